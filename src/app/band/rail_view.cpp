@@ -1,0 +1,105 @@
+#include "app/band/rail_view.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/theme.h"
+#include "core/image/pixels.h"
+
+#include <QMouseEvent>
+
+namespace zc {
+namespace {
+
+constexpr double kBarWidth = 34, kScaleWidth = 36;
+
+QPainterPath histogram_shape(const ValueHistogram& histogram, const ValueAxis& axis, double right,
+                             double width) {
+  // Square roots, so that a small light stays visible beside a large dark.
+  const double most = std::max(1.0, *std::max_element(histogram.begin(), histogram.end()));
+  QPainterPath path(QPointF(right, axis.bottom()));
+  for (std::size_t i = 0; i < histogram.size(); ++i)
+    path.lineTo(right - width * std::sqrt(histogram[i] / most), axis.y_of(static_cast<double>(i) + 0.5));
+  path.lineTo(right, axis.top());
+  return path;
+}
+
+} // namespace
+
+RailView::RailView(Workbench& bench, QWidget* parent) : AxisWidget(bench, parent) {
+  setObjectName(QStringLiteral("rail"));
+  setAccessibleName(tr("Value rail"));
+  setToolTip(tr(
+      "Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth."));
+  setFixedWidth(sizeHint().width());
+  connect(&bench.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+}
+
+void RailView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const QRectF bar(width() - kScaleWidth - kBarWidth, axis().top(), kBarWidth, axis().length());
+  painter.setFont(heading_font());
+  painter.setPen(theme().text);
+  painter.drawText(QRectF(bar.left() - 40, 0, 110, ValueAxis::kHead - 6), Qt::AlignLeft | Qt::AlignBottom,
+                   tr("Value"));
+  paint_histogram(painter, bar);
+
+  const Session& s = m_bench.session();
+  const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
+  m_bench.painter().rail(s.at.a, s.at.r, pixels, m_picture);
+  if (s.values_only)
+    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  painter.drawImage(bar, image_of(m_picture));
+  paint_scale(painter, bar);
+
+  paint_line(painter);
+  const double y = line_y();
+  QPainterPath pointer(QPointF(30, y - 6));
+  pointer.lineTo(40, y);
+  pointer.lineTo(30, y + 6);
+  pointer.closeSubpath();
+  painter.fillRect(QRectF(0, y - 9, 40, 18), theme().stage);
+  painter.fillPath(pointer, theme().strong);
+  painter.setFont(heading_font());
+  painter.setPen(theme().strong);
+  painter.drawText(QRectF(0, y - 10, 27, 20), Qt::AlignRight | Qt::AlignVCenter,
+                   QString::number(std::lround(s.at.v)));
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(bar.adjusted(-2.5, -2.5, 2.5, 2.5));
+}
+
+void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
+  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  if (!reference) return;
+  const auto photo = m_bench.photos().state_of(*reference).photo;
+  if (!photo) return;
+  QColor fill = theme().quiet;
+  fill.setAlphaF(0.55F);
+  painter.fillPath(histogram_shape(photo->histogram, axis(), bar.left() - 3, bar.left() - 8), fill);
+}
+
+void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  for (int v = 0; v <= 100; v += 10) {
+    const double y = axis().y_of(v);
+    painter.drawLine(QPointF(bar.right() + 2, y), QPointF(bar.right() + 6, y));
+    painter.drawText(QRectF(bar.right() + 9, y - 9, kScaleWidth, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     QString::number(v));
+  }
+}
+
+void RailView::mousePressEvent(QMouseEvent* event) {
+  if (event->button() != Qt::LeftButton) return;
+  m_bench.begin_pick();
+  m_bench.pick_value(axis().value_at(event->position().y()));
+}
+void RailView::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton) m_bench.pick_value(axis().value_at(event->position().y()));
+}
+void RailView::mouseReleaseEvent(QMouseEvent* event) {
+  if (event->button() == Qt::LeftButton) m_bench.end_pick();
+}
+
+} // namespace zc

@@ -1,0 +1,122 @@
+#include "app/band/section_view.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/theme.h"
+#include "core/image/pixels.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+
+namespace zc {
+namespace {
+
+QString hue_name(const Workbench& bench, double angle) {
+  const auto name = nearest_named_hue(bench.piece().wheel.hues, angle).name;
+  return QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size()));
+}
+
+} // namespace
+
+SectionView::SectionView(Workbench& bench, QWidget* parent) : AxisWidget(bench, parent) {
+  setObjectName(QStringLiteral("section"));
+  setAccessibleName(tr("Hue section"));
+  setToolTip(tr("Drag to set value and saturation at this hue; left of the middle lies its complement."));
+}
+
+QRectF SectionView::picture_rect() const { return {6, axis().top(), width() - 12.0, axis().length()}; }
+double SectionView::x_of(double along) const {
+  return picture_rect().center().x() + along * picture_rect().width() / 2;
+}
+
+void SectionView::refresh_picture() {
+  const QRectF r = picture_rect();
+  const QSize size = (r.size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
+  const Session& s = m_bench.session();
+  const Shown wanted{m_bench.piece().wheel, s.section_angle, size, s.values_only};
+  if (wanted == m_shown) return;
+  m_shown = wanted;
+  m_bench.painter().section(s.section_angle, size.width(), size.height(), m_picture);
+  if (s.values_only)
+    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+}
+
+void SectionView::paint_limits(QPainter& painter) {
+  if (!m_bench.region()) return;
+  const QRectF r = picture_rect();
+  QPainterPath outside;
+  outside.addRect(r);
+  for (const auto& s : m_bench.region()->along_diameter(m_bench.session().section_angle)) {
+    QPainterPath inside;
+    inside.addRect(QRectF(x_of(s.from), r.top(), x_of(s.to) - x_of(s.from), r.height()));
+    outside = outside.subtracted(inside);
+  }
+  QColor veil = theme().stage;
+  veil.setAlphaF(0.62F);
+  painter.fillPath(outside, veil);
+  for (const auto& s : m_bench.region()->along_diameter(m_bench.session().section_angle))
+    for (const double along : {s.from, s.to})
+      draw_double_line(painter, {x_of(along), r.top()}, {x_of(along), r.bottom()});
+}
+
+void SectionView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  refresh_picture();
+  const QRectF r = picture_rect();
+  const Session& s = m_bench.session();
+  const QString right = hue_name(m_bench, s.section_angle), left = hue_name(m_bench, s.section_angle + 180);
+
+  painter.setFont(heading_font());
+  painter.setPen(theme().text);
+  painter.drawText(QRectF(r.left(), 0, r.width(), ValueAxis::kHead - 6), Qt::AlignLeft | Qt::AlignBottom,
+                   tr("Hue section"));
+  painter.drawImage(r, image_of(m_picture));
+  painter.fillRect(QRectF(x_of(0) - 0.5, r.top(), 1, r.height()), QColor(128, 128, 128, 150));
+  paint_limits(painter);
+
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  const QRectF foot(r.left(), r.bottom() + 4, r.width(), 20);
+  const QFontMetrics metrics(caption_font());
+  const int third = static_cast<int>(r.width() / 2 - metrics.horizontalAdvance(tr("neutral")) / 2.0 - 6);
+  painter.drawText(foot, Qt::AlignLeft | Qt::AlignTop, metrics.elidedText(left, Qt::ElideRight, third));
+  painter.drawText(foot, Qt::AlignHCenter | Qt::AlignTop, tr("neutral"));
+  painter.drawText(foot, Qt::AlignRight | Qt::AlignTop, metrics.elidedText(right, Qt::ElideRight, third));
+
+  paint_line(painter);
+  const bool opposite = std::abs(turn_between(s.section_angle, s.at.a)) > 90;
+  draw_pick_mark(painter, {x_of(opposite ? -s.at.r : s.at.r), line_y()});
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(r.adjusted(-2.5, -2.5, 2.5, 2.5));
+}
+
+void SectionView::pick(QPointF at) {
+  const QRectF r = picture_rect();
+  m_bench.pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
+                       axis().value_at(at.y()));
+}
+
+void SectionView::keyPressEvent(QKeyEvent* event) {
+  const double step = nudge_size(event->modifiers()) / 100;
+  if (event->key() == Qt::Key_Right)
+    m_bench.nudge_saturation(step);
+  else if (event->key() == Qt::Key_Left)
+    m_bench.nudge_saturation(-step);
+  else
+    AxisWidget::keyPressEvent(event);
+}
+void SectionView::mousePressEvent(QMouseEvent* event) {
+  if (event->button() != Qt::LeftButton) return;
+  m_bench.begin_pick();
+  pick(event->position());
+}
+void SectionView::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton) pick(event->position());
+}
+void SectionView::mouseReleaseEvent(QMouseEvent* event) {
+  if (event->button() == Qt::LeftButton) m_bench.end_pick();
+}
+
+} // namespace zc

@@ -1,0 +1,40 @@
+// The hue section: the cut through the color solid, current hue to the right, its complement to the left.
+#pragma once
+
+#include "app/band/axis_widget.h"
+
+namespace zc {
+
+class SectionView final : public AxisWidget {
+  Q_OBJECT
+public:
+  SectionView(Workbench& bench, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
+  [[nodiscard]] QSize minimumSizeHint() const override { return {150, 200}; }
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+
+private:
+  [[nodiscard]] QRectF picture_rect() const;
+  [[nodiscard]] double x_of(double along) const;
+  void pick(QPointF at);
+  void refresh_picture();
+  void paint_limits(QPainter& painter);
+
+  struct Shown {
+    WheelSpec wheel;
+    double angle = -1;
+    QSize size;
+    bool values_only = false;
+    bool operator==(const Shown&) const = default;
+  };
+  Shown m_shown;
+  Raster m_picture;
+};
+
+} // namespace zc

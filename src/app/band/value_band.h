@@ -1,0 +1,25 @@
+// The value band: rail, hue section and staff side by side on one axis.
+#pragma once
+
+#include <QWidget>
+
+namespace zc {
+
+class RailView;
+class SectionView;
+class StaffView;
+class Workbench;
+
+class ValueBand final : public QWidget {
+  Q_OBJECT
+public:
+  ValueBand(Workbench& bench, QWidget* parent);
+  [[nodiscard]] StaffView& staff() { return *m_staff; }
+
+private:
+  RailView* m_rail;
+  SectionView* m_section;
+  StaffView* m_staff;
+};
+
+} // namespace zc

@@ -1,0 +1,41 @@
+// The desk where references are looked at and sampled.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLabel;
+class QProgressBar;
+
+namespace zc {
+
+class PhotoView;
+class ReferenceStrip;
+
+class ObserveDesk final : public QWidget {
+  Q_OBJECT
+public:
+  ObserveDesk(Workbench& bench, QWidget* parent);
+  [[nodiscard]] PhotoView& photo() { return *m_photo; }
+  [[nodiscard]] ReferenceStrip& strip() { return *m_strip; }
+
+signals:
+  void addPhotosAsked();
+
+private:
+  void follow();
+  void stop_loading();
+  QWidget* make_head();
+  QWidget* make_foot();
+
+  Workbench& m_bench;
+  PhotoView* m_photo;
+  ReferenceStrip* m_strip;
+  QLabel* m_name = nullptr;
+  QLabel* m_facts = nullptr;
+  QWidget* m_loading = nullptr;
+  QProgressBar* m_progress = nullptr;
+};
+
+} // namespace zc

@@ -1,0 +1,125 @@
+#include "app/desks/observe/reference_strip.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/theme.h"
+#include "core/piece/edits.h"
+
+#include <QContextMenuEvent>
+#include <QHelpEvent>
+#include <QMenu>
+#include <QToolTip>
+
+namespace zc {
+namespace {
+
+constexpr int kThumbWidth = 84, kThumbHeight = 54, kThumbGap = 8, kEdge = 3;
+
+} // namespace
+
+ReferenceStrip::ReferenceStrip(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  setObjectName(QStringLiteral("references"));
+  setAccessibleName(tr("References"));
+  setFocusPolicy(Qt::StrongFocus);
+  const auto follow = [this] {
+    updateGeometry();
+    update();
+  };
+  connect(&bench, &Workbench::pieceChanged, this, follow);
+  connect(&bench, &Workbench::viewChanged, this, follow);
+  connect(&bench.photos(), &PhotoLibrary::changed, this, follow);
+}
+
+QSize ReferenceStrip::sizeHint() const {
+  const int n = static_cast<int>(m_bench.piece().references.size());
+  return {n * (kThumbWidth + kThumbGap) + 2 * kEdge, kThumbHeight + 2 * kEdge};
+}
+
+QRect ReferenceStrip::thumb_rect(std::size_t i) const {
+  return {kEdge + static_cast<int>(i) * (kThumbWidth + kThumbGap), kEdge, kThumbWidth, kThumbHeight};
+}
+
+std::optional<std::size_t> ReferenceStrip::reference_at(QPoint p) const {
+  for (std::size_t i = 0; i < m_bench.piece().references.size(); ++i)
+    if (thumb_rect(i).contains(p)) return i;
+  return std::nullopt;
+}
+
+void ReferenceStrip::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+  const auto& references = m_bench.piece().references;
+  for (std::size_t i = 0; i < references.size(); ++i) {
+    const QRect r = thumb_rect(i);
+    painter.fillRect(r, theme().field);
+    if (const auto photo = m_bench.photos().state_of(references[i]).photo) {
+      const QImage& small = photo->levels.back();
+      const double scale = std::max(static_cast<double>(r.width()) / small.width(),
+                                    static_cast<double>(r.height()) / small.height());
+      const QSizeF part = QSizeF(r.size()) / scale;
+      painter.drawImage(
+          QRectF(r), small,
+          QRectF(QPointF((small.width() - part.width()) / 2, (small.height() - part.height()) / 2), part));
+    }
+    if (references[i].id != m_bench.session().reference) continue;
+    QPainterPath frame;
+    frame.addRect(QRectF(r).adjusted(-1, -1, 1, 1));
+    draw_double_line(painter, frame, 2);
+  }
+  if (!hasFocus()) return;
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawLine(0, height() - 1, width(), height() - 1);
+}
+
+void ReferenceStrip::step(int by) {
+  const auto& references = m_bench.piece().references;
+  for (int i = 0; i < static_cast<int>(references.size()); ++i) {
+    if (references[static_cast<std::size_t>(i)].id != m_bench.session().reference) continue;
+    const int next = std::clamp(i + by, 0, static_cast<int>(references.size()) - 1);
+    m_bench.show_reference(references[static_cast<std::size_t>(next)].id);
+    return;
+  }
+}
+
+void ReferenceStrip::mousePressEvent(QMouseEvent* event) {
+  if (const auto i = reference_at(event->pos())) m_bench.show_reference(m_bench.piece().references[*i].id);
+}
+
+void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
+  switch (event->key()) {
+  case Qt::Key_Left:
+    return step(-1);
+  case Qt::Key_Right:
+    return step(1);
+  case Qt::Key_Delete:
+    return remove_shown();
+  default:
+    QWidget::keyPressEvent(event);
+  }
+}
+
+void ReferenceStrip::remove_shown() {
+  const Id id = m_bench.session().reference;
+  if (id)
+    m_bench.store().apply(tr("Remove reference"),
+                          [=](Piece p) { return without_reference(std::move(p), id); });
+}
+
+void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
+  const auto i = reference_at(event->pos());
+  if (!i) return;
+  m_bench.show_reference(m_bench.piece().references[*i].id);
+  QMenu menu;
+  menu.addAction(tr("Remove this reference"), this, &ReferenceStrip::remove_shown);
+  menu.exec(event->globalPos());
+}
+
+bool ReferenceStrip::event(QEvent* event) {
+  if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+  const auto* help = static_cast<QHelpEvent*>(event);
+  const auto i = reference_at(help->pos());
+  QToolTip::showText(help->globalPos(),
+                     i ? QString::fromStdString(m_bench.piece().references[*i].name) : QString(), this);
+  return true;
+}
+
+} // namespace zc

@@ -1,0 +1,31 @@
+// The references of the piece as a row of small pictures.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class ReferenceStrip final : public QWidget {
+  Q_OBJECT
+public:
+  ReferenceStrip(Workbench& bench, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override;
+  [[nodiscard]] QRect thumb_rect(std::size_t reference) const;
+  void remove_shown();
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void contextMenuEvent(QContextMenuEvent* event) override;
+  bool event(QEvent* event) override;
+
+private:
+  [[nodiscard]] std::optional<std::size_t> reference_at(QPoint p) const;
+  void step(int by);
+  Workbench& m_bench;
+};
+
+} // namespace zc

@@ -1,0 +1,177 @@
+#include "app/jobs/photo_library.h"
+
+#include "io/container/safe_save.h"
+#include "io/photo/decode.h"
+
+#include <QBuffer>
+#include <QFileInfo>
+
+namespace zc {
+
+/// Shared by the main thread and one worker. `bytes`, `result` and `failure` are written by the worker before
+/// it hands back, and read only after that.
+struct PhotoLibrary::Job {
+  QString name;
+  QString extension;
+  SharedBytes bytes;
+  std::atomic<bool> stop{false};
+  std::atomic<double> progress{0};
+  std::shared_ptr<const Photo> result;
+  QString failure;
+  bool done = false;
+};
+
+namespace {
+
+constexpr int kSmallestLevel = 256;
+constexpr std::uint64_t kLargestPhotoFile = std::uint64_t{1} << 30;
+
+std::shared_ptr<const Photo> prepared(QImage image) {
+  auto photo = std::make_shared<Photo>();
+  photo->histogram = value_histogram(view_of(image));
+  photo->levels.push_back(std::move(image));
+  while (std::max(photo->levels.back().width(), photo->levels.back().height()) > 2 * kSmallestLevel) {
+    const QImage& last = photo->levels.back();
+    const QSize half(std::max(1, (last.width() + 1) / 2), std::max(1, (last.height() + 1) / 2));
+    photo->levels.push_back(last.scaled(half, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+  }
+  return photo;
+}
+
+} // namespace
+
+PhotoLibrary::PhotoLibrary(QObject* parent) : QObject(parent) { m_pool.setMaxThreadCount(2); }
+
+PhotoLibrary::~PhotoLibrary() {
+  for (const auto& [key, job] : m_jobs) job->stop = true;
+  stop_intakes();
+  m_pool.waitForDone();
+}
+
+void PhotoLibrary::follow(const std::vector<Reference>& references) {
+  std::map<Key, std::shared_ptr<Job>> kept;
+  for (const auto& r : references) {
+    const auto at = m_jobs.find(r.bytes.get());
+    if (at != m_jobs.end()) kept.insert(*at);
+  }
+  for (const auto& [key, job] : m_jobs)
+    if (!kept.contains(key)) job->stop = true;
+  m_jobs = std::move(kept);
+  for (const auto& r : references)
+    if (r.bytes && !m_jobs.contains(r.bytes.get())) start(r);
+}
+
+PhotoState PhotoLibrary::state_of(const Reference& reference) const {
+  const auto at = m_jobs.find(reference.bytes.get());
+  if (at == m_jobs.end()) return {};
+  const Job& job = *at->second;
+  if (!job.done) return {nullptr, job.progress, {}};
+  return {job.result, 1, job.failure};
+}
+
+void PhotoLibrary::stop(const Reference& reference) {
+  const auto at = m_jobs.find(reference.bytes.get());
+  if (at != m_jobs.end()) at->second->stop = true;
+}
+
+void PhotoLibrary::retry(const Reference& reference) {
+  m_jobs.erase(reference.bytes.get());
+  start(reference);
+  emit changed();
+}
+
+void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
+                       const std::function<void()>& then) {
+  m_pool.start([this, job, source, then] {
+    auto bytes = source();
+    if (!bytes) {
+      job->failure = QString::fromStdString(bytes.error().sentence);
+    } else {
+      job->bytes = *bytes;
+      double told = 0;
+      auto image = decode_photo(*job->bytes, job->name.toStdString(), [&](double progress) {
+        job->progress = progress;
+        if (progress - told > 0.02) {
+          told = progress;
+          QMetaObject::invokeMethod(this, &PhotoLibrary::changed, Qt::QueuedConnection);
+        }
+        return !job->stop;
+      });
+      if (image)
+        job->result = prepared(std::move(image).value());
+      else
+        job->failure = QString::fromStdString(image.error().sentence);
+    }
+    QMetaObject::invokeMethod(
+        this,
+        [job, then] {
+          job->done = true;
+          then();
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+void PhotoLibrary::start(const Reference& reference) {
+  auto job = std::make_shared<Job>();
+  job->name = QString::fromStdString(reference.name);
+  m_jobs[reference.bytes.get()] = job;
+  run(
+      job, [bytes = reference.bytes]() -> Result<SharedBytes> { return bytes; }, [this] { emit changed(); });
+}
+
+void PhotoLibrary::take_in(const QString& path) {
+  const QFileInfo file(path);
+  auto job = std::make_shared<Job>();
+  job->name = file.completeBaseName();
+  job->extension = file.suffix().toLower();
+  take_in(job, [path = file.absoluteFilePath().toStdString()]() -> Result<SharedBytes> {
+    auto bytes = read_file(path, kLargestPhotoFile);
+    if (!bytes) return bytes.error();
+    return SharedBytes(std::make_shared<const Bytes>(std::move(bytes).value()));
+  });
+}
+
+void PhotoLibrary::take_in(const QImage& image, const QString& name) {
+  auto job = std::make_shared<Job>();
+  job->name = name;
+  job->extension = QStringLiteral("png");
+  take_in(job, [image]() -> Result<SharedBytes> {
+    QByteArray png;
+    QBuffer buffer(&png);
+    buffer.open(QIODevice::WriteOnly);
+    if (!image.save(&buffer, "PNG"))
+      return Error{ErrorCode::Unreadable, "The pasted picture could not be taken in.", "clipboard"};
+    return SharedBytes(std::make_shared<const Bytes>(png.begin(), png.end()));
+  });
+}
+
+void PhotoLibrary::take_in(const std::shared_ptr<Job>& job, Source source) {
+  m_intakes.push_back(job);
+  run(job, source, [this, job] { finish_intake(job); });
+  emit changed();
+}
+
+void PhotoLibrary::finish_intake(const std::shared_ptr<Job>& job) {
+  std::erase(m_intakes, job);
+  if (!job->result) {
+    emit changed();
+    emit refused(job->failure);
+    return;
+  }
+  m_jobs[job->bytes.get()] = job;
+  emit admitted(job->name, job->extension, job->bytes);
+  emit changed();
+}
+
+std::vector<PhotoLibrary::Intake> PhotoLibrary::intakes() const {
+  std::vector<Intake> out;
+  for (const auto& job : m_intakes) out.push_back({job->name, job->progress});
+  return out;
+}
+
+void PhotoLibrary::stop_intakes() {
+  for (const auto& job : m_intakes) job->stop = true;
+}
+
+} // namespace zc

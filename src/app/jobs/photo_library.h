@@ -1,0 +1,77 @@
+// The decoded photos of the open piece. Decoding runs off the main thread, shows its progress and can be
+// stopped.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/image/pixels.h"
+#include "core/piece/piece.h"
+
+#include <QImage>
+#include <QObject>
+#include <QString>
+#include <QThreadPool>
+#include <atomic>
+#include <functional>
+#include <map>
+#include <memory>
+
+namespace zc {
+
+/// One decoded photo, never changed once made.
+struct Photo {
+  std::vector<QImage> levels; ///< Full size first, each next one half as wide.
+  ValueHistogram histogram{};
+  [[nodiscard]] const QImage& full() const { return levels.front(); }
+};
+
+struct PhotoState {
+  std::shared_ptr<const Photo> photo; ///< Null while loading or after a failure.
+  double progress = 0;
+  QString failure; ///< One sentence, when it could not be decoded or was stopped.
+};
+
+class PhotoLibrary final : public QObject {
+  Q_OBJECT
+public:
+  explicit PhotoLibrary(QObject* parent = nullptr);
+  ~PhotoLibrary() override;
+
+  /// Starts decoding what is new and stops and forgets what is gone.
+  void follow(const std::vector<Reference>& references);
+  [[nodiscard]] PhotoState state_of(const Reference& reference) const;
+  void stop(const Reference& reference);
+  /// Tries a stopped or failed photo again.
+  void retry(const Reference& reference);
+
+  /// Takes in a photo file for the piece: read and decoded in the background, then admitted() or refused().
+  void take_in(const QString& path);
+  /// The same for a picture that came by the clipboard.
+  void take_in(const QImage& image, const QString& name);
+  struct Intake {
+    QString name;
+    double progress = 0;
+  };
+  [[nodiscard]] std::vector<Intake> intakes() const;
+  void stop_intakes();
+
+signals:
+  void admitted(const QString& name, const QString& extension, const zc::SharedBytes& bytes);
+  void refused(const QString& sentence);
+  /// A photo became ready, failed or came further.
+  void changed();
+
+private:
+  struct Job;
+  using Key = const void*; ///< The photo's bytes: equal for every version of the piece.
+  using Source = std::function<Result<SharedBytes>()>;
+  void start(const Reference& reference);
+  void take_in(const std::shared_ptr<Job>& job, Source source);
+  void run(const std::shared_ptr<Job>& job, const Source& source, const std::function<void()>& then);
+  void finish_intake(const std::shared_ptr<Job>& job);
+
+  std::map<Key, std::shared_ptr<Job>> m_jobs;
+  std::vector<std::shared_ptr<Job>> m_intakes;
+  QThreadPool m_pool;
+};
+
+} // namespace zc

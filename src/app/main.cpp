@@ -1,0 +1,77 @@
+// zonachrom [FILE] | --demo
+#include "app/theme/theme.h"
+#include "app/window/documents.h"
+#include "app/window/main_window.h"
+#include "app/window/picture.h"
+
+#include <QApplication>
+#include <QTimer>
+
+#include <CLI/CLI.hpp>
+#include <cstdio>
+
+namespace {
+
+struct Options {
+  std::string file, picture, desk, surround;
+  bool demo = false, values_only = false;
+};
+
+/// Waits until the photos are there, so that the picture shows what a painter would see.
+void picture_when_ready(zc::MainWindow& window, const QString& path) {
+  auto* timer = new QTimer(&window);
+  QObject::connect(timer, &QTimer::timeout, &window, [&window, path, timer] {
+    for (const auto& r : window.bench().piece().references) {
+      const auto state = window.bench().photos().state_of(r);
+      if (!state.photo && state.failure.isEmpty()) return;
+    }
+    timer->stop();
+    QTimer::singleShot(200, &window, [&window, path] {
+      const bool written = zc::write_window_picture(window, path);
+      if (!written)
+        std::fprintf(stderr, "zonachrom: the picture \"%s\" could not be written.\n", qPrintable(path));
+      QApplication::exit(written ? 0 : 1);
+    });
+  });
+  timer->start(50);
+}
+
+void apply_options(zc::MainWindow& window, const Options& options) {
+  if (options.desk == "observe") window.bench().show_desk(zc::Desk::Observe);
+  if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
+  if (options.values_only) window.bench().show_values_only(true);
+  for (const auto s : {zc::Surround::Dark, zc::Surround::Middle, zc::Surround::Light})
+    if (zc::surround_name(s).toStdString() == options.surround) window.use_surround(s);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+  QApplication::setApplicationName(QStringLiteral("Zonachrom"));
+  QApplication::setOrganizationName(QStringLiteral("zonachrom"));
+  QApplication::setApplicationVersion(QStringLiteral(ZONACHROM_VERSION));
+  QApplication app(argc, argv);
+
+  Options options;
+  CLI::App line("Zonachrom, a desk for planning a limited palette.");
+  line.add_option("FILE", options.file, "Piece to open");
+  line.add_flag("--demo", options.demo, "Open the demo piece");
+  line.add_option("--picture", options.picture, "Write a picture of the window and quit");
+  line.add_option("--desk", options.desk, "Desk to start at")->check(CLI::IsMember({"observe", "pick"}));
+  line.add_option("--surround", options.surround, "Surround to use")
+      ->check(CLI::IsMember({"dark", "middle", "light"}));
+  line.add_flag("--values-only", options.values_only, "Start with values only");
+  CLI11_PARSE(line, argc, argv);
+
+  zc::install_theme(app);
+  zc::ToolkitDialogs dialogs;
+  zc::MainWindow window(dialogs);
+  window.show();
+  if (options.demo)
+    window.documents().open_demo();
+  else if (!options.file.empty())
+    window.documents().open(QString::fromStdString(options.file));
+  apply_options(window, options);
+  if (!options.picture.empty()) picture_when_ready(window, QString::fromStdString(options.picture));
+  return QApplication::exec();
+}

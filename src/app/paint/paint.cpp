@@ -1,0 +1,76 @@
+#include "app/paint/paint.h"
+
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+
+namespace zc {
+
+QColor shown_color(Srgb c, bool values_only) {
+  const Srgb8 p = rounded_8bit(values_only ? neutral_of_value(value_of(c)) : c);
+  return {p.r, p.g, p.b};
+}
+
+QImage image_of(const Raster& raster) {
+  return {reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height, raster.width * 4,
+          QImage::Format_ARGB32_Premultiplied};
+}
+
+void draw_double_line(QPainter& painter, const QPainterPath& path, double width) {
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(Qt::black, width + 2, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
+  painter.drawPath(path);
+  painter.setPen(QPen(Qt::white, width, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
+  painter.drawPath(path);
+}
+
+void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width) {
+  QPainterPath path(from);
+  path.lineTo(to);
+  draw_double_line(painter, path, width);
+}
+
+void draw_value_line(QPainter& painter, double y, double from, double to) {
+  painter.fillRect(QRectF(from, y - 1.5, to - from, 3), Qt::black);
+  painter.fillRect(QRectF(from, y - 0.5, to - from, 1), Qt::white);
+}
+
+void draw_handle(QPainter& painter, QPointF at, bool strong) {
+  const double half = strong ? 6.5 : 5;
+  QPainterPath diamond;
+  diamond.addPolygon(QPolygonF(
+      {at + QPointF(0, -half), at + QPointF(half, 0), at + QPointF(0, half), at + QPointF(-half, 0)}));
+  diamond.closeSubpath();
+  painter.setPen(QPen(Qt::black, 3, Qt::SolidLine, Qt::FlatCap, Qt::MiterJoin));
+  painter.setBrush(strong ? Qt::white : Qt::black);
+  painter.drawPath(diamond);
+  painter.setPen(QPen(Qt::white, 1.4, Qt::SolidLine, Qt::FlatCap, Qt::MiterJoin));
+  painter.drawPath(diamond);
+}
+
+void draw_pick_mark(QPainter& painter, QPointF at) {
+  QPainterPath ring;
+  ring.addEllipse(at, 7, 7);
+  draw_double_line(painter, ring, 1.6);
+}
+
+void draw_cross(QPainter& painter, QPointF at) {
+  QPainterPath cross(at + QPointF(-6, 0));
+  cross.lineTo(at + QPointF(6, 0));
+  cross.moveTo(at + QPointF(0, -6));
+  cross.lineTo(at + QPointF(0, 6));
+  draw_double_line(painter, cross, 1.0);
+}
+
+void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color) {
+  painter.fillRect(rect, color);
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().line, 1));
+  painter.drawRect(rect.adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+QColor readable_on(const QColor& color) {
+  const double value = value_of({color.redF(), color.greenF(), color.blueF()});
+  return value > 50 ? Qt::black : Qt::white;
+}
+
+} // namespace zc

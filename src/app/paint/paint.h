@@ -1,0 +1,36 @@
+// Drawing helpers: lines that read on any color, handles, chips, pictures from the core.
+#pragma once
+
+#include "core/color/spaces.h"
+#include "core/wheel/raster.h"
+
+#include <QColor>
+#include <QImage>
+#include <QPainter>
+#include <QPainterPath>
+
+namespace zc {
+
+/// A color as the screen shows it; in its grey of equal L* when only values are wanted.
+[[nodiscard]] QColor shown_color(Srgb c, bool values_only);
+
+/// An image that shares the raster's pixels; the raster must outlive it.
+[[nodiscard]] QImage image_of(const Raster& raster);
+
+/// White over black, so that it reads on any color.
+void draw_double_line(QPainter& painter, const QPainterPath& path, double width = 1.2);
+void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width = 1.2);
+/// The value line: white over black on every surround.
+void draw_value_line(QPainter& painter, double y, double from, double to);
+/// A corner that can be dragged.
+void draw_handle(QPainter& painter, QPointF at, bool strong);
+/// The place of the current color.
+void draw_pick_mark(QPainter& painter, QPointF at);
+/// A small cross for the subjective neutral.
+void draw_cross(QPainter& painter, QPointF at);
+/// Filled with the color, hairline round it.
+void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color);
+/// Black or white, whichever reads better on the color.
+[[nodiscard]] QColor readable_on(const QColor& color);
+
+} // namespace zc

@@ -1,0 +1,59 @@
+#include "app/seams/dialogs.h"
+
+#include <QFileDialog>
+#include <QMessageBox>
+#include <QPushButton>
+
+namespace zc {
+namespace {
+
+QString piece_filter() { return QObject::tr("Zonachrom pieces (*.zonachrom)"); }
+
+} // namespace
+
+QString ToolkitDialogs::open_piece(QWidget* parent, const QString& folder) {
+  return QFileDialog::getOpenFileName(parent, QObject::tr("Open a piece"), folder, piece_filter());
+}
+
+QString ToolkitDialogs::save_piece(QWidget* parent, const QString& suggested) {
+  return QFileDialog::getSaveFileName(parent, QObject::tr("Save the piece as"), suggested, piece_filter());
+}
+
+QStringList ToolkitDialogs::open_photos(QWidget* parent, const QString& folder) {
+  return QFileDialog::getOpenFileNames(
+      parent, QObject::tr("Add reference photos"), folder,
+      QObject::tr("Photos (*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp);;All files (*)"));
+}
+
+QString ToolkitDialogs::export_file(QWidget* parent, const QString& suggested, const QString& filter) {
+  return QFileDialog::getSaveFileName(parent, QObject::tr("Export the set"), suggested, filter);
+}
+
+UnsavedAnswer ToolkitDialogs::ask_unsaved(QWidget* parent, const QString& title) {
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("Unsaved changes"),
+                  QObject::tr("\"%1\" has changes that are not saved.").arg(title), QMessageBox::NoButton,
+                  parent);
+  const auto* save = box.addButton(QObject::tr("Save"), QMessageBox::AcceptRole);
+  const auto* discard = box.addButton(QObject::tr("Discard the changes"), QMessageBox::DestructiveRole);
+  box.addButton(QObject::tr("Go on working"), QMessageBox::RejectRole);
+  box.exec();
+  if (box.clickedButton() == save) return UnsavedAnswer::Save;
+  return box.clickedButton() == discard ? UnsavedAnswer::Discard : UnsavedAnswer::Cancel;
+}
+
+bool ToolkitDialogs::offer_recovery(QWidget* parent, const QString& title, const QString& when) {
+  QMessageBox box(
+      QMessageBox::NoIcon, QObject::tr("An unsaved piece was kept"),
+      QObject::tr("Zonachrom ended without saving \"%1\". Its state of %2 was kept.").arg(title, when),
+      QMessageBox::NoButton, parent);
+  const auto* take = box.addButton(QObject::tr("Open what was kept"), QMessageBox::AcceptRole);
+  box.addButton(QObject::tr("Let it go"), QMessageBox::RejectRole);
+  box.exec();
+  return box.clickedButton() == take;
+}
+
+void ToolkitDialogs::show_about(QWidget* parent, const QString& text) {
+  QMessageBox::about(parent, QObject::tr("About Zonachrom"), text);
+}
+
+} // namespace zc

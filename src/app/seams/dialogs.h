@@ -1,0 +1,39 @@
+// Questions to the painter that the toolkit asks; replaceable in tests.
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+class QWidget;
+
+namespace zc {
+
+enum class UnsavedAnswer { Save, Discard, Cancel };
+
+class Dialogs {
+public:
+  virtual ~Dialogs() = default;
+  /// Empty when cancelled; likewise below.
+  virtual QString open_piece(QWidget* parent, const QString& folder) = 0;
+  virtual QString save_piece(QWidget* parent, const QString& suggested) = 0;
+  virtual QStringList open_photos(QWidget* parent, const QString& folder) = 0;
+  virtual QString export_file(QWidget* parent, const QString& suggested, const QString& filter) = 0;
+  virtual UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) = 0;
+  /// Offers a piece that a crash left unsaved; true takes it up.
+  virtual bool offer_recovery(QWidget* parent, const QString& title, const QString& when) = 0;
+  virtual void show_about(QWidget* parent, const QString& text) = 0;
+};
+
+/// The toolkit's own dialogs.
+class ToolkitDialogs final : public Dialogs {
+public:
+  QString open_piece(QWidget* parent, const QString& folder) override;
+  QString save_piece(QWidget* parent, const QString& suggested) override;
+  QStringList open_photos(QWidget* parent, const QString& folder) override;
+  QString export_file(QWidget* parent, const QString& suggested, const QString& filter) override;
+  UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) override;
+  bool offer_recovery(QWidget* parent, const QString& title, const QString& when) override;
+  void show_about(QWidget* parent, const QString& text) override;
+};
+
+} // namespace zc

@@ -1,0 +1,110 @@
+// What all parts of the window share: the piece store, the session (current color, wells, what is looked at)
+// and the geometry that follows from the piece.
+#pragma once
+
+#include "app/jobs/photo_library.h"
+#include "app/store/piece_store.h"
+#include "core/mask/mask.h"
+#include "core/wheel/raster.h"
+
+#include <QObject>
+#include <optional>
+
+namespace zc {
+
+enum class Desk { Observe, Pick };
+enum class PhotoLook { Color, Value };
+
+/// Not part of the piece and not undone.
+struct Session {
+  Srgb color{0.5, 0.5, 0.5}; ///< The current color.
+  WheelPoint at;             ///< Its place on the piece's wheel; keeps the hue of a neutral.
+  double section_angle = 0;  ///< Hue on the right of the section.
+  Srgb before{0.5, 0.5, 0.5};
+  Bench bench;
+  std::optional<std::size_t> filling_well = 0; ///< The well that every pick fills.
+  Desk desk = Desk::Pick;
+  PhotoLook look = PhotoLook::Color;
+  bool values_only = false;
+  int sample_side = 5;
+  Id reference = 0; ///< The photo looked at.
+  Id family = 0;    ///< The family that new swatches go to.
+  Id swatch = 0;    ///< The selected swatch.
+};
+
+class Workbench final : public QObject {
+  Q_OBJECT
+public:
+  explicit Workbench(QObject* parent = nullptr);
+
+  [[nodiscard]] PieceStore& store() { return m_store; }
+  [[nodiscard]] const Piece& piece() const { return m_store.piece(); }
+  [[nodiscard]] const Session& session() const { return m_session; }
+  [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
+  [[nodiscard]] const Wheel& wheel() const { return m_wheel; }
+  [[nodiscard]] SolidPainter& painter() { return *m_painter; }
+  /// The mask's region, or null when there is no mask or it is off.
+  [[nodiscard]] const MaskRegion* region() const;
+
+  void start(Piece piece, const Bench& bench, bool saved);
+  [[nodiscard]] Bench bench() const;
+
+  // Picking. A drag is bracketed by begin_pick and end_pick; the single-step calls do both.
+  void begin_pick();
+  void end_pick();
+  /// Hue and saturation at the current value, under the mask's rule.
+  void pick_plan(DiscPoint wanted);
+  /// Value and saturation along the section: -1 complement's rim .. 1 hue's rim.
+  void pick_section(double along, double value);
+  void pick_value(double value);
+  void nudge_hue(double degrees);
+  void nudge_saturation(double by);
+  void nudge_value(double by);
+  /// Takes up a finished color as it is.
+  void take_up(Srgb color, std::optional<WheelPoint> at = {});
+  void back_to_before();
+  /// Does the current color lie inside the mask? Nothing without a mask.
+  [[nodiscard]] std::optional<bool> in_mask() const;
+
+  void take_up_well(std::size_t well);
+  void lay_down_well(std::size_t well);
+  void choose_filling_well(std::optional<std::size_t> well);
+
+  /// Lays the current color into the chosen family, making a first one when there is none.
+  void lay_current();
+  void lay_current_into(Id family);
+  void remove_selected_swatch();
+
+  void show_desk(Desk desk);
+  void show_look(PhotoLook look);
+  void show_values_only(bool on);
+  void show_reference(Id reference);
+  void choose_sample_side(int side);
+  void select_family(Id family);
+  void select_swatch(Id swatch);
+
+signals:
+  void pieceChanged();
+  void colorChanged();
+  void benchChanged();
+  void viewChanged();
+  void notice(const QString& sentence);
+
+private:
+  void follow_piece();
+  void add_reference(const QString& name, const QString& extension, const SharedBytes& bytes);
+  void settle_selection();
+  /// Moves to the nearest existing color at this place and shows it.
+  void move_to(WheelPoint wanted, bool turns_section);
+  void set_color(Srgb color, WheelPoint at, bool turns_section);
+
+  PieceStore m_store;
+  PhotoLibrary m_photos;
+  Session m_session;
+  Wheel m_wheel;
+  std::unique_ptr<SolidPainter> m_painter;
+  std::optional<Mask> m_region_of;
+  std::optional<MaskRegion> m_region;
+};
+
+} // namespace zc

@@ -1,0 +1,73 @@
+#include "app/theme/theme.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <QStyleFactory>
+
+namespace zc {
+namespace {
+
+QColor grey(int level) { return {level, level, level}; }
+
+const Theme kThemes[] = {
+    {grey(0x38), grey(0x2c), grey(0x30), grey(0x3c), grey(0x6a), grey(0xee), grey(0xb4), grey(0xff)},
+    {grey(0x8c), grey(0x82), grey(0x92), grey(0x88), grey(0x50), grey(0x00), grey(0x16), grey(0x00)},
+    {grey(0xd8), grey(0xcc), grey(0xe4), grey(0xdc), grey(0x90), grey(0x12), grey(0x48), grey(0x00)},
+};
+
+Surround g_surround = Surround::Dark; // The surround is one for the whole program, like the palette it sets.
+
+QFont sized(int pixels, QFont::Weight weight) {
+  QFont font(QStringLiteral("Open Sans"));
+  font.setPixelSize(pixels);
+  font.setWeight(weight);
+  return font;
+}
+
+QPalette palette_of(const Theme& t) {
+  QPalette p(t.text, t.furniture, t.field_alt.lighter(140), t.furniture.darker(140), t.line, t.text, t.text,
+             t.field, t.furniture);
+  p.setColor(QPalette::Button, t.furniture);
+  p.setColor(QPalette::Highlight, t.text);
+  p.setColor(QPalette::HighlightedText, t.field);
+  p.setColor(QPalette::PlaceholderText, t.quiet);
+  p.setColor(QPalette::ToolTipBase, t.field);
+  p.setColor(QPalette::ToolTipText, t.text);
+  p.setColor(QPalette::Link, t.text);
+  p.setColor(QPalette::LinkVisited, t.text);
+  for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+    p.setColor(QPalette::Disabled, role, t.line);
+  return p;
+}
+
+} // namespace
+
+QString surround_name(Surround s) {
+  if (s == Surround::Dark) return QStringLiteral("dark");
+  return s == Surround::Middle ? QStringLiteral("middle") : QStringLiteral("light");
+}
+
+const Theme& theme() { return kThemes[static_cast<int>(g_surround)]; }
+Surround current_surround() { return g_surround; }
+
+void set_surround(Surround surround) {
+  g_surround = surround;
+  QApplication::setPalette(palette_of(theme()));
+}
+
+void install_theme(QApplication& app) {
+  for (const char* face : {"Regular", "Semibold", "Bold"})
+    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/OpenSans-%1.ttf").arg(QLatin1String(face)));
+  QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+  QApplication::setFont(text_font());
+  app.setStyleSheet(QStringLiteral("QToolTip { padding: 4px; border: 1px solid gray; }"));
+  set_surround(g_surround);
+}
+
+QFont text_font() { return sized(13, QFont::Normal); }
+QFont caption_font() { return sized(12, QFont::Normal); }
+QFont heading_font() { return sized(13, QFont::DemiBold); }
+QFont title_font() { return sized(15, QFont::DemiBold); }
+
+} // namespace zc

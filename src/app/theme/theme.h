@@ -1,0 +1,42 @@
+// Surrounds, type and spacing: the only place with greys and sizes. Every grey is neutral (R = G = B).
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QString>
+
+class QApplication;
+
+namespace zc {
+
+enum class Surround { Dark, Middle, Light };
+[[nodiscard]] QString surround_name(Surround surround);
+
+struct Theme {
+  QColor stage;     ///< Behind pictures and the wheel.
+  QColor furniture; ///< Head and tray.
+  QColor field;     ///< Inside of editable fields and of the staff.
+  QColor field_alt; ///< Every other band of the staff.
+  QColor line;      ///< Hairlines and borders of controls.
+  QColor text;
+  QColor quiet;  ///< Captions; still at least 4.5 : 1 on stage and furniture.
+  QColor strong; ///< Selection and focus.
+};
+
+[[nodiscard]] const Theme& theme();
+/// Also sets the application's palette.
+void set_surround(Surround surround);
+[[nodiscard]] Surround current_surround();
+
+/// Loads the shipped typeface and sets the application's font and style.
+void install_theme(QApplication& app);
+
+[[nodiscard]] QFont text_font();    ///< 13 px
+[[nodiscard]] QFont caption_font(); ///< 12 px
+[[nodiscard]] QFont heading_font(); ///< 13 px, semibold
+[[nodiscard]] QFont title_font();   ///< 15 px, semibold
+
+inline constexpr int kMargin = 20;
+inline constexpr int kGap = 8;
+
+} // namespace zc

@@ -1,0 +1,25 @@
+// The current color over the one before; a click on the lower part goes back to it.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class ColorPair final : public QWidget {
+  Q_OBJECT
+public:
+  ColorPair(Workbench& bench, QWidget* parent);
+  [[nodiscard]] QRect before_rect() const;
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+private:
+  Workbench& m_bench;
+};
+
+} // namespace zc

@@ -1,0 +1,168 @@
+#include "app/tray/tray.h"
+
+#include "app/theme/theme.h"
+#include "app/tray/color_pair.h"
+#include "app/tray/wells_view.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/piece/grading.h"
+#include "core/wheel/color_words.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr int kValueSteps = 9;
+
+QString numbers(double a, double b, double c, int decimals = 0) {
+  return QStringLiteral("%1  %2  %3")
+      .arg(a, 0, 'f', decimals)
+      .arg(b, 0, 'f', decimals)
+      .arg(c, 0, 'f', decimals);
+}
+
+} // namespace
+
+Tray::Tray(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  setFixedHeight(150);
+  setAutoFillBackground(true);
+  setBackgroundRole(QPalette::Window);
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kMargin, 14, kMargin, 14);
+  row->setSpacing(kMargin);
+  row->addWidget(new ColorPair(bench, this), 0, Qt::AlignTop);
+  row->addWidget(make_words(), 0, Qt::AlignTop);
+  row->addWidget(make_readouts(), 0, Qt::AlignTop);
+  row->addStretch(1);
+  row->addWidget(new WellsView(bench, this), 0, Qt::AlignTop);
+  row->addStretch(1);
+  row->addWidget(make_set_controls(), 0, Qt::AlignTop);
+  connect(&bench, &Workbench::colorChanged, this, &Tray::follow);
+  connect(&bench, &Workbench::pieceChanged, this, &Tray::follow);
+  connect(&bench, &Workbench::viewChanged, this, &Tray::follow);
+  follow();
+}
+
+QWidget* Tray::make_words() {
+  auto* box = new QWidget(this);
+  box->setFixedWidth(196);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  m_name = new QLabel(box);
+  m_name->setObjectName(QStringLiteral("colorName"));
+  m_name->setFont(heading_font());
+  column->addWidget(m_name);
+  auto* row = new QHBoxLayout;
+  row->setSpacing(kGap);
+  m_hex = new QLineEdit(box);
+  m_hex->setObjectName(QStringLiteral("hex"));
+  m_hex->setAccessibleName(tr("Current color as hex"));
+  m_hex->setToolTip(tr("Type a color as #rrggbb or #rgb and press Enter"));
+  m_hex->setFixedWidth(92);
+  auto* copy = new QPushButton(tr("Copy"), box);
+  copy->setObjectName(QStringLiteral("copyHex"));
+  copy->setToolTip(tr("Copy the color as hex (Ctrl+Shift+C)"));
+  row->addWidget(m_hex);
+  row->addWidget(copy);
+  row->addStretch();
+  column->addLayout(row);
+  for (QLabel** label : {&m_value, &m_mask}) {
+    *label = new QLabel(box);
+    (*label)->setFont(caption_font());
+    column->addWidget(*label);
+  }
+  m_mask->setObjectName(QStringLiteral("maskState"));
+  connect(m_hex, &QLineEdit::returnPressed, this, &Tray::take_typed_hex);
+  connect(m_hex, &QLineEdit::editingFinished, this, &Tray::follow);
+  connect(copy, &QPushButton::clicked, this, &Tray::copyHexAsked);
+  return box;
+}
+
+QWidget* Tray::make_readouts() {
+  auto* box = new QWidget(this);
+  auto* grid = new QGridLayout(box);
+  grid->setContentsMargins(0, 2, 0, 0);
+  grid->setHorizontalSpacing(10);
+  grid->setVerticalSpacing(5);
+  const QString names[] = {tr("RGB"), tr("HSV"), tr("HSL"), tr("LCh")};
+  for (int i = 0; i < 4; ++i) {
+    auto* caption = new QLabel(names[i], box);
+    caption->setFont(caption_font());
+    m_numbers[i] = new QLabel(box);
+    m_numbers[i]->setObjectName("readout." + names[i]);
+    m_numbers[i]->setFixedWidth(116);
+    m_numbers[i]->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    grid->addWidget(caption, i, 0);
+    grid->addWidget(m_numbers[i], i, 1);
+  }
+  return box;
+}
+
+QWidget* Tray::make_set_controls() {
+  auto* box = new QWidget(this);
+  box->setFixedWidth(150);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(6);
+  m_family = new QLabel(box);
+  m_family->setFont(caption_font());
+  auto* lay = new QPushButton(tr("Lay on the staff"), box);
+  lay->setObjectName(QStringLiteral("lay"));
+  lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
+  connect(lay, &QPushButton::clicked, this, [this] { m_bench.lay_current(); });
+  column->addWidget(lay);
+  column->addWidget(m_family);
+  column->addStretch();
+  return box;
+}
+
+void Tray::take_typed_hex() {
+  const auto color = parse_color(m_hex->text().toStdString());
+  if (!color) {
+    emit m_bench.notice(QString::fromStdString(color.error().sentence));
+    return;
+  }
+  m_bench.take_up(*color);
+}
+
+void Tray::show_readouts() {
+  const Srgb c = m_bench.session().color;
+  const Srgb8 p = rounded_8bit(c);
+  const Hsv hsv = hsv_from_srgb(c);
+  const Hsl hsl = hsl_from_srgb(c);
+  const LchAb lch = lch_from_lab(lab_from_srgb(c));
+  m_numbers[0]->setText(numbers(p.r, p.g, p.b));
+  m_numbers[1]->setText(numbers(hsv.h, 100 * hsv.s, 100 * hsv.v));
+  m_numbers[2]->setText(numbers(hsl.h, 100 * hsl.s, 100 * hsl.l));
+  m_numbers[3]->setText(numbers(lch.l, lch.c, lch.h, 1));
+}
+
+void Tray::follow() {
+  const Session& s = m_bench.session();
+  m_name->setText(QString::fromStdString(color_in_words(s.color)));
+  if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color)));
+  show_readouts();
+  m_value->setText(tr("value %1, step %2 of %3")
+                       .arg(s.at.v, 0, 'f', 1)
+                       .arg(value_step(s.at.v, kValueSteps))
+                       .arg(kValueSteps));
+  const auto inside = m_bench.in_mask();
+  m_mask->setText(!inside                                  ? tr("no mask in use")
+                  : *inside                                ? tr("inside the mask")
+                  : m_bench.piece().rule == MaskRule::Free ? tr("outside the mask")
+                                                           : tr("outside the mask, flagged"));
+  m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
+  const Family* family = find_family(m_bench.piece(), s.family);
+  const QString target =
+      family ? tr("into %1").arg(QString::fromStdString(family->name)) : tr("into a new family");
+  m_family->setText(QFontMetrics(caption_font()).elidedText(target, Qt::ElideRight, 148));
+}
+
+} // namespace zc

@@ -1,0 +1,38 @@
+// The tray: the current color in words and numbers, wells, recent colors.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+
+namespace zc {
+
+class Tray final : public QWidget {
+  Q_OBJECT
+public:
+  Tray(Workbench& bench, QWidget* parent);
+
+signals:
+  void copyHexAsked();
+
+private:
+  QWidget* make_words();
+  QWidget* make_readouts();
+  QWidget* make_set_controls();
+  void follow();
+  void take_typed_hex();
+  void show_readouts();
+
+  Workbench& m_bench;
+  QLabel* m_name = nullptr;
+  QLineEdit* m_hex = nullptr;
+  QLabel* m_numbers[4]{};
+  QLabel* m_value = nullptr;
+  QLabel* m_mask = nullptr;
+  QLabel* m_family = nullptr;
+};
+
+} // namespace zc

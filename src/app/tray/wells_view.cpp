@@ -1,0 +1,97 @@
+#include "app/tray/wells_view.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/theme.h"
+#include "core/color/text.h"
+
+#include <QHelpEvent>
+#include <QMouseEvent>
+#include <QToolTip>
+
+namespace zc {
+namespace {
+
+constexpr double kWell = 36, kStep = 44, kRecent = 17, kRecentStep = 19, kRecentIndent = 56;
+
+} // namespace
+
+WellsView::WellsView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  setObjectName(QStringLiteral("wells"));
+  setAccessibleName(tr("Wells and recent colors"));
+  setFixedSize(sizeHint());
+  for (const auto signal : {&Workbench::benchChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, qOverload<>(&QWidget::update));
+}
+
+QRectF WellsView::well_rect(std::size_t well) const {
+  return {1 + kStep * static_cast<double>(well), 24, kWell, kWell};
+}
+QRectF WellsView::number_rect(std::size_t well) const {
+  return well_rect(well).translated(0, kWell + 2).adjusted(0, 0, 0, -kWell + 18);
+}
+QRectF WellsView::recent_rect(std::size_t place) const {
+  return {kRecentIndent + kRecentStep * static_cast<double>(place), height() - kRecent - 7, kRecent, kRecent};
+}
+
+void WellsView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const Session& s = m_bench.session();
+  painter.setFont(heading_font());
+  painter.setPen(theme().text);
+  painter.drawText(QRectF(0, 0, 80, 18), Qt::AlignLeft | Qt::AlignVCenter, tr("Wells"));
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                   s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1)
+                                  : tr("picks fill no well"));
+  for (std::size_t i = 0; i < s.bench.wells.size(); ++i) {
+    const QRectF r = well_rect(i);
+    const bool filling = s.filling_well == i;
+    painter.setPen(QPen(s.bench.wells[i] ? theme().line : theme().quiet, 1));
+    painter.setBrush(s.bench.wells[i] ? QBrush(shown_color(*s.bench.wells[i], s.values_only))
+                                      : QBrush(Qt::NoBrush));
+    painter.drawEllipse(r);
+    painter.setFont(filling ? heading_font() : caption_font());
+    painter.setPen(filling ? theme().strong : theme().quiet);
+    painter.drawText(number_rect(i), Qt::AlignCenter, QString::number(i + 1));
+    if (filling)
+      painter.fillRect(QRectF(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2), theme().strong);
+  }
+  painter.setRenderHint(QPainter::Antialiasing, false);
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  painter.drawText(QRectF(0, height() - 24, kRecentIndent, 17), Qt::AlignLeft | Qt::AlignVCenter,
+                   tr("Recent"));
+  for (std::size_t i = 0; i < s.bench.recent.size(); ++i)
+    painter.fillRect(recent_rect(i), shown_color(s.bench.recent[i], s.values_only));
+  if (s.bench.recent.empty())
+    painter.drawText(QRectF(kRecentIndent, height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("nothing picked yet"));
+}
+
+void WellsView::mousePressEvent(QMouseEvent* event) {
+  const QPointF p = event->position();
+  for (std::size_t i = 0; i < m_bench.session().bench.wells.size(); ++i) {
+    if (well_rect(i).contains(p))
+      return event->modifiers() & Qt::ShiftModifier ? m_bench.lay_down_well(i) : m_bench.take_up_well(i);
+    if (number_rect(i).contains(p))
+      return m_bench.choose_filling_well(m_bench.session().filling_well == i ? std::nullopt
+                                                                             : std::optional(i));
+  }
+  const auto& recent = m_bench.session().bench.recent;
+  for (std::size_t i = 0; i < recent.size(); ++i)
+    if (recent_rect(i).contains(p)) return m_bench.take_up(recent[i]);
+}
+
+bool WellsView::event(QEvent* event) {
+  if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+  const auto* help = static_cast<QHelpEvent*>(event);
+  QToolTip::showText(help->globalPos(),
+                     tr("Click a well to take its color up, Shift+click to lay the current color down; click "
+                        "its number to choose the well that picks fill. Keys 1 to 8 do the same."),
+                     this);
+  return true;
+}
+
+} // namespace zc

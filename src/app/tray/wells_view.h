@@ -1,0 +1,28 @@
+// Eight wells and the trail of recent colors.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class WellsView final : public QWidget {
+  Q_OBJECT
+public:
+  WellsView(Workbench& bench, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override { return {372, 120}; }
+  [[nodiscard]] QRectF well_rect(std::size_t well) const;
+  [[nodiscard]] QRectF number_rect(std::size_t well) const;
+  [[nodiscard]] QRectF recent_rect(std::size_t place) const;
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  bool event(QEvent* event) override;
+
+private:
+  Workbench& m_bench;
+};
+
+} // namespace zc

@@ -1,0 +1,156 @@
+#include "app/window/documents.h"
+
+#include "core/piece/edits.h"
+#include "io/container/piece_file.h"
+#include "io/exchange/hex_list.h"
+#include "io/exchange/png_strip.h"
+
+#include <QCoreApplication>
+#include <QDate>
+#include <QDir>
+#include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
+
+namespace zc {
+namespace {
+
+constexpr int kRecentFiles = 8;
+const char* const kRecentKey = "recentFiles";
+
+std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
+QString words(const Error& error) { return QString::fromStdString(error.sentence); }
+
+QString demo_path() {
+  return QDir(QCoreApplication::applicationDirPath())
+      .absoluteFilePath(QStringLiteral("../share/zonachrom/coppersmiths-row.zonachrom"));
+}
+
+} // namespace
+
+Documents::Documents(Workbench& bench, Dialogs& dialogs, QWidget& window)
+    : m_bench(bench), m_dialogs(dialogs), m_window(window) {
+  connect(&bench.store(), &PieceStore::editedChanged, this, &Documents::changed);
+}
+
+QString Documents::state_words() const {
+  if (m_bench.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
+  return m_path.isEmpty() ? tr("new") : tr("saved");
+}
+
+QStringList Documents::recent_files() const {
+  return QSettings().value(QLatin1String(kRecentKey)).toStringList();
+}
+
+void Documents::remember(const QString& path) {
+  QStringList list = recent_files();
+  list.removeAll(path);
+  list.prepend(path);
+  QSettings().setValue(QLatin1String(kRecentKey), list.mid(0, kRecentFiles));
+}
+
+Document Documents::document() const { return {m_bench.piece(), m_bench.bench()}; }
+
+void Documents::new_piece() {
+  if (!may_leave()) return;
+  m_path.clear();
+  m_bench.start(zc::new_piece(today()), {}, true);
+  emit changed();
+}
+
+void Documents::open_asked() {
+  if (!may_leave()) return;
+  const QString folder = m_path.isEmpty() ? QDir::homePath() : QFileInfo(m_path).path();
+  const QString path = m_dialogs.open_piece(&m_window, folder);
+  if (!path.isEmpty()) load(path, QFileInfo(path).absoluteFilePath());
+}
+
+bool Documents::open(const QString& path) {
+  return may_leave() && load(path, QFileInfo(path).absoluteFilePath());
+}
+bool Documents::open_demo() { return may_leave() && load(demo_path(), {}); }
+
+bool Documents::load(const QString& path, const QString& keep_path) {
+  auto read = open_document(path.toStdString());
+  if (!read) {
+    emit m_bench.notice(words(read.error()));
+    return false;
+  }
+  Document document = std::move(read).value();
+  m_path = keep_path;
+  m_bench.start(std::move(document.piece), document.bench, !keep_path.isEmpty());
+  if (!keep_path.isEmpty()) remember(keep_path);
+  emit changed();
+  return true;
+}
+
+bool Documents::save() { return m_path.isEmpty() ? save_as() : save_to(m_path); }
+
+bool Documents::save_as() {
+  QString path = m_dialogs.save_piece(
+      &m_window, m_path.isEmpty() ? suggested_path(QStringLiteral("zonachrom")) : m_path);
+  if (path.isEmpty()) return false;
+  if (!path.endsWith(QLatin1String(kPieceExtension.data()))) path += QLatin1String(kPieceExtension.data());
+  return save_to(path);
+}
+
+bool Documents::save_to(const QString& path) {
+  const auto saved = save_document(path.toStdString(), document());
+  if (!saved) {
+    emit m_bench.notice(words(saved.error()));
+    return false;
+  }
+  m_path = QFileInfo(path).absoluteFilePath();
+  m_bench.store().mark_saved();
+  remember(m_path);
+  emit changed();
+  return true;
+}
+
+bool Documents::may_leave() {
+  if (!m_bench.store().edited()) return true;
+  switch (m_dialogs.ask_unsaved(&m_window, QString::fromStdString(m_bench.piece().title))) {
+  case UnsavedAnswer::Save:
+    return save();
+  case UnsavedAnswer::Discard:
+    return true;
+  case UnsavedAnswer::Cancel:
+    break;
+  }
+  return false;
+}
+
+QString Documents::suggested_path(const QString& suffix) const {
+  QString name = QString::fromStdString(m_bench.piece().title);
+  name.replace(QLatin1Char('/'), QLatin1Char('-'));
+  const QString folder = m_path.isEmpty()
+                             ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)
+                             : QFileInfo(m_path).path();
+  return QDir(folder).filePath(name + QLatin1Char('.') + suffix);
+}
+
+void Documents::export_set(ExportFormat format) {
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (!set || swatch_count(*set) == 0) {
+    emit m_bench.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
+    return;
+  }
+  const bool hex = format == ExportFormat::HexList;
+  const QString path =
+      m_dialogs.export_file(&m_window, suggested_path(hex ? QStringLiteral("txt") : QStringLiteral("png")),
+                            hex ? tr("Hex list (*.txt)") : tr("PNG strip (*.png)"));
+  if (path.isEmpty()) return;
+  Result<Bytes> bytes = Bytes{};
+  if (hex) {
+    const std::string text = hex_list(*set);
+    bytes = Bytes(text.begin(), text.end());
+  } else {
+    bytes = png_strip(*set);
+  }
+  const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
+  emit m_bench.notice(
+      saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(*set)).arg(QFileInfo(path).fileName())
+            : words(saved.error()));
+}
+
+} // namespace zc

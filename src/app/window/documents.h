@@ -1,0 +1,52 @@
+// Opening, saving and exporting: between the workbench, the files and the questions to the painter.
+#pragma once
+
+#include "app/seams/dialogs.h"
+#include "app/store/workbench.h"
+#include "io/container/piece_json.h"
+
+#include <QObject>
+#include <QStringList>
+
+namespace zc {
+
+class Documents final : public QObject {
+  Q_OBJECT
+public:
+  Documents(Workbench& bench, Dialogs& dialogs, QWidget& window);
+
+  [[nodiscard]] const QString& path() const { return m_path; }
+  /// "saved", "edited, not saved" and the like.
+  [[nodiscard]] QString state_words() const;
+  [[nodiscard]] QStringList recent_files() const;
+
+  void new_piece();
+  void open_asked();
+  /// Replaces the open piece only after the file was read whole. False when it was not opened.
+  bool open(const QString& path);
+  /// The demo piece, as an unsaved copy.
+  bool open_demo();
+  bool save();
+  bool save_as();
+  /// False when the painter chose to go on working.
+  bool may_leave();
+  enum class ExportFormat { HexList, PngStrip };
+  void export_set(ExportFormat format);
+
+signals:
+  void changed();
+
+private:
+  [[nodiscard]] Document document() const;
+  bool load(const QString& path, const QString& keep_path);
+  bool save_to(const QString& path);
+  void remember(const QString& path);
+  [[nodiscard]] QString suggested_path(const QString& suffix) const;
+
+  Workbench& m_bench;
+  Dialogs& m_dialogs;
+  QWidget& m_window;
+  QString m_path;
+};
+
+} // namespace zc

@@ -1,0 +1,144 @@
+#include "app/window/head.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+#include "core/piece/edits.h"
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+
+namespace zc {
+namespace {
+
+/// One of the three surrounds as a patch of its own grey, framed when it is the one in use.
+class SurroundButton final : public QAbstractButton {
+public:
+  SurroundButton(Surround surround, QWidget* parent) : QAbstractButton(parent), m_surround(surround) {
+    setObjectName("surround." + surround_name(surround));
+    setAccessibleName(QObject::tr("%1 surround").arg(surround_name(surround)));
+    setToolTip(QObject::tr("Use the %1 surround").arg(surround_name(surround)));
+    setFixedSize(24, 24);
+    setCursor(Qt::PointingHandCursor);
+  }
+
+protected:
+  void paintEvent(QPaintEvent*) override {
+    constexpr int levels[] = {0x38, 0x8c, 0xd8};
+    const int level = levels[static_cast<int>(m_surround)];
+    QPainter painter(this);
+    painter.fillRect(rect().adjusted(5, 5, -5, -5), QColor(level, level, level));
+    painter.setPen(QPen(theme().line, 1));
+    painter.drawRect(rect().adjusted(5, 5, -6, -6));
+    if (current_surround() != m_surround && !hasFocus()) return;
+    painter.setPen(QPen(theme().strong, current_surround() == m_surround ? 2 : 1));
+    painter.drawRect(rect().adjusted(2, 2, -2, -2));
+  }
+
+private:
+  Surround m_surround;
+};
+
+} // namespace
+
+Head::Head(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_title(new QLineEdit(this)), m_state(new QLabel(this)) {
+  setFixedHeight(46);
+  setAutoFillBackground(true);
+  auto* left = new QHBoxLayout;
+  left->setSpacing(kGap);
+  m_title->setObjectName(QStringLiteral("title"));
+  m_title->setAccessibleName(tr("Title of the piece"));
+  m_title->setToolTip(tr("The title of the piece; click to edit it"));
+  m_title->setFont(title_font());
+  m_title->setFrame(false);
+  m_title->setStyleSheet(QStringLiteral("QLineEdit { background: transparent; }"));
+  m_state->setObjectName(QStringLiteral("state"));
+  m_state->setFont(caption_font());
+  left->addWidget(m_title);
+  left->addWidget(m_state);
+  left->addStretch();
+
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kMargin - 2, 0, kMargin - 6, 0);
+  row->setSpacing(kMargin);
+  row->addLayout(left, 1);
+  row->addWidget(make_desks());
+  row->addWidget(make_views(), 1, Qt::AlignRight);
+
+  connect(m_title, &QLineEdit::editingFinished, this, [this] {
+    if (m_title->isModified())
+      m_bench.store().apply(tr("Change title"), [this](Piece p) {
+        return with_title(std::move(p), m_title->text().toStdString());
+      });
+    m_title->setModified(false);
+    follow();
+  });
+  connect(m_title, &QLineEdit::returnPressed, m_title, &QWidget::clearFocus);
+  connect(m_title, &QLineEdit::textChanged, this, [this](const QString& text) {
+    m_title->setFixedWidth(std::clamp(QFontMetrics(title_font()).horizontalAdvance(text) + 16, 120, 300));
+  });
+  connect(&bench, &Workbench::pieceChanged, this, &Head::follow);
+  follow();
+}
+
+QWidget* Head::make_desks() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(12);
+  auto* group = new QButtonGroup(this);
+  const auto desk = [&](const QString& word, Desk which, const QString& tip) {
+    auto* button = new WordButton(word, box);
+    button->setObjectName("desk." + word);
+    button->setCheckable(true);
+    button->setToolTip(tip);
+    group->addButton(button);
+    row->addWidget(button);
+    connect(button, &QAbstractButton::clicked, this, [this, which] { m_bench.show_desk(which); });
+    const auto show = [this, button, which] { button->setChecked(m_bench.session().desk == which); };
+    connect(&m_bench, &Workbench::viewChanged, button, show);
+    show();
+  };
+  desk(tr("Observe"), Desk::Observe, tr("Look at references and sample them (Ctrl+1)"));
+  desk(tr("Pick"), Desk::Pick, tr("Pick colors at true value inside the mask (Ctrl+3)"));
+  return box;
+}
+
+QWidget* Head::make_views() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(2);
+  auto* values = new WordButton(tr("Values only"), box);
+  values->setObjectName(QStringLiteral("valuesOnly"));
+  values->setCheckable(true);
+  values->setToolTip(tr("Show everything in greys of equal lightness (Ctrl+G)"));
+  connect(values, &QAbstractButton::clicked, &m_bench, &Workbench::show_values_only);
+  connect(&m_bench, &Workbench::viewChanged, values,
+          [this, values] { values->setChecked(m_bench.session().values_only); });
+  row->addWidget(values);
+  row->addSpacing(14);
+  auto* label = new QLabel(tr("Surround"), box);
+  row->addWidget(label);
+  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light}) {
+    auto* button = new SurroundButton(s, box);
+    connect(button, &QAbstractButton::clicked, this, [this, s] { emit surroundAsked(static_cast<int>(s)); });
+    row->addWidget(button);
+  }
+  return box;
+}
+
+void Head::set_state_words(const QString& words) { m_state->setText(words); }
+
+void Head::follow() {
+  if (m_title->hasFocus() && m_title->isModified()) return;
+  const QString title = QString::fromStdString(m_bench.piece().title);
+  if (m_title->text() == title) return;
+  m_title->setText(title);
+  m_title->setCursorPosition(0);
+}
+
+} // namespace zc

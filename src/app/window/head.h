@@ -1,0 +1,32 @@
+// The head: title with its saved state in words, the desks, values only, surround.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+
+namespace zc {
+
+class Head final : public QWidget {
+  Q_OBJECT
+public:
+  Head(Workbench& bench, QWidget* parent);
+  void set_state_words(const QString& words);
+
+signals:
+  void surroundAsked(int surround);
+
+private:
+  QWidget* make_desks();
+  QWidget* make_views();
+  void follow();
+
+  Workbench& m_bench;
+  QLineEdit* m_title;
+  QLabel* m_state;
+};
+
+} // namespace zc

@@ -1,0 +1,344 @@
+#include "app/window/main_window.h"
+
+#include "app/band/staff_view.h"
+#include "app/band/value_band.h"
+#include "app/desks/observe/observe_desk.h"
+#include "app/desks/observe/photo_view.h"
+#include "app/desks/observe/reference_strip.h"
+#include "app/desks/pick/pick_desk.h"
+#include "app/tray/tray.h"
+#include "app/window/documents.h"
+#include "app/window/head.h"
+#include "app/window/notice_bar.h"
+#include "core/color/text.h"
+#include "core/piece/edits.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QClipboard>
+#include <QCloseEvent>
+#include <QFileInfo>
+#include <QLineEdit>
+#include <QMenuBar>
+#include <QMimeData>
+#include <QSettings>
+#include <QShortcut>
+#include <QSplitter>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+namespace zc {
+
+MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
+    : QMainWindow(parent), m_dialogs(dialogs), m_documents(new Documents(m_bench, dialogs, *this)),
+      m_head(new Head(m_bench, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
+      m_observe(new ObserveDesk(m_bench, m_stage)), m_pick(new PickDesk(m_bench, m_stage)),
+      m_band(new ValueBand(m_bench, this)) {
+  m_documents->setParent(this);
+  setAcceptDrops(true);
+  lay_out();
+  make_file_menu();
+  make_edit_menu();
+  make_view_menu();
+  make_desk_menus();
+  make_help_menu();
+  make_well_keys();
+  connect(&m_bench, &Workbench::notice, m_notice, &NoticeBar::tell);
+  connect(&m_bench, &Workbench::viewChanged, this, &MainWindow::show_desk_parts);
+  connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
+  connect(&m_bench, &Workbench::pieceChanged, this, &MainWindow::show_state);
+  connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
+  connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);
+  m_bench.start(new_piece({}), {}, true);
+  restore_view();
+  show_state();
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::lay_out() {
+  m_stage->addWidget(m_observe);
+  m_stage->addWidget(m_pick);
+  m_split = new QSplitter(Qt::Horizontal, this);
+  m_split->setHandleWidth(6);
+  m_split->setChildrenCollapsible(false);
+  m_split->addWidget(m_stage);
+  m_split->addWidget(m_band);
+  connect(m_split, &QSplitter::splitterMoved, this, [this] {
+    m_stage_share[m_bench.session().desk] = static_cast<double>(m_split->sizes()[0]) / m_split->width();
+  });
+  auto* tray = new Tray(m_bench, this);
+  connect(tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
+
+  // The stage and the band stand on the surround, head and tray on the furniture.
+  auto* middle = new QWidget(this);
+  middle->setObjectName(QStringLiteral("middle"));
+  middle->setAutoFillBackground(true);
+  auto* middle_column = new QVBoxLayout(middle);
+  middle_column->setContentsMargins(0, 4, 0, 0);
+  middle_column->addWidget(m_split);
+
+  auto* center = new QWidget(this);
+  auto* column = new QVBoxLayout(center);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(0);
+  column->addWidget(m_head);
+  column->addWidget(middle, 1);
+  column->addWidget(m_notice);
+  column->addWidget(tray);
+  setCentralWidget(center);
+  setMinimumSize(1024, 660);
+  resize(1280, 800);
+}
+
+QAction* MainWindow::add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
+                                const std::function<void()>& run) {
+  auto* action = menu->addAction(text);
+  action->setShortcut(key);
+  action->setToolTip(tip);
+  action->setStatusTip(tip);
+  connect(action, &QAction::triggered, this, run);
+  return action;
+}
+
+void MainWindow::make_file_menu() {
+  auto* menu = menuBar()->addMenu(tr("&File"));
+  menu->setToolTipsVisible(true);
+  add_action(menu, tr("&New piece"), tr("Start an empty piece"), QKeySequence::New,
+             [this] { m_documents->new_piece(); });
+  add_action(menu, tr("&Open..."), tr("Open a piece"), QKeySequence::Open,
+             [this] { m_documents->open_asked(); });
+  auto* recent = menu->addMenu(tr("Open &recent"));
+  connect(recent, &QMenu::aboutToShow, this, [this, recent] { fill_recent_menu(recent); });
+  add_action(menu, tr("Open the &demo piece"), tr("Open Coppersmiths' Row as an unsaved copy"), {},
+             [this] { m_documents->open_demo(); });
+  menu->addSeparator();
+  add_action(menu, tr("&Save"), tr("Save the piece; the version before is kept beside it"),
+             QKeySequence::Save, [this] { m_documents->save(); })
+      ->setObjectName(QStringLiteral("save"));
+  add_action(menu, tr("Save &as..."), tr("Save the piece under another name"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { m_documents->save_as(); });
+  menu->addSeparator();
+  add_action(menu, tr("Add &photos..."), tr("Add reference photos to the piece"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), [this] { add_photos(); });
+  auto* out = menu->addMenu(tr("&Export the set"));
+  out->setToolTipsVisible(true);
+  add_action(out, tr("As &hex list..."), tr("Write one #rrggbb and name a line"), {},
+             [this] { m_documents->export_set(Documents::ExportFormat::HexList); });
+  add_action(out, tr("As &PNG strip..."), tr("Write a picture of plain squares, one row for each family"), {},
+             [this] { m_documents->export_set(Documents::ExportFormat::PngStrip); });
+  menu->addSeparator();
+  add_action(menu, tr("&Quit"), tr("Leave Zonachrom"), QKeySequence::Quit, [this] { close(); });
+}
+
+void MainWindow::fill_recent_menu(QMenu* menu) {
+  menu->clear();
+  for (const QString& path : m_documents->recent_files()) {
+    auto* action =
+        menu->addAction(QFileInfo(path).fileName(), this, [this, path] { m_documents->open(path); });
+    action->setToolTip(path);
+  }
+  if (menu->isEmpty()) menu->addAction(tr("No pieces yet"))->setEnabled(false);
+}
+
+void MainWindow::make_edit_menu() {
+  auto* menu = menuBar()->addMenu(tr("&Edit"));
+  menu->setToolTipsVisible(true);
+  auto& stack = m_bench.store().stack();
+  auto* undo = stack.createUndoAction(this, tr("Undo"));
+  undo->setShortcut(QKeySequence::Undo);
+  undo->setObjectName(QStringLiteral("undo"));
+  auto* redo = stack.createRedoAction(this, tr("Redo"));
+  redo->setShortcuts(QKeySequence::Redo);
+  menu->addAction(undo);
+  menu->addAction(redo);
+  menu->addSeparator();
+  add_action(menu, tr("&Copy color as hex"), tr("Copy the current color as hex"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
+  add_action(menu, tr("&Paste photo or color"),
+             tr("Paste a picture as a reference, or a hex color as the current color"), QKeySequence::Paste,
+             [this] { paste(); });
+  menu->addSeparator();
+  add_action(menu, tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
+             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_bench.lay_current(); });
+  add_action(menu, tr("Add &family"), tr("Add a family to the set and name it"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band->staff().add_family(); });
+  add_action(menu, tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"), {},
+             [this] { m_band->staff().rename_selected(); });
+  add_action(menu, tr("&Delete swatch"), tr("Delete the selected swatch"), {},
+             [this] { m_bench.remove_selected_swatch(); });
+  add_action(menu, tr("&Back to the color before"), tr("Exchange the current color with the one before"),
+             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_bench.back_to_before(); });
+}
+
+void MainWindow::make_view_menu() {
+  auto* menu = menuBar()->addMenu(tr("&View"));
+  menu->setToolTipsVisible(true);
+  add_action(menu, tr("&Observe"), tr("Look at references and sample them"),
+             QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_bench.show_desk(Desk::Observe); });
+  add_action(menu, tr("&Pick"), tr("Pick colors at true value"), QKeySequence(Qt::CTRL | Qt::Key_3),
+             [this] { m_bench.show_desk(Desk::Pick); });
+  menu->addSeparator();
+  auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
+                            QKeySequence(Qt::CTRL | Qt::Key_G),
+                            [this] { m_bench.show_values_only(!m_bench.session().values_only); });
+  values->setCheckable(true);
+  connect(&m_bench, &Workbench::viewChanged, values,
+          [this, values] { values->setChecked(m_bench.session().values_only); });
+  auto* surrounds = menu->addMenu(tr("&Surround"));
+  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
+    add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
+               [this, s] { use_surround(s); });
+}
+
+void MainWindow::make_desk_menus() {
+  m_observe_menu = menuBar()->addMenu(tr("&Observe"));
+  m_observe_menu->setToolTipsVisible(true);
+  add_action(m_observe_menu, tr("&Color"), tr("Show the photo in color"), {},
+             [this] { m_bench.show_look(PhotoLook::Color); });
+  add_action(m_observe_menu, tr("&Value"), tr("Show the photo in greys of equal lightness"), {},
+             [this] { m_bench.show_look(PhotoLook::Value); });
+  m_observe_menu->addSeparator();
+  add_action(m_observe_menu, tr("&Fit the photo"), tr("Show the whole photo"), {},
+             [this] { m_observe->photo().fit(); });
+  add_action(m_observe_menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
+             [this] { m_observe->strip().remove_shown(); });
+
+  m_pick_menu = menuBar()->addMenu(tr("&Pick"));
+  m_pick_menu->setToolTipsVisible(true);
+  add_action(m_pick_menu, tr("&Lighter"), tr("Raise the value by one"), {},
+             [this] { m_bench.nudge_value(1); });
+  add_action(m_pick_menu, tr("&Darker"), tr("Lower the value by one"), {},
+             [this] { m_bench.nudge_value(-1); });
+  add_action(m_pick_menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
+             [this] { m_bench.nudge_saturation(-0.01); });
+  add_action(m_pick_menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
+             [this] { m_bench.nudge_saturation(0.01); });
+  m_pick_menu->addSeparator();
+  add_action(m_pick_menu, tr("&Take mask off"), tr("Take the mask off the piece"), {}, [this] {
+    m_bench.store().apply(tr("Take mask off"),
+                          [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+  });
+}
+
+void MainWindow::make_help_menu() {
+  auto* menu = menuBar()->addMenu(tr("&Help"));
+  add_action(menu, tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
+    m_dialogs.show_about(this, tr("Zonachrom %1\n\nA desk for planning a limited palette: gamut masks over a "
+                                  "hue wheel, colors picked at true lightness, value-graded swatch sets.")
+                                   .arg(QApplication::applicationVersion()));
+  });
+}
+
+/// Digits take up, Shift with a digit lays down; not while a field is being typed in.
+void MainWindow::make_well_keys() {
+  for (int i = 0; i < 8; ++i) {
+    const auto well = static_cast<std::size_t>(i);
+    const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
+    connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
+            [this, well] { m_bench.take_up_well(well); });
+    connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
+            [this, well] { m_bench.lay_down_well(well); });
+  }
+}
+
+void MainWindow::add_photos() {
+  m_bench.show_desk(Desk::Observe);
+  for (const QString& path :
+       m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString())) {
+    QSettings().setValue(QStringLiteral("photoFolder"), QFileInfo(path).path());
+    m_bench.photos().take_in(path);
+  }
+}
+
+void MainWindow::paste() {
+  if (auto* field = qobject_cast<QLineEdit*>(focusWidget())) return field->paste();
+  const QMimeData* clip = QApplication::clipboard()->mimeData();
+  if (clip->hasImage()) {
+    m_bench.show_desk(Desk::Observe);
+    return m_bench.photos().take_in(qvariant_cast<QImage>(clip->imageData()), tr("pasted photo"));
+  }
+  const auto color = parse_color(clip->text().toStdString());
+  if (color)
+    m_bench.take_up(*color);
+  else
+    m_notice->tell(tr("The clipboard holds neither a picture nor a hex color; copy one first."));
+}
+
+void MainWindow::copy_hex() {
+  const QString hex = QString::fromStdString(hex_of(m_bench.session().color));
+  QApplication::clipboard()->setText(hex);
+  m_notice->tell(tr("Copied %1.").arg(hex));
+}
+
+void MainWindow::show_desk_parts() {
+  const bool observe = m_bench.session().desk == Desk::Observe;
+  m_stage->setCurrentWidget(observe ? static_cast<QWidget*>(m_observe) : m_pick);
+  if (m_shown_desk != m_bench.session().desk) {
+    m_shown_desk = m_bench.session().desk;
+    share_width();
+  }
+  m_observe_menu->menuAction()->setVisible(observe);
+  m_pick_menu->menuAction()->setVisible(!observe);
+}
+
+/// Each desk keeps its own share of the width for the stage.
+void MainWindow::share_width() {
+  const auto total = m_split->width();
+  const int stage = static_cast<int>(total * m_stage_share[m_bench.session().desk]);
+  m_split->setSizes({stage, total - stage});
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+  QMainWindow::resizeEvent(event);
+  share_width();
+}
+
+void MainWindow::show_state() {
+  m_head->set_state_words(m_documents->state_words());
+  setWindowTitle(tr("%1[*] - Zonachrom").arg(QString::fromStdString(m_bench.piece().title)));
+  setWindowModified(m_bench.store().edited());
+}
+
+void MainWindow::use_surround(Surround surround) {
+  set_surround(surround);
+  QSettings().setValue(QStringLiteral("surround"), static_cast<int>(surround));
+  QPalette stage = palette();
+  stage.setColor(QPalette::Window, theme().stage);
+  findChild<QWidget*>(QStringLiteral("middle"))->setPalette(stage);
+  for (auto* widget : findChildren<QWidget*>()) widget->update();
+}
+
+void MainWindow::restore_view() {
+  use_surround(
+      static_cast<Surround>(std::clamp(QSettings().value(QStringLiteral("surround"), 0).toInt(), 0, 2)));
+  const QByteArray geometry = QSettings().value(QStringLiteral("geometry")).toByteArray();
+  if (!geometry.isEmpty()) restoreGeometry(geometry);
+  show_desk_parts();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+  if (!m_documents->may_leave()) return event->ignore();
+  QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
+  event->accept();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+  if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+  for (const QUrl& url : event->mimeData()->urls()) {
+    const QString path = url.toLocalFile();
+    if (path.endsWith(QStringLiteral(".zonachrom")))
+      m_documents->open(path);
+    else if (!path.isEmpty())
+      m_bench.photos().take_in(path);
+  }
+  if (!event->mimeData()->hasUrls() && event->mimeData()->hasImage())
+    m_bench.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));
+  m_bench.show_desk(Desk::Observe);
+  event->acceptProposedAction();
+}
+
+} // namespace zc

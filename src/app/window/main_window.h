@@ -1,0 +1,76 @@
+// The main window: menus, head, stage, value band, tray.
+#pragma once
+
+#include "app/seams/dialogs.h"
+#include "app/store/workbench.h"
+#include "app/theme/theme.h"
+
+#include <QMainWindow>
+#include <map>
+
+class QMenu;
+class QSplitter;
+class QStackedWidget;
+
+namespace zc {
+
+class Documents;
+class Head;
+class NoticeBar;
+class ObserveDesk;
+class PickDesk;
+class ValueBand;
+
+class MainWindow final : public QMainWindow {
+  Q_OBJECT
+public:
+  explicit MainWindow(Dialogs& dialogs, QWidget* parent = nullptr);
+  ~MainWindow() override;
+
+  [[nodiscard]] Workbench& bench() { return m_bench; }
+  [[nodiscard]] Documents& documents() { return *m_documents; }
+  [[nodiscard]] NoticeBar& notice() { return *m_notice; }
+  void use_surround(Surround surround);
+
+protected:
+  void closeEvent(QCloseEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+
+private:
+  void lay_out();
+  void make_file_menu();
+  void make_edit_menu();
+  void make_view_menu();
+  void make_desk_menus();
+  void make_help_menu();
+  void make_well_keys();
+  QAction* add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
+                      const std::function<void()>& run);
+  void fill_recent_menu(QMenu* menu);
+  void add_photos();
+  void paste();
+  void copy_hex();
+  void show_desk_parts();
+  void share_width();
+  void show_state();
+  void restore_view();
+
+  Workbench m_bench;
+  Dialogs& m_dialogs;
+  Documents* m_documents;
+  Head* m_head;
+  NoticeBar* m_notice;
+  QStackedWidget* m_stage;
+  ObserveDesk* m_observe;
+  PickDesk* m_pick;
+  ValueBand* m_band;
+  QSplitter* m_split = nullptr;
+  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.61}, {Desk::Pick, 0.375}};
+  std::optional<Desk> m_shown_desk;
+  QMenu* m_observe_menu = nullptr;
+  QMenu* m_pick_menu = nullptr;
+};
+
+} // namespace zc

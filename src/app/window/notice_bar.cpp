@@ -1,0 +1,45 @@
+#include "app/window/notice_bar.h"
+
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QTimer>
+
+namespace zc {
+namespace {
+
+constexpr int kShownFor = 20'000; // Long enough to read twice.
+
+} // namespace
+
+NoticeBar::NoticeBar(QWidget* parent) : QWidget(parent), m_text(new QLabel(this)), m_timer(new QTimer(this)) {
+  setObjectName(QStringLiteral("notice"));
+  setAutoFillBackground(true);
+  setBackgroundRole(QPalette::WindowText);
+  m_text->setObjectName(QStringLiteral("noticeText"));
+  m_text->setForegroundRole(QPalette::Window);
+  m_text->setFont(heading_font());
+  m_text->setWordWrap(true);
+  auto* close = new QPushButton(tr("Close"), this);
+  close->setToolTip(tr("Close this message"));
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kMargin, 6, kMargin, 6);
+  row->addWidget(m_text, 1);
+  row->addWidget(close);
+  connect(close, &QPushButton::clicked, this, &QWidget::hide);
+  m_timer->setSingleShot(true);
+  connect(m_timer, &QTimer::timeout, this, &QWidget::hide);
+  hide();
+}
+
+void NoticeBar::tell(const QString& sentence) {
+  m_text->setText(sentence);
+  show();
+  m_timer->start(kShownFor);
+}
+
+QString NoticeBar::sentence() const { return isVisibleTo(parentWidget()) ? m_text->text() : QString(); }
+
+} // namespace zc

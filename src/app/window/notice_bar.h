@@ -1,0 +1,23 @@
+// One clear sentence at the foot of the window; it stays until closed or replaced, and never blocks the work.
+#pragma once
+
+#include <QWidget>
+
+class QLabel;
+class QTimer;
+
+namespace zc {
+
+class NoticeBar final : public QWidget {
+  Q_OBJECT
+public:
+  explicit NoticeBar(QWidget* parent);
+  void tell(const QString& sentence);
+  [[nodiscard]] QString sentence() const;
+
+private:
+  QLabel* m_text;
+  QTimer* m_timer;
+};
+
+} // namespace zc

@@ -1,0 +1,143 @@
+#include "cli/commands.h"
+
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+#include "io/container/piece_file.h"
+#include "io/exchange/hex_list.h"
+#include "io/exchange/png_strip.h"
+
+namespace zc::cli {
+namespace {
+
+Json three(double x, double y, double z) { return Json::array({x, y, z}); }
+
+Json describe_one(Srgb c) {
+  const LinearRgb linear = linear_from_srgb(c);
+  const Xyz xyz = xyz_from_linear(linear);
+  const Lab lab = lab_from_xyz(xyz);
+  const LchAb lch = lch_from_lab(lab);
+  const Luv luv = luv_from_xyz(xyz);
+  const LchUv lchuv = lch_from_luv(luv);
+  const Hsluv hsluv = hsluv_from_lch(lchuv);
+  const Oklab oklab = oklab_from_xyz(xyz);
+  const Oklch oklch = lch_from_oklab(oklab);
+  const Hsv hsv = hsv_from_srgb(c);
+  const Hsl hsl = hsl_from_srgb(c);
+  return {{"hex", hex_of(c)},
+          {"srgb", three(c.r, c.g, c.b)},
+          {"linear", three(linear.r, linear.g, linear.b)},
+          {"xyz", three(xyz.x, xyz.y, xyz.z)},
+          {"lab", three(lab.l, lab.a, lab.b)},
+          {"lch", three(lch.l, lch.c, lch.h)},
+          {"luv", three(luv.l, luv.u, luv.v)},
+          {"lchuv", three(lchuv.l, lchuv.c, lchuv.h)},
+          {"hsluv", three(hsluv.h, hsluv.s, hsluv.l)},
+          {"oklab", three(oklab.l, oklab.a, oklab.b)},
+          {"oklch", three(oklch.l, oklch.c, oklch.h)},
+          {"hsv", three(hsv.h, 100 * hsv.s, 100 * hsv.v)},
+          {"hsl", three(hsl.h, 100 * hsl.s, 100 * hsl.l)},
+          {"luma", luma_of(c)}};
+}
+
+Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
+  const auto n = parse_three_numbers(text);
+  if (!n) return n.error();
+  const auto [a, r, v] = *n;
+  if (r < 0 || r > 1 || v < 0 || v > 100)
+    return Error{ErrorCode::BadInput,
+                 "\"" + text +
+                     "\" is not on the wheel; give an angle, r from 0 to 1 and a value from 0 to 100.",
+                 "--at"};
+  const auto color = wheel.color_at({a, r, v});
+  const ValueSpan span = wheel.value_span(a, r);
+  Json out{{"srgb", nullptr}, {"hex", nullptr}, {"exists", color.has_value()}};
+  if (color) {
+    out["srgb"] = three(color->r, color->g, color->b);
+    out["hex"] = hex_of(*color);
+  }
+  out["value_span"] = Json::array({span.low, span.high});
+  out["reach"] = wheel.reach(a, v);
+  return out;
+}
+
+} // namespace
+
+Result<Json> describe(const std::vector<std::string>& colors) {
+  Json out = Json::array();
+  for (const auto& text : colors) {
+    const auto color = parse_color(text);
+    if (!color) return color.error();
+    out.push_back(describe_one(*color));
+  }
+  return out;
+}
+
+Result<Json> difference(const std::vector<std::string>& colors, const std::vector<std::string>& labs) {
+  std::vector<Lab> pair;
+  for (const auto& text : colors) {
+    const auto color = parse_color(text);
+    if (!color) return color.error();
+    pair.push_back(lab_from_srgb(*color));
+  }
+  for (const auto& text : labs) {
+    const auto n = parse_three_numbers(text);
+    if (!n) return n.error();
+    pair.push_back({(*n)[0], (*n)[1], (*n)[2]});
+  }
+  if (pair.size() != 2)
+    return Error{ErrorCode::BadInput, "Give exactly two colors to compare.", "difference"};
+  return Json{{"ciede2000", ciede2000(pair[0], pair[1])}};
+}
+
+Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& requests) {
+  const Wheel wheel(spec);
+  Json out = Json::array();
+  for (const auto& request : requests) {
+    if (request.kind == WheelRequest::Kind::At) {
+      auto answer = wheel_at(wheel, request.text);
+      if (!answer) return answer.error();
+      out.push_back(*answer);
+      continue;
+    }
+    const auto color = parse_color(request.text);
+    if (!color) return color.error();
+    const WheelPoint p = wheel.locate(*color);
+    out.push_back({{"a", p.a}, {"r", p.r}, {"v", p.v}});
+  }
+  if (out.empty())
+    return Error{ErrorCode::BadInput, "Say what to look up with --at A,R,V or --locate COLOR.", "wheel"};
+  return out;
+}
+
+Result<Json> export_set(const std::string& piece, const std::string& name, const std::string& format,
+                        const std::string& output) {
+  const auto document = open_document(piece);
+  if (!document) return document.error();
+  const SwatchSet* set = find_set_by_name(document->piece, name);
+  if (!set) return Error{ErrorCode::NotFound, "The piece has no set named \"" + name + "\".", "--set"};
+  Bytes bytes;
+  if (format == "hex") {
+    const std::string text = hex_list(*set);
+    bytes.assign(text.begin(), text.end());
+  } else {
+    auto png = png_strip(*set);
+    if (!png) return png.error();
+    bytes = std::move(png).value();
+  }
+  const auto saved = save_safely(output, bytes, Backup::None);
+  if (!saved) return saved.error();
+  return Json{{"file", output}, {"swatches", swatch_count(*set)}};
+}
+
+Result<Json> pack(const std::string& folder, const std::string& output) {
+  const auto document = read_piece_folder(folder);
+  if (!document) return document.error();
+  const auto bytes = pack_document(*document);
+  if (!bytes) return bytes.error();
+  const auto saved = save_safely(output, *bytes, Backup::None);
+  if (!saved) return saved.error();
+  return Json{{"file", output}, {"bytes", bytes->size()}};
+}
+
+} // namespace zc::cli

@@ -1,0 +1,35 @@
+// The commands of zonachrom-cli: plain functions from arguments to JSON.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/wheel/wheel.h"
+
+#include <nlohmann/json.hpp>
+#include <string>
+#include <vector>
+
+namespace zc::cli {
+
+using Json = nlohmann::ordered_json;
+
+[[nodiscard]] Result<Json> describe(const std::vector<std::string>& colors);
+
+/// Two colors, or two "L,a,b" triples.
+[[nodiscard]] Result<Json> difference(const std::vector<std::string>& colors,
+                                      const std::vector<std::string>& labs);
+
+/// One request of the wheel command, in the order given on the line.
+struct WheelRequest {
+  enum class Kind { At, Locate } kind;
+  std::string text;
+};
+[[nodiscard]] Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& requests);
+
+/// Writes the file; the answer names it.
+[[nodiscard]] Result<Json> export_set(const std::string& piece, const std::string& set,
+                                      const std::string& format, const std::string& output);
+
+/// Packs a folder of plain files (piece.json and photos) into a piece file.
+[[nodiscard]] Result<Json> pack(const std::string& folder, const std::string& output);
+
+} // namespace zc::cli

@@ -1,0 +1,40 @@
+// A value or an error. Errors are one clear sentence for the painter plus the place they refer to.
+#pragma once
+
+#include <string>
+#include <utility>
+#include <variant>
+
+namespace zc {
+
+enum class ErrorCode { BadInput, NotFound, Unreadable, Unwritable, Damaged, Newer, TooLarge, Stopped };
+
+struct Error {
+  ErrorCode code = ErrorCode::BadInput;
+  std::string sentence; ///< One sentence: what, where and what to do.
+  std::string place;    ///< File, field or byte the sentence refers to; may be empty.
+};
+
+/// Holds either a T or an Error. Reading the side that is not there throws std::bad_variant_access,
+/// which is a programming mistake, never a way to report bad input.
+template <class T> class [[nodiscard]] Result {
+public:
+  Result(T value) : m_state(std::in_place_index<0>, std::move(value)) {}
+  Result(Error error) : m_state(std::in_place_index<1>, std::move(error)) {}
+
+  [[nodiscard]] bool ok() const { return m_state.index() == 0; }
+  explicit operator bool() const { return ok(); }
+  [[nodiscard]] const T& value() const& { return std::get<0>(m_state); }
+  [[nodiscard]] T&& value() && { return std::get<0>(std::move(m_state)); }
+  [[nodiscard]] const T& operator*() const& { return value(); }
+  [[nodiscard]] const T* operator->() const { return &std::get<0>(m_state); }
+  [[nodiscard]] const Error& error() const { return std::get<1>(m_state); }
+
+private:
+  std::variant<T, Error> m_state;
+};
+
+struct Done {};
+using Status = Result<Done>;
+
+} // namespace zc

@@ -1,0 +1,28 @@
+#include "core/color/channel_tables.h"
+
+#include "core/color/convert.h"
+
+#include <cmath>
+
+namespace zc {
+
+const std::array<float, 256>& linear_of_8bit() {
+  static const auto table = [] {
+    std::array<float, 256> t{};
+    for (int i = 0; i < 256; ++i) t[i] = static_cast<float>(linear_from_encoded(i / 255.0));
+    return t;
+  }();
+  return table;
+}
+
+const std::array<std::uint8_t, kLinearSteps + 1>& encoded_8bit_of_linear() {
+  static const auto table = [] {
+    std::array<std::uint8_t, kLinearSteps + 1> t{};
+    for (int i = 0; i <= kLinearSteps; ++i)
+      t[i] = static_cast<std::uint8_t>(std::lround(255 * encoded_from_linear(i / double(kLinearSteps))));
+    return t;
+  }();
+  return table;
+}
+
+} // namespace zc

@@ -1,0 +1,66 @@
+#include "core/color/gamut.h"
+
+#include "core/base/angle.h"
+#include "core/color/convert.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace zc {
+
+bool in_gamut(Srgb c) {
+  const auto fits = [](double x) { return x >= -kGamutTolerance && x <= 1 + kGamutTolerance; };
+  return fits(c.r) && fits(c.g) && fits(c.b);
+}
+
+std::optional<Srgb> shown_on_display(Srgb c) {
+  if (!in_gamut(c)) return std::nullopt;
+  return Srgb{std::clamp(c.r, 0.0, 1.0), std::clamp(c.g, 0.0, 1.0), std::clamp(c.b, 0.0, 1.0)};
+}
+
+// A channel of XYZ -> linear RGB is m0 X + m1 Y + m2 Z. With X = 9 Y u' / 4v' and Z = Y (12 - 3u' - 20v') /
+// 4v' the condition "channel = t" is linear in u' and v', hence in chroma along a hue.
+LuvEdge::LuvEdge(double l) {
+  const Xyz w = white_d65();
+  const double d = w.x + 15 * w.y + 3 * w.z, un = 4 * w.x / d, vn = 9 * w.y / d;
+  const double y = luminance_from_lightness(l);
+  const Matrix3& m = xyz_to_linear_matrix();
+  for (int i = 0; i < 6; ++i) {
+    const auto& row = m[i / 2];
+    const double t = i % 2;
+    m_a[i] = y * (9 * row[0] - 3 * row[2]);
+    m_b[i] = y * (4 * row[1] - 20 * row[2]) - 4 * t;
+    m_k[i] = -13 * l * (m_a[i] * un + m_b[i] * vn + 12 * row[2] * y);
+  }
+}
+
+double LuvEdge::chroma(double cos_h, double sin_h) const {
+  double best = std::numeric_limits<double>::max();
+  for (int i = 0; i < 6; ++i) {
+    const double c = m_k[i] / (m_a[i] * cos_h + m_b[i] * sin_h);
+    best = c > 0 && c < best ? c : best;
+  }
+  return best;
+}
+
+double largest_chroma_luv(double l, double hue) {
+  if (l < 1e-8 || l > 99.9999999) return 0;
+  return LuvEdge(l).chroma(std::cos(radians(hue)), std::sin(radians(hue)));
+}
+
+Srgb reduced_to_gamut(Lab c) {
+  c.l = std::clamp(c.l, 0.0, 100.0);
+  const auto at = [c](double share) {
+    return shown_on_display(srgb_from_xyz(xyz_from_lab({c.l, c.a * share, c.b * share})));
+  };
+  if (const auto whole = at(1)) return *whole;
+  double inside = 0, outside = 1;
+  for (int i = 0; i < 52; ++i) {
+    const double middle = (inside + outside) / 2;
+    (at(middle) ? inside : outside) = middle;
+  }
+  return at(inside).value_or(neutral_of_value(c.l));
+}
+
+} // namespace zc

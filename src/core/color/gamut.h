@@ -1,0 +1,37 @@
+// Limits of the sRGB display gamut.
+#pragma once
+
+#include "core/color/spaces.h"
+
+#include <optional>
+
+namespace zc {
+
+/// How far outside 0..1 a channel may lie and still count as on the edge: far above rounding noise of the
+/// conversions (1e-14), far below half an 8-bit step (2e-3).
+inline constexpr double kGamutTolerance = 1e-9;
+
+[[nodiscard]] bool in_gamut(Srgb c);
+/// The color with channels within kGamutTolerance of the edge put onto it; nothing when it lies outside.
+[[nodiscard]] std::optional<Srgb> shown_on_display(Srgb c);
+
+/// Largest LCh(uv) chroma that sRGB holds at this L* (0..100) and hue in degrees; 0 at L* 0 and 100.
+/// At one L* the gamut is a convex polygon in the u*v* plane bounded by the six lines on which a linear
+/// channel is 0 or 1 (A. Boronine, HSLuv), so the ray never leaves and returns.
+[[nodiscard]] double largest_chroma_luv(double l, double hue);
+
+/// The nearest color of equal L* and CIELAB hue that the display can show, by reducing chroma. This is the
+/// only place that brings a color into the gamut, and it must be called by name. L* is first limited to
+/// 0..100.
+[[nodiscard]] Srgb reduced_to_gamut(Lab c);
+
+/// The six lines of largest_chroma_luv() at one L*: C = k[i] / (a[i] cos h + b[i] sin h), smallest positive.
+struct LuvEdge {
+  explicit LuvEdge(double l);
+  [[nodiscard]] double chroma(double cos_h, double sin_h) const;
+
+private:
+  double m_a[6], m_b[6], m_k[6];
+};
+
+} // namespace zc

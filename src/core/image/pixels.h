@@ -1,0 +1,45 @@
+// Photos as pixels, and what a painter reads from them.
+//
+// Pixels are 32-bit words 0xAARRGGBB of gamma-encoded sRGB, alpha not premultiplied, rows from the top.
+#pragma once
+
+#include "core/color/spaces.h"
+
+#include <array>
+#include <cstdint>
+#include <optional>
+#include <vector>
+
+namespace zc {
+
+struct PixelView {
+  int width = 0, height = 0;
+  std::ptrdiff_t stride = 0; ///< Words from one row to the next.
+  const std::uint32_t* words = nullptr;
+  [[nodiscard]] const std::uint32_t* row(int y) const { return words + y * stride; }
+};
+
+[[nodiscard]] constexpr std::uint32_t word_of(Srgb8 c) { return 0xff000000u | c.r << 16 | c.g << 8 | c.b; }
+[[nodiscard]] constexpr Srgb8 color_of_word(std::uint32_t w) {
+  return {static_cast<std::uint8_t>(w >> 16), static_cast<std::uint8_t>(w >> 8),
+          static_cast<std::uint8_t>(w)};
+}
+
+/// Sides of the sampling square a painter can choose, in pixels of the original.
+inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
+
+/// Average in linear light, weighted by alpha, over the square of `side` pixels centered on (x, y), cut to
+/// the photo. Nothing when the center lies outside or every pixel is transparent. REQUIRES an odd side.
+[[nodiscard]] std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int side);
+
+/// Weight of pixels per unit of L*: bin i counts i <= L* < i + 1, the last one includes 100. Transparent
+/// pixels do not count.
+using ValueHistogram = std::array<double, 100>;
+[[nodiscard]] ValueHistogram value_histogram(const PixelView& photo);
+
+/// The neutral of equal L* for one pixel; alpha is kept. Linear in neither: it goes through luminance.
+[[nodiscard]] std::uint32_t value_grey(std::uint32_t word);
+/// value_grey() of every word; `out` may be the input.
+void to_value_greys(const std::uint32_t* in, std::uint32_t* out, std::size_t count);
+
+} // namespace zc

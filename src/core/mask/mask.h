@@ -1,0 +1,90 @@
+// Gamut masks: regions of a wheel's unit disc, as plain values and as geometry ready to be asked.
+#pragma once
+
+#include "core/wheel/wheel.h"
+
+#include <memory>
+#include <optional>
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace zc {
+
+/// Corners in order, joined by straight lines. Crossing outlines are filled by the even-odd rule; fewer than
+/// three points, or all on a line, enclose nothing.
+struct Polygon {
+  std::vector<DiscPoint> points;
+  bool operator==(const Polygon&) const = default;
+};
+
+using Shape = std::variant<Polygon>;
+
+enum class AreaMode { Adds, Cuts };
+
+struct Area {
+  AreaMode mode = AreaMode::Adds;
+  Shape shape;
+  bool operator==(const Area&) const = default;
+};
+
+/// Areas combined in order, each adding to or cutting from what came before. REQUIRES every point to lie on
+/// the unit disc; pulled_onto_disc() makes it so.
+struct Mask {
+  std::string name;
+  std::vector<Area> areas;
+  double turned = 0;  ///< Degrees the mask has been turned since it was laid, [0, 360).
+  std::string extras; ///< Unknown fields of the file, kept as JSON text.
+  bool operator==(const Mask&) const = default;
+};
+
+/// The point itself, or the rim point in its direction.
+[[nodiscard]] DiscPoint pulled_onto_disc(DiscPoint p);
+/// Clockwise by degrees, like wheel angles.
+[[nodiscard]] DiscPoint turned_point(DiscPoint p, double by);
+[[nodiscard]] Mask turned_mask(const Mask& mask, double by);
+
+/// A stretch along a diameter: from -1 (rim opposite the angle) over 0 (neutral) to 1 (rim at the angle).
+struct Stretch {
+  double from = 0, to = 0;
+};
+
+/// A mask made ready for questions; immutable, cheap to copy.
+class MaskRegion {
+public:
+  explicit MaskRegion(const Mask& mask);
+
+  /// True when nothing is enclosed: such a mask admits no color.
+  [[nodiscard]] bool empty() const;
+  /// Border included, within 1e-9.
+  [[nodiscard]] bool inside(DiscPoint p) const;
+  /// The nearest point of the region: p itself when inside, nothing when the mask is empty. The result is
+  /// inside() and no point of the region is closer by more than 1e-9.
+  [[nodiscard]] std::optional<DiscPoint> nearest(DiscPoint p) const;
+  /// Share of the disc's area, 0..1.
+  [[nodiscard]] double share() const;
+  /// Area-weighted centroid: the subjective neutral. Nothing when the mask is empty.
+  [[nodiscard]] std::optional<DiscPoint> centroid() const;
+  /// Outer corners of the region in order: the key colors.
+  [[nodiscard]] std::vector<DiscPoint> corners() const;
+  /// Where the diameter through angle a runs inside the region, in order.
+  [[nodiscard]] std::vector<Stretch> along_diameter(double a) const;
+  /// Closed outlines of the region, holes included, for drawing with the even-odd rule.
+  [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines() const;
+
+private:
+  struct Geometry;
+  std::shared_ptr<const Geometry> m_geometry;
+};
+
+/// How picks obey the mask. Value is never limited.
+enum class MaskRule {
+  Held,    ///< The nearest point in the mask at the same value.
+  Flagged, ///< Allowed and marked.
+  Free,    ///< Not judged.
+};
+
+/// The place a pick ends at under a rule. An empty mask under Held gives nothing.
+[[nodiscard]] std::optional<DiscPoint> ruled_pick(const MaskRegion& region, MaskRule rule, DiscPoint wanted);
+
+} // namespace zc

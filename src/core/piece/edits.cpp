@@ -1,0 +1,241 @@
+#include "core/piece/edits.h"
+
+#include "core/wheel/color_words.h"
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+Error not_found(std::string_view what) {
+  return {ErrorCode::NotFound, "There is no such " + std::string(what) + " in this piece any more.",
+          std::string(what)};
+}
+
+Result<std::string> clean_name(const std::string& name, std::string_view what) {
+  const auto from = name.find_first_not_of(" \t\r\n");
+  if (from == std::string::npos)
+    return Error{ErrorCode::BadInput, "A " + std::string(what) + " needs a name; type at least one letter.",
+                 std::string(what)};
+  std::string clean = name.substr(from, name.find_last_not_of(" \t\r\n") - from + 1);
+  if (clean.size() > kLongestName)
+    return Error{ErrorCode::BadInput,
+                 "The name of this " + std::string(what) + " is too long; keep it under 400 letters.",
+                 std::string(what)};
+  return clean;
+}
+
+SwatchSet* set_of_family(Piece& piece, Id family) {
+  for (auto& set : piece.sets)
+    for (const auto& f : set.families)
+      if (f.id == family) return &set;
+  return nullptr;
+}
+
+Family* family_for_change(Piece& piece, Id id) { return const_cast<Family*>(find_family(piece, id)); }
+Swatch* swatch_for_change(Piece& piece, Id id) { return const_cast<Swatch*>(find_swatch(piece, id)); }
+SwatchSet* current_for_change(Piece& piece) { return const_cast<SwatchSet*>(current_set(piece)); }
+
+Family* family_of_swatch(Piece& piece, Id swatch) {
+  for (auto& set : piece.sets)
+    for (auto& family : set.families)
+      for (const auto& s : family.swatches)
+        if (s.id == swatch) return &family;
+  return nullptr;
+}
+
+Swatch taken_out(Family& family, Id swatch) {
+  const auto at = std::find_if(family.swatches.begin(), family.swatches.end(),
+                               [&](const auto& s) { return s.id == swatch; });
+  Swatch out = std::move(*at);
+  family.swatches.erase(at);
+  return out;
+}
+
+Polygon* polygon_for_change(Piece& piece, std::size_t area) {
+  if (!piece.mask || area >= piece.mask->areas.size()) return nullptr;
+  return std::get_if<Polygon>(&piece.mask->areas[area].shape);
+}
+
+bool name_taken(const SwatchSet& set, const std::string& name, Id by_other_than) {
+  return std::any_of(set.families.begin(), set.families.end(),
+                     [&](const Family& f) { return f.name == name && f.id != by_other_than; });
+}
+
+Error taken(const std::string& name) {
+  return {ErrorCode::BadInput, "The set has a family named \"" + name + "\" already; choose another name.",
+          "family"};
+}
+
+} // namespace
+
+Piece new_piece(std::string date) {
+  Piece piece;
+  piece.date = std::move(date);
+  piece.sets.push_back({piece.next_id++, "First set", {}, {}});
+  piece.current_set = piece.sets.back().id;
+  return piece;
+}
+
+Result<Piece> with_title(Piece piece, std::string title) {
+  auto clean = clean_name(title, "piece");
+  if (!clean) return clean.error();
+  piece.title = *clean;
+  return piece;
+}
+
+Piece with_wheel(Piece piece, WheelSpec wheel) {
+  piece.wheel = wheel;
+  return piece;
+}
+Piece with_mask(Piece piece, std::optional<Mask> mask) {
+  piece.mask = std::move(mask);
+  return piece;
+}
+Piece with_mask_on(Piece piece, bool on) {
+  piece.mask_on = on;
+  return piece;
+}
+Piece with_rule(Piece piece, MaskRule rule) {
+  piece.rule = rule;
+  return piece;
+}
+
+Result<Piece> with_mask_point(Piece piece, std::size_t area, std::size_t point, DiscPoint to) {
+  Polygon* p = polygon_for_change(piece, area);
+  if (!p || point >= p->points.size()) return not_found("mask point");
+  p->points[point] = pulled_onto_disc(to);
+  return piece;
+}
+
+Result<Piece> with_mask_point_added(Piece piece, std::size_t area, std::size_t before, DiscPoint at) {
+  Polygon* p = polygon_for_change(piece, area);
+  if (!p || before > p->points.size()) return not_found("mask point");
+  p->points.insert(p->points.begin() + static_cast<std::ptrdiff_t>(before), pulled_onto_disc(at));
+  return piece;
+}
+
+Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t point) {
+  Polygon* p = polygon_for_change(piece, area);
+  if (!p || point >= p->points.size()) return not_found("mask point");
+  if (p->points.size() <= 3)
+    return Error{ErrorCode::BadInput, "A mask area needs three points; take the whole mask off instead.",
+                 "mask point"};
+  p->points.erase(p->points.begin() + static_cast<std::ptrdiff_t>(point));
+  return piece;
+}
+
+Result<Piece> with_mask_turned(Piece piece, double by) {
+  if (!piece.mask) return not_found("mask");
+  piece.mask = turned_mask(*piece.mask, by);
+  return piece;
+}
+
+Result<Piece> with_reference(Piece piece, std::string name, std::string extension, SharedBytes bytes) {
+  if (piece.references.size() >= kMostReferences)
+    return Error{ErrorCode::TooLarge, "A piece holds at most 200 references; take one out first.",
+                 "references"};
+  piece.references.push_back({piece.next_id++, std::move(name), std::move(extension), std::move(bytes), {}});
+  return piece;
+}
+
+Result<Piece> without_reference(Piece piece, Id reference) {
+  if (std::erase_if(piece.references, [&](const auto& r) { return r.id == reference; }) == 0)
+    return not_found("reference");
+  return piece;
+}
+
+Result<Piece> with_family(Piece piece, std::string name) {
+  auto clean = clean_name(name, "family");
+  if (!clean) return clean.error();
+  SwatchSet* set = current_for_change(piece);
+  if (!set) return not_found("set");
+  if (name_taken(*set, *clean, 0)) return taken(*clean);
+  set->families.push_back({piece.next_id++, *clean, {}, {}});
+  return piece;
+}
+
+Result<Piece> with_family_named(Piece piece, Id family, std::string name) {
+  auto clean = clean_name(name, "family");
+  if (!clean) return clean.error();
+  SwatchSet* set = set_of_family(piece, family);
+  if (!set) return not_found("family");
+  if (name_taken(*set, *clean, family)) return taken(*clean);
+  family_for_change(piece, family)->name = *clean;
+  return piece;
+}
+
+Result<Piece> with_family_moved(Piece piece, Id family, std::size_t place) {
+  SwatchSet* set = set_of_family(piece, family);
+  if (!set || place > set->families.size()) return not_found("family");
+  auto& list = set->families;
+  const auto from = static_cast<std::size_t>(
+      std::find_if(list.begin(), list.end(), [&](const Family& f) { return f.id == family; }) - list.begin());
+  Family moved = std::move(list[from]);
+  list.erase(list.begin() + static_cast<std::ptrdiff_t>(from));
+  const std::size_t to = place > from ? place - 1 : place;
+  list.insert(list.begin() + static_cast<std::ptrdiff_t>(to), std::move(moved));
+  return piece;
+}
+
+Result<Piece> without_family(Piece piece, Id family) {
+  SwatchSet* set = set_of_family(piece, family);
+  if (!set) return not_found("family");
+  std::erase_if(set->families, [&](const Family& f) { return f.id == family; });
+  return piece;
+}
+
+Result<Piece> with_swatch(Piece piece, Id family, Srgb color, std::optional<WheelPoint> picked,
+                          std::string name) {
+  auto clean = clean_name(name.empty() ? color_in_words(color) : name, "swatch");
+  if (!clean) return clean.error();
+  Family* f = family_for_change(piece, family);
+  if (!f) return not_found("family");
+  if (swatch_count(*set_of_family(piece, family)) >= kMostSwatches)
+    return Error{ErrorCode::TooLarge, "A set holds at most 5000 swatches; delete some first.", "set"};
+  f->swatches.push_back({piece.next_id++, color, picked, *clean, {}, {}});
+  return piece;
+}
+
+Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name) {
+  auto clean = clean_name(name, "swatch");
+  if (!clean) return clean.error();
+  Swatch* s = swatch_for_change(piece, swatch);
+  if (!s) return not_found("swatch");
+  s->name = *clean;
+  return piece;
+}
+
+Result<Piece> with_swatch_color(Piece piece, Id swatch, Srgb color, std::optional<WheelPoint> picked) {
+  Swatch* s = swatch_for_change(piece, swatch);
+  if (!s) return not_found("swatch");
+  s->color = color;
+  s->picked = picked;
+  return piece;
+}
+
+Result<Piece> with_swatch_moved(Piece piece, Id swatch, Id to_family) {
+  Family* from = family_of_swatch(piece, swatch);
+  Family* to = family_for_change(piece, to_family);
+  if (!from || !to) return not_found(from ? "family" : "swatch");
+  if (from != to) to->swatches.push_back(taken_out(*from, swatch));
+  return piece;
+}
+
+Result<Piece> without_swatch(Piece piece, Id swatch) {
+  Family* family = family_of_swatch(piece, swatch);
+  if (!family) return not_found("swatch");
+  taken_out(*family, swatch);
+  return piece;
+}
+
+Result<Piece> with_set_named(Piece piece, Id set, std::string name) {
+  auto clean = clean_name(name, "set");
+  if (!clean) return clean.error();
+  auto* s = const_cast<SwatchSet*>(find_set(piece, set));
+  if (!s) return not_found("set");
+  s->name = *clean;
+  return piece;
+}
+
+} // namespace zc

@@ -1,0 +1,58 @@
+// Every change to a piece: pure functions from piece to piece. A Result's error leaves the piece as it was.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/piece/piece.h"
+
+namespace zc {
+
+/// Longest title or name, in bytes of UTF-8.
+inline constexpr std::size_t kLongestName = 400;
+/// Bounds that keep a piece workable and its file readable.
+inline constexpr std::size_t kMostSwatches = 5000;
+inline constexpr std::size_t kMostReferences = 200;
+
+/// A new piece with one empty set.
+[[nodiscard]] Piece new_piece(std::string date);
+
+/// Leading and trailing spaces are dropped. ERRORS: BadInput when nothing is left or it is too long; the same
+/// holds for every name below.
+[[nodiscard]] Result<Piece> with_title(Piece piece, std::string title);
+
+[[nodiscard]] Piece with_wheel(Piece piece, WheelSpec wheel);
+[[nodiscard]] Piece with_mask(Piece piece, std::optional<Mask> mask);
+[[nodiscard]] Piece with_mask_on(Piece piece, bool on);
+[[nodiscard]] Piece with_rule(Piece piece, MaskRule rule);
+/// ERRORS: NotFound when there is no mask, area or point of that number.
+[[nodiscard]] Result<Piece> with_mask_point(Piece piece, std::size_t area, std::size_t point, DiscPoint to);
+[[nodiscard]] Result<Piece> with_mask_point_added(Piece piece, std::size_t area, std::size_t before,
+                                                  DiscPoint at);
+/// ERRORS: BadInput when fewer than three points would be left.
+[[nodiscard]] Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t point);
+[[nodiscard]] Result<Piece> with_mask_turned(Piece piece, double by);
+
+/// Gives the new reference's id in `piece.references.back().id`. ERRORS: TooLarge past kMostReferences.
+[[nodiscard]] Result<Piece> with_reference(Piece piece, std::string name, std::string extension,
+                                           SharedBytes bytes);
+[[nodiscard]] Result<Piece> without_reference(Piece piece, Id reference);
+
+/// Adds a family at the end of the current set; its id is that of the last family. ERRORS: BadInput for a bad
+/// or taken name.
+[[nodiscard]] Result<Piece> with_family(Piece piece, std::string name);
+[[nodiscard]] Result<Piece> with_family_named(Piece piece, Id family, std::string name);
+/// Puts a family before the one now at `place` (the number of families puts it last).
+[[nodiscard]] Result<Piece> with_family_moved(Piece piece, Id family, std::size_t place);
+[[nodiscard]] Result<Piece> without_family(Piece piece, Id family);
+
+/// Lays a color into a family as a new swatch. An empty name becomes the color in words.
+[[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, Srgb color, std::optional<WheelPoint> picked,
+                                        std::string name);
+[[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name);
+[[nodiscard]] Result<Piece> with_swatch_color(Piece piece, Id swatch, Srgb color,
+                                              std::optional<WheelPoint> picked);
+[[nodiscard]] Result<Piece> with_swatch_moved(Piece piece, Id swatch, Id to_family);
+[[nodiscard]] Result<Piece> without_swatch(Piece piece, Id swatch);
+
+[[nodiscard]] Result<Piece> with_set_named(Piece piece, Id set, std::string name);
+
+} // namespace zc

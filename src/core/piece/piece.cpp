@@ -1,0 +1,59 @@
+#include "core/piece/piece.h"
+
+#include "core/color/convert.h"
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+template <class List> auto find_id(List& list, Id id) -> decltype(list.data()) {
+  const auto at = std::find_if(list.begin(), list.end(), [id](const auto& x) { return x.id == id; });
+  return at == list.end() ? nullptr : &*at;
+}
+
+} // namespace
+
+bool Reference::operator==(const Reference& o) const {
+  const bool same_bytes = bytes == o.bytes || (bytes && o.bytes && *bytes == *o.bytes);
+  return id == o.id && name == o.name && extension == o.extension && extras == o.extras && same_bytes;
+}
+
+std::vector<Srgb> with_recent(std::vector<Srgb> recent, Srgb c) {
+  std::erase_if(recent, [c](Srgb x) { return rounded_8bit(x) == rounded_8bit(c); });
+  recent.insert(recent.begin(), c);
+  if (recent.size() > kRecentColors) recent.resize(kRecentColors);
+  return recent;
+}
+
+const SwatchSet* find_set(const Piece& piece, Id id) { return find_id(piece.sets, id); }
+const SwatchSet* current_set(const Piece& piece) { return find_set(piece, piece.current_set); }
+
+const SwatchSet* find_set_by_name(const Piece& piece, std::string_view name) {
+  const auto at =
+      std::find_if(piece.sets.begin(), piece.sets.end(), [&](const auto& s) { return s.name == name; });
+  return at == piece.sets.end() ? nullptr : &*at;
+}
+
+const Family* find_family(const Piece& piece, Id id) {
+  for (const auto& set : piece.sets)
+    if (const auto* family = find_id(set.families, id)) return family;
+  return nullptr;
+}
+
+const Swatch* find_swatch(const Piece& piece, Id id) {
+  for (const auto& set : piece.sets)
+    for (const auto& family : set.families)
+      if (const auto* swatch = find_id(family.swatches, id)) return swatch;
+  return nullptr;
+}
+
+const Reference* find_reference(const Piece& piece, Id id) { return find_id(piece.references, id); }
+
+std::size_t swatch_count(const SwatchSet& set) {
+  std::size_t n = 0;
+  for (const auto& family : set.families) n += family.swatches.size();
+  return n;
+}
+
+} // namespace zc

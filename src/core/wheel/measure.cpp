@@ -1,0 +1,28 @@
+#include "core/wheel/measure.h"
+
+#include "core/color/convert.h"
+#include "core/color/gamut.h"
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+/// r = share of the largest LCh(uv) chroma at this L* and hue: the disc is full at every value.
+class HsluvMeasure final : public Measure {
+public:
+  [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+    return shown_on_display(srgb_from_lchuv({v, r * largest_chroma_luv(v, hue), hue}));
+  }
+  [[nodiscard]] double saturation_of(Srgb c) const override {
+    return std::clamp(hsluv_from_lch(lchuv_from_srgb(c)).s / 100, 0.0, 1.0);
+  }
+  [[nodiscard]] double reach(double, double) const override { return 1; }
+  [[nodiscard]] ValueSpan value_span(double, double) const override { return {0, 100}; }
+};
+
+} // namespace
+
+std::unique_ptr<const Measure> make_measure(SaturationMeasure) { return std::make_unique<HsluvMeasure>(); }
+
+} // namespace zc

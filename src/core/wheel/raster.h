@@ -1,0 +1,50 @@
+// Pictures of the color solid: the wheel slice (plan), the hue section and the value rail.
+//
+// Pixels are 32-bit words 0xAARRGGBB, premultiplied, rows from the top. Every opaque pixel is within 1/255 of
+// the exact color at its center.
+#pragma once
+
+#include "core/wheel/wheel.h"
+
+#include <cstdint>
+#include <vector>
+
+namespace zc {
+
+struct Raster {
+  int width = 0, height = 0;
+  std::vector<std::uint32_t> pixels;
+  bool operator==(const Raster&) const = default;
+};
+
+/// Draws one wheel; holds the tables of that wheel so that a new value costs only the pixels.
+/// Not thread-safe: one painter per thread.
+class SolidPainter {
+public:
+  explicit SolidPainter(const Wheel& wheel);
+
+  /// The disc at value v in 0..100, filling a square of `size` pixels (at least 1); the rim is antialiased
+  /// and the corners are transparent.
+  void slice(double v, int size, Raster& out);
+  /// The diametrical cut: angle a on the right, a + 180 on the left, neutral in the middle, value 100 at the
+  /// top edge and 0 at the bottom edge.
+  void section(double a, int width, int height, Raster& out) const;
+  /// The color (a, r) at every value, one pixel wide.
+  void rail(double a, double r, int height, Raster& out) const;
+
+private:
+  struct Direction {
+    float u, v; ///< Change of u' and v' from neutral to the rim at the current value.
+  };
+  void set_value(double v);
+  void set_size(int size);
+
+  Wheel m_wheel;
+  std::vector<float> m_cos, m_sin; ///< Of the measure's hue, per table angle.
+  std::vector<Direction> m_rim;
+  int m_size = 0;
+  std::vector<float> m_index, m_radius; ///< Per pixel: place in the angle table, and r.
+  std::vector<std::uint8_t> m_cover;    ///< Per pixel: 0..255 of the pixel inside the disc.
+};
+
+} // namespace zc

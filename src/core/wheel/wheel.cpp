@@ -1,0 +1,35 @@
+#include "core/wheel/wheel.h"
+
+#include "core/color/convert.h"
+
+#include <algorithm>
+
+namespace zc {
+
+WheelPoint wheel_point(DiscPoint p, double v, double angle_at_center) {
+  const double r = std::hypot(p.x, p.y);
+  if (r < kNeutralSaturation) return {angle_at_center, r, v};
+  return {wrap_degrees(degrees(std::atan2(p.x, p.y))), r, v};
+}
+
+Wheel::Wheel(WheelSpec spec)
+    : m_spec(spec), m_hues(std::make_shared<const HueMap>(spec.hues, spec.measure)),
+      m_measure(make_measure(spec.measure)) {}
+
+std::optional<Srgb> Wheel::color_at(WheelPoint p) const {
+  if (!(p.r >= 0 && p.r <= 1 && p.v >= 0 && p.v <= 100)) return std::nullopt;
+  return m_measure->color_at(hue_at(p.a), p.r, p.v);
+}
+
+WheelPoint Wheel::locate(Srgb c, double angle_of_neutral) const {
+  const double v = std::clamp(value_of(c), 0.0, 100.0);
+  const double r = m_measure->saturation_of(c);
+  if (r < kNeutralSaturation) return {angle_of_neutral, 0, v};
+  return {m_hues->angle_of(measured_hue(m_spec.measure, c)), r, v};
+}
+
+double Wheel::reach(double a, double v) const { return m_measure->reach(hue_at(a), v); }
+
+ValueSpan Wheel::value_span(double a, double r) const { return m_measure->value_span(hue_at(a), r); }
+
+} // namespace zc

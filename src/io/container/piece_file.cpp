@@ -1,0 +1,107 @@
+#include "io/container/piece_file.h"
+
+#include "io/exchange/png_strip.h"
+
+#include <algorithm>
+#include <functional>
+
+namespace zc {
+namespace {
+
+Bytes bytes_of(std::string_view text) { return {text.begin(), text.end()}; }
+std::string_view text_of(const Bytes& bytes) {
+  return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
+}
+
+Error foreign() {
+  return {ErrorCode::Damaged, "This is not a Zonachrom piece; choose a file that ends in .zonachrom.",
+          "mimetype"};
+}
+
+Error with_file(Error error, const std::filesystem::path& path) {
+  error.sentence = "\"" + path.filename().string() + "\" was not opened. " + error.sentence;
+  if (error.place.empty()) error.place = path.string();
+  return error;
+}
+
+/// Gives each reference its bytes by the name of its file.
+Status fill_references(ReadDocument& out,
+                       const std::function<Result<Bytes>(const std::string&)>& bytes_of_file) {
+  for (std::size_t i = 0; i < out.reference_files.size(); ++i) {
+    auto bytes = bytes_of_file(out.reference_files[i]);
+    if (!bytes) return bytes.error();
+    out.document.piece.references[i].bytes = std::make_shared<const Bytes>(std::move(bytes).value());
+  }
+  return Done{};
+}
+
+} // namespace
+
+Result<Bytes> pack_document(const Document& document) {
+  std::vector<ZipEntry> entries{{"mimetype", bytes_of(kPieceMimeType), true},
+                                {"piece.json", bytes_of(document_to_json(document)), false}};
+  // Photos are packed already; storing them keeps saving fast.
+  for (const auto& r : document.piece.references)
+    if (r.bytes) entries.push_back({reference_entry(r), *r.bytes, true});
+  if (const auto* set = current_set(document.piece)) {
+    const auto preview = png_strip(*set);
+    if (preview) entries.push_back({"preview.png", *preview, true});
+  }
+  return write_zip(entries);
+}
+
+Result<Document> unpack_document(const Bytes& bytes) {
+  auto read = read_zip(bytes);
+  if (!read) return bytes.size() >= 2 && bytes[0] == 'P' && bytes[1] == 'K' ? read.error() : foreign();
+  std::vector<ZipEntry> entries = std::move(read).value();
+  if (entries.empty() || entries[0].name != "mimetype" || text_of(entries[0].bytes) != kPieceMimeType)
+    return foreign();
+  const auto find = [&entries](std::string_view name) {
+    return std::find_if(entries.begin(), entries.end(), [name](const ZipEntry& e) { return e.name == name; });
+  };
+  const auto json = find("piece.json");
+  if (json == entries.end())
+    return Error{ErrorCode::Damaged, "The piece is damaged: piece.json is missing.", "piece.json"};
+  auto parsed = document_from_json(text_of(json->bytes));
+  if (!parsed) return parsed.error();
+  ReadDocument out = std::move(parsed).value();
+  const auto filled = fill_references(out, [&](const std::string& name) -> Result<Bytes> {
+    const auto photo = find(name);
+    if (photo == entries.end())
+      return Error{ErrorCode::Damaged, "The piece is damaged: the photo " + name + " is missing.", name};
+    return std::move(photo->bytes);
+  });
+  if (!filled) return filled.error();
+  return std::move(out.document);
+}
+
+Result<Document> read_piece_folder(const std::filesystem::path& folder) {
+  auto json = read_file(folder / "piece.json");
+  if (!json) return json.error();
+  auto parsed = document_from_json(text_of(*json));
+  if (!parsed) return parsed.error();
+  ReadDocument out = std::move(parsed).value();
+  const auto filled = fill_references(out, [&](const std::string& name) -> Result<Bytes> {
+    if (!name_stays_inside(name))
+      return Error{ErrorCode::Damaged, "The piece names a photo outside its folder.", name};
+    return read_file(folder / name);
+  });
+  if (!filled) return filled.error();
+  return std::move(out.document);
+}
+
+Result<Document> open_document(const std::filesystem::path& path) {
+  auto bytes = read_file(path);
+  if (!bytes) return bytes.error();
+  auto document = unpack_document(*bytes);
+  if (!document) return with_file(document.error(), path);
+  return document;
+}
+
+Status save_document(const std::filesystem::path& path, const Document& document) {
+  auto bytes = pack_document(document);
+  if (!bytes) return bytes.error();
+  return save_safely(path, *bytes, Backup::KeepVersionBefore);
+}
+
+} // namespace zc

@@ -1,0 +1,23 @@
+// Piece files: a ZIP of mimetype, piece.json, the references' own bytes and a preview.
+#pragma once
+
+#include "io/container/piece_json.h"
+#include "io/container/safe_save.h"
+
+namespace zc {
+
+inline constexpr std::string_view kPieceMimeType = "application/vnd.zonachrom.piece+zip";
+inline constexpr std::string_view kPieceExtension = ".zonachrom";
+
+[[nodiscard]] Result<Bytes> pack_document(const Document& document);
+/// ERRORS: Damaged, Newer or TooLarge, with the entry or field in `place`.
+[[nodiscard]] Result<Document> unpack_document(const Bytes& bytes);
+
+[[nodiscard]] Result<Document> open_document(const std::filesystem::path& path);
+[[nodiscard]] Status save_document(const std::filesystem::path& path, const Document& document);
+
+/// A piece laid out as plain files: piece.json and the photos it names, below one folder. For pieces kept
+/// under version control.
+[[nodiscard]] Result<Document> read_piece_folder(const std::filesystem::path& folder);
+
+} // namespace zc

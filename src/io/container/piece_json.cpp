@@ -1,0 +1,385 @@
+#include "io/container/piece_json.h"
+
+#include "core/color/text.h"
+
+#include <nlohmann/json.hpp>
+
+#include <algorithm>
+#include <initializer_list>
+
+namespace zc {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+constexpr int kDeepest = 64;
+
+template <class E> struct Word {
+  E value;
+  std::string_view word;
+};
+constexpr Word<HueScale> kHueWords[] = {{HueScale::Traditional, "traditional"},
+                                        {HueScale::Light, "light"},
+                                        {HueScale::Ink, "ink"},
+                                        {HueScale::Even, "even"}};
+constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"}};
+constexpr Word<MaskRule> kRuleWords[] = {
+    {MaskRule::Held, "held"}, {MaskRule::Flagged, "flagged"}, {MaskRule::Free, "free"}};
+constexpr Word<AreaMode> kModeWords[] = {{AreaMode::Adds, "adds"}, {AreaMode::Cuts, "cuts"}};
+
+template <class E, std::size_t N> std::string word_for(const Word<E> (&words)[N], E value) {
+  for (const auto& w : words)
+    if (w.value == value) return std::string(w.word);
+  return {};
+}
+
+// ---------------------------------------------------------------- writing
+
+void put_extras(Json& out, const std::string& extras) {
+  if (extras.empty()) return;
+  const Json unknown = Json::parse(extras, nullptr, false);
+  if (!unknown.is_object()) return;
+  for (const auto& [key, value] : unknown.items())
+    if (!out.contains(key)) out[key] = value;
+}
+
+Json color_json(Srgb c) { return Json::array({c.r, c.g, c.b}); }
+
+Json swatch_json(const Swatch& s) {
+  Json out{{"id", s.id}, {"name", s.name}, {"srgb", color_json(s.color)}, {"hex", hex_of(s.color)}};
+  if (!s.note.empty()) out["note"] = s.note;
+  if (s.picked) out["picked"] = Json::array({s.picked->a, s.picked->r, s.picked->v});
+  put_extras(out, s.extras);
+  return out;
+}
+
+Json family_json(const Family& f) {
+  Json out{{"id", f.id}, {"name", f.name}, {"swatches", Json::array()}};
+  for (const auto& s : f.swatches) out["swatches"].push_back(swatch_json(s));
+  put_extras(out, f.extras);
+  return out;
+}
+
+Json set_json(const SwatchSet& set) {
+  Json out{{"id", set.id}, {"name", set.name}, {"families", Json::array()}};
+  for (const auto& f : set.families) out["families"].push_back(family_json(f));
+  put_extras(out, set.extras);
+  return out;
+}
+
+Json area_json(const Area& area) {
+  Json points = Json::array();
+  for (const auto& p : std::get<Polygon>(area.shape).points) points.push_back(Json::array({p.x, p.y}));
+  return {{"mode", word_for(kModeWords, area.mode)}, {"polygon", points}};
+}
+
+Json mask_json(const Mask& mask) {
+  Json out{{"name", mask.name}, {"turned", mask.turned}, {"areas", Json::array()}};
+  for (const auto& area : mask.areas) out["areas"].push_back(area_json(area));
+  put_extras(out, mask.extras);
+  return out;
+}
+
+Json reference_json(const Reference& r) {
+  Json out{{"id", r.id}, {"name", r.name}, {"file", reference_entry(r)}};
+  put_extras(out, r.extras);
+  return out;
+}
+
+Json bench_json(const Bench& bench) {
+  Json out{{"wells", Json::array()}, {"recent", Json::array()}, {"current", color_json(bench.current)}};
+  for (const auto& well : bench.wells) out["wells"].push_back(well ? color_json(*well) : Json(nullptr));
+  for (const auto& c : bench.recent) out["recent"].push_back(color_json(c));
+  return out;
+}
+
+// ---------------------------------------------------------------- reading
+
+/// One JSON object with the path to it. The first thing that is wrong is kept in `error`; after that every
+/// reading gives defaults, so that the reading code stays straight.
+class Fields {
+public:
+  Fields(const Json& json, std::string path, std::optional<Error>& error)
+      : m_json(json), m_path(std::move(path)), m_error(error) {
+    if (!json.is_object()) fail("", "an object");
+  }
+
+  [[nodiscard]] bool has(const char* key) const {
+    return m_json.is_object() && m_json.contains(key) && !m_json[key].is_null();
+  }
+  [[nodiscard]] std::string text(const char* key, std::string fallback = {}) {
+    if (!has(key)) return fallback;
+    if (!m_json[key].is_string()) return fail(key, "text"), fallback;
+    return m_json[key].get<std::string>();
+  }
+  [[nodiscard]] double number(const char* key, double low, double high, double fallback) {
+    if (!has(key)) return fallback;
+    return bounded(m_json[key], key, low, high);
+  }
+  [[nodiscard]] bool flag(const char* key, bool fallback) {
+    if (!has(key)) return fallback;
+    if (!m_json[key].is_boolean()) return fail(key, "true or false"), fallback;
+    return m_json[key].get<bool>();
+  }
+  [[nodiscard]] Id id(const char* key) {
+    if (!has(key) || !m_json[key].is_number_unsigned() || m_json[key].get<Id>() == 0)
+      return fail(key, "a whole number above 0"), 0;
+    return m_json[key].get<Id>();
+  }
+  template <class E, std::size_t N>
+  [[nodiscard]] E word(const char* key, const Word<E> (&words)[N], E fallback) {
+    if (!has(key)) return fallback;
+    const std::string given = text(key);
+    for (const auto& w : words)
+      if (w.word == given) return w.value;
+    fail(key, "a word this version knows");
+    return fallback;
+  }
+  [[nodiscard]] Srgb color(const char* key) {
+    if (!has(key)) return fail(key, "three numbers from 0 to 1"), Srgb{};
+    return color_of(m_json[key], key);
+  }
+  /// Three numbers, or hex text where 8 bits are enough.
+  [[nodiscard]] Srgb color_of(const Json& json, const std::string& key) {
+    if (json.is_string()) {
+      const auto color = parse_color(json.get<std::string>());
+      if (color) return *color;
+      return fail(key, "a color"), Srgb{};
+    }
+    const auto n = numbers(json, key, 3, 0, 1);
+    return {n[0], n[1], n[2]};
+  }
+  [[nodiscard]] std::vector<double> numbers(const Json& json, const std::string& key, std::size_t count,
+                                            double low, double high) {
+    std::vector<double> out(count, low);
+    if (!json.is_array() || json.size() != count) return fail(key, std::to_string(count) + " numbers"), out;
+    for (std::size_t i = 0; i < count; ++i) out[i] = bounded(json[i], key, low, high);
+    return out;
+  }
+  /// Calls f(element, "key[i]") for each element of a list that may be missing.
+  template <class F> void each(const char* key, std::size_t most, F f) {
+    if (!has(key)) return;
+    const Json& list = m_json[key];
+    if (!list.is_array() || list.size() > most) return fail(key, "a list of at most " + std::to_string(most));
+    for (std::size_t i = 0; i < list.size() && !m_error; ++i)
+      f(list[i], std::string(key) + "[" + std::to_string(i) + "]");
+  }
+  [[nodiscard]] Fields inner(const Json& json, const std::string& key) {
+    return {json, joined(key), m_error};
+  }
+  [[nodiscard]] const Json& raw(const char* key) const { return m_json[key]; }
+  /// The fields not named, as JSON text, or nothing.
+  [[nodiscard]] std::string extras(std::initializer_list<std::string_view> known) const {
+    if (!m_json.is_object()) return {};
+    Json out = Json::object();
+    for (const auto& [key, value] : m_json.items())
+      if (std::find(known.begin(), known.end(), key) == known.end()) out[key] = value;
+    return out.empty() ? std::string{} : out.dump();
+  }
+  void fail(const std::string& key, const std::string& expected) {
+    if (m_error) return;
+    const std::string place = joined(key);
+    m_error = Error{ErrorCode::Damaged,
+                    "The piece is damaged: the field " + (place.empty() ? "at the top" : place) +
+                        " should be " + expected + ".",
+                    place};
+  }
+
+private:
+  [[nodiscard]] std::string joined(const std::string& key) const {
+    if (m_path.empty() || key.empty()) return m_path + key;
+    return m_path + "." + key;
+  }
+  [[nodiscard]] double bounded(const Json& json, const std::string& key, double low, double high) {
+    if (json.is_number()) {
+      const double x = json.get<double>();
+      if (x >= low && x <= high) return x;
+    }
+    fail(key, "a number from " + Json(low).dump() + " to " + Json(high).dump());
+    return low;
+  }
+  const Json& m_json;
+  std::string m_path;
+  std::optional<Error>& m_error;
+};
+
+Swatch read_swatch(Fields f) {
+  Swatch s;
+  s.id = f.id("id");
+  s.color = f.color(f.has("srgb") ? "srgb" : "hex");
+  s.name = f.text("name");
+  s.note = f.text("note");
+  if (f.has("picked")) {
+    const auto n = f.numbers(f.raw("picked"), "picked", 3, 0, 360);
+    s.picked = WheelPoint{n[0], std::min(n[1], 1.0), std::min(n[2], 100.0)};
+  }
+  s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked"});
+  return s;
+}
+
+Family read_family(Fields f) {
+  Family family;
+  family.id = f.id("id");
+  family.name = f.text("name");
+  f.each("swatches", 5000, [&](const Json& j, const std::string& key) {
+    family.swatches.push_back(read_swatch(f.inner(j, key)));
+  });
+  family.extras = f.extras({"id", "name", "swatches"});
+  return family;
+}
+
+SwatchSet read_set(Fields f) {
+  SwatchSet set;
+  set.id = f.id("id");
+  set.name = f.text("name");
+  f.each("families", 1000, [&](const Json& j, const std::string& key) {
+    set.families.push_back(read_family(f.inner(j, key)));
+  });
+  set.extras = f.extras({"id", "name", "families"});
+  return set;
+}
+
+Area read_area(Fields f) {
+  Area area;
+  area.mode = f.word("mode", kModeWords, AreaMode::Adds);
+  Polygon polygon;
+  if (!f.has("polygon")) f.fail("polygon", "a list of points");
+  f.each("polygon", 10'000, [&](const Json& j, const std::string& key) {
+    const auto n = f.numbers(j, key, 2, -1, 1);
+    polygon.points.push_back(pulled_onto_disc({n[0], n[1]}));
+  });
+  area.shape = polygon;
+  return area;
+}
+
+Mask read_mask(Fields f) {
+  Mask mask;
+  mask.name = f.text("name");
+  mask.turned = f.number("turned", 0, 360, 0);
+  f.each("areas", 1000,
+         [&](const Json& j, const std::string& key) { mask.areas.push_back(read_area(f.inner(j, key))); });
+  mask.extras = f.extras({"name", "turned", "areas"});
+  return mask;
+}
+
+Bench read_bench(Fields f) {
+  Bench bench;
+  if (f.has("current")) bench.current = f.color("current");
+  std::size_t well = 0;
+  f.each("wells", bench.wells.size(), [&](const Json& j, const std::string& key) {
+    if (!j.is_null()) bench.wells[well] = f.color_of(j, key);
+    ++well;
+  });
+  f.each("recent", kRecentColors,
+         [&](const Json& j, const std::string& key) { bench.recent.push_back(f.color_of(j, key)); });
+  return bench;
+}
+
+/// Every id is used once and lies below next_id, so that edits can trust them.
+void settle_ids(Piece& piece, Fields& f) {
+  std::vector<Id> ids;
+  for (const auto& r : piece.references) ids.push_back(r.id);
+  for (const auto& set : piece.sets) {
+    ids.push_back(set.id);
+    for (const auto& family : set.families) {
+      ids.push_back(family.id);
+      for (const auto& swatch : family.swatches) ids.push_back(swatch.id);
+    }
+  }
+  std::sort(ids.begin(), ids.end());
+  if (std::adjacent_find(ids.begin(), ids.end()) != ids.end()) f.fail("id", "used only once");
+  if (!ids.empty()) piece.next_id = std::max(piece.next_id, ids.back() + 1);
+}
+
+} // namespace
+
+std::string reference_entry(const Reference& r) {
+  return "references/" + std::to_string(r.id) + "." + r.extension;
+}
+
+std::string document_to_json(const Document& document) {
+  const Piece& p = document.piece;
+  Json out{{"format", kPieceFormat},
+           {"title", p.title},
+           {"words", p.words},
+           {"signature", p.signature},
+           {"date", p.date}};
+  out["wheel"] = {{"hues", word_for(kHueWords, p.wheel.hues)},
+                  {"measure", word_for(kMeasureWords, p.wheel.measure)}};
+  out["mask"] = p.mask ? mask_json(*p.mask) : Json(nullptr);
+  out["mask_on"] = p.mask_on;
+  out["mask_rule"] = word_for(kRuleWords, p.rule);
+  out["references"] = Json::array();
+  for (const auto& r : p.references) out["references"].push_back(reference_json(r));
+  out["sets"] = Json::array();
+  for (const auto& set : p.sets) out["sets"].push_back(set_json(set));
+  out["current_set"] = p.current_set;
+  out["bands"] = {{"dark_below", p.bands.dark_below}, {"light_from", p.bands.light_from}};
+  out["next_id"] = p.next_id;
+  out["bench"] = bench_json(document.bench);
+  put_extras(out, p.extras);
+  return out.dump(1, ' ', false, Json::error_handler_t::replace);
+}
+
+Result<ReadDocument> document_from_json(std::string_view text) {
+  bool too_deep = false;
+  const Json json = Json::parse(
+      text,
+      [&too_deep](int depth, Json::parse_event_t, Json&) {
+        too_deep = too_deep || depth > kDeepest;
+        return !too_deep;
+      },
+      false);
+  if (too_deep)
+    return Error{ErrorCode::Damaged, "The piece is damaged: its data is nested too deeply.", "piece.json"};
+  if (json.is_discarded() || !json.is_object())
+    return Error{ErrorCode::Damaged, "The piece is damaged: its data cannot be read.", "piece.json"};
+
+  std::optional<Error> error;
+  Fields f(json, "", error);
+  const double format = f.has("format") ? f.number("format", 1, 1e9, 1) : (f.fail("format", "a number"), 1);
+  if (!error && format > kPieceFormat)
+    return Error{ErrorCode::Newer,
+                 "This piece was saved by a newer Zonachrom; update the program to open it.", "format"};
+
+  ReadDocument out;
+  Piece& p = out.document.piece;
+  p.title = f.text("title", p.title);
+  p.words = f.text("words");
+  p.signature = f.text("signature");
+  p.date = f.text("date");
+  if (f.has("wheel")) {
+    auto w = f.inner(f.raw("wheel"), "wheel");
+    p.wheel = {w.word("hues", kHueWords, p.wheel.hues), w.word("measure", kMeasureWords, p.wheel.measure)};
+  }
+  if (f.has("mask")) p.mask = read_mask(f.inner(f.raw("mask"), "mask"));
+  p.mask_on = f.flag("mask_on", true);
+  p.rule = f.word("mask_rule", kRuleWords, MaskRule::Held);
+  f.each("references", 200, [&](const Json& j, const std::string& key) {
+    auto r = f.inner(j, key);
+    const std::string file = r.text("file");
+    const auto dot = file.rfind('.');
+    p.references.push_back({r.id("id"), r.text("name"), dot == std::string::npos ? "" : file.substr(dot + 1),
+                            nullptr, r.extras({"id", "name", "file"})});
+    out.reference_files.push_back(file);
+  });
+  f.each("sets", 1000,
+         [&](const Json& j, const std::string& key) { p.sets.push_back(read_set(f.inner(j, key))); });
+  if (f.has("bands")) {
+    auto b = f.inner(f.raw("bands"), "bands");
+    p.bands = {b.number("dark_below", 0, 100, p.bands.dark_below),
+               b.number("light_from", 0, 100, p.bands.light_from)};
+  }
+  p.next_id = f.has("next_id") ? f.id("next_id") : 1;
+  settle_ids(p, f);
+  if (p.sets.empty()) p.sets.push_back({p.next_id++, "First set", {}, {}});
+  p.current_set = f.has("current_set") ? f.id("current_set") : p.sets.front().id;
+  if (!find_set(p, p.current_set)) p.current_set = p.sets.front().id;
+  if (f.has("bench")) out.document.bench = read_bench(f.inner(f.raw("bench"), "bench"));
+  p.extras = f.extras({"format", "title", "words", "signature", "date", "wheel", "mask", "mask_on",
+                       "mask_rule", "references", "sets", "current_set", "bands", "next_id", "bench"});
+  if (error) return *error;
+  return out;
+}
+
+} // namespace zc

@@ -1,0 +1,94 @@
+#include "io/photo/decode.h"
+
+#include "io/photo/profile.h"
+
+#include <QIODevice>
+#include <QImageReader>
+
+#include <algorithm>
+#include <cstring>
+
+namespace zc {
+namespace {
+
+/// Bytes in memory that tell how far a reader has come and run dry when the reading is stopped.
+class WatchedBytes final : public QIODevice {
+public:
+  WatchedBytes(const std::vector<unsigned char>& bytes, const DecodeHook& hook)
+      : m_bytes(bytes), m_hook(hook) {
+    open(QIODevice::ReadOnly | QIODevice::Unbuffered);
+  }
+  [[nodiscard]] bool isSequential() const override { return false; }
+  [[nodiscard]] qint64 size() const override { return static_cast<qint64>(m_bytes.size()); }
+  [[nodiscard]] bool stopped() const { return m_stopped; }
+
+protected:
+  qint64 readData(char* out, qint64 most) override {
+    if (m_hook && !m_hook(0.8 * static_cast<double>(pos()) / static_cast<double>(size()))) m_stopped = true;
+    if (m_stopped) return -1;
+    const qint64 n = std::min(most, size() - pos());
+    std::memcpy(out, m_bytes.data() + pos(), static_cast<std::size_t>(n));
+    return n;
+  }
+  qint64 writeData(const char*, qint64) override { return -1; }
+
+private:
+  const std::vector<unsigned char>& m_bytes;
+  const DecodeHook& m_hook;
+  bool m_stopped = false;
+};
+
+Error unreadable(const std::string& name, const std::string& why) {
+  return {ErrorCode::Unreadable, "\"" + name + "\" " + why + ".", name};
+}
+
+Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const std::string& name,
+                                 const DecodeHook& hook) {
+  WatchedBytes device(bytes, hook);
+  QImageReader reader(&device);
+  reader.setDecideFormatFromContent(true);
+  reader.setAutoTransform(false);
+  if (!reader.canRead())
+    return unreadable(name, "is not a photo this program can read; use JPEG, PNG, TIFF, WebP or BMP");
+  const QSize size = reader.size();
+  if (size.isValid() && static_cast<std::uint64_t>(size.width()) * size.height() > kMostPixels)
+    return Error{ErrorCode::TooLarge,
+                 "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
+  QImage image;
+  const bool whole = reader.read(&image);
+  if (device.stopped()) return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
+  if (!whole || image.isNull())
+    return unreadable(name, "is cut short or damaged; choose another copy of the photo");
+  return image;
+}
+
+} // namespace
+
+Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::string& name,
+                            const DecodeHook& hook) {
+  if (bytes.empty()) return unreadable(name, "is an empty file");
+  // Four to eight bytes a pixel at kMostPixels.
+  QImageReader::setAllocationLimit(4096);
+  const PhotoMetadata metadata = read_metadata(bytes);
+  const auto turned = [&](Result<QImage> image) -> Result<QImage> {
+    if (!image) return image.error();
+    return upright(std::move(image).value(), metadata.orientation);
+  };
+  if (!looks_like_jpeg(bytes)) {
+    auto image = read_with_toolkit(bytes, name, hook);
+    if (!image) return image.error();
+    return turned(image_to_srgb(std::move(image).value(), metadata.icc, name, hook));
+  }
+  auto jpeg = read_jpeg(bytes, name, hook);
+  if (!jpeg) return jpeg.error();
+  if (jpeg->ink == JpegInk::Cmyk || jpeg->ink == JpegInk::CmykInverted)
+    return turned(cmyk_to_srgb(*jpeg, metadata.icc, name, hook));
+  return turned(image_to_srgb(jpeg->image, metadata.icc, name, hook));
+}
+
+PixelView view_of(const QImage& image) {
+  return {image.width(), image.height(), image.bytesPerLine() / 4,
+          reinterpret_cast<const std::uint32_t*>(image.constBits())};
+}
+
+} // namespace zc

@@ -1,0 +1,28 @@
+// Photos as sRGB pixels: decoded through the embedded ICC profile, turned by the EXIF orientation.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/image/pixels.h"
+#include "core/piece/piece.h"
+
+#include <QImage>
+#include <functional>
+
+namespace zc {
+
+/// Most pixels a photo may have.
+inline constexpr std::uint64_t kMostPixels = 400'000'000;
+
+/// Called with 0..1 as decoding goes on; false stops it.
+using DecodeHook = std::function<bool(double)>;
+
+/// RGB32 or, where the photo has transparency, ARGB32. A photo without a profile is taken as sRGB; a CMYK
+/// photo without one is refused, since its colors are not known. ERRORS: Unreadable (no photo, damaged or cut
+/// short), TooLarge, Stopped. `name` is used in the sentence.
+[[nodiscard]] Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::string& name,
+                                          const DecodeHook& hook = {});
+
+/// The pixels of a decoded photo. REQUIRES 32-bit words, as decode_photo() gives; the image must outlive it.
+[[nodiscard]] PixelView view_of(const QImage& image);
+
+} // namespace zc

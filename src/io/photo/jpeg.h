@@ -1,0 +1,19 @@
+// JPEG (ISO/IEC 10918-1) by libjpeg: grey, RGB and CMYK, with a sure sign when the data is cut short.
+#pragma once
+
+#include "io/photo/decode.h"
+
+namespace zc {
+
+enum class JpegInk { Grey, Rgb, Cmyk, CmykInverted };
+
+struct JpegPixels {
+  QImage image; ///< Grayscale8, RGB32, or for the CMYK kinds ARGB32 words of four plain ink bytes.
+  JpegInk ink = JpegInk::Rgb;
+};
+
+[[nodiscard]] bool looks_like_jpeg(const std::vector<unsigned char>& bytes);
+[[nodiscard]] Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std::string& name,
+                                           const DecodeHook& hook);
+
+} // namespace zc

@@ -1,0 +1,142 @@
+#include "io/photo/profile.h"
+
+#include <QColorSpace>
+#include <QTransform>
+
+#include <exiv2/exiv2.hpp>
+#include <lcms2.h>
+
+#include <memory>
+
+namespace zc {
+namespace {
+
+struct CloseProfile {
+  void operator()(void* p) const { cmsCloseProfile(p); }
+};
+struct DeleteTransform {
+  void operator()(void* t) const { cmsDeleteTransform(t); }
+};
+using Profile = std::unique_ptr<void, CloseProfile>;
+using Transform = std::unique_ptr<void, DeleteTransform>;
+
+Error profile_trouble(const std::string& name) {
+  return {ErrorCode::Unreadable,
+          "The color profile inside \"" + name +
+              "\" cannot be used; save the photo again with a sound profile.",
+          name};
+}
+
+Result<QImage> convert_rows(const QImage& in, cmsUInt32Number in_format, cmsColorSpaceSignature space,
+                            const QByteArray& icc, const std::string& name, const DecodeHook& hook) {
+  const Profile from(cmsOpenProfileFromMem(icc.constData(), static_cast<cmsUInt32Number>(icc.size())));
+  const Profile to(cmsCreate_sRGBProfile());
+  if (!from || !to || cmsGetColorSpace(from.get()) != space) return profile_trouble(name);
+  const bool alpha = in.hasAlphaChannel() && space == cmsSigRgbData;
+  const Transform transform(
+      cmsCreateTransform(from.get(), in_format, to.get(), TYPE_BGRA_8, INTENT_RELATIVE_COLORIMETRIC,
+                         cmsFLAGS_BLACKPOINTCOMPENSATION | (alpha ? cmsFLAGS_COPY_ALPHA : 0)));
+  if (!transform) return profile_trouble(name);
+  QImage out(in.size(), alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  if (out.isNull())
+    return Error{ErrorCode::TooLarge, "There is too little memory to open \"" + name + "\".", name};
+  if (!alpha) out.fill(0xff000000u);
+  for (int y = 0; y < in.height(); ++y) {
+    if (hook && y % 64 == 0 && !hook(0.8 + 0.2 * y / in.height()))
+      return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
+    cmsDoTransform(transform.get(), in.constScanLine(y), out.scanLine(y),
+                   static_cast<cmsUInt32Number>(in.width()));
+  }
+  return out;
+}
+
+bool is_srgb(const QByteArray& icc) {
+  return QColorSpace::fromIccProfile(icc) == QColorSpace(QColorSpace::SRgb);
+}
+
+} // namespace
+
+PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes) {
+  PhotoMetadata out;
+  try {
+    Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+    const auto image = Exiv2::ImageFactory::open(bytes.data(), static_cast<long>(bytes.size()));
+    image->readMetadata();
+    if (image->iccProfileDefined()) {
+      const auto* icc = image->iccProfile();
+      out.icc = QByteArray(reinterpret_cast<const char*>(icc->pData_), static_cast<qsizetype>(icc->size_));
+    }
+    const auto& exif = image->exifData();
+    const auto at = exif.findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
+    if (at != exif.end() && at->count() > 0) out.orientation = static_cast<int>(at->toLong());
+  } catch (const std::exception&) {
+    return out;
+  }
+  if (out.orientation < 1 || out.orientation > 8) out.orientation = 1;
+  return out;
+}
+
+Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
+                             const DecodeHook& hook) {
+  const bool deep = image.depth() > 32 || image.format() == QImage::Format_Grayscale16;
+  const bool grey =
+      image.format() == QImage::Format_Grayscale8 || image.format() == QImage::Format_Grayscale16;
+  const bool alpha = image.hasAlphaChannel();
+  if (!icc.isEmpty() && !is_srgb(icc)) {
+    image.setColorSpace({});
+    const Profile profile(cmsOpenProfileFromMem(icc.constData(), static_cast<cmsUInt32Number>(icc.size())));
+    if (!profile) return profile_trouble(name);
+    if (cmsGetColorSpace(profile.get()) == cmsSigGrayData) {
+      if (!grey) image.convertTo(deep ? QImage::Format_Grayscale16 : QImage::Format_Grayscale8);
+      return convert_rows(image, deep ? TYPE_GRAY_16 : TYPE_GRAY_8, cmsSigGrayData, icc, name, hook);
+    }
+    if (deep)
+      image.convertTo(alpha ? QImage::Format_RGBA64 : QImage::Format_RGBX64);
+    else
+      image.convertTo(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+    return convert_rows(image, deep ? TYPE_RGBA_16 : TYPE_BGRA_8, cmsSigRgbData, icc, name, hook);
+  }
+  // No ICC profile: a file may still state its gamma and primaries in its own words.
+  if (icc.isEmpty() && image.colorSpace().isValid() && image.colorSpace() != QColorSpace(QColorSpace::SRgb))
+    image.convertToColorSpace(QColorSpace::SRgb);
+  image.convertTo(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  image.setColorSpace({});
+  return image;
+}
+
+Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const QByteArray& icc, const std::string& name,
+                            const DecodeHook& hook) {
+  if (icc.isEmpty())
+    return Error{
+        ErrorCode::Unreadable,
+        "\"" + name +
+            "\" is a CMYK photo without a color profile, so its colors are not known; save it as RGB first.",
+        name};
+  const auto format = pixels.ink == JpegInk::CmykInverted ? TYPE_CMYK_8_REV : TYPE_CMYK_8;
+  return convert_rows(pixels.image, format, cmsSigCmykData, icc, name, hook);
+}
+
+QImage upright(QImage image, int orientation) {
+  // EXIF 2.32: 2 and 4 mirrored, 3 half a turn, 5 to 8 with a quarter turn.
+  const auto quarter = [](const QImage& i, double by) { return i.transformed(QTransform().rotate(by)); };
+  switch (orientation) {
+  case 2:
+    return image.mirrored(true, false);
+  case 3:
+    return image.mirrored(true, true);
+  case 4:
+    return image.mirrored(false, true);
+  case 5:
+    return quarter(image, 90).mirrored(true, false);
+  case 6:
+    return quarter(image, 90);
+  case 7:
+    return quarter(image, -90).mirrored(true, false);
+  case 8:
+    return quarter(image, -90);
+  default:
+    return image;
+  }
+}
+
+} // namespace zc

@@ -1,0 +1,26 @@
+// Color management by ICC profiles (ISO 15076-1) through Little CMS.
+#pragma once
+
+#include "io/photo/jpeg.h"
+
+#include <QByteArray>
+
+namespace zc {
+
+struct PhotoMetadata {
+  QByteArray icc;      ///< Embedded profile, or empty.
+  int orientation = 1; ///< EXIF 2.32 orientation, 1..8.
+};
+/// Never fails: what cannot be read counts as absent.
+[[nodiscard]] PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes);
+
+/// Pixels through the profile to sRGB, relative colorimetric with black point compensation. A damaged
+/// profile, or one that does not fit the pixels, is an Unreadable error.
+[[nodiscard]] Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
+                                           const DecodeHook& hook);
+[[nodiscard]] Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const QByteArray& icc,
+                                          const std::string& name, const DecodeHook& hook);
+
+[[nodiscard]] QImage upright(QImage image, int orientation);
+
+} // namespace zc
