@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <limits>
 
 namespace zc {
 
@@ -29,19 +28,17 @@ LuvEdge::LuvEdge(double l) {
   for (int i = 0; i < 6; ++i) {
     const auto& row = m[i / 2];
     const double t = i % 2;
-    m_a[i] = y * (9 * row[0] - 3 * row[2]);
-    m_b[i] = y * (4 * row[1] - 20 * row[2]) - 4 * t;
-    m_k[i] = -13 * l * (m_a[i] * un + m_b[i] * vn + 12 * row[2] * y);
+    const double u = y * (9 * row[0] - 3 * row[2]), v = y * (4 * row[1] - 20 * row[2]) - 4 * t;
+    const double k = -13 * l * (u * un + v * vn + 12 * row[2] * y);
+    a[i] = u / k;
+    b[i] = v / k;
   }
 }
 
 double LuvEdge::chroma(double cos_h, double sin_h) const {
-  double best = std::numeric_limits<double>::max();
-  for (int i = 0; i < 6; ++i) {
-    const double c = m_k[i] / (m_a[i] * cos_h + m_b[i] * sin_h);
-    best = c > 0 && c < best ? c : best;
-  }
-  return best;
+  double most = 0;
+  for (int i = 0; i < 6; ++i) most = std::max(most, a[i] * cos_h + b[i] * sin_h);
+  return 1 / most;
 }
 
 double largest_chroma_luv(double l, double hue) {

@@ -9,7 +9,7 @@
 namespace zc {
 namespace {
 
-constexpr int kAngles = 8192;
+constexpr int kAngles = 7680; // A multiple of 12: the scales bend at multiples of 30 degrees.
 
 std::uint32_t word(Srgb c) {
   const Srgb8 p = rounded_8bit(c);
@@ -17,7 +17,8 @@ std::uint32_t word(Srgb c) {
 }
 
 /// At one L*, a linear channel is (k + p a + q b) w + c with w = Y / 4v', where p and q are the steps of u'
-/// and v' from neutral: one division and a few multiplications a pixel.
+/// and v' from neutral; the rim lies where the first of six lines is met. Two divisions and a few
+/// multiplications a pixel.
 class LuvPlane {
 public:
   explicit LuvPlane(double l) {
@@ -34,6 +35,17 @@ public:
       m_b[i] = static_cast<float>(b * kLinearSteps);
       m_c[i] = static_cast<float>(m[i][1] * y * kLinearSteps) + 0.5f;
     }
+    const LuvEdge edge(l);
+    for (int i = 0; i < 6; ++i) {
+      m_edge_a[i] = static_cast<float>(edge.a[i] * 13 * l);
+      m_edge_b[i] = static_cast<float>(edge.b[i] * 13 * l);
+    }
+  }
+  /// The largest step from neutral in a direction.
+  [[nodiscard]] float rim(float cos_h, float sin_h) const {
+    float most = m_edge_a[0] * cos_h + m_edge_b[0] * sin_h;
+    for (int i = 1; i < 6; ++i) most = std::max(most, m_edge_a[i] * cos_h + m_edge_b[i] * sin_h);
+    return 1 / most;
   }
   [[nodiscard]] std::uint32_t color(float p, float q, const std::uint8_t* gamma) const {
     const float w = m_scale / (m_vn + q);
@@ -48,6 +60,7 @@ public:
 private:
   float m_vn, m_scale;
   float m_k[3], m_a[3], m_b[3], m_c[3];
+  float m_edge_a[6], m_edge_b[6];
 };
 
 std::uint32_t covered(std::uint32_t c, std::uint32_t alpha) {
@@ -60,29 +73,10 @@ double row_value(int row, int height) { return 100.0 * (height - row - 0.5) / he
 
 } // namespace
 
-SolidPainter::SolidPainter(const Wheel& wheel)
-    : m_wheel(wheel), m_cos(kAngles + 1), m_sin(kAngles + 1), m_rim(kAngles + 1) {
-  // Hue maps are smooth between anchors; sampled coarsely and joined by straight lines they stay within
-  // 0.002 degree at a fraction of the cost.
-  constexpr int kCoarse = 8;
-  double hue = wheel.hue_at(0);
-  for (int i = 0; i < kAngles; i += kCoarse) {
-    const double next = hue + turn_between(hue, wheel.hue_at(360.0 * (i + kCoarse) / kAngles));
-    for (int j = 0; j <= kCoarse; ++j) {
-      const double h = radians(hue + (next - hue) * j / kCoarse);
-      m_cos[i + j] = static_cast<float>(std::cos(h));
-      m_sin[i + j] = static_cast<float>(std::sin(h));
-    }
-    hue = next;
-  }
-}
-
-void SolidPainter::set_value(double v) {
-  const LuvEdge edge(v);
-  const double scale = 1 / (13 * v);
+SolidPainter::SolidPainter(const Wheel& wheel) : m_wheel(wheel), m_hues(kAngles + 1) {
   for (int i = 0; i <= kAngles; ++i) {
-    const double c = edge.chroma(m_cos[i], m_sin[i]) * scale;
-    m_rim[i] = {static_cast<float>(c * m_cos[i]), static_cast<float>(c * m_sin[i])};
+    const double h = radians(wheel.hue_at(360.0 * i / kAngles));
+    m_hues[i] = {static_cast<float>(std::cos(h)), static_cast<float>(std::sin(h))};
   }
 }
 
@@ -115,7 +109,6 @@ void SolidPainter::slice(double v, int size, Raster& out) {
     for (std::size_t i = 0; i < count; ++i) out.pixels[i] = covered(flat, m_cover[i]);
     return;
   }
-  set_value(v);
   const LuvPlane plane(v);
   const std::uint8_t* gamma = encoded_8bit_of_linear().data();
   for (std::size_t i = 0; i < count; ++i) {
@@ -125,11 +118,12 @@ void SolidPainter::slice(double v, int size, Raster& out) {
       continue;
     }
     const auto cell = static_cast<int>(m_index[i]);
-    const float f = m_index[i] - static_cast<float>(cell), r = m_radius[i];
-    const Direction &d0 = m_rim[cell], &d1 = m_rim[cell + 1];
-    const std::uint32_t c =
-        plane.color(r * (d0.u + f * (d1.u - d0.u)), r * (d0.v + f * (d1.v - d0.v)), gamma);
-    out.pixels[i] = cover == 255 ? c : covered(c, cover);
+    const float f = m_index[i] - static_cast<float>(cell);
+    const Direction &d0 = m_hues[cell], &d1 = m_hues[cell + 1];
+    const float c = d0.cos + f * (d1.cos - d0.cos), s = d0.sin + f * (d1.sin - d0.sin);
+    const float step = m_radius[i] * plane.rim(c, s);
+    const std::uint32_t color = plane.color(step * c, step * s, gamma);
+    out.pixels[i] = cover == 255 ? color : covered(color, cover);
   }
 }
 
@@ -142,17 +136,17 @@ void SolidPainter::section(double a, int width, int height, Raster& out) const {
   std::size_t at = 0;
   for (int row = 0; row < height; ++row) {
     const double v = row_value(row, height);
-    const LuvEdge edge(v);
     const LuvPlane plane(v);
     const auto end = [&](double hue) {
-      const double c = edge.chroma(std::cos(hue), std::sin(hue)) / (13 * v);
-      return Direction{static_cast<float>(c * std::cos(hue)), static_cast<float>(c * std::sin(hue))};
+      const auto c = static_cast<float>(std::cos(hue)), s = static_cast<float>(std::sin(hue));
+      const float rim = plane.rim(c, s);
+      return Direction{rim * c, rim * s};
     };
     const Direction ends[2] = {end(left), end(right)};
     for (int column = 0; column < width; ++column, ++at) {
       const float r = static_cast<float>(2 * (column + 0.5) / width - 1);
       const Direction& d = ends[r > 0];
-      out.pixels[at] = plane.color(std::abs(r) * d.u, std::abs(r) * d.v, gamma);
+      out.pixels[at] = plane.color(std::abs(r) * d.cos, std::abs(r) * d.sin, gamma);
     }
   }
 }

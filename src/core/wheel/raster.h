@@ -34,14 +34,12 @@ public:
 
 private:
   struct Direction {
-    float u, v; ///< Change of u' and v' from neutral to the rim at the current value.
+    float cos, sin; ///< Of the measure's hue.
   };
-  void set_value(double v);
   void set_size(int size);
 
   Wheel m_wheel;
-  std::vector<float> m_cos, m_sin; ///< Of the measure's hue, per table angle.
-  std::vector<Direction> m_rim;
+  std::vector<Direction> m_hues; ///< Per table angle.
   int m_size = 0;
   std::vector<float> m_index, m_radius; ///< Per pixel: place in the angle table, and r.
   std::vector<std::uint8_t> m_cover;    ///< Per pixel: 0..255 of the pixel inside the disc.

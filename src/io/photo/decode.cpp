@@ -21,12 +21,16 @@ public:
   [[nodiscard]] bool isSequential() const override { return false; }
   [[nodiscard]] qint64 size() const override { return static_cast<qint64>(m_bytes.size()); }
   [[nodiscard]] bool stopped() const { return m_stopped; }
+  /// A reader asked for more than there is.
+  [[nodiscard]] bool ran_dry() const { return m_ran_dry; }
 
 protected:
   qint64 readData(char* out, qint64 most) override {
     if (m_hook && !m_hook(0.8 * static_cast<double>(pos()) / static_cast<double>(size()))) m_stopped = true;
     if (m_stopped) return -1;
-    const qint64 n = std::min(most, size() - pos());
+    // Readers of damaged files may have moved beyond the end.
+    const qint64 n = std::clamp<qint64>(size() - pos(), 0, most);
+    m_ran_dry = m_ran_dry || n < most;
     std::memcpy(out, m_bytes.data() + pos(), static_cast<std::size_t>(n));
     return n;
   }
@@ -36,6 +40,7 @@ private:
   const std::vector<unsigned char>& m_bytes;
   const DecodeHook& m_hook;
   bool m_stopped = false;
+  bool m_ran_dry = false;
 };
 
 Error unreadable(const std::string& name, const std::string& why) {
@@ -48,16 +53,24 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   QImageReader reader(&device);
   reader.setDecideFormatFromContent(true);
   reader.setAutoTransform(false);
-  if (!reader.canRead())
+  const auto stopped = [&name] {
+    return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
+  };
+  const bool known = reader.canRead();
+  if (device.stopped()) return stopped();
+  if (!known)
     return unreadable(name, "is not a photo this program can read; use JPEG, PNG, TIFF, WebP or BMP");
+  const QByteArray format = reader.format();
   const QSize size = reader.size();
   if (size.isValid() && static_cast<std::uint64_t>(size.width()) * size.height() > kMostPixels)
     return Error{ErrorCode::TooLarge,
                  "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
   QImage image;
   const bool whole = reader.read(&image);
-  if (device.stopped()) return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
-  if (!whole || image.isNull())
+  if (device.stopped()) return stopped();
+  // The toolkit's readers of plain formats fill up with nothing where the data ends; the others notice.
+  const bool plain = format == "bmp" || format == "ppm" || format == "pgm" || format == "pbm";
+  if (!whole || image.isNull() || (plain && device.ran_dry()))
     return unreadable(name, "is cut short or damaged; choose another copy of the photo");
   return image;
 }
@@ -82,8 +95,8 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
   auto jpeg = read_jpeg(bytes, name, hook);
   if (!jpeg) return jpeg.error();
   if (jpeg->ink == JpegInk::Cmyk || jpeg->ink == JpegInk::CmykInverted)
-    return turned(cmyk_to_srgb(*jpeg, metadata.icc, name, hook));
-  return turned(image_to_srgb(jpeg->image, metadata.icc, name, hook));
+    return turned(cmyk_to_srgb(*jpeg, name, hook));
+  return turned(image_to_srgb(jpeg->image, jpeg->icc, name, hook));
 }
 
 PixelView view_of(const QImage& image) {

@@ -2,6 +2,7 @@
 
 #include <csetjmp>
 #include <cstdio>
+#include <cstdlib>
 
 #include <jerror.h>
 #include <jpeglib.h>
@@ -63,6 +64,7 @@ public:
   /// Size and ink; false when this is no JPEG.
   bool header() {
     if (setjmp(m_trouble.out)) return false;
+    jpeg_save_markers(&m_info, JPEG_APP0 + 2, 0xffff);
     return jpeg_read_header(&m_info, TRUE) == JPEG_HEADER_OK;
   }
   /// False when stopped or broken; see trouble().
@@ -76,6 +78,15 @@ public:
     }
     jpeg_finish_decompress(&m_info);
     return !image.isNull();
+  }
+  /// The profile gathered from its APP2 markers.
+  [[nodiscard]] QByteArray icc() {
+    JOCTET* data = nullptr;
+    unsigned int size = 0;
+    if (setjmp(m_trouble.out) || !jpeg_read_icc_profile(&m_info, &data, &size)) return {};
+    const QByteArray out(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
+    std::free(data);
+    return out;
   }
   void aim_at(QImage& image) {
     m_rows = image.bits();
@@ -126,6 +137,7 @@ Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std:
                  "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
   JpegPixels out;
   out.ink = decoder.ink();
+  out.icc = decoder.icc();
   out.image = QImage(decoder.width(), decoder.height(), format_for(out.ink));
   if (out.image.isNull())
     return Error{ErrorCode::TooLarge, "There is too little memory to open \"" + name + "\".", name};

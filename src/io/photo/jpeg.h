@@ -3,6 +3,8 @@
 
 #include "io/photo/decode.h"
 
+#include <QByteArray>
+
 namespace zc {
 
 enum class JpegInk { Grey, Rgb, Cmyk, CmykInverted };
@@ -10,6 +12,7 @@ enum class JpegInk { Grey, Rgb, Cmyk, CmykInverted };
 struct JpegPixels {
   QImage image; ///< Grayscale8, RGB32, or for the CMYK kinds ARGB32 words of four plain ink bytes.
   JpegInk ink = JpegInk::Rgb;
+  QByteArray icc; ///< Embedded profile, or empty.
 };
 
 [[nodiscard]] bool looks_like_jpeg(const std::vector<unsigned char>& bytes);

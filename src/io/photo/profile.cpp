@@ -104,16 +104,16 @@ Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::str
   return image;
 }
 
-Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const QByteArray& icc, const std::string& name,
+Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name,
                             const DecodeHook& hook) {
-  if (icc.isEmpty())
+  if (pixels.icc.isEmpty())
     return Error{
         ErrorCode::Unreadable,
         "\"" + name +
             "\" is a CMYK photo without a color profile, so its colors are not known; save it as RGB first.",
         name};
   const auto format = pixels.ink == JpegInk::CmykInverted ? TYPE_CMYK_8_REV : TYPE_CMYK_8;
-  return convert_rows(pixels.image, format, cmsSigCmykData, icc, name, hook);
+  return convert_rows(pixels.image, format, cmsSigCmykData, pixels.icc, name, hook);
 }
 
 QImage upright(QImage image, int orientation) {

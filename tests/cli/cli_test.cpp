@@ -1,0 +1,100 @@
+// zonachrom-cli as a script would use it.
+#include "io/container/piece_file.h"
+#include "support/check.h"
+
+#include <QImage>
+#include <QProcess>
+#include <QTemporaryDir>
+
+using namespace zc::test;
+
+namespace {
+
+struct Run {
+  int code = -1;
+  QString out, error;
+  [[nodiscard]] nlohmann::json json() const { return nlohmann::json::parse(out.toStdString()); }
+};
+
+Run run(const QStringList& arguments) {
+  QProcess process;
+  process.start(QStringLiteral(PROGRAM_FOLDER "/zonachrom-cli"), arguments);
+  process.waitForFinished();
+  return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+}
+
+} // namespace
+
+class CliTest : public QObject {
+  Q_OBJECT
+private slots:
+  void describes_colors_in_order() {
+    const auto golden = reference_json("conversions.json");
+    QStringList arguments{"describe"};
+    for (const auto& row : golden) arguments << QString::fromStdString(row["hex"]);
+    const auto answer = run(arguments).json();
+    QCOMPARE(answer.size(), golden.size());
+    for (std::size_t i = 0; i < answer.size(); ++i) {
+      QVERIFY(answer[i]["hex"] == golden[i]["hex"]);
+      for (int k = 0; k < 3; ++k) {
+        QVERIFY(near(answer[i]["lab"][k], golden[i]["lab"][k], 1e-6));
+        QVERIFY(near(answer[i]["xyz"][k], golden[i]["xyz"][k], 1e-6, 1e-3));
+      }
+    }
+    const auto one = run({"describe", "srgb:0.5,0.25,1"}).json()[0];
+    for (const char* key : {"hex", "srgb", "linear", "xyz", "lab", "lch", "luv", "lchuv", "hsluv", "oklab", "oklch", "hsv", "hsl", "luma"}) QVERIFY2(one.contains(key), key);
+    QVERIFY(one["srgb"] == (nlohmann::json{0.5, 0.25, 1.0}));
+  }
+  void measures_differences() {
+    // Sharma, Wu and Dalal 2005, pair 1.
+    CHECK_NEAR(run({"difference", "--lab", "50,2.6772,-79.7751", "--lab", "50,0,-82.7485"}).json()["ciede2000"].get<double>(), 2.0425, 5e-5);
+    QVERIFY(run({"difference", "#123456", "#123456"}).json()["ciede2000"] == 0.0);
+  }
+  void answers_about_the_wheel_in_order() {
+    const auto answer = run({"wheel", "--hues", "traditional", "--measure", "hsluv", "--at", "0,1,80", "--locate", "#1f55b5", "--at", "240,0,50"}).json();
+    QCOMPARE(answer.size(), std::size_t{3});
+    QVERIFY(answer[0]["exists"] == true);
+    QVERIFY(answer[0]["value_span"] == (nlohmann::json{0.0, 100.0}));
+    QVERIFY(answer[0]["reach"] == 1.0);
+    CHECK_ANGLE(answer[1]["a"].get<double>(), 240, 1e-6);
+    QVERIFY(answer[2]["hex"] == "#777777");
+  }
+  void exports_a_set() {
+    QTemporaryDir folder;
+    const QString list = folder.filePath("row.txt"), strip = folder.filePath("row.png");
+    QCOMPARE(run({"export", DEMO_PIECE, "--set", "Row at dusk", "--format", "hex", "-o", list}).code, 0);
+    QFile file(list);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QStringList lines = QString::fromUtf8(file.readAll()).split('\n', Qt::SkipEmptyParts);
+    QCOMPARE(lines.size(), 19);
+    QCOMPARE(lines[0], QStringLiteral("#fce3c4 lamp core"));
+    QCOMPARE(run({"export", DEMO_PIECE, "--set", "Row at dusk", "--format", "png", "-o", strip}).code, 0);
+    QCOMPARE(QImage(strip).pixel(5, 5), qRgb(0xfc, 0xe3, 0xc4));
+  }
+  void bad_input_gives_one_sentence_and_two_data() {
+    QTest::addColumn<QStringList>("arguments");
+    QTest::newRow("color") << QStringList{"describe", "blurple"};
+    QTest::newRow("one of two") << QStringList{"describe", "#fff", "#ggg"};
+    QTest::newRow("nothing") << QStringList{};
+    QTest::newRow("command") << QStringList{"paint"};
+    QTest::newRow("three colors") << QStringList{"difference", "#fff", "#000", "#123"};
+    QTest::newRow("off the wheel") << QStringList{"wheel", "--at", "0,2,50"};
+    QTest::newRow("scale") << QStringList{"wheel", "--hues", "square", "--at", "0,1,50"};
+    QTest::newRow("nothing asked") << QStringList{"wheel"};
+    QTest::newRow("no piece") << QStringList{"export", "none.zonachrom", "--set", "x", "-o", "never.txt"};
+    QTest::newRow("no set") << QStringList{"export", DEMO_PIECE, "--set", "x", "-o", "never.txt"};
+    QTest::newRow("place") << QStringList{"export", DEMO_PIECE, "--set", "Row at dusk", "-o", "/proc/never.txt"};
+  }
+  void bad_input_gives_one_sentence_and_two() {
+    QFETCH(QStringList, arguments);
+    const Run r = run(arguments);
+    QCOMPARE(r.code, 2);
+    QVERIFY(r.out.isEmpty());
+    QCOMPARE(r.error.count('\n'), 1);
+    QVERIFY(r.error.startsWith("zonachrom-cli: "));
+    QVERIFY(!QFile::exists("never.txt"));
+  }
+};
+
+QTEST_GUILESS_MAIN(CliTest)
+#include "cli_test.moc"

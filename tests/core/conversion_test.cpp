@@ -1,0 +1,148 @@
+// Conversions against colorjs.io 0.7.1 and the hsluv package 1.0.2 (tests/reference/make_conversions.mjs), and
+// against themselves.
+#include "core/color/convert.h"
+#include "core/color/gamut.h"
+#include "core/color/text.h"
+#include "support/check.h"
+
+#include <random>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+Srgb random_srgb(std::mt19937_64& random) {
+  std::uniform_real_distribution<double> channel(0, 1);
+  return {channel(random), channel(random), channel(random)};
+}
+
+/// Once round every space.
+Srgb around(Srgb c) {
+  c = srgb_from_xyz(xyz_from_lab(lab_from_lch(lch_from_lab(lab_from_srgb(c)))));
+  c = srgb_from_lchuv(lch_from_hsluv(hsluv_from_lch(lchuv_from_srgb(c))));
+  c = srgb_from_oklab(oklab_from_lch(lch_from_oklab(oklab_from_srgb(c))));
+  c = srgb_from_hsv(hsv_from_srgb(c));
+  return srgb_from_hsl(hsl_from_srgb(c));
+}
+
+} // namespace
+
+class ConversionTest : public QObject {
+  Q_OBJECT
+private slots:
+  void agrees_with_libraries();
+  void hex_and_8bit_are_exact();
+  void returns_unchanged_through_every_space();
+  void does_not_drift();
+  void white_black_and_neutrals();
+  void names_colors_out_of_gamut();
+  void reads_only_colors();
+};
+
+void ConversionTest::agrees_with_libraries() {
+  for (const auto& row : reference_json("conversions.json")) {
+    const Srgb c = *parse_color(row["hex"].get<std::string>());
+    const auto check = [&row](const char* space, double x, double y, double z, double size, int hue = -1) {
+      const double got[] = {x, y, z};
+      for (int i = 0; i < 3; ++i) {
+        if (row[space][i].is_null()) continue; // hue of a neutral
+        const double expected = row[space][i];
+        const bool agrees = i == hue ? near_angle(got[i], expected, 1e-6 * 360) : near(got[i], expected, 1e-6, size);
+        QVERIFY2(agrees, qPrintable(QStringLiteral("%1 of %2 [%3]: %4, expected %5").arg(space, QString::fromStdString(row["hex"])).arg(i).arg(got[i], 0, 'g', 12).arg(expected, 0, 'g', 12)));
+      }
+    };
+    const LinearRgb linear = linear_from_srgb(c);
+    check("linear", linear.r, linear.g, linear.b, 1e-3);
+    const Xyz xyz = xyz_from_srgb(c);
+    check("xyz", xyz.x, xyz.y, xyz.z, 1e-3);
+    const Lab lab = lab_from_xyz(xyz);
+    check("lab", lab.l, lab.a, lab.b, 1);
+    const Luv luv = luv_from_xyz(xyz);
+    check("luv", luv.l, luv.u, luv.v, 1);
+    const Oklab oklab = oklab_from_xyz(xyz);
+    check("oklab", oklab.l, oklab.a, oklab.b, 0.01);
+    // Greys have no hue; libraries print rounding noise for them.
+    const bool grey = std::hypot(lab.a, lab.b) < 0.01;
+    const Oklch oklch = lch_from_oklab(oklab);
+    if (!grey) check("oklch", oklch.l, oklch.c, oklch.h, 0.01, 2);
+    const Hsluv hsluv = hsluv_from_lch(lchuv_from_srgb(c));
+    if (!grey) check("hsluv", hsluv.h, hsluv.s, hsluv.l, 1, 0);
+    const Hsv hsv = hsv_from_srgb(c);
+    check("hsv", hsv.h, 100 * hsv.s, 100 * hsv.v, 1, 0);
+    const Hsl hsl = hsl_from_srgb(c);
+    check("hsl", hsl.h, 100 * hsl.s, 100 * hsl.l, 1, 0);
+  }
+}
+
+void ConversionTest::hex_and_8bit_are_exact() {
+  for (int i = 0; i < 256; ++i) {
+    const Srgb8 c{static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(255 - i), static_cast<std::uint8_t>(i * 7)};
+    QCOMPARE(rounded_8bit(srgb_from_8bit(c)), c);
+    QCOMPARE(rounded_8bit(*parse_color(hex_of(c))), c);
+  }
+  QCOMPARE(hex_of(*parse_color(" #AbC ")), std::string("#aabbcc"));
+  QCOMPARE(hex_of(Srgb{0.5 / 255 + 1e-9, 0.5 / 255 - 1e-9, 1}), std::string("#0100ff"));
+}
+
+void ConversionTest::returns_unchanged_through_every_space() {
+  std::mt19937_64 random(1);
+  for (int i = 0; i < 20'000; ++i) {
+    const Srgb c = random_srgb(random);
+    QVERIFY(largest_step(around(c), c) < 1e-11);
+  }
+}
+
+void ConversionTest::does_not_drift() {
+  std::mt19937_64 random(2);
+  for (int i = 0; i < 200; ++i) {
+    const Srgb start = random_srgb(random);
+    Srgb c = start;
+    for (int cycle = 0; cycle < 50; ++cycle) c = around(c);
+    QVERIFY(largest_step(c, start) < 1e-10);
+  }
+}
+
+void ConversionTest::white_black_and_neutrals() {
+  // IEC 61966-2-1: the white is D65, x 0.3127, y 0.3290.
+  const Xyz white = xyz_from_srgb({1, 1, 1});
+  CHECK_NEAR(white.x, 0.3127 / 0.3290, 1e-12);
+  CHECK_NEAR(white.z, (1 - 0.3127 - 0.3290) / 0.3290, 1e-12);
+  for (int i = 0; i <= 255; ++i) {
+    const Srgb grey = srgb_from_8bit({static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(i)});
+    const Lab lab = lab_from_srgb(grey);
+    QVERIFY(std::hypot(lab.a, lab.b) < 1e-10);
+    QVERIFY(lch_from_oklab(oklab_from_srgb(grey)).c < 1e-6);
+    QVERIFY(largest_step(neutral_of_value(lab.l), grey) < 1e-12);
+  }
+  QCOMPARE(value_of({1, 1, 1}), 100.0);
+  QCOMPARE(value_of({0, 0, 0}), 0.0);
+  // CSS Color 4: luma of BT.601 weighs green most.
+  CHECK_NEAR(luma_of({0, 1, 0}), 0.587, 1e-12);
+}
+
+void ConversionTest::names_colors_out_of_gamut() {
+  const Lab vivid{60, 120, -90};
+  QVERIFY(!shown_on_display(srgb_from_xyz(xyz_from_lab(vivid))));
+  const Srgb near_one = reduced_to_gamut(vivid);
+  QVERIFY(in_gamut(near_one));
+  const LchAb reduced = lch_from_lab(lab_from_srgb(near_one));
+  CHECK_NEAR(reduced.l, 60, 1e-9);
+  CHECK_ANGLE(reduced.h, lch_from_lab(vivid).h, 1e-6);
+  // One step further out does not exist any more.
+  const Lab beyond = lab_from_lch({reduced.l, reduced.c * 1.0001, reduced.h});
+  QVERIFY(!in_gamut(srgb_from_xyz(xyz_from_lab(beyond))));
+  QVERIFY(largest_step(reduced_to_gamut({100, 0, 0}), {1, 1, 1}) < 1e-12);
+}
+
+void ConversionTest::reads_only_colors() {
+  for (const char* text : {"", "#", "#12", "#1234", "#12345", "#1234567", "#gggggg", "srgb:1,2,3", "srgb:0,0", "srgb:0,0,0,0", "srgb:nan,0,0", "srgb:0,0,0x", "srgb:0;0;0", "red"}) {
+    const auto color = parse_color(text);
+    QVERIFY2(!color, text);
+    QVERIFY(color.error().sentence.find(text) != std::string::npos);
+  }
+  QCOMPARE(*parse_color("srgb:0.25, 0.5 ,1"), (Srgb{0.25, 0.5, 1}));
+}
+
+QTEST_APPLESS_MAIN(ConversionTest)
+#include "conversion_test.moc"

@@ -1,0 +1,213 @@
+// Gamut masks against shapes known in closed form and against brute force.
+#include "core/mask/patterns.h"
+#include "core/piece/edits.h"
+#include "support/check.h"
+
+#include <numbers>
+#include <random>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+constexpr double kPi = std::numbers::pi;
+
+Mask mask_of(std::vector<DiscPoint> points, AreaMode mode = AreaMode::Adds) {
+  Mask m;
+  m.areas.push_back({mode, Polygon{std::move(points)}});
+  return m;
+}
+
+std::vector<DiscPoint> square(double x, double y, double half) { return {{x - half, y - half}, {x + half, y - half}, {x + half, y + half}, {x - half, y + half}}; }
+
+DiscPoint random_point(std::mt19937_64& random) {
+  std::uniform_real_distribution<double> u(-1, 1);
+  for (;;)
+    if (const DiscPoint p{u(random), u(random)}; std::hypot(p.x, p.y) <= 1) return p;
+}
+
+double distance(DiscPoint p, DiscPoint q) { return std::hypot(p.x - q.x, p.y - q.y); }
+
+/// Even-odd crossing count, by hand.
+bool inside_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
+  bool in = false;
+  for (std::size_t i = 0, j = c.size() - 1; i < c.size(); j = i++)
+    if ((c[i].y > p.y) != (c[j].y > p.y) && p.x < (c[j].x - c[i].x) * (p.y - c[i].y) / (c[j].y - c[i].y) + c[i].x) in = !in;
+  return in;
+}
+
+double distance_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
+  double best = 1e9;
+  for (std::size_t i = 0, j = c.size() - 1; i < c.size(); j = i++) {
+    const double dx = c[i].x - c[j].x, dy = c[i].y - c[j].y, n = dx * dx + dy * dy;
+    const double t = n == 0 ? 0 : std::clamp(((p.x - c[j].x) * dx + (p.y - c[j].y) * dy) / n, 0.0, 1.0);
+    best = std::min(best, distance(p, {c[j].x + t * dx, c[j].y + t * dy}));
+  }
+  return best;
+}
+
+} // namespace
+
+class MaskTest : public QObject {
+  Q_OBJECT
+private slots:
+  void knows_areas_and_centroids_in_closed_form();
+  void patterns_sit_at_the_trade_angles();
+  void finds_the_nearest_point_of_random_masks();
+  void adds_and_cuts_like_point_logic();
+  void fills_crossing_outlines_by_even_odd();
+  void turns_rigidly();
+  void gives_the_limits_of_the_section();
+  void empty_masks_admit_nothing();
+  void rules_decide_where_a_pick_ends();
+  void edits_keep_points_on_the_disc();
+};
+
+void MaskTest::knows_areas_and_centroids_in_closed_form() {
+  // Equilateral triangle in the unit circle: area 3 sqrt(3) / 4, centroid in the middle.
+  const MaskRegion triad(pattern_mask({Pattern::Triad, 17, 0}));
+  CHECK_NEAR(triad.share(), 3 * std::sqrt(3.0) / 4 / kPi, 1e-12);
+  QVERIFY(distance(*triad.centroid(), {0, 0}) < 1e-12);
+  // Square with a square hole off its middle: centroid by the composite rule.
+  Mask holed = mask_of(square(0, 0, 0.5));
+  holed.areas.push_back({AreaMode::Cuts, Polygon{square(0.2, 0, 0.1)}});
+  const MaskRegion region(holed);
+  CHECK_NEAR(region.share(), (1 - 0.04) / kPi, 1e-12);
+  CHECK_NEAR(region.centroid()->x, -0.04 * 0.2 / 0.96, 1e-12);
+  QVERIFY(!region.inside({0.2, 0}));
+  QVERIFY(distance(*region.nearest({0.2, 0.02}), {0.2, 0.1}) < 1e-12);
+  QCOMPARE(region.outlines().size(), std::size_t{2});
+}
+
+void MaskTest::patterns_sit_at_the_trade_angles() {
+  // Common practice, no source: triad every 120, complement 180, analogous 30 either side.
+  const auto angles = [](Pattern kind, double base) {
+    std::vector<double> out;
+    for (const auto& p : MaskRegion(pattern_mask({kind, base, usual_spread(kind)})).corners())
+      if (std::hypot(p.x, p.y) > 0.5) out.push_back(wrap_degrees(degrees(std::atan2(p.x, p.y))));
+    std::sort(out.begin(), out.end());
+    return out;
+  };
+  const auto check = [](std::vector<double> got, std::vector<double> expected) {
+    QCOMPARE(got.size(), expected.size());
+    for (std::size_t i = 0; i < got.size(); ++i) CHECK_ANGLE(got[i], expected[i], 1e-9);
+  };
+  check(angles(Pattern::Triad, 40), {40, 160, 280});
+  check(angles(Pattern::Complement, 40), {25, 55, 205, 235});
+  check(angles(Pattern::Analogous, 40), {10, 40, 70});
+}
+
+void MaskTest::finds_the_nearest_point_of_random_masks() {
+  std::mt19937_64 random(20);
+  std::uniform_int_distribution<int> corners(3, 9);
+  for (int i = 0; i < 10'000; ++i) {
+    // Star-shaped round a point, so that the outline never crosses itself.
+    std::vector<DiscPoint> c;
+    const int n = corners(random);
+    std::uniform_real_distribution<double> radius(0.05, 1);
+    for (int k = 0; k < n; ++k) c.push_back(disc_point(360.0 * k / n, radius(random)));
+    const MaskRegion region(mask_of(c));
+    const DiscPoint p = random_point(random);
+    const auto nearest = region.nearest(p);
+    QVERIFY(nearest && region.inside(*nearest));
+    const double expected = inside_by_hand(c, p) ? 0 : distance_by_hand(c, p);
+    QVERIFY2(std::abs(distance(p, *nearest) - expected) < 1e-9, qPrintable(QString::number(i)));
+  }
+}
+
+void MaskTest::adds_and_cuts_like_point_logic() {
+  std::mt19937_64 random(21);
+  for (int i = 0; i < 60; ++i) {
+    Mask mask;
+    std::vector<std::vector<DiscPoint>> shapes;
+    for (int k = 0; k < 4; ++k) {
+      shapes.push_back({random_point(random), random_point(random), random_point(random)});
+      mask.areas.push_back({k % 2 ? AreaMode::Cuts : AreaMode::Adds, Polygon{shapes.back()}});
+    }
+    const MaskRegion region(mask);
+    for (int k = 0; k < 200; ++k) {
+      const DiscPoint p = random_point(random);
+      bool expected = false, near_border = false;
+      for (std::size_t s = 0; s < shapes.size(); ++s) {
+        near_border = near_border || distance_by_hand(shapes[s], p) < 1e-6;
+        if (inside_by_hand(shapes[s], p)) expected = s % 2 == 0;
+      }
+      if (!near_border) QCOMPARE(region.inside(p), expected);
+    }
+  }
+}
+
+void MaskTest::fills_crossing_outlines_by_even_odd() {
+  const std::vector<DiscPoint> bow{{-0.5, -0.5}, {0.5, 0.5}, {0.5, -0.5}, {-0.5, 0.5}};
+  const MaskRegion region(mask_of(bow));
+  CHECK_NEAR(region.share(), 0.5 / kPi, 1e-9);
+  std::mt19937_64 random(22);
+  for (int i = 0; i < 2000; ++i) {
+    const DiscPoint p = random_point(random);
+    if (distance_by_hand(bow, p) > 1e-6) QCOMPARE(region.inside(p), inside_by_hand(bow, p));
+  }
+}
+
+void MaskTest::turns_rigidly() {
+  const Mask start = pattern_mask({Pattern::Analogous, 10, 60});
+  Mask mask = start;
+  for (int i = 0; i < 360; ++i) mask = turned_mask(mask, 1);
+  CHECK_ANGLE(mask.turned, 0, 1e-9);
+  const auto &a = std::get<Polygon>(start.areas[0].shape).points, &b = std::get<Polygon>(mask.areas[0].shape).points;
+  for (std::size_t i = 0; i < a.size(); ++i) QVERIFY(distance(a[i], b[i]) < 1e-12);
+  const DiscPoint quarter = turned_point({0, 1}, 90); // clockwise: from the top to the right
+  QVERIFY(distance(quarter, {1, 0}) < 1e-12);
+  CHECK_NEAR(MaskRegion(turned_mask(start, 77)).share(), MaskRegion(start).share(), 1e-12);
+}
+
+void MaskTest::gives_the_limits_of_the_section() {
+  const auto stretches = MaskRegion(mask_of(square(0, 0, 0.5))).along_diameter(90);
+  QCOMPARE(stretches.size(), std::size_t{1});
+  CHECK_NEAR(stretches[0].from, -0.5, 1e-12);
+  CHECK_NEAR(stretches[0].to, 0.5, 1e-12);
+  Mask two = mask_of(square(0.5, 0, 0.2));
+  two.areas.push_back({AreaMode::Adds, Polygon{square(-0.6, 0, 0.1)}});
+  const auto both = MaskRegion(two).along_diameter(90);
+  QCOMPARE(both.size(), std::size_t{2});
+  CHECK_NEAR(both[0].from, -0.7, 1e-12);
+  CHECK_NEAR(both[1].to, 0.7, 1e-12);
+  QVERIFY(MaskRegion(two).along_diameter(0).empty());
+}
+
+void MaskTest::empty_masks_admit_nothing() {
+  for (const Mask& mask : {Mask{}, mask_of({}), mask_of({{0, 0}, {1, 0}}), mask_of({{0, 0}, {0.5, 0}, {1, 0}}), mask_of({{0.1, 0.1}, {0.1, 0.1}, {0.1, 0.1}}), pattern_mask({Pattern::Complement, 0, 0})}) {
+    const MaskRegion region(mask);
+    QVERIFY(region.empty());
+    QVERIFY(!region.inside({0, 0}));
+    QVERIFY(!region.nearest({0.3, 0.3}));
+    QVERIFY(!region.centroid());
+    QCOMPARE(region.share(), 0.0);
+    QVERIFY(region.along_diameter(30).empty());
+  }
+}
+
+void MaskTest::rules_decide_where_a_pick_ends() {
+  const MaskRegion region(mask_of(square(0, 0, 0.5)));
+  QVERIFY(distance(*ruled_pick(region, MaskRule::Held, {2, 0}), {0.5, 0}) < 1e-12);
+  QCOMPARE(*ruled_pick(region, MaskRule::Held, {0.2, 0.3}), (DiscPoint{0.2, 0.3}));
+  QVERIFY(distance(*ruled_pick(region, MaskRule::Flagged, {2, 0}), {1, 0}) < 1e-12);
+  QVERIFY(!ruled_pick(MaskRegion(Mask{}), MaskRule::Held, {0, 0}));
+}
+
+void MaskTest::edits_keep_points_on_the_disc() {
+  const Piece piece = with_mask(new_piece({}), pattern_mask({Pattern::Triad, 0, 0}));
+  const auto moved = with_mask_point(piece, 0, 1, {5, 0});
+  QVERIFY(moved);
+  QCOMPARE(std::get<Polygon>(moved->mask->areas[0].shape).points[1], (DiscPoint{1, 0}));
+  QVERIFY(!with_mask_point(piece, 0, 3, {0, 0}));
+  QVERIFY(!with_mask_point(piece, 1, 0, {0, 0}));
+  QVERIFY(!with_mask_point_removed(piece, 0, 0));
+  const auto added = with_mask_point_added(piece, 0, 3, {0.1, 0.1});
+  QVERIFY(added && with_mask_point_removed(*added, 0, 3));
+  QCOMPARE(*with_mask_point_removed(*added, 0, 3), piece);
+  QVERIFY(!with_mask_turned(new_piece({}), 3));
+}
+
+QTEST_APPLESS_MAIN(MaskTest)
+#include "mask_test.moc"

@@ -1,0 +1,74 @@
+// Sampling and values of photos.
+#include "core/color/convert.h"
+#include "core/image/pixels.h"
+#include "support/check.h"
+
+#include <numeric>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+struct Patch {
+  int width, height;
+  std::vector<std::uint32_t> words;
+  Patch(int w, int h, std::uint32_t fill) : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
+  [[nodiscard]] PixelView view() const { return {width, height, width, words.data()}; }
+};
+
+} // namespace
+
+class PixelsTest : public QObject {
+  Q_OBJECT
+private slots:
+  void averages_in_linear_light() {
+    // Half black, half white: linear 0.5, which IEC 61966-2-1 encodes as 0.735357; averaging the encoded numbers
+    // would give 0.5.
+    Patch patch(4, 4, 0xff000000u);
+    for (std::size_t i = 0; i < patch.words.size(); i += 2) patch.words[i] = 0xffffffffu;
+    const auto c = sample_average(patch.view(), 1, 1, 5);
+    QVERIFY(c);
+    const double expected = 1.055 * std::pow(0.5, 1 / 2.4) - 0.055;
+    CHECK_NEAR(c->g, expected, 1e-6);
+  }
+  void takes_only_the_square_and_what_lies_in_the_photo() {
+    Patch patch(9, 9, 0xff204060u);
+    patch.words[4 * 9 + 4] = 0xffc08040u;
+    QVERIFY(largest_step(*sample_average(patch.view(), 4, 4, 1), srgb_from_8bit({0xc0, 0x80, 0x40})) < 1e-6);
+    QVERIFY(largest_step(*sample_average(patch.view(), 0, 0, 3), srgb_from_8bit({0x20, 0x40, 0x60})) < 1e-6);
+    const double one_in_nine = (linear_from_encoded(0xc0 / 255.0) + 8 * linear_from_encoded(0x20 / 255.0)) / 9;
+    CHECK_NEAR(sample_average(patch.view(), 4, 4, 3)->r, encoded_from_linear(one_in_nine), 1e-6);
+    QVERIFY(sample_average(patch.view(), 8, 8, 101));
+    for (const auto& [x, y] : {std::pair{-1, 0}, {0, -1}, {9, 0}, {0, 9}}) QVERIFY(!sample_average(patch.view(), x, y, 5));
+  }
+  void weighs_by_transparency() {
+    Patch patch(3, 1, 0x00ffffffu);
+    QVERIFY(!sample_average(patch.view(), 1, 0, 3));
+    patch.words[1] = 0x80102030u;
+    QVERIFY(largest_step(*sample_average(patch.view(), 1, 0, 3), srgb_from_8bit({0x10, 0x20, 0x30})) < 1e-6);
+  }
+  void counts_values() {
+    Patch patch(10, 10, 0xff777777u);
+    patch.words[0] = 0xffffffffu;
+    patch.words[1] = 0xff000000u;
+    patch.words[2] = 0x00ff0000u;
+    const auto histogram = value_histogram(patch.view());
+    CHECK_NEAR(std::accumulate(histogram.begin(), histogram.end(), 0.0), 99, 1e-9);
+    QCOMPARE(histogram[99], 1.0);
+    QCOMPARE(histogram[0], 1.0);
+    QCOMPARE(histogram[static_cast<std::size_t>(value_of(srgb_from_8bit({0x77, 0x77, 0x77})))], 97.0);
+  }
+  void value_greys_have_equal_lightness() {
+    for (const Srgb8 c : {Srgb8{255, 255, 0}, Srgb8{0, 0, 255}, Srgb8{200, 30, 90}, Srgb8{7, 9, 3}, Srgb8{255, 255, 255}}) {
+      const std::uint32_t grey = value_grey(word_of(c) & 0x7fffffffu);
+      QCOMPARE(grey >> 24, 0x7fu);
+      const Srgb8 g = color_of_word(grey);
+      QVERIFY(g.r == g.g && g.g == g.b);
+      QCOMPARE(g, rounded_8bit(neutral_of_value(value_of(srgb_from_8bit(c)))));
+    }
+  }
+};
+
+QTEST_APPLESS_MAIN(PixelsTest)
+#include "pixels_test.moc"

@@ -1,0 +1,96 @@
+// Pictures of the solid: every pixel against the exact color.
+#include "core/color/convert.h"
+#include "core/image/pixels.h"
+#include "core/wheel/raster.h"
+#include "support/check.h"
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+constexpr double kStep = 1.0 / 255;
+
+double off_by(std::uint32_t word, Srgb exact) { return largest_step(srgb_from_8bit(color_of_word(word)), exact); }
+
+} // namespace
+
+class RasterTest : public QObject {
+  Q_OBJECT
+private slots:
+  void slice_is_exact_at_every_pixel_data();
+  void slice_is_exact_at_every_pixel();
+  void section_is_exact_at_every_pixel();
+  void rail_is_exact();
+  void survives_odd_sizes();
+};
+
+void RasterTest::slice_is_exact_at_every_pixel_data() {
+  QTest::addColumn<int>("scale");
+  QTest::addColumn<double>("value");
+  for (const int scale : {0, 1, 3})
+    for (const double v : {0.0, 0.4, 3.0, 32.3, 53.2, 62.0, 87.7, 97.1, 99.9, 100.0}) QTest::addRow("scale %d, value %g", scale, v) << scale << v;
+}
+
+void RasterTest::slice_is_exact_at_every_pixel() {
+  QFETCH(int, scale);
+  QFETCH(double, value);
+  const Wheel wheel({static_cast<HueScale>(scale), SaturationMeasure::Hsluv});
+  SolidPainter painter(wheel);
+  constexpr int size = 260;
+  Raster picture;
+  painter.slice(value, size, picture);
+  double worst = 0;
+  for (int y = 0; y < size; ++y)
+    for (int x = 0; x < size; ++x) {
+      const DiscPoint p{(x + 0.5 - size / 2.0) / (size / 2.0), (size / 2.0 - y - 0.5) / (size / 2.0)};
+      const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y) * size + x];
+      const double r = std::hypot(p.x, p.y);
+      if (r > 1 + 2.0 / size) QCOMPARE(word, 0u);
+      if (word >> 24 != 255) continue;
+      const auto exact = wheel.color_at(wheel_point({p.x / std::max(1.0, r), p.y / std::max(1.0, r)}, value));
+      QVERIFY(exact);
+      worst = std::max(worst, off_by(word, *exact));
+    }
+  QVERIFY2(worst <= kStep, qPrintable(QString::number(worst * 255)));
+}
+
+void RasterTest::section_is_exact_at_every_pixel() {
+  const Wheel wheel(WheelSpec{});
+  const SolidPainter painter(wheel);
+  constexpr int width = 241, height = 503;
+  for (const double angle : {0.0, 37.5, 211.0}) {
+    Raster picture;
+    painter.section(angle, width, height, picture);
+    double worst = 0;
+    for (int y = 0; y < height; ++y)
+      for (int x = 0; x < width; ++x) {
+        const double along = 2 * (x + 0.5) / width - 1, v = 100.0 * (height - y - 0.5) / height;
+        const auto exact = wheel.color_at({along < 0 ? angle + 180 : angle, std::abs(along), v});
+        worst = std::max(worst, off_by(picture.pixels[static_cast<std::size_t>(y) * width + x], *exact));
+      }
+    QVERIFY2(worst <= kStep, qPrintable(QString::number(worst * 255)));
+  }
+}
+
+void RasterTest::rail_is_exact() {
+  const Wheel wheel({HueScale::Even, SaturationMeasure::Hsluv});
+  Raster picture;
+  SolidPainter(wheel).rail(120, 0.8, 100, picture);
+  for (int y = 0; y < 100; ++y) QVERIFY(off_by(picture.pixels[static_cast<std::size_t>(y)], *wheel.color_at({120, 0.8, 99.5 - y})) <= kStep);
+}
+
+void RasterTest::survives_odd_sizes() {
+  const Wheel wheel(WheelSpec{});
+  SolidPainter painter(wheel);
+  Raster picture;
+  for (const int size : {1, 2, 3, 700, 1}) {
+    painter.slice(50, size, picture);
+    QCOMPARE(picture.pixels.size(), static_cast<std::size_t>(size) * size);
+  }
+  painter.section(0, 1, 1, picture);
+  QCOMPARE(picture.pixels.size(), std::size_t{1});
+}
+
+QTEST_APPLESS_MAIN(RasterTest)
+#include "raster_test.moc"

@@ -1,0 +1,34 @@
+"""The floors of the house: a floor includes only those below it, and the core knows no toolkit."""
+import pathlib
+import re
+import sys
+
+root = pathlib.Path(sys.argv[1]) / "src"
+allowed = {"core": {"core"}, "io": {"core", "io"}, "app": {"core", "io", "app"}, "cli": {"core", "io", "cli"}}
+wrong = []
+for path in sorted(root.rglob("*")):
+    if path.suffix not in {".h", ".cpp"}:
+        continue
+    floor = path.relative_to(root).parts[0]
+    lines = path.read_text().splitlines()
+    for number, line in enumerate(lines, 1):
+        include = re.match(r'#include ([<"])([^>"]+)', line)
+        if not include:
+            continue
+        name = include[2]
+        where = f"{path.relative_to(root)}:{number}: {name}"
+        if include[1] == '"' and name.split("/")[0] not in allowed[floor]:
+            wrong.append(where)
+        if floor == "core" and (re.match(r"Q[A-Z]|Qt", name) or name in {"fstream", "filesystem", "chrono", "ctime", "iostream"}):
+            wrong.append(where + " (the core has no toolkit, files or clock)")
+        if floor == "io" and re.match(r"QtWidgets|QWidget|QApplication", name):
+            wrong.append(where + " (no widgets below the app)")
+    if path.suffix == ".h":
+        if "#pragma once" not in lines:
+            wrong.append(f"{path.relative_to(root)}: no include guard")
+        if not lines[0].startswith("//"):
+            wrong.append(f"{path.relative_to(root)}: does not say what it is for")
+    if len(lines) > 600:
+        wrong.append(f"{path.relative_to(root)}: {len(lines)} lines are too many to read in one sitting")
+print("\n".join(wrong) or "every floor knows only those below it")
+sys.exit(bool(wrong))

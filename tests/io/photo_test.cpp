@@ -1,0 +1,291 @@
+// Photos of every odd kind: profiles, orientation, depth, damage.
+#include "core/color/convert.h"
+#include "io/photo/decode.h"
+#include "support/check.h"
+
+#include <QBuffer>
+#include <QColorSpace>
+#include <QImageWriter>
+#include <cstdio>
+#include <exiv2/exiv2.hpp>
+#include <jpeglib.h>
+#include <lcms2.h>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+using Data = std::vector<unsigned char>;
+
+Data encoded(const QImage& image, const char* format, int quality = 100) {
+  QByteArray out;
+  QBuffer buffer(&out);
+  buffer.open(QIODevice::WriteOnly);
+  QImageWriter writer(&buffer, format);
+  writer.setQuality(quality);
+  if (!writer.write(image)) qFatal("cannot write %s", format);
+  return Data(out.begin(), out.end());
+}
+
+QImage flat(int w, int h, QRgb color, QImage::Format format = QImage::Format_RGB32) {
+  QImage image(w, h, format);
+  image.fill(QColor::fromRgba(color));
+  return image;
+}
+
+/// Four different corners, to see how a photo is turned.
+QImage cornered() {
+  QImage image = flat(48, 32, 0xff000000);
+  for (int y = 0; y < 32; ++y)
+    for (int x = 0; x < 48; ++x) image.setPixel(x, y, x < 24 ? (y < 16 ? 0xffff0000 : 0xff0000ff) : (y < 16 ? 0xff00ff00 : 0xffffffff));
+  return image;
+}
+
+Data with_orientation(const Data& photo, int orientation) {
+  auto image = Exiv2::ImageFactory::open(photo.data(), static_cast<long>(photo.size()));
+  image->readMetadata();
+  image->exifData()["Exif.Image.Orientation"] = static_cast<uint16_t>(orientation);
+  image->writeMetadata();
+  auto& io = image->io();
+  io.open();
+  Data out(io.size());
+  io.read(out.data(), static_cast<long>(out.size()));
+  return out;
+}
+
+Data jpeg_of(const Data& samples, int width, int height, int components, J_COLOR_SPACE space, const Data& icc = {}) {
+  jpeg_compress_struct info{};
+  jpeg_error_mgr errors{};
+  info.err = jpeg_std_error(&errors);
+  jpeg_create_compress(&info);
+  unsigned char* memory = nullptr;
+  unsigned long size = 0;
+  jpeg_mem_dest(&info, &memory, &size);
+  info.image_width = static_cast<JDIMENSION>(width);
+  info.image_height = static_cast<JDIMENSION>(height);
+  info.input_components = components;
+  info.in_color_space = space;
+  jpeg_set_defaults(&info);
+  jpeg_set_quality(&info, 100, TRUE);
+  jpeg_start_compress(&info, TRUE);
+  if (!icc.empty()) jpeg_write_icc_profile(&info, icc.data(), static_cast<unsigned>(icc.size()));
+  while (info.next_scanline < info.image_height) {
+    auto* row = const_cast<JSAMPROW>(samples.data() + static_cast<std::size_t>(info.next_scanline) * width * components);
+    jpeg_write_scanlines(&info, &row, 1);
+  }
+  jpeg_finish_compress(&info);
+  Data out(memory, memory + size);
+  jpeg_destroy_compress(&info);
+  free(memory);
+  return out;
+}
+
+Data saved_profile(cmsHPROFILE profile) {
+  cmsUInt32Number size = 0;
+  cmsSaveProfileToMem(profile, nullptr, &size);
+  Data out(size);
+  cmsSaveProfileToMem(profile, out.data(), &size);
+  cmsCloseProfile(profile);
+  return out;
+}
+
+Data grey_profile(double gamma) {
+  cmsToneCurve* curve = cmsBuildGamma(nullptr, gamma);
+  cmsHPROFILE profile = cmsCreateGrayProfile(cmsD50_xyY(), curve);
+  cmsFreeToneCurve(curve);
+  return saved_profile(profile);
+}
+
+/// A press that only exists here: lightness falls with ink, cyan, magenta and yellow pull their ways.
+cmsInt32Number ink_to_lab(const cmsUInt16Number in[], cmsUInt16Number out[], void*) {
+  const double c = in[0] / 65535.0, m = in[1] / 65535.0, y = in[2] / 65535.0, k = in[3] / 65535.0;
+  const cmsCIELab lab{std::max(0.0, 100 - 40 * c - 45 * m - 10 * y - 95 * k), -35 * c + 70 * m, -45 * c + 85 * y};
+  cmsFloat2LabEncoded(out, &lab);
+  return TRUE;
+}
+
+Data press_profile() {
+  cmsHPROFILE profile = cmsCreateProfilePlaceholder(nullptr);
+  cmsSetProfileVersion(profile, 4.3);
+  cmsSetDeviceClass(profile, cmsSigOutputClass);
+  cmsSetColorSpace(profile, cmsSigCmykData);
+  cmsSetPCS(profile, cmsSigLabData);
+  cmsPipeline* pipeline = cmsPipelineAlloc(nullptr, 4, 3);
+  cmsStage* table = cmsStageAllocCLut16bit(nullptr, 9, 4, 3, nullptr);
+  cmsStageSampleCLut16bit(table, ink_to_lab, nullptr, 0);
+  // The v4 table type wants curves on both sides.
+  cmsPipelineInsertStage(pipeline, cmsAT_END, cmsStageAllocToneCurves(nullptr, 4, nullptr));
+  cmsPipelineInsertStage(pipeline, cmsAT_END, table);
+  cmsPipelineInsertStage(pipeline, cmsAT_END, cmsStageAllocToneCurves(nullptr, 3, nullptr));
+  cmsWriteTag(profile, cmsSigAToB0Tag, pipeline);
+  cmsPipelineFree(pipeline);
+  return saved_profile(profile);
+}
+
+QRgb middle(const QImage& image) { return image.pixel(image.width() / 2, image.height() / 2); }
+bool close_to(QRgb got, QRgb expected, int by) { return std::abs(qRed(got) - qRed(expected)) <= by && std::abs(qGreen(got) - qGreen(expected)) <= by && std::abs(qBlue(got) - qBlue(expected)) <= by; }
+
+} // namespace
+
+#define CHECK_PIXEL(image, expected, by) QVERIFY2(close_to(middle(image), expected, by), qPrintable(QString::number(middle(image), 16)))
+
+class PhotoTest : public QObject {
+  Q_OBJECT
+private slots:
+  void plain_photos_come_as_they_are();
+  void profiles_are_followed();
+  void grey_and_cmyk_profiles_are_followed();
+  void deep_photos_keep_their_tone();
+  void orientation_is_applied_data();
+  void orientation_is_applied();
+  void damaged_photos_say_so();
+  void decoding_reports_and_stops();
+};
+
+void PhotoTest::plain_photos_come_as_they_are() {
+  for (const char* format : {"png", "jpeg", "bmp", "tiff", "webp"}) {
+    const auto image = decode_photo(encoded(flat(40, 30, 0xff60a0c0), format), "photo");
+    QVERIFY2(image, format);
+    QCOMPARE(image->size(), QSize(40, 30));
+    QCOMPARE(image->depth(), 32);
+    CHECK_PIXEL(*image, qRgb(0x60, 0xa0, 0xc0), 2);
+  }
+  const auto one = decode_photo(encoded(flat(1, 1, 0xff123456), "png"), "photo");
+  QVERIFY(one && middle(*one) == 0xff123456);
+  const auto clear = decode_photo(encoded(flat(8, 8, 0x80402010, QImage::Format_ARGB32), "png"), "photo");
+  QVERIFY(clear && clear->hasAlphaChannel() && middle(*clear) == 0x80402010);
+  const PixelView view = view_of(*clear);
+  QCOMPARE(view.row(7)[7], 0x80402010u);
+  const auto grey = decode_photo(jpeg_of(Data(64, 0x50), 8, 8, 1, JCS_GRAYSCALE), "photo");
+  QVERIFY(grey);
+  CHECK_PIXEL(*grey, qRgb(0x50, 0x50, 0x50), 1);
+}
+
+void PhotoTest::profiles_are_followed() {
+  // Adobe RGB (1998) green lies outside sRGB; a middle color moves by a known amount. Expected numbers through
+  // Qt's own color management, another implementation than the one under test.
+  for (const char* format : {"png", "jpeg"}) {
+    QImage image = flat(16, 16, 0xff8060a0);
+    image.setColorSpace(QColorSpace::AdobeRgb);
+    QImage expected = image;
+    expected.convertToColorSpace(QColorSpace::SRgb);
+    QVERIFY(!close_to(middle(expected), middle(image), 4));
+    const auto decoded = decode_photo(encoded(image, format), "photo");
+    QVERIFY(decoded);
+    CHECK_PIXEL(*decoded, middle(expected), 2);
+  }
+}
+
+void PhotoTest::grey_and_cmyk_profiles_are_followed() {
+  const Data grey = jpeg_of(Data(256, 0x80), 16, 16, 1, JCS_GRAYSCALE, grey_profile(1.0));
+  const auto linear = decode_photo(grey, "photo");
+  QVERIFY(linear);
+  const int expected = static_cast<int>(std::lround(255 * encoded_from_linear(128 / 255.0)));
+  CHECK_PIXEL(*linear, qRgb(expected, expected, expected), 2);
+
+  // libjpeg marks CMYK as Adobe's, whose ink bytes are inverted: 255 is no ink.
+  Data ink;
+  for (int i = 0; i < 256; ++i) ink.insert(ink.end(), {255, 255, 255, 128});
+  const auto bare = decode_photo(jpeg_of(ink, 16, 16, 4, JCS_CMYK), "ad.jpg");
+  QVERIFY(!bare);
+  QVERIFY(bare.error().sentence.find("CMYK photo without a color profile") != std::string::npos);
+  const auto printed = decode_photo(jpeg_of(ink, 16, 16, 4, JCS_CMYK, press_profile()), "ad.jpg");
+  QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
+  // Half black ink: L* = 100 - 95 * 127 / 255, scaled by black point compensation from the press's black of L* 0.
+  const double value = value_of(srgb_from_8bit(color_of_word(middle(*printed))));
+  CHECK_NEAR(value, 100 - 95 * 127 / 255.0, 0.03);
+}
+
+void PhotoTest::deep_photos_keep_their_tone() {
+  QImage deep(8, 8, QImage::Format_RGBX64);
+  deep.fill(QColor::fromRgba64(0x8000, 0x4000, 0xc0ff));
+  const auto image = decode_photo(encoded(deep, "png"), "photo");
+  QVERIFY(image);
+  CHECK_PIXEL(*image, qRgb(0x80, 0x40, 0xc0), 1);
+  QImage grey(8, 8, QImage::Format_Grayscale16);
+  grey.fill(QColor::fromRgba64(0x6000, 0x6000, 0x6000));
+  const auto plain = decode_photo(encoded(grey, "png"), "photo");
+  QVERIFY(plain);
+  CHECK_PIXEL(*plain, qRgb(0x60, 0x60, 0x60), 1);
+  deep.setColorSpace(QColorSpace::DisplayP3);
+  QImage expected = deep;
+  expected.convertToColorSpace(QColorSpace::SRgb);
+  const auto wide = decode_photo(encoded(deep, "png"), "photo");
+  QVERIFY(wide);
+  CHECK_PIXEL(*wide, expected.convertToFormat(QImage::Format_RGB32).pixel(4, 4), 2);
+}
+
+void PhotoTest::orientation_is_applied_data() {
+  QTest::addColumn<int>("orientation");
+  QTest::addColumn<QString>("corners"); // top left, top right, bottom left, bottom right
+  // EXIF 2.32, tag 274. The upright photo has red, green over blue, white.
+  QTest::newRow("1") << 1 << "rgbw";
+  QTest::newRow("2 mirrored") << 2 << "grwb";
+  QTest::newRow("3 half turn") << 3 << "wbgr";
+  QTest::newRow("4 flipped") << 4 << "bwrg";
+  QTest::newRow("5 transposed") << 5 << "rbgw";
+  QTest::newRow("6 quarter clockwise") << 6 << "brwg";
+  QTest::newRow("7 transversed") << 7 << "wgbr";
+  QTest::newRow("8 quarter counter") << 8 << "gwrb";
+}
+
+void PhotoTest::orientation_is_applied() {
+  QFETCH(int, orientation);
+  QFETCH(QString, corners);
+  for (const char* format : {"jpeg", "png"}) {
+    const auto image = decode_photo(with_orientation(encoded(cornered(), format), orientation), "photo");
+    QVERIFY(image);
+    const int w = image->width(), h = image->height();
+    QCOMPARE(QSize(w, h), orientation < 5 ? QSize(48, 32) : QSize(32, 48));
+    QString got;
+    for (const QPoint p : {QPoint(4, 4), QPoint(w - 5, 4), QPoint(4, h - 5), QPoint(w - 5, h - 5)}) {
+      const QRgb c = image->pixel(p);
+      got += qRed(c) > 128 ? (qGreen(c) > 128 ? 'w' : 'r') : (qGreen(c) > 128 ? 'g' : 'b');
+    }
+    QCOMPARE(got, corners);
+  }
+}
+
+void PhotoTest::damaged_photos_say_so() {
+  QImage noise(300, 200, QImage::Format_RGB32);
+  for (int y = 0; y < 200; ++y)
+    for (int x = 0; x < 300; ++x) noise.setPixel(x, y, 0xff000000u | static_cast<QRgb>((x * 7919 + y * 104729) * 2654435761u >> 8));
+  for (const char* format : {"jpeg", "png", "webp", "tiff", "bmp"}) {
+    const Data whole = encoded(noise, format, 90);
+    for (const double share : {0.02, 0.3, 0.7, 0.95}) {
+      const auto cut = decode_photo(Data(whole.begin(), whole.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(whole.size()))), "cut.jpg");
+      QVERIFY2(!cut, qPrintable(QStringLiteral("%1 cut at %2").arg(QLatin1String(format)).arg(share)));
+      QVERIFY(cut.error().sentence.starts_with("\"cut.jpg\" is "));
+    }
+  }
+  for (const std::string& text : {std::string(), std::string("shopping list: ochre, umber"), std::string("\x89PNG\r\n\x1a\n")}) {
+    const auto image = decode_photo(Data(text.begin(), text.end()), "list.png");
+    QVERIFY(!image);
+    QCOMPARE(image.error().code, ErrorCode::Unreadable);
+  }
+  const auto bad_profile = decode_photo(jpeg_of(Data(192, 0x40), 8, 8, 3, JCS_RGB, Data(200, 3)), "photo");
+  QVERIFY(!bad_profile);
+  QVERIFY(bad_profile.error().sentence.find("profile") != std::string::npos);
+}
+
+void PhotoTest::decoding_reports_and_stops() {
+  const QImage big = flat(2000, 1500, 0xff336699);
+  for (const char* format : {"jpeg", "png"}) {
+    const Data data = encoded(big, format);
+    double last = -1;
+    int calls = 0;
+    QVERIFY(decode_photo(data, "photo", [&](double p) {
+      ++calls;
+      last = std::max(last, p);
+      return p >= 0 && p <= 1;
+    }));
+    QVERIFY(calls > 2 && last > 0.5);
+    const auto stopped = decode_photo(data, "photo", [&](double) { return false; });
+    QVERIFY(!stopped);
+    QCOMPARE(stopped.error().code, ErrorCode::Stopped);
+  }
+}
+
+QTEST_GUILESS_MAIN(PhotoTest)
+#include "photo_test.moc"

@@ -1,0 +1,126 @@
+// Saving: whole or not at all, whatever happens in between.
+#include "io/container/safe_save.h"
+
+#include <QDir>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <csignal>
+#include <sys/resource.h>
+#include <sys/stat.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+using namespace zc;
+namespace fs = std::filesystem;
+
+namespace {
+
+Bytes filled(std::size_t size, unsigned char with) { return Bytes(size, with); }
+
+QStringList everything_in(const QString& folder) { return QDir(folder).entryList(QDir::Files | QDir::Hidden | QDir::System, QDir::Name); }
+
+} // namespace
+
+class SafeSaveTest : public QObject {
+  Q_OBJECT
+private slots:
+  void replaces_and_keeps_the_version_before();
+  void keeps_permissions_and_follows_links();
+  void a_full_disk_leaves_the_old_file();
+  void an_impossible_place_says_so();
+  void a_kill_while_saving_leaves_a_whole_file();
+  void reads_within_bounds();
+};
+
+void SafeSaveTest::replaces_and_keeps_the_version_before() {
+  QTemporaryDir folder;
+  const fs::path path = folder.filePath("a piece.zonachrom").toStdString();
+  QVERIFY(save_safely(path, filled(10, 1), Backup::KeepVersionBefore));
+  QCOMPARE(everything_in(folder.path()), QStringList{"a piece.zonachrom"});
+  QVERIFY(save_safely(path, filled(20, 2), Backup::KeepVersionBefore));
+  QVERIFY(save_safely(path, filled(30, 3), Backup::KeepVersionBefore));
+  QCOMPARE(*read_file(path), filled(30, 3));
+  QCOMPARE(*read_file(backup_path(path)), filled(20, 2));
+  QCOMPARE(everything_in(folder.path()), (QStringList{"a piece.before.zonachrom", "a piece.zonachrom"}));
+  QVERIFY(save_safely(path, {}, Backup::None));
+  QCOMPARE(*read_file(backup_path(path)), filled(20, 2));
+}
+
+void SafeSaveTest::keeps_permissions_and_follows_links() {
+  QTemporaryDir folder;
+  const fs::path real = folder.filePath("real.zonachrom").toStdString(), link = folder.filePath("link.zonachrom").toStdString();
+  QVERIFY(save_safely(real, filled(5, 1), Backup::None));
+  ::chmod(real.c_str(), 0640);
+  fs::create_symlink(real, link);
+  QVERIFY(save_safely(link, filled(6, 2), Backup::None));
+  QVERIFY(fs::is_symlink(link));
+  QCOMPARE(*read_file(real), filled(6, 2));
+  struct stat info {};
+  ::stat(real.c_str(), &info);
+  QCOMPARE(info.st_mode & 07777, 0640u);
+}
+
+void SafeSaveTest::a_full_disk_leaves_the_old_file() {
+  QTemporaryDir folder;
+  const fs::path path = folder.filePath("plate.zonachrom").toStdString();
+  QVERIFY(save_safely(path, filled(1000, 1), Backup::KeepVersionBefore));
+  // A limit on file size makes the write fail half way, as a full disk does, also for root.
+  std::signal(SIGXFSZ, SIG_IGN);
+  rlimit old{};
+  ::getrlimit(RLIMIT_FSIZE, &old);
+  const rlimit small{50'000, old.rlim_max};
+  ::setrlimit(RLIMIT_FSIZE, &small);
+  const auto saved = save_safely(path, filled(500'000, 2), Backup::KeepVersionBefore);
+  ::setrlimit(RLIMIT_FSIZE, &old);
+  QVERIFY(!saved);
+  QCOMPARE(saved.error().code, ErrorCode::Unwritable);
+  QVERIFY(saved.error().sentence.find("no room left") != std::string::npos);
+  QCOMPARE(*read_file(path), filled(1000, 1));
+  QCOMPARE(everything_in(folder.path()), QStringList{"plate.zonachrom"});
+}
+
+void SafeSaveTest::an_impossible_place_says_so() {
+  QTemporaryDir folder;
+  QVERIFY(save_safely(folder.filePath("file").toStdString(), filled(1, 1), Backup::None));
+  for (const QString& place : {folder.filePath("file/below.zonachrom"), folder.filePath("no/such/folder.zonachrom"), folder.path(), QStringLiteral("/proc/self/plate.zonachrom")}) {
+    const auto saved = save_safely(place.toStdString(), filled(1, 1), Backup::None);
+    QVERIFY(!saved);
+    QVERIFY2(saved.error().sentence.find("was not saved") != std::string::npos, saved.error().sentence.c_str());
+  }
+}
+
+void SafeSaveTest::a_kill_while_saving_leaves_a_whole_file() {
+  QTemporaryDir folder;
+  const fs::path path = folder.filePath("plate.zonachrom").toStdString();
+  constexpr std::size_t size = 400'000;
+  QVERIFY(save_safely(path, filled(size, 0), Backup::KeepVersionBefore));
+  for (int round = 0; round < 25; ++round) {
+    const pid_t child = ::fork();
+    if (child == 0) {
+      for (unsigned char i = 1;; ++i)
+        if (!save_safely(path, filled(size, i), Backup::KeepVersionBefore)) ::_exit(1);
+    }
+    ::usleep(static_cast<useconds_t>(1500 + 1700 * round));
+    ::kill(child, SIGKILL);
+    ::waitpid(child, nullptr, 0);
+    for (const fs::path& p : {path, backup_path(path)}) {
+      if (!fs::exists(p)) continue;
+      const Bytes got = *read_file(p);
+      QCOMPARE(got.size(), size);
+      QCOMPARE(got, filled(size, got[0]));
+    }
+  }
+}
+
+void SafeSaveTest::reads_within_bounds() {
+  QTemporaryDir folder;
+  const fs::path path = folder.filePath("f").toStdString();
+  QVERIFY(save_safely(path, filled(100, 1), Backup::None));
+  QVERIFY(read_file(path, 100));
+  QCOMPARE(read_file(path, 99).error().code, ErrorCode::TooLarge);
+  QCOMPARE(read_file(folder.path().toStdString()).error().code, ErrorCode::Unreadable);
+}
+
+QTEST_APPLESS_MAIN(SafeSaveTest)
+#include "safe_save_test.moc"
