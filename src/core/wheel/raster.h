@@ -36,13 +36,21 @@ private:
   struct Direction {
     float cos, sin; ///< Of the measure's hue.
   };
+  /// A row of the disc: its first column, how many pixels, where they start in the lists below.
+  struct Row {
+    int first, count;
+    std::size_t start;
+  };
+  [[nodiscard]] Direction direction_at(double angle) const;
   void set_size(int size);
 
   Wheel m_wheel;
   std::vector<Direction> m_hues; ///< Per table angle.
   int m_size = 0;
-  std::vector<float> m_index, m_radius; ///< Per pixel: place in the angle table, and r.
-  std::vector<std::uint8_t> m_cover;    ///< Per pixel: 0..255 of the pixel inside the disc.
+  std::vector<Row> m_rows;
+  // Per pixel of the disc, for the current size: direction of the hue, r, 0..255 of the pixel inside the disc.
+  std::vector<float> m_cos, m_sin, m_radius;
+  std::vector<std::uint8_t> m_cover;
 };
 
 } // namespace zc
