@@ -1,4 +1,5 @@
-// The wheel slice against Little CMS converting as many float Lab pixels to sRGB in the same run, on one core.
+// The wheel slice against Little CMS converting as many float Lab pixels to sRGB in the same run, on one
+// core.
 #include "core/wheel/raster.h"
 
 #include <benchmark/benchmark.h>
@@ -18,7 +19,8 @@ double seconds(const std::function<void()>& work) {
 
 std::function<void()> lab_to_srgb() {
   cmsHPROFILE lab = cmsCreateLab4Profile(nullptr), srgb = cmsCreate_sRGBProfile();
-  cmsHTRANSFORM transform = cmsCreateTransform(lab, TYPE_Lab_FLT, srgb, TYPE_RGB_FLT, INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE);
+  cmsHTRANSFORM transform = cmsCreateTransform(lab, TYPE_Lab_FLT, srgb, TYPE_RGB_FLT,
+                                               INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE);
   cmsCloseProfile(lab);
   cmsCloseProfile(srgb);
   auto in = std::make_shared<std::vector<float>>(3 * kSize * kSize);
@@ -51,7 +53,9 @@ void slice(benchmark::State& state, zc::HueScale hues) {
   state.counters["times_as_fast"] = theirs / ours;
 }
 
-BENCHMARK_CAPTURE(slice, traditional, zc::HueScale::Traditional)->Unit(benchmark::kMillisecond)->Iterations(40);
+BENCHMARK_CAPTURE(slice, traditional, zc::HueScale::Traditional)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(40);
 BENCHMARK_CAPTURE(slice, even, zc::HueScale::Even)->Unit(benchmark::kMillisecond)->Iterations(40);
 
 void new_wheel(benchmark::State& state, zc::HueScale hues) {

@@ -67,7 +67,9 @@ int main(int argc, char** argv) {
   zc::ToolkitDialogs dialogs;
   zc::MainWindow window(dialogs);
   window.show();
-  if (options.demo)
+  if (window.documents().recover())
+    options.file.clear();
+  else if (options.demo)
     window.documents().open_demo();
   else if (!options.file.empty())
     window.documents().open(QString::fromStdString(options.file));

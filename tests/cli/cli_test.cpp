@@ -42,16 +42,23 @@ private slots:
       }
     }
     const auto one = run({"describe", "srgb:0.5,0.25,1"}).json()[0];
-    for (const char* key : {"hex", "srgb", "linear", "xyz", "lab", "lch", "luv", "lchuv", "hsluv", "oklab", "oklch", "hsv", "hsl", "luma"}) QVERIFY2(one.contains(key), key);
+    for (const char* key : {"hex", "srgb", "linear", "xyz", "lab", "lch", "luv", "lchuv", "hsluv", "oklab",
+                            "oklch", "hsv", "hsl", "luma"})
+      QVERIFY2(one.contains(key), key);
     QVERIFY(one["srgb"] == (nlohmann::json{0.5, 0.25, 1.0}));
   }
   void measures_differences() {
     // Sharma, Wu and Dalal 2005, pair 1.
-    CHECK_NEAR(run({"difference", "--lab", "50,2.6772,-79.7751", "--lab", "50,0,-82.7485"}).json()["ciede2000"].get<double>(), 2.0425, 5e-5);
+    CHECK_NEAR(run({"difference", "--lab", "50,2.6772,-79.7751", "--lab", "50,0,-82.7485"})
+                   .json()["ciede2000"]
+                   .get<double>(),
+               2.0425, 5e-5);
     QVERIFY(run({"difference", "#123456", "#123456"}).json()["ciede2000"] == 0.0);
   }
   void answers_about_the_wheel_in_order() {
-    const auto answer = run({"wheel", "--hues", "traditional", "--measure", "hsluv", "--at", "0,1,80", "--locate", "#1f55b5", "--at", "240,0,50"}).json();
+    const auto answer = run({"wheel", "--hues", "traditional", "--measure", "hsluv", "--at", "0,1,80",
+                             "--locate", "#1f55b5", "--at", "240,0,50"})
+                            .json();
     QCOMPARE(answer.size(), std::size_t{3});
     QVERIFY(answer[0]["exists"] == true);
     QVERIFY(answer[0]["value_span"] == (nlohmann::json{0.0, 100.0}));
@@ -83,7 +90,8 @@ private slots:
     QTest::newRow("nothing asked") << QStringList{"wheel"};
     QTest::newRow("no piece") << QStringList{"export", "none.zonachrom", "--set", "x", "-o", "never.txt"};
     QTest::newRow("no set") << QStringList{"export", DEMO_PIECE, "--set", "x", "-o", "never.txt"};
-    QTest::newRow("place") << QStringList{"export", DEMO_PIECE, "--set", "Row at dusk", "-o", "/proc/never.txt"};
+    QTest::newRow("place") << QStringList{"export",      DEMO_PIECE, "--set",
+                                          "Row at dusk", "-o",       "/proc/never.txt"};
   }
   void bad_input_gives_one_sentence_and_two() {
     QFETCH(QStringList, arguments);

@@ -1,5 +1,5 @@
-// Conversions against colorjs.io 0.7.1 and the hsluv package 1.0.2 (tests/reference/make_conversions.mjs), and
-// against themselves.
+// Conversions against colorjs.io 0.7.1 and the hsluv package 1.0.2 (tests/reference/make_conversions.mjs),
+// and against themselves.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 #include "core/color/text.h"
@@ -48,8 +48,13 @@ void ConversionTest::agrees_with_libraries() {
       for (int i = 0; i < 3; ++i) {
         if (row[space][i].is_null()) continue; // hue of a neutral
         const double expected = row[space][i];
-        const bool agrees = i == hue ? near_angle(got[i], expected, 1e-6 * 360) : near(got[i], expected, 1e-6, size);
-        QVERIFY2(agrees, qPrintable(QStringLiteral("%1 of %2 [%3]: %4, expected %5").arg(space, QString::fromStdString(row["hex"])).arg(i).arg(got[i], 0, 'g', 12).arg(expected, 0, 'g', 12)));
+        const bool agrees =
+            i == hue ? near_angle(got[i], expected, 1e-6 * 360) : near(got[i], expected, 1e-6, size);
+        QVERIFY2(agrees, qPrintable(QStringLiteral("%1 of %2 [%3]: %4, expected %5")
+                                        .arg(space, QString::fromStdString(row["hex"]))
+                                        .arg(i)
+                                        .arg(got[i], 0, 'g', 12)
+                                        .arg(expected, 0, 'g', 12)));
       }
     };
     const LinearRgb linear = linear_from_srgb(c);
@@ -77,7 +82,8 @@ void ConversionTest::agrees_with_libraries() {
 
 void ConversionTest::hex_and_8bit_are_exact() {
   for (int i = 0; i < 256; ++i) {
-    const Srgb8 c{static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(255 - i), static_cast<std::uint8_t>(i * 7)};
+    const Srgb8 c{static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(255 - i),
+                  static_cast<std::uint8_t>(i * 7)};
     QCOMPARE(rounded_8bit(srgb_from_8bit(c)), c);
     QCOMPARE(rounded_8bit(*parse_color(hex_of(c))), c);
   }
@@ -109,7 +115,8 @@ void ConversionTest::white_black_and_neutrals() {
   CHECK_NEAR(white.x, 0.3127 / 0.3290, 1e-12);
   CHECK_NEAR(white.z, (1 - 0.3127 - 0.3290) / 0.3290, 1e-12);
   for (int i = 0; i <= 255; ++i) {
-    const Srgb grey = srgb_from_8bit({static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(i)});
+    const Srgb grey = srgb_from_8bit(
+        {static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(i), static_cast<std::uint8_t>(i)});
     const Lab lab = lab_from_srgb(grey);
     QVERIFY(std::hypot(lab.a, lab.b) < 1e-10);
     QVERIFY(lch_from_oklab(oklab_from_srgb(grey)).c < 1e-6);
@@ -136,7 +143,8 @@ void ConversionTest::names_colors_out_of_gamut() {
 }
 
 void ConversionTest::reads_only_colors() {
-  for (const char* text : {"", "#", "#12", "#1234", "#12345", "#1234567", "#gggggg", "srgb:1,2,3", "srgb:0,0", "srgb:0,0,0,0", "srgb:nan,0,0", "srgb:0,0,0x", "srgb:0;0;0", "red"}) {
+  for (const char* text : {"", "#", "#12", "#1234", "#12345", "#1234567", "#gggggg", "srgb:1,2,3", "srgb:0,0",
+                           "srgb:0,0,0,0", "srgb:nan,0,0", "srgb:0,0,0x", "srgb:0;0;0", "red"}) {
     const auto color = parse_color(text);
     QVERIFY2(!color, text);
     QVERIFY(color.error().sentence.find(text) != std::string::npos);

@@ -62,7 +62,8 @@ private slots:
   void agrees_with_every_published_pair() {
     static_assert(std::size(kPairs) == 34);
     for (const auto& p : kPairs) {
-      QVERIFY2(std::abs(ciede2000(p.one, p.two) - p.expected) <= 1e-4, qPrintable(QString::number(ciede2000(p.one, p.two), 'f', 6)));
+      QVERIFY2(std::abs(ciede2000(p.one, p.two) - p.expected) <= 1e-4,
+               qPrintable(QString::number(ciede2000(p.one, p.two), 'f', 6)));
       QCOMPARE(ciede2000(p.one, p.two), ciede2000(p.two, p.one));
     }
   }

@@ -19,7 +19,9 @@ Mask mask_of(std::vector<DiscPoint> points, AreaMode mode = AreaMode::Adds) {
   return m;
 }
 
-std::vector<DiscPoint> square(double x, double y, double half) { return {{x - half, y - half}, {x + half, y - half}, {x + half, y + half}, {x - half, y + half}}; }
+std::vector<DiscPoint> square(double x, double y, double half) {
+  return {{x - half, y - half}, {x + half, y - half}, {x + half, y + half}, {x - half, y + half}};
+}
 
 DiscPoint random_point(std::mt19937_64& random) {
   std::uniform_real_distribution<double> u(-1, 1);
@@ -33,7 +35,9 @@ double distance(DiscPoint p, DiscPoint q) { return std::hypot(p.x - q.x, p.y - q
 bool inside_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
   bool in = false;
   for (std::size_t i = 0, j = c.size() - 1; i < c.size(); j = i++)
-    if ((c[i].y > p.y) != (c[j].y > p.y) && p.x < (c[j].x - c[i].x) * (p.y - c[i].y) / (c[j].y - c[i].y) + c[i].x) in = !in;
+    if ((c[i].y > p.y) != (c[j].y > p.y) &&
+        p.x < (c[j].x - c[i].x) * (p.y - c[i].y) / (c[j].y - c[i].y) + c[i].x)
+      in = !in;
   return in;
 }
 
@@ -154,7 +158,8 @@ void MaskTest::turns_rigidly() {
   Mask mask = start;
   for (int i = 0; i < 360; ++i) mask = turned_mask(mask, 1);
   CHECK_ANGLE(mask.turned, 0, 1e-9);
-  const auto &a = std::get<Polygon>(start.areas[0].shape).points, &b = std::get<Polygon>(mask.areas[0].shape).points;
+  const auto &a = std::get<Polygon>(start.areas[0].shape).points,
+             &b = std::get<Polygon>(mask.areas[0].shape).points;
   for (std::size_t i = 0; i < a.size(); ++i) QVERIFY(distance(a[i], b[i]) < 1e-12);
   const DiscPoint quarter = turned_point({0, 1}, 90); // clockwise: from the top to the right
   QVERIFY(distance(quarter, {1, 0}) < 1e-12);
@@ -176,7 +181,9 @@ void MaskTest::gives_the_limits_of_the_section() {
 }
 
 void MaskTest::empty_masks_admit_nothing() {
-  for (const Mask& mask : {Mask{}, mask_of({}), mask_of({{0, 0}, {1, 0}}), mask_of({{0, 0}, {0.5, 0}, {1, 0}}), mask_of({{0.1, 0.1}, {0.1, 0.1}, {0.1, 0.1}}), pattern_mask({Pattern::Complement, 0, 0})}) {
+  for (const Mask& mask :
+       {Mask{}, mask_of({}), mask_of({{0, 0}, {1, 0}}), mask_of({{0, 0}, {0.5, 0}, {1, 0}}),
+        mask_of({{0.1, 0.1}, {0.1, 0.1}, {0.1, 0.1}}), pattern_mask({Pattern::Complement, 0, 0})}) {
     const MaskRegion region(mask);
     QVERIFY(region.empty());
     QVERIFY(!region.inside({0, 0}));

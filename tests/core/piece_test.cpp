@@ -47,7 +47,9 @@ private slots:
     piece = *with_swatch_moved(piece, swatch.id, c);
     QVERIFY(family(piece, 0).swatches.empty());
     QCOMPARE(family(piece, 2).swatches[0], swatch);
-    const auto order = [](const Piece& p) { return std::vector{family(p, 0).id, family(p, 1).id, family(p, 2).id}; };
+    const auto order = [](const Piece& p) {
+      return std::vector{family(p, 0).id, family(p, 1).id, family(p, 2).id};
+    };
     QCOMPARE(order(*with_family_moved(piece, a, 3)), (std::vector{b, c, a}));
     QCOMPARE(order(*with_family_moved(piece, c, 0)), (std::vector{c, a, b}));
     QCOMPARE(order(*with_family_moved(piece, b, 1)), (std::vector{a, b, c}));
@@ -74,13 +76,15 @@ private slots:
   void references_are_bounded() {
     Piece piece = new_piece({});
     const auto bytes = std::make_shared<const std::vector<unsigned char>>(3, 7);
-    for (std::size_t i = 0; i < kMostReferences; ++i) piece = *with_reference(std::move(piece), "photo", "png", bytes);
+    for (std::size_t i = 0; i < kMostReferences; ++i)
+      piece = *with_reference(std::move(piece), "photo", "png", bytes);
     QVERIFY(!with_reference(piece, "one more", "png", bytes));
     QCOMPARE(without_reference(piece, piece.references[5].id)->references.size(), kMostReferences - 1);
   }
   void grades_by_movable_bands() {
     Piece piece = with_families({"all"});
-    for (const double v : {0.0, 10.0, 33.2, 33.4, 50.0, 66.6, 66.8, 100.0}) piece = *with_swatch(piece, family(piece, 0).id, neutral_of_value(v), std::nullopt, "x");
+    for (const double v : {0.0, 10.0, 33.2, 33.4, 50.0, 66.6, 66.8, 100.0})
+      piece = *with_swatch(piece, family(piece, 0).id, neutral_of_value(v), std::nullopt, "x");
     QCOMPARE(band_counts(*current_set(piece), piece.bands), (BandCounts{3, 3, 2}));
     QCOMPARE(band_counts(*current_set(piece), {5, 99}), (BandCounts{1, 6, 1}));
     QCOMPARE(value_step(0, 9), 1);
@@ -89,7 +93,8 @@ private slots:
   }
   void recent_colors_are_a_trail_without_repeats() {
     std::vector<Srgb> trail;
-    for (int i = 0; i < 40; ++i) trail = with_recent(trail, srgb_from_8bit({static_cast<std::uint8_t>(i % 20), 0, 0}));
+    for (int i = 0; i < 40; ++i)
+      trail = with_recent(trail, srgb_from_8bit({static_cast<std::uint8_t>(i % 20), 0, 0}));
     QCOMPARE(trail.size(), kRecentColors);
     QCOMPARE(rounded_8bit(trail[0]).r, 19);
     QCOMPARE(rounded_8bit(trail[15]).r, 4);

@@ -13,7 +13,8 @@ namespace {
 struct Patch {
   int width, height;
   std::vector<std::uint32_t> words;
-  Patch(int w, int h, std::uint32_t fill) : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
+  Patch(int w, int h, std::uint32_t fill)
+      : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
   [[nodiscard]] PixelView view() const { return {width, height, width, words.data()}; }
 };
 
@@ -23,8 +24,8 @@ class PixelsTest : public QObject {
   Q_OBJECT
 private slots:
   void averages_in_linear_light() {
-    // Half black, half white: linear 0.5, which IEC 61966-2-1 encodes as 0.735357; averaging the encoded numbers
-    // would give 0.5.
+    // Half black, half white: linear 0.5, which IEC 61966-2-1 encodes as 0.735357; averaging the encoded
+    // numbers would give 0.5.
     Patch patch(4, 4, 0xff000000u);
     for (std::size_t i = 0; i < patch.words.size(); i += 2) patch.words[i] = 0xffffffffu;
     const auto c = sample_average(patch.view(), 1, 1, 5);
@@ -37,10 +38,12 @@ private slots:
     patch.words[4 * 9 + 4] = 0xffc08040u;
     QVERIFY(largest_step(*sample_average(patch.view(), 4, 4, 1), srgb_from_8bit({0xc0, 0x80, 0x40})) < 1e-6);
     QVERIFY(largest_step(*sample_average(patch.view(), 0, 0, 3), srgb_from_8bit({0x20, 0x40, 0x60})) < 1e-6);
-    const double one_in_nine = (linear_from_encoded(0xc0 / 255.0) + 8 * linear_from_encoded(0x20 / 255.0)) / 9;
+    const double one_in_nine =
+        (linear_from_encoded(0xc0 / 255.0) + 8 * linear_from_encoded(0x20 / 255.0)) / 9;
     CHECK_NEAR(sample_average(patch.view(), 4, 4, 3)->r, encoded_from_linear(one_in_nine), 1e-6);
     QVERIFY(sample_average(patch.view(), 8, 8, 101));
-    for (const auto& [x, y] : {std::pair{-1, 0}, {0, -1}, {9, 0}, {0, 9}}) QVERIFY(!sample_average(patch.view(), x, y, 5));
+    for (const auto& [x, y] : {std::pair{-1, 0}, {0, -1}, {9, 0}, {0, 9}})
+      QVERIFY(!sample_average(patch.view(), x, y, 5));
   }
   void weighs_by_transparency() {
     Patch patch(3, 1, 0x00ffffffu);
@@ -60,7 +63,8 @@ private slots:
     QCOMPARE(histogram[static_cast<std::size_t>(value_of(srgb_from_8bit({0x77, 0x77, 0x77})))], 97.0);
   }
   void value_greys_have_equal_lightness() {
-    for (const Srgb8 c : {Srgb8{255, 255, 0}, Srgb8{0, 0, 255}, Srgb8{200, 30, 90}, Srgb8{7, 9, 3}, Srgb8{255, 255, 255}}) {
+    for (const Srgb8 c :
+         {Srgb8{255, 255, 0}, Srgb8{0, 0, 255}, Srgb8{200, 30, 90}, Srgb8{7, 9, 3}, Srgb8{255, 255, 255}}) {
       const std::uint32_t grey = value_grey(word_of(c) & 0x7fffffffu);
       QCOMPARE(grey >> 24, 0x7fu);
       const Srgb8 g = color_of_word(grey);

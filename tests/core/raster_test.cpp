@@ -11,7 +11,9 @@ namespace {
 
 constexpr double kStep = 1.0 / 255;
 
-double off_by(std::uint32_t word, Srgb exact) { return largest_step(srgb_from_8bit(color_of_word(word)), exact); }
+double off_by(std::uint32_t word, Srgb exact) {
+  return largest_step(srgb_from_8bit(color_of_word(word)), exact);
+}
 
 } // namespace
 
@@ -29,7 +31,8 @@ void RasterTest::slice_is_exact_at_every_pixel_data() {
   QTest::addColumn<int>("scale");
   QTest::addColumn<double>("value");
   for (const int scale : {0, 1, 3})
-    for (const double v : {0.0, 0.4, 3.0, 32.3, 53.2, 62.0, 87.7, 97.1, 99.9, 100.0}) QTest::addRow("scale %d, value %g", scale, v) << scale << v;
+    for (const double v : {0.0, 0.4, 3.0, 32.3, 53.2, 62.0, 87.7, 97.1, 99.9, 100.0})
+      QTest::addRow("scale %d, value %g", scale, v) << scale << v;
 }
 
 void RasterTest::slice_is_exact_at_every_pixel() {
@@ -77,7 +80,9 @@ void RasterTest::rail_is_exact() {
   const Wheel wheel({HueScale::Even, SaturationMeasure::Hsluv});
   Raster picture;
   SolidPainter(wheel).rail(120, 0.8, 100, picture);
-  for (int y = 0; y < 100; ++y) QVERIFY(off_by(picture.pixels[static_cast<std::size_t>(y)], *wheel.color_at({120, 0.8, 99.5 - y})) <= kStep);
+  for (int y = 0; y < 100; ++y)
+    QVERIFY(off_by(picture.pixels[static_cast<std::size_t>(y)], *wheel.color_at({120, 0.8, 99.5 - y})) <=
+            kStep);
 }
 
 void RasterTest::survives_odd_sizes() {

@@ -42,8 +42,16 @@ void WheelTest::keeps_value_and_returns_to_the_same_point() {
       const auto c = wheel.color_at(p);
       QVERIFY(c);
       const WheelPoint q = wheel.locate(*c);
-      const bool same = near_angle(q.a, p.a, 1e-6) && std::abs(q.r - p.r) < 1e-6 && std::abs(q.v - p.v) < 1e-6;
-      QVERIFY2(same, qPrintable(QStringLiteral("scale %1: (%2, %3, %4) came back as (%5, %6, %7)").arg(static_cast<int>(scale)).arg(p.a).arg(p.r).arg(p.v).arg(q.a).arg(q.r).arg(q.v)));
+      const bool same =
+          near_angle(q.a, p.a, 1e-6) && std::abs(q.r - p.r) < 1e-6 && std::abs(q.v - p.v) < 1e-6;
+      QVERIFY2(same, qPrintable(QStringLiteral("scale %1: (%2, %3, %4) came back as (%5, %6, %7)")
+                                    .arg(static_cast<int>(scale))
+                                    .arg(p.a)
+                                    .arg(p.r)
+                                    .arg(p.v)
+                                    .arg(q.a)
+                                    .arg(q.r)
+                                    .arg(q.v)));
       QVERIFY(std::abs(value_of(*c) - p.v) < 0.01);
     }
   }
@@ -76,7 +84,8 @@ void WheelTest::anchors_fall_monotonely() {
   }
   CHECK_NEAR(turned, -360, 1e-9);
   const Wheel wheel(WheelSpec{});
-  for (std::size_t i = 0; i < anchors.size(); ++i) CHECK_ANGLE(wheel.locate(srgb_from_8bit(anchors[i])).a, 30.0 * static_cast<double>(i), 1e-6);
+  for (std::size_t i = 0; i < anchors.size(); ++i)
+    CHECK_ANGLE(wheel.locate(srgb_from_8bit(anchors[i])).a, 30.0 * static_cast<double>(i), 1e-6);
 }
 
 void WheelTest::hues_fall_monotonely_everywhere() {
@@ -86,7 +95,8 @@ void WheelTest::hues_fall_monotonely_everywhere() {
     for (int i = 1; i <= 7200; ++i) {
       const double now = map.hue_at(i * 0.05);
       const double step = turn_between(before, now);
-      QVERIFY2(step < 0, qPrintable(QStringLiteral("scale %1 at %2").arg(static_cast<int>(scale)).arg(i * 0.05)));
+      QVERIFY2(step < 0,
+               qPrintable(QStringLiteral("scale %1 at %2").arg(static_cast<int>(scale)).arg(i * 0.05)));
       // No pinch: a twentieth of a degree never jumps by more than a degree of hue.
       QVERIFY(step > -1);
       total += step;
@@ -100,7 +110,9 @@ void WheelTest::hues_fall_monotonely_everywhere() {
 void WheelTest::faces_the_complements_of_the_trade() {
   // Common practice, no source: on the traditional wheel red faces green, yellow violet, blue orange; on the
   // light and ink wheels red faces cyan, yellow blue, green magenta.
-  const auto faces = [](HueScale scale, double angle) { return std::string(nearest_named_hue(scale, angle + 180).name); };
+  const auto faces = [](HueScale scale, double angle) {
+    return std::string(nearest_named_hue(scale, angle + 180).name);
+  };
   const Wheel traditional(WheelSpec{});
   QCOMPARE(faces(HueScale::Traditional, traditional.locate(color("#d8232a")).a), "green");
   QCOMPARE(faces(HueScale::Traditional, traditional.locate(color("#ffe500")).a), "violet");
@@ -132,12 +144,15 @@ void WheelTest::keeps_the_hue_of_neutrals() {
     QCOMPARE(p.a, 123.0);
     QCOMPARE(p.r, 0.0);
   }
-  for (double v = 0; v <= 100; v += 12.5) QVERIFY(largest_step(*wheel.color_at({77, 0, v}), neutral_of_value(v)) < 1e-9);
+  for (double v = 0; v <= 100; v += 12.5)
+    QVERIFY(largest_step(*wheel.color_at({77, 0, v}), neutral_of_value(v)) < 1e-9);
 }
 
 void WheelTest::refuses_points_off_the_wheel() {
   const Wheel wheel(WheelSpec{});
-  for (const WheelPoint p : {WheelPoint{0, 1.001, 50}, WheelPoint{0, -0.1, 50}, WheelPoint{0, 0.5, -1}, WheelPoint{0, 0.5, 100.5}, WheelPoint{0, std::nan(""), 50}}) QVERIFY(!wheel.color_at(p));
+  for (const WheelPoint p : {WheelPoint{0, 1.001, 50}, WheelPoint{0, -0.1, 50}, WheelPoint{0, 0.5, -1},
+                             WheelPoint{0, 0.5, 100.5}, WheelPoint{0, std::nan(""), 50}})
+    QVERIFY(!wheel.color_at(p));
   QCOMPARE(wheel.reach(33, 50), 1.0);
   QCOMPARE(wheel.value_span(33, 1), (ValueSpan{0, 100}));
   QCOMPARE(*wheel.color_at({-30, 0.5, 50}), *wheel.color_at({330, 0.5, 50}));

@@ -14,7 +14,13 @@ namespace {
 SwatchSet a_set() {
   SwatchSet set{1, "set", {}, {}};
   Family long_one{2, "long", {}, {}}, empty{3, "empty", {}, {}}, one{4, "one", {}, {}};
-  for (int i = 0; i < 20; ++i) long_one.swatches.push_back({10u + static_cast<Id>(i), srgb_from_8bit({static_cast<std::uint8_t>(i * 12), 7, 200}), {}, "n" + std::to_string(i), "", ""});
+  for (int i = 0; i < 20; ++i)
+    long_one.swatches.push_back({10u + static_cast<Id>(i),
+                                 srgb_from_8bit({static_cast<std::uint8_t>(i * 12), 7, 200}),
+                                 {},
+                                 "n" + std::to_string(i),
+                                 "",
+                                 ""});
   one.swatches.push_back({90, srgb_from_8bit({0xce, 0x85, 0x4e}), {}, "glow\non plaster", "", ""});
   set.families = {long_one, empty, one};
   return set;
@@ -38,7 +44,9 @@ private slots:
     const QImage image = QImage::fromData(png.data(), static_cast<int>(png.size()));
     // Twenty swatches wrap after sixteen; the empty family takes no row.
     QCOMPARE(image.size(), QSize(16 * kStripSquare, 3 * kStripSquare));
-    const auto at = [&](int column, int row) { return image.pixel(column * kStripSquare + kStripSquare / 2, row * kStripSquare + kStripSquare / 2); };
+    const auto at = [&](int column, int row) {
+      return image.pixel(column * kStripSquare + kStripSquare / 2, row * kStripSquare + kStripSquare / 2);
+    };
     for (int i = 0; i < 20; ++i) QCOMPARE(at(i % 16, i / 16), qRgb(i * 12, 7, 200));
     QCOMPARE(at(0, 2), qRgb(0xce, 0x85, 0x4e));
     QCOMPARE(qAlpha(at(5, 2)), 0);

@@ -38,7 +38,8 @@ QImage flat(int w, int h, QRgb color, QImage::Format format = QImage::Format_RGB
 QImage cornered() {
   QImage image = flat(48, 32, 0xff000000);
   for (int y = 0; y < 32; ++y)
-    for (int x = 0; x < 48; ++x) image.setPixel(x, y, x < 24 ? (y < 16 ? 0xffff0000 : 0xff0000ff) : (y < 16 ? 0xff00ff00 : 0xffffffff));
+    for (int x = 0; x < 48; ++x)
+      image.setPixel(x, y, x < 24 ? (y < 16 ? 0xffff0000 : 0xff0000ff) : (y < 16 ? 0xff00ff00 : 0xffffffff));
   return image;
 }
 
@@ -54,7 +55,8 @@ Data with_orientation(const Data& photo, int orientation) {
   return out;
 }
 
-Data jpeg_of(const Data& samples, int width, int height, int components, J_COLOR_SPACE space, const Data& icc = {}) {
+Data jpeg_of(const Data& samples, int width, int height, int components, J_COLOR_SPACE space,
+             const Data& icc = {}) {
   jpeg_compress_struct info{};
   jpeg_error_mgr errors{};
   info.err = jpeg_std_error(&errors);
@@ -71,7 +73,8 @@ Data jpeg_of(const Data& samples, int width, int height, int components, J_COLOR
   jpeg_start_compress(&info, TRUE);
   if (!icc.empty()) jpeg_write_icc_profile(&info, icc.data(), static_cast<unsigned>(icc.size()));
   while (info.next_scanline < info.image_height) {
-    auto* row = const_cast<JSAMPROW>(samples.data() + static_cast<std::size_t>(info.next_scanline) * width * components);
+    auto* row = const_cast<JSAMPROW>(samples.data() +
+                                     static_cast<std::size_t>(info.next_scanline) * width * components);
     jpeg_write_scanlines(&info, &row, 1);
   }
   jpeg_finish_compress(&info);
@@ -100,7 +103,8 @@ Data grey_profile(double gamma) {
 /// A press that only exists here: lightness falls with ink, cyan, magenta and yellow pull their ways.
 cmsInt32Number ink_to_lab(const cmsUInt16Number in[], cmsUInt16Number out[], void*) {
   const double c = in[0] / 65535.0, m = in[1] / 65535.0, y = in[2] / 65535.0, k = in[3] / 65535.0;
-  const cmsCIELab lab{std::max(0.0, 100 - 40 * c - 45 * m - 10 * y - 95 * k), -35 * c + 70 * m, -45 * c + 85 * y};
+  const cmsCIELab lab{std::max(0.0, 100 - 40 * c - 45 * m - 10 * y - 95 * k), -35 * c + 70 * m,
+                      -45 * c + 85 * y};
   cmsFloat2LabEncoded(out, &lab);
   return TRUE;
 }
@@ -124,11 +128,15 @@ Data press_profile() {
 }
 
 QRgb middle(const QImage& image) { return image.pixel(image.width() / 2, image.height() / 2); }
-bool close_to(QRgb got, QRgb expected, int by) { return std::abs(qRed(got) - qRed(expected)) <= by && std::abs(qGreen(got) - qGreen(expected)) <= by && std::abs(qBlue(got) - qBlue(expected)) <= by; }
+bool close_to(QRgb got, QRgb expected, int by) {
+  return std::abs(qRed(got) - qRed(expected)) <= by && std::abs(qGreen(got) - qGreen(expected)) <= by &&
+         std::abs(qBlue(got) - qBlue(expected)) <= by;
+}
 
 } // namespace
 
-#define CHECK_PIXEL(image, expected, by) QVERIFY2(close_to(middle(image), expected, by), qPrintable(QString::number(middle(image), 16)))
+#define CHECK_PIXEL(image, expected, by)                                                                     \
+  QVERIFY2(close_to(middle(image), expected, by), qPrintable(QString::number(middle(image), 16)))
 
 class PhotoTest : public QObject {
   Q_OBJECT
@@ -163,8 +171,8 @@ void PhotoTest::plain_photos_come_as_they_are() {
 }
 
 void PhotoTest::profiles_are_followed() {
-  // Adobe RGB (1998) green lies outside sRGB; a middle color moves by a known amount. Expected numbers through
-  // Qt's own color management, another implementation than the one under test.
+  // Adobe RGB (1998) green lies outside sRGB; a middle color moves by a known amount. Expected numbers
+  // through Qt's own color management, another implementation than the one under test.
   for (const char* format : {"png", "jpeg"}) {
     QImage image = flat(16, 16, 0xff8060a0);
     image.setColorSpace(QColorSpace::AdobeRgb);
@@ -192,7 +200,8 @@ void PhotoTest::grey_and_cmyk_profiles_are_followed() {
   QVERIFY(bare.error().sentence.find("CMYK photo without a color profile") != std::string::npos);
   const auto printed = decode_photo(jpeg_of(ink, 16, 16, 4, JCS_CMYK, press_profile()), "ad.jpg");
   QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
-  // Half black ink: L* = 100 - 95 * 127 / 255, scaled by black point compensation from the press's black of L* 0.
+  // Half black ink: L* = 100 - 95 * 127 / 255, scaled by black point compensation from the press's black of
+  // L* 0.
   const double value = value_of(srgb_from_8bit(color_of_word(middle(*printed))));
   CHECK_NEAR(value, 100 - 95 * 127 / 255.0, 0.03);
 }
@@ -250,16 +259,21 @@ void PhotoTest::orientation_is_applied() {
 void PhotoTest::damaged_photos_say_so() {
   QImage noise(300, 200, QImage::Format_RGB32);
   for (int y = 0; y < 200; ++y)
-    for (int x = 0; x < 300; ++x) noise.setPixel(x, y, 0xff000000u | static_cast<QRgb>((x * 7919 + y * 104729) * 2654435761u >> 8));
+    for (int x = 0; x < 300; ++x)
+      noise.setPixel(x, y, 0xff000000u | static_cast<QRgb>((x * 7919 + y * 104729) * 2654435761u >> 8));
   for (const char* format : {"jpeg", "png", "webp", "tiff", "bmp"}) {
     const Data whole = encoded(noise, format, 90);
     for (const double share : {0.02, 0.3, 0.7, 0.95}) {
-      const auto cut = decode_photo(Data(whole.begin(), whole.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(whole.size()))), "cut.jpg");
+      const auto cut = decode_photo(
+          Data(whole.begin(),
+               whole.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(whole.size()))),
+          "cut.jpg");
       QVERIFY2(!cut, qPrintable(QStringLiteral("%1 cut at %2").arg(QLatin1String(format)).arg(share)));
       QVERIFY(cut.error().sentence.starts_with("\"cut.jpg\" is "));
     }
   }
-  for (const std::string& text : {std::string(), std::string("shopping list: ochre, umber"), std::string("\x89PNG\r\n\x1a\n")}) {
+  for (const std::string& text :
+       {std::string(), std::string("shopping list: ochre, umber"), std::string("\x89PNG\r\n\x1a\n")}) {
     const auto image = decode_photo(Data(text.begin(), text.end()), "list.png");
     QVERIFY(!image);
     QCOMPARE(image.error().code, ErrorCode::Unreadable);

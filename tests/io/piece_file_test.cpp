@@ -11,7 +11,9 @@ using namespace zc;
 
 namespace {
 
-SharedBytes bytes_of(std::string_view text) { return std::make_shared<const Bytes>(text.begin(), text.end()); }
+SharedBytes bytes_of(std::string_view text) {
+  return std::make_shared<const Bytes>(text.begin(), text.end());
+}
 
 Document full_document() {
   Document d;
@@ -52,7 +54,9 @@ Bytes with_json(const std::string& json) {
   return *write_zip(entries);
 }
 
-bool one_sentence(const Error& e) { return !e.sentence.empty() && e.sentence.back() == '.' && e.sentence.find('\n') == std::string::npos; }
+bool one_sentence(const Error& e) {
+  return !e.sentence.empty() && e.sentence.back() == '.' && e.sentence.find('\n') == std::string::npos;
+}
 
 } // namespace
 
@@ -87,7 +91,9 @@ void PieceFileTest::lays_out_the_container() {
   // ISO/IEC 21320-1 and formats of the house: mimetype first and stored, so that it can be read at byte 38.
   const Bytes packed = *pack_document(full_document());
   QCOMPARE(std::string(packed.begin() + 30, packed.begin() + 38), std::string("mimetype"));
-  QCOMPARE(std::string(packed.begin() + 38, packed.begin() + 38 + static_cast<std::ptrdiff_t>(kPieceMimeType.size())), std::string(kPieceMimeType));
+  QCOMPARE(std::string(packed.begin() + 38,
+                       packed.begin() + 38 + static_cast<std::ptrdiff_t>(kPieceMimeType.size())),
+           std::string(kPieceMimeType));
   QCOMPARE(entry_text(packed, "references/2.jpg"), std::string("not really a photo"));
   QCOMPARE(entry_text(packed, "preview.png").substr(1, 3), std::string("PNG"));
 }
@@ -118,15 +124,33 @@ void PieceFileTest::wrong_fields_are_named_data() {
   QTest::addColumn<QString>("pointer");
   QTest::addColumn<QString>("value");
   QTest::addColumn<QString>("place");
-  QTest::newRow("title") << "/title" << "7" << "title";
-  QTest::newRow("color") << "/sets/0/families/0/swatches/1/srgb" << "[0,0,2]" << "sets[0].families[0].swatches[1].srgb";
-  QTest::newRow("short color") << "/sets/0/families/0/swatches/0/srgb" << "[0,0]" << "sets[0].families[0].swatches[0].srgb";
-  QTest::newRow("wheel") << "/wheel/hues" << "\"sideways\"" << "wheel.hues";
-  QTest::newRow("point") << "/mask/areas/0/polygon/1" << "[3,0]" << "mask.areas[0].polygon[1]";
-  QTest::newRow("families") << "/sets/0/families" << "{}" << "sets[0].families";
-  QTest::newRow("id") << "/sets/0/id" << "-1" << "sets[0].id";
-  QTest::newRow("same id") << "/sets/0/id" << "2" << "id";
-  QTest::newRow("wells") << "/bench/wells" << "[null,null,null,null,null,null,null,null,null]" << "bench.wells";
+  QTest::newRow("title") << "/title"
+                         << "7"
+                         << "title";
+  QTest::newRow("color") << "/sets/0/families/0/swatches/1/srgb"
+                         << "[0,0,2]"
+                         << "sets[0].families[0].swatches[1].srgb";
+  QTest::newRow("short color") << "/sets/0/families/0/swatches/0/srgb"
+                               << "[0,0]"
+                               << "sets[0].families[0].swatches[0].srgb";
+  QTest::newRow("wheel") << "/wheel/hues"
+                         << "\"sideways\""
+                         << "wheel.hues";
+  QTest::newRow("point") << "/mask/areas/0/polygon/1"
+                         << "[3,0]"
+                         << "mask.areas[0].polygon[1]";
+  QTest::newRow("families") << "/sets/0/families"
+                            << "{}"
+                            << "sets[0].families";
+  QTest::newRow("id") << "/sets/0/id"
+                      << "-1"
+                      << "sets[0].id";
+  QTest::newRow("same id") << "/sets/0/id"
+                           << "2"
+                           << "id";
+  QTest::newRow("wells") << "/bench/wells"
+                         << "[null,null,null,null,null,null,null,null,null]"
+                         << "bench.wells";
 }
 
 void PieceFileTest::wrong_fields_are_named() {
@@ -145,7 +169,8 @@ void PieceFileTest::damaged_files_never_pass() {
   const Document d = full_document();
   const Bytes packed = *pack_document(d);
   for (std::size_t cut = 0; cut < packed.size(); cut += 37) {
-    const auto read = unpack_document(Bytes(packed.begin(), packed.begin() + static_cast<std::ptrdiff_t>(cut)));
+    const auto read =
+        unpack_document(Bytes(packed.begin(), packed.begin() + static_cast<std::ptrdiff_t>(cut)));
     QVERIFY(!read);
     QVERIFY(one_sentence(read.error()));
   }
@@ -155,7 +180,8 @@ void PieceFileTest::damaged_files_never_pass() {
     Bytes bad = packed;
     bad[random() % bad.size()] ^= static_cast<unsigned char>(1u << random() % 8);
     const auto read = unpack_document(bad);
-    // A flipped bit in a time stamp or in the preview's name harms nothing; anything that opens must be whole.
+    // A flipped bit in a time stamp or in the preview's name harms nothing; anything that opens must be
+    // whole.
     if (read) {
       ++passed;
       QVERIFY(*read == d);
@@ -183,7 +209,8 @@ void PieceFileTest::containers_are_bounded() {
   QVERIFY(read_zip(packed));
   QCOMPARE(read_zip(packed, {.entries = 1}).error().code, ErrorCode::TooLarge);
   QCOMPARE(read_zip(packed, {.inflated = 3'000'000}).error().code, ErrorCode::TooLarge);
-  for (const char* name : {"../out", "/abs", "a/../../b", "a\\b"}) QVERIFY(!read_zip(*write_zip({{name, Bytes(3, 1)}})));
+  for (const char* name : {"../out", "/abs", "a/../../b", "a\\b"})
+    QVERIFY(!read_zip(*write_zip({{name, Bytes(3, 1)}})));
   QVERIFY(read_zip(*write_zip({{"a/..b/c", Bytes(3, 1)}})));
   const std::string deep(100, '[');
   QVERIFY(!unpack_document(with_json("{\"format\":1,\"x\":" + deep + std::string(100, ']') + "}")));
@@ -192,9 +219,13 @@ void PieceFileTest::containers_are_bounded() {
 void PieceFileTest::reads_a_folder_of_plain_files() {
   QTemporaryDir folder;
   const std::filesystem::path root = folder.path().toStdString();
-  const auto write = [&](const std::string& name, const std::string& text) { QVERIFY(save_safely(root / name, Bytes(text.begin(), text.end()), Backup::None)); };
+  const auto write = [&](const std::string& name, const std::string& text) {
+    QVERIFY(save_safely(root / name, Bytes(text.begin(), text.end()), Backup::None));
+  };
   write("photo.jpg", "pixels");
-  write("piece.json", R"({"format":1,"title":"Plain","references":[{"id":1,"name":"p","file":"photo.jpg"}],"sets":[{"id":2,"name":"s","families":[{"id":3,"name":"f","swatches":[{"id":4,"name":"x","hex":"#102030"}]}]}]})");
+  write(
+      "piece.json",
+      R"({"format":1,"title":"Plain","references":[{"id":1,"name":"p","file":"photo.jpg"}],"sets":[{"id":2,"name":"s","families":[{"id":3,"name":"f","swatches":[{"id":4,"name":"x","hex":"#102030"}]}]}]})");
   const auto read = read_piece_folder(root);
   QVERIFY2(read, read ? "" : read.error().sentence.c_str());
   QCOMPARE(read->piece.references[0].bytes->size(), std::size_t{6});

@@ -18,7 +18,9 @@ namespace {
 
 Bytes filled(std::size_t size, unsigned char with) { return Bytes(size, with); }
 
-QStringList everything_in(const QString& folder) { return QDir(folder).entryList(QDir::Files | QDir::Hidden | QDir::System, QDir::Name); }
+QStringList everything_in(const QString& folder) {
+  return QDir(folder).entryList(QDir::Files | QDir::Hidden | QDir::System, QDir::Name);
+}
 
 } // namespace
 
@@ -49,7 +51,8 @@ void SafeSaveTest::replaces_and_keeps_the_version_before() {
 
 void SafeSaveTest::keeps_permissions_and_follows_links() {
   QTemporaryDir folder;
-  const fs::path real = folder.filePath("real.zonachrom").toStdString(), link = folder.filePath("link.zonachrom").toStdString();
+  const fs::path real = folder.filePath("real.zonachrom").toStdString(),
+                 link = folder.filePath("link.zonachrom").toStdString();
   QVERIFY(save_safely(real, filled(5, 1), Backup::None));
   ::chmod(real.c_str(), 0640);
   fs::create_symlink(real, link);
@@ -83,10 +86,13 @@ void SafeSaveTest::a_full_disk_leaves_the_old_file() {
 void SafeSaveTest::an_impossible_place_says_so() {
   QTemporaryDir folder;
   QVERIFY(save_safely(folder.filePath("file").toStdString(), filled(1, 1), Backup::None));
-  for (const QString& place : {folder.filePath("file/below.zonachrom"), folder.filePath("no/such/folder.zonachrom"), folder.path(), QStringLiteral("/proc/self/plate.zonachrom")}) {
+  for (const QString& place :
+       {folder.filePath("file/below.zonachrom"), folder.filePath("no/such/folder.zonachrom"), folder.path(),
+        QStringLiteral("/proc/self/plate.zonachrom")}) {
     const auto saved = save_safely(place.toStdString(), filled(1, 1), Backup::None);
     QVERIFY(!saved);
-    QVERIFY2(saved.error().sentence.find("was not saved") != std::string::npos, saved.error().sentence.c_str());
+    QVERIFY2(saved.error().sentence.find("was not saved") != std::string::npos,
+             saved.error().sentence.c_str());
   }
 }
 

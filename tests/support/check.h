@@ -21,16 +21,23 @@ inline bool near_angle(double got, double expected, double tolerance) {
   return d <= tolerance;
 }
 
-inline double largest_step(Srgb a, Srgb b) { return std::max({std::abs(a.r - b.r), std::abs(a.g - b.g), std::abs(a.b - b.b)}); }
+inline double largest_step(Srgb a, Srgb b) {
+  return std::max({std::abs(a.r - b.r), std::abs(a.g - b.g), std::abs(a.b - b.b)});
+}
 
 nlohmann::json reference_json(const char* file);
 
 } // namespace zc::test
 
-#define CHECK_NEAR(got, expected, tolerance)                                                                           \
-  QVERIFY2(zc::test::near(got, expected, tolerance), qPrintable(QStringLiteral(#got " is %1, expected %2").arg(double(got), 0, 'g', 15).arg(double(expected), 0, 'g', 15)))
-#define CHECK_ANGLE(got, expected, tolerance)                                                                          \
-  QVERIFY2(zc::test::near_angle(got, expected, tolerance), qPrintable(QStringLiteral(#got " is %1 degrees, expected %2").arg(double(got), 0, 'g', 15).arg(double(expected), 0, 'g', 15)))
+#define CHECK_NEAR(got, expected, tolerance)                                                                 \
+  QVERIFY2(zc::test::near(got, expected, tolerance), qPrintable(QStringLiteral(#got " is %1, expected %2")   \
+                                                                    .arg(double(got), 0, 'g', 15)            \
+                                                                    .arg(double(expected), 0, 'g', 15)))
+#define CHECK_ANGLE(got, expected, tolerance)                                                                \
+  QVERIFY2(zc::test::near_angle(got, expected, tolerance),                                                   \
+           qPrintable(QStringLiteral(#got " is %1 degrees, expected %2")                                     \
+                          .arg(double(got), 0, 'g', 15)                                                      \
+                          .arg(double(expected), 0, 'g', 15)))
 
 #include <QFile>
 

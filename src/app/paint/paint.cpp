@@ -30,8 +30,10 @@ void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width)
 }
 
 void draw_value_line(QPainter& painter, double y, double from, double to) {
-  painter.fillRect(QRectF(from, y - 1.5, to - from, 3), Qt::black);
-  painter.fillRect(QRectF(from, y - 0.5, to - from, 1), Qt::white);
+  // On whole pixels, so that it is as crisp in every part of the band.
+  const double top = std::floor(y);
+  painter.fillRect(QRectF(from, top - 1, to - from, 3), Qt::black);
+  painter.fillRect(QRectF(from, top, to - from, 1), Qt::white);
 }
 
 void draw_handle(QPainter& painter, QPointF at, bool strong) {

@@ -7,6 +7,7 @@
 
 #include <QCoreApplication>
 #include <QDate>
+#include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
 #include <QSettings>
@@ -26,10 +27,15 @@ QString demo_path() {
       .absoluteFilePath(QStringLiteral("../share/zonachrom/coppersmiths-row.zonachrom"));
 }
 
+QString bench_key(const QString& path) { return QStringLiteral("bench/") + QString::number(qHash(path), 16); }
+QString stamp_of(const QString& path) {
+  return QString::number(QFileInfo(path).lastModified().toMSecsSinceEpoch());
+}
+
 } // namespace
 
 Documents::Documents(Workbench& bench, Dialogs& dialogs, QWidget& window)
-    : m_bench(bench), m_dialogs(dialogs), m_window(window) {
+    : m_bench(bench), m_dialogs(dialogs), m_window(window), m_journal(bench) {
   connect(&bench.store(), &PieceStore::editedChanged, this, &Documents::changed);
 }
 
@@ -51,11 +57,16 @@ void Documents::remember(const QString& path) {
 
 Document Documents::document() const { return {m_bench.piece(), m_bench.bench()}; }
 
-void Documents::new_piece() {
-  if (!may_leave()) return;
-  m_path.clear();
-  m_bench.start(zc::new_piece(today()), {}, true);
+void Documents::begin(Document document, const QString& path, bool saved) {
+  keep_bench();
+  m_path = path;
+  m_journal.set_piece_path(path);
+  m_bench.start(std::move(document.piece), document.bench, saved);
   emit changed();
+}
+
+void Documents::new_piece() {
+  if (may_leave()) begin({zc::new_piece(today()), {}}, {}, true);
 }
 
 void Documents::open_asked() {
@@ -77,11 +88,41 @@ bool Documents::load(const QString& path, const QString& keep_path) {
     return false;
   }
   Document document = std::move(read).value();
-  m_path = keep_path;
-  m_bench.start(std::move(document.piece), document.bench, !keep_path.isEmpty());
-  if (!keep_path.isEmpty()) remember(keep_path);
-  emit changed();
+  const bool saved = !keep_path.isEmpty();
+  if (saved) {
+    document.bench = kept_bench(keep_path, document.bench);
+    remember(keep_path);
+  }
+  begin(std::move(document), keep_path, saved);
   return true;
+}
+
+bool Documents::recover() {
+  for (const auto& leftover : Journal::leftovers()) {
+    auto read = open_document(leftover.file.toStdString());
+    const bool wanted =
+        read && m_dialogs.offer_recovery(&m_window, QString::fromStdString(read->piece.title), leftover.when);
+    if (wanted) begin(std::move(read).value(), leftover.piece_path, false);
+    Journal::discard(leftover);
+    if (wanted) return true;
+  }
+  return false;
+}
+
+/// Wells and trail change without an edit; between saves they are kept beside the settings.
+void Documents::keep_bench() const {
+  if (m_path.isEmpty()) return;
+  QSettings().setValue(
+      bench_key(m_path),
+      QStringLiteral("%1 %2").arg(stamp_of(m_path), QString::fromStdString(bench_to_json(m_bench.bench()))));
+}
+
+Bench Documents::kept_bench(const QString& path, const Bench& otherwise) const {
+  const QString kept = QSettings().value(bench_key(path)).toString();
+  const QString stamp = stamp_of(path) + QLatin1Char(' ');
+  if (!kept.startsWith(stamp)) return otherwise; // The file has been saved elsewhere since.
+  const auto bench = bench_from_json(kept.mid(stamp.size()).toStdString());
+  return bench ? *bench : otherwise;
 }
 
 bool Documents::save() { return m_path.isEmpty() ? save_as() : save_to(m_path); }
@@ -101,6 +142,7 @@ bool Documents::save_to(const QString& path) {
     return false;
   }
   m_path = QFileInfo(path).absoluteFilePath();
+  m_journal.set_piece_path(m_path);
   m_bench.store().mark_saved();
   remember(m_path);
   emit changed();

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/seams/dialogs.h"
+#include "app/store/journal.h"
 #include "app/store/workbench.h"
 #include "io/container/piece_json.h"
 
@@ -28,8 +29,12 @@ public:
   bool open_demo();
   bool save();
   bool save_as();
+  /// Offers what a crash left unsaved; true when it was taken up.
+  bool recover();
   /// False when the painter chose to go on working.
   bool may_leave();
+  /// Called when the window closes for good.
+  void leave() const { keep_bench(); }
   enum class ExportFormat { HexList, PngStrip };
   void export_set(ExportFormat format);
 
@@ -39,6 +44,9 @@ signals:
 private:
   [[nodiscard]] Document document() const;
   bool load(const QString& path, const QString& keep_path);
+  void begin(Document document, const QString& path, bool saved);
+  void keep_bench() const;
+  [[nodiscard]] Bench kept_bench(const QString& path, const Bench& otherwise) const;
   bool save_to(const QString& path);
   void remember(const QString& path);
   [[nodiscard]] QString suggested_path(const QString& suffix) const;
@@ -46,6 +54,7 @@ private:
   Workbench& m_bench;
   Dialogs& m_dialogs;
   QWidget& m_window;
+  Journal m_journal;
   QString m_path;
 };
 

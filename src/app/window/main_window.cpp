@@ -6,6 +6,7 @@
 #include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/desks/pick/wheel_view.h"
 #include "app/tray/tray.h"
 #include "app/window/documents.h"
 #include "app/window/head.h"
@@ -275,6 +276,7 @@ void MainWindow::show_desk_parts() {
   const bool observe = m_bench.session().desk == Desk::Observe;
   m_stage->setCurrentWidget(observe ? static_cast<QWidget*>(m_observe) : m_pick);
   if (m_shown_desk != m_bench.session().desk) {
+    (observe ? static_cast<QWidget*>(&m_observe->photo()) : &m_pick->wheel())->setFocus();
     m_shown_desk = m_bench.session().desk;
     share_width();
   }
@@ -319,6 +321,7 @@ void MainWindow::restore_view() {
 
 void MainWindow::closeEvent(QCloseEvent* event) {
   if (!m_documents->may_leave()) return event->ignore();
+  m_documents->leave();
   QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
   event->accept();
 }

@@ -25,8 +25,8 @@ inline constexpr double kGamutTolerance = 1e-9;
 /// 0..100.
 [[nodiscard]] Srgb reduced_to_gamut(Lab c);
 
-/// The six lines of largest_chroma_luv() at one L*: along line i, 1 / chroma = a[i] cos h + b[i] sin h, so the
-/// first line a ray meets is the one with the largest sum. REQUIRES 0 < l < 100.
+/// The six lines of largest_chroma_luv() at one L*: along line i, 1 / chroma = a[i] cos h + b[i] sin h, so
+/// the first line a ray meets is the one with the largest sum. REQUIRES 0 < l < 100.
 struct LuvEdge {
   explicit LuvEdge(double l);
   [[nodiscard]] double chroma(double cos_h, double sin_h) const;

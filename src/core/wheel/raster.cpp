@@ -63,8 +63,8 @@ struct LuvPlane {
 };
 
 /// Steps from neutral of a block of pixels, given by hue direction and r.
-ZC_FOR_EACH_MACHINE void steps_of(const LuvPlane& plane, const float* cos_h, const float* sin_h, const float* r, int n,
-                                  float* p, float* q) {
+ZC_FOR_EACH_MACHINE void steps_of(const LuvPlane& plane, const float* cos_h, const float* sin_h,
+                                  const float* r, int n, float* p, float* q) {
   for (int i = 0; i < n; ++i) {
     const float step = r[i] / plane.inverse_rim(cos_h[i], sin_h[i]);
     p[i] = step * cos_h[i];
@@ -88,7 +88,8 @@ void colors_of(const LuvPlane& plane, const float* p, const float* q, int n, std
   channel_of(plane, 1, p, q, n, green);
   channel_of(plane, 2, p, q, n, blue);
   const std::uint8_t* gamma = encoded_8bit_of_linear().data();
-  for (int i = 0; i < n; ++i) out[i] = 0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]];
+  for (int i = 0; i < n; ++i)
+    out[i] = 0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]];
 }
 
 std::uint32_t covered(std::uint32_t c, std::uint32_t alpha) {
@@ -165,7 +166,8 @@ void SolidPainter::slice(double v, int size, Raster& out) {
     }
     // Only the ends of a row are partly covered.
     for (int x = 0; x < row.count; ++x)
-      if (const std::uint8_t cover = m_cover[row.start + x]; cover != 255) pixels[x] = covered(pixels[x], cover);
+      if (const std::uint8_t cover = m_cover[row.start + x]; cover != 255)
+        pixels[x] = covered(pixels[x], cover);
   }
 }
 

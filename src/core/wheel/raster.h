@@ -48,7 +48,8 @@ private:
   std::vector<Direction> m_hues; ///< Per table angle.
   int m_size = 0;
   std::vector<Row> m_rows;
-  // Per pixel of the disc, for the current size: direction of the hue, r, 0..255 of the pixel inside the disc.
+  // Per pixel of the disc, for the current size: direction of the hue, r, 0..255 of the pixel inside the
+  // disc.
   std::vector<float> m_cos, m_sin, m_radius;
   std::vector<std::uint8_t> m_cover;
 };

@@ -321,6 +321,16 @@ std::string document_to_json(const Document& document) {
   return out.dump(1, ' ', false, Json::error_handler_t::replace);
 }
 
+std::string bench_to_json(const Bench& bench) { return bench_json(bench).dump(); }
+
+Result<Bench> bench_from_json(std::string_view text) {
+  const Json json = Json::parse(text, nullptr, false);
+  std::optional<Error> error;
+  const Bench bench = read_bench({json, "bench", error});
+  if (error) return *error;
+  return bench;
+}
+
 Result<ReadDocument> document_from_json(std::string_view text) {
   bool too_deep = false;
   const Json json = Json::parse(

@@ -22,6 +22,10 @@ inline constexpr int kPieceFormat = 1;
 
 [[nodiscard]] std::string document_to_json(const Document& document);
 
+/// The bench alone, on one line. ERRORS: as document_from_json.
+[[nodiscard]] std::string bench_to_json(const Bench& bench);
+[[nodiscard]] Result<Bench> bench_from_json(std::string_view text);
+
 /// References come without bytes; their `file` fields are given in the same order. ERRORS: Newer for a later
 /// format, Damaged with the field in `place` for anything else. Unknown fields are kept in `extras`.
 struct ReadDocument {

@@ -104,8 +104,7 @@ Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::str
   return image;
 }
 
-Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name,
-                            const DecodeHook& hook) {
+Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name, const DecodeHook& hook) {
   if (pixels.icc.isEmpty())
     return Error{
         ErrorCode::Unreadable,

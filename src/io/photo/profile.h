@@ -18,7 +18,8 @@ struct PhotoMetadata {
 /// profile, or one that does not fit the pixels, is an Unreadable error.
 [[nodiscard]] Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
                                            const DecodeHook& hook);
-[[nodiscard]] Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name, const DecodeHook& hook);
+[[nodiscard]] Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name,
+                                          const DecodeHook& hook);
 
 [[nodiscard]] QImage upright(QImage image, int orientation);
 

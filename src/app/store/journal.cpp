@@ -1,0 +1,93 @@
+#include "app/store/journal.h"
+
+#include "io/container/piece_file.h"
+
+#include <QCoreApplication>
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+#include <QRandomGenerator>
+
+namespace zc {
+namespace {
+
+constexpr int kPause = 2000; // After the last change, so that a drag is not written move by move.
+
+QString lock_of(const QString& file) { return file + QStringLiteral(".lock"); }
+QString path_note_of(const QString& file) { return file + QStringLiteral(".path"); }
+
+Bytes bytes_of(const QString& text) {
+  const QByteArray utf8 = text.toUtf8();
+  return {utf8.begin(), utf8.end()};
+}
+
+void remove_journal(const QString& file) {
+  QFile::remove(file);
+  QFile::remove(path_note_of(file));
+}
+
+} // namespace
+
+QString Journal::folder() {
+  const QString state =
+      qEnvironmentVariable("XDG_STATE_HOME", QDir::homePath() + QStringLiteral("/.local/state"));
+  return state + QStringLiteral("/zonachrom/unsaved");
+}
+
+Journal::Journal(Workbench& bench) : m_bench(bench) {
+  m_writer.setMaxThreadCount(1);
+  m_timer.setSingleShot(true);
+  QDir().mkpath(folder());
+  m_file = QStringLiteral("%1/%2-%3.zonachrom")
+               .arg(folder())
+               .arg(QCoreApplication::applicationPid())
+               .arg(QRandomGenerator::global()->generate(), 8, 16, QLatin1Char('0'));
+  m_lock = std::make_unique<QLockFile>(lock_of(m_file));
+  m_lock->setStaleLockTime(0); // A long session is not a dead one.
+  m_lock->tryLock(0);
+  connect(&m_timer, &QTimer::timeout, this, &Journal::write);
+  connect(&bench.store(), &PieceStore::changed, this, [this] { follow(m_bench.store().edited()); });
+  connect(&bench.store(), &PieceStore::editedChanged, this, &Journal::follow);
+}
+
+Journal::~Journal() {
+  m_timer.stop();
+  m_writer.waitForDone();
+  remove_journal(m_file);
+}
+
+void Journal::follow(bool edited) {
+  if (edited) return m_timer.start(kPause);
+  m_timer.stop();
+  m_writer.start([file = m_file] { remove_journal(file); });
+}
+
+void Journal::write() {
+  m_writer.start([file = m_file, path = m_piece_path, document = Document{m_bench.piece(), m_bench.bench()}] {
+    const auto bytes = pack_document(document);
+    // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
+    if (!bytes || !save_safely(file.toStdString(), *bytes, Backup::None)) return;
+    static_cast<void>(save_safely(path_note_of(file).toStdString(), bytes_of(path), Backup::None).ok());
+  });
+}
+
+std::vector<Journal::Leftover> Journal::leftovers() {
+  std::vector<Leftover> out;
+  for (const QFileInfo& info :
+       QDir(folder()).entryInfoList({QStringLiteral("*.zonachrom")}, QDir::Files, QDir::Time)) {
+    QLockFile lock(lock_of(info.filePath()));
+    lock.setStaleLockTime(0);
+    if (!lock.tryLock(0)) continue; // Its program is running.
+    lock.unlock();
+    const auto note = read_file(path_note_of(info.filePath()).toStdString(), 10'000);
+    const QString path = note ? QString::fromUtf8(reinterpret_cast<const char*>(note->data()),
+                                                  static_cast<qsizetype>(note->size()))
+                              : QString();
+    out.push_back({info.filePath(), path, info.lastModified().toString(QStringLiteral("d MMMM, hh:mm"))});
+  }
+  return out;
+}
+
+void Journal::discard(const Leftover& leftover) { remove_journal(leftover.file); }
+
+} // namespace zc

@@ -1,0 +1,45 @@
+// The journal: an edited piece is written to the state folder a moment after each change, off the main
+// thread, and offered again after a crash.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QLockFile>
+#include <QStringList>
+#include <QThreadPool>
+#include <QTimer>
+#include <memory>
+
+namespace zc {
+
+class Journal final : public QObject {
+  Q_OBJECT
+public:
+  explicit Journal(Workbench& bench);
+  ~Journal() override;
+
+  /// The file the piece belongs to, kept beside the journal; empty for a new piece.
+  void set_piece_path(const QString& path) { m_piece_path = path; }
+
+  struct Leftover {
+    QString file;       ///< A piece file.
+    QString piece_path; ///< Where it belongs, or empty.
+    QString when;
+  };
+  /// Journals whose program is no longer running.
+  [[nodiscard]] static std::vector<Leftover> leftovers();
+  static void discard(const Leftover& leftover);
+  [[nodiscard]] static QString folder();
+
+private:
+  void follow(bool edited);
+  void write();
+
+  Workbench& m_bench;
+  QString m_file, m_piece_path;
+  std::unique_ptr<QLockFile> m_lock;
+  QTimer m_timer;
+  QThreadPool m_writer; ///< One thread, so that writing and removing keep their order.
+};
+
+} // namespace zc

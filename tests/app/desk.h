@@ -1,0 +1,140 @@
+// A painter's desk for tests: the real window on its own settings, dialogs answered in advance, hands that
+// press, drag and turn the wheel.
+#pragma once
+
+#include "app/seams/dialogs.h"
+#include "app/theme/theme.h"
+#include "app/window/documents.h"
+#include "app/window/main_window.h"
+#include "app/window/notice_bar.h"
+#include "support/check.h"
+
+#include <QMouseEvent>
+#include <QTemporaryDir>
+#include <QWheelEvent>
+
+namespace zc::test {
+
+class AnsweredDialogs final : public Dialogs {
+public:
+  QString open_piece(QWidget*, const QString&) override { return open_path; }
+  QString save_piece(QWidget*, const QString& suggested) override {
+    suggestion = suggested;
+    return save_path;
+  }
+  QStringList open_photos(QWidget*, const QString&) override { return photo_paths; }
+  QString export_file(QWidget*, const QString&, const QString&) override { return export_path; }
+  UnsavedAnswer ask_unsaved(QWidget*, const QString&) override {
+    ++unsaved_questions;
+    return unsaved;
+  }
+  bool offer_recovery(QWidget*, const QString& title, const QString&) override {
+    offered << title;
+    return take_recovery;
+  }
+  void show_about(QWidget*, const QString&) override {}
+
+  QString open_path, save_path, export_path, suggestion;
+  QStringList photo_paths, offered;
+  UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
+  int unsaved_questions = 0;
+  bool take_recovery = false;
+};
+
+/// Where programs keep their things, empty and thrown away afterwards.
+struct Home {
+  QTemporaryDir folder;
+  Home() {
+    qputenv("XDG_CONFIG_HOME", folder.filePath("config").toUtf8());
+    qputenv("XDG_STATE_HOME", folder.filePath("state").toUtf8());
+    qputenv("XDG_DATA_HOME", folder.filePath("data").toUtf8());
+    QCoreApplication::setOrganizationName(QStringLiteral("zonachrom"));
+    QCoreApplication::setApplicationName(QStringLiteral("Zonachrom"));
+  }
+};
+
+struct DeskTop {
+  AnsweredDialogs dialogs;
+  MainWindow window;
+
+  DeskTop() : window(dialogs) {
+    window.resize(1280, 800);
+    window.show();
+    if (!QTest::qWaitForWindowExposed(&window)) qFatal("the window did not come up");
+  }
+  [[nodiscard]] Workbench& bench() { return window.bench(); }
+  [[nodiscard]] const Piece& piece() { return bench().piece(); }
+  [[nodiscard]] const Session& session() { return bench().session(); }
+  [[nodiscard]] QString notice() { return window.notice().sentence(); }
+  /// The demo piece with its photos decoded.
+  bool open_demo() {
+    if (!window.documents().open(QStringLiteral(DEMO_PIECE))) return false;
+    return QTest::qWaitFor([this] {
+      for (const auto& r : piece().references)
+        if (!bench().photos().state_of(r).photo) return false;
+      return true;
+    });
+  }
+  template <class W> [[nodiscard]] W& part(const char* name) {
+    auto* found = window.findChild<W*>(QLatin1String(name));
+    if (!found) qFatal("there is no %s", name);
+    return *found;
+  }
+  void trigger(const char* text) {
+    for (auto* action : window.findChildren<QAction*>())
+      if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String(text)) && action->isEnabled())
+        return action->trigger();
+    qFatal("there is no enabled action %s", text);
+  }
+};
+
+inline void send_mouse(QWidget& widget, QEvent::Type type, QPointF at, Qt::MouseButton button,
+                       Qt::MouseButtons buttons, Qt::KeyboardModifiers modifiers = {}) {
+  QMouseEvent event(type, at, widget.mapToGlobal(at), button, buttons, modifiers);
+  QCoreApplication::sendEvent(&widget, &event);
+}
+inline void press(QWidget& w, QPointF at, Qt::KeyboardModifiers m = {}) {
+  send_mouse(w, QEvent::MouseButtonPress, at, Qt::LeftButton, Qt::LeftButton, m);
+}
+inline void move(QWidget& w, QPointF at, Qt::MouseButtons buttons = Qt::LeftButton) {
+  send_mouse(w, QEvent::MouseMove, at, Qt::NoButton, buttons);
+}
+inline void release(QWidget& w, QPointF at) {
+  send_mouse(w, QEvent::MouseButtonRelease, at, Qt::LeftButton, Qt::NoButton);
+}
+inline void click(QWidget& w, QPointF at, Qt::KeyboardModifiers m = {}) {
+  press(w, at, m);
+  release(w, at);
+}
+inline void double_click(QWidget& w, QPointF at) {
+  click(w, at);
+  send_mouse(w, QEvent::MouseButtonDblClick, at, Qt::LeftButton, Qt::LeftButton);
+  release(w, at);
+}
+inline void drag(QWidget& w, QPointF from, QPointF to, int steps = 8) {
+  press(w, from);
+  for (int i = 1; i <= steps; ++i) move(w, from + (to - from) * i / steps);
+  release(w, to);
+}
+inline void turn_wheel(QWidget& w, QPointF at, int notches, Qt::KeyboardModifiers modifiers = {}) {
+  QWheelEvent event(at, w.mapToGlobal(at), {}, {0, 120 * notches}, Qt::NoButton, modifiers, Qt::NoScrollPhase,
+                    false);
+  QCoreApplication::sendEvent(&w, &event);
+}
+/// The color the painter sees at a place of the window's part.
+inline QColor seen(QWidget& w, QPointF at) {
+  const QImage shot = w.grab().toImage();
+  return shot.pixelColor((at * shot.devicePixelRatio()).toPoint());
+}
+
+} // namespace zc::test
+
+/// Qt Test's main with a throw-away home and the house's theme.
+#define DESK_TEST_MAIN(Class)                                                                                \
+  int main(int argc, char** argv) {                                                                          \
+    const zc::test::Home home;                                                                               \
+    QApplication app(argc, argv);                                                                            \
+    zc::install_theme(app);                                                                                  \
+    Class test;                                                                                              \
+    return QTest::qExec(&test, argc, argv);                                                                  \
+  }

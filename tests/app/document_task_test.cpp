@@ -1,0 +1,232 @@
+// Saving, opening, exporting; nothing is lost and nothing lies.
+#include "app/store/journal.h"
+#include "core/piece/edits.h"
+#include "desk.h"
+#include "io/container/piece_file.h"
+
+#include <QDir>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
+
+using namespace zc;
+using namespace zc::test;
+
+class DocumentTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = std::make_unique<DeskTop>();
+    m_folder = std::make_unique<QTemporaryDir>();
+  }
+  void cleanup() {
+    m_desk.reset();
+    QDir(Journal::folder()).removeRecursively();
+    QDir().mkpath(Journal::folder());
+  }
+
+  void a_whole_line_from_photo_to_saved_set();
+  void the_state_is_told_in_words();
+  void leaving_unsaved_work_asks();
+  void a_bad_file_leaves_the_open_piece_alone();
+  void a_failed_save_keeps_the_work_unsaved();
+  void exports_hex_list_and_png_strip();
+  void wells_come_back_without_a_save();
+  void recent_files_are_offered();
+  void an_unsaved_piece_is_journalled_and_offered_again();
+
+private:
+  QString state() { return m_desk->part<QLabel>("state").text(); }
+  QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
+  void save_as(const QString& to) {
+    m_desk->dialogs.save_path = to;
+    m_desk->trigger("Save as");
+  }
+  /// checkState of the whole document in one place.
+  void check(bool edited, const char* words, int undo_steps) {
+    QCOMPARE(m_desk->bench().store().edited(), edited);
+    QCOMPARE(m_desk->window.isWindowModified(), edited);
+    QCOMPARE(state(), QLatin1String(words));
+    QCOMPARE(m_desk->bench().store().stack().index(), undo_steps);
+    QCOMPARE(m_desk->window.findChild<QAction*>("undo")->isEnabled(), undo_steps > 0);
+    QVERIFY(m_desk->window.windowTitle().contains(QString::fromStdString(m_desk->piece().title)));
+  }
+  std::unique_ptr<DeskTop> m_desk;
+  std::unique_ptr<QTemporaryDir> m_folder;
+};
+
+void DocumentTask::a_whole_line_from_photo_to_saved_set() {
+  auto& title = m_desk->part<QLineEdit>("title");
+  title.setFocus();
+  title.selectAll();
+  QTest::keyClicks(&title, "Plate one");
+  QTest::keyClick(&title, Qt::Key_Return);
+  // A photo with one color in it.
+  QImage photo(60, 40, QImage::Format_RGB32);
+  photo.fill(QColor(0xc0, 0x70, 0x30));
+  QVERIFY(photo.save(path("one.png")));
+  m_desk->dialogs.photo_paths = {path("one.png")};
+  m_desk->trigger("Add photos");
+  QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 1; }));
+  auto& view = m_desk->part<QWidget>("photo");
+  QCoreApplication::processEvents();
+  click(view, QPointF(view.width() / 2.0, view.height() / 2.0));
+  QCOMPARE(m_desk->part<QLineEdit>("hex").text(), QStringLiteral("#c07030"));
+  m_desk->trigger("Pick");
+  m_desk->part<QAbstractButton>("pattern.triad").click();
+  m_desk->bench().nudge_value(-10);
+  m_desk->trigger("Lay current color");
+  m_desk->trigger("Lay current color");
+  save_as(path("plate"));
+  const QString saved = path("plate.zonachrom");
+  QVERIFY(QFile::exists(saved));
+  const Piece piece = m_desk->piece();
+  const Bench bench = m_desk->bench().bench();
+  // Opened again from disk in another window it is the same in every field.
+  DeskTop second;
+  QVERIFY(second.window.documents().open(saved));
+  QVERIFY(second.piece() == piece);
+  QVERIFY(second.bench().bench() == bench);
+  QCOMPARE(second.session().color, m_desk->session().color);
+}
+
+void DocumentTask::the_state_is_told_in_words() {
+  check(false, "new", 0);
+  m_desk->bench().lay_current();
+  check(true, "not saved yet", 2);
+  save_as(path("a.zonachrom"));
+  check(false, "saved", 2);
+  m_desk->bench().lay_current();
+  check(true, "edited, not saved", 3);
+  m_desk->trigger("Undo");
+  check(false, "saved", 2);
+  m_desk->trigger("Undo");
+  check(true, "edited, not saved", 1);
+  m_desk->trigger("Redo");
+  check(false, "saved", 2);
+}
+
+void DocumentTask::leaving_unsaved_work_asks() {
+  m_desk->bench().lay_current();
+  const Piece piece = m_desk->piece();
+  m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
+  m_desk->trigger("New piece");
+  QVERIFY(!m_desk->window.close());
+  QVERIFY(!m_desk->window.documents().open(QStringLiteral(DEMO_PIECE)));
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 3);
+  QVERIFY(m_desk->piece() == piece);
+  m_desk->dialogs.unsaved = UnsavedAnswer::Save;
+  m_desk->dialogs.save_path.clear(); // cancelled in the file dialog
+  QVERIFY(!m_desk->window.close());
+  m_desk->dialogs.save_path = path("b.zonachrom");
+  QVERIFY(m_desk->window.close());
+  QVERIFY(open_document(path("b.zonachrom").toStdString())->piece == piece);
+  m_desk->dialogs.unsaved_questions = 0;
+  QVERIFY(m_desk->window.close());
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 0);
+}
+
+void DocumentTask::a_bad_file_leaves_the_open_piece_alone() {
+  QVERIFY(m_desk->open_demo());
+  const Piece piece = m_desk->piece();
+  QFile demo(QStringLiteral(DEMO_PIECE));
+  QVERIFY(demo.open(QIODevice::ReadOnly));
+  const auto write = [this](const char* name, const QByteArray& bytes) {
+    QFile file(path(name));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+  };
+  write("cut.zonachrom", demo.readAll().left(500'000));
+  write("list.zonachrom", "ochre, umber, sienna");
+  write("empty.zonachrom", {});
+  for (const char* name : {"cut.zonachrom", "list.zonachrom", "empty.zonachrom", "missing.zonachrom"}) {
+    QVERIFY(!m_desk->window.documents().open(path(name)));
+    QVERIFY2(m_desk->notice().contains(QLatin1String(name)), qPrintable(m_desk->notice()));
+    QVERIFY(m_desk->piece() == piece);
+    QCOMPARE(m_desk->window.documents().path(), QFileInfo(QStringLiteral(DEMO_PIECE)).absoluteFilePath());
+  }
+}
+
+void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
+  m_desk->bench().lay_current();
+  save_as(path("no/such/folder/plate.zonachrom"));
+  QVERIFY(m_desk->notice().contains("was not saved"));
+  check(true, "not saved yet", 2);
+  save_as(path("plate.zonachrom"));
+  m_desk->bench().lay_current();
+  m_desk->trigger("Save");
+  QVERIFY(QFile::exists(path("plate.before.zonachrom")));
+  QCOMPARE(swatch_count(*current_set(open_document(path("plate.before.zonachrom").toStdString())->piece)),
+           std::size_t{1});
+}
+
+void DocumentTask::exports_hex_list_and_png_strip() {
+  m_desk->trigger("As hex list");
+  QVERIFY(m_desk->notice().contains("nothing to export"));
+  QVERIFY(m_desk->open_demo());
+  m_desk->dialogs.export_path = path("row.txt");
+  m_desk->trigger("As hex list");
+  QFile list(path("row.txt"));
+  QVERIFY(list.open(QIODevice::ReadOnly));
+  QCOMPARE(list.readAll().count('\n'), 19);
+  m_desk->dialogs.export_path = path("row.png");
+  m_desk->trigger("As PNG strip");
+  QVERIFY(!QImage(path("row.png")).isNull());
+  m_desk->dialogs.export_path = path("none/row.png");
+  m_desk->trigger("As PNG strip");
+  QVERIFY(m_desk->notice().contains("was not saved"));
+}
+
+void DocumentTask::wells_come_back_without_a_save() {
+  save_as(path("plate.zonachrom"));
+  m_desk->bench().take_up({0.25, 0.5, 0.75});
+  m_desk->bench().lay_down_well(6);
+  QVERIFY(!m_desk->bench().store().edited());
+  QVERIFY(m_desk->window.close());
+  DeskTop again;
+  QVERIFY(again.window.documents().open(path("plate.zonachrom")));
+  QCOMPARE(again.session().bench.wells[6], std::optional(Srgb{0.25, 0.5, 0.75}));
+  QCOMPARE(again.session().color, (Srgb{0.25, 0.5, 0.75}));
+}
+
+void DocumentTask::recent_files_are_offered() {
+  save_as(path("first.zonachrom"));
+  save_as(path("second.zonachrom"));
+  const QStringList recent = m_desk->window.documents().recent_files();
+  QCOMPARE(recent.mid(0, 2), (QStringList{path("second.zonachrom"), path("first.zonachrom")}));
+  for (auto* menu : m_desk->window.findChildren<QMenu*>()) {
+    if (menu->title() != QStringLiteral("Open &recent")) continue;
+    emit menu->aboutToShow();
+    menu->actions()[1]->trigger();
+  }
+  QCOMPARE(m_desk->window.documents().path(), path("first.zonachrom"));
+}
+
+void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
+  const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
+  QVERIFY(journals().isEmpty());
+  m_desk->bench().lay_current();
+  QVERIFY(QTest::qWaitFor([&] { return journals().size() == 1; }, 8000));
+  // While its program runs it is nobody's leftover.
+  QVERIFY(Journal::leftovers().empty());
+  save_as(path("kept.zonachrom"));
+  QVERIFY(QTest::qWaitFor([&] { return journals().isEmpty(); }, 8000));
+  // A journal without a living owner, as a crash leaves it.
+  Piece lost = new_piece("2026-01-01");
+  lost.title = "Lost plate";
+  const QString left = Journal::folder() + "/1-deadbeef.zonachrom";
+  QVERIFY(save_document(left.toStdString(), {lost, {}}));
+  const std::string note = path("kept.zonachrom").toStdString();
+  QVERIFY(save_safely((left + ".path").toStdString(), Bytes(note.begin(), note.end()), Backup::None));
+  m_desk->dialogs.take_recovery = true;
+  QVERIFY(m_desk->window.documents().recover());
+  QCOMPARE(m_desk->dialogs.offered, QStringList{"Lost plate"});
+  QCOMPARE(m_desk->piece().title, std::string("Lost plate"));
+  QCOMPARE(m_desk->window.documents().path(), path("kept.zonachrom"));
+  QCOMPARE(state(), QStringLiteral("edited, not saved"));
+  QVERIFY(journals().isEmpty());
+  QVERIFY(!m_desk->window.documents().recover());
+}
+
+DESK_TEST_MAIN(DocumentTask)
+#include "document_task_test.moc"

@@ -1,0 +1,123 @@
+// Bringing photos in: large ones without freezing, bad ones without harm.
+#include "core/piece/edits.h"
+#include "desk.h"
+
+#include <QBuffer>
+#include <QClipboard>
+#include <QElapsedTimer>
+#include <QMimeData>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+/// Noise that does not compress well, so that decoding takes its time.
+QImage noise(int w, int h) {
+  QImage image(w, h, QImage::Format_RGB32);
+  std::uint32_t state = 1;
+  for (int y = 0; y < h; ++y) {
+    auto* row = reinterpret_cast<QRgb*>(image.scanLine(y));
+    for (int x = 0; x < w; ++x) row[x] = 0xff000000u | (state = state * 1664525u + 1013904223u) >> 8;
+  }
+  return image;
+}
+
+} // namespace
+
+class PhotoTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = std::make_unique<DeskTop>();
+    m_folder = std::make_unique<QTemporaryDir>();
+  }
+  void cleanup() { m_desk.reset(); }
+
+  void a_24_megapixel_photo_never_blocks_the_window() {
+    QVERIFY(noise(6000, 4000).save(path("large.jpg"), "JPEG", 90));
+    QElapsedTimer since;
+    qint64 longest = 0;
+    QTimer pulse;
+    connect(&pulse, &QTimer::timeout, this, [&] { longest = std::max(longest, since.restart()); });
+    since.start();
+    pulse.start(5);
+    take_in("large.jpg");
+    auto& stop = m_desk->part<QAbstractButton>("stopLoading");
+    QVERIFY(stop.isVisible());
+    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 1; }, 60'000));
+    QVERIFY(!m_desk->bench().photos().state_of(m_desk->piece().references[0]).photo->full().isNull());
+    QVERIFY(!stop.isVisible());
+    // The window went on answering all the while. (A bound against freezing, far above the tenth of a second
+    // that bench and use show, since tests share the machine.)
+    QVERIFY2(longest < 1000, qPrintable(QString::number(longest)));
+  }
+  void loading_can_be_stopped() {
+    QVERIFY(noise(6000, 4000).save(path("large.png"), "PNG", 90));
+    take_in("large.png");
+    m_desk->part<QAbstractButton>("stopLoading").click();
+    QVERIFY(QTest::qWaitFor([this] { return m_desk->notice().contains("was stopped"); }, 20'000));
+    QVERIFY(m_desk->piece().references.empty());
+    QVERIFY(!m_desk->bench().store().edited());
+  }
+  void bad_photos_are_refused_in_a_sentence_data() {
+    QTest::addColumn<QByteArray>("bytes");
+    QByteArray jpeg;
+    QBuffer buffer(&jpeg);
+    buffer.open(QIODevice::WriteOnly);
+    noise(200, 200).save(&buffer, "JPEG");
+    QTest::newRow("cut short") << jpeg.left(jpeg.size() / 2);
+    QTest::newRow("text") << QByteArray("ochre, umber, sienna");
+    QTest::newRow("empty") << QByteArray();
+  }
+  void bad_photos_are_refused_in_a_sentence() {
+    QFETCH(QByteArray, bytes);
+    QVERIFY(m_desk->open_demo());
+    const Piece piece = m_desk->piece();
+    QFile file(path("notes.png"));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+    file.close();
+    take_in("notes.png");
+    QVERIFY(QTest::qWaitFor([this] { return m_desk->notice().startsWith("\"notes\" is "); }));
+    QVERIFY(m_desk->piece() == piece);
+    QVERIFY(!m_desk->bench().store().edited());
+  }
+  void photos_come_by_drop_and_paste() {
+    QVERIFY(noise(30, 20).save(path("a.png")));
+    QVERIFY(noise(20, 30).save(path("b.bmp")));
+    QMimeData files;
+    files.setUrls({QUrl::fromLocalFile(path("a.png")), QUrl::fromLocalFile(path("b.bmp"))});
+    QDragEnterEvent enter({200, 200}, Qt::CopyAction, &files, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(&m_desk->window, &enter);
+    QVERIFY(enter.isAccepted());
+    QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &files, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(&m_desk->window, &drop);
+    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 2; }));
+    QApplication::clipboard()->setImage(noise(10, 10));
+    m_desk->trigger("Paste");
+    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 3; }));
+    QCOMPARE(m_desk->piece().references[2].name, std::string("pasted photo"));
+    // One step each, named.
+    QCOMPARE(m_desk->bench().store().stack().undoText(), QStringLiteral("Add reference"));
+    QCOMPARE(m_desk->bench().store().stack().count(), 3);
+  }
+  void leaving_while_loading_is_safe() {
+    QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
+    take_in("large.jpg");
+    m_desk.reset();
+  }
+
+private:
+  QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
+  void take_in(const char* name) {
+    m_desk->dialogs.photo_paths = {path(name)};
+    m_desk->trigger("Add photos");
+    QCoreApplication::processEvents();
+  }
+  std::unique_ptr<DeskTop> m_desk;
+  std::unique_ptr<QTemporaryDir> m_folder;
+};
+
+DESK_TEST_MAIN(PhotoTask)
+#include "photo_task_test.moc"
