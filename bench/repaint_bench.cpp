@@ -14,7 +14,7 @@ void drag_value_line(benchmark::State& state) {
   static char name[] = "bench";
   static char* argv[] = {name, nullptr};
   QApplication app(argc, argv);
-  zc::install_theme(app);
+  zc::install_theme();
   zc::ToolkitDialogs dialogs;
   zc::MainWindow window(dialogs);
   window.resize(1280, 800);

@@ -63,7 +63,7 @@ int main(int argc, char** argv) {
   line.add_flag("--values-only", options.values_only, "Start with values only");
   CLI11_PARSE(line, argc, argv);
 
-  zc::install_theme(app);
+  zc::install_theme();
   zc::ToolkitDialogs dialogs;
   zc::MainWindow window(dialogs);
   window.show();

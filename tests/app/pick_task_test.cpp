@@ -240,7 +240,14 @@ void PickTask::wells_recent_and_before() {
   click(wheel(), place(30, 0.9));
   const Srgb first = m_desk->session().color;
   QCOMPARE(m_desk->session().bench.wells[0], std::optional(first));
-  QTest::keyClick(&m_desk->window, Qt::Key_4, Qt::ShiftModifier);
+  // A made-up key event lacks the key's place on the keyboard, without which a real window system finds no
+  // shortcut for a digit; there the hand clicks instead.
+  const bool keys = QGuiApplication::platformName() == QLatin1String("offscreen");
+  const auto use_well = [&](int well, Qt::KeyboardModifiers modifiers) {
+    if (keys) QTest::keyClick(&m_desk->window, static_cast<Qt::Key>(Qt::Key_0 + well), modifiers);
+    else click(wells, wells.well_rect(static_cast<std::size_t>(well - 1)).center(), modifiers);
+  };
+  use_well(4, Qt::ShiftModifier);
   QCOMPARE(m_desk->session().bench.wells[3], std::optional(first));
   click(wheel(), place(210, 0.7));
   const Srgb second = m_desk->session().color;
@@ -252,7 +259,7 @@ void PickTask::wells_recent_and_before() {
   QCOMPARE(m_desk->session().before, second);
   click(pair, pair.before_rect().center());
   QCOMPARE(m_desk->session().color, second);
-  QTest::keyClick(&m_desk->window, Qt::Key_4);
+  use_well(4, {});
   QCOMPARE(m_desk->session().color, first);
   click(wells, wells.well_rect(5).center(), Qt::ShiftModifier);
   QCOMPARE(m_desk->session().bench.wells[5], std::optional(first));
@@ -261,7 +268,7 @@ void PickTask::wells_recent_and_before() {
   click(wells, wells.number_rect(6).center());
   click(wheel(), place(300, 0.4));
   QCOMPARE(m_desk->session().bench.wells[6], std::optional(m_desk->session().color));
-  QTest::keyClick(&m_desk->window, Qt::Key_8);
+  use_well(8, {});
   QVERIFY(m_desk->notice().contains("Well 8 is empty"));
 }
 

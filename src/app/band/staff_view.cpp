@@ -22,7 +22,7 @@ namespace {
 
 constexpr double kWidestColumn = 92, kNarrowestColumn = 56, kSwatchHeight = 24;
 /// Kept free at the right while there is room, for the counts of light, middle, dark.
-constexpr double kCountRoom = 60;
+constexpr double kCountRoom = 52;
 
 QString text(const std::string& s) { return QString::fromStdString(s); }
 
@@ -151,7 +151,7 @@ void StaffView::paint_family(QPainter& painter, std::size_t i) {
     frame.addRect(r.adjusted(-3, -3, 3, 3));
     draw_double_line(painter, frame, 1.5);
   }
-  const QFont font = chosen ? heading_font() : caption_font();
+  const QFont font = chosen ? caption_strong_font() : caption_font();
   painter.setFont(font);
   painter.setPen(chosen ? theme().strong : theme().quiet);
   painter.drawText(

@@ -46,7 +46,8 @@ Journal::Journal(Workbench& bench) : m_bench(bench) {
   m_lock->setStaleLockTime(0); // A long session is not a dead one.
   m_lock->tryLock(0);
   connect(&m_timer, &QTimer::timeout, this, &Journal::write);
-  connect(&bench.store(), &PieceStore::changed, this, [this] { follow(m_bench.store().edited()); });
+  connect(&bench.store(), &PieceStore::changed, this,
+          [this] { follow(m_bench.store().edited() && m_bench.store().stack().count() > 0); });
   connect(&bench.store(), &PieceStore::editedChanged, this, &Journal::follow);
 }
 

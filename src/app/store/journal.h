@@ -21,6 +21,9 @@ public:
   /// The file the piece belongs to, kept beside the journal; empty for a new piece.
   void set_piece_path(const QString& path) { m_piece_path = path; }
 
+  /// Writes the piece soon although it has not been changed here: it came from a journal itself.
+  void keep() { m_timer.start(0); }
+
   struct Leftover {
     QString file;       ///< A piece file.
     QString piece_path; ///< Where it belongs, or empty.

@@ -43,6 +43,12 @@ QPalette palette_of(const Theme& t) {
 
 } // namespace
 
+QPalette stage_palette() {
+  QPalette p = palette_of(theme());
+  p.setColor(QPalette::Window, theme().stage);
+  return p;
+}
+
 QString surround_name(Surround s) {
   if (s == Surround::Dark) return QStringLiteral("dark");
   return s == Surround::Middle ? QStringLiteral("middle") : QStringLiteral("light");
@@ -56,17 +62,17 @@ void set_surround(Surround surround) {
   QApplication::setPalette(palette_of(theme()));
 }
 
-void install_theme(QApplication& app) {
+void install_theme() {
   for (const char* face : {"Regular", "Semibold", "Bold"})
     QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/OpenSans-%1.ttf").arg(QLatin1String(face)));
   QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
   QApplication::setFont(text_font());
-  app.setStyleSheet(QStringLiteral("QToolTip { padding: 4px; border: 1px solid gray; }"));
   set_surround(g_surround);
 }
 
 QFont text_font() { return sized(13, QFont::Normal); }
 QFont caption_font() { return sized(12, QFont::Normal); }
+QFont caption_strong_font() { return sized(12, QFont::DemiBold); }
 QFont heading_font() { return sized(13, QFont::DemiBold); }
 QFont title_font() { return sized(15, QFont::DemiBold); }
 

@@ -3,9 +3,8 @@
 
 #include <QColor>
 #include <QFont>
+#include <QPalette>
 #include <QString>
-
-class QApplication;
 
 namespace zc {
 
@@ -24,15 +23,18 @@ struct Theme {
 };
 
 [[nodiscard]] const Theme& theme();
+/// The application's palette with the stage as its ground.
+[[nodiscard]] QPalette stage_palette();
 /// Also sets the application's palette.
 void set_surround(Surround surround);
 [[nodiscard]] Surround current_surround();
 
 /// Loads the shipped typeface and sets the application's font and style.
-void install_theme(QApplication& app);
+void install_theme();
 
 [[nodiscard]] QFont text_font();    ///< 13 px
 [[nodiscard]] QFont caption_font(); ///< 12 px
+[[nodiscard]] QFont caption_strong_font(); ///< 12 px, semibold
 [[nodiscard]] QFont heading_font(); ///< 13 px, semibold
 [[nodiscard]] QFont title_font();   ///< 15 px, semibold
 

@@ -88,12 +88,11 @@ bool Documents::load(const QString& path, const QString& keep_path) {
     return false;
   }
   Document document = std::move(read).value();
-  const bool saved = !keep_path.isEmpty();
-  if (saved) {
+  if (!keep_path.isEmpty()) {
     document.bench = kept_bench(keep_path, document.bench);
     remember(keep_path);
   }
-  begin(std::move(document), keep_path, saved);
+  begin(std::move(document), keep_path, true);
   return true;
 }
 
@@ -102,7 +101,10 @@ bool Documents::recover() {
     auto read = open_document(leftover.file.toStdString());
     const bool wanted =
         read && m_dialogs.offer_recovery(&m_window, QString::fromStdString(read->piece.title), leftover.when);
-    if (wanted) begin(std::move(read).value(), leftover.piece_path, false);
+    if (wanted) {
+      begin(std::move(read).value(), leftover.piece_path, false);
+      m_journal.keep();
+    }
     Journal::discard(leftover);
     if (wanted) return true;
   }

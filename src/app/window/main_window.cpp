@@ -62,6 +62,7 @@ void MainWindow::lay_out() {
   m_stage->addWidget(m_pick);
   m_split = new QSplitter(Qt::Horizontal, this);
   m_split->setHandleWidth(6);
+  m_split->installEventFilter(this);
   m_split->setChildrenCollapsible(false);
   m_split->addWidget(m_stage);
   m_split->addWidget(m_band);
@@ -291,9 +292,9 @@ void MainWindow::share_width() {
   m_split->setSizes({stage, total - stage});
 }
 
-void MainWindow::resizeEvent(QResizeEvent* event) {
-  QMainWindow::resizeEvent(event);
-  share_width();
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+  if (watched == m_split && event->type() == QEvent::Resize) share_width();
+  return QMainWindow::eventFilter(watched, event);
 }
 
 void MainWindow::show_state() {
@@ -305,9 +306,7 @@ void MainWindow::show_state() {
 void MainWindow::use_surround(Surround surround) {
   set_surround(surround);
   QSettings().setValue(QStringLiteral("surround"), static_cast<int>(surround));
-  QPalette stage = palette();
-  stage.setColor(QPalette::Window, theme().stage);
-  findChild<QWidget*>(QStringLiteral("middle"))->setPalette(stage);
+  findChild<QWidget*>(QStringLiteral("middle"))->setPalette(stage_palette());
   for (auto* widget : findChildren<QWidget*>()) widget->update();
 }
 

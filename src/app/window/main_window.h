@@ -36,7 +36,7 @@ protected:
   void closeEvent(QCloseEvent* event) override;
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
-  void resizeEvent(QResizeEvent* event) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
   void lay_out();
@@ -67,7 +67,7 @@ private:
   PickDesk* m_pick;
   ValueBand* m_band;
   QSplitter* m_split = nullptr;
-  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.61}, {Desk::Pick, 0.375}};
+  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.58}, {Desk::Pick, 0.42}};
   std::optional<Desk> m_shown_desk;
   QMenu* m_observe_menu = nullptr;
   QMenu* m_pick_menu = nullptr;
