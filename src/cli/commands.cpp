@@ -3,9 +3,12 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
+#include "core/wheel/partners.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/hex_list.h"
 #include "io/exchange/png_strip.h"
+
+#include <charconv>
 
 namespace zc::cli {
 namespace {
@@ -61,6 +64,17 @@ Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
   return out;
 }
 
+Json color_json(Srgb c) {
+  const Lab lab = lab_from_srgb(c);
+  return {{"hex", hex_of(c)}, {"srgb", three(c.r, c.g, c.b)}, {"lab", three(lab.l, lab.a, lab.b)}};
+}
+
+std::optional<Srgb> color_or_reach(const Wheel& wheel, WheelPoint p) {
+  if (const auto color = wheel.color_at(p)) return color;
+  p.r = std::min(p.r, wheel.reach(p.a, p.v));
+  return wheel.color_at(p);
+}
+
 } // namespace
 
 Result<Json> describe(const std::vector<std::string>& colors) {
@@ -107,6 +121,89 @@ Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& reque
   }
   if (out.empty())
     return Error{ErrorCode::BadInput, "Say what to look up with --at A,R,V or --locate COLOR.", "wheel"};
+  return out;
+}
+
+Result<Json> mask(const MaskRequest& request) {
+  if (request.pattern.spread < 0 || request.pattern.spread > 120)
+    return Error{ErrorCode::BadInput, "A spread goes from 0 to 120 degrees.", "--spread"};
+  const Wheel wheel(request.wheel);
+  const MaskRegion region(pattern_mask(request.pattern));
+  Json tests = Json::array();
+  for (const auto& text : request.colors) {
+    const auto color = parse_color(text);
+    if (!color) return color.error();
+    const WheelPoint p = wheel.locate(*color, request.pattern.base);
+    const DiscPoint place = disc_point(p.a, p.r);
+    const auto nearest = region.nearest(place);
+    const auto held = nearest ? color_or_reach(wheel, wheel_point(*nearest, p.v, p.a)) : std::nullopt;
+    tests.push_back({{"color", hex_of(*color)},
+                     {"inside", region.inside(place)},
+                     {"nearest", held ? Json(hex_of(*held)) : Json(nullptr)}});
+  }
+  Json out{{"pattern", pattern_name(request.pattern.kind)},
+           {"share", region.share()},
+           {"neutral", nullptr},
+           {"colors", tests}};
+  if (const auto neutral = region.centroid()) {
+    // A subjective neutral is a color once a value is given; the middle one stands here.
+    const WheelPoint p = wheel_point(*neutral, 50, request.pattern.base);
+    const auto color = color_or_reach(wheel, p);
+    out["neutral"] = {
+        {"a", p.a}, {"r", p.r}, {"v", p.v}, {"hex", color ? Json(hex_of(*color)) : Json(nullptr)}};
+  }
+  return out;
+}
+
+Result<Json> string(const StringSpec& given, const std::string& from, const std::string& to,
+                    const WheelSpec& wheel) {
+  StringSpec spec = given;
+  const auto start = parse_color(from);
+  if (!start) return start.error();
+  spec.from = *start;
+  if (!to.empty()) {
+    const auto end = parse_color(to);
+    if (!end) return end.error();
+    spec.to = *end;
+  }
+  const auto steps = make_string(spec, Wheel(wheel));
+  if (!steps) return steps.error();
+  Json out = Json::array();
+  for (const auto& step : *steps) out.push_back(color_json(step.color));
+  return out;
+}
+
+Result<Json> mix(const std::vector<std::string>& texts, MixAs as) {
+  std::vector<MixPart> parts;
+  for (const auto& text : texts) {
+    // "srgb:R,G,B" has a colon of its own.
+    const auto colon = text.rfind(':');
+    const bool has_parts = colon != std::string::npos && text.substr(0, colon) != "srgb";
+    const auto color = parse_color(has_parts ? text.substr(0, colon) : text);
+    if (!color) return color.error();
+    MixPart part{*color, 1};
+    if (has_parts) {
+      const char* end = text.data() + text.size();
+      const auto read = std::from_chars(text.data() + colon + 1, end, part.parts);
+      if (read.ec != std::errc() || read.ptr != end)
+        return Error{ErrorCode::BadInput, "\"" + text + "\" is not a color and a number of parts.", "parts"};
+    }
+    parts.push_back(part);
+  }
+  const auto mixture = zc::mix(parts, as);
+  if (!mixture) return mixture.error();
+  Json out = color_json(mixture->color);
+  out["exact"] = mixture->exact;
+  return out;
+}
+
+Result<Json> partners(const std::string& text, const WheelSpec& spec) {
+  const auto color = parse_color(text);
+  if (!color) return color.error();
+  const Wheel wheel(spec);
+  Json out = Json::array();
+  for (const auto& p : partners_of(wheel, wheel.locate(*color)))
+    out.push_back({{"name", p.name}, {"angle", p.at.a}, {"turn", p.turn}, {"hex", hex_of(p.color)}});
   return out;
 }
 

@@ -2,6 +2,9 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/mask/patterns.h"
+#include "core/mix/pigment.h"
+#include "core/mix/strings.h"
 #include "core/wheel/wheel.h"
 
 #include <nlohmann/json.hpp>
@@ -24,6 +27,20 @@ struct WheelRequest {
   std::string text;
 };
 [[nodiscard]] Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& requests);
+
+/// One pattern mask and, for each color, whether it lies inside and the nearest color that does.
+struct MaskRequest {
+  WheelSpec wheel;
+  PatternSpec pattern;
+  std::vector<std::string> colors;
+};
+[[nodiscard]] Result<Json> mask(const MaskRequest& request);
+
+[[nodiscard]] Result<Json> string(const StringSpec& spec, const std::string& from, const std::string& to,
+                                  const WheelSpec& wheel);
+/// Parts as "COLOR:PARTS"; the parts may be left out.
+[[nodiscard]] Result<Json> mix(const std::vector<std::string>& parts, MixAs as);
+[[nodiscard]] Result<Json> partners(const std::string& color, const WheelSpec& wheel);
 
 /// Writes the file; the answer names it.
 [[nodiscard]] Result<Json> export_set(const std::string& piece, const std::string& set,

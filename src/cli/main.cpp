@@ -41,11 +41,19 @@ int main(int argc, char** argv) {
                                              {"light", HueScale::Light},
                                              {"ink", HueScale::Ink},
                                              {"even", HueScale::Even}};
-  const std::map<std::string, SaturationMeasure> measures{{"hsluv", SaturationMeasure::Hsluv}};
+  const std::map<std::string, SaturationMeasure> measures{{"hsluv", SaturationMeasure::Hsluv},
+                                                          {"hsl", SaturationMeasure::Hsl},
+                                                          {"hsv", SaturationMeasure::Hsv},
+                                                          {"cielab", SaturationMeasure::CielabChroma},
+                                                          {"oklab", SaturationMeasure::OklabChroma}};
+  const auto add_wheel = [&](CLI::App* command, bool with_measure) {
+    command->add_option("--hues", spec.hues, "Hue scale")->transform(CLI::CheckedTransformer(hues));
+    if (with_measure)
+      command->add_option("--measure", spec.measure, "Saturation measure")
+          ->transform(CLI::CheckedTransformer(measures));
+  };
   auto* wheel_command = app.add_subcommand("wheel", "Look up colors and places on a wheel");
-  wheel_command->add_option("--hues", spec.hues, "Hue scale")->transform(CLI::CheckedTransformer(hues));
-  wheel_command->add_option("--measure", spec.measure, "Saturation measure")
-      ->transform(CLI::CheckedTransformer(measures));
+  add_wheel(wheel_command, true);
   const auto asks = [&requests](WheelRequest::Kind kind) {
     return [&requests, kind](const std::string& text) { requests.push_back({kind, text}); };
   };
@@ -58,6 +66,49 @@ int main(int argc, char** argv) {
       ->add_option_function<std::string>("--locate", asks(WheelRequest::Kind::Locate), "Color to place")
       ->trigger_on_parse()
       ->take_all();
+
+  MaskRequest mask_request;
+  std::map<std::string, Pattern> patterns;
+  for (const Pattern kind : kPatterns) patterns[std::string(pattern_name(kind))] = kind;
+  double spread = -1;
+  auto* mask_command = app.add_subcommand("mask", "Test colors against a gamut mask pattern");
+  mask_command->add_option("--pattern", mask_request.pattern.kind, "Pattern")
+      ->required()
+      ->transform(CLI::CheckedTransformer(patterns));
+  mask_command->add_option("--base", mask_request.pattern.base, "Wheel angle of the leading hue");
+  mask_command->add_option("--spread", spread, "Degrees; the pattern's usual one when left out");
+  mask_command->add_option("--test", mask_request.colors, "Colors to test");
+  add_wheel(mask_command, true);
+
+  StringSpec string_spec;
+  std::string from, to;
+  const std::map<std::string, StringKind> kinds{
+      {"tints", StringKind::Tints},   {"shades", StringKind::Shades},   {"tones", StringKind::Tones},
+      {"values", StringKind::Values}, {"between", StringKind::Between}, {"distance", StringKind::Distance}};
+  const std::map<std::string, Evenness> evens{{"lightness", Evenness::Lightness},
+                                              {"difference", Evenness::Difference}};
+  auto* string_command = app.add_subcommand("string", "Make a graded row of colors");
+  string_command->add_option("--kind", string_spec.kind, "Kind of row")
+      ->required()
+      ->transform(CLI::CheckedTransformer(kinds));
+  string_command->add_option("--from", from, "Color to start from")->required();
+  string_command->add_option("--to", to, "Other end, or the color of the air");
+  string_command->add_option("--steps", string_spec.steps, "2 to 24");
+  string_command->add_option("--even", string_spec.even, "What is equal from step to step")
+      ->transform(CLI::CheckedTransformer(evens));
+  add_wheel(string_command, true);
+
+  std::vector<std::string> parts;
+  MixAs as = MixAs::Paint;
+  const std::map<std::string, MixAs> ways{{"paint", MixAs::Paint}, {"light", MixAs::Light}};
+  auto* mix_command = app.add_subcommand("mix", "Mix colors by parts");
+  mix_command->add_option("parts", parts, "COLOR:PARTS")->required();
+  mix_command->add_option("--as", as, "paint or light")->transform(CLI::CheckedTransformer(ways));
+
+  std::string color;
+  auto* partners_command = app.add_subcommand("partners", "Partners of a color at the trade's angles");
+  partners_command->add_option("color", color, "#rrggbb, #rgb or srgb:R,G,B")->required();
+  add_wheel(partners_command, true);
 
   std::string piece, set, format = "hex", output;
   auto* export_command = app.add_subcommand("export", "Write a set of a piece");
@@ -84,6 +135,14 @@ int main(int argc, char** argv) {
   if (describe_command->parsed()) return report(describe(colors));
   if (difference_command->parsed()) return report(difference(colors, labs));
   if (wheel_command->parsed()) return report(wheel(spec, requests));
+  if (mask_command->parsed()) {
+    mask_request.wheel = spec;
+    mask_request.pattern.spread = spread < 0 ? usual_spread(mask_request.pattern.kind) : spread;
+    return report(mask(mask_request));
+  }
+  if (string_command->parsed()) return report(zc::cli::string(string_spec, from, to, spec));
+  if (mix_command->parsed()) return report(zc::cli::mix(parts, as));
+  if (partners_command->parsed()) return report(partners(color, spec));
   if (pack_command->parsed()) return report(pack(folder, output));
   return report(export_set(piece, set, format, output));
 }

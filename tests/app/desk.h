@@ -134,7 +134,7 @@ inline QColor seen(QWidget& w, QPointF at) {
   int main(int argc, char** argv) {                                                                          \
     const zc::test::Home home;                                                                               \
     QApplication app(argc, argv);                                                                            \
-    zc::install_theme();                                                                                  \
+    zc::install_theme();                                                                                     \
     Class test;                                                                                              \
     return QTest::qExec(&test, argc, argv);                                                                  \
   }

@@ -244,8 +244,10 @@ void PickTask::wells_recent_and_before() {
   // shortcut for a digit; there the hand clicks instead.
   const bool keys = QGuiApplication::platformName() == QLatin1String("offscreen");
   const auto use_well = [&](int well, Qt::KeyboardModifiers modifiers) {
-    if (keys) QTest::keyClick(&m_desk->window, static_cast<Qt::Key>(Qt::Key_0 + well), modifiers);
-    else click(wells, wells.well_rect(static_cast<std::size_t>(well - 1)).center(), modifiers);
+    if (keys)
+      QTest::keyClick(&m_desk->window, static_cast<Qt::Key>(Qt::Key_0 + well), modifiers);
+    else
+      click(wells, wells.well_rect(static_cast<std::size_t>(well - 1)).center(), modifiers);
   };
   use_well(4, Qt::ShiftModifier);
   QCOMPARE(m_desk->session().bench.wells[3], std::optional(first));

@@ -66,6 +66,18 @@ private slots:
     CHECK_ANGLE(answer[1]["a"].get<double>(), 240, 1e-6);
     QVERIFY(answer[2]["hex"] == "#777777");
   }
+  void answers_about_masks_strings_mixtures_and_partners() {
+    const auto mask = run({"mask", "--pattern", "triad", "--base", "30", "--hues", "light", "--measure", "hsl", "--test", "#808080", "#00ff00"}).json();
+    CHECK_NEAR(mask["share"].get<double>(), 3 * std::sqrt(3.0) / 4 / M_PI, 1e-9);
+    QVERIFY(mask["colors"][0]["inside"] == true && mask["colors"][0]["nearest"] == "#808080");
+    QVERIFY(mask["colors"][1]["inside"] == false && mask["colors"][1]["nearest"].is_string());
+    const auto row = run({"string", "--kind", "between", "--from", "#ce854e", "--to", "#405070", "--steps", "5", "--even", "difference"}).json();
+    QVERIFY(row.size() == 5 && row[0]["hex"] == "#ce854e" && row[4]["hex"] == "#405070");
+    QVERIFY(run({"mix", "#fff:3", "srgb:0,0,0:1", "--as", "light"}).json()["hex"] == "#e1e1e1");
+    const auto partners = run({"partners", "#ff0000", "--hues", "light"}).json();
+    QVERIFY(partners[0]["name"] == "complement");
+    CHECK_ANGLE(partners[0]["angle"].get<double>(), 240, 1e-6);
+  }
   void exports_a_set() {
     QTemporaryDir folder;
     const QString list = folder.filePath("row.txt"), strip = folder.filePath("row.png");
@@ -88,6 +100,9 @@ private slots:
     QTest::newRow("off the wheel") << QStringList{"wheel", "--at", "0,2,50"};
     QTest::newRow("scale") << QStringList{"wheel", "--hues", "square", "--at", "0,1,50"};
     QTest::newRow("nothing asked") << QStringList{"wheel"};
+    QTest::newRow("pattern") << QStringList{"mask", "--pattern", "star"};
+    QTest::newRow("steps") << QStringList{"string", "--kind", "tints", "--from", "#123456", "--steps", "1"};
+    QTest::newRow("parts") << QStringList{"mix", "#fff:none"};
     QTest::newRow("no piece") << QStringList{"export", "none.zonachrom", "--set", "x", "-o", "never.txt"};
     QTest::newRow("no set") << QStringList{"export", DEMO_PIECE, "--set", "x", "-o", "never.txt"};
     QTest::newRow("place") << QStringList{"export",      DEMO_PIECE, "--set",

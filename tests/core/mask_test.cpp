@@ -100,6 +100,14 @@ void MaskTest::patterns_sit_at_the_trade_angles() {
   check(angles(Pattern::Triad, 40), {40, 160, 280});
   check(angles(Pattern::Complement, 40), {25, 55, 205, 235});
   check(angles(Pattern::Analogous, 40), {10, 40, 70});
+  // Split complement 150 either side, square every 90, rectangle two complementary pairs, an accent across.
+  check(angles(Pattern::Split, 0), {0, 150, 210});
+  check(angles(Pattern::Square, 10), {10, 100, 190, 280});
+  check(angles(Pattern::Rectangle, 0), {0, 60, 180, 240});
+  check(angles(Pattern::Accent, 90), {60, 90, 120, 270});
+  check(angles(Pattern::Single, 90), {80, 100});
+  // However wide, hues never run into each other.
+  for (const Pattern kind : kPatterns) QVERIFY(!MaskRegion(pattern_mask({kind, 33, 120})).empty());
 }
 
 void MaskTest::finds_the_nearest_point_of_random_masks() {

@@ -14,6 +14,10 @@ namespace {
 
 constexpr HueScale kScales[] = {HueScale::Traditional, HueScale::Light, HueScale::Ink, HueScale::Even};
 
+constexpr SaturationMeasure kMeasures[] = {SaturationMeasure::Hsluv, SaturationMeasure::Hsl,
+                                           SaturationMeasure::Hsv, SaturationMeasure::CielabChroma,
+                                           SaturationMeasure::OklabChroma};
+
 Srgb color(const char* hex) { return *parse_color(hex); }
 
 } // namespace
@@ -21,7 +25,10 @@ Srgb color(const char* hex) { return *parse_color(hex); }
 class WheelTest : public QObject {
   Q_OBJECT
 private slots:
+  void keeps_value_and_returns_to_the_same_point_data();
   void keeps_value_and_returns_to_the_same_point();
+  void reach_and_span_agree_with_plain_search();
+  void largest_chromas_are_the_largest();
   void agrees_with_the_hsluv_package();
   void anchors_fall_monotonely();
   void hues_fall_monotonely_everywhere();
@@ -32,28 +39,80 @@ private slots:
   void names_colors_in_words();
 };
 
+void WheelTest::keeps_value_and_returns_to_the_same_point_data() {
+  QTest::addColumn<int>("scale");
+  QTest::addColumn<int>("measure");
+  for (const auto scale : kScales)
+    for (const auto measure : kMeasures)
+      QTest::addRow("scale %d, measure %d", static_cast<int>(scale), static_cast<int>(measure))
+          << static_cast<int>(scale) << static_cast<int>(measure);
+}
+
 void WheelTest::keeps_value_and_returns_to_the_same_point() {
-  for (const auto scale : kScales) {
-    const Wheel wheel({scale, SaturationMeasure::Hsluv});
-    std::mt19937_64 random(10 + static_cast<unsigned>(scale));
-    std::uniform_real_distribution<double> angle(0, 360), radius(0.01, 1), value(2, 98);
-    for (int i = 0; i < 100'000; ++i) {
-      const WheelPoint p{angle(random), radius(random), value(random)};
-      const auto c = wheel.color_at(p);
-      QVERIFY(c);
-      const WheelPoint q = wheel.locate(*c);
-      const bool same =
-          near_angle(q.a, p.a, 1e-6) && std::abs(q.r - p.r) < 1e-6 && std::abs(q.v - p.v) < 1e-6;
-      QVERIFY2(same, qPrintable(QStringLiteral("scale %1: (%2, %3, %4) came back as (%5, %6, %7)")
-                                    .arg(static_cast<int>(scale))
-                                    .arg(p.a)
-                                    .arg(p.r)
-                                    .arg(p.v)
-                                    .arg(q.a)
-                                    .arg(q.r)
-                                    .arg(q.v)));
-      QVERIFY(std::abs(value_of(*c) - p.v) < 0.01);
-    }
+  QFETCH(int, scale);
+  QFETCH(int, measure);
+  const Wheel wheel({static_cast<HueScale>(scale), static_cast<SaturationMeasure>(measure)});
+  std::mt19937_64 random(10 + static_cast<unsigned>(scale));
+  std::uniform_real_distribution<double> angle(0, 360), radius(0.01, 1), value(2, 98);
+  const bool standard = measure == 0;
+  int existing = 0;
+  for (int i = 0; i < (standard ? 100'000 : 8'000); ++i) {
+    const WheelPoint p{angle(random), radius(random), value(random)};
+    const auto c = wheel.color_at(p);
+    if (standard) QVERIFY(c);
+    if (!c) continue;
+    ++existing;
+    const WheelPoint q = wheel.locate(*c);
+    const bool same = near_angle(q.a, p.a, 1e-6) && std::abs(q.r - p.r) < 1e-6 && std::abs(q.v - p.v) < 1e-6;
+    QVERIFY2(same, qPrintable(QStringLiteral("(%1, %2, %3) came back as (%4, %5, %6)")
+                                  .arg(p.a)
+                                  .arg(p.r)
+                                  .arg(p.v)
+                                  .arg(q.a)
+                                  .arg(q.r)
+                                  .arg(q.v)));
+    QVERIFY(std::abs(value_of(*c) - p.v) < 0.01);
+  }
+  QVERIFY(existing > 1000);
+}
+
+void WheelTest::reach_and_span_agree_with_plain_search() {
+  // tests/reference/make_wheel.mjs, on culori 4.0.2's conversions.
+  const std::map<std::string, SaturationMeasure> measures{{"hsl", SaturationMeasure::Hsl},
+                                                          {"hsv", SaturationMeasure::Hsv},
+                                                          {"cielab", SaturationMeasure::CielabChroma},
+                                                          {"oklab", SaturationMeasure::OklabChroma}};
+  for (const auto& row : reference_json("wheel.json")) {
+    const Wheel wheel(
+        {row["hues"] == "light" ? HueScale::Light : HueScale::Traditional, measures.at(row["measure"])});
+    const double a = row["a"], r = row["r"], v = row["v"];
+    const QString where = QString::fromStdString(row.dump());
+    const auto c = wheel.color_at({a, r, v});
+    QVERIFY2(c.has_value() != row["srgb"].is_null(), qPrintable(where));
+    if (c)
+      QVERIFY2(largest_step(*c, {row["srgb"][0], row["srgb"][1], row["srgb"][2]}) < 1e-5, qPrintable(where));
+    const double reach = wheel.reach(a, v);
+    QVERIFY2(std::abs(reach - row["reach"].get<double>()) < 1e-4, qPrintable(where + QString::number(reach)));
+    const ValueSpan span = wheel.value_span(a, r);
+    const double low = row["span"][0], high = row["span"][1];
+    if (low > high)
+      QVERIFY2(span.empty() || span.high - span.low < 0.25, qPrintable(where));
+    else
+      QVERIFY2(std::abs(span.low - low) < 1e-4 && std::abs(span.high - high) < 1e-4,
+               qPrintable(QStringLiteral("%1: %2 to %3").arg(where).arg(span.low).arg(span.high)));
+  }
+}
+
+void WheelTest::largest_chromas_are_the_largest() {
+  std::mt19937_64 random(4);
+  std::uniform_real_distribution<double> channel(0, 1);
+  for (int i = 0; i < 200'000; ++i) {
+    // A point on the surface of the cube, where the extremes lie.
+    double c[3] = {channel(random), channel(random), channel(random)};
+    c[i % 3] = i % 2;
+    const Srgb color{c[0], c[1], c[2]};
+    QVERIFY(lch_from_lab(lab_from_srgb(color)).c <= largest_chroma(SaturationMeasure::CielabChroma));
+    QVERIFY(lch_from_oklab(oklab_from_srgb(color)).c <= largest_chroma(SaturationMeasure::OklabChroma));
   }
 }
 
@@ -73,38 +132,42 @@ void WheelTest::agrees_with_the_hsluv_package() {
 }
 
 void WheelTest::anchors_fall_monotonely() {
-  double turned = 0;
   const auto& anchors = traditional_anchors();
-  for (std::size_t i = 0; i < anchors.size(); ++i) {
-    const double from = measured_hue(SaturationMeasure::Hsluv, srgb_from_8bit(anchors[i]));
-    const double to = measured_hue(SaturationMeasure::Hsluv, srgb_from_8bit(anchors[(i + 1) % 12]));
-    const double step = turn_between(from, to);
-    QVERIFY2(step < 0, qPrintable(QString::number(i)));
-    turned += step;
+  for (const auto measure : kMeasures) {
+    double turned = 0;
+    for (std::size_t i = 0; i < anchors.size(); ++i) {
+      const double from = measured_hue(measure, srgb_from_8bit(anchors[i]));
+      const double step = turn_between(from, measured_hue(measure, srgb_from_8bit(anchors[(i + 1) % 12])));
+      QVERIFY2(step < 0, qPrintable(QString::number(i)));
+      turned += step;
+    }
+    CHECK_NEAR(turned, -360, 1e-9);
+    const Wheel wheel({HueScale::Traditional, measure});
+    for (std::size_t i = 0; i < anchors.size(); ++i)
+      CHECK_ANGLE(wheel.locate(srgb_from_8bit(anchors[i])).a, 30.0 * static_cast<double>(i), 1e-6);
   }
-  CHECK_NEAR(turned, -360, 1e-9);
-  const Wheel wheel(WheelSpec{});
-  for (std::size_t i = 0; i < anchors.size(); ++i)
-    CHECK_ANGLE(wheel.locate(srgb_from_8bit(anchors[i])).a, 30.0 * static_cast<double>(i), 1e-6);
 }
 
 void WheelTest::hues_fall_monotonely_everywhere() {
-  for (const auto scale : kScales) {
-    const HueMap map(scale, SaturationMeasure::Hsluv);
-    double total = 0, before = map.hue_at(0);
-    for (int i = 1; i <= 7200; ++i) {
-      const double now = map.hue_at(i * 0.05);
-      const double step = turn_between(before, now);
-      QVERIFY2(step < 0,
-               qPrintable(QStringLiteral("scale %1 at %2").arg(static_cast<int>(scale)).arg(i * 0.05)));
-      // No pinch: a twentieth of a degree never jumps by more than a degree of hue.
-      QVERIFY(step > -1);
-      total += step;
-      before = now;
-      CHECK_ANGLE(map.angle_of(now), i * 0.05, 1e-7);
+  for (const auto scale : kScales)
+    for (const auto measure : kMeasures) {
+      const HueMap map(scale, measure);
+      double total = 0, before = map.hue_at(0);
+      for (int i = 1; i <= 1440; ++i) {
+        const double now = map.hue_at(i * 0.25), step = turn_between(before, now);
+        // Never back, and no pinch: a quarter of a degree never jumps by more than fifteen degrees of hue.
+        // (The even scale is steepest at blue, where OKLab hue hardly changes along the ring.)
+        QVERIFY2(step < 0 && step > -15, qPrintable(QStringLiteral("scale %1, measure %2 at %3: %4")
+                                                        .arg(static_cast<int>(scale))
+                                                        .arg(static_cast<int>(measure))
+                                                        .arg(i * 0.25)
+                                                        .arg(step)));
+        total += step;
+        before = now;
+        CHECK_ANGLE(map.angle_of(now), i * 0.25, 1e-7);
+      }
+      CHECK_NEAR(total, -360, 1e-6);
     }
-    CHECK_NEAR(total, -360, 1e-6);
-  }
 }
 
 void WheelTest::faces_the_complements_of_the_trade() {

@@ -32,11 +32,11 @@ void set_surround(Surround surround);
 /// Loads the shipped typeface and sets the application's font and style.
 void install_theme();
 
-[[nodiscard]] QFont text_font();    ///< 13 px
-[[nodiscard]] QFont caption_font(); ///< 12 px
+[[nodiscard]] QFont text_font();           ///< 13 px
+[[nodiscard]] QFont caption_font();        ///< 12 px
 [[nodiscard]] QFont caption_strong_font(); ///< 12 px, semibold
-[[nodiscard]] QFont heading_font(); ///< 13 px, semibold
-[[nodiscard]] QFont title_font();   ///< 15 px, semibold
+[[nodiscard]] QFont heading_font();        ///< 13 px, semibold
+[[nodiscard]] QFont title_font();          ///< 15 px, semibold
 
 inline constexpr int kMargin = 20;
 inline constexpr int kGap = 8;

@@ -55,7 +55,11 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   show_state();
 }
 
-MainWindow::~MainWindow() = default;
+MainWindow::~MainWindow() {
+  // The parts speak to the workbench to their end (a field that loses the focus tells it), so they go first.
+  delete takeCentralWidget();
+  delete m_documents;
+}
 
 void MainWindow::lay_out() {
   m_stage->addWidget(m_observe);

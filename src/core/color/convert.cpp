@@ -160,6 +160,9 @@ Hsluv hsluv_from_lch(LchUv c) {
 }
 LchUv lch_from_hsluv(Hsluv c) { return {c.l, c.s / 100 * largest_chroma_luv(c.l, c.h), c.h}; }
 
+const Matrix3& lms_from_xyz_matrix() { return kXyzToLms; }
+const Matrix3& oklab_from_lms_matrix() { return kLmsToOklab; }
+
 Oklab oklab_from_xyz(Xyz c) {
   auto lms = multiply(kXyzToLms, {c.x, c.y, c.z});
   for (double& x : lms) x = std::cbrt(x);

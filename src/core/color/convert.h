@@ -54,6 +54,8 @@ namespace zc {
 [[nodiscard]] LchUv lch_from_hsluv(Hsluv c);
 
 /// OKLab (B. Ottosson 2020), matrices at the precision of CSS Color 4.
+[[nodiscard]] const Matrix3& lms_from_xyz_matrix();
+[[nodiscard]] const Matrix3& oklab_from_lms_matrix(); ///< From the cube roots of LMS.
 [[nodiscard]] Oklab oklab_from_xyz(Xyz c);
 [[nodiscard]] Xyz xyz_from_oklab(Oklab c);
 [[nodiscard]] Oklab oklab_from_srgb(Srgb c);

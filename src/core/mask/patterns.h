@@ -3,23 +3,32 @@
 
 #include "core/mask/mask.h"
 
+#include <array>
 #include <string_view>
 
 namespace zc {
 
-enum class Pattern { Analogous, Complement, Triad };
+/// Hues from the base: single 0; analogous 0 and 30 either side; complement 0, 180; split complement 0, 150,
+/// 210; triad 0, 120, 240; square tetrad 0, 90, 180, 270; rectangle tetrad 0, 60, 180, 240 (two complementary
+/// pairs); accented analogous: analogous with an accent at 180. Common practice, no source.
+enum class Pattern { Single, Analogous, Complement, Split, Triad, Square, Rectangle, Accent };
+
+inline constexpr std::array<Pattern, 8> kPatterns{Pattern::Single,    Pattern::Analogous, Pattern::Complement,
+                                                  Pattern::Split,     Pattern::Triad,     Pattern::Square,
+                                                  Pattern::Rectangle, Pattern::Accent};
 
 struct PatternSpec {
   Pattern kind = Pattern::Triad;
   double base = 0;   ///< Wheel angle of the leading hue, degrees.
-  double spread = 0; ///< Width in degrees, 0..120: the whole range of an analogous mask, else of each hue.
+  double spread = 0; ///< Degrees, 0..120: the whole range of a single, analogous or accented mask, else the
+                     ///< width of each hue.
 };
 
 [[nodiscard]] std::string_view pattern_name(Pattern kind);
-/// The spread a pattern starts with: analogous 60 (base and 30 either side), complement 30, triad 0.
+/// The spread a pattern starts with: single 20, analogous and accent 60, complement 30, the others 0.
 [[nodiscard]] double usual_spread(Pattern kind);
-/// One adding polygon. Spread outside 0..120 is brought to the nearer end; a spread of 0 gives an analogous
-/// or complement mask that encloses nothing.
+/// One adding polygon. Spread outside 0..120 is brought to the nearer end, and at most to where neighboring
+/// hues meet; a spread of 0 gives a single, analogous or complement mask that encloses nothing.
 [[nodiscard]] Mask pattern_mask(const PatternSpec& spec);
 
 } // namespace zc

@@ -2,8 +2,7 @@
 
 #include "core/base/angle.h"
 #include "core/color/convert.h"
-
-#include <boost/math/tools/toms748_solve.hpp>
+#include "core/wheel/solve.h"
 
 #include <algorithm>
 #include <cmath>
@@ -46,17 +45,6 @@ std::vector<NamedHue> even_hues() {
   return out;
 }
 
-/// Finds x in [low, high] with f(x) = 0 to full double precision. REQUIRES a sign change.
-double root(const std::function<double(double)>& f, double low, double high) {
-  const double at_low = f(low), at_high = f(high);
-  if (at_low == 0) return low;
-  if (at_high == 0) return high;
-  std::uintmax_t steps = 100;
-  const auto [a, b] = boost::math::tools::toms748_solve(f, low, high, at_low, at_high,
-                                                        boost::math::tools::eps_tolerance<double>(52), steps);
-  return (a + b) / 2;
-}
-
 /// A hue number along the display's ring, unrolled so that it grows with the HSV hue.
 class RingHue {
 public:
@@ -70,7 +58,7 @@ public:
   [[nodiscard]] double find(double hue) const {
     const double turns = 360 * std::floor((hue - m_start) / 360);
     const double wanted = hue - turns;
-    return root([&](double s) { return raw(s) - wanted; }, 0, 360) + turns;
+    return root_between([&](double s) { return raw(s) - wanted; }, 0, 360) + turns;
   }
 
 private:
@@ -93,6 +81,12 @@ double straightened_oklab_hue(Srgb c) {
   if (s <= kFoldStart || s >= kFoldEnd) return plain(c);
   static const double low = plain(ring_color(kFoldStart)), high = plain(ring_color(kFoldEnd));
   return low + (high - low) * (s - kFoldStart) / (kFoldEnd - kFoldStart);
+}
+
+/// How a measure counts hues along the ring, strictly monotone.
+std::function<double(Srgb)> ring_hue(SaturationMeasure measure) {
+  if (measure == SaturationMeasure::OklabChroma) return straightened_oklab_hue;
+  return [measure](Srgb c) { return measured_hue(measure, c); };
 }
 
 const RingHue& oklab_ring() {
@@ -132,7 +126,7 @@ public:
     const double h = m_y[12] + wrap_degrees(hue - m_y[12]);
     int i = 0;
     while (i < 11 && h < m_y[i + 1]) ++i;
-    return kStep * (i + root([&](double t) { return piece(i, t) - h; }, 0, 1));
+    return kStep * (i + root_between([&](double t) { return piece(i, t) - h; }, 0, 1));
   }
 
 private:
@@ -164,8 +158,7 @@ private:
 
 class RingCurve final : public HueMap::Curve {
 public:
-  explicit RingCurve(SaturationMeasure measure)
-      : m_ring([measure](Srgb c) { return measured_hue(measure, c); }) {}
+  explicit RingCurve(SaturationMeasure measure) : m_ring(ring_hue(measure)) {}
   [[nodiscard]] double hue(double angle) const override { return m_ring.at(60 - angle); }
   [[nodiscard]] double angle(double hue) const override { return 60 - m_ring.find(hue); }
 
@@ -175,8 +168,7 @@ private:
 
 class EvenCurve final : public HueMap::Curve {
 public:
-  explicit EvenCurve(SaturationMeasure measure)
-      : m_ring([measure](Srgb c) { return measured_hue(measure, c); }), m_yellow(oklab_ring().at(60)) {}
+  explicit EvenCurve(SaturationMeasure measure) : m_ring(ring_hue(measure)), m_yellow(oklab_ring().at(60)) {}
   [[nodiscard]] double hue(double angle) const override {
     return m_ring.at(oklab_ring().find(m_yellow - angle));
   }
@@ -245,7 +237,20 @@ const NamedHue& nearest_named_hue(HueScale scale, double angle) {
 
 Srgb ring_color(double hsv_hue) { return srgb_from_hsv({wrap_degrees(hsv_hue), 1, 1}); }
 
-double measured_hue(SaturationMeasure, Srgb c) { return lchuv_from_srgb(c).h; }
+double measured_hue(SaturationMeasure measure, Srgb c) {
+  switch (measure) {
+  case SaturationMeasure::Hsl:
+  case SaturationMeasure::Hsv:
+    return hsv_from_srgb(c).h;
+  case SaturationMeasure::CielabChroma:
+    return lch_from_lab(lab_from_srgb(c)).h;
+  case SaturationMeasure::OklabChroma:
+    return lch_from_oklab(oklab_from_srgb(c)).h;
+  case SaturationMeasure::Hsluv:
+    break;
+  }
+  return lchuv_from_srgb(c).h;
+}
 
 HueMap::HueMap(HueScale scale, SaturationMeasure measure) : m_curve(make_curve(scale, measure)) {}
 HueMap::~HueMap() = default;

@@ -21,7 +21,7 @@ enum class HueScale {
 };
 
 /// Which hue number and which saturation the wheel is built on. See measure.h.
-enum class SaturationMeasure { Hsluv };
+enum class SaturationMeasure { Hsluv, Hsl, Hsv, CielabChroma, OklabChroma };
 
 struct NamedHue {
   double angle;           ///< Wheel angle in degrees.

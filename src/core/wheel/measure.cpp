@@ -23,6 +23,18 @@ public:
 
 } // namespace
 
-std::unique_ptr<const Measure> make_measure(SaturationMeasure) { return std::make_unique<HsluvMeasure>(); }
+std::unique_ptr<const Measure> make_measure(SaturationMeasure measure) {
+  switch (measure) {
+  case SaturationMeasure::Hsl:
+  case SaturationMeasure::Hsv:
+    return make_hex_measure(measure);
+  case SaturationMeasure::CielabChroma:
+  case SaturationMeasure::OklabChroma:
+    return make_chroma_measure(measure);
+  case SaturationMeasure::Hsluv:
+    break;
+  }
+  return std::make_unique<HsluvMeasure>();
+}
 
 } // namespace zc

@@ -1,4 +1,10 @@
 // Saturation measures: how (hue, r) at a value becomes a color. L* always equals the value.
+//
+// HSLuv: r = share of the largest LCh(uv) chroma at this L* and hue; the disc is full at every value.
+// HSL: r = HSL saturation, lightness solved for L*; the disc is full at every value.
+// HSV: r = HSV saturation, V solved for L*; above the L* of the pure tint nothing exists.
+// CIELAB and OKLab chroma: r = chroma / the largest chroma anywhere in sRGB; the slice has the outline of the
+// display gamut.
 #pragma once
 
 #include "core/wheel/hue_scale.h"
@@ -10,6 +16,7 @@ namespace zc {
 
 struct ValueSpan {
   double low = 0, high = 100; ///< L*; low > high means the color exists nowhere.
+  [[nodiscard]] bool empty() const { return low > high; }
   bool operator==(const ValueSpan&) const = default;
 };
 
@@ -17,16 +24,24 @@ struct ValueSpan {
 class Measure {
 public:
   virtual ~Measure() = default;
-  /// The color, or nothing where the display has none. REQUIRES 0 <= r <= 1 and 0 <= v <= 100.
+  /// The color, L* = v within 1e-9, or nothing where the display has none. REQUIRES 0 <= r <= 1, 0 <= v <=
+  /// 100.
   [[nodiscard]] virtual std::optional<Srgb> color_at(double hue, double r, double v) const = 0;
   /// r of a color.
   [[nodiscard]] virtual double saturation_of(Srgb c) const = 0;
-  /// r at which the ray from neutral first leaves the display gamut, at most 1.
+  /// r at which the ray from neutral first leaves the display gamut, at most 1. A ray may come back further
+  /// out; color_at() shows what exists there all the same.
   [[nodiscard]] virtual double reach(double hue, double v) const = 0;
-  /// The values at which (hue, r) exists.
+  /// The values at which (hue, r) exists: the widest unbroken span.
   [[nodiscard]] virtual ValueSpan value_span(double hue, double r) const = 0;
 };
 
 [[nodiscard]] std::unique_ptr<const Measure> make_measure(SaturationMeasure measure);
+[[nodiscard]] std::unique_ptr<const Measure> make_hex_measure(SaturationMeasure measure); ///< HSL or HSV.
+[[nodiscard]] std::unique_ptr<const Measure>
+make_chroma_measure(SaturationMeasure measure); ///< CIELAB or OKLab.
+
+/// Largest chroma anywhere in sRGB: CIELAB's at blue, OKLab's at magenta.
+[[nodiscard]] double largest_chroma(SaturationMeasure measure);
 
 } // namespace zc

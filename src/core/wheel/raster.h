@@ -1,9 +1,10 @@
 // Pictures of the color solid: the wheel slice (plan), the hue section and the value rail.
 //
 // Pixels are 32-bit words 0xAARRGGBB, premultiplied, rows from the top. Every opaque pixel is within 1/255 of
-// the exact color at its center.
+// the exact color at its center; where the display has no color a pixel is transparent.
 #pragma once
 
+#include "core/wheel/planes.h"
 #include "core/wheel/wheel.h"
 
 #include <cstdint>
@@ -33,24 +34,22 @@ public:
   void rail(double a, double r, int height, Raster& out) const;
 
 private:
-  struct Direction {
-    float cos, sin; ///< Of the measure's hue.
-  };
   /// A row of the disc: its first column, how many pixels, where they start in the lists below.
   struct Row {
     int first, count;
     std::size_t start;
   };
-  [[nodiscard]] Direction direction_at(double angle) const;
+  [[nodiscard]] HueDirection direction_at(double angle) const;
+  [[nodiscard]] std::uint32_t end_color(double v, float r) const;
   void set_size(int size);
 
   Wheel m_wheel;
-  std::vector<Direction> m_hues; ///< Per table angle.
+  std::vector<HueDirection> m_hues; ///< Per table angle.
   int m_size = 0;
   std::vector<Row> m_rows;
   // Per pixel of the disc, for the current size: direction of the hue, r, 0..255 of the pixel inside the
   // disc.
-  std::vector<float> m_cos, m_sin, m_radius;
+  std::vector<float> m_cos, m_sin, m_degrees, m_radius;
   std::vector<std::uint8_t> m_cover;
 };
 

@@ -22,7 +22,11 @@ constexpr Word<HueScale> kHueWords[] = {{HueScale::Traditional, "traditional"},
                                         {HueScale::Light, "light"},
                                         {HueScale::Ink, "ink"},
                                         {HueScale::Even, "even"}};
-constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"}};
+constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"},
+                                                     {SaturationMeasure::Hsl, "hsl"},
+                                                     {SaturationMeasure::Hsv, "hsv"},
+                                                     {SaturationMeasure::CielabChroma, "cielab"},
+                                                     {SaturationMeasure::OklabChroma, "oklab"}};
 constexpr Word<MaskRule> kRuleWords[] = {
     {MaskRule::Held, "held"}, {MaskRule::Flagged, "flagged"}, {MaskRule::Free, "free"}};
 constexpr Word<AreaMode> kModeWords[] = {{AreaMode::Adds, "adds"}, {AreaMode::Cuts, "cuts"}};

@@ -1,0 +1,51 @@
+// Mixing colors as paint and as light.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/color/spaces.h"
+#include "core/mix/spectral_data.h"
+
+#include <vector>
+
+namespace zc {
+
+/// Reflectance 0..1 every 10 nm from 380 to 730 nm.
+using Reflectance = std::array<double, kBands>;
+
+/// Real paints reflect neither nothing nor everything; curves are kept within these.
+inline constexpr double kDarkestReflectance = 0.02;
+inline constexpr double kLightestReflectance = 0.98;
+
+/// XYZ under D65 for the 2-degree observer, scaled so that a perfect white has exactly the white of sRGB.
+[[nodiscard]] Xyz xyz_of_reflectance(const Reflectance& curve);
+
+struct Paint {
+  Reflectance curve{};
+  bool exact = true; ///< False when no paint has the color and the nearest paintable one stands for it.
+};
+
+/// The smoothest reflectance curve of a color: least squared slope of the hyperbolic arctangent of
+/// reflectance (S. A. Burns, "Numerical methods for smoothest reflectance reconstruction", Color Research &
+/// Application 45(1), 2020), with the bounds above in place of 0 and 1. A color out of a paint's reach is
+/// moved toward one of a few greys, no further than needed; the one that ends nearest by CIEDE2000 is taken.
+[[nodiscard]] Paint paint_of(Srgb color);
+
+enum class MixAs { Paint, Light };
+
+struct MixPart {
+  Srgb color;
+  double parts = 1;
+};
+
+struct Mixture {
+  Srgb color;
+  bool exact =
+      true; ///< False when a part is no paint's color, or the mixture had to be brought into the gamut.
+};
+
+/// Paint: K/S of the curves added by parts (single-constant Kubelka-Munk, K/S = (1 - R)^2 / 2R; P. Kubelka,
+/// F. Munk 1931). Light: linear light averaged by parts. ERRORS: BadInput for fewer than one part, or parts
+/// that are not above 0.
+[[nodiscard]] Result<Mixture> mix(const std::vector<MixPart>& parts, MixAs as);
+
+} // namespace zc

@@ -1,0 +1,156 @@
+#include "core/mix/strings.h"
+
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/gamut.h"
+
+#include <algorithm>
+#include <functional>
+
+namespace zc {
+namespace {
+
+/// A row before its steps are chosen: a color for every t in 0..1.
+using Path = std::function<StringStep(double)>;
+
+double mixed(double a, double b, double t) { return a + (b - a) * t; }
+
+/// At the saturation wanted or, where the display lacks it, at the reach.
+StringStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
+  p.r = std::clamp(p.r, 0.0, 1.0);
+  p.v = std::clamp(p.v, 0.0, 100.0);
+  auto color = wheel.color_at(p);
+  if (!color) {
+    p.r = std::min(p.r, wheel.reach(p.a, p.v));
+    color = wheel.color_at(p);
+  }
+  return {color.value_or(neutral_of_value(p.v)), p, false};
+}
+
+StringStep plain_step(Srgb c) {
+  return {shown_on_display(c).value_or(reduced_to_gamut(lab_from_srgb(c))), {}, false};
+}
+
+/// Chroma is an absolute amount under the chroma measures: black holds none, so it falls with the value
+/// there.
+bool counts_chroma(const Wheel& wheel) {
+  return wheel.spec().measure == SaturationMeasure::CielabChroma ||
+         wheel.spec().measure == SaturationMeasure::OklabChroma;
+}
+
+Path wheel_path(const StringSpec& spec, const Wheel& wheel, WheelPoint p) {
+  switch (spec.kind) {
+  case StringKind::Tints:
+    return [&wheel, p](double t) { return step_on_wheel(wheel, {p.a, p.r * (1 - t), mixed(p.v, 100, t)}); };
+  case StringKind::Shades: {
+    const bool falls = counts_chroma(wheel);
+    return [&wheel, p, falls](double t) {
+      return step_on_wheel(wheel, {p.a, falls ? p.r * (1 - t) : p.r, mixed(p.v, 0, t)});
+    };
+  }
+  case StringKind::Tones:
+    return [&wheel, p](double t) { return step_on_wheel(wheel, {p.a, p.r * (1 - t), p.v}); };
+  default:
+    break;
+  }
+  const ValueSpan span = wheel.value_span(p.a, p.r);
+  const double margin = (span.high - span.low) / (spec.steps + 1);
+  return [&wheel, p, span, margin](double t) {
+    return step_on_wheel(wheel, {p.a, p.r, mixed(span.low + margin, span.high - margin, t)});
+  };
+}
+
+Path free_path(const StringSpec& spec) {
+  if (spec.kind == StringKind::Between) {
+    const Oklab a = oklab_from_srgb(spec.from), b = oklab_from_srgb(*spec.to);
+    return [a, b](double t) {
+      return plain_step(srgb_from_oklab({mixed(a.l, b.l, t), mixed(a.a, b.a, t), mixed(a.b, b.b, t)}));
+    };
+  }
+  // Seen light is color * e^-d + air * (1 - e^-d) at optical distance d (Koschmieder 1924); the row ends
+  // where a twentieth of the color is left.
+  constexpr double left = 0.05;
+  const LinearRgb a = linear_from_srgb(spec.from), b = linear_from_srgb(spec.to.value_or(usual_air()));
+  return [a, b](double t) {
+    const double air = t * (1 - left);
+    return plain_step(srgb_from_linear({mixed(a.r, b.r, air), mixed(a.g, b.g, air), mixed(a.b, b.b, air)}));
+  };
+}
+
+double apart(const StringStep& a, const StringStep& b, Evenness even) {
+  const Lab p = lab_from_srgb(a.color), q = lab_from_srgb(b.color);
+  return even == Evenness::Lightness ? std::abs(p.l - q.l) : ciede2000(p, q);
+}
+
+/// Moves the places t along the path until neighbors are equally far apart. The distance from step to step is
+/// not additive, so the places are shared out anew from the distances measured, until they stay.
+std::vector<StringStep> even_steps(const Path& path, int steps, Evenness even) {
+  std::vector<double> t(static_cast<std::size_t>(steps));
+  for (int i = 0; i < steps; ++i) t[static_cast<std::size_t>(i)] = static_cast<double>(i) / (steps - 1);
+  std::vector<StringStep> out(t.size());
+  for (int round = 0; round < 200; ++round) {
+    for (std::size_t i = 0; i < t.size(); ++i) out[i] = path(t[i]);
+    std::vector<double> walked(t.size(), 0);
+    double shortest = 1e9, longest = 0;
+    for (std::size_t i = 1; i < t.size(); ++i) {
+      const double d = apart(out[i - 1], out[i], even);
+      shortest = std::min(shortest, d);
+      longest = std::max(longest, d);
+      walked[i] = walked[i - 1] + std::max(d, 1e-12);
+    }
+    if (longest - shortest <= 0.001 * longest) break;
+    std::vector<double> next = t;
+    std::size_t cell = 1;
+    for (std::size_t i = 1; i + 1 < t.size(); ++i) {
+      const double wanted = walked.back() * static_cast<double>(i) / static_cast<double>(t.size() - 1);
+      while (walked[cell] < wanted) ++cell;
+      next[i] = mixed(t[cell - 1], t[cell], (wanted - walked[cell - 1]) / (walked[cell] - walked[cell - 1]));
+    }
+    t = next;
+  }
+  return out;
+}
+
+void hold_in(const MaskRegion& region, const Wheel& wheel, double neutral_angle, StringStep& step) {
+  const WheelPoint p = step.at ? *step.at : wheel.locate(step.color, neutral_angle);
+  const DiscPoint place = disc_point(p.a, p.r);
+  if (region.inside(place)) return;
+  const auto nearest = region.nearest(place);
+  if (!nearest) return;
+  const StringStep moved = step_on_wheel(wheel, wheel_point(*nearest, p.v, p.a));
+  step = {moved.color, moved.at, true};
+}
+
+bool runs_on_wheel(StringKind kind) { return kind != StringKind::Between && kind != StringKind::Distance; }
+
+} // namespace
+
+Srgb usual_air() { return srgb_from_8bit({0xb4, 0xc3, 0xd2}); }
+
+Status validate(const StringSpec& spec) {
+  if (spec.steps < 2 || spec.steps > 24)
+    return Error{ErrorCode::BadInput, "A string has from 2 to 24 steps.", "steps"};
+  if (spec.kind == StringKind::Between && !spec.to)
+    return Error{ErrorCode::BadInput, "A string between two colors needs the second one.", "to"};
+  return Done{};
+}
+
+Result<std::vector<StringStep>> make_string(const StringSpec& spec, const Wheel& wheel,
+                                            const MaskRegion* hold) {
+  const Status valid = validate(spec);
+  if (!valid) return valid.error();
+  const WheelPoint start = wheel.locate(spec.from, spec.neutral_angle);
+  const Path path = runs_on_wheel(spec.kind) ? wheel_path(spec, wheel, start) : free_path(spec);
+  // Equal steps of a lightness that does not change are no steps.
+  const double change = apart(path(0), path(1), Evenness::Lightness);
+  const Evenness even = change < 0.5 ? Evenness::Difference : spec.even;
+  if (apart(path(0), path(1), Evenness::Difference) < 1e-3)
+    return Error{ErrorCode::BadInput, "The two ends of this string are the same color; choose another end.",
+                 "from"};
+  auto steps = even_steps(path, spec.steps, even);
+  if (hold)
+    for (auto& step : steps) hold_in(*hold, wheel, start.a, step);
+  return steps;
+}
+
+} // namespace zc

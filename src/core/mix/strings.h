@@ -1,0 +1,55 @@
+// Strings: graded rows of colors from one color.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/mask/mask.h"
+#include "core/wheel/wheel.h"
+
+#include <optional>
+#include <vector>
+
+namespace zc {
+
+enum class StringKind {
+  Tints,    ///< Toward white, hue of the wheel's measure kept.
+  Shades,   ///< Toward black, hue kept.
+  Tones,    ///< Toward the grey of equal value, hue kept.
+  Values,   ///< Constant angle and saturation, over all the values where the color exists, ends left out.
+  Between,  ///< From one color to another, straight in OKLab.
+  Distance, ///< Into the air: light of the color fades into the air's, as it does with distance (linear
+            ///< light).
+};
+
+enum class Evenness {
+  Lightness,  ///< Equal steps of L*. Where the ends have one L*, equal steps of CIEDE2000.
+  Difference, ///< Equal CIEDE2000 from step to step.
+};
+
+struct StringSpec {
+  StringKind kind = StringKind::Values;
+  Srgb from;
+  std::optional<Srgb> to; ///< Between: the other end. Distance: the color of the air.
+  int steps = 9;          ///< 2..24, ends included.
+  Evenness even = Evenness::Lightness;
+  double neutral_angle = 0; ///< Wheel angle taken for a neutral start.
+};
+
+struct StringStep {
+  Srgb color;
+  std::optional<WheelPoint> at; ///< For the kinds that run on the wheel.
+  bool held = false;            ///< Moved into the mask.
+};
+
+/// The color the air has when none is chosen: a light, dull blue.
+[[nodiscard]] Srgb usual_air();
+
+/// ERRORS: BadInput for steps outside 2..24, for a missing second color, and for ends too alike to part.
+[[nodiscard]] Status validate(const StringSpec& spec);
+
+/// The row; even within 2 %, hue of the measure within 0.1 degree for the kinds that keep it. With a region,
+/// steps outside it go to its nearest point at equal value and are marked. ERRORS: as validate(); NotFound
+/// when the start has no place on the wheel.
+[[nodiscard]] Result<std::vector<StringStep>> make_string(const StringSpec& spec, const Wheel& wheel,
+                                                          const MaskRegion* hold = nullptr);
+
+} // namespace zc

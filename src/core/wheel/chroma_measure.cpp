@@ -1,0 +1,195 @@
+// CIELAB and OKLab chroma at true L*: the slice has the outline of the display gamut.
+#include "core/base/angle.h"
+#include "core/color/convert.h"
+#include "core/color/gamut.h"
+#include "core/color/matrix.h"
+#include "core/wheel/measure.h"
+#include "core/wheel/oklab_lightness.h"
+#include "core/wheel/solve.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace zc {
+namespace {
+
+/// How far inside the gamut: the smallest distance of a linear channel from 0 or 1, negative outside.
+double margin(LinearRgb c) { return std::min({c.r, c.g, c.b, 1 - c.r, 1 - c.g, 1 - c.b}); }
+
+/// Place of the smallest f between low and high, for a single valley (golden section).
+template <class F> double lowest_between(const F& f, double low, double high) {
+  constexpr double ratio = std::numbers::phi - 1;
+  double a = high - ratio * (high - low), b = low + ratio * (high - low);
+  double fa = f(a), fb = f(b);
+  for (int i = 0; i < 60; ++i) {
+    if (fa < fb) {
+      high = b;
+      b = a;
+      fb = fa;
+      a = high - ratio * (high - low);
+      fa = f(a);
+    } else {
+      low = a;
+      a = b;
+      fa = fb;
+      b = low + ratio * (high - low);
+      fb = f(b);
+    }
+  }
+  return (low + high) / 2;
+}
+
+class ChromaMeasure : public Measure {
+public:
+  explicit ChromaMeasure(double largest) : m_largest(largest) {}
+
+  [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+    if (v <= 0 || v >= 100) {
+      if (r > 0) return std::nullopt;
+      return v <= 0 ? Srgb{0, 0, 0} : Srgb{1, 1, 1};
+    }
+    return shown_on_display(srgb_from_linear(linear_at(hue, r * m_largest, v)));
+  }
+  [[nodiscard]] double saturation_of(Srgb c) const override {
+    return std::min(1.0, chroma_of(c) / m_largest);
+  }
+
+  [[nodiscard]] double reach(double hue, double v) const override {
+    if (v <= 0 || v >= 100) return 0;
+    const auto inside = [&](double r) { return margin(linear_at(hue, r * m_largest, v)); };
+    // Looks along the ray in small steps; where the margin dips between two of them, at the bottom of the dip
+    // too, since near CIELAB yellow and OKLab blue a ray leaves the gamut briefly.
+    constexpr int steps = 400;
+    double before = inside(0), last = before;
+    for (int i = 1; i <= steps; ++i) {
+      const double r = static_cast<double>(i) / steps, now = inside(r);
+      if (i > 1 && last < before && last <= now && last < 0.02) {
+        const double dip = lowest_between(inside, (i - 2.0) / steps, r);
+        if (inside(dip) < 0) return root_between(inside, (i - 2.0) / steps, dip);
+      }
+      if (now < 0) return root_between(inside, (i - 1.0) / steps, r);
+      before = last;
+      last = now;
+    }
+    return 1;
+  }
+
+  [[nodiscard]] ValueSpan value_span(double hue, double r) const override {
+    if (r <= 0) return {0, 100};
+    const auto outside = [&](double v) { return -margin(linear_at(hue, r * m_largest, v)); };
+    constexpr int steps = 400;
+    constexpr double step = 100.0 / steps;
+    ValueSpan widest{100, 0};
+    double start = 0;
+    bool within = false;
+    const auto close = [&](double end) {
+      if (end - start > widest.high - widest.low) widest = {start, end};
+    };
+    for (int i = 1; i < steps; ++i) {
+      const double v = i * step;
+      const bool now = outside(v) <= 0;
+      if (now && !within) start = root_between(outside, v - step + 1e-9, v);
+      if (!now && within) close(root_between(outside, v - step, v));
+      within = now;
+    }
+    if (within) close(root_between(outside, 100 - step, 100 - 1e-9));
+    if (!widest.empty()) return widest;
+    // Thinner than a step: the deepest point decides.
+    int deepest = 1;
+    for (int i = 2; i < steps; ++i)
+      if (outside(i * step) < outside(deepest * step)) deepest = i;
+    const double low = (deepest - 1) * step + 1e-9, high = (deepest + 1) * step - 1e-9;
+    const double v = lowest_between(outside, low, high);
+    if (outside(v) > 0) return widest;
+    return {root_between(outside, low, v), root_between(outside, v, high)};
+  }
+
+protected:
+  [[nodiscard]] virtual LinearRgb linear_at(double hue, double chroma, double v) const = 0;
+  [[nodiscard]] virtual double chroma_of(Srgb c) const = 0;
+
+private:
+  double m_largest;
+};
+
+class CielabMeasure final : public ChromaMeasure {
+public:
+  using ChromaMeasure::ChromaMeasure;
+
+private:
+  [[nodiscard]] LinearRgb linear_at(double hue, double chroma, double v) const override {
+    return linear_from_xyz(xyz_from_lab(lab_from_lch({v, chroma, hue})));
+  }
+  [[nodiscard]] double chroma_of(Srgb c) const override { return lch_from_lab(lab_from_srgb(c)).c; }
+};
+
+class OklabMeasure final : public ChromaMeasure {
+public:
+  using ChromaMeasure::ChromaMeasure;
+
+private:
+  [[nodiscard]] LinearRgb linear_at(double hue, double chroma, double v) const override {
+    const double a = chroma * std::cos(radians(hue)), b = chroma * std::sin(radians(hue));
+    return linear_from_xyz(xyz_from_oklab({oklab_lightness_for(luminance_from_lightness(v), a, b), a, b}));
+  }
+  [[nodiscard]] double chroma_of(Srgb c) const override { return lch_from_oklab(oklab_from_srgb(c)).c; }
+};
+
+} // namespace
+
+double oklab_lightness_for(double luminance, double a, double b) {
+  // Y = sum w_i (L + k_i)^3 with k_i linear in a and b: a cubic in L, met from above by Newton's steps.
+  const OklabCubic cubic = oklab_cubic(a, b);
+  double l = std::cbrt(std::max(luminance, 0.0)) + 0.2;
+  for (int i = 0; i < 60; ++i) {
+    const double off = ((cubic.c3 * l + cubic.c2) * l + cubic.c1) * l + cubic.c0 - luminance;
+    const double slope = (3 * cubic.c3 * l + 2 * cubic.c2) * l + cubic.c1;
+    const double next = slope > 1e-12 ? l - off / slope : l - 0.01;
+    if (std::abs(next - l) < 1e-16) return next;
+    l = next;
+  }
+  return l;
+}
+
+OklabCubic oklab_cubic(double a, double b) {
+  // OKLab to LMS' has ones in its first column; the matrix row gives Y from LMS. Both are read off the
+  // conversion itself, so that they cannot disagree with it.
+  static const auto parts = [] {
+    struct {
+      double of_a[3], of_b[3], weight[3];
+    } p{};
+    const Matrix3 to_lms = inverse(oklab_from_lms_matrix());
+    const Matrix3 to_xyz = inverse(lms_from_xyz_matrix());
+    for (int i = 0; i < 3; ++i) {
+      p.of_a[i] = to_lms[i][1] / to_lms[i][0];
+      p.of_b[i] = to_lms[i][2] / to_lms[i][0];
+      p.weight[i] = to_xyz[1][i] * to_lms[i][0] * to_lms[i][0] * to_lms[i][0];
+    }
+    return p;
+  }();
+  OklabCubic out{};
+  for (int i = 0; i < 3; ++i) {
+    const double k = parts.of_a[i] * a + parts.of_b[i] * b, w = parts.weight[i];
+    out.c3 += w;
+    out.c2 += 3 * w * k;
+    out.c1 += 3 * w * k * k;
+    out.c0 += w * k * k * k;
+  }
+  return out;
+}
+
+double largest_chroma(SaturationMeasure measure) {
+  // Found by a search over the surface of the cube (a test repeats it): CIELAB's largest chroma is blue's,
+  // OKLab's is magenta's.
+  if (measure == SaturationMeasure::OklabChroma) return lch_from_oklab(oklab_from_srgb({1, 0, 1})).c;
+  return lch_from_lab(lab_from_srgb({0, 0, 1})).c;
+}
+
+std::unique_ptr<const Measure> make_chroma_measure(SaturationMeasure measure) {
+  if (measure == SaturationMeasure::OklabChroma)
+    return std::make_unique<OklabMeasure>(largest_chroma(measure));
+  return std::make_unique<CielabMeasure>(largest_chroma(measure));
+}
+
+} // namespace zc
