@@ -14,6 +14,7 @@ namespace {
 
 struct Options {
   std::string file, picture, desk, surround;
+  std::vector<int> size;
   bool demo = false, values_only = false;
 };
 
@@ -39,6 +40,7 @@ void picture_when_ready(zc::MainWindow& window, const QString& path) {
 void apply_options(zc::MainWindow& window, const Options& options) {
   if (options.desk == "observe") window.bench().show_desk(zc::Desk::Observe);
   if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
+  if (options.size.size() == 2) window.resize(options.size[0], options.size[1]);
   if (options.values_only) window.bench().show_values_only(true);
   for (const auto s : {zc::Surround::Dark, zc::Surround::Middle, zc::Surround::Light})
     if (zc::surround_name(s).toStdString() == options.surround) window.use_surround(s);
@@ -60,6 +62,7 @@ int main(int argc, char** argv) {
   line.add_option("--desk", options.desk, "Desk to start at")->check(CLI::IsMember({"observe", "pick"}));
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
+  line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");
   line.add_flag("--values-only", options.values_only, "Start with values only");
   CLI11_PARSE(line, argc, argv);
 

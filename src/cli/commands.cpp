@@ -69,12 +69,6 @@ Json color_json(Srgb c) {
   return {{"hex", hex_of(c)}, {"srgb", three(c.r, c.g, c.b)}, {"lab", three(lab.l, lab.a, lab.b)}};
 }
 
-std::optional<Srgb> color_or_reach(const Wheel& wheel, WheelPoint p) {
-  if (const auto color = wheel.color_at(p)) return color;
-  p.r = std::min(p.r, wheel.reach(p.a, p.v));
-  return wheel.color_at(p);
-}
-
 } // namespace
 
 Result<Json> describe(const std::vector<std::string>& colors) {
@@ -136,10 +130,11 @@ Result<Json> mask(const MaskRequest& request) {
     const WheelPoint p = wheel.locate(*color, request.pattern.base);
     const DiscPoint place = disc_point(p.a, p.r);
     const auto nearest = region.nearest(place);
-    const auto held = nearest ? color_or_reach(wheel, wheel_point(*nearest, p.v, p.a)) : std::nullopt;
-    tests.push_back({{"color", hex_of(*color)},
-                     {"inside", region.inside(place)},
-                     {"nearest", held ? Json(hex_of(*held)) : Json(nullptr)}});
+    tests.push_back(
+        {{"color", hex_of(*color)},
+         {"inside", region.inside(place)},
+         {"nearest", nearest ? Json(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color))
+                             : Json(nullptr)}});
   }
   Json out{{"pattern", pattern_name(request.pattern.kind)},
            {"share", region.share()},
@@ -148,9 +143,7 @@ Result<Json> mask(const MaskRequest& request) {
   if (const auto neutral = region.centroid()) {
     // A subjective neutral is a color once a value is given; the middle one stands here.
     const WheelPoint p = wheel_point(*neutral, 50, request.pattern.base);
-    const auto color = color_or_reach(wheel, p);
-    out["neutral"] = {
-        {"a", p.a}, {"r", p.r}, {"v", p.v}, {"hex", color ? Json(hex_of(*color)) : Json(nullptr)}};
+    out["neutral"] = {{"a", p.a}, {"r", p.r}, {"v", p.v}, {"hex", hex_of(wheel.nearest_existing(p).color)}};
   }
   return out;
 }

@@ -91,7 +91,7 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
 }
 
 void DocumentTask::the_state_is_told_in_words() {
-  check(false, "new", 0);
+  check(false, "not a file yet", 0);
   m_desk->bench().lay_current();
   check(true, "not saved yet", 2);
   save_as(path("a.zonachrom"));

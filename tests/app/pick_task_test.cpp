@@ -1,15 +1,18 @@
 // Picking at true value inside a mask.
 #include "app/band/value_axis.h"
 #include "app/desks/pick/wheel_view.h"
+#include "app/tray/chip_row.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/wells_view.h"
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
 #include "desk.h"
 
+#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QSpinBox>
 
 using namespace zc;
 using namespace zc::test;
@@ -37,6 +40,10 @@ private slots:
   void wells_recent_and_before();
   void typed_hex_is_taken_or_refused();
   void changing_the_wheel_keeps_the_color();
+  void chroma_wheels_show_only_what_exists();
+  void a_mask_keeps_its_colors_on_another_wheel();
+  void partners_are_taken_up_with_a_click();
+  void a_string_is_laid_as_a_family_in_one_step();
   void values_only_and_surrounds_are_neutral();
 
 private:
@@ -304,6 +311,93 @@ void PickTask::changing_the_wheel_keeps_the_color() {
   QCOMPARE(m_desk->session().color, color);
   QVERIFY(largest_step(*m_desk->bench().wheel().color_at(m_desk->session().at), color) < 1e-6);
   QVERIFY(std::abs(turn_between(m_desk->session().at.a, 120)) > 5);
+}
+
+void PickTask::chroma_wheels_show_only_what_exists() {
+  auto& measures = m_desk->part<QComboBox>("measure");
+  for (int i = 0; i < measures.count(); ++i) {
+    measures.setCurrentIndex(i);
+    emit measures.activated(i);
+    set_value(88);
+    const double v = m_desk->session().at.v;
+    for (double a = 5; a < 360; a += 40) {
+      click(wheel(), place(a, 0.97));
+      const WheelPoint at = m_desk->session().at;
+      QVERIFY(at.r <= std::max(m_desk->bench().wheel().reach(at.a, v), 0.97) + 1e-9);
+      QVERIFY(std::abs(value_of(m_desk->session().color) - v) < 0.01);
+      QVERIFY(largest_step(*m_desk->bench().wheel().color_at(at), m_desk->session().color) < 1e-9);
+    }
+  }
+  // On the chroma wheel the far blue does not exist at this value: surround or hatch, no hue.
+  const QColor open = seen(wheel(), place(240, 0.9));
+  QVERIFY(open.red() == open.green() && open.green() == open.blue());
+}
+
+void PickTask::a_mask_keeps_its_colors_on_another_wheel() {
+  m_desk->part<QAbstractButton>("pattern.analogous").click();
+  const Wheel before = m_desk->bench().wheel();
+  const MaskRegion old_region(*m_desk->piece().mask);
+  auto& hues = m_desk->part<QComboBox>("hueScale");
+  hues.setCurrentIndex(1);
+  emit hues.activated(1);
+  const MaskRegion region(*m_desk->piece().mask);
+  int judged = 0;
+  for (double a = 0; a < 360; a += 7)
+    for (double r = 0.05; r < 1; r += 0.1) {
+      const DiscPoint old_place = disc_point(a, r);
+      const WheelPoint p = m_desk->bench().wheel().locate(*before.color_at({a, r, 60}), a);
+      const DiscPoint place = disc_point(p.a, p.r);
+      // Places near the border may fall to either side.
+      const auto edge = [](const MaskRegion& m, DiscPoint q) {
+        return m.inside({q.x + 0.02, q.y}) != m.inside({q.x - 0.02, q.y}) ||
+               m.inside({q.x, q.y + 0.02}) != m.inside({q.x, q.y - 0.02});
+      };
+      if (edge(old_region, old_place) || edge(region, place)) continue;
+      ++judged;
+      QCOMPARE(region.inside(place), old_region.inside(old_place));
+    }
+  QVERIFY(judged > 300);
+  m_desk->bench().store().stack().undo();
+  QCOMPARE(MaskRegion(*m_desk->piece().mask).share(), old_region.share());
+}
+
+void PickTask::partners_are_taken_up_with_a_click() {
+  click(wheel(), place(120, 0.8));
+  const WheelPoint red = m_desk->session().at;
+  auto& partners = m_desk->part<ChipRow>("partners");
+  QCOMPARE(partners.steps().size(), std::size_t{9});
+  const Srgb green = partners.steps()[0].color;
+  click(partners, partners.chip_rect(0).center());
+  QCOMPARE(m_desk->session().color, green);
+  CHECK_ANGLE(m_desk->session().at.a, red.a + 180, 1e-9);
+  CHECK_NEAR(value_of(green), red.v, 1e-6);
+}
+
+void PickTask::a_string_is_laid_as_a_family_in_one_step() {
+  click(wheel(), place(75, 0.7));
+  auto& kind = m_desk->part<QComboBox>("stringKind");
+  auto& row = m_desk->part<ChipRow>("string");
+  kind.setCurrentText(QStringLiteral("shades"));
+  m_desk->part<QSpinBox>("stringSteps").setValue(6);
+  QCOMPARE(row.steps().size(), std::size_t{6});
+  const auto steps = row.steps();
+  const Piece before = m_desk->piece();
+  m_desk->part<QAbstractButton>("layString").click();
+  const auto& families = current_set(m_desk->piece())->families;
+  QCOMPARE(families.back().name, std::string("shades"));
+  QCOMPARE(families.back().swatches.size(), steps.size());
+  for (std::size_t i = 0; i < steps.size(); ++i) QCOMPARE(families.back().swatches[i].color, steps[i].color);
+  m_desk->part<QAbstractButton>("layString").click();
+  QCOMPARE(current_set(m_desk->piece())->families.back().name, std::string("shades 2"));
+  m_desk->bench().store().stack().undo();
+  m_desk->bench().store().stack().undo();
+  QCOMPARE(m_desk->piece(), before);
+  // A single step is taken up; a string without length offers nothing.
+  click(row, row.chip_rect(2).center());
+  QCOMPARE(m_desk->session().color, steps[2].color);
+  m_desk->bench().take_up({1, 1, 1});
+  kind.setCurrentText(QStringLiteral("tints"));
+  QVERIFY(!m_desk->part<QAbstractButton>("layString").isEnabled());
 }
 
 void PickTask::values_only_and_surrounds_are_neutral() {

@@ -67,11 +67,15 @@ private slots:
     QVERIFY(answer[2]["hex"] == "#777777");
   }
   void answers_about_masks_strings_mixtures_and_partners() {
-    const auto mask = run({"mask", "--pattern", "triad", "--base", "30", "--hues", "light", "--measure", "hsl", "--test", "#808080", "#00ff00"}).json();
+    const auto mask = run({"mask", "--pattern", "triad", "--base", "30", "--hues", "light", "--measure",
+                           "hsl", "--test", "#808080", "#00ff00"})
+                          .json();
     CHECK_NEAR(mask["share"].get<double>(), 3 * std::sqrt(3.0) / 4 / M_PI, 1e-9);
     QVERIFY(mask["colors"][0]["inside"] == true && mask["colors"][0]["nearest"] == "#808080");
     QVERIFY(mask["colors"][1]["inside"] == false && mask["colors"][1]["nearest"].is_string());
-    const auto row = run({"string", "--kind", "between", "--from", "#ce854e", "--to", "#405070", "--steps", "5", "--even", "difference"}).json();
+    const auto row = run({"string", "--kind", "between", "--from", "#ce854e", "--to", "#405070", "--steps",
+                          "5", "--even", "difference"})
+                         .json();
     QVERIFY(row.size() == 5 && row[0]["hex"] == "#ce854e" && row[4]["hex"] == "#405070");
     QVERIFY(run({"mix", "#fff:3", "srgb:0,0,0:1", "--as", "light"}).json()["hex"] == "#e1e1e1");
     const auto partners = run({"partners", "#ff0000", "--hues", "light"}).json();

@@ -20,8 +20,9 @@ double difference(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_
 
 constexpr StringKind kKinds[] = {StringKind::Tints,  StringKind::Shades,  StringKind::Tones,
                                  StringKind::Values, StringKind::Between, StringKind::Distance};
-constexpr SaturationMeasure kMeasures[] = {SaturationMeasure::Hsluv, SaturationMeasure::Hsl, SaturationMeasure::Hsv,
-                                           SaturationMeasure::CielabChroma, SaturationMeasure::OklabChroma};
+constexpr SaturationMeasure kMeasures[] = {SaturationMeasure::Hsluv, SaturationMeasure::Hsl,
+                                           SaturationMeasure::Hsv, SaturationMeasure::CielabChroma,
+                                           SaturationMeasure::OklabChroma};
 
 } // namespace
 
@@ -49,26 +50,35 @@ void MixTest::strings_are_even_and_keep_their_hue() {
           StringSpec spec{kind, color(hex), color("#e8e0d0"), 9, even, 0};
           const auto steps = make_string(spec, wheel);
           QVERIFY(steps && steps->size() == 9);
-          const QString where = QStringLiteral("measure %1, kind %2, even %3, %4").arg(int(measure)).arg(int(kind)).arg(int(even)).arg(hex);
+          const QString where = QStringLiteral("measure %1, kind %2, even %3, %4")
+                                    .arg(int(measure))
+                                    .arg(int(kind))
+                                    .arg(int(even))
+                                    .arg(hex);
           const bool flat = kind == StringKind::Tones;
           double shortest = 1e9, longest = 0;
           for (std::size_t i = 1; i < steps->size(); ++i) {
             const Srgb a = (*steps)[i - 1].color, b = (*steps)[i].color;
-            const double d = even == Evenness::Lightness && !flat ? std::abs(value_of(a) - value_of(b)) : difference(a, b);
+            const double d =
+                even == Evenness::Lightness && !flat ? std::abs(value_of(a) - value_of(b)) : difference(a, b);
             shortest = std::min(shortest, d);
             longest = std::max(longest, d);
           }
-          QVERIFY2(longest - shortest <= 0.02 * longest, qPrintable(QStringLiteral("%1: %2 to %3").arg(where).arg(shortest).arg(longest)));
+          QVERIFY2(longest - shortest <= 0.02 * longest,
+                   qPrintable(QStringLiteral("%1: %2 to %3").arg(where).arg(shortest).arg(longest)));
           if (kind == StringKind::Between || kind == StringKind::Distance) continue;
           const double hue = measured_hue(measure, spec.from);
           for (const auto& step : *steps)
-            if (wheel.locate(step.color).r > 0.02) QVERIFY2(near_angle(measured_hue(measure, step.color), hue, 0.1), qPrintable(where));
+            if (wheel.locate(step.color).r > 0.02)
+              QVERIFY2(near_angle(measured_hue(measure, step.color), hue, 0.1), qPrintable(where));
         }
 }
 
 void MixTest::strings_end_where_they_say() {
   const Wheel wheel(WheelSpec{});
-  const auto row = [&](StringKind kind) { return *make_string({kind, color("#ce854e"), color("#405070"), 6, Evenness::Lightness, 0}, wheel); };
+  const auto row = [&](StringKind kind) {
+    return *make_string({kind, color("#ce854e"), color("#405070"), 6, Evenness::Lightness, 0}, wheel);
+  };
   for (const auto kind : kKinds)
     if (kind != StringKind::Values) QVERIFY(largest_step(row(kind).front().color, color("#ce854e")) < 1e-6);
   QVERIFY(largest_step(row(StringKind::Tints).back().color, {1, 1, 1}) < 1e-6);
@@ -78,13 +88,15 @@ void MixTest::strings_end_where_they_say() {
   QVERIFY(largest_step(grey, neutral_of_value(value_of(color("#ce854e")))) < 1e-6);
   // Even values: the same place on the wheel at 1/7, 2/7, ... of the whole span.
   const auto values = row(StringKind::Values);
-  for (std::size_t i = 0; i < values.size(); ++i) CHECK_NEAR(value_of(values[i].color), 100.0 * static_cast<double>(i + 1) / 7, 1e-6);
+  for (std::size_t i = 0; i < values.size(); ++i)
+    CHECK_NEAR(value_of(values[i].color), 100.0 * static_cast<double>(i + 1) / 7, 1e-6);
 }
 
 void MixTest::strings_are_held_in_a_mask() {
   const Wheel wheel(WheelSpec{});
   const MaskRegion region(pattern_mask({Pattern::Single, 240, 20}));
-  const auto steps = *make_string({StringKind::Between, color("#ce854e"), color("#1f55b5"), 9, Evenness::Difference, 0}, wheel, &region);
+  const auto steps = *make_string(
+      {StringKind::Between, color("#ce854e"), color("#1f55b5"), 9, Evenness::Difference, 0}, wheel, &region);
   QVERIFY(steps.front().held);
   for (const auto& step : steps) {
     const WheelPoint p = wheel.locate(step.color, 240);
@@ -95,9 +107,11 @@ void MixTest::strings_are_held_in_a_mask() {
 
 void MixTest::bad_strings_say_why() {
   const Wheel wheel(WheelSpec{});
-  for (const int steps : {-1, 0, 1, 25}) QVERIFY(!make_string({StringKind::Tints, color("#ce854e"), {}, steps, Evenness::Lightness, 0}, wheel));
+  for (const int steps : {-1, 0, 1, 25})
+    QVERIFY(!make_string({StringKind::Tints, color("#ce854e"), {}, steps, Evenness::Lightness, 0}, wheel));
   QVERIFY(!make_string({StringKind::Between, color("#ce854e"), {}, 5, Evenness::Lightness, 0}, wheel));
-  const auto same = make_string({StringKind::Between, color("#ce854e"), color("#ce854e"), 5, Evenness::Lightness, 0}, wheel);
+  const auto same = make_string(
+      {StringKind::Between, color("#ce854e"), color("#ce854e"), 5, Evenness::Lightness, 0}, wheel);
   QVERIFY(!same && same.error().sentence.find("same color") != std::string::npos);
   QVERIFY(!make_string({StringKind::Tints, {1, 1, 1}, {}, 5, Evenness::Lightness, 0}, wheel));
 }
@@ -108,7 +122,8 @@ void MixTest::partners_stand_at_the_trade_angles() {
     const WheelPoint red = wheel.locate(color("#d8232a"));
     const auto partners = partners_of(wheel, red);
     QCOMPARE(partners.size(), std::size_t{9});
-    QCOMPARE(std::string(nearest_named_hue(HueScale::Traditional, partners[0].at.a).name), std::string("green"));
+    QCOMPARE(std::string(nearest_named_hue(HueScale::Traditional, partners[0].at.a).name),
+             std::string("green"));
     for (const auto& p : partners) {
       CHECK_ANGLE(p.at.a, red.a + p.turn, 1e-9);
       QVERIFY(std::abs(value_of(p.color) - red.v) < 0.01);
@@ -118,13 +133,14 @@ void MixTest::partners_stand_at_the_trade_angles() {
 }
 
 void MixTest::test_colors_reproduce_their_tristimulus_values() {
-  // CIE 13.3 test color samples; XYZ from the full 5 nm tables (tests/reference/make_spectral.py). A tenth of a percent
-  // of the white is what summing every 10 nm up to 730 nm costs.
+  // CIE 13.3 test color samples; XYZ from the full 5 nm tables (tests/reference/make_spectral.py). A tenth of
+  // a percent of the white is what summing every 10 nm up to 730 nm costs.
   const auto samples = reference_json("test_colors.json");
   QVERIFY(samples.size() >= 8);
   for (const auto& row : samples) {
     Reflectance curve;
-    for (int i = 0; i < kBands; ++i) curve[static_cast<std::size_t>(i)] = row["reflectance"][static_cast<std::size_t>(i)];
+    for (int i = 0; i < kBands; ++i)
+      curve[static_cast<std::size_t>(i)] = row["reflectance"][static_cast<std::size_t>(i)];
     const Xyz xyz = xyz_of_reflectance(curve);
     QVERIFY(std::abs(xyz.x - row["xyz"][0].get<double>()) < 2e-3);
     QVERIFY(std::abs(xyz.y - row["xyz"][1].get<double>()) < 1e-3);
@@ -142,7 +158,8 @@ void MixTest::a_paint_alone_is_itself() {
   for (int i = 0; i < 300; ++i) {
     const Srgb c{channel(random), channel(random), channel(random)};
     const Paint paint = paint_of(c);
-    for (const double r : paint.curve) QVERIFY(r >= kDarkestReflectance - 1e-12 && r <= kLightestReflectance + 1e-12);
+    for (const double r : paint.curve)
+      QVERIFY(r >= kDarkestReflectance - 1e-12 && r <= kLightestReflectance + 1e-12);
     const auto mixture = mix({{c, 1}, {c, 2.5}}, MixAs::Paint);
     QVERIFY(mixture && mixture->exact == paint.exact);
     if (!paint.exact) continue;
@@ -156,7 +173,8 @@ void MixTest::a_paint_alone_is_itself() {
 
 void MixTest::blue_and_yellow_paint_make_green() {
   const auto hue = [](Srgb c) { return lch_from_lab(lab_from_srgb(c)).h; };
-  for (const auto& [blue, yellow] : {std::pair{"#1f55b5", "#ffe500"}, {"#2a6fc9", "#f2d21b"}, {"#1b4f8f", "#ffd800"}}) {
+  for (const auto& [blue, yellow] :
+       {std::pair{"#1f55b5", "#ffe500"}, {"#2a6fc9", "#f2d21b"}, {"#1b4f8f", "#ffd800"}}) {
     const auto mixture = mix({{color(blue), 1}, {color(yellow), 1}}, MixAs::Paint);
     QVERIFY(mixture);
     // CIELAB green lies about 180 degrees; yellow about 95, blue about 280.
@@ -190,7 +208,8 @@ void MixTest::okay_mixtures_stay_in_a_convex_mask() {
     const Oklab &p = inside[random() % inside.size()], &q = inside[random() % inside.size()];
     const double t = u(random), a = p.a + (q.a - p.a) * t, b = p.b + (q.b - p.b) * t;
     const Oklch mixed = lch_from_oklab({0.7, a, b});
-    QVERIFY(region.inside(disc_point(wheel.locate(srgb_from_oklab({0.7, a / 4, b / 4})).a, mixed.c / largest)));
+    QVERIFY(
+        region.inside(disc_point(wheel.locate(srgb_from_oklab({0.7, a / 4, b / 4})).a, mixed.c / largest)));
   }
 }
 

@@ -48,6 +48,9 @@ void RailView::paintEvent(QPaintEvent*) {
   m_bench.painter().rail(s.at.a, s.at.r, pixels, m_picture);
   if (s.values_only)
     to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  QPainterPath ground;
+  ground.addRect(bar);
+  fill_hatch(painter, ground);
   painter.drawImage(bar, image_of(m_picture));
   paint_scale(painter, bar);
 

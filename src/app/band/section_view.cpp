@@ -70,6 +70,9 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.setPen(theme().text);
   painter.drawText(QRectF(r.left(), 0, r.width(), ValueAxis::kHead - 6), Qt::AlignLeft | Qt::AlignBottom,
                    tr("Hue section"));
+  QPainterPath ground;
+  ground.addRect(r);
+  fill_hatch(painter, ground);
   painter.drawImage(r, image_of(m_picture));
   painter.fillRect(QRectF(x_of(0) - 0.5, r.top(), 1, r.height()), QColor(128, 128, 128, 150));
   paint_limits(painter);
@@ -78,10 +81,14 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.setPen(theme().quiet);
   const QRectF foot(r.left(), r.bottom() + 4, r.width(), 20);
   const QFontMetrics metrics(caption_font());
-  const int third = static_cast<int>(r.width() / 2 - metrics.horizontalAdvance(tr("neutral")) / 2.0 - 6);
-  painter.drawText(foot, Qt::AlignLeft | Qt::AlignTop, metrics.elidedText(left, Qt::ElideRight, third));
-  painter.drawText(foot, Qt::AlignHCenter | Qt::AlignTop, tr("neutral"));
-  painter.drawText(foot, Qt::AlignRight | Qt::AlignTop, metrics.elidedText(right, Qt::ElideRight, third));
+  // The two names come first; "neutral" stands between them where there is room.
+  const int between = metrics.horizontalAdvance(tr("neutral")) + 16;
+  const int longest = std::max(metrics.horizontalAdvance(left), metrics.horizontalAdvance(right));
+  const int half = static_cast<int>(r.width() / 2) - 4;
+  const bool room = longest <= half - between / 2;
+  painter.drawText(foot, Qt::AlignLeft | Qt::AlignTop, metrics.elidedText(left, Qt::ElideRight, half));
+  if (room) painter.drawText(foot, Qt::AlignHCenter | Qt::AlignTop, tr("neutral"));
+  painter.drawText(foot, Qt::AlignRight | Qt::AlignTop, metrics.elidedText(right, Qt::ElideRight, half));
 
   paint_line(painter);
   const bool opposite = std::abs(turn_between(s.section_angle, s.at.a)) > 90;

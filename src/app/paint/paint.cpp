@@ -15,6 +15,13 @@ QImage image_of(const Raster& raster) {
           QImage::Format_ARGB32_Premultiplied};
 }
 
+void fill_hatch(QPainter& painter, const QPainterPath& shape) {
+  painter.fillPath(shape, theme().stage);
+  QColor line = theme().line;
+  line.setAlphaF(0.55F);
+  painter.fillPath(shape, QBrush(line, Qt::BDiagPattern));
+}
+
 void draw_double_line(QPainter& painter, const QPainterPath& path, double width) {
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(Qt::black, width + 2, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));

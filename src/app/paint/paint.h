@@ -17,6 +17,8 @@ namespace zc {
 /// An image that shares the raster's pixels; the raster must outlive it.
 [[nodiscard]] QImage image_of(const Raster& raster);
 
+/// The ground where the display has no color: the surround with a fine hatch.
+void fill_hatch(QPainter& painter, const QPainterPath& shape);
 /// White over black, so that it reads on any color.
 void draw_double_line(QPainter& painter, const QPainterPath& path, double width = 1.2);
 void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width = 1.2);

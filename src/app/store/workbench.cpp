@@ -71,10 +71,8 @@ void Workbench::set_color(Srgb color, WheelPoint at, bool turns_section) {
 }
 
 void Workbench::move_to(WheelPoint wanted, bool turns_section) {
-  wanted.a = wrap_degrees(wanted.a);
-  wanted.v = std::clamp(wanted.v, 0.0, 100.0);
-  wanted.r = std::min(wanted.r, m_wheel.reach(wanted.a, wanted.v));
-  if (const auto color = m_wheel.color_at(wanted)) set_color(*color, wanted, turns_section);
+  const auto found = m_wheel.nearest_existing(wanted);
+  set_color(found.color, found.at, turns_section);
 }
 
 void Workbench::begin_pick() { m_session.before = m_session.color; }
@@ -197,6 +195,25 @@ void Workbench::lay_current_into(Id family) {
                                   [=](Piece p) { return with_swatch(std::move(p), family, color, at, ""); });
   const Family* laid = find_family(piece(), family);
   if (held && laid) select_swatch(laid->swatches.back().id);
+}
+
+void Workbench::lay_family(const QString& name, const std::vector<StringStep>& steps) {
+  const SwatchSet* set = current_set(piece());
+  QString free_name = name;
+  const auto taken = [&] {
+    return std::any_of(set->families.begin(), set->families.end(),
+                       [&](const Family& f) { return f.name == free_name.toStdString(); });
+  };
+  for (int n = 2; set && taken(); ++n) free_name = QStringLiteral("%1 %2").arg(name).arg(n);
+  const bool held = m_store.apply(tr("Lay %1 as a family").arg(name), [&](Piece p) -> Result<Piece> {
+    auto out = with_family(std::move(p), free_name.toStdString());
+    for (std::size_t i = 0; out && i < steps.size(); ++i) {
+      const Id family = current_set(*out)->families.back().id;
+      out = with_swatch(*out, family, steps[i].color, steps[i].at, "");
+    }
+    return out;
+  });
+  if (held) select_family(current_set(piece())->families.back().id);
 }
 
 void Workbench::remove_selected_swatch() {

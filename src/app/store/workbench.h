@@ -5,6 +5,7 @@
 #include "app/jobs/photo_library.h"
 #include "app/store/piece_store.h"
 #include "core/mask/mask.h"
+#include "core/mix/strings.h"
 #include "core/wheel/raster.h"
 
 #include <QObject>
@@ -73,6 +74,8 @@ public:
   /// Lays the current color into the chosen family, making a first one when there is none.
   void lay_current();
   void lay_current_into(Id family);
+  /// Lays a whole string as a new family, in one step.
+  void lay_family(const QString& name, const std::vector<StringStep>& steps);
   void remove_selected_swatch();
 
   void show_desk(Desk desk);

@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
+#include "app/tray/relations_panel.h"
 #include "app/tray/wells_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -19,6 +20,7 @@ namespace zc {
 namespace {
 
 constexpr int kValueSteps = 9;
+constexpr int kWidthForReadouts = 1240;
 
 QString numbers(double a, double b, double c, int decimals = 0) {
   return QStringLiteral("%1  %2  %3")
@@ -38,11 +40,10 @@ Tray::Tray(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) 
   row->setSpacing(kMargin);
   row->addWidget(new ColorPair(bench, this), 0, Qt::AlignTop);
   row->addWidget(make_words(), 0, Qt::AlignTop);
-  row->addWidget(make_readouts(), 0, Qt::AlignTop);
-  row->addStretch(1);
+  m_readouts = make_readouts();
+  row->addWidget(m_readouts, 0, Qt::AlignTop);
   row->addWidget(new WellsView(bench, this), 0, Qt::AlignTop);
-  row->addStretch(1);
-  row->addWidget(make_set_controls(), 0, Qt::AlignTop);
+  row->addWidget(make_set_controls(), 1, Qt::AlignTop);
   connect(&bench, &Workbench::colorChanged, this, &Tray::follow);
   connect(&bench, &Workbench::pieceChanged, this, &Tray::follow);
   connect(&bench, &Workbench::viewChanged, this, &Tray::follow);
@@ -107,7 +108,8 @@ QWidget* Tray::make_readouts() {
 
 QWidget* Tray::make_set_controls() {
   auto* box = new QWidget(this);
-  box->setFixedWidth(150);
+  box->setMinimumWidth(230);
+  box->setMaximumWidth(330);
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -117,10 +119,20 @@ QWidget* Tray::make_set_controls() {
   lay->setObjectName(QStringLiteral("lay"));
   lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
   connect(lay, &QPushButton::clicked, this, [this] { m_bench.lay_current(); });
-  column->addWidget(lay);
-  column->addWidget(m_family);
+  auto* row = new QHBoxLayout;
+  row->setSpacing(kGap);
+  row->addWidget(lay);
+  row->addWidget(m_family, 1);
+  column->addLayout(row);
+  column->addWidget(new RelationsPanel(m_bench, box));
   column->addStretch();
   return box;
+}
+
+/// The readouts give way first where the window is narrow.
+void Tray::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  m_readouts->setVisible(width() >= kWidthForReadouts);
 }
 
 void Tray::take_typed_hex() {
@@ -162,7 +174,7 @@ void Tray::follow() {
   const Family* family = find_family(m_bench.piece(), s.family);
   const QString target =
       family ? tr("into %1").arg(QString::fromStdString(family->name)) : tr("into a new family");
-  m_family->setText(QFontMetrics(caption_font()).elidedText(target, Qt::ElideRight, 148));
+  m_family->setText(QFontMetrics(caption_font()).elidedText(target, Qt::ElideRight, 110));
 }
 
 } // namespace zc

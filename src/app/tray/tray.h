@@ -18,6 +18,9 @@ public:
 signals:
   void copyHexAsked();
 
+protected:
+  void resizeEvent(QResizeEvent* event) override;
+
 private:
   QWidget* make_words();
   QWidget* make_readouts();
@@ -27,6 +30,7 @@ private:
   void show_readouts();
 
   Workbench& m_bench;
+  QWidget* m_readouts = nullptr;
   QLabel* m_name = nullptr;
   QLineEdit* m_hex = nullptr;
   QLabel* m_numbers[4]{};

@@ -41,7 +41,7 @@ Documents::Documents(Workbench& bench, Dialogs& dialogs, QWidget& window)
 
 QString Documents::state_words() const {
   if (m_bench.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
-  return m_path.isEmpty() ? tr("new") : tr("saved");
+  return m_path.isEmpty() ? tr("not a file yet") : tr("saved");
 }
 
 QStringList Documents::recent_files() const {

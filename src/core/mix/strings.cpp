@@ -15,16 +15,9 @@ using Path = std::function<StringStep(double)>;
 
 double mixed(double a, double b, double t) { return a + (b - a) * t; }
 
-/// At the saturation wanted or, where the display lacks it, at the reach.
 StringStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
-  p.r = std::clamp(p.r, 0.0, 1.0);
-  p.v = std::clamp(p.v, 0.0, 100.0);
-  auto color = wheel.color_at(p);
-  if (!color) {
-    p.r = std::min(p.r, wheel.reach(p.a, p.v));
-    color = wheel.color_at(p);
-  }
-  return {color.value_or(neutral_of_value(p.v)), p, false};
+  const auto found = wheel.nearest_existing(p);
+  return {found.color, found.at, false};
 }
 
 StringStep plain_step(Srgb c) {

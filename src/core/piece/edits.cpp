@@ -1,5 +1,6 @@
 #include "core/piece/edits.h"
 
+#include "core/mask/rewheel.h"
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
@@ -85,6 +86,7 @@ Result<Piece> with_title(Piece piece, std::string title) {
 }
 
 Piece with_wheel(Piece piece, WheelSpec wheel) {
+  if (piece.mask) piece.mask = with_colors_kept(*piece.mask, Wheel(piece.wheel), Wheel(wheel));
   piece.wheel = wheel;
   return piece;
 }

@@ -19,6 +19,7 @@ inline constexpr std::size_t kMostReferences = 200;
 /// holds for every name below.
 [[nodiscard]] Result<Piece> with_title(Piece piece, std::string title);
 
+/// A mask keeps its colors, not its shape: see with_colors_kept().
 [[nodiscard]] Piece with_wheel(Piece piece, WheelSpec wheel);
 [[nodiscard]] Piece with_mask(Piece piece, std::optional<Mask> mask);
 [[nodiscard]] Piece with_mask_on(Piece piece, bool on);

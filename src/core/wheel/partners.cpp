@@ -1,7 +1,5 @@
 #include "core/wheel/partners.h"
 
-#include <algorithm>
-
 namespace zc {
 
 std::vector<Partner> partners_of(const Wheel& wheel, WheelPoint color) {
@@ -19,13 +17,8 @@ std::vector<Partner> partners_of(const Wheel& wheel, WheelPoint color) {
                 {"analogous", 330}};
   std::vector<Partner> out;
   for (const auto& [name, turn] : angles) {
-    WheelPoint at{wrap_degrees(color.a + turn), color.r, color.v};
-    auto found = wheel.color_at(at);
-    if (!found) {
-      at.r = std::min(at.r, wheel.reach(at.a, at.v));
-      found = wheel.color_at(at);
-    }
-    if (found) out.push_back({name, turn, at, *found});
+    const auto found = wheel.nearest_existing({color.a + turn, color.r, color.v});
+    out.push_back({name, turn, found.at, found.color});
   }
   return out;
 }

@@ -3,14 +3,17 @@
 
 #include <boost/math/tools/toms748_solve.hpp>
 
+#include <cmath>
+
 namespace zc {
 
 /// x in [low, high] with f(x) = 0 to full double precision (Alefeld, Potra and Shi, ACM TOMS algorithm 748).
-/// REQUIRES a sign change, or a zero at an end.
+/// Where f has one sign at both ends, the end nearer to zero: on the last bits of an edge rounding may leave it so.
 template <class F> double root_between(const F& f, double low, double high) {
   const double at_low = f(low), at_high = f(high);
   if (at_low == 0) return low;
   if (at_high == 0) return high;
+  if ((at_low < 0) == (at_high < 0)) return std::abs(at_low) < std::abs(at_high) ? low : high;
   std::uintmax_t steps = 100;
   const auto [a, b] = boost::math::tools::toms748_solve(f, low, high, at_low, at_high,
                                                         boost::math::tools::eps_tolerance<double>(52), steps);

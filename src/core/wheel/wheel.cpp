@@ -21,6 +21,15 @@ std::optional<Srgb> Wheel::color_at(WheelPoint p) const {
   return m_measure->color_at(hue_at(p.a), p.r, p.v);
 }
 
+Wheel::Found Wheel::nearest_existing(WheelPoint p) const {
+  p = {wrap_degrees(p.a), std::clamp(p.r, 0.0, 1.0), std::clamp(p.v, 0.0, 100.0)};
+  if (const auto color = color_at(p)) return {p, *color};
+  p.r = std::min(p.r, reach(p.a, p.v));
+  if (const auto color = color_at(p)) return {p, *color};
+  p.r = 0;
+  return {p, neutral_of_value(p.v)};
+}
+
 WheelPoint Wheel::locate(Srgb c, double angle_of_neutral) const {
   const double v = std::clamp(value_of(c), 0.0, 100.0);
   const double r = m_measure->saturation_of(c);

@@ -47,6 +47,13 @@ public:
   /// The color at a wheel point, L* = v within 1e-9, or nothing where the display has none. Angles are
   /// wrapped. Nothing for r outside 0..1 or v outside 0..100.
   [[nodiscard]] std::optional<Srgb> color_at(WheelPoint p) const;
+  struct Found {
+    WheelPoint at;
+    Srgb color;
+  };
+  /// The color at a wheel point or, where the display has none, at the reach of that angle and value; neutral
+  /// always exists. Angles are wrapped, r and v brought into their ranges.
+  [[nodiscard]] Found nearest_existing(WheelPoint p) const;
   /// The wheel point of a color; inverse of color_at to 1e-6. A neutral takes `angle_of_neutral`.
   [[nodiscard]] WheelPoint locate(Srgb c, double angle_of_neutral = 0) const;
   /// r at which the ray from neutral at angle a first leaves the gamut at value v.

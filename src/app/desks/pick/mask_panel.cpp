@@ -25,7 +25,7 @@ public:
   PatternButton(Pattern kind, QWidget* parent) : QAbstractButton(parent), m_kind(kind) {
     setText(words(pattern_name(kind)));
     setAccessibleName(QObject::tr("Mask pattern %1").arg(text()));
-    setFixedSize(84, 58);
+    setFixedSize(69, 56);
     setCursor(Qt::PointingHandCursor);
   }
 
@@ -77,6 +77,7 @@ MaskPanel::MaskPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_ben
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   column->addWidget(make_patterns());
+  column->addWidget(make_numbers());
   column->addWidget(make_rules());
   m_facts = new QLabel(this);
   m_facts->setObjectName(QStringLiteral("maskFacts"));
@@ -92,11 +93,8 @@ QWidget* MaskPanel::make_patterns() {
   auto* box = new QWidget(this);
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(4);
-  auto* label = new QLabel(tr("Mask"), box);
-  label->setFont(heading_font());
-  row->addWidget(label);
-  for (const Pattern kind : {Pattern::Triad, Pattern::Complement, Pattern::Analogous}) {
+  row->setSpacing(0);
+  for (const Pattern kind : kPatterns) {
     auto* button = new PatternButton(kind, box);
     button->setObjectName("pattern." + words(pattern_name(kind)));
     button->setToolTip(tr("Lay a mask of this pattern from the base hue"));
@@ -104,11 +102,38 @@ QWidget* MaskPanel::make_patterns() {
     row->addWidget(button);
   }
   row->addStretch();
-  auto* base_label = new QLabel(tr("from hue"), box);
+  return box;
+}
+
+QWidget* MaskPanel::make_numbers() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(kGap);
   m_base = degrees_box(QStringLiteral("patternBase"), tr("Base hue of the pattern"), box);
-  m_base->setToolTip(tr("Wheel angle of the pattern's leading hue, clockwise from the top"));
-  row->addWidget(base_label);
+  m_base->setToolTip(tr("Wheel angle of the leading hue of the next pattern laid, clockwise from the top"));
+  m_spread = new QDoubleSpinBox(box);
+  m_spread->setObjectName(QStringLiteral("patternSpread"));
+  m_spread->setAccessibleName(tr("Spread of the pattern"));
+  m_spread->setToolTip(
+      tr("How wide the hues of the next pattern laid are; as usual for the pattern when left at \"usual\""));
+  m_spread->setRange(-1, 120);
+  m_spread->setDecimals(0);
+  m_spread->setSpecialValueText(tr("usual"));
+  m_spread->setValue(-1);
+  m_spread->setSuffix(QStringLiteral("°"));
+  m_turned = degrees_box(QStringLiteral("maskTurned"), tr("Mask turned by"), box);
+  m_turned->setToolTip(tr("How far the mask is turned; drag outside the rim to turn it by hand"));
+  auto* label = new QLabel(tr("Mask"), box);
+  label->setFont(heading_font());
+  row->addWidget(label);
+  row->addWidget(new QLabel(tr("from hue"), box));
   row->addWidget(m_base);
+  row->addWidget(new QLabel(tr("width"), box));
+  row->addWidget(m_spread);
+  row->addStretch();
+  row->addWidget(new QLabel(tr("turned"), box));
+  row->addWidget(m_turned);
   return box;
 }
 
@@ -125,17 +150,12 @@ QWidget* MaskPanel::make_rules() {
   m_rule->setAccessibleName(tr("Rule for picks"));
   m_rule->setToolTip(tr("What happens to a pick outside the mask"));
   m_rule->addItems({tr("picks are held inside"), tr("picks outside are flagged"), tr("picks are free")});
-  auto* turned_label = new QLabel(tr("turned"), box);
-  m_turned = degrees_box(QStringLiteral("maskTurned"), tr("Mask turned by"), box);
-  m_turned->setToolTip(tr("How far the mask is turned; drag outside the rim to turn it by hand"));
   m_remove = new QPushButton(tr("Take off"), box);
   m_remove->setObjectName(QStringLiteral("maskRemove"));
   m_remove->setToolTip(tr("Take the mask off the piece (Undo brings it back)"));
   row->addWidget(m_on);
   row->addWidget(m_rule);
   row->addStretch();
-  row->addWidget(turned_label);
-  row->addWidget(m_turned);
   row->addWidget(m_remove);
 
   auto& store = m_bench.store();
@@ -161,7 +181,8 @@ QWidget* MaskPanel::make_rules() {
 }
 
 void MaskPanel::lay_pattern(Pattern kind) {
-  const PatternSpec spec{kind, m_base->value(), usual_spread(kind)};
+  const PatternSpec spec{kind, m_base->value(),
+                         m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
   m_bench.store().apply(tr("Lay %1 mask").arg(words(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), pattern_mask(spec)), true);
   });
@@ -190,13 +211,11 @@ void MaskPanel::follow() {
     m_facts->setText(tr("The mask encloses nothing and admits no color; pull its corners apart."));
     return;
   }
-  const auto color = m_bench.wheel().color_at(wheel_point(*neutral, m_bench.session().at.v));
-  const QString neutral_words =
-      color ? QString::fromStdString(color_in_words(*color)) : tr("not shown at this value");
+  const Srgb color = m_bench.wheel().nearest_existing(wheel_point(*neutral, m_bench.session().at.v)).color;
   m_facts->setText(tr("%1, fills %2 % of the wheel; subjective neutral: %3")
                        .arg(QString::fromStdString(mask->name))
                        .arg(std::lround(100 * region->share()))
-                       .arg(neutral_words));
+                       .arg(QString::fromStdString(color_in_words(color))));
 }
 
 } // namespace zc

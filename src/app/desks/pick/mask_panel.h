@@ -23,10 +23,12 @@ private:
   void follow();
   void lay_pattern(Pattern kind);
   QWidget* make_patterns();
+  QWidget* make_numbers();
   QWidget* make_rules();
 
   Workbench& m_bench;
   QDoubleSpinBox* m_base = nullptr;
+  QDoubleSpinBox* m_spread = nullptr;
   QDoubleSpinBox* m_turned = nullptr;
   QCheckBox* m_on = nullptr;
   QComboBox* m_rule = nullptr;

@@ -39,8 +39,8 @@ QWidget* PickDesk::make_head() {
   m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
                         "ink red faces cyan"));
   m_hues->addItem(tr("traditional wheel"), static_cast<int>(HueScale::Traditional));
-  m_hues->addItem(tr("light wheel (red, green, blue)"), static_cast<int>(HueScale::Light));
-  m_hues->addItem(tr("ink wheel (cyan, magenta, yellow)"), static_cast<int>(HueScale::Ink));
+  m_hues->addItem(tr("light wheel"), static_cast<int>(HueScale::Light));
+  m_hues->addItem(tr("ink wheel"), static_cast<int>(HueScale::Ink));
   m_hues->addItem(tr("even wheel"), static_cast<int>(HueScale::Even));
   connect(m_hues, &QComboBox::activated, this, [this](int i) {
     WheelSpec spec = m_bench.piece().wheel;
@@ -48,14 +48,36 @@ QWidget* PickDesk::make_head() {
     m_bench.store().apply(tr("Change wheel"),
                           [spec](Piece p) -> Result<Piece> { return with_wheel(std::move(p), spec); });
   });
+  m_measures = new QComboBox(head);
+  m_measures->setObjectName(QStringLiteral("measure"));
+  m_measures->setAccessibleName(tr("Saturation measure"));
+  m_measures->setToolTip(
+      tr("What saturation means on this wheel; value stays true lightness with each of them"));
+  const std::pair<QString, SaturationMeasure> measures[] = {
+      {tr("saturation as HSLuv"), SaturationMeasure::Hsluv},
+      {tr("saturation as HSL"), SaturationMeasure::Hsl},
+      {tr("saturation as HSV"), SaturationMeasure::Hsv},
+      {tr("CIELAB chroma"), SaturationMeasure::CielabChroma},
+      {tr("OKLab chroma"), SaturationMeasure::OklabChroma}};
+  for (const auto& [words, measure] : measures) m_measures->addItem(words, static_cast<int>(measure));
+  connect(m_measures, &QComboBox::activated, this, [this](int i) {
+    WheelSpec spec = m_bench.piece().wheel;
+    spec.measure = static_cast<SaturationMeasure>(m_measures->itemData(i).toInt());
+    m_bench.store().apply(tr("Change saturation measure"),
+                          [spec](Piece p) -> Result<Piece> { return with_wheel(std::move(p), spec); });
+  });
+  m_hues->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  m_hues->setMinimumContentsLength(14);
   row->addWidget(m_title);
   row->addStretch();
   row->addWidget(m_hues);
+  row->addWidget(m_measures);
   return head;
 }
 
 void PickDesk::follow() {
   m_title->setText(tr("Wheel at value %1").arg(std::lround(m_bench.session().at.v)));
+  m_measures->setCurrentIndex(m_measures->findData(static_cast<int>(m_bench.piece().wheel.measure)));
   m_hues->setCurrentIndex(m_hues->findData(static_cast<int>(m_bench.piece().wheel.hues)));
 }
 

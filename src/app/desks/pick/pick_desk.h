@@ -25,6 +25,7 @@ private:
   WheelView* m_wheel;
   QLabel* m_title = nullptr;
   QComboBox* m_hues = nullptr;
+  QComboBox* m_measures = nullptr;
 };
 
 } // namespace zc

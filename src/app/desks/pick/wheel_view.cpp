@@ -5,6 +5,7 @@
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/piece/edits.h"
+#include "core/wheel/partners.h"
 
 #include <QContextMenuEvent>
 #include <QKeyEvent>
@@ -75,6 +76,8 @@ void WheelView::refresh_picture() {
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_bench.painter().slice(wanted.value, wanted.size, m_picture);
+  const auto measure = wanted.wheel.measure;
+  m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
 }
 
 void WheelView::paint_disc(QPainter& painter) {
@@ -86,6 +89,11 @@ void WheelView::paint_disc(QPainter& painter) {
     painter.drawEllipse(disc);
   } else {
     refresh_picture();
+    if (!m_full) {
+      QPainterPath ground;
+      ground.addEllipse(disc);
+      fill_hatch(painter, ground);
+    }
     painter.drawImage(disc, image_of(m_picture));
   }
   painter.setBrush(Qt::NoBrush);
@@ -108,6 +116,16 @@ void WheelView::paint_rim(QPainter& painter) {
     const QSizeF size(QFontMetrics(font).horizontalAdvance(name) + 2, 18);
     const QPointF at = rim + out * 14 + QPointF(out.x() * size.width() / 2, out.y() * size.height() / 2);
     painter.drawText(QRectF(at - QPointF(size.width() / 2, size.height() / 2), size), Qt::AlignCenter, name);
+  }
+}
+
+/// Partners of the current color: strokes inward from the rim, the complement's longest.
+void WheelView::paint_partners(QPainter& painter) {
+  for (const auto& partner : partners_of(m_bench.wheel(), m_bench.session().at)) {
+    const DiscPoint direction = disc_point(partner.at.a, 1);
+    const QPointF out(direction.x, -direction.y);
+    draw_double_line(painter, middle() + out * (radius() - (partner.turn == 180 ? 13 : 7)),
+                     middle() + out * (radius() - 1), 1.4);
   }
 }
 
@@ -145,6 +163,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   paint_disc(painter);
   paint_rim(painter);
   if (mask_shown()) paint_mask(painter);
+  paint_partners(painter);
 
   const Session& s = m_bench.session();
   const DiscPoint rim = disc_point(s.section_angle, 1);

@@ -49,6 +49,7 @@ private:
   void refresh_picture();
   void paint_disc(QPainter& painter);
   void paint_rim(QPainter& painter);
+  void paint_partners(QPainter& painter);
   void paint_mask(QPainter& painter);
   void drag_point(QPointF p);
   void turn_to(QPointF p);
@@ -58,6 +59,7 @@ private:
   Workbench& m_bench;
   Shown m_shown;
   Raster m_picture;
+  bool m_full = true; ///< Every place of the disc has a color.
   Drag m_drag = Drag::None;
   MaskPoint m_dragged;
   double m_turn_from = 0;

@@ -1,0 +1,61 @@
+#include "app/tray/chip_row.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/theme.h"
+
+#include <QHelpEvent>
+#include <QMouseEvent>
+#include <QToolTip>
+
+namespace zc {
+
+ChipRow::ChipRow(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
+  setAccessibleName(accessible_name);
+  setFixedHeight(22);
+}
+
+void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, bool values_only) {
+  m_steps = std::move(steps);
+  m_words = std::move(words);
+  m_values_only = values_only;
+  update();
+}
+
+QRectF ChipRow::chip_rect(std::size_t chip) const {
+  const double step = std::min(32.0, width() / std::max(1.0, static_cast<double>(m_steps.size())));
+  return {step * static_cast<double>(chip), 0, step, static_cast<double>(height())};
+}
+
+std::optional<std::size_t> ChipRow::chip_at(QPointF p) const {
+  for (std::size_t i = 0; i < m_steps.size(); ++i)
+    if (chip_rect(i).contains(p)) return i;
+  return std::nullopt;
+}
+
+void ChipRow::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  for (std::size_t i = 0; i < m_steps.size(); ++i) {
+    const QColor color = shown_color(m_steps[i].color, m_values_only);
+    painter.fillRect(chip_rect(i), color);
+    if (!m_steps[i].held) continue;
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(readable_on(color));
+    painter.drawEllipse(chip_rect(i).center(), 2, 2);
+  }
+}
+
+void ChipRow::mousePressEvent(QMouseEvent* event) {
+  if (const auto chip = chip_at(event->position())) emit taken(*chip);
+}
+
+bool ChipRow::event(QEvent* event) {
+  if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+  const auto* help = static_cast<QHelpEvent*>(event);
+  const auto chip = chip_at(help->pos());
+  const bool known = chip && static_cast<qsizetype>(*chip) < m_words.size();
+  QToolTip::showText(help->globalPos(), known ? m_words[static_cast<qsizetype>(*chip)] : QString(), this);
+  return true;
+}
+
+} // namespace zc

@@ -1,0 +1,35 @@
+// A row of color chips with words; a click takes one up.
+#pragma once
+
+#include "core/mix/strings.h"
+
+#include <QStringList>
+#include <QWidget>
+
+namespace zc {
+
+class ChipRow final : public QWidget {
+  Q_OBJECT
+public:
+  ChipRow(const QString& accessible_name, QWidget* parent);
+  /// `words` are shown as tooltips, one a chip. A held step carries a dot.
+  void show_steps(std::vector<StringStep> steps, QStringList words, bool values_only);
+  [[nodiscard]] QRectF chip_rect(std::size_t chip) const;
+  [[nodiscard]] const std::vector<StringStep>& steps() const { return m_steps; }
+
+signals:
+  void taken(std::size_t chip);
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  bool event(QEvent* event) override;
+
+private:
+  [[nodiscard]] std::optional<std::size_t> chip_at(QPointF p) const;
+  std::vector<StringStep> m_steps;
+  QStringList m_words;
+  bool m_values_only = false;
+};
+
+} // namespace zc

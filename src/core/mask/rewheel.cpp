@@ -1,0 +1,57 @@
+#include "core/mask/rewheel.h"
+
+#include <boost/geometry.hpp>
+#include <boost/geometry/geometries/linestring.hpp>
+#include <boost/geometry/geometries/point_xy.hpp>
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+namespace bg = boost::geometry;
+using Point = bg::model::d2::point_xy<double>;
+using Line = bg::model::linestring<Point>;
+
+constexpr double kShortStep = 0.03, kInLine = 0.004, kUsualValue = 60;
+
+DiscPoint carried(DiscPoint p, const Wheel& from, const Wheel& to) {
+  const WheelPoint place = wheel_point(pulled_onto_disc(p), kUsualValue);
+  const ValueSpan span = from.value_span(place.a, place.r);
+  const double v = span.empty() ? kUsualValue : std::clamp(kUsualValue, span.low, span.high);
+  const WheelPoint there = to.locate(from.nearest_existing({place.a, place.r, v}).color, place.a);
+  return disc_point(there.a, there.r);
+}
+
+Polygon carried(const Polygon& polygon, const Wheel& from, const Wheel& to) {
+  Line walked;
+  const auto& p = polygon.points;
+  for (std::size_t i = 0; i < p.size(); ++i) {
+    const DiscPoint a = p[i], b = p[(i + 1) % p.size()];
+    const int steps = std::max(1, static_cast<int>(std::ceil(std::hypot(b.x - a.x, b.y - a.y) / kShortStep)));
+    for (int k = 0; k < steps; ++k) {
+      const double t = static_cast<double>(k) / steps;
+      const DiscPoint q = carried({a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t}, from, to);
+      walked.emplace_back(q.x, q.y);
+    }
+  }
+  if (walked.empty()) return polygon;
+  walked.push_back(walked.front());
+  Line thin;
+  bg::simplify(walked, thin, kInLine);
+  Polygon out;
+  for (std::size_t i = 0; i + 1 < thin.size(); ++i)
+    out.points.push_back(pulled_onto_disc({thin[i].x(), thin[i].y()}));
+  return out;
+}
+
+} // namespace
+
+Mask with_colors_kept(const Mask& mask, const Wheel& from, const Wheel& to) {
+  Mask out = mask;
+  if (from.spec() == to.spec()) return out;
+  for (auto& area : out.areas) area.shape = carried(std::get<Polygon>(area.shape), from, to);
+  return out;
+}
+
+} // namespace zc
