@@ -36,7 +36,7 @@ void RasterTest::slice_is_exact_at_every_pixel_data() {
     for (const double v : {0.0, 0.4, 3.0, 32.3, 53.2, 62.0, 87.7, 97.1, 99.9, 100.0})
       QTest::addRow("scale %d, value %g", scale, v) << scale << 0 << v;
   for (const int measure : {1, 2, 3, 4})
-    for (const double v : {0.0, 7.0, 32.3, 62.0, 96.0, 100.0})
+    for (const double v : {0.0, 0.2, 1.5, 7.0, 32.3, 62.0, 96.0, 100.0})
       QTest::addRow("measure %d, value %g", measure, v) << measure % 2 << measure << v;
 }
 

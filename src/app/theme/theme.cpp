@@ -70,6 +70,7 @@ void install_theme() {
   set_surround(g_surround);
 }
 
+QFont small_font() { return sized(11, QFont::Normal); }
 QFont text_font() { return sized(13, QFont::Normal); }
 QFont caption_font() { return sized(12, QFont::Normal); }
 QFont caption_strong_font() { return sized(12, QFont::DemiBold); }

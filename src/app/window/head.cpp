@@ -138,6 +138,7 @@ void Head::follow() {
   const QString title = QString::fromStdString(m_bench.piece().title);
   if (m_title->text() == title) return;
   m_title->setText(title);
+  m_title->setToolTip(tr("%1. Click to edit the title.").arg(title));
   m_title->setCursorPosition(0);
 }
 

@@ -182,9 +182,11 @@ public:
       const float a = r[i] * m_largest * cos_h[i], b = r[i] * m_largest * sin_h[i];
       float k[3];
       for (int j = 0; j < 3; ++j) k[j] = m_of_a[j] * a + m_of_b[j] * b;
-      float l = m_start, lms[3];
-      for (int step = 0; step < 4; ++step) {
-        float sum = 0, slope = 0;
+      // From above, where the cubic is steep; a place that has not settled by then is no display color.
+      float l = m_start + 0.25f * std::abs(r[i] * m_largest), lms[3], sum = 0;
+      for (int step = 0; step < 6; ++step) {
+        float slope = 0;
+        sum = 0;
         for (int j = 0; j < 3; ++j) {
           const float x = l + k[j];
           sum += m_weight[j] * x * x * x;
@@ -195,6 +197,10 @@ public:
       for (int j = 0; j < 3; ++j) {
         const float x = l + k[j];
         lms[j] = x * x * x;
+      }
+      if (std::abs(sum - y) > 1e-3f * y) {
+        out[i] = 0;
+        continue;
       }
       out[i] = word_if_shown(m_to_linear.row(0, lms[0], lms[1], lms[2]),
                              m_to_linear.row(1, lms[0], lms[1], lms[2]),

@@ -25,7 +25,7 @@ public:
   PatternButton(Pattern kind, QWidget* parent) : QAbstractButton(parent), m_kind(kind) {
     setText(words(pattern_name(kind)));
     setAccessibleName(QObject::tr("Mask pattern %1").arg(text()));
-    setFixedSize(69, 56);
+    setFixedSize(std::max(56, QFontMetrics(small_font()).horizontalAdvance(text()) + 6), 56);
     setCursor(Qt::PointingHandCursor);
   }
 
@@ -46,7 +46,7 @@ protected:
     painter.setBrush(underMouse() || isDown() ? theme().strong : theme().text);
     painter.drawPolygon(shape);
     painter.setPen(theme().text);
-    painter.setFont(caption_font());
+    painter.setFont(small_font());
     painter.drawText(QRectF(0, 38, width(), 18), Qt::AlignCenter, text());
     if (!hasFocus()) return;
     painter.setBrush(Qt::NoBrush);
