@@ -40,6 +40,8 @@ private slots:
   void wells_recent_and_before();
   void typed_hex_is_taken_or_refused();
   void changing_the_wheel_keeps_the_color();
+  void turning_carries_the_set_when_asked();
+  void neutral_and_key_colors_come_from_the_mask();
   void chroma_wheels_show_only_what_exists();
   void a_mask_keeps_its_colors_on_another_wheel();
   void partners_are_taken_up_with_a_click();
@@ -288,13 +290,32 @@ void PickTask::typed_hex_is_taken_or_refused() {
   QTest::keyClicks(&hex, "#ce854e");
   QTest::keyClick(&hex, Qt::Key_Return);
   QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0xce, 0x85, 0x4e}));
-  QCOMPARE(m_desk->part<QLabel>("readout.RGB").text().simplified(), QStringLiteral("206 133 78"));
+  QCOMPARE(m_desk->part<QLineEdit>("readout.RGB").text().simplified(), QStringLiteral("206 133 78"));
   QVERIFY(std::abs(m_desk->session().at.v - 62.04) < 0.01);
   hex.selectAll();
   QTest::keyClicks(&hex, "copper");
   QTest::keyClick(&hex, Qt::Key_Return);
   QVERIFY(m_desk->notice().contains("\"copper\" is not a color"));
   QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0xce, 0x85, 0x4e}));
+  // The readouts are typed into as well; what the display lacks is refused.
+  auto& lch = m_desk->part<QLineEdit>("readout.LCh");
+  const auto type = [](QLineEdit& field, const char* text) {
+    field.setFocus();
+    field.selectAll();
+    QTest::keyClicks(&field, text);
+    QTest::keyClick(&field, Qt::Key_Return);
+  };
+  type(lch, "50, 30 120");
+  QVERIFY(std::abs(m_desk->session().at.v - 50) < 1e-6);
+  QCOMPARE(lch.text(), QStringLiteral("50.0  30.0  120.0"));
+  const Srgb held = m_desk->session().color;
+  type(lch, "50 130 120");
+  QVERIFY(m_desk->notice().contains("no color of that lightness"));
+  type(m_desk->part<QLineEdit>("readout.RGB"), "1 2 300");
+  QVERIFY(m_desk->notice().contains("0 to 255"));
+  QCOMPARE(m_desk->session().color, held);
+  type(m_desk->part<QLineEdit>("readout.HSV"), "210 50% 80%");
+  QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{102, 153, 204}));
   // Digits typed into a field are not wells.
   hex.selectAll();
   QTest::keyClicks(&hex, "#123");
@@ -311,6 +332,47 @@ void PickTask::changing_the_wheel_keeps_the_color() {
   QCOMPARE(m_desk->session().color, color);
   QVERIFY(largest_step(*m_desk->bench().wheel().color_at(m_desk->session().at), color) < 1e-6);
   QVERIFY(std::abs(turn_between(m_desk->session().at.a, 120)) > 5);
+}
+
+void PickTask::turning_carries_the_set_when_asked() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->bench().show_desk(Desk::Pick);
+  QCoreApplication::processEvents();
+  const Piece before = m_desk->piece();
+  const auto turn = [this](double by) {
+    press(wheel(), place(90, 1.08));
+    for (int i = 1; i <= 10; ++i) move(wheel(), place(90 + by * i / 10, 1.08));
+    release(wheel(), place(90 + by, 1.08));
+  };
+  turn(40);
+  QCOMPARE(m_desk->piece().sets, before.sets);
+  m_desk->part<QAbstractButton>("carry").click();
+  turn(30);
+  const auto &old_family = before.sets[0].families[0], &family = m_desk->piece().sets[0].families[0];
+  for (std::size_t i = 0; i < family.swatches.size(); ++i) {
+    const WheelPoint from = m_desk->bench().wheel().locate(old_family.swatches[i].color),
+                     to = *family.swatches[i].picked;
+    CHECK_ANGLE(to.a, from.a + 30, 1e-6);
+    CHECK_NEAR(to.r, from.r, 1e-9);
+    CHECK_NEAR(value_of(family.swatches[i].color), from.v, 1e-6);
+  }
+  // One step for mask and set together.
+  m_desk->bench().store().stack().undo();
+  QCOMPARE(m_desk->piece().sets, before.sets);
+  m_desk->part<QAbstractButton>("carry").click();
+}
+
+void PickTask::neutral_and_key_colors_come_from_the_mask() {
+  m_desk->part<QAbstractButton>("pattern.analogous").click();
+  set_value(55);
+  m_desk->part<QAbstractButton>("takeNeutral").click();
+  const auto centroid = *MaskRegion(*m_desk->piece().mask).centroid();
+  CHECK_ANGLE(m_desk->session().at.a, wheel_point(centroid, 55).a, 1e-6);
+  m_desk->part<QAbstractButton>("layKeys").click();
+  const auto& keys = current_set(m_desk->piece())->families.back();
+  QCOMPARE(keys.name, std::string("key colors"));
+  QCOMPARE(keys.swatches.size(), std::size_t{4}); // neutral and three hues
+  for (const auto& s : keys.swatches) QVERIFY(std::abs(value_of(s.color) - m_desk->session().at.v) < 0.01);
 }
 
 void PickTask::chroma_wheels_show_only_what_exists() {

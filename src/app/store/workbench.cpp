@@ -197,23 +197,36 @@ void Workbench::lay_current_into(Id family) {
   if (held && laid) select_swatch(laid->swatches.back().id);
 }
 
-void Workbench::lay_family(const QString& name, const std::vector<StringStep>& steps) {
-  const SwatchSet* set = current_set(piece());
-  QString free_name = name;
-  const auto taken = [&] {
-    return std::any_of(set->families.begin(), set->families.end(),
-                       [&](const Family& f) { return f.name == free_name.toStdString(); });
-  };
-  for (int n = 2; set && taken(); ++n) free_name = QStringLiteral("%1 %2").arg(name).arg(n);
-  const bool held = m_store.apply(tr("Lay %1 as a family").arg(name), [&](Piece p) -> Result<Piece> {
-    auto out = with_family(std::move(p), free_name.toStdString());
-    for (std::size_t i = 0; out && i < steps.size(); ++i) {
-      const Id family = current_set(*out)->families.back().id;
-      out = with_swatch(*out, family, steps[i].color, steps[i].at, "");
-    }
-    return out;
+void Workbench::lay_family(const QString& name, const std::vector<LaidColor>& colors) {
+  const bool held = m_store.apply(tr("Lay %1 as a family").arg(name), [&](Piece p) {
+    return with_laid_family(std::move(p), name.toStdString(), colors);
   });
   if (held) select_family(current_set(piece())->families.back().id);
+}
+
+void Workbench::take_up_neutral() {
+  const auto neutral = region() ? region()->centroid() : std::nullopt;
+  if (!neutral) {
+    emit notice(tr("There is no mask in use that encloses a neutral."));
+    return;
+  }
+  const auto found = m_wheel.nearest_existing(wheel_point(*neutral, m_session.at.v, m_session.at.a));
+  take_up(found.color, found.at);
+}
+
+void Workbench::lay_key_colors() {
+  std::vector<LaidColor> colors;
+  if (region())
+    for (const auto& corner : region()->corners()) {
+      const auto found = m_wheel.nearest_existing(wheel_point(corner, m_session.at.v));
+      colors.push_back({found.color, found.at});
+    }
+  lay_family(tr("key colors"), colors);
+}
+
+void Workbench::carry_set(bool on) {
+  m_session.carry = on ? Carry::SetToo : Carry::MaskOnly;
+  emit viewChanged();
 }
 
 void Workbench::remove_selected_swatch() {

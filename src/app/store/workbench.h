@@ -5,7 +5,7 @@
 #include "app/jobs/photo_library.h"
 #include "app/store/piece_store.h"
 #include "core/mask/mask.h"
-#include "core/mix/strings.h"
+#include "core/piece/edits.h"
 #include "core/wheel/raster.h"
 
 #include <QObject>
@@ -27,6 +27,7 @@ struct Session {
   Desk desk = Desk::Pick;
   PhotoLook look = PhotoLook::Color;
   bool values_only = false;
+  Carry carry = Carry::MaskOnly;
   int sample_side = 5;
   Id reference = 0; ///< The photo looked at.
   Id family = 0;    ///< The family that new swatches go to.
@@ -75,7 +76,13 @@ public:
   void lay_current();
   void lay_current_into(Id family);
   /// Lays a whole string as a new family, in one step.
-  void lay_family(const QString& name, const std::vector<StringStep>& steps);
+  void lay_family(const QString& name, const std::vector<LaidColor>& colors);
+  /// The middle of the mask at the current value.
+  void take_up_neutral();
+  /// The corners of the mask at the current value, as a family.
+  void lay_key_colors();
+  /// Whether turning the mask turns the set along.
+  void carry_set(bool on);
   void remove_selected_swatch();
 
   void show_desk(Desk desk);

@@ -32,7 +32,7 @@ void set_surround(Surround surround);
 /// Loads the shipped typeface and sets the application's font and style.
 void install_theme();
 
-[[nodiscard]] QFont small_font();   ///< 11 px, for words under pictures only
+[[nodiscard]] QFont small_font();          ///< 11 px, for words under pictures only
 [[nodiscard]] QFont text_font();           ///< 13 px
 [[nodiscard]] QFont caption_font();        ///< 12 px
 [[nodiscard]] QFont caption_strong_font(); ///< 12 px, semibold

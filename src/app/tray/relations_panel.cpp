@@ -135,6 +135,10 @@ void RelationsPanel::follow_string() {
   m_string->show_steps(made ? *made : std::vector<StringStep>{}, words, m_bench.session().values_only);
 }
 
-void RelationsPanel::lay_string() { m_bench.lay_family(m_kind->currentText(), m_string->steps()); }
+void RelationsPanel::lay_string() {
+  std::vector<LaidColor> colors;
+  for (const auto& step : m_string->steps()) colors.push_back({step.color, step.at});
+  m_bench.lay_family(m_kind->currentText(), colors);
+}
 
 } // namespace zc

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/store/workbench.h"
+#include "core/mix/strings.h"
 
 #include <QWidget>
 

@@ -4,7 +4,6 @@
 #include "app/tray/color_pair.h"
 #include "app/tray/relations_panel.h"
 #include "app/tray/wells_view.h"
-#include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/piece/grading.h"
 #include "core/wheel/color_words.h"
@@ -22,12 +21,18 @@ namespace {
 constexpr int kValueSteps = 9;
 constexpr int kWidthForReadouts = 1240;
 
-QString numbers(double a, double b, double c, int decimals = 0) {
-  return QStringLiteral("%1  %2  %3")
-      .arg(a, 0, 'f', decimals)
-      .arg(b, 0, 'f', decimals)
-      .arg(c, 0, 'f', decimals);
-}
+struct Readout {
+  const char* name;
+  ReadoutSpace space;
+  const char* tip;
+};
+constexpr std::array<Readout, 4> kReadouts{
+    {{"RGB", ReadoutSpace::Rgb, "Red, green and blue, 0 to 255; type three numbers and press Enter"},
+     {"HSV", ReadoutSpace::Hsv,
+      "Hue in degrees, saturation and value in percent; type three numbers and press Enter"},
+     {"HSL", ReadoutSpace::Hsl,
+      "Hue in degrees, saturation and lightness in percent; type three numbers and press Enter"},
+     {"LCh", ReadoutSpace::Lch, "CIELAB lightness, chroma and hue; type three numbers and press Enter"}}};
 
 } // namespace
 
@@ -92,16 +97,22 @@ QWidget* Tray::make_readouts() {
   grid->setContentsMargins(0, 2, 0, 0);
   grid->setHorizontalSpacing(10);
   grid->setVerticalSpacing(5);
-  const QString names[] = {tr("RGB"), tr("HSV"), tr("HSL"), tr("LCh")};
-  for (int i = 0; i < 4; ++i) {
-    auto* caption = new QLabel(names[i], box);
+  for (std::size_t i = 0; i < kReadouts.size(); ++i) {
+    const auto& [name, space, tip] = kReadouts[i];
+    auto* caption = new QLabel(tr(name), box);
     caption->setFont(caption_font());
-    m_numbers[i] = new QLabel(box);
-    m_numbers[i]->setObjectName("readout." + names[i]);
-    m_numbers[i]->setFixedWidth(116);
-    m_numbers[i]->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    grid->addWidget(caption, i, 0);
-    grid->addWidget(m_numbers[i], i, 1);
+    auto* field = new QLineEdit(box);
+    field->setObjectName(QStringLiteral("readout.") + QLatin1String(name));
+    field->setAccessibleName(tr("Current color as %1").arg(tr(name)));
+    field->setToolTip(tr(tip));
+    field->setFixedWidth(122);
+    field->setFrame(false);
+    connect(field, &QLineEdit::returnPressed, this,
+            [this, field, space = space] { take_typed_readout(*field, space); });
+    connect(field, &QLineEdit::editingFinished, this, &Tray::follow);
+    m_numbers[i] = field;
+    grid->addWidget(caption, static_cast<int>(i), 0);
+    grid->addWidget(field, static_cast<int>(i), 1);
   }
   return box;
 }
@@ -135,25 +146,28 @@ void Tray::resizeEvent(QResizeEvent* event) {
   m_readouts->setVisible(width() >= kWidthForReadouts);
 }
 
-void Tray::take_typed_hex() {
-  const auto color = parse_color(m_hex->text().toStdString());
-  if (!color) {
+void Tray::take_typed(QLineEdit& field, const Result<Srgb>& color) {
+  field.setModified(false);
+  if (color)
+    m_bench.take_up(*color);
+  else
     emit m_bench.notice(QString::fromStdString(color.error().sentence));
-    return;
-  }
-  m_bench.take_up(*color);
+}
+
+void Tray::take_typed_hex() {
+  if (m_hex->isModified()) take_typed(*m_hex, parse_color(m_hex->text().toStdString()));
+}
+
+void Tray::take_typed_readout(QLineEdit& field, ReadoutSpace space) {
+  if (field.isModified()) take_typed(field, color_of_readout(space, field.text().toStdString()));
 }
 
 void Tray::show_readouts() {
-  const Srgb c = m_bench.session().color;
-  const Srgb8 p = rounded_8bit(c);
-  const Hsv hsv = hsv_from_srgb(c);
-  const Hsl hsl = hsl_from_srgb(c);
-  const LchAb lch = lch_from_lab(lab_from_srgb(c));
-  m_numbers[0]->setText(numbers(p.r, p.g, p.b));
-  m_numbers[1]->setText(numbers(hsv.h, 100 * hsv.s, 100 * hsv.v));
-  m_numbers[2]->setText(numbers(hsl.h, 100 * hsl.s, 100 * hsl.l));
-  m_numbers[3]->setText(numbers(lch.l, lch.c, lch.h, 1));
+  for (std::size_t i = 0; i < kReadouts.size(); ++i) {
+    QLineEdit& field = *m_numbers[i];
+    if (!field.hasFocus() || !field.isModified())
+      field.setText(QString::fromStdString(readout_of(kReadouts[i].space, m_bench.session().color)));
+  }
 }
 
 void Tray::follow() {

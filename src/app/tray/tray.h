@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/store/workbench.h"
+#include "core/color/readout.h"
 
 #include <QWidget>
 
@@ -26,14 +27,16 @@ private:
   QWidget* make_readouts();
   QWidget* make_set_controls();
   void follow();
+  void take_typed(QLineEdit& field, const Result<Srgb>& color);
   void take_typed_hex();
+  void take_typed_readout(QLineEdit& field, ReadoutSpace space);
   void show_readouts();
 
   Workbench& m_bench;
   QWidget* m_readouts = nullptr;
   QLabel* m_name = nullptr;
   QLineEdit* m_hex = nullptr;
-  QLabel* m_numbers[4]{};
+  QLineEdit* m_numbers[4]{};
   QLabel* m_value = nullptr;
   QLabel* m_mask = nullptr;
   QLabel* m_family = nullptr;

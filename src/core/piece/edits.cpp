@@ -127,9 +127,20 @@ Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t
   return piece;
 }
 
-Result<Piece> with_mask_turned(Piece piece, double by) {
+Result<Piece> with_mask_turned(Piece piece, double by, Carry carry) {
   if (!piece.mask) return not_found("mask");
   piece.mask = turned_mask(*piece.mask, by);
+  SwatchSet* set = carry == Carry::SetToo ? current_for_change(piece) : nullptr;
+  if (!set) return piece;
+  const Wheel wheel(piece.wheel);
+  for (auto& family : set->families)
+    for (auto& swatch : family.swatches) {
+      const WheelPoint at = swatch.picked ? *swatch.picked : wheel.locate(swatch.color);
+      if (at.r < kNeutralSaturation) continue;
+      const auto found = wheel.nearest_existing({at.a + by, at.r, at.v});
+      swatch.color = found.color;
+      swatch.picked = found.at;
+    }
   return piece;
 }
 
@@ -145,6 +156,19 @@ Result<Piece> without_reference(Piece piece, Id reference) {
   if (std::erase_if(piece.references, [&](const auto& r) { return r.id == reference; }) == 0)
     return not_found("reference");
   return piece;
+}
+
+Result<Piece> with_laid_family(Piece piece, const std::string& name, const std::vector<LaidColor>& colors) {
+  if (colors.empty()) return Error{ErrorCode::BadInput, "There are no colors to lay.", "family"};
+  const SwatchSet* set = current_set(piece);
+  std::string free_name = name;
+  for (int n = 2; set && name_taken(*set, free_name, 0); ++n) free_name = name + " " + std::to_string(n);
+  auto out = with_family(std::move(piece), free_name);
+  for (std::size_t i = 0; out && i < colors.size(); ++i) {
+    const Id family = current_set(*out)->families.back().id;
+    out = with_swatch(std::move(out).value(), family, colors[i].color, colors[i].picked, "");
+  }
+  return out;
 }
 
 Result<Piece> with_family(Piece piece, std::string name) {

@@ -30,12 +30,24 @@ inline constexpr std::size_t kMostReferences = 200;
                                                   DiscPoint at);
 /// ERRORS: BadInput when fewer than three points would be left.
 [[nodiscard]] Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t point);
-[[nodiscard]] Result<Piece> with_mask_turned(Piece piece, double by);
+/// Turns the mask clockwise; carrying re-keys the current set along with it: every swatch keeps its
+/// saturation and value and turns by the same angle (where the display lacks the color, at its reach).
+enum class Carry { MaskOnly, SetToo };
+[[nodiscard]] Result<Piece> with_mask_turned(Piece piece, double by, Carry carry = Carry::MaskOnly);
 
 /// Gives the new reference's id in `piece.references.back().id`. ERRORS: TooLarge past kMostReferences.
 [[nodiscard]] Result<Piece> with_reference(Piece piece, std::string name, std::string extension,
                                            SharedBytes bytes);
 [[nodiscard]] Result<Piece> without_reference(Piece piece, Id reference);
+
+/// A whole family of colors in one step; a taken name gets a number. ERRORS: BadInput for a bad name or no
+/// colors.
+struct LaidColor {
+  Srgb color;
+  std::optional<WheelPoint> picked;
+};
+[[nodiscard]] Result<Piece> with_laid_family(Piece piece, const std::string& name,
+                                             const std::vector<LaidColor>& colors);
 
 /// Adds a family at the end of the current set; its id is that of the last family. ERRORS: BadInput for a bad
 /// or taken name.

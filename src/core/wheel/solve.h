@@ -8,7 +8,8 @@
 namespace zc {
 
 /// x in [low, high] with f(x) = 0 to full double precision (Alefeld, Potra and Shi, ACM TOMS algorithm 748).
-/// Where f has one sign at both ends, the end nearer to zero: on the last bits of an edge rounding may leave it so.
+/// Where f has one sign at both ends, the end nearer to zero: on the last bits of an edge rounding may leave
+/// it so.
 template <class F> double root_between(const F& f, double low, double high) {
   const double at_low = f(low), at_high = f(high);
   if (at_low == 0) return low;

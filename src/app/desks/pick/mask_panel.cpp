@@ -132,6 +132,12 @@ QWidget* MaskPanel::make_numbers() {
   row->addWidget(new QLabel(tr("width"), box));
   row->addWidget(m_spread);
   row->addStretch();
+  auto* carry = new QCheckBox(tr("carry the set"), box);
+  carry->setObjectName(QStringLiteral("carry"));
+  carry->setToolTip(
+      tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"));
+  connect(carry, &QCheckBox::clicked, &m_bench, &Workbench::carry_set);
+  row->addWidget(carry);
   row->addWidget(new QLabel(tr("turned"), box));
   row->addWidget(m_turned);
   return box;
@@ -149,15 +155,25 @@ QWidget* MaskPanel::make_rules() {
   m_rule->setObjectName(QStringLiteral("maskRule"));
   m_rule->setAccessibleName(tr("Rule for picks"));
   m_rule->setToolTip(tr("What happens to a pick outside the mask"));
-  m_rule->addItems({tr("picks are held inside"), tr("picks outside are flagged"), tr("picks are free")});
+  m_rule->addItems({tr("picks are held"), tr("picks are flagged"), tr("picks are free")});
   m_remove = new QPushButton(tr("Take off"), box);
   m_remove->setObjectName(QStringLiteral("maskRemove"));
   m_remove->setToolTip(tr("Take the mask off the piece (Undo brings it back)"));
   row->addWidget(m_on);
   row->addWidget(m_rule);
   row->addStretch();
+  m_neutral = new QPushButton(tr("Take neutral"), box);
+  m_neutral->setObjectName(QStringLiteral("takeNeutral"));
+  m_neutral->setToolTip(tr("Take up the subjective neutral, the middle of the mask, at the current value"));
+  m_keys = new QPushButton(tr("Lay keys"), box);
+  m_keys->setObjectName(QStringLiteral("layKeys"));
+  m_keys->setToolTip(tr("Lay the key colors, the corners of the mask at the current value, as a family"));
+  row->addWidget(m_neutral);
+  row->addWidget(m_keys);
   row->addWidget(m_remove);
 
+  connect(m_neutral, &QPushButton::clicked, &m_bench, &Workbench::take_up_neutral);
+  connect(m_keys, &QPushButton::clicked, &m_bench, &Workbench::lay_key_colors);
   auto& store = m_bench.store();
   connect(m_on, &QCheckBox::clicked, this, [&store](bool on) {
     store.apply(on ? tr("Switch mask on") : tr("Switch mask off"),
@@ -171,7 +187,9 @@ QWidget* MaskPanel::make_rules() {
     const auto& mask = m_bench.piece().mask;
     if (!mask) return;
     const double by = turn_between(mask->turned, to);
-    store.apply(tr("Turn mask"), [by](Piece p) { return with_mask_turned(std::move(p), by); });
+    store.apply(tr("Turn mask"), [by, carry = m_bench.session().carry](Piece p) {
+      return with_mask_turned(std::move(p), by, carry);
+    });
   });
   connect(m_remove, &QPushButton::clicked, this, [&store] {
     store.apply(tr("Take mask off"),
@@ -190,8 +208,7 @@ void MaskPanel::lay_pattern(Pattern kind) {
 
 void MaskPanel::follow() {
   const auto& mask = m_bench.piece().mask;
-  for (QWidget* w : {static_cast<QWidget*>(m_on), static_cast<QWidget*>(m_rule),
-                     static_cast<QWidget*>(m_turned), static_cast<QWidget*>(m_remove)})
+  for (QWidget* w : std::initializer_list<QWidget*>{m_on, m_rule, m_turned, m_remove, m_neutral, m_keys})
     w->setEnabled(mask.has_value());
   m_on->setChecked(mask && m_bench.piece().mask_on);
   m_rule->setCurrentIndex(static_cast<int>(m_bench.piece().rule));

@@ -33,6 +33,8 @@ private:
   QCheckBox* m_on = nullptr;
   QComboBox* m_rule = nullptr;
   QPushButton* m_remove = nullptr;
+  QPushButton* m_neutral = nullptr;
+  QPushButton* m_keys = nullptr;
   QLabel* m_facts = nullptr;
 };
 

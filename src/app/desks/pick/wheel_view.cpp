@@ -196,6 +196,7 @@ void WheelView::mousePressEvent(QMouseEvent* event) {
     if (!mask_shown()) return;
     m_drag = Drag::Turn;
     m_turn_from = screen_angle(event->position());
+    m_turned = m_bench.piece();
     return;
   }
   m_drag = Drag::Pick;
@@ -237,11 +238,12 @@ void WheelView::drag_point(QPointF p) {
       drag_key("corner"));
 }
 
+/// Always turned from where the drag began, so that nothing is lost on the way.
 void WheelView::turn_to(QPointF p) {
   const double by = turn_between(m_turn_from, screen_angle(p));
-  m_turn_from = screen_angle(p);
   m_bench.store().apply(
-      tr("Turn mask"), [&](Piece piece) { return with_mask_turned(std::move(piece), by); }, drag_key("turn"));
+      tr("Turn mask"), [&](const Piece&) { return with_mask_turned(m_turned, by, m_bench.session().carry); },
+      drag_key("turn"));
 }
 
 void WheelView::mouseDoubleClickEvent(QMouseEvent* event) {

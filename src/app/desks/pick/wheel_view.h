@@ -63,6 +63,7 @@ private:
   Drag m_drag = Drag::None;
   MaskPoint m_dragged;
   double m_turn_from = 0;
+  Piece m_turned; ///< As it was when turning began.
   int m_drag_number = 0;
   std::optional<MaskPoint> m_hovered;
 };
