@@ -3,6 +3,7 @@
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/picture.h"
+#include "core/piece/edits.h"
 
 #include <QApplication>
 #include <QTimer>
@@ -13,7 +14,7 @@
 namespace {
 
 struct Options {
-  std::string file, picture, desk, surround;
+  std::string file, picture, desk, surround, measure;
   std::vector<int> size;
   bool demo = false, values_only = false;
 };
@@ -41,6 +42,14 @@ void apply_options(zc::MainWindow& window, const Options& options) {
   if (options.desk == "observe") window.bench().show_desk(zc::Desk::Observe);
   if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
   if (options.size.size() == 2) window.resize(options.size[0], options.size[1]);
+  if (!options.measure.empty()) {
+    zc::WheelSpec spec = window.bench().piece().wheel;
+    spec.measure =
+        options.measure == "oklab" ? zc::SaturationMeasure::OklabChroma : zc::SaturationMeasure::Hsluv;
+    window.bench().store().apply(
+        QObject::tr("Change saturation measure"),
+        [spec](zc::Piece p) -> zc::Result<zc::Piece> { return zc::with_wheel(std::move(p), spec); });
+  }
   if (options.values_only) window.bench().show_values_only(true);
   for (const auto s : {zc::Surround::Dark, zc::Surround::Middle, zc::Surround::Light})
     if (zc::surround_name(s).toStdString() == options.surround) window.use_surround(s);
@@ -63,6 +72,8 @@ int main(int argc, char** argv) {
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
   line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");
+  line.add_option("--measure", options.measure, "Saturation measure to start with")
+      ->check(CLI::IsMember({"hsluv", "oklab"}));
   line.add_flag("--values-only", options.values_only, "Start with values only");
   CLI11_PARSE(line, argc, argv);
 

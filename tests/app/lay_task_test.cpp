@@ -30,6 +30,7 @@ private slots:
   void deleting_and_undo_name_themselves();
   void counts_follow_the_bands();
   void hundreds_of_swatches_and_long_names();
+  void everything_goes_by_keyboard();
   void copies_and_pastes_hex();
 
 private:
@@ -170,6 +171,27 @@ void LayTask::hundreds_of_swatches_and_long_names() {
   const Swatch last = families()[29].swatches[10];
   click(staff(), staff().swatch_rect(last.id).center());
   QCOMPARE(m_desk->session().swatch, last.id);
+}
+
+void LayTask::everything_goes_by_keyboard() {
+  QVERIFY(m_desk->open_demo());
+  staff().setFocus();
+  QTest::keyClick(&staff(), Qt::Key_Right);
+  QCOMPARE(m_desk->session().family, families()[1].id);
+  QTest::keyClick(&staff(), Qt::Key_Up, Qt::ControlModifier);
+  QTest::keyClick(&staff(), Qt::Key_Up, Qt::ControlModifier);
+  // The second darkest of the coppers.
+  const Swatch swatch = families()[1].swatches[3];
+  QCOMPARE(m_desk->session().swatch, swatch.id);
+  QTest::keyClick(&staff(), Qt::Key_Return);
+  QCOMPARE(m_desk->session().color, swatch.color);
+  QTest::keyClick(&staff(), Qt::Key_Right, Qt::ControlModifier);
+  QCOMPARE(families()[2].swatches.back(), swatch);
+  QCOMPARE(m_desk->session().family, families()[2].id);
+  for (int i = 0; i < 9; ++i) QTest::keyClick(&staff(), Qt::Key_Right);
+  QCOMPARE(m_desk->session().family, families()[3].id);
+  QTest::keyClick(&staff(), Qt::Key_Delete);
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{19});
 }
 
 void LayTask::copies_and_pastes_hex() {

@@ -51,6 +51,14 @@ private slots:
     QCOMPARE(at(0, 2), qRgb(0xce, 0x85, 0x4e));
     QCOMPARE(qAlpha(at(5, 2)), 0);
     QCOMPARE(image.colorSpace(), QColorSpace(QColorSpace::SRgb));
+    // Hundreds of families go beyond what a painter of the toolkit can reach.
+    SwatchSet tall{1, "tall", {}, {}};
+    for (Id i = 0; i < 700; ++i)
+      tall.families.push_back({i + 2, "f", {{i + 1000, {0, 1, 0}, {}, "x", "", ""}}, {}});
+    const Bytes high = *png_strip(tall);
+    const QImage strip = QImage::fromData(high.data(), static_cast<int>(high.size()));
+    QCOMPARE(strip.height(), 700 * kStripSquare);
+    QCOMPARE(strip.pixel(5, strip.height() - 5), qRgb(0, 255, 0));
     QVERIFY(!png_strip({}));
   }
 };

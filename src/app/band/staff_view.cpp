@@ -328,12 +328,77 @@ void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 void StaffView::keyPressEvent(QKeyEvent* event) {
-  if (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)
-    m_bench.remove_selected_swatch();
-  else if (event->key() == Qt::Key_F2)
-    rename_selected();
-  else
-    AxisWidget::keyPressEvent(event);
+  const bool control = event->modifiers() & Qt::ControlModifier;
+  switch (event->key()) {
+  case Qt::Key_Delete:
+  case Qt::Key_Backspace:
+    return m_bench.remove_selected_swatch();
+  case Qt::Key_F2:
+    return rename_selected();
+  case Qt::Key_Left:
+    return control ? move_selected(-1) : step_family(-1);
+  case Qt::Key_Right:
+    return control ? move_selected(1) : step_family(1);
+  case Qt::Key_Up:
+    if (control) return step_swatch(1);
+    break;
+  case Qt::Key_Down:
+    if (control) return step_swatch(-1);
+    break;
+  case Qt::Key_Return:
+  case Qt::Key_Enter:
+    if (const Swatch* s = find_swatch(m_bench.piece(), m_bench.session().swatch))
+      m_bench.take_up(s->color, s->picked);
+    return;
+  default:
+    break;
+  }
+  AxisWidget::keyPressEvent(event);
+}
+
+std::optional<std::size_t> StaffView::chosen_family() const {
+  for (std::size_t i = 0; i < families().size(); ++i)
+    if (families()[i].id == m_bench.session().family) return i;
+  return std::nullopt;
+}
+
+std::optional<std::size_t> StaffView::neighbor_family(int by) const {
+  const auto chosen = chosen_family();
+  const auto next = static_cast<std::ptrdiff_t>(chosen.value_or(0)) + by;
+  if (!chosen || next < 0 || next >= static_cast<std::ptrdiff_t>(families().size())) return std::nullopt;
+  return static_cast<std::size_t>(next);
+}
+
+void StaffView::step_family(int by) {
+  const auto next = neighbor_family(by);
+  if (!next) return;
+  m_bench.select_family(families()[*next].id);
+  m_bench.select_swatch(0);
+}
+
+/// To the next lighter (1) or darker (-1) swatch of the chosen family; from none, to its darkest or lightest.
+void StaffView::step_swatch(int by) {
+  const auto chosen = chosen_family();
+  if (!chosen || families()[*chosen].swatches.empty()) return;
+  std::vector<Swatch> by_value = families()[*chosen].swatches;
+  std::stable_sort(by_value.begin(), by_value.end(),
+                   [](const Swatch& a, const Swatch& b) { return value_of(a.color) < value_of(b.color); });
+  const auto at = std::find_if(by_value.begin(), by_value.end(),
+                               [this](const Swatch& s) { return s.id == m_bench.session().swatch; });
+  const auto last = static_cast<std::ptrdiff_t>(by_value.size()) - 1;
+  const std::ptrdiff_t from = at != by_value.end() ? at - by_value.begin() : by > 0 ? -1 : last + 1;
+  m_bench.select_swatch(
+      by_value[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(from + by, 0, last))].id);
+}
+
+void StaffView::move_selected(int by) {
+  const auto next = neighbor_family(by);
+  const Id swatch = m_bench.session().swatch;
+  if (!next || swatch == 0) return;
+  const Id family = families()[*next].id;
+  m_bench.store().apply(tr("Move swatch"),
+                        [=](Piece piece) { return with_swatch_moved(std::move(piece), swatch, family); });
+  m_bench.select_family(family);
 }
 
 void StaffView::leaveEvent(QEvent*) {
@@ -396,8 +461,7 @@ void StaffView::add_family() {
 
 void StaffView::rename_selected() {
   if (m_bench.session().swatch) return rename_swatch(m_bench.session().swatch);
-  for (std::size_t i = 0; i < families().size(); ++i)
-    if (families()[i].id == m_bench.session().family) rename_family(i);
+  if (const auto chosen = chosen_family()) rename_family(*chosen);
 }
 
 void StaffView::rename_family(std::size_t i) {

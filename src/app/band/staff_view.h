@@ -45,6 +45,11 @@ private:
   [[nodiscard]] QRectF staff_rect() const;
   [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
   [[nodiscard]] std::optional<std::size_t> family_at(QPointF p) const;
+  [[nodiscard]] std::optional<std::size_t> chosen_family() const;
+  [[nodiscard]] std::optional<std::size_t> neighbor_family(int by) const;
+  void step_family(int by);
+  void step_swatch(int by);
+  void move_selected(int by);
   void follow();
   void paint_bands(QPainter& painter);
   void paint_family(QPainter& painter, std::size_t i);

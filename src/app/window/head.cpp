@@ -54,7 +54,10 @@ Head::Head(Workbench& bench, QWidget* parent)
   m_title->setToolTip(tr("The title of the piece; click to edit it"));
   m_title->setFont(title_font());
   m_title->setFrame(false);
-  m_title->setStyleSheet(QStringLiteral("QLineEdit { background: transparent; }"));
+  // Only this role, so that the others go on following the surround.
+  QPalette clear;
+  clear.setColor(QPalette::Base, Qt::transparent);
+  m_title->setPalette(clear);
   m_state->setObjectName(QStringLiteral("state"));
   m_state->setFont(caption_font());
   left->addWidget(m_title);

@@ -1,18 +1,23 @@
 #include "io/exchange/png_strip.h"
 
 #include "core/color/convert.h"
+#include "core/image/pixels.h"
 
 #include <QBuffer>
 #include <QColorSpace>
 #include <QImage>
-#include <QPainter>
+
+#include <algorithm>
 
 namespace zc {
 namespace {
 
-QColor opaque(Srgb c) {
-  const Srgb8 p = rounded_8bit(c);
-  return {p.r, p.g, p.b};
+/// By hand, since the toolkit's painter ends at 32,767 rows.
+void fill_square(QImage& image, int column, int row, std::uint32_t word) {
+  for (int y = row * kStripSquare; y < (row + 1) * kStripSquare; ++y) {
+    auto* pixels = reinterpret_cast<std::uint32_t*>(image.scanLine(y)) + column * kStripSquare;
+    std::fill_n(pixels, kStripSquare, word);
+  }
 }
 
 } // namespace
@@ -30,7 +35,6 @@ Result<Bytes> png_strip(const SwatchSet& set) {
   QImage image(columns * kStripSquare, rows * kStripSquare, QImage::Format_ARGB32);
   image.fill(Qt::transparent);
   image.setColorSpace(QColorSpace::SRgb);
-  QPainter painter(&image);
   int row = 0;
   for (const auto& family : set.families) {
     if (family.swatches.empty()) continue;
@@ -40,12 +44,10 @@ Result<Bytes> png_strip(const SwatchSet& set) {
         column = 0;
         ++row;
       }
-      painter.fillRect(column++ * kStripSquare, row * kStripSquare, kStripSquare, kStripSquare,
-                       opaque(swatch.color));
+      fill_square(image, column++, row, word_of(rounded_8bit(swatch.color)));
     }
     ++row;
   }
-  painter.end();
   QByteArray data;
   QBuffer buffer(&data);
   buffer.open(QIODevice::WriteOnly);

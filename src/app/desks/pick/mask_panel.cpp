@@ -1,11 +1,11 @@
 #include "app/desks/pick/mask_panel.h"
 
 #include "app/paint/paint.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 #include "core/wheel/color_words.h"
 
-#include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
@@ -132,11 +132,12 @@ QWidget* MaskPanel::make_numbers() {
   row->addWidget(new QLabel(tr("width"), box));
   row->addWidget(m_spread);
   row->addStretch();
-  auto* carry = new QCheckBox(tr("carry the set"), box);
+  auto* carry = new WordButton(tr("carry set"), box);
+  carry->setCheckable(true);
   carry->setObjectName(QStringLiteral("carry"));
   carry->setToolTip(
       tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"));
-  connect(carry, &QCheckBox::clicked, &m_bench, &Workbench::carry_set);
+  connect(carry, &QAbstractButton::clicked, &m_bench, &Workbench::carry_set);
   row->addWidget(carry);
   row->addWidget(new QLabel(tr("turned"), box));
   row->addWidget(m_turned);
@@ -148,7 +149,9 @@ QWidget* MaskPanel::make_rules() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(kGap);
-  m_on = new QCheckBox(tr("on"), box);
+  m_on = new WordButton(tr("on"), box);
+  m_on->setCheckable(true);
+  m_on->setAccessibleName(tr("Mask on"));
   m_on->setObjectName(QStringLiteral("maskOn"));
   m_on->setToolTip(tr("Use the mask, or keep it without using it"));
   m_rule = new QComboBox(box);
@@ -175,7 +178,7 @@ QWidget* MaskPanel::make_rules() {
   connect(m_neutral, &QPushButton::clicked, &m_bench, &Workbench::take_up_neutral);
   connect(m_keys, &QPushButton::clicked, &m_bench, &Workbench::lay_key_colors);
   auto& store = m_bench.store();
-  connect(m_on, &QCheckBox::clicked, this, [&store](bool on) {
+  connect(m_on, &QAbstractButton::clicked, this, [&store](bool on) {
     store.apply(on ? tr("Switch mask on") : tr("Switch mask off"),
                 [on](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), on); });
   });

@@ -6,13 +6,14 @@
 
 #include <QWidget>
 
-class QCheckBox;
 class QComboBox;
 class QDoubleSpinBox;
 class QLabel;
 class QPushButton;
 
 namespace zc {
+
+class WordButton;
 
 class MaskPanel final : public QWidget {
   Q_OBJECT
@@ -30,7 +31,7 @@ private:
   QDoubleSpinBox* m_base = nullptr;
   QDoubleSpinBox* m_spread = nullptr;
   QDoubleSpinBox* m_turned = nullptr;
-  QCheckBox* m_on = nullptr;
+  WordButton* m_on = nullptr;
   QComboBox* m_rule = nullptr;
   QPushButton* m_remove = nullptr;
   QPushButton* m_neutral = nullptr;
