@@ -102,6 +102,15 @@ private slots:
     QCOMPARE(m_desk->bench().store().stack().undoText(), QStringLiteral("Add reference"));
     QCOMPARE(m_desk->bench().store().stack().count(), 3);
   }
+  void a_photo_for_a_piece_that_was_left_is_dropped() {
+    QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
+    take_in("large.jpg");
+    m_desk->trigger("New piece");
+    QVERIFY(m_desk->bench().photos().intakes().empty());
+    QTest::qWait(1500);
+    QVERIFY(m_desk->piece().references.empty());
+    QVERIFY(!m_desk->bench().store().edited());
+  }
   void leaving_while_loading_is_safe() {
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
     take_in("large.jpg");

@@ -153,7 +153,7 @@ void PhotoLibrary::take_in(const std::shared_ptr<Job>& job, Source source) {
 }
 
 void PhotoLibrary::finish_intake(const std::shared_ptr<Job>& job) {
-  std::erase(m_intakes, job);
+  if (std::erase(m_intakes, job) == 0) return;
   if (!job->result) {
     emit changed();
     emit refused(job->failure);
@@ -168,6 +168,11 @@ std::vector<PhotoLibrary::Intake> PhotoLibrary::intakes() const {
   std::vector<Intake> out;
   for (const auto& job : m_intakes) out.push_back({job->name, job->progress});
   return out;
+}
+
+void PhotoLibrary::drop_intakes() {
+  stop_intakes();
+  m_intakes.clear();
 }
 
 void PhotoLibrary::stop_intakes() {

@@ -53,6 +53,8 @@ public:
   };
   [[nodiscard]] std::vector<Intake> intakes() const;
   void stop_intakes();
+  /// Stops them without a word: the piece they were meant for is gone.
+  void drop_intakes();
 
 signals:
   void admitted(const QString& name, const QString& extension, const zc::SharedBytes& bytes);

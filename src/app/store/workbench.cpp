@@ -17,6 +17,7 @@ Workbench::Workbench(QObject* parent)
 const MaskRegion* Workbench::region() const { return m_region && piece().mask_on ? &*m_region : nullptr; }
 
 void Workbench::start(Piece piece, const Bench& bench, bool saved) {
+  m_photos.drop_intakes();
   m_session.bench = bench;
   m_session.reference = piece.references.empty() ? 0 : piece.references.front().id;
   m_session.swatch = 0;
