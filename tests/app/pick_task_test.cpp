@@ -40,6 +40,7 @@ private slots:
   void wells_recent_and_before();
   void typed_hex_is_taken_or_refused();
   void changing_the_wheel_keeps_the_color();
+  void the_plan_zooms_around_the_pointer();
   void turning_carries_the_set_when_asked();
   void neutral_and_key_colors_come_from_the_mask();
   void chroma_wheels_show_only_what_exists();
@@ -332,6 +333,27 @@ void PickTask::changing_the_wheel_keeps_the_color() {
   QCOMPARE(m_desk->session().color, color);
   QVERIFY(largest_step(*m_desk->bench().wheel().color_at(m_desk->session().at), color) < 1e-6);
   QVERIFY(std::abs(turn_between(m_desk->session().at.a, 120)) > 5);
+}
+
+void PickTask::the_plan_zooms_around_the_pointer() {
+  const QPointF at = place(70, 0.6);
+  for (int i = 0; i < 20; ++i) turn_wheel(wheel(), at, 1, Qt::ControlModifier);
+  CHECK_NEAR(wheel().zoom(), 4, 1e-9);
+  // The same place still lies under the pointer, and picking there takes it.
+  click(wheel(), at);
+  CHECK_ANGLE(m_desk->session().at.a, 70, 1e-6);
+  CHECK_NEAR(m_desk->session().at.r, 0.6, 1e-6);
+  // One pixel is a quarter of what it was.
+  const double r = m_desk->session().at.r;
+  QVERIFY(std::abs(wheel().disc_point_at(at + QPointF(1, 0)).x - wheel().disc_point_at(at).x) < 0.0016);
+  const QColor shown = seen(wheel(), at + QPointF(14, 14));
+  const Srgb there = *m_desk->bench().wheel().color_at(
+      wheel_point(wheel().disc_point_at(at + QPointF(14, 14)), m_desk->session().at.v));
+  QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, there) < 4.0 / 255);
+  QTest::keyClick(&wheel(), Qt::Key_0);
+  QCOMPARE(wheel().zoom(), 1.0);
+  CHECK_NEAR(m_desk->session().at.r, r, 1e-12);
+  QVERIFY((place(70, 0.6) - at).manhattanLength() < 1e-6);
 }
 
 void PickTask::turning_carries_the_set_when_asked() {

@@ -221,6 +221,14 @@ void MainWindow::make_desk_menus() {
   add_action(m_pick_menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
              [this] { m_bench.nudge_saturation(0.01); });
   m_pick_menu->addSeparator();
+  add_action(m_pick_menu, tr("Zoom &in"),
+             tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
+             [this] { m_pick->wheel().zoom_around_pick(1.25); });
+  add_action(m_pick_menu, tr("Zoom &out"), tr("Show more of the wheel (-)"), {},
+             [this] { m_pick->wheel().zoom_around_pick(0.8); });
+  add_action(m_pick_menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
+             [this] { m_pick->wheel().zoom_to(1, {}); });
+  m_pick_menu->addSeparator();
   add_action(m_pick_menu, tr("&Take mask off"), tr("Take the mask off the piece"), {}, [this] {
     m_bench.store().apply(tr("Take mask off"),
                           [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });

@@ -18,6 +18,7 @@ namespace {
 constexpr double kRimRoom = 30;  ///< For hue names and for turning.
 constexpr double kNameRoom = 16; ///< More at the sides, where names lie flat.
 constexpr double kGrab = 9;
+constexpr double kLargestZoom = 4, kZoomStep = 1.25;
 
 } // namespace
 
@@ -25,7 +26,7 @@ WheelView::WheelView(Workbench& bench, QWidget* parent) : QWidget(parent), m_ben
   setObjectName(QStringLiteral("wheel"));
   setAccessibleName(tr("Wheel at the current value"));
   setToolTip(tr("Drag to set hue and saturation; drag corners to shape the mask; drag outside the rim to "
-                "turn it; double-click an edge to add a corner."));
+                "turn it; double-click an edge to add a corner; Ctrl and the wheel zoom."));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   connect(&bench, &Workbench::colorChanged, this, qOverload<>(&QWidget::update));
@@ -33,9 +34,23 @@ WheelView::WheelView(Workbench& bench, QWidget* parent) : QWidget(parent), m_ben
   connect(&bench, &Workbench::viewChanged, this, qOverload<>(&QWidget::update));
 }
 
-QPointF WheelView::middle() const { return {width() / 2.0, height() / 2.0}; }
+QPointF WheelView::middle() const {
+  return {width() / 2.0 - m_center.x * radius(), height() / 2.0 + m_center.y * radius()};
+}
 double WheelView::radius() const {
-  return std::max(40.0, std::min(width() / 2.0 - kRimRoom - kNameRoom, height() / 2.0 - kRimRoom));
+  return m_zoom * std::max(40.0, std::min(width() / 2.0 - kRimRoom - kNameRoom, height() / 2.0 - kRimRoom));
+}
+void WheelView::zoom_to(double zoom, QPointF about) {
+  const DiscPoint under = disc_point_at(about);
+  m_zoom = std::clamp(zoom, 1.0, kLargestZoom);
+  // The place under the pointer stays there; the whole wheel stands in the middle.
+  m_center = {under.x - (about.x() - width() / 2.0) / radius(),
+              under.y + (about.y() - height() / 2.0) / radius()};
+  m_center = m_zoom == 1.0 ? DiscPoint{} : pulled_onto_disc(m_center);
+  update();
+}
+void WheelView::zoom_around_pick(double factor) {
+  zoom_to(m_zoom * factor, screen_point(disc_point(m_bench.session().at.a, m_bench.session().at.r)));
 }
 QPointF WheelView::screen_point(DiscPoint p) const { return middle() + QPointF(p.x, -p.y) * radius(); }
 DiscPoint WheelView::disc_point_at(QPointF p) const {
@@ -294,6 +309,13 @@ void WheelView::keyPressEvent(QKeyEvent* event) {
     return m_bench.nudge_saturation(step / 100);
   case Qt::Key_Down:
     return m_bench.nudge_saturation(-step / 100);
+  case Qt::Key_Plus:
+  case Qt::Key_Equal:
+    return zoom_around_pick(kZoomStep);
+  case Qt::Key_Minus:
+    return zoom_around_pick(1 / kZoomStep);
+  case Qt::Key_0:
+    return zoom_to(1, {});
   case Qt::Key_PageUp:
     return m_bench.nudge_value(step);
   case Qt::Key_PageDown:
@@ -307,6 +329,10 @@ void WheelView::keyPressEvent(QKeyEvent* event) {
 }
 
 void WheelView::wheelEvent(QWheelEvent* event) {
+  if (event->modifiers() & Qt::ControlModifier) {
+    zoom_to(m_zoom * std::pow(kZoomStep, wheel_notches(*event)), event->position());
+    return event->accept();
+  }
   m_bench.nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
   event->accept();
 }

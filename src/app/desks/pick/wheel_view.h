@@ -17,6 +17,10 @@ public:
   [[nodiscard]] QPointF screen_point(DiscPoint p) const;
   [[nodiscard]] DiscPoint disc_point_at(QPointF p) const;
   [[nodiscard]] double radius() const;
+  /// 1 shows the whole wheel.
+  [[nodiscard]] double zoom() const { return m_zoom; }
+  void zoom_to(double zoom, QPointF about);
+  void zoom_around_pick(double factor);
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -57,6 +61,8 @@ private:
   [[nodiscard]] QString drag_key(const char* what) const;
 
   Workbench& m_bench;
+  double m_zoom = 1;
+  DiscPoint m_center; ///< In the middle of the view.
   Shown m_shown;
   Raster m_picture;
   bool m_full = true; ///< Every place of the disc has a color.
