@@ -145,7 +145,7 @@ void StaffView::paint_family(QPainter& painter, std::size_t i) {
   }
   for (const auto& s : family.swatches) {
     const QRectF r = swatch_rect(s.id);
-    painter.fillRect(r, shown_color(s.color, m_bench.session().values_only));
+    draw_chip(painter, r, shown_color(s.color, m_bench.session().values_only), theme().field);
     if (s.id != m_bench.session().swatch) continue;
     QPainterPath frame;
     frame.addRect(r.adjusted(-3, -3, 3, 3));

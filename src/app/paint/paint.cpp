@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "core/color/difference.h"
 
 namespace zc {
 
@@ -70,8 +71,11 @@ void draw_cross(QPainter& painter, QPointF at) {
   draw_double_line(painter, cross, 1.0);
 }
 
-void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color) {
+void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color, const QColor& ground) {
   painter.fillRect(rect, color);
+  const auto as_srgb = [](const QColor& c) { return Srgb{c.redF(), c.greenF(), c.blueF()}; };
+  constexpr double lost = 8; // CIEDE2000
+  if (ciede2000(lab_from_srgb(as_srgb(color)), lab_from_srgb(as_srgb(ground))) > lost) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().line, 1));
   painter.drawRect(rect.adjusted(0.5, 0.5, -0.5, -0.5));

@@ -30,8 +30,8 @@ void draw_handle(QPainter& painter, QPointF at, bool strong);
 void draw_pick_mark(QPainter& painter, QPointF at);
 /// A small cross for the subjective neutral.
 void draw_cross(QPainter& painter, QPointF at);
-/// Filled with the color, hairline round it.
-void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color);
+/// Filled with the color; a hairline round it only where it would be lost on the ground.
+void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color, const QColor& ground);
 /// Black or white, whichever reads better on the color.
 [[nodiscard]] QColor readable_on(const QColor& color);
 

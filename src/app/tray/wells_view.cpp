@@ -64,7 +64,7 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(0, height() - 24, kRecentIndent, 17), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("Recent"));
   for (std::size_t i = 0; i < s.bench.recent.size(); ++i)
-    painter.fillRect(recent_rect(i), shown_color(s.bench.recent[i], s.values_only));
+    draw_chip(painter, recent_rect(i), shown_color(s.bench.recent[i], s.values_only), theme().furniture);
   if (s.bench.recent.empty())
     painter.drawText(QRectF(kRecentIndent, height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
