@@ -1,4 +1,5 @@
-// One clear sentence at the foot of the window; it stays long enough to be read twice, and never blocks the work.
+// One clear sentence at the foot of the window; it stays long enough to be read twice, and never blocks the
+// work.
 #pragma once
 
 #include <QWidget>

@@ -183,12 +183,12 @@ void PhotoView::paint_loupe(QPainter& painter) {
 
   const QRectF note(frame.right() + 1, frame.top(), kText - 1, kLoupe);
   painter.fillRect(note, theme().furniture);
-  const auto sample = sample_at(*m_pointer);
-  if (!sample) return;
+  const auto average = sample_at(*m_pointer);
+  if (!average) return;
   const bool values_only = m_bench.session().values_only;
   const QRectF left(note.left(), note.top(), note.width() / 2, 50),
       right(left.right(), note.top(), note.width() / 2, 50);
-  painter.fillRect(left, shown_color(*sample, values_only));
+  painter.fillRect(left, shown_color(*average, values_only));
   painter.fillRect(right, shown_color(m_bench.session().color, values_only));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
@@ -200,8 +200,8 @@ void PhotoView::paint_loupe(QPainter& painter) {
   const QRectF rows = note.adjusted(8, 72, 0, -4);
   painter.drawText(rows, Qt::AlignLeft | Qt::AlignTop,
                    tr("%1\nvalue %2\n%3 px square")
-                       .arg(QString::fromStdString(hex_of(*sample)))
-                       .arg(value_of(*sample), 0, 'f', 1)
+                       .arg(QString::fromStdString(hex_of(*average)))
+                       .arg(value_of(*average), 0, 'f', 1)
                        .arg(side));
 }
 
