@@ -146,7 +146,7 @@ void PhotoLibrary::take_in(const QImage& image, const QString& name) {
   });
 }
 
-void PhotoLibrary::take_in(const std::shared_ptr<Job>& job, Source source) {
+void PhotoLibrary::take_in(const std::shared_ptr<Job>& job, const Source& source) {
   m_intakes.push_back(job);
   run(job, source, [this, job] { finish_intake(job); });
   emit changed();

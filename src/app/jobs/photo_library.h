@@ -67,7 +67,7 @@ private:
   using Key = const void*; ///< The photo's bytes: equal for every version of the piece.
   using Source = std::function<Result<SharedBytes>()>;
   void start(const Reference& reference);
-  void take_in(const std::shared_ptr<Job>& job, Source source);
+  void take_in(const std::shared_ptr<Job>& job, const Source& source);
   void run(const std::shared_ptr<Job>& job, const Source& source, const std::function<void()>& then);
   void finish_intake(const std::shared_ptr<Job>& job);
 
