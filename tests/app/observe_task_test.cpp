@@ -28,6 +28,7 @@ private slots:
   void pan_moves_and_sampling_follows();
   void the_value_look_is_grey_and_true();
   void references_are_chosen_removed_and_brought_back();
+  void a_stopped_photo_is_tried_again_with_a_click();
   void a_pen_samples_like_a_mouse();
 
 private:
@@ -156,6 +157,19 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
       [&] { return m_desk->bench().photos().state_of(m_desk->piece().references[2]).photo != nullptr; }));
   QTest::keyClick(&strip, Qt::Key_Right);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
+}
+
+void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {
+  QVERIFY(m_desk->window.documents().open(QStringLiteral(DEMO_PIECE)));
+  // The third waits for a free worker, so the stop comes before it begins.
+  const Reference third = m_desk->piece().references[2];
+  m_desk->bench().photos().stop(third);
+  m_desk->bench().show_reference(third.id);
+  const auto state = [&] { return m_desk->bench().photos().state_of(third); };
+  QVERIFY(QTest::qWaitFor([&] { return !state().failure.isEmpty(); }));
+  QVERIFY(state().failure.contains("was stopped"));
+  click(photo(), spot());
+  QVERIFY(QTest::qWaitFor([&] { return state().photo != nullptr; }));
 }
 
 void ObserveTask::a_pen_samples_like_a_mouse() {

@@ -145,7 +145,7 @@ void PhotoView::paint_empty(QPainter& painter) {
     line = state.failure.isEmpty() ? tr("Opening %1, %2 %")
                                          .arg(QString::fromStdString(reference->name))
                                          .arg(std::lround(state.progress * 100))
-                                   : state.failure;
+                                   : tr("%1 Click to try again.").arg(state.failure);
   }
   painter.setRenderHint(QPainter::Antialiasing);
   painter.setPen(QPen(theme().line, 1, Qt::DashLine));
@@ -271,6 +271,9 @@ void PhotoView::take_sample(QPointF position) {
 }
 
 void PhotoView::mousePressEvent(QMouseEvent* event) {
+  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  if (reference && !m_bench.photos().state_of(*reference).failure.isEmpty())
+    return m_bench.photos().retry(*reference);
   m_pointer = event->position();
   const bool pans = event->button() == Qt::MiddleButton || (event->button() == Qt::LeftButton && m_space);
   if (pans) {
