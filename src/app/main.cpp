@@ -40,6 +40,7 @@ void picture_when_ready(zc::MainWindow& window, const QString& path) {
 
 void apply_options(zc::MainWindow& window, const Options& options) {
   if (options.desk == "observe") window.bench().show_desk(zc::Desk::Observe);
+  if (options.desk == "limit") window.bench().show_desk(zc::Desk::Limit);
   if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
   if (options.size.size() == 2) window.resize(options.size[0], options.size[1]);
   if (!options.measure.empty()) {
@@ -68,7 +69,8 @@ int main(int argc, char** argv) {
   line.add_option("FILE", options.file, "Piece to open");
   line.add_flag("--demo", options.demo, "Open the demo piece");
   line.add_option("--picture", options.picture, "Write a picture of the window and quit");
-  line.add_option("--desk", options.desk, "Desk to start at")->check(CLI::IsMember({"observe", "pick"}));
+  line.add_option("--desk", options.desk, "Desk to start at")
+      ->check(CLI::IsMember({"observe", "limit", "pick"}));
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
   line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");

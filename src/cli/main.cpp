@@ -94,6 +94,13 @@ int main(int argc, char** argv) {
   string_command->add_option("--from", from, "Color to start from")->required();
   string_command->add_option("--to", to, "Other end, or the color of the air");
   string_command->add_option("--steps", string_spec.steps, "2 to 24");
+  const std::map<std::string, Way> ways_between{{"straight", Way::Straight},
+                                                {"short", Way::Short},
+                                                {"long", Way::Long},
+                                                {"light", Way::Light},
+                                                {"paint", Way::Paint}};
+  string_command->add_option("--way", string_spec.way, "How a row between two colors goes")
+      ->transform(CLI::CheckedTransformer(ways_between));
   string_command->add_option("--even", string_spec.even, "What is equal from step to step")
       ->transform(CLI::CheckedTransformer(evens));
   add_wheel(string_command, true);

@@ -9,7 +9,11 @@
 #include "app/window/notice_bar.h"
 #include "support/check.h"
 
+#include <QLabel>
+#include <QLineEdit>
 #include <QMouseEvent>
+#include <QPointingDevice>
+#include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QWheelEvent>
 
@@ -120,6 +124,31 @@ inline void turn_wheel(QWidget& w, QPointF at, int notches, Qt::KeyboardModifier
   QWheelEvent event(at, w.mapToGlobal(at), {}, {0, 120 * notches}, Qt::NoButton, modifiers, Qt::NoScrollPhase,
                     false);
   QCoreApplication::sendEvent(&w, &event);
+}
+/// Text typed into a field over what stands there, and Enter.
+inline void type_into(QLineEdit& field, const QString& text) {
+  field.setFocus();
+  field.selectAll();
+  QTest::keyClicks(&field, text);
+  QTest::keyClick(&field, Qt::Key_Return);
+}
+/// The word shown at a field that did not take something; empty while there is none.
+inline QString word_at_field(QWidget& window) {
+  const auto* word = window.findChild<QLabel*>(QStringLiteral("fieldWord"));
+  return word && word->isVisible() ? word->text() : QString();
+}
+/// A pen that presses, draws through the places and lifts.
+inline void draw_with_pen(QWidget& w, const std::vector<QPointF>& places) {
+  static const QPointingDevice pen(QStringLiteral("pen"), 7, QInputDevice::DeviceType::Stylus,
+                                   QPointingDevice::PointerType::Pen, QInputDevice::Capability::Pressure, 1,
+                                   1);
+  const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButtons buttons) {
+    QTabletEvent event(type, &pen, at, w.mapToGlobal(at), 0.5, 0, 0, 0, 0, 0, {}, Qt::LeftButton, buttons);
+    QCoreApplication::sendEvent(&w, &event);
+  };
+  send(QEvent::TabletPress, places.front(), Qt::LeftButton);
+  for (const QPointF& p : places) send(QEvent::TabletMove, p, Qt::LeftButton);
+  send(QEvent::TabletRelease, places.back(), Qt::NoButton);
 }
 /// The color the painter sees at a place of the window's part.
 inline QColor seen(QWidget& w, QPointF at) {

@@ -1,18 +1,21 @@
 // Picking at true value inside a mask.
+#include "app/band/staff_view.h"
 #include "app/band/value_axis.h"
-#include "app/desks/pick/wheel_view.h"
+#include "app/theme/number_field.h"
 #include "app/tray/chip_row.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/wells_view.h"
+#include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
+#include "core/piece/edits.h"
 #include "desk.h"
 
 #include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
-#include <QSpinBox>
+#include <QMenu>
+#include <QToolButton>
 
 using namespace zc;
 using namespace zc::test;
@@ -30,23 +33,23 @@ private slots:
   void one_value_line_runs_through_rail_section_and_staff();
   void hue_and_saturation_never_move_the_value();
   void the_section_moves_value_and_saturation_at_one_hue();
-  void a_mask_is_laid_and_holds_picks();
-  void corners_are_dragged_in_one_step();
-  void the_mask_turns_by_hand_and_by_number();
-  void edges_take_corners_and_corners_go();
-  void an_empty_mask_says_so();
   void keys_and_wheel_nudge();
   void fast_drags_end_where_the_hand_ends();
   void wells_recent_and_before();
   void typed_hex_is_taken_or_refused();
+  void numbers_are_typed_scrolled_and_dragged();
+  void a_number_that_cannot_be_says_so_at_its_field();
+  void steps_are_shown_and_obeyed();
+  void partners_stay_where_they_are_fixed();
   void changing_the_wheel_keeps_the_color();
   void the_plan_zooms_around_the_pointer();
-  void turning_carries_the_set_when_asked();
-  void neutral_and_key_colors_come_from_the_mask();
   void chroma_wheels_show_only_what_exists();
-  void a_mask_keeps_its_colors_on_another_wheel();
   void partners_are_taken_up_with_a_click();
   void a_string_is_laid_as_a_family_in_one_step();
+  void a_string_stands_on_the_staffs_axis_and_gives_single_steps();
+  void a_string_goes_to_a_well_and_into_its_air();
+  void wells_are_mixed_as_paint_and_as_light();
+  void the_rail_marks_where_the_color_ends();
   void values_only_and_surrounds_are_neutral();
 
 private:
@@ -57,6 +60,12 @@ private:
   void set_value(double v) {
     const ValueAxis axis(rail().height());
     click(rail(), {90, axis.y_of(v)});
+  }
+  NumberField& readout(int row, int number) {
+    return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.%1.%2").arg(row).arg(number)));
+  }
+  void choose(const char* combo, const char* words) {
+    m_desk->part<QComboBox>(combo).setCurrentText(QLatin1String(words));
   }
   std::unique_ptr<DeskTop> m_desk;
 };
@@ -113,99 +122,6 @@ void PickTask::the_section_moves_value_and_saturation_at_one_hue() {
   CHECK_ANGLE(m_desk->session().section_angle, hue, 1e-9);
 }
 
-void PickTask::a_mask_is_laid_and_holds_picks() {
-  m_desk->part<QDoubleSpinBox>("patternBase").setValue(60);
-  m_desk->part<QAbstractButton>("pattern.triad").click();
-  QVERIFY(m_desk->piece().mask);
-  const MaskRegion region(*m_desk->piece().mask);
-  CHECK_NEAR(region.share(), 3 * std::sqrt(3.0) / 4 / M_PI, 1e-9);
-  for (const double angle : {120.0, 0.0, 240.0}) {
-    click(wheel(), place(angle, 0.95));
-    QVERIFY(region.inside(disc_point(m_desk->session().at.a, m_desk->session().at.r)));
-    QCOMPARE(m_desk->part<QLabel>("maskState").text(), QStringLiteral("inside the mask"));
-  }
-  // Flagged: the pick goes where the hand went, and it shows.
-  m_desk->bench().store().apply("rule", [](Piece p) -> Result<Piece> {
-    p.rule = MaskRule::Flagged;
-    return p;
-  });
-  click(wheel(), place(120, 0.95));
-  CHECK_NEAR(m_desk->session().at.r, 0.95, 1e-6);
-  QCOMPARE(m_desk->bench().in_mask(), std::optional(false));
-  QVERIFY(m_desk->part<QLabel>("maskState").text().startsWith("outside the mask"));
-  // Off keeps it.
-  m_desk->part<QAbstractButton>("maskOn").click();
-  QVERIFY(m_desk->piece().mask && !m_desk->bench().in_mask());
-}
-
-void PickTask::corners_are_dragged_in_one_step() {
-  m_desk->part<QAbstractButton>("pattern.triad").click();
-  auto& stack = m_desk->bench().store().stack();
-  const int steps = stack.count();
-  const Piece before = m_desk->piece();
-  drag(wheel(), place(0, 1), place(20, 0.5), 30);
-  const DiscPoint corner = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points[0];
-  QVERIFY(std::hypot(corner.x - disc_point(20, 0.5).x, corner.y - disc_point(20, 0.5).y) < 1e-9);
-  QCOMPARE(stack.count(), steps + 1);
-  // Out and back again is no change, and leaves no step.
-  drag(wheel(), place(20, 0.5), place(20, 0.5), 1);
-  press(wheel(), place(20, 0.5));
-  move(wheel(), place(60, 0.9));
-  move(wheel(), place(20, 0.5));
-  release(wheel(), place(20, 0.5));
-  QVERIFY(stack.count() <= steps + 2);
-  while (stack.index() > steps) stack.undo();
-  QCOMPARE(m_desk->piece(), before);
-  // Far outside the window the corner stays on the rim.
-  drag(wheel(), place(0, 1), {-4000, -4000}, 3);
-  const DiscPoint far = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points[0];
-  CHECK_NEAR(std::hypot(far.x, far.y), 1, 1e-9);
-}
-
-void PickTask::the_mask_turns_by_hand_and_by_number() {
-  m_desk->part<QAbstractButton>("pattern.complement").click();
-  const MaskRegion start(*m_desk->piece().mask);
-  press(wheel(), place(90, 1.08));
-  for (int i = 1; i <= 40; ++i) move(wheel(), place(90 + i, 1.08));
-  release(wheel(), place(130, 1.08));
-  CHECK_ANGLE(m_desk->piece().mask->turned, 40, 1e-6);
-  CHECK_NEAR(MaskRegion(*m_desk->piece().mask).share(), start.share(), 1e-9);
-  auto& turned = m_desk->part<QDoubleSpinBox>("maskTurned");
-  CHECK_NEAR(turned.value(), 40, 1e-6);
-  turned.setValue(350);
-  CHECK_ANGLE(m_desk->piece().mask->turned, 350, 1e-6);
-  m_desk->bench().store().stack().undo();
-  CHECK_ANGLE(m_desk->piece().mask->turned, 40, 1e-6);
-  CHECK_NEAR(turned.value(), 40, 1e-6);
-}
-
-void PickTask::edges_take_corners_and_corners_go() {
-  m_desk->part<QAbstractButton>("pattern.triad").click();
-  const auto points = [this] { return std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points; };
-  const QPointF edge = (place(0, 1) + place(120, 1)) / 2;
-  double_click(wheel(), edge);
-  QCOMPARE(points().size(), std::size_t{4});
-  move(wheel(), edge, Qt::NoButton);
-  QTest::keyClick(&wheel(), Qt::Key_Delete);
-  QCOMPARE(points().size(), std::size_t{3});
-  move(wheel(), place(0, 1), Qt::NoButton);
-  QTest::keyClick(&wheel(), Qt::Key_Delete);
-  QCOMPARE(points().size(), std::size_t{3});
-  QVERIFY(m_desk->notice().contains("three points"));
-}
-
-void PickTask::an_empty_mask_says_so() {
-  m_desk->bench().store().apply("line", [](Piece p) -> Result<Piece> {
-    p.mask = pattern_mask({Pattern::Complement, 0, 0});
-    return p;
-  });
-  QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("admits no color"));
-  const Srgb before = m_desk->session().color;
-  click(wheel(), place(40, 0.4));
-  QCOMPARE(m_desk->session().color, before);
-  QVERIFY(m_desk->notice().contains("holds no color"));
-}
-
 void PickTask::keys_and_wheel_nudge() {
   click(wheel(), place(100, 0.5));
   set_value(50);
@@ -234,7 +150,9 @@ void PickTask::keys_and_wheel_nudge() {
 }
 
 void PickTask::fast_drags_end_where_the_hand_ends() {
-  m_desk->part<QAbstractButton>("pattern.analogous").click();
+  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+    return with_mask(std::move(p), pattern_mask({Pattern::Analogous, 0, 60}));
+  });
   press(wheel(), place(0, 0.3));
   for (int i = 0; i < 500; ++i) move(wheel(), place(i * 83, 2.0 * (i % 7) / 7));
   move(wheel(), place(10, 0.5));
@@ -291,36 +209,140 @@ void PickTask::typed_hex_is_taken_or_refused() {
   QTest::keyClicks(&hex, "#ce854e");
   QTest::keyClick(&hex, Qt::Key_Return);
   QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0xce, 0x85, 0x4e}));
-  QCOMPARE(m_desk->part<QLineEdit>("readout.RGB").text().simplified(), QStringLiteral("206 133 78"));
+  QCOMPARE(readout(0, 0).text(), QStringLiteral("206"));
+  QCOMPARE(readout(0, 2).text(), QStringLiteral("78"));
   QVERIFY(std::abs(m_desk->session().at.v - 62.04) < 0.01);
   hex.selectAll();
   QTest::keyClicks(&hex, "copper");
   QTest::keyClick(&hex, Qt::Key_Return);
   QVERIFY(m_desk->notice().contains("\"copper\" is not a color"));
   QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0xce, 0x85, 0x4e}));
-  // The readouts are typed into as well; what the display lacks is refused.
-  auto& lch = m_desk->part<QLineEdit>("readout.LCh");
-  const auto type = [](QLineEdit& field, const char* text) {
-    field.setFocus();
-    field.selectAll();
-    QTest::keyClicks(&field, text);
-    QTest::keyClick(&field, Qt::Key_Return);
-  };
-  type(lch, "50, 30 120");
-  QVERIFY(std::abs(m_desk->session().at.v - 50) < 1e-6);
-  QCOMPARE(lch.text(), QStringLiteral("50.0  30.0  120.0"));
-  const Srgb held = m_desk->session().color;
-  type(lch, "50 130 120");
-  QVERIFY(m_desk->notice().contains("no color of that lightness"));
-  type(m_desk->part<QLineEdit>("readout.RGB"), "1 2 300");
-  QVERIFY(m_desk->notice().contains("0 to 255"));
-  QCOMPARE(m_desk->session().color, held);
-  type(m_desk->part<QLineEdit>("readout.HSV"), "210 50% 80%");
-  QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{102, 153, 204}));
   // Digits typed into a field are not wells.
   hex.selectAll();
   QTest::keyClicks(&hex, "#123");
   QCOMPARE(hex.text(), QStringLiteral("#123"));
+}
+
+void PickTask::numbers_are_typed_scrolled_and_dragged() {
+  type_into(readout(3, 0), "50");
+  type_into(readout(3, 1), "30,5");
+  type_into(readout(3, 2), "120");
+  QVERIFY(std::abs(m_desk->session().at.v - 50) < 1e-6);
+  const LchAb lch = lch_from_lab(lab_from_srgb(m_desk->session().color));
+  CHECK_NEAR(lch.c, 30.5, 1e-6);
+  CHECK_ANGLE(lch.h, 120, 1e-6);
+  // Scrolling moves one number and leaves the others.
+  turn_wheel(readout(3, 2), {20, 10}, 3);
+  CHECK_ANGLE(lch_from_lab(lab_from_srgb(m_desk->session().color)).h, 123, 1e-6);
+  turn_wheel(readout(3, 1), {20, 10}, -1, Qt::AltModifier);
+  CHECK_NEAR(lch_from_lab(lab_from_srgb(m_desk->session().color)).c, 30.4, 1e-6);
+  QTest::keyClick(&readout(3, 0), Qt::Key_Up, Qt::ShiftModifier);
+  CHECK_NEAR(m_desk->session().at.v, 60, 1e-6);
+  const double red = 255 * m_desk->session().color.r;
+  drag(readout(0, 0), {10, 10}, {40, 10});
+  CHECK_NEAR(255 * m_desk->session().color.r, red + 10, 1e-6);
+  // Another space in the same row.
+  auto* menu = m_desk->part<QToolButton>("readoutSpace.1").menu();
+  for (auto* action : menu->actions())
+    if (action->text().startsWith("OKLCh")) action->trigger();
+  const Oklch shown = lch_from_oklab(oklab_from_srgb(m_desk->session().color));
+  CHECK_NEAR(readout(1, 1).text().toDouble(), shown.c, 6e-4);
+  menu->actions()[1]->trigger(); // HSV, as it was
+  // The place on the wheel is a number too.
+  type_into(m_desk->part<NumberField>("place.hue"), "200");
+  CHECK_ANGLE(m_desk->session().at.a, 200, 1e-6);
+  const double v = m_desk->session().at.v;
+  turn_wheel(m_desk->part<NumberField>("place.value"), {20, 10}, -2);
+  CHECK_NEAR(m_desk->session().at.v, v - 2, 1e-6);
+}
+
+void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
+  type_into(readout(3, 0), "50");
+  const Srgb held = m_desk->session().color;
+  const auto refused = [&](NumberField& field, const char* text, const char* word) {
+    const QString before = field.text();
+    type_into(field, QLatin1String(text));
+    QVERIFY2(word_at_field(m_desk->window).contains(QString::fromUtf8(word)),
+             qPrintable(word_at_field(m_desk->window)));
+    QCOMPARE(field.text(), before);
+    QCOMPARE(m_desk->session().color, held);
+  };
+  refused(m_desk->part<NumberField>("place.hue"), "400", "0° to 360°");
+  refused(m_desk->part<NumberField>("place.hue"), "abc", "Type a number");
+  refused(m_desk->part<NumberField>("place.value"), "-3", "0 value to 100");
+  refused(readout(0, 1), "300", "0 to 255");
+  refused(readout(3, 1), "149", "The display has no color");
+  refused(readout(3, 1), "inf", "Type a number");
+  refused(m_desk->part<NumberField>("steps.hue"), "1000", "3 to 360");
+  // Escape puts back what stood there, and the word goes with the next use.
+  QTest::keyClicks(&readout(0, 1), "9");
+  QVERIFY(word_at_field(m_desk->window).isEmpty());
+  QTest::keyClick(&readout(0, 1), Qt::Key_Escape);
+  QCOMPARE(m_desk->session().color, held);
+}
+
+void PickTask::steps_are_shown_and_obeyed() {
+  m_desk->part<QAbstractButton>("page.steps").click();
+  type_into(m_desk->part<NumberField>("steps.hue"), "12");
+  type_into(m_desk->part<NumberField>("steps.saturation"), "4");
+  type_into(m_desk->part<NumberField>("steps.value"), "11");
+  set_value(47);
+  CHECK_NEAR(m_desk->session().at.v, 50, 1e-9);
+  click(wheel(), place(100, 0.6));
+  CHECK_ANGLE(m_desk->session().at.a, 90, 1e-9);
+  CHECK_NEAR(m_desk->session().at.r, 0.5, 1e-9);
+  // The field under the pointer has one color, that of the pick; the next field another.
+  const Srgb color = m_desk->session().color;
+  for (const auto& [a, r] : {std::pair{80.0, 0.42}, {101.0, 0.58}, {92.0, 0.4}}) {
+    const QColor shown = seen(wheel(), place(a, r));
+    QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, color) < 2.0 / 255);
+  }
+  const QColor next = seen(wheel(), place(110, 0.5));
+  QVERIFY(largest_step({next.redF(), next.greenF(), next.blueF()}, color) > 8.0 / 255);
+  // A nudge goes one step on.
+  QTest::keyClick(&wheel(), Qt::Key_Right);
+  CHECK_ANGLE(m_desk->session().at.a, 120, 1e-9);
+  QTest::keyClick(&wheel(), Qt::Key_Up);
+  CHECK_NEAR(m_desk->session().at.r, 0.75, 1e-9);
+  QTest::keyClick(&rail(), Qt::Key_Down);
+  CHECK_NEAR(m_desk->session().at.v, 40, 1e-9);
+  const ValueAxis axis(section().height());
+  click(section(), {section().width() / 2.0 + 0.3 * (section().width() / 2.0 - 6), axis.y_of(33)});
+  CHECK_NEAR(m_desk->session().at.r, 0.25, 1e-9);
+  CHECK_NEAR(m_desk->session().at.v, 30, 1e-9);
+  // Inside a mask the nearest step that it admits.
+  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+    return with_mask(std::move(p), pattern_mask({Pattern::Analogous, 0, 60}));
+  });
+  click(wheel(), place(170, 0.9));
+  QVERIFY(m_desk->bench().in_mask() == std::optional(true));
+  CHECK_NEAR(std::remainder(m_desk->session().at.a, 30), 0, 1e-6);
+  CHECK_NEAR(std::remainder(m_desk->session().at.r, 0.25), 0, 1e-9);
+  for (const char* field : {"steps.hue", "steps.saturation", "steps.value"})
+    type_into(m_desk->part<NumberField>(field), "off");
+  QVERIFY(m_desk->bench().steps().off());
+}
+
+void PickTask::partners_stay_where_they_are_fixed() {
+  click(wheel(), place(60, 0.8));
+  auto& partners = m_desk->part<ChipRow>("partners");
+  const auto colors = [&partners] {
+    std::vector<Srgb> out;
+    for (const auto& step : partners.steps()) out.push_back(step.color);
+    return out;
+  };
+  m_desk->part<QAbstractButton>("fixPartners").click();
+  const auto fixed = colors();
+  click(wheel(), place(200, 0.3));
+  QCOMPARE(colors(), fixed);
+  // The complement of the fixed color is still ticked at the rim.
+  int lightest = 0;
+  for (int dx = -2; dx <= 2; ++dx)
+    lightest =
+        std::max(lightest, seen(wheel(), place(240, 1 - 7 / wheel().radius()) + QPointF(dx, 0)).lightness());
+  QVERIFY(lightest > 200);
+  m_desk->part<QAbstractButton>("fixPartners").click();
+  QVERIFY(colors() != fixed);
 }
 
 void PickTask::changing_the_wheel_keeps_the_color() {
@@ -356,47 +378,6 @@ void PickTask::the_plan_zooms_around_the_pointer() {
   QVERIFY((place(70, 0.6) - at).manhattanLength() < 1e-6);
 }
 
-void PickTask::turning_carries_the_set_when_asked() {
-  QVERIFY(m_desk->open_demo());
-  m_desk->bench().show_desk(Desk::Pick);
-  QCoreApplication::processEvents();
-  const Piece before = m_desk->piece();
-  const auto turn = [this](double by) {
-    press(wheel(), place(90, 1.08));
-    for (int i = 1; i <= 10; ++i) move(wheel(), place(90 + by * i / 10, 1.08));
-    release(wheel(), place(90 + by, 1.08));
-  };
-  turn(40);
-  QCOMPARE(m_desk->piece().sets, before.sets);
-  m_desk->part<QAbstractButton>("carry").click();
-  turn(30);
-  const auto &old_family = before.sets[0].families[0], &family = m_desk->piece().sets[0].families[0];
-  for (std::size_t i = 0; i < family.swatches.size(); ++i) {
-    const WheelPoint from = m_desk->bench().wheel().locate(old_family.swatches[i].color),
-                     to = *family.swatches[i].picked;
-    CHECK_ANGLE(to.a, from.a + 30, 1e-6);
-    CHECK_NEAR(to.r, from.r, 1e-9);
-    CHECK_NEAR(value_of(family.swatches[i].color), from.v, 1e-6);
-  }
-  // One step for mask and set together.
-  m_desk->bench().store().stack().undo();
-  QCOMPARE(m_desk->piece().sets, before.sets);
-  m_desk->part<QAbstractButton>("carry").click();
-}
-
-void PickTask::neutral_and_key_colors_come_from_the_mask() {
-  m_desk->part<QAbstractButton>("pattern.analogous").click();
-  set_value(55);
-  m_desk->part<QAbstractButton>("takeNeutral").click();
-  const auto centroid = *MaskRegion(*m_desk->piece().mask).centroid();
-  CHECK_ANGLE(m_desk->session().at.a, wheel_point(centroid, 55).a, 1e-6);
-  m_desk->part<QAbstractButton>("layKeys").click();
-  const auto& keys = current_set(m_desk->piece())->families.back();
-  QCOMPARE(keys.name, std::string("key colors"));
-  QCOMPARE(keys.swatches.size(), std::size_t{4}); // neutral and three hues
-  for (const auto& s : keys.swatches) QVERIFY(std::abs(value_of(s.color) - m_desk->session().at.v) < 0.01);
-}
-
 void PickTask::chroma_wheels_show_only_what_exists() {
   auto& measures = m_desk->part<QComboBox>("measure");
   for (int i = 0; i < measures.count(); ++i) {
@@ -417,34 +398,6 @@ void PickTask::chroma_wheels_show_only_what_exists() {
   QVERIFY(open.red() == open.green() && open.green() == open.blue());
 }
 
-void PickTask::a_mask_keeps_its_colors_on_another_wheel() {
-  m_desk->part<QAbstractButton>("pattern.analogous").click();
-  const Wheel before = m_desk->bench().wheel();
-  const MaskRegion old_region(*m_desk->piece().mask);
-  auto& hues = m_desk->part<QComboBox>("hueScale");
-  hues.setCurrentIndex(1);
-  emit hues.activated(1);
-  const MaskRegion region(*m_desk->piece().mask);
-  int judged = 0;
-  for (double a = 0; a < 360; a += 7)
-    for (double r = 0.05; r < 1; r += 0.1) {
-      const DiscPoint old_place = disc_point(a, r);
-      const WheelPoint p = m_desk->bench().wheel().locate(*before.color_at({a, r, 60}), a);
-      const DiscPoint place = disc_point(p.a, p.r);
-      // Places near the border may fall to either side.
-      const auto edge = [](const MaskRegion& m, DiscPoint q) {
-        return m.inside({q.x + 0.02, q.y}) != m.inside({q.x - 0.02, q.y}) ||
-               m.inside({q.x, q.y + 0.02}) != m.inside({q.x, q.y - 0.02});
-      };
-      if (edge(old_region, old_place) || edge(region, place)) continue;
-      ++judged;
-      QCOMPARE(region.inside(place), old_region.inside(old_place));
-    }
-  QVERIFY(judged > 300);
-  m_desk->bench().store().stack().undo();
-  QCOMPARE(MaskRegion(*m_desk->piece().mask).share(), old_region.share());
-}
-
 void PickTask::partners_are_taken_up_with_a_click() {
   click(wheel(), place(120, 0.8));
   const WheelPoint red = m_desk->session().at;
@@ -462,7 +415,7 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   auto& kind = m_desk->part<QComboBox>("stringKind");
   auto& row = m_desk->part<ChipRow>("string");
   kind.setCurrentText(QStringLiteral("shades"));
-  m_desk->part<QSpinBox>("stringSteps").setValue(6);
+  type_into(m_desk->part<NumberField>("stringSteps"), "6");
   QCOMPARE(row.steps().size(), std::size_t{6});
   const auto steps = row.steps();
   const Piece before = m_desk->piece();
@@ -482,6 +435,108 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   m_desk->bench().take_up({1, 1, 1});
   kind.setCurrentText(QStringLiteral("tints"));
   QVERIFY(!m_desk->part<QAbstractButton>("layString").isEnabled());
+}
+
+void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
+  click(wheel(), place(75, 0.7));
+  choose("stringKind", "even values");
+  auto& staff = m_desk->part<StaffView>("staff");
+  auto& row = m_desk->part<ChipRow>("string");
+  const auto steps = m_desk->session().string;
+  QCOMPARE(steps.size(), row.steps().size());
+  const ValueAxis axis(staff.height());
+  for (std::size_t i = 0; i < steps.size(); ++i) {
+    QVERIFY(std::abs(staff.string_rect(i).center().y() - axis.y_of(value_of(steps[i].color))) < 1e-6);
+    const QColor shown = seen(staff, staff.string_rect(i).center() + QPointF(8, 0));
+    QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, steps[i].color) < 1.5 / 255);
+  }
+  click(staff, staff.string_rect(2).center());
+  click(row, row.chip_rect(5).center(), Qt::ControlModifier);
+  const auto& laid = current_set(m_desk->piece())->families.back().swatches;
+  QCOMPARE(laid.size(), std::size_t{2});
+  QCOMPARE(laid[0].color, steps[2].color);
+  QCOMPARE(laid[1].color, steps[5].color);
+  // A held step is told and lies in the mask.
+  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+    return with_mask(std::move(p), pattern_mask({Pattern::Single, 180, 40}));
+  });
+  QVERIFY(m_desk->part<QLabel>("stringWords").text().contains("held in the mask"));
+  for (const auto& step : m_desk->session().string) QVERIFY(step.held);
+  m_desk->part<QAbstractButton>("stringHold").click();
+  for (const auto& step : m_desk->session().string) QVERIFY(!step.held);
+  m_desk->part<QAbstractButton>("page.mixing").click();
+  QVERIFY(m_desk->session().string.empty());
+}
+
+void PickTask::a_string_goes_to_a_well_and_into_its_air() {
+  auto& wells = m_desk->part<WellsView>("wells");
+  m_desk->bench().take_up({0.9, 0.6, 0.3});
+  click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
+  m_desk->bench().take_up({0.1, 0.2, 0.5});
+  choose("stringKind", "between");
+  choose("stringTarget", "well 4");
+  const auto ends = [this](Srgb from, Srgb to, double tolerance) {
+    const auto& string = m_desk->session().string;
+    return string.size() == 9 && largest_step(string.front().color, from) < 1e-6 &&
+           largest_step(string.back().color, to) < tolerance;
+  };
+  QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6));
+  std::vector<Srgb> middles;
+  for (const char* way : {"straight", "hue, short way", "hue, long way", "as light"}) {
+    choose("stringWay", way);
+    QVERIFY2(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6), way);
+    middles.push_back(m_desk->session().string[4].color);
+  }
+  for (std::size_t i = 1; i < middles.size(); ++i) QVERIFY(largest_step(middles[i], middles[i - 1]) > 0.02);
+  choose("stringKind", "into the distance");
+  QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
+  choose("stringTarget", "usual air");
+  QVERIFY(ends({0.1, 0.2, 0.5}, usual_air(), 0.1));
+}
+
+void PickTask::wells_are_mixed_as_paint_and_as_light() {
+  auto& wells = m_desk->part<WellsView>("wells");
+  const Srgb blue = srgb_from_8bit({0x1f, 0x55, 0xb5}), yellow = srgb_from_8bit({0xff, 0xe5, 0x00});
+  click(wells, wells.number_rect(7).center()); // picks fill well 8 meanwhile
+  m_desk->bench().take_up(blue);
+  click(wells, wells.well_rect(0).center(), Qt::ShiftModifier);
+  m_desk->bench().take_up(yellow);
+  click(wells, wells.well_rect(1).center(), Qt::ShiftModifier);
+  m_desk->part<QAbstractButton>("page.mixing").click();
+  choose("mixWell.0", "well 1");
+  choose("mixWell.1", "well 2");
+  auto& result = m_desk->part<ChipRow>("mixture");
+  QCOMPARE(result.steps().size(), std::size_t{1});
+  const double green = hsv_from_srgb(result.steps()[0].color).h;
+  QVERIFY2(green > 80 && green < 170, qPrintable(QString::number(green)));
+  QCOMPARE(m_desk->part<ChipRow>("mixString").steps().size(), std::size_t{9});
+  // Live: more yellow makes it lighter; light mixes to something else.
+  const Srgb even = result.steps()[0].color;
+  type_into(m_desk->part<NumberField>("mixParts.1"), "4");
+  QVERIFY(value_of(result.steps()[0].color) > value_of(even) + 3);
+  m_desk->part<QAbstractButton>("mixAsLight").click();
+  const LinearRgb b = linear_from_srgb(blue), y = linear_from_srgb(yellow);
+  const Srgb light = srgb_from_linear({(b.r + 4 * y.r) / 5, (b.g + 4 * y.g) / 5, (b.b + 4 * y.b) / 5});
+  QVERIFY(largest_step(result.steps()[0].color, light) < 1e-9);
+  m_desk->part<QAbstractButton>("layMixture").click();
+  QCOMPARE(current_set(m_desk->piece())->families.back().swatches.back().color, result.steps()[0].color);
+  type_into(m_desk->part<NumberField>("mixParts.1"), "0");
+  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("two to four"));
+}
+
+void PickTask::the_rail_marks_where_the_color_ends() {
+  m_desk->bench().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
+  set_value(60);
+  click(wheel(), place(120, 0.5));
+  const auto at = m_desk->session().at;
+  const ValueSpan span = m_desk->bench().wheel().value_span(at.a, at.r);
+  QVERIFY(span.low > 1 && span.high < 99);
+  const ValueAxis axis(rail().height());
+  for (const double v : {span.low, span.high})
+    QVERIFY(seen(rail(), {110, std::floor(axis.y_of(v))}).lightness() > 150);
+  // Dragged beyond, the value stops there.
+  drag(rail(), {90, axis.y_of(50)}, {90, axis.y_of(99)});
+  CHECK_NEAR(m_desk->session().at.v, span.high, 1e-6);
 }
 
 void PickTask::values_only_and_surrounds_are_neutral() {

@@ -2,6 +2,7 @@
 // and against themselves.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
+#include "core/color/readout.h"
 #include "core/color/text.h"
 #include "support/check.h"
 
@@ -38,6 +39,7 @@ private slots:
   void white_black_and_neutrals();
   void names_colors_out_of_gamut();
   void reads_only_colors();
+  void readouts_are_read_back();
 };
 
 void ConversionTest::agrees_with_libraries() {
@@ -150,6 +152,30 @@ void ConversionTest::reads_only_colors() {
     QVERIFY(color.error().sentence.find(text) != std::string::npos);
   }
   QCOMPARE(*parse_color("srgb:0.25, 0.5 ,1"), (Srgb{0.25, 0.5, 1}));
+}
+
+void ConversionTest::readouts_are_read_back() {
+  std::mt19937_64 random(8);
+  for (const ReadoutSpace space : kReadoutSpaces) {
+    for (int i = 0; i < 2000; ++i) {
+      const Srgb c = random_srgb(random);
+      const auto back = color_of_readout(space, readout_of(space, c));
+      QVERIFY2(back, qPrintable(QString::fromStdString(back.error().sentence)));
+      QVERIFY(largest_step(*back, c) < 1e-6);
+    }
+    // The corners of the display lie in the range of every number.
+    for (int corner = 0; corner < 8; ++corner) {
+      const Srgb c{double(corner & 1), double(corner >> 1 & 1), double(corner >> 2)};
+      QVERIFY2(color_of_readout(space, readout_of(space, c)), readout_form(space).name.data());
+    }
+    auto numbers = readout_of(space, {0.5, 0.4, 0.3});
+    numbers[1] = 1e6;
+    QVERIFY(color_of_readout(space, numbers).error().sentence.find(" goes from ") != std::string::npos);
+    numbers[1] = std::nan("");
+    QVERIFY(!color_of_readout(space, numbers));
+  }
+  QCOMPARE(color_of_readout(ReadoutSpace::Oklch, {0.5, 0.39, 120}).error().sentence,
+           std::string("The display has no color of these OKLCh numbers."));
 }
 
 QTEST_APPLESS_MAIN(ConversionTest)

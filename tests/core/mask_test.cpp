@@ -1,5 +1,6 @@
 // Gamut masks against shapes known in closed form and against brute force.
 #include "core/mask/patterns.h"
+#include "core/mask/picking.h"
 #include "core/piece/edits.h"
 #include "support/check.h"
 
@@ -66,6 +67,10 @@ private slots:
   void empty_masks_admit_nothing();
   void rules_decide_where_a_pick_ends();
   void edits_keep_points_on_the_disc();
+  void round_shapes_have_their_exact_areas();
+  void shapes_combine_like_point_logic();
+  void hands_move_what_they_hold();
+  void stepped_picks_stay_in_the_mask();
 };
 
 void MaskTest::knows_areas_and_centroids_in_closed_form() {
@@ -212,16 +217,188 @@ void MaskTest::rules_decide_where_a_pick_ends() {
 
 void MaskTest::edits_keep_points_on_the_disc() {
   const Piece piece = with_mask(new_piece({}), pattern_mask({Pattern::Triad, 0, 0}));
-  const auto moved = with_mask_point(piece, 0, 1, {5, 0});
+  const auto moved = with_mask_handle(piece, 0, Grip::Corner, 1, {5, 0});
   QVERIFY(moved);
   QCOMPARE(std::get<Polygon>(moved->mask->areas[0].shape).points[1], (DiscPoint{1, 0}));
-  QVERIFY(!with_mask_point(piece, 0, 3, {0, 0}));
-  QVERIFY(!with_mask_point(piece, 1, 0, {0, 0}));
+  QVERIFY(!with_mask_handle(piece, 1, Grip::Corner, 0, {0, 0}));
   QVERIFY(!with_mask_point_removed(piece, 0, 0));
   const auto added = with_mask_point_added(piece, 0, 3, {0.1, 0.1});
   QVERIFY(added && with_mask_point_removed(*added, 0, 3));
   QCOMPARE(*with_mask_point_removed(*added, 0, 3), piece);
   QVERIFY(!with_mask_turned(new_piece({}), 3));
+  // What is no area changes nothing and says why.
+  const auto refused = [&](const Shape& shape) {
+    const auto out = with_area_added(piece, {AreaMode::Adds, shape});
+    return out ? std::string() : out.error().sentence;
+  };
+  QCOMPARE(refused(Polygon{{{0, 0}, {0, 1}}}), std::string("An area needs at least three points."));
+  QCOMPARE(refused(Polygon{{{0, 0}, {0, 0.5}, {0, 1}}}),
+           std::string("The points lie on one line and enclose nothing."));
+  QCOMPARE(refused(Polygon{{{0, 0}, {0, 2}, {1, 1}}}),
+           std::string("A point of this area lies outside the wheel."));
+  QVERIFY(!refused(Ellipse{{0, 0}, 0, 0.1, 0}).empty());
+  QVERIFY(!refused(RingSector{0, 90, 0.5, 0.5}).empty());
+  QVERIFY(!with_area_added(piece, {AreaMode::Cuts, RingSector{}}));
+  QVERIFY(!with_area_mode(piece, 0, AreaMode::Cuts));
+}
+
+void MaskTest::round_shapes_have_their_exact_areas() {
+  const auto region = [](const Shape& shape) {
+    Mask mask;
+    mask.areas.push_back({AreaMode::Adds, shape});
+    return MaskRegion(mask);
+  };
+  // Ellipse pi a b; its centroid is its center.
+  const auto ellipse = region(Ellipse{{0.2, -0.1}, 0.5, 0.2, 33});
+  CHECK_NEAR(ellipse.share(), 0.5 * 0.2, 2e-5);
+  QVERIFY(distance(*ellipse.centroid(), {0.2, -0.1}) < 1e-9);
+  QCOMPARE(ellipse.corners().size(), std::size_t{4});
+  // Sector of a ring: (R^2 - r^2) theta / 2; centroid at 2 sin(theta / 2) / (3 theta / 2) * (R^3 - r^3) /
+  // (R^2 - r^2) from neutral, for theta in radians (composite areas, any handbook of mechanics).
+  const double outer = 0.9, inner = 0.4, theta = radians(70.0);
+  const auto sector = region(RingSector{100, 70, inner, outer});
+  CHECK_NEAR(sector.share(), (outer * outer - inner * inner) * theta / 2 / kPi, 2e-5);
+  const double away = 2 * std::sin(theta / 2) / (3 * theta / 2) * (std::pow(outer, 3) - std::pow(inner, 3)) /
+                      (outer * outer - inner * inner);
+  QVERIFY(distance(*sector.centroid(), disc_point(135, away)) < 2e-5);
+  QCOMPARE(sector.corners().size(), std::size_t{4});
+  const auto ring = region(RingSector{0, 360, 0.5, 1});
+  CHECK_NEAR(ring.share(), 0.75, 2e-5);
+  QVERIFY(!ring.inside({0, 0}));
+  QCOMPARE(ring.outlines().size(), std::size_t{2});
+  // Beyond the rim an ellipse is cut off; half of it by symmetry is not exactly known, the disc is.
+  CHECK_NEAR(region(Ellipse{{0, 0}, 2, 2, 0}).share(), 1, 2e-5);
+  const auto clipped = region(Ellipse{{0.9, 0}, 0.4, 0.3, 90});
+  for (const auto& p : clipped.outlines()[0]) QVERIFY(std::hypot(p.x, p.y) <= 1 + 1e-9);
+}
+
+/// Point logic of a shape, by its own formula.
+static bool inside_shape(const Shape& shape, DiscPoint p) {
+  if (const auto* polygon = std::get_if<Polygon>(&shape)) return inside_by_hand(polygon->points, p);
+  if (const auto* e = std::get_if<Ellipse>(&shape)) {
+    const DiscPoint u = disc_point(e->turned, 1), w = disc_point(e->turned + 90, 1);
+    const double dx = p.x - e->center.x, dy = p.y - e->center.y;
+    return std::hypot((dx * u.x + dy * u.y) / e->along, (dx * w.x + dy * w.y) / e->across) <= 1;
+  }
+  const auto& s = std::get<RingSector>(shape);
+  const WheelPoint at = wheel_point(p, 0);
+  return at.r >= s.inner && at.r <= s.outer && wrap_degrees(at.a - s.from) <= s.sweep;
+}
+
+static Shape random_shape(std::mt19937_64& random) {
+  std::uniform_real_distribution<double> u(0, 1);
+  switch (random() % 3) {
+  case 0: {
+    Polygon p;
+    for (int k = 0; k < 6; ++k) p.points.push_back(disc_point(60 * k, 0.1 + 0.9 * u(random)));
+    return p;
+  }
+  case 1:
+    return Ellipse{random_point(random), 0.1 + 0.6 * u(random), 0.1 + 0.6 * u(random), 360 * u(random)};
+  default: {
+    const double inner = 0.8 * u(random);
+    return RingSector{360 * u(random), 5 + 355 * u(random), inner, inner + 0.1 + (0.9 - inner) * u(random)};
+  }
+  }
+}
+
+void MaskTest::shapes_combine_like_point_logic() {
+  std::mt19937_64 random(23);
+  int judged = 0;
+  for (int i = 0; i < 150; ++i) {
+    Mask mask;
+    for (int k = 0; k < 4; ++k)
+      mask.areas.push_back({k % 2 ? AreaMode::Cuts : AreaMode::Adds, random_shape(random)});
+    const MaskRegion region(mask);
+    for (int k = 0; k < 100; ++k) {
+      const DiscPoint p = random_point(random);
+      const auto logic = [&](DiscPoint q) {
+        bool in = false;
+        for (const auto& area : mask.areas)
+          if (inside_shape(area.shape, q)) in = area.mode == AreaMode::Adds;
+        return in;
+      };
+      // Curves are walked in steps; next to a border either answer is right.
+      const double d = 3e-4;
+      const bool in = logic(p);
+      if (logic({p.x + d, p.y}) != in || logic({p.x - d, p.y}) != in || logic({p.x, p.y + d}) != in ||
+          logic({p.x, p.y - d}) != in)
+        continue;
+      ++judged;
+      QCOMPARE(region.inside(p), in);
+      // The nearest point lies inside, and none of a fan of closer points does.
+      const auto nearest = region.nearest(p);
+      if (in || !nearest) continue;
+      QVERIFY(region.inside(*nearest));
+      const double away = distance(p, *nearest);
+      for (int fan = 0; fan < 24 && away > 2e-3; ++fan) {
+        const DiscPoint step = disc_point(15 * fan, away - 1e-3);
+        QVERIFY(!region.inside({p.x + step.x, p.y + step.y}));
+      }
+    }
+  }
+  QVERIFY(judged > 12'000);
+}
+
+void MaskTest::hands_move_what_they_hold() {
+  std::mt19937_64 random(24);
+  for (int i = 0; i < 500; ++i) {
+    const Shape shape = random_shape(random);
+    for (const Handle& handle : handles_of(shape)) {
+      // Brought to where it is, nothing changes; elsewhere, the handle follows the hand.
+      const Shape same = with_handle_at(shape, handle.grip, handle.index, handle.at);
+      const auto before = outlines_of(shape), after = outlines_of(same);
+      for (std::size_t k = 0; k < before[0].size() && k < after[0].size(); k += 7)
+        QVERIFY(distance(before[0][k], after[0][k]) < 1e-9);
+      QVERIFY(validate(with_handle_at(shape, handle.grip, handle.index, random_point(random))));
+    }
+    QVERIFY(distance(middle_of(turned_shape(shape, 90)), turned_point(middle_of(shape), 90)) < 1e-9);
+    const auto twice = mirrored_shape(mirrored_shape(shape));
+    QVERIFY(distance(middle_of(twice), middle_of(shape)) < 1e-9);
+    for (const Shape& changed : {moved_shape(shape, {0, 0}, random_point(random)), scaled_shape(shape, 3),
+                                 scaled_shape(shape, 0.2), twice}) {
+      const Status valid = validate(changed);
+      QVERIFY2(valid.ok() || std::holds_alternative<Polygon>(changed), "a move made a shape invalid");
+    }
+  }
+  // A drawn circle becomes few corners that stay on it.
+  std::vector<DiscPoint> drawn;
+  for (int k = 0; k < 500; ++k) drawn.push_back(disc_point(0.72 * k, 0.6));
+  const Polygon thin = polygon_along(drawn);
+  QVERIFY(thin.points.size() >= 12 && thin.points.size() < 40);
+  for (const auto& p : thin.points) CHECK_NEAR(std::hypot(p.x, p.y), 0.6, 1e-9);
+}
+
+void MaskTest::stepped_picks_stay_in_the_mask() {
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
+  const MaskRegion region(pattern_mask({Pattern::Triad, 20, 0}));
+  std::mt19937_64 random(26);
+  for (const Steps& steps : {Steps{12, 5, 9}, Steps{24, 0, 0}, Steps{0, 4, 0}, Steps{7, 3, 5}}) {
+    const PickRules rules{wheel, &region, MaskRule::Held, steps};
+    for (int i = 0; i < 300; ++i) {
+      const DiscPoint wanted = random_point(random);
+      const auto place = stepped_pick(rules, wanted);
+      QVERIFY(place && region.inside(*place));
+      const WheelPoint at = wheel_point(*place, 0);
+      if (steps.hues && at.r > 1e-6) CHECK_NEAR(std::remainder(at.a, 360.0 / steps.hues), 0, 1e-6);
+      if (steps.saturations) CHECK_NEAR(std::remainder(at.r, 1.0 / steps.saturations), 0, 1e-9);
+      // No other step inside the mask is nearer.
+      if (!steps.hues || !steps.saturations) continue;
+      for (int h = 0; h < steps.hues; ++h)
+        for (int s = 0; s <= steps.saturations; ++s) {
+          const DiscPoint other =
+              disc_point(360.0 * h / steps.hues, static_cast<double>(s) / steps.saturations);
+          const WheelPoint own = stepped(wheel_point(wanted, 0), steps);
+          if (region.inside(disc_point(own.a, own.r))) break; // the step of the place itself was taken
+          if (region.inside(other)) QVERIFY(distance(other, wanted) > distance(*place, wanted) - 1e-9);
+        }
+    }
+  }
+  // Where the display ends, the pick goes back to the last step it has.
+  const PickRules free{wheel, nullptr, MaskRule::Free, {0, 10, 0}};
+  const auto shown = shown_pick(free, {240, 1, 85});
+  CHECK_NEAR(std::remainder(shown.at.r, 0.1), 0, 1e-9);
+  QVERIFY(shown.at.r <= wheel.reach(240, 85) + 1e-9 && shown.at.r > wheel.reach(240, 85) - 0.1);
 }
 
 QTEST_APPLESS_MAIN(MaskTest)

@@ -31,6 +31,7 @@ class MixTest : public QObject {
 private slots:
   void strings_are_even_and_keep_their_hue();
   void strings_end_where_they_say();
+  void strings_between_go_their_way();
   void strings_are_held_in_a_mask();
   void bad_strings_say_why();
   void partners_stand_at_the_trade_angles();
@@ -90,6 +91,41 @@ void MixTest::strings_end_where_they_say() {
   const auto values = row(StringKind::Values);
   for (std::size_t i = 0; i < values.size(); ++i)
     CHECK_NEAR(value_of(values[i].color), 100.0 * static_cast<double>(i + 1) / 7, 1e-6);
+}
+
+void MixTest::strings_between_go_their_way() {
+  const Srgb from = srgb_from_8bit({0xc0, 0x50, 0x30}), to = srgb_from_8bit({0x40, 0x60, 0xa0});
+  const Wheel wheel({HueScale::Even, SaturationMeasure::OklabChroma});
+  const auto string = [&](Way way) {
+    StringSpec spec{StringKind::Between, from, to, 9, Evenness::Difference, 0, way};
+    return *make_string(spec, wheel);
+  };
+  const double h0 = lch_from_oklab(oklab_from_srgb(from)).h, h1 = lch_from_oklab(oklab_from_srgb(to)).h;
+  for (const Way way : {Way::Straight, Way::Short, Way::Long, Way::Light, Way::Paint}) {
+    const auto steps = string(way);
+    QVERIFY(largest_step(steps.front().color, from) < (way == Way::Paint ? 0.02 : 1e-9));
+    QVERIFY(largest_step(steps.back().color, to) < (way == Way::Paint ? 0.02 : 1e-9));
+    double least = 1e9, most = 0;
+    for (std::size_t i = 1; i < steps.size(); ++i) {
+      const double d = ciede2000(lab_from_srgb(steps[i - 1].color), lab_from_srgb(steps[i].color));
+      least = std::min(least, d);
+      most = std::max(most, d);
+    }
+    QVERIFY2(most - least <= 0.02 * most, qPrintable(QString::number(most / least)));
+    for (const auto& step : steps) {
+      const Oklab p = oklab_from_srgb(step.color), a = oklab_from_srgb(from), b = oklab_from_srgb(to);
+      const double off_line =
+          std::abs((p.a - a.a) * (b.b - a.b) - (p.b - a.b) * (b.a - a.a)) / std::hypot(b.a - a.a, b.b - a.b);
+      if (way == Way::Straight) QVERIFY(off_line < 1e-6);
+      // On the hue ways every hue lies within the turn taken.
+      const double short_turn = turn_between(h0, h1), turned = turn_between(h0, lch_from_oklab(p).h);
+      if (way == Way::Short && step.reached) QVERIFY(turned * short_turn >= -1e-6);
+    }
+    const double middle = lch_from_oklab(oklab_from_srgb(steps[4].color)).h;
+    if (way == Way::Long)
+      QVERIFY(turn_between(h0, middle) * turn_between(h0, h1) < 0 ||
+              std::abs(turn_between(h0, middle)) > std::abs(turn_between(h0, h1)));
+  }
 }
 
 void MixTest::strings_are_held_in_a_mask() {

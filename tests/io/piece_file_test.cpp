@@ -23,6 +23,8 @@ Document full_document() {
   p.wheel.hues = HueScale::Even;
   p = with_mask(p, turned_mask(pattern_mask({Pattern::Analogous, 12.5, 60}), 33.3));
   p.mask->areas.push_back({AreaMode::Cuts, Polygon{{{0, 0}, {0.1, 0}, {0, 0.1}}}});
+  p.mask->areas.push_back({AreaMode::Adds, Ellipse{{0.25, -0.125}, 0.4, 0.15, 300.5}});
+  p.mask->areas.push_back({AreaMode::Cuts, RingSector{350.25, 60, 0.1, 0.7}});
   p.rule = MaskRule::Flagged;
   p.mask_on = false;
   p = *with_reference(p, "one", "jpg", bytes_of("not really a photo"));

@@ -7,16 +7,6 @@
 
 namespace zc {
 
-double nudge_size(Qt::KeyboardModifiers modifiers) {
-  if (modifiers & Qt::ShiftModifier) return 10;
-  return modifiers & Qt::AltModifier ? 0.1 : 1;
-}
-
-double wheel_notches(const QWheelEvent& event) {
-  const QPoint d = event.angleDelta();
-  return (d.y() != 0 ? d.y() : d.x()) / 120.0;
-}
-
 AxisWidget::AxisWidget(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
   setFocusPolicy(Qt::StrongFocus);
   connect(&bench, &Workbench::colorChanged, this, qOverload<>(&QWidget::update));

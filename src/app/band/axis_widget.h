@@ -3,15 +3,11 @@
 
 #include "app/band/value_axis.h"
 #include "app/store/workbench.h"
+#include "app/theme/number_field.h"
 
 #include <QWidget>
 
 namespace zc {
-
-/// One unit, ten with Shift, a tenth with Alt.
-[[nodiscard]] double nudge_size(Qt::KeyboardModifiers modifiers);
-/// Whole notches of a wheel event, either direction key may have turned it sideways.
-[[nodiscard]] double wheel_notches(const QWheelEvent& event);
 
 class AxisWidget : public QWidget {
   Q_OBJECT

@@ -45,14 +45,13 @@ void RailView::paintEvent(QPaintEvent*) {
 
   const Session& s = m_bench.session();
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
-  m_bench.painter().rail(s.at.a, s.at.r, pixels, m_picture);
-  if (s.values_only)
-    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  refresh_picture(pixels);
   QPainterPath ground;
   ground.addRect(bar);
   fill_hatch(painter, ground);
   painter.drawImage(bar, image_of(m_picture));
   paint_scale(painter, bar);
+  paint_limits(painter, bar);
 
   paint_line(painter);
   const double y = line_y();
@@ -70,6 +69,34 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
   painter.drawRect(bar.adjusted(-2.5, -2.5, 2.5, 2.5));
+}
+
+void RailView::refresh_picture(int pixels) {
+  const Session& s = m_bench.session();
+  const Shown wanted{m_bench.piece().wheel, s.at.a, s.at.r, pixels, m_bench.steps(), s.values_only};
+  if (wanted == m_shown) return;
+  m_shown = wanted;
+  m_bench.painter().rail(s.at.a, s.at.r, pixels, m_picture);
+  if (s.values_only)
+    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+}
+
+/// The lowest and highest value this hue and saturation has, where that is not black and white.
+void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
+  const Session& s = m_bench.session();
+  const ValueSpan span = m_bench.wheel().value_span(s.at.a, s.at.r);
+  if (span.empty()) return;
+  painter.setFont(caption_strong_font());
+  for (const double v : {span.low, span.high}) {
+    if (v < 0.5 || v > 99.5) continue;
+    const double y = axis().y_of(v);
+    draw_double_line(painter, {bar.left() - 2, y}, {bar.right() + 6, y}, 1.4);
+    const QRectF words(bar.right() + 8, y - 9, kScaleWidth - 8, 18);
+    painter.fillRect(words.adjusted(0, 2, 0, -2), theme().stage);
+    painter.setPen(theme().strong);
+    painter.drawText(words.adjusted(1, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter,
+                     QString::number(v, 'f', 0));
+  }
 }
 
 void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {

@@ -20,6 +20,18 @@ protected:
 private:
   void paint_histogram(QPainter& painter, const QRectF& bar);
   void paint_scale(QPainter& painter, const QRectF& bar);
+  void paint_limits(QPainter& painter, const QRectF& bar);
+  void refresh_picture(int pixels);
+
+  struct Shown {
+    WheelSpec wheel;
+    double angle = -1, saturation = -1;
+    int pixels = 0;
+    Steps steps;
+    bool values_only = false;
+    bool operator==(const Shown&) const = default;
+  };
+  Shown m_shown;
   Raster m_picture;
 };
 

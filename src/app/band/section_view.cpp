@@ -32,7 +32,7 @@ void SectionView::refresh_picture() {
   const QRectF r = picture_rect();
   const QSize size = (r.size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
   const Session& s = m_bench.session();
-  const Shown wanted{m_bench.piece().wheel, s.section_angle, size, s.values_only};
+  const Shown wanted{m_bench.piece().wheel, s.section_angle, size, m_bench.steps(), s.values_only};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_bench.painter().section(s.section_angle, size.width(), size.height(), m_picture);

@@ -30,6 +30,7 @@ private:
     WheelSpec wheel;
     double angle = -1;
     QSize size;
+    Steps steps;
     bool values_only = false;
     bool operator==(const Shown&) const = default;
   };

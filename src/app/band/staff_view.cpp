@@ -23,6 +23,8 @@ namespace {
 constexpr double kWidestColumn = 92, kNarrowestColumn = 56, kSwatchHeight = 24;
 /// Kept free at the right while there is room, for the counts of light, middle, dark.
 constexpr double kCountRoom = 52;
+/// Beside the staff while a string is previewed.
+constexpr double kStringLane = 40;
 
 QString text(const std::string& s) { return QString::fromStdString(s); }
 
@@ -38,6 +40,7 @@ StaffView::StaffView(Workbench& bench, QWidget* parent)
   m_scroll->hide();
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
   connect(&bench, &Workbench::pieceChanged, this, &StaffView::follow);
+  connect(&bench, &Workbench::stringChanged, this, &StaffView::follow);
 }
 
 const std::vector<Family>& StaffView::families() const {
@@ -46,7 +49,23 @@ const std::vector<Family>& StaffView::families() const {
   return set ? set->families : none;
 }
 
-QRectF StaffView::staff_rect() const { return {8, axis().top(), width() - 8.0 - kMargin, axis().length()}; }
+QRectF StaffView::staff_rect() const {
+  const double lane = m_bench.session().string.empty() ? 0 : kStringLane;
+  return {8, axis().top(), width() - 8.0 - kMargin - lane, axis().length()};
+}
+
+QRectF StaffView::string_rect(std::size_t step) const {
+  const auto& string = m_bench.session().string;
+  const double y = axis().y_of(value_of(string.at(step).color));
+  const double height = string.size() > 12 ? 10 : 16;
+  return {staff_rect().right() + 10, y - height / 2, kStringLane - 8, height};
+}
+
+std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
+  for (std::size_t i = 0; i < m_bench.session().string.size(); ++i)
+    if (string_rect(i).contains(p)) return i;
+  return std::nullopt;
+}
 
 double StaffView::column_width() const {
   const auto n = std::max<std::size_t>(families().size(), 1);
@@ -176,6 +195,28 @@ void StaffView::paint_dragged(QPainter& painter) {
   painter.drawRect(c.adjusted(2, 2, -2, -2));
 }
 
+/// Not laid yet, so without a ground of its own: steps on the same axis, joined by a dotted line.
+void StaffView::paint_string(QPainter& painter) {
+  const auto& string = m_bench.session().string;
+  if (string.empty()) return;
+  const double x = string_rect(0).center().x();
+  painter.setPen(QPen(theme().quiet, 1, Qt::DotLine));
+  painter.drawLine(QPointF(x, string_rect(0).center().y()),
+                   QPointF(x, string_rect(string.size() - 1).center().y()));
+  for (std::size_t i = 0; i < string.size(); ++i) {
+    const QColor color = shown_color(string[i].color, m_bench.session().values_only);
+    draw_chip(painter, string_rect(i), color, theme().stage);
+    if (!string[i].held) continue;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(readable_on(color));
+    painter.drawEllipse(string_rect(i).center(), 2, 2);
+  }
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
+                   tr("string"));
+}
+
 void StaffView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
@@ -224,7 +265,8 @@ void StaffView::paintEvent(QPaintEvent*) {
                      tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
   }
 
-  draw_value_line(painter, line_y(), 0, r.right());
+  paint_string(painter);
+  draw_value_line(painter, line_y(), 0, width() - kMargin);
   if (m_hovered && m_drag == Drag::None && *m_hovered < families().size() && !swatch_at(m_pointer)) {
     const QRectF slot = slot_rect(*m_hovered);
     painter.fillRect(slot, shown_color(m_bench.session().color, m_bench.session().values_only));
@@ -247,6 +289,10 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   m_press = m_pointer = event->position();
   m_moved = false;
   if (event->button() != Qt::LeftButton) return;
+  if (const auto step = string_step_at(m_press)) {
+    const StringStep taken = m_bench.session().string[*step];
+    return m_bench.lay_color(taken.color, taken.at);
+  }
   const auto family = family_at(m_press);
   if (const Swatch* s = swatch_at(m_press)) {
     m_drag = Drag::Swatch;

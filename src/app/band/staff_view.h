@@ -23,6 +23,9 @@ public:
   /// The free place at the value line where a click lays the current color.
   [[nodiscard]] QRectF slot_rect(std::size_t family) const;
 
+  /// A step of the string previewed beside the staff; a click lays it into the chosen family.
+  [[nodiscard]] QRectF string_rect(std::size_t step) const;
+
   void add_family();
   void rename_selected();
 
@@ -54,6 +57,8 @@ private:
   void paint_bands(QPainter& painter);
   void paint_family(QPainter& painter, std::size_t i);
   void paint_dragged(QPainter& painter);
+  void paint_string(QPainter& painter);
+  [[nodiscard]] std::optional<std::size_t> string_step_at(QPointF p) const;
   void drop(QPointF p);
   void edit_text(const QRectF& rect, const QString& text, const std::function<void(const QString&)>& done);
   void rename_family(std::size_t i);

@@ -22,7 +22,10 @@ void Workbench::start(Piece piece, const Bench& bench, bool saved) {
   m_session.reference = piece.references.empty() ? 0 : piece.references.front().id;
   m_session.swatch = 0;
   m_session.family = 0;
+  m_session.partners_of.reset();
+  m_session.string.clear();
   m_store.start_from(std::move(piece), saved);
+  m_painter->set_steps(steps());
   set_color(bench.current, m_wheel.locate(bench.current, m_session.at.a), true);
   m_session.before = m_session.color;
   emit benchChanged();
@@ -39,7 +42,8 @@ Bench Workbench::bench() const {
 void Workbench::follow_piece() {
   if (m_wheel.spec() != piece().wheel) {
     m_wheel = Wheel(piece().wheel);
-    m_painter = std::make_unique<SolidPainter>(m_wheel);
+    renew_painter();
+    if (m_session.partners_of) m_session.partners_of = m_wheel.locate(m_fixed_color, m_session.at.a);
     m_session.at = m_wheel.locate(m_session.color, m_session.at.a);
     m_session.section_angle = m_session.at.a;
   }
@@ -56,12 +60,19 @@ void Workbench::follow_piece() {
 /// Undo or a delete may have taken away what was chosen.
 void Workbench::settle_selection() {
   if (!find_swatch(piece(), m_session.swatch)) m_session.swatch = 0;
+  const std::size_t areas = piece().mask ? piece().mask->areas.size() : 0;
+  if (m_session.area >= areas) m_session.area = areas == 0 ? 0 : areas - 1;
   if (!find_family(piece(), m_session.family)) {
     const SwatchSet* set = current_set(piece());
     m_session.family = set && !set->families.empty() ? set->families.front().id : 0;
   }
   if (!find_reference(piece(), m_session.reference))
     m_session.reference = piece().references.empty() ? 0 : piece().references.front().id;
+}
+
+void Workbench::renew_painter() {
+  m_painter = std::make_unique<SolidPainter>(m_wheel);
+  m_painter->set_steps(steps());
 }
 
 void Workbench::set_color(Srgb color, WheelPoint at, bool turns_section) {
@@ -71,10 +82,12 @@ void Workbench::set_color(Srgb color, WheelPoint at, bool turns_section) {
   emit colorChanged();
 }
 
-void Workbench::move_to(WheelPoint wanted, bool turns_section) {
-  const auto found = m_wheel.nearest_existing(wanted);
+void Workbench::move_to(const WheelPoint& wanted, bool turns_section) {
+  const auto found = shown_pick(pick_rules(), wanted);
   set_color(found.color, found.at, turns_section);
 }
+
+PickRules Workbench::pick_rules() const { return {m_wheel, region(), piece().rule, steps()}; }
 
 void Workbench::begin_pick() { m_session.before = m_session.color; }
 
@@ -86,60 +99,39 @@ void Workbench::end_pick() {
 }
 
 void Workbench::pick_plan(DiscPoint wanted) {
-  const MaskRule rule = region() ? piece().rule : MaskRule::Free;
-  const MaskRegion none{Mask{}};
-  const auto place = ruled_pick(region() ? *region() : none, rule, wanted);
+  const auto place = pick_in_plan(pick_rules(), m_session.at, wanted);
   if (!place) {
     emit notice(tr("The mask holds no color; draw it larger or switch it off."));
     return;
   }
-  move_to(wheel_point(*place, m_session.at.v, m_session.at.a), true);
+  move_to(*place, true);
 }
 
 void Workbench::pick_section(double along, double value) {
-  const double a = along < 0 ? m_session.section_angle + 180 : m_session.section_angle;
-  double r = std::min(std::abs(along), 1.0);
-  if (region() && piece().rule == MaskRule::Held) {
-    // Along this cut the nearest admitted saturation; a cut that misses the mask keeps the color's place in
-    // it.
-    const auto stretches = region()->along_diameter(m_session.section_angle);
-    const double signed_r = along < 0 ? -r : r;
-    double best = 2, place = signed_r;
-    for (const auto& s : stretches) {
-      const double inside = std::clamp(signed_r, s.from, s.to);
-      if (std::abs(inside - signed_r) >= best) continue;
-      best = std::abs(inside - signed_r);
-      place = inside;
-    }
-    if (stretches.empty()) return pick_value(value);
-    const double side =
-        place < 0 || (place == 0 && along < 0) ? m_session.section_angle + 180 : m_session.section_angle;
-    return move_to({side, std::abs(place), value}, false);
-  }
-  move_to({a, r, value}, false);
+  move_to(pick_in_section(pick_rules(), m_session.at, m_session.section_angle, along, value), false);
 }
 
-void Workbench::pick_value(double value) {
-  const ValueSpan span = m_wheel.value_span(m_session.at.a, m_session.at.r);
-  move_to({m_session.at.a, m_session.at.r, std::clamp(value, span.low, span.high)}, false);
-}
+void Workbench::pick_value(double value) { move_to(pick_on_rail(pick_rules(), m_session.at, value), false); }
 
 void Workbench::nudge_hue(double by) {
+  const double a = nudged(m_session.at.a, by, steps().hues ? 360.0 / steps().hues : 0);
   begin_pick();
   if (m_session.at.r < kNeutralSaturation)
-    move_to({m_session.at.a + by, m_session.at.r, m_session.at.v}, true);
+    move_to({a, m_session.at.r, m_session.at.v}, true);
   else
-    pick_plan(disc_point(m_session.at.a + by, m_session.at.r));
+    pick_plan(disc_point(a, m_session.at.r));
   end_pick();
 }
 void Workbench::nudge_saturation(double by) {
+  const double r = nudged(m_session.at.r, by, steps().saturations ? 1.0 / steps().saturations : 0);
   begin_pick();
-  pick_plan(disc_point(m_session.at.a, std::clamp(m_session.at.r + by, 0.0, 1.0)));
+  pick_plan(disc_point(m_session.at.a, std::clamp(r, 0.0, 1.0)));
   end_pick();
 }
 void Workbench::nudge_value(double by) {
+  const double v = nudged(m_session.at.v, by, steps().values ? 100.0 / (steps().values - 1) : 0);
   begin_pick();
-  pick_value(m_session.at.v + by);
+  pick_value(v);
   end_pick();
 }
 
@@ -181,16 +173,18 @@ void Workbench::choose_filling_well(std::optional<std::size_t> well) {
   emit benchChanged();
 }
 
-void Workbench::lay_current() {
+void Workbench::lay_current() { lay_color(m_session.color, m_session.at); }
+
+void Workbench::lay_color(Srgb color, std::optional<WheelPoint> at) {
   if (m_session.family == 0 &&
       !m_store.apply(tr("New family"), [](Piece p) { return with_family(std::move(p), "Family 1"); }))
     return;
-  lay_current_into(m_session.family);
+  lay_color_into(m_session.family, color, at);
 }
 
-void Workbench::lay_current_into(Id family) {
-  const Srgb color = m_session.color;
-  const WheelPoint at = m_session.at;
+void Workbench::lay_current_into(Id family) { lay_color_into(family, m_session.color, m_session.at); }
+
+void Workbench::lay_color_into(Id family, Srgb color, std::optional<WheelPoint> at) {
   select_family(family);
   const bool held = m_store.apply(tr("Lay swatch"),
                                   [=](Piece p) { return with_swatch(std::move(p), family, color, at, ""); });
@@ -228,6 +222,49 @@ void Workbench::lay_key_colors() {
 void Workbench::carry_set(bool on) {
   m_session.carry = on ? Carry::SetToo : Carry::MaskOnly;
   emit viewChanged();
+}
+
+void Workbench::keep_of_mask(MaskKeeps keeps) {
+  m_session.mask_keeps = keeps;
+  emit viewChanged();
+}
+
+void Workbench::change_wheel(const WheelSpec& wheel) {
+  const MaskKeeps keeps = m_session.mask_keeps;
+  m_store.apply(tr("Change wheel"),
+                [=](Piece p) -> Result<Piece> { return with_wheel(std::move(p), wheel, keeps); });
+}
+
+void Workbench::turn_mask(double by, const QString& drag) {
+  const Carry carry = m_session.carry;
+  m_store.apply(
+      tr("Turn mask"), [=](Piece p) { return with_mask_turned(std::move(p), by, carry); }, drag);
+}
+
+void Workbench::select_area(std::size_t area) {
+  m_session.area = area;
+  settle_selection();
+  emit viewChanged();
+}
+
+void Workbench::cut_into_steps(const Steps& steps) {
+  m_session.bench.steps = sensible_steps(steps);
+  m_painter->set_steps(m_session.bench.steps);
+  emit benchChanged();
+  emit viewChanged();
+}
+
+void Workbench::fix_partners(bool fixed) {
+  m_session.partners_of = fixed ? std::optional(m_session.at) : std::nullopt;
+  m_fixed_color = m_session.color;
+  emit viewChanged();
+}
+
+WheelPoint Workbench::partners_place() const { return m_session.partners_of.value_or(m_session.at); }
+
+void Workbench::show_string(std::vector<StringStep> string) {
+  m_session.string = std::move(string);
+  emit stringChanged();
 }
 
 void Workbench::remove_selected_swatch() {

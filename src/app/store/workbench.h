@@ -4,7 +4,8 @@
 
 #include "app/jobs/photo_library.h"
 #include "app/store/piece_store.h"
-#include "core/mask/mask.h"
+#include "core/mask/picking.h"
+#include "core/mix/strings.h"
 #include "core/piece/edits.h"
 #include "core/wheel/raster.h"
 
@@ -13,7 +14,7 @@
 
 namespace zc {
 
-enum class Desk { Observe, Pick };
+enum class Desk { Observe, Limit, Pick };
 enum class PhotoLook { Color, Value };
 
 /// Not part of the piece and not undone.
@@ -28,6 +29,10 @@ struct Session {
   PhotoLook look = PhotoLook::Color;
   bool values_only = false;
   Carry carry = Carry::MaskOnly;
+  MaskKeeps mask_keeps = MaskKeeps::Colors;
+  std::size_t area = 0;                  ///< The mask area that is worked on.
+  std::optional<WheelPoint> partners_of; ///< Where the partners were fixed; else they follow the color.
+  std::vector<StringStep> string;        ///< Previewed on the staff.
   int sample_side = 5;
   Id reference = 0; ///< The photo looked at.
   Id family = 0;    ///< The family that new swatches go to.
@@ -47,6 +52,8 @@ public:
   [[nodiscard]] SolidPainter& painter() { return *m_painter; }
   /// The mask's region, or null when there is no mask or it is off.
   [[nodiscard]] const MaskRegion* region() const;
+  [[nodiscard]] PickRules pick_rules() const;
+  [[nodiscard]] const Steps& steps() const { return m_session.bench.steps; }
 
   void start(Piece piece, const Bench& bench, bool saved);
   [[nodiscard]] Bench bench() const;
@@ -75,6 +82,9 @@ public:
   /// Lays the current color into the chosen family, making a first one when there is none.
   void lay_current();
   void lay_current_into(Id family);
+  /// Any finished color, into the chosen family.
+  void lay_color(Srgb color, std::optional<WheelPoint> at);
+  void lay_color_into(Id family, Srgb color, std::optional<WheelPoint> at);
   /// Lays a whole string as a new family, in one step.
   void lay_family(const QString& name, const std::vector<LaidColor>& colors);
   /// The middle of the mask at the current value.
@@ -83,6 +93,16 @@ public:
   void lay_key_colors();
   /// Whether turning the mask turns the set along.
   void carry_set(bool on);
+  /// What of the mask stays when the wheel changes.
+  void keep_of_mask(MaskKeeps keeps);
+  void change_wheel(const WheelSpec& wheel);
+  void turn_mask(double by, const QString& drag = {});
+  void select_area(std::size_t area);
+  void cut_into_steps(const Steps& steps);
+  /// Fixed partners stay where they are while picking goes on.
+  void fix_partners(bool fixed);
+  [[nodiscard]] WheelPoint partners_place() const;
+  void show_string(std::vector<StringStep> string);
   void remove_selected_swatch();
 
   void show_desk(Desk desk);
@@ -98,6 +118,7 @@ signals:
   void colorChanged();
   void benchChanged();
   void viewChanged();
+  void stringChanged();
   void notice(const QString& sentence);
 
 private:
@@ -105,7 +126,8 @@ private:
   void add_reference(const QString& name, const QString& extension, const SharedBytes& bytes);
   void settle_selection();
   /// Moves to the nearest existing color at this place and shows it.
-  void move_to(WheelPoint wanted, bool turns_section);
+  void move_to(const WheelPoint& wanted, bool turns_section);
+  void renew_painter();
   void set_color(Srgb color, WheelPoint at, bool turns_section);
 
   PieceStore m_store;
@@ -113,6 +135,7 @@ private:
   Session m_session;
   Wheel m_wheel;
   std::unique_ptr<SolidPainter> m_painter;
+  Srgb m_fixed_color;
   std::optional<Mask> m_region_of;
   std::optional<MaskRegion> m_region;
 };

@@ -46,7 +46,12 @@ void ChipRow::paintEvent(QPaintEvent*) {
 }
 
 void ChipRow::mousePressEvent(QMouseEvent* event) {
-  if (const auto chip = chip_at(event->position())) emit taken(*chip);
+  const auto chip = chip_at(event->position());
+  if (!chip) return;
+  if (event->modifiers() & Qt::ControlModifier)
+    emit laid(*chip);
+  else
+    emit taken(*chip);
 }
 
 bool ChipRow::event(QEvent* event) {

@@ -19,6 +19,7 @@ public:
 
 signals:
   void taken(std::size_t chip);
+  void laid(std::size_t chip); ///< With Ctrl.
 
 protected:
   void paintEvent(QPaintEvent* event) override;

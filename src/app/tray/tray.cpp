@@ -1,8 +1,10 @@
 #include "app/tray/tray.h"
 
+#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
-#include "app/tray/relations_panel.h"
+#include "app/tray/partners_row.h"
+#include "app/tray/readout_panel.h"
 #include "app/tray/wells_view.h"
 #include "core/color/text.h"
 #include "core/piece/grading.h"
@@ -19,20 +21,7 @@ namespace zc {
 namespace {
 
 constexpr int kValueSteps = 9;
-constexpr int kWidthForReadouts = 1240;
-
-struct Readout {
-  const char* name;
-  ReadoutSpace space;
-  const char* tip;
-};
-constexpr std::array<Readout, 4> kReadouts{
-    {{"RGB", ReadoutSpace::Rgb, "Red, green and blue, 0 to 255; type three numbers and press Enter"},
-     {"HSV", ReadoutSpace::Hsv,
-      "Hue in degrees, saturation and value in percent; type three numbers and press Enter"},
-     {"HSL", ReadoutSpace::Hsl,
-      "Hue in degrees, saturation and lightness in percent; type three numbers and press Enter"},
-     {"LCh", ReadoutSpace::Lch, "CIELAB lightness, chroma and hue; type three numbers and press Enter"}}};
+constexpr int kRoomy = 1240;
 
 } // namespace
 
@@ -43,11 +32,13 @@ Tray::Tray(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) 
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 14, kMargin, 14);
   row->setSpacing(kMargin);
-  row->addWidget(new ColorPair(bench, this), 0, Qt::AlignTop);
-  row->addWidget(make_words(), 0, Qt::AlignTop);
-  m_readouts = make_readouts();
-  row->addWidget(m_readouts, 0, Qt::AlignTop);
-  row->addWidget(new WellsView(bench, this), 0, Qt::AlignTop);
+  m_pair = new ColorPair(bench, this);
+  m_words = make_words();
+  m_wells = new WellsView(bench, this);
+  row->addWidget(m_pair, 0, Qt::AlignTop);
+  row->addWidget(m_words, 0, Qt::AlignTop);
+  row->addWidget(new ReadoutPanel(bench, this), 0, Qt::AlignTop);
+  row->addWidget(m_wells, 0, Qt::AlignTop);
   row->addWidget(make_set_controls(), 1, Qt::AlignTop);
   connect(&bench, &Workbench::colorChanged, this, &Tray::follow);
   connect(&bench, &Workbench::pieceChanged, this, &Tray::follow);
@@ -57,7 +48,6 @@ Tray::Tray(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) 
 
 QWidget* Tray::make_words() {
   auto* box = new QWidget(this);
-  box->setFixedWidth(196);
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
@@ -79,11 +69,10 @@ QWidget* Tray::make_words() {
   row->addWidget(copy);
   row->addStretch();
   column->addLayout(row);
-  for (QLabel** label : {&m_value, &m_mask}) {
-    *label = new QLabel(box);
-    (*label)->setFont(caption_font());
-    column->addWidget(*label);
-  }
+  column->addWidget(make_place());
+  m_mask = new QLabel(box);
+  m_mask->setFont(caption_font());
+  column->addWidget(m_mask);
   m_mask->setObjectName(QStringLiteral("maskState"));
   connect(m_hex, &QLineEdit::returnPressed, this, &Tray::take_typed_hex);
   connect(m_hex, &QLineEdit::editingFinished, this, &Tray::follow);
@@ -91,36 +80,40 @@ QWidget* Tray::make_words() {
   return box;
 }
 
-QWidget* Tray::make_readouts() {
+QWidget* Tray::make_place() {
   auto* box = new QWidget(this);
-  auto* grid = new QGridLayout(box);
-  grid->setContentsMargins(0, 2, 0, 0);
-  grid->setHorizontalSpacing(10);
-  grid->setVerticalSpacing(5);
-  for (std::size_t i = 0; i < kReadouts.size(); ++i) {
-    const auto& [name, space, tip] = kReadouts[i];
-    auto* caption = new QLabel(tr(name), box);
-    caption->setFont(caption_font());
-    auto* field = new QLineEdit(box);
-    field->setObjectName(QStringLiteral("readout.") + QLatin1String(name));
-    field->setAccessibleName(tr("Current color as %1").arg(tr(name)));
-    field->setToolTip(tr(tip));
-    field->setFixedWidth(122);
-    field->setFrame(false);
-    connect(field, &QLineEdit::returnPressed, this,
-            [this, field, space = space] { take_typed_readout(*field, space); });
-    connect(field, &QLineEdit::editingFinished, this, &Tray::follow);
-    m_numbers[i] = field;
-    grid->addWidget(caption, static_cast<int>(i), 0);
-    grid->addWidget(field, static_cast<int>(i), 1);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(3);
+  const std::tuple<QString, QString, NumberRange> numbers[] = {
+      {QStringLiteral("place.hue"), tr("Hue on the wheel"), {0, 360, 1, 1, QStringLiteral("°"), true, {}}},
+      {QStringLiteral("place.saturation"),
+       tr("Saturation on the wheel"),
+       {0, 100, 1, 1, QStringLiteral(" %"), false, {}}},
+      {QStringLiteral("place.value"), tr("Value, true lightness"), {0, 100, 1, 1, tr(" value"), false, {}}}};
+  for (int i = 0; i < 3; ++i) {
+    const auto& [name, accessible, range] = numbers[i];
+    m_place[i] = new NumberField(name, accessible, box);
+    m_place[i]->set_range(range);
+    m_place[i]->setToolTip(
+        tr("%1: type, scroll or drag; with Shift ten steps, with Alt a tenth").arg(accessible));
+    row->addWidget(m_place[i], i == 2 ? 4 : 3);
+    connect(m_place[i], &NumberField::wanted, this, [this, i](double x) { go_to(i, x); });
   }
   return box;
 }
 
+void Tray::go_to(int number, double value) {
+  const WheelPoint at = m_bench.session().at;
+  if (number == 0) return m_bench.nudge_hue(turn_between(at.a, value));
+  if (number == 1) return m_bench.nudge_saturation(value / 100 - at.r);
+  m_bench.nudge_value(value - at.v);
+}
+
 QWidget* Tray::make_set_controls() {
   auto* box = new QWidget(this);
-  box->setMinimumWidth(230);
-  box->setMaximumWidth(330);
+  box->setMinimumWidth(128);
+  box->setMaximumWidth(300);
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -130,20 +123,22 @@ QWidget* Tray::make_set_controls() {
   lay->setObjectName(QStringLiteral("lay"));
   lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
   connect(lay, &QPushButton::clicked, this, [this] { m_bench.lay_current(); });
-  auto* row = new QHBoxLayout;
-  row->setSpacing(kGap);
-  row->addWidget(lay);
-  row->addWidget(m_family, 1);
-  column->addLayout(row);
-  column->addWidget(new RelationsPanel(m_bench, box));
+  column->addWidget(lay);
+  column->addWidget(m_family);
+  column->addWidget(new PartnersRow(m_bench, box));
   column->addStretch();
   return box;
 }
 
-/// The readouts give way first where the window is narrow.
+/// A narrow window draws everything closer together; nothing is left out.
 void Tray::resizeEvent(QResizeEvent* event) {
   QWidget::resizeEvent(event);
-  m_readouts->setVisible(width() >= kWidthForReadouts);
+  const bool narrow = width() < kRoomy;
+  m_pair->setFixedWidth(narrow ? 84 : 150);
+  m_words->setFixedWidth(narrow ? 176 : 196);
+  m_wells->set_narrow(narrow);
+  layout()->setSpacing(narrow ? 12 : kMargin);
+  follow();
 }
 
 void Tray::take_typed(QLineEdit& field, const Result<Srgb>& color) {
@@ -158,37 +153,30 @@ void Tray::take_typed_hex() {
   if (m_hex->isModified()) take_typed(*m_hex, parse_color(m_hex->text().toStdString()));
 }
 
-void Tray::take_typed_readout(QLineEdit& field, ReadoutSpace space) {
-  if (field.isModified()) take_typed(field, color_of_readout(space, field.text().toStdString()));
-}
-
-void Tray::show_readouts() {
-  for (std::size_t i = 0; i < kReadouts.size(); ++i) {
-    QLineEdit& field = *m_numbers[i];
-    if (!field.hasFocus() || !field.isModified())
-      field.setText(QString::fromStdString(readout_of(kReadouts[i].space, m_bench.session().color)));
-  }
-}
-
 void Tray::follow() {
   const Session& s = m_bench.session();
-  m_name->setText(QString::fromStdString(color_in_words(s.color)));
+  const QString name = QString::fromStdString(color_in_words(s.color));
+  m_name->setText(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, m_words->width()));
+  m_name->setToolTip(name);
   if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color)));
-  show_readouts();
-  m_value->setText(tr("value %1, step %2 of %3")
-                       .arg(s.at.v, 0, 'f', 1)
-                       .arg(value_step(s.at.v, kValueSteps))
-                       .arg(kValueSteps));
+  const int steps = s.bench.steps.values;
+  const int step =
+      steps ? static_cast<int>(std::lround(s.at.v / 100 * (steps - 1))) + 1 : value_step(s.at.v, kValueSteps);
+  const double place[] = {s.at.a, 100 * s.at.r, s.at.v};
+  for (int i = 0; i < 3; ++i) m_place[i]->show_value(place[i]);
   const auto inside = m_bench.in_mask();
-  m_mask->setText(!inside                                  ? tr("no mask in use")
-                  : *inside                                ? tr("inside the mask")
-                  : m_bench.piece().rule == MaskRule::Free ? tr("outside the mask")
-                                                           : tr("outside the mask, flagged"));
+  const QString mask = !inside                                  ? tr("no mask in use")
+                       : *inside                                ? tr("inside the mask")
+                       : m_bench.piece().rule == MaskRule::Free ? tr("outside the mask")
+                                                                : tr("outside the mask, flagged");
+  m_mask->setText(tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask));
   m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
   const Family* family = find_family(m_bench.piece(), s.family);
   const QString target =
       family ? tr("into %1").arg(QString::fromStdString(family->name)) : tr("into a new family");
-  m_family->setText(QFontMetrics(caption_font()).elidedText(target, Qt::ElideRight, 110));
+  m_family->setText(
+      QFontMetrics(caption_font())
+          .elidedText(target, Qt::ElideRight, std::max(100, m_family->parentWidget()->width())));
 }
 
 } // namespace zc

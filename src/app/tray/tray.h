@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/store/workbench.h"
-#include "core/color/readout.h"
+#include "core/base/result.h"
 
 #include <QWidget>
 
@@ -10,6 +10,10 @@ class QLabel;
 class QLineEdit;
 
 namespace zc {
+
+class ColorPair;
+class NumberField;
+class WellsView;
 
 class Tray final : public QWidget {
   Q_OBJECT
@@ -24,20 +28,20 @@ protected:
 
 private:
   QWidget* make_words();
-  QWidget* make_readouts();
+  QWidget* make_place();
+  void go_to(int number, double value);
   QWidget* make_set_controls();
   void follow();
   void take_typed(QLineEdit& field, const Result<Srgb>& color);
   void take_typed_hex();
-  void take_typed_readout(QLineEdit& field, ReadoutSpace space);
-  void show_readouts();
 
   Workbench& m_bench;
-  QWidget* m_readouts = nullptr;
+  ColorPair* m_pair = nullptr;
+  WellsView* m_wells = nullptr;
+  QWidget* m_words = nullptr;
   QLabel* m_name = nullptr;
   QLineEdit* m_hex = nullptr;
-  QLineEdit* m_numbers[4]{};
-  QLabel* m_value = nullptr;
+  std::array<NumberField*, 3> m_place{}; ///< Hue, saturation, value on the wheel.
   QLabel* m_mask = nullptr;
   QLabel* m_family = nullptr;
 };

@@ -11,7 +11,7 @@
 namespace zc {
 namespace {
 
-constexpr double kWell = 36, kStep = 44, kRecent = 17, kRecentStep = 19, kRecentIndent = 56;
+constexpr double kRecent = 17, kRecentIndent = 56;
 
 } // namespace
 
@@ -23,14 +23,23 @@ WellsView::WellsView(Workbench& bench, QWidget* parent) : QWidget(parent), m_ben
     connect(&bench, signal, this, qOverload<>(&QWidget::update));
 }
 
+void WellsView::set_narrow(bool narrow) {
+  m_narrow = narrow;
+  setFixedSize(sizeHint());
+  update();
+}
+
 QRectF WellsView::well_rect(std::size_t well) const {
-  return {1 + kStep * static_cast<double>(well), 24, kWell, kWell};
+  const double size = m_narrow ? 30 : 36, step = m_narrow ? 35 : 44;
+  return {1 + step * static_cast<double>(well), 24 + (36 - size) / 2, size, size};
 }
 QRectF WellsView::number_rect(std::size_t well) const {
-  return well_rect(well).translated(0, kWell + 2).adjusted(0, 0, 0, -kWell + 18);
+  const QRectF r = well_rect(well);
+  return {r.left(), 62, r.width(), 18};
 }
 QRectF WellsView::recent_rect(std::size_t place) const {
-  return {kRecentIndent + kRecentStep * static_cast<double>(place), height() - kRecent - 7, kRecent, kRecent};
+  const double step = m_narrow ? 14 : 19, size = m_narrow ? 13 : kRecent;
+  return {kRecentIndent + step * static_cast<double>(place), height() - kRecent - 7, size, kRecent};
 }
 
 void WellsView::paintEvent(QPaintEvent*) {

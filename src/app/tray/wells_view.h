@@ -11,7 +11,9 @@ class WellsView final : public QWidget {
   Q_OBJECT
 public:
   WellsView(Workbench& bench, QWidget* parent);
-  [[nodiscard]] QSize sizeHint() const override { return {372, 120}; }
+  [[nodiscard]] QSize sizeHint() const override { return {m_narrow ? 284 : 372, 120}; }
+  /// Where the window is narrow the wells stand closer.
+  void set_narrow(bool narrow);
   [[nodiscard]] QRectF well_rect(std::size_t well) const;
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
@@ -23,6 +25,7 @@ protected:
 
 private:
   Workbench& m_bench;
+  bool m_narrow = false;
 };
 
 } // namespace zc

@@ -2,12 +2,14 @@
 
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
+#include "app/desks/limit/limit_desk.h"
 #include "app/desks/observe/observe_desk.h"
 #include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
-#include "app/desks/pick/wheel_view.h"
 #include "app/tray/tray.h"
+#include "app/wheel/mask_hands.h"
+#include "app/wheel/wheel_view.h"
 #include "app/window/documents.h"
 #include "app/window/head.h"
 #include "app/window/notice_bar.h"
@@ -33,15 +35,17 @@ namespace zc {
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
     : QMainWindow(parent), m_dialogs(dialogs), m_documents(new Documents(m_bench, dialogs, *this)),
       m_head(new Head(m_bench, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
-      m_observe(new ObserveDesk(m_bench, m_stage)), m_pick(new PickDesk(m_bench, m_stage)),
-      m_band(new ValueBand(m_bench, this)) {
+      m_observe(new ObserveDesk(m_bench, m_stage)), m_limit(new LimitDesk(m_bench, m_stage)),
+      m_pick(new PickDesk(m_bench, m_stage)), m_band(new ValueBand(m_bench, this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();
   make_file_menu();
   make_edit_menu();
   make_view_menu();
-  make_desk_menus();
+  make_observe_menu();
+  make_limit_menu();
+  make_pick_menu();
   make_help_menu();
   make_well_keys();
   connect(&m_bench, &Workbench::notice, m_notice, &NoticeBar::tell);
@@ -63,6 +67,7 @@ MainWindow::~MainWindow() {
 
 void MainWindow::lay_out() {
   m_stage->addWidget(m_observe);
+  m_stage->addWidget(m_limit);
   m_stage->addWidget(m_pick);
   m_split = new QSplitter(Qt::Horizontal, this);
   m_split->setHandleWidth(6);
@@ -182,6 +187,8 @@ void MainWindow::make_view_menu() {
   menu->setToolTipsVisible(true);
   add_action(menu, tr("&Observe"), tr("Look at references and sample them"),
              QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_bench.show_desk(Desk::Observe); });
+  add_action(menu, tr("&Limit"), tr("Limit hue and saturation with a gamut mask"),
+             QKeySequence(Qt::CTRL | Qt::Key_2), [this] { m_bench.show_desk(Desk::Limit); });
   add_action(menu, tr("&Pick"), tr("Pick colors at true value"), QKeySequence(Qt::CTRL | Qt::Key_3),
              [this] { m_bench.show_desk(Desk::Pick); });
   menu->addSeparator();
@@ -197,7 +204,7 @@ void MainWindow::make_view_menu() {
                [this, s] { use_surround(s); });
 }
 
-void MainWindow::make_desk_menus() {
+void MainWindow::make_observe_menu() {
   m_observe_menu = menuBar()->addMenu(tr("&Observe"));
   m_observe_menu->setToolTipsVisible(true);
   add_action(m_observe_menu, tr("&Color"), tr("Show the photo in color"), {},
@@ -209,7 +216,42 @@ void MainWindow::make_desk_menus() {
              [this] { m_observe->photo().fit(); });
   add_action(m_observe_menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
              [this] { m_observe->strip().remove_shown(); });
+}
 
+void MainWindow::make_limit_menu() {
+  m_limit_menu = menuBar()->addMenu(tr("&Limit"));
+  m_limit_menu->setToolTipsVisible(true);
+  const auto turn = [this](const QString& text, double by, const QKeySequence& key) {
+    add_action(m_limit_menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
+               [this, by] { m_bench.turn_mask(by); });
+  };
+  turn(tr("&Turn the mask on"), 1, {});
+  turn(tr("Turn the mask &back"), -1, {});
+  turn(tr("Turn the mask to the &complements"), 180, {});
+  m_limit_menu->addSeparator();
+  using Tool = MaskHands::Tool;
+  const std::pair<QString, Tool> tools[] = {{tr("Draw an &outline"), Tool::Outline},
+                                            {tr("Draw an &ellipse"), Tool::Round},
+                                            {tr("Draw a &ring sector"), Tool::Sector}};
+  for (const auto& [text, tool] : tools)
+    add_action(m_limit_menu, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
+      m_limit->wheel().hands()->choose_tool(tool);
+      m_limit->wheel().setFocus();
+    });
+  m_limit_menu->addSeparator();
+  add_action(m_limit_menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
+             [this] { m_bench.take_up_neutral(); });
+  add_action(m_limit_menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
+             [this] { m_bench.lay_key_colors(); });
+  add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
+             [this] { m_limit->wheel().hands()->remove_area(); });
+  add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {}, [this] {
+    m_bench.store().apply(tr("Take mask off"),
+                          [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+  });
+}
+
+void MainWindow::make_pick_menu() {
   m_pick_menu = menuBar()->addMenu(tr("&Pick"));
   m_pick_menu->setToolTipsVisible(true);
   add_action(m_pick_menu, tr("&Lighter"), tr("Raise the value by one"), {},
@@ -229,10 +271,19 @@ void MainWindow::make_desk_menus() {
   add_action(m_pick_menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
              [this] { m_pick->wheel().zoom_to(1, {}); });
   m_pick_menu->addSeparator();
-  add_action(m_pick_menu, tr("&Take mask off"), tr("Take the mask off the piece"), {}, [this] {
-    m_bench.store().apply(tr("Take mask off"),
-                          [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
-  });
+  auto* fix = add_action(m_pick_menu, tr("Fix the &partners"),
+                         tr("Keep the partners where they are while picking goes on"), {},
+                         [this] { m_bench.fix_partners(!m_bench.session().partners_of); });
+  fix->setCheckable(true);
+  connect(&m_bench, &Workbench::viewChanged, fix,
+          [this, fix] { fix->setChecked(m_bench.session().partners_of.has_value()); });
+  for (const int hues : {0, 12, 24, 36})
+    add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
+               tr("Cut the wheel into so many hues, or leave it smooth"), {}, [this, hues] {
+                 Steps steps = m_bench.steps();
+                 steps.hues = hues;
+                 m_bench.cut_into_steps(steps);
+               });
 }
 
 void MainWindow::make_help_menu() {
@@ -285,16 +336,29 @@ void MainWindow::copy_hex() {
   m_notice->tell(tr("Copied %1.").arg(hex));
 }
 
+QWidget* MainWindow::stage_of(Desk desk) const {
+  if (desk == Desk::Observe) return m_observe;
+  return desk == Desk::Limit ? static_cast<QWidget*>(m_limit) : m_pick;
+}
+
 void MainWindow::show_desk_parts() {
-  const bool observe = m_bench.session().desk == Desk::Observe;
-  m_stage->setCurrentWidget(observe ? static_cast<QWidget*>(m_observe) : m_pick);
-  if (m_shown_desk != m_bench.session().desk) {
-    (observe ? static_cast<QWidget*>(&m_observe->photo()) : &m_pick->wheel())->setFocus();
-    m_shown_desk = m_bench.session().desk;
+  const Desk desk = m_bench.session().desk;
+  if (m_shown_desk != desk) {
+    // Only the desk shown has a say in how narrow the stage may get.
+    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick}) {
+      const auto policy = other == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
+      stage_of(other)->setSizePolicy(policy, policy);
+    }
+    m_stage->setCurrentWidget(stage_of(desk));
+    if (desk == Desk::Observe) m_observe->photo().setFocus();
+    if (desk == Desk::Limit) m_limit->wheel().setFocus();
+    if (desk == Desk::Pick) m_pick->wheel().setFocus();
+    m_shown_desk = desk;
     share_width();
   }
-  m_observe_menu->menuAction()->setVisible(observe);
-  m_pick_menu->menuAction()->setVisible(!observe);
+  m_observe_menu->menuAction()->setVisible(desk == Desk::Observe);
+  m_limit_menu->menuAction()->setVisible(desk == Desk::Limit);
+  m_pick_menu->menuAction()->setVisible(desk == Desk::Pick);
 }
 
 /// Each desk keeps its own share of the width for the stage.

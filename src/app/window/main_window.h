@@ -16,6 +16,7 @@ namespace zc {
 
 class Documents;
 class Head;
+class LimitDesk;
 class NoticeBar;
 class ObserveDesk;
 class PickDesk;
@@ -43,7 +44,9 @@ private:
   void make_file_menu();
   void make_edit_menu();
   void make_view_menu();
-  void make_desk_menus();
+  void make_observe_menu();
+  void make_limit_menu();
+  void make_pick_menu();
   void make_help_menu();
   void make_well_keys();
   QAction* add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
@@ -53,6 +56,7 @@ private:
   void paste();
   void copy_hex();
   void show_desk_parts();
+  [[nodiscard]] QWidget* stage_of(Desk desk) const;
   void share_width();
   void show_state();
   void restore_view();
@@ -64,12 +68,14 @@ private:
   NoticeBar* m_notice;
   QStackedWidget* m_stage;
   ObserveDesk* m_observe;
+  LimitDesk* m_limit;
   PickDesk* m_pick;
   ValueBand* m_band;
   QSplitter* m_split = nullptr;
-  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.58}, {Desk::Pick, 0.42}};
+  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.58}, {Desk::Limit, 0.63}, {Desk::Pick, 0.42}};
   std::optional<Desk> m_shown_desk;
   QMenu* m_observe_menu = nullptr;
+  QMenu* m_limit_menu = nullptr;
   QMenu* m_pick_menu = nullptr;
 };
 

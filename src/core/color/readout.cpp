@@ -3,15 +3,91 @@
 #include "core/base/angle.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
-#include "core/color/text.h"
 
+#include <algorithm>
 #include <cmath>
-#include <cstdio>
+#include <string>
 
 namespace zc {
 namespace {
 
-std::array<double, 3> numbers_of(ReadoutSpace space, Srgb c) {
+constexpr ReadoutNumber kHue{"hue", 0, 360, 1, 1, true};
+constexpr ReadoutNumber percent(std::string_view name) { return {name, 0, 100, 1, 1, false}; }
+constexpr ReadoutNumber share(std::string_view name) { return {name, 0, 1, 3, 0.01, false}; }
+constexpr ReadoutNumber axis(std::string_view name, double most, int digits, double step) {
+  return {name, -most, most, digits, step, false};
+}
+constexpr ReadoutNumber channel(std::string_view name) { return {name, 0, 255, 0, 1, false}; }
+constexpr ReadoutNumber kLightness{"lightness", 0, 100, 1, 1, false};
+
+constexpr std::array<ReadoutForm, 12> kForms{{
+    {"RGB", "sRGB, 0 to 255", {channel("red"), channel("green"), channel("blue")}},
+    {"HSV", "hue, saturation, value of sRGB", {kHue, percent("saturation"), percent("value")}},
+    {"HSL", "hue, saturation, lightness of sRGB", {kHue, percent("saturation"), percent("lightness")}},
+    {"HSLuv", "CIELUV hue, share of its largest chroma, L*", {kHue, percent("saturation"), kLightness}},
+    {"LCh", "CIELAB lightness, chroma, hue", {kLightness, {"chroma", 0, 150, 1, 1, false}, kHue}},
+    {"Lab", "CIELAB under D65", {kLightness, axis("a*", 150, 1, 1), axis("b*", 150, 1, 1)}},
+    {"LChuv", "CIELUV lightness, chroma, hue", {kLightness, {"chroma", 0, 200, 1, 1, false}, kHue}},
+    {"Luv", "CIELUV under D65", {kLightness, axis("u*", 200, 1, 1), axis("v*", 200, 1, 1)}},
+    {"OKLCh",
+     "OKLab lightness, chroma, hue",
+     {share("lightness"), {"chroma", 0, 0.4, 3, 0.005, false}, kHue}},
+    {"OKLab", "OKLab", {share("lightness"), axis("a", 0.4, 3, 0.005), axis("b", 0.4, 3, 0.005)}},
+    {"XYZ",
+     "CIE XYZ, white at Y 100",
+     {ReadoutNumber{"X", 0, 96, 2, 0.5, false}, {"Y", 0, 100, 2, 0.5, false}, {"Z", 0, 109, 2, 0.5, false}}},
+    {"Linear", "sRGB primaries in linear light", {share("red"), share("green"), share("blue")}},
+}};
+
+template <class C> std::array<double, 3> lch(const C& p) { return {p.l, p.c, p.h}; }
+
+/// May come out beyond the display.
+Srgb srgb_of(ReadoutSpace space, const std::array<double, 3>& n) {
+  const auto [a, b, c] = n;
+  switch (space) {
+  case ReadoutSpace::Hsv:
+    return srgb_from_hsv({wrap_degrees(a), b / 100, c / 100});
+  case ReadoutSpace::Hsl:
+    return srgb_from_hsl({wrap_degrees(a), b / 100, c / 100});
+  case ReadoutSpace::Hsluv:
+    return srgb_from_lchuv(lch_from_hsluv({wrap_degrees(a), b, c}));
+  case ReadoutSpace::Lch:
+    return srgb_from_xyz(xyz_from_lab(lab_from_lch({a, b, c})));
+  case ReadoutSpace::Lab:
+    return srgb_from_xyz(xyz_from_lab({a, b, c}));
+  case ReadoutSpace::LchUv:
+    return srgb_from_lchuv({a, b, c});
+  case ReadoutSpace::Luv:
+    return srgb_from_xyz(xyz_from_luv({a, b, c}));
+  case ReadoutSpace::Oklch:
+    return srgb_from_oklab(oklab_from_lch({a, b, c}));
+  case ReadoutSpace::Oklab:
+    return srgb_from_oklab({a, b, c});
+  case ReadoutSpace::Xyz:
+    return srgb_from_xyz({a / 100, b / 100, c / 100});
+  case ReadoutSpace::LinearRgb:
+    return srgb_from_linear({a, b, c});
+  case ReadoutSpace::Rgb:
+    break;
+  }
+  return {a / 255, b / 255, c / 255};
+}
+
+/// Without the point and the digits when they say nothing.
+std::string short_number(double x) {
+  const auto thousandths = std::llround(x * 1000);
+  std::string out = std::to_string(thousandths / 1000);
+  if (thousandths % 1000 == 0) return out;
+  std::string rest = std::to_string(1000 + std::abs(thousandths % 1000)).substr(1);
+  while (rest.back() == '0') rest.pop_back();
+  return (x < 0 && thousandths / 1000 == 0 ? "-" : "") + out + "." + rest;
+}
+
+} // namespace
+
+const ReadoutForm& readout_form(ReadoutSpace space) { return kForms[static_cast<std::size_t>(space)]; }
+
+std::array<double, 3> readout_of(ReadoutSpace space, Srgb c) {
   switch (space) {
   case ReadoutSpace::Hsv: {
     const Hsv p = hsv_from_srgb(c);
@@ -21,74 +97,59 @@ std::array<double, 3> numbers_of(ReadoutSpace space, Srgb c) {
     const Hsl p = hsl_from_srgb(c);
     return {p.h, 100 * p.s, 100 * p.l};
   }
-  case ReadoutSpace::Lch: {
-    const LchAb p = lch_from_lab(lab_from_srgb(c));
-    return {p.l, p.c, p.h};
+  case ReadoutSpace::Hsluv: {
+    const Hsluv p = hsluv_from_lch(lchuv_from_srgb(c));
+    return {p.h, p.s, p.l};
   }
-  case ReadoutSpace::Rgb:
-    break;
-  }
-  const Srgb8 p = rounded_8bit(c);
-  return {double(p.r), double(p.g), double(p.b)};
-}
-
-bool within(double x, double low, double high) { return x >= low && x <= high; }
-
-Error out_of_range(std::string_view what) { return {ErrorCode::BadInput, std::string(what), "color"}; }
-
-/// The text with every run of spaces, commas and unit signs made one comma.
-std::string parted(std::string_view text) {
-  std::string out;
-  for (std::size_t i = 0; i < text.size(); ++i) {
-    const auto c = static_cast<unsigned char>(text[i]);
-    const bool number = (c >= '0' && c <= '9') || c == '.' || c == '-' || c == '+' || c == 'e';
-    const bool parts = c == ' ' || c == ',' || c == ';' || c == '%' || c == '\t' || c == 0xc2 || c == 0xb0;
-    if (number || !parts)
-      out += text[i];
-    else if (!out.empty() && out.back() != ',')
-      out += ',';
-  }
-  while (!out.empty() && out.back() == ',') out.pop_back();
-  return out;
-}
-
-} // namespace
-
-std::string readout_of(ReadoutSpace space, Srgb color) {
-  const auto n = numbers_of(space, color);
-  std::string out;
-  for (std::size_t i = 0; i < 3; ++i) {
-    const bool tenth = space == ReadoutSpace::Lch;
-    // Tenths by hand, since printing follows the locale.
-    const long long scaled = std::llround(n[i] * (tenth ? 10 : 1));
-    if (i > 0) out += "  ";
-    out += tenth ? std::to_string(scaled / 10) + "." + std::to_string(scaled % 10) : std::to_string(scaled);
-  }
-  return out;
-}
-
-Result<Srgb> color_of_readout(ReadoutSpace space, std::string_view text) {
-  const auto read = parse_three_numbers(parted(text));
-  if (!read) return out_of_range("\"" + std::string(text.substr(0, 60)) + "\" is not three numbers.");
-  const auto [a, b, c] = *read;
-  switch (space) {
-  case ReadoutSpace::Rgb:
-    if (!within(a, 0, 255) || !within(b, 0, 255) || !within(c, 0, 255))
-      return out_of_range("RGB numbers go from 0 to 255.");
-    return Srgb{a / 255, b / 255, c / 255};
-  case ReadoutSpace::Hsv:
-  case ReadoutSpace::Hsl:
-    if (!within(b, 0, 100) || !within(c, 0, 100))
-      return out_of_range("Saturation and lightness go from 0 to 100 percent.");
-    if (space == ReadoutSpace::Hsv) return srgb_from_hsv({wrap_degrees(a), b / 100, c / 100});
-    return srgb_from_hsl({wrap_degrees(a), b / 100, c / 100});
   case ReadoutSpace::Lch:
+    return lch(lch_from_lab(lab_from_srgb(c)));
+  case ReadoutSpace::Lab: {
+    const Lab p = lab_from_srgb(c);
+    return {p.l, p.a, p.b};
+  }
+  case ReadoutSpace::LchUv:
+    return lch(lchuv_from_srgb(c));
+  case ReadoutSpace::Luv: {
+    const Luv p = luv_from_xyz(xyz_from_srgb(c));
+    return {p.l, p.u, p.v};
+  }
+  case ReadoutSpace::Oklch:
+    return lch(lch_from_oklab(oklab_from_srgb(c)));
+  case ReadoutSpace::Oklab: {
+    const Oklab p = oklab_from_srgb(c);
+    return {p.l, p.a, p.b};
+  }
+  case ReadoutSpace::Xyz: {
+    const Xyz p = xyz_from_srgb(c);
+    return {100 * p.x, 100 * p.y, 100 * p.z};
+  }
+  case ReadoutSpace::LinearRgb: {
+    const LinearRgb p = linear_from_srgb(c);
+    return {p.r, p.g, p.b};
+  }
+  case ReadoutSpace::Rgb:
     break;
   }
-  if (!within(a, 0, 100) || b < 0) return out_of_range("Lightness goes from 0 to 100 and chroma from 0 up.");
-  const auto shown = shown_on_display(srgb_from_xyz(xyz_from_lab(lab_from_lch({a, b, c}))));
+  return {255 * c.r, 255 * c.g, 255 * c.b};
+}
+
+Result<Srgb> color_of_readout(ReadoutSpace space, std::array<double, 3> numbers) {
+  const ReadoutForm& form = readout_form(space);
+  for (std::size_t i = 0; i < 3; ++i) {
+    const ReadoutNumber& n = form.numbers[i];
+    // A shown number is rounded; the last digit of the end itself must be accepted.
+    const double slack = 0.5 * std::pow(10.0, -n.digits);
+    if (!(numbers[i] >= n.low - slack && numbers[i] <= n.high + slack))
+      return Error{ErrorCode::BadInput,
+                   std::string(form.name) + " " + std::string(n.name) + " goes from " + short_number(n.low) +
+                       " to " + short_number(n.high) + ".",
+                   std::string(n.name)};
+    numbers[i] = std::clamp(numbers[i], n.low, n.high);
+  }
+  const auto shown = shown_on_display(srgb_of(space, numbers));
   if (!shown)
-    return out_of_range("The display has no color of that lightness, chroma and hue; lower the chroma.");
+    return Error{ErrorCode::BadInput,
+                 "The display has no color of these " + std::string(form.name) + " numbers.", "color"};
   return *shown;
 }
 

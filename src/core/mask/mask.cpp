@@ -8,6 +8,7 @@
 #include <boost/geometry/geometries/point_xy.hpp>
 #include <boost/geometry/geometries/polygon.hpp>
 #include <boost/geometry/geometries/segment.hpp>
+#include <polyclipping/clipper.hpp>
 
 #include <algorithm>
 #include <numbers>
@@ -23,59 +24,115 @@ using Region = bg::model::multi_polygon<Piecewise>;
 using Line = bg::model::linestring<Point>;
 using Lines = bg::model::multi_linestring<Line>;
 
-constexpr double kBorder = 1e-9;
+namespace clip = ClipperLib;
 
-Region one_ring(Ring ring) {
-  bg::correct(ring);
-  Region out;
-  if (bg::area(ring) <= 0) return out;
-  Piecewise p;
-  p.outer() = std::move(ring);
-  out.push_back(std::move(p));
+constexpr double kBorder = 1e-9;
+/// The clipping library reckons in whole numbers, which makes it sure of every crossing; one of its units is
+/// 1e-15 of the radius.
+constexpr double kUnits = 1LL << 50;
+/// Smaller pieces are leftovers of rounding.
+constexpr double kLeastArea = 1e-10;
+
+clip::Path path_of(const std::vector<DiscPoint>& points) {
+  clip::Path out;
+  for (const auto& p : points) out.emplace_back(std::llround(p.x * kUnits), std::llround(p.y * kUnits));
   return out;
 }
 
-/// Even-odd filling of an outline that may cross itself: the symmetric difference of the triangles of a fan.
-Region even_odd(const Polygon& polygon) {
+clip::Paths paths_of(const Shape& shape) {
+  clip::Paths out;
+  for (const auto& outline : outlines_of(shape)) out.push_back(path_of(outline));
+  return out;
+}
+
+/// A tree owns its nodes and must not be copied, so it is filled in place.
+void combine(clip::ClipType how, const clip::Paths& one, const clip::Paths& other, clip::PolyTree& out) {
+  clip::Clipper clipper;
+  clipper.StrictlySimple(true);
+  clipper.AddPaths(one, clip::ptSubject, true);
+  clipper.AddPaths(other, clip::ptClip, true);
+  clipper.Execute(how, out, clip::pftEvenOdd, clip::pftEvenOdd);
+}
+
+bool beyond_rim(const clip::Paths& paths) {
+  for (const auto& path : paths)
+    for (const auto& p : path)
+      if (std::hypot(p.X / kUnits, p.Y / kUnits) > 1 + kBorder) return true;
+  return false;
+}
+
+Ring ring_of(const clip::Path& path) {
+  Ring ring;
+  for (const auto& p : path) ring.emplace_back(p.X / kUnits, p.Y / kUnits);
+  bg::correct(ring);
+  return ring;
+}
+
+bool worth_keeping(const clip::PolyNode& node) {
+  return std::abs(clip::Area(node.Contour)) > kLeastArea * kUnits * kUnits;
+}
+
+Region region_of(const clip::PolyTree& tree) {
   Region out;
-  const auto& p = polygon.points;
-  for (std::size_t i = 1; i + 1 < p.size(); ++i) {
-    Ring triangle;
-    for (const auto& corner : {p[0], p[i], p[i + 1]}) triangle.emplace_back(corner.x, corner.y);
-    Region next;
-    bg::sym_difference(out, one_ring(std::move(triangle)), next);
-    out = std::move(next);
+  for (const clip::PolyNode* node = tree.GetFirst(); node; node = node->GetNext()) {
+    if (node->IsHole() || !worth_keeping(*node)) continue;
+    Piecewise p;
+    p.outer() = ring_of(node->Contour);
+    for (const clip::PolyNode* hole : node->Childs)
+      if (worth_keeping(*hole)) p.inners().push_back(ring_of(hole->Contour));
+    bg::correct(p);
+    out.push_back(std::move(p));
   }
   return out;
-}
-
-Region region_of(const Polygon& polygon) {
-  if (polygon.points.size() < 3) return {};
-  Ring ring;
-  for (const auto& p : polygon.points) ring.emplace_back(p.x, p.y);
-  bg::correct(ring);
-  if (bg::is_valid(ring)) return one_ring(std::move(ring));
-  return even_odd(polygon);
 }
 
 Region combined(const std::vector<Area>& areas) {
-  Region out;
+  clip::Paths so_far;
+  clip::PolyTree tree;
   for (const auto& area : areas) {
-    const Region next = std::visit([](const auto& shape) { return region_of(shape); }, area.shape);
-    Region result;
-    if (area.mode == AreaMode::Adds)
-      bg::union_(out, next, result);
-    else
-      bg::difference(out, next, result);
-    out = std::move(result);
+    clip::Paths next = paths_of(area.shape);
+    if (beyond_rim(next)) {
+      combine(clip::ctIntersection, next, paths_of(RingSector{}), tree);
+      clip::PolyTreeToPaths(tree, next);
+    }
+    combine(area.mode == AreaMode::Adds ? clip::ctUnion : clip::ctDifference, so_far, next, tree);
+    clip::PolyTreeToPaths(tree, so_far);
   }
-  return out;
+  return region_of(tree);
 }
 
 std::vector<DiscPoint> open_ring(const Ring& ring) {
   std::vector<DiscPoint> out;
   for (std::size_t i = 0; i + 1 < ring.size(); ++i) out.push_back({ring[i].x(), ring[i].y()});
   return out;
+}
+
+/// Walked curves bend by half a degree at a point; a corner by much more.
+std::vector<DiscPoint> sharp_corners(const std::vector<DiscPoint>& ring) {
+  constexpr double kBend = 8; // degrees
+  std::vector<DiscPoint> out;
+  for (std::size_t i = 0; i < ring.size(); ++i) {
+    const DiscPoint before = ring[(i + ring.size() - 1) % ring.size()], here = ring[i],
+                    after = ring[(i + 1) % ring.size()];
+    const double in = std::atan2(here.x - before.x, here.y - before.y),
+                 on = std::atan2(after.x - here.x, after.y - here.y);
+    if (std::abs(turn_between(degrees(in), degrees(on))) > kBend) out.push_back(here);
+  }
+  return out;
+}
+
+/// The two ends of the longest way across, and the widest place on either side of it.
+std::vector<DiscPoint> round_ends(const std::vector<DiscPoint>& ring) {
+  const auto furthest = [&ring](const auto& measure) {
+    return *std::max_element(ring.begin(), ring.end(),
+                             [&](DiscPoint p, DiscPoint q) { return measure(p) < measure(q); });
+  };
+  const auto from = [](DiscPoint o) { return [o](DiscPoint p) { return std::hypot(p.x - o.x, p.y - o.y); }; };
+  const DiscPoint one = furthest(from(ring.front())), other = furthest(from(one));
+  const auto side = [&](DiscPoint p) {
+    return (other.x - one.x) * (p.y - one.y) - (other.y - one.y) * (p.x - one.x);
+  };
+  return {one, furthest(side), other, furthest([&](DiscPoint p) { return -side(p); })};
 }
 
 } // namespace
@@ -86,21 +143,10 @@ struct MaskRegion::Geometry {
   std::vector<std::vector<DiscPoint>> outlines;
 };
 
-DiscPoint pulled_onto_disc(DiscPoint p) {
-  const double r = std::hypot(p.x, p.y);
-  return r <= 1 ? p : DiscPoint{p.x / r, p.y / r};
-}
-
-DiscPoint turned_point(DiscPoint p, double by) {
-  const double c = std::cos(radians(by)), s = std::sin(radians(by));
-  return {p.x * c + p.y * s, p.y * c - p.x * s};
-}
-
 Mask turned_mask(const Mask& mask, double by) {
   Mask out = mask;
   out.turned = wrap_degrees(mask.turned + by);
-  for (auto& area : out.areas)
-    for (auto& p : std::get<Polygon>(area.shape).points) p = pulled_onto_disc(turned_point(p, by));
+  for (auto& area : out.areas) area.shape = turned_shape(area.shape, by);
   return out;
 }
 
@@ -138,15 +184,19 @@ double MaskRegion::share() const { return bg::area(m_geometry->region) / std::nu
 
 std::optional<DiscPoint> MaskRegion::centroid() const {
   if (empty()) return std::nullopt;
-  Point c;
+  Point c(0, 0);
   bg::centroid(m_geometry->region, c);
   return DiscPoint{c.x(), c.y()};
 }
 
 std::vector<DiscPoint> MaskRegion::corners() const {
   std::vector<DiscPoint> out;
-  for (const auto& polygon : m_geometry->region)
-    for (const auto& p : open_ring(polygon.outer())) out.push_back(p);
+  for (const auto& polygon : m_geometry->region) {
+    const auto ring = open_ring(polygon.outer());
+    auto sharp = sharp_corners(ring);
+    if (sharp.size() < 3) sharp = round_ends(ring);
+    out.insert(out.end(), sharp.begin(), sharp.end());
+  }
   return out;
 }
 
@@ -165,7 +215,7 @@ std::vector<Stretch> MaskRegion::along_diameter(double a) const {
   return out;
 }
 
-const std::vector<std::vector<DiscPoint>>& MaskRegion::outlines() const { return m_geometry->outlines; }
+const std::vector<std::vector<DiscPoint>>& MaskRegion::outlines() const& { return m_geometry->outlines; }
 
 std::optional<DiscPoint> ruled_pick(const MaskRegion& region, MaskRule rule, DiscPoint wanted) {
   const DiscPoint on_disc = pulled_onto_disc(wanted);

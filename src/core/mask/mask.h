@@ -1,24 +1,14 @@
 // Gamut masks: regions of a wheel's unit disc, as plain values and as geometry ready to be asked.
 #pragma once
 
-#include "core/wheel/wheel.h"
+#include "core/mask/shapes.h"
 
 #include <memory>
 #include <optional>
 #include <string>
-#include <variant>
 #include <vector>
 
 namespace zc {
-
-/// Corners in order, joined by straight lines. Crossing outlines are filled by the even-odd rule; fewer than
-/// three points, or all on a line, enclose nothing.
-struct Polygon {
-  std::vector<DiscPoint> points;
-  bool operator==(const Polygon&) const = default;
-};
-
-using Shape = std::variant<Polygon>;
 
 enum class AreaMode { Adds, Cuts };
 
@@ -28,8 +18,8 @@ struct Area {
   bool operator==(const Area&) const = default;
 };
 
-/// Areas combined in order, each adding to or cutting from what came before. REQUIRES every point to lie on
-/// the unit disc; pulled_onto_disc() makes it so.
+/// Areas combined in order, each adding to or cutting from what came before. REQUIRES every area to be
+/// valid; see shapes.h.
 struct Mask {
   std::string name;
   std::vector<Area> areas;
@@ -38,10 +28,7 @@ struct Mask {
   bool operator==(const Mask&) const = default;
 };
 
-/// The point itself, or the rim point in its direction.
-[[nodiscard]] DiscPoint pulled_onto_disc(DiscPoint p);
-/// Clockwise by degrees, like wheel angles.
-[[nodiscard]] DiscPoint turned_point(DiscPoint p, double by);
+/// Clockwise by degrees, every area alike.
 [[nodiscard]] Mask turned_mask(const Mask& mask, double by);
 
 /// A stretch along a diameter: from -1 (rim opposite the angle) over 0 (neutral) to 1 (rim at the angle).
@@ -65,12 +52,14 @@ public:
   [[nodiscard]] double share() const;
   /// Area-weighted centroid: the subjective neutral. Nothing when the mask is empty.
   [[nodiscard]] std::optional<DiscPoint> centroid() const;
-  /// Outer corners of the region in order: the key colors.
+  /// Outer corners of the region in order: the key colors. A round outline has none; the ends of its length
+  /// and width stand for them.
   [[nodiscard]] std::vector<DiscPoint> corners() const;
   /// Where the diameter through angle a runs inside the region, in order.
   [[nodiscard]] std::vector<Stretch> along_diameter(double a) const;
   /// Closed outlines of the region, holes included, for drawing with the even-odd rule.
-  [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines() const;
+  [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines() const&;
+  void outlines() const&& = delete; ///< They would be gone with the region.
 
 private:
   struct Geometry;

@@ -23,9 +23,8 @@ DiscPoint carried(DiscPoint p, const Wheel& from, const Wheel& to) {
   return disc_point(there.a, there.r);
 }
 
-Polygon carried(const Polygon& polygon, const Wheel& from, const Wheel& to) {
+Polygon carried(const std::vector<DiscPoint>& p, const Wheel& from, const Wheel& to) {
   Line walked;
-  const auto& p = polygon.points;
   for (std::size_t i = 0; i < p.size(); ++i) {
     const DiscPoint a = p[i], b = p[(i + 1) % p.size()];
     const int steps = std::max(1, static_cast<int>(std::ceil(std::hypot(b.x - a.x, b.y - a.y) / kShortStep)));
@@ -35,7 +34,7 @@ Polygon carried(const Polygon& polygon, const Wheel& from, const Wheel& to) {
       walked.emplace_back(q.x, q.y);
     }
   }
-  if (walked.empty()) return polygon;
+  if (walked.empty()) return {};
   walked.push_back(walked.front());
   Line thin;
   bg::simplify(walked, thin, kInLine);
@@ -45,12 +44,23 @@ Polygon carried(const Polygon& polygon, const Wheel& from, const Wheel& to) {
   return out;
 }
 
+/// A whole ring as two halves that overlap a little, so that no seam opens between them.
+std::vector<Shape> without_holes(const Shape& shape) {
+  const auto* ring = std::get_if<RingSector>(&shape);
+  if (!ring || ring->sweep < 360 || ring->inner <= 0) return {shape};
+  return {RingSector{ring->from, 181, ring->inner, ring->outer},
+          RingSector{wrap_degrees(ring->from + 180), 181, ring->inner, ring->outer}};
+}
+
 } // namespace
 
 Mask with_colors_kept(const Mask& mask, const Wheel& from, const Wheel& to) {
+  if (from.spec() == to.spec()) return mask;
   Mask out = mask;
-  if (from.spec() == to.spec()) return out;
-  for (auto& area : out.areas) area.shape = carried(std::get<Polygon>(area.shape), from, to);
+  out.areas.clear();
+  for (const auto& area : mask.areas)
+    for (const auto& part : without_holes(area.shape))
+      out.areas.push_back({area.mode, carried(outlines_of(part).front(), from, to)});
   return out;
 }
 

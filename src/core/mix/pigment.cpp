@@ -139,6 +139,20 @@ Paint paint_of(Srgb color) {
   return out;
 }
 
+Mixture mix_paints(const std::vector<PaintPart>& parts) {
+  double whole = 0;
+  for (const auto& part : parts) whole += part.parts;
+  std::array<double, kBands> ks{};
+  bool exact = true;
+  for (const auto& [paint, n] : parts) {
+    exact = exact && paint.exact;
+    for (std::size_t i = 0; i < ks.size(); ++i) ks[i] += k_over_s(paint.curve[i]) * n / whole;
+  }
+  Reflectance mixed;
+  std::transform(ks.begin(), ks.end(), mixed.begin(), reflectance_of);
+  return shown(xyz_of_reflectance(mixed), exact);
+}
+
 Result<Mixture> mix(const std::vector<MixPart>& parts, MixAs as) {
   double whole = 0;
   for (const auto& part : parts) {
@@ -156,16 +170,9 @@ Result<Mixture> mix(const std::vector<MixPart>& parts, MixAs as) {
     }
     return shown(xyz_from_linear(sum), true);
   }
-  std::array<double, kBands> ks{};
-  bool exact = true;
-  for (const auto& part : parts) {
-    const Paint paint = paint_of(part.color);
-    exact = exact && paint.exact;
-    for (int i = 0; i < kBands; ++i) ks[i] += k_over_s(paint.curve[i]) * part.parts / whole;
-  }
-  Reflectance mixed;
-  std::transform(ks.begin(), ks.end(), mixed.begin(), reflectance_of);
-  return shown(xyz_of_reflectance(mixed), exact);
+  std::vector<PaintPart> paints;
+  for (const auto& part : parts) paints.push_back({paint_of(part.color), part.parts});
+  return mix_paints(paints);
 }
 
 } // namespace zc

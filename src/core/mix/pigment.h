@@ -43,6 +43,14 @@ struct Mixture {
       true; ///< False when a part is no paint's color, or the mixture had to be brought into the gamut.
 };
 
+struct PaintPart {
+  Paint paint;
+  double parts = 1;
+};
+/// K/S of the curves added by parts, for paints recovered once and mixed often. REQUIRES at least one part,
+/// each above 0 or at least one above 0 and none below.
+[[nodiscard]] Mixture mix_paints(const std::vector<PaintPart>& parts);
+
 /// Paint: K/S of the curves added by parts (single-constant Kubelka-Munk, K/S = (1 - R)^2 / 2R; P. Kubelka,
 /// F. Munk 1931). Light: linear light averaged by parts. ERRORS: BadInput for fewer than one part, or parts
 /// that are not above 0.

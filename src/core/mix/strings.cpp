@@ -3,6 +3,7 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
+#include "core/mix/pigment.h"
 
 #include <algorithm>
 #include <functional>
@@ -17,11 +18,12 @@ double mixed(double a, double b, double t) { return a + (b - a) * t; }
 
 StringStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
   const auto found = wheel.nearest_existing(p);
-  return {found.color, found.at, false};
+  return {found.color, found.at};
 }
 
 StringStep plain_step(Srgb c) {
-  return {shown_on_display(c).value_or(reduced_to_gamut(lab_from_srgb(c))), {}, false};
+  const auto shown = shown_on_display(c);
+  return {shown ? *shown : reduced_to_gamut(lab_from_srgb(c)), {}, false, shown.has_value()};
 }
 
 /// Chroma is an absolute amount under the chroma measures: black holds none, so it falls with the value
@@ -53,13 +55,48 @@ Path wheel_path(const StringSpec& spec, const Wheel& wheel, WheelPoint p) {
   };
 }
 
-Path free_path(const StringSpec& spec) {
-  if (spec.kind == StringKind::Between) {
-    const Oklab a = oklab_from_srgb(spec.from), b = oklab_from_srgb(*spec.to);
-    return [a, b](double t) {
-      return plain_step(srgb_from_oklab({mixed(a.l, b.l, t), mixed(a.a, b.a, t), mixed(a.b, b.b, t)}));
+/// The hue of a neutral end is that of the other.
+Path turning_path(Oklch a, Oklch b, bool long_way) {
+  constexpr double neutral = 1e-4;
+  if (a.c < neutral) a.h = b.h;
+  if (b.c < neutral) b.h = a.h;
+  double turn = turn_between(a.h, b.h);
+  if (long_way && turn != 0) turn -= std::copysign(360, turn);
+  return [a, b, turn](double t) {
+    return plain_step(srgb_from_oklab(
+        oklab_from_lch({mixed(a.l, b.l, t), mixed(a.c, b.c, t), wrap_degrees(a.h + t * turn)})));
+  };
+}
+
+Path between_path(Srgb from, Srgb to, Way way) {
+  const Oklab a = oklab_from_srgb(from), b = oklab_from_srgb(to);
+  switch (way) {
+  case Way::Short:
+  case Way::Long:
+    return turning_path(lch_from_oklab(a), lch_from_oklab(b), way == Way::Long);
+  case Way::Light: {
+    const LinearRgb p = linear_from_srgb(from), q = linear_from_srgb(to);
+    return [p, q](double t) {
+      return plain_step(srgb_from_linear({mixed(p.r, q.r, t), mixed(p.g, q.g, t), mixed(p.b, q.b, t)}));
     };
   }
+  case Way::Paint: {
+    const Paint p = paint_of(from), q = paint_of(to);
+    return [p, q](double t) {
+      const Mixture m = mix_paints({{p, 1 - t}, {q, t}});
+      return StringStep{m.color, {}, false, m.exact};
+    };
+  }
+  case Way::Straight:
+    break;
+  }
+  return [a, b](double t) {
+    return plain_step(srgb_from_oklab({mixed(a.l, b.l, t), mixed(a.a, b.a, t), mixed(a.b, b.b, t)}));
+  };
+}
+
+Path free_path(const StringSpec& spec) {
+  if (spec.kind == StringKind::Between) return between_path(spec.from, *spec.to, spec.way);
   // Seen light is color * e^-d + air * (1 - e^-d) at optical distance d (Koschmieder 1924); the row ends
   // where a twentieth of the color is left.
   constexpr double left = 0.05;
@@ -111,7 +148,7 @@ void hold_in(const MaskRegion& region, const Wheel& wheel, double neutral_angle,
   const auto nearest = region.nearest(place);
   if (!nearest) return;
   const StringStep moved = step_on_wheel(wheel, wheel_point(*nearest, p.v, p.a));
-  step = {moved.color, moved.at, true};
+  step = {moved.color, moved.at, true, step.reached};
 }
 
 bool runs_on_wheel(StringKind kind) { return kind != StringKind::Between && kind != StringKind::Distance; }

@@ -15,9 +15,18 @@ enum class StringKind {
   Shades,   ///< Toward black, hue kept.
   Tones,    ///< Toward the grey of equal value, hue kept.
   Values,   ///< Constant angle and saturation, over all the values where the color exists, ends left out.
-  Between,  ///< From one color to another, straight in OKLab.
+  Between,  ///< From one color to another by a Way.
   Distance, ///< Into the air: light of the color fades into the air's, as it does with distance (linear
             ///< light).
+};
+
+/// How a string between two colors goes.
+enum class Way {
+  Straight, ///< A straight line in OKLab.
+  Short,    ///< Lightness, chroma and hue of OKLab side by side, the hue by the shorter turn.
+  Long,     ///< The same by the longer turn.
+  Light,    ///< Mixed as light.
+  Paint,    ///< Mixed as paint; ends no paint can have become the nearest paint.
 };
 
 enum class Evenness {
@@ -32,12 +41,15 @@ struct StringSpec {
   int steps = 9;          ///< 2..24, ends included.
   Evenness even = Evenness::Lightness;
   double neutral_angle = 0; ///< Wheel angle taken for a neutral start.
+  Way way = Way::Straight;  ///< Of a string between two colors.
 };
 
 struct StringStep {
   Srgb color;
   std::optional<WheelPoint> at; ///< For the kinds that run on the wheel.
   bool held = false;            ///< Moved into the mask.
+  bool reached = true;          ///< False where the way leaves what the display, or a paint, can show, and
+                                ///< the nearest that can be shown stands.
 };
 
 /// The color the air has when none is chosen: a light, dull blue.

@@ -53,9 +53,20 @@ Swatch taken_out(Family& family, Id swatch) {
   return out;
 }
 
-Polygon* polygon_for_change(Piece& piece, std::size_t area) {
+Area* area_for_change(Piece& piece, std::size_t area) {
   if (!piece.mask || area >= piece.mask->areas.size()) return nullptr;
-  return std::get_if<Polygon>(&piece.mask->areas[area].shape);
+  return &piece.mask->areas[area];
+}
+
+Polygon* polygon_for_change(Piece& piece, std::size_t area) {
+  Area* a = area_for_change(piece, area);
+  return a ? std::get_if<Polygon>(&a->shape) : nullptr;
+}
+
+/// A mask must not be talked into admitting nothing.
+Result<Piece> if_it_encloses(Piece piece, const char* otherwise) {
+  if (MaskRegion(*piece.mask).empty()) return Error{ErrorCode::BadInput, otherwise, "mask"};
+  return piece;
 }
 
 bool name_taken(const SwatchSet& set, const std::string& name, Id by_other_than) {
@@ -85,8 +96,9 @@ Result<Piece> with_title(Piece piece, std::string title) {
   return piece;
 }
 
-Piece with_wheel(Piece piece, WheelSpec wheel) {
-  if (piece.mask) piece.mask = with_colors_kept(*piece.mask, Wheel(piece.wheel), Wheel(wheel));
+Piece with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps) {
+  if (piece.mask && keeps == MaskKeeps::Colors)
+    piece.mask = with_colors_kept(*piece.mask, Wheel(piece.wheel), Wheel(wheel));
   piece.wheel = wheel;
   return piece;
 }
@@ -103,10 +115,62 @@ Piece with_rule(Piece piece, MaskRule rule) {
   return piece;
 }
 
-Result<Piece> with_mask_point(Piece piece, std::size_t area, std::size_t point, DiscPoint to) {
-  Polygon* p = polygon_for_change(piece, area);
-  if (!p || point >= p->points.size()) return not_found("mask point");
-  p->points[point] = pulled_onto_disc(to);
+Result<Piece> with_area_added(Piece piece, Area area) {
+  const Status valid = validate(area.shape);
+  if (!valid) return valid.error();
+  if (!piece.mask && area.mode == AreaMode::Cuts)
+    return Error{ErrorCode::BadInput, "There is no mask to cut from; add an area first.", "mask"};
+  if (!piece.mask) {
+    piece.mask = Mask{};
+    piece.mask->name = "own shape";
+    piece.mask_on = true;
+  }
+  if (piece.mask->areas.size() >= kMostAreas)
+    return Error{ErrorCode::TooLarge, "A mask holds at most 100 areas; remove one first.", "mask"};
+  piece.mask->areas.push_back(std::move(area));
+  return if_it_encloses(std::move(piece), "This cut would leave nothing of the mask; make it smaller.");
+}
+
+Result<Piece> with_area_mode(Piece piece, std::size_t area, AreaMode mode) {
+  Area* a = area_for_change(piece, area);
+  if (!a) return not_found("mask area");
+  a->mode = mode;
+  return if_it_encloses(std::move(piece), "Cutting with this area would leave nothing of the mask.");
+}
+
+Result<Piece> with_area_shape(Piece piece, std::size_t area, Shape shape) {
+  Area* a = area_for_change(piece, area);
+  if (!a) return not_found("mask area");
+  const Status valid = validate(shape);
+  if (!valid) return valid.error();
+  a->shape = std::move(shape);
+  return if_it_encloses(std::move(piece), "With these numbers nothing of the mask would be left.");
+}
+
+Result<Piece> with_area_duplicated(Piece piece, std::size_t area) {
+  const Area* a = area_for_change(piece, area);
+  if (!a) return not_found("mask area");
+  Area copy = *a;
+  copy.shape = moved_shape(copy.shape, {0, 0}, {0.06, -0.06});
+  return with_area_added(std::move(piece), std::move(copy));
+}
+
+Result<Piece> with_area_removed(Piece piece, std::size_t area) {
+  if (!area_for_change(piece, area)) return not_found("mask area");
+  auto& areas = piece.mask->areas;
+  areas.erase(areas.begin() + static_cast<std::ptrdiff_t>(area));
+  if (areas.empty()) {
+    piece.mask.reset();
+    return piece;
+  }
+  return if_it_encloses(std::move(piece), "Without this area nothing of the mask would be left; take the "
+                                          "whole mask off instead.");
+}
+
+Result<Piece> with_mask_handle(Piece piece, std::size_t area, Grip grip, std::size_t index, DiscPoint to) {
+  Area* a = area_for_change(piece, area);
+  if (!a) return not_found("mask area");
+  a->shape = with_handle_at(a->shape, grip, index, to);
   return piece;
 }
 
@@ -121,7 +185,7 @@ Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t
   Polygon* p = polygon_for_change(piece, area);
   if (!p || point >= p->points.size()) return not_found("mask point");
   if (p->points.size() <= 3)
-    return Error{ErrorCode::BadInput, "A mask area needs three points; take the whole mask off instead.",
+    return Error{ErrorCode::BadInput, "A mask area needs three points; remove the whole area instead.",
                  "mask point"};
   p->points.erase(p->points.begin() + static_cast<std::ptrdiff_t>(point));
   return piece;

@@ -11,6 +11,7 @@ inline constexpr std::size_t kLongestName = 400;
 /// Bounds that keep a piece workable and its file readable.
 inline constexpr std::size_t kMostSwatches = 5000;
 inline constexpr std::size_t kMostReferences = 200;
+inline constexpr std::size_t kMostAreas = 100;
 
 /// A new piece with one empty set.
 [[nodiscard]] Piece new_piece(std::string date);
@@ -19,17 +20,31 @@ inline constexpr std::size_t kMostReferences = 200;
 /// holds for every name below.
 [[nodiscard]] Result<Piece> with_title(Piece piece, std::string title);
 
-/// A mask keeps its colors, not its shape: see with_colors_kept().
-[[nodiscard]] Piece with_wheel(Piece piece, WheelSpec wheel);
+/// What of the mask stays when the wheel changes: see with_colors_kept().
+enum class MaskKeeps { Colors, Outline };
+[[nodiscard]] Piece with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps = MaskKeeps::Colors);
 [[nodiscard]] Piece with_mask(Piece piece, std::optional<Mask> mask);
 [[nodiscard]] Piece with_mask_on(Piece piece, bool on);
 [[nodiscard]] Piece with_rule(Piece piece, MaskRule rule);
-/// ERRORS: NotFound when there is no mask, area or point of that number.
-[[nodiscard]] Result<Piece> with_mask_point(Piece piece, std::size_t area, std::size_t point, DiscPoint to);
+
+/// Adds an area to the mask, or makes a mask of it. ERRORS: BadInput for an invalid area (see validate()),
+/// for a cut where there is no mask, and for a cut that would leave nothing; the same holds for every edit of
+/// an area below, which give NotFound when there is no area or point of that number.
+[[nodiscard]] Result<Piece> with_area_added(Piece piece, Area area);
+[[nodiscard]] Result<Piece> with_area_mode(Piece piece, std::size_t area, AreaMode mode);
+[[nodiscard]] Result<Piece> with_area_shape(Piece piece, std::size_t area, Shape shape);
+/// Laid over itself, at the end, at its middle moved a little aside.
+[[nodiscard]] Result<Piece> with_area_duplicated(Piece piece, std::size_t area);
+/// Taking the last area off takes the mask off.
+[[nodiscard]] Result<Piece> with_area_removed(Piece piece, std::size_t area);
+/// ERRORS: BadInput when the area is not a polygon, or fewer than three points would be left.
 [[nodiscard]] Result<Piece> with_mask_point_added(Piece piece, std::size_t area, std::size_t before,
                                                   DiscPoint at);
-/// ERRORS: BadInput when fewer than three points would be left.
 [[nodiscard]] Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t point);
+/// A hand brings a handle of an area to a place. Unlike the edits above it may leave the mask empty on the
+/// way, as a drag can.
+[[nodiscard]] Result<Piece> with_mask_handle(Piece piece, std::size_t area, Grip grip, std::size_t index,
+                                             DiscPoint to);
 /// Turns the mask clockwise; carrying re-keys the current set along with it: every swatch keeps its
 /// saturation and value and turns by the same angle (where the display lacks the color, at its reach).
 enum class Carry { MaskOnly, SetToo };

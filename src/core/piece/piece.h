@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/mask/mask.h"
+#include "core/wheel/steps.h"
 #include "core/wheel/wheel.h"
 
 #include <array>
@@ -85,6 +86,7 @@ struct Bench {
   std::array<std::optional<Srgb>, 8> wells;
   std::vector<Srgb> recent; ///< Newest first, at most kRecentColors.
   Srgb current{0.5, 0.5, 0.5};
+  Steps steps;
   bool operator==(const Bench&) const = default;
 };
 inline constexpr std::size_t kRecentColors = 16;

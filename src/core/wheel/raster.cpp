@@ -42,6 +42,12 @@ HueDirection SolidPainter::direction_at(double angle) const {
           static_cast<float>(wrap_degrees(hue))};
 }
 
+void SolidPainter::set_steps(const Steps& steps) {
+  if (steps == m_steps) return;
+  m_steps = steps;
+  m_size = 0;
+}
+
 void SolidPainter::set_size(int size) {
   if (size == m_size) return;
   m_size = size;
@@ -59,11 +65,11 @@ void SolidPainter::set_size(int size) {
       const double right = x + 0.5 - half, up = half - y - 0.5, d = std::hypot(right, up);
       if (d >= half + 0.5) continue;
       if (m_cover.size() == start) first = x;
-      const HueDirection hue = direction_at(wheel_point({right, up}, 0).a);
+      const HueDirection hue = direction_at(stepped_hue(wheel_point({right, up}, 0).a, m_steps));
       m_cos.push_back(hue.cos);
       m_sin.push_back(hue.sin);
       m_degrees.push_back(hue.degrees);
-      m_radius.push_back(static_cast<float>(std::min(d / half, 1.0)));
+      m_radius.push_back(static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps)));
       m_cover.push_back(static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0))));
     }
     m_rows.push_back({first, static_cast<int>(m_cover.size() - start), start});
@@ -79,6 +85,7 @@ std::uint32_t SolidPainter::end_color(double v, float r) const {
 
 void SolidPainter::slice(double v, int size, Raster& out) {
   set_size(size);
+  v = stepped_value(v, m_steps);
   out.width = out.height = size;
   out.pixels.assign(static_cast<std::size_t>(size) * size, 0);
   const bool end = v <= 0 || v >= 100;
@@ -109,15 +116,20 @@ void SolidPainter::section(double a, int width, int height, Raster& out) const {
   std::vector<float> cos_h, sin_h, degrees, r;
   for (int x = 0; x < width; ++x) {
     const double along = 2 * (x + 0.5) / width - 1;
-    const HueDirection hue = direction_at(wrap_degrees(along > 0 ? a : a + 180));
+    const HueDirection hue = direction_at(stepped_hue(wrap_degrees(along > 0 ? a : a + 180), m_steps));
     cos_h.push_back(hue.cos);
     sin_h.push_back(hue.sin);
     degrees.push_back(hue.degrees);
-    r.push_back(static_cast<float>(std::abs(along)));
+    r.push_back(static_cast<float>(stepped_saturation(std::abs(along), m_steps)));
   }
   for (int y = 0; y < height; ++y) {
-    const auto plane = make_plane(m_wheel.spec().measure, row_value(y, height));
+    const double v = stepped_value(row_value(y, height), m_steps);
     std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * width;
+    if (v <= 0 || v >= 100) {
+      for (int x = 0; x < width; ++x) pixels[x] = end_color(v, r[x]);
+      continue;
+    }
+    const auto plane = make_plane(m_wheel.spec().measure, v);
     for (int x = 0; x < width; x += kBlock)
       plane->colors(&cos_h[x], &sin_h[x], &degrees[x], &r[x], std::min(kBlock, width - x), pixels + x);
   }
@@ -128,7 +140,7 @@ void SolidPainter::rail(double a, double r, int height, Raster& out) const {
   out.height = height;
   out.pixels.resize(height);
   for (int row = 0; row < height; ++row) {
-    const auto c = m_wheel.color_at({a, r, row_value(row, height)});
+    const auto c = m_wheel.color_at({a, r, stepped_value(row_value(row, height), m_steps)});
     out.pixels[row] = c ? word(*c) : 0;
   }
 }

@@ -5,6 +5,7 @@
 #pragma once
 
 #include "core/wheel/planes.h"
+#include "core/wheel/steps.h"
 #include "core/wheel/wheel.h"
 
 #include <cstdint>
@@ -23,6 +24,8 @@ struct Raster {
 class SolidPainter {
 public:
   explicit SolidPainter(const Wheel& wheel);
+  /// Every picture shows the colors of the steps from now on; angles and values given are stepped as well.
+  void set_steps(const Steps& steps);
 
   /// The disc at value v in 0..100, filling a square of `size` pixels (at least 1); the rim is antialiased
   /// and the corners are transparent.
@@ -44,6 +47,7 @@ private:
   void set_size(int size);
 
   Wheel m_wheel;
+  Steps m_steps;
   std::vector<HueDirection> m_hues; ///< Per table angle.
   int m_size = 0;
   std::vector<Row> m_rows;

@@ -1,51 +1,17 @@
 #include "io/container/piece_json.h"
 
-#include "core/color/text.h"
-
-#include <nlohmann/json.hpp>
+#include "io/container/mask_json.h"
 
 #include <algorithm>
-#include <initializer_list>
 
 namespace zc {
 namespace {
 
-using Json = nlohmann::ordered_json;
-
 constexpr int kDeepest = 64;
 
-template <class E> struct Word {
-  E value;
-  std::string_view word;
-};
-constexpr Word<HueScale> kHueWords[] = {{HueScale::Traditional, "traditional"},
-                                        {HueScale::Light, "light"},
-                                        {HueScale::Ink, "ink"},
-                                        {HueScale::Even, "even"}};
-constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"},
-                                                     {SaturationMeasure::Hsl, "hsl"},
-                                                     {SaturationMeasure::Hsv, "hsv"},
-                                                     {SaturationMeasure::CielabChroma, "cielab"},
-                                                     {SaturationMeasure::OklabChroma, "oklab"}};
 constexpr Word<MaskRule> kRuleWords[] = {
     {MaskRule::Held, "held"}, {MaskRule::Flagged, "flagged"}, {MaskRule::Free, "free"}};
-constexpr Word<AreaMode> kModeWords[] = {{AreaMode::Adds, "adds"}, {AreaMode::Cuts, "cuts"}};
-
-template <class E, std::size_t N> std::string word_for(const Word<E> (&words)[N], E value) {
-  for (const auto& w : words)
-    if (w.value == value) return std::string(w.word);
-  return {};
-}
-
 // ---------------------------------------------------------------- writing
-
-void put_extras(Json& out, const std::string& extras) {
-  if (extras.empty()) return;
-  const Json unknown = Json::parse(extras, nullptr, false);
-  if (!unknown.is_object()) return;
-  for (const auto& [key, value] : unknown.items())
-    if (!out.contains(key)) out[key] = value;
-}
 
 Json color_json(Srgb c) { return Json::array({c.r, c.g, c.b}); }
 
@@ -71,19 +37,6 @@ Json set_json(const SwatchSet& set) {
   return out;
 }
 
-Json area_json(const Area& area) {
-  Json points = Json::array();
-  for (const auto& p : std::get<Polygon>(area.shape).points) points.push_back(Json::array({p.x, p.y}));
-  return {{"mode", word_for(kModeWords, area.mode)}, {"polygon", points}};
-}
-
-Json mask_json(const Mask& mask) {
-  Json out{{"name", mask.name}, {"turned", mask.turned}, {"areas", Json::array()}};
-  for (const auto& area : mask.areas) out["areas"].push_back(area_json(area));
-  put_extras(out, mask.extras);
-  return out;
-}
-
 Json reference_json(const Reference& r) {
   Json out{{"id", r.id}, {"name", r.name}, {"file", reference_entry(r)}};
   put_extras(out, r.extras);
@@ -94,118 +47,13 @@ Json bench_json(const Bench& bench) {
   Json out{{"wells", Json::array()}, {"recent", Json::array()}, {"current", color_json(bench.current)}};
   for (const auto& well : bench.wells) out["wells"].push_back(well ? color_json(*well) : Json(nullptr));
   for (const auto& c : bench.recent) out["recent"].push_back(color_json(c));
+  if (!bench.steps.off())
+    out["steps"] = {
+        {"hues", bench.steps.hues}, {"saturations", bench.steps.saturations}, {"values", bench.steps.values}};
   return out;
 }
 
 // ---------------------------------------------------------------- reading
-
-/// One JSON object with the path to it. The first thing that is wrong is kept in `error`; after that every
-/// reading gives defaults, so that the reading code stays straight.
-class Fields {
-public:
-  Fields(const Json& json, std::string path, std::optional<Error>& error)
-      : m_json(json), m_path(std::move(path)), m_error(error) {
-    if (!json.is_object()) fail("", "an object");
-  }
-
-  [[nodiscard]] bool has(const char* key) const {
-    return m_json.is_object() && m_json.contains(key) && !m_json[key].is_null();
-  }
-  [[nodiscard]] std::string text(const char* key, std::string fallback = {}) {
-    if (!has(key)) return fallback;
-    if (!m_json[key].is_string()) return fail(key, "text"), fallback;
-    return m_json[key].get<std::string>();
-  }
-  [[nodiscard]] double number(const char* key, double low, double high, double fallback) {
-    if (!has(key)) return fallback;
-    return bounded(m_json[key], key, low, high);
-  }
-  [[nodiscard]] bool flag(const char* key, bool fallback) {
-    if (!has(key)) return fallback;
-    if (!m_json[key].is_boolean()) return fail(key, "true or false"), fallback;
-    return m_json[key].get<bool>();
-  }
-  [[nodiscard]] Id id(const char* key) {
-    if (!has(key) || !m_json[key].is_number_unsigned() || m_json[key].get<Id>() == 0)
-      return fail(key, "a whole number above 0"), 0;
-    return m_json[key].get<Id>();
-  }
-  template <class E, std::size_t N>
-  [[nodiscard]] E word(const char* key, const Word<E> (&words)[N], E fallback) {
-    if (!has(key)) return fallback;
-    const std::string given = text(key);
-    for (const auto& w : words)
-      if (w.word == given) return w.value;
-    fail(key, "a word this version knows");
-    return fallback;
-  }
-  [[nodiscard]] Srgb color(const char* key) {
-    if (!has(key)) return fail(key, "three numbers from 0 to 1"), Srgb{};
-    return color_of(m_json[key], key);
-  }
-  /// Three numbers, or hex text where 8 bits are enough.
-  [[nodiscard]] Srgb color_of(const Json& json, const std::string& key) {
-    if (json.is_string()) {
-      const auto color = parse_color(json.get<std::string>());
-      if (color) return *color;
-      return fail(key, "a color"), Srgb{};
-    }
-    const auto n = numbers(json, key, 3, 0, 1);
-    return {n[0], n[1], n[2]};
-  }
-  [[nodiscard]] std::vector<double> numbers(const Json& json, const std::string& key, std::size_t count,
-                                            double low, double high) {
-    std::vector<double> out(count, low);
-    if (!json.is_array() || json.size() != count) return fail(key, std::to_string(count) + " numbers"), out;
-    for (std::size_t i = 0; i < count; ++i) out[i] = bounded(json[i], key, low, high);
-    return out;
-  }
-  /// Calls f(element, "key[i]") for each element of a list that may be missing.
-  template <class F> void each(const char* key, std::size_t most, F f) {
-    if (!has(key)) return;
-    const Json& list = m_json[key];
-    if (!list.is_array() || list.size() > most) return fail(key, "a list of at most " + std::to_string(most));
-    for (std::size_t i = 0; i < list.size() && !m_error; ++i)
-      f(list[i], std::string(key) + "[" + std::to_string(i) + "]");
-  }
-  [[nodiscard]] Fields inner(const Json& json, const std::string& key) {
-    return {json, joined(key), m_error};
-  }
-  [[nodiscard]] const Json& raw(const char* key) const { return m_json[key]; }
-  /// The fields not named, as JSON text, or nothing.
-  [[nodiscard]] std::string extras(std::initializer_list<std::string_view> known) const {
-    if (!m_json.is_object()) return {};
-    Json out = Json::object();
-    for (const auto& [key, value] : m_json.items())
-      if (std::find(known.begin(), known.end(), key) == known.end()) out[key] = value;
-    return out.empty() ? std::string{} : out.dump();
-  }
-  void fail(const std::string& key, const std::string& expected) {
-    if (m_error) return;
-    const std::string place = joined(key);
-    m_error = Error{ErrorCode::Damaged,
-                    "The piece is damaged: the field " + (place.empty() ? "at the top" : place) +
-                        " should be " + expected + ".",
-                    place};
-  }
-
-private:
-  [[nodiscard]] std::string joined(const std::string& key) const {
-    if (m_path.empty() || key.empty()) return m_path + key;
-    return m_path + "." + key;
-  }
-  [[nodiscard]] double bounded(const Json& json, const std::string& key, double low, double high) {
-    if (json.is_number()) {
-      const double x = json.get<double>();
-      if (x >= low && x <= high) return x;
-    }
-    fail(key, "a number from " + Json(low).dump() + " to " + Json(high).dump());
-    return low;
-  }
-  const Json& m_json;
-  std::string m_path;
-  std::optional<Error>& m_error;
-};
 
 Swatch read_swatch(Fields f) {
   Swatch s;
@@ -243,29 +91,6 @@ SwatchSet read_set(Fields f) {
   return set;
 }
 
-Area read_area(Fields f) {
-  Area area;
-  area.mode = f.word("mode", kModeWords, AreaMode::Adds);
-  Polygon polygon;
-  if (!f.has("polygon")) f.fail("polygon", "a list of points");
-  f.each("polygon", 10'000, [&](const Json& j, const std::string& key) {
-    const auto n = f.numbers(j, key, 2, -1, 1);
-    polygon.points.push_back(pulled_onto_disc({n[0], n[1]}));
-  });
-  area.shape = polygon;
-  return area;
-}
-
-Mask read_mask(Fields f) {
-  Mask mask;
-  mask.name = f.text("name");
-  mask.turned = f.number("turned", 0, 360, 0);
-  f.each("areas", 1000,
-         [&](const Json& j, const std::string& key) { mask.areas.push_back(read_area(f.inner(j, key))); });
-  mask.extras = f.extras({"name", "turned", "areas"});
-  return mask;
-}
-
 Bench read_bench(Fields f) {
   Bench bench;
   if (f.has("current")) bench.current = f.color("current");
@@ -276,6 +101,12 @@ Bench read_bench(Fields f) {
   });
   f.each("recent", kRecentColors,
          [&](const Json& j, const std::string& key) { bench.recent.push_back(f.color_of(j, key)); });
+  if (f.has("steps")) {
+    auto s = f.inner(f.raw("steps"), "steps");
+    bench.steps = sensible_steps({static_cast<int>(s.number("hues", 0, 360, 0)),
+                                  static_cast<int>(s.number("saturations", 0, 50, 0)),
+                                  static_cast<int>(s.number("values", 0, 101, 0))});
+  }
   return bench;
 }
 
@@ -308,8 +139,7 @@ std::string document_to_json(const Document& document) {
            {"words", p.words},
            {"signature", p.signature},
            {"date", p.date}};
-  out["wheel"] = {{"hues", word_for(kHueWords, p.wheel.hues)},
-                  {"measure", word_for(kMeasureWords, p.wheel.measure)}};
+  out["wheel"] = wheel_json(p.wheel);
   out["mask"] = p.mask ? mask_json(*p.mask) : Json(nullptr);
   out["mask_on"] = p.mask_on;
   out["mask_rule"] = word_for(kRuleWords, p.rule);
@@ -362,10 +192,7 @@ Result<ReadDocument> document_from_json(std::string_view text) {
   p.words = f.text("words");
   p.signature = f.text("signature");
   p.date = f.text("date");
-  if (f.has("wheel")) {
-    auto w = f.inner(f.raw("wheel"), "wheel");
-    p.wheel = {w.word("hues", kHueWords, p.wheel.hues), w.word("measure", kMeasureWords, p.wheel.measure)};
-  }
+  if (f.has("wheel")) p.wheel = read_wheel(f.inner(f.raw("wheel"), "wheel"));
   if (f.has("mask")) p.mask = read_mask(f.inner(f.raw("mask"), "mask"));
   p.mask_on = f.flag("mask_on", true);
   p.rule = f.word("mask_rule", kRuleWords, MaskRule::Held);

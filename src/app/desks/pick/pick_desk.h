@@ -1,11 +1,11 @@
-// The desk where colors are picked: the plan with its mask. Section, rail and staff stand in the value band.
+// The desk where colors are picked: the plan, its numbers, strings and mixtures. Section, rail and staff
+// stand in the value band.
 #pragma once
 
 #include "app/store/workbench.h"
 
 #include <QWidget>
 
-class QComboBox;
 class QLabel;
 
 namespace zc {
@@ -20,12 +20,11 @@ public:
 
 private:
   QWidget* make_head();
+  QWidget* make_foot();
   void follow();
   Workbench& m_bench;
   WheelView* m_wheel;
   QLabel* m_title = nullptr;
-  QComboBox* m_hues = nullptr;
-  QComboBox* m_measures = nullptr;
 };
 
 } // namespace zc

@@ -1,4 +1,5 @@
-// The plan: the wheel at the current value, the mask over it, the current color on it.
+// The plan: the wheel at the current value, the mask over it, the current color on it. Every desk with a
+// wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once
 
 #include "app/store/workbench.h"
@@ -7,20 +8,29 @@
 
 namespace zc {
 
+class MaskHands;
+
 class WheelView final : public QWidget {
   Q_OBJECT
 public:
-  WheelView(Workbench& bench, QWidget* parent);
+  enum class Use { Pick, ShapeMask };
+  WheelView(Workbench& bench, Use use, QWidget* parent);
+  ~WheelView() override;
   [[nodiscard]] QSize sizeHint() const override { return {440, 440}; }
-  [[nodiscard]] QSize minimumSizeHint() const override { return {240, 240}; }
+  [[nodiscard]] QSize minimumSizeHint() const override { return {220, 220}; }
 
   [[nodiscard]] QPointF screen_point(DiscPoint p) const;
   [[nodiscard]] DiscPoint disc_point_at(QPointF p) const;
   [[nodiscard]] double radius() const;
+  [[nodiscard]] bool beyond_rim(QPointF p) const;
   /// 1 shows the whole wheel.
   [[nodiscard]] double zoom() const { return m_zoom; }
   void zoom_to(double zoom, QPointF about);
   void zoom_around_pick(double factor);
+  /// Null where the mask is only looked at.
+  [[nodiscard]] MaskHands* hands() { return m_hands.get(); }
+  /// One pick, as a click does it.
+  void pick_at(QPointF p);
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -30,48 +40,39 @@ protected:
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
   void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void tabletEvent(QTabletEvent* event) override;
   void contextMenuEvent(QContextMenuEvent* event) override;
   void leaveEvent(QEvent* event) override;
+  bool event(QEvent* event) override;
 
 private:
-  enum class Drag { None, Pick, Point, Turn };
-  struct MaskPoint {
-    std::size_t area = 0, point = 0;
-    bool operator==(const MaskPoint&) const = default;
-  };
   struct Shown {
     WheelSpec wheel;
     double value = -1;
     int size = 0;
+    Steps steps;
     bool operator==(const Shown&) const = default;
   };
   [[nodiscard]] QPointF middle() const;
-  [[nodiscard]] std::optional<MaskPoint> point_at(QPointF p) const;
-  [[nodiscard]] double screen_angle(QPointF p) const;
-  [[nodiscard]] bool beyond_rim(QPointF p) const;
-  [[nodiscard]] bool mask_shown() const { return m_bench.region() != nullptr; }
+  void press(QPointF p, Qt::KeyboardModifiers modifiers);
+  void drag(QPointF p);
+  void let_go(QPointF p);
+  void hover(QPointF p);
+  [[nodiscard]] bool nudge_key(const QKeyEvent& event);
   void refresh_picture();
   void paint_disc(QPainter& painter);
   void paint_rim(QPainter& painter);
   void paint_partners(QPainter& painter);
   void paint_mask(QPainter& painter);
-  void drag_point(QPointF p);
-  void turn_to(QPointF p);
-  void remove_point(MaskPoint point);
-  [[nodiscard]] QString drag_key(const char* what) const;
 
   Workbench& m_bench;
+  std::unique_ptr<MaskHands> m_hands;
   double m_zoom = 1;
   DiscPoint m_center; ///< In the middle of the view.
   Shown m_shown;
   Raster m_picture;
   bool m_full = true; ///< Every place of the disc has a color.
-  Drag m_drag = Drag::None;
-  MaskPoint m_dragged;
-  double m_turn_from = 0;
-  Piece m_turned; ///< As it was when turning began.
-  int m_drag_number = 0;
-  std::optional<MaskPoint> m_hovered;
+  bool m_picking = false;
 };
 
 } // namespace zc

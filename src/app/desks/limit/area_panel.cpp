@@ -1,0 +1,271 @@
+#include "app/desks/limit/area_panel.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+/// One number of a shape: how it reads, and the shape with another number.
+struct ShapeNumber {
+  QString label, tip;
+  NumberRange range;
+  double value = 0;
+  std::function<Shape(double)> with;
+};
+
+NumberRange angle_range() { return {0, 360, 1, 1, QStringLiteral("°"), true, {}}; }
+NumberRange percent_range(double low = 0, double high = 100) {
+  return {low, high, 1, 1, QStringLiteral(" %"), false, {}};
+}
+
+WheelPoint polar(DiscPoint p) { return wheel_point(p, 0); }
+
+std::vector<ShapeNumber> numbers_of(const Polygon& polygon, std::size_t corner, const QString& corner_label) {
+  if (corner >= polygon.points.size()) return {};
+  const WheelPoint at = polar(polygon.points[corner]);
+  const auto moved = [polygon, corner](double a, double r) {
+    return with_handle_at(polygon, Grip::Corner, corner, disc_point(a, r));
+  };
+  const DiscPoint middle = middle_of(polygon);
+  double size = 0;
+  for (const auto& p : polygon.points) size = std::max(size, std::hypot(p.x - middle.x, p.y - middle.y));
+  return {{corner_label,
+           QObject::tr("Which corner the numbers show"),
+           {1, static_cast<double>(polygon.points.size()), 1, 0, {}, false, {}},
+           static_cast<double>(corner + 1),
+           {}},
+          {QObject::tr("hue"), QObject::tr("Wheel angle of the corner"), angle_range(), at.a,
+           [=](double a) { return moved(a, at.r); }},
+          {QObject::tr("saturation"), QObject::tr("Saturation of the corner"), percent_range(), 100 * at.r,
+           [=](double r) { return moved(at.a, r / 100); }},
+          {QObject::tr("size"), QObject::tr("From the middle of the area to its furthest corner"),
+           percent_range(1), 100 * size,
+           [=](double to) { return scaled_shape(polygon, to / 100 / std::max(size, 1e-6)); }}};
+}
+
+std::vector<ShapeNumber> numbers_of(const Ellipse& e) {
+  const WheelPoint at = polar(e.center);
+  const auto changed = [e](auto change) {
+    return [e, change](double x) -> Shape {
+      Ellipse out = e;
+      change(out, x);
+      return out;
+    };
+  };
+  return {{QObject::tr("hue"), QObject::tr("Wheel angle of the middle"), angle_range(), at.a,
+           changed([at](Ellipse& o, double a) { o.center = disc_point(a, at.r); })},
+          {QObject::tr("saturation"), QObject::tr("Saturation of the middle"), percent_range(), 100 * at.r,
+           changed([at](Ellipse& o, double r) { o.center = disc_point(at.a, r / 100); })},
+          {QObject::tr("length"), QObject::tr("Half the long way"), percent_range(1, 200), 100 * e.along,
+           changed([](Ellipse& o, double x) { o.along = x / 100; })},
+          {QObject::tr("width"), QObject::tr("Half the other way"), percent_range(1, 200), 100 * e.across,
+           changed([](Ellipse& o, double x) { o.across = x / 100; })},
+          {QObject::tr("turned"), QObject::tr("Wheel angle the length points at"), angle_range(), e.turned,
+           changed([](Ellipse& o, double a) { o.turned = a; })}};
+}
+
+std::vector<ShapeNumber> numbers_of(const RingSector& s) {
+  const auto changed = [s](auto change) {
+    return [s, change](double x) -> Shape {
+      RingSector out = s;
+      change(out, x);
+      return out;
+    };
+  };
+  return {{QObject::tr("from hue"), QObject::tr("Wheel angle where the sector begins"), angle_range(), s.from,
+           changed([](RingSector& o, double a) { o.from = wrap_degrees(a); })},
+          {QObject::tr("over"),
+           QObject::tr("How far it goes clockwise"),
+           {1, 360, 1, 1, QStringLiteral("°"), false, {}},
+           s.sweep,
+           changed([](RingSector& o, double a) { o.sweep = a; })},
+          {QObject::tr("from sat."), QObject::tr("Lowest saturation"), percent_range(0, 99), 100 * s.inner,
+           changed([](RingSector& o, double x) { o.inner = x / 100; })},
+          {QObject::tr("to sat."), QObject::tr("Highest saturation"), percent_range(1), 100 * s.outer,
+           changed([](RingSector& o, double x) { o.outer = x / 100; })}};
+}
+
+std::vector<ShapeNumber> numbers_of(const Shape& shape, std::size_t corner) {
+  if (const auto* polygon = std::get_if<Polygon>(&shape))
+    return numbers_of(*polygon, corner, QObject::tr("corner"));
+  if (const auto* ellipse = std::get_if<Ellipse>(&shape)) return numbers_of(*ellipse);
+  return numbers_of(std::get<RingSector>(shape));
+}
+
+QString words_of(const Shape& shape) {
+  if (const auto* polygon = std::get_if<Polygon>(&shape))
+    return QObject::tr("polygon, %n points", nullptr, static_cast<int>(polygon->points.size()))
+        .replace(QStringLiteral("%n"), QString::number(polygon->points.size()));
+  return std::holds_alternative<Ellipse>(shape) ? QObject::tr("ellipse") : QObject::tr("ring sector");
+}
+
+} // namespace
+
+AreaPanel::AreaPanel(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_list(new QListWidget(this)) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  m_list->setObjectName(QStringLiteral("areas"));
+  m_list->setAccessibleName(tr("Areas of the mask"));
+  m_list->setToolTip(tr("Areas in order: each adds to or cuts from what lies above it"));
+  m_list->setFont(caption_font());
+  m_list->setMinimumHeight(46);
+  m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  column->addWidget(m_list, 1);
+  column->addWidget(make_commands());
+  column->addWidget(make_numbers());
+  connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
+    if (row >= 0) m_bench.select_area(static_cast<std::size_t>(row));
+  });
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, &AreaPanel::follow);
+  follow();
+}
+
+const Area* AreaPanel::area() const {
+  const auto& mask = m_bench.piece().mask;
+  return mask && m_bench.session().area < mask->areas.size() ? &mask->areas[m_bench.session().area] : nullptr;
+}
+
+QWidget* AreaPanel::make_commands() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(3);
+  m_adds = new WordButton(tr("adds"), box);
+  m_adds->setObjectName(QStringLiteral("areaAdds"));
+  m_adds->setToolTip(tr("The area adds to the mask"));
+  m_cuts = new WordButton(tr("cuts"), box);
+  m_cuts->setObjectName(QStringLiteral("areaCuts"));
+  m_cuts->setToolTip(tr("The area cuts from what lies above it"));
+  for (WordButton* button : {m_adds, m_cuts}) {
+    button->setCheckable(true);
+    row->addWidget(button);
+    connect(button, &QAbstractButton::clicked, this, &AreaPanel::change_mode);
+  }
+  row->addStretch();
+  const auto command = [&](const QString& name, const QString& word, const QString& tip, auto run) {
+    auto* button = new QPushButton(word, box);
+    button->setObjectName(name);
+    button->setToolTip(tip);
+    button->setFont(caption_font());
+    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(word) + 14);
+    row->addWidget(button);
+    connect(button, &QPushButton::clicked, this, run);
+    m_commands.push_back(button);
+  };
+  command(QStringLiteral("areaDouble"), tr("Double"), tr("Lay the area a second time, moved a little aside"),
+          [this] {
+            const std::size_t i = m_bench.session().area;
+            const bool held = m_bench.store().apply(
+                tr("Double mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
+            if (held) m_bench.select_area(m_bench.piece().mask->areas.size() - 1);
+          });
+  command(QStringLiteral("areaMirror"), tr("Mirror"),
+          tr("Move the area across neutral, around the complements of its hues"),
+          [this] { reshape(tr("Mirror mask area"), mirrored_shape(area()->shape), {}); });
+  command(QStringLiteral("areaRemove"), tr("Remove"), tr("Remove the area (Delete on the wheel)"), [this] {
+    const std::size_t i = m_bench.session().area;
+    m_bench.store().apply(tr("Remove mask area"),
+                          [i](Piece p) { return with_area_removed(std::move(p), i); });
+  });
+  return box;
+}
+
+QWidget* AreaPanel::make_numbers() {
+  auto* box = new QWidget(this);
+  auto* grid = new QGridLayout(box);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setHorizontalSpacing(6);
+  grid->setVerticalSpacing(4);
+  for (std::size_t i = 0; i < m_fields.size(); ++i) {
+    m_labels[i] = new QLabel(box);
+    m_labels[i]->setFont(caption_font());
+    m_fields[i] = new NumberField(QStringLiteral("area.%1").arg(i), {}, box);
+    m_fields[i]->setFixedWidth(58);
+    const int row = static_cast<int>(i) / 2, column = 2 * (static_cast<int>(i) % 2);
+    grid->addWidget(m_labels[i], row, column);
+    grid->addWidget(m_fields[i], row, column + 1);
+    connect(m_fields[i], &NumberField::wanted, this, [this, i](double x) {
+      if (!area()) return;
+      const auto numbers = numbers_of(area()->shape, m_corner);
+      if (i >= numbers.size()) return;
+      if (numbers[i].with)
+        return reshape(tr("Reshape mask area"), numbers[i].with(x), m_fields[i]->drag_key());
+      m_corner = static_cast<std::size_t>(std::max(1.0, x)) - 1;
+      follow_numbers();
+    });
+  }
+  grid->setColumnStretch(4, 1);
+  return box;
+}
+
+void AreaPanel::reshape(const QString& name, const Shape& shape, const QString& drag) {
+  const std::size_t i = m_bench.session().area;
+  m_bench.store().apply(
+      name, [&](Piece p) { return with_area_shape(std::move(p), i, shape); }, drag);
+}
+
+void AreaPanel::change_mode() {
+  const std::size_t i = m_bench.session().area;
+  const AreaMode mode = sender() == m_cuts ? AreaMode::Cuts : AreaMode::Adds;
+  m_bench.store().apply(mode == AreaMode::Cuts ? tr("Cut with the area") : tr("Add the area"),
+                        [=](Piece p) { return with_area_mode(std::move(p), i, mode); });
+  follow();
+}
+
+void AreaPanel::follow() {
+  const QSignalBlocker quiet(m_list);
+  const auto& mask = m_bench.piece().mask;
+  QStringList rows;
+  if (mask)
+    for (const auto& a : mask->areas)
+      rows << (a.mode == AreaMode::Adds ? tr("adds") : tr("cuts")) + QStringLiteral("   ") +
+                  words_of(a.shape);
+  QStringList shown;
+  for (int i = 0; i < m_list->count(); ++i) shown << m_list->item(i)->text();
+  if (rows != shown) {
+    m_list->clear();
+    m_list->addItems(rows);
+  }
+  const Area* chosen = area();
+  if (chosen) m_list->setCurrentRow(static_cast<int>(m_bench.session().area));
+  for (QPushButton* button : m_commands) button->setEnabled(chosen);
+  m_adds->setEnabled(chosen);
+  m_cuts->setEnabled(chosen);
+  m_adds->setChecked(chosen && chosen->mode == AreaMode::Adds);
+  m_cuts->setChecked(chosen && chosen->mode == AreaMode::Cuts);
+  follow_numbers();
+}
+
+void AreaPanel::follow_numbers() {
+  std::vector<ShapeNumber> numbers;
+  if (const Area* chosen = area()) {
+    const auto* polygon = std::get_if<Polygon>(&chosen->shape);
+    if (!polygon || m_corner >= polygon->points.size()) m_corner = 0;
+    numbers = numbers_of(chosen->shape, m_corner);
+  }
+  for (std::size_t i = 0; i < m_fields.size(); ++i) {
+    const bool used = i < numbers.size();
+    m_labels[i]->setVisible(used);
+    m_fields[i]->setVisible(used);
+    if (!used) continue;
+    m_labels[i]->setText(numbers[i].label);
+    m_fields[i]->setAccessibleName(tr("Area: %1").arg(numbers[i].label));
+    m_fields[i]->setToolTip(numbers[i].tip);
+    m_fields[i]->set_range(numbers[i].range);
+    m_fields[i]->show_value(numbers[i].value);
+  }
+}
+
+} // namespace zc

@@ -1,0 +1,41 @@
+// The areas of the mask: what adds and what cuts, in numbers, doubled, mirrored, removed.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLabel;
+class QListWidget;
+class QPushButton;
+
+namespace zc {
+
+class NumberField;
+class WordButton;
+
+class AreaPanel final : public QWidget {
+  Q_OBJECT
+public:
+  AreaPanel(Workbench& bench, QWidget* parent);
+
+private:
+  void follow();
+  void follow_numbers();
+  void reshape(const QString& name, const Shape& shape, const QString& drag);
+  void change_mode();
+  [[nodiscard]] const Area* area() const;
+  QWidget* make_numbers();
+  QWidget* make_commands();
+
+  Workbench& m_bench;
+  QListWidget* m_list;
+  std::array<QLabel*, 5> m_labels{};
+  std::array<NumberField*, 5> m_fields{};
+  WordButton* m_adds = nullptr;
+  WordButton* m_cuts = nullptr;
+  std::vector<QPushButton*> m_commands;
+  std::size_t m_corner = 0;
+};
+
+} // namespace zc

@@ -1,0 +1,229 @@
+#include "app/desks/limit/limit_desk.h"
+
+#include "app/band/value_axis.h"
+#include "app/desks/limit/area_panel.h"
+#include "app/desks/limit/pattern_panel.h"
+#include "app/desks/limit/shelf_panel.h"
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+#include "app/wheel/mask_hands.h"
+#include "app/wheel/mask_rule.h"
+#include "app/wheel/wheel_choice.h"
+#include "app/wheel/wheel_view.h"
+#include "core/wheel/color_words.h"
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+namespace zc {
+
+LimitDesk::LimitDesk(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_wheel(new WheelView(bench, WheelView::Use::ShapeMask, this)) {
+  auto* left = new QVBoxLayout;
+  left->setSpacing(4);
+  left->addWidget(make_head());
+  left->addWidget(m_wheel, 1);
+  left->addWidget(make_tools());
+  m_facts = new QLabel(this);
+  m_facts->setObjectName(QStringLiteral("maskFacts"));
+  m_facts->setFont(caption_font());
+  m_facts->setWordWrap(true);
+  m_facts->setMinimumHeight(34);
+  m_facts->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+  left->addWidget(m_facts);
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kMargin, 0, kGap, 6);
+  row->setSpacing(kMargin);
+  row->addLayout(left, 1);
+  row->addWidget(make_side());
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::colorChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, &LimitDesk::follow);
+  connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
+  follow();
+  follow_tools();
+}
+
+QWidget* LimitDesk::make_head() {
+  auto* head = new QWidget(this);
+  head->setFixedHeight(ValueAxis::kHead - 4);
+  auto* row = new QHBoxLayout(head);
+  row->setContentsMargins(0, 2, 0, 0);
+  m_title = new QLabel(head);
+  m_title->setFont(heading_font());
+  row->addWidget(m_title);
+  row->addStretch();
+  row->addWidget(new WheelChoice(m_bench, head));
+  return head;
+}
+
+QWidget* LimitDesk::make_tools() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(2);
+  auto* label = new QLabel(tr("Draw"), box);
+  label->setFont(heading_font());
+  row->addWidget(label);
+  row->addSpacing(4);
+  const auto button = [&](const QString& name, const QString& word, const QString& tip) {
+    auto* b = new WordButton(word, box);
+    b->setObjectName(name);
+    b->setToolTip(tip);
+    b->setCheckable(true);
+    row->addWidget(b);
+    return b;
+  };
+  using Tool = MaskHands::Tool;
+  const std::tuple<QString, QString, QString, Tool> tools[] = {
+      {QStringLiteral("draw.outline"), tr("outline"),
+       tr("Click corners and close at the first one, or draw freehand with mouse or pen; Enter closes, "
+          "Backspace takes a corner back, Escape stops"),
+       Tool::Outline},
+      {QStringLiteral("draw.round"), tr("ellipse"), tr("Drag from the middle outward"), Tool::Round},
+      {QStringLiteral("draw.sector"), tr("ring sector"), tr("Drag from one corner to the opposite one"),
+       Tool::Sector}};
+  for (const auto& [name, word, tip, tool] : tools) {
+    auto* b = button(name, word, tip);
+    m_tools.push_back(b);
+    connect(b, &QAbstractButton::clicked, this, [this, tool = tool](bool on) {
+      m_wheel->hands()->choose_tool(on ? tool : Tool::None);
+      m_wheel->setFocus();
+    });
+  }
+  row->addSpacing(12);
+  const std::tuple<QString, QString, QString> modes[] = {
+      {QStringLiteral("draw.adds"), tr("adds"), tr("The next area drawn adds to the mask")},
+      {QStringLiteral("draw.cuts"), tr("cuts"), tr("The next area drawn cuts a hole into the mask")}};
+  for (const auto& [name, word, tip] : modes) {
+    auto* b = button(name, word, tip);
+    const auto mode = m_modes.empty() ? AreaMode::Adds : AreaMode::Cuts;
+    m_modes.push_back(b);
+    connect(b, &QAbstractButton::clicked, this, [this, mode] { m_wheel->hands()->choose_mode(mode); });
+  }
+  row->addStretch();
+  return box;
+}
+
+QWidget* LimitDesk::make_mask_commands() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(4);
+  const auto command = [&](const QString& name, const QString& word, const QString& tip, auto run) {
+    auto* button = new QPushButton(word, box);
+    button->setObjectName(name);
+    button->setToolTip(tip);
+    button->setFont(caption_font());
+    row->addWidget(button);
+    connect(button, &QPushButton::clicked, this, run);
+    m_commands.push_back(button);
+  };
+  command(QStringLiteral("takeNeutral"), tr("Take neutral"),
+          tr("Take up the subjective neutral, the middle of the mask, at the current value"),
+          [this] { m_bench.take_up_neutral(); });
+  command(QStringLiteral("layKeys"), tr("Lay keys"),
+          tr("Lay the key colors, the corners of the mask at the current value, as a family"),
+          [this] { m_bench.lay_key_colors(); });
+  command(QStringLiteral("maskRemove"), tr("Take off"),
+          tr("Take the mask off the piece (Undo brings it back)"), [this] {
+            m_bench.store().apply(tr("Take mask off"), [](Piece p) -> Result<Piece> {
+              return with_mask(std::move(p), std::nullopt);
+            });
+          });
+  row->addStretch();
+  return box;
+}
+
+QWidget* LimitDesk::make_lists() {
+  auto* box = new QWidget(this);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  auto* pages = new QStackedWidget(box);
+  pages->addWidget(new AreaPanel(m_bench, pages));
+  pages->addWidget(new ShelfPanel(m_bench, pages));
+  auto* row = new QHBoxLayout;
+  row->setSpacing(2);
+  auto* group = new QButtonGroup(box);
+  const std::tuple<QString, QString, QString> names[] = {
+      {QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers")},
+      {QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces")}};
+  for (const auto& [name, word, tip] : names) {
+    auto* button = new WordButton(word, box);
+    button->setObjectName(name);
+    button->setToolTip(tip);
+    button->setCheckable(true);
+    group->addButton(button, static_cast<int>(group->buttons().size()));
+    row->addWidget(button);
+  }
+  row->addStretch();
+  m_keeps = new WordButton(tr("keep shape"), box);
+  m_keeps->setObjectName(QStringLiteral("keepShape"));
+  m_keeps->setToolTip(tr("When the wheel changes the mask keeps its shape; otherwise it keeps its colors"));
+  m_keeps->setCheckable(true);
+  connect(m_keeps, &QAbstractButton::clicked, this,
+          [this](bool on) { m_bench.keep_of_mask(on ? MaskKeeps::Outline : MaskKeeps::Colors); });
+  row->addWidget(m_keeps);
+  group->button(0)->setChecked(true);
+  connect(group, &QButtonGroup::idClicked, pages, &QStackedWidget::setCurrentIndex);
+  column->addLayout(row);
+  column->addWidget(pages, 1);
+  return box;
+}
+
+QWidget* LimitDesk::make_side() {
+  auto* side = new QWidget(this);
+  side->setFixedWidth(266);
+  auto* column = new QVBoxLayout(side);
+  column->setContentsMargins(0, 6, 0, 0);
+  column->setSpacing(6);
+  column->addWidget(new PatternPanel(m_bench, side));
+  column->addSpacing(4);
+  column->addWidget(new MaskRuleChoice(m_bench, side));
+  column->addWidget(make_mask_commands());
+  column->addSpacing(4);
+  column->addWidget(make_lists(), 1);
+  return side;
+}
+
+QString LimitDesk::facts() const {
+  const auto& mask = m_bench.piece().mask;
+  if (!mask)
+    return tr("No mask: every color can be picked. Choose a pattern or draw an area to limit hue and "
+              "saturation.");
+  const MaskRegion* region = m_bench.region();
+  if (!region) return tr("The mask is kept but not used.");
+  const auto neutral = region->centroid();
+  if (!neutral) return tr("The mask encloses nothing and admits no color; pull its corners apart.");
+  const Srgb color = m_bench.wheel().nearest_existing(wheel_point(*neutral, m_bench.session().at.v)).color;
+  QString out = tr("%1, turned %2°, fills %3 % of the wheel. Subjective neutral: %4.")
+                    .arg(QString::fromStdString(mask->name))
+                    .arg(mask->turned, 0, 'f', 1)
+                    .arg(100 * region->share(), 0, 'f', 1)
+                    .arg(QString::fromStdString(color_in_words(color)));
+  for (const auto& area : mask->areas)
+    if (const auto* polygon = std::get_if<Polygon>(&area.shape); polygon && crosses_itself(*polygon))
+      return out + QStringLiteral(" ") + tr("An outline crosses itself and is left open there.");
+  return out;
+}
+
+void LimitDesk::follow() {
+  m_title->setText(tr("Value %1").arg(std::lround(stepped_value(m_bench.session().at.v, m_bench.steps()))));
+  m_facts->setText(facts());
+  m_keeps->setChecked(m_bench.session().mask_keeps == MaskKeeps::Outline);
+  for (QPushButton* button : m_commands) button->setEnabled(m_bench.piece().mask.has_value());
+}
+
+void LimitDesk::follow_tools() {
+  const auto& hands = *m_wheel->hands();
+  for (std::size_t i = 0; i < m_tools.size(); ++i)
+    m_tools[i]->setChecked(static_cast<std::size_t>(hands.tool()) == i + 1);
+  m_modes[0]->setChecked(hands.mode() == AreaMode::Adds);
+  m_modes[1]->setChecked(hands.mode() == AreaMode::Cuts);
+}
+
+} // namespace zc

@@ -1,0 +1,41 @@
+// The desk where hue and saturation are limited: the wheel large, the mask worked on directly and in numbers.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+
+namespace zc {
+
+class WheelView;
+class WordButton;
+
+class LimitDesk final : public QWidget {
+  Q_OBJECT
+public:
+  LimitDesk(Workbench& bench, QWidget* parent);
+  [[nodiscard]] WheelView& wheel() { return *m_wheel; }
+
+private:
+  QWidget* make_head();
+  QWidget* make_tools();
+  QWidget* make_side();
+  QWidget* make_lists();
+  QWidget* make_mask_commands();
+  void follow();
+  void follow_tools();
+  [[nodiscard]] QString facts() const;
+
+  Workbench& m_bench;
+  WheelView* m_wheel;
+  QLabel* m_title = nullptr;
+  QLabel* m_facts = nullptr;
+  WordButton* m_keeps = nullptr;
+  std::vector<WordButton*> m_tools, m_modes;
+  std::vector<QPushButton*> m_commands;
+};
+
+} // namespace zc

@@ -1,0 +1,161 @@
+#include "app/desks/limit/pattern_panel.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+QString words(std::string_view s) { return QString::fromLatin1(s.data(), static_cast<qsizetype>(s.size())); }
+
+/// A pattern drawn small: the wheel's rim and the mask in it.
+class PatternButton final : public QAbstractButton {
+public:
+  PatternButton(Pattern kind, QWidget* parent) : QAbstractButton(parent), m_kind(kind) {
+    setText(words(pattern_name(kind)));
+    setAccessibleName(QObject::tr("Mask pattern %1").arg(text()));
+    setFixedSize(std::max(62, QFontMetrics(small_font()).horizontalAdvance(text()) + 6), 58);
+    setCursor(Qt::PointingHandCursor);
+  }
+
+protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QPointF middle(width() / 2.0, 20);
+    constexpr double radius = 18;
+    const Mask mask = pattern_mask({m_kind, 45, usual_spread(m_kind)});
+    QPolygonF shape;
+    for (const auto& p : std::get<Polygon>(mask.areas[0].shape).points)
+      shape << middle + QPointF(p.x, -p.y) * radius;
+    painter.setPen(QPen(theme().quiet, 1));
+    painter.setBrush(theme().field);
+    painter.drawEllipse(middle, radius, radius);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(underMouse() || isDown() ? theme().strong : theme().text);
+    painter.drawPolygon(shape);
+    painter.setPen(theme().text);
+    painter.setFont(small_font());
+    painter.drawText(QRectF(0, 40, width(), 17), Qt::AlignCenter, text());
+    if (!hasFocus()) return;
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(theme().strong, 1, Qt::DotLine));
+    painter.drawRect(rect().adjusted(1, 1, -2, -2));
+  }
+
+private:
+  Pattern m_kind;
+};
+
+NumberField* angle_field(const QString& name, const QString& accessible, const QString& tip,
+                         QWidget* parent) {
+  auto* field = new NumberField(name, accessible, parent);
+  field->set_range({0, 360, 1, 1, QStringLiteral("°"), true, {}});
+  field->setToolTip(tip);
+  field->setFixedWidth(54);
+  return field;
+}
+
+} // namespace
+
+PatternPanel::PatternPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  auto* heading = new QLabel(tr("Patterns"), this);
+  heading->setFont(heading_font());
+  column->addWidget(heading);
+  column->addWidget(make_patterns());
+  column->addWidget(make_numbers());
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, &PatternPanel::follow);
+  follow();
+}
+
+QWidget* PatternPanel::make_patterns() {
+  auto* box = new QWidget(this);
+  auto* grid = new QGridLayout(box);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setSpacing(2);
+  int place = 0;
+  for (const Pattern kind : kPatterns) {
+    auto* button = new PatternButton(kind, box);
+    button->setObjectName("pattern." + words(pattern_name(kind)));
+    button->setToolTip(tr("Lay a mask of this pattern from the base hue"));
+    connect(button, &QAbstractButton::clicked, this, [this, kind] { lay(kind); });
+    grid->addWidget(button, place / 4, place % 4);
+    ++place;
+  }
+  grid->setColumnStretch(4, 1);
+  return box;
+}
+
+QWidget* PatternPanel::make_numbers() {
+  auto* box = new QWidget(this);
+  auto* grid = new QGridLayout(box);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setHorizontalSpacing(kGap);
+  grid->setVerticalSpacing(4);
+  m_base =
+      angle_field(QStringLiteral("patternBase"), tr("Base hue of the pattern"),
+                  tr("Wheel angle of the leading hue of the next pattern laid, clockwise from the top"), box);
+  m_spread = new NumberField(QStringLiteral("patternSpread"), tr("Spread of the pattern"), box);
+  m_spread->set_range({0, 120, 1, 0, QStringLiteral("°"), false, tr("usual")});
+  m_spread->show_value(-1);
+  m_spread->setFixedWidth(54);
+  m_spread->setToolTip(tr("How wide the hues of the next pattern laid are, 0 to 120°; \"usual\" is the "
+                          "pattern's own width"));
+  m_turned = angle_field(QStringLiteral("maskTurned"), tr("Mask turned by"),
+                         tr("How far the mask is turned; drag outside the rim to turn it by hand, or press "
+                            "Ctrl+Left and Ctrl+Right on the wheel"),
+                         box);
+  m_carry = new WordButton(tr("carry the set"), box);
+  m_carry->setCheckable(true);
+  m_carry->setObjectName(QStringLiteral("carry"));
+  m_carry->setToolTip(
+      tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"));
+  const auto label = [box](const QString& text) {
+    auto* l = new QLabel(text, box);
+    l->setFont(caption_font());
+    return l;
+  };
+  grid->addWidget(label(tr("from hue")), 0, 0);
+  grid->addWidget(m_base, 0, 1);
+  grid->addWidget(label(tr("width")), 0, 2);
+  grid->addWidget(m_spread, 0, 3);
+  grid->addWidget(label(tr("turned")), 1, 0);
+  grid->addWidget(m_turned, 1, 1);
+  grid->addWidget(m_carry, 1, 2, 1, 2, Qt::AlignLeft);
+  grid->setColumnStretch(4, 1);
+  connect(m_base, &NumberField::wanted, m_base, &NumberField::show_value);
+  connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
+  connect(m_turned, &NumberField::wanted, this, [this](double to) {
+    if (const auto& mask = m_bench.piece().mask)
+      m_bench.turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
+  });
+  connect(m_carry, &QAbstractButton::clicked, &m_bench, &Workbench::carry_set);
+  return box;
+}
+
+void PatternPanel::lay(Pattern kind) {
+  const PatternSpec spec{kind, m_base->value(),
+                         m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
+  m_bench.store().apply(tr("Lay %1 mask").arg(words(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
+    return with_mask_on(with_mask(std::move(p), pattern_mask(spec)), true);
+  });
+}
+
+void PatternPanel::follow() {
+  const auto& mask = m_bench.piece().mask;
+  m_turned->setEnabled(mask.has_value());
+  m_turned->show_value(mask ? mask->turned : 0);
+  m_carry->setChecked(m_bench.session().carry == Carry::SetToo);
+}
+
+} // namespace zc

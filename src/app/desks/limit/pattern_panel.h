@@ -1,0 +1,33 @@
+// Starting shapes: the patterns as small drawn masks, from which hue and how wide; turning with or without
+// the set.
+#pragma once
+
+#include "app/store/workbench.h"
+#include "core/mask/patterns.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class NumberField;
+class WordButton;
+
+class PatternPanel final : public QWidget {
+  Q_OBJECT
+public:
+  PatternPanel(Workbench& bench, QWidget* parent);
+
+private:
+  void follow();
+  void lay(Pattern kind);
+  QWidget* make_patterns();
+  QWidget* make_numbers();
+
+  Workbench& m_bench;
+  NumberField* m_base = nullptr;
+  NumberField* m_spread = nullptr;
+  NumberField* m_turned = nullptr;
+  WordButton* m_carry = nullptr;
+};
+
+} // namespace zc

@@ -1,0 +1,76 @@
+#include "app/desks/pick/steps_panel.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QGridLayout>
+#include <QLabel>
+
+namespace zc {
+
+StepsPanel::StepsPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  auto* grid = new QGridLayout(this);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setHorizontalSpacing(6);
+  grid->setVerticalSpacing(4);
+  struct Dimension {
+    QString label, name, tip;
+    NumberRange range;
+    std::vector<int> usual;
+  };
+  const Dimension dimensions[] = {
+      {tr("hues"),
+       QStringLiteral("steps.hue"),
+       tr("Cut the wheel into so many hues: off, or 3 to 360"),
+       {3, 360, 1, 0, {}, false, tr("off")},
+       {0, 12, 24, 36}},
+      {tr("saturations"),
+       QStringLiteral("steps.saturation"),
+       tr("Cut saturation into so many steps from neutral to the rim: off, or 1 to 50"),
+       {1, 50, 1, 0, {}, false, tr("off")},
+       {0, 3, 5, 10}},
+      {tr("values"),
+       QStringLiteral("steps.value"),
+       tr("Cut value into so many steps from black to white: off, or 2 to 101"),
+       {2, 101, 1, 0, {}, false, tr("off")},
+       {0, 5, 9, 11}}};
+  for (int i = 0; i < 3; ++i) {
+    auto* label = new QLabel(dimensions[i].label, this);
+    label->setFont(caption_font());
+    m_counts[i] = new NumberField(dimensions[i].name, tr("Number of %1").arg(dimensions[i].label), this);
+    m_counts[i]->set_range(dimensions[i].range);
+    m_counts[i]->setToolTip(dimensions[i].tip);
+    m_counts[i]->setFixedWidth(52);
+    grid->addWidget(label, i, 0);
+    grid->addWidget(m_counts[i], i, 1);
+    const auto cut = [this, i](int count) {
+      Steps s = m_bench.steps();
+      (i == 0 ? s.hues : i == 1 ? s.saturations : s.values) = count;
+      m_bench.cut_into_steps(s);
+    };
+    connect(m_counts[i], &NumberField::wanted, this,
+            [cut](double x) { cut(static_cast<int>(std::lround(x))); });
+    int column = 2;
+    for (const int count : dimensions[i].usual) {
+      auto* button = new WordButton(count ? QString::number(count) : tr("off"), this);
+      button->setToolTip(dimensions[i].tip);
+      button->setAccessibleName(tr("%1 %2").arg(button->text(), dimensions[i].label));
+      connect(button, &QAbstractButton::clicked, this, [cut, count] { cut(count); });
+      grid->addWidget(button, i, column++);
+    }
+  }
+  grid->setColumnStretch(6, 1);
+  connect(&bench, &Workbench::viewChanged, this, &StepsPanel::follow);
+  follow();
+}
+
+/// One below the lowest count reads "off".
+void StepsPanel::follow() {
+  const Steps& s = m_bench.steps();
+  m_counts[0]->show_value(s.hues ? s.hues : 2);
+  m_counts[1]->show_value(s.saturations);
+  m_counts[2]->show_value(s.values ? s.values : 1);
+}
+
+} // namespace zc

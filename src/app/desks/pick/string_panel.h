@@ -1,0 +1,52 @@
+// One string from the current color, live: as chips here and as notes on the staff's axis.
+#pragma once
+
+#include "app/store/workbench.h"
+#include "core/mix/strings.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QPushButton;
+
+namespace zc {
+
+class ChipRow;
+class NumberField;
+class WordButton;
+
+class StringPanel final : public QWidget {
+  Q_OBJECT
+public:
+  StringPanel(Workbench& bench, QWidget* parent);
+
+protected:
+  void showEvent(QShowEvent* event) override;
+  void hideEvent(QHideEvent* event) override;
+
+private:
+  void follow();
+  void follow_targets();
+  void lay_all();
+  [[nodiscard]] StringKind kind() const;
+  [[nodiscard]] StringSpec spec() const;
+  [[nodiscard]] std::optional<Srgb> target() const;
+
+  Workbench& m_bench;
+  QComboBox* m_kind;
+  QComboBox* m_target;
+  QComboBox* m_way;
+  NumberField* m_steps;
+  QComboBox* m_even;
+  WordButton* m_hold;
+  QPushButton* m_lay;
+  ChipRow* m_row;
+  QLabel* m_words;
+};
+
+/// The wells as choices: item data is the well, the icon its color.
+void fill_with_wells(QComboBox& box, const Bench& bench);
+[[nodiscard]] QString color_told(Srgb c);
+
+} // namespace zc

@@ -1,0 +1,213 @@
+#include "app/theme/number_field.h"
+
+#include "app/theme/theme.h"
+
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLocale>
+#include <QMouseEvent>
+#include <QTimer>
+#include <QWheelEvent>
+
+#include <algorithm>
+#include <cmath>
+
+namespace zc {
+namespace {
+
+constexpr double kDragStart = 4, kPixelsPerStep = 3;
+constexpr int kWordStays = 6000;
+
+QLabel* word_label(QWidget& field) {
+  QWidget* window = field.window();
+  auto* label = window->findChild<QLabel*>(QStringLiteral("fieldWord"));
+  if (label) return label;
+  label = new QLabel(window);
+  label->setObjectName(QStringLiteral("fieldWord"));
+  label->setAutoFillBackground(true);
+  label->setContentsMargins(8, 4, 8, 4);
+  label->setAttribute(Qt::WA_TransparentForMouseEvents);
+  return label;
+}
+
+void hide_word(const QWidget& field) {
+  if (auto* label = field.window()->findChild<QLabel*>(QStringLiteral("fieldWord"))) label->hide();
+}
+
+} // namespace
+
+double nudge_size(Qt::KeyboardModifiers modifiers) {
+  if (modifiers & Qt::ShiftModifier) return 10;
+  return modifiers & Qt::AltModifier ? 0.1 : 1;
+}
+
+double wheel_notches(const QWheelEvent& event) {
+  const QPoint d = event.angleDelta();
+  return (d.y() != 0 ? d.y() : d.x()) / 120.0;
+}
+
+void say_at(QWidget& field, const QString& sentence) {
+  QLabel* label = word_label(field);
+  QPalette palette = field.window()->palette();
+  palette.setColor(QPalette::Window, theme().strong);
+  palette.setColor(QPalette::WindowText, theme().field);
+  label->setPalette(palette);
+  label->setFont(caption_font());
+  label->setText(sentence);
+  label->setAccessibleName(sentence);
+  label->adjustSize();
+  QWidget* window = field.window();
+  const QPoint below = field.mapTo(window, QPoint(0, field.height() + 3));
+  const int x = std::clamp(below.x(), 4, std::max(4, window->width() - label->width() - 4));
+  const bool fits = below.y() + label->height() <= window->height();
+  label->move(x, fits ? below.y() : field.mapTo(window, QPoint(0, -label->height() - 3)).y());
+  label->raise();
+  label->show();
+  QTimer::singleShot(kWordStays, label, [label, sentence] {
+    if (label->text() == sentence) label->hide();
+  });
+}
+
+NumberField::NumberField(const QString& object_name, const QString& accessible_name, QWidget* parent)
+    : QLineEdit(parent) {
+  setObjectName(object_name);
+  setAccessibleName(accessible_name);
+  setFrame(false);
+  setFont(caption_font());
+  setAlignment(Qt::AlignRight);
+  setContextMenuPolicy(Qt::NoContextMenu);
+  setCursor(Qt::SizeHorCursor);
+  connect(this, &QLineEdit::textEdited, this, [this] {
+    m_typing = true;
+    hide_word(*this);
+  });
+  show_text();
+}
+
+void NumberField::set_range(const NumberRange& range) {
+  m_range = range;
+  show_text();
+}
+
+void NumberField::show_value(double value) {
+  m_value = value;
+  if (!m_typing) show_text();
+}
+
+void NumberField::refuse(const QString& sentence) {
+  m_typing = false;
+  show_text();
+  selectAll();
+  say_at(*this, sentence);
+}
+
+QString NumberField::drag_key() const {
+  return m_dragging ? QStringLiteral("%1 %2").arg(objectName()).arg(m_drag_number) : QString();
+}
+
+QString NumberField::text_of(double value) const {
+  if (value < m_range.low && !m_range.empty_word.isEmpty()) return m_range.empty_word;
+  QString text = QString::number(value, 'f', m_range.digits);
+  if (text.startsWith(QLatin1Char('-')) && text.toDouble() == 0) text.remove(0, 1);
+  return text + m_range.suffix;
+}
+
+void NumberField::show_text() {
+  const QString shown = text_of(m_value);
+  if (text() != shown) setText(shown);
+  setCursorPosition(0);
+}
+
+QString NumberField::range_words() const {
+  const auto plain = [this](double x) { return QString::number(x, 'g', 6) + m_range.suffix; };
+  return tr("Type a number from %1 to %2.").arg(plain(m_range.low), plain(m_range.high));
+}
+
+/// Nudges and drags stop at the ends of the range.
+void NumberField::want(double value) {
+  hide_word(*this);
+  m_typing = false;
+  if (m_range.wraps) {
+    const double span = m_range.high - m_range.low;
+    value = value - span * std::floor((value - m_range.low) / span);
+  } else {
+    const double lowest = m_range.empty_word.isEmpty() ? m_range.low : m_range.low - m_range.step;
+    value = std::clamp(value, lowest, m_range.high);
+  }
+  if (value == m_value) return show_text();
+  emit wanted(value);
+}
+
+void NumberField::take_typed() {
+  if (!m_typing) return;
+  QString typed = text().trimmed();
+  if (!m_range.empty_word.isEmpty() && typed == m_range.empty_word) return want(m_range.low - m_range.step);
+  if (!m_range.suffix.isEmpty() && typed.endsWith(m_range.suffix.trimmed()))
+    typed.chop(m_range.suffix.trimmed().size());
+  bool number = false;
+  const double value = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
+  const double slack = 0.5 * std::pow(10.0, -m_range.digits);
+  if (!number || !std::isfinite(value) || value < m_range.low - slack || value > m_range.high + slack)
+    return refuse(range_words());
+  m_typing = false;
+  const double kept = std::clamp(value, m_range.low, m_range.high);
+  if (text_of(kept) == text_of(m_value)) return show_text(); // Nothing but the shown digits was typed.
+  emit wanted(kept);
+  show_text();
+}
+
+void NumberField::mousePressEvent(QMouseEvent* event) {
+  if (m_typing || event->button() != Qt::LeftButton) return QLineEdit::mousePressEvent(event);
+  m_pressed = true;
+  m_press = event->position();
+  m_press_value = m_value;
+}
+
+void NumberField::mouseMoveEvent(QMouseEvent* event) {
+  if (!m_pressed) return QLineEdit::mouseMoveEvent(event);
+  const double way = event->position().x() - m_press.x();
+  if (!m_dragging && std::abs(way) < kDragStart) return;
+  if (!m_dragging) ++m_drag_number;
+  m_dragging = true;
+  want(m_press_value + std::round(way / kPixelsPerStep) * m_range.step * nudge_size(event->modifiers()));
+}
+
+void NumberField::mouseReleaseEvent(QMouseEvent* event) {
+  if (!m_pressed) return QLineEdit::mouseReleaseEvent(event);
+  if (!m_dragging) {
+    setFocus(Qt::MouseFocusReason);
+    selectAll();
+  }
+  m_pressed = m_dragging = false;
+}
+
+void NumberField::wheelEvent(QWheelEvent* event) {
+  want(m_value + wheel_notches(*event) * m_range.step * nudge_size(event->modifiers()));
+  event->accept();
+}
+
+void NumberField::keyPressEvent(QKeyEvent* event) {
+  const double step = m_range.step * nudge_size(event->modifiers());
+  switch (event->key()) {
+  case Qt::Key_Up:
+    return want(m_value + step);
+  case Qt::Key_Down:
+    return want(m_value - step);
+  case Qt::Key_Return:
+  case Qt::Key_Enter:
+    return take_typed();
+  case Qt::Key_Escape:
+    m_typing = false;
+    hide_word(*this);
+    return show_text();
+  default:
+    QLineEdit::keyPressEvent(event);
+  }
+}
+
+void NumberField::focusOutEvent(QFocusEvent* event) {
+  QLineEdit::focusOutEvent(event);
+  take_typed();
+}
+
+} // namespace zc

@@ -1,0 +1,68 @@
+// A number that is typed, turned with the wheel, stepped with keys or dragged; what it cannot take it says in
+// a word under the field.
+#pragma once
+
+#include <QLineEdit>
+
+namespace zc {
+
+/// What a field takes. A hue wraps: beyond one end it begins at the other.
+struct NumberRange {
+  double low = 0, high = 100;
+  double step = 1; ///< One nudge; ten with Shift, a tenth with Alt.
+  int digits = 1;
+  QString suffix;
+  bool wraps = false;
+  QString empty_word; ///< Shown for a number below `low`, and accepted when typed; empty: no such number.
+};
+
+class NumberField final : public QLineEdit {
+  Q_OBJECT
+public:
+  NumberField(const QString& object_name, const QString& accessible_name, QWidget* parent);
+
+  void set_range(const NumberRange& range);
+  [[nodiscard]] double value() const { return m_value; }
+  /// Shows a number without saying that it was changed. A text being typed is left alone.
+  void show_value(double value);
+  /// Says in one sentence why something was not taken, and shows the old number again.
+  void refuse(const QString& sentence);
+  /// The same for every change of one drag and for no other; empty outside of drags.
+  [[nodiscard]] QString drag_key() const;
+
+signals:
+  /// The painter wants this number; it lies in the range.
+  void wanted(double value);
+
+protected:
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void focusOutEvent(QFocusEvent* event) override;
+
+private:
+  void want(double value);
+  void take_typed();
+  void show_text();
+  [[nodiscard]] QString text_of(double value) const;
+  [[nodiscard]] QString range_words() const;
+
+  NumberRange m_range;
+  double m_value = 0;
+  QPointF m_press;
+  double m_press_value = 0;
+  int m_drag_number = 0;
+  bool m_pressed = false, m_dragging = false, m_typing = false;
+};
+
+/// One unit, ten with Shift, a tenth with Alt.
+[[nodiscard]] double nudge_size(Qt::KeyboardModifiers modifiers);
+/// Whole notches of a wheel event, either direction key may have turned it sideways.
+[[nodiscard]] double wheel_notches(const QWheelEvent& event);
+
+/// A word under a field that says why something was not taken; it goes when the field is used again.
+void say_at(QWidget& field, const QString& sentence);
+
+} // namespace zc

@@ -1,0 +1,82 @@
+// Hands on the mask: what presses, drags and keys on the wheel do to its areas.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QObject>
+
+class QKeyEvent;
+class QMenu;
+class QPainter;
+
+namespace zc {
+
+class WheelView;
+
+class MaskHands final : public QObject {
+  Q_OBJECT
+public:
+  /// What the next press on the wheel begins to draw.
+  enum class Tool { None, Outline, Round, Sector };
+
+  MaskHands(Workbench& bench, WheelView& view);
+
+  [[nodiscard]] Tool tool() const { return m_tool; }
+  void choose_tool(Tool tool);
+  /// Whether the next area drawn adds or cuts.
+  [[nodiscard]] AreaMode mode() const { return m_mode; }
+  void choose_mode(AreaMode mode);
+  void remove_area();
+
+  // What the wheel hands on; true when it was meant for the mask.
+  /// `alone` turns only the area worked on.
+  [[nodiscard]] bool press(QPointF p, bool alone);
+  [[nodiscard]] bool drag(QPointF p);
+  [[nodiscard]] bool let_go(QPointF p);
+  [[nodiscard]] bool double_click(QPointF p);
+  [[nodiscard]] bool key(const QKeyEvent& event);
+  void hover(QPointF p);
+  void leave();
+  void fill_menu(QMenu& menu, QPointF p);
+  void paint(QPainter& painter);
+
+signals:
+  void toolChanged();
+
+private:
+  enum class Drag { None, Handle, Move, Turn, Outline, Round, Sector };
+  [[nodiscard]] const std::vector<Area>* areas() const;
+  [[nodiscard]] const Shape* shape() const; ///< Of the area worked on.
+  [[nodiscard]] std::optional<Handle> handle_at(QPointF p) const;
+  [[nodiscard]] std::optional<std::size_t> area_at(QPointF p) const;
+  [[nodiscard]] double angle_at(QPointF p) const;
+  [[nodiscard]] QString drag_key(const char* what) const;
+  void reshape(const QString& name, const Shape& to, const QString& drag = {});
+  [[nodiscard]] bool press_tool(QPointF p);
+  void turn_to(QPointF p);
+  void let_go_of_outline(QPointF p);
+  void finish_outline();
+  void add_area(Shape shape);
+  void remove_corner(std::size_t corner);
+  [[nodiscard]] Shape round_shape() const;
+  [[nodiscard]] Shape sector_shape() const;
+  [[nodiscard]] bool nudge(const QKeyEvent& event);
+  [[nodiscard]] bool tool_key(const QKeyEvent& event);
+  void paint_drawing(QPainter& painter);
+
+  Workbench& m_bench;
+  WheelView& m_view;
+  Tool m_tool = Tool::None;
+  AreaMode m_mode = AreaMode::Adds;
+  Drag m_drag = Drag::None;
+  Handle m_dragged;
+  QPointF m_press, m_pointer;
+  bool m_moved = false, m_alone = false;
+  Piece m_start; ///< As it was when the drag began, so that nothing is lost on the way.
+  int m_drag_number = 0;
+  std::optional<Handle> m_hovered;
+  std::vector<DiscPoint> m_outline; ///< Being drawn: corners set and places passed.
+  std::size_t m_stroke_from = 0;    ///< Where the stroke now drawn began in the outline.
+};
+
+} // namespace zc

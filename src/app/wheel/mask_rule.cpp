@@ -1,0 +1,59 @@
+#include "app/wheel/mask_rule.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+
+namespace zc {
+
+MaskRuleChoice::MaskRuleChoice(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(2);
+  auto* label = new QLabel(tr("Mask"), this);
+  label->setFont(heading_font());
+  row->addWidget(label);
+  row->addSpacing(4);
+  m_rules = {
+      add(QStringLiteral("rule.held"), tr("held"), tr("Picks stay inside the mask, at the same value")),
+      add(QStringLiteral("rule.flagged"), tr("flagged"),
+          tr("Picks outside the mask are allowed, and marked")),
+      add(QStringLiteral("rule.free"), tr("free"), tr("Picks are not judged; the mask is only shown"))};
+  m_off = add(QStringLiteral("maskOff"), tr("off"), tr("Keep the mask without showing or using it"));
+  for (std::size_t i = 0; i < m_rules.size(); ++i)
+    connect(m_rules[i], &QAbstractButton::clicked, this, [this, rule = static_cast<MaskRule>(i)] {
+      m_bench.store().apply(tr("Change mask rule"), [rule](Piece p) -> Result<Piece> {
+        return with_mask_on(with_rule(std::move(p), rule), true);
+      });
+      follow();
+    });
+  connect(m_off, &QAbstractButton::clicked, this, [this] {
+    m_bench.store().apply(tr("Switch mask off"),
+                          [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+    follow();
+  });
+  connect(&bench, &Workbench::pieceChanged, this, &MaskRuleChoice::follow);
+  follow();
+}
+
+WordButton* MaskRuleChoice::add(const QString& name, const QString& word, const QString& tip) {
+  auto* button = new WordButton(word, this);
+  button->setObjectName(name);
+  button->setAccessibleName(tr("Mask %1").arg(word));
+  button->setToolTip(tip);
+  button->setCheckable(true);
+  layout()->addWidget(button);
+  return button;
+}
+
+void MaskRuleChoice::follow() {
+  const Piece& piece = m_bench.piece();
+  setEnabled(piece.mask.has_value());
+  for (std::size_t i = 0; i < m_rules.size(); ++i)
+    m_rules[i]->setChecked(piece.mask && piece.mask_on && piece.rule == static_cast<MaskRule>(i));
+  m_off->setChecked(piece.mask && !piece.mask_on);
+}
+
+} // namespace zc

@@ -1,0 +1,25 @@
+// What the mask does to picks: held, flagged, free, or the mask off.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class WordButton;
+
+class MaskRuleChoice final : public QWidget {
+  Q_OBJECT
+public:
+  MaskRuleChoice(Workbench& bench, QWidget* parent);
+
+private:
+  void follow();
+  WordButton* add(const QString& name, const QString& word, const QString& tip);
+  Workbench& m_bench;
+  std::array<WordButton*, 3> m_rules{};
+  WordButton* m_off = nullptr;
+};
+
+} // namespace zc

@@ -1,0 +1,55 @@
+#include "app/wheel/wheel_choice.h"
+
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+
+namespace zc {
+
+WheelChoice::WheelChoice(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_hues(new QComboBox(this)), m_measures(new QComboBox(this)) {
+  m_hues->setObjectName(QStringLiteral("hueScale"));
+  m_hues->setAccessibleName(tr("Hue scale of the wheel"));
+  m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
+                        "ink red faces cyan"));
+  m_hues->addItem(tr("traditional"), static_cast<int>(HueScale::Traditional));
+  m_hues->addItem(tr("light"), static_cast<int>(HueScale::Light));
+  m_hues->addItem(tr("ink"), static_cast<int>(HueScale::Ink));
+  m_hues->addItem(tr("even"), static_cast<int>(HueScale::Even));
+  m_measures->setObjectName(QStringLiteral("measure"));
+  m_measures->setAccessibleName(tr("Saturation measure"));
+  m_measures->setToolTip(
+      tr("What saturation means on this wheel; value stays true lightness with each of them"));
+  const std::pair<QString, SaturationMeasure> measures[] = {
+      {tr("HSLuv saturation"), SaturationMeasure::Hsluv},
+      {tr("HSL saturation"), SaturationMeasure::Hsl},
+      {tr("HSV saturation"), SaturationMeasure::Hsv},
+      {tr("CIELAB chroma"), SaturationMeasure::CielabChroma},
+      {tr("OKLab chroma"), SaturationMeasure::OklabChroma}};
+  for (const auto& [words, measure] : measures) m_measures->addItem(words, static_cast<int>(measure));
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(kGap);
+  for (QComboBox* box : {m_hues, m_measures}) {
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(box == m_hues ? 8 : 13);
+    row->addWidget(box);
+    connect(box, &QComboBox::activated, this, &WheelChoice::choose);
+  }
+  connect(&bench, &Workbench::pieceChanged, this, &WheelChoice::follow);
+  follow();
+}
+
+void WheelChoice::choose() {
+  m_bench.change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
+                        static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
+}
+
+void WheelChoice::follow() {
+  const WheelSpec& wheel = m_bench.piece().wheel;
+  m_hues->setCurrentIndex(m_hues->findData(static_cast<int>(wheel.hues)));
+  m_measures->setCurrentIndex(m_measures->findData(static_cast<int>(wheel.measure)));
+}
+
+} // namespace zc

@@ -1,0 +1,317 @@
+#include "app/wheel/wheel_view.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "app/wheel/mask_hands.h"
+#include "core/color/convert.h"
+#include "core/wheel/partners.h"
+
+#include <QContextMenuEvent>
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QMenu>
+#include <QTabletEvent>
+#include <QToolTip>
+#include <QWheelEvent>
+
+namespace zc {
+namespace {
+
+constexpr double kRimRoom = 30;  ///< For hue names and for turning.
+constexpr double kNameRoom = 16; ///< More at the sides, where names lie flat.
+constexpr double kLargestZoom = 4, kZoomStep = 1.25;
+
+QString latin(std::string_view s) { return QString::fromLatin1(s.data(), static_cast<qsizetype>(s.size())); }
+
+} // namespace
+
+WheelView::WheelView(Workbench& bench, Use use, QWidget* parent)
+    : QWidget(parent), m_bench(bench),
+      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(bench, *this) : nullptr) {
+  setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
+  setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
+  setMouseTracking(true);
+  setFocusPolicy(Qt::StrongFocus);
+  for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, qOverload<>(&QWidget::update));
+}
+
+// The hands draw on this view, so they go before it does.
+WheelView::~WheelView() { m_hands.reset(); }
+
+QPointF WheelView::middle() const {
+  return {width() / 2.0 - m_center.x * radius(), height() / 2.0 + m_center.y * radius()};
+}
+double WheelView::radius() const {
+  return m_zoom * std::max(40.0, std::min(width() / 2.0 - kRimRoom - kNameRoom, height() / 2.0 - kRimRoom));
+}
+void WheelView::zoom_to(double zoom, QPointF about) {
+  const DiscPoint under = disc_point_at(about);
+  m_zoom = std::clamp(zoom, 1.0, kLargestZoom);
+  // The place under the pointer stays there; the whole wheel stands in the middle.
+  m_center = {under.x - (about.x() - width() / 2.0) / radius(),
+              under.y + (about.y() - height() / 2.0) / radius()};
+  m_center = m_zoom == 1.0 ? DiscPoint{} : pulled_onto_disc(m_center);
+  update();
+}
+void WheelView::zoom_around_pick(double factor) {
+  zoom_to(m_zoom * factor, screen_point(disc_point(m_bench.session().at.a, m_bench.session().at.r)));
+}
+QPointF WheelView::screen_point(DiscPoint p) const { return middle() + QPointF(p.x, -p.y) * radius(); }
+DiscPoint WheelView::disc_point_at(QPointF p) const {
+  const QPointF d = (p - middle()) / radius();
+  return {d.x(), -d.y()};
+}
+bool WheelView::beyond_rim(QPointF p) const {
+  const DiscPoint d = disc_point_at(p);
+  return std::hypot(d.x, d.y) > 1 + 4 / radius();
+}
+
+// ---------------------------------------------------------------- painting
+
+void WheelView::refresh_picture() {
+  const Shown wanted{m_bench.piece().wheel, m_bench.session().at.v,
+                     std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
+                     m_bench.steps()};
+  if (wanted == m_shown) return;
+  m_shown = wanted;
+  m_bench.painter().slice(wanted.value, wanted.size, m_picture);
+  const auto measure = wanted.wheel.measure;
+  m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
+}
+
+void WheelView::paint_disc(QPainter& painter) {
+  const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
+  if (m_bench.session().values_only) {
+    // At one value every color has the same grey.
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(shown_color(neutral_of_value(m_bench.session().at.v), true));
+    painter.drawEllipse(disc);
+  } else {
+    refresh_picture();
+    if (!m_full) {
+      QPainterPath ground;
+      ground.addEllipse(disc);
+      fill_hatch(painter, ground);
+    }
+    painter.drawImage(disc, image_of(m_picture));
+  }
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().line, 1));
+  painter.drawEllipse(disc);
+}
+
+void WheelView::paint_rim(QPainter& painter) {
+  for (const auto& hue : named_hues(m_bench.piece().wheel.hues)) {
+    const DiscPoint direction = disc_point(hue.angle, 1);
+    const QPointF out(direction.x, -direction.y);
+    const QPointF rim = middle() + out * radius();
+    painter.setPen(QPen(hue.primary ? theme().strong : theme().quiet, hue.primary ? 2 : 1));
+    painter.drawLine(rim + out * 2, rim + out * (hue.primary ? 9 : 6));
+    // Two-part names would crowd the rim; their letters stand for them, the tooltip says them.
+    const bool two_parts = hue.name.find('-') != std::string_view::npos;
+    const QFont font = hue.primary ? heading_font() : two_parts ? small_font() : caption_font();
+    painter.setFont(font);
+    const QString name = latin(two_parts ? hue.label : hue.name);
+    const QSizeF size(QFontMetrics(font).horizontalAdvance(name) + 2, 18);
+    const QPointF at = rim + out * 14 + QPointF(out.x() * size.width() / 2, out.y() * size.height() / 2);
+    painter.drawText(QRectF(at - QPointF(size.width() / 2, size.height() / 2), size), Qt::AlignCenter, name);
+  }
+}
+
+/// Partners of the current color: strokes inward from the rim, the complement's longest.
+void WheelView::paint_partners(QPainter& painter) {
+  for (const auto& partner : partners_of(m_bench.wheel(), m_bench.partners_place())) {
+    const DiscPoint direction = disc_point(partner.at.a, 1);
+    const QPointF out(direction.x, -direction.y);
+    draw_double_line(painter, middle() + out * (radius() - (partner.turn == 180 ? 13 : 7)),
+                     middle() + out * (radius() - 1), 1.4);
+  }
+}
+
+void WheelView::paint_mask(QPainter& painter) {
+  QPainterPath region;
+  for (const auto& outline : m_bench.region()->outlines()) {
+    QPolygonF polygon;
+    for (const auto& p : outline) polygon << screen_point(p);
+    region.addPolygon(polygon);
+    region.closeSubpath();
+  }
+  QPainterPath veil;
+  veil.addEllipse(middle(), radius() + 0.5, radius() + 0.5);
+  veil.addPath(region);
+  QColor color = theme().stage;
+  color.setAlphaF(0.62F);
+  painter.fillPath(veil, color);
+  draw_double_line(painter, region);
+
+  if (const auto neutral = m_bench.region()->centroid()) draw_cross(painter, screen_point(*neutral));
+}
+
+void WheelView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  paint_disc(painter);
+  paint_rim(painter);
+  if (m_bench.region()) paint_mask(painter);
+  paint_partners(painter);
+  if (m_hands) m_hands->paint(painter);
+
+  const Session& s = m_bench.session();
+  const DiscPoint rim = disc_point(s.section_angle, 1);
+  painter.setPen(QPen(QColor(0, 0, 0, 110), 2.4, Qt::DashLine));
+  painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
+  painter.setPen(QPen(QColor(255, 255, 255, 170), 1, Qt::DashLine));
+  painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
+  draw_pick_mark(painter, screen_point(disc_point(s.at.a, s.at.r)));
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawEllipse(middle(), radius() + 2, radius() + 2);
+}
+
+// ---------------------------------------------------------------- mouse, pen and keys
+
+void WheelView::pick_at(QPointF p) {
+  m_bench.begin_pick();
+  m_bench.pick_plan(disc_point_at(p));
+  m_bench.end_pick();
+}
+
+void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
+  if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
+  m_picking = true;
+  m_bench.begin_pick();
+  m_bench.pick_plan(disc_point_at(p));
+}
+
+void WheelView::drag(QPointF p) {
+  if (m_picking) return m_bench.pick_plan(disc_point_at(p));
+  if (m_hands) static_cast<void>(m_hands->drag(p));
+}
+
+void WheelView::let_go(QPointF p) {
+  if (m_picking) m_bench.end_pick();
+  if (!m_picking && m_hands) static_cast<void>(m_hands->let_go(p));
+  m_picking = false;
+  update();
+}
+
+void WheelView::hover(QPointF p) {
+  if (m_hands) return m_hands->hover(p);
+  setCursor(beyond_rim(p) ? Qt::ArrowCursor : Qt::CrossCursor);
+}
+
+void WheelView::mousePressEvent(QMouseEvent* event) {
+  if (event->button() == Qt::LeftButton) press(event->position(), event->modifiers());
+}
+void WheelView::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton)
+    drag(event->position());
+  else
+    hover(event->position());
+}
+void WheelView::mouseReleaseEvent(QMouseEvent* event) {
+  if (event->button() == Qt::LeftButton) let_go(event->position());
+}
+
+/// A pen is a hand like the mouse; taking its events keeps the toolkit from sending them twice.
+void WheelView::tabletEvent(QTabletEvent* event) {
+  if (event->type() == QEvent::TabletPress)
+    press(event->position(), event->modifiers());
+  else if (event->type() == QEvent::TabletRelease)
+    let_go(event->position());
+  else if (event->buttons() & Qt::LeftButton)
+    drag(event->position());
+  else
+    hover(event->position());
+  event->accept();
+}
+
+void WheelView::mouseDoubleClickEvent(QMouseEvent* event) {
+  if (event->button() != Qt::LeftButton) return;
+  if (m_hands && m_hands->double_click(event->position())) return;
+  press(event->position(), event->modifiers());
+}
+
+void WheelView::contextMenuEvent(QContextMenuEvent* event) {
+  if (!m_hands) return;
+  QMenu menu;
+  m_hands->fill_menu(menu, event->pos());
+  if (!menu.isEmpty()) menu.exec(event->globalPos());
+}
+
+bool WheelView::nudge_key(const QKeyEvent& event) {
+  const double step = nudge_size(event.modifiers());
+  switch (event.key()) {
+  case Qt::Key_Right:
+    m_bench.nudge_hue(step);
+    return true;
+  case Qt::Key_Left:
+    m_bench.nudge_hue(-step);
+    return true;
+  case Qt::Key_Up:
+    m_bench.nudge_saturation(step / 100);
+    return true;
+  case Qt::Key_Down:
+    m_bench.nudge_saturation(-step / 100);
+    return true;
+  case Qt::Key_PageUp:
+    m_bench.nudge_value(step);
+    return true;
+  case Qt::Key_PageDown:
+    m_bench.nudge_value(-step);
+    return true;
+  default:
+    return false;
+  }
+}
+
+void WheelView::keyPressEvent(QKeyEvent* event) {
+  if (m_hands && m_hands->key(*event)) return;
+  if (nudge_key(*event)) return;
+  switch (event->key()) {
+  case Qt::Key_Plus:
+  case Qt::Key_Equal:
+    return zoom_around_pick(kZoomStep);
+  case Qt::Key_Minus:
+    return zoom_around_pick(1 / kZoomStep);
+  case Qt::Key_0:
+    return zoom_to(1, {});
+  default:
+    QWidget::keyPressEvent(event);
+  }
+}
+
+void WheelView::wheelEvent(QWheelEvent* event) {
+  if (event->modifiers() & Qt::ControlModifier) {
+    zoom_to(m_zoom * std::pow(kZoomStep, wheel_notches(*event)), event->position());
+    return event->accept();
+  }
+  m_bench.nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
+  event->accept();
+}
+
+void WheelView::leaveEvent(QEvent*) {
+  if (m_hands) m_hands->leave();
+}
+
+bool WheelView::event(QEvent* event) {
+  if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+  const auto* help = static_cast<QHelpEvent*>(event);
+  const WheelPoint at = wheel_point(disc_point_at(help->pos()), m_bench.session().at.v);
+  const QString hue = latin(nearest_named_hue(m_bench.piece().wheel.hues, at.a).name);
+  const QString place =
+      beyond_rim(help->pos())
+          ? tr("%1, %2°").arg(hue).arg(at.a, 0, 'f', 0)
+          : tr("%1, %2°, saturation %3 %").arg(hue).arg(at.a, 0, 'f', 0).arg(100 * at.r, 0, 'f', 0);
+  const QString help_words =
+      m_hands ? tr("Drag handles to shape an area, inside it to move it, outside the rim to turn the mask "
+                   "(with Shift the area alone); double-click an edge to add a corner.")
+              : tr("Drag to set hue and saturation; Ctrl and the wheel zoom.");
+  QToolTip::showText(help->globalPos(), place + QStringLiteral("\n") + help_words, this);
+  return true;
+}
+
+} // namespace zc

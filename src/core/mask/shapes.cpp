@@ -1,0 +1,321 @@
+#include "core/mask/shapes.h"
+
+#include <boost/geometry.hpp>
+#include <boost/geometry/geometries/linestring.hpp>
+#include <boost/geometry/geometries/point_xy.hpp>
+#include <boost/geometry/geometries/ring.hpp>
+
+#include <algorithm>
+#include <cmath>
+
+namespace zc {
+namespace {
+
+namespace bg = boost::geometry;
+using Point = bg::model::d2::point_xy<double>;
+
+constexpr double kStep = 0.5; // Degrees between the points of a curve.
+constexpr double kRim = 1 + 1e-9;
+
+template <class... F> struct Cases : F... { using F::operator()...; };
+
+DiscPoint plus(DiscPoint p, DiscPoint q) { return {p.x + q.x, p.y + q.y}; }
+DiscPoint minus(DiscPoint p, DiscPoint q) { return {p.x - q.x, p.y - q.y}; }
+double length(DiscPoint p) { return std::hypot(p.x, p.y); }
+double dot(DiscPoint p, DiscPoint q) { return p.x * q.x + p.y * q.y; }
+DiscPoint direction(double angle) { return disc_point(angle, 1); }
+double angle_of(DiscPoint p) { return wrap_degrees(degrees(std::atan2(p.x, p.y))); }
+
+void add_arc(std::vector<DiscPoint>& out, double from, double sweep, double r) {
+  const int steps = std::max(1, static_cast<int>(std::ceil(std::abs(sweep) / kStep)));
+  for (int i = 0; i <= steps; ++i) out.push_back(disc_point(from + sweep * i / steps, r));
+}
+
+std::vector<DiscPoint> outline_of(const Ellipse& e) {
+  std::vector<DiscPoint> out;
+  const DiscPoint u = direction(e.turned), w = direction(e.turned + 90);
+  for (double t = 0; t < 360; t += kStep) {
+    const double c = e.along * std::cos(radians(t)), s = e.across * std::sin(radians(t));
+    out.push_back({e.center.x + u.x * c + w.x * s, e.center.y + u.y * c + w.y * s});
+  }
+  return out;
+}
+
+std::vector<DiscPoint> circle(double r) {
+  std::vector<DiscPoint> out;
+  add_arc(out, 0, 360, r);
+  out.pop_back();
+  return out;
+}
+
+std::vector<std::vector<DiscPoint>> outlines_of_sector(const RingSector& s) {
+  if (s.sweep >= 360 && s.inner > 0) return {circle(s.outer), circle(s.inner)};
+  if (s.sweep >= 360) return {circle(s.outer)};
+  std::vector<DiscPoint> out;
+  add_arc(out, s.from, s.sweep, s.outer);
+  if (s.inner > 0)
+    add_arc(out, s.from + s.sweep, -s.sweep, s.inner);
+  else
+    out.push_back({0, 0});
+  return {out};
+}
+
+/// Mean saturation of a sector, and the angle of its middle.
+double mid_radius(const RingSector& s) { return (s.inner + s.outer) / 2; }
+double mid_angle(const RingSector& s) { return s.from + s.sweep / 2; }
+
+Status wrong(const char* sentence) { return Error{ErrorCode::BadInput, sentence, "area"}; }
+
+bool encloses_nothing(const Polygon& polygon) {
+  const auto& p = polygon.points;
+  const auto away = [&](DiscPoint q) { return length(minus(q, p.front())); };
+  const DiscPoint far =
+      *std::max_element(p.begin(), p.end(), [&](DiscPoint a, DiscPoint b) { return away(a) < away(b); });
+  const double span = away(far);
+  if (span < 1e-9) return true;
+  const DiscPoint along = minus(far, p.front());
+  return std::all_of(p.begin(), p.end(), [&](DiscPoint q) {
+    const DiscPoint d = minus(q, p.front());
+    return std::abs(d.x * along.y - d.y * along.x) / span < 1e-9;
+  });
+}
+
+} // namespace
+
+DiscPoint pulled_onto_disc(DiscPoint p) {
+  const double r = length(p);
+  return r <= 1 ? p : DiscPoint{p.x / r, p.y / r};
+}
+
+DiscPoint turned_point(DiscPoint p, double by) {
+  const double c = std::cos(radians(by)), s = std::sin(radians(by));
+  return {p.x * c + p.y * s, p.y * c - p.x * s};
+}
+
+std::vector<std::vector<DiscPoint>> outlines_of(const Shape& shape) {
+  using Outlines = std::vector<std::vector<DiscPoint>>;
+  return std::visit(Cases{[](const Polygon& p) -> Outlines { return {p.points}; },
+                          [](const Ellipse& e) -> Outlines { return {outline_of(e)}; },
+                          [](const RingSector& s) { return outlines_of_sector(s); }},
+                    shape);
+}
+
+DiscPoint middle_of(const Shape& shape) {
+  return std::visit(Cases{[](const Polygon& p) {
+                            DiscPoint sum;
+                            for (const auto& q : p.points) sum = plus(sum, q);
+                            const auto n = std::max(1.0, static_cast<double>(p.points.size()));
+                            return DiscPoint{sum.x / n, sum.y / n};
+                          },
+                          [](const Ellipse& e) { return e.center; },
+                          [](const RingSector& s) {
+                            return s.sweep >= 360 ? DiscPoint{} : disc_point(mid_angle(s), mid_radius(s));
+                          }},
+                    shape);
+}
+
+Shape turned_shape(const Shape& shape, double by) {
+  return std::visit(Cases{[by](Polygon p) -> Shape {
+                            for (auto& q : p.points) q = pulled_onto_disc(turned_point(q, by));
+                            return p;
+                          },
+                          [by](Ellipse e) -> Shape {
+                            e.center = pulled_onto_disc(turned_point(e.center, by));
+                            e.turned = wrap_degrees(e.turned + by);
+                            return e;
+                          },
+                          [by](RingSector s) -> Shape {
+                            s.from = wrap_degrees(s.from + by);
+                            return s;
+                          }},
+                    shape);
+}
+
+Shape moved_shape(const Shape& shape, DiscPoint from, DiscPoint to) {
+  return std::visit(Cases{[&](Polygon p) -> Shape {
+                            for (auto& q : p.points) q = pulled_onto_disc(plus(q, minus(to, from)));
+                            return p;
+                          },
+                          [&](Ellipse e) -> Shape {
+                            e.center = pulled_onto_disc(plus(e.center, minus(to, from)));
+                            return e;
+                          },
+                          [&](RingSector s) -> Shape {
+                            const double out = std::clamp(length(to) - length(from), -s.inner, 1.0 - s.outer);
+                            s.inner += out;
+                            s.outer += out;
+                            s.from = wrap_degrees(s.from + turn_between(angle_of(from), angle_of(to)));
+                            return s;
+                          }},
+                    shape);
+}
+
+Shape scaled_shape(const Shape& shape, double factor) {
+  const DiscPoint middle = middle_of(shape);
+  return std::visit(Cases{[&](Polygon p) -> Shape {
+                            for (auto& q : p.points) {
+                              const DiscPoint d = minus(q, middle);
+                              q = pulled_onto_disc(plus(middle, {d.x * factor, d.y * factor}));
+                            }
+                            return p;
+                          },
+                          [&](Ellipse e) -> Shape {
+                            e.along = std::clamp(e.along * factor, kThinnest, 2.0);
+                            e.across = std::clamp(e.across * factor, kThinnest, 2.0);
+                            return e;
+                          },
+                          [&](RingSector s) -> Shape {
+                            const double mid = mid_radius(s), angle = mid_angle(s);
+                            const double half = std::max(kThinnest, (s.outer - s.inner) * factor) / 2;
+                            if (s.sweep < 360) s.sweep = std::min(359.0, std::max(1.0, s.sweep * factor));
+                            s.from = wrap_degrees(angle - s.sweep / 2);
+                            s.inner = std::clamp(mid - half, 0.0, 1 - kThinnest);
+                            s.outer = std::clamp(mid + half, s.inner + kThinnest, 1.0);
+                            return s;
+                          }},
+                    shape);
+}
+
+Shape mirrored_shape(const Shape& shape) { return turned_shape(shape, 180); }
+
+std::vector<Handle> handles_of(const Shape& shape) {
+  std::vector<Handle> out;
+  std::visit(Cases{[&](const Polygon& p) {
+                     for (std::size_t i = 0; i < p.points.size(); ++i)
+                       out.push_back({Grip::Corner, i, p.points[i]});
+                   },
+                   [&](const Ellipse& e) {
+                     for (const std::size_t end : {0, 1}) {
+                       const double a = e.turned + 180.0 * static_cast<double>(end);
+                       const DiscPoint u = disc_point(a, e.along), w = disc_point(a + 90, e.across);
+                       out.push_back({Grip::Along, end, plus(e.center, u)});
+                       out.push_back({Grip::Across, end, plus(e.center, w)});
+                     }
+                   },
+                   [&](const RingSector& s) {
+                     out.push_back({Grip::Outer, 0, disc_point(mid_angle(s), s.outer)});
+                     out.push_back({Grip::Inner, 0, disc_point(mid_angle(s), s.inner)});
+                     out.push_back({Grip::From, 0, disc_point(s.from, mid_radius(s))});
+                     out.push_back({Grip::To, 0, disc_point(s.from + s.sweep, mid_radius(s))});
+                   }},
+             shape);
+  return out;
+}
+
+namespace {
+
+Ellipse with_grip(Ellipse e, Grip grip, std::size_t index, DiscPoint to) {
+  const DiscPoint d = minus(to, e.center);
+  if (grip == Grip::Along && length(d) > 0) {
+    e.along = std::clamp(length(d), kThinnest, 2.0);
+    e.turned = wrap_degrees(angle_of(d) + (index == 1 ? 180 : 0));
+  }
+  if (grip == Grip::Across) e.across = std::clamp(std::abs(dot(d, direction(e.turned + 90))), kThinnest, 2.0);
+  return e;
+}
+
+RingSector with_grip(RingSector s, Grip grip, DiscPoint to) {
+  // Near neutral a hand has no angle.
+  const bool has_angle = length(to) > 1e-6;
+  switch (grip) {
+  case Grip::Outer:
+    s.outer = std::clamp(length(to), s.inner + kThinnest, 1.0);
+    break;
+  case Grip::Inner:
+    s.inner = std::clamp(length(to), 0.0, s.outer - kThinnest);
+    break;
+  case Grip::From:
+    if (has_angle) {
+      const double end = s.from + s.sweep;
+      s.sweep = std::clamp(s.sweep - turn_between(s.from, angle_of(to)), 1.0, 360.0);
+      s.from = wrap_degrees(end - s.sweep);
+    }
+    break;
+  case Grip::To:
+    if (has_angle) s.sweep = std::clamp(s.sweep + turn_between(s.from + s.sweep, angle_of(to)), 1.0, 360.0);
+    break;
+  default:
+    break;
+  }
+  return s;
+}
+
+} // namespace
+
+Shape with_handle_at(const Shape& shape, Grip grip, std::size_t index, DiscPoint to) {
+  return std::visit(Cases{[&](Polygon p) -> Shape {
+                            if (grip == Grip::Corner && index < p.points.size())
+                              p.points[index] = pulled_onto_disc(to);
+                            return p;
+                          },
+                          [&](const Ellipse& e) -> Shape { return with_grip(e, grip, index, to); },
+                          [&](const RingSector& s) -> Shape { return with_grip(s, grip, to); }},
+                    shape);
+}
+
+Status validate(const Shape& shape) {
+  return std::visit(Cases{[](const Polygon& p) -> Status {
+                            if (p.points.size() < 3) return wrong("An area needs at least three points.");
+                            for (const auto& q : p.points)
+                              if (!(length(q) <= kRim))
+                                return wrong("A point of this area lies outside the wheel.");
+                            if (encloses_nothing(p))
+                              return wrong("The points lie on one line and enclose nothing.");
+                            return Done{};
+                          },
+                          [](const Ellipse& e) -> Status {
+                            if (!(length(e.center) <= kRim))
+                              return wrong("The middle of an ellipse lies on the wheel.");
+                            if (!(e.along > 0 && e.along <= 2 && e.across > 0 && e.across <= 2))
+                              return wrong("The half axes of an ellipse are above 0 and at most 2.");
+                            return Done{};
+                          },
+                          [](const RingSector& s) -> Status {
+                            if (!(s.sweep > 0 && s.sweep <= 360))
+                              return wrong("A ring sector spans more than 0 and at most 360 degrees.");
+                            if (!(s.inner >= 0 && s.inner < s.outer && s.outer <= 1))
+                              return wrong(
+                                  "A ring sector runs from a lower to a higher saturation within 0 to 1.");
+                            return Done{};
+                          }},
+                    shape);
+}
+
+bool crosses_itself(const Polygon& polygon) {
+  bg::model::ring<Point> ring;
+  for (const auto& p : polygon.points) ring.emplace_back(p.x, p.y);
+  bg::correct(ring);
+  return bg::intersects(ring);
+}
+
+Polygon polygon_along(const std::vector<DiscPoint>& drawn, double tolerance) {
+  Polygon out;
+  if (drawn.size() < 3) {
+    for (const auto& p : drawn) out.points.push_back(pulled_onto_disc(p));
+    return out;
+  }
+  // Closed lines are thinned in two halves, so that no end is special.
+  const auto far = static_cast<std::size_t>(std::max_element(drawn.begin(), drawn.end(),
+                                                             [&](DiscPoint a, DiscPoint b) {
+                                                               return length(minus(a, drawn[0])) <
+                                                                      length(minus(b, drawn[0]));
+                                                             }) -
+                                            drawn.begin());
+  const auto thin = [&](std::size_t from, std::size_t to) {
+    bg::model::linestring<Point> line, thinned;
+    for (std::size_t i = from; i <= to; ++i) {
+      const DiscPoint p = pulled_onto_disc(drawn[i % drawn.size()]);
+      line.emplace_back(p.x, p.y);
+    }
+    bg::simplify(line, thinned, tolerance);
+    for (std::size_t i = 0; i + 1 < thinned.size(); ++i)
+      out.points.push_back({thinned[i].x(), thinned[i].y()});
+  };
+  thin(0, far);
+  thin(far, drawn.size());
+  const auto close = [&](DiscPoint a, DiscPoint b) { return length(minus(a, b)) < tolerance; };
+  while (out.points.size() > 3 && close(out.points.back(), out.points.front())) out.points.pop_back();
+  return out;
+}
+
+} // namespace zc

@@ -1,0 +1,82 @@
+// The shapes a mask area can have, and what a hand can do to one.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/wheel/wheel.h"
+
+#include <variant>
+#include <vector>
+
+namespace zc {
+
+/// Corners in order, joined by straight lines. Crossing outlines are filled by the even-odd rule; fewer than
+/// three points, or all on a line, enclose nothing.
+struct Polygon {
+  std::vector<DiscPoint> points;
+  bool operator==(const Polygon&) const = default;
+};
+
+/// Clipped to the disc where it reaches beyond the rim.
+struct Ellipse {
+  DiscPoint center;
+  double along = 0;  ///< Half the length of the axis that points at wheel angle `turned`; above 0.
+  double across = 0; ///< Half the length of the other axis; above 0.
+  double turned = 0; ///< Degrees clockwise from the top.
+  bool operator==(const Ellipse&) const = default;
+};
+
+/// All hues of an interval at all saturations of an interval.
+struct RingSector {
+  double from = 0;    ///< Wheel angle where it begins, degrees.
+  double sweep = 360; ///< How far it goes clockwise, above 0 to 360.
+  double inner = 0;   ///< Saturation, 0 <= inner < outer <= 1.
+  double outer = 1;
+  bool operator==(const RingSector&) const = default;
+};
+
+using Shape = std::variant<Polygon, Ellipse, RingSector>;
+
+/// Smallest half axis of an ellipse and width of a ring sector that a hand can make.
+inline constexpr double kThinnest = 0.01;
+
+/// The point itself, or the rim point in its direction.
+[[nodiscard]] DiscPoint pulled_onto_disc(DiscPoint p);
+/// Clockwise by degrees, like wheel angles.
+[[nodiscard]] DiscPoint turned_point(DiscPoint p, double by);
+
+/// Closed outlines without a repeated end, filled by the even-odd rule: a whole ring has two. Curves are
+/// walked in half degrees, which stays within 1e-5 of the true curve.
+[[nodiscard]] std::vector<std::vector<DiscPoint>> outlines_of(const Shape& shape);
+/// Where a shape is held: the mean of the corners, the center, the middle of the sector.
+[[nodiscard]] DiscPoint middle_of(const Shape& shape);
+
+[[nodiscard]] Shape turned_shape(const Shape& shape, double by);
+/// Taken hold of at `from` and brought to `to`. Corners stop at the rim; a ring sector slides round and in or
+/// out, keeping its width.
+[[nodiscard]] Shape moved_shape(const Shape& shape, DiscPoint from, DiscPoint to);
+/// Larger or smaller about its middle, within the disc. REQUIRES factor > 0.
+[[nodiscard]] Shape scaled_shape(const Shape& shape, double factor);
+/// The same shape on the other side of neutral: around the complements.
+[[nodiscard]] Shape mirrored_shape(const Shape& shape);
+
+/// What a hand can take hold of.
+enum class Grip { Corner, Along, Across, Outer, Inner, From, To };
+struct Handle {
+  Grip grip = Grip::Corner;
+  std::size_t index = 0; ///< Which corner; which end of an axis.
+  DiscPoint at;
+};
+[[nodiscard]] std::vector<Handle> handles_of(const Shape& shape);
+/// The shape after a handle was brought to a place; a handle the shape does not have changes nothing.
+[[nodiscard]] Shape with_handle_at(const Shape& shape, Grip grip, std::size_t index, DiscPoint to);
+
+/// ERRORS: BadInput with one sentence for fewer than three points, points on one line, points or centers off
+/// the disc, and numbers out of the ranges above.
+[[nodiscard]] Status validate(const Shape& shape);
+/// Does an outline run over itself? Where it overlaps twice the area is left open (even-odd).
+[[nodiscard]] bool crosses_itself(const Polygon& polygon);
+
+/// A line drawn by hand as few corners: none of the places drawn lies further than `tolerance` from it.
+[[nodiscard]] Polygon polygon_along(const std::vector<DiscPoint>& drawn, double tolerance = 0.012);
+
+} // namespace zc
