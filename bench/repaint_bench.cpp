@@ -1,37 +1,82 @@
-// A drag of the value line in the whole window at 1280x800: wheel, section and rail painted anew for every
-// move.
+// Drags in the whole window at 1280x800: the value line, for which wheel, section and rail are painted anew,
+// and a corner of the mask.
 #include "app/theme/theme.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
+#include "core/piece/edits.h"
 
 #include <QApplication>
+
 #include <benchmark/benchmark.h>
+#include <chrono>
+#include <cmath>
+#include <memory>
 
 namespace {
 
-void drag_value_line(benchmark::State& state) {
-  static int argc = 1;
-  static char name[] = "bench";
-  static char* argv[] = {name, nullptr};
-  QApplication app(argc, argv);
-  zc::install_theme();
+struct Desk {
+  int argc = 1;
+  char name[6] = "bench";
+  char* argv[2] = {name, nullptr};
+  QApplication app{argc, argv};
   zc::ToolkitDialogs dialogs;
-  zc::MainWindow window(dialogs);
-  window.resize(1280, 800);
-  window.show();
-  window.documents().open_demo();
-  window.bench().show_desk(zc::Desk::Pick);
-  QApplication::processEvents();
+  std::unique_ptr<zc::MainWindow> window;
+
+  explicit Desk(zc::Desk desk) {
+    zc::install_theme();
+    window = std::make_unique<zc::MainWindow>(dialogs);
+    window->resize(1280, 800);
+    window->show();
+    window->documents().open_demo();
+    window->bench().show_desk(desk);
+    QApplication::processEvents();
+  }
+};
+
+void drag_value_line(benchmark::State& state) {
+  const Desk desk(zc::Desk::Pick);
+  zc::Workbench& bench = desk.window->bench();
   double value = 5;
-  window.bench().begin_pick();
+  bench.begin_pick();
   for (auto _ : state) {
     value = value > 95 ? 5 : value + 0.7;
-    window.bench().pick_value(value);
+    bench.pick_value(value);
     QApplication::processEvents(); // paints everything the move has changed
   }
   state.counters["frames_per_second"] =
       benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
 }
 BENCHMARK(drag_value_line)->Unit(benchmark::kMillisecond)->Iterations(300)->UseRealTime();
+
+/// From the edit to the repaint of plan, section and numbers; the section is not at Limit, so both desks.
+void drag_mask_corner(benchmark::State& state) {
+  const Desk desk(static_cast<zc::Desk>(state.range(0)));
+  zc::Workbench& bench = desk.window->bench();
+  std::vector<double> times;
+  int move = 0;
+  for (auto _ : state) {
+    const auto start = std::chrono::steady_clock::now();
+    ++move;
+    bench.store().apply(
+        QStringLiteral("Reshape"),
+        [move](zc::Piece p) {
+          return zc::with_mask_handle(std::move(p), 0, zc::Grip::Corner, 0,
+                                      zc::disc_point(30 + move % 40, 0.8 + 0.1 * std::sin(move)));
+        },
+        QStringLiteral("drag"));
+    QApplication::processEvents();
+    times.push_back(
+        std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+  }
+  std::sort(times.begin(), times.end());
+  state.counters["median_ms"] = times[times.size() / 2];
+  state.counters["worst_ms"] = times.back();
+}
+BENCHMARK(drag_mask_corner)
+    ->Arg(static_cast<int>(zc::Desk::Limit))
+    ->Arg(static_cast<int>(zc::Desk::Pick))
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(300)
+    ->UseRealTime();
 
 } // namespace

@@ -124,6 +124,12 @@ void ShelfPanel::showEvent(QShowEvent* event) {
   read();
 }
 
+/// The small masks are drawn in the greys of the surround.
+void ShelfPanel::changeEvent(QEvent* event) {
+  QWidget::changeEvent(event);
+  if (event->type() == QEvent::PaletteChange && isVisible()) show_found();
+}
+
 void ShelfPanel::read() {
   MaskShelf shelf = read_mask_shelf(folder().toStdString());
   m_masks = std::move(shelf.masks);
