@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <array>
+#include <bit>
 #include <cmath>
 
 namespace zc {
@@ -16,7 +17,7 @@ namespace {
 
 // Chosen at start for the machine at hand; plain elsewhere, and under the sanitizers, which cannot follow it.
 #if defined(__x86_64__) && defined(__OPTIMIZE__) && !defined(__SANITIZE_ADDRESS__)
-#define ZC_FOR_EACH_MACHINE __attribute__((target_clones("avx2,fma", "default")))
+#define ZC_FOR_EACH_MACHINE __attribute__((target_clones("arch=x86-64-v4", "arch=x86-64-v3", "default")))
 #else
 #define ZC_FOR_EACH_MACHINE
 #endif
@@ -114,15 +115,38 @@ struct FloatMatrix {
   }
 };
 
-/// The word of a linear color, or 0 when it lies outside the display gamut by more than float noise.
-std::uint32_t word_if_shown(float r, float g, float b, const std::uint8_t* gamma) {
+/// Linear channels of a block.
+struct LinearBlock {
+  alignas(32) float r[kBlock], g[kBlock], b[kBlock];
+};
+
+/// A channel in steps of the gamma table.
+ZC_FOR_EACH_MACHINE void table_steps(const float* channel, int n, std::int32_t* out) {
+  for (int i = 0; i < n; ++i)
+    out[i] = static_cast<std::int32_t>(std::min(std::max(channel[i], 0.0f), 1.0f) * kLinearSteps + 0.5f);
+}
+
+/// All ones where the color lies in the display gamut, but for float noise.
+ZC_FOR_EACH_MACHINE void shown_mask(const LinearBlock& block, int n, std::uint32_t* out) {
   constexpr float noise = 2e-6f;
-  const float low = std::min({r, g, b}), high = std::max({r, g, b});
-  if (low < -noise || high > 1 + noise) return 0;
-  const auto step = [gamma](float x) {
-    return std::uint32_t{gamma[static_cast<int>(std::clamp(x, 0.0f, 1.0f) * kLinearSteps + 0.5f)]};
-  };
-  return 0xff000000u | step(r) << 16 | step(g) << 8 | step(b);
+  for (int i = 0; i < n; ++i) {
+    const float low = std::min(std::min(block.r[i], block.g[i]), block.b[i]),
+                high = std::max(std::max(block.r[i], block.g[i]), block.b[i]);
+    out[i] = (low >= -noise) & (high <= 1 + noise) ? 0xffffffffu : 0u;
+  }
+}
+
+/// Words of linear colors, 0 where the display has none.
+void words_of(const LinearBlock& block, int n, std::uint32_t* out) {
+  std::int32_t red[kBlock], green[kBlock], blue[kBlock];
+  table_steps(block.r, n, red);
+  table_steps(block.g, n, green);
+  table_steps(block.b, n, blue);
+  std::uint32_t shown[kBlock];
+  shown_mask(block, n, shown);
+  const std::uint8_t* gamma = encoded_8bit_of_linear().data();
+  for (int i = 0; i < n; ++i)
+    out[i] = shown[i] & (0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]]);
 }
 
 class CielabPlane final : public Plane {
@@ -133,20 +157,28 @@ public:
         m_largest(static_cast<float>(largest_chroma(SaturationMeasure::CielabChroma))) {}
   void colors(const float* cos_h, const float* sin_h, const float*, const float* r, int n,
               std::uint32_t* out) override {
-    const std::uint8_t* gamma = encoded_8bit_of_linear().data();
-    for (int i = 0; i < n; ++i) {
-      const float c = r[i] * m_largest;
-      const float x = luminance_of_f(m_fy + c * cos_h[i] / 500),
-                  z = luminance_of_f(m_fy - c * sin_h[i] / 200);
-      out[i] = word_if_shown(m_to_linear.row(0, x, m_y, z), m_to_linear.row(1, x, m_y, z),
-                             m_to_linear.row(2, x, m_y, z), gamma);
-    }
+    LinearBlock block;
+    linear_of(*this, cos_h, sin_h, r, n, block);
+    words_of(block, n, out);
   }
 
 private:
+  ZC_FOR_EACH_MACHINE static void linear_of(const CielabPlane& p, const float* cos_h, const float* sin_h,
+                                            const float* r, int n, LinearBlock& out) {
+    const FloatMatrix m = p.m_to_linear;
+    const float fy = p.m_fy, y = p.m_y, largest = p.m_largest;
+    for (int i = 0; i < n; ++i) {
+      const float c = r[i] * largest;
+      const float x = luminance_of_f(fy + c * cos_h[i] / 500), z = luminance_of_f(fy - c * sin_h[i] / 200);
+      out.r[i] = m.row(0, x, y, z);
+      out.g[i] = m.row(1, x, y, z);
+      out.b[i] = m.row(2, x, y, z);
+    }
+  }
   static float luminance_of_f(float f) {
     constexpr float kappa = 24389.0f / 27, bend = 6.0f / 29;
-    return f > bend ? f * f * f : (116 * f - 16) / kappa;
+    const float curved = f * f * f, straight = (116 * f - 16) / kappa;
+    return f > bend ? curved : straight;
   }
   /// From X / Xn, Y, Z / Zn.
   static Matrix3 scaled() {
@@ -161,11 +193,12 @@ private:
   float m_fy, m_y, m_largest;
 };
 
+/// Luminance is a cubic in OKLab's L at one hue and chroma; Newton's steps on a whole block at once.
 class OklabPlane final : public Plane {
 public:
   explicit OklabPlane(double v)
-      : m_to_linear(from_lms()), m_y(luminance_from_lightness(v)),
-        m_start(static_cast<float>(std::cbrt(m_y))),
+      : m_to_linear(from_lms()), m_y(static_cast<float>(luminance_from_lightness(v))),
+        m_start(static_cast<float>(std::cbrt(luminance_from_lightness(v)))),
         m_largest(static_cast<float>(largest_chroma(SaturationMeasure::OklabChroma))) {
     const Matrix3 lms = inverse(oklab_from_lms_matrix());
     for (int i = 0; i < 3; ++i) {
@@ -173,42 +206,74 @@ public:
       m_of_b[i] = static_cast<float>(lms[i][2]);
       m_weight[i] = static_cast<float>(inverse(lms_from_xyz_matrix())[1][i]);
     }
+    m_sum = m_weight[0] + m_weight[1] + m_weight[2];
   }
   void colors(const float* cos_h, const float* sin_h, const float*, const float* r, int n,
               std::uint32_t* out) override {
-    const std::uint8_t* gamma = encoded_8bit_of_linear().data();
-    const auto y = static_cast<float>(m_y);
-    for (int i = 0; i < n; ++i) {
-      const float a = r[i] * m_largest * cos_h[i], b = r[i] * m_largest * sin_h[i];
-      float k[3];
-      for (int j = 0; j < 3; ++j) k[j] = m_of_a[j] * a + m_of_b[j] * b;
-      // From above, where the cubic is steep; a place that has not settled by then is no display color.
-      float l = m_start + 0.25f * std::abs(r[i] * m_largest), lms[3], sum = 0;
-      for (int step = 0; step < 6; ++step) {
-        float slope = 0;
-        sum = 0;
-        for (int j = 0; j < 3; ++j) {
-          const float x = l + k[j];
-          sum += m_weight[j] * x * x * x;
-          slope += 3 * m_weight[j] * x * x;
-        }
-        l -= (sum - y) / std::max(slope, 1e-3f);
-      }
-      for (int j = 0; j < 3; ++j) {
-        const float x = l + k[j];
-        lms[j] = x * x * x;
-      }
-      if (std::abs(sum - y) > 1e-3f * y) {
-        out[i] = 0;
-        continue;
-      }
-      out[i] = word_if_shown(m_to_linear.row(0, lms[0], lms[1], lms[2]),
-                             m_to_linear.row(1, lms[0], lms[1], lms[2]),
-                             m_to_linear.row(2, lms[0], lms[1], lms[2]), gamma);
-    }
+    Search search;
+    begin(*this, cos_h, sin_h, r, n, search);
+    for (int i = 0; i < kSteps; ++i) step(m_sum, n, search);
+    LinearBlock block;
+    finish(*this, n, search, block);
+    words_of(block, n, out);
   }
 
 private:
+  static constexpr int kSteps = 5;
+  /// The cubic of every pixel, sum l^3 + square l^2 + line l + rest = 0, and where its search stands. The
+  /// steps run over the whole block in turn, so that none waits for the one before it.
+  struct Search {
+    alignas(32) float k0[kBlock], k1[kBlock], k2[kBlock];
+    alignas(32) float square[kBlock], line[kBlock], rest[kBlock];
+    alignas(32) float l[kBlock], per_slope[kBlock];
+  };
+  ZC_FOR_EACH_MACHINE static void begin(const OklabPlane& p, const float* cos_h, const float* sin_h,
+                                        const float* r, int n, Search& __restrict s) {
+    const float a0 = p.m_of_a[0], a1 = p.m_of_a[1], a2 = p.m_of_a[2], b0 = p.m_of_b[0], b1 = p.m_of_b[1],
+                b2 = p.m_of_b[2], w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y,
+                start = p.m_start, largest = p.m_largest, sum = p.m_sum;
+    for (int i = 0; i < n; ++i) {
+      const float c = r[i] * largest, a = c * cos_h[i], b = c * sin_h[i];
+      const float k0 = a0 * a + b0 * b, k1 = a1 * a + b1 * b, k2 = a2 * a + b2 * b;
+      const float q0 = w0 * k0, q1 = w1 * k1, q2 = w2 * k2, first = q0 + q1 + q2;
+      s.k0[i] = k0;
+      s.k1[i] = k1;
+      s.k2[i] = k2;
+      s.square[i] = 3 * first;
+      s.line[i] = 3 * (q0 * k0 + q1 * k1 + q2 * k2);
+      s.rest[i] = q0 * k0 * k0 + q1 * k1 * k1 + q2 * k2 * k2 - y;
+      // From above, where the cubic is steep.
+      const float l = start - first + 0.12f * c;
+      s.l[i] = l;
+      s.per_slope[i] = 1 / std::max((3 * sum * l + 2 * s.square[i]) * l + s.line[i], 1e-3f);
+    }
+  }
+  /// Newton's step; the reciprocal of the slope follows by Newton's own step, without a division.
+  ZC_FOR_EACH_MACHINE static void step(float sum, int n, Search& __restrict s) {
+    for (int i = 0; i < n; ++i) {
+      const float was = s.l[i];
+      const float off = ((sum * was + s.square[i]) * was + s.line[i]) * was + s.rest[i];
+      // Kept to where display colors have their L, so that a search without an end stays finite.
+      const float l = std::min(std::max(was - off * s.per_slope[i], 0.0f), 1.5f);
+      const float slope = std::max((3 * sum * l + 2 * s.square[i]) * l + s.line[i], 1e-3f);
+      s.l[i] = l;
+      s.per_slope[i] *= std::max(2 - slope * s.per_slope[i], 0.5f);
+    }
+  }
+  ZC_FOR_EACH_MACHINE static void finish(const OklabPlane& p, int n, const Search& s, LinearBlock& out) {
+    const FloatMatrix m = p.m_to_linear;
+    const float sum = p.m_sum, y = p.m_y;
+    for (int i = 0; i < n; ++i) {
+      const float l = s.l[i], off = ((sum * l + s.square[i]) * l + s.line[i]) * l + s.rest[i];
+      const float x0 = l + s.k0[i], x1 = l + s.k1[i], x2 = l + s.k2[i];
+      const float c0 = x0 * x0 * x0, c1 = x1 * x1 * x1, c2 = x2 * x2 * x2;
+      // A place that has not settled by then is no display color.
+      const float lost = std::abs(off) > 1e-3f * y ? 2.0f : 0.0f;
+      out.r[i] = m.row(0, c0, c1, c2) + lost;
+      out.g[i] = m.row(1, c0, c1, c2);
+      out.b[i] = m.row(2, c0, c1, c2);
+    }
+  }
   static Matrix3 from_lms() {
     const Matrix3 to_xyz = inverse(lms_from_xyz_matrix()), &to_linear = xyz_to_linear_matrix();
     Matrix3 out{};
@@ -219,110 +284,169 @@ private:
     return out;
   }
   FloatMatrix m_to_linear;
-  double m_y;
-  float m_start, m_largest;
+  float m_y, m_start, m_largest, m_sum;
   float m_of_a[3], m_of_b[3], m_weight[3];
 };
 
 // ---------------------------------------------------------------- HSL and HSV
 
-/// Linear light and its slope for an encoded channel, by a table joined with straight lines.
-class LinearTable {
-public:
-  static const LinearTable& shared() {
-    static const LinearTable table;
-    return table;
-  }
-  [[nodiscard]] float at(float e, float& slope) const {
-    const float place = std::clamp(e, 0.0f, 1.0f) * kSteps;
-    const int i = std::min(static_cast<int>(place), kSteps - 1);
-    slope = (m_values[i + 1] - m_values[i]) * kSteps;
-    return m_values[i] + (place - static_cast<float>(i)) * (m_values[i + 1] - m_values[i]);
-  }
-
-private:
-  static constexpr int kSteps = 4096;
-  LinearTable() {
-    for (int i = 0; i <= kSteps; ++i)
-      m_values[i] = static_cast<float>(linear_from_encoded(i / double(kSteps)));
-  }
-  std::array<float, kSteps + 1> m_values;
+struct Light {
+  float value, slope;
 };
+/// Linear light of an encoded channel and its slope. The curved part of the transfer function is a polynomial
+/// of the fifth degree (least squares over 0.04 to 1.03, weighted toward even error in the encoded channel),
+/// within 0.014 of an 8-bit step; beyond 1 it goes on rising, so that what is sought there has a way to it.
+inline Light light(float e) {
+  constexpr float c0 = 0.000921115557f, c1 = 0.0325969124f, c2 = 0.520922848f, c3 = 0.661246974f,
+                  c4 = -0.298398702f, c5 = 0.0827062411f;
+  const float curved = ((((c5 * e + c4) * e + c3) * e + c2) * e + c1) * e + c0,
+              rise = (((5 * c5 * e + 4 * c4) * e + 3 * c3) * e + 2 * c2) * e + c1;
+  const bool straight = e <= 0.04045f;
+  return {straight ? e * (1 / 12.92f) : curved, straight ? 1 / 12.92f : rise};
+}
 
-/// HSL and HSV: three encoded channels that rise together with one number x in 0..1; x is sought for the
-/// luminance, starting from the neighbor's.
+/// y^(1/2.4) within some 6 %, for starting a search: the bits of a float are nearly its logarithm.
+inline float rough_root(float y) {
+  constexpr float one = 1065353216.0f; // The bits of 1.
+  const auto bits = static_cast<float>(std::bit_cast<std::int32_t>(std::max(y, 1e-9f)));
+  return std::bit_cast<float>(static_cast<std::int32_t>((bits - one) * (1 / 2.4f) + one));
+}
+/// About the encoded channel of a linear light.
+inline float rough_encoded(float y) { return std::max(1.055f * rough_root(y) - 0.055f, 0.005f); }
+
+/// HSL and HSV: three encoded channels base + gain x that rise together with one number x, sought for the
+/// luminance by Newton's steps on a whole block at once. HSV: base 0, gain 1 - r + r ring. HSL bends where x
+/// is a half: below, base 0 and gain 1 + lean; above, base lean and gain 1 - lean.
 class HexPlane final : public Plane {
 public:
-  HexPlane(double v, bool hsv) : m_y(static_cast<float>(luminance_from_lightness(v))), m_hsv(hsv) {
+  HexPlane(double v, bool hsv)
+      : m_y(static_cast<float>(luminance_from_lightness(v))), m_hsv(hsv), m_steps(v < 15 ? 4 : 3) {
     const std::array<double, 3>& row = linear_to_xyz_matrix()[1];
     for (int i = 0; i < 3; ++i) m_weight[i] = static_cast<float>(row[i]);
   }
   void colors(const float*, const float*, const float* degrees, const float* r, int n,
               std::uint32_t* out) override {
-    for (int i = 0; i < n; ++i) {
-      float ring[3];
-      ring_of(degrees[i], ring);
-      out[i] = solved(ring, r[i]);
-    }
+    Search search;
+    if (m_hsv)
+      begin_hsv(*this, degrees, r, n, search);
+    else
+      begin_hsl(*this, degrees, r, n, search);
+    for (int i = 0; i < m_steps; ++i) step(*this, n, search);
+    finish(n, search, out);
+    if (largest_of(search.moved, n) < kTrusted) return;
+    for (int i = 0; i < n; ++i)
+      if (search.moved[i] >= kTrusted) out[i] = solved_word(search, i);
   }
 
 private:
-  static void ring_of(float degrees, float* ring) {
-    const float h = degrees / 60;
-    const auto channel = [h](float n) {
-      float k = n + h;
-      k -= k >= 6 ? 6.0f : 0.0f;
-      return 1 - std::clamp(std::min(k, 4 - k), 0.0f, 1.0f);
-    };
-    ring[0] = channel(5);
-    ring[1] = channel(3);
-    ring[2] = channel(1);
+  /// A pixel whose last step was longer than this is solved on its own.
+  static constexpr float kTrusted = 0.002f;
+  struct Search {
+    alignas(32) float base0[kBlock], base1[kBlock], base2[kBlock];
+    alignas(32) float gain0[kBlock], gain1[kBlock], gain2[kBlock];
+    alignas(32) float x[kBlock], low[kBlock], high[kBlock], moved[kBlock];
+    alignas(32) std::uint32_t shown[kBlock];
+  };
+
+  static float ring_channel(float h, float shift) {
+    float k = shift + h;
+    k -= k >= 6 ? 6.0f : 0.0f;
+    return 1 - std::min(std::max(std::min(k, 4 - k), 0.0f), 1.0f);
   }
-  /// Channels at x; gives the luminance and its slope.
-  float luminance(const float* ring, float r, float x, float* channels, float& slope) const {
-    float sum = 0;
-    slope = 0;
-    for (int i = 0; i < 3; ++i) {
-      float of_x;
-      if (m_hsv) {
-        of_x = 1 - r + r * ring[i];
-        channels[i] = x * of_x;
-      } else {
-        const float lean = r * (2 * ring[i] - 1);
-        channels[i] = x + lean * std::min(x, 1 - x);
-        of_x = x < 0.5f ? 1 + lean : 1 - lean;
-      }
-      float s;
-      sum += m_weight[i] * LinearTable::shared().at(channels[i], s);
-      slope += m_weight[i] * s * of_x;
+
+  ZC_FOR_EACH_MACHINE static void begin_hsv(const HexPlane& p, const float* degrees, const float* r, int n,
+                                            Search& __restrict s) {
+    const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y,
+                wanted = rough_encoded(p.m_y);
+    for (int i = 0; i < n; ++i) {
+      const float h = degrees[i] * (1 / 60.0f), rest = 1 - r[i];
+      const float g0 = rest + r[i] * ring_channel(h, 5), g1 = rest + r[i] * ring_channel(h, 3),
+                  g2 = rest + r[i] * ring_channel(h, 1);
+      const float pure = w0 * light(g0).value + w1 * light(g1).value + w2 * light(g2).value;
+      s.base0[i] = s.base1[i] = s.base2[i] = 0;
+      s.gain0[i] = g0;
+      s.gain1[i] = g1;
+      s.gain2[i] = g2;
+      s.low[i] = 0;
+      s.high[i] = 1;
+      s.x[i] = std::min(wanted / rough_encoded(pure), 1.0f);
+      s.shown[i] = pure >= y - 2e-5f ? 0xffffffffu : 0u;
     }
-    return sum;
   }
-  std::uint32_t solved(const float* ring, float r) {
-    float channels[3], slope;
-    if (m_hsv && luminance(ring, r, 1, channels, slope) < m_y - 2e-6f) return 0;
-    float low = 0, high = 1, x = m_last;
-    for (int i = 0; i < 40; ++i) {
-      const float off = luminance(ring, r, x, channels, slope) - m_y;
-      if (std::abs(off) < 1e-3f * slope) break; // A quarter of an 8-bit step in x.
-      (off > 0 ? high : low) = x;
-      const float next = x - off / std::max(slope, 1e-4f);
-      x = next > low && next < high ? next : (low + high) / 2;
+  ZC_FOR_EACH_MACHINE static void begin_hsl(const HexPlane& p, const float* degrees, const float* r, int n,
+                                            Search& __restrict s) {
+    const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y,
+                wanted = rough_encoded(p.m_y);
+    for (int i = 0; i < n; ++i) {
+      const float h = degrees[i] * (1 / 60.0f);
+      const float lean0 = r[i] * (2 * ring_channel(h, 5) - 1), lean1 = r[i] * (2 * ring_channel(h, 3) - 1),
+                  lean2 = r[i] * (2 * ring_channel(h, 1) - 1);
+      const float half = w0 * light(0.5f + 0.5f * lean0).value + w1 * light(0.5f + 0.5f * lean1).value +
+                         w2 * light(0.5f + 0.5f * lean2).value;
+      const float above = half < y ? 1.0f : 0.0f, sign = 1 - 2 * above, at_half = rough_encoded(half);
+      s.base0[i] = above * lean0;
+      s.base1[i] = above * lean1;
+      s.base2[i] = above * lean2;
+      s.gain0[i] = 1 + sign * lean0;
+      s.gain1[i] = 1 + sign * lean1;
+      s.gain2[i] = 1 + sign * lean2;
+      const float below_x = 0.5f * wanted / at_half,
+                  above_x = 1 - 0.5f * (1 - wanted) / std::max(1 - at_half, 0.02f);
+      s.low[i] = 0.5f * above;
+      s.high[i] = 0.5f + 0.5f * above;
+      s.x[i] = std::min(std::max(above > 0 ? above_x : below_x, s.low[i]), s.high[i]);
+      s.shown[i] = 0xffffffffu;
     }
-    // One last straight step is worth two digits.
-    const float off = luminance(ring, r, x, channels, slope) - m_y;
-    x = std::clamp(x - off / std::max(slope, 1e-4f), 0.0f, 1.0f);
-    luminance(ring, r, x, channels, slope);
-    m_last = x;
-    const auto step = [](float c) {
-      return static_cast<std::uint32_t>(std::clamp(c, 0.0f, 1.0f) * 255 + 0.5f);
-    };
-    return 0xff000000u | step(channels[0]) << 16 | step(channels[1]) << 8 | step(channels[2]);
   }
+  ZC_FOR_EACH_MACHINE static void step(const HexPlane& p, int n, Search& __restrict s) {
+    const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y;
+    for (int i = 0; i < n; ++i) {
+      const float was = s.x[i];
+      const Light l0 = light(s.base0[i] + s.gain0[i] * was), l1 = light(s.base1[i] + s.gain1[i] * was),
+                  l2 = light(s.base2[i] + s.gain2[i] * was);
+      const float off = w0 * l0.value + w1 * l1.value + w2 * l2.value - y;
+      const float slope =
+          w0 * l0.slope * s.gain0[i] + w1 * l1.slope * s.gain1[i] + w2 * l2.slope * s.gain2[i];
+      const float x = std::min(std::max(was - off / std::max(slope, 1e-4f), s.low[i]), s.high[i]);
+      s.moved[i] = std::abs(x - was);
+      s.x[i] = x;
+    }
+  }
+  static std::uint32_t word(float r, float g, float b) {
+    const auto level = [](float c) {
+      return static_cast<std::uint32_t>(
+          static_cast<std::int32_t>(std::min(std::max(c, 0.0f), 1.0f) * 255 + 0.5f));
+    };
+    return 0xff000000u | level(r) << 16 | level(g) << 8 | level(b);
+  }
+  ZC_FOR_EACH_MACHINE static void finish(int n, const Search& __restrict s, std::uint32_t* __restrict out) {
+    for (int i = 0; i < n; ++i)
+      out[i] = s.shown[i] & word(s.base0[i] + s.gain0[i] * s.x[i], s.base1[i] + s.gain1[i] * s.x[i],
+                                 s.base2[i] + s.gain2[i] * s.x[i]);
+  }
+  ZC_FOR_EACH_MACHINE static float largest_of(const float* x, int n) {
+    float most = 0;
+    for (int i = 0; i < n; ++i) most = std::max(most, x[i]);
+    return most;
+  }
+  /// By halving what is left, where Newton's steps have not settled.
+  [[nodiscard]] std::uint32_t solved_word(const Search& s, int i) const {
+    float low = s.low[i], high = s.high[i];
+    for (int round = 0; round < 24; ++round) {
+      const float x = (low + high) / 2;
+      const float sum = m_weight[0] * light(s.base0[i] + s.gain0[i] * x).value +
+                        m_weight[1] * light(s.base1[i] + s.gain1[i] * x).value +
+                        m_weight[2] * light(s.base2[i] + s.gain2[i] * x).value;
+      (sum > m_y ? high : low) = x;
+    }
+    return s.shown[i] &
+           word(s.base0[i] + s.gain0[i] * low, s.base1[i] + s.gain1[i] * low, s.base2[i] + s.gain2[i] * low);
+  }
+
   float m_y;
   bool m_hsv;
+  int m_steps;
   float m_weight[3];
-  float m_last = 0.5f;
 };
 
 } // namespace
