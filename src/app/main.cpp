@@ -10,11 +10,15 @@
 
 #include <CLI/CLI.hpp>
 #include <cstdio>
+#include <map>
+#include <optional>
 
 namespace {
 
 struct Options {
-  std::string file, picture, desk, surround, measure;
+  std::string file, picture, desk, surround;
+  std::optional<zc::HueScale> hues;
+  std::optional<zc::SaturationMeasure> measure;
   std::vector<int> size;
   bool demo = false, values_only = false;
 };
@@ -43,14 +47,10 @@ void apply_options(zc::MainWindow& window, const Options& options) {
   if (options.desk == "limit") window.bench().show_desk(zc::Desk::Limit);
   if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
   if (options.size.size() == 2) window.resize(options.size[0], options.size[1]);
-  if (!options.measure.empty()) {
-    zc::WheelSpec spec = window.bench().piece().wheel;
-    spec.measure =
-        options.measure == "oklab" ? zc::SaturationMeasure::OklabChroma : zc::SaturationMeasure::Hsluv;
-    window.bench().store().apply(
-        QObject::tr("Change saturation measure"),
-        [spec](zc::Piece p) -> zc::Result<zc::Piece> { return zc::with_wheel(std::move(p), spec); });
-  }
+  zc::WheelSpec wheel = window.bench().piece().wheel;
+  if (options.hues) wheel.hues = *options.hues;
+  if (options.measure) wheel.measure = *options.measure;
+  if (wheel != window.bench().piece().wheel) window.bench().change_wheel(wheel);
   if (options.values_only) window.bench().show_values_only(true);
   for (const auto s : {zc::Surround::Dark, zc::Surround::Middle, zc::Surround::Light})
     if (zc::surround_name(s).toStdString() == options.surround) window.use_surround(s);
@@ -74,8 +74,19 @@ int main(int argc, char** argv) {
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
   line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");
+  const std::map<std::string, zc::HueScale> hues{{"traditional", zc::HueScale::Traditional},
+                                                 {"light", zc::HueScale::Light},
+                                                 {"ink", zc::HueScale::Ink},
+                                                 {"even", zc::HueScale::Even}};
+  const std::map<std::string, zc::SaturationMeasure> measures{{"hsluv", zc::SaturationMeasure::Hsluv},
+                                                              {"hsl", zc::SaturationMeasure::Hsl},
+                                                              {"hsv", zc::SaturationMeasure::Hsv},
+                                                              {"cielab", zc::SaturationMeasure::CielabChroma},
+                                                              {"oklab", zc::SaturationMeasure::OklabChroma}};
+  line.add_option("--hues", options.hues, "Hue scale to start with")
+      ->transform(CLI::CheckedTransformer(hues));
   line.add_option("--measure", options.measure, "Saturation measure to start with")
-      ->check(CLI::IsMember({"hsluv", "oklab"}));
+      ->transform(CLI::CheckedTransformer(measures));
   line.add_flag("--values-only", options.values_only, "Start with values only");
   CLI11_PARSE(line, argc, argv);
 

@@ -251,8 +251,12 @@ void StaffView::paintEvent(QPaintEvent*) {
     painter.setFont(caption_font());
     painter.setPen(theme().quiet);
     const auto label = [&](double y, const QString& name, int count) {
-      painter.drawText(QRectF(r.right() - 90, y, 84, 18), Qt::AlignRight | Qt::AlignVCenter,
-                       name + " " + QString::number(count));
+      const QString words = name + " " + QString::number(count);
+      const double width = QFontMetrics(caption_font()).horizontalAdvance(words) + 6;
+      // Swatches may stand under it where the staff is full.
+      painter.fillRect(QRectF(r.right() - 4 - width, y + 1, width, 16),
+                       name == tr("middle") ? theme().field_alt : theme().field);
+      painter.drawText(QRectF(r.right() - 90, y, 83, 18), Qt::AlignRight | Qt::AlignVCenter, words);
     };
     label(r.top() + 3, tr("light"), n.light);
     label(axis().y_of(m_bench.piece().bands.light_from) + 3, tr("middle"), n.middle);
