@@ -1,6 +1,7 @@
 // zonachrom-cli: the core from the command line. JSON on standard output; on bad input one sentence on
 // standard error and exit code 2.
 #include "cli/commands.h"
+#include "cli/photos.h"
 
 #include <CLI/CLI.hpp>
 #include <iostream>
@@ -130,6 +131,37 @@ int main(int argc, char** argv) {
   pack_command->add_option("folder", folder, "Folder to pack")->required();
   pack_command->add_option("-o,--output", output, "File to write")->required();
 
+  PhotoRequest photo;
+  ExtractionSpec extraction;
+  std::string at, bands, as_look, photo_output;
+  int side = 5;
+  bool inside = false, mapped = false, typical = false;
+  const auto add_photo = [&photo](CLI::App* command, bool with_region) {
+    command->add_option("photo", photo.photo, "Photo file")->required();
+    if (with_region) command->add_option("--region", photo.region, "X,Y,W,H in pixels");
+    command->add_option("--piece", photo.piece, "Piece whose mask is used");
+  };
+  auto* inspect_command = app.add_subcommand("inspect", "Value plan and facts of a photo");
+  add_photo(inspect_command, true);
+  auto* sample_command = app.add_subcommand("sample", "Average of a square of pixels");
+  sample_command->add_option("photo", photo.photo, "Photo file")->required();
+  sample_command->add_option("--at", at, "X,Y")->required();
+  sample_command->add_option("--size", side, "Side of the square, odd, 1 to 101");
+  auto* extract_command = app.add_subcommand("extract", "Take a palette out of a photo");
+  add_photo(extract_command, true);
+  extract_command->add_option("--count", extraction.count, "How many colors");
+  extract_command->add_option("--bands", bands, "How many light, middle and dark ones: L,M,D");
+  extract_command->add_option("--min-difference", extraction.least_difference, "Least CIEDE2000 between two");
+  extract_command->add_flag("--inside", inside, "Only pixels inside the piece's mask");
+  extract_command->add_flag("--mapped", mapped, "Pixels outside the mask at their nearest place inside");
+  extract_command->add_flag("--typical", typical, "Real pixels instead of means");
+  extract_command->add_option("-o,--output", photo_output, "File to write");
+  auto* look_command = app.add_subcommand("look", "Write a photo as a painter looks at it");
+  look_command->add_option("photo", photo.photo, "Photo file")->required();
+  look_command->add_option("--as", as_look, "value, flat:N, steps:N, squint:PIXELS or mask")->required();
+  look_command->add_option("--piece", photo.piece, "Piece whose mask is used");
+  look_command->add_option("-o,--output", photo_output, "PNG file to write")->required();
+
   try {
     app.parse(argc, argv);
   } catch (const CLI::Success& done) {
@@ -150,6 +182,14 @@ int main(int argc, char** argv) {
   if (string_command->parsed()) return report(zc::cli::string(string_spec, from, to, spec));
   if (mix_command->parsed()) return report(zc::cli::mix(parts, as));
   if (partners_command->parsed()) return report(partners(color, spec));
+  if (inspect_command->parsed()) return report(inspect(photo));
+  if (sample_command->parsed()) return report(sample(photo, at, side));
+  if (extract_command->parsed()) {
+    extraction.mask = inside ? MaskUse::InsideOnly : mapped ? MaskUse::MapInto : MaskUse::Ignore;
+    extraction.representative = typical ? Representative::Pixel : Representative::Mean;
+    return report(extract(photo, extraction, bands, photo_output));
+  }
+  if (look_command->parsed()) return report(look(photo, as_look, photo_output));
   if (pack_command->parsed()) return report(pack(folder, output));
   return report(export_set(piece, set, format, output));
 }

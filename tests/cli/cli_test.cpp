@@ -121,6 +121,51 @@ private slots:
     QVERIFY(r.error.startsWith("zonachrom-cli: "));
     QVERIFY(!QFile::exists("never.txt"));
   }
+  void reads_photos() {
+    const QTemporaryDir folder;
+    const QString photo = folder.filePath("photo.png"), out = folder.filePath("out.png");
+    QImage image(60, 40, QImage::Format_RGB32);
+    for (int y = 0; y < 40; ++y)
+      for (int x = 0; x < 60; ++x)
+        image.setPixel(x, y, x < 30 ? ((x + y) % 2 ? 0xffffffff : 0xff000000) : qRgb(200, 40 + 2 * y, 90));
+    QVERIFY(image.save(photo));
+    const auto facts = run({"inspect", photo}).json();
+    QVERIFY(facts["width"] == 60 && facts["orientation"] == 1 && facts["profile"].is_null());
+    QCOMPARE(facts["histogram"].size(), std::size_t{101});
+    CHECK_NEAR(facts["histogram"][100].get<double>(), 0.25, 1e-9);
+    CHECK_NEAR(facts["bands"]["dark"].get<double>(), 0.25, 1e-9);
+    const auto part = run({"inspect", photo, "--region", "30,0,30,40", "--piece", DEMO_PIECE}).json();
+    QVERIFY(part["histogram"][100] == 0.0 && part.contains("inside_mask"));
+    // The grey of light, not of numbers.
+    QVERIFY(run({"sample", photo, "--at", "10,10", "--size", "11"})
+                .json()["hex"]
+                .get<std::string>()
+                .substr(1, 1) == "b");
+    const auto made = run({"extract", photo, "--count", "4", "--min-difference", "5"}).json();
+    QCOMPARE(made["colors"].size(), std::size_t{4});
+    for (const char* key : {"hex", "lab", "share", "x", "y", "band"})
+      QVERIFY(made["colors"][0].contains(key));
+    const QString json = folder.filePath("out.json");
+    const auto told = run({"extract", photo, "--bands", "1,2,9", "-o", json}).json();
+    QVERIFY(told["unmet"]["dark"].get<int>() >= 7 && QFile::exists(json));
+    for (const char* as : {"value", "flat:3", "steps:9", "squint:4", "mask"}) {
+      QCOMPARE(run({"look", photo, "--as", as, "--piece", DEMO_PIECE, "-o", out}).code, 0);
+      QCOMPARE(QImage(out).size(), image.size());
+    }
+    for (const QStringList& wrong : {QStringList{"sample", photo, "--at", "90,90"},
+                                     {"sample", photo, "--at", "1,1", "--size", "4"},
+                                     {"inspect", photo, "--region", "70,0,5,5"},
+                                     {"extract", photo, "--bands", "1,2"},
+                                     {"extract", photo, "--inside"},
+                                     {"look", photo, "--as", "flat:9", "-o", out},
+                                     {"look", photo, "--as", "squint:x", "-o", out},
+                                     {"inspect", folder.filePath("none.png")}}) {
+      const Run refused = run(wrong);
+      QCOMPARE(refused.code, 2);
+      QVERIFY2(refused.error.startsWith("zonachrom-cli: ") && refused.error.count('\n') == 1,
+               qPrintable(refused.error));
+    }
+  }
 };
 
 QTEST_GUILESS_MAIN(CliTest)

@@ -149,6 +149,7 @@ private slots:
   void orientation_is_applied();
   void damaged_photos_say_so();
   void decoding_reports_and_stops();
+  void values_agree_with_little_cms();
 };
 
 void PhotoTest::plain_photos_come_as_they_are() {
@@ -299,6 +300,51 @@ void PhotoTest::decoding_reports_and_stops() {
     QVERIFY(!stopped);
     QCOMPARE(stopped.error().code, ErrorCode::Stopped);
   }
+}
+
+/// L* by Little CMS alone: its sRGB to XYZ, taken back from the white of its connection space to D65.
+static double lightness_by_library(cmsHTRANSFORM to_xyz, std::uint32_t word) {
+  const std::uint8_t rgb[] = {std::uint8_t(word >> 16), std::uint8_t(word >> 8), std::uint8_t(word)};
+  double xyz[3];
+  cmsDoTransform(to_xyz, rgb, xyz, 1);
+  const cmsCIExyY d65_chromaticity{0.3127, 0.3290, 1};
+  cmsCIEXYZ d65, adapted, given{xyz[0], xyz[1], xyz[2]};
+  cmsxyY2XYZ(&d65, &d65_chromaticity);
+  cmsAdaptToIlluminant(&adapted, cmsD50_XYZ(), &d65, &given);
+  cmsCIELab lab;
+  cmsXYZ2Lab(&d65, &lab, &adapted);
+  return lab.L;
+}
+
+void PhotoTest::values_agree_with_little_cms() {
+  cmsHPROFILE srgb = cmsCreate_sRGBProfile(), xyz = cmsCreateXYZProfile();
+  cmsHTRANSFORM to_xyz = cmsCreateTransform(srgb, TYPE_RGB_8, xyz, TYPE_XYZ_DBL, INTENT_RELATIVE_COLORIMETRIC,
+                                            cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE);
+  cmsCloseProfile(srgb);
+  cmsCloseProfile(xyz);
+  for (const char* name : {"blue-hour.jpg", "forge.jpg", "noon.jpg"}) {
+    QFile file(QStringLiteral(DEMO_PHOTOS "/") + QLatin1String(name));
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QByteArray data = file.readAll();
+    const auto image = decode_photo({data.begin(), data.end()}, name);
+    QVERIFY(image);
+    const PixelView view = view_of(*image);
+    std::vector<std::uint32_t> colors(view.words,
+                                      view.words + static_cast<std::size_t>(view.width) * view.height);
+    // Every pixel, each different color once.
+    std::sort(colors.begin(), colors.end());
+    colors.erase(std::unique(colors.begin(), colors.end()), colors.end());
+    QVERIFY(colors.size() > 10'000);
+    for (const std::uint32_t w : colors) {
+      const double expected = lightness_by_library(to_xyz, w);
+      // The grey's level is the nearest: half a level of L* at this place, and the library's own rounding.
+      const auto level = static_cast<int>(value_grey(w) & 0xff);
+      const auto value = [](double l) { return value_of({l / 255, l / 255, l / 255}); };
+      QVERIFY2(expected > value(level - 0.55) && expected < value(level + 0.55),
+               qPrintable(QString::number(w, 16)));
+    }
+  }
+  cmsDeleteTransform(to_xyz);
 }
 
 QTEST_GUILESS_MAIN(PhotoTest)

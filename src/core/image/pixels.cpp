@@ -1,7 +1,9 @@
 #include "core/image/pixels.h"
 
+#include "core/base/parallel.h"
 #include "core/color/channel_tables.h"
 #include "core/color/convert.h"
+#include "core/image/luminance.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,22 +11,7 @@
 namespace zc {
 namespace {
 
-struct LuminanceWeights {
-  float r, g, b;
-};
-
-const LuminanceWeights& luminance_weights() {
-  static const auto& row = linear_to_xyz_matrix()[1];
-  static const LuminanceWeights w{static_cast<float>(row[0]), static_cast<float>(row[1]),
-                                  static_cast<float>(row[2])};
-  return w;
-}
-
-int luminance_step(std::uint32_t w, const std::array<float, 256>& linear, const LuminanceWeights& weights) {
-  const float y =
-      weights.r * linear[w >> 16 & 0xff] + weights.g * linear[w >> 8 & 0xff] + weights.b * linear[w & 0xff];
-  return std::min(kLinearSteps, static_cast<int>(y * kLinearSteps + 0.5f));
-}
+constexpr int kRowsAtOnce = 64;
 
 const std::array<std::uint8_t, kLinearSteps + 1>& bin_of_luminance() {
   static const auto table = [] {
@@ -38,6 +25,20 @@ const std::array<std::uint8_t, kLinearSteps + 1>& bin_of_luminance() {
 }
 
 } // namespace
+
+PixelRect cut_to(const PixelRect& r, const PixelView& photo) {
+  const int left = std::clamp(r.x, 0, photo.width), top = std::clamp(r.y, 0, photo.height);
+  const auto end = [](int from, int length, int most) {
+    return static_cast<int>(std::clamp<std::int64_t>(std::int64_t{from} + length, 0, most));
+  };
+  const int right = end(r.x, r.width, photo.width), bottom = end(r.y, r.height, photo.height);
+  return {left, top, std::max(0, right - left), std::max(0, bottom - top)};
+}
+
+PixelView part_of(const PixelView& photo, const PixelRect& rect) {
+  const PixelRect r = cut_to(rect, photo);
+  return {r.width, r.height, photo.stride, photo.words + r.y * photo.stride + r.x};
+}
 
 std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int side) {
   if (x < 0 || y < 0 || x >= photo.width || y >= photo.height) return std::nullopt;
@@ -62,17 +63,23 @@ std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int sid
 }
 
 ValueHistogram value_histogram(const PixelView& photo) {
-  std::array<std::uint64_t, 100> counts{};
+  using Counts = std::array<std::uint64_t, 100>;
   const auto& bins = bin_of_luminance();
-  const auto& linear = linear_of_8bit();
-  const auto& weights = luminance_weights();
-  for (int y = 0; y < photo.height; ++y) {
-    const std::uint32_t* words = photo.row(y);
-    for (int x = 0; x < photo.width; ++x)
-      counts[bins[luminance_step(words[x], linear, weights)]] += words[x] >> 24;
-  }
+  const Luminance luminance;
+  const auto counts = summed_in_parallel(
+      photo.height, kRowsAtOnce, Counts{},
+      [&](int from, int to, Counts& sum) {
+        for (int y = from; y < to; ++y) {
+          const std::uint32_t* words = photo.row(y);
+          for (int x = 0; x < photo.width; ++x) sum[bins[luminance.step(words[x])]] += words[x] >> 24;
+        }
+      },
+      [](Counts& sum, const Counts& other) {
+        for (std::size_t i = 0; i < sum.size(); ++i) sum[i] += other[i];
+      });
   ValueHistogram out{};
-  std::transform(counts.begin(), counts.end(), out.begin(), [](std::uint64_t n) { return n / 255.0; });
+  std::transform(counts.begin(), counts.end(), out.begin(),
+                 [](std::uint64_t n) { return static_cast<double>(n) / 255; });
   return out;
 }
 
@@ -83,13 +90,14 @@ std::uint32_t value_grey(std::uint32_t word) {
 }
 
 void to_value_greys(const std::uint32_t* in, std::uint32_t* out, std::size_t count) {
-  const auto& encoded = encoded_8bit_of_linear();
-  const auto& linear = linear_of_8bit();
-  const auto& weights = luminance_weights();
-  for (std::size_t i = 0; i < count; ++i) {
-    const std::uint32_t grey = encoded[luminance_step(in[i], linear, weights)];
-    out[i] = (in[i] & 0xff000000u) | grey << 16 | grey << 8 | grey;
-  }
+  constexpr std::size_t block = 65536;
+  const std::uint8_t* encoded = encoded_8bit_of_linear().data();
+  const Luminance luminance;
+  in_parallel(static_cast<int>((count + block - 1) / block), 1, [&](int from, int to) {
+    const std::size_t end = std::min(count, static_cast<std::size_t>(to) * block);
+    for (std::size_t i = static_cast<std::size_t>(from) * block; i < end; ++i)
+      out[i] = (in[i] & 0xff000000u) | encoded[luminance.step(in[i])] * 0x010101u;
+  });
 }
 
 } // namespace zc

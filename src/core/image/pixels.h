@@ -19,6 +19,15 @@ struct PixelView {
   [[nodiscard]] const std::uint32_t* row(int y) const { return words + y * stride; }
 };
 
+/// A part of a photo in its own pixels.
+struct PixelRect {
+  int x = 0, y = 0, width = 0, height = 0;
+  bool operator==(const PixelRect&) const = default;
+};
+/// The part of it that lies on the photo; empty where none does.
+[[nodiscard]] PixelRect cut_to(const PixelRect& rect, const PixelView& photo);
+[[nodiscard]] PixelView part_of(const PixelView& photo, const PixelRect& rect);
+
 [[nodiscard]] constexpr std::uint32_t word_of(Srgb8 c) { return 0xff000000u | c.r << 16 | c.g << 8 | c.b; }
 [[nodiscard]] constexpr Srgb8 color_of_word(std::uint32_t w) {
   return {static_cast<std::uint8_t>(w >> 16), static_cast<std::uint8_t>(w >> 8),

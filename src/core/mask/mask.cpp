@@ -174,10 +174,12 @@ bool MaskRegion::inside(DiscPoint p) const {
 
 std::optional<DiscPoint> MaskRegion::nearest(DiscPoint p) const {
   if (empty()) return std::nullopt;
-  if (inside(p)) return p;
+  const Point q(p.x, p.y);
+  if (bg::covered_by(q, m_geometry->region)) return p;
   bg::model::segment<Point> link;
-  bg::closest_points(Point(p.x, p.y), m_geometry->borders, link);
-  return DiscPoint{link.second.x(), link.second.y()};
+  bg::closest_points(q, m_geometry->borders, link);
+  const DiscPoint found{link.second.x(), link.second.y()};
+  return std::hypot(found.x - p.x, found.y - p.y) <= kBorder ? p : found;
 }
 
 double MaskRegion::share() const { return bg::area(m_geometry->region) / std::numbers::pi; }

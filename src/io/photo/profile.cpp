@@ -76,6 +76,15 @@ PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes) {
   return out;
 }
 
+std::string profile_name(const QByteArray& icc) {
+  const Profile profile(cmsOpenProfileFromMem(icc.constData(), static_cast<cmsUInt32Number>(icc.size())));
+  char name[256] = {};
+  if (!profile ||
+      cmsGetProfileInfoASCII(profile.get(), cmsInfoDescription, "en", "US", name, sizeof name) == 0)
+    return "unnamed";
+  return name;
+}
+
 Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
                              const DecodeHook& hook) {
   const bool deep = image.depth() > 32 || image.format() == QImage::Format_Grayscale16;

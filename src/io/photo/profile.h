@@ -4,6 +4,7 @@
 #include "io/photo/jpeg.h"
 
 #include <QByteArray>
+#include <string>
 
 namespace zc {
 
@@ -13,6 +14,9 @@ struct PhotoMetadata {
 };
 /// Never fails: what cannot be read counts as absent.
 [[nodiscard]] PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes);
+
+/// What the profile calls itself, or "unnamed".
+[[nodiscard]] std::string profile_name(const QByteArray& icc);
 
 /// Pixels through the profile to sRGB, relative colorimetric with black point compensation. A damaged
 /// profile, or one that does not fit the pixels, is an Unreadable error.

@@ -1,0 +1,66 @@
+// Palettes out of photos: a set of colors that stands for a picture, spread over the value bands as asked.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/image/pixels.h"
+#include "core/mask/mask.h"
+#include "core/piece/grading.h"
+
+#include <functional>
+
+namespace zc {
+
+enum class MaskUse {
+  Ignore,
+  InsideOnly, ///< Only pixels inside the mask are taken.
+  MapInto,    ///< Pixels outside are taken at their nearest place inside.
+};
+
+enum class Representative {
+  Mean,  ///< The mean of a group, in linear light.
+  Pixel, ///< The pixel of the group nearest to its mean.
+};
+
+struct ExtractionSpec {
+  /// Without quotas so many colors of the whole picture; with quotas so many in each band.
+  int count = 12;
+  std::optional<BandCounts> quotas;
+  Bands bands;
+  double least_difference = 3; ///< CIEDE2000 between any two.
+  MaskUse mask = MaskUse::Ignore;
+  Representative representative = Representative::Pixel;
+};
+
+struct ExtractedColor {
+  Srgb color;
+  double share = 0; ///< Of the pixels looked at, those nearest to this color, 0..1.
+  int x = 0, y = 0; ///< A typical pixel, in the photo's own pixels.
+  Band band = Band::Middle;
+};
+
+struct Extraction {
+  std::vector<ExtractedColor> colors; ///< By band from light to dark, in it by share.
+  /// How many of each quota the picture did not have at this difference.
+  BandCounts unmet;
+  int missing = 0; ///< The same without quotas.
+};
+
+inline constexpr int kMostExtracted = 200;
+
+/// ERRORS: BadInput for counts outside 1..kMostExtracted, a difference outside 0..50, or a mask use without a
+/// mask.
+[[nodiscard]] Status validate(const ExtractionSpec& spec, bool has_mask);
+
+/// Called with 0..1; false stops.
+using Progress = std::function<bool(double)>;
+
+/// Clusters a sample of the pixels: means in OKLab first, then with CIEDE2000 deciding which color a pixel is
+/// nearest to. The least difference is always kept; a band that cannot be filled is filled as far as it goes.
+/// Deterministic. `wheel` and `region` are used by the mask uses only. ERRORS: as validate(); BadInput when
+/// nothing is left to look at; Stopped.
+[[nodiscard]] Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& spec,
+                                                const Wheel* wheel = nullptr,
+                                                const MaskRegion* region = nullptr,
+                                                const Progress& progress = {});
+
+} // namespace zc

@@ -1,0 +1,24 @@
+// Masks fitted to a reference: the smallest one that holds a stated share of a photo.
+#pragma once
+
+#include "core/image/places.h"
+#include "core/mask/patterns.h"
+
+namespace zc {
+
+struct Fit {
+  Mask mask;
+  double held = 0;     ///< Share of the photo inside, 0..1.
+  double area = 0;     ///< Share of the wheel, 0..1.
+  bool reached = true; ///< False when no mask of this kind holds as much; then it holds as much as it can.
+};
+
+/// Base angle and spread of a pattern, to about two degrees, for the least area. ERRORS: BadInput for a share
+/// outside 0..1 or no places.
+[[nodiscard]] Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, double hold);
+
+/// A convex polygon of at most so many corners: half planes are cut off where that saves the most area for
+/// the weight lost. ERRORS: as fit_pattern(), and for fewer than three or more than 24 points.
+[[nodiscard]] Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold);
+
+} // namespace zc

@@ -1,0 +1,85 @@
+#include "core/image/places.h"
+
+#include "core/base/parallel.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace zc {
+namespace {
+
+constexpr int kBits = 6, kSide = 1 << kBits, kBoxes = kSide * kSide * kSide;
+
+std::uint32_t box_of(std::uint32_t w) {
+  constexpr int drop = 8 - kBits;
+  return (w >> (16 + drop) & (kSide - 1)) << (2 * kBits) | (w >> (8 + drop) & (kSide - 1)) << kBits |
+         (w >> drop & (kSide - 1));
+}
+
+Srgb middle_of_box(int box) {
+  // The middle of the levels that fall into it.
+  const auto channel = [](int i) { return (i * (256 >> kBits) + ((256 >> kBits) - 1) / 2.0) / 255; };
+  return {channel(box >> (2 * kBits)), channel(box >> kBits & (kSide - 1)), channel(box & (kSide - 1))};
+}
+
+using Counts = std::vector<std::uint32_t>;
+
+Counts counted(const PixelView& photo) {
+  // As few tables as cores: each is a megabyte.
+  const int stretch = std::max(1, (photo.height + 3) / 4);
+  return summed_in_parallel(
+      photo.height, stretch, Counts(kBoxes, 0),
+      [&](int from, int to, Counts& sum) {
+        for (int y = from; y < to; ++y) {
+          const std::uint32_t* words = photo.row(y);
+          for (int x = 0; x < photo.width; ++x) sum[box_of(words[x])] += words[x] >> 24 ? 1u : 0u;
+        }
+      },
+      [](Counts& a, const Counts& b) {
+        for (std::size_t i = 0; i < a.size(); ++i) a[i] += b[i];
+      });
+}
+
+} // namespace
+
+std::vector<ColorPlace> color_places(const PixelView& photo, const Wheel& wheel) {
+  std::vector<ColorPlace> out;
+  const Counts counts = counted(photo);
+  for (int box = 0; box < kBoxes; ++box)
+    if (counts[static_cast<std::size_t>(box)] > 0)
+      out.push_back({{}, double(counts[static_cast<std::size_t>(box)]), middle_of_box(box)});
+  return relocated(std::move(out), wheel);
+}
+
+std::vector<ColorPlace> relocated(std::vector<ColorPlace> places, const Wheel& wheel) {
+  in_parallel(static_cast<int>(places.size()), 256, [&](int from, int to) {
+    for (int i = from; i < to; ++i) {
+      ColorPlace& place = places[static_cast<std::size_t>(i)];
+      const WheelPoint p = wheel.locate(place.color);
+      place.at = disc_point(p.a, std::min(p.r, 1.0));
+    }
+  });
+  return places;
+}
+
+double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region) {
+  double held = 0, total = 0;
+  for (const auto& place : places) {
+    total += place.weight;
+    if (region.inside(place.at)) held += place.weight;
+  }
+  return total > 0 ? held / total : 0;
+}
+
+Footprint footprint_of(const std::vector<ColorPlace>& places, int size) {
+  Footprint out{size, std::vector<float>(static_cast<std::size_t>(size) * size, 0)};
+  const auto cell = [size](double x) {
+    return std::clamp(static_cast<int>((x + 1) / 2 * size), 0, size - 1);
+  };
+  for (const auto& place : places)
+    out.weight[static_cast<std::size_t>(cell(-place.at.y)) * size + cell(place.at.x)] +=
+        static_cast<float>(place.weight);
+  return out;
+}
+
+} // namespace zc

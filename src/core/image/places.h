@@ -1,0 +1,32 @@
+// Where the colors of a photo sit on the wheel: the footprint, and how much of it a mask holds.
+#pragma once
+
+#include "core/image/pixels.h"
+#include "core/mask/mask.h"
+
+namespace zc {
+
+/// A group of like colors at one place of the disc.
+struct ColorPlace {
+  DiscPoint at;
+  double weight = 0; ///< Pixels.
+  Srgb color;        ///< The middle of the group.
+};
+
+/// The colors of a photo, counted in boxes of 1/64 of each channel and located on the wheel. Transparent
+/// pixels do not count. Deterministic.
+[[nodiscard]] std::vector<ColorPlace> color_places(const PixelView& photo, const Wheel& wheel);
+/// The same colors on another wheel.
+[[nodiscard]] std::vector<ColorPlace> relocated(std::vector<ColorPlace> places, const Wheel& wheel);
+
+/// Share 0..1 of the weight that lies inside.
+[[nodiscard]] double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region);
+
+/// The places as a picture of the disc: weights on a square grid over -1..1, row 0 at the top.
+struct Footprint {
+  int size = 0;
+  std::vector<float> weight;
+};
+[[nodiscard]] Footprint footprint_of(const std::vector<ColorPlace>& places, int size);
+
+} // namespace zc

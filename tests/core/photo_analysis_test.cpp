@@ -1,0 +1,418 @@
+// What is read from photos: values, flat tones, squinting, places on the wheel, the mask, palettes.
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/image/blur.h"
+#include "core/image/extract.h"
+#include "core/image/fit.h"
+#include "core/image/places.h"
+#include "core/image/through_mask.h"
+#include "core/image/values.h"
+#include "core/mask/patterns.h"
+#include "support/check.h"
+
+#include <numeric>
+#include <random>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+struct Patch {
+  int width, height;
+  std::vector<std::uint32_t> words;
+  Patch(int w, int h, std::uint32_t fill = 0xff000000u)
+      : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
+  [[nodiscard]] PixelView view() const { return {width, height, width, words.data()}; }
+  std::uint32_t& at(int x, int y) { return words[static_cast<std::size_t>(y) * width + x]; }
+};
+
+/// Clouds of color of different size and value, with grain: much like a photo.
+Patch scene(int width, int height, unsigned seed = 5) {
+  std::mt19937_64 random(seed);
+  std::normal_distribution<double> grain(0, 3);
+  const Srgb hues[] = {
+      {0.9, 0.75, 0.5}, {0.8, 0.4, 0.2}, {0.3, 0.35, 0.5}, {0.1, 0.12, 0.2}, {0.15, 0.3, 0.2}};
+  Patch out(width, height);
+  for (int y = 0; y < height; ++y)
+    for (int x = 0; x < width; ++x) {
+      const double place = 2.5 + 2.4 * std::sin(6.0 * x / width) * std::cos(5.0 * y / height);
+      const auto i = static_cast<std::size_t>(std::clamp(place, 0.0, 3.999));
+      const double t = std::clamp(place - static_cast<double>(i), 0.0, 1.0);
+      const auto level = [&](double a, double b) {
+        return static_cast<std::uint32_t>(std::clamp(255 * (a + t * (b - a)) + grain(random), 0.0, 255.0));
+      };
+      out.at(x, y) = 0xff000000u | level(hues[i].r, hues[i + 1].r) << 16 |
+                     level(hues[i].g, hues[i + 1].g) << 8 | level(hues[i].b, hues[i + 1].b);
+    }
+  return out;
+}
+
+double spread_inside(const FineValues& values, const std::vector<double>& limits) {
+  const FlatTones tones = flat_tones(values, limits);
+  double sum = 0;
+  for (std::size_t i = 0; i < values.size(); ++i) {
+    const double v = static_cast<double>(i) / 10;
+    const auto tone = std::upper_bound(limits.begin(), limits.end(), v) - limits.begin();
+    sum += values[i] * std::pow(v - tones.levels[static_cast<std::size_t>(tone)], 2);
+  }
+  return sum;
+}
+
+double value_of_word(std::uint32_t w) { return value_of(srgb_from_8bit(color_of_word(w))); }
+
+} // namespace
+
+class PhotoAnalysisTest : public QObject {
+  Q_OBJECT
+private slots:
+  void fine_values_agree_with_every_pixel();
+  void flat_limits_have_the_least_spread();
+  void flat_tones_are_flat_and_keep_order();
+  void keys_and_bands_are_told();
+  void squinting_keeps_the_light();
+  void places_and_shares_agree_with_every_pixel();
+  void through_the_mask_keeps_value_and_lies_inside();
+  void extraction_meets_quotas_and_differences();
+  void extraction_says_what_is_missing();
+  void extraction_stays_in_the_mask();
+  void extraction_is_the_same_every_time_and_stops();
+  void odd_pictures_do_no_harm();
+  void fits_hold_what_they_promise();
+};
+
+void PhotoAnalysisTest::fine_values_agree_with_every_pixel() {
+  const Patch photo = scene(120, 90);
+  const FineValues values = fine_values(photo.view());
+  FineValues by_hand{};
+  for (const auto w : photo.words) ++by_hand[static_cast<std::size_t>(std::lround(10 * value_of_word(w)))];
+  // A pixel next to the border of two tenths may fall to either, none further.
+  double up_to = 0, by_hand_up_to = 0;
+  for (std::size_t i = 0; i + 1 < values.size(); ++i) {
+    up_to += values[i];
+    by_hand_up_to += by_hand[i];
+    QVERIFY(up_to >= by_hand_up_to - by_hand[i] - 1e-9 && up_to <= by_hand_up_to + by_hand[i + 1] + 1e-9);
+  }
+  const auto whole = whole_values(values);
+  CHECK_NEAR(std::accumulate(whole.begin(), whole.end(), 0.0), double(photo.words.size()), 1e-9);
+}
+
+void PhotoAnalysisTest::flat_limits_have_the_least_spread() {
+  const Patch photo = scene(160, 120);
+  const FineValues values = fine_values(photo.view());
+  for (int tones = 2; tones <= 5; ++tones) {
+    const auto limits = flat_limits(values, tones);
+    QCOMPARE(limits.size(), static_cast<std::size_t>(tones - 1));
+    QVERIFY(std::is_sorted(limits.begin(), limits.end()));
+    const double best = spread_inside(values, limits);
+    // Nothing nearby is better, nor is anything at random.
+    std::mt19937_64 random(3);
+    std::uniform_real_distribution<double> any(0, 100), near(-6, 6);
+    for (int i = 0; i < 300; ++i) {
+      auto other = limits;
+      for (double& limit : other) limit = i % 2 ? any(random) : std::clamp(limit + near(random), 0.0, 100.0);
+      std::sort(other.begin(), other.end());
+      QVERIFY(spread_inside(values, other) >= best * 0.995);
+    }
+  }
+  // Two greys are parted between them.
+  FineValues two{};
+  two[200] = 10;
+  two[700] = 5;
+  const double limit = flat_limits(two, 2)[0];
+  QVERIFY(limit > 20 && limit <= 70);
+}
+
+void PhotoAnalysisTest::flat_tones_are_flat_and_keep_order() {
+  const Patch photo = scene(100, 80);
+  const FineValues values = fine_values(photo.view());
+  std::vector<std::uint32_t> out(photo.words.size());
+  for (const FlatTones& tones : {flat_tones(values, flat_limits(values, 3)), even_tones(9)}) {
+    to_flat_tones(photo.view(), tones, out.data());
+    std::vector<std::uint32_t> seen = out;
+    std::sort(seen.begin(), seen.end());
+    seen.erase(std::unique(seen.begin(), seen.end()), seen.end());
+    QVERIFY(seen.size() <= tones.levels.size());
+    for (std::size_t i = 0; i < out.size(); ++i) {
+      const double v = value_of_word(photo.words[i]);
+      const auto tone = std::upper_bound(tones.limits.begin(), tones.limits.end(), v) - tones.limits.begin();
+      QVERIFY(std::abs(value_of_word(out[i]) - tones.levels[static_cast<std::size_t>(tone)]) < 0.6 ||
+              std::abs(v - tones.limits[static_cast<std::size_t>(std::max<std::ptrdiff_t>(tone - 1, 0))]) <
+                  0.05 ||
+              (static_cast<std::size_t>(tone) < tones.limits.size() &&
+               std::abs(v - tones.limits[static_cast<std::size_t>(tone)]) < 0.05));
+    }
+  }
+}
+
+void PhotoAnalysisTest::keys_and_bands_are_told() {
+  const auto key = [](std::uint8_t level) {
+    const Patch patch(10, 10, 0xff000000u | level * 0x010101u);
+    return std::string(key_of(fine_values(patch.view())));
+  };
+  QCOMPARE(key(30), std::string("low key"));
+  QCOMPARE(key(120), std::string("middle key"));
+  QCOMPARE(key(230), std::string("high key"));
+  Patch patch(10, 1, 0xff101010u);
+  for (int x = 0; x < 3; ++x) patch.at(x, 0) = 0xfff0f0f0u;
+  patch.at(3, 0) = 0xff777777u;
+  patch.at(4, 0) = 0x00ffffffu; // does not count
+  const BandShares shares = band_shares(fine_values(patch.view()), Bands{});
+  CHECK_NEAR(shares.light, 3.0 / 9, 1e-9);
+  CHECK_NEAR(shares.middle, 1.0 / 9, 1e-9);
+  CHECK_NEAR(shares.dark, 5.0 / 9, 1e-9);
+}
+
+void PhotoAnalysisTest::squinting_keeps_the_light() {
+  // A white dot spreads evenly: its light stays in sum, and its spread is that of the radius.
+  Patch photo(101, 81);
+  photo.at(50, 40) = 0xffffffffu;
+  for (int i = 0; i < 9; ++i) photo.at(49 + i % 3, 39 + i / 3) = 0xffffffffu;
+  std::vector<std::uint32_t> out(photo.words.size());
+  const double radius = 3;
+  squint(photo.view(), radius, out.data());
+  double sum = 0, spread = 0;
+  for (int y = 0; y < 81; ++y)
+    for (int x = 0; x < 101; ++x) {
+      const double light =
+          linear_from_encoded((out[static_cast<std::size_t>(y) * 101 + x] >> 8 & 0xff) / 255.0);
+      sum += light;
+      spread += light * (x - 50) * (x - 50);
+    }
+  CHECK_NEAR(sum, 9, 0.03);
+  // Variances add up: the blur's and that of three white pixels side by side, 2 / 3.
+  CHECK_NEAR(std::sqrt(spread / sum - 2.0 / 3), radius, 0.06);
+  // An even checker of black and white becomes the grey that light gives, 188, not 128 (IEC 61966-2-1).
+  Patch checker(64, 64);
+  for (int y = 0; y < 64; ++y)
+    for (int x = 0; x < 64; ++x) checker.at(x, y) = (x + y) % 2 ? 0xffffffffu : 0xff000000u;
+  std::vector<std::uint32_t> grey(checker.words.size());
+  squint(checker.view(), 5, grey.data());
+  for (int x = 25; x < 39; ++x)
+    QVERIFY(std::abs(int(grey[32 * 64 + static_cast<std::size_t>(x)] & 0xff) - 188) <= 1);
+  squint(checker.view(), 0, grey.data());
+  QVERIFY(grey == checker.words);
+  // What is transparent lends no color.
+  Patch edge(40, 1, 0x00ff0000u);
+  for (int x = 0; x < 20; ++x) edge.at(x, 0) = 0xff2040a0u;
+  std::vector<std::uint32_t> soft(edge.words.size());
+  squint(edge.view(), 3, soft.data());
+  QVERIFY(std::abs(int(soft[18] & 0xff) - 0xa0) <= 2 && soft[18] >> 24 < 255);
+}
+
+void PhotoAnalysisTest::places_and_shares_agree_with_every_pixel() {
+  const Patch photo = scene(140, 100);
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+  const MaskRegion region(pattern_mask({Pattern::Analogous, 60, 90}));
+  double inside = 0;
+  for (const auto w : photo.words) {
+    const WheelPoint p = wheel.locate(srgb_from_8bit(color_of_word(w)));
+    inside += region.inside(disc_point(p.a, p.r));
+  }
+  const auto places = color_places(photo.view(), wheel);
+  QVERIFY(std::abs(share_held(places, region) - inside / static_cast<double>(photo.words.size())) < 0.01);
+  const Footprint print = footprint_of(places, 64);
+  CHECK_NEAR(std::accumulate(print.weight.begin(), print.weight.end(), 0.0), double(photo.words.size()),
+             1e-6);
+  // One color, one cell, where the wheel has it.
+  const Patch one(8, 8, 0xffd8232au);
+  const Footprint dot = footprint_of(color_places(one.view(), wheel), 100);
+  const auto at =
+      static_cast<int>(std::max_element(dot.weight.begin(), dot.weight.end()) - dot.weight.begin());
+  const WheelPoint red = wheel.locate(srgb_from_8bit({0xd8, 0x23, 0x2a}));
+  const DiscPoint place = disc_point(red.a, red.r);
+  QVERIFY(std::abs(at % 100 - (place.x + 1) * 50) < 2 && std::abs(at / 100 - (1 - place.y) * 50) < 2);
+}
+
+void PhotoAnalysisTest::through_the_mask_keeps_value_and_lies_inside() {
+  const Patch photo = scene(160, 110);
+  for (const WheelSpec spec : {WheelSpec{HueScale::Traditional, SaturationMeasure::Hsluv},
+                               WheelSpec{HueScale::Even, SaturationMeasure::OklabChroma},
+                               WheelSpec{HueScale::Light, SaturationMeasure::Hsl}}) {
+    const Wheel wheel(spec);
+    const MaskRegion region(pattern_mask({Pattern::Analogous, 200, 60}));
+    std::vector<std::uint32_t> out(photo.words.size());
+    MaskMapper(wheel, region).map(photo.view(), out.data());
+    int changed = 0;
+    for (std::size_t i = 0; i < out.size(); ++i) {
+      QVERIFY(std::abs(value_of_word(out[i]) - value_of_word(photo.words[i])) < 0.5);
+      changed += out[i] != photo.words[i];
+      // Half a level from a color that lies in the mask exactly.
+      const WheelPoint p = wheel.locate(srgb_from_8bit(color_of_word(photo.words[i])));
+      const DiscPoint place = *region.nearest(disc_point(p.a, p.r));
+      const auto held = wheel.nearest_existing(wheel_point(place, p.v, p.a));
+      QVERIFY(region.inside(disc_point(held.at.a, held.at.r)));
+      QVERIFY(largest_step(held.color, srgb_from_8bit(color_of_word(out[i]))) <= 0.501 / 255);
+    }
+    QVERIFY(changed > 1000);
+    // A picture inside comes back unchanged.
+    MaskMapper whole(wheel, MaskRegion(Mask{{}, {{AreaMode::Adds, RingSector{}}}, 0, {}}));
+    whole.map(photo.view(), out.data());
+    QVERIFY(out == photo.words);
+  }
+}
+
+void PhotoAnalysisTest::extraction_meets_quotas_and_differences() {
+  const Patch photo = scene(300, 200);
+  for (const auto representative : {Representative::Mean, Representative::Pixel}) {
+    ExtractionSpec spec;
+    spec.quotas = BandCounts{5, 8, 4};
+    spec.least_difference = 4;
+    spec.representative = representative;
+    const auto made = extract_colors(photo.view(), spec);
+    QVERIFY(made);
+    BandCounts counts;
+    double shares = 0;
+    for (std::size_t i = 0; i < made->colors.size(); ++i) {
+      const auto& c = made->colors[i];
+      QCOMPARE(band_of(value_of(c.color), spec.bands), c.band);
+      ++(c.band == Band::Dark ? counts.dark : c.band == Band::Middle ? counts.middle : counts.light);
+      shares += c.share;
+      for (std::size_t k = 0; k < i; ++k)
+        QVERIFY(ciede2000(lab_from_srgb(c.color), lab_from_srgb(made->colors[k].color)) >=
+                spec.least_difference);
+      // The typical pixel looks like the color.
+      const Srgb pixel =
+          srgb_from_8bit(color_of_word(photo.words[static_cast<std::size_t>(c.y) * 300 + c.x]));
+      QVERIFY(ciede2000(lab_from_srgb(pixel), lab_from_srgb(c.color)) < 6);
+      if (representative == Representative::Pixel) QVERIFY(largest_step(pixel, c.color) < 1e-9);
+    }
+    QCOMPARE(counts, *spec.quotas);
+    QCOMPARE(made->unmet, BandCounts{});
+    CHECK_NEAR(shares, 1, 1e-9);
+  }
+}
+
+void PhotoAnalysisTest::extraction_says_what_is_missing() {
+  // Four colors, two of them light; more are asked for.
+  Patch photo(40, 40, 0xff202020u);
+  for (int x = 0; x < 10; ++x)
+    for (int y = 0; y < 40; ++y) photo.at(x, y) = 0xfff0d0a0u;
+  for (int x = 10; x < 20; ++x)
+    for (int y = 0; y < 40; ++y) photo.at(x, y) = 0xffb0e0f0u;
+  for (int x = 20; x < 25; ++x)
+    for (int y = 0; y < 40; ++y) photo.at(x, y) = 0xff805030u;
+  ExtractionSpec spec;
+  spec.quotas = BandCounts{3, 1, 5};
+  const auto made = extract_colors(photo.view(), spec);
+  QVERIFY(made);
+  QCOMPARE(made->colors.size(), std::size_t{4});
+  QCOMPARE(made->unmet, (BandCounts{2, 0, 3}));
+  CHECK_NEAR(made->colors[0].share, 0.25, 1e-9);
+  spec.quotas.reset();
+  spec.count = 12;
+  QCOMPARE(extract_colors(photo.view(), spec)->missing, 8);
+  // Further apart than any two are: one is left.
+  spec.least_difference = 50;
+  spec.count = 2;
+  QVERIFY(extract_colors(photo.view(), spec)->colors.size() <= 2);
+}
+
+void PhotoAnalysisTest::extraction_stays_in_the_mask() {
+  const Patch photo = scene(200, 150);
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+  const MaskRegion region(pattern_mask({Pattern::Analogous, 70, 60}));
+  for (const MaskUse use : {MaskUse::InsideOnly, MaskUse::MapInto}) {
+    ExtractionSpec spec;
+    spec.count = 8;
+    spec.mask = use;
+    const auto made = extract_colors(photo.view(), spec, &wheel, &region);
+    QVERIFY(made && !made->colors.empty());
+    for (const auto& c : made->colors) {
+      // Means of a convex mask's colors and rounding may leave it by very little.
+      const WheelPoint p = wheel.locate(c.color);
+      const DiscPoint place = disc_point(p.a, p.r), nearest = *region.nearest(place);
+      const Srgb held = wheel.nearest_existing(wheel_point(nearest, p.v, p.a)).color;
+      QVERIFY2(ciede2000(lab_from_srgb(held), lab_from_srgb(c.color)) < 0.7,
+               qPrintable(QString::number(p.r)));
+    }
+  }
+  ExtractionSpec spec;
+  spec.mask = MaskUse::InsideOnly;
+  QVERIFY(!extract_colors(photo.view(), spec));
+  const MaskRegion far(Mask{{}, {{AreaMode::Adds, RingSector{300, 5, 0.95, 1}}}, 0, {}});
+  QVERIFY(extract_colors(photo.view(), spec, &wheel, &far).error().sentence.find("no pixels") !=
+          std::string::npos);
+}
+
+void PhotoAnalysisTest::extraction_is_the_same_every_time_and_stops() {
+  const Patch photo = scene(300, 200);
+  ExtractionSpec spec;
+  spec.count = 20;
+  const auto one = extract_colors(photo.view(), spec), two = extract_colors(photo.view(), spec);
+  QCOMPARE(one->colors.size(), two->colors.size());
+  for (std::size_t i = 0; i < one->colors.size(); ++i) {
+    QCOMPARE(one->colors[i].color, two->colors[i].color);
+    QCOMPARE(one->colors[i].x, two->colors[i].x);
+  }
+  double last = -1;
+  const auto stopped = extract_colors(photo.view(), spec, nullptr, nullptr, [&](double share) {
+    last = share;
+    return share < 0.25;
+  });
+  QCOMPARE(stopped.error().code, ErrorCode::Stopped);
+  QVERIFY(last >= 0.25 && last < 0.9);
+}
+
+void PhotoAnalysisTest::odd_pictures_do_no_harm() {
+  ExtractionSpec spec;
+  QCOMPARE(extract_colors(Patch(1, 1, 0xff336699u).view(), spec)->colors.size(), std::size_t{1});
+  QVERIFY(!extract_colors(Patch(5, 5, 0x00336699u).view(), spec));
+  QVERIFY(!extract_colors(PixelView{}, spec));
+  for (const int count : {0, 201, -5}) {
+    spec.count = count;
+    QVERIFY(!validate(spec, false));
+  }
+  spec.count = 5;
+  spec.least_difference = std::nan("");
+  QVERIFY(!validate(spec, false));
+  const FineValues none{};
+  QCOMPARE(flat_limits(none, 4).size(), std::size_t{3});
+  QCOMPARE(band_shares(none, {}).dark, 0.0);
+  const Wheel wheel({HueScale::Even, SaturationMeasure::CielabChroma});
+  QVERIFY(color_places(PixelView{}, wheel).empty());
+  QCOMPARE(share_held({}, MaskRegion(pattern_mask({Pattern::Triad, 0, 0}))), 0.0);
+  const Patch photo(4, 3, 0xff123456u);
+  QCOMPARE(cut_to({-5, -5, 100, 100}, photo.view()), (PixelRect{0, 0, 4, 3}));
+  QCOMPARE(cut_to({3, 2, 2000000000, 2000000000}, photo.view()), (PixelRect{3, 2, 1, 1}));
+  QCOMPARE(cut_to({9, 9, 1, 1}, photo.view()).width, 0);
+}
+
+void PhotoAnalysisTest::fits_hold_what_they_promise() {
+  const Patch photo = scene(200, 150);
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+  const auto places = color_places(photo.view(), wheel);
+  double area_of_more = 0;
+  for (const double hold : {0.5, 0.8, 0.95}) {
+    const auto polygon = fit_polygon(places, 6, hold);
+    QVERIFY(polygon && polygon->reached);
+    QVERIFY(share_held(places, MaskRegion(polygon->mask)) >= hold - 1e-9);
+    QVERIFY(std::get<Polygon>(polygon->mask.areas[0].shape).points.size() <= 6);
+    QVERIFY(polygon->area > area_of_more);
+    area_of_more = polygon->area;
+    for (const auto& p : std::get<Polygon>(polygon->mask.areas[0].shape).points)
+      QVERIFY(std::hypot(p.x, p.y) <= 1 + 1e-9);
+    for (const Pattern kind : {Pattern::Complement, Pattern::Analogous, Pattern::Rectangle}) {
+      const auto fitted = fit_pattern(places, kind, hold);
+      QVERIFY(fitted);
+      CHECK_NEAR(fitted->held, share_held(places, MaskRegion(fitted->mask)), 1e-12);
+      QCOMPARE(fitted->reached, fitted->held >= hold - 1e-9);
+      // No mask of a coarse search is smaller and holds as much.
+      for (int base = 0; base < 360; base += 15)
+        for (int spread = 0; spread <= 120; spread += 20) {
+          const MaskRegion other(pattern_mask({kind, double(base), double(spread)}));
+          if (share_held(places, other) >= hold && fitted->reached)
+            QVERIFY(other.share() >= fitted->area * 0.97);
+        }
+    }
+  }
+  QVERIFY(!fit_polygon(places, 2, 0.5));
+  QVERIFY(!fit_pattern(places, Pattern::Triad, 0));
+  QVERIFY(!fit_pattern({}, Pattern::Triad, 0.5));
+  // One color alone.
+  const auto one = fit_polygon(color_places(Patch(3, 3, 0xffd8232au).view(), wheel), 5, 1);
+  QVERIFY(one && one->reached && one->area < 0.02);
+}
+
+QTEST_APPLESS_MAIN(PhotoAnalysisTest)
+#include "photo_analysis_test.moc"
