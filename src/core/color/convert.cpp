@@ -78,10 +78,28 @@ const Matrix3& linear_to_xyz_matrix() { return kToXyz; }
 const Matrix3& xyz_to_linear_matrix() { return kFromXyz; }
 Xyz white_d65() { return {kWhite[0], kWhite[1], kWhite[2]}; }
 
-double linear_from_encoded(double e) {
+namespace {
+
+double linear_by_formula(double e) {
   const double m = std::abs(e);
   if (m <= 0.04045) return e / 12.92;
   return std::copysign(std::pow((m + 0.055) / 1.055, 2.4), e);
+}
+
+} // namespace
+
+double linear_from_encoded(double e) {
+  // Most colors come from 8-bit channels; theirs are reckoned once.
+  static const auto levels = [] {
+    std::array<double, 256> t{};
+    for (int i = 0; i < 256; ++i) t[i] = linear_by_formula(i / 255.0);
+    return t;
+  }();
+  if (e >= 0 && e <= 1) {
+    const auto level = static_cast<int>(e * 255 + 0.5);
+    if (level / 255.0 == e) return levels[level];
+  }
+  return linear_by_formula(e);
 }
 double encoded_from_linear(double l) {
   const double m = std::abs(l);

@@ -4,6 +4,7 @@
 #include "core/color/convert.h"
 
 #include <atomic>
+#include <new>
 
 namespace zc {
 
@@ -21,7 +22,9 @@ std::uint32_t MaskMapper::mapped(std::uint32_t word) const {
 }
 
 void MaskMapper::map(const PixelView& photo, std::uint32_t* out) {
-  m_known.resize(1u << 24);
+  if (!m_known)
+    m_known.reset(static_cast<std::uint32_t*>(std::calloc(std::size_t{1} << 24, sizeof(std::uint32_t))));
+  if (!m_known) throw std::bad_alloc();
   in_parallel(photo.height, 16, [&](int from, int to) {
     // Neighbors are often of one color.
     std::uint32_t last = 0, last_mapped = 0;

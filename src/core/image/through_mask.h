@@ -4,6 +4,9 @@
 #include "core/image/pixels.h"
 #include "core/mask/mask.h"
 
+#include <cstdlib>
+#include <memory>
+
 namespace zc {
 
 /// One wheel and one mask; each different color is mapped once and remembered, exactly as Wheel and
@@ -20,7 +23,12 @@ public:
 private:
   Wheel m_wheel;
   MaskRegion m_region;
-  std::vector<std::uint32_t> m_known; ///< By the 24 bits of a color; 0 where it is not mapped yet.
+  struct Release {
+    void operator()(std::uint32_t* p) const { std::free(p); }
+  };
+  /// By the 24 bits of a color; 0 where it is not mapped yet. Zeroed by the system page by page as colors
+  /// come up, which most of the 64 MB never do.
+  std::unique_ptr<std::uint32_t[], Release> m_known;
 };
 
 } // namespace zc

@@ -18,6 +18,9 @@ public:
     const auto at = [hue, r](double l) { return srgb_from_hsl({hue, r, l}); };
     return shown_on_display(at(root_between([&](double l) { return value_of(at(l)) - v; }, 0, 1)));
   }
+  [[nodiscard]] Located located(Srgb c) const override {
+    return {hsv_from_srgb(c).h, saturation_of(c), value_of(c)};
+  }
   [[nodiscard]] double saturation_of(Srgb c) const override {
     return std::clamp(hsl_from_srgb(c).s, 0.0, 1.0);
   }
@@ -34,6 +37,9 @@ public:
     const auto at = [hue, r](double x) { return srgb_from_hsv({hue, r, x}); };
     if (v >= most) return at(1);
     return at(root_between([&](double x) { return value_of(at(x)) - v; }, 0, 1));
+  }
+  [[nodiscard]] Located located(Srgb c) const override {
+    return {hsv_from_srgb(c).h, saturation_of(c), value_of(c)};
   }
   [[nodiscard]] double saturation_of(Srgb c) const override { return hsv_from_srgb(c).s; }
   [[nodiscard]] double reach(double hue, double v) const override {

@@ -126,7 +126,7 @@ public:
     const double h = m_y[12] + wrap_degrees(hue - m_y[12]);
     int i = 0;
     while (i < 11 && h < m_y[i + 1]) ++i;
-    return kStep * (i + root_between([&](double t) { return piece(i, t) - h; }, 0, 1));
+    return kStep * (i + place_in(i, h));
   }
 
 private:
@@ -145,6 +145,25 @@ private:
       right *= 3 / length;
     }
     m_tangent[12] = m_tangent[0];
+  }
+  /// Where piece i has the hue h: Newton's steps, halving where one would leave the bracket.
+  [[nodiscard]] double place_in(int i, double h) const {
+    double low = 0, high = 1, t = std::clamp((h - m_y[i]) / (m_y[i + 1] - m_y[i]), 0.0, 1.0);
+    for (int round = 0; round < 60; ++round) {
+      const double off = piece(i, t) - h;
+      (off > 0 ? low : high) = t; // Hue falls with the angle.
+      const double next = t - off / slope_of(i, t);
+      const double better = next > low && next < high ? next : (low + high) / 2;
+      if (std::abs(better - t) < 1e-15 || off == 0) break;
+      t = better;
+    }
+    return t;
+  }
+  /// Rise of piece i per t.
+  [[nodiscard]] double slope_of(int i, double t) const {
+    const double u = 1 - t;
+    return 6 * t * u * (m_y[i + 1] - m_y[i]) + m_tangent[i] * kStep * u * (1 - 3 * t) +
+           m_tangent[i + 1] * kStep * t * (3 * t - 2);
   }
   /// Cubic Hermite piece i at t in 0..1.
   [[nodiscard]] double piece(int i, double t) const {

@@ -17,6 +17,10 @@ public:
   [[nodiscard]] double saturation_of(Srgb c) const override {
     return std::clamp(hsluv_from_lch(lchuv_from_srgb(c)).s / 100, 0.0, 1.0);
   }
+  [[nodiscard]] Located located(Srgb c) const override {
+    const LchUv lch = lchuv_from_srgb(c);
+    return {lch.h, std::clamp(hsluv_from_lch(lch).s / 100, 0.0, 1.0), lch.l};
+  }
   [[nodiscard]] double reach(double, double) const override { return 1; }
   [[nodiscard]] ValueSpan value_span(double, double) const override { return {0, 100}; }
 };

@@ -29,6 +29,11 @@ public:
   [[nodiscard]] virtual std::optional<Srgb> color_at(double hue, double r, double v) const = 0;
   /// r of a color.
   [[nodiscard]] virtual double saturation_of(Srgb c) const = 0;
+  /// Hue, r and L* of a color at once. The hue of a neutral means nothing.
+  struct Located {
+    double hue = 0, r = 0, v = 0;
+  };
+  [[nodiscard]] virtual Located located(Srgb c) const = 0;
   /// r at which the ray from neutral first leaves the display gamut, at most 1. A ray may come back further
   /// out; color_at() shows what exists there all the same.
   [[nodiscard]] virtual double reach(double hue, double v) const = 0;

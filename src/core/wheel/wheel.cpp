@@ -31,10 +31,10 @@ Wheel::Found Wheel::nearest_existing(WheelPoint p) const {
 }
 
 WheelPoint Wheel::locate(Srgb c, double angle_of_neutral) const {
-  const double v = std::clamp(value_of(c), 0.0, 100.0);
-  const double r = m_measure->saturation_of(c);
-  if (r < kNeutralSaturation) return {angle_of_neutral, 0, v};
-  return {m_hues->angle_of(measured_hue(m_spec.measure, c)), r, v};
+  const Measure::Located at = m_measure->located(c);
+  const double v = std::clamp(at.v, 0.0, 100.0);
+  if (at.r < kNeutralSaturation) return {angle_of_neutral, 0, v};
+  return {m_hues->angle_of(at.hue), at.r, v};
 }
 
 double Wheel::reach(double a, double v) const { return m_measure->reach(hue_at(a), v); }
