@@ -158,7 +158,7 @@ void LayTask::hundreds_of_swatches_and_long_names() {
     for (int f = 0; f < 30; ++f) {
       p = *with_family(p, "a family with quite a long name, number " + std::to_string(f));
       for (int i = 0; i < 20; ++i)
-        p = *with_swatch(p, current_set(p)->families.back().id, neutral_of_value(i * 5), std::nullopt,
+        p = *with_swatch(p, current_set(p)->families.back().id, {neutral_of_value(i * 5), std::nullopt},
                          "grey");
     }
     return p;

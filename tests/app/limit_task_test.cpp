@@ -435,6 +435,9 @@ static long resident() {
 }
 
 void LimitTask::ten_thousand_moves_take_no_memory() {
+#ifdef __SANITIZE_ADDRESS__
+  QSKIP("the sanitizer keeps freed memory for a while");
+#endif
   press_button("pattern.triad");
   auto& stack = m_desk->bench().store().stack();
   const auto moves = [this](int count) {

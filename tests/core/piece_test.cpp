@@ -25,7 +25,7 @@ private slots:
   void edits_leave_the_given_piece_alone() {
     const Piece before = with_families({"skin"});
     const Piece copy = before;
-    const auto after = with_swatch(before, family(before, 0).id, {0.2, 0.4, 0.6}, std::nullopt, "");
+    const auto after = with_swatch(before, family(before, 0).id, {{0.2, 0.4, 0.6}, std::nullopt}, "");
     QVERIFY(after);
     QCOMPARE(before, copy);
     QCOMPARE(family(*after, 0).swatches[0].name, std::string("blue"));
@@ -33,16 +33,16 @@ private slots:
   void ids_are_never_used_again() {
     Piece piece = with_families({"skin"});
     const Id home = family(piece, 0).id;
-    piece = *with_swatch(piece, home, {1, 0, 0}, std::nullopt, "one");
+    piece = *with_swatch(piece, home, {{1, 0, 0}, std::nullopt}, "one");
     const Id first = family(piece, 0).swatches[0].id;
     piece = *without_swatch(piece, first);
-    piece = *with_swatch(piece, home, {0, 1, 0}, std::nullopt, "two");
+    piece = *with_swatch(piece, home, {{0, 1, 0}, std::nullopt}, "two");
     QVERIFY(family(piece, 0).swatches[0].id > first);
   }
   void swatches_and_families_move() {
     Piece piece = with_families({"a", "b", "c"});
     const Id a = family(piece, 0).id, b = family(piece, 1).id, c = family(piece, 2).id;
-    piece = *with_swatch(piece, a, {1, 0, 0}, WheelPoint{1, 0.5, 50}, "red");
+    piece = *with_swatch(piece, a, {{1, 0, 0}, WheelPoint{1, 0.5, 50}}, "red");
     const Swatch swatch = family(piece, 0).swatches[0];
     piece = *with_swatch_moved(piece, swatch.id, c);
     QVERIFY(family(piece, 0).swatches.empty());
@@ -84,7 +84,7 @@ private slots:
   void grades_by_movable_bands() {
     Piece piece = with_families({"all"});
     for (const double v : {0.0, 10.0, 33.2, 33.4, 50.0, 66.6, 66.8, 100.0})
-      piece = *with_swatch(piece, family(piece, 0).id, neutral_of_value(v), std::nullopt, "x");
+      piece = *with_swatch(piece, family(piece, 0).id, {neutral_of_value(v), std::nullopt}, "x");
     QCOMPARE(band_counts(*current_set(piece), piece.bands), (BandCounts{3, 3, 2}));
     QCOMPARE(band_counts(*current_set(piece), {5, 99}), (BandCounts{1, 6, 1}));
     QCOMPARE(value_step(0, 9), 1);

@@ -20,8 +20,9 @@ SwatchSet a_set() {
                                  {},
                                  "n" + std::to_string(i),
                                  "",
+                                 {},
                                  ""});
-  one.swatches.push_back({90, srgb_from_8bit({0xce, 0x85, 0x4e}), {}, "glow\non plaster", "", ""});
+  one.swatches.push_back({90, srgb_from_8bit({0xce, 0x85, 0x4e}), {}, "glow\non plaster", "", {}, ""});
   set.families = {long_one, empty, one};
   return set;
 }
@@ -54,7 +55,7 @@ private slots:
     // Hundreds of families go beyond what a painter of the toolkit can reach.
     SwatchSet tall{1, "tall", {}, {}};
     for (Id i = 0; i < 700; ++i)
-      tall.families.push_back({i + 2, "f", {{i + 1000, {0, 1, 0}, {}, "x", "", ""}}, {}});
+      tall.families.push_back({i + 2, "f", {{i + 1000, {0, 1, 0}, {}, "x", "", {}, ""}}, {}});
     const Bytes high = *png_strip(tall);
     const QImage strip = QImage::fromData(high.data(), static_cast<int>(high.size()));
     QCOMPARE(strip.height(), 700 * kStripSquare);

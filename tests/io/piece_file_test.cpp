@@ -31,8 +31,8 @@ Document full_document() {
   p = *with_reference(p, "two", "png", bytes_of(std::string(3000, 'z')));
   p = *with_family(p, "skin");
   const Id family = current_set(p)->families[0].id;
-  p = *with_swatch(p, family, {0.1, 1.0 / 3, 0.7}, WheelPoint{1.5, 0.25, 33}, "first");
-  p = *with_swatch(p, family, {1, 0, 0}, std::nullopt, "second");
+  p = *with_swatch(p, family, {{0.1, 1.0 / 3, 0.7}, WheelPoint{1.5, 0.25, 33}}, "first");
+  p = *with_swatch(p, family, {{1, 0, 0}, std::nullopt, SampleOrigin{1, 20, 30}}, "second");
   p.bands = {30, 70.5};
   d.piece = p;
   d.bench.wells[3] = Srgb{0.2, 0.3, 1.0 / 7};

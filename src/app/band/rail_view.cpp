@@ -1,6 +1,7 @@
 #include "app/band/rail_view.h"
 
 #include "app/paint/paint.h"
+#include "app/store/photo_reading.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 
@@ -11,16 +12,18 @@ namespace {
 
 constexpr double kBarWidth = 34, kScaleWidth = 36;
 
-QPainterPath histogram_shape(const ValueHistogram& histogram, const ValueAxis& axis, double right,
-                             double width) {
+QPainterPath histogram_shape(const FineValues& values, const ValueAxis& axis, double right, double width) {
+  const auto bins = whole_values(values);
   // Square roots, so that a small light stays visible beside a large dark.
-  const double most = std::max(1.0, *std::max_element(histogram.begin(), histogram.end()));
+  const double most = std::max(1.0, *std::max_element(bins.begin(), bins.end()));
   QPainterPath path(QPointF(right, axis.bottom()));
-  for (std::size_t i = 0; i < histogram.size(); ++i)
-    path.lineTo(right - width * std::sqrt(histogram[i] / most), axis.y_of(static_cast<double>(i) + 0.5));
+  for (std::size_t i = 0; i < bins.size(); ++i)
+    path.lineTo(right - width * std::sqrt(bins[i] / most), axis.y_of(static_cast<double>(i)));
   path.lineTo(right, axis.top());
   return path;
 }
+
+constexpr double kGrabLimit = 6;
 
 } // namespace
 
@@ -52,6 +55,7 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.drawImage(bar, image_of(m_picture));
   paint_scale(painter, bar);
   paint_limits(painter, bar);
+  paint_flat_limits(painter, bar);
 
   paint_line(painter);
   const double y = line_y();
@@ -100,13 +104,36 @@ void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
 }
 
 void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
-  if (!reference) return;
-  const auto photo = m_bench.photos().state_of(*reference).photo;
-  if (!photo) return;
+  const FineValues* values = m_bench.reader().values();
+  if (!values) return;
   QColor fill = theme().quiet;
   fill.setAlphaF(0.55F);
-  painter.fillPath(histogram_shape(photo->histogram, axis(), bar.left() - 3, bar.left() - 8), fill);
+  painter.fillPath(histogram_shape(*values, axis(), bar.left() - 3, bar.left() - 8), fill);
+}
+
+/// The limits of the flat tones, while those are looked at.
+std::vector<double> RailView::flat_limits_shown() const {
+  const Session& s = m_bench.session();
+  if (s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat || !m_bench.reader().photo()) return {};
+  return m_bench.reader().tones().limits;
+}
+
+void RailView::paint_flat_limits(QPainter& painter, const QRectF& bar) {
+  for (const double limit : flat_limits_shown()) {
+    const double y = axis().y_of(limit);
+    draw_double_line(painter, {2, y}, {bar.left() - 2, y}, 1.2);
+    draw_handle(painter, {8, y}, false);
+  }
+}
+
+void RailView::drag_flat_limit(double value) {
+  Looking looking = m_bench.session().looking;
+  looking.limits = flat_limits_shown();
+  if (*m_limit >= looking.limits.size()) return;
+  const double low = *m_limit == 0 ? 0 : looking.limits[*m_limit - 1],
+               high = *m_limit + 1 == looking.limits.size() ? 100 : looking.limits[*m_limit + 1];
+  looking.limits[*m_limit] = std::clamp(value, low, high);
+  m_bench.look_at(looking);
 }
 
 void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
@@ -122,14 +149,28 @@ void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
 
 void RailView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
+  const auto limits = flat_limits_shown();
+  m_limit.reset();
+  for (std::size_t i = 0; i < limits.size(); ++i)
+    if (event->position().x() < width() - kScaleWidth - kBarWidth &&
+        std::abs(axis().y_of(limits[i]) - event->position().y()) <= kGrabLimit)
+      m_limit = i;
+  if (m_limit) return;
   m_bench.begin_pick();
   m_bench.pick_value(axis().value_at(event->position().y()));
 }
 void RailView::mouseMoveEvent(QMouseEvent* event) {
-  if (event->buttons() & Qt::LeftButton) m_bench.pick_value(axis().value_at(event->position().y()));
+  if (!(event->buttons() & Qt::LeftButton)) return;
+  const double value = axis().value_at(event->position().y());
+  if (m_limit)
+    drag_flat_limit(value);
+  else
+    m_bench.pick_value(value);
 }
 void RailView::mouseReleaseEvent(QMouseEvent* event) {
-  if (event->button() == Qt::LeftButton) m_bench.end_pick();
+  if (event->button() != Qt::LeftButton) return;
+  if (!m_limit) m_bench.end_pick();
+  m_limit.reset();
 }
 
 } // namespace zc

@@ -18,6 +18,9 @@ protected:
   void mouseReleaseEvent(QMouseEvent* event) override;
 
 private:
+  [[nodiscard]] std::vector<double> flat_limits_shown() const;
+  void paint_flat_limits(QPainter& painter, const QRectF& bar);
+  void drag_flat_limit(double value);
   void paint_histogram(QPainter& painter, const QRectF& bar);
   void paint_scale(QPainter& painter, const QRectF& bar);
   void paint_limits(QPainter& painter, const QRectF& bar);
@@ -33,6 +36,7 @@ private:
   };
   Shown m_shown;
   Raster m_picture;
+  std::optional<std::size_t> m_limit; ///< The flat-tone limit being dragged.
 };
 
 } // namespace zc

@@ -214,7 +214,7 @@ void StaffView::paint_string(QPainter& painter) {
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
-                   tr("string"));
+                   m_bench.session().desk == Desk::Observe ? tr("taken") : tr("string"));
 }
 
 void StaffView::paintEvent(QPaintEvent*) {
@@ -295,7 +295,7 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   if (const auto step = string_step_at(m_press)) {
     const StringStep taken = m_bench.session().string[*step];
-    return m_bench.lay_color(taken.color, taken.at);
+    return m_bench.lay_color({taken.color, taken.at});
   }
   const auto family = family_at(m_press);
   if (const Swatch* s = swatch_at(m_press)) {

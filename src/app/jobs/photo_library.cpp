@@ -28,7 +28,7 @@ constexpr std::uint64_t kLargestPhotoFile = std::uint64_t{1} << 30;
 
 std::shared_ptr<const Photo> prepared(QImage image) {
   auto photo = std::make_shared<Photo>();
-  photo->histogram = value_histogram(view_of(image));
+  photo->values = fine_values(view_of(image));
   photo->levels.push_back(std::move(image));
   while (std::max(photo->levels.back().width(), photo->levels.back().height()) > 2 * kSmallestLevel) {
     const QImage& last = photo->levels.back();

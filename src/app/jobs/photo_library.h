@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/image/pixels.h"
+#include "core/image/values.h"
 #include "core/piece/piece.h"
 
 #include <QImage>
@@ -20,7 +20,7 @@ namespace zc {
 /// One decoded photo, never changed once made.
 struct Photo {
   std::vector<QImage> levels; ///< Full size first, each next one half as wide.
-  ValueHistogram histogram{};
+  FineValues values{};
   [[nodiscard]] const QImage& full() const { return levels.front(); }
 };
 

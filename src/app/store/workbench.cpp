@@ -1,5 +1,6 @@
 #include "app/store/workbench.h"
 
+#include "app/store/photo_reading.h"
 #include "core/piece/edits.h"
 
 #include <algorithm>
@@ -7,12 +8,15 @@
 namespace zc {
 
 Workbench::Workbench(QObject* parent)
-    : QObject(parent), m_wheel(WheelSpec{}), m_painter(std::make_unique<SolidPainter>(m_wheel)) {
+    : QObject(parent), m_wheel(WheelSpec{}), m_painter(std::make_unique<SolidPainter>(m_wheel)),
+      m_reader(std::make_unique<PhotoReader>(*this)) {
   connect(&m_store, &PieceStore::changed, this, &Workbench::follow_piece);
   connect(&m_store, &PieceStore::failed, this, &Workbench::notice);
-  connect(&m_photos, &PhotoLibrary::refused, this, &Workbench::notice);
+  connect(&m_photos, &PhotoLibrary::refused, this, &Workbench::note_refusal);
   connect(&m_photos, &PhotoLibrary::admitted, this, &Workbench::add_reference);
 }
+
+Workbench::~Workbench() = default;
 
 const MaskRegion* Workbench::region() const { return m_region && piece().mask_on ? &*m_region : nullptr; }
 
@@ -24,6 +28,9 @@ void Workbench::start(Piece piece, const Bench& bench, bool saved) {
   m_session.family = 0;
   m_session.partners_of.reset();
   m_session.string.clear();
+  m_session.harvest = {};
+  m_session.looking.region.reset();
+  m_session.looking.limits.clear();
   m_store.start_from(std::move(piece), saved);
   m_painter->set_steps(steps());
   set_color(bench.current, m_wheel.locate(bench.current, m_session.at.a), true);
@@ -77,6 +84,7 @@ void Workbench::renew_painter() {
 
 void Workbench::set_color(Srgb color, WheelPoint at, bool turns_section) {
   m_session.color = color;
+  m_session.origin.reset();
   m_session.at = at;
   if (turns_section) m_session.section_angle = at.a;
   emit colorChanged();
@@ -141,6 +149,25 @@ void Workbench::take_up(Srgb color, std::optional<WheelPoint> at) {
   end_pick();
 }
 
+Srgb Workbench::held_sample(Srgb color) const {
+  if (!m_session.looking.hold_samples || !region() || region()->empty()) return color;
+  const WheelPoint at = m_wheel.locate(color, m_session.at.a);
+  const DiscPoint place = disc_point(at.a, at.r), held = *region()->nearest(place);
+  return held == place ? color : m_wheel.nearest_existing(wheel_point(held, at.v, at.a)).color;
+}
+
+void Workbench::show_sample(Srgb color, const SampleOrigin& origin) {
+  const Srgb held = held_sample(color);
+  set_color(held, m_wheel.locate(held, m_session.at.a), true);
+  m_session.origin = origin;
+}
+
+void Workbench::take_sample(Srgb color, const SampleOrigin& origin) {
+  begin_pick();
+  show_sample(color, origin);
+  end_pick();
+}
+
 void Workbench::back_to_before() {
   const Srgb now = m_session.color;
   set_color(m_session.before, m_wheel.locate(m_session.before, m_session.at.a), true);
@@ -173,21 +200,23 @@ void Workbench::choose_filling_well(std::optional<std::size_t> well) {
   emit benchChanged();
 }
 
-void Workbench::lay_current() { lay_color(m_session.color, m_session.at); }
+void Workbench::lay_current() { lay_color({m_session.color, m_session.at, m_session.origin}); }
 
-void Workbench::lay_color(Srgb color, std::optional<WheelPoint> at) {
+void Workbench::lay_color(const LaidColor& color) {
   if (m_session.family == 0 &&
       !m_store.apply(tr("New family"), [](Piece p) { return with_family(std::move(p), "Family 1"); }))
     return;
-  lay_color_into(m_session.family, color, at);
+  lay_color_into(m_session.family, color);
 }
 
-void Workbench::lay_current_into(Id family) { lay_color_into(family, m_session.color, m_session.at); }
+void Workbench::lay_current_into(Id family) {
+  lay_color_into(family, {m_session.color, m_session.at, m_session.origin});
+}
 
-void Workbench::lay_color_into(Id family, Srgb color, std::optional<WheelPoint> at) {
+void Workbench::lay_color_into(Id family, const LaidColor& color) {
   select_family(family);
-  const bool held = m_store.apply(tr("Lay swatch"),
-                                  [=](Piece p) { return with_swatch(std::move(p), family, color, at, ""); });
+  const bool held =
+      m_store.apply(tr("Lay swatch"), [&](Piece p) { return with_swatch(std::move(p), family, color, ""); });
   const Family* laid = find_family(piece(), family);
   if (held && laid) select_swatch(laid->swatches.back().id);
 }
@@ -278,21 +307,62 @@ void Workbench::add_reference(const QString& name, const QString& extension, con
     return with_reference(std::move(p), name.toStdString(), extension.toStdString(), bytes);
   });
   if (held) show_reference(piece().references.back().id);
+  tell_refusals();
+}
+
+void Workbench::note_refusal(const QString& sentence) {
+  m_refusals << sentence;
+  tell_refusals();
+}
+
+/// Of many files every bad one is named, not only the last.
+void Workbench::tell_refusals() {
+  if (m_refusals.isEmpty() || !m_photos.intakes().empty()) return;
+  emit notice(m_refusals.join(QLatin1Char(' ')));
+  m_refusals.clear();
 }
 
 void Workbench::show_desk(Desk desk) {
   m_session.desk = desk;
   emit viewChanged();
 }
-void Workbench::show_look(PhotoLook look) {
-  m_session.look = look;
+void Workbench::look_at(const Looking& looking) {
+  m_session.looking = looking;
   emit viewChanged();
+}
+void Workbench::show_look(PhotoLook look) {
+  m_session.looking.look = look;
+  emit viewChanged();
+}
+
+void Workbench::show_harvest(Harvest harvest) {
+  if (harvest.chosen && *harvest.chosen >= harvest.colors.size()) harvest.chosen.reset();
+  m_session.harvest = std::move(harvest);
+  std::vector<StringStep> steps;
+  for (const auto& c : m_session.harvest.colors) steps.push_back({c.color, {}});
+  show_string(std::move(steps));
+  emit viewChanged();
+}
+
+void Workbench::accept_harvest() {
+  std::vector<LaidColor> colors;
+  for (const auto& c : m_session.harvest.colors)
+    colors.push_back({c.color, {}, SampleOrigin{m_session.harvest.reference, c.x, c.y}});
+  if (colors.empty()) return;
+  const auto families = grouped_by_hue(colors);
+  const bool held = m_store.apply(tr("Accept %1 colors").arg(colors.size()),
+                                  [&](Piece p) { return with_laid_families(std::move(p), families); });
+  if (held) show_harvest({});
 }
 void Workbench::show_values_only(bool on) {
   m_session.values_only = on;
   emit viewChanged();
 }
 void Workbench::show_reference(Id reference) {
+  if (reference != m_session.reference) {
+    m_session.looking.region.reset();
+    m_session.looking.limits.clear();
+  }
   m_session.reference = reference;
   emit viewChanged();
 }

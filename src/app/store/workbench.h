@@ -4,18 +4,41 @@
 
 #include "app/jobs/photo_library.h"
 #include "app/store/piece_store.h"
+#include "core/image/extract.h"
 #include "core/mask/picking.h"
 #include "core/mix/strings.h"
 #include "core/piece/edits.h"
 #include "core/wheel/raster.h"
 
 #include <QObject>
+#include <QStringList>
 #include <optional>
 
 namespace zc {
 
 enum class Desk { Observe, Limit, Pick };
-enum class PhotoLook { Color, Value };
+enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
+
+/// How the shown reference is looked at.
+struct Looking {
+  PhotoLook look = PhotoLook::Color;
+  int tones = 3;              ///< Flat tones, 2 to 5.
+  std::vector<double> limits; ///< Of the flat tones when the painter has moved them; empty: found.
+  double squint = 1;          ///< Blur in percent of the photo's longer side.
+  int steps = 9;              ///< Tone steps from black to white.
+  double edge = 0.5;          ///< Place of the before/after edge, 0 left to 1 right.
+  std::optional<PixelRect> region;
+  bool marking = false;      ///< The next drag on the photo draws the region.
+  bool hold_samples = false; ///< Samples outside the mask go to its nearest place.
+  bool footprint = true;     ///< Shown over the wheel at Limit.
+};
+
+/// Colors taken out of a photo, not accepted yet.
+struct Harvest {
+  Id reference = 0;
+  std::vector<ExtractedColor> colors;
+  std::optional<std::size_t> chosen;
+};
 
 /// Not part of the piece and not undone.
 struct Session {
@@ -26,7 +49,9 @@ struct Session {
   Bench bench;
   std::optional<std::size_t> filling_well = 0; ///< The well that every pick fills.
   Desk desk = Desk::Pick;
-  PhotoLook look = PhotoLook::Color;
+  Looking looking;
+  Harvest harvest;
+  std::optional<SampleOrigin> origin; ///< Where the current color was sampled, when it was.
   bool values_only = false;
   Carry carry = Carry::MaskOnly;
   MaskKeeps mask_keeps = MaskKeeps::Colors;
@@ -39,15 +64,19 @@ struct Session {
   Id swatch = 0;    ///< The selected swatch.
 };
 
+class PhotoReader;
+
 class Workbench final : public QObject {
   Q_OBJECT
 public:
   explicit Workbench(QObject* parent = nullptr);
+  ~Workbench() override;
 
   [[nodiscard]] PieceStore& store() { return m_store; }
   [[nodiscard]] const Piece& piece() const { return m_store.piece(); }
   [[nodiscard]] const Session& session() const { return m_session; }
   [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
+  [[nodiscard]] PhotoReader& reader() { return *m_reader; }
   [[nodiscard]] const Wheel& wheel() const { return m_wheel; }
   [[nodiscard]] SolidPainter& painter() { return *m_painter; }
   /// The mask's region, or null when there is no mask or it is off.
@@ -72,6 +101,11 @@ public:
   /// Takes up a finished color as it is.
   void take_up(Srgb color, std::optional<WheelPoint> at = {});
   void back_to_before();
+  /// Takes up a color sampled at a pixel; where the painter wants it, at its nearest place in the mask.
+  void take_sample(Srgb color, const SampleOrigin& origin);
+  /// The same in the middle of a drag, between begin_pick() and end_pick().
+  void show_sample(Srgb color, const SampleOrigin& origin);
+  [[nodiscard]] Srgb held_sample(Srgb color) const;
   /// Does the current color lie inside the mask? Nothing without a mask.
   [[nodiscard]] std::optional<bool> in_mask() const;
 
@@ -83,8 +117,8 @@ public:
   void lay_current();
   void lay_current_into(Id family);
   /// Any finished color, into the chosen family.
-  void lay_color(Srgb color, std::optional<WheelPoint> at);
-  void lay_color_into(Id family, Srgb color, std::optional<WheelPoint> at);
+  void lay_color(const LaidColor& color);
+  void lay_color_into(Id family, const LaidColor& color);
   /// Lays a whole string as a new family, in one step.
   void lay_family(const QString& name, const std::vector<LaidColor>& colors);
   /// The middle of the mask at the current value.
@@ -106,7 +140,11 @@ public:
   void remove_selected_swatch();
 
   void show_desk(Desk desk);
+  void look_at(const Looking& looking);
   void show_look(PhotoLook look);
+  void show_harvest(Harvest harvest);
+  /// Lays what was taken as families by hue, in one step.
+  void accept_harvest();
   void show_values_only(bool on);
   void show_reference(Id reference);
   void choose_sample_side(int side);
@@ -124,6 +162,8 @@ signals:
 private:
   void follow_piece();
   void add_reference(const QString& name, const QString& extension, const SharedBytes& bytes);
+  void note_refusal(const QString& sentence);
+  void tell_refusals();
   void settle_selection();
   /// Moves to the nearest existing color at this place and shows it.
   void move_to(const WheelPoint& wanted, bool turns_section);
@@ -136,6 +176,8 @@ private:
   Wheel m_wheel;
   std::unique_ptr<SolidPainter> m_painter;
   Srgb m_fixed_color;
+  std::unique_ptr<PhotoReader> m_reader;
+  QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
   std::optional<Mask> m_region_of;
   std::optional<MaskRegion> m_region;
 };

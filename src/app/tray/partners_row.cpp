@@ -35,7 +35,7 @@ PartnersRow::PartnersRow(Workbench& bench, QWidget* parent)
   });
   connect(m_chips, &ChipRow::laid, this, [this](std::size_t chip) {
     const StringStep step = m_chips->steps()[chip];
-    m_bench.lay_color(step.color, step.at);
+    m_bench.lay_color({step.color, step.at});
   });
   connect(m_fix, &QAbstractButton::clicked, &m_bench, &Workbench::fix_partners);
   for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})

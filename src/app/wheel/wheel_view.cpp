@@ -1,6 +1,8 @@
 #include "app/wheel/wheel_view.h"
 
 #include "app/paint/paint.h"
+#include "app/photo/footprint_picture.h"
+#include "app/store/photo_reading.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
@@ -35,6 +37,7 @@ WheelView::WheelView(Workbench& bench, Use use, QWidget* parent)
   setFocusPolicy(Qt::StrongFocus);
   for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})
     connect(&bench, signal, this, qOverload<>(&QWidget::update));
+  connect(&bench.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
 // The hands draw on this view, so they go before it does.
@@ -130,6 +133,25 @@ void WheelView::paint_partners(QPainter& painter) {
   }
 }
 
+/// Where the colors of the shown photo sit.
+void WheelView::paint_footprint(QPainter& painter) {
+  const auto photo = m_bench.reader().photo();
+  if (!photo) return;
+  // Whatever stands out from the veil of this surround.
+  const bool black = theme().strong == QColor(Qt::black);
+  const FootprintKey key{photo.get(), m_bench.session().looking.region, m_bench.piece().wheel, black};
+  if (!(key == m_footprint_of)) {
+    m_footprint_of = key;
+    m_footprint = footprint_picture(m_bench.reader().places(), 256, black);
+  }
+  painter.save();
+  painter.setRenderHint(QPainter::SmoothPixmapTransform);
+  painter.setOpacity(0.75);
+  painter.drawImage(QRectF(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius())),
+                    m_footprint);
+  painter.restore();
+}
+
 void WheelView::paint_mask(QPainter& painter) {
   QPainterPath region;
   for (const auto& outline : m_bench.region()->outlines()) {
@@ -155,6 +177,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   paint_disc(painter);
   paint_rim(painter);
   if (m_bench.region()) paint_mask(painter);
+  if (m_hands && m_bench.session().looking.footprint) paint_footprint(painter);
   paint_partners(painter);
   if (m_hands) m_hands->paint(painter);
 

@@ -63,6 +63,7 @@ private:
   void paint_disc(QPainter& painter);
   void paint_rim(QPainter& painter);
   void paint_partners(QPainter& painter);
+  void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
 
   Workbench& m_bench;
@@ -71,6 +72,15 @@ private:
   DiscPoint m_center; ///< In the middle of the view.
   Shown m_shown;
   Raster m_picture;
+  struct FootprintKey {
+    const Photo* photo = nullptr;
+    std::optional<PixelRect> region;
+    WheelSpec wheel;
+    bool black = false;
+    bool operator==(const FootprintKey&) const = default;
+  };
+  FootprintKey m_footprint_of;
+  QImage m_footprint;
   bool m_full = true; ///< Every place of the disc has a color.
   bool m_picking = false;
 };

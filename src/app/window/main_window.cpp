@@ -20,6 +20,7 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QCloseEvent>
+#include <QDir>
 #include <QFileInfo>
 #include <QLineEdit>
 #include <QMenuBar>
@@ -207,11 +208,27 @@ void MainWindow::make_view_menu() {
 void MainWindow::make_observe_menu() {
   m_observe_menu = menuBar()->addMenu(tr("&Observe"));
   m_observe_menu->setToolTipsVisible(true);
-  add_action(m_observe_menu, tr("&Color"), tr("Show the photo in color"), {},
-             [this] { m_bench.show_look(PhotoLook::Color); });
-  add_action(m_observe_menu, tr("&Value"), tr("Show the photo in greys of equal lightness"), {},
-             [this] { m_bench.show_look(PhotoLook::Value); });
+  const std::tuple<QString, PhotoLook, QString> looks[] = {
+      {tr("&Color"), PhotoLook::Color, tr("Show the photo in color (C)")},
+      {tr("&Value"), PhotoLook::Value, tr("Show the photo in greys of equal lightness (V)")},
+      {tr("F&lat tones"), PhotoLook::Flat, tr("Show the photo in a few flat tones (F)")},
+      {tr("&Squint"), PhotoLook::Squint, tr("Blur the photo (S)")},
+      {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
+      {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
+  for (const auto& [text, look, tip] : looks)
+    add_action(m_observe_menu, text, tip, {}, [this, look = look] { m_bench.show_look(look); });
   m_observe_menu->addSeparator();
+  add_action(m_observe_menu, tr("Photo &pixels one to one"),
+             tr("Show each pixel of the photo as one of the screen"), {},
+             [this] { m_observe->photo().show_actual_size(); });
+  add_action(m_observe_menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
+             [this] { m_observe->strip().rename_shown(); });
+  add_action(m_observe_menu, tr("Move the reference &left"),
+             tr("Move the shown photo to the left in the strip"), {},
+             [this] { m_observe->strip().move_shown(-1); });
+  add_action(m_observe_menu, tr("Move the reference &right"),
+             tr("Move the shown photo to the right in the strip"), {},
+             [this] { m_observe->strip().move_shown(1); });
   add_action(m_observe_menu, tr("&Fit the photo"), tr("Show the whole photo"), {},
              [this] { m_observe->photo().fit(); });
   add_action(m_observe_menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
@@ -405,13 +422,23 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
   if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
 }
 
+/// A photo, or every file of a folder in order of name; files that are no photos say so.
+void MainWindow::take_in(const QString& path) {
+  if (path.isEmpty()) return;
+  if (!QFileInfo(path).isDir()) return m_bench.photos().take_in(path);
+  const auto files = QDir(path).entryInfoList(QDir::Files, QDir::Name | QDir::LocaleAware);
+  for (const QFileInfo& file : files) m_bench.photos().take_in(file.filePath());
+  if (files.isEmpty())
+    m_notice->tell(tr("The folder \"%1\" holds no files.").arg(QFileInfo(path).fileName()));
+}
+
 void MainWindow::dropEvent(QDropEvent* event) {
   for (const QUrl& url : event->mimeData()->urls()) {
     const QString path = url.toLocalFile();
     if (path.endsWith(QStringLiteral(".zonachrom")))
       m_documents->open(path);
-    else if (!path.isEmpty())
-      m_bench.photos().take_in(path);
+    else
+      take_in(path);
   }
   if (!event->mimeData()->hasUrls() && event->mimeData()->hasImage())
     m_bench.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));

@@ -53,6 +53,7 @@ private:
                       const std::function<void()>& run);
   void fill_recent_menu(QMenu* menu);
   void add_photos();
+  void take_in(const QString& path);
   void paste();
   void copy_hex();
   void show_desk_parts();
@@ -72,7 +73,7 @@ private:
   PickDesk* m_pick;
   ValueBand* m_band;
   QSplitter* m_split = nullptr;
-  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.58}, {Desk::Limit, 0.63}, {Desk::Pick, 0.42}};
+  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.64}, {Desk::Limit, 0.63}, {Desk::Pick, 0.42}};
   std::optional<Desk> m_shown_desk;
   QMenu* m_observe_menu = nullptr;
   QMenu* m_limit_menu = nullptr;

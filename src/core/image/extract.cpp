@@ -422,10 +422,14 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
   if (stopped(0.2)) return stop;
   const auto pools = pools_of(samples, spec);
   std::vector<Choice> chosen;
+  for (const Srgb& c : spec.kept) chosen.push_back({rounded_8bit(c), lab_from_srgb(c), 0});
   Extraction out;
   double done = 0.3;
-  for (const auto& pool : pools) {
+  for (auto pool : pools) {
     if (stopped(done)) return stop;
+    for (const Srgb& c : spec.kept)
+      if (!pool.band || band_of(value_of(c), spec.bands) == *pool.band) --pool.wanted;
+    pool.wanted = std::max(0, pool.wanted);
     const std::size_t before = chosen.size();
     choose(samples, pool, spec, chosen);
     const int missing = pool.wanted - static_cast<int>(chosen.size() - before);
@@ -437,7 +441,7 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
   }
   if (stopped(0.9)) return stop;
   const auto shares = shares_of(pools, chosen);
-  for (std::size_t i = 0; i < chosen.size(); ++i) {
+  for (std::size_t i = spec.kept.size(); i < chosen.size(); ++i) {
     const Sample& s = samples[chosen[i].sample];
     out.colors.push_back(
         {srgb_from_8bit(chosen[i].color), shares[i], s.x, s.y, band_of(chosen[i].lab.l, spec.bands)});

@@ -29,6 +29,9 @@ struct ExtractionSpec {
   double least_difference = 3; ///< CIEDE2000 between any two.
   MaskUse mask = MaskUse::Ignore;
   Representative representative = Representative::Pixel;
+  /// Colors that are there already: they count for the quotas and keep their distance, and are not given
+  /// again.
+  std::vector<Srgb> kept;
 };
 
 struct ExtractedColor {

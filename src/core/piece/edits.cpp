@@ -1,5 +1,6 @@
 #include "core/piece/edits.h"
 
+#include "core/color/convert.h"
 #include "core/mask/rewheel.h"
 #include "core/wheel/color_words.h"
 
@@ -222,6 +223,93 @@ Result<Piece> without_reference(Piece piece, Id reference) {
   return piece;
 }
 
+Result<Piece> with_reference_named(Piece piece, Id reference, std::string name) {
+  auto clean = clean_name(name, "reference");
+  if (!clean) return clean.error();
+  auto* r = const_cast<Reference*>(find_reference(piece, reference));
+  if (!r) return not_found("reference");
+  r->name = *clean;
+  return piece;
+}
+
+Result<Piece> with_reference_moved(Piece piece, Id reference, std::size_t place) {
+  auto& list = piece.references;
+  const auto at =
+      std::find_if(list.begin(), list.end(), [&](const Reference& r) { return r.id == reference; });
+  if (at == list.end() || place > list.size()) return not_found("reference");
+  const auto from = static_cast<std::size_t>(at - list.begin());
+  Reference moved = std::move(*at);
+  list.erase(at);
+  const std::size_t to = place > from ? place - 1 : place;
+  list.insert(list.begin() + static_cast<std::ptrdiff_t>(to), std::move(moved));
+  return piece;
+}
+
+Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name, std::string extension,
+                                      SharedBytes bytes) {
+  auto* r = const_cast<Reference*>(find_reference(piece, reference));
+  if (!r) return not_found("reference");
+  r->name = std::move(name);
+  r->extension = std::move(extension);
+  r->bytes = std::move(bytes);
+  return piece;
+}
+
+Result<Piece> with_laid_families(Piece piece, const std::vector<LaidFamily>& families) {
+  Result<Piece> out = std::move(piece);
+  for (const auto& family : families) {
+    if (!out) break;
+    out = with_laid_family(std::move(out).value(), family.name, family.colors);
+  }
+  return out;
+}
+
+std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors) {
+  constexpr double neutral_chroma = 0.03, widest_family = 40, gap = 24;
+  std::vector<LaidFamily> out;
+  LaidFamily neutral{"neutral", {}};
+  std::vector<std::pair<double, LaidColor>> hued;
+  for (const auto& c : colors) {
+    const Oklch lch = lch_from_oklab(oklab_from_srgb(c.color));
+    if (lch.c < neutral_chroma)
+      neutral.colors.push_back(c);
+    else
+      hued.emplace_back(lch.h, c);
+  }
+  std::stable_sort(hued.begin(), hued.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+  // Begin after the widest gap, so that no family is cut in two at 0 degrees.
+  std::size_t start = 0;
+  double widest = -1;
+  for (std::size_t i = 0; i < hued.size(); ++i) {
+    const double before = hued[(i + hued.size() - 1) % hued.size()].first;
+    const double empty = hued.size() == 1 ? 360 : wrap_degrees(hued[i].first - before);
+    if (empty > widest) {
+      widest = empty;
+      start = i;
+    }
+  }
+  std::rotate(hued.begin(), hued.begin() + static_cast<std::ptrdiff_t>(start), hued.end());
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
+  double first = 0, last = 0;
+  for (const auto& [hue, color] : hued) {
+    const bool begins =
+        out.empty() || wrap_degrees(hue - last) > gap || wrap_degrees(hue - first) > widest_family;
+    if (begins) {
+      first = hue;
+      const auto name = nearest_named_hue(HueScale::Traditional, wheel.locate(color.color).a).name;
+      out.push_back({std::string(name), {}});
+    }
+    last = hue;
+    out.back().colors.push_back(color);
+  }
+  if (!neutral.colors.empty()) out.push_back(std::move(neutral));
+  for (auto& family : out)
+    std::stable_sort(family.colors.begin(), family.colors.end(), [](const LaidColor& a, const LaidColor& b) {
+      return value_of(a.color) > value_of(b.color);
+    });
+  return out;
+}
+
 Result<Piece> with_laid_family(Piece piece, const std::string& name, const std::vector<LaidColor>& colors) {
   if (colors.empty()) return Error{ErrorCode::BadInput, "There are no colors to lay.", "family"};
   const SwatchSet* set = current_set(piece);
@@ -230,7 +318,7 @@ Result<Piece> with_laid_family(Piece piece, const std::string& name, const std::
   auto out = with_family(std::move(piece), free_name);
   for (std::size_t i = 0; out && i < colors.size(); ++i) {
     const Id family = current_set(*out)->families.back().id;
-    out = with_swatch(std::move(out).value(), family, colors[i].color, colors[i].picked, "");
+    out = with_swatch(std::move(out).value(), family, colors[i], "");
   }
   return out;
 }
@@ -275,15 +363,14 @@ Result<Piece> without_family(Piece piece, Id family) {
   return piece;
 }
 
-Result<Piece> with_swatch(Piece piece, Id family, Srgb color, std::optional<WheelPoint> picked,
-                          std::string name) {
-  auto clean = clean_name(name.empty() ? color_in_words(color) : name, "swatch");
+Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, std::string name) {
+  auto clean = clean_name(name.empty() ? color_in_words(laid.color) : name, "swatch");
   if (!clean) return clean.error();
   Family* f = family_for_change(piece, family);
   if (!f) return not_found("family");
   if (swatch_count(*set_of_family(piece, family)) >= kMostSwatches)
     return Error{ErrorCode::TooLarge, "A set holds at most 5000 swatches; delete some first.", "set"};
-  f->swatches.push_back({piece.next_id++, color, picked, *clean, {}, {}});
+  f->swatches.push_back({piece.next_id++, laid.color, laid.picked, *clean, {}, laid.from, {}});
   return piece;
 }
 

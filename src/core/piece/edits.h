@@ -54,15 +54,32 @@ enum class Carry { MaskOnly, SetToo };
 [[nodiscard]] Result<Piece> with_reference(Piece piece, std::string name, std::string extension,
                                            SharedBytes bytes);
 [[nodiscard]] Result<Piece> without_reference(Piece piece, Id reference);
+[[nodiscard]] Result<Piece> with_reference_named(Piece piece, Id reference, std::string name);
+/// Puts a reference before the one now at `place` (the number of references puts it last).
+[[nodiscard]] Result<Piece> with_reference_moved(Piece piece, Id reference, std::size_t place);
+/// Another photo in the place of this one.
+[[nodiscard]] Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name,
+                                                    std::string extension, SharedBytes bytes);
 
 /// A whole family of colors in one step; a taken name gets a number. ERRORS: BadInput for a bad name or no
 /// colors.
 struct LaidColor {
   Srgb color;
   std::optional<WheelPoint> picked;
+  std::optional<SampleOrigin> from = {};
 };
 [[nodiscard]] Result<Piece> with_laid_family(Piece piece, const std::string& name,
                                              const std::vector<LaidColor>& colors);
+
+/// Several families in one step.
+struct LaidFamily {
+  std::string name;
+  std::vector<LaidColor> colors;
+};
+[[nodiscard]] Result<Piece> with_laid_families(Piece piece, const std::vector<LaidFamily>& families);
+/// Colors suggested as families by hue: neutrals together, the others parted at the widest gaps between their
+/// OKLab hues, named by the trade's hue on the traditional wheel.
+[[nodiscard]] std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors);
 
 /// Adds a family at the end of the current set; its id is that of the last family. ERRORS: BadInput for a bad
 /// or taken name.
@@ -73,8 +90,7 @@ struct LaidColor {
 [[nodiscard]] Result<Piece> without_family(Piece piece, Id family);
 
 /// Lays a color into a family as a new swatch. An empty name becomes the color in words.
-[[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, Srgb color, std::optional<WheelPoint> picked,
-                                        std::string name);
+[[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& color, std::string name);
 [[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name);
 [[nodiscard]] Result<Piece> with_swatch_color(Piece piece, Id swatch, Srgb color,
                                               std::optional<WheelPoint> picked);

@@ -20,13 +20,21 @@ using Id = std::uint64_t;
 /// The bytes of a file, never changed once made, shared by all versions of a piece.
 using SharedBytes = std::shared_ptr<const std::vector<unsigned char>>;
 
+/// A pixel of a reference, upright.
+struct SampleOrigin {
+  Id reference = 0;
+  int x = 0, y = 0;
+  bool operator==(const SampleOrigin&) const = default;
+};
+
 struct Swatch {
   Id id = 0;
   Srgb color;
   std::optional<WheelPoint> picked; ///< Where on the wheel it was picked, when it was.
   std::string name;
   std::string note;
-  std::string extras; ///< Unknown fields of the file, kept as JSON text; likewise below.
+  std::optional<SampleOrigin> from; ///< Where it was sampled, when it was.
+  std::string extras;               ///< Unknown fields of the file, kept as JSON text; likewise below.
   bool operator==(const Swatch&) const = default;
 };
 

@@ -18,6 +18,7 @@ Json color_json(Srgb c) { return Json::array({c.r, c.g, c.b}); }
 Json swatch_json(const Swatch& s) {
   Json out{{"id", s.id}, {"name", s.name}, {"srgb", color_json(s.color)}, {"hex", hex_of(s.color)}};
   if (!s.note.empty()) out["note"] = s.note;
+  if (s.from) out["from"] = {{"reference", s.from->reference}, {"x", s.from->x}, {"y", s.from->y}};
   if (s.picked) out["picked"] = Json::array({s.picked->a, s.picked->r, s.picked->v});
   put_extras(out, s.extras);
   return out;
@@ -65,7 +66,12 @@ Swatch read_swatch(Fields f) {
     const auto n = f.numbers(f.raw("picked"), "picked", 3, 0, 360);
     s.picked = WheelPoint{n[0], std::min(n[1], 1.0), std::min(n[2], 100.0)};
   }
-  s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked"});
+  if (f.has("from")) {
+    auto from = f.inner(f.raw("from"), "from");
+    s.from = SampleOrigin{from.id("reference"), static_cast<int>(from.number("x", 0, 1e6, 0)),
+                          static_cast<int>(from.number("y", 0, 1e6, 0))};
+  }
+  s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked", "from"});
   return s;
 }
 

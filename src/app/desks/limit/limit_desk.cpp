@@ -3,7 +3,9 @@
 #include "app/band/value_axis.h"
 #include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/pattern_panel.h"
+#include "app/desks/limit/reference_panel.h"
 #include "app/desks/limit/shelf_panel.h"
+#include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
@@ -42,6 +44,7 @@ LimitDesk::LimitDesk(Workbench& bench, QWidget* parent)
   row->addWidget(make_side());
   for (const auto signal : {&Workbench::pieceChanged, &Workbench::colorChanged, &Workbench::viewChanged})
     connect(&bench, signal, this, &LimitDesk::follow);
+  connect(&bench.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
   follow();
   follow_tools();
@@ -145,12 +148,15 @@ QWidget* LimitDesk::make_lists() {
   column->setSpacing(5);
   auto* pages = new QStackedWidget(box);
   pages->addWidget(new AreaPanel(m_bench, pages));
+  pages->addWidget(new ReferencePanel(m_bench, pages));
   pages->addWidget(new ShelfPanel(m_bench, pages));
   auto* row = new QHBoxLayout;
   row->setSpacing(2);
   auto* group = new QButtonGroup(box);
   const std::tuple<QString, QString, QString> names[] = {
       {QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers")},
+      {QStringLiteral("page.reference"), tr("Reference"),
+       tr("The reference through the mask, and masks fitted to it")},
       {QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces")}};
   for (const auto& [name, word, tip] : names) {
     auto* button = new WordButton(word, box);
@@ -190,6 +196,13 @@ QWidget* LimitDesk::make_side() {
   return side;
 }
 
+QString LimitDesk::share_of_photo() const {
+  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  const auto held = isVisible() ? m_bench.reader().held() : std::nullopt;
+  if (!reference || !held) return {};
+  return tr(", holds %1 % of %2").arg(100 * *held, 0, 'f', 0).arg(QString::fromStdString(reference->name));
+}
+
 QString LimitDesk::facts() const {
   const auto& mask = m_bench.piece().mask;
   if (!mask)
@@ -200,15 +213,21 @@ QString LimitDesk::facts() const {
   const auto neutral = region->centroid();
   if (!neutral) return tr("The mask encloses nothing and admits no color; pull its corners apart.");
   const Srgb color = m_bench.wheel().nearest_existing(wheel_point(*neutral, m_bench.session().at.v)).color;
-  QString out = tr("%1, turned %2°, fills %3 % of the wheel. Subjective neutral: %4.")
+  QString out = tr("%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.")
                     .arg(QString::fromStdString(mask->name))
                     .arg(mask->turned, 0, 'f', 1)
                     .arg(100 * region->share(), 0, 'f', 1)
-                    .arg(QString::fromStdString(color_in_words(color)));
+                    .arg(QString::fromStdString(color_in_words(color)))
+                    .arg(share_of_photo());
   for (const auto& area : mask->areas)
     if (const auto* polygon = std::get_if<Polygon>(&area.shape); polygon && crosses_itself(*polygon))
       return out + QStringLiteral(" ") + tr("An outline crosses itself and is left open there.");
   return out;
+}
+
+void LimitDesk::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
 }
 
 void LimitDesk::follow() {

@@ -19,6 +19,9 @@ public:
   LimitDesk(Workbench& bench, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
 
+protected:
+  void showEvent(QShowEvent* event) override;
+
 private:
   QWidget* make_head();
   QWidget* make_tools();
@@ -28,6 +31,7 @@ private:
   void follow();
   void follow_tools();
   [[nodiscard]] QString facts() const;
+  [[nodiscard]] QString share_of_photo() const;
 
   Workbench& m_bench;
   WheelView* m_wheel;

@@ -1,12 +1,14 @@
 #include "app/desks/observe/observe_desk.h"
 
 #include "app/band/value_axis.h"
+#include "app/desks/observe/harvest_panel.h"
+#include "app/desks/observe/look_bar.h"
 #include "app/desks/observe/photo_view.h"
+#include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 
-#include <QButtonGroup>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -24,7 +26,18 @@ ObserveDesk::ObserveDesk(Workbench& bench, QWidget* parent)
   column->setContentsMargins(kMargin, 0, kGap, 6);
   column->setSpacing(6);
   column->addWidget(make_head());
-  column->addWidget(m_photo, 1);
+  auto* middle = new QHBoxLayout;
+  middle->setSpacing(14);
+  middle->addWidget(m_photo, 1);
+  auto* side = new QWidget(this);
+  side->setFixedWidth(226);
+  auto* side_column = new QVBoxLayout(side);
+  side_column->setContentsMargins(0, 0, 0, 0);
+  side_column->setSpacing(8);
+  side_column->addWidget(new ReadingPanel(bench, side));
+  side_column->addWidget(new HarvestPanel(bench, side), 1);
+  middle->addWidget(side);
+  column->addLayout(middle, 1);
   column->addWidget(make_foot());
   connect(&bench, &Workbench::pieceChanged, this, &ObserveDesk::follow);
   connect(&bench, &Workbench::viewChanged, this, &ObserveDesk::follow);
@@ -44,21 +57,7 @@ QWidget* ObserveDesk::make_head() {
   m_name->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   row->addWidget(m_name, 1);
 
-  auto* looks = new QButtonGroup(this);
-  const auto look_button = [&](const QString& word, PhotoLook look, const QString& tip) {
-    auto* button = new WordButton(word, head);
-    button->setObjectName("look." + word);
-    button->setCheckable(true);
-    button->setToolTip(tip);
-    looks->addButton(button);
-    row->addWidget(button);
-    connect(button, &QAbstractButton::clicked, this, [this, look] { m_bench.show_look(look); });
-    connect(&m_bench, &Workbench::viewChanged, button,
-            [this, button, look] { button->setChecked(m_bench.session().look == look); });
-    button->setChecked(m_bench.session().look == look);
-  };
-  look_button(tr("color"), PhotoLook::Color, tr("Show the photo in color"));
-  look_button(tr("value"), PhotoLook::Value, tr("Show the photo in greys of equal lightness"));
+  row->addWidget(new LookBar(m_bench, head), 3);
 
   auto* side = new QComboBox(head);
   side->setObjectName(QStringLiteral("sampleSide"));
@@ -76,6 +75,17 @@ QWidget* ObserveDesk::make_head() {
   row->addSpacing(kGap);
   row->addWidget(side);
   return head;
+}
+
+/// What was taken stands beside the staff while its photo is looked at.
+void ObserveDesk::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  m_bench.show_harvest(m_bench.session().harvest);
+}
+
+void ObserveDesk::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  m_bench.show_string({});
 }
 
 QWidget* ObserveDesk::make_foot() {

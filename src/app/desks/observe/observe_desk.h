@@ -23,6 +23,10 @@ public:
 signals:
   void addPhotosAsked();
 
+protected:
+  void showEvent(QShowEvent* event) override;
+  void hideEvent(QHideEvent* event) override;
+
 private:
   void follow();
   void stop_loading();

@@ -1,9 +1,11 @@
 #include "app/desks/observe/photo_view.h"
 
-#include "app/band/axis_widget.h"
 #include "app/paint/paint.h"
+#include "app/store/photo_reading.h"
+#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "core/color/difference.h"
 #include "core/color/text.h"
 #include "io/photo/decode.h"
 
@@ -16,14 +18,28 @@ namespace {
 
 constexpr double kLargestZoom = 32;
 constexpr int kLoupe = 132;
+constexpr double kPin = 7, kGrab = 9;
+
+/// Is a color in the set already, as far as an eye can tell?
+bool in_set(const Piece& piece, Srgb color) {
+  const SwatchSet* set = current_set(piece);
+  const Lab lab = lab_from_srgb(color);
+  if (!set) return false;
+  for (const auto& family : set->families)
+    for (const auto& swatch : family.swatches)
+      if (ciede2000(lab, lab_from_srgb(swatch.color)) < 1) return true;
+  return false;
+}
 
 } // namespace
 
 PhotoView::PhotoView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
   setObjectName(QStringLiteral("photo"));
   setAccessibleName(tr("Reference photo"));
-  setToolTip(tr("Click or drag to sample; wheel zooms; drag with Space or the middle button pans; "
-                "Shift+wheel changes the sample size."));
+  setToolTip(
+      tr("Click or drag to sample, with Ctrl straight onto the staff; wheel zooms; drag with Space or the "
+         "middle button pans; Shift+wheel changes the sample size. Keys: C color, V value, F flat tones, "
+         "S squint, T tone steps, M through the mask."));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setCursor(Qt::CrossCursor);
@@ -59,6 +75,20 @@ void PhotoView::fit() {
   }
   emit zoomChanged();
   update();
+}
+
+void PhotoView::show_actual_size() {
+  zoom_to(1 / devicePixelRatioF(), QPointF(width() / 2.0, height() / 2.0));
+}
+
+QPointF PhotoView::place_of(int x, int y) const {
+  return photo_rect().topLeft() + QPointF(x + 0.5, y + 0.5) * m_scale;
+}
+
+std::optional<double> PhotoView::edge_x() const {
+  const bool shown = m_photo && m_bench.session().looking.look == PhotoLook::Mask && m_bench.region();
+  if (!shown) return std::nullopt;
+  return photo_rect().left() + m_bench.session().looking.edge * photo_rect().width();
 }
 
 void PhotoView::zoom_to(double scale, QPointF about) {
@@ -102,8 +132,8 @@ std::optional<Srgb> PhotoView::sample_at(QPointF position) const {
 /// The visible part at screen resolution, from the level of the photo that is just fine enough.
 void PhotoView::refresh_picture() {
   const double ratio = devicePixelRatioF();
-  const bool grey = m_bench.session().look == PhotoLook::Value || m_bench.session().values_only;
-  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, grey};
+  const double edge = edge_x().value_or(0);
+  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, look_key(m_bench)};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);
@@ -121,8 +151,9 @@ void PhotoView::refresh_picture() {
   painter.setRenderHint(QPainter::SmoothPixmapTransform, m_scale * ratio < 4);
   painter.drawImage(visible, source, part);
   painter.end();
-  auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
-  if (grey) to_value_greys(words, words, static_cast<std::size_t>(m_picture.width()) * m_picture.height());
+  const QSize full = m_photo->full().size();
+  apply_look(m_bench, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
+             static_cast<int>(std::lround(edge * ratio)));
 }
 
 void PhotoView::paintEvent(QPaintEvent*) {
@@ -131,10 +162,67 @@ void PhotoView::paintEvent(QPaintEvent*) {
   refresh_picture();
   painter.drawImage(0, 0, m_picture);
   painter.setRenderHint(QPainter::Antialiasing);
-  if (m_pointer && !m_pan_from && !m_space && pixel_at(*m_pointer)) paint_loupe(painter);
+  paint_region(painter);
+  if (const auto x = edge_x()) {
+    const QRectF visible = photo_rect().intersected(QRectF(rect()));
+    draw_double_line(painter, {*x, visible.top()}, {*x, visible.bottom()}, 1.4);
+    draw_handle(painter, {*x, visible.center().y()}, m_drag == Drag::Edge);
+  }
+  paint_pins(painter);
+  const bool samples = m_drag == Drag::None || m_drag == Drag::Sample || m_drag == Drag::Pin;
+  if (m_pointer && samples && !m_space && !m_bench.session().looking.marking && pixel_at(*m_pointer))
+    paint_loupe(painter);
   if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
   painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+void PhotoView::paint_region(QPainter& painter) {
+  const auto& region = m_bench.session().looking.region;
+  if (!region) return;
+  const QRectF r(photo_rect().topLeft() + QPointF(region->x, region->y) * m_scale,
+                 QSizeF(region->width, region->height) * m_scale);
+  QPainterPath veil, frame;
+  veil.addRect(photo_rect());
+  frame.addRect(r);
+  QColor color = theme().stage;
+  color.setAlphaF(0.45F);
+  painter.fillPath(veil.subtracted(frame), color);
+  draw_double_line(painter, frame, 1.2);
+}
+
+/// Small rings where swatches of the set were sampled; colored pins for what was taken and is not accepted
+/// yet, ticked when the set has the color already.
+void PhotoView::paint_pins(QPainter& painter) {
+  const Session& s = m_bench.session();
+  if (const SwatchSet* set = current_set(m_bench.piece()))
+    for (const auto& family : set->families)
+      for (const auto& swatch : family.swatches) {
+        if (!swatch.from || swatch.from->reference != s.reference) continue;
+        QPainterPath ring;
+        const double size = swatch.id == s.swatch ? 6 : 3.5;
+        ring.addEllipse(place_of(swatch.from->x, swatch.from->y), size, size);
+        draw_double_line(painter, ring, 1.3);
+      }
+  if (s.harvest.reference != s.reference) return;
+  for (std::size_t i = 0; i < s.harvest.colors.size(); ++i) {
+    const ExtractedColor& c = s.harvest.colors[i];
+    const QPointF at = place_of(c.x, c.y);
+    const double size = s.harvest.chosen == i ? kPin + 3 : kPin;
+    const QColor fill = shown_color(c.color, s.values_only);
+    QPainterPath pin;
+    pin.addEllipse(at, size, size);
+    painter.fillPath(pin, fill);
+    draw_double_line(painter, pin, s.harvest.chosen == i ? 2.2 : 1.4);
+    if (!in_set(m_bench.piece(), c.color)) continue;
+    QPainterPath tick(at + QPointF(-3.5, 0));
+    tick.lineTo(at + QPointF(-1, 3));
+    tick.lineTo(at + QPointF(3.5, -3));
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(readable_on(fill), 1.8));
+    painter.drawPath(tick);
+  }
 }
 
 void PhotoView::paint_empty(QPainter& painter) {
@@ -169,9 +257,14 @@ void PhotoView::paint_loupe(QPainter& painter) {
   QImage patch = m_photo->full()
                      .copy(pixel.x() - shown / 2, pixel.y() - shown / 2, shown, shown)
                      .convertToFormat(QImage::Format_ARGB32);
-  const bool grey = m_bench.session().look == PhotoLook::Value || m_bench.session().values_only;
-  auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
-  if (grey) to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
+  // The pixels as they are looked at; a blur would only hide them.
+  if (m_bench.session().looking.look != PhotoLook::Squint) {
+    const auto edge = edge_x();
+    apply_look(m_bench, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
+  } else if (m_bench.session().values_only) {
+    auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
+    to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
+  }
   painter.fillRect(frame, theme().stage);
   painter.drawImage(frame, patch);
   QPainterPath border, square;
@@ -185,24 +278,35 @@ void PhotoView::paint_loupe(QPainter& painter) {
   painter.fillRect(note, theme().furniture);
   const auto average = sample_at(*m_pointer);
   if (!average) return;
+  paint_loupe_note(painter, note, *average);
+}
+
+void PhotoView::paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average) {
+  const Srgb here = m_bench.held_sample(average);
   const bool values_only = m_bench.session().values_only;
-  const QRectF left(note.left(), note.top(), note.width() / 2, 50),
-      right(left.right(), note.top(), note.width() / 2, 50);
-  painter.fillRect(left, shown_color(*average, values_only));
+  const QRectF left(note.left(), note.top(), note.width() / 2, 44),
+      right(left.right(), note.top(), note.width() / 2, 44);
+  painter.fillRect(left, shown_color(here, values_only));
   painter.fillRect(right, shown_color(m_bench.session().color, values_only));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  painter.drawText(left.translated(8, 50).adjusted(0, 0, 0, -30), Qt::AlignLeft | Qt::AlignVCenter,
+  painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("here"));
-  painter.drawText(right.translated(4, 50).adjusted(0, 0, 0, -30), Qt::AlignLeft | Qt::AlignVCenter,
+  painter.drawText(right.translated(4, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("held"));
   painter.setPen(theme().text);
-  const QRectF rows = note.adjusted(8, 72, 0, -4);
-  painter.drawText(rows, Qt::AlignLeft | Qt::AlignTop,
+  QString mask;
+  if (m_bench.region()) {
+    const WheelPoint at = m_bench.wheel().locate(here);
+    mask = m_bench.region()->inside(disc_point(at.a, at.r)) ? tr("\nin the mask") : tr("\noutside the mask");
+    if (!(here == average)) mask = tr("\nbrought into it");
+  }
+  painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
                    tr("%1\nvalue %2\n%3 px square")
-                       .arg(QString::fromStdString(hex_of(*average)))
-                       .arg(value_of(*average), 0, 'f', 1)
-                       .arg(side));
+                           .arg(QString::fromStdString(hex_of(here)))
+                           .arg(value_of(here), 0, 'f', 1)
+                           .arg(m_bench.session().sample_side) +
+                       mask);
 }
 
 // ---------------------------------------------------------------- mouse and keys
@@ -234,7 +338,18 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     m_center += QPointF(x, y) * 60 / m_scale;
     settle();
   };
+  if (!shift && !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) &&
+      look_key_pressed(event->key()))
+    return;
   switch (event->key()) {
+  case Qt::Key_Escape: {
+    Looking looking = m_bench.session().looking;
+    looking.marking = false;
+    looking.region.reset();
+    return m_bench.look_at(looking);
+  }
+  case Qt::Key_Delete:
+    return drop_chosen_pin();
   case Qt::Key_Space:
     m_space = true;
     setCursor(Qt::OpenHandCursor);
@@ -266,43 +381,168 @@ void PhotoView::keyReleaseEvent(QKeyEvent* event) {
   setCursor(Qt::CrossCursor);
 }
 
-void PhotoView::take_sample(QPointF position) {
-  if (const auto color = sample_at(position)) m_bench.take_up(*color);
+bool PhotoView::look_key_pressed(int key) {
+  const std::pair<int, PhotoLook> looks[] = {{Qt::Key_C, PhotoLook::Color}, {Qt::Key_V, PhotoLook::Value},
+                                             {Qt::Key_F, PhotoLook::Flat},  {Qt::Key_S, PhotoLook::Squint},
+                                             {Qt::Key_T, PhotoLook::Steps}, {Qt::Key_M, PhotoLook::Mask}};
+  for (const auto& [k, look] : looks) {
+    if (k != key) continue;
+    m_bench.show_look(look);
+    return true;
+  }
+  return false;
+}
+
+std::optional<SampleOrigin> PhotoView::origin_at(QPointF position) const {
+  const auto pixel = pixel_at(position);
+  if (!pixel) return std::nullopt;
+  return SampleOrigin{m_bench.session().reference, pixel->x(), pixel->y()};
+}
+
+std::optional<std::size_t> PhotoView::pin_at(QPointF position) const {
+  const Harvest& harvest = m_bench.session().harvest;
+  if (!m_photo || harvest.reference != m_bench.session().reference) return std::nullopt;
+  std::optional<std::size_t> found;
+  double nearest = kGrab;
+  for (std::size_t i = 0; i < harvest.colors.size(); ++i) {
+    const double away = QLineF(place_of(harvest.colors[i].x, harvest.colors[i].y), position).length();
+    if (away >= nearest) continue;
+    nearest = away;
+    found = i;
+  }
+  return found;
+}
+
+void PhotoView::begin_sample(QPointF position, Qt::KeyboardModifiers modifiers) {
+  m_drag = Drag::Sample;
+  m_lays = modifiers & Qt::ControlModifier;
+  if (m_lays) return;
+  m_bench.begin_pick();
+  move_sample(position);
+}
+
+void PhotoView::move_sample(QPointF position) {
+  if (m_lays) return;
+  const auto color = sample_at(position);
+  if (color) m_bench.show_sample(*color, *origin_at(position));
+}
+
+void PhotoView::mark_region(QPointF position) {
+  const QPointF a = (m_from - photo_rect().topLeft()) / m_scale,
+                b = (position - photo_rect().topLeft()) / m_scale;
+  const QRectF r = QRectF(a, b).normalized();
+  Looking looking = m_bench.session().looking;
+  const PixelRect cut =
+      cut_to({static_cast<int>(std::floor(r.x())), static_cast<int>(std::floor(r.y())),
+              static_cast<int>(std::ceil(r.width())), static_cast<int>(std::ceil(r.height()))},
+             view_of(m_photo->full()));
+  looking.region.reset();
+  if (cut.width > 1 && cut.height > 1) looking.region = cut;
+  m_bench.look_at(looking);
+}
+
+/// The color of a moved pin is the sample where it stands now.
+void PhotoView::move_pin(QPointF position) {
+  Harvest harvest = m_bench.session().harvest;
+  const auto pixel = pixel_at(position);
+  const auto color = sample_at(position);
+  if (!pixel || !color || !harvest.chosen) return;
+  ExtractedColor& c = harvest.colors[*harvest.chosen];
+  c.x = pixel->x();
+  c.y = pixel->y();
+  c.color = m_bench.held_sample(*color);
+  c.band = band_of(value_of(c.color), m_bench.piece().bands);
+  m_bench.show_harvest(std::move(harvest));
+}
+
+void PhotoView::drop_chosen_pin() {
+  Harvest harvest = m_bench.session().harvest;
+  if (!harvest.chosen) return;
+  harvest.colors.erase(harvest.colors.begin() + static_cast<std::ptrdiff_t>(*harvest.chosen));
+  harvest.chosen.reset();
+  m_bench.show_harvest(std::move(harvest));
 }
 
 void PhotoView::mousePressEvent(QMouseEvent* event) {
   const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
   if (reference && !m_bench.photos().state_of(*reference).failure.isEmpty())
     return m_bench.photos().retry(*reference);
-  m_pointer = event->position();
-  const bool pans = event->button() == Qt::MiddleButton || (event->button() == Qt::LeftButton && m_space);
-  if (pans) {
-    m_pan_from = event->position();
+  m_pointer = m_from = event->position();
+  m_drag = Drag::None;
+  const bool left = event->button() == Qt::LeftButton;
+  const auto edge = edge_x();
+  if (event->button() == Qt::MiddleButton || (left && m_space)) {
+    m_drag = Drag::Pan;
     setCursor(Qt::ClosedHandCursor);
-  } else if (event->button() == Qt::LeftButton) {
-    m_sampling = true;
+  } else if (!left || !m_photo) {
+    return;
+  } else if (m_bench.session().looking.marking) {
+    m_drag = Drag::Region;
+  } else if (const auto pin = pin_at(event->position())) {
+    m_drag = Drag::Pin;
+    Harvest harvest = m_bench.session().harvest;
+    harvest.chosen = *pin;
+    m_bench.show_harvest(std::move(harvest));
+  } else if (edge && std::abs(*edge - event->position().x()) <= kGrab) {
+    m_drag = Drag::Edge;
+  } else {
+    begin_sample(event->position(), event->modifiers());
   }
   update();
 }
 
 void PhotoView::mouseMoveEvent(QMouseEvent* event) {
   m_pointer = event->position();
-  if (m_pan_from && m_photo) {
+  switch (m_drag) {
+  case Drag::Pan:
+    if (!m_photo) break;
     m_fitted = false;
-    m_center -= (event->position() - *m_pan_from) / m_scale;
-    m_pan_from = event->position();
+    m_center -= (event->position() - m_from) / m_scale;
+    m_from = event->position();
     settle();
+    break;
+  case Drag::Sample:
+    move_sample(event->position());
+    break;
+  case Drag::Region:
+    mark_region(event->position());
+    break;
+  case Drag::Pin:
+    if (QLineF(m_from, event->position()).length() > 2) move_pin(event->position());
+    break;
+  case Drag::Edge: {
+    Looking looking = m_bench.session().looking;
+    looking.edge = std::clamp((event->position().x() - photo_rect().left()) / photo_rect().width(), 0.0, 1.0);
+    m_bench.look_at(looking);
+    break;
+  }
+  case Drag::None: {
+    const auto edge = edge_x();
+    const bool on_edge = edge && std::abs(*edge - event->position().x()) <= kGrab;
+    if (!m_space)
+      setCursor(pin_at(event->position()) ? Qt::PointingHandCursor
+                : on_edge                 ? Qt::SplitHCursor
+                                          : Qt::CrossCursor);
+    break;
+  }
   }
   update();
 }
 
 void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
-  if (m_pan_from) {
-    m_pan_from.reset();
-    setCursor(m_space ? Qt::OpenHandCursor : Qt::CrossCursor);
-  } else if (m_sampling && event->button() == Qt::LeftButton) {
-    m_sampling = false;
-    take_sample(event->position());
+  const Drag drag = std::exchange(m_drag, Drag::None);
+  if (drag == Drag::Pan) setCursor(m_space ? Qt::OpenHandCursor : Qt::CrossCursor);
+  if (drag == Drag::Region) {
+    Looking looking = m_bench.session().looking;
+    looking.marking = false;
+    m_bench.look_at(looking);
+  }
+  if (drag == Drag::Sample && m_lays) {
+    const auto color = sample_at(event->position());
+    if (color) m_bench.lay_color({m_bench.held_sample(*color), {}, origin_at(event->position())});
+  } else if (drag == Drag::Sample) {
+    move_sample(event->position());
+    m_bench.end_pick();
   }
   update();
 }

@@ -1,6 +1,7 @@
 // One reference large: zoom, pan, color and value looks, sampling through a loupe.
 #pragma once
 
+#include "app/photo/look.h"
 #include "app/store/workbench.h"
 
 #include <QWidget>
@@ -17,6 +18,13 @@ public:
   [[nodiscard]] double zoom() const { return m_scale; } ///< Screen pixels per photo pixel.
   void zoom_to(double scale, QPointF about);
   void fit();
+  void show_actual_size();
+
+  /// Middle of a photo pixel in the widget.
+  [[nodiscard]] QPointF place_of(int x, int y) const;
+  /// The before/after edge while looking through the mask, in widget coordinates.
+  [[nodiscard]] std::optional<double> edge_x() const;
+  void drop_chosen_pin();
 
 signals:
   void zoomChanged();
@@ -33,22 +41,32 @@ protected:
   void leaveEvent(QEvent* event) override;
 
 private:
+  enum class Drag { None, Pan, Sample, Region, Edge, Pin };
   void follow();
   void refresh_picture();
   void settle();
   void change_sample_side(int steps);
   [[nodiscard]] std::optional<Srgb> sample_at(QPointF position) const;
-  void take_sample(QPointF position);
+  [[nodiscard]] std::optional<SampleOrigin> origin_at(QPointF position) const;
+  [[nodiscard]] std::optional<std::size_t> pin_at(QPointF position) const;
+  [[nodiscard]] bool look_key_pressed(int key);
+  void begin_sample(QPointF position, Qt::KeyboardModifiers modifiers);
+  void move_sample(QPointF position);
+  void mark_region(QPointF position);
+  void move_pin(QPointF position);
   void paint_empty(QPainter& painter);
+  void paint_region(QPainter& painter);
+  void paint_pins(QPainter& painter);
   void paint_loupe(QPainter& painter);
+  void paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average);
   [[nodiscard]] QRectF photo_rect() const; ///< The whole photo in widget coordinates.
 
   struct Shown {
     const Photo* photo = nullptr;
     QRectF rect;
     QSize size;
-    double ratio = 0;
-    bool grey = false;
+    double ratio = 0, edge = 0;
+    LookKey look;
     bool operator==(const Shown&) const = default;
   };
 
@@ -58,8 +76,9 @@ private:
   QPointF m_center; ///< Photo pixel in the middle of the view.
   bool m_fitted = true;
   bool m_space = false;
-  bool m_sampling = false;
-  std::optional<QPointF> m_pan_from;
+  Drag m_drag = Drag::None;
+  bool m_lays = false; ///< The sample being taken goes straight to the staff.
+  QPointF m_from;
   std::optional<QPointF> m_pointer;
   Shown m_shown;
   QImage m_picture;

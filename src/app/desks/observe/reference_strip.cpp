@@ -6,6 +6,7 @@
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
+#include <QLineEdit>
 #include <QMenu>
 #include <QToolTip>
 
@@ -104,11 +105,50 @@ void ReferenceStrip::remove_shown() {
                           [=](Piece p) { return without_reference(std::move(p), id); });
 }
 
+void ReferenceStrip::move_shown(int by) {
+  const Id id = m_bench.session().reference;
+  const auto& references = m_bench.piece().references;
+  const auto at =
+      std::find_if(references.begin(), references.end(), [id](const Reference& r) { return r.id == id; });
+  const auto i = static_cast<std::ptrdiff_t>(at - references.begin());
+  const std::ptrdiff_t to = by > 0 ? i + 2 : i - 1;
+  if (at == references.end() || to < 0 || to > static_cast<std::ptrdiff_t>(references.size())) return;
+  m_bench.store().apply(tr("Move reference"), [=](Piece p) {
+    return with_reference_moved(std::move(p), id, static_cast<std::size_t>(to));
+  });
+}
+
+/// In place, over the thumbnail.
+void ReferenceStrip::rename_shown() {
+  const Id id = m_bench.session().reference;
+  const auto& references = m_bench.piece().references;
+  for (std::size_t i = 0; i < references.size(); ++i) {
+    if (references[i].id != id) continue;
+    auto* editor = new QLineEdit(QString::fromStdString(references[i].name), this);
+    editor->setObjectName(QStringLiteral("referenceName"));
+    editor->setAccessibleName(tr("Name of the reference"));
+    editor->setGeometry(thumb_rect(i).adjusted(0, 14, 40, -14));
+    editor->selectAll();
+    editor->show();
+    editor->setFocus();
+    connect(editor, &QLineEdit::editingFinished, this, [this, editor, id] {
+      const std::string name = editor->text().toStdString();
+      editor->disconnect(this);
+      editor->deleteLater();
+      m_bench.store().apply(tr("Rename reference"),
+                            [=](Piece p) { return with_reference_named(std::move(p), id, name); });
+    });
+  }
+}
+
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   const auto i = reference_at(event->pos());
   if (!i) return;
   m_bench.show_reference(m_bench.piece().references[*i].id);
   QMenu menu;
+  menu.addAction(tr("Rename this reference"), this, &ReferenceStrip::rename_shown);
+  menu.addAction(tr("Move to the left"), this, [this] { move_shown(-1); });
+  menu.addAction(tr("Move to the right"), this, [this] { move_shown(1); });
   menu.addAction(tr("Remove this reference"), this, &ReferenceStrip::remove_shown);
   menu.exec(event->globalPos());
 }

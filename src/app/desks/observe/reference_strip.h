@@ -14,6 +14,8 @@ public:
   [[nodiscard]] QSize sizeHint() const override;
   [[nodiscard]] QRect thumb_rect(std::size_t reference) const;
   void remove_shown();
+  void rename_shown();
+  void move_shown(int by);
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -91,11 +91,13 @@ MixPanel::MixPanel(Workbench& bench, QWidget* parent)
   for (ChipRow* row : {m_result, m_row}) {
     connect(row, &ChipRow::taken, this,
             [this, row](std::size_t chip) { m_bench.take_up(row->steps()[chip].color); });
-    connect(row, &ChipRow::laid, this,
-            [this, row](std::size_t chip) { m_bench.lay_color(row->steps()[chip].color, {}); });
+    connect(row, &ChipRow::laid, this, [this, row](std::size_t chip) {
+      m_bench.lay_color({row->steps()[chip].color, {}});
+    });
   }
-  connect(m_lay, &QPushButton::clicked, this,
-          [this] { m_bench.lay_color(m_result->steps().front().color, {}); });
+  connect(m_lay, &QPushButton::clicked, this, [this] {
+    m_bench.lay_color({m_result->steps().front().color, {}});
+  });
   connect(&bench, &Workbench::benchChanged, this, &MixPanel::follow_wells);
   connect(&bench, &Workbench::viewChanged, this, &MixPanel::follow);
   follow_wells();

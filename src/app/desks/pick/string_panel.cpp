@@ -121,7 +121,7 @@ StringPanel::StringPanel(Workbench& bench, QWidget* parent)
   });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_bench.lay_color(step.color, step.at);
+    m_bench.lay_color({step.color, step.at});
   });
   for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})
     connect(&bench, signal, this, &StringPanel::follow);

@@ -1,0 +1,219 @@
+#include "app/desks/limit/reference_panel.h"
+
+#include "app/paint/paint.h"
+#include "app/store/photo_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "core/mask/patterns.h"
+#include "io/photo/decode.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMouseEvent>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr int kFreePolygon = -1;
+
+} // namespace
+
+MaskedPreview::MaskedPreview(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  setObjectName(QStringLiteral("maskedPreview"));
+  setAccessibleName(tr("The reference through the mask"));
+  setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
+  setMinimumHeight(90);
+  setCursor(Qt::SplitHCursor);
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, qOverload<>(&QWidget::update));
+  connect(&bench.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+}
+
+QRectF MaskedPreview::picture_rect() const {
+  const auto photo = m_bench.reader().photo();
+  if (!photo) return {};
+  const QSizeF size = QSizeF(photo->full().size()).scaled(QSizeF(width(), height()), Qt::KeepAspectRatio);
+  return {QPointF((width() - size.width()) / 2, 0), size};
+}
+
+void MaskedPreview::refresh_picture() {
+  const auto photo = m_bench.reader().photo();
+  const QSize size = (picture_rect().size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
+  const bool masked = m_bench.region();
+  const Shown wanted{photo.get(),
+                     size,
+                     m_bench.session().looking.edge,
+                     m_bench.piece().wheel,
+                     masked ? m_bench.piece().mask : std::nullopt,
+                     m_bench.session().values_only};
+  if (wanted == m_shown) return;
+  m_shown = wanted;
+  std::size_t level = photo->levels.size() - 1;
+  while (level > 0 && photo->levels[level].width() < size.width()) --level;
+  m_picture = photo->levels[level]
+                  .scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+                  .convertToFormat(QImage::Format_ARGB32);
+  auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
+  const int from = std::clamp(static_cast<int>(wanted.edge * size.width()), 0, size.width());
+  if (MaskMapper* mapper = m_bench.reader().mapper(); mapper && from < size.width()) {
+    const PixelView part = part_of(view_of(m_picture), {from, 0, size.width() - from, size.height()});
+    std::vector<std::uint32_t> mapped(static_cast<std::size_t>(part.width) * part.height);
+    mapper->map(part, mapped.data());
+    for (int y = 0; y < part.height; ++y)
+      std::copy_n(mapped.begin() + static_cast<std::ptrdiff_t>(y) * part.width, part.width,
+                  words + static_cast<std::ptrdiff_t>(y) * size.width() + from);
+  }
+  if (wanted.values_only)
+    to_value_greys(words, words,
+                   static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));
+}
+
+void MaskedPreview::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  if (!m_bench.reader().photo()) {
+    painter.setFont(caption_font());
+    painter.setPen(theme().quiet);
+    painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                     tr("Add a reference at Observe to see it through the mask."));
+    return;
+  }
+  refresh_picture();
+  const QRectF r = picture_rect();
+  painter.drawImage(r, m_picture);
+  const double x = r.left() + m_bench.session().looking.edge * r.width();
+  draw_double_line(painter, {x, r.top()}, {x, r.bottom()}, 1.4);
+  draw_handle(painter, {x, r.center().y()}, false);
+}
+
+void MaskedPreview::move_edge(double x) {
+  if (picture_rect().isEmpty()) return;
+  Looking looking = m_bench.session().looking;
+  looking.edge = std::clamp((x - picture_rect().left()) / picture_rect().width(), 0.0, 1.0);
+  m_bench.look_at(looking);
+}
+
+void MaskedPreview::mousePressEvent(QMouseEvent* event) {
+  if (event->button() == Qt::LeftButton) move_edge(event->position().x());
+}
+void MaskedPreview::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton) move_edge(event->position().x());
+}
+
+ReferencePanel::ReferencePanel(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench),
+      m_hold(new NumberField(QStringLiteral("fitHold"), tr("Share of the photo to hold"), this)),
+      m_kind(new QComboBox(this)),
+      m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
+      m_fit(new QPushButton(tr("Fit"), this)), m_footprint(new WordButton(tr("footprint"), this)),
+      m_words(new QLabel(this)) {
+  m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
+  m_hold->show_value(80);
+  m_hold->setFixedWidth(44);
+  m_hold->setToolTip(tr("How much of the photo the mask is to hold, 1 to 100 %"));
+  m_points->set_range({3, 24, 1, 0, tr(" points"), false, {}});
+  m_points->show_value(6);
+  m_points->setFixedWidth(58);
+  m_points->setToolTip(tr("At most so many corners, 3 to 24"));
+  m_kind->setObjectName(QStringLiteral("fitKind"));
+  m_kind->setAccessibleName(tr("Kind of mask to fit"));
+  m_kind->setToolTip(tr("A free polygon, or the base hue and width of a pattern"));
+  m_kind->setFont(caption_font());
+  m_kind->addItem(tr("polygon"), kFreePolygon);
+  for (const Pattern kind : kPatterns) {
+    const auto name = pattern_name(kind);
+    m_kind->addItem(QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size())),
+                    static_cast<int>(kind));
+  }
+  m_fit->setObjectName(QStringLiteral("fit"));
+  m_fit->setFont(caption_font());
+  m_fit->setToolTip(tr("Lay the smallest mask that holds so much of the photo or its region"));
+  m_fit->setFixedWidth(40);
+  m_footprint->setObjectName(QStringLiteral("footprint"));
+  m_footprint->setCheckable(true);
+  m_footprint->setToolTip(tr("Show where the photo's colors sit on the wheel"));
+  m_words->setObjectName(QStringLiteral("fitWords"));
+  m_words->setFont(caption_font());
+  m_words->setWordWrap(true);
+  auto* label = new QLabel(tr("hold"), this);
+  label->setFont(caption_font());
+  auto* row = new QHBoxLayout;
+  row->setSpacing(4);
+  row->addWidget(label);
+  row->addWidget(m_hold);
+  row->addWidget(m_kind, 1);
+  row->addWidget(m_points);
+  row->addWidget(m_fit);
+  auto* last = new QHBoxLayout;
+  last->addWidget(m_words, 1);
+  last->addWidget(m_footprint, 0, Qt::AlignTop);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  column->addWidget(new MaskedPreview(bench, this), 1);
+  column->addLayout(row);
+  column->addLayout(last);
+  connect(m_hold, &NumberField::wanted, m_hold, &NumberField::show_value);
+  connect(m_points, &NumberField::wanted, m_points, &NumberField::show_value);
+  connect(m_kind, &QComboBox::currentIndexChanged, this, &ReferencePanel::follow);
+  connect(m_fit, &QPushButton::clicked, this, &ReferencePanel::fit);
+  connect(m_footprint, &QAbstractButton::clicked, this, [this](bool on) {
+    Looking looking = m_bench.session().looking;
+    looking.footprint = on;
+    m_bench.look_at(looking);
+  });
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, &ReferencePanel::follow);
+  connect(&bench.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
+  follow();
+}
+
+ReferencePanel::~ReferencePanel() { m_pool.waitForDone(); }
+
+void ReferencePanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
+}
+
+void ReferencePanel::follow() {
+  m_fit->setEnabled(m_bench.reader().photo() && !m_fitting);
+  m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
+  m_footprint->setChecked(m_bench.session().looking.footprint);
+  if (m_fitting) return m_words->setText(tr("Fitting..."));
+  if (!isVisible()) return;
+  const auto held = m_bench.reader().held();
+  m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(100 * *held, 0, 'f', 0)
+                        : tr("Fit a mask to the photo's colors."));
+}
+
+/// The search takes a moment, so it runs beside the window.
+void ReferencePanel::fit() {
+  m_fitting = true;
+  follow();
+  m_pool.start([this, places = m_bench.reader().places(), kind = m_kind->currentData().toInt(),
+                hold = m_hold->value() / 100, points = static_cast<int>(std::lround(m_points->value()))] {
+    const auto fitted = kind == kFreePolygon ? fit_polygon(places, points, hold)
+                                             : fit_pattern(places, static_cast<Pattern>(kind), hold);
+    QMetaObject::invokeMethod(
+        this, [this, fitted] { lay(fitted); }, Qt::QueuedConnection);
+  });
+}
+
+void ReferencePanel::lay(const Result<Fit>& fitted) {
+  m_fitting = false;
+  follow();
+  if (!fitted) return say_at(*m_fit, QString::fromStdString(fitted.error().sentence));
+  const Fit& fit = *fitted;
+  m_bench.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
+    return with_mask_on(with_mask(std::move(p), fit.mask), true);
+  });
+  if (!fit.reached)
+    say_at(*m_fit,
+           tr("No mask of this kind holds that much; this one holds %1 %.").arg(100 * fit.held, 0, 'f', 0));
+}
+
+} // namespace zc

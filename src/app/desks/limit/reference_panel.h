@@ -1,0 +1,74 @@
+// The reference through the mask beside the wheel, and masks fitted to it.
+#pragma once
+
+#include "app/store/workbench.h"
+#include "core/image/fit.h"
+
+#include <QImage>
+#include <QThreadPool>
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QPushButton;
+
+namespace zc {
+
+class NumberField;
+class WordButton;
+
+/// The shown photo small: before the edge as it is, after it in the mask; live while the mask moves.
+class MaskedPreview final : public QWidget {
+  Q_OBJECT
+public:
+  MaskedPreview(Workbench& bench, QWidget* parent);
+  [[nodiscard]] QRectF picture_rect() const;
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+
+private:
+  void refresh_picture();
+  void move_edge(double x);
+  struct Shown {
+    const Photo* photo = nullptr;
+    QSize size;
+    double edge = 0;
+    WheelSpec wheel;
+    std::optional<Mask> mask;
+    bool values_only = false;
+    bool operator==(const Shown&) const = default;
+  };
+  Workbench& m_bench;
+  Shown m_shown;
+  QImage m_picture;
+};
+
+class ReferencePanel final : public QWidget {
+  Q_OBJECT
+public:
+  ReferencePanel(Workbench& bench, QWidget* parent);
+  ~ReferencePanel() override;
+
+protected:
+  void showEvent(QShowEvent* event) override;
+
+private:
+  void follow();
+  void fit();
+  void lay(const Result<Fit>& fitted);
+
+  Workbench& m_bench;
+  NumberField* m_hold;
+  QComboBox* m_kind;
+  NumberField* m_points;
+  QPushButton* m_fit;
+  WordButton* m_footprint;
+  QLabel* m_words;
+  QThreadPool m_pool;
+  bool m_fitting = false;
+};
+
+} // namespace zc

@@ -1,0 +1,97 @@
+#include "app/desks/observe/look_bar.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QSlider>
+
+namespace zc {
+
+LookBar::LookBar(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench),
+      m_tones(new NumberField(QStringLiteral("flatTones"), tr("Number of flat tones"), this)),
+      m_find(new WordButton(tr("find"), this)), m_squint(new QSlider(Qt::Horizontal, this)),
+      m_steps(new NumberField(QStringLiteral("toneSteps"), tr("Number of tone steps"), this)) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(2);
+  const std::tuple<QString, PhotoLook, QString> looks[] = {
+      {tr("color"), PhotoLook::Color, tr("The photo in color (C)")},
+      {tr("value"), PhotoLook::Value, tr("Greys of equal lightness (V)")},
+      {tr("flat"), PhotoLook::Flat, tr("A few flat tones; drag their limits on the value axis (F)")},
+      {tr("squint"), PhotoLook::Squint, tr("Blurred, as with eyes half shut (S)")},
+      {tr("steps"), PhotoLook::Steps, tr("Even tone steps from black to white (T)")},
+      {tr("mask"), PhotoLook::Mask, tr("Through the mask; drag the edge between before and after (M)")}};
+  for (const auto& [word, look, tip] : looks) {
+    auto* button = new WordButton(word, this);
+    button->setObjectName("look." + word);
+    button->setAccessibleName(tr("Look: %1").arg(word));
+    button->setCheckable(true);
+    button->setToolTip(tip);
+    row->addWidget(button);
+    connect(button, &QAbstractButton::clicked, this, [this, look = look] {
+      m_bench.show_look(look);
+      follow();
+    });
+    m_looks.emplace_back(button, look);
+  }
+  row->addSpacing(8);
+  m_tones->set_range({2, 5, 1, 0, tr(" tones"), false, {}});
+  m_tones->setFixedWidth(60);
+  m_tones->setToolTip(tr("How many flat tones, 2 to 5"));
+  m_find->setObjectName(QStringLiteral("findLimits"));
+  m_find->setToolTip(tr("Find the limits between the tones again"));
+  m_squint->setObjectName(QStringLiteral("squintAmount"));
+  m_squint->setAccessibleName(tr("How much to squint"));
+  m_squint->setToolTip(tr("How much to squint"));
+  m_squint->setRange(1, 60);
+  m_squint->setFixedWidth(100);
+  m_steps->set_range({2, 21, 1, 0, tr(" steps"), false, {}});
+  m_steps->setFixedWidth(60);
+  m_steps->setToolTip(tr("How many tone steps, 2 to 21"));
+  for (QWidget* w : {static_cast<QWidget*>(m_tones), static_cast<QWidget*>(m_find),
+                     static_cast<QWidget*>(m_squint), static_cast<QWidget*>(m_steps)})
+    row->addWidget(w);
+  row->addStretch();
+
+  connect(m_tones, &NumberField::wanted, this, [this](double n) {
+    Looking looking = m_bench.session().looking;
+    looking.tones = static_cast<int>(std::lround(n));
+    looking.limits.clear();
+    m_bench.look_at(looking);
+  });
+  connect(m_find, &QAbstractButton::clicked, this, [this] {
+    Looking looking = m_bench.session().looking;
+    looking.limits.clear();
+    m_bench.look_at(looking);
+  });
+  connect(m_squint, &QSlider::valueChanged, this, [this](int n) {
+    Looking looking = m_bench.session().looking;
+    looking.squint = n / 10.0;
+    m_bench.look_at(looking);
+  });
+  connect(m_steps, &NumberField::wanted, this, [this](double n) {
+    Looking looking = m_bench.session().looking;
+    looking.steps = static_cast<int>(std::lround(n));
+    m_bench.look_at(looking);
+  });
+  connect(&bench, &Workbench::viewChanged, this, &LookBar::follow);
+  follow();
+}
+
+void LookBar::follow() {
+  const Looking& looking = m_bench.session().looking;
+  for (const auto& [button, look] : m_looks) button->setChecked(look == looking.look);
+  m_tones->setVisible(looking.look == PhotoLook::Flat);
+  m_find->setVisible(looking.look == PhotoLook::Flat);
+  m_squint->setVisible(looking.look == PhotoLook::Squint);
+  m_steps->setVisible(looking.look == PhotoLook::Steps);
+  m_tones->show_value(looking.tones);
+  m_steps->show_value(looking.steps);
+  const QSignalBlocker quiet(m_squint);
+  m_squint->setValue(static_cast<int>(std::lround(looking.squint * 10)));
+}
+
+} // namespace zc

@@ -1,0 +1,30 @@
+// The ways of looking at a photo, and the one setting each of them has.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QSlider;
+
+namespace zc {
+
+class NumberField;
+class WordButton;
+
+class LookBar final : public QWidget {
+  Q_OBJECT
+public:
+  LookBar(Workbench& bench, QWidget* parent);
+
+private:
+  void follow();
+  Workbench& m_bench;
+  std::vector<std::pair<WordButton*, PhotoLook>> m_looks;
+  NumberField* m_tones;
+  WordButton* m_find;
+  QSlider* m_squint;
+  NumberField* m_steps;
+};
+
+} // namespace zc

@@ -1,0 +1,104 @@
+#include "app/desks/observe/reading_panel.h"
+
+#include "app/paint/paint.h"
+#include "app/photo/footprint_picture.h"
+#include "app/store/photo_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+#include <QPainter>
+
+namespace zc {
+namespace {
+
+constexpr int kDisc = 86, kButtons = 26;
+
+} // namespace
+
+ReadingPanel::ReadingPanel(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_region(new WordButton(tr("region"), this)),
+      m_hold(new WordButton(tr("samples into the mask"), this)) {
+  setObjectName(QStringLiteral("reading"));
+  setAccessibleName(tr("What the photo says"));
+  setFixedHeight(kDisc + kButtons + 26);
+  m_region->setObjectName(QStringLiteral("markRegion"));
+  m_region->setCheckable(true);
+  m_region->setToolTip(
+      tr("Draw a region on the photo: values, footprint and extraction keep to it (Escape clears it)"));
+  m_region->move(0, kDisc + 24);
+  m_hold->setObjectName(QStringLiteral("holdSamples"));
+  m_hold->setCheckable(true);
+  m_hold->setToolTip(tr("Samples outside the mask are taken at its nearest place"));
+  m_hold->move(m_region->sizeHint().width() + 4, kDisc + 24);
+  connect(m_region, &QAbstractButton::clicked, this, [this](bool on) {
+    Looking looking = m_bench.session().looking;
+    looking.marking = on;
+    if (!on) looking.region.reset();
+    m_bench.look_at(looking);
+  });
+  connect(m_hold, &QAbstractButton::clicked, this, [this](bool on) {
+    Looking looking = m_bench.session().looking;
+    looking.hold_samples = on;
+    m_bench.look_at(looking);
+  });
+  connect(&bench, &Workbench::pieceChanged, this, &ReadingPanel::follow);
+  connect(&bench, &Workbench::viewChanged, this, &ReadingPanel::follow);
+  connect(&bench.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
+  follow();
+}
+
+void ReadingPanel::follow() {
+  const Looking& looking = m_bench.session().looking;
+  m_region->setChecked(looking.marking || looking.region);
+  m_hold->setChecked(looking.hold_samples);
+  m_hold->setEnabled(m_bench.region());
+  update();
+}
+
+void ReadingPanel::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+  painter.setFont(heading_font());
+  painter.setPen(theme().text);
+  painter.drawText(QRectF(0, 0, width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+                   m_bench.session().looking.region ? tr("The region says") : tr("The photo says"));
+  const FineValues* values = m_bench.reader().values();
+  painter.setFont(caption_font());
+  if (!values) {
+    m_words = tr("No photo yet.");
+    painter.drawText(QRectF(0, 22, width(), 20), Qt::AlignLeft, m_words);
+    return;
+  }
+  const Shown now{m_bench.reader().photo().get(), m_bench.session().looking.region, m_bench.piece().wheel};
+  if (!(now == m_shown) || m_footprint.isNull()) {
+    m_shown = now;
+    m_footprint = footprint_picture(m_bench.reader().places(), kDisc * 2, false);
+  }
+  const QRectF disc(width() - kDisc - 1, 20, kDisc, kDisc);
+  painter.setPen(QPen(theme().line, 1));
+  painter.setBrush(QColor(40, 40, 40));
+  painter.drawEllipse(disc);
+  painter.drawImage(disc, m_footprint);
+  if (m_bench.region()) {
+    QPainterPath outline;
+    for (const auto& ring : m_bench.region()->outlines()) {
+      QPolygonF polygon;
+      for (const auto& p : ring) polygon << disc.center() + QPointF(p.x, -p.y) * kDisc / 2;
+      outline.addPolygon(polygon);
+      outline.closeSubpath();
+    }
+    draw_double_line(painter, outline, 1);
+  }
+  const BandShares shares = band_shares(*values, m_bench.piece().bands);
+  const auto key = key_of(*values);
+  const auto percent = [](double share) { return QString::number(100 * share, 'f', 0); };
+  m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")
+                .arg(QString::fromLatin1(key.data(), static_cast<qsizetype>(key.size())),
+                     percent(shares.light), percent(shares.middle), percent(shares.dark));
+  m_words.replace(QStringLiteral("\\n"), QStringLiteral("\n"));
+  if (const auto held = m_bench.reader().held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
+  painter.setPen(theme().text);
+  painter.drawText(QRectF(0, 20, width() - kDisc - 8, kDisc + 4), Qt::AlignLeft | Qt::AlignTop, m_words);
+}
+
+} // namespace zc

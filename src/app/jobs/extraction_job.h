@@ -1,0 +1,47 @@
+// Taking a palette out of a photo in the background, with progress and stop.
+#pragma once
+
+#include "app/jobs/photo_library.h"
+#include "core/image/extract.h"
+
+#include <QObject>
+#include <QThreadPool>
+
+namespace zc {
+
+class ExtractionJob final : public QObject {
+  Q_OBJECT
+public:
+  explicit ExtractionJob(QObject* parent = nullptr);
+  ~ExtractionJob() override;
+
+  struct Order {
+    Id reference = 0;
+    std::shared_ptr<const Photo> photo;
+    std::optional<PixelRect> region;
+    ExtractionSpec spec;
+    Wheel wheel;
+    std::optional<MaskRegion> mask;
+    std::vector<ExtractedColor> kept; ///< Given back beside the new ones.
+  };
+  /// A running job is stopped first; its result is dropped.
+  void start(const Order& order);
+  void stop();
+  [[nodiscard]] bool running() const { return m_state != nullptr; }
+  [[nodiscard]] double progress() const { return m_state ? m_state->progress.load() : 0; }
+
+signals:
+  void changed();
+  void finished(zc::Id reference, const zc::Extraction& result);
+  void failed(const QString& sentence);
+
+private:
+  struct State {
+    std::atomic<bool> stop{false};
+    std::atomic<double> progress{0};
+  };
+  std::shared_ptr<State> m_state;
+  QThreadPool m_pool;
+};
+
+} // namespace zc

@@ -1,0 +1,56 @@
+#include "app/photo/look.h"
+
+#include "app/store/photo_reading.h"
+#include "core/image/blur.h"
+#include "io/photo/decode.h"
+
+namespace zc {
+
+LookKey look_key(Workbench& bench) {
+  const Session& s = bench.session();
+  LookKey out{s.looking.look, {}, 0, {}, {}, s.values_only};
+  if (out.look == PhotoLook::Flat) out.tones = bench.reader().tones();
+  if (out.look == PhotoLook::Steps) out.tones = even_tones(s.looking.steps);
+  if (out.look == PhotoLook::Squint) out.squint = s.looking.squint;
+  if (out.look == PhotoLook::Mask && bench.region()) {
+    out.wheel = bench.piece().wheel;
+    out.mask = bench.piece().mask;
+  }
+  return out;
+}
+
+void apply_look(Workbench& bench, QImage& picture, double scale, int side, int mask_from) {
+  const LookKey key = look_key(bench);
+  auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
+  const PixelView view = view_of(picture);
+  const auto count = static_cast<std::size_t>(picture.width()) * picture.height();
+  switch (key.look) {
+  case PhotoLook::Flat:
+  case PhotoLook::Steps:
+    to_flat_tones(view, key.tones, words);
+    break;
+  case PhotoLook::Squint: {
+    std::vector<std::uint32_t> soft(count);
+    squint(view, key.squint / 100 * side * scale / 2, soft.data());
+    std::copy(soft.begin(), soft.end(), words);
+    break;
+  }
+  case PhotoLook::Mask:
+    if (MaskMapper* mapper = bench.reader().mapper(); mapper && mask_from < view.width) {
+      const int from = std::max(0, mask_from);
+      const PixelView part = part_of(view, {from, 0, view.width - from, view.height});
+      std::vector<std::uint32_t> mapped(static_cast<std::size_t>(part.width) * part.height);
+      mapper->map(part, mapped.data());
+      for (int y = 0; y < part.height; ++y)
+        std::copy_n(mapped.begin() + static_cast<std::ptrdiff_t>(y) * part.width, part.width,
+                    words + static_cast<std::ptrdiff_t>(y) * view.width + from);
+    }
+    break;
+  case PhotoLook::Color:
+  case PhotoLook::Value:
+    break;
+  }
+  if (key.look == PhotoLook::Value || key.values_only) to_value_greys(words, words, count);
+}
+
+} // namespace zc

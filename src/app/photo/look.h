@@ -1,0 +1,27 @@
+// A picture of a photo made as the painter looks at it.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QImage>
+
+namespace zc {
+
+/// Everything a look depends on, so that a picture is made anew only when it must be.
+struct LookKey {
+  PhotoLook look = PhotoLook::Color;
+  FlatTones tones;
+  double squint = 0;
+  WheelSpec wheel;
+  std::optional<Mask> mask;
+  bool values_only = false;
+  bool operator==(const LookKey&) const = default;
+};
+[[nodiscard]] LookKey look_key(Workbench& bench);
+
+/// Changes the pixels of a 32-bit picture. `scale` is how many of its pixels one photo pixel measures, `side`
+/// the longer side of the photo: the blur of squinting is a share of it. Columns from `mask_from` on are
+/// taken through the mask, those before stay.
+void apply_look(Workbench& bench, QImage& picture, double scale, int side, int mask_from);
+
+} // namespace zc

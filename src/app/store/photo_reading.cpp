@@ -1,0 +1,93 @@
+#include "app/store/photo_reading.h"
+
+#include "app/store/workbench.h"
+#include "io/photo/decode.h"
+
+namespace zc {
+namespace {
+
+constexpr double kEnoughPixels = 2.5e6;
+
+/// The region in the pixels of a smaller level.
+PixelRect scaled(const PixelRect& r, double by) {
+  return {static_cast<int>(r.x * by), static_cast<int>(r.y * by), std::max(1, static_cast<int>(r.width * by)),
+          std::max(1, static_cast<int>(r.height * by))};
+}
+
+} // namespace
+
+PhotoReader::PhotoReader(Workbench& bench) : m_bench(bench) {}
+
+std::shared_ptr<const Photo> PhotoReader::photo() const {
+  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  return reference ? m_bench.photos().state_of(*reference).photo : nullptr;
+}
+
+void PhotoReader::follow() {
+  const auto now = photo();
+  const Key key{now.get(), m_bench.session().looking.region};
+  if (key == m_key) return;
+  m_key = key;
+  m_photo = now;
+  m_values.reset();
+  m_places.reset();
+  m_held.reset();
+}
+
+const FineValues* PhotoReader::values() {
+  follow();
+  if (!m_photo) return nullptr;
+  if (!m_key.region) return &m_photo->values;
+  if (!m_values) m_values = fine_values(part_of(view_of(m_photo->full()), *m_key.region));
+  return &*m_values;
+}
+
+const std::vector<ColorPlace>& PhotoReader::places() {
+  follow();
+  static const std::vector<ColorPlace> none;
+  if (!m_photo) return none;
+  const WheelSpec wheel = m_bench.piece().wheel;
+  if (!m_places) {
+    std::size_t level = 0;
+    const auto pixels = [&](std::size_t i) {
+      return static_cast<double>(m_photo->levels[i].width()) * m_photo->levels[i].height();
+    };
+    while (level + 1 < m_photo->levels.size() && pixels(level) > kEnoughPixels) ++level;
+    const PixelView view = view_of(m_photo->levels[level]);
+    const double by = static_cast<double>(view.width) / m_photo->full().width();
+    m_places = color_places(m_key.region ? part_of(view, scaled(*m_key.region, by)) : view, m_bench.wheel());
+    m_places_wheel = wheel;
+  } else if (m_places_wheel != wheel) {
+    m_places = relocated(std::move(*m_places), m_bench.wheel());
+    m_places_wheel = wheel;
+  }
+  return *m_places;
+}
+
+std::optional<double> PhotoReader::held() {
+  follow();
+  if (!m_photo || !m_bench.region()) return std::nullopt;
+  const MaskKey key{m_bench.piece().wheel, m_bench.piece().mask};
+  if (!m_held || key != m_held_for) m_held = share_held(places(), *m_bench.region());
+  m_held_for = key;
+  return m_held;
+}
+
+FlatTones PhotoReader::tones() {
+  const Looking& looking = m_bench.session().looking;
+  const FineValues* read = values();
+  if (!read) return even_tones(looking.tones);
+  const bool moved = static_cast<int>(looking.limits.size()) == looking.tones - 1;
+  return flat_tones(*read, moved ? looking.limits : flat_limits(*read, looking.tones));
+}
+
+MaskMapper* PhotoReader::mapper() {
+  if (!m_bench.region()) return nullptr;
+  const MaskKey key{m_bench.piece().wheel, m_bench.piece().mask};
+  if (!m_mapper || key != m_mapper_for)
+    m_mapper = std::make_unique<MaskMapper>(m_bench.wheel(), *m_bench.region());
+  m_mapper_for = key;
+  return m_mapper.get();
+}
+
+} // namespace zc

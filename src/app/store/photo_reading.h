@@ -1,0 +1,55 @@
+// What is read from the shown photo or its region, kept until something it follows from changes.
+#pragma once
+
+#include "app/jobs/photo_library.h"
+#include "core/image/places.h"
+#include "core/image/through_mask.h"
+#include "core/image/values.h"
+
+#include <optional>
+
+namespace zc {
+
+class Workbench;
+
+class PhotoReader {
+public:
+  explicit PhotoReader(Workbench& bench);
+
+  /// The shown photo, when it is decoded.
+  [[nodiscard]] std::shared_ptr<const Photo> photo() const;
+  /// Values of the region, or of the whole; nothing while there is no photo.
+  [[nodiscard]] const FineValues* values();
+  /// Places of its colors on the wheel, from a level of about two megapixels.
+  [[nodiscard]] const std::vector<ColorPlace>& places();
+  /// Share inside the mask, 0..1; nothing without a mask or photo.
+  [[nodiscard]] std::optional<double> held();
+  /// The flat tones: at the painter's limits, or at those found.
+  [[nodiscard]] FlatTones tones();
+  /// Maps pixels through the mask in use; null without one.
+  [[nodiscard]] MaskMapper* mapper();
+
+private:
+  void follow();
+  struct Key {
+    const Photo* photo = nullptr;
+    std::optional<PixelRect> region;
+    bool operator==(const Key&) const = default;
+  };
+  struct MaskKey {
+    WheelSpec wheel;
+    std::optional<Mask> mask;
+    bool operator==(const MaskKey&) const = default;
+  };
+  Workbench& m_bench;
+  Key m_key;
+  std::shared_ptr<const Photo> m_photo;
+  std::optional<FineValues> m_values;
+  std::optional<std::vector<ColorPlace>> m_places;
+  WheelSpec m_places_wheel;
+  std::optional<double> m_held;
+  MaskKey m_held_for, m_mapper_for;
+  std::unique_ptr<MaskMapper> m_mapper;
+};
+
+} // namespace zc

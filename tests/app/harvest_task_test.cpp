@@ -1,0 +1,384 @@
+// Reading a photo as a painter does, taking a palette out of it, and putting it to use on the mask.
+#include "app/band/staff_view.h"
+#include "app/band/value_axis.h"
+#include "app/desks/limit/reference_panel.h"
+#include "app/desks/observe/photo_view.h"
+#include "app/desks/observe/reading_panel.h"
+#include "app/desks/observe/reference_strip.h"
+#include "app/store/photo_reading.h"
+#include "app/theme/number_field.h"
+#include "app/tray/chip_row.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/mask/patterns.h"
+#include "desk.h"
+#include "io/photo/decode.h"
+
+#include <QComboBox>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSlider>
+
+#include <set>
+
+using namespace zc;
+using namespace zc::test;
+
+class HarvestTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = std::make_unique<DeskTop>();
+    QVERIFY(m_desk->open_demo());
+    m_desk->bench().show_desk(Desk::Observe);
+    QCoreApplication::processEvents();
+  }
+  void cleanup() { m_desk.reset(); }
+
+  void every_way_of_looking_is_a_key_and_a_button_away();
+  void flat_limits_are_dragged_on_the_axis();
+  void the_edge_parts_before_and_after();
+  void a_region_restricts_what_is_read();
+  void samples_are_laid_straight_or_brought_into_the_mask();
+  void a_palette_is_taken_changed_accepted_and_undone();
+  void a_running_extraction_is_stopped();
+  void what_cannot_be_taken_says_so();
+  void a_mask_is_fitted_to_the_reference();
+  void references_are_renamed_and_moved();
+  void a_folder_brings_its_photos_and_names_the_others();
+
+private:
+  PhotoView& photo() { return m_desk->part<PhotoView>("photo"); }
+  QWidget& rail() { return m_desk->part<QWidget>("rail"); }
+  const Looking& looking() { return m_desk->session().looking; }
+  const Harvest& harvest() { return m_desk->session().harvest; }
+  void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  QPointF spot(double x, double y) {
+    const QImage& image = m_desk->bench().reader().photo()->full();
+    return photo().place_of(static_cast<int>(x * image.width()), static_cast<int>(y * image.height()));
+  }
+  double value_seen(QPointF at) {
+    const QColor c = seen(photo(), at);
+    return value_of({c.redF(), c.greenF(), c.blueF()});
+  }
+  bool take_colors() {
+    press_button("takeColors");
+    return QTest::qWaitFor([this] { return !harvest().colors.empty(); }, 20'000);
+  }
+  std::unique_ptr<DeskTop> m_desk;
+};
+
+void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
+  const QPointF at = spot(0.3, 0.6);
+  const QColor color = seen(photo(), at);
+  QVERIFY(color.saturation() > 20);
+  photo().setFocus();
+  const std::tuple<const char*, Qt::Key, PhotoLook> looks[] = {
+      {"look.value", Qt::Key_V, PhotoLook::Value},   {"look.flat", Qt::Key_F, PhotoLook::Flat},
+      {"look.squint", Qt::Key_S, PhotoLook::Squint}, {"look.steps", Qt::Key_T, PhotoLook::Steps},
+      {"look.mask", Qt::Key_M, PhotoLook::Mask},     {"look.color", Qt::Key_C, PhotoLook::Color}};
+  for (const auto& [button, key, look] : looks) {
+    press_button(button);
+    QCOMPARE(looking().look, look);
+    const QImage by_button = photo().grab().toImage();
+    m_desk->bench().show_look(PhotoLook::Color);
+    QTest::keyClick(&photo(), key);
+    QCOMPARE(looking().look, look);
+    QVERIFY(photo().grab().toImage() == by_button);
+  }
+  // Flat tones are as many greys as asked; steps likewise; squinting takes detail away.
+  const auto greys = [this] {
+    std::set<QRgb> out;
+    const QImage shot = photo().grab().toImage();
+    for (int y = 0; y < 200; y += 3)
+      for (int x = 0; x < 200; x += 3) out.insert(shot.pixel(spot(0.2, 0.3).toPoint() + QPoint(x, y / 2)));
+    return out.size();
+  };
+  press_button("look.flat");
+  type_into(m_desk->part<NumberField>("flatTones"), "2");
+  QVERIFY(greys() <= 2);
+  type_into(m_desk->part<NumberField>("flatTones"), "5");
+  QVERIFY(greys() > 2 && greys() <= 5);
+  press_button("look.steps");
+  type_into(m_desk->part<NumberField>("toneSteps"), "4");
+  QVERIFY(greys() <= 4);
+  press_button("look.squint");
+  const auto roughness = [this] {
+    const QImage shot = photo().grab().toImage();
+    double sum = 0;
+    for (int x = 0; x < 150; ++x) {
+      const QPoint p = spot(0.4, 0.8).toPoint() + QPoint(x, 0);
+      sum += std::abs(qGreen(shot.pixel(p)) - qGreen(shot.pixel(p + QPoint(1, 0))));
+    }
+    return sum;
+  };
+  m_desk->part<QSlider>("squintAmount").setValue(2);
+  const double little = roughness();
+  m_desk->part<QSlider>("squintAmount").setValue(50);
+  QVERIFY(roughness() < little / 4);
+}
+
+void HarvestTask::flat_limits_are_dragged_on_the_axis() {
+  press_button("look.flat");
+  type_into(m_desk->part<NumberField>("flatTones"), "2");
+  const double found = m_desk->bench().reader().tones().limits[0];
+  const ValueAxis axis(rail().height());
+  const QPointF at = spot(0.5, 0.75);
+  m_desk->bench().show_look(PhotoLook::Value);
+  const double here = value_seen(at);
+  press_button("look.flat");
+  const Srgb held = m_desk->session().color;
+  // The limit dragged above, then below this place: it turns dark, then light.
+  drag(rail(), {10, axis.y_of(found)}, {10, axis.y_of(here + 12)});
+  CHECK_NEAR(looking().limits[0], here + 12, 0.3);
+  const double as_dark = value_seen(at);
+  drag(rail(), {10, axis.y_of(here + 12)}, {10, axis.y_of(here - 12)});
+  QVERIFY(value_seen(at) > as_dark + 5);
+  QCOMPARE(m_desk->session().color, held); // the value line was left alone
+  press_button("findLimits");
+  CHECK_NEAR(m_desk->bench().reader().tones().limits[0], found, 1e-9);
+}
+
+void HarvestTask::the_edge_parts_before_and_after() {
+  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+    return with_mask_on(with_mask(std::move(p), pattern_mask({Pattern::Single, 240, 20})), true);
+  });
+  const QPointF left = spot(0.25, 0.7), right = spot(0.75, 0.7);
+  m_desk->bench().show_look(PhotoLook::Color);
+  const QColor left_before = seen(photo(), left), right_before = seen(photo(), right);
+  press_button("look.mask");
+  press_button("look.mask");
+  QCOMPARE(seen(photo(), left), left_before);
+  const QColor masked = seen(photo(), right);
+  QVERIFY(masked != right_before);
+  QVERIFY(std::abs(value_seen(right) -
+                   value_of({right_before.redF(), right_before.greenF(), right_before.blueF()})) < 0.6);
+  const double x = *photo().edge_x();
+  drag(photo(), {x, photo().height() / 2.0}, {spot(0.05, 0.5).x(), photo().height() / 2.0});
+  QVERIFY(seen(photo(), left) != left_before);
+  CHECK_NEAR(looking().edge, 0.05, 0.01);
+}
+
+void HarvestTask::a_region_restricts_what_is_read() {
+  auto& panel = m_desk->part<ReadingPanel>("reading");
+  panel.grab();
+  const QString whole = panel.words();
+  QVERIFY(whole.contains("key") && whole.contains("in the mask"));
+  press_button("markRegion");
+  drag(photo(), spot(0.4, 0.05), spot(0.6, 0.15));
+  QVERIFY(looking().region && !looking().marking);
+  const QImage& image = m_desk->bench().reader().photo()->full();
+  QVERIFY(std::abs(looking().region->x - 0.4 * image.width()) < 6);
+  // By hand, over the pixels of the region.
+  const PixelView part = part_of(view_of(image), *looking().region);
+  double light = 0, count = 0;
+  for (int y = 0; y < part.height; ++y)
+    for (int px = 0; px < part.width; ++px, ++count)
+      light += value_of(srgb_from_8bit(color_of_word(part.row(y)[px]))) >= m_desk->piece().bands.light_from;
+  const BandShares shares = band_shares(*m_desk->bench().reader().values(), m_desk->piece().bands);
+  CHECK_NEAR(shares.light, light / count, 0.01);
+  panel.grab();
+  QVERIFY(panel.words() != whole);
+  photo().setFocus();
+  QTest::keyClick(&photo(), Qt::Key_Escape);
+  QVERIFY(!looking().region);
+}
+
+void HarvestTask::samples_are_laid_straight_or_brought_into_the_mask() {
+  const std::size_t before = swatch_count(*current_set(m_desk->piece()));
+  const QPointF at = spot(0.25, 0.12);
+  for (const int side : {1, 11, 31}) {
+    m_desk->bench().choose_sample_side(side);
+    click(photo(), at, Qt::ControlModifier);
+    const auto& laid = find_family(m_desk->piece(), m_desk->session().family)->swatches.back();
+    const QPoint pixel = *photo().pixel_at(at);
+    QVERIFY(largest_step(laid.color, *sample_average(view_of(m_desk->bench().reader().photo()->full()),
+                                                     pixel.x(), pixel.y(), side)) < 1e-12);
+    // It remembers where it came from.
+    QCOMPARE(laid.from, std::optional(SampleOrigin{m_desk->session().reference, pixel.x(), pixel.y()}));
+  }
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), before + 3);
+  // A sample outside the mask at its nearest place, when asked.
+  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+    return with_mask_on(with_mask(std::move(p), pattern_mask({Pattern::Single, 60, 10})), true);
+  });
+  click(photo(), at);
+  const Srgb as_it_is = m_desk->session().color;
+  QCOMPARE(m_desk->bench().in_mask(), std::optional(false));
+  press_button("holdSamples");
+  click(photo(), at);
+  QCOMPARE(m_desk->bench().in_mask(), std::optional(true));
+  QVERIFY(std::abs(value_of(m_desk->session().color) - value_of(as_it_is)) < 0.01);
+  // A laid sample goes with its place, a picked color does not.
+  m_desk->bench().lay_current();
+  QVERIFY(find_family(m_desk->piece(), m_desk->session().family)->swatches.back().from.has_value());
+  m_desk->bench().pick_value(50);
+  m_desk->bench().lay_current();
+  QVERIFY(!find_family(m_desk->piece(), m_desk->session().family)->swatches.back().from.has_value());
+}
+
+void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
+  const Piece before = m_desk->piece();
+  type_into(m_desk->part<NumberField>("count.light"), "3");
+  type_into(m_desk->part<NumberField>("count.middle"), "4");
+  type_into(m_desk->part<NumberField>("count.dark"), "3");
+  type_into(m_desk->part<NumberField>("leastDifference"), "6");
+  QVERIFY(take_colors());
+  QCOMPARE(harvest().colors.size(), std::size_t{10});
+  QCOMPARE(m_desk->piece(), before); // nothing is laid yet
+  auto& staff = m_desk->part<StaffView>("staff");
+  auto& chips = m_desk->part<ChipRow>("harvest");
+  QCOMPARE(m_desk->session().string.size(), std::size_t{10});
+  for (std::size_t i = 0; i < 10; ++i) {
+    const auto& c = harvest().colors[i];
+    const QColor pin = seen(photo(), photo().place_of(c.x, c.y));
+    QVERIFY(largest_step({pin.redF(), pin.greenF(), pin.blueF()}, c.color) < 2.0 / 255);
+    QVERIFY(std::abs(ValueAxis(staff.height()).value_at(staff.string_rect(i).center().y()) -
+                     value_of(c.color)) < 0.5);
+  }
+  // One is dropped, one pin is moved, the gap is refilled; the others stay.
+  click(chips, chips.chip_rect(2).center());
+  QCOMPARE(harvest().chosen, std::optional<std::size_t>(2));
+  press_button("dropColor");
+  QCOMPARE(harvest().colors.size(), std::size_t{9});
+  const auto& c = harvest().colors[5];
+  const QPointF from = photo().place_of(c.x, c.y), to = spot(0.9, 0.05);
+  drag(photo(), from, to);
+  const QPoint pixel = *photo().pixel_at(to);
+  QCOMPARE(harvest().colors[5].x, pixel.x());
+  QVERIFY(largest_step(harvest().colors[5].color,
+                       *sample_average(view_of(m_desk->bench().reader().photo()->full()), pixel.x(),
+                                       pixel.y(), m_desk->session().sample_side)) < 1e-12);
+  const auto kept = harvest().colors;
+  press_button("refill");
+  QVERIFY(QTest::qWaitFor([&] { return harvest().colors.size() > kept.size(); }, 20'000));
+  for (std::size_t i = 0; i < kept.size(); ++i) QCOMPARE(harvest().colors[i].color, kept[i].color);
+  const auto accepted = harvest().colors;
+  press_button("acceptColors");
+  QVERIFY(harvest().colors.empty());
+  std::size_t laid = 0;
+  for (const auto& family : current_set(m_desk->piece())->families)
+    for (const auto& swatch : family.swatches)
+      if (swatch.from && std::any_of(accepted.begin(), accepted.end(), [&](const ExtractedColor& a) {
+            return a.x == swatch.from->x && a.y == swatch.from->y && a.color == swatch.color;
+          }))
+        ++laid;
+  QCOMPARE(laid, accepted.size());
+  QVERIFY(current_set(m_desk->piece())->families.size() >= before.sets[0].families.size() + 2);
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece(), before);
+}
+
+void HarvestTask::a_running_extraction_is_stopped() {
+  auto& start = m_desk->part<QPushButton>("takeColors");
+  start.click();
+  QCOMPARE(start.text(), QStringLiteral("Stop"));
+  start.click();
+  QVERIFY(QTest::qWaitFor([&] { return start.text() == QStringLiteral("Take colors"); }, 20'000));
+  QVERIFY(harvest().colors.empty());
+  QVERIFY(m_desk->notice().contains("was stopped"));
+}
+
+void HarvestTask::what_cannot_be_taken_says_so() {
+  for (const char* count : {"count.light", "count.middle", "count.dark"})
+    type_into(m_desk->part<NumberField>(count), "0");
+  press_button("takeColors");
+  QVERIFY(word_at_field(m_desk->window).contains("Between 1 and 200"));
+  type_into(m_desk->part<NumberField>("count.light"), "60");
+  type_into(m_desk->part<NumberField>("leastDifference"), "20");
+  QVERIFY(take_colors());
+  QVERIFY(m_desk->part<QLabel>("harvestWords").text().contains("lacks"));
+  type_into(m_desk->part<NumberField>("leastDifference"), "99");
+  QVERIFY(word_at_field(m_desk->window).contains("0 to 50"));
+  m_desk->bench().store().apply(
+      "off", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+  m_desk->part<QComboBox>("maskUse").setCurrentIndex(1);
+  press_button("takeColors");
+  QVERIFY(word_at_field(m_desk->window).contains("no mask"));
+}
+
+void HarvestTask::a_mask_is_fitted_to_the_reference() {
+  m_desk->bench().show_desk(Desk::Limit);
+  press_button("page.reference");
+  QCoreApplication::processEvents();
+  const Mask before = *m_desk->piece().mask;
+  type_into(m_desk->part<NumberField>("fitHold"), "70");
+  type_into(m_desk->part<NumberField>("fitPoints"), "5");
+  press_button("fit");
+  QVERIFY(QTest::qWaitFor([&] { return m_desk->piece().mask->areas != before.areas; }, 20'000));
+  const auto points = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points;
+  QVERIFY(points.size() <= 5);
+  QVERIFY(*m_desk->bench().reader().held() >= 0.7 - 1e-9);
+  QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("holds 7"));
+  const Mask polygon = *m_desk->piece().mask;
+  m_desk->part<QComboBox>("fitKind").setCurrentText(QStringLiteral("complement"));
+  press_button("fit");
+  QVERIFY(QTest::qWaitFor([&] { return *m_desk->piece().mask != polygon; }, 20'000));
+  // The preview is the photo itself before the edge and in the mask after it.
+  auto& preview = m_desk->part<MaskedPreview>("maskedPreview");
+  const QRectF r = preview.picture_rect();
+  move(preview, r.center());
+  press(preview, {r.left() + 2, r.center().y()});
+  release(preview, {r.left() + 2, r.center().y()});
+  const QColor masked = seen(preview, {r.center().x() + 30, r.top() + 20});
+  press(preview, {r.right() - 2, r.center().y()});
+  release(preview, {r.right() - 2, r.center().y()});
+  const QColor plain = seen(preview, {r.center().x() + 30, r.top() + 20});
+  const auto value = [](const QColor& c) { return value_of({c.redF(), c.greenF(), c.blueF()}); };
+  QVERIFY(std::abs(value(masked) - value(plain)) < 0.6);
+  // The footprint is shown and put away.
+  auto& wheel = m_desk->part<QWidget>("maskWheel");
+  const QImage with = wheel.grab().toImage();
+  press_button("footprint");
+  QVERIFY(wheel.grab().toImage() != with);
+  press_button("footprint");
+  QVERIFY(wheel.grab().toImage() == with);
+}
+
+void HarvestTask::references_are_renamed_and_moved() {
+  auto& strip = m_desk->part<ReferenceStrip>("references");
+  const auto names = [this] {
+    std::vector<std::string> out;
+    for (const auto& r : m_desk->piece().references) out.push_back(r.name);
+    return out;
+  };
+  const auto before = names();
+  m_desk->trigger("Move the reference right");
+  QCOMPARE(names(), (std::vector{before[1], before[0], before[2]}));
+  m_desk->trigger("Move the reference left");
+  QCOMPARE(names(), before);
+  m_desk->trigger("Rename the reference");
+  auto* editor = strip.findChild<QLineEdit*>(QStringLiteral("referenceName"));
+  QVERIFY(editor);
+  editor->setText(QStringLiteral("Dämmerung"));
+  QTest::keyClick(editor, Qt::Key_Return);
+  QCOMPARE(names()[0], QStringLiteral("Dämmerung").toStdString());
+  m_desk->trigger("Undo");
+  QCOMPARE(names(), before);
+}
+
+void HarvestTask::a_folder_brings_its_photos_and_names_the_others() {
+  const QTemporaryDir folder;
+  QImage image(30, 20, QImage::Format_RGB32);
+  image.fill(qRgb(80, 120, 160));
+  QVERIFY(image.save(folder.filePath("one.png")));
+  QVERIFY(image.save(folder.filePath("two.jpg")));
+  for (const char* name : {"words.txt", "broken.png"}) {
+    QFile bad(folder.filePath(QLatin1String(name)));
+    QVERIFY(bad.open(QIODevice::WriteOnly));
+    bad.write("no picture");
+  }
+  const std::size_t before = m_desk->piece().references.size();
+  QMimeData data;
+  data.setUrls({QUrl::fromLocalFile(folder.path())});
+  QDragEnterEvent enter({200, 200}, Qt::CopyAction, &data, Qt::LeftButton, {});
+  QCoreApplication::sendEvent(&m_desk->window, &enter);
+  QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, {});
+  QCoreApplication::sendEvent(&m_desk->window, &drop);
+  QVERIFY(QTest::qWaitFor([&] { return m_desk->bench().photos().intakes().empty(); }, 20'000));
+  QCOMPARE(m_desk->piece().references.size(), before + 2);
+  QVERIFY(m_desk->notice().contains("\"words\"") && m_desk->notice().contains("\"broken\""));
+}
+
+DESK_TEST_MAIN(HarvestTask)
+#include "harvest_task_test.moc"
