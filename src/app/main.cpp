@@ -29,7 +29,7 @@ void picture_when_ready(zc::MainWindow& window, const QString& path) {
   QObject::connect(timer, &QTimer::timeout, &window, [&window, path, timer] {
     for (const auto& r : window.bench().piece().references) {
       const auto state = window.bench().photos().state_of(r);
-      if (!state.photo && state.failure.isEmpty()) return;
+      if (state.loading) return;
     }
     timer->stop();
     QTimer::singleShot(200, &window, [&window, path] {

@@ -75,8 +75,15 @@ struct DeskTop {
     if (!window.documents().open(QStringLiteral(DEMO_PIECE))) return false;
     return QTest::qWaitFor([this] {
       for (const auto& r : piece().references)
-        if (!bench().photos().state_of(r).photo) return false;
+        if (bench().photos().state_of(r).loading) return false;
       return true;
+    });
+  }
+  /// The shown reference is decoded.
+  bool photo_shown() {
+    return QTest::qWaitFor([this] {
+      const Reference* shown = find_reference(piece(), session().reference);
+      return shown && bench().photos().state_of(*shown).photo;
     });
   }
   template <class W> [[nodiscard]] W& part(const char* name) {

@@ -28,6 +28,7 @@ private slots:
   void pan_moves_and_sampling_follows();
   void the_value_look_is_grey_and_true();
   void references_are_chosen_removed_and_brought_back();
+  void only_the_shown_photo_keeps_its_pixels();
   void a_stopped_photo_is_tried_again_with_a_click();
   void a_pen_samples_like_a_mouse();
 
@@ -154,9 +155,25 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
   m_desk->trigger("Undo");
   QCOMPARE(m_desk->piece(), whole);
   QVERIFY(QTest::qWaitFor(
-      [&] { return m_desk->bench().photos().state_of(m_desk->piece().references[2]).photo != nullptr; }));
+      [&] { return !m_desk->bench().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
   QTest::keyClick(&strip, Qt::Key_Right);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
+}
+
+void ObserveTask::only_the_shown_photo_keeps_its_pixels() {
+  const auto decoded = [this] {
+    int n = 0;
+    for (const auto& r : m_desk->piece().references)
+      n += m_desk->bench().photos().state_of(r).photo != nullptr;
+    return n;
+  };
+  QVERIFY(m_desk->photo_shown());
+  for (const auto& r : m_desk->piece().references) {
+    QVERIFY(!m_desk->bench().photos().state_of(r).thumbnail.isNull());
+    m_desk->bench().show_reference(r.id);
+    QVERIFY(m_desk->photo_shown());
+    QCOMPARE(decoded(), 1);
+  }
 }
 
 void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {

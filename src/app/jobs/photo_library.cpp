@@ -16,7 +16,9 @@ struct PhotoLibrary::Job {
   SharedBytes bytes;
   std::atomic<bool> stop{false};
   std::atomic<double> progress{0};
-  std::shared_ptr<const Photo> result;
+  std::shared_ptr<const Photo> result; ///< Let go again when another photo is shown.
+  QImage thumbnail;                    ///< For the main thread alone.
+  QImage decoded_thumbnail;            ///< Written by the worker, like the result.
   QString failure;
   bool done = false;
 };
@@ -57,6 +59,9 @@ void PhotoLibrary::follow(const std::vector<Reference>& references) {
   for (const auto& [key, job] : m_jobs)
     if (!kept.contains(key)) job->stop = true;
   m_jobs = std::move(kept);
+  // The shown one first.
+  for (const auto& r : references)
+    if (r.bytes && r.bytes.get() == m_shown && !m_jobs.contains(m_shown)) start(r);
   for (const auto& r : references)
     if (r.bytes && !m_jobs.contains(r.bytes.get())) start(r);
 }
@@ -65,8 +70,29 @@ PhotoState PhotoLibrary::state_of(const Reference& reference) const {
   const auto at = m_jobs.find(reference.bytes.get());
   if (at == m_jobs.end()) return {};
   const Job& job = *at->second;
-  if (!job.done) return {nullptr, job.progress, {}};
-  return {job.result, 1, job.failure};
+  if (!job.done) return {nullptr, job.thumbnail, true, job.progress, {}};
+  return {job.result, job.thumbnail, false, 1, job.failure};
+}
+
+void PhotoLibrary::show(const Reference* reference) {
+  m_shown = reference ? reference->bytes.get() : nullptr;
+  for (const auto& [key, job] : m_jobs)
+    if (key != m_shown && job->done) job->result.reset();
+  if (!reference || !reference->bytes) return;
+  const auto at = m_jobs.find(m_shown);
+  if (at == m_jobs.end()) return start(*reference);
+  const auto& job = at->second;
+  if (!job->done || job->result || !job->failure.isEmpty()) return;
+  const QImage thumbnail = job->thumbnail;
+  start(*reference);
+  m_jobs[m_shown]->thumbnail = thumbnail;
+}
+
+/// Only the shown photo keeps its pixels.
+void PhotoLibrary::settle(const std::shared_ptr<Job>& job) {
+  if (!job->result) return;
+  const auto shown = m_jobs.find(m_shown);
+  if (shown == m_jobs.end() || shown->second != job) job->result.reset();
 }
 
 void PhotoLibrary::stop(const Reference& reference) {
@@ -97,15 +123,17 @@ void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
         }
         return !job->stop;
       });
-      if (image)
+      if (image) {
         job->result = prepared(std::move(image).value());
-      else
+        job->decoded_thumbnail = job->result->levels.back();
+      } else
         job->failure = QString::fromStdString(image.error().sentence);
     }
     QMetaObject::invokeMethod(
         this,
         [job, then] {
           job->done = true;
+          if (!job->decoded_thumbnail.isNull()) job->thumbnail = std::exchange(job->decoded_thumbnail, {});
           then();
         },
         Qt::QueuedConnection);
@@ -117,7 +145,11 @@ void PhotoLibrary::start(const Reference& reference) {
   job->name = QString::fromStdString(reference.name);
   m_jobs[reference.bytes.get()] = job;
   run(
-      job, [bytes = reference.bytes]() -> Result<SharedBytes> { return bytes; }, [this] { emit changed(); });
+      job, [bytes = reference.bytes]() -> Result<SharedBytes> { return bytes; },
+      [this, job] {
+        settle(job);
+        emit changed();
+      });
 }
 
 void PhotoLibrary::take_in(const QString& path) {

@@ -1,5 +1,5 @@
-// The decoded photos of the open piece. Decoding runs off the main thread, shows its progress and can be
-// stopped.
+// The photos of the open piece: the shown one decoded, of the others a thumbnail. Decoding runs off the main
+// thread, shows its progress and can be stopped.
 #pragma once
 
 #include "core/base/result.h"
@@ -25,7 +25,9 @@ struct Photo {
 };
 
 struct PhotoState {
-  std::shared_ptr<const Photo> photo; ///< Null while loading or after a failure.
+  std::shared_ptr<const Photo> photo; ///< Of the shown reference, once it is decoded.
+  QImage thumbnail;                   ///< Null until the photo has been decoded once.
+  bool loading = true;
   double progress = 0;
   QString failure; ///< One sentence, when it could not be decoded or was stopped.
 };
@@ -38,6 +40,8 @@ public:
 
   /// Starts decoding what is new and stops and forgets what is gone.
   void follow(const std::vector<Reference>& references);
+  /// Keeps this one decoded and lets go of the pixels of all others.
+  void show(const Reference* reference);
   [[nodiscard]] PhotoState state_of(const Reference& reference) const;
   void stop(const Reference& reference);
   /// Tries a stopped or failed photo again.
@@ -67,11 +71,13 @@ private:
   using Key = const void*; ///< The photo's bytes: equal for every version of the piece.
   using Source = std::function<Result<SharedBytes>()>;
   void start(const Reference& reference);
+  void settle(const std::shared_ptr<Job>& job);
   void take_in(const std::shared_ptr<Job>& job, const Source& source);
   void run(const std::shared_ptr<Job>& job, const Source& source, const std::function<void()>& then);
   void finish_intake(const std::shared_ptr<Job>& job);
 
   std::map<Key, std::shared_ptr<Job>> m_jobs;
+  Key m_shown = nullptr;
   std::vector<std::shared_ptr<Job>> m_intakes;
   QThreadPool m_pool;
 };

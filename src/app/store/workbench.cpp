@@ -61,7 +61,16 @@ void Workbench::follow_piece() {
   }
   settle_selection();
   m_photos.follow(piece().references);
+  follow_shown();
   emit pieceChanged();
+}
+
+/// While a new photo is coming in, the one before it stays until the new one is shown.
+void Workbench::follow_shown() {
+  const Reference* shown = find_reference(piece(), m_session.reference);
+  if (shown != nullptr && shown->bytes == m_shown_bytes) return;
+  m_shown_bytes = shown ? shown->bytes : nullptr;
+  m_photos.show(shown);
 }
 
 /// Undo or a delete may have taken away what was chosen.
@@ -364,6 +373,7 @@ void Workbench::show_reference(Id reference) {
     m_session.looking.limits.clear();
   }
   m_session.reference = reference;
+  follow_shown();
   emit viewChanged();
 }
 void Workbench::choose_sample_side(int side) {

@@ -165,6 +165,7 @@ private:
   void note_refusal(const QString& sentence);
   void tell_refusals();
   void settle_selection();
+  void follow_shown();
   /// Moves to the nearest existing color at this place and shows it.
   void move_to(const WheelPoint& wanted, bool turns_section);
   void renew_painter();
@@ -177,6 +178,7 @@ private:
   std::unique_ptr<SolidPainter> m_painter;
   Srgb m_fixed_color;
   std::unique_ptr<PhotoReader> m_reader;
+  SharedBytes m_shown_bytes;
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
   std::optional<Mask> m_region_of;
   std::optional<MaskRegion> m_region;

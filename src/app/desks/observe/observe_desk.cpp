@@ -138,8 +138,7 @@ QWidget* ObserveDesk::make_foot() {
 void ObserveDesk::stop_loading() {
   m_bench.photos().stop_intakes();
   for (const auto& r : m_bench.piece().references)
-    if (const auto state = m_bench.photos().state_of(r); !state.photo && state.failure.isEmpty())
-      m_bench.photos().stop(r);
+    if (m_bench.photos().state_of(r).loading) m_bench.photos().stop(r);
 }
 
 void ObserveDesk::follow() {
@@ -157,7 +156,7 @@ void ObserveDesk::follow() {
   }
   for (const auto& r : m_bench.piece().references) {
     const PhotoState state = m_bench.photos().state_of(r);
-    if (state.photo || !state.failure.isEmpty()) continue;
+    if (!state.loading) continue;
     progress += state.progress;
     ++loading;
   }

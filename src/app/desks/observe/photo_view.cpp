@@ -20,6 +20,14 @@ constexpr double kLargestZoom = 32;
 constexpr int kLoupe = 132;
 constexpr double kPin = 7, kGrab = 9;
 
+QImage greys_of(const QImage& image) {
+  QImage out = image.convertToFormat(QImage::Format_ARGB32);
+  auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
+  to_value_greys(words, words,
+                 static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height()));
+  return out;
+}
+
 /// Is a color in the set already, as far as an eye can tell?
 bool in_set(const Piece& piece, Srgb color) {
   const SwatchSet* set = current_set(piece);
@@ -230,6 +238,14 @@ void PhotoView::paint_empty(QPainter& painter) {
   QString line = tr("No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.");
   if (reference) {
     const PhotoState state = m_bench.photos().state_of(*reference);
+    // The thumbnail stands in until the pixels are there.
+    if (!state.thumbnail.isNull() && state.failure.isEmpty()) {
+      const QSizeF size = QSizeF(state.thumbnail.size()).scaled(QSizeF(this->size()), Qt::KeepAspectRatio);
+      painter.setRenderHint(QPainter::SmoothPixmapTransform);
+      painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
+                        m_bench.session().values_only ? greys_of(state.thumbnail) : state.thumbnail);
+      return;
+    }
     line = state.failure.isEmpty() ? tr("Opening %1, %2 %")
                                          .arg(QString::fromStdString(reference->name))
                                          .arg(std::lround(state.progress * 100))

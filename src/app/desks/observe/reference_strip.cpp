@@ -52,8 +52,7 @@ void ReferenceStrip::paintEvent(QPaintEvent*) {
   for (std::size_t i = 0; i < references.size(); ++i) {
     const QRect r = thumb_rect(i);
     painter.fillRect(r, theme().field);
-    if (const auto photo = m_bench.photos().state_of(references[i]).photo) {
-      const QImage& small = photo->levels.back();
+    if (const QImage small = m_bench.photos().state_of(references[i]).thumbnail; !small.isNull()) {
       const double scale = std::max(static_cast<double>(r.width()) / small.width(),
                                     static_cast<double>(r.height()) / small.height());
       const QSizeF part = QSizeF(r.size()) / scale;
