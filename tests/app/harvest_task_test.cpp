@@ -44,6 +44,7 @@ private slots:
   void a_running_extraction_is_stopped();
   void what_cannot_be_taken_says_so();
   void a_mask_is_fitted_to_the_reference();
+  void the_view_turns_mirrors_and_crops();
   void references_are_renamed_and_moved();
   void a_folder_brings_its_photos_and_names_the_others();
 
@@ -249,6 +250,10 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
   QVERIFY(largest_step(harvest().colors[5].color,
                        *sample_average(view_of(m_desk->bench().reader().photo()->full()), pixel.x(),
                                        pixel.y(), m_desk->session().sample_side)) < 1e-12);
+  // The chosen pin goes on by keys, a pixel at a time.
+  photo().setFocus();
+  QTest::keyClick(&photo(), Qt::Key_Left);
+  QCOMPARE(harvest().colors[5].x, pixel.x() - 1);
   const auto kept = harvest().colors;
   press_button("refill");
   QVERIFY(QTest::qWaitFor([&] { return harvest().colors.size() > kept.size(); }, 20'000));
@@ -333,6 +338,55 @@ void HarvestTask::a_mask_is_fitted_to_the_reference() {
   QVERIFY(wheel.grab().toImage() != with);
   press_button("footprint");
   QVERIFY(wheel.grab().toImage() == with);
+}
+
+void HarvestTask::the_view_turns_mirrors_and_crops() {
+  const QImage& image = m_desk->bench().reader().photo()->full();
+  const QPoint pixel(image.width() / 5, image.height() / 3);
+  const auto shows_pixel = [&] {
+    const QPointF at = photo().place_of(pixel.x(), pixel.y());
+    return photo().pixel_at(at) == std::optional(pixel);
+  };
+  const QPointF upright = photo().place_of(pixel.x(), pixel.y());
+  for (const char* command :
+       {"Turn the view clockwise", "Mirror the view", "Turn the view clockwise", "Mirror the view"}) {
+    m_desk->trigger(command);
+    QVERIFY2(shows_pixel(), command);
+    // What is seen there is that pixel's surroundings, and a sample takes its color.
+    const QPointF at = photo().place_of(pixel.x(), pixel.y());
+    click(photo(), at);
+    QVERIFY(largest_step(m_desk->session().color, *sample_average(view_of(image), pixel.x(), pixel.y(), 5)) <
+            1e-12);
+  }
+  QVERIFY((photo().place_of(pixel.x(), pixel.y()) - upright).manhattanLength() < 1e-6);
+  m_desk->trigger("Mirror the view");
+  QVERIFY(std::abs(photo().place_of(pixel.x(), pixel.y()).x() - (photo().width() - upright.x())) < 1);
+  m_desk->trigger("Mirror the view");
+  m_desk->trigger("Crop the view");
+  QVERIFY(m_desk->notice().contains("Draw a region first"));
+  press_button("markRegion");
+  drag(photo(), spot(0.1, 0.2), spot(0.4, 0.5));
+  const double zoom = photo().zoom();
+  m_desk->trigger("Crop the view");
+  QVERIFY(photo().zoom() > 1.5 * zoom && shows_pixel());
+  QVERIFY(!photo().pixel_at(photo().place_of(image.width() - 5, image.height() - 5)));
+  m_desk->trigger("Show the whole photo");
+  CHECK_NEAR(photo().zoom(), zoom, 1e-9);
+  // Another photo in the place of this one; undo brings it back.
+  const QTemporaryDir folder;
+  QImage other(40, 30, QImage::Format_RGB32);
+  other.fill(qRgb(10, 200, 90));
+  QVERIFY(other.save(folder.filePath("other.png")));
+  const Piece before = m_desk->piece();
+  m_desk->dialogs.photo_paths = {folder.filePath("other.png")};
+  m_desk->trigger("Replace the reference");
+  QVERIFY(QTest::qWaitFor([&] { return m_desk->piece() != before; }));
+  QCOMPARE(m_desk->piece().references.size(), before.references.size());
+  QCOMPARE(m_desk->piece().references[0].name, std::string("other"));
+  QVERIFY(m_desk->photo_shown());
+  QCOMPARE(m_desk->bench().reader().photo()->full().size(), other.size());
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece(), before);
 }
 
 void HarvestTask::references_are_renamed_and_moved() {

@@ -311,7 +311,19 @@ void Workbench::remove_selected_swatch() {
   m_store.apply(tr("Delete swatch"), [=](Piece p) { return without_swatch(std::move(p), swatch); });
 }
 
+void Workbench::replace_reference(const QString& path) {
+  m_replaced = m_session.reference;
+  m_photos.take_in(path);
+}
+
 void Workbench::add_reference(const QString& name, const QString& extension, const SharedBytes& bytes) {
+  if (const Id replaced = std::exchange(m_replaced, 0); find_reference(piece(), replaced)) {
+    m_store.apply(tr("Replace reference"), [&](Piece p) {
+      return with_reference_replaced(std::move(p), replaced, name.toStdString(), extension.toStdString(),
+                                     bytes);
+    });
+    return tell_refusals();
+  }
   const bool held = m_store.apply(tr("Add reference"), [&](Piece p) {
     return with_reference(std::move(p), name.toStdString(), extension.toStdString(), bytes);
   });
@@ -320,6 +332,7 @@ void Workbench::add_reference(const QString& name, const QString& extension, con
 }
 
 void Workbench::note_refusal(const QString& sentence) {
+  m_replaced = 0;
   m_refusals << sentence;
   tell_refusals();
 }

@@ -147,6 +147,8 @@ public:
   void accept_harvest();
   void show_values_only(bool on);
   void show_reference(Id reference);
+  /// The next photo that comes in takes the place of the shown one.
+  void replace_reference(const QString& path);
   void choose_sample_side(int side);
   void select_family(Id family);
   void select_swatch(Id swatch);
@@ -179,6 +181,7 @@ private:
   Srgb m_fixed_color;
   std::unique_ptr<PhotoReader> m_reader;
   SharedBytes m_shown_bytes;
+  Id m_replaced = 0;      ///< The reference whose place the photo being taken in is to have.
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
   std::optional<Mask> m_region_of;
   std::optional<MaskRegion> m_region;

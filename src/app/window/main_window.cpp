@@ -221,6 +221,20 @@ void MainWindow::make_observe_menu() {
   add_action(m_observe_menu, tr("Photo &pixels one to one"),
              tr("Show each pixel of the photo as one of the screen"), {},
              [this] { m_observe->photo().show_actual_size(); });
+  add_action(m_observe_menu, tr("Turn the &view clockwise"),
+             tr("Turn the view by a quarter; the photo stays"), {},
+             [this] { m_observe->photo().turn_view(1); });
+  add_action(m_observe_menu, tr("Turn the view &back"), tr("Turn the view back by a quarter"), {},
+             [this] { m_observe->photo().turn_view(-1); });
+  add_action(m_observe_menu, tr("Mi&rror the view"), tr("Left for right, to see the values afresh"), {},
+             [this] { m_observe->photo().mirror_view(); });
+  add_action(m_observe_menu, tr("Cro&p the view to the region"), tr("Show only the region"), {},
+             [this] { m_observe->photo().crop_view(true); });
+  add_action(m_observe_menu, tr("Show the &whole photo again"), tr("End the crop of the view"), {},
+             [this] { m_observe->photo().crop_view(false); });
+  m_observe_menu->addSeparator();
+  add_action(m_observe_menu, tr("Repla&ce the reference..."),
+             tr("Put another photo in the place of the shown one"), {}, [this] { replace_photo(); });
   add_action(m_observe_menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
              [this] { m_observe->strip().rename_shown(); });
   add_action(m_observe_menu, tr("Move the reference &left"),
@@ -420,6 +434,13 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
   if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
+}
+
+void MainWindow::replace_photo() {
+  if (!find_reference(m_bench.piece(), m_bench.session().reference)) return;
+  const QStringList paths =
+      m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString());
+  if (!paths.isEmpty()) m_bench.replace_reference(paths.front());
 }
 
 /// A photo, or every file of a folder in order of name; files that are no photos say so.

@@ -53,6 +53,7 @@ private:
                       const std::function<void()>& run);
   void fill_recent_menu(QMenu* menu);
   void add_photos();
+  void replace_photo();
   void take_in(const QString& path);
   void paste();
   void copy_hex();

@@ -63,35 +63,70 @@ void PhotoView::follow() {
   const auto photo = reference ? m_bench.photos().state_of(*reference).photo : nullptr;
   const bool other = photo != m_photo;
   m_photo = photo;
-  if (other) fit();
+  if (other) {
+    m_crop.reset();
+    fit();
+  }
   update();
 }
 
-QRectF PhotoView::photo_rect() const {
+QRectF PhotoView::shown_part() const {
   if (!m_photo) return {};
-  const QSizeF size = QSizeF(m_photo->full().size()) * m_scale;
-  return {QPointF(width() / 2.0, height() / 2.0) - m_center * m_scale, size};
+  if (m_crop) return {double(m_crop->x), double(m_crop->y), double(m_crop->width), double(m_crop->height)};
+  return m_photo->full().rect();
 }
+
+QTransform PhotoView::to_widget() const {
+  QTransform t;
+  t.translate(width() / 2.0, height() / 2.0);
+  t.rotate(90 * m_quarters);
+  t.scale(m_mirrored ? -m_scale : m_scale, m_scale);
+  t.translate(-m_center.x(), -m_center.y());
+  return t;
+}
+
+QRectF PhotoView::photo_rect() const { return to_widget().mapRect(shown_part()); }
+
+QPointF PhotoView::place_in_photo(QPointF position) const { return to_widget().inverted().map(position); }
 
 void PhotoView::fit() {
   m_fitted = true;
   if (m_photo) {
-    const QSize size = m_photo->full().size();
-    m_scale = std::min({static_cast<double>(width()) / size.width(),
-                        static_cast<double>(height()) / size.height(), kLargestZoom});
-    m_center = QPointF(size.width() / 2.0, size.height() / 2.0);
+    const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
+    m_scale = std::min({width() / size.width(), height() / size.height(), kLargestZoom});
+    m_center = shown_part().center();
   }
   emit zoomChanged();
   update();
+}
+
+void PhotoView::turn_view(int quarters) {
+  // A mirrored view turns the same way for the eye.
+  m_quarters = (m_quarters + quarters + 4) % 4;
+  fit();
+}
+
+void PhotoView::mirror_view() {
+  m_mirrored = !m_mirrored;
+  m_quarters = m_quarters % 2 ? (m_quarters + 2) % 4 : m_quarters;
+  fit();
+}
+
+void PhotoView::crop_view(bool to_region) {
+  const auto& region = m_bench.session().looking.region;
+  if (to_region && !region) {
+    emit m_bench.notice(tr("Draw a region first; the view is cropped to it."));
+    return;
+  }
+  m_crop = to_region ? region : std::nullopt;
+  fit();
 }
 
 void PhotoView::show_actual_size() {
   zoom_to(1 / devicePixelRatioF(), QPointF(width() / 2.0, height() / 2.0));
 }
 
-QPointF PhotoView::place_of(int x, int y) const {
-  return photo_rect().topLeft() + QPointF(x + 0.5, y + 0.5) * m_scale;
-}
+QPointF PhotoView::place_of(int x, int y) const { return to_widget().map(QPointF(x + 0.5, y + 0.5)); }
 
 std::optional<double> PhotoView::edge_x() const {
   const bool shown = m_photo && m_bench.session().looking.look == PhotoLook::Mask && m_bench.region();
@@ -101,31 +136,32 @@ std::optional<double> PhotoView::edge_x() const {
 
 void PhotoView::zoom_to(double scale, QPointF about) {
   if (!m_photo) return;
-  const QSizeF size = m_photo->full().size();
+  const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
   const double fitted = std::min({width() / size.width(), height() / size.height(), kLargestZoom});
   const double next = std::clamp(scale, fitted, std::max(kLargestZoom, fitted));
   if (next <= fitted * 1.0001) return fit();
-  const QPointF middle(width() / 2.0, height() / 2.0);
-  const QPointF under = m_center + (about - middle) / m_scale;
+  // The place under the pointer stays there.
+  const QPointF under = place_in_photo(about);
   m_fitted = false;
   m_scale = next;
-  m_center = under - (about - middle) / m_scale;
+  m_center += under - place_in_photo(about);
   settle();
 }
 
 /// Keeps the photo in sight.
 void PhotoView::settle() {
-  const QSizeF size = m_photo->full().size();
-  m_center = {std::clamp(m_center.x(), 0.0, size.width()), std::clamp(m_center.y(), 0.0, size.height())};
+  const QRectF part = shown_part();
+  m_center = {std::clamp(m_center.x(), part.left(), part.right()),
+              std::clamp(m_center.y(), part.top(), part.bottom())};
   emit zoomChanged();
   update();
 }
 
 std::optional<QPoint> PhotoView::pixel_at(QPointF position) const {
   if (!m_photo) return std::nullopt;
-  const QPointF p = (position - photo_rect().topLeft()) / m_scale;
+  const QPointF p = place_in_photo(position);
   const QPoint pixel(static_cast<int>(std::floor(p.x())), static_cast<int>(std::floor(p.y())));
-  if (!m_photo->full().rect().contains(pixel)) return std::nullopt;
+  if (!shown_part().contains(QPointF(pixel.x() + 0.5, pixel.y() + 0.5))) return std::nullopt;
   return pixel;
 }
 
@@ -141,7 +177,7 @@ std::optional<Srgb> PhotoView::sample_at(QPointF position) const {
 void PhotoView::refresh_picture() {
   const double ratio = devicePixelRatioF();
   const double edge = edge_x().value_or(0);
-  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, look_key(m_bench)};
+  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_bench)};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);
@@ -152,12 +188,13 @@ void PhotoView::refresh_picture() {
          m_photo->levels[level + 1].width() >= m_photo->full().width() * m_scale * ratio)
     ++level;
   const QImage& source = m_photo->levels[level];
-  const QRectF visible = photo_rect().intersected(QRectF(rect()));
-  const double to_source = source.width() / photo_rect().width();
-  const QRectF part((visible.topLeft() - photo_rect().topLeft()) * to_source, visible.size() * to_source);
+  // Only what can be seen is drawn, from the part of the level that it needs.
+  const QRectF seen = to_widget().inverted().mapRect(QRectF(rect())).intersected(shown_part());
+  const double to_source = static_cast<double>(source.width()) / m_photo->full().width();
   QPainter painter(&m_picture);
   painter.setRenderHint(QPainter::SmoothPixmapTransform, m_scale * ratio < 4);
-  painter.drawImage(visible, source, part);
+  painter.setTransform(to_widget());
+  painter.drawImage(seen, source, QRectF(seen.topLeft() * to_source, seen.size() * to_source));
   painter.end();
   const QSize full = m_photo->full().size();
   apply_look(m_bench, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
@@ -189,8 +226,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
 void PhotoView::paint_region(QPainter& painter) {
   const auto& region = m_bench.session().looking.region;
   if (!region) return;
-  const QRectF r(photo_rect().topLeft() + QPointF(region->x, region->y) * m_scale,
-                 QSizeF(region->width, region->height) * m_scale);
+  const QRectF r = to_widget().mapRect(QRectF(region->x, region->y, region->width, region->height));
   QPainterPath veil, frame;
   veil.addRect(photo_rect());
   frame.addRect(r);
@@ -349,9 +385,12 @@ void PhotoView::change_sample_side(int steps) {
 void PhotoView::keyPressEvent(QKeyEvent* event) {
   const QPointF middle(width() / 2.0, height() / 2.0);
   const bool shift = event->modifiers() & Qt::ShiftModifier;
-  const auto pan = [this](double x, double y) {
+  const auto pan = [this](int x, int y) {
+    // Arrows move the chosen pin by a pixel; without one they move the view.
+    const Harvest& harvest = m_bench.session().harvest;
+    if (harvest.chosen && harvest.reference == m_bench.session().reference) return nudge_pin(x, y);
     if (!m_photo || m_fitted) return;
-    m_center += QPointF(x, y) * 60 / m_scale;
+    m_center += place_in_photo(QPointF(x, y) * 60) - place_in_photo({0, 0});
     settle();
   };
   if (!shift && !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) &&
@@ -444,9 +483,7 @@ void PhotoView::move_sample(QPointF position) {
 }
 
 void PhotoView::mark_region(QPointF position) {
-  const QPointF a = (m_from - photo_rect().topLeft()) / m_scale,
-                b = (position - photo_rect().topLeft()) / m_scale;
-  const QRectF r = QRectF(a, b).normalized();
+  const QRectF r = QRectF(place_in_photo(m_from), place_in_photo(position)).normalized();
   Looking looking = m_bench.session().looking;
   const PixelRect cut =
       cut_to({static_cast<int>(std::floor(r.x())), static_cast<int>(std::floor(r.y())),
@@ -458,17 +495,28 @@ void PhotoView::mark_region(QPointF position) {
 }
 
 /// The color of a moved pin is the sample where it stands now.
-void PhotoView::move_pin(QPointF position) {
+void PhotoView::put_pin(QPoint pixel) {
   Harvest harvest = m_bench.session().harvest;
-  const auto pixel = pixel_at(position);
-  const auto color = sample_at(position);
-  if (!pixel || !color || !harvest.chosen) return;
+  if (!m_photo || !harvest.chosen) return;
+  const auto color =
+      sample_average(view_of(m_photo->full()), pixel.x(), pixel.y(), m_bench.session().sample_side);
+  if (!color) return;
   ExtractedColor& c = harvest.colors[*harvest.chosen];
-  c.x = pixel->x();
-  c.y = pixel->y();
+  c.x = pixel.x();
+  c.y = pixel.y();
   c.color = m_bench.held_sample(*color);
   c.band = band_of(value_of(c.color), m_bench.piece().bands);
   m_bench.show_harvest(std::move(harvest));
+}
+
+void PhotoView::move_pin(QPointF position) {
+  if (const auto pixel = pixel_at(position)) put_pin(*pixel);
+}
+
+void PhotoView::nudge_pin(int x, int y) {
+  const Harvest& harvest = m_bench.session().harvest;
+  const ExtractedColor& c = harvest.colors[*harvest.chosen];
+  put_pin({c.x + x, c.y + y});
 }
 
 void PhotoView::drop_chosen_pin() {
@@ -513,7 +561,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
   case Drag::Pan:
     if (!m_photo) break;
     m_fitted = false;
-    m_center -= (event->position() - m_from) / m_scale;
+    m_center -= place_in_photo(event->position()) - place_in_photo(m_from);
     m_from = event->position();
     settle();
     break;

@@ -19,6 +19,11 @@ public:
   void zoom_to(double scale, QPointF about);
   void fit();
   void show_actual_size();
+  /// The view alone: the photo and the places on it stay what they are.
+  void turn_view(int quarters);
+  void mirror_view();
+  /// Shows only the region, or everything again.
+  void crop_view(bool to_region);
 
   /// Middle of a photo pixel in the widget.
   [[nodiscard]] QPointF place_of(int x, int y) const;
@@ -59,13 +64,19 @@ private:
   void paint_pins(QPainter& painter);
   void paint_loupe(QPainter& painter);
   void paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average);
-  [[nodiscard]] QRectF photo_rect() const; ///< The whole photo in widget coordinates.
+  [[nodiscard]] QRectF shown_part() const; ///< In photo pixels: the crop, or the whole.
+  [[nodiscard]] QTransform to_widget() const;
+  [[nodiscard]] QRectF photo_rect() const; ///< The shown part in widget coordinates.
+  [[nodiscard]] QPointF place_in_photo(QPointF position) const;
+  void nudge_pin(int x, int y);
+  void put_pin(QPoint pixel);
 
   struct Shown {
     const Photo* photo = nullptr;
     QRectF rect;
     QSize size;
     double ratio = 0, edge = 0;
+    QTransform transform;
     LookKey look;
     bool operator==(const Shown&) const = default;
   };
@@ -73,7 +84,10 @@ private:
   Workbench& m_bench;
   std::shared_ptr<const Photo> m_photo;
   double m_scale = 1;
-  QPointF m_center; ///< Photo pixel in the middle of the view.
+  QPointF m_center;   ///< Photo pixel in the middle of the view.
+  int m_quarters = 0; ///< Clockwise.
+  bool m_mirrored = false;
+  std::optional<PixelRect> m_crop;
   bool m_fitted = true;
   bool m_space = false;
   Drag m_drag = Drag::None;
