@@ -5,6 +5,7 @@
 #include "app/window/picture.h"
 #include "core/piece/edits.h"
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QTimer>
 
@@ -20,19 +21,23 @@ struct Options {
   std::optional<zc::HueScale> hues;
   std::optional<zc::SaturationMeasure> measure;
   std::vector<int> size;
+  std::vector<std::string> buttons;
   bool demo = false, values_only = false;
 };
 
 /// Waits until the photos are there, so that the picture shows what a painter would see.
-void picture_when_ready(zc::MainWindow& window, const QString& path) {
+void picture_when_ready(zc::MainWindow& window, const QString& path,
+                        const std::vector<std::string>& buttons) {
   auto* timer = new QTimer(&window);
-  QObject::connect(timer, &QTimer::timeout, &window, [&window, path, timer] {
+  QObject::connect(timer, &QTimer::timeout, &window, [&window, path, buttons, timer] {
     for (const auto& r : window.bench().piece().references) {
       const auto state = window.bench().photos().state_of(r);
       if (state.loading) return;
     }
     timer->stop();
-    QTimer::singleShot(200, &window, [&window, path] {
+    for (const auto& name : buttons)
+      if (auto* button = window.findChild<QAbstractButton*>(QString::fromStdString(name))) button->click();
+    QTimer::singleShot(buttons.empty() ? 200 : 2000, &window, [&window, path] {
       const bool written = zc::write_window_picture(window, path);
       if (!written)
         std::fprintf(stderr, "zonachrom: the picture \"%s\" could not be written.\n", qPrintable(path));
@@ -69,6 +74,7 @@ int main(int argc, char** argv) {
   line.add_option("FILE", options.file, "Piece to open");
   line.add_flag("--demo", options.demo, "Open the demo piece");
   line.add_option("--picture", options.picture, "Write a picture of the window and quit");
+  line.add_option("--press", options.buttons, "Buttons to press before the picture, by their names");
   line.add_option("--desk", options.desk, "Desk to start at")
       ->check(CLI::IsMember({"observe", "limit", "pick"}));
   line.add_option("--surround", options.surround, "Surround to use")
@@ -101,6 +107,7 @@ int main(int argc, char** argv) {
   else if (!options.file.empty())
     window.documents().open(QString::fromStdString(options.file));
   apply_options(window, options);
-  if (!options.picture.empty()) picture_when_ready(window, QString::fromStdString(options.picture));
+  if (!options.picture.empty())
+    picture_when_ready(window, QString::fromStdString(options.picture), options.buttons);
   return QApplication::exec();
 }

@@ -10,6 +10,7 @@
 #include <exiv2/exiv2.hpp>
 #include <jpeglib.h>
 #include <lcms2.h>
+#include <libheif/heif.h>
 
 using namespace zc;
 using namespace zc::test;
@@ -150,6 +151,7 @@ private slots:
   void damaged_photos_say_so();
   void decoding_reports_and_stops();
   void values_agree_with_little_cms();
+  void heif_avif_and_drawings_are_read();
 };
 
 void PhotoTest::plain_photos_come_as_they_are() {
@@ -345,6 +347,57 @@ void PhotoTest::values_agree_with_little_cms() {
     }
   }
   cmsDeleteTransform(to_xyz);
+}
+
+static Data heif_bytes(heif_compression_format format, QRgb color) {
+  heif_context* context = heif_context_alloc();
+  heif_encoder* encoder = nullptr;
+  if (heif_context_get_encoder_for_format(context, format, &encoder).code != heif_error_Ok) return {};
+  heif_encoder_set_lossy_quality(encoder, 95);
+  heif_image* image = nullptr;
+  heif_image_create(64, 48, heif_colorspace_RGB, heif_chroma_interleaved_RGB, &image);
+  heif_image_add_plane(image, heif_channel_interleaved, 64, 48, 8);
+  int stride = 0;
+  std::uint8_t* plane = heif_image_get_plane(image, heif_channel_interleaved, &stride);
+  for (int y = 0; y < 48; ++y)
+    for (int x = 0; x < 64; ++x) {
+      plane[y * stride + 3 * x] = static_cast<std::uint8_t>(qRed(color));
+      plane[y * stride + 3 * x + 1] = static_cast<std::uint8_t>(qGreen(color));
+      plane[y * stride + 3 * x + 2] = static_cast<std::uint8_t>(qBlue(color));
+    }
+  heif_context_encode_image(context, image, encoder, nullptr, nullptr);
+  Data out;
+  heif_writer writer{1, [](heif_context*, const void* data, std::size_t size, void* to) {
+                       const auto* bytes = static_cast<const unsigned char*>(data);
+                       static_cast<Data*>(to)->assign(bytes, bytes + size);
+                       return heif_error{heif_error_Ok, heif_suberror_Unspecified, ""};
+                     }};
+  heif_context_write(context, &writer, &out);
+  heif_image_release(image);
+  heif_encoder_release(encoder);
+  heif_context_free(context);
+  return out;
+}
+
+void PhotoTest::heif_avif_and_drawings_are_read() {
+  for (const auto format : {heif_compression_HEVC, heif_compression_AV1}) {
+    const Data bytes = heif_bytes(format, qRgb(180, 90, 40));
+    if (bytes.empty()) continue; // No encoder of this kind on the machine to make one with.
+    const auto image = decode_photo(bytes, "phone");
+    QVERIFY(image);
+    QCOMPARE(image->size(), QSize(64, 48));
+    const QRgb c = image->pixel(20, 20);
+    QVERIFY(std::abs(qRed(c) - 180) < 4 && std::abs(qGreen(c) - 90) < 4 && std::abs(qBlue(c) - 40) < 4);
+    const auto cut = decode_photo(
+        Data(bytes.begin(), bytes.begin() + static_cast<std::ptrdiff_t>(bytes.size() / 2)), "cut");
+    QVERIFY(!cut && cut.error().sentence.find("cut short") != std::string::npos);
+  }
+  const QByteArray svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"40\" height=\"30\">"
+                       "<rect width=\"20\" height=\"30\" fill=\"#c04020\"/></svg>");
+  const auto drawing = decode_photo(Data(svg.begin(), svg.end()), "drawing");
+  QVERIFY(drawing);
+  QCOMPARE(drawing->pixel(5, 5), qRgb(0xc0, 0x40, 0x20));
+  QCOMPARE(qAlpha(drawing->pixel(30, 5)), 0);
 }
 
 QTEST_GUILESS_MAIN(PhotoTest)

@@ -1,5 +1,6 @@
 #include "io/photo/decode.h"
 
+#include "io/photo/heif.h"
 #include "io/photo/profile.h"
 
 #include <QIODevice>
@@ -59,7 +60,8 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   const bool known = reader.canRead();
   if (device.stopped()) return stopped();
   if (!known)
-    return unreadable(name, "is not a photo this program can read; use JPEG, PNG, TIFF, WebP or BMP");
+    return unreadable(
+        name, "is not a photo this program can read; use JPEG, PNG, TIFF, WebP, HEIF, AVIF, GIF, SVG or BMP");
   const QByteArray format = reader.format();
   const QSize size = reader.size();
   if (size.isValid() && static_cast<std::uint64_t>(size.width()) * size.height() > kMostPixels)
@@ -87,6 +89,12 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
     if (!image) return image.error();
     return upright(std::move(image).value(), metadata.orientation);
   };
+  if (looks_like_heif(bytes)) {
+    // The file's own turns are applied by its reader; what EXIF says beside them would turn it twice.
+    auto heif = read_heif(bytes, name);
+    if (!heif) return heif.error();
+    return image_to_srgb(heif->image, heif->icc, name, hook);
+  }
   if (!looks_like_jpeg(bytes)) {
     auto image = read_with_toolkit(bytes, name, hook);
     if (!image) return image.error();
