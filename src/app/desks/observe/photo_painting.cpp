@@ -1,0 +1,227 @@
+// How the photo view paints: the photo as it is looked at, region, pins and loupe.
+#include "app/desks/observe/photo_view.h"
+
+#include "app/paint/paint.h"
+#include "app/store/photo_reading.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+#include "io/photo/decode.h"
+
+namespace zc {
+namespace {
+
+constexpr int kLoupe = 132;
+constexpr double kPin = 7;
+
+QImage greys_of(const QImage& image) {
+  QImage out = image.convertToFormat(QImage::Format_ARGB32);
+  auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
+  to_value_greys(words, words,
+                 static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height()));
+  return out;
+}
+
+/// Is a color in the set already, as far as an eye can tell?
+bool in_set(const Piece& piece, Srgb color) {
+  const SwatchSet* set = current_set(piece);
+  const Lab lab = lab_from_srgb(color);
+  if (!set) return false;
+  for (const auto& family : set->families)
+    for (const auto& swatch : family.swatches)
+      if (ciede2000(lab, lab_from_srgb(swatch.color)) < 1) return true;
+  return false;
+}
+
+} // namespace
+
+/// The visible part at screen resolution, from the level of the photo that is just fine enough.
+void PhotoView::refresh_picture() {
+  const double ratio = devicePixelRatioF();
+  const double edge = edge_x().value_or(0);
+  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_bench)};
+  if (wanted == m_shown) return;
+  m_shown = wanted;
+  m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);
+  m_picture.setDevicePixelRatio(ratio);
+  m_picture.fill(Qt::transparent);
+  std::size_t level = 0;
+  while (level + 1 < m_photo->levels.size() &&
+         m_photo->levels[level + 1].width() >= m_photo->full().width() * m_scale * ratio)
+    ++level;
+  const QImage& source = m_photo->levels[level];
+  // Only what can be seen is drawn, from the part of the level that it needs.
+  const QRectF seen = to_widget().inverted().mapRect(QRectF(rect())).intersected(shown_part());
+  const double to_source = static_cast<double>(source.width()) / m_photo->full().width();
+  QPainter painter(&m_picture);
+  painter.setRenderHint(QPainter::SmoothPixmapTransform, m_scale * ratio < 4);
+  painter.setTransform(to_widget());
+  painter.drawImage(seen, source, QRectF(seen.topLeft() * to_source, seen.size() * to_source));
+  painter.end();
+  const QSize full = m_photo->full().size();
+  apply_look(m_bench, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
+             static_cast<int>(std::lround(edge * ratio)));
+}
+
+void PhotoView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  if (!m_photo) return paint_empty(painter);
+  refresh_picture();
+  painter.drawImage(0, 0, m_picture);
+  painter.setRenderHint(QPainter::Antialiasing);
+  paint_region(painter);
+  if (const auto x = edge_x()) {
+    const QRectF visible = photo_rect().intersected(QRectF(rect()));
+    draw_double_line(painter, {*x, visible.top()}, {*x, visible.bottom()}, 1.4);
+    draw_handle(painter, {*x, visible.center().y()}, m_drag == Drag::Edge);
+  }
+  paint_pins(painter);
+  const bool samples = m_drag == Drag::None || m_drag == Drag::Sample || m_drag == Drag::Pin;
+  if (m_pointer && samples && !m_space && !m_bench.session().looking.marking && pixel_at(*m_pointer))
+    paint_loupe(painter);
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+void PhotoView::paint_region(QPainter& painter) {
+  const auto& region = m_bench.session().looking.region;
+  if (!region) return;
+  const QRectF r = to_widget().mapRect(QRectF(region->x, region->y, region->width, region->height));
+  QPainterPath veil, frame;
+  veil.addRect(photo_rect());
+  frame.addRect(r);
+  QColor color = theme().stage;
+  color.setAlphaF(0.45F);
+  painter.fillPath(veil.subtracted(frame), color);
+  draw_double_line(painter, frame, 1.2);
+}
+
+/// Small rings where swatches of the set were sampled; colored pins for what was taken and is not accepted
+/// yet, ticked when the set has the color already.
+void PhotoView::paint_pins(QPainter& painter) {
+  const Session& s = m_bench.session();
+  if (const SwatchSet* set = current_set(m_bench.piece()))
+    for (const auto& family : set->families)
+      for (const auto& swatch : family.swatches) {
+        if (!swatch.from || swatch.from->reference != s.reference) continue;
+        QPainterPath ring;
+        const double size = swatch.id == s.swatch ? 6 : 3.5;
+        ring.addEllipse(place_of(swatch.from->x, swatch.from->y), size, size);
+        draw_double_line(painter, ring, 1.3);
+      }
+  if (s.harvest.reference != s.reference) return;
+  for (std::size_t i = 0; i < s.harvest.colors.size(); ++i) {
+    const ExtractedColor& c = s.harvest.colors[i];
+    const QPointF at = place_of(c.x, c.y);
+    const double size = s.harvest.chosen == i ? kPin + 3 : kPin;
+    const QColor fill = shown_color(c.color, s.values_only);
+    QPainterPath pin;
+    pin.addEllipse(at, size, size);
+    painter.fillPath(pin, fill);
+    draw_double_line(painter, pin, s.harvest.chosen == i ? 2.2 : 1.4);
+    if (!in_set(m_bench.piece(), c.color)) continue;
+    QPainterPath tick(at + QPointF(-3.5, 0));
+    tick.lineTo(at + QPointF(-1, 3));
+    tick.lineTo(at + QPointF(3.5, -3));
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(readable_on(fill), 1.8));
+    painter.drawPath(tick);
+  }
+}
+
+void PhotoView::paint_empty(QPainter& painter) {
+  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  QString line = tr("No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.");
+  if (reference) {
+    const PhotoState state = m_bench.photos().state_of(*reference);
+    // The thumbnail stands in until the pixels are there.
+    if (!state.thumbnail.isNull() && state.failure.isEmpty()) {
+      const QSizeF size = QSizeF(state.thumbnail.size()).scaled(QSizeF(this->size()), Qt::KeepAspectRatio);
+      painter.setRenderHint(QPainter::SmoothPixmapTransform);
+      painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
+                        m_bench.session().values_only ? greys_of(state.thumbnail) : state.thumbnail);
+      return;
+    }
+    line = state.failure.isEmpty() ? tr("Opening %1, %2 %")
+                                         .arg(QString::fromStdString(reference->name))
+                                         .arg(std::lround(state.progress * 100))
+                                   : tr("%1 Click to try again.").arg(state.failure);
+  }
+  painter.setRenderHint(QPainter::Antialiasing);
+  painter.setPen(QPen(theme().line, 1, Qt::DashLine));
+  painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+  painter.setFont(text_font());
+  painter.setPen(theme().text);
+  painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap, line);
+}
+
+void PhotoView::paint_loupe(QPainter& painter) {
+  const QPoint pixel = *pixel_at(*m_pointer);
+  const int side = m_bench.session().sample_side;
+  const int shown = std::max(15, side + side / 2 + 1) | 1;
+  constexpr int kText = 118;
+  QPointF corner = *m_pointer + QPointF(22, 22);
+  if (corner.x() + kLoupe + kText > width()) corner.setX(m_pointer->x() - 22 - kLoupe - kText);
+  if (corner.y() + kLoupe > height()) corner.setY(m_pointer->y() - 22 - kLoupe);
+  corner = {std::max(0.0, std::min(corner.x(), width() - kLoupe - kText - 1.0)), std::max(0.0, corner.y())};
+  const QRectF frame(corner, QSizeF(kLoupe, kLoupe));
+
+  QImage patch = m_photo->full()
+                     .copy(pixel.x() - shown / 2, pixel.y() - shown / 2, shown, shown)
+                     .convertToFormat(QImage::Format_ARGB32);
+  // The pixels as they are looked at; a blur would only hide them.
+  if (m_bench.session().looking.look != PhotoLook::Squint) {
+    const auto edge = edge_x();
+    apply_look(m_bench, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
+  } else if (m_bench.session().values_only) {
+    auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
+    to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
+  }
+  painter.fillRect(frame, theme().stage);
+  painter.drawImage(frame, patch);
+  QPainterPath border, square;
+  border.addRect(frame);
+  const double cell = static_cast<double>(kLoupe) / shown;
+  square.addRect(QRectF(frame.center() - QPointF(side, side) * cell / 2, QSizeF(side, side) * cell));
+  draw_double_line(painter, border, 1.5);
+  draw_double_line(painter, square, 1.2);
+
+  const QRectF note(frame.right() + 1, frame.top(), kText - 1, kLoupe);
+  painter.fillRect(note, theme().furniture);
+  const auto average = sample_at(*m_pointer);
+  if (!average) return;
+  paint_loupe_note(painter, note, *average);
+}
+
+void PhotoView::paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average) {
+  const Srgb here = m_bench.held_sample(average);
+  const bool values_only = m_bench.session().values_only;
+  const QRectF left(note.left(), note.top(), note.width() / 2, 44),
+      right(left.right(), note.top(), note.width() / 2, 44);
+  painter.fillRect(left, shown_color(here, values_only));
+  painter.fillRect(right, shown_color(m_bench.session().color, values_only));
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
+                   tr("here"));
+  painter.drawText(right.translated(4, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
+                   tr("held"));
+  painter.setPen(theme().text);
+  QString mask;
+  if (m_bench.region()) {
+    const WheelPoint at = m_bench.wheel().locate(here);
+    mask = m_bench.region()->inside(disc_point(at.a, at.r)) ? tr("\nin the mask") : tr("\noutside the mask");
+    if (!(here == average)) mask = tr("\nbrought into it");
+  }
+  painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
+                   tr("%1\nvalue %2\n%3 px square")
+                           .arg(QString::fromStdString(hex_of(here)))
+                           .arg(value_of(here), 0, 'f', 1)
+                           .arg(m_bench.session().sample_side) +
+                       mask);
+}
+
+} // namespace zc
