@@ -1,5 +1,6 @@
 // Drags in the whole window at 1280x800: the value line, for which wheel, section and rail are painted anew,
 // and a corner of the mask.
+#include "app/store/photo_reading.h"
 #include "app/theme/theme.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
@@ -78,5 +79,29 @@ BENCHMARK(drag_mask_corner)
     ->Unit(benchmark::kMillisecond)
     ->Iterations(300)
     ->UseRealTime();
+
+/// From the choice of a look to its picture on the screen, each look in turn; the worst of each round.
+void switch_look(benchmark::State& state) {
+  const Desk desk(zc::Desk::Observe);
+  zc::Workbench& bench = desk.window->bench();
+  while (!bench.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+  double first = 0, worst = 0;
+  for (auto _ : state) {
+    double round = 0;
+    for (const auto look : {zc::PhotoLook::Value, zc::PhotoLook::Flat, zc::PhotoLook::Squint,
+                            zc::PhotoLook::Steps, zc::PhotoLook::Mask, zc::PhotoLook::Color}) {
+      const auto start = std::chrono::steady_clock::now();
+      bench.show_look(look);
+      QApplication::processEvents();
+      round = std::max(
+          round, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+    }
+    if (first == 0) first = round;
+    worst = std::max(worst, round);
+  }
+  state.counters["first_round_ms"] = first; // Colors are mapped through the mask for the first time.
+  state.counters["worst_ms"] = worst;
+}
+BENCHMARK(switch_look)->Unit(benchmark::kMillisecond)->Iterations(10)->UseRealTime();
 
 } // namespace

@@ -101,6 +101,12 @@ private slots:
     // One step each, named.
     QCOMPARE(m_desk->bench().store().stack().undoText(), QStringLiteral("Add reference"));
     QCOMPARE(m_desk->bench().store().stack().count(), 3);
+    auto* copied = new QMimeData;
+    copied->setUrls({QUrl::fromLocalFile(path("b.bmp"))});
+    QApplication::clipboard()->setMimeData(copied);
+    m_desk->trigger("Paste");
+    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 4; }));
+    QCOMPARE(m_desk->piece().references[3].name, std::string("b"));
   }
   void a_photo_for_a_piece_that_was_left_is_dropped() {
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));

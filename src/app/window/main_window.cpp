@@ -168,8 +168,8 @@ void MainWindow::make_edit_menu() {
   add_action(menu, tr("&Copy color as hex"), tr("Copy the current color as hex"),
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
   add_action(menu, tr("&Paste photo or color"),
-             tr("Paste a picture as a reference, or a hex color as the current color"), QKeySequence::Paste,
-             [this] { paste(); });
+             tr("Paste a picture or photo files as references, or a hex color as the current color"),
+             QKeySequence::Paste, [this] { paste(); });
   menu->addSeparator();
   add_action(menu, tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
              QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_bench.lay_current(); });
@@ -353,6 +353,14 @@ void MainWindow::paste() {
   if (clip->hasImage()) {
     m_bench.show_desk(Desk::Observe);
     return m_bench.photos().take_in(qvariant_cast<QImage>(clip->imageData()), tr("pasted photo"));
+  }
+  QStringList files;
+  for (const QUrl& url : clip->urls())
+    if (url.isLocalFile()) files << url.toLocalFile();
+  if (!files.isEmpty()) {
+    m_bench.show_desk(Desk::Observe);
+    for (const QString& file : files) take_in(file);
+    return;
   }
   const auto color = parse_color(clip->text().toStdString());
   if (color)
