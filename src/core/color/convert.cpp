@@ -104,7 +104,9 @@ double linear_from_encoded(double e) {
 double encoded_from_linear(double l) {
   const double m = std::abs(l);
   if (m <= 0.0031308) return l * 12.92;
-  return std::copysign(1.055 * std::pow(m, 1 / 2.4) - 0.055, l);
+  // m^(1 / 2.4) = m^(5 / 12), by roots: faster than a general power and as exact.
+  const double root = std::cbrt(std::sqrt(std::sqrt(m))), square = root * root;
+  return std::copysign(1.055 * square * square * root - 0.055, l);
 }
 
 LinearRgb linear_from_srgb(Srgb c) {

@@ -63,12 +63,23 @@ std::vector<ColorPlace> relocated(std::vector<ColorPlace> places, const Wheel& w
 }
 
 double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region) {
-  double held = 0, total = 0;
-  for (const auto& place : places) {
-    total += place.weight;
-    if (region.inside(place.at)) held += place.weight;
-  }
-  return total > 0 ? held / total : 0;
+  struct Sum {
+    double held = 0, total = 0;
+  };
+  // Weights are whole numbers, so the order of adding does not matter.
+  const Sum sum = summed_in_parallel(
+      static_cast<int>(places.size()), 1024, Sum{},
+      [&](int from, int to, Sum& out) {
+        for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
+          out.total += places[i].weight;
+          if (region.inside(places[i].at)) out.held += places[i].weight;
+        }
+      },
+      [](Sum& one, const Sum& other) {
+        one.held += other.held;
+        one.total += other.total;
+      });
+  return sum.total > 0 ? sum.held / sum.total : 0;
 }
 
 Footprint footprint_of(const std::vector<ColorPlace>& places, int size) {

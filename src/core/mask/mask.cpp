@@ -139,6 +139,7 @@ std::vector<DiscPoint> round_ends(const std::vector<DiscPoint>& ring) {
 
 struct MaskRegion::Geometry {
   Region region;
+  DiscPoint low{1, 1}, high{-1, -1}; ///< Of the box around the region.
   Lines borders;
   std::vector<std::vector<DiscPoint>> outlines;
 };
@@ -156,6 +157,10 @@ MaskRegion::MaskRegion(const Mask& mask) {
   const auto add = [&g](const Ring& ring) {
     g->borders.emplace_back(ring.begin(), ring.end());
     g->outlines.push_back(open_ring(ring));
+    for (const auto& p : g->outlines.back()) {
+      g->low = {std::min(g->low.x, p.x), std::min(g->low.y, p.y)};
+      g->high = {std::max(g->high.x, p.x), std::max(g->high.y, p.y)};
+    }
   };
   for (const auto& polygon : g->region) {
     add(polygon.outer());
@@ -168,6 +173,9 @@ bool MaskRegion::empty() const { return m_geometry->region.empty(); }
 
 bool MaskRegion::inside(DiscPoint p) const {
   if (empty()) return false;
+  const DiscPoint &low = m_geometry->low, &high = m_geometry->high;
+  if (p.x < low.x - kBorder || p.x > high.x + kBorder || p.y < low.y - kBorder || p.y > high.y + kBorder)
+    return false;
   const Point q(p.x, p.y);
   return bg::covered_by(q, m_geometry->region) || bg::distance(q, m_geometry->borders) <= kBorder;
 }

@@ -153,9 +153,10 @@ private:
       const double off = piece(i, t) - h;
       (off > 0 ? low : high) = t; // Hue falls with the angle.
       const double next = t - off / slope_of(i, t);
-      const double better = next > low && next < high ? next : (low + high) / 2;
-      if (std::abs(better - t) < 1e-15 || off == 0) break;
-      t = better;
+      const bool newton = next > low && next < high;
+      t = newton ? next : (low + high) / 2;
+      // Newton's steps square the error, so after this one it is below rounding.
+      if (off == 0 || (newton && std::abs(off) < 1e-7)) break;
     }
     return t;
   }
