@@ -150,13 +150,11 @@ private:
   [[nodiscard]] double place_in(int i, double h) const {
     double low = 0, high = 1, t = std::clamp((h - m_y[i]) / (m_y[i + 1] - m_y[i]), 0.0, 1.0);
     for (int round = 0; round < 60; ++round) {
-      const double off = piece(i, t) - h;
-      (off > 0 ? low : high) = t; // Hue falls with the angle.
-      const double next = t - off / slope_of(i, t);
-      const bool newton = next > low && next < high;
-      t = newton ? next : (low + high) / 2;
+      const double off = piece(i, t) - h, next = t - off / slope_of(i, t);
       // Newton's steps square the error, so after this one it is below rounding.
-      if (off == 0 || (newton && std::abs(off) < 1e-7)) break;
+      if (std::abs(off) < 1e-7) return std::clamp(next, 0.0, 1.0);
+      (off > 0 ? low : high) = t; // Hue falls with the angle.
+      t = next > low && next < high ? next : (low + high) / 2;
     }
     return t;
   }
