@@ -12,6 +12,7 @@
 
 #include <numeric>
 #include <random>
+#include <set>
 
 using namespace zc;
 using namespace zc::test;
@@ -76,6 +77,7 @@ private slots:
   void extraction_meets_quotas_and_differences();
   void extraction_says_what_is_missing();
   void extraction_stays_in_the_mask();
+  void a_refill_keeps_its_distance_from_what_is_kept();
   void extraction_is_the_same_every_time_and_stops();
   void odd_pictures_do_no_harm();
   void fits_hold_what_they_promise();
@@ -333,6 +335,31 @@ void PhotoAnalysisTest::extraction_stays_in_the_mask() {
   const MaskRegion far(Mask{{}, {{AreaMode::Adds, RingSector{300, 5, 0.95, 1}}}, 0, {}});
   QVERIFY(extract_colors(photo.view(), spec, &wheel, &far).error().sentence.find("no pixels") !=
           std::string::npos);
+}
+
+void PhotoAnalysisTest::a_refill_keeps_its_distance_from_what_is_kept() {
+  const Patch photo = scene(300, 200);
+  ExtractionSpec spec;
+  spec.quotas = BandCounts{4, 5, 3};
+  spec.least_difference = 4;
+  const auto whole = extract_colors(photo.view(), spec);
+  QVERIFY(whole);
+  // Two are dropped, the others kept; as many come back, none of them near a kept one.
+  for (std::size_t i = 0; i < whole->colors.size(); ++i)
+    if (i != 1 && i != 6) spec.kept.push_back(whole->colors[i].color);
+  const auto refilled = extract_colors(photo.view(), spec);
+  QVERIFY(refilled);
+  QCOMPARE(refilled->colors.size(), std::size_t{2});
+  for (const auto& c : refilled->colors)
+    for (const Srgb& kept : spec.kept)
+      QVERIFY(ciede2000(lab_from_srgb(c.color), lab_from_srgb(kept)) >= spec.least_difference);
+  std::multiset<Band> bands, dropped{whole->colors[1].band, whole->colors[6].band};
+  for (const auto& c : refilled->colors) bands.insert(c.band);
+  QVERIFY(bands == dropped);
+  // With everything kept nothing more is taken.
+  spec.kept.clear();
+  for (const auto& c : whole->colors) spec.kept.push_back(c.color);
+  QVERIFY(extract_colors(photo.view(), spec)->colors.empty());
 }
 
 void PhotoAnalysisTest::extraction_is_the_same_every_time_and_stops() {

@@ -4,6 +4,8 @@
 #include "core/piece/grading.h"
 #include "support/check.h"
 
+#include <algorithm>
+
 using namespace zc;
 using namespace zc::test;
 
@@ -98,6 +100,70 @@ private slots:
     QCOMPARE(trail.size(), kRecentColors);
     QCOMPARE(rounded_8bit(trail[0]).r, 19);
     QCOMPARE(rounded_8bit(trail[15]).r, 4);
+  }
+  void references_are_named_moved_and_replaced() {
+    const auto bytes = [](unsigned char b) {
+      return std::make_shared<const std::vector<unsigned char>>(std::vector<unsigned char>{b});
+    };
+    Piece piece = new_piece({});
+    for (const char* name : {"a", "b", "c"}) piece = *with_reference(piece, name, "png", bytes(1));
+    const auto order = [](const Piece& p) {
+      std::string out;
+      for (const auto& r : p.references) out += r.name;
+      return out;
+    };
+    const Id b = piece.references[1].id;
+    QCOMPARE(order(*with_reference_moved(piece, b, 0)), std::string("bac"));
+    QCOMPARE(order(*with_reference_moved(piece, b, 3)), std::string("acb"));
+    QCOMPARE(order(*with_reference_moved(piece, b, 1)), std::string("abc"));
+    QVERIFY(!with_reference_moved(piece, b, 4));
+    QVERIFY(!with_reference_moved(piece, 999, 0));
+    QCOMPARE(with_reference_named(piece, b, "  dusk ")->references[1].name, std::string("dusk"));
+    QVERIFY(!with_reference_named(piece, b, "  "));
+    QVERIFY(!with_reference_named(piece, 999, "x"));
+    const auto replaced = with_reference_replaced(piece, b, "new", "jpg", bytes(7));
+    QVERIFY(replaced);
+    QCOMPARE(replaced->references[1].id, b);
+    QCOMPARE(replaced->references[1].extension, std::string("jpg"));
+    QCOMPARE((*replaced->references[1].bytes)[0], static_cast<unsigned char>(7));
+    QVERIFY(!with_reference_replaced(piece, 999, "x", "jpg", bytes(7)));
+  }
+  void colors_are_grouped_into_families_by_hue() {
+    const auto hued = [](double l, double c, double h) {
+      return LaidColor{
+          srgb_from_oklab(oklab_from_lch({l, c, h})), {}, SampleOrigin{1, static_cast<int>(h), 2}};
+    };
+    // Reds on both sides of 0 degrees, blues, and greys.
+    const std::vector<LaidColor> colors{hued(0.4, 0.1, 355), hued(0.7, 0.1, 8),   hued(0.5, 0.1, 15),
+                                        hued(0.6, 0.1, 250), hued(0.3, 0.1, 262), hued(0.8, 0.005, 90),
+                                        hued(0.2, 0.01, 200)};
+    const auto families = grouped_by_hue(colors);
+    QCOMPARE(families.size(), std::size_t{3});
+    std::size_t all = 0;
+    for (const auto& f : families) {
+      all += f.colors.size();
+      QVERIFY(!f.name.empty());
+      // From light to dark, with where they came from.
+      for (std::size_t i = 1; i < f.colors.size(); ++i)
+        QVERIFY(value_of(f.colors[i].color) <= value_of(f.colors[i - 1].color));
+      for (const auto& c : f.colors) QVERIFY(c.from.has_value());
+    }
+    QCOMPARE(all, colors.size());
+    QCOMPARE(families.back().name, std::string("neutral"));
+    QCOMPARE(families.back().colors.size(), std::size_t{2});
+    const auto reds = std::find_if(families.begin(), families.end(),
+                                   [](const LaidFamily& f) { return f.colors.size() == 3; });
+    QVERIFY(reds != families.end());
+    // Laid in one step; names that are taken get a number.
+    const Piece before = with_families({"neutral"});
+    const auto laid = with_laid_families(before, families);
+    QVERIFY(laid);
+    QCOMPARE(current_set(*laid)->families.size(), std::size_t{4});
+    QCOMPARE(current_set(*laid)->families.back().name, std::string("neutral 2"));
+    QCOMPARE(swatch_count(*current_set(*laid)), colors.size());
+    QVERIFY(grouped_by_hue({}).empty());
+    QCOMPARE(grouped_by_hue({colors[0]}).size(), std::size_t{1});
+    QVERIFY(!with_laid_families(before, {{"empty", {}}}));
   }
 };
 
