@@ -2,10 +2,12 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/wheel/color_words.h"
+#include "core/wheel/raster.h"
 #include "core/wheel/wheel.h"
 #include "support/check.h"
 
 #include <random>
+#include <set>
 
 using namespace zc;
 using namespace zc::test;
@@ -35,6 +37,7 @@ private slots:
   void faces_the_complements_of_the_trade();
   void keeps_the_hue_of_neutrals();
   void refuses_points_off_the_wheel();
+  void steps_cut_the_wheel_evenly();
   void disc_points_and_wheel_points_agree();
   void names_colors_in_words();
 };
@@ -235,6 +238,48 @@ void WheelTest::names_colors_in_words() {
   QCOMPARE(color_in_words(color("#1d3b3f")), "dark greyed blue-green");
   QCOMPARE(color_in_words(color("#ff0000")), "vivid red");
   QVERIFY(QString::fromStdString(color_in_words(color("#6b4423"))).contains("brown"));
+}
+
+void WheelTest::steps_cut_the_wheel_evenly() {
+  const Steps steps{12, 4, 11};
+  for (int i = 0; i < 12; ++i) {
+    // Half a step to either side belongs to the step.
+    CHECK_ANGLE(stepped_hue(30.0 * i + 14.9, steps), 30.0 * i, 1e-9);
+    CHECK_ANGLE(stepped_hue(30.0 * i - 14.9, steps), 30.0 * i, 1e-9);
+  }
+  QCOMPARE(stepped_saturation(0.12, steps), 0.0);
+  QCOMPARE(stepped_saturation(0.13, steps), 0.25);
+  QCOMPARE(stepped_saturation(1, steps), 1.0);
+  QCOMPARE(stepped_value(0, steps), 0.0);
+  QCOMPARE(stepped_value(100, steps), 100.0);
+  QCOMPARE(stepped_value(54.9, steps), 50.0);
+  QCOMPARE(saturation_within(0.99, steps), 0.75);
+  // Smooth dimensions are left alone.
+  QCOMPARE(stepped({123.4, 0.56, 7.8}, {}), (WheelPoint{123.4, 0.56, 7.8}));
+  // A nudge is at least one step, and from between two steps it goes to the next.
+  CHECK_NEAR(nudged(50, 1, 10), 60, 1e-9);
+  CHECK_NEAR(nudged(50, -1, 10), 40, 1e-9);
+  CHECK_NEAR(nudged(53, 1, 10), 60, 1e-9);
+  CHECK_NEAR(nudged(53, -1, 10), 50, 1e-9);
+  CHECK_NEAR(nudged(50, 30, 10), 80, 1e-9);
+  CHECK_NEAR(nudged(50, 0.1, 0), 50.1, 1e-9);
+  // Counts that cut nothing are none; others are kept in range.
+  QCOMPARE(sensible_steps({2, 0, 1}), Steps{});
+  QCOMPARE(sensible_steps({-4, -1, -9}), Steps{});
+  QCOMPARE(sensible_steps({999, 999, 999}), (Steps{360, 50, 101}));
+  // Pictures show one color a step, that of the pick.
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+  SolidPainter painter(wheel);
+  painter.set_steps(steps);
+  Raster picture;
+  painter.slice(52, 200, picture);
+  std::set<std::uint32_t> seen;
+  for (const auto word : picture.pixels)
+    if (word >> 24 == 255) seen.insert(word);
+  QVERIFY(seen.size() <= 12u * 4 + 1);
+  const Srgb8 exact = rounded_8bit(*wheel.color_at({90, 0.5, 50}));
+  const std::uint32_t at = picture.pixels[100 * 200 + 150]; // right of the middle, halfway to the rim
+  QVERIFY(std::abs(int(at >> 16 & 0xff) - exact.r) <= 1 && std::abs(int(at & 0xff) - exact.b) <= 1);
 }
 
 QTEST_APPLESS_MAIN(WheelTest)
