@@ -19,6 +19,18 @@ LookKey look_key(Workbench& bench) {
   return out;
 }
 
+void map_columns(MaskMapper& mapper, QImage& picture, int from) {
+  const int first = std::max(0, from);
+  if (first >= picture.width()) return;
+  auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
+  const PixelView view = view_of(picture), part = part_of(view, {first, 0, view.width - first, view.height});
+  std::vector<std::uint32_t> mapped(static_cast<std::size_t>(part.width) * part.height);
+  mapper.map(part, mapped.data());
+  for (int y = 0; y < part.height; ++y)
+    std::copy_n(mapped.begin() + static_cast<std::ptrdiff_t>(y) * part.width, part.width,
+                words + y * view.stride + first);
+}
+
 void apply_look(Workbench& bench, QImage& picture, double scale, int side, int mask_from) {
   const LookKey key = look_key(bench);
   auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
@@ -36,15 +48,7 @@ void apply_look(Workbench& bench, QImage& picture, double scale, int side, int m
     break;
   }
   case PhotoLook::Mask:
-    if (MaskMapper* mapper = bench.reader().mapper(); mapper && mask_from < view.width) {
-      const int from = std::max(0, mask_from);
-      const PixelView part = part_of(view, {from, 0, view.width - from, view.height});
-      std::vector<std::uint32_t> mapped(static_cast<std::size_t>(part.width) * part.height);
-      mapper->map(part, mapped.data());
-      for (int y = 0; y < part.height; ++y)
-        std::copy_n(mapped.begin() + static_cast<std::ptrdiff_t>(y) * part.width, part.width,
-                    words + static_cast<std::ptrdiff_t>(y) * view.width + from);
-    }
+    if (MaskMapper* mapper = bench.reader().mapper()) map_columns(*mapper, picture, mask_from);
     break;
   case PhotoLook::Color:
   case PhotoLook::Value:

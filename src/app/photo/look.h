@@ -2,6 +2,8 @@
 #pragma once
 
 #include "app/store/workbench.h"
+#include "core/image/through_mask.h"
+#include "core/image/values.h"
 
 #include <QImage>
 
@@ -18,6 +20,9 @@ struct LookKey {
   bool operator==(const LookKey&) const = default;
 };
 [[nodiscard]] LookKey look_key(Workbench& bench);
+
+/// Takes the columns from `from` on through a mask.
+void map_columns(MaskMapper& mapper, QImage& picture, int from);
 
 /// Changes the pixels of a 32-bit picture. `scale` is how many of its pixels one photo pixel measures, `side`
 /// the longer side of the photo: the blur of squinting is a share of it. Columns from `mask_from` on are

@@ -366,6 +366,19 @@ void Workbench::show_harvest(Harvest harvest) {
   emit viewChanged();
 }
 
+void Workbench::drop_chosen() {
+  Harvest harvest = m_session.harvest;
+  if (!harvest.chosen) return;
+  harvest.colors.erase(harvest.colors.begin() + static_cast<std::ptrdiff_t>(*harvest.chosen));
+  harvest.chosen.reset();
+  show_harvest(std::move(harvest));
+}
+
+void Workbench::take_mask_off() {
+  m_store.apply(tr("Take mask off"),
+                [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+}
+
 void Workbench::accept_harvest() {
   std::vector<LaidColor> colors;
   for (const auto& c : m_session.harvest.colors)

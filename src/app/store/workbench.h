@@ -145,6 +145,8 @@ public:
   void show_harvest(Harvest harvest);
   /// Lays what was taken as families by hue, in one step.
   void accept_harvest();
+  void drop_chosen();
+  void take_mask_off();
   void show_values_only(bool on);
   void show_reference(Id reference);
   /// The next photo that comes in takes the place of the shown one.

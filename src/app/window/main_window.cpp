@@ -276,10 +276,8 @@ void MainWindow::make_limit_menu() {
              [this] { m_bench.lay_key_colors(); });
   add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
              [this] { m_limit->wheel().hands()->remove_area(); });
-  add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {}, [this] {
-    m_bench.store().apply(tr("Take mask off"),
-                          [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
-  });
+  add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
+             [this] { m_bench.take_mask_off(); });
 }
 
 void MainWindow::make_pick_menu() {

@@ -132,11 +132,7 @@ QWidget* LimitDesk::make_mask_commands() {
           tr("Lay the key colors, the corners of the mask at the current value, as a family"),
           [this] { m_bench.lay_key_colors(); });
   command(QStringLiteral("maskRemove"), tr("Take off"),
-          tr("Take the mask off the piece (Undo brings it back)"), [this] {
-            m_bench.store().apply(tr("Take mask off"), [](Piece p) -> Result<Piece> {
-              return with_mask(std::move(p), std::nullopt);
-            });
-          });
+          tr("Take the mask off the piece (Undo brings it back)"), [this] { m_bench.take_mask_off(); });
   row->addStretch();
   return box;
 }

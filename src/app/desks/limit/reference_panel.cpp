@@ -1,6 +1,7 @@
 #include "app/desks/limit/reference_panel.h"
 
 #include "app/paint/paint.h"
+#include "app/photo/look.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
@@ -57,16 +58,9 @@ void MaskedPreview::refresh_picture() {
   m_picture = photo->levels[level]
                   .scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
                   .convertToFormat(QImage::Format_ARGB32);
+  if (MaskMapper* mapper = m_bench.reader().mapper())
+    map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
   auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
-  const int from = std::clamp(static_cast<int>(wanted.edge * size.width()), 0, size.width());
-  if (MaskMapper* mapper = m_bench.reader().mapper(); mapper && from < size.width()) {
-    const PixelView part = part_of(view_of(m_picture), {from, 0, size.width() - from, size.height()});
-    std::vector<std::uint32_t> mapped(static_cast<std::size_t>(part.width) * part.height);
-    mapper->map(part, mapped.data());
-    for (int y = 0; y < part.height; ++y)
-      std::copy_n(mapped.begin() + static_cast<std::ptrdiff_t>(y) * part.width, part.width,
-                  words + static_cast<std::ptrdiff_t>(y) * size.width() + from);
-  }
   if (wanted.values_only)
     to_value_greys(words, words,
                    static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));

@@ -110,13 +110,7 @@ HarvestPanel::HarvestPanel(Workbench& bench, QWidget* parent)
   });
   connect(m_refill, &QPushButton::clicked, this, [this] { start(m_bench.session().harvest.colors); });
   connect(m_accept, &QPushButton::clicked, &m_bench, &Workbench::accept_harvest);
-  connect(m_drop, &QPushButton::clicked, this, [this] {
-    Harvest harvest = m_bench.session().harvest;
-    if (!harvest.chosen) return;
-    harvest.colors.erase(harvest.colors.begin() + static_cast<std::ptrdiff_t>(*harvest.chosen));
-    harvest.chosen.reset();
-    m_bench.show_harvest(std::move(harvest));
-  });
+  connect(m_drop, &QPushButton::clicked, &m_bench, &Workbench::drop_chosen);
   connect(m_chips, &ChipRow::taken, this, [this](std::size_t chip) {
     Harvest harvest = m_bench.session().harvest;
     harvest.chosen = chip;

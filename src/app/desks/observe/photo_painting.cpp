@@ -99,6 +99,12 @@ void PhotoView::paint_region(QPainter& painter) {
   draw_double_line(painter, frame, 1.2);
 }
 
+/// Found when something changes, not while painting: a set may be large.
+void PhotoView::follow_ticks() {
+  m_ticked.clear();
+  for (const auto& c : m_bench.session().harvest.colors) m_ticked.push_back(in_set(m_bench.piece(), c.color));
+}
+
 /// Small rings where swatches of the set were sampled; colored pins for what was taken and is not accepted
 /// yet, ticked when the set has the color already.
 void PhotoView::paint_pins(QPainter& painter) {
@@ -122,7 +128,7 @@ void PhotoView::paint_pins(QPainter& painter) {
     pin.addEllipse(at, size, size);
     painter.fillPath(pin, fill);
     draw_double_line(painter, pin, s.harvest.chosen == i ? 2.2 : 1.4);
-    if (!in_set(m_bench.piece(), c.color)) continue;
+    if (i >= m_ticked.size() || !m_ticked[i]) continue;
     QPainterPath tick(at + QPointF(-3.5, 0));
     tick.lineTo(at + QPointF(-1, 3));
     tick.lineTo(at + QPointF(3.5, -3));

@@ -38,6 +38,7 @@ PhotoView::PhotoView(Workbench& bench, QWidget* parent) : QWidget(parent), m_ben
 void PhotoView::follow() {
   const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
   const auto photo = reference ? m_bench.photos().state_of(*reference).photo : nullptr;
+  follow_ticks();
   const bool other = photo != m_photo;
   m_photo = photo;
   if (other) {
@@ -191,7 +192,7 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     return m_bench.look_at(looking);
   }
   case Qt::Key_Delete:
-    return drop_chosen_pin();
+    return m_bench.drop_chosen();
   case Qt::Key_Space:
     m_space = true;
     setCursor(Qt::OpenHandCursor);
@@ -304,14 +305,6 @@ void PhotoView::nudge_pin(int x, int y) {
   const Harvest& harvest = m_bench.session().harvest;
   const ExtractedColor& c = harvest.colors[*harvest.chosen];
   put_pin({c.x + x, c.y + y});
-}
-
-void PhotoView::drop_chosen_pin() {
-  Harvest harvest = m_bench.session().harvest;
-  if (!harvest.chosen) return;
-  harvest.colors.erase(harvest.colors.begin() + static_cast<std::ptrdiff_t>(*harvest.chosen));
-  harvest.chosen.reset();
-  m_bench.show_harvest(std::move(harvest));
 }
 
 void PhotoView::mousePressEvent(QMouseEvent* event) {

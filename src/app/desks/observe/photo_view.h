@@ -29,7 +29,6 @@ public:
   [[nodiscard]] QPointF place_of(int x, int y) const;
   /// The before/after edge while looking through the mask, in widget coordinates.
   [[nodiscard]] std::optional<double> edge_x() const;
-  void drop_chosen_pin();
 
 signals:
   void zoomChanged();
@@ -48,6 +47,7 @@ protected:
 private:
   enum class Drag { None, Pan, Sample, Region, Edge, Pin };
   void follow();
+  void follow_ticks();
   void refresh_picture();
   void settle();
   void change_sample_side(int steps);
@@ -94,6 +94,7 @@ private:
   bool m_lays = false; ///< The sample being taken goes straight to the staff.
   QPointF m_from;
   std::optional<QPointF> m_pointer;
+  std::vector<bool> m_ticked; ///< Which of the colors taken the set has already.
   Shown m_shown;
   QImage m_picture;
 };
