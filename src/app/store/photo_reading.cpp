@@ -32,6 +32,7 @@ void PhotoReader::follow() {
   m_values.reset();
   m_places.reset();
   m_held.reset();
+  m_limits_for = 0;
 }
 
 const FineValues* PhotoReader::values() {
@@ -78,7 +79,11 @@ FlatTones PhotoReader::tones() {
   const FineValues* read = values();
   if (!read) return even_tones(looking.tones);
   const bool moved = static_cast<int>(looking.limits.size()) == looking.tones - 1;
-  return flat_tones(*read, moved ? looking.limits : flat_limits(*read, looking.tones));
+  if (moved) return flat_tones(*read, looking.limits);
+  // Asked at every repaint; searched for once.
+  if (m_limits_for != looking.tones) m_limits = flat_limits(*read, looking.tones);
+  m_limits_for = looking.tones;
+  return flat_tones(*read, m_limits);
 }
 
 MaskMapper* PhotoReader::mapper() {

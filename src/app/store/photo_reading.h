@@ -45,6 +45,8 @@ private:
   Key m_key;
   std::shared_ptr<const Photo> m_photo;
   std::optional<FineValues> m_values;
+  int m_limits_for = 0; ///< How many tones the found limits part; 0: none found yet.
+  std::vector<double> m_limits;
   std::optional<std::vector<ColorPlace>> m_places;
   WheelSpec m_places_wheel;
   std::optional<double> m_held;
