@@ -5,8 +5,6 @@
 #include "core/color/text.h"
 #include "core/wheel/partners.h"
 #include "io/container/piece_file.h"
-#include "io/exchange/hex_list.h"
-#include "io/exchange/png_strip.h"
 
 #include <charconv>
 
@@ -198,26 +196,6 @@ Result<Json> partners(const std::string& text, const WheelSpec& spec) {
   for (const auto& p : partners_of(wheel, wheel.locate(*color)))
     out.push_back({{"name", p.name}, {"angle", p.at.a}, {"turn", p.turn}, {"hex", hex_of(p.color)}});
   return out;
-}
-
-Result<Json> export_set(const std::string& piece, const std::string& name, const std::string& format,
-                        const std::string& output) {
-  const auto document = open_document(piece);
-  if (!document) return document.error();
-  const SwatchSet* set = find_set_by_name(document->piece, name);
-  if (!set) return Error{ErrorCode::NotFound, "The piece has no set named \"" + name + "\".", "--set"};
-  Bytes bytes;
-  if (format == "hex") {
-    const std::string text = hex_list(*set);
-    bytes.assign(text.begin(), text.end());
-  } else {
-    auto png = png_strip(*set);
-    if (!png) return png.error();
-    bytes = std::move(png).value();
-  }
-  const auto saved = save_safely(output, bytes, Backup::None);
-  if (!saved) return saved.error();
-  return Json{{"file", output}, {"swatches", swatch_count(*set)}};
 }
 
 Result<Json> pack(const std::string& folder, const std::string& output) {

@@ -42,10 +42,6 @@ struct MaskRequest {
 [[nodiscard]] Result<Json> mix(const std::vector<std::string>& parts, MixAs as);
 [[nodiscard]] Result<Json> partners(const std::string& color, const WheelSpec& wheel);
 
-/// Writes the file; the answer names it.
-[[nodiscard]] Result<Json> export_set(const std::string& piece, const std::string& set,
-                                      const std::string& format, const std::string& output);
-
 /// Packs a folder of plain files (piece.json and photos) into a piece file.
 [[nodiscard]] Result<Json> pack(const std::string& folder, const std::string& output);
 

@@ -2,8 +2,8 @@
 // standard error and exit code 2.
 #include "cli/commands.h"
 #include "cli/photos.h"
+#include "cli/sets.h"
 
-#include <CLI/CLI.hpp>
 #include <iostream>
 
 namespace {
@@ -118,14 +118,9 @@ int main(int argc, char** argv) {
   partners_command->add_option("color", color, "#rrggbb, #rgb or srgb:R,G,B")->required();
   add_wheel(partners_command, true);
 
-  std::string piece, set, format = "hex", output;
-  auto* export_command = app.add_subcommand("export", "Write a set of a piece");
-  export_command->add_option("piece", piece, "Piece file")->required();
-  export_command->add_option("--set", set, "Name of the set")->required();
-  export_command->add_option("--format", format, "hex or png")->check(CLI::IsMember({"hex", "png"}));
-  export_command->add_option("-o,--output", output, "File to write")->required();
+  const auto set_commands = add_set_commands(app);
 
-  std::string folder;
+  std::string folder, output;
   auto* pack_command =
       app.add_subcommand("pack", "Pack a folder with piece.json and photos into a piece file");
   pack_command->add_option("folder", folder, "Folder to pack")->required();
@@ -191,5 +186,7 @@ int main(int argc, char** argv) {
   }
   if (look_command->parsed()) return report(look(photo, as_look, photo_output));
   if (pack_command->parsed()) return report(pack(folder, output));
-  return report(export_set(piece, set, format, output));
+  for (const auto& command : set_commands)
+    if (command.app->parsed()) return report(command.run());
+  return kBadInput;
 }

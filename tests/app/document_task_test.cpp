@@ -161,11 +161,11 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
 }
 
 void DocumentTask::exports_hex_list_and_png_strip() {
-  m_desk->trigger("As hex list");
+  m_desk->trigger("As Hex list");
   QVERIFY(m_desk->notice().contains("nothing to export"));
   QVERIFY(m_desk->open_demo());
   m_desk->dialogs.export_path = path("row.txt");
-  m_desk->trigger("As hex list");
+  m_desk->trigger("As Hex list");
   QFile list(path("row.txt"));
   QVERIFY(list.open(QIODevice::ReadOnly));
   QCOMPARE(list.readAll().count('\n'), 19);

@@ -2,6 +2,7 @@
 #include "core/color/convert.h"
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
+#include "core/piece/laying.h"
 #include "support/check.h"
 
 #include <algorithm>
@@ -37,7 +38,7 @@ private slots:
     const Id home = family(piece, 0).id;
     piece = *with_swatch(piece, home, {{1, 0, 0}, std::nullopt}, "one");
     const Id first = family(piece, 0).swatches[0].id;
-    piece = *without_swatch(piece, first);
+    piece = *without_swatches(piece, {first});
     piece = *with_swatch(piece, home, {{0, 1, 0}, std::nullopt}, "two");
     QVERIFY(family(piece, 0).swatches[0].id > first);
   }
@@ -46,7 +47,7 @@ private slots:
     const Id a = family(piece, 0).id, b = family(piece, 1).id, c = family(piece, 2).id;
     piece = *with_swatch(piece, a, {{1, 0, 0}, WheelPoint{1, 0.5, 50}}, "red");
     const Swatch swatch = family(piece, 0).swatches[0];
-    piece = *with_swatch_moved(piece, swatch.id, c);
+    piece = *with_swatches_moved(piece, {swatch.id}, c);
     QVERIFY(family(piece, 0).swatches.empty());
     QCOMPARE(family(piece, 2).swatches[0], swatch);
     const auto order = [](const Piece& p) {
@@ -57,6 +58,73 @@ private slots:
     QCOMPARE(order(*with_family_moved(piece, b, 1)), (std::vector{a, b, c}));
     QVERIFY(!with_family_moved(piece, b, 4));
     QCOMPARE(find_swatch(*without_family(piece, c), swatch.id), nullptr);
+  }
+  void places_in_a_row_stay_free_and_swap() {
+    Piece piece = with_families({"a", "b"});
+    const Id a = family(piece, 0).id, b = family(piece, 1).id;
+    for (const char* name : {"1", "2", "3"}) piece = *with_swatch(piece, a, {}, name);
+    for (const char* name : {"4", "5"}) piece = *with_swatch(piece, b, {}, name);
+    const auto told = [](const Piece& p) {
+      std::string out;
+      for (const auto& f : current_set(p)->families) {
+        for (const auto& s : f.swatches) out += s.name + "@" + std::to_string(s.place) + " ";
+        out += "| ";
+      }
+      return out;
+    };
+    const auto id = [&piece](std::size_t f, std::size_t i) { return family(piece, f).swatches[i].id; };
+    QCOMPARE(told(*with_swatches_moved(piece, {id(0, 1)}, a, 5)), std::string("1@0 3@2 2@5 | 4@0 5@1 | "));
+    // On an occupied place two swap, within a family and across families.
+    QCOMPARE(told(*with_swatches_moved(piece, {id(0, 0)}, a, 2)), std::string("3@0 2@1 1@2 | 4@0 5@1 | "));
+    QCOMPARE(told(*with_swatches_moved(piece, {id(0, 0)}, b, 1)), std::string("5@0 2@1 3@2 | 4@0 1@1 | "));
+    // Several take the free places from there on and push nothing away.
+    QCOMPARE(told(*with_swatches_moved(piece, {id(0, 2), id(0, 0)}, b, 1)),
+             std::string("2@1 | 4@0 5@1 1@2 3@3 | "));
+    QCOMPARE(told(*with_swatches_moved(piece, {id(0, 2), id(1, 0)}, a)),
+             std::string("1@0 2@1 3@2 4@3 | 5@1 | "));
+    QVERIFY(!with_swatches_moved(piece, {id(0, 0), 999}, a));
+    QVERIFY(!with_swatches_moved(piece, {id(0, 0)}, a, -1));
+    QCOMPARE(told(*without_swatches(piece, {id(0, 1)})), std::string("1@0 3@2 | 4@0 5@1 | "));
+    QCOMPARE(told(*with_swatches_duplicated(piece, {id(0, 2), id(1, 0)})),
+             std::string("1@0 2@1 3@2 3@3 | 4@0 5@1 4@2 | "));
+    QCOMPARE(told(*with_families_merged(piece, a, b)), std::string("1@0 2@1 3@2 4@3 5@4 | "));
+    QCOMPARE(told(*with_family_split(piece, {id(0, 0), id(0, 2)})),
+             std::string("2@1 | 1@0 3@1 | 4@0 5@1 | "));
+    QVERIFY(!with_family_split(piece, {id(1, 0), id(1, 1)}));
+    QVERIFY(!with_family_split(piece, {id(0, 0), id(1, 1)}));
+  }
+  void sets_versions_and_locks() {
+    Piece piece = with_families({"a"});
+    piece = *with_swatch(piece, family(piece, 0).id, {{0.2, 0.4, 0.6}, {}}, "blue");
+    const Id first = piece.current_set, swatch = family(piece, 0).swatches[0].id;
+    const Piece copied = *with_set_duplicated(piece, first);
+    QCOMPARE(copied.sets[1].name, std::string("First set copy"));
+    QCOMPARE(copied.current_set, copied.sets[1].id);
+    QVERIFY(copied.sets[1].families[0].swatches[0].id > swatch);
+    QVERIFY(!with_set(piece, "First set") && !with_set_named(copied, first, "First set copy"));
+    QVERIFY(!without_set(piece, first));
+    QCOMPARE(without_set(copied, copied.current_set)->current_set, first);
+    QCOMPARE(with_set_moved(copied, first, 2)->sets[1].id, first);
+    // A kept version comes back with the ids it had; what it replaces is kept too.
+    Piece kept = *with_version_kept(piece, first, "cool");
+    kept = *with_swatches_colored(kept, {swatch}, {{0.9, 0.1, 0.1}, {}});
+    const Id version = kept.sets[0].versions[0].id;
+    const Piece back = *with_version_taken_up(kept, version);
+    QCOMPARE(find_swatch(back, swatch)->color, (Srgb{0.2, 0.4, 0.6}));
+    QCOMPARE(back.sets[0].versions.size(), std::size_t{2});
+    QCOMPARE(back.sets[0].versions[1].name, std::string("before cool"));
+    QCOMPARE(back.sets[0].versions[1].families[0].swatches[0].color, (Srgb{0.9, 0.1, 0.1}));
+    // Taking it up again finds that all is kept already.
+    QCOMPARE(with_version_taken_up(back, version)->sets[0].versions.size(), std::size_t{2});
+    // A locked swatch is kept from every change of color and from going.
+    const Piece locked = *with_swatches_locked(piece, {swatch}, true);
+    QVERIFY(!with_swatches_colored(locked, {swatch}, {}));
+    QVERIFY(!without_swatches(locked, {swatch}));
+    QVERIFY(!without_family(locked, family(locked, 0).id));
+    QVERIFY(without_swatches(locked, {swatch}).error().sentence.find("\"blue\" is locked") !=
+            std::string::npos);
+    QVERIFY(!with_bands(piece, {50, 40}) && !with_bands(piece, {0, 40}));
+    QVERIFY(!with_grading(piece, {12, 3, 2, 20, {}}));
   }
   void bad_names_change_nothing_and_say_why() {
     const Piece piece = with_families({"skin"});
@@ -71,7 +139,7 @@ private slots:
     QVERIFY(with_family_named(piece, family(piece, 0).id, "skin"));
     QCOMPARE(with_title(piece, "  Plate two ")->title, std::string("Plate two"));
     QVERIFY(!with_swatch_named(piece, 999, "x"));
-    QVERIFY(!with_swatch_color(piece, 999, {}, std::nullopt));
+    QVERIFY(!with_swatches_colored(piece, {999}, {}));
     QVERIFY(!without_reference(piece, 999));
     QVERIFY(!with_set_named(piece, 999, "x"));
   }

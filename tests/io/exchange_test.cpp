@@ -1,30 +1,84 @@
-// Taking a set away: hex list and PNG strip.
+// Sets in every exchange format: round trips, files of other makers, broken files.
 #include "core/color/convert.h"
-#include "io/exchange/hex_list.h"
+#include "core/color/difference.h"
+#include "core/piece/edits.h"
+#include "io/exchange/exchange.h"
 #include "io/exchange/png_strip.h"
+#include "support/check.h"
 
 #include <QColorSpace>
 #include <QImage>
-#include <QTest>
+#include <lcms2.h>
+
+#include <random>
 
 using namespace zc;
+using namespace zc::test;
 
 namespace {
 
 SwatchSet a_set() {
-  SwatchSet set{1, "set", {}, {}};
-  Family long_one{2, "long", {}, {}}, empty{3, "empty", {}, {}}, one{4, "one", {}, {}};
+  SwatchSet set{1, "set"};
+  Family long_one{2, "long"}, empty{3, "empty"}, one{4, "one"};
   for (int i = 0; i < 20; ++i)
     long_one.swatches.push_back({10u + static_cast<Id>(i),
                                  srgb_from_8bit({static_cast<std::uint8_t>(i * 12), 7, 200}),
                                  {},
-                                 "n" + std::to_string(i),
-                                 "",
-                                 {},
-                                 ""});
-  one.swatches.push_back({90, srgb_from_8bit({0xce, 0x85, 0x4e}), {}, "glow\non plaster", "", {}, ""});
+                                 "n" + std::to_string(i)});
+  one.swatches.push_back({90, srgb_from_8bit({0xce, 0x85, 0x4e}), {}, "glow\non plaster"});
   set.families = {long_one, empty, one};
   return set;
+}
+
+/// Five families, three hundred swatches of random colors; names in many scripts, with all that formats trip
+/// over.
+SwatchSet large_set() {
+  const char* names[] = {"Kupferglanz",
+                         "медный отблеск",
+                         "銅の光",
+                         "لمعان النحاس",
+                         "χάλκινη λάμψη",
+                         "comma, quote \"q\" and 'a'",
+                         "two\nlines",
+                         "<tag> & ampersand;",
+                         "*/ ends a comment",
+                         "back\\slash",
+                         "{braces}.and.dots",
+                         "$dollar",
+                         "#ff0000 is not it",
+                         "🜠 alchemical copper",
+                         "tab\there",
+                         "=1+1"};
+  const char* families[] = {"metal", "peau & ombre", "「灯」", "quote \"x\", comma", "sky/dusk"};
+  std::mt19937 random(7);
+  std::uniform_real_distribution<double> unit(0, 1);
+  SwatchSet set{1, "Coppersmiths' Row, \"dusk\""};
+  Id id = 10;
+  for (const char* family : families) {
+    set.families.push_back({id++, family});
+    for (int i = 0; i < 60; ++i) {
+      Swatch s{id++, {unit(random), unit(random), unit(random)}};
+      s.name = std::string(names[static_cast<std::size_t>(i) % std::size(names)]) + " " + std::to_string(i);
+      if (i % 7 == 0) s.note = "for the \"rim\",\nnot the fill";
+      set.families.back().swatches.push_back(s);
+    }
+  }
+  return set;
+}
+
+double furthest(Srgb a, Srgb b) {
+  return std::max({std::abs(a.r - b.r), std::abs(a.g - b.g), std::abs(a.b - b.b)});
+}
+
+FoundSet read_text(const QByteArray& text, const char* name = "file") {
+  const auto found = read_set_file(Bytes(text.begin(), text.end()), name);
+  if (!found) qFatal("%s", found.error().sentence.c_str());
+  return *found;
+}
+
+const FoundColor& only(const FoundSet& found) {
+  if (color_count(found) != 1) qFatal("not one color");
+  return found.families[0].colors[0];
 }
 
 } // namespace
@@ -32,13 +86,53 @@ SwatchSet a_set() {
 class ExchangeTest : public QObject {
   Q_OBJECT
 private slots:
+  void a_round_trip_keeps_colors_names_and_families_data() {
+    QTest::addColumn<int>("format");
+    for (const auto& f : kExchangeFormats)
+      if (f.format != ExchangeFormat::Png)
+        QTest::newRow(std::string(f.word).c_str()) << static_cast<int>(f.format);
+  }
+  void a_round_trip_keeps_colors_names_and_families() {
+    QFETCH(int, format);
+    const auto f = static_cast<ExchangeFormat>(format);
+    const SwatchSet set = large_set();
+    const auto bytes = write_set(set, f);
+    QVERIFY(bytes);
+    const auto found = read_set_file(*bytes, "round.trip");
+    QVERIFY2(found, found ? "" : found.error().sentence.c_str());
+    QVERIFY(found->remarks.empty());
+    const bool hex_list = f == ExchangeFormat::Hex, table = f == ExchangeFormat::Cgats;
+    QCOMPARE(color_count(*found), std::size_t{300});
+    QCOMPARE(found->families.size(), hex_list ? std::size_t{1} : set.families.size());
+    const bool eight_bits = hex_list || f == ExchangeFormat::Css || f == ExchangeFormat::Svg;
+    const bool notes = f == ExchangeFormat::Tokens || f == ExchangeFormat::Cxf || f == ExchangeFormat::Csv ||
+                       f == ExchangeFormat::Svg;
+    std::size_t at = 0;
+    for (std::size_t i = 0; i < set.families.size(); ++i)
+      for (std::size_t k = 0; k < 60; ++k, ++at) {
+        const Swatch& s = set.families[i].swatches[k];
+        const FoundColor& c = hex_list ? found->families[0].colors[at] : found->families[i].colors[k];
+        QVERIFY(furthest(s.color, c.color) <= (eight_bits ? 0.5 / 255 + 1e-9 : 1e-4));
+        std::string name = s.name, family = set.families[i].name;
+        if (hex_list || table) std::replace(name.begin(), name.end(), '\n', ' ');
+        if (table) {
+          std::replace(name.begin(), name.end(), '"', '\'');
+          std::replace(family.begin(), family.end(), '"', '\'');
+        }
+        QCOMPARE(c.name, name);
+        if (!hex_list) QCOMPARE(found->families[i].name, family);
+        if (notes) QCOMPARE(c.note, s.note);
+      }
+  }
   void hex_list_has_a_line_a_swatch() {
-    const QStringList lines = QString::fromStdString(hex_list(a_set())).split('\n');
+    const Bytes bytes = *write_set(a_set(), ExchangeFormat::Hex);
+    const QStringList lines = QString::fromUtf8(QByteArray(reinterpret_cast<const char*>(bytes.data()),
+                                                           static_cast<qsizetype>(bytes.size())))
+                                  .split('\n');
     QCOMPARE(lines.size(), 22);
     QCOMPARE(lines[0], QStringLiteral("#0007c8 n0"));
     QCOMPARE(lines[20], QStringLiteral("#ce854e glow on plaster"));
-    QCOMPARE(lines[21], QString());
-    QCOMPARE(hex_list({}), std::string());
+    QVERIFY(!write_set({}, ExchangeFormat::Hex));
   }
   void png_strip_holds_every_color_exactly() {
     const Bytes png = *png_strip(a_set());
@@ -52,15 +146,160 @@ private slots:
     QCOMPARE(at(0, 2), qRgb(0xce, 0x85, 0x4e));
     QCOMPARE(qAlpha(at(5, 2)), 0);
     QCOMPARE(image.colorSpace(), QColorSpace(QColorSpace::SRgb));
+    // Read again: the different colors in reading order.
+    const auto found = read_set_file(png, "strip.png");
+    QVERIFY(found);
+    QCOMPARE(color_count(*found), std::size_t{21});
+    QCOMPARE(rounded_8bit(found->families[0].colors[3].color), (Srgb8{36, 7, 200}));
+    QCOMPARE(rounded_8bit(found->families[0].colors[20].color), (Srgb8{0xce, 0x85, 0x4e}));
     // Hundreds of families go beyond what a painter of the toolkit can reach.
-    SwatchSet tall{1, "tall", {}, {}};
-    for (Id i = 0; i < 700; ++i)
-      tall.families.push_back({i + 2, "f", {{i + 1000, {0, 1, 0}, {}, "x", "", {}, ""}}, {}});
+    SwatchSet tall{1, "tall"};
+    for (Id i = 0; i < 700; ++i) tall.families.push_back({i + 2, "f", {{i + 1000, {0, 1, 0}, {}, "x"}}});
     const Bytes high = *png_strip(tall);
     const QImage strip = QImage::fromData(high.data(), static_cast<int>(high.size()));
     QCOMPARE(strip.height(), 700 * kStripSquare);
     QCOMPARE(strip.pixel(5, strip.height() - 5), qRgb(0, 255, 0));
     QVERIFY(!png_strip({}));
+  }
+  void a_photo_gives_a_palette() {
+    QFile photo(QStringLiteral(DEMO_PHOTOS "/noon.jpg"));
+    QVERIFY(photo.open(QIODevice::ReadOnly));
+    const FoundSet found = read_text(photo.readAll(), "noon.jpg");
+    QCOMPARE(color_count(found), static_cast<std::size_t>(kColorsOfPhoto));
+    QCOMPARE(found.name, std::string("noon"));
+    QCOMPARE(found.remarks.size(), std::size_t{1});
+  }
+  void css_colors_are_those_of_the_standard() {
+    // CSS Color 4, sections 7.3, 8.2, 9.3 and 10.1: each row one color in several notations, by its examples,
+    // from memory.
+    const std::pair<const char*, const char*> same[] = {
+        {"hsl(120deg 100% 25%)", "rgb(0, 127.5, 0)"},
+        {"hsl(90 50% 50%)", "rgb(50% 75% 25%)"},
+        {"hwb(90 50% 0%)", "rgb(75% 100% 50%)"},
+        {"#29d", "rgb(34 153 221)"},
+        {"lab(29.2345% 39.3825 20.0664)", "#7d2329"},
+        {"lch(52.2345% 72.2 56.2)", "#c65d06"},
+        {"oklab(40.101% 0.1147 0.0453)", "#7d2329"},
+        {"oklch(59.686% 0.15619 49.7694)", "#c65d06"},
+        {"color(srgb-linear 0.5 1 none)", "color(srgb 0.735357 1 0)"},
+        {"hsl(0.5turn 100% 50%)", "aqua"}};
+    for (const auto& [a, b] : same) {
+      const Srgb x = only(read_text(QByteArray(":root{--x:") + a + "}")).color;
+      const Srgb y = only(read_text(QByteArray(":root{--x:") + b + "}")).color;
+      QVERIFY2(furthest(x, y) < 0.6 / 255, a);
+    }
+    // Outside sRGB: brought in at its lightness, and said.
+    const FoundSet wide = read_text(":root { --p3: color(display-p3 0 1 0); --fine: #112233 }");
+    QCOMPARE(color_count(wide), std::size_t{2});
+    QCOMPARE(wide.remarks.size(), std::size_t{1});
+    QVERIFY(wide.remarks[0].find("outside what a display shows") != std::string::npos);
+    const FoundSet mixed =
+        read_text("/* sky */\nbody { --dusk-blue: #123; --gap: 4px; content: \"--no: #fff;\" }");
+    QCOMPARE(only(mixed).name, std::string("dusk blue"));
+    QCOMPARE(mixed.families[0].name, std::string("sky"));
+    QCOMPARE(mixed.remarks.size(), std::size_t{1});
+  }
+  void files_of_other_makers_are_read() {
+    // A table without our columns, by lcms2 itself, whose Lab is D50.
+    cmsHANDLE table = cmsIT8Alloc(nullptr);
+    cmsIT8SetSheetType(table, "CGATS.17");
+    cmsIT8SetPropertyDbl(table, "NUMBER_OF_FIELDS", 4);
+    cmsIT8SetPropertyDbl(table, "NUMBER_OF_SETS", 1);
+    const char* fields[] = {"SAMPLE_ID", "LAB_L", "LAB_A", "LAB_B"};
+    for (int i = 0; i < 4; ++i) cmsIT8SetDataFormat(table, i, fields[i]);
+    // #ce854e by lcms2: the built-in sRGB profile to Lab, relative colorimetric.
+    cmsHPROFILE srgb = cmsCreate_sRGBProfile(), lab = cmsCreateLab4Profile(nullptr);
+    cmsHTRANSFORM to_lab =
+        cmsCreateTransform(srgb, TYPE_RGB_DBL, lab, TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, 0);
+    const double rgb[3] = {0xce / 255.0, 0x85 / 255.0, 0x4e / 255.0};
+    cmsCIELab out;
+    cmsDoTransform(to_lab, rgb, &out, 1);
+    cmsIT8SetDataRowCol(table, 0, 0, "P1");
+    cmsIT8SetDataRowColDbl(table, 0, 1, out.L);
+    cmsIT8SetDataRowColDbl(table, 0, 2, out.a);
+    cmsIT8SetDataRowColDbl(table, 0, 3, out.b);
+    cmsUInt32Number size = 0;
+    cmsIT8SaveToMem(table, nullptr, &size);
+    QByteArray text(static_cast<qsizetype>(size), '\0');
+    cmsIT8SaveToMem(table, text.data(), &size);
+    text.truncate(static_cast<qsizetype>(strnlen(text.constData(), size)));
+    const FoundSet found = read_text(text);
+    QCOMPARE(only(found).name, std::string("P1"));
+    QVERIFY(furthest(only(found).color, {rgb[0], rgb[1], rgb[2]}) < 1.0 / 255);
+    cmsDeleteTransform(to_lab);
+    cmsCloseProfile(srgb);
+    cmsCloseProfile(lab);
+    cmsIT8Free(table);
+
+    QCOMPARE(only(read_text("Name;HEX\r\n\"a;b\";ff8000\r\n")).name, std::string("a;b"));
+    QCOMPARE(rounded_8bit(only(read_text("L,a,b\n53.2408,80.0925,67.2032\n")).color), (Srgb8{255, 0, 0}));
+    QCOMPARE(rounded_8bit(only(read_text("  #F80  orange peel \n")).color), (Srgb8{255, 136, 0}));
+    const FoundSet tokens = read_text(
+        QByteArray(
+            "{'brand':{'$type':'color','base':{'$value':{'colorSpace':'oklch','components':[0.7,'none',40]}},"
+            "'alias':{'$value':'{brand.base}'},'old':{'$value':'#336699'}},"
+            "'size':{'$type':'dimension','s':{'$value':'4px'}}}")
+            .replace('\'', '"'));
+    QCOMPARE(color_count(tokens), std::size_t{3});
+    QVERIFY(tokens.remarks.empty());
+    QCOMPARE(tokens.families[0].colors[1].color, tokens.families[0].colors[0].color);
+    const FoundSet svg =
+        read_text("<?xml version='1.0'?><svg xmlns='http://www.w3.org/2000/svg'><g><title>skin</title>"
+                  "<rect style='stroke:#000;fill:#0f0' id='r1'/><rect fill='none'/></g></svg>");
+    QCOMPARE(only(svg).name, std::string("r1"));
+    QCOMPARE(svg.families[0].name, std::string("skin"));
+    // UTF-16 with its mark, as tables are often saved.
+    const QString wide = QStringLiteral("\ufeffname,hex\nглина,#aa5522\n");
+    const FoundSet utf16 =
+        read_text(QByteArray(reinterpret_cast<const char*>(wide.utf16()), wide.size() * 2));
+    QCOMPARE(only(utf16).name, std::string("глина"));
+  }
+  void what_is_no_palette_is_refused_in_one_sentence() {
+    const QByteArray bad[] = {"",
+                              "   ",
+                              "hello world\n",
+                              "{\"a\": ",
+                              "[1,2]",
+                              "<svg><rect",
+                              "<svg/>",
+                              "CGATS.17\nBEGIN_DATA\n1 2\n",
+                              "name,hex\n\"open,#fff",
+                              ":root{--x:4px}",
+                              QByteArray("\x89PNG\r\n\x1a\n....", 12),
+                              QByteArray(200, '{'),
+                              "<!DOCTYPE x [<!ENTITY e SYSTEM 'file:///etc/passwd'>]><CxF>&e;</CxF>",
+                              QByteArray("{\"a\":").repeated(3000)};
+    for (const auto& text : bad) {
+      const auto found = read_set_file(Bytes(text.begin(), text.end()), "odd.file");
+      QVERIFY2(!found, text.left(40).constData());
+      const QString sentence = QString::fromStdString(found.error().sentence);
+      QVERIFY2(sentence.contains("odd.file") && sentence.endsWith('.') && !sentence.contains('\n'),
+               qPrintable(sentence));
+    }
+  }
+  void found_colors_are_compared_and_brought_in() {
+    Piece piece = *with_family(new_piece({}), "metal");
+    const Id metal = current_set(piece)->families[0].id;
+    piece = *with_swatch(piece, metal, {srgb_from_8bit({200, 100, 50}), {}}, "copper");
+    const FoundSet found = read_text(
+        "family,name,hex\nmetal,same,#c86432\nmetal,near,#c96633\nmetal,new,#0000ff\nsky,,#88aaff\n");
+    const auto states = compare_found(found, *current_set(piece), 3);
+    QCOMPARE(states[0].known, Known::Same);
+    QCOMPARE(states[1].known, Known::Near);
+    QVERIFY(states[1].difference > 0 && states[1].difference < 3);
+    QCOMPARE(states[1].like, current_set(piece)->families[0].swatches[0].id);
+    QCOMPARE(states[2].known, Known::New);
+    const auto joined = with_found(piece, found, {ImportInto::CurrentSet, 0, true, true});
+    QVERIFY(joined);
+    QCOMPARE(current_set(*joined)->families.size(), std::size_t{2});
+    QCOMPARE(current_set(*joined)->families[0].swatches.size(), std::size_t{2});
+    QCOMPARE(current_set(*joined)->families[1].swatches[0].name, std::string("light blue"));
+    const auto fresh = with_found(piece, found, {});
+    QCOMPARE(fresh->sets.size(), std::size_t{2});
+    QCOMPARE(swatch_count(*current_set(*fresh)), std::size_t{4});
+    const auto one = with_found(piece, found, {ImportInto::OneFamily, metal, false, false});
+    QCOMPARE(current_set(*one)->families[0].swatches.size(), std::size_t{5});
+    QVERIFY(!with_found(*joined, found, {ImportInto::CurrentSet, 0, true, true}));
   }
 };
 

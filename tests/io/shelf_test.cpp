@@ -15,7 +15,10 @@ using namespace zc::test;
 namespace {
 
 ShelfMask sample(const std::string& name) {
-  ShelfMask out{name, {"dusk", "two lights"}, {HueScale::Even, SaturationMeasure::OklabChroma}, {}, {}};
+  ShelfMask out;
+  out.name = name;
+  out.tags = {"dusk", "two lights"};
+  out.wheel = {HueScale::Even, SaturationMeasure::OklabChroma};
   out.mask = pattern_mask({Pattern::Split, 40, 10});
   out.mask.name = name;
   out.mask.areas.push_back({AreaMode::Cuts, Ellipse{{0.1, 0.2}, 0.3, 0.1, 45}});
@@ -53,9 +56,9 @@ private slots:
       QCOMPARE(QFileInfo(QString::fromStdString(mask.file)).path(), QString::fromStdString(shelf));
     }
     QVERIFY(found.contains("spaced") && found.contains("../../escape"));
-    QVERIFY(take_off_shelf(read.masks[0]));
+    QVERIFY(take_file(read.masks[0]));
     QCOMPARE(read_mask_shelf(shelf).masks.size(), std::size(names) - 1);
-    QVERIFY(!take_off_shelf(read.masks[0]));
+    QVERIFY(!take_file(read.masks[0]));
   }
   void one_name_twice_is_two_masks() {
     const QTemporaryDir folder;

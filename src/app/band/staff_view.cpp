@@ -359,7 +359,7 @@ void StaffView::drop(QPointF p) {
   const Id family = families()[*over].id, dragged = m_dragged;
   if (m_drag == Drag::Swatch) {
     m_bench.store().apply(tr("Move swatch"),
-                          [=](Piece piece) { return with_swatch_moved(std::move(piece), dragged, family); });
+                          [=](Piece piece) { return with_swatches_moved(std::move(piece), {dragged}, family); });
     m_bench.select_swatch(dragged);
   }
   if (m_drag == Drag::Family) {
@@ -447,7 +447,7 @@ void StaffView::move_selected(int by) {
   if (!next || swatch == 0) return;
   const Id family = families()[*next].id;
   m_bench.store().apply(tr("Move swatch"),
-                        [=](Piece piece) { return with_swatch_moved(std::move(piece), swatch, family); });
+                        [=](Piece piece) { return with_swatches_moved(std::move(piece), {swatch}, family); });
   m_bench.select_family(family);
 }
 

@@ -1,7 +1,7 @@
 #include "app/store/workbench.h"
 
 #include "app/store/photo_reading.h"
-#include "core/piece/edits.h"
+#include "core/piece/laying.h"
 
 #include <algorithm>
 
@@ -308,7 +308,7 @@ void Workbench::show_string(std::vector<StringStep> string) {
 void Workbench::remove_selected_swatch() {
   const Id swatch = m_session.swatch;
   if (swatch == 0) return;
-  m_store.apply(tr("Delete swatch"), [=](Piece p) { return without_swatch(std::move(p), swatch); });
+  m_store.apply(tr("Delete swatch"), [=](Piece p) { return without_swatches(std::move(p), {swatch}); });
 }
 
 void Workbench::replace_reference(const QString& path) {

@@ -2,8 +2,7 @@
 
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
-#include "io/exchange/hex_list.h"
-#include "io/exchange/png_strip.h"
+#include "io/exchange/exchange.h"
 
 #include <QCoreApplication>
 #include <QDate>
@@ -131,7 +130,7 @@ bool Documents::save() { return m_path.isEmpty() ? save_as() : save_to(m_path); 
 
 bool Documents::save_as() {
   QString path = m_dialogs.save_piece(
-      &m_window, m_path.isEmpty() ? suggested_path(QStringLiteral("zonachrom")) : m_path);
+      &m_window, m_path.isEmpty() ? suggested_path(QStringLiteral(".zonachrom")) : m_path);
   if (path.isEmpty()) return false;
   if (!path.endsWith(QLatin1String(kPieceExtension.data()))) path += QLatin1String(kPieceExtension.data());
   return save_to(path);
@@ -170,27 +169,24 @@ QString Documents::suggested_path(const QString& suffix) const {
   const QString folder = m_path.isEmpty()
                              ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)
                              : QFileInfo(m_path).path();
-  return QDir(folder).filePath(name + QLatin1Char('.') + suffix);
+  return QDir(folder).filePath(name + suffix);
 }
 
-void Documents::export_set(ExportFormat format) {
+void Documents::export_set(ExchangeFormat format) {
   const SwatchSet* set = current_set(m_bench.piece());
   if (!set || swatch_count(*set) == 0) {
     emit m_bench.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
     return;
   }
-  const bool hex = format == ExportFormat::HexList;
-  const QString path =
-      m_dialogs.export_file(&m_window, suggested_path(hex ? QStringLiteral("txt") : QStringLiteral("png")),
-                            hex ? tr("Hex list (*.txt)") : tr("PNG strip (*.png)"));
+  const auto& facts = *std::find_if(std::begin(kExchangeFormats), std::end(kExchangeFormats),
+                                    [format](const auto& f) { return f.format == format; });
+  const QString suffix = QString::fromUtf8(facts.suffix.data(), static_cast<qsizetype>(facts.suffix.size()));
+  const QString path = m_dialogs.export_file(
+      &m_window, suggested_path(suffix),
+      QStringLiteral("%1 (*%2)")
+          .arg(QString::fromUtf8(facts.name.data(), static_cast<qsizetype>(facts.name.size())), suffix));
   if (path.isEmpty()) return;
-  Result<Bytes> bytes = Bytes{};
-  if (hex) {
-    const std::string text = hex_list(*set);
-    bytes = Bytes(text.begin(), text.end());
-  } else {
-    bytes = png_strip(*set);
-  }
+  const auto bytes = write_set(*set, format);
   const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
   emit m_bench.notice(
       saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(*set)).arg(QFileInfo(path).fileName())

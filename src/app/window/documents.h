@@ -5,6 +5,7 @@
 #include "app/store/journal.h"
 #include "app/store/workbench.h"
 #include "io/container/piece_json.h"
+#include "io/exchange/exchange.h"
 
 #include <QObject>
 #include <QStringList>
@@ -35,8 +36,7 @@ public:
   bool may_leave();
   /// Called when the window closes for good.
   void leave() const { keep_bench(); }
-  enum class ExportFormat { HexList, PngStrip };
-  void export_set(ExportFormat format);
+  void export_set(ExchangeFormat format);
 
 signals:
   void changed();

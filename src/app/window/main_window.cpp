@@ -135,10 +135,11 @@ void MainWindow::make_file_menu() {
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), [this] { add_photos(); });
   auto* out = menu->addMenu(tr("&Export the set"));
   out->setToolTipsVisible(true);
-  add_action(out, tr("As &hex list..."), tr("Write one #rrggbb and name a line"), {},
-             [this] { m_documents->export_set(Documents::ExportFormat::HexList); });
-  add_action(out, tr("As &PNG strip..."), tr("Write a picture of plain squares, one row for each family"), {},
-             [this] { m_documents->export_set(Documents::ExportFormat::PngStrip); });
+  for (const auto& facts : kExchangeFormats) {
+    const QString name = QString::fromUtf8(facts.name.data(), static_cast<qsizetype>(facts.name.size()));
+    add_action(out, tr("As %1...").arg(name), tr("Write the current set as %1").arg(name), {},
+               [this, format = facts.format] { m_documents->export_set(format); });
+  }
   menu->addSeparator();
   add_action(menu, tr("&Quit"), tr("Leave Zonachrom"), QKeySequence::Quit, [this] { close(); });
 }

@@ -1,15 +1,13 @@
 // Every change to a piece: pure functions from piece to piece. A Result's error leaves the piece as it was.
+// Those of sets, families and swatches are in set_edits.h.
 #pragma once
 
 #include "core/base/result.h"
-#include "core/piece/piece.h"
+#include "core/piece/set_edits.h"
 
 namespace zc {
 
-/// Longest title or name, in bytes of UTF-8.
-inline constexpr std::size_t kLongestName = 400;
 /// Bounds that keep a piece workable and its file readable.
-inline constexpr std::size_t kMostSwatches = 5000;
 inline constexpr std::size_t kMostReferences = 200;
 inline constexpr std::size_t kMostAreas = 100;
 
@@ -46,7 +44,8 @@ enum class MaskKeeps { Colors, Outline };
 [[nodiscard]] Result<Piece> with_mask_handle(Piece piece, std::size_t area, Grip grip, std::size_t index,
                                              DiscPoint to);
 /// Turns the mask clockwise; carrying re-keys the current set along with it: every swatch keeps its
-/// saturation and value and turns by the same angle (where the display lacks the color, at its reach).
+/// saturation and value and turns by the same angle (where the display lacks the color, at its reach). Locked
+/// swatches stay.
 enum class Carry { MaskOnly, SetToo };
 [[nodiscard]] Result<Piece> with_mask_turned(Piece piece, double by, Carry carry = Carry::MaskOnly);
 
@@ -60,43 +59,5 @@ enum class Carry { MaskOnly, SetToo };
 /// Another photo in the place of this one.
 [[nodiscard]] Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name,
                                                     std::string extension, SharedBytes bytes);
-
-/// A whole family of colors in one step; a taken name gets a number. ERRORS: BadInput for a bad name or no
-/// colors.
-struct LaidColor {
-  Srgb color;
-  std::optional<WheelPoint> picked;
-  std::optional<SampleOrigin> from = {};
-};
-[[nodiscard]] Result<Piece> with_laid_family(Piece piece, const std::string& name,
-                                             const std::vector<LaidColor>& colors);
-
-/// Several families in one step.
-struct LaidFamily {
-  std::string name;
-  std::vector<LaidColor> colors;
-};
-[[nodiscard]] Result<Piece> with_laid_families(Piece piece, const std::vector<LaidFamily>& families);
-/// Colors suggested as families by hue: neutrals together, the others parted at the widest gaps between their
-/// OKLab hues, named by the trade's hue on the traditional wheel.
-[[nodiscard]] std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors);
-
-/// Adds a family at the end of the current set; its id is that of the last family. ERRORS: BadInput for a bad
-/// or taken name.
-[[nodiscard]] Result<Piece> with_family(Piece piece, std::string name);
-[[nodiscard]] Result<Piece> with_family_named(Piece piece, Id family, std::string name);
-/// Puts a family before the one now at `place` (the number of families puts it last).
-[[nodiscard]] Result<Piece> with_family_moved(Piece piece, Id family, std::size_t place);
-[[nodiscard]] Result<Piece> without_family(Piece piece, Id family);
-
-/// Lays a color into a family as a new swatch. An empty name becomes the color in words.
-[[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& color, std::string name);
-[[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name);
-[[nodiscard]] Result<Piece> with_swatch_color(Piece piece, Id swatch, Srgb color,
-                                              std::optional<WheelPoint> picked);
-[[nodiscard]] Result<Piece> with_swatch_moved(Piece piece, Id swatch, Id to_family);
-[[nodiscard]] Result<Piece> without_swatch(Piece piece, Id swatch);
-
-[[nodiscard]] Result<Piece> with_set_named(Piece piece, Id set, std::string name);
 
 } // namespace zc

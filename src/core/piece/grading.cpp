@@ -1,10 +1,95 @@
 #include "core/piece/grading.h"
 
 #include "core/color/convert.h"
+#include "core/color/difference.h"
+
+#include <boost/geometry.hpp>
+#include <boost/geometry/geometries/multi_point.hpp>
+#include <boost/geometry/geometries/point_xy.hpp>
+#include <boost/geometry/geometries/ring.hpp>
 
 #include <algorithm>
+#include <cmath>
+#include <unordered_set>
 
 namespace zc {
+namespace {
+
+struct Graded {
+  const Swatch* swatch;
+  Lab lab;
+  double hue; ///< OKLab; below 0 for a neutral.
+};
+
+std::vector<Graded> graded(const SwatchSet& set) {
+  std::vector<Graded> out;
+  for (const auto& family : set.families)
+    for (const auto& s : family.swatches) {
+      const Oklch lch = lch_from_oklab(oklab_from_srgb(s.color));
+      out.push_back({&s, lab_from_srgb(s.color), lch.c < kNeutralChroma ? -1 : lch.h});
+    }
+  return out;
+}
+
+bool hues_differ(double a, double b) {
+  if (a < 0 || b < 0) return (a < 0) != (b < 0);
+  return std::abs(turn_between(a, b)) >= kDifferentHue;
+}
+
+SwatchPair pair_of(const Graded& a, const Graded& b, double difference) {
+  return {a.swatch->id, b.swatch->id, difference, std::abs(a.lab.l - b.lab.l)};
+}
+
+std::vector<SwatchPair> near_duplicates(const std::vector<Graded>& all, double limit) {
+  std::vector<Lab> labs;
+  for (const auto& g : all) labs.push_back(g.lab);
+  std::vector<SwatchPair> out;
+  for (const auto& p : near_pairs(labs, limit)) out.push_back(pair_of(all[p.i], all[p.j], p.difference));
+  std::stable_sort(out.begin(), out.end(),
+                   [](const SwatchPair& p, const SwatchPair& q) { return p.difference < q.difference; });
+  return out;
+}
+
+std::vector<SwatchPair> value_twins(const std::vector<Graded>& all, const GradingRules& rules) {
+  std::vector<std::size_t> order(all.size());
+  for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
+  std::sort(order.begin(), order.end(), [&](std::size_t i, std::size_t j) {
+    return std::pair(all[i].lab.l, i) < std::pair(all[j].lab.l, j);
+  });
+  std::vector<SwatchPair> out;
+  for (std::size_t i = 0; i < order.size(); ++i)
+    for (std::size_t j = i + 1; j < order.size(); ++j) {
+      const auto first = std::min(order[i], order[j]), second = std::max(order[i], order[j]);
+      const Graded &a = all[first], &b = all[second];
+      if (std::abs(a.lab.l - b.lab.l) >= rules.twin) break;
+      if (!hues_differ(a.hue, b.hue)) continue;
+      const double difference = ciede2000(a.lab, b.lab);
+      if (difference >= rules.near_duplicate) out.push_back(pair_of(a, b, difference));
+    }
+  std::stable_sort(out.begin(), out.end(), [](const SwatchPair& p, const SwatchPair& q) {
+    return p.value_difference < q.value_difference;
+  });
+  return out;
+}
+
+void add_gaps(const Family& family, double limit, std::vector<ValueGap>& out) {
+  std::vector<std::pair<double, Id>> values;
+  for (const auto& s : family.swatches) values.emplace_back(value_of(s.color), s.id);
+  std::stable_sort(values.begin(), values.end(),
+                   [](const auto& a, const auto& b) { return a.first < b.first; });
+  for (std::size_t i = 1; i < values.size(); ++i) {
+    const double size = values[i].first - values[i - 1].first;
+    if (size > limit) out.push_back({family.id, values[i - 1].second, values[i].second, size});
+  }
+}
+
+bool outside(const Swatch& s, const Wheel& wheel, const MaskRegion& region) {
+  const WheelPoint at = wheel.locate(s.color);
+  const DiscPoint place = disc_point(at.a, at.r), held = *region.nearest(place);
+  return std::hypot(held.x - place.x, held.y - place.y) > kMaskTolerance;
+}
+
+} // namespace
 
 Band band_of(double value, const Bands& bands) {
   if (value < bands.dark_below) return Band::Dark;
@@ -14,22 +99,66 @@ Band band_of(double value, const Bands& bands) {
 BandCounts band_counts(const SwatchSet& set, const Bands& bands) {
   BandCounts n;
   for (const auto& family : set.families)
-    for (const auto& swatch : family.swatches) switch (band_of(value_of(swatch.color), bands)) {
-      case Band::Dark:
-        ++n.dark;
-        break;
-      case Band::Middle:
-        ++n.middle;
-        break;
-      case Band::Light:
-        ++n.light;
-        break;
-      }
+    for (const auto& swatch : family.swatches) {
+      const Band band = band_of(value_of(swatch.color), bands);
+      ++(band == Band::Dark ? n.dark : band == Band::Middle ? n.middle : n.light);
+    }
   return n;
 }
 
 int value_step(double value, int steps) {
   return std::clamp(static_cast<int>(value / 100 * steps) + 1, 1, steps);
+}
+
+GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules& rules, const Wheel& wheel,
+                    const MaskRegion* region) {
+  GradingReport out;
+  const auto all = graded(set);
+  out.bands = band_counts(set, bands);
+  out.steps.resize(static_cast<std::size_t>(rules.value_steps));
+  for (const auto& g : all) ++out.steps[static_cast<std::size_t>(value_step(g.lab.l, rules.value_steps)) - 1];
+  out.near_duplicates = near_duplicates(all, rules.near_duplicate);
+  out.twins = value_twins(all, rules);
+  for (const auto& family : set.families) add_gaps(family, rules.gap, out.gaps);
+  if (!region || region->empty()) return out;
+  for (const auto& g : all)
+    if (outside(*g.swatch, wheel, *region)) out.outside_mask.push_back(g.swatch->id);
+  return out;
+}
+
+Contrast contrast_of(Srgb a, Srgb b) {
+  const Lab p = lab_from_srgb(a), q = lab_from_srgb(b);
+  return {ciede2000(p, q), std::abs(p.l - q.l)};
+}
+
+std::vector<DiscPoint> mixing_reach(const std::vector<Srgb>& colors, const Wheel& wheel) {
+  namespace bg = boost::geometry;
+  using Point = bg::model::d2::point_xy<double>;
+  constexpr int kSteps = 12; // A straight mixture bends on a wheel.
+  bg::model::multi_point<Point> points;
+  std::vector<Oklab> labs;
+  for (const Srgb& c : colors) {
+    labs.push_back(oklab_from_srgb(c));
+    bg::append(points, Point(labs.back().a, labs.back().b));
+  }
+  bg::model::ring<Point> hull;
+  bg::convex_hull(points, hull);
+  const auto corner = [&labs](const Point& p) {
+    return *std::find_if(labs.begin(), labs.end(),
+                         [&p](const Oklab& lab) { return lab.a == p.x() && lab.b == p.y(); });
+  };
+  std::vector<DiscPoint> out;
+  for (std::size_t i = 0; i + 1 < hull.size(); ++i) {
+    const Oklab from = corner(hull[i]), to = corner(hull[i + 1]);
+    for (int k = 0; k < kSteps; ++k) {
+      const double t = static_cast<double>(k) / kSteps;
+      const Oklab mixed{from.l + t * (to.l - from.l), from.a + t * (to.a - from.a),
+                        from.b + t * (to.b - from.b)};
+      const WheelPoint at = wheel.locate(srgb_from_oklab(mixed));
+      out.push_back(disc_point(at.a, std::min(at.r, 1.0)));
+    }
+  }
+  return out;
 }
 
 } // namespace zc

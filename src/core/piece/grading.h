@@ -1,21 +1,75 @@
-// Grading a set by value.
+// Grading a set by value: bands and steps, near-duplicates, value twins, gaps, swatches outside the mask.
 #pragma once
 
+#include "core/mask/mask.h"
 #include "core/piece/piece.h"
 
 namespace zc {
 
+/// OKLab chroma below which a color counts as a neutral, without a hue (common practice, no source).
+inline constexpr double kNeutralChroma = 0.03;
+/// OKLab hues at least this many degrees apart are different hues (common practice, no source).
+inline constexpr double kDifferentHue = 20;
+/// How far outside the mask a place may lie and still count as inside: a step of 8 bits.
+inline constexpr double kMaskTolerance = 1.0 / 255;
+
 enum class Band { Dark, Middle, Light };
 
 [[nodiscard]] Band band_of(double value, const Bands& bands);
-
-struct BandCounts {
-  int dark = 0, middle = 0, light = 0;
-  bool operator==(const BandCounts&) const = default;
-};
 [[nodiscard]] BandCounts band_counts(const SwatchSet& set, const Bands& bands);
 
 /// Step 1..steps of a value in 0..100 divided evenly; 100 belongs to the last step. REQUIRES steps >= 1.
 [[nodiscard]] int value_step(double value, int steps);
+
+/// Two swatches of a set; a stands before b in it.
+struct SwatchPair {
+  Id a = 0, b = 0;
+  double difference = 0;       ///< CIEDE2000.
+  double value_difference = 0; ///< |dL*|.
+  bool operator==(const SwatchPair&) const = default;
+};
+
+/// Neighbors in value within a family that lie too far apart.
+struct ValueGap {
+  Id family = 0, dark = 0, light = 0;
+  double size = 0; ///< dL*.
+  bool operator==(const ValueGap&) const = default;
+};
+
+struct GradingReport {
+  BandCounts bands;
+  std::vector<int> steps;                  ///< Swatches in each value step, from dark to light.
+  std::vector<SwatchPair> near_duplicates; ///< The nearest first.
+  std::vector<SwatchPair> twins; ///< Different hues of nearly equal value, the nearest in value first.
+  std::vector<ValueGap> gaps;    ///< In the order of the families, from dark to light.
+  std::vector<Id> outside_mask;  ///< In the order of the set.
+};
+
+/// `region` is the piece's mask, or null where none is in use. Twins are no near-duplicates, and the hue of
+/// the two differs by kDifferentHue or one of them is a neutral.
+[[nodiscard]] GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules& rules,
+                                  const Wheel& wheel, const MaskRegion* region);
+
+/// Pairs of colors less than `limit` CIEDE2000 apart, as indices i < j in rising order. Only colors near each
+/// other in CIELAB are compared: with kL = kC = kH = 1 the formula is never below |dL*| / SL, nor below
+/// sqrt(1 - |RT| / 2) times the distance in a and b over the larger of SC and SH. Gives what comparing all
+/// pairs gives. REQUIRES 0 < limit <= 20.
+struct IndexPair {
+  std::size_t i = 0, j = 0;
+  double difference = 0;
+};
+[[nodiscard]] std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit);
+
+/// Contrast of two swatches; both numbers at least 0.
+struct Contrast {
+  double difference = 0;       ///< CIEDE2000.
+  double value_difference = 0; ///< |dL*|.
+};
+[[nodiscard]] Contrast contrast_of(Srgb a, Srgb b);
+
+/// What the swatches can be mixed to: the convex hull of a set in the OKLab a-b plane, brought onto a wheel
+/// as a closed outline of the unit disc. One or two colors, or colors on a line, give what is left of an
+/// outline; none give nothing.
+[[nodiscard]] std::vector<DiscPoint> mixing_reach(const std::vector<Srgb>& colors, const Wheel& wheel);
 
 } // namespace zc

@@ -48,12 +48,29 @@ const Swatch* find_swatch(const Piece& piece, Id id) {
   return nullptr;
 }
 
+const SwatchSet* find_set_of_swatch(const Piece& piece, Id swatch) {
+  for (const auto& set : piece.sets)
+    for (const auto& family : set.families)
+      if (find_id(family.swatches, swatch)) return &set;
+  return nullptr;
+}
+
+const SetVersion* find_version(const Piece& piece, Id id) {
+  for (const auto& set : piece.sets)
+    if (const auto* version = find_id(set.versions, id)) return version;
+  return nullptr;
+}
+
 const Reference* find_reference(const Piece& piece, Id id) { return find_id(piece.references, id); }
 
 std::size_t swatch_count(const SwatchSet& set) {
   std::size_t n = 0;
   for (const auto& family : set.families) n += family.swatches.size();
   return n;
+}
+
+int next_place(const Family& family) {
+  return family.swatches.empty() ? 0 : family.swatches.back().place + 1;
 }
 
 } // namespace zc

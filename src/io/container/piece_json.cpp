@@ -1,6 +1,9 @@
 #include "io/container/piece_json.h"
 
 #include "io/container/mask_json.h"
+#include "io/container/set_json.h"
+
+#include "core/piece/set_edits.h"
 
 #include <algorithm>
 
@@ -12,31 +15,6 @@ constexpr int kDeepest = 64;
 constexpr Word<MaskRule> kRuleWords[] = {
     {MaskRule::Held, "held"}, {MaskRule::Flagged, "flagged"}, {MaskRule::Free, "free"}};
 // ---------------------------------------------------------------- writing
-
-Json color_json(Srgb c) { return Json::array({c.r, c.g, c.b}); }
-
-Json swatch_json(const Swatch& s) {
-  Json out{{"id", s.id}, {"name", s.name}, {"srgb", color_json(s.color)}, {"hex", hex_of(s.color)}};
-  if (!s.note.empty()) out["note"] = s.note;
-  if (s.from) out["from"] = {{"reference", s.from->reference}, {"x", s.from->x}, {"y", s.from->y}};
-  if (s.picked) out["picked"] = Json::array({s.picked->a, s.picked->r, s.picked->v});
-  put_extras(out, s.extras);
-  return out;
-}
-
-Json family_json(const Family& f) {
-  Json out{{"id", f.id}, {"name", f.name}, {"swatches", Json::array()}};
-  for (const auto& s : f.swatches) out["swatches"].push_back(swatch_json(s));
-  put_extras(out, f.extras);
-  return out;
-}
-
-Json set_json(const SwatchSet& set) {
-  Json out{{"id", set.id}, {"name", set.name}, {"families", Json::array()}};
-  for (const auto& f : set.families) out["families"].push_back(family_json(f));
-  put_extras(out, set.extras);
-  return out;
-}
 
 Json reference_json(const Reference& r) {
   Json out{{"id", r.id}, {"name", r.name}, {"file", reference_entry(r)}};
@@ -55,47 +33,6 @@ Json bench_json(const Bench& bench) {
 }
 
 // ---------------------------------------------------------------- reading
-
-Swatch read_swatch(Fields f) {
-  Swatch s;
-  s.id = f.id("id");
-  s.color = f.color(f.has("srgb") ? "srgb" : "hex");
-  s.name = f.text("name");
-  s.note = f.text("note");
-  if (f.has("picked")) {
-    const auto n = f.numbers(f.raw("picked"), "picked", 3, 0, 360);
-    s.picked = WheelPoint{n[0], std::min(n[1], 1.0), std::min(n[2], 100.0)};
-  }
-  if (f.has("from")) {
-    auto from = f.inner(f.raw("from"), "from");
-    s.from = SampleOrigin{from.id("reference"), static_cast<int>(from.number("x", 0, 1e6, 0)),
-                          static_cast<int>(from.number("y", 0, 1e6, 0))};
-  }
-  s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked", "from"});
-  return s;
-}
-
-Family read_family(Fields f) {
-  Family family;
-  family.id = f.id("id");
-  family.name = f.text("name");
-  f.each("swatches", 5000, [&](const Json& j, const std::string& key) {
-    family.swatches.push_back(read_swatch(f.inner(j, key)));
-  });
-  family.extras = f.extras({"id", "name", "swatches"});
-  return family;
-}
-
-SwatchSet read_set(Fields f) {
-  SwatchSet set;
-  set.id = f.id("id");
-  set.name = f.text("name");
-  f.each("families", 1000, [&](const Json& j, const std::string& key) {
-    set.families.push_back(read_family(f.inner(j, key)));
-  });
-  set.extras = f.extras({"id", "name", "families"});
-  return set;
-}
 
 Bench read_bench(Fields f) {
   Bench bench;
@@ -129,7 +66,16 @@ void settle_ids(Piece& piece, Fields& f) {
   }
   std::sort(ids.begin(), ids.end());
   if (std::adjacent_find(ids.begin(), ids.end()) != ids.end()) f.fail("id", "used only once");
-  if (!ids.empty()) piece.next_id = std::max(piece.next_id, ids.back() + 1);
+  // Swatches of versions share their ids with those of the set; some are only there.
+  for (const auto& set : piece.sets)
+    for (const auto& version : set.versions) {
+      ids.push_back(version.id);
+      for (const auto& family : version.families) {
+        ids.push_back(family.id);
+        for (const auto& swatch : family.swatches) ids.push_back(swatch.id);
+      }
+    }
+  if (!ids.empty()) piece.next_id = std::max(piece.next_id, *std::max_element(ids.begin(), ids.end()) + 1);
 }
 
 } // namespace
@@ -155,6 +101,7 @@ std::string document_to_json(const Document& document) {
   for (const auto& set : p.sets) out["sets"].push_back(set_json(set));
   out["current_set"] = p.current_set;
   out["bands"] = {{"dark_below", p.bands.dark_below}, {"light_from", p.bands.light_from}};
+  if (p.grading != GradingRules{}) out["grading"] = grading_json(p.grading);
   out["next_id"] = p.next_id;
   out["bench"] = bench_json(document.bench);
   put_extras(out, p.extras);
@@ -210,21 +157,23 @@ Result<ReadDocument> document_from_json(std::string_view text) {
                             nullptr, r.extras({"id", "name", "file"})});
     out.reference_files.push_back(file);
   });
-  f.each("sets", 1000,
+  f.each("sets", kMostSets,
          [&](const Json& j, const std::string& key) { p.sets.push_back(read_set(f.inner(j, key))); });
   if (f.has("bands")) {
     auto b = f.inner(f.raw("bands"), "bands");
     p.bands = {b.number("dark_below", 0, 100, p.bands.dark_below),
                b.number("light_from", 0, 100, p.bands.light_from)};
   }
+  if (f.has("grading")) p.grading = read_grading(f.inner(f.raw("grading"), "grading"));
   p.next_id = f.has("next_id") ? f.id("next_id") : 1;
   settle_ids(p, f);
-  if (p.sets.empty()) p.sets.push_back({p.next_id++, "First set", {}, {}});
+  if (p.sets.empty()) p.sets.push_back({p.next_id++, "First set"});
   p.current_set = f.has("current_set") ? f.id("current_set") : p.sets.front().id;
   if (!find_set(p, p.current_set)) p.current_set = p.sets.front().id;
   if (f.has("bench")) out.document.bench = read_bench(f.inner(f.raw("bench"), "bench"));
-  p.extras = f.extras({"format", "title", "words", "signature", "date", "wheel", "mask", "mask_on",
-                       "mask_rule", "references", "sets", "current_set", "bands", "next_id", "bench"});
+  p.extras =
+      f.extras({"format", "title", "words", "signature", "date", "wheel", "mask", "mask_on", "mask_rule",
+                "references", "sets", "current_set", "bands", "grading", "next_id", "bench"});
   if (error) return *error;
   return out;
 }

@@ -1,24 +1,18 @@
-// The shelf of masks kept across pieces: plain JSON files in one folder, one file a mask.
-//
-// Files are only ever written under new names and removed whole, so two windows can use one shelf at once.
+// The shelf of masks kept across pieces; see shelf_files.h.
 #pragma once
 
 #include "core/mask/mask.h"
-
-#include <string>
-#include <string_view>
-#include <vector>
+#include "io/shelf/shelf_files.h"
 
 namespace zc {
 
-struct ShelfMask {
-  std::string name;
-  std::vector<std::string> tags;
+struct ShelfMask : ShelfCard {
   WheelSpec wheel; ///< The wheel the mask was drawn on.
   Mask mask;
-  std::string file; ///< Empty for a mask that ships with the program.
 };
 
+[[nodiscard]] Json shelf_mask_json(const ShelfMask& mask);
+[[nodiscard]] ShelfMask read_shelf_mask(Fields f);
 [[nodiscard]] std::string shelf_mask_to_json(const ShelfMask& mask);
 /// ERRORS: Damaged or Newer, as for a piece.
 [[nodiscard]] Result<ShelfMask> shelf_mask_from_json(std::string_view text);
@@ -30,17 +24,12 @@ struct MaskShelf {
 /// A folder that does not exist is an empty shelf.
 [[nodiscard]] MaskShelf read_mask_shelf(const std::string& folder);
 
-/// Writes a new file and makes the folder where it is missing; gives the file's path. ERRORS: BadInput for an
-/// empty name, Unwritable.
+/// Gives the file's path. ERRORS: as put_file().
 [[nodiscard]] Result<std::string> put_on_shelf(const std::string& folder, const ShelfMask& mask);
-[[nodiscard]] Status take_off_shelf(const ShelfMask& mask);
+/// Another name, other tags, on or off. ERRORS: as change_file().
+[[nodiscard]] Status with_card_changed(const ShelfMask& mask, const ShelfCard& card);
 
 /// Our own masks: moods to start from.
 [[nodiscard]] std::vector<ShelfMask> shipped_masks();
-
-/// Does every word of the search occur in the name or a tag? Letter case is ignored for ASCII.
-[[nodiscard]] bool found_by(const ShelfMask& mask, std::string_view search);
-/// "dusk, Harbor ,dusk" as {"dusk", "Harbor"}.
-[[nodiscard]] std::vector<std::string> tags_of(std::string_view text);
 
 } // namespace zc

@@ -167,11 +167,11 @@ void ShelfPanel::follow() {
 
 void ShelfPanel::put_up() {
   if (!m_bench.piece().mask) return say_at(*m_name, tr("The piece has no mask to put up."));
-  ShelfMask mask{m_name->text().toStdString(),
-                 tags_of(m_tags->text().toStdString()),
-                 m_bench.piece().wheel,
-                 *m_bench.piece().mask,
-                 {}};
+  ShelfMask mask;
+  mask.name = m_name->text().trimmed().toStdString();
+  mask.tags = tags_of(m_tags->text().toStdString());
+  mask.wheel = m_bench.piece().wheel;
+  mask.mask = *m_bench.piece().mask;
   mask.mask.name = mask.name;
   const auto put = put_on_shelf(folder().toStdString(), mask);
   if (!put) return say_at(*m_name, QString::fromStdString(put.error().sentence));
@@ -197,7 +197,7 @@ void ShelfPanel::take_up() {
 void ShelfPanel::take_off() {
   const ShelfMask* mask = chosen();
   if (!mask || mask->file.empty()) return;
-  const Status off = take_off_shelf(*mask);
+  const Status off = take_file(*mask);
   if (!off) emit m_bench.notice(QString::fromStdString(off.error().sentence));
   read();
 }

@@ -1,0 +1,94 @@
+#include "core/piece/adjust.h"
+
+#include "core/color/convert.h"
+#include "core/piece/edit_rules.h"
+
+#include <algorithm>
+#include <cmath>
+#include <unordered_map>
+#include <unordered_set>
+
+namespace zc {
+namespace {
+
+/// Rounding, not a wish beyond what exists.
+constexpr double kRounding = 1e-9;
+
+/// The hue and saturation of a color mixed toward the tint, its value as wanted.
+WheelPoint tinted(const WheelPoint& at, const Adjustment& a, const Wheel& wheel) {
+  const Oklab from = oklab_from_srgb(wheel.nearest_existing(at).color), to = oklab_from_srgb(*a.tint);
+  const double t = a.tint_share;
+  const Srgb mixed = srgb_from_oklab(
+      {from.l + t * (to.l - from.l), from.a + t * (to.a - from.a), from.b + t * (to.b - from.b)});
+  WheelPoint out = wheel.locate(mixed, at.a);
+  out.v = at.v;
+  return out;
+}
+
+} // namespace
+
+bool Adjustment::changes() const {
+  return turn != 0 || saturation != 1 || value != 0 || contrast != 1 || (tint && tint_share > 0);
+}
+
+Status validate(const Adjustment& a) {
+  const auto refuse = [](const char* sentence, const char* place) {
+    return Status(Error{ErrorCode::BadInput, sentence, place});
+  };
+  const auto within = [](double x, double low, double high) { return x >= low && x <= high; };
+  if (!within(a.turn, -360, 360)) return refuse("A hue turns by at most 360 degrees either way.", "turn");
+  if (!within(a.saturation, 0, 4))
+    return refuse("Saturation is changed by a factor from 0 to 4.", "saturation");
+  if (!within(a.value, -100, 100)) return refuse("Value is shifted by at most 100 either way.", "value");
+  if (!within(a.contrast, 0, 4)) return refuse("Contrast is changed by a factor from 0 to 4.", "contrast");
+  if (!within(a.pivot, 0, 100)) return refuse("The pivot of the contrast is a value from 0 to 100.", "pivot");
+  if (!within(a.tint_share, 0, 1)) return refuse("A tint goes from nothing, 0, to all, 1.", "tint");
+  return Done{};
+}
+
+Adjusted adjusted(const Swatch& swatch, const Adjustment& a, const Wheel& wheel) {
+  const WheelPoint from = wheel.locate(swatch.color, swatch.picked ? swatch.picked->a : 0);
+  WheelPoint wanted{wrap_degrees(from.a + a.turn), from.r * a.saturation,
+                    a.pivot + (from.v - a.pivot) * a.contrast + a.value};
+  if (a.tint && a.tint_share > 0) wanted = tinted(wanted, a, wheel);
+  if (!a.changes()) return {swatch.id, swatch.color, from, false};
+  const auto found = wheel.nearest_existing(wanted);
+  const bool held =
+      std::abs(found.at.r - wanted.r) > kRounding || std::abs(found.at.v - wanted.v) > kRounding;
+  return {swatch.id, found.color, found.at, held};
+}
+
+std::vector<Adjusted> adjust_preview(const SwatchSet& set, const std::vector<Id>& swatches,
+                                     const Adjustment& adjustment, const Wheel& wheel) {
+  const std::unordered_set<Id> wanted(swatches.begin(), swatches.end());
+  std::vector<Adjusted> out;
+  for (const auto& family : set.families)
+    for (const auto& s : family.swatches)
+      if (!s.locked && (wanted.empty() || wanted.contains(s.id)))
+        out.push_back(adjusted(s, adjustment, wheel));
+  return out;
+}
+
+Result<Piece> with_adjusted(Piece piece, Id set, const std::vector<Id>& swatches,
+                            const Adjustment& adjustment) {
+  const Status valid = validate(adjustment);
+  if (!valid) return valid.error();
+  auto* s = const_cast<SwatchSet*>(find_set(piece, set));
+  if (!s) return not_found("set");
+  std::unordered_map<Id, Adjusted> changed;
+  for (auto& a : adjust_preview(*s, swatches, adjustment, Wheel(piece.wheel))) changed.emplace(a.swatch, a);
+  if (changed.empty())
+    return Error{ErrorCode::NotFound, "There is nothing to change: lay swatches first, or unlock some.",
+                 "set"};
+  if (!adjustment.changes()) return piece;
+  for (auto& family : s->families)
+    for (auto& swatch : family.swatches) {
+      const auto at = changed.find(swatch.id);
+      if (at == changed.end()) continue;
+      swatch.color = at->second.color;
+      swatch.picked = at->second.at;
+    }
+  return piece;
+}
+
+} // namespace zc

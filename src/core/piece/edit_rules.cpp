@@ -1,0 +1,25 @@
+#include "core/piece/edit_rules.h"
+
+#include "core/piece/edits.h"
+
+namespace zc {
+
+Error not_found(std::string_view what) {
+  return {ErrorCode::NotFound, "There is no such " + std::string(what) + " in this piece any more.",
+          std::string(what)};
+}
+
+Result<std::string> clean_name(const std::string& name, std::string_view what) {
+  const auto from = name.find_first_not_of(" \t\r\n");
+  if (from == std::string::npos)
+    return Error{ErrorCode::BadInput, "A " + std::string(what) + " needs a name; type at least one letter.",
+                 std::string(what)};
+  std::string clean = name.substr(from, name.find_last_not_of(" \t\r\n") - from + 1);
+  if (clean.size() > kLongestName)
+    return Error{ErrorCode::BadInput,
+                 "The name of this " + std::string(what) + " is too long; keep it under 400 letters.",
+                 std::string(what)};
+  return clean;
+}
+
+} // namespace zc

@@ -1,0 +1,52 @@
+// Colors found in a file, compared with a set and brought into a piece.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/piece/piece.h"
+
+namespace zc {
+
+struct FoundColor {
+  Srgb color;
+  std::string name = {}; ///< Empty where the file has none.
+  std::string note = {};
+};
+struct FoundFamily {
+  std::string name = {}; ///< Empty where the file has no families.
+  std::vector<FoundColor> colors = {};
+};
+struct FoundSet {
+  std::string name = {};
+  std::vector<FoundFamily> families = {};
+  std::vector<std::string> remarks =
+      {}; ///< What the file had that could not be taken as it was, in sentences.
+};
+[[nodiscard]] std::size_t color_count(const FoundSet& found);
+
+/// What a set already has of a found color.
+enum class Known { New, Near, Same };
+struct FoundState {
+  Known known = Known::New;
+  Id like = 0;           ///< The swatch that is the same or nearest.
+  double difference = 0; ///< CIEDE2000 to it.
+};
+/// One state for each color, families in order. Same: equal in 8 bits. Near: less than `limit` CIEDE2000
+/// away.
+[[nodiscard]] std::vector<FoundState> compare_found(const FoundSet& found, const SwatchSet& set,
+                                                    double limit);
+
+enum class ImportInto {
+  NewSet,     ///< Named as found, with a number where the name is taken.
+  CurrentSet, ///< Families of one name are joined, others added.
+  OneFamily,  ///< All of it at the end of the family `family` of any set.
+};
+struct ImportPlan {
+  ImportInto into = ImportInto::NewSet;
+  Id family = 0;
+  bool leave_out_same = true; ///< Not used for a new set.
+  bool leave_out_near = false;
+};
+/// ERRORS: BadInput when nothing is left to bring in; NotFound for the family; TooLarge as for edits.
+[[nodiscard]] Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan);
+
+} // namespace zc

@@ -1,0 +1,133 @@
+#include "core/piece/remedies.h"
+
+#include "core/color/convert.h"
+#include "core/piece/edit_rules.h"
+#include "core/piece/set_edits.h"
+#include "core/wheel/color_words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace zc {
+namespace {
+
+constexpr double kExact = 1e-6;
+
+Swatch* swatch_for_change(Piece& piece, Id id) { return const_cast<Swatch*>(find_swatch(piece, id)); }
+
+WheelPoint place_of(const Swatch& s, const Wheel& wheel) {
+  return wheel.locate(s.color, s.picked ? s.picked->a : 0);
+}
+
+/// How far a swatch can go toward the wanted value with its hue and saturation kept.
+double nearest_value(const Swatch& s, double wanted, const Wheel& wheel) {
+  const WheelPoint at = place_of(s, wheel);
+  const ValueSpan span = wheel.value_span(at.a, at.r);
+  const double low = std::min(span.low, at.v), high = std::max(span.high, at.v);
+  return std::clamp(wanted, low, high);
+}
+
+bool put_at_value(Swatch& s, double value, const Wheel& wheel) {
+  WheelPoint at = place_of(s, wheel);
+  if (std::abs(at.v - value) < kExact) return true;
+  at.v = value;
+  const auto found = wheel.nearest_existing(at);
+  if (std::abs(found.at.r - at.r) > 1e-4) return false;
+  s.color = found.color;
+  s.picked = found.at;
+  return true;
+}
+
+} // namespace
+
+Result<Piece> with_merged(Piece piece, Id a, Id b) {
+  const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
+  if (!first || !second) return not_found("swatch");
+  return without_swatches(std::move(piece), {second->locked ? a : b});
+}
+
+Result<Piece> with_parted(Piece piece, Id a, Id b) {
+  Swatch *light = swatch_for_change(piece, a), *dark = swatch_for_change(piece, b);
+  if (!light || !dark) return not_found("swatch");
+  if (value_of(light->color) < value_of(dark->color)) std::swap(light, dark);
+  if (light->locked && dark->locked)
+    return Error{ErrorCode::BadInput, "Both of these swatches are locked; unlock one to part them.",
+                 "swatch"};
+  const Wheel wheel(piece.wheel);
+  const double high = value_of(light->color), low = value_of(dark->color), apart = 2 * piece.grading.twin;
+  const double each = (apart - (high - low)) / 2;
+  double up = light->locked ? high : nearest_value(*light, dark->locked ? low + apart : high + each, wheel);
+  double down = dark->locked ? low : nearest_value(*dark, up - apart, wheel);
+  if (up - down < apart - kExact && !light->locked) up = nearest_value(*light, down + apart, wheel);
+  const bool parted =
+      up - down >= apart - kExact && put_at_value(*light, up, wheel) && put_at_value(*dark, down, wheel);
+  if (!parted)
+    return Error{
+        ErrorCode::BadInput,
+        "These two cannot be parted in value with their hue and saturation kept; change one by hand.",
+        "swatch"};
+  return piece;
+}
+
+Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap) {
+  const Swatch *dark = find_swatch(piece, gap.dark), *light = find_swatch(piece, gap.light);
+  if (!dark || !light || !find_family(piece, gap.family)) return not_found("gap");
+  const Wheel wheel(piece.wheel);
+  const Oklab p = oklab_from_srgb(dark->color), q = oklab_from_srgb(light->color);
+  WheelPoint at = wheel.locate(srgb_from_oklab({(p.l + q.l) / 2, (p.a + q.a) / 2, (p.b + q.b) / 2}),
+                               dark->picked ? dark->picked->a : 0);
+  at.v = (value_of(dark->color) + value_of(light->color)) / 2;
+  const auto found = wheel.nearest_existing(at);
+  return with_swatch(std::move(piece), gap.family, {found.color, found.at}, "");
+}
+
+Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) {
+  if (!piece.mask || !piece.mask_on || MaskRegion(*piece.mask).empty())
+    return Error{ErrorCode::BadInput, "There is no mask in use; draw one at Limit first.", "mask"};
+  const MaskRegion region(*piece.mask);
+  const Wheel wheel(piece.wheel);
+  for (const Id id : swatches) {
+    Swatch* s = swatch_for_change(piece, id);
+    if (!s) return not_found("swatch");
+    if (s->locked)
+      return Error{ErrorCode::BadInput, "\"" + s->name + "\" is locked; unlock first.", "swatch"};
+    const WheelPoint at = place_of(*s, wheel);
+    const DiscPoint place = disc_point(at.a, at.r), held = *region.nearest(place);
+    if (held == place) continue;
+    const auto found = wheel.nearest_existing(wheel_point(held, at.v, at.a));
+    s->color = found.color;
+    s->picked = found.at;
+  }
+  return piece;
+}
+
+Result<Piece> with_evened(Piece piece, Id family) {
+  auto* f = const_cast<Family*>(find_family(piece, family));
+  if (!f) return not_found("family");
+  if (f->swatches.size() < 3)
+    return Error{ErrorCode::BadInput, "Evening out needs at least three swatches in the family.", "family"};
+  const Wheel wheel(piece.wheel);
+  std::vector<std::pair<double, Swatch*>> order;
+  for (auto& s : f->swatches) order.emplace_back(value_of(s.color), &s);
+  std::stable_sort(order.begin(), order.end(),
+                   [](const auto& a, const auto& b) { return a.first < b.first; });
+  std::size_t anchor = 0;
+  for (std::size_t i = 1; i < order.size(); ++i) {
+    if (i + 1 < order.size() && !order[i].second->locked) continue;
+    const double from = order[anchor].first, to = order[i].first;
+    for (std::size_t k = anchor + 1; k < i; ++k) {
+      const double value =
+          from + (to - from) * static_cast<double>(k - anchor) / static_cast<double>(i - anchor);
+      if (!put_at_value(*order[k].second, value, wheel))
+        return Error{ErrorCode::BadInput,
+                     "\"" + order[k].second->name + "\" does not exist at value " +
+                         std::to_string(static_cast<int>(std::lround(value))) +
+                         " with its saturation; make it greyer first.",
+                     "swatch"};
+    }
+    anchor = i;
+  }
+  return piece;
+}
+
+} // namespace zc

@@ -1,0 +1,38 @@
+// Parcels (.zonaparcel): sets and masks for others in one file, a ZIP container as pieces are.
+//
+// Entries: "mimetype", first and stored; "parcel.json" with format, description, sets and masks.
+#pragma once
+
+#include "io/container/zip_archive.h"
+#include "io/shelf/mask_shelf.h"
+#include "io/shelf/set_shelf.h"
+
+#include <filesystem>
+
+namespace zc {
+
+inline constexpr std::string_view kParcelMimeType = "application/vnd.zonachrom.parcel+zip";
+inline constexpr std::size_t kMostParcelItems = 1000; ///< Sets, and masks.
+
+struct Parcel {
+  std::string description;
+  std::vector<ShelfSet> sets;
+  std::vector<ShelfMask> masks;
+};
+
+/// ERRORS: BadInput for a parcel with nothing in it.
+[[nodiscard]] Result<Bytes> pack_parcel(const Parcel& parcel);
+/// ERRORS: Damaged, Newer, TooLarge.
+[[nodiscard]] Result<Parcel> unpack_parcel(const Bytes& bytes);
+[[nodiscard]] Result<Parcel> open_parcel(const std::filesystem::path& path);
+[[nodiscard]] Status save_parcel(const std::filesystem::path& path, const Parcel& parcel);
+
+struct PutUp {
+  std::size_t added = 0, known = 0;
+};
+/// Puts everything on the shelf that is not there yet; items of equal content count as known. ERRORS:
+/// Unwritable, with what was put up before staying there.
+[[nodiscard]] Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const std::string& set_folder,
+                                                const std::string& mask_folder);
+
+} // namespace zc

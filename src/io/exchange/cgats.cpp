@@ -1,0 +1,156 @@
+// CGATS.17 tables through Little CMS: RGB 0..255 as sRGB, CIELAB relative to D50, names and families as text.
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "io/exchange/formats.h"
+#include "io/exchange/gathering.h"
+
+#include <lcms2.h>
+
+#include <algorithm>
+#include <memory>
+
+namespace zc {
+namespace {
+
+struct Complaint {
+  std::string text;
+};
+
+void note_complaint(cmsContext context, cmsUInt32Number, const char* text) {
+  auto* complaint = static_cast<Complaint*>(cmsGetContextUserData(context));
+  if (complaint && complaint->text.empty()) complaint->text = text;
+}
+
+/// A context that keeps the library's complaints to itself.
+class Context {
+public:
+  Context() : m_context(cmsCreateContext(nullptr, &m_complaint)) {
+    cmsSetLogErrorHandlerTHR(m_context, note_complaint);
+  }
+  ~Context() { cmsDeleteContext(m_context); }
+  Context(const Context&) = delete;
+  Context& operator=(const Context&) = delete;
+  [[nodiscard]] cmsContext get() const { return m_context; }
+  [[nodiscard]] const std::string& complaint() const { return m_complaint.text; }
+
+private:
+  Complaint m_complaint;
+  cmsContext m_context;
+};
+
+struct Release {
+  void operator()(void* table) const { cmsIT8Free(table); }
+};
+using Table = std::unique_ptr<void, Release>;
+
+constexpr const char* kColumns[] = {"SAMPLE_ID", "SAMPLE_NAME", "FAMILY", "RGB_R", "RGB_G",
+                                    "RGB_B",     "LAB_L",       "LAB_A",  "LAB_B"};
+constexpr std::size_t kLongestText = 1000; // The library reads strings of up to 1023 bytes.
+
+/// The format has no way to write quotes or line breaks within text. The space at the end makes the library
+/// quote a single word too, without which it could not read letters beyond ASCII again.
+std::string table_text(const std::string& text) {
+  std::string out = on_one_line(text);
+  std::replace(out.begin(), out.end(), '"', '\'');
+  if (out.size() > kLongestText) out.resize(kLongestText);
+  return out + " ";
+}
+
+std::string text_at(cmsHANDLE table, int row, int column) {
+  const char* text = column < 0 ? nullptr : cmsIT8GetDataRowCol(table, row, column);
+  return text ? text : "";
+}
+
+std::optional<std::array<double, 3>> three_at(cmsHANDLE table, int row, const std::array<int, 3>& columns) {
+  std::array<double, 3> out{};
+  for (std::size_t i = 0; i < 3; ++i) {
+    const auto number = columns[i] < 0 ? std::nullopt : number_of(text_at(table, row, columns[i]));
+    if (!number) return std::nullopt;
+    out[i] = *number;
+  }
+  return out;
+}
+
+} // namespace
+
+Result<std::string> cgats_text(const SwatchSet& set) {
+  const Context context;
+  const Table table(cmsIT8Alloc(context.get()));
+  cmsHANDLE h = table.get();
+  const auto rows = static_cast<double>(swatch_count(set));
+  bool good = h != nullptr && cmsIT8SetSheetType(h, "CGATS.17") &&
+              cmsIT8SetPropertyStr(h, "ORIGINATOR", "Zonachrom") &&
+              cmsIT8SetPropertyStr(h, "DESCRIPTOR", table_text(set.name).c_str()) &&
+              cmsIT8SetPropertyDbl(h, "NUMBER_OF_FIELDS", std::size(kColumns)) &&
+              cmsIT8SetPropertyDbl(h, "NUMBER_OF_SETS", rows);
+  for (int i = 0; good && i < static_cast<int>(std::size(kColumns)); ++i)
+    good = cmsIT8SetDataFormat(h, i, kColumns[i]);
+  int row = 0;
+  for (const auto& family : set.families)
+    for (const auto& s : family.swatches) {
+      const LabD50 lab = lab_d50_from_srgb(s.color);
+      const double numbers[] = {s.color.r * 255, s.color.g * 255, s.color.b * 255, lab.l, lab.a, lab.b};
+      good = good && cmsIT8SetDataRowCol(h, row, 0, std::to_string(row + 1).c_str()) &&
+             cmsIT8SetDataRowCol(h, row, 1, table_text(s.name).c_str()) &&
+             cmsIT8SetDataRowCol(h, row, 2, table_text(family.name).c_str());
+      for (int i = 0; good && i < 6; ++i) good = cmsIT8SetDataRowColDbl(h, row, 3 + i, numbers[i]);
+      ++row;
+    }
+  cmsUInt32Number size = 0;
+  good = good && cmsIT8SaveToMem(h, nullptr, &size);
+  std::string out(size, '\0');
+  good = good && cmsIT8SaveToMem(h, out.data(), &size);
+  if (!good)
+    return Error{ErrorCode::Unwritable, "The CGATS table could not be made: " + context.complaint() + ".",
+                 "cgats"};
+  out.resize(std::min<std::size_t>(size, out.size()));
+  while (!out.empty() && out.back() == '\0') out.pop_back();
+  return out;
+}
+
+Result<FoundSet> read_cgats(std::string_view text) {
+  const Context context;
+  const std::string copy(text); // The library reads to a closing zero.
+  const Table table(cmsIT8LoadFromMem(context.get(), copy.data(), static_cast<cmsUInt32Number>(copy.size())));
+  if (!table) return Error{ErrorCode::Damaged, "The table is broken: " + context.complaint() + ".", "cgats"};
+  cmsHANDLE h = table.get();
+  Gathering gathering;
+  const char* described = cmsIT8GetProperty(h, "DESCRIPTOR");
+  gathering.name(described ? std::string(trimmed(described)) : "");
+  char** names = nullptr;
+  const int fields = cmsIT8EnumDataFormat(h, &names);
+  const auto column = [&](std::string_view wanted) {
+    for (int i = 0; i < fields; ++i)
+      if (names && names[i] && wanted == names[i]) return i;
+    return -1;
+  };
+  const int name = column("SAMPLE_NAME") >= 0 ? column("SAMPLE_NAME") : column("SAMPLE_ID"),
+            family = column("FAMILY");
+  const std::array<int, 3> rgb{column("RGB_R"), column("RGB_G"), column("RGB_B")},
+      lab{column("LAB_L"), column("LAB_A"), column("LAB_B")},
+      xyz{column("XYZ_X"), column("XYZ_Y"), column("XYZ_Z")};
+  const double sets = cmsIT8GetPropertyDbl(h, "NUMBER_OF_SETS");
+  const int rows = static_cast<int>(std::clamp(sets, 0.0, static_cast<double>(kMostFoundColors + 1)));
+  for (int row = 0; row < rows; ++row) {
+    const auto r = three_at(h, row, rgb), l = three_at(h, row, lab), x = three_at(h, row, xyz);
+    std::optional<Xyz> color;
+    if (l) color = xyz_from_lab_d50({(*l)[0], (*l)[1], (*l)[2]});
+    if (!color && x) color = xyz_d65_from_d50({(*x)[0] / 100, (*x)[1] / 100, (*x)[2] / 100});
+    if (r) {
+      const Xyz by_rgb = xyz_from_srgb({(*r)[0] / 255, (*r)[1] / 255, (*r)[2] / 255});
+      // Device values of another device than ours do not agree with the measured ones.
+      const bool ours = !color || ciede2000(lab_from_xyz(by_rgb), lab_from_xyz(*color)) < 1;
+      if (ours) color = by_rgb;
+    }
+    if (!color) {
+      gathering.skip();
+      continue;
+    }
+    if (!gathering.add(std::string(trimmed(text_at(h, row, family))), *color,
+                       std::string(trimmed(text_at(h, row, name))), ""))
+      break;
+  }
+  return gathering.done("CGATS");
+}
+
+} // namespace zc

@@ -1,0 +1,129 @@
+#include "io/exchange/exchange.h"
+
+#include "io/exchange/formats.h"
+#include "io/exchange/gathering.h"
+#include "io/exchange/png_strip.h"
+
+#include <QStringDecoder>
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+Bytes bytes_of(const std::string& text) { return {text.begin(), text.end()}; }
+
+bool looks_like_text(const Bytes& bytes) {
+  const auto end = bytes.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(bytes.size(), 4096));
+  return std::none_of(bytes.begin(), end,
+                      [](unsigned char c) { return c < 9 || (c > 13 && c < 32 && c != 27); });
+}
+
+/// As UTF-8, from whatever Unicode encoding its mark says; bytes that are none become the replacement letter.
+std::string as_utf8(const Bytes& bytes) {
+  const QByteArrayView view(bytes.data(), static_cast<qsizetype>(bytes.size()));
+  const auto encoding = QStringDecoder::encodingForData(view).value_or(QStringDecoder::Utf8);
+  QStringDecoder decoder(encoding);
+  const QString text = decoder.decode(view);
+  return text.toStdString();
+}
+
+bool has_mark(const Bytes& b) {
+  return b.size() >= 2 && ((b[0] == 0xff && b[1] == 0xfe) || (b[0] == 0xfe && b[1] == 0xff));
+}
+
+bool has(std::string_view text, std::string_view what) { return text.find(what) != std::string_view::npos; }
+
+/// A custom property somewhere at the start of a line or behind a brace.
+bool looks_like_css(std::string_view text) {
+  for (std::size_t at = text.find("--"); at != std::string_view::npos; at = text.find("--", at + 2)) {
+    const std::string_view before = trimmed(text.substr(0, at));
+    const bool begins =
+        before.empty() || before.ends_with('{') || before.ends_with(';') || before.ends_with("*/");
+    if (begins && has(text.substr(at, 300), ":")) return true;
+  }
+  return false;
+}
+
+bool looks_like_table(std::string_view text) {
+  const std::string_view first = text.substr(0, text.find('\n'));
+  const std::string line = lower_ascii(first);
+  return first.find_first_of(",;\t") != std::string_view::npos &&
+         (has(line, "hex") || has(line, "family") || has(line, "name") || has(line, "l,a,b") ||
+          first.find('"') != std::string_view::npos || has(first, ",#"));
+}
+
+Result<FoundSet> read_text(std::string_view text) {
+  const std::string_view start = trimmed(text.substr(0, 100'000));
+  if (start.empty()) return Error{ErrorCode::Damaged, "It is empty.", "text"};
+  if (start[0] == '{' || start[0] == '[') return read_tokens(text);
+  if (start[0] == '<') return has(start, "CxF") ? read_cxf(text) : read_svg(text);
+  if (has(text, "BEGIN_DATA") || has(start, "NUMBER_OF_SETS")) return read_cgats(text);
+  if (looks_like_table(start)) return read_csv(text);
+  if (looks_like_css(start)) return read_css(text);
+  return read_hex_list(text);
+}
+
+std::string stem_of(const std::string& file_name) {
+  const auto slash = file_name.find_last_of('/');
+  const std::string name = slash == std::string::npos ? file_name : file_name.substr(slash + 1);
+  const auto dot = name.find('.');
+  return dot == std::string::npos || dot == 0 ? name : name.substr(0, dot);
+}
+
+} // namespace
+
+Result<Bytes> write_set(const SwatchSet& set, ExchangeFormat format) {
+  if (swatch_count(set) == 0)
+    return Error{ErrorCode::BadInput, "The set \"" + set.name + "\" has no swatches yet; lay some first.",
+                 "set"};
+  Result<std::string> text = std::string();
+  switch (format) {
+  case ExchangeFormat::Png:
+    return png_strip(set);
+  case ExchangeFormat::Tokens:
+    text = tokens_text(set);
+    break;
+  case ExchangeFormat::Cxf:
+    text = cxf_text(set);
+    break;
+  case ExchangeFormat::Cgats:
+    text = cgats_text(set);
+    break;
+  case ExchangeFormat::Css:
+    text = css_text(set);
+    break;
+  case ExchangeFormat::Csv:
+    text = csv_text(set);
+    break;
+  case ExchangeFormat::Hex:
+    text = hex_list_text(set);
+    break;
+  case ExchangeFormat::Svg:
+    text = svg_text(set);
+    break;
+  }
+  if (!text) return text.error();
+  return bytes_of(*text);
+}
+
+Result<FoundSet> read_set_file(const Bytes& bytes, const std::string& file_name) {
+  const auto with_file = [&file_name](Error error) {
+    error.sentence = "\"" + file_name + "\" was not read. " + error.sentence;
+    return error;
+  };
+  if (bytes.empty()) return with_file({ErrorCode::Damaged, "It is empty.", file_name});
+  if (bytes.size() > kLargestExchangeFile)
+    return with_file({ErrorCode::TooLarge, "It is larger than 64 MB.", file_name});
+  auto found =
+      has_mark(bytes) || looks_like_text(bytes) ? read_text(as_utf8(bytes)) : read_picture(bytes, file_name);
+  // A photo's own sentence names the file already.
+  if (!found)
+    return found.error().sentence.find(file_name) != std::string::npos ? found.error()
+                                                                       : with_file(found.error());
+  FoundSet out = std::move(found).value();
+  if (trimmed(out.name).empty()) out.name = stem_of(file_name);
+  return out;
+}
+
+} // namespace zc

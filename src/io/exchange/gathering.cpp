@@ -1,0 +1,89 @@
+#include "io/exchange/gathering.h"
+
+#include "io/exchange/exchange.h"
+
+#include <algorithm>
+#include <charconv>
+#include <cmath>
+
+namespace zc {
+
+bool Gathering::add(const std::string& family, FoundColor color) {
+  if (++m_count > kMostFoundColors) return false;
+  auto at = std::find_if(m_found.families.rbegin(), m_found.families.rend(),
+                         [&](const FoundFamily& f) { return f.name == family; });
+  if (at == m_found.families.rend()) {
+    m_found.families.push_back({family});
+    at = m_found.families.rbegin();
+  }
+  at->colors.push_back(std::move(color));
+  return true;
+}
+
+bool Gathering::add(const std::string& family, Xyz color, std::string name, std::string note) {
+  if (!std::isfinite(color.x) || !std::isfinite(color.y) || !std::isfinite(color.z)) {
+    skip();
+    return true;
+  }
+  const Displayed shown = displayed(color);
+  if (shown.moved) ++m_moved;
+  return add(family, {shown.color, std::move(name), std::move(note)});
+}
+
+Result<FoundSet> Gathering::done(const char* format) {
+  if (m_count > kMostFoundColors)
+    return Error{ErrorCode::TooLarge,
+                 "It holds more than " + std::to_string(kMostFoundColors) + " colors; split it first.",
+                 format};
+  if (m_count == 0)
+    return Error{ErrorCode::Damaged, std::string("It holds no color that can be read as ") + format + ".",
+                 format};
+  const auto said = [this](std::size_t n, const char* one, const char* many) {
+    if (n > 0) m_found.remarks.push_back(n == 1 ? one : std::to_string(n) + many);
+  };
+  said(m_moved, "One color lies outside what a display shows and was brought to the nearest.",
+       " colors lie outside what a display shows and were brought to the nearest.");
+  said(m_skipped, "One entry could not be read as a color and was left out.",
+       " entries could not be read as colors and were left out.");
+  return std::move(m_found);
+}
+
+std::string number_text(double x) {
+  char text[40];
+  const auto end = std::to_chars(text, text + sizeof text, x == 0 ? 0.0 : x);
+  return {text, end.ptr};
+}
+
+std::optional<double> number_of(std::string_view text) {
+  text = trimmed(text);
+  if (!text.empty() && text[0] == '+') text.remove_prefix(1);
+  double x = 0;
+  const auto read = std::from_chars(text.data(), text.data() + text.size(), x);
+  if (read.ec != std::errc() || read.ptr != text.data() + text.size() || !std::isfinite(x))
+    return std::nullopt;
+  return x;
+}
+
+std::string_view trimmed(std::string_view text) {
+  const auto from = text.find_first_not_of(" \t\r\n");
+  if (from == std::string_view::npos) return {};
+  return text.substr(from, text.find_last_not_of(" \t\r\n") - from + 1);
+}
+
+std::string lower_ascii(std::string_view text) {
+  std::string out(text);
+  for (char& c : out)
+    if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
+  return out;
+}
+
+std::string on_one_line(std::string_view text) {
+  std::string out;
+  for (std::size_t i = 0; i < text.size(); ++i) {
+    if (text[i] == '\r' && i + 1 < text.size() && text[i + 1] == '\n') continue;
+    out += text[i] == '\n' || text[i] == '\r' ? ' ' : text[i];
+  }
+  return out;
+}
+
+} // namespace zc

@@ -1,0 +1,55 @@
+// Palettes from pictures: the different colors of a strip in reading order, or a palette taken out of a
+// photo.
+#include "core/color/convert.h"
+#include "core/image/extract.h"
+#include "io/exchange/formats.h"
+#include "io/exchange/gathering.h"
+#include "io/photo/decode.h"
+
+#include <unordered_set>
+
+namespace zc {
+namespace {
+
+/// Opaque colors in reading order; stops one past kMostPaletteColors.
+std::vector<std::uint32_t> different_colors(const PixelView& view) {
+  std::vector<std::uint32_t> out;
+  std::unordered_set<std::uint32_t> seen;
+  for (int y = 0; y < view.height; ++y)
+    for (int x = 0; x < view.width; ++x) {
+      const std::uint32_t word = view.row(y)[x];
+      if (word >> 24 < 128 || !seen.insert(word & 0xffffffu).second) continue;
+      out.push_back(word);
+      if (out.size() > kMostPaletteColors) return out;
+    }
+  return out;
+}
+
+} // namespace
+
+Result<FoundSet> read_picture(const Bytes& bytes, const std::string& file_name) {
+  const auto image = decode_photo(bytes, file_name);
+  if (!image) return image.error();
+  const PixelView view = view_of(*image);
+  Gathering gathering;
+  const auto colors = different_colors(view);
+  if (colors.size() <= kMostPaletteColors) {
+    for (const auto word : colors)
+      static_cast<void>(gathering.add("", {srgb_from_8bit(color_of_word(word))}));
+    return gathering.done("a picture");
+  }
+  ExtractionSpec spec;
+  spec.count = kColorsOfPhoto;
+  const auto taken = extract_colors(view, spec);
+  if (!taken) return taken.error();
+  for (const auto& c : taken->colors) static_cast<void>(gathering.add("", {c.color}));
+  auto out = gathering.done("a picture");
+  if (!out) return out;
+  FoundSet found = std::move(out).value();
+  found.remarks.push_back("The picture has more than " + std::to_string(kMostPaletteColors) +
+                          " different colors, so " + std::to_string(taken->colors.size()) +
+                          " were taken out of it as from a photo.");
+  return found;
+}
+
+} // namespace zc

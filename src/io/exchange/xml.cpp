@@ -1,0 +1,35 @@
+#include "io/exchange/xml.h"
+
+#include <sstream>
+
+namespace zc {
+
+Status parse_xml(pugi::xml_document& document, std::string_view text) {
+  const auto read = document.load_buffer(text.data(), text.size(), pugi::parse_default, pugi::encoding_utf8);
+  if (read) return Done{};
+  const std::string byte = std::to_string(read.offset);
+  return Error{ErrorCode::Damaged, "Its XML is broken at byte " + byte + ".", "byte " + byte};
+}
+
+std::string xml_text(const pugi::xml_document& document) {
+  std::ostringstream out;
+  document.save(out, "  ", pugi::format_default, pugi::encoding_utf8);
+  return out.str();
+}
+
+std::string_view local_name(const pugi::xml_node& node) {
+  const std::string_view name = node.name();
+  const auto colon = name.rfind(':');
+  return colon == std::string_view::npos ? name : name.substr(colon + 1);
+}
+
+std::string xml_letters(const std::string& text) {
+  std::string out;
+  for (const char c : text) {
+    const auto u = static_cast<unsigned char>(c);
+    if (u >= 0x20 || c == '\n' || c == '\t') out += c;
+  }
+  return out;
+}
+
+} // namespace zc

@@ -1,0 +1,180 @@
+#include "io/shelf/shelf_files.h"
+
+#include "io/container/safe_save.h"
+
+#include <QLockFile>
+
+#include <algorithm>
+#include <filesystem>
+#include <random>
+
+namespace zc {
+namespace {
+
+constexpr int kFormat = 1;
+constexpr std::size_t kMostTags = 50;
+constexpr std::uint64_t kLargestFile = 64 << 20;
+constexpr int kDeepest = 64;
+
+std::string lower(std::string_view text) {
+  std::string out(text);
+  for (char& c : out)
+    if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
+  return out;
+}
+
+std::string_view trimmed(std::string_view text) {
+  const auto from = text.find_first_not_of(" \t\r\n");
+  if (from == std::string_view::npos) return {};
+  return text.substr(from, text.find_last_not_of(" \t\r\n") - from + 1);
+}
+
+/// Letters a file name can carry anywhere; the name itself is in the file.
+std::string file_stem(std::string_view name) {
+  std::string out;
+  for (const char c : lower(name)) {
+    const bool plain = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9');
+    if (plain)
+      out += c;
+    else if (!out.empty() && out.back() != '-')
+      out += '-';
+    if (out.size() >= 40) break;
+  }
+  return out.empty() ? "item" : out;
+}
+
+std::string random_ending() {
+  std::random_device device;
+  static const char* digits = "0123456789abcdef";
+  std::string out = "-";
+  for (int i = 0; i < 16; ++i) out += digits[device() % 16];
+  return out;
+}
+
+} // namespace
+
+Error damaged_item(const std::string& what, const std::string& place) {
+  return {ErrorCode::Damaged,
+          "This " + what + " file is damaged" + (place.empty() ? "." : ": the field " + place + " is wrong."),
+          place};
+}
+
+Result<Json> shelf_json(std::string_view text, const std::string& what) {
+  bool too_deep = false;
+  Json json = Json::parse(
+      text,
+      [&too_deep](int depth, Json::parse_event_t, Json&) {
+        too_deep = too_deep || depth > kDeepest;
+        return !too_deep;
+      },
+      false);
+  if (too_deep || !json.is_object()) return damaged_item(what, "");
+  std::optional<Error> error;
+  Fields f(json, "", error);
+  const double format = f.number("format", 1, 1e9, 1);
+  if (error) return damaged_item(what, error->place);
+  if (format > kFormat)
+    return Error{ErrorCode::Newer,
+                 "This " + what + " was saved by a newer Zonachrom; update the program to use it.", "format"};
+  return json;
+}
+
+void put_card(Json& json, const ShelfCard& card) {
+  json["format"] = kFormat;
+  json["name"] = std::string(trimmed(card.name));
+  json["tags"] = card.tags;
+  if (!card.on) json["on"] = false;
+}
+
+ShelfCard read_card(Fields& f) {
+  ShelfCard out;
+  out.name = f.text("name");
+  out.on = f.flag("on", true);
+  f.each("tags", kMostTags, [&](const Json& j, const std::string& key) {
+    if (j.is_string())
+      out.tags.push_back(j.get<std::string>());
+    else
+      f.fail(key, "text");
+  });
+  return out;
+}
+
+std::vector<Error> read_folder(const std::string& folder, std::string_view ending,
+                               const std::function<Status(std::string_view, const std::string&)>& read) {
+  std::vector<Error> out;
+  std::error_code failed;
+  for (const auto& entry : std::filesystem::directory_iterator(folder, failed)) {
+    const std::string path = entry.path().string();
+    if (!path.ends_with(ending)) continue;
+    const auto bytes = read_file(entry.path(), kLargestFile);
+    const Status done = bytes ? read({reinterpret_cast<const char*>(bytes->data()), bytes->size()}, path)
+                              : Status(bytes.error());
+    if (done) continue;
+    Error error = done.error();
+    error.sentence = "\"" + entry.path().filename().string() + "\": " + error.sentence;
+    out.push_back(std::move(error));
+  }
+  return out;
+}
+
+Result<std::string> put_file(const std::string& folder, const std::string& name, std::string_view ending,
+                             const std::string& text) {
+  if (trimmed(name).empty())
+    return Error{ErrorCode::BadInput, "What goes on the shelf needs a name; type at least one letter.",
+                 "name"};
+  std::error_code failed;
+  std::filesystem::create_directories(folder, failed);
+  if (failed)
+    return Error{ErrorCode::Unwritable,
+                 "The shelf \"" + folder + "\" cannot be made: " + failed.message() + ".", folder};
+  const std::string path = folder + "/" + file_stem(name) + random_ending() + std::string(ending);
+  const Status saved = save_safely(path, Bytes(text.begin(), text.end()), Backup::None);
+  if (!saved) return saved.error();
+  return path;
+}
+
+Status change_file(const std::string& path,
+                   const std::function<Result<std::string>(std::string_view)>& change) {
+  const std::string folder = std::filesystem::path(path).parent_path().string();
+  QLockFile lock(QString::fromStdString(folder + "/.lock"));
+  if (!lock.tryLock(3000))
+    return Error{ErrorCode::Unwritable, "Another window is changing the shelf; try again.", folder};
+  const auto bytes = read_file(path, kLargestFile);
+  if (!bytes) return bytes.error();
+  const auto changed = change({reinterpret_cast<const char*>(bytes->data()), bytes->size()});
+  if (!changed) return changed.error();
+  return save_safely(path, Bytes(changed->begin(), changed->end()), Backup::None);
+}
+
+Status take_file(const ShelfCard& card) {
+  std::error_code failed;
+  if (std::filesystem::remove(card.file, failed)) return Done{};
+  return Error{ErrorCode::Unwritable, "\"" + card.name + "\" could not be taken off the shelf.", card.file};
+}
+
+bool found_by(const ShelfCard& card, std::string_view search) {
+  std::string all = lower(card.name);
+  for (const auto& tag : card.tags) all += "\n" + lower(tag);
+  const std::string words = lower(search);
+  for (std::size_t at = 0; at < words.size();) {
+    const std::size_t end = std::min(words.find(' ', at), words.size());
+    if (end > at && all.find(words.substr(at, end - at)) == std::string::npos) return false;
+    at = end + 1;
+  }
+  return true;
+}
+
+std::vector<std::string> tags_of(std::string_view text) {
+  std::vector<std::string> out;
+  for (std::size_t at = 0; at <= text.size();) {
+    const std::size_t end = std::min(text.find(',', at), text.size());
+    const std::string tag(trimmed(text.substr(at, end - at)));
+    const bool known =
+        std::any_of(out.begin(), out.end(), [&](const auto& t) { return lower(t) == lower(tag); });
+    if (!tag.empty() && !known && out.size() < kMostTags) out.push_back(tag);
+    at = end + 1;
+  }
+  return out;
+}
+
+} // namespace zc
