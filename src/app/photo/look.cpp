@@ -19,7 +19,7 @@ LookKey look_key(Workbench& bench) {
   return out;
 }
 
-void map_columns(MaskMapper& mapper, QImage& picture, int from) {
+void map_columns(const MaskMapper& mapper, QImage& picture, int from) {
   const int first = std::max(0, from);
   if (first >= picture.width()) return;
   auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
@@ -48,7 +48,7 @@ void apply_look(Workbench& bench, QImage& picture, double scale, int side, int m
     break;
   }
   case PhotoLook::Mask:
-    if (MaskMapper* mapper = bench.reader().mapper()) map_columns(*mapper, picture, mask_from);
+    if (const MaskMapper* mapper = bench.reader().mapper()) map_columns(*mapper, picture, mask_from);
     break;
   case PhotoLook::Color:
   case PhotoLook::Value:

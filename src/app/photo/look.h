@@ -22,7 +22,7 @@ struct LookKey {
 [[nodiscard]] LookKey look_key(Workbench& bench);
 
 /// Takes the columns from `from` on through a mask.
-void map_columns(MaskMapper& mapper, QImage& picture, int from);
+void map_columns(const MaskMapper& mapper, QImage& picture, int from);
 
 /// Changes the pixels of a 32-bit picture. `scale` is how many of its pixels one photo pixel measures, `side`
 /// the longer side of the photo: the blur of squinting is a share of it. Columns from `mask_from` on are

@@ -7,6 +7,7 @@ namespace zc {
 namespace {
 
 constexpr double kEnoughPixels = 2.5e6;
+constexpr int kRest = 150; // Milliseconds without a change.
 
 /// The region in the pixels of a smaller level.
 PixelRect scaled(const PixelRect& r, double by) {
@@ -14,9 +15,41 @@ PixelRect scaled(const PixelRect& r, double by) {
           std::max(1, static_cast<int>(r.height * by))};
 }
 
+/// The finest level of at most so many pixels.
+std::size_t level_of(const Photo& photo, double most_pixels) {
+  std::size_t level = 0;
+  const auto pixels = [&](std::size_t i) {
+    return static_cast<double>(photo.levels[i].width()) * photo.levels[i].height();
+  };
+  while (level + 1 < photo.levels.size() && pixels(level) > most_pixels) ++level;
+  return level;
+}
+
 } // namespace
 
-PhotoReader::PhotoReader(Workbench& bench) : m_bench(bench) {}
+PhotoReader::PhotoReader(Workbench& bench) : m_bench(bench) {
+  m_warmer.setMaxThreadCount(1);
+  m_rest.setSingleShot(true);
+  m_rest.setInterval(kRest);
+  const auto rest = [this] { m_rest.start(); };
+  QObject::connect(&bench, &Workbench::pieceChanged, &m_rest, rest);
+  QObject::connect(&bench.photos(), &PhotoLibrary::changed, &m_rest, rest);
+  QObject::connect(&m_rest, &QTimer::timeout, &m_rest, [this] { warm_mapper(); });
+}
+
+PhotoReader::~PhotoReader() { m_warmer.waitForDone(); }
+
+void PhotoReader::warm_mapper() {
+  follow();
+  const MaskMapper* ready = mapper();
+  if (!ready || !m_photo) return;
+  m_warmer.clear();
+  m_warmer.start([mapper = *ready, photo = m_photo] {
+    const PixelView view = view_of(photo->levels[level_of(*photo, kEnoughPixels)]);
+    std::vector<std::uint32_t> scratch(static_cast<std::size_t>(view.width) * view.height);
+    mapper.map(view, scratch.data());
+  });
+}
 
 std::shared_ptr<const Photo> PhotoReader::photo() const {
   const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
@@ -49,12 +82,7 @@ const std::vector<ColorPlace>& PhotoReader::places() {
   if (!m_photo) return none;
   const WheelSpec wheel = m_bench.piece().wheel;
   if (!m_places) {
-    std::size_t level = 0;
-    const auto pixels = [&](std::size_t i) {
-      return static_cast<double>(m_photo->levels[i].width()) * m_photo->levels[i].height();
-    };
-    while (level + 1 < m_photo->levels.size() && pixels(level) > kEnoughPixels) ++level;
-    const PixelView view = view_of(m_photo->levels[level]);
+    const PixelView view = view_of(m_photo->levels[level_of(*m_photo, kEnoughPixels)]);
     const double by = static_cast<double>(view.width) / m_photo->full().width();
     m_places = color_places(m_key.region ? part_of(view, scaled(*m_key.region, by)) : view, m_bench.wheel());
     m_places_wheel = wheel;
@@ -86,7 +114,7 @@ FlatTones PhotoReader::tones() {
   return flat_tones(*read, m_limits);
 }
 
-MaskMapper* PhotoReader::mapper() {
+const MaskMapper* PhotoReader::mapper() {
   if (!m_bench.region()) return nullptr;
   const MaskKey key{m_bench.piece().wheel, m_bench.piece().mask};
   if (!m_mapper || key != m_mapper_for)

@@ -6,6 +6,8 @@
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
 
+#include <QThreadPool>
+#include <QTimer>
 #include <optional>
 
 namespace zc {
@@ -15,6 +17,7 @@ class Workbench;
 class PhotoReader {
 public:
   explicit PhotoReader(Workbench& bench);
+  ~PhotoReader();
 
   /// The shown photo, when it is decoded.
   [[nodiscard]] std::shared_ptr<const Photo> photo() const;
@@ -27,7 +30,7 @@ public:
   /// The flat tones: at the painter's limits, or at those found.
   [[nodiscard]] FlatTones tones();
   /// Maps pixels through the mask in use; null without one.
-  [[nodiscard]] MaskMapper* mapper();
+  [[nodiscard]] const MaskMapper* mapper();
 
 private:
   void follow();
@@ -51,7 +54,13 @@ private:
   WheelSpec m_places_wheel;
   std::optional<double> m_held;
   MaskKey m_held_for, m_mapper_for;
+  /// Maps the photo's colors in the background once the mask rests, so that the look through it is there at
+  /// once.
+  void warm_mapper();
+
   std::unique_ptr<MaskMapper> m_mapper;
+  QTimer m_rest;
+  QThreadPool m_warmer;
 };
 
 } // namespace zc

@@ -5,10 +5,29 @@
 
 #include <atomic>
 #include <new>
+#include <sys/mman.h>
 
 namespace zc {
 
-MaskMapper::MaskMapper(const Wheel& wheel, const MaskRegion& region) : m_wheel(wheel), m_region(region) {}
+/// By the 24 bits of a color; 0 where it is not mapped yet. In the system's large pages where it has them:
+/// the 64 MB are zeroed piece by piece as colors come up, and found without a walk through page tables.
+struct MaskMapper::Known {
+  static constexpr std::size_t kBytes = (std::size_t{1} << 24) * sizeof(std::uint32_t);
+  std::uint32_t* words;
+
+  Known()
+      : words(static_cast<std::uint32_t*>(
+            mmap(nullptr, kBytes, PROT_READ | PROT_WRITE, MAP_PRIVATE | MAP_ANONYMOUS, -1, 0))) {
+    if (words == MAP_FAILED) throw std::bad_alloc();
+    madvise(words, kBytes, MADV_HUGEPAGE); // Only a wish.
+  }
+  ~Known() { munmap(words, kBytes); }
+  Known(const Known&) = delete;
+  Known& operator=(const Known&) = delete;
+};
+
+MaskMapper::MaskMapper(const Wheel& wheel, const MaskRegion& region)
+    : m_wheel(wheel), m_region(region), m_known(std::make_shared<Known>()) {}
 
 std::uint32_t MaskMapper::mapped(std::uint32_t word) const {
   if (m_region.empty()) return word;
@@ -21,29 +40,21 @@ std::uint32_t MaskMapper::mapped(std::uint32_t word) const {
   return (word & 0xff000000u) | (word_of(c) & 0xffffffu);
 }
 
-void MaskMapper::map(const PixelView& photo, std::uint32_t* out) {
-  if (!m_known)
-    m_known.reset(static_cast<std::uint32_t*>(std::calloc(std::size_t{1} << 24, sizeof(std::uint32_t))));
-  if (!m_known) throw std::bad_alloc();
-  in_parallel(photo.height, 16, [&](int from, int to) {
-    // Neighbors are often of one color.
-    std::uint32_t last = 0, last_mapped = 0;
+void MaskMapper::map(const PixelView& photo, std::uint32_t* out) const {
+  std::uint32_t* const known = m_known->words;
+  in_parallel(photo.height, 16, [&, known](int from, int to) {
     for (int y = from; y < to; ++y) {
       const std::uint32_t* words = photo.row(y);
       std::uint32_t* row = out + static_cast<std::size_t>(y) * photo.width;
       for (int x = 0; x < photo.width; ++x) {
-        const std::uint32_t color = words[x] | 0xff000000u;
-        if (color != last) {
-          last = color;
-          // Two cores may map one color at the same time; they come to the same result.
-          std::atomic_ref<std::uint32_t> known(m_known[color & 0xffffffu]);
-          last_mapped = known.load(std::memory_order_relaxed);
-          if (last_mapped == 0) {
-            last_mapped = mapped(color);
-            known.store(last_mapped, std::memory_order_relaxed);
-          }
+        // Two threads may map one color at the same time; they come to the same result.
+        const std::atomic_ref<std::uint32_t> place(known[words[x] & 0xffffffu]);
+        std::uint32_t color = place.load(std::memory_order_relaxed);
+        if (color == 0) [[unlikely]] {
+          color = mapped(words[x] | 0xff000000u);
+          place.store(color, std::memory_order_relaxed);
         }
-        row[x] = (words[x] & 0xff000000u) | (last_mapped & 0xffffffu);
+        row[x] = (words[x] & 0xff000000u) | (color & 0xffffffu);
       }
     }
   });

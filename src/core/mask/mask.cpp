@@ -144,6 +144,21 @@ struct MaskRegion::Geometry {
   std::vector<std::vector<DiscPoint>> outlines;
 };
 
+/// By the even-odd rule over all outlines, which do not cross: asked for every color of a photo. A point on a
+/// border may come out either way; callers look at the distance as well.
+bool MaskRegion::encloses(const Geometry& g, DiscPoint p) {
+  if (p.x < g.low.x || p.x > g.high.x || p.y < g.low.y || p.y > g.high.y) return false;
+  bool within = false;
+  for (const auto& outline : g.outlines) {
+    DiscPoint a = outline.back();
+    for (const DiscPoint& b : outline) {
+      if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (p.y - a.y) / (b.y - a.y) * (b.x - a.x)) within = !within;
+      a = b;
+    }
+  }
+  return within;
+}
+
 Mask turned_mask(const Mask& mask, double by) {
   Mask out = mask;
   out.turned = wrap_degrees(mask.turned + by);
@@ -176,14 +191,13 @@ bool MaskRegion::inside(DiscPoint p) const {
   const DiscPoint &low = m_geometry->low, &high = m_geometry->high;
   if (p.x < low.x - kBorder || p.x > high.x + kBorder || p.y < low.y - kBorder || p.y > high.y + kBorder)
     return false;
-  const Point q(p.x, p.y);
-  return bg::covered_by(q, m_geometry->region) || bg::distance(q, m_geometry->borders) <= kBorder;
+  return encloses(*m_geometry, p) || bg::distance(Point(p.x, p.y), m_geometry->borders) <= kBorder;
 }
 
 std::optional<DiscPoint> MaskRegion::nearest(DiscPoint p) const {
   if (empty()) return std::nullopt;
+  if (encloses(*m_geometry, p)) return p;
   const Point q(p.x, p.y);
-  if (bg::covered_by(q, m_geometry->region)) return p;
   bg::model::segment<Point> link;
   bg::closest_points(q, m_geometry->borders, link);
   const DiscPoint found{link.second.x(), link.second.y()};

@@ -63,6 +63,7 @@ public:
 
 private:
   struct Geometry;
+  static bool encloses(const Geometry& geometry, DiscPoint p);
   std::shared_ptr<const Geometry> m_geometry;
 };
 

@@ -115,6 +115,7 @@ public:
     }
     m_y[12] = m_y[0] - 360;
     set_tangents();
+    set_guesses();
   }
 
   [[nodiscard]] double hue(double angle) const override {
@@ -131,6 +132,7 @@ public:
 
 private:
   static constexpr double kStep = 30;
+  static constexpr int kGuesses = 64;
 
   void set_tangents() {
     std::array<double, 12> slope{};
@@ -148,7 +150,7 @@ private:
   }
   /// Where piece i has the hue h: Newton's steps, halving where one would leave the bracket.
   [[nodiscard]] double place_in(int i, double h) const {
-    double low = 0, high = 1, t = std::clamp((h - m_y[i]) / (m_y[i + 1] - m_y[i]), 0.0, 1.0);
+    double low = 0, high = 1, t = first_guess(i, (h - m_y[i]) / (m_y[i + 1] - m_y[i]));
     for (int round = 0; round < 60; ++round) {
       const double off = piece(i, t) - h, next = t - off / slope_of(i, t);
       // Newton's steps square the error, so after this one it is below rounding.
@@ -157,6 +159,25 @@ private:
       t = next > low && next < high ? next : (low + high) / 2;
     }
     return t;
+  }
+  /// From a table of where the piece has even shares of its hues, so that one step is enough nearly always.
+  [[nodiscard]] double first_guess(int i, double share) const {
+    const double at = std::clamp(share, 0.0, 1.0) * kGuesses;
+    const int k = std::min(static_cast<int>(at), kGuesses - 1);
+    const auto& guesses = m_guess[static_cast<std::size_t>(i)];
+    return guesses[static_cast<std::size_t>(k)] +
+           (at - k) * (guesses[static_cast<std::size_t>(k) + 1] - guesses[static_cast<std::size_t>(k)]);
+  }
+  void set_guesses() {
+    for (int i = 0; i < 12; ++i) {
+      auto& guesses = m_guess[static_cast<std::size_t>(i)];
+      for (int k = 0; k <= kGuesses; ++k)
+        guesses[static_cast<std::size_t>(k)] = static_cast<double>(k) / kGuesses;
+      const auto even = guesses;
+      for (int k = 0; k <= kGuesses; ++k)
+        guesses[static_cast<std::size_t>(k)] =
+            place_in(i, m_y[i] + even[static_cast<std::size_t>(k)] * (m_y[i + 1] - m_y[i]));
+    }
   }
   /// Rise of piece i per t.
   [[nodiscard]] double slope_of(int i, double t) const {
@@ -172,6 +193,7 @@ private:
   }
 
   std::array<double, 13> m_y{}, m_tangent{};
+  std::array<std::array<double, kGuesses + 1>, 12> m_guess{};
 };
 
 class RingCurve final : public HueMap::Curve {

@@ -1,12 +1,17 @@
 #include "core/wheel/measure.h"
 
+#include "core/base/angle.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace zc {
 namespace {
+
+/// This near to black and white no chroma is left.
+constexpr double kNoChroma = 1e-7;
 
 /// r = share of the largest LCh(uv) chroma at this L* and hue: the disc is full at every value.
 class HsluvMeasure final : public Measure {
@@ -18,8 +23,11 @@ public:
     return std::clamp(hsluv_from_lch(lchuv_from_srgb(c)).s / 100, 0.0, 1.0);
   }
   [[nodiscard]] Located located(Srgb c) const override {
-    const LchUv lch = lchuv_from_srgb(c);
-    return {lch.h, std::clamp(hsluv_from_lch(lch).s / 100, 0.0, 1.0), lch.l};
+    const Luv luv = luv_from_xyz(xyz_from_srgb(c));
+    const double chroma = std::sqrt(luv.u * luv.u + luv.v * luv.v);
+    if (chroma == 0 || luv.l < kNoChroma || luv.l > 100 - kNoChroma) return {0, 0, luv.l};
+    const double most = LuvEdge(luv.l).chroma(luv.u / chroma, luv.v / chroma);
+    return {wrap_degrees(degrees(std::atan2(luv.v, luv.u))), std::clamp(chroma / most, 0.0, 1.0), luv.l};
   }
   [[nodiscard]] double reach(double, double) const override { return 1; }
   [[nodiscard]] ValueSpan value_span(double, double) const override { return {0, 100}; }

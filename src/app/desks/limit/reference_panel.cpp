@@ -58,7 +58,7 @@ void MaskedPreview::refresh_picture() {
   m_picture = photo->levels[level]
                   .scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
                   .convertToFormat(QImage::Format_ARGB32);
-  if (MaskMapper* mapper = m_bench.reader().mapper())
+  if (const MaskMapper* mapper = m_bench.reader().mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
   auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
   if (wanted.values_only)
