@@ -17,6 +17,9 @@
 #include <cstring>
 #include <functional>
 #include <libimagequant.h>
+#ifdef WITH_OPENCV
+#include <opencv2/core.hpp>
+#endif
 
 namespace {
 
@@ -146,6 +149,30 @@ std::vector<Srgb> by_imagequant(const QImage& image, int count) {
   return out;
 }
 
+#ifdef WITH_OPENCV
+/// k-means by OpenCV in CIELAB on every fifth pixel both ways.
+std::vector<Srgb> by_kmeans(const QImage& image, int count) {
+  const PixelView view = view_of(image);
+  std::vector<float> labs;
+  for (int y = 0; y < view.height; y += 5)
+    for (int x = 0; x < view.width; x += 5) {
+      const Lab lab = lab_from_srgb(srgb_from_8bit(color_of_word(view.row(y)[x])));
+      labs.insert(labs.end(),
+                  {static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)});
+    }
+  const cv::Mat samples(static_cast<int>(labs.size() / 3), 3, CV_32F, labs.data());
+  cv::Mat labels, centers;
+  cv::setRNGSeed(1);
+  cv::kmeans(samples, count, labels, {cv::TermCriteria::COUNT | cv::TermCriteria::EPS, 30, 0.1}, 1,
+             cv::KMEANS_PP_CENTERS, centers);
+  std::vector<Srgb> out;
+  for (int i = 0; i < centers.rows; ++i)
+    out.push_back(srgb_from_xyz(
+        xyz_from_lab({centers.at<float>(i, 0), centers.at<float>(i, 1), centers.at<float>(i, 2)})));
+  return out;
+}
+#endif
+
 void palette(benchmark::State& state) {
   const char* photos[] = {"blue-hour.jpg", "forge.jpg", "noon.jpg"};
   const auto which = static_cast<std::size_t>(state.range(0));
@@ -167,6 +194,11 @@ void palette(benchmark::State& state) {
   state.counters["ours"] = mean_difference(image, ours);
   state.counters["theirs"] = mean_difference(image, theirs);
   state.counters["our_ms"] = 1000 * our_time / static_cast<double>(state.iterations());
+#ifdef WITH_OPENCV
+  std::vector<Srgb> means;
+  state.counters["kmeans_ms"] = 1000 * seconds([&] { means = by_kmeans(image, spec.count); });
+  state.counters["kmeans"] = mean_difference(image, means);
+#endif
   state.counters["their_ms"] = 1000 * their_time / static_cast<double>(state.iterations());
 }
 BENCHMARK(palette)->ArgsProduct({{0, 1, 2, 3, 4}, {8, 16, 30}})->Iterations(2)->Unit(benchmark::kMillisecond);

@@ -44,19 +44,30 @@ void box(const Pixel* in, Pixel* out, int n, int half) {
   }
 }
 
+/// Lines that are turned together: as many pixels as fill a cache line.
+constexpr int kTogether = 4;
+
 /// All lines of a picture through the three boxes, and the picture turned on its side: twice makes both ways.
 void blur_lines(std::vector<Pixel>& pixels, int width, int height, const std::array<int, 3>& halves) {
   std::vector<Pixel> turned(pixels.size());
-  in_parallel(height, 16, [&](int from, int to) {
-    std::vector<Pixel> one(static_cast<std::size_t>(width)), other(one.size());
-    for (int y = from; y < to; ++y) {
-      std::copy_n(pixels.begin() + static_cast<std::ptrdiff_t>(y) * width, width, one.begin());
-      for (const int half : halves) {
-        if (half == 0) continue;
-        box(one.data(), other.data(), width, half);
-        std::swap(one, other);
+  in_parallel((height + kTogether - 1) / kTogether, 4, [&](int from, int to) {
+    std::array<std::vector<Pixel>, kTogether> lines;
+    for (auto& line : lines) line.resize(static_cast<std::size_t>(width));
+    std::vector<Pixel> other(static_cast<std::size_t>(width));
+    for (int block = from; block < to; ++block) {
+      const int top = block * kTogether, count = std::min(kTogether, height - top);
+      for (int k = 0; k < count; ++k) {
+        auto& line = lines[static_cast<std::size_t>(k)];
+        std::copy_n(pixels.begin() + static_cast<std::ptrdiff_t>(top + k) * width, width, line.begin());
+        for (const int half : halves) {
+          if (half == 0) continue;
+          box(line.data(), other.data(), width, half);
+          std::swap(line, other);
+        }
       }
-      for (int x = 0; x < width; ++x) turned[static_cast<std::size_t>(x) * height + y] = one[x];
+      for (int x = 0; x < width; ++x)
+        for (int k = 0; k < count; ++k)
+          turned[static_cast<std::size_t>(x) * height + top + k] = lines[static_cast<std::size_t>(k)][x];
     }
   });
   pixels = std::move(turned);
@@ -74,26 +85,30 @@ void squint(const PixelView& photo, double radius, std::uint32_t* out) {
   if (photo.width == 0 || photo.height == 0 || halves[2] == 0) return copy();
   const auto& linear = linear_of_8bit();
   std::vector<Pixel> pixels(static_cast<std::size_t>(photo.width) * photo.height);
-  for (int y = 0; y < photo.height; ++y)
-    for (int x = 0; x < photo.width; ++x) {
-      const std::uint32_t w = photo.row(y)[x];
-      const float alpha = static_cast<float>(w >> 24) / 255;
-      pixels[static_cast<std::size_t>(y) * photo.width + x] = {
-          alpha * linear[w >> 16 & 0xff], alpha * linear[w >> 8 & 0xff], alpha * linear[w & 0xff], alpha};
-    }
+  in_parallel(photo.height, 16, [&](int from, int to) {
+    for (int y = from; y < to; ++y)
+      for (int x = 0; x < photo.width; ++x) {
+        const std::uint32_t w = photo.row(y)[x];
+        const float alpha = static_cast<float>(w >> 24) / 255;
+        pixels[static_cast<std::size_t>(y) * photo.width + x] = {
+            alpha * linear[w >> 16 & 0xff], alpha * linear[w >> 8 & 0xff], alpha * linear[w & 0xff], alpha};
+      }
+  });
   blur_lines(pixels, photo.width, photo.height, halves);
   blur_lines(pixels, photo.height, photo.width, halves);
   const std::uint8_t* encoded = encoded_8bit_of_linear().data();
-  for (std::size_t i = 0; i < pixels.size(); ++i) {
-    const Pixel& p = pixels[i];
-    const float alpha = std::clamp(p[3], 0.0f, 1.0f), per_alpha = alpha > 0 ? 1 / alpha : 0;
-    const auto channel = [&](int c) {
-      return std::uint32_t{
-          encoded[static_cast<int>(std::clamp(p[c] * per_alpha, 0.0f, 1.0f) * kLinearSteps + 0.5f)]};
-    };
-    out[i] = static_cast<std::uint32_t>(std::lround(255 * alpha)) << 24 | channel(0) << 16 | channel(1) << 8 |
-             channel(2);
-  }
+  in_parallel(static_cast<int>(pixels.size()), 4096, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
+      const Pixel& p = pixels[i];
+      const float alpha = std::clamp(p[3], 0.0f, 1.0f), per_alpha = alpha > 0 ? 1 / alpha : 0;
+      const auto channel = [&](int c) {
+        return std::uint32_t{
+            encoded[static_cast<int>(std::clamp(p[c] * per_alpha, 0.0f, 1.0f) * kLinearSteps + 0.5f)]};
+      };
+      out[i] = static_cast<std::uint32_t>(std::lround(255 * alpha)) << 24 | channel(0) << 16 |
+               channel(1) << 8 | channel(2);
+    }
+  });
 }
 
 } // namespace zc

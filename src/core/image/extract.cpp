@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <random>
 #include <unordered_map>
 
 namespace zc {
@@ -18,6 +19,7 @@ constexpr int kMostSamples = 60'000;
 /// Likes closer than this in OKLab are one point; about one CIEDE2000.
 constexpr double kGrain = 0.0125;
 constexpr int kMeanRounds = 12, kMedianRounds = 8;
+constexpr unsigned kDrawnStarts = 4;
 /// CIEDE2000 decides between so many candidates that are nearest in OKLab.
 constexpr std::size_t kCandidates = 5;
 
@@ -190,6 +192,15 @@ Nearest nearest_in_oklab(const Point& p, const std::vector<Oklab>& centers) {
   return out;
 }
 
+Nearest nearest_in_cielab(const Point& p, const std::vector<Lab>& labs) {
+  Nearest out{0, 1e9};
+  for (std::size_t k = 0; k < labs.size(); ++k) {
+    const double d = square(p.lab.l - labs[k].l) + square(p.lab.a - labs[k].a) + square(p.lab.b - labs[k].b);
+    if (d < out.away) out = {k, d};
+  }
+  return out;
+}
+
 Nearest nearest_to_the_eye(const Point& p, const std::vector<Oklab>& centers, const std::vector<Lab>& labs) {
   std::array<std::pair<double, std::size_t>, kCandidates> best;
   std::size_t n = 0;
@@ -235,20 +246,88 @@ void round_of(const std::vector<Point>& points, std::vector<Oklab>& centers, con
     if (weights[k] > 0) centers[k] = {sums[k].l / weights[k], sums[k].a / weights[k], sums[k].b / weights[k]};
 }
 
-/// Means first; then medians, since a painter minds how far colors are off, not the squares of it.
-std::vector<Oklab> clustered(const std::vector<Point>& points, std::size_t count) {
-  std::vector<Oklab> centers = first_centers(points, count);
-  for (int i = 0; i < kMeanRounds; ++i)
+/// Points drawn with the squared distance to those drawn before as their weight (D. Arthur, S. Vassilvitskii,
+/// "k-means++: the advantages of careful seeding", SODA 2007); the same for the same seed.
+std::vector<Oklab> drawn_centers(const std::vector<Point>& points, std::size_t count, unsigned seed) {
+  std::mt19937_64 random(seed);
+  std::vector<double> away(points.size(), 1);
+  std::vector<Oklab> out;
+  while (out.size() < count) {
+    double sum = 0;
+    for (std::size_t i = 0; i < points.size(); ++i) sum += points[i].weight * away[i];
+    if (sum <= 0) break;
+    double left = sum * (static_cast<double>(random() >> 11) / 9007199254740992.0);
+    std::size_t at = 0;
+    while (at + 1 < points.size() && (left -= points[at].weight * away[at]) > 0) ++at;
+    for (std::size_t i = 0; i < points.size(); ++i) {
+      const double d = apart(points[i].at, points[at].at);
+      away[i] = out.empty() ? d : std::min(away[i], d);
+    }
+    out.push_back(points[at].at);
+  }
+  return out;
+}
+
+enum class Space { Oklab, Cielab };
+
+/// Neither space is even everywhere: now the one, now the other leads to the better palette.
+void move_to_means(const std::vector<Point>& points, std::vector<Oklab>& centers, Space space) {
+  for (int i = 0; i < kMeanRounds; ++i) {
+    const auto labs = labs_of(centers);
     round_of(
-        points, centers, [&](const Point& p) { return nearest_in_oklab(p, centers); },
+        points, centers,
+        [&](const Point& p) {
+          return space == Space::Oklab ? nearest_in_oklab(p, centers) : nearest_in_cielab(p, labs);
+        },
         [](const Point& p, const Nearest&) { return p.weight; });
-  for (int i = 0; i < kMedianRounds; ++i) {
+  }
+}
+
+/// Since a painter minds how far colors are off, not the squares of it.
+void move_to_medians(const std::vector<Point>& points, std::vector<Oklab>& centers, int rounds) {
+  for (int i = 0; i < rounds; ++i) {
     const auto labs = labs_of(centers);
     round_of(
         points, centers, [&](const Point& p) { return nearest_to_the_eye(p, centers, labs); },
         [](const Point& p, const Nearest& n) { return p.weight / std::max(n.away, 0.5); });
   }
-  return centers;
+}
+
+/// Sum of the CIEDE2000 of all pixels to their nearest center.
+double total_error(const std::vector<Point>& points, const std::vector<Oklab>& centers) {
+  const auto labs = labs_of(centers);
+  std::vector<double> error(points.size());
+  in_parallel(static_cast<int>(points.size()), 128, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      error[i] = points[i].weight * nearest_to_the_eye(points[i], centers, labs).away;
+  });
+  return std::accumulate(error.begin(), error.end(), 0.0);
+}
+
+/// The best of a few starts and of the places they pass, since moving centers ends at a good place near the
+/// start and not at the best.
+std::vector<Oklab> clustered(const std::vector<Point>& points, std::size_t count) {
+  std::vector<Oklab> best;
+  double least = 0;
+  const auto judge = [&](const std::vector<Oklab>& centers) {
+    const double error = total_error(points, centers);
+    if (!best.empty() && (error >= least || centers.size() < best.size())) return;
+    best = centers;
+    least = error;
+  };
+  for (unsigned start = 0; start <= kDrawnStarts; ++start) {
+    auto centers = start == 0 ? first_centers(points, count) : drawn_centers(points, count, start);
+    move_to_means(points, centers, start % 2 == 0 ? Space::Oklab : Space::Cielab);
+    judge(centers);
+    move_to_medians(points, centers, 1);
+    judge(centers);
+  }
+  auto centers = best;
+  for (int i = 0; i < kMedianRounds; ++i) {
+    move_to_medians(points, centers, 1);
+    judge(centers);
+  }
+  return best;
 }
 
 // ---------------------------------------------------------------- choosing
