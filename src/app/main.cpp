@@ -51,6 +51,7 @@ void apply_options(zc::MainWindow& window, const Options& options) {
   if (options.desk == "observe") window.bench().show_desk(zc::Desk::Observe);
   if (options.desk == "limit") window.bench().show_desk(zc::Desk::Limit);
   if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
+  if (options.desk == "grade") window.bench().show_desk(zc::Desk::Grade);
   if (options.size.size() == 2) window.resize(options.size[0], options.size[1]);
   zc::WheelSpec wheel = window.bench().piece().wheel;
   if (options.hues) wheel.hues = *options.hues;
@@ -76,7 +77,7 @@ int main(int argc, char** argv) {
   line.add_option("--picture", options.picture, "Write a picture of the window and quit");
   line.add_option("--press", options.buttons, "Buttons to press before the picture, by their names");
   line.add_option("--desk", options.desk, "Desk to start at")
-      ->check(CLI::IsMember({"observe", "limit", "pick"}));
+      ->check(CLI::IsMember({"observe", "limit", "pick", "grade"}));
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
   line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");

@@ -27,6 +27,7 @@ public:
     return save_path;
   }
   QStringList open_photos(QWidget*, const QString&) override { return photo_paths; }
+  QString open_set_file(QWidget*, const QString&, const QString&) override { return set_path; }
   QString export_file(QWidget*, const QString&, const QString&) override { return export_path; }
   UnsavedAnswer ask_unsaved(QWidget*, const QString&) override {
     ++unsaved_questions;
@@ -38,7 +39,7 @@ public:
   }
   void show_about(QWidget*, const QString&) override {}
 
-  QString open_path, save_path, export_path, suggestion;
+  QString open_path, save_path, export_path, set_path, suggestion;
   QStringList photo_paths, offered;
   UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
   int unsaved_questions = 0;

@@ -48,6 +48,10 @@ private:
     m_desk->bench().take_up(*m_desk->bench().wheel().color_at({a, r, v}), WheelPoint{a, r, v});
     m_desk->bench().lay_current();
   }
+  static Swatch at_place(Swatch s, int place) {
+    s.place = place;
+    return s;
+  }
   std::unique_ptr<DeskTop> m_desk;
 };
 
@@ -98,7 +102,7 @@ void LayTask::drags_move_between_families() {
   const Piece before = m_desk->piece();
   drag(staff(), staff().swatch_rect(s.id).center(), staff().column_rect(2).center());
   QCOMPARE(families()[0].swatches.size(), std::size_t{4});
-  QCOMPARE(families()[2].swatches.back(), s);
+  QCOMPARE(families()[2].swatches.back(), at_place(s, 5));
   m_desk->trigger("Undo");
   QCOMPARE(m_desk->piece(), before);
   const Id first = families()[0].id;
@@ -186,7 +190,7 @@ void LayTask::everything_goes_by_keyboard() {
   QTest::keyClick(&staff(), Qt::Key_Return);
   QCOMPARE(m_desk->session().color, swatch.color);
   QTest::keyClick(&staff(), Qt::Key_Right, Qt::ControlModifier);
-  QCOMPARE(families()[2].swatches.back(), swatch);
+  QCOMPARE(families()[2].swatches.back(), at_place(swatch, 5));
   QCOMPARE(m_desk->session().family, families()[2].id);
   for (int i = 0; i < 9; ++i) QTest::keyClick(&staff(), Qt::Key_Right);
   QCOMPARE(m_desk->session().family, families()[3].id);

@@ -1,46 +1,52 @@
 #include "app/band/staff_view.h"
 
-#include "app/paint/paint.h"
+#include "app/store/set_work.h"
+#include "app/theme/name_editor.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/piece/edits.h"
-#include "core/piece/grading.h"
 
 #include <QApplication>
+#include <QDrag>
+#include <QDragEnterEvent>
 #include <QHelpEvent>
 #include <QKeyEvent>
-#include <QLineEdit>
 #include <QMenu>
+#include <QMimeData>
 #include <QMouseEvent>
 #include <QScrollBar>
-#include <QShortcut>
 #include <QToolTip>
 
 namespace zc {
 namespace {
 
 constexpr double kWidestColumn = 92, kNarrowestColumn = 56, kSwatchHeight = 24;
+/// At Grade.
+constexpr double kWidestOfWide = 150, kNarrowestOfWide = 64;
 /// Kept free at the right while there is room, for the counts of light, middle, dark.
-constexpr double kCountRoom = 52;
+constexpr double kCountRoom = 52, kCountRoomOfWide = 92;
 /// Beside the staff while a string is previewed.
 constexpr double kStringLane = 40;
+/// A band limit can be taken this far off.
+constexpr double kGrab = 5;
 
 QString text(const std::string& s) { return QString::fromStdString(s); }
-
-QString counted(qsizetype n) { return n == 1 ? QObject::tr("1 swatch") : QObject::tr("%1 swatches").arg(n); }
 
 } // namespace
 
 StaffView::StaffView(Workbench& bench, QWidget* parent)
-    : AxisWidget(bench, parent), m_scroll(new QScrollBar(Qt::Horizontal, this)) {
+    : AxisWidget(bench, parent), m_scroll(new QScrollBar(Qt::Horizontal, this)),
+      m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {
   setObjectName(QStringLiteral("staff"));
   setAccessibleName(tr("Staff of the current set"));
   setMouseTracking(true);
+  setAcceptDrops(true);
   m_scroll->hide();
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
-  connect(&bench, &Workbench::pieceChanged, this, &StaffView::follow);
-  connect(&bench, &Workbench::stringChanged, this, &StaffView::follow);
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::stringChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, &StaffView::follow);
+  connect(&bench.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
+  connect(&bench.set_work(), &SetWork::selectionChanged, this, qOverload<>(&QWidget::update));
 }
 
 const std::vector<Family>& StaffView::families() const {
@@ -48,6 +54,8 @@ const std::vector<Family>& StaffView::families() const {
   const SwatchSet* set = current_set(m_bench.piece());
   return set ? set->families : none;
 }
+
+// ---------------------------------------------------------------- layout
 
 QRectF StaffView::staff_rect() const {
   const double lane = m_bench.session().string.empty() ? 0 : kStringLane;
@@ -68,9 +76,10 @@ std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
 }
 
 double StaffView::column_width() const {
-  const auto n = std::max<std::size_t>(families().size(), 1);
-  return std::clamp((staff_rect().width() - 8 - kCountRoom) / static_cast<double>(n), kNarrowestColumn,
-                    kWidestColumn);
+  const auto n = static_cast<double>(std::max<std::size_t>(families().size(), 1));
+  const double room = staff_rect().width() - 8 - (wide() ? kCountRoomOfWide : kCountRoom);
+  return wide() ? std::clamp(room / n, kNarrowestOfWide, kWidestOfWide)
+                : std::clamp(room / n, kNarrowestColumn, kWidestColumn);
 }
 
 QRectF StaffView::column_rect(std::size_t family) const {
@@ -90,38 +99,63 @@ QRectF StaffView::slot_rect(std::size_t family) const {
   return {c.center().x() - w / 2, line_y() - kSwatchHeight / 2, w, kSwatchHeight};
 }
 
-QRectF StaffView::swatch_rect(Id swatch) const {
+QRectF StaffView::limit_rect(bool light) const {
+  if (!wide()) return {};
+  const Bands& bands = m_bench.piece().bands;
+  const double y = axis().y_of(light ? bands.light_from : bands.dark_below);
+  return {staff_rect().right() - kCountRoomOfWide, y - kGrab, kCountRoomOfWide, 2 * kGrab};
+}
+
+void StaffView::lay_out_chips() {
+  m_chips.clear();
+  m_chip_of.clear();
+  const double w = column_width() - 24, left = staff_rect().left() + 4 + 12;
   for (std::size_t i = 0; i < families().size(); ++i)
     for (const auto& s : families()[i].swatches) {
-      if (s.id != swatch) continue;
-      const QRectF c = column_rect(i);
-      const double w = c.width() - 24;
-      return {c.center().x() - w / 2, axis().y_of(value_of(s.color)) - kSwatchHeight / 2, w, kSwatchHeight};
+      const auto preview = m_bench.set_work().preview().find(s.id);
+      const Srgb shown = m_bench.set_work().shown(s);
+      const bool held = preview != m_bench.set_work().preview().end() && preview->second.held;
+      const double y = axis().y_of(value_of(shown)) - kSwatchHeight / 2;
+      m_chip_of[s.id] = m_chips.size();
+      m_chips.push_back(
+          {&s, i, {left + column_width() * static_cast<double>(i), y, w, kSwatchHeight}, shown, held});
     }
-  return {};
+}
+
+QRectF StaffView::scrolled(const Chip& chip) const { return chip.rect.translated(-m_scroll->value(), 0); }
+
+QRectF StaffView::swatch_rect(Id swatch) const {
+  const auto at = m_chip_of.find(swatch);
+  return at == m_chip_of.end() ? QRectF() : scrolled(m_chips[at->second]);
 }
 
 const Swatch* StaffView::swatch_at(QPointF p) const {
   const Swatch* found = nullptr;
   double nearest = 1e9;
-  for (const auto& family : families())
-    for (const auto& s : family.swatches) {
-      const QRectF r = swatch_rect(s.id);
-      const double away = std::abs(r.center().y() - p.y());
-      if (!r.contains(p) || away > nearest) continue;
-      nearest = away;
-      found = &s;
-    }
+  for (const auto& chip : m_chips) {
+    const QRectF r = scrolled(chip);
+    const double away = std::abs(r.center().y() - p.y());
+    if (!r.contains(p) || away > nearest) continue;
+    nearest = away;
+    found = chip.swatch;
+  }
   return found;
 }
 
+std::vector<Id> StaffView::swatches_in(const QRectF& box) const {
+  std::vector<Id> out;
+  for (const auto& chip : m_chips)
+    if (scrolled(chip).intersects(box)) out.push_back(chip.swatch->id);
+  return out;
+}
+
 std::optional<std::size_t> StaffView::family_at(QPointF p) const {
-  for (std::size_t i = 0; i < families().size(); ++i) {
-    const QRectF c = column_rect(i);
-    if (p.x() >= c.left() && p.x() < c.right() && staff_rect().contains(QPointF(p.x(), axis().top())))
-      return i;
-  }
-  return std::nullopt;
+  const QRectF r = staff_rect();
+  if (p.x() < r.left() || p.x() >= r.right()) return std::nullopt;
+  const double along = p.x() - column_rect(0).left();
+  const auto i = static_cast<std::size_t>(std::max(0.0, along) / column_width());
+  if (along < 0 || i >= families().size()) return std::nullopt;
+  return i;
 }
 
 void StaffView::follow() {
@@ -129,9 +163,11 @@ void StaffView::follow() {
   const int over = std::max(0, static_cast<int>(std::ceil(needed - staff_rect().width())));
   m_scroll->setRange(0, over);
   m_scroll->setPageStep(static_cast<int>(staff_rect().width()));
+  m_scroll->setSingleStep(static_cast<int>(column_width()));
   m_scroll->setVisible(over > 0);
   m_scroll->setGeometry(static_cast<int>(staff_rect().left()), height() - 16,
                         static_cast<int>(staff_rect().width()), 14);
+  lay_out_chips();
   update();
 }
 
@@ -140,159 +176,14 @@ void StaffView::resizeEvent(QResizeEvent* event) {
   follow();
 }
 
-// ---------------------------------------------------------------- painting
-
-void StaffView::paint_bands(QPainter& painter) {
-  const Bands& bands = m_bench.piece().bands;
-  const QRectF r = staff_rect();
-  const double light = axis().y_of(bands.light_from), dark = axis().y_of(bands.dark_below);
-  painter.fillRect(r, theme().field);
-  painter.fillRect(QRectF(r.left(), light, r.width(), dark - light), theme().field_alt);
-}
-
-void StaffView::paint_family(QPainter& painter, std::size_t i) {
-  const Family& family = families()[i];
-  const QRectF c = column_rect(i);
-  const bool chosen = family.id == m_bench.session().family;
-  if (!family.swatches.empty()) {
-    const auto [low, high] = std::minmax_element(
-        family.swatches.begin(), family.swatches.end(),
-        [](const Swatch& a, const Swatch& b) { return value_of(a.color) < value_of(b.color); });
-    painter.setPen(QPen(theme().line, 1.5));
-    painter.drawLine(QPointF(c.center().x(), axis().y_of(value_of(high->color))),
-                     QPointF(c.center().x(), axis().y_of(value_of(low->color))));
-  }
-  for (const auto& s : family.swatches) {
-    const QRectF r = swatch_rect(s.id);
-    draw_chip(painter, r, shown_color(s.color, m_bench.session().values_only), theme().field);
-    if (s.id != m_bench.session().swatch) continue;
-    QPainterPath frame;
-    frame.addRect(r.adjusted(-3, -3, 3, 3));
-    draw_double_line(painter, frame, 1.5);
-  }
-  const QFont font = chosen ? caption_strong_font() : caption_font();
-  painter.setFont(font);
-  painter.setPen(chosen ? theme().strong : theme().quiet);
-  painter.drawText(
-      name_rect(i), Qt::AlignHCenter | Qt::AlignVCenter,
-      QFontMetrics(font).elidedText(text(family.name), Qt::ElideRight, static_cast<int>(c.width() - 4)));
-}
-
-void StaffView::paint_dragged(QPainter& painter) {
-  if (!m_moved || (m_drag != Drag::Swatch && m_drag != Drag::Family)) return;
-  const auto over = family_at(m_pointer);
-  if (m_drag == Drag::Swatch) {
-    const Swatch* s = find_swatch(m_bench.piece(), m_dragged);
-    if (!s) return;
-    QRectF r = swatch_rect(m_dragged);
-    r.moveCenter({m_pointer.x(), r.center().y()});
-    painter.fillRect(r, shown_color(s->color, m_bench.session().values_only));
-  }
-  if (!over) return;
-  const QRectF c = column_rect(*over);
-  painter.setBrush(Qt::NoBrush);
-  painter.setPen(QPen(theme().strong, 1, Qt::DashLine));
-  painter.drawRect(c.adjusted(2, 2, -2, -2));
-}
-
-/// Not laid yet, so without a ground of its own: steps on the same axis, joined by a dotted line.
-void StaffView::paint_string(QPainter& painter) {
-  const auto& string = m_bench.session().string;
-  if (string.empty()) return;
-  const double x = string_rect(0).center().x();
-  painter.setPen(QPen(theme().quiet, 1, Qt::DotLine));
-  painter.drawLine(QPointF(x, string_rect(0).center().y()),
-                   QPointF(x, string_rect(string.size() - 1).center().y()));
-  for (std::size_t i = 0; i < string.size(); ++i) {
-    const QColor color = shown_color(string[i].color, m_bench.session().values_only);
-    draw_chip(painter, string_rect(i), color, theme().stage);
-    if (!string[i].held) continue;
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(readable_on(color));
-    painter.drawEllipse(string_rect(i).center(), 2, 2);
-  }
-  painter.setFont(caption_font());
-  painter.setPen(theme().quiet);
-  painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
-                   m_bench.session().desk == Desk::Observe ? tr("taken") : tr("string"));
-}
-
-void StaffView::paintEvent(QPaintEvent*) {
-  QPainter painter(this);
-  painter.setRenderHint(QPainter::Antialiasing);
-  const QRectF r = staff_rect();
-  const SwatchSet* set = current_set(m_bench.piece());
-  paint_bands(painter);
-
-  painter.setFont(heading_font());
-  painter.setPen(theme().text);
-  const QRectF head(r.left(), 0, r.width(), ValueAxis::kHead - 6);
-  painter.drawText(head, Qt::AlignLeft | Qt::AlignBottom, tr("Set"));
-  if (set) {
-    const int indent = QFontMetrics(heading_font()).horizontalAdvance(tr("Set")) + 10;
-    const QString count = counted(static_cast<qsizetype>(swatch_count(*set)));
-    const QFontMetrics metrics(caption_font());
-    const QString name =
-        metrics.elidedText(text(set->name), Qt::ElideRight,
-                           static_cast<int>(head.width()) - indent - metrics.horizontalAdvance(count) - 16);
-    painter.setFont(caption_font());
-    painter.setPen(theme().quiet);
-    painter.drawText(head.adjusted(indent, 0, 0, 0), Qt::AlignLeft | Qt::AlignBottom, name + ", " + count);
-  }
-
-  painter.save();
-  painter.setClipRect(QRectF(r.left(), 0, r.width(), height()));
-  for (std::size_t i = 0; i < families().size(); ++i) paint_family(painter, i);
-  paint_dragged(painter);
-  painter.restore();
-
-  if (set) {
-    const BandCounts n = band_counts(*set, m_bench.piece().bands);
-    painter.setFont(caption_font());
-    painter.setPen(theme().quiet);
-    const auto label = [&](double y, const QString& name, int count) {
-      const QString words = name + " " + QString::number(count);
-      const double width = QFontMetrics(caption_font()).horizontalAdvance(words) + 6;
-      // Swatches may stand under it where the staff is full.
-      painter.fillRect(QRectF(r.right() - 4 - width, y + 1, width, 16),
-                       name == tr("middle") ? theme().field_alt : theme().field);
-      painter.drawText(QRectF(r.right() - 90, y, 83, 18), Qt::AlignRight | Qt::AlignVCenter, words);
-    };
-    label(r.top() + 3, tr("light"), n.light);
-    label(axis().y_of(m_bench.piece().bands.light_from) + 3, tr("middle"), n.middle);
-    label(axis().y_of(m_bench.piece().bands.dark_below) + 3, tr("dark"), n.dark);
-  }
-  if (families().empty()) {
-    painter.setFont(text_font());
-    painter.setPen(theme().quiet);
-    painter.drawText(r.adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                     tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
-  }
-
-  paint_string(painter);
-  draw_value_line(painter, line_y(), 0, width() - kMargin);
-  if (m_hovered && m_drag == Drag::None && *m_hovered < families().size() && !swatch_at(m_pointer)) {
-    const QRectF slot = slot_rect(*m_hovered);
-    painter.fillRect(slot, shown_color(m_bench.session().color, m_bench.session().values_only));
-    QPainterPath frame;
-    frame.addRect(slot);
-    draw_double_line(painter, frame, 1.0);
-    painter.setPen(readable_on(shown_color(m_bench.session().color, m_bench.session().values_only)));
-    painter.setFont(caption_font());
-    painter.drawText(slot, Qt::AlignCenter, tr("lay"));
-  }
-  if (!hasFocus()) return;
-  painter.setBrush(Qt::NoBrush);
-  painter.setPen(QPen(theme().strong, 1));
-  painter.drawRect(r.adjusted(-1.5, -1.5, 1.5, 1.5));
-}
-
-// ---------------------------------------------------------------- mouse and keys
+// ---------------------------------------------------------------- mouse
 
 void StaffView::mousePressEvent(QMouseEvent* event) {
   m_press = m_pointer = event->position();
+  m_modifiers = event->modifiers();
   m_moved = false;
   if (event->button() != Qt::LeftButton) return;
+  setFocus(Qt::MouseFocusReason);
   if (const auto step = string_step_at(m_press)) {
     const StringStep taken = m_bench.session().string[*step];
     return m_bench.lay_color({taken.color, taken.at});
@@ -301,25 +192,19 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   if (const Swatch* s = swatch_at(m_press)) {
     m_drag = Drag::Swatch;
     m_dragged = s->id;
-    return;
-  }
-  if (family && slot_rect(*family).contains(m_press)) {
-    m_bench.lay_current_into(families()[*family].id);
-    return;
-  }
-  if (family && m_press.y() > axis().bottom()) {
+  } else if (limit_rect(true).contains(m_press) || limit_rect(false).contains(m_press)) {
+    m_drag = limit_rect(true).contains(m_press) ? Drag::LightLimit : Drag::DarkLimit;
+    ++m_limit_drag;
+  } else if (family && m_press.y() > axis().bottom()) {
     m_drag = Drag::Family;
     m_dragged = families()[*family].id;
     m_bench.select_family(m_dragged);
-    return;
-  }
-  if (std::abs(m_press.y() - line_y()) <= 6) {
+  } else if (!family && std::abs(m_press.y() - line_y()) <= 6) {
     m_drag = Drag::Value;
     m_bench.begin_pick();
-    return;
+  } else {
+    m_drag = Drag::Box;
   }
-  if (family) m_bench.select_family(families()[*family].id);
-  m_bench.select_swatch(0);
 }
 
 void StaffView::mouseMoveEvent(QMouseEvent* event) {
@@ -329,38 +214,98 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
       (m_pointer - m_press).manhattanLength() >= QApplication::startDragDistance())
     m_moved = true;
   if (m_drag == Drag::Value) m_bench.pick_value(axis().value_at(m_pointer.y()));
+  if (m_drag == Drag::LightLimit || m_drag == Drag::DarkLimit) move_limit(m_pointer);
+  if (m_drag == Drag::Swatch && m_moved && drag_out()) return;
   const bool on_line = std::abs(m_pointer.y() - line_y()) <= 6 && !m_hovered;
-  setCursor(on_line || m_drag == Drag::Value ? Qt::SizeVerCursor : Qt::ArrowCursor);
+  const bool on_limit = limit_rect(true).contains(m_pointer) || limit_rect(false).contains(m_pointer);
+  setCursor(on_line || on_limit || m_drag == Drag::Value ? Qt::SizeVerCursor : Qt::ArrowCursor);
   update();
+}
+
+void StaffView::move_limit(QPointF p) {
+  Bands bands = m_bench.piece().bands;
+  const double value = axis().value_at(p.y());
+  // A limit stops short of the other.
+  if (m_drag == Drag::LightLimit)
+    bands.light_from = std::clamp(value, bands.dark_below + 1, 99.0);
+  else
+    bands.dark_below = std::clamp(value, 1.0, bands.light_from - 1);
+  m_bench.store().apply(
+      tr("Move band limit"), [=](Piece piece) { return with_bands(std::move(piece), bands); },
+      QStringLiteral("band limit %1").arg(m_limit_drag));
+}
+
+/// Out of the window the swatches go on as what other programs understand.
+bool StaffView::drag_out() {
+  if (window()->rect().contains(mapTo(window(), m_pointer.toPoint()))) return false;
+  m_drag = Drag::None;
+  const auto& selected = m_bench.set_work().selection();
+  auto* drag = new QDrag(this);
+  drag->setMimeData(m_bench.set_work().clip_of(
+      m_bench.set_work().selected(m_dragged) ? selected : std::vector<Id>{m_dragged}));
+  drag->exec(Qt::CopyAction);
+  update();
+  return true;
 }
 
 void StaffView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   const Drag drag = m_drag;
   m_drag = Drag::None;
-  if (drag == Drag::Value)
+  m_pointer = event->position();
+  const auto family = family_at(m_pointer);
+  if (drag == Drag::Value) {
     m_bench.end_pick();
-  else if (m_moved) {
+  } else if (drag == Drag::Box && m_moved) {
+    m_bench.set_work().select(swatches_in(QRectF(m_press, m_pointer).normalized()));
+  } else if (drag == Drag::Box && family && slot_rect(*family).contains(m_pointer)) {
+    m_bench.lay_current_into(families()[*family].id);
+  } else if (drag == Drag::Box) {
+    if (family) m_bench.select_family(families()[*family].id);
+    m_bench.select_swatch(0);
+  } else if (m_moved && (drag == Drag::Swatch || drag == Drag::Family)) {
     m_drag = drag;
-    drop(event->position());
+    drop(m_pointer);
     m_drag = Drag::None;
   } else if (drag == Drag::Swatch) {
-    if (const Swatch* s = find_swatch(m_bench.piece(), m_dragged)) {
-      m_bench.select_swatch(s->id);
-      m_bench.take_up(s->color, s->picked);
-    }
+    if (const Swatch* s = find_swatch(m_bench.piece(), m_dragged)) choose(*s, m_modifiers);
   }
   update();
 }
 
+/// Shift selects as far as here, Ctrl one more or less; a plain click takes the color up too.
+void StaffView::choose(const Swatch& swatch, Qt::KeyboardModifiers modifiers) {
+  const Swatch chosen = swatch;
+  if (modifiers & Qt::ShiftModifier) return m_bench.set_work().extend_to(chosen.id);
+  if (modifiers & Qt::ControlModifier) return m_bench.set_work().toggle(chosen.id);
+  m_bench.select_swatch(chosen.id);
+  m_bench.take_up(chosen.color, chosen.picked);
+}
+
 void StaffView::drop(QPointF p) {
+  SetWork& work = m_bench.set_work();
+  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_bench.select_swatch(m_dragged);
+  // Names of other sets take swatches too.
+  const QWidget* under = window()->childAt(mapTo(window(), p.toPoint()));
+  if (const Id set = under ? under->property("takesSwatchesOfSet").toULongLong() : 0;
+      set != 0 && m_drag == Drag::Swatch) {
+    const SwatchSet* other = find_set(m_bench.piece(), set);
+    if (other && other->families.empty()) {
+      emit m_bench.notice(tr("That set has no family yet; show it and add one first."));
+      return;
+    }
+    if (other) return work.move_to(other->families.front().id);
+  }
   const auto over = family_at(p);
   if (!over) return;
   const Id family = families()[*over].id, dragged = m_dragged;
   if (m_drag == Drag::Swatch) {
-    m_bench.store().apply(tr("Move swatch"),
-                          [=](Piece piece) { return with_swatches_moved(std::move(piece), {dragged}, family); });
-    m_bench.select_swatch(dragged);
+    const Family* from = find_family(m_bench.piece(), family);
+    const bool stays = std::all_of(work.selection().begin(), work.selection().end(), [from](Id id) {
+      return std::any_of(from->swatches.begin(), from->swatches.end(),
+                         [id](const Swatch& s) { return s.id == id; });
+    });
+    if (!stays) work.move_to(family);
   }
   if (m_drag == Drag::Family) {
     const std::size_t place = *over + (p.x() > column_rect(*over).center().x() ? 1 : 0);
@@ -377,14 +322,34 @@ void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
     rename_family(*family);
 }
 
+void StaffView::leaveEvent(QEvent*) {
+  m_hovered.reset();
+  update();
+}
+
+void StaffView::dragEnterEvent(QDragEnterEvent* event) {
+  const QMimeData* clip = event->mimeData();
+  if (clip->hasUrls()) return event->ignore(); // Files are the window's.
+  if (clip->hasColor() || clip->hasText()) event->acceptProposedAction();
+}
+
+void StaffView::dropEvent(QDropEvent* event) {
+  if (const auto over = family_at(event->position())) m_bench.select_family(families()[*over].id);
+  if (m_bench.set_work().paste(*event->mimeData())) event->acceptProposedAction();
+}
+
+// ---------------------------------------------------------------- keys
+
 void StaffView::keyPressEvent(QKeyEvent* event) {
   const bool control = event->modifiers() & Qt::ControlModifier;
   switch (event->key()) {
   case Qt::Key_Delete:
   case Qt::Key_Backspace:
-    return m_bench.remove_selected_swatch();
+    return m_bench.set_work().remove();
   case Qt::Key_F2:
     return rename_selected();
+  case Qt::Key_Escape:
+    return m_bench.select_swatch(0);
   case Qt::Key_Left:
     return control ? move_selected(-1) : step_family(-1);
   case Qt::Key_Right:
@@ -442,34 +407,44 @@ void StaffView::step_swatch(int by) {
 }
 
 void StaffView::move_selected(int by) {
-  const auto next = neighbor_family(by);
-  const Id swatch = m_bench.session().swatch;
-  if (!next || swatch == 0) return;
-  const Id family = families()[*next].id;
-  m_bench.store().apply(tr("Move swatch"),
-                        [=](Piece piece) { return with_swatches_moved(std::move(piece), {swatch}, family); });
-  m_bench.select_family(family);
+  if (const auto next = neighbor_family(by)) m_bench.set_work().move_to(families()[*next].id);
 }
 
-void StaffView::leaveEvent(QEvent*) {
-  m_hovered.reset();
-  update();
+// ---------------------------------------------------------------- menus
+
+void StaffView::fill_swatch_menu(QMenu& menu, Id id) {
+  SetWork& work = m_bench.set_work();
+  if (!work.selected(id)) m_bench.select_swatch(id);
+  menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
+  menu.addAction(tr("Replace by the current color"), &work, &SetWork::replace_by_current);
+  menu.addAction(tr("Duplicate"), &work, &SetWork::duplicate);
+  menu.addAction(tr("Lock or unlock"), &work, &SetWork::switch_lock);
+  menu.addAction(tr("Mark used or unused"), &work, &SetWork::switch_used);
+  menu.addAction(tr("Split off as a family"), &work, &SetWork::split_off);
+  menu.addAction(tr("Delete"), &work, &SetWork::remove);
+}
+
+void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
+  const Id id = families()[i].id;
+  menu.addAction(tr("Rename family"), this, [=, this] { rename_family(i); });
+  if (i + 1 < families().size()) {
+    const Id next = families()[i + 1].id;
+    menu.addAction(tr("Merge with the next family"), this, [=, this] {
+      m_bench.store().apply(tr("Merge families"),
+                            [=](Piece p) { return with_families_merged(std::move(p), id, next); });
+    });
+  }
+  menu.addAction(tr("Delete family and its swatches"), this, [=, this] {
+    m_bench.store().apply(tr("Delete family"), [=](Piece p) { return without_family(std::move(p), id); });
+  });
 }
 
 void StaffView::contextMenuEvent(QContextMenuEvent* event) {
   QMenu menu;
-  if (const Swatch* s = swatch_at(event->pos())) {
-    const Id id = s->id;
-    m_bench.select_swatch(id);
-    menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
-    menu.addAction(tr("Delete swatch"), this, [this] { m_bench.remove_selected_swatch(); });
-  } else if (const auto i = family_at(event->pos())) {
-    const Id id = families()[*i].id;
-    menu.addAction(tr("Rename family"), this, [=, this, i = *i] { rename_family(i); });
-    menu.addAction(tr("Delete family and its swatches"), this, [=, this] {
-      m_bench.store().apply(tr("Delete family"), [=](Piece p) { return without_family(std::move(p), id); });
-    });
-  }
+  if (const Swatch* s = swatch_at(event->pos()))
+    fill_swatch_menu(menu, s->id);
+  else if (const auto i = family_at(event->pos()))
+    fill_family_menu(menu, *i);
   menu.addAction(tr("Add family"), this, &StaffView::add_family);
   menu.exec(event->globalPos());
 }
@@ -479,15 +454,17 @@ bool StaffView::event(QEvent* event) {
   const auto* help = static_cast<QHelpEvent*>(event);
   if (const Swatch* s = swatch_at(help->pos()))
     QToolTip::showText(help->globalPos(),
-                       tr("%1, %2, value %3. Click takes it up, drag moves it, double-click renames it.")
+                       tr("%1, %2, value %3%4. Click takes it up, drag moves it, double-click renames it.")
                            .arg(text(s->name), text(hex_of(s->color)))
-                           .arg(value_of(s->color), 0, 'f', 1),
+                           .arg(value_of(s->color), 0, 'f', 1)
+                           .arg(s->note.empty() ? QString() : QStringLiteral(": ") + text(s->note)),
                        this);
   else
-    QToolTip::showText(help->globalPos(),
-                       tr("Point at a column and click at the value line to lay the current color; drag the "
-                          "line to change the value."),
-                       this);
+    QToolTip::showText(
+        help->globalPos(),
+        tr("Click a column at the value line to lay the current color; drag over free ground to "
+           "select; drag the line to change the value."),
+        this);
   return true;
 }
 
@@ -516,7 +493,7 @@ void StaffView::rename_selected() {
 
 void StaffView::rename_family(std::size_t i) {
   const Id id = families()[i].id;
-  edit_text(name_rect(i), text(families()[i].name), [=, this](const QString& name) {
+  m_editor->edit(name_rect(i), text(families()[i].name), [=, this](const QString& name) {
     m_bench.store().apply(tr("Rename family"),
                           [=](Piece p) { return with_family_named(std::move(p), id, name.toStdString()); });
   });
@@ -525,40 +502,11 @@ void StaffView::rename_family(std::size_t i) {
 void StaffView::rename_swatch(Id swatch) {
   const Swatch* s = find_swatch(m_bench.piece(), swatch);
   if (!s) return;
-  edit_text(swatch_rect(swatch), text(s->name), [=, this](const QString& name) {
+  m_editor->edit(swatch_rect(swatch), text(s->name), [=, this](const QString& name) {
     m_bench.store().apply(tr("Rename swatch"), [=](Piece p) {
       return with_swatch_named(std::move(p), swatch, name.toStdString());
     });
   });
-}
-
-void StaffView::edit_text(const QRectF& rect, const QString& was,
-                          const std::function<void(const QString&)>& done) {
-  m_edited = done;
-  if (!m_editor) {
-    m_editor = new QLineEdit(this);
-    m_editor->setObjectName(QStringLiteral("nameEditor"));
-    m_editor->setAccessibleName(tr("Name"));
-    connect(new QShortcut(Qt::Key_Escape, m_editor, nullptr, nullptr, Qt::WidgetShortcut),
-            &QShortcut::activated, this, [this] {
-              m_editor->setModified(false);
-              m_editor->clearFocus();
-            });
-    connect(m_editor, &QLineEdit::editingFinished, this, [this] {
-      if (!m_editor->isVisible()) return;
-      m_editor->hide();
-      setFocus();
-      if (m_editor->isModified()) m_edited(m_editor->text());
-    });
-  }
-  const int w = std::max(150, static_cast<int>(rect.width()));
-  const int left = std::clamp(static_cast<int>(rect.center().x()) - w / 2, 0, std::max(0, width() - w));
-  m_editor->setGeometry(left, static_cast<int>(rect.center().y()) - 13, w, 26);
-  m_editor->setText(was);
-  m_editor->setModified(false);
-  m_editor->selectAll();
-  m_editor->show();
-  m_editor->setFocus();
 }
 
 } // namespace zc

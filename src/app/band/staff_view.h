@@ -1,12 +1,18 @@
-// The staff: the current set drawn like notes. Families are columns, height is value.
+// The staff: the current set drawn like notes. Families are columns, height is value. At Grade it is wide,
+// says the names, and marks what the grading report finds.
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "core/piece/grading.h"
 
-class QLineEdit;
+#include <unordered_map>
+
+class QMenu;
 class QScrollBar;
 
 namespace zc {
+
+class NameEditor;
 
 class StaffView final : public AxisWidget {
   Q_OBJECT
@@ -26,6 +32,9 @@ public:
   /// A step of the string previewed beside the staff; a click lays it into the chosen family.
   [[nodiscard]] QRectF string_rect(std::size_t step) const;
 
+  /// Where the limit of the light or the dark band can be taken; at Grade only.
+  [[nodiscard]] QRectF limit_rect(bool light) const;
+
   void add_family();
   void rename_selected();
 
@@ -39,38 +48,66 @@ protected:
   void mouseDoubleClickEvent(QMouseEvent* event) override;
   void contextMenuEvent(QContextMenuEvent* event) override;
   void leaveEvent(QEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
-  enum class Drag { None, Value, Swatch, Family };
+  enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit };
+  /// A swatch laid out, before scrolling.
+  struct Chip {
+    const Swatch* swatch;
+    std::size_t family;
+    QRectF rect;
+    Srgb shown;
+    bool held;
+  };
   [[nodiscard]] const std::vector<Family>& families() const;
+  [[nodiscard]] bool wide() const { return m_bench.session().desk == Desk::Grade; }
   [[nodiscard]] double column_width() const;
   [[nodiscard]] QRectF staff_rect() const;
+  [[nodiscard]] QRectF scrolled(const Chip& chip) const;
   [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
   [[nodiscard]] std::optional<std::size_t> family_at(QPointF p) const;
   [[nodiscard]] std::optional<std::size_t> chosen_family() const;
   [[nodiscard]] std::optional<std::size_t> neighbor_family(int by) const;
+  [[nodiscard]] std::vector<Id> swatches_in(const QRectF& box) const;
   void step_family(int by);
   void step_swatch(int by);
   void move_selected(int by);
   void follow();
+  void lay_out_chips();
+  void choose(const Swatch& swatch, Qt::KeyboardModifiers modifiers);
+  void drop(QPointF p);
+  void move_limit(QPointF p);
+  bool drag_out();
+  void fill_swatch_menu(QMenu& menu, Id swatch);
+  void fill_family_menu(QMenu& menu, std::size_t family);
+
   void paint_bands(QPainter& painter);
-  void paint_family(QPainter& painter, std::size_t i);
+  void paint_head(QPainter& painter);
+  void paint_families(QPainter& painter);
+  void paint_chip(QPainter& painter, const Chip& chip);
+  void paint_findings(QPainter& painter);
+  void paint_link(QPainter& painter, const SwatchPair& pair, const QString& words);
+  void paint_counts(QPainter& painter);
   void paint_dragged(QPainter& painter);
   void paint_string(QPainter& painter);
+  void paint_slot(QPainter& painter);
   [[nodiscard]] std::optional<std::size_t> string_step_at(QPointF p) const;
-  void drop(QPointF p);
-  void edit_text(const QRectF& rect, const QString& text, const std::function<void(const QString&)>& done);
   void rename_family(std::size_t i);
   void rename_swatch(Id swatch);
 
   QScrollBar* m_scroll;
-  QLineEdit* m_editor = nullptr;
-  std::function<void(const QString&)> m_edited;
+  NameEditor* m_editor;
   Drag m_drag = Drag::None;
   Id m_dragged = 0;
   QPointF m_press, m_pointer;
+  Qt::KeyboardModifiers m_modifiers;
   bool m_moved = false;
+  int m_limit_drag = 0;
+  std::vector<Chip> m_chips; ///< In the order of the set.
+  std::unordered_map<Id, std::size_t> m_chip_of;
   std::optional<std::size_t> m_hovered;
 };
 

@@ -25,6 +25,10 @@ QStringList ToolkitDialogs::open_photos(QWidget* parent, const QString& folder) 
       QObject::tr("Photos (*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp);;All files (*)"));
 }
 
+QString ToolkitDialogs::open_set_file(QWidget* parent, const QString& folder, const QString& filter) {
+  return QFileDialog::getOpenFileName(parent, QObject::tr("Bring in"), folder, filter);
+}
+
 QString ToolkitDialogs::export_file(QWidget* parent, const QString& suggested, const QString& filter) {
   return QFileDialog::getSaveFileName(parent, QObject::tr("Export the set"), suggested, filter);
 }

@@ -17,6 +17,8 @@ public:
   virtual QString open_piece(QWidget* parent, const QString& folder) = 0;
   virtual QString save_piece(QWidget* parent, const QString& suggested) = 0;
   virtual QStringList open_photos(QWidget* parent, const QString& folder) = 0;
+  /// A palette, a picture or a parcel, as the filter says.
+  virtual QString open_set_file(QWidget* parent, const QString& folder, const QString& filter) = 0;
   virtual QString export_file(QWidget* parent, const QString& suggested, const QString& filter) = 0;
   virtual UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) = 0;
   /// Offers a piece that a crash left unsaved; true takes it up.
@@ -30,6 +32,7 @@ public:
   QString open_piece(QWidget* parent, const QString& folder) override;
   QString save_piece(QWidget* parent, const QString& suggested) override;
   QStringList open_photos(QWidget* parent, const QString& folder) override;
+  QString open_set_file(QWidget* parent, const QString& folder, const QString& filter) override;
   QString export_file(QWidget* parent, const QString& suggested, const QString& filter) override;
   UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) override;
   bool offer_recovery(QWidget* parent, const QString& title, const QString& when) override;

@@ -1,6 +1,7 @@
 #include "app/store/workbench.h"
 
 #include "app/store/photo_reading.h"
+#include "app/store/set_work.h"
 #include "core/piece/laying.h"
 
 #include <algorithm>
@@ -9,7 +10,7 @@ namespace zc {
 
 Workbench::Workbench(QObject* parent)
     : QObject(parent), m_wheel(WheelSpec{}), m_painter(std::make_unique<SolidPainter>(m_wheel)),
-      m_reader(std::make_unique<PhotoReader>(*this)) {
+      m_reader(std::make_unique<PhotoReader>(*this)), m_set_work(std::make_unique<SetWork>(*this)) {
   connect(&m_store, &PieceStore::changed, this, &Workbench::follow_piece);
   connect(&m_store, &PieceStore::failed, this, &Workbench::notice);
   connect(&m_photos, &PhotoLibrary::refused, this, &Workbench::note_refusal);
@@ -78,8 +79,10 @@ void Workbench::settle_selection() {
   if (!find_swatch(piece(), m_session.swatch)) m_session.swatch = 0;
   const std::size_t areas = piece().mask ? piece().mask->areas.size() : 0;
   if (m_session.area >= areas) m_session.area = areas == 0 ? 0 : areas - 1;
-  if (!find_family(piece(), m_session.family)) {
-    const SwatchSet* set = current_set(piece());
+  const SwatchSet* set = current_set(piece());
+  const bool family_there = set && std::any_of(set->families.begin(), set->families.end(),
+                                               [this](const Family& f) { return f.id == m_session.family; });
+  if (!family_there) {
     m_session.family = set && !set->families.empty() ? set->families.front().id : 0;
   }
   if (!find_reference(piece(), m_session.reference))
@@ -305,12 +308,6 @@ void Workbench::show_string(std::vector<StringStep> string) {
   emit stringChanged();
 }
 
-void Workbench::remove_selected_swatch() {
-  const Id swatch = m_session.swatch;
-  if (swatch == 0) return;
-  m_store.apply(tr("Delete swatch"), [=](Piece p) { return without_swatches(std::move(p), {swatch}); });
-}
-
 void Workbench::replace_reference(const QString& path) {
   m_replaced = m_session.reference;
   m_photos.take_in(path);
@@ -411,8 +408,19 @@ void Workbench::select_family(Id family) {
   emit viewChanged();
 }
 void Workbench::select_swatch(Id swatch) {
+  m_set_work->select(swatch == 0 ? std::vector<Id>{} : std::vector<Id>{swatch});
+}
+void Workbench::focus_swatch(Id swatch) {
   m_session.swatch = swatch;
   emit viewChanged();
+}
+void Workbench::show_set_view(SetView view) {
+  m_session.set_view = view;
+  emit viewChanged();
+}
+void Workbench::show_set(Id set) {
+  if (set == piece().current_set) return;
+  m_store.apply(tr("Show set"), [set](Piece p) { return with_current_set(std::move(p), set); });
 }
 
 } // namespace zc

@@ -16,7 +16,9 @@
 
 namespace zc {
 
-enum class Desk { Observe, Limit, Pick };
+enum class Desk { Observe, Limit, Pick, Grade };
+/// How the set is seen at Grade.
+enum class SetView { Staff, Rows, List, Versions, Import };
 enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
 
 /// How the shown reference is looked at.
@@ -61,10 +63,12 @@ struct Session {
   int sample_side = 5;
   Id reference = 0; ///< The photo looked at.
   Id family = 0;    ///< The family that new swatches go to.
-  Id swatch = 0;    ///< The selected swatch.
+  Id swatch = 0;    ///< The selected swatch that keys work on; see SetWork for all of them.
+  SetView set_view = SetView::Staff;
 };
 
 class PhotoReader;
+class SetWork;
 
 class Workbench final : public QObject {
   Q_OBJECT
@@ -77,6 +81,7 @@ public:
   [[nodiscard]] const Session& session() const { return m_session; }
   [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
   [[nodiscard]] PhotoReader& reader() { return *m_reader; }
+  [[nodiscard]] SetWork& set_work() { return *m_set_work; }
   [[nodiscard]] const Wheel& wheel() const { return m_wheel; }
   [[nodiscard]] SolidPainter& painter() { return *m_painter; }
   /// The mask's region, or null when there is no mask or it is off.
@@ -137,7 +142,6 @@ public:
   void fix_partners(bool fixed);
   [[nodiscard]] WheelPoint partners_place() const;
   void show_string(std::vector<StringStep> string);
-  void remove_selected_swatch();
 
   void show_desk(Desk desk);
   void look_at(const Looking& looking);
@@ -153,7 +157,12 @@ public:
   void replace_reference(const QString& path);
   void choose_sample_side(int side);
   void select_family(Id family);
+  /// Selects this one alone; 0 selects nothing.
   void select_swatch(Id swatch);
+  /// The one keys work on, with the selection left as it is.
+  void focus_swatch(Id swatch);
+  void show_set_view(SetView view);
+  void show_set(Id set);
 
 signals:
   void pieceChanged();
@@ -182,6 +191,7 @@ private:
   std::unique_ptr<SolidPainter> m_painter;
   Srgb m_fixed_color;
   std::unique_ptr<PhotoReader> m_reader;
+  std::unique_ptr<SetWork> m_set_work;
   SharedBytes m_shown_bytes;
   Id m_replaced = 0;      ///< The reference whose place the photo being taken in is to have.
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.

@@ -3,8 +3,12 @@
 #include "app/theme/theme.h"
 
 #include <QAbstractScrollArea>
+#include <QButtonGroup>
 #include <QFontMetrics>
+#include <QHBoxLayout>
 #include <QPainter>
+#include <QStackedWidget>
+#include <QVBoxLayout>
 
 namespace zc {
 
@@ -34,6 +38,36 @@ void WordButton::paintEvent(QPaintEvent*) {
   painter.setPen(QPen(t.strong, 1, Qt::DotLine));
   painter.drawRect(rect().adjusted(1, 1, -2, -2));
 }
+
+Pages::Pages(QWidget* parent)
+    : QWidget(parent), m_row(new QHBoxLayout), m_group(new QButtonGroup(this)), m_pages(new QStackedWidget(this)) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  m_row->setSpacing(2);
+  m_row->addStretch();
+  column->addLayout(m_row);
+  column->addWidget(m_pages, 1);
+  connect(m_group, &QButtonGroup::idClicked, this, [this](int i) {
+    m_pages->setCurrentIndex(i);
+    emit changed();
+  });
+}
+
+void Pages::add(const QString& object_name, const QString& word, const QString& tip, QWidget* page) {
+  auto* button = new WordButton(word, this);
+  button->setObjectName(object_name);
+  button->setToolTip(tip);
+  button->setCheckable(true);
+  const int i = m_pages->addWidget(page);
+  m_group->addButton(button, i);
+  m_row->insertWidget(i, button);
+  if (i == 0) button->setChecked(true);
+}
+
+void Pages::add_beside(QWidget* widget) { m_row->addWidget(widget); }
+
+QWidget* Pages::page() const { return m_pages->currentWidget(); }
 
 void make_see_through(QAbstractScrollArea* area) {
   area->viewport()->setAutoFillBackground(false);

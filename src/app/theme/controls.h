@@ -4,6 +4,9 @@
 #include <QAbstractButton>
 
 class QAbstractScrollArea;
+class QButtonGroup;
+class QHBoxLayout;
+class QStackedWidget;
 
 namespace zc {
 
@@ -16,6 +19,26 @@ public:
 
 protected:
   void paintEvent(QPaintEvent* event) override;
+};
+
+/// Pages in one place, chosen by words in a row above them.
+class Pages final : public QWidget {
+  Q_OBJECT
+public:
+  explicit Pages(QWidget* parent);
+  /// The first page added is shown.
+  void add(const QString& object_name, const QString& word, const QString& tip, QWidget* page);
+  /// Something at the right end of the row of words.
+  void add_beside(QWidget* widget);
+  [[nodiscard]] QWidget* page() const;
+
+signals:
+  void changed();
+
+private:
+  QHBoxLayout* m_row;
+  QButtonGroup* m_group;
+  QStackedWidget* m_pages;
 };
 
 void make_see_through(QAbstractScrollArea* area);

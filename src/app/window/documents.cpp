@@ -2,9 +2,9 @@
 
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
-#include "io/exchange/exchange.h"
 
 #include <QCoreApplication>
+#include <QCryptographicHash>
 #include <QDate>
 #include <QDateTime>
 #include <QDir>
@@ -31,6 +31,22 @@ QString stamp_of(const QString& path) {
   return QString::number(QFileInfo(path).lastModified().toMSecsSinceEpoch());
 }
 
+/// By its permissions, which count for a painter even where the system would let them write.
+bool is_read_only(const QString& path) {
+  if (path.isEmpty() || !QFileInfo::exists(path)) return false;
+  constexpr auto writers = QFile::WriteOwner | QFile::WriteUser | QFile::WriteGroup | QFile::WriteOther;
+  return !(QFile::permissions(path) & writers) || !QFileInfo(path).isWritable();
+}
+
+/// Locks lie in the state folder, so that nothing is left beside the painter's files.
+QString claim_of(const QString& path) {
+  const QString folder = QFileInfo(Journal::folder()).path() + QStringLiteral("/open");
+  QDir().mkpath(folder);
+  const QByteArray hash =
+      QCryptographicHash::hash(QFileInfo(path).canonicalFilePath().toUtf8(), QCryptographicHash::Sha1);
+  return folder + QLatin1Char('/') + QString::fromLatin1(hash.toHex()) + QStringLiteral(".lock");
+}
+
 } // namespace
 
 Documents::Documents(Workbench& bench, Dialogs& dialogs, QWidget& window)
@@ -39,6 +55,9 @@ Documents::Documents(Workbench& bench, Dialogs& dialogs, QWidget& window)
 }
 
 QString Documents::state_words() const {
+  if (m_elsewhere) return tr("open in another window too");
+  if (is_read_only(m_path))
+    return m_bench.store().edited() ? tr("edited, file is read only") : tr("read only");
   if (m_bench.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
   return m_path.isEmpty() ? tr("not a file yet") : tr("saved");
 }
@@ -60,8 +79,24 @@ void Documents::begin(Document document, const QString& path, bool saved) {
   keep_bench();
   m_path = path;
   m_journal.set_piece_path(path);
+  claim();
   m_bench.start(std::move(document.piece), document.bench, saved);
   emit changed();
+  if (m_elsewhere)
+    emit m_bench.notice(
+        tr("This piece is open in another window too; save here under another name, or close it there "
+           "first."));
+  else if (is_read_only(m_path))
+    emit m_bench.notice(tr("This file is read only; changes can be saved under another name."));
+}
+
+void Documents::claim() {
+  m_claim.reset();
+  m_elsewhere = false;
+  if (m_path.isEmpty()) return;
+  m_claim = std::make_unique<QLockFile>(claim_of(m_path));
+  m_claim->setStaleLockTime(0); // A long session is not a dead one.
+  m_elsewhere = !m_claim->tryLock(0) && m_claim->error() == QLockFile::LockFailedError;
 }
 
 void Documents::new_piece() {
@@ -126,11 +161,18 @@ Bench Documents::kept_bench(const QString& path, const Bench& otherwise) const {
   return bench ? *bench : otherwise;
 }
 
-bool Documents::save() { return m_path.isEmpty() ? save_as() : save_to(m_path); }
+bool Documents::save() {
+  if (m_path.isEmpty()) return save_as();
+  if (m_elsewhere) claim(); // It may have been closed there meanwhile.
+  if (!m_elsewhere && !is_read_only(m_path)) return save_to(m_path);
+  emit m_bench.notice(
+      m_elsewhere ? tr("Not saved: this piece is open in another window too; save it under another name.")
+                  : tr("Not saved: the file is read only; save the piece under another name."));
+  return save_as();
+}
 
 bool Documents::save_as() {
-  QString path = m_dialogs.save_piece(
-      &m_window, m_path.isEmpty() ? suggested_path(QStringLiteral(".zonachrom")) : m_path);
+  QString path = m_dialogs.save_piece(&m_window, m_path.isEmpty() ? suggested_path() : m_path);
   if (path.isEmpty()) return false;
   if (!path.endsWith(QLatin1String(kPieceExtension.data()))) path += QLatin1String(kPieceExtension.data());
   return save_to(path);
@@ -142,7 +184,11 @@ bool Documents::save_to(const QString& path) {
     emit m_bench.notice(words(saved.error()));
     return false;
   }
-  m_path = QFileInfo(path).absoluteFilePath();
+  const QString saved_path = QFileInfo(path).absoluteFilePath();
+  if (saved_path != m_path || !m_claim) {
+    m_path = saved_path;
+    claim();
+  }
   m_journal.set_piece_path(m_path);
   m_bench.store().mark_saved();
   remember(m_path);
@@ -163,34 +209,13 @@ bool Documents::may_leave() {
   return false;
 }
 
-QString Documents::suggested_path(const QString& suffix) const {
+QString Documents::suggested_path() const {
   QString name = QString::fromStdString(m_bench.piece().title);
   name.replace(QLatin1Char('/'), QLatin1Char('-'));
   const QString folder = m_path.isEmpty()
                              ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)
                              : QFileInfo(m_path).path();
-  return QDir(folder).filePath(name + suffix);
-}
-
-void Documents::export_set(ExchangeFormat format) {
-  const SwatchSet* set = current_set(m_bench.piece());
-  if (!set || swatch_count(*set) == 0) {
-    emit m_bench.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
-    return;
-  }
-  const auto& facts = *std::find_if(std::begin(kExchangeFormats), std::end(kExchangeFormats),
-                                    [format](const auto& f) { return f.format == format; });
-  const QString suffix = QString::fromUtf8(facts.suffix.data(), static_cast<qsizetype>(facts.suffix.size()));
-  const QString path = m_dialogs.export_file(
-      &m_window, suggested_path(suffix),
-      QStringLiteral("%1 (*%2)")
-          .arg(QString::fromUtf8(facts.name.data(), static_cast<qsizetype>(facts.name.size())), suffix));
-  if (path.isEmpty()) return;
-  const auto bytes = write_set(*set, format);
-  const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
-  emit m_bench.notice(
-      saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(*set)).arg(QFileInfo(path).fileName())
-            : words(saved.error()));
+  return QDir(folder).filePath(name + QStringLiteral(".zonachrom"));
 }
 
 } // namespace zc

@@ -5,10 +5,11 @@
 #include "app/store/journal.h"
 #include "app/store/workbench.h"
 #include "io/container/piece_json.h"
-#include "io/exchange/exchange.h"
 
+#include <QLockFile>
 #include <QObject>
 #include <QStringList>
+#include <memory>
 
 namespace zc {
 
@@ -36,7 +37,6 @@ public:
   bool may_leave();
   /// Called when the window closes for good.
   void leave() const { keep_bench(); }
-  void export_set(ExchangeFormat format);
 
 signals:
   void changed();
@@ -49,13 +49,17 @@ private:
   [[nodiscard]] Bench kept_bench(const QString& path, const Bench& otherwise) const;
   bool save_to(const QString& path);
   void remember(const QString& path);
-  [[nodiscard]] QString suggested_path(const QString& suffix) const;
+  [[nodiscard]] QString suggested_path() const;
+  /// Claims the file for this window; another one that has it keeps it.
+  void claim();
 
   Workbench& m_bench;
   Dialogs& m_dialogs;
   QWidget& m_window;
   Journal m_journal;
   QString m_path;
+  std::unique_ptr<QLockFile> m_claim; ///< Held while the piece is open here.
+  bool m_elsewhere = false;           ///< Another window had the file first.
 };
 
 } // namespace zc

@@ -108,6 +108,7 @@ QWidget* Head::make_desks() {
   desk(tr("Observe"), Desk::Observe, tr("Look at references and sample them (Ctrl+1)"));
   desk(tr("Limit"), Desk::Limit, tr("Limit hue and saturation with a gamut mask (Ctrl+2)"));
   desk(tr("Pick"), Desk::Pick, tr("Pick colors at true value inside the mask (Ctrl+3)"));
+  desk(tr("Grade"), Desk::Grade, tr("Grade the set by value and take it anywhere (Ctrl+4)"));
   return box;
 }
 

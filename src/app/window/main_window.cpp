@@ -2,17 +2,21 @@
 
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
+#include "app/desks/grade/grade_desk.h"
+#include "app/desks/grade/rows_view.h"
 #include "app/desks/limit/limit_desk.h"
 #include "app/desks/observe/observe_desk.h"
 #include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/store/set_work.h"
 #include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "app/window/documents.h"
 #include "app/window/head.h"
 #include "app/window/notice_bar.h"
+#include "app/window/set_files.h"
 #include "core/color/text.h"
 #include "core/piece/edits.h"
 
@@ -37,7 +41,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
     : QMainWindow(parent), m_dialogs(dialogs), m_documents(new Documents(m_bench, dialogs, *this)),
       m_head(new Head(m_bench, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_bench, m_stage)), m_limit(new LimitDesk(m_bench, m_stage)),
-      m_pick(new PickDesk(m_bench, m_stage)), m_band(new ValueBand(m_bench, this)) {
+      m_pick(new PickDesk(m_bench, m_stage)), m_grade(new GradeDesk(m_bench, m_stage)),
+      m_band(new ValueBand(m_bench, this)), m_set_files(new SetFiles(m_bench, dialogs, *this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();
@@ -47,6 +52,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   make_observe_menu();
   make_limit_menu();
   make_pick_menu();
+  make_grade_menu();
   make_help_menu();
   make_well_keys();
   connect(&m_bench, &Workbench::notice, m_notice, &NoticeBar::tell);
@@ -54,6 +60,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
   connect(&m_bench, &Workbench::pieceChanged, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
+  connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
   connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);
   m_bench.start(new_piece({}), {}, true);
   restore_view();
@@ -63,6 +70,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
 MainWindow::~MainWindow() {
   // The parts speak to the workbench to their end (a field that loses the focus tells it), so they go first.
   delete takeCentralWidget();
+  delete m_set_files;
   delete m_documents;
 }
 
@@ -70,6 +78,7 @@ void MainWindow::lay_out() {
   m_stage->addWidget(m_observe);
   m_stage->addWidget(m_limit);
   m_stage->addWidget(m_pick);
+  m_stage->addWidget(m_grade);
   m_split = new QSplitter(Qt::Horizontal, this);
   m_split->setHandleWidth(6);
   m_split->installEventFilter(this);
@@ -77,7 +86,8 @@ void MainWindow::lay_out() {
   m_split->addWidget(m_stage);
   m_split->addWidget(m_band);
   connect(m_split, &QSplitter::splitterMoved, this, [this] {
-    m_stage_share[m_bench.session().desk] = static_cast<double>(m_split->sizes()[0]) / m_split->width();
+    const int stage = m_split->indexOf(m_stage);
+    m_stage_share[layout_shown()] = static_cast<double>(m_split->sizes()[stage]) / m_split->width();
   });
   auto* tray = new Tray(m_bench, this);
   connect(tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
@@ -103,240 +113,6 @@ void MainWindow::lay_out() {
   resize(1280, 800);
 }
 
-QAction* MainWindow::add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
-                                const std::function<void()>& run) {
-  auto* action = menu->addAction(text);
-  action->setShortcut(key);
-  action->setToolTip(tip);
-  action->setStatusTip(tip);
-  connect(action, &QAction::triggered, this, run);
-  return action;
-}
-
-void MainWindow::make_file_menu() {
-  auto* menu = menuBar()->addMenu(tr("&File"));
-  menu->setToolTipsVisible(true);
-  add_action(menu, tr("&New piece"), tr("Start an empty piece"), QKeySequence::New,
-             [this] { m_documents->new_piece(); });
-  add_action(menu, tr("&Open..."), tr("Open a piece"), QKeySequence::Open,
-             [this] { m_documents->open_asked(); });
-  auto* recent = menu->addMenu(tr("Open &recent"));
-  connect(recent, &QMenu::aboutToShow, this, [this, recent] { fill_recent_menu(recent); });
-  add_action(menu, tr("Open the &demo piece"), tr("Open Coppersmiths' Row as an unsaved copy"), {},
-             [this] { m_documents->open_demo(); });
-  menu->addSeparator();
-  add_action(menu, tr("&Save"), tr("Save the piece; the version before is kept beside it"),
-             QKeySequence::Save, [this] { m_documents->save(); })
-      ->setObjectName(QStringLiteral("save"));
-  add_action(menu, tr("Save &as..."), tr("Save the piece under another name"),
-             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { m_documents->save_as(); });
-  menu->addSeparator();
-  add_action(menu, tr("Add &photos..."), tr("Add reference photos to the piece"),
-             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), [this] { add_photos(); });
-  auto* out = menu->addMenu(tr("&Export the set"));
-  out->setToolTipsVisible(true);
-  for (const auto& facts : kExchangeFormats) {
-    const QString name = QString::fromUtf8(facts.name.data(), static_cast<qsizetype>(facts.name.size()));
-    add_action(out, tr("As %1...").arg(name), tr("Write the current set as %1").arg(name), {},
-               [this, format = facts.format] { m_documents->export_set(format); });
-  }
-  menu->addSeparator();
-  add_action(menu, tr("&Quit"), tr("Leave Zonachrom"), QKeySequence::Quit, [this] { close(); });
-}
-
-void MainWindow::fill_recent_menu(QMenu* menu) {
-  menu->clear();
-  for (const QString& path : m_documents->recent_files()) {
-    auto* action =
-        menu->addAction(QFileInfo(path).fileName(), this, [this, path] { m_documents->open(path); });
-    action->setToolTip(path);
-  }
-  if (menu->isEmpty()) menu->addAction(tr("No pieces yet"))->setEnabled(false);
-}
-
-void MainWindow::make_edit_menu() {
-  auto* menu = menuBar()->addMenu(tr("&Edit"));
-  menu->setToolTipsVisible(true);
-  auto& stack = m_bench.store().stack();
-  auto* undo = stack.createUndoAction(this, tr("Undo"));
-  undo->setShortcut(QKeySequence::Undo);
-  undo->setObjectName(QStringLiteral("undo"));
-  auto* redo = stack.createRedoAction(this, tr("Redo"));
-  redo->setShortcuts(QKeySequence::Redo);
-  menu->addAction(undo);
-  menu->addAction(redo);
-  menu->addSeparator();
-  add_action(menu, tr("&Copy color as hex"), tr("Copy the current color as hex"),
-             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
-  add_action(menu, tr("&Paste photo or color"),
-             tr("Paste a picture or photo files as references, or a hex color as the current color"),
-             QKeySequence::Paste, [this] { paste(); });
-  menu->addSeparator();
-  add_action(menu, tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
-             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_bench.lay_current(); });
-  add_action(menu, tr("Add &family"), tr("Add a family to the set and name it"),
-             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band->staff().add_family(); });
-  add_action(menu, tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"), {},
-             [this] { m_band->staff().rename_selected(); });
-  add_action(menu, tr("&Delete swatch"), tr("Delete the selected swatch"), {},
-             [this] { m_bench.remove_selected_swatch(); });
-  add_action(menu, tr("&Back to the color before"), tr("Exchange the current color with the one before"),
-             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_bench.back_to_before(); });
-}
-
-void MainWindow::make_view_menu() {
-  auto* menu = menuBar()->addMenu(tr("&View"));
-  menu->setToolTipsVisible(true);
-  add_action(menu, tr("&Observe"), tr("Look at references and sample them"),
-             QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_bench.show_desk(Desk::Observe); });
-  add_action(menu, tr("&Limit"), tr("Limit hue and saturation with a gamut mask"),
-             QKeySequence(Qt::CTRL | Qt::Key_2), [this] { m_bench.show_desk(Desk::Limit); });
-  add_action(menu, tr("&Pick"), tr("Pick colors at true value"), QKeySequence(Qt::CTRL | Qt::Key_3),
-             [this] { m_bench.show_desk(Desk::Pick); });
-  menu->addSeparator();
-  auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
-                            QKeySequence(Qt::CTRL | Qt::Key_G),
-                            [this] { m_bench.show_values_only(!m_bench.session().values_only); });
-  values->setCheckable(true);
-  connect(&m_bench, &Workbench::viewChanged, values,
-          [this, values] { values->setChecked(m_bench.session().values_only); });
-  auto* surrounds = menu->addMenu(tr("&Surround"));
-  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
-    add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
-               [this, s] { use_surround(s); });
-}
-
-void MainWindow::make_observe_menu() {
-  m_observe_menu = menuBar()->addMenu(tr("&Observe"));
-  m_observe_menu->setToolTipsVisible(true);
-  const std::tuple<QString, PhotoLook, QString> looks[] = {
-      {tr("&Color"), PhotoLook::Color, tr("Show the photo in color (C)")},
-      {tr("&Value"), PhotoLook::Value, tr("Show the photo in greys of equal lightness (V)")},
-      {tr("F&lat tones"), PhotoLook::Flat, tr("Show the photo in a few flat tones (F)")},
-      {tr("&Squint"), PhotoLook::Squint, tr("Blur the photo (S)")},
-      {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
-      {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
-  for (const auto& [text, look, tip] : looks)
-    add_action(m_observe_menu, text, tip, {}, [this, look = look] { m_bench.show_look(look); });
-  m_observe_menu->addSeparator();
-  add_action(m_observe_menu, tr("Photo &pixels one to one"),
-             tr("Show each pixel of the photo as one of the screen"), {},
-             [this] { m_observe->photo().show_actual_size(); });
-  add_action(m_observe_menu, tr("Turn the &view clockwise"),
-             tr("Turn the view by a quarter; the photo stays"), {},
-             [this] { m_observe->photo().turn_view(1); });
-  add_action(m_observe_menu, tr("Turn the view &back"), tr("Turn the view back by a quarter"), {},
-             [this] { m_observe->photo().turn_view(-1); });
-  add_action(m_observe_menu, tr("Mi&rror the view"), tr("Left for right, to see the values afresh"), {},
-             [this] { m_observe->photo().mirror_view(); });
-  add_action(m_observe_menu, tr("Cro&p the view to the region"), tr("Show only the region"), {},
-             [this] { m_observe->photo().crop_view(true); });
-  add_action(m_observe_menu, tr("Show the &whole photo again"), tr("End the crop of the view"), {},
-             [this] { m_observe->photo().crop_view(false); });
-  m_observe_menu->addSeparator();
-  add_action(m_observe_menu, tr("Repla&ce the reference..."),
-             tr("Put another photo in the place of the shown one"), {}, [this] { replace_photo(); });
-  add_action(m_observe_menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
-             [this] { m_observe->strip().rename_shown(); });
-  add_action(m_observe_menu, tr("Move the reference &left"),
-             tr("Move the shown photo to the left in the strip"), {},
-             [this] { m_observe->strip().move_shown(-1); });
-  add_action(m_observe_menu, tr("Move the reference &right"),
-             tr("Move the shown photo to the right in the strip"), {},
-             [this] { m_observe->strip().move_shown(1); });
-  add_action(m_observe_menu, tr("&Fit the photo"), tr("Show the whole photo"), {},
-             [this] { m_observe->photo().fit(); });
-  add_action(m_observe_menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
-             [this] { m_observe->strip().remove_shown(); });
-}
-
-void MainWindow::make_limit_menu() {
-  m_limit_menu = menuBar()->addMenu(tr("&Limit"));
-  m_limit_menu->setToolTipsVisible(true);
-  const auto turn = [this](const QString& text, double by, const QKeySequence& key) {
-    add_action(m_limit_menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
-               [this, by] { m_bench.turn_mask(by); });
-  };
-  turn(tr("&Turn the mask on"), 1, {});
-  turn(tr("Turn the mask &back"), -1, {});
-  turn(tr("Turn the mask to the &complements"), 180, {});
-  m_limit_menu->addSeparator();
-  using Tool = MaskHands::Tool;
-  const std::pair<QString, Tool> tools[] = {{tr("Draw an &outline"), Tool::Outline},
-                                            {tr("Draw an &ellipse"), Tool::Round},
-                                            {tr("Draw a &ring sector"), Tool::Sector}};
-  for (const auto& [text, tool] : tools)
-    add_action(m_limit_menu, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
-      m_limit->wheel().hands()->choose_tool(tool);
-      m_limit->wheel().setFocus();
-    });
-  m_limit_menu->addSeparator();
-  add_action(m_limit_menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
-             [this] { m_bench.take_up_neutral(); });
-  add_action(m_limit_menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
-             [this] { m_bench.lay_key_colors(); });
-  add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
-             [this] { m_limit->wheel().hands()->remove_area(); });
-  add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
-             [this] { m_bench.take_mask_off(); });
-}
-
-void MainWindow::make_pick_menu() {
-  m_pick_menu = menuBar()->addMenu(tr("&Pick"));
-  m_pick_menu->setToolTipsVisible(true);
-  add_action(m_pick_menu, tr("&Lighter"), tr("Raise the value by one"), {},
-             [this] { m_bench.nudge_value(1); });
-  add_action(m_pick_menu, tr("&Darker"), tr("Lower the value by one"), {},
-             [this] { m_bench.nudge_value(-1); });
-  add_action(m_pick_menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
-             [this] { m_bench.nudge_saturation(-0.01); });
-  add_action(m_pick_menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
-             [this] { m_bench.nudge_saturation(0.01); });
-  m_pick_menu->addSeparator();
-  add_action(m_pick_menu, tr("Zoom &in"),
-             tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
-             [this] { m_pick->wheel().zoom_around_pick(1.25); });
-  add_action(m_pick_menu, tr("Zoom &out"), tr("Show more of the wheel (-)"), {},
-             [this] { m_pick->wheel().zoom_around_pick(0.8); });
-  add_action(m_pick_menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
-             [this] { m_pick->wheel().zoom_to(1, {}); });
-  m_pick_menu->addSeparator();
-  auto* fix = add_action(m_pick_menu, tr("Fix the &partners"),
-                         tr("Keep the partners where they are while picking goes on"), {},
-                         [this] { m_bench.fix_partners(!m_bench.session().partners_of); });
-  fix->setCheckable(true);
-  connect(&m_bench, &Workbench::viewChanged, fix,
-          [this, fix] { fix->setChecked(m_bench.session().partners_of.has_value()); });
-  for (const int hues : {0, 12, 24, 36})
-    add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
-               tr("Cut the wheel into so many hues, or leave it smooth"), {}, [this, hues] {
-                 Steps steps = m_bench.steps();
-                 steps.hues = hues;
-                 m_bench.cut_into_steps(steps);
-               });
-}
-
-void MainWindow::make_help_menu() {
-  auto* menu = menuBar()->addMenu(tr("&Help"));
-  add_action(menu, tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
-    m_dialogs.show_about(this, tr("Zonachrom %1\n\nA desk for planning a limited palette: gamut masks over a "
-                                  "hue wheel, colors picked at true lightness, value-graded swatch sets.")
-                                   .arg(QApplication::applicationVersion()));
-  });
-}
-
-/// Digits take up, Shift with a digit lays down; not while a field is being typed in.
-void MainWindow::make_well_keys() {
-  for (int i = 0; i < 8; ++i) {
-    const auto well = static_cast<std::size_t>(i);
-    const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
-    connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
-            [this, well] { m_bench.take_up_well(well); });
-    connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
-            [this, well] { m_bench.lay_down_well(well); });
-  }
-}
-
 void MainWindow::add_photos() {
   m_bench.show_desk(Desk::Observe);
   for (const QString& path :
@@ -349,6 +125,7 @@ void MainWindow::add_photos() {
 void MainWindow::paste() {
   if (auto* field = qobject_cast<QLineEdit*>(focusWidget())) return field->paste();
   const QMimeData* clip = QApplication::clipboard()->mimeData();
+  if (m_bench.session().desk == Desk::Grade && m_bench.set_work().paste(*clip)) return;
   if (clip->hasImage()) {
     m_bench.show_desk(Desk::Observe);
     return m_bench.photos().take_in(qvariant_cast<QImage>(clip->imageData()), tr("pasted photo"));
@@ -375,35 +152,62 @@ void MainWindow::copy_hex() {
 }
 
 QWidget* MainWindow::stage_of(Desk desk) const {
-  if (desk == Desk::Observe) return m_observe;
-  return desk == Desk::Limit ? static_cast<QWidget*>(m_limit) : m_pick;
+  QWidget* const stages[] = {m_observe, m_limit, m_pick, m_grade};
+  return stages[static_cast<int>(desk)];
+}
+
+/// The staff view of Grade shares the width in a way of its own.
+MainWindow::Layout MainWindow::layout_shown() const {
+  const Session& s = m_bench.session();
+  return {s.desk, s.desk == Desk::Grade && s.set_view == SetView::Staff};
 }
 
 void MainWindow::show_desk_parts() {
-  const Desk desk = m_bench.session().desk;
-  if (m_shown_desk != desk) {
+  const Layout layout = layout_shown();
+  const Desk desk = layout.first;
+  const bool other_desk = !m_shown || m_shown->first != desk;
+  if (m_shown != layout) {
     // Only the desk shown has a say in how narrow the stage may get.
-    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick}) {
+    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
       const auto policy = other == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
       stage_of(other)->setSizePolicy(policy, policy);
     }
     m_stage->setCurrentWidget(stage_of(desk));
-    if (desk == Desk::Observe) m_observe->photo().setFocus();
-    if (desk == Desk::Limit) m_limit->wheel().setFocus();
-    if (desk == Desk::Pick) m_pick->wheel().setFocus();
-    m_shown_desk = desk;
+    // At Grade the staff takes the stage and the panels stand beside it.
+    m_split->insertWidget(layout.second ? 1 : 0, m_stage);
+    if (other_desk) focus_desk(desk);
+    if (desk == Desk::Grade) focus_desk(desk);
+    m_shown = layout;
     share_width();
   }
   m_observe_menu->menuAction()->setVisible(desk == Desk::Observe);
   m_limit_menu->menuAction()->setVisible(desk == Desk::Limit);
   m_pick_menu->menuAction()->setVisible(desk == Desk::Pick);
+  m_grade_menu->menuAction()->setVisible(desk == Desk::Grade);
 }
 
-/// Each desk keeps its own share of the width for the stage.
+void MainWindow::focus_desk(Desk desk) {
+  if (desk == Desk::Observe) m_observe->photo().setFocus();
+  if (desk == Desk::Limit) m_limit->wheel().setFocus();
+  if (desk == Desk::Pick) m_pick->wheel().setFocus();
+  if (desk != Desk::Grade) return;
+  if (m_bench.session().set_view == SetView::Staff)
+    m_band->staff().setFocus();
+  else
+    m_grade->focus_view();
+}
+
+void MainWindow::rename_swatch() {
+  const bool rows = m_bench.session().desk == Desk::Grade && m_bench.session().set_view == SetView::Rows;
+  rows ? m_grade->rows().rename_selected() : m_band->staff().rename_selected();
+}
+
+/// Each layout keeps its own share of the width for the stage.
 void MainWindow::share_width() {
   const auto total = m_split->width();
-  const int stage = static_cast<int>(total * m_stage_share[m_bench.session().desk]);
-  m_split->setSizes({stage, total - stage});
+  const int stage = static_cast<int>(total * m_stage_share[layout_shown()]);
+  m_split->setSizes(m_split->indexOf(m_stage) == 0 ? QList<int>{stage, total - stage}
+                                                   : QList<int>{total - stage, stage});
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
@@ -460,17 +264,32 @@ void MainWindow::take_in(const QString& path) {
     m_notice->tell(tr("The folder \"%1\" holds no files.").arg(QFileInfo(path).fileName()));
 }
 
+/// Texts are palettes everywhere, pictures only where sets are worked on.
+bool MainWindow::takes_as_palette(const QString& path) const {
+  static const QStringList texts{"json", "cxf", "txt", "css", "csv", "hex", "xml"};
+  const QFileInfo file(path);
+  if (file.isDir()) return false;
+  return m_bench.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
+}
+
 void MainWindow::dropEvent(QDropEvent* event) {
+  bool photos = false;
   for (const QUrl& url : event->mimeData()->urls()) {
     const QString path = url.toLocalFile();
     if (path.endsWith(QStringLiteral(".zonachrom")))
       m_documents->open(path);
-    else
+    else if (path.endsWith(QStringLiteral(".zonaparcel")))
+      m_set_files->unpack_parcel(path);
+    else if (takes_as_palette(path))
+      m_set_files->bring_in(path);
+    else {
       take_in(path);
+      photos = true;
+    }
   }
   if (!event->mimeData()->hasUrls() && event->mimeData()->hasImage())
     m_bench.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));
-  m_bench.show_desk(Desk::Observe);
+  if (photos || !event->mimeData()->hasUrls()) m_bench.show_desk(Desk::Observe);
   event->acceptProposedAction();
 }
 

@@ -15,11 +15,13 @@ class QStackedWidget;
 namespace zc {
 
 class Documents;
+class GradeDesk;
 class Head;
 class LimitDesk;
 class NoticeBar;
 class ObserveDesk;
 class PickDesk;
+class SetFiles;
 class ValueBand;
 
 class MainWindow final : public QMainWindow {
@@ -47,6 +49,7 @@ private:
   void make_observe_menu();
   void make_limit_menu();
   void make_pick_menu();
+  void make_grade_menu();
   void make_help_menu();
   void make_well_keys();
   QAction* add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
@@ -57,7 +60,12 @@ private:
   void take_in(const QString& path);
   void paste();
   void copy_hex();
+  [[nodiscard]] bool takes_as_palette(const QString& path) const;
+  void rename_swatch();
+  void focus_desk(Desk desk);
   void show_desk_parts();
+  using Layout = std::pair<Desk, bool>;
+  [[nodiscard]] Layout layout_shown() const;
   [[nodiscard]] QWidget* stage_of(Desk desk) const;
   void share_width();
   void show_state();
@@ -72,13 +80,20 @@ private:
   ObserveDesk* m_observe;
   LimitDesk* m_limit;
   PickDesk* m_pick;
+  GradeDesk* m_grade;
   ValueBand* m_band;
+  SetFiles* m_set_files;
   QSplitter* m_split = nullptr;
-  std::map<Desk, double> m_stage_share{{Desk::Observe, 0.64}, {Desk::Limit, 0.63}, {Desk::Pick, 0.42}};
-  std::optional<Desk> m_shown_desk;
+  std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.64},
+                                         {{Desk::Limit, false}, 0.63},
+                                         {{Desk::Pick, false}, 0.42},
+                                         {{Desk::Grade, false}, 0.72},
+                                         {{Desk::Grade, true}, 0.275}};
+  std::optional<Layout> m_shown;
   QMenu* m_observe_menu = nullptr;
   QMenu* m_limit_menu = nullptr;
   QMenu* m_pick_menu = nullptr;
+  QMenu* m_grade_menu = nullptr;
 };
 
 } // namespace zc

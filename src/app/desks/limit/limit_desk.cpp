@@ -4,7 +4,8 @@
 #include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/pattern_panel.h"
 #include "app/desks/limit/reference_panel.h"
-#include "app/desks/limit/shelf_panel.h"
+#include "app/shelf/mask_source.h"
+#include "app/shelf/shelf_panel.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
@@ -14,11 +15,9 @@
 #include "app/wheel/wheel_view.h"
 #include "core/wheel/color_words.h"
 
-#include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -138,43 +137,21 @@ QWidget* LimitDesk::make_mask_commands() {
 }
 
 QWidget* LimitDesk::make_lists() {
-  auto* box = new QWidget(this);
-  auto* column = new QVBoxLayout(box);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  auto* pages = new QStackedWidget(box);
-  pages->addWidget(new AreaPanel(m_bench, pages));
-  pages->addWidget(new ReferencePanel(m_bench, pages));
-  pages->addWidget(new ShelfPanel(m_bench, pages));
-  auto* row = new QHBoxLayout;
-  row->setSpacing(2);
-  auto* group = new QButtonGroup(box);
-  const std::tuple<QString, QString, QString> names[] = {
-      {QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers")},
-      {QStringLiteral("page.reference"), tr("Reference"),
-       tr("The reference through the mask, and masks fitted to it")},
-      {QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces")}};
-  for (const auto& [name, word, tip] : names) {
-    auto* button = new WordButton(word, box);
-    button->setObjectName(name);
-    button->setToolTip(tip);
-    button->setCheckable(true);
-    group->addButton(button, static_cast<int>(group->buttons().size()));
-    row->addWidget(button);
-  }
-  row->addStretch();
-  m_keeps = new WordButton(tr("keep shape"), box);
+  auto* pages = new Pages(this);
+  pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"),
+             new AreaPanel(m_bench, pages));
+  pages->add(QStringLiteral("page.reference"), tr("Reference"),
+             tr("The reference through the mask, and masks fitted to it"), new ReferencePanel(m_bench, pages));
+  pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces"),
+             new ShelfPanel(m_bench, std::make_unique<MaskSource>(m_bench), pages));
+  m_keeps = new WordButton(tr("keep shape"), pages);
   m_keeps->setObjectName(QStringLiteral("keepShape"));
   m_keeps->setToolTip(tr("When the wheel changes the mask keeps its shape; otherwise it keeps its colors"));
   m_keeps->setCheckable(true);
   connect(m_keeps, &QAbstractButton::clicked, this,
           [this](bool on) { m_bench.keep_of_mask(on ? MaskKeeps::Outline : MaskKeeps::Colors); });
-  row->addWidget(m_keeps);
-  group->button(0)->setChecked(true);
-  connect(group, &QButtonGroup::idClicked, pages, &QStackedWidget::setCurrentIndex);
-  column->addLayout(row);
-  column->addWidget(pages, 1);
-  return box;
+  pages->add_beside(m_keeps);
+  return pages;
 }
 
 QWidget* LimitDesk::make_side() {

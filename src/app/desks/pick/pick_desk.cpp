@@ -10,10 +10,8 @@
 #include "app/wheel/wheel_choice.h"
 #include "app/wheel/wheel_view.h"
 
-#include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -46,36 +44,15 @@ QWidget* PickDesk::make_head() {
 
 /// Strings, mixing and steps, in the same place.
 QWidget* PickDesk::make_foot() {
-  auto* box = new QWidget(this);
-  auto* column = new QVBoxLayout(box);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  auto* pages = new QStackedWidget(box);
-  pages->addWidget(new StringPanel(m_bench, pages));
-  pages->addWidget(new MixPanel(m_bench, pages));
-  pages->addWidget(new StepsPanel(m_bench, pages));
-  auto* row = new QHBoxLayout;
-  row->setSpacing(2);
-  auto* group = new QButtonGroup(box);
-  const std::tuple<QString, QString, QString> names[] = {
-      {QStringLiteral("page.string"), tr("String"), tr("A graded row from the current color")},
-      {QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four wells by parts")},
-      {QStringLiteral("page.steps"), tr("Steps"), tr("Cut hue, saturation and value into steps")}};
-  for (const auto& [name, word, tip] : names) {
-    auto* button = new WordButton(word, box);
-    button->setObjectName(name);
-    button->setToolTip(tip);
-    button->setCheckable(true);
-    group->addButton(button, static_cast<int>(group->buttons().size()));
-    row->addWidget(button);
-  }
-  group->button(0)->setChecked(true);
-  connect(group, &QButtonGroup::idClicked, pages, &QStackedWidget::setCurrentIndex);
-  row->addStretch();
-  row->addWidget(new MaskRuleChoice(m_bench, box));
-  column->addLayout(row);
-  column->addWidget(pages);
-  return box;
+  auto* pages = new Pages(this);
+  pages->add(QStringLiteral("page.string"), tr("String"), tr("A graded row from the current color"),
+             new StringPanel(m_bench, pages));
+  pages->add(QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four wells by parts"),
+             new MixPanel(m_bench, pages));
+  pages->add(QStringLiteral("page.steps"), tr("Steps"), tr("Cut hue, saturation and value into steps"),
+             new StepsPanel(m_bench, pages));
+  pages->add_beside(new MaskRuleChoice(m_bench, pages));
+  return pages;
 }
 
 void PickDesk::follow() {

@@ -1,0 +1,294 @@
+// How the staff paints.
+#include "app/band/staff_view.h"
+
+#include "app/paint/paint.h"
+#include "app/store/set_work.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+
+#include <QScrollBar>
+
+namespace zc {
+namespace {
+
+/// More links than this would hide the set.
+constexpr std::size_t kMostLinks = 12;
+constexpr double kNamedChip = 76;
+
+QString text(const std::string& s) { return QString::fromStdString(s); }
+QString counted(qsizetype n) { return n == 1 ? QObject::tr("1 swatch") : QObject::tr("%1 swatches").arg(n); }
+
+} // namespace
+
+void StaffView::paint_bands(QPainter& painter) {
+  const Bands& bands = m_bench.piece().bands;
+  const QRectF r = staff_rect();
+  const double light = axis().y_of(bands.light_from), dark = axis().y_of(bands.dark_below);
+  painter.fillRect(r, theme().field);
+  painter.fillRect(QRectF(r.left(), light, r.width(), dark - light), theme().field_alt);
+  if (!wide()) return;
+  // Value steps as fine lines behind everything.
+  painter.setPen(QPen(theme().line, 1, Qt::DotLine));
+  const int steps = m_bench.piece().grading.value_steps;
+  for (int i = 1; i < steps; ++i) {
+    const double y = std::round(axis().y_of(100.0 * i / steps)) + 0.5;
+    painter.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
+  }
+}
+
+void StaffView::paint_head(QPainter& painter) {
+  const SwatchSet* set = current_set(m_bench.piece());
+  const QRectF r = staff_rect();
+  painter.setFont(heading_font());
+  painter.setPen(theme().text);
+  const QRectF head(r.left(), 0, r.width(), ValueAxis::kHead - 6);
+  painter.drawText(head, Qt::AlignLeft | Qt::AlignBottom, tr("Set"));
+  if (!set) return;
+  const int indent = QFontMetrics(heading_font()).horizontalAdvance(tr("Set")) + 10;
+  QString count = counted(static_cast<qsizetype>(swatch_count(*set)));
+  const auto selected = m_bench.set_work().selection().size();
+  if (selected > 1) count += tr(", %1 selected").arg(selected);
+  const QFontMetrics metrics(caption_font());
+  const QString name =
+      metrics.elidedText(text(set->name), Qt::ElideRight,
+                         static_cast<int>(head.width()) - indent - metrics.horizontalAdvance(count) - 16);
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  painter.drawText(head.adjusted(indent, 0, 0, 0), Qt::AlignLeft | Qt::AlignBottom, name + ", " + count);
+}
+
+void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
+  const Swatch& s = *chip.swatch;
+  const QRectF r = scrolled(chip);
+  const QColor color = shown_color(chip.shown, m_bench.session().values_only);
+  draw_chip(painter, r, color, theme().field);
+  if (wide() && r.width() >= kNamedChip) {
+    painter.setPen(readable_on(color));
+    painter.setFont(caption_font());
+    painter.drawText(r.adjusted(6, 0, -6, 0), Qt::AlignCenter,
+                     QFontMetrics(caption_font())
+                         .elidedText(text(s.name), Qt::ElideRight, static_cast<int>(r.width()) - 12));
+  }
+  painter.setPen(Qt::NoPen);
+  painter.setBrush(readable_on(color));
+  if (s.locked) painter.drawRect(QRectF(r.left() + 3, r.top() + 3, 4, 4));
+  if (chip.held) painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
+  if (s.used) {
+    painter.setPen(QPen(readable_on(color), 1.4));
+    painter.drawPolyline(QPolygonF({r.bottomRight() + QPointF(-11, -6), r.bottomRight() + QPointF(-8, -3),
+                                    r.bottomRight() + QPointF(-3, -9)}));
+  }
+  if (!m_bench.set_work().selected(s.id)) return;
+  QPainterPath frame;
+  frame.addRect(r.adjusted(-3, -3, 3, 3));
+  draw_double_line(painter, frame, s.id == m_bench.session().swatch ? 2 : 1.2);
+}
+
+void StaffView::paint_families(QPainter& painter) {
+  const QRectF seen(0, 0, width(), height());
+  painter.setPen(QPen(theme().line, 1.5));
+  std::vector<std::pair<double, double>> reach(families().size(), {1e9, -1e9});
+  for (const auto& chip : m_chips) {
+    auto& [top, bottom] = reach[chip.family];
+    top = std::min(top, chip.rect.center().y());
+    bottom = std::max(bottom, chip.rect.center().y());
+  }
+  for (std::size_t i = 0; i < families().size(); ++i) {
+    const double x = column_rect(i).center().x();
+    if (reach[i].first < reach[i].second)
+      painter.drawLine(QPointF(x, reach[i].first), QPointF(x, reach[i].second));
+  }
+  for (const auto& chip : m_chips)
+    if (scrolled(chip).intersects(seen)) paint_chip(painter, chip);
+  for (std::size_t i = 0; i < families().size(); ++i) {
+    const QRectF name = name_rect(i);
+    if (!name.intersects(seen)) continue;
+    const bool chosen = families()[i].id == m_bench.session().family;
+    const QFont font = chosen ? caption_strong_font() : caption_font();
+    painter.setFont(font);
+    painter.setPen(chosen ? theme().strong : theme().quiet);
+    painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter,
+                     QFontMetrics(font).elidedText(text(families()[i].name), Qt::ElideRight,
+                                                   static_cast<int>(name.width()) - 2));
+  }
+}
+
+/// A dotted line between two swatches with a word at its middle.
+void StaffView::paint_link(QPainter& painter, const SwatchPair& pair, const QString& words) {
+  QRectF a = swatch_rect(pair.a), b = swatch_rect(pair.b);
+  if (a.isNull() || b.isNull()) return;
+  if (a.left() > b.left()) std::swap(a, b);
+  const bool one_column = a.left() == b.left();
+  const QPointF from(a.right(), a.center().y()), to(one_column ? b.right() : b.left(), b.center().y());
+  QPainterPath path(from);
+  if (one_column)
+    path.cubicTo(from + QPointF(14, 0), to + QPointF(14, 0), to);
+  else
+    path.lineTo(to);
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(Qt::black, 2.6));
+  painter.drawPath(path);
+  QPen dots(Qt::white, 1.4);
+  dots.setDashPattern({1.5, 2});
+  painter.setPen(dots);
+  painter.drawPath(path);
+  if (words.isEmpty()) return;
+  const QFontMetrics metrics(small_font());
+  QRectF box(0, 0, metrics.horizontalAdvance(words) + 8, metrics.height() + 2);
+  box.moveCenter(path.pointAtPercent(0.5) - QPointF(0, 11));
+  painter.fillRect(box, theme().field);
+  painter.setFont(small_font());
+  painter.setPen(theme().text);
+  painter.drawText(box, Qt::AlignCenter, words);
+}
+
+void StaffView::paint_findings(QPainter& painter) {
+  const GradingReport& report = m_bench.set_work().report();
+  // Links of the selection, or the first few of all.
+  const SetWork& work = m_bench.set_work();
+  const auto draw = [&](const std::vector<SwatchPair>& pairs, const QString& word) {
+    std::size_t drawn = 0;
+    for (const auto& p : pairs) {
+      const bool wanted = work.selection().empty() || work.selected(p.a) || work.selected(p.b);
+      if (!wanted || drawn == kMostLinks) continue;
+      paint_link(painter, p, drawn < 3 ? word : QString());
+      ++drawn;
+    }
+  };
+  draw(report.twins, tr("twins"));
+  draw(report.near_duplicates, tr("near"));
+  for (const auto& gap : report.gaps) {
+    const QRectF dark = swatch_rect(gap.dark), light = swatch_rect(gap.light);
+    if (dark.isNull() || light.isNull()) continue;
+    const double x = dark.center().x();
+    QPen dots(theme().strong, 1.6);
+    dots.setDashPattern({1.5, 2.5});
+    painter.setPen(dots);
+    painter.drawLine(QPointF(x, light.bottom() + 2), QPointF(x, dark.top() - 2));
+    painter.setFont(small_font());
+    painter.drawText(QPointF(x + 6, (light.bottom() + dark.top()) / 2 + 4),
+                     tr("gap %1").arg(std::lround(gap.size)));
+  }
+  // Outside the mask: an open ring at the corner, black under white.
+  for (const Id id : report.outside_mask) {
+    QPainterPath ring;
+    ring.addEllipse(swatch_rect(id).topRight(), 4, 4);
+    draw_double_line(painter, ring, 1.3);
+  }
+}
+
+void StaffView::paint_counts(QPainter& painter) {
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (!set) return;
+  const QRectF r = staff_rect();
+  const Bands& bands = m_bench.piece().bands;
+  const BandCounts n = band_counts(*set, bands), &target = m_bench.piece().grading.target;
+  painter.setFont(caption_font());
+  const auto label = [&](double y, const QString& name, int count, int wanted, const QColor& ground) {
+    const QString words = wide() && wanted > 0 ? tr("%1 %2 of %3").arg(name).arg(count).arg(wanted)
+                                               : name + " " + QString::number(count);
+    const double width = QFontMetrics(caption_font()).horizontalAdvance(words) + 6;
+    // Swatches may stand under it where the staff is full.
+    painter.fillRect(QRectF(r.right() - 4 - width, y + 1, width, 16), ground);
+    painter.setPen(theme().quiet);
+    painter.drawText(QRectF(r.right() - 120, y, 113, 18), Qt::AlignRight | Qt::AlignVCenter, words);
+  };
+  label(r.top() + 3, tr("light"), n.light, target.light, theme().field);
+  label(axis().y_of(bands.light_from) + 3, tr("middle"), n.middle, target.middle, theme().field_alt);
+  label(axis().y_of(bands.dark_below) + 3, tr("dark"), n.dark, target.dark, theme().field);
+  if (!wide()) return;
+  for (const bool light : {true, false}) {
+    const QRectF grip = limit_rect(light);
+    painter.setPen(QPen(theme().quiet, 2));
+    painter.drawLine(QPointF(grip.right() - 22, grip.center().y()), QPointF(grip.right(), grip.center().y()));
+  }
+}
+
+void StaffView::paint_dragged(QPainter& painter) {
+  if (!m_moved) return;
+  if (m_drag == Drag::Box) {
+    QPainterPath frame;
+    frame.addRect(QRectF(m_press, m_pointer).normalized());
+    return draw_double_line(painter, frame, 1);
+  }
+  if (m_drag != Drag::Swatch && m_drag != Drag::Family) return;
+  const auto over = family_at(m_pointer);
+  if (m_drag == Drag::Swatch) {
+    const Swatch* s = find_swatch(m_bench.piece(), m_dragged);
+    if (!s) return;
+    QRectF r = swatch_rect(m_dragged);
+    r.moveCenter({m_pointer.x(), r.center().y()});
+    painter.fillRect(r, shown_color(s->color, m_bench.session().values_only));
+  }
+  if (!over) return;
+  const QRectF c = column_rect(*over);
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1, Qt::DashLine));
+  painter.drawRect(c.adjusted(2, 2, -2, -2));
+}
+
+/// Not laid yet, so without a ground of its own: steps on the same axis, joined by a dotted line.
+void StaffView::paint_string(QPainter& painter) {
+  const auto& string = m_bench.session().string;
+  if (string.empty()) return;
+  const double x = string_rect(0).center().x();
+  painter.setPen(QPen(theme().quiet, 1, Qt::DotLine));
+  painter.drawLine(QPointF(x, string_rect(0).center().y()),
+                   QPointF(x, string_rect(string.size() - 1).center().y()));
+  for (std::size_t i = 0; i < string.size(); ++i) {
+    const QColor color = shown_color(string[i].color, m_bench.session().values_only);
+    draw_chip(painter, string_rect(i), color, theme().stage);
+    if (!string[i].held) continue;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(readable_on(color));
+    painter.drawEllipse(string_rect(i).center(), 2, 2);
+  }
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
+                   m_bench.session().desk == Desk::Observe ? tr("taken") : tr("string"));
+}
+
+/// Where a click would lay the current color.
+void StaffView::paint_slot(QPainter& painter) {
+  if (!m_hovered || m_drag != Drag::None || *m_hovered >= families().size() || swatch_at(m_pointer)) return;
+  const QRectF slot = slot_rect(*m_hovered);
+  const QColor color = shown_color(m_bench.session().color, m_bench.session().values_only);
+  painter.fillRect(slot, color);
+  QPainterPath frame;
+  frame.addRect(slot);
+  draw_double_line(painter, frame, 1.0);
+  painter.setPen(readable_on(color));
+  painter.setFont(caption_font());
+  painter.drawText(slot, Qt::AlignCenter, tr("lay"));
+}
+
+void StaffView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const QRectF r = staff_rect();
+  paint_bands(painter);
+  paint_head(painter);
+  painter.save();
+  painter.setClipRect(QRectF(r.left(), 0, r.width(), height()));
+  paint_families(painter);
+  if (wide()) paint_findings(painter);
+  paint_dragged(painter);
+  painter.restore();
+  paint_counts(painter);
+  if (families().empty()) {
+    painter.setFont(text_font());
+    painter.setPen(theme().quiet);
+    painter.drawText(r.adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                     tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
+  }
+  paint_string(painter);
+  draw_value_line(painter, line_y(), 0, width() - kMargin);
+  paint_slot(painter);
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(r.adjusted(-1.5, -1.5, 1.5, 1.5));
+}
+
+} // namespace zc

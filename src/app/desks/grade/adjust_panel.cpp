@@ -1,0 +1,136 @@
+#include "app/desks/grade/adjust_panel.h"
+
+#include "app/desks/grade/set_wheel.h"
+#include "app/store/set_work.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QSlider>
+#include <QVBoxLayout>
+
+namespace zc {
+
+AdjustPanel::AdjustPanel(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_title(new QLabel(this)), m_says(new QLabel(this)),
+      m_take(new QPushButton(tr("Take it"), this)), m_reset(new QPushButton(tr("Reset"), this)) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 2, 0, 0);
+  column->setSpacing(2);
+  m_title->setFont(heading_font());
+  column->addWidget(m_title);
+  add_row("adjustTurn", tr("turn hue"), tr("Degrees on the piece's wheel"), -180, 180, 1, 1,
+          QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
+  add_row("adjustSaturation", tr("saturation times"), tr("Factor of the saturation"), 0, 2, 0.01, 2, {},
+          [](Adjustment& a) -> double& { return a.saturation; });
+  add_row("adjustValue", tr("value plus"), tr("Added to the value"), -50, 50, 1, 1, {},
+          [](Adjustment& a) -> double& { return a.value; });
+  add_row("adjustContrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"), 0, 2,
+          0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
+  add_row("adjustPivot", tr("about value"), tr("The value that contrast leaves where it is"), 0, 100, 1, 1,
+          {}, [](Adjustment& a) -> double& { return a.pivot; });
+  add_row("adjustTint", tr("toward the current color"),
+          tr("Hue and saturation toward a light of the current color; value stays"), 0, 1, 0.01, 2, {},
+          [](Adjustment& a) -> double& { return a.tint_share; });
+  m_says->setObjectName(QStringLiteral("adjustSays"));
+  m_says->setFont(caption_font());
+  m_says->setWordWrap(true);
+  m_says->setMinimumHeight(32);
+  m_says->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+  column->addWidget(m_says);
+  auto* buttons = new QHBoxLayout;
+  m_take->setObjectName(QStringLiteral("adjustTake"));
+  m_take->setToolTip(tr("Change the swatches as they are shown"));
+  m_reset->setObjectName(QStringLiteral("adjustReset"));
+  m_reset->setToolTip(tr("Back to no change"));
+  buttons->addWidget(m_take);
+  buttons->addWidget(m_reset);
+  buttons->addStretch();
+  column->addLayout(buttons);
+  column->addWidget(new SetWheel(bench, this), 1);
+  connect(m_take, &QPushButton::clicked, this, [this] {
+    m_bench.set_work().take_adjustment();
+    follow();
+  });
+  connect(m_reset, &QPushButton::clicked, this, [this] {
+    m_bench.set_work().try_out({});
+    follow();
+  });
+  for (const auto signal : {&SetWork::selectionChanged, &SetWork::previewChanged})
+    connect(&bench.set_work(), signal, this, &AdjustPanel::follow);
+  connect(&bench, &Workbench::pieceChanged, this, &AdjustPanel::follow);
+  connect(&bench, &Workbench::colorChanged, this, [this] {
+    // The tint follows the current color.
+    Adjustment a = m_bench.set_work().adjustment();
+    if (!a.tint || a.tint == m_bench.session().color) return;
+    a.tint = m_bench.session().color;
+    m_bench.set_work().try_out(a);
+  });
+  follow();
+}
+
+void AdjustPanel::add_row(const char* name, const QString& word, const QString& tip, double low, double high,
+                          double step, int digits, const QString& suffix,
+                          const std::function<double&(Adjustment&)>& member) {
+  auto* label = new QLabel(word, this);
+  label->setFont(caption_font());
+  auto* field = new NumberField(QLatin1String(name), tip, this);
+  field->set_range({low, high, step, digits, suffix, false, {}});
+  field->setToolTip(tip);
+  field->setFixedWidth(64);
+  auto* slider = new QSlider(Qt::Horizontal, this);
+  slider->setRange(static_cast<int>(std::lround(low / step)), static_cast<int>(std::lround(high / step)));
+  slider->setObjectName(QLatin1String(name) + QStringLiteral("Slider"));
+  slider->setAccessibleName(word);
+  auto* line = new QHBoxLayout;
+  line->addWidget(label);
+  line->addStretch();
+  line->addWidget(field);
+  auto* column = static_cast<QVBoxLayout*>(layout());
+  column->addLayout(line);
+  column->addWidget(slider);
+  connect(field, &NumberField::wanted, this, [this, member](double value) { change(member, value); });
+  connect(slider, &QSlider::valueChanged, this,
+          [this, member, step](int value) { change(member, value * step); });
+  m_rows.push_back({field, slider, step, [member](const Adjustment& a) {
+                      Adjustment copy = a;
+                      return member(copy);
+                    }});
+}
+
+void AdjustPanel::change(const std::function<double&(Adjustment&)>& member, double value) {
+  Adjustment a = m_bench.set_work().adjustment();
+  member(a) = value;
+  a.tint = a.tint_share > 0 ? std::optional(m_bench.session().color) : std::nullopt;
+  m_bench.set_work().try_out(a);
+  follow();
+}
+
+void AdjustPanel::follow() {
+  const SetWork& work = m_bench.set_work();
+  const Adjustment& a = work.adjustment();
+  for (const auto& row : m_rows) {
+    const double value = row.read(a);
+    row.field->show_value(value);
+    const QSignalBlocker quiet(row.slider);
+    row.slider->setValue(static_cast<int>(std::lround(value / row.step)));
+  }
+  const auto selected = work.selection().size();
+  m_title->setText(selected == 0 ? tr("Change the whole set")
+                                 : tr("Change the selection (%1)").arg(selected));
+  const auto held = std::count_if(work.preview().begin(), work.preview().end(),
+                                  [](const auto& p) { return p.second.held; });
+  m_says->setText(
+      !a.changes() ? tr("Nothing is changed yet. What is locked stays as it is.")
+      : held == 0
+          ? tr("%1 swatches change, all as asked for.").arg(work.preview().size())
+          : tr("%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.")
+                .arg(work.preview().size())
+                .arg(held));
+  m_take->setEnabled(a.changes());
+  m_reset->setEnabled(a.changes() || a.pivot != 50);
+}
+
+} // namespace zc

@@ -1,0 +1,43 @@
+// Changing many swatches at once, tried out on staff and wheel before it is taken.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+class QSlider;
+
+namespace zc {
+
+class NumberField;
+struct Adjustment;
+
+class AdjustPanel final : public QWidget {
+  Q_OBJECT
+public:
+  AdjustPanel(Workbench& bench, QWidget* parent);
+
+private:
+  struct Row {
+    NumberField* field;
+    QSlider* slider;
+    double step; ///< One step of the slider.
+    std::function<double(const Adjustment&)> read;
+  };
+  void add_row(const char* name, const QString& word, const QString& tip, double low, double high,
+               double step, int digits, const QString& suffix,
+               const std::function<double&(Adjustment&)>& member);
+  void change(const std::function<double&(Adjustment&)>& member, double value);
+  void follow();
+
+  Workbench& m_bench;
+  QLabel* m_title;
+  QLabel* m_says;
+  QPushButton* m_take;
+  QPushButton* m_reset;
+  std::vector<Row> m_rows;
+};
+
+} // namespace zc

@@ -1,0 +1,221 @@
+#include "app/desks/grade/grade_desk.h"
+
+#include "app/desks/grade/adjust_panel.h"
+#include "app/desks/grade/import_view.h"
+#include "app/desks/grade/list_view.h"
+#include "app/desks/grade/report_panel.h"
+#include "app/desks/grade/rows_view.h"
+#include "app/desks/grade/sets_panel.h"
+#include "app/desks/grade/versions_view.h"
+#include "app/shelf/set_source.h"
+#include "app/shelf/shelf_panel.h"
+#include "app/store/set_work.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QTableView>
+#include <QVBoxLayout>
+
+namespace zc {
+
+GradeDesk::GradeDesk(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_center(new QStackedWidget(this)), m_rows(new RowsView(bench, this)),
+      m_list(new ListView(bench, this)), m_versions(new VersionsView(bench, this)),
+      m_import(new ImportView(bench, this)) {
+  for (QWidget* view : {static_cast<QWidget*>(m_rows), static_cast<QWidget*>(m_list),
+                        static_cast<QWidget*>(m_versions), static_cast<QWidget*>(m_import)})
+    m_center->addWidget(view);
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kGap, 0, kMargin, 6);
+  row->setSpacing(kMargin);
+  row->addWidget(m_center, 1);
+  row->addWidget(make_side());
+  connect(&bench, &Workbench::viewChanged, this, &GradeDesk::follow);
+  connect(&bench, &Workbench::pieceChanged, this, &GradeDesk::follow_sets);
+  connect(m_import, &ImportView::done, this, [this] { m_bench.show_set_view(m_before_import); });
+  follow();
+  follow_sets();
+}
+
+QWidget* GradeDesk::make_views() {
+  auto* box = new QWidget(this);
+  auto* line = new QHBoxLayout(box);
+  line->setContentsMargins(0, 0, 0, 0);
+  line->setSpacing(2);
+  m_views = new QButtonGroup(this);
+  const std::tuple<QString, QString, QString, SetView> views[] = {
+      {QStringLiteral("view.staff"), tr("staff"), tr("Families as columns, height is value"), SetView::Staff},
+      {QStringLiteral("view.rows"), tr("rows"), tr("A compact grid with free places"), SetView::Rows},
+      {QStringLiteral("view.list"), tr("list"), tr("Names, numbers and notes"), SetView::List},
+      {QStringLiteral("view.versions"), tr("versions"), tr("Versions of the set side by side"),
+       SetView::Versions}};
+  for (const auto& [name, word, tip, view] : views) {
+    auto* button = new WordButton(word, box);
+    button->setObjectName(name);
+    button->setToolTip(tip);
+    button->setCheckable(true);
+    m_views->addButton(button, static_cast<int>(view));
+    line->addWidget(button);
+  }
+  line->addStretch();
+  connect(m_views, &QButtonGroup::idClicked, this,
+          [this](int view) { m_bench.show_set_view(static_cast<SetView>(view)); });
+  return box;
+}
+
+QWidget* GradeDesk::make_chip_sizes() {
+  auto* box = new QWidget(this);
+  auto* line = new QHBoxLayout(box);
+  line->setContentsMargins(0, 0, 0, 0);
+  line->setSpacing(2);
+  auto* label = new QLabel(tr("chips"), box);
+  label->setFont(caption_font());
+  line->addWidget(label);
+  auto* group = new QButtonGroup(box);
+  using Size = RowsView::ChipSize;
+  const std::pair<QString, Size> sizes[] = {
+      {tr("small"), Size::Small}, {tr("middle"), Size::Middle}, {tr("large"), Size::Large}};
+  for (const auto& [word, size] : sizes) {
+    auto* button = new WordButton(word, box);
+    button->setObjectName(QStringLiteral("chips.") + word);
+    button->setCheckable(true);
+    button->setChecked(size == m_rows->chip_size());
+    group->addButton(button);
+    line->addWidget(button);
+    connect(button, &QAbstractButton::clicked, this, [this, size = size] { m_rows->choose_size(size); });
+  }
+  line->addStretch();
+  return box;
+}
+
+QWidget* GradeDesk::make_side() {
+  auto* side = new QWidget(this);
+  side->setFixedWidth(312);
+  auto* column = new QVBoxLayout(side);
+  column->setContentsMargins(0, 6, 0, 0);
+  column->setSpacing(6);
+  auto* tabs = new QScrollArea(side);
+  tabs->setFixedHeight(28);
+  tabs->setFrameShape(QFrame::NoFrame);
+  tabs->setWidgetResizable(true);
+  tabs->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  tabs->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  make_see_through(tabs);
+  m_tabs = tabs;
+  m_find = new QLineEdit(side);
+  m_find->setObjectName(QStringLiteral("find"));
+  m_find->setAccessibleName(tr("Find swatches"));
+  m_find->setPlaceholderText(tr("find a name, or the nearest to a hex color"));
+  m_find->setToolTip(
+      tr("Enter selects the swatches with these letters in their name, or the one nearest to the color"));
+  m_find->setFont(caption_font());
+  m_find->setClearButtonEnabled(true);
+  m_sizes = make_chip_sizes();
+  auto* pages = new Pages(side);
+  pages->add(QStringLiteral("page.report"), tr("Look"), tr("What to look at, each with a remedy"),
+             new ReportPanel(m_bench, pages));
+  pages->add(QStringLiteral("page.change"), tr("Change"), tr("Change many swatches at once"),
+             new AdjustPanel(m_bench, pages));
+  pages->add(QStringLiteral("page.sets"), tr("Sets"), tr("Sets of the piece and versions of this one"),
+             new SetsPanel(m_bench, pages));
+  pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets kept across pieces"),
+             new ShelfPanel(m_bench, std::make_unique<SetSource>(m_bench), pages));
+  column->addWidget(tabs);
+  column->addWidget(make_views());
+  column->addWidget(m_sizes);
+  column->addWidget(m_find);
+  column->addSpacing(2);
+  column->addWidget(pages, 1);
+  connect(m_find, &QLineEdit::returnPressed, this, &GradeDesk::find_words);
+  return side;
+}
+
+/// The sets as words; swatches dragged onto one go there.
+void GradeDesk::follow_sets() {
+  auto* area = static_cast<QScrollArea*>(m_tabs);
+  auto* box = new QWidget;
+  auto* line = new QHBoxLayout(box);
+  line->setContentsMargins(0, 0, 0, 0);
+  line->setSpacing(2);
+  for (const auto& set : m_bench.piece().sets) {
+    const QString name = QString::fromStdString(set.name);
+    auto* button = new WordButton(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150), box);
+    button->setObjectName(QStringLiteral("setTab"));
+    button->setToolTip(tr("Show %1; drop swatches here to move them into its first family").arg(name));
+    button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
+    button->setCheckable(true);
+    button->setChecked(set.id == m_bench.piece().current_set);
+    line->addWidget(button);
+    connect(
+        button, &QAbstractButton::clicked, this, [this, id = set.id] { m_bench.show_set(id); },
+        Qt::QueuedConnection);
+  }
+  line->addStretch();
+  area->setWidget(box);
+}
+
+void GradeDesk::follow() {
+  const SetView view = m_bench.session().set_view;
+  m_center->setVisible(view != SetView::Staff);
+  if (view != SetView::Staff) m_center->setCurrentIndex(static_cast<int>(view) - 1);
+  if (auto* button = m_views->button(static_cast<int>(view))) button->setChecked(true);
+  m_sizes->setVisible(view == SetView::Rows);
+}
+
+void GradeDesk::focus_view() {
+  const SetView view = m_bench.session().set_view;
+  if (view == SetView::Rows) m_rows->setFocus();
+  if (view == SetView::List) m_list->table().setFocus();
+  if (view == SetView::Versions) m_versions->setFocus();
+}
+
+void GradeDesk::offer(const FoundSet& found, const QString& file) {
+  if (m_bench.session().set_view != SetView::Import) m_before_import = m_bench.session().set_view;
+  m_import->offer(found, file);
+  m_bench.show_desk(Desk::Grade);
+  m_bench.show_set_view(SetView::Import);
+}
+
+void GradeDesk::find() {
+  m_find->setFocus();
+  m_find->selectAll();
+}
+
+void GradeDesk::find_words() {
+  const QString words = m_find->text().trimmed();
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (words.isEmpty() || !set) return;
+  std::vector<Id> named;
+  Id nearest = 0;
+  double least = 1e9;
+  const auto color = parse_color(words.toStdString());
+  for (const auto& family : set->families)
+    for (const auto& s : family.swatches) {
+      if (QString::fromStdString(s.name).contains(words, Qt::CaseInsensitive)) named.push_back(s.id);
+      if (!color) continue;
+      const double d = ciede2000(lab_from_srgb(*color), lab_from_srgb(s.color));
+      if (d >= least) continue;
+      least = d;
+      nearest = s.id;
+    }
+  if (named.empty() && nearest != 0) {
+    m_bench.select_swatch(nearest);
+    return say_at(*m_find, tr("\"%1\" is nearest, CIEDE2000 %2 away.")
+                               .arg(QString::fromStdString(find_swatch(m_bench.piece(), nearest)->name))
+                               .arg(least, 0, 'f', 1));
+  }
+  if (named.empty()) return say_at(*m_find, tr("No swatch of this set has these letters in its name."));
+  m_bench.set_work().select(named);
+}
+
+} // namespace zc

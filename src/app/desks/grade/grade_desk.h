@@ -1,0 +1,54 @@
+// Grade: the set on the staff, in rows, as a list or beside its versions; what to mend; changing many; the
+// shelf.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QButtonGroup;
+class QHBoxLayout;
+class QLabel;
+class QLineEdit;
+class QStackedWidget;
+
+namespace zc {
+
+class ImportView;
+class ListView;
+class RowsView;
+class VersionsView;
+struct FoundSet;
+
+class GradeDesk final : public QWidget {
+  Q_OBJECT
+public:
+  GradeDesk(Workbench& bench, QWidget* parent);
+  [[nodiscard]] RowsView& rows() { return *m_rows; }
+  /// Shows what a file would bring in.
+  void offer(const FoundSet& found, const QString& file);
+  void find();
+  void focus_view();
+
+private:
+  QWidget* make_side();
+  QWidget* make_views();
+  QWidget* make_chip_sizes();
+  void follow();
+  void follow_sets();
+  void find_words();
+
+  Workbench& m_bench;
+  QStackedWidget* m_center;
+  RowsView* m_rows;
+  ListView* m_list;
+  VersionsView* m_versions;
+  ImportView* m_import;
+  QButtonGroup* m_views = nullptr;
+  QWidget* m_tabs = nullptr;
+  QWidget* m_sizes = nullptr;
+  QLineEdit* m_find = nullptr;
+  SetView m_before_import = SetView::Staff;
+};
+
+} // namespace zc

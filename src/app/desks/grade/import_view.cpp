@@ -1,0 +1,214 @@
+#include "app/desks/grade/import_view.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QHelpEvent>
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QToolTip>
+#include <QVBoxLayout>
+
+namespace zc {
+
+/// The found colors by family: new ones plain, near ones with a wave, those already there with a tick.
+class FoundChips final : public QWidget {
+public:
+  explicit FoundChips(QWidget* parent) : QWidget(parent) { setObjectName(QStringLiteral("foundChips")); }
+
+  void show_found(const FoundSet* found, std::vector<FoundState> states, bool values_only) {
+    m_found = found;
+    m_states = std::move(states);
+    m_values_only = values_only;
+    lay_out();
+    update();
+  }
+
+protected:
+  void resizeEvent(QResizeEvent*) override { lay_out(); }
+  void paintEvent(QPaintEvent*) override {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    std::size_t at = 0;
+    double y = 0;
+    for (const auto& family : m_found->families) {
+      painter.setFont(caption_strong_font());
+      painter.setPen(theme().text);
+      painter.drawText(QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
+                       family.name.empty() ? QObject::tr("without a family")
+                                           : QString::fromStdString(family.name));
+      y += kHead;
+      for (std::size_t i = 0; i < family.colors.size(); ++i, ++at)
+        paint_chip(painter, chip(y, i), family.colors[i], m_states[at]);
+      y += rows(family) * kPitch + 8;
+    }
+  }
+  bool event(QEvent* event) override {
+    if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+    const QPointF p = static_cast<QHelpEvent*>(event)->pos();
+    std::size_t at = 0;
+    double y = 0;
+    for (const auto& family : m_found->families) {
+      y += kHead;
+      for (std::size_t i = 0; i < family.colors.size(); ++i, ++at)
+        if (chip(y, i).contains(p))
+          QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(),
+                             told(family.colors[i], m_states[at]), this);
+      y += rows(family) * kPitch + 8;
+    }
+    return true;
+  }
+
+private:
+  static constexpr double kPitch = 38, kChip = 34, kHead = 22;
+  [[nodiscard]] int per_row() const { return std::max(1, static_cast<int>(width() / kPitch)); }
+  [[nodiscard]] double rows(const FoundFamily& family) const {
+    return std::ceil(static_cast<double>(family.colors.size()) / per_row());
+  }
+  [[nodiscard]] QRectF chip(double top, std::size_t i) const {
+    const auto n = static_cast<std::size_t>(per_row());
+    return {kPitch * static_cast<double>(i % n), top + kPitch * static_cast<double>(i / n), kChip, kChip};
+  }
+  static QString told(const FoundColor& c, const FoundState& s) {
+    const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);
+    if (s.known == Known::Same) return QObject::tr("%1: the set has this color").arg(name);
+    if (s.known == Known::Near)
+      return QObject::tr("%1: %2 from a color the set has").arg(name).arg(s.difference, 0, 'f', 1);
+    return QObject::tr("%1: new").arg(name);
+  }
+  void lay_out() {
+    double y = 0;
+    if (m_found)
+      for (const auto& family : m_found->families) y += kHead + rows(family) * kPitch + 8;
+    setMinimumHeight(static_cast<int>(y));
+  }
+  void paint_chip(QPainter& painter, const QRectF& r, const FoundColor& c, const FoundState& state) const {
+    const QColor color = shown_color(c.color, m_values_only);
+    draw_chip(painter, r, color, theme().stage);
+    if (state.known == Known::New) return;
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(readable_on(color), 1.8));
+    const QPointF m = r.center();
+    if (state.known == Known::Same)
+      painter.drawPolyline(QPolygonF({m + QPointF(-7, 0), m + QPointF(-2, 5), m + QPointF(8, -6)}));
+    else
+      for (const double dy : {-3.0, 3.0}) {
+        QPainterPath wave(m + QPointF(-8, dy));
+        wave.quadTo(m + QPointF(-4, dy - 5), m + QPointF(0, dy));
+        wave.quadTo(m + QPointF(4, dy + 5), m + QPointF(8, dy));
+        painter.drawPath(wave);
+      }
+  }
+
+  const FoundSet* m_found = nullptr;
+  std::vector<FoundState> m_states;
+  bool m_values_only = false;
+};
+
+ImportView::ImportView(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_title(new QLabel(this)), m_says(new QLabel(this)),
+      m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
+      m_same(new QCheckBox(tr("leave out what the set has"), this)),
+      m_near(new QCheckBox(tr("leave out what is near"), this)),
+      m_take(new QPushButton(tr("Bring in"), this)) {
+  setObjectName(QStringLiteral("importView"));
+  m_title->setFont(heading_font());
+  m_says->setObjectName(QStringLiteral("importSays"));
+  m_says->setFont(caption_font());
+  m_says->setWordWrap(true);
+  auto* scroll = new QScrollArea(this);
+  scroll->setWidget(m_chips);
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  make_see_through(scroll);
+  m_into->setObjectName(QStringLiteral("importInto"));
+  m_into->setAccessibleName(tr("Where to put them"));
+  m_into->setFont(caption_font());
+  m_same->setObjectName(QStringLiteral("importSame"));
+  m_near->setObjectName(QStringLiteral("importNear"));
+  for (QCheckBox* box : {m_same, m_near}) box->setFont(caption_font());
+  m_take->setObjectName(QStringLiteral("importTake"));
+  m_take->setToolTip(tr("Bring the colors in, in one step that can be undone"));
+  auto* leave = new QPushButton(tr("Leave it"), this);
+  leave->setObjectName(QStringLiteral("importLeave"));
+  leave->setToolTip(tr("Bring nothing in"));
+  auto* foot = new QHBoxLayout;
+  foot->addWidget(m_into);
+  foot->addWidget(m_same);
+  foot->addWidget(m_near);
+  foot->addStretch();
+  foot->addWidget(m_take);
+  foot->addWidget(leave);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 6, 0, 6);
+  column->addWidget(m_title);
+  column->addWidget(m_says);
+  column->addWidget(scroll, 1);
+  column->addLayout(foot);
+  m_same->setChecked(true);
+  connect(m_into, &QComboBox::currentIndexChanged, this, &ImportView::follow);
+  for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
+  connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
+  connect(leave, &QPushButton::clicked, this, &ImportView::done);
+  connect(&bench, &Workbench::pieceChanged, this, &ImportView::follow);
+}
+
+void ImportView::offer(const FoundSet& found, const QString& file) {
+  m_found = found;
+  m_file = file;
+  const SwatchSet* set = current_set(m_bench.piece());
+  const QSignalBlocker quiet(m_into);
+  m_into->clear();
+  m_into->addItem(tr("as a new set"), 0);
+  m_into->addItem(tr("into \"%1\", family by family").arg(QString::fromStdString(set->name)), 1);
+  if (const Family* family = find_family(m_bench.piece(), m_bench.session().family))
+    m_into->addItem(tr("into the family \"%1\"").arg(QString::fromStdString(family->name)), 2);
+  // A set that is there already is more often joined than doubled.
+  m_into->setCurrentIndex(swatch_count(*set) > 0 ? 1 : 0);
+  follow();
+}
+
+ImportPlan ImportView::plan() const {
+  const int into = m_into->currentData().toInt();
+  return {into == 0   ? ImportInto::NewSet
+          : into == 1 ? ImportInto::CurrentSet
+                      : ImportInto::OneFamily,
+          m_bench.session().family, m_same->isChecked(), m_near->isChecked()};
+}
+
+void ImportView::follow() {
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (m_found.families.empty() || !set) return;
+  const auto states = compare_found(m_found, *set, m_bench.piece().grading.near_duplicate);
+  const auto count = [&states](Known known) {
+    return std::count_if(states.begin(), states.end(),
+                         [known](const FoundState& s) { return s.known == known; });
+  };
+  const auto same = count(Known::Same), near = count(Known::Near);
+  m_title->setText(
+      tr("%1: %2 colors in %3 families").arg(m_file).arg(states.size()).arg(m_found.families.size()));
+  QString says = tr("%1 new; %2 the set has already (ticked); %3 near to one it has (waved).")
+                     .arg(count(Known::New))
+                     .arg(same)
+                     .arg(near);
+  for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + QString::fromStdString(remark);
+  m_says->setText(says);
+  m_chips->show_found(&m_found, states, m_bench.session().values_only);
+  const bool fresh = plan().into == ImportInto::NewSet;
+  m_same->setEnabled(!fresh && same > 0);
+  m_near->setEnabled(!fresh && near > 0);
+}
+
+void ImportView::bring_in() {
+  const ImportPlan wanted = plan();
+  const bool held = m_bench.store().apply(tr("Bring in %1").arg(m_file),
+                                          [&](Piece p) { return with_found(std::move(p), m_found, wanted); });
+  if (held) emit done();
+}
+
+} // namespace zc

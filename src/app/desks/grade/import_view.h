@@ -1,0 +1,47 @@
+// What a file would bring into the piece: its colors, which of them the set has already, and where to put
+// them.
+#pragma once
+
+#include "app/store/workbench.h"
+#include "core/piece/import.h"
+
+#include <QWidget>
+
+class QCheckBox;
+class QComboBox;
+class QLabel;
+class QPushButton;
+class QScrollArea;
+
+namespace zc {
+
+class FoundChips;
+
+class ImportView final : public QWidget {
+  Q_OBJECT
+public:
+  ImportView(Workbench& bench, QWidget* parent);
+  void offer(const FoundSet& found, const QString& file);
+
+signals:
+  /// Brought in or left.
+  void done();
+
+private:
+  void follow();
+  void bring_in();
+  [[nodiscard]] ImportPlan plan() const;
+
+  Workbench& m_bench;
+  FoundSet m_found;
+  QString m_file;
+  QLabel* m_title;
+  QLabel* m_says;
+  FoundChips* m_chips;
+  QComboBox* m_into;
+  QCheckBox* m_same;
+  QCheckBox* m_near;
+  QPushButton* m_take;
+};
+
+} // namespace zc

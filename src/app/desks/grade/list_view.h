@@ -1,0 +1,63 @@
+// The set as a list with names, numbers and notes: sorted by its headings, filtered, edited in place.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QAbstractTableModel>
+#include <QWidget>
+
+class QLineEdit;
+class QSortFilterProxyModel;
+class QTableView;
+
+namespace zc {
+
+class SwatchTable final : public QAbstractTableModel {
+  Q_OBJECT
+public:
+  enum Column { Name, Hex, Value, Chroma, Hue, FamilyName, Note, kColumns };
+  SwatchTable(Workbench& bench, QObject* parent);
+  [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
+  [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
+  [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
+  [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+  [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
+  bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+  [[nodiscard]] Id swatch_of(int row) const { return m_rows[static_cast<std::size_t>(row)].id; }
+  void renew();
+
+private:
+  struct Row {
+    Id id;
+    Srgb color;
+    std::string name, family, note;
+    double value, chroma, hue;
+    bool locked;
+  };
+  Workbench& m_bench;
+  std::vector<Row> m_rows;
+};
+
+class ListView final : public QWidget {
+  Q_OBJECT
+public:
+  ListView(Workbench& bench, QWidget* parent);
+  [[nodiscard]] QTableView& table() { return *m_table; }
+
+protected:
+  void showEvent(QShowEvent* event) override;
+
+private:
+  void follow();
+  void show_selection();
+  void take_selection();
+
+  Workbench& m_bench;
+  SwatchTable* m_swatches;
+  QSortFilterProxyModel* m_shown;
+  QLineEdit* m_filter;
+  QTableView* m_table;
+  bool m_following = false;
+};
+
+} // namespace zc

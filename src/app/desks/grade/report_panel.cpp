@@ -1,0 +1,222 @@
+#include "app/desks/grade/report_panel.h"
+
+#include "app/store/set_work.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+#include "core/piece/remedies.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QMouseEvent>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+/// More would only be scrolled past; they come up as the first ones are dealt with.
+constexpr std::size_t kMostRows = 40;
+
+QString text(const std::string& s) { return QString::fromStdString(s); }
+
+} // namespace
+
+ReportPanel::ReportPanel(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_contrast(new QLabel(this)), m_summary(new QLabel(this)),
+      m_scroll(new QScrollArea(this)) {
+  m_contrast->setObjectName(QStringLiteral("contrast"));
+  m_summary->setObjectName(QStringLiteral("findingsSummary"));
+  for (QLabel* label : {m_contrast, m_summary}) {
+    label->setFont(caption_font());
+    label->setWordWrap(true);
+  }
+  m_summary->setFont(caption_strong_font());
+  m_scroll->setWidgetResizable(true);
+  m_scroll->setFrameShape(QFrame::NoFrame);
+  m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  make_see_through(m_scroll);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(6);
+  column->addWidget(m_summary);
+  column->addWidget(m_scroll, 1);
+  column->addWidget(m_contrast);
+  column->addWidget(make_rules());
+  connect(&bench, &Workbench::pieceChanged, this, &ReportPanel::follow);
+  connect(&bench.set_work(), &SetWork::selectionChanged, this, &ReportPanel::follow_selection);
+}
+
+void ReportPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
+}
+
+QWidget* ReportPanel::make_rules() {
+  auto* box = new QWidget(this);
+  auto* grid = new QGridLayout(box);
+  grid->setContentsMargins(0, 4, 0, 0);
+  grid->setHorizontalSpacing(8);
+  grid->setVerticalSpacing(4);
+  int place = 0;
+  const auto rule = [&](const char* name, const QString& word, const QString& tip, NumberRange range,
+                        auto member) {
+    auto* label = new QLabel(word, box);
+    label->setFont(caption_font());
+    auto* field = new NumberField(QLatin1String(name), tip, box);
+    field->setToolTip(tip);
+    field->set_range(range);
+    field->setFixedWidth(54);
+    grid->addWidget(label, place / 2, place % 2 * 2);
+    grid->addWidget(field, place / 2, place % 2 * 2 + 1);
+    ++place;
+    m_rules.push_back({field, [member](const GradingRules& r) {
+                         GradingRules copy = r;
+                         return static_cast<double>(member(copy));
+                       }});
+    connect(field, &NumberField::wanted, this, [this, field, member](double value) {
+      change_rule([member](GradingRules& r,
+                           double v) { member(r) = static_cast<std::decay_t<decltype(member(r))>>(v); },
+                  value, field->drag_key());
+    });
+  };
+  const auto whole = [](double low, double high) { return NumberRange{low, high, 1, 0, {}, false, {}}; };
+  rule("targetLight", tr("light wanted"), tr("How many light swatches are wanted"), whole(0, 1000),
+       [](GradingRules& r) -> int& { return r.target.light; });
+  rule("ruleNear", tr("near below"), tr("CIEDE2000 below which two swatches are near-duplicates"),
+       {0.1, 20, 0.5, 1, {}, false, {}}, [](GradingRules& r) -> double& { return r.near_duplicate; });
+  rule("targetMiddle", tr("middle wanted"), tr("How many middle swatches are wanted"), whole(0, 1000),
+       [](GradingRules& r) -> int& { return r.target.middle; });
+  rule("ruleTwin", tr("twins below"), tr("Value difference below which two hues merge when squinting"),
+       {0.1, 20, 0.5, 1, {}, false, {}}, [](GradingRules& r) -> double& { return r.twin; });
+  rule("targetDark", tr("dark wanted"), tr("How many dark swatches are wanted"), whole(0, 1000),
+       [](GradingRules& r) -> int& { return r.target.dark; });
+  rule("ruleGap", tr("gap above"), tr("Value difference above which neighbors in a family have a gap"),
+       {1, 100, 1, 0, {}, false, {}}, [](GradingRules& r) -> double& { return r.gap; });
+  rule("ruleSteps", tr("value steps"), tr("Steps from black to white"), whole(3, 11),
+       [](GradingRules& r) -> int& { return r.value_steps; });
+  return box;
+}
+
+void ReportPanel::change_rule(const std::function<void(GradingRules&, double)>& set, double value,
+                              const QString& drag) {
+  GradingRules rules = m_bench.piece().grading;
+  set(rules, value);
+  m_bench.store().apply(
+      tr("Change grading"), [=](Piece p) { return with_grading(std::move(p), rules); }, drag);
+}
+
+std::vector<ReportPanel::Finding> ReportPanel::findings() const {
+  const GradingReport& r = m_bench.set_work().report();
+  const Piece& piece = m_bench.piece();
+  const auto name = [&piece](Id id) {
+    const Swatch* s = find_swatch(piece, id);
+    return s ? text(s->name) : QString();
+  };
+  std::vector<Finding> out;
+  if (r.outside_mask.size() > 1)
+    out.push_back({tr("%1 swatches are outside the mask").arg(r.outside_mask.size()), tr("bring all inside"),
+                   tr("Bring into the mask"), r.outside_mask,
+                   [ids = r.outside_mask](Piece p) { return with_brought_inside(std::move(p), ids); }});
+  for (const auto& p : r.near_duplicates)
+    out.push_back(
+        {tr("%1 and %2 are near-duplicates, %3 apart").arg(name(p.a), name(p.b)).arg(p.difference, 0, 'f', 1),
+         tr("merge them"),
+         tr("Merge near-duplicates"),
+         {p.a, p.b},
+         [p](Piece piece_) { return with_merged(std::move(piece_), p.a, p.b); }});
+  for (const auto& g : r.gaps) {
+    const Swatch *dark = find_swatch(piece, g.dark), *light = find_swatch(piece, g.light);
+    const double low = value_of(dark->color), high = value_of(light->color);
+    out.push_back({tr("%1: gap between %2 and %3")
+                       .arg(text(find_family(piece, g.family)->name))
+                       .arg(high, 0, 'f', 0)
+                       .arg(low, 0, 'f', 0),
+                   tr("add one at %1").arg((low + high) / 2, 0, 'f', 0),
+                   tr("Fill gap"),
+                   {g.dark, g.light},
+                   [g](Piece piece_) { return with_gap_filled(std::move(piece_), g); }});
+  }
+  for (const Id id : r.outside_mask)
+    out.push_back({tr("%1 is outside the mask").arg(name(id)),
+                   tr("bring it inside"),
+                   tr("Bring into the mask"),
+                   {id},
+                   [id](Piece p) { return with_brought_inside(std::move(p), {id}); }});
+  for (const auto& p : r.twins)
+    out.push_back({tr("%1 and %2 merge when squinting").arg(name(p.a), name(p.b)),
+                   tr("part them by %1").arg(2 * piece.grading.twin, 0, 'f', 0),
+                   tr("Part twins"),
+                   {p.a, p.b},
+                   [p](Piece piece_) { return with_parted(std::move(piece_), p.a, p.b); }});
+  return out;
+}
+
+void ReportPanel::add_row(const Finding& finding) {
+  auto* row = new QWidget(m_rows);
+  auto* column = new QVBoxLayout(row);
+  column->setContentsMargins(0, 0, 4, 0);
+  column->setSpacing(1);
+  auto* words = new QLabel(finding.words, row);
+  words->setFont(caption_font());
+  words->setWordWrap(true);
+  words->setTextFormat(Qt::PlainText);
+  auto* line = new QHBoxLayout;
+  line->setSpacing(2);
+  auto* remedy = new WordButton(finding.remedy, row);
+  remedy->setObjectName(QStringLiteral("remedy"));
+  remedy->setAccessibleName(finding.words + QStringLiteral(": ") + finding.remedy);
+  auto* show = new WordButton(tr("show"), row);
+  show->setObjectName(QStringLiteral("showFinding"));
+  show->setAccessibleName(tr("Select: %1").arg(finding.words));
+  line->addWidget(remedy);
+  line->addWidget(show);
+  line->addStretch();
+  column->addWidget(words);
+  column->addLayout(line);
+  connect(
+      remedy, &QAbstractButton::clicked, this,
+      [this, finding] { m_bench.store().apply(finding.step, finding.edit); }, Qt::QueuedConnection);
+  connect(show, &QAbstractButton::clicked, this,
+          [this, finding] { m_bench.set_work().select(finding.swatches); });
+  m_rows->layout()->addWidget(row);
+}
+
+void ReportPanel::follow() {
+  if (!isVisible()) return;
+  const auto all = findings();
+  const SwatchSet* set = current_set(m_bench.piece());
+  m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
+                     : all.empty() ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
+                     : all.size() > kMostRows
+                         ? tr("%1 to look at, the first %2 here").arg(all.size()).arg(kMostRows)
+                         : tr("%1 to look at").arg(all.size()));
+  const int at = m_scroll->verticalScrollBar()->value();
+  m_rows = new QWidget;
+  auto* column = new QVBoxLayout(m_rows);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(8);
+  for (std::size_t i = 0; i < std::min(all.size(), kMostRows); ++i) add_row(all[i]);
+  column->addStretch();
+  m_scroll->setWidget(m_rows);
+  m_scroll->verticalScrollBar()->setValue(at);
+  for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_bench.piece().grading));
+  follow_selection();
+}
+
+void ReportPanel::follow_selection() {
+  const auto& selection = m_bench.set_work().selection();
+  m_contrast->setVisible(selection.size() == 2);
+  if (selection.size() != 2) return;
+  const Swatch *a = find_swatch(m_bench.piece(), selection[0]),
+               *b = find_swatch(m_bench.piece(), selection[1]);
+  const Contrast c = contrast_of(a->color, b->color);
+  m_contrast->setText(tr("%1 against %2: CIEDE2000 %3, value %4")
+                          .arg(text(a->name), text(b->name))
+                          .arg(c.difference, 0, 'f', 1)
+                          .arg(c.value_difference, 0, 'f', 1));
+}
+
+} // namespace zc

@@ -1,0 +1,60 @@
+// The set as a compact grid: a row for each family, chips at their places, free places kept.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QAbstractScrollArea>
+#include <unordered_map>
+
+namespace zc {
+
+class NameEditor;
+
+class RowsView final : public QAbstractScrollArea {
+  Q_OBJECT
+public:
+  RowsView(Workbench& bench, QWidget* parent);
+
+  enum class ChipSize { Small = 20, Middle = 34, Large = 54 };
+  void choose_size(ChipSize size);
+  [[nodiscard]] ChipSize chip_size() const { return m_size; }
+  /// Where a swatch, and where a place of a family, is drawn on the viewport.
+  [[nodiscard]] QRectF swatch_rect(Id swatch) const;
+  [[nodiscard]] QRectF place_rect(std::size_t family, int place) const;
+  void rename_selected();
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void mouseDoubleClickEvent(QMouseEvent* event) override;
+
+private:
+  struct Place {
+    std::size_t family = 0;
+    int place = 0;
+  };
+  [[nodiscard]] const std::vector<Family>& families() const;
+  [[nodiscard]] double pitch() const { return static_cast<double>(m_size) + 4; }
+  [[nodiscard]] std::optional<Place> place_at(QPointF p) const;
+  [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
+  void follow();
+  void drop(QPointF p);
+  void step(int by_place, int by_family);
+  void move_focused(int by_place, int by_family);
+  void paint_row(QPainter& painter, std::size_t family);
+
+  Workbench& m_bench;
+  NameEditor* m_editor;
+  ChipSize m_size = ChipSize::Middle;
+  std::unordered_map<Id, Place> m_place_of;
+  enum class Drag { None, Swatch, Box } m_drag = Drag::None;
+  Id m_dragged = 0;
+  QPointF m_press, m_pointer;
+  bool m_moved = false;
+};
+
+} // namespace zc

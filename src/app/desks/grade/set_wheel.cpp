@@ -1,0 +1,68 @@
+#include "app/desks/grade/set_wheel.h"
+
+#include "app/paint/paint.h"
+#include "app/store/set_work.h"
+#include "app/theme/theme.h"
+
+namespace zc {
+
+SetWheel::SetWheel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  setObjectName(QStringLiteral("setWheel"));
+  setAccessibleName(tr("The set on the wheel"));
+  setToolTip(
+      tr("Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set "
+         "can be mixed to"));
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, qOverload<>(&QWidget::update));
+  connect(&bench.set_work(), &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
+}
+
+QPointF SetWheel::at(DiscPoint p) const {
+  const double radius = std::min(width(), height()) / 2.0 - 8;
+  return QPointF(width() / 2.0, height() / 2.0) + QPointF(p.x, -p.y) * radius;
+}
+
+void SetWheel::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const double radius = at({1, 0}).x() - at({0, 0}).x();
+  painter.setPen(QPen(theme().line, 1));
+  painter.setBrush(theme().field);
+  painter.drawEllipse(at({0, 0}), radius, radius);
+  painter.drawLine(at({-1, 0}), at({1, 0}));
+  painter.drawLine(at({0, -1}), at({0, 1}));
+  painter.setBrush(Qt::NoBrush);
+  const auto outline = [this](const std::vector<DiscPoint>& points) {
+    QPolygonF polygon;
+    for (const auto& p : points) polygon << at(p);
+    QPainterPath path;
+    path.addPolygon(polygon);
+    path.closeSubpath();
+    return path;
+  };
+  if (const MaskRegion* region = m_bench.region())
+    for (const auto& points : region->outlines()) draw_double_line(painter, outline(points), 1.2);
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (!set) return;
+  std::vector<Srgb> colors;
+  const SetWork& work = m_bench.set_work();
+  for (const auto& family : set->families)
+    for (const auto& s : family.swatches) colors.push_back(work.shown(s));
+  if (const auto reach = mixing_reach(colors, m_bench.wheel()); reach.size() > 2) {
+    QPen dots(theme().text, 1.4);
+    dots.setDashPattern({1.5, 2});
+    painter.setPen(dots);
+    painter.drawPath(outline(reach));
+  }
+  for (const auto& family : set->families)
+    for (const auto& s : family.swatches) {
+      const Srgb shown = work.shown(s);
+      const WheelPoint p = m_bench.wheel().locate(shown);
+      const bool selected = work.selected(s.id);
+      painter.setPen(QPen(selected ? theme().strong : theme().line, selected ? 1.6 : 1));
+      painter.setBrush(shown_color(shown, m_bench.session().values_only));
+      painter.drawEllipse(at(disc_point(p.a, p.r)), selected ? 5 : 4, selected ? 5 : 4);
+    }
+}
+
+} // namespace zc

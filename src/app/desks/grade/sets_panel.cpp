@@ -1,0 +1,226 @@
+#include "app/desks/grade/sets_panel.h"
+
+#include "app/store/set_work.h"
+#include "app/theme/theme.h"
+#include "core/piece/set_edits.h"
+#include "io/shelf/shelf_files.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+QString text(const std::string& s) { return QString::fromStdString(s); }
+
+/// Tells when it is left.
+class NoteEdit final : public QPlainTextEdit {
+public:
+  NoteEdit(std::function<void()> left, QWidget* parent) : QPlainTextEdit(parent), m_left(std::move(left)) {}
+
+protected:
+  void focusOutEvent(QFocusEvent* event) override {
+    QPlainTextEdit::focusOutEvent(event);
+    m_left();
+  }
+
+private:
+  std::function<void()> m_left;
+};
+
+} // namespace
+
+SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_sets(new QListWidget(this)), m_name(new QLineEdit(this)),
+      m_tags(new QLineEdit(this)), m_note(new NoteEdit([this] { write_note(); }, this)),
+      m_versions(new QListWidget(this)), m_version_name(new QLineEdit(this)) {
+  const auto name = [](QWidget* widget, const char* object, const QString& says) {
+    widget->setObjectName(QLatin1String(object));
+    widget->setAccessibleName(says);
+    widget->setToolTip(says);
+    widget->setFont(caption_font());
+  };
+  name(m_sets, "sets", tr("Sets of the piece"));
+  name(m_name, "setName", tr("Name of the current set"));
+  name(m_tags, "setTags", tr("Tags of the set, with commas"));
+  name(m_note, "setNote", tr("Note on the set"));
+  name(m_versions, "versionList", tr("Versions of the current set"));
+  name(m_version_name, "versionName", tr("Name for the version to keep"));
+  m_tags->setPlaceholderText(tr("tags, with commas"));
+  m_note->setPlaceholderText(tr("note"));
+  m_note->setFixedHeight(54);
+  m_note->setTabChangesFocus(true);
+  m_version_name->setPlaceholderText(tr("name of a version to keep"));
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 2, 0, 0);
+  column->setSpacing(5);
+  column->addWidget(m_sets, 3);
+  const auto apply = [this](const QString& step, auto edit) {
+    return [this, step, edit] {
+      m_bench.store().apply(
+          step, [this, edit](Piece p) { return edit(std::move(p), m_bench.piece().current_set); });
+    };
+  };
+  const auto move_by = [this](int by) {
+    const auto& sets = m_bench.piece().sets;
+    const auto at = std::find_if(sets.begin(), sets.end(),
+                                 [this](const SwatchSet& s) { return s.id == m_bench.piece().current_set; }) -
+                    sets.begin();
+    const auto place = by < 0 ? at - 1 : at + 2;
+    if (place < 0 || place > static_cast<std::ptrdiff_t>(sets.size())) return;
+    m_bench.store().apply(tr("Move set"), [&](Piece p) {
+      return with_set_moved(std::move(p), m_bench.piece().current_set, static_cast<std::size_t>(place));
+    });
+  };
+  column->addWidget(make_buttons(
+      {{"setNew", tr("New"), tr("Add an empty set"), [this] { add_set(); }},
+       {"setDuplicate", tr("Duplicate"), tr("A copy of the current set"),
+        apply(tr("Duplicate set"), [](Piece p, Id s) { return with_set_duplicated(std::move(p), s); })},
+       {"setRemove", tr("Remove"), tr("Take the current set out of the piece (Undo brings it back)"),
+        apply(tr("Remove set"), [](Piece p, Id s) { return without_set(std::move(p), s); })},
+       {"setUp", tr("Up"), tr("Move the current set up"), [move_by] { move_by(-1); }},
+       {"setDown", tr("Down"), tr("Move the current set down"), [move_by] { move_by(1); }}}));
+  column->addWidget(m_name);
+  column->addWidget(m_tags);
+  column->addWidget(m_note);
+  auto* versions = new QLabel(tr("Versions"), this);
+  versions->setFont(heading_font());
+  column->addSpacing(4);
+  column->addWidget(versions);
+  column->addWidget(m_versions, 2);
+  const auto with_version = [this](const QString& step, auto edit) {
+    return [this, step, edit] {
+      const Id version = chosen_version();
+      if (version == 0) return emit m_bench.notice(tr("Choose a version in the list first."));
+      m_bench.store().apply(step, [=](Piece p) { return edit(std::move(p), version); });
+    };
+  };
+  column->addWidget(make_buttons(
+      {{"versionTake", tr("Take up"), tr("The set becomes what this version is; what it was is kept"),
+        with_version(tr("Take up version"),
+                     [](Piece p, Id v) { return with_version_taken_up(std::move(p), v); })},
+       {"versionRemove", tr("Remove"), tr("Remove the version"),
+        with_version(tr("Remove version"),
+                     [](Piece p, Id v) { return without_version(std::move(p), v); })}}));
+  auto* keep = new QHBoxLayout;
+  keep->addWidget(m_version_name, 1);
+  keep->addWidget(make_buttons({{"versionKeep", tr("Keep"), tr("Keep the set as it is now as a version"),
+                                 [this] { keep_version(); }}}));
+  column->addLayout(keep);
+
+  connect(m_sets, &QListWidget::currentRowChanged, this, [this](int row) {
+    if (!m_following && row >= 0) m_bench.show_set(m_bench.piece().sets[static_cast<std::size_t>(row)].id);
+  });
+  connect(m_name, &QLineEdit::editingFinished, this, [this] {
+    if (!m_name->isModified()) return;
+    m_name->setModified(false);
+    const Id set = m_bench.piece().current_set;
+    m_bench.store().apply(tr("Rename set"), [&](Piece p) {
+      return with_set_named(std::move(p), set, m_name->text().toStdString());
+    });
+    follow();
+  });
+  connect(m_tags, &QLineEdit::editingFinished, this, [this] {
+    if (!m_tags->isModified()) return;
+    m_tags->setModified(false);
+    const Id set = m_bench.piece().current_set;
+    m_bench.store().apply(tr("Tag set"), [&](Piece p) {
+      return with_set_tags(std::move(p), set, tags_of(m_tags->text().toStdString()));
+    });
+  });
+  connect(m_versions, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
+    if (m_following) return;
+    const Id version = item->data(Qt::UserRole).toULongLong();
+    const std::string given = item->text().toStdString();
+    m_bench.store().apply(tr("Rename version"),
+                          [&](Piece p) { return with_version_named(std::move(p), version, given); });
+  });
+  connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
+  connect(&bench, &Workbench::pieceChanged, this, &SetsPanel::follow);
+  follow();
+}
+
+QWidget* SetsPanel::make_buttons(
+    const std::vector<std::tuple<const char*, QString, QString, std::function<void()>>>& commands) {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(4);
+  for (const auto& [object, word, tip, run] : commands) {
+    auto* button = new QPushButton(word, box);
+    button->setObjectName(QLatin1String(object));
+    button->setToolTip(tip);
+    button->setFont(caption_font());
+    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(word) + 18);
+    connect(button, &QPushButton::clicked, this, run);
+    row->addWidget(button);
+  }
+  row->addStretch();
+  return box;
+}
+
+void SetsPanel::add_set() {
+  QString name = tr("New set");
+  for (int n = 2; find_set_by_name(m_bench.piece(), name.toStdString()); ++n) name = tr("New set %1").arg(n);
+  if (!m_bench.store().apply(tr("New set"),
+                             [&](Piece p) { return with_set(std::move(p), name.toStdString()); }))
+    return;
+  m_name->setFocus();
+  m_name->selectAll();
+}
+
+void SetsPanel::keep_version() {
+  const QString given = m_version_name->text().trimmed();
+  const SwatchSet* set = current_set(m_bench.piece());
+  const QString name = given.isEmpty() ? tr("version %1").arg(set->versions.size() + 1) : given;
+  m_bench.store().apply(tr("Keep version"), [&](Piece p) {
+    return with_version_kept(std::move(p), p.current_set, name.toStdString());
+  });
+  m_version_name->clear();
+}
+
+void SetsPanel::write_note() {
+  const SwatchSet* set = current_set(m_bench.piece());
+  const std::string note = m_note->toPlainText().toStdString();
+  if (!set || note == set->note) return;
+  m_bench.store().apply(tr("Write note"),
+                        [&, id = set->id](Piece p) { return with_set_note(std::move(p), id, note); });
+}
+
+Id SetsPanel::chosen_version() const {
+  const auto* item = m_versions->currentItem();
+  return item ? item->data(Qt::UserRole).toULongLong() : 0;
+}
+
+void SetsPanel::follow() {
+  m_following = true;
+  const Piece& piece = m_bench.piece();
+  const Id version = chosen_version();
+  m_sets->clear();
+  m_versions->clear();
+  for (const auto& set : piece.sets) {
+    auto* item = new QListWidgetItem(tr("%1, %2").arg(text(set.name)).arg(swatch_count(set)), m_sets);
+    if (set.id == piece.current_set) m_sets->setCurrentItem(item);
+  }
+  if (const SwatchSet* set = current_set(piece)) {
+    if (!m_name->hasFocus() || !m_name->isModified()) m_name->setText(text(set->name));
+    QStringList tags;
+    for (const auto& tag : set->tags) tags << text(tag);
+    if (!m_tags->isModified()) m_tags->setText(tags.join(QStringLiteral(", ")));
+    if (!m_note->hasFocus()) m_note->setPlainText(text(set->note));
+    for (const auto& v : set->versions) {
+      auto* item = new QListWidgetItem(text(v.name), m_versions);
+      item->setData(Qt::UserRole, QVariant::fromValue<qulonglong>(v.id));
+      item->setFlags(item->flags() | Qt::ItemIsEditable);
+      if (v.id == version) m_versions->setCurrentItem(item);
+    }
+  }
+  m_following = false;
+}
+
+} // namespace zc

@@ -1,0 +1,39 @@
+// The sets of the piece and the versions of the current one: names, tags, notes, order.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+
+class QLineEdit;
+class QListWidget;
+class QPlainTextEdit;
+class QPushButton;
+
+namespace zc {
+
+class SetsPanel final : public QWidget {
+  Q_OBJECT
+public:
+  SetsPanel(Workbench& bench, QWidget* parent);
+
+private:
+  QWidget*
+  make_buttons(const std::vector<std::tuple<const char*, QString, QString, std::function<void()>>>& commands);
+  void follow();
+  void add_set();
+  void keep_version();
+  void write_note();
+  [[nodiscard]] Id chosen_version() const;
+
+  Workbench& m_bench;
+  QListWidget* m_sets;
+  QLineEdit* m_name;
+  QLineEdit* m_tags;
+  QPlainTextEdit* m_note;
+  QListWidget* m_versions;
+  QLineEdit* m_version_name;
+  bool m_following = false;
+};
+
+} // namespace zc

@@ -1,0 +1,126 @@
+#include "app/desks/grade/versions_view.h"
+
+#include "app/band/value_axis.h"
+#include "app/paint/paint.h"
+#include "app/store/set_work.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+
+namespace zc {
+
+VersionsView::VersionsView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+  setObjectName(QStringLiteral("versions"));
+  setAccessibleName(tr("Versions of the set side by side"));
+  setToolTip(tr("Click a version to choose it, double-click to take it up"));
+  setFocusPolicy(Qt::StrongFocus);
+  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, qOverload<>(&QWidget::update));
+}
+
+void VersionsView::compare(const std::set<Id>& versions) {
+  m_compared = versions;
+  update();
+}
+
+std::vector<VersionsView::Shown> VersionsView::shown() const {
+  std::vector<Shown> out;
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (!set) return out;
+  out.push_back({0, tr("as it is"), &set->families});
+  for (const auto& v : set->versions)
+    if (m_compared.empty() || m_compared.contains(v.id))
+      out.push_back({v.id, QString::fromStdString(v.name), &v.families});
+  return out;
+}
+
+QRectF VersionsView::panel_rect(Id version) const {
+  const auto all = shown();
+  const ValueAxis axis(height());
+  const double gap = 10, width = (this->width() - gap * static_cast<double>(all.size() - 1)) /
+                                 static_cast<double>(all.size());
+  for (std::size_t i = 0; i < all.size(); ++i)
+    if (all[i].version == version)
+      return {(width + gap) * static_cast<double>(i), axis.top(), width, axis.length()};
+  return {};
+}
+
+void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Shown& version) {
+  const ValueAxis axis(height());
+  const Bands& bands = m_bench.piece().bands;
+  const double light = axis.y_of(bands.light_from), dark = axis.y_of(bands.dark_below);
+  painter.fillRect(panel, theme().field);
+  painter.fillRect(QRectF(panel.left(), light, panel.width(), dark - light), theme().field_alt);
+  const double column =
+      panel.width() / static_cast<double>(std::max<std::size_t>(version.families->size(), 1));
+  for (std::size_t i = 0; i < version.families->size(); ++i)
+    for (const auto& s : (*version.families)[i].swatches) {
+      const double w = std::max(3.0, column - 6),
+                   x = panel.left() + column * (static_cast<double>(i) + 0.5) - w / 2;
+      const QRectF r(x, axis.y_of(value_of(s.color)) - 7, w, 14);
+      draw_chip(painter, r, shown_color(s.color, m_bench.session().values_only), theme().field);
+    }
+  const bool chosen = version.version == m_chosen;
+  painter.setFont(chosen ? caption_strong_font() : caption_font());
+  painter.setPen(chosen ? theme().strong : theme().quiet);
+  std::size_t count = 0;
+  for (const auto& f : *version.families) count += f.swatches.size();
+  const QString words = tr("%1, %2").arg(version.name).arg(count);
+  painter.drawText(QRectF(panel.left(), 0, panel.width(), axis.top() - 6), Qt::AlignLeft | Qt::AlignBottom,
+                   painter.fontMetrics().elidedText(words, Qt::ElideRight, static_cast<int>(panel.width())));
+  if (!chosen || version.version == 0) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1.5));
+  painter.drawRect(panel.adjusted(0.75, 0.75, -0.75, -0.75));
+}
+
+void VersionsView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const auto all = shown();
+  for (const auto& version : all) paint_staff(painter, panel_rect(version.version), version);
+  if (all.size() == 1) {
+    painter.setFont(text_font());
+    painter.setPen(theme().quiet);
+    painter.drawText(rect().adjusted(20, 0, -20, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
+                     tr("No version is kept yet. Keep one under Sets, change the set, and see both here."));
+  }
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+void VersionsView::choose(Id version) {
+  m_chosen = version;
+  emit chosenChanged();
+  update();
+}
+
+void VersionsView::mousePressEvent(QMouseEvent* event) {
+  for (const auto& version : shown())
+    if (panel_rect(version.version).adjusted(0, -ValueAxis::kHead, 0, 0).contains(event->position()))
+      choose(version.version);
+}
+
+void VersionsView::mouseDoubleClickEvent(QMouseEvent* event) {
+  mousePressEvent(event);
+  if (m_chosen == 0) return;
+  m_bench.store().apply(tr("Take up version"),
+                        [this](Piece p) { return with_version_taken_up(std::move(p), m_chosen); });
+}
+
+void VersionsView::keyPressEvent(QKeyEvent* event) {
+  const int by = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
+  if (by == 0) return QWidget::keyPressEvent(event);
+  const auto all = shown();
+  for (std::size_t i = 0; i < all.size(); ++i) {
+    const auto next = static_cast<std::ptrdiff_t>(i) + by;
+    if (all[i].version == m_chosen && next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
+      return choose(all[static_cast<std::size_t>(next)].version);
+  }
+}
+
+} // namespace zc

@@ -1,0 +1,45 @@
+// Versions of the set side by side: small staffs on one axis, the set as it is first.
+#pragma once
+
+#include "app/store/workbench.h"
+
+#include <QWidget>
+#include <set>
+
+namespace zc {
+
+class VersionsView final : public QWidget {
+  Q_OBJECT
+public:
+  VersionsView(Workbench& bench, QWidget* parent);
+  /// The versions put beside the set; all while none is chosen.
+  void compare(const std::set<Id>& versions);
+  /// Where the staff of a version is drawn; 0 is the set as it is.
+  [[nodiscard]] QRectF panel_rect(Id version) const;
+  [[nodiscard]] Id chosen() const { return m_chosen; }
+
+signals:
+  void chosenChanged();
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+private:
+  struct Shown {
+    Id version = 0;
+    QString name;
+    const std::vector<Family>* families = nullptr;
+  };
+  [[nodiscard]] std::vector<Shown> shown() const;
+  void paint_staff(QPainter& painter, const QRectF& panel, const Shown& version);
+  void choose(Id version);
+
+  Workbench& m_bench;
+  std::set<Id> m_compared;
+  Id m_chosen = 0;
+};
+
+} // namespace zc

@@ -1,0 +1,64 @@
+#include "app/shelf/mask_source.h"
+
+#include "app/theme/theme.h"
+#include "core/mask/rewheel.h"
+
+#include <QPainter>
+#include <QPainterPath>
+
+namespace zc {
+
+std::vector<Error> MaskSource::read() {
+  MaskShelf shelf = read_mask_shelf(shelf_folder(QStringLiteral("masks")).toStdString());
+  m_masks = std::move(shelf.masks);
+  for (auto& mask : shipped_masks()) m_masks.push_back(std::move(mask));
+  return std::move(shelf.unreadable);
+}
+
+/// The mask on its wheel, in the greys of the surround.
+QIcon MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
+  QPixmap pixmap(size * scale);
+  pixmap.setDevicePixelRatio(scale);
+  pixmap.fill(Qt::transparent);
+  QPainter painter(&pixmap);
+  painter.setRenderHint(QPainter::Antialiasing);
+  const QPointF middle(size.width() / 2.0, size.height() / 2.0);
+  const double radius = size.width() / 2.0 - 1;
+  QPainterPath path;
+  const MaskRegion region(m_masks[item].mask);
+  for (const auto& outline : region.outlines()) {
+    QPolygonF polygon;
+    for (const auto& p : outline) polygon << middle + QPointF(p.x, -p.y) * radius;
+    path.addPolygon(polygon);
+    path.closeSubpath();
+  }
+  painter.setPen(QPen(theme().quiet, 1));
+  painter.drawEllipse(middle, radius, radius);
+  painter.fillPath(path, theme().text);
+  return pixmap;
+}
+
+Result<std::string> MaskSource::put(const ShelfCard& card) {
+  ShelfMask mask;
+  static_cast<ShelfCard&>(mask) = card;
+  mask.wheel = m_bench.piece().wheel;
+  mask.mask = *m_bench.piece().mask;
+  mask.mask.name = card.name;
+  return put_on_shelf(shelf_folder(QStringLiteral("masks")).toStdString(), mask);
+}
+
+void MaskSource::take_up(std::size_t item) {
+  const ShelfMask& mask = m_masks[item];
+  const bool keep_colors = m_bench.session().mask_keeps == MaskKeeps::Colors;
+  const Mask taken =
+      keep_colors ? with_colors_kept(mask.mask, Wheel(mask.wheel), m_bench.wheel()) : mask.mask;
+  m_bench.store().apply(QObject::tr("Take up mask"), [&](Piece p) -> Result<Piece> {
+    return with_mask_on(with_mask(std::move(p), taken), true);
+  });
+}
+
+Status MaskSource::change(std::size_t item, const ShelfCard& card) {
+  return with_card_changed(m_masks[item], card);
+}
+
+} // namespace zc

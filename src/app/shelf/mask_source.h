@@ -1,0 +1,28 @@
+// Masks on the shelf.
+#pragma once
+
+#include "app/shelf/shelf_panel.h"
+#include "io/shelf/mask_shelf.h"
+
+namespace zc {
+
+class MaskSource final : public ShelfSource {
+public:
+  explicit MaskSource(Workbench& bench) : m_bench(bench) {}
+  [[nodiscard]] QString prefix() const override { return QStringLiteral("shelf"); }
+  [[nodiscard]] QString plural() const override { return QObject::tr("masks"); }
+  [[nodiscard]] std::vector<Error> read() override;
+  [[nodiscard]] std::vector<ShelfCard> cards() const override { return {m_masks.begin(), m_masks.end()}; }
+  [[nodiscard]] QIcon drawn(std::size_t item, QSize size, qreal scale) const override;
+  [[nodiscard]] QSize icon_size() const override { return {30, 30}; }
+  [[nodiscard]] bool can_put() const override { return m_bench.piece().mask.has_value(); }
+  [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
+  void take_up(std::size_t item) override;
+  [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
+
+private:
+  Workbench& m_bench;
+  std::vector<ShelfMask> m_masks;
+};
+
+} // namespace zc

@@ -1,0 +1,64 @@
+#include "app/shelf/set_source.h"
+
+#include "app/paint/paint.h"
+#include "core/piece/import.h"
+
+#include <QPainter>
+
+namespace zc {
+
+std::vector<Error> SetSource::read() {
+  SetShelf shelf = read_set_shelf(shelf_folder(QStringLiteral("sets")).toStdString());
+  m_sets = std::move(shelf.sets);
+  return std::move(shelf.unreadable);
+}
+
+/// A strip for each of the first families.
+QIcon SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
+  QPixmap pixmap(size * scale);
+  pixmap.setDevicePixelRatio(scale);
+  pixmap.fill(Qt::transparent);
+  QPainter painter(&pixmap);
+  const auto& families = m_sets[item].set.families;
+  const int rows = std::clamp(static_cast<int>(families.size()), 1, 5);
+  const double height = static_cast<double>(size.height()) / rows;
+  for (int row = 0; row < rows && row < static_cast<int>(families.size()); ++row) {
+    const auto& swatches = families[static_cast<std::size_t>(row)].swatches;
+    const double width = std::min(14.0, size.width() / std::max(1.0, static_cast<double>(swatches.size())));
+    for (std::size_t i = 0; i < swatches.size(); ++i)
+      painter.fillRect(QRectF(width * static_cast<double>(i), row * height, width, height),
+                       shown_color(swatches[i].color, m_bench.session().values_only));
+  }
+  return pixmap;
+}
+
+bool SetSource::can_put() const {
+  const SwatchSet* set = current_set(m_bench.piece());
+  return set && swatch_count(*set) > 0;
+}
+
+Result<std::string> SetSource::put(const ShelfCard& card) {
+  ShelfSet set;
+  static_cast<ShelfCard&>(set) = card;
+  set.set = *current_set(m_bench.piece());
+  if (set.name.empty()) set.name = set.set.name;
+  if (set.tags.empty()) set.tags = set.set.tags;
+  return put_on_shelf(shelf_folder(QStringLiteral("sets")).toStdString(), set);
+}
+
+void SetSource::take_up(std::size_t item) {
+  FoundSet found;
+  found.name = m_sets[item].name;
+  for (const auto& family : m_sets[item].set.families) {
+    found.families.push_back({family.name});
+    for (const auto& s : family.swatches) found.families.back().colors.push_back({s.color, s.name, s.note});
+  }
+  m_bench.store().apply(QObject::tr("Take up set"),
+                        [&](Piece p) { return with_found(std::move(p), found, {}); });
+}
+
+Status SetSource::change(std::size_t item, const ShelfCard& card) {
+  return with_card_changed(m_sets[item], card);
+}
+
+} // namespace zc

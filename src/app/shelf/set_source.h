@@ -1,0 +1,29 @@
+// Sets on the shelf.
+#pragma once
+
+#include "app/shelf/shelf_panel.h"
+#include "io/shelf/set_shelf.h"
+
+namespace zc {
+
+class SetSource final : public ShelfSource {
+public:
+  explicit SetSource(Workbench& bench) : m_bench(bench) {}
+  [[nodiscard]] QString prefix() const override { return QStringLiteral("setShelf"); }
+  [[nodiscard]] QString plural() const override { return QObject::tr("sets"); }
+  [[nodiscard]] std::vector<Error> read() override;
+  [[nodiscard]] std::vector<ShelfCard> cards() const override { return {m_sets.begin(), m_sets.end()}; }
+  [[nodiscard]] QIcon drawn(std::size_t item, QSize size, qreal scale) const override;
+  [[nodiscard]] QSize icon_size() const override { return {84, 30}; }
+  [[nodiscard]] bool can_put() const override;
+  [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
+  /// As a new set of the piece.
+  void take_up(std::size_t item) override;
+  [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
+
+private:
+  Workbench& m_bench;
+  std::vector<ShelfSet> m_sets;
+};
+
+} // namespace zc

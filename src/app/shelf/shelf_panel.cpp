@@ -1,0 +1,188 @@
+#include "app/shelf/shelf_panel.h"
+
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QStandardPaths>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+QString told(const ShelfCard& card) {
+  QStringList tags;
+  for (const auto& tag : card.tags) tags << QString::fromStdString(tag);
+  QString name = QString::fromStdString(card.name);
+  if (!card.on) name += QObject::tr(" (off)");
+  return tags.isEmpty() ? name : name + QStringLiteral("\n") + tags.join(QStringLiteral(", "));
+}
+
+} // namespace
+
+QString shelf_folder(const QString& kind) {
+  return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+         QStringLiteral("/zonachrom/shelf/") + kind;
+}
+
+ShelfPanel::ShelfPanel(Workbench& bench, std::unique_ptr<ShelfSource> source, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_source(std::move(source)), m_search(new QLineEdit(this)),
+      m_list(new QListWidget(this)), m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
+      m_put(new QPushButton(tr("Put up"), this)), m_take(new QPushButton(tr("Take up"), this)),
+      m_on(new QPushButton(tr("On/off"), this)), m_off(new QPushButton(tr("Take off"), this)) {
+  const auto name = [this](QWidget* widget, const char* part, const QString& says) {
+    widget->setObjectName(m_source->prefix() + QLatin1String(part));
+    widget->setAccessibleName(says);
+    widget->setToolTip(says);
+    widget->setFont(caption_font());
+  };
+  name(m_search, "Search", tr("Search the shelf"));
+  name(m_list, m_source->prefix() == QStringLiteral("shelf") ? "Masks" : "Sets",
+       tr("On the shelf; double-click takes one up"));
+  name(m_name, "Name", tr("Name for the shelf"));
+  name(m_tags, "Tags", tr("Tags for the shelf"));
+  name(m_put, "Put", tr("Keep the piece's own on the shelf under this name"));
+  name(m_take, "Take", tr("Use the chosen one in this piece"));
+  name(m_on, "On", tr("Switch the chosen one off, out of the way at the end of the shelf, or on again"));
+  name(m_off, "Off", tr("Take the chosen one off the shelf; what came with the program stays"));
+  m_search->setPlaceholderText(tr("search names and tags"));
+  m_search->setClearButtonEnabled(true);
+  m_list->setIconSize(m_source->icon_size());
+  m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  m_list->setMinimumHeight(60);
+  m_name->setPlaceholderText(tr("name"));
+  m_tags->setPlaceholderText(tr("tags, with commas"));
+  lay_out();
+  connect(m_search, &QLineEdit::textChanged, this, &ShelfPanel::show_found);
+  connect(m_list, &QListWidget::itemActivated, this, &ShelfPanel::take_up);
+  connect(m_list, &QListWidget::currentRowChanged, this, &ShelfPanel::follow);
+  connect(m_put, &QPushButton::clicked, this, &ShelfPanel::put_up);
+  connect(m_name, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
+  connect(m_tags, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
+  connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);
+  connect(m_on, &QPushButton::clicked, this, &ShelfPanel::switch_on);
+  connect(m_off, &QPushButton::clicked, this, &ShelfPanel::take_off);
+  connect(&bench, &Workbench::pieceChanged, this, &ShelfPanel::follow);
+  follow();
+}
+
+void ShelfPanel::lay_out() {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  auto* commands = new QHBoxLayout;
+  commands->setSpacing(4);
+  commands->addWidget(m_take);
+  commands->addWidget(m_on);
+  commands->addWidget(m_off);
+  commands->addStretch();
+  auto* last = new QHBoxLayout;
+  last->setSpacing(4);
+  last->addWidget(m_name, 3);
+  last->addWidget(m_tags, 4);
+  last->addWidget(m_put);
+  column->addWidget(m_search);
+  column->addWidget(m_list, 1);
+  column->addLayout(commands);
+  column->addLayout(last);
+  for (QPushButton* button : {m_put, m_take, m_on, m_off})
+    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(button->text()) + 18);
+}
+
+/// Another window may have put something up meanwhile.
+void ShelfPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  read();
+}
+
+/// The small pictures are drawn in the greys of the surround.
+void ShelfPanel::changeEvent(QEvent* event) {
+  QWidget::changeEvent(event);
+  if (event->type() == QEvent::PaletteChange && isVisible()) show_found();
+}
+
+void ShelfPanel::read() {
+  const auto unreadable = m_source->read();
+  m_cards = m_source->cards();
+  if (!unreadable.empty()) emit m_bench.notice(QString::fromStdString(unreadable.front().sentence));
+  show_found();
+}
+
+void ShelfPanel::show_found() {
+  m_found.clear(); // Before the list, which speaks up when it is emptied.
+  m_list->clear();
+  for (const bool on : {true, false})
+    for (std::size_t i = 0; i < m_cards.size(); ++i) {
+      if (m_cards[i].on != on || !found_by(m_cards[i], m_search->text().toStdString())) continue;
+      m_found.push_back(i);
+      auto* item = new QListWidgetItem(m_source->drawn(i, m_source->icon_size(), devicePixelRatioF()),
+                                       told(m_cards[i]), m_list);
+      if (!on) item->setForeground(theme().quiet);
+    }
+  if (m_found.empty()) {
+    auto* none = new QListWidgetItem(m_cards.empty()
+                                         ? tr("Nothing on the shelf yet; put one up below.")
+                                         : tr("No %1 on the shelf with these words.").arg(m_source->plural()),
+                                     m_list);
+    none->setFlags(Qt::NoItemFlags);
+  }
+  follow();
+}
+
+std::optional<std::size_t> ShelfPanel::chosen() const {
+  const auto row = static_cast<std::size_t>(m_list->currentRow());
+  if (m_list->currentRow() < 0 || row >= m_found.size()) return std::nullopt;
+  return m_found[row];
+}
+
+void ShelfPanel::follow() {
+  m_put->setEnabled(m_source->can_put());
+  const auto item = chosen();
+  const bool own = item && !m_cards[*item].file.empty();
+  m_take->setEnabled(item.has_value());
+  m_on->setEnabled(own);
+  m_off->setEnabled(own);
+}
+
+void ShelfPanel::put_up() {
+  if (!m_source->can_put()) return say_at(*m_name, tr("The piece has nothing of this kind to put up."));
+  ShelfCard card;
+  card.name = m_name->text().trimmed().toStdString();
+  card.tags = tags_of(m_tags->text().toStdString());
+  const auto put = m_source->put(card);
+  if (!put) return say_at(*m_name, QString::fromStdString(put.error().sentence));
+  m_name->clear();
+  m_tags->clear();
+  m_search->clear();
+  read();
+  for (std::size_t row = 0; row < m_found.size(); ++row)
+    if (m_cards[m_found[row]].file == *put) m_list->setCurrentRow(static_cast<int>(row));
+}
+
+void ShelfPanel::take_up() {
+  if (const auto item = chosen()) m_source->take_up(*item);
+}
+
+void ShelfPanel::take_off() {
+  const auto item = chosen();
+  if (!item || m_cards[*item].file.empty()) return;
+  const Status off = take_file(m_cards[*item]);
+  if (!off) emit m_bench.notice(QString::fromStdString(off.error().sentence));
+  read();
+}
+
+void ShelfPanel::switch_on() {
+  const auto item = chosen();
+  if (!item) return;
+  ShelfCard card = m_cards[*item];
+  card.on = !card.on;
+  const Status changed = m_source->change(*item, card);
+  if (!changed) emit m_bench.notice(QString::fromStdString(changed.error().sentence));
+  read();
+}
+
+} // namespace zc

@@ -1,0 +1,38 @@
+#include "app/theme/name_editor.h"
+
+#include <QShortcut>
+
+namespace zc {
+
+NameEditor::NameEditor(const QString& object_name, QWidget* parent) : QLineEdit(parent) {
+  setObjectName(object_name);
+  setAccessibleName(tr("Name"));
+  hide();
+  connect(new QShortcut(Qt::Key_Escape, this, nullptr, nullptr, Qt::WidgetShortcut), &QShortcut::activated, this,
+          [this] {
+            setModified(false);
+            clearFocus();
+          });
+  connect(this, &QLineEdit::editingFinished, this, &NameEditor::finish);
+}
+
+void NameEditor::finish() {
+  if (!isVisible()) return;
+  hide();
+  parentWidget()->setFocus();
+  if (isModified()) m_done(text());
+}
+
+void NameEditor::edit(const QRectF& place, const QString& was, const std::function<void(const QString&)>& done) {
+  m_done = done;
+  const int w = std::max(150, static_cast<int>(place.width())), room = parentWidget()->width();
+  const int left = std::clamp(static_cast<int>(place.center().x()) - w / 2, 0, std::max(0, room - w));
+  setGeometry(left, static_cast<int>(place.center().y()) - 13, w, 26);
+  setText(was);
+  setModified(false);
+  selectAll();
+  show();
+  setFocus();
+}
+
+} // namespace zc

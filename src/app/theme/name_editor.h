@@ -1,0 +1,22 @@
+// A name edited where it stands: Enter takes it, Escape leaves it as it was.
+#pragma once
+
+#include <QLineEdit>
+#include <functional>
+
+namespace zc {
+
+class NameEditor final : public QLineEdit {
+  Q_OBJECT
+public:
+  /// Hidden until edit() is called.
+  NameEditor(const QString& object_name, QWidget* parent);
+  /// Over a place of the parent; `done` gets the new name when it was changed.
+  void edit(const QRectF& place, const QString& was, const std::function<void(const QString&)>& done);
+
+private:
+  void finish();
+  std::function<void(const QString&)> m_done;
+};
+
+} // namespace zc

@@ -1,0 +1,337 @@
+// The menus: every command has its place, its key and a tip here.
+#include "app/band/staff_view.h"
+#include "app/band/value_band.h"
+#include "app/desks/grade/grade_desk.h"
+#include "app/desks/grade/rows_view.h"
+#include "app/desks/limit/limit_desk.h"
+#include "app/desks/observe/observe_desk.h"
+#include "app/desks/observe/photo_view.h"
+#include "app/desks/observe/reference_strip.h"
+#include "app/desks/pick/pick_desk.h"
+#include "app/store/set_work.h"
+#include "app/wheel/mask_hands.h"
+#include "app/wheel/wheel_view.h"
+#include "app/window/documents.h"
+#include "app/window/main_window.h"
+#include "app/window/set_files.h"
+#include "core/piece/remedies.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QFileInfo>
+#include <QMenuBar>
+#include <QShortcut>
+
+namespace zc {
+
+QAction* MainWindow::add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
+                                const std::function<void()>& run) {
+  auto* action = menu->addAction(text);
+  action->setShortcut(key);
+  action->setToolTip(tip);
+  action->setStatusTip(tip);
+  connect(action, &QAction::triggered, this, run);
+  return action;
+}
+
+void MainWindow::make_file_menu() {
+  auto* menu = menuBar()->addMenu(tr("&File"));
+  menu->setToolTipsVisible(true);
+  add_action(menu, tr("&New piece"), tr("Start an empty piece"), QKeySequence::New,
+             [this] { m_documents->new_piece(); });
+  add_action(menu, tr("&Open..."), tr("Open a piece"), QKeySequence::Open,
+             [this] { m_documents->open_asked(); });
+  auto* recent = menu->addMenu(tr("Open &recent"));
+  connect(recent, &QMenu::aboutToShow, this, [this, recent] { fill_recent_menu(recent); });
+  add_action(menu, tr("Open the &demo piece"), tr("Open Coppersmiths' Row as an unsaved copy"), {},
+             [this] { m_documents->open_demo(); });
+  menu->addSeparator();
+  add_action(menu, tr("&Save"), tr("Save the piece; the version before is kept beside it"),
+             QKeySequence::Save, [this] { m_documents->save(); })
+      ->setObjectName(QStringLiteral("save"));
+  add_action(menu, tr("Save &as..."), tr("Save the piece under another name"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { m_documents->save_as(); });
+  menu->addSeparator();
+  add_action(menu, tr("Add &photos..."), tr("Add reference photos to the piece"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), [this] { add_photos(); });
+  auto* out = menu->addMenu(tr("&Export the set"));
+  out->setToolTipsVisible(true);
+  for (const auto& facts : kExchangeFormats) {
+    const QString name = QString::fromUtf8(facts.name.data(), static_cast<qsizetype>(facts.name.size()));
+    add_action(out, tr("As %1...").arg(name), tr("Write the current set as %1").arg(name), {},
+               [this, format = facts.format] { m_set_files->export_set(format); });
+  }
+  add_action(menu, tr("&Bring in a palette..."),
+             tr("Read swatches from a palette file of any open format, or from a picture"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_I), [this] { m_set_files->bring_in_asked(); });
+  add_action(menu, tr("Pac&k a parcel..."),
+             tr("Pack the sets and the mask of this piece into one file for others"), {},
+             [this] { m_set_files->pack_parcel_asked(); });
+  add_action(menu, tr("&Unpack a parcel..."), tr("Put the sets and masks of a parcel on the shelf"), {},
+             [this] { m_set_files->unpack_parcel_asked(); });
+  menu->addSeparator();
+  add_action(menu, tr("&Quit"), tr("Leave Zonachrom"), QKeySequence::Quit, [this] { close(); });
+}
+
+void MainWindow::fill_recent_menu(QMenu* menu) {
+  menu->clear();
+  for (const QString& path : m_documents->recent_files()) {
+    auto* action =
+        menu->addAction(QFileInfo(path).fileName(), this, [this, path] { m_documents->open(path); });
+    action->setToolTip(path);
+  }
+  if (menu->isEmpty()) menu->addAction(tr("No pieces yet"))->setEnabled(false);
+}
+
+void MainWindow::make_edit_menu() {
+  auto* menu = menuBar()->addMenu(tr("&Edit"));
+  menu->setToolTipsVisible(true);
+  auto& stack = m_bench.store().stack();
+  auto* undo = stack.createUndoAction(this, tr("Undo"));
+  undo->setShortcut(QKeySequence::Undo);
+  undo->setObjectName(QStringLiteral("undo"));
+  auto* redo = stack.createRedoAction(this, tr("Redo"));
+  redo->setShortcuts(QKeySequence::Redo);
+  menu->addAction(undo);
+  menu->addAction(redo);
+  menu->addSeparator();
+  add_action(menu, tr("&Copy color as hex"), tr("Copy the current color as hex"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
+  add_action(menu, tr("&Paste photo or color"),
+             tr("Paste a picture or photo files as references, a hex color as the current color; at Grade, "
+                "swatches"),
+             QKeySequence::Paste, [this] { paste(); });
+  menu->addSeparator();
+  add_action(menu, tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
+             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_bench.lay_current(); });
+  add_action(menu, tr("Add &family"), tr("Add a family to the set and name it"),
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band->staff().add_family(); });
+  add_action(menu, tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"), {},
+             [this] { rename_swatch(); });
+  add_action(menu, tr("&Delete swatch"), tr("Delete the selected swatches"), {},
+             [this] { m_bench.set_work().remove(); });
+  add_action(menu, tr("&Back to the color before"), tr("Exchange the current color with the one before"),
+             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_bench.back_to_before(); });
+}
+
+void MainWindow::make_view_menu() {
+  auto* menu = menuBar()->addMenu(tr("&View"));
+  menu->setToolTipsVisible(true);
+  add_action(menu, tr("&Observe"), tr("Look at references and sample them"),
+             QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_bench.show_desk(Desk::Observe); });
+  add_action(menu, tr("&Limit"), tr("Limit hue and saturation with a gamut mask"),
+             QKeySequence(Qt::CTRL | Qt::Key_2), [this] { m_bench.show_desk(Desk::Limit); });
+  add_action(menu, tr("&Pick"), tr("Pick colors at true value"), QKeySequence(Qt::CTRL | Qt::Key_3),
+             [this] { m_bench.show_desk(Desk::Pick); });
+  add_action(menu, tr("&Grade"), tr("Grade the set by value"), QKeySequence(Qt::CTRL | Qt::Key_4),
+             [this] { m_bench.show_desk(Desk::Grade); });
+  menu->addSeparator();
+  auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
+                            QKeySequence(Qt::CTRL | Qt::Key_G),
+                            [this] { m_bench.show_values_only(!m_bench.session().values_only); });
+  values->setCheckable(true);
+  connect(&m_bench, &Workbench::viewChanged, values,
+          [this, values] { values->setChecked(m_bench.session().values_only); });
+  auto* surrounds = menu->addMenu(tr("&Surround"));
+  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
+    add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
+               [this, s] { use_surround(s); });
+}
+
+void MainWindow::make_observe_menu() {
+  m_observe_menu = menuBar()->addMenu(tr("&Observe"));
+  m_observe_menu->setToolTipsVisible(true);
+  const std::tuple<QString, PhotoLook, QString> looks[] = {
+      {tr("&Color"), PhotoLook::Color, tr("Show the photo in color (C)")},
+      {tr("&Value"), PhotoLook::Value, tr("Show the photo in greys of equal lightness (V)")},
+      {tr("F&lat tones"), PhotoLook::Flat, tr("Show the photo in a few flat tones (F)")},
+      {tr("&Squint"), PhotoLook::Squint, tr("Blur the photo (S)")},
+      {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
+      {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
+  for (const auto& [text, look, tip] : looks)
+    add_action(m_observe_menu, text, tip, {}, [this, look = look] { m_bench.show_look(look); });
+  m_observe_menu->addSeparator();
+  add_action(m_observe_menu, tr("Photo &pixels one to one"),
+             tr("Show each pixel of the photo as one of the screen"), {},
+             [this] { m_observe->photo().show_actual_size(); });
+  add_action(m_observe_menu, tr("Turn the &view clockwise"),
+             tr("Turn the view by a quarter; the photo stays"), {},
+             [this] { m_observe->photo().turn_view(1); });
+  add_action(m_observe_menu, tr("Turn the view &back"), tr("Turn the view back by a quarter"), {},
+             [this] { m_observe->photo().turn_view(-1); });
+  add_action(m_observe_menu, tr("Mi&rror the view"), tr("Left for right, to see the values afresh"), {},
+             [this] { m_observe->photo().mirror_view(); });
+  add_action(m_observe_menu, tr("Cro&p the view to the region"), tr("Show only the region"), {},
+             [this] { m_observe->photo().crop_view(true); });
+  add_action(m_observe_menu, tr("Show the &whole photo again"), tr("End the crop of the view"), {},
+             [this] { m_observe->photo().crop_view(false); });
+  m_observe_menu->addSeparator();
+  add_action(m_observe_menu, tr("Repla&ce the reference..."),
+             tr("Put another photo in the place of the shown one"), {}, [this] { replace_photo(); });
+  add_action(m_observe_menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
+             [this] { m_observe->strip().rename_shown(); });
+  add_action(m_observe_menu, tr("Move the reference &left"),
+             tr("Move the shown photo to the left in the strip"), {},
+             [this] { m_observe->strip().move_shown(-1); });
+  add_action(m_observe_menu, tr("Move the reference &right"),
+             tr("Move the shown photo to the right in the strip"), {},
+             [this] { m_observe->strip().move_shown(1); });
+  add_action(m_observe_menu, tr("&Fit the photo"), tr("Show the whole photo"), {},
+             [this] { m_observe->photo().fit(); });
+  add_action(m_observe_menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
+             [this] { m_observe->strip().remove_shown(); });
+}
+
+void MainWindow::make_limit_menu() {
+  m_limit_menu = menuBar()->addMenu(tr("&Limit"));
+  m_limit_menu->setToolTipsVisible(true);
+  const auto turn = [this](const QString& text, double by, const QKeySequence& key) {
+    add_action(m_limit_menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
+               [this, by] { m_bench.turn_mask(by); });
+  };
+  turn(tr("&Turn the mask on"), 1, {});
+  turn(tr("Turn the mask &back"), -1, {});
+  turn(tr("Turn the mask to the &complements"), 180, {});
+  m_limit_menu->addSeparator();
+  using Tool = MaskHands::Tool;
+  const std::pair<QString, Tool> tools[] = {{tr("Draw an &outline"), Tool::Outline},
+                                            {tr("Draw an &ellipse"), Tool::Round},
+                                            {tr("Draw a &ring sector"), Tool::Sector}};
+  for (const auto& [text, tool] : tools)
+    add_action(m_limit_menu, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
+      m_limit->wheel().hands()->choose_tool(tool);
+      m_limit->wheel().setFocus();
+    });
+  m_limit_menu->addSeparator();
+  add_action(m_limit_menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
+             [this] { m_bench.take_up_neutral(); });
+  add_action(m_limit_menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
+             [this] { m_bench.lay_key_colors(); });
+  add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
+             [this] { m_limit->wheel().hands()->remove_area(); });
+  add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
+             [this] { m_bench.take_mask_off(); });
+}
+
+void MainWindow::make_pick_menu() {
+  m_pick_menu = menuBar()->addMenu(tr("&Pick"));
+  m_pick_menu->setToolTipsVisible(true);
+  add_action(m_pick_menu, tr("&Lighter"), tr("Raise the value by one"), {},
+             [this] { m_bench.nudge_value(1); });
+  add_action(m_pick_menu, tr("&Darker"), tr("Lower the value by one"), {},
+             [this] { m_bench.nudge_value(-1); });
+  add_action(m_pick_menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
+             [this] { m_bench.nudge_saturation(-0.01); });
+  add_action(m_pick_menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
+             [this] { m_bench.nudge_saturation(0.01); });
+  m_pick_menu->addSeparator();
+  add_action(m_pick_menu, tr("Zoom &in"),
+             tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
+             [this] { m_pick->wheel().zoom_around_pick(1.25); });
+  add_action(m_pick_menu, tr("Zoom &out"), tr("Show more of the wheel (-)"), {},
+             [this] { m_pick->wheel().zoom_around_pick(0.8); });
+  add_action(m_pick_menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
+             [this] { m_pick->wheel().zoom_to(1, {}); });
+  m_pick_menu->addSeparator();
+  auto* fix = add_action(m_pick_menu, tr("Fix the &partners"),
+                         tr("Keep the partners where they are while picking goes on"), {},
+                         [this] { m_bench.fix_partners(!m_bench.session().partners_of); });
+  fix->setCheckable(true);
+  connect(&m_bench, &Workbench::viewChanged, fix,
+          [this, fix] { fix->setChecked(m_bench.session().partners_of.has_value()); });
+  for (const int hues : {0, 12, 24, 36})
+    add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
+               tr("Cut the wheel into so many hues, or leave it smooth"), {}, [this, hues] {
+                 Steps steps = m_bench.steps();
+                 steps.hues = hues;
+                 m_bench.cut_into_steps(steps);
+               });
+}
+
+void MainWindow::make_grade_menu() {
+  m_grade_menu = menuBar()->addMenu(tr("&Grade"));
+  m_grade_menu->setToolTipsVisible(true);
+  SetWork& work = m_bench.set_work();
+  const auto command = [&](const QString& text, const QString& tip, const QKeySequence& key, auto run) {
+    add_action(m_grade_menu, text, tip, key, run);
+  };
+  const std::tuple<QString, SetView, QString> views[] = {
+      {tr("&Staff"), SetView::Staff, tr("Families as columns, height is value")},
+      {tr("&Rows"), SetView::Rows, tr("A compact grid with free places")},
+      {tr("&List"), SetView::List, tr("Names, numbers and notes")},
+      {tr("&Versions"), SetView::Versions, tr("Versions of the set side by side")}};
+  for (const auto& [text, view, tip] : views)
+    command(text, tip, {}, [this, view = view] { m_bench.show_set_view(view); });
+  m_grade_menu->addSeparator();
+  command(tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find, [this] {
+    m_bench.show_desk(Desk::Grade);
+    m_grade->find();
+  });
+  command(tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
+          [&work] { work.select_all(); });
+  command(tr("Select the l&ight ones"), tr("Select the swatches of the light band"), {},
+          [&work] { work.select_band(Band::Light); });
+  command(tr("Select the &middle ones"), tr("Select the swatches of the middle band"), {},
+          [&work] { work.select_band(Band::Middle); });
+  command(tr("Select the &dark ones"), tr("Select the swatches of the dark band"), {},
+          [&work] { work.select_band(Band::Dark); });
+  command(tr("Select &near-duplicates"), tr("Select all swatches that are near-duplicates of another"), {},
+          [&work] { work.select_near_duplicates(); });
+  m_grade_menu->addSeparator();
+  command(tr("&Copy swatches"), tr("Copy the selected swatches, for other sets, pieces and programs"),
+          QKeySequence::Copy, [&work] { work.copy(); });
+  command(tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut, [&work] { work.cut(); });
+  command(tr("Re&place by the current color"), tr("Give the selected swatches the current color"),
+          QKeySequence(Qt::CTRL | Qt::Key_R), [&work] { work.replace_by_current(); });
+  command(tr("Dupl&icate swatches"), tr("Duplicate the selected swatches at the next free places"),
+          QKeySequence(Qt::CTRL | Qt::Key_D), [&work] { work.duplicate(); });
+  command(tr("Loc&k or unlock"), tr("Keep the selected swatches from change"), {},
+          [&work] { work.switch_lock(); });
+  command(tr("Mark &used or unused"), tr("Tick the selected swatches off"), {},
+          [&work] { work.switch_used(); });
+  m_grade_menu->addSeparator();
+  command(tr("&Even out the family"),
+          tr("Spread the values of the chosen family evenly between its ends; locked ones stay"), {}, [this] {
+            const Id family = m_bench.session().family;
+            m_bench.store().apply(tr("Even out family"),
+                                  [family](Piece p) { return with_evened(std::move(p), family); });
+          });
+  command(tr("Split o&ff as a family"), tr("Move the selected swatches into a family of their own"), {},
+          [&work] { work.split_off(); });
+  auto* sort = m_grade_menu->addMenu(tr("S&ort the rows"));
+  sort->setToolTipsVisible(true);
+  const std::tuple<QString, SortBy, QString> orders[] = {
+      {tr("By &value"), SortBy::Value, tr("Light to dark")},
+      {tr("By &hue"), SortBy::Hue, tr("By OKLab hue, neutrals first")},
+      {tr("By &chroma"), SortBy::Chroma, tr("Vivid to grey")},
+      {tr("By &name"), SortBy::Name, tr("By name")}};
+  for (const auto& [text, by, tip] : orders)
+    add_action(sort, text, tip, {}, [this, by = by] {
+      m_bench.store().apply(tr("Sort rows"), [this, by](Piece p) {
+        return with_set_sorted(std::move(p), m_bench.piece().current_set, by);
+      });
+    });
+}
+
+void MainWindow::make_help_menu() {
+  auto* menu = menuBar()->addMenu(tr("&Help"));
+  add_action(menu, tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
+    m_dialogs.show_about(this, tr("Zonachrom %1\n\nA desk for planning a limited palette: gamut masks over a "
+                                  "hue wheel, colors picked at true lightness, value-graded swatch sets.")
+                                   .arg(QApplication::applicationVersion()));
+  });
+}
+
+/// Digits take up, Shift with a digit lays down; not while a field is being typed in.
+void MainWindow::make_well_keys() {
+  for (int i = 0; i < 8; ++i) {
+    const auto well = static_cast<std::size_t>(i);
+    const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
+    connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
+            [this, well] { m_bench.take_up_well(well); });
+    connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
+            [this, well] { m_bench.lay_down_well(well); });
+  }
+}
+
+} // namespace zc

@@ -1,0 +1,145 @@
+#include "app/window/set_files.h"
+
+#include "app/shelf/shelf_panel.h"
+#include "io/container/parcel.h"
+#include "io/container/safe_save.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
+
+namespace zc {
+namespace {
+
+QString words(const Error& error) { return QString::fromStdString(error.sentence); }
+QString text(std::string_view s) { return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size())); }
+
+const ExchangeFormatFacts& facts_of(ExchangeFormat format) {
+  return *std::find_if(std::begin(kExchangeFormats), std::end(kExchangeFormats),
+                       [format](const auto& f) { return f.format == format; });
+}
+
+QString file_name(const std::string& name, const QString& suffix) {
+  return QString::fromStdString(name).replace(QLatin1Char('/'), QLatin1Char('-')) + suffix;
+}
+
+} // namespace
+
+SetFiles::SetFiles(Workbench& bench, Dialogs& dialogs, QWidget& window)
+    : m_bench(bench), m_dialogs(dialogs), m_window(window) {
+  m_reader.setMaxThreadCount(1);
+}
+
+SetFiles::~SetFiles() { m_reader.waitForDone(); }
+
+QString SetFiles::folder() const {
+  return QSettings()
+      .value(QStringLiteral("setFolder"), QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation))
+      .toString();
+}
+void SetFiles::note_folder(const QString& path) const {
+  QSettings().setValue(QStringLiteral("setFolder"), QFileInfo(path).path());
+}
+
+void SetFiles::export_set(ExchangeFormat format) {
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (!set || swatch_count(*set) == 0) {
+    emit m_bench.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
+    return;
+  }
+  const auto& facts = facts_of(format);
+  const QString path =
+      m_dialogs.export_file(&m_window, QDir(folder()).filePath(file_name(set->name, text(facts.suffix))),
+                            QStringLiteral("%1 (*%2)").arg(text(facts.name), text(facts.suffix)));
+  if (path.isEmpty()) return;
+  const auto bytes = write_set(*set, format);
+  const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
+  if (saved) note_folder(path);
+  emit m_bench.notice(
+      saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(*set)).arg(QFileInfo(path).fileName())
+            : words(saved.error()));
+}
+
+void SetFiles::bring_in_asked() {
+  const QString path = m_dialogs.open_set_file(&m_window, folder(),
+                                               tr("Palettes and pictures (*.json *.cxf *.txt *.css *.csv "
+                                                  "*.hex *.svg *.png *.jpg *.jpeg *.webp *.tif *.tiff "
+                                                  "*.bmp *.gif);;All files (*)"));
+  if (!path.isEmpty()) bring_in(path);
+}
+
+void SetFiles::bring_in(const QString& path) {
+  note_folder(path);
+  m_reader.start([this, path] {
+    const QString name = QFileInfo(path).fileName();
+    const auto bytes = read_file(path.toStdString(), kLargestExchangeFile);
+    auto read = bytes ? read_set_file(*bytes, name.toStdString()) : Result<FoundSet>(bytes.error());
+    QMetaObject::invokeMethod(
+        this,
+        [this, name, read = std::move(read)] {
+          if (read)
+            emit found(*read, name);
+          else
+            emit m_bench.notice(words(read.error()));
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+void SetFiles::pack_parcel_asked() {
+  const Piece& piece = m_bench.piece();
+  Parcel parcel;
+  parcel.description = piece.title + (piece.words.empty() ? "" : ". " + piece.words);
+  for (const auto& set : piece.sets) {
+    if (swatch_count(set) == 0) continue;
+    ShelfSet item;
+    item.name = set.name;
+    item.tags = set.tags;
+    item.set = set;
+    parcel.sets.push_back(std::move(item));
+  }
+  if (piece.mask) {
+    ShelfMask item;
+    item.mask = *piece.mask;
+    item.name = item.mask.name.empty() ? piece.title : item.mask.name;
+    item.wheel = piece.wheel;
+    parcel.masks.push_back(std::move(item));
+  }
+  if (parcel.sets.empty() && parcel.masks.empty()) {
+    emit m_bench.notice(tr("There is nothing to pack yet; lay swatches or draw a mask first."));
+    return;
+  }
+  QString path =
+      m_dialogs.export_file(&m_window, QDir(folder()).filePath(file_name(piece.title, ".zonaparcel")),
+                            tr("Zonachrom parcels (*.zonaparcel)"));
+  if (path.isEmpty()) return;
+  if (!path.endsWith(QStringLiteral(".zonaparcel"))) path += QStringLiteral(".zonaparcel");
+  const Status saved = save_parcel(path.toStdString(), parcel);
+  if (saved) note_folder(path);
+  emit m_bench.notice(saved ? tr("Packed %1 sets and %2 masks into %3.")
+                                  .arg(parcel.sets.size())
+                                  .arg(parcel.masks.size())
+                                  .arg(QFileInfo(path).fileName())
+                            : words(saved.error()));
+}
+
+void SetFiles::unpack_parcel_asked() {
+  const QString path = m_dialogs.open_set_file(&m_window, folder(), tr("Zonachrom parcels (*.zonaparcel)"));
+  if (!path.isEmpty()) unpack_parcel(path);
+}
+
+void SetFiles::unpack_parcel(const QString& path) {
+  const auto parcel = open_parcel(path.toStdString());
+  if (!parcel) return emit m_bench.notice(words(parcel.error()));
+  const auto put = put_parcel_on_shelf(*parcel, shelf_folder(QStringLiteral("sets")).toStdString(),
+                                       shelf_folder(QStringLiteral("masks")).toStdString());
+  if (!put) return emit m_bench.notice(words(put.error()));
+  note_folder(path);
+  emit m_bench.notice(tr("%1 put on the shelf from \"%2\", %3 were there already.")
+                          .arg(put->added)
+                          .arg(QString::fromStdString(parcel->description))
+                          .arg(put->known));
+}
+
+} // namespace zc

@@ -1,0 +1,368 @@
+// Grading a set: building it by keyboard, selecting and moving, mending what the report finds, changing many.
+#include "app/band/staff_view.h"
+#include "app/desks/grade/rows_view.h"
+#include "app/desks/grade/versions_view.h"
+#include "app/store/set_work.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/piece/edits.h"
+#include "desk.h"
+
+#include <QAbstractButton>
+#include <QClipboard>
+#include <QHeaderView>
+#include <QListWidget>
+#include <QMimeData>
+#include <QTableView>
+
+using namespace zc;
+using namespace zc::test;
+
+class GradeTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = std::make_unique<DeskTop>();
+    m_desk->bench().show_desk(Desk::Grade);
+    m_desk->bench().show_set_view(SetView::Staff);
+  }
+  void cleanup() { m_desk.reset(); }
+
+  void a_set_is_built_from_picks_by_keyboard_alone();
+  void a_box_selects_and_a_drag_moves_between_families();
+  void rows_swap_places_and_keep_free_ones();
+  void the_list_sorts_filters_and_edits();
+  void a_family_is_evened_out();
+  void a_remedy_mends_its_twin();
+  void band_limits_are_dragged_on_the_axis();
+  void an_adjustment_is_tried_out_before_it_is_taken();
+  void versions_are_kept_compared_and_taken_up();
+  void swatches_are_copied_between_sets_and_programs();
+  void find_goes_by_name_and_by_nearest_color();
+  void locked_swatches_stay();
+  void thousands_of_swatches_stay_quick();
+
+private:
+  StaffView& staff() { return m_desk->part<StaffView>("staff"); }
+  RowsView& rows() { return m_desk->part<RowsView>("rows"); }
+  SetWork& work() { return m_desk->bench().set_work(); }
+  const SwatchSet& set() { return *current_set(m_desk->piece()); }
+  const Swatch& swatch(std::size_t family, std::size_t i) { return set().families[family].swatches[i]; }
+  void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  QWidget& grid() { return *rows().viewport(); }
+  std::unique_ptr<DeskTop> m_desk;
+};
+
+void GradeTask::a_set_is_built_from_picks_by_keyboard_alone() {
+  QWidget& window = m_desk->window;
+  QTest::keyClick(&window, Qt::Key_3, Qt::ControlModifier);
+  QCOMPARE(m_desk->session().desk, Desk::Pick);
+  auto& wheel = *QApplication::focusWidget();
+  for (int i = 0; i < 3; ++i) {
+    for (int k = 0; k < 4; ++k) QTest::keyClick(&wheel, Qt::Key_PageUp, Qt::ShiftModifier);
+    QTest::keyClick(&wheel, Qt::Key_Right, Qt::ShiftModifier);
+    m_desk->bench().nudge_value(10);
+    QTest::keyClick(&window, Qt::Key_L, Qt::ControlModifier);
+  }
+  QTest::keyClick(&window, Qt::Key_4, Qt::ControlModifier);
+  QCOMPARE(m_desk->session().desk, Desk::Grade);
+  QCOMPARE(swatch_count(set()), std::size_t{3});
+  QVERIFY(staff().hasFocus());
+  QTest::keyClick(&staff(), Qt::Key_F2);
+  auto& editor = m_desk->part<QLineEdit>("nameEditor");
+  QTest::keyClicks(&editor, "rim light");
+  QTest::keyClick(&editor, Qt::Key_Return);
+  QCOMPARE(swatch(0, 2).name, std::string("rim light"));
+  QTest::keyClick(&staff(), Qt::Key_D, Qt::ControlModifier);
+  QCOMPARE(swatch_count(set()), std::size_t{4});
+  QTest::keyClick(&staff(), Qt::Key_A, Qt::ControlModifier);
+  QCOMPARE(work().selection().size(), std::size_t{4});
+  QTest::keyClick(&staff(), Qt::Key_Delete);
+  QCOMPARE(swatch_count(set()), std::size_t{0});
+  m_desk->trigger("Undo");
+  QCOMPARE(swatch_count(set()), std::size_t{4});
+}
+
+void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
+  QVERIFY(m_desk->open_demo());
+  // A box around the upper two of the first column.
+  const QRectF top = staff().swatch_rect(swatch(0, 0).id), second = staff().swatch_rect(swatch(0, 1).id);
+  const QRectF around = top.united(second).adjusted(-8, -8, 8, 8);
+  drag(staff(), around.topLeft(), around.bottomRight());
+  QCOMPARE(work().selection(), (std::vector<Id>{swatch(0, 0).id, swatch(0, 1).id}));
+  const Id one = swatch(0, 0).id, two = swatch(0, 1).id;
+  const std::size_t before = set().families[2].swatches.size();
+  drag(staff(), second.center(), {staff().column_rect(2).center().x(), second.center().y()});
+  QCOMPARE(set().families[2].swatches.size(), before + 2);
+  QCOMPARE(set().families[2].swatches[before].id, one);
+  QCOMPARE(set().families[2].swatches[before + 1].id, two);
+  // Both are still selected, and one undo brings both back.
+  QCOMPARE(work().selection().size(), std::size_t{2});
+  m_desk->trigger("Undo");
+  QCOMPARE(swatch(0, 0).id, one);
+  // Ctrl adds, Shift goes on as far as there.
+  m_desk->bench().select_swatch(one);
+  click(staff(), staff().swatch_rect(swatch(1, 0).id).center(), Qt::ControlModifier);
+  QCOMPARE(work().selection().size(), std::size_t{2});
+  m_desk->bench().select_swatch(swatch(1, 0).id);
+  click(staff(), staff().swatch_rect(swatch(1, 3).id).center(), Qt::ShiftModifier);
+  QCOMPARE(work().selection().size(), std::size_t{4});
+  // Onto the name of another set it goes there.
+  m_desk->bench().store().apply("Set", [](Piece p) {
+    const Id first = p.current_set;
+    return with_current_set(*with_family(*with_set(std::move(p), "Second"), "all"), first);
+  });
+  QTest::qWait(1);
+  QAbstractButton* tab = nullptr;
+  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("setTab"))
+    if (button->property("takesSwatchesOfSet").toULongLong() == m_desk->piece().sets[1].id &&
+        button->isVisible())
+      tab = button;
+  QVERIFY(tab);
+  m_desk->bench().select_swatch(one);
+  const QPointF target = staff().mapFrom(&m_desk->window, tab->mapTo(&m_desk->window, tab->rect().center()));
+  drag(staff(), staff().swatch_rect(one).center(), target);
+  QCOMPARE(m_desk->piece().sets[1].families[0].swatches.size(), std::size_t{1});
+  QCOMPARE(m_desk->piece().sets[1].families[0].swatches[0].id, one);
+}
+
+void GradeTask::rows_swap_places_and_keep_free_ones() {
+  QVERIFY(m_desk->open_demo());
+  press_button("view.rows");
+  QVERIFY(rows().isVisible());
+  const Id first = swatch(0, 0).id, other = swatch(1, 1).id;
+  const auto center = [this](Id id) { return rows().swatch_rect(id).center(); };
+  drag(grid(), center(first), center(other));
+  QCOMPARE(find_swatch(m_desk->piece(), first)->place, 1);
+  QCOMPARE(swatch(1, 1).id, first);
+  QCOMPARE(swatch(0, 0).id, other);
+  // To a free place, which leaves a gap behind and before it.
+  drag(grid(), center(first), rows().place_rect(1, 8).center());
+  QCOMPARE(find_swatch(m_desk->piece(), first)->place, 8);
+  QCOMPARE(set().families[1].swatches.back().id, first);
+  const QColor shown = seen(grid(), rows().place_rect(1, 8).center());
+  QCOMPARE((Srgb8{std::uint8_t(shown.red()), std::uint8_t(shown.green()), std::uint8_t(shown.blue())}),
+           rounded_8bit(find_swatch(m_desk->piece(), first)->color));
+  // By keys: select, then move with Ctrl.
+  rows().setFocus();
+  m_desk->bench().select_swatch(first);
+  QTest::keyClick(&rows(), Qt::Key_Left, Qt::ControlModifier);
+  QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
+  QTest::keyClick(&rows(), Qt::Key_Left);
+  QVERIFY(m_desk->session().swatch != first);
+  // A box over everything selects everything, at each size.
+  for (const char* size : {"chips.small", "chips.large", "chips.middle"}) {
+    press_button(size);
+    drag(grid(), QPointF(grid().width() - 3, grid().height() - 3), {100, 2});
+    QCOMPARE(work().selection().size(), swatch_count(set()));
+    m_desk->bench().select_swatch(0);
+  }
+}
+
+void GradeTask::the_list_sorts_filters_and_edits() {
+  QVERIFY(m_desk->open_demo());
+  press_button("view.list");
+  auto& table = m_desk->part<QTableView>("list");
+  const auto cell = [&](int row, int column) { return table.model()->index(row, column).data().toString(); };
+  QCOMPARE(table.model()->rowCount(), 19);
+  table.sortByColumn(2, Qt::AscendingOrder);
+  for (int row = 1; row < 19; ++row) QVERIFY(cell(row - 1, 2).toDouble() <= cell(row, 2).toDouble());
+  QTest::keyClicks(&m_desk->part<QLineEdit>("listFilter"), "dusk");
+  QVERIFY(table.model()->rowCount() > 0 && table.model()->rowCount() < 19);
+  m_desk->part<QLineEdit>("listFilter").clear();
+  const QString hex = cell(0, 1);
+  QVERIFY(table.model()->setData(table.model()->index(0, 6), "deepest shade"));
+  QVERIFY(table.model()->setData(table.model()->index(0, 0), "ink"));
+  bool found = false;
+  for (const auto& family : set().families)
+    for (const auto& s : family.swatches)
+      found = found || (s.note == "deepest shade" && s.name == "ink" &&
+                        hex == QString::fromStdString(hex_of(s.color)));
+  QVERIFY(found);
+  table.selectRow(3);
+  QCOMPARE(work().selection().size(), std::size_t{1});
+  work().select_all();
+  QCOMPARE(table.selectionModel()->selectedRows().size(), 19);
+}
+
+void GradeTask::a_family_is_evened_out() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->bench().select_family(set().families[1].id);
+  m_desk->trigger("Even out");
+  std::vector<double> values;
+  for (const auto& s : set().families[1].swatches) values.push_back(value_of(s.color));
+  std::sort(values.begin(), values.end());
+  const double step = (values.back() - values.front()) / static_cast<double>(values.size() - 1);
+  for (std::size_t i = 1; i < values.size(); ++i) CHECK_NEAR(values[i] - values[i - 1], step, 1e-5);
+  QCOMPARE(m_desk->window.findChild<QAction*>("undo")->text(), QStringLiteral("Undo Even out family"));
+}
+
+void GradeTask::a_remedy_mends_its_twin() {
+  QVERIFY(m_desk->open_demo());
+  const auto before = work().report();
+  QVERIFY(!before.twins.empty());
+  const SwatchPair twin = before.twins[0];
+  QAbstractButton* remedy = nullptr;
+  const QString name = QString::fromStdString(find_swatch(m_desk->piece(), twin.a)->name);
+  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))
+    if (button->accessibleName().startsWith(name) &&
+        button->accessibleName().contains("merge when squinting"))
+      remedy = button;
+  QVERIFY(remedy);
+  remedy->click();
+  QTRY_VERIFY(m_desk->piece() != Piece{} && work().report().twins != before.twins);
+  const Contrast c =
+      contrast_of(find_swatch(m_desk->piece(), twin.a)->color, find_swatch(m_desk->piece(), twin.b)->color);
+  CHECK_NEAR(c.value_difference, 2 * m_desk->piece().grading.twin, 1e-6);
+  work().select({twin.a, twin.b});
+  QVERIFY(m_desk->part<QLabel>("contrast").text().contains(QString::number(c.value_difference, 'f', 1)));
+}
+
+void GradeTask::band_limits_are_dragged_on_the_axis() {
+  QVERIFY(m_desk->open_demo());
+  const ValueAxis axis(staff().height());
+  const QPointF from = staff().limit_rect(true).center();
+  drag(staff(), from, {from.x(), axis.y_of(80)});
+  CHECK_NEAR(m_desk->piece().bands.light_from, 80, 0.5);
+  // As far as the other limit and no further; all of a drag is one step.
+  drag(staff(), staff().limit_rect(true).center(), {from.x(), axis.y_of(5)});
+  QVERIFY(m_desk->piece().bands.light_from > m_desk->piece().bands.dark_below);
+  m_desk->trigger("Undo");
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece().bands, Bands{});
+}
+
+void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
+  QVERIFY(m_desk->open_demo());
+  press_button("page.change");
+  const Piece before = m_desk->piece();
+  const Id id = swatch(0, 2).id;
+  m_desk->bench().select_swatch(id);
+  const QRectF was = staff().swatch_rect(id);
+  type_into(m_desk->part<QLineEdit>("adjustValue"), "-20");
+  // The staff shows it lower; the piece has not changed.
+  const ValueAxis axis(staff().height());
+  CHECK_NEAR(staff().swatch_rect(id).center().y() - was.center().y(), 0.2 * axis.length(), 0.6);
+  QCOMPARE(m_desk->piece(), before);
+  press_button("adjustReset");
+  QCOMPARE(staff().swatch_rect(id), was);
+  type_into(m_desk->part<QLineEdit>("adjustTurn"), "30");
+  press_button("adjustTake");
+  QVERIFY(contrast_of(find_swatch(m_desk->piece(), id)->color, find_swatch(before, id)->color).difference >
+          5);
+  QCOMPARE(swatch(1, 0).color, current_set(before)->families[1].swatches[0].color);
+  CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), value_of(find_swatch(before, id)->color),
+             1e-6);
+  // What cannot be is held, and said; the whole set without a selection.
+  m_desk->bench().select_swatch(0);
+  type_into(m_desk->part<QLineEdit>("adjustSaturation"), "2");
+  QVERIFY(m_desk->part<QLabel>("adjustSays").text().contains("held at what exists"));
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece(), before);
+}
+
+void GradeTask::versions_are_kept_compared_and_taken_up() {
+  QVERIFY(m_desk->open_demo());
+  press_button("page.sets");
+  type_into(m_desk->part<QLineEdit>("versionName"), "evening");
+  QCOMPARE(set().versions.size(), std::size_t{1});
+  const auto families = set().families;
+  Adjustment darker;
+  darker.value = -8;
+  work().try_out(darker);
+  work().take_adjustment();
+  press_button("view.versions");
+  auto& versions = m_desk->part<VersionsView>("versions");
+  QVERIFY(versions.isVisible());
+  const Id evening = set().versions[0].id;
+  const QRectF now = versions.panel_rect(0), then = versions.panel_rect(evening);
+  QVERIFY(now.right() < then.left());
+  // The same swatch stands higher in the version than in the set as it is.
+  const ValueAxis axis(versions.height());
+  const Swatch& kept = families[0].swatches[0];
+  const double x = then.left() + then.width() / 8;
+  const QColor c = seen(versions, {x, axis.y_of(value_of(kept.color))});
+  QCOMPARE((Srgb8{std::uint8_t(c.red()), std::uint8_t(c.green()), std::uint8_t(c.blue())}),
+           rounded_8bit(kept.color));
+  double_click(versions, then.center());
+  QCOMPARE(set().families, families);
+  QCOMPARE(set().versions.size(), std::size_t{2});
+  QCOMPARE(set().versions[1].name, std::string("before evening"));
+}
+
+void GradeTask::swatches_are_copied_between_sets_and_programs() {
+  QVERIFY(m_desk->open_demo());
+  work().select({swatch(0, 0).id, swatch(1, 0).id});
+  const std::string hex = hex_of(swatch(0, 0).color), name = swatch(0, 0).name;
+  m_desk->trigger("Copy swatches");
+  const QMimeData* clip = QApplication::clipboard()->mimeData();
+  QVERIFY(clip->text().startsWith(QString::fromStdString(hex + " " + name)));
+  QVERIFY(clip->hasColor());
+  m_desk->bench().store().apply("Set", [](Piece p) { return with_set(std::move(p), "Second"); });
+  m_desk->trigger("Paste");
+  QCOMPARE(swatch_count(set()), std::size_t{2});
+  QCOMPARE(swatch(0, 0).name, name);
+  // Text of another program: a palette in any format that is text.
+  QApplication::clipboard()->setText("#102030 ink\n#405060 slate\n");
+  m_desk->trigger("Paste");
+  QCOMPARE(swatch_count(set()), std::size_t{4});
+  QCOMPARE(set().families[0].swatches.back().name, std::string("slate"));
+  m_desk->trigger("Cut swatches");
+  QCOMPARE(swatch_count(set()), std::size_t{2});
+}
+
+void GradeTask::find_goes_by_name_and_by_nearest_color() {
+  QVERIFY(m_desk->open_demo());
+  const Swatch wanted = swatch(2, 1);
+  auto& find = m_desk->part<QLineEdit>("find");
+  type_into(find, QString::fromStdString(wanted.name).toUpper());
+  QVERIFY(work().selected(wanted.id));
+  Srgb8 near = rounded_8bit(wanted.color);
+  near.g = static_cast<std::uint8_t>(near.g + 1);
+  type_into(find, QString::fromStdString(hex_of(near)));
+  QCOMPARE(work().selection(), std::vector<Id>{wanted.id});
+  QVERIFY(word_at_field(m_desk->window).contains("is nearest"));
+  type_into(find, "no such thing");
+  QVERIFY(word_at_field(m_desk->window).contains("No swatch"));
+}
+
+void GradeTask::locked_swatches_stay() {
+  QVERIFY(m_desk->open_demo());
+  const Swatch locked = swatch(0, 0);
+  m_desk->bench().select_swatch(locked.id);
+  m_desk->trigger("Lock or unlock");
+  m_desk->trigger("Mark used");
+  QVERIFY(swatch(0, 0).locked && swatch(0, 0).used);
+  m_desk->trigger("Replace by");
+  QCOMPARE(swatch(0, 0).color, locked.color);
+  QVERIFY(m_desk->notice().contains("is locked"));
+  QTest::keyClick(&staff(), Qt::Key_Delete);
+  QVERIFY(find_swatch(m_desk->piece(), locked.id));
+  m_desk->trigger("Lock or unlock");
+  m_desk->bench().take_up({0.1, 0.2, 0.3});
+  m_desk->trigger("Replace by");
+  QCOMPARE(find_swatch(m_desk->piece(), locked.id)->color, (Srgb{0.1, 0.2, 0.3}));
+}
+
+void GradeTask::thousands_of_swatches_stay_quick() {
+  m_desk->bench().store().apply("many", [](Piece p) -> Result<Piece> {
+    for (int f = 0; f < 100; ++f) {
+      p = *with_family(std::move(p), "family " + std::to_string(f));
+      for (int i = 0; i < 50; ++i)
+        p = *with_swatch(std::move(p), current_set(p)->families.back().id,
+                         {srgb_from_hsv({f * 3.6, i / 50.0, 0.2 + i / 70.0}), {}}, "x");
+    }
+    return p;
+  });
+  QCOMPARE(swatch_count(set()), std::size_t{5000});
+  work().select_all();
+  QCOMPARE(work().selection().size(), std::size_t{5000});
+  for (const char* view : {"view.rows", "view.list", "view.versions", "view.staff"}) {
+    press_button(view);
+    QVERIFY(!m_desk->window.grab().isNull());
+  }
+  QVERIFY(!work().report().near_duplicates.empty());
+}
+
+DESK_TEST_MAIN(GradeTask)
+#include "grade_task_test.moc"
