@@ -3,6 +3,7 @@
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/picture.h"
+#include "app/window/set_files.h"
 #include "core/piece/edits.h"
 
 #include <QAbstractButton>
@@ -17,7 +18,7 @@
 namespace {
 
 struct Options {
-  std::string file, picture, desk, surround;
+  std::string file, picture, desk, surround, palette;
   std::optional<zc::HueScale> hues;
   std::optional<zc::SaturationMeasure> measure;
   std::vector<int> size;
@@ -76,6 +77,7 @@ int main(int argc, char** argv) {
   line.add_flag("--demo", options.demo, "Open the demo piece");
   line.add_option("--picture", options.picture, "Write a picture of the window and quit");
   line.add_option("--press", options.buttons, "Buttons to press before the picture, by their names");
+  line.add_option("--bring-in", options.palette, "Palette or picture to show at Grade before it is brought in");
   line.add_option("--desk", options.desk, "Desk to start at")
       ->check(CLI::IsMember({"observe", "limit", "pick", "grade"}));
   line.add_option("--surround", options.surround, "Surround to use")
@@ -108,6 +110,7 @@ int main(int argc, char** argv) {
   else if (!options.file.empty())
     window.documents().open(QString::fromStdString(options.file));
   apply_options(window, options);
+  if (!options.palette.empty()) window.set_files().bring_in(QString::fromStdString(options.palette));
   if (!options.picture.empty())
     picture_when_ready(window, QString::fromStdString(options.picture), options.buttons);
   return QApplication::exec();

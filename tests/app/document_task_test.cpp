@@ -8,6 +8,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
+#include <QProcess>
 
 using namespace zc;
 using namespace zc::test;
@@ -34,6 +35,8 @@ private slots:
   void wells_come_back_without_a_save();
   void recent_files_are_offered();
   void an_unsaved_piece_is_journalled_and_offered_again();
+  void a_killed_program_offers_its_last_change();
+  void a_piece_open_twice_and_a_read_only_one_say_so();
 
 private:
   QString state() { return m_desk->part<QLabel>("state").text(); }
@@ -228,5 +231,76 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   QVERIFY(!m_desk->window.documents().recover());
 }
 
-DESK_TEST_MAIN(DocumentTask)
+/// The second process is this program itself: it lays a color on the piece and goes on until it is killed.
+void DocumentTask::a_killed_program_offers_its_last_change() {
+  save_as(path("plate.zonachrom"));
+  m_desk.reset();
+  QProcess other;
+  other.start(QCoreApplication::applicationFilePath(), {"--work-on", path("plate.zonachrom")});
+  QVERIFY(other.waitForStarted());
+  const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
+  QVERIFY(QTest::qWaitFor([&] { return journals().size() == 1; }, 20000));
+  QVERIFY(Journal::leftovers().empty());
+  other.kill();
+  other.waitForFinished();
+  m_desk = std::make_unique<DeskTop>();
+  m_desk->dialogs.take_recovery = true;
+  QVERIFY(m_desk->window.documents().recover());
+  QCOMPARE(m_desk->window.documents().path(), path("plate.zonachrom"));
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
+  QCOMPARE(current_set(m_desk->piece())->families[0].swatches[0].color, (Srgb{0.25, 0.5, 0.75}));
+  // The file itself is what was saved.
+  QCOMPARE(swatch_count(*current_set(open_document(path("plate.zonachrom").toStdString())->piece)),
+           std::size_t{0});
+}
+
+void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
+  save_as(path("plate.zonachrom"));
+  {
+    DeskTop second;
+    QVERIFY(second.window.documents().open(path("plate.zonachrom")));
+    QVERIFY(second.notice().contains("open in another window"));
+    QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("open in another window too"));
+    second.bench().lay_current();
+    // Save asks for another name instead of writing over the first window's file.
+    second.dialogs.save_path = path("plate two.zonachrom");
+    second.trigger("Save");
+    QVERIFY(QFile::exists(path("plate two.zonachrom")));
+    QCOMPARE(swatch_count(*current_set(open_document(path("plate.zonachrom").toStdString())->piece)),
+             std::size_t{0});
+    QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("saved"));
+  }
+  QFile::setPermissions(path("plate two.zonachrom"), QFile::ReadOwner);
+  QVERIFY(m_desk->window.documents().open(path("plate two.zonachrom")));
+  QCOMPARE(state(), QStringLiteral("read only"));
+  m_desk->bench().lay_current();
+  m_desk->dialogs.save_path.clear();
+  m_desk->trigger("Save");
+  QVERIFY(m_desk->notice().contains("read only"));
+  QVERIFY(m_desk->bench().store().edited());
+}
+
+namespace {
+
+int work_on(const QString& file) {
+  DeskTop desk;
+  if (!desk.window.documents().open(file)) return 1;
+  desk.bench().take_up({0.25, 0.5, 0.75});
+  desk.bench().lay_current();
+  return QApplication::exec();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+  const bool second = argc == 3 && QLatin1String(argv[1]) == QLatin1String("--work-on");
+  const auto home = second ? nullptr : std::make_unique<Home>();
+  QApplication app(argc, argv);
+  QCoreApplication::setOrganizationName(QStringLiteral("zonachrom"));
+  QCoreApplication::setApplicationName(QStringLiteral("Zonachrom"));
+  zc::install_theme();
+  if (second) return work_on(QString::fromLocal8Bit(argv[2]));
+  DocumentTask test;
+  return QTest::qExec(&test, argc, argv);
+}
 #include "document_task_test.moc"

@@ -63,7 +63,10 @@ private:
     bool held;
   };
   [[nodiscard]] const std::vector<Family>& families() const;
-  [[nodiscard]] bool wide() const { return m_bench.session().desk == Desk::Grade; }
+  /// Takes the stage at Grade.
+  [[nodiscard]] bool wide() const {
+    return m_bench.session().desk == Desk::Grade && m_bench.session().set_view == SetView::Staff;
+  }
   [[nodiscard]] double column_width() const;
   [[nodiscard]] QRectF staff_rect() const;
   [[nodiscard]] QRectF scrolled(const Chip& chip) const;

@@ -34,7 +34,7 @@ QString stamp_of(const QString& path) {
 /// By its permissions, which count for a painter even where the system would let them write.
 bool is_read_only(const QString& path) {
   if (path.isEmpty() || !QFileInfo::exists(path)) return false;
-  constexpr auto writers = QFile::WriteOwner | QFile::WriteUser | QFile::WriteGroup | QFile::WriteOther;
+  constexpr auto writers = QFile::WriteOwner | QFile::WriteGroup | QFile::WriteOther;
   return !(QFile::permissions(path) & writers) || !QFileInfo(path).isWritable();
 }
 

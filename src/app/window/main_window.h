@@ -33,6 +33,7 @@ public:
   [[nodiscard]] Workbench& bench() { return m_bench; }
   [[nodiscard]] Documents& documents() { return *m_documents; }
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
+  [[nodiscard]] SetFiles& set_files() { return *m_set_files; }
   void use_surround(Surround surround);
 
 protected:
@@ -87,7 +88,7 @@ private:
   std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.64},
                                          {{Desk::Limit, false}, 0.63},
                                          {{Desk::Pick, false}, 0.42},
-                                         {{Desk::Grade, false}, 0.72},
+                                         {{Desk::Grade, false}, 0.69},
                                          {{Desk::Grade, true}, 0.275}};
   std::optional<Layout> m_shown;
   QMenu* m_observe_menu = nullptr;

@@ -1,6 +1,8 @@
 #include "io/container/safe_save.h"
 
 #include <cerrno>
+#include <csignal>
+#include <cstdlib>
 #include <cstring>
 #include <fcntl.h>
 #include <sys/stat.h>
@@ -73,7 +75,7 @@ int keep_backup(const fs::path& path, const fs::path& scratch) {
   fs::create_hard_link(path, scratch, code);
   if (code) fs::copy_file(path, scratch, fs::copy_options::overwrite_existing, code);
   if (!code) fs::rename(scratch, backup_path(path), code);
-  if (!code) return 0;
+  // Renaming between two names of one file does nothing, so the name may still be there.
   std::error_code ignored;
   fs::remove(scratch, ignored);
   return code.value();
@@ -129,11 +131,48 @@ fs::path backup_path(const fs::path& path) {
   return out;
 }
 
+namespace {
+
+constexpr std::string_view kPart = ".part", kLink = ".link";
+
+/// The name a save uses beside the file: ".plate.zonachrom.1234.part".
+fs::path beside(const fs::path& path, pid_t process, std::string_view ending) {
+  return path.parent_path() /
+         ("." + path.filename().string() + "." + std::to_string(process) + std::string(ending));
+}
+
+/// Takes away what saves of this file left that were killed in the middle.
+void sweep(const fs::path& path) {
+  const std::string start = "." + path.filename().string() + ".";
+  std::error_code code;
+  for (fs::directory_iterator at(path.parent_path(), code), end; !code && at != end; at.increment(code)) {
+    const std::string name = at->path().filename().string();
+    if (!name.starts_with(start) || !(name.ends_with(kPart) || name.ends_with(kLink))) continue;
+    const auto process = static_cast<pid_t>(std::strtol(name.c_str() + start.size(), nullptr, 10));
+    const bool alive = process > 0 && process != ::getpid() && (::kill(process, 0) == 0 || errno == EPERM);
+    std::error_code ignored;
+    if (!alive) fs::remove(at->path(), ignored);
+  }
+}
+
+/// Without a name where the system can, so that a kill leaves nothing; it gets its name when it is whole.
+int open_part(const fs::path& path, const fs::path& part, bool& nameless) {
+  const int fd = ::open(path.parent_path().empty() ? "." : path.parent_path().c_str(),
+                        O_TMPFILE | O_WRONLY | O_CLOEXEC, 0666);
+  nameless = fd >= 0;
+  return nameless ? fd : ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0666);
+}
+
+int give_name(int fd, const fs::path& part) {
+  const std::string source = "/proc/self/fd/" + std::to_string(fd);
+  return ::linkat(AT_FDCWD, source.c_str(), AT_FDCWD, part.c_str(), AT_SYMLINK_FOLLOW) == 0 ? 0 : errno;
+}
+
+} // namespace
+
 Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup) {
   const fs::path path = real_target(asked);
-  const std::string beside =
-      (path.parent_path() / ("." + path.filename().string() + "." + std::to_string(::getpid()))).string();
-  const fs::path part = beside + ".part", scratch = beside + ".link";
+  const fs::path part = beside(path, ::getpid(), kPart), scratch = beside(path, ::getpid(), kLink);
   struct stat old {};
   const bool exists = ::stat(path.c_str(), &old) == 0;
   if (exists && !S_ISREG(old.st_mode)) return cannot_save(path, EACCES);
@@ -142,12 +181,13 @@ Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup) {
     ::unlink(part.c_str());
     return cannot_save(path, code);
   };
-  // A leftover of an earlier process with our number.
-  ::unlink(scratch.c_str());
-  Descriptor fd(::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0666));
+  sweep(path);
+  bool nameless = false;
+  Descriptor fd(open_part(path, part, nameless));
   if (fd.get() < 0) return cannot_save(path, errno);
   if (exists && ::fchmod(fd.get(), old.st_mode & 07777) != 0) return give_up(errno);
   if (const int code = write_whole(fd.get(), bytes)) return give_up(code);
+  if (const int code = nameless ? give_name(fd.get(), part) : 0) return give_up(code);
   if (fd.close() != 0) return give_up(errno);
   if (exists && backup == Backup::KeepVersionBefore)
     if (const int code = keep_backup(path, scratch)) return give_up(code);

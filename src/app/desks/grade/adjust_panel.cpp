@@ -5,6 +5,7 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -15,12 +16,17 @@ namespace zc {
 
 AdjustPanel::AdjustPanel(Workbench& bench, QWidget* parent)
     : QWidget(parent), m_bench(bench), m_title(new QLabel(this)), m_says(new QLabel(this)),
-      m_take(new QPushButton(tr("Take it"), this)), m_reset(new QPushButton(tr("Reset"), this)) {
+      m_grid(new QGridLayout), m_take(new QPushButton(tr("Take it"), this)),
+      m_reset(new QPushButton(tr("Reset"), this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 2, 0, 0);
   column->setSpacing(2);
   m_title->setFont(heading_font());
   column->addWidget(m_title);
+  m_grid->setHorizontalSpacing(8);
+  m_grid->setVerticalSpacing(4);
+  m_grid->setColumnStretch(1, 1);
+  column->addLayout(m_grid);
   add_row("adjustTurn", tr("turn hue"), tr("Degrees on the piece's wheel"), -180, 180, 1, 1,
           QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
   add_row("adjustSaturation", tr("saturation times"), tr("Factor of the saturation"), 0, 2, 0.01, 2, {},
@@ -84,13 +90,10 @@ void AdjustPanel::add_row(const char* name, const QString& word, const QString& 
   slider->setRange(static_cast<int>(std::lround(low / step)), static_cast<int>(std::lround(high / step)));
   slider->setObjectName(QLatin1String(name) + QStringLiteral("Slider"));
   slider->setAccessibleName(word);
-  auto* line = new QHBoxLayout;
-  line->addWidget(label);
-  line->addStretch();
-  line->addWidget(field);
-  auto* column = static_cast<QVBoxLayout*>(layout());
-  column->addLayout(line);
-  column->addWidget(slider);
+  const int row = static_cast<int>(m_rows.size());
+  m_grid->addWidget(label, row, 0);
+  m_grid->addWidget(slider, row, 1);
+  m_grid->addWidget(field, row, 2);
   connect(field, &NumberField::wanted, this, [this, member](double value) { change(member, value); });
   connect(slider, &QSlider::valueChanged, this,
           [this, member, step](int value) { change(member, value * step); });

@@ -5,6 +5,7 @@
 
 #include <QWidget>
 
+class QGridLayout;
 class QLabel;
 class QPushButton;
 class QSlider;
@@ -35,6 +36,7 @@ private:
   Workbench& m_bench;
   QLabel* m_title;
   QLabel* m_says;
+  QGridLayout* m_grid;
   QPushButton* m_take;
   QPushButton* m_reset;
   std::vector<Row> m_rows;

@@ -167,8 +167,12 @@ void GradeDesk::follow_sets() {
 void GradeDesk::follow() {
   const SetView view = m_bench.session().set_view;
   m_center->setVisible(view != SetView::Staff);
+  layout()->setContentsMargins(view == SetView::Staff ? kGap : kMargin, 0,
+                               view == SetView::Staff ? kMargin : kGap, 6);
   if (view != SetView::Staff) m_center->setCurrentIndex(static_cast<int>(view) - 1);
-  if (auto* button = m_views->button(static_cast<int>(view))) button->setChecked(true);
+  // None of the words is the import.
+  m_views->setExclusive(view != SetView::Import);
+  for (auto* button : m_views->buttons()) button->setChecked(m_views->id(button) == static_cast<int>(view));
   m_sizes->setVisible(view == SetView::Rows);
 }
 

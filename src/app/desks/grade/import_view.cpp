@@ -137,11 +137,13 @@ ImportView::ImportView(Workbench& bench, QWidget* parent)
   auto* leave = new QPushButton(tr("Leave it"), this);
   leave->setObjectName(QStringLiteral("importLeave"));
   leave->setToolTip(tr("Bring nothing in"));
+  auto* choices = new QHBoxLayout;
+  choices->addWidget(m_same);
+  choices->addSpacing(12);
+  choices->addWidget(m_near);
+  choices->addStretch();
   auto* foot = new QHBoxLayout;
-  foot->addWidget(m_into);
-  foot->addWidget(m_same);
-  foot->addWidget(m_near);
-  foot->addStretch();
+  foot->addWidget(m_into, 1);
   foot->addWidget(m_take);
   foot->addWidget(leave);
   auto* column = new QVBoxLayout(this);
@@ -149,6 +151,7 @@ ImportView::ImportView(Workbench& bench, QWidget* parent)
   column->addWidget(m_title);
   column->addWidget(m_says);
   column->addWidget(scroll, 1);
+  column->addLayout(choices);
   column->addLayout(foot);
   m_same->setChecked(true);
   connect(m_into, &QComboBox::currentIndexChanged, this, &ImportView::follow);

@@ -121,7 +121,7 @@ ListView::ListView(Workbench& bench, QWidget* parent)
   m_table->horizontalHeader()->setHighlightSections(false);
   m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
   m_table->horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {150, 72, 52, 58, 58, 96, 120};
+  const int widths[] = {144, 66, 48, 56, 54, 76, 110};
   for (int i = 0; i < SwatchTable::kColumns; ++i) m_table->setColumnWidth(i, widths[i]);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);

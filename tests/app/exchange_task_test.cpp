@@ -1,0 +1,184 @@
+// Taking sets anywhere: palettes in with a preview, sets out, the shelf and parcels.
+#include "app/shelf/shelf_panel.h"
+#include "core/color/convert.h"
+#include "core/piece/edits.h"
+#include "desk.h"
+#include "io/container/parcel.h"
+#include "io/exchange/exchange.h"
+
+#include <QAbstractButton>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDir>
+#include <QListWidget>
+#include <QMimeData>
+
+using namespace zc;
+using namespace zc::test;
+
+class ExchangeTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = std::make_unique<DeskTop>();
+    m_folder = std::make_unique<QTemporaryDir>();
+    QVERIFY(m_desk->open_demo());
+    m_desk->bench().show_desk(Desk::Grade);
+    m_desk->bench().show_set_view(SetView::Staff);
+  }
+  void cleanup() { m_desk.reset(); }
+
+  void a_dropped_palette_is_previewed_with_near_duplicates();
+  void a_picture_is_read_as_a_palette();
+  void a_bad_file_says_why_and_changes_nothing();
+  void every_format_goes_out_and_comes_back();
+  void sets_lie_on_the_shelf_across_pieces();
+  void a_parcel_goes_out_and_in_once();
+
+private:
+  const SwatchSet& set() { return *current_set(m_desk->piece()); }
+  QString write(const char* name, const QByteArray& bytes) {
+    QFile file(m_folder->filePath(QLatin1String(name)));
+    if (!file.open(QIODevice::WriteOnly)) qFatal("cannot write");
+    file.write(bytes);
+    return file.fileName();
+  }
+  void drop(const QString& path) {
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(path)});
+    QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(&m_desk->window, &enter);
+    QDropEvent event(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(&m_desk->window, &event);
+  }
+  bool offered() {
+    return QTest::qWaitFor([this] { return m_desk->session().set_view == SetView::Import; });
+  }
+  void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  std::unique_ptr<DeskTop> m_desk;
+  std::unique_ptr<QTemporaryDir> m_folder;
+};
+
+void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
+  const Piece before = m_desk->piece();
+  const Srgb8 known = rounded_8bit(set().families[0].swatches[0].color);
+  const auto hex = [](Srgb8 c) {
+    return QStringLiteral("#%1%2%3")
+        .arg(c.r, 2, 16, QLatin1Char('0'))
+        .arg(c.g, 2, 16, QLatin1Char('0'))
+        .arg(c.b, 2, 16, QLatin1Char('0'));
+  };
+  const Srgb8 near{static_cast<std::uint8_t>(known.r - 2), known.g, known.b};
+  const QByteArray csv =
+      QStringLiteral("family,name,hex\nlamplight,same,%1\nlamplight,near,%2\nmoss,leaf,#3f5a34\n")
+          .arg(hex(known), hex(near))
+          .toUtf8();
+  drop(write("moss.csv", csv));
+  QVERIFY(offered());
+  QVERIFY(m_desk->part<QLabel>("importSays").text().startsWith("1 new; 1 the set has already"));
+  QCOMPARE(m_desk->piece(), before);
+  m_desk->part<QCheckBox>("importNear").click();
+  press_button("importTake");
+  QCOMPARE(m_desk->session().set_view, SetView::Staff);
+  QCOMPARE(swatch_count(set()), swatch_count(*current_set(before)) + 1);
+  QCOMPARE(set().families.back().name, std::string("moss"));
+  QCOMPARE(m_desk->window.findChild<QAction*>("undo")->text(), QStringLiteral("Undo Bring in moss.csv"));
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece(), before);
+  // As a new set everything comes in; leaving it brings nothing.
+  drop(m_folder->filePath("moss.csv"));
+  QVERIFY(offered());
+  press_button("importLeave");
+  QCOMPARE(m_desk->piece(), before);
+  drop(m_folder->filePath("moss.csv"));
+  QVERIFY(offered());
+  m_desk->part<QComboBox>("importInto").setCurrentIndex(0);
+  press_button("importTake");
+  QCOMPARE(m_desk->piece().sets.size(), before.sets.size() + 1);
+  QCOMPARE(set().name, std::string("moss"));
+  QCOMPARE(swatch_count(set()), std::size_t{3});
+}
+
+void ExchangeTask::a_picture_is_read_as_a_palette() {
+  m_desk->dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/noon.jpg");
+  m_desk->trigger("Bring in a palette");
+  QVERIFY(offered());
+  QVERIFY(m_desk->part<QLabel>("importSays").text().contains("taken out of it as from a photo"));
+  press_button("importLeave");
+}
+
+void ExchangeTask::a_bad_file_says_why_and_changes_nothing() {
+  const Piece before = m_desk->piece();
+  drop(write("broken.json", "{\"a\": [1, 2"));
+  QVERIFY(QTest::qWaitFor([this] { return m_desk->notice().contains("broken.json"); }));
+  QVERIFY(m_desk->notice().contains("byte"));
+  QCOMPARE(m_desk->session().set_view, SetView::Staff);
+  QCOMPARE(m_desk->piece(), before);
+}
+
+void ExchangeTask::every_format_goes_out_and_comes_back() {
+  const std::size_t count = swatch_count(set());
+  for (const auto& f : kExchangeFormats) {
+    const QString path = m_folder->filePath(QLatin1String(std::string(f.word).c_str()));
+    m_desk->dialogs.export_path = path;
+    m_desk->trigger(("As " + std::string(f.name)).c_str());
+    QVERIFY2(m_desk->notice().contains(QStringLiteral("Exported %1 swatches").arg(count)),
+             qPrintable(m_desk->notice()));
+    drop(path);
+    QVERIFY2(offered(), std::string(f.word).c_str());
+    QVERIFY2(m_desk->part<QLabel>("importSays")
+                 .text()
+                 .contains(QStringLiteral("0 new; %1 the set has already").arg(count)),
+             qPrintable(m_desk->part<QLabel>("importSays").text()));
+    press_button("importLeave");
+  }
+}
+
+void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
+  press_button("page.setShelf");
+  m_desk->part<QLineEdit>("setShelfTags").setText("night, copper");
+  type_into(m_desk->part<QLineEdit>("setShelfName"), "Dusk street");
+  auto& list = m_desk->part<QListWidget>("setShelfSets");
+  QCOMPARE(list.count(), 1);
+  QVERIFY(list.item(0)->text().contains("night, copper"));
+  const SwatchSet kept = set();
+  m_desk->window.documents().new_piece();
+  m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+  m_desk->window.documents().new_piece();
+  m_desk->bench().show_desk(Desk::Grade);
+  press_button("page.setShelf");
+  QTest::keyClicks(&m_desk->part<QLineEdit>("setShelfSearch"), "copper");
+  list.setCurrentRow(0);
+  press_button("setShelfTake");
+  QCOMPARE(set().name, std::string("Dusk street"));
+  QVERIFY(same_content(set(), kept));
+  press_button("setShelfOn");
+  QVERIFY(list.item(0)->text().contains("(off)"));
+  list.setCurrentRow(0);
+  press_button("setShelfOn");
+  QVERIFY(!list.item(0)->text().contains("(off)"));
+  list.setCurrentRow(0);
+  press_button("setShelfOff");
+  QVERIFY(read_set_shelf(shelf_folder("sets").toStdString()).sets.empty());
+}
+
+void ExchangeTask::a_parcel_goes_out_and_in_once() {
+  m_desk->dialogs.export_path = m_folder->filePath("row");
+  m_desk->trigger("Pack a parcel");
+  QVERIFY(m_desk->notice().contains("Packed 1 sets and 1 masks"));
+  const auto parcel = open_parcel(m_folder->filePath("row.zonaparcel").toStdString());
+  QVERIFY(parcel);
+  QVERIFY(same_content(parcel->sets[0].set, set()));
+  QCOMPARE(parcel->masks[0].mask.areas, m_desk->piece().mask->areas);
+  drop(m_folder->filePath("row.zonaparcel"));
+  QVERIFY2(m_desk->notice().startsWith("2 put on the shelf"), qPrintable(m_desk->notice()));
+  drop(m_folder->filePath("row.zonaparcel"));
+  QVERIFY2(m_desk->notice().startsWith("0 put on the shelf") &&
+               m_desk->notice().contains("2 were there already"),
+           qPrintable(m_desk->notice()));
+  drop(write("bad.zonaparcel", "PK nothing"));
+  QVERIFY(m_desk->notice().contains("bad.zonaparcel"));
+}
+
+DESK_TEST_MAIN(ExchangeTask)
+#include "exchange_task_test.moc"

@@ -1,0 +1,65 @@
+// One libFuzzer target a reader, chosen by the READER macro: no input may crash, leak, or take memory without
+// bound.
+#include "io/container/parcel.h"
+#include "io/container/piece_file.h"
+#include "io/exchange/formats.h"
+#include "io/shelf/mask_shelf.h"
+#include "io/shelf/set_shelf.h"
+
+#include <cstdlib>
+
+namespace {
+
+using namespace zc;
+
+enum Reader { Tokens, Cxf, Cgats, Css, Csv, Hex, Svg, Any, Picture, Piece, Parcel, Shelf };
+
+/// What was read must be sound enough to be written again.
+void check(const Result<FoundSet>& found) {
+  if (!found) return;
+  for (const auto& family : found->families)
+    for (const auto& c : family.colors)
+      for (const double x : {c.color.r, c.color.g, c.color.b})
+        if (!(x >= -1e-6 && x <= 1 + 1e-6)) std::abort();
+}
+
+void read(std::string_view text) {
+  const Bytes bytes(text.begin(), text.end());
+  switch (READER) {
+  case Tokens:
+    return check(read_tokens(text));
+  case Cxf:
+    return check(read_cxf(text));
+  case Cgats:
+    return check(read_cgats(text));
+  case Css:
+    return check(read_css(text));
+  case Csv:
+    return check(read_csv(text));
+  case Hex:
+    return check(read_hex_list(text));
+  case Svg:
+    return check(read_svg(text));
+  case Any:
+    return check(read_set_file(bytes, "fuzz"));
+  case Picture:
+    return check(read_picture(bytes, "fuzz"));
+  case Piece:
+    if (unpack_document(bytes)) return;
+    static_cast<void>(document_from_json(text).ok());
+    return;
+  case Parcel:
+    static_cast<void>(unpack_parcel(bytes).ok());
+    return;
+  case Shelf:
+    static_cast<void>(shelf_mask_from_json(text).ok());
+    static_cast<void>(shelf_set_from_json(text).ok());
+  }
+}
+
+} // namespace
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+  read({reinterpret_cast<const char*>(data), size});
+  return 0;
+}
