@@ -74,8 +74,8 @@ std::optional<DiscPoint> stepped_pick(const PickRules& rules, DiscPoint wanted) 
   const auto away = [&](DiscPoint p) { return std::hypot(p.x - on_disc.x, p.y - on_disc.y); };
   auto places = candidates(*region, steps, on_disc);
   std::sort(places.begin(), places.end(), [&](DiscPoint p, DiscPoint q) { return away(p) < away(q); });
-  const auto found =
-      std::find_if(places.begin(), places.end(), [&](DiscPoint p) { return region->inside(p); });
+  const auto found = std::find_if(places.begin(), places.end(),
+                                  [inside = region](DiscPoint p) { return inside->inside(p); });
   return found != places.end() ? *found : region->nearest(on_disc);
 }
 

@@ -18,6 +18,7 @@ constexpr double kStep = 0.5; // Degrees between the points of a curve.
 constexpr double kRim = 1 + 1e-9;
 
 template <class... F> struct Cases : F... { using F::operator()...; };
+template <class... F> Cases(F...) -> Cases<F...>; // Not every compiler finds it by itself.
 
 DiscPoint plus(DiscPoint p, DiscPoint q) { return {p.x + q.x, p.y + q.y}; }
 DiscPoint minus(DiscPoint p, DiscPoint q) { return {p.x - q.x, p.y - q.y}; }
