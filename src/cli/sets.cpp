@@ -94,14 +94,16 @@ public:
     const auto& [family, swatch] = m_known.at(id);
     return {{"name", swatch->name}, {"family", family->name}, {"hex", hex_of(swatch->color)}};
   }
-  [[nodiscard]] Json pairs(const std::vector<SwatchPair>& all) const {
+  template <class Pair> [[nodiscard]] Json pairs(const std::vector<Pair>& all) const {
     Json out = Json::array();
-    for (const auto& p : all)
+    for (const auto& p : all) {
+      const Contrast c = contrast_of(m_known.at(p.a).second->color, m_known.at(p.b).second->color);
       out.push_back({{"a", name(p.a)},
                      {"b", name(p.b)},
-                     {"difference", p.difference},
-                     {"value_difference", p.value_difference},
+                     {"difference", c.difference},
+                     {"value_difference", c.value_difference},
                      {"swatches", Json::array({full(p.a), full(p.b)})}});
+    }
     return out;
   }
 

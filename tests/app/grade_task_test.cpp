@@ -201,7 +201,7 @@ void GradeTask::a_remedy_mends_its_twin() {
   QVERIFY(m_desk->open_demo());
   const auto before = work().report();
   QVERIFY(!before.twins.empty());
-  const SwatchPair twin = before.twins[0];
+  const ValueTwins twin = before.twins[0];
   QAbstractButton* remedy = nullptr;
   const QString name = QString::fromStdString(find_swatch(m_desk->piece(), twin.a)->name);
   for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))

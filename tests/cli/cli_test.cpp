@@ -109,6 +109,16 @@ private slots:
     QTest::newRow("parts") << QStringList{"mix", "#fff:none"};
     QTest::newRow("no piece") << QStringList{"export", "none.zonachrom", "--set", "x", "-o", "never.txt"};
     QTest::newRow("no set") << QStringList{"export", DEMO_PIECE, "--set", "x", "-o", "never.txt"};
+    QTest::newRow("no palette") << QStringList{"import", "none.csv", "--into", "never.txt"};
+    QTest::newRow("no palette inside")
+        << QStringList{"import", PROGRAM_FOLDER "/zonachrom-cli", "--into", "never.txt"};
+    QTest::newRow("format") << QStringList{"export",   DEMO_PIECE, "--set", "Row at dusk",
+                                           "--format", "pdf",      "-o",    "never.txt"};
+    QTest::newRow("no set to grade") << QStringList{"grade", DEMO_PIECE, "--set", "x"};
+    QTest::newRow("contrast") << QStringList{"adjust",     DEMO_PIECE, "--set", "Row at dusk",
+                                             "--contrast", "9",        "-o",    "never.txt"};
+    QTest::newRow("empty parcel") << QStringList{"parcel", "pack", DEMO_PIECE, "-o", "never.txt"};
+    QTest::newRow("no parcel") << QStringList{"parcel", "list", DEMO_PIECE};
     QTest::newRow("place") << QStringList{"export",      DEMO_PIECE, "--set",
                                           "Row at dusk", "-o",       "/proc/never.txt"};
   }
@@ -120,6 +130,52 @@ private slots:
     QCOMPARE(r.error.count('\n'), 1);
     QVERIFY(r.error.startsWith("zonachrom-cli: "));
     QVERIFY(!QFile::exists("never.txt"));
+  }
+  void sets_go_out_and_come_back_in_every_format() {
+    const QTemporaryDir folder;
+    const QString piece = folder.filePath("all.zonachrom");
+    for (const QString format : {"tokens", "cxf", "cgats", "css", "csv", "hex", "svg", "png"}) {
+      const QString file = folder.filePath("set." + format);
+      QCOMPARE(run({"export", DEMO_PIECE, "--set", "Row at dusk", "--format", format, "-o", file})
+                   .json()["swatches"],
+               19);
+      const auto told = run({"import", file, "--into", piece, "--set", format}).json();
+      QVERIFY2(told["added"] == 19, qPrintable(format));
+      QCOMPARE(told["families"], format == "hex" || format == "png" ? 1 : 4);
+      // Again: everything is there already.
+      QCOMPARE(run({"import", file, "--into", piece, "--set", format}).code, 2);
+    }
+    const auto document = zc::open_document(piece.toStdString());
+    QCOMPARE(document->piece.sets.size(), std::size_t{8});
+    QCOMPARE(document->piece.sets[0].name, std::string("tokens"));
+  }
+  void grades_adjusts_and_packs() {
+    const QTemporaryDir folder;
+    const QString piece = folder.filePath("p.zonachrom"), turned = folder.filePath("turned.zonachrom");
+    const auto graded = run({"grade", DEMO_PIECE, "--set", "Row at dusk"}).json();
+    QCOMPARE(graded["bands"]["light"].get<int>() + graded["bands"]["middle"].get<int>() +
+                 graded["bands"]["dark"].get<int>(),
+             19);
+    QVERIFY(graded["twins"].size() == 4 && graded["near_duplicates"].empty() &&
+            graded["outside_mask"].size() == 2);
+    QCOMPARE(graded["outside_mask"][0].get<std::string>(), std::string("lamp core"));
+    const auto told =
+        run({"adjust", DEMO_PIECE, "--set", "Row at dusk", "--turn", "30", "-o", turned}).json();
+    QVERIFY(told["changed"] == 19 && told["held"].empty());
+    run({"adjust", turned, "--set", "Row at dusk", "--turn", "-30", "-o", piece});
+    const auto before = zc::open_document(DEMO_PIECE), after = zc::open_document(piece.toStdString());
+    for (std::size_t f = 0; f < 4; ++f)
+      for (std::size_t i = 0; i < before->piece.sets[0].families[f].swatches.size(); ++i) {
+        const auto a = before->piece.sets[0].families[f].swatches[i].color,
+                   b = after->piece.sets[0].families[f].swatches[i].color;
+        QVERIFY(std::abs(a.r - b.r) + std::abs(a.g - b.g) + std::abs(a.b - b.b) < 1e-3);
+      }
+    const QString parcel = folder.filePath("row.zonaparcel");
+    run({"parcel", "pack", DEMO_PIECE, "--set", "Row at dusk", "--mask", "--description", "for the plates",
+         "--tag", "dusk", "-o", parcel});
+    const auto listed = run({"parcel", "list", parcel}).json();
+    QVERIFY(listed["description"] == "for the plates" && listed["sets"][0]["swatches"] == 19 &&
+            listed["masks"].size() == 1);
   }
   void reads_photos() {
     const QTemporaryDir folder;

@@ -262,6 +262,7 @@ private slots:
                               "[1,2]",
                               "<svg><rect",
                               "<svg/>",
+                              "{\"a\": {\"$value\": 1e999}}",
                               "CGATS.17\nBEGIN_DATA\n1 2\n",
                               "name,hex\n\"open,#fff",
                               ":root{--x:4px}",

@@ -114,8 +114,8 @@ void StaffView::paint_families(QPainter& painter) {
 }
 
 /// A dotted line between two swatches with a word at its middle.
-void StaffView::paint_link(QPainter& painter, const SwatchPair& pair, const QString& words) {
-  QRectF a = swatch_rect(pair.a), b = swatch_rect(pair.b);
+void StaffView::paint_link(QPainter& painter, Id one, Id other, const QString& words) {
+  QRectF a = swatch_rect(one), b = swatch_rect(other);
   if (a.isNull() || b.isNull()) return;
   if (a.left() > b.left()) std::swap(a, b);
   const bool one_column = a.left() == b.left();
@@ -142,24 +142,33 @@ void StaffView::paint_link(QPainter& painter, const SwatchPair& pair, const QStr
   painter.drawText(box, Qt::AlignCenter, words);
 }
 
-void StaffView::paint_findings(QPainter& painter) {
-  const GradingReport& report = m_bench.set_work().report();
-  // Links of the selection, or the first few of all.
+void StaffView::choose_links() {
   const SetWork& work = m_bench.set_work();
-  const auto draw = [&](const std::vector<SwatchPair>& pairs, const QString& word) {
-    std::size_t drawn = 0;
+  const GradingReport& report = m_bench.set_work().report();
+  m_links.emplace();
+  const auto take = [&](const auto& pairs, bool twins) {
+    std::size_t taken = 0;
     for (const auto& p : pairs) {
-      const bool wanted = work.selection().empty() || work.selected(p.a) || work.selected(p.b);
-      if (!wanted || drawn == kMostLinks) continue;
-      paint_link(painter, p, drawn < 3 ? word : QString());
-      ++drawn;
+      if (taken == kMostLinks) return;
+      if (!work.selection().empty() && !work.selected(p.a) && !work.selected(p.b)) continue;
+      m_links->push_back({p.a, p.b, twins});
+      ++taken;
     }
   };
-  draw(report.twins, tr("twins"));
-  draw(report.near_duplicates, tr("near"));
+  take(report.twins, true);
+  take(report.near_duplicates, false);
+}
+
+void StaffView::paint_findings(QPainter& painter) {
+  const GradingReport& report = m_bench.set_work().report();
+  if (!m_links) choose_links();
+  std::size_t drawn = 0;
+  for (const auto& link : *m_links)
+    paint_link(painter, link.a, link.b, drawn++ >= 4 ? QString() : link.twins ? tr("twins") : tr("near"));
+  const QRectF seen(rect());
   for (const auto& gap : report.gaps) {
     const QRectF dark = swatch_rect(gap.dark), light = swatch_rect(gap.light);
-    if (dark.isNull() || light.isNull()) continue;
+    if (!dark.intersects(seen) && !light.intersects(seen)) continue;
     const double x = dark.center().x();
     QPen dots(theme().strong, 1.6);
     dots.setDashPattern({1.5, 2.5});
@@ -171,8 +180,10 @@ void StaffView::paint_findings(QPainter& painter) {
   }
   // Outside the mask: an open ring at the corner, black under white.
   for (const Id id : report.outside_mask) {
+    const QRectF chip = swatch_rect(id);
+    if (!chip.intersects(seen)) continue;
     QPainterPath ring;
-    ring.addEllipse(swatch_rect(id).topRight(), 4, 4);
+    ring.addEllipse(chip.topRight(), 4, 4);
     draw_double_line(painter, ring, 1.3);
   }
 }

@@ -46,7 +46,10 @@ StaffView::StaffView(Workbench& bench, QWidget* parent)
   for (const auto signal : {&Workbench::pieceChanged, &Workbench::stringChanged, &Workbench::viewChanged})
     connect(&bench, signal, this, &StaffView::follow);
   connect(&bench.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
-  connect(&bench.set_work(), &SetWork::selectionChanged, this, qOverload<>(&QWidget::update));
+  connect(&bench.set_work(), &SetWork::selectionChanged, this, [this] {
+    m_links.reset();
+    update();
+  });
 }
 
 const std::vector<Family>& StaffView::families() const {
@@ -168,6 +171,7 @@ void StaffView::follow() {
   m_scroll->setGeometry(static_cast<int>(staff_rect().left()), height() - 16,
                         static_cast<int>(staff_rect().width()), 14);
   lay_out_chips();
+  m_links.reset();
   update();
 }
 

@@ -92,7 +92,8 @@ private:
   void paint_families(QPainter& painter);
   void paint_chip(QPainter& painter, const Chip& chip);
   void paint_findings(QPainter& painter);
-  void paint_link(QPainter& painter, const SwatchPair& pair, const QString& words);
+  void paint_link(QPainter& painter, Id one, Id other, const QString& words);
+  void choose_links();
   void paint_counts(QPainter& painter);
   void paint_dragged(QPainter& painter);
   void paint_string(QPainter& painter);
@@ -111,6 +112,12 @@ private:
   int m_limit_drag = 0;
   std::vector<Chip> m_chips; ///< In the order of the set.
   std::unordered_map<Id, std::size_t> m_chip_of;
+  /// Twins and near-duplicates that are drawn: of the selection, or the first of all.
+  struct Link {
+    Id a, b;
+    bool twins;
+  };
+  std::optional<std::vector<Link>> m_links; ///< Nothing until they are painted after a change.
   std::optional<std::size_t> m_hovered;
 };
 

@@ -10,7 +10,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <unordered_set>
 
 namespace zc {
 namespace {
@@ -33,42 +32,50 @@ std::vector<Graded> graded(const SwatchSet& set) {
 
 bool hues_differ(double a, double b) {
   if (a < 0 || b < 0) return (a < 0) != (b < 0);
-  return std::abs(turn_between(a, b)) >= kDifferentHue;
+  const double apart = std::abs(a - b);
+  return std::min(apart, 360 - apart) >= kDifferentHue;
 }
 
-SwatchPair pair_of(const Graded& a, const Graded& b, double difference) {
-  return {a.swatch->id, b.swatch->id, difference, std::abs(a.lab.l - b.lab.l)};
-}
-
-std::vector<SwatchPair> near_duplicates(const std::vector<Graded>& all, double limit) {
+std::vector<IndexPair> near_indices(const std::vector<Graded>& all, double limit) {
   std::vector<Lab> labs;
+  labs.reserve(all.size());
   for (const auto& g : all) labs.push_back(g.lab);
+  return near_pairs(labs, limit);
+}
+
+std::vector<SwatchPair> near_duplicates(const std::vector<Graded>& all, const std::vector<IndexPair>& near) {
   std::vector<SwatchPair> out;
-  for (const auto& p : near_pairs(labs, limit)) out.push_back(pair_of(all[p.i], all[p.j], p.difference));
+  out.reserve(near.size());
+  for (const auto& p : near)
+    out.push_back(
+        {all[p.i].swatch->id, all[p.j].swatch->id, p.difference, std::abs(all[p.i].lab.l - all[p.j].lab.l)});
   std::stable_sort(out.begin(), out.end(),
                    [](const SwatchPair& p, const SwatchPair& q) { return p.difference < q.difference; });
   return out;
 }
 
-std::vector<SwatchPair> value_twins(const std::vector<Graded>& all, const GradingRules& rules) {
-  std::vector<std::size_t> order(all.size());
-  for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-  std::sort(order.begin(), order.end(), [&](std::size_t i, std::size_t j) {
-    return std::pair(all[i].lab.l, i) < std::pair(all[j].lab.l, j);
+std::vector<ValueTwins> value_twins(const std::vector<Graded>& all, const std::vector<IndexPair>& near,
+                                    double limit) {
+  std::vector<std::vector<std::size_t>> near_of(all.size());
+  for (const auto& p : near) near_of[p.i].push_back(p.j);
+  struct Placed {
+    double value, hue;
+    std::size_t index;
+  };
+  std::vector<Placed> order;
+  for (std::size_t i = 0; i < all.size(); ++i) order.push_back({all[i].lab.l, all[i].hue, i});
+  std::sort(order.begin(), order.end(), [](const Placed& p, const Placed& q) {
+    return std::pair(p.value, p.index) < std::pair(q.value, q.index);
   });
-  std::vector<SwatchPair> out;
+  std::vector<ValueTwins> out;
   for (std::size_t i = 0; i < order.size(); ++i)
-    for (std::size_t j = i + 1; j < order.size(); ++j) {
-      const auto first = std::min(order[i], order[j]), second = std::max(order[i], order[j]);
-      const Graded &a = all[first], &b = all[second];
-      if (std::abs(a.lab.l - b.lab.l) >= rules.twin) break;
-      if (!hues_differ(a.hue, b.hue)) continue;
-      const double difference = ciede2000(a.lab, b.lab);
-      if (difference >= rules.near_duplicate) out.push_back(pair_of(a, b, difference));
+    for (std::size_t j = i + 1; j < order.size() && order[j].value - order[i].value < limit; ++j) {
+      if (!hues_differ(order[i].hue, order[j].hue)) continue;
+      const auto [first, second] = std::minmax(order[i].index, order[j].index);
+      const auto& close = near_of[first];
+      if (std::find(close.begin(), close.end(), second) != close.end()) continue;
+      out.push_back({all[first].swatch->id, all[second].swatch->id, order[j].value - order[i].value});
     }
-  std::stable_sort(out.begin(), out.end(), [](const SwatchPair& p, const SwatchPair& q) {
-    return p.value_difference < q.value_difference;
-  });
   return out;
 }
 
@@ -117,8 +124,9 @@ GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules
   out.bands = band_counts(set, bands);
   out.steps.resize(static_cast<std::size_t>(rules.value_steps));
   for (const auto& g : all) ++out.steps[static_cast<std::size_t>(value_step(g.lab.l, rules.value_steps)) - 1];
-  out.near_duplicates = near_duplicates(all, rules.near_duplicate);
-  out.twins = value_twins(all, rules);
+  const auto near = near_indices(all, rules.near_duplicate);
+  out.near_duplicates = near_duplicates(all, near);
+  out.twins = value_twins(all, near, rules.twin);
   for (const auto& family : set.families) add_gaps(family, rules.gap, out.gaps);
   if (!region || region->empty()) return out;
   for (const auto& g : all)

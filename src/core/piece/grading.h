@@ -36,13 +36,20 @@ struct ValueGap {
   bool operator==(const ValueGap&) const = default;
 };
 
+/// Two swatches of a set that differ in hue and not in value; a stands before b in it.
+struct ValueTwins {
+  Id a = 0, b = 0;
+  double value_difference = 0; ///< |dL*|.
+  bool operator==(const ValueTwins&) const = default;
+};
+
 struct GradingReport {
   BandCounts bands;
   std::vector<int> steps;                  ///< Swatches in each value step, from dark to light.
   std::vector<SwatchPair> near_duplicates; ///< The nearest first.
-  std::vector<SwatchPair> twins; ///< Different hues of nearly equal value, the nearest in value first.
-  std::vector<ValueGap> gaps;    ///< In the order of the families, from dark to light.
-  std::vector<Id> outside_mask;  ///< In the order of the set.
+  std::vector<ValueTwins> twins;           ///< From dark to light.
+  std::vector<ValueGap> gaps;              ///< In the order of the families, from dark to light.
+  std::vector<Id> outside_mask;            ///< In the order of the set.
 };
 
 /// `region` is the piece's mask, or null where none is in use. Twins are no near-duplicates, and the hue of
@@ -50,10 +57,10 @@ struct GradingReport {
 [[nodiscard]] GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules& rules,
                                   const Wheel& wheel, const MaskRegion* region);
 
-/// Pairs of colors less than `limit` CIEDE2000 apart, as indices i < j in rising order. Only colors near each
-/// other in CIELAB are compared: with kL = kC = kH = 1 the formula is never below |dL*| / SL, nor below
-/// sqrt(1 - |RT| / 2) times the distance in a and b over the larger of SC and SH. Gives what comparing all
-/// pairs gives. REQUIRES 0 < limit <= 20.
+/// Pairs of colors less than `limit` CIEDE2000 apart, as indices i < j in rising order: what comparing all
+/// pairs gives. Colors are swept in the order of L*, and the formula is only asked where bounds of it allow a
+/// pair: with kL = kC = kH = 1 its square is never below (dL* / SL)^2 + (1 - |RT| / 2) (da^2 + db^2) / S^2,
+/// where S, the larger of SC and SH, is at most 1 + 0.045 times the mean C'. REQUIRES 0 < limit <= 20.
 struct IndexPair {
   std::size_t i = 0, j = 0;
   double difference = 0;

@@ -3,26 +3,16 @@
 #include "core/color/difference.h"
 #include "core/piece/grading.h"
 
-#include <boost/geometry.hpp>
-#include <boost/geometry/geometries/box.hpp>
-#include <boost/geometry/geometries/point.hpp>
-#include <boost/geometry/index/rtree.hpp>
-
 #include <algorithm>
 #include <cmath>
 #include <mutex>
-#include <numbers>
+#include <numeric>
 
 namespace zc {
 namespace {
 
-namespace bg = boost::geometry;
-using Place = bg::model::point<double, 3, bg::cs::cartesian>;
-using Box = bg::model::box<Place>;
-using Entry = std::pair<Place, std::uint32_t>;
-
-/// Largest SL of the formula: at L* 0 or 100.
-const double kLargestSl = 1 + 0.015 * 2500 / std::sqrt(2520.0);
+/// SL of the formula at a mean lightness.
+double sl_at(double l) { return 1 + 0.015 * (l - 50) * (l - 50) / std::sqrt(20 + (l - 50) * (l - 50)); }
 
 /// Largest |RT| of the formula for mean chromas up to `chroma` and mean hues within `spread` of `hue`,
 /// degrees.
@@ -33,45 +23,70 @@ double largest_rotation(double chroma, double hue, double spread) {
   return weight * std::sin(radians(2 * turn));
 }
 
-/// No color nearer than `limit` to this one is further from it in a and b than this. Starts with the largest
-/// rotation term anywhere and shrinks while that holds.
-double reach_in_plane(const Lab& c, double limit) {
-  // a is stretched by up to half for greys, which adds less than 6.5 to a chroma and turns a hue by less than
-  // 12 degrees.
+/// A grey's a is stretched by up to half, which adds less than this to its chroma, and turns its hue by less
+/// than this many degrees.
+constexpr double kStretched = 6.5, kTurned = 12;
+
+/// A color made ready: the pair test below is asked millions of times.
+struct Ready {
+  Lab lab;
+  double chroma = 0;
+  double per_sl2 = 0; ///< 1 / SL^2 at its least for colors lighter than this one and within the limit.
+  double reach_l = 0; ///< Lighter colors further off in L* are not near.
+  double kept2 = 0;   ///< 1 - |RT| / 2 at its least for colors that can be near.
+  std::size_t index = 0;
+};
+
+/// Starts with the largest rotation term anywhere; the reach in a and b that follows from it bounds mean
+/// chroma and hue, and they a smaller term, for as long as that shrinks the reach.
+double least_kept(const Lab& c, double limit) {
   const double chroma = std::hypot(c.a, c.b), hue = degrees(std::atan2(c.b, c.a));
-  double kept = std::sqrt(1 - std::sin(radians(60.0)));
-  double reach = 0;
+  double kept2 = 1 - std::sin(radians(60.0)), reach = 1e9;
   for (int round = 0; round < 4; ++round) {
+    const double slope = limit / std::sqrt(kept2);
     // The other color's chroma is at most `reach` more, so the mean is at most half of it more.
-    const double slope = limit / kept;
-    const double r = slope * (1 + 0.045 * (chroma + 6.5)) / std::max(0.05, 1 - 0.0225 * slope);
-    reach = round == 0 ? r : std::min(reach, r);
-    const double spread = reach >= chroma ? 180 : degrees(std::asin(reach / chroma)) + 12;
-    kept = std::sqrt(1 - largest_rotation(chroma + 6.5 + reach / 2, hue, spread) / 2);
+    reach = std::min(reach, slope * (1 + 0.045 * (chroma + kStretched)) / std::max(0.05, 1 - 0.0225 * slope));
+    const double spread = reach >= chroma ? 180 : degrees(std::asin(reach / chroma)) + kTurned;
+    kept2 = 1 - largest_rotation(chroma + kStretched + reach / 2, hue, spread) / 2;
   }
-  return reach;
+  return kept2;
+}
+
+Ready ready(const Lab& c, double limit, std::size_t index) {
+  // SL falls to L* 50 and rises from there, so it is largest at an end.
+  const double sl = std::max(sl_at(c.l), sl_at(c.l + limit));
+  return {c, std::hypot(c.a, c.b), 1 / (sl * sl), limit * sl, least_kept(c, limit), index};
+}
+
+/// False only where the formula is certainly not below the limit. REQUIRES q to be as light as p or lighter.
+bool may_be_near(const Ready& p, const Ready& q, double limit2) {
+  const double dl = q.lab.l - p.lab.l, da = q.lab.a - p.lab.a, db = q.lab.b - p.lab.b;
+  const double s = 1 + 0.045 * ((p.chroma + q.chroma) / 2 + kStretched);
+  return (da * da + db * db) * p.kept2 < (limit2 - dl * dl * p.per_sl2) * s * s;
 }
 
 } // namespace
 
 std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit) {
-  std::vector<Entry> entries;
-  entries.reserve(colors.size());
-  for (std::size_t i = 0; i < colors.size(); ++i)
-    entries.emplace_back(Place(colors[i].l, colors[i].a, colors[i].b), static_cast<std::uint32_t>(i));
-  const bg::index::rtree<Entry, bg::index::linear<16>> tree(entries);
+  std::vector<Ready> order;
+  order.reserve(colors.size());
+  for (std::size_t i = 0; i < colors.size(); ++i) order.push_back(ready(colors[i], limit, i));
+  std::sort(order.begin(), order.end(), [](const Ready& p, const Ready& q) {
+    return std::pair(p.lab.l, p.index) < std::pair(q.lab.l, q.index);
+  });
+  const double limit2 = limit * limit;
   std::vector<IndexPair> out;
   std::mutex gate;
-  in_parallel(static_cast<int>(colors.size()), 64, [&](int from, int to) {
+  in_parallel(static_cast<int>(order.size()), 64, [&](int from, int to) {
     std::vector<IndexPair> found;
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
-      const Lab& c = colors[i];
-      const double l = limit * kLargestSl, r = reach_in_plane(c, limit);
-      const Box near(Place(c.l - l, c.a - r, c.b - r), Place(c.l + l, c.a + r, c.b + r));
-      for (auto at = tree.qbegin(bg::index::intersects(near)); at != tree.qend(); ++at) {
-        if (at->second <= i) continue;
-        const double difference = ciede2000(c, colors[at->second]);
-        if (difference < limit) found.push_back({i, at->second, difference});
+      const Ready& p = order[i];
+      for (std::size_t j = i + 1; j < order.size() && order[j].lab.l - p.lab.l < p.reach_l; ++j) {
+        const Ready& q = order[j];
+        if (!may_be_near(p, q, limit2)) continue;
+        const double difference = ciede2000(p.lab, q.lab);
+        if (difference < limit)
+          found.push_back({std::min(p.index, q.index), std::max(p.index, q.index), difference});
       }
     }
     const std::scoped_lock lock(gate);

@@ -163,6 +163,8 @@ Result<FoundSet> read_tokens(std::string_view text) {
   } catch (const Json::parse_error& wrong) {
     return Error{ErrorCode::Damaged, "Its JSON is broken at byte " + std::to_string(wrong.byte) + ".",
                  "byte " + std::to_string(wrong.byte)};
+  } catch (const Json::exception&) {
+    return Error{ErrorCode::Damaged, "It has a number that is too large.", "json"};
   }
   if (too_deep) return Error{ErrorCode::Damaged, "Its JSON is nested more than 64 deep.", "json"};
   if (!root.is_object()) return Gathering().done("design tokens");

@@ -13,6 +13,7 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QVBoxLayout>
+#include <span>
 
 namespace zc {
 namespace {
@@ -120,14 +121,17 @@ std::vector<ReportPanel::Finding> ReportPanel::findings() const {
     out.push_back({tr("%1 swatches are outside the mask").arg(r.outside_mask.size()), tr("bring all inside"),
                    tr("Bring into the mask"), r.outside_mask,
                    [ids = r.outside_mask](Piece p) { return with_brought_inside(std::move(p), ids); }});
-  for (const auto& p : r.near_duplicates)
+  const auto first = [&out](const auto& list) {
+    return std::span(list).first(std::min(list.size(), kMostRows - std::min(kMostRows, out.size())));
+  };
+  for (const auto& p : first(r.near_duplicates))
     out.push_back(
         {tr("%1 and %2 are near-duplicates, %3 apart").arg(name(p.a), name(p.b)).arg(p.difference, 0, 'f', 1),
          tr("merge them"),
          tr("Merge near-duplicates"),
          {p.a, p.b},
          [p](Piece piece_) { return with_merged(std::move(piece_), p.a, p.b); }});
-  for (const auto& g : r.gaps) {
+  for (const auto& g : first(r.gaps)) {
     const Swatch *dark = find_swatch(piece, g.dark), *light = find_swatch(piece, g.light);
     const double low = value_of(dark->color), high = value_of(light->color);
     out.push_back({tr("%1: gap between %2 and %3")
@@ -139,13 +143,13 @@ std::vector<ReportPanel::Finding> ReportPanel::findings() const {
                    {g.dark, g.light},
                    [g](Piece piece_) { return with_gap_filled(std::move(piece_), g); }});
   }
-  for (const Id id : r.outside_mask)
+  for (const Id id : first(r.outside_mask))
     out.push_back({tr("%1 is outside the mask").arg(name(id)),
                    tr("bring it inside"),
                    tr("Bring into the mask"),
                    {id},
                    [id](Piece p) { return with_brought_inside(std::move(p), {id}); }});
-  for (const auto& p : r.twins)
+  for (const auto& p : first(r.twins))
     out.push_back({tr("%1 and %2 merge when squinting").arg(name(p.a), name(p.b)),
                    tr("part them by %1").arg(2 * piece.grading.twin, 0, 'f', 0),
                    tr("Part twins"),
@@ -187,12 +191,13 @@ void ReportPanel::add_row(const Finding& finding) {
 void ReportPanel::follow() {
   if (!isVisible()) return;
   const auto all = findings();
+  const GradingReport& r = m_bench.set_work().report();
+  const auto count = r.near_duplicates.size() + r.gaps.size() + r.outside_mask.size() + r.twins.size();
   const SwatchSet* set = current_set(m_bench.piece());
   m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
-                     : all.empty() ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
-                     : all.size() > kMostRows
-                         ? tr("%1 to look at, the first %2 here").arg(all.size()).arg(kMostRows)
-                         : tr("%1 to look at").arg(all.size()));
+                     : all.empty()       ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
+                     : count > kMostRows ? tr("%1 to look at, the first %2 here").arg(count).arg(all.size())
+                                         : tr("%1 to look at").arg(count));
   const int at = m_scroll->verticalScrollBar()->value();
   m_rows = new QWidget;
   auto* column = new QVBoxLayout(m_rows);

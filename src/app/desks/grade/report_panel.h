@@ -30,6 +30,7 @@ private:
     std::vector<Id> swatches;
     PieceStore::Edit edit;
   };
+  /// The first ones in words; a large set may have very many.
   [[nodiscard]] std::vector<Finding> findings() const;
   [[nodiscard]] QWidget* make_rules();
   void add_row(const Finding& finding);

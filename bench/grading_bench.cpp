@@ -1,0 +1,169 @@
+// Grading and showing large sets: the near-duplicate search against comparing all pairs, the whole report,
+// and scrolling and box-selecting five thousand swatches in the window.
+#include "app/band/staff_view.h"
+#include "app/desks/grade/rows_view.h"
+#include "app/store/set_work.h"
+#include "app/theme/theme.h"
+#include "app/window/main_window.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/mask/patterns.h"
+#include "core/piece/edits.h"
+#include "core/piece/grading.h"
+
+#include <QApplication>
+#include <QMouseEvent>
+#include <QScrollBar>
+#include <QTableView>
+
+#include <benchmark/benchmark.h>
+#include <chrono>
+#include <random>
+
+namespace {
+
+using namespace zc;
+
+std::vector<Srgb> random_colors(std::size_t n) {
+  std::mt19937 random(1);
+  std::uniform_real_distribution<double> unit(0, 1);
+  std::vector<Srgb> out;
+  for (std::size_t i = 0; i < n; ++i) out.push_back({unit(random), unit(random), unit(random)});
+  return out;
+}
+
+void near_duplicates(benchmark::State& state) {
+  std::vector<Lab> labs;
+  for (const Srgb& c : random_colors(static_cast<std::size_t>(state.range(0))))
+    labs.push_back(lab_from_srgb(c));
+  std::size_t found = 0;
+  for (auto _ : state) found = near_pairs(labs, 3).size();
+  state.counters["pairs"] = static_cast<double>(found);
+  // Comparing all pairs, on as many rows as half a second allows.
+  const auto start = std::chrono::steady_clock::now();
+  double sum = 0, done = 0;
+  for (std::size_t i = 0;
+       i < labs.size() && std::chrono::steady_clock::now() - start < std::chrono::milliseconds(500); ++i) {
+    for (std::size_t j = i + 1; j < labs.size(); ++j) sum += ciede2000(labs[i], labs[j]) < 3;
+    done += static_cast<double>(labs.size() - i - 1);
+  }
+  benchmark::DoNotOptimize(sum);
+  const double seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+  const double all = static_cast<double>(labs.size()) * static_cast<double>(labs.size() - 1) / 2;
+  state.counters["all_pairs_ms"] = 1000 * seconds * all / done;
+}
+BENCHMARK(near_duplicates)
+    ->Arg(500)
+    ->Arg(1500)
+    ->Arg(5000)
+    ->Arg(15000)
+    ->Arg(50000)
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
+
+SwatchSet large_set() {
+  SwatchSet set{1, "large"};
+  const auto colors = random_colors(5000);
+  Id id = 10;
+  for (int f = 0; f < 100; ++f) {
+    set.families.push_back({id++, "family " + std::to_string(f)});
+    for (int i = 0; i < 50; ++i) {
+      Swatch s{id++, colors[static_cast<std::size_t>(f * 50 + i)]};
+      s.name = "swatch " + std::to_string(i);
+      s.place = i;
+      set.families.back().swatches.push_back(s);
+    }
+  }
+  return set;
+}
+
+void grading_report(benchmark::State& state) {
+  const SwatchSet set = large_set();
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+  const MaskRegion region(pattern_mask({Pattern::Triad, 40, 20}));
+  std::size_t twins = 0;
+  for (auto _ : state) twins = grade(set, {}, {}, wheel, &region).twins.size();
+  state.counters["twins"] = static_cast<double>(twins);
+}
+BENCHMARK(grading_report)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+struct GradeWindow {
+  int argc = 1;
+  char name[6] = "bench";
+  char* argv[2] = {name, nullptr};
+  QApplication app{argc, argv};
+  ToolkitDialogs dialogs;
+  std::unique_ptr<MainWindow> window;
+
+  explicit GradeWindow(SetView view) {
+    install_theme();
+    window = std::make_unique<MainWindow>(dialogs);
+    window->resize(1280, 800);
+    window->show();
+    Piece piece = new_piece({});
+    piece.sets[0].families = large_set().families;
+    piece.next_id = 100'000;
+    window->bench().start(piece, {}, true);
+    window->bench().show_desk(Desk::Grade);
+    window->bench().show_set_view(view);
+    QApplication::processEvents();
+  }
+};
+
+void mouse(QWidget& w, QEvent::Type type, QPointF at, Qt::MouseButtons buttons) {
+  QMouseEvent event(type, at, w.mapToGlobal(at), type == QEvent::MouseMove ? Qt::NoButton : Qt::LeftButton,
+                    buttons, {});
+  QCoreApplication::sendEvent(&w, &event);
+}
+
+/// Scrolling one step, or a box that grows move by move and selects at the end, each painted.
+void large_set_on_screen(benchmark::State& state) {
+  const auto view = static_cast<SetView>(state.range(0));
+  const GradeWindow desk(view);
+  auto* scrolled = view == SetView::Staff  ? desk.window->findChild<StaffView*>()->findChild<QScrollBar*>()
+                   : view == SetView::Rows ? desk.window->findChild<RowsView*>()->verticalScrollBar()
+                                           : desk.window->findChild<QTableView*>()->verticalScrollBar();
+  QWidget* ground = view == SetView::Staff  ? static_cast<QWidget*>(desk.window->findChild<StaffView*>())
+                    : view == SetView::Rows ? desk.window->findChild<RowsView*>()->viewport()
+                                            : desk.window->findChild<QTableView*>()->viewport();
+  double scroll = 0, box = 0, select = 0;
+  int steps = 0;
+  const auto timed = [](auto work) {
+    const auto start = std::chrono::steady_clock::now();
+    work();
+    QApplication::processEvents();
+    return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();
+  };
+  for (auto _ : state) {
+    scroll += timed([&] {
+      scrolled->setValue((scrolled->value() + 3 * std::max(1, scrolled->singleStep())) %
+                         std::max(1, scrolled->maximum()));
+    });
+    if (view != SetView::List) {
+      mouse(*ground, QEvent::MouseButtonPress, {static_cast<double>(ground->width()) - 4, 40},
+            Qt::LeftButton);
+      for (int i = 1; i <= 10; ++i)
+        box += timed([&] {
+                 mouse(*ground, QEvent::MouseMove, {ground->width() - 4 - 20.0 * i, 40 + 15.0 * i},
+                       Qt::LeftButton);
+               }) /
+               10;
+      select += timed([&] {
+        mouse(*ground, QEvent::MouseButtonRelease, {ground->width() - 204.0, 190}, {});
+      });
+    }
+    ++steps;
+  }
+  state.counters["scroll_ms"] = scroll / steps;
+  state.counters["box_ms"] = box / steps;
+  state.counters["select_ms"] = select / steps;
+}
+BENCHMARK(large_set_on_screen)
+    ->Arg(0)
+    ->Arg(1)
+    ->Arg(2)
+    ->Iterations(60)
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
+
+} // namespace

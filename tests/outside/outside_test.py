@@ -1,0 +1,79 @@
+"""Exchange files of ours are read by readers made elsewhere: xmllint, Python's csv module, postcss and culori, and a
+Design Tokens parser. lcms2's own IT8 parser reads CGATS in the program's tests."""
+import csv
+import io
+import json
+import os
+import shutil
+import subprocess
+import sys
+import tempfile
+import xml.etree.ElementTree as ET
+
+SOURCE, PROGRAMS, BUILD = sys.argv[1:4]
+HERE = os.path.join(SOURCE, "tests", "outside")
+CXF = "{http://colorexchangeformat.com/CxF3-core}"
+NAMES = ["plain", "comma, here", 'quote "q"', "two\nlines", "медный", "銅の光", "<tag> & more", "*/ end", "{brace}.dot", "$money",
+         "back\\slash", "=1+1", "لمعان"]
+
+
+def run(*arguments, **named):
+    return subprocess.run(arguments, check=True, capture_output=True, text=True, **named).stdout
+
+
+def readers_installed():
+    """The npm packages are installed into the build folder, as the lock file says."""
+    folder = os.path.join(BUILD, "outside")
+    os.makedirs(folder, exist_ok=True)
+    changed = False
+    for name in ("package.json", "package-lock.json", "css_and_tokens.mjs"):
+        source, target = os.path.join(HERE, name), os.path.join(folder, name)
+        if not os.path.exists(target) or open(source).read() != open(target).read():
+            shutil.copy(source, target)
+            changed = True
+    if changed or not os.path.isdir(os.path.join(folder, "node_modules")):
+        run("npm", "ci", "--no-audit", "--no-fund", "--silent", cwd=folder)
+    return folder
+
+
+def main():
+    cli = os.path.join(PROGRAMS, "zonachrom-cli")
+    with tempfile.TemporaryDirectory() as folder:
+        table = os.path.join(folder, "in.csv")
+        rows = [(f"family {i % 5}", f"{NAMES[i % len(NAMES)]} {i}", f"#{(i * 2654435761) % 0x1000000:06x}") for i in range(300)]
+        with open(table, "w", newline="", encoding="utf-8") as file:
+            writer = csv.writer(file)
+            writer.writerow(["family", "name", "hex"])
+            writer.writerows(rows)
+        piece = os.path.join(folder, "all.zonachrom")
+        told = json.loads(run(cli, "import", table, "--into", piece, "--set", "all"))
+        assert told["added"] == 300 and told["families"] == 5, told
+        out = {f: os.path.join(folder, "out." + f) for f in ("tokens", "cxf", "cgats", "css", "csv", "hex", "svg", "png")}
+        for form, path in out.items():
+            run(cli, "export", piece, "--set", "all", "--format", form, "-o", path)
+        wanted = {(f, n.strip()): h for f, n, h in rows}
+
+        for form in ("cxf", "svg"):
+            run("xmllint", "--noout", "--nonet", out[form])
+        objects = ET.parse(out["cxf"]).getroot().findall(f"{CXF}Resources/{CXF}ObjectCollection/{CXF}Object")
+        assert len(objects) == 300
+        for o in objects:
+            family = o.find(f"{CXF}TagCollection/{CXF}Tag").get("Value")
+            rgb = [int(o.find(f"{CXF}ColorValues/{CXF}ColorSRGB/{CXF}{c}").text) for c in "RGB"]
+            assert wanted[(family, o.get("Name"))] == "#%02x%02x%02x" % tuple(rgb), o.get("Name")
+
+        read = list(csv.DictReader(io.StringIO(open(out["csv"], newline="", encoding="utf-8").read())))
+        assert {(r["family"], r["name"]): r["hex"] for r in read} == wanted
+
+        folder_of_readers = readers_installed()
+        found = json.loads(run("node", "css_and_tokens.mjs", out["css"], out["tokens"], cwd=folder_of_readers))
+        hexes = sorted(wanted.values())
+        assert sorted(c["hex"] for c in found["css"]) == hexes
+        assert len({c["property"] for c in found["css"]}) == 300
+        assert all(t["type"] == "color" and t["space"] == "srgb" for t in found["tokens"])
+        by_parser = sorted("#" + "".join("%02x" % round(255 * x) for x in t["components"]) for t in found["tokens"])
+        assert by_parser == hexes, "the token parser found %d colors" % len(by_parser)
+    print("csv, cxf, svg, css and tokens of 300 swatches read by others")
+
+
+main()
