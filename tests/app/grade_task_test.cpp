@@ -151,6 +151,8 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
   QTest::keyClick(&rows(), Qt::Key_Left);
   QVERIFY(m_desk->session().swatch != first);
   // A box over everything selects everything, at each size.
+  m_desk->bench().select_swatch(first);
+  work().move_to(set().families[1].id, 5);
   for (const char* size : {"chips.small", "chips.large", "chips.middle"}) {
     press_button(size);
     drag(grid(), QPointF(grid().width() - 3, grid().height() - 3), {100, 2});

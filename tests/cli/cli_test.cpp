@@ -136,12 +136,11 @@ private slots:
     const QString piece = folder.filePath("all.zonachrom");
     for (const QString format : {"tokens", "cxf", "cgats", "css", "csv", "hex", "svg", "png"}) {
       const QString file = folder.filePath("set." + format);
-      QCOMPARE(run({"export", DEMO_PIECE, "--set", "Row at dusk", "--format", format, "-o", file})
-                   .json()["swatches"],
-               19);
+      QVERIFY(run({"export", DEMO_PIECE, "--set", "Row at dusk", "--format", format, "-o", file})
+                  .json()["swatches"] == 19);
       const auto told = run({"import", file, "--into", piece, "--set", format}).json();
       QVERIFY2(told["added"] == 19, qPrintable(format));
-      QCOMPARE(told["families"], format == "hex" || format == "png" ? 1 : 4);
+      QVERIFY(told["families"] == (format == "hex" || format == "png" ? 1 : 4));
       // Again: everything is there already.
       QCOMPARE(run({"import", file, "--into", piece, "--set", format}).code, 2);
     }

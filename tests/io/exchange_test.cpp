@@ -7,6 +7,7 @@
 #include "support/check.h"
 
 #include <QColorSpace>
+#include <QDir>
 #include <QImage>
 #include <lcms2.h>
 
@@ -276,6 +277,19 @@ private slots:
       const QString sentence = QString::fromStdString(found.error().sentence);
       QVERIFY2(sentence.contains("odd.file") && sentence.endsWith('.') && !sentence.contains('\n'),
                qPrintable(sentence));
+    }
+  }
+  void what_fuzzing_found_stays_mended() {
+    // Each of these once crashed a reader or kept it busy without end.
+    const QDir found(QStringLiteral(FUZZ_FOUND));
+    const auto files = found.entryList(QDir::Files);
+    QVERIFY(files.size() >= 4);
+    for (const QString& name : files) {
+      QFile file(found.filePath(name));
+      QVERIFY(file.open(QIODevice::ReadOnly));
+      const QByteArray bytes = file.readAll();
+      const auto read = read_set_file(Bytes(bytes.begin(), bytes.end()), name.toStdString());
+      QVERIFY2(read || !read.error().sentence.empty(), qPrintable(name));
     }
   }
   void found_colors_are_compared_and_brought_in() {

@@ -1,5 +1,6 @@
 #include "core/piece/grading.h"
 
+#include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 
@@ -67,8 +68,7 @@ std::vector<ValueTwins> value_twins(const std::vector<Graded>& all, const std::v
   std::sort(order.begin(), order.end(), [](const Placed& p, const Placed& q) {
     return std::pair(p.value, p.index) < std::pair(q.value, q.index);
   });
-  std::vector<ValueTwins> out;
-  for (std::size_t i = 0; i < order.size(); ++i)
+  const auto add_from = [&](std::size_t i, std::vector<ValueTwins>& out) {
     for (std::size_t j = i + 1; j < order.size() && order[j].value - order[i].value < limit; ++j) {
       if (!hues_differ(order[i].hue, order[j].hue)) continue;
       const auto [first, second] = std::minmax(order[i].index, order[j].index);
@@ -76,6 +76,20 @@ std::vector<ValueTwins> value_twins(const std::vector<Graded>& all, const std::v
       if (std::find(close.begin(), close.end(), second) != close.end()) continue;
       out.push_back({all[first].swatch->id, all[second].swatch->id, order[j].value - order[i].value});
     }
+  };
+  // In stretches, whose order is that of the whole.
+  constexpr std::size_t kStretch = 128;
+  std::vector<std::vector<ValueTwins>> stretches((order.size() + kStretch - 1) / kStretch);
+  in_parallel(static_cast<int>(stretches.size()), 1, [&](int from, int to) {
+    for (auto k = static_cast<std::size_t>(from); k < static_cast<std::size_t>(to); ++k)
+      for (std::size_t i = k * kStretch; i < std::min(order.size(), (k + 1) * kStretch); ++i)
+        add_from(i, stretches[k]);
+  });
+  std::vector<ValueTwins> out;
+  std::size_t count = 0;
+  for (const auto& stretch : stretches) count += stretch.size();
+  out.reserve(count);
+  for (const auto& stretch : stretches) out.insert(out.end(), stretch.begin(), stretch.end());
   return out;
 }
 

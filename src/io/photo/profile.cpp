@@ -4,6 +4,7 @@
 #include <QTransform>
 
 #include <exiv2/exiv2.hpp>
+#include <exiv2/webpimage.hpp>
 #include <lcms2.h>
 
 #include <memory>
@@ -54,12 +55,20 @@ bool is_srgb(const QByteArray& icc) {
   return QColorSpace::fromIccProfile(icc) == QColorSpace(QColorSpace::SRgb);
 }
 
+/// Only the kinds that photos are read from: the library's readers of videos can go round in circles.
+bool has_photo_metadata(int type) {
+  using namespace Exiv2::ImageType;
+  return type == jpeg || type == png || type == tiff || type == webp;
+}
+
 } // namespace
 
 PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes) {
   PhotoMetadata out;
   try {
     Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+    const int type = Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size()));
+    if (!has_photo_metadata(type)) return out;
     const auto image = Exiv2::ImageFactory::open(bytes.data(), static_cast<long>(bytes.size()));
     image->readMetadata();
     if (image->iccProfileDefined()) {
