@@ -167,8 +167,10 @@ void GradeDesk::follow_sets() {
 void GradeDesk::follow() {
   const SetView view = m_bench.session().set_view;
   m_center->setVisible(view != SetView::Staff);
-  layout()->setContentsMargins(view == SetView::Staff ? kGap : kMargin, 0,
-                               view == SetView::Staff ? kMargin : kGap, 6);
+  const bool staff = view == SetView::Staff;
+  // The small staffs of versions end where the value band does.
+  layout()->setContentsMargins(staff ? kGap : kMargin, 0, staff ? kMargin : kGap,
+                               view == SetView::Versions ? 0 : 6);
   if (view != SetView::Staff) m_center->setCurrentIndex(static_cast<int>(view) - 1);
   // None of the words is the import.
   m_views->setExclusive(view != SetView::Import);

@@ -7,6 +7,7 @@
 #include "core/color/convert.h"
 #include "core/piece/remedies.h"
 
+#include <QEvent>
 #include <QGridLayout>
 #include <QLabel>
 #include <QMouseEvent>
@@ -53,6 +54,12 @@ ReportPanel::ReportPanel(Workbench& bench, QWidget* parent)
 void ReportPanel::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   follow();
+}
+
+/// The rows keep the greys they were made in.
+void ReportPanel::changeEvent(QEvent* event) {
+  QWidget::changeEvent(event);
+  if (event->type() == QEvent::PaletteChange) follow();
 }
 
 QWidget* ReportPanel::make_rules() {

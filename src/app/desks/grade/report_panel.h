@@ -21,6 +21,7 @@ public:
 
 protected:
   void showEvent(QShowEvent* event) override;
+  void changeEvent(QEvent* event) override;
 
 private:
   struct Finding {
