@@ -10,6 +10,7 @@
 
 #include <QAbstractButton>
 #include <QClipboard>
+#include <QDragEnterEvent>
 #include <QHeaderView>
 #include <QListWidget>
 #include <QMimeData>
@@ -40,6 +41,11 @@ private slots:
   void swatches_are_copied_between_sets_and_programs();
   void find_goes_by_name_and_by_nearest_color();
   void locked_swatches_stay();
+  void sets_are_named_tagged_ordered_and_removed();
+  void families_merge_split_and_sort();
+  void selections_go_by_band_and_likeness();
+  void colors_are_dropped_from_other_programs();
+  void the_rules_of_grading_are_the_pieces();
   void thousands_of_swatches_stay_quick();
 
 private:
@@ -344,6 +350,110 @@ void GradeTask::locked_swatches_stay() {
   m_desk->bench().take_up({0.1, 0.2, 0.3});
   m_desk->trigger("Replace by");
   QCOMPARE(find_swatch(m_desk->piece(), locked.id)->color, (Srgb{0.1, 0.2, 0.3}));
+}
+
+void GradeTask::sets_are_named_tagged_ordered_and_removed() {
+  QVERIFY(m_desk->open_demo());
+  press_button("page.sets");
+  press_button("setNew");
+  QCOMPARE(set().name, std::string("New set"));
+  type_into(m_desk->part<QLineEdit>("setName"), "Row at dusk");
+  QCOMPARE(set().name, std::string("New set"));
+  QVERIFY(m_desk->notice().contains("\"Row at dusk\" already"));
+  type_into(m_desk->part<QLineEdit>("setName"), "Noon");
+  type_into(m_desk->part<QLineEdit>("setTags"), "day, loud, day");
+  QCOMPARE(set().tags, (std::vector<std::string>{"day", "loud"}));
+  press_button("setUp");
+  QCOMPARE(m_desk->piece().sets[0].name, std::string("Noon"));
+  m_desk->part<QListWidget>("sets").setCurrentRow(1);
+  QCOMPARE(set().name, std::string("Row at dusk"));
+  press_button("setDuplicate");
+  QCOMPARE(set().name, std::string("Row at dusk copy"));
+  press_button("setRemove");
+  QCOMPARE(m_desk->piece().sets.size(), std::size_t{2});
+  // The tabs above say the same and switch as well.
+  QTest::qWait(1);
+  for (auto* tab : m_desk->window.findChildren<QAbstractButton*>("setTab"))
+    if (tab->text() == QStringLiteral("Noon") && tab->isVisible()) tab->click();
+  QTRY_COMPARE(set().name, std::string("Noon"));
+}
+
+void GradeTask::families_merge_split_and_sort() {
+  QVERIFY(m_desk->open_demo());
+  work().select({swatch(0, 0).id, swatch(0, 2).id});
+  m_desk->trigger("Split off");
+  QCOMPARE(set().families.size(), std::size_t{5});
+  QCOMPARE(set().families[1].name, std::string("lamplight 2"));
+  QCOMPARE(set().families[1].swatches.size(), std::size_t{2});
+  work().select({swatch(0, 0).id, swatch(1, 0).id});
+  m_desk->trigger("Split off");
+  QVERIFY(m_desk->notice().contains("of one family"));
+  m_desk->trigger("By name");
+  for (const auto& family : set().families)
+    for (std::size_t i = 1; i < family.swatches.size(); ++i) {
+      QVERIFY(family.swatches[i - 1].name <= family.swatches[i].name);
+      QCOMPARE(family.swatches[i].place, static_cast<int>(i));
+    }
+  m_desk->trigger("By value");
+  for (const auto& family : set().families)
+    for (std::size_t i = 1; i < family.swatches.size(); ++i)
+      QVERIFY(value_of(family.swatches[i - 1].color) >= value_of(family.swatches[i].color));
+}
+
+void GradeTask::selections_go_by_band_and_likeness() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->trigger("Select the light ones");
+  QCOMPARE(work().selection().size(), std::size_t{4});
+  for (const Id id : work().selection()) QVERIFY(value_of(find_swatch(m_desk->piece(), id)->color) >= 66.7);
+  m_desk->trigger("Select the dark ones");
+  QCOMPARE(work().selection().size(), std::size_t{6});
+  m_desk->trigger("Select near-duplicates");
+  QVERIFY(work().selection().empty());
+  QVERIFY(m_desk->notice().contains("no near-duplicates"));
+  m_desk->bench().select_swatch(swatch(1, 1).id);
+  m_desk->trigger("Duplicate swatches");
+  m_desk->trigger("Select near-duplicates");
+  QCOMPARE(work().selection().size(), std::size_t{2});
+  // The remedy for them merges them again.
+  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))
+    if (button->text().contains("merge them")) button->click();
+  QTRY_COMPARE(swatch_count(set()), std::size_t{19});
+}
+
+void GradeTask::colors_are_dropped_from_other_programs() {
+  QVERIFY(m_desk->open_demo());
+  const std::size_t before = set().families[2].swatches.size();
+  const auto drop = [this](QMimeData& data) {
+    const QPointF at = staff().column_rect(2).center();
+    QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, &data, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(&staff(), &enter);
+    QDropEvent event(at, Qt::CopyAction, &data, Qt::LeftButton, {});
+    QCoreApplication::sendEvent(&staff(), &event);
+  };
+  QMimeData color, text;
+  color.setColorData(QColor(10, 200, 30));
+  drop(color);
+  QCOMPARE(set().families[2].swatches.size(), before + 1);
+  QCOMPARE(rounded_8bit(set().families[2].swatches.back().color), (Srgb8{10, 200, 30}));
+  text.setText("#abcdef");
+  drop(text);
+  QCOMPARE(rounded_8bit(set().families[2].swatches.back().color), (Srgb8{0xab, 0xcd, 0xef}));
+}
+
+void GradeTask::the_rules_of_grading_are_the_pieces() {
+  QVERIFY(m_desk->open_demo());
+  type_into(m_desk->part<QLineEdit>("ruleTwin"), "0.5");
+  QCOMPARE(m_desk->piece().grading.twin, 0.5);
+  for (const auto& twin : work().report().twins) QVERIFY(twin.value_difference < 0.5);
+  type_into(m_desk->part<QLineEdit>("ruleGap"), "10");
+  QVERIFY(work().report().gaps.size() > 3);
+  type_into(m_desk->part<QLineEdit>("ruleSteps"), "11");
+  QCOMPARE(work().report().steps.size(), std::size_t{11});
+  type_into(m_desk->part<QLineEdit>("ruleSteps"), "12");
+  QCOMPARE(m_desk->piece().grading.value_steps, 11);
+  QVERIFY(!word_at_field(m_desk->window).isEmpty());
+  type_into(m_desk->part<QLineEdit>("targetLight"), "6");
+  QCOMPARE(m_desk->piece().grading.target.light, 6);
 }
 
 void GradeTask::thousands_of_swatches_stay_quick() {
