@@ -3,7 +3,6 @@
 #include "core/image/pixels.h"
 #include "support/check.h"
 
-#include <numeric>
 
 using namespace zc;
 using namespace zc::test;
@@ -50,17 +49,6 @@ private slots:
     QVERIFY(!sample_average(patch.view(), 1, 0, 3));
     patch.words[1] = 0x80102030u;
     QVERIFY(largest_step(*sample_average(patch.view(), 1, 0, 3), srgb_from_8bit({0x10, 0x20, 0x30})) < 1e-6);
-  }
-  void counts_values() {
-    Patch patch(10, 10, 0xff777777u);
-    patch.words[0] = 0xffffffffu;
-    patch.words[1] = 0xff000000u;
-    patch.words[2] = 0x00ff0000u;
-    const auto histogram = value_histogram(patch.view());
-    CHECK_NEAR(std::accumulate(histogram.begin(), histogram.end(), 0.0), 99, 1e-9);
-    QCOMPARE(histogram[99], 1.0);
-    QCOMPARE(histogram[0], 1.0);
-    QCOMPARE(histogram[static_cast<std::size_t>(value_of(srgb_from_8bit({0x77, 0x77, 0x77})))], 97.0);
   }
   void value_greys_have_equal_lightness() {
     for (const Srgb8 c :

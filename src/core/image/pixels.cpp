@@ -9,22 +9,6 @@
 #include <cmath>
 
 namespace zc {
-namespace {
-
-constexpr int kRowsAtOnce = 64;
-
-const std::array<std::uint8_t, kLinearSteps + 1>& bin_of_luminance() {
-  static const auto table = [] {
-    std::array<std::uint8_t, kLinearSteps + 1> t{};
-    for (int i = 0; i <= kLinearSteps; ++i)
-      t[i] = static_cast<std::uint8_t>(
-          std::clamp(std::floor(lightness_from_luminance(i / double(kLinearSteps)) + 1e-6), 0.0, 99.0));
-    return t;
-  }();
-  return table;
-}
-
-} // namespace
 
 PixelRect cut_to(const PixelRect& r, const PixelView& photo) {
   const int left = std::clamp(r.x, 0, photo.width), top = std::clamp(r.y, 0, photo.height);
@@ -60,27 +44,6 @@ std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int sid
   if (weight == 0) return std::nullopt;
   const auto channel = [weight](double sum) { return std::min(1.0, encoded_from_linear(sum / weight)); };
   return Srgb{channel(r), channel(g), channel(b)};
-}
-
-ValueHistogram value_histogram(const PixelView& photo) {
-  using Counts = std::array<std::uint64_t, 100>;
-  const auto& bins = bin_of_luminance();
-  const Luminance luminance;
-  const auto counts = summed_in_parallel(
-      photo.height, kRowsAtOnce, Counts{},
-      [&](int from, int to, Counts& sum) {
-        for (int y = from; y < to; ++y) {
-          const std::uint32_t* words = photo.row(y);
-          for (int x = 0; x < photo.width; ++x) sum[bins[luminance.step(words[x])]] += words[x] >> 24;
-        }
-      },
-      [](Counts& sum, const Counts& other) {
-        for (std::size_t i = 0; i < sum.size(); ++i) sum[i] += other[i];
-      });
-  ValueHistogram out{};
-  std::transform(counts.begin(), counts.end(), out.begin(),
-                 [](std::uint64_t n) { return static_cast<double>(n) / 255; });
-  return out;
 }
 
 std::uint32_t value_grey(std::uint32_t word) {

@@ -41,11 +41,6 @@ inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
 /// the photo. Nothing when the center lies outside or every pixel is transparent. REQUIRES an odd side.
 [[nodiscard]] std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int side);
 
-/// Weight of pixels per unit of L*: bin i counts i <= L* < i + 1, the last one includes 100. Transparent
-/// pixels do not count.
-using ValueHistogram = std::array<double, 100>;
-[[nodiscard]] ValueHistogram value_histogram(const PixelView& photo);
-
 /// The neutral of equal L* for one pixel; alpha is kept. Linear in neither: it goes through luminance.
 [[nodiscard]] std::uint32_t value_grey(std::uint32_t word);
 /// value_grey() of every word; `out` may be the input.
