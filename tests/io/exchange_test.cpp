@@ -261,6 +261,7 @@ private slots:
                               "hello world\n",
                               "{\"a\": ",
                               "[1,2]",
+                              "CGATS.17\n.INCLUDE \"/etc/passwd\"\nBEGIN_DATA\nEND_DATA\n",
                               "<svg><rect",
                               "<svg/>",
                               "{\"a\": {\"$value\": 1e999}}",

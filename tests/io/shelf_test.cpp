@@ -150,7 +150,7 @@ private slots:
     auto read = read_set_shelf(shelf);
     QVERIFY(read.unreadable.empty());
     QCOMPARE(read.sets.size(), std::size_t{1});
-    const ShelfSet& back = read.sets[0];
+    const ShelfSet back = read.sets[0];
     QCOMPARE(back.name, set.name);
     QCOMPARE(back.tags, set.tags);
     QVERIFY(same_content(back.set, set.set));

@@ -69,15 +69,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
                      QFontMetrics(caption_font())
                          .elidedText(text(s.name), Qt::ElideRight, static_cast<int>(r.width()) - 12));
   }
-  painter.setPen(Qt::NoPen);
-  painter.setBrush(readable_on(color));
-  if (s.locked) painter.drawRect(QRectF(r.left() + 3, r.top() + 3, 4, 4));
-  if (chip.held) painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
-  if (s.used) {
-    painter.setPen(QPen(readable_on(color), 1.4));
-    painter.drawPolyline(QPolygonF({r.bottomRight() + QPointF(-11, -6), r.bottomRight() + QPointF(-8, -3),
-                                    r.bottomRight() + QPointF(-3, -9)}));
-  }
+  draw_marks(painter, r, color, {s.locked, chip.held, s.used});
   if (!m_bench.set_work().selected(s.id)) return;
   QPainterPath frame;
   frame.addRect(r.adjusted(-3, -3, 3, 3));

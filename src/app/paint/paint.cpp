@@ -86,4 +86,16 @@ QColor readable_on(const QColor& color) {
   return value > 50 ? Qt::black : Qt::white;
 }
 
+void draw_marks(QPainter& painter, const QRectF& r, const QColor& color, const SwatchMarks& marks) {
+  const QColor ink = readable_on(color);
+  painter.setPen(Qt::NoPen);
+  painter.setBrush(ink);
+  if (marks.locked) painter.drawRect(QRectF(r.left() + 3, r.top() + 3, 4, 4));
+  if (marks.held) painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
+  if (!marks.used) return;
+  painter.setPen(QPen(ink, 1.4));
+  painter.drawPolyline(QPolygonF({r.bottomRight() + QPointF(-11, -6), r.bottomRight() + QPointF(-8, -3),
+                                  r.bottomRight() + QPointF(-3, -9)}));
+}
+
 } // namespace zc

@@ -110,6 +110,10 @@ Result<std::string> cgats_text(const SwatchSet& set) {
 
 Result<FoundSet> read_cgats(std::string_view text) {
   if (text.empty()) return Gathering().done("CGATS"); // The library takes it for a mistake of ours.
+  // A table may ask for other files to be put in its place; what is read is this file and no other.
+  const std::string lower = lower_ascii(text);
+  if (lower.find(".include") != std::string::npos || lower.find("$include") != std::string::npos)
+    return Error{ErrorCode::Damaged, "The table wants another file included, which is not done.", "include"};
   const Context context;
   const std::string copy(text); // The library reads to a closing zero.
   const Table table(cmsIT8LoadFromMem(context.get(), copy.data(), static_cast<cmsUInt32Number>(copy.size())));

@@ -136,6 +136,9 @@ Result<std::string> put_file(const std::string& folder, const std::string& name,
 Status change_file(const std::string& path,
                    const std::function<Result<std::string>(std::string_view)>& change) {
   const std::string folder = std::filesystem::path(path).parent_path().string();
+  std::error_code ignored;
+  if (!std::filesystem::exists(path, ignored))
+    return Error{ErrorCode::NotFound, "There is no file \"" + path + "\" on the shelf any more.", path};
   QLockFile lock(QString::fromStdString(folder + "/.lock"));
   if (!lock.tryLock(3000))
     return Error{ErrorCode::Unwritable, "Another window is changing the shelf; try again.", folder};

@@ -109,17 +109,9 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
     if (!r.intersects(seen)) continue;
     const QColor color = shown_color(work.shown(s), m_bench.session().values_only);
     draw_chip(painter, r, color, theme().field);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(readable_on(color));
-    if (s.locked) painter.drawRect(QRectF(r.left() + 3, r.top() + 3, 4, 4));
     const auto preview = work.preview().find(s.id);
-    if (preview != work.preview().end() && preview->second.held)
-      painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
-    if (s.used) {
-      painter.setPen(QPen(readable_on(color), 1.4));
-      painter.drawPolyline(QPolygonF({r.bottomRight() + QPointF(-11, -6), r.bottomRight() + QPointF(-8, -3),
-                                      r.bottomRight() + QPointF(-3, -9)}));
-    }
+    const bool held = preview != work.preview().end() && preview->second.held;
+    draw_marks(painter, r, color, {s.locked, held, s.used});
     if (!work.selected(s.id)) continue;
     QPainterPath frame;
     frame.addRect(r.adjusted(-2, -2, 2, 2));

@@ -20,19 +20,12 @@ VersionsView::VersionsView(Workbench& bench, QWidget* parent) : QWidget(parent),
     connect(&bench, signal, this, qOverload<>(&QWidget::update));
 }
 
-void VersionsView::compare(const std::set<Id>& versions) {
-  m_compared = versions;
-  update();
-}
-
 std::vector<VersionsView::Shown> VersionsView::shown() const {
   std::vector<Shown> out;
   const SwatchSet* set = current_set(m_bench.piece());
   if (!set) return out;
   out.push_back({0, tr("as it is"), &set->families});
-  for (const auto& v : set->versions)
-    if (m_compared.empty() || m_compared.contains(v.id))
-      out.push_back({v.id, QString::fromStdString(v.name), &v.families});
+  for (const auto& v : set->versions) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
   return out;
 }
 

@@ -4,7 +4,6 @@
 #include "app/store/workbench.h"
 
 #include <QWidget>
-#include <set>
 
 namespace zc {
 
@@ -12,8 +11,6 @@ class VersionsView final : public QWidget {
   Q_OBJECT
 public:
   VersionsView(Workbench& bench, QWidget* parent);
-  /// The versions put beside the set; all while none is chosen.
-  void compare(const std::set<Id>& versions);
   /// Where the staff of a version is drawn; 0 is the set as it is.
   [[nodiscard]] QRectF panel_rect(Id version) const;
   [[nodiscard]] Id chosen() const { return m_chosen; }
@@ -38,7 +35,6 @@ private:
   void choose(Id version);
 
   Workbench& m_bench;
-  std::set<Id> m_compared;
   Id m_chosen = 0;
 };
 
