@@ -20,6 +20,8 @@ constexpr int kMostSamples = 60'000;
 constexpr double kGrain = 0.0125;
 constexpr int kMeanRounds = 12, kMedianRounds = 8;
 constexpr unsigned kDrawnStarts = 4;
+/// Palettes have so many of their colors sent elsewhere, each kept if the whole gains by it.
+constexpr int kMoves = 8;
 /// CIEDE2000 decides between so many candidates that are nearest in OKLab.
 constexpr std::size_t kCandidates = 5;
 
@@ -183,6 +185,7 @@ std::vector<Oklab> first_centers(const std::vector<Point>& points, std::size_t c
 struct Nearest {
   std::size_t center = 0;
   double away = 0;
+  double next = 0; ///< To the nearest of the other centers; CIEDE2000 searches only.
 };
 
 Nearest nearest_in_oklab(const Point& p, const std::vector<Oklab>& centers) {
@@ -211,9 +214,15 @@ Nearest nearest_to_the_eye(const Point& p, const std::vector<Oklab>& centers, co
     for (; place > 0 && candidate < best[place - 1]; --place) best[place] = best[place - 1];
     best[place] = candidate;
   }
-  Nearest out{0, 1e9};
-  for (std::size_t i = 0; i < n; ++i)
-    if (const double d = ciede2000(p.lab, labs[best[i].second]); d < out.away) out = {best[i].second, d};
+  Nearest out{0, 1e9, 1e9};
+  // Three times as far in OKLab is not nearer to the eye.
+  for (std::size_t i = 0; i < n && (i < 2 || best[i].first < 9 * best[0].first); ++i) {
+    const double d = ciede2000(p.lab, labs[best[i].second]);
+    if (d < out.away)
+      out = {best[i].second, d, out.away};
+    else
+      out.next = std::min(out.next, d);
+  }
   return out;
 }
 
@@ -223,15 +232,20 @@ std::vector<Lab> labs_of(const std::vector<Oklab>& centers) {
   return out;
 }
 
-/// One round: every point to its nearest center, every center to the weighted middle of its points.
-template <class Find, class Weigh>
-void round_of(const std::vector<Point>& points, std::vector<Oklab>& centers, const Find& find,
-              const Weigh& weigh) {
-  std::vector<Nearest> nearest(points.size());
+/// Every point's nearest center, on all cores.
+template <class Find> std::vector<Nearest> nearest_of(const std::vector<Point>& points, const Find& find) {
+  std::vector<Nearest> out(points.size());
   in_parallel(static_cast<int>(points.size()), 128, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      nearest[i] = find(points[i]);
+      out[i] = find(points[i]);
   });
+  return out;
+}
+
+/// Every center to the weighted middle of its points.
+template <class Weigh>
+void move_centers(const std::vector<Point>& points, const std::vector<Nearest>& nearest,
+                  std::vector<Oklab>& centers, const Weigh& weigh) {
   std::vector<Oklab> sums(centers.size());
   std::vector<double> weights(centers.size(), 0);
   for (std::size_t i = 0; i < points.size(); ++i) {
@@ -274,60 +288,102 @@ enum class Space { Oklab, Cielab };
 void move_to_means(const std::vector<Point>& points, std::vector<Oklab>& centers, Space space) {
   for (int i = 0; i < kMeanRounds; ++i) {
     const auto labs = labs_of(centers);
-    round_of(
-        points, centers,
-        [&](const Point& p) {
-          return space == Space::Oklab ? nearest_in_oklab(p, centers) : nearest_in_cielab(p, labs);
-        },
-        [](const Point& p, const Nearest&) { return p.weight; });
+    const auto nearest = nearest_of(points, [&](const Point& p) {
+      return space == Space::Oklab ? nearest_in_oklab(p, centers) : nearest_in_cielab(p, labs);
+    });
+    move_centers(points, nearest, centers, [](const Point& p, const Nearest&) { return p.weight; });
   }
 }
 
 /// Since a painter minds how far colors are off, not the squares of it.
-void move_to_medians(const std::vector<Point>& points, std::vector<Oklab>& centers, int rounds) {
-  for (int i = 0; i < rounds; ++i) {
-    const auto labs = labs_of(centers);
-    round_of(
-        points, centers, [&](const Point& p) { return nearest_to_the_eye(p, centers, labs); },
-        [](const Point& p, const Nearest& n) { return p.weight / std::max(n.away, 0.5); });
-  }
+void move_to_medians(const std::vector<Point>& points, const std::vector<Nearest>& nearest,
+                     std::vector<Oklab>& centers) {
+  move_centers(points, nearest, centers,
+               [](const Point& p, const Nearest& n) { return p.weight / std::max(n.away, 0.5); });
 }
 
-/// Sum of the CIEDE2000 of all pixels to their nearest center.
-double total_error(const std::vector<Point>& points, const std::vector<Oklab>& centers) {
-  const auto labs = labs_of(centers);
-  std::vector<double> error(points.size());
-  in_parallel(static_cast<int>(points.size()), 128, [&](int from, int to) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      error[i] = points[i].weight * nearest_to_the_eye(points[i], centers, labs).away;
-  });
-  return std::accumulate(error.begin(), error.end(), 0.0);
+/// The best palette seen so far, by the sum of the CIEDE2000 of all pixels to their nearest color.
+class Best {
+public:
+  explicit Best(const std::vector<Point>& points) : points_(points) {}
+
+  /// Takes the centers and the places that `rounds` rounds lead them past.
+  void settle(std::vector<Oklab> centers, int rounds) {
+    for (int i = 0;; ++i) {
+      const auto labs = labs_of(centers);
+      const auto nearest =
+          nearest_of(points_, [&](const Point& p) { return nearest_to_the_eye(p, centers, labs); });
+      offer(centers, nearest);
+      if (i == rounds) return;
+      move_to_medians(points_, nearest, centers);
+    }
+  }
+  [[nodiscard]] const std::vector<Oklab>& centers() const { return centers_; }
+  [[nodiscard]] const std::vector<Nearest>& nearest() const { return nearest_; }
+  [[nodiscard]] double error() const { return error_; }
+
+private:
+  void offer(const std::vector<Oklab>& centers, const std::vector<Nearest>& nearest) {
+    double error = 0;
+    for (std::size_t i = 0; i < points_.size(); ++i) error += points_[i].weight * nearest[i].away;
+    if (!centers_.empty() && (error >= error_ || centers.size() < centers_.size())) return;
+    centers_ = centers;
+    nearest_ = nearest;
+    error_ = error;
+  }
+
+  const std::vector<Point>& points_;
+  std::vector<Oklab> centers_;
+  std::vector<Nearest> nearest_; ///< Of every point.
+  double error_ = 0;
+};
+
+/// Sends the center that is missed least into the group that is `rank`-th in error: to the point there that
+/// would gain most. Moving centers little by little never makes such a leap.
+std::vector<Oklab> with_one_sent(const std::vector<Point>& points, const Best& best, std::size_t rank) {
+  std::vector<Oklab> centers = best.centers();
+  std::vector<double> missed(centers.size(), 0), error(centers.size(), 0);
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    const Nearest& n = best.nearest()[i];
+    missed[n.center] += points[i].weight * (n.next - n.away);
+    error[n.center] += points[i].weight * n.away;
+  }
+  std::vector<std::size_t> order(centers.size());
+  std::iota(order.begin(), order.end(), std::size_t{0});
+  std::stable_sort(order.begin(), order.end(),
+                   [&](std::size_t a, std::size_t b) { return error[a] > error[b]; });
+  const std::size_t into = order[rank];
+  const auto sent = static_cast<std::size_t>(std::min_element(missed.begin(), missed.end()) - missed.begin());
+  if (sent == into) return centers;
+  std::size_t place = points.size();
+  double most = 0;
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    const Nearest& n = best.nearest()[i];
+    if (n.center != into || points[i].weight * n.away <= most) continue;
+    most = points[i].weight * n.away;
+    place = i;
+  }
+  if (place < points.size()) centers[sent] = points[place].at;
+  return centers;
 }
 
 /// The best of a few starts and of the places they pass, since moving centers ends at a good place near the
 /// start and not at the best.
 std::vector<Oklab> clustered(const std::vector<Point>& points, std::size_t count) {
-  std::vector<Oklab> best;
-  double least = 0;
-  const auto judge = [&](const std::vector<Oklab>& centers) {
-    const double error = total_error(points, centers);
-    if (!best.empty() && (error >= least || centers.size() < best.size())) return;
-    best = centers;
-    least = error;
-  };
+  Best best(points);
   for (unsigned start = 0; start <= kDrawnStarts; ++start) {
     auto centers = start == 0 ? first_centers(points, count) : drawn_centers(points, count, start);
     move_to_means(points, centers, start % 2 == 0 ? Space::Oklab : Space::Cielab);
-    judge(centers);
-    move_to_medians(points, centers, 1);
-    judge(centers);
+    best.settle(std::move(centers), 1);
   }
-  auto centers = best;
-  for (int i = 0; i < kMedianRounds; ++i) {
-    move_to_medians(points, centers, 1);
-    judge(centers);
+  std::size_t rank = 0;
+  for (int i = 0; i < kMoves && best.centers().size() > 2; ++i) {
+    const double before = best.error();
+    best.settle(with_one_sent(points, best, std::min(rank, best.centers().size() - 1)), 2);
+    rank = best.error() < before ? 0 : rank + 1;
   }
-  return best;
+  best.settle(best.centers(), kMedianRounds);
+  return best.centers();
 }
 
 // ---------------------------------------------------------------- choosing

@@ -11,14 +11,18 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace zc {
 namespace {
 
+/// Further from any hue than hues are from each other.
+constexpr double kNoHue = -1000;
+
 struct Graded {
   const Swatch* swatch;
   Lab lab;
-  double hue; ///< OKLab; below 0 for a neutral.
+  double hue; ///< OKLab; kNoHue for a neutral.
 };
 
 std::vector<Graded> graded(const SwatchSet& set) {
@@ -26,15 +30,16 @@ std::vector<Graded> graded(const SwatchSet& set) {
   for (const auto& family : set.families)
     for (const auto& s : family.swatches) {
       const Oklch lch = lch_from_oklab(oklab_from_srgb(s.color));
-      out.push_back({&s, lab_from_srgb(s.color), lch.c < kNeutralChroma ? -1 : lch.h});
+      out.push_back({&s, lab_from_srgb(s.color), lch.c < kNeutralChroma ? kNoHue : lch.h});
     }
   return out;
 }
 
+/// Asked for every pair of like value, so without a branch that depends on the colors: a neutral stands at a
+/// number no hue is near to.
 bool hues_differ(double a, double b) {
-  if (a < 0 || b < 0) return (a < 0) != (b < 0);
   const double apart = std::abs(a - b);
-  return std::min(apart, 360 - apart) >= kDifferentHue;
+  return (apart >= kDifferentHue) & ((apart <= 360 - kDifferentHue) | (apart > 360));
 }
 
 std::vector<IndexPair> near_indices(const std::vector<Graded>& all, double limit) {
@@ -55,41 +60,64 @@ std::vector<SwatchPair> near_duplicates(const std::vector<Graded>& all, const st
   return out;
 }
 
+/// Where a swatch stands in the order of value.
+struct Placed {
+  double value, hue;
+  std::size_t index;
+  Id id;
+};
+
+/// Calls f(i, j) for all twins of order[i] with a greater value, near-duplicates left out.
+template <class F>
+void each_twin(const std::vector<Placed>& order, const std::vector<std::vector<std::size_t>>& near_of,
+               double limit, std::size_t i, const F& f) {
+  const Placed& p = order[i];
+  const auto& near = near_of[p.index];
+  for (std::size_t j = i + 1; j < order.size() && order[j].value - p.value < limit; ++j)
+    if (hues_differ(p.hue, order[j].hue) &&
+        (near.empty() || std::find(near.begin(), near.end(), order[j].index) == near.end()))
+      f(j);
+}
+
+/// There can be as many as half the square of the swatches: they are counted first and then written in place,
+/// in stretches on all cores.
 std::vector<ValueTwins> value_twins(const std::vector<Graded>& all, const std::vector<IndexPair>& near,
                                     double limit) {
   std::vector<std::vector<std::size_t>> near_of(all.size());
-  for (const auto& p : near) near_of[p.i].push_back(p.j);
-  struct Placed {
-    double value, hue;
-    std::size_t index;
-  };
+  for (const auto& p : near) {
+    if (std::abs(all[p.i].lab.l - all[p.j].lab.l) >= limit || !hues_differ(all[p.i].hue, all[p.j].hue))
+      continue;
+    near_of[p.i].push_back(p.j);
+    near_of[p.j].push_back(p.i);
+  }
   std::vector<Placed> order;
-  for (std::size_t i = 0; i < all.size(); ++i) order.push_back({all[i].lab.l, all[i].hue, i});
+  order.reserve(all.size());
+  for (std::size_t i = 0; i < all.size(); ++i)
+    order.push_back({all[i].lab.l, all[i].hue, i, all[i].swatch->id});
   std::sort(order.begin(), order.end(), [](const Placed& p, const Placed& q) {
     return std::pair(p.value, p.index) < std::pair(q.value, q.index);
   });
-  const auto add_from = [&](std::size_t i, std::vector<ValueTwins>& out) {
-    for (std::size_t j = i + 1; j < order.size() && order[j].value - order[i].value < limit; ++j) {
-      if (!hues_differ(order[i].hue, order[j].hue)) continue;
-      const auto [first, second] = std::minmax(order[i].index, order[j].index);
-      const auto& close = near_of[first];
-      if (std::find(close.begin(), close.end(), second) != close.end()) continue;
-      out.push_back({all[first].swatch->id, all[second].swatch->id, order[j].value - order[i].value});
-    }
+  std::vector<std::size_t> starts(order.size() + 1, 0);
+  const auto for_all = [&](const auto& work) {
+    in_parallel(static_cast<int>(order.size()), 128, [&](int from, int to) {
+      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) work(i);
+    });
   };
-  // In stretches, whose order is that of the whole.
-  constexpr std::size_t kStretch = 128;
-  std::vector<std::vector<ValueTwins>> stretches((order.size() + kStretch - 1) / kStretch);
-  in_parallel(static_cast<int>(stretches.size()), 1, [&](int from, int to) {
-    for (auto k = static_cast<std::size_t>(from); k < static_cast<std::size_t>(to); ++k)
-      for (std::size_t i = k * kStretch; i < std::min(order.size(), (k + 1) * kStretch); ++i)
-        add_from(i, stretches[k]);
+  for_all([&](std::size_t i) {
+    std::size_t n = 0;
+    each_twin(order, near_of, limit, i, [&n](std::size_t) { ++n; });
+    starts[i + 1] = n;
   });
-  std::vector<ValueTwins> out;
-  std::size_t count = 0;
-  for (const auto& stretch : stretches) count += stretch.size();
-  out.reserve(count);
-  for (const auto& stretch : stretches) out.insert(out.end(), stretch.begin(), stretch.end());
+  std::partial_sum(starts.begin(), starts.end(), starts.begin());
+  std::vector<ValueTwins> out(starts.back());
+  for_all([&](std::size_t i) {
+    ValueTwins* next = out.data() + starts[i];
+    each_twin(order, near_of, limit, i, [&](std::size_t j) {
+      const bool first = order[i].index < order[j].index;
+      const Id p = order[i].id, q = order[j].id;
+      *next++ = {first ? p : q, first ? q : p, order[j].value - order[i].value};
+    });
+  });
   return out;
 }
 
@@ -102,6 +130,10 @@ void add_gaps(const Family& family, double limit, std::vector<ValueGap>& out) {
     const double size = values[i].first - values[i - 1].first;
     if (size > limit) out.push_back({family.id, values[i - 1].second, values[i].second, size});
   }
+}
+
+void count_band(BandCounts& n, Band band) {
+  ++(band == Band::Dark ? n.dark : band == Band::Middle ? n.middle : n.light);
 }
 
 bool outside(const Swatch& s, const Wheel& wheel, const MaskRegion& region) {
@@ -121,8 +153,7 @@ BandCounts band_counts(const SwatchSet& set, const Bands& bands) {
   BandCounts n;
   for (const auto& family : set.families)
     for (const auto& swatch : family.swatches) {
-      const Band band = band_of(value_of(swatch.color), bands);
-      ++(band == Band::Dark ? n.dark : band == Band::Middle ? n.middle : n.light);
+      count_band(n, band_of(value_of(swatch.color), bands));
     }
   return n;
 }
@@ -135,7 +166,7 @@ GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules
                     const MaskRegion* region) {
   GradingReport out;
   const auto all = graded(set);
-  out.bands = band_counts(set, bands);
+  for (const auto& g : all) count_band(out.bands, band_of(g.lab.l, bands));
   out.steps.resize(static_cast<std::size_t>(rules.value_steps));
   for (const auto& g : all) ++out.steps[static_cast<std::size_t>(value_step(g.lab.l, rules.value_steps)) - 1];
   const auto near = near_indices(all, rules.near_duplicate);
@@ -143,8 +174,13 @@ GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules
   out.twins = value_twins(all, near, rules.twin);
   for (const auto& family : set.families) add_gaps(family, rules.gap, out.gaps);
   if (!region || region->empty()) return out;
-  for (const auto& g : all)
-    if (outside(*g.swatch, wheel, *region)) out.outside_mask.push_back(g.swatch->id);
+  std::vector<char> is_outside(all.size());
+  in_parallel(static_cast<int>(all.size()), 64, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      is_outside[i] = outside(*all[i].swatch, wheel, *region);
+  });
+  for (std::size_t i = 0; i < all.size(); ++i)
+    if (is_outside[i]) out.outside_mask.push_back(all[i].swatch->id);
   return out;
 }
 

@@ -27,7 +27,7 @@ double largest_rotation(double chroma, double hue, double spread) {
 /// than this many degrees.
 constexpr double kStretched = 6.5, kTurned = 12;
 
-/// A color made ready: the pair test below is asked millions of times.
+/// A color made ready: the pair test below is asked millions of times, and most often says no.
 struct Ready {
   Lab lab;
   double chroma = 0;
@@ -65,6 +65,24 @@ bool may_be_near(const Ready& p, const Ready& q, double limit2) {
   return (da * da + db * db) * p.kept2 < (limit2 - dl * dl * p.per_sl2) * s * s;
 }
 
+/// The places behind `i` in the order that may be near to it, into `out`. Most are not, without a pattern:
+/// each is written, and only those that may be stay.
+std::size_t candidates(const std::vector<Ready>& order, std::size_t i, double limit2,
+                       std::vector<std::size_t>& out) {
+  const Ready& p = order[i];
+  const auto end =
+      std::lower_bound(order.begin() + static_cast<std::ptrdiff_t>(i), order.end(), p.lab.l + p.reach_l,
+                       [](const Ready& q, double l) { return q.lab.l < l; });
+  const auto last = static_cast<std::size_t>(end - order.begin());
+  if (out.size() < last - i) out.resize(last - i);
+  std::size_t n = 0;
+  for (std::size_t j = i + 1; j < last; ++j) {
+    out[n] = j;
+    n += may_be_near(p, order[j], limit2);
+  }
+  return n;
+}
+
 } // namespace
 
 std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit) {
@@ -79,11 +97,12 @@ std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit) 
   std::mutex gate;
   in_parallel(static_cast<int>(order.size()), 64, [&](int from, int to) {
     std::vector<IndexPair> found;
+    std::vector<std::size_t> near;
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
       const Ready& p = order[i];
-      for (std::size_t j = i + 1; j < order.size() && order[j].lab.l - p.lab.l < p.reach_l; ++j) {
-        const Ready& q = order[j];
-        if (!may_be_near(p, q, limit2)) continue;
+      const std::size_t count = candidates(order, i, limit2, near);
+      for (std::size_t k = 0; k < count; ++k) {
+        const Ready& q = order[near[k]];
         const double difference = ciede2000(p.lab, q.lab);
         if (difference < limit)
           found.push_back({std::min(p.index, q.index), std::max(p.index, q.index), difference});
