@@ -77,6 +77,16 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
   QVERIFY(offered());
   QVERIFY(m_desk->part<QLabel>("importSays").text().startsWith("1 new; 1 the set has already"));
   QCOMPARE(m_desk->piece(), before);
+  // Names stand beside the colors: ink to the right of the first chip, and the chip shows its color.
+  auto& found = m_desk->part<QWidget>("foundChips");
+  const QImage shown = found.grab().toImage();
+  QCOMPARE((Srgb8{std::uint8_t(qRed(shown.pixel(5, 27))), std::uint8_t(qGreen(shown.pixel(5, 27))),
+                  std::uint8_t(qBlue(shown.pixel(5, 27)))}),
+           known);
+  int inked = 0;
+  for (int y = 22; y < 56; ++y)
+    for (int x = 42; x < 80; ++x) inked += shown.pixel(x, y) != shown.pixel(150, 2);
+  QVERIFY(inked > 40);
   m_desk->part<QCheckBox>("importNear").click();
   press_button("importTake");
   QCOMPARE(m_desk->session().set_view, SetView::Staff);

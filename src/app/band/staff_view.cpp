@@ -272,18 +272,9 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
     drop(m_pointer);
     m_drag = Drag::None;
   } else if (drag == Drag::Swatch) {
-    if (const Swatch* s = find_swatch(m_bench.piece(), m_dragged)) choose(*s, m_modifiers);
+    m_bench.set_work().click(m_dragged, m_modifiers);
   }
   update();
-}
-
-/// Shift selects as far as here, Ctrl one more or less; a plain click takes the color up too.
-void StaffView::choose(const Swatch& swatch, Qt::KeyboardModifiers modifiers) {
-  const Swatch chosen = swatch;
-  if (modifiers & Qt::ShiftModifier) return m_bench.set_work().extend_to(chosen.id);
-  if (modifiers & Qt::ControlModifier) return m_bench.set_work().toggle(chosen.id);
-  m_bench.select_swatch(chosen.id);
-  m_bench.take_up(chosen.color, chosen.picked);
 }
 
 void StaffView::drop(QPointF p) {
@@ -347,13 +338,8 @@ void StaffView::dropEvent(QDropEvent* event) {
 void StaffView::keyPressEvent(QKeyEvent* event) {
   const bool control = event->modifiers() & Qt::ControlModifier;
   switch (event->key()) {
-  case Qt::Key_Delete:
-  case Qt::Key_Backspace:
-    return m_bench.set_work().remove();
   case Qt::Key_F2:
     return rename_selected();
-  case Qt::Key_Escape:
-    return m_bench.select_swatch(0);
   case Qt::Key_Left:
     return control ? move_selected(-1) : step_family(-1);
   case Qt::Key_Right:
@@ -364,15 +350,10 @@ void StaffView::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_Down:
     if (control) return step_swatch(-1);
     break;
-  case Qt::Key_Return:
-  case Qt::Key_Enter:
-    if (const Swatch* s = find_swatch(m_bench.piece(), m_bench.session().swatch))
-      m_bench.take_up(s->color, s->picked);
-    return;
   default:
     break;
   }
-  AxisWidget::keyPressEvent(event);
+  if (!m_bench.set_work().takes_key(*event)) AxisWidget::keyPressEvent(event);
 }
 
 std::optional<std::size_t> StaffView::chosen_family() const {
@@ -497,20 +478,15 @@ void StaffView::rename_selected() {
 
 void StaffView::rename_family(std::size_t i) {
   const Id id = families()[i].id;
-  m_editor->edit(name_rect(i), text(families()[i].name), [=, this](const QString& name) {
-    m_bench.store().apply(tr("Rename family"),
-                          [=](Piece p) { return with_family_named(std::move(p), id, name.toStdString()); });
-  });
+  m_editor->edit(name_rect(i), text(families()[i].name),
+                 [=, this](const QString& name) { m_bench.set_work().name_family(id, name); });
 }
 
 void StaffView::rename_swatch(Id swatch) {
   const Swatch* s = find_swatch(m_bench.piece(), swatch);
   if (!s) return;
-  m_editor->edit(swatch_rect(swatch), text(s->name), [=, this](const QString& name) {
-    m_bench.store().apply(tr("Rename swatch"), [=](Piece p) {
-      return with_swatch_named(std::move(p), swatch, name.toStdString());
-    });
-  });
+  m_editor->edit(swatch_rect(swatch), text(s->name),
+                 [=, this](const QString& name) { m_bench.set_work().name_swatch(swatch, name); });
 }
 
 } // namespace zc

@@ -80,7 +80,6 @@ private:
   void move_selected(int by);
   void follow();
   void lay_out_chips();
-  void choose(const Swatch& swatch, Qt::KeyboardModifiers modifiers);
   void drop(QPointF p);
   void move_limit(QPointF p);
   bool drag_out();

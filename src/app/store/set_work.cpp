@@ -10,6 +10,7 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QColor>
+#include <QKeyEvent>
 #include <QMimeData>
 
 #include <algorithm>
@@ -63,6 +64,13 @@ std::vector<Swatch> colors_in(const QMimeData& clip) {
 
 SetWork::SetWork(Workbench& bench) : m_bench(bench) {
   connect(&bench, &Workbench::pieceChanged, this, &SetWork::follow);
+}
+
+void SetWork::start_over() {
+  m_adjustment = {};
+  m_left_out.clear();
+  select({});
+  emit comparisonChanged();
 }
 
 void SetWork::follow() {
@@ -130,7 +138,48 @@ void SetWork::select_near_duplicates() {
   if (all.empty()) emit m_bench.notice(tr("There are no near-duplicates in this set."));
 }
 
+void SetWork::click(Id swatch, Qt::KeyboardModifiers modifiers) {
+  if (modifiers & Qt::ShiftModifier) return extend_to(swatch);
+  if (modifiers & Qt::ControlModifier) return toggle(swatch);
+  const Swatch* s = find_swatch(m_bench.piece(), swatch);
+  if (!s) return;
+  const Swatch chosen = *s;
+  m_bench.select_swatch(swatch);
+  m_bench.take_up(chosen.color, chosen.picked);
+}
+
+bool SetWork::takes_key(const QKeyEvent& event) {
+  switch (event.key()) {
+  case Qt::Key_Delete:
+  case Qt::Key_Backspace:
+    remove();
+    return true;
+  case Qt::Key_Escape:
+    m_bench.select_swatch(0);
+    return true;
+  case Qt::Key_Return:
+  case Qt::Key_Enter:
+    if (const Swatch* s = find_swatch(m_bench.piece(), m_bench.session().swatch))
+      m_bench.take_up(s->color, s->picked);
+    return true;
+  default:
+    return false;
+  }
+}
+
 // ---------------------------------------------------------------- commands
+
+bool SetWork::name_swatch(Id swatch, const QString& name) {
+  return m_bench.store().apply(tr("Rename swatch"), [&](Piece p) {
+    return with_swatch_named(std::move(p), swatch, name.toStdString());
+  });
+}
+
+bool SetWork::name_family(Id family, const QString& name) {
+  return m_bench.store().apply(tr("Rename family"), [&](Piece p) {
+    return with_family_named(std::move(p), family, name.toStdString());
+  });
+}
 
 bool SetWork::nothing_selected() {
   if (!m_selection.empty()) return false;
@@ -303,6 +352,16 @@ void SetWork::take_adjustment() {
   if (!held) m_adjustment = taken;
   renew_preview();
   emit previewChanged();
+}
+
+// ---------------------------------------------------------------- versions
+
+void SetWork::compare(Id version, bool shown) {
+  if (shown)
+    m_left_out.erase(version);
+  else
+    m_left_out.insert(version);
+  emit comparisonChanged();
 }
 
 } // namespace zc

@@ -10,6 +10,7 @@
 #include <unordered_map>
 #include <unordered_set>
 
+class QKeyEvent;
 class QMimeData;
 
 namespace zc {
@@ -20,6 +21,8 @@ class SetWork final : public QObject {
   Q_OBJECT
 public:
   explicit SetWork(Workbench& bench);
+  /// For another piece: nothing selected, nothing tried out, every version compared.
+  void start_over();
 
   // ------------------------------------------------------------ selection
   /// In the order of the set.
@@ -33,8 +36,14 @@ public:
   void select_all();
   void select_band(Band band);
   void select_near_duplicates();
+  /// As a click does: Shift extends to it, Ctrl takes it in or out, a plain click takes its color up too.
+  void click(Id swatch, Qt::KeyboardModifiers modifiers);
+  /// The keys that mean the same in every view of the set; false for any other.
+  bool takes_key(const QKeyEvent& event);
 
   // ------------------------------------------------------------ commands on the selection
+  bool name_swatch(Id swatch, const QString& name);
+  bool name_family(Id family, const QString& name);
   void remove();
   void duplicate();
   void replace_by_current();
@@ -62,9 +71,15 @@ public:
   [[nodiscard]] Srgb shown(const Swatch& swatch) const;
   void take_adjustment();
 
+  // ------------------------------------------------------------ comparing versions
+  /// Whether a version of the set stands beside it.
+  [[nodiscard]] bool compared(Id version) const { return !m_left_out.contains(version); }
+  void compare(Id version, bool shown);
+
 signals:
   void selectionChanged();
   void previewChanged();
+  void comparisonChanged();
 
 private:
   void follow();
@@ -77,6 +92,7 @@ private:
   std::optional<GradingReport> m_report;
   Adjustment m_adjustment;
   std::unordered_map<Id, Adjusted> m_preview;
+  std::unordered_set<Id> m_left_out; ///< Versions.
 };
 
 } // namespace zc

@@ -32,6 +32,7 @@ void Workbench::start(Piece piece, const Bench& bench, bool saved) {
   m_session.harvest = {};
   m_session.looking.region.reset();
   m_session.looking.limits.clear();
+  m_set_work->start_over();
   m_store.start_from(std::move(piece), saved);
   m_painter->set_steps(steps());
   set_color(bench.current, m_wheel.locate(bench.current, m_session.at.a), true);

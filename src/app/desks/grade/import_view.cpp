@@ -3,6 +3,7 @@
 #include "app/paint/paint.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "core/color/text.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -16,7 +17,8 @@
 
 namespace zc {
 
-/// The found colors by family: new ones plain, near ones with a wave, those already there with a tick.
+/// The found colors by family: new ones plain, near ones with a wave, those already there with a tick. Where
+/// they have names, each stands beside its name and what is known of it; else they stand close together.
 class FoundChips final : public QWidget {
 public:
   explicit FoundChips(QWidget* parent) : QWidget(parent) { setObjectName(QStringLiteral("foundChips")); }
@@ -25,6 +27,10 @@ public:
     m_found = found;
     m_states = std::move(states);
     m_values_only = values_only;
+    m_named = std::any_of(found->families.begin(), found->families.end(), [](const FoundFamily& f) {
+      return std::any_of(f.colors.begin(), f.colors.end(),
+                         [](const FoundColor& c) { return !c.name.empty(); });
+    });
     lay_out();
     update();
   }
@@ -36,6 +42,7 @@ protected:
     painter.setRenderHint(QPainter::Antialiasing);
     std::size_t at = 0;
     double y = 0;
+    if (!m_found) return;
     for (const auto& family : m_found->families) {
       painter.setFont(caption_strong_font());
       painter.setPen(theme().text);
@@ -43,8 +50,10 @@ protected:
                        family.name.empty() ? QObject::tr("without a family")
                                            : QString::fromStdString(family.name));
       y += kHead;
-      for (std::size_t i = 0; i < family.colors.size(); ++i, ++at)
+      for (std::size_t i = 0; i < family.colors.size(); ++i, ++at) {
         paint_chip(painter, chip(y, i), family.colors[i], m_states[at]);
+        if (m_named) paint_words(painter, chip(y, i), family.colors[i], m_states[at]);
+      }
       y += rows(family) * kPitch + 8;
     }
   }
@@ -53,6 +62,7 @@ protected:
     const QPointF p = static_cast<QHelpEvent*>(event)->pos();
     std::size_t at = 0;
     double y = 0;
+    if (!m_found) return true;
     for (const auto& family : m_found->families) {
       y += kHead;
       for (std::size_t i = 0; i < family.colors.size(); ++i, ++at)
@@ -65,14 +75,19 @@ protected:
   }
 
 private:
-  static constexpr double kPitch = 38, kChip = 34, kHead = 22;
-  [[nodiscard]] int per_row() const { return std::max(1, static_cast<int>(width() / kPitch)); }
+  static constexpr double kPitch = 38, kChip = 34, kHead = 22, kNamedWidth = 156;
+  [[nodiscard]] int per_row() const {
+    return std::max(1, static_cast<int>(width() / (m_named ? kNamedWidth : kPitch)));
+  }
+  [[nodiscard]] double pitch() const {
+    return m_named ? std::floor(static_cast<double>(width()) / per_row()) : kPitch;
+  }
   [[nodiscard]] double rows(const FoundFamily& family) const {
     return std::ceil(static_cast<double>(family.colors.size()) / per_row());
   }
   [[nodiscard]] QRectF chip(double top, std::size_t i) const {
     const auto n = static_cast<std::size_t>(per_row());
-    return {kPitch * static_cast<double>(i % n), top + kPitch * static_cast<double>(i / n), kChip, kChip};
+    return {pitch() * static_cast<double>(i % n), top + kPitch * static_cast<double>(i / n), kChip, kChip};
   }
   static QString told(const FoundColor& c, const FoundState& s) {
     const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);
@@ -105,9 +120,24 @@ private:
       }
   }
 
+  void paint_words(QPainter& painter, const QRectF& chip, const FoundColor& c, const FoundState& s) const {
+    const QRectF words(chip.right() + 7, chip.top(), pitch() - kChip - 14, kChip);
+    const QString name = c.name.empty() ? QString::fromStdString(hex_of(c.color))
+                                        : QString::fromStdString(c.name).simplified();
+    const QString known = s.known == Known::Same   ? QObject::tr("the set has it")
+                          : s.known == Known::Near ? QObject::tr("near, %1").arg(s.difference, 0, 'f', 1)
+                                                   : QObject::tr("new");
+    painter.setFont(caption_font());
+    painter.setPen(theme().text);
+    painter.drawText(words, Qt::AlignLeft | Qt::AlignTop,
+                     painter.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(words.width())));
+    painter.setPen(theme().quiet);
+    painter.drawText(words, Qt::AlignLeft | Qt::AlignBottom, known);
+  }
+
   const FoundSet* m_found = nullptr;
   std::vector<FoundState> m_states;
-  bool m_values_only = false;
+  bool m_values_only = false, m_named = false;
 };
 
 ImportView::ImportView(Workbench& bench, QWidget* parent)

@@ -22,17 +22,22 @@ QString text(const std::string& s) { return QString::fromStdString(s); }
 SwatchTable::SwatchTable(Workbench& bench, QObject* parent) : QAbstractTableModel(parent), m_bench(bench) {}
 
 void SwatchTable::renew() {
-  beginResetModel();
-  m_rows.clear();
+  std::vector<Row> rows;
   if (const SwatchSet* set = current_set(m_bench.piece()))
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) {
         const Srgb shown = m_bench.set_work().shown(s);
         const Oklch lch = lch_from_oklab(oklab_from_srgb(shown));
-        m_rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), lch.c,
-                          lch.c < kNeutralChroma ? -1 : lch.h, s.locked});
+        rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), lch.c,
+                        lch.c < kNeutralChroma ? -1 : lch.h, s.locked});
       }
-  endResetModel();
+  // The same swatches with other contents: what is being edited and where the view stands stays.
+  const bool same = std::equal(rows.begin(), rows.end(), m_rows.begin(), m_rows.end(),
+                               [](const Row& p, const Row& q) { return p.id == q.id; });
+  if (!same) beginResetModel();
+  m_rows = std::move(rows);
+  if (!same) return endResetModel();
+  if (!m_rows.empty()) emit dataChanged(index(0, 0), index(rowCount() - 1, kColumns - 1));
 }
 
 int SwatchTable::rowCount(const QModelIndex& parent) const {
@@ -77,7 +82,8 @@ QVariant SwatchTable::headerData(int section, Qt::Orientation orientation, int r
 }
 
 Qt::ItemFlags SwatchTable::flags(const QModelIndex& index) const {
-  const bool edited = index.column() == Name || index.column() == Note;
+  const int column = index.column();
+  const bool edited = column == Name || column == Hex || column == Value || column == Note;
   return QAbstractTableModel::flags(index) | (edited ? Qt::ItemIsEditable : Qt::NoItemFlags);
 }
 
@@ -85,11 +91,54 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
   if (role != Qt::EditRole) return false;
   const Id id = swatch_of(index.row());
   const std::string given = value.toString().toStdString();
-  if (index.column() == Note)
+  switch (index.column()) {
+  case Hex:
+    return write_color(id, given);
+  case Value:
+    return write_value(id, value.toString());
+  case Note:
     return m_bench.store().apply(tr("Write note"),
                                  [&](Piece p) { return with_swatch_note(std::move(p), id, given); });
-  return m_bench.store().apply(tr("Rename swatch"),
-                               [&](Piece p) { return with_swatch_named(std::move(p), id, given); });
+  default:
+    return m_bench.set_work().name_swatch(id, value.toString());
+  }
+}
+
+bool SwatchTable::write_color(Id swatch, const std::string& given) {
+  const auto color = parse_color(given);
+  if (!color) {
+    emit m_bench.notice(text(color.error().sentence));
+    return false;
+  }
+  const Swatch* s = find_swatch(m_bench.piece(), swatch);
+  if (!s || *color == s->color) return false;
+  return m_bench.store().apply(tr("Write color"), [&](Piece p) {
+    return with_swatches_colored(std::move(p), {swatch}, {*color, {}});
+  });
+}
+
+/// The color moves to that value at its hue and saturation, as far as it exists there.
+bool SwatchTable::write_value(Id swatch, const QString& given) {
+  bool number = false;
+  const double wanted = QLocale().toDouble(given.trimmed(), &number);
+  const double value = number ? wanted : given.trimmed().toDouble(&number);
+  if (!number || value < 0 || value > 100) {
+    emit m_bench.notice(tr("A value is a number from 0 to 100."));
+    return false;
+  }
+  const Swatch* s = find_swatch(m_bench.piece(), swatch);
+  if (!s) return false;
+  Adjustment shift;
+  shift.value = value - value_of(s->color);
+  if (std::abs(shift.value) < 0.05) return false;
+  const Adjusted moved = adjusted(*s, shift, m_bench.wheel());
+  const bool held = m_bench.store().apply(tr("Write value"), [&](Piece p) {
+    return with_adjusted(std::move(p), m_bench.piece().current_set, {swatch}, shift);
+  });
+  if (held && moved.held)
+    emit m_bench.notice(tr("At value %1 this color is less saturated: it had too much there.")
+                            .arg(value_of(moved.color), 0, 'f', 1));
+  return held;
 }
 
 ListView::ListView(Workbench& bench, QWidget* parent)

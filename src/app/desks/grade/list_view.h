@@ -27,6 +27,8 @@ public:
   void renew();
 
 private:
+  bool write_color(Id swatch, const std::string& given);
+  bool write_value(Id swatch, const QString& given);
   struct Row {
     Id id;
     Srgb color;

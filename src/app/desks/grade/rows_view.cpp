@@ -171,6 +171,7 @@ void RowsView::paintEvent(QPaintEvent*) {
 void RowsView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   m_press = m_pointer = event->position();
+  m_modifiers = event->modifiers();
   m_moved = false;
   const Swatch* s = swatch_at(m_press);
   m_drag = s ? Drag::Swatch : Drag::Box;
@@ -202,13 +203,7 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
   } else if (drag == Drag::Swatch && m_moved) {
     drop(m_pointer);
   } else if (drag == Drag::Swatch) {
-    const Swatch* s = find_swatch(m_bench.piece(), m_dragged);
-    if (!s) return;
-    const Swatch chosen = *s;
-    if (event->modifiers() & Qt::ShiftModifier) return work.extend_to(chosen.id);
-    if (event->modifiers() & Qt::ControlModifier) return work.toggle(chosen.id);
-    m_bench.select_swatch(chosen.id);
-    m_bench.take_up(chosen.color, chosen.picked);
+    work.click(m_dragged, m_modifiers);
   }
   viewport()->update();
 }
@@ -229,20 +224,14 @@ void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (event->position().x() >= kNames || row < 0 || row >= static_cast<double>(families().size())) return;
   const Family& family = families()[static_cast<std::size_t>(row)];
   m_editor->edit(QRectF(8, event->position().y() - 13, kNames, 26), text(family.name),
-                 [this, id = family.id](const QString& name) {
-                   m_bench.store().apply(tr("Rename family"), [&](Piece p) {
-                     return with_family_named(std::move(p), id, name.toStdString());
-                   });
-                 });
+                 [this, id = family.id](const QString& name) { m_bench.set_work().name_family(id, name); });
 }
 
 void RowsView::rename_selected() {
   const Swatch* s = find_swatch(m_bench.piece(), m_bench.session().swatch);
   if (!s) return;
-  m_editor->edit(swatch_rect(s->id), text(s->name), [this, id = s->id](const QString& name) {
-    m_bench.store().apply(tr("Rename swatch"),
-                          [&](Piece p) { return with_swatch_named(std::move(p), id, name.toStdString()); });
-  });
+  m_editor->edit(swatch_rect(s->id), text(s->name),
+                 [this, id = s->id](const QString& name) { m_bench.set_work().name_swatch(id, name); });
 }
 
 /// To the next swatch in a row, or to the nearest place in the next row.
@@ -289,20 +278,10 @@ void RowsView::keyPressEvent(QKeyEvent* event) {
     return go(0, -1);
   case Qt::Key_Down:
     return go(0, 1);
-  case Qt::Key_Delete:
-  case Qt::Key_Backspace:
-    return m_bench.set_work().remove();
   case Qt::Key_F2:
     return rename_selected();
-  case Qt::Key_Escape:
-    return m_bench.select_swatch(0);
-  case Qt::Key_Return:
-  case Qt::Key_Enter:
-    if (const Swatch* s = find_swatch(m_bench.piece(), m_bench.session().swatch))
-      m_bench.take_up(s->color, s->picked);
-    return;
   default:
-    QAbstractScrollArea::keyPressEvent(event);
+    if (!m_bench.set_work().takes_key(*event)) QAbstractScrollArea::keyPressEvent(event);
   }
 }
 

@@ -54,6 +54,7 @@ private:
   enum class Drag { None, Swatch, Box } m_drag = Drag::None;
   Id m_dragged = 0;
   QPointF m_press, m_pointer;
+  Qt::KeyboardModifiers m_modifiers; ///< As the press had them.
   bool m_moved = false;
 };
 

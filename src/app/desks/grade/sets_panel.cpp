@@ -49,7 +49,8 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   name(m_name, "setName", tr("Name of the current set"));
   name(m_tags, "setTags", tr("Tags of the set, with commas"));
   name(m_note, "setNote", tr("Note on the set"));
-  name(m_versions, "versionList", tr("Versions of the current set"));
+  name(m_versions, "versionList",
+       tr("Versions of the current set; those ticked stand beside it in the view of versions"));
   name(m_version_name, "versionName", tr("Name for the version to keep"));
   m_tags->setPlaceholderText(tr("tags, with commas"));
   m_note->setPlaceholderText(tr("note"));
@@ -136,6 +137,8 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   connect(m_versions, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
     if (m_following) return;
     const Id version = item->data(Qt::UserRole).toULongLong();
+    const bool shown = item->checkState() == Qt::Checked;
+    if (shown != m_bench.set_work().compared(version)) return m_bench.set_work().compare(version, shown);
     const std::string given = item->text().toStdString();
     m_bench.store().apply(tr("Rename version"),
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
@@ -216,7 +219,8 @@ void SetsPanel::follow() {
     for (const auto& v : set->versions) {
       auto* item = new QListWidgetItem(text(v.name), m_versions);
       item->setData(Qt::UserRole, QVariant::fromValue<qulonglong>(v.id));
-      item->setFlags(item->flags() | Qt::ItemIsEditable);
+      item->setFlags(item->flags() | Qt::ItemIsEditable | Qt::ItemIsUserCheckable);
+      item->setCheckState(m_bench.set_work().compared(v.id) ? Qt::Checked : Qt::Unchecked);
       if (v.id == version) m_versions->setCurrentItem(item);
     }
   }

@@ -18,6 +18,7 @@ VersionsView::VersionsView(Workbench& bench, QWidget* parent) : QWidget(parent),
   setFocusPolicy(Qt::StrongFocus);
   for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
     connect(&bench, signal, this, qOverload<>(&QWidget::update));
+  connect(&bench.set_work(), &SetWork::comparisonChanged, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<VersionsView::Shown> VersionsView::shown() const {
@@ -25,7 +26,8 @@ std::vector<VersionsView::Shown> VersionsView::shown() const {
   const SwatchSet* set = current_set(m_bench.piece());
   if (!set) return out;
   out.push_back({0, tr("as it is"), &set->families});
-  for (const auto& v : set->versions) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
+  for (const auto& v : set->versions)
+    if (m_bench.set_work().compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
   return out;
 }
 
@@ -73,12 +75,16 @@ void VersionsView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   const auto all = shown();
+  const SwatchSet* set = current_set(m_bench.piece());
+  const bool kept = set && !set->versions.empty();
   for (const auto& version : all) paint_staff(painter, panel_rect(version.version), version);
   if (all.size() == 1) {
     painter.setFont(text_font());
     painter.setPen(theme().quiet);
     painter.drawText(rect().adjusted(20, 0, -20, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
-                     tr("No version is kept yet. Keep one under Sets, change the set, and see both here."));
+                     kept ? tr("Tick versions under Sets to see them beside the set.")
+                          : tr("No version is kept yet. Keep one under Sets, change the set, and see both "
+                               "here."));
   }
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
