@@ -1,9 +1,10 @@
-"""Exchange files of ours are read by readers made elsewhere: xmllint, Python's csv module, postcss and culori, and a
-Design Tokens parser. lcms2's own IT8 parser reads CGATS in the program's tests."""
+"""Exchange files of ours are read by readers made elsewhere: xmllint, Argyll's reader of CxF3, Python's csv module,
+postcss and culori, and a Design Tokens parser. lcms2's own IT8 parser reads CGATS in the program's tests."""
 import csv
 import io
 import json
 import os
+import re
 import shutil
 import subprocess
 import sys
@@ -36,6 +37,13 @@ def readers_installed():
     return folder
 
 
+def rows_of_table(path):
+    """CIELAB of the rows of a CGATS.17 table whose data end in L*, a*, b*."""
+    data = open(path, encoding="utf-8").read().split("BEGIN_DATA\n")[1].split("END_DATA")[0]
+    number = r"(-?[0-9.]+(?:e-?[0-9]+)?)"
+    return [tuple(float(x) for x in found) for found in re.findall(rf"{number}\s+{number}\s+{number}\s*$", data, re.M)]
+
+
 def main():
     cli = os.path.join(PROGRAMS, "zonachrom-cli")
     with tempfile.TemporaryDirectory() as folder:
@@ -61,6 +69,12 @@ def main():
             family = o.find(f"{CXF}TagCollection/{CXF}Tag").get("Value")
             rgb = [int(o.find(f"{CXF}ColorValues/{CXF}ColorSRGB/{CXF}{c}").text) for c in "RGB"]
             assert wanted[(family, o.get("Name"))] == "#%02x%02x%02x" % tuple(rgb), o.get("Name")
+
+        run("cxf2ti3", out["cxf"], os.path.join(folder, "read"))
+        read = rows_of_table(os.path.join(folder, "read.cie"))
+        assert len(read) == 300, "Argyll found %d colors" % len(read)
+        by_us = [[float(o.find(f"{CXF}ColorValues/{CXF}ColorCIELab/{CXF}{c}").text) for c in "LAB"] for o in objects]
+        assert all(abs(x - y) < 1e-3 for p, q in zip(read, by_us) for x, y in zip(p, q))
 
         read = list(csv.DictReader(io.StringIO(open(out["csv"], newline="", encoding="utf-8").read())))
         assert {(r["family"], r["name"]): r["hex"] for r in read} == wanted

@@ -272,6 +272,8 @@ void StaffView::paintEvent(QPaintEvent*) {
   const QRectF r = staff_rect();
   paint_bands(painter);
   paint_head(painter);
+  // Where swatches say their names the line passes behind them.
+  if (wide()) draw_value_line(painter, line_y(), 0, width() - kMargin);
   painter.save();
   painter.setClipRect(QRectF(r.left(), 0, r.width(), height()));
   paint_families(painter);
@@ -286,7 +288,7 @@ void StaffView::paintEvent(QPaintEvent*) {
                      tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
   }
   paint_string(painter);
-  draw_value_line(painter, line_y(), 0, width() - kMargin);
+  if (!wide()) draw_value_line(painter, line_y(), 0, width() - kMargin);
   paint_slot(painter);
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);

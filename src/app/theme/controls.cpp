@@ -2,11 +2,11 @@
 
 #include "app/theme/theme.h"
 
-#include <QAbstractScrollArea>
 #include <QButtonGroup>
 #include <QFontMetrics>
 #include <QHBoxLayout>
 #include <QPainter>
+#include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
@@ -40,7 +40,8 @@ void WordButton::paintEvent(QPaintEvent*) {
 }
 
 Pages::Pages(QWidget* parent)
-    : QWidget(parent), m_row(new QHBoxLayout), m_group(new QButtonGroup(this)), m_pages(new QStackedWidget(this)) {
+    : QWidget(parent), m_row(new QHBoxLayout), m_group(new QButtonGroup(this)),
+      m_pages(new QStackedWidget(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
@@ -69,11 +70,10 @@ void Pages::add_beside(QWidget* widget) { m_row->addWidget(widget); }
 
 QWidget* Pages::page() const { return m_pages->currentWidget(); }
 
-void make_see_through(QAbstractScrollArea* area) {
-  area->viewport()->setAutoFillBackground(false);
-  area->setAutoFillBackground(false);
-  area->setStyleSheet(
-      QStringLiteral("QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; }"));
+void scroll_over_ground(QScrollArea* area, QWidget* content) {
+  area->setWidget(content);
+  for (QWidget* part : {static_cast<QWidget*>(area), area->viewport(), content})
+    part->setAutoFillBackground(false);
 }
 
 } // namespace zc

@@ -3,7 +3,7 @@
 
 #include <QAbstractButton>
 
-class QAbstractScrollArea;
+class QScrollArea;
 class QButtonGroup;
 class QHBoxLayout;
 class QStackedWidget;
@@ -41,6 +41,7 @@ private:
   QStackedWidget* m_pages;
 };
 
-void make_see_through(QAbstractScrollArea* area);
+/// Gives a scrolled area its content, without a ground of its own.
+void scroll_over_ground(QScrollArea* area, QWidget* content);
 
 } // namespace zc

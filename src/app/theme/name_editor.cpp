@@ -8,8 +8,8 @@ NameEditor::NameEditor(const QString& object_name, QWidget* parent) : QLineEdit(
   setObjectName(object_name);
   setAccessibleName(tr("Name"));
   hide();
-  connect(new QShortcut(Qt::Key_Escape, this, nullptr, nullptr, Qt::WidgetShortcut), &QShortcut::activated, this,
-          [this] {
+  connect(new QShortcut(Qt::Key_Escape, this, nullptr, nullptr, Qt::WidgetShortcut), &QShortcut::activated,
+          this, [this] {
             setModified(false);
             clearFocus();
           });
@@ -23,7 +23,8 @@ void NameEditor::finish() {
   if (isModified()) m_done(text());
 }
 
-void NameEditor::edit(const QRectF& place, const QString& was, const std::function<void(const QString&)>& done) {
+void NameEditor::edit(const QRectF& place, const QString& was,
+                      const std::function<void(const QString&)>& done) {
   m_done = done;
   const int w = std::max(150, static_cast<int>(place.width())), room = parentWidget()->width();
   const int left = std::clamp(static_cast<int>(place.center().x()) - w / 2, 0, std::max(0, room - w));

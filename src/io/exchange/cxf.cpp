@@ -1,5 +1,5 @@
 // CxF/X (ISO 17972-1): one object a swatch with its CIELAB (D50, 2 degrees) and 8-bit sRGB; the family is a
-// tag. Element names are those of the CxF3 core schema, from memory.
+// tag. Element names are those of the CxF3 core schema; Argyll's reader of it takes them.
 #include "core/color/convert.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"

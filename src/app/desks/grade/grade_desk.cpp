@@ -110,7 +110,6 @@ QWidget* GradeDesk::make_side() {
   tabs->setWidgetResizable(true);
   tabs->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   tabs->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  make_see_through(tabs);
   m_tabs = tabs;
   m_find = new QLineEdit(side);
   m_find->setObjectName(QStringLiteral("find"));
@@ -161,7 +160,7 @@ void GradeDesk::follow_sets() {
         Qt::QueuedConnection);
   }
   line->addStretch();
-  area->setWidget(box);
+  scroll_over_ground(area, box);
 }
 
 void GradeDesk::follow() {

@@ -152,10 +152,9 @@ ImportView::ImportView(Workbench& bench, QWidget* parent)
   m_says->setFont(caption_font());
   m_says->setWordWrap(true);
   auto* scroll = new QScrollArea(this);
-  scroll->setWidget(m_chips);
+  scroll_over_ground(scroll, m_chips);
   scroll->setWidgetResizable(true);
   scroll->setFrameShape(QFrame::NoFrame);
-  make_see_through(scroll);
   m_into->setObjectName(QStringLiteral("importInto"));
   m_into->setAccessibleName(tr("Where to put them"));
   m_into->setFont(caption_font());

@@ -39,7 +39,6 @@ ReportPanel::ReportPanel(Workbench& bench, QWidget* parent)
   m_scroll->setWidgetResizable(true);
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  make_see_through(m_scroll);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -212,7 +211,7 @@ void ReportPanel::follow() {
   column->setSpacing(8);
   for (std::size_t i = 0; i < std::min(all.size(), kMostRows); ++i) add_row(all[i]);
   column->addStretch();
-  m_scroll->setWidget(m_rows);
+  scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);
   for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_bench.piece().grading));
   follow_selection();

@@ -141,7 +141,8 @@ QWidget* LimitDesk::make_lists() {
   pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"),
              new AreaPanel(m_bench, pages));
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
-             tr("The reference through the mask, and masks fitted to it"), new ReferencePanel(m_bench, pages));
+             tr("The reference through the mask, and masks fitted to it"),
+             new ReferencePanel(m_bench, pages));
   pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces"),
              new ShelfPanel(m_bench, std::make_unique<MaskSource>(m_bench), pages));
   m_keeps = new WordButton(tr("keep shape"), pages);

@@ -94,13 +94,12 @@ QWidget* ObserveDesk::make_foot() {
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(kGap);
   auto* scroll = new QScrollArea(foot);
-  scroll->setWidget(m_strip);
+  scroll_over_ground(scroll, m_strip);
   scroll->setWidgetResizable(true);
   scroll->setFrameShape(QFrame::NoFrame);
   scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   scroll->setFixedHeight(76);
   scroll->setFocusPolicy(Qt::NoFocus);
-  make_see_through(scroll);
   row->addWidget(scroll, 1);
 
   m_loading = new QWidget(foot);
