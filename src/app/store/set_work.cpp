@@ -39,7 +39,7 @@ std::vector<Swatch> swatches_in(const QMimeData& clip) {
 
 Swatch named(Srgb color, const std::string& name) {
   Swatch s{0, color};
-  s.name = name.substr(0, kLongestName);
+  s.name = shortened(name, kLongestName);
   return s;
 }
 

@@ -22,4 +22,12 @@ Result<std::string> clean_name(const std::string& name, std::string_view what) {
   return clean;
 }
 
+std::string shortened(std::string text, std::size_t most) {
+  if (text.size() <= most) return text;
+  while (most > 0 && (static_cast<unsigned char>(text[most]) & 0xc0) == 0x80) --most;
+  text.resize(most);
+  text.erase(text.find_last_not_of(" \t\r\n") + 1);
+  return text;
+}
+
 } // namespace zc

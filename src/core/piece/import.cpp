@@ -33,10 +33,7 @@ FoundState state_of(const FoundColor& c, const std::vector<KnownColor>& known, d
 /// Names a file gives are taken as far as a piece allows.
 std::string fitting_name(const std::string& name, const char* otherwise) {
   if (name.find_first_not_of(" \t\r\n") == std::string::npos) return otherwise;
-  if (name.size() <= kLongestName) return name;
-  std::size_t end = kLongestName;
-  while (end > 0 && (static_cast<unsigned char>(name[end]) & 0xc0) == 0x80) --end;
-  return name.substr(0, end);
+  return shortened(name, kLongestName);
 }
 
 Id family_named(const SwatchSet& set, const std::string& name) {
@@ -83,9 +80,9 @@ Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& p
                  "There is nothing to bring in: the set has all of these colors already.", "import"};
   Result<Piece> out = std::move(piece);
   if (fresh) {
-    const std::string name = fitting_name(found.name, "Imported set");
-    std::string free = name;
-    for (int n = 2; find_set_by_name(*out, free); ++n) free = name + " " + std::to_string(n);
+    const std::string name = stripped(fitting_name(found.name, "Imported set"));
+    const auto taken = [&](const std::string& n) { return find_set_by_name(*out, n) != nullptr; };
+    const std::string free = free_name(name, taken);
     out = with_set(std::move(out).value(), free);
   }
   std::size_t at = 0;
@@ -96,7 +93,7 @@ Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& p
       Swatch s{0, c.color};
       s.name = stripped(fitting_name(c.name, ""));
       if (s.name.empty()) s.name = color_in_words(c.color);
-      s.note = c.note.substr(0, kLongestNote);
+      s.note = shortened(c.note, kLongestNote);
       swatches.push_back(std::move(s));
     }
     if (!out) return out;

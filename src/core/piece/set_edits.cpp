@@ -45,6 +45,24 @@ template <class F> bool for_each_of(Piece& piece, const std::vector<Id>& ids, F 
   return found == wanted.size() && found > 0;
 }
 
+/// Since the version was kept, swatches of it may have gone to other sets: there they stay the ones they
+/// were, and here they come back as others.
+void renew_ids_used_elsewhere(Piece& piece, const SwatchSet& set, std::vector<Family>& families) {
+  IdSet elsewhere;
+  for (const auto& other : piece.sets) {
+    if (other.id == set.id) continue;
+    for (const auto& family : other.families) {
+      elsewhere.insert(family.id);
+      for (const auto& s : family.swatches) elsewhere.insert(s.id);
+    }
+  }
+  for (auto& family : families) {
+    if (elsewhere.contains(family.id)) family.id = piece.next_id++;
+    for (auto& s : family.swatches)
+      if (elsewhere.contains(s.id)) s.id = piece.next_id++;
+  }
+}
+
 /// Nothing, or why these swatches cannot be changed.
 std::optional<Error> kept_from_change(Piece& piece, const std::vector<Id>& ids) {
   std::string name;
@@ -113,12 +131,6 @@ Error set_taken(const std::string& name) {
   return {ErrorCode::BadInput, "The piece has a set named \"" + name + "\" already; choose another name.",
           "set"};
 }
-template <class Taken> std::string free_name(const std::string& name, const Taken& taken) {
-  std::string out = name;
-  for (int n = 2; taken(out); ++n) out = name + " " + std::to_string(n);
-  return out;
-}
-
 Error too_many_swatches() {
   return {ErrorCode::TooLarge,
           "A set holds at most " + std::to_string(kMostSwatches) + " swatches; delete some first.", "set"};
@@ -173,8 +185,8 @@ Result<Piece> with_set_duplicated(Piece piece, Id set) {
   if (!original) return not_found("set");
   const auto place = original - piece.sets.data();
   SwatchSet copy = *original;
-  const std::string name =
-      free_name(copy.name + " copy", [&](const std::string& n) { return set_name_taken(piece, n, 0); });
+  const std::string name = free_name(shortened(copy.name, kLongestName - 9) + " copy",
+                                     [&](const std::string& n) { return set_name_taken(piece, n, 0); });
   auto out = with_set(std::move(piece), name);
   if (!out) return out;
   piece = std::move(out).value();
@@ -285,12 +297,13 @@ Result<Piece> with_version_taken_up(Piece piece, Id version) {
   const bool kept = std::any_of(s->versions.begin(), s->versions.end(),
                                 [s](const SetVersion& v) { return v.families == s->families; });
   if (!kept) {
-    auto out = with_version_kept(std::move(piece), s->id, "before " + taken.name);
+    auto out = with_version_kept(std::move(piece), s->id, shortened("before " + taken.name, kLongestName));
     if (!out) return out;
     piece = std::move(out).value();
     s = set_of_version(piece, version);
   }
   s->families = taken.families;
+  renew_ids_used_elsewhere(piece, *s, s->families);
   return piece;
 }
 

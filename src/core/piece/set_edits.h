@@ -11,6 +11,8 @@ namespace zc {
 /// Longest title or name, and longest note, in bytes of UTF-8.
 inline constexpr std::size_t kLongestName = 400;
 inline constexpr std::size_t kLongestNote = 10'000;
+/// The text as far as `most` bytes hold it, without a cut character or spaces at its end.
+[[nodiscard]] std::string shortened(std::string text, std::size_t most);
 /// Bounds that keep a piece workable and its file readable.
 inline constexpr std::size_t kMostSwatches = 10'000; ///< In a set.
 inline constexpr std::size_t kMostFamilies = 1000;   ///< In a set.
