@@ -83,7 +83,9 @@ void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color, const
 
 QColor readable_on(const QColor& color) {
   const double value = value_of({color.redF(), color.greenF(), color.blueF()});
-  return value > 50 ? Qt::black : Qt::white;
+  // Where black and white stand out alike, at 4.58 : 1.
+  constexpr double kAlike = 49.39;
+  return value > kAlike ? Qt::black : Qt::white;
 }
 
 void draw_marks(QPainter& painter, const QRectF& r, const QColor& color, const SwatchMarks& marks) {

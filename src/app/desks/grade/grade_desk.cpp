@@ -110,6 +110,7 @@ QWidget* GradeDesk::make_side() {
   tabs->setWidgetResizable(true);
   tabs->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   tabs->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  tabs->setFocusPolicy(Qt::NoFocus); // Its buttons have it.
   m_tabs = tabs;
   m_find = new QLineEdit(side);
   m_find->setObjectName(QStringLiteral("find"));

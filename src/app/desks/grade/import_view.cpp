@@ -153,6 +153,7 @@ ImportView::ImportView(Workbench& bench, QWidget* parent)
   m_says->setWordWrap(true);
   auto* scroll = new QScrollArea(this);
   scroll_over_ground(scroll, m_chips);
+  scroll->setAccessibleName(tr("Colors found in the file"));
   scroll->setWidgetResizable(true);
   scroll->setFrameShape(QFrame::NoFrame);
   m_into->setObjectName(QStringLiteral("importInto"));

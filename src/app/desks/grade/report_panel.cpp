@@ -36,6 +36,7 @@ ReportPanel::ReportPanel(Workbench& bench, QWidget* parent)
     label->setWordWrap(true);
   }
   m_summary->setFont(caption_strong_font());
+  m_scroll->setAccessibleName(tr("What to look at in the set"));
   m_scroll->setWidgetResizable(true);
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
