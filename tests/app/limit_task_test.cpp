@@ -40,6 +40,8 @@ private slots:
   void numbers_shape_the_areas();
   void ten_thousand_moves_take_no_memory();
   void masks_go_up_to_the_shelf_and_come_down();
+  void an_outline_is_drawn_freehand_with_the_mouse();
+  void the_menu_does_what_the_hands_do();
 
 private:
   WheelView& wheel() { return m_desk->part<WheelView>("maskWheel"); }
@@ -502,6 +504,73 @@ void LimitTask::masks_go_up_to_the_shelf_and_come_down() {
   // Our own masks cannot be taken off.
   found.setCurrentRow(0);
   QVERIFY(!other.part<QAbstractButton>("shelfOff").isEnabled());
+}
+
+void LimitTask::an_outline_is_drawn_freehand_with_the_mouse() {
+  press_button("draw.outline");
+  press(wheel(), place(0, 0.6));
+  for (int a = 3; a <= 357; a += 3) move(wheel(), place(a, 0.6));
+  release(wheel(), place(357, 0.6));
+  QCOMPARE(mask().areas.size(), std::size_t{1});
+  // A circle drawn by hand holds its area, with far fewer corners than the hand passed places.
+  CHECK_NEAR(share(), 0.36, 0.01);
+  const auto& points = std::get<Polygon>(mask().areas[0].shape).points;
+  QVERIFY2(points.size() >= 8 && points.size() < 50, qPrintable(QString::number(points.size())));
+  QCOMPARE(m_desk->window.findChild<QAction*>("undo")->text().isEmpty(), false);
+  // A cut through it is another stroke, and what is seen inside it is no longer in the mask.
+  const double whole = share();
+  press_button("draw.cuts");
+  press_button("draw.outline");
+  press(wheel(), place(0, 0.3));
+  for (int a = 5; a <= 355; a += 5) move(wheel(), place(a, 0.3));
+  release(wheel(), place(355, 0.3));
+  QCOMPARE(mask().areas.size(), std::size_t{2});
+  CHECK_NEAR(whole - share(), 0.09, 0.01);
+  press_button("draw.adds");
+  m_desk->trigger("Undo");
+  m_desk->trigger("Undo");
+  QVERIFY(!m_desk->piece().mask);
+  // Escape leaves a stroke that was begun.
+  press_button("draw.outline");
+  press(wheel(), place(0, 0.6));
+  move(wheel(), place(40, 0.6));
+  QTest::keyClick(&wheel(), Qt::Key_Escape);
+  release(wheel(), place(40, 0.6));
+  QVERIFY(!m_desk->piece().mask);
+}
+
+void LimitTask::the_menu_does_what_the_hands_do() {
+  type_into(m_desk->part<NumberField>("patternBase"), "60");
+  m_desk->part<QAbstractButton>("pattern.triad").click();
+  const MaskRegion before(mask());
+  m_desk->trigger("Turn the mask to the complements");
+  CHECK_ANGLE(mask().turned, 180, 1e-9);
+  const MaskRegion turned(mask());
+  for (double a = 0; a < 360; a += 15)
+    QCOMPARE(turned.inside(disc_point(a, 0.7)), before.inside(disc_point(a + 180, 0.7)));
+  m_desk->trigger("Turn the mask on");
+  m_desk->trigger("Turn the mask back");
+  CHECK_ANGLE(mask().turned, 180, 1e-9);
+  m_desk->trigger("Take the neutral up");
+  CHECK_NEAR(m_desk->session().at.r, 0, 1e-6);
+  m_desk->trigger("Lay the key colors");
+  QCOMPARE(current_set(m_desk->piece())->families.back().swatches.size(), std::size_t{3});
+  m_desk->trigger("Draw an ellipse");
+  QCOMPARE(wheel().hands()->tool(), MaskHands::Tool::Round);
+  QVERIFY(wheel().hasFocus());
+  drag(wheel(), place(200, 0.5), place(200, 0.8));
+  QCOMPARE(mask().areas.size(), std::size_t{2});
+  m_desk->trigger("Remove the area");
+  QCOMPARE(mask().areas.size(), std::size_t{1});
+  m_desk->trigger("Take the mask off");
+  QVERIFY(!m_desk->piece().mask);
+  // Without a mask these say so and change nothing.
+  const Piece bare = m_desk->piece();
+  for (const char* command : {"Take the neutral up", "Lay the key colors", "Turn the mask on"}) {
+    m_desk->trigger(command);
+    QVERIFY2(m_desk->notice().contains("mask"), command);
+    QCOMPARE(m_desk->piece(), bare);
+  }
 }
 
 DESK_TEST_MAIN(LimitTask)

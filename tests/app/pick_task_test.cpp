@@ -523,7 +523,25 @@ void PickTask::wells_are_mixed_as_paint_and_as_light() {
   QVERIFY(largest_step(result.steps()[0].color, light) < 1e-9);
   m_desk->part<QAbstractButton>("layMixture").click();
   QCOMPARE(current_set(m_desk->piece())->families.back().swatches.back().color, result.steps()[0].color);
-  type_into(m_desk->part<NumberField>("mixParts.1"), "0");
+  // Three and four wells, each with its parts.
+  const Srgb red = srgb_from_8bit({0xc0, 0x30, 0x28}), grey = srgb_from_8bit({0x80, 0x80, 0x80});
+  m_desk->bench().take_up(red);
+  click(wells, wells.well_rect(2).center(), Qt::ShiftModifier);
+  m_desk->bench().take_up(grey);
+  click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
+  choose("mixWell.2", "well 3");
+  choose("mixWell.3", "well 4");
+  type_into(m_desk->part<NumberField>("mixParts.2"), "2");
+  const LinearRgb r = linear_from_srgb(red), g = linear_from_srgb(grey);
+  const Srgb four =
+      srgb_from_linear({(b.r + 4 * y.r + 2 * r.r + g.r) / 8, (b.g + 4 * y.g + 2 * r.g + g.g) / 8,
+                        (b.b + 4 * y.b + 2 * r.b + g.b) / 8});
+  QVERIFY(largest_step(result.steps()[0].color, four) < 1e-9);
+  // As paint the four are darker than as light, as paints are.
+  m_desk->part<QAbstractButton>("mixAsPaint").click();
+  QVERIFY(value_of(result.steps()[0].color) < value_of(four) - 3);
+  for (const char* parts : {"mixParts.1", "mixParts.2", "mixParts.3"})
+    type_into(m_desk->part<NumberField>(parts), "0");
   QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("two to four"));
 }
 

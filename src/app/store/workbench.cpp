@@ -252,12 +252,15 @@ void Workbench::take_up_neutral() {
 }
 
 void Workbench::lay_key_colors() {
+  if (!region() || region()->corners().empty()) {
+    emit notice(tr("There is no mask in use that has corners."));
+    return;
+  }
   std::vector<LaidColor> colors;
-  if (region())
-    for (const auto& corner : region()->corners()) {
-      const auto found = m_wheel.nearest_existing(wheel_point(corner, m_session.at.v));
-      colors.push_back({found.color, found.at});
-    }
+  for (const auto& corner : region()->corners()) {
+    const auto found = m_wheel.nearest_existing(wheel_point(corner, m_session.at.v));
+    colors.push_back({found.color, found.at});
+  }
   lay_family(tr("key colors"), colors);
 }
 
