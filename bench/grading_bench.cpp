@@ -126,7 +126,7 @@ void large_set_on_screen(benchmark::State& state) {
   QWidget* ground = view == SetView::Staff  ? static_cast<QWidget*>(desk.window->findChild<StaffView*>())
                     : view == SetView::Rows ? desk.window->findChild<RowsView*>()->viewport()
                                             : desk.window->findChild<QTableView*>()->viewport();
-  double scroll = 0, box = 0, select = 0;
+  double scroll = 0, box = 0, select = 0, selected = 0;
   int steps = 0;
   const auto timed = [](auto work) {
     const auto start = std::chrono::steady_clock::now();
@@ -140,23 +140,23 @@ void large_set_on_screen(benchmark::State& state) {
                          std::max(1, scrolled->maximum()));
     });
     if (view != SetView::List) {
-      mouse(*ground, QEvent::MouseButtonPress, {static_cast<double>(ground->width()) - 4, 40},
-            Qt::LeftButton);
+      // From free ground: right of the staff's columns, over the names of the rows.
+      const bool from_left = view == SetView::Rows;
+      const auto corner = [&](int i) {
+        return QPointF(from_left ? 4 + 60.0 * i : ground->width() - 4 - 20.0 * i, 40 + 15.0 * i);
+      };
+      mouse(*ground, QEvent::MouseButtonPress, corner(0), Qt::LeftButton);
       for (int i = 1; i <= 10; ++i)
-        box += timed([&] {
-                 mouse(*ground, QEvent::MouseMove, {ground->width() - 4 - 20.0 * i, 40 + 15.0 * i},
-                       Qt::LeftButton);
-               }) /
-               10;
-      select += timed([&] {
-        mouse(*ground, QEvent::MouseButtonRelease, {ground->width() - 204.0, 190}, {});
-      });
+        box += timed([&] { mouse(*ground, QEvent::MouseMove, corner(i), Qt::LeftButton); }) / 10;
+      select += timed([&] { mouse(*ground, QEvent::MouseButtonRelease, corner(10), {}); });
+      selected += static_cast<double>(desk.window->bench().set_work().selection().size());
     }
     ++steps;
   }
   state.counters["scroll_ms"] = scroll / steps;
   state.counters["box_ms"] = box / steps;
   state.counters["select_ms"] = select / steps;
+  state.counters["selected"] = selected / steps;
 }
 BENCHMARK(large_set_on_screen)
     ->Arg(0)
