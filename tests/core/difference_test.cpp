@@ -78,6 +78,18 @@ private slots:
       QCOMPARE(ciede2000(a, a), 0.0);
     }
   }
+  void has_no_seam_next_to_opposite_hues() {
+    // Hues are compared as vectors and, within 0.06 degree of opposite, as angles; the two must meet.
+    for (double turn = 179.93; turn < 179.96; turn += 0.0001)
+      for (const double hue : {0.0, 47.0, 120.0, 230.0, 275.0, 359.99}) {
+        const auto polar = [](double h) {
+          return Lab{50, 40 * std::cos(h * M_PI / 180), 40 * std::sin(h * M_PI / 180)};
+        };
+        const double here = ciede2000(polar(hue), polar(hue + turn)),
+                     next = ciede2000(polar(hue), polar(hue + turn + 1e-7));
+        QVERIFY2(std::abs(here - next) < 1e-6, qPrintable(QString::number(here - next)));
+      }
+  }
   void orders_like_the_fast_distance_for_neighbors() {
     const auto away = [](Srgb a, Srgb b) { return oklab_distance(oklab_from_srgb(a), oklab_from_srgb(b)); };
     QVERIFY(away({0.5, 0.5, 0.5}, {0.51, 0.5, 0.5}) < away({0.5, 0.5, 0.5}, {0.6, 0.5, 0.5}));

@@ -84,6 +84,64 @@ private slots:
     }
     QVERIFY(near_pairs({}, 3).empty());
   }
+  void twins_are_those_of_comparing_all() {
+    // By their definition in the header, pair by pair, over colors, near-duplicates and neutrals.
+    Piece piece = *with_family(new_piece({}), "all");
+    const Id family = current_set(piece)->families[0].id;
+    std::mt19937 random(11);
+    std::uniform_real_distribution<double> unit(0, 1);
+    for (int i = 0; i < 500; ++i) {
+      const double grey = unit(random);
+      const Srgb c = i % 4 ? Srgb{unit(random), unit(random), unit(random)}
+                           : Srgb{grey, grey, std::min(1.0, grey + 0.02 * (i % 3))};
+      piece = *with_swatch(std::move(piece), family, {c, {}}, std::to_string(i));
+    }
+    const auto& swatches = current_set(piece)->families[0].swatches;
+    struct Twin {
+      double value;
+      std::size_t dark, light;
+      auto operator<=>(const Twin&) const = default;
+    };
+    std::vector<Twin> all;
+    for (std::size_t i = 0; i < swatches.size(); ++i)
+      for (std::size_t j = 0; j < swatches.size(); ++j) {
+        const Srgb p = swatches[i].color, q = swatches[j].color;
+        const double rise = value_of(q) - value_of(p);
+        if (i == j || rise < 0 || rise >= piece.grading.twin) continue;
+        if (rise == 0 && i > j) continue;
+        const Oklch a = lch_from_oklab(oklab_from_srgb(p)), b = lch_from_oklab(oklab_from_srgb(q));
+        const bool neutral_a = a.c < kNeutralChroma, neutral_b = b.c < kNeutralChroma;
+        const bool hues_differ = neutral_a != neutral_b ||
+                                 (!neutral_a && std::abs(std::remainder(a.h - b.h, 360)) >= kDifferentHue);
+        if (hues_differ && ciede2000(lab_from_srgb(p), lab_from_srgb(q)) >= piece.grading.near_duplicate)
+          all.push_back({value_of(p), i, j});
+      }
+    std::sort(all.begin(), all.end());
+    const auto found = graded(piece).twins;
+    QVERIFY(all.size() > 1000);
+    QCOMPARE(found.size(), all.size());
+    std::vector<std::pair<Id, Id>> by_pairs, by_report;
+    for (const auto& t : all)
+      by_pairs.emplace_back(std::min(swatches[t.dark].id, swatches[t.light].id),
+                            std::max(swatches[t.dark].id, swatches[t.light].id));
+    for (const auto& t : found) {
+      by_report.emplace_back(t.a, t.b);
+      CHECK_NEAR(
+          t.value_difference,
+          std::abs(value_of(find_swatch(piece, t.a)->color) - value_of(find_swatch(piece, t.b)->color)),
+          1e-9);
+    }
+    // From dark to light.
+    for (std::size_t i = 1; i < found.size(); ++i) {
+      const auto darker = [&](const ValueTwins& t) {
+        return std::min(value_of(find_swatch(piece, t.a)->color), value_of(find_swatch(piece, t.b)->color));
+      };
+      QVERIFY(darker(found[i - 1]) <= darker(found[i]));
+    }
+    std::sort(by_pairs.begin(), by_pairs.end());
+    std::sort(by_report.begin(), by_report.end());
+    QCOMPARE(by_report, by_pairs);
+  }
   void report_finds_what_was_put_in() {
     // Two reds a little apart; a blue at the value of an orange; a wide gap in the blues; a grey twin of a
     // green.

@@ -3,7 +3,6 @@
 #include "core/image/pixels.h"
 #include "support/check.h"
 
-
 using namespace zc;
 using namespace zc::test;
 

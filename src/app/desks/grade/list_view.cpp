@@ -75,7 +75,10 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
 }
 
 QVariant SwatchTable::headerData(int section, Qt::Orientation orientation, int role) const {
-  if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
+  if (orientation != Qt::Horizontal) return {};
+  if (role == Qt::TextAlignmentRole && section >= Value && section <= Hue)
+    return QVariant(Qt::AlignRight | Qt::AlignVCenter);
+  if (role != Qt::DisplayRole) return {};
   const QString names[] = {tr("Name"), tr("Hex"),    tr("Value"), tr("Chroma"),
                            tr("Hue"),  tr("Family"), tr("Note")};
   return names[section];
@@ -170,7 +173,7 @@ ListView::ListView(Workbench& bench, QWidget* parent)
   m_table->horizontalHeader()->setHighlightSections(false);
   m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
   m_table->horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {144, 66, 48, 56, 54, 76, 110};
+  const int widths[] = {140, 64, 50, 60, 56, 76, 60};
   for (int i = 0; i < SwatchTable::kColumns; ++i) m_table->setColumnWidth(i, widths[i]);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
