@@ -77,7 +77,8 @@ int main(int argc, char** argv) {
   line.add_flag("--demo", options.demo, "Open the demo piece");
   line.add_option("--picture", options.picture, "Write a picture of the window and quit");
   line.add_option("--press", options.buttons, "Buttons to press before the picture, by their names");
-  line.add_option("--bring-in", options.palette, "Palette or picture to show at Grade before it is brought in");
+  line.add_option("--bring-in", options.palette,
+                  "Palette or picture to show at Grade before it is brought in");
   line.add_option("--desk", options.desk, "Desk to start at")
       ->check(CLI::IsMember({"observe", "limit", "pick", "grade"}));
   line.add_option("--surround", options.surround, "Surround to use")

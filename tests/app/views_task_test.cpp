@@ -1,5 +1,6 @@
 // The views of a set at Grade: what rows, list and versions show of a swatch, what is typed into them, and
 // what stands on the small wheel.
+#include "app/band/staff_view.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/grade/set_wheel.h"
 #include "app/desks/grade/versions_view.h"
@@ -35,6 +36,7 @@ private slots:
   void the_small_wheel_shows_what_can_be_mixed();
   void another_piece_begins_with_nothing_selected();
   void views_share_one_selection();
+  void no_swatch_hides_another_on_the_staff();
 
 private:
   RowsView& rows() { return m_desk->part<RowsView>("rows"); }
@@ -208,6 +210,35 @@ void ViewsTask::views_share_one_selection() {
   QCOMPARE(find_swatch(m_desk->piece(), two)->name, std::string("copper edge"));
   QTest::keyClick(&rows(), Qt::Key_Delete);
   QVERIFY(!find_swatch(m_desk->piece(), two));
+}
+
+void ViewsTask::no_swatch_hides_another_on_the_staff() {
+  // Five of nearly one value in a family, and one just clear of them.
+  m_desk->bench().store().apply("Crowd", [](Piece p) {
+    auto made = with_family(*with_set(std::move(p), "Crowd"), "crowd");
+    const Id family = current_set(*made)->families[0].id;
+    for (const double grey : {0.50, 0.502, 0.504, 0.506, 0.9})
+      made = with_swatch(std::move(made).value(), family, {{grey, grey, grey}, {}}, "grey");
+    return made;
+  });
+  auto& staff = m_desk->part<QWidget>("staff");
+  const auto& swatches = set().families[0].swatches;
+  const auto rect = [&](std::size_t i) { return static_cast<StaffView&>(staff).swatch_rect(swatches[i].id); };
+  for (std::size_t i = 0; i < 5; ++i) {
+    for (std::size_t j = 0; j < i; ++j) QVERIFY(!rect(i).intersects(rect(j)));
+    const QColor seen_there = seen(staff, rect(i).center() + QPointF(0, 6));
+    QCOMPARE((Srgb8{std::uint8_t(seen_there.red()), std::uint8_t(seen_there.green()),
+                    std::uint8_t(seen_there.blue())}),
+             rounded_8bit(swatches[i].color));
+    click(staff, rect(i).center());
+    QCOMPARE(m_desk->session().swatch, swatches[i].id);
+  }
+  // The one that stands alone has the whole column.
+  QVERIFY(rect(4).width() > 3.9 * rect(0).width());
+  // Each stays at its own value.
+  const ValueAxis axis(staff.height());
+  for (std::size_t i = 0; i < 5; ++i)
+    QVERIFY(std::abs(rect(i).center().y() - axis.y_of(value_of(swatches[i].color))) < 0.01);
 }
 
 DESK_TEST_MAIN(ViewsTask)

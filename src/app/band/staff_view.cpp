@@ -123,6 +123,42 @@ void StaffView::lay_out_chips() {
       m_chips.push_back(
           {&s, i, {left + column_width() * static_cast<double>(i), y, w, kSwatchHeight}, shown, held});
     }
+  for (std::size_t from = 0, to = 0; from < m_chips.size(); from = to) {
+    while (to < m_chips.size() && m_chips[to].family == m_chips[from].family) ++to;
+    part_into_lanes(from, to);
+  }
+}
+
+/// Chips of a family that would cover each other stand side by side, so that no swatch hides another of its
+/// value.
+void StaffView::part_into_lanes(std::size_t from, std::size_t to) {
+  constexpr double kMayCover = 5; // Names stay whole.
+  constexpr std::size_t kMostLanes = 4;
+  std::vector<Chip*> order;
+  for (std::size_t i = from; i < to; ++i) order.push_back(&m_chips[i]);
+  std::stable_sort(order.begin(), order.end(),
+                   [](const Chip* p, const Chip* q) { return p->rect.top() < q->rect.top(); });
+  for (std::size_t first = 0, last = 0; first < order.size(); first = last) {
+    std::vector<double> bottoms; // Of each lane of this heap.
+    std::vector<std::size_t> lanes;
+    double bottom = 0;
+    for (last = first; last < order.size(); ++last) {
+      const double top = order[last]->rect.top() + kMayCover;
+      if (last > first && top >= bottom) break;
+      std::size_t lane = 0;
+      while (lane < bottoms.size() && bottoms[lane] > top) ++lane;
+      if (lane == bottoms.size() && lane < kMostLanes) bottoms.push_back(0);
+      // More than that cover each other, from lane to lane in turn.
+      if (lane == kMostLanes) lane = (last - first) % kMostLanes;
+      bottoms[lane] = bottom = order[last]->rect.bottom();
+      lanes.push_back(lane);
+    }
+    const double width = order[first]->rect.width() / static_cast<double>(bottoms.size());
+    for (std::size_t i = first; i < last; ++i) {
+      QRectF& r = order[i]->rect;
+      r = QRectF(r.left() + width * static_cast<double>(lanes[i - first]), r.top(), width, r.height());
+    }
+  }
 }
 
 QRectF StaffView::scrolled(const Chip& chip) const { return chip.rect.translated(-m_scroll->value(), 0); }

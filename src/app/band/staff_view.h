@@ -80,6 +80,7 @@ private:
   void move_selected(int by);
   void follow();
   void lay_out_chips();
+  void part_into_lanes(std::size_t from, std::size_t to);
   void drop(QPointF p);
   void move_limit(QPointF p);
   bool drag_out();

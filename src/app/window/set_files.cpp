@@ -20,8 +20,11 @@ const ExchangeFormatFacts& facts_of(ExchangeFormat format) {
                        [format](const auto& f) { return f.format == format; });
 }
 
+/// A name any file system takes, whatever the set is called.
 QString file_name(const std::string& name, const QString& suffix) {
-  return QString::fromStdString(name).replace(QLatin1Char('/'), QLatin1Char('-')) + suffix;
+  QString out = QString::fromStdString(name).simplified().left(80);
+  for (const QChar c : QStringLiteral("/\\:*?\"<>|")) out.replace(c, QLatin1Char('-'));
+  return out + suffix;
 }
 
 } // namespace

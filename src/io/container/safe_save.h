@@ -19,8 +19,8 @@ enum class Backup { None, KeepVersionBefore };
 /// Writes beside the target, flushes to disk, keeps the version before if asked, then renames over the
 /// target. At every moment the path holds either the whole old or the whole new content. Symbolic links are
 /// followed, permissions of the old file are kept. ERRORS: Unwritable with the reason; the old file is then
-/// untouched and nothing is left beside it. What a kill in the last moments may leave beside it, the next save takes
-/// away.
+/// untouched and nothing is left beside it. What a kill in the last moments may leave beside it, the next
+/// save takes away.
 [[nodiscard]] Status save_safely(const std::filesystem::path& path, const Bytes& bytes, Backup backup);
 
 } // namespace zc

@@ -15,9 +15,13 @@ namespace {
 std::vector<std::uint32_t> different_colors(const PixelView& view) {
   std::vector<std::uint32_t> out;
   std::unordered_set<std::uint32_t> seen;
+  std::uint32_t last = 0;
   for (int y = 0; y < view.height; ++y)
     for (int x = 0; x < view.width; ++x) {
       const std::uint32_t word = view.row(y)[x];
+      // A few bytes can stand for hundreds of megapixels, nearly all of them like their neighbor.
+      if (word == last) continue;
+      last = word;
       if (word >> 24 < 128 || !seen.insert(word & 0xffffffu).second) continue;
       out.push_back(word);
       if (out.size() > kMostPaletteColors) return out;

@@ -170,7 +170,8 @@ void ReportPanel::add_row(const Finding& finding) {
   auto* column = new QVBoxLayout(row);
   column->setContentsMargins(0, 0, 4, 0);
   column->setSpacing(1);
-  auto* words = new QLabel(finding.words, row);
+  // The sentence runs our way even where it begins with a name that runs the other.
+  auto* words = new QLabel(QChar(0x200e) + finding.words, row);
   words->setFont(caption_font());
   words->setWordWrap(true);
   words->setTextFormat(Qt::PlainText);
