@@ -12,8 +12,8 @@ QColor shown_color(Srgb c, bool values_only) {
 }
 
 QImage image_of(const Raster& raster) {
-  return {reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height, raster.width * 4,
-          QImage::Format_ARGB32_Premultiplied};
+  return {reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
+          4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied};
 }
 
 void fill_hatch(QPainter& painter, const QPainterPath& shape) {

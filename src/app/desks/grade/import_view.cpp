@@ -86,8 +86,8 @@ private:
     return std::ceil(static_cast<double>(family.colors.size()) / per_row());
   }
   [[nodiscard]] QRectF chip(double top, std::size_t i) const {
-    const auto n = static_cast<std::size_t>(per_row());
-    return {pitch() * static_cast<double>(i % n), top + kPitch * static_cast<double>(i / n), kChip, kChip};
+    const auto n = static_cast<std::size_t>(per_row()), row = i / n;
+    return {pitch() * static_cast<double>(i % n), top + kPitch * static_cast<double>(row), kChip, kChip};
   }
   static QString told(const FoundColor& c, const FoundState& s) {
     const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);

@@ -69,7 +69,7 @@ QWidget* ReportPanel::make_rules() {
   grid->setHorizontalSpacing(8);
   grid->setVerticalSpacing(4);
   int place = 0;
-  const auto rule = [&](const char* name, const QString& word, const QString& tip, NumberRange range,
+  const auto rule = [&](const char* name, const QString& word, const QString& tip, const NumberRange& range,
                         auto member) {
     auto* label = new QLabel(word, box);
     label->setFont(caption_font());

@@ -181,8 +181,8 @@ void SetsPanel::keep_version() {
   const QString given = m_version_name->text().trimmed();
   const SwatchSet* set = current_set(m_bench.piece());
   const QString name = given.isEmpty() ? tr("version %1").arg(set->versions.size() + 1) : given;
-  m_bench.store().apply(tr("Keep version"), [&](Piece p) {
-    return with_version_kept(std::move(p), p.current_set, name.toStdString());
+  m_bench.store().apply(tr("Keep version"), [&, id = set->id](Piece p) {
+    return with_version_kept(std::move(p), id, name.toStdString());
   });
   m_version_name->clear();
 }
