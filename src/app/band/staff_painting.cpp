@@ -13,6 +13,8 @@ namespace {
 
 /// More links than this would hide the set.
 constexpr std::size_t kMostLinks = 12;
+/// Ids below this are looked up in a table.
+constexpr Id kTabled = 1'000'000;
 constexpr double kNamedChip = 76;
 
 QString text(const std::string& s) { return QString::fromStdString(s); }
@@ -138,11 +140,22 @@ void StaffView::choose_links() {
   const SetWork& work = m_bench.set_work();
   const GradingReport& report = m_bench.set_work().report();
   m_links.emplace();
+  // Ids are small and close together; looking up hundreds of thousands of pairs in a set of them takes a
+  // frame.
+  std::vector<char> chosen;
+  for (const Id id : work.selection())
+    if (id < kTabled) {
+      chosen.resize(std::max<std::size_t>(chosen.size(), id + 1), 0);
+      chosen[id] = 1;
+    }
+  const auto is_chosen = [&](Id id) {
+    return id < chosen.size() ? chosen[id] != 0 : id >= kTabled && work.selected(id);
+  };
   const auto take = [&](const auto& pairs, bool twins) {
     std::size_t taken = 0;
     for (const auto& p : pairs) {
       if (taken == kMostLinks) return;
-      if (!work.selection().empty() && !work.selected(p.a) && !work.selected(p.b)) continue;
+      if (!work.selection().empty() && !is_chosen(p.a) && !is_chosen(p.b)) continue;
       m_links->push_back({p.a, p.b, twins});
       ++taken;
     }
@@ -181,11 +194,9 @@ void StaffView::paint_findings(QPainter& painter) {
 }
 
 void StaffView::paint_counts(QPainter& painter) {
-  const SwatchSet* set = current_set(m_bench.piece());
-  if (!set) return;
   const QRectF r = staff_rect();
   const Bands& bands = m_bench.piece().bands;
-  const BandCounts n = band_counts(*set, bands), &target = m_bench.piece().grading.target;
+  const BandCounts n = m_bench.set_work().counts(), &target = m_bench.piece().grading.target;
   painter.setFont(caption_font());
   const auto label = [&](double y, const QString& name, int count, int wanted, const QColor& ground) {
     const QString words = wide() && wanted > 0 ? tr("%1 %2 of %3").arg(name).arg(count).arg(wanted)

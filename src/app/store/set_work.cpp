@@ -75,6 +75,7 @@ void SetWork::start_over() {
 
 void SetWork::follow() {
   m_report.reset();
+  m_counts.reset();
   std::vector<Id> still;
   each_swatch(m_bench.piece(), [&](const Swatch& s) {
     if (m_selected.contains(s.id)) still.push_back(s.id);
@@ -317,6 +318,12 @@ const GradingReport& SetWork::report() {
         set ? grade(*set, m_bench.piece().bands, m_bench.piece().grading, m_bench.wheel(), m_bench.region())
             : GradingReport{};
   return *m_report;
+}
+
+const BandCounts& SetWork::counts() {
+  const SwatchSet* set = current_set(m_bench.piece());
+  if (!m_counts) m_counts = set ? band_counts(*set, m_bench.piece().bands) : BandCounts{};
+  return *m_counts;
 }
 
 void SetWork::try_out(const Adjustment& adjustment) {

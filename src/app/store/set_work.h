@@ -61,6 +61,8 @@ public:
   // ------------------------------------------------------------ grading
   /// Made anew when the set, the rules or the mask have changed.
   [[nodiscard]] const GradingReport& report();
+  /// Of the set's swatches, in each value band; quick to ask at every paint.
+  [[nodiscard]] const BandCounts& counts();
 
   // ------------------------------------------------------------ trying out an adjustment
   [[nodiscard]] const Adjustment& adjustment() const { return m_adjustment; }
@@ -90,6 +92,7 @@ private:
   std::vector<Id> m_selection;
   std::unordered_set<Id> m_selected;
   std::optional<GradingReport> m_report;
+  std::optional<BandCounts> m_counts;
   Adjustment m_adjustment;
   std::unordered_map<Id, Adjusted> m_preview;
   std::unordered_set<Id> m_left_out; ///< Versions.
