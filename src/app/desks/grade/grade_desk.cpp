@@ -27,6 +27,12 @@
 #include <QVBoxLayout>
 
 namespace zc {
+namespace {
+
+/// Between what stands on the desk and the tray.
+constexpr int kFoot = 6;
+
+} // namespace
 
 GradeDesk::GradeDesk(Workbench& bench, QWidget* parent)
     : QWidget(parent), m_bench(bench), m_center(new QStackedWidget(this)), m_rows(new RowsView(bench, this)),
@@ -36,7 +42,6 @@ GradeDesk::GradeDesk(Workbench& bench, QWidget* parent)
                         static_cast<QWidget*>(m_versions), static_cast<QWidget*>(m_import)})
     m_center->addWidget(view);
   auto* row = new QHBoxLayout(this);
-  row->setContentsMargins(kGap, 0, kMargin, 6);
   row->setSpacing(kMargin);
   row->addWidget(m_center, 1);
   row->addWidget(make_side());
@@ -102,7 +107,7 @@ QWidget* GradeDesk::make_side() {
   auto* side = new QWidget(this);
   side->setFixedWidth(312);
   auto* column = new QVBoxLayout(side);
-  column->setContentsMargins(0, 6, 0, 0);
+  column->setContentsMargins(0, 6, 0, kFoot);
   column->setSpacing(6);
   auto* tabs = new QScrollArea(side);
   tabs->setFixedHeight(28);
@@ -168,9 +173,9 @@ void GradeDesk::follow() {
   const SetView view = m_bench.session().set_view;
   m_center->setVisible(view != SetView::Staff);
   const bool staff = view == SetView::Staff;
+  layout()->setContentsMargins(staff ? kGap : kMargin, 0, staff ? kMargin : kGap, 0);
   // The small staffs of versions end where the value band does.
-  layout()->setContentsMargins(staff ? kGap : kMargin, 0, staff ? kMargin : kGap,
-                               view == SetView::Versions ? 0 : 6);
+  m_center->setContentsMargins(0, 0, 0, view == SetView::Versions ? 0 : kFoot);
   if (view != SetView::Staff) m_center->setCurrentIndex(static_cast<int>(view) - 1);
   // None of the words is the import.
   m_views->setExclusive(view != SetView::Import);
