@@ -20,7 +20,7 @@ constexpr int kMostSamples = 60'000;
 constexpr double kGrain = 0.0125;
 constexpr int kMeanRounds = 12, kMedianRounds = 8;
 constexpr unsigned kDrawnStarts = 4;
-/// Palettes have so many of their colors sent elsewhere, each kept if the whole gains by it.
+/// So many times a color is sent elsewhere, and stays there if the whole gains by it.
 constexpr int kMoves = 8;
 /// CIEDE2000 decides between so many candidates that are nearest in OKLab.
 constexpr std::size_t kCandidates = 5;
@@ -305,37 +305,37 @@ void move_to_medians(const std::vector<Point>& points, const std::vector<Nearest
 /// The best palette seen so far, by the sum of the CIEDE2000 of all pixels to their nearest color.
 class Best {
 public:
-  explicit Best(const std::vector<Point>& points) : points_(points) {}
+  explicit Best(const std::vector<Point>& points) : m_points(points) {}
 
   /// Takes the centers and the places that `rounds` rounds lead them past.
   void settle(std::vector<Oklab> centers, int rounds) {
     for (int i = 0;; ++i) {
       const auto labs = labs_of(centers);
       const auto nearest =
-          nearest_of(points_, [&](const Point& p) { return nearest_to_the_eye(p, centers, labs); });
+          nearest_of(m_points, [&](const Point& p) { return nearest_to_the_eye(p, centers, labs); });
       offer(centers, nearest);
       if (i == rounds) return;
-      move_to_medians(points_, nearest, centers);
+      move_to_medians(m_points, nearest, centers);
     }
   }
-  [[nodiscard]] const std::vector<Oklab>& centers() const { return centers_; }
-  [[nodiscard]] const std::vector<Nearest>& nearest() const { return nearest_; }
-  [[nodiscard]] double error() const { return error_; }
+  [[nodiscard]] const std::vector<Oklab>& centers() const { return m_centers; }
+  [[nodiscard]] const std::vector<Nearest>& nearest() const { return m_nearest; }
+  [[nodiscard]] double error() const { return m_error; }
 
 private:
   void offer(const std::vector<Oklab>& centers, const std::vector<Nearest>& nearest) {
     double error = 0;
-    for (std::size_t i = 0; i < points_.size(); ++i) error += points_[i].weight * nearest[i].away;
-    if (!centers_.empty() && (error >= error_ || centers.size() < centers_.size())) return;
-    centers_ = centers;
-    nearest_ = nearest;
-    error_ = error;
+    for (std::size_t i = 0; i < m_points.size(); ++i) error += m_points[i].weight * nearest[i].away;
+    if (!m_centers.empty() && (error >= m_error || centers.size() < m_centers.size())) return;
+    m_centers = centers;
+    m_nearest = nearest;
+    m_error = error;
   }
 
-  const std::vector<Point>& points_;
-  std::vector<Oklab> centers_;
-  std::vector<Nearest> nearest_; ///< Of every point.
-  double error_ = 0;
+  const std::vector<Point>& m_points;
+  std::vector<Oklab> m_centers;
+  std::vector<Nearest> m_nearest; ///< Of every point.
+  double m_error = 0;
 };
 
 /// Sends the center that is missed least into the group that is `rank`-th in error: to the point there that
