@@ -134,6 +134,11 @@ void ViewsTask::versions_are_chosen_for_comparison() {
   QCOMPARE(versions.chosen(), night);
   QTest::keyClick(&list, Qt::Key_Space);
   QVERIFY(!versions.panel_rect(dusk).isEmpty());
+  // Where the chosen one is left out, keys begin again at the set as it is.
+  list.setCurrentRow(2);
+  QTest::keyClick(&list, Qt::Key_Space);
+  QTest::keyClick(&versions, Qt::Key_Right);
+  QCOMPARE(versions.chosen(), noon);
 }
 
 void ViewsTask::the_small_wheel_shows_what_can_be_mixed() {

@@ -22,6 +22,8 @@ Workbench::~Workbench() = default;
 const MaskRegion* Workbench::region() const { return m_region && piece().mask_on ? &*m_region : nullptr; }
 
 void Workbench::start(Piece piece, const Bench& bench, bool saved) {
+  // First, while session and piece still belong together.
+  m_set_work->start_over();
   m_photos.drop_intakes();
   m_session.bench = bench;
   m_session.reference = piece.references.empty() ? 0 : piece.references.front().id;
@@ -32,7 +34,6 @@ void Workbench::start(Piece piece, const Bench& bench, bool saved) {
   m_session.harvest = {};
   m_session.looking.region.reset();
   m_session.looking.limits.clear();
-  m_set_work->start_over();
   m_store.start_from(std::move(piece), saved);
   m_painter->set_steps(steps());
   set_color(bench.current, m_wheel.locate(bench.current, m_session.at.a), true);

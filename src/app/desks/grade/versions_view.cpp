@@ -9,6 +9,8 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 
+#include <algorithm>
+
 namespace zc {
 
 VersionsView::VersionsView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
@@ -115,11 +117,12 @@ void VersionsView::keyPressEvent(QKeyEvent* event) {
   const int by = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
   if (by == 0) return QWidget::keyPressEvent(event);
   const auto all = shown();
-  for (std::size_t i = 0; i < all.size(); ++i) {
-    const auto next = static_cast<std::ptrdiff_t>(i) + by;
-    if (all[i].version == m_chosen && next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
-      return choose(all[static_cast<std::size_t>(next)].version);
-  }
+  const auto at =
+      std::find_if(all.begin(), all.end(), [this](const Shown& s) { return s.version == m_chosen; });
+  // One that is no longer shown counts as the set as it is.
+  const auto next = (at == all.end() ? 0 : at - all.begin()) + by;
+  if (next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
+    choose(all[static_cast<std::size_t>(next)].version);
 }
 
 } // namespace zc
