@@ -227,8 +227,14 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   QCOMPARE(m_desk->piece().title, std::string("Lost plate"));
   QCOMPARE(m_desk->window.documents().path(), path("kept.zonachrom"));
   QCOMPARE(state(), QStringLiteral("edited, not saved"));
-  QVERIFY(journals().isEmpty());
+  // It is this window's journal now, with its note beside it, and stays one until the piece is saved.
+  QCOMPARE(journals().size(), 1);
+  QVERIFY(journals()[0] != QStringLiteral("1-deadbeef.zonachrom"));
+  QVERIFY(QFile::exists(Journal::folder() + "/" + journals()[0] + ".path"));
+  QVERIFY(!QFile::exists(left + ".path"));
   QVERIFY(!m_desk->window.documents().recover());
+  m_desk->trigger("Save");
+  QVERIFY(QTest::qWaitFor([&] { return journals().isEmpty(); }, 8000));
 }
 
 /// The second process is this program itself: it lays a color on the piece and goes on until it is killed.

@@ -21,6 +21,11 @@ Bytes bytes_of(const QString& text) {
   return {utf8.begin(), utf8.end()};
 }
 
+/// Always before the journal itself: a program killed in between must not leave work that belongs nowhere.
+void note_path(const QString& file, const QString& path) {
+  static_cast<void>(save_safely(path_note_of(file).toStdString(), bytes_of(path), Backup::None).ok());
+}
+
 void remove_journal(const QString& file) {
   QFile::remove(file);
   QFile::remove(path_note_of(file));
@@ -66,25 +71,32 @@ void Journal::follow(bool edited) {
 void Journal::write() {
   m_writer.start([file = m_file, path = m_piece_path, document = Document{m_bench.piece(), m_bench.bench()}] {
     const auto bytes = pack_document(document);
+    if (!bytes) return;
     // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
-    if (!bytes || !save_safely(file.toStdString(), *bytes, Backup::None)) return;
-    static_cast<void>(save_safely(path_note_of(file).toStdString(), bytes_of(path), Backup::None).ok());
+    note_path(file, path);
+    static_cast<void>(save_safely(file.toStdString(), *bytes, Backup::None).ok());
   });
+}
+
+void Journal::adopt(const Leftover& leftover) {
+  m_writer.waitForDone(); // Beginning the piece may just have removed the journal of the one before.
+  note_path(m_file, leftover.piece_path);
+  if (QFile::rename(leftover.file, m_file)) QFile::remove(path_note_of(leftover.file));
 }
 
 std::vector<Journal::Leftover> Journal::leftovers() {
   std::vector<Leftover> out;
   for (const QFileInfo& info :
        QDir(folder()).entryInfoList({QStringLiteral("*.zonachrom")}, QDir::Files, QDir::Time)) {
-    QLockFile lock(lock_of(info.filePath()));
-    lock.setStaleLockTime(0);
-    if (!lock.tryLock(0)) continue; // Its program is running.
-    lock.unlock();
+    auto lock = std::make_shared<QLockFile>(lock_of(info.filePath()));
+    lock->setStaleLockTime(0);
+    if (!lock->tryLock(0)) continue; // Its program is running.
     const auto note = read_file(path_note_of(info.filePath()).toStdString(), 10'000);
     const QString path = note ? QString::fromUtf8(reinterpret_cast<const char*>(note->data()),
                                                   static_cast<qsizetype>(note->size()))
                               : QString();
-    out.push_back({info.filePath(), path, info.lastModified().toString(QStringLiteral("d MMMM, hh:mm"))});
+    out.push_back({info.filePath(), path, info.lastModified().toString(QStringLiteral("d MMMM, hh:mm")),
+                   std::move(lock)});
   }
   return out;
 }

@@ -21,14 +21,15 @@ public:
   /// The file the piece belongs to, kept beside the journal; empty for a new piece.
   void set_piece_path(const QString& path) { m_piece_path = path; }
 
-  /// Writes the piece soon although it has not been changed here: it came from a journal itself.
-  void keep() { m_timer.start(0); }
-
   struct Leftover {
     QString file;       ///< A piece file.
     QString piece_path; ///< Where it belongs, or empty.
     QString when;
+    std::shared_ptr<QLockFile> lock; ///< Held, so that no second window offers it as well.
   };
+  /// Makes what another program left this one's journal, in one step: at no moment is it nobody's.
+  void adopt(const Leftover& leftover);
+
   /// Journals whose program is no longer running.
   [[nodiscard]] static std::vector<Leftover> leftovers();
   static void discard(const Leftover& leftover);

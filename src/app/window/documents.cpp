@@ -133,14 +133,14 @@ bool Documents::load(const QString& path, const QString& keep_path) {
 bool Documents::recover() {
   for (const auto& leftover : Journal::leftovers()) {
     auto read = open_document(leftover.file.toStdString());
-    const bool wanted =
-        read && m_dialogs.offer_recovery(&m_window, QString::fromStdString(read->piece.title), leftover.when);
-    if (wanted) {
-      begin(std::move(read).value(), leftover.piece_path, false);
-      m_journal.keep();
+    if (!read) continue; // Kept: a newer version of the program may have written it.
+    if (!m_dialogs.offer_recovery(&m_window, QString::fromStdString(read->piece.title), leftover.when)) {
+      Journal::discard(leftover);
+      continue;
     }
-    Journal::discard(leftover);
-    if (wanted) return true;
+    begin(std::move(read).value(), leftover.piece_path, false);
+    m_journal.adopt(leftover);
+    return true;
   }
   return false;
 }
