@@ -58,6 +58,11 @@ struct Home {
   }
 };
 
+/// Lets the window work on until something holds. A busy machine may need long; only a failure waits it out.
+template <class Condition> [[nodiscard]] bool comes_true(Condition&& condition) {
+  return QTest::qWaitFor(std::forward<Condition>(condition), 120'000);
+}
+
 struct DeskTop {
   AnsweredDialogs dialogs;
   MainWindow window;
@@ -74,7 +79,7 @@ struct DeskTop {
   /// The demo piece with its photos decoded.
   bool open_demo() {
     if (!window.documents().open(QStringLiteral(DEMO_PIECE))) return false;
-    return QTest::qWaitFor([this] {
+    return comes_true([this] {
       for (const auto& r : piece().references)
         if (bench().photos().state_of(r).loading) return false;
       return true;
@@ -82,7 +87,7 @@ struct DeskTop {
   }
   /// The shown reference is decoded.
   bool photo_shown() {
-    return QTest::qWaitFor([this] {
+    return comes_true([this] {
       const Reference* shown = find_reference(piece(), session().reference);
       return shown && bench().photos().state_of(*shown).photo;
     });

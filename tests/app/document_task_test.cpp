@@ -70,7 +70,7 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
   QVERIFY(photo.save(path("one.png")));
   m_desk->dialogs.photo_paths = {path("one.png")};
   m_desk->trigger("Add photos");
-  QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 1; }));
+  QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 1; }));
   auto& view = m_desk->part<QWidget>("photo");
   QCoreApplication::processEvents();
   click(view, QPointF(view.width() / 2.0, view.height() / 2.0));
@@ -209,11 +209,11 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
   QVERIFY(journals().isEmpty());
   m_desk->bench().lay_current();
-  QVERIFY(QTest::qWaitFor([&] { return journals().size() == 1; }, 8000));
+  QVERIFY(comes_true([&] { return journals().size() == 1; }));
   // While its program runs it is nobody's leftover.
   QVERIFY(Journal::leftovers().empty());
   save_as(path("kept.zonachrom"));
-  QVERIFY(QTest::qWaitFor([&] { return journals().isEmpty(); }, 8000));
+  QVERIFY(comes_true([&] { return journals().isEmpty(); }));
   // A journal without a living owner, as a crash leaves it.
   Piece lost = new_piece("2026-01-01");
   lost.title = "Lost plate";
@@ -234,7 +234,7 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   QVERIFY(!QFile::exists(left + ".path"));
   QVERIFY(!m_desk->window.documents().recover());
   m_desk->trigger("Save");
-  QVERIFY(QTest::qWaitFor([&] { return journals().isEmpty(); }, 8000));
+  QVERIFY(comes_true([&] { return journals().isEmpty(); }));
 }
 
 /// The second process is this program itself: it lays a color on the piece and goes on until it is killed.
@@ -245,7 +245,7 @@ void DocumentTask::a_killed_program_offers_its_last_change() {
   other.start(QCoreApplication::applicationFilePath(), {"--work-on", path("plate.zonachrom")});
   QVERIFY(other.waitForStarted());
   const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
-  QVERIFY(QTest::qWaitFor([&] { return journals().size() == 1; }, 20000));
+  QVERIFY(comes_true([&] { return journals().size() == 1; }));
   QVERIFY(Journal::leftovers().empty());
   other.kill();
   other.waitForFinished();

@@ -52,7 +52,7 @@ private:
     QCoreApplication::sendEvent(&m_desk->window, &event);
   }
   bool offered() {
-    return QTest::qWaitFor([this] { return m_desk->session().set_view == SetView::Import; });
+    return comes_true([this] { return m_desk->session().set_view == SetView::Import; });
   }
   void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
   std::unique_ptr<DeskTop> m_desk;
@@ -120,7 +120,7 @@ void ExchangeTask::a_picture_is_read_as_a_palette() {
 void ExchangeTask::a_bad_file_says_why_and_changes_nothing() {
   const Piece before = m_desk->piece();
   drop(write("broken.json", "{\"a\": [1, 2"));
-  QVERIFY(QTest::qWaitFor([this] { return m_desk->notice().contains("broken.json"); }));
+  QVERIFY(comes_true([this] { return m_desk->notice().contains("broken.json"); }));
   QVERIFY(m_desk->notice().contains("byte"));
   QCOMPARE(m_desk->session().set_view, SetView::Staff);
   QCOMPARE(m_desk->piece(), before);

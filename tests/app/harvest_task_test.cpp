@@ -64,7 +64,7 @@ private:
   }
   bool take_colors() {
     press_button("takeColors");
-    return QTest::qWaitFor([this] { return !harvest().colors.empty(); }, 20'000);
+    return comes_true([this] { return !harvest().colors.empty(); });
   }
   std::unique_ptr<DeskTop> m_desk;
 };
@@ -256,7 +256,7 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
   QCOMPARE(harvest().colors[5].x, pixel.x() - 1);
   const auto kept = harvest().colors;
   press_button("refill");
-  QVERIFY(QTest::qWaitFor([&] { return harvest().colors.size() > kept.size(); }, 20'000));
+  QVERIFY(comes_true([&] { return harvest().colors.size() > kept.size(); }));
   for (std::size_t i = 0; i < kept.size(); ++i) QCOMPARE(harvest().colors[i].color, kept[i].color);
   const auto accepted = harvest().colors;
   press_button("acceptColors");
@@ -279,7 +279,7 @@ void HarvestTask::a_running_extraction_is_stopped() {
   start.click();
   QCOMPARE(start.text(), QStringLiteral("Stop"));
   start.click();
-  QVERIFY(QTest::qWaitFor([&] { return start.text() == QStringLiteral("Take colors"); }, 20'000));
+  QVERIFY(comes_true([&] { return start.text() == QStringLiteral("Take colors"); }));
   QVERIFY(harvest().colors.empty());
   QVERIFY(m_desk->notice().contains("was stopped"));
 }
@@ -310,7 +310,7 @@ void HarvestTask::a_mask_is_fitted_to_the_reference() {
   type_into(m_desk->part<NumberField>("fitHold"), "70");
   type_into(m_desk->part<NumberField>("fitPoints"), "5");
   press_button("fit");
-  QVERIFY(QTest::qWaitFor([&] { return m_desk->piece().mask->areas != before.areas; }, 20'000));
+  QVERIFY(comes_true([&] { return m_desk->piece().mask->areas != before.areas; }));
   const auto points = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points;
   QVERIFY(points.size() <= 5);
   QVERIFY(*m_desk->bench().reader().held() >= 0.7 - 1e-9);
@@ -318,7 +318,7 @@ void HarvestTask::a_mask_is_fitted_to_the_reference() {
   const Mask polygon = *m_desk->piece().mask;
   m_desk->part<QComboBox>("fitKind").setCurrentText(QStringLiteral("complement"));
   press_button("fit");
-  QVERIFY(QTest::qWaitFor([&] { return *m_desk->piece().mask != polygon; }, 20'000));
+  QVERIFY(comes_true([&] { return *m_desk->piece().mask != polygon; }));
   // The preview is the photo itself before the edge and in the mask after it.
   auto& preview = m_desk->part<MaskedPreview>("maskedPreview");
   const QRectF r = preview.picture_rect();
@@ -380,7 +380,7 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
   const Piece before = m_desk->piece();
   m_desk->dialogs.photo_paths = {folder.filePath("other.png")};
   m_desk->trigger("Replace the reference");
-  QVERIFY(QTest::qWaitFor([&] { return m_desk->piece() != before; }));
+  QVERIFY(comes_true([&] { return m_desk->piece() != before; }));
   QCOMPARE(m_desk->piece().references.size(), before.references.size());
   QCOMPARE(m_desk->piece().references[0].name, std::string("other"));
   QVERIFY(m_desk->photo_shown());
@@ -429,7 +429,7 @@ void HarvestTask::a_folder_brings_its_photos_and_names_the_others() {
   QCoreApplication::sendEvent(&m_desk->window, &enter);
   QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, {});
   QCoreApplication::sendEvent(&m_desk->window, &drop);
-  QVERIFY(QTest::qWaitFor([&] { return m_desk->bench().photos().intakes().empty(); }, 20'000));
+  QVERIFY(comes_true([&] { return m_desk->bench().photos().intakes().empty(); }));
   QCOMPARE(m_desk->piece().references.size(), before + 2);
   QVERIFY(m_desk->notice().contains("\"words\"") && m_desk->notice().contains("\"broken\""));
 }

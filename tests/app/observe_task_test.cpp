@@ -154,7 +154,7 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[0].id);
   m_desk->trigger("Undo");
   QCOMPARE(m_desk->piece(), whole);
-  QVERIFY(QTest::qWaitFor(
+  QVERIFY(comes_true(
       [&] { return !m_desk->bench().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
   QTest::keyClick(&strip, Qt::Key_Right);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
@@ -183,10 +183,10 @@ void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {
   m_desk->bench().photos().stop(third);
   m_desk->bench().show_reference(third.id);
   const auto state = [&] { return m_desk->bench().photos().state_of(third); };
-  QVERIFY(QTest::qWaitFor([&] { return !state().failure.isEmpty(); }));
+  QVERIFY(comes_true([&] { return !state().failure.isEmpty(); }));
   QVERIFY(state().failure.contains("was stopped"));
   click(photo(), spot());
-  QVERIFY(QTest::qWaitFor([&] { return state().photo != nullptr; }));
+  QVERIFY(comes_true([&] { return state().photo != nullptr; }));
 }
 
 void ObserveTask::a_pen_samples_like_a_mouse() {

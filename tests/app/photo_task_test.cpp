@@ -45,7 +45,7 @@ private slots:
     take_in("large.jpg");
     auto& stop = m_desk->part<QAbstractButton>("stopLoading");
     QVERIFY(stop.isVisible());
-    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 1; }, 60'000));
+    QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 1; }));
     QVERIFY(!m_desk->bench().photos().state_of(m_desk->piece().references[0]).photo->full().isNull());
     QVERIFY(!stop.isVisible());
     // The window went on answering all the while. (A bound against freezing, far above the tenth of a second
@@ -56,7 +56,7 @@ private slots:
     QVERIFY(noise(6000, 4000).save(path("large.png"), "PNG", 90));
     take_in("large.png");
     m_desk->part<QAbstractButton>("stopLoading").click();
-    QVERIFY(QTest::qWaitFor([this] { return m_desk->notice().contains("was stopped"); }, 20'000));
+    QVERIFY(comes_true([this] { return m_desk->notice().contains("was stopped"); }));
     QVERIFY(m_desk->piece().references.empty());
     QVERIFY(!m_desk->bench().store().edited());
   }
@@ -79,7 +79,7 @@ private slots:
     file.write(bytes);
     file.close();
     take_in("notes.png");
-    QVERIFY(QTest::qWaitFor([this] { return m_desk->notice().startsWith("\"notes\" is "); }));
+    QVERIFY(comes_true([this] { return m_desk->notice().startsWith("\"notes\" is "); }));
     QVERIFY(m_desk->piece() == piece);
     QVERIFY(!m_desk->bench().store().edited());
   }
@@ -93,10 +93,10 @@ private slots:
     QVERIFY(enter.isAccepted());
     QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &files, Qt::LeftButton, {});
     QCoreApplication::sendEvent(&m_desk->window, &drop);
-    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 2; }));
+    QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
     QApplication::clipboard()->setImage(noise(10, 10));
     m_desk->trigger("Paste");
-    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 3; }));
+    QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 3; }));
     QCOMPARE(m_desk->piece().references[2].name, std::string("pasted photo"));
     // One step each, named.
     QCOMPARE(m_desk->bench().store().stack().undoText(), QStringLiteral("Add reference"));
@@ -105,7 +105,7 @@ private slots:
     copied->setUrls({QUrl::fromLocalFile(path("b.bmp"))});
     QApplication::clipboard()->setMimeData(copied);
     m_desk->trigger("Paste");
-    QVERIFY(QTest::qWaitFor([this] { return m_desk->piece().references.size() == 4; }));
+    QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 4; }));
     QCOMPARE(m_desk->piece().references[3].name, std::string("b"));
   }
   void a_photo_for_a_piece_that_was_left_is_dropped() {

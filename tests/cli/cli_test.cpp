@@ -19,7 +19,7 @@ struct Run {
 Run run(const QStringList& arguments) {
   QProcess process;
   process.start(QStringLiteral(PROGRAM_FOLDER "/zonachrom-cli"), arguments);
-  process.waitForFinished();
+  process.waitForFinished(120'000);
   return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
 }
 
