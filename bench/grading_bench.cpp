@@ -166,4 +166,27 @@ BENCHMARK(large_set_on_screen)
     ->Unit(benchmark::kMillisecond)
     ->UseRealTime();
 
+/// From one swatch recolored while all are selected to everything that changes on the screen.
+void edit_of_large_set(benchmark::State& state) {
+  const GradeWindow desk(static_cast<SetView>(state.range(0)));
+  Workbench& bench = desk.window->bench();
+  const Id swatch = bench.piece().sets[0].families[3].swatches[7].id;
+  bench.set_work().select_all();
+  double shade = 0;
+  for (auto _ : state) {
+    shade = shade > 0.9 ? 0 : shade + 0.1;
+    bench.store().apply({}, [&](Piece p) {
+      return with_swatches_colored(std::move(p), {swatch}, {{shade, 0.5, 0.5}, {}, {}});
+    });
+    QApplication::processEvents();
+  }
+}
+BENCHMARK(edit_of_large_set)
+    ->Arg(0)
+    ->Arg(1)
+    ->Arg(2)
+    ->Iterations(30)
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
+
 } // namespace

@@ -203,11 +203,17 @@ void ListView::follow() {
 void ListView::show_selection() {
   if (m_following || !isVisible()) return;
   m_following = true;
+  const auto selected = [this](int row) {
+    const int source = m_shown->mapToSource(m_shown->index(row, 0)).row();
+    return m_bench.set_work().selected(m_swatches->swatch_of(source));
+  };
+  // Rows in runs: a table asks every range of its selection for every cell.
   QItemSelection wanted;
-  for (int row = 0; row < m_shown->rowCount(); ++row)
-    if (m_bench.set_work().selected(
-            m_swatches->swatch_of(m_shown->mapToSource(m_shown->index(row, 0)).row())))
-      wanted.select(m_shown->index(row, 0), m_shown->index(row, SwatchTable::kColumns - 1));
+  for (int row = 0, end = 0; row < m_shown->rowCount(); row = end + 1) {
+    for (end = row; end < m_shown->rowCount() && selected(end); ++end) {
+    }
+    if (end > row) wanted.select(m_shown->index(row, 0), m_shown->index(end - 1, SwatchTable::kColumns - 1));
+  }
   m_table->selectionModel()->select(wanted, QItemSelectionModel::ClearAndSelect);
   m_following = false;
 }
