@@ -107,6 +107,25 @@ void StaffView::paint_families(QPainter& painter) {
   }
 }
 
+/// For words beside a line: near its middle, where they hide no swatch if there is such a place.
+QRectF StaffView::free_box(const QPainterPath& line, const QString& words) const {
+  const QFontMetrics metrics(small_font());
+  const QRectF box(0, 0, metrics.horizontalAdvance(words) + 8, metrics.height() + 2);
+  const auto at = [&](double along, double down) {
+    QRectF moved = box;
+    moved.moveCenter(line.pointAtPercent(along) + QPointF(0, down));
+    return moved;
+  };
+  const auto hides_none = [this](const QRectF& r) {
+    return std::none_of(m_chips.begin(), m_chips.end(),
+                        [&](const Chip& chip) { return scrolled(chip).intersects(r); });
+  };
+  for (const double along : {0.5, 0.35, 0.65, 0.2, 0.8})
+    for (const double down : {-11, 11, -22, 22})
+      if (const QRectF r = at(along, down); hides_none(r)) return r;
+  return at(0.5, -11);
+}
+
 /// A dotted line between two swatches with a word at its middle.
 void StaffView::paint_link(QPainter& painter, Id one, Id other, const QString& words) {
   QRectF a = swatch_rect(one), b = swatch_rect(other);
@@ -127,9 +146,7 @@ void StaffView::paint_link(QPainter& painter, Id one, Id other, const QString& w
   painter.setPen(dots);
   painter.drawPath(path);
   if (words.isEmpty()) return;
-  const QFontMetrics metrics(small_font());
-  QRectF box(0, 0, metrics.horizontalAdvance(words) + 8, metrics.height() + 2);
-  box.moveCenter(path.pointAtPercent(0.5) - QPointF(0, 11));
+  const QRectF box = free_box(path, words);
   painter.fillRect(box, theme().field);
   painter.setFont(small_font());
   painter.setPen(theme().text);

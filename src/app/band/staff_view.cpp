@@ -133,7 +133,8 @@ void StaffView::lay_out_chips() {
 /// value.
 void StaffView::part_into_lanes(std::size_t from, std::size_t to) {
   constexpr double kMayCover = 5; // Names stay whole.
-  constexpr std::size_t kMostLanes = 4;
+  constexpr double kNarrowestChip = 10;
+  const auto most = static_cast<std::size_t>(std::max(1.0, (column_width() - 24) / kNarrowestChip));
   std::vector<Chip*> order;
   for (std::size_t i = from; i < to; ++i) order.push_back(&m_chips[i]);
   std::stable_sort(order.begin(), order.end(),
@@ -147,9 +148,9 @@ void StaffView::part_into_lanes(std::size_t from, std::size_t to) {
       if (last > first && top >= bottom) break;
       std::size_t lane = 0;
       while (lane < bottoms.size() && bottoms[lane] > top) ++lane;
-      if (lane == bottoms.size() && lane < kMostLanes) bottoms.push_back(0);
+      if (lane == bottoms.size() && lane < most) bottoms.push_back(0);
       // More than that cover each other, from lane to lane in turn.
-      if (lane == kMostLanes) lane = (last - first) % kMostLanes;
+      if (lane == most) lane = (last - first) % most;
       bottoms[lane] = bottom = order[last]->rect.bottom();
       lanes.push_back(lane);
     }

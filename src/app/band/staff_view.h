@@ -93,6 +93,7 @@ private:
   void paint_chip(QPainter& painter, const Chip& chip);
   void paint_findings(QPainter& painter);
   void paint_link(QPainter& painter, Id one, Id other, const QString& words);
+  [[nodiscard]] QRectF free_box(const QPainterPath& line, const QString& words) const;
   void choose_links();
   void paint_counts(QPainter& painter);
   void paint_dragged(QPainter& painter);
