@@ -105,6 +105,22 @@ struct DeskTop {
   }
 };
 
+/// A new piece at a desk.
+[[nodiscard]] inline std::unique_ptr<DeskTop> new_piece_at(Desk desk) {
+  auto out = std::make_unique<DeskTop>();
+  out->bench().show_desk(desk);
+  if (desk == Desk::Grade) out->bench().show_set_view(SetView::Staff);
+  QCoreApplication::processEvents();
+  return out;
+}
+/// The demo piece at a desk.
+[[nodiscard]] inline std::unique_ptr<DeskTop> demo_at(Desk desk) {
+  auto out = new_piece_at(desk);
+  if (!out->open_demo()) qFatal("the demo piece did not open");
+  QCoreApplication::processEvents();
+  return out;
+}
+
 inline void send_mouse(QWidget& widget, QEvent::Type type, QPointF at, Qt::MouseButton button,
                        Qt::MouseButtons buttons, Qt::KeyboardModifiers modifiers = {}) {
   QMouseEvent event(type, at, widget.mapToGlobal(at), button, buttons, modifiers);

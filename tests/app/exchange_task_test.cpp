@@ -20,11 +20,8 @@ class ExchangeTask : public QObject {
   Q_OBJECT
 private slots:
   void init() {
-    m_desk = std::make_unique<DeskTop>();
+    m_desk = demo_at(Desk::Grade);
     m_folder = std::make_unique<QTemporaryDir>();
-    QVERIFY(m_desk->open_demo());
-    m_desk->bench().show_desk(Desk::Grade);
-    m_desk->bench().show_set_view(SetView::Staff);
   }
   void cleanup() { m_desk.reset(); }
 

@@ -22,11 +22,7 @@ using namespace zc::test;
 class GradeTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    m_desk->bench().show_desk(Desk::Grade);
-    m_desk->bench().show_set_view(SetView::Staff);
-  }
+  void init() { m_desk = new_piece_at(Desk::Grade); }
   void cleanup() { m_desk.reset(); }
 
   void a_set_is_built_from_picks_by_keyboard_alone();

@@ -27,12 +27,7 @@ using namespace zc::test;
 class HarvestTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    QVERIFY(m_desk->open_demo());
-    m_desk->bench().show_desk(Desk::Observe);
-    QCoreApplication::processEvents();
-  }
+  void init() { m_desk = demo_at(Desk::Observe); }
   void cleanup() { m_desk.reset(); }
 
   void every_way_of_looking_is_a_key_and_a_button_away();

@@ -15,10 +15,7 @@ using namespace zc::test;
 class LayTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    m_desk->bench().show_desk(Desk::Pick);
-  }
+  void init() { m_desk = new_piece_at(Desk::Pick); }
   void cleanup() { m_desk.reset(); }
 
   void the_first_color_makes_the_first_family();

@@ -17,11 +17,7 @@ using namespace zc::test;
 class LimitTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    m_desk->bench().show_desk(Desk::Limit);
-    QCoreApplication::processEvents();
-  }
+  void init() { m_desk = new_piece_at(Desk::Limit); }
   void cleanup() { m_desk.reset(); }
 
   void a_mask_is_drawn_shaped_used_and_undone();

@@ -13,12 +13,7 @@ using namespace zc::test;
 class ObserveTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    QVERIFY(m_desk->open_demo());
-    m_desk->bench().show_desk(Desk::Observe);
-    QCoreApplication::processEvents();
-  }
+  void init() { m_desk = demo_at(Desk::Observe); }
   void cleanup() { m_desk.reset(); }
 
   void a_click_samples_the_average_in_linear_light();

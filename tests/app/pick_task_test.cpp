@@ -23,11 +23,7 @@ using namespace zc::test;
 class PickTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    m_desk->bench().show_desk(Desk::Pick);
-    QCoreApplication::processEvents();
-  }
+  void init() { m_desk = new_piece_at(Desk::Pick); }
   void cleanup() { m_desk.reset(); }
 
   void one_value_line_runs_through_rail_section_and_staff();

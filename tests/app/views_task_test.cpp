@@ -22,12 +22,7 @@ using namespace zc::test;
 class ViewsTask : public QObject {
   Q_OBJECT
 private slots:
-  void init() {
-    m_desk = std::make_unique<DeskTop>();
-    QVERIFY(m_desk->open_demo());
-    m_desk->bench().show_desk(Desk::Grade);
-    m_desk->bench().show_set_view(SetView::Staff);
-  }
+  void init() { m_desk = demo_at(Desk::Grade); }
   void cleanup() { m_desk.reset(); }
 
   void rows_mark_what_is_locked_used_and_held();

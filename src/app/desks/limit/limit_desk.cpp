@@ -1,6 +1,5 @@
 #include "app/desks/limit/limit_desk.h"
 
-#include "app/band/value_axis.h"
 #include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/pattern_panel.h"
 #include "app/desks/limit/reference_panel.h"
@@ -11,7 +10,7 @@
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/mask_rule.h"
-#include "app/wheel/wheel_choice.h"
+#include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
 #include "core/wheel/color_words.h"
 
@@ -26,7 +25,7 @@ LimitDesk::LimitDesk(Workbench& bench, QWidget* parent)
     : QWidget(parent), m_bench(bench), m_wheel(new WheelView(bench, WheelView::Use::ShapeMask, this)) {
   auto* left = new QVBoxLayout;
   left->setSpacing(4);
-  left->addWidget(make_head());
+  left->addWidget(new WheelHead(bench, this));
   left->addWidget(m_wheel, 1);
   left->addWidget(make_tools());
   m_facts = new QLabel(this);
@@ -47,19 +46,6 @@ LimitDesk::LimitDesk(Workbench& bench, QWidget* parent)
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
   follow();
   follow_tools();
-}
-
-QWidget* LimitDesk::make_head() {
-  auto* head = new QWidget(this);
-  head->setFixedHeight(ValueAxis::kHead - 4);
-  auto* row = new QHBoxLayout(head);
-  row->setContentsMargins(0, 2, 0, 0);
-  m_title = new QLabel(head);
-  m_title->setFont(heading_font());
-  row->addWidget(m_title);
-  row->addStretch();
-  row->addWidget(new WheelChoice(m_bench, head));
-  return head;
 }
 
 QWidget* LimitDesk::make_tools() {
@@ -205,7 +191,6 @@ void LimitDesk::showEvent(QShowEvent* event) {
 }
 
 void LimitDesk::follow() {
-  m_title->setText(tr("Value %1").arg(std::lround(stepped_value(m_bench.session().at.v, m_bench.steps()))));
   m_facts->setText(facts());
   m_keeps->setChecked(m_bench.session().mask_keeps == MaskKeeps::Outline);
   for (QPushButton* button : m_commands) button->setEnabled(m_bench.piece().mask.has_value());

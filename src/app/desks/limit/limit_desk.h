@@ -23,7 +23,6 @@ protected:
   void showEvent(QShowEvent* event) override;
 
 private:
-  QWidget* make_head();
   QWidget* make_tools();
   QWidget* make_side();
   QWidget* make_lists();
@@ -35,7 +34,6 @@ private:
 
   Workbench& m_bench;
   WheelView* m_wheel;
-  QLabel* m_title = nullptr;
   QLabel* m_facts = nullptr;
   WordButton* m_keeps = nullptr;
   std::vector<WordButton*> m_tools, m_modes;

@@ -6,8 +6,6 @@
 
 #include <QWidget>
 
-class QLabel;
-
 namespace zc {
 
 class WheelView;
@@ -19,12 +17,9 @@ public:
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
 
 private:
-  QWidget* make_head();
   QWidget* make_foot();
-  void follow();
   Workbench& m_bench;
   WheelView* m_wheel;
-  QLabel* m_title = nullptr;
 };
 
 } // namespace zc

@@ -1,14 +1,17 @@
-#include "app/wheel/wheel_choice.h"
+#include "app/wheel/wheel_head.h"
 
+#include "app/band/value_axis.h"
 #include "app/theme/theme.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QLabel>
 
 namespace zc {
 
-WheelChoice::WheelChoice(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_hues(new QComboBox(this)), m_measures(new QComboBox(this)) {
+WheelHead::WheelHead(Workbench& bench, QWidget* parent)
+    : QWidget(parent), m_bench(bench), m_value(new QLabel(this)), m_hues(new QComboBox(this)),
+      m_measures(new QComboBox(this)) {
   m_hues->setObjectName(QStringLiteral("hueScale"));
   m_hues->setAccessibleName(tr("Hue scale of the wheel"));
   m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
@@ -28,28 +31,40 @@ WheelChoice::WheelChoice(Workbench& bench, QWidget* parent)
       {tr("CIELAB chroma"), SaturationMeasure::CielabChroma},
       {tr("OKLab chroma"), SaturationMeasure::OklabChroma}};
   for (const auto& [words, measure] : measures) m_measures->addItem(words, static_cast<int>(measure));
+  setFixedHeight(ValueAxis::kHead - 4);
+  m_value->setFont(heading_font());
   auto* row = new QHBoxLayout(this);
-  row->setContentsMargins(0, 0, 0, 0);
+  row->setContentsMargins(0, 2, 0, 0);
   row->setSpacing(kGap);
+  row->addWidget(m_value);
+  row->addStretch();
   for (QComboBox* box : {m_hues, m_measures}) {
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(box == m_hues ? 8 : 13);
     row->addWidget(box);
-    connect(box, &QComboBox::activated, this, &WheelChoice::choose);
+    connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
-  connect(&bench, &Workbench::pieceChanged, this, &WheelChoice::follow);
+  connect(&bench, &Workbench::pieceChanged, this, &WheelHead::follow);
+  for (const auto signal : {&Workbench::colorChanged, &Workbench::viewChanged})
+    connect(&bench, signal, this, &WheelHead::say_value);
   follow();
+  say_value();
 }
 
-void WheelChoice::choose() {
+void WheelHead::choose() {
   m_bench.change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
                         static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
 }
 
-void WheelChoice::follow() {
+void WheelHead::follow() {
   const WheelSpec& wheel = m_bench.piece().wheel;
   m_hues->setCurrentIndex(m_hues->findData(static_cast<int>(wheel.hues)));
   m_measures->setCurrentIndex(m_measures->findData(static_cast<int>(wheel.measure)));
+}
+
+void WheelHead::say_value() {
+  const double value = stepped_value(m_bench.session().at.v, m_bench.steps());
+  m_value->setText(tr("Wheel at value %1").arg(std::lround(value)));
 }
 
 } // namespace zc

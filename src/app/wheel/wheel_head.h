@@ -1,4 +1,4 @@
-// Which wheel: its hue scale and its saturation measure.
+// Over a wheel: its value, and which wheel it is, by hue scale and saturation measure.
 #pragma once
 
 #include "app/store/workbench.h"
@@ -6,18 +6,21 @@
 #include <QWidget>
 
 class QComboBox;
+class QLabel;
 
 namespace zc {
 
-class WheelChoice final : public QWidget {
+class WheelHead final : public QWidget {
   Q_OBJECT
 public:
-  WheelChoice(Workbench& bench, QWidget* parent);
+  WheelHead(Workbench& bench, QWidget* parent);
 
 private:
   void choose();
   void follow();
+  void say_value();
   Workbench& m_bench;
+  QLabel* m_value;
   QComboBox* m_hues;
   QComboBox* m_measures;
 };
