@@ -64,7 +64,7 @@ void WheelHead::follow() {
 
 void WheelHead::say_value() {
   const double value = stepped_value(m_bench.session().at.v, m_bench.steps());
-  m_value->setText(tr("Wheel at value %1").arg(std::lround(value)));
+  m_value->setText(tr("At value %1").arg(std::lround(value)));
 }
 
 } // namespace zc
