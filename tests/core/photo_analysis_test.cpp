@@ -76,6 +76,7 @@ private slots:
   void through_the_mask_keeps_value_and_lies_inside();
   void extraction_meets_quotas_and_differences();
   void extraction_says_what_is_missing();
+  void extraction_finds_what_is_small_in_a_large_photo();
   void extraction_stays_in_the_mask();
   void a_refill_keeps_its_distance_from_what_is_kept();
   void extraction_is_the_same_every_time_and_stops();
@@ -308,6 +309,35 @@ void PhotoAnalysisTest::extraction_says_what_is_missing() {
   spec.least_difference = 50;
   spec.count = 2;
   QVERIFY(extract_colors(photo.view(), spec)->colors.size() <= 2);
+}
+
+/// 108 of 4.8 million pixels are light, and far fewer than one in a thousand lie in the mask.
+void PhotoAnalysisTest::extraction_finds_what_is_small_in_a_large_photo() {
+  Patch photo(2400, 2000, 0xff203040u);
+  for (int x = 0; x < 12; ++x)
+    for (int y = 0; y < 9; ++y)
+      photo.at(1507 + x, 1111 + y) = 0xff000000u | (255u - 8 * x) << 16 | (240u - 7 * y) << 8 | 120u;
+  ExtractionSpec spec;
+  spec.quotas = BandCounts{1, 0, 4};
+  const auto made = extract_colors(photo.view(), spec);
+  QVERIFY(made);
+  QCOMPARE(made->colors.size(), std::size_t{5});
+  QCOMPARE(made->unmet, BandCounts{});
+  double light = 0;
+  for (const auto& c : made->colors) {
+    if (c.band != Band::Light) continue;
+    light += c.share;
+    QVERIFY(c.x >= 1507 && c.x < 1519 && c.y >= 1111 && c.y < 1120);
+  }
+  CHECK_NEAR(light * photo.words.size(), 108, 1); // The dark rest is weighed by its samples.
+  const Wheel wheel({HueScale::Light, SaturationMeasure::Hsv});
+  const MaskRegion region(Mask{{}, {{AreaMode::Adds, RingSector{320, 80, 0.3, 1}}}, 0, {}});
+  ExtractionSpec inside;
+  inside.count = 3;
+  inside.mask = MaskUse::InsideOnly;
+  const auto lamp = extract_colors(photo.view(), inside, &wheel, &region);
+  QVERIFY(lamp);
+  QCOMPARE(lamp->colors.size(), std::size_t{3});
 }
 
 void PhotoAnalysisTest::extraction_stays_in_the_mask() {

@@ -17,8 +17,8 @@ enum class MaskUse {
 };
 
 enum class Representative {
-  Mean,  ///< The mean of a group, in linear light.
-  Pixel, ///< The pixel of the group nearest to its mean.
+  Mean,  ///< The middle of a group in OKLab, where it can be shown; else its pixel.
+  Pixel, ///< The pixel of the group nearest to that middle.
 };
 
 struct ExtractionSpec {

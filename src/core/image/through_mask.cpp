@@ -40,22 +40,29 @@ std::uint32_t MaskMapper::mapped(std::uint32_t word) const {
   return (word & 0xff000000u) | (word_of(c) & 0xffffffu);
 }
 
+/// The 24 bits of a color, mapped when it comes up for the first time.
+inline std::uint32_t MaskMapper::remembered(std::uint32_t* known, std::uint32_t word) const {
+  // Two threads may map one color at the same time; they come to the same result.
+  const std::atomic_ref<std::uint32_t> place(known[word & 0xffffffu]);
+  std::uint32_t color = place.load(std::memory_order_relaxed);
+  if (color == 0) [[unlikely]] {
+    color = mapped(word | 0xff000000u);
+    place.store(color, std::memory_order_relaxed);
+  }
+  return color & 0xffffffu;
+}
+
+bool MaskMapper::keeps(std::uint32_t word) const {
+  return remembered(m_known->words, word) == (word & 0xffffffu);
+}
+
 void MaskMapper::map(const PixelView& photo, std::uint32_t* out) const {
   std::uint32_t* const known = m_known->words;
   in_parallel(photo.height, 16, [&, known](int from, int to) {
     for (int y = from; y < to; ++y) {
       const std::uint32_t* words = photo.row(y);
       std::uint32_t* row = out + static_cast<std::size_t>(y) * photo.width;
-      for (int x = 0; x < photo.width; ++x) {
-        // Two threads may map one color at the same time; they come to the same result.
-        const std::atomic_ref<std::uint32_t> place(known[words[x] & 0xffffffu]);
-        std::uint32_t color = place.load(std::memory_order_relaxed);
-        if (color == 0) [[unlikely]] {
-          color = mapped(words[x] | 0xff000000u);
-          place.store(color, std::memory_order_relaxed);
-        }
-        row[x] = (words[x] & 0xff000000u) | (color & 0xffffffu);
-      }
+      for (int x = 0; x < photo.width; ++x) row[x] = (words[x] & 0xff000000u) | remembered(known, words[x]);
     }
   });
 }

@@ -17,11 +17,14 @@ public:
   MaskMapper(const Wheel& wheel, const MaskRegion& region);
 
   [[nodiscard]] std::uint32_t mapped(std::uint32_t word) const;
+  /// Whether mapped() leaves a color as it is; remembered.
+  [[nodiscard]] bool keeps(std::uint32_t word) const;
   /// Maps on all cores; alpha is kept. `out` holds width * height words.
   void map(const PixelView& photo, std::uint32_t* out) const;
 
 private:
   struct Known;
+  [[nodiscard]] std::uint32_t remembered(std::uint32_t* known, std::uint32_t word) const;
   Wheel m_wheel;
   MaskRegion m_region;
   std::shared_ptr<Known> m_known; ///< Shared by copies: what one has mapped the others know.
