@@ -85,6 +85,13 @@ struct DeskTop {
       return true;
     });
   }
+  /// For versions of a test's own.
+  bool open_demo_without_versions() {
+    return open_demo() && bench().store().apply("Forget versions", [](Piece p) -> Result<Piece> {
+      p.sets[0].versions.clear();
+      return p;
+    });
+  }
   /// The shown reference is decoded.
   bool photo_shown() {
     return comes_true([this] {

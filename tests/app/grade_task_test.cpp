@@ -266,7 +266,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
 }
 
 void GradeTask::versions_are_kept_compared_and_taken_up() {
-  QVERIFY(m_desk->open_demo());
+  QVERIFY(m_desk->open_demo_without_versions());
   press_button("page.sets");
   type_into(m_desk->part<QLineEdit>("versionName"), "evening");
   QCOMPARE(set().versions.size(), std::size_t{1});

@@ -103,6 +103,7 @@ void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
 }
 
 void ViewsTask::versions_are_chosen_for_comparison() {
+  QVERIFY(m_desk->open_demo_without_versions());
   press_button("page.sets");
   for (const char* name : {"noon", "dusk", "night"}) type_into(m_desk->part<QLineEdit>("versionName"), name);
   press_button("view.versions");

@@ -223,6 +223,10 @@ void SetsPanel::follow() {
       item->setCheckState(m_bench.set_work().compared(v.id) ? Qt::Checked : Qt::Unchecked);
       if (v.id == version) m_versions->setCurrentItem(item);
     }
+    if (set->versions.empty()) {
+      auto* none = new QListWidgetItem(tr("None yet. Keep the set as it is, then change it."), m_versions);
+      none->setFlags(Qt::NoItemFlags);
+    }
   }
   m_following = false;
 }
