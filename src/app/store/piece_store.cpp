@@ -10,8 +10,8 @@ public:
   Step(PieceStore& store, const QString& name, Piece before, Piece after, QString drag)
       : QUndoCommand(name), m_store(store), m_before(std::move(before)), m_after(std::move(after)),
         m_drag(std::move(drag)) {}
-  void undo() override { m_store.show(m_before); }
-  void redo() override { m_store.show(m_after); }
+  void undo() override { m_store.hold(m_before); }
+  void redo() override { m_store.hold(m_after); }
   [[nodiscard]] int id() const override { return m_drag.isEmpty() ? -1 : 1; }
   bool mergeWith(const QUndoCommand* other) override {
     const auto* next = static_cast<const Step*>(other);
@@ -29,6 +29,9 @@ private:
 
 PieceStore::PieceStore(QObject* parent) : QObject(parent) {
   m_stack.setUndoLimit(500);
+  // Told when the stack is done with its step: whoever hears of it may apply an edit in turn, such as a field
+  // that gives its text when it has to close.
+  connect(&m_stack, &QUndoStack::indexChanged, this, &PieceStore::tell);
   connect(&m_stack, &QUndoStack::cleanChanged, this, [this](bool clean) { emit editedChanged(!clean); });
 }
 
@@ -46,14 +49,21 @@ bool PieceStore::apply(const QString& name, const Edit& edit, const QString& dra
 void PieceStore::start_from(Piece piece, bool saved) {
   m_stack.clear();
   if (!saved) m_stack.resetClean();
-  show(piece);
+  hold(piece);
+  tell();
   emit editedChanged(edited());
 }
 
 void PieceStore::mark_saved() { m_stack.setClean(); }
 
-void PieceStore::show(const Piece& piece) {
+void PieceStore::hold(const Piece& piece) {
   m_piece = piece;
+  m_told = false;
+}
+
+void PieceStore::tell() {
+  if (m_told) return;
+  m_told = true;
   emit changed();
 }
 

@@ -37,9 +37,11 @@ signals:
 
 private:
   class Step;
-  void show(const Piece& piece);
+  void hold(const Piece& piece);
+  void tell();
 
   Piece m_piece;
+  bool m_told = true; ///< Whether changed() has been emitted for it.
   QUndoStack m_stack;
 };
 

@@ -29,6 +29,7 @@
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
+#include <QPlainTextEdit>
 #include <QSettings>
 #include <QShortcut>
 #include <QSplitter>
@@ -124,7 +125,10 @@ void MainWindow::add_photos() {
 
 void MainWindow::paste() {
   if (auto* field = qobject_cast<QLineEdit*>(focusWidget())) return field->paste();
+  if (auto* field = qobject_cast<QPlainTextEdit*>(focusWidget())) return field->paste();
   const QMimeData* clip = QApplication::clipboard()->mimeData();
+  const QMimeData nothing;
+  if (!clip) clip = &nothing; // As on some desktops before anything has been copied.
   if (m_bench.session().desk == Desk::Grade && m_bench.set_work().paste(*clip)) return;
   if (clip->hasImage()) {
     m_bench.show_desk(Desk::Observe);

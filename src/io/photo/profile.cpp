@@ -8,6 +8,7 @@
 #include <lcms2.h>
 
 #include <memory>
+#include <mutex>
 
 namespace zc {
 namespace {
@@ -64,6 +65,9 @@ bool has_photo_metadata(int type) {
 } // namespace
 
 PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes) {
+  // The library's reader of XMP keeps tables of its own and may be used by one thread at a time.
+  static std::mutex one_at_a_time;
+  const std::lock_guard lock(one_at_a_time);
   PhotoMetadata out;
   try {
     Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
