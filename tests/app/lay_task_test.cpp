@@ -25,6 +25,7 @@ private slots:
   void drags_move_between_families();
   void names_are_edited_in_place();
   void deleting_and_undo_name_themselves();
+  void an_edit_may_follow_from_an_undo();
   void counts_follow_the_bands();
   void hundreds_of_swatches_and_long_names();
   void everything_goes_by_keyboard();
@@ -147,6 +148,35 @@ void LayTask::deleting_and_undo_name_themselves() {
   undo->trigger();
   QCOMPARE(m_desk->piece(), laid);
   QVERIFY(undo->text().contains("Lay swatch"));
+}
+
+/// As when a field that has to close gives its text while the window learns of an undo or redo.
+void LayTask::an_edit_may_follow_from_an_undo() {
+  PieceStore& store = m_desk->bench().store();
+  const auto title = [&](const char* words) {
+    store.apply(words, [=](Piece p) { return with_title(std::move(p), words); });
+  };
+  const char* follows = nullptr;
+  connect(&store, &PieceStore::changed, this, [&] {
+    if (follows) title(std::exchange(follows, nullptr));
+  });
+  title("one");
+  title("two");
+  follows = "typed meanwhile";
+  store.stack().undo();
+  QCOMPARE(m_desk->piece().title, std::string("typed meanwhile"));
+  QCOMPARE(store.stack().count(), 2);
+  store.stack().undo();
+  QCOMPARE(m_desk->piece().title, std::string("one"));
+  follows = "typed again";
+  store.stack().redo();
+  QCOMPARE(m_desk->piece().title, std::string("typed again"));
+  for (const char* before : {"typed meanwhile", "one"}) {
+    store.stack().undo();
+    QCOMPARE(m_desk->piece().title, std::string(before));
+  }
+  QCOMPARE(store.stack().count(), 3);
+  QVERIFY(store.stack().canUndo());
 }
 
 void LayTask::counts_follow_the_bands() {
