@@ -3,15 +3,13 @@
 #include "app/band/staff_view.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/store/set_work.h"
-#include "app/theme/theme.h"
-#include "app/window/main_window.h"
+#include "bench_window.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/mask/patterns.h"
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
 
-#include <QApplication>
 #include <QMouseEvent>
 #include <QScrollBar>
 #include <QTableView>
@@ -23,6 +21,7 @@
 namespace {
 
 using namespace zc;
+using namespace zc::bench;
 
 std::vector<Srgb> random_colors(std::size_t n) {
   std::mt19937 random(1);
@@ -87,19 +86,9 @@ void grading_report(benchmark::State& state) {
 }
 BENCHMARK(grading_report)->Unit(benchmark::kMillisecond)->UseRealTime();
 
-struct GradeWindow {
-  int argc = 1;
-  char name[6] = "bench";
-  char* argv[2] = {name, nullptr};
-  QApplication app{argc, argv};
-  ToolkitDialogs dialogs;
-  std::unique_ptr<MainWindow> window;
-
+struct GradeWindow : BenchWindow {
   explicit GradeWindow(SetView view) {
-    install_theme();
-    window = std::make_unique<MainWindow>(dialogs);
-    window->resize(1280, 800);
-    window->show();
+    show();
     Piece piece = new_piece({});
     piece.sets[0].families = large_set().families;
     piece.next_id = 100'000;

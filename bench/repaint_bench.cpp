@@ -1,33 +1,18 @@
 // Drags in the whole window at 1280x800: the value line, for which wheel, section and rail are painted anew,
 // and a corner of the mask.
 #include "app/store/photo_reading.h"
-#include "app/theme/theme.h"
-#include "app/window/documents.h"
-#include "app/window/main_window.h"
+#include "bench_window.h"
 #include "core/piece/edits.h"
-
-#include <QApplication>
 
 #include <benchmark/benchmark.h>
 #include <chrono>
 #include <cmath>
-#include <memory>
 
 namespace {
 
-struct Desk {
-  int argc = 1;
-  char name[6] = "bench";
-  char* argv[2] = {name, nullptr};
-  QApplication app{argc, argv};
-  zc::ToolkitDialogs dialogs;
-  std::unique_ptr<zc::MainWindow> window;
-
+struct Desk : zc::bench::BenchWindow {
   explicit Desk(zc::Desk desk) {
-    zc::install_theme();
-    window = std::make_unique<zc::MainWindow>(dialogs);
-    window->resize(1280, 800);
-    window->show();
+    show();
     window->documents().open_demo();
     window->bench().show_desk(desk);
     QApplication::processEvents();

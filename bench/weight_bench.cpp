@@ -1,15 +1,12 @@
 // What large photos weigh: memory while one of 100 megapixels is looked at in every way, and how soon a piece
 // with twenty of 24 megapixels can be worked on.
 #include "app/store/photo_reading.h"
-#include "app/theme/theme.h"
-#include "app/window/documents.h"
-#include "app/window/main_window.h"
 #include "bench_photos.h"
+#include "bench_window.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
 
 #include <QAbstractButton>
-#include <QApplication>
 #include <QTemporaryDir>
 
 #include <benchmark/benchmark.h>
@@ -39,21 +36,8 @@ private:
   double m_before;
 };
 
-struct Desk {
-  int argc = 1;
-  char name[6] = "bench";
-  char* argv[2] = {name, nullptr};
-  QApplication app{argc, argv};
-  ToolkitDialogs dialogs;
+struct PhotoWindow : BenchWindow {
   QTemporaryDir folder;
-  std::unique_ptr<MainWindow> window;
-
-  Desk() { install_theme(); }
-  void show() {
-    window = std::make_unique<MainWindow>(dialogs);
-    window->resize(1280, 800);
-    window->show();
-  }
   QString photo(int width, int height, int quality) {
     const QString path = folder.filePath(QStringLiteral("%1-%2.jpg").arg(width).arg(quality));
     demo_photo("blue-hour.jpg")
@@ -68,14 +52,14 @@ template <class Condition> void work_until(Condition condition) {
 }
 
 void photo_of_100_megapixels(benchmark::State& state) {
-  Desk desk;
+  PhotoWindow desk;
   const QString path = desk.photo(12'000, 8'400, 92);
   for (auto _ : state) {
     const Peak peak;
     desk.show();
     Workbench& bench = desk.window->bench();
     desk.window->documents().open_demo(); // For its mask.
-    bench.show_desk(zc::Desk::Observe);
+    bench.show_desk(Desk::Observe);
     bench.photos().take_in(path);
     work_until([&] { return bench.piece().references.size() == 4; });
     bench.show_reference(bench.piece().references.back().id);
@@ -96,7 +80,7 @@ void photo_of_100_megapixels(benchmark::State& state) {
 BENCHMARK(photo_of_100_megapixels)->Iterations(1)->Unit(benchmark::kMillisecond)->UseRealTime();
 
 void twenty_references(benchmark::State& state) {
-  Desk desk;
+  PhotoWindow desk;
   const QString file = desk.folder.filePath(QStringLiteral("twenty.zonachrom"));
   {
     Piece piece = new_piece({});
@@ -113,7 +97,7 @@ void twenty_references(benchmark::State& state) {
     const double usable = seconds([&] {
       desk.show();
       desk.window->documents().open(file);
-      desk.window->bench().show_desk(zc::Desk::Observe);
+      desk.window->bench().show_desk(Desk::Observe);
       QApplication::processEvents(QEventLoop::AllEvents, 50); // shown, painted, and answering
     });
     const auto& references = desk.window->bench().piece().references;

@@ -6,6 +6,7 @@
 #include <QClipboard>
 #include <QElapsedTimer>
 #include <QMimeData>
+#include <QThread>
 
 using namespace zc;
 using namespace zc::test;
@@ -22,6 +23,14 @@ QImage noise(int w, int h) {
   }
   return image;
 }
+
+struct Paints final : QObject {
+  int count = 0;
+  bool eventFilter(QObject*, QEvent* event) override {
+    count += event->type() == QEvent::Paint;
+    return false;
+  }
+};
 
 } // namespace
 
@@ -51,6 +60,20 @@ private slots:
     // The window went on answering all the while. (A bound against freezing, far above the tenth of a second
     // that bench and use show, since tests share the machine.)
     QVERIFY2(longest < 1000, qPrintable(QString::number(longest)));
+  }
+  /// A paint in between would show parts that have not heard of the change yet.
+  void nothing_is_painted_while_a_change_is_told() {
+    QVERIFY(noise(6000, 4000).save(path("large.jpg"), "JPEG", 90));
+    take_in("large.jpg");
+    QVERIFY(m_desk->part<QAbstractButton>("stopLoading").isVisible());
+    while (m_desk->bench().photos().intakes().at(0).progress < 0.2) QThread::msleep(1);
+    Paints paints;
+    m_desk->part<QWidget>("staff").installEventFilter(&paints);
+    m_desk->part<QWidget>("staff").update(); // As the pointer over it would.
+    m_desk->bench().lay_current();
+    QCOMPARE(paints.count, 0);
+    QCoreApplication::processEvents();
+    QVERIFY(paints.count > 0);
   }
   void loading_can_be_stopped() {
     QVERIFY(noise(6000, 4000).save(path("large.png"), "PNG", 90));

@@ -52,12 +52,6 @@ StaffView::StaffView(Workbench& bench, QWidget* parent)
   });
 }
 
-const std::vector<Family>& StaffView::families() const {
-  static const std::vector<Family> none;
-  const SwatchSet* set = current_set(m_bench.piece());
-  return set ? set->families : none;
-}
-
 // ---------------------------------------------------------------- layout
 
 QRectF StaffView::staff_rect() const {
@@ -199,6 +193,8 @@ std::optional<std::size_t> StaffView::family_at(QPointF p) const {
 }
 
 void StaffView::follow() {
+  const SwatchSet* set = current_set(m_bench.piece());
+  m_families = set ? set->families : std::vector<Family>();
   const double needed = column_width() * static_cast<double>(families().size()) + 8;
   const int over = std::max(0, static_cast<int>(std::ceil(needed - staff_rect().width())));
   m_scroll->setRange(0, over);

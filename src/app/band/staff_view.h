@@ -62,7 +62,7 @@ private:
     Srgb shown;
     bool held;
   };
-  [[nodiscard]] const std::vector<Family>& families() const;
+  [[nodiscard]] const std::vector<Family>& families() const { return m_families; }
   /// Takes the stage at Grade.
   [[nodiscard]] bool wide() const {
     return m_bench.session().desk == Desk::Grade && m_bench.session().set_view == SetView::Staff;
@@ -111,6 +111,9 @@ private:
   Qt::KeyboardModifiers m_modifiers;
   bool m_moved = false;
   int m_limit_drag = 0;
+  /// Of the piece that was followed last; chips point into it. The piece itself may be another one already
+  /// when something asks for a paint before this view has heard of it.
+  std::vector<Family> m_families;
   std::vector<Chip> m_chips; ///< In the order of the set.
   std::unordered_map<Id, std::size_t> m_chip_of;
   /// Twins and near-duplicates that are drawn: of the selection, or the first of all.

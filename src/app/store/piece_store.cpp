@@ -49,15 +49,15 @@ bool PieceStore::apply(const QString& name, const Edit& edit, const QString& dra
 void PieceStore::start_from(Piece piece, bool saved) {
   m_stack.clear();
   if (!saved) m_stack.resetClean();
-  hold(piece);
+  hold(std::move(piece));
   tell();
   emit editedChanged(edited());
 }
 
 void PieceStore::mark_saved() { m_stack.setClean(); }
 
-void PieceStore::hold(const Piece& piece) {
-  m_piece = piece;
+void PieceStore::hold(Piece piece) {
+  m_piece = std::move(piece);
   m_told = false;
 }
 

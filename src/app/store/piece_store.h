@@ -37,7 +37,7 @@ signals:
 
 private:
   class Step;
-  void hold(const Piece& piece);
+  void hold(Piece piece);
   void tell();
 
   Piece m_piece;

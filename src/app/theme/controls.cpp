@@ -6,6 +6,7 @@
 #include <QFontMetrics>
 #include <QHBoxLayout>
 #include <QPainter>
+#include <QProgressBar>
 #include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -69,6 +70,12 @@ void Pages::add(const QString& object_name, const QString& word, const QString& 
 void Pages::add_beside(QWidget* widget) { m_row->addWidget(widget); }
 
 QWidget* Pages::page() const { return m_pages->currentWidget(); }
+
+void show_share(QProgressBar& bar, double share) {
+  bar.setUpdatesEnabled(false);
+  bar.setValue(static_cast<int>(bar.maximum() * share));
+  bar.setUpdatesEnabled(true);
+}
 
 void scroll_over_ground(QScrollArea* area, QWidget* content) {
   area->setWidget(content);

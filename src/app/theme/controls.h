@@ -3,6 +3,7 @@
 
 #include <QAbstractButton>
 
+class QProgressBar;
 class QScrollArea;
 class QButtonGroup;
 class QHBoxLayout;
@@ -40,6 +41,10 @@ private:
   QButtonGroup* m_group;
   QStackedWidget* m_pages;
 };
+
+/// Shows a share 0..1. A progress bar paints the window at once when it is given a value, also while others
+/// have yet to hear of the change it follows from; this one waits for its turn.
+void show_share(QProgressBar& bar, double share);
 
 /// Gives a scrolled area its content, without a ground of its own.
 void scroll_over_ground(QScrollArea* area, QWidget* content);

@@ -83,6 +83,7 @@ std::vector<Oklab> first_centers(const std::vector<WeighedColor>& points, std::s
     groups.push_back(measured(std::move(high)));
   }
   std::vector<Oklab> out;
+  out.reserve(groups.size());
   for (const auto& g : groups) out.push_back(g.mean);
   return out;
 }
@@ -98,6 +99,7 @@ Nearest nearest_in_cielab(const WeighedColor& p, const std::vector<Lab>& labs) {
 
 std::vector<Lab> labs_of(const std::vector<Oklab>& centers) {
   std::vector<Lab> out;
+  out.reserve(centers.size());
   for (const auto& c : centers) out.push_back(lab_from_xyz(xyz_from_oklab(c)));
   return out;
 }

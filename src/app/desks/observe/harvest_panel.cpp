@@ -1,6 +1,7 @@
 #include "app/desks/observe/harvest_panel.h"
 
 #include "app/store/photo_reading.h"
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
@@ -183,7 +184,7 @@ void HarvestPanel::follow() {
   m_start->setText(running ? tr("Stop") : tr("Take colors"));
   m_start->setEnabled(running || m_bench.reader().photo());
   m_progress->setVisible(running);
-  m_progress->setValue(static_cast<int>(100 * m_job.progress()));
+  show_share(*m_progress, m_job.progress());
   const bool any = !harvest.colors.empty();
   m_refill->setEnabled(any && !running);
   m_accept->setEnabled(any && !running);

@@ -160,7 +160,7 @@ void ObserveDesk::follow() {
     ++loading;
   }
   m_loading->setVisible(loading > 0);
-  if (loading > 0) m_progress->setValue(static_cast<int>(100 * progress / loading));
+  if (loading > 0) show_share(*m_progress, progress / loading);
 
   const auto photo = reference ? m_bench.photos().state_of(*reference).photo : nullptr;
   m_facts->setText(photo ? tr("%1 × %2, shown at %3 %")
