@@ -117,8 +117,9 @@ QRectF StaffView::free_box(const QPainterPath& line, const QString& words) const
     return moved;
   };
   const auto hides_none = [this](const QRectF& r) {
+    const QRectF before_scrolling = r.translated(m_scroll->value(), 0);
     return std::none_of(m_chips.begin(), m_chips.end(),
-                        [&](const Chip& chip) { return scrolled(chip).intersects(r); });
+                        [&](const Chip& chip) { return chip.rect.intersects(before_scrolling); });
   };
   for (const double along : {0.5, 0.35, 0.65, 0.2, 0.8})
     for (const double down : {-11, 11, -22, 22})
