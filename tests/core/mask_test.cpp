@@ -1,11 +1,11 @@
 // Gamut masks against shapes known in closed form and against brute force.
 #include "core/mask/patterns.h"
-#include "core/mask/picking.h"
 #include "core/piece/edits.h"
 #include "support/check.h"
+#include "support/outlines.h"
+#include "support/random_shapes.h"
 
 #include <numbers>
-#include <random>
 
 using namespace zc;
 using namespace zc::test;
@@ -24,14 +24,6 @@ std::vector<DiscPoint> square(double x, double y, double half) {
   return {{x - half, y - half}, {x + half, y - half}, {x + half, y + half}, {x - half, y + half}};
 }
 
-DiscPoint random_point(std::mt19937_64& random) {
-  std::uniform_real_distribution<double> u(-1, 1);
-  for (;;)
-    if (const DiscPoint p{u(random), u(random)}; std::hypot(p.x, p.y) <= 1) return p;
-}
-
-double distance(DiscPoint p, DiscPoint q) { return std::hypot(p.x - q.x, p.y - q.y); }
-
 /// Even-odd crossing count, by hand.
 bool inside_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
   bool in = false;
@@ -40,16 +32,6 @@ bool inside_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
         p.x < (c[j].x - c[i].x) * (p.y - c[i].y) / (c[j].y - c[i].y) + c[i].x)
       in = !in;
   return in;
-}
-
-double distance_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
-  double best = 1e9;
-  for (std::size_t i = 0, j = c.size() - 1; i < c.size(); j = i++) {
-    const double dx = c[i].x - c[j].x, dy = c[i].y - c[j].y, n = dx * dx + dy * dy;
-    const double t = n == 0 ? 0 : std::clamp(((p.x - c[j].x) * dx + (p.y - c[j].y) * dy) / n, 0.0, 1.0);
-    best = std::min(best, distance(p, {c[j].x + t * dx, c[j].y + t * dy}));
-  }
-  return best;
 }
 
 } // namespace
@@ -69,8 +51,6 @@ private slots:
   void edits_keep_points_on_the_disc();
   void round_shapes_have_their_exact_areas();
   void shapes_combine_like_point_logic();
-  void hands_move_what_they_hold();
-  void stepped_picks_stay_in_the_mask();
 };
 
 void MaskTest::knows_areas_and_centroids_in_closed_form() {
@@ -128,7 +108,7 @@ void MaskTest::finds_the_nearest_point_of_random_masks() {
     const DiscPoint p = random_point(random);
     const auto nearest = region.nearest(p);
     QVERIFY(nearest && region.inside(*nearest));
-    const double expected = inside_by_hand(c, p) ? 0 : distance_by_hand(c, p);
+    const double expected = inside_by_hand(c, p) ? 0 : distance_to(c, p);
     QVERIFY2(std::abs(distance(p, *nearest) - expected) < 1e-9, qPrintable(QString::number(i)));
   }
 }
@@ -147,7 +127,7 @@ void MaskTest::adds_and_cuts_like_point_logic() {
       const DiscPoint p = random_point(random);
       bool expected = false, near_border = false;
       for (std::size_t s = 0; s < shapes.size(); ++s) {
-        near_border = near_border || distance_by_hand(shapes[s], p) < 1e-6;
+        near_border = near_border || distance_to(shapes[s], p) < 1e-6;
         if (inside_by_hand(shapes[s], p)) expected = s % 2 == 0;
       }
       if (!near_border) QCOMPARE(region.inside(p), expected);
@@ -162,7 +142,7 @@ void MaskTest::fills_crossing_outlines_by_even_odd() {
   std::mt19937_64 random(22);
   for (int i = 0; i < 2000; ++i) {
     const DiscPoint p = random_point(random);
-    if (distance_by_hand(bow, p) > 1e-6) QCOMPARE(region.inside(p), inside_by_hand(bow, p));
+    if (distance_to(bow, p) > 1e-6) QCOMPARE(region.inside(p), inside_by_hand(bow, p));
   }
 }
 
@@ -285,23 +265,6 @@ static bool inside_shape(const Shape& shape, DiscPoint p) {
   return at.r >= s.inner && at.r <= s.outer && wrap_degrees(at.a - s.from) <= s.sweep;
 }
 
-static Shape random_shape(std::mt19937_64& random) {
-  std::uniform_real_distribution<double> u(0, 1);
-  switch (random() % 3) {
-  case 0: {
-    Polygon p;
-    for (int k = 0; k < 6; ++k) p.points.push_back(disc_point(60 * k, 0.1 + 0.9 * u(random)));
-    return p;
-  }
-  case 1:
-    return Ellipse{random_point(random), 0.1 + 0.6 * u(random), 0.1 + 0.6 * u(random), 360 * u(random)};
-  default: {
-    const double inner = 0.8 * u(random);
-    return RingSector{360 * u(random), 5 + 355 * u(random), inner, inner + 0.1 + (0.9 - inner) * u(random)};
-  }
-  }
-}
-
 void MaskTest::shapes_combine_like_point_logic() {
   std::mt19937_64 random(23);
   int judged = 0;
@@ -338,67 +301,6 @@ void MaskTest::shapes_combine_like_point_logic() {
     }
   }
   QVERIFY(judged > 6'000);
-}
-
-void MaskTest::hands_move_what_they_hold() {
-  std::mt19937_64 random(24);
-  for (int i = 0; i < 500; ++i) {
-    const Shape shape = random_shape(random);
-    for (const Handle& handle : handles_of(shape)) {
-      // Brought to where it is, nothing changes; elsewhere, the handle follows the hand.
-      const Shape same = with_handle_at(shape, handle.grip, handle.index, handle.at);
-      const auto before = outlines_of(shape), after = outlines_of(same);
-      for (std::size_t k = 0; k < before[0].size() && k < after[0].size(); k += 7)
-        QVERIFY(distance(before[0][k], after[0][k]) < 1e-9);
-      QVERIFY(validate(with_handle_at(shape, handle.grip, handle.index, random_point(random))));
-    }
-    QVERIFY(distance(middle_of(turned_shape(shape, 90)), turned_point(middle_of(shape), 90)) < 1e-9);
-    const auto twice = mirrored_shape(mirrored_shape(shape));
-    QVERIFY(distance(middle_of(twice), middle_of(shape)) < 1e-9);
-    for (const Shape& changed : {moved_shape(shape, {0, 0}, random_point(random)), scaled_shape(shape, 3),
-                                 scaled_shape(shape, 0.2), twice}) {
-      const Status valid = validate(changed);
-      QVERIFY2(valid.ok() || std::holds_alternative<Polygon>(changed), "a move made a shape invalid");
-    }
-  }
-  // A drawn circle becomes few corners that stay on it.
-  std::vector<DiscPoint> drawn;
-  for (int k = 0; k < 500; ++k) drawn.push_back(disc_point(0.72 * k, 0.6));
-  const Polygon thin = polygon_along(drawn);
-  QVERIFY(thin.points.size() >= 12 && thin.points.size() < 40);
-  for (const auto& p : thin.points) CHECK_NEAR(std::hypot(p.x, p.y), 0.6, 1e-9);
-}
-
-void MaskTest::stepped_picks_stay_in_the_mask() {
-  const Wheel wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
-  const MaskRegion region(pattern_mask({Pattern::Triad, 20, 0}));
-  std::mt19937_64 random(26);
-  for (const Steps& steps : {Steps{12, 5, 9}, Steps{24, 0, 0}, Steps{0, 4, 0}, Steps{7, 3, 5}}) {
-    const PickRules rules{wheel, &region, MaskRule::Held, steps};
-    for (int i = 0; i < 300; ++i) {
-      const DiscPoint wanted = random_point(random);
-      const auto place = stepped_pick(rules, wanted);
-      QVERIFY(place && region.inside(*place));
-      const WheelPoint at = wheel_point(*place, 0);
-      if (steps.hues && at.r > 1e-6) CHECK_NEAR(std::remainder(at.a, 360.0 / steps.hues), 0, 1e-6);
-      if (steps.saturations) CHECK_NEAR(std::remainder(at.r, 1.0 / steps.saturations), 0, 1e-9);
-      // No other step inside the mask is nearer.
-      if (!steps.hues || !steps.saturations) continue;
-      for (int h = 0; h < steps.hues; ++h)
-        for (int s = 0; s <= steps.saturations; ++s) {
-          const DiscPoint other =
-              disc_point(360.0 * h / steps.hues, static_cast<double>(s) / steps.saturations);
-          const WheelPoint own = stepped(wheel_point(wanted, 0), steps);
-          if (region.inside(disc_point(own.a, own.r))) break; // the step of the place itself was taken
-          if (region.inside(other)) QVERIFY(distance(other, wanted) > distance(*place, wanted) - 1e-9);
-        }
-    }
-  }
-  // Where the display ends, the pick goes back to the last step it has.
-  const PickRules free{wheel, nullptr, MaskRule::Free, {0, 10, 0}};
-  const auto shown = shown_pick(free, {240, 1, 85});
-  CHECK_NEAR(std::remainder(shown.at.r, 0.1), 0, 1e-9);
-  QVERIFY(shown.at.r <= wheel.reach(240, 85) + 1e-9 && shown.at.r > wheel.reach(240, 85) - 0.1);
 }
 
 QTEST_APPLESS_MAIN(MaskTest)

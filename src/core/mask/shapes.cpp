@@ -84,8 +84,10 @@ bool encloses_nothing(const Polygon& polygon) {
 } // namespace
 
 DiscPoint pulled_onto_disc(DiscPoint p) {
+  // Divided by its length a point may still be a last digit too long; pulled again it has to stay the same.
+  constexpr double on_rim = 1 + 1e-15;
   const double r = length(p);
-  return r <= 1 ? p : DiscPoint{p.x / r, p.y / r};
+  return r <= on_rim ? p : DiscPoint{p.x / r, p.y / r};
 }
 
 DiscPoint turned_point(DiscPoint p, double by) {
@@ -215,6 +217,9 @@ Ellipse with_grip(Ellipse e, Grip grip, std::size_t index, DiscPoint to) {
   return e;
 }
 
+/// How far a sector goes when a hand has hold of an end; rounding does not open a whole ring.
+double swept(double sweep) { return sweep > 360 - 1e-9 ? 360 : std::max(sweep, 1.0); }
+
 RingSector with_grip(RingSector s, Grip grip, DiscPoint to) {
   // Near neutral a hand has no angle.
   const bool has_angle = length(to) > 1e-6;
@@ -228,12 +233,12 @@ RingSector with_grip(RingSector s, Grip grip, DiscPoint to) {
   case Grip::From:
     if (has_angle) {
       const double end = s.from + s.sweep;
-      s.sweep = std::clamp(s.sweep - turn_between(s.from, angle_of(to)), 1.0, 360.0);
+      s.sweep = swept(s.sweep - turn_between(s.from, angle_of(to)));
       s.from = wrap_degrees(end - s.sweep);
     }
     break;
   case Grip::To:
-    if (has_angle) s.sweep = std::clamp(s.sweep + turn_between(s.from + s.sweep, angle_of(to)), 1.0, 360.0);
+    if (has_angle) s.sweep = swept(s.sweep + turn_between(s.from + s.sweep, angle_of(to)));
     break;
   default:
     break;

@@ -104,15 +104,18 @@ Swatch* swatch_at_place(Family& family, int place) {
   return at != family.swatches.end() && at->place == place ? &*at : nullptr;
 }
 
+/// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has places.
 int free_place_from(Family& family, int place) {
   while (swatch_at_place(family, place)) ++place;
+  if (place < kMostPlaces) return place;
+  for (place = 0; swatch_at_place(family, place);) ++place;
   return place;
 }
 
 /// Behind the last swatch.
 void put_last(Family& family, Swatch swatch) {
-  swatch.place = next_place(family);
-  family.swatches.push_back(std::move(swatch));
+  const int place = free_place_from(family, next_place(family));
+  put_at(family, std::move(swatch), place);
 }
 
 bool family_name_taken(const SwatchSet& set, const std::string& name, Id by_other_than) {

@@ -163,6 +163,7 @@ Result<ReadDocument> document_from_json(std::string_view text) {
     auto b = f.inner(f.raw("bands"), "bands");
     p.bands = {b.number("dark_below", 0, 100, p.bands.dark_below),
                b.number("light_from", 0, 100, p.bands.light_from)};
+    if (!with_bands({}, p.bands)) b.fail("", "a dark band below a light one, both between 0 and 100");
   }
   if (f.has("grading")) p.grading = read_grading(f.inner(f.raw("grading"), "grading"));
   p.next_id = f.has("next_id") ? f.id("next_id") : 1;

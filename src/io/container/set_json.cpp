@@ -76,6 +76,7 @@ Family read_family(Fields f) {
     family.swatches.push_back(read_swatch(f.inner(j, key), next_place(family)));
   });
   settle_places(family);
+  if (next_place(family) > kMostPlaces) f.fail("swatches", "within the places of a row");
   family.extras = f.extras({"id", "name", "swatches"});
   return family;
 }

@@ -1,0 +1,69 @@
+// A document with every field set and none at its default; see fields.h.
+#pragma once
+
+#include "io/container/piece_json.h"
+
+namespace zc::test {
+
+[[nodiscard]] inline SharedBytes shared_bytes(std::string_view text) {
+  return std::make_shared<const std::vector<unsigned char>>(text.begin(), text.end());
+}
+
+[[nodiscard]] inline SwatchSet full_set() {
+  Swatch first{11, {0.1, 1.0 / 3, 0.7}, WheelPoint{271.5, 0.25, 33.125}, "lamp core \"é\"", "rim\nlight"};
+  first.from = SampleOrigin{1, 20, 30};
+  first.place = 2;
+  first.locked = first.used = true;
+  first.extras = R"({"pigment":"ochre"})";
+  Swatch second{12, {1, 0, 0.5}, {}, "second"};
+  second.place = 3;
+  Swatch third{13, {0, 0.25, 1}, {}, "third"};
+  third.place = 9;
+  SwatchSet set{5, "Row at dusk"};
+  set.note = "for the plates";
+  set.tags = {"copper", "night, wet"};
+  set.families = {{6, "skin", {first, second, third}, R"({"mood":[1,2]})"}, {7, "empty"}};
+  first.color = {0.9, 0.5, 0.25};
+  first.place = 4;
+  set.versions = {{8, "before rain", {{6, "skin", {first}, R"({"a":1})"}}, R"({"kept":"by hand"})"},
+                  {9, "bare"}};
+  set.extras = R"({"weather":"rain"})";
+  return set;
+}
+
+[[nodiscard]] inline Mask full_mask() {
+  Mask mask{"lamplight \"and\" dusk", {}, 33.25, R"({"source":null})"};
+  mask.areas = {{AreaMode::Adds, Polygon{{{0.5, 0.75}, {0.625, 0.125}, {-0.5, -0.625}, {-0.75, 0.0625}}}},
+                {AreaMode::Cuts, Ellipse{{0.25, -0.125}, 0.375, 0.15, 300.5}},
+                {AreaMode::Adds, RingSector{350.25, 60.5, 0.1, 0.7}}};
+  return mask;
+}
+
+[[nodiscard]] inline Document full_document() {
+  Document d;
+  Piece& p = d.piece;
+  p.title = "Løvens gård \"ved\" æ\n2";
+  p.words = "quiet, cold";
+  p.signature = "Plate one of three";
+  p.date = "2026-02-03";
+  p.wheel = {HueScale::Even, SaturationMeasure::OklabChroma};
+  p.mask = full_mask();
+  p.mask_on = false;
+  p.rule = MaskRule::Flagged;
+  p.references = {{1, "one", "jpg", shared_bytes("not really a photo"), R"({"camera":"pinhole"})"},
+                  {2, "two", "png", shared_bytes(std::string(3000, 'z')), {}}};
+  p.sets = {{3, "First set"}, full_set()};
+  p.current_set = 5;
+  p.bands = {30, 70.5};
+  p.grading = {7, 2.5, 1.5, 25, {4, 5, 6}};
+  p.next_id = 40;
+  p.extras = R"({"lighting":{"key":"low"}})";
+  d.bench.wells[0] = Srgb{0.9, 0.8, 0.7};
+  d.bench.wells[7] = Srgb{0.2, 0.3, 1.0 / 7};
+  d.bench.recent = {{0.25, 0.5, 0.75}, {1, 1, 1}};
+  d.bench.current = {0.9, 0.1, 0.2};
+  d.bench.steps = {12, 5, 9};
+  return d;
+}
+
+} // namespace zc::test
