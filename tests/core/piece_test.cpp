@@ -488,7 +488,7 @@ private slots:
       return out;
     };
     QCOMPARE(order(SortBy::Value), std::string("light grey, leaf, blue, red, dark grey, "));
-    QCOMPARE(order(SortBy::Chroma), std::string("red, leaf, blue, dark grey, light grey, "));
+    QCOMPARE(order(SortBy::Chroma), std::string("red, blue, leaf, dark grey, light grey, "));
     QCOMPARE(order(SortBy::Name), std::string("blue, dark grey, leaf, light grey, red, "));
     // Neutrals first, in the order they had.
     QCOMPARE(order(SortBy::Hue), std::string("dark grey, light grey, red, leaf, blue, "));
