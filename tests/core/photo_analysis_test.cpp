@@ -9,6 +9,7 @@
 #include "core/image/values.h"
 #include "core/mask/patterns.h"
 #include "support/check.h"
+#include "support/patch.h"
 
 #include <numeric>
 #include <random>
@@ -18,15 +19,6 @@ using namespace zc;
 using namespace zc::test;
 
 namespace {
-
-struct Patch {
-  int width, height;
-  std::vector<std::uint32_t> words;
-  Patch(int w, int h, std::uint32_t fill = 0xff000000u)
-      : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
-  [[nodiscard]] PixelView view() const { return {width, height, width, words.data()}; }
-  std::uint32_t& at(int x, int y) { return words[static_cast<std::size_t>(y) * width + x]; }
-};
 
 /// Clouds of color of different size and value, with grain: much like a photo.
 Patch scene(int width, int height, unsigned seed = 5) {

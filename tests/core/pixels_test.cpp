@@ -2,21 +2,10 @@
 #include "core/color/convert.h"
 #include "core/image/pixels.h"
 #include "support/check.h"
+#include "support/patch.h"
 
 using namespace zc;
 using namespace zc::test;
-
-namespace {
-
-struct Patch {
-  int width, height;
-  std::vector<std::uint32_t> words;
-  Patch(int w, int h, std::uint32_t fill)
-      : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
-  [[nodiscard]] PixelView view() const { return {width, height, width, words.data()}; }
-};
-
-} // namespace
 
 class PixelsTest : public QObject {
   Q_OBJECT

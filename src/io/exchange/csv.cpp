@@ -57,9 +57,10 @@ Result<std::vector<Row>> rows_of(std::string_view text) {
   csv_parser parser;
   csv_init(&parser, 0);
   csv_set_delim(&parser, static_cast<unsigned char>(delimiter_of(text)));
-  const bool whole =
-      csv_parse(&parser, text.data(), text.size(), take_field, end_row, &reading) == text.size() &&
-      csv_fini(&parser, take_field, end_row, &reading) == 0;
+  bool whole = csv_parse(&parser, text.data(), text.size(), take_field, end_row, &reading) == text.size();
+  // Quotes within a field are taken as they come, but one without an end has swallowed rows.
+  csv_set_opts(&parser, CSV_STRICT | CSV_STRICT_FINI);
+  whole = csv_fini(&parser, take_field, end_row, &reading) == 0 && whole;
   csv_free(&parser);
   if (whole && reading.fields <= kMostFields) return std::move(reading.rows);
   return Error{ErrorCode::Damaged,

@@ -59,8 +59,9 @@ Result<FoundSet> read_text(std::string_view text) {
   if (start[0] == '{' || start[0] == '[') return read_tokens(text);
   if (start[0] == '<') return has(start, "CxF") ? read_cxf(text) : read_svg(text);
   if (has(text, "BEGIN_DATA") || has(start, "NUMBER_OF_SETS")) return read_cgats(text);
-  if (looks_like_table(start)) return read_csv(text);
+  // First, since a sheet on one line has the quotes and commas of a table.
   if (looks_like_css(start)) return read_css(text);
+  if (looks_like_table(start)) return read_csv(text);
   return read_hex_list(text);
 }
 
