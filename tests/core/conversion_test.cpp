@@ -2,11 +2,13 @@
 // and against themselves.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
+#include "core/color/named_spaces.h"
 #include "core/color/readout.h"
 #include "core/color/text.h"
 #include "support/check.h"
 
 #include <random>
+#include <set>
 
 using namespace zc;
 using namespace zc::test;
@@ -38,7 +40,9 @@ private slots:
   void does_not_drift();
   void white_black_and_neutrals();
   void names_colors_out_of_gamut();
+  void agrees_with_a_library_in_every_named_space();
   void reads_only_colors();
+  void numbers_of_readouts_have_their_ranges();
   void readouts_are_read_back();
 };
 
@@ -144,6 +148,40 @@ void ConversionTest::names_colors_out_of_gamut() {
   QVERIFY(largest_step(reduced_to_gamut({100, 0, 0}), {1, 1, 1}) < 1e-12);
 }
 
+void ConversionTest::agrees_with_a_library_in_every_named_space() {
+  // tests/reference/make_named_spaces.mjs, on culori 4.0.2; it rounds its matrices, and the white of its D50.
+  std::set<std::string> seen;
+  for (const auto& row : reference_json("named_spaces.json")) {
+    const std::string space = row["space"];
+    seen.insert(space);
+    const std::array<double, 3> c = row["components"];
+    const Srgb expected{row["srgb"][0], row["srgb"][1], row["srgb"][2]};
+    const auto xyz = xyz_in_space(space, c);
+    QVERIFY2(xyz, space.c_str());
+    QVERIFY2(largest_step(srgb_from_xyz(*xyz), expected) < 1.5e-3, row.dump().c_str());
+    if (space == "xyz-d65") QVERIFY(largest_step(srgb_from_xyz(*xyz_in_space("xyz", c)), expected) < 1.5e-3);
+    if (space != "lab") continue;
+    const LabD50 lab = lab_d50_from_srgb(expected);
+    QVERIFY(std::abs(lab.l - c[0]) < 0.01 && std::abs(lab.a - c[1]) < 0.02 && std::abs(lab.b - c[2]) < 0.02);
+    QVERIFY(largest_step(srgb_from_xyz(xyz_from_lab_d50(lab)), expected) < 1e-9);
+  }
+  QCOMPARE(seen.size(), std::size_t{14});
+  QVERIFY(!xyz_in_space("press", {0, 0, 0}) && !xyz_in_space("", {0, 0, 0}));
+  // Negative components run on by symmetry (CSS Color 4), and come back.
+  for (const char* space : {"srgb", "display-p3", "a98-rgb", "prophoto-rgb", "rec2020"}) {
+    const auto plus = xyz_in_space(space, {0.4, 0.4, 0.4}), minus = xyz_in_space(space, {-0.4, -0.4, -0.4});
+    CHECK_NEAR(minus->y, -plus->y, 1e-12);
+  }
+  // In the display, next to it within a file's rounding, and beyond.
+  const auto shown = [](double r, double g, double b) { return displayed(xyz_from_srgb({r, g, b})); };
+  QVERIFY(!shown(0.2, 0.4, 1).moved && largest_step(shown(0.2, 0.4, 1).color, {0.2, 0.4, 1}) < 1e-9);
+  for (const double off : {1.5e-4, 1e-10}) {
+    QVERIFY(!shown(1 + off, 0.4, -off).moved);
+    QVERIFY(largest_step(shown(1 + off, 0.4, -off).color, {1, 0.4, 0}) < 1e-6);
+  }
+  QVERIFY(shown(1.0005, 0.4, 0.3).moved && shown(0.3, -0.0005, 0.3).moved && in_gamut(shown(2, -1, 0.3).color));
+}
+
 void ConversionTest::reads_only_colors() {
   for (const char* text : {"", "#", "#12", "#1234", "#12345", "#1234567", "#gggggg", "srgb:1,2,3", "srgb:0,0",
                            "srgb:0,0,0,0", "srgb:nan,0,0", "srgb:0,0,0x", "srgb:0;0;0", "red"}) {
@@ -176,6 +214,52 @@ void ConversionTest::readouts_are_read_back() {
   }
   QCOMPARE(color_of_readout(ReadoutSpace::Oklch, {0.5, 0.39, 120}).error().sentence,
            std::string("The display has no color of these OKLCh numbers."));
+}
+
+void ConversionTest::numbers_of_readouts_have_their_ranges() {
+  std::set<std::string_view> names;
+  for (const ReadoutSpace space : kReadoutSpaces) {
+    const ReadoutForm& form = readout_form(space);
+    names.insert(form.name);
+    for (std::size_t i = 0; i < 3; ++i) {
+      const ReadoutNumber& n = form.numbers[i];
+      // Half a digit beyond an end is rounding; more is not.
+      const double slack = 0.49 * std::pow(10, -n.digits);
+      for (const auto& [end, out] : {std::pair{n.low, -1.0}, {n.high, 1.0}}) {
+        auto numbers = readout_of(space, {0.5, 0.5, 0.5});
+        numbers[i] = end + out * slack;
+        const auto near = color_of_readout(space, numbers);
+        if (!near) QVERIFY(near.error().sentence.find(" goes from ") == std::string::npos);
+        numbers[i] = end + out * slack * 1.1;
+        const auto beyond = color_of_readout(space, numbers);
+        QVERIFY2(!beyond && beyond.error().place == n.name, form.name.data());
+      }
+      QCOMPARE(n.wraps, n.name == "hue");
+      QVERIFY(n.step >= std::pow(10, -n.digits) && !n.name.empty());
+    }
+  }
+  QCOMPARE(names.size(), kReadoutSpaces.size());
+  const auto sentence = [](ReadoutSpace space, std::array<double, 3> n) {
+    const auto color = color_of_readout(space, n);
+    return color ? std::string() : color.error().sentence;
+  };
+  QCOMPARE(sentence(ReadoutSpace::Rgb, {0, 256, 0}), std::string("RGB green goes from 0 to 255."));
+  QCOMPARE(sentence(ReadoutSpace::Oklab, {0.5, 0.5, 0}), std::string("OKLab a goes from -0.4 to 0.4."));
+  QCOMPARE(sentence(ReadoutSpace::Lab, {50, 0, -151}), std::string("Lab b* goes from -150 to 150."));
+  // At the end of a hue it begins again; at an end, rounding is taken off.
+  QVERIFY(largest_step(*color_of_readout(ReadoutSpace::Hsv, {360, 100, 100}), {1, 0, 0}) < 1e-12);
+  QCOMPARE(*color_of_readout(ReadoutSpace::Rgb, {255.4, 0, -0.4}), (Srgb{1, 0, 0}));
+  // The numbers of red (IEC 61966-2-1; CIE 15; CSS Color 4) in their units.
+  const std::pair<ReadoutSpace, std::array<double, 3>> red[] = {
+      {ReadoutSpace::Rgb, {255, 0, 0}},           {ReadoutSpace::Hsv, {0, 100, 100}},
+      {ReadoutSpace::Hsl, {0, 100, 50}},          {ReadoutSpace::Hsluv, {12.177, 100, 53.237}},
+      {ReadoutSpace::Lch, {53.237, 104.55, 40}},  {ReadoutSpace::Lab, {53.237, 80.09, 67.2}},
+      {ReadoutSpace::LchUv, {53.237, 179.04, 12.177}}, {ReadoutSpace::Luv, {53.237, 175.01, 37.76}},
+      {ReadoutSpace::Oklch, {0.628, 0.2577, 29.23}}, {ReadoutSpace::Oklab, {0.628, 0.2249, 0.1258}},
+      {ReadoutSpace::Xyz, {41.24, 21.26, 1.93}},  {ReadoutSpace::LinearRgb, {1, 0, 0}}};
+  for (const auto& [space, numbers] : red)
+    for (std::size_t i = 0; i < 3; ++i)
+      QVERIFY2(std::abs(readout_of(space, {1, 0, 0})[i] - numbers[i]) < 0.01, readout_form(space).name.data());
 }
 
 QTEST_APPLESS_MAIN(ConversionTest)
