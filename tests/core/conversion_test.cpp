@@ -158,8 +158,8 @@ void ConversionTest::agrees_with_a_library_in_every_named_space() {
     const Srgb expected{row["srgb"][0], row["srgb"][1], row["srgb"][2]};
     const auto xyz = xyz_in_space(space, c);
     QVERIFY2(xyz, space.c_str());
-    QVERIFY2(largest_step(srgb_from_xyz(*xyz), expected) < 1.5e-3, row.dump().c_str());
-    if (space == "xyz-d65") QVERIFY(largest_step(srgb_from_xyz(*xyz_in_space("xyz", c)), expected) < 1.5e-3);
+    QVERIFY2(largest_step(srgb_from_xyz(*xyz), expected) < 3e-3, row.dump().c_str());
+    if (space == "xyz-d65") QVERIFY(largest_step(srgb_from_xyz(*xyz_in_space("xyz", c)), expected) < 3e-3);
     if (space != "lab") continue;
     const LabD50 lab = lab_d50_from_srgb(expected);
     QVERIFY(std::abs(lab.l - c[0]) < 0.01 && std::abs(lab.a - c[1]) < 0.02 && std::abs(lab.b - c[2]) < 0.02);
