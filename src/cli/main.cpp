@@ -71,7 +71,7 @@ int main(int argc, char** argv) {
   MaskRequest mask_request;
   std::map<std::string, Pattern> patterns;
   for (const Pattern kind : kPatterns) patterns[std::string(pattern_name(kind))] = kind;
-  double spread = -1;
+  std::optional<double> spread;
   auto* mask_command = app.add_subcommand("mask", "Test colors against a gamut mask pattern");
   mask_command->add_option("--pattern", mask_request.pattern.kind, "Pattern")
       ->required()
@@ -171,7 +171,7 @@ int main(int argc, char** argv) {
   if (wheel_command->parsed()) return report(wheel(spec, requests));
   if (mask_command->parsed()) {
     mask_request.wheel = spec;
-    mask_request.pattern.spread = spread < 0 ? usual_spread(mask_request.pattern.kind) : spread;
+    mask_request.pattern.spread = spread.value_or(usual_spread(mask_request.pattern.kind));
     return report(mask(mask_request));
   }
   if (string_command->parsed()) return report(zc::cli::string(string_spec, from, to, spec));

@@ -1,29 +1,12 @@
 // zonachrom-cli as a script would use it.
+#include "cli/run.h"
 #include "io/container/piece_file.h"
 #include "support/check.h"
 
 #include <QImage>
-#include <QProcess>
 #include <QTemporaryDir>
 
 using namespace zc::test;
-
-namespace {
-
-struct Run {
-  int code = -1;
-  QString out, error;
-  [[nodiscard]] nlohmann::json json() const { return nlohmann::json::parse(out.toStdString()); }
-};
-
-Run run(const QStringList& arguments) {
-  QProcess process;
-  process.start(QStringLiteral(PROGRAM_FOLDER "/zonachrom-cli"), arguments);
-  process.waitForFinished(120'000);
-  return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
-}
-
-} // namespace
 
 class CliTest : public QObject {
   Q_OBJECT

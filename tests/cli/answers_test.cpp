@@ -1,0 +1,530 @@
+// Every option of zonachrom-cli changes its answer as it says, and the answer is the core's.
+#include "cli/run.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+#include "core/image/blur.h"
+#include "core/image/extract.h"
+#include "core/image/places.h"
+#include "core/image/through_mask.h"
+#include "core/image/values.h"
+#include "core/mask/patterns.h"
+#include "core/mix/pigment.h"
+#include "core/mix/strings.h"
+#include "core/piece/adjust.h"
+#include "core/piece/edits.h"
+#include "core/piece/grading.h"
+#include "core/wheel/partners.h"
+#include "io/container/parcel.h"
+#include "io/container/piece_file.h"
+#include "io/photo/decode.h"
+#include "support/check.h"
+
+#include <QColorSpace>
+#include <QImage>
+#include <QTemporaryDir>
+
+using namespace zc;
+using namespace zc::test;
+using J = nlohmann::json;
+
+namespace {
+
+Srgb color(const char* hex) { return *parse_color(hex); }
+Piece demo() { return open_document(DEMO_PIECE)->piece; }
+
+const std::pair<const char*, HueScale> kHues[] = {{"traditional", HueScale::Traditional},
+                                                  {"light", HueScale::Light},
+                                                  {"ink", HueScale::Ink},
+                                                  {"even", HueScale::Even}};
+const std::pair<const char*, SaturationMeasure> kMeasures[] = {{"hsluv", SaturationMeasure::Hsluv},
+                                                               {"hsl", SaturationMeasure::Hsl},
+                                                               {"hsv", SaturationMeasure::Hsv},
+                                                               {"cielab", SaturationMeasure::CielabChroma},
+                                                               {"oklab", SaturationMeasure::OklabChroma}};
+
+void check_numbers(const J& got, std::initializer_list<double> expected, double tolerance = 1e-9) {
+  QCOMPARE(got.size(), expected.size());
+  std::size_t i = 0;
+  for (const double x : expected) {
+    CHECK_NEAR(got[i].get<double>(), x, tolerance);
+    ++i;
+  }
+}
+
+/// 60 x 40: a checker of black and white, and reds that grow lighter downward.
+QImage a_photo() {
+  QImage image(60, 40, QImage::Format_RGB32);
+  for (int y = 0; y < 40; ++y)
+    for (int x = 0; x < 60; ++x)
+      image.setPixel(x, y, x < 30 ? ((x + y) % 2 ? 0xffffffff : 0xff000000) : qRgb(200, 40 + 4 * y, 90));
+  return image;
+}
+
+} // namespace
+
+class AnswersTest : public QObject {
+  Q_OBJECT
+private slots:
+  void describes_in_every_space() {
+    const Srgb c = color("#ce854e");
+    const J one = run({"describe", "#ce854e"}).json()[0];
+    const LinearRgb linear = linear_from_srgb(c);
+    const Xyz xyz = xyz_from_srgb(c);
+    const Lab lab = lab_from_srgb(c);
+    const LchAb lch = lch_from_lab(lab);
+    const Luv luv = luv_from_xyz(xyz);
+    const LchUv lchuv = lch_from_luv(luv);
+    const Hsluv hsluv = hsluv_from_lch(lchuv);
+    const Oklab oklab = oklab_from_srgb(c);
+    const Oklch oklch = lch_from_oklab(oklab);
+    const Hsv hsv = hsv_from_srgb(c);
+    const Hsl hsl = hsl_from_srgb(c);
+    QVERIFY(one["hex"] == "#ce854e");
+    check_numbers(one["srgb"], {c.r, c.g, c.b});
+    check_numbers(one["linear"], {linear.r, linear.g, linear.b});
+    check_numbers(one["xyz"], {xyz.x, xyz.y, xyz.z});
+    check_numbers(one["lab"], {lab.l, lab.a, lab.b});
+    check_numbers(one["lch"], {lch.l, lch.c, lch.h});
+    check_numbers(one["luv"], {luv.l, luv.u, luv.v});
+    check_numbers(one["lchuv"], {lchuv.l, lchuv.c, lchuv.h});
+    check_numbers(one["hsluv"], {hsluv.h, hsluv.s, hsluv.l});
+    check_numbers(one["oklab"], {oklab.l, oklab.a, oklab.b});
+    check_numbers(one["oklch"], {oklch.l, oklch.c, oklch.h});
+    check_numbers(one["hsv"], {hsv.h, 100 * hsv.s, 100 * hsv.v});
+    check_numbers(one["hsl"], {hsl.h, 100 * hsl.s, 100 * hsl.l});
+    CHECK_NEAR(one["luma"].get<double>(), luma_of(c), 1e-12);
+    QCOMPARE(one.size(), std::size_t{14});
+    const double expected = ciede2000(lab_from_srgb(color("#ce854e")), {50, 10, -20});
+    CHECK_NEAR(run({"difference", "#ce854e", "--lab", "50,10,-20"}).json()["ciede2000"].get<double>(), expected, 1e-9);
+  }
+  void looks_up_every_wheel() {
+    for (const auto& [hues, scale] : kHues)
+      for (const auto& [word, measure] : kMeasures) {
+        const Wheel wheel({scale, measure});
+        const J told = run({"wheel", "--hues", hues, "--measure", word, "--at", "200,0.7,60", "--at", "-15,1,97",
+                            "--locate", "#8fc31f"})
+                           .json();
+        for (const auto& [i, p] : {std::pair<std::size_t, WheelPoint>{0, {200, 0.7, 60}}, {1, {-15, 1, 97}}}) {
+          const auto c = wheel.color_at(p);
+          QVERIFY(told[i]["exists"] == c.has_value());
+          QVERIFY(told[i]["hex"] == (c ? J(hex_of(*c)) : J(nullptr)));
+          if (c) check_numbers(told[i]["srgb"], {c->r, c->g, c->b});
+          if (!c) QVERIFY(told[i]["srgb"].is_null());
+          CHECK_NEAR(told[i]["reach"].get<double>(), wheel.reach(p.a, p.v), 1e-9);
+          const ValueSpan span = wheel.value_span(p.a, p.r);
+          check_numbers(told[i]["value_span"], {span.low, span.high});
+        }
+        const WheelPoint at = wheel.locate(color("#8fc31f"));
+        CHECK_NEAR(told[2]["a"].get<double>(), at.a, 1e-9);
+        CHECK_NEAR(told[2]["r"].get<double>(), at.r, 1e-9);
+        CHECK_NEAR(told[2]["v"].get<double>(), at.v, 1e-9);
+      }
+    // The usual wheel when none is named.
+    QCOMPARE(run({"wheel", "--locate", "#8fc31f"}).out,
+             run({"wheel", "--hues", "traditional", "--measure", "hsluv", "--locate", "#8fc31f"}).out);
+  }
+  void tests_colors_against_every_pattern() {
+    for (const Pattern kind : kPatterns)
+      for (const char* spread : {"", "0", "35", "120"}) {
+        const QString name = QString::fromUtf8(pattern_name(kind).data());
+        QStringList arguments{"mask", "--pattern", name, "--base", "50", "--hues", "light", "--measure", "hsl"};
+        if (*spread) arguments << "--spread" << spread;
+        arguments << "--test" << "#ce854e" << "#3d477f";
+        const J told = run(arguments).json();
+        const PatternSpec spec{kind, 50, *spread ? std::atof(spread) : usual_spread(kind)};
+        const Wheel wheel({HueScale::Light, SaturationMeasure::Hsl});
+        const MaskRegion region(pattern_mask(spec));
+        QVERIFY(told["pattern"] == name.toStdString());
+        CHECK_NEAR(told["share"].get<double>(), region.share(), 1e-12);
+        for (const auto& [i, hex] : {std::pair<std::size_t, const char*>{0, "#ce854e"}, {1, "#3d477f"}}) {
+          const WheelPoint p = wheel.locate(color(hex));
+          const auto nearest = region.nearest(disc_point(p.a, p.r));
+          QVERIFY(told["colors"][i]["color"] == hex);
+          QVERIFY(told["colors"][i]["inside"] == region.inside(disc_point(p.a, p.r)));
+          QVERIFY(told["colors"][i]["nearest"] ==
+                  (nearest ? J(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color)) : J(nullptr)));
+        }
+        if (region.empty()) {
+          QVERIFY(told["neutral"].is_null());
+          continue;
+        }
+        const WheelPoint n = wheel_point(*region.centroid(), 50, 50);
+        CHECK_ANGLE(told["neutral"]["a"].get<double>(), n.a, 1e-6);
+        CHECK_NEAR(told["neutral"]["r"].get<double>(), n.r, 1e-9);
+        QVERIFY(told["neutral"]["v"] == 50.0 && told["neutral"]["hex"] == hex_of(wheel.nearest_existing(n).color));
+      }
+  }
+  void strings_follow_every_option() {
+    const std::pair<const char*, StringKind> kinds[] = {
+        {"tints", StringKind::Tints},   {"shades", StringKind::Shades},   {"tones", StringKind::Tones},
+        {"values", StringKind::Values}, {"between", StringKind::Between}, {"distance", StringKind::Distance}};
+    const auto check = [](QStringList arguments, StringSpec spec, const WheelSpec& wheel) {
+      spec.from = color("#ce854e");
+      const J told = run(QStringList{"string", "--from", "#ce854e"} + arguments).json();
+      const auto steps = make_string(spec, Wheel(wheel));
+      QVERIFY(steps && told.size() == steps->size());
+      for (std::size_t i = 0; i < told.size(); ++i) {
+        const Lab lab = lab_from_srgb((*steps)[i].color);
+        QVERIFY2(told[i]["hex"] == hex_of((*steps)[i].color), qPrintable(arguments.join(' ')));
+        check_numbers(told[i]["lab"], {lab.l, lab.a, lab.b});
+      }
+    };
+    for (const auto& [word, kind] : kinds) {
+      StringSpec spec{kind, {}, color("#405070"), 9};
+      check({"--kind", word, "--to", "#405070"}, spec, {});
+      spec.steps = 4;
+      spec.even = Evenness::Difference;
+      check({"--kind", word, "--to", "#405070", "--steps", "4", "--even", "difference", "--hues", "even", "--measure", "oklab"},
+            spec, {HueScale::Even, SaturationMeasure::OklabChroma});
+    }
+    for (const auto& [word, way] : {std::pair{"straight", Way::Straight}, {"short", Way::Short}, {"long", Way::Long},
+                                    {"light", Way::Light}, {"paint", Way::Paint}}) {
+      StringSpec spec{StringKind::Between, {}, color("#405070"), 5};
+      spec.way = way;
+      check({"--kind", "between", "--to", "#405070", "--steps", "5", "--way", word}, spec, {});
+    }
+    check({"--kind", "distance"}, {StringKind::Distance, {}, {}, 9}, {});
+  }
+  void mixes_and_partners_are_those_of_the_core() {
+    const Srgb blue = color("#1f55b5"), yellow = color("#ffe500");
+    const auto paint = mix({{blue, 1.5}, {yellow, 1}}, MixAs::Paint);
+    const J told = run({"mix", "#1f55b5:1.5", "#ffe500"}).json();
+    QVERIFY(told["hex"] == hex_of(paint->color) && told["exact"] == paint->exact);
+    check_numbers(told["srgb"], {paint->color.r, paint->color.g, paint->color.b});
+    QVERIFY(run({"mix", "#000", "#fff", "--as", "light"}).json()["exact"] == true);
+    QVERIFY(run({"mix", "#000", "#000"}).json()["exact"] == false);
+    const Wheel wheel({HueScale::Even, SaturationMeasure::Hsl});
+    const auto expected = partners_of(wheel, wheel.locate(blue));
+    const J partners = run({"partners", "#1f55b5", "--hues", "even", "--measure", "hsl"}).json();
+    QCOMPARE(partners.size(), expected.size());
+    for (std::size_t i = 0; i < expected.size(); ++i) {
+      QVERIFY(partners[i]["name"] == std::string(expected[i].name) && partners[i]["hex"] == hex_of(expected[i].color));
+      CHECK_NEAR(partners[i]["angle"].get<double>(), expected[i].at.a, 1e-9);
+      CHECK_NEAR(partners[i]["turn"].get<double>(), expected[i].turn, 1e-12);
+    }
+  }
+  void grading_is_told_in_full() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("p.zonachrom");
+    // The demo with rules of its own, a gap, a near-duplicate and a mask that leaves some out.
+    Piece piece = demo();
+    piece = *with_grading(piece, {7, 4, 1.5, 15, {3, 8, 5}});
+    piece = *with_bands(piece, {25, 75});
+    const Swatch first = piece.sets[0].families[0].swatches[0];
+    piece = *with_swatch(piece, piece.sets[0].families[1].id, {first.color, {}}, "double");
+    QVERIFY(save_document(path.toStdString(), {piece, {}}));
+    const SwatchSet& set = piece.sets[0];
+    const MaskRegion region(*piece.mask);
+    const GradingReport r = grade(set, piece.bands, piece.grading, Wheel(piece.wheel), &region);
+    QVERIFY(!r.near_duplicates.empty() && !r.twins.empty() && !r.gaps.empty() && !r.outside_mask.empty());
+    const J told = run({"grade", path, "--set", "Row at dusk"}).json();
+    QVERIFY(told["set"] == "Row at dusk" && told["swatches"] == swatch_count(set));
+    QVERIFY(told["bands"] == (J{{"light", r.bands.light}, {"middle", r.bands.middle}, {"dark", r.bands.dark}}));
+    QVERIFY(told["target"] == (J{{"light", 5}, {"middle", 8}, {"dark", 3}}));
+    QVERIFY(told["steps"] == J(r.steps));
+    const auto name = [&](Id id) { return find_swatch(piece, id)->name; };
+    const auto check_pairs = [&](const J& pairs, const auto& expected) {
+      QCOMPARE(pairs.size(), expected.size());
+      for (std::size_t i = 0; i < expected.size(); ++i) {
+        const Swatch &a = *find_swatch(piece, expected[i].a), &b = *find_swatch(piece, expected[i].b);
+        const Contrast c = contrast_of(a.color, b.color);
+        QVERIFY(pairs[i]["a"] == a.name && pairs[i]["b"] == b.name);
+        CHECK_NEAR(pairs[i]["difference"].get<double>(), c.difference, 1e-9);
+        CHECK_NEAR(pairs[i]["value_difference"].get<double>(), c.value_difference, 1e-9);
+        const J& full = pairs[i]["swatches"][1];
+        QVERIFY(full["name"] == b.name && full["hex"] == hex_of(b.color) && !full["family"].get<std::string>().empty());
+      }
+    };
+    check_pairs(told["near_duplicates"], r.near_duplicates);
+    check_pairs(told["twins"], r.twins);
+    QCOMPARE(told["gaps"].size(), r.gaps.size());
+    for (std::size_t i = 0; i < r.gaps.size(); ++i) {
+      const J& gap = told["gaps"][i];
+      QVERIFY(gap["family"] == find_family(piece, r.gaps[i].family)->name && gap["dark"] == name(r.gaps[i].dark) &&
+              gap["light"] == name(r.gaps[i].light));
+      CHECK_NEAR(gap["size"].get<double>(), r.gaps[i].size, 1e-9);
+    }
+    QCOMPARE(told["outside_mask"].size(), r.outside_mask.size());
+    for (std::size_t i = 0; i < r.outside_mask.size(); ++i) QVERIFY(told["outside_mask"][i] == name(r.outside_mask[i]));
+    // A mask that is off, or none, leaves nothing out.
+    QVERIFY(save_document(path.toStdString(), {with_mask_on(piece, false), {}}));
+    QVERIFY(run({"grade", path, "--set", "Row at dusk"}).json()["outside_mask"].empty());
+    QVERIFY(save_document(path.toStdString(), {with_mask(piece, {}), {}}));
+    QVERIFY(run({"grade", path, "--set", "Row at dusk"}).json()["outside_mask"].empty());
+  }
+  void adjusting_follows_every_option() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("out.zonachrom");
+    const Piece before = demo();
+    const auto check = [&](QStringList options, const Adjustment& a) {
+      const J told = run(QStringList{"adjust", DEMO_PIECE, "--set", "Row at dusk", "-o", path} + options).json();
+      const auto expected = with_adjusted(before, before.sets[0].id, {}, a);
+      const auto document = open_document(path.toStdString());
+      QVERIFY2(document->piece.sets == expected->sets, qPrintable(options.join(' ')));
+      QVERIFY(told["file"] == path.toStdString() && told["changed"] == swatch_count(before.sets[0]));
+      J held = J::array();
+      for (const auto& c : adjust_preview(before.sets[0], {}, a, Wheel(before.wheel)))
+        if (c.held) held.push_back(find_swatch(before, c.swatch)->name);
+      QVERIFY2(told["held"] == held, qPrintable(options.join(' ')));
+    };
+    Adjustment a;
+    a.turn = -40;
+    check({"--turn", "-40"}, a);
+    a = {};
+    a.saturation = 3;
+    check({"--saturation", "3"}, a);
+    a = {};
+    a.value = 12;
+    check({"--value", "12"}, a);
+    a = {};
+    a.contrast = 1.4;
+    check({"--contrast", "1.4"}, a);
+    a.pivot = 20;
+    check({"--contrast", "1.4", "--pivot", "20"}, a);
+    a = {};
+    a.tint = color("#ffb060");
+    a.tint_share = 0.4;
+    check({"--toward", "#ffb060", "--share", "0.4"}, a);
+  }
+  void imports_say_what_they_did() {
+    const QTemporaryDir folder;
+    const QString sheet = folder.filePath("dusk.css"), path = folder.filePath("p.zonachrom");
+    QFile file(sheet);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(":root {\n/* sky */\n--a: #102030;\n--b: lab(110% 0 0);\n/* wall */\n--c: #a08060;\n--d: 4px; }");
+    file.close();
+    // A piece made for the file has its set and no other.
+    const J fresh = run({"import", sheet, "--into", path}).json();
+    QVERIFY(fresh["piece"] == path.toStdString() && fresh["set"] == "dusk" && fresh["found"] == 3 && fresh["added"] == 3 &&
+            fresh["families"] == 2 && fresh["remarks"].size() == 2);
+    std::optional<Document> document;
+    const auto reopen = [&] { document = *open_document(path.toStdString()); };
+    reopen();
+    QVERIFY(document->piece.sets.size() == 1 && document->piece.current_set == document->piece.sets[0].id);
+    // Into the set of that name, what it has is left out; the set on the staff stays the same one.
+    Piece piece = *with_set(document->piece, "other");
+    const Id dusk = piece.sets[0].id;
+    piece = *without_swatches(piece, {piece.sets[0].families[1].swatches[0].id});
+    document->bench.wells[2] = color("#010203");
+    QVERIFY(save_document(path.toStdString(), {piece, document->bench}));
+    const J more = run({"import", sheet, "--into", path}).json();
+    QVERIFY(more["set"] == "dusk" && more["found"] == 3 && more["added"] == 1);
+    reopen();
+    QVERIFY(document->piece.current_set != dusk && swatch_count(document->piece.sets[0]) == 3 &&
+            document->bench.wells[2] == color("#010203"));
+    const J named = run({"import", sheet, "--into", path, "--set", "plates"}).json();
+    QVERIFY(named["set"] == "plates" && named["added"] == 3);
+    reopen();
+    QVERIFY(document->piece.sets.size() == 3 && document->piece.current_set == piece.current_set);
+  }
+  void parcels_hold_what_was_asked_for() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("p.zonachrom"), parcel = folder.filePath("row.zonaparcel");
+    Piece piece = *with_set_tags(demo(), demo().sets[0].id, {"street", "night"});
+    piece = *with_set_duplicated(piece, piece.sets[0].id);
+    QVERIFY(save_document(path.toStdString(), {piece, {}}));
+    const J packed = run({"parcel", "pack", path, "--set", "Row at dusk", "--set", "Row at dusk copy", "-o", parcel}).json();
+    QVERIFY(packed["file"] == parcel.toStdString() && packed["sets"] == 2 && packed["masks"] == 0);
+    J list = run({"parcel", "list", parcel}).json();
+    QVERIFY(list["description"] == "" && list["masks"].empty() && list["sets"].size() == 2);
+    QVERIFY(list["sets"][1] ==
+            (J{{"name", "Row at dusk copy"}, {"tags", {"street", "night"}}, {"families", 4}, {"swatches", 19}}));
+    run({"parcel", "pack", path, "--set", "Row at dusk", "--mask", "--tag", "a", "--tag", "b", "--description", "x", "-o", parcel});
+    list = run({"parcel", "list", parcel}).json();
+    QVERIFY(list["description"] == "x" && list["sets"][0]["tags"] == (J{"a", "b"}));
+    QVERIFY(list["masks"] == J::array({{{"name", piece.mask->name}, {"tags", {"a", "b"}}, {"areas", 1}}}));
+    QCOMPARE(open_parcel(parcel.toStdString())->masks[0].wheel, piece.wheel);
+    // A mask without a name has the piece's.
+    piece.mask->name.clear();
+    QVERIFY(save_document(path.toStdString(), {piece, {}}));
+    run({"parcel", "pack", path, "--mask", "-o", parcel});
+    QVERIFY(run({"parcel", "list", parcel}).json()["masks"][0]["name"] == piece.title);
+    QVERIFY(save_document(path.toStdString(), {with_mask(piece, {}), {}}));
+    QCOMPARE(run({"parcel", "pack", path, "--mask", "-o", parcel}).code, 2);
+    QCOMPARE(run({"parcel", "pack", path, "--set", "none", "-o", parcel}).code, 2);
+  }
+  void photos_are_told_in_full() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("photo.png");
+    QVERIFY(a_photo().save(path));
+    const QImage image = a_photo();
+    const PixelView all = view_of(image);
+    const Piece piece = demo();
+    const auto check = [&](const QStringList& options, const PixelRect& rect, bool with_piece) {
+      const J told = run(QStringList{"inspect", path} + options).json();
+      const PixelView part = part_of(all, rect);
+      const FineValues values = fine_values(part);
+      QVERIFY(told["width"] == 60 && told["height"] == 40 && told["orientation"] == 1 && told["profile"].is_null());
+      QVERIFY(told["region"] == (J{rect.x, rect.y, rect.width, rect.height}));
+      const auto whole = whole_values(values);
+      for (std::size_t i = 0; i < 101; ++i)
+        CHECK_NEAR(told["histogram"][i].get<double>(), whole[i] / (rect.width * rect.height), 1e-9);
+      const BandShares shares = band_shares(values, with_piece ? piece.bands : Bands{});
+      CHECK_NEAR(told["bands"]["light"].get<double>(), shares.light, 1e-9);
+      CHECK_NEAR(told["bands"]["middle"].get<double>(), shares.middle, 1e-9);
+      CHECK_NEAR(told["bands"]["dark"].get<double>(), shares.dark, 1e-9);
+      QVERIFY(told["key"] == std::string(key_of(values)));
+      QCOMPARE(told.contains("inside_mask"), with_piece);
+      if (!with_piece) return;
+      const double held = share_held(color_places(part, Wheel(piece.wheel)), MaskRegion(*piece.mask));
+      CHECK_NEAR(told["inside_mask"].get<double>(), held, 1e-9);
+    };
+    check({}, {0, 0, 60, 40}, false);
+    check({"--region", "20,10,30,20"}, {20, 10, 30, 20}, false);
+    check({"--region", "50,30,99,99"}, {50, 30, 10, 10}, false);
+    check({"--region", "30,0,30,40", "--piece", DEMO_PIECE}, {30, 0, 30, 40}, true);
+    const Srgb sample = *sample_average(all, 29, 7, 5);
+    const J told = run({"sample", path, "--at", "29,7"}).json();
+    check_numbers(told["srgb"], {sample.r, sample.g, sample.b});
+    QVERIFY(told["hex"] == hex_of(sample));
+    CHECK_NEAR(told["value"].get<double>(), value_of(sample), 1e-9);
+    CHECK_NEAR(told["lab"][0].get<double>(), value_of(sample), 1e-9);
+    const Srgb wide = *sample_average(all, 29, 7, 31);
+    QVERIFY(run({"sample", path, "--at", "29,7", "--size", "31"}).json()["hex"] == hex_of(wide));
+    // Of a turned photo with a profile both are said, and the upright pixels are those looked at.
+    QImage wide_gamut = a_photo();
+    wide_gamut.setColorSpace(QColorSpace::AdobeRgb);
+    QVERIFY(wide_gamut.save(folder.filePath("wide.png")));
+    QVERIFY(run({"inspect", folder.filePath("wide.png")}).json()["profile"].is_string());
+  }
+  void palettes_follow_every_option() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("photo.png"), out = folder.filePath("palette.json");
+    QVERIFY(a_photo().save(path));
+    const QImage image = a_photo();
+    const Piece piece = demo();
+    const Wheel wheel(piece.wheel);
+    const MaskRegion region(*piece.mask);
+    const auto check = [&](const QStringList& options, const ExtractionSpec& spec, const PixelRect& rect = {0, 0, 60, 40}) {
+      const J told = run(QStringList{"extract", path} + options).json();
+      const auto made = extract_colors(part_of(view_of(image), rect), spec, &wheel, &region);
+      QVERIFY2(made && told["colors"].size() == made->colors.size(), qPrintable(options.join(' ')));
+      for (std::size_t i = 0; i < made->colors.size(); ++i) {
+        const ExtractedColor& c = made->colors[i];
+        const J& got = told["colors"][i];
+        QVERIFY2(got["hex"] == hex_of(c.color), qPrintable(options.join(' ')));
+        QVERIFY(got["x"] == c.x + rect.x && got["y"] == c.y + rect.y);
+        CHECK_NEAR(got["share"].get<double>(), c.share, 1e-9);
+        CHECK_NEAR(got["lab"][0].get<double>(), value_of(c.color), 1e-9);
+        QVERIFY(got["band"] == (c.band == Band::Light ? "light" : c.band == Band::Middle ? "middle" : "dark"));
+      }
+      J unmet = J::object();
+      if (made->unmet.light) unmet["light"] = made->unmet.light;
+      if (made->unmet.middle) unmet["middle"] = made->unmet.middle;
+      if (made->unmet.dark) unmet["dark"] = made->unmet.dark;
+      if (made->missing) unmet["count"] = made->missing;
+      QVERIFY2(told["unmet"] == unmet, unmet.dump().c_str());
+    };
+    ExtractionSpec spec;
+    spec.representative = Representative::Mean;
+    check({}, spec);
+    spec.count = 5;
+    check({"--count", "5"}, spec);
+    check({"--count", "5", "--region", "35,10,20,25"}, spec, {35, 10, 20, 25});
+    spec.least_difference = 20;
+    check({"--count", "5", "--min-difference", "20"}, spec);
+    spec = {};
+    check({"--typical"}, spec);
+    spec.representative = Representative::Mean;
+    spec.quotas = BandCounts{4, 3, 2};
+    check({"--bands", "2,3,4"}, spec);
+    spec.bands = piece.bands;
+    spec.mask = MaskUse::InsideOnly;
+    check({"--bands", "2,3,4", "--piece", DEMO_PIECE, "--inside"}, spec);
+    spec.mask = MaskUse::MapInto;
+    check({"--bands", "2,3,4", "--piece", DEMO_PIECE, "--mapped"}, spec);
+    // Into a file: the same answer there, and in short here.
+    const J brief = run({"extract", path, "--count", "5", "-o", out}).json();
+    QVERIFY(brief["file"] == out.toStdString() && brief["colors"] == 5 && brief["unmet"].empty());
+    QFile file(out);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    QVERIFY(J::parse(file.readAll().toStdString()) == run({"extract", path, "--count", "5"}).json());
+  }
+  void looks_are_those_of_the_core() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("photo.png"), out = folder.filePath("out.png");
+    QVERIFY(a_photo().save(path));
+    const QImage image = a_photo();
+    const PixelView view = view_of(image);
+    const FineValues values = fine_values(view);
+    std::vector<std::uint32_t> words(60 * 40);
+    const auto check = [&](const char* as) {
+      const J told = run({"look", path, "--as", as, "--piece", DEMO_PIECE, "-o", out}).json();
+      QVERIFY(told["file"] == out.toStdString() && told["width"] == 60 && told["height"] == 40);
+      const QImage got = QImage(out).convertToFormat(QImage::Format_RGB32);
+      for (int y = 0; y < 40; ++y)
+        for (int x = 0; x < 60; ++x)
+          QVERIFY2((got.pixel(x, y) & 0xffffffu) == (words[static_cast<std::size_t>(y * 60 + x)] & 0xffffffu), as);
+    };
+    to_value_greys(view.words, words.data(), words.size());
+    check("value");
+    for (const auto& [as, tones] : {std::pair{"flat:2", 2}, {"flat:5", 5}}) {
+      to_flat_tones(view, flat_tones(values, flat_limits(values, tones)), words.data());
+      check(as);
+    }
+    for (const auto& [as, tones] : {std::pair{"steps:2", 2}, {"steps:101", 101}}) {
+      to_flat_tones(view, even_tones(tones), words.data());
+      check(as);
+    }
+    for (const auto& [as, radius] : {std::pair{"squint:0", 0.0}, {"squint:2.5", 2.5}}) {
+      squint(view, radius, words.data());
+      check(as);
+    }
+    const Piece piece = demo();
+    MaskMapper(Wheel(piece.wheel), MaskRegion(*piece.mask)).map(view, words.data());
+    check("mask");
+    QCOMPARE(run({"look", path, "--as", "squint:1000", "-o", out}).code, 0);
+    for (const char* bad : {"flat:1", "flat:6", "flat:2.5", "flat", "steps:1", "steps:102", "steps", "squint:-1", "squint:1001",
+                            "squint", "value:3", "mask:3", "grey", "flat:", "flat:3x"}) {
+      const Run r = run({"look", path, "--as", bad, "--piece", DEMO_PIECE, "-o", folder.filePath("never.png")});
+      QVERIFY2(r.code == 2 && r.error.count('\n') == 1, bad);
+    }
+    QCOMPARE(run({"look", path, "--as", "mask", "-o", folder.filePath("never.png")}).code, 2);
+    QVERIFY(!QFile::exists(folder.filePath("never.png")));
+  }
+  void numbers_keep_their_ranges() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("photo.png");
+    QVERIFY(a_photo().save(path));
+    const QStringList good[] = {{"wheel", "--at", "0,1,100"}, {"wheel", "--at", "0,0,0"}, {"mask", "--pattern", "triad", "--spread", "120"},
+                                {"mask", "--pattern", "triad", "--spread", "0"},
+                                {"string", "--kind", "tints", "--from", "#123456", "--steps", "2"},
+                                {"string", "--kind", "tints", "--from", "#123456", "--steps", "24"},
+                                {"sample", path, "--at", "59,39", "--size", "1"}, {"sample", path, "--at", "0,0", "--size", "101"},
+                                {"inspect", path, "--region", "59,39,1,1"}, {"inspect", path, "--region", "-5,-5,6,6"},
+                                {"extract", path, "--count", "200"}, {"extract", path, "--min-difference", "50"},
+                                {"extract", path, "--bands", "0,0,1"}};
+    for (const auto& arguments : good) QVERIFY2(run(arguments).code == 0, qPrintable(arguments.join(' ')));
+    const QStringList bad[] = {{"wheel", "--at", "0,1.01,50"}, {"wheel", "--at", "0,-0.01,50"}, {"wheel", "--at", "0,1,100.1"},
+                               {"wheel", "--at", "0,1,-0.1"}, {"wheel", "--at", "0,1"}, {"wheel", "--at", "0,1,2,3"},
+                               {"wheel", "--locate", "blurple"}, {"mask", "--pattern", "triad", "--spread", "120.1"},
+                               {"mask", "--pattern", "triad", "--spread", "-5"}, {"mask", "--pattern", "triad", "--test", "x"},
+                               {"string", "--kind", "tints", "--from", "#123456", "--steps", "25"},
+                               {"string", "--kind", "between", "--from", "#123456"},
+                               {"string", "--kind", "between", "--from", "#123456", "--to", "x"},
+                               {"string", "--kind", "tints", "--from", "x"}, {"partners", "x"}, {"mix", "x"}, {"mix", "#fff:0"},
+                               {"mix", "#fff:-1"}, {"mix", "#fff:1x"}, {"difference", "#fff"}, {"difference", "--lab", "1,2", "--lab", "1,2,3"},
+                               {"difference", "x", "#fff"}, {"sample", path, "--at", "60,0"}, {"sample", path, "--at", "0,-1"},
+                               {"sample", path, "--at", "1"}, {"sample", path, "--at", "1,2,"}, {"sample", path, "--at", "1,2,3"},
+                               {"sample", path, "--at", "1;2"}, {"sample", path, "--at", "1,1", "--size", "103"},
+                               {"sample", path, "--at", "1,1", "--size", "0"}, {"sample", path, "--at", "1,1", "--size", "-3"},
+                               {"inspect", path, "--region", "0,0,0,5"}, {"inspect", path, "--region", "0,0,5,-1"},
+                               {"inspect", path, "--region", "60,0,5,5"}, {"inspect", path, "--region", "0,40,5,5"},
+                               {"inspect", path, "--region", "1,2,3"}, {"inspect", path, "--piece", path},
+                               {"extract", path, "--count", "201"}, {"extract", path, "--count", "0"},
+                               {"extract", path, "--min-difference", "51"}, {"extract", path, "--bands", "0,0,0"},
+                               {"extract", path, "--bands", "0,0,-1"}, {"extract", path, "--mapped"},
+                               {"extract", path, "--region", "99,99,5,5"}, {"extract", path, "-o", "/proc/never.json"},
+                               {"adjust", DEMO_PIECE, "--set", "Row at dusk", "--toward", "x", "-o", path},
+                               {"pack", "/nowhere", "-o", path}};
+    for (const auto& arguments : bad) {
+      const Run r = run(arguments);
+      QVERIFY2(r.code == 2 && r.out.isEmpty() && r.error.count('\n') == 1, qPrintable(arguments.join(' ') + r.error));
+    }
+    QCOMPARE(QImage(path), a_photo()); // What was named as output is untouched.
+  }
+};
+
+QTEST_GUILESS_MAIN(AnswersTest)
+#include "answers_test.moc"
