@@ -295,6 +295,178 @@ private slots:
     }
     QCOMPARE(*with_adjusted(piece, piece.current_set, {}, {}), piece);
   }
+  void findings_begin_at_their_limits() {
+    const auto greys = [](std::initializer_list<double> values) {
+      Piece piece = *with_family(new_piece({}), "greys");
+      for (const double v : values)
+        piece = *with_swatch(piece, current_set(piece)->families[0].id, {neutral_of_value(v), {}}, "x");
+      return piece;
+    };
+    // A gap is wider than its limit; near-duplicates and twins are closer than theirs.
+    Piece piece = greys({10, 29.99, 50.01});
+    piece.grading.gap = 20;
+    const auto r = graded(piece);
+    QCOMPARE(r.gaps.size(), std::size_t{1});
+    CHECK_NEAR(r.gaps[0].size, 20.02, 1e-6);
+    QVERIFY(r.gaps[0].dark == swatch(piece, 0, 1).id && r.gaps[0].light == swatch(piece, 0, 2).id &&
+            r.gaps[0].family == current_set(piece)->families[0].id);
+    // Greys have no hue, so two of one value are no twins, and a grey and a color are.
+    Piece pair = greys({50, 51.9});
+    QVERIFY(graded(pair).twins.empty());
+    const Wheel wheel(pair.wheel);
+    const auto with_hues = [&](double a, double b, double apart) {
+      Piece out = *with_family(new_piece({}), "f");
+      for (const auto& [hue, value] : {std::pair{a, 60.0}, {b, 60.0 + apart}}) {
+        // OKLab hue and chroma at true value.
+        const Wheel ok({HueScale::Even, SaturationMeasure::OklabChroma});
+        const double yellow = lch_from_oklab(oklab_from_srgb({1, 1, 0})).h;
+        const auto found = ok.nearest_existing({yellow - hue, hue < 0 ? 0.0 : 0.3, value});
+        out = *with_swatch(out, current_set(out)->families[0].id, {found.color, {}}, "x");
+      }
+      out.grading.near_duplicate = 0.1;
+      return graded(out).twins.size();
+    };
+    QVERIFY(with_hues(40, 59.5, 1) == 0 && with_hues(40, 60.5, 1) == 1);
+    QVERIFY(with_hues(5, 345.5, 1) == 0 && with_hues(5, 344.5, 1) == 1);
+    QVERIFY(with_hues(-1, 60, 1.99) == 1 && with_hues(-1, 60, 2.01) == 0 && with_hues(-1, -1, 1) == 0);
+    // Value steps and bands.
+    for (const auto& [value, steps, step] : {std::tuple{0.0, 5, 1}, {19.99, 5, 1}, {20.0, 5, 2}, {99.9, 5, 5},
+                                            {100.0, 5, 5}, {33.3, 3, 1}, {66.7, 3, 3}, {50.0, 1, 1}, {-1.0, 4, 1}})
+      QCOMPARE(value_step(value, steps), step);
+    piece.grading.value_steps = 4;
+    QCOMPARE(graded(piece).steps, (std::vector<int>{1, 1, 1, 0}));
+    // A step of 8 bits outside the mask is still inside.
+    Piece masked = *with_family(new_piece({}), "f");
+    masked = with_mask(masked, Mask{"disc", {{AreaMode::Adds, RingSector{0, 360, 0, 0.5}}}, 0, {}});
+    for (const double at : {0.49, 0.503, 0.505})
+      masked = *with_swatch(masked, current_set(masked)->families[0].id, {*wheel.color_at({90, at, 50}), {}}, "x");
+    QCOMPARE(graded(masked).outside_mask, (std::vector<Id>{swatch(masked, 0, 2).id}));
+    // A mask that admits nothing judges nothing.
+    masked.mask->areas.clear();
+    QVERIFY(graded(masked).outside_mask.empty());
+  }
+  void remedies_refuse_what_they_cannot_do() {
+    const Piece piece = piece_of({{"a", {{120, 0.8, 40}, {240, 0.5, 40.5}, {0, 0, 90}}}, {"b", {{30, 0.3, 60}}}});
+    const Id red = swatch(piece, 0, 0).id, blue = swatch(piece, 0, 1).id, none = 999;
+    const Id a = current_set(piece)->families[0].id, b = current_set(piece)->families[1].id;
+    for (const auto& [x, y] : {std::pair{red, none}, {none, red}}) {
+      QCOMPARE(with_merged(piece, x, y).error().code, ErrorCode::NotFound);
+      QCOMPARE(with_parted(piece, x, y).error().code, ErrorCode::NotFound);
+      QCOMPARE(with_gap_filled(piece, {a, x, y, 30}).error().code, ErrorCode::NotFound);
+    }
+    QCOMPARE(with_gap_filled(piece, {none, red, blue, 30}).error().code, ErrorCode::NotFound);
+    QCOMPARE(with_evened(piece, none).error().code, ErrorCode::NotFound);
+    QCOMPARE(with_evened(piece, b).error().code, ErrorCode::BadInput);
+    // Which of the two is named first makes no difference to who becomes lighter.
+    QCOMPARE(*with_parted(piece, red, blue), *with_parted(piece, blue, red));
+    const Piece parted = *with_parted(piece, red, blue);
+    CHECK_NEAR(value_of(find_swatch(parted, blue)->color), 42.25, 1e-6);
+    CHECK_NEAR(value_of(find_swatch(parted, red)->color), 38.25, 1e-6);
+    QVERIFY(find_swatch(parted, red)->picked && std::abs(find_swatch(parted, red)->picked->v - 38.25) < 1e-9);
+    // At black the lighter one goes all the way, whichever is locked.
+    const Piece dark = piece_of({{"a", {{0, 0, 0}, {240, 0.4, 1}}}});
+    CHECK_NEAR(value_of(find_swatch(*with_parted(dark, 3, 4), 4)->color), 4, 1e-6);
+    CHECK_NEAR(value_of(find_swatch(*with_parted(dark, 3, 4), 3)->color), 0, 1e-6);
+    // A tint of HSV that reaches no further up, above one that cannot move: they cannot be parted so.
+    Piece tints = with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
+    tints = *with_family(tints, "f");
+    const Id f = current_set(tints)->families[0].id;
+    tints = *with_swatch(tints, f, {{0, 0, 1}, {}}, "blue");
+    tints = *with_swatch(tints, f, {neutral_of_value(value_of({0, 0, 1}) - 0.5), {}}, "grey");
+    const Id pure = swatch(tints, 0, 0).id, grey = swatch(tints, 0, 1).id;
+    const auto stuck = with_parted(*with_swatches_locked(tints, {grey}, true), pure, grey);
+    QVERIFY(!stuck && stuck.error().sentence.find("cannot be parted") != std::string::npos);
+    const Piece down = *with_parted(tints, pure, grey);
+    QCOMPARE(find_swatch(down, pure)->color, (Srgb{0, 0, 1}));
+    CHECK_NEAR(value_of(find_swatch(down, grey)->color), value_of({0, 0, 1}) - 4, 1e-6);
+    // A gap is filled midway in value, in its family and named in words.
+    const Piece filled = *with_gap_filled(piece, {b, red, swatch(piece, 0, 2).id, 50});
+    const Swatch& middle = current_set(filled)->families[1].swatches[1];
+    CHECK_NEAR(value_of(middle.color), 65, 1e-6);
+    QVERIFY(middle.picked && !middle.name.empty() && middle.place == 1);
+    // Bringing inside wants a mask that is on and admits something; what is inside is left as it is.
+    const Mask disc{"disc", {{AreaMode::Adds, RingSector{0, 360, 0, 0.6}}}, 0, {}};
+    QVERIFY(!with_brought_inside(piece, {red}));
+    QVERIFY(!with_brought_inside(with_mask_on(with_mask(piece, disc), false), {red}));
+    QVERIFY(!with_brought_inside(with_mask(piece, Mask{}), {red}));
+    const Piece masked = with_mask(piece, disc);
+    QCOMPARE(with_brought_inside(masked, {red, none}).error().code, ErrorCode::NotFound);
+    QVERIFY(with_brought_inside(*with_swatches_locked(masked, {red}, true), {red}).error().sentence.find("\"a40\" is locked") !=
+            std::string::npos);
+    const Piece inside = *with_brought_inside(masked, {red, blue});
+    QCOMPARE(*find_swatch(inside, blue), *find_swatch(masked, blue));
+    CHECK_NEAR(find_swatch(inside, red)->picked->r, 0.6, 1e-4);
+    CHECK_NEAR(find_swatch(inside, red)->picked->v, 40, 1e-6);
+    CHECK_ANGLE(find_swatch(inside, red)->picked->a, 120, 0.3);
+    CHECK_ANGLE(Wheel(masked.wheel).locate(find_swatch(inside, red)->color).a, 120, 0.3);
+    // Evening out names what is missing.
+    Piece tinted = with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
+    tinted = *with_family(tinted, "f");
+    for (const auto& [name, color] : {std::pair{"black", Srgb{0, 0, 0}}, {"pure", {0, 0, 1}}, {"white", {1, 1, 1}}})
+      tinted = *with_swatch(tinted, current_set(tinted)->families[0].id, {color, {}}, name);
+    QCOMPARE(with_evened(tinted, current_set(tinted)->families[0].id).error().sentence,
+             std::string("\"pure\" does not exist at value 50 with its saturation; make it greyer first."));
+  }
+  void adjustments_keep_their_ranges() {
+    using Field = double Adjustment::*;
+    const std::tuple<Field, double, double, const char*> ranges[] = {
+        {&Adjustment::turn, -360, 360, "turn"},       {&Adjustment::saturation, 0, 4, "saturation"},
+        {&Adjustment::value, -100, 100, "value"},     {&Adjustment::contrast, 0, 4, "contrast"},
+        {&Adjustment::pivot, 0, 100, "pivot"},        {&Adjustment::tint_share, 0, 1, "tint"}};
+    for (const auto& [field, low, high, place] : ranges)
+      for (const auto& [x, good] : {std::pair{low, true}, {high, true}, {low - 0.01, false}, {high + 0.01, false}}) {
+        Adjustment a;
+        a.*field = x;
+        const Status status = validate(a);
+        QVERIFY2(status.ok() == good, place);
+        if (!status) QCOMPARE(status.error().place, std::string(place));
+      }
+    const auto changes = [](auto set) {
+      Adjustment a;
+      set(a);
+      return a.changes();
+    };
+    QVERIFY(!Adjustment{}.changes() && !changes([](auto& a) { a.pivot = 20; }));
+    QVERIFY(changes([](auto& a) { a.turn = 1; }) && changes([](auto& a) { a.saturation = 0.9; }) &&
+            changes([](auto& a) { a.value = 1; }) && changes([](auto& a) { a.contrast = 1.1; }));
+    QVERIFY(!changes([](auto& a) { a.tint = Srgb{1, 0, 0}; }) && !changes([](auto& a) { a.tint_share = 1; }) &&
+            changes([](auto& a) { a.tint = Srgb{1, 0, 0}, a.tint_share = 0.1; }));
+    const Piece piece = piece_of({{"a", {{120, 0.8, 40}, {240, 0.5, 60}}}, {"b", {{0, 0, 50}}}});
+    const Wheel wheel(piece.wheel);
+    const Id red = swatch(piece, 0, 0).id, blue = swatch(piece, 0, 1).id, grey = swatch(piece, 1, 0).id;
+    Adjustment turn;
+    turn.turn = 350;
+    // Of a selection only that; a place picked by hand gives a neutral its hue; angles are wrapped.
+    const Piece turned = *with_adjusted(piece, piece.current_set, {red}, turn);
+    CHECK_NEAR(find_swatch(turned, red)->picked->a, 110, 1e-6);
+    QCOMPARE(*find_swatch(turned, blue), *find_swatch(piece, blue));
+    const Piece all = *with_adjusted(piece, piece.current_set, {}, turn);
+    QVERIFY(largest_step(find_swatch(all, grey)->color, swatch(piece, 1, 0).color) < 1e-9);
+    QCOMPARE(with_adjusted(piece, 999, {}, turn).error().code, ErrorCode::NotFound);
+    QCOMPARE(with_adjusted(piece, piece.current_set, {999}, turn).error().code, ErrorCode::NotFound);
+    const Piece locked = *with_swatches_locked(piece, {red, blue, grey}, true);
+    QCOMPARE(with_adjusted(locked, piece.current_set, {}, turn).error().code, ErrorCode::NotFound);
+    QCOMPARE(adjust_preview(*current_set(locked), {}, turn, wheel).size(), std::size_t{0});
+    const auto preview = adjust_preview(*current_set(piece), {grey, red}, turn, wheel);
+    QVERIFY(preview.size() == 2 && preview[0].swatch == red && preview[1].swatch == grey);
+    // Nothing asked for leaves every color to its last digit; held is only what could not be had.
+    for (const auto& a : adjust_preview(*current_set(piece), {}, {}, wheel))
+      QVERIFY(a.color == find_swatch(piece, a.swatch)->color && !a.held);
+    Adjustment lighter;
+    lighter.value = 45;
+    const auto values = adjust_preview(*current_set(piece), {}, lighter, wheel);
+    QVERIFY(!values[0].held && values[1].held && !values[2].held);
+    CHECK_NEAR(values[0].at.v, 85, 1e-9);
+    // All the way to a light's color, the hue and saturation are its own and the value stays.
+    Adjustment tint;
+    tint.tint = Srgb{0.9, 0.7, 0.4};
+    tint.tint_share = 1;
+    const auto tinted = adjusted(swatch(piece, 0, 1), tint, wheel);
+    const WheelPoint light = wheel.locate(*tint.tint);
+    CHECK_ANGLE(tinted.at.a, light.a, 1e-6);
+    CHECK_NEAR(tinted.at.r, light.r, 1e-6);
+    CHECK_NEAR(value_of(tinted.color), 60, 1e-6);
+  }
   void mixing_reach_is_the_hull_in_oklab() {
     const Wheel wheel({HueScale::Even, SaturationMeasure::OklabChroma});
     const std::vector<Srgb> corners{{0.8, 0.2, 0.2}, {0.2, 0.6, 0.2}, {0.2, 0.2, 0.7}};
