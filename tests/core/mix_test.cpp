@@ -16,6 +16,11 @@ using namespace zc::test;
 namespace {
 
 Srgb color(const char* hex) { return *parse_color(hex); }
+std::vector<StringStep> steps_of(const StringSpec& spec, const Wheel& wheel, const MaskRegion* hold = nullptr) {
+  auto made = make_string(spec, wheel, hold);
+  if (!made) qFatal("%s", made.error().sentence.c_str());
+  return std::move(made).value();
+}
 double difference(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_srgb(b)); }
 
 constexpr StringKind kKinds[] = {StringKind::Tints,  StringKind::Shades,  StringKind::Tones,
@@ -33,6 +38,8 @@ private slots:
   void strings_end_where_they_say();
   void strings_between_go_their_way();
   void strings_are_held_in_a_mask();
+  void strings_keep_hues_at_neutral_ends();
+  void strings_say_what_was_moved();
   void bad_strings_say_why();
   void partners_stand_at_the_trade_angles();
   void test_colors_reproduce_their_tristimulus_values();
@@ -141,15 +148,111 @@ void MixTest::strings_are_held_in_a_mask() {
   }
 }
 
+void MixTest::strings_keep_hues_at_neutral_ends() {
+  const Wheel wheel({HueScale::Even, SaturationMeasure::OklabChroma});
+  const Srgb grey = neutral_of_value(55), blue = srgb_from_8bit({0x40, 0x60, 0xa0});
+  const double hue = lch_from_oklab(oklab_from_srgb(blue)).h;
+  for (const Way way : {Way::Short, Way::Long})
+    for (const bool back : {false, true}) {
+      StringSpec spec{StringKind::Between, back ? blue : grey, back ? grey : blue, 7, Evenness::Difference, 0, way};
+      // The hue of a neutral end is that of the other; there is no way to turn.
+      for (const auto& step : steps_of(spec, wheel)) {
+        const Oklch lch = lch_from_oklab(oklab_from_srgb(step.color));
+        if (lch.c > 1e-3) CHECK_ANGLE(lch.h, hue, 1e-6);
+      }
+    }
+  // A neutral start takes the angle it is told: its even values, and its own tints, stay neutral all the same.
+  StringSpec values{StringKind::Values, grey, {}, 5};
+  values.neutral_angle = 77;
+  for (const auto& step : steps_of(values, wheel)) QVERIFY(step.at && step.at->a == 77 && step.at->r < 1e-9);
+  // Toward the grey of equal value, L* stays; the places are those of the colors.
+  for (const StringKind kind : {StringKind::Tints, StringKind::Shades, StringKind::Tones, StringKind::Values}) {
+    const auto steps = steps_of({kind, blue, {}, 6}, wheel);
+    for (const auto& step : steps) {
+      QVERIFY(step.at && !step.held && step.reached);
+      QVERIFY(largest_step(*wheel.color_at(*step.at), step.color) < 1e-9);
+      if (kind == StringKind::Tones) CHECK_NEAR(value_of(step.color), value_of(blue), 1e-6);
+    }
+  }
+  // Where saturation is an amount, shades lose it with their value; where it is a share, they keep it.
+  const auto last_but_one = [&](SaturationMeasure measure) {
+    const Wheel w({HueScale::Even, measure});
+    const auto steps = steps_of({StringKind::Shades, blue, {}, 5}, w);
+    return steps[3].at->r / w.locate(blue).r;
+  };
+  CHECK_NEAR(last_but_one(SaturationMeasure::OklabChroma), 0.25, 0.02);
+  CHECK_NEAR(last_but_one(SaturationMeasure::CielabChroma), 0.25, 0.02);
+  CHECK_NEAR(last_but_one(SaturationMeasure::Hsluv), 1, 1e-6);
+  CHECK_NEAR(last_but_one(SaturationMeasure::Hsl), 1, 1e-6);
+  // The long way goes round through the other hues.
+  const Srgb red = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 20})), leaf = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 120}));
+  const auto middle_hue = [&](Way way) {
+    StringSpec spec{StringKind::Between, red, leaf, 3, Evenness::Difference, 0, way};
+    return lch_from_oklab(oklab_from_srgb(steps_of(spec, wheel)[1].color)).h;
+  };
+  CHECK_ANGLE(middle_hue(Way::Short), 70, 5);
+  CHECK_ANGLE(middle_hue(Way::Long), 250, 20);
+  // Into the distance: all but a twentieth of the color gives way to the air, the usual one where none is given.
+  for (const auto& air : {std::optional<Srgb>{}, std::optional<Srgb>{color("#e0d0b0")}}) {
+    const auto far = steps_of({StringKind::Distance, blue, air, 5}, wheel).back().color;
+    const LinearRgb a = linear_from_srgb(blue), b = linear_from_srgb(air.value_or(color("#b4c3d2"))), c = linear_from_srgb(far);
+    CHECK_NEAR(c.r, 0.05 * a.r + 0.95 * b.r, 1e-9);
+    CHECK_NEAR(c.g, 0.05 * a.g + 0.95 * b.g, 1e-9);
+    CHECK_NEAR(c.b, 0.05 * a.b + 0.95 * b.b, 1e-9);
+  }
+}
+
+void MixTest::strings_say_what_was_moved() {
+  // Long round the hues at this chroma the display ends; those steps stand at their L* and are marked.
+  const Wheel wheel(WheelSpec{});
+  StringSpec spec{StringKind::Between, color("#ff2020"), color("#20c020"), 9, Evenness::Difference, 0, Way::Long};
+  const auto steps = steps_of(spec, wheel);
+  QVERIFY(steps.front().reached && steps.back().reached);
+  QVERIFY(std::any_of(steps.begin(), steps.end(), [](const StringStep& s) { return !s.reached; }));
+  // A paint that cannot be had is marked too.
+  spec.way = Way::Paint;
+  spec.from = {0, 0, 0};
+  QVERIFY(!steps_of(spec, wheel).front().reached);
+  spec.from = color("#985038");
+  spec.to = color("#c0b090");
+  QVERIFY(steps_of(spec, wheel).front().reached);
+  // Held steps are marked, at their value; those inside are what they would be without a mask.
+  const MaskRegion region(pattern_mask({Pattern::Single, 240, 60}));
+  for (const StringKind kind : {StringKind::Between, StringKind::Values, StringKind::Tones}) {
+    const StringSpec mixed{kind, color("#2f55a5"), color("#ce854e"), 9, Evenness::Difference};
+    const auto free = steps_of(mixed, wheel), held = steps_of(mixed, wheel, &region);
+    for (std::size_t i = 0; i < free.size(); ++i) {
+      const WheelPoint p = wheel.locate(free[i].color, wheel.locate(mixed.from).a);
+      const bool inside = region.inside(disc_point(p.a, p.r));
+      QCOMPARE(held[i].held, !inside);
+      CHECK_NEAR(value_of(held[i].color), value_of(free[i].color), 1e-6);
+      if (inside) QCOMPARE(held[i].color, free[i].color);
+      else QVERIFY(held[i].at && held[i].reached == free[i].reached);
+    }
+  }
+  const MaskRegion empty((Mask()));
+  const StringSpec plain{StringKind::Tints, color("#2f55a5"), {}, 4};
+  const auto unheld = steps_of(plain, wheel, &empty);
+  QVERIFY(std::none_of(unheld.begin(), unheld.end(), [](const StringStep& s) { return s.held; }));
+}
+
 void MixTest::bad_strings_say_why() {
   const Wheel wheel(WheelSpec{});
-  for (const int steps : {-1, 0, 1, 25})
-    QVERIFY(!make_string({StringKind::Tints, color("#ce854e"), {}, steps, Evenness::Lightness, 0}, wheel));
-  QVERIFY(!make_string({StringKind::Between, color("#ce854e"), {}, 5, Evenness::Lightness, 0}, wheel));
-  const auto same = make_string(
-      {StringKind::Between, color("#ce854e"), color("#ce854e"), 5, Evenness::Lightness, 0}, wheel);
-  QVERIFY(!same && same.error().sentence.find("same color") != std::string::npos);
-  QVERIFY(!make_string({StringKind::Tints, {1, 1, 1}, {}, 5, Evenness::Lightness, 0}, wheel));
+  const auto sentence = [&](const StringSpec& spec) {
+    const auto made = make_string(spec, wheel);
+    return made ? std::string() : made.error().sentence;
+  };
+  const Srgb brown = color("#ce854e");
+  for (const auto& [steps, good] : {std::pair{2, true}, {24, true}, {1, false}, {25, false}, {-1, false}}) {
+    QCOMPARE(sentence({StringKind::Tints, brown, {}, steps}), std::string(good ? "" : "A string has from 2 to 24 steps."));
+    if (good) QCOMPARE(make_string({StringKind::Tints, brown, {}, steps}, wheel)->size(), static_cast<std::size_t>(steps));
+  }
+  QCOMPARE(sentence({StringKind::Between, brown, {}, 5}), std::string("A string between two colors needs the second one."));
+  const std::string same = "The two ends of this string are the same color; choose another end.";
+  QCOMPARE(sentence({StringKind::Between, brown, brown, 5}), same);
+  QCOMPARE(sentence({StringKind::Tints, {1, 1, 1}, {}, 5}), same);
+  QCOMPARE(sentence({StringKind::Tones, neutral_of_value(40), {}, 5}), same);
+  QCOMPARE(sentence({StringKind::Distance, brown, brown, 5}), same);
 }
 
 void MixTest::partners_stand_at_the_trade_angles() {
@@ -157,7 +260,15 @@ void MixTest::partners_stand_at_the_trade_angles() {
     const Wheel wheel({HueScale::Traditional, measure});
     const WheelPoint red = wheel.locate(color("#d8232a"));
     const auto partners = partners_of(wheel, red);
-    QCOMPARE(partners.size(), std::size_t{9});
+    // Common practice, no source: complement 180; split 150 either side; triad 120; tetrad 90; analogous 30.
+    const std::pair<const char*, double> trade[] = {
+        {"complement", 180}, {"split complement", 150}, {"split complement", 210}, {"triad", 120}, {"triad", 240},
+        {"tetrad", 90},      {"tetrad", 270},           {"analogous", 30},         {"analogous", 330}};
+    QCOMPARE(partners.size(), std::size(trade));
+    for (std::size_t i = 0; i < std::size(trade); ++i) {
+      QVERIFY(partners[i].name == trade[i].first && partners[i].turn == trade[i].second);
+      QVERIFY(largest_step(*wheel.color_at(partners[i].at), partners[i].color) < 1e-9);
+    }
     QCOMPARE(std::string(nearest_named_hue(HueScale::Traditional, partners[0].at.a).name),
              std::string("green"));
     for (const auto& p : partners) {
@@ -204,6 +315,23 @@ void MixTest::a_paint_alone_is_itself() {
   }
   QVERIFY(exact > 200);
   QVERIFY(!paint_of({0, 0, 0}).exact); // no paint is that black
+  for (const MixAs as : {MixAs::Paint, MixAs::Light})
+    for (const double parts : {0.0, -1.0, std::nan(""), HUGE_VAL})
+      QVERIFY(!mix({{{}, 1}, {{}, parts}}, as) && !mix({}, as));
+  // One part that no paint has makes the whole inexact; shares are by parts, whatever their sum.
+  const Srgb brown = color("#985038"), wall = color("#c0b090");
+  QVERIFY(mix({{brown, 1}, {wall, 3}}, MixAs::Paint)->exact && !mix({{brown, 1}, {{0, 0, 0}, 3}}, MixAs::Paint)->exact);
+  for (const MixAs as : {MixAs::Paint, MixAs::Light})
+    QVERIFY(largest_step(mix({{brown, 1}, {wall, 3}}, as)->color, mix({{wall, 1.5}, {brown, 0.5}}, as)->color) < 1e-9);
+  // What no paint has is brought nearest to the eye, and stays near: a vivid color loses little of its hue.
+  int unpaintable = 0;
+  for (const char* vivid : {"#ff0000", "#ffff00", "#00ff00", "#00ffff", "#0000ff", "#ff00ff"}) {
+    const Paint paint = paint_of(color(vivid));
+    const double off = ciede2000(lab_from_srgb(color(vivid)), lab_from_xyz(xyz_of_reflectance(paint.curve)));
+    unpaintable += !paint.exact;
+    QVERIFY2(paint.exact ? off < 1e-6 : off > 0.5 && off < 14, qPrintable(QString::number(off)));
+  }
+  QVERIFY(unpaintable >= 2);
   QVERIFY(!mix({}, MixAs::Paint) && !mix({{{}, 0}}, MixAs::Paint) && !mix({{{}, -1}}, MixAs::Light));
 }
 

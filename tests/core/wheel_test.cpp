@@ -1,5 +1,6 @@
 // The wheel: true value, trade angles, inverse lookups.
 #include "core/color/convert.h"
+#include "core/color/gamut.h"
 #include "core/color/text.h"
 #include "core/wheel/color_words.h"
 #include "core/wheel/raster.h"
@@ -40,6 +41,7 @@ private slots:
   void steps_cut_the_wheel_evenly();
   void disc_points_and_wheel_points_agree();
   void names_colors_in_words();
+  void what_is_nearest_exists();
 };
 
 void WheelTest::keeps_value_and_returns_to_the_same_point_data() {
@@ -232,12 +234,96 @@ void WheelTest::disc_points_and_wheel_points_agree() {
 }
 
 void WheelTest::names_colors_in_words() {
+  const auto words = [](double l, double c, double h) {
+    const auto shown = shown_on_display(srgb_from_xyz(xyz_from_lab(lab_from_lch({l, c, h}))));
+    if (!shown) qFatal("no color at %g %g %g", l, c, h);
+    return color_in_words(*shown);
+  };
   QCOMPARE(color_in_words(color("#000000")), "black");
   QCOMPARE(color_in_words(color("#ffffff")), "white");
   QCOMPARE(color_in_words(color("#808080")), "grey");
   QCOMPARE(color_in_words(color("#1d3b3f")), "dark greyed blue-green");
   QCOMPARE(color_in_words(color("#ff0000")), "vivid red");
-  QVERIFY(QString::fromStdString(color_in_words(color("#6b4423"))).contains("brown"));
+  // The limits that the header states, from either side. LCh(ab) 260 is a blue, 40 a red-orange.
+  QVERIFY(words(1.99, 0, 0) == "black" && words(2.01, 0, 0) == "very dark grey");
+  QVERIFY(words(98.49, 0.5, 90) == "very light grey" && words(98.51, 0.5, 90) == "white");
+  QVERIFY(words(14.99, 0, 0) == "very dark grey" && words(15.01, 0, 0) == "dark grey");
+  QVERIFY(words(34.99, 0, 0) == "dark grey" && words(35.01, 0, 0) == "grey");
+  QVERIFY(words(64.99, 0, 0) == "grey" && words(65.01, 0, 0) == "light grey");
+  QVERIFY(words(84.99, 0, 0) == "light grey" && words(85.01, 0, 0) == "very light grey");
+  QVERIFY(words(50, 0.99, 40) == "grey" && words(50, 1.01, 40) == "warm grey" && words(50, 1.01, 260) == "cool grey");
+  QVERIFY(words(50, 3.99, 260) == "cool grey" && words(50, 4.01, 260) == "greyed blue");
+  QVERIFY(words(50, 11.99, 260) == "greyed blue" && words(50, 12.01, 260) == "dull blue");
+  QVERIFY(words(50, 27.99, 260) == "dull blue" && words(50, 28.01, 260) == "blue");
+  QVERIFY(words(50, 69.99, 40) == "red-orange" && words(50, 70.01, 40) == "vivid red-orange");
+  // Brown: a dark, dull orange.
+  QVERIFY(words(49.9, 40, 60) == "brown" && words(50.1, 40, 60) == "orange");
+  QVERIFY(words(49.9, 54.9, 60) == "brown" && words(49.9, 55.1, 60) == "orange");
+  // From what is warm and brown to what is not, by the angle on the traditional wheel.
+  const Wheel wheel(WheelSpec{});
+  const auto at = [&](double angle, double v, double r) { return color_in_words(wheel.nearest_existing({angle, r, v}).color); };
+  QVERIFY(QString::fromStdString(at(30.5, 40, 0.6)).contains("brown") && !QString::fromStdString(at(29.5, 40, 0.6)).contains("brown"));
+  QVERIFY(QString::fromStdString(at(111.5, 40, 0.4)).contains("brown") && !QString::fromStdString(at(112.5, 40, 0.4)).contains("brown"));
+  QVERIFY(at(149, 50, 0.03) == "warm grey" && at(151, 50, 0.03) == "cool grey" && at(329, 50, 0.03) == "cool grey" &&
+          at(331, 50, 0.03) == "warm grey");
+  // Every named hue is found at its angle and up to halfway to the next.
+  for (const HueScale scale : kScales) {
+    const auto& hues = named_hues(scale);
+    for (std::size_t i = 0; i < hues.size(); ++i) {
+      const NamedHue &hue = hues[i], &next = hues[(i + 1) % hues.size()];
+      const double half = wrap_degrees(next.angle - hue.angle) / 2;
+      QCOMPARE(nearest_named_hue(scale, hue.angle + half - 0.01).name, hue.name);
+      QCOMPARE(nearest_named_hue(scale, hue.angle + half + 0.01 - 360).name, next.name);
+      QVERIFY(!hue.label.empty() && hue.angle >= 0 && hue.angle < 360);
+    }
+  }
+  // Which are primaries (common practice, no source).
+  const auto primaries = [](HueScale scale) {
+    std::string out;
+    for (const auto& hue : named_hues(scale))
+      if (hue.primary) out += std::string(hue.label) + " ";
+    return out;
+  };
+  QCOMPARE(primaries(HueScale::Traditional), "Y R B ");
+  QCOMPARE(primaries(HueScale::Light), "R B G ");
+  QCOMPARE(primaries(HueScale::Ink), "Y M C ");
+}
+
+void WheelTest::what_is_nearest_exists() {
+  for (const auto measure : kMeasures) {
+    const Wheel wheel({HueScale::Light, measure});
+    std::mt19937_64 random(14);
+    std::uniform_real_distribution<double> u(0, 1);
+    for (int i = 0; i < 300; ++i) {
+      const WheelPoint p{720 * u(random) - 360, 1.4 * u(random) - 0.2, 120 * u(random) - 10};
+      const double r = std::clamp(p.r, 0.0, 1.0), v = std::clamp(p.v, 0.0, 100.0);
+      const auto found = wheel.nearest_existing(p);
+      CHECK_ANGLE(found.at.a, p.a, 1e-9);
+      QVERIFY(found.at.a >= 0 && found.at.a < 360 && found.at.v == v);
+      QVERIFY(largest_step(*wheel.color_at(found.at), found.color) < 1e-12);
+      // Where it exists it is what was asked for; else it stands at the reach.
+      if (wheel.color_at({p.a, r, v})) QCOMPARE(found.at.r, r);
+      else CHECK_NEAR(found.at.r, std::min(r, wheel.reach(p.a, v)), 1e-9);
+    }
+    // Black and white: one color, which full discs have everywhere and the others in the middle.
+    for (const auto& [v, end] : {std::pair{0.0, Srgb{0, 0, 0}}, {100.0, {1, 1, 1}}}) {
+      QVERIFY(largest_step(*wheel.color_at({40, 0, v}), end) < 1e-9);
+      QVERIFY(largest_step(wheel.nearest_existing({40, 1, v}).color, end) < 1e-9);
+    }
+    QCOMPARE(wheel.color_at({40, 0.5, 100}).has_value(), measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl);
+    QCOMPARE(wheel.color_at({40, 0.5, 0}).has_value(),
+             measure != SaturationMeasure::CielabChroma && measure != SaturationMeasure::OklabChroma);
+    // A neutral exists at every value, and every color within its span.
+    QCOMPARE(wheel.value_span(40, 0), (ValueSpan{0, 100}));
+    const ValueSpan span = wheel.value_span(300, 0.7);
+    QVERIFY(span.high > span.low);
+    for (const double v : {span.low + 1e-4, (span.low + span.high) / 2, span.high - 1e-4}) QVERIFY(wheel.color_at({300, 0.7, v}));
+    if (span.high < 99) QVERIFY(!wheel.color_at({300, 0.7, span.high + 1e-3}));
+    if (span.low > 1) QVERIFY(!wheel.color_at({300, 0.7, span.low - 1e-3}));
+  }
+  // Angles: wrapped to 0 <= a < 360, and the shorter turn, -180 among them.
+  QVERIFY(wrap_degrees(360) == 0 && wrap_degrees(-1e-20) == 0 && wrap_degrees(-30) == 330 && wrap_degrees(725) == 5);
+  QVERIFY(turn_between(350, 10) == 20 && turn_between(10, 350) == -20 && turn_between(0, 180) == -180);
 }
 
 void WheelTest::steps_cut_the_wheel_evenly() {
@@ -265,6 +351,14 @@ void WheelTest::steps_cut_the_wheel_evenly() {
   CHECK_NEAR(nudged(50, 0.1, 0), 50.1, 1e-9);
   // Counts that cut nothing are none; others are kept in range.
   QCOMPARE(sensible_steps({2, 0, 1}), Steps{});
+  QCOMPARE(sensible_steps({3, 1, 2}), (Steps{3, 1, 2}));
+  QCOMPARE(sensible_steps({360, 50, 101}), (Steps{360, 50, 101}));
+  QCOMPARE(sensible_steps({361, 51, 102}), (Steps{360, 50, 101}));
+  QVERIFY((Steps{}.off() && !Steps{3, 0, 0}.off() && !Steps{0, 1, 0}.off() && !Steps{0, 0, 2}.off()));
+  QCOMPARE(stepped({44, 0.3, 17}, {12, 4, 11}), (WheelPoint{30, 0.25, 20}));
+  QCOMPARE(saturation_within(0.56, {}), 0.56);
+  QCOMPARE(saturation_within(0.75, steps), 0.75);
+  QCOMPARE(stepped_hue(359, steps), 0.0);
   QCOMPARE(sensible_steps({-4, -1, -9}), Steps{});
   QCOMPARE(sensible_steps({999, 999, 999}), (Steps{360, 50, 101}));
   // Pictures show one color a step, that of the pick.
