@@ -33,6 +33,7 @@ private slots:
   void a_full_disk_leaves_the_old_file();
   void an_impossible_place_says_so();
   void a_kill_while_saving_leaves_a_whole_file();
+  void names_beside_a_file_are_its_own();
   void reads_within_bounds();
 };
 
@@ -124,6 +125,52 @@ void SafeSaveTest::a_kill_while_saving_leaves_a_whole_file() {
   QCOMPARE(everything_in(folder.path()), (QStringList{"plate.before.zonachrom", "plate.zonachrom"}));
 }
 
+void SafeSaveTest::names_beside_a_file_are_its_own() {
+  const auto backup = [](const char* path) { return backup_path(path).string(); };
+  QCOMPARE(backup("/a/plate.zonachrom"), std::string("/a/plate.before.zonachrom"));
+  QCOMPARE(backup("/a.b/plate"), std::string("/a.b/plate.before"));
+  QCOMPARE(backup("plate.two.zonachrom"), std::string("plate.two.before.zonachrom"));
+  // What saves that were killed have left is swept, and nothing else: not what another program is writing now,
+  // nor what only looks alike.
+  QTemporaryDir folder;
+  const auto leave = [&](const QString& name) {
+    QFile file(folder.filePath(name));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+  };
+  const QString dead = QString::number(4'000'000), alive = QString::number(::getppid());
+  const QStringList swept{".plate." + dead + ".part", ".plate." + dead + ".link", ".plate.x.part"};
+  const QStringList kept{".other." + dead + ".part", ".plate." + alive + ".part", ".plate." + dead + ".txt", "plate." + dead + ".part"};
+  for (const QString& name : swept + kept) leave(name);
+  QVERIFY(save_safely(folder.filePath("plate").toStdString(), filled(3, 1), Backup::None));
+  QStringList expected = kept + QStringList{"plate"};
+  expected.sort();
+  QStringList found = everything_in(folder.path());
+  found.sort();
+  QCOMPARE(found, expected);
+  // Why a save failed, and where.
+  const std::pair<const char*, const char*> reasons[] = {{"/proc/plate", "the folder does not exist"},
+                                                         {"/nowhere/at/all", "the folder does not exist"},
+                                                         {"/dev", "you may not write there"}};
+  for (const auto& [path, reason] : reasons) {
+    const auto saved = save_safely(path, filled(1, 1), Backup::None);
+    QVERIFY2(!saved && saved.error().code == ErrorCode::Unwritable && saved.error().place == path, path);
+    QVERIFY2(saved.error().sentence.find(reason) != std::string::npos, saved.error().sentence.c_str());
+  }
+  // A link to a file that is not there yet makes that file.
+  fs::create_symlink(folder.filePath("target").toStdString(), folder.filePath("link").toStdString());
+  QVERIFY(save_safely(folder.filePath("link").toStdString(), filled(4, 4), Backup::None));
+  QCOMPARE(*read_file(folder.filePath("target").toStdString()), filled(4, 4));
+  // A name without a folder is saved where the program is.
+  const QString before = QDir::currentPath();
+  QDir::setCurrent(folder.path());
+  const auto here = save_safely("bare", filled(2, 2), Backup::KeepVersionBefore);
+  const auto again = save_safely("bare", filled(2, 3), Backup::KeepVersionBefore);
+  QDir::setCurrent(before);
+  QVERIFY(here && again);
+  QCOMPARE(*read_file(folder.filePath("bare").toStdString()), filled(2, 3));
+  QCOMPARE(*read_file(folder.filePath("bare.before").toStdString()), filled(2, 2));
+}
+
 void SafeSaveTest::reads_within_bounds() {
   QTemporaryDir folder;
   const fs::path path = folder.filePath("f").toStdString();
@@ -131,6 +178,9 @@ void SafeSaveTest::reads_within_bounds() {
   QVERIFY(read_file(path, 100));
   QCOMPARE(read_file(path, 99).error().code, ErrorCode::TooLarge);
   QCOMPARE(read_file(folder.path().toStdString()).error().code, ErrorCode::Unreadable);
+  QCOMPARE(read_file(folder.filePath("none").toStdString()).error().code, ErrorCode::NotFound);
+  QCOMPARE(read_file(path / "below").error().code, ErrorCode::Unreadable);
+  QVERIFY(save_safely(path, {}, Backup::None) && read_file(path, 0)->empty());
 }
 
 QTEST_APPLESS_MAIN(SafeSaveTest)
