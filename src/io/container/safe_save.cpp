@@ -89,7 +89,10 @@ void flush_folder(const fs::path& folder) {
 fs::path real_target(const fs::path& path) {
   std::error_code code;
   const fs::path real = fs::weakly_canonical(path, code);
-  return code ? path : real;
+  if (code) return path;
+  // A link to what is not there yet stands for that.
+  const fs::path to = fs::read_symlink(real, code);
+  return code ? real : real.parent_path() / to;
 }
 
 } // namespace
