@@ -1,6 +1,7 @@
 // Photos of every odd kind: profiles, orientation, depth, damage.
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
+#include "io/photo/profile.h"
 #include "support/check.h"
 
 #include <QBuffer>
@@ -146,6 +147,9 @@ private slots:
   void profiles_are_followed();
   void grey_and_cmyk_profiles_are_followed();
   void deep_photos_keep_their_tone();
+  void depth_alpha_and_profile_go_together_data();
+  void depth_alpha_and_profile_go_together();
+  void photos_are_bounded();
   void orientation_is_applied_data();
   void orientation_is_applied();
   void damaged_photos_say_so();
@@ -226,6 +230,129 @@ void PhotoTest::deep_photos_keep_their_tone() {
   const auto wide = decode_photo(encoded(deep, "png"), "photo");
   QVERIFY(wide);
   CHECK_PIXEL(*wide, expected.convertToFormat(QImage::Format_RGB32).pixel(4, 4), 2);
+}
+
+void PhotoTest::depth_alpha_and_profile_go_together_data() {
+  QTest::addColumn<int>("format");
+  QTest::addColumn<bool>("profile");
+  const std::pair<const char*, QImage::Format> formats[] = {
+      {"8 bits", QImage::Format_RGB32},         {"8 bits, alpha", QImage::Format_ARGB32},
+      {"16 bits", QImage::Format_RGBX64},       {"16 bits, alpha", QImage::Format_RGBA64},
+      {"grey", QImage::Format_Grayscale8},      {"grey, 16 bits", QImage::Format_Grayscale16},
+      {"indexed", QImage::Format_Indexed8}};
+  for (const auto& [name, format] : formats)
+    for (const bool profile : {false, true})
+      if (!profile || format < QImage::Format_Grayscale8 || format > QImage::Format_Grayscale16)
+        QTest::addRow("%s%s", name, profile ? ", profile" : "") << static_cast<int>(format) << profile;
+}
+
+void PhotoTest::depth_alpha_and_profile_go_together() {
+  QFETCH(int, format);
+  QFETCH(bool, profile);
+  const QColor color = QColor::fromRgba64(0x9000, 0x6000, 0x3000, 0xffff);
+  QImage image(12, 10, QImage::Format_RGBA64);
+  image.fill(color);
+  for (int x = 0; x < 6; ++x)
+    for (int y = 0; y < 10; ++y) image.setPixelColor(x, y, QColor::fromRgba64(0x9000, 0x6000, 0x3000, 0x8000));
+  const bool alpha = format == QImage::Format_ARGB32 || format == QImage::Format_RGBA64;
+  image.convertTo(static_cast<QImage::Format>(format));
+  if (profile) image.setColorSpace(QColorSpace::DisplayP3);
+  QImage expected = image.convertToFormat(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  if (profile) expected.convertToColorSpace(QColorSpace::SRgb);
+  const auto decoded = decode_photo(encoded(image, "png"), "photo");
+  QVERIFY2(decoded, decoded ? "" : decoded.error().sentence.c_str());
+  QVERIFY(!decoded->colorSpace().isValid());
+  if (alpha) QVERIFY(decoded->hasAlphaChannel());
+  for (const int x : {2, 9}) {
+    const QRgb got = decoded->pixel(x, 5), wanted = expected.pixel(x, 5);
+    QVERIFY2(close_to(got, wanted, 2), qPrintable(QString::number(got, 16) + " " + QString::number(wanted, 16)));
+    if (alpha) QVERIFY(std::abs(qAlpha(got) - (x == 2 ? 0x80 : 0xff)) <= 1);
+    else QCOMPARE(qAlpha(got), 0xff);
+  }
+}
+
+void PhotoTest::photos_are_bounded() {
+  // A head alone says how large a picture is: 400 million pixels are read as far as they go, a row more is not
+  // begun.
+  const auto head = [](const char* size) {
+    const QByteArray text = QByteArray("P6\n") + size + "\n255\n";
+    return Data(text.begin(), text.end());
+  };
+  QCOMPARE(decode_photo(head("20000 20000"), "wide.ppm").error().code, ErrorCode::Unreadable);
+  QCOMPARE(decode_photo(head("20000 20001"), "wide.ppm").error().code, ErrorCode::TooLarge);
+  QCOMPARE(decode_photo(head("20000 20001"), "wide.ppm").error().sentence,
+           std::string("\"wide.ppm\" has more than 400 million pixels; make it smaller first."));
+  // The same in a JPEG, by its frame header (ISO/IEC 10918-1, B.2.2).
+  Data jpeg = encoded(flat(16, 16, 0xff808080), "jpeg");
+  for (std::size_t i = 0; i + 9 < jpeg.size(); ++i)
+    if (jpeg[i] == 0xff && jpeg[i + 1] == 0xc0) jpeg[i + 5] = jpeg[i + 7] = 0x4f;
+  QCOMPARE(decode_photo(jpeg, "wide.jpg").error().code, ErrorCode::TooLarge);
+  // A marker in the midst of the data ends it; so does the end of the file.
+  QImage noise(200, 200, QImage::Format_RGB32);
+  for (int i = 0; i < 40'000; ++i) noise.setPixel(i % 200, i / 200, 0xff000000u | static_cast<QRgb>(i * 2654435761u >> 8));
+  Data broken = encoded(noise, "jpeg", 90);
+  broken[broken.size() / 2] = 0xff;
+  broken[broken.size() / 2 + 1] = 0xd9;
+  QVERIFY(!decode_photo(broken, "x"));
+  QCOMPARE(decode_photo(broken, "x").error().sentence, std::string("\"x\" is cut short or damaged; choose another copy of the photo."));
+  QCOMPARE(decode_photo({}, "x").error().sentence, std::string("\"x\" is an empty file."));
+  // An orientation that does not exist is none.
+  for (const int orientation : {0, 9, 200}) {
+    const Data turned = with_orientation(encoded(cornered(), "jpeg"), orientation);
+    QCOMPARE(read_metadata(turned).orientation, 1);
+    QCOMPARE(decode_photo(turned, "x")->size(), QSize(48, 32));
+  }
+  QCOMPARE(read_metadata(with_orientation(encoded(cornered(), "jpeg"), 8)).orientation, 8);
+  // What the profile calls itself, or that it does not.
+  QImage wide = flat(4, 4, 0xff808080);
+  wide.setColorSpace(QColorSpace::AdobeRgb);
+  QVERIFY(profile_name(read_metadata(encoded(wide, "png")).icc).find("Adobe") != std::string::npos);
+  QCOMPARE(profile_name("no profile"), std::string("unnamed"));
+  QVERIFY(read_metadata(encoded(flat(4, 4, 0xff808080), "png")).icc.isEmpty());
+  // Ink the way of the file format, where no marker of Adobe's turns it round: 0 is no ink.
+  jpeg_compress_struct info{};
+  jpeg_error_mgr errors{};
+  info.err = jpeg_std_error(&errors);
+  jpeg_create_compress(&info);
+  unsigned char* memory = nullptr;
+  unsigned long size = 0;
+  jpeg_mem_dest(&info, &memory, &size);
+  info.image_width = info.image_height = 8;
+  info.input_components = 4;
+  info.in_color_space = JCS_CMYK;
+  jpeg_set_defaults(&info);
+  jpeg_set_quality(&info, 100, TRUE);
+  info.write_Adobe_marker = FALSE;
+  jpeg_start_compress(&info, TRUE);
+  const Data icc = press_profile();
+  jpeg_write_icc_profile(&info, icc.data(), static_cast<unsigned>(icc.size()));
+  Data row;
+  for (int x = 0; x < 8; ++x) row.insert(row.end(), {0, 0, 0, 64});
+  for (int y = 0; y < 8; ++y) {
+    JSAMPROW samples = row.data();
+    jpeg_write_scanlines(&info, &samples, 1);
+  }
+  jpeg_finish_compress(&info);
+  const Data plain(memory, memory + size);
+  jpeg_destroy_compress(&info);
+  free(memory);
+  const auto printed = decode_photo(plain, "x");
+  QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
+  CHECK_NEAR(value_of(srgb_from_8bit(color_of_word(middle(*printed)))), 100 - 95 * 64 / 255.0, 0.03);
+  // Stopped while the profile is followed, too; told in order, to the end.
+  QImage large = flat(300, 300, 0xff8060a0);
+  large.setColorSpace(QColorSpace::AdobeRgb);
+  for (const char* format : {"png", "jpeg"}) {
+    const Data data = encoded(large, format);
+    double last = 0;
+    QVERIFY(decode_photo(data, "x", [&last](double p) {
+      const bool good = p >= 0 && p <= 1;
+      last = p;
+      return good;
+    }));
+    QVERIFY(last > 0.9);
+    QCOMPARE(decode_photo(data, "x", [](double p) { return p < 0.85; }).error().code, ErrorCode::Stopped);
+  }
 }
 
 void PhotoTest::orientation_is_applied_data() {
