@@ -3,6 +3,7 @@
 #include "app/store/set_work.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
+#include "support/whole.h"
 
 #include <QApplication>
 #include <QMenu>
@@ -122,7 +123,7 @@ private slots:
 void AnyHandsTask::whatever_is_done_can_be_undone_and_saved_data() {
   QTest::addColumn<unsigned>("seed");
   const int first = qEnvironmentVariableIntValue("ANY_HANDS_FIRST"),
-            count = std::max(2, qEnvironmentVariableIntValue("ANY_HANDS_COUNT"));
+            count = std::max(5, qEnvironmentVariableIntValue("ANY_HANDS_COUNT"));
   for (int i = first; i < first + count; ++i) QTest::addRow("seed %d", i) << static_cast<unsigned>(i);
 }
 
@@ -141,12 +142,14 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   Hands hands(*desk, seed);
   QUndoStack& stack = desk->bench().store().stack();
   int most = 0;
-  for (int step = 0; step < 400; ++step) {
+  for (int step = 0; step < 250; ++step) {
     hands.do_anything();
     QCoreApplication::processEvents();
     most = std::max(most, stack.count());
   }
   const Piece end = desk->piece();
+  const std::string fault = fault_of(end);
+  QVERIFY2(fault.empty(), fault.c_str());
   const int steps = stack.index();
   while (stack.canUndo()) stack.undo();
   QCOMPARE(desk->piece(), start);

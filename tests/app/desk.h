@@ -37,12 +37,12 @@ public:
     offered << title;
     return take_recovery;
   }
-  void show_about(QWidget*, const QString&) override {}
+  void show_about(QWidget*, const QString&) override { ++abouts; }
 
   QString open_path, save_path, export_path, set_path, suggestion;
   QStringList photo_paths, offered;
   UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
-  int unsaved_questions = 0;
+  int unsaved_questions = 0, abouts = 0;
   bool take_recovery = false;
 };
 

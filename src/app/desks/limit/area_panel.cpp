@@ -70,7 +70,7 @@ std::vector<ShapeNumber> numbers_of(const Ellipse& e) {
           {QObject::tr("width"), QObject::tr("Half the other way"), percent_range(1, 200), 100 * e.across,
            changed([](Ellipse& o, double x) { o.across = x / 100; })},
           {QObject::tr("turned"), QObject::tr("Wheel angle the length points at"), angle_range(), e.turned,
-           changed([](Ellipse& o, double a) { o.turned = a; })}};
+           changed([](Ellipse& o, double a) { o.turned = wrap_degrees(a); })}};
 }
 
 std::vector<ShapeNumber> numbers_of(const RingSector& s) {

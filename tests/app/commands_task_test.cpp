@@ -1,0 +1,741 @@
+// Every command of the menus and every number field of the window does what it says. One that is added fails
+// here until it stands in a row.
+#include "app/band/staff_view.h"
+#include "app/desks/observe/photo_view.h"
+#include "app/store/set_work.h"
+#include "app/theme/name_editor.h"
+#include "app/theme/number_field.h"
+#include "app/wheel/mask_hands.h"
+#include "app/wheel/wheel_view.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/mask/patterns.h"
+#include "desk.h"
+#include "io/container/parcel.h"
+#include "io/container/piece_file.h"
+#include "io/exchange/exchange.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QMenu>
+#include <QPushButton>
+#include <QRegularExpression>
+
+#include <set>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+using Trigger = std::function<void()>;
+struct Command {
+  const char* text;
+  const char* key; ///< Portable text of its shortcut; null where the platform has its own.
+  Desk at;
+  std::function<bool(DeskTop&, const Trigger&)> works;
+};
+
+bool near_to(double got, double expected, double by = 1e-6) { return std::abs(got - expected) < by; }
+
+void forget_region(DeskTop& d) {
+  Looking looking = d.session().looking;
+  looking.region.reset();
+  d.bench().look_at(looking);
+}
+SetWork& work(DeskTop& d) { return d.bench().set_work(); }
+const std::vector<Family>& families(DeskTop& d) { return current_set(d.piece())->families; }
+const Swatch& swatch(DeskTop& d, std::size_t family, std::size_t i) { return families(d)[family].swatches[i]; }
+WheelView& wheel(DeskTop& d, const char* name) { return d.part<WheelView>(name); }
+
+Command desk_row(const char* text, const char* key, Desk desk) {
+  return {text, key, desk == Desk::Pick ? Desk::Limit : Desk::Pick, [desk](DeskTop& d, const Trigger& run) {
+            run();
+            return d.session().desk == desk;
+          }};
+}
+Command look_row(const char* text, PhotoLook look) {
+  return {text, "", Desk::Observe, [look](DeskTop& d, const Trigger& run) {
+            d.bench().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
+            run();
+            return d.session().looking.look == look;
+          }};
+}
+Command view_row(const char* text, SetView view) {
+  return {text, "", Desk::Grade, [view](DeskTop& d, const Trigger& run) {
+            d.bench().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
+            run();
+            return d.session().set_view == view;
+          }};
+}
+Command surround_row(const char* text, Surround surround) {
+  return {text, "", Desk::Pick, [surround](DeskTop& d, const Trigger& run) {
+            d.window.use_surround(surround == Surround::Dark ? Surround::Light : Surround::Dark);
+            run();
+            const bool shown = current_surround() == surround;
+            d.window.use_surround(Surround::Dark);
+            return shown;
+          }};
+}
+Command export_row(const char* text, ExchangeFormat format) {
+  return {text, "", Desk::Grade, [format](DeskTop& d, const Trigger& run) {
+            const QTemporaryDir folder;
+            d.dialogs.export_path = folder.filePath("out");
+            run();
+            QFile file(d.dialogs.export_path);
+            if (!file.open(QIODevice::ReadOnly)) return false;
+            const QByteArray written = file.readAll();
+            return Bytes(written.begin(), written.end()) == *write_set(*current_set(d.piece()), format);
+          }};
+}
+Command turn_row(const char* text, double by) {
+  return {text, "", Desk::Limit, [by](DeskTop& d, const Trigger& run) {
+            const Mask before = *d.piece().mask;
+            run();
+            return d.piece().mask == turned_mask(before, by);
+          }};
+}
+Command tool_row(const char* text, MaskHands::Tool tool) {
+  return {text, "", Desk::Limit, [tool](DeskTop& d, const Trigger& run) {
+            auto* hands = wheel(d, "maskWheel").hands();
+            run();
+            const bool chosen = hands->tool() == tool;
+            hands->choose_tool(MaskHands::Tool::None);
+            return chosen;
+          }};
+}
+Command nudge_row(const char* text, double saturation, double value) {
+  return {text, "", Desk::Pick, [=](DeskTop& d, const Trigger& run) {
+            d.bench().take_up(*parse_color("#98573f"));
+            const WheelPoint before = d.session().at;
+            run();
+            return near_to(d.session().at.r, before.r + saturation) && near_to(d.session().at.v, before.v + value);
+          }};
+}
+Command hues_row(const char* text, int hues) {
+  return {text, "", Desk::Pick, [hues](DeskTop& d, const Trigger& run) {
+            d.bench().cut_into_steps({hues ? 0 : 6, 4, 0});
+            run();
+            const bool cut = d.bench().steps() == Steps{hues, 4, 0};
+            d.bench().cut_into_steps({});
+            return cut;
+          }};
+}
+Command band_row(const char* text, Band band) {
+  return {text, "", Desk::Grade, [band](DeskTop& d, const Trigger& run) {
+            run();
+            std::vector<Id> expected;
+            for (const auto& family : families(d))
+              for (const auto& s : family.swatches)
+                if (band_of(value_of(s.color), d.piece().bands) == band) expected.push_back(s.id);
+            return !expected.empty() && work(d).selection() == expected;
+          }};
+}
+Command sort_row(const char* text, SortBy by) {
+  return {text, "", Desk::Grade, [by](DeskTop& d, const Trigger& run) {
+            for (const std::size_t f : {0u, 2u})
+              d.bench().store().apply("t", [&](Piece p) {
+                return with_swatches_moved(std::move(p), {swatch(d, f, 0).id}, families(d)[f].id, 3);
+              });
+            const Piece before = d.piece();
+            run();
+            return d.piece() != before && d.piece().sets == with_set_sorted(before, before.current_set, by)->sets;
+          }};
+}
+/// A name editor comes up; what is typed into it is taken.
+template <class Read> Command name_row(const char* text, const char* key, Desk desk, Read read) {
+  return {text, key, desk, [read](DeskTop& d, const Trigger& run) {
+            run();
+            for (auto* field : d.window.findChildren<QLineEdit*>())
+              if (field->isVisible() && (qobject_cast<NameEditor*>(field) || field->objectName() == "referenceName")) {
+                type_into(*field, "brass fittings");
+                return read(d) == "brass fittings";
+              }
+            return false;
+          }};
+}
+
+std::vector<Command> all_commands() {
+  const QString noon = QStringLiteral(DEMO_PHOTOS "/noon.jpg");
+  return {
+      {"Save", "Ctrl+S", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.save_path = folder.filePath("a.zonachrom");
+         d.trigger("Save as");
+         d.bench().store().apply("t", [](Piece p) { return with_title(std::move(p), "changed"); });
+         run();
+         return open_document(d.dialogs.save_path.toStdString())->piece.title == "changed";
+       }},
+      {"Save as...", "Ctrl+Shift+S", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.save_path = folder.filePath("b.zonachrom");
+         run();
+         return QFile::exists(d.dialogs.save_path) && !d.window.isWindowModified();
+       }},
+      {"Add photos...", "Ctrl+Shift+O", Desk::Observe,
+       [noon](DeskTop& d, const Trigger& run) {
+         const std::size_t before = d.piece().references.size();
+         d.dialogs.photo_paths = {noon};
+         run();
+         return comes_true([&] { return d.piece().references.size() == before + 1; });
+       }},
+      export_row("As Design tokens...", ExchangeFormat::Tokens),
+      export_row("As CxF (ISO 17972-1)...", ExchangeFormat::Cxf),
+      export_row("As CGATS.17 table...", ExchangeFormat::Cgats),
+      export_row("As CSS custom properties...", ExchangeFormat::Css),
+      export_row("As CSV table...", ExchangeFormat::Csv),
+      export_row("As Hex list...", ExchangeFormat::Hex),
+      export_row("As SVG drawing...", ExchangeFormat::Svg),
+      export_row("As PNG strip...", ExchangeFormat::Png),
+      {"Bring in a palette...", "Ctrl+Shift+I", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         d.dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
+         run();
+         const bool offered = comes_true([&] { return d.session().set_view == SetView::Import; });
+         d.bench().show_set_view(SetView::Staff);
+         return offered;
+       }},
+      {"Pack a parcel...", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.export_path = folder.filePath("p.zonaparcel");
+         run();
+         const auto parcel = open_parcel(d.dialogs.export_path.toStdString());
+         return parcel && parcel->sets.size() == d.piece().sets.size() && parcel->masks.size() == 1;
+       }},
+      {"Unpack a parcel...", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.export_path = d.dialogs.set_path = folder.filePath("p.zonaparcel");
+         d.trigger("Pack a parcel");
+         run();
+         return comes_true([&] { return d.notice().contains("shelf"); });
+       }},
+      {"Undo", "Ctrl+Z", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         const Piece before = d.piece();
+         d.bench().lay_current();
+         run();
+         return d.piece() == before;
+       }},
+      {"Redo", "Ctrl+Shift+Z", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().lay_current();
+         const Piece after = d.piece();
+         d.trigger("Undo");
+         run();
+         return d.piece() == after;
+       }},
+      {"Copy color as hex", "Ctrl+Shift+C", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().take_up(*parse_color("#98573f"));
+         run();
+         return QApplication::clipboard()->text() == "#98573f";
+       }},
+      {"Paste photo or color", "Ctrl+V", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.window.setFocus();
+         QApplication::clipboard()->setText("#123456");
+         run();
+         return hex_of(d.session().color) == "#123456";
+       }},
+      {"Lay current color", "Ctrl+L", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().take_up(*parse_color("#123457"));
+         d.bench().select_family(families(d)[1].id);
+         run();
+         return hex_of(families(d)[1].swatches.back().color) == "#123457";
+       }},
+      name_row("Add family", "Ctrl+Shift+L", Desk::Pick, [](DeskTop& d) { return families(d).back().name; }),
+      name_row("Rename swatch or family", "", Desk::Pick,
+               [](DeskTop& d) {
+                 const Swatch* s = find_swatch(d.piece(), d.session().swatch);
+                 return s ? s->name : find_family(d.piece(), d.session().family)->name;
+               }),
+      {"Delete swatch", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const Id id = swatch(d, 0, 1).id;
+         work(d).select({id});
+         run();
+         return find_swatch(d.piece(), id) == nullptr;
+       }},
+      {"Back to the color before", "Ctrl+B", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().take_up(*parse_color("#101010"));
+         d.bench().take_up(*parse_color("#fafafa"));
+         run();
+         return hex_of(d.session().color) == "#101010" && hex_of(d.session().before) == "#fafafa";
+       }},
+      desk_row("Observe", "Ctrl+1", Desk::Observe),
+      desk_row("Limit", "Ctrl+2", Desk::Limit),
+      desk_row("Pick", "Ctrl+3", Desk::Pick),
+      desk_row("Grade", "Ctrl+4", Desk::Grade),
+      {"Values only", "Ctrl+G", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool on = d.session().values_only;
+         run();
+         return on && !d.session().values_only;
+       }},
+      surround_row("dark", Surround::Dark),
+      surround_row("middle", Surround::Middle),
+      surround_row("light", Surround::Light),
+      look_row("Color", PhotoLook::Color),
+      look_row("Value", PhotoLook::Value),
+      look_row("Flat tones", PhotoLook::Flat),
+      look_row("Squint", PhotoLook::Squint),
+      look_row("Tone steps", PhotoLook::Steps),
+      look_row("Through the mask", PhotoLook::Mask),
+      {"Photo pixels one to one", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool actual = near_to(d.part<PhotoView>("photo").zoom() * 1, 1 / d.window.devicePixelRatio());
+         d.part<PhotoView>("photo").fit();
+         return actual;
+       }},
+      {"Turn the view clockwise", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         photo.fit();
+         const QPointF before = photo.place_of(0, 0), middle = photo.place_of(768, 480);
+         run();
+         const QPointF after = photo.place_of(0, 0);
+         d.trigger("Turn the view back");
+         // From the top left to the top right.
+         return before.x() < middle.x() && after.x() > middle.x() && after.y() < middle.y();
+       }},
+      {"Turn the view back", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         photo.fit();
+         const QPointF middle = photo.place_of(768, 480);
+         run();
+         const QPointF after = photo.place_of(0, 0);
+         d.trigger("Turn the view clockwise");
+         return after.x() < middle.x() && after.y() > middle.y();
+       }},
+      {"Mirror the view", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         photo.fit();
+         const QPointF left = photo.place_of(0, 0);
+         run();
+         const QPointF right = photo.place_of(0, 0);
+         run();
+         return right.x() > left.x() + 200 && near_to(right.y(), left.y(), 1) && photo.place_of(0, 0) == left;
+       }},
+      {"Crop the view to the region", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         photo.fit();
+         const double before = photo.zoom();
+         Looking looking = d.session().looking;
+         looking.region = PixelRect{100, 100, 200, 150};
+         d.bench().look_at(looking);
+         run();
+         const bool larger = photo.zoom() > 2 * before;
+         d.trigger("Show the whole photo again");
+         return larger && near_to(photo.zoom(), before, 0.01);
+       }},
+      {"Show the whole photo again", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         const double before = photo.zoom();
+         d.trigger("Crop the view");
+         run();
+         forget_region(d);
+         return near_to(photo.zoom(), before, 0.01);
+       }},
+      {"Replace the reference...", "", Desk::Observe,
+       [noon](DeskTop& d, const Trigger& run) {
+         const Id id = d.session().reference;
+         const Reference before = *find_reference(d.piece(), id);
+         d.dialogs.photo_paths = {noon};
+         run();
+         return comes_true([&] {
+           const Reference* now = find_reference(d.piece(), id);
+           return now && now->name != before.name && *now->bytes != *before.bytes;
+         });
+       }},
+      name_row("Rename the reference...", "", Desk::Observe,
+               [](DeskTop& d) { return find_reference(d.piece(), d.session().reference)->name; }),
+      {"Move the reference left", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         const Id second = d.piece().references[1].id;
+         d.bench().show_reference(second);
+         run();
+         return d.piece().references[0].id == second;
+       }},
+      {"Move the reference right", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         const Id second = d.piece().references[1].id;
+         d.bench().show_reference(second);
+         run();
+         return d.piece().references[2].id == second;
+       }},
+      {"Fit the photo", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         photo.fit();
+         const double fitted = photo.zoom();
+         photo.zoom_to(3, {10, 10});
+         run();
+         return photo.zoom() == fitted;
+       }},
+      {"Remove the reference", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         const Id id = d.session().reference;
+         run();
+         return find_reference(d.piece(), id) == nullptr && d.piece().references.size() == 2;
+       }},
+      turn_row("Turn the mask on", 1),
+      turn_row("Turn the mask back", -1),
+      turn_row("Turn the mask to the complements", 180),
+      tool_row("Draw an outline", MaskHands::Tool::Outline),
+      tool_row("Draw an ellipse", MaskHands::Tool::Round),
+      tool_row("Draw a ring sector", MaskHands::Tool::Sector),
+      {"Take the neutral up", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const DiscPoint middle = *MaskRegion(*d.piece().mask).centroid();
+         const DiscPoint now = disc_point(d.session().at.a, d.session().at.r);
+         return near_to(now.x, middle.x) && near_to(now.y, middle.y);
+       }},
+      {"Lay the key colors", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         const std::size_t before = families(d).size(), corners = MaskRegion(*d.piece().mask).corners().size();
+         run();
+         return families(d).size() == before + 1 && families(d).back().swatches.size() == corners;
+       }},
+      {"Remove the area", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().store().apply("t", [](Piece p) { return with_area_added(std::move(p), {AreaMode::Adds, RingSector{}}); });
+         d.bench().select_area(1);
+         run();
+         return d.piece().mask->areas.size() == 1 && std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
+       }},
+      {"Take the mask off", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return !d.piece().mask;
+       }},
+      nudge_row("Lighter", 0, 1),
+      nudge_row("Darker", 0, -1),
+      nudge_row("Toward grey", -0.01, 0),
+      nudge_row("From grey", 0.01, 0),
+      {"Zoom in", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         wheel(d, "wheel").zoom_to(1, {});
+         run();
+         return near_to(wheel(d, "wheel").zoom(), 1.25);
+       }},
+      {"Zoom out", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         wheel(d, "wheel").zoom_to(2, {50, 50});
+         run();
+         return near_to(wheel(d, "wheel").zoom(), 1.6);
+       }},
+      {"Whole wheel", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         wheel(d, "wheel").zoom_to(3, {50, 50});
+         run();
+         return wheel(d, "wheel").zoom() == 1;
+       }},
+      {"Fix the partners", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().take_up(*parse_color("#98573f"));
+         const WheelPoint place = d.session().at;
+         run();
+         d.bench().take_up(*parse_color("#3d477f"));
+         const bool fixed = d.bench().partners_place() == place;
+         run();
+         return fixed && d.bench().partners_place() == d.session().at;
+       }},
+      hues_row("Smooth hues", 0),
+      hues_row("12 hues", 12),
+      hues_row("24 hues", 24),
+      hues_row("36 hues", 36),
+      view_row("Staff", SetView::Staff),
+      view_row("Rows", SetView::Rows),
+      view_row("List", SetView::List),
+      view_row("Versions", SetView::Versions),
+      {"Find a swatch", "Ctrl+F", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.session().desk == Desk::Grade && d.part<QLineEdit>("find").isVisible();
+       }},
+      {"Select all", "Ctrl+A", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return work(d).selection().size() == swatch_count(*current_set(d.piece()));
+       }},
+      band_row("Select the light ones", Band::Light),
+      band_row("Select the middle ones", Band::Middle),
+      band_row("Select the dark ones", Band::Dark),
+      {"Select near-duplicates", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const Id twin = swatch(d, 2, 0).id;
+         work(d).select({twin});
+         work(d).duplicate();
+         const Id copy = swatch(d, 2, families(d)[2].swatches.size() - 1).id;
+         work(d).select({});
+         run();
+         return work(d).selected(twin) && work(d).selected(copy) && work(d).selection().size() == 2;
+       }},
+      {"Copy swatches", "Ctrl+C", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         work(d).select({swatch(d, 0, 0).id, swatch(d, 0, 1).id});
+         run();
+         const QString text = QApplication::clipboard()->text();
+         return text.contains(QString::fromStdString(hex_of(swatch(d, 0, 0).color))) &&
+                text.contains(QString::fromStdString(hex_of(swatch(d, 0, 1).color)));
+       }},
+      {"Cut swatches", "Ctrl+X", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const Swatch s = swatch(d, 1, 2);
+         work(d).select({s.id});
+         QApplication::clipboard()->clear();
+         run();
+         return !find_swatch(d.piece(), s.id) &&
+                QApplication::clipboard()->text().contains(QString::fromStdString(hex_of(s.color)));
+       }},
+      {"Replace by the current color", "Ctrl+R", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const Id id = swatch(d, 1, 2).id;
+         work(d).select({id});
+         d.bench().take_up(*parse_color("#aabb11"));
+         run();
+         return hex_of(find_swatch(d.piece(), id)->color) == "#aabb11";
+       }},
+      {"Duplicate swatches", "Ctrl+D", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const std::size_t before = families(d)[1].swatches.size();
+         work(d).select({swatch(d, 1, 2).id});
+         run();
+         return families(d)[1].swatches.size() == before + 1;
+       }},
+      {"Lock or unlock", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         work(d).select({swatch(d, 1, 2).id});
+         run();
+         const bool on = swatch(d, 1, 2).locked;
+         run();
+         return on && !swatch(d, 1, 2).locked;
+       }},
+      {"Mark used or unused", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         work(d).select({swatch(d, 1, 2).id});
+         run();
+         const bool on = swatch(d, 1, 2).used;
+         run();
+         return on && !swatch(d, 1, 2).used;
+       }},
+      {"Even out the family", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         d.bench().select_family(families(d)[2].id);
+         run();
+         const auto& list = families(d)[2].swatches;
+         return near_to(value_of(list[0].color) - value_of(list[1].color), value_of(list[1].color) - value_of(list[2].color), 1e-4);
+       }},
+      {"Split off as a family", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const Id id = swatch(d, 1, 2).id;
+         work(d).select({id});
+         run();
+         return families(d).size() == 5 && families(d)[2].swatches.size() == 1 && families(d)[2].swatches[0].id == id;
+       }},
+      sort_row("By value", SortBy::Value),
+      sort_row("By hue", SortBy::Hue),
+      sort_row("By chroma", SortBy::Chroma),
+      sort_row("By name", SortBy::Name),
+      // These begin another piece or end the window; each has a window of its own.
+      {"New piece", "Ctrl+N", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.dialogs.unsaved = UnsavedAnswer::Discard;
+         run();
+         return d.piece().references.empty() && d.piece().title == Piece{}.title;
+       }},
+      {"Open...", "Ctrl+O", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.dialogs.unsaved = UnsavedAnswer::Discard;
+         d.dialogs.open_path = QStringLiteral(DEMO_PIECE);
+         run();
+         return d.piece().references.size() == 3;
+       }},
+      {"Open the demo piece", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.dialogs.unsaved = UnsavedAnswer::Discard;
+         d.trigger("New piece");
+         run();
+         return d.piece().references.size() == 3 || !d.notice().isEmpty();
+       }},
+      {"About Zonachrom", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.dialogs.abouts == 1;
+       }},
+      {"Quit", nullptr, Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.dialogs.unsaved = UnsavedAnswer::Discard;
+         run();
+         return !d.window.isVisible();
+       }},
+  };
+}
+
+} // namespace
+
+class CommandsTask : public QObject {
+  Q_OBJECT
+private slots:
+  void every_command_does_what_it_says() {
+    const auto commands = all_commands();
+    std::set<std::string> listed;
+    auto desk = demo_at(Desk::Pick);
+    for (const Command& command : commands) {
+      listed.insert(command.text);
+      if (command.at == Desk::Pick && std::string(command.text) == "New piece") desk = demo_at(Desk::Pick);
+      DeskTop& d = *desk;
+      QUndoStack& stack = d.bench().store().stack();
+      d.bench().show_desk(command.at);
+      d.bench().show_set_view(SetView::Staff);
+      work(d).select({});
+      if (!d.piece().references.empty()) d.bench().show_reference(d.piece().references[0].id);
+      if (command.at == Desk::Observe) QVERIFY(d.photo_shown());
+      QCoreApplication::processEvents();
+      QAction* action = nullptr;
+      for (auto* a : d.window.findChildren<QAction*>())
+        if (!a->menu() && a->text().remove(QLatin1Char('&')).section(QLatin1Char(' '), 0, 0) ==
+                              QString::fromUtf8(command.text).section(QLatin1Char(' '), 0, 0) &&
+            (a->text().remove(QLatin1Char('&')) == QLatin1String(command.text) ||
+             (a->objectName() == "undo" && command.text == std::string("Undo")) ||
+             a->text().remove(QLatin1Char('&')).startsWith("Redo")))
+          action = a;
+      QVERIFY2(action, command.text);
+      const QKeySequence key{QLatin1String(command.key)};
+      QVERIFY2(!command.key || (key.isEmpty() ? action->shortcuts().isEmpty() : action->shortcuts().contains(key)), command.text);
+      QVERIFY2(!action->toolTip().isEmpty() && !action->text().isEmpty(), command.text);
+      const auto run = [&] {
+        if (!action->isEnabled()) qFatal("%s is not enabled", command.text);
+        action->trigger();
+        QCoreApplication::processEvents();
+      };
+      QVERIFY2(command.works(d, run), command.text);
+      forget_region(d);
+      while (stack.canUndo()) stack.undo();
+    }
+    // No command of the menus is without a row.
+    const auto fresh = demo_at(Desk::Pick);
+    for (auto* menu : fresh->window.findChildren<QMenu*>())
+      for (auto* action : menu->actions()) {
+        if (action->menu() || action->isSeparator() || menu->title().contains("recent")) continue;
+        const std::string text = action->text().remove(QLatin1Char('&')).toStdString();
+        const bool known = listed.contains(text) || text.starts_with("Undo") || text.starts_with("Redo");
+        QVERIFY2(known, text.c_str());
+      }
+  }
+
+  void every_number_is_taken() {
+    auto desk = demo_at(Desk::Pick);
+    DeskTop& d = *desk;
+    std::set<QString> tried;
+    using Check = std::function<bool()>;
+    const auto type = [&](const char* name, const char* text, const Check& taken) {
+      tried.insert(name);
+      auto& field = d.part<NumberField>(name);
+      for (auto* page : d.window.findChildren<QAbstractButton*>(QRegularExpression("^page\\.")))
+        if (!field.isVisible() && page->isVisible()) page->click();
+      if (!field.isVisible()) qFatal("%s is not visible", name);
+      type_into(field, QString::fromUtf8(text));
+      if (taken()) return true;
+      qWarning("%s did not take %s", name, text);
+      return false;
+    };
+    const auto shows = [&](const char* name, double x) { return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); }; };
+    // On every desk: the place of the color, and its readout.
+    d.bench().take_up(*parse_color("#98573f"));
+    QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.v, 55, 1e-3); }));
+    QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.a, 200, 1e-3) || d.session().at.a > 0; }));
+    QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.r, 0.12, 1e-3) || d.session().at.r > 0; }));
+    d.window.bench().store().apply("t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+    QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.a, 200, 1e-3); }));
+    QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.r, 0.12, 1e-3); }));
+    QVERIFY(type("readout.0.0", "120", [&] { return rounded_8bit(d.session().color).r == 120; }));
+    QVERIFY(type("readout.0.1", "90", [&] { return rounded_8bit(d.session().color).g == 90; }));
+    QVERIFY(type("readout.0.2", "60", [&] { return rounded_8bit(d.session().color).b == 60; }));
+    QVERIFY(type("steps.hue", "12", [&] { return d.bench().steps().hues == 12; }));
+    QVERIFY(type("steps.saturation", "5", [&] { return d.bench().steps().saturations == 5; }));
+    QVERIFY(type("steps.value", "9", [&] { return d.bench().steps() == Steps{12, 5, 9}; }));
+    for (const char* name : {"steps.hue", "steps.saturation", "steps.value"}) QVERIFY(type(name, "off", [] { return true; }));
+    QVERIFY(d.bench().steps().off());
+    QVERIFY(type("stringSteps", "7", [&] { return d.session().string.size() == 7; }));
+    for (const char* name : {"mixParts.0", "mixParts.1", "mixParts.2", "mixParts.3"}) QVERIFY(type(name, "3", shows(name, 3)));
+
+    d.bench().show_desk(Desk::Observe);
+    QVERIFY(d.photo_shown());
+    d.bench().show_look(PhotoLook::Flat);
+    QVERIFY(type("flatTones", "4", [&] { return d.session().looking.tones == 4; }));
+    d.bench().show_look(PhotoLook::Steps);
+    QVERIFY(type("toneSteps", "6", [&] { return d.session().looking.steps == 6; }));
+    for (const char* name : {"count.light", "count.middle", "count.dark"}) QVERIFY(type(name, "2", shows(name, 2)));
+    QVERIFY(type("leastDifference", "9", shows("leastDifference", 9)));
+    d.part<QPushButton>("takeColors").click();
+    QVERIFY(comes_true([&] { return d.session().harvest.colors.size() == 6; }));
+    for (const auto& c : d.session().harvest.colors)
+      for (const auto& other : d.session().harvest.colors)
+        QVERIFY(&c == &other || contrast_of(c.color, other.color).difference >= 9);
+
+    d.bench().show_desk(Desk::Limit);
+    QVERIFY(type("patternBase", "70", shows("patternBase", 70)));
+    QVERIFY(type("patternSpread", "25", shows("patternSpread", 25)));
+    d.part<QAbstractButton>("pattern.complement").click();
+    QCOMPARE(*d.piece().mask, pattern_mask({Pattern::Complement, 70, 25}));
+    QVERIFY(type("maskTurned", "40", [&] { return near_to(d.piece().mask->turned, 40); }));
+    const std::pair<Shape, std::vector<std::pair<const char*, double>>> shapes[] = {
+        {Polygon{{{0.1, 0.1}, {0.5, 0.1}, {0.1, 0.6}}}, {{"area.0", 2}, {"area.1", 80}, {"area.2", 44}, {"area.3", 33}}},
+        {Ellipse{{0.1, 0.1}, 0.3, 0.2, 10}, {{"area.0", 80}, {"area.1", 30}, {"area.2", 40}, {"area.3", 15}, {"area.4", 77}}},
+        {RingSector{10, 50, 0.2, 0.6}, {{"area.0", 80}, {"area.1", 66}, {"area.2", 11}, {"area.3", 99}}}};
+    for (const auto& [shape, numbers] : shapes) {
+      d.bench().store().apply("t", [&](Piece p) -> Result<Piece> { return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}}); });
+      d.bench().select_area(0);
+      QCoreApplication::processEvents();
+      for (const auto& [name, x] : numbers) {
+        const Mask before = *d.piece().mask;
+        QVERIFY(type(name, std::to_string(x).c_str(), [&, name = name, x = x] { return near_to(d.part<NumberField>(name).value(), x, 0.06); }));
+        QVERIFY2((*d.piece().mask != before) != (name == std::string("area.0") && shape.index() == 0), name);
+      }
+    }
+    QVERIFY(type("fitHold", "60", shows("fitHold", 60)));
+    QVERIFY(type("fitPoints", "4", shows("fitPoints", 4)));
+
+    d.bench().show_desk(Desk::Grade);
+    QCoreApplication::processEvents();
+    const auto& a = work(d).adjustment();
+    QVERIFY(type("adjustTurn", "20", [&] { return a.turn == 20; }));
+    QVERIFY(type("adjustSaturation", "0.5", [&] { return a.saturation == 0.5; }));
+    QVERIFY(type("adjustValue", "-7", [&] { return a.value == -7; }));
+    QVERIFY(type("adjustContrast", "1.5", [&] { return a.contrast == 1.5; }));
+    QVERIFY(type("adjustPivot", "30", [&] { return a.pivot == 30; }));
+    QVERIFY(type("adjustTint", "0.3", [&] { return a.tint_share == 0.3 && a.tint == d.session().color; }));
+    d.part<QPushButton>("adjustReset").click();
+    QVERIFY(work(d).adjustment() == Adjustment{});
+    const auto& g = d.piece().grading;
+    QVERIFY(type("targetLight", "11", [&] { return g.target.light == 11; }));
+    QVERIFY(type("targetMiddle", "12", [&] { return g.target.middle == 12; }));
+    QVERIFY(type("targetDark", "13", [&] { return g.target.dark == 13; }));
+    QVERIFY(type("ruleNear", "4.5", [&] { return g.near_duplicate == 4.5; }));
+    QVERIFY(type("ruleTwin", "1.5", [&] { return g.twin == 1.5; }));
+    QVERIFY(type("ruleGap", "31", [&] { return g.gap == 31; }));
+    QVERIFY(type("ruleSteps", "7", [&] { return g.value_steps == 7; }));
+
+    for (auto* field : d.window.findChildren<NumberField*>()) {
+      const QString name = field->objectName();
+      QVERIFY2(tried.count(name) || name.startsWith("readout."), qPrintable(name));
+    }
+  }
+};
+
+DESK_TEST_MAIN(CommandsTask)
+#include "commands_task_test.moc"
