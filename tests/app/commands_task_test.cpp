@@ -18,6 +18,7 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QMenu>
+#include <QMenuBar>
 #include <QPushButton>
 #include <QRegularExpression>
 
@@ -628,7 +629,7 @@ private slots:
     }
     // No command of the menus is without a row.
     const auto fresh = demo_at(Desk::Pick);
-    for (auto* menu : fresh->window.findChildren<QMenu*>())
+    for (auto* menu : fresh->window.menuBar()->findChildren<QMenu*>())
       for (auto* action : menu->actions()) {
         if (action->menu() || action->isSeparator() || menu->title().contains("recent")) continue;
         const std::string text = action->text().remove(QLatin1Char('&')).toStdString();

@@ -5,6 +5,7 @@
 #include "support/check.h"
 
 #include <QImage>
+#include <QRegularExpression>
 #include <QStringEncoder>
 #include <QTemporaryDir>
 
@@ -276,6 +277,91 @@ private slots:
       QVERIFY2(got.startsWith(expected), qPrintable(got));
     else
       QCOMPARE(got, expected);
+  }
+  void what_is_written_is_this() {
+    SwatchSet set{1, "Row & \"dusk\""};
+    set.families = {{2, "sky, <day>"}, {3, "empty"}, {4, "old\x01 */ ends"}};
+    set.families[0].swatches = {{5, srgb_from_8bit({0x80, 0x88, 0xff}), {}, "far \"wall\"\nlow", "note; a"},
+                                {6, srgb_from_8bit({0, 0, 0}), {}, "soot"}};
+    set.families[2].swatches = {{7, srgb_from_8bit({0xff, 0xff, 0xff}), {}, "soot"}, {8, {1, 0, 0}, {}, "$a.{b}"}};
+    const auto written = [&](ExchangeFormat format) {
+      const Bytes bytes = *write_set(set, format);
+      return QString::fromUtf8(reinterpret_cast<const char*>(bytes.data()), static_cast<qsizetype>(bytes.size()));
+    };
+    QCOMPARE(written(ExchangeFormat::Hex), QStringLiteral("#8088ff far \"wall\" low\n#000000 soot\n#ffffff soot\n#ff0000 $a.{b}\n"));
+    const QStringList csv = written(ExchangeFormat::Csv).split("\r\n");
+    QCOMPARE(csv[0], QStringLiteral("\"family\",\"name\",\"hex\",\"note\",\"L\",\"a\",\"b\""));
+    QVERIFY(csv[1].startsWith("\"sky, <day>\",\"far \"\"wall\"\"\nlow\",\"#8088ff\",\"note; a\",\"") && csv[1].count(',') == 7);
+    QVERIFY(csv[2].startsWith("\"sky, <day>\",\"soot\",\"#000000\",\"\",\"0\",\"0\",\"0\"") && csv.size() == 6 && csv[5].isEmpty());
+    QCOMPARE(written(ExchangeFormat::Css),
+             QStringLiteral(":root {\n\n  /* sky, <day> */\n  --sky-day-far-wall-low: #8088ff; /* far \"wall\"\\nlow */\n"
+                            "  --sky-day-soot: #000000; /* soot */\n\n  /* old\x01 *\\/ ends */\n"
+                            "  --old-ends-soot: #ffffff; /* soot */\n  --old-ends-a-b: #ff0000; /* $a.{b} */\n}\n"));
+    using J = nlohmann::ordered_json;
+    const J tokens = J::parse(written(ExchangeFormat::Tokens).toStdString());
+    QVERIFY(tokens["$extensions"]["app.zonachrom"]["set"] == set.name && tokens.size() == 4);
+    const J& sky = tokens["sky, <day>"];
+    QVERIFY(sky["$type"] == "color" && !sky.contains("$extensions") && sky.size() == 3);
+    const J& wall = sky["far \"wall\" low"];
+    QVERIFY(wall["$description"] == "note; a" && wall["$extensions"]["app.zonachrom"]["name"] == "far \"wall\"\nlow");
+    QVERIFY(wall["$value"] == (J{{"colorSpace", "srgb"}, {"components", {128 / 255.0, 136 / 255.0, 1.0}}, {"hex", "#8088ff"}}));
+    QVERIFY(!sky["soot"].contains("$description") && !sky["soot"].contains("$extensions"));
+    QVERIFY(tokens["empty"].size() == 1 && tokens["old\x01 */ ends"]["_a__b_"]["$extensions"]["app.zonachrom"]["name"] == "$a.{b}");
+    // Names that are the same, or none, are made different where the format needs it.
+    SwatchSet alike{1, "s"};
+    alike.families = {{2, "f"}, {3, "f"}, {4, "銅 Ω"}, {5, "!"}};
+    for (auto& family : alike.families)
+      for (const char* name : {"a", "a", ""}) family.swatches.push_back({10 + family.id, {1, 1, 1}, {}, name});
+    const Bytes sheet = *write_set(alike, ExchangeFormat::Css), json_bytes = *write_set(alike, ExchangeFormat::Tokens);
+    const QString css = QString::fromUtf8(reinterpret_cast<const char*>(sheet.data()), static_cast<qsizetype>(sheet.size()));
+    QStringList properties;
+    for (const auto& line : css.split('\n'))
+      if (line.startsWith("  --")) properties << line.section(':', 0, 0).trimmed();
+    QCOMPARE(properties, (QStringList{"--f-a", "--f-a-2", "--f", "--f-a-3", "--f-a-4", "--f-2", "--銅-Ω-a", "--銅-Ω-a-2", "--銅-Ω",
+                                      "--a", "--a-2", "--color"}));
+    QCOMPARE(css.count("#ffffff"), 12);
+    const J named = J::parse(json_bytes.begin(), json_bytes.end());
+    QVERIFY(named.contains("f") && named.contains("f 2") && named["f 2"]["$extensions"]["app.zonachrom"]["name"] == "f");
+    QVERIFY(named["f"].contains("a 2") && named["f"].contains("unnamed") && named["f"]["a 2"]["$extensions"]["app.zonachrom"]["name"] == "a");
+    // Drawings: a square each, sixteen a row, families below each other; letters XML cannot hold are left out.
+    const QString svg = written(ExchangeFormat::Svg);
+    QVERIFY(svg.contains("<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"768\" height=\"96\">"));
+    QVERIFY(svg.contains("<title>Row &amp; \"dusk\"</title>") && svg.contains("<title>old */ ends</title>") && svg.count("<g>") == 2);
+    QVERIFY(svg.contains("<rect x=\"48\" y=\"0\" width=\"48\" height=\"48\" fill=\"#000000\">") &&
+            svg.contains("<rect x=\"0\" y=\"48\" width=\"48\" height=\"48\" fill=\"#ffffff\">"));
+    QVERIFY(svg.count("<desc>") == 1 && svg.contains("<desc>note; a</desc>"));
+    for (int i = 0; i < 16; ++i) set.families[0].swatches.push_back(set.families[0].swatches[1]);
+    const QString wrapped = written(ExchangeFormat::Svg);
+    QVERIFY(wrapped.contains("x=\"720\" y=\"0\"") && wrapped.contains("x=\"48\" y=\"48\"") && wrapped.contains("height=\"144\">"));
+    set.families[0].swatches.resize(2);
+    const QString cxf = written(ExchangeFormat::Cxf);
+    QVERIFY(cxf.startsWith("<?xml version=\"1.0\" encoding=\"UTF-8\"?>") && cxf.contains("<cc:Description>Row &amp; \"dusk\"</cc:Description>"));
+    for (const char* part : {"xmlns:cc=\"http://colorexchangeformat.com/CxF3-core\"", "<cc:Creator>Zonachrom</cc:Creator>",
+                             "<cc:Object ObjectType=\"Standard\" Name=\"soot\" Id=\"c6\">", "<cc:Comment>note; a</cc:Comment>",
+                             "<cc:ColorCIELab ColorSpecification=\"D50-2\">", "<cc:ColorSRGB ColorSpecification=\"D65-2\" MaxRange=\"255\">",
+                             "<cc:R>128</cc:R>", "<cc:G>136</cc:G>", "<cc:B>255</cc:B>", "<cc:Tag Name=\"Family\" Value=\"old */ ends\"",
+                             "<cc:ColorSpecification Id=\"D50-2\">", "<cc:Illuminant>D50</cc:Illuminant>", "<cc:Observer>2_Degree</cc:Observer>",
+                             "<cc:ColorSpecification Id=\"D65-2\">", "<cc:Illuminant>D65</cc:Illuminant>"})
+      QVERIFY2(cxf.contains(part), part);
+    QCOMPARE(cxf.count("<cc:Comment>"), 1);
+    const QString cgats = written(ExchangeFormat::Cgats);
+    QVERIFY(cgats.startsWith("CGATS.17") && cgats.contains("ORIGINATOR\t\"Zonachrom\"") && cgats.contains("DESCRIPTOR\t\"Row & 'dusk' \""));
+    QVERIFY2(QRegularExpression("NUMBER_OF_FIELDS\\s+9\\b").match(cgats).hasMatch() &&
+                 QRegularExpression("NUMBER_OF_SETS\\s+4\\b").match(cgats).hasMatch(), qPrintable(cgats));
+    QVERIFY2(QRegularExpression("SAMPLE_ID\\s+SAMPLE_NAME\\s+FAMILY\\s+RGB_R\\s+RGB_G\\s+RGB_B\\s+LAB_L\\s+LAB_A\\s+LAB_B").match(cgats).hasMatch(),
+             qPrintable(cgats));
+    QVERIFY2(QRegularExpression("\n4\\s+\"\\$a\\.\\{b\\} \"\\s+\"old\\x01 \\*/ ends \"\\s+255\\s+0\\s+0\\s+54\\.").match(cgats).hasMatch(), qPrintable(cgats));
+    // A text longer than the table's reader takes is cut, and the table can be read again.
+    set.families[0].name = std::string(1100, 'x');
+    const auto back = read_set_file(*write_set(set, ExchangeFormat::Cgats), "t");
+    QVERIFY(back && back->families[0].name == std::string(1000, 'x'));
+    // Numbers are as short as they can be and read back as they were.
+    for (const auto& format : kExchangeFormats) {
+      SwatchSet none{1, "none"};
+      none.families = {{2, "empty"}};
+      const auto refused = write_set(none, format.format);
+      QVERIFY(!refused && refused.error().sentence == "The set \"none\" has no swatches yet; lay some first.");
+    }
   }
   void sets_are_named_by_the_file_or_in_it() {
     const std::tuple<const char*, QByteArray, const char*> all[] = {
