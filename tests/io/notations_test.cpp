@@ -295,7 +295,7 @@ private slots:
     QVERIFY(csv[2].startsWith("\"sky, <day>\",\"soot\",\"#000000\",\"\",\"0\",\"0\",\"0\"") && csv.size() == 6 && csv[5].isEmpty());
     QCOMPARE(written(ExchangeFormat::Css),
              QStringLiteral(":root {\n\n  /* sky, <day> */\n  --sky-day-far-wall-low: #8088ff; /* far \"wall\"\\nlow */\n"
-                            "  --sky-day-soot: #000000; /* soot */\n\n  /* old\x01 *\\/ ends */\n"
+                            "  --sky-day-soot: #000000; /* soot */\n\n  /* old *\\/ ends */\n"
                             "  --old-ends-soot: #ffffff; /* soot */\n  --old-ends-a-b: #ff0000; /* $a.{b} */\n}\n"));
     using J = nlohmann::ordered_json;
     const J tokens = J::parse(written(ExchangeFormat::Tokens).toStdString());
@@ -306,7 +306,7 @@ private slots:
     QVERIFY(wall["$description"] == "note; a" && wall["$extensions"]["app.zonachrom"]["name"] == "far \"wall\"\nlow");
     QVERIFY(wall["$value"] == (J{{"colorSpace", "srgb"}, {"components", {128 / 255.0, 136 / 255.0, 1.0}}, {"hex", "#8088ff"}}));
     QVERIFY(!sky["soot"].contains("$description") && !sky["soot"].contains("$extensions"));
-    QVERIFY(tokens["empty"].size() == 1 && tokens["old\x01 */ ends"]["_a__b_"]["$extensions"]["app.zonachrom"]["name"] == "$a.{b}");
+    QVERIFY(tokens["empty"].size() == 1 && tokens["old */ ends"]["_a__b_"]["$extensions"]["app.zonachrom"]["name"] == "$a.{b}");
     // Names that are the same, or none, are made different where the format needs it.
     SwatchSet alike{1, "s"};
     alike.families = {{2, "f"}, {3, "f"}, {4, "銅 Ω"}, {5, "!"}};
@@ -350,11 +350,12 @@ private slots:
                  QRegularExpression("NUMBER_OF_SETS\\s+4\\b").match(cgats).hasMatch(), qPrintable(cgats));
     QVERIFY2(QRegularExpression("SAMPLE_ID\\s+SAMPLE_NAME\\s+FAMILY\\s+RGB_R\\s+RGB_G\\s+RGB_B\\s+LAB_L\\s+LAB_A\\s+LAB_B").match(cgats).hasMatch(),
              qPrintable(cgats));
-    QVERIFY2(QRegularExpression("\n4\\s+\"\\$a\\.\\{b\\} \"\\s+\"old\\x01 \\*/ ends \"\\s+255\\s+0\\s+0\\s+54\\.").match(cgats).hasMatch(), qPrintable(cgats));
+    QVERIFY2(QRegularExpression("\n\\s*4\\s+\"\\$a\\.\\{b\\} \"\\s+\"old \\*/ ends \"\\s+255\\s+0\\s+0\\s+54\\.").match(cgats).hasMatch(), qPrintable(cgats));
     // A text longer than the table's reader takes is cut, and the table can be read again.
     set.families[0].name = std::string(1100, 'x');
     const auto back = read_set_file(*write_set(set, ExchangeFormat::Cgats), "t");
-    QVERIFY(back && back->families[0].name == std::string(1000, 'x'));
+    QVERIFY2(back, back ? "" : back.error().sentence.c_str());
+    QCOMPARE(back->families[0].name, std::string(1000, 'x'));
     // Numbers are as short as they can be and read back as they were.
     for (const auto& format : kExchangeFormats) {
       SwatchSet none{1, "none"};

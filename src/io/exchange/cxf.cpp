@@ -11,13 +11,13 @@ namespace {
 constexpr const char* kNamespace = "http://colorexchangeformat.com/CxF3-core";
 
 void add_text(pugi::xml_node parent, const char* name, const std::string& text) {
-  parent.append_child(name).text().set(xml_letters(text).c_str());
+  parent.append_child(name).text().set(text.c_str());
 }
 
 void add_object(pugi::xml_node objects, const Family& family, const Swatch& s) {
   auto object = objects.append_child("cc:Object");
   object.append_attribute("ObjectType") = "Standard";
-  object.append_attribute("Name") = xml_letters(s.name).c_str();
+  object.append_attribute("Name") = s.name.c_str();
   object.append_attribute("Id") = ("c" + std::to_string(s.id)).c_str();
   if (!s.note.empty()) add_text(object, "cc:Comment", s.note);
   auto values = object.append_child("cc:ColorValues");
@@ -37,7 +37,7 @@ void add_object(pugi::xml_node objects, const Family& family, const Swatch& s) {
   auto tags = object.append_child("cc:TagCollection");
   auto tag = tags.append_child("cc:Tag");
   tag.append_attribute("Name") = "Family";
-  tag.append_attribute("Value") = xml_letters(family.name).c_str();
+  tag.append_attribute("Value") = family.name.c_str();
 }
 
 void add_specification(pugi::xml_node list, const char* id, const char* illuminant) {

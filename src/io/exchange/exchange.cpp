@@ -65,6 +65,26 @@ Result<FoundSet> read_text(std::string_view text) {
   return read_hex_list(text);
 }
 
+std::string printable(std::string text) {
+  std::erase_if(text, [](char c) {
+    return static_cast<unsigned char>(c) < 0x20 && c != '\n' && c != '\r' && c != '\t';
+  });
+  return text;
+}
+
+/// Without letters that would make a file something else than text, and that XML cannot hold.
+SwatchSet printable(SwatchSet set) {
+  set.name = printable(set.name);
+  for (auto& family : set.families) {
+    family.name = printable(family.name);
+    for (auto& s : family.swatches) {
+      s.name = printable(s.name);
+      s.note = printable(s.note);
+    }
+  }
+  return set;
+}
+
 std::string stem_of(const std::string& file_name) {
   const auto slash = file_name.find_last_of('/');
   const std::string name = slash == std::string::npos ? file_name : file_name.substr(slash + 1);
@@ -74,10 +94,11 @@ std::string stem_of(const std::string& file_name) {
 
 } // namespace
 
-Result<Bytes> write_set(const SwatchSet& set, ExchangeFormat format) {
-  if (swatch_count(set) == 0)
-    return Error{ErrorCode::BadInput, "The set \"" + set.name + "\" has no swatches yet; lay some first.",
+Result<Bytes> write_set(const SwatchSet& given, ExchangeFormat format) {
+  if (swatch_count(given) == 0)
+    return Error{ErrorCode::BadInput, "The set \"" + given.name + "\" has no swatches yet; lay some first.",
                  "set"};
+  const SwatchSet set = printable(given);
   Result<std::string> text = std::string();
   switch (format) {
   case ExchangeFormat::Png:

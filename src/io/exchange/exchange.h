@@ -37,8 +37,8 @@ inline constexpr std::size_t kMostPaletteColors = 1000;
 inline constexpr int kColorsOfPhoto = 30;
 
 /// Names and families are kept by every format but PNG, and by a hex list without families. A CGATS table has
-/// apostrophes for quotes and spaces for line breaks, a hex list spaces for line breaks. ERRORS: BadInput for
-/// a set without swatches.
+/// apostrophes for quotes and spaces for line breaks, a hex list spaces for line breaks. Control letters are
+/// left out. ERRORS: BadInput for a set without swatches.
 [[nodiscard]] Result<Bytes> write_set(const SwatchSet& set, ExchangeFormat format);
 
 /// Reads a file of any format, told by its contents; any picture is read too. Colors the display cannot show

@@ -62,12 +62,12 @@ std::string svg_text(const SwatchSet& set) {
   svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
   svg.append_attribute("version") = "1.1";
   auto width = svg.append_attribute("width"), height = svg.append_attribute("height");
-  svg.append_child("title").text().set(xml_letters(set.name).c_str());
+  svg.append_child("title").text().set(set.name.c_str());
   int row = 0;
   for (const auto& family : set.families) {
     if (family.swatches.empty()) continue;
     auto group = svg.append_child("g");
-    group.append_child("title").text().set(xml_letters(family.name).c_str());
+    group.append_child("title").text().set(family.name.c_str());
     int column = 0;
     for (const auto& s : family.swatches) {
       if (column == kPerRow) {
@@ -80,8 +80,8 @@ std::string svg_text(const SwatchSet& set) {
       rect.append_attribute("width") = kSide;
       rect.append_attribute("height") = kSide;
       rect.append_attribute("fill") = hex_of(s.color).c_str();
-      rect.append_child("title").text().set(xml_letters(s.name).c_str());
-      if (!s.note.empty()) rect.append_child("desc").text().set(xml_letters(s.note).c_str());
+      rect.append_child("title").text().set(s.name.c_str());
+      if (!s.note.empty()) rect.append_child("desc").text().set(s.note.c_str());
     }
     ++row;
   }

@@ -23,13 +23,4 @@ std::string_view local_name(const pugi::xml_node& node) {
   return colon == std::string_view::npos ? name : name.substr(colon + 1);
 }
 
-std::string xml_letters(const std::string& text) {
-  std::string out;
-  for (const char c : text) {
-    const auto u = static_cast<unsigned char>(c);
-    if (u >= 0x20 || c == '\n' || c == '\t') out += c;
-  }
-  return out;
-}
-
 } // namespace zc

@@ -17,7 +17,5 @@ inline constexpr int kDeepestXml = 64;
 [[nodiscard]] std::string xml_text(const pugi::xml_document& document);
 /// A name without its prefix.
 [[nodiscard]] std::string_view local_name(const pugi::xml_node& node);
-/// The text without letters that XML 1.0 cannot have.
-[[nodiscard]] std::string xml_letters(const std::string& text);
 
 } // namespace zc
