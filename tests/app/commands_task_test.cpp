@@ -46,7 +46,9 @@ void forget_region(DeskTop& d) {
 }
 SetWork& work(DeskTop& d) { return d.bench().set_work(); }
 const std::vector<Family>& families(DeskTop& d) { return current_set(d.piece())->families; }
-const Swatch& swatch(DeskTop& d, std::size_t family, std::size_t i) { return families(d)[family].swatches[i]; }
+const Swatch& swatch(DeskTop& d, std::size_t family, std::size_t i) {
+  return families(d)[family].swatches[i];
+}
 WheelView& wheel(DeskTop& d, const char* name) { return d.part<WheelView>(name); }
 
 Command desk_row(const char* text, const char* key, Desk desk) {
@@ -110,7 +112,8 @@ Command nudge_row(const char* text, double saturation, double value) {
             d.bench().take_up(*parse_color("#98573f"));
             const WheelPoint before = d.session().at;
             run();
-            return near_to(d.session().at.r, before.r + saturation) && near_to(d.session().at.v, before.v + value);
+            return near_to(d.session().at.r, before.r + saturation) &&
+                   near_to(d.session().at.v, before.v + value);
           }};
 }
 Command hues_row(const char* text, int hues) {
@@ -140,7 +143,8 @@ Command sort_row(const char* text, SortBy by) {
               });
             const Piece before = d.piece();
             run();
-            return d.piece() != before && d.piece().sets == with_set_sorted(before, before.current_set, by)->sets;
+            return d.piece() != before &&
+                   d.piece().sets == with_set_sorted(before, before.current_set, by)->sets;
           }};
 }
 /// A name editor comes up; what is typed into it is taken.
@@ -148,7 +152,8 @@ template <class Read> Command name_row(const char* text, const char* key, Desk d
   return {text, key, desk, [read](DeskTop& d, const Trigger& run) {
             run();
             for (auto* field : d.window.findChildren<QLineEdit*>())
-              if (field->isVisible() && (qobject_cast<NameEditor*>(field) || field->objectName() == "referenceName")) {
+              if (field->isVisible() &&
+                  (qobject_cast<NameEditor*>(field) || field->objectName() == "referenceName")) {
                 type_into(*field, "brass fittings");
                 return read(d) == "brass fittings";
               }
@@ -406,16 +411,20 @@ std::vector<Command> all_commands() {
        }},
       {"Lay the key colors", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
-         const std::size_t before = families(d).size(), corners = MaskRegion(*d.piece().mask).corners().size();
+         const std::size_t before = families(d).size(),
+                           corners = MaskRegion(*d.piece().mask).corners().size();
          run();
          return families(d).size() == before + 1 && families(d).back().swatches.size() == corners;
        }},
       {"Remove the area", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().store().apply("t", [](Piece p) { return with_area_added(std::move(p), {AreaMode::Adds, RingSector{}}); });
+         d.bench().store().apply("t", [](Piece p) {
+           return with_area_added(std::move(p), {AreaMode::Adds, RingSector{}});
+         });
          d.bench().select_area(1);
          run();
-         return d.piece().mask->areas.size() == 1 && std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
+         return d.piece().mask->areas.size() == 1 &&
+                std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
        }},
       {"Take the mask off", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
@@ -538,14 +547,16 @@ std::vector<Command> all_commands() {
          d.bench().select_family(families(d)[2].id);
          run();
          const auto& list = families(d)[2].swatches;
-         return near_to(value_of(list[0].color) - value_of(list[1].color), value_of(list[1].color) - value_of(list[2].color), 1e-4);
+         return near_to(value_of(list[0].color) - value_of(list[1].color),
+                        value_of(list[1].color) - value_of(list[2].color), 1e-4);
        }},
       {"Split off as a family", "", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
          const Id id = swatch(d, 1, 2).id;
          work(d).select({id});
          run();
-         return families(d).size() == 5 && families(d)[2].swatches.size() == 1 && families(d)[2].swatches[0].id == id;
+         return families(d).size() == 5 && families(d)[2].swatches.size() == 1 &&
+                families(d)[2].swatches[0].id == id;
        }},
       sort_row("By value", SortBy::Value),
       sort_row("By hue", SortBy::Hue),
@@ -608,15 +619,18 @@ private slots:
       QCoreApplication::processEvents();
       QAction* action = nullptr;
       for (auto* a : d.window.findChildren<QAction*>())
-        if (!a->menu() && a->text().remove(QLatin1Char('&')).section(QLatin1Char(' '), 0, 0) ==
-                              QString::fromUtf8(command.text).section(QLatin1Char(' '), 0, 0) &&
+        if (!a->menu() &&
+            a->text().remove(QLatin1Char('&')).section(QLatin1Char(' '), 0, 0) ==
+                QString::fromUtf8(command.text).section(QLatin1Char(' '), 0, 0) &&
             (a->text().remove(QLatin1Char('&')) == QLatin1String(command.text) ||
              (a->objectName() == "undo" && command.text == std::string("Undo")) ||
              a->text().remove(QLatin1Char('&')).startsWith("Redo")))
           action = a;
       QVERIFY2(action, command.text);
       const QKeySequence key{QLatin1String(command.key)};
-      QVERIFY2(!command.key || (key.isEmpty() ? action->shortcuts().isEmpty() : action->shortcuts().contains(key)), command.text);
+      QVERIFY2(!command.key ||
+                   (key.isEmpty() ? action->shortcuts().isEmpty() : action->shortcuts().contains(key)),
+               command.text);
       QVERIFY2(!action->toolTip().isEmpty() && !action->text().isEmpty(), command.text);
       const auto run = [&] {
         if (!action->isEnabled()) qFatal("%s is not enabled", command.text);
@@ -654,13 +668,18 @@ private slots:
       qWarning("%s did not take %s", name, text);
       return false;
     };
-    const auto shows = [&](const char* name, double x) { return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); }; };
+    const auto shows = [&](const char* name, double x) {
+      return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); };
+    };
     // On every desk: the place of the color, and its readout.
     d.bench().take_up(*parse_color("#98573f"));
     QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.v, 55, 1e-3); }));
-    QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.a, 200, 1e-3) || d.session().at.a > 0; }));
-    QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.r, 0.12, 1e-3) || d.session().at.r > 0; }));
-    d.window.bench().store().apply("t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+    QVERIFY(type("place.hue", "200",
+                 [&] { return near_to(d.session().at.a, 200, 1e-3) || d.session().at.a > 0; }));
+    QVERIFY(type("place.saturation", "12",
+                 [&] { return near_to(d.session().at.r, 0.12, 1e-3) || d.session().at.r > 0; }));
+    d.window.bench().store().apply(
+        "t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.a, 200, 1e-3); }));
     QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.r, 0.12, 1e-3); }));
     QVERIFY(type("readout.0.0", "120", [&] { return rounded_8bit(d.session().color).r == 120; }));
@@ -669,10 +688,12 @@ private slots:
     QVERIFY(type("steps.hue", "12", [&] { return d.bench().steps().hues == 12; }));
     QVERIFY(type("steps.saturation", "5", [&] { return d.bench().steps().saturations == 5; }));
     QVERIFY(type("steps.value", "9", [&] { return d.bench().steps() == Steps{12, 5, 9}; }));
-    for (const char* name : {"steps.hue", "steps.saturation", "steps.value"}) QVERIFY(type(name, "off", [] { return true; }));
+    for (const char* name : {"steps.hue", "steps.saturation", "steps.value"})
+      QVERIFY(type(name, "off", [] { return true; }));
     QVERIFY(d.bench().steps().off());
     QVERIFY(type("stringSteps", "7", [&] { return d.session().string.size() == 7; }));
-    for (const char* name : {"mixParts.0", "mixParts.1", "mixParts.2", "mixParts.3"}) QVERIFY(type(name, "3", shows(name, 3)));
+    for (const char* name : {"mixParts.0", "mixParts.1", "mixParts.2", "mixParts.3"})
+      QVERIFY(type(name, "3", shows(name, 3)));
 
     d.bench().show_desk(Desk::Observe);
     QVERIFY(d.photo_shown());
@@ -680,7 +701,8 @@ private slots:
     QVERIFY(type("flatTones", "4", [&] { return d.session().looking.tones == 4; }));
     d.bench().show_look(PhotoLook::Steps);
     QVERIFY(type("toneSteps", "6", [&] { return d.session().looking.steps == 6; }));
-    for (const char* name : {"count.light", "count.middle", "count.dark"}) QVERIFY(type(name, "2", shows(name, 2)));
+    for (const char* name : {"count.light", "count.middle", "count.dark"})
+      QVERIFY(type(name, "2", shows(name, 2)));
     QVERIFY(type("leastDifference", "9", shows("leastDifference", 9)));
     d.part<QPushButton>("takeColors").click();
     QVERIFY(comes_true([&] { return d.session().harvest.colors.size() == 6; }));
@@ -695,16 +717,22 @@ private slots:
     QCOMPARE(*d.piece().mask, pattern_mask({Pattern::Complement, 70, 25}));
     QVERIFY(type("maskTurned", "40", [&] { return near_to(d.piece().mask->turned, 40); }));
     const std::pair<Shape, std::vector<std::pair<const char*, double>>> shapes[] = {
-        {Polygon{{{0.1, 0.1}, {0.5, 0.1}, {0.1, 0.6}}}, {{"area.0", 2}, {"area.1", 80}, {"area.2", 44}, {"area.3", 33}}},
-        {Ellipse{{0.1, 0.1}, 0.3, 0.2, 10}, {{"area.0", 80}, {"area.1", 30}, {"area.2", 40}, {"area.3", 15}, {"area.4", 77}}},
+        {Polygon{{{0.1, 0.1}, {0.5, 0.1}, {0.1, 0.6}}},
+         {{"area.0", 2}, {"area.1", 80}, {"area.2", 44}, {"area.3", 33}}},
+        {Ellipse{{0.1, 0.1}, 0.3, 0.2, 10},
+         {{"area.0", 80}, {"area.1", 30}, {"area.2", 40}, {"area.3", 15}, {"area.4", 77}}},
         {RingSector{10, 50, 0.2, 0.6}, {{"area.0", 80}, {"area.1", 66}, {"area.2", 11}, {"area.3", 99}}}};
     for (const auto& [shape, numbers] : shapes) {
-      d.bench().store().apply("t", [&](Piece p) -> Result<Piece> { return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}}); });
+      d.bench().store().apply("t", [&](Piece p) -> Result<Piece> {
+        return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}});
+      });
       d.bench().select_area(0);
       QCoreApplication::processEvents();
       for (const auto& [name, x] : numbers) {
         const Mask before = *d.piece().mask;
-        QVERIFY(type(name, std::to_string(x).c_str(), [&, name = name, x = x] { return near_to(d.part<NumberField>(name).value(), x, 0.06); }));
+        QVERIFY(type(name, std::to_string(x).c_str(), [&, name = name, x = x] {
+          return near_to(d.part<NumberField>(name).value(), x, 0.06);
+        }));
         QVERIFY2((*d.piece().mask != before) != (name == std::string("area.0") && shape.index() == 0), name);
       }
     }

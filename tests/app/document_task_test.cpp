@@ -31,7 +31,6 @@ private slots:
   void leaving_unsaved_work_asks();
   void a_bad_file_leaves_the_open_piece_alone();
   void a_failed_save_keeps_the_work_unsaved();
-  void exports_hex_list_and_png_strip();
   void wells_come_back_without_a_save();
   void recent_files_are_offered();
   void an_unsaved_piece_is_journalled_and_offered_again();
@@ -161,23 +160,6 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
   QVERIFY(QFile::exists(path("plate.before.zonachrom")));
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.before.zonachrom").toStdString())->piece)),
            std::size_t{1});
-}
-
-void DocumentTask::exports_hex_list_and_png_strip() {
-  m_desk->trigger("As Hex list");
-  QVERIFY(m_desk->notice().contains("nothing to export"));
-  QVERIFY(m_desk->open_demo());
-  m_desk->dialogs.export_path = path("row.txt");
-  m_desk->trigger("As Hex list");
-  QFile list(path("row.txt"));
-  QVERIFY(list.open(QIODevice::ReadOnly));
-  QCOMPARE(list.readAll().count('\n'), 19);
-  m_desk->dialogs.export_path = path("row.png");
-  m_desk->trigger("As PNG strip");
-  QVERIFY(!QImage(path("row.png")).isNull());
-  m_desk->dialogs.export_path = path("none/row.png");
-  m_desk->trigger("As PNG strip");
-  QVERIFY(m_desk->notice().contains("was not saved"));
 }
 
 void DocumentTask::wells_come_back_without_a_save() {

@@ -38,8 +38,6 @@ private slots:
   void find_goes_by_name_and_by_nearest_color();
   void locked_swatches_stay();
   void sets_are_named_tagged_ordered_and_removed();
-  void families_merge_split_and_sort();
-  void selections_go_by_band_and_likeness();
   void colors_are_dropped_from_other_programs();
   void the_rules_of_grading_are_the_pieces();
   void thousands_of_swatches_stay_quick();
@@ -372,48 +370,6 @@ void GradeTask::sets_are_named_tagged_ordered_and_removed() {
   for (auto* tab : m_desk->window.findChildren<QAbstractButton*>("setTab"))
     if (tab->text() == QStringLiteral("Noon") && tab->isVisible()) tab->click();
   QVERIFY(comes_true([&] { return set().name == "Noon"; }));
-}
-
-void GradeTask::families_merge_split_and_sort() {
-  QVERIFY(m_desk->open_demo());
-  work().select({swatch(0, 0).id, swatch(0, 2).id});
-  m_desk->trigger("Split off");
-  QCOMPARE(set().families.size(), std::size_t{5});
-  QCOMPARE(set().families[1].name, std::string("lamplight 2"));
-  QCOMPARE(set().families[1].swatches.size(), std::size_t{2});
-  work().select({swatch(0, 0).id, swatch(1, 0).id});
-  m_desk->trigger("Split off");
-  QVERIFY(m_desk->notice().contains("of one family"));
-  m_desk->trigger("By name");
-  for (const auto& family : set().families)
-    for (std::size_t i = 1; i < family.swatches.size(); ++i) {
-      QVERIFY(family.swatches[i - 1].name <= family.swatches[i].name);
-      QCOMPARE(family.swatches[i].place, static_cast<int>(i));
-    }
-  m_desk->trigger("By value");
-  for (const auto& family : set().families)
-    for (std::size_t i = 1; i < family.swatches.size(); ++i)
-      QVERIFY(value_of(family.swatches[i - 1].color) >= value_of(family.swatches[i].color));
-}
-
-void GradeTask::selections_go_by_band_and_likeness() {
-  QVERIFY(m_desk->open_demo());
-  m_desk->trigger("Select the light ones");
-  QCOMPARE(work().selection().size(), std::size_t{4});
-  for (const Id id : work().selection()) QVERIFY(value_of(find_swatch(m_desk->piece(), id)->color) >= 66.7);
-  m_desk->trigger("Select the dark ones");
-  QCOMPARE(work().selection().size(), std::size_t{6});
-  m_desk->trigger("Select near-duplicates");
-  QVERIFY(work().selection().empty());
-  QVERIFY(m_desk->notice().contains("no near-duplicates"));
-  m_desk->bench().select_swatch(swatch(1, 1).id);
-  m_desk->trigger("Duplicate swatches");
-  m_desk->trigger("Select near-duplicates");
-  QCOMPARE(work().selection().size(), std::size_t{2});
-  // The remedy for them merges them again.
-  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))
-    if (button->text().contains("merge them")) button->click();
-  QVERIFY(comes_true([&] { return swatch_count(set()) == 19; }));
 }
 
 void GradeTask::colors_are_dropped_from_other_programs() {

@@ -40,7 +40,6 @@ private slots:
   void what_cannot_be_taken_says_so();
   void a_mask_is_fitted_to_the_reference();
   void the_view_turns_mirrors_and_crops();
-  void references_are_renamed_and_moved();
   void a_folder_brings_its_photos_and_names_the_others();
 
 private:
@@ -382,28 +381,6 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
   QCOMPARE(m_desk->bench().reader().photo()->full().size(), other.size());
   m_desk->trigger("Undo");
   QCOMPARE(m_desk->piece(), before);
-}
-
-void HarvestTask::references_are_renamed_and_moved() {
-  auto& strip = m_desk->part<ReferenceStrip>("references");
-  const auto names = [this] {
-    std::vector<std::string> out;
-    for (const auto& r : m_desk->piece().references) out.push_back(r.name);
-    return out;
-  };
-  const auto before = names();
-  m_desk->trigger("Move the reference right");
-  QCOMPARE(names(), (std::vector{before[1], before[0], before[2]}));
-  m_desk->trigger("Move the reference left");
-  QCOMPARE(names(), before);
-  m_desk->trigger("Rename the reference");
-  auto* editor = strip.findChild<QLineEdit*>(QStringLiteral("referenceName"));
-  QVERIFY(editor);
-  editor->setText(QStringLiteral("Dämmerung"));
-  QTest::keyClick(editor, Qt::Key_Return);
-  QCOMPARE(names()[0], QStringLiteral("Dämmerung").toStdString());
-  m_desk->trigger("Undo");
-  QCOMPARE(names(), before);
 }
 
 void HarvestTask::a_folder_brings_its_photos_and_names_the_others() {

@@ -27,17 +27,14 @@ private slots:
   void edges_take_corners_and_corners_go();
   void an_empty_mask_says_so();
   void turning_carries_the_set_when_asked();
-  void neutral_and_key_colors_come_from_the_mask();
   void a_mask_keeps_its_colors_on_another_wheel();
   void corners_are_clicked_one_by_one();
   void round_areas_and_sectors_are_drawn_and_shaped();
   void areas_are_moved_doubled_mirrored_and_removed();
   void what_cannot_be_an_area_is_refused();
-  void numbers_shape_the_areas();
   void ten_thousand_moves_take_no_memory();
   void masks_go_up_to_the_shelf_and_come_down();
   void an_outline_is_drawn_freehand_with_the_mouse();
-  void the_menu_does_what_the_hands_do();
 
 private:
   WheelView& wheel() { return m_desk->part<WheelView>("maskWheel"); }
@@ -242,19 +239,6 @@ void LimitTask::turning_carries_the_set_when_asked() {
   m_desk->part<QAbstractButton>("carry").click();
 }
 
-void LimitTask::neutral_and_key_colors_come_from_the_mask() {
-  m_desk->part<QAbstractButton>("pattern.analogous").click();
-  set_value(55);
-  m_desk->part<QAbstractButton>("takeNeutral").click();
-  const auto centroid = *MaskRegion(*m_desk->piece().mask).centroid();
-  CHECK_ANGLE(m_desk->session().at.a, wheel_point(centroid, 55).a, 1e-6);
-  m_desk->part<QAbstractButton>("layKeys").click();
-  const auto& keys = current_set(m_desk->piece())->families.back();
-  QCOMPARE(keys.name, std::string("key colors"));
-  QCOMPARE(keys.swatches.size(), std::size_t{4}); // neutral and three hues
-  for (const auto& s : keys.swatches) QVERIFY(std::abs(value_of(s.color) - m_desk->session().at.v) < 0.01);
-}
-
 void LimitTask::a_mask_keeps_its_colors_on_another_wheel() {
   m_desk->part<QAbstractButton>("pattern.analogous").click();
   const Wheel before = m_desk->bench().wheel();
@@ -399,32 +383,6 @@ void LimitTask::what_cannot_be_an_area_is_refused() {
   QVERIFY(!MaskRegion(mask()).empty());
 }
 
-void LimitTask::numbers_shape_the_areas() {
-  press_button("pattern.triad");
-  type_into(m_desk->part<NumberField>("area.0"), "2");
-  type_into(m_desk->part<NumberField>("area.1"), "100");
-  type_into(m_desk->part<NumberField>("area.2"), "50");
-  const auto corner = std::get<Polygon>(mask().areas[0].shape).points[1];
-  QVERIFY(std::hypot(corner.x - disc_point(100, 0.5).x, corner.y - disc_point(100, 0.5).y) < 1e-9);
-  const Piece before = m_desk->piece();
-  type_into(m_desk->part<NumberField>("area.1"), "400");
-  QVERIFY(word_at_field(m_desk->window).contains("0° to 360°"));
-  type_into(m_desk->part<NumberField>("maskTurned"), "abc");
-  QVERIFY(word_at_field(m_desk->window).contains("Type a number"));
-  type_into(m_desk->part<NumberField>("patternSpread"), "200");
-  QVERIFY(word_at_field(m_desk->window).contains("0° to 120°"));
-  QCOMPARE(m_desk->piece(), before);
-  press_button("draw.sector");
-  drag(wheel(), place(200, 0.3), place(260, 0.9));
-  type_into(m_desk->part<NumberField>("area.2"), "95");
-  QVERIFY(m_desk->notice().contains("lower to a higher saturation"));
-  CHECK_NEAR(std::get<RingSector>(mask().areas[1].shape).inner, 0.3, 1e-9);
-  turn_wheel(m_desk->part<NumberField>("area.1"), {10, 10}, 5);
-  CHECK_NEAR(std::get<RingSector>(mask().areas[1].shape).sweep, 65, 1e-6);
-  press_button("areaCuts");
-  QCOMPARE(mask().areas[1].mode, AreaMode::Cuts);
-}
-
 /// Memory of the process in KiB.
 static long resident() {
   QFile status(QStringLiteral("/proc/self/statm"));
@@ -533,40 +491,6 @@ void LimitTask::an_outline_is_drawn_freehand_with_the_mouse() {
   QTest::keyClick(&wheel(), Qt::Key_Escape);
   release(wheel(), place(40, 0.6));
   QVERIFY(!m_desk->piece().mask);
-}
-
-void LimitTask::the_menu_does_what_the_hands_do() {
-  type_into(m_desk->part<NumberField>("patternBase"), "60");
-  m_desk->part<QAbstractButton>("pattern.triad").click();
-  const MaskRegion before(mask());
-  m_desk->trigger("Turn the mask to the complements");
-  CHECK_ANGLE(mask().turned, 180, 1e-9);
-  const MaskRegion turned(mask());
-  for (double a = 0; a < 360; a += 15)
-    QCOMPARE(turned.inside(disc_point(a, 0.7)), before.inside(disc_point(a + 180, 0.7)));
-  m_desk->trigger("Turn the mask on");
-  m_desk->trigger("Turn the mask back");
-  CHECK_ANGLE(mask().turned, 180, 1e-9);
-  m_desk->trigger("Take the neutral up");
-  CHECK_NEAR(m_desk->session().at.r, 0, 1e-6);
-  m_desk->trigger("Lay the key colors");
-  QCOMPARE(current_set(m_desk->piece())->families.back().swatches.size(), std::size_t{3});
-  m_desk->trigger("Draw an ellipse");
-  QCOMPARE(wheel().hands()->tool(), MaskHands::Tool::Round);
-  QVERIFY(wheel().hasFocus());
-  drag(wheel(), place(200, 0.5), place(200, 0.8));
-  QCOMPARE(mask().areas.size(), std::size_t{2});
-  m_desk->trigger("Remove the area");
-  QCOMPARE(mask().areas.size(), std::size_t{1});
-  m_desk->trigger("Take the mask off");
-  QVERIFY(!m_desk->piece().mask);
-  // Without a mask these say so and change nothing.
-  const Piece bare = m_desk->piece();
-  for (const char* command : {"Take the neutral up", "Lay the key colors", "Turn the mask on"}) {
-    m_desk->trigger(command);
-    QVERIFY2(m_desk->notice().contains("mask"), command);
-    QCOMPARE(m_desk->piece(), bare);
-  }
 }
 
 DESK_TEST_MAIN(LimitTask)

@@ -36,7 +36,6 @@ private slots:
   void numbers_are_typed_scrolled_and_dragged();
   void a_number_that_cannot_be_says_so_at_its_field();
   void steps_are_shown_and_obeyed();
-  void partners_stay_where_they_are_fixed();
   void changing_the_wheel_keeps_the_color();
   void the_plan_zooms_around_the_pointer();
   void chroma_wheels_show_only_what_exists();
@@ -320,28 +319,6 @@ void PickTask::steps_are_shown_and_obeyed() {
   for (const char* field : {"steps.hue", "steps.saturation", "steps.value"})
     type_into(m_desk->part<NumberField>(field), "off");
   QVERIFY(m_desk->bench().steps().off());
-}
-
-void PickTask::partners_stay_where_they_are_fixed() {
-  click(wheel(), place(60, 0.8));
-  auto& partners = m_desk->part<ChipRow>("partners");
-  const auto colors = [&partners] {
-    std::vector<Srgb> out;
-    for (const auto& step : partners.steps()) out.push_back(step.color);
-    return out;
-  };
-  m_desk->part<QAbstractButton>("fixPartners").click();
-  const auto fixed = colors();
-  click(wheel(), place(200, 0.3));
-  QCOMPARE(colors(), fixed);
-  // The complement of the fixed color is still ticked at the rim.
-  int lightest = 0;
-  for (int dx = -2; dx <= 2; ++dx)
-    lightest =
-        std::max(lightest, seen(wheel(), place(240, 1 - 7 / wheel().radius()) + QPointF(dx, 0)).lightness());
-  QVERIFY(lightest > 200);
-  m_desk->part<QAbstractButton>("fixPartners").click();
-  QVERIFY(colors() != fixed);
 }
 
 void PickTask::changing_the_wheel_keeps_the_color() {

@@ -96,16 +96,18 @@ private slots:
     CHECK_NEAR(one["luma"].get<double>(), luma_of(c), 1e-12);
     QCOMPARE(one.size(), std::size_t{14});
     const double expected = ciede2000(lab_from_srgb(color("#ce854e")), {50, 10, -20});
-    CHECK_NEAR(run({"difference", "#ce854e", "--lab", "50,10,-20"}).json()["ciede2000"].get<double>(), expected, 1e-9);
+    CHECK_NEAR(run({"difference", "#ce854e", "--lab", "50,10,-20"}).json()["ciede2000"].get<double>(),
+               expected, 1e-9);
   }
   void looks_up_every_wheel() {
     for (const auto& [hues, scale] : kHues)
       for (const auto& [word, measure] : kMeasures) {
         const Wheel wheel({scale, measure});
-        const J told = run({"wheel", "--hues", hues, "--measure", word, "--at", "200,0.7,60", "--at", "-15,1,97",
-                            "--locate", "#8fc31f"})
+        const J told = run({"wheel", "--hues", hues, "--measure", word, "--at", "200,0.7,60", "--at",
+                            "-15,1,97", "--locate", "#8fc31f"})
                            .json();
-        for (const auto& [i, p] : {std::pair<std::size_t, WheelPoint>{0, {200, 0.7, 60}}, {1, {-15, 1, 97}}}) {
+        for (const auto& [i, p] :
+             {std::pair<std::size_t, WheelPoint>{0, {200, 0.7, 60}}, {1, {-15, 1, 97}}}) {
           const auto c = wheel.color_at(p);
           QVERIFY(told[i]["exists"] == c.has_value());
           QVERIFY(told[i]["hex"] == (c ? J(hex_of(*c)) : J(nullptr)));
@@ -128,9 +130,12 @@ private slots:
     for (const Pattern kind : kPatterns)
       for (const char* spread : {"", "0", "35", "120"}) {
         const QString name = QString::fromUtf8(pattern_name(kind).data());
-        QStringList arguments{"mask", "--pattern", name, "--base", "50", "--hues", "light", "--measure", "hsl"};
+        QStringList arguments{"mask",   "--pattern", name,        "--base", "50",
+                              "--hues", "light",     "--measure", "hsl"};
         if (*spread) arguments << "--spread" << spread;
-        arguments << "--test" << "#ce854e" << "#3d477f";
+        arguments << "--test"
+                  << "#ce854e"
+                  << "#3d477f";
         const J told = run(arguments).json();
         const PatternSpec spec{kind, 50, *spread ? std::atof(spread) : usual_spread(kind)};
         const Wheel wheel({HueScale::Light, SaturationMeasure::Hsl});
@@ -143,7 +148,8 @@ private slots:
           QVERIFY(told["colors"][i]["color"] == hex);
           QVERIFY(told["colors"][i]["inside"] == region.inside(disc_point(p.a, p.r)));
           QVERIFY(told["colors"][i]["nearest"] ==
-                  (nearest ? J(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color)) : J(nullptr)));
+                  (nearest ? J(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color))
+                           : J(nullptr)));
         }
         if (region.empty()) {
           QVERIFY(told["neutral"].is_null());
@@ -152,7 +158,8 @@ private slots:
         const WheelPoint n = wheel_point(*region.centroid(), 50, 50);
         CHECK_ANGLE(told["neutral"]["a"].get<double>(), n.a, 1e-6);
         CHECK_NEAR(told["neutral"]["r"].get<double>(), n.r, 1e-9);
-        QVERIFY(told["neutral"]["v"] == 50.0 && told["neutral"]["hex"] == hex_of(wheel.nearest_existing(n).color));
+        QVERIFY(told["neutral"]["v"] == 50.0 &&
+                told["neutral"]["hex"] == hex_of(wheel.nearest_existing(n).color));
       }
   }
   void strings_follow_every_option() {
@@ -175,11 +182,15 @@ private slots:
       check({"--kind", word, "--to", "#405070"}, spec, {});
       spec.steps = 4;
       spec.even = Evenness::Difference;
-      check({"--kind", word, "--to", "#405070", "--steps", "4", "--even", "difference", "--hues", "even", "--measure", "oklab"},
+      check({"--kind", word, "--to", "#405070", "--steps", "4", "--even", "difference", "--hues", "even",
+             "--measure", "oklab"},
             spec, {HueScale::Even, SaturationMeasure::OklabChroma});
     }
-    for (const auto& [word, way] : {std::pair{"straight", Way::Straight}, {"short", Way::Short}, {"long", Way::Long},
-                                    {"light", Way::Light}, {"paint", Way::Paint}}) {
+    for (const auto& [word, way] : {std::pair{"straight", Way::Straight},
+                                    {"short", Way::Short},
+                                    {"long", Way::Long},
+                                    {"light", Way::Light},
+                                    {"paint", Way::Paint}}) {
       StringSpec spec{StringKind::Between, {}, color("#405070"), 5};
       spec.way = way;
       check({"--kind", "between", "--to", "#405070", "--steps", "5", "--way", word}, spec, {});
@@ -199,7 +210,8 @@ private slots:
     const J partners = run({"partners", "#1f55b5", "--hues", "even", "--measure", "hsl"}).json();
     QCOMPARE(partners.size(), expected.size());
     for (std::size_t i = 0; i < expected.size(); ++i) {
-      QVERIFY(partners[i]["name"] == std::string(expected[i].name) && partners[i]["hex"] == hex_of(expected[i].color));
+      QVERIFY(partners[i]["name"] == std::string(expected[i].name) &&
+              partners[i]["hex"] == hex_of(expected[i].color));
       CHECK_NEAR(partners[i]["angle"].get<double>(), expected[i].at.a, 1e-9);
       CHECK_NEAR(partners[i]["turn"].get<double>(), expected[i].turn, 1e-12);
     }
@@ -220,7 +232,8 @@ private slots:
     QVERIFY(!r.near_duplicates.empty() && !r.twins.empty() && !r.gaps.empty() && !r.outside_mask.empty());
     const J told = run({"grade", path, "--set", "Row at dusk"}).json();
     QVERIFY(told["set"] == "Row at dusk" && told["swatches"] == swatch_count(set));
-    QVERIFY(told["bands"] == (J{{"light", r.bands.light}, {"middle", r.bands.middle}, {"dark", r.bands.dark}}));
+    QVERIFY(told["bands"] ==
+            (J{{"light", r.bands.light}, {"middle", r.bands.middle}, {"dark", r.bands.dark}}));
     QVERIFY(told["target"] == (J{{"light", 5}, {"middle", 8}, {"dark", 3}}));
     QVERIFY(told["steps"] == J(r.steps));
     const auto name = [&](Id id) { return find_swatch(piece, id)->name; };
@@ -233,7 +246,8 @@ private slots:
         CHECK_NEAR(pairs[i]["difference"].get<double>(), c.difference, 1e-9);
         CHECK_NEAR(pairs[i]["value_difference"].get<double>(), c.value_difference, 1e-9);
         const J& full = pairs[i]["swatches"][1];
-        QVERIFY(full["name"] == b.name && full["hex"] == hex_of(b.color) && !full["family"].get<std::string>().empty());
+        QVERIFY(full["name"] == b.name && full["hex"] == hex_of(b.color) &&
+                !full["family"].get<std::string>().empty());
       }
     };
     check_pairs(told["near_duplicates"], r.near_duplicates);
@@ -241,12 +255,13 @@ private slots:
     QCOMPARE(told["gaps"].size(), r.gaps.size());
     for (std::size_t i = 0; i < r.gaps.size(); ++i) {
       const J& gap = told["gaps"][i];
-      QVERIFY(gap["family"] == find_family(piece, r.gaps[i].family)->name && gap["dark"] == name(r.gaps[i].dark) &&
-              gap["light"] == name(r.gaps[i].light));
+      QVERIFY(gap["family"] == find_family(piece, r.gaps[i].family)->name &&
+              gap["dark"] == name(r.gaps[i].dark) && gap["light"] == name(r.gaps[i].light));
       CHECK_NEAR(gap["size"].get<double>(), r.gaps[i].size, 1e-9);
     }
     QCOMPARE(told["outside_mask"].size(), r.outside_mask.size());
-    for (std::size_t i = 0; i < r.outside_mask.size(); ++i) QVERIFY(told["outside_mask"][i] == name(r.outside_mask[i]));
+    for (std::size_t i = 0; i < r.outside_mask.size(); ++i)
+      QVERIFY(told["outside_mask"][i] == name(r.outside_mask[i]));
     // A mask that is off, or none, leaves nothing out.
     QVERIFY(save_document(path.toStdString(), {with_mask_on(piece, false), {}}));
     QVERIFY(run({"grade", path, "--set", "Row at dusk"}).json()["outside_mask"].empty());
@@ -258,7 +273,8 @@ private slots:
     const QString path = folder.filePath("out.zonachrom");
     const Piece before = demo();
     const auto check = [&](QStringList options, const Adjustment& a) {
-      const J told = run(QStringList{"adjust", DEMO_PIECE, "--set", "Row at dusk", "-o", path} + options).json();
+      const J told =
+          run(QStringList{"adjust", DEMO_PIECE, "--set", "Row at dusk", "-o", path} + options).json();
       const auto expected = with_adjusted(before, before.sets[0].id, {}, a);
       const auto document = open_document(path.toStdString());
       QVERIFY2(document->piece.sets == expected->sets, qPrintable(options.join(' ')));
@@ -292,12 +308,13 @@ private slots:
     const QString sheet = folder.filePath("dusk.css"), path = folder.filePath("p.zonachrom");
     QFile file(sheet);
     QVERIFY(file.open(QIODevice::WriteOnly));
-    file.write(":root {\n/* sky */\n--a: #102030;\n--b: lab(110% 0 0);\n/* wall */\n--c: #a08060;\n--d: 4px; }");
+    file.write(
+        ":root {\n/* sky */\n--a: #102030;\n--b: lab(110% 0 0);\n/* wall */\n--c: #a08060;\n--d: 4px; }");
     file.close();
     // A piece made for the file has its set and no other.
     const J fresh = run({"import", sheet, "--into", path}).json();
-    QVERIFY(fresh["piece"] == path.toStdString() && fresh["set"] == "dusk" && fresh["found"] == 3 && fresh["added"] == 3 &&
-            fresh["families"] == 2 && fresh["remarks"].size() == 2);
+    QVERIFY(fresh["piece"] == path.toStdString() && fresh["set"] == "dusk" && fresh["found"] == 3 &&
+            fresh["added"] == 3 && fresh["families"] == 2 && fresh["remarks"].size() == 2);
     std::optional<Document> document;
     const auto reopen = [&] { document = *open_document(path.toStdString()); };
     reopen();
@@ -324,13 +341,17 @@ private slots:
     Piece piece = *with_set_tags(demo(), demo().sets[0].id, {"street", "night"});
     piece = *with_set_duplicated(piece, piece.sets[0].id);
     QVERIFY(save_document(path.toStdString(), {piece, {}}));
-    const J packed = run({"parcel", "pack", path, "--set", "Row at dusk", "--set", "Row at dusk copy", "-o", parcel}).json();
+    const J packed =
+        run({"parcel", "pack", path, "--set", "Row at dusk", "--set", "Row at dusk copy", "-o", parcel})
+            .json();
     QVERIFY(packed["file"] == parcel.toStdString() && packed["sets"] == 2 && packed["masks"] == 0);
     J list = run({"parcel", "list", parcel}).json();
     QVERIFY(list["description"] == "" && list["masks"].empty() && list["sets"].size() == 2);
-    QVERIFY(list["sets"][1] ==
-            (J{{"name", "Row at dusk copy"}, {"tags", {"street", "night"}}, {"families", 4}, {"swatches", 19}}));
-    run({"parcel", "pack", path, "--set", "Row at dusk", "--mask", "--tag", "a", "--tag", "b", "--description", "x", "-o", parcel});
+    QVERIFY(
+        list["sets"][1] ==
+        (J{{"name", "Row at dusk copy"}, {"tags", {"street", "night"}}, {"families", 4}, {"swatches", 19}}));
+    run({"parcel", "pack", path, "--set", "Row at dusk", "--mask", "--tag", "a", "--tag", "b",
+         "--description", "x", "-o", parcel});
     list = run({"parcel", "list", parcel}).json();
     QVERIFY(list["description"] == "x" && list["sets"][0]["tags"] == (J{"a", "b"}));
     QVERIFY(list["masks"] == J::array({{{"name", piece.mask->name}, {"tags", {"a", "b"}}, {"areas", 1}}}));
@@ -350,12 +371,15 @@ private slots:
     QVERIFY(a_photo().save(path));
     const QImage image = a_photo();
     const PixelView all = view_of(image);
-    const Piece piece = demo();
+    const QString banded = folder.filePath("banded.zonachrom");
+    const Piece piece = *with_bands(demo(), {20, 45});
+    QVERIFY(save_document(banded.toStdString(), {piece, {}}));
     const auto check = [&](const QStringList& options, const PixelRect& rect, bool with_piece) {
       const J told = run(QStringList{"inspect", path} + options).json();
       const PixelView part = part_of(all, rect);
       const FineValues values = fine_values(part);
-      QVERIFY(told["width"] == 60 && told["height"] == 40 && told["orientation"] == 1 && told["profile"].is_null());
+      QVERIFY(told["width"] == 60 && told["height"] == 40 && told["orientation"] == 1 &&
+              told["profile"].is_null());
       QVERIFY(told["region"] == (J{rect.x, rect.y, rect.width, rect.height}));
       const auto whole = whole_values(values);
       for (std::size_t i = 0; i < 101; ++i)
@@ -373,7 +397,7 @@ private slots:
     check({}, {0, 0, 60, 40}, false);
     check({"--region", "20,10,30,20"}, {20, 10, 30, 20}, false);
     check({"--region", "50,30,99,99"}, {50, 30, 10, 10}, false);
-    check({"--region", "30,0,30,40", "--piece", DEMO_PIECE}, {30, 0, 30, 40}, true);
+    check({"--region", "30,0,30,40", "--piece", banded}, {30, 0, 30, 40}, true);
     const Srgb sample = *sample_average(all, 29, 7, 5);
     const J told = run({"sample", path, "--at", "29,7"}).json();
     check_numbers(told["srgb"], {sample.r, sample.g, sample.b});
@@ -396,7 +420,8 @@ private slots:
     const Piece piece = demo();
     const Wheel wheel(piece.wheel);
     const MaskRegion region(*piece.mask);
-    const auto check = [&](const QStringList& options, const ExtractionSpec& spec, const PixelRect& rect = {0, 0, 60, 40}) {
+    const auto check = [&](const QStringList& options, const ExtractionSpec& spec,
+                           const PixelRect& rect = {0, 0, 60, 40}) {
       const J told = run(QStringList{"extract", path} + options).json();
       const auto made = extract_colors(part_of(view_of(image), rect), spec, &wheel, &region);
       QVERIFY2(made && told["colors"].size() == made->colors.size(), qPrintable(options.join(' ')));
@@ -407,7 +432,9 @@ private slots:
         QVERIFY(got["x"] == c.x + rect.x && got["y"] == c.y + rect.y);
         CHECK_NEAR(got["share"].get<double>(), c.share, 1e-9);
         CHECK_NEAR(got["lab"][0].get<double>(), value_of(c.color), 1e-9);
-        QVERIFY(got["band"] == (c.band == Band::Light ? "light" : c.band == Band::Middle ? "middle" : "dark"));
+        QVERIFY(got["band"] == (c.band == Band::Light    ? "light"
+                                : c.band == Band::Middle ? "middle"
+                                                         : "dark"));
       }
       J unmet = J::object();
       if (made->unmet.light) unmet["light"] = made->unmet.light;
@@ -455,7 +482,8 @@ private slots:
       const QImage got = QImage(out).convertToFormat(QImage::Format_RGB32);
       for (int y = 0; y < 40; ++y)
         for (int x = 0; x < 60; ++x)
-          QVERIFY2((got.pixel(x, y) & 0xffffffu) == (words[static_cast<std::size_t>(y * 60 + x)] & 0xffffffu), as);
+          QVERIFY2((got.pixel(x, y) & 0xffffffu) == (words[static_cast<std::size_t>(y * 60 + x)] & 0xffffffu),
+                   as);
     };
     to_value_greys(view.words, words.data(), words.size());
     check("value");
@@ -475,9 +503,11 @@ private slots:
     MaskMapper(Wheel(piece.wheel), MaskRegion(*piece.mask)).map(view, words.data());
     check("mask");
     QCOMPARE(run({"look", path, "--as", "squint:1000", "-o", out}).code, 0);
-    for (const char* bad : {"flat:1", "flat:6", "flat:2.5", "flat", "steps:1", "steps:102", "steps", "squint:-1", "squint:1001",
-                            "squint", "value:3", "mask:3", "grey", "flat:", "flat:3x"}) {
-      const Run r = run({"look", path, "--as", bad, "--piece", DEMO_PIECE, "-o", folder.filePath("never.png")});
+    for (const char* bad :
+         {"flat:1", "flat:6", "flat:2.5", "flat", "steps:1", "steps:102", "steps", "squint:-1",
+          "squint:", "squint:1001", "squint", "value:3", "mask:3", "grey", "flat:", "flat:3x"}) {
+      const Run r =
+          run({"look", path, "--as", bad, "--piece", DEMO_PIECE, "-o", folder.filePath("never.png")});
       QVERIFY2(r.code == 2 && r.error.count('\n') == 1, bad);
     }
     QCOMPARE(run({"look", path, "--as", "mask", "-o", folder.filePath("never.png")}).code, 2);
@@ -487,40 +517,72 @@ private slots:
     const QTemporaryDir folder;
     const QString path = folder.filePath("photo.png");
     QVERIFY(a_photo().save(path));
-    const QStringList good[] = {{"wheel", "--at", "0,1,100"}, {"wheel", "--at", "0,0,0"}, {"mask", "--pattern", "triad", "--spread", "120"},
+    const QStringList good[] = {{"wheel", "--at", "0,1,100"},
+                                {"wheel", "--at", "0,0,0"},
+                                {"mask", "--pattern", "triad", "--spread", "120"},
                                 {"mask", "--pattern", "triad", "--spread", "0"},
                                 {"string", "--kind", "tints", "--from", "#123456", "--steps", "2"},
                                 {"string", "--kind", "tints", "--from", "#123456", "--steps", "24"},
-                                {"sample", path, "--at", "59,39", "--size", "1"}, {"sample", path, "--at", "0,0", "--size", "101"},
-                                {"inspect", path, "--region", "59,39,1,1"}, {"inspect", path, "--region", "-5,-5,6,6"},
-                                {"extract", path, "--count", "200"}, {"extract", path, "--min-difference", "50"},
+                                {"sample", path, "--at", "59,39", "--size", "1"},
+                                {"sample", path, "--at", "0,0", "--size", "101"},
+                                {"inspect", path, "--region", "59,39,1,1"},
+                                {"inspect", path, "--region", "-5,-5,6,6"},
+                                {"extract", path, "--count", "200"},
+                                {"extract", path, "--min-difference", "50"},
                                 {"extract", path, "--bands", "0,0,1"}};
     for (const auto& arguments : good) QVERIFY2(run(arguments).code == 0, qPrintable(arguments.join(' ')));
-    const QStringList bad[] = {{"wheel", "--at", "0,1.01,50"}, {"wheel", "--at", "0,-0.01,50"}, {"wheel", "--at", "0,1,100.1"},
-                               {"wheel", "--at", "0,1,-0.1"}, {"wheel", "--at", "0,1"}, {"wheel", "--at", "0,1,2,3"},
-                               {"wheel", "--locate", "blurple"}, {"mask", "--pattern", "triad", "--spread", "120.1"},
-                               {"mask", "--pattern", "triad", "--spread", "-5"}, {"mask", "--pattern", "triad", "--test", "x"},
+    const QStringList bad[] = {{"wheel", "--at", "0,1.01,50"},
+                               {"wheel", "--at", "0,-0.01,50"},
+                               {"wheel", "--at", "0,1,100.1"},
+                               {"wheel", "--at", "0,1,-0.1"},
+                               {"wheel", "--at", "0,1"},
+                               {"wheel", "--at", "0,1,2,3"},
+                               {"wheel", "--locate", "blurple"},
+                               {"mask", "--pattern", "triad", "--spread", "120.1"},
+                               {"mask", "--pattern", "triad", "--spread", "-5"},
+                               {"mask", "--pattern", "triad", "--test", "x"},
                                {"string", "--kind", "tints", "--from", "#123456", "--steps", "25"},
                                {"string", "--kind", "between", "--from", "#123456"},
                                {"string", "--kind", "between", "--from", "#123456", "--to", "x"},
-                               {"string", "--kind", "tints", "--from", "x"}, {"partners", "x"}, {"mix", "x"}, {"mix", "#fff:0"},
-                               {"mix", "#fff:-1"}, {"mix", "#fff:1x"}, {"difference", "#fff"}, {"difference", "--lab", "1,2", "--lab", "1,2,3"},
-                               {"difference", "x", "#fff"}, {"sample", path, "--at", "60,0"}, {"sample", path, "--at", "0,-1"},
-                               {"sample", path, "--at", "1"}, {"sample", path, "--at", "1,2,"}, {"sample", path, "--at", "1,2,3"},
-                               {"sample", path, "--at", "1;2"}, {"sample", path, "--at", "1,1", "--size", "103"},
-                               {"sample", path, "--at", "1,1", "--size", "0"}, {"sample", path, "--at", "1,1", "--size", "-3"},
-                               {"inspect", path, "--region", "0,0,0,5"}, {"inspect", path, "--region", "0,0,5,-1"},
-                               {"inspect", path, "--region", "60,0,5,5"}, {"inspect", path, "--region", "0,40,5,5"},
-                               {"inspect", path, "--region", "1,2,3"}, {"inspect", path, "--piece", path},
-                               {"extract", path, "--count", "201"}, {"extract", path, "--count", "0"},
-                               {"extract", path, "--min-difference", "51"}, {"extract", path, "--bands", "0,0,0"},
-                               {"extract", path, "--bands", "0,0,-1"}, {"extract", path, "--mapped"},
-                               {"extract", path, "--region", "99,99,5,5"}, {"extract", path, "-o", "/proc/never.json"},
+                               {"string", "--kind", "tints", "--from", "x"},
+                               {"partners", "x"},
+                               {"mix", "x"},
+                               {"mix", "#fff:0"},
+                               {"mix", "#fff:-1"},
+                               {"mix", "#fff:1x"},
+                               {"difference", "#fff"},
+                               {"difference", "--lab", "1,2", "--lab", "1,2,3"},
+                               {"difference", "x", "#fff"},
+                               {"sample", path, "--at", "60,0"},
+                               {"sample", path, "--at", "0,-1"},
+                               {"sample", path, "--at", "1"},
+                               {"sample", path, "--at", "1,2,"},
+                               {"sample", path, "--at", "1,2,3"},
+                               {"sample", path, "--at", "1;2"},
+                               {"sample", path, "--at", "1,1", "--size", "103"},
+                               {"sample", path, "--at", "1,1", "--size", "0"},
+                               {"sample", path, "--at", "1,1", "--size", "-3"},
+                               {"inspect", path, "--region", "0,0,0,5"},
+                               {"inspect", path, "--region", "0,0,5,-1"},
+                               {"inspect", path, "--region", "60,0,5,5"},
+                               {"inspect", path, "--region", "0,40,5,5"},
+                               {"inspect", path, "--region", "1,2,3"},
+                               {"inspect", path, "--piece", path},
+                               {"inspect", DEMO_PIECE},
+                               {"extract", path, "--count", "201"},
+                               {"extract", path, "--count", "0"},
+                               {"extract", path, "--min-difference", "51"},
+                               {"extract", path, "--bands", "0,0,0"},
+                               {"extract", path, "--bands", "0,0,-1"},
+                               {"extract", path, "--mapped"},
+                               {"extract", path, "--region", "99,99,5,5"},
+                               {"extract", path, "-o", "/proc/never.json"},
                                {"adjust", DEMO_PIECE, "--set", "Row at dusk", "--toward", "x", "-o", path},
                                {"pack", "/nowhere", "-o", path}};
     for (const auto& arguments : bad) {
       const Run r = run(arguments);
-      QVERIFY2(r.code == 2 && r.out.isEmpty() && r.error.count('\n') == 1, qPrintable(arguments.join(' ') + r.error));
+      QVERIFY2(r.code == 2 && r.out.isEmpty() && r.error.count('\n') == 1,
+               qPrintable(arguments.join(' ') + r.error));
     }
     QCOMPARE(QImage(path), a_photo()); // What was named as output is untouched.
   }

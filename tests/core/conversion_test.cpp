@@ -179,7 +179,8 @@ void ConversionTest::agrees_with_a_library_in_every_named_space() {
     QVERIFY(!shown(1 + off, 0.4, -off).moved);
     QVERIFY(largest_step(shown(1 + off, 0.4, -off).color, {1, 0.4, 0}) < 1e-6);
   }
-  QVERIFY(shown(1.0005, 0.4, 0.3).moved && shown(0.3, -0.0005, 0.3).moved && in_gamut(shown(2, -1, 0.3).color));
+  QVERIFY(shown(1.0005, 0.4, 0.3).moved && shown(0.3, -0.0005, 0.3).moved && shown(0.3, 0.4, 1.0005).moved &&
+          in_gamut(shown(2, -1, 0.3).color));
 }
 
 void ConversionTest::reads_only_colors() {
@@ -190,6 +191,12 @@ void ConversionTest::reads_only_colors() {
     QVERIFY(color.error().sentence.find(text) != std::string::npos);
   }
   QCOMPARE(*parse_color("srgb:0.25, 0.5 ,1"), (Srgb{0.25, 0.5, 1}));
+  QCOMPARE(*parse_color("srgb:0,1,1"), (Srgb{0, 1, 1}));
+  QVERIFY(!parse_color("srgb:0,1,1.001") && !parse_color("srgb:-0.001,1,1"));
+  // Of a long text its first sixty letters are quoted.
+  for (const auto& sentence : {parse_color(std::string(99, 'x')).error().sentence,
+                               parse_three_numbers(std::string(99, 'x')).error().sentence})
+    QVERIFY(sentence.starts_with("\"" + std::string(60, 'x') + "\" "));
 }
 
 void ConversionTest::readouts_are_read_back() {
@@ -249,17 +256,27 @@ void ConversionTest::numbers_of_readouts_have_their_ranges() {
   // At the end of a hue it begins again; at an end, rounding is taken off.
   QVERIFY(largest_step(*color_of_readout(ReadoutSpace::Hsv, {360, 100, 100}), {1, 0, 0}) < 1e-12);
   QCOMPARE(*color_of_readout(ReadoutSpace::Rgb, {255.4, 0, -0.4}), (Srgb{1, 0, 0}));
+  for (const ReadoutSpace space : {ReadoutSpace::Hsv, ReadoutSpace::Hsl, ReadoutSpace::Hsluv})
+    QVERIFY(largest_step(*color_of_readout(space, {360, 50, 50}), *color_of_readout(space, {0, 50, 50})) <
+            1e-12);
   // The numbers of red (IEC 61966-2-1; CIE 15; CSS Color 4) in their units.
   const std::pair<ReadoutSpace, std::array<double, 3>> red[] = {
-      {ReadoutSpace::Rgb, {255, 0, 0}},           {ReadoutSpace::Hsv, {0, 100, 100}},
-      {ReadoutSpace::Hsl, {0, 100, 50}},          {ReadoutSpace::Hsluv, {12.177, 100, 53.237}},
-      {ReadoutSpace::Lch, {53.237, 104.55, 40}},  {ReadoutSpace::Lab, {53.237, 80.09, 67.2}},
-      {ReadoutSpace::LchUv, {53.237, 179.04, 12.177}}, {ReadoutSpace::Luv, {53.237, 175.01, 37.76}},
-      {ReadoutSpace::Oklch, {0.628, 0.2577, 29.23}}, {ReadoutSpace::Oklab, {0.628, 0.2249, 0.1258}},
-      {ReadoutSpace::Xyz, {41.24, 21.26, 1.93}},  {ReadoutSpace::LinearRgb, {1, 0, 0}}};
+      {ReadoutSpace::Rgb, {255, 0, 0}},
+      {ReadoutSpace::Hsv, {0, 100, 100}},
+      {ReadoutSpace::Hsl, {0, 100, 50}},
+      {ReadoutSpace::Hsluv, {12.177, 100, 53.237}},
+      {ReadoutSpace::Lch, {53.237, 104.55, 40}},
+      {ReadoutSpace::Lab, {53.237, 80.09, 67.2}},
+      {ReadoutSpace::LchUv, {53.237, 179.04, 12.177}},
+      {ReadoutSpace::Luv, {53.237, 175.01, 37.76}},
+      {ReadoutSpace::Oklch, {0.628, 0.2577, 29.23}},
+      {ReadoutSpace::Oklab, {0.628, 0.2249, 0.1258}},
+      {ReadoutSpace::Xyz, {41.24, 21.26, 1.93}},
+      {ReadoutSpace::LinearRgb, {1, 0, 0}}};
   for (const auto& [space, numbers] : red)
     for (std::size_t i = 0; i < 3; ++i)
-      QVERIFY2(std::abs(readout_of(space, {1, 0, 0})[i] - numbers[i]) < 0.01, readout_form(space).name.data());
+      QVERIFY2(std::abs(readout_of(space, {1, 0, 0})[i] - numbers[i]) < 0.01,
+               readout_form(space).name.data());
 }
 
 QTEST_APPLESS_MAIN(ConversionTest)

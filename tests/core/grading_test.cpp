@@ -310,6 +310,12 @@ private slots:
     CHECK_NEAR(r.gaps[0].size, 20.02, 1e-6);
     QVERIFY(r.gaps[0].dark == swatch(piece, 0, 1).id && r.gaps[0].light == swatch(piece, 0, 2).id &&
             r.gaps[0].family == current_set(piece)->families[0].id);
+    // The nearest pair comes first.
+    const Piece close = greys({50, 50.5, 52});
+    const auto pairs = graded(close).near_duplicates;
+    QVERIFY(pairs.size() == 3 && pairs[0].b == swatch(close, 0, 1).id &&
+            pairs[1].a == swatch(close, 0, 1).id && pairs[1].difference < pairs[2].difference);
+    CHECK_NEAR(pairs[2].value_difference, 2, 1e-6);
     // Greys have no hue, so two of one value are no twins, and a grey and a color are.
     Piece pair = greys({50, 51.9});
     QVERIFY(graded(pair).twins.empty());
@@ -330,8 +336,15 @@ private slots:
     QVERIFY(with_hues(5, 345.5, 1) == 0 && with_hues(5, 344.5, 1) == 1);
     QVERIFY(with_hues(-1, 60, 1.99) == 1 && with_hues(-1, 60, 2.01) == 0 && with_hues(-1, -1, 1) == 0);
     // Value steps and bands.
-    for (const auto& [value, steps, step] : {std::tuple{0.0, 5, 1}, {19.99, 5, 1}, {20.0, 5, 2}, {99.9, 5, 5},
-                                            {100.0, 5, 5}, {33.3, 3, 1}, {66.7, 3, 3}, {50.0, 1, 1}, {-1.0, 4, 1}})
+    for (const auto& [value, steps, step] : {std::tuple{0.0, 5, 1},
+                                             {19.99, 5, 1},
+                                             {20.0, 5, 2},
+                                             {99.9, 5, 5},
+                                             {100.0, 5, 5},
+                                             {33.3, 3, 1},
+                                             {66.7, 3, 3},
+                                             {50.0, 1, 1},
+                                             {-1.0, 4, 1}})
       QCOMPARE(value_step(value, steps), step);
     piece.grading.value_steps = 4;
     QCOMPARE(graded(piece).steps, (std::vector<int>{1, 1, 1, 0}));
@@ -339,14 +352,16 @@ private slots:
     Piece masked = *with_family(new_piece({}), "f");
     masked = with_mask(masked, Mask{"disc", {{AreaMode::Adds, RingSector{0, 360, 0, 0.5}}}, 0, {}});
     for (const double at : {0.49, 0.503, 0.505})
-      masked = *with_swatch(masked, current_set(masked)->families[0].id, {*wheel.color_at({90, at, 50}), {}}, "x");
+      masked =
+          *with_swatch(masked, current_set(masked)->families[0].id, {*wheel.color_at({90, at, 50}), {}}, "x");
     QCOMPARE(graded(masked).outside_mask, (std::vector<Id>{swatch(masked, 0, 2).id}));
     // A mask that admits nothing judges nothing.
     masked.mask->areas.clear();
     QVERIFY(graded(masked).outside_mask.empty());
   }
   void remedies_refuse_what_they_cannot_do() {
-    const Piece piece = piece_of({{"a", {{120, 0.8, 40}, {240, 0.5, 40.5}, {0, 0, 90}}}, {"b", {{30, 0.3, 60}}}});
+    const Piece piece =
+        piece_of({{"a", {{120, 0.8, 40}, {240, 0.5, 40.5}, {0, 0, 90}}}, {"b", {{30, 0.3, 60}}}});
     const Id red = swatch(piece, 0, 0).id, blue = swatch(piece, 0, 1).id, none = 999;
     const Id a = current_set(piece)->families[0].id, b = current_set(piece)->families[1].id;
     for (const auto& [x, y] : {std::pair{red, none}, {none, red}}) {
@@ -367,6 +382,16 @@ private slots:
     const Piece dark = piece_of({{"a", {{0, 0, 0}, {240, 0.4, 1}}}});
     CHECK_NEAR(value_of(find_swatch(*with_parted(dark, 3, 4), 4)->color), 4, 1e-6);
     CHECK_NEAR(value_of(find_swatch(*with_parted(dark, 3, 4), 3)->color), 0, 1e-6);
+    // A neutral keeps the hue it was picked at.
+    Piece greys = *with_family(new_piece({}), "f");
+    for (const double v : {50.0, 50.5})
+      greys = *with_swatch(greys, current_set(greys)->families[0].id,
+                           {neutral_of_value(v), WheelPoint{77, 0, v}}, "x");
+    for (const auto& s : current_set(*with_parted(greys, 3, 4))->families[0].swatches)
+      QCOMPARE(s.picked->a, 77.0);
+    Adjustment turn;
+    turn.turn = 20;
+    CHECK_NEAR(adjusted(swatch(greys, 0, 0), turn, Wheel(greys.wheel)).at.a, 97, 1e-9);
     // A tint of HSV that reaches no further up, above one that cannot move: they cannot be parted so.
     Piece tints = with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
     tints = *with_family(tints, "f");
@@ -391,8 +416,9 @@ private slots:
     QVERIFY(!with_brought_inside(with_mask(piece, Mask{}), {red}));
     const Piece masked = with_mask(piece, disc);
     QCOMPARE(with_brought_inside(masked, {red, none}).error().code, ErrorCode::NotFound);
-    QVERIFY(with_brought_inside(*with_swatches_locked(masked, {red}, true), {red}).error().sentence.find("\"a40\" is locked") !=
-            std::string::npos);
+    QVERIFY(with_brought_inside(*with_swatches_locked(masked, {red}, true), {red})
+                .error()
+                .sentence.find("\"a40\" is locked") != std::string::npos);
     const Piece inside = *with_brought_inside(masked, {red, blue});
     QCOMPARE(*find_swatch(inside, blue), *find_swatch(masked, blue));
     CHECK_NEAR(find_swatch(inside, red)->picked->r, 0.6, 1e-4);
@@ -402,7 +428,8 @@ private slots:
     // Evening out names what is missing.
     Piece tinted = with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
     tinted = *with_family(tinted, "f");
-    for (const auto& [name, color] : {std::pair{"black", Srgb{0, 0, 0}}, {"pure", {0, 0, 1}}, {"white", {1, 1, 1}}})
+    for (const auto& [name, color] :
+         {std::pair{"black", Srgb{0, 0, 0}}, {"pure", {0, 0, 1}}, {"white", {1, 1, 1}}})
       tinted = *with_swatch(tinted, current_set(tinted)->families[0].id, {color, {}}, name);
     QCOMPARE(with_evened(tinted, current_set(tinted)->families[0].id).error().sentence,
              std::string("\"pure\" does not exist at value 50 with its saturation; make it greyer first."));
@@ -410,11 +437,12 @@ private slots:
   void adjustments_keep_their_ranges() {
     using Field = double Adjustment::*;
     const std::tuple<Field, double, double, const char*> ranges[] = {
-        {&Adjustment::turn, -360, 360, "turn"},       {&Adjustment::saturation, 0, 4, "saturation"},
-        {&Adjustment::value, -100, 100, "value"},     {&Adjustment::contrast, 0, 4, "contrast"},
-        {&Adjustment::pivot, 0, 100, "pivot"},        {&Adjustment::tint_share, 0, 1, "tint"}};
+        {&Adjustment::turn, -360, 360, "turn"},   {&Adjustment::saturation, 0, 4, "saturation"},
+        {&Adjustment::value, -100, 100, "value"}, {&Adjustment::contrast, 0, 4, "contrast"},
+        {&Adjustment::pivot, 0, 100, "pivot"},    {&Adjustment::tint_share, 0, 1, "tint"}};
     for (const auto& [field, low, high, place] : ranges)
-      for (const auto& [x, good] : {std::pair{low, true}, {high, true}, {low - 0.01, false}, {high + 0.01, false}}) {
+      for (const auto& [x, good] :
+           {std::pair{low, true}, {high, true}, {low - 0.01, false}, {high + 0.01, false}}) {
         Adjustment a;
         a.*field = x;
         const Status status = validate(a);
@@ -429,8 +457,12 @@ private slots:
     QVERIFY(!Adjustment{}.changes() && !changes([](auto& a) { a.pivot = 20; }));
     QVERIFY(changes([](auto& a) { a.turn = 1; }) && changes([](auto& a) { a.saturation = 0.9; }) &&
             changes([](auto& a) { a.value = 1; }) && changes([](auto& a) { a.contrast = 1.1; }));
-    QVERIFY(!changes([](auto& a) { a.tint = Srgb{1, 0, 0}; }) && !changes([](auto& a) { a.tint_share = 1; }) &&
-            changes([](auto& a) { a.tint = Srgb{1, 0, 0}, a.tint_share = 0.1; }));
+    QVERIFY(!changes([](auto& a) {
+      a.tint = Srgb{1, 0, 0};
+    }) && !changes([](auto& a) { a.tint_share = 1; }) &&
+            changes([](auto& a) {
+              a.tint = Srgb{1, 0, 0}, a.tint_share = 0.1;
+            }));
     const Piece piece = piece_of({{"a", {{120, 0.8, 40}, {240, 0.5, 60}}}, {"b", {{0, 0, 50}}}});
     const Wheel wheel(piece.wheel);
     const Id red = swatch(piece, 0, 0).id, blue = swatch(piece, 0, 1).id, grey = swatch(piece, 1, 0).id;

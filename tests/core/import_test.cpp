@@ -41,7 +41,9 @@ private slots:
     piece = *with_swatch(piece, current_set(piece)->families[0].id, {rgb(208, 102, 50), {}}, "lit");
     const SwatchSet& set = *current_set(piece);
     const Id copper = set.families[0].swatches[0].id, lit = set.families[0].swatches[1].id;
-    const auto state = [&](Srgb c, double limit) { return compare_found({"", {{"", {{c}}}}}, set, limit)[0]; };
+    const auto state = [&](Srgb c, double limit) {
+      return compare_found({"", {{"", {{c}}}}}, set, limit)[0];
+    };
     const auto away = [](Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_srgb(b)); };
     const Srgb near = rgb(201, 102, 51);
     const double d = away(near, rgb(200, 100, 50));
@@ -71,7 +73,9 @@ private slots:
   void what_is_left_out_is_left_out() {
     const Piece piece = copper();
     const Id metal = current_set(piece)->families[0].id;
-    const FoundSet found{"dusk", {{"metal", {{rgb(200, 100, 50), "same"}, {rgb(201, 102, 51), "near"}, {rgb(0, 0, 255), "new"}}}}};
+    const FoundSet found{
+        "dusk",
+        {{"metal", {{rgb(200, 100, 50), "same"}, {rgb(201, 102, 51), "near"}, {rgb(0, 0, 255), "new"}}}}};
     const auto brought = [&](ImportPlan plan) {
       const auto out = with_found(piece, found, plan);
       return out ? told(*current_set(*out)) : out.error().sentence;
@@ -101,13 +105,15 @@ private slots:
     const auto brought = [&](const FoundSet& found, ImportPlan plan = {ImportInto::CurrentSet}) {
       return *with_found(piece, found, plan);
     };
-    const Piece fit = brought({"", {{" metal ", {{rgb(1, 2, 3), "  stone\n"}, {rgb(7, 8, 9), " "}}},
-                                    {"\t", {{rgb(10, 20, 30), longest + "y", std::string(10'001, 'n')}}},
-                                    {longest + "y", {{rgb(40, 50, 60)}}},
-                                    {"empty", {}}}});
+    const Piece fit = brought({"",
+                               {{" metal ", {{rgb(1, 2, 3), "  stone\n"}, {rgb(7, 8, 9), " "}}},
+                                {"\t", {{rgb(10, 20, 30), longest + "y", std::string(10'001, 'n')}}},
+                                {longest + "y", {{rgb(40, 50, 60)}}},
+                                {"empty", {}}}});
     const SwatchSet& set = *current_set(fit);
     QCOMPARE(set.families.size(), std::size_t{3});
-    QVERIFY(set.families[0].name == "metal" && set.families[1].name == "imported" && set.families[2].name == longest);
+    QVERIFY(set.families[0].name == "metal" && set.families[1].name == "imported" &&
+            set.families[2].name == longest);
     QCOMPARE(set.families[0].swatches[1].name, std::string("stone"));
     QCOMPARE(set.families[0].swatches[2].name, color_in_words(rgb(7, 8, 9)));
     QCOMPARE(set.families[1].swatches[0].name, longest);
@@ -115,7 +121,8 @@ private slots:
     // A new set has the file's name, or one of its own; a taken one gets a number.
     const FoundSet one{"dusk ", {{"", {{rgb(1, 2, 3)}}}}};
     const Piece first = brought(one, {}), second = *with_found(first, one, {});
-    QVERIFY(first.sets[1].name == "dusk" && second.sets[2].name == "dusk 2" && second.current_set == second.sets[2].id);
+    QVERIFY(first.sets[1].name == "dusk" && second.sets[2].name == "dusk 2" &&
+            second.current_set == second.sets[2].id);
     QCOMPARE(brought({"  ", one.families}, {}).sets[1].name, std::string("Imported set"));
     QCOMPARE(brought({longest + "y", one.families}, {}).sets[1].name, longest);
     // In full.
@@ -124,7 +131,8 @@ private slots:
     QCOMPARE(with_found(crowded, one, {}).error().code, ErrorCode::TooLarge);
     Piece families = piece;
     while (families.sets[0].families.size() < kMostFamilies)
-      families.sets[0].families.push_back({families.next_id, "f" + std::to_string(families.next_id)}), ++families.next_id;
+      families.sets[0].families.push_back({families.next_id, "f" + std::to_string(families.next_id)}),
+          ++families.next_id;
     QCOMPARE(with_found(families, one, {ImportInto::CurrentSet}).error().code, ErrorCode::TooLarge);
   }
   void families_are_laid_whole_or_not_at_all() {
@@ -133,8 +141,8 @@ private slots:
     const Piece laid = *with_laid_family(piece, "metal", {a, b});
     const Family& family = current_set(laid)->families[1];
     QVERIFY(family.name == "metal 2" && family.swatches.size() == 2);
-    QVERIFY(family.swatches[0].color == a.color && family.swatches[0].picked == a.picked && family.swatches[0].from == a.from &&
-            family.swatches[0].name == color_in_words(a.color));
+    QVERIFY(family.swatches[0].color == a.color && family.swatches[0].picked == a.picked &&
+            family.swatches[0].from == a.from && family.swatches[0].name == color_in_words(a.color));
     QVERIFY(!with_laid_family(piece, "x", {}) && !with_laid_family(piece, " ", {a}));
     QCOMPARE(told(*current_set(*with_laid_families(piece, {{"x", {a}}, {"y", {b}}}))),
              std::string("metal(copper) x(vivid red) y(very dark blue)"));
@@ -160,6 +168,7 @@ private slots:
     QCOMPARE(sizes({100, 120, 140.1}), (Sizes{2, 1}));
     // Across 0 degrees, and beginning after the widest gap whatever the order given.
     QCOMPARE(sizes({10, 350, 200, 355}), (Sizes{1, 3}));
+    QCOMPARE(sizes({330, 350, 9.9, 20}), (Sizes{3, 1}));
     QCOMPARE(sizes({200}), (Sizes{1}));
     // Neutrals come last, by their chroma.
     const auto mixed = grouped_by_hue({hued(40, 0.6, 0.029), hued(40, 0.6, 0.031), hued(40, 0.8, 0.2)});

@@ -99,7 +99,8 @@ private slots:
     for (const WheelSpec spec : {WheelSpec{HueScale::Traditional, SaturationMeasure::Hsluv},
                                  WheelSpec{HueScale::Light, SaturationMeasure::OklabChroma}}) {
       const Wheel wheel(spec);
-      Piece piece = with_wheel(with_areas({{AreaMode::Adds, RingSector{350, 40, 0.2, 0.8}}}), spec, MaskKeeps::Outline);
+      Piece piece =
+          with_wheel(with_areas({{AreaMode::Adds, RingSector{350, 40, 0.2, 0.8}}}), spec, MaskKeeps::Outline);
       piece.mask->turned = 350;
       piece = *with_family(piece, "colors");
       const Id family = current_set(piece)->families[0].id;
@@ -127,7 +128,8 @@ private slots:
         const WheelPoint was = before[i].picked ? *before[i].picked : wheel.locate(before[i].color);
         const WheelPoint is = wheel.locate(after[i].color);
         CHECK_ANGLE(is.a, was.a + 25, 1e-6);
-        QVERIFY(std::abs(is.v - was.v) < 1e-6 && std::abs(is.r - std::min(was.r, wheel.reach(is.a, is.v))) < 1e-6);
+        QVERIFY(std::abs(is.v - was.v) < 1e-6 &&
+                std::abs(is.r - std::min(was.r, wheel.reach(is.a, is.v))) < 1e-6);
         QVERIFY(after[i].picked && near_angle(after[i].picked->a, is.a, 1e-6) && after[i].picked->a < 360);
       }
       QCOMPARE(after[2], before[2]);
@@ -197,6 +199,8 @@ private:
     mask.areas = {{AreaMode::Adds, RingSector{70, 360, 0.35, 0.8}},
                   {AreaMode::Cuts, RingSector{100, 50, 0.1, 0.9}},
                   {AreaMode::Adds, Ellipse{{0.1, 0.1}, 0.2, 0.15, 20}},
+                  {AreaMode::Adds, Ellipse{{0.3, -0.85}, 0.4, 0.2, 80}}, // Beyond the rim.
+
                   {AreaMode::Adds, Polygon{{{-0.9, 0}, {-0.6, 0.4}, {-0.4, -0.1}}}}};
     return mask;
   }

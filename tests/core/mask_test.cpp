@@ -44,10 +44,8 @@ private slots:
   void finds_the_nearest_point_of_random_masks();
   void adds_and_cuts_like_point_logic();
   void fills_crossing_outlines_by_even_odd();
-  void turns_rigidly();
   void gives_the_limits_of_the_section();
   void empty_masks_admit_nothing();
-  void rules_decide_where_a_pick_ends();
   void edits_keep_points_on_the_disc();
   void round_shapes_have_their_exact_areas();
   void shapes_combine_like_point_logic();
@@ -146,19 +144,6 @@ void MaskTest::fills_crossing_outlines_by_even_odd() {
   }
 }
 
-void MaskTest::turns_rigidly() {
-  const Mask start = pattern_mask({Pattern::Analogous, 10, 60});
-  Mask mask = start;
-  for (int i = 0; i < 360; ++i) mask = turned_mask(mask, 1);
-  CHECK_ANGLE(mask.turned, 0, 1e-9);
-  const auto &a = std::get<Polygon>(start.areas[0].shape).points,
-             &b = std::get<Polygon>(mask.areas[0].shape).points;
-  for (std::size_t i = 0; i < a.size(); ++i) QVERIFY(distance(a[i], b[i]) < 1e-12);
-  const DiscPoint quarter = turned_point({0, 1}, 90); // clockwise: from the top to the right
-  QVERIFY(distance(quarter, {1, 0}) < 1e-12);
-  CHECK_NEAR(MaskRegion(turned_mask(start, 77)).share(), MaskRegion(start).share(), 1e-12);
-}
-
 void MaskTest::gives_the_limits_of_the_section() {
   const auto stretches = MaskRegion(mask_of(square(0, 0, 0.5))).along_diameter(90);
   QCOMPARE(stretches.size(), std::size_t{1});
@@ -187,14 +172,6 @@ void MaskTest::empty_masks_admit_nothing() {
   }
 }
 
-void MaskTest::rules_decide_where_a_pick_ends() {
-  const MaskRegion region(mask_of(square(0, 0, 0.5)));
-  QVERIFY(distance(*ruled_pick(region, MaskRule::Held, {2, 0}), {0.5, 0}) < 1e-12);
-  QCOMPARE(*ruled_pick(region, MaskRule::Held, {0.2, 0.3}), (DiscPoint{0.2, 0.3}));
-  QVERIFY(distance(*ruled_pick(region, MaskRule::Flagged, {2, 0}), {1, 0}) < 1e-12);
-  QVERIFY(!ruled_pick(MaskRegion(Mask{}), MaskRule::Held, {0, 0}));
-}
-
 void MaskTest::edits_keep_points_on_the_disc() {
   const Piece piece = with_mask(new_piece({}), pattern_mask({Pattern::Triad, 0, 0}));
   const auto moved = with_mask_handle(piece, 0, Grip::Corner, 1, {5, 0});
@@ -202,24 +179,6 @@ void MaskTest::edits_keep_points_on_the_disc() {
   QCOMPARE(std::get<Polygon>(moved->mask->areas[0].shape).points[1], (DiscPoint{1, 0}));
   QVERIFY(!with_mask_handle(piece, 1, Grip::Corner, 0, {0, 0}));
   QVERIFY(!with_mask_point_removed(piece, 0, 0));
-  const auto added = with_mask_point_added(piece, 0, 3, {0.1, 0.1});
-  QVERIFY(added && with_mask_point_removed(*added, 0, 3));
-  QCOMPARE(*with_mask_point_removed(*added, 0, 3), piece);
-  QVERIFY(!with_mask_turned(new_piece({}), 3));
-  // What is no area changes nothing and says why.
-  const auto refused = [&](const Shape& shape) {
-    const auto out = with_area_added(piece, {AreaMode::Adds, shape});
-    return out ? std::string() : out.error().sentence;
-  };
-  QCOMPARE(refused(Polygon{{{0, 0}, {0, 1}}}), std::string("An area needs at least three points."));
-  QCOMPARE(refused(Polygon{{{0, 0}, {0, 0.5}, {0, 1}}}),
-           std::string("The points lie on one line and enclose nothing."));
-  QCOMPARE(refused(Polygon{{{0, 0}, {0, 2}, {1, 1}}}),
-           std::string("A point of this area lies outside the wheel."));
-  QVERIFY(!refused(Ellipse{{0, 0}, 0, 0.1, 0}).empty());
-  QVERIFY(!refused(RingSector{0, 90, 0.5, 0.5}).empty());
-  QVERIFY(!with_area_added(piece, {AreaMode::Cuts, RingSector{}}));
-  QVERIFY(!with_area_mode(piece, 0, AreaMode::Cuts));
 }
 
 void MaskTest::round_shapes_have_their_exact_areas() {

@@ -16,7 +16,8 @@ using namespace zc::test;
 namespace {
 
 Srgb color(const char* hex) { return *parse_color(hex); }
-std::vector<StringStep> steps_of(const StringSpec& spec, const Wheel& wheel, const MaskRegion* hold = nullptr) {
+std::vector<StringStep> steps_of(const StringSpec& spec, const Wheel& wheel,
+                                 const MaskRegion* hold = nullptr) {
   auto made = make_string(spec, wheel, hold);
   if (!made) qFatal("%s", made.error().sentence.c_str());
   return std::move(made).value();
@@ -154,19 +155,22 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
   const double hue = lch_from_oklab(oklab_from_srgb(blue)).h;
   for (const Way way : {Way::Short, Way::Long})
     for (const bool back : {false, true}) {
-      StringSpec spec{StringKind::Between, back ? blue : grey, back ? grey : blue, 7, Evenness::Difference, 0, way};
+      StringSpec spec{
+          StringKind::Between, back ? blue : grey, back ? grey : blue, 7, Evenness::Difference, 0, way};
       // The hue of a neutral end is that of the other; there is no way to turn.
       for (const auto& step : steps_of(spec, wheel)) {
         const Oklch lch = lch_from_oklab(oklab_from_srgb(step.color));
         if (lch.c > 1e-3) CHECK_ANGLE(lch.h, hue, 1e-6);
       }
     }
-  // A neutral start takes the angle it is told: its even values, and its own tints, stay neutral all the same.
+  // A neutral start takes the angle it is told: its even values, and its own tints, stay neutral all the
+  // same.
   StringSpec values{StringKind::Values, grey, {}, 5};
   values.neutral_angle = 77;
   for (const auto& step : steps_of(values, wheel)) QVERIFY(step.at && step.at->a == 77 && step.at->r < 1e-9);
   // Toward the grey of equal value, L* stays; the places are those of the colors.
-  for (const StringKind kind : {StringKind::Tints, StringKind::Shades, StringKind::Tones, StringKind::Values}) {
+  for (const StringKind kind :
+       {StringKind::Tints, StringKind::Shades, StringKind::Tones, StringKind::Values}) {
     const auto steps = steps_of({kind, blue, {}, 6}, wheel);
     for (const auto& step : steps) {
       QVERIFY(step.at && !step.held && step.reached);
@@ -185,17 +189,20 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
   CHECK_NEAR(last_but_one(SaturationMeasure::Hsluv), 1, 1e-6);
   CHECK_NEAR(last_but_one(SaturationMeasure::Hsl), 1, 1e-6);
   // The long way goes round through the other hues.
-  const Srgb red = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 20})), leaf = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 120}));
+  const Srgb red = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 20})),
+             leaf = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 120}));
   const auto middle_hue = [&](Way way) {
     StringSpec spec{StringKind::Between, red, leaf, 3, Evenness::Difference, 0, way};
     return lch_from_oklab(oklab_from_srgb(steps_of(spec, wheel)[1].color)).h;
   };
   CHECK_ANGLE(middle_hue(Way::Short), 70, 5);
   CHECK_ANGLE(middle_hue(Way::Long), 250, 20);
-  // Into the distance: all but a twentieth of the color gives way to the air, the usual one where none is given.
+  // Into the distance: all but a twentieth of the color gives way to the air, the usual one where none is
+  // given.
   for (const auto& air : {std::optional<Srgb>{}, std::optional<Srgb>{color("#e0d0b0")}}) {
     const auto far = steps_of({StringKind::Distance, blue, air, 5}, wheel).back().color;
-    const LinearRgb a = linear_from_srgb(blue), b = linear_from_srgb(air.value_or(color("#b4c3d2"))), c = linear_from_srgb(far);
+    const LinearRgb a = linear_from_srgb(blue), b = linear_from_srgb(air.value_or(color("#b4c3d2"))),
+                    c = linear_from_srgb(far);
     CHECK_NEAR(c.r, 0.05 * a.r + 0.95 * b.r, 1e-9);
     CHECK_NEAR(c.g, 0.05 * a.g + 0.95 * b.g, 1e-9);
     CHECK_NEAR(c.b, 0.05 * a.b + 0.95 * b.b, 1e-9);
@@ -205,7 +212,8 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
 void MixTest::strings_say_what_was_moved() {
   // Long round the hues at this chroma the display ends; those steps stand at their L* and are marked.
   const Wheel wheel(WheelSpec{});
-  StringSpec spec{StringKind::Between, color("#ff2020"), color("#20c020"), 9, Evenness::Difference, 0, Way::Long};
+  StringSpec spec{
+      StringKind::Between, color("#ff2020"), color("#20c020"), 9, Evenness::Difference, 0, Way::Long};
   const auto steps = steps_of(spec, wheel);
   QVERIFY(steps.front().reached && steps.back().reached);
   QVERIFY(std::any_of(steps.begin(), steps.end(), [](const StringStep& s) { return !s.reached; }));
@@ -226,8 +234,10 @@ void MixTest::strings_say_what_was_moved() {
       const bool inside = region.inside(disc_point(p.a, p.r));
       QCOMPARE(held[i].held, !inside);
       CHECK_NEAR(value_of(held[i].color), value_of(free[i].color), 1e-6);
-      if (inside) QCOMPARE(held[i].color, free[i].color);
-      else QVERIFY(held[i].at && held[i].reached == free[i].reached);
+      if (inside)
+        QCOMPARE(held[i].color, free[i].color);
+      else
+        QVERIFY(held[i].at && held[i].reached == free[i].reached);
     }
   }
   const MaskRegion empty((Mask()));
@@ -244,10 +254,14 @@ void MixTest::bad_strings_say_why() {
   };
   const Srgb brown = color("#ce854e");
   for (const auto& [steps, good] : {std::pair{2, true}, {24, true}, {1, false}, {25, false}, {-1, false}}) {
-    QCOMPARE(sentence({StringKind::Tints, brown, {}, steps}), std::string(good ? "" : "A string has from 2 to 24 steps."));
-    if (good) QCOMPARE(make_string({StringKind::Tints, brown, {}, steps}, wheel)->size(), static_cast<std::size_t>(steps));
+    QCOMPARE(sentence({StringKind::Tints, brown, {}, steps}),
+             std::string(good ? "" : "A string has from 2 to 24 steps."));
+    if (good)
+      QCOMPARE(make_string({StringKind::Tints, brown, {}, steps}, wheel)->size(),
+               static_cast<std::size_t>(steps));
   }
-  QCOMPARE(sentence({StringKind::Between, brown, {}, 5}), std::string("A string between two colors needs the second one."));
+  QCOMPARE(sentence({StringKind::Between, brown, {}, 5}),
+           std::string("A string between two colors needs the second one."));
   const std::string same = "The two ends of this string are the same color; choose another end.";
   QCOMPARE(sentence({StringKind::Between, brown, brown, 5}), same);
   QCOMPARE(sentence({StringKind::Tints, {1, 1, 1}, {}, 5}), same);
@@ -261,9 +275,15 @@ void MixTest::partners_stand_at_the_trade_angles() {
     const WheelPoint red = wheel.locate(color("#d8232a"));
     const auto partners = partners_of(wheel, red);
     // Common practice, no source: complement 180; split 150 either side; triad 120; tetrad 90; analogous 30.
-    const std::pair<const char*, double> trade[] = {
-        {"complement", 180}, {"split complement", 150}, {"split complement", 210}, {"triad", 120}, {"triad", 240},
-        {"tetrad", 90},      {"tetrad", 270},           {"analogous", 30},         {"analogous", 330}};
+    const std::pair<const char*, double> trade[] = {{"complement", 180},
+                                                    {"split complement", 150},
+                                                    {"split complement", 210},
+                                                    {"triad", 120},
+                                                    {"triad", 240},
+                                                    {"tetrad", 90},
+                                                    {"tetrad", 270},
+                                                    {"analogous", 30},
+                                                    {"analogous", 330}};
     QCOMPARE(partners.size(), std::size(trade));
     for (std::size_t i = 0; i < std::size(trade); ++i) {
       QVERIFY(partners[i].name == trade[i].first && partners[i].turn == trade[i].second);
@@ -320,9 +340,11 @@ void MixTest::a_paint_alone_is_itself() {
       QVERIFY(!mix({{{}, 1}, {{}, parts}}, as) && !mix({}, as));
   // One part that no paint has makes the whole inexact; shares are by parts, whatever their sum.
   const Srgb brown = color("#985038"), wall = color("#c0b090");
-  QVERIFY(mix({{brown, 1}, {wall, 3}}, MixAs::Paint)->exact && !mix({{brown, 1}, {{0, 0, 0}, 3}}, MixAs::Paint)->exact);
+  QVERIFY(mix({{brown, 1}, {wall, 3}}, MixAs::Paint)->exact &&
+          !mix({{brown, 1}, {{0, 0, 0}, 3}}, MixAs::Paint)->exact);
   for (const MixAs as : {MixAs::Paint, MixAs::Light})
-    QVERIFY(largest_step(mix({{brown, 1}, {wall, 3}}, as)->color, mix({{wall, 1.5}, {brown, 0.5}}, as)->color) < 1e-9);
+    QVERIFY(largest_step(mix({{brown, 1}, {wall, 3}}, as)->color,
+                         mix({{wall, 1.5}, {brown, 0.5}}, as)->color) < 1e-9);
   // What no paint has is brought nearest to the eye, and stays near: a vivid color loses little of its hue.
   int unpaintable = 0;
   for (const char* vivid : {"#ff0000", "#ffff00", "#00ff00", "#00ffff", "#0000ff", "#ff00ff"}) {

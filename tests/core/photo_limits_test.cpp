@@ -30,8 +30,8 @@ Patch surrounded(std::uint32_t around) {
   std::mt19937 random(3);
   for (int y = 0; y < 50; ++y)
     for (int x = 0; x < 70; ++x)
-      out.at(x, y) = x >= 10 && x < 50 && y >= 5 && y < 35 ? pattern_word(x, y)
-                                                           : around | (random() & 0x00ffffffu);
+      out.at(x, y) =
+          x >= 10 && x < 50 && y >= 5 && y < 35 ? pattern_word(x, y) : around | (random() & 0x00ffffffu);
   return out;
 }
 
@@ -59,7 +59,8 @@ void compare_analyses(const PixelView& one, const PixelView& other, int dx, int 
     ExtractionSpec spec;
     spec.count = 9;
     spec.mask = use;
-    const auto a = extract_colors(one, spec, &wheel, &region), b = extract_colors(other, spec, &wheel, &region);
+    const auto a = extract_colors(one, spec, &wheel, &region),
+               b = extract_colors(other, spec, &wheel, &region);
     QVERIFY(a && b && !a->colors.empty());
     QCOMPARE(a->missing, b->missing);
     QCOMPARE(a->colors.size(), b->colors.size());
@@ -168,20 +169,24 @@ private slots:
       return out;
     };
     // Rounded to the nearest whole value, halves up.
-    const auto whole = whole_values(at({{0, 1}, {4, 2}, {5, 4}, {14, 8}, {15, 16}, {994, 32}, {995, 64}, {1000, 128}}));
+    const auto whole =
+        whole_values(at({{0, 1}, {4, 2}, {5, 4}, {14, 8}, {15, 16}, {994, 32}, {995, 64}, {1000, 128}}));
     QVERIFY(whole[0] == 3 && whole[1] == 12 && whole[2] == 16 && whole[99] == 32 && whole[100] == 192);
     // A key is low below 35 and high above 65, by the middle pixel.
-    const std::pair<FineValues, const char*> keys[] = {
-        {at({{349, 1}}), "low key"},          {at({{350, 1}}), "middle key"},
-        {at({{650, 1}}), "middle key"},       {at({{651, 1}}), "high key"},
-        {at({{100, 49}, {900, 51}}), "high key"}, {at({{100, 51}, {900, 49}}), "low key"}};
+    const std::pair<FineValues, const char*> keys[] = {{at({{349, 1}}), "low key"},
+                                                       {at({{350, 1}}), "middle key"},
+                                                       {at({{650, 1}}), "middle key"},
+                                                       {at({{651, 1}}), "high key"},
+                                                       {at({{100, 49}, {900, 51}}), "high key"},
+                                                       {at({{100, 50}, {900, 50}}), "low key"},
+                                                       {at({{100, 51}, {900, 49}}), "low key"}};
     for (const auto& [spread, key] : keys) QCOMPARE(key_of(spread), std::string_view(key));
     // Bands begin at their limits.
     const Bands bands{20, 70};
     const BandShares shares = band_shares(at({{199, 1}, {200, 2}, {699, 3}, {700, 4}}), bands);
     QVERIFY(shares.dark == 0.1 && shares.middle == 0.5 && shares.light == 0.4);
-    for (const auto& [value, band] : {std::pair{19.99, Band::Dark}, {20.0, Band::Middle}, {69.99, Band::Middle},
-                                      {70.0, Band::Light}})
+    for (const auto& [value, band] :
+         {std::pair{19.99, Band::Dark}, {20.0, Band::Middle}, {69.99, Band::Middle}, {70.0, Band::Light}})
       QCOMPARE(band_of(value, bands), band);
   }
   void tones_have_their_limits_and_levels() {
@@ -204,12 +209,14 @@ private slots:
     QCOMPARE(flat_limits(values, 2).size(), std::size_t{1});
     const auto limits = flat_limits(values, 4);
     const int bins[] = {100, 200, 600, 1000};
-    for (std::size_t i = 0; i < 3; ++i) QVERIFY(limits[i] > bins[i] / 10.0 && limits[i] <= bins[i + 1] / 10.0);
+    for (std::size_t i = 0; i < 3; ++i)
+      QVERIFY(limits[i] > bins[i] / 10.0 && limits[i] <= bins[i + 1] / 10.0);
   }
   void places_fall_into_their_cells() {
     const auto place = [](DiscPoint at, double weight) { return ColorPlace{at, weight, {}}; };
-    const Footprint print = footprint_of({place({-1, 1}, 1), place({1, 1}, 2), place({-1, -1}, 3), place({1, -1}, 4),
-                                          place({0.01, 0.01}, 5)}, 4);
+    const Footprint print = footprint_of(
+        {place({-1, 1}, 1), place({1, 1}, 2), place({-1, -1}, 3), place({1, -1}, 4), place({0.01, 0.01}, 5)},
+        4);
     QCOMPARE(print.size, 4);
     QVERIFY(print.weight[0] == 1 && print.weight[3] == 2 && print.weight[12] == 3 && print.weight[15] == 4 &&
             print.weight[6] == 5);
@@ -217,8 +224,10 @@ private slots:
     CHECK_NEAR(share_held({place({0.5, 0}, 3), place({-0.5, 0}, 1)}, right), 0.75, 1e-12);
     // The same colors on another wheel stand where it has them.
     const Patch photo = surrounded(0xff000000u);
-    const Wheel one({HueScale::Light, SaturationMeasure::Hsv}), other({HueScale::Even, SaturationMeasure::Hsluv});
-    const auto there = relocated(color_places(photo.view(), one), other), direct = color_places(photo.view(), other);
+    const Wheel one({HueScale::Light, SaturationMeasure::Hsv}),
+        other({HueScale::Even, SaturationMeasure::Hsluv});
+    const auto there = relocated(color_places(photo.view(), one), other),
+               direct = color_places(photo.view(), other);
     QCOMPARE(there.size(), direct.size());
     for (std::size_t i = 0; i < there.size(); ++i)
       QVERIFY(there[i].at == direct[i].at && there[i].weight == direct[i].weight);
@@ -236,10 +245,9 @@ private slots:
       QCOMPARE(good(), fine);
     }
     spec.count = 0; // Quotas come before the count.
-    const std::pair<BandCounts, bool> quotas[] = {{{0, 0, 1}, true},      {{0, 0, 0}, false},
-                                                  {{100, 50, 50}, true},  {{100, 50, 51}, false},
-                                                  {{-1, 5, 5}, false},    {{5, -1, 5}, false},
-                                                  {{5, 5, -1}, false}};
+    const std::pair<BandCounts, bool> quotas[] = {
+        {{0, 0, 1}, true},   {{0, 0, 0}, false},  {{100, 50, 50}, true}, {{100, 50, 51}, false},
+        {{-1, 5, 5}, false}, {{5, -1, 5}, false}, {{5, 5, -1}, false}};
     for (const auto& [counts, fine] : quotas) {
       spec.quotas = counts;
       QCOMPARE(good(), fine);
@@ -289,6 +297,9 @@ private slots:
     // With no least difference the two that are nearly alike come apart.
     spec.least_difference = 0;
     QCOMPARE(extract_colors(photo.view(), spec)->colors.size(), std::size_t{5});
+    // What is kept is not given again, however near others may come.
+    spec.kept = {srgb_from_8bit({0x7a, 0x5c, 0x3c})};
+    QCOMPARE(extract_colors(photo.view(), spec)->colors.size(), std::size_t{4});
     // What is kept fills its quota and takes its share.
     spec.least_difference = 3;
     spec.quotas = BandCounts{1, 2, 1};
@@ -312,7 +323,9 @@ private slots:
     }));
     QVERIFY(std::is_sorted(told.begin(), told.end()) && told.front() == 0 && told.back() == 1);
     for (const double at : told)
-      QCOMPARE(extract_colors(photo.view(), spec, nullptr, nullptr, [at](double s) { return s < at; }).error().code,
+      QCOMPARE(extract_colors(photo.view(), spec, nullptr, nullptr, [at](double s) { return s < at; })
+                   .error()
+                   .code,
                ErrorCode::Stopped);
   }
   void fits_are_asked_for_what_can_be_given() {
@@ -331,7 +344,8 @@ private slots:
     CHECK_NEAR(all->area, MaskRegion(all->mask).share(), 1e-12);
     // A pattern that cannot hold it says so and holds as much as it can.
     const std::vector<ColorPlace> apart{{disc_point(0, 0.9), 3, {}}, {disc_point(150, 0.9), 1, {}}};
-    const auto most = fit_pattern(apart, Pattern::Single, 1), enough = fit_pattern(apart, Pattern::Single, 0.75);
+    const auto most = fit_pattern(apart, Pattern::Single, 1),
+               enough = fit_pattern(apart, Pattern::Single, 0.75);
     QVERIFY(!most->reached && enough->reached);
     CHECK_NEAR(most->held, 0.75, 1e-9);
     CHECK_NEAR(enough->held, 0.75, 1e-9);

@@ -109,6 +109,7 @@ private slots:
     row("held, beyond the rim", held, {0, 0, 0}, 7, 61, {90, 0.7, 61});
     row("held, between, nearer the hue", held, {0, 0, 0}, 0.1, 61, {90, 0.3, 61});
     row("held, between, nearer the complement", held, {0, 0, 0}, 0.04, 61, {270, 0.2, 61});
+    row("held, in the middle", held, {0, 0, 0}, 0, 61, {270, 0.2, 61});
     row("held, complement", held, {0, 0, 0}, -0.4, 61, {270, 0.4, 61});
     row("held, complement too far out", held, {0, 0, 0}, -1, 61, {270, 0.5, 61});
     row("held, steps", held, {0, 10, 11}, 0.44, 63, {90, 0.4, 60});
@@ -118,6 +119,7 @@ private slots:
     for (const auto rule : {MaskRule::Flagged, MaskRule::Free}) {
       const bool free = rule == MaskRule::Free;
       row(free ? "free" : "flagged", rule, {0, 0, 0}, 0.9, 61, {90, 0.9, 61});
+      row(free ? "free, neutral" : "flagged, neutral", rule, {0, 0, 0}, 0, 61, {90, 0, 61});
       row(free ? "free, complement" : "flagged, complement", rule, {0, 0, 0}, -0.9, 61, {270, 0.9, 61});
       row(free ? "free, rim" : "flagged, rim", rule, {0, 0, 0}, -3, 61, {270, 1, 61});
       row(free ? "free, stepped" : "flagged, stepped", rule, {0, 4, 5}, 0.3, 61, {90, 0.25, 50});
@@ -176,16 +178,21 @@ private slots:
     }
   }
   void on_the_rail_of_a_thin_color() {
-    // Under the chroma measures a saturated color exists over few values, and none of the steps may lie there.
+    // Under the chroma measures a saturated color exists over few values, and none of the steps may lie
+    // there.
     const Wheel wheel({HueScale::Light, SaturationMeasure::CielabChroma});
     const WheelPoint blue = wheel.locate({0, 0, 1});
     const ValueSpan span = wheel.value_span(blue.a, 0.97);
     QVERIFY(!span.empty() && span.high - span.low < 10);
-    const PickRules smooth{wheel, nullptr, MaskRule::Free, {}}, stepped{wheel, nullptr, MaskRule::Free, {0, 0, 11}};
+    const PickRules smooth{wheel, nullptr, MaskRule::Free, {}},
+        stepped{wheel, nullptr, MaskRule::Free, {0, 0, 11}};
     CHECK_POINT(pick_on_rail(smooth, {blue.a, 0.97, 30}, 90), blue.a, 0.97, span.high);
     CHECK_POINT(pick_on_rail(smooth, {blue.a, 0.97, 30}, 0), blue.a, 0.97, span.low);
     const double up = pick_on_rail(stepped, {blue.a, 0.97, 30}, 90).v;
     CHECK_NEAR(std::remainder(up, 10), 0, 1e-9);
+    const PickRules coarse{wheel, nullptr, MaskRule::Free, {0, 0, 6}};
+    QVERIFY(span.low > 21 && span.high < 39);
+    CHECK_POINT(pick_on_rail(coarse, {blue.a, 0.97, 30}, 0), blue.a, 0.97, 40);
     // A place that exists at no value is left as it was wanted.
     const double nowhere = 1;
     QVERIFY(wheel.value_span(0, nowhere).empty());
@@ -208,9 +215,9 @@ private slots:
   void stepped_picks_are_the_nearest_steps_inside() {
     const Wheel wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
     std::mt19937_64 random(26);
-    for (const MaskRegion& region :
-         {MaskRegion(pattern_mask({Pattern::Triad, 20, 0})), MaskRegion(pattern_mask({Pattern::Single, 200, 40})),
-          region_of({adds(RingSector{0, 360, 0.3, 0.9})})})
+    for (const MaskRegion& region : {MaskRegion(pattern_mask({Pattern::Triad, 20, 0})),
+                                     MaskRegion(pattern_mask({Pattern::Single, 200, 40})),
+                                     region_of({adds(RingSector{0, 360, 0.3, 0.9})})})
       for (const Steps& steps : {Steps{12, 5, 9}, Steps{24, 0, 0}, Steps{0, 4, 0}, Steps{7, 3, 5}}) {
         const PickRules rules{wheel, &region, MaskRule::Held, steps};
         for (int i = 0; i < 150; ++i) {

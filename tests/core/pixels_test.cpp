@@ -32,12 +32,6 @@ private slots:
     for (const auto& [x, y] : {std::pair{-1, 0}, {0, -1}, {9, 0}, {0, 9}})
       QVERIFY(!sample_average(patch.view(), x, y, 5));
   }
-  void weighs_by_transparency() {
-    Patch patch(3, 1, 0x00ffffffu);
-    QVERIFY(!sample_average(patch.view(), 1, 0, 3));
-    patch.words[1] = 0x80102030u;
-    QVERIFY(largest_step(*sample_average(patch.view(), 1, 0, 3), srgb_from_8bit({0x10, 0x20, 0x30})) < 1e-6);
-  }
   void value_greys_have_equal_lightness() {
     for (const Srgb8 c :
          {Srgb8{255, 255, 0}, Srgb8{0, 0, 255}, Srgb8{200, 30, 90}, Srgb8{7, 9, 3}, Srgb8{255, 255, 255}}) {

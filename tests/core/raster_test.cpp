@@ -115,6 +115,7 @@ void RasterTest::survives_odd_sizes() {
   for (const int size : {1, 2, 3, 700, 1}) {
     painter.slice(50, size, picture);
     QCOMPARE(picture.pixels.size(), static_cast<std::size_t>(size) * size);
+    QVERIFY(picture.width == size && picture.height == size);
   }
   painter.section(0, 1, 1, picture);
   QCOMPARE(picture.pixels.size(), std::size_t{1});

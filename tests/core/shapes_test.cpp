@@ -51,8 +51,9 @@ private slots:
                      }));
         QVERIFY(angles_wrapped(turned) && validate(turned));
       }
-      SAME_OUTLINE(mirrored_shape(shape),
-                   each_point(outlines_of(shape), [](DiscPoint p) { return DiscPoint{-p.x, -p.y}; }));
+      SAME_OUTLINE(mirrored_shape(shape), each_point(outlines_of(shape), [](DiscPoint p) {
+                     return DiscPoint{-p.x, -p.y};
+                   }));
     }
   }
   void moving_moves_what_can_move() {
@@ -64,7 +65,8 @@ private slots:
       const Shape moved = moved_shape(shape, from, to);
       QVERIFY(angles_wrapped(moved) && validate(moved));
       if (std::holds_alternative<Polygon>(shape)) {
-        SAME_OUTLINE(moved, each_point(outlines_of(shape), [by](DiscPoint p) { return on_disc(toward(p, by)); }));
+        SAME_OUTLINE(moved,
+                     each_point(outlines_of(shape), [by](DiscPoint p) { return on_disc(toward(p, by)); }));
       } else if (const auto* e = std::get_if<Ellipse>(&shape)) {
         const DiscPoint center = on_disc(toward(e->center, by));
         const DiscPoint step{center.x - e->center.x, center.y - e->center.y};
@@ -90,16 +92,16 @@ private slots:
           DiscPoint middle;
           for (const auto& q : p->points)
             middle = toward(middle, {q.x / double(p->points.size()), q.y / double(p->points.size())});
-          SAME_OUTLINE(scaled, each_point(outlines_of(shape), [&](DiscPoint q) {
-                         return on_disc(
-                             toward(middle, {(q.x - middle.x) * factor, (q.y - middle.y) * factor}));
-                       }));
+          SAME_OUTLINE(
+              scaled, each_point(outlines_of(shape), [&](DiscPoint q) {
+                return on_disc(toward(middle, {(q.x - middle.x) * factor, (q.y - middle.y) * factor}));
+              }));
         } else if (const auto* e = std::get_if<Ellipse>(&shape)) {
           if (std::max(e->along, e->across) * factor > 2) continue;
-          SAME_OUTLINE(scaled, each_point(outlines_of(shape), [&](DiscPoint q) {
-                         return toward(e->center,
-                                       {(q.x - e->center.x) * factor, (q.y - e->center.y) * factor});
-                       }));
+          SAME_OUTLINE(
+              scaled, each_point(outlines_of(shape), [&](DiscPoint q) {
+                return toward(e->center, {(q.x - e->center.x) * factor, (q.y - e->center.y) * factor});
+              }));
         } else {
           const auto &s = std::get<RingSector>(shape), &t = std::get<RingSector>(scaled);
           const double mid = (s.inner + s.outer) / 2, half = (s.outer - s.inner) / 2 * factor;
@@ -177,11 +179,11 @@ private slots:
         }
       }
       // A grip the shape does not have, or a corner beyond the last, changes nothing.
-      for (const Grip grip : {Grip::Corner, Grip::Along, Grip::Across, Grip::Outer, Grip::Inner, Grip::From,
-                              Grip::To}) {
+      for (const Grip grip :
+           {Grip::Corner, Grip::Along, Grip::Across, Grip::Outer, Grip::Inner, Grip::From, Grip::To}) {
         const auto handles = handles_of(shape);
-        const bool has = std::any_of(handles.begin(), handles.end(),
-                                     [grip](const Handle& h) { return h.grip == grip; });
+        const bool has =
+            std::any_of(handles.begin(), handles.end(), [grip](const Handle& h) { return h.grip == grip; });
         if (!has || grip == Grip::Corner) QCOMPARE(with_handle_at(shape, grip, 6, hand), shape);
       }
     }
@@ -273,7 +275,8 @@ private slots:
                  (Outlines{{std::begin(corners), std::end(corners)}}));
     // Too little drawn is kept as it is, on the disc.
     QCOMPARE(polygon_along({{0, 2}, {0.5, 0}}), (Polygon{{{0, 1}, {0.5, 0}}}));
-    for (const auto& p : polygon_along({{0, 2}, {2, 0}, {0, -2}, {-2, 0}}).points) CHECK_NEAR(length(p), 1, 1e-12);
+    for (const auto& p : polygon_along({{0, 2}, {2, 0}, {0, -2}, {-2, 0}}).points)
+      CHECK_NEAR(length(p), 1, 1e-12);
     QVERIFY(!crosses_itself({{{0, 0}, {0, 1}, {1, 0}}}));
     QVERIFY(crosses_itself({{{-0.5, -0.5}, {0.5, 0.5}, {0.5, -0.5}, {-0.5, 0.5}}}));
   }

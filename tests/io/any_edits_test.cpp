@@ -75,7 +75,10 @@ private:
     case 13:
       return with_title(p, any_name());
     default:
-      return with_grading(p, {static_cast<int>(below(14)), 22 * share(), 22 * share(), 105 * share(),
+      return with_grading(p, {static_cast<int>(below(14)),
+                              22 * share(),
+                              22 * share(),
+                              105 * share(),
                               {static_cast<int>(below(9)) - 1, 3, 4}});
     }
   }
@@ -171,9 +174,9 @@ private:
 
   /// A file with colors the display cannot show.
   Result<Piece> imported(const Piece& p, Id family) {
-    static const std::string colors[] = {"lab(110% 0 0)",          "lab(60% 120 -100)", "oklch(0.7 0.4 40)",
-                                         "color(rec2020 1 0 -0.2)", "rgb(300 -20 10)",   "hsl(40 130% 50%)",
-                                         "lch(-20% 30 10)",         "#c0ffee"};
+    static const std::string colors[] = {
+        "lab(110% 0 0)",   "lab(60% 120 -100)", "oklch(0.7 0.4 40)", "color(rec2020 1 0 -0.2)",
+        "rgb(300 -20 10)", "hsl(40 130% 50%)",  "lch(-20% 30 10)",   "#c0ffee"};
     std::string sheet = ":root {\n/* " + any_name() + " */\n";
     for (int i = 0; i < 3; ++i)
       sheet += "--c" + std::to_string(i) + ": " + colors[below(std::size(colors))] + ";\n";

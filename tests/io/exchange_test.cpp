@@ -1,7 +1,5 @@
 // Sets in every exchange format: round trips, files of other makers, broken files.
 #include "core/color/convert.h"
-#include "core/color/difference.h"
-#include "core/piece/edits.h"
 #include "io/exchange/exchange.h"
 #include "io/exchange/png_strip.h"
 #include "support/check.h"
@@ -125,16 +123,6 @@ private slots:
         if (notes) QCOMPARE(c.note, s.note);
       }
   }
-  void hex_list_has_a_line_a_swatch() {
-    const Bytes bytes = *write_set(a_set(), ExchangeFormat::Hex);
-    const QStringList lines = QString::fromUtf8(QByteArray(reinterpret_cast<const char*>(bytes.data()),
-                                                           static_cast<qsizetype>(bytes.size())))
-                                  .split('\n');
-    QCOMPARE(lines.size(), 22);
-    QCOMPARE(lines[0], QStringLiteral("#0007c8 n0"));
-    QCOMPARE(lines[20], QStringLiteral("#ce854e glow on plaster"));
-    QVERIFY(!write_set({}, ExchangeFormat::Hex));
-  }
   void png_strip_holds_every_color_exactly() {
     const Bytes png = *png_strip(a_set());
     const QImage image = QImage::fromData(png.data(), static_cast<int>(png.size()));
@@ -189,18 +177,8 @@ private slots:
       const Srgb y = only(read_text(QByteArray(":root{--x:") + b + "}")).color;
       QVERIFY2(furthest(x, y) < 0.6 / 255, a);
     }
-    // Outside sRGB: brought in at its lightness, and said.
-    const FoundSet wide = read_text(":root { --p3: color(display-p3 0 1 0); --fine: #112233 }");
-    QCOMPARE(color_count(wide), std::size_t{2});
-    QCOMPARE(wide.remarks.size(), std::size_t{1});
-    QVERIFY(wide.remarks[0].find("outside what a display shows") != std::string::npos);
-    const FoundSet mixed =
-        read_text("/* sky */\nbody { --dusk-blue: #123; --gap: 4px; content: \"--no: #fff;\" }");
-    QCOMPARE(only(mixed).name, std::string("dusk blue"));
-    QCOMPARE(mixed.families[0].name, std::string("sky"));
-    QCOMPARE(mixed.remarks.size(), std::size_t{1});
   }
-  void files_of_other_makers_are_read() {
+  void tables_of_another_library_are_read() {
     // A table without our columns, by lcms2 itself, whose Lab is D50.
     cmsHANDLE table = cmsIT8Alloc(nullptr);
     cmsIT8SetSheetType(table, "CGATS.17");
@@ -231,29 +209,6 @@ private slots:
     cmsCloseProfile(srgb);
     cmsCloseProfile(lab);
     cmsIT8Free(table);
-
-    QCOMPARE(only(read_text("Name;HEX\r\n\"a;b\";ff8000\r\n")).name, std::string("a;b"));
-    QCOMPARE(rounded_8bit(only(read_text("L,a,b\n53.2408,80.0925,67.2032\n")).color), (Srgb8{255, 0, 0}));
-    QCOMPARE(rounded_8bit(only(read_text("  #F80  orange peel \n")).color), (Srgb8{255, 136, 0}));
-    const FoundSet tokens = read_text(
-        QByteArray(
-            "{'brand':{'$type':'color','base':{'$value':{'colorSpace':'oklch','components':[0.7,'none',40]}},"
-            "'alias':{'$value':'{brand.base}'},'old':{'$value':'#336699'}},"
-            "'size':{'$type':'dimension','s':{'$value':'4px'}}}")
-            .replace('\'', '"'));
-    QCOMPARE(color_count(tokens), std::size_t{3});
-    QVERIFY(tokens.remarks.empty());
-    QCOMPARE(tokens.families[0].colors[1].color, tokens.families[0].colors[0].color);
-    const FoundSet svg =
-        read_text("<?xml version='1.0'?><svg xmlns='http://www.w3.org/2000/svg'><g><title>skin</title>"
-                  "<rect style='stroke:#000;fill:#0f0' id='r1'/><rect fill='none'/></g></svg>");
-    QCOMPARE(only(svg).name, std::string("r1"));
-    QCOMPARE(svg.families[0].name, std::string("skin"));
-    // UTF-16 with its mark, as tables are often saved.
-    const QString wide = QStringLiteral("\ufeffname,hex\nглина,#aa5522\n");
-    const FoundSet utf16 =
-        read_text(QByteArray(reinterpret_cast<const char*>(wide.utf16()), wide.size() * 2));
-    QCOMPARE(only(utf16).name, std::string("глина"));
   }
   void what_is_no_palette_is_refused_in_one_sentence() {
     const QByteArray bad[] = {"",
@@ -292,30 +247,6 @@ private slots:
       const auto read = read_set_file(Bytes(bytes.begin(), bytes.end()), name.toStdString());
       QVERIFY2(read || !read.error().sentence.empty(), qPrintable(name));
     }
-  }
-  void found_colors_are_compared_and_brought_in() {
-    Piece piece = *with_family(new_piece({}), "metal");
-    const Id metal = current_set(piece)->families[0].id;
-    piece = *with_swatch(piece, metal, {srgb_from_8bit({200, 100, 50}), {}}, "copper");
-    const FoundSet found = read_text(
-        "family,name,hex\nmetal,same,#c86432\nmetal,near,#c96633\nmetal,new,#0000ff\nsky,,#88aaff\n");
-    const auto states = compare_found(found, *current_set(piece), 3);
-    QCOMPARE(states[0].known, Known::Same);
-    QCOMPARE(states[1].known, Known::Near);
-    QVERIFY(states[1].difference > 0 && states[1].difference < 3);
-    QCOMPARE(states[1].like, current_set(piece)->families[0].swatches[0].id);
-    QCOMPARE(states[2].known, Known::New);
-    const auto joined = with_found(piece, found, {ImportInto::CurrentSet, 0, true, true});
-    QVERIFY(joined);
-    QCOMPARE(current_set(*joined)->families.size(), std::size_t{2});
-    QCOMPARE(current_set(*joined)->families[0].swatches.size(), std::size_t{2});
-    QCOMPARE(current_set(*joined)->families[1].swatches[0].name, std::string("light blue"));
-    const auto fresh = with_found(piece, found, {});
-    QCOMPARE(fresh->sets.size(), std::size_t{2});
-    QCOMPARE(swatch_count(*current_set(*fresh)), std::size_t{4});
-    const auto one = with_found(piece, found, {ImportInto::OneFamily, metal, false, false});
-    QCOMPARE(current_set(*one)->families[0].swatches.size(), std::size_t{5});
-    QVERIFY(!with_found(*joined, found, {ImportInto::CurrentSet, 0, true, true}));
   }
 };
 

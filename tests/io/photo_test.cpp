@@ -149,6 +149,7 @@ private slots:
   void deep_photos_keep_their_tone();
   void depth_alpha_and_profile_go_together_data();
   void depth_alpha_and_profile_go_together();
+  void photos_state_their_own_tone();
   void photos_are_bounded();
   void orientation_is_applied_data();
   void orientation_is_applied();
@@ -236,9 +237,9 @@ void PhotoTest::depth_alpha_and_profile_go_together_data() {
   QTest::addColumn<int>("format");
   QTest::addColumn<bool>("profile");
   const std::pair<const char*, QImage::Format> formats[] = {
-      {"8 bits", QImage::Format_RGB32},         {"8 bits, alpha", QImage::Format_ARGB32},
-      {"16 bits", QImage::Format_RGBX64},       {"16 bits, alpha", QImage::Format_RGBA64},
-      {"grey", QImage::Format_Grayscale8},      {"grey, 16 bits", QImage::Format_Grayscale16},
+      {"8 bits", QImage::Format_RGB32},    {"8 bits, alpha", QImage::Format_ARGB32},
+      {"16 bits", QImage::Format_RGBX64},  {"16 bits, alpha", QImage::Format_RGBA64},
+      {"grey", QImage::Format_Grayscale8}, {"grey, 16 bits", QImage::Format_Grayscale16},
       {"indexed", QImage::Format_Indexed8}};
   for (const auto& [name, format] : formats)
     for (const bool profile : {false, true})
@@ -253,7 +254,8 @@ void PhotoTest::depth_alpha_and_profile_go_together() {
   QImage image(12, 10, QImage::Format_RGBA64);
   image.fill(color);
   for (int x = 0; x < 6; ++x)
-    for (int y = 0; y < 10; ++y) image.setPixelColor(x, y, QColor::fromRgba64(0x9000, 0x6000, 0x3000, 0x8000));
+    for (int y = 0; y < 10; ++y)
+      image.setPixelColor(x, y, QColor::fromRgba64(0x9000, 0x6000, 0x3000, 0x8000));
   const bool alpha = format == QImage::Format_ARGB32 || format == QImage::Format_RGBA64;
   image.convertTo(static_cast<QImage::Format>(format));
   if (profile) image.setColorSpace(QColorSpace::DisplayP3);
@@ -265,15 +267,53 @@ void PhotoTest::depth_alpha_and_profile_go_together() {
   if (alpha) QVERIFY(decoded->hasAlphaChannel());
   for (const int x : {2, 9}) {
     const QRgb got = decoded->pixel(x, 5), wanted = expected.pixel(x, 5);
-    QVERIFY2(close_to(got, wanted, 2), qPrintable(QString::number(got, 16) + " " + QString::number(wanted, 16)));
-    if (alpha) QVERIFY(std::abs(qAlpha(got) - (x == 2 ? 0x80 : 0xff)) <= 1);
-    else QCOMPARE(qAlpha(got), 0xff);
+    QVERIFY2(close_to(got, wanted, 2),
+             qPrintable(QString::number(got, 16) + " " + QString::number(wanted, 16)));
+    if (alpha)
+      QVERIFY(std::abs(qAlpha(got) - (x == 2 ? 0x80 : 0xff)) <= 1);
+    else
+      QCOMPARE(qAlpha(got), 0xff);
+  }
+}
+
+/// A PNG with one chunk more behind its head (ISO/IEC 15948, 5.3 and annex D).
+static Data with_chunk(const Data& png, const QByteArray& type, const QByteArray& data) {
+  std::uint32_t crc = 0xffffffffu;
+  for (const char c : type + data) {
+    crc ^= static_cast<unsigned char>(c);
+    for (int i = 0; i < 8; ++i) crc = crc >> 1 ^ (crc & 1 ? 0xedb88320u : 0);
+  }
+  const auto number = [](std::uint32_t x) {
+    return QByteArray().append(char(x >> 24)).append(char(x >> 16)).append(char(x >> 8)).append(char(x));
+  };
+  const QByteArray chunk = number(static_cast<std::uint32_t>(data.size())) + type + data + number(~crc);
+  Data out = png;
+  out.insert(out.begin() + 33, chunk.begin(), chunk.end());
+  return out;
+}
+
+void PhotoTest::photos_state_their_own_tone() {
+  const int expected = static_cast<int>(std::lround(255 * encoded_from_linear(128 / 255.0)));
+  const Data icc = grey_profile(1.0);
+  const QByteArray packed = qCompress(icc.data(), static_cast<qsizetype>(icc.size())).mid(4);
+  for (const auto format : {QImage::Format_Grayscale8, QImage::Format_Grayscale16}) {
+    QImage grey(8, 8, format);
+    grey.fill(QColor::fromRgba64(0x8080, 0x8080, 0x8080));
+    const Data plain = encoded(grey, "png");
+    const auto linear = decode_photo(with_chunk(plain, "iCCP", QByteArray("g\0\0", 3) + packed), "x");
+    QVERIFY2(linear, linear ? "" : linear.error().sentence.c_str());
+    CHECK_PIXEL(*linear, qRgb(expected, expected, expected), 2);
+    // Without a profile a file may state its gamma in a number: 1.0, in hundred thousandths.
+    const auto stated = decode_photo(
+        with_chunk(encoded(flat(8, 8, 0xff808080), "png"), "gAMA", QByteArray("\0\1\x86\xa0", 4)), "x");
+    QVERIFY(stated);
+    CHECK_PIXEL(*stated, qRgb(expected, expected, expected), 2);
   }
 }
 
 void PhotoTest::photos_are_bounded() {
-  // A head alone says how large a picture is: 400 million pixels are read as far as they go, a row more is not
-  // begun.
+  // A head alone says how large a picture is: 400 million pixels are read as far as they go, a row more is
+  // not begun.
   const auto head = [](const char* size) {
     const QByteArray text = QByteArray("P6\n") + size + "\n255\n";
     return Data(text.begin(), text.end());
@@ -289,12 +329,14 @@ void PhotoTest::photos_are_bounded() {
   QCOMPARE(decode_photo(jpeg, "wide.jpg").error().code, ErrorCode::TooLarge);
   // A marker in the midst of the data ends it; so does the end of the file.
   QImage noise(200, 200, QImage::Format_RGB32);
-  for (int i = 0; i < 40'000; ++i) noise.setPixel(i % 200, i / 200, 0xff000000u | static_cast<QRgb>(i * 2654435761u >> 8));
+  for (int i = 0; i < 40'000; ++i)
+    noise.setPixel(i % 200, i / 200, 0xff000000u | static_cast<QRgb>(i * 2654435761u >> 8));
   Data broken = encoded(noise, "jpeg", 90);
   broken[broken.size() / 2] = 0xff;
   broken[broken.size() / 2 + 1] = 0xd9;
-  QVERIFY(!decode_photo(broken, "x"));
-  QCOMPARE(decode_photo(broken, "x").error().sentence, std::string("\"x\" is cut short or damaged; choose another copy of the photo."));
+  QVERIFY(!decode_photo(broken, "x") && decode_photo(broken, "x").error().place == "x");
+  QCOMPARE(decode_photo(broken, "x").error().sentence,
+           std::string("\"x\" is cut short or damaged; choose another copy of the photo."));
   QCOMPARE(decode_photo({}, "x").error().sentence, std::string("\"x\" is an empty file."));
   // An orientation that does not exist is none.
   for (const int orientation : {0, 9, 200}) {
@@ -338,6 +380,9 @@ void PhotoTest::photos_are_bounded() {
   free(memory);
   const auto printed = decode_photo(plain, "x");
   QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
+  QVERIFY(
+      !printed->hasAlphaChannel() &&
+      !decode_photo(jpeg_of(Data(64, 9), 8, 8, 1, JCS_GRAYSCALE, grey_profile(2)), "x")->hasAlphaChannel());
   CHECK_NEAR(value_of(srgb_from_8bit(color_of_word(middle(*printed)))), 100 - 95 * 64 / 255.0, 0.03);
   // Stopped while the profile is followed, too; told in order, to the end.
   QImage large = flat(300, 300, 0xff8060a0);
@@ -391,7 +436,7 @@ void PhotoTest::damaged_photos_say_so() {
   for (int y = 0; y < 200; ++y)
     for (int x = 0; x < 300; ++x)
       noise.setPixel(x, y, 0xff000000u | static_cast<QRgb>((x * 7919 + y * 104729) * 2654435761u >> 8));
-  for (const char* format : {"jpeg", "png", "webp", "tiff", "bmp"}) {
+  for (const char* format : {"jpeg", "png", "webp", "tiff", "bmp", "ppm", "pgm", "pbm"}) {
     const Data whole = encoded(noise, format, 90);
     for (const double share : {0.02, 0.3, 0.7, 0.95}) {
       const auto cut = decode_photo(

@@ -54,6 +54,7 @@ private slots:
   void fields_keep_their_bounds();
   void lists_keep_their_lengths_data();
   void lists_keep_their_lengths();
+  void a_set_keeps_its_bound_over_its_families();
   void what_is_missing_takes_its_default();
   void ids_are_settled();
   void damaged_files_never_pass();
@@ -118,8 +119,8 @@ void PieceFileTest::newer_formats_are_refused() {
 
 void PieceFileTest::fields_keep_their_bounds_data() {
   QTest::addColumn<QString>("pointer");
-  QTest::addColumn<QString>("good"); // Each is taken as it is,
-  QTest::addColumn<QString>("bad");  // each of these refused,
+  QTest::addColumn<QString>("good");  // Each is taken as it is,
+  QTest::addColumn<QString>("bad");   // each of these refused,
   QTest::addColumn<QString>("place"); // and this is the place named; empty where it is the pointer.
   const auto row = [](const char* pointer, const char* good, const char* bad, const char* place = "") {
     QTest::newRow(pointer) << pointer << good << bad << place;
@@ -267,6 +268,19 @@ void PieceFileTest::lists_keep_their_lengths() {
   QVERIFY(!refused && refused.error().sentence.find("at most") != std::string::npos);
 }
 
+void PieceFileTest::a_set_keeps_its_bound_over_its_families() {
+  for (const int more : {0, 1}) {
+    J json = full_json();
+    J& families = json[at("/sets/1/families")];
+    families = J::array({{{"id", 1000}, {"name", "a"}}, {{"id", 1001}, {"name", "b"}}});
+    int id = 2000;
+    for (int f = 0; f < 2; ++f)
+      for (int i = 0; i < 5000 + f * more; ++i)
+        families[f]["swatches"].push_back({{"id", id++}, {"hex", "#123"}});
+    QCOMPARE(document_from_json(json.dump()).ok(), more == 0);
+  }
+}
+
 void PieceFileTest::what_is_missing_takes_its_default() {
   const Document full = full_document();
   const auto without = [](const char* pointer) {
@@ -332,8 +346,9 @@ void PieceFileTest::what_is_missing_takes_its_default() {
   check("/sets/1/families/0/swatches/0/picked", [&](Document& d) { swatch(d).picked.reset(); });
   check("/sets/1/families/0/swatches/0/hex", [](Document&) {});
   // Without numbers the hex is read.
-  check("/sets/1/families/0/swatches/1/srgb",
-        [](Document& d) { d.piece.sets[1].families[0].swatches[1].color = {1, 0, 128 / 255.0}; });
+  check("/sets/1/families/0/swatches/1/srgb", [](Document& d) {
+    d.piece.sets[1].families[0].swatches[1].color = {1, 0, 128 / 255.0};
+  });
   check("/sets/1/note", [](Document& d) { d.piece.sets[1].note.clear(); });
   check("/sets/1/tags", [](Document& d) { d.piece.sets[1].tags.clear(); });
   check("/sets/1/versions", [](Document& d) { d.piece.sets[1].versions.clear(); });
@@ -425,13 +440,23 @@ void PieceFileTest::damaged_files_never_pass() {
 }
 
 void PieceFileTest::foreign_files_are_told_apart() {
-  for (const std::string& text : {std::string(), std::string("hello"), std::string(5000, '\xff')}) {
+  for (const std::string& text : {std::string(), std::string("P"), std::string("PX"), std::string("XK"),
+                                  std::string("hello"), std::string(5000, '\xff')}) {
     const auto read = unpack_document(Bytes(text.begin(), text.end()));
     QVERIFY(!read && read.error().sentence.find("not a Zonachrom piece") != std::string::npos);
   }
   const std::string other = "application/epub+zip";
   const auto read = unpack_document(*write_zip({{"mimetype", Bytes(other.begin(), other.end()), true}}));
   QVERIFY(!read && read.error().sentence.find("not a Zonachrom piece") != std::string::npos);
+  // What begins like a container is one that is broken.
+  const Bytes packed = *pack_document(full_document());
+  const auto cut = unpack_document(Bytes(packed.begin(), packed.begin() + 300));
+  QVERIFY(!cut && cut.error().sentence.find("cut short") != std::string::npos);
+  // A piece with nothing in it writes its lists all the same.
+  const J bare = J::parse(document_to_json({}));
+  for (const char* list : {"/references", "/sets", "/bench/wells", "/bench/recent"})
+    QVERIFY2(bare[J::json_pointer(list)].is_array(), list);
+  QVERIFY(bare["mask"].is_null());
   QCOMPARE(open_document("/nowhere/at/all.zonachrom").error().code, ErrorCode::NotFound);
 }
 
@@ -456,11 +481,13 @@ void PieceFileTest::containers_are_bounded() {
   QCOMPARE(read_zip(*write_zip(many)).error().code, ErrorCode::TooLarge);
   // Lists within lists in the document.
   const auto nested = [](std::size_t depth) {
-    return document_from_json(R"({"format":1,"x":)" + std::string(depth, '[') + std::string(depth, ']') + "}");
+    return document_from_json(R"({"format":1,"x":)" + std::string(depth, '[') + std::string(depth, ']') +
+                              "}");
   };
   QVERIFY(nested(64));
   QVERIFY(!nested(65) && nested(65).error().sentence.find("nested") != std::string::npos);
-  for (const char* text : {"", "7", "[]", "{\"format\":1", "{\"format\":1}}"}) QVERIFY(!document_from_json(text));
+  for (const char* text : {"", "7", "[]", "{\"format\":1", "{\"format\":1}}"})
+    QVERIFY(!document_from_json(text));
   // Every entry has to be there, mimetype first.
   auto entries = std::move(read_zip(*pack_document(full_document()))).value();
   for (const char* name : {"piece.json", "references/2.png"}) {

@@ -130,8 +130,8 @@ void SafeSaveTest::names_beside_a_file_are_its_own() {
   QCOMPARE(backup("/a/plate.zonachrom"), std::string("/a/plate.before.zonachrom"));
   QCOMPARE(backup("/a.b/plate"), std::string("/a.b/plate.before"));
   QCOMPARE(backup("plate.two.zonachrom"), std::string("plate.two.before.zonachrom"));
-  // What saves that were killed have left is swept, and nothing else: not what another program is writing now,
-  // nor what only looks alike.
+  // What saves that were killed have left is swept, and nothing else: not what another program is writing
+  // now, nor what only looks alike.
   QTemporaryDir folder;
   const auto leave = [&](const QString& name) {
     QFile file(folder.filePath(name));
@@ -139,7 +139,8 @@ void SafeSaveTest::names_beside_a_file_are_its_own() {
   };
   const QString dead = QString::number(4'000'000), alive = QString::number(::getppid());
   const QStringList swept{".plate." + dead + ".part", ".plate." + dead + ".link", ".plate.x.part"};
-  const QStringList kept{".other." + dead + ".part", ".plate." + alive + ".part", ".plate." + dead + ".txt", "plate." + dead + ".part"};
+  const QStringList kept{".other." + dead + ".part", ".plate." + alive + ".part", ".plate." + dead + ".txt",
+                         "plate." + dead + ".part"};
   for (const QString& name : swept + kept) leave(name);
   QVERIFY(save_safely(folder.filePath("plate").toStdString(), filled(3, 1), Backup::None));
   QStringList expected = kept + QStringList{"plate"};

@@ -136,12 +136,6 @@ private slots:
       QCOMPARE(back->mask.areas, mask.mask.areas);
     }
     QCOMPARE(names.size(), shipped_masks().size());
-    QVERIFY(found_by(sample("Kiln at night"), "NIGHT kiln"));
-    QVERIFY(found_by(sample("Kiln"), "two dusk"));
-    QVERIFY(found_by(sample("Kiln"), "  "));
-    QVERIFY(!found_by(sample("Kiln"), "kiln noon"));
-    QCOMPARE(tags_of(" Fire, night ,, fire ,"), (std::vector<std::string>{"Fire", "night"}));
-    QVERIFY(tags_of("").empty());
   }
   void sets_come_back_without_what_belongs_to_the_piece() {
     const QTemporaryDir folder;
@@ -173,8 +167,8 @@ private slots:
     using J = nlohmann::json;
     ShelfMask mask{{"Kiln", {"a", "b"}, false, {}}, {HueScale::Ink, SaturationMeasure::Hsv}, full_mask()};
     const auto back = shelf_mask_from_json(shelf_mask_to_json(mask));
-    QVERIFY(back && back->name == mask.name && back->tags == mask.tags && !back->on && back->wheel == mask.wheel &&
-            back->mask == mask.mask);
+    QVERIFY(back && back->name == mask.name && back->tags == mask.tags && !back->on &&
+            back->wheel == mask.wheel && back->mask == mask.mask);
     ShelfSet set{{"Dusk", {"a"}, false, {}}, full_set()};
     const auto set_back = shelf_set_from_json(shelf_set_to_json(set));
     // What only means something in its piece stays there; the rest comes along.
@@ -184,23 +178,31 @@ private slots:
     expected.versions.clear();
     for (auto& family : expected.families)
       for (auto& s : family.swatches) s.from.reset();
-    QVERIFY(set_back && set_back->set == expected && set_back->name == "Dusk" && set_back->tags == set.tags && !set_back->on);
+    QVERIFY(set_back && set_back->set == expected && set_back->name == "Dusk" && set_back->tags == set.tags &&
+            !set_back->on);
     // On unless it says otherwise; a mask's wheel is the usual one where none is named.
     const auto bare = shelf_mask_from_json(R"({"mask":{"areas":[]}})");
     QVERIFY(bare && bare->on && bare->name.empty() && bare->wheel == WheelSpec{} && bare->mask.areas.empty());
     // Rows of wrong cards, each with its place.
     const J good_mask = J::parse(shelf_mask_to_json(mask)), good_set = J::parse(shelf_set_to_json(set));
     const std::tuple<const char*, J, const char*> wrong[] = {
-        {"/name", 7, "name"},      {"/on", 1, "on"},          {"/tags", "a", "tags"},   {"/tags/0", 3, "tags[0]"},
-        {"/format", 0, "format"},  {"/format", "1", "format"}, {"/tags", J(std::vector<std::string>(51, "t")), "tags"}};
+        {"/name", 7, "name"},
+        {"/on", 1, "on"},
+        {"/tags", "a", "tags"},
+        {"/tags/0", 3, "tags[0]"},
+        {"/format", 0, "format"},
+        {"/format", "1", "format"},
+        {"/tags", J(std::vector<std::string>(51, "t")), "tags"}};
     for (const auto& [pointer, value, place] : wrong)
       for (const bool is_set : {false, true}) {
         J json = is_set ? good_set : good_mask;
         json[J::json_pointer(pointer)] = value;
-        const Error error = is_set ? shelf_set_from_json(json.dump()).error() : shelf_mask_from_json(json.dump()).error();
+        const Error error =
+            is_set ? shelf_set_from_json(json.dump()).error() : shelf_mask_from_json(json.dump()).error();
         QCOMPARE(error.code, ErrorCode::Damaged);
         QCOMPARE(error.place, std::string(place));
-        QVERIFY(error.sentence.find(is_set ? "This set file" : "This mask file") == 0 && error.sentence.find(place) != std::string::npos);
+        QVERIFY(error.sentence.find(is_set ? "This set file" : "This mask file") == 0 &&
+                error.sentence.find(place) != std::string::npos);
       }
     J many = good_mask;
     many["tags"] = std::vector<std::string>(50, "t");
@@ -213,7 +215,10 @@ private slots:
     no_mask["mask"] = {{"areas", {{{"ellipse", {{"along", 9}}}}}}};
     QCOMPARE(shelf_mask_from_json(no_mask.dump()).error().place, std::string("mask.areas[0].ellipse.along"));
     for (const std::size_t depth : {63u, 66u})
-      QCOMPARE(shelf_mask_from_json(R"({"mask":{},"x":)" + std::string(depth, '[') + std::string(depth, ']') + "}").ok(), depth == 63);
+      QCOMPARE(
+          shelf_mask_from_json(R"({"mask":{},"x":)" + std::string(depth, '[') + std::string(depth, ']') + "}")
+              .ok(),
+          depth == 63);
   }
   void shelves_are_read_in_order_and_changed_in_place() {
     const QTemporaryDir folder;
@@ -236,23 +241,29 @@ private slots:
     QVERIFY(with_card_changed(masks[1], card));
     const auto after = read_mask_shelf(shelf).masks;
     const ShelfMask& changed = after[2];
-    QVERIFY(changed.name == "renamed" && changed.tags == card.tags && !changed.on && changed.file == masks[1].file &&
-            changed.mask == masks[1].mask && changed.wheel == masks[1].wheel);
+    QVERIFY(changed.name == "renamed" && changed.tags == card.tags && !changed.on &&
+            changed.file == masks[1].file && changed.mask == masks[1].mask &&
+            changed.wheel == masks[1].wheel);
     write(QString::fromStdString(masks[0].file), "broken");
     QCOMPARE(with_card_changed(masks[0], card).error().code, ErrorCode::Damaged);
     write(QString::fromStdString(sets[0].file), "broken");
     QCOMPARE(with_card_changed(sets[0], card).error().code, ErrorCode::Damaged);
     QFile left(QString::fromStdString(sets[0].file));
     QVERIFY(left.open(QIODevice::ReadOnly) && left.readAll() == "broken");
-    QVERIFY(read_set_shelf(shelf).unreadable[0].sentence.find(QFileInfo(left).fileName().toStdString()) != std::string::npos);
+    QVERIFY(read_set_shelf(shelf).unreadable[0].sentence.find(QFileInfo(left).fileName().toStdString()) !=
+            std::string::npos);
     // File names are plain whatever the name, and short.
     const auto path = put_on_shelf(shelf, sample(std::string(90, 'x') + "/../ÄÖ Kiln 9"));
     const QString name = QFileInfo(QString::fromStdString(*path)).fileName();
-    QVERIFY2(QRegularExpression("^x{40}-[0-9a-f]{16}\\.mask\\.json$").match(name).hasMatch(), qPrintable(name));
-    const auto other = put_on_shelf(shelf, sample_set("ÄÖ!Kiln  9?"));
-    QVERIFY2(QRegularExpression("^kiln-9-?-[0-9a-f]{16}\\.set\\.json$").match(QFileInfo(QString::fromStdString(*other)).fileName()).hasMatch(),
+    QVERIFY2(QRegularExpression("^x{40}-[0-9a-f]{16}\\.mask\\.json$").match(name).hasMatch(),
+             qPrintable(name));
+    const auto other = put_on_shelf(shelf, sample_set("ÄÖ!Glaze  09?"));
+    QVERIFY2(QRegularExpression("^glaze-09-?-[0-9a-f]{16}\\.set\\.json$")
+                 .match(QFileInfo(QString::fromStdString(*other)).fileName())
+                 .hasMatch(),
              other->c_str());
-    QVERIFY(QFileInfo(QString::fromStdString(*put_on_shelf(shelf, sample("銅")))).fileName().startsWith("item-"));
+    QVERIFY(
+        QFileInfo(QString::fromStdString(*put_on_shelf(shelf, sample("銅")))).fileName().startsWith("item-"));
     // Another window holds the shelf.
     QLockFile lock(folder.filePath(".lock"));
     QVERIFY(lock.tryLock());
@@ -261,9 +272,11 @@ private slots:
   }
   void searches_and_tags_are_forgiving() {
     const ShelfMask mask = sample("Kiln at Night");
-    for (const char* search : {"", " ", "kiln", "KILN", "night  kiln", "dusk", "Two Lights", "lights kiln", "il"})
+    for (const char* search :
+         {"", " ", "kiln", "KILN", "night  kiln", "dusk", "Two Lights", "lights kiln", "il"})
       QVERIFY2(found_by(mask, search), search);
-    for (const char* search : {"noon", "kiln noon", "knight", "nightdusk"}) QVERIFY2(!found_by(mask, search), search);
+    for (const char* search : {"noon", "kiln noon", "knight", "nightdusk"})
+      QVERIFY2(!found_by(mask, search), search);
     using Tags = std::vector<std::string>;
     QCOMPARE(tags_of("a"), (Tags{"a"}));
     QCOMPARE(tags_of(",a,,b c , A,"), (Tags{"a", "b c"}));
@@ -363,22 +376,31 @@ private slots:
     QVERIFY(!save_parcel(file, {}));
     write(folder.filePath("p.zonaparcel"), "words");
     QCOMPARE(open_parcel(file).error().sentence,
-             std::string("\"p.zonaparcel\" was not opened. This is not a Zonachrom parcel; choose a file that ends in .zonaparcel."));
+             std::string("\"p.zonaparcel\" was not opened. This is not a Zonachrom parcel; choose a file "
+                         "that ends in .zonaparcel."));
     const auto packed = [](const std::string& json, const std::string& mime = std::string(kParcelMimeType),
                            const std::string& entry = "parcel.json") {
-      return unpack_parcel(*write_zip({{"mimetype", Bytes(mime.begin(), mime.end()), true}, {entry, Bytes(json.begin(), json.end())}}));
+      return unpack_parcel(*write_zip(
+          {{"mimetype", Bytes(mime.begin(), mime.end()), true}, {entry, Bytes(json.begin(), json.end())}}));
     };
     QVERIFY(packed("{}") && packed(R"({"format":1,"description":"x"})")->description == "x");
-    const std::pair<const char*, const char*> wrong[] = {{R"({"description":3})", "description"}, {R"({"sets":{}})", "sets"},
-                                                         {R"({"sets":[3]})", "sets[0]"}, {R"({"masks":[{}]})", "masks[0].mask"},
-                                                         {"[]", ""}, {"{", ""}, {R"({"format":0})", "format"}};
+    const std::pair<const char*, const char*> wrong[] = {{R"({"description":3})", "description"},
+                                                         {R"({"sets":{}})", "sets"},
+                                                         {R"({"sets":[3]})", "sets[0]"},
+                                                         {R"({"masks":[{}]})", "masks[0].mask"},
+                                                         {"[]", ""},
+                                                         {"{", ""},
+                                                         {R"({"format":0})", "format"}};
     for (const auto& [json, place] : wrong) {
       const auto out = packed(json);
       QVERIFY2(!out && out.error().code == ErrorCode::Damaged, json);
       QCOMPARE(out.error().place, std::string(place));
     }
-    QVERIFY(!packed("{}", "application/zip") && packed("{}", "application/zip").error().sentence.find("not a Zonachrom parcel") != std::string::npos);
-    QCOMPARE(packed("{}", std::string(kParcelMimeType), "other.json").error().place, std::string("parcel.json"));
+    QVERIFY(!packed("{}", "application/zip") &&
+            packed("{}", "application/zip").error().sentence.find("not a Zonachrom parcel") !=
+                std::string::npos);
+    QCOMPARE(packed("{}", std::string(kParcelMimeType), "other.json").error().place,
+             std::string("parcel.json"));
     const std::string item = R"({"name":"m","mask":{}})";
     for (const std::size_t count : {kMostParcelItems, kMostParcelItems + 1}) {
       std::string list = item;

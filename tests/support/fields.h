@@ -57,27 +57,28 @@ public:
 private:
   template <class T> void into(const std::string& path, const T& x, const T& fresh) {
     if constexpr (requires { fields(x); })
-      each(path, fields(x), fields(fresh), std::make_index_sequence<std::tuple_size_v<decltype(fields(x))>>{});
+      each(path, fields(x), fields(fresh),
+           std::make_index_sequence<std::tuple_size_v<decltype(fields(x))>>{});
   }
   template <class X, std::size_t... I>
   void each(const std::string& path, const X& x, const X& fresh, std::index_sequence<I...>) {
     (walk(path + "." + std::to_string(I), std::get<I>(x), std::get<I>(fresh)), ...);
   }
-  template <class T>
-  void into(const std::string& path, const std::vector<T>& list, const std::vector<T>&) {
+  template <class T> void into(const std::string& path, const std::vector<T>& list, const std::vector<T>&) {
     for (const auto& x : list) walk(path + "[]", x, T{});
   }
   template <class T, std::size_t N>
   void into(const std::string& path, const std::array<T, N>& list, const std::array<T, N>&) {
     for (const auto& x : list) walk(path + "[]", x, T{});
   }
-  template <class T>
-  void into(const std::string& path, const std::optional<T>& x, const std::optional<T>&) {
+  template <class T> void into(const std::string& path, const std::optional<T>& x, const std::optional<T>&) {
     if (x) walk(path + "?", *x, T{});
   }
   void into(const std::string& path, const Shape& shape, const Shape&) {
     for (const char* kind : {"polygon", "ellipse", "sector"}) m_all.insert(path + kind);
-    const std::string own = path + (shape.index() == 0 ? "polygon" : shape.index() == 1 ? "ellipse" : "sector");
+    const std::string own = path + (shape.index() == 0   ? "polygon"
+                                    : shape.index() == 1 ? "ellipse"
+                                                         : "sector");
     std::visit([&](const auto& s) { walk(own, s, std::decay_t<decltype(s)>{}); }, shape);
   }
 

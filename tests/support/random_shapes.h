@@ -24,7 +24,7 @@ inline Shape random_shape(std::mt19937_64& random) {
   case 1:
     return Ellipse{random_point(random), 0.1 + 0.6 * u(random), 0.1 + 0.6 * u(random), 360 * u(random)};
   case 2: {
-    const double inner = 0.8 * u(random);
+    const double inner = random() % 4 ? 0.8 * u(random) : 0; // One in four is a slice.
     return RingSector{360 * u(random), 5 + 354 * u(random), inner, inner + 0.1 + (0.9 - inner) * u(random)};
   }
   default: {

@@ -41,9 +41,12 @@ inline std::string fault_of_mask(const Mask& mask) {
     if (!validate(area.shape)) return "a shape that is none: " + validate(area.shape).error().sentence;
     const double angle = std::visit(
         [](const auto& s) {
-          if constexpr (requires { s.turned; }) return s.turned;
-          else if constexpr (requires { s.from; }) return s.from;
-          else return 0.0;
+          if constexpr (requires { s.turned; })
+            return s.turned;
+          else if constexpr (requires { s.from; })
+            return s.from;
+          else
+            return 0.0;
         },
         area.shape);
     if (!in_range(angle, 0, 360) || angle == 360) return "an angle that is not wrapped";

@@ -103,6 +103,4 @@ double ciede2000(Lab one, Lab two) {
   return std::sqrt(x * x + y * y + z * z + rt * y * z);
 }
 
-double oklab_distance(Oklab p, Oklab q) { return std::hypot(p.l - q.l, p.a - q.a, p.b - q.b); }
-
 } // namespace zc

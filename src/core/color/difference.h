@@ -11,7 +11,4 @@ namespace zc {
 /// opposite, since rounding would otherwise choose the branch.
 [[nodiscard]] double ciede2000(Lab a, Lab b);
 
-/// Euclidean distance in OKLab, 0..about 1: for sorting and searching where speed matters.
-[[nodiscard]] double oklab_distance(Oklab a, Oklab b);
-
 } // namespace zc

@@ -241,9 +241,4 @@ std::vector<Stretch> MaskRegion::along_diameter(double a) const {
 
 const std::vector<std::vector<DiscPoint>>& MaskRegion::outlines() const& { return m_geometry->outlines; }
 
-std::optional<DiscPoint> ruled_pick(const MaskRegion& region, MaskRule rule, DiscPoint wanted) {
-  const DiscPoint on_disc = pulled_onto_disc(wanted);
-  return rule == MaskRule::Held ? region.nearest(on_disc) : on_disc;
-}
-
 } // namespace zc

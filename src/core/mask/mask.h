@@ -74,7 +74,4 @@ enum class MaskRule {
   Free,    ///< Not judged.
 };
 
-/// The place a pick ends at under a rule. An empty mask under Held gives nothing.
-[[nodiscard]] std::optional<DiscPoint> ruled_pick(const MaskRegion& region, MaskRule rule, DiscPoint wanted);
-
 } // namespace zc

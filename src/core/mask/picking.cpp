@@ -112,7 +112,7 @@ WheelPoint pick_on_rail(const PickRules& rules, const WheelPoint& now, double va
 
 Wheel::Found shown_pick(const PickRules& rules, const WheelPoint& wanted) {
   const auto found = rules.wheel.nearest_existing(wanted);
-  if (rules.steps.saturations == 0 || found.at.r >= wanted.r - 1e-12) return found;
+  if (found.at.r >= wanted.r - 1e-12) return found;
   return rules.wheel.nearest_existing({found.at.a, saturation_within(found.at.r, rules.steps), found.at.v});
 }
 

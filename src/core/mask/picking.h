@@ -13,8 +13,8 @@ struct PickRules {
   Steps steps;
 };
 
-/// As ruled_pick(), with the place brought to the steps. Under Held the nearest step inside the mask is
-/// taken; when the mask holds no step, its nearest point.
+/// A place on the disc, brought to the steps. Under Held the nearest step inside the mask is taken; when the
+/// mask holds no step, its nearest point; nothing when it is empty.
 [[nodiscard]] std::optional<DiscPoint> stepped_pick(const PickRules& rules, DiscPoint wanted);
 
 /// Hue and saturation wanted in the plan, at the (stepped) value of `now`. Nothing when the mask holds no

@@ -34,7 +34,7 @@ std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors) {
   double widest = -1;
   for (std::size_t i = 0; i < hued.size(); ++i) {
     const double before = hued[(i + hued.size() - 1) % hued.size()].first;
-    const double empty = hued.size() == 1 ? 360 : wrap_degrees(hued[i].first - before);
+    const double empty = wrap_degrees(hued[i].first - before);
     if (empty > widest) {
       widest = empty;
       start = i;

@@ -48,13 +48,6 @@ const Swatch* find_swatch(const Piece& piece, Id id) {
   return nullptr;
 }
 
-const SwatchSet* find_set_of_swatch(const Piece& piece, Id swatch) {
-  for (const auto& set : piece.sets)
-    for (const auto& family : set.families)
-      if (find_id(family.swatches, swatch)) return &set;
-  return nullptr;
-}
-
 const SetVersion* find_version(const Piece& piece, Id id) {
   for (const auto& set : piece.sets)
     if (const auto* version = find_id(set.versions, id)) return version;

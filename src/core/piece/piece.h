@@ -144,7 +144,6 @@ inline constexpr std::size_t kRecentColors = 16;
 [[nodiscard]] const SwatchSet* find_set_by_name(const Piece& piece, std::string_view name);
 [[nodiscard]] const Family* find_family(const Piece& piece, Id id);
 [[nodiscard]] const Swatch* find_swatch(const Piece& piece, Id id);
-[[nodiscard]] const SwatchSet* find_set_of_swatch(const Piece& piece, Id swatch);
 [[nodiscard]] const SetVersion* find_version(const Piece& piece, Id id);
 [[nodiscard]] const Reference* find_reference(const Piece& piece, Id id);
 [[nodiscard]] std::size_t swatch_count(const SwatchSet& set);

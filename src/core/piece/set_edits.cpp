@@ -104,7 +104,8 @@ Swatch* swatch_at_place(Family& family, int place) {
   return at != family.swatches.end() && at->place == place ? &*at : nullptr;
 }
 
-/// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has places.
+/// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has
+/// places.
 int free_place_from(Family& family, int place) {
   while (swatch_at_place(family, place)) ++place;
   if (place < kMostPlaces) return place;

@@ -51,7 +51,6 @@ public:
     }
     return shown_on_display(srgb_from_linear(linear_at(hue, r * m_largest, v)));
   }
-  [[nodiscard]] double saturation_of(Srgb c) const override { return share_of(chroma_of(c)); }
 
   [[nodiscard]] double reach(double hue, double v) const override {
     if (v <= 0 || v >= 100) return 0;
@@ -105,7 +104,6 @@ public:
 
 protected:
   [[nodiscard]] virtual LinearRgb linear_at(double hue, double chroma, double v) const = 0;
-  [[nodiscard]] virtual double chroma_of(Srgb c) const = 0;
   [[nodiscard]] double share_of(double chroma) const { return std::min(1.0, chroma / m_largest); }
 
 private:
@@ -120,7 +118,6 @@ private:
   [[nodiscard]] LinearRgb linear_at(double hue, double chroma, double v) const override {
     return linear_from_xyz(xyz_from_lab(lab_from_lch({v, chroma, hue})));
   }
-  [[nodiscard]] double chroma_of(Srgb c) const override { return lch_from_lab(lab_from_srgb(c)).c; }
   [[nodiscard]] Located located(Srgb c) const override {
     const LchAb lch = lch_from_lab(lab_from_srgb(c));
     return {lch.h, share_of(lch.c), lch.l};
@@ -136,7 +133,6 @@ private:
     const double a = chroma * std::cos(radians(hue)), b = chroma * std::sin(radians(hue));
     return linear_from_xyz(xyz_from_oklab({oklab_lightness_for(luminance_from_lightness(v), a, b), a, b}));
   }
-  [[nodiscard]] double chroma_of(Srgb c) const override { return lch_from_oklab(oklab_from_srgb(c)).c; }
   [[nodiscard]] Located located(Srgb c) const override {
     const Xyz xyz = xyz_from_srgb(c);
     const Oklch lch = lch_from_oklab(oklab_from_xyz(xyz));

@@ -19,10 +19,7 @@ public:
     return shown_on_display(at(root_between([&](double l) { return value_of(at(l)) - v; }, 0, 1)));
   }
   [[nodiscard]] Located located(Srgb c) const override {
-    return {hsv_from_srgb(c).h, saturation_of(c), value_of(c)};
-  }
-  [[nodiscard]] double saturation_of(Srgb c) const override {
-    return std::clamp(hsl_from_srgb(c).s, 0.0, 1.0);
+    return {hsv_from_srgb(c).h, std::clamp(hsl_from_srgb(c).s, 0.0, 1.0), value_of(c)};
   }
   [[nodiscard]] double reach(double, double) const override { return 1; }
   [[nodiscard]] ValueSpan value_span(double, double) const override { return {0, 100}; }
@@ -39,9 +36,9 @@ public:
     return at(root_between([&](double x) { return value_of(at(x)) - v; }, 0, 1));
   }
   [[nodiscard]] Located located(Srgb c) const override {
-    return {hsv_from_srgb(c).h, saturation_of(c), value_of(c)};
+    const Hsv p = hsv_from_srgb(c);
+    return {p.h, p.s, value_of(c)};
   }
-  [[nodiscard]] double saturation_of(Srgb c) const override { return hsv_from_srgb(c).s; }
   [[nodiscard]] double reach(double hue, double v) const override {
     if (v <= lightest(hue, 1)) return 1;
     if (v >= 100) return 0;

@@ -19,9 +19,6 @@ public:
   [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
     return shown_on_display(srgb_from_lchuv({v, r * largest_chroma_luv(v, hue), hue}));
   }
-  [[nodiscard]] double saturation_of(Srgb c) const override {
-    return std::clamp(hsluv_from_lch(lchuv_from_srgb(c)).s / 100, 0.0, 1.0);
-  }
   [[nodiscard]] Located located(Srgb c) const override {
     const Luv luv = luv_from_xyz(xyz_from_srgb(c));
     const double chroma = std::sqrt(luv.u * luv.u + luv.v * luv.v);

@@ -27,8 +27,6 @@ public:
   /// The color, L* = v within 1e-9, or nothing where the display has none. REQUIRES 0 <= r <= 1, 0 <= v <=
   /// 100.
   [[nodiscard]] virtual std::optional<Srgb> color_at(double hue, double r, double v) const = 0;
-  /// r of a color.
-  [[nodiscard]] virtual double saturation_of(Srgb c) const = 0;
   /// Hue, r and L* of a color at once. The hue of a neutral means nothing.
   struct Located {
     double hue = 0, r = 0, v = 0;

@@ -125,9 +125,7 @@ public:
     if (m_error) return;
     const std::string place = joined(key);
     m_error = Error{ErrorCode::Damaged,
-                    "The piece is damaged: the field " + (place.empty() ? "at the top" : place) +
-                        " should be " + expected + ".",
-                    place};
+                    "The piece is damaged: the field " + place + " should be " + expected + ".", place};
   }
 
 private:

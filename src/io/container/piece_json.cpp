@@ -135,7 +135,7 @@ Result<ReadDocument> document_from_json(std::string_view text) {
   std::optional<Error> error;
   Fields f(json, "", error);
   const double format = f.has("format") ? f.number("format", 1, 1e9, 1) : (f.fail("format", "a number"), 1);
-  if (!error && format > kPieceFormat)
+  if (format > kPieceFormat)
     return Error{ErrorCode::Newer,
                  "This piece was saved by a newer Zonachrom; update the program to open it.", "format"};
 

@@ -98,7 +98,7 @@ std::optional<Xyz> color_of(const pugi::xml_node& values, const Whites& whites) 
     } else if (kind == "ColorSRGB") {
       const double most = color.attribute("MaxRange").as_double(255);
       const auto c = three(color, {"R", "G", "B"});
-      if (c && most > 0) srgb = xyz_from_srgb({(*c)[0] / most, (*c)[1] / most, (*c)[2] / most});
+      if (c) srgb = xyz_from_srgb({(*c)[0] / most, (*c)[1] / most, (*c)[2] / most});
     }
   }
   return srgb;

@@ -23,7 +23,7 @@ std::string fill_of(const pugi::xml_node& rect) {
   const std::string_view style = rect.attribute("style").value();
   for (std::size_t at = 0; at < style.size();) {
     const std::size_t end = std::min(style.find(';', at), style.size());
-    const std::string_view part = trimmed(style.substr(at, end - at));
+    const std::string_view part = style.substr(at, end - at);
     const auto colon = part.find(':');
     if (colon != std::string_view::npos && trimmed(part.substr(0, colon)) == "fill")
       return std::string(trimmed(part.substr(colon + 1)));

@@ -19,8 +19,7 @@ std::string xml_text(const pugi::xml_document& document) {
 
 std::string_view local_name(const pugi::xml_node& node) {
   const std::string_view name = node.name();
-  const auto colon = name.rfind(':');
-  return colon == std::string_view::npos ? name : name.substr(colon + 1);
+  return name.substr(name.rfind(':') + 1); // All of it where there is no colon.
 }
 
 } // namespace zc

@@ -53,7 +53,6 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   WatchedBytes device(bytes, hook);
   QImageReader reader(&device);
   reader.setDecideFormatFromContent(true);
-  reader.setAutoTransform(false);
   const auto stopped = [&name] {
     return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
   };
