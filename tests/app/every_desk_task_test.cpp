@@ -175,6 +175,8 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
   });
   QStringList wrong;
   at_each([&](const QString& where) {
+    m_desk->window.notice().tell("The piece is read-only here.");
+    QCoreApplication::processEvents();
     const QSize least = m_desk->window.minimumSizeHint();
     if (m_desk->window.size() != QSize(1280, 800) || least.width() > 1280 || least.height() > 800)
       wrong << QStringLiteral("%1 wants %2 x %3").arg(where).arg(least.width()).arg(least.height());

@@ -56,6 +56,8 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   m_note->setPlaceholderText(tr("note"));
   m_note->setFixedHeight(54);
   m_note->setTabChangesFocus(true);
+  // In a low window the lists give way first.
+  for (QListWidget* list : {m_sets, m_versions}) list->setMinimumHeight(34);
   m_version_name->setPlaceholderText(tr("name of a version to keep"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 2, 0, 0);
