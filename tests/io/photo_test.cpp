@@ -58,7 +58,7 @@ Data with_orientation(const Data& photo, int orientation) {
 }
 
 Data jpeg_of(const Data& samples, int width, int height, int components, J_COLOR_SPACE space,
-             const Data& icc = {}) {
+             const Data& icc = {}, bool adobe_marker = true) {
   jpeg_compress_struct info{};
   jpeg_error_mgr errors{};
   info.err = jpeg_std_error(&errors);
@@ -72,6 +72,7 @@ Data jpeg_of(const Data& samples, int width, int height, int components, J_COLOR
   info.in_color_space = space;
   jpeg_set_defaults(&info);
   jpeg_set_quality(&info, 100, TRUE);
+  if (!adobe_marker) info.write_Adobe_marker = FALSE;
   jpeg_start_compress(&info, TRUE);
   if (!icc.empty()) jpeg_write_icc_profile(&info, icc.data(), static_cast<unsigned>(icc.size()));
   while (info.next_scanline < info.image_height) {
@@ -352,32 +353,9 @@ void PhotoTest::photos_are_bounded() {
   QCOMPARE(profile_name("no profile"), std::string("unnamed"));
   QVERIFY(read_metadata(encoded(flat(4, 4, 0xff808080), "png")).icc.isEmpty());
   // Ink the way of the file format, where no marker of Adobe's turns it round: 0 is no ink.
-  jpeg_compress_struct info{};
-  jpeg_error_mgr errors{};
-  info.err = jpeg_std_error(&errors);
-  jpeg_create_compress(&info);
-  unsigned char* memory = nullptr;
-  unsigned long size = 0;
-  jpeg_mem_dest(&info, &memory, &size);
-  info.image_width = info.image_height = 8;
-  info.input_components = 4;
-  info.in_color_space = JCS_CMYK;
-  jpeg_set_defaults(&info);
-  jpeg_set_quality(&info, 100, TRUE);
-  info.write_Adobe_marker = FALSE;
-  jpeg_start_compress(&info, TRUE);
-  const Data icc = press_profile();
-  jpeg_write_icc_profile(&info, icc.data(), static_cast<unsigned>(icc.size()));
-  Data row;
-  for (int x = 0; x < 8; ++x) row.insert(row.end(), {0, 0, 0, 64});
-  for (int y = 0; y < 8; ++y) {
-    JSAMPROW samples = row.data();
-    jpeg_write_scanlines(&info, &samples, 1);
-  }
-  jpeg_finish_compress(&info);
-  const Data plain(memory, memory + size);
-  jpeg_destroy_compress(&info);
-  free(memory);
+  Data ink;
+  for (int at = 0; at < 64; ++at) ink.insert(ink.end(), {0, 0, 0, 64});
+  const Data plain = jpeg_of(ink, 8, 8, 4, JCS_CMYK, press_profile(), false);
   const auto printed = decode_photo(plain, "x");
   QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
   QVERIFY(
