@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/color/convert.h"
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 
 #include <QImage>
@@ -10,7 +10,7 @@
 #include <chrono>
 #include <functional>
 
-namespace zc::bench {
+namespace zc::space {
 
 inline double seconds(const std::function<void()>& work) {
   const auto start = std::chrono::steady_clock::now();
@@ -37,4 +37,4 @@ inline QImage synthetic(bool confetti) {
   return image;
 }
 
-} // namespace zc::bench
+} // namespace zc::space

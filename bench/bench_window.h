@@ -9,7 +9,7 @@
 
 #include <memory>
 
-namespace zc::bench {
+namespace zc::space {
 
 struct BenchWindow {
   int argc = 1;
@@ -27,4 +27,4 @@ struct BenchWindow {
   }
 };
 
-} // namespace zc::bench
+} // namespace zc::space

@@ -21,7 +21,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::bench;
+using namespace zc::space;
 
 std::vector<Srgb> random_colors(std::size_t n) {
   std::mt19937 random(1);
@@ -65,13 +65,14 @@ SwatchSet large_set() {
   const auto colors = random_colors(5000);
   Id id = 10;
   for (int f = 0; f < 100; ++f) {
-    set.families.push_back({id++, "family " + std::to_string(f)});
+    Family family{id++, "family " + std::to_string(f)};
     for (int i = 0; i < 50; ++i) {
       Swatch s{id++, colors[static_cast<std::size_t>(f * 50 + i)]};
       s.name = "swatch " + std::to_string(i);
       s.place = i;
-      set.families.back().swatches.push_back(s);
+      family.swatches.push_back(s);
     }
+    set.families.push_back(family);
   }
   return set;
 }
@@ -90,11 +91,11 @@ struct GradeWindow : BenchWindow {
   explicit GradeWindow(SetView view) {
     show();
     Piece piece = new_piece({});
-    piece.sets[0].families = large_set().families;
+    piece.sets.change(0).families = large_set().families;
     piece.next_id = 100'000;
-    window->bench().start(piece, {}, true);
-    window->bench().show_desk(Desk::Grade);
-    window->bench().show_set_view(view);
+    window->space().start(piece, {}, true);
+    window->space().show_desk(Desk::Grade);
+    window->space().show_set_view(view);
     QApplication::processEvents();
   }
 };
@@ -138,7 +139,7 @@ void large_set_on_screen(benchmark::State& state) {
       for (int i = 1; i <= 10; ++i)
         box += timed([&] { mouse(*ground, QEvent::MouseMove, corner(i), Qt::LeftButton); }) / 10;
       select += timed([&] { mouse(*ground, QEvent::MouseButtonRelease, corner(10), {}); });
-      selected += static_cast<double>(desk.window->bench().set_work().selection().size());
+      selected += static_cast<double>(desk.window->space().set_work().selection().size());
     }
     ++steps;
   }
@@ -158,13 +159,13 @@ BENCHMARK(large_set_on_screen)
 /// From one swatch recolored while all are selected to everything that changes on the screen.
 void edit_of_large_set(benchmark::State& state) {
   const GradeWindow desk(static_cast<SetView>(state.range(0)));
-  Workbench& bench = desk.window->bench();
-  const Id swatch = bench.piece().sets[0].families[3].swatches[7].id;
-  bench.set_work().select_all();
+  Workspace& space = desk.window->space();
+  const Id swatch = space.piece().sets[0].families[3].swatches[7].id;
+  space.set_work().select_all();
   double shade = 0;
   for (auto _ : state) {
     shade = shade > 0.9 ? 0 : shade + 0.1;
-    bench.store().apply({}, [&](Piece p) {
+    space.store().apply({}, [&](Piece p) {
       return with_swatches_colored(std::move(p), {swatch}, {{shade, 0.5, 0.5}, {}, {}});
     });
     QApplication::processEvents();

@@ -21,7 +21,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::bench;
+using namespace zc::space;
 
 double mean_difference(const QImage& image, const std::vector<Srgb>& palette) {
   std::vector<Lab> labs;

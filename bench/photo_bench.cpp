@@ -12,7 +12,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::bench;
+using namespace zc::space;
 
 struct Large {
   QImage image = demo_photo("blue-hour.jpg")

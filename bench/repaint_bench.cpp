@@ -10,23 +10,23 @@
 
 namespace {
 
-struct Desk : zc::bench::BenchWindow {
+struct Desk : zc::space::BenchWindow {
   explicit Desk(zc::Desk desk) {
     show();
     window->documents().open_demo();
-    window->bench().show_desk(desk);
+    window->space().show_desk(desk);
     QApplication::processEvents();
   }
 };
 
 void drag_value_line(benchmark::State& state) {
   const Desk desk(zc::Desk::Pick);
-  zc::Workbench& bench = desk.window->bench();
+  zc::Workspace& space = desk.window->space();
   double value = 5;
-  bench.begin_pick();
+  space.begin_pick();
   for (auto _ : state) {
     value = value > 95 ? 5 : value + 0.7;
-    bench.pick_value(value);
+    space.pick_value(value);
     QApplication::processEvents(); // paints everything the move has changed
   }
   state.counters["frames_per_second"] =
@@ -37,13 +37,13 @@ BENCHMARK(drag_value_line)->Unit(benchmark::kMillisecond)->Iterations(300)->UseR
 /// From the edit to the repaint of plan, section and numbers; the section is not at Limit, so both desks.
 void drag_mask_corner(benchmark::State& state) {
   const Desk desk(static_cast<zc::Desk>(state.range(0)));
-  zc::Workbench& bench = desk.window->bench();
+  zc::Workspace& space = desk.window->space();
   std::vector<double> times;
   int move = 0;
   for (auto _ : state) {
     const auto start = std::chrono::steady_clock::now();
     ++move;
-    bench.store().apply(
+    space.store().apply(
         QStringLiteral("Reshape"),
         [move](zc::Piece p) {
           return zc::with_mask_handle(std::move(p), 0, zc::Grip::Corner, 0,
@@ -68,8 +68,8 @@ BENCHMARK(drag_mask_corner)
 /// From the choice of a look to its picture on the screen, the first time and the worst after that.
 void switch_look(benchmark::State& state) {
   const Desk desk(zc::Desk::Observe);
-  zc::Workbench& bench = desk.window->bench();
-  while (!bench.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+  zc::Workspace& space = desk.window->space();
+  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
   // The photo is looked at before its looks are.
   const auto until = std::chrono::steady_clock::now() + std::chrono::milliseconds(600);
   while (std::chrono::steady_clock::now() < until) QApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -81,7 +81,7 @@ void switch_look(benchmark::State& state) {
   for (auto _ : state) {
     for (const auto& [name, look] : looks) {
       const auto start = std::chrono::steady_clock::now();
-      bench.show_look(look);
+      space.show_look(look);
       QApplication::processEvents();
       const double ms =
           std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();

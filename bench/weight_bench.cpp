@@ -16,7 +16,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::bench;
+using namespace zc::space;
 
 /// A line of /proc/self/status, in megabytes.
 double status(const std::string& name) {
@@ -57,23 +57,23 @@ void photo_of_100_megapixels(benchmark::State& state) {
   for (auto _ : state) {
     const Peak peak;
     desk.show();
-    Workbench& bench = desk.window->bench();
+    Workspace& space = desk.window->space();
     desk.window->documents().open_demo(); // For its mask.
-    bench.show_desk(Desk::Observe);
-    bench.photos().take_in(path);
-    work_until([&] { return bench.piece().references.size() == 4; });
-    bench.show_reference(bench.piece().references.back().id);
-    work_until([&] { return bench.reader().photo() != nullptr; });
+    space.show_desk(Desk::Observe);
+    space.photos().take_in(path);
+    work_until([&] { return space.piece().references.size() == 4; });
+    space.show_reference(space.piece().references.back().id);
+    work_until([&] { return space.reader().photo() != nullptr; });
     state.counters["megapixels"] =
-        1e-6 * bench.reader().photo()->full().width() * bench.reader().photo()->full().height();
+        1e-6 * space.reader().photo()->full().width() * space.reader().photo()->full().height();
     state.counters["decoded_MB"] = peak.megabytes();
     for (const auto look : {PhotoLook::Value, PhotoLook::Flat, PhotoLook::Squint, PhotoLook::Steps,
                             PhotoLook::Mask, PhotoLook::Color}) {
-      bench.show_look(look);
+      space.show_look(look);
       QApplication::processEvents();
     }
     desk.window->findChild<QAbstractButton*>(QStringLiteral("takeColors"))->click();
-    work_until([&] { return !bench.session().harvest.colors.empty(); });
+    work_until([&] { return !space.session().harvest.colors.empty(); });
     state.counters["peak_MB"] = peak.megabytes();
   }
 }
@@ -97,14 +97,14 @@ void twenty_references(benchmark::State& state) {
     const double usable = seconds([&] {
       desk.show();
       desk.window->documents().open(file);
-      desk.window->bench().show_desk(Desk::Observe);
+      desk.window->space().show_desk(Desk::Observe);
       QApplication::processEvents(QEventLoop::AllEvents, 50); // shown, painted, and answering
     });
-    const auto& references = desk.window->bench().piece().references;
+    const auto& references = desk.window->space().piece().references;
     const double all = seconds([&] {
       work_until([&] {
         return std::none_of(references.begin(), references.end(), [&](const Reference& r) {
-          return desk.window->bench().photos().state_of(r).loading;
+          return desk.window->space().photos().state_of(r).loading;
         });
       });
     });

@@ -31,8 +31,8 @@ void picture_when_ready(zc::MainWindow& window, const QString& path,
                         const std::vector<std::string>& buttons) {
   auto* timer = new QTimer(&window);
   QObject::connect(timer, &QTimer::timeout, &window, [&window, path, buttons, timer] {
-    for (const auto& r : window.bench().piece().references) {
-      const auto state = window.bench().photos().state_of(r);
+    for (const auto& r : window.space().piece().references) {
+      const auto state = window.space().photos().state_of(r);
       if (state.loading) return;
     }
     timer->stop();
@@ -49,16 +49,16 @@ void picture_when_ready(zc::MainWindow& window, const QString& path,
 }
 
 void apply_options(zc::MainWindow& window, const Options& options) {
-  if (options.desk == "observe") window.bench().show_desk(zc::Desk::Observe);
-  if (options.desk == "limit") window.bench().show_desk(zc::Desk::Limit);
-  if (options.desk == "pick") window.bench().show_desk(zc::Desk::Pick);
-  if (options.desk == "grade") window.bench().show_desk(zc::Desk::Grade);
+  if (options.desk == "observe") window.space().show_desk(zc::Desk::Observe);
+  if (options.desk == "limit") window.space().show_desk(zc::Desk::Limit);
+  if (options.desk == "pick") window.space().show_desk(zc::Desk::Pick);
+  if (options.desk == "grade") window.space().show_desk(zc::Desk::Grade);
   if (options.size.size() == 2) window.resize(options.size[0], options.size[1]);
-  zc::WheelSpec wheel = window.bench().piece().wheel;
+  zc::WheelSpec wheel = window.space().piece().wheel;
   if (options.hues) wheel.hues = *options.hues;
   if (options.measure) wheel.measure = *options.measure;
-  if (wheel != window.bench().piece().wheel) window.bench().change_wheel(wheel);
-  if (options.values_only) window.bench().show_values_only(true);
+  if (wheel != window.space().piece().wheel) window.space().change_wheel(wheel);
+  if (options.values_only) window.space().show_values_only(true);
   for (const auto s : {zc::Surround::Dark, zc::Surround::Middle, zc::Surround::Light})
     if (zc::surround_name(s).toStdString() == options.surround) window.use_surround(s);
 }

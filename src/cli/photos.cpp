@@ -7,7 +7,7 @@
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
 #include "io/container/piece_file.h"
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/photo/profile.h"
 

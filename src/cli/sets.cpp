@@ -6,10 +6,10 @@
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
 #include "core/piece/import.h"
-#include "io/container/parcel.h"
 #include "io/container/piece_file.h"
-#include "io/container/safe_save.h"
 #include "io/exchange/exchange.h"
+#include "io/files/safe_save.h"
+#include "io/shelf/parcel.h"
 
 #include <filesystem>
 #include <map>

@@ -140,7 +140,7 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   desk->dialogs.export_path = folder.filePath("set.csv");
   const Piece start = desk->piece();
   Hands hands(*desk, seed);
-  QUndoStack& stack = desk->bench().store().stack();
+  QUndoStack& stack = desk->space().store().stack();
   int most = 0;
   for (int step = 0; step < 250; ++step) {
     hands.do_anything();

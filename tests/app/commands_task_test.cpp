@@ -11,9 +11,9 @@
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
 #include "desk.h"
-#include "io/container/parcel.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/exchange.h"
+#include "io/shelf/parcel.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -42,10 +42,10 @@ bool near_to(double got, double expected, double by = 1e-6) { return std::abs(go
 void forget_region(DeskTop& d) {
   Looking looking = d.session().looking;
   looking.region.reset();
-  d.bench().look_at(looking);
+  d.space().look_at(looking);
 }
-SetWork& work(DeskTop& d) { return d.bench().set_work(); }
-const std::vector<Family>& families(DeskTop& d) { return current_set(d.piece())->families; }
+SetWork& work(DeskTop& d) { return d.space().set_work(); }
+const List<Family>& families(DeskTop& d) { return current_set(d.piece())->families; }
 const Swatch& swatch(DeskTop& d, std::size_t family, std::size_t i) {
   return families(d)[family].swatches[i];
 }
@@ -59,14 +59,14 @@ Command desk_row(const char* text, const char* key, Desk desk) {
 }
 Command look_row(const char* text, PhotoLook look) {
   return {text, "", Desk::Observe, [look](DeskTop& d, const Trigger& run) {
-            d.bench().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
+            d.space().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
             run();
             return d.session().looking.look == look;
           }};
 }
 Command view_row(const char* text, SetView view) {
   return {text, "", Desk::Grade, [view](DeskTop& d, const Trigger& run) {
-            d.bench().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
+            d.space().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
             run();
             return d.session().set_view == view;
           }};
@@ -109,19 +109,19 @@ Command tool_row(const char* text, MaskHands::Tool tool) {
 }
 Command nudge_row(const char* text, double saturation, double value) {
   return {text, "", Desk::Pick, [=](DeskTop& d, const Trigger& run) {
-            d.bench().take_up(*parse_color("#98573f"));
-            const WheelPoint before = d.session().at;
+            d.space().take_up(*parse_color("#98573f"));
+            const WheelPoint before = d.session().at.at;
             run();
-            return near_to(d.session().at.r, before.r + saturation) &&
-                   near_to(d.session().at.v, before.v + value);
+            return near_to(d.session().at.at.r, before.r + saturation) &&
+                   near_to(d.session().at.at.v, before.v + value);
           }};
 }
 Command hues_row(const char* text, int hues) {
   return {text, "", Desk::Pick, [hues](DeskTop& d, const Trigger& run) {
-            d.bench().cut_into_steps({hues ? 0 : 6, 4, 0});
+            d.space().cut_into_steps({hues ? 0 : 6, 4, 0});
             run();
-            const bool cut = d.bench().steps() == Steps{hues, 4, 0};
-            d.bench().cut_into_steps({});
+            const bool cut = d.space().steps() == Steps{hues, 4, 0};
+            d.space().cut_into_steps({});
             return cut;
           }};
 }
@@ -138,7 +138,7 @@ Command band_row(const char* text, Band band) {
 Command sort_row(const char* text, SortBy by) {
   return {text, "", Desk::Grade, [by](DeskTop& d, const Trigger& run) {
             for (const std::size_t f : {0u, 2u})
-              d.bench().store().apply("t", [&](Piece p) {
+              d.space().store().apply("t", [&](Piece p) {
                 return with_swatches_moved(std::move(p), {swatch(d, f, 0).id}, families(d)[f].id, 3);
               });
             const Piece before = d.piece();
@@ -169,7 +169,7 @@ std::vector<Command> all_commands() {
          const QTemporaryDir folder;
          d.dialogs.save_path = folder.filePath("a.zonachrom");
          d.trigger("Save as");
-         d.bench().store().apply("t", [](Piece p) { return with_title(std::move(p), "changed"); });
+         d.space().store().apply("t", [](Piece p) { return with_title(std::move(p), "changed"); });
          run();
          return open_document(d.dialogs.save_path.toStdString())->piece.title == "changed";
        }},
@@ -200,7 +200,7 @@ std::vector<Command> all_commands() {
          d.dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
          run();
          const bool offered = comes_true([&] { return d.session().set_view == SetView::Import; });
-         d.bench().show_set_view(SetView::Staff);
+         d.space().show_set_view(SetView::Staff);
          return offered;
        }},
       {"Pack a parcel...", "", Desk::Grade,
@@ -222,13 +222,13 @@ std::vector<Command> all_commands() {
       {"Undo", "Ctrl+Z", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          const Piece before = d.piece();
-         d.bench().lay_current();
+         d.space().lay_current();
          run();
          return d.piece() == before;
        }},
       {"Redo", "Ctrl+Shift+Z", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().lay_current();
+         d.space().lay_current();
          const Piece after = d.piece();
          d.trigger("Undo");
          run();
@@ -236,7 +236,7 @@ std::vector<Command> all_commands() {
        }},
       {"Copy color as hex", "Ctrl+Shift+C", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().take_up(*parse_color("#98573f"));
+         d.space().take_up(*parse_color("#98573f"));
          run();
          return QApplication::clipboard()->text() == "#98573f";
        }},
@@ -245,19 +245,19 @@ std::vector<Command> all_commands() {
          d.window.setFocus();
          QApplication::clipboard()->setText("#123456");
          run();
-         return hex_of(d.session().color) == "#123456";
+         return hex_of(d.session().color()) == "#123456";
        }},
       {"Lay current color", "Ctrl+L", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().take_up(*parse_color("#123457"));
-         d.bench().select_family(families(d)[1].id);
+         d.space().take_up(*parse_color("#123457"));
+         d.space().select_family(families(d)[1].id);
          run();
          return hex_of(families(d)[1].swatches.back().color) == "#123457";
        }},
       name_row("Add family", "Ctrl+Shift+L", Desk::Pick, [](DeskTop& d) { return families(d).back().name; }),
       name_row("Rename swatch or family", "", Desk::Pick,
                [](DeskTop& d) {
-                 const Swatch* s = find_swatch(d.piece(), d.session().swatch);
+                 const Swatch* s = find_swatch(d.piece(), d.session().selection.focus());
                  return s ? s->name : find_family(d.piece(), d.session().family)->name;
                }),
       {"Delete swatch", "", Desk::Grade,
@@ -269,10 +269,10 @@ std::vector<Command> all_commands() {
        }},
       {"Back to the color before", "Ctrl+B", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().take_up(*parse_color("#101010"));
-         d.bench().take_up(*parse_color("#fafafa"));
+         d.space().take_up(*parse_color("#101010"));
+         d.space().take_up(*parse_color("#fafafa"));
          run();
-         return hex_of(d.session().color) == "#101010" && hex_of(d.session().before) == "#fafafa";
+         return hex_of(d.session().color()) == "#101010" && hex_of(d.session().before) == "#fafafa";
        }},
       desk_row("Observe", "Ctrl+1", Desk::Observe),
       desk_row("Limit", "Ctrl+2", Desk::Limit),
@@ -339,7 +339,7 @@ std::vector<Command> all_commands() {
          const double before = photo.zoom();
          Looking looking = d.session().looking;
          looking.region = PixelRect{100, 100, 200, 150};
-         d.bench().look_at(looking);
+         d.space().look_at(looking);
          run();
          const bool larger = photo.zoom() > 2 * before;
          d.trigger("Show the whole photo again");
@@ -370,14 +370,14 @@ std::vector<Command> all_commands() {
       {"Move the reference left", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id second = d.piece().references[1].id;
-         d.bench().show_reference(second);
+         d.space().show_reference(second);
          run();
          return d.piece().references[0].id == second;
        }},
       {"Move the reference right", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id second = d.piece().references[1].id;
-         d.bench().show_reference(second);
+         d.space().show_reference(second);
          run();
          return d.piece().references[2].id == second;
        }},
@@ -406,7 +406,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          run();
          const DiscPoint middle = *MaskRegion(*d.piece().mask).centroid();
-         const DiscPoint now = disc_point(d.session().at.a, d.session().at.r);
+         const DiscPoint now = disc_point(d.session().at.at.a, d.session().at.at.r);
          return near_to(now.x, middle.x) && near_to(now.y, middle.y);
        }},
       {"Lay the key colors", "", Desk::Limit,
@@ -418,10 +418,10 @@ std::vector<Command> all_commands() {
        }},
       {"Remove the area", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().store().apply("t", [](Piece p) {
+         d.space().store().apply("t", [](Piece p) {
            return with_area_added(std::move(p), {AreaMode::Adds, RingSector{}});
          });
-         d.bench().select_area(1);
+         d.space().select_area(1);
          run();
          return d.piece().mask->areas.size() == 1 &&
                 std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
@@ -455,13 +455,13 @@ std::vector<Command> all_commands() {
        }},
       {"Fix the partners", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().take_up(*parse_color("#98573f"));
-         const WheelPoint place = d.session().at;
+         d.space().take_up(*parse_color("#98573f"));
+         const WheelPoint place = d.session().at.at;
          run();
-         d.bench().take_up(*parse_color("#3d477f"));
-         const bool fixed = d.bench().partners_place() == place;
+         d.space().take_up(*parse_color("#3d477f"));
+         const bool fixed = d.space().partners_place() == place;
          run();
-         return fixed && d.bench().partners_place() == d.session().at;
+         return fixed && d.space().partners_place() == d.session().at.at;
        }},
       hues_row("Smooth hues", 0),
       hues_row("12 hues", 12),
@@ -515,7 +515,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const Id id = swatch(d, 1, 2).id;
          work(d).select({id});
-         d.bench().take_up(*parse_color("#aabb11"));
+         d.space().take_up(*parse_color("#aabb11"));
          run();
          return hex_of(find_swatch(d.piece(), id)->color) == "#aabb11";
        }},
@@ -544,7 +544,7 @@ std::vector<Command> all_commands() {
        }},
       {"Even out the family", "", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
-         d.bench().select_family(families(d)[2].id);
+         d.space().select_family(families(d)[2].id);
          run();
          const auto& list = families(d)[2].swatches;
          return near_to(value_of(list[0].color) - value_of(list[1].color),
@@ -610,11 +610,11 @@ private slots:
       listed.insert(command.text);
       if (command.at == Desk::Pick && std::string(command.text) == "New piece") desk = demo_at(Desk::Pick);
       DeskTop& d = *desk;
-      QUndoStack& stack = d.bench().store().stack();
-      d.bench().show_desk(command.at);
-      d.bench().show_set_view(SetView::Staff);
+      QUndoStack& stack = d.space().store().stack();
+      d.space().show_desk(command.at);
+      d.space().show_set_view(SetView::Staff);
       work(d).select({});
-      if (!d.piece().references.empty()) d.bench().show_reference(d.piece().references[0].id);
+      if (!d.piece().references.empty()) d.space().show_reference(d.piece().references[0].id);
       if (command.at == Desk::Observe) QVERIFY(d.photo_shown());
       QCoreApplication::processEvents();
       QAction* action = nullptr;
@@ -672,34 +672,34 @@ private slots:
       return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); };
     };
     // On every desk: the place of the color, and its readout.
-    d.bench().take_up(*parse_color("#98573f"));
-    QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.v, 55, 1e-3); }));
+    d.space().take_up(*parse_color("#98573f"));
+    QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.at.v, 55, 1e-3); }));
     QVERIFY(type("place.hue", "200",
-                 [&] { return near_to(d.session().at.a, 200, 1e-3) || d.session().at.a > 0; }));
+                 [&] { return near_to(d.session().at.at.a, 200, 1e-3) || d.session().at.at.a > 0; }));
     QVERIFY(type("place.saturation", "12",
-                 [&] { return near_to(d.session().at.r, 0.12, 1e-3) || d.session().at.r > 0; }));
-    d.window.bench().store().apply(
+                 [&] { return near_to(d.session().at.at.r, 0.12, 1e-3) || d.session().at.at.r > 0; }));
+    d.window.space().store().apply(
         "t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
-    QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.a, 200, 1e-3); }));
-    QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.r, 0.12, 1e-3); }));
-    QVERIFY(type("readout.0.0", "120", [&] { return rounded_8bit(d.session().color).r == 120; }));
-    QVERIFY(type("readout.0.1", "90", [&] { return rounded_8bit(d.session().color).g == 90; }));
-    QVERIFY(type("readout.0.2", "60", [&] { return rounded_8bit(d.session().color).b == 60; }));
-    QVERIFY(type("steps.hue", "12", [&] { return d.bench().steps().hues == 12; }));
-    QVERIFY(type("steps.saturation", "5", [&] { return d.bench().steps().saturations == 5; }));
-    QVERIFY(type("steps.value", "9", [&] { return d.bench().steps() == Steps{12, 5, 9}; }));
+    QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.at.a, 200, 1e-3); }));
+    QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.at.r, 0.12, 1e-3); }));
+    QVERIFY(type("readout.0.0", "120", [&] { return rounded_8bit(d.session().color()).r == 120; }));
+    QVERIFY(type("readout.0.1", "90", [&] { return rounded_8bit(d.session().color()).g == 90; }));
+    QVERIFY(type("readout.0.2", "60", [&] { return rounded_8bit(d.session().color()).b == 60; }));
+    QVERIFY(type("steps.hue", "12", [&] { return d.space().steps().hues == 12; }));
+    QVERIFY(type("steps.saturation", "5", [&] { return d.space().steps().saturations == 5; }));
+    QVERIFY(type("steps.value", "9", [&] { return d.space().steps() == Steps{12, 5, 9}; }));
     for (const char* name : {"steps.hue", "steps.saturation", "steps.value"})
       QVERIFY(type(name, "off", [] { return true; }));
-    QVERIFY(d.bench().steps().off());
+    QVERIFY(d.space().steps().off());
     QVERIFY(type("stringSteps", "7", [&] { return d.session().string.size() == 7; }));
     for (const char* name : {"mixParts.0", "mixParts.1", "mixParts.2", "mixParts.3"})
       QVERIFY(type(name, "3", shows(name, 3)));
 
-    d.bench().show_desk(Desk::Observe);
+    d.space().show_desk(Desk::Observe);
     QVERIFY(d.photo_shown());
-    d.bench().show_look(PhotoLook::Flat);
+    d.space().show_look(PhotoLook::Flat);
     QVERIFY(type("flatTones", "4", [&] { return d.session().looking.tones == 4; }));
-    d.bench().show_look(PhotoLook::Steps);
+    d.space().show_look(PhotoLook::Steps);
     QVERIFY(type("toneSteps", "6", [&] { return d.session().looking.steps == 6; }));
     for (const char* name : {"count.light", "count.middle", "count.dark"})
       QVERIFY(type(name, "2", shows(name, 2)));
@@ -710,7 +710,7 @@ private slots:
       for (const auto& other : d.session().harvest.colors)
         QVERIFY(&c == &other || contrast_of(c.color, other.color).difference >= 9);
 
-    d.bench().show_desk(Desk::Limit);
+    d.space().show_desk(Desk::Limit);
     QVERIFY(type("patternBase", "70", shows("patternBase", 70)));
     QVERIFY(type("patternSpread", "25", shows("patternSpread", 25)));
     d.part<QAbstractButton>("pattern.complement").click();
@@ -723,10 +723,10 @@ private slots:
          {{"area.0", 80}, {"area.1", 30}, {"area.2", 40}, {"area.3", 15}, {"area.4", 77}}},
         {RingSector{10, 50, 0.2, 0.6}, {{"area.0", 80}, {"area.1", 66}, {"area.2", 11}, {"area.3", 99}}}};
     for (const auto& [shape, numbers] : shapes) {
-      d.bench().store().apply("t", [&](Piece p) -> Result<Piece> {
+      d.space().store().apply("t", [&](Piece p) -> Result<Piece> {
         return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}});
       });
-      d.bench().select_area(0);
+      d.space().select_area(0);
       QCoreApplication::processEvents();
       for (const auto& [name, x] : numbers) {
         const Mask before = *d.piece().mask;
@@ -739,7 +739,7 @@ private slots:
     QVERIFY(type("fitHold", "60", shows("fitHold", 60)));
     QVERIFY(type("fitPoints", "4", shows("fitPoints", 4)));
 
-    d.bench().show_desk(Desk::Grade);
+    d.space().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     const auto& a = work(d).adjustment();
     QVERIFY(type("adjustTurn", "20", [&] { return a.turn == 20; }));
@@ -747,7 +747,7 @@ private slots:
     QVERIFY(type("adjustValue", "-7", [&] { return a.value == -7; }));
     QVERIFY(type("adjustContrast", "1.5", [&] { return a.contrast == 1.5; }));
     QVERIFY(type("adjustPivot", "30", [&] { return a.pivot == 30; }));
-    QVERIFY(type("adjustTint", "0.3", [&] { return a.tint_share == 0.3 && a.tint == d.session().color; }));
+    QVERIFY(type("adjustTint", "0.3", [&] { return a.tint_share == 0.3 && a.tint == d.session().color(); }));
     d.part<QPushButton>("adjustReset").click();
     QVERIFY(work(d).adjustment() == Adjustment{});
     const auto& g = d.piece().grading;

@@ -72,23 +72,23 @@ struct DeskTop {
     window.show();
     if (!QTest::qWaitForWindowExposed(&window)) qFatal("the window did not come up");
   }
-  [[nodiscard]] Workbench& bench() { return window.bench(); }
-  [[nodiscard]] const Piece& piece() { return bench().piece(); }
-  [[nodiscard]] const Session& session() { return bench().session(); }
+  [[nodiscard]] Workspace& space() { return window.space(); }
+  [[nodiscard]] const Piece& piece() { return space().piece(); }
+  [[nodiscard]] const Session& session() { return space().session(); }
   [[nodiscard]] QString notice() { return window.notice().sentence(); }
   /// The demo piece with its photos decoded.
   bool open_demo() {
     if (!window.documents().open(QStringLiteral(DEMO_PIECE))) return false;
     return comes_true([this] {
       for (const auto& r : piece().references)
-        if (bench().photos().state_of(r).loading) return false;
+        if (space().photos().state_of(r).loading) return false;
       return true;
     });
   }
   /// For versions of a test's own.
   bool open_demo_without_versions() {
-    return open_demo() && bench().store().apply("Forget versions", [](Piece p) -> Result<Piece> {
-      p.sets[0].versions.clear();
+    return open_demo() && space().store().apply("Forget versions", [](Piece p) -> Result<Piece> {
+      p.sets.change(0).versions.clear();
       return p;
     });
   }
@@ -96,7 +96,7 @@ struct DeskTop {
   bool photo_shown() {
     return comes_true([this] {
       const Reference* shown = find_reference(piece(), session().reference);
-      return shown && bench().photos().state_of(*shown).photo;
+      return shown && space().photos().state_of(*shown).photo;
     });
   }
   template <class W> [[nodiscard]] W& part(const char* name) {
@@ -115,8 +115,8 @@ struct DeskTop {
 /// A new piece at a desk.
 [[nodiscard]] inline std::unique_ptr<DeskTop> new_piece_at(Desk desk) {
   auto out = std::make_unique<DeskTop>();
-  out->bench().show_desk(desk);
-  if (desk == Desk::Grade) out->bench().show_set_view(SetView::Staff);
+  out->space().show_desk(desk);
+  if (desk == Desk::Grade) out->space().show_set_view(SetView::Staff);
   QCoreApplication::processEvents();
   return out;
 }

@@ -46,10 +46,10 @@ private:
   }
   /// checkState of the whole document in one place.
   void check(bool edited, const char* words, int undo_steps) {
-    QCOMPARE(m_desk->bench().store().edited(), edited);
+    QCOMPARE(m_desk->space().store().edited(), edited);
     QCOMPARE(m_desk->window.isWindowModified(), edited);
     QCOMPARE(state(), QLatin1String(words));
-    QCOMPARE(m_desk->bench().store().stack().index(), undo_steps);
+    QCOMPARE(m_desk->space().store().stack().index(), undo_steps);
     QCOMPARE(m_desk->window.findChild<QAction*>("undo")->isEnabled(), undo_steps > 0);
     QVERIFY(m_desk->window.windowTitle().contains(QString::fromStdString(m_desk->piece().title)));
   }
@@ -76,40 +76,40 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), QStringLiteral("#c07030"));
   m_desk->trigger("Pick");
   m_desk->part<QAbstractButton>("pattern.triad").click();
-  m_desk->bench().nudge_value(-10);
+  m_desk->space().nudge_value(-10);
   m_desk->trigger("Lay current color");
   m_desk->trigger("Lay current color");
   save_as(path("plate"));
   const QString saved = path("plate.zonachrom");
   QVERIFY(QFile::exists(saved));
   const Piece piece = m_desk->piece();
-  const Bench bench = m_desk->bench().bench();
+  const AtHand space = m_desk->space().at_hand();
   // Opened again from disk in another window it is the same in every field.
   DeskTop second;
   QVERIFY(second.window.documents().open(saved));
   QVERIFY(second.piece() == piece);
-  QVERIFY(second.bench().bench() == bench);
-  QCOMPARE(second.session().color, m_desk->session().color);
+  QVERIFY(second.space().at_hand() == space);
+  QCOMPARE(second.session().color(), m_desk->session().color());
 }
 
 void DocumentTask::the_state_is_told_in_words() {
   check(false, "not a file yet", 0);
-  m_desk->bench().lay_current();
-  check(true, "not saved yet", 2);
+  m_desk->space().lay_current();
+  check(true, "not saved yet", 1);
   save_as(path("a.zonachrom"));
-  check(false, "saved", 2);
-  m_desk->bench().lay_current();
-  check(true, "edited, not saved", 3);
+  check(false, "saved", 1);
+  m_desk->space().lay_current();
+  check(true, "edited, not saved", 2);
   m_desk->trigger("Undo");
-  check(false, "saved", 2);
+  check(false, "saved", 1);
   m_desk->trigger("Undo");
-  check(true, "edited, not saved", 1);
+  check(true, "edited, not saved", 0);
   m_desk->trigger("Redo");
-  check(false, "saved", 2);
+  check(false, "saved", 1);
 }
 
 void DocumentTask::leaving_unsaved_work_asks() {
-  m_desk->bench().lay_current();
+  m_desk->space().lay_current();
   const Piece piece = m_desk->piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->trigger("New piece");
@@ -150,12 +150,12 @@ void DocumentTask::a_bad_file_leaves_the_open_piece_alone() {
 }
 
 void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
-  m_desk->bench().lay_current();
+  m_desk->space().lay_current();
   save_as(path("no/such/folder/plate.zonachrom"));
   QVERIFY(m_desk->notice().contains("was not saved"));
-  check(true, "not saved yet", 2);
+  check(true, "not saved yet", 1);
   save_as(path("plate.zonachrom"));
-  m_desk->bench().lay_current();
+  m_desk->space().lay_current();
   m_desk->trigger("Save");
   QVERIFY(QFile::exists(path("plate.before.zonachrom")));
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.before.zonachrom").toStdString())->piece)),
@@ -164,14 +164,14 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
 
 void DocumentTask::wells_come_back_without_a_save() {
   save_as(path("plate.zonachrom"));
-  m_desk->bench().take_up({0.25, 0.5, 0.75});
-  m_desk->bench().lay_down_well(6);
-  QVERIFY(!m_desk->bench().store().edited());
+  m_desk->space().take_up({0.25, 0.5, 0.75});
+  m_desk->space().lay_down_well(6);
+  QVERIFY(!m_desk->space().store().edited());
   QVERIFY(m_desk->window.close());
   DeskTop again;
   QVERIFY(again.window.documents().open(path("plate.zonachrom")));
-  QCOMPARE(again.session().bench.wells[6], std::optional(Srgb{0.25, 0.5, 0.75}));
-  QCOMPARE(again.session().color, (Srgb{0.25, 0.5, 0.75}));
+  QCOMPARE(again.session().at_hand.wells[6], std::optional(Srgb{0.25, 0.5, 0.75}));
+  QCOMPARE(again.session().color(), (Srgb{0.25, 0.5, 0.75}));
 }
 
 void DocumentTask::recent_files_are_offered() {
@@ -190,7 +190,7 @@ void DocumentTask::recent_files_are_offered() {
 void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
   QVERIFY(journals().isEmpty());
-  m_desk->bench().lay_current();
+  m_desk->space().lay_current();
   QVERIFY(comes_true([&] { return journals().size() == 1; }));
   // While its program runs it is nobody's leftover.
   QVERIFY(Journal::leftovers().empty());
@@ -249,7 +249,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
     QVERIFY(second.window.documents().open(path("plate.zonachrom")));
     QVERIFY(second.notice().contains("open in another window"));
     QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("open in another window too"));
-    second.bench().lay_current();
+    second.space().lay_current();
     // Save asks for another name instead of writing over the first window's file.
     second.dialogs.save_path = path("plate two.zonachrom");
     second.trigger("Save");
@@ -261,11 +261,11 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
   QFile::setPermissions(path("plate two.zonachrom"), QFile::ReadOwner);
   QVERIFY(m_desk->window.documents().open(path("plate two.zonachrom")));
   QCOMPARE(state(), QStringLiteral("read only"));
-  m_desk->bench().lay_current();
+  m_desk->space().lay_current();
   m_desk->dialogs.save_path.clear();
   m_desk->trigger("Save");
   QVERIFY(m_desk->notice().contains("read only"));
-  QVERIFY(m_desk->bench().store().edited());
+  QVERIFY(m_desk->space().store().edited());
 }
 
 namespace {
@@ -273,8 +273,8 @@ namespace {
 int work_on(const QString& file) {
   DeskTop desk;
   if (!desk.window.documents().open(file)) return 1;
-  desk.bench().take_up({0.25, 0.5, 0.75});
-  desk.bench().lay_current();
+  desk.space().take_up({0.25, 0.5, 0.75});
+  desk.space().lay_current();
   return QApplication::exec();
 }
 

@@ -65,7 +65,7 @@ private:
   /// Calls f at each desk, and at Grade in each view and on each page.
   template <class F> void at_each(const F& f) {
     for (const Desk desk : kDesks) {
-      m_desk->bench().show_desk(desk);
+      m_desk->space().show_desk(desk);
       QCoreApplication::processEvents();
       f(QStringLiteral("desk %1").arg(static_cast<int>(desk)));
       for (auto* button : m_desk->window.findChildren<QAbstractButton*>()) {
@@ -128,7 +128,7 @@ void EveryDeskTask::controls_say_what_they_are() {
 void EveryDeskTask::tab_goes_round_and_comes_back() {
   QVERIFY(m_desk->open_demo());
   for (const Desk desk : kDesks) {
-    m_desk->bench().show_desk(desk);
+    m_desk->space().show_desk(desk);
     QCoreApplication::processEvents();
     std::vector<QWidget*> way;
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
@@ -161,7 +161,7 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
   const std::string name =
       "the last light on the copper above the third doorway as it is seen from the bridge in rain, ";
   const std::string longest = name + name + name + "end";
-  m_desk->bench().store().apply("Names", [&](Piece p) {
+  m_desk->space().store().apply("Names", [&](Piece p) {
     auto out = with_title(std::move(p), longest);
     const Piece named = *out;
     for (const auto& r : named.references) out = with_reference_named(std::move(out).value(), r.id, longest);
@@ -192,8 +192,8 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
 /// An empty piece at each desk: words say what comes first, and no command takes the program down.
 void EveryDeskTask::every_desk_stands_without_a_piece() {
   m_desk->trigger("New piece");
-  m_desk->bench().store().apply("Bare", [](Piece p) {
-    p.sets[0].families.clear();
+  m_desk->space().store().apply("Bare", [](Piece p) {
+    p.sets.change(0).families.clear();
     return p;
   });
   at_each([&](const QString&) {

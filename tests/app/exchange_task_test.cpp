@@ -3,8 +3,8 @@
 #include "core/color/convert.h"
 #include "core/piece/edits.h"
 #include "desk.h"
-#include "io/container/parcel.h"
 #include "io/exchange/exchange.h"
+#include "io/shelf/parcel.h"
 
 #include <QAbstractButton>
 #include <QCheckBox>
@@ -152,7 +152,7 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
   m_desk->window.documents().new_piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->window.documents().new_piece();
-  m_desk->bench().show_desk(Desk::Grade);
+  m_desk->space().show_desk(Desk::Grade);
   press_button("page.setShelf");
   QTest::keyClicks(&m_desk->part<QLineEdit>("setShelfSearch"), "copper");
   list.setCurrentRow(0);

@@ -45,7 +45,7 @@ private slots:
 private:
   StaffView& staff() { return m_desk->part<StaffView>("staff"); }
   RowsView& rows() { return m_desk->part<RowsView>("rows"); }
-  SetWork& work() { return m_desk->bench().set_work(); }
+  SetWork& work() { return m_desk->space().set_work(); }
   const SwatchSet& set() { return *current_set(m_desk->piece()); }
   const Swatch& swatch(std::size_t family, std::size_t i) { return set().families[family].swatches[i]; }
   void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
@@ -61,7 +61,7 @@ void GradeTask::a_set_is_built_from_picks_by_keyboard_alone() {
   for (int i = 0; i < 3; ++i) {
     for (int k = 0; k < 4; ++k) QTest::keyClick(&wheel, Qt::Key_PageUp, Qt::ShiftModifier);
     QTest::keyClick(&wheel, Qt::Key_Right, Qt::ShiftModifier);
-    m_desk->bench().nudge_value(10);
+    m_desk->space().nudge_value(10);
     QTest::keyClick(&window, Qt::Key_L, Qt::ControlModifier);
   }
   QTest::keyClick(&window, Qt::Key_4, Qt::ControlModifier);
@@ -101,14 +101,14 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
   m_desk->trigger("Undo");
   QCOMPARE(swatch(0, 0).id, one);
   // Ctrl adds, Shift goes on as far as there.
-  m_desk->bench().select_swatch(one);
+  m_desk->space().select_swatch(one);
   click(staff(), staff().swatch_rect(swatch(1, 0).id).center(), Qt::ControlModifier);
   QCOMPARE(work().selection().size(), std::size_t{2});
-  m_desk->bench().select_swatch(swatch(1, 0).id);
+  m_desk->space().select_swatch(swatch(1, 0).id);
   click(staff(), staff().swatch_rect(swatch(1, 3).id).center(), Qt::ShiftModifier);
   QCOMPARE(work().selection().size(), std::size_t{4});
   // Onto the name of another set it goes there.
-  m_desk->bench().store().apply("Set", [](Piece p) {
+  m_desk->space().store().apply("Set", [](Piece p) {
     const Id first = p.current_set;
     return with_current_set(*with_family(*with_set(std::move(p), "Second"), "all"), first);
   });
@@ -119,7 +119,7 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
         button->isVisible())
       tab = button;
   QVERIFY(tab);
-  m_desk->bench().select_swatch(one);
+  m_desk->space().select_swatch(one);
   const QPointF target = staff().mapFrom(&m_desk->window, tab->mapTo(&m_desk->window, tab->rect().center()));
   drag(staff(), staff().swatch_rect(one).center(), target);
   QCOMPARE(m_desk->piece().sets[1].families[0].swatches.size(), std::size_t{1});
@@ -145,19 +145,19 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
            rounded_8bit(find_swatch(m_desk->piece(), first)->color));
   // By keys: select, then move with Ctrl.
   rows().setFocus();
-  m_desk->bench().select_swatch(first);
+  m_desk->space().select_swatch(first);
   QTest::keyClick(&rows(), Qt::Key_Left, Qt::ControlModifier);
   QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
   QTest::keyClick(&rows(), Qt::Key_Left);
-  QVERIFY(m_desk->session().swatch != first);
+  QVERIFY(m_desk->session().selection.focus() != first);
   // A box over everything selects everything, at each size.
-  m_desk->bench().select_swatch(first);
+  m_desk->space().select_swatch(first);
   work().move_to(set().families[1].id, 5);
   for (const char* size : {"chips.small", "chips.large", "chips.middle"}) {
     press_button(size);
     drag(grid(), QPointF(grid().width() - 3, grid().height() - 3), {100, 2});
     QCOMPARE(work().selection().size(), swatch_count(set()));
-    m_desk->bench().select_swatch(0);
+    m_desk->space().select_swatch(0);
   }
 }
 
@@ -189,7 +189,7 @@ void GradeTask::the_list_sorts_filters_and_edits() {
 
 void GradeTask::a_family_is_evened_out() {
   QVERIFY(m_desk->open_demo());
-  m_desk->bench().select_family(set().families[1].id);
+  m_desk->space().select_family(set().families[1].id);
   m_desk->trigger("Even out");
   std::vector<double> values;
   for (const auto& s : set().families[1].swatches) values.push_back(value_of(s.color));
@@ -239,7 +239,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
   press_button("page.change");
   const Piece before = m_desk->piece();
   const Id id = swatch(0, 2).id;
-  m_desk->bench().select_swatch(id);
+  m_desk->space().select_swatch(id);
   const QRectF was = staff().swatch_rect(id);
   type_into(m_desk->part<QLineEdit>("adjustValue"), "-20");
   // The staff shows it lower; the piece has not changed.
@@ -256,7 +256,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), value_of(find_swatch(before, id)->color),
              1e-6);
   // What cannot be is held, and said; the whole set without a selection.
-  m_desk->bench().select_swatch(0);
+  m_desk->space().select_swatch(0);
   type_into(m_desk->part<QLineEdit>("adjustSaturation"), "2");
   QVERIFY(m_desk->part<QLabel>("adjustSays").text().contains("held at what exists"));
   m_desk->trigger("Undo");
@@ -300,7 +300,7 @@ void GradeTask::swatches_are_copied_between_sets_and_programs() {
   const QMimeData* clip = QApplication::clipboard()->mimeData();
   QVERIFY(clip->text().startsWith(QString::fromStdString(hex + " " + name)));
   QVERIFY(clip->hasColor());
-  m_desk->bench().store().apply("Set", [](Piece p) { return with_set(std::move(p), "Second"); });
+  m_desk->space().store().apply("Set", [](Piece p) { return with_set(std::move(p), "Second"); });
   m_desk->trigger("Paste");
   QCOMPARE(swatch_count(set()), std::size_t{2});
   QCOMPARE(swatch(0, 0).name, name);
@@ -331,7 +331,7 @@ void GradeTask::find_goes_by_name_and_by_nearest_color() {
 void GradeTask::locked_swatches_stay() {
   QVERIFY(m_desk->open_demo());
   const Swatch locked = swatch(0, 0);
-  m_desk->bench().select_swatch(locked.id);
+  m_desk->space().select_swatch(locked.id);
   m_desk->trigger("Lock or unlock");
   m_desk->trigger("Mark used");
   QVERIFY(swatch(0, 0).locked && swatch(0, 0).used);
@@ -341,7 +341,7 @@ void GradeTask::locked_swatches_stay() {
   QTest::keyClick(&staff(), Qt::Key_Delete);
   QVERIFY(find_swatch(m_desk->piece(), locked.id));
   m_desk->trigger("Lock or unlock");
-  m_desk->bench().take_up({0.1, 0.2, 0.3});
+  m_desk->space().take_up({0.1, 0.2, 0.3});
   m_desk->trigger("Replace by");
   QCOMPARE(find_swatch(m_desk->piece(), locked.id)->color, (Srgb{0.1, 0.2, 0.3}));
 }
@@ -409,7 +409,7 @@ void GradeTask::the_rules_of_grading_are_the_pieces() {
 }
 
 void GradeTask::thousands_of_swatches_stay_quick() {
-  m_desk->bench().store().apply("many", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("many", [](Piece p) -> Result<Piece> {
     for (int f = 0; f < 100; ++f) {
       p = *with_family(std::move(p), "family " + std::to_string(f));
       for (int i = 0; i < 50; ++i)

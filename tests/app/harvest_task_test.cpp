@@ -49,7 +49,7 @@ private:
   const Harvest& harvest() { return m_desk->session().harvest; }
   void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
   QPointF spot(double x, double y) {
-    const QImage& image = m_desk->bench().reader().photo()->full();
+    const QImage& image = m_desk->space().reader().photo()->full();
     return photo().place_of(static_cast<int>(x * image.width()), static_cast<int>(y * image.height()));
   }
   double value_seen(QPointF at) {
@@ -76,7 +76,7 @@ void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
     press_button(button);
     QCOMPARE(looking().look, look);
     const QImage by_button = photo().grab().toImage();
-    m_desk->bench().show_look(PhotoLook::Color);
+    m_desk->space().show_look(PhotoLook::Color);
     QTest::keyClick(&photo(), key);
     QCOMPARE(looking().look, look);
     QVERIFY(photo().grab().toImage() == by_button);
@@ -116,30 +116,30 @@ void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
 void HarvestTask::flat_limits_are_dragged_on_the_axis() {
   press_button("look.flat");
   type_into(m_desk->part<NumberField>("flatTones"), "2");
-  const double found = m_desk->bench().reader().tones().limits[0];
+  const double found = m_desk->space().reader().tones().limits[0];
   const ValueAxis axis(rail().height());
   const QPointF at = spot(0.5, 0.75);
-  m_desk->bench().show_look(PhotoLook::Value);
+  m_desk->space().show_look(PhotoLook::Value);
   const double here = value_seen(at);
   press_button("look.flat");
-  const Srgb held = m_desk->session().color;
+  const Srgb held = m_desk->session().color();
   // The limit dragged above, then below this place: it turns dark, then light.
   drag(rail(), {10, axis.y_of(found)}, {10, axis.y_of(here + 12)});
   CHECK_NEAR(looking().limits[0], here + 12, 0.3);
   const double as_dark = value_seen(at);
   drag(rail(), {10, axis.y_of(here + 12)}, {10, axis.y_of(here - 12)});
   QVERIFY(value_seen(at) > as_dark + 5);
-  QCOMPARE(m_desk->session().color, held); // the value line was left alone
+  QCOMPARE(m_desk->session().color(), held); // the value line was left alone
   press_button("findLimits");
-  CHECK_NEAR(m_desk->bench().reader().tones().limits[0], found, 1e-9);
+  CHECK_NEAR(m_desk->space().reader().tones().limits[0], found, 1e-9);
 }
 
 void HarvestTask::the_edge_parts_before_and_after() {
-  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), pattern_mask({Pattern::Single, 240, 20})), true);
   });
   const QPointF left = spot(0.25, 0.7), right = spot(0.75, 0.7);
-  m_desk->bench().show_look(PhotoLook::Color);
+  m_desk->space().show_look(PhotoLook::Color);
   const QColor left_before = seen(photo(), left), right_before = seen(photo(), right);
   press_button("look.mask");
   press_button("look.mask");
@@ -162,7 +162,7 @@ void HarvestTask::a_region_restricts_what_is_read() {
   press_button("markRegion");
   drag(photo(), spot(0.4, 0.05), spot(0.6, 0.15));
   QVERIFY(looking().region && !looking().marking);
-  const QImage& image = m_desk->bench().reader().photo()->full();
+  const QImage& image = m_desk->space().reader().photo()->full();
   QVERIFY(std::abs(looking().region->x - 0.4 * image.width()) < 6);
   // By hand, over the pixels of the region.
   const PixelView part = part_of(view_of(image), *looking().region);
@@ -170,7 +170,7 @@ void HarvestTask::a_region_restricts_what_is_read() {
   for (int y = 0; y < part.height; ++y)
     for (int px = 0; px < part.width; ++px, ++count)
       light += value_of(srgb_from_8bit(color_of_word(part.row(y)[px]))) >= m_desk->piece().bands.light_from;
-  const BandShares shares = band_shares(*m_desk->bench().reader().values(), m_desk->piece().bands);
+  const BandShares shares = band_shares(*m_desk->space().reader().values(), m_desk->piece().bands);
   CHECK_NEAR(shares.light, light / count, 0.01);
   panel.grab();
   QVERIFY(panel.words() != whole);
@@ -183,32 +183,32 @@ void HarvestTask::samples_are_laid_straight_or_brought_into_the_mask() {
   const std::size_t before = swatch_count(*current_set(m_desk->piece()));
   const QPointF at = spot(0.25, 0.12);
   for (const int side : {1, 11, 31}) {
-    m_desk->bench().choose_sample_side(side);
+    m_desk->space().choose_sample_side(side);
     click(photo(), at, Qt::ControlModifier);
     const auto& laid = find_family(m_desk->piece(), m_desk->session().family)->swatches.back();
     const QPoint pixel = *photo().pixel_at(at);
-    QVERIFY(largest_step(laid.color, *sample_average(view_of(m_desk->bench().reader().photo()->full()),
+    QVERIFY(largest_step(laid.color, *sample_average(view_of(m_desk->space().reader().photo()->full()),
                                                      pixel.x(), pixel.y(), side)) < 1e-12);
     // It remembers where it came from.
     QCOMPARE(laid.from, std::optional(SampleOrigin{m_desk->session().reference, pixel.x(), pixel.y()}));
   }
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), before + 3);
   // A sample outside the mask at its nearest place, when asked.
-  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), pattern_mask({Pattern::Single, 60, 10})), true);
   });
   click(photo(), at);
-  const Srgb as_it_is = m_desk->session().color;
-  QCOMPARE(m_desk->bench().in_mask(), std::optional(false));
+  const Srgb as_it_is = m_desk->session().color();
+  QCOMPARE(m_desk->space().in_mask(), std::optional(false));
   press_button("holdSamples");
   click(photo(), at);
-  QCOMPARE(m_desk->bench().in_mask(), std::optional(true));
-  QVERIFY(std::abs(value_of(m_desk->session().color) - value_of(as_it_is)) < 0.01);
+  QCOMPARE(m_desk->space().in_mask(), std::optional(true));
+  QVERIFY(std::abs(value_of(m_desk->session().color()) - value_of(as_it_is)) < 0.01);
   // A laid sample goes with its place, a picked color does not.
-  m_desk->bench().lay_current();
+  m_desk->space().lay_current();
   QVERIFY(find_family(m_desk->piece(), m_desk->session().family)->swatches.back().from.has_value());
-  m_desk->bench().pick_value(50);
-  m_desk->bench().lay_current();
+  m_desk->space().pick_value(50);
+  m_desk->space().lay_current();
   QVERIFY(!find_family(m_desk->piece(), m_desk->session().family)->swatches.back().from.has_value());
 }
 
@@ -242,7 +242,7 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
   const QPoint pixel = *photo().pixel_at(to);
   QCOMPARE(harvest().colors[5].x, pixel.x());
   QVERIFY(largest_step(harvest().colors[5].color,
-                       *sample_average(view_of(m_desk->bench().reader().photo()->full()), pixel.x(),
+                       *sample_average(view_of(m_desk->space().reader().photo()->full()), pixel.x(),
                                        pixel.y(), m_desk->session().sample_side)) < 1e-12);
   // The chosen pin goes on by keys, a pixel at a time.
   photo().setFocus();
@@ -289,7 +289,7 @@ void HarvestTask::what_cannot_be_taken_says_so() {
   QVERIFY(m_desk->part<QLabel>("harvestWords").text().contains("lacks"));
   type_into(m_desk->part<NumberField>("leastDifference"), "99");
   QVERIFY(word_at_field(m_desk->window).contains("0 to 50"));
-  m_desk->bench().store().apply(
+  m_desk->space().store().apply(
       "off", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
   m_desk->part<QComboBox>("maskUse").setCurrentIndex(1);
   press_button("takeColors");
@@ -297,7 +297,7 @@ void HarvestTask::what_cannot_be_taken_says_so() {
 }
 
 void HarvestTask::a_mask_is_fitted_to_the_reference() {
-  m_desk->bench().show_desk(Desk::Limit);
+  m_desk->space().show_desk(Desk::Limit);
   press_button("page.reference");
   QCoreApplication::processEvents();
   const Mask before = *m_desk->piece().mask;
@@ -307,7 +307,7 @@ void HarvestTask::a_mask_is_fitted_to_the_reference() {
   QVERIFY(comes_true([&] { return m_desk->piece().mask->areas != before.areas; }));
   const auto points = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points;
   QVERIFY(points.size() <= 5);
-  QVERIFY(*m_desk->bench().reader().held() >= 0.7 - 1e-9);
+  QVERIFY(*m_desk->space().reader().held() >= 0.7 - 1e-9);
   QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("holds 7"));
   const Mask polygon = *m_desk->piece().mask;
   m_desk->part<QComboBox>("fitKind").setCurrentText(QStringLiteral("complement"));
@@ -335,7 +335,7 @@ void HarvestTask::a_mask_is_fitted_to_the_reference() {
 }
 
 void HarvestTask::the_view_turns_mirrors_and_crops() {
-  const QImage& image = m_desk->bench().reader().photo()->full();
+  const QImage& image = m_desk->space().reader().photo()->full();
   const QPoint pixel(image.width() / 5, image.height() / 3);
   const auto shows_pixel = [&] {
     const QPointF at = photo().place_of(pixel.x(), pixel.y());
@@ -349,8 +349,8 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
     // What is seen there is that pixel's surroundings, and a sample takes its color.
     const QPointF at = photo().place_of(pixel.x(), pixel.y());
     click(photo(), at);
-    QVERIFY(largest_step(m_desk->session().color, *sample_average(view_of(image), pixel.x(), pixel.y(), 5)) <
-            1e-12);
+    QVERIFY(largest_step(m_desk->session().color(),
+                         *sample_average(view_of(image), pixel.x(), pixel.y(), 5)) < 1e-12);
   }
   QVERIFY((photo().place_of(pixel.x(), pixel.y()) - upright).manhattanLength() < 1e-6);
   m_desk->trigger("Mirror the view");
@@ -378,7 +378,7 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
   QCOMPARE(m_desk->piece().references.size(), before.references.size());
   QCOMPARE(m_desk->piece().references[0].name, std::string("other"));
   QVERIFY(m_desk->photo_shown());
-  QCOMPARE(m_desk->bench().reader().photo()->full().size(), other.size());
+  QCOMPARE(m_desk->space().reader().photo()->full().size(), other.size());
   m_desk->trigger("Undo");
   QCOMPARE(m_desk->piece(), before);
 }
@@ -401,7 +401,7 @@ void HarvestTask::a_folder_brings_its_photos_and_names_the_others() {
   QCoreApplication::sendEvent(&m_desk->window, &enter);
   QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, {});
   QCoreApplication::sendEvent(&m_desk->window, &drop);
-  QVERIFY(comes_true([&] { return m_desk->bench().photos().intakes().empty(); }));
+  QVERIFY(comes_true([&] { return m_desk->space().photos().intakes().empty(); }));
   QCOMPARE(m_desk->piece().references.size(), before + 2);
   QVERIFY(m_desk->notice().contains("\"words\"") && m_desk->notice().contains("\"broken\""));
 }

@@ -33,7 +33,7 @@ private slots:
 
 private:
   StaffView& staff() { return m_desk->part<StaffView>("staff"); }
-  const std::vector<Family>& families() { return current_set(m_desk->piece())->families; }
+  const List<Family>& families() { return current_set(m_desk->piece())->families; }
   void type_name(const QString& name) {
     auto& editor = m_desk->part<QLineEdit>("nameEditor");
     QVERIFY(editor.isVisible());
@@ -43,8 +43,9 @@ private:
     QVERIFY(!editor.isVisible());
   }
   void lay(double a, double r, double v) {
-    m_desk->bench().take_up(*m_desk->bench().wheel().color_at({a, r, v}), WheelPoint{a, r, v});
-    m_desk->bench().lay_current();
+    m_desk->space().take_up(*m_desk->space().wheel().color_at({a, r, v}),
+                            WheelPlace{{a, r, v}, m_desk->piece().wheel});
+    m_desk->space().lay_current();
   }
   static Swatch at_place(Swatch s, int place) {
     s.place = place;
@@ -57,20 +58,20 @@ void LayTask::the_first_color_makes_the_first_family() {
   m_desk->part<QAbstractButton>("lay").click();
   QCOMPARE(families().size(), std::size_t{1});
   QCOMPARE(families()[0].swatches.size(), std::size_t{1});
-  QCOMPARE(families()[0].swatches[0].color, m_desk->session().color);
+  QCOMPARE(families()[0].swatches[0].color, m_desk->session().color());
   m_desk->trigger("Lay current color");
   QCOMPARE(families()[0].swatches.size(), std::size_t{2});
 }
 
 void LayTask::a_click_on_the_slot_lays_there() {
   QVERIFY(m_desk->open_demo());
-  m_desk->bench().take_up({0.2, 0.3, 0.9});
+  m_desk->space().take_up({0.2, 0.3, 0.9});
   const std::size_t before = families()[3].swatches.size();
   move(staff(), staff().slot_rect(3).center(), Qt::NoButton);
   click(staff(), staff().slot_rect(3).center());
   QCOMPARE(families()[3].swatches.size(), before + 1);
   QCOMPARE(families()[3].swatches.back().color, (Srgb{0.2, 0.3, 0.9}));
-  QCOMPARE(m_desk->session().swatch, families()[3].swatches.back().id);
+  QCOMPARE(m_desk->session().selection.focus(), families()[3].swatches.back().id);
 }
 
 void LayTask::swatches_stand_at_their_value() {
@@ -88,9 +89,9 @@ void LayTask::swatches_stand_at_their_value() {
 void LayTask::a_click_takes_up_exactly() {
   lay(30, 0.8, 70);
   const Swatch s = families()[0].swatches[0];
-  m_desk->bench().take_up({0.1, 0.1, 0.1});
+  m_desk->space().take_up({0.1, 0.1, 0.1});
   click(staff(), staff().swatch_rect(s.id).center());
-  QCOMPARE(m_desk->session().color, s.color);
+  QCOMPARE(m_desk->session().color(), s.color);
   QCOMPARE(m_desk->session().at, *s.picked);
 }
 
@@ -118,7 +119,7 @@ void LayTask::names_are_edited_in_place() {
   type_name("kettles");
   QCOMPARE(families()[1].name, std::string("kettles"));
   const Id swatch = families()[1].swatches[0].id;
-  m_desk->bench().select_swatch(swatch);
+  m_desk->space().select_swatch(swatch);
   QTest::keyClick(&staff(), Qt::Key_F2);
   type_name("rim toward the lamp");
   QCOMPARE(find_swatch(m_desk->piece(), swatch)->name, std::string("rim toward the lamp"));
@@ -138,11 +139,11 @@ void LayTask::names_are_edited_in_place() {
 void LayTask::deleting_and_undo_name_themselves() {
   lay(30, 0.8, 70);
   const Piece laid = m_desk->piece();
-  m_desk->bench().select_swatch(families()[0].swatches[0].id);
+  m_desk->space().select_swatch(families()[0].swatches[0].id);
   staff().setFocus();
   QTest::keyClick(&staff(), Qt::Key_Delete);
   QVERIFY(families()[0].swatches.empty());
-  QCOMPARE(m_desk->session().swatch, Id{0});
+  QCOMPARE(m_desk->session().selection.focus(), Id{0});
   auto* undo = m_desk->window.findChild<QAction*>("undo");
   QCOMPARE(undo->text(), QStringLiteral("Undo Delete swatch"));
   undo->trigger();
@@ -152,7 +153,7 @@ void LayTask::deleting_and_undo_name_themselves() {
 
 /// As when a field that has to close gives its text while the window learns of an undo or redo.
 void LayTask::an_edit_may_follow_from_an_undo() {
-  PieceStore& store = m_desk->bench().store();
+  PieceStore& store = m_desk->space().store();
   const auto title = [&](const char* words) {
     store.apply(words, [=](Piece p) { return with_title(std::move(p), words); });
   };
@@ -185,7 +186,7 @@ void LayTask::counts_follow_the_bands() {
 }
 
 void LayTask::hundreds_of_swatches_and_long_names() {
-  m_desk->bench().store().apply("many", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("many", [](Piece p) -> Result<Piece> {
     for (int f = 0; f < 30; ++f) {
       p = *with_family(p, "a family with quite a long name, number " + std::to_string(f));
       for (int i = 0; i < 20; ++i)
@@ -201,7 +202,7 @@ void LayTask::hundreds_of_swatches_and_long_names() {
   QVERIFY(staff().column_rect(29).right() <= staff().width());
   const Swatch last = families()[29].swatches[10];
   click(staff(), staff().swatch_rect(last.id).center());
-  QCOMPARE(m_desk->session().swatch, last.id);
+  QCOMPARE(m_desk->session().selection.focus(), last.id);
 }
 
 void LayTask::everything_goes_by_keyboard() {
@@ -213,9 +214,9 @@ void LayTask::everything_goes_by_keyboard() {
   QTest::keyClick(&staff(), Qt::Key_Up, Qt::ControlModifier);
   // The second darkest of the coppers.
   const Swatch swatch = families()[1].swatches[3];
-  QCOMPARE(m_desk->session().swatch, swatch.id);
+  QCOMPARE(m_desk->session().selection.focus(), swatch.id);
   QTest::keyClick(&staff(), Qt::Key_Return);
-  QCOMPARE(m_desk->session().color, swatch.color);
+  QCOMPARE(m_desk->session().color(), swatch.color);
   QTest::keyClick(&staff(), Qt::Key_Right, Qt::ControlModifier);
   QCOMPARE(families()[2].swatches.back(), at_place(swatch, 5));
   QCOMPARE(m_desk->session().family, families()[2].id);
@@ -226,12 +227,12 @@ void LayTask::everything_goes_by_keyboard() {
 }
 
 void LayTask::copies_and_pastes_hex() {
-  m_desk->bench().take_up(srgb_from_8bit({0xce, 0x85, 0x4e}));
+  m_desk->space().take_up(srgb_from_8bit({0xce, 0x85, 0x4e}));
   m_desk->part<QAbstractButton>("copyHex").click();
   QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("#ce854e"));
   QApplication::clipboard()->setText(" #102030 ");
   m_desk->trigger("Paste");
-  QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0x10, 0x20, 0x30}));
+  QCOMPARE(rounded_8bit(m_desk->session().color()), (Srgb8{0x10, 0x20, 0x30}));
   QApplication::clipboard()->setText("a shopping list");
   m_desk->trigger("Paste");
   QVERIFY(m_desk->notice().contains("neither a picture nor a hex color"));

@@ -30,7 +30,7 @@ private slots:
 private:
   PhotoView& photo() { return m_desk->part<PhotoView>("photo"); }
   const QImage& pixels() {
-    return m_desk->bench()
+    return m_desk->space()
         .photos()
         .state_of(*find_reference(m_desk->piece(), m_desk->session().reference))
         .photo->full();
@@ -54,19 +54,19 @@ void ObserveTask::a_click_samples_the_average_in_linear_light() {
     }
   const Srgb expected{encoded_from_linear(sum[0] / 25), encoded_from_linear(sum[1] / 25),
                       encoded_from_linear(sum[2] / 25)};
-  QVERIFY(largest_step(m_desk->session().color, expected) < 1e-6);
-  QVERIFY(std::abs(m_desk->session().at.v - value_of(expected)) < 1e-4);
-  QCOMPARE(m_desk->session().bench.recent[0], m_desk->session().color);
+  QVERIFY(largest_step(m_desk->session().color(), expected) < 1e-6);
+  QVERIFY(std::abs(m_desk->session().at.at.v - value_of(expected)) < 1e-4);
+  QCOMPARE(m_desk->session().at_hand.recent[0], m_desk->session().color());
   // A drag takes the color where it ends.
   const QPointF end = spot() + QPointF(60, 20);
   drag(photo(), spot(), end);
   const QPoint last = *photo().pixel_at(end);
-  QVERIFY(largest_step(m_desk->session().color, *sample_average(view_of(pixels()), last.x(), last.y(), 5)) <
+  QVERIFY(largest_step(m_desk->session().color(), *sample_average(view_of(pixels()), last.x(), last.y(), 5)) <
           1e-12);
   // Beside the photo there is nothing to take.
-  const Srgb held = m_desk->session().color;
+  const Srgb held = m_desk->session().color();
   click(photo(), {1, 1});
-  if (!photo().pixel_at({1, 1})) QCOMPARE(m_desk->session().color, held);
+  if (!photo().pixel_at({1, 1})) QCOMPARE(m_desk->session().color(), held);
 }
 
 void ObserveTask::the_sample_size_is_chosen_by_wheel_key_and_list() {
@@ -94,7 +94,7 @@ void ObserveTask::the_loupe_shows_sample_beside_held_color() {
     return largest_step({c.redF(), c.greenF(), c.blueF()}, expected) < 1.5 / 255;
   };
   QVERIFY(matches(seen(photo(), note + QPointF(20, 25)), sample));
-  QVERIFY(matches(seen(photo(), note + QPointF(90, 25)), m_desk->session().color));
+  QVERIFY(matches(seen(photo(), note + QPointF(90, 25)), m_desk->session().color()));
 }
 
 void ObserveTask::zoom_keeps_the_place_under_the_pointer() {
@@ -118,9 +118,9 @@ void ObserveTask::pan_moves_and_sampling_follows() {
   send_mouse(photo(), QEvent::MouseButtonRelease, spot() + QPointF(50, 0), Qt::MiddleButton, Qt::NoButton);
   QVERIFY((*photo().pixel_at(spot() + QPointF(50, 0)) - before).manhattanLength() <= 2);
   QTest::keyPress(&photo(), Qt::Key_Space);
-  const Srgb held = m_desk->session().color;
+  const Srgb held = m_desk->session().color();
   drag(photo(), spot(), spot() + QPointF(-30, 0));
-  QCOMPARE(m_desk->session().color, held);
+  QCOMPARE(m_desk->session().color(), held);
   QTest::keyRelease(&photo(), Qt::Key_Space);
   QTest::keyClick(&photo(), Qt::Key_0);
   QVERIFY(photo().pixel_at({photo().width() / 2.0, photo().height() / 2.0}));
@@ -136,7 +136,7 @@ void ObserveTask::the_value_look_is_grey_and_true() {
   QVERIFY(std::abs(value_of({after.redF(), after.greenF(), after.blueF()}) - expected) < 0.5);
   // Sampling still gives the color.
   click(photo(), spot());
-  QVERIFY(m_desk->session().at.r > 0.01);
+  QVERIFY(m_desk->session().at.at.r > 0.01);
 }
 
 void ObserveTask::references_are_chosen_removed_and_brought_back() {
@@ -150,7 +150,7 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
   m_desk->trigger("Undo");
   QCOMPARE(m_desk->piece(), whole);
   QVERIFY(comes_true(
-      [&] { return !m_desk->bench().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
+      [&] { return !m_desk->space().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
   QTest::keyClick(&strip, Qt::Key_Right);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
 }
@@ -159,13 +159,13 @@ void ObserveTask::only_the_shown_photo_keeps_its_pixels() {
   const auto decoded = [this] {
     int n = 0;
     for (const auto& r : m_desk->piece().references)
-      n += m_desk->bench().photos().state_of(r).photo != nullptr;
+      n += m_desk->space().photos().state_of(r).photo != nullptr;
     return n;
   };
   QVERIFY(m_desk->photo_shown());
   for (const auto& r : m_desk->piece().references) {
-    QVERIFY(!m_desk->bench().photos().state_of(r).thumbnail.isNull());
-    m_desk->bench().show_reference(r.id);
+    QVERIFY(!m_desk->space().photos().state_of(r).thumbnail.isNull());
+    m_desk->space().show_reference(r.id);
     QVERIFY(m_desk->photo_shown());
     QCOMPARE(decoded(), 1);
   }
@@ -175,9 +175,9 @@ void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {
   QVERIFY(m_desk->window.documents().open(QStringLiteral(DEMO_PIECE)));
   // The third waits for a free worker, so the stop comes before it begins.
   const Reference third = m_desk->piece().references[2];
-  m_desk->bench().photos().stop(third);
-  m_desk->bench().show_reference(third.id);
-  const auto state = [&] { return m_desk->bench().photos().state_of(third); };
+  m_desk->space().photos().stop(third);
+  m_desk->space().show_reference(third.id);
+  const auto state = [&] { return m_desk->space().photos().state_of(third); };
   QVERIFY(comes_true([&] { return !state().failure.isEmpty(); }));
   QVERIFY(state().failure.contains("was stopped"));
   click(photo(), spot());
@@ -198,8 +198,8 @@ void ObserveTask::a_pen_samples_like_a_mouse() {
   pen(QEvent::TabletPress, Qt::LeftButton, Qt::LeftButton);
   pen(QEvent::TabletRelease, Qt::LeftButton, Qt::NoButton);
   const QPoint pixel = *photo().pixel_at(at);
-  QVERIFY(largest_step(m_desk->session().color, *sample_average(view_of(pixels()), pixel.x(), pixel.y(), 5)) <
-          1e-12);
+  QVERIFY(largest_step(m_desk->session().color(),
+                       *sample_average(view_of(pixels()), pixel.x(), pixel.y(), 5)) < 1e-12);
 }
 
 DESK_TEST_MAIN(ObserveTask)

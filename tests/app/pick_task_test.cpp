@@ -71,8 +71,8 @@ void PickTask::one_value_line_runs_through_rail_section_and_staff() {
   QCOMPARE(rail().height(), staff.height());
   const ValueAxis axis(rail().height());
   drag(rail(), {90, axis.y_of(20)}, {90, axis.y_of(70)});
-  QVERIFY(std::abs(m_desk->session().at.v - 70) < 0.5);
-  const double y = axis.y_of(m_desk->session().at.v);
+  QVERIFY(std::abs(m_desk->session().at.at.v - 70) < 0.5);
+  const double y = axis.y_of(m_desk->session().at.at.v);
   // White at the same height in all three, to the rounding of a pixel.
   for (QWidget* part : {&rail(), &section(), &staff}) {
     int lightest = 0;
@@ -84,88 +84,88 @@ void PickTask::one_value_line_runs_through_rail_section_and_staff() {
   press(staff, {staff.width() - 60.0, y});
   move(staff, {staff.width() - 60.0, axis.y_of(30)});
   release(staff, {staff.width() - 60.0, axis.y_of(30)});
-  QVERIFY(std::abs(m_desk->session().at.v - 30) < 0.5);
-  QVERIFY(std::abs(value_of(m_desk->session().color) - m_desk->session().at.v) < 0.01);
+  QVERIFY(std::abs(m_desk->session().at.at.v - 30) < 0.5);
+  QVERIFY(std::abs(value_of(m_desk->session().color()) - m_desk->session().at.at.v) < 0.01);
 }
 
 void PickTask::hue_and_saturation_never_move_the_value() {
   set_value(62);
-  const double v = m_desk->session().at.v;
+  const double v = m_desk->session().at.at.v;
   for (int i = 0; i < 200; ++i) {
     press(wheel(), place(i * 37, 0.99 * (i % 10) / 10.0));
     release(wheel(), place(i * 37, 0.99 * (i % 10) / 10.0));
-    QVERIFY(std::abs(value_of(m_desk->session().color) - v) < 0.01);
+    QVERIFY(std::abs(value_of(m_desk->session().color()) - v) < 0.01);
   }
   // What is picked is what lies under the pointer.
   const QPointF at = place(75, 0.6) + QPointF(9, 9); // beside the mark
   click(wheel(), place(75, 0.6));
   const DiscPoint p = wheel().disc_point_at(at);
-  const Srgb there = *m_desk->bench().wheel().color_at(wheel_point(p, v));
+  const Srgb there = *m_desk->space().wheel().color_at(wheel_point(p, v));
   const QColor shown = seen(wheel(), at);
   QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, there) < 8.0 / 255);
 }
 
 void PickTask::the_section_moves_value_and_saturation_at_one_hue() {
   click(wheel(), place(200, 0.5));
-  const double hue = m_desk->session().at.a;
+  const double hue = m_desk->session().at.at.a;
   const ValueAxis axis(section().height());
   const double middle = section().width() / 2.0, half = section().width() / 2.0 - 6;
   drag(section(), {middle + 10, axis.y_of(50)}, {middle + 0.8 * half, axis.y_of(25)});
-  CHECK_ANGLE(m_desk->session().at.a, hue, 1e-9);
-  CHECK_NEAR(m_desk->session().at.r, 0.8, 1e-9);
-  CHECK_NEAR(m_desk->session().at.v, 25, 1e-9);
+  CHECK_ANGLE(m_desk->session().at.at.a, hue, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.r, 0.8, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, 25, 1e-9);
   // Left of neutral lies the complement, and the section itself does not flip.
   click(section(), {middle - 0.4 * half, axis.y_of(60)});
-  CHECK_ANGLE(m_desk->session().at.a, hue + 180, 1e-9);
+  CHECK_ANGLE(m_desk->session().at.at.a, hue + 180, 1e-9);
   CHECK_ANGLE(m_desk->session().section_angle, hue, 1e-9);
 }
 
 void PickTask::keys_and_wheel_nudge() {
   click(wheel(), place(100, 0.5));
   set_value(50);
-  const WheelPoint start = m_desk->session().at;
+  const WheelPoint start = m_desk->session().at.at;
   turn_wheel(rail(), {90, 200}, 1);
-  CHECK_NEAR(m_desk->session().at.v, start.v + 1, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, start.v + 1, 1e-9);
   turn_wheel(rail(), {90, 200}, -1, Qt::ShiftModifier);
-  CHECK_NEAR(m_desk->session().at.v, start.v - 9, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, start.v - 9, 1e-9);
   QTest::keyClick(&rail(), Qt::Key_Up, Qt::AltModifier);
-  CHECK_NEAR(m_desk->session().at.v, start.v - 8.9, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, start.v - 8.9, 1e-9);
   QTest::keyClick(&wheel(), Qt::Key_Right);
   QTest::keyClick(&wheel(), Qt::Key_Right, Qt::ShiftModifier);
-  CHECK_ANGLE(m_desk->session().at.a, start.a + 11, 1e-6);
+  CHECK_ANGLE(m_desk->session().at.at.a, start.a + 11, 1e-6);
   QTest::keyClick(&wheel(), Qt::Key_Down);
-  CHECK_NEAR(m_desk->session().at.r, start.r - 0.01, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.r, start.r - 0.01, 1e-9);
   // Down to grey and up again: the hue is kept.
   for (int i = 0; i < 10; ++i) QTest::keyClick(&wheel(), Qt::Key_Down, Qt::ShiftModifier);
-  CHECK_NEAR(m_desk->session().at.r, 0, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.r, 0, 1e-9);
   QTest::keyClick(&wheel(), Qt::Key_Up, Qt::ShiftModifier);
-  CHECK_ANGLE(m_desk->session().at.a, start.a + 11, 1e-6);
+  CHECK_ANGLE(m_desk->session().at.at.a, start.a + 11, 1e-6);
   for (int i = 0; i < 12; ++i) QTest::keyClick(&rail(), Qt::Key_Up, Qt::ShiftModifier);
-  QCOMPARE(m_desk->session().at.v, 100.0);
-  QVERIFY(largest_step(m_desk->session().color, {1, 1, 1}) < 1e-9);
+  QCOMPARE(m_desk->session().at.at.v, 100.0);
+  QVERIFY(largest_step(m_desk->session().color(), {1, 1, 1}) < 1e-9);
   QTest::keyClick(&rail(), Qt::Key_Down, Qt::ShiftModifier);
-  CHECK_ANGLE(m_desk->session().at.a, start.a + 11, 1e-6);
+  CHECK_ANGLE(m_desk->session().at.at.a, start.a + 11, 1e-6);
 }
 
 void PickTask::fast_drags_end_where_the_hand_ends() {
-  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Analogous, 0, 60}));
   });
   press(wheel(), place(0, 0.3));
   for (int i = 0; i < 500; ++i) move(wheel(), place(i * 83, 2.0 * (i % 7) / 7));
   move(wheel(), place(10, 0.5));
   release(wheel(), place(10, 0.5));
-  CHECK_ANGLE(m_desk->session().at.a, 10, 1e-6);
-  CHECK_NEAR(m_desk->session().at.r, 0.5, 1e-6);
+  CHECK_ANGLE(m_desk->session().at.at.a, 10, 1e-6);
+  CHECK_NEAR(m_desk->session().at.at.r, 0.5, 1e-6);
   // One pick, one trace.
-  QCOMPARE(m_desk->session().bench.recent.size(), std::size_t{1});
+  QCOMPARE(m_desk->session().at_hand.recent.size(), std::size_t{1});
 }
 
 void PickTask::wells_recent_and_before() {
   auto& wells = m_desk->part<WellsView>("wells");
   click(wheel(), place(30, 0.9));
-  const Srgb first = m_desk->session().color;
-  QCOMPARE(m_desk->session().bench.wells[0], std::optional(first));
+  const Srgb first = m_desk->session().color();
+  QCOMPARE(m_desk->session().at_hand.wells[0], std::optional(first));
   // A made-up key event lacks the key's place on the keyboard, without which a real window system finds no
   // shortcut for a digit; there the hand clicks instead.
   const bool keys = QGuiApplication::platformName() == QLatin1String("offscreen");
@@ -176,26 +176,26 @@ void PickTask::wells_recent_and_before() {
       click(wells, wells.well_rect(static_cast<std::size_t>(well - 1)).center(), modifiers);
   };
   use_well(4, Qt::ShiftModifier);
-  QCOMPARE(m_desk->session().bench.wells[3], std::optional(first));
+  QCOMPARE(m_desk->session().at_hand.wells[3], std::optional(first));
   click(wheel(), place(210, 0.7));
-  const Srgb second = m_desk->session().color;
-  QCOMPARE(m_desk->session().bench.wells[0], std::optional(second));
-  QCOMPARE(m_desk->session().bench.recent, (std::vector{second, first}));
+  const Srgb second = m_desk->session().color();
+  QCOMPARE(m_desk->session().at_hand.wells[0], std::optional(second));
+  QCOMPARE(m_desk->session().at_hand.recent, (std::vector{second, first}));
   auto& pair = m_desk->part<ColorPair>("colorPair");
   click(pair, pair.before_rect().center());
-  QCOMPARE(m_desk->session().color, first);
+  QCOMPARE(m_desk->session().color(), first);
   QCOMPARE(m_desk->session().before, second);
   click(pair, pair.before_rect().center());
-  QCOMPARE(m_desk->session().color, second);
+  QCOMPARE(m_desk->session().color(), second);
   use_well(4, {});
-  QCOMPARE(m_desk->session().color, first);
+  QCOMPARE(m_desk->session().color(), first);
   click(wells, wells.well_rect(5).center(), Qt::ShiftModifier);
-  QCOMPARE(m_desk->session().bench.wells[5], std::optional(first));
+  QCOMPARE(m_desk->session().at_hand.wells[5], std::optional(first));
   click(wells, wells.recent_rect(0).center());
-  QCOMPARE(m_desk->session().color, second);
+  QCOMPARE(m_desk->session().color(), second);
   click(wells, wells.number_rect(6).center());
   click(wheel(), place(300, 0.4));
-  QCOMPARE(m_desk->session().bench.wells[6], std::optional(m_desk->session().color));
+  QCOMPARE(m_desk->session().at_hand.wells[6], std::optional(m_desk->session().color()));
   use_well(8, {});
   QVERIFY(m_desk->notice().contains("Well 8 is empty"));
 }
@@ -206,15 +206,15 @@ void PickTask::typed_hex_is_taken_or_refused() {
   hex.selectAll();
   QTest::keyClicks(&hex, "#ce854e");
   QTest::keyClick(&hex, Qt::Key_Return);
-  QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0xce, 0x85, 0x4e}));
+  QCOMPARE(rounded_8bit(m_desk->session().color()), (Srgb8{0xce, 0x85, 0x4e}));
   QCOMPARE(readout(0, 0).text(), QStringLiteral("206"));
   QCOMPARE(readout(0, 2).text(), QStringLiteral("78"));
-  QVERIFY(std::abs(m_desk->session().at.v - 62.04) < 0.01);
+  QVERIFY(std::abs(m_desk->session().at.at.v - 62.04) < 0.01);
   hex.selectAll();
   QTest::keyClicks(&hex, "copper");
   QTest::keyClick(&hex, Qt::Key_Return);
   QVERIFY(m_desk->notice().contains("\"copper\" is not a color"));
-  QCOMPARE(rounded_8bit(m_desk->session().color), (Srgb8{0xce, 0x85, 0x4e}));
+  QCOMPARE(rounded_8bit(m_desk->session().color()), (Srgb8{0xce, 0x85, 0x4e}));
   // Digits typed into a field are not wells.
   hex.selectAll();
   QTest::keyClicks(&hex, "#123");
@@ -225,45 +225,45 @@ void PickTask::numbers_are_typed_scrolled_and_dragged() {
   type_into(readout(3, 0), "50");
   type_into(readout(3, 1), "30,5");
   type_into(readout(3, 2), "120");
-  QVERIFY(std::abs(m_desk->session().at.v - 50) < 1e-6);
-  const LchAb lch = lch_from_lab(lab_from_srgb(m_desk->session().color));
+  QVERIFY(std::abs(m_desk->session().at.at.v - 50) < 1e-6);
+  const LchAb lch = lch_from_lab(lab_from_srgb(m_desk->session().color()));
   CHECK_NEAR(lch.c, 30.5, 1e-6);
   CHECK_ANGLE(lch.h, 120, 1e-6);
   // Scrolling moves one number and leaves the others.
   turn_wheel(readout(3, 2), {20, 10}, 3);
-  CHECK_ANGLE(lch_from_lab(lab_from_srgb(m_desk->session().color)).h, 123, 1e-6);
+  CHECK_ANGLE(lch_from_lab(lab_from_srgb(m_desk->session().color())).h, 123, 1e-6);
   turn_wheel(readout(3, 1), {20, 10}, -1, Qt::AltModifier);
-  CHECK_NEAR(lch_from_lab(lab_from_srgb(m_desk->session().color)).c, 30.4, 1e-6);
+  CHECK_NEAR(lch_from_lab(lab_from_srgb(m_desk->session().color())).c, 30.4, 1e-6);
   QTest::keyClick(&readout(3, 0), Qt::Key_Up, Qt::ShiftModifier);
-  CHECK_NEAR(m_desk->session().at.v, 60, 1e-6);
-  const double red = 255 * m_desk->session().color.r;
+  CHECK_NEAR(m_desk->session().at.at.v, 60, 1e-6);
+  const double red = 255 * m_desk->session().color().r;
   drag(readout(0, 0), {10, 10}, {40, 10});
-  CHECK_NEAR(255 * m_desk->session().color.r, red + 10, 1e-6);
+  CHECK_NEAR(255 * m_desk->session().color().r, red + 10, 1e-6);
   // Another space in the same row.
   auto* menu = m_desk->part<QToolButton>("readoutSpace.1").menu();
   for (auto* action : menu->actions())
     if (action->text().startsWith("OKLCh")) action->trigger();
-  const Oklch shown = lch_from_oklab(oklab_from_srgb(m_desk->session().color));
+  const Oklch shown = lch_from_oklab(oklab_from_srgb(m_desk->session().color()));
   CHECK_NEAR(readout(1, 1).text().toDouble(), shown.c, 6e-4);
   menu->actions()[1]->trigger(); // HSV, as it was
   // The place on the wheel is a number too.
   type_into(m_desk->part<NumberField>("place.hue"), "200");
-  CHECK_ANGLE(m_desk->session().at.a, 200, 1e-6);
-  const double v = m_desk->session().at.v;
+  CHECK_ANGLE(m_desk->session().at.at.a, 200, 1e-6);
+  const double v = m_desk->session().at.at.v;
   turn_wheel(m_desk->part<NumberField>("place.value"), {20, 10}, -2);
-  CHECK_NEAR(m_desk->session().at.v, v - 2, 1e-6);
+  CHECK_NEAR(m_desk->session().at.at.v, v - 2, 1e-6);
 }
 
 void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
   type_into(readout(3, 0), "50");
-  const Srgb held = m_desk->session().color;
+  const Srgb held = m_desk->session().color();
   const auto refused = [&](NumberField& field, const char* text, const char* word) {
     const QString before = field.text();
     type_into(field, QLatin1String(text));
     QVERIFY2(word_at_field(m_desk->window).contains(QString::fromUtf8(word)),
              qPrintable(word_at_field(m_desk->window)));
     QCOMPARE(field.text(), before);
-    QCOMPARE(m_desk->session().color, held);
+    QCOMPARE(m_desk->session().color(), held);
   };
   refused(m_desk->part<NumberField>("place.hue"), "400", "0° to 360°");
   refused(m_desk->part<NumberField>("place.hue"), "abc", "Type a number");
@@ -276,7 +276,7 @@ void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
   QTest::keyClicks(&readout(0, 1), "9");
   QVERIFY(word_at_field(m_desk->window).isEmpty());
   QTest::keyClick(&readout(0, 1), Qt::Key_Escape);
-  QCOMPARE(m_desk->session().color, held);
+  QCOMPARE(m_desk->session().color(), held);
 }
 
 void PickTask::steps_are_shown_and_obeyed() {
@@ -285,12 +285,12 @@ void PickTask::steps_are_shown_and_obeyed() {
   type_into(m_desk->part<NumberField>("steps.saturation"), "4");
   type_into(m_desk->part<NumberField>("steps.value"), "11");
   set_value(47);
-  CHECK_NEAR(m_desk->session().at.v, 50, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, 50, 1e-9);
   click(wheel(), place(100, 0.6));
-  CHECK_ANGLE(m_desk->session().at.a, 90, 1e-9);
-  CHECK_NEAR(m_desk->session().at.r, 0.5, 1e-9);
+  CHECK_ANGLE(m_desk->session().at.at.a, 90, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.r, 0.5, 1e-9);
   // The field under the pointer has one color, that of the pick; the next field another.
-  const Srgb color = m_desk->session().color;
+  const Srgb color = m_desk->session().color();
   for (const auto& [a, r] : {std::pair{80.0, 0.42}, {101.0, 0.58}, {92.0, 0.4}}) {
     const QColor shown = seen(wheel(), place(a, r));
     QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, color) < 2.0 / 255);
@@ -299,38 +299,38 @@ void PickTask::steps_are_shown_and_obeyed() {
   QVERIFY(largest_step({next.redF(), next.greenF(), next.blueF()}, color) > 8.0 / 255);
   // A nudge goes one step on.
   QTest::keyClick(&wheel(), Qt::Key_Right);
-  CHECK_ANGLE(m_desk->session().at.a, 120, 1e-9);
+  CHECK_ANGLE(m_desk->session().at.at.a, 120, 1e-9);
   QTest::keyClick(&wheel(), Qt::Key_Up);
-  CHECK_NEAR(m_desk->session().at.r, 0.75, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.r, 0.75, 1e-9);
   QTest::keyClick(&rail(), Qt::Key_Down);
-  CHECK_NEAR(m_desk->session().at.v, 40, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, 40, 1e-9);
   const ValueAxis axis(section().height());
   click(section(), {section().width() / 2.0 + 0.3 * (section().width() / 2.0 - 6), axis.y_of(33)});
-  CHECK_NEAR(m_desk->session().at.r, 0.25, 1e-9);
-  CHECK_NEAR(m_desk->session().at.v, 30, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.r, 0.25, 1e-9);
+  CHECK_NEAR(m_desk->session().at.at.v, 30, 1e-9);
   // Inside a mask the nearest step that it admits.
-  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Analogous, 0, 60}));
   });
   click(wheel(), place(170, 0.9));
-  QVERIFY(m_desk->bench().in_mask() == std::optional(true));
-  CHECK_NEAR(std::remainder(m_desk->session().at.a, 30), 0, 1e-6);
-  CHECK_NEAR(std::remainder(m_desk->session().at.r, 0.25), 0, 1e-9);
+  QVERIFY(m_desk->space().in_mask() == std::optional(true));
+  CHECK_NEAR(std::remainder(m_desk->session().at.at.a, 30), 0, 1e-6);
+  CHECK_NEAR(std::remainder(m_desk->session().at.at.r, 0.25), 0, 1e-9);
   for (const char* field : {"steps.hue", "steps.saturation", "steps.value"})
     type_into(m_desk->part<NumberField>(field), "off");
-  QVERIFY(m_desk->bench().steps().off());
+  QVERIFY(m_desk->space().steps().off());
 }
 
 void PickTask::changing_the_wheel_keeps_the_color() {
   click(wheel(), place(120, 0.8));
-  const Srgb color = m_desk->session().color;
-  m_desk->bench().store().apply("wheel", [](Piece p) -> Result<Piece> {
+  const Srgb color = m_desk->session().color();
+  m_desk->space().store().apply("wheel", [](Piece p) -> Result<Piece> {
     p.wheel.hues = HueScale::Light;
     return p;
   });
-  QCOMPARE(m_desk->session().color, color);
-  QVERIFY(largest_step(*m_desk->bench().wheel().color_at(m_desk->session().at), color) < 1e-6);
-  QVERIFY(std::abs(turn_between(m_desk->session().at.a, 120)) > 5);
+  QCOMPARE(m_desk->session().color(), color);
+  QVERIFY(largest_step(*m_desk->space().wheel().color_at(m_desk->session().at.at), color) < 1e-6);
+  QVERIFY(std::abs(turn_between(m_desk->session().at.at.a, 120)) > 5);
 }
 
 void PickTask::the_plan_zooms_around_the_pointer() {
@@ -339,18 +339,18 @@ void PickTask::the_plan_zooms_around_the_pointer() {
   CHECK_NEAR(wheel().zoom(), 4, 1e-9);
   // The same place still lies under the pointer, and picking there takes it.
   click(wheel(), at);
-  CHECK_ANGLE(m_desk->session().at.a, 70, 1e-6);
-  CHECK_NEAR(m_desk->session().at.r, 0.6, 1e-6);
+  CHECK_ANGLE(m_desk->session().at.at.a, 70, 1e-6);
+  CHECK_NEAR(m_desk->session().at.at.r, 0.6, 1e-6);
   // One pixel is a quarter of what it was.
-  const double r = m_desk->session().at.r;
+  const double r = m_desk->session().at.at.r;
   QVERIFY(std::abs(wheel().disc_point_at(at + QPointF(1, 0)).x - wheel().disc_point_at(at).x) < 0.0016);
   const QColor shown = seen(wheel(), at + QPointF(14, 14));
-  const Srgb there = *m_desk->bench().wheel().color_at(
-      wheel_point(wheel().disc_point_at(at + QPointF(14, 14)), m_desk->session().at.v));
+  const Srgb there = *m_desk->space().wheel().color_at(
+      wheel_point(wheel().disc_point_at(at + QPointF(14, 14)), m_desk->session().at.at.v));
   QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, there) < 4.0 / 255);
   QTest::keyClick(&wheel(), Qt::Key_0);
   QCOMPARE(wheel().zoom(), 1.0);
-  CHECK_NEAR(m_desk->session().at.r, r, 1e-12);
+  CHECK_NEAR(m_desk->session().at.at.r, r, 1e-12);
   QVERIFY((place(70, 0.6) - at).manhattanLength() < 1e-6);
 }
 
@@ -360,13 +360,13 @@ void PickTask::chroma_wheels_show_only_what_exists() {
     measures.setCurrentIndex(i);
     emit measures.activated(i);
     set_value(88);
-    const double v = m_desk->session().at.v;
+    const double v = m_desk->session().at.at.v;
     for (double a = 5; a < 360; a += 40) {
       click(wheel(), place(a, 0.97));
-      const WheelPoint at = m_desk->session().at;
-      QVERIFY(at.r <= std::max(m_desk->bench().wheel().reach(at.a, v), 0.97) + 1e-9);
-      QVERIFY(std::abs(value_of(m_desk->session().color) - v) < 0.01);
-      QVERIFY(largest_step(*m_desk->bench().wheel().color_at(at), m_desk->session().color) < 1e-9);
+      const WheelPoint at = m_desk->session().at.at;
+      QVERIFY(at.r <= std::max(m_desk->space().wheel().reach(at.a, v), 0.97) + 1e-9);
+      QVERIFY(std::abs(value_of(m_desk->session().color()) - v) < 0.01);
+      QVERIFY(largest_step(*m_desk->space().wheel().color_at(at), m_desk->session().color()) < 1e-9);
     }
   }
   // On the chroma wheel the far blue does not exist at this value: surround or hatch, no hue.
@@ -376,13 +376,13 @@ void PickTask::chroma_wheels_show_only_what_exists() {
 
 void PickTask::partners_are_taken_up_with_a_click() {
   click(wheel(), place(120, 0.8));
-  const WheelPoint red = m_desk->session().at;
+  const WheelPoint red = m_desk->session().at.at;
   auto& partners = m_desk->part<ChipRow>("partners");
   QCOMPARE(partners.steps().size(), std::size_t{9});
   const Srgb green = partners.steps()[0].color;
   click(partners, partners.chip_rect(0).center());
-  QCOMPARE(m_desk->session().color, green);
-  CHECK_ANGLE(m_desk->session().at.a, red.a + 180, 1e-9);
+  QCOMPARE(m_desk->session().color(), green);
+  CHECK_ANGLE(m_desk->session().at.at.a, red.a + 180, 1e-9);
   CHECK_NEAR(value_of(green), red.v, 1e-6);
 }
 
@@ -402,13 +402,13 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   for (std::size_t i = 0; i < steps.size(); ++i) QCOMPARE(families.back().swatches[i].color, steps[i].color);
   m_desk->part<QAbstractButton>("layString").click();
   QCOMPARE(current_set(m_desk->piece())->families.back().name, std::string("shades 2"));
-  m_desk->bench().store().stack().undo();
-  m_desk->bench().store().stack().undo();
+  m_desk->space().store().stack().undo();
+  m_desk->space().store().stack().undo();
   QCOMPARE(m_desk->piece(), before);
   // A single step is taken up; a string without length offers nothing.
   click(row, row.chip_rect(2).center());
-  QCOMPARE(m_desk->session().color, steps[2].color);
-  m_desk->bench().take_up({1, 1, 1});
+  QCOMPARE(m_desk->session().color(), steps[2].color);
+  m_desk->space().take_up({1, 1, 1});
   kind.setCurrentText(QStringLiteral("tints"));
   QVERIFY(!m_desk->part<QAbstractButton>("layString").isEnabled());
 }
@@ -433,7 +433,7 @@ void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
   QCOMPARE(laid[0].color, steps[2].color);
   QCOMPARE(laid[1].color, steps[5].color);
   // A held step is told and lies in the mask.
-  m_desk->bench().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Single, 180, 40}));
   });
   QVERIFY(m_desk->part<QLabel>("stringWords").text().contains("held in the mask"));
@@ -446,9 +446,9 @@ void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
 
 void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   auto& wells = m_desk->part<WellsView>("wells");
-  m_desk->bench().take_up({0.9, 0.6, 0.3});
+  m_desk->space().take_up({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
-  m_desk->bench().take_up({0.1, 0.2, 0.5});
+  m_desk->space().take_up({0.1, 0.2, 0.5});
   choose("stringKind", "between");
   choose("stringTarget", "well 4");
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
@@ -474,9 +474,9 @@ void PickTask::wells_are_mixed_as_paint_and_as_light() {
   auto& wells = m_desk->part<WellsView>("wells");
   const Srgb blue = srgb_from_8bit({0x1f, 0x55, 0xb5}), yellow = srgb_from_8bit({0xff, 0xe5, 0x00});
   click(wells, wells.number_rect(7).center()); // picks fill well 8 meanwhile
-  m_desk->bench().take_up(blue);
+  m_desk->space().take_up(blue);
   click(wells, wells.well_rect(0).center(), Qt::ShiftModifier);
-  m_desk->bench().take_up(yellow);
+  m_desk->space().take_up(yellow);
   click(wells, wells.well_rect(1).center(), Qt::ShiftModifier);
   m_desk->part<QAbstractButton>("page.mixing").click();
   choose("mixWell.0", "well 1");
@@ -498,9 +498,9 @@ void PickTask::wells_are_mixed_as_paint_and_as_light() {
   QCOMPARE(current_set(m_desk->piece())->families.back().swatches.back().color, result.steps()[0].color);
   // Three and four wells, each with its parts.
   const Srgb red = srgb_from_8bit({0xc0, 0x30, 0x28}), grey = srgb_from_8bit({0x80, 0x80, 0x80});
-  m_desk->bench().take_up(red);
+  m_desk->space().take_up(red);
   click(wells, wells.well_rect(2).center(), Qt::ShiftModifier);
-  m_desk->bench().take_up(grey);
+  m_desk->space().take_up(grey);
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
   choose("mixWell.2", "well 3");
   choose("mixWell.3", "well 4");
@@ -519,24 +519,24 @@ void PickTask::wells_are_mixed_as_paint_and_as_light() {
 }
 
 void PickTask::the_rail_marks_where_the_color_ends() {
-  m_desk->bench().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
+  m_desk->space().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
   set_value(60);
   click(wheel(), place(120, 0.5));
-  const auto at = m_desk->session().at;
-  const ValueSpan span = m_desk->bench().wheel().value_span(at.a, at.r);
+  const WheelPoint at = m_desk->session().at.at;
+  const ValueSpan span = m_desk->space().wheel().value_span(at.a, at.r);
   QVERIFY(span.low > 1 && span.high < 99);
   const ValueAxis axis(rail().height());
   for (const double v : {span.low, span.high})
     QVERIFY(seen(rail(), {110, std::floor(axis.y_of(v))}).lightness() > 150);
   // Dragged beyond, the value stops there.
   drag(rail(), {90, axis.y_of(50)}, {90, axis.y_of(99)});
-  CHECK_NEAR(m_desk->session().at.v, span.high, 1e-6);
+  CHECK_NEAR(m_desk->session().at.at.v, span.high, 1e-6);
 }
 
 void PickTask::values_only_and_surrounds_are_neutral() {
   QVERIFY(m_desk->open_demo());
-  m_desk->bench().show_desk(Desk::Pick);
-  m_desk->bench().show_values_only(true);
+  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().show_values_only(true);
   for (const Surround surround : {Surround::Dark, Surround::Middle, Surround::Light}) {
     m_desk->window.use_surround(surround);
     QCoreApplication::processEvents();

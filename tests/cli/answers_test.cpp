@@ -15,9 +15,9 @@
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
 #include "core/wheel/partners.h"
-#include "io/container/parcel.h"
 #include "io/container/piece_file.h"
 #include "io/photo/decode.h"
+#include "io/shelf/parcel.h"
 #include "support/check.h"
 
 #include <QColorSpace>
@@ -221,7 +221,7 @@ private slots:
     const QString path = folder.filePath("p.zonachrom");
     // The demo with rules of its own, a gap, a near-duplicate and a mask that leaves some out.
     Piece piece = demo();
-    piece = *with_grading(piece, {7, 4, 1.5, 15, {3, 8, 5}});
+    piece = *with_grading(piece, {7, 4, 1.5, 15, 1, {3, 8, 5}});
     piece = *with_bands(piece, {25, 75});
     const Swatch first = piece.sets[0].families[0].swatches[0];
     piece = *with_swatch(piece, piece.sets[0].families[1].id, {first.color, {}}, "double");
@@ -323,13 +323,13 @@ private slots:
     Piece piece = *with_set(document->piece, "other");
     const Id dusk = piece.sets[0].id;
     piece = *without_swatches(piece, {piece.sets[0].families[1].swatches[0].id});
-    document->bench.wells[2] = color("#010203");
-    QVERIFY(save_document(path.toStdString(), {piece, document->bench}));
+    document->at_hand.wells[2] = color("#010203");
+    QVERIFY(save_document(path.toStdString(), {piece, document->at_hand}));
     const J more = run({"import", sheet, "--into", path}).json();
     QVERIFY(more["set"] == "dusk" && more["found"] == 3 && more["added"] == 1);
     reopen();
     QVERIFY(document->piece.current_set != dusk && swatch_count(document->piece.sets[0]) == 3 &&
-            document->bench.wells[2] == color("#010203"));
+            document->at_hand.wells[2] == color("#010203"));
     const J named = run({"import", sheet, "--into", path, "--set", "plates"}).json();
     QVERIFY(named["set"] == "plates" && named["added"] == 3);
     reopen();

@@ -26,7 +26,8 @@ Piece piece_of(std::initializer_list<std::pair<const char*, std::vector<Given>>>
     piece = *with_family(piece, name);
     for (const auto& c : colors) {
       const auto found = wheel.nearest_existing({c.hue, c.saturation, c.value});
-      piece = *with_swatch(piece, current_set(piece)->families.back().id, {found.color, found.at},
+      piece = *with_swatch(piece, current_set(piece)->families.back().id,
+                           {found.color, WheelPlace{found.at, piece.wheel}},
                            std::string(name) + std::to_string(static_cast<int>(c.value)));
     }
   }
@@ -233,7 +234,7 @@ private slots:
     for (const auto hues : {HueScale::Traditional, HueScale::Light, HueScale::Even})
       for (const auto measure :
            {SaturationMeasure::Hsluv, SaturationMeasure::CielabChroma, SaturationMeasure::Hsv}) {
-        Piece piece = with_wheel(new_piece({}), {hues, measure});
+        Piece piece = *with_wheel(new_piece({}), {hues, measure});
         piece = *with_family(piece, "all");
         std::mt19937 random(11);
         std::uniform_real_distribution<double> unit(0, 1);
@@ -348,13 +349,23 @@ private slots:
       QCOMPARE(value_step(value, steps), step);
     piece.grading.value_steps = 4;
     QCOMPARE(graded(piece).steps, (std::vector<int>{1, 1, 1, 0}));
-    // A step of 8 bits outside the mask is still inside.
+    // Outside is from a difference of CIEDE2000 1 to the mask on, or what the rules say.
     Piece masked = *with_family(new_piece({}), "f");
     masked = with_mask(masked, Mask{"disc", {{AreaMode::Adds, RingSector{0, 360, 0, 0.5}}}, 0, {}});
-    for (const double at : {0.49, 0.503, 0.505})
-      masked =
-          *with_swatch(masked, current_set(masked)->families[0].id, {*wheel.color_at({90, at, 50}), {}}, "x");
+    const auto edge = lab_from_srgb(*wheel.color_at({90, 0.5, 50}));
+    for (const double at : {0.49, 0.52, 0.55}) {
+      const Srgb color = *wheel.color_at({90, at, 50});
+      const double away = ciede2000(lab_from_srgb(color), edge);
+      QVERIFY(at == 0.55 ? away > 1 && away < 1.5 : away < 1);
+      masked = *with_swatch(masked, current_set(masked)->families[0].id, {color, {}}, "x");
+    }
+    // White, black and what is nearly so: no saturation can be seen there.
+    for (const double value : {0.0, 0.3, 99.95, 100.0})
+      masked = *with_swatch(masked, current_set(masked)->families[0].id,
+                            {wheel.nearest_existing({90, 1, value}).color, {}}, "y");
     QCOMPARE(graded(masked).outside_mask, (std::vector<Id>{swatch(masked, 0, 2).id}));
+    masked.grading.outside = 1.5;
+    QVERIFY(graded(masked).outside_mask.empty());
     // A mask that admits nothing judges nothing.
     masked.mask->areas.clear();
     QVERIFY(graded(masked).outside_mask.empty());
@@ -377,7 +388,8 @@ private slots:
     const Piece parted = *with_parted(piece, red, blue);
     CHECK_NEAR(value_of(find_swatch(parted, blue)->color), 42.25, 1e-6);
     CHECK_NEAR(value_of(find_swatch(parted, red)->color), 38.25, 1e-6);
-    QVERIFY(find_swatch(parted, red)->picked && std::abs(find_swatch(parted, red)->picked->v - 38.25) < 1e-9);
+    QVERIFY(find_swatch(parted, red)->picked &&
+            std::abs(find_swatch(parted, red)->picked->at.v - 38.25) < 1e-9);
     // At black the lighter one goes all the way, whichever is locked.
     const Piece dark = piece_of({{"a", {{0, 0, 0}, {240, 0.4, 1}}}});
     CHECK_NEAR(value_of(find_swatch(*with_parted(dark, 3, 4), 4)->color), 4, 1e-6);
@@ -386,14 +398,14 @@ private slots:
     Piece greys = *with_family(new_piece({}), "f");
     for (const double v : {50.0, 50.5})
       greys = *with_swatch(greys, current_set(greys)->families[0].id,
-                           {neutral_of_value(v), WheelPoint{77, 0, v}}, "x");
-    for (const auto& s : current_set(*with_parted(greys, 3, 4))->families[0].swatches)
-      QCOMPARE(s.picked->a, 77.0);
+                           {neutral_of_value(v), WheelPlace{{77, 0, v}, greys.wheel}}, "x");
+    const Piece apart = *with_parted(greys, 3, 4);
+    for (const auto& s : current_set(apart)->families[0].swatches) QCOMPARE(s.picked->at.a, 77.0);
     Adjustment turn;
     turn.turn = 20;
     CHECK_NEAR(adjusted(swatch(greys, 0, 0), turn, Wheel(greys.wheel)).at.a, 97, 1e-9);
     // A tint of HSV that reaches no further up, above one that cannot move: they cannot be parted so.
-    Piece tints = with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
+    Piece tints = *with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
     tints = *with_family(tints, "f");
     const Id f = current_set(tints)->families[0].id;
     tints = *with_swatch(tints, f, {{0, 0, 1}, {}}, "blue");
@@ -421,12 +433,12 @@ private slots:
                 .sentence.find("\"a40\" is locked") != std::string::npos);
     const Piece inside = *with_brought_inside(masked, {red, blue});
     QCOMPARE(*find_swatch(inside, blue), *find_swatch(masked, blue));
-    CHECK_NEAR(find_swatch(inside, red)->picked->r, 0.6, 1e-4);
-    CHECK_NEAR(find_swatch(inside, red)->picked->v, 40, 1e-6);
-    CHECK_ANGLE(find_swatch(inside, red)->picked->a, 120, 0.3);
+    CHECK_NEAR(find_swatch(inside, red)->picked->at.r, 0.6, 1e-4);
+    CHECK_NEAR(find_swatch(inside, red)->picked->at.v, 40, 1e-6);
+    CHECK_ANGLE(find_swatch(inside, red)->picked->at.a, 120, 0.3);
     CHECK_ANGLE(Wheel(masked.wheel).locate(find_swatch(inside, red)->color).a, 120, 0.3);
     // Evening out names what is missing.
-    Piece tinted = with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
+    Piece tinted = *with_wheel(new_piece({}), {HueScale::Light, SaturationMeasure::Hsv});
     tinted = *with_family(tinted, "f");
     for (const auto& [name, color] :
          {std::pair{"black", Srgb{0, 0, 0}}, {"pure", {0, 0, 1}}, {"white", {1, 1, 1}}})
@@ -470,7 +482,7 @@ private slots:
     turn.turn = 350;
     // Of a selection only that; a place picked by hand gives a neutral its hue; angles are wrapped.
     const Piece turned = *with_adjusted(piece, piece.current_set, {red}, turn);
-    CHECK_NEAR(find_swatch(turned, red)->picked->a, 110, 1e-6);
+    CHECK_NEAR(find_swatch(turned, red)->picked->at.a, 110, 1e-6);
     QCOMPARE(*find_swatch(turned, blue), *find_swatch(piece, blue));
     const Piece all = *with_adjusted(piece, piece.current_set, {}, turn);
     QVERIFY(largest_step(find_swatch(all, grey)->color, swatch(piece, 1, 0).color) < 1e-9);

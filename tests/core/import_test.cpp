@@ -131,13 +131,14 @@ private slots:
     QCOMPARE(with_found(crowded, one, {}).error().code, ErrorCode::TooLarge);
     Piece families = piece;
     while (families.sets[0].families.size() < kMostFamilies)
-      families.sets[0].families.push_back({families.next_id, "f" + std::to_string(families.next_id)}),
+      families.sets.change(0).families.push_back({families.next_id, "f" + std::to_string(families.next_id)}),
           ++families.next_id;
     QCOMPARE(with_found(families, one, {ImportInto::CurrentSet}).error().code, ErrorCode::TooLarge);
   }
   void families_are_laid_whole_or_not_at_all() {
     const Piece piece = copper();
-    const LaidColor a{rgb(250, 0, 0), WheelPoint{1, 0.5, 50}, SampleOrigin{1, 2, 3}}, b{rgb(0, 0, 80), {}};
+    const LaidColor a{rgb(250, 0, 0), WheelPlace{{1, 0.5, 50}, {}}, SampleOrigin{1, 2, 3}},
+        b{rgb(0, 0, 80), {}};
     const Piece laid = *with_laid_family(piece, "metal", {a, b});
     const Family& family = current_set(laid)->families[1];
     QVERIFY(family.name == "metal 2" && family.swatches.size() == 2);

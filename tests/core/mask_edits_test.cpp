@@ -21,7 +21,7 @@ Piece with_areas(const std::vector<Area>& areas) {
   for (const auto& area : areas) piece = *with_area_added(std::move(piece), area);
   return piece;
 }
-const std::vector<Area>& areas(const Piece& piece) { return piece.mask->areas; }
+const List<Area>& areas(const Piece& piece) { return piece.mask->areas; }
 std::string refused(const Result<Piece>& result) { return result ? "" : result.error().sentence; }
 
 } // namespace
@@ -99,14 +99,14 @@ private slots:
     for (const WheelSpec spec : {WheelSpec{HueScale::Traditional, SaturationMeasure::Hsluv},
                                  WheelSpec{HueScale::Light, SaturationMeasure::OklabChroma}}) {
       const Wheel wheel(spec);
-      Piece piece =
-          with_wheel(with_areas({{AreaMode::Adds, RingSector{350, 40, 0.2, 0.8}}}), spec, MaskKeeps::Outline);
+      Piece piece = *with_wheel(with_areas({{AreaMode::Adds, RingSector{350, 40, 0.2, 0.8}}}), spec,
+                                MaskKeeps::Outline);
       piece.mask->turned = 350;
       piece = *with_family(piece, "colors");
       const Id family = current_set(piece)->families[0].id;
       const Srgb brown{0.6, 0.4, 0.25}, grey{0.5, 0.5, 0.5}, red{0.7, 0.2, 0.2};
       piece = *with_swatch(piece, family, {brown, {}}, "located");
-      piece = *with_swatch(piece, family, {brown, WheelPoint{355, 0.3, 50}}, "picked");
+      piece = *with_swatch(piece, family, {brown, WheelPlace{{355, 0.3, 50}, spec}}, "picked");
       piece = *with_swatch(piece, family, {grey, {}}, "neutral");
       piece = *with_swatch(piece, family, {red, {}}, "locked");
       piece = *with_swatches_locked(piece, {current_set(piece)->families[0].swatches[3].id}, true);
@@ -125,12 +125,13 @@ private slots:
       QCOMPARE(carried.mask, alone.mask);
       const auto &before = piece.sets[0].families[0].swatches, &after = carried.sets[0].families[0].swatches;
       for (const std::size_t i : {0u, 1u}) {
-        const WheelPoint was = before[i].picked ? *before[i].picked : wheel.locate(before[i].color);
+        const WheelPoint was = place_on(wheel, before[i].color, before[i].picked);
         const WheelPoint is = wheel.locate(after[i].color);
         CHECK_ANGLE(is.a, was.a + 25, 1e-6);
         QVERIFY(std::abs(is.v - was.v) < 1e-6 &&
                 std::abs(is.r - std::min(was.r, wheel.reach(is.a, is.v))) < 1e-6);
-        QVERIFY(after[i].picked && near_angle(after[i].picked->a, is.a, 1e-6) && after[i].picked->a < 360);
+        QVERIFY(after[i].picked && near_angle(after[i].picked->at.a, is.a, 1e-6) &&
+                after[i].picked->at.a < 360);
       }
       QCOMPARE(after[2], before[2]);
       QCOMPARE(after[3], before[3]);
@@ -140,16 +141,16 @@ private slots:
   void a_wheel_keeps_the_colors_or_the_outline() {
     const WheelSpec there{HueScale::Light, SaturationMeasure::Hsl};
     const Piece piece = with_mask(new_piece({}), full_of_shapes());
-    const Piece outline = with_wheel(piece, there, MaskKeeps::Outline);
+    const Piece outline = *with_wheel(piece, there, MaskKeeps::Outline);
     QCOMPARE(outline.wheel, there);
     QCOMPARE(outline.mask, piece.mask);
-    const Piece colors = with_wheel(piece, there);
+    const Piece colors = *with_wheel(piece, there);
     QCOMPARE(colors.wheel, there);
     QCOMPARE(*colors.mask, with_colors_kept(*piece.mask, Wheel(piece.wheel), Wheel(there)));
     QVERIFY(colors.mask->name == "shapes" && colors.mask->turned == 40 && colors.mask->extras == "{\"a\":1}");
-    QVERIFY(!with_wheel(new_piece({}), there).mask);
+    QVERIFY(!with_wheel(new_piece({}), there)->mask);
     // To the same wheel nothing is walked or thinned.
-    QCOMPARE(with_wheel(piece, piece.wheel), piece);
+    QCOMPARE(*with_wheel(piece, piece.wheel), piece);
   }
   void colors_kept_are_the_same_colors_data() {
     QTest::addColumn<int>("hues");

@@ -167,14 +167,15 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
   // same.
   StringSpec values{StringKind::Values, grey, {}, 5};
   values.neutral_angle = 77;
-  for (const auto& step : steps_of(values, wheel)) QVERIFY(step.at && step.at->a == 77 && step.at->r < 1e-9);
+  for (const auto& step : steps_of(values, wheel))
+    QVERIFY(step.at && step.at->at.a == 77 && step.at->at.r < 1e-9);
   // Toward the grey of equal value, L* stays; the places are those of the colors.
   for (const StringKind kind :
        {StringKind::Tints, StringKind::Shades, StringKind::Tones, StringKind::Values}) {
     const auto steps = steps_of({kind, blue, {}, 6}, wheel);
     for (const auto& step : steps) {
       QVERIFY(step.at && !step.held && step.reached);
-      QVERIFY(largest_step(*wheel.color_at(*step.at), step.color) < 1e-9);
+      QVERIFY(largest_step(*wheel.color_at(step.at->at), step.color) < 1e-9);
       if (kind == StringKind::Tones) CHECK_NEAR(value_of(step.color), value_of(blue), 1e-6);
     }
   }
@@ -182,7 +183,7 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
   const auto last_but_one = [&](SaturationMeasure measure) {
     const Wheel w({HueScale::Even, measure});
     const auto steps = steps_of({StringKind::Shades, blue, {}, 5}, w);
-    return steps[3].at->r / w.locate(blue).r;
+    return steps[3].at->at.r / w.locate(blue).r;
   };
   CHECK_NEAR(last_but_one(SaturationMeasure::OklabChroma), 0.25, 0.02);
   CHECK_NEAR(last_but_one(SaturationMeasure::CielabChroma), 0.25, 0.02);

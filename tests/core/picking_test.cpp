@@ -13,7 +13,7 @@ namespace {
 
 constexpr MaskRule kRules[] = {MaskRule::Held, MaskRule::Flagged, MaskRule::Free};
 
-MaskRegion region_of(std::vector<Area> areas) { return MaskRegion(Mask{{}, std::move(areas), 0, {}}); }
+MaskRegion region_of(List<Area> areas) { return MaskRegion(Mask{{}, std::move(areas), 0, {}}); }
 Area adds(Shape shape) { return {AreaMode::Adds, std::move(shape)}; }
 
 const Wheel& hsluv() {

@@ -2,6 +2,7 @@
 #include "core/color/convert.h"
 #include "core/piece/edits.h"
 #include "core/piece/laying.h"
+#include "core/session/at_hand.h"
 #include "support/check.h"
 
 #include <algorithm>
@@ -46,7 +47,7 @@ private slots:
   void swatches_and_families_move() {
     Piece piece = with_families({"a", "b", "c"});
     const Id a = family(piece, 0).id, b = family(piece, 1).id, c = family(piece, 2).id;
-    piece = *with_swatch(piece, a, {{1, 0, 0}, WheelPoint{1, 0.5, 50}}, "red");
+    piece = *with_swatch(piece, a, {{1, 0, 0}, WheelPlace{{1, 0.5, 50}, {}}}, "red");
     const Swatch swatch = family(piece, 0).swatches[0];
     piece = *with_swatches_moved(piece, {swatch.id}, c);
     QVERIFY(family(piece, 0).swatches.empty());
@@ -255,11 +256,11 @@ private slots:
       return !out && out.error().code == ErrorCode::TooLarge;
     };
     Piece piece = with_families({"a", "b"});
-    SwatchSet& set = piece.sets[0];
+    SwatchSet& set = piece.sets.change(0);
     const Id a = set.families[0].id, b = set.families[1].id;
     // 9,999 swatches in one family, one in the other.
     for (std::size_t i = 0; i + 1 < kMostSwatches; ++i)
-      set.families[0].swatches.push_back({piece.next_id++, {}, {}, "s", {}, {}, static_cast<int>(i)});
+      set.families.change(0).swatches.push_back({piece.next_id++, {}, {}, "s", {}, {}, static_cast<int>(i)});
     const Id first = set.families[0].swatches[0].id;
     const Swatch extra{1, {}, {}, "extra"};
     Piece filled = *with_swatch(piece, b, {}, "last");
@@ -296,7 +297,7 @@ private slots:
     QVERIFY(full(with_reference(references, "one more", "png", nullptr)));
     Piece families = new_piece({});
     while (families.sets[0].families.size() + 1 < kMostFamilies)
-      families.sets[0].families.push_back({families.next_id, "f" + std::to_string(families.next_id)}),
+      families.sets.change(0).families.push_back({families.next_id, "f" + std::to_string(families.next_id)}),
           ++families.next_id;
     families = *with_family(families, "last");
     QVERIFY(full(with_family(families, "one more")));
@@ -329,13 +330,14 @@ private slots:
         {[](auto& r, double x) { r.near_duplicate = x; }, 0.1, 20, 0.01},
         {[](auto& r, double x) { r.twin = x; }, 0.1, 20, 0.01},
         {[](auto& r, double x) { r.gap = x; }, 1, 100, 0.01},
-        {[](auto& r, double x) { r.target.dark = static_cast<int>(x); }, 0, 1e6, 1},
-        {[](auto& r, double x) { r.target.middle = static_cast<int>(x); }, 0, 1e6, 1},
-        {[](auto& r, double x) { r.target.light = static_cast<int>(x); }, 0, 1e6, 1},
+        {[](auto& r, double x) { r.outside = x; }, 0.1, 20, 0.01},
+        {[](auto& r, double x) { r.target.dark = static_cast<int>(x); }, 0, 1e4, 1},
+        {[](auto& r, double x) { r.target.middle = static_cast<int>(x); }, 0, 1e4, 1},
+        {[](auto& r, double x) { r.target.light = static_cast<int>(x); }, 0, 1e4, 1},
     };
     for (const auto& [change, low, high, step] : ranges)
       for (const auto& [x, good] :
-           {std::pair{low, true}, {high, true}, {low - step, false}, {high + step, high == 1e6}}) {
+           {std::pair{low, true}, {high, true}, {low - step, false}, {high + step, false}}) {
         GradingRules rules = usual;
         change(rules, x);
         const auto out = with_grading(piece, rules);
@@ -351,7 +353,7 @@ private slots:
     Piece piece = with_families({"a"});
     piece = *with_reference(piece, "photo", "png", nullptr);
     const Id a = family(piece, 0).id, photo = piece.references[0].id;
-    Swatch s{50, {0.1, 0.2, 0.3}, WheelPoint{1, 0.5, 20}, "from elsewhere", "note"};
+    Swatch s{50, {0.1, 0.2, 0.3}, WheelPlace{{1, 0.5, 20}, {}}, "from elsewhere", "note"};
     s.place = 7;
     s.locked = s.used = true;
     s.from = SampleOrigin{photo, 1, 2};
@@ -377,7 +379,7 @@ private slots:
     expected.place = 2;
     QCOMPARE(family(doubled, 0).swatches[2], expected);
     // What is laid has its color, its place on the wheel and its pixel; a new color has its own.
-    const LaidColor laid{{0.9, 0.8, 0.7}, WheelPoint{40, 0.3, 83}, SampleOrigin{photo, 8, 9}};
+    const LaidColor laid{{0.9, 0.8, 0.7}, WheelPlace{{40, 0.3, 83}, {}}, SampleOrigin{photo, 8, 9}};
     const Piece colored = *with_swatches_colored(piece, {pasted[0].id, pasted[1].id}, laid);
     for (const auto& swatch : family(colored, 0).swatches)
       QVERIFY(swatch.color == laid.color && swatch.picked == laid.picked && swatch.from == laid.from &&
@@ -397,7 +399,7 @@ private slots:
     Piece piece = with_families({"a"});
     piece = *with_swatch(piece, family(piece, 0).id, {}, "x");
     piece = *with_version_kept(*with_set_tags(*with_set_note(piece, 1, "note"), 1, {"tag"}), 1, "v");
-    piece.sets[0].extras = "{\"a\":1}";
+    piece.sets.change(0).extras = "{\"a\":1}";
     const Piece copied = *with_set_duplicated(*with_set(piece, "second"), 1);
     const auto names = [](const Piece& p) {
       std::string out;
@@ -454,14 +456,15 @@ private slots:
     QVERIFY(renewed.id >= gone.next_id && renewed.id < back.next_id && renewed.name == "blue");
     // So does a family that went, and with all places for versions taken none is overwritten.
     Piece moved = *with_set(piece, "other");
-    moved.sets[1].families = std::exchange(moved.sets[0].families, {});
+    moved.sets.change(1).families = std::exchange(moved.sets.change(0).families, {});
     const Piece family_back = *with_version_taken_up(moved, first);
     QVERIFY(family_back.sets[0].families[0].id >= moved.next_id);
     QCOMPARE(family_back.sets[0].versions.size(), std::size_t{3}); // The empty state is kept too.
     Piece crowded = *with_swatch(piece, a, {}, "new");
     while (crowded.sets[0].versions.size() < kMostVersions) {
-      crowded.sets[0].versions.push_back(piece.sets[0].versions[0]);
-      crowded.sets[0].versions.back().id = crowded.next_id++;
+      SetVersion more = piece.sets[0].versions[0];
+      more.id = crowded.next_id++;
+      crowded.sets.change(0).versions.push_back(more);
     }
     QVERIFY(!with_version_taken_up(crowded, first));
   }

@@ -210,7 +210,7 @@ private slots:
                *off = "A point of this area lies outside the wheel.",
                *line = "The points lie on one line and enclose nothing.",
                *middle = "The middle of an ellipse lies on the wheel.",
-               *axes = "The half axes of an ellipse are above 0 and at most 2.",
+               *axes = "The half axes of an ellipse go from 0.01 to 2.",
                *sweep = "A ring sector spans more than 0 and at most 360 degrees.",
                *rings = "A ring sector runs from a lower to a higher saturation within 0 to 1.";
     row("three points", 0, {0, 0, 0, 1, 1, 0}, "");
@@ -221,7 +221,10 @@ private slots:
     row("a line", 0, {0, 0, 0.3, 0.3, 0.5, 0.5, 0.1, 0.1}, line);
     row("a point", 0, {0.2, 0.2, 0.2, 0.2, 0.2, 0.2}, line);
     row("nearly a line", 0, {0, 0, 0.3, 0.3, 0.5, 0.5001}, "");
-    row("ellipse", 1, {0, 1, 2, 0.001, 400}, "");
+    row("ellipse", 1, {0, 1, 2, 0.01, 359}, "");
+    row("thinner than a file takes", 1, {0, 0, 0.009, 1, 0}, axes);
+    row("turned by 360", 1, {0, 0, 1, 1, 360}, "An ellipse is turned by an angle from 0 to below 360.");
+    row("from 360", 2, {360, 90, 0, 1}, "A ring sector begins at an angle from 0 to below 360.");
     row("center off", 1, {0, 1.001, 1, 1, 0}, middle);
     row("no length", 1, {0, 0, 0, 1, 0}, axes);
     row("no width", 1, {0, 0, 1, 0, 0}, axes);

@@ -1,9 +1,9 @@
 // One libFuzzer target a reader, chosen by the READER macro: no input may crash, leak, or take memory without
 // bound.
-#include "io/container/parcel.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/formats.h"
 #include "io/shelf/mask_shelf.h"
+#include "io/shelf/parcel.h"
 #include "io/shelf/set_shelf.h"
 
 #include <QBuffer>

@@ -54,13 +54,14 @@ SwatchSet large_set() {
   SwatchSet set{1, "Coppersmiths' Row, \"dusk\""};
   Id id = 10;
   for (const char* family : families) {
-    set.families.push_back({id++, family});
+    Family filled{id++, family};
     for (int i = 0; i < 60; ++i) {
       Swatch s{id++, {unit(random), unit(random), unit(random)}};
       s.name = std::string(names[static_cast<std::size_t>(i) % std::size(names)]) + " " + std::to_string(i);
       if (i % 7 == 0) s.note = "for the \"rim\",\nnot the fill";
-      set.families.back().swatches.push_back(s);
+      filled.swatches.push_back(s);
     }
+    set.families.push_back(filled);
   }
   return set;
 }

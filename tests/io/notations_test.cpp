@@ -317,10 +317,11 @@ private slots:
   void what_is_written_is_this() {
     SwatchSet set{1, "Row & \"dusk\""};
     set.families = {{2, "sky, <day>"}, {3, "empty"}, {4, "old\x01 */ ends"}};
-    set.families[0].swatches = {{5, srgb_from_8bit({0x80, 0x88, 0xff}), {}, "far \"wall\"\nlow", "note; a"},
-                                {6, srgb_from_8bit({0, 0, 0}), {}, "soot"}};
-    set.families[2].swatches = {{7, srgb_from_8bit({0xff, 0xff, 0xff}), {}, "soot"},
-                                {8, {1, 0, 0}, {}, "$a.{b}"}};
+    set.families.change(0).swatches = {
+        {5, srgb_from_8bit({0x80, 0x88, 0xff}), {}, "far \"wall\"\nlow", "note; a"},
+        {6, srgb_from_8bit({0, 0, 0}), {}, "soot"}};
+    set.families.change(2).swatches = {{7, srgb_from_8bit({0xff, 0xff, 0xff}), {}, "soot"},
+                                       {8, {1, 0, 0}, {}, "$a.{b}"}};
     const auto written = [&](ExchangeFormat format) {
       const Bytes bytes = *write_set(set, format);
       return QString::fromUtf8(reinterpret_cast<const char*>(bytes.data()),
@@ -356,9 +357,10 @@ private slots:
     // Names that are the same, or none, are made different where the format needs it.
     SwatchSet alike{1, "s"};
     alike.families = {{2, "f"}, {3, "f"}, {4, "銅 Ω"}, {5, "!"}};
-    for (auto& family : alike.families)
+    alike.families.change_each([](Family& family) {
       for (const char* name : {"a", "a", ""})
         family.swatches.push_back({10 + family.id, {1, 1, 1}, {}, name});
+    });
     const Bytes sheet = *write_set(alike, ExchangeFormat::Css),
                 json_bytes = *write_set(alike, ExchangeFormat::Tokens);
     const QString css =
@@ -384,11 +386,12 @@ private slots:
     QVERIFY(svg.contains("<rect x=\"48\" y=\"0\" width=\"48\" height=\"48\" fill=\"#000000\">") &&
             svg.contains("<rect x=\"0\" y=\"48\" width=\"48\" height=\"48\" fill=\"#ffffff\">"));
     QVERIFY(svg.count("<desc>") == 1 && svg.contains("<desc>note; a</desc>"));
-    for (int i = 0; i < 16; ++i) set.families[0].swatches.push_back(set.families[0].swatches[1]);
+    const List<Swatch> two = set.families[0].swatches;
+    for (int i = 0; i < 16; ++i) set.families.change(0).swatches.push_back(two[1]);
     const QString wrapped = written(ExchangeFormat::Svg);
     QVERIFY(wrapped.contains("x=\"720\" y=\"0\"") && wrapped.contains("x=\"48\" y=\"48\"") &&
             wrapped.contains("height=\"144\">"));
-    set.families[0].swatches.resize(2);
+    set.families.change(0).swatches = two;
     const QString cxf = written(ExchangeFormat::Cxf);
     QVERIFY(cxf.startsWith("<?xml version=\"1.0\" encoding=\"UTF-8\"?>") &&
             cxf.contains("<cc:Description>Row &amp; \"dusk\"</cc:Description>"));
@@ -420,7 +423,7 @@ private slots:
             .hasMatch(),
         qPrintable(cgats));
     // A text longer than the table's reader takes is cut, and the table can be read again.
-    set.families[0].name = std::string(1100, 'x');
+    set.families.change(0).name = std::string(1100, 'x');
     const auto back = read_set_file(*write_set(set, ExchangeFormat::Cgats), "t");
     QVERIFY2(back, back ? "" : back.error().sentence.c_str());
     QCOMPARE(back->families[0].name, std::string(1000, 'x'));

@@ -1,5 +1,5 @@
 // Saving: whole or not at all, whatever happens in between.
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
 
 #include <QDir>
 #include <QTemporaryDir>

@@ -1,8 +1,9 @@
 // The shelf of masks: plain files that two windows can use at once.
 #include "core/mask/patterns.h"
-#include "io/container/parcel.h"
-#include "io/container/safe_save.h"
+#include "io/container/zip_archive.h"
+#include "io/files/safe_save.h"
 #include "io/shelf/mask_shelf.h"
+#include "io/shelf/parcel.h"
 #include "support/check.h"
 #include "support/full_document.h"
 
@@ -38,9 +39,10 @@ ShelfSet sample_set(const std::string& name) {
   out.set.name = name;
   out.set.families = {{2, "metal", {{3, {0.8, 0.4, 0.2}}, {4, {0.3, 0.2, 0.1}}}},
                       {5, "sky", {{6, {0.2, 0.3, 0.7}}}}};
-  for (auto& family : out.set.families)
-    for (auto& s : family.swatches) s.name = "swatch " + std::to_string(s.id);
-  out.set.families[0].swatches[1].place = 4;
+  out.set.families.change_each([](Family& family) {
+    family.swatches.change_each([](Swatch& s) { s.name = "swatch " + std::to_string(s.id); });
+  });
+  out.set.families.change(0).swatches.change(1).place = 4;
   return out;
 }
 
@@ -141,7 +143,7 @@ private slots:
     const QTemporaryDir folder;
     const std::string shelf = folder.filePath("sets").toStdString();
     ShelfSet set = sample_set("Dusk, \"copper\"");
-    set.set.families[0].swatches[0].from = SampleOrigin{7, 1, 2};
+    set.set.families.change(0).swatches.change(0).from = SampleOrigin{7, 1, 2};
     set.set.versions.push_back({90, "older"});
     QVERIFY(put_on_shelf(shelf, set));
     auto read = read_set_shelf(shelf);
@@ -176,8 +178,8 @@ private slots:
     expected.name = "Dusk";
     expected.tags.clear();
     expected.versions.clear();
-    for (auto& family : expected.families)
-      for (auto& s : family.swatches) s.from.reset();
+    expected.families.change_each(
+        [](Family& family) { family.swatches.change_each([](Swatch& s) { s.from.reset(); }); });
     QVERIFY(set_back && set_back->set == expected && set_back->name == "Dusk" && set_back->tags == set.tags &&
             !set_back->on);
     // On unless it says otherwise; a mask's wheel is the usual one where none is named.
@@ -287,19 +289,19 @@ private slots:
   void sets_are_the_same_by_what_they_hold() {
     const SwatchSet set = sample_set("a").set;
     SwatchSet other = set;
-    for (auto& family : other.families) {
+    other.families.change_each([](Family& family) {
       family.id += 100;
-      for (auto& s : family.swatches) {
+      family.swatches.change_each([](Swatch& s) {
         s.id += 100;
         s.used = s.locked = true;
         s.color.r += 1e-4;
-      }
-    }
+      });
+    });
     QVERIFY(same_content(set, other));
-    other.families[0].swatches[0].name = "other";
+    other.families.change(0).swatches.change(0).name = "other";
     QVERIFY(!same_content(set, other));
     other = set;
-    other.families[0].swatches[0].color.g += 1.0 / 255;
+    other.families.change(0).swatches.change(0).color.g += 1.0 / 255;
     QVERIFY(!same_content(set, other));
     other = set;
     other.families.pop_back();

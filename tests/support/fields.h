@@ -14,6 +14,7 @@ namespace zc::test {
 inline auto fields(const Srgb& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
 inline auto fields(const DiscPoint& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const WheelPoint& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
+inline auto fields(const WheelPlace& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const SampleOrigin& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
 inline auto fields(const Swatch& x) { const auto& [a, b, c, d, e, f, g, h, i, j] = x; return std::tie(a, b, c, d, e, f, g, h, i, j); }
 inline auto fields(const Family& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
@@ -21,7 +22,7 @@ inline auto fields(const SetVersion& x) { const auto& [a, b, c, d] = x; return s
 inline auto fields(const SwatchSet& x) { const auto& [a, b, c, d, e, f, g] = x; return std::tie(a, b, c, d, e, f, g); }
 inline auto fields(const Bands& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const BandCounts& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
-inline auto fields(const GradingRules& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
+inline auto fields(const GradingRules& x) { const auto& [a, b, c, d, e, f] = x; return std::tie(a, b, c, d, e, f); }
 inline auto fields(const WheelSpec& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const Steps& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
 inline auto fields(const Polygon& x) { const auto& [a] = x; return std::tie(a); }
@@ -34,7 +35,7 @@ inline auto fields(const Piece& x) {
   const auto& [a, b, c, d, e, f, g, h, i, j, k, l, m, n, o] = x;
   return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m, n, o);
 }
-inline auto fields(const Bench& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
+inline auto fields(const AtHand& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
 inline auto fields(const Document& x) { const auto& [a, b] = x; return std::tie(a, b); }
 // clang-format on
 
@@ -65,6 +66,9 @@ private:
     (walk(path + "." + std::to_string(I), std::get<I>(x), std::get<I>(fresh)), ...);
   }
   template <class T> void into(const std::string& path, const std::vector<T>& list, const std::vector<T>&) {
+    for (const auto& x : list) walk(path + "[]", x, T{});
+  }
+  template <class T> void into(const std::string& path, const List<T>& list, const List<T>&) {
     for (const auto& x : list) walk(path + "[]", x, T{});
   }
   template <class T, std::size_t N>

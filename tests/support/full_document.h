@@ -10,7 +10,11 @@ namespace zc::test {
 }
 
 [[nodiscard]] inline SwatchSet full_set() {
-  Swatch first{11, {0.1, 1.0 / 3, 0.7}, WheelPoint{271.5, 0.25, 33.125}, "lamp core \"é\"", "rim\nlight"};
+  Swatch first{11,
+               {0.1, 1.0 / 3, 0.7},
+               WheelPlace{{271.5, 0.25, 33.125}, {HueScale::Ink, SaturationMeasure::CielabChroma}},
+               "lamp core \"é\"",
+               "rim\nlight"};
   first.from = SampleOrigin{1, 20, 30};
   first.place = 2;
   first.locked = first.used = true;
@@ -55,14 +59,14 @@ namespace zc::test {
   p.sets = {{3, "First set"}, full_set()};
   p.current_set = 5;
   p.bands = {30, 70.5};
-  p.grading = {7, 2.5, 1.5, 25, {4, 5, 6}};
+  p.grading = {7, 2.5, 1.5, 25, 1.25, {4, 5, 6}};
   p.next_id = 40;
   p.extras = R"({"lighting":{"key":"low"}})";
-  d.bench.wells[0] = Srgb{0.9, 0.8, 0.7};
-  d.bench.wells[7] = Srgb{0.2, 0.3, 1.0 / 7};
-  d.bench.recent = {{0.25, 0.5, 0.75}, {1, 1, 1}};
-  d.bench.current = {0.9, 0.1, 0.2};
-  d.bench.steps = {12, 5, 9};
+  d.at_hand.wells[0] = Srgb{0.9, 0.8, 0.7};
+  d.at_hand.wells[7] = Srgb{0.2, 0.3, 1.0 / 7};
+  d.at_hand.recent = {{0.25, 0.5, 0.75}, {1, 1, 1}};
+  d.at_hand.current = {0.9, 0.1, 0.2};
+  d.at_hand.steps = {12, 5, 9};
   return d;
 }
 

@@ -7,26 +7,26 @@
 
 namespace zc {
 
-AxisWidget::AxisWidget(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+AxisWidget::AxisWidget(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setFocusPolicy(Qt::StrongFocus);
-  connect(&bench, &Workbench::colorChanged, this, qOverload<>(&QWidget::update));
-  connect(&bench, &Workbench::viewChanged, this, qOverload<>(&QWidget::update));
-  connect(&bench, &Workbench::pieceChanged, this, qOverload<>(&QWidget::update));
+  connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
+  connect(&space, &Workspace::viewChanged, this, qOverload<>(&QWidget::update));
+  connect(&space, &Workspace::pieceChanged, this, qOverload<>(&QWidget::update));
 }
 
 void AxisWidget::paint_line(QPainter& painter) { draw_value_line(painter, line_y(), 0, width()); }
 
 void AxisWidget::wheelEvent(QWheelEvent* event) {
-  m_bench.nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
+  m_space.nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
   event->accept();
 }
 
 void AxisWidget::keyPressEvent(QKeyEvent* event) {
   const double step = nudge_size(event->modifiers());
   if (event->key() == Qt::Key_Up)
-    m_bench.nudge_value(step);
+    m_space.nudge_value(step);
   else if (event->key() == Qt::Key_Down)
-    m_bench.nudge_value(-step);
+    m_space.nudge_value(-step);
   else
     QWidget::keyPressEvent(event);
 }

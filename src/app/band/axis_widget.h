@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/band/value_axis.h"
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "app/theme/number_field.h"
 
 #include <QWidget>
@@ -12,16 +12,16 @@ namespace zc {
 class AxisWidget : public QWidget {
   Q_OBJECT
 public:
-  AxisWidget(Workbench& bench, QWidget* parent);
+  AxisWidget(Workspace& space, QWidget* parent);
 
 protected:
   [[nodiscard]] ValueAxis axis() const { return ValueAxis(height()); }
-  [[nodiscard]] double line_y() const { return axis().y_of(m_bench.session().at.v); }
+  [[nodiscard]] double line_y() const { return axis().y_of(m_space.session().at.at.v); }
   void paint_line(QPainter& painter);
   void wheelEvent(QWheelEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
 
-  Workbench& m_bench;
+  Workspace& m_space;
 };
 
 } // namespace zc

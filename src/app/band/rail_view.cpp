@@ -27,13 +27,13 @@ constexpr double kGrabLimit = 6;
 
 } // namespace
 
-RailView::RailView(Workbench& bench, QWidget* parent) : AxisWidget(bench, parent) {
+RailView::RailView(Workspace& space, QWidget* parent) : AxisWidget(space, parent) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
   setToolTip(tr(
       "Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth."));
   setFixedWidth(sizeHint().width());
-  connect(&bench.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
 void RailView::paintEvent(QPaintEvent*) {
@@ -46,7 +46,7 @@ void RailView::paintEvent(QPaintEvent*) {
                    tr("Value"));
   paint_histogram(painter, bar);
 
-  const Session& s = m_bench.session();
+  const Session& s = m_space.session();
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
   refresh_picture(pixels);
   QPainterPath ground;
@@ -68,7 +68,7 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.setFont(heading_font());
   painter.setPen(theme().strong);
   painter.drawText(QRectF(0, y - 10, 27, 20), Qt::AlignRight | Qt::AlignVCenter,
-                   QString::number(std::lround(s.at.v)));
+                   QString::number(std::lround(s.at.at.v)));
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
@@ -76,19 +76,19 @@ void RailView::paintEvent(QPaintEvent*) {
 }
 
 void RailView::refresh_picture(int pixels) {
-  const Session& s = m_bench.session();
-  const Shown wanted{m_bench.piece().wheel, s.at.a, s.at.r, pixels, m_bench.steps(), s.values_only};
+  const Session& s = m_space.session();
+  const Shown wanted{m_space.piece().wheel, s.at.at.a, s.at.at.r, pixels, m_space.steps(), s.values_only};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_bench.painter().rail(s.at.a, s.at.r, pixels, m_picture);
+  m_space.painter().rail(s.at.at.a, s.at.at.r, pixels, m_picture);
   if (s.values_only)
     to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
 }
 
 /// The lowest and highest value this hue and saturation has, where that is not black and white.
 void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
-  const Session& s = m_bench.session();
-  const ValueSpan span = m_bench.wheel().value_span(s.at.a, s.at.r);
+  const Session& s = m_space.session();
+  const ValueSpan span = m_space.wheel().value_span(s.at.at.a, s.at.at.r);
   if (span.empty()) return;
   painter.setFont(caption_strong_font());
   for (const double v : {span.low, span.high}) {
@@ -104,7 +104,7 @@ void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
 }
 
 void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
-  const FineValues* values = m_bench.reader().values();
+  const FineValues* values = m_space.reader().values();
   if (!values) return;
   QColor fill = theme().quiet;
   fill.setAlphaF(0.55F);
@@ -113,9 +113,9 @@ void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
 
 /// The limits of the flat tones, while those are looked at.
 std::vector<double> RailView::flat_limits_shown() const {
-  const Session& s = m_bench.session();
-  if (s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat || !m_bench.reader().photo()) return {};
-  return m_bench.reader().tones().limits;
+  const Session& s = m_space.session();
+  if (s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat || !m_space.reader().photo()) return {};
+  return m_space.reader().tones().limits;
 }
 
 void RailView::paint_flat_limits(QPainter& painter, const QRectF& bar) {
@@ -127,13 +127,13 @@ void RailView::paint_flat_limits(QPainter& painter, const QRectF& bar) {
 }
 
 void RailView::drag_flat_limit(double value) {
-  Looking looking = m_bench.session().looking;
+  Looking looking = m_space.session().looking;
   looking.limits = flat_limits_shown();
   if (*m_limit >= looking.limits.size()) return;
   const double low = *m_limit == 0 ? 0 : looking.limits[*m_limit - 1],
                high = *m_limit + 1 == looking.limits.size() ? 100 : looking.limits[*m_limit + 1];
   looking.limits[*m_limit] = std::clamp(value, low, high);
-  m_bench.look_at(looking);
+  m_space.look_at(looking);
 }
 
 void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
@@ -156,8 +156,8 @@ void RailView::mousePressEvent(QMouseEvent* event) {
         std::abs(axis().y_of(limits[i]) - event->position().y()) <= kGrabLimit)
       m_limit = i;
   if (m_limit) return;
-  m_bench.begin_pick();
-  m_bench.pick_value(axis().value_at(event->position().y()));
+  m_space.begin_pick();
+  m_space.pick_value(axis().value_at(event->position().y()));
 }
 void RailView::mouseMoveEvent(QMouseEvent* event) {
   if (!(event->buttons() & Qt::LeftButton)) return;
@@ -165,11 +165,11 @@ void RailView::mouseMoveEvent(QMouseEvent* event) {
   if (m_limit)
     drag_flat_limit(value);
   else
-    m_bench.pick_value(value);
+    m_space.pick_value(value);
 }
 void RailView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  if (!m_limit) m_bench.end_pick();
+  if (!m_limit) m_space.end_pick();
   m_limit.reset();
 }
 

@@ -8,7 +8,7 @@ namespace zc {
 class RailView final : public AxisWidget {
   Q_OBJECT
 public:
-  RailView(Workbench& bench, QWidget* parent);
+  RailView(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {150, 400}; }
 
 protected:

@@ -10,14 +10,14 @@
 namespace zc {
 namespace {
 
-QString hue_name(const Workbench& bench, double angle) {
-  const auto name = nearest_named_hue(bench.piece().wheel.hues, angle).name;
+QString hue_name(const Workspace& space, double angle) {
+  const auto name = nearest_named_hue(space.piece().wheel.hues, angle).name;
   return QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size()));
 }
 
 } // namespace
 
-SectionView::SectionView(Workbench& bench, QWidget* parent) : AxisWidget(bench, parent) {
+SectionView::SectionView(Workspace& space, QWidget* parent) : AxisWidget(space, parent) {
   setObjectName(QStringLiteral("section"));
   setAccessibleName(tr("Hue section"));
   setToolTip(tr("Drag to set value and saturation at this hue; left of the middle lies its complement."));
@@ -31,21 +31,21 @@ double SectionView::x_of(double along) const {
 void SectionView::refresh_picture() {
   const QRectF r = picture_rect();
   const QSize size = (r.size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
-  const Session& s = m_bench.session();
-  const Shown wanted{m_bench.piece().wheel, s.section_angle, size, m_bench.steps(), s.values_only};
+  const Session& s = m_space.session();
+  const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.values_only};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_bench.painter().section(s.section_angle, size.width(), size.height(), m_picture);
+  m_space.painter().section(s.section_angle, size.width(), size.height(), m_picture);
   if (s.values_only)
     to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
 }
 
 void SectionView::paint_limits(QPainter& painter) {
-  if (!m_bench.region()) return;
+  if (!m_space.region()) return;
   const QRectF r = picture_rect();
   QPainterPath outside;
   outside.addRect(r);
-  for (const auto& s : m_bench.region()->along_diameter(m_bench.session().section_angle)) {
+  for (const auto& s : m_space.region()->along_diameter(m_space.session().section_angle)) {
     QPainterPath inside;
     inside.addRect(QRectF(x_of(s.from), r.top(), x_of(s.to) - x_of(s.from), r.height()));
     outside = outside.subtracted(inside);
@@ -53,7 +53,7 @@ void SectionView::paint_limits(QPainter& painter) {
   QColor veil = theme().stage;
   veil.setAlphaF(0.62F);
   painter.fillPath(outside, veil);
-  for (const auto& s : m_bench.region()->along_diameter(m_bench.session().section_angle))
+  for (const auto& s : m_space.region()->along_diameter(m_space.session().section_angle))
     for (const double along : {s.from, s.to})
       draw_double_line(painter, {x_of(along), r.top()}, {x_of(along), r.bottom()});
 }
@@ -63,8 +63,8 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   refresh_picture();
   const QRectF r = picture_rect();
-  const Session& s = m_bench.session();
-  const QString right = hue_name(m_bench, s.section_angle), left = hue_name(m_bench, s.section_angle + 180);
+  const Session& s = m_space.session();
+  const QString right = hue_name(m_space, s.section_angle), left = hue_name(m_space, s.section_angle + 180);
 
   painter.setFont(heading_font());
   painter.setPen(theme().text);
@@ -91,8 +91,8 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.drawText(foot, Qt::AlignRight | Qt::AlignTop, metrics.elidedText(right, Qt::ElideRight, half));
 
   paint_line(painter);
-  const bool opposite = std::abs(turn_between(s.section_angle, s.at.a)) > 90;
-  draw_pick_mark(painter, {x_of(opposite ? -s.at.r : s.at.r), line_y()});
+  const bool opposite = std::abs(turn_between(s.section_angle, s.at.at.a)) > 90;
+  draw_pick_mark(painter, {x_of(opposite ? -s.at.at.r : s.at.at.r), line_y()});
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
@@ -101,29 +101,29 @@ void SectionView::paintEvent(QPaintEvent*) {
 
 void SectionView::pick(QPointF at) {
   const QRectF r = picture_rect();
-  m_bench.pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
+  m_space.pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
                        axis().value_at(at.y()));
 }
 
 void SectionView::keyPressEvent(QKeyEvent* event) {
   const double step = nudge_size(event->modifiers()) / 100;
   if (event->key() == Qt::Key_Right)
-    m_bench.nudge_saturation(step);
+    m_space.nudge_saturation(step);
   else if (event->key() == Qt::Key_Left)
-    m_bench.nudge_saturation(-step);
+    m_space.nudge_saturation(-step);
   else
     AxisWidget::keyPressEvent(event);
 }
 void SectionView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  m_bench.begin_pick();
+  m_space.begin_pick();
   pick(event->position());
 }
 void SectionView::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton) pick(event->position());
 }
 void SectionView::mouseReleaseEvent(QMouseEvent* event) {
-  if (event->button() == Qt::LeftButton) m_bench.end_pick();
+  if (event->button() == Qt::LeftButton) m_space.end_pick();
 }
 
 } // namespace zc

@@ -8,7 +8,7 @@ namespace zc {
 class SectionView final : public AxisWidget {
   Q_OBJECT
 public:
-  SectionView(Workbench& bench, QWidget* parent);
+  SectionView(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {150, 200}; }
 

@@ -23,7 +23,7 @@ QString counted(qsizetype n) { return n == 1 ? QObject::tr("1 swatch") : QObject
 } // namespace
 
 void StaffView::paint_bands(QPainter& painter) {
-  const Bands& bands = m_bench.piece().bands;
+  const Bands& bands = m_space.piece().bands;
   const QRectF r = staff_rect();
   const double light = axis().y_of(bands.light_from), dark = axis().y_of(bands.dark_below);
   painter.fillRect(r, theme().field);
@@ -31,7 +31,7 @@ void StaffView::paint_bands(QPainter& painter) {
   if (!wide()) return;
   // Value steps as fine lines behind everything.
   painter.setPen(QPen(theme().line, 1, Qt::DotLine));
-  const int steps = m_bench.piece().grading.value_steps;
+  const int steps = m_space.piece().grading.value_steps;
   for (int i = 1; i < steps; ++i) {
     const double y = std::round(axis().y_of(100.0 * i / steps)) + 0.5;
     painter.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
@@ -39,7 +39,7 @@ void StaffView::paint_bands(QPainter& painter) {
 }
 
 void StaffView::paint_head(QPainter& painter) {
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   const QRectF r = staff_rect();
   painter.setFont(heading_font());
   painter.setPen(theme().text);
@@ -48,7 +48,7 @@ void StaffView::paint_head(QPainter& painter) {
   if (!set) return;
   const int indent = QFontMetrics(heading_font()).horizontalAdvance(tr("Set")) + 10;
   QString count = counted(static_cast<qsizetype>(swatch_count(*set)));
-  const auto selected = m_bench.set_work().selection().size();
+  const auto selected = m_space.set_work().selection().size();
   if (selected > 1) count += tr(", %1 selected").arg(selected);
   const QFontMetrics metrics(caption_font());
   const QString name =
@@ -62,7 +62,7 @@ void StaffView::paint_head(QPainter& painter) {
 void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
-  const QColor color = shown_color(chip.shown, m_bench.session().values_only);
+  const QColor color = shown_color(chip.shown, m_space.session().values_only);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));
@@ -72,10 +72,10 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
                          .elidedText(text(s.name), Qt::ElideRight, static_cast<int>(r.width()) - 12));
   }
   draw_marks(painter, r, color, {s.locked, chip.held, s.used});
-  if (!m_bench.set_work().selected(s.id)) return;
+  if (!m_space.set_work().selected(s.id)) return;
   QPainterPath frame;
   frame.addRect(r.adjusted(-3, -3, 3, 3));
-  draw_double_line(painter, frame, s.id == m_bench.session().swatch ? 2 : 1.2);
+  draw_double_line(painter, frame, s.id == m_space.session().selection.focus() ? 2 : 1.2);
 }
 
 void StaffView::paint_families(QPainter& painter) {
@@ -97,7 +97,7 @@ void StaffView::paint_families(QPainter& painter) {
   for (std::size_t i = 0; i < families().size(); ++i) {
     const QRectF name = name_rect(i);
     if (!name.intersects(seen)) continue;
-    const bool chosen = families()[i].id == m_bench.session().family;
+    const bool chosen = families()[i].id == m_space.session().family;
     const QFont font = chosen ? caption_strong_font() : caption_font();
     painter.setFont(font);
     painter.setPen(chosen ? theme().strong : theme().quiet);
@@ -155,8 +155,8 @@ void StaffView::paint_link(QPainter& painter, Id one, Id other, const QString& w
 }
 
 void StaffView::choose_links() {
-  const SetWork& work = m_bench.set_work();
-  const GradingReport& report = m_bench.set_work().report();
+  const SetWork& work = m_space.set_work();
+  const GradingReport& report = m_space.set_work().report();
   m_links.emplace();
   // Ids are small and close together; looking up hundreds of thousands of pairs in a set of them takes a
   // frame.
@@ -183,7 +183,7 @@ void StaffView::choose_links() {
 }
 
 void StaffView::paint_findings(QPainter& painter) {
-  const GradingReport& report = m_bench.set_work().report();
+  const GradingReport& report = m_space.set_work().report();
   if (!m_links) choose_links();
   std::size_t drawn = 0;
   for (const auto& link : *m_links)
@@ -213,8 +213,8 @@ void StaffView::paint_findings(QPainter& painter) {
 
 void StaffView::paint_counts(QPainter& painter) {
   const QRectF r = staff_rect();
-  const Bands& bands = m_bench.piece().bands;
-  const BandCounts n = m_bench.set_work().counts(), &target = m_bench.piece().grading.target;
+  const Bands& bands = m_space.piece().bands;
+  const BandCounts n = m_space.set_work().counts(), &target = m_space.piece().grading.target;
   painter.setFont(caption_font());
   const auto label = [&](double y, const QString& name, int count, int wanted, const QColor& ground) {
     const QString words = wide() && wanted > 0 ? tr("%1 %2 of %3").arg(name).arg(count).arg(wanted)
@@ -246,11 +246,11 @@ void StaffView::paint_dragged(QPainter& painter) {
   if (m_drag != Drag::Swatch && m_drag != Drag::Family) return;
   const auto over = family_at(m_pointer);
   if (m_drag == Drag::Swatch) {
-    const Swatch* s = find_swatch(m_bench.piece(), m_dragged);
+    const Swatch* s = find_swatch(m_space.piece(), m_dragged);
     if (!s) return;
     QRectF r = swatch_rect(m_dragged);
     r.moveCenter({m_pointer.x(), r.center().y()});
-    painter.fillRect(r, shown_color(s->color, m_bench.session().values_only));
+    painter.fillRect(r, shown_color(s->color, m_space.session().values_only));
   }
   if (!over) return;
   const QRectF c = column_rect(*over);
@@ -261,14 +261,14 @@ void StaffView::paint_dragged(QPainter& painter) {
 
 /// Not laid yet, so without a ground of its own: steps on the same axis, joined by a dotted line.
 void StaffView::paint_string(QPainter& painter) {
-  const auto& string = m_bench.session().string;
+  const auto& string = m_space.session().string;
   if (string.empty()) return;
   const double x = string_rect(0).center().x();
   painter.setPen(QPen(theme().quiet, 1, Qt::DotLine));
   painter.drawLine(QPointF(x, string_rect(0).center().y()),
                    QPointF(x, string_rect(string.size() - 1).center().y()));
   for (std::size_t i = 0; i < string.size(); ++i) {
-    const QColor color = shown_color(string[i].color, m_bench.session().values_only);
+    const QColor color = shown_color(string[i].color, m_space.session().values_only);
     draw_chip(painter, string_rect(i), color, theme().stage);
     if (!string[i].held) continue;
     painter.setPen(Qt::NoPen);
@@ -278,14 +278,14 @@ void StaffView::paint_string(QPainter& painter) {
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
-                   m_bench.session().desk == Desk::Observe ? tr("taken") : tr("string"));
+                   m_space.session().desk == Desk::Observe ? tr("taken") : tr("string"));
 }
 
 /// Where a click would lay the current color.
 void StaffView::paint_slot(QPainter& painter) {
   if (!m_hovered || m_drag != Drag::None || *m_hovered >= families().size() || swatch_at(m_pointer)) return;
   const QRectF slot = slot_rect(*m_hovered);
-  const QColor color = shown_color(m_bench.session().color, m_bench.session().values_only);
+  const QColor color = shown_color(m_space.session().color(), m_space.session().values_only);
   painter.fillRect(slot, color);
   QPainterPath frame;
   frame.addRect(slot);

@@ -1,5 +1,7 @@
 #include "app/band/staff_view.h"
 
+#include "app/band/set_keys.h"
+#include "app/seams/clipboard.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/theme.h"
@@ -34,8 +36,8 @@ QString text(const std::string& s) { return QString::fromStdString(s); }
 
 } // namespace
 
-StaffView::StaffView(Workbench& bench, QWidget* parent)
-    : AxisWidget(bench, parent), m_scroll(new QScrollBar(Qt::Horizontal, this)),
+StaffView::StaffView(Workspace& space, QWidget* parent)
+    : AxisWidget(space, parent), m_scroll(new QScrollBar(Qt::Horizontal, this)),
       m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {
   setObjectName(QStringLiteral("staff"));
   setAccessibleName(tr("Staff of the current set"));
@@ -43,31 +45,28 @@ StaffView::StaffView(Workbench& bench, QWidget* parent)
   setAcceptDrops(true);
   m_scroll->hide();
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::stringChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &StaffView::follow);
-  connect(&bench.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
-  connect(&bench.set_work(), &SetWork::selectionChanged, this, [this] {
-    m_links.reset();
-    update();
-  });
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::stringChanged, &Workspace::viewChanged,
+                            &Workspace::selectionChanged})
+    connect(&space, signal, this, &StaffView::follow);
+  connect(&space.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
 }
 
 // ---------------------------------------------------------------- layout
 
 QRectF StaffView::staff_rect() const {
-  const double lane = m_bench.session().string.empty() ? 0 : kStringLane;
+  const double lane = m_space.session().string.empty() ? 0 : kStringLane;
   return {8, axis().top(), width() - 8.0 - kMargin - lane, axis().length()};
 }
 
 QRectF StaffView::string_rect(std::size_t step) const {
-  const auto& string = m_bench.session().string;
+  const auto& string = m_space.session().string;
   const double y = axis().y_of(value_of(string.at(step).color));
   const double height = string.size() > 12 ? 10 : 16;
   return {staff_rect().right() + 10, y - height / 2, kStringLane - 8, height};
 }
 
 std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
-  for (std::size_t i = 0; i < m_bench.session().string.size(); ++i)
+  for (std::size_t i = 0; i < m_space.session().string.size(); ++i)
     if (string_rect(i).contains(p)) return i;
   return std::nullopt;
 }
@@ -98,7 +97,7 @@ QRectF StaffView::slot_rect(std::size_t family) const {
 
 QRectF StaffView::limit_rect(bool light) const {
   if (!wide()) return {};
-  const Bands& bands = m_bench.piece().bands;
+  const Bands& bands = m_space.piece().bands;
   const double y = axis().y_of(light ? bands.light_from : bands.dark_below);
   return {staff_rect().right() - kCountRoomOfWide, y - kGrab, kCountRoomOfWide, 2 * kGrab};
 }
@@ -109,9 +108,9 @@ void StaffView::lay_out_chips() {
   const double w = column_width() - 24, left = staff_rect().left() + 4 + 12;
   for (std::size_t i = 0; i < families().size(); ++i)
     for (const auto& s : families()[i].swatches) {
-      const auto preview = m_bench.set_work().preview().find(s.id);
-      const Srgb shown = m_bench.set_work().shown(s);
-      const bool held = preview != m_bench.set_work().preview().end() && preview->second.held;
+      const auto preview = m_space.set_work().preview().find(s.id);
+      const Srgb shown = m_space.set_work().shown(s);
+      const bool held = preview != m_space.set_work().preview().end() && preview->second.held;
       const double y = axis().y_of(value_of(shown)) - kSwatchHeight / 2;
       m_chip_of[s.id] = m_chips.size();
       m_chips.push_back(
@@ -193,8 +192,8 @@ std::optional<std::size_t> StaffView::family_at(QPointF p) const {
 }
 
 void StaffView::follow() {
-  const SwatchSet* set = current_set(m_bench.piece());
-  m_families = set ? set->families : std::vector<Family>();
+  const SwatchSet* set = current_set(m_space.piece());
+  m_families = set ? set->families : List<Family>();
   const double needed = column_width() * static_cast<double>(families().size()) + 8;
   const int over = std::max(0, static_cast<int>(std::ceil(needed - staff_rect().width())));
   m_scroll->setRange(0, over);
@@ -222,8 +221,8 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   setFocus(Qt::MouseFocusReason);
   if (const auto step = string_step_at(m_press)) {
-    const StringStep taken = m_bench.session().string[*step];
-    return m_bench.lay_color({taken.color, taken.at});
+    const StringStep taken = m_space.session().string[*step];
+    return m_space.lay_color({taken.color, taken.at});
   }
   const auto family = family_at(m_press);
   if (const Swatch* s = swatch_at(m_press)) {
@@ -235,10 +234,10 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   } else if (family && m_press.y() > axis().bottom()) {
     m_drag = Drag::Family;
     m_dragged = families()[*family].id;
-    m_bench.select_family(m_dragged);
+    m_space.select_family(m_dragged);
   } else if (!family && std::abs(m_press.y() - line_y()) <= 6) {
     m_drag = Drag::Value;
-    m_bench.begin_pick();
+    m_space.begin_pick();
   } else {
     m_drag = Drag::Box;
   }
@@ -250,7 +249,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton &&
       (m_pointer - m_press).manhattanLength() >= QApplication::startDragDistance())
     m_moved = true;
-  if (m_drag == Drag::Value) m_bench.pick_value(axis().value_at(m_pointer.y()));
+  if (m_drag == Drag::Value) m_space.pick_value(axis().value_at(m_pointer.y()));
   if (m_drag == Drag::LightLimit || m_drag == Drag::DarkLimit) move_limit(m_pointer);
   if (m_drag == Drag::Swatch && m_moved && drag_out()) return;
   const bool on_line = std::abs(m_pointer.y() - line_y()) <= 6 && !m_hovered;
@@ -260,14 +259,14 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void StaffView::move_limit(QPointF p) {
-  Bands bands = m_bench.piece().bands;
+  Bands bands = m_space.piece().bands;
   const double value = axis().value_at(p.y());
   // A limit stops short of the other.
   if (m_drag == Drag::LightLimit)
     bands.light_from = std::clamp(value, bands.dark_below + 1, 99.0);
   else
     bands.dark_below = std::clamp(value, 1.0, bands.light_from - 1);
-  m_bench.store().apply(
+  m_space.store().apply(
       tr("Move band limit"), [=](Piece piece) { return with_bands(std::move(piece), bands); },
       QStringLiteral("band limit %1").arg(m_limit_drag));
 }
@@ -276,10 +275,10 @@ void StaffView::move_limit(QPointF p) {
 bool StaffView::drag_out() {
   if (window()->rect().contains(mapTo(window(), m_pointer.toPoint()))) return false;
   m_drag = Drag::None;
-  const auto& selected = m_bench.set_work().selection();
+  const auto& selected = m_space.set_work().selection();
   auto* drag = new QDrag(this);
-  drag->setMimeData(m_bench.set_work().clip_of(
-      m_bench.set_work().selected(m_dragged) ? selected : std::vector<Id>{m_dragged}));
+  drag->setMimeData(clip_of(*current_set(m_space.piece()),
+                            m_space.set_work().selected(m_dragged) ? selected : std::vector<Id>{m_dragged}));
   drag->exec(Qt::CopyAction);
   update();
   return true;
@@ -292,34 +291,34 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
   m_pointer = event->position();
   const auto family = family_at(m_pointer);
   if (drag == Drag::Value) {
-    m_bench.end_pick();
+    m_space.end_pick();
   } else if (drag == Drag::Box && m_moved) {
-    m_bench.set_work().select(swatches_in(QRectF(m_press, m_pointer).normalized()));
+    m_space.set_work().select(swatches_in(QRectF(m_press, m_pointer).normalized()));
   } else if (drag == Drag::Box && family && slot_rect(*family).contains(m_pointer)) {
-    m_bench.lay_current_into(families()[*family].id);
+    m_space.lay_current_into(families()[*family].id);
   } else if (drag == Drag::Box) {
-    if (family) m_bench.select_family(families()[*family].id);
-    m_bench.select_swatch(0);
+    if (family) m_space.select_family(families()[*family].id);
+    m_space.select_swatch(0);
   } else if (m_moved && (drag == Drag::Swatch || drag == Drag::Family)) {
     m_drag = drag;
     drop(m_pointer);
     m_drag = Drag::None;
   } else if (drag == Drag::Swatch) {
-    m_bench.set_work().click(m_dragged, m_modifiers);
+    m_space.set_work().click(m_dragged, m_modifiers);
   }
   update();
 }
 
 void StaffView::drop(QPointF p) {
-  SetWork& work = m_bench.set_work();
-  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_bench.select_swatch(m_dragged);
+  SetWork& work = m_space.set_work();
+  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_space.select_swatch(m_dragged);
   // Names of other sets take swatches too.
   const QWidget* under = window()->childAt(mapTo(window(), p.toPoint()));
   if (const Id set = under ? under->property("takesSwatchesOfSet").toULongLong() : 0;
       set != 0 && m_drag == Drag::Swatch) {
-    const SwatchSet* other = find_set(m_bench.piece(), set);
+    const SwatchSet* other = find_set(m_space.piece(), set);
     if (other && other->families.empty()) {
-      emit m_bench.notice(tr("That set has no family yet; show it and add one first."));
+      emit m_space.notice(tr("That set has no family yet; show it and add one first."));
       return;
     }
     if (other) return work.move_to(other->families.front().id);
@@ -328,7 +327,7 @@ void StaffView::drop(QPointF p) {
   if (!over) return;
   const Id family = families()[*over].id, dragged = m_dragged;
   if (m_drag == Drag::Swatch) {
-    const Family* from = find_family(m_bench.piece(), family);
+    const Family* from = find_family(m_space.piece(), family);
     const bool stays = std::all_of(work.selection().begin(), work.selection().end(), [from](Id id) {
       return std::any_of(from->swatches.begin(), from->swatches.end(),
                          [id](const Swatch& s) { return s.id == id; });
@@ -337,7 +336,7 @@ void StaffView::drop(QPointF p) {
   }
   if (m_drag == Drag::Family) {
     const std::size_t place = *over + (p.x() > column_rect(*over).center().x() ? 1 : 0);
-    m_bench.store().apply(tr("Move family"),
+    m_space.store().apply(tr("Move family"),
                           [=](Piece piece) { return with_family_moved(std::move(piece), dragged, place); });
   }
 }
@@ -362,8 +361,11 @@ void StaffView::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void StaffView::dropEvent(QDropEvent* event) {
-  if (const auto over = family_at(event->position())) m_bench.select_family(families()[*over].id);
-  if (m_bench.set_work().paste(*event->mimeData())) event->acceptProposedAction();
+  if (const auto over = family_at(event->position())) m_space.select_family(families()[*over].id);
+  const auto swatches = swatches_of(*event->mimeData());
+  if (swatches.empty()) return;
+  m_space.set_work().paste(swatches);
+  event->acceptProposedAction();
 }
 
 // ---------------------------------------------------------------- keys
@@ -386,12 +388,12 @@ void StaffView::keyPressEvent(QKeyEvent* event) {
   default:
     break;
   }
-  if (!m_bench.set_work().takes_key(*event)) AxisWidget::keyPressEvent(event);
+  if (!takes_set_key(m_space, *event)) AxisWidget::keyPressEvent(event);
 }
 
 std::optional<std::size_t> StaffView::chosen_family() const {
   for (std::size_t i = 0; i < families().size(); ++i)
-    if (families()[i].id == m_bench.session().family) return i;
+    if (families()[i].id == m_space.session().family) return i;
   return std::nullopt;
 }
 
@@ -405,41 +407,43 @@ std::optional<std::size_t> StaffView::neighbor_family(int by) const {
 void StaffView::step_family(int by) {
   const auto next = neighbor_family(by);
   if (!next) return;
-  m_bench.select_family(families()[*next].id);
-  m_bench.select_swatch(0);
+  m_space.select_family(families()[*next].id);
+  m_space.select_swatch(0);
 }
 
 /// To the next lighter (1) or darker (-1) swatch of the chosen family; from none, to its darkest or lightest.
 void StaffView::step_swatch(int by) {
   const auto chosen = chosen_family();
   if (!chosen || families()[*chosen].swatches.empty()) return;
-  std::vector<Swatch> by_value = families()[*chosen].swatches;
+  const auto& all = families()[*chosen].swatches;
+  std::vector<Swatch> by_value(all.begin(), all.end());
   std::stable_sort(by_value.begin(), by_value.end(),
                    [](const Swatch& a, const Swatch& b) { return value_of(a.color) < value_of(b.color); });
-  const auto at = std::find_if(by_value.begin(), by_value.end(),
-                               [this](const Swatch& s) { return s.id == m_bench.session().swatch; });
+  const auto at = std::find_if(by_value.begin(), by_value.end(), [this](const Swatch& s) {
+    return s.id == m_space.session().selection.focus();
+  });
   const auto last = static_cast<std::ptrdiff_t>(by_value.size()) - 1;
   const std::ptrdiff_t from = at != by_value.end() ? at - by_value.begin() : by > 0 ? -1 : last + 1;
-  m_bench.select_swatch(
+  m_space.select_swatch(
       by_value[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(from + by, 0, last))].id);
 }
 
 void StaffView::move_selected(int by) {
-  if (const auto next = neighbor_family(by)) m_bench.set_work().move_to(families()[*next].id);
+  if (const auto next = neighbor_family(by)) m_space.set_work().move_to(families()[*next].id);
 }
 
 // ---------------------------------------------------------------- menus
 
 void StaffView::fill_swatch_menu(QMenu& menu, Id id) {
-  SetWork& work = m_bench.set_work();
-  if (!work.selected(id)) m_bench.select_swatch(id);
+  SetWork& work = m_space.set_work();
+  if (!work.selected(id)) m_space.select_swatch(id);
   menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
   menu.addAction(tr("Replace by the current color"), &work, &SetWork::replace_by_current);
   menu.addAction(tr("Duplicate"), &work, &SetWork::duplicate);
   menu.addAction(tr("Lock or unlock"), &work, &SetWork::switch_lock);
   menu.addAction(tr("Mark used or unused"), &work, &SetWork::switch_used);
   menu.addAction(tr("Split off as a family"), &work, &SetWork::split_off);
-  menu.addAction(tr("Delete"), &work, &SetWork::remove);
+  menu.addAction(tr("Delete"), &work, [&work] { work.remove(); });
 }
 
 void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
@@ -448,12 +452,12 @@ void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
   if (i + 1 < families().size()) {
     const Id next = families()[i + 1].id;
     menu.addAction(tr("Merge with the next family"), this, [=, this] {
-      m_bench.store().apply(tr("Merge families"),
+      m_space.store().apply(tr("Merge families"),
                             [=](Piece p) { return with_families_merged(std::move(p), id, next); });
     });
   }
   menu.addAction(tr("Delete family and its swatches"), this, [=, this] {
-    m_bench.store().apply(tr("Delete family"), [=](Piece p) { return without_family(std::move(p), id); });
+    m_space.store().apply(tr("Delete family"), [=](Piece p) { return without_family(std::move(p), id); });
   });
 }
 
@@ -496,30 +500,30 @@ void StaffView::add_family() {
                                    [&](const Family& f) { return text(f.name) == name; });
     if (!taken) break;
   }
-  if (!m_bench.store().apply(tr("New family"),
+  if (!m_space.store().apply(tr("New family"),
                              [&](Piece p) { return with_family(std::move(p), name.toStdString()); }))
     return;
-  m_bench.select_family(families().back().id);
+  m_space.select_family(families().back().id);
   m_scroll->setValue(m_scroll->maximum());
   rename_family(families().size() - 1);
 }
 
 void StaffView::rename_selected() {
-  if (m_bench.session().swatch) return rename_swatch(m_bench.session().swatch);
+  if (m_space.session().selection.focus()) return rename_swatch(m_space.session().selection.focus());
   if (const auto chosen = chosen_family()) rename_family(*chosen);
 }
 
 void StaffView::rename_family(std::size_t i) {
   const Id id = families()[i].id;
   m_editor->edit(name_rect(i), text(families()[i].name),
-                 [=, this](const QString& name) { m_bench.set_work().name_family(id, name); });
+                 [=, this](const QString& name) { m_space.set_work().name_family(id, name); });
 }
 
 void StaffView::rename_swatch(Id swatch) {
-  const Swatch* s = find_swatch(m_bench.piece(), swatch);
+  const Swatch* s = find_swatch(m_space.piece(), swatch);
   if (!s) return;
   m_editor->edit(swatch_rect(swatch), text(s->name),
-                 [=, this](const QString& name) { m_bench.set_work().name_swatch(swatch, name); });
+                 [=, this](const QString& name) { m_space.set_work().name_swatch(swatch, name); });
 }
 
 } // namespace zc

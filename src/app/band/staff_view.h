@@ -17,7 +17,7 @@ class NameEditor;
 class StaffView final : public AxisWidget {
   Q_OBJECT
 public:
-  StaffView(Workbench& bench, QWidget* parent);
+  StaffView(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
 
@@ -62,10 +62,10 @@ private:
     Srgb shown;
     bool held;
   };
-  [[nodiscard]] const std::vector<Family>& families() const { return m_families; }
+  [[nodiscard]] const List<Family>& families() const { return m_families; }
   /// Takes the stage at Grade.
   [[nodiscard]] bool wide() const {
-    return m_bench.session().desk == Desk::Grade && m_bench.session().set_view == SetView::Staff;
+    return m_space.session().desk == Desk::Grade && m_space.session().set_view == SetView::Staff;
   }
   [[nodiscard]] double column_width() const;
   [[nodiscard]] QRectF staff_rect() const;
@@ -113,7 +113,7 @@ private:
   int m_limit_drag = 0;
   /// Of the piece that was followed last; chips point into it. The piece itself may be another one already
   /// when something asks for a paint before this view has heard of it.
-  std::vector<Family> m_families;
+  List<Family> m_families;
   std::vector<Chip> m_chips; ///< In the order of the set.
   std::unordered_map<Id, std::size_t> m_chip_of;
   /// Twins and near-duplicates that are drawn: of the selection, or the first of all.

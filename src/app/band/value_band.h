@@ -8,12 +8,12 @@ namespace zc {
 class RailView;
 class SectionView;
 class StaffView;
-class Workbench;
+class Workspace;
 
 class ValueBand final : public QWidget {
   Q_OBJECT
 public:
-  ValueBand(Workbench& bench, QWidget* parent);
+  ValueBand(Workspace& space, QWidget* parent);
   [[nodiscard]] StaffView& staff() { return *m_staff; }
 
 private:

@@ -46,7 +46,7 @@ void ExtractionJob::start(const Order& order) {
             c.y += rect.y;
           }
           found.colors.insert(found.colors.begin(), order.kept.begin(), order.kept.end());
-          emit finished(order.reference, found);
+          emit finished(order, found);
         },
         Qt::QueuedConnection);
   });

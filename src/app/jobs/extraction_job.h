@@ -16,7 +16,9 @@ public:
   ~ExtractionJob() override;
 
   struct Order {
+    std::uint64_t document = 0; ///< The document it is for, as its store counts them.
     Id reference = 0;
+    SharedBytes bytes; ///< Of the reference: another photo in its place is not the one looked at.
     std::shared_ptr<const Photo> photo;
     std::optional<PixelRect> region;
     ExtractionSpec spec;
@@ -32,7 +34,7 @@ public:
 
 signals:
   void changed();
-  void finished(zc::Id reference, const zc::Extraction& result);
+  void finished(const zc::ExtractionJob::Order& order, const zc::Extraction& result);
   void failed(const QString& sentence);
 
 private:

@@ -1,6 +1,6 @@
 #include "app/jobs/photo_library.h"
 
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 
 #include <QBuffer>
@@ -13,6 +13,7 @@ namespace zc {
 struct PhotoLibrary::Job {
   QString name;
   QString extension;
+  Id replaces = 0;
   SharedBytes bytes;
   std::atomic<bool> stop{false};
   std::atomic<double> progress{0};
@@ -50,7 +51,7 @@ PhotoLibrary::~PhotoLibrary() {
   m_pool.waitForDone();
 }
 
-void PhotoLibrary::follow(const std::vector<Reference>& references) {
+void PhotoLibrary::follow(const List<Reference>& references) {
   std::map<Key, std::shared_ptr<Job>> kept;
   for (const auto& r : references) {
     const auto at = m_jobs.find(r.bytes.get());
@@ -152,11 +153,12 @@ void PhotoLibrary::start(const Reference& reference) {
       });
 }
 
-void PhotoLibrary::take_in(const QString& path) {
+void PhotoLibrary::take_in(const QString& path, Id replaces) {
   const QFileInfo file(path);
   auto job = std::make_shared<Job>();
   job->name = file.completeBaseName();
   job->extension = file.suffix().toLower();
+  job->replaces = replaces;
   take_in(job, [path = file.absoluteFilePath().toStdString()]() -> Result<SharedBytes> {
     auto bytes = read_file(path, kLargestPhotoFile);
     if (!bytes) return bytes.error();
@@ -192,7 +194,7 @@ void PhotoLibrary::finish_intake(const std::shared_ptr<Job>& job) {
     return;
   }
   m_jobs[job->bytes.get()] = job;
-  emit admitted(job->name, job->extension, job->bytes);
+  emit admitted({job->name, job->extension, job->bytes, job->replaces});
   emit changed();
 }
 

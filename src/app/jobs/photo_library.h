@@ -39,7 +39,7 @@ public:
   ~PhotoLibrary() override;
 
   /// Starts decoding what is new and stops and forgets what is gone.
-  void follow(const std::vector<Reference>& references);
+  void follow(const List<Reference>& references);
   /// Keeps this one decoded and lets go of the pixels of all others.
   void show(const Reference* reference);
   [[nodiscard]] PhotoState state_of(const Reference& reference) const;
@@ -47,8 +47,9 @@ public:
   /// Tries a stopped or failed photo again.
   void retry(const Reference& reference);
 
-  /// Takes in a photo file for the piece: read and decoded in the background, then admitted() or refused().
-  void take_in(const QString& path);
+  /// Takes in a photo file for the piece, in the place of the reference `replaces` where that is there: read
+  /// and decoded in the background, then admitted() or refused().
+  void take_in(const QString& path, Id replaces = 0);
   /// The same for a picture that came by the clipboard.
   void take_in(const QImage& image, const QString& name);
   struct Intake {
@@ -60,8 +61,14 @@ public:
   /// Stops them without a word: the piece they were meant for is gone.
   void drop_intakes();
 
+  struct Admitted {
+    QString name, extension;
+    SharedBytes bytes;
+    Id replaces = 0;
+  };
+
 signals:
-  void admitted(const QString& name, const QString& extension, const zc::SharedBytes& bytes);
+  void admitted(const zc::PhotoLibrary::Admitted& photo);
   void refused(const QString& sentence);
   /// A photo became ready, failed or came further.
   void changed();

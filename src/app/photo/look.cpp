@@ -6,15 +6,15 @@
 
 namespace zc {
 
-LookKey look_key(Workbench& bench) {
-  const Session& s = bench.session();
+LookKey look_key(Workspace& space) {
+  const Session& s = space.session();
   LookKey out{s.looking.look, {}, 0, {}, {}, s.values_only};
-  if (out.look == PhotoLook::Flat) out.tones = bench.reader().tones();
+  if (out.look == PhotoLook::Flat) out.tones = space.reader().tones();
   if (out.look == PhotoLook::Steps) out.tones = even_tones(s.looking.steps);
   if (out.look == PhotoLook::Squint) out.squint = s.looking.squint;
-  if (out.look == PhotoLook::Mask && bench.region()) {
-    out.wheel = bench.piece().wheel;
-    out.mask = bench.piece().mask;
+  if (out.look == PhotoLook::Mask && space.region()) {
+    out.wheel = space.piece().wheel;
+    out.mask = space.piece().mask;
   }
   return out;
 }
@@ -31,8 +31,8 @@ void map_columns(const MaskMapper& mapper, QImage& picture, int from) {
                 words + y * view.stride + first);
 }
 
-void apply_look(Workbench& bench, QImage& picture, double scale, int side, int mask_from) {
-  const LookKey key = look_key(bench);
+void apply_look(Workspace& space, QImage& picture, double scale, int side, int mask_from) {
+  const LookKey key = look_key(space);
   auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
   const PixelView view = view_of(picture);
   const auto count = static_cast<std::size_t>(picture.width()) * picture.height();
@@ -48,7 +48,7 @@ void apply_look(Workbench& bench, QImage& picture, double scale, int side, int m
     break;
   }
   case PhotoLook::Mask:
-    if (const MaskMapper* mapper = bench.reader().mapper()) map_columns(*mapper, picture, mask_from);
+    if (const MaskMapper* mapper = space.reader().mapper()) map_columns(*mapper, picture, mask_from);
     break;
   case PhotoLook::Color:
   case PhotoLook::Value:

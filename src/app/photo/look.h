@@ -1,7 +1,7 @@
 // A picture of a photo made as the painter looks at it.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
 
@@ -19,7 +19,7 @@ struct LookKey {
   bool values_only = false;
   bool operator==(const LookKey&) const = default;
 };
-[[nodiscard]] LookKey look_key(Workbench& bench);
+[[nodiscard]] LookKey look_key(Workspace& space);
 
 /// Takes the columns from `from` on through a mask.
 void map_columns(const MaskMapper& mapper, QImage& picture, int from);
@@ -27,6 +27,6 @@ void map_columns(const MaskMapper& mapper, QImage& picture, int from);
 /// Changes the pixels of a 32-bit picture. `scale` is how many of its pixels one photo pixel measures, `side`
 /// the longer side of the photo: the blur of squinting is a share of it. Columns from `mask_from` on are
 /// taken through the mask, those before stay.
-void apply_look(Workbench& bench, QImage& picture, double scale, int side, int mask_from);
+void apply_look(Workspace& space, QImage& picture, double scale, int side, int mask_from);
 
 } // namespace zc

@@ -41,18 +41,18 @@ QIcon MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
 Result<std::string> MaskSource::put(const ShelfCard& card) {
   ShelfMask mask;
   static_cast<ShelfCard&>(mask) = card;
-  mask.wheel = m_bench.piece().wheel;
-  mask.mask = *m_bench.piece().mask;
+  mask.wheel = m_space.piece().wheel;
+  mask.mask = *m_space.piece().mask;
   mask.mask.name = card.name;
   return put_on_shelf(shelf_folder(QStringLiteral("masks")).toStdString(), mask);
 }
 
 void MaskSource::take_up(std::size_t item) {
   const ShelfMask& mask = m_masks[item];
-  const bool keep_colors = m_bench.session().mask_keeps == MaskKeeps::Colors;
+  const bool keep_colors = m_space.session().mask_keeps == MaskKeeps::Colors;
   const Mask taken =
-      keep_colors ? with_colors_kept(mask.mask, Wheel(mask.wheel), m_bench.wheel()) : mask.mask;
-  m_bench.store().apply(QObject::tr("Take up mask"), [&](Piece p) -> Result<Piece> {
+      keep_colors ? with_colors_kept(mask.mask, Wheel(mask.wheel), m_space.wheel()) : mask.mask;
+  m_space.store().apply(QObject::tr("Take up mask"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), taken), true);
   });
 }

@@ -8,20 +8,20 @@ namespace zc {
 
 class MaskSource final : public ShelfSource {
 public:
-  explicit MaskSource(Workbench& bench) : m_bench(bench) {}
+  explicit MaskSource(Workspace& space) : m_space(space) {}
   [[nodiscard]] QString prefix() const override { return QStringLiteral("shelf"); }
   [[nodiscard]] QString plural() const override { return QObject::tr("masks"); }
   [[nodiscard]] std::vector<Error> read() override;
   [[nodiscard]] std::vector<ShelfCard> cards() const override { return {m_masks.begin(), m_masks.end()}; }
   [[nodiscard]] QIcon drawn(std::size_t item, QSize size, qreal scale) const override;
   [[nodiscard]] QSize icon_size() const override { return {30, 30}; }
-  [[nodiscard]] bool can_put() const override { return m_bench.piece().mask.has_value(); }
+  [[nodiscard]] bool can_put() const override { return m_space.piece().mask.has_value(); }
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
   void take_up(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
 
 private:
-  Workbench& m_bench;
+  Workspace& m_space;
   std::vector<ShelfMask> m_masks;
 };
 

@@ -27,20 +27,20 @@ QIcon SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
     const double width = std::min(14.0, size.width() / std::max(1.0, static_cast<double>(swatches.size())));
     for (std::size_t i = 0; i < swatches.size(); ++i)
       painter.fillRect(QRectF(width * static_cast<double>(i), row * height, width, height),
-                       shown_color(swatches[i].color, m_bench.session().values_only));
+                       shown_color(swatches[i].color, m_space.session().values_only));
   }
   return pixmap;
 }
 
 bool SetSource::can_put() const {
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   return set && swatch_count(*set) > 0;
 }
 
 Result<std::string> SetSource::put(const ShelfCard& card) {
   ShelfSet set;
   static_cast<ShelfCard&>(set) = card;
-  set.set = *current_set(m_bench.piece());
+  set.set = *current_set(m_space.piece());
   if (set.name.empty()) set.name = set.set.name;
   if (set.tags.empty()) set.tags = set.set.tags;
   return put_on_shelf(shelf_folder(QStringLiteral("sets")).toStdString(), set);
@@ -53,7 +53,7 @@ void SetSource::take_up(std::size_t item) {
     found.families.push_back({family.name});
     for (const auto& s : family.swatches) found.families.back().colors.push_back({s.color, s.name, s.note});
   }
-  m_bench.store().apply(QObject::tr("Take up set"),
+  m_space.store().apply(QObject::tr("Take up set"),
                         [&](Piece p) { return with_found(std::move(p), found, {}); });
 }
 

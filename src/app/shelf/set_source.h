@@ -8,7 +8,7 @@ namespace zc {
 
 class SetSource final : public ShelfSource {
 public:
-  explicit SetSource(Workbench& bench) : m_bench(bench) {}
+  explicit SetSource(Workspace& space) : m_space(space) {}
   [[nodiscard]] QString prefix() const override { return QStringLiteral("setShelf"); }
   [[nodiscard]] QString plural() const override { return QObject::tr("sets"); }
   [[nodiscard]] std::vector<Error> read() override;
@@ -22,7 +22,7 @@ public:
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
 
 private:
-  Workbench& m_bench;
+  Workspace& m_space;
   std::vector<ShelfSet> m_sets;
 };
 

@@ -29,8 +29,8 @@ QString shelf_folder(const QString& kind) {
          QStringLiteral("/zonachrom/shelf/") + kind;
 }
 
-ShelfPanel::ShelfPanel(Workbench& bench, std::unique_ptr<ShelfSource> source, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_source(std::move(source)), m_search(new QLineEdit(this)),
+ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QWidget* parent)
+    : QWidget(parent), m_space(space), m_source(std::move(source)), m_search(new QLineEdit(this)),
       m_list(new QListWidget(this)), m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
       m_put(new QPushButton(tr("Put up"), this)), m_take(new QPushButton(tr("Take up"), this)),
       m_on(new QPushButton(tr("On/off"), this)), m_off(new QPushButton(tr("Take off"), this)) {
@@ -66,7 +66,7 @@ ShelfPanel::ShelfPanel(Workbench& bench, std::unique_ptr<ShelfSource> source, QW
   connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);
   connect(m_on, &QPushButton::clicked, this, &ShelfPanel::switch_on);
   connect(m_off, &QPushButton::clicked, this, &ShelfPanel::take_off);
-  connect(&bench, &Workbench::pieceChanged, this, &ShelfPanel::follow);
+  connect(&space, &Workspace::pieceChanged, this, &ShelfPanel::follow);
   follow();
 }
 
@@ -108,7 +108,7 @@ void ShelfPanel::changeEvent(QEvent* event) {
 void ShelfPanel::read() {
   const auto unreadable = m_source->read();
   m_cards = m_source->cards();
-  if (!unreadable.empty()) emit m_bench.notice(QString::fromStdString(unreadable.front().sentence));
+  if (!unreadable.empty()) emit m_space.notice(QString::fromStdString(unreadable.front().sentence));
   show_found();
 }
 
@@ -171,7 +171,7 @@ void ShelfPanel::take_off() {
   const auto item = chosen();
   if (!item || m_cards[*item].file.empty()) return;
   const Status off = take_file(m_cards[*item]);
-  if (!off) emit m_bench.notice(QString::fromStdString(off.error().sentence));
+  if (!off) emit m_space.notice(QString::fromStdString(off.error().sentence));
   read();
 }
 
@@ -181,7 +181,7 @@ void ShelfPanel::switch_on() {
   ShelfCard card = m_cards[*item];
   card.on = !card.on;
   const Status changed = m_source->change(*item, card);
-  if (!changed) emit m_bench.notice(QString::fromStdString(changed.error().sentence));
+  if (!changed) emit m_space.notice(QString::fromStdString(changed.error().sentence));
   read();
 }
 

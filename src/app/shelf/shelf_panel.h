@@ -1,7 +1,7 @@
 // What is kept across pieces: search, take up, put up with tags, switch on and off, take off, parcels.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "io/shelf/shelf_files.h"
 
 #include <QIcon>
@@ -39,7 +39,7 @@ public:
 class ShelfPanel final : public QWidget {
   Q_OBJECT
 public:
-  ShelfPanel(Workbench& bench, std::unique_ptr<ShelfSource> source, QWidget* parent);
+  ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -56,7 +56,7 @@ private:
   void follow();
   [[nodiscard]] std::optional<std::size_t> chosen() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   std::unique_ptr<ShelfSource> m_source;
   std::vector<ShelfCard> m_cards;
   std::vector<std::size_t> m_found; ///< Into m_cards, in the order shown.

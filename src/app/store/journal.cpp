@@ -39,7 +39,7 @@ QString Journal::folder() {
   return state + QStringLiteral("/zonachrom/unsaved");
 }
 
-Journal::Journal(Workbench& bench) : m_bench(bench) {
+Journal::Journal(Workspace& space) : m_space(space) {
   m_writer.setMaxThreadCount(1);
   m_timer.setSingleShot(true);
   QDir().mkpath(folder());
@@ -51,9 +51,9 @@ Journal::Journal(Workbench& bench) : m_bench(bench) {
   m_lock->setStaleLockTime(0); // A long session is not a dead one.
   m_lock->tryLock(0);
   connect(&m_timer, &QTimer::timeout, this, &Journal::write);
-  connect(&bench.store(), &PieceStore::changed, this,
-          [this] { follow(m_bench.store().edited() && m_bench.store().stack().count() > 0); });
-  connect(&bench.store(), &PieceStore::editedChanged, this, &Journal::follow);
+  connect(&space.store(), &PieceStore::changed, this,
+          [this] { follow(m_space.store().edited() && m_space.store().stack().count() > 0); });
+  connect(&space.store(), &PieceStore::editedChanged, this, &Journal::follow);
 }
 
 Journal::~Journal() {
@@ -69,13 +69,14 @@ void Journal::follow(bool edited) {
 }
 
 void Journal::write() {
-  m_writer.start([file = m_file, path = m_piece_path, document = Document{m_bench.piece(), m_bench.bench()}] {
-    const auto bytes = pack_document(document);
-    if (!bytes) return;
-    // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
-    note_path(file, path);
-    static_cast<void>(save_safely(file.toStdString(), *bytes, Backup::None).ok());
-  });
+  m_writer.start(
+      [file = m_file, path = m_piece_path, document = Document{m_space.piece(), m_space.at_hand()}] {
+        const auto bytes = pack_document(document);
+        if (!bytes) return;
+        // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
+        note_path(file, path);
+        static_cast<void>(save_safely(file.toStdString(), *bytes, Backup::None).ok());
+      });
 }
 
 void Journal::adopt(const Leftover& leftover) {

@@ -2,7 +2,7 @@
 // thread, and offered again after a crash.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QLockFile>
 #include <QStringList>
@@ -15,7 +15,7 @@ namespace zc {
 class Journal final : public QObject {
   Q_OBJECT
 public:
-  explicit Journal(Workbench& bench);
+  explicit Journal(Workspace& space);
   ~Journal() override;
 
   /// The file the piece belongs to, kept beside the journal; empty for a new piece.
@@ -39,7 +39,7 @@ private:
   void follow(bool edited);
   void write();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QString m_file, m_piece_path;
   std::unique_ptr<QLockFile> m_lock;
   QTimer m_timer;

@@ -1,6 +1,6 @@
 #include "app/store/photo_reading.h"
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "io/photo/decode.h"
 
 namespace zc {
@@ -27,13 +27,13 @@ std::size_t level_of(const Photo& photo, double most_pixels) {
 
 } // namespace
 
-PhotoReader::PhotoReader(Workbench& bench) : m_bench(bench) {
+PhotoReader::PhotoReader(Workspace& space) : m_space(space) {
   m_warmer.setMaxThreadCount(1);
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRest);
   const auto rest = [this] { m_rest.start(); };
-  QObject::connect(&bench, &Workbench::pieceChanged, &m_rest, rest);
-  QObject::connect(&bench.photos(), &PhotoLibrary::changed, &m_rest, rest);
+  QObject::connect(&space, &Workspace::pieceChanged, &m_rest, rest);
+  QObject::connect(&space.photos(), &PhotoLibrary::changed, &m_rest, rest);
   QObject::connect(&m_rest, &QTimer::timeout, &m_rest, [this] { warm_mapper(); });
 }
 
@@ -52,13 +52,13 @@ void PhotoReader::warm_mapper() {
 }
 
 std::shared_ptr<const Photo> PhotoReader::photo() const {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
-  return reference ? m_bench.photos().state_of(*reference).photo : nullptr;
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  return reference ? m_space.photos().state_of(*reference).photo : nullptr;
 }
 
 void PhotoReader::follow() {
   const auto now = photo();
-  const Key key{now.get(), m_bench.session().looking.region};
+  const Key key{now.get(), m_space.session().looking.region};
   if (key == m_key) return;
   m_key = key;
   m_photo = now;
@@ -80,14 +80,14 @@ const std::vector<ColorPlace>& PhotoReader::places() {
   follow();
   static const std::vector<ColorPlace> none;
   if (!m_photo) return none;
-  const WheelSpec wheel = m_bench.piece().wheel;
+  const WheelSpec wheel = m_space.piece().wheel;
   if (!m_places) {
     const PixelView view = view_of(m_photo->levels[level_of(*m_photo, kEnoughPixels)]);
     const double by = static_cast<double>(view.width) / m_photo->full().width();
-    m_places = color_places(m_key.region ? part_of(view, scaled(*m_key.region, by)) : view, m_bench.wheel());
+    m_places = color_places(m_key.region ? part_of(view, scaled(*m_key.region, by)) : view, m_space.wheel());
     m_places_wheel = wheel;
   } else if (m_places_wheel != wheel) {
-    m_places = relocated(std::move(*m_places), m_bench.wheel());
+    m_places = relocated(std::move(*m_places), m_space.wheel());
     m_places_wheel = wheel;
   }
   return *m_places;
@@ -95,15 +95,15 @@ const std::vector<ColorPlace>& PhotoReader::places() {
 
 std::optional<double> PhotoReader::held() {
   follow();
-  if (!m_photo || !m_bench.region()) return std::nullopt;
-  const MaskKey key{m_bench.piece().wheel, m_bench.piece().mask};
-  if (!m_held || key != m_held_for) m_held = share_held(places(), *m_bench.region());
+  if (!m_photo || !m_space.region()) return std::nullopt;
+  const MaskKey key{m_space.piece().wheel, m_space.piece().mask};
+  if (!m_held || key != m_held_for) m_held = share_held(places(), *m_space.region());
   m_held_for = key;
   return m_held;
 }
 
 FlatTones PhotoReader::tones() {
-  const Looking& looking = m_bench.session().looking;
+  const Looking& looking = m_space.session().looking;
   const FineValues* read = values();
   if (!read) return even_tones(looking.tones);
   const bool moved = static_cast<int>(looking.limits.size()) == looking.tones - 1;
@@ -115,10 +115,10 @@ FlatTones PhotoReader::tones() {
 }
 
 const MaskMapper* PhotoReader::mapper() {
-  if (!m_bench.region()) return nullptr;
-  const MaskKey key{m_bench.piece().wheel, m_bench.piece().mask};
+  if (!m_space.region()) return nullptr;
+  const MaskKey key{m_space.piece().wheel, m_space.piece().mask};
   if (!m_mapper || key != m_mapper_for)
-    m_mapper = std::make_unique<MaskMapper>(m_bench.wheel(), *m_bench.region());
+    m_mapper = std::make_unique<MaskMapper>(m_space.wheel(), *m_space.region());
   m_mapper_for = key;
   return m_mapper.get();
 }

@@ -12,11 +12,11 @@
 
 namespace zc {
 
-class Workbench;
+class Workspace;
 
 class PhotoReader {
 public:
-  explicit PhotoReader(Workbench& bench);
+  explicit PhotoReader(Workspace& space);
   ~PhotoReader();
 
   /// The shown photo, when it is decoded.
@@ -44,7 +44,7 @@ private:
     std::optional<Mask> mask;
     bool operator==(const MaskKey&) const = default;
   };
-  Workbench& m_bench;
+  Workspace& m_space;
   Key m_key;
   std::shared_ptr<const Photo> m_photo;
   std::optional<FineValues> m_values;

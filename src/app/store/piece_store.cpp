@@ -4,7 +4,17 @@
 
 namespace zc {
 
-/// Before and after, whole: photos are shared, so a step costs only the small values.
+PieceChange change_between(const Piece& a, const Piece& b) {
+  PieceChange out;
+  out.words = a.title != b.title || a.words != b.words || a.signature != b.signature || a.date != b.date;
+  out.geometry = a.wheel != b.wheel || a.mask != b.mask || a.mask_on != b.mask_on || a.rule != b.rule;
+  out.references = a.references != b.references;
+  out.sets =
+      a.sets != b.sets || a.current_set != b.current_set || a.bands != b.bands || a.grading != b.grading;
+  return out;
+}
+
+/// Before and after, whole: they share what they have in common, so a step costs only what it changed.
 class PieceStore::Step final : public QUndoCommand {
 public:
   Step(PieceStore& store, const QString& name, Piece before, Piece after, QString drag)
@@ -42,29 +52,39 @@ bool PieceStore::apply(const QString& name, const Edit& edit, const QString& dra
     return false;
   }
   if (*result == m_piece) return true;
+  if (const auto faults = check(*result, &m_piece); !faults.empty()) {
+    emit failed(tr("This would break the piece and was not done. %1")
+                    .arg(QString::fromStdString(faults.front().sentence)));
+    return false;
+  }
   m_stack.push(new Step(*this, name, m_piece, std::move(result).value(), drag));
   return true;
 }
 
 void PieceStore::start_from(Piece piece, bool saved) {
+  ++m_document;
   m_stack.clear();
   if (!saved) m_stack.resetClean();
-  hold(std::move(piece));
-  tell();
+  m_piece = std::move(piece);
+  m_told = m_piece;
+  emit changed({true, true, true, true});
   emit editedChanged(edited());
 }
 
 void PieceStore::mark_saved() { m_stack.setClean(); }
 
-void PieceStore::hold(Piece piece) {
-  m_piece = std::move(piece);
-  m_told = false;
-}
+void PieceStore::hold(Piece piece) { m_piece = std::move(piece); }
 
 void PieceStore::tell() {
-  if (m_told) return;
-  m_told = true;
-  emit changed();
+  if (m_told == m_piece) return;
+  const PieceChange change = change_between(std::exchange(m_told, m_piece), m_piece);
+  emit changed(change);
+}
+
+bool DragBase::renewed() {
+  if (m_store->piece() == m_last) return false;
+  m_base = m_last = m_store->piece();
+  return true;
 }
 
 } // namespace zc

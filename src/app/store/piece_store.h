@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/piece/piece.h"
+#include "core/piece/rules.h"
 
 #include <QObject>
 #include <QString>
@@ -11,6 +11,15 @@
 #include <functional>
 
 namespace zc {
+
+/// Parts of a piece, for those whom only some concern.
+struct PieceChange {
+  bool words = false, geometry = false, references = false, sets = false;
+};
+[[nodiscard]] PieceChange change_between(const Piece& a, const Piece& b);
+
+/// Tells one document from another, also where their ids are the same numbers.
+using DocumentId = std::uint64_t;
 
 class PieceStore final : public QObject {
   Q_OBJECT
@@ -20,9 +29,11 @@ public:
   explicit PieceStore(QObject* parent = nullptr);
 
   [[nodiscard]] const Piece& piece() const { return m_piece; }
+  /// Another one each time a piece is started from: what was begun for another document is a stranger here.
+  [[nodiscard]] DocumentId document() const { return m_document; }
   /// Applies an edit as one named undo step. Steps with the same non-empty `drag` key become one; a step that
-  /// changes nothing is dropped. On an error the piece stays and failed() is emitted; returns whether it
-  /// held.
+  /// changes nothing is dropped. On an error, and when the rules find the result broken, the piece stays and
+  /// failed() is emitted; returns whether it held.
   bool apply(const QString& name, const Edit& edit, const QString& drag = {});
   /// Forgets the history and starts from this piece.
   void start_from(Piece piece, bool saved);
@@ -31,7 +42,7 @@ public:
   [[nodiscard]] QUndoStack& stack() { return m_stack; }
 
 signals:
-  void changed();
+  void changed(const zc::PieceChange& change);
   void editedChanged(bool edited);
   void failed(const QString& sentence);
 
@@ -41,8 +52,26 @@ private:
   void tell();
 
   Piece m_piece;
-  bool m_told = true; ///< Whether changed() has been emitted for it.
+  Piece m_told; ///< The piece of the last changed().
+  DocumentId m_document = 0;
   QUndoStack m_stack;
+};
+
+/// What a drag works on: the piece it began with, for as long as nobody else changes the piece. Every move is
+/// an edit of that piece by the whole way dragged, so that nothing is lost on the way; when something else
+/// has changed it meanwhile, that stays, and the drag goes on from there.
+class DragBase {
+public:
+  explicit DragBase(const PieceStore& store) : m_store(&store), m_base(store.piece()), m_last(m_base) {}
+  /// Before each move. True when the drag goes on from another piece: the way dragged begins anew.
+  [[nodiscard]] bool renewed();
+  [[nodiscard]] const Piece& piece() const { return m_base; }
+  /// After each move that was applied.
+  void moved() { m_last = m_store->piece(); }
+
+private:
+  const PieceStore* m_store;
+  Piece m_base, m_last;
 };
 
 } // namespace zc

@@ -1,50 +1,41 @@
-// Work on the current set: what is selected in it, the commands on that, its grading report, and the
-// adjustment that is being tried out.
+// Work on the current set: the commands on what is selected in it, its grading report, and the adjustment
+// that is being tried out.
 #pragma once
 
+#include "app/store/workspace.h"
 #include "core/piece/adjust.h"
 #include "core/piece/grading.h"
 #include "core/piece/set_edits.h"
 
 #include <QObject>
 #include <unordered_map>
-#include <unordered_set>
-
-class QKeyEvent;
-class QMimeData;
 
 namespace zc {
-
-class Workbench;
 
 class SetWork final : public QObject {
   Q_OBJECT
 public:
-  explicit SetWork(Workbench& bench);
-  /// For another piece: nothing selected, nothing tried out, every version compared.
-  void start_over();
+  explicit SetWork(Workspace& space);
 
   // ------------------------------------------------------------ selection
   /// In the order of the set.
-  [[nodiscard]] const std::vector<Id>& selection() const { return m_selection; }
-  [[nodiscard]] bool selected(Id swatch) const { return m_selected.contains(swatch); }
+  [[nodiscard]] const std::vector<Id>& selection() const { return m_space.session().selection.swatches(); }
+  [[nodiscard]] bool selected(Id swatch) const { return m_space.session().selection.has(swatch); }
   /// The last one is the one that keys work on.
   void select(const std::vector<Id>& swatches);
-  void toggle(Id swatch);
-  /// From the one that keys work on to this one, in the order of the set.
-  void extend_to(Id swatch);
   void select_all();
   void select_band(Band band);
   void select_near_duplicates();
   /// As a click does: Shift extends to it, Ctrl takes it in or out, a plain click takes its color up too.
   void click(Id swatch, Qt::KeyboardModifiers modifiers);
-  /// The keys that mean the same in every view of the set; false for any other.
-  bool takes_key(const QKeyEvent& event);
+  /// Takes up the color of the one that keys work on.
+  void take_up_focus();
 
   // ------------------------------------------------------------ commands on the selection
   bool name_swatch(Id swatch, const QString& name);
   bool name_family(Id family, const QString& name);
-  void remove();
+  void remove(const QString& one, const QString& many);
+  void remove() { remove(tr("Delete swatch"), tr("Delete %1 swatches")); }
   void duplicate();
   void replace_by_current();
   /// Locks them, or unlocks them when all are locked; likewise below.
@@ -52,11 +43,10 @@ public:
   void switch_used();
   void move_to(Id family, std::optional<int> place = {});
   void split_off();
-  void copy() const;
-  void cut();
-  /// Swatches, a color or the text of a palette, into the chosen family. False when there is none of it.
-  bool paste(const QMimeData& clip);
-  [[nodiscard]] QMimeData* clip_of(const std::vector<Id>& swatches) const;
+  /// Into the chosen family, or a first one that is made.
+  void paste(const std::vector<Swatch>& swatches);
+  /// Says so when nothing is selected.
+  [[nodiscard]] bool nothing_selected();
 
   // ------------------------------------------------------------ grading
   /// Made anew when the set, the rules or the mask have changed.
@@ -65,7 +55,7 @@ public:
   [[nodiscard]] const BandCounts& counts();
 
   // ------------------------------------------------------------ trying out an adjustment
-  [[nodiscard]] const Adjustment& adjustment() const { return m_adjustment; }
+  [[nodiscard]] const Adjustment& adjustment() const { return m_space.session().adjustment; }
   void try_out(const Adjustment& adjustment);
   /// Of the selection, or of the whole set while nothing is selected; empty without an adjustment.
   [[nodiscard]] const std::unordered_map<Id, Adjusted>& preview() const { return m_preview; }
@@ -75,27 +65,22 @@ public:
 
   // ------------------------------------------------------------ comparing versions
   /// Whether a version of the set stands beside it.
-  [[nodiscard]] bool compared(Id version) const { return !m_left_out.contains(version); }
+  [[nodiscard]] bool compared(Id version) const { return !m_space.session().left_out.contains(version); }
   void compare(Id version, bool shown);
 
 signals:
-  void selectionChanged();
   void previewChanged();
-  void comparisonChanged();
 
 private:
   void follow();
   void renew_preview();
-  [[nodiscard]] bool nothing_selected();
+  void switch_all(const QString& on, const QString& off, bool Swatch::*mark,
+                  Result<Piece> (*edit)(Piece, const std::vector<Id>&, bool));
 
-  Workbench& m_bench;
-  std::vector<Id> m_selection;
-  std::unordered_set<Id> m_selected;
+  Workspace& m_space;
   std::optional<GradingReport> m_report;
   std::optional<BandCounts> m_counts;
-  Adjustment m_adjustment;
   std::unordered_map<Id, Adjusted> m_preview;
-  std::unordered_set<Id> m_left_out; ///< Versions.
 };
 
 } // namespace zc

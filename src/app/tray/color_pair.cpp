@@ -8,23 +8,23 @@
 
 namespace zc {
 
-ColorPair::ColorPair(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+ColorPair::ColorPair(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("colorPair"));
   setAccessibleName(tr("Current color and the color before"));
   setToolTip(tr("The current color; below it the one before: click there to go back to it."));
   setFocusPolicy(Qt::TabFocus);
   setFixedSize(150, 114);
-  connect(&bench, &Workbench::colorChanged, this, qOverload<>(&QWidget::update));
-  connect(&bench, &Workbench::viewChanged, this, qOverload<>(&QWidget::update));
+  connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
+  connect(&space, &Workspace::viewChanged, this, qOverload<>(&QWidget::update));
 }
 
 QRect ColorPair::before_rect() const { return {0, height() - 32, width(), 32}; }
 
 void ColorPair::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  const Session& s = m_bench.session();
+  const Session& s = m_space.session();
   const QColor before = shown_color(s.before, s.values_only);
-  painter.fillRect(rect(), shown_color(s.color, s.values_only));
+  painter.fillRect(rect(), shown_color(s.color(), s.values_only));
   painter.fillRect(before_rect(), before);
   painter.setPen(readable_on(before));
   painter.setFont(caption_font());
@@ -34,12 +34,12 @@ void ColorPair::paintEvent(QPaintEvent*) {
 }
 
 void ColorPair::mousePressEvent(QMouseEvent* event) {
-  if (before_rect().contains(event->pos())) m_bench.back_to_before();
+  if (before_rect().contains(event->pos())) m_space.back_to_before();
 }
 
 void ColorPair::keyPressEvent(QKeyEvent* event) {
   if (event->key() == Qt::Key_Space || event->key() == Qt::Key_Return)
-    m_bench.back_to_before();
+    m_space.back_to_before();
   else
     QWidget::keyPressEvent(event);
 }

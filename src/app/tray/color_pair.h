@@ -1,7 +1,7 @@
 // The current color over the one before; a click on the lower part goes back to it.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -10,7 +10,7 @@ namespace zc {
 class ColorPair final : public QWidget {
   Q_OBJECT
 public:
-  ColorPair(Workbench& bench, QWidget* parent);
+  ColorPair(Workspace& space, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
 
 protected:
@@ -19,7 +19,7 @@ protected:
   void keyPressEvent(QKeyEvent* event) override;
 
 private:
-  Workbench& m_bench;
+  Workspace& m_space;
 };
 
 } // namespace zc

@@ -12,8 +12,8 @@
 
 namespace zc {
 
-PartnersRow::PartnersRow(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_chips(new ChipRow(tr("Partners of the current color"), this)),
+PartnersRow::PartnersRow(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_chips(new ChipRow(tr("Partners of the current color"), this)),
       m_fix(new WordButton(tr("fix"), this)) {
   m_chips->setObjectName(QStringLiteral("partners"));
   m_fix->setObjectName(QStringLiteral("fixPartners"));
@@ -31,31 +31,31 @@ PartnersRow::PartnersRow(Workbench& bench, QWidget* parent)
   grid->setColumnStretch(1, 1);
   connect(m_chips, &ChipRow::taken, this, [this](std::size_t chip) {
     const StringStep step = m_chips->steps()[chip];
-    m_bench.take_up(step.color, step.at);
+    m_space.take_up(step.color, step.at);
   });
   connect(m_chips, &ChipRow::laid, this, [this](std::size_t chip) {
     const StringStep step = m_chips->steps()[chip];
-    m_bench.lay_color({step.color, step.at});
+    m_space.lay_color({step.color, step.at});
   });
-  connect(m_fix, &QAbstractButton::clicked, &m_bench, &Workbench::fix_partners);
-  for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &PartnersRow::follow);
+  connect(m_fix, &QAbstractButton::clicked, &m_space, &Workspace::fix_partners);
+  for (const auto signal : {&Workspace::colorChanged, &Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &PartnersRow::follow);
   follow();
 }
 
 void PartnersRow::follow() {
   std::vector<StringStep> steps;
   QStringList words;
-  for (const auto& p : partners_of(m_bench.wheel(), m_bench.partners_place())) {
-    steps.push_back({p.color, p.at});
+  for (const auto& p : partners_of(m_space.wheel(), m_space.partners_place())) {
+    steps.push_back({p.color, m_space.geometry().place(p.at)});
     words << tr("%1, %2° on: %3, %4")
                  .arg(QString::fromLatin1(p.name.data(), static_cast<qsizetype>(p.name.size())))
                  .arg(p.turn)
                  .arg(QString::fromStdString(color_in_words(p.color)),
                       QString::fromStdString(hex_of(p.color)));
   }
-  m_chips->show_steps(std::move(steps), words, m_bench.session().values_only);
-  m_fix->setChecked(m_bench.session().partners_of.has_value());
+  m_chips->show_steps(std::move(steps), words, m_space.session().values_only);
+  m_fix->setChecked(m_space.session().relations_of.has_value());
 }
 
 } // namespace zc

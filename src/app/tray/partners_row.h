@@ -1,7 +1,7 @@
 // Partners of the current color at the trade's angles; they can be fixed while picking goes on.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -13,11 +13,11 @@ class WordButton;
 class PartnersRow final : public QWidget {
   Q_OBJECT
 public:
-  PartnersRow(Workbench& bench, QWidget* parent);
+  PartnersRow(Workspace& space, QWidget* parent);
 
 private:
   void follow();
-  Workbench& m_bench;
+  Workspace& m_space;
   ChipRow* m_chips;
   WordButton* m_fix;
 };

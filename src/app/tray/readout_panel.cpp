@@ -16,7 +16,7 @@ QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row);
 
 } // namespace
 
-ReadoutPanel::ReadoutPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(3);
@@ -45,8 +45,8 @@ ReadoutPanel::ReadoutPanel(Workbench& bench, QWidget* parent) : QWidget(parent),
     show_space(i,
                kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
   }
-  for (const auto signal : {&Workbench::colorChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &ReadoutPanel::follow);
+  for (const auto signal : {&Workspace::colorChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &ReadoutPanel::follow);
   follow();
 }
 
@@ -86,18 +86,18 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
 
 void ReadoutPanel::follow() {
   for (const Row& row : m_rows) {
-    const auto numbers = readout_of(row.space, m_bench.session().color);
+    const auto numbers = readout_of(row.space, m_space.session().color());
     for (std::size_t n = 0; n < 3; ++n) row.fields[n]->show_value(numbers[n]);
   }
 }
 
 void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   Row& row = m_rows[i];
-  auto numbers = readout_of(row.space, m_bench.session().color);
+  auto numbers = readout_of(row.space, m_space.session().color());
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);
   if (!color) return row.fields[n]->refuse(QString::fromStdString(color.error().sentence));
-  m_bench.take_up(*color);
+  m_space.take_up(*color);
 }
 
 } // namespace zc

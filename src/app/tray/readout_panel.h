@@ -1,7 +1,7 @@
 // The current color in numbers: four spaces of the painter's choice, every number editable.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/color/readout.h"
 
 #include <QWidget>
@@ -15,7 +15,7 @@ class NumberField;
 class ReadoutPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReadoutPanel(Workbench& bench, QWidget* parent);
+  ReadoutPanel(Workspace& space, QWidget* parent);
   void choose_space(std::size_t row, ReadoutSpace space);
 
 private:
@@ -29,7 +29,7 @@ private:
   void follow();
   void take(std::size_t row, std::size_t number, double value);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   std::array<Row, 4> m_rows;
 };
 

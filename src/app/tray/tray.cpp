@@ -25,24 +25,25 @@ constexpr int kRoomy = 1240;
 
 } // namespace
 
-Tray::Tray(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+Tray::Tray(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setFixedHeight(150);
   setAutoFillBackground(true);
   setBackgroundRole(QPalette::Window);
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 14, kMargin, 14);
   row->setSpacing(kMargin);
-  m_pair = new ColorPair(bench, this);
+  m_pair = new ColorPair(space, this);
   m_words = make_words();
-  m_wells = new WellsView(bench, this);
+  m_wells = new WellsView(space, this);
   row->addWidget(m_pair, 0, Qt::AlignTop);
   row->addWidget(m_words, 0, Qt::AlignTop);
-  row->addWidget(new ReadoutPanel(bench, this), 0, Qt::AlignTop);
+  row->addWidget(new ReadoutPanel(space, this), 0, Qt::AlignTop);
   row->addWidget(m_wells, 0, Qt::AlignTop);
   row->addWidget(make_set_controls(), 1, Qt::AlignTop);
-  connect(&bench, &Workbench::colorChanged, this, &Tray::follow);
-  connect(&bench, &Workbench::pieceChanged, this, &Tray::follow);
-  connect(&bench, &Workbench::viewChanged, this, &Tray::follow);
+  connect(&space, &Workspace::colorChanged, this, &Tray::follow);
+  connect(&space, &Workspace::pieceChanged, this, &Tray::follow);
+  connect(&space, &Workspace::viewChanged, this, &Tray::follow);
+  connect(&space, &Workspace::selectionChanged, this, &Tray::follow);
   follow();
 }
 
@@ -104,10 +105,10 @@ QWidget* Tray::make_place() {
 }
 
 void Tray::go_to(int number, double value) {
-  const WheelPoint at = m_bench.session().at;
-  if (number == 0) return m_bench.nudge_hue(turn_between(at.a, value));
-  if (number == 1) return m_bench.nudge_saturation(value / 100 - at.r);
-  m_bench.nudge_value(value - at.v);
+  const WheelPoint at = m_space.session().at.at;
+  if (number == 0) return m_space.nudge_hue(turn_between(at.a, value));
+  if (number == 1) return m_space.nudge_saturation(value / 100 - at.r);
+  m_space.nudge_value(value - at.v);
 }
 
 QWidget* Tray::make_set_controls() {
@@ -122,10 +123,10 @@ QWidget* Tray::make_set_controls() {
   auto* lay = new QPushButton(tr("Lay on the staff"), box);
   lay->setObjectName(QStringLiteral("lay"));
   lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
-  connect(lay, &QPushButton::clicked, this, [this] { m_bench.lay_current(); });
+  connect(lay, &QPushButton::clicked, this, [this] { m_space.lay_current(); });
   column->addWidget(lay);
   column->addWidget(m_family);
-  column->addWidget(new PartnersRow(m_bench, box));
+  column->addWidget(new PartnersRow(m_space, box));
   column->addStretch();
   return box;
 }
@@ -144,9 +145,9 @@ void Tray::resizeEvent(QResizeEvent* event) {
 void Tray::take_typed(QLineEdit& field, const Result<Srgb>& color) {
   field.setModified(false);
   if (color)
-    m_bench.take_up(*color);
+    m_space.take_up(*color);
   else
-    emit m_bench.notice(QString::fromStdString(color.error().sentence));
+    emit m_space.notice(QString::fromStdString(color.error().sentence));
 }
 
 void Tray::take_typed_hex() {
@@ -154,24 +155,24 @@ void Tray::take_typed_hex() {
 }
 
 void Tray::follow() {
-  const Session& s = m_bench.session();
-  const QString name = QString::fromStdString(color_in_words(s.color));
+  const Session& s = m_space.session();
+  const QString name = QString::fromStdString(color_in_words(s.color()));
   m_name->setText(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, m_words->width()));
   m_name->setToolTip(name);
-  if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color)));
-  const int steps = s.bench.steps.values;
-  const int step =
-      steps ? static_cast<int>(std::lround(s.at.v / 100 * (steps - 1))) + 1 : value_step(s.at.v, kValueSteps);
-  const double place[] = {s.at.a, 100 * s.at.r, s.at.v};
+  if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color())));
+  const int steps = s.at_hand.steps.values;
+  const int step = steps ? static_cast<int>(std::lround(s.at.at.v / 100 * (steps - 1))) + 1
+                         : value_step(s.at.at.v, kValueSteps);
+  const double place[] = {s.at.at.a, 100 * s.at.at.r, s.at.at.v};
   for (int i = 0; i < 3; ++i) m_place[i]->show_value(place[i]);
-  const auto inside = m_bench.in_mask();
+  const auto inside = m_space.in_mask();
   const QString mask = !inside                                  ? tr("no mask in use")
                        : *inside                                ? tr("inside the mask")
-                       : m_bench.piece().rule == MaskRule::Free ? tr("outside the mask")
+                       : m_space.piece().rule == MaskRule::Free ? tr("outside the mask")
                                                                 : tr("outside the mask, flagged");
   m_mask->setText(tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask));
   m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
-  const Family* family = find_family(m_bench.piece(), s.family);
+  const Family* family = find_family(m_space.piece(), s.family);
   const QString target =
       family ? tr("into %1").arg(QString::fromStdString(family->name)) : tr("into a new family");
   m_family->setText(

@@ -1,7 +1,7 @@
 // The tray: the current color in words and numbers, wells, recent colors.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/base/result.h"
 
 #include <QWidget>
@@ -18,7 +18,7 @@ class WellsView;
 class Tray final : public QWidget {
   Q_OBJECT
 public:
-  Tray(Workbench& bench, QWidget* parent);
+  Tray(Workspace& space, QWidget* parent);
 
 signals:
   void copyHexAsked();
@@ -35,7 +35,7 @@ private:
   void take_typed(QLineEdit& field, const Result<Srgb>& color);
   void take_typed_hex();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   ColorPair* m_pair = nullptr;
   WellsView* m_wells = nullptr;
   QWidget* m_words = nullptr;

@@ -15,12 +15,12 @@ constexpr double kRecent = 17, kRecentIndent = 56;
 
 } // namespace
 
-WellsView::WellsView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+WellsView::WellsView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("wells"));
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
-  for (const auto signal : {&Workbench::benchChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, qOverload<>(&QWidget::update));
+  for (const auto signal : {&Workspace::atHandChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, qOverload<>(&QWidget::update));
 }
 
 void WellsView::set_narrow(bool narrow) {
@@ -45,7 +45,7 @@ QRectF WellsView::recent_rect(std::size_t place) const {
 void WellsView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  const Session& s = m_bench.session();
+  const Session& s = m_space.session();
   painter.setFont(heading_font());
   painter.setPen(theme().text);
   painter.drawText(QRectF(0, 0, 80, 18), Qt::AlignLeft | Qt::AlignVCenter, tr("Wells"));
@@ -54,12 +54,12 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter,
                    s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1)
                                   : tr("picks fill no well"));
-  for (std::size_t i = 0; i < s.bench.wells.size(); ++i) {
+  for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
     const QRectF r = well_rect(i);
     const bool filling = s.filling_well == i;
-    painter.setPen(QPen(s.bench.wells[i] ? theme().line : theme().quiet, 1));
-    painter.setBrush(s.bench.wells[i] ? QBrush(shown_color(*s.bench.wells[i], s.values_only))
-                                      : QBrush(Qt::NoBrush));
+    painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
+    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.values_only))
+                                        : QBrush(Qt::NoBrush));
     painter.drawEllipse(r);
     painter.setFont(filling ? heading_font() : caption_font());
     painter.setPen(filling ? theme().strong : theme().quiet);
@@ -72,25 +72,25 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(0, height() - 24, kRecentIndent, 17), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("Recent"));
-  for (std::size_t i = 0; i < s.bench.recent.size(); ++i)
-    draw_chip(painter, recent_rect(i), shown_color(s.bench.recent[i], s.values_only), theme().furniture);
-  if (s.bench.recent.empty())
+  for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i)
+    draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.values_only), theme().furniture);
+  if (s.at_hand.recent.empty())
     painter.drawText(QRectF(kRecentIndent, height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
 }
 
 void WellsView::mousePressEvent(QMouseEvent* event) {
   const QPointF p = event->position();
-  for (std::size_t i = 0; i < m_bench.session().bench.wells.size(); ++i) {
+  for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
-      return event->modifiers() & Qt::ShiftModifier ? m_bench.lay_down_well(i) : m_bench.take_up_well(i);
+      return event->modifiers() & Qt::ShiftModifier ? m_space.lay_down_well(i) : m_space.take_up_well(i);
     if (number_rect(i).contains(p))
-      return m_bench.choose_filling_well(m_bench.session().filling_well == i ? std::nullopt
+      return m_space.choose_filling_well(m_space.session().filling_well == i ? std::nullopt
                                                                              : std::optional(i));
   }
-  const auto& recent = m_bench.session().bench.recent;
+  const auto& recent = m_space.session().at_hand.recent;
   for (std::size_t i = 0; i < recent.size(); ++i)
-    if (recent_rect(i).contains(p)) return m_bench.take_up(recent[i]);
+    if (recent_rect(i).contains(p)) return m_space.take_up(recent[i]);
 }
 
 bool WellsView::event(QEvent* event) {

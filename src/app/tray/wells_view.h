@@ -1,7 +1,7 @@
 // Eight wells and the trail of recent colors.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -10,7 +10,7 @@ namespace zc {
 class WellsView final : public QWidget {
   Q_OBJECT
 public:
-  WellsView(Workbench& bench, QWidget* parent);
+  WellsView(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_narrow ? 284 : 372, 120}; }
   /// Where the window is narrow the wells stand closer.
   void set_narrow(bool narrow);
@@ -24,7 +24,7 @@ protected:
   bool event(QEvent* event) override;
 
 private:
-  Workbench& m_bench;
+  Workspace& m_space;
   bool m_narrow = false;
 };
 

@@ -34,17 +34,17 @@ bool contains(const Shape& shape, DiscPoint p) {
 
 } // namespace
 
-MaskHands::MaskHands(Workbench& bench, WheelView& view) : QObject(&view), m_bench(bench), m_view(view) {
-  connect(&bench, &Workbench::pieceChanged, this, [this] { m_hovered.reset(); });
+MaskHands::MaskHands(Workspace& space, WheelView& view) : QObject(&view), m_space(space), m_view(view) {
+  connect(&space, &Workspace::pieceChanged, this, [this] { m_hovered.reset(); });
 }
 
-const std::vector<Area>* MaskHands::areas() const {
-  return m_bench.region() ? &m_bench.piece().mask->areas : nullptr;
+const List<Area>* MaskHands::areas() const {
+  return m_space.region() ? &m_space.piece().mask->areas : nullptr;
 }
 
 const Shape* MaskHands::shape() const {
   const auto* all = areas();
-  const std::size_t chosen = m_bench.session().area;
+  const std::size_t chosen = m_space.session().area;
   return all && chosen < all->size() ? &(*all)[chosen].shape : nullptr;
 }
 
@@ -65,7 +65,7 @@ std::optional<Handle> MaskHands::handle_at(QPointF p) const {
 std::optional<std::size_t> MaskHands::area_at(QPointF p) const {
   if (!areas()) return std::nullopt;
   const DiscPoint place = m_view.disc_point_at(p);
-  if (shape() && contains(*shape(), place)) return m_bench.session().area;
+  if (shape() && contains(*shape(), place)) return m_space.session().area;
   for (std::size_t i = areas()->size(); i-- > 0;)
     if (contains((*areas())[i].shape, place)) return i;
   return std::nullopt;
@@ -74,10 +74,6 @@ std::optional<std::size_t> MaskHands::area_at(QPointF p) const {
 double MaskHands::angle_at(QPointF p) const {
   const DiscPoint d = m_view.disc_point_at(p);
   return degrees(std::atan2(d.x, d.y));
-}
-
-QString MaskHands::drag_key(const char* what) const {
-  return QStringLiteral("%1 %2").arg(QLatin1String(what)).arg(m_drag_number);
 }
 
 void MaskHands::choose_tool(Tool tool) {
@@ -100,7 +96,7 @@ bool MaskHands::press(QPointF p, bool alone) {
   m_press = m_pointer = p;
   m_moved = false;
   ++m_drag_number;
-  m_start = m_bench.piece();
+  m_base.emplace(m_space.store());
   if (m_tool != Tool::None) return press_tool(p);
   if (const auto handle = handle_at(p)) {
     m_drag = Drag::Handle;
@@ -113,7 +109,7 @@ bool MaskHands::press(QPointF p, bool alone) {
   }
   const auto area = area_at(p);
   if (!area) return false;
-  m_bench.select_area(*area);
+  m_space.select_area(*area);
   m_drag = Drag::Move;
   return true;
 }
@@ -142,51 +138,50 @@ bool MaskHands::press_tool(QPointF p) {
 }
 
 bool MaskHands::drag(QPointF p) {
-  m_pointer = p;
+  const QPointF before = std::exchange(m_pointer, p);
   if (m_drag == Drag::None) return m_tool != Tool::None;
   m_moved = m_moved || QLineF(m_press, p).length() > kMoveStart;
-  const DiscPoint to = m_view.disc_point_at(p);
-  switch (m_drag) {
-  case Drag::Handle:
-    m_bench.store().apply(
-        tr("Reshape mask area"),
-        [&](const Piece&) {
-          return with_mask_handle(m_start, m_bench.session().area, m_dragged.grip, m_dragged.index, to);
-        },
-        drag_key("handle"));
-    break;
-  case Drag::Move:
-    if (m_moved && m_start.mask)
-      reshape(
-          tr("Move mask area"),
-          moved_shape(m_start.mask->areas[m_bench.session().area].shape, m_view.disc_point_at(m_press), to),
-          drag_key("move"));
-    break;
-  case Drag::Turn:
-    turn_to(p);
-    break;
-  case Drag::Outline:
-    if (m_moved) m_outline.push_back(pulled_onto_disc(to));
-    break;
-  default:
-    break;
-  }
+  if (m_drag == Drag::Handle || m_drag == Drag::Turn || (m_drag == Drag::Move && m_moved))
+    drag_piece(before, p);
+  if (m_drag == Drag::Outline && m_moved) m_outline.push_back(pulled_onto_disc(m_view.disc_point_at(p)));
   m_view.update();
   return true;
 }
 
-void MaskHands::turn_to(QPointF p) {
+/// By the whole way from where the drag began, or from where something else changed the piece meanwhile.
+void MaskHands::drag_piece(QPointF before, QPointF now) {
+  if (m_base->renewed()) m_press = before;
+  const QString key = QStringLiteral("mask %1").arg(m_drag_number);
+  const bool held = m_space.store().apply(
+      drag_name(), [&](const Piece&) { return dragged(m_base->piece(), now); }, key);
+  if (held) m_base->moved();
+}
+
+QString MaskHands::drag_name() const {
+  if (m_drag == Drag::Handle) return tr("Reshape mask area");
+  if (m_drag == Drag::Move) return tr("Move mask area");
+  return m_alone ? tr("Turn mask area") : tr("Turn mask");
+}
+
+Result<Piece> MaskHands::dragged(Piece piece, QPointF p) const {
+  const std::size_t area = m_space.session().area;
+  const DiscPoint to = m_view.disc_point_at(p);
+  if (m_drag == Drag::Handle)
+    return with_mask_handle(std::move(piece), area, m_dragged.grip, m_dragged.index, to);
   const double by = turn_between(angle_at(m_press), angle_at(p));
-  if (m_alone && m_start.mask)
-    return reshape(tr("Turn mask area"), turned_shape(m_start.mask->areas[m_bench.session().area].shape, by),
-                   drag_key("turn area"));
-  m_bench.store().apply(
-      tr("Turn mask"), [&](const Piece&) { return with_mask_turned(m_start, by, m_bench.session().carry); },
-      drag_key("turn"));
+  if (m_drag == Drag::Turn && !m_alone)
+    return with_mask_turned(std::move(piece), by, m_space.session().carry);
+  // The area may have gone meanwhile.
+  if (!piece.mask || area >= piece.mask->areas.size()) return piece;
+  const Shape from = piece.mask->areas[area].shape;
+  const Shape shape =
+      m_drag == Drag::Move ? moved_shape(from, m_view.disc_point_at(m_press), to) : turned_shape(from, by);
+  return with_area_shape(std::move(piece), area, shape);
 }
 
 bool MaskHands::let_go(QPointF p) {
   const Drag drag = std::exchange(m_drag, Drag::None);
+  m_base.reset();
   switch (drag) {
   case Drag::None:
     return m_tool != Tool::None;
@@ -225,16 +220,16 @@ void MaskHands::finish_outline() {
   Polygon polygon{m_outline};
   m_drag = Drag::None;
   if (polygon.points.size() >= 3 && crosses_itself(polygon))
-    emit m_bench.notice(tr("The outline crosses itself; where it overlaps, the mask is left open."));
+    emit m_space.notice(tr("The outline crosses itself; where it overlaps, the mask is left open."));
   add_area(std::move(polygon));
 }
 
 void MaskHands::add_area(Shape shape) {
   const Area area{m_mode, std::move(shape)};
   m_outline.clear();
-  const bool held = m_bench.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Cut mask"),
+  const bool held = m_space.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Cut mask"),
                                           [&](Piece p) { return with_area_added(std::move(p), area); });
-  if (held) m_bench.select_area(m_bench.piece().mask->areas.size() - 1);
+  if (held) m_space.select_area(m_space.piece().mask->areas.size() - 1);
   choose_tool(Tool::None);
 }
 
@@ -276,8 +271,8 @@ bool MaskHands::double_click(QPointF p) {
     const double place = QPointF::dotProduct(d, along) / (length * length);
     if (place <= 0 || place >= 1) continue;
     const DiscPoint at = m_view.disc_point_at(from + along * place);
-    m_bench.store().apply(tr("Add mask corner"), [&](Piece piece) {
-      return with_mask_point_added(std::move(piece), m_bench.session().area, i + 1, at);
+    m_space.store().apply(tr("Add mask corner"), [&](Piece piece) {
+      return with_mask_point_added(std::move(piece), m_space.session().area, i + 1, at);
     });
     return true;
   }
@@ -304,21 +299,20 @@ void MaskHands::leave() {
 
 // ---------------------------------------------------------------- edits
 
-void MaskHands::reshape(const QString& name, const Shape& to, const QString& drag) {
-  const std::size_t area = m_bench.session().area;
-  m_bench.store().apply(
-      name, [&](Piece p) { return with_area_shape(std::move(p), area, to); }, drag);
+void MaskHands::reshape(const QString& name, const Shape& to) {
+  const std::size_t area = m_space.session().area;
+  m_space.store().apply(name, [&](Piece p) { return with_area_shape(std::move(p), area, to); });
 }
 
 void MaskHands::remove_corner(std::size_t corner) {
-  const std::size_t area = m_bench.session().area;
-  m_bench.store().apply(tr("Remove mask corner"),
+  const std::size_t area = m_space.session().area;
+  m_space.store().apply(tr("Remove mask corner"),
                         [=](Piece p) { return with_mask_point_removed(std::move(p), area, corner); });
 }
 
 void MaskHands::remove_area() {
-  const std::size_t area = m_bench.session().area;
-  m_bench.store().apply(tr("Remove mask area"),
+  const std::size_t area = m_space.session().area;
+  m_space.store().apply(tr("Remove mask area"),
                         [=](Piece p) { return with_area_removed(std::move(p), area); });
 }
 
@@ -327,7 +321,7 @@ void MaskHands::fill_menu(QMenu& menu, QPointF p) {
   if (handle && handle->grip == Grip::Corner)
     menu.addAction(tr("Remove this corner"), this, [this, i = handle->index] { remove_corner(i); });
   if (const auto area = area_at(p)) {
-    m_bench.select_area(*area);
+    m_space.select_area(*area);
     menu.addAction(tr("Remove this area"), this, &MaskHands::remove_area);
   }
 }
@@ -366,7 +360,7 @@ bool MaskHands::nudge(const QKeyEvent& event) {
     return true;
   }
   if (across != 0)
-    m_bench.turn_mask(across);
+    m_space.turn_mask(across);
   else
     reshape(tr("Scale mask area"), scaled_shape(*shape(), std::pow(1.02, upward)));
   return true;
@@ -390,7 +384,7 @@ void MaskHands::paint(QPainter& painter) {
     // With several areas their own outlines show what adds and what cuts.
     if (all->size() > 1)
       for (std::size_t i = 0; i < all->size(); ++i) {
-        const bool chosen = i == m_bench.session().area;
+        const bool chosen = i == m_space.session().area;
         QPen pen(QColor(255, 255, 255, chosen ? 230 : 120), chosen ? 1.4 : 1,
                  (*all)[i].mode == AreaMode::Cuts ? Qt::DashLine : Qt::SolidLine);
         painter.setBrush(Qt::NoBrush);

@@ -1,7 +1,7 @@
 // Hands on the mask: what presses, drags and keys on the wheel do to its areas.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QObject>
 
@@ -19,7 +19,7 @@ public:
   /// What the next press on the wheel begins to draw.
   enum class Tool { None, Outline, Round, Sector };
 
-  MaskHands(Workbench& bench, WheelView& view);
+  MaskHands(Workspace& space, WheelView& view);
 
   [[nodiscard]] Tool tool() const { return m_tool; }
   void choose_tool(Tool tool);
@@ -45,15 +45,16 @@ signals:
 
 private:
   enum class Drag { None, Handle, Move, Turn, Outline, Round, Sector };
-  [[nodiscard]] const std::vector<Area>* areas() const;
+  [[nodiscard]] const List<Area>* areas() const;
   [[nodiscard]] const Shape* shape() const; ///< Of the area worked on.
   [[nodiscard]] std::optional<Handle> handle_at(QPointF p) const;
   [[nodiscard]] std::optional<std::size_t> area_at(QPointF p) const;
   [[nodiscard]] double angle_at(QPointF p) const;
-  [[nodiscard]] QString drag_key(const char* what) const;
-  void reshape(const QString& name, const Shape& to, const QString& drag = {});
+  void reshape(const QString& name, const Shape& to);
   [[nodiscard]] bool press_tool(QPointF p);
-  void turn_to(QPointF p);
+  void drag_piece(QPointF before, QPointF now);
+  [[nodiscard]] Result<Piece> dragged(Piece piece, QPointF p) const;
+  [[nodiscard]] QString drag_name() const;
   void let_go_of_outline(QPointF p);
   void finish_outline();
   void add_area(Shape shape);
@@ -64,15 +65,15 @@ private:
   [[nodiscard]] bool tool_key(const QKeyEvent& event);
   void paint_drawing(QPainter& painter);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   WheelView& m_view;
   Tool m_tool = Tool::None;
   AreaMode m_mode = AreaMode::Adds;
   Drag m_drag = Drag::None;
   Handle m_dragged;
-  QPointF m_press, m_pointer;
+  QPointF m_press, m_pointer; ///< Where the way dragged begins, and where the pointer is.
   bool m_moved = false, m_alone = false;
-  Piece m_start; ///< As it was when the drag began, so that nothing is lost on the way.
+  std::optional<DragBase> m_base; ///< While a handle, an area or the mask is dragged.
   int m_drag_number = 0;
   std::optional<Handle> m_hovered;
   std::vector<DiscPoint> m_outline; ///< Being drawn: corners set and places passed.

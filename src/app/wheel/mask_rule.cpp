@@ -8,7 +8,7 @@
 
 namespace zc {
 
-MaskRuleChoice::MaskRuleChoice(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+MaskRuleChoice::MaskRuleChoice(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);
@@ -24,17 +24,17 @@ MaskRuleChoice::MaskRuleChoice(Workbench& bench, QWidget* parent) : QWidget(pare
   m_off = add(QStringLiteral("maskOff"), tr("off"), tr("Keep the mask without showing or using it"));
   for (std::size_t i = 0; i < m_rules.size(); ++i)
     connect(m_rules[i], &QAbstractButton::clicked, this, [this, rule = static_cast<MaskRule>(i)] {
-      m_bench.store().apply(tr("Change mask rule"), [rule](Piece p) -> Result<Piece> {
+      m_space.store().apply(tr("Change mask rule"), [rule](Piece p) -> Result<Piece> {
         return with_mask_on(with_rule(std::move(p), rule), true);
       });
       follow();
     });
   connect(m_off, &QAbstractButton::clicked, this, [this] {
-    m_bench.store().apply(tr("Switch mask off"),
+    m_space.store().apply(tr("Switch mask off"),
                           [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     follow();
   });
-  connect(&bench, &Workbench::pieceChanged, this, &MaskRuleChoice::follow);
+  connect(&space, &Workspace::pieceChanged, this, &MaskRuleChoice::follow);
   follow();
 }
 
@@ -49,7 +49,7 @@ WordButton* MaskRuleChoice::add(const QString& name, const QString& word, const 
 }
 
 void MaskRuleChoice::follow() {
-  const Piece& piece = m_bench.piece();
+  const Piece& piece = m_space.piece();
   setEnabled(piece.mask.has_value());
   for (std::size_t i = 0; i < m_rules.size(); ++i)
     m_rules[i]->setChecked(piece.mask && piece.mask_on && piece.rule == static_cast<MaskRule>(i));

@@ -1,7 +1,7 @@
 // What the mask does to picks: held, flagged, free, or the mask off.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -12,12 +12,12 @@ class WordButton;
 class MaskRuleChoice final : public QWidget {
   Q_OBJECT
 public:
-  MaskRuleChoice(Workbench& bench, QWidget* parent);
+  MaskRuleChoice(Workspace& space, QWidget* parent);
 
 private:
   void follow();
   WordButton* add(const QString& name, const QString& word, const QString& tip);
-  Workbench& m_bench;
+  Workspace& m_space;
   std::array<WordButton*, 3> m_rules{};
   WordButton* m_off = nullptr;
 };

@@ -9,8 +9,8 @@
 
 namespace zc {
 
-WheelHead::WheelHead(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_value(new QLabel(this)), m_hues(new QComboBox(this)),
+WheelHead::WheelHead(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_value(new QLabel(this)), m_hues(new QComboBox(this)),
       m_measures(new QComboBox(this)) {
   m_hues->setObjectName(QStringLiteral("hueScale"));
   m_hues->setAccessibleName(tr("Hue scale of the wheel"));
@@ -44,26 +44,26 @@ WheelHead::WheelHead(Workbench& bench, QWidget* parent)
     row->addWidget(box);
     connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
-  connect(&bench, &Workbench::pieceChanged, this, &WheelHead::follow);
-  for (const auto signal : {&Workbench::colorChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &WheelHead::say_value);
+  connect(&space, &Workspace::pieceChanged, this, &WheelHead::follow);
+  for (const auto signal : {&Workspace::colorChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &WheelHead::say_value);
   follow();
   say_value();
 }
 
 void WheelHead::choose() {
-  m_bench.change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
+  m_space.change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
                         static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
 }
 
 void WheelHead::follow() {
-  const WheelSpec& wheel = m_bench.piece().wheel;
+  const WheelSpec& wheel = m_space.piece().wheel;
   m_hues->setCurrentIndex(m_hues->findData(static_cast<int>(wheel.hues)));
   m_measures->setCurrentIndex(m_measures->findData(static_cast<int>(wheel.measure)));
 }
 
 void WheelHead::say_value() {
-  const double value = stepped_value(m_bench.session().at.v, m_bench.steps());
+  const double value = stepped_value(m_space.session().at.at.v, m_space.steps());
   m_value->setText(tr("At value %1").arg(std::lround(value)));
 }
 

@@ -1,7 +1,7 @@
 // Over a wheel: its value, and which wheel it is, by hue scale and saturation measure.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -13,13 +13,13 @@ namespace zc {
 class WheelHead final : public QWidget {
   Q_OBJECT
 public:
-  WheelHead(Workbench& bench, QWidget* parent);
+  WheelHead(Workspace& space, QWidget* parent);
 
 private:
   void choose();
   void follow();
   void say_value();
-  Workbench& m_bench;
+  Workspace& m_space;
   QLabel* m_value;
   QComboBox* m_hues;
   QComboBox* m_measures;

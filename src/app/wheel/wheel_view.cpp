@@ -28,16 +28,16 @@ QString latin(std::string_view s) { return QString::fromLatin1(s.data(), static_
 
 } // namespace
 
-WheelView::WheelView(Workbench& bench, Use use, QWidget* parent)
-    : QWidget(parent), m_bench(bench),
-      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(bench, *this) : nullptr) {
+WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
+    : QWidget(parent), m_space(space),
+      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(space, *this) : nullptr) {
   setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
-  for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, qOverload<>(&QWidget::update));
-  connect(&bench.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  for (const auto signal : {&Workspace::colorChanged, &Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
 // The hands draw on this view, so they go before it does.
@@ -59,7 +59,7 @@ void WheelView::zoom_to(double zoom, QPointF about) {
   update();
 }
 void WheelView::zoom_around_pick(double factor) {
-  zoom_to(m_zoom * factor, screen_point(disc_point(m_bench.session().at.a, m_bench.session().at.r)));
+  zoom_to(m_zoom * factor, screen_point(disc_point(m_space.session().at.at.a, m_space.session().at.at.r)));
 }
 QPointF WheelView::screen_point(DiscPoint p) const { return middle() + QPointF(p.x, -p.y) * radius(); }
 DiscPoint WheelView::disc_point_at(QPointF p) const {
@@ -74,22 +74,22 @@ bool WheelView::beyond_rim(QPointF p) const {
 // ---------------------------------------------------------------- painting
 
 void WheelView::refresh_picture() {
-  const Shown wanted{m_bench.piece().wheel, m_bench.session().at.v,
+  const Shown wanted{m_space.piece().wheel, m_space.session().at.at.v,
                      std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
-                     m_bench.steps()};
+                     m_space.steps()};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_bench.painter().slice(wanted.value, wanted.size, m_picture);
+  m_space.painter().slice(wanted.value, wanted.size, m_picture);
   const auto measure = wanted.wheel.measure;
   m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
 }
 
 void WheelView::paint_disc(QPainter& painter) {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
-  if (m_bench.session().values_only) {
+  if (m_space.session().values_only) {
     // At one value every color has the same grey.
     painter.setPen(Qt::NoPen);
-    painter.setBrush(shown_color(neutral_of_value(m_bench.session().at.v), true));
+    painter.setBrush(shown_color(neutral_of_value(m_space.session().at.at.v), true));
     painter.drawEllipse(disc);
   } else {
     refresh_picture();
@@ -106,7 +106,7 @@ void WheelView::paint_disc(QPainter& painter) {
 }
 
 void WheelView::paint_rim(QPainter& painter) {
-  for (const auto& hue : named_hues(m_bench.piece().wheel.hues)) {
+  for (const auto& hue : named_hues(m_space.piece().wheel.hues)) {
     const DiscPoint direction = disc_point(hue.angle, 1);
     const QPointF out(direction.x, -direction.y);
     const QPointF rim = middle() + out * radius();
@@ -125,7 +125,7 @@ void WheelView::paint_rim(QPainter& painter) {
 
 /// Partners of the current color: strokes inward from the rim, the complement's longest.
 void WheelView::paint_partners(QPainter& painter) {
-  for (const auto& partner : partners_of(m_bench.wheel(), m_bench.partners_place())) {
+  for (const auto& partner : partners_of(m_space.wheel(), m_space.partners_place())) {
     const DiscPoint direction = disc_point(partner.at.a, 1);
     const QPointF out(direction.x, -direction.y);
     draw_double_line(painter, middle() + out * (radius() - (partner.turn == 180 ? 13 : 7)),
@@ -135,14 +135,14 @@ void WheelView::paint_partners(QPainter& painter) {
 
 /// Where the colors of the shown photo sit.
 void WheelView::paint_footprint(QPainter& painter) {
-  const auto photo = m_bench.reader().photo();
+  const auto photo = m_space.reader().photo();
   if (!photo) return;
   // Whatever stands out from the veil of this surround.
   const bool black = theme().strong == QColor(Qt::black);
-  const FootprintKey key{photo.get(), m_bench.session().looking.region, m_bench.piece().wheel, black};
+  const FootprintKey key{photo.get(), m_space.session().looking.region, m_space.piece().wheel, black};
   if (!(key == m_footprint_of)) {
     m_footprint_of = key;
-    m_footprint = footprint_picture(m_bench.reader().places(), 256, black);
+    m_footprint = footprint_picture(m_space.reader().places(), 256, black);
   }
   painter.save();
   painter.setRenderHint(QPainter::SmoothPixmapTransform);
@@ -154,7 +154,7 @@ void WheelView::paint_footprint(QPainter& painter) {
 
 void WheelView::paint_mask(QPainter& painter) {
   QPainterPath region;
-  for (const auto& outline : m_bench.region()->outlines()) {
+  for (const auto& outline : m_space.region()->outlines()) {
     QPolygonF polygon;
     for (const auto& p : outline) polygon << screen_point(p);
     region.addPolygon(polygon);
@@ -168,7 +168,7 @@ void WheelView::paint_mask(QPainter& painter) {
   painter.fillPath(veil, color);
   draw_double_line(painter, region);
 
-  if (const auto neutral = m_bench.region()->centroid()) draw_cross(painter, screen_point(*neutral));
+  if (const auto neutral = m_space.region()->centroid()) draw_cross(painter, screen_point(*neutral));
 }
 
 void WheelView::paintEvent(QPaintEvent*) {
@@ -176,18 +176,18 @@ void WheelView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   paint_disc(painter);
   paint_rim(painter);
-  if (m_bench.region()) paint_mask(painter);
-  if (m_hands && m_bench.session().looking.footprint) paint_footprint(painter);
+  if (m_space.region()) paint_mask(painter);
+  if (m_hands && m_space.session().looking.footprint) paint_footprint(painter);
   paint_partners(painter);
   if (m_hands) m_hands->paint(painter);
 
-  const Session& s = m_bench.session();
+  const Session& s = m_space.session();
   const DiscPoint rim = disc_point(s.section_angle, 1);
   painter.setPen(QPen(QColor(0, 0, 0, 110), 2.4, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
   painter.setPen(QPen(QColor(255, 255, 255, 170), 1, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
-  draw_pick_mark(painter, screen_point(disc_point(s.at.a, s.at.r)));
+  draw_pick_mark(painter, screen_point(disc_point(s.at.at.a, s.at.at.r)));
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
@@ -197,25 +197,25 @@ void WheelView::paintEvent(QPaintEvent*) {
 // ---------------------------------------------------------------- mouse, pen and keys
 
 void WheelView::pick_at(QPointF p) {
-  m_bench.begin_pick();
-  m_bench.pick_plan(disc_point_at(p));
-  m_bench.end_pick();
+  m_space.begin_pick();
+  m_space.pick_plan(disc_point_at(p));
+  m_space.end_pick();
 }
 
 void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
   if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
   m_picking = true;
-  m_bench.begin_pick();
-  m_bench.pick_plan(disc_point_at(p));
+  m_space.begin_pick();
+  m_space.pick_plan(disc_point_at(p));
 }
 
 void WheelView::drag(QPointF p) {
-  if (m_picking) return m_bench.pick_plan(disc_point_at(p));
+  if (m_picking) return m_space.pick_plan(disc_point_at(p));
   if (m_hands) static_cast<void>(m_hands->drag(p));
 }
 
 void WheelView::let_go(QPointF p) {
-  if (m_picking) m_bench.end_pick();
+  if (m_picking) m_space.end_pick();
   if (!m_picking && m_hands) static_cast<void>(m_hands->let_go(p));
   m_picking = false;
   update();
@@ -269,22 +269,22 @@ bool WheelView::nudge_key(const QKeyEvent& event) {
   const double step = nudge_size(event.modifiers());
   switch (event.key()) {
   case Qt::Key_Right:
-    m_bench.nudge_hue(step);
+    m_space.nudge_hue(step);
     return true;
   case Qt::Key_Left:
-    m_bench.nudge_hue(-step);
+    m_space.nudge_hue(-step);
     return true;
   case Qt::Key_Up:
-    m_bench.nudge_saturation(step / 100);
+    m_space.nudge_saturation(step / 100);
     return true;
   case Qt::Key_Down:
-    m_bench.nudge_saturation(-step / 100);
+    m_space.nudge_saturation(-step / 100);
     return true;
   case Qt::Key_PageUp:
-    m_bench.nudge_value(step);
+    m_space.nudge_value(step);
     return true;
   case Qt::Key_PageDown:
-    m_bench.nudge_value(-step);
+    m_space.nudge_value(-step);
     return true;
   default:
     return false;
@@ -312,7 +312,7 @@ void WheelView::wheelEvent(QWheelEvent* event) {
     zoom_to(m_zoom * std::pow(kZoomStep, wheel_notches(*event)), event->position());
     return event->accept();
   }
-  m_bench.nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
+  m_space.nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
   event->accept();
 }
 
@@ -323,8 +323,8 @@ void WheelView::leaveEvent(QEvent*) {
 bool WheelView::event(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QWidget::event(event);
   const auto* help = static_cast<QHelpEvent*>(event);
-  const WheelPoint at = wheel_point(disc_point_at(help->pos()), m_bench.session().at.v);
-  const QString hue = latin(nearest_named_hue(m_bench.piece().wheel.hues, at.a).name);
+  const WheelPoint at = wheel_point(disc_point_at(help->pos()), m_space.session().at.at.v);
+  const QString hue = latin(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
   const QString place =
       beyond_rim(help->pos())
           ? tr("%1, %2°").arg(hue).arg(at.a, 0, 'f', 0)

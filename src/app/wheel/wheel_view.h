@@ -2,7 +2,7 @@
 // wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -14,7 +14,7 @@ class WheelView final : public QWidget {
   Q_OBJECT
 public:
   enum class Use { Pick, ShapeMask };
-  WheelView(Workbench& bench, Use use, QWidget* parent);
+  WheelView(Workspace& space, Use use, QWidget* parent);
   ~WheelView() override;
   [[nodiscard]] QSize sizeHint() const override { return {440, 440}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {220, 220}; }
@@ -66,7 +66,7 @@ private:
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   std::unique_ptr<MaskHands> m_hands;
   double m_zoom = 1;
   DiscPoint m_center; ///< In the middle of the view.

@@ -26,7 +26,9 @@ QString demo_path() {
       .absoluteFilePath(QStringLiteral("../share/zonachrom/coppersmiths-row.zonachrom"));
 }
 
-QString bench_key(const QString& path) { return QStringLiteral("bench/") + QString::number(qHash(path), 16); }
+QString at_hand_key(const QString& path) {
+  return QStringLiteral("bench/") + QString::number(qHash(path), 16);
+}
 QString stamp_of(const QString& path) {
   return QString::number(QFileInfo(path).lastModified().toMSecsSinceEpoch());
 }
@@ -49,16 +51,16 @@ QString claim_of(const QString& path) {
 
 } // namespace
 
-Documents::Documents(Workbench& bench, Dialogs& dialogs, QWidget& window)
-    : m_bench(bench), m_dialogs(dialogs), m_window(window), m_journal(bench) {
-  connect(&bench.store(), &PieceStore::editedChanged, this, &Documents::changed);
+Documents::Documents(Workspace& space, Dialogs& dialogs, QWidget& window)
+    : m_space(space), m_dialogs(dialogs), m_window(window), m_journal(space) {
+  connect(&space.store(), &PieceStore::editedChanged, this, &Documents::changed);
 }
 
 QString Documents::state_words() const {
   if (m_elsewhere) return tr("open in another window too");
   if (is_read_only(m_path))
-    return m_bench.store().edited() ? tr("edited, file is read only") : tr("read only");
-  if (m_bench.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
+    return m_space.store().edited() ? tr("edited, file is read only") : tr("read only");
+  if (m_space.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
   return m_path.isEmpty() ? tr("not a file yet") : tr("saved");
 }
 
@@ -73,21 +75,21 @@ void Documents::remember(const QString& path) {
   QSettings().setValue(QLatin1String(kRecentKey), list.mid(0, kRecentFiles));
 }
 
-Document Documents::document() const { return {m_bench.piece(), m_bench.bench()}; }
+Document Documents::document() const { return {m_space.piece(), m_space.at_hand()}; }
 
 void Documents::begin(Document document, const QString& path, bool saved) {
-  keep_bench();
+  keep_at_hand();
   m_path = path;
   m_journal.set_piece_path(path);
   claim();
-  m_bench.start(std::move(document.piece), document.bench, saved);
+  m_space.start(std::move(document.piece), document.at_hand, saved);
   emit changed();
   if (m_elsewhere)
-    emit m_bench.notice(
+    emit m_space.notice(
         tr("This piece is open in another window too; save here under another name, or close it there "
            "first."));
   else if (is_read_only(m_path))
-    emit m_bench.notice(tr("This file is read only; changes can be saved under another name."));
+    emit m_space.notice(tr("This file is read only; changes can be saved under another name."));
 }
 
 void Documents::claim() {
@@ -118,12 +120,12 @@ bool Documents::open_demo() { return may_leave() && load(demo_path(), {}); }
 bool Documents::load(const QString& path, const QString& keep_path) {
   auto read = open_document(path.toStdString());
   if (!read) {
-    emit m_bench.notice(words(read.error()));
+    emit m_space.notice(words(read.error()));
     return false;
   }
   Document document = std::move(read).value();
   if (!keep_path.isEmpty()) {
-    document.bench = kept_bench(keep_path, document.bench);
+    document.at_hand = kept_at_hand(keep_path, document.at_hand);
     remember(keep_path);
   }
   begin(std::move(document), keep_path, true);
@@ -146,26 +148,26 @@ bool Documents::recover() {
 }
 
 /// Wells and trail change without an edit; between saves they are kept beside the settings.
-void Documents::keep_bench() const {
+void Documents::keep_at_hand() const {
   if (m_path.isEmpty()) return;
-  QSettings().setValue(
-      bench_key(m_path),
-      QStringLiteral("%1 %2").arg(stamp_of(m_path), QString::fromStdString(bench_to_json(m_bench.bench()))));
+  QSettings().setValue(at_hand_key(m_path),
+                       QStringLiteral("%1 %2").arg(
+                           stamp_of(m_path), QString::fromStdString(at_hand_to_json(m_space.at_hand()))));
 }
 
-Bench Documents::kept_bench(const QString& path, const Bench& otherwise) const {
-  const QString kept = QSettings().value(bench_key(path)).toString();
+AtHand Documents::kept_at_hand(const QString& path, const AtHand& otherwise) const {
+  const QString kept = QSettings().value(at_hand_key(path)).toString();
   const QString stamp = stamp_of(path) + QLatin1Char(' ');
   if (!kept.startsWith(stamp)) return otherwise; // The file has been saved elsewhere since.
-  const auto bench = bench_from_json(kept.mid(stamp.size()).toStdString());
-  return bench ? *bench : otherwise;
+  const auto space = at_hand_from_json(kept.mid(stamp.size()).toStdString());
+  return space ? *space : otherwise;
 }
 
 bool Documents::save() {
   if (m_path.isEmpty()) return save_as();
   if (m_elsewhere) claim(); // It may have been closed there meanwhile.
   if (!m_elsewhere && !is_read_only(m_path)) return save_to(m_path);
-  emit m_bench.notice(
+  emit m_space.notice(
       m_elsewhere ? tr("Not saved: this piece is open in another window too; save it under another name.")
                   : tr("Not saved: the file is read only; save the piece under another name."));
   return save_as();
@@ -181,7 +183,7 @@ bool Documents::save_as() {
 bool Documents::save_to(const QString& path) {
   const auto saved = save_document(path.toStdString(), document());
   if (!saved) {
-    emit m_bench.notice(words(saved.error()));
+    emit m_space.notice(words(saved.error()));
     return false;
   }
   const QString saved_path = QFileInfo(path).absoluteFilePath();
@@ -190,15 +192,15 @@ bool Documents::save_to(const QString& path) {
     claim();
   }
   m_journal.set_piece_path(m_path);
-  m_bench.store().mark_saved();
+  m_space.store().mark_saved();
   remember(m_path);
   emit changed();
   return true;
 }
 
 bool Documents::may_leave() {
-  if (!m_bench.store().edited()) return true;
-  switch (m_dialogs.ask_unsaved(&m_window, QString::fromStdString(m_bench.piece().title))) {
+  if (!m_space.store().edited()) return true;
+  switch (m_dialogs.ask_unsaved(&m_window, QString::fromStdString(m_space.piece().title))) {
   case UnsavedAnswer::Save:
     return save();
   case UnsavedAnswer::Discard:
@@ -210,7 +212,7 @@ bool Documents::may_leave() {
 }
 
 QString Documents::suggested_path() const {
-  QString name = QString::fromStdString(m_bench.piece().title);
+  QString name = QString::fromStdString(m_space.piece().title);
   name.replace(QLatin1Char('/'), QLatin1Char('-'));
   const QString folder = m_path.isEmpty()
                              ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)

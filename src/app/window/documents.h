@@ -1,9 +1,9 @@
-// Opening, saving and exporting: between the workbench, the files and the questions to the painter.
+// Opening, saving and exporting: between the workspace, the files and the questions to the painter.
 #pragma once
 
 #include "app/seams/dialogs.h"
 #include "app/store/journal.h"
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "io/container/piece_json.h"
 
 #include <QLockFile>
@@ -16,7 +16,7 @@ namespace zc {
 class Documents final : public QObject {
   Q_OBJECT
 public:
-  Documents(Workbench& bench, Dialogs& dialogs, QWidget& window);
+  Documents(Workspace& space, Dialogs& dialogs, QWidget& window);
 
   [[nodiscard]] const QString& path() const { return m_path; }
   /// "saved", "edited, not saved" and the like.
@@ -36,7 +36,7 @@ public:
   /// False when the painter chose to go on working.
   bool may_leave();
   /// Called when the window closes for good.
-  void leave() const { keep_bench(); }
+  void leave() const { keep_at_hand(); }
 
 signals:
   void changed();
@@ -45,15 +45,15 @@ private:
   [[nodiscard]] Document document() const;
   bool load(const QString& path, const QString& keep_path);
   void begin(Document document, const QString& path, bool saved);
-  void keep_bench() const;
-  [[nodiscard]] Bench kept_bench(const QString& path, const Bench& otherwise) const;
+  void keep_at_hand() const;
+  [[nodiscard]] AtHand kept_at_hand(const QString& path, const AtHand& otherwise) const;
   bool save_to(const QString& path);
   void remember(const QString& path);
   [[nodiscard]] QString suggested_path() const;
   /// Claims the file for this window; another one that has it keeps it.
   void claim();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   Dialogs& m_dialogs;
   QWidget& m_window;
   Journal m_journal;

@@ -43,8 +43,8 @@ private:
 
 } // namespace
 
-Head::Head(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_title(new QLineEdit(this)), m_state(new QLabel(this)) {
+Head::Head(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_state(new QLabel(this)) {
   setFixedHeight(46);
   setAutoFillBackground(true);
   auto* left = new QHBoxLayout;
@@ -73,7 +73,7 @@ Head::Head(Workbench& bench, QWidget* parent)
 
   connect(m_title, &QLineEdit::editingFinished, this, [this] {
     if (m_title->isModified())
-      m_bench.store().apply(tr("Change title"), [this](Piece p) {
+      m_space.store().apply(tr("Change title"), [this](Piece p) {
         return with_title(std::move(p), m_title->text().toStdString());
       });
     m_title->setModified(false);
@@ -83,7 +83,7 @@ Head::Head(Workbench& bench, QWidget* parent)
   connect(m_title, &QLineEdit::textChanged, this, [this](const QString& text) {
     m_title->setFixedWidth(std::clamp(QFontMetrics(title_font()).horizontalAdvance(text) + 16, 120, 300));
   });
-  connect(&bench, &Workbench::pieceChanged, this, &Head::follow);
+  connect(&space, &Workspace::pieceChanged, this, &Head::follow);
   follow();
 }
 
@@ -100,9 +100,9 @@ QWidget* Head::make_desks() {
     button->setToolTip(tip);
     group->addButton(button);
     row->addWidget(button);
-    connect(button, &QAbstractButton::clicked, this, [this, which] { m_bench.show_desk(which); });
-    const auto show = [this, button, which] { button->setChecked(m_bench.session().desk == which); };
-    connect(&m_bench, &Workbench::viewChanged, button, show);
+    connect(button, &QAbstractButton::clicked, this, [this, which] { m_space.show_desk(which); });
+    const auto show = [this, button, which] { button->setChecked(m_space.session().desk == which); };
+    connect(&m_space, &Workspace::viewChanged, button, show);
     show();
   };
   desk(tr("Observe"), Desk::Observe, tr("Look at references and sample them (Ctrl+1)"));
@@ -121,9 +121,9 @@ QWidget* Head::make_views() {
   values->setObjectName(QStringLiteral("valuesOnly"));
   values->setCheckable(true);
   values->setToolTip(tr("Show everything in greys of equal lightness (Ctrl+G)"));
-  connect(values, &QAbstractButton::clicked, &m_bench, &Workbench::show_values_only);
-  connect(&m_bench, &Workbench::viewChanged, values,
-          [this, values] { values->setChecked(m_bench.session().values_only); });
+  connect(values, &QAbstractButton::clicked, &m_space, &Workspace::show_values_only);
+  connect(&m_space, &Workspace::viewChanged, values,
+          [this, values] { values->setChecked(m_space.session().values_only); });
   row->addWidget(values);
   row->addSpacing(14);
   auto* label = new QLabel(tr("Surround"), box);
@@ -140,7 +140,7 @@ void Head::set_state_words(const QString& words) { m_state->setText(words); }
 
 void Head::follow() {
   if (m_title->hasFocus() && m_title->isModified()) return;
-  const QString title = QString::fromStdString(m_bench.piece().title);
+  const QString title = QString::fromStdString(m_space.piece().title);
   if (m_title->text() == title) return;
   m_title->setText(title);
   m_title->setToolTip(tr("%1. Click to edit the title.").arg(title));

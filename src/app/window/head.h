@@ -1,7 +1,7 @@
 // The head: title with its saved state in words, the desks, values only, surround.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -13,7 +13,7 @@ namespace zc {
 class Head final : public QWidget {
   Q_OBJECT
 public:
-  Head(Workbench& bench, QWidget* parent);
+  Head(Workspace& space, QWidget* parent);
   void set_state_words(const QString& words);
 
 signals:
@@ -24,7 +24,7 @@ private:
   QWidget* make_views();
   void follow();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QLineEdit* m_title;
   QLabel* m_state;
 };

@@ -9,6 +9,7 @@
 #include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/seams/clipboard.h"
 #include "app/store/set_work.h"
 #include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
@@ -39,11 +40,11 @@
 namespace zc {
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(dialogs), m_documents(new Documents(m_bench, dialogs, *this)),
-      m_head(new Head(m_bench, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
-      m_observe(new ObserveDesk(m_bench, m_stage)), m_limit(new LimitDesk(m_bench, m_stage)),
-      m_pick(new PickDesk(m_bench, m_stage)), m_grade(new GradeDesk(m_bench, m_stage)),
-      m_band(new ValueBand(m_bench, this)), m_set_files(new SetFiles(m_bench, dialogs, *this)) {
+    : QMainWindow(parent), m_dialogs(dialogs), m_documents(new Documents(m_space, dialogs, *this)),
+      m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
+      m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
+      m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
+      m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, dialogs, *this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();
@@ -56,20 +57,20 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   make_grade_menu();
   make_help_menu();
   make_well_keys();
-  connect(&m_bench, &Workbench::notice, m_notice, &NoticeBar::tell);
-  connect(&m_bench, &Workbench::viewChanged, this, &MainWindow::show_desk_parts);
+  connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
+  connect(&m_space, &Workspace::viewChanged, this, &MainWindow::show_desk_parts);
   connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
-  connect(&m_bench, &Workbench::pieceChanged, this, &MainWindow::show_state);
+  connect(&m_space, &Workspace::pieceChanged, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
   connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);
-  m_bench.start(new_piece({}), {}, true);
+  m_space.start(new_piece({}), {}, true);
   restore_view();
   show_state();
 }
 
 MainWindow::~MainWindow() {
-  // The parts speak to the workbench to their end (a field that loses the focus tells it), so they go first.
+  // The parts speak to the workspace to their end (a field that loses the focus tells it), so they go first.
   delete takeCentralWidget();
   delete m_set_files;
   delete m_documents;
@@ -90,7 +91,7 @@ void MainWindow::lay_out() {
     const int stage = m_split->indexOf(m_stage);
     m_stage_share[layout_shown()] = static_cast<double>(m_split->sizes()[stage]) / m_split->width();
   });
-  auto* tray = new Tray(m_bench, this);
+  auto* tray = new Tray(m_space, this);
   connect(tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
 
   // The stage and the band stand on the surround, head and tray on the furniture.
@@ -115,11 +116,11 @@ void MainWindow::lay_out() {
 }
 
 void MainWindow::add_photos() {
-  m_bench.show_desk(Desk::Observe);
+  m_space.show_desk(Desk::Observe);
   for (const QString& path :
        m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString())) {
     QSettings().setValue(QStringLiteral("photoFolder"), QFileInfo(path).path());
-    m_bench.photos().take_in(path);
+    m_space.photos().take_in(path);
   }
 }
 
@@ -129,28 +130,42 @@ void MainWindow::paste() {
   const QMimeData* clip = QApplication::clipboard()->mimeData();
   const QMimeData nothing;
   if (!clip) clip = &nothing; // As on some desktops before anything has been copied.
-  if (m_bench.session().desk == Desk::Grade && m_bench.set_work().paste(*clip)) return;
+  if (m_space.session().desk == Desk::Grade)
+    if (const auto swatches = swatches_of(*clip); !swatches.empty())
+      return m_space.set_work().paste(swatches);
   if (clip->hasImage()) {
-    m_bench.show_desk(Desk::Observe);
-    return m_bench.photos().take_in(qvariant_cast<QImage>(clip->imageData()), tr("pasted photo"));
+    m_space.show_desk(Desk::Observe);
+    return m_space.photos().take_in(qvariant_cast<QImage>(clip->imageData()), tr("pasted photo"));
   }
   QStringList files;
   for (const QUrl& url : clip->urls())
     if (url.isLocalFile()) files << url.toLocalFile();
   if (!files.isEmpty()) {
-    m_bench.show_desk(Desk::Observe);
+    m_space.show_desk(Desk::Observe);
     for (const QString& file : files) take_in(file);
     return;
   }
   const auto color = parse_color(clip->text().toStdString());
   if (color)
-    m_bench.take_up(*color);
+    m_space.take_up(*color);
   else
     m_notice->tell(tr("The clipboard holds neither a picture nor a hex color; copy one first."));
 }
 
+void MainWindow::copy_swatches() {
+  const SwatchSet* set = current_set(m_space.piece());
+  if (set && !m_space.session().selection.empty())
+    put_on_clipboard(clip_of(*set, m_space.session().selection.swatches()));
+}
+
+void MainWindow::cut_swatches() {
+  if (m_space.set_work().nothing_selected()) return;
+  copy_swatches();
+  m_space.set_work().remove(tr("Cut swatches"), tr("Cut swatches"));
+}
+
 void MainWindow::copy_hex() {
-  const QString hex = QString::fromStdString(hex_of(m_bench.session().color));
+  const QString hex = QString::fromStdString(hex_of(m_space.session().color()));
   QApplication::clipboard()->setText(hex);
   m_notice->tell(tr("Copied %1.").arg(hex));
 }
@@ -162,7 +177,7 @@ QWidget* MainWindow::stage_of(Desk desk) const {
 
 /// The staff view of Grade shares the width in a way of its own.
 MainWindow::Layout MainWindow::layout_shown() const {
-  const Session& s = m_bench.session();
+  const Session& s = m_space.session();
   return {s.desk, s.desk == Desk::Grade && s.set_view == SetView::Staff};
 }
 
@@ -195,14 +210,14 @@ void MainWindow::focus_desk(Desk desk) {
   if (desk == Desk::Limit) m_limit->wheel().setFocus();
   if (desk == Desk::Pick) m_pick->wheel().setFocus();
   if (desk != Desk::Grade) return;
-  if (m_bench.session().set_view == SetView::Staff)
+  if (m_space.session().set_view == SetView::Staff)
     m_band->staff().setFocus();
   else
     m_grade->focus_view();
 }
 
 void MainWindow::rename_swatch() {
-  const bool rows = m_bench.session().desk == Desk::Grade && m_bench.session().set_view == SetView::Rows;
+  const bool rows = m_space.session().desk == Desk::Grade && m_space.session().set_view == SetView::Rows;
   rows ? m_grade->rows().rename_selected() : m_band->staff().rename_selected();
 }
 
@@ -221,8 +236,8 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
 
 void MainWindow::show_state() {
   m_head->set_state_words(m_documents->state_words());
-  setWindowTitle(tr("%1[*] - Zonachrom").arg(QString::fromStdString(m_bench.piece().title)));
-  setWindowModified(m_bench.store().edited());
+  setWindowTitle(tr("%1[*] - Zonachrom").arg(QString::fromStdString(m_space.piece().title)));
+  setWindowModified(m_space.store().edited());
 }
 
 void MainWindow::use_surround(Surround surround) {
@@ -252,18 +267,18 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::replace_photo() {
-  if (!find_reference(m_bench.piece(), m_bench.session().reference)) return;
+  if (!find_reference(m_space.piece(), m_space.session().reference)) return;
   const QStringList paths =
       m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString());
-  if (!paths.isEmpty()) m_bench.replace_reference(paths.front());
+  if (!paths.isEmpty()) m_space.replace_reference(paths.front());
 }
 
 /// A photo, or every file of a folder in order of name; files that are no photos say so.
 void MainWindow::take_in(const QString& path) {
   if (path.isEmpty()) return;
-  if (!QFileInfo(path).isDir()) return m_bench.photos().take_in(path);
+  if (!QFileInfo(path).isDir()) return m_space.photos().take_in(path);
   const auto files = QDir(path).entryInfoList(QDir::Files, QDir::Name | QDir::LocaleAware);
-  for (const QFileInfo& file : files) m_bench.photos().take_in(file.filePath());
+  for (const QFileInfo& file : files) m_space.photos().take_in(file.filePath());
   if (files.isEmpty())
     m_notice->tell(tr("The folder \"%1\" holds no files.").arg(QFileInfo(path).fileName()));
 }
@@ -273,7 +288,7 @@ bool MainWindow::takes_as_palette(const QString& path) const {
   static const QStringList texts{"json", "cxf", "txt", "css", "csv", "hex", "xml"};
   const QFileInfo file(path);
   if (file.isDir()) return false;
-  return m_bench.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
+  return m_space.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
@@ -292,8 +307,8 @@ void MainWindow::dropEvent(QDropEvent* event) {
     }
   }
   if (!event->mimeData()->hasUrls() && event->mimeData()->hasImage())
-    m_bench.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));
-  if (photos || !event->mimeData()->hasUrls()) m_bench.show_desk(Desk::Observe);
+    m_space.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));
+  if (photos || !event->mimeData()->hasUrls()) m_space.show_desk(Desk::Observe);
   event->acceptProposedAction();
 }
 

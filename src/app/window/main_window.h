@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/seams/dialogs.h"
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "app/theme/theme.h"
 
 #include <QMainWindow>
@@ -30,7 +30,7 @@ public:
   explicit MainWindow(Dialogs& dialogs, QWidget* parent = nullptr);
   ~MainWindow() override;
 
-  [[nodiscard]] Workbench& bench() { return m_bench; }
+  [[nodiscard]] Workspace& space() { return m_space; }
   [[nodiscard]] Documents& documents() { return *m_documents; }
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
   [[nodiscard]] SetFiles& set_files() { return *m_set_files; }
@@ -61,6 +61,8 @@ private:
   void take_in(const QString& path);
   void paste();
   void copy_hex();
+  void copy_swatches();
+  void cut_swatches();
   [[nodiscard]] bool takes_as_palette(const QString& path) const;
   void rename_swatch();
   void focus_desk(Desk desk);
@@ -72,7 +74,7 @@ private:
   void show_state();
   void restore_view();
 
-  Workbench m_bench;
+  Workspace m_space;
   Dialogs& m_dialogs;
   Documents* m_documents;
   Head* m_head;

@@ -86,7 +86,7 @@ void MainWindow::fill_recent_menu(QMenu* menu) {
 void MainWindow::make_edit_menu() {
   auto* menu = menuBar()->addMenu(tr("&Edit"));
   menu->setToolTipsVisible(true);
-  auto& stack = m_bench.store().stack();
+  auto& stack = m_space.store().stack();
   auto* undo = stack.createUndoAction(this, tr("Undo"));
   undo->setShortcut(QKeySequence::Undo);
   undo->setObjectName(QStringLiteral("undo"));
@@ -103,35 +103,35 @@ void MainWindow::make_edit_menu() {
              QKeySequence::Paste, [this] { paste(); });
   menu->addSeparator();
   add_action(menu, tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
-             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_bench.lay_current(); });
+             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_space.lay_current(); });
   add_action(menu, tr("Add &family"), tr("Add a family to the set and name it"),
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band->staff().add_family(); });
   add_action(menu, tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"), {},
              [this] { rename_swatch(); });
   add_action(menu, tr("&Delete swatch"), tr("Delete the selected swatches"), {},
-             [this] { m_bench.set_work().remove(); });
+             [this] { m_space.set_work().remove(); });
   add_action(menu, tr("&Back to the color before"), tr("Exchange the current color with the one before"),
-             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_bench.back_to_before(); });
+             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_space.back_to_before(); });
 }
 
 void MainWindow::make_view_menu() {
   auto* menu = menuBar()->addMenu(tr("&View"));
   menu->setToolTipsVisible(true);
   add_action(menu, tr("&Observe"), tr("Look at references and sample them"),
-             QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_bench.show_desk(Desk::Observe); });
+             QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_space.show_desk(Desk::Observe); });
   add_action(menu, tr("&Limit"), tr("Limit hue and saturation with a gamut mask"),
-             QKeySequence(Qt::CTRL | Qt::Key_2), [this] { m_bench.show_desk(Desk::Limit); });
+             QKeySequence(Qt::CTRL | Qt::Key_2), [this] { m_space.show_desk(Desk::Limit); });
   add_action(menu, tr("&Pick"), tr("Pick colors at true value"), QKeySequence(Qt::CTRL | Qt::Key_3),
-             [this] { m_bench.show_desk(Desk::Pick); });
+             [this] { m_space.show_desk(Desk::Pick); });
   add_action(menu, tr("&Grade"), tr("Grade the set by value"), QKeySequence(Qt::CTRL | Qt::Key_4),
-             [this] { m_bench.show_desk(Desk::Grade); });
+             [this] { m_space.show_desk(Desk::Grade); });
   menu->addSeparator();
   auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
                             QKeySequence(Qt::CTRL | Qt::Key_G),
-                            [this] { m_bench.show_values_only(!m_bench.session().values_only); });
+                            [this] { m_space.show_values_only(!m_space.session().values_only); });
   values->setCheckable(true);
-  connect(&m_bench, &Workbench::viewChanged, values,
-          [this, values] { values->setChecked(m_bench.session().values_only); });
+  connect(&m_space, &Workspace::viewChanged, values,
+          [this, values] { values->setChecked(m_space.session().values_only); });
   auto* surrounds = menu->addMenu(tr("&Surround"));
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
     add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
@@ -149,7 +149,7 @@ void MainWindow::make_observe_menu() {
       {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
       {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
   for (const auto& [text, look, tip] : looks)
-    add_action(m_observe_menu, text, tip, {}, [this, look = look] { m_bench.show_look(look); });
+    add_action(m_observe_menu, text, tip, {}, [this, look = look] { m_space.show_look(look); });
   m_observe_menu->addSeparator();
   add_action(m_observe_menu, tr("Photo &pixels one to one"),
              tr("Show each pixel of the photo as one of the screen"), {},
@@ -187,7 +187,7 @@ void MainWindow::make_limit_menu() {
   m_limit_menu->setToolTipsVisible(true);
   const auto turn = [this](const QString& text, double by, const QKeySequence& key) {
     add_action(m_limit_menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
-               [this, by] { m_bench.turn_mask(by); });
+               [this, by] { m_space.turn_mask(by); });
   };
   turn(tr("&Turn the mask on"), 1, {});
   turn(tr("Turn the mask &back"), -1, {});
@@ -204,26 +204,26 @@ void MainWindow::make_limit_menu() {
     });
   m_limit_menu->addSeparator();
   add_action(m_limit_menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
-             [this] { m_bench.take_up_neutral(); });
+             [this] { m_space.take_up_neutral(); });
   add_action(m_limit_menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
-             [this] { m_bench.lay_key_colors(); });
+             [this] { m_space.lay_key_colors(); });
   add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
              [this] { m_limit->wheel().hands()->remove_area(); });
   add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
-             [this] { m_bench.take_mask_off(); });
+             [this] { m_space.take_mask_off(); });
 }
 
 void MainWindow::make_pick_menu() {
   m_pick_menu = menuBar()->addMenu(tr("&Pick"));
   m_pick_menu->setToolTipsVisible(true);
   add_action(m_pick_menu, tr("&Lighter"), tr("Raise the value by one"), {},
-             [this] { m_bench.nudge_value(1); });
+             [this] { m_space.nudge_value(1); });
   add_action(m_pick_menu, tr("&Darker"), tr("Lower the value by one"), {},
-             [this] { m_bench.nudge_value(-1); });
+             [this] { m_space.nudge_value(-1); });
   add_action(m_pick_menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
-             [this] { m_bench.nudge_saturation(-0.01); });
+             [this] { m_space.nudge_saturation(-0.01); });
   add_action(m_pick_menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
-             [this] { m_bench.nudge_saturation(0.01); });
+             [this] { m_space.nudge_saturation(0.01); });
   m_pick_menu->addSeparator();
   add_action(m_pick_menu, tr("Zoom &in"),
              tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
@@ -235,23 +235,23 @@ void MainWindow::make_pick_menu() {
   m_pick_menu->addSeparator();
   auto* fix = add_action(m_pick_menu, tr("Fix the &partners"),
                          tr("Keep the partners where they are while picking goes on"), {},
-                         [this] { m_bench.fix_partners(!m_bench.session().partners_of); });
+                         [this] { m_space.fix_partners(!m_space.session().relations_of); });
   fix->setCheckable(true);
-  connect(&m_bench, &Workbench::viewChanged, fix,
-          [this, fix] { fix->setChecked(m_bench.session().partners_of.has_value()); });
+  connect(&m_space, &Workspace::viewChanged, fix,
+          [this, fix] { fix->setChecked(m_space.session().relations_of.has_value()); });
   for (const int hues : {0, 12, 24, 36})
     add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
                tr("Cut the wheel into so many hues, or leave it smooth"), {}, [this, hues] {
-                 Steps steps = m_bench.steps();
+                 Steps steps = m_space.steps();
                  steps.hues = hues;
-                 m_bench.cut_into_steps(steps);
+                 m_space.cut_into_steps(steps);
                });
 }
 
 void MainWindow::make_grade_menu() {
   m_grade_menu = menuBar()->addMenu(tr("&Grade"));
   m_grade_menu->setToolTipsVisible(true);
-  SetWork& work = m_bench.set_work();
+  SetWork& work = m_space.set_work();
   const auto command = [&](const QString& text, const QString& tip, const QKeySequence& key, auto run) {
     add_action(m_grade_menu, text, tip, key, run);
   };
@@ -261,10 +261,10 @@ void MainWindow::make_grade_menu() {
       {tr("&List"), SetView::List, tr("Names, numbers and notes")},
       {tr("&Versions"), SetView::Versions, tr("Versions of the set side by side")}};
   for (const auto& [text, view, tip] : views)
-    command(text, tip, {}, [this, view = view] { m_bench.show_set_view(view); });
+    command(text, tip, {}, [this, view = view] { m_space.show_set_view(view); });
   m_grade_menu->addSeparator();
   command(tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find, [this] {
-    m_bench.show_desk(Desk::Grade);
+    m_space.show_desk(Desk::Grade);
     m_grade->find();
   });
   command(tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
@@ -279,8 +279,9 @@ void MainWindow::make_grade_menu() {
           [&work] { work.select_near_duplicates(); });
   m_grade_menu->addSeparator();
   command(tr("&Copy swatches"), tr("Copy the selected swatches, for other sets, pieces and programs"),
-          QKeySequence::Copy, [&work] { work.copy(); });
-  command(tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut, [&work] { work.cut(); });
+          QKeySequence::Copy, [this] { copy_swatches(); });
+  command(tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,
+          [this] { cut_swatches(); });
   command(tr("Re&place by the current color"), tr("Give the selected swatches the current color"),
           QKeySequence(Qt::CTRL | Qt::Key_R), [&work] { work.replace_by_current(); });
   command(tr("Dupl&icate swatches"), tr("Duplicate the selected swatches at the next free places"),
@@ -292,8 +293,8 @@ void MainWindow::make_grade_menu() {
   m_grade_menu->addSeparator();
   command(tr("&Even out the family"),
           tr("Spread the values of the chosen family evenly between its ends; locked ones stay"), {}, [this] {
-            const Id family = m_bench.session().family;
-            m_bench.store().apply(tr("Even out family"),
+            const Id family = m_space.session().family;
+            m_space.store().apply(tr("Even out family"),
                                   [family](Piece p) { return with_evened(std::move(p), family); });
           });
   command(tr("Split o&ff as a family"), tr("Move the selected swatches into a family of their own"), {},
@@ -307,8 +308,8 @@ void MainWindow::make_grade_menu() {
       {tr("By &name"), SortBy::Name, tr("By name")}};
   for (const auto& [text, by, tip] : orders)
     add_action(sort, text, tip, {}, [this, by = by] {
-      m_bench.store().apply(tr("Sort rows"), [this, by](Piece p) {
-        return with_set_sorted(std::move(p), m_bench.piece().current_set, by);
+      m_space.store().apply(tr("Sort rows"), [this, by](Piece p) {
+        return with_set_sorted(std::move(p), m_space.piece().current_set, by);
       });
     });
 }
@@ -328,9 +329,9 @@ void MainWindow::make_well_keys() {
     const auto well = static_cast<std::size_t>(i);
     const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
     connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
-            [this, well] { m_bench.take_up_well(well); });
+            [this, well] { m_space.take_up_well(well); });
     connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
-            [this, well] { m_bench.lay_down_well(well); });
+            [this, well] { m_space.lay_down_well(well); });
   }
 }
 

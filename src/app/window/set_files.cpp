@@ -1,8 +1,8 @@
 #include "app/window/set_files.h"
 
 #include "app/shelf/shelf_panel.h"
-#include "io/container/parcel.h"
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
+#include "io/shelf/parcel.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -29,8 +29,8 @@ QString file_name(const std::string& name, const QString& suffix) {
 
 } // namespace
 
-SetFiles::SetFiles(Workbench& bench, Dialogs& dialogs, QWidget& window)
-    : m_bench(bench), m_dialogs(dialogs), m_window(window) {
+SetFiles::SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window)
+    : m_space(space), m_dialogs(dialogs), m_window(window) {
   m_reader.setMaxThreadCount(1);
 }
 
@@ -46,9 +46,9 @@ void SetFiles::note_folder(const QString& path) const {
 }
 
 void SetFiles::export_set(ExchangeFormat format) {
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   if (!set || swatch_count(*set) == 0) {
-    emit m_bench.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
+    emit m_space.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
     return;
   }
   const auto& facts = facts_of(format);
@@ -59,7 +59,7 @@ void SetFiles::export_set(ExchangeFormat format) {
   const auto bytes = write_set(*set, format);
   const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
   if (saved) note_folder(path);
-  emit m_bench.notice(
+  emit m_space.notice(
       saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(*set)).arg(QFileInfo(path).fileName())
             : words(saved.error()));
 }
@@ -84,14 +84,14 @@ void SetFiles::bring_in(const QString& path) {
           if (read)
             emit found(*read, name);
           else
-            emit m_bench.notice(words(read.error()));
+            emit m_space.notice(words(read.error()));
         },
         Qt::QueuedConnection);
   });
 }
 
 void SetFiles::pack_parcel_asked() {
-  const Piece& piece = m_bench.piece();
+  const Piece& piece = m_space.piece();
   Parcel parcel;
   parcel.description = piece.title + (piece.words.empty() ? "" : ". " + piece.words);
   for (const auto& set : piece.sets) {
@@ -110,7 +110,7 @@ void SetFiles::pack_parcel_asked() {
     parcel.masks.push_back(std::move(item));
   }
   if (parcel.sets.empty() && parcel.masks.empty()) {
-    emit m_bench.notice(tr("There is nothing to pack yet; lay swatches or draw a mask first."));
+    emit m_space.notice(tr("There is nothing to pack yet; lay swatches or draw a mask first."));
     return;
   }
   QString path =
@@ -120,7 +120,7 @@ void SetFiles::pack_parcel_asked() {
   if (!path.endsWith(QStringLiteral(".zonaparcel"))) path += QStringLiteral(".zonaparcel");
   const Status saved = save_parcel(path.toStdString(), parcel);
   if (saved) note_folder(path);
-  emit m_bench.notice(saved ? tr("Packed %1 sets and %2 masks into %3.")
+  emit m_space.notice(saved ? tr("Packed %1 sets and %2 masks into %3.")
                                   .arg(parcel.sets.size())
                                   .arg(parcel.masks.size())
                                   .arg(QFileInfo(path).fileName())
@@ -134,12 +134,12 @@ void SetFiles::unpack_parcel_asked() {
 
 void SetFiles::unpack_parcel(const QString& path) {
   const auto parcel = open_parcel(path.toStdString());
-  if (!parcel) return emit m_bench.notice(words(parcel.error()));
+  if (!parcel) return emit m_space.notice(words(parcel.error()));
   const auto put = put_parcel_on_shelf(*parcel, shelf_folder(QStringLiteral("sets")).toStdString(),
                                        shelf_folder(QStringLiteral("masks")).toStdString());
-  if (!put) return emit m_bench.notice(words(put.error()));
+  if (!put) return emit m_space.notice(words(put.error()));
   note_folder(path);
-  emit m_bench.notice(tr("%1 put on the shelf from \"%2\", %3 were there already.")
+  emit m_space.notice(tr("%1 put on the shelf from \"%2\", %3 were there already.")
                           .arg(put->added)
                           .arg(QString::fromStdString(parcel->description))
                           .arg(put->known));

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/seams/dialogs.h"
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/piece/import.h"
 #include "io/exchange/exchange.h"
 
@@ -14,7 +14,7 @@ namespace zc {
 class SetFiles final : public QObject {
   Q_OBJECT
 public:
-  SetFiles(Workbench& bench, Dialogs& dialogs, QWidget& window);
+  SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window);
   ~SetFiles() override;
 
   void export_set(ExchangeFormat format);
@@ -33,7 +33,7 @@ private:
   [[nodiscard]] QString folder() const;
   void note_folder(const QString& path) const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   Dialogs& m_dialogs;
   QWidget& m_window;
   QThreadPool m_reader;

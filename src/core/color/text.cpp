@@ -1,5 +1,7 @@
 #include "core/color/text.h"
 
+#include "core/base/text.h"
+
 #include "core/color/convert.h"
 
 #include <charconv>
@@ -7,12 +9,6 @@
 
 namespace zc {
 namespace {
-
-std::string_view trimmed(std::string_view s) {
-  const auto from = s.find_first_not_of(" \t\r\n");
-  if (from == std::string_view::npos) return {};
-  return s.substr(from, s.find_last_not_of(" \t\r\n") - from + 1);
-}
 
 Error not_a_color(std::string_view text) {
   return {ErrorCode::BadInput,

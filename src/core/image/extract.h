@@ -2,9 +2,9 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/color/bands.h"
 #include "core/image/pixels.h"
 #include "core/mask/mask.h"
-#include "core/piece/grading.h"
 
 #include <functional>
 
@@ -39,6 +39,7 @@ struct ExtractedColor {
   double share = 0; ///< Of the pixels looked at, those nearest to this color, 0..1.
   int x = 0, y = 0; ///< A typical pixel, in the photo's own pixels.
   Band band = Band::Middle;
+  bool operator==(const ExtractedColor&) const = default;
 };
 
 struct Extraction {

@@ -232,7 +232,7 @@ Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, 
   mask.areas = {{AreaMode::Adds, polygon}};
   Fit out = judged(mask, places, hold);
   for (int grown = 0; !out.reached && grown < 60; ++grown) {
-    mask.areas[0].shape = scaled_shape(mask.areas[0].shape, 1.01);
+    mask.areas.change(0).shape = scaled_shape(mask.areas[0].shape, 1.01);
     out = judged(mask, places, hold);
   }
   return out;

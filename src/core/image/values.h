@@ -1,8 +1,8 @@
 // The values of a photo: how they are spread, and the photo in a few flat tones.
 #pragma once
 
+#include "core/color/bands.h"
 #include "core/image/pixels.h"
-#include "core/piece/grading.h"
 
 #include <string_view>
 

@@ -86,7 +86,7 @@ Region region_of(const clip::PolyTree& tree) {
   return out;
 }
 
-Region combined(const std::vector<Area>& areas) {
+Region combined(const List<Area>& areas) {
   clip::Paths so_far;
   clip::PolyTree tree;
   for (const auto& area : areas) {
@@ -162,7 +162,7 @@ bool MaskRegion::encloses(const Geometry& g, DiscPoint p) {
 Mask turned_mask(const Mask& mask, double by) {
   Mask out = mask;
   out.turned = wrap_degrees(mask.turned + by);
-  for (auto& area : out.areas) area.shape = turned_shape(area.shape, by);
+  out.areas.change_each([by](Area& area) { area.shape = turned_shape(area.shape, by); });
   return out;
 }
 

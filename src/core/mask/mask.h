@@ -1,6 +1,7 @@
 // Gamut masks: regions of a wheel's unit disc, as plain values and as geometry ready to be asked.
 #pragma once
 
+#include "core/base/list.h"
 #include "core/mask/shapes.h"
 
 #include <memory>
@@ -22,7 +23,7 @@ struct Area {
 /// valid; see shapes.h.
 struct Mask {
   std::string name;
-  std::vector<Area> areas;
+  List<Area> areas;
   double turned = 0;  ///< Degrees the mask has been turned since it was laid, [0, 360).
   std::string extras; ///< Unknown fields of the file, kept as JSON text.
   bool operator==(const Mask&) const = default;

@@ -163,8 +163,8 @@ Shape scaled_shape(const Shape& shape, double factor) {
                             return p;
                           },
                           [&](Ellipse e) -> Shape {
-                            e.along = std::clamp(e.along * factor, kThinnest, 2.0);
-                            e.across = std::clamp(e.across * factor, kThinnest, 2.0);
+                            e.along = std::clamp(e.along * factor, kThinnest, kLongestAxis);
+                            e.across = std::clamp(e.across * factor, kThinnest, kLongestAxis);
                             return e;
                           },
                           [&](RingSector s) -> Shape {
@@ -210,10 +210,11 @@ namespace {
 Ellipse with_grip(Ellipse e, Grip grip, std::size_t index, DiscPoint to) {
   const DiscPoint d = minus(to, e.center);
   if (grip == Grip::Along && length(d) > 0) {
-    e.along = std::clamp(length(d), kThinnest, 2.0);
+    e.along = std::clamp(length(d), kThinnest, kLongestAxis);
     e.turned = wrap_degrees(angle_of(d) + (index == 1 ? 180 : 0));
   }
-  if (grip == Grip::Across) e.across = std::clamp(std::abs(dot(d, direction(e.turned + 90))), kThinnest, 2.0);
+  if (grip == Grip::Across)
+    e.across = std::clamp(std::abs(dot(d, direction(e.turned + 90))), kThinnest, kLongestAxis);
   return e;
 }
 
@@ -225,10 +226,11 @@ RingSector with_grip(RingSector s, Grip grip, DiscPoint to) {
   const bool has_angle = length(to) > 1e-6;
   switch (grip) {
   case Grip::Outer:
-    s.outer = std::clamp(length(to), s.inner + kThinnest, 1.0);
+    s.outer = std::clamp(length(to), std::min(1.0, s.inner + kThinnest), 1.0);
     break;
   case Grip::Inner:
-    s.inner = std::clamp(length(to), 0.0, s.outer - kThinnest);
+    // A sector that is thinner already goes down to neutral.
+    s.inner = std::clamp(length(to), 0.0, std::max(0.0, s.outer - kThinnest));
     break;
   case Grip::From:
     if (has_angle) {
@@ -259,32 +261,48 @@ Shape with_handle_at(const Shape& shape, Grip grip, std::size_t index, DiscPoint
                     shape);
 }
 
+namespace {
+
+bool on_disc(DiscPoint p) { return length(p) <= kRim; }
+bool half_axis(double x) { return x >= kThinnest && x <= kLongestAxis; }
+bool wheel_angle(double a) { return a >= 0 && a < 360; }
+
+Status bounds_of(const Polygon& p) {
+  if (p.points.size() > kMostPoints) return wrong("An area has at most 10,000 points.");
+  if (!std::all_of(p.points.begin(), p.points.end(), on_disc))
+    return wrong("A point of this area lies outside the wheel.");
+  return Done{};
+}
+Status bounds_of(const Ellipse& e) {
+  if (!on_disc(e.center)) return wrong("The middle of an ellipse lies on the wheel.");
+  if (!half_axis(e.along) || !half_axis(e.across))
+    return wrong("The half axes of an ellipse go from 0.01 to 2.");
+  if (!wheel_angle(e.turned)) return wrong("An ellipse is turned by an angle from 0 to below 360.");
+  return Done{};
+}
+Status bounds_of(const RingSector& s) {
+  if (!wheel_angle(s.from)) return wrong("A ring sector begins at an angle from 0 to below 360.");
+  if (!(s.sweep > 0 && s.sweep <= 360))
+    return wrong("A ring sector spans more than 0 and at most 360 degrees.");
+  if (!(s.inner >= 0 && s.inner < s.outer && s.outer <= 1))
+    return wrong("A ring sector runs from a lower to a higher saturation within 0 to 1.");
+  return Done{};
+}
+
+} // namespace
+
+Status in_bounds(const Shape& shape) {
+  return std::visit([](const auto& s) { return bounds_of(s); }, shape);
+}
+
 Status validate(const Shape& shape) {
-  return std::visit(Cases{[](const Polygon& p) -> Status {
-                            if (p.points.size() < 3) return wrong("An area needs at least three points.");
-                            for (const auto& q : p.points)
-                              if (!(length(q) <= kRim))
-                                return wrong("A point of this area lies outside the wheel.");
-                            if (encloses_nothing(p))
-                              return wrong("The points lie on one line and enclose nothing.");
-                            return Done{};
-                          },
-                          [](const Ellipse& e) -> Status {
-                            if (!(length(e.center) <= kRim))
-                              return wrong("The middle of an ellipse lies on the wheel.");
-                            if (!(e.along > 0 && e.along <= 2 && e.across > 0 && e.across <= 2))
-                              return wrong("The half axes of an ellipse are above 0 and at most 2.");
-                            return Done{};
-                          },
-                          [](const RingSector& s) -> Status {
-                            if (!(s.sweep > 0 && s.sweep <= 360))
-                              return wrong("A ring sector spans more than 0 and at most 360 degrees.");
-                            if (!(s.inner >= 0 && s.inner < s.outer && s.outer <= 1))
-                              return wrong(
-                                  "A ring sector runs from a lower to a higher saturation within 0 to 1.");
-                            return Done{};
-                          }},
-                    shape);
+  if (const auto* p = std::get_if<Polygon>(&shape)) {
+    if (p->points.size() < 3) return wrong("An area needs at least three points.");
+    const Status bounds = bounds_of(*p);
+    if (bounds && encloses_nothing(*p)) return wrong("The points lie on one line and enclose nothing.");
+    return bounds;
+  }
+  return in_bounds(shape);
 }
 
 bool crosses_itself(const Polygon& polygon) {

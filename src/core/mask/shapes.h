@@ -19,15 +19,15 @@ struct Polygon {
 /// Clipped to the disc where it reaches beyond the rim.
 struct Ellipse {
   DiscPoint center;
-  double along = 0;  ///< Half the length of the axis that points at wheel angle `turned`; above 0.
-  double across = 0; ///< Half the length of the other axis; above 0.
-  double turned = 0; ///< Degrees clockwise from the top.
+  double along = 0;  ///< Half the length of the axis that points at wheel angle `turned`.
+  double across = 0; ///< Half the length of the other axis; both from kThinnest to kLongestAxis.
+  double turned = 0; ///< Degrees clockwise from the top, [0, 360).
   bool operator==(const Ellipse&) const = default;
 };
 
 /// All hues of an interval at all saturations of an interval.
 struct RingSector {
-  double from = 0;    ///< Wheel angle where it begins, degrees.
+  double from = 0;    ///< Wheel angle where it begins, degrees, [0, 360).
   double sweep = 360; ///< How far it goes clockwise, above 0 to 360.
   double inner = 0;   ///< Saturation, 0 <= inner < outer <= 1.
   double outer = 1;
@@ -36,8 +36,11 @@ struct RingSector {
 
 using Shape = std::variant<Polygon, Ellipse, RingSector>;
 
-/// Smallest half axis of an ellipse and width of a ring sector that a hand can make.
+/// Half axes of an ellipse, at least and at most; also the least width of a ring sector that a hand can make.
 inline constexpr double kThinnest = 0.01;
+inline constexpr double kLongestAxis = 2;
+/// Corners of a polygon.
+inline constexpr std::size_t kMostPoints = 10'000;
 
 /// The point itself, or the rim point in its direction.
 [[nodiscard]] DiscPoint pulled_onto_disc(DiscPoint p);
@@ -70,8 +73,11 @@ struct Handle {
 /// The shape after a handle was brought to a place; a handle the shape does not have changes nothing.
 [[nodiscard]] Shape with_handle_at(const Shape& shape, Grip grip, std::size_t index, DiscPoint to);
 
-/// ERRORS: BadInput with one sentence for fewer than three points, points on one line, points or centers off
-/// the disc, and numbers out of the ranges above.
+/// What a mask may hold. ERRORS: BadInput with one sentence for points or centers off the disc, too many
+/// points, and numbers out of the ranges above.
+[[nodiscard]] Status in_bounds(const Shape& shape);
+/// What an area may be made of: in bounds and enclosing something. ERRORS: also for fewer than three points,
+/// or all on one line.
 [[nodiscard]] Status validate(const Shape& shape);
 /// Does an outline run over itself? Where it overlaps twice the area is left open (even-odd).
 [[nodiscard]] bool crosses_itself(const Polygon& polygon);

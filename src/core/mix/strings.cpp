@@ -18,7 +18,7 @@ double mixed(double a, double b, double t) { return a + (b - a) * t; }
 
 StringStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
   const auto found = wheel.nearest_existing(p);
-  return {found.color, found.at};
+  return {found.color, WheelPlace{found.at, wheel.spec()}};
 }
 
 StringStep plain_step(Srgb c) {
@@ -142,7 +142,7 @@ std::vector<StringStep> even_steps(const Path& path, int steps, Evenness even) {
 }
 
 void hold_in(const MaskRegion& region, const Wheel& wheel, double neutral_angle, StringStep& step) {
-  const WheelPoint p = step.at ? *step.at : wheel.locate(step.color, neutral_angle);
+  const WheelPoint p = place_on(wheel, step.color, step.at, neutral_angle);
   const DiscPoint place = disc_point(p.a, p.r);
   if (region.inside(place)) return;
   const auto nearest = region.nearest(place);

@@ -46,10 +46,11 @@ struct StringSpec {
 
 struct StringStep {
   Srgb color;
-  std::optional<WheelPoint> at; ///< For the kinds that run on the wheel.
+  std::optional<WheelPlace> at; ///< For the kinds that run on the wheel.
   bool held = false;            ///< Moved into the mask.
   bool reached = true;          ///< False where the way leaves what the display, or a paint, can show, and
                                 ///< the nearest that can be shown stands.
+  bool operator==(const StringStep&) const = default;
 };
 
 /// The color the air has when none is chosen: a light, dull blue.

@@ -1,7 +1,7 @@
 #include "core/piece/adjust.h"
 
 #include "core/color/convert.h"
-#include "core/piece/edit_rules.h"
+#include "core/piece/change.h"
 
 #include <algorithm>
 #include <cmath>
@@ -47,7 +47,7 @@ Status validate(const Adjustment& a) {
 }
 
 Adjusted adjusted(const Swatch& swatch, const Adjustment& a, const Wheel& wheel) {
-  const WheelPoint from = wheel.locate(swatch.color, swatch.picked ? swatch.picked->a : 0);
+  const WheelPoint from = place_on(wheel, swatch.color, swatch.picked);
   WheelPoint wanted{wrap_degrees(from.a + a.turn), from.r * a.saturation,
                     a.pivot + (from.v - a.pivot) * a.contrast + a.value};
   if (a.tint && a.tint_share > 0) wanted = tinted(wanted, a, wheel);
@@ -73,7 +73,7 @@ Result<Piece> with_adjusted(Piece piece, Id set, const std::vector<Id>& swatches
                             const Adjustment& adjustment) {
   const Status valid = validate(adjustment);
   if (!valid) return valid.error();
-  auto* s = const_cast<SwatchSet*>(find_set(piece, set));
+  SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   std::unordered_map<Id, Adjusted> changed;
   for (auto& a : adjust_preview(*s, swatches, adjustment, Wheel(piece.wheel))) changed.emplace(a.swatch, a);
@@ -81,13 +81,13 @@ Result<Piece> with_adjusted(Piece piece, Id set, const std::vector<Id>& swatches
     return Error{ErrorCode::NotFound, "There is nothing to change: lay swatches first, or unlock some.",
                  "set"};
   if (!adjustment.changes()) return piece;
-  for (auto& family : s->families)
-    for (auto& swatch : family.swatches) {
-      const auto at = changed.find(swatch.id);
-      if (at == changed.end()) continue;
-      swatch.color = at->second.color;
-      swatch.picked = at->second.at;
-    }
+  const auto is_changed = [&](const Swatch& swatch) { return changed.contains(swatch.id); };
+  const auto change = [&](Swatch& swatch) {
+    const Adjusted& to = changed.at(swatch.id);
+    swatch.color = to.color;
+    swatch.picked = WheelPlace{to.at, piece.wheel};
+  };
+  s->families.change_each([&](Family& family) { family.swatches.change_where(is_changed, change); });
   return piece;
 }
 

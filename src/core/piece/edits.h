@@ -7,10 +7,6 @@
 
 namespace zc {
 
-/// Bounds that keep a piece workable and its file readable.
-inline constexpr std::size_t kMostReferences = 200;
-inline constexpr std::size_t kMostAreas = 100;
-
 /// A new piece with one empty set.
 [[nodiscard]] Piece new_piece(std::string date);
 
@@ -20,7 +16,8 @@ inline constexpr std::size_t kMostAreas = 100;
 
 /// What of the mask stays when the wheel changes: see with_colors_kept().
 enum class MaskKeeps { Colors, Outline };
-[[nodiscard]] Piece with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps = MaskKeeps::Colors);
+/// ERRORS: TooLarge when the mask would have too many areas on the other wheel.
+[[nodiscard]] Result<Piece> with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps = MaskKeeps::Colors);
 [[nodiscard]] Piece with_mask(Piece piece, std::optional<Mask> mask);
 [[nodiscard]] Piece with_mask_on(Piece piece, bool on);
 [[nodiscard]] Piece with_rule(Piece piece, MaskRule rule);

@@ -3,6 +3,7 @@
 #include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/mask/outside.h"
 
 #include <boost/geometry.hpp>
 #include <boost/geometry/geometries/multi_point.hpp>
@@ -136,18 +137,7 @@ void count_band(BandCounts& n, Band band) {
   ++(band == Band::Dark ? n.dark : band == Band::Middle ? n.middle : n.light);
 }
 
-bool outside(const Swatch& s, const Wheel& wheel, const MaskRegion& region) {
-  const WheelPoint at = wheel.locate(s.color);
-  const DiscPoint place = disc_point(at.a, at.r), held = *region.nearest(place);
-  return std::hypot(held.x - place.x, held.y - place.y) > kMaskTolerance;
-}
-
 } // namespace
-
-Band band_of(double value, const Bands& bands) {
-  if (value < bands.dark_below) return Band::Dark;
-  return value < bands.light_from ? Band::Middle : Band::Light;
-}
 
 BandCounts band_counts(const SwatchSet& set, const Bands& bands) {
   BandCounts n;
@@ -174,10 +164,13 @@ GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules
   out.twins = value_twins(all, near, rules.twin);
   for (const auto& family : set.families) add_gaps(family, rules.gap, out.gaps);
   if (!region || region->empty()) return out;
+  const auto outside = [&](const Swatch& s) {
+    return outside_by(wheel, *region, s.color, place_on(wheel, s.color, s.picked)) >= rules.outside;
+  };
   std::vector<char> is_outside(all.size());
   in_parallel(static_cast<int>(all.size()), 64, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      is_outside[i] = outside(*all[i].swatch, wheel, *region);
+      is_outside[i] = outside(*all[i].swatch);
   });
   for (std::size_t i = 0; i < all.size(); ++i)
     if (is_outside[i]) out.outside_mask.push_back(all[i].swatch->id);

@@ -10,12 +10,7 @@ namespace zc {
 inline constexpr double kNeutralChroma = 0.03;
 /// OKLab hues at least this many degrees apart are different hues (common practice, no source).
 inline constexpr double kDifferentHue = 20;
-/// How far outside the mask a place may lie and still count as inside: a step of 8 bits.
-inline constexpr double kMaskTolerance = 1.0 / 255;
 
-enum class Band { Dark, Middle, Light };
-
-[[nodiscard]] Band band_of(double value, const Bands& bands);
 [[nodiscard]] BandCounts band_counts(const SwatchSet& set, const Bands& bands);
 
 /// Step 1..steps of a value in 0..100 divided evenly; 100 belongs to the last step. REQUIRES steps >= 1.
@@ -49,7 +44,7 @@ struct GradingReport {
   std::vector<SwatchPair> near_duplicates; ///< The nearest first.
   std::vector<ValueTwins> twins;           ///< From dark to light.
   std::vector<ValueGap> gaps;              ///< In the order of the families, from dark to light.
-  std::vector<Id> outside_mask;            ///< In the order of the set.
+  std::vector<Id> outside_mask;            ///< In the order of the set; see GradingRules::outside.
 };
 
 /// `region` is the piece's mask, or null where none is in use. Twins are no near-duplicates, and the hue of

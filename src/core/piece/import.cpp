@@ -2,7 +2,7 @@
 
 #include "core/color/convert.h"
 #include "core/color/difference.h"
-#include "core/piece/edit_rules.h"
+#include "core/piece/change.h"
 #include "core/piece/set_edits.h"
 #include "core/wheel/color_words.h"
 

@@ -2,6 +2,7 @@
 
 #include "core/color/convert.h"
 #include "core/piece/grading.h"
+#include "core/wheel/color_words.h"
 
 #include <algorithm>
 
@@ -71,6 +72,37 @@ Result<Piece> with_laid_family(Piece piece, const std::string& name, const std::
     out = with_swatch(std::move(out).value(), family, colors[i], "");
   }
   return out;
+}
+
+namespace {
+
+/// Calls f(piece, family) with the family, or with a first one.
+template <class F> Result<Piece> in_family(Piece piece, Id family, const F& f) {
+  if (family != 0) return f(std::move(piece), family);
+  auto out = with_family(std::move(piece), "Family 1");
+  if (!out) return out;
+  const Id made = current_set(*out)->families.back().id;
+  return f(std::move(out).value(), made);
+}
+
+} // namespace
+
+Result<Piece> with_color_laid(Piece piece, Id family, const LaidColor& color) {
+  return in_family(std::move(piece), family,
+                   [&](Piece p, Id home) { return with_swatch(std::move(p), home, color, ""); });
+}
+
+Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swatch> swatches) {
+  for (auto& s : swatches)
+    if (s.name.empty()) s.name = color_in_words(s.color);
+  return in_family(std::move(piece), family,
+                   [&](Piece p, Id home) { return with_swatches_pasted(std::move(p), home, swatches); });
+}
+
+Id newest_of(const Family& family) {
+  return std::max_element(family.swatches.begin(), family.swatches.end(),
+                          [](const Swatch& a, const Swatch& b) { return a.id < b.id; })
+      ->id;
 }
 
 } // namespace zc

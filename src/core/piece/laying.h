@@ -5,6 +5,13 @@
 
 namespace zc {
 
+/// A color as a new swatch of a family, or of a first one that is made when `family` is 0.
+[[nodiscard]] Result<Piece> with_color_laid(Piece piece, Id family, const LaidColor& color);
+/// Copies of swatches likewise; those without a name are named by their color.
+[[nodiscard]] Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swatch> swatches);
+/// The swatch laid last. REQUIRES a family with swatches.
+[[nodiscard]] Id newest_of(const Family& family);
+
 /// A whole family of colors in one step; a taken name gets a number. ERRORS: BadInput for a bad name or no
 /// colors.
 [[nodiscard]] Result<Piece> with_laid_family(Piece piece, const std::string& name,

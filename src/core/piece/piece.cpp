@@ -1,14 +1,12 @@
 #include "core/piece/piece.h"
 
-#include "core/color/convert.h"
-
 #include <algorithm>
 
 namespace zc {
 namespace {
 
-template <class List> auto find_id(List& list, Id id) -> decltype(list.data()) {
-  const auto at = std::find_if(list.begin(), list.end(), [id](const auto& x) { return x.id == id; });
+template <class T> const T* find_id(const List<T>& list, Id id) {
+  const auto at = std::find_if(list.begin(), list.end(), [id](const T& x) { return x.id == id; });
   return at == list.end() ? nullptr : &*at;
 }
 
@@ -17,13 +15,6 @@ template <class List> auto find_id(List& list, Id id) -> decltype(list.data()) {
 bool Reference::operator==(const Reference& o) const {
   const bool same_bytes = bytes == o.bytes || (bytes && o.bytes && *bytes == *o.bytes);
   return id == o.id && name == o.name && extension == o.extension && extras == o.extras && same_bytes;
-}
-
-std::vector<Srgb> with_recent(std::vector<Srgb> recent, Srgb c) {
-  std::erase_if(recent, [c](Srgb x) { return rounded_8bit(x) == rounded_8bit(c); });
-  recent.insert(recent.begin(), c);
-  if (recent.size() > kRecentColors) recent.resize(kRecentColors);
-  return recent;
 }
 
 const SwatchSet* find_set(const Piece& piece, Id id) { return find_id(piece.sets, id); }

@@ -1,11 +1,12 @@
-// The document: one palette plan for one artwork. Plain values; edits are in edits.h.
+// The document: one palette plan for one artwork. Plain values; copies share what they have in common. Bounds
+// and invariants are in rules.h, edits in edits.h.
 #pragma once
 
+#include "core/base/list.h"
+#include "core/color/bands.h"
 #include "core/mask/mask.h"
-#include "core/wheel/steps.h"
 #include "core/wheel/wheel.h"
 
-#include <array>
 #include <cstdint>
 #include <memory>
 #include <optional>
@@ -30,7 +31,7 @@ struct SampleOrigin {
 struct Swatch {
   Id id = 0;
   Srgb color;
-  std::optional<WheelPoint> picked = {}; ///< Where on the wheel it was picked, when it was.
+  std::optional<WheelPlace> picked = {}; ///< Where it was picked, when it was; ask place_on().
   std::string name = {};
   std::string note = {};                 ///< Its role in the piece.
   std::optional<SampleOrigin> from = {}; ///< Where it was sampled, when it was.
@@ -41,23 +42,13 @@ struct Swatch {
   bool operator==(const Swatch&) const = default;
 };
 
-/// Places a row has at most.
-inline constexpr int kMostPlaces = 10'000;
-
 /// Swatches stand in the order of their places, each at a place of its own.
 struct Family {
   Id id = 0;
   std::string name;
-  std::vector<Swatch> swatches = {};
+  List<Swatch> swatches = {};
   std::string extras = {};
   bool operator==(const Family&) const = default;
-};
-
-/// Limits between the value bands, L*: dark < dark_below <= middle < light_from <= light.
-struct Bands {
-  double dark_below = 33.3;
-  double light_from = 66.7;
-  bool operator==(const Bands&) const = default;
 };
 
 /// A state of a set that was kept beside it. Its families and swatches have the ids they had in the set, so
@@ -65,7 +56,7 @@ struct Bands {
 struct SetVersion {
   Id id = 0;
   std::string name;
-  std::vector<Family> families = {};
+  List<Family> families = {};
   std::string extras = {};
   bool operator==(const SetVersion&) const = default;
 };
@@ -73,26 +64,22 @@ struct SetVersion {
 struct SwatchSet {
   Id id = 0;
   std::string name;
-  std::vector<Family> families = {};
+  List<Family> families = {};
   std::string note = {};
   std::vector<std::string> tags = {};
-  std::vector<SetVersion> versions = {};
+  List<SetVersion> versions = {};
   std::string extras = {};
   bool operator==(const SwatchSet&) const = default;
 };
 
-/// How many swatches lie in each value band, or are meant to.
-struct BandCounts {
-  int dark = 0, middle = 0, light = 0;
-  bool operator==(const BandCounts&) const = default;
-};
-
-/// What the grading of the piece's sets goes by; the defaults are common practice, no source.
+/// What the grading of the piece's sets goes by; the defaults are common practice, no source. Ranges are in
+/// rules.h.
 struct GradingRules {
-  int value_steps = 5;       ///< 3 to 11, from black to white.
-  double near_duplicate = 3; ///< CIEDE2000 below which two swatches are near-duplicates, 0.1 to 20.
-  double twin = 2;           ///< L* below which two swatches of different hue are twins, 0.1 to 20.
-  double gap = 20;           ///< L* above which neighbors in a family have a gap between them, 1 to 100.
+  int value_steps = 5;       ///< From black to white.
+  double near_duplicate = 3; ///< CIEDE2000 below which two swatches are near-duplicates.
+  double twin = 2;           ///< L* below which two swatches of different hue are twins.
+  double gap = 20;           ///< L* above which neighbors in a family have a gap between them.
+  double outside = 1;        ///< CIEDE2000 to the mask from which on a color counts as outside of it.
   BandCounts target{10, 10, 10};
   bool operator==(const GradingRules&) const = default;
 };
@@ -116,8 +103,8 @@ struct Piece {
   std::optional<Mask> mask;
   bool mask_on = true; ///< Off keeps the mask without using it.
   MaskRule rule = MaskRule::Held;
-  std::vector<Reference> references;
-  std::vector<SwatchSet> sets;
+  List<Reference> references;
+  List<SwatchSet> sets;
   Id current_set = 0;
   Bands bands;
   GradingRules grading;
@@ -125,19 +112,6 @@ struct Piece {
   std::string extras;
   bool operator==(const Piece&) const = default;
 };
-
-/// What lies on the desk beside the piece: saved with it, not undone.
-struct Bench {
-  std::array<std::optional<Srgb>, 8> wells;
-  std::vector<Srgb> recent; ///< Newest first, at most kRecentColors.
-  Srgb current{0.5, 0.5, 0.5};
-  Steps steps;
-  bool operator==(const Bench&) const = default;
-};
-inline constexpr std::size_t kRecentColors = 16;
-
-/// Trail with `c` put first; an equal 8-bit color further down is dropped.
-[[nodiscard]] std::vector<Srgb> with_recent(std::vector<Srgb> recent, Srgb c);
 
 [[nodiscard]] const SwatchSet* find_set(const Piece& piece, Id id);
 [[nodiscard]] const SwatchSet* current_set(const Piece& piece);

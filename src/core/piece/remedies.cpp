@@ -1,7 +1,7 @@
 #include "core/piece/remedies.h"
 
 #include "core/color/convert.h"
-#include "core/piece/edit_rules.h"
+#include "core/piece/change.h"
 #include "core/piece/set_edits.h"
 #include "core/wheel/color_words.h"
 
@@ -13,11 +13,7 @@ namespace {
 
 constexpr double kExact = 1e-6;
 
-Swatch* swatch_for_change(Piece& piece, Id id) { return const_cast<Swatch*>(find_swatch(piece, id)); }
-
-WheelPoint place_of(const Swatch& s, const Wheel& wheel) {
-  return wheel.locate(s.color, s.picked ? s.picked->a : 0);
-}
+WheelPoint place_of(const Swatch& s, const Wheel& wheel) { return place_on(wheel, s.color, s.picked); }
 
 /// How far a swatch can go toward the wanted value with its hue and saturation kept.
 double nearest_value(const Swatch& s, double wanted, const Wheel& wheel) {
@@ -34,7 +30,7 @@ bool put_at_value(Swatch& s, double value, const Wheel& wheel) {
   const auto found = wheel.nearest_existing(at);
   if (std::abs(found.at.r - at.r) > 1e-4) return false;
   s.color = found.color;
-  s.picked = found.at;
+  s.picked = WheelPlace{found.at, wheel.spec()};
   return true;
 }
 
@@ -43,12 +39,14 @@ bool put_at_value(Swatch& s, double value, const Wheel& wheel) {
 Result<Piece> with_merged(Piece piece, Id a, Id b) {
   const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
   if (!first || !second) return not_found("swatch");
+  if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be merged with itself.", "swatch"};
   return without_swatches(std::move(piece), {second->locked ? a : b});
 }
 
 Result<Piece> with_parted(Piece piece, Id a, Id b) {
-  Swatch *light = swatch_for_change(piece, a), *dark = swatch_for_change(piece, b);
+  Swatch *light = swatch_to_change(piece, a), *dark = swatch_to_change(piece, b);
   if (!light || !dark) return not_found("swatch");
+  if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be parted from itself.", "swatch"};
   if (value_of(light->color) < value_of(dark->color)) std::swap(light, dark);
   if (light->locked && dark->locked)
     return Error{ErrorCode::BadInput, "Both of these swatches are locked; unlock one to part them.",
@@ -75,10 +73,10 @@ Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap) {
   const Wheel wheel(piece.wheel);
   const Oklab p = oklab_from_srgb(dark->color), q = oklab_from_srgb(light->color);
   WheelPoint at = wheel.locate(srgb_from_oklab({(p.l + q.l) / 2, (p.a + q.a) / 2, (p.b + q.b) / 2}),
-                               dark->picked ? dark->picked->a : 0);
+                               place_of(*dark, wheel).a);
   at.v = (value_of(dark->color) + value_of(light->color)) / 2;
   const auto found = wheel.nearest_existing(at);
-  return with_swatch(std::move(piece), gap.family, {found.color, found.at}, "");
+  return with_swatch(std::move(piece), gap.family, {found.color, WheelPlace{found.at, wheel.spec()}}, "");
 }
 
 Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) {
@@ -87,7 +85,7 @@ Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) 
   const MaskRegion region(*piece.mask);
   const Wheel wheel(piece.wheel);
   for (const Id id : swatches) {
-    Swatch* s = swatch_for_change(piece, id);
+    Swatch* s = swatch_to_change(piece, id);
     if (!s) return not_found("swatch");
     if (s->locked)
       return Error{ErrorCode::BadInput, "\"" + s->name + "\" is locked; unlock first.", "swatch"};
@@ -96,19 +94,19 @@ Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) 
     if (held == place) continue;
     const auto found = wheel.nearest_existing(wheel_point(held, at.v, at.a));
     s->color = found.color;
-    s->picked = found.at;
+    s->picked = WheelPlace{found.at, piece.wheel};
   }
   return piece;
 }
 
 Result<Piece> with_evened(Piece piece, Id family) {
-  auto* f = const_cast<Family*>(find_family(piece, family));
+  Family* f = family_to_change(piece, family);
   if (!f) return not_found("family");
   if (f->swatches.size() < 3)
     return Error{ErrorCode::BadInput, "Evening out needs at least three swatches in the family.", "family"};
   const Wheel wheel(piece.wheel);
   std::vector<std::pair<double, Swatch*>> order;
-  for (auto& s : f->swatches) order.emplace_back(value_of(s.color), &s);
+  f->swatches.change_each([&order](Swatch& s) { order.emplace_back(value_of(s.color), &s); });
   std::stable_sort(order.begin(), order.end(),
                    [](const auto& a, const auto& b) { return a.first < b.first; });
   std::size_t anchor = 0;

@@ -1,7 +1,7 @@
 #include "core/piece/set_edits.h"
 
 #include "core/color/convert.h"
-#include "core/piece/edit_rules.h"
+#include "core/piece/change.h"
 #include "core/piece/grading.h"
 #include "core/wheel/color_words.h"
 
@@ -13,41 +13,23 @@ namespace {
 
 using IdSet = std::unordered_set<Id>;
 
-SwatchSet* set_for_change(Piece& piece, Id id) { return const_cast<SwatchSet*>(find_set(piece, id)); }
-Family* family_for_change(Piece& piece, Id id) { return const_cast<Family*>(find_family(piece, id)); }
-Swatch* swatch_for_change(Piece& piece, Id id) { return const_cast<Swatch*>(find_swatch(piece, id)); }
-
-SwatchSet* set_of_family(Piece& piece, Id family) {
-  for (auto& set : piece.sets)
-    for (const auto& f : set.families)
-      if (f.id == family) return &set;
-  return nullptr;
-}
-
-SwatchSet* set_of_version(Piece& piece, Id version) {
-  for (auto& set : piece.sets)
-    for (const auto& v : set.versions)
-      if (v.id == version) return &set;
-  return nullptr;
-}
-
 /// Calls f for each of the swatches; false unless all of them are in the piece.
 template <class F> bool for_each_of(Piece& piece, const std::vector<Id>& ids, F f) {
   const IdSet wanted(ids.begin(), ids.end());
+  const auto is_wanted = [&wanted](const Swatch& s) { return wanted.contains(s.id); };
   std::size_t found = 0;
-  for (auto& set : piece.sets)
-    for (auto& family : set.families)
-      for (auto& swatch : family.swatches)
-        if (wanted.contains(swatch.id)) {
-          f(swatch);
-          ++found;
-        }
+  for (std::size_t i = 0; i < piece.sets.size(); ++i)
+    for (std::size_t k = 0; k < piece.sets[i].families.size(); ++k) {
+      const auto& swatches = piece.sets[i].families[k].swatches;
+      if (std::none_of(swatches.begin(), swatches.end(), is_wanted)) continue;
+      found += piece.sets.change(i).families.change(k).swatches.change_where(is_wanted, f);
+    }
   return found == wanted.size() && found > 0;
 }
 
 /// Since the version was kept, swatches of it may have gone to other sets: there they stay the ones they
 /// were, and here they come back as others.
-void renew_ids_used_elsewhere(Piece& piece, const SwatchSet& set, std::vector<Family>& families) {
+void renew_ids_used_elsewhere(Piece& piece, const SwatchSet& set, List<Family>& families) {
   IdSet elsewhere;
   for (const auto& other : piece.sets) {
     if (other.id == set.id) continue;
@@ -56,22 +38,26 @@ void renew_ids_used_elsewhere(Piece& piece, const SwatchSet& set, std::vector<Fa
       for (const auto& s : family.swatches) elsewhere.insert(s.id);
     }
   }
-  for (auto& family : families) {
+  families.change_each([&](Family& family) {
     if (elsewhere.contains(family.id)) family.id = piece.next_id++;
-    for (auto& s : family.swatches)
-      if (elsewhere.contains(s.id)) s.id = piece.next_id++;
-  }
+    family.swatches.change_where([&](const Swatch& s) { return elsewhere.contains(s.id); },
+                                 [&](Swatch& s) { s.id = piece.next_id++; });
+  });
 }
 
 /// Nothing, or why these swatches cannot be changed.
-std::optional<Error> kept_from_change(Piece& piece, const std::vector<Id>& ids) {
+std::optional<Error> kept_from_change(const Piece& piece, const std::vector<Id>& ids) {
+  const IdSet wanted(ids.begin(), ids.end());
   std::string name;
-  int locked = 0;
-  const bool all = for_each_of(piece, ids, [&](const Swatch& s) {
-    if (!s.locked) return;
-    if (locked++ == 0) name = s.name;
-  });
-  if (!all) return not_found("swatch");
+  std::size_t locked = 0, found = 0;
+  for (const auto& set : piece.sets)
+    for (const auto& family : set.families)
+      for (const auto& s : family.swatches) {
+        if (!wanted.contains(s.id)) continue;
+        ++found;
+        if (s.locked && locked++ == 0) name = s.name;
+      }
+  if (found != wanted.size() || found == 0) return not_found("swatch");
   if (locked == 0) return std::nullopt;
   const std::string more =
       locked == 1 ? "\" is locked" : "\" and " + std::to_string(locked - 1) + " more are locked";
@@ -80,25 +66,27 @@ std::optional<Error> kept_from_change(Piece& piece, const std::vector<Id>& ids) 
 
 /// Takes the swatches out of their families and gives them in the order of the set.
 std::vector<Swatch> taken_out(Piece& piece, const IdSet& ids) {
+  const auto wanted = [&ids](const Swatch& s) { return ids.contains(s.id); };
   std::vector<Swatch> out;
-  for (auto& set : piece.sets)
-    for (auto& family : set.families)
-      std::erase_if(family.swatches, [&](Swatch& s) {
-        if (!ids.contains(s.id)) return false;
-        out.push_back(std::move(s));
-        return true;
-      });
+  for (std::size_t i = 0; i < piece.sets.size(); ++i)
+    for (std::size_t k = 0; k < piece.sets[i].families.size(); ++k) {
+      const auto& there = piece.sets[i].families[k].swatches;
+      const std::size_t before = out.size();
+      std::copy_if(there.begin(), there.end(), std::back_inserter(out), wanted);
+      if (out.size() > before) piece.sets.change(i).families.change(k).swatches.erase_if(wanted);
+    }
   return out;
 }
 
 void put_at(Family& family, Swatch swatch, int place) {
   swatch.place = place;
-  const auto at = std::upper_bound(family.swatches.begin(), family.swatches.end(), place,
-                                   [](int p, const Swatch& s) { return p < s.place; });
-  family.swatches.insert(at, std::move(swatch));
+  const auto& there = family.swatches;
+  const auto at =
+      std::upper_bound(there.begin(), there.end(), place, [](int p, const Swatch& s) { return p < s.place; });
+  family.swatches.insert(static_cast<std::size_t>(at - there.begin()), std::move(swatch));
 }
 
-Swatch* swatch_at_place(Family& family, int place) {
+const Swatch* swatch_at_place(const Family& family, int place) {
   const auto at = std::lower_bound(family.swatches.begin(), family.swatches.end(), place,
                                    [](const Swatch& s, int p) { return s.place < p; });
   return at != family.swatches.end() && at->place == place ? &*at : nullptr;
@@ -106,7 +94,7 @@ Swatch* swatch_at_place(Family& family, int place) {
 
 /// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has
 /// places.
-int free_place_from(Family& family, int place) {
+int free_place_from(const Family& family, int place) {
   while (swatch_at_place(family, place)) ++place;
   if (place < kMostPlaces) return place;
   for (place = 0; swatch_at_place(family, place);) ++place;
@@ -146,13 +134,6 @@ Result<std::string> checked_note(std::string note) {
   return note;
 }
 
-template <class List> void move_in(List& list, std::size_t from, std::size_t place) {
-  auto moved = std::move(list[from]);
-  list.erase(list.begin() + static_cast<std::ptrdiff_t>(from));
-  const std::size_t to = place > from ? place - 1 : place;
-  list.insert(list.begin() + static_cast<std::ptrdiff_t>(to), std::move(moved));
-}
-
 } // namespace
 
 // ---------------------------------------------------------------- sets
@@ -177,7 +158,7 @@ Result<Piece> with_current_set(Piece piece, Id set) {
 Result<Piece> with_set_named(Piece piece, Id set, std::string name) {
   auto clean = clean_name(name, "set");
   if (!clean) return clean.error();
-  SwatchSet* s = set_for_change(piece, set);
+  SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   if (set_name_taken(piece, *clean, set)) return set_taken(*clean);
   s->name = *clean;
@@ -187,7 +168,7 @@ Result<Piece> with_set_named(Piece piece, Id set, std::string name) {
 Result<Piece> with_set_duplicated(Piece piece, Id set) {
   const SwatchSet* original = find_set(piece, set);
   if (!original) return not_found("set");
-  const auto place = original - piece.sets.data();
+  const std::size_t place = index_of(piece.sets, set);
   SwatchSet copy = *original;
   const std::string name = free_name(shortened(copy.name, kLongestName - 9) + " copy",
                                      [&](const std::string& n) { return set_name_taken(piece, n, 0); });
@@ -197,66 +178,63 @@ Result<Piece> with_set_duplicated(Piece piece, Id set) {
   copy.id = piece.sets.back().id;
   copy.name = name;
   copy.versions.clear();
-  for (auto& family : copy.families) {
+  copy.families.change_each([&piece](Family& family) {
     family.id = piece.next_id++;
-    for (auto& swatch : family.swatches) swatch.id = piece.next_id++;
-  }
+    family.swatches.change_each([&piece](Swatch& swatch) { swatch.id = piece.next_id++; });
+  });
   piece.sets.pop_back();
-  piece.sets.insert(piece.sets.begin() + place + 1, std::move(copy));
+  piece.sets.insert(place + 1, std::move(copy));
   return piece;
 }
 
 Result<Piece> with_set_moved(Piece piece, Id set, std::size_t place) {
-  const SwatchSet* s = find_set(piece, set);
-  if (!s || place > piece.sets.size()) return not_found("set");
-  move_in(piece.sets, static_cast<std::size_t>(s - piece.sets.data()), place);
+  const std::size_t from = index_of(piece.sets, set);
+  if (from == piece.sets.size() || place > piece.sets.size()) return not_found("set");
+  piece.sets.move(from, place);
   return piece;
 }
 
 Result<Piece> without_set(Piece piece, Id set) {
-  const SwatchSet* s = find_set(piece, set);
-  if (!s) return not_found("set");
+  const std::size_t at = index_of(piece.sets, set);
+  if (at == piece.sets.size()) return not_found("set");
   if (piece.sets.size() == 1)
     return Error{ErrorCode::BadInput, "A piece keeps at least one set; add another before removing this one.",
                  "set"};
-  const auto at = s - piece.sets.data();
-  piece.sets.erase(piece.sets.begin() + at);
-  if (piece.current_set == set)
-    piece.current_set =
-        piece.sets[std::min<std::size_t>(static_cast<std::size_t>(at), piece.sets.size() - 1)].id;
+  piece.sets.erase(at);
+  if (piece.current_set == set) piece.current_set = piece.sets[std::min(at, piece.sets.size() - 1)].id;
   return piece;
 }
 
 Result<Piece> with_set_note(Piece piece, Id set, std::string note) {
   auto checked = checked_note(std::move(note));
   if (!checked) return checked.error();
-  SwatchSet* s = set_for_change(piece, set);
+  SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   s->note = std::move(checked).value();
   return piece;
 }
 
 Result<Piece> with_set_tags(Piece piece, Id set, std::vector<std::string> tags) {
-  SwatchSet* s = set_for_change(piece, set);
+  SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   if (tags.size() > kMostTags)
     return Error{ErrorCode::BadInput, "A set has at most 50 tags; leave some out.", "tags"};
+  const auto too_long = [](const std::string& tag) { return tag.size() > kLongestName; };
+  if (std::any_of(tags.begin(), tags.end(), too_long))
+    return Error{ErrorCode::BadInput, "A tag is too long; keep it under 400 letters.", "tags"};
   s->tags = std::move(tags);
   return piece;
 }
 
-Result<Piece> with_grading(Piece piece, const GradingRules& r) {
-  const auto within = [](double x, double low, double high) { return x >= low && x <= high; };
-  const bool good = r.value_steps >= 3 && r.value_steps <= 11 && within(r.near_duplicate, 0.1, 20) &&
-                    within(r.twin, 0.1, 20) && within(r.gap, 1, 100) && r.target.dark >= 0 &&
-                    r.target.middle >= 0 && r.target.light >= 0;
-  if (!good) return Error{ErrorCode::BadInput, "This is outside what a set can be graded by.", "grading"};
-  piece.grading = r;
+Result<Piece> with_grading(Piece piece, const GradingRules& rules) {
+  if (!in_bounds(rules))
+    return Error{ErrorCode::BadInput, "This is outside what a set can be graded by.", "grading"};
+  piece.grading = rules;
   return piece;
 }
 
 Result<Piece> with_bands(Piece piece, const Bands& bands) {
-  if (!(bands.dark_below > 0 && bands.dark_below < bands.light_from && bands.light_from < 100))
+  if (!in_order(bands))
     return Error{ErrorCode::BadInput, "The light band must begin above the dark one, both between 0 and 100.",
                  "bands"};
   piece.bands = bands;
@@ -266,7 +244,7 @@ Result<Piece> with_bands(Piece piece, const Bands& bands) {
 Result<Piece> with_version_kept(Piece piece, Id set, std::string name) {
   auto clean = clean_name(name, "version");
   if (!clean) return clean.error();
-  SwatchSet* s = set_for_change(piece, set);
+  SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   if (s->versions.size() >= kMostVersions)
     return Error{ErrorCode::TooLarge, "A set keeps at most 50 versions; remove one first.", "version"};
@@ -281,7 +259,7 @@ Result<Piece> with_version_kept(Piece piece, Id set, std::string name) {
 Result<Piece> with_version_named(Piece piece, Id version, std::string name) {
   auto clean = clean_name(name, "version");
   if (!clean) return clean.error();
-  auto* v = const_cast<SetVersion*>(find_version(piece, version));
+  SetVersion* v = version_to_change(piece, version);
   if (!v) return not_found("version");
   v->name = *clean;
   return piece;
@@ -290,7 +268,7 @@ Result<Piece> with_version_named(Piece piece, Id version, std::string name) {
 Result<Piece> without_version(Piece piece, Id version) {
   SwatchSet* s = set_of_version(piece, version);
   if (!s) return not_found("version");
-  std::erase_if(s->versions, [version](const SetVersion& v) { return v.id == version; });
+  s->versions.erase(index_of(s->versions, version));
   return piece;
 }
 
@@ -320,7 +298,7 @@ std::string free_family_name(const SwatchSet& set, const std::string& name) {
 Result<Piece> with_family(Piece piece, std::string name) {
   auto clean = clean_name(name, "family");
   if (!clean) return clean.error();
-  SwatchSet* set = set_for_change(piece, piece.current_set);
+  SwatchSet* set = set_to_change(piece, piece.current_set);
   if (!set) return not_found("set");
   if (family_name_taken(*set, *clean, 0)) return family_taken(*clean);
   if (set->families.size() >= kMostFamilies)
@@ -336,53 +314,53 @@ Result<Piece> with_family_named(Piece piece, Id family, std::string name) {
   SwatchSet* set = set_of_family(piece, family);
   if (!set) return not_found("family");
   if (family_name_taken(*set, *clean, family)) return family_taken(*clean);
-  family_for_change(piece, family)->name = *clean;
+  family_to_change(piece, family)->name = *clean;
   return piece;
 }
 
 Result<Piece> with_family_moved(Piece piece, Id family, std::size_t place) {
   SwatchSet* set = set_of_family(piece, family);
   if (!set || place > set->families.size()) return not_found("family");
-  const auto at = find_family(piece, family) - set->families.data();
-  move_in(set->families, static_cast<std::size_t>(at), place);
+  set->families.move(index_of(set->families, family), place);
   return piece;
 }
 
 Result<Piece> with_families_merged(Piece piece, Id into, Id from) {
-  SwatchSet* set = set_of_family(piece, from);
-  Family* target = family_for_change(piece, into);
-  if (!set || !target) return not_found("family");
+  if (!find_family(piece, into) || !find_family(piece, from)) return not_found("family");
   if (into == from)
     return Error{ErrorCode::BadInput, "A family cannot be merged with itself; choose another.", "family"};
-  for (auto& swatch : std::exchange(family_for_change(piece, from)->swatches, {}))
-    put_last(*target, std::move(swatch));
-  std::erase_if(set->families, [from](const Family& f) { return f.id == from; });
+  SwatchSet* set = set_of_family(piece, from);
+  const std::size_t emptied = index_of(set->families, from);
+  const List<Swatch> moving = set->families[emptied].swatches;
+  set->families.erase(emptied);
+  Family* target = family_to_change(piece, into);
+  for (const auto& swatch : moving) put_last(*target, swatch);
   if (swatch_count(*set_of_family(piece, into)) > kMostSwatches) return too_many_swatches();
   return piece;
 }
 
 Result<Piece> with_family_split(Piece piece, const std::vector<Id>& swatches) {
   const IdSet ids(swatches.begin(), swatches.end());
-  SwatchSet* set = nullptr;
-  std::size_t at = 0, touched = 0, within = 0;
-  for (auto& s : piece.sets)
-    for (std::size_t i = 0; i < s.families.size(); ++i) {
-      const auto n = std::count_if(s.families[i].swatches.begin(), s.families[i].swatches.end(),
+  const Family* source = nullptr;
+  std::size_t touched = 0, within = 0;
+  for (const auto& s : piece.sets)
+    for (const auto& family : s.families) {
+      const auto n = std::count_if(family.swatches.begin(), family.swatches.end(),
                                    [&](const Swatch& w) { return ids.contains(w.id); });
       if (n == 0) continue;
       ++touched;
       within = static_cast<std::size_t>(n);
-      set = &s;
-      at = i;
+      source = &family;
     }
-  if (!set) return not_found("swatch");
-  if (touched > 1 || within == set->families[at].swatches.size())
+  if (!source) return not_found("swatch");
+  if (touched > 1 || within == source->swatches.size())
     return Error{ErrorCode::BadInput, "Select some swatches of one family, and not all of them, to split it.",
                  "family"};
-  Family split{piece.next_id++, free_family_name(*set, set->families[at].name)};
-  auto taken = taken_out(piece, ids);
-  for (auto& swatch : taken) put_last(split, std::move(swatch));
-  set->families.insert(set->families.begin() + static_cast<std::ptrdiff_t>(at) + 1, std::move(split));
+  const Id from = source->id;
+  SwatchSet* set = set_of_family(piece, from);
+  Family split{piece.next_id++, free_family_name(*set, find_family(piece, from)->name)};
+  for (auto& swatch : taken_out(piece, ids)) put_last(split, std::move(swatch));
+  set->families.insert(index_of(set->families, from) + 1, std::move(split));
   return piece;
 }
 
@@ -393,7 +371,7 @@ Result<Piece> without_family(Piece piece, Id family) {
   for (const auto& s : find_family(piece, family)->swatches) all.push_back(s.id);
   if (!all.empty())
     if (const auto locked = kept_from_change(piece, all)) return *locked;
-  std::erase_if(set->families, [&](const Family& f) { return f.id == family; });
+  set->families.erase(index_of(set->families, family));
   return piece;
 }
 
@@ -402,7 +380,7 @@ Result<Piece> without_family(Piece piece, Id family) {
 Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, std::string name) {
   auto clean = clean_name(name.empty() ? color_in_words(laid.color) : name, "swatch");
   if (!clean) return clean.error();
-  Family* f = family_for_change(piece, family);
+  Family* f = family_to_change(piece, family);
   if (!f) return not_found("family");
   if (swatch_count(*set_of_family(piece, family)) >= kMostSwatches) return too_many_swatches();
   Swatch swatch{piece.next_id++, laid.color, laid.picked, *clean};
@@ -414,7 +392,7 @@ Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, std::st
 Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name) {
   auto clean = clean_name(name, "swatch");
   if (!clean) return clean.error();
-  Swatch* s = swatch_for_change(piece, swatch);
+  Swatch* s = swatch_to_change(piece, swatch);
   if (!s) return not_found("swatch");
   s->name = *clean;
   return piece;
@@ -423,7 +401,7 @@ Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name) {
 Result<Piece> with_swatch_note(Piece piece, Id swatch, std::string note) {
   auto checked = checked_note(std::move(note));
   if (!checked) return checked.error();
-  Swatch* s = swatch_for_change(piece, swatch);
+  Swatch* s = swatch_to_change(piece, swatch);
   if (!s) return not_found("swatch");
   s->note = std::move(checked).value();
   return piece;
@@ -449,25 +427,35 @@ Result<Piece> with_swatches_used(Piece piece, const std::vector<Id>& swatches, b
   return piece;
 }
 
+namespace {
+
+/// Copies of the wanted ones, each at the next free place behind its original; gives how many.
+std::size_t duplicate_in(Family& family, const IdSet& ids, Id& next_id) {
+  std::vector<Swatch> originals;
+  std::copy_if(family.swatches.begin(), family.swatches.end(), std::back_inserter(originals),
+               [&](const Swatch& s) { return ids.contains(s.id); });
+  for (auto& copy : originals) {
+    copy.id = next_id++;
+    copy.locked = false;
+    const int place = free_place_from(family, copy.place + 1);
+    put_at(family, std::move(copy), place);
+  }
+  return originals.size();
+}
+
+} // namespace
+
 Result<Piece> with_swatches_duplicated(Piece piece, const std::vector<Id>& swatches) {
   const IdSet ids(swatches.begin(), swatches.end());
   std::size_t found = 0;
-  for (auto& set : piece.sets) {
-    for (auto& family : set.families) {
-      std::vector<Swatch> originals;
-      for (const auto& s : family.swatches)
-        if (ids.contains(s.id)) originals.push_back(s);
-      for (auto& copy : originals) {
-        copy.id = piece.next_id++;
-        copy.locked = false;
-        const int place = free_place_from(family, copy.place + 1);
-        put_at(family, std::move(copy), place);
-        ++found;
-      }
-    }
-    if (swatch_count(set) > kMostSwatches) return too_many_swatches();
-  }
+  Id next_id = piece.next_id;
+  piece.sets.change_each([&](SwatchSet& set) {
+    set.families.change_each([&](Family& family) { found += duplicate_in(family, ids, next_id); });
+  });
+  piece.next_id = next_id;
   if (found != ids.size() || found == 0) return not_found("swatch");
+  for (const auto& set : piece.sets)
+    if (swatch_count(set) > kMostSwatches) return too_many_swatches();
   return piece;
 }
 
@@ -478,7 +466,7 @@ Result<Piece> without_swatches(Piece piece, const std::vector<Id>& swatches) {
 }
 
 Result<Piece> with_swatches_pasted(Piece piece, Id family, const std::vector<Swatch>& swatches) {
-  Family* f = family_for_change(piece, family);
+  Family* f = family_to_change(piece, family);
   if (!f) return not_found("family");
   if (swatch_count(*set_of_family(piece, family)) + swatches.size() > kMostSwatches)
     return too_many_swatches();
@@ -491,23 +479,29 @@ Result<Piece> with_swatches_pasted(Piece piece, Id family, const std::vector<Swa
   return piece;
 }
 
+namespace {
+
+/// In whatever families they stand. REQUIRES that both are there, and two.
+Piece with_places_swapped(Piece piece, Id a, Id b) {
+  Swatch *one = swatch_to_change(piece, a), *other = swatch_to_change(piece, b);
+  std::swap(one->place, other->place);
+  std::swap(*one, *other);
+  return piece;
+}
+
+} // namespace
+
 Result<Piece> with_swatches_moved(Piece piece, const std::vector<Id>& swatches, Id to_family,
                                   std::optional<int> place) {
-  Family* to = family_for_change(piece, to_family);
+  Family* to = family_to_change(piece, to_family);
   if (!to) return not_found("family");
   if (place && (*place < 0 || *place >= kMostPlaces)) return not_found("place");
   const IdSet ids(swatches.begin(), swatches.end());
   if (ids.size() == 1 && place) {
-    Swatch* moving = swatch_for_change(piece, *ids.begin());
-    Swatch* there = swatch_at_place(*to, *place);
-    if (!moving) return not_found("swatch");
-    if (there == moving) return piece;
-    if (there) {
-      // The two change places, in whatever families they stand.
-      std::swap(moving->place, there->place);
-      std::swap(*moving, *there);
-      return piece;
-    }
+    const Swatch* there = swatch_at_place(*to, *place);
+    if (!find_swatch(piece, *ids.begin())) return not_found("swatch");
+    if (there && there->id == *ids.begin()) return piece;
+    if (there) return with_places_swapped(std::move(piece), *ids.begin(), there->id);
   }
   auto moving = taken_out(piece, ids);
   if (moving.size() != ids.size() || moving.empty()) return not_found("swatch");
@@ -521,23 +515,22 @@ Result<Piece> with_swatches_moved(Piece piece, const std::vector<Id>& swatches, 
 }
 
 Result<Piece> with_set_sorted(Piece piece, Id set, SortBy by) {
-  SwatchSet* s = set_for_change(piece, set);
+  SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   const auto key = [by](const Swatch& w) {
     const Oklch lch = lch_from_oklab(oklab_from_srgb(w.color));
     if (by == SortBy::Hue) return lch.c < kNeutralChroma ? -1.0 : lch.h;
     return by == SortBy::Value ? -value_of(w.color) : -lch.c;
   };
-  for (auto& family : s->families) {
-    auto& list = family.swatches;
-    if (by == SortBy::Name)
-      std::stable_sort(list.begin(), list.end(),
-                       [](const Swatch& a, const Swatch& b) { return a.name < b.name; });
-    else
-      std::stable_sort(list.begin(), list.end(),
-                       [&](const Swatch& a, const Swatch& b) { return key(a) < key(b); });
-    for (std::size_t i = 0; i < list.size(); ++i) list[i].place = static_cast<int>(i);
-  }
+  s->families.change_each([&](Family& family) {
+    std::vector<Swatch> order(family.swatches.begin(), family.swatches.end());
+    std::stable_sort(order.begin(), order.end(), [&](const Swatch& a, const Swatch& b) {
+      return by == SortBy::Name ? a.name < b.name : key(a) < key(b);
+    });
+    int place = 0;
+    for (auto& swatch : order) swatch.place = place++;
+    family.swatches = {order.begin(), order.end()};
+  });
   return piece;
 }
 

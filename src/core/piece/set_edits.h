@@ -4,21 +4,10 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/piece/piece.h"
+#include "core/base/text.h"
+#include "core/piece/rules.h"
 
 namespace zc {
-
-/// Longest title or name, and longest note, in bytes of UTF-8.
-inline constexpr std::size_t kLongestName = 400;
-inline constexpr std::size_t kLongestNote = 10'000;
-/// The text as far as `most` bytes hold it, without a cut character or spaces at its end.
-[[nodiscard]] std::string shortened(std::string text, std::size_t most);
-/// Bounds that keep a piece workable and its file readable.
-inline constexpr std::size_t kMostSwatches = 10'000; ///< In a set.
-inline constexpr std::size_t kMostFamilies = 1000;   ///< In a set.
-inline constexpr std::size_t kMostSets = 1000;
-inline constexpr std::size_t kMostVersions = 50; ///< Of a set.
-inline constexpr std::size_t kMostTags = 50;
 
 // ---------------------------------------------------------------- sets
 
@@ -70,7 +59,7 @@ inline constexpr std::size_t kMostTags = 50;
 
 struct LaidColor {
   Srgb color;
-  std::optional<WheelPoint> picked;
+  std::optional<WheelPlace> picked;
   std::optional<SampleOrigin> from = {};
 };
 /// Lays a color into a family as a new swatch at its next place. An empty name becomes the color in words.

@@ -41,4 +41,10 @@ double Wheel::reach(double a, double v) const { return m_measure->reach(hue_at(a
 
 ValueSpan Wheel::value_span(double a, double r) const { return m_measure->value_span(hue_at(a), r); }
 
+WheelPoint place_on(const Wheel& wheel, Srgb color, const std::optional<WheelPlace>& picked,
+                    double angle_of_neutral) {
+  if (picked && picked->wheel == wheel.spec()) return picked->at;
+  return wheel.locate(color, angle_of_neutral);
+}
+
 } // namespace zc

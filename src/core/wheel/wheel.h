@@ -23,6 +23,13 @@ struct WheelPoint {
   bool operator==(const WheelPoint&) const = default;
 };
 
+/// A place together with the wheel it is a place of: on another wheel the same numbers mean another color.
+struct WheelPlace {
+  WheelPoint at;
+  WheelSpec wheel;
+  bool operator==(const WheelPlace&) const = default;
+};
+
 /// Cartesian place on the unit disc, x to the right, y up.
 struct DiscPoint {
   double x = 0, y = 0;
@@ -68,5 +75,10 @@ private:
   std::shared_ptr<const HueMap> m_hues;
   std::shared_ptr<const Measure> m_measure;
 };
+
+/// Where a color stands on a wheel: where it was picked, when it was picked on this wheel; otherwise it is
+/// located anew. A neutral that has no place of its own takes `angle_of_neutral`.
+[[nodiscard]] WheelPoint place_on(const Wheel& wheel, Srgb color, const std::optional<WheelPlace>& picked,
+                                  double angle_of_neutral = 0);
 
 } // namespace zc

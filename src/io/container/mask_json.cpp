@@ -46,21 +46,21 @@ Shape read_shape(Fields& f) {
     auto e = f.inner(f.raw("ellipse"), "ellipse");
     Ellipse out;
     if (e.has("center")) out.center = read_point(e, e.raw("center"), "center");
-    out.along = e.number("along", kThinnest, 2, kThinnest);
-    out.across = e.number("across", kThinnest, 2, kThinnest);
-    out.turned = e.number("turned", 0, 360, 0);
+    out.along = e.number("along", kThinnest, kLongestAxis, kThinnest);
+    out.across = e.number("across", kThinnest, kLongestAxis, kThinnest);
+    out.turned = e.angle("turned", 0);
     return out;
   }
   if (f.has("ring_sector")) {
     auto s = f.inner(f.raw("ring_sector"), "ring_sector");
-    RingSector out{s.number("from", 0, 360, 0), s.number("sweep", 0, 360, 360), s.number("inner", 0, 1, 0),
+    RingSector out{s.angle("from", 0), s.number("sweep", 0, 360, 360), s.number("inner", 0, 1, 0),
                    s.number("outer", 0, 1, 1)};
-    if (!validate(out)) s.fail("", "a sweep above 0, and an inner below an outer saturation");
+    if (!in_bounds(out)) s.fail("", "a sweep above 0, and an inner below an outer saturation");
     return out;
   }
   Polygon polygon;
   if (!f.has("polygon")) f.fail("polygon", "a list of points");
-  f.each("polygon", 10'000,
+  f.each("polygon", kMostPoints,
          [&](const Json& j, const std::string& key) { polygon.points.push_back(read_point(f, j, key)); });
   return polygon;
 }
@@ -88,8 +88,8 @@ Json mask_json(const Mask& mask) {
 Mask read_mask(Fields f) {
   Mask mask;
   mask.name = f.text("name");
-  mask.turned = f.number("turned", 0, 360, 0);
-  f.each("areas", 1000,
+  mask.turned = f.angle("turned", 0);
+  f.each("areas", kMostAreas,
          [&](const Json& j, const std::string& key) { mask.areas.push_back(read_area(f.inner(j, key))); });
   mask.extras = f.extras({"name", "turned", "areas"});
   return mask;

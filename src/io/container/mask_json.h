@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/mask/mask.h"
-#include "io/container/json_fields.h"
+#include "io/files/json_fields.h"
 
 namespace zc {
 

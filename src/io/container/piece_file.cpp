@@ -1,5 +1,6 @@
 #include "io/container/piece_file.h"
 
+#include "io/container/zip_archive.h"
 #include "io/exchange/png_strip.h"
 
 #include <algorithm>
@@ -7,11 +8,6 @@
 
 namespace zc {
 namespace {
-
-Bytes bytes_of(std::string_view text) { return {text.begin(), text.end()}; }
-std::string_view text_of(const Bytes& bytes) {
-  return {reinterpret_cast<const char*>(bytes.data()), bytes.size()};
-}
 
 Error foreign() {
   return {ErrorCode::Damaged, "This is not a Zonachrom piece; choose a file that ends in .zonachrom.",
@@ -30,7 +26,7 @@ Status fill_references(ReadDocument& out,
   for (std::size_t i = 0; i < out.reference_files.size(); ++i) {
     auto bytes = bytes_of_file(out.reference_files[i]);
     if (!bytes) return bytes.error();
-    out.document.piece.references[i].bytes = std::make_shared<const Bytes>(std::move(bytes).value());
+    out.document.piece.references.change(i).bytes = std::make_shared<const Bytes>(std::move(bytes).value());
   }
   return Done{};
 }

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "io/container/piece_json.h"
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
 
 namespace zc {
 

@@ -3,14 +3,10 @@
 #include "io/container/mask_json.h"
 #include "io/container/set_json.h"
 
-#include "core/piece/set_edits.h"
-
 #include <algorithm>
 
 namespace zc {
 namespace {
-
-constexpr int kDeepest = 64;
 
 constexpr Word<MaskRule> kRuleWords[] = {
     {MaskRule::Held, "held"}, {MaskRule::Flagged, "flagged"}, {MaskRule::Free, "free"}};
@@ -22,60 +18,120 @@ Json reference_json(const Reference& r) {
   return out;
 }
 
-Json bench_json(const Bench& bench) {
-  Json out{{"wells", Json::array()}, {"recent", Json::array()}, {"current", color_json(bench.current)}};
-  for (const auto& well : bench.wells) out["wells"].push_back(well ? color_json(*well) : Json(nullptr));
-  for (const auto& c : bench.recent) out["recent"].push_back(color_json(c));
-  if (!bench.steps.off())
-    out["steps"] = {
-        {"hues", bench.steps.hues}, {"saturations", bench.steps.saturations}, {"values", bench.steps.values}};
+Json at_hand_json(const AtHand& at_hand) {
+  Json out{{"wells", Json::array()}, {"recent", Json::array()}, {"current", color_json(at_hand.current)}};
+  for (const auto& well : at_hand.wells) out["wells"].push_back(well ? color_json(*well) : Json(nullptr));
+  for (const auto& c : at_hand.recent) out["recent"].push_back(color_json(c));
+  if (!at_hand.steps.off())
+    out["steps"] = {{"hues", at_hand.steps.hues},
+                    {"saturations", at_hand.steps.saturations},
+                    {"values", at_hand.steps.values}};
   return out;
 }
 
 // ---------------------------------------------------------------- reading
 
-Bench read_bench(Fields f) {
-  Bench bench;
-  if (f.has("current")) bench.current = f.color("current");
+AtHand read_at_hand(Fields f) {
+  AtHand at_hand;
+  if (f.has("current")) at_hand.current = f.color("current");
   std::size_t well = 0;
-  f.each("wells", bench.wells.size(), [&](const Json& j, const std::string& key) {
-    if (!j.is_null()) bench.wells[well] = f.color_of(j, key);
+  f.each("wells", at_hand.wells.size(), [&](const Json& j, const std::string& key) {
+    if (!j.is_null()) at_hand.wells[well] = f.color_of(j, key);
     ++well;
   });
   f.each("recent", kRecentColors,
-         [&](const Json& j, const std::string& key) { bench.recent.push_back(f.color_of(j, key)); });
+         [&](const Json& j, const std::string& key) { at_hand.recent.push_back(f.color_of(j, key)); });
   if (f.has("steps")) {
     auto s = f.inner(f.raw("steps"), "steps");
-    bench.steps = sensible_steps({static_cast<int>(s.number("hues", 0, 360, 0)),
-                                  static_cast<int>(s.number("saturations", 0, 50, 0)),
-                                  static_cast<int>(s.number("values", 0, 101, 0))});
+    at_hand.steps = sensible_steps({static_cast<int>(s.number("hues", 0, 360, 0)),
+                                    static_cast<int>(s.number("saturations", 0, 50, 0)),
+                                    static_cast<int>(s.number("values", 0, 101, 0))});
   }
-  return bench;
+  return at_hand;
 }
 
-/// Every id is used once and lies below next_id, so that edits can trust them.
-void settle_ids(Piece& piece, Fields& f) {
-  std::vector<Id> ids;
-  for (const auto& r : piece.references) ids.push_back(r.id);
+void read_references(Fields& f, ReadDocument& out) {
+  f.each("references", kMostReferences, [&](const Json& j, const std::string& key) {
+    auto r = f.inner(j, key);
+    const std::string file = r.text("file");
+    const auto dot = file.rfind('.');
+    const std::string ending = dot == std::string::npos ? "" : file.substr(dot + 1);
+    out.document.piece.references.push_back({r.id("id"), r.text("name"), good_extension(ending) ? ending : "",
+                                             nullptr, r.extras({"id", "name", "file"})});
+    out.reference_files.push_back(file);
+  });
+}
+
+Bands read_bands(Fields f) {
+  const Bands usual;
+  return {f.number("dark_below", kValueRange, usual.dark_below),
+          f.number("light_from", kValueRange, usual.light_from)};
+}
+
+/// Above every id that occurs, as far as there are numbers.
+Id next_id_of(const Piece& piece) {
+  Id next = piece.next_id;
+  const auto above = [&next](Id id) { next = std::max(next, id < kIdEnd ? id + 1 : id); };
+  const auto above_all = [&above](const List<Family>& families) {
+    for (const auto& family : families) {
+      above(family.id);
+      for (const auto& swatch : family.swatches) above(swatch.id);
+    }
+  };
+  for (const auto& r : piece.references) above(r.id);
   for (const auto& set : piece.sets) {
-    ids.push_back(set.id);
-    for (const auto& family : set.families) {
-      ids.push_back(family.id);
-      for (const auto& swatch : family.swatches) ids.push_back(swatch.id);
+    above(set.id);
+    above_all(set.families);
+    for (const auto& version : set.versions) {
+      above(version.id);
+      above_all(version.families);
     }
   }
-  std::sort(ids.begin(), ids.end());
-  if (std::adjacent_find(ids.begin(), ids.end()) != ids.end()) f.fail("id", "used only once");
-  // Swatches of versions share their ids with those of the set; some are only there.
-  for (const auto& set : piece.sets)
-    for (const auto& version : set.versions) {
-      ids.push_back(version.id);
-      for (const auto& family : version.families) {
-        ids.push_back(family.id);
-        for (const auto& swatch : family.swatches) ids.push_back(swatch.id);
-      }
-    }
-  if (!ids.empty()) piece.next_id = std::max(piece.next_id, *std::max_element(ids.begin(), ids.end()) + 1);
+  return next;
+}
+
+void read_sets(Fields& f, Piece& p) {
+  const Wheel wheel(p.wheel);
+  f.each("sets", kMostSets,
+         [&](const Json& j, const std::string& key) { p.sets.push_back(read_set(f.inner(j, key), &wheel)); });
+  p.next_id = f.has("next_id") ? f.id("next_id") : 1;
+  p.next_id = next_id_of(p);
+  if (p.sets.empty()) p.sets.push_back({p.next_id++, "First set"});
+  p.current_set = f.has("current_set") ? f.id("current_set") : p.sets.front().id;
+  if (!find_set(p, p.current_set)) p.current_set = p.sets.front().id;
+}
+
+ReadDocument read_document(Fields& f) {
+  ReadDocument out;
+  Piece& p = out.document.piece;
+  p.title = f.text("title", p.title);
+  p.words = f.text("words");
+  p.signature = f.text("signature");
+  p.date = f.text("date");
+  if (f.has("wheel")) p.wheel = read_wheel(f.inner(f.raw("wheel"), "wheel"));
+  if (f.has("mask")) p.mask = read_mask(f.inner(f.raw("mask"), "mask"));
+  p.mask_on = f.flag("mask_on", true);
+  p.rule = f.word("mask_rule", kRuleWords, MaskRule::Held);
+  read_references(f, out);
+  read_sets(f, p);
+  if (f.has("bands")) p.bands = read_bands(f.inner(f.raw("bands"), "bands"));
+  if (f.has("grading")) p.grading = read_grading(f.inner(f.raw("grading"), "grading"));
+  if (f.has("bench")) out.document.at_hand = read_at_hand(f.inner(f.raw("bench"), "bench"));
+  p.extras =
+      f.extras({"format", "title", "words", "signature", "date", "wheel", "mask", "mask_on", "mask_rule",
+                "references", "sets", "current_set", "bands", "grading", "next_id", "bench"});
+  return out;
+}
+
+/// What the rules find broken, but for fields that could not be read and stand at a default.
+void add_broken_rules(const Piece& piece, std::vector<Error>& faults) {
+  const std::size_t unread = faults.size();
+  for (const Fault& fault : check(piece)) {
+    const auto same = [&fault](const Error& e) { return e.place == fault.place; };
+    if (std::any_of(faults.begin(), faults.begin() + static_cast<std::ptrdiff_t>(unread), same)) continue;
+    faults.push_back(
+        {ErrorCode::Damaged, "The piece is damaged at " + fault.place + ": " + fault.sentence, fault.place});
+  }
 }
 
 } // namespace
@@ -103,79 +159,39 @@ std::string document_to_json(const Document& document) {
   out["bands"] = {{"dark_below", p.bands.dark_below}, {"light_from", p.bands.light_from}};
   if (p.grading != GradingRules{}) out["grading"] = grading_json(p.grading);
   out["next_id"] = p.next_id;
-  out["bench"] = bench_json(document.bench);
+  out["bench"] = at_hand_json(document.at_hand);
   put_extras(out, p.extras);
-  return out.dump(1, ' ', false, Json::error_handler_t::replace);
+  return json_text(out);
 }
 
-std::string bench_to_json(const Bench& bench) { return bench_json(bench).dump(); }
+std::string at_hand_to_json(const AtHand& at_hand) { return at_hand_json(at_hand).dump(); }
 
-Result<Bench> bench_from_json(std::string_view text) {
-  const Json json = Json::parse(text, nullptr, false);
-  std::optional<Error> error;
-  const Bench bench = read_bench({json, "bench", error});
-  if (error) return *error;
-  return bench;
+Result<AtHand> at_hand_from_json(std::string_view text) {
+  const auto json = parse_json(text);
+  if (!json) return json.error();
+  std::vector<Error> faults;
+  const AtHand at_hand = read_at_hand({*json, "bench", faults});
+  if (!faults.empty()) return faults.front();
+  return at_hand;
 }
 
-Result<ReadDocument> document_from_json(std::string_view text) {
-  bool too_deep = false;
-  const Json json = Json::parse(
-      text,
-      [&too_deep](int depth, Json::parse_event_t, Json&) {
-        too_deep = too_deep || depth > kDeepest;
-        return !too_deep;
-      },
-      false);
-  if (too_deep)
-    return Error{ErrorCode::Damaged, "The piece is damaged: its data is nested too deeply.", "piece.json"};
-  if (json.is_discarded() || !json.is_object())
-    return Error{ErrorCode::Damaged, "The piece is damaged: its data cannot be read.", "piece.json"};
-
-  std::optional<Error> error;
-  Fields f(json, "", error);
+Result<ReadDocument> document_from_json(std::string_view text, std::vector<Error>* all_faults) {
+  const auto json = parse_json(text);
+  if (!json)
+    return Error{json.error().code, "The piece is damaged: i" + json.error().sentence.substr(1),
+                 "piece.json"};
+  std::vector<Error> faults;
+  Fields f(*json, "", faults);
+  if (!json->is_object())
+    return Error{ErrorCode::Damaged, "The piece is damaged: it holds no data.", "piece.json"};
   const double format = f.has("format") ? f.number("format", 1, 1e9, 1) : (f.fail("format", "a number"), 1);
   if (format > kPieceFormat)
     return Error{ErrorCode::Newer,
                  "This piece was saved by a newer Zonachrom; update the program to open it.", "format"};
-
-  ReadDocument out;
-  Piece& p = out.document.piece;
-  p.title = f.text("title", p.title);
-  p.words = f.text("words");
-  p.signature = f.text("signature");
-  p.date = f.text("date");
-  if (f.has("wheel")) p.wheel = read_wheel(f.inner(f.raw("wheel"), "wheel"));
-  if (f.has("mask")) p.mask = read_mask(f.inner(f.raw("mask"), "mask"));
-  p.mask_on = f.flag("mask_on", true);
-  p.rule = f.word("mask_rule", kRuleWords, MaskRule::Held);
-  f.each("references", 200, [&](const Json& j, const std::string& key) {
-    auto r = f.inner(j, key);
-    const std::string file = r.text("file");
-    const auto dot = file.rfind('.');
-    p.references.push_back({r.id("id"), r.text("name"), dot == std::string::npos ? "" : file.substr(dot + 1),
-                            nullptr, r.extras({"id", "name", "file"})});
-    out.reference_files.push_back(file);
-  });
-  f.each("sets", kMostSets,
-         [&](const Json& j, const std::string& key) { p.sets.push_back(read_set(f.inner(j, key))); });
-  if (f.has("bands")) {
-    auto b = f.inner(f.raw("bands"), "bands");
-    p.bands = {b.number("dark_below", 0, 100, p.bands.dark_below),
-               b.number("light_from", 0, 100, p.bands.light_from)};
-    if (!with_bands({}, p.bands)) b.fail("", "a dark band below a light one, both between 0 and 100");
-  }
-  if (f.has("grading")) p.grading = read_grading(f.inner(f.raw("grading"), "grading"));
-  p.next_id = f.has("next_id") ? f.id("next_id") : 1;
-  settle_ids(p, f);
-  if (p.sets.empty()) p.sets.push_back({p.next_id++, "First set"});
-  p.current_set = f.has("current_set") ? f.id("current_set") : p.sets.front().id;
-  if (!find_set(p, p.current_set)) p.current_set = p.sets.front().id;
-  if (f.has("bench")) out.document.bench = read_bench(f.inner(f.raw("bench"), "bench"));
-  p.extras =
-      f.extras({"format", "title", "words", "signature", "date", "wheel", "mask", "mask_on", "mask_rule",
-                "references", "sets", "current_set", "bands", "grading", "next_id", "bench"});
-  if (error) return *error;
+  ReadDocument out = read_document(f);
+  add_broken_rules(out.document.piece, faults);
+  if (all_faults) *all_faults = faults;
+  if (!faults.empty()) return faults.front();
   return out;
 }
 

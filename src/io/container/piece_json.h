@@ -3,6 +3,7 @@
 
 #include "core/base/result.h"
 #include "core/piece/piece.h"
+#include "core/session/at_hand.h"
 
 #include <string>
 #include <string_view>
@@ -11,7 +12,7 @@ namespace zc {
 
 struct Document {
   Piece piece;
-  Bench bench;
+  AtHand at_hand;
   bool operator==(const Document&) const = default;
 };
 
@@ -22,9 +23,9 @@ inline constexpr int kPieceFormat = 1;
 
 [[nodiscard]] std::string document_to_json(const Document& document);
 
-/// The bench alone, on one line. ERRORS: as document_from_json.
-[[nodiscard]] std::string bench_to_json(const Bench& bench);
-[[nodiscard]] Result<Bench> bench_from_json(std::string_view text);
+/// The at_hand alone, on one line. ERRORS: as document_from_json.
+[[nodiscard]] std::string at_hand_to_json(const AtHand& at_hand);
+[[nodiscard]] Result<AtHand> at_hand_from_json(std::string_view text);
 
 /// References come without bytes; their `file` fields are given in the same order. ERRORS: Newer for a later
 /// format, Damaged with the field in `place` for anything else. Unknown fields are kept in `extras`.
@@ -32,6 +33,8 @@ struct ReadDocument {
   Document document;
   std::vector<std::string> reference_files;
 };
-[[nodiscard]] Result<ReadDocument> document_from_json(std::string_view text);
+/// `all_faults` takes up everything that is wrong, where the error names the first only.
+[[nodiscard]] Result<ReadDocument> document_from_json(std::string_view text,
+                                                      std::vector<Error>* all_faults = nullptr);
 
 } // namespace zc

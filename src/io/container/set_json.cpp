@@ -1,6 +1,6 @@
 #include "io/container/set_json.h"
 
-#include "core/piece/set_edits.h"
+#include "io/container/mask_json.h"
 
 namespace zc {
 namespace {
@@ -12,7 +12,10 @@ Json swatch_json(const Swatch& s, int running) {
   if (s.from) out["from"] = {{"reference", s.from->reference}, {"x", s.from->x}, {"y", s.from->y}};
   if (s.locked) out["locked"] = true;
   if (s.used) out["used"] = true;
-  if (s.picked) out["picked"] = Json::array({s.picked->a, s.picked->r, s.picked->v});
+  if (s.picked) {
+    out["picked"] = Json::array({s.picked->at.a, s.picked->at.r, s.picked->at.v});
+    out["picked_on"] = wheel_json(s.picked->wheel);
+  }
   put_extras(out, s.extras);
   return out;
 }
@@ -35,62 +38,96 @@ Json version_json(const SetVersion& version) {
   return out;
 }
 
-/// Places rise from swatch to swatch, each has its own.
-void settle_places(Family& family) {
-  std::stable_sort(family.swatches.begin(), family.swatches.end(),
-                   [](const Swatch& a, const Swatch& b) { return a.place < b.place; });
-  int free = 0;
-  for (auto& s : family.swatches) {
-    s.place = std::max(s.place, free);
-    free = s.place + 1;
-  }
+/// A place that does not say its wheel is true where the wheel has that color there.
+bool true_on(const Wheel& wheel, const WheelPoint& at, Srgb color) {
+  const auto there = wheel.color_at(at);
+  constexpr double close = 1.0 / 512;
+  return there && std::abs(there->r - color.r) < close && std::abs(there->g - color.g) < close &&
+         std::abs(there->b - color.b) < close;
 }
 
-Swatch read_swatch(Fields f, int running) {
-  Swatch s;
-  s.id = f.id("id");
-  s.color = f.color(f.has("srgb") ? "srgb" : "hex");
-  s.name = f.text("name");
-  s.note = f.text("note");
-  s.place = static_cast<int>(f.number("place", 0, kMostPlaces - 1, running));
-  s.locked = f.flag("locked", false);
-  s.used = f.flag("used", false);
-  if (f.has("picked")) {
+/// Reads sets; older places belong to `m_wheel`, if there is one.
+class SetReader {
+public:
+  explicit SetReader(const Wheel* wheel) : m_wheel(wheel) {}
+
+  SwatchSet set(Fields f) const {
+    SwatchSet set;
+    set.id = f.id("id");
+    set.name = f.text("name");
+    set.note = f.text("note");
+    set.tags = read_tags(f);
+    set.families = families(f);
+    f.each("versions", kMostVersions,
+           [&](const Json& j, const std::string& key) { set.versions.push_back(version(f.inner(j, key))); });
+    set.extras = f.extras({"id", "name", "note", "tags", "families", "versions"});
+    return set;
+  }
+
+private:
+  List<Family> families(Fields& f) const {
+    List<Family> out;
+    f.each("families", kMostFamilies,
+           [&](const Json& j, const std::string& key) { out.push_back(family(f.inner(j, key))); });
+    return out;
+  }
+  SetVersion version(Fields f) const {
+    SetVersion version;
+    version.id = f.id("id");
+    version.name = f.text("name");
+    version.families = families(f);
+    version.extras = f.extras({"id", "name", "families"});
+    return version;
+  }
+  Family family(Fields f) const {
+    std::vector<Swatch> swatches;
+    f.each("swatches", kMostSwatches, [&](const Json& j, const std::string& key) {
+      const int running = swatches.empty() ? 0 : swatches.back().place + 1;
+      swatches.push_back(swatch(f.inner(j, key), running));
+    });
+    settle_places(swatches);
+    return {
+        f.id("id"), f.text("name"), {swatches.begin(), swatches.end()}, f.extras({"id", "name", "swatches"})};
+  }
+  Swatch swatch(Fields f, int running) const {
+    Swatch s;
+    s.id = f.id("id");
+    s.color = f.color(f.has("srgb") ? "srgb" : "hex");
+    s.name = f.text("name");
+    s.note = f.text("note");
+    s.place = static_cast<int>(f.number("place", 0, kMostPlaces - 1, running));
+    s.locked = f.flag("locked", false);
+    s.used = f.flag("used", false);
+    if (f.has("picked")) s.picked = picked(f, s.color);
+    if (f.has("from")) {
+      auto from = f.inner(f.raw("from"), "from");
+      s.from = SampleOrigin{from.id("reference"), static_cast<int>(from.number("x", kPixelRange, 0)),
+                            static_cast<int>(from.number("y", kPixelRange, 0))};
+    }
+    s.extras = f.extras(
+        {"id", "srgb", "hex", "name", "note", "picked", "picked_on", "from", "place", "locked", "used"});
+    return s;
+  }
+  std::optional<WheelPlace> picked(Fields& f, Srgb color) const {
     const auto n = f.numbers(f.raw("picked"), "picked", 3, 0, 360);
-    s.picked = WheelPoint{n[0], std::min(n[1], 1.0), std::min(n[2], 100.0)};
+    const WheelPoint at{wrap_degrees(n[0]), std::min(n[1], 1.0), std::min(n[2], 100.0)};
+    if (f.has("picked_on")) return WheelPlace{at, read_wheel(f.inner(f.raw("picked_on"), "picked_on"))};
+    if (m_wheel && true_on(*m_wheel, at, color)) return WheelPlace{at, m_wheel->spec()};
+    return std::nullopt;
   }
-  if (f.has("from")) {
-    auto from = f.inner(f.raw("from"), "from");
-    s.from = SampleOrigin{from.id("reference"), static_cast<int>(from.number("x", 0, 1e6, 0)),
-                          static_cast<int>(from.number("y", 0, 1e6, 0))};
+  /// Places rise from swatch to swatch, each has its own.
+  static void settle_places(std::vector<Swatch>& swatches) {
+    std::stable_sort(swatches.begin(), swatches.end(),
+                     [](const Swatch& a, const Swatch& b) { return a.place < b.place; });
+    int free = 0;
+    for (auto& s : swatches) {
+      s.place = std::max(s.place, free);
+      free = s.place + 1;
+    }
   }
-  s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked", "from", "place", "locked", "used"});
-  return s;
-}
 
-Family read_family(Fields f) {
-  Family family;
-  family.id = f.id("id");
-  family.name = f.text("name");
-  f.each("swatches", kMostSwatches, [&](const Json& j, const std::string& key) {
-    family.swatches.push_back(read_swatch(f.inner(j, key), next_place(family)));
-  });
-  settle_places(family);
-  if (next_place(family) > kMostPlaces) f.fail("swatches", "within the places of a row");
-  family.extras = f.extras({"id", "name", "swatches"});
-  return family;
-}
-
-SetVersion read_version(Fields f) {
-  SetVersion version;
-  version.id = f.id("id");
-  version.name = f.text("name");
-  f.each("families", kMostFamilies, [&](const Json& j, const std::string& key) {
-    version.families.push_back(read_family(f.inner(j, key)));
-  });
-  version.extras = f.extras({"id", "name", "families"});
-  return version;
-}
+  const Wheel* m_wheel;
+};
 
 } // namespace
 
@@ -104,26 +141,17 @@ Json set_json(const SwatchSet& set) {
   return out;
 }
 
-SwatchSet read_set(Fields f) {
-  SwatchSet set;
-  set.id = f.id("id");
-  set.name = f.text("name");
-  set.note = f.text("note");
+SwatchSet read_set(Fields f, const Wheel* wheel) { return SetReader(wheel).set(std::move(f)); }
+
+std::vector<std::string> read_tags(Fields& f) {
+  std::vector<std::string> out;
   f.each("tags", kMostTags, [&](const Json& j, const std::string& key) {
     if (j.is_string())
-      set.tags.push_back(j.get<std::string>());
+      out.push_back(j.get<std::string>());
     else
       f.fail(key, "text");
   });
-  f.each("families", kMostFamilies, [&](const Json& j, const std::string& key) {
-    set.families.push_back(read_family(f.inner(j, key)));
-  });
-  f.each("versions", kMostVersions, [&](const Json& j, const std::string& key) {
-    set.versions.push_back(read_version(f.inner(j, key)));
-  });
-  if (swatch_count(set) > kMostSwatches) f.fail("families", "at most 10000 swatches");
-  set.extras = f.extras({"id", "name", "note", "tags", "families", "versions"});
-  return set;
+  return out;
 }
 
 Json grading_json(const GradingRules& r) {
@@ -131,19 +159,21 @@ Json grading_json(const GradingRules& r) {
           {"near_duplicate", r.near_duplicate},
           {"twin", r.twin},
           {"gap", r.gap},
+          {"outside", r.outside},
           {"target", {{"dark", r.target.dark}, {"middle", r.target.middle}, {"light", r.target.light}}}};
 }
 
 GradingRules read_grading(Fields f) {
   GradingRules r;
-  r.value_steps = static_cast<int>(f.number("value_steps", 3, 11, r.value_steps));
-  r.near_duplicate = f.number("near_duplicate", 0.1, 20, r.near_duplicate);
-  r.twin = f.number("twin", 0.1, 20, r.twin);
-  r.gap = f.number("gap", 1, 100, r.gap);
+  r.value_steps = static_cast<int>(f.number("value_steps", kValueStepsRange, r.value_steps));
+  r.near_duplicate = f.number("near_duplicate", kNearDuplicateRange, r.near_duplicate);
+  r.twin = f.number("twin", kTwinRange, r.twin);
+  r.gap = f.number("gap", kGapRange, r.gap);
+  r.outside = f.number("outside", kOutsideRange, r.outside);
   if (!f.has("target")) return r;
   auto t = f.inner(f.raw("target"), "target");
   const auto count = [&t](const char* key, int otherwise) {
-    return static_cast<int>(t.number(key, 0, 10'000, otherwise));
+    return static_cast<int>(t.number(key, kTargetRange, otherwise));
   };
   r.target = {count("dark", r.target.dark), count("middle", r.target.middle), count("light", r.target.light)};
   return r;

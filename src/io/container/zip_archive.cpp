@@ -68,7 +68,8 @@ Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& li
     total += stat.size;
     // Deflate cannot pack more than about 1032 to 1, so a larger claim is false.
     const bool false_claim = stat.size / 1100 > archive.size();
-    if (total > limits.inflated || false_claim)
+    const bool large_json = std::string_view(stat.name).ends_with(".json") && stat.size > limits.json;
+    if (total > limits.inflated || false_claim || large_json)
       return Error{ErrorCode::TooLarge, "The file unpacks to more than this program accepts.", stat.name};
     auto entry = read_entry(zip.get(), i, stat);
     if (!entry) return entry.error();

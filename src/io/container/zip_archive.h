@@ -2,14 +2,14 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "io/files/bytes.h"
+#include "io/files/json_text.h"
 
 #include <string>
 #include <string_view>
 #include <vector>
 
 namespace zc {
-
-using Bytes = std::vector<unsigned char>;
 
 struct ZipEntry {
   std::string name;
@@ -21,6 +21,7 @@ struct ZipEntry {
 struct ZipLimits {
   std::size_t entries = 10'000;
   std::uint64_t inflated = std::uint64_t{4} << 30;
+  std::uint64_t json = kLargestJson; ///< Of each entry whose name ends in ".json".
 };
 
 /// True for a relative name that never climbs out ("..").

@@ -11,8 +11,6 @@
 namespace zc {
 namespace {
 
-Bytes bytes_of(const std::string& text) { return {text.begin(), text.end()}; }
-
 bool looks_like_text(const Bytes& bytes) {
   const auto end = bytes.begin() + static_cast<std::ptrdiff_t>(std::min<std::size_t>(bytes.size(), 4096));
   return std::none_of(bytes.begin(), end,
@@ -75,13 +73,13 @@ std::string printable(std::string text) {
 /// Without letters that would make a file something else than text, and that XML cannot hold.
 SwatchSet printable(SwatchSet set) {
   set.name = printable(set.name);
-  for (auto& family : set.families) {
+  set.families.change_each([](Family& family) {
     family.name = printable(family.name);
-    for (auto& s : family.swatches) {
+    family.swatches.change_each([](Swatch& s) {
       s.name = printable(s.name);
       s.note = printable(s.note);
-    }
-  }
+    });
+  });
   return set;
 }
 

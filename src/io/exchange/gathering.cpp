@@ -64,19 +64,6 @@ std::optional<double> number_of(std::string_view text) {
   return x;
 }
 
-std::string_view trimmed(std::string_view text) {
-  const auto from = text.find_first_not_of(" \t\r\n");
-  if (from == std::string_view::npos) return {};
-  return text.substr(from, text.find_last_not_of(" \t\r\n") - from + 1);
-}
-
-std::string lower_ascii(std::string_view text) {
-  std::string out(text);
-  for (char& c : out)
-    if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-  return out;
-}
-
 std::string on_one_line(std::string_view text) {
   std::string out;
   for (std::size_t i = 0; i < text.size(); ++i) {

@@ -1,6 +1,7 @@
 // What the readers share: gathering colors into families, and counting what could not be taken as it was.
 #pragma once
 
+#include "core/base/text.h"
 #include "core/color/named_spaces.h"
 #include "core/piece/import.h"
 
@@ -29,8 +30,6 @@ private:
 [[nodiscard]] std::string number_text(double x);
 /// A whole text as a number in the C locale, or nothing.
 [[nodiscard]] std::optional<double> number_of(std::string_view text);
-[[nodiscard]] std::string_view trimmed(std::string_view text);
-[[nodiscard]] std::string lower_ascii(std::string_view text);
 /// The text with every line break as one space.
 [[nodiscard]] std::string on_one_line(std::string_view text);
 

@@ -3,7 +3,7 @@
 
 #include "core/base/result.h"
 #include "core/piece/piece.h"
-#include "io/container/zip_archive.h"
+#include "io/files/bytes.h"
 
 namespace zc {
 

@@ -6,17 +6,13 @@
 #include "io/exchange/css_color.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
-
-#include <nlohmann/json.hpp>
+#include "io/files/json_text.h"
 
 #include <functional>
 
 namespace zc {
 namespace {
 
-using Json = nlohmann::ordered_json;
-
-constexpr int kDeepest = 64;
 constexpr const char* kExtension = "app.zonachrom";
 
 /// Without the letters that mean something in a token's name; unique among its neighbors.
@@ -82,7 +78,7 @@ private:
       const std::string name = kept_text(inner, "name", key);
       if (inner.contains("$value"))
         take(inner, family, name, type);
-      else if (depth < kDeepest)
+      else if (depth < kDeepestJson)
         walk(inner, family.empty() ? name : family + " / " + name, type, depth + 1);
     }
   }
@@ -152,23 +148,10 @@ std::string tokens_text(const SwatchSet& set) {
 }
 
 Result<FoundSet> read_tokens(std::string_view text) {
-  bool too_deep = false;
-  std::string what;
-  Json root;
-  try {
-    root = Json::parse(text, [&too_deep](int depth, Json::parse_event_t, Json&) {
-      too_deep = too_deep || depth > kDeepest;
-      return !too_deep;
-    });
-  } catch (const Json::parse_error& wrong) {
-    return Error{ErrorCode::Damaged, "Its JSON is broken at byte " + std::to_string(wrong.byte) + ".",
-                 "byte " + std::to_string(wrong.byte)};
-  } catch (const Json::exception&) {
-    return Error{ErrorCode::Damaged, "It has a number that is too large.", "json"};
-  }
-  if (too_deep) return Error{ErrorCode::Damaged, "Its JSON is nested more than 64 deep.", "json"};
-  if (!root.is_object()) return Gathering().done("design tokens");
-  return Reader(root).read();
+  const auto root = parse_json(text);
+  if (!root) return root.error();
+  if (!root->is_object()) return Gathering().done("design tokens");
+  return Reader(*root).read();
 }
 
 } // namespace zc

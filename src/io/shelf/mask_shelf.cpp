@@ -10,7 +10,7 @@ namespace {
 
 constexpr const char* kEnding = ".mask.json";
 
-ShelfMask shipped(std::string name, std::vector<std::string> tags, std::vector<Area> areas) {
+ShelfMask shipped(std::string name, std::vector<std::string> tags, List<Area> areas) {
   ShelfMask out;
   out.name = std::move(name);
   out.tags = std::move(tags);
@@ -46,16 +46,14 @@ ShelfMask read_shelf_mask(Fields f) {
   return out;
 }
 
-std::string shelf_mask_to_json(const ShelfMask& mask) {
-  return shelf_mask_json(mask).dump(1, ' ', false, Json::error_handler_t::replace);
-}
+std::string shelf_mask_to_json(const ShelfMask& mask) { return json_text(shelf_mask_json(mask)); }
 
 Result<ShelfMask> shelf_mask_from_json(std::string_view text) {
   const auto json = shelf_json(text, "mask");
   if (!json) return json.error();
-  std::optional<Error> error;
-  ShelfMask out = read_shelf_mask({*json, "", error});
-  if (error) return damaged_item("mask", error->place);
+  std::vector<Error> faults;
+  ShelfMask out = read_shelf_mask({*json, "", faults});
+  if (!faults.empty()) return damaged_item("mask", faults.front().place);
   return out;
 }
 

@@ -12,8 +12,10 @@ constexpr const char* kEnding = ".set.json";
 
 /// Only what means something outside of the piece.
 SwatchSet without_piece(SwatchSet set) {
-  for (auto& family : set.families)
-    for (auto& swatch : family.swatches) swatch.from.reset();
+  set.families.change_each([](Family& family) {
+    family.swatches.change_where([](const Swatch& s) { return s.from.has_value(); },
+                                 [](Swatch& s) { s.from.reset(); });
+  });
   set.tags.clear();
   set.versions.clear();
   return set;
@@ -25,21 +27,21 @@ std::string shelf_set_to_json(const ShelfSet& set) {
   Json out;
   put_card(out, set);
   out["set"] = set_json(without_piece(set.set));
-  return out.dump(1, ' ', false, Json::error_handler_t::replace);
+  return json_text(out);
 }
 
 Result<ShelfSet> shelf_set_from_json(std::string_view text) {
   const auto json = shelf_json(text, "set");
   if (!json) return json.error();
-  std::optional<Error> error;
-  Fields f(*json, "", error);
+  std::vector<Error> faults;
+  Fields f(*json, "", faults);
   ShelfSet out;
   static_cast<ShelfCard&>(out) = read_card(f);
   if (f.has("set"))
     out.set = read_set(f.inner(f.raw("set"), "set"));
   else
     f.fail("set", "a set");
-  if (error) return damaged_item("set", error->place);
+  if (!faults.empty()) return damaged_item("set", faults.front().place);
   out.set.name = out.name;
   return out;
 }

@@ -1,6 +1,8 @@
 #include "io/shelf/shelf_files.h"
 
-#include "io/container/safe_save.h"
+#include "core/base/text.h"
+#include "io/container/set_json.h"
+#include "io/files/safe_save.h"
 
 #include <QLockFile>
 
@@ -12,27 +14,12 @@ namespace zc {
 namespace {
 
 constexpr int kFormat = 1;
-constexpr std::size_t kMostTags = 50;
 constexpr std::uint64_t kLargestFile = 64 << 20;
-constexpr int kDeepest = 64;
-
-std::string lower(std::string_view text) {
-  std::string out(text);
-  for (char& c : out)
-    if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-  return out;
-}
-
-std::string_view trimmed(std::string_view text) {
-  const auto from = text.find_first_not_of(" \t\r\n");
-  if (from == std::string_view::npos) return {};
-  return text.substr(from, text.find_last_not_of(" \t\r\n") - from + 1);
-}
 
 /// Letters a file name can carry anywhere; the name itself is in the file.
 std::string file_stem(std::string_view name) {
   std::string out;
-  for (const char c : lower(name)) {
+  for (const char c : lower_ascii(name)) {
     const bool plain = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9');
     if (plain)
       out += c;
@@ -60,19 +47,13 @@ Error damaged_item(const std::string& what, const std::string& place) {
 }
 
 Result<Json> shelf_json(std::string_view text, const std::string& what) {
-  bool too_deep = false;
-  Json json = Json::parse(
-      text,
-      [&too_deep](int depth, Json::parse_event_t, Json&) {
-        too_deep = too_deep || depth > kDeepest;
-        return !too_deep;
-      },
-      false);
-  if (too_deep || !json.is_object()) return damaged_item(what, "");
-  std::optional<Error> error;
-  Fields f(json, "", error);
+  auto parsed = parse_json(text);
+  if (!parsed || !parsed->is_object()) return damaged_item(what, "");
+  Json json = std::move(parsed).value();
+  std::vector<Error> faults;
+  Fields f(json, "", faults);
   const double format = f.number("format", 1, 1e9, 1);
-  if (error) return damaged_item(what, error->place);
+  if (!faults.empty()) return damaged_item(what, faults.front().place);
   if (format > kFormat)
     return Error{ErrorCode::Newer,
                  "This " + what + " was saved by a newer Zonachrom; update the program to use it.", "format"};
@@ -90,12 +71,7 @@ ShelfCard read_card(Fields& f) {
   ShelfCard out;
   out.name = f.text("name");
   out.on = f.flag("on", true);
-  f.each("tags", kMostTags, [&](const Json& j, const std::string& key) {
-    if (j.is_string())
-      out.tags.push_back(j.get<std::string>());
-    else
-      f.fail(key, "text");
-  });
+  out.tags = read_tags(f);
   return out;
 }
 
@@ -107,8 +83,7 @@ std::vector<Error> read_folder(const std::string& folder, std::string_view endin
     const std::string path = entry.path().string();
     if (!path.ends_with(ending)) continue;
     const auto bytes = read_file(entry.path(), kLargestFile);
-    const Status done = bytes ? read({reinterpret_cast<const char*>(bytes->data()), bytes->size()}, path)
-                              : Status(bytes.error());
+    const Status done = bytes ? read(text_of(*bytes), path) : Status(bytes.error());
     if (done) continue;
     Error error = done.error();
     error.sentence = "\"" + entry.path().filename().string() + "\": " + error.sentence;
@@ -128,7 +103,7 @@ Result<std::string> put_file(const std::string& folder, const std::string& name,
     return Error{ErrorCode::Unwritable,
                  "The shelf \"" + folder + "\" cannot be made: " + failed.message() + ".", folder};
   const std::string path = folder + "/" + file_stem(name) + random_ending() + std::string(ending);
-  const Status saved = save_safely(path, Bytes(text.begin(), text.end()), Backup::None);
+  const Status saved = save_safely(path, bytes_of(text), Backup::None);
   if (!saved) return saved.error();
   return path;
 }
@@ -144,9 +119,9 @@ Status change_file(const std::string& path,
     return Error{ErrorCode::Unwritable, "Another window is changing the shelf; try again.", folder};
   const auto bytes = read_file(path, kLargestFile);
   if (!bytes) return bytes.error();
-  const auto changed = change({reinterpret_cast<const char*>(bytes->data()), bytes->size()});
+  const auto changed = change(text_of(*bytes));
   if (!changed) return changed.error();
-  return save_safely(path, Bytes(changed->begin(), changed->end()), Backup::None);
+  return save_safely(path, bytes_of(*changed), Backup::None);
 }
 
 Status take_file(const ShelfCard& card) {
@@ -156,9 +131,9 @@ Status take_file(const ShelfCard& card) {
 }
 
 bool found_by(const ShelfCard& card, std::string_view search) {
-  std::string all = lower(card.name);
-  for (const auto& tag : card.tags) all += "\n" + lower(tag);
-  const std::string words = lower(search);
+  std::string all = lower_ascii(card.name);
+  for (const auto& tag : card.tags) all += "\n" + lower_ascii(tag);
+  const std::string words = lower_ascii(search);
   for (std::size_t at = 0; at < words.size();) {
     const std::size_t end = std::min(words.find(' ', at), words.size());
     if (end > at && all.find(words.substr(at, end - at)) == std::string::npos) return false;
@@ -172,8 +147,8 @@ std::vector<std::string> tags_of(std::string_view text) {
   for (std::size_t at = 0; at <= text.size();) {
     const std::size_t end = std::min(text.find(',', at), text.size());
     const std::string tag(trimmed(text.substr(at, end - at)));
-    const bool known =
-        std::any_of(out.begin(), out.end(), [&](const auto& t) { return lower(t) == lower(tag); });
+    const bool known = std::any_of(out.begin(), out.end(),
+                                   [&](const auto& t) { return lower_ascii(t) == lower_ascii(tag); });
     if (!tag.empty() && !known && out.size() < kMostTags) out.push_back(tag);
     at = end + 1;
   }

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "io/container/json_fields.h"
+#include "io/files/json_fields.h"
 
 #include <functional>
 #include <string>

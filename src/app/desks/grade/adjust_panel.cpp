@@ -14,8 +14,8 @@
 
 namespace zc {
 
-AdjustPanel::AdjustPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_title(new QLabel(this)), m_says(new QLabel(this)),
+AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_grid(new QGridLayout), m_take(new QPushButton(tr("Take it"), this)),
       m_reset(new QPushButton(tr("Reset"), this)) {
   auto* column = new QVBoxLayout(this);
@@ -55,24 +55,24 @@ AdjustPanel::AdjustPanel(Workbench& bench, QWidget* parent)
   buttons->addWidget(m_reset);
   buttons->addStretch();
   column->addLayout(buttons);
-  column->addWidget(new SetWheel(bench, this), 1);
+  column->addWidget(new SetWheel(space, this), 1);
   connect(m_take, &QPushButton::clicked, this, [this] {
-    m_bench.set_work().take_adjustment();
+    m_space.set_work().take_adjustment();
     follow();
   });
   connect(m_reset, &QPushButton::clicked, this, [this] {
-    m_bench.set_work().try_out({});
+    m_space.set_work().try_out({});
     follow();
   });
-  for (const auto signal : {&SetWork::selectionChanged, &SetWork::previewChanged})
-    connect(&bench.set_work(), signal, this, &AdjustPanel::follow);
-  connect(&bench, &Workbench::pieceChanged, this, &AdjustPanel::follow);
-  connect(&bench, &Workbench::colorChanged, this, [this] {
+  connect(&space, &Workspace::selectionChanged, this, &AdjustPanel::follow);
+  connect(&space.set_work(), &SetWork::previewChanged, this, &AdjustPanel::follow);
+  connect(&space, &Workspace::pieceChanged, this, &AdjustPanel::follow);
+  connect(&space, &Workspace::colorChanged, this, [this] {
     // The tint follows the current color.
-    Adjustment a = m_bench.set_work().adjustment();
-    if (!a.tint || a.tint == m_bench.session().color) return;
-    a.tint = m_bench.session().color;
-    m_bench.set_work().try_out(a);
+    Adjustment a = m_space.set_work().adjustment();
+    if (!a.tint || a.tint == m_space.session().color()) return;
+    a.tint = m_space.session().color();
+    m_space.set_work().try_out(a);
   });
   follow();
 }
@@ -104,15 +104,15 @@ void AdjustPanel::add_row(const char* name, const QString& word, const QString& 
 }
 
 void AdjustPanel::change(const std::function<double&(Adjustment&)>& member, double value) {
-  Adjustment a = m_bench.set_work().adjustment();
+  Adjustment a = m_space.set_work().adjustment();
   member(a) = value;
-  a.tint = a.tint_share > 0 ? std::optional(m_bench.session().color) : std::nullopt;
-  m_bench.set_work().try_out(a);
+  a.tint = a.tint_share > 0 ? std::optional(m_space.session().color()) : std::nullopt;
+  m_space.set_work().try_out(a);
   follow();
 }
 
 void AdjustPanel::follow() {
-  const SetWork& work = m_bench.set_work();
+  const SetWork& work = m_space.set_work();
   const Adjustment& a = work.adjustment();
   for (const auto& row : m_rows) {
     const double value = row.read(a);

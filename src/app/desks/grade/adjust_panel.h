@@ -1,7 +1,7 @@
 // Changing many swatches at once, tried out on staff and wheel before it is taken.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -18,7 +18,7 @@ struct Adjustment;
 class AdjustPanel final : public QWidget {
   Q_OBJECT
 public:
-  AdjustPanel(Workbench& bench, QWidget* parent);
+  AdjustPanel(Workspace& space, QWidget* parent);
 
 private:
   struct Row {
@@ -33,7 +33,7 @@ private:
   void change(const std::function<double&(Adjustment&)>& member, double value);
   void follow();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QLabel* m_title;
   QLabel* m_says;
   QGridLayout* m_grid;

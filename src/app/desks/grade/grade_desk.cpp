@@ -34,10 +34,10 @@ constexpr int kFoot = 6;
 
 } // namespace
 
-GradeDesk::GradeDesk(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_center(new QStackedWidget(this)), m_rows(new RowsView(bench, this)),
-      m_list(new ListView(bench, this)), m_versions(new VersionsView(bench, this)),
-      m_import(new ImportView(bench, this)) {
+GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_center(new QStackedWidget(this)), m_rows(new RowsView(space, this)),
+      m_list(new ListView(space, this)), m_versions(new VersionsView(space, this)),
+      m_import(new ImportView(space, this)) {
   for (QWidget* view : {static_cast<QWidget*>(m_rows), static_cast<QWidget*>(m_list),
                         static_cast<QWidget*>(m_versions), static_cast<QWidget*>(m_import)})
     m_center->addWidget(view);
@@ -45,9 +45,9 @@ GradeDesk::GradeDesk(Workbench& bench, QWidget* parent)
   row->setSpacing(kMargin);
   row->addWidget(m_center, 1);
   row->addWidget(make_side());
-  connect(&bench, &Workbench::viewChanged, this, &GradeDesk::follow);
-  connect(&bench, &Workbench::pieceChanged, this, &GradeDesk::follow_sets);
-  connect(m_import, &ImportView::done, this, [this] { m_bench.show_set_view(m_before_import); });
+  connect(&space, &Workspace::viewChanged, this, &GradeDesk::follow);
+  connect(&space, &Workspace::pieceChanged, this, &GradeDesk::follow_sets);
+  connect(m_import, &ImportView::done, this, [this] { m_space.show_set_view(m_before_import); });
   follow();
   follow_sets();
 }
@@ -74,7 +74,7 @@ QWidget* GradeDesk::make_views() {
   }
   line->addStretch();
   connect(m_views, &QButtonGroup::idClicked, this,
-          [this](int view) { m_bench.show_set_view(static_cast<SetView>(view)); });
+          [this](int view) { m_space.show_set_view(static_cast<SetView>(view)); });
   return box;
 }
 
@@ -128,13 +128,13 @@ QWidget* GradeDesk::make_side() {
   m_sizes = make_chip_sizes();
   auto* pages = new Pages(side);
   pages->add(QStringLiteral("page.report"), tr("Look"), tr("What to look at, each with a remedy"),
-             new ReportPanel(m_bench, pages));
+             new ReportPanel(m_space, pages));
   pages->add(QStringLiteral("page.change"), tr("Change"), tr("Change many swatches at once"),
-             new AdjustPanel(m_bench, pages));
+             new AdjustPanel(m_space, pages));
   pages->add(QStringLiteral("page.sets"), tr("Sets"), tr("Sets of the piece and versions of this one"),
-             new SetsPanel(m_bench, pages));
+             new SetsPanel(m_space, pages));
   pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets kept across pieces"),
-             new ShelfPanel(m_bench, std::make_unique<SetSource>(m_bench), pages));
+             new ShelfPanel(m_space, std::make_unique<SetSource>(m_space), pages));
   column->addWidget(tabs);
   column->addWidget(make_views());
   column->addWidget(m_sizes);
@@ -152,17 +152,17 @@ void GradeDesk::follow_sets() {
   auto* line = new QHBoxLayout(box);
   line->setContentsMargins(0, 0, 0, 0);
   line->setSpacing(2);
-  for (const auto& set : m_bench.piece().sets) {
+  for (const auto& set : m_space.piece().sets) {
     const QString name = QString::fromStdString(set.name);
     auto* button = new WordButton(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150), box);
     button->setObjectName(QStringLiteral("setTab"));
     button->setToolTip(tr("Show %1; drop swatches here to move them into its first family").arg(name));
     button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
     button->setCheckable(true);
-    button->setChecked(set.id == m_bench.piece().current_set);
+    button->setChecked(set.id == m_space.piece().current_set);
     line->addWidget(button);
     connect(
-        button, &QAbstractButton::clicked, this, [this, id = set.id] { m_bench.show_set(id); },
+        button, &QAbstractButton::clicked, this, [this, id = set.id] { m_space.show_set(id); },
         Qt::QueuedConnection);
   }
   line->addStretch();
@@ -170,7 +170,7 @@ void GradeDesk::follow_sets() {
 }
 
 void GradeDesk::follow() {
-  const SetView view = m_bench.session().set_view;
+  const SetView view = m_space.session().set_view;
   m_center->setVisible(view != SetView::Staff);
   const bool staff = view == SetView::Staff;
   layout()->setContentsMargins(staff ? kGap : kMargin, 0, staff ? kMargin : kGap, 0);
@@ -184,17 +184,17 @@ void GradeDesk::follow() {
 }
 
 void GradeDesk::focus_view() {
-  const SetView view = m_bench.session().set_view;
+  const SetView view = m_space.session().set_view;
   if (view == SetView::Rows) m_rows->setFocus();
   if (view == SetView::List) m_list->table().setFocus();
   if (view == SetView::Versions) m_versions->setFocus();
 }
 
 void GradeDesk::offer(const FoundSet& found, const QString& file) {
-  if (m_bench.session().set_view != SetView::Import) m_before_import = m_bench.session().set_view;
+  if (m_space.session().set_view != SetView::Import) m_before_import = m_space.session().set_view;
   m_import->offer(found, file);
-  m_bench.show_desk(Desk::Grade);
-  m_bench.show_set_view(SetView::Import);
+  m_space.show_desk(Desk::Grade);
+  m_space.show_set_view(SetView::Import);
 }
 
 void GradeDesk::find() {
@@ -204,7 +204,7 @@ void GradeDesk::find() {
 
 void GradeDesk::find_words() {
   const QString words = m_find->text().trimmed();
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   if (words.isEmpty() || !set) return;
   std::vector<Id> named;
   Id nearest = 0;
@@ -220,13 +220,13 @@ void GradeDesk::find_words() {
       nearest = s.id;
     }
   if (named.empty() && nearest != 0) {
-    m_bench.select_swatch(nearest);
+    m_space.select_swatch(nearest);
     return say_at(*m_find, tr("\"%1\" is nearest, CIEDE2000 %2 away.")
-                               .arg(QString::fromStdString(find_swatch(m_bench.piece(), nearest)->name))
+                               .arg(QString::fromStdString(find_swatch(m_space.piece(), nearest)->name))
                                .arg(least, 0, 'f', 1));
   }
   if (named.empty()) return say_at(*m_find, tr("No swatch of this set has these letters in its name."));
-  m_bench.set_work().select(named);
+  m_space.set_work().select(named);
 }
 
 } // namespace zc

@@ -2,7 +2,7 @@
 // shelf.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -23,7 +23,7 @@ struct FoundSet;
 class GradeDesk final : public QWidget {
   Q_OBJECT
 public:
-  GradeDesk(Workbench& bench, QWidget* parent);
+  GradeDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] RowsView& rows() { return *m_rows; }
   /// Shows what a file would bring in.
   void offer(const FoundSet& found, const QString& file);
@@ -38,7 +38,7 @@ private:
   void follow_sets();
   void find_words();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QStackedWidget* m_center;
   RowsView* m_rows;
   ListView* m_list;

@@ -140,8 +140,8 @@ private:
   bool m_values_only = false, m_named = false;
 };
 
-ImportView::ImportView(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_title(new QLabel(this)), m_says(new QLabel(this)),
+ImportView::ImportView(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
       m_same(new QCheckBox(tr("leave out what the set has"), this)),
       m_near(new QCheckBox(tr("leave out what is near"), this)),
@@ -188,18 +188,18 @@ ImportView::ImportView(Workbench& bench, QWidget* parent)
   for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
   connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
-  connect(&bench, &Workbench::pieceChanged, this, &ImportView::follow);
+  connect(&space, &Workspace::pieceChanged, this, &ImportView::follow);
 }
 
 void ImportView::offer(const FoundSet& found, const QString& file) {
   m_found = found;
   m_file = file;
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   const QSignalBlocker quiet(m_into);
   m_into->clear();
   m_into->addItem(tr("as a new set"), 0);
   m_into->addItem(tr("into \"%1\", family by family").arg(QString::fromStdString(set->name)), 1);
-  if (const Family* family = find_family(m_bench.piece(), m_bench.session().family))
+  if (const Family* family = find_family(m_space.piece(), m_space.session().family))
     m_into->addItem(tr("into the family \"%1\"").arg(QString::fromStdString(family->name)), 2);
   // A set that is there already is more often joined than doubled.
   m_into->setCurrentIndex(swatch_count(*set) > 0 ? 1 : 0);
@@ -211,13 +211,13 @@ ImportPlan ImportView::plan() const {
   return {into == 0   ? ImportInto::NewSet
           : into == 1 ? ImportInto::CurrentSet
                       : ImportInto::OneFamily,
-          m_bench.session().family, m_same->isChecked(), m_near->isChecked()};
+          m_space.session().family, m_same->isChecked(), m_near->isChecked()};
 }
 
 void ImportView::follow() {
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   if (m_found.families.empty() || !set) return;
-  const auto states = compare_found(m_found, *set, m_bench.piece().grading.near_duplicate);
+  const auto states = compare_found(m_found, *set, m_space.piece().grading.near_duplicate);
   const auto count = [&states](Known known) {
     return std::count_if(states.begin(), states.end(),
                          [known](const FoundState& s) { return s.known == known; });
@@ -231,7 +231,7 @@ void ImportView::follow() {
                      .arg(near);
   for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + QString::fromStdString(remark);
   m_says->setText(says);
-  m_chips->show_found(&m_found, states, m_bench.session().values_only);
+  m_chips->show_found(&m_found, states, m_space.session().values_only);
   const bool fresh = plan().into == ImportInto::NewSet;
   m_same->setEnabled(!fresh && same > 0);
   m_near->setEnabled(!fresh && near > 0);
@@ -239,7 +239,7 @@ void ImportView::follow() {
 
 void ImportView::bring_in() {
   const ImportPlan wanted = plan();
-  const bool held = m_bench.store().apply(tr("Bring in %1").arg(m_file),
+  const bool held = m_space.store().apply(tr("Bring in %1").arg(m_file),
                                           [&](Piece p) { return with_found(std::move(p), m_found, wanted); });
   if (held) emit done();
 }

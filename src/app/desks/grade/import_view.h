@@ -2,7 +2,7 @@
 // them.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/piece/import.h"
 
 #include <QWidget>
@@ -20,7 +20,7 @@ class FoundChips;
 class ImportView final : public QWidget {
   Q_OBJECT
 public:
-  ImportView(Workbench& bench, QWidget* parent);
+  ImportView(Workspace& space, QWidget* parent);
   void offer(const FoundSet& found, const QString& file);
 
 signals:
@@ -32,7 +32,7 @@ private:
   void bring_in();
   [[nodiscard]] ImportPlan plan() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   FoundSet m_found;
   QString m_file;
   QLabel* m_title;

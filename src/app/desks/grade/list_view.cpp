@@ -19,14 +19,14 @@ QString text(const std::string& s) { return QString::fromStdString(s); }
 
 } // namespace
 
-SwatchTable::SwatchTable(Workbench& bench, QObject* parent) : QAbstractTableModel(parent), m_bench(bench) {}
+SwatchTable::SwatchTable(Workspace& space, QObject* parent) : QAbstractTableModel(parent), m_space(space) {}
 
 void SwatchTable::renew() {
   std::vector<Row> rows;
-  if (const SwatchSet* set = current_set(m_bench.piece()))
+  if (const SwatchSet* set = current_set(m_space.piece()))
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) {
-        const Srgb shown = m_bench.set_work().shown(s);
+        const Srgb shown = m_space.set_work().shown(s);
         const Oklch lch = lch_from_oklab(oklab_from_srgb(shown));
         rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), lch.c,
                         lch.c < kNeutralChroma ? -1 : lch.h, s.locked});
@@ -49,7 +49,7 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const Row& row = m_rows[static_cast<std::size_t>(index.row())];
   const bool sorts = role == Qt::UserRole; // Numbers as numbers.
   if (role == Qt::DecorationRole && index.column() == Name)
-    return shown_color(row.color, m_bench.session().values_only);
+    return shown_color(row.color, m_space.session().values_only);
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};
@@ -100,22 +100,22 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
   case Value:
     return write_value(id, value.toString());
   case Note:
-    return m_bench.store().apply(tr("Write note"),
+    return m_space.store().apply(tr("Write note"),
                                  [&](Piece p) { return with_swatch_note(std::move(p), id, given); });
   default:
-    return m_bench.set_work().name_swatch(id, value.toString());
+    return m_space.set_work().name_swatch(id, value.toString());
   }
 }
 
 bool SwatchTable::write_color(Id swatch, const std::string& given) {
   const auto color = parse_color(given);
   if (!color) {
-    emit m_bench.notice(text(color.error().sentence));
+    emit m_space.notice(text(color.error().sentence));
     return false;
   }
-  const Swatch* s = find_swatch(m_bench.piece(), swatch);
+  const Swatch* s = find_swatch(m_space.piece(), swatch);
   if (!s || *color == s->color) return false;
-  return m_bench.store().apply(tr("Write color"), [&](Piece p) {
+  return m_space.store().apply(tr("Write color"), [&](Piece p) {
     return with_swatches_colored(std::move(p), {swatch}, {*color, {}});
   });
 }
@@ -126,26 +126,26 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
   const double wanted = QLocale().toDouble(given.trimmed(), &number);
   const double value = number ? wanted : given.trimmed().toDouble(&number);
   if (!number || value < 0 || value > 100) {
-    emit m_bench.notice(tr("A value is a number from 0 to 100."));
+    emit m_space.notice(tr("A value is a number from 0 to 100."));
     return false;
   }
-  const Swatch* s = find_swatch(m_bench.piece(), swatch);
+  const Swatch* s = find_swatch(m_space.piece(), swatch);
   if (!s) return false;
   Adjustment shift;
   shift.value = value - value_of(s->color);
   if (std::abs(shift.value) < 0.05) return false;
-  const Adjusted moved = adjusted(*s, shift, m_bench.wheel());
-  const bool held = m_bench.store().apply(tr("Write value"), [&](Piece p) {
-    return with_adjusted(std::move(p), m_bench.piece().current_set, {swatch}, shift);
+  const Adjusted moved = adjusted(*s, shift, m_space.wheel());
+  const bool held = m_space.store().apply(tr("Write value"), [&](Piece p) {
+    return with_adjusted(std::move(p), m_space.piece().current_set, {swatch}, shift);
   });
   if (held && moved.held)
-    emit m_bench.notice(tr("At value %1 this color is less saturated: it had too much there.")
+    emit m_space.notice(tr("At value %1 this color is less saturated: it had too much there.")
                             .arg(value_of(moved.color), 0, 'f', 1));
   return held;
 }
 
-ListView::ListView(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_swatches(new SwatchTable(bench, this)),
+ListView::ListView(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_swatches(new SwatchTable(space, this)),
       m_shown(new QSortFilterProxyModel(this)), m_filter(new QLineEdit(this)), m_table(new QTableView(this)) {
   m_filter->setObjectName(QStringLiteral("listFilter"));
   m_filter->setAccessibleName(tr("Filter the list"));
@@ -181,9 +181,9 @@ ListView::ListView(Workbench& bench, QWidget* parent)
   column->addWidget(m_filter);
   column->addWidget(m_table, 1);
   connect(m_filter, &QLineEdit::textChanged, m_shown, &QSortFilterProxyModel::setFilterFixedString);
-  connect(&bench, &Workbench::pieceChanged, this, &ListView::follow);
-  connect(&bench.set_work(), &SetWork::previewChanged, this, &ListView::follow);
-  connect(&bench.set_work(), &SetWork::selectionChanged, this, &ListView::show_selection);
+  connect(&space, &Workspace::pieceChanged, this, &ListView::follow);
+  connect(&space.set_work(), &SetWork::previewChanged, this, &ListView::follow);
+  connect(&space, &Workspace::selectionChanged, this, &ListView::show_selection);
   connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);
 }
 
@@ -205,7 +205,7 @@ void ListView::show_selection() {
   m_following = true;
   const auto selected = [this](int row) {
     const int source = m_shown->mapToSource(m_shown->index(row, 0)).row();
-    return m_bench.set_work().selected(m_swatches->swatch_of(source));
+    return m_space.set_work().selected(m_swatches->swatch_of(source));
   };
   // Rows in runs: a table asks every range of its selection for every cell.
   QItemSelection wanted;
@@ -224,7 +224,7 @@ void ListView::take_selection() {
   std::vector<Id> chosen;
   for (const auto& index : m_table->selectionModel()->selectedRows())
     chosen.push_back(m_swatches->swatch_of(m_shown->mapToSource(index).row()));
-  m_bench.set_work().select(chosen);
+  m_space.set_work().select(chosen);
   m_following = false;
 }
 

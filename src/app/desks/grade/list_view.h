@@ -1,7 +1,7 @@
 // The set as a list with names, numbers and notes: sorted by its headings, filtered, edited in place.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QAbstractTableModel>
 #include <QWidget>
@@ -16,7 +16,7 @@ class SwatchTable final : public QAbstractTableModel {
   Q_OBJECT
 public:
   enum Column { Name, Hex, Value, Chroma, Hue, FamilyName, Note, kColumns };
-  SwatchTable(Workbench& bench, QObject* parent);
+  SwatchTable(Workspace& space, QObject* parent);
   [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -36,14 +36,14 @@ private:
     double value, chroma, hue;
     bool locked;
   };
-  Workbench& m_bench;
+  Workspace& m_space;
   std::vector<Row> m_rows;
 };
 
 class ListView final : public QWidget {
   Q_OBJECT
 public:
-  ListView(Workbench& bench, QWidget* parent);
+  ListView(Workspace& space, QWidget* parent);
   [[nodiscard]] QTableView& table() { return *m_table; }
 
 protected:
@@ -54,7 +54,7 @@ private:
   void show_selection();
   void take_selection();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   SwatchTable* m_swatches;
   QSortFilterProxyModel* m_shown;
   QLineEdit* m_filter;

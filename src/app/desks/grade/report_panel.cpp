@@ -26,8 +26,8 @@ QString text(const std::string& s) { return QString::fromStdString(s); }
 
 } // namespace
 
-ReportPanel::ReportPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_contrast(new QLabel(this)), m_summary(new QLabel(this)),
+ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_contrast(new QLabel(this)), m_summary(new QLabel(this)),
       m_scroll(new QScrollArea(this)) {
   m_contrast->setObjectName(QStringLiteral("contrast"));
   m_summary->setObjectName(QStringLiteral("findingsSummary"));
@@ -47,8 +47,8 @@ ReportPanel::ReportPanel(Workbench& bench, QWidget* parent)
   column->addWidget(m_scroll, 1);
   column->addWidget(m_contrast);
   column->addWidget(make_rules());
-  connect(&bench, &Workbench::pieceChanged, this, &ReportPanel::follow);
-  connect(&bench.set_work(), &SetWork::selectionChanged, this, &ReportPanel::follow_selection);
+  connect(&space, &Workspace::pieceChanged, this, &ReportPanel::follow);
+  connect(&space, &Workspace::selectionChanged, this, &ReportPanel::follow_selection);
 }
 
 void ReportPanel::showEvent(QShowEvent* event) {
@@ -110,15 +110,15 @@ QWidget* ReportPanel::make_rules() {
 
 void ReportPanel::change_rule(const std::function<void(GradingRules&, double)>& set, double value,
                               const QString& drag) {
-  GradingRules rules = m_bench.piece().grading;
+  GradingRules rules = m_space.piece().grading;
   set(rules, value);
-  m_bench.store().apply(
+  m_space.store().apply(
       tr("Change grading"), [=](Piece p) { return with_grading(std::move(p), rules); }, drag);
 }
 
 std::vector<ReportPanel::Finding> ReportPanel::findings() const {
-  const GradingReport& r = m_bench.set_work().report();
-  const Piece& piece = m_bench.piece();
+  const GradingReport& r = m_space.set_work().report();
+  const Piece& piece = m_space.piece();
   const auto name = [&piece](Id id) {
     const Swatch* s = find_swatch(piece, id);
     return s ? text(s->name) : QString();
@@ -190,18 +190,18 @@ void ReportPanel::add_row(const Finding& finding) {
   column->addLayout(line);
   connect(
       remedy, &QAbstractButton::clicked, this,
-      [this, finding] { m_bench.store().apply(finding.step, finding.edit); }, Qt::QueuedConnection);
+      [this, finding] { m_space.store().apply(finding.step, finding.edit); }, Qt::QueuedConnection);
   connect(show, &QAbstractButton::clicked, this,
-          [this, finding] { m_bench.set_work().select(finding.swatches); });
+          [this, finding] { m_space.set_work().select(finding.swatches); });
   m_rows->layout()->addWidget(row);
 }
 
 void ReportPanel::follow() {
   if (!isVisible()) return;
   const auto all = findings();
-  const GradingReport& r = m_bench.set_work().report();
+  const GradingReport& r = m_space.set_work().report();
   const auto count = r.near_duplicates.size() + r.gaps.size() + r.outside_mask.size() + r.twins.size();
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
                      : all.empty()       ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
                      : count > kMostRows ? tr("%1 to look at, the first %2 here").arg(count).arg(all.size())
@@ -215,16 +215,16 @@ void ReportPanel::follow() {
   column->addStretch();
   scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);
-  for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_bench.piece().grading));
+  for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_space.piece().grading));
   follow_selection();
 }
 
 void ReportPanel::follow_selection() {
-  const auto& selection = m_bench.set_work().selection();
+  const auto& selection = m_space.set_work().selection();
   m_contrast->setVisible(selection.size() == 2);
   if (selection.size() != 2) return;
-  const Swatch *a = find_swatch(m_bench.piece(), selection[0]),
-               *b = find_swatch(m_bench.piece(), selection[1]);
+  const Swatch *a = find_swatch(m_space.piece(), selection[0]),
+               *b = find_swatch(m_space.piece(), selection[1]);
   const Contrast c = contrast_of(a->color, b->color);
   m_contrast->setText(tr("%1 against %2: CIEDE2000 %3, value %4")
                           .arg(text(a->name), text(b->name))

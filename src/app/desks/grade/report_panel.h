@@ -1,7 +1,7 @@
 // What the grading report finds, in words, each with its remedy; the contrast of two swatches; the rules.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/piece/grading.h"
 
 #include <QWidget>
@@ -17,7 +17,7 @@ class NumberField;
 class ReportPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReportPanel(Workbench& bench, QWidget* parent);
+  ReportPanel(Workspace& space, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -39,7 +39,7 @@ private:
   void follow_selection();
   void change_rule(const std::function<void(GradingRules&, double)>& set, double value, const QString& drag);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QLabel* m_contrast;
   QLabel* m_summary;
   QScrollArea* m_scroll;

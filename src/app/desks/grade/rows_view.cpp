@@ -1,5 +1,6 @@
 #include "app/desks/grade/rows_view.h"
 
+#include "app/band/set_keys.h"
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
@@ -19,8 +20,8 @@ QString text(const std::string& s) { return QString::fromStdString(s); }
 
 } // namespace
 
-RowsView::RowsView(Workbench& bench, QWidget* parent)
-    : QAbstractScrollArea(parent), m_bench(bench),
+RowsView::RowsView(Workspace& space, QWidget* parent)
+    : QAbstractScrollArea(parent), m_space(space),
       m_editor(new NameEditor(QStringLiteral("rowNameEditor"), viewport())) {
   setObjectName(QStringLiteral("rows"));
   setAccessibleName(tr("The set in rows"));
@@ -29,16 +30,16 @@ RowsView::RowsView(Workbench& bench, QWidget* parent)
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &RowsView::follow);
-  connect(&bench.set_work(), &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
-  connect(&bench.set_work(), &SetWork::selectionChanged, viewport(), qOverload<>(&QWidget::update));
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &RowsView::follow);
+  connect(&space.set_work(), &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
+  connect(&space, &Workspace::selectionChanged, viewport(), qOverload<>(&QWidget::update));
   follow();
 }
 
-const std::vector<Family>& RowsView::families() const {
-  static const std::vector<Family> none;
-  const SwatchSet* set = current_set(m_bench.piece());
+const List<Family>& RowsView::families() const {
+  static const List<Family> none;
+  const SwatchSet* set = current_set(m_space.piece());
   return set ? set->families : none;
 }
 
@@ -101,13 +102,13 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
   const Family& family = families()[i];
   const QRectF seen(viewport()->rect());
   const QRectF row(kNames, place_rect(i, 0).top(), seen.width() - kNames, static_cast<double>(m_size));
-  const SetWork& work = m_bench.set_work();
+  const SetWork& work = m_space.set_work();
   painter.save();
   painter.setClipRect(row.adjusted(-3, -3, 0, 3));
   for (const auto& s : family.swatches) {
     const QRectF r = place_rect(i, s.place);
     if (!r.intersects(seen)) continue;
-    const QColor color = shown_color(work.shown(s), m_bench.session().values_only);
+    const QColor color = shown_color(work.shown(s), m_space.session().values_only);
     draw_chip(painter, r, color, theme().field);
     const auto preview = work.preview().find(s.id);
     const bool held = preview != work.preview().end() && preview->second.held;
@@ -115,10 +116,10 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
     if (!work.selected(s.id)) continue;
     QPainterPath frame;
     frame.addRect(r.adjusted(-2, -2, 2, 2));
-    draw_double_line(painter, frame, s.id == m_bench.session().swatch ? 2 : 1.2);
+    draw_double_line(painter, frame, s.id == m_space.session().selection.focus() ? 2 : 1.2);
   }
   painter.restore();
-  const bool chosen = family.id == m_bench.session().family;
+  const bool chosen = family.id == m_space.session().family;
   const QFont font = chosen ? caption_strong_font() : caption_font();
   painter.setFont(font);
   painter.setPen(chosen ? theme().strong : theme().quiet);
@@ -154,10 +155,10 @@ void RowsView::paintEvent(QPaintEvent*) {
       painter.setPen(QPen(theme().strong, 1, Qt::DashLine));
       painter.drawRect(place_rect(over->family, over->place).adjusted(-2, -2, 2, 2));
     }
-    if (const Swatch* s = find_swatch(m_bench.piece(), m_dragged)) {
+    if (const Swatch* s = find_swatch(m_space.piece(), m_dragged)) {
       QRectF r = swatch_rect(m_dragged);
       r.moveCenter(m_pointer);
-      painter.fillRect(r, shown_color(s->color, m_bench.session().values_only));
+      painter.fillRect(r, shown_color(s->color, m_space.session().values_only));
     }
   }
   if (!hasFocus()) return;
@@ -188,7 +189,7 @@ void RowsView::mouseMoveEvent(QMouseEvent* event) {
 void RowsView::mouseReleaseEvent(QMouseEvent* event) {
   const Drag drag = std::exchange(m_drag, Drag::None);
   m_pointer = event->position();
-  SetWork& work = m_bench.set_work();
+  SetWork& work = m_space.set_work();
   if (drag == Drag::Box && m_moved) {
     std::vector<Id> inside;
     const QRectF box = QRectF(m_press, m_pointer).normalized();
@@ -198,8 +199,8 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
   } else if (drag == Drag::Box) {
     const double row = (m_press.y() + verticalScrollBar()->value() - kTop) / pitch();
     if (row >= 0 && row < static_cast<double>(families().size()))
-      m_bench.select_family(families()[static_cast<std::size_t>(row)].id);
-    m_bench.select_swatch(0);
+      m_space.select_family(families()[static_cast<std::size_t>(row)].id);
+    m_space.select_swatch(0);
   } else if (drag == Drag::Swatch && m_moved) {
     drop(m_pointer);
   } else if (drag == Drag::Swatch) {
@@ -211,32 +212,32 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
 void RowsView::drop(QPointF p) {
   const auto over = place_at(p);
   if (!over) return;
-  if (!m_bench.set_work().selected(m_dragged)) m_bench.select_swatch(m_dragged);
-  m_bench.set_work().move_to(families()[over->family].id, over->place);
+  if (!m_space.set_work().selected(m_dragged)) m_space.select_swatch(m_dragged);
+  m_space.set_work().move_to(families()[over->family].id, over->place);
 }
 
 void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (const Swatch* s = swatch_at(event->position())) {
-    m_bench.select_swatch(s->id);
+    m_space.select_swatch(s->id);
     return rename_selected();
   }
   const double row = (event->position().y() + verticalScrollBar()->value() - kTop) / pitch();
   if (event->position().x() >= kNames || row < 0 || row >= static_cast<double>(families().size())) return;
   const Family& family = families()[static_cast<std::size_t>(row)];
   m_editor->edit(QRectF(8, event->position().y() - 13, kNames, 26), text(family.name),
-                 [this, id = family.id](const QString& name) { m_bench.set_work().name_family(id, name); });
+                 [this, id = family.id](const QString& name) { m_space.set_work().name_family(id, name); });
 }
 
 void RowsView::rename_selected() {
-  const Swatch* s = find_swatch(m_bench.piece(), m_bench.session().swatch);
+  const Swatch* s = find_swatch(m_space.piece(), m_space.session().selection.focus());
   if (!s) return;
   m_editor->edit(swatch_rect(s->id), text(s->name),
-                 [this, id = s->id](const QString& name) { m_bench.set_work().name_swatch(id, name); });
+                 [this, id = s->id](const QString& name) { m_space.set_work().name_swatch(id, name); });
 }
 
 /// To the next swatch in a row, or to the nearest place in the next row.
 void RowsView::step(int by_place, int by_family) {
-  const auto at = m_place_of.find(m_bench.session().swatch);
+  const auto at = m_place_of.find(m_space.session().selection.focus());
   Place from = at == m_place_of.end() ? Place{0, -1} : at->second;
   if (at == m_place_of.end()) by_family = 0;
   const auto family = static_cast<std::ptrdiff_t>(from.family) + by_family;
@@ -249,19 +250,19 @@ void RowsView::step(int by_place, int by_family) {
     if (!best || std::abs(off) < std::abs(best->place - from.place)) best = &s;
   }
   if (!best) return;
-  m_bench.select_family(families()[static_cast<std::size_t>(family)].id);
-  m_bench.select_swatch(best->id);
+  m_space.select_family(families()[static_cast<std::size_t>(family)].id);
+  m_space.select_swatch(best->id);
 }
 
 void RowsView::move_focused(int by_place, int by_family) {
-  const auto at = m_place_of.find(m_bench.session().swatch);
+  const auto at = m_place_of.find(m_space.session().selection.focus());
   if (at == m_place_of.end()) return;
   const auto family = static_cast<std::ptrdiff_t>(at->second.family) + by_family;
   const int place = at->second.place + by_place;
   if (family < 0 || family >= static_cast<std::ptrdiff_t>(families().size()) || place < 0) return;
   const Id id = at->first;
-  m_bench.select_swatch(id);
-  m_bench.set_work().move_to(families()[static_cast<std::size_t>(family)].id, place);
+  m_space.select_swatch(id);
+  m_space.set_work().move_to(families()[static_cast<std::size_t>(family)].id, place);
 }
 
 void RowsView::keyPressEvent(QKeyEvent* event) {
@@ -281,7 +282,7 @@ void RowsView::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_F2:
     return rename_selected();
   default:
-    if (!m_bench.set_work().takes_key(*event)) QAbstractScrollArea::keyPressEvent(event);
+    if (!takes_set_key(m_space, *event)) QAbstractScrollArea::keyPressEvent(event);
   }
 }
 

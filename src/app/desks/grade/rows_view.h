@@ -1,7 +1,7 @@
 // The set as a compact grid: a row for each family, chips at their places, free places kept.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QAbstractScrollArea>
 #include <unordered_map>
@@ -13,7 +13,7 @@ class NameEditor;
 class RowsView final : public QAbstractScrollArea {
   Q_OBJECT
 public:
-  RowsView(Workbench& bench, QWidget* parent);
+  RowsView(Workspace& space, QWidget* parent);
 
   enum class ChipSize { Small = 20, Middle = 34, Large = 54 };
   void choose_size(ChipSize size);
@@ -37,7 +37,7 @@ private:
     std::size_t family = 0;
     int place = 0;
   };
-  [[nodiscard]] const std::vector<Family>& families() const;
+  [[nodiscard]] const List<Family>& families() const;
   [[nodiscard]] double pitch() const { return static_cast<double>(m_size) + 4; }
   [[nodiscard]] std::optional<Place> place_at(QPointF p) const;
   [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
@@ -47,7 +47,7 @@ private:
   void move_focused(int by_place, int by_family);
   void paint_row(QPainter& painter, std::size_t family);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   NameEditor* m_editor;
   ChipSize m_size = ChipSize::Middle;
   std::unordered_map<Id, Place> m_place_of;

@@ -6,15 +6,15 @@
 
 namespace zc {
 
-SetWheel::SetWheel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+SetWheel::SetWheel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("setWheel"));
   setAccessibleName(tr("The set on the wheel"));
   setToolTip(
       tr("Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set "
          "can be mixed to"));
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, qOverload<>(&QWidget::update));
-  connect(&bench.set_work(), &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  connect(&space.set_work(), &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
 }
 
 QPointF SetWheel::at(DiscPoint p) const {
@@ -40,15 +40,15 @@ void SetWheel::paintEvent(QPaintEvent*) {
     path.closeSubpath();
     return path;
   };
-  if (const MaskRegion* region = m_bench.region())
+  if (const MaskRegion* region = m_space.region())
     for (const auto& points : region->outlines()) draw_double_line(painter, outline(points), 1.2);
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   if (!set) return;
   std::vector<Srgb> colors;
-  const SetWork& work = m_bench.set_work();
+  const SetWork& work = m_space.set_work();
   for (const auto& family : set->families)
     for (const auto& s : family.swatches) colors.push_back(work.shown(s));
-  if (const auto reach = mixing_reach(colors, m_bench.wheel()); reach.size() > 2) {
+  if (const auto reach = mixing_reach(colors, m_space.wheel()); reach.size() > 2) {
     QPen dots(theme().text, 1.4);
     dots.setDashPattern({1.5, 2});
     painter.setPen(dots);
@@ -57,10 +57,10 @@ void SetWheel::paintEvent(QPaintEvent*) {
   for (const auto& family : set->families)
     for (const auto& s : family.swatches) {
       const Srgb shown = work.shown(s);
-      const WheelPoint p = m_bench.wheel().locate(shown);
+      const WheelPoint p = m_space.wheel().locate(shown);
       const bool selected = work.selected(s.id);
       painter.setPen(QPen(selected ? theme().strong : theme().line, selected ? 1.6 : 1));
-      painter.setBrush(shown_color(shown, m_bench.session().values_only));
+      painter.setBrush(shown_color(shown, m_space.session().values_only));
       painter.drawEllipse(at(disc_point(p.a, p.r)), selected ? 5 : 4, selected ? 5 : 4);
     }
 }

@@ -1,7 +1,7 @@
 // The set on the wheel, small: swatches as dots where they stand, the mask, and how far the set can be mixed.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -10,7 +10,7 @@ namespace zc {
 class SetWheel final : public QWidget {
   Q_OBJECT
 public:
-  SetWheel(Workbench& bench, QWidget* parent);
+  SetWheel(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {190, 190}; }
   /// Where a place of the disc is drawn.
   [[nodiscard]] QPointF at(DiscPoint p) const;
@@ -19,7 +19,7 @@ protected:
   void paintEvent(QPaintEvent* event) override;
 
 private:
-  Workbench& m_bench;
+  Workspace& m_space;
 };
 
 } // namespace zc

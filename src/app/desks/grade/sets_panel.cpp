@@ -35,8 +35,8 @@ private:
 
 } // namespace
 
-SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_sets(new QListWidget(this)), m_name(new QLineEdit(this)),
+SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_sets(new QListWidget(this)), m_name(new QLineEdit(this)),
       m_tags(new QLineEdit(this)), m_note(new NoteEdit([this] { write_note(); }, this)),
       m_versions(new QListWidget(this)), m_version_name(new QLineEdit(this)) {
   const auto name = [](QWidget* widget, const char* object, const QString& says) {
@@ -65,19 +65,19 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   column->addWidget(m_sets, 3);
   const auto apply = [this](const QString& step, auto edit) {
     return [this, step, edit] {
-      m_bench.store().apply(
-          step, [this, edit](Piece p) { return edit(std::move(p), m_bench.piece().current_set); });
+      m_space.store().apply(
+          step, [this, edit](Piece p) { return edit(std::move(p), m_space.piece().current_set); });
     };
   };
   const auto move_by = [this](int by) {
-    const auto& sets = m_bench.piece().sets;
+    const auto& sets = m_space.piece().sets;
     const auto at = std::find_if(sets.begin(), sets.end(),
-                                 [this](const SwatchSet& s) { return s.id == m_bench.piece().current_set; }) -
+                                 [this](const SwatchSet& s) { return s.id == m_space.piece().current_set; }) -
                     sets.begin();
     const auto place = by < 0 ? at - 1 : at + 2;
     if (place < 0 || place > static_cast<std::ptrdiff_t>(sets.size())) return;
-    m_bench.store().apply(tr("Move set"), [&](Piece p) {
-      return with_set_moved(std::move(p), m_bench.piece().current_set, static_cast<std::size_t>(place));
+    m_space.store().apply(tr("Move set"), [&](Piece p) {
+      return with_set_moved(std::move(p), m_space.piece().current_set, static_cast<std::size_t>(place));
     });
   };
   column->addWidget(make_buttons(
@@ -99,8 +99,8 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   const auto with_version = [this](const QString& step, auto edit) {
     return [this, step, edit] {
       const Id version = chosen_version();
-      if (version == 0) return emit m_bench.notice(tr("Choose a version in the list first."));
-      m_bench.store().apply(step, [=](Piece p) { return edit(std::move(p), version); });
+      if (version == 0) return emit m_space.notice(tr("Choose a version in the list first."));
+      m_space.store().apply(step, [=](Piece p) { return edit(std::move(p), version); });
     };
   };
   column->addWidget(make_buttons(
@@ -117,13 +117,13 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   column->addLayout(keep);
 
   connect(m_sets, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (!m_following && row >= 0) m_bench.show_set(m_bench.piece().sets[static_cast<std::size_t>(row)].id);
+    if (!m_following && row >= 0) m_space.show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
   });
   connect(m_name, &QLineEdit::editingFinished, this, [this] {
     if (!m_name->isModified()) return;
     m_name->setModified(false);
-    const Id set = m_bench.piece().current_set;
-    m_bench.store().apply(tr("Rename set"), [&](Piece p) {
+    const Id set = m_space.piece().current_set;
+    m_space.store().apply(tr("Rename set"), [&](Piece p) {
       return with_set_named(std::move(p), set, m_name->text().toStdString());
     });
     follow();
@@ -131,8 +131,8 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
   connect(m_tags, &QLineEdit::editingFinished, this, [this] {
     if (!m_tags->isModified()) return;
     m_tags->setModified(false);
-    const Id set = m_bench.piece().current_set;
-    m_bench.store().apply(tr("Tag set"), [&](Piece p) {
+    const Id set = m_space.piece().current_set;
+    m_space.store().apply(tr("Tag set"), [&](Piece p) {
       return with_set_tags(std::move(p), set, tags_of(m_tags->text().toStdString()));
     });
   });
@@ -140,13 +140,13 @@ SetsPanel::SetsPanel(Workbench& bench, QWidget* parent)
     if (m_following) return;
     const Id version = item->data(Qt::UserRole).toULongLong();
     const bool shown = item->checkState() == Qt::Checked;
-    if (shown != m_bench.set_work().compared(version)) return m_bench.set_work().compare(version, shown);
+    if (shown != m_space.set_work().compared(version)) return m_space.set_work().compare(version, shown);
     const std::string given = item->text().toStdString();
-    m_bench.store().apply(tr("Rename version"),
+    m_space.store().apply(tr("Rename version"),
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
-  connect(&bench, &Workbench::pieceChanged, this, &SetsPanel::follow);
+  connect(&space, &Workspace::pieceChanged, this, &SetsPanel::follow);
   follow();
 }
 
@@ -171,8 +171,8 @@ QWidget* SetsPanel::make_buttons(
 
 void SetsPanel::add_set() {
   QString name = tr("New set");
-  for (int n = 2; find_set_by_name(m_bench.piece(), name.toStdString()); ++n) name = tr("New set %1").arg(n);
-  if (!m_bench.store().apply(tr("New set"),
+  for (int n = 2; find_set_by_name(m_space.piece(), name.toStdString()); ++n) name = tr("New set %1").arg(n);
+  if (!m_space.store().apply(tr("New set"),
                              [&](Piece p) { return with_set(std::move(p), name.toStdString()); }))
     return;
   m_name->setFocus();
@@ -181,19 +181,19 @@ void SetsPanel::add_set() {
 
 void SetsPanel::keep_version() {
   const QString given = m_version_name->text().trimmed();
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   const QString name = given.isEmpty() ? tr("version %1").arg(set->versions.size() + 1) : given;
-  m_bench.store().apply(tr("Keep version"), [&, id = set->id](Piece p) {
+  m_space.store().apply(tr("Keep version"), [&, id = set->id](Piece p) {
     return with_version_kept(std::move(p), id, name.toStdString());
   });
   m_version_name->clear();
 }
 
 void SetsPanel::write_note() {
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   const std::string note = m_note->toPlainText().toStdString();
   if (!set || note == set->note) return;
-  m_bench.store().apply(tr("Write note"),
+  m_space.store().apply(tr("Write note"),
                         [&, id = set->id](Piece p) { return with_set_note(std::move(p), id, note); });
 }
 
@@ -204,7 +204,7 @@ Id SetsPanel::chosen_version() const {
 
 void SetsPanel::follow() {
   m_following = true;
-  const Piece& piece = m_bench.piece();
+  const Piece& piece = m_space.piece();
   const Id version = chosen_version();
   m_sets->clear();
   m_versions->clear();
@@ -222,7 +222,7 @@ void SetsPanel::follow() {
       auto* item = new QListWidgetItem(text(v.name), m_versions);
       item->setData(Qt::UserRole, QVariant::fromValue<qulonglong>(v.id));
       item->setFlags(item->flags() | Qt::ItemIsEditable | Qt::ItemIsUserCheckable);
-      item->setCheckState(m_bench.set_work().compared(v.id) ? Qt::Checked : Qt::Unchecked);
+      item->setCheckState(m_space.set_work().compared(v.id) ? Qt::Checked : Qt::Unchecked);
       if (v.id == version) m_versions->setCurrentItem(item);
     }
     if (set->versions.empty()) {

@@ -1,7 +1,7 @@
 // The sets of the piece and the versions of the current one: names, tags, notes, order.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -15,7 +15,7 @@ namespace zc {
 class SetsPanel final : public QWidget {
   Q_OBJECT
 public:
-  SetsPanel(Workbench& bench, QWidget* parent);
+  SetsPanel(Workspace& space, QWidget* parent);
 
 private:
   QWidget*
@@ -26,7 +26,7 @@ private:
   void write_note();
   [[nodiscard]] Id chosen_version() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QListWidget* m_sets;
   QLineEdit* m_name;
   QLineEdit* m_tags;

@@ -13,23 +13,22 @@
 
 namespace zc {
 
-VersionsView::VersionsView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+VersionsView::VersionsView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("versions"));
   setAccessibleName(tr("Versions of the set side by side"));
   setToolTip(tr("Click a version to choose it, double-click to take it up"));
   setFocusPolicy(Qt::StrongFocus);
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, qOverload<>(&QWidget::update));
-  connect(&bench.set_work(), &SetWork::comparisonChanged, this, qOverload<>(&QWidget::update));
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<VersionsView::Shown> VersionsView::shown() const {
   std::vector<Shown> out;
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   if (!set) return out;
   out.push_back({0, tr("as it is"), &set->families});
   for (const auto& v : set->versions)
-    if (m_bench.set_work().compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
+    if (m_space.set_work().compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
   return out;
 }
 
@@ -46,7 +45,7 @@ QRectF VersionsView::panel_rect(Id version) const {
 
 void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Shown& version) {
   const ValueAxis axis(height());
-  const Bands& bands = m_bench.piece().bands;
+  const Bands& bands = m_space.piece().bands;
   const double light = axis.y_of(bands.light_from), dark = axis.y_of(bands.dark_below);
   painter.fillRect(panel, theme().field);
   painter.fillRect(QRectF(panel.left(), light, panel.width(), dark - light), theme().field_alt);
@@ -57,7 +56,7 @@ void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Sho
       const double w = std::max(3.0, column - 6),
                    x = panel.left() + column * (static_cast<double>(i) + 0.5) - w / 2;
       const QRectF r(x, axis.y_of(value_of(s.color)) - 7, w, 14);
-      draw_chip(painter, r, shown_color(s.color, m_bench.session().values_only), theme().field);
+      draw_chip(painter, r, shown_color(s.color, m_space.session().values_only), theme().field);
     }
   const bool chosen = version.version == m_chosen;
   painter.setFont(chosen ? caption_strong_font() : caption_font());
@@ -77,7 +76,7 @@ void VersionsView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   const auto all = shown();
-  const SwatchSet* set = current_set(m_bench.piece());
+  const SwatchSet* set = current_set(m_space.piece());
   const bool kept = set && !set->versions.empty();
   for (const auto& version : all) paint_staff(painter, panel_rect(version.version), version);
   if (all.size() == 1) {
@@ -109,7 +108,7 @@ void VersionsView::mousePressEvent(QMouseEvent* event) {
 void VersionsView::mouseDoubleClickEvent(QMouseEvent* event) {
   mousePressEvent(event);
   if (m_chosen == 0) return;
-  m_bench.store().apply(tr("Take up version"),
+  m_space.store().apply(tr("Take up version"),
                         [this](Piece p) { return with_version_taken_up(std::move(p), m_chosen); });
 }
 

@@ -1,7 +1,7 @@
 // Versions of the set side by side: small staffs on one axis, the set as it is first.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -10,7 +10,7 @@ namespace zc {
 class VersionsView final : public QWidget {
   Q_OBJECT
 public:
-  VersionsView(Workbench& bench, QWidget* parent);
+  VersionsView(Workspace& space, QWidget* parent);
   /// Where the staff of a version is drawn; 0 is the set as it is.
   [[nodiscard]] QRectF panel_rect(Id version) const;
   [[nodiscard]] Id chosen() const { return m_chosen; }
@@ -28,13 +28,13 @@ private:
   struct Shown {
     Id version = 0;
     QString name;
-    const std::vector<Family>* families = nullptr;
+    const List<Family>* families = nullptr;
   };
   [[nodiscard]] std::vector<Shown> shown() const;
   void paint_staff(QPainter& painter, const QRectF& panel, const Shown& version);
   void choose(Id version);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   Id m_chosen = 0;
 };
 

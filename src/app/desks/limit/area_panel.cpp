@@ -110,8 +110,8 @@ QString words_of(const Shape& shape) {
 
 } // namespace
 
-AreaPanel::AreaPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_list(new QListWidget(this)) {
+AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_list(new QListWidget(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
@@ -125,16 +125,16 @@ AreaPanel::AreaPanel(Workbench& bench, QWidget* parent)
   column->addWidget(make_commands());
   column->addWidget(make_numbers());
   connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (row >= 0) m_bench.select_area(static_cast<std::size_t>(row));
+    if (row >= 0) m_space.select_area(static_cast<std::size_t>(row));
   });
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &AreaPanel::follow);
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &AreaPanel::follow);
   follow();
 }
 
 const Area* AreaPanel::area() const {
-  const auto& mask = m_bench.piece().mask;
-  return mask && m_bench.session().area < mask->areas.size() ? &mask->areas[m_bench.session().area] : nullptr;
+  const auto& mask = m_space.piece().mask;
+  return mask && m_space.session().area < mask->areas.size() ? &mask->areas[m_space.session().area] : nullptr;
 }
 
 QWidget* AreaPanel::make_commands() {
@@ -166,17 +166,17 @@ QWidget* AreaPanel::make_commands() {
   };
   command(QStringLiteral("areaDouble"), tr("Double"), tr("Lay the area a second time, moved a little aside"),
           [this] {
-            const std::size_t i = m_bench.session().area;
-            const bool held = m_bench.store().apply(
+            const std::size_t i = m_space.session().area;
+            const bool held = m_space.store().apply(
                 tr("Double mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
-            if (held) m_bench.select_area(m_bench.piece().mask->areas.size() - 1);
+            if (held) m_space.select_area(m_space.piece().mask->areas.size() - 1);
           });
   command(QStringLiteral("areaMirror"), tr("Mirror"),
           tr("Move the area across neutral, around the complements of its hues"),
           [this] { reshape(tr("Mirror mask area"), mirrored_shape(area()->shape), {}); });
   command(QStringLiteral("areaRemove"), tr("Remove"), tr("Remove the area (Delete on the wheel)"), [this] {
-    const std::size_t i = m_bench.session().area;
-    m_bench.store().apply(tr("Remove mask area"),
+    const std::size_t i = m_space.session().area;
+    m_space.store().apply(tr("Remove mask area"),
                           [i](Piece p) { return with_area_removed(std::move(p), i); });
   });
   return box;
@@ -211,22 +211,22 @@ QWidget* AreaPanel::make_numbers() {
 }
 
 void AreaPanel::reshape(const QString& name, const Shape& shape, const QString& drag) {
-  const std::size_t i = m_bench.session().area;
-  m_bench.store().apply(
+  const std::size_t i = m_space.session().area;
+  m_space.store().apply(
       name, [&](Piece p) { return with_area_shape(std::move(p), i, shape); }, drag);
 }
 
 void AreaPanel::change_mode() {
-  const std::size_t i = m_bench.session().area;
+  const std::size_t i = m_space.session().area;
   const AreaMode mode = sender() == m_cuts ? AreaMode::Cuts : AreaMode::Adds;
-  m_bench.store().apply(mode == AreaMode::Cuts ? tr("Cut with the area") : tr("Add the area"),
+  m_space.store().apply(mode == AreaMode::Cuts ? tr("Cut with the area") : tr("Add the area"),
                         [=](Piece p) { return with_area_mode(std::move(p), i, mode); });
   follow();
 }
 
 void AreaPanel::follow() {
   const QSignalBlocker quiet(m_list);
-  const auto& mask = m_bench.piece().mask;
+  const auto& mask = m_space.piece().mask;
   QStringList rows;
   if (mask)
     for (const auto& a : mask->areas)
@@ -239,7 +239,7 @@ void AreaPanel::follow() {
     m_list->addItems(rows);
   }
   const Area* chosen = area();
-  if (chosen) m_list->setCurrentRow(static_cast<int>(m_bench.session().area));
+  if (chosen) m_list->setCurrentRow(static_cast<int>(m_space.session().area));
   for (QPushButton* button : m_commands) button->setEnabled(chosen);
   m_adds->setEnabled(chosen);
   m_cuts->setEnabled(chosen);

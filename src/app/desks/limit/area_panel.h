@@ -1,7 +1,7 @@
 // The areas of the mask: what adds and what cuts, in numbers, doubled, mirrored, removed.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -17,7 +17,7 @@ class WordButton;
 class AreaPanel final : public QWidget {
   Q_OBJECT
 public:
-  AreaPanel(Workbench& bench, QWidget* parent);
+  AreaPanel(Workspace& space, QWidget* parent);
 
 private:
   void follow();
@@ -28,7 +28,7 @@ private:
   QWidget* make_numbers();
   QWidget* make_commands();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QListWidget* m_list;
   std::array<QLabel*, 5> m_labels{};
   std::array<NumberField*, 5> m_fields{};

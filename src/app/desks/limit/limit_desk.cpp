@@ -21,11 +21,11 @@
 
 namespace zc {
 
-LimitDesk::LimitDesk(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_wheel(new WheelView(bench, WheelView::Use::ShapeMask, this)) {
+LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_wheel(new WheelView(space, WheelView::Use::ShapeMask, this)) {
   auto* left = new QVBoxLayout;
   left->setSpacing(4);
-  left->addWidget(new WheelHead(bench, this));
+  left->addWidget(new WheelHead(space, this));
   left->addWidget(m_wheel, 1);
   left->addWidget(make_tools());
   m_facts = new QLabel(this);
@@ -40,9 +40,9 @@ LimitDesk::LimitDesk(Workbench& bench, QWidget* parent)
   row->setSpacing(kMargin);
   row->addLayout(left, 1);
   row->addWidget(make_side());
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::colorChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &LimitDesk::follow);
-  connect(&bench.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::colorChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &LimitDesk::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
   follow();
   follow_tools();
@@ -112,12 +112,12 @@ QWidget* LimitDesk::make_mask_commands() {
   };
   command(QStringLiteral("takeNeutral"), tr("Take neutral"),
           tr("Take up the subjective neutral, the middle of the mask, at the current value"),
-          [this] { m_bench.take_up_neutral(); });
+          [this] { m_space.take_up_neutral(); });
   command(QStringLiteral("layKeys"), tr("Lay keys"),
           tr("Lay the key colors, the corners of the mask at the current value, as a family"),
-          [this] { m_bench.lay_key_colors(); });
+          [this] { m_space.lay_key_colors(); });
   command(QStringLiteral("maskRemove"), tr("Take off"),
-          tr("Take the mask off the piece (Undo brings it back)"), [this] { m_bench.take_mask_off(); });
+          tr("Take the mask off the piece (Undo brings it back)"), [this] { m_space.take_mask_off(); });
   row->addStretch();
   return box;
 }
@@ -125,18 +125,18 @@ QWidget* LimitDesk::make_mask_commands() {
 QWidget* LimitDesk::make_lists() {
   auto* pages = new Pages(this);
   pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"),
-             new AreaPanel(m_bench, pages));
+             new AreaPanel(m_space, pages));
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
              tr("The reference through the mask, and masks fitted to it"),
-             new ReferencePanel(m_bench, pages));
+             new ReferencePanel(m_space, pages));
   pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces"),
-             new ShelfPanel(m_bench, std::make_unique<MaskSource>(m_bench), pages));
+             new ShelfPanel(m_space, std::make_unique<MaskSource>(m_space), pages));
   m_keeps = new WordButton(tr("keep shape"), pages);
   m_keeps->setObjectName(QStringLiteral("keepShape"));
   m_keeps->setToolTip(tr("When the wheel changes the mask keeps its shape; otherwise it keeps its colors"));
   m_keeps->setCheckable(true);
   connect(m_keeps, &QAbstractButton::clicked, this,
-          [this](bool on) { m_bench.keep_of_mask(on ? MaskKeeps::Outline : MaskKeeps::Colors); });
+          [this](bool on) { m_space.keep_of_mask(on ? MaskKeeps::Outline : MaskKeeps::Colors); });
   pages->add_beside(m_keeps);
   return pages;
 }
@@ -147,9 +147,9 @@ QWidget* LimitDesk::make_side() {
   auto* column = new QVBoxLayout(side);
   column->setContentsMargins(0, 6, 0, 0);
   column->setSpacing(6);
-  column->addWidget(new PatternPanel(m_bench, side));
+  column->addWidget(new PatternPanel(m_space, side));
   column->addSpacing(4);
-  column->addWidget(new MaskRuleChoice(m_bench, side));
+  column->addWidget(new MaskRuleChoice(m_space, side));
   column->addWidget(make_mask_commands());
   column->addSpacing(4);
   column->addWidget(make_lists(), 1);
@@ -157,22 +157,22 @@ QWidget* LimitDesk::make_side() {
 }
 
 QString LimitDesk::share_of_photo() const {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
-  const auto held = isVisible() ? m_bench.reader().held() : std::nullopt;
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  const auto held = isVisible() ? m_space.reader().held() : std::nullopt;
   if (!reference || !held) return {};
   return tr(", holds %1 % of %2").arg(100 * *held, 0, 'f', 0).arg(QString::fromStdString(reference->name));
 }
 
 QString LimitDesk::facts() const {
-  const auto& mask = m_bench.piece().mask;
+  const auto& mask = m_space.piece().mask;
   if (!mask)
     return tr("No mask: every color can be picked. Choose a pattern or draw an area to limit hue and "
               "saturation.");
-  const MaskRegion* region = m_bench.region();
+  const MaskRegion* region = m_space.region();
   if (!region) return tr("The mask is kept but not used.");
   const auto neutral = region->centroid();
   if (!neutral) return tr("The mask encloses nothing and admits no color; pull its corners apart.");
-  const Srgb color = m_bench.wheel().nearest_existing(wheel_point(*neutral, m_bench.session().at.v)).color;
+  const Srgb color = m_space.wheel().nearest_existing(wheel_point(*neutral, m_space.session().at.at.v)).color;
   QString out = tr("%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.")
                     .arg(QString::fromStdString(mask->name))
                     .arg(mask->turned, 0, 'f', 1)
@@ -192,8 +192,8 @@ void LimitDesk::showEvent(QShowEvent* event) {
 
 void LimitDesk::follow() {
   m_facts->setText(facts());
-  m_keeps->setChecked(m_bench.session().mask_keeps == MaskKeeps::Outline);
-  for (QPushButton* button : m_commands) button->setEnabled(m_bench.piece().mask.has_value());
+  m_keeps->setChecked(m_space.session().mask_keeps == MaskKeeps::Outline);
+  for (QPushButton* button : m_commands) button->setEnabled(m_space.piece().mask.has_value());
 }
 
 void LimitDesk::follow_tools() {

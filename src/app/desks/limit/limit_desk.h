@@ -1,7 +1,7 @@
 // The desk where hue and saturation are limited: the wheel large, the mask worked on directly and in numbers.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -16,7 +16,7 @@ class WordButton;
 class LimitDesk final : public QWidget {
   Q_OBJECT
 public:
-  LimitDesk(Workbench& bench, QWidget* parent);
+  LimitDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
 
 protected:
@@ -32,7 +32,7 @@ private:
   [[nodiscard]] QString facts() const;
   [[nodiscard]] QString share_of_photo() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   WheelView* m_wheel;
   QLabel* m_facts = nullptr;
   WordButton* m_keeps = nullptr;

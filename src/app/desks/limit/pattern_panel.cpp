@@ -64,7 +64,7 @@ NumberField* angle_field(const QString& name, const QString& accessible, const Q
 
 } // namespace
 
-PatternPanel::PatternPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+PatternPanel::PatternPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
@@ -73,8 +73,8 @@ PatternPanel::PatternPanel(Workbench& bench, QWidget* parent) : QWidget(parent),
   column->addWidget(heading);
   column->addWidget(make_patterns());
   column->addWidget(make_numbers());
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &PatternPanel::follow);
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &PatternPanel::follow);
   follow();
 }
 
@@ -136,26 +136,26 @@ QWidget* PatternPanel::make_numbers() {
   connect(m_base, &NumberField::wanted, m_base, &NumberField::show_value);
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
   connect(m_turned, &NumberField::wanted, this, [this](double to) {
-    if (const auto& mask = m_bench.piece().mask)
-      m_bench.turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
+    if (const auto& mask = m_space.piece().mask)
+      m_space.turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
   });
-  connect(m_carry, &QAbstractButton::clicked, &m_bench, &Workbench::carry_set);
+  connect(m_carry, &QAbstractButton::clicked, &m_space, &Workspace::carry_set);
   return box;
 }
 
 void PatternPanel::lay(Pattern kind) {
   const PatternSpec spec{kind, m_base->value(),
                          m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
-  m_bench.store().apply(tr("Lay %1 mask").arg(words(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
+  m_space.store().apply(tr("Lay %1 mask").arg(words(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), pattern_mask(spec)), true);
   });
 }
 
 void PatternPanel::follow() {
-  const auto& mask = m_bench.piece().mask;
+  const auto& mask = m_space.piece().mask;
   m_turned->setEnabled(mask.has_value());
   m_turned->show_value(mask ? mask->turned : 0);
-  m_carry->setChecked(m_bench.session().carry == Carry::SetToo);
+  m_carry->setChecked(m_space.session().carry == Carry::SetToo);
 }
 
 } // namespace zc

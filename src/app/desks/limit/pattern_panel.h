@@ -2,7 +2,7 @@
 // the set.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/mask/patterns.h"
 
 #include <QWidget>
@@ -15,7 +15,7 @@ class WordButton;
 class PatternPanel final : public QWidget {
   Q_OBJECT
 public:
-  PatternPanel(Workbench& bench, QWidget* parent);
+  PatternPanel(Workspace& space, QWidget* parent);
 
 private:
   void follow();
@@ -23,7 +23,7 @@ private:
   QWidget* make_patterns();
   QWidget* make_numbers();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   NumberField* m_base = nullptr;
   NumberField* m_spread = nullptr;
   NumberField* m_turned = nullptr;

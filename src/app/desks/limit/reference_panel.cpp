@@ -23,34 +23,34 @@ constexpr int kFreePolygon = -1;
 
 } // namespace
 
-MaskedPreview::MaskedPreview(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("maskedPreview"));
   setAccessibleName(tr("The reference through the mask"));
   setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
   setMinimumHeight(90);
   setCursor(Qt::SplitHCursor);
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, qOverload<>(&QWidget::update));
-  connect(&bench.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
 QRectF MaskedPreview::picture_rect() const {
-  const auto photo = m_bench.reader().photo();
+  const auto photo = m_space.reader().photo();
   if (!photo) return {};
   const QSizeF size = QSizeF(photo->full().size()).scaled(QSizeF(width(), height()), Qt::KeepAspectRatio);
   return {QPointF((width() - size.width()) / 2, 0), size};
 }
 
 void MaskedPreview::refresh_picture() {
-  const auto photo = m_bench.reader().photo();
+  const auto photo = m_space.reader().photo();
   const QSize size = (picture_rect().size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
-  const bool masked = m_bench.region();
+  const bool masked = m_space.region();
   const Shown wanted{photo.get(),
                      size,
-                     m_bench.session().looking.edge,
-                     m_bench.piece().wheel,
-                     masked ? m_bench.piece().mask : std::nullopt,
-                     m_bench.session().values_only};
+                     m_space.session().looking.edge,
+                     m_space.piece().wheel,
+                     masked ? m_space.piece().mask : std::nullopt,
+                     m_space.session().values_only};
   if (wanted == m_shown) return;
   m_shown = wanted;
   std::size_t level = photo->levels.size() - 1;
@@ -58,7 +58,7 @@ void MaskedPreview::refresh_picture() {
   m_picture = photo->levels[level]
                   .scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
                   .convertToFormat(QImage::Format_ARGB32);
-  if (const MaskMapper* mapper = m_bench.reader().mapper())
+  if (const MaskMapper* mapper = m_space.reader().mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
   auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
   if (wanted.values_only)
@@ -69,7 +69,7 @@ void MaskedPreview::refresh_picture() {
 void MaskedPreview::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  if (!m_bench.reader().photo()) {
+  if (!m_space.reader().photo()) {
     painter.setFont(caption_font());
     painter.setPen(theme().quiet);
     painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
@@ -79,16 +79,16 @@ void MaskedPreview::paintEvent(QPaintEvent*) {
   refresh_picture();
   const QRectF r = picture_rect();
   painter.drawImage(r, m_picture);
-  const double x = r.left() + m_bench.session().looking.edge * r.width();
+  const double x = r.left() + m_space.session().looking.edge * r.width();
   draw_double_line(painter, {x, r.top()}, {x, r.bottom()}, 1.4);
   draw_handle(painter, {x, r.center().y()}, false);
 }
 
 void MaskedPreview::move_edge(double x) {
   if (picture_rect().isEmpty()) return;
-  Looking looking = m_bench.session().looking;
+  Looking looking = m_space.session().looking;
   looking.edge = std::clamp((x - picture_rect().left()) / picture_rect().width(), 0.0, 1.0);
-  m_bench.look_at(looking);
+  m_space.look_at(looking);
 }
 
 void MaskedPreview::mousePressEvent(QMouseEvent* event) {
@@ -98,8 +98,8 @@ void MaskedPreview::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton) move_edge(event->position().x());
 }
 
-ReferencePanel::ReferencePanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench),
+ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space),
       m_hold(new NumberField(QStringLiteral("fitHold"), tr("Share of the photo to hold"), this)),
       m_kind(new QComboBox(this)),
       m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
@@ -148,7 +148,7 @@ ReferencePanel::ReferencePanel(Workbench& bench, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
-  column->addWidget(new MaskedPreview(bench, this), 1);
+  column->addWidget(new MaskedPreview(space, this), 1);
   column->addLayout(row);
   column->addLayout(last);
   connect(m_hold, &NumberField::wanted, m_hold, &NumberField::show_value);
@@ -156,13 +156,13 @@ ReferencePanel::ReferencePanel(Workbench& bench, QWidget* parent)
   connect(m_kind, &QComboBox::currentIndexChanged, this, &ReferencePanel::follow);
   connect(m_fit, &QPushButton::clicked, this, &ReferencePanel::fit);
   connect(m_footprint, &QAbstractButton::clicked, this, [this](bool on) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.footprint = on;
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &ReferencePanel::follow);
-  connect(&bench.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &ReferencePanel::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
   follow();
 }
 
@@ -174,12 +174,12 @@ void ReferencePanel::showEvent(QShowEvent* event) {
 }
 
 void ReferencePanel::follow() {
-  m_fit->setEnabled(m_bench.reader().photo() && !m_fitting);
+  m_fit->setEnabled(m_space.reader().photo() && !m_fitting);
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
-  m_footprint->setChecked(m_bench.session().looking.footprint);
+  m_footprint->setChecked(m_space.session().looking.footprint);
   if (m_fitting) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
-  const auto held = m_bench.reader().held();
+  const auto held = m_space.reader().held();
   m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(100 * *held, 0, 'f', 0)
                         : tr("Fit a mask to the photo's colors."));
 }
@@ -188,21 +188,23 @@ void ReferencePanel::follow() {
 void ReferencePanel::fit() {
   m_fitting = true;
   follow();
-  m_pool.start([this, places = m_bench.reader().places(), kind = m_kind->currentData().toInt(),
+  const FitFor made_for{m_space.store().document(), m_space.piece().wheel};
+  m_pool.start([this, made_for, places = m_space.reader().places(), kind = m_kind->currentData().toInt(),
                 hold = m_hold->value() / 100, points = static_cast<int>(std::lround(m_points->value()))] {
     const auto fitted = kind == kFreePolygon ? fit_polygon(places, points, hold)
                                              : fit_pattern(places, static_cast<Pattern>(kind), hold);
     QMetaObject::invokeMethod(
-        this, [this, fitted] { lay(fitted); }, Qt::QueuedConnection);
+        this, [this, made_for, fitted] { lay(made_for, fitted); }, Qt::QueuedConnection);
   });
 }
 
-void ReferencePanel::lay(const Result<Fit>& fitted) {
+void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   m_fitting = false;
   follow();
+  if (made_for != FitFor{m_space.store().document(), m_space.piece().wheel}) return;
   if (!fitted) return say_at(*m_fit, QString::fromStdString(fitted.error().sentence));
   const Fit& fit = *fitted;
-  m_bench.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
+  m_space.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), fit.mask), true);
   });
   if (!fit.reached)

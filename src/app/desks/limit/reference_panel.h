@@ -1,7 +1,7 @@
 // The reference through the mask beside the wheel, and masks fitted to it.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/image/fit.h"
 
 #include <QImage>
@@ -21,7 +21,7 @@ class WordButton;
 class MaskedPreview final : public QWidget {
   Q_OBJECT
 public:
-  MaskedPreview(Workbench& bench, QWidget* parent);
+  MaskedPreview(Workspace& space, QWidget* parent);
   [[nodiscard]] QRectF picture_rect() const;
 
 protected:
@@ -41,7 +41,7 @@ private:
     bool values_only = false;
     bool operator==(const Shown&) const = default;
   };
-  Workbench& m_bench;
+  Workspace& m_space;
   Shown m_shown;
   QImage m_picture;
 };
@@ -49,7 +49,7 @@ private:
 class ReferencePanel final : public QWidget {
   Q_OBJECT
 public:
-  ReferencePanel(Workbench& bench, QWidget* parent);
+  ReferencePanel(Workspace& space, QWidget* parent);
   ~ReferencePanel() override;
 
 protected:
@@ -58,9 +58,15 @@ protected:
 private:
   void follow();
   void fit();
-  void lay(const Result<Fit>& fitted);
+  /// What a fit is for; on another piece or wheel it means nothing.
+  struct FitFor {
+    DocumentId document = 0;
+    WheelSpec wheel;
+    bool operator==(const FitFor&) const = default;
+  };
+  void lay(const FitFor& made_for, const Result<Fit>& fitted);
 
-  Workbench& m_bench;
+  Workspace& m_space;
   NumberField* m_hold;
   QComboBox* m_kind;
   NumberField* m_points;

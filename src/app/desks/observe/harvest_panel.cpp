@@ -18,8 +18,8 @@
 
 namespace zc {
 
-HarvestPanel::HarvestPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench),
+HarvestPanel::HarvestPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space),
       m_difference(new NumberField(QStringLiteral("leastDifference"), tr("Least difference"), this)),
       m_mask(new QComboBox(this)), m_kind(new QComboBox(this)),
       m_start(new QPushButton(tr("Take colors"), this)), m_refill(new QPushButton(tr("Refill"), this)),
@@ -109,20 +109,20 @@ HarvestPanel::HarvestPanel(Workbench& bench, QWidget* parent)
     else
       start({});
   });
-  connect(m_refill, &QPushButton::clicked, this, [this] { start(m_bench.session().harvest.colors); });
-  connect(m_accept, &QPushButton::clicked, &m_bench, &Workbench::accept_harvest);
-  connect(m_drop, &QPushButton::clicked, &m_bench, &Workbench::drop_chosen);
+  connect(m_refill, &QPushButton::clicked, this, [this] { start(m_space.session().harvest.colors); });
+  connect(m_accept, &QPushButton::clicked, &m_space, &Workspace::accept_harvest);
+  connect(m_drop, &QPushButton::clicked, &m_space, &Workspace::drop_chosen);
   connect(m_chips, &ChipRow::taken, this, [this](std::size_t chip) {
-    Harvest harvest = m_bench.session().harvest;
+    Harvest harvest = m_space.session().harvest;
     harvest.chosen = chip;
-    m_bench.show_harvest(std::move(harvest));
+    m_space.show_harvest(std::move(harvest));
   });
   connect(&m_job, &ExtractionJob::changed, this, &HarvestPanel::follow);
   connect(&m_job, &ExtractionJob::finished, this, &HarvestPanel::take);
-  connect(&m_job, &ExtractionJob::failed, &m_bench, &Workbench::notice);
-  for (const auto signal : {&Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &HarvestPanel::follow);
-  connect(&bench.photos(), &PhotoLibrary::changed, this, &HarvestPanel::follow);
+  connect(&m_job, &ExtractionJob::failed, &m_space, &Workspace::notice);
+  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &HarvestPanel::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &HarvestPanel::follow);
   follow();
 }
 
@@ -130,7 +130,7 @@ ExtractionSpec HarvestPanel::spec() const {
   ExtractionSpec out;
   const auto count = [this](std::size_t i) { return static_cast<int>(std::lround(m_counts[i]->value())); };
   out.quotas = BandCounts{count(2), count(1), count(0)};
-  out.bands = m_bench.piece().bands;
+  out.bands = m_space.piece().bands;
   out.least_difference = m_difference->value();
   out.mask = static_cast<MaskUse>(m_mask->currentData().toInt());
   out.representative = static_cast<Representative>(m_kind->currentData().toInt());
@@ -138,21 +138,28 @@ ExtractionSpec HarvestPanel::spec() const {
 }
 
 void HarvestPanel::start(const std::vector<ExtractedColor>& kept) {
-  ExtractionJob::Order order{m_bench.session().reference,
-                             m_bench.reader().photo(),
-                             m_bench.session().looking.region,
+  const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
+  if (!shown) return;
+  ExtractionJob::Order order{m_space.store().document(),
+                             shown->id,
+                             shown->bytes,
+                             m_space.reader().photo(),
+                             m_space.session().looking.region,
                              spec(),
-                             m_bench.wheel(),
+                             m_space.wheel(),
                              {},
                              kept};
-  if (m_bench.region()) order.mask = *m_bench.region();
+  if (m_space.region()) order.mask = *m_space.region();
   for (const auto& c : kept) order.spec.kept.push_back(c.color);
   const Status valid = validate(order.spec, order.mask && !order.mask->empty());
   if (!valid) return say_at(*m_start, QString::fromStdString(valid.error().sentence));
   if (order.photo) m_job.start(order);
 }
 
-void HarvestPanel::take(Id reference, const Extraction& result) {
+void HarvestPanel::take(const ExtractionJob::Order& order, const Extraction& result) {
+  const Reference* now = find_reference(m_space.piece(), order.reference);
+  const bool known = order.document == m_space.store().document() && now && now->bytes == order.bytes;
+  if (!known) return;
   QStringList missing;
   if (result.unmet.light > 0) missing << tr("%1 light").arg(result.unmet.light);
   if (result.unmet.middle > 0) missing << tr("%1 middle").arg(result.unmet.middle);
@@ -160,12 +167,12 @@ void HarvestPanel::take(Id reference, const Extraction& result) {
   m_unmet = missing.isEmpty()
                 ? QString()
                 : tr("The photo lacks %1 that are so far apart.").arg(missing.join(QStringLiteral(", ")));
-  m_bench.show_harvest({reference, result.colors, {}});
+  m_space.show_harvest({order.reference, result.colors, {}});
 }
 
 QString HarvestPanel::told() const {
-  const Harvest& harvest = m_bench.session().harvest;
-  if (!m_bench.reader().photo()) return tr("Add a photo to take colors from.");
+  const Harvest& harvest = m_space.session().harvest;
+  if (!m_space.reader().photo()) return tr("Add a photo to take colors from.");
   if (harvest.colors.empty())
     return tr("Colors come pinned to the photo and beside the staff; nothing is laid before "
               "you accept it.");
@@ -179,10 +186,10 @@ QString HarvestPanel::told() const {
 }
 
 void HarvestPanel::follow() {
-  const Harvest& harvest = m_bench.session().harvest;
+  const Harvest& harvest = m_space.session().harvest;
   const bool running = m_job.running();
   m_start->setText(running ? tr("Stop") : tr("Take colors"));
-  m_start->setEnabled(running || m_bench.reader().photo());
+  m_start->setEnabled(running || m_space.reader().photo());
   m_progress->setVisible(running);
   show_share(*m_progress, m_job.progress());
   const bool any = !harvest.colors.empty();
@@ -196,7 +203,7 @@ void HarvestPanel::follow() {
     steps.push_back({c.color, {}, harvest.chosen == i});
     words << tr("%1, %2 %").arg(QString::fromStdString(hex_of(c.color))).arg(100 * c.share, 0, 'f', 1);
   }
-  m_chips->show_steps(std::move(steps), words, m_bench.session().values_only);
+  m_chips->show_steps(std::move(steps), words, m_space.session().values_only);
   m_words->setText(told());
 }
 

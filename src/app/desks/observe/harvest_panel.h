@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/jobs/extraction_job.h"
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -20,16 +20,17 @@ class NumberField;
 class HarvestPanel final : public QWidget {
   Q_OBJECT
 public:
-  HarvestPanel(Workbench& bench, QWidget* parent);
+  HarvestPanel(Workspace& space, QWidget* parent);
 
 private:
   void follow();
   void start(const std::vector<ExtractedColor>& kept);
-  void take(Id reference, const Extraction& result);
+  /// Unless the photo it was taken from is gone.
+  void take(const ExtractionJob::Order& order, const Extraction& result);
   [[nodiscard]] ExtractionSpec spec() const;
   [[nodiscard]] QString told() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   ExtractionJob m_job;
   std::array<NumberField*, 3> m_counts{}; ///< Light, middle, dark.
   NumberField* m_difference;

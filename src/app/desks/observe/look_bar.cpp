@@ -9,8 +9,8 @@
 
 namespace zc {
 
-LookBar::LookBar(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench),
+LookBar::LookBar(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space),
       m_tones(new NumberField(QStringLiteral("flatTones"), tr("Number of flat tones"), this)),
       m_find(new WordButton(tr("find"), this)), m_squint(new QSlider(Qt::Horizontal, this)),
       m_steps(new NumberField(QStringLiteral("toneSteps"), tr("Number of tone steps"), this)) {
@@ -32,7 +32,7 @@ LookBar::LookBar(Workbench& bench, QWidget* parent)
     button->setToolTip(tip);
     row->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, look = look] {
-      m_bench.show_look(look);
+      m_space.show_look(look);
       follow();
     });
     m_looks.emplace_back(button, look);
@@ -57,32 +57,32 @@ LookBar::LookBar(Workbench& bench, QWidget* parent)
   row->addStretch();
 
   connect(m_tones, &NumberField::wanted, this, [this](double n) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.tones = static_cast<int>(std::lround(n));
     looking.limits.clear();
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
   connect(m_find, &QAbstractButton::clicked, this, [this] {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.limits.clear();
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
   connect(m_squint, &QSlider::valueChanged, this, [this](int n) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.squint = n / 10.0;
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
   connect(m_steps, &NumberField::wanted, this, [this](double n) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.steps = static_cast<int>(std::lround(n));
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
-  connect(&bench, &Workbench::viewChanged, this, &LookBar::follow);
+  connect(&space, &Workspace::viewChanged, this, &LookBar::follow);
   follow();
 }
 
 void LookBar::follow() {
-  const Looking& looking = m_bench.session().looking;
+  const Looking& looking = m_space.session().looking;
   for (const auto& [button, look] : m_looks) button->setChecked(look == looking.look);
   m_tones->setVisible(looking.look == PhotoLook::Flat);
   m_find->setVisible(looking.look == PhotoLook::Flat);

@@ -1,7 +1,7 @@
 // The ways of looking at a photo, and the one setting each of them has.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -15,11 +15,11 @@ class WordButton;
 class LookBar final : public QWidget {
   Q_OBJECT
 public:
-  LookBar(Workbench& bench, QWidget* parent);
+  LookBar(Workspace& space, QWidget* parent);
 
 private:
   void follow();
-  Workbench& m_bench;
+  Workspace& m_space;
   std::vector<std::pair<WordButton*, PhotoLook>> m_looks;
   NumberField* m_tones;
   WordButton* m_find;

@@ -19,9 +19,9 @@
 
 namespace zc {
 
-ObserveDesk::ObserveDesk(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_photo(new PhotoView(bench, this)),
-      m_strip(new ReferenceStrip(bench, this)) {
+ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_photo(new PhotoView(space, this)),
+      m_strip(new ReferenceStrip(space, this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 6);
   column->setSpacing(6);
@@ -34,14 +34,14 @@ ObserveDesk::ObserveDesk(Workbench& bench, QWidget* parent)
   auto* side_column = new QVBoxLayout(side);
   side_column->setContentsMargins(0, 0, 0, 0);
   side_column->setSpacing(8);
-  side_column->addWidget(new ReadingPanel(bench, side));
-  side_column->addWidget(new HarvestPanel(bench, side), 1);
+  side_column->addWidget(new ReadingPanel(space, side));
+  side_column->addWidget(new HarvestPanel(space, side), 1);
   middle->addWidget(side);
   column->addLayout(middle, 1);
   column->addWidget(make_foot());
-  connect(&bench, &Workbench::pieceChanged, this, &ObserveDesk::follow);
-  connect(&bench, &Workbench::viewChanged, this, &ObserveDesk::follow);
-  connect(&bench.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
+  connect(&space, &Workspace::pieceChanged, this, &ObserveDesk::follow);
+  connect(&space, &Workspace::viewChanged, this, &ObserveDesk::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);
   follow();
 }
@@ -57,7 +57,7 @@ QWidget* ObserveDesk::make_head() {
   m_name->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   row->addWidget(m_name, 1);
 
-  row->addWidget(new LookBar(m_bench, head), 3);
+  row->addWidget(new LookBar(m_space, head), 3);
 
   auto* side = new QComboBox(head);
   side->setObjectName(QStringLiteral("sampleSide"));
@@ -66,12 +66,12 @@ QWidget* ObserveDesk::make_head() {
   for (const int n : kSampleSides)
     side->addItem(n == 1 ? tr("sample 1 pixel") : tr("sample %1 × %1").arg(n), n);
   const auto show_side = [this, side] {
-    side->setCurrentIndex(side->findData(m_bench.session().sample_side));
+    side->setCurrentIndex(side->findData(m_space.session().sample_side));
   };
   show_side();
   connect(side, &QComboBox::activated, this,
-          [this, side](int i) { m_bench.choose_sample_side(side->itemData(i).toInt()); });
-  connect(&m_bench, &Workbench::viewChanged, side, show_side);
+          [this, side](int i) { m_space.choose_sample_side(side->itemData(i).toInt()); });
+  connect(&m_space, &Workspace::viewChanged, side, show_side);
   row->addSpacing(kGap);
   row->addWidget(side);
   return head;
@@ -80,12 +80,12 @@ QWidget* ObserveDesk::make_head() {
 /// What was taken stands beside the staff while its photo is looked at.
 void ObserveDesk::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
-  m_bench.show_harvest(m_bench.session().harvest);
+  m_space.show_harvest(m_space.session().harvest);
 }
 
 void ObserveDesk::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_bench.show_string({});
+  m_space.show_string({});
 }
 
 QWidget* ObserveDesk::make_foot() {
@@ -135,13 +135,13 @@ QWidget* ObserveDesk::make_foot() {
 }
 
 void ObserveDesk::stop_loading() {
-  m_bench.photos().stop_intakes();
-  for (const auto& r : m_bench.piece().references)
-    if (m_bench.photos().state_of(r).loading) m_bench.photos().stop(r);
+  m_space.photos().stop_intakes();
+  for (const auto& r : m_space.piece().references)
+    if (m_space.photos().state_of(r).loading) m_space.photos().stop(r);
 }
 
 void ObserveDesk::follow() {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   const QString name = reference ? QString::fromStdString(reference->name) : tr("References");
   m_name->setText(
       QFontMetrics(heading_font()).elidedText(name, Qt::ElideMiddle, std::max(60, m_name->width())));
@@ -149,12 +149,12 @@ void ObserveDesk::follow() {
 
   double progress = 0;
   int loading = 0;
-  for (const auto& intake : m_bench.photos().intakes()) {
+  for (const auto& intake : m_space.photos().intakes()) {
     progress += intake.progress;
     ++loading;
   }
-  for (const auto& r : m_bench.piece().references) {
-    const PhotoState state = m_bench.photos().state_of(r);
+  for (const auto& r : m_space.piece().references) {
+    const PhotoState state = m_space.photos().state_of(r);
     if (!state.loading) continue;
     progress += state.progress;
     ++loading;
@@ -162,7 +162,7 @@ void ObserveDesk::follow() {
   m_loading->setVisible(loading > 0);
   if (loading > 0) show_share(*m_progress, progress / loading);
 
-  const auto photo = reference ? m_bench.photos().state_of(*reference).photo : nullptr;
+  const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
   m_facts->setText(photo ? tr("%1 × %2, shown at %3 %")
                                .arg(photo->full().width())
                                .arg(photo->full().height())

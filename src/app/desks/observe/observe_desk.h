@@ -1,7 +1,7 @@
 // The desk where references are looked at and sampled.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -16,7 +16,7 @@ class ReferenceStrip;
 class ObserveDesk final : public QWidget {
   Q_OBJECT
 public:
-  ObserveDesk(Workbench& bench, QWidget* parent);
+  ObserveDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] PhotoView& photo() { return *m_photo; }
   [[nodiscard]] ReferenceStrip& strip() { return *m_strip; }
 
@@ -33,7 +33,7 @@ private:
   QWidget* make_head();
   QWidget* make_foot();
 
-  Workbench& m_bench;
+  Workspace& m_space;
   PhotoView* m_photo;
   ReferenceStrip* m_strip;
   QLabel* m_name = nullptr;

@@ -40,7 +40,7 @@ bool in_set(const Piece& piece, Srgb color) {
 void PhotoView::refresh_picture() {
   const double ratio = devicePixelRatioF();
   const double edge = edge_x().value_or(0);
-  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_bench)};
+  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_space)};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);
@@ -60,7 +60,7 @@ void PhotoView::refresh_picture() {
   painter.drawImage(seen, source, QRectF(seen.topLeft() * to_source, seen.size() * to_source));
   painter.end();
   const QSize full = m_photo->full().size();
-  apply_look(m_bench, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
+  apply_look(m_space, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
              static_cast<int>(std::lround(edge * ratio)));
 }
 
@@ -78,7 +78,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
   }
   paint_pins(painter);
   const bool samples = m_drag == Drag::None || m_drag == Drag::Sample || m_drag == Drag::Pin;
-  if (m_pointer && samples && !m_space && !m_bench.session().looking.marking && pixel_at(*m_pointer))
+  if (m_pointer && samples && !m_space_held && !m_space.session().looking.marking && pixel_at(*m_pointer))
     paint_loupe(painter);
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
@@ -87,7 +87,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
 }
 
 void PhotoView::paint_region(QPainter& painter) {
-  const auto& region = m_bench.session().looking.region;
+  const auto& region = m_space.session().looking.region;
   if (!region) return;
   const QRectF r = to_widget().mapRect(QRectF(region->x, region->y, region->width, region->height));
   QPainterPath veil, frame;
@@ -102,19 +102,19 @@ void PhotoView::paint_region(QPainter& painter) {
 /// Found when something changes, not while painting: a set may be large.
 void PhotoView::follow_ticks() {
   m_ticked.clear();
-  for (const auto& c : m_bench.session().harvest.colors) m_ticked.push_back(in_set(m_bench.piece(), c.color));
+  for (const auto& c : m_space.session().harvest.colors) m_ticked.push_back(in_set(m_space.piece(), c.color));
 }
 
 /// Small rings where swatches of the set were sampled; colored pins for what was taken and is not accepted
 /// yet, ticked when the set has the color already.
 void PhotoView::paint_pins(QPainter& painter) {
-  const Session& s = m_bench.session();
-  if (const SwatchSet* set = current_set(m_bench.piece()))
+  const Session& s = m_space.session();
+  if (const SwatchSet* set = current_set(m_space.piece()))
     for (const auto& family : set->families)
       for (const auto& swatch : family.swatches) {
         if (!swatch.from || swatch.from->reference != s.reference) continue;
         QPainterPath ring;
-        const double size = swatch.id == s.swatch ? 6 : 3.5;
+        const double size = swatch.id == s.selection.focus() ? 6 : 3.5;
         ring.addEllipse(place_of(swatch.from->x, swatch.from->y), size, size);
         draw_double_line(painter, ring, 1.3);
       }
@@ -139,16 +139,16 @@ void PhotoView::paint_pins(QPainter& painter) {
 }
 
 void PhotoView::paint_empty(QPainter& painter) {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   QString line = tr("No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.");
   if (reference) {
-    const PhotoState state = m_bench.photos().state_of(*reference);
+    const PhotoState state = m_space.photos().state_of(*reference);
     // The thumbnail stands in until the pixels are there.
     if (!state.thumbnail.isNull() && state.failure.isEmpty()) {
       const QSizeF size = QSizeF(state.thumbnail.size()).scaled(QSizeF(this->size()), Qt::KeepAspectRatio);
       painter.setRenderHint(QPainter::SmoothPixmapTransform);
       painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
-                        m_bench.session().values_only ? greys_of(state.thumbnail) : state.thumbnail);
+                        m_space.session().values_only ? greys_of(state.thumbnail) : state.thumbnail);
       return;
     }
     line = state.failure.isEmpty() ? tr("Opening %1, %2 %")
@@ -166,7 +166,7 @@ void PhotoView::paint_empty(QPainter& painter) {
 
 void PhotoView::paint_loupe(QPainter& painter) {
   const QPoint pixel = *pixel_at(*m_pointer);
-  const int side = m_bench.session().sample_side;
+  const int side = m_space.session().sample_side;
   const int shown = std::max(15, side + side / 2 + 1) | 1;
   constexpr int kText = 118;
   QPointF corner = *m_pointer + QPointF(22, 22);
@@ -179,10 +179,10 @@ void PhotoView::paint_loupe(QPainter& painter) {
                      .copy(pixel.x() - shown / 2, pixel.y() - shown / 2, shown, shown)
                      .convertToFormat(QImage::Format_ARGB32);
   // The pixels as they are looked at; a blur would only hide them.
-  if (m_bench.session().looking.look != PhotoLook::Squint) {
+  if (m_space.session().looking.look != PhotoLook::Squint) {
     const auto edge = edge_x();
-    apply_look(m_bench, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
-  } else if (m_bench.session().values_only) {
+    apply_look(m_space, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
+  } else if (m_space.session().values_only) {
     auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
     to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
   }
@@ -203,12 +203,12 @@ void PhotoView::paint_loupe(QPainter& painter) {
 }
 
 void PhotoView::paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average) {
-  const Srgb here = m_bench.held_sample(average);
-  const bool values_only = m_bench.session().values_only;
+  const Srgb here = m_space.held_sample(average);
+  const bool values_only = m_space.session().values_only;
   const QRectF left(note.left(), note.top(), note.width() / 2, 44),
       right(left.right(), note.top(), note.width() / 2, 44);
   painter.fillRect(left, shown_color(here, values_only));
-  painter.fillRect(right, shown_color(m_bench.session().color, values_only));
+  painter.fillRect(right, shown_color(m_space.session().color(), values_only));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
@@ -217,16 +217,16 @@ void PhotoView::paint_loupe_note(QPainter& painter, const QRectF& note, Srgb ave
                    tr("held"));
   painter.setPen(theme().text);
   QString mask;
-  if (m_bench.region()) {
-    const WheelPoint at = m_bench.wheel().locate(here);
-    mask = m_bench.region()->inside(disc_point(at.a, at.r)) ? tr("\nin the mask") : tr("\noutside the mask");
+  if (m_space.region()) {
+    const WheelPoint at = m_space.wheel().locate(here);
+    mask = m_space.region()->inside(disc_point(at.a, at.r)) ? tr("\nin the mask") : tr("\noutside the mask");
     if (!(here == average)) mask = tr("\nbrought into it");
   }
   painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
                    tr("%1\nvalue %2\n%3 px square")
                            .arg(QString::fromStdString(hex_of(here)))
                            .arg(value_of(here), 0, 'f', 1)
-                           .arg(m_bench.session().sample_side) +
+                           .arg(m_space.session().sample_side) +
                        mask);
 }
 

@@ -18,7 +18,7 @@ constexpr double kGrab = 9;
 
 } // namespace
 
-PhotoView::PhotoView(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+PhotoView::PhotoView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("photo"));
   setAccessibleName(tr("Reference photo"));
   setToolTip(
@@ -28,16 +28,16 @@ PhotoView::PhotoView(Workbench& bench, QWidget* parent) : QWidget(parent), m_ben
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setCursor(Qt::CrossCursor);
-  connect(&bench, &Workbench::viewChanged, this, &PhotoView::follow);
-  connect(&bench, &Workbench::pieceChanged, this, &PhotoView::follow);
-  connect(&bench, &Workbench::colorChanged, this, qOverload<>(&QWidget::update));
-  connect(&bench.photos(), &PhotoLibrary::changed, this, &PhotoView::follow);
+  connect(&space, &Workspace::viewChanged, this, &PhotoView::follow);
+  connect(&space, &Workspace::pieceChanged, this, &PhotoView::follow);
+  connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
+  connect(&space.photos(), &PhotoLibrary::changed, this, &PhotoView::follow);
   follow();
 }
 
 void PhotoView::follow() {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
-  const auto photo = reference ? m_bench.photos().state_of(*reference).photo : nullptr;
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
   follow_ticks();
   const bool other = photo != m_photo;
   m_photo = photo;
@@ -91,9 +91,9 @@ void PhotoView::mirror_view() {
 }
 
 void PhotoView::crop_view(bool to_region) {
-  const auto& region = m_bench.session().looking.region;
+  const auto& region = m_space.session().looking.region;
   if (to_region && !region) {
-    emit m_bench.notice(tr("Draw a region first; the view is cropped to it."));
+    emit m_space.notice(tr("Draw a region first; the view is cropped to it."));
     return;
   }
   m_crop = to_region ? region : std::nullopt;
@@ -107,9 +107,9 @@ void PhotoView::show_actual_size() {
 QPointF PhotoView::place_of(int x, int y) const { return to_widget().map(QPointF(x + 0.5, y + 0.5)); }
 
 std::optional<double> PhotoView::edge_x() const {
-  const bool shown = m_photo && m_bench.session().looking.look == PhotoLook::Mask && m_bench.region();
+  const bool shown = m_photo && m_space.session().looking.look == PhotoLook::Mask && m_space.region();
   if (!shown) return std::nullopt;
-  return photo_rect().left() + m_bench.session().looking.edge * photo_rect().width();
+  return photo_rect().left() + m_space.session().looking.edge * photo_rect().width();
 }
 
 void PhotoView::zoom_to(double scale, QPointF about) {
@@ -146,7 +146,7 @@ std::optional<QPoint> PhotoView::pixel_at(QPointF position) const {
 std::optional<Srgb> PhotoView::sample_at(QPointF position) const {
   const auto pixel = pixel_at(position);
   if (!pixel) return std::nullopt;
-  return sample_average(view_of(m_photo->full()), pixel->x(), pixel->y(), m_bench.session().sample_side);
+  return sample_average(view_of(m_photo->full()), pixel->x(), pixel->y(), m_space.session().sample_side);
 }
 
 // ---------------------------------------------------------------- mouse and keys
@@ -165,9 +165,9 @@ void PhotoView::wheelEvent(QWheelEvent* event) {
 }
 
 void PhotoView::change_sample_side(int steps) {
-  const auto at = std::find(kSampleSides.begin(), kSampleSides.end(), m_bench.session().sample_side);
+  const auto at = std::find(kSampleSides.begin(), kSampleSides.end(), m_space.session().sample_side);
   const auto i = std::clamp<std::ptrdiff_t>(at - kSampleSides.begin() + steps, 0, kSampleSides.size() - 1);
-  m_bench.choose_sample_side(kSampleSides[static_cast<std::size_t>(i)]);
+  m_space.choose_sample_side(kSampleSides[static_cast<std::size_t>(i)]);
 }
 
 void PhotoView::keyPressEvent(QKeyEvent* event) {
@@ -175,8 +175,8 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
   const bool shift = event->modifiers() & Qt::ShiftModifier;
   const auto pan = [this](int x, int y) {
     // Arrows move the chosen pin by a pixel; without one they move the view.
-    const Harvest& harvest = m_bench.session().harvest;
-    if (harvest.chosen && harvest.reference == m_bench.session().reference) return nudge_pin(x, y);
+    const Harvest& harvest = m_space.session().harvest;
+    if (harvest.chosen && harvest.reference == m_space.session().reference) return nudge_pin(x, y);
     if (!m_photo || m_fitted) return;
     m_center += place_in_photo(QPointF(x, y) * 60) - place_in_photo({0, 0});
     settle();
@@ -186,15 +186,15 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     return;
   switch (event->key()) {
   case Qt::Key_Escape: {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.marking = false;
     looking.region.reset();
-    return m_bench.look_at(looking);
+    return m_space.look_at(looking);
   }
   case Qt::Key_Delete:
-    return m_bench.drop_chosen();
+    return m_space.drop_chosen();
   case Qt::Key_Space:
-    m_space = true;
+    m_space_held = true;
     setCursor(Qt::OpenHandCursor);
     update();
     return;
@@ -220,7 +220,7 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
 
 void PhotoView::keyReleaseEvent(QKeyEvent* event) {
   if (event->key() != Qt::Key_Space || event->isAutoRepeat()) return QWidget::keyReleaseEvent(event);
-  m_space = false;
+  m_space_held = false;
   setCursor(Qt::CrossCursor);
 }
 
@@ -230,7 +230,7 @@ bool PhotoView::look_key_pressed(int key) {
                                              {Qt::Key_T, PhotoLook::Steps}, {Qt::Key_M, PhotoLook::Mask}};
   for (const auto& [k, look] : looks) {
     if (k != key) continue;
-    m_bench.show_look(look);
+    m_space.show_look(look);
     return true;
   }
   return false;
@@ -239,12 +239,12 @@ bool PhotoView::look_key_pressed(int key) {
 std::optional<SampleOrigin> PhotoView::origin_at(QPointF position) const {
   const auto pixel = pixel_at(position);
   if (!pixel) return std::nullopt;
-  return SampleOrigin{m_bench.session().reference, pixel->x(), pixel->y()};
+  return SampleOrigin{m_space.session().reference, pixel->x(), pixel->y()};
 }
 
 std::optional<std::size_t> PhotoView::pin_at(QPointF position) const {
-  const Harvest& harvest = m_bench.session().harvest;
-  if (!m_photo || harvest.reference != m_bench.session().reference) return std::nullopt;
+  const Harvest& harvest = m_space.session().harvest;
+  if (!m_photo || harvest.reference != m_space.session().reference) return std::nullopt;
   std::optional<std::size_t> found;
   double nearest = kGrab;
   for (std::size_t i = 0; i < harvest.colors.size(); ++i) {
@@ -260,41 +260,41 @@ void PhotoView::begin_sample(QPointF position, Qt::KeyboardModifiers modifiers) 
   m_drag = Drag::Sample;
   m_lays = modifiers & Qt::ControlModifier;
   if (m_lays) return;
-  m_bench.begin_pick();
+  m_space.begin_pick();
   move_sample(position);
 }
 
 void PhotoView::move_sample(QPointF position) {
   if (m_lays) return;
   const auto color = sample_at(position);
-  if (color) m_bench.show_sample(*color, *origin_at(position));
+  if (color) m_space.show_sample(*color, *origin_at(position));
 }
 
 void PhotoView::mark_region(QPointF position) {
   const QRectF r = QRectF(place_in_photo(m_from), place_in_photo(position)).normalized();
-  Looking looking = m_bench.session().looking;
+  Looking looking = m_space.session().looking;
   const PixelRect cut =
       cut_to({static_cast<int>(std::floor(r.x())), static_cast<int>(std::floor(r.y())),
               static_cast<int>(std::ceil(r.width())), static_cast<int>(std::ceil(r.height()))},
              view_of(m_photo->full()));
   looking.region.reset();
   if (cut.width > 1 && cut.height > 1) looking.region = cut;
-  m_bench.look_at(looking);
+  m_space.look_at(looking);
 }
 
 /// The color of a moved pin is the sample where it stands now.
 void PhotoView::put_pin(QPoint pixel) {
-  Harvest harvest = m_bench.session().harvest;
+  Harvest harvest = m_space.session().harvest;
   if (!m_photo || !harvest.chosen) return;
   const auto color =
-      sample_average(view_of(m_photo->full()), pixel.x(), pixel.y(), m_bench.session().sample_side);
+      sample_average(view_of(m_photo->full()), pixel.x(), pixel.y(), m_space.session().sample_side);
   if (!color) return;
   ExtractedColor& c = harvest.colors[*harvest.chosen];
   c.x = pixel.x();
   c.y = pixel.y();
-  c.color = m_bench.held_sample(*color);
-  c.band = band_of(value_of(c.color), m_bench.piece().bands);
-  m_bench.show_harvest(std::move(harvest));
+  c.color = m_space.held_sample(*color);
+  c.band = band_of(value_of(c.color), m_space.piece().bands);
+  m_space.show_harvest(std::move(harvest));
 }
 
 void PhotoView::move_pin(QPointF position) {
@@ -302,31 +302,31 @@ void PhotoView::move_pin(QPointF position) {
 }
 
 void PhotoView::nudge_pin(int x, int y) {
-  const Harvest& harvest = m_bench.session().harvest;
+  const Harvest& harvest = m_space.session().harvest;
   const ExtractedColor& c = harvest.colors[*harvest.chosen];
   put_pin({c.x + x, c.y + y});
 }
 
 void PhotoView::mousePressEvent(QMouseEvent* event) {
-  const Reference* reference = find_reference(m_bench.piece(), m_bench.session().reference);
-  if (reference && !m_bench.photos().state_of(*reference).failure.isEmpty())
-    return m_bench.photos().retry(*reference);
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  if (reference && !m_space.photos().state_of(*reference).failure.isEmpty())
+    return m_space.photos().retry(*reference);
   m_pointer = m_from = event->position();
   m_drag = Drag::None;
   const bool left = event->button() == Qt::LeftButton;
   const auto edge = edge_x();
-  if (event->button() == Qt::MiddleButton || (left && m_space)) {
+  if (event->button() == Qt::MiddleButton || (left && m_space_held)) {
     m_drag = Drag::Pan;
     setCursor(Qt::ClosedHandCursor);
   } else if (!left || !m_photo) {
     return;
-  } else if (m_bench.session().looking.marking) {
+  } else if (m_space.session().looking.marking) {
     m_drag = Drag::Region;
   } else if (const auto pin = pin_at(event->position())) {
     m_drag = Drag::Pin;
-    Harvest harvest = m_bench.session().harvest;
+    Harvest harvest = m_space.session().harvest;
     harvest.chosen = *pin;
-    m_bench.show_harvest(std::move(harvest));
+    m_space.show_harvest(std::move(harvest));
   } else if (edge && std::abs(*edge - event->position().x()) <= kGrab) {
     m_drag = Drag::Edge;
   } else {
@@ -355,15 +355,15 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
     if (QLineF(m_from, event->position()).length() > 2) move_pin(event->position());
     break;
   case Drag::Edge: {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.edge = std::clamp((event->position().x() - photo_rect().left()) / photo_rect().width(), 0.0, 1.0);
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
     break;
   }
   case Drag::None: {
     const auto edge = edge_x();
     const bool on_edge = edge && std::abs(*edge - event->position().x()) <= kGrab;
-    if (!m_space)
+    if (!m_space_held)
       setCursor(pin_at(event->position()) ? Qt::PointingHandCursor
                 : on_edge                 ? Qt::SplitHCursor
                                           : Qt::CrossCursor);
@@ -375,18 +375,18 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
 
 void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
   const Drag drag = std::exchange(m_drag, Drag::None);
-  if (drag == Drag::Pan) setCursor(m_space ? Qt::OpenHandCursor : Qt::CrossCursor);
+  if (drag == Drag::Pan) setCursor(m_space_held ? Qt::OpenHandCursor : Qt::CrossCursor);
   if (drag == Drag::Region) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.marking = false;
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   }
   if (drag == Drag::Sample && m_lays) {
     const auto color = sample_at(event->position());
-    if (color) m_bench.lay_color({m_bench.held_sample(*color), {}, origin_at(event->position())});
+    if (color) m_space.lay_color({m_space.held_sample(*color), {}, origin_at(event->position())});
   } else if (drag == Drag::Sample) {
     move_sample(event->position());
-    m_bench.end_pick();
+    m_space.end_pick();
   }
   update();
 }

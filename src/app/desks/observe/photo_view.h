@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/photo/look.h"
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -11,7 +11,7 @@ namespace zc {
 class PhotoView final : public QWidget {
   Q_OBJECT
 public:
-  PhotoView(Workbench& bench, QWidget* parent);
+  PhotoView(Workspace& space, QWidget* parent);
 
   /// Place of a widget position in the photo's own pixels, when it lies on it.
   [[nodiscard]] std::optional<QPoint> pixel_at(QPointF position) const;
@@ -81,7 +81,7 @@ private:
     bool operator==(const Shown&) const = default;
   };
 
-  Workbench& m_bench;
+  Workspace& m_space;
   std::shared_ptr<const Photo> m_photo;
   double m_scale = 1;
   QPointF m_center;   ///< Photo pixel in the middle of the view.
@@ -89,7 +89,7 @@ private:
   bool m_mirrored = false;
   std::optional<PixelRect> m_crop;
   bool m_fitted = true;
-  bool m_space = false;
+  bool m_space_held = false;
   Drag m_drag = Drag::None;
   bool m_lays = false; ///< The sample being taken goes straight to the staff.
   QPointF m_from;

@@ -15,8 +15,8 @@ constexpr int kDisc = 86, kButtons = 26;
 
 } // namespace
 
-ReadingPanel::ReadingPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_region(new WordButton(tr("region"), this)),
+ReadingPanel::ReadingPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_region(new WordButton(tr("region"), this)),
       m_hold(new WordButton(tr("samples into the mask"), this)) {
   setObjectName(QStringLiteral("reading"));
   setAccessibleName(tr("What the photo says"));
@@ -31,27 +31,27 @@ ReadingPanel::ReadingPanel(Workbench& bench, QWidget* parent)
   m_hold->setToolTip(tr("Samples outside the mask are taken at its nearest place"));
   m_hold->move(m_region->sizeHint().width() + 4, kDisc + 24);
   connect(m_region, &QAbstractButton::clicked, this, [this](bool on) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.marking = on;
     if (!on) looking.region.reset();
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
   connect(m_hold, &QAbstractButton::clicked, this, [this](bool on) {
-    Looking looking = m_bench.session().looking;
+    Looking looking = m_space.session().looking;
     looking.hold_samples = on;
-    m_bench.look_at(looking);
+    m_space.look_at(looking);
   });
-  connect(&bench, &Workbench::pieceChanged, this, &ReadingPanel::follow);
-  connect(&bench, &Workbench::viewChanged, this, &ReadingPanel::follow);
-  connect(&bench.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
+  connect(&space, &Workspace::pieceChanged, this, &ReadingPanel::follow);
+  connect(&space, &Workspace::viewChanged, this, &ReadingPanel::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
   follow();
 }
 
 void ReadingPanel::follow() {
-  const Looking& looking = m_bench.session().looking;
+  const Looking& looking = m_space.session().looking;
   m_region->setChecked(looking.marking || looking.region);
   m_hold->setChecked(looking.hold_samples);
-  m_hold->setEnabled(m_bench.region());
+  m_hold->setEnabled(m_space.region());
   update();
 }
 
@@ -61,27 +61,27 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setFont(heading_font());
   painter.setPen(theme().text);
   painter.drawText(QRectF(0, 0, width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   m_bench.session().looking.region ? tr("The region says") : tr("The photo says"));
-  const FineValues* values = m_bench.reader().values();
+                   m_space.session().looking.region ? tr("The region says") : tr("The photo says"));
+  const FineValues* values = m_space.reader().values();
   painter.setFont(caption_font());
   if (!values) {
     m_words = tr("No photo yet.");
     painter.drawText(QRectF(0, 22, width(), 20), Qt::AlignLeft, m_words);
     return;
   }
-  const Shown now{m_bench.reader().photo().get(), m_bench.session().looking.region, m_bench.piece().wheel};
+  const Shown now{m_space.reader().photo().get(), m_space.session().looking.region, m_space.piece().wheel};
   if (!(now == m_shown) || m_footprint.isNull()) {
     m_shown = now;
-    m_footprint = footprint_picture(m_bench.reader().places(), kDisc * 2, false);
+    m_footprint = footprint_picture(m_space.reader().places(), kDisc * 2, false);
   }
   const QRectF disc(width() - kDisc - 1, 20, kDisc, kDisc);
   painter.setPen(QPen(theme().line, 1));
   painter.setBrush(QColor(40, 40, 40));
   painter.drawEllipse(disc);
   painter.drawImage(disc, m_footprint);
-  if (m_bench.region()) {
+  if (m_space.region()) {
     QPainterPath outline;
-    for (const auto& ring : m_bench.region()->outlines()) {
+    for (const auto& ring : m_space.region()->outlines()) {
       QPolygonF polygon;
       for (const auto& p : ring) polygon << disc.center() + QPointF(p.x, -p.y) * kDisc / 2;
       outline.addPolygon(polygon);
@@ -89,14 +89,14 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
     }
     draw_double_line(painter, outline, 1);
   }
-  const BandShares shares = band_shares(*values, m_bench.piece().bands);
+  const BandShares shares = band_shares(*values, m_space.piece().bands);
   const auto key = key_of(*values);
   const auto percent = [](double share) { return QString::number(100 * share, 'f', 0); };
   m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")
                 .arg(QString::fromLatin1(key.data(), static_cast<qsizetype>(key.size())),
                      percent(shares.light), percent(shares.middle), percent(shares.dark));
   m_words.replace(QStringLiteral("\\n"), QStringLiteral("\n"));
-  if (const auto held = m_bench.reader().held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
+  if (const auto held = m_space.reader().held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
   painter.setPen(theme().text);
   painter.drawText(QRectF(0, 20, width() - kDisc - 8, kDisc + 4), Qt::AlignLeft | Qt::AlignTop, m_words);
 }

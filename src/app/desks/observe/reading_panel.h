@@ -2,7 +2,7 @@
 // mask holds of it.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QImage>
 #include <QWidget>
@@ -14,7 +14,7 @@ class WordButton;
 class ReadingPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReadingPanel(Workbench& bench, QWidget* parent);
+  ReadingPanel(Workspace& space, QWidget* parent);
   [[nodiscard]] QString words() const { return m_words; }
 
 protected:
@@ -28,7 +28,7 @@ private:
     WheelSpec wheel;
     bool operator==(const Shown&) const = default;
   };
-  Workbench& m_bench;
+  Workspace& m_space;
   WordButton* m_region;
   WordButton* m_hold;
   QString m_words;

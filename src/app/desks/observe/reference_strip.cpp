@@ -17,7 +17,7 @@ constexpr int kThumbWidth = 84, kThumbHeight = 54, kThumbGap = 8, kEdge = 3;
 
 } // namespace
 
-ReferenceStrip::ReferenceStrip(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("references"));
   setAccessibleName(tr("References"));
   setFocusPolicy(Qt::StrongFocus);
@@ -25,13 +25,13 @@ ReferenceStrip::ReferenceStrip(Workbench& bench, QWidget* parent) : QWidget(pare
     updateGeometry();
     update();
   };
-  connect(&bench, &Workbench::pieceChanged, this, follow);
-  connect(&bench, &Workbench::viewChanged, this, follow);
-  connect(&bench.photos(), &PhotoLibrary::changed, this, follow);
+  connect(&space, &Workspace::pieceChanged, this, follow);
+  connect(&space, &Workspace::viewChanged, this, follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, follow);
 }
 
 QSize ReferenceStrip::sizeHint() const {
-  const int n = static_cast<int>(m_bench.piece().references.size());
+  const int n = static_cast<int>(m_space.piece().references.size());
   return {n * (kThumbWidth + kThumbGap) + 2 * kEdge, kThumbHeight + 2 * kEdge};
 }
 
@@ -40,7 +40,7 @@ QRect ReferenceStrip::thumb_rect(std::size_t i) const {
 }
 
 std::optional<std::size_t> ReferenceStrip::reference_at(QPoint p) const {
-  for (std::size_t i = 0; i < m_bench.piece().references.size(); ++i)
+  for (std::size_t i = 0; i < m_space.piece().references.size(); ++i)
     if (thumb_rect(i).contains(p)) return i;
   return std::nullopt;
 }
@@ -48,11 +48,11 @@ std::optional<std::size_t> ReferenceStrip::reference_at(QPoint p) const {
 void ReferenceStrip::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-  const auto& references = m_bench.piece().references;
+  const auto& references = m_space.piece().references;
   for (std::size_t i = 0; i < references.size(); ++i) {
     const QRect r = thumb_rect(i);
     painter.fillRect(r, theme().field);
-    if (const QImage small = m_bench.photos().state_of(references[i]).thumbnail; !small.isNull()) {
+    if (const QImage small = m_space.photos().state_of(references[i]).thumbnail; !small.isNull()) {
       const double scale = std::max(static_cast<double>(r.width()) / small.width(),
                                     static_cast<double>(r.height()) / small.height());
       const QSizeF part = QSizeF(r.size()) / scale;
@@ -60,7 +60,7 @@ void ReferenceStrip::paintEvent(QPaintEvent*) {
           QRectF(r), small,
           QRectF(QPointF((small.width() - part.width()) / 2, (small.height() - part.height()) / 2), part));
     }
-    if (references[i].id != m_bench.session().reference) continue;
+    if (references[i].id != m_space.session().reference) continue;
     QPainterPath frame;
     frame.addRect(QRectF(r).adjusted(-1, -1, 1, 1));
     draw_double_line(painter, frame, 2);
@@ -71,17 +71,17 @@ void ReferenceStrip::paintEvent(QPaintEvent*) {
 }
 
 void ReferenceStrip::step(int by) {
-  const auto& references = m_bench.piece().references;
+  const auto& references = m_space.piece().references;
   for (int i = 0; i < static_cast<int>(references.size()); ++i) {
-    if (references[static_cast<std::size_t>(i)].id != m_bench.session().reference) continue;
+    if (references[static_cast<std::size_t>(i)].id != m_space.session().reference) continue;
     const int next = std::clamp(i + by, 0, static_cast<int>(references.size()) - 1);
-    m_bench.show_reference(references[static_cast<std::size_t>(next)].id);
+    m_space.show_reference(references[static_cast<std::size_t>(next)].id);
     return;
   }
 }
 
 void ReferenceStrip::mousePressEvent(QMouseEvent* event) {
-  if (const auto i = reference_at(event->pos())) m_bench.show_reference(m_bench.piece().references[*i].id);
+  if (const auto i = reference_at(event->pos())) m_space.show_reference(m_space.piece().references[*i].id);
 }
 
 void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
@@ -98,29 +98,29 @@ void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
 }
 
 void ReferenceStrip::remove_shown() {
-  const Id id = m_bench.session().reference;
+  const Id id = m_space.session().reference;
   if (id)
-    m_bench.store().apply(tr("Remove reference"),
+    m_space.store().apply(tr("Remove reference"),
                           [=](Piece p) { return without_reference(std::move(p), id); });
 }
 
 void ReferenceStrip::move_shown(int by) {
-  const Id id = m_bench.session().reference;
-  const auto& references = m_bench.piece().references;
+  const Id id = m_space.session().reference;
+  const auto& references = m_space.piece().references;
   const auto at =
       std::find_if(references.begin(), references.end(), [id](const Reference& r) { return r.id == id; });
   const auto i = static_cast<std::ptrdiff_t>(at - references.begin());
   const std::ptrdiff_t to = by > 0 ? i + 2 : i - 1;
   if (at == references.end() || to < 0 || to > static_cast<std::ptrdiff_t>(references.size())) return;
-  m_bench.store().apply(tr("Move reference"), [=](Piece p) {
+  m_space.store().apply(tr("Move reference"), [=](Piece p) {
     return with_reference_moved(std::move(p), id, static_cast<std::size_t>(to));
   });
 }
 
 /// In place, over the thumbnail.
 void ReferenceStrip::rename_shown() {
-  const Id id = m_bench.session().reference;
-  const auto& references = m_bench.piece().references;
+  const Id id = m_space.session().reference;
+  const auto& references = m_space.piece().references;
   for (std::size_t i = 0; i < references.size(); ++i) {
     if (references[i].id != id) continue;
     auto* editor = new QLineEdit(QString::fromStdString(references[i].name), this);
@@ -134,7 +134,7 @@ void ReferenceStrip::rename_shown() {
       const std::string name = editor->text().toStdString();
       editor->disconnect(this);
       editor->deleteLater();
-      m_bench.store().apply(tr("Rename reference"),
+      m_space.store().apply(tr("Rename reference"),
                             [=](Piece p) { return with_reference_named(std::move(p), id, name); });
     });
   }
@@ -143,7 +143,7 @@ void ReferenceStrip::rename_shown() {
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   const auto i = reference_at(event->pos());
   if (!i) return;
-  m_bench.show_reference(m_bench.piece().references[*i].id);
+  m_space.show_reference(m_space.piece().references[*i].id);
   QMenu menu;
   menu.addAction(tr("Rename this reference"), this, &ReferenceStrip::rename_shown);
   menu.addAction(tr("Move to the left"), this, [this] { move_shown(-1); });
@@ -157,7 +157,7 @@ bool ReferenceStrip::event(QEvent* event) {
   const auto* help = static_cast<QHelpEvent*>(event);
   const auto i = reference_at(help->pos());
   QToolTip::showText(help->globalPos(),
-                     i ? QString::fromStdString(m_bench.piece().references[*i].name) : QString(), this);
+                     i ? QString::fromStdString(m_space.piece().references[*i].name) : QString(), this);
   return true;
 }
 

@@ -1,7 +1,7 @@
 // The references of the piece as a row of small pictures.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -10,7 +10,7 @@ namespace zc {
 class ReferenceStrip final : public QWidget {
   Q_OBJECT
 public:
-  ReferenceStrip(Workbench& bench, QWidget* parent);
+  ReferenceStrip(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   [[nodiscard]] QRect thumb_rect(std::size_t reference) const;
   void remove_shown();
@@ -27,7 +27,7 @@ protected:
 private:
   [[nodiscard]] std::optional<std::size_t> reference_at(QPoint p) const;
   void step(int by);
-  Workbench& m_bench;
+  Workspace& m_space;
 };
 
 } // namespace zc

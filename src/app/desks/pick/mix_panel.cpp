@@ -22,8 +22,8 @@ constexpr int kNoWell = -1, kBetween = 9;
 
 } // namespace
 
-MixPanel::MixPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_paint(new WordButton(tr("as paint"), this)),
+MixPanel::MixPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_paint(new WordButton(tr("as paint"), this)),
       m_light(new WordButton(tr("as light"), this)), m_result(new ChipRow(tr("The mixture"), this)),
       m_row(new ChipRow(tr("The string between the two wells"), this)), m_words(new QLabel(this)),
       m_lay(new QPushButton(tr("Lay"), this)) {
@@ -90,16 +90,16 @@ MixPanel::MixPanel(Workbench& bench, QWidget* parent)
 
   for (ChipRow* row : {m_result, m_row}) {
     connect(row, &ChipRow::taken, this,
-            [this, row](std::size_t chip) { m_bench.take_up(row->steps()[chip].color); });
+            [this, row](std::size_t chip) { m_space.take_up(row->steps()[chip].color); });
     connect(row, &ChipRow::laid, this, [this, row](std::size_t chip) {
-      m_bench.lay_color({row->steps()[chip].color, {}});
+      m_space.lay_color({row->steps()[chip].color, {}});
     });
   }
   connect(m_lay, &QPushButton::clicked, this, [this] {
-    m_bench.lay_color({m_result->steps().front().color, {}});
+    m_space.lay_color({m_result->steps().front().color, {}});
   });
-  connect(&bench, &Workbench::benchChanged, this, &MixPanel::follow_wells);
-  connect(&bench, &Workbench::viewChanged, this, &MixPanel::follow);
+  connect(&space, &Workspace::atHandChanged, this, &MixPanel::follow_wells);
+  connect(&space, &Workspace::viewChanged, this, &MixPanel::follow);
   follow_wells();
 }
 
@@ -110,17 +110,17 @@ void MixPanel::showEvent(QShowEvent* event) {
 
 void MixPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_bench.show_string({});
+  m_space.show_string({});
 }
 
 MixAs MixPanel::as() const { return m_paint->isChecked() ? MixAs::Paint : MixAs::Light; }
 
 /// The first two places take the first two wells that hold a color, until the painter chooses.
 void MixPanel::follow_wells() {
-  const Bench& bench = m_bench.session().bench;
+  const AtHand& space = m_space.session().at_hand;
   std::vector<int> full;
-  for (std::size_t i = 0; i < bench.wells.size(); ++i)
-    if (bench.wells[i]) full.push_back(static_cast<int>(i));
+  for (std::size_t i = 0; i < space.wells.size(); ++i)
+    if (space.wells[i]) full.push_back(static_cast<int>(i));
   for (std::size_t i = 0; i < m_slots.size(); ++i) {
     QComboBox* box = m_slots[i].well;
     const QSignalBlocker quiet(box);
@@ -128,7 +128,7 @@ void MixPanel::follow_wells() {
     const QVariant chosen = box->currentData();
     box->clear();
     box->addItem(tr("none"), kNoWell);
-    fill_with_wells(*box, bench);
+    fill_with_wells(*box, space);
     const int usual = i < 2 && i < full.size() ? full[i] : kNoWell;
     box->setCurrentIndex(std::max(0, box->findData(untouched ? QVariant(usual) : chosen)));
   }
@@ -140,7 +140,7 @@ std::vector<MixPart> MixPanel::parts() const {
   for (const auto& [box, parts] : m_slots) {
     const int well = box->currentData().toInt();
     if (well < 0 || box->currentIndex() < 0 || parts->value() <= 0) continue;
-    if (const auto color = m_bench.session().bench.wells.at(static_cast<std::size_t>(well)))
+    if (const auto color = m_space.session().at_hand.wells.at(static_cast<std::size_t>(well)))
       out.push_back({*color, parts->value()});
   }
   return out;
@@ -149,13 +149,13 @@ std::vector<MixPart> MixPanel::parts() const {
 void MixPanel::follow() {
   if (!isVisible()) return;
   const auto given = parts();
-  const bool values_only = m_bench.session().values_only;
+  const bool values_only = m_space.session().values_only;
   m_lay->setEnabled(given.size() >= 2);
   if (given.size() < 2) {
     m_result->show_steps({}, {}, values_only);
     m_row->show_steps({}, {}, values_only);
     m_words->setText(tr("Choose two to four filled wells to mix."));
-    return m_bench.show_string({});
+    return m_space.show_string({});
   }
   const auto mixture = mix(given, as());
   if (!mixture) return m_words->setText(QString::fromStdString(mixture.error().sentence));
@@ -174,13 +174,13 @@ void MixPanel::follow_string(const std::vector<MixPart>& given) {
   spec.steps = kBetween;
   spec.even = Evenness::Difference;
   spec.way = as() == MixAs::Paint ? Way::Paint : Way::Light;
-  const auto made = given.size() == 2 ? make_string(spec, m_bench.wheel())
+  const auto made = given.size() == 2 ? make_string(spec, m_space.wheel())
                                       : Result<std::vector<StringStep>>(std::vector<StringStep>{});
   const std::vector<StringStep> steps = made ? *made : std::vector<StringStep>{};
   QStringList words;
   for (const auto& step : steps) words << color_told(step.color);
-  m_row->show_steps(steps, words, m_bench.session().values_only);
-  m_bench.show_string(steps);
+  m_row->show_steps(steps, words, m_space.session().values_only);
+  m_space.show_string(steps);
 }
 
 } // namespace zc

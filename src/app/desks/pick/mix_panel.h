@@ -1,7 +1,7 @@
 // Two to four wells mixed by parts, as paint or as light; the mixture and the string between two, live.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/mix/pigment.h"
 
 #include <QWidget>
@@ -19,7 +19,7 @@ class WordButton;
 class MixPanel final : public QWidget {
   Q_OBJECT
 public:
-  MixPanel(Workbench& bench, QWidget* parent);
+  MixPanel(Workspace& space, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -36,7 +36,7 @@ private:
   [[nodiscard]] std::vector<MixPart> parts() const;
   [[nodiscard]] MixAs as() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   std::array<Slot, 4> m_slots;
   WordButton* m_paint;
   WordButton* m_light;

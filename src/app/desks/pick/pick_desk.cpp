@@ -13,12 +13,12 @@
 
 namespace zc {
 
-PickDesk::PickDesk(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_wheel(new WheelView(bench, WheelView::Use::Pick, this)) {
+PickDesk::PickDesk(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_wheel(new WheelView(space, WheelView::Use::Pick, this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 4);
   column->setSpacing(4);
-  column->addWidget(new WheelHead(bench, this));
+  column->addWidget(new WheelHead(space, this));
   column->addWidget(m_wheel, 1);
   column->addWidget(make_foot());
 }
@@ -27,12 +27,12 @@ PickDesk::PickDesk(Workbench& bench, QWidget* parent)
 QWidget* PickDesk::make_foot() {
   auto* pages = new Pages(this);
   pages->add(QStringLiteral("page.string"), tr("String"), tr("A graded row from the current color"),
-             new StringPanel(m_bench, pages));
+             new StringPanel(m_space, pages));
   pages->add(QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four wells by parts"),
-             new MixPanel(m_bench, pages));
+             new MixPanel(m_space, pages));
   pages->add(QStringLiteral("page.steps"), tr("Steps"), tr("Cut hue, saturation and value into steps"),
-             new StepsPanel(m_bench, pages));
-  pages->add_beside(new MaskRuleChoice(m_bench, pages));
+             new StepsPanel(m_space, pages));
+  pages->add_beside(new MaskRuleChoice(m_space, pages));
   return pages;
 }
 

@@ -2,7 +2,7 @@
 // stand in the value band.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -13,12 +13,12 @@ class WheelView;
 class PickDesk final : public QWidget {
   Q_OBJECT
 public:
-  PickDesk(Workbench& bench, QWidget* parent);
+  PickDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
 
 private:
   QWidget* make_foot();
-  Workbench& m_bench;
+  Workspace& m_space;
   WheelView* m_wheel;
 };
 

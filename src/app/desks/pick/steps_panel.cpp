@@ -9,7 +9,7 @@
 
 namespace zc {
 
-StepsPanel::StepsPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_bench(bench) {
+StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(6);
@@ -45,9 +45,9 @@ StepsPanel::StepsPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_b
     grid->addWidget(label, i, 0);
     grid->addWidget(m_counts[i], i, 1);
     const auto cut = [this, i](int count) {
-      Steps s = m_bench.steps();
+      Steps s = m_space.steps();
       (i == 0 ? s.hues : i == 1 ? s.saturations : s.values) = count;
-      m_bench.cut_into_steps(s);
+      m_space.cut_into_steps(s);
     };
     connect(m_counts[i], &NumberField::wanted, this,
             [cut](double x) { cut(static_cast<int>(std::lround(x))); });
@@ -61,13 +61,13 @@ StepsPanel::StepsPanel(Workbench& bench, QWidget* parent) : QWidget(parent), m_b
     }
   }
   grid->setColumnStretch(6, 1);
-  connect(&bench, &Workbench::viewChanged, this, &StepsPanel::follow);
+  connect(&space, &Workspace::viewChanged, this, &StepsPanel::follow);
   follow();
 }
 
 /// One below the lowest count reads "off".
 void StepsPanel::follow() {
-  const Steps& s = m_bench.steps();
+  const Steps& s = m_space.steps();
   m_counts[0]->show_value(s.hues ? s.hues : 2);
   m_counts[1]->show_value(s.saturations);
   m_counts[2]->show_value(s.values ? s.values : 1);

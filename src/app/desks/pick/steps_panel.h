@@ -1,7 +1,7 @@
 // The steps the wheel is cut into.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 
 #include <QWidget>
 
@@ -12,11 +12,11 @@ class NumberField;
 class StepsPanel final : public QWidget {
   Q_OBJECT
 public:
-  StepsPanel(Workbench& bench, QWidget* parent);
+  StepsPanel(Workspace& space, QWidget* parent);
 
 private:
   void follow();
-  Workbench& m_bench;
+  Workspace& m_space;
   std::array<NumberField*, 3> m_counts{}; ///< Hues, saturations, values.
 };
 

@@ -39,17 +39,17 @@ QString color_told(Srgb c) {
       .arg(value_of(c), 0, 'f', 1);
 }
 
-void fill_with_wells(QComboBox& box, const Bench& bench) {
-  for (std::size_t i = 0; i < bench.wells.size(); ++i) {
-    if (!bench.wells[i]) continue;
+void fill_with_wells(QComboBox& box, const AtHand& space) {
+  for (std::size_t i = 0; i < space.wells.size(); ++i) {
+    if (!space.wells[i]) continue;
     QPixmap chip(14, 14);
-    chip.fill(shown_color(*bench.wells[i], false));
+    chip.fill(shown_color(*space.wells[i], false));
     box.addItem(chip, QObject::tr("well %1").arg(i + 1), static_cast<int>(i));
   }
 }
 
-StringPanel::StringPanel(Workbench& bench, QWidget* parent)
-    : QWidget(parent), m_bench(bench), m_kind(combo(QStringLiteral("stringKind"), tr("Kind of string"),
+StringPanel::StringPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_kind(combo(QStringLiteral("stringKind"), tr("Kind of string"),
                                                     tr("A graded row from the current color"), this)),
       m_target(combo(QStringLiteral("stringTarget"), tr("Other end of the string"),
                      tr("The other end, or the color of the air"), this)),
@@ -117,15 +117,15 @@ StringPanel::StringPanel(Workbench& bench, QWidget* parent)
   connect(m_lay, &QPushButton::clicked, this, &StringPanel::lay_all);
   connect(m_row, &ChipRow::taken, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_bench.take_up(step.color, step.at);
+    m_space.take_up(step.color, step.at);
   });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_bench.lay_color({step.color, step.at});
+    m_space.lay_color({step.color, step.at});
   });
-  for (const auto signal : {&Workbench::colorChanged, &Workbench::pieceChanged, &Workbench::viewChanged})
-    connect(&bench, signal, this, &StringPanel::follow);
-  connect(&bench, &Workbench::benchChanged, this, &StringPanel::follow_targets);
+  for (const auto signal : {&Workspace::colorChanged, &Workspace::pieceChanged, &Workspace::viewChanged})
+    connect(&space, signal, this, &StringPanel::follow);
+  connect(&space, &Workspace::atHandChanged, this, &StringPanel::follow_targets);
   follow_targets();
 }
 
@@ -136,7 +136,7 @@ void StringPanel::showEvent(QShowEvent* event) {
 
 void StringPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_bench.show_string({});
+  m_space.show_string({});
 }
 
 StringKind StringPanel::kind() const { return static_cast<StringKind>(m_kind->currentData().toInt()); }
@@ -149,7 +149,7 @@ void StringPanel::follow_targets() {
     m_target->clear();
     m_target->addItem(tr("color before"), kColorBefore);
     m_target->addItem(tr("usual air"), kUsualAir);
-    fill_with_wells(*m_target, m_bench.session().bench);
+    fill_with_wells(*m_target, m_space.session().at_hand);
     m_target->setCurrentIndex(std::max(0, m_target->findData(chosen)));
   }
   follow();
@@ -158,18 +158,18 @@ void StringPanel::follow_targets() {
 std::optional<Srgb> StringPanel::target() const {
   const int which = m_target->currentData().toInt();
   if (which == kUsualAir) return usual_air();
-  if (which == kColorBefore) return m_bench.session().before;
-  return m_bench.session().bench.wells.at(static_cast<std::size_t>(which));
+  if (which == kColorBefore) return m_space.session().before;
+  return m_space.session().at_hand.wells.at(static_cast<std::size_t>(which));
 }
 
 StringSpec StringPanel::spec() const {
-  const Session& s = m_bench.session();
+  const Session& s = m_space.session();
   StringSpec out;
   out.kind = kind();
-  out.from = s.color;
+  out.from = s.color();
   out.steps = static_cast<int>(std::lround(m_steps->value()));
   out.even = static_cast<Evenness>(m_even->currentData().toInt());
-  out.neutral_angle = s.at.a;
+  out.neutral_angle = s.at.at.a;
   out.way = static_cast<Way>(m_way->currentData().toInt());
   if (out.kind == StringKind::Between || out.kind == StringKind::Distance) out.to = target();
   return out;
@@ -180,9 +180,9 @@ void StringPanel::follow() {
   const bool two_ended = kind() == StringKind::Between || kind() == StringKind::Distance;
   m_target->setVisible(two_ended);
   m_way->setVisible(kind() == StringKind::Between);
-  m_hold->setEnabled(m_bench.region());
-  const bool hold = m_bench.region() && m_hold->isChecked();
-  const auto made = make_string(spec(), m_bench.wheel(), hold ? m_bench.region() : nullptr);
+  m_hold->setEnabled(m_space.region());
+  const bool hold = m_space.region() && m_hold->isChecked();
+  const auto made = make_string(spec(), m_space.wheel(), hold ? m_space.region() : nullptr);
   m_lay->setEnabled(made.ok());
   QStringList words;
   int held = 0, unreached = 0;
@@ -194,19 +194,19 @@ void StringPanel::follow() {
                           : color_told(step.color)) +
                    tr("\nClick takes it up, Ctrl+click lays it on the staff.");
     }
-  m_row->show_steps(made ? *made : std::vector<StringStep>{}, words, m_bench.session().values_only);
+  m_row->show_steps(made ? *made : std::vector<StringStep>{}, words, m_space.session().values_only);
   QStringList said;
   if (held) said << tr("%1 held in the mask").arg(held);
   if (unreached) said << tr("%1 out of reach, the nearest stands").arg(unreached);
   m_words->setText(made ? said.join(QStringLiteral("; ")) : QString::fromStdString(made.error().sentence));
   m_words->setToolTip(m_words->text());
-  m_bench.show_string(made ? *made : std::vector<StringStep>{});
+  m_space.show_string(made ? *made : std::vector<StringStep>{});
 }
 
 void StringPanel::lay_all() {
   std::vector<LaidColor> colors;
   for (const auto& step : m_row->steps()) colors.push_back({step.color, step.at});
-  m_bench.lay_family(m_kind->currentText(), colors);
+  m_space.lay_family(m_kind->currentText(), colors);
 }
 
 } // namespace zc

@@ -1,7 +1,7 @@
 // One string from the current color, live: as chips here and as notes on the staff's axis.
 #pragma once
 
-#include "app/store/workbench.h"
+#include "app/store/workspace.h"
 #include "core/mix/strings.h"
 
 #include <QWidget>
@@ -19,7 +19,7 @@ class WordButton;
 class StringPanel final : public QWidget {
   Q_OBJECT
 public:
-  StringPanel(Workbench& bench, QWidget* parent);
+  StringPanel(Workspace& space, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -33,7 +33,7 @@ private:
   [[nodiscard]] StringSpec spec() const;
   [[nodiscard]] std::optional<Srgb> target() const;
 
-  Workbench& m_bench;
+  Workspace& m_space;
   QComboBox* m_kind;
   QComboBox* m_target;
   QComboBox* m_way;
@@ -46,7 +46,7 @@ private:
 };
 
 /// The wells as choices: item data is the well, the icon its color.
-void fill_with_wells(QComboBox& box, const Bench& bench);
+void fill_with_wells(QComboBox& box, const AtHand& space);
 [[nodiscard]] QString color_told(Srgb c);
 
 } // namespace zc

@@ -4,9 +4,8 @@
 #include "core/base/result.h"
 #include "core/color/spaces.h"
 #include "core/color/text.h"
-#include "core/piece/piece.h"
-
-#include <nlohmann/json.hpp>
+#include "core/piece/rules.h"
+#include "io/files/json_text.h"
 
 #include <algorithm>
 #include <initializer_list>
@@ -16,8 +15,6 @@
 #include <vector>
 
 namespace zc {
-
-using Json = nlohmann::ordered_json;
 
 /// The word that stands for a choice in a file.
 template <class E> struct Word {
@@ -40,12 +37,12 @@ inline void put_extras(Json& out, const std::string& extras) {
     if (!out.contains(key)) out[key] = value;
 }
 
-/// One JSON object with the path to it. The first thing that is wrong is kept in `error`; after that every
-/// reading gives defaults, so that the reading code stays straight.
+/// One JSON object with the path to it. What is wrong is gathered in `faults` and read as a default, so that
+/// the reading code stays straight.
 class Fields {
 public:
-  Fields(const Json& json, std::string path, std::optional<Error>& error)
-      : m_json(json), m_path(std::move(path)), m_error(error) {
+  Fields(const Json& json, std::string path, std::vector<Error>& faults)
+      : m_json(json), m_path(std::move(path)), m_faults(faults) {
     if (!json.is_object()) fail("", "an object");
   }
 
@@ -60,6 +57,13 @@ public:
   [[nodiscard]] double number(const char* key, double low, double high, double fallback) {
     if (!has(key)) return fallback;
     return bounded(m_json[key], key, low, high);
+  }
+  [[nodiscard]] double number(const char* key, Range range, double fallback) {
+    return number(key, range.low, range.high, fallback);
+  }
+  /// Degrees, where 360 is 0 again.
+  [[nodiscard]] double angle(const char* key, double fallback) {
+    return wrap_degrees(number(key, 0, 360, fallback));
   }
   [[nodiscard]] bool flag(const char* key, bool fallback) {
     if (!has(key)) return fallback;
@@ -106,11 +110,11 @@ public:
     if (!has(key)) return;
     const Json& list = m_json[key];
     if (!list.is_array() || list.size() > most) return fail(key, "a list of at most " + std::to_string(most));
-    for (std::size_t i = 0; i < list.size() && !m_error; ++i)
+    for (std::size_t i = 0; i < list.size() && m_faults.size() < kMostFaults; ++i)
       f(list[i], std::string(key) + "[" + std::to_string(i) + "]");
   }
   [[nodiscard]] Fields inner(const Json& json, const std::string& key) {
-    return {json, joined(key), m_error};
+    return {json, joined(key), m_faults};
   }
   [[nodiscard]] const Json& raw(const char* key) const { return m_json[key]; }
   /// The fields not named, as JSON text, or nothing.
@@ -122,10 +126,10 @@ public:
     return out.empty() ? std::string{} : out.dump();
   }
   void fail(const std::string& key, const std::string& expected) {
-    if (m_error) return;
+    if (m_faults.size() >= kMostFaults) return;
     const std::string place = joined(key);
-    m_error = Error{ErrorCode::Damaged,
-                    "The piece is damaged: the field " + place + " should be " + expected + ".", place};
+    m_faults.push_back({ErrorCode::Damaged,
+                        "The piece is damaged: the field " + place + " should be " + expected + ".", place});
   }
 
 private:
@@ -143,7 +147,7 @@ private:
   }
   const Json& m_json;
   std::string m_path;
-  std::optional<Error>& m_error;
+  std::vector<Error>& m_faults;
 };
 
 } // namespace zc

@@ -3,7 +3,7 @@
 // Entries: "mimetype", first and stored; "parcel.json" with format, description, sets and masks.
 #pragma once
 
-#include "io/container/zip_archive.h"
+#include "io/files/bytes.h"
 #include "io/shelf/mask_shelf.h"
 #include "io/shelf/set_shelf.h"
 

@@ -1,8 +1,10 @@
 // The one way a file is read whole and the one way it is replaced.
 #pragma once
 
-#include "io/container/zip_archive.h"
+#include "core/base/result.h"
+#include "io/files/bytes.h"
 
+#include <cstdint>
 #include <filesystem>
 
 namespace zc {

@@ -1,6 +1,7 @@
-#include "io/container/parcel.h"
+#include "io/shelf/parcel.h"
 
-#include "io/container/safe_save.h"
+#include "io/container/zip_archive.h"
+#include "io/files/safe_save.h"
 
 #include <algorithm>
 
@@ -46,17 +47,13 @@ Result<Bytes> pack_parcel(const Parcel& parcel) {
   json["masks"] = Json::array();
   for (const auto& s : parcel.sets) json["sets"].push_back(Json::parse(shelf_set_to_json(s)));
   for (const auto& m : parcel.masks) json["masks"].push_back(shelf_mask_json(m));
-  const std::string text = json.dump(1, ' ', false, Json::error_handler_t::replace);
-  return write_zip({{"mimetype", Bytes(kParcelMimeType.begin(), kParcelMimeType.end()), true},
-                    {"parcel.json", Bytes(text.begin(), text.end()), false}});
+  const std::string text = json_text(json);
+  return write_zip({{"mimetype", bytes_of(kParcelMimeType), true}, {"parcel.json", bytes_of(text), false}});
 }
 
 Result<Parcel> unpack_parcel(const Bytes& bytes) {
-  const auto entries = read_zip(bytes, {16, std::uint64_t{256} << 20});
+  const auto entries = read_zip(bytes, {16, kLargestJson});
   if (!entries) return bytes.size() >= 2 && bytes[0] == 'P' && bytes[1] == 'K' ? entries.error() : foreign();
-  const auto text_of = [](const Bytes& b) {
-    return std::string_view(reinterpret_cast<const char*>(b.data()), b.size());
-  };
   if (entries->empty() || (*entries)[0].name != "mimetype" || text_of((*entries)[0].bytes) != kParcelMimeType)
     return foreign();
   const auto at = std::find_if(entries->begin(), entries->end(),
@@ -64,8 +61,8 @@ Result<Parcel> unpack_parcel(const Bytes& bytes) {
   if (at == entries->end()) return damaged_item("parcel", "parcel.json");
   const auto json = shelf_json(text_of(at->bytes), "parcel");
   if (!json) return json.error();
-  std::optional<Error> error;
-  Fields f(*json, "", error);
+  std::vector<Error> faults;
+  Fields f(*json, "", faults);
   Parcel out;
   out.description = f.text("description");
   f.each("sets", kMostParcelItems, [&](const Json& j, const std::string& key) {
@@ -78,7 +75,7 @@ Result<Parcel> unpack_parcel(const Bytes& bytes) {
   f.each("masks", kMostParcelItems, [&](const Json& j, const std::string& key) {
     out.masks.push_back(read_shelf_mask(f.inner(j, key)));
   });
-  if (error) return damaged_item("parcel", error->place);
+  if (!faults.empty()) return damaged_item("parcel", faults.front().place);
   return out;
 }
 
@@ -95,7 +92,7 @@ Result<Parcel> open_parcel(const std::filesystem::path& path) {
 Status save_parcel(const std::filesystem::path& path, const Parcel& parcel) {
   const auto bytes = pack_parcel(parcel);
   if (!bytes) return bytes.error();
-  return save_safely(path, *bytes, Backup::None);
+  return save_safely(path, *bytes, Backup::KeepVersionBefore);
 }
 
 Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const std::string& set_folder,

@@ -1,4 +1,4 @@
-#include "io/container/safe_save.h"
+#include "io/files/safe_save.h"
 
 #include <cerrno>
 #include <csignal>

@@ -1,0 +1,92 @@
+#include "app/seams/clipboard.h"
+
+#include "core/base/text.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/piece/rules.h"
+#include "core/wheel/color_words.h"
+#include "io/exchange/exchange.h"
+#include "io/shelf/set_shelf.h"
+
+#include <QClipboard>
+#include <QColor>
+#include <QGuiApplication>
+#include <QMimeData>
+
+#include <unordered_set>
+
+namespace zc {
+namespace {
+
+const QString kSwatches = QStringLiteral("application/x-zonachrom-swatches");
+
+std::vector<Swatch> swatches_in(const QMimeData& clip) {
+  const QByteArray json = clip.data(kSwatches);
+  const auto read = shelf_set_from_json({json.constData(), static_cast<std::size_t>(json.size())});
+  std::vector<Swatch> out;
+  if (!read) return out;
+  for (const auto& family : read->set.families)
+    out.insert(out.end(), family.swatches.begin(), family.swatches.end());
+  return out;
+}
+
+Swatch named(Srgb color, const std::string& name) {
+  Swatch s{0, color};
+  s.name = name.empty() ? color_in_words(color) : shortened(name, kLongestName);
+  return s;
+}
+
+/// What other programs put on the clipboard: a color of the toolkit, or the text of a palette.
+std::vector<Swatch> colors_in(const QMimeData& clip) {
+  std::vector<Swatch> out;
+  if (clip.hasText()) {
+    const QByteArray text = clip.text().toUtf8();
+    const auto found = read_set_file(Bytes(text.begin(), text.end()), "clipboard");
+    if (found)
+      for (const auto& family : found->families)
+        for (const auto& c : family.colors) out.push_back(named(c.color, c.name));
+  }
+  if (out.empty() && clip.hasColor()) {
+    const auto color = qvariant_cast<QColor>(clip.colorData());
+    out.push_back(named({color.redF(), color.greenF(), color.blueF()}, ""));
+  }
+  return out;
+}
+
+} // namespace
+
+QMimeData* clip_of(const SwatchSet& set, const std::vector<Id>& swatches) {
+  const std::unordered_set<Id> wanted(swatches.begin(), swatches.end());
+  ShelfSet clip;
+  clip.name = "clipboard";
+  clip.set.id = 1;
+  clip.set.name = clip.name;
+  QString text;
+  std::optional<Srgb> first;
+  for (const auto& family : set.families) {
+    Family part{family.id, family.name};
+    for (const auto& s : family.swatches) {
+      if (!wanted.contains(s.id)) continue;
+      part.swatches.push_back(s);
+      if (!first) first = s.color;
+      text += QString::fromStdString(hex_of(s.color));
+      text += swatches.size() > 1 ? QStringLiteral(" %1\n").arg(QString::fromStdString(s.name).simplified())
+                                  : QString();
+    }
+    if (!part.swatches.empty()) clip.set.families.push_back(std::move(part));
+  }
+  auto* out = new QMimeData;
+  out->setText(text);
+  out->setData(kSwatches, QByteArray::fromStdString(shelf_set_to_json(clip)));
+  if (first) out->setColorData(QColor::fromRgbF(float(first->r), float(first->g), float(first->b)));
+  return out;
+}
+
+std::vector<Swatch> swatches_of(const QMimeData& clip) {
+  auto swatches = swatches_in(clip);
+  return swatches.empty() ? colors_in(clip) : swatches;
+}
+
+void put_on_clipboard(QMimeData* clip) { QGuiApplication::clipboard()->setMimeData(clip); }
+
+} // namespace zc

@@ -1,0 +1,236 @@
+#include "app/store/workspace.h"
+
+#include "app/store/photo_reading.h"
+#include "app/store/set_work.h"
+#include "core/piece/laying.h"
+
+namespace zc {
+
+Workspace::Workspace(QObject* parent)
+    : QObject(parent), m_geometry(m_store.piece()),
+      m_painter(std::make_unique<SolidPainter>(m_geometry.wheel())),
+      m_reader(std::make_unique<PhotoReader>(*this)), m_set_work(std::make_unique<SetWork>(*this)) {
+  connect(&m_store, &PieceStore::changed, this, &Workspace::follow_piece);
+  connect(&m_store, &PieceStore::failed, this, &Workspace::notice);
+  connect(&m_photos, &PhotoLibrary::refused, this, &Workspace::note_refusal);
+  connect(&m_photos, &PhotoLibrary::admitted, this, &Workspace::admit);
+}
+
+Workspace::~Workspace() = default;
+
+std::optional<bool> Workspace::in_mask() const {
+  if (!region()) return std::nullopt;
+  const auto by = outside_mask(m_session, m_geometry);
+  return by && *by < piece().grading.outside;
+}
+
+// ---------------------------------------------------------------- piece and session
+
+void Workspace::start(Piece piece, const AtHand& at_hand, bool saved) {
+  m_photos.drop_intakes();
+  m_geometry = Geometry(piece);
+  m_session = started(std::move(m_session), piece, m_geometry, at_hand);
+  renew_painter();
+  m_store.start_from(std::move(piece), saved);
+  tell({true, true, true, true, true});
+}
+
+void Workspace::take(Session next) {
+  const SessionChange change = change_between(m_session, next);
+  const bool other_photo = next.reference != m_session.reference;
+  const bool other_steps = next.at_hand.steps != m_session.at_hand.steps;
+  m_session = std::move(next);
+  if (other_steps) m_painter->set_steps(steps());
+  if (other_photo) follow_shown();
+  tell(change);
+}
+
+void Workspace::take(Result<Session> next) {
+  if (next)
+    take(std::move(next).value());
+  else
+    emit notice(QString::fromStdString(next.error().sentence));
+}
+
+void Workspace::take_pick(Result<Session> next) {
+  const bool picked = next.ok();
+  take(std::move(next));
+  if (picked) emit pickEnded();
+}
+
+void Workspace::end_pick() {
+  take(pick_ended(m_session));
+  emit pickEnded();
+}
+
+void Workspace::tell(const SessionChange& change) {
+  if (change.color) emit colorChanged();
+  if (change.at_hand) emit atHandChanged();
+  if (change.selection) emit selectionChanged();
+  if (change.string) emit stringChanged();
+  if (change.view) emit viewChanged();
+}
+
+void Workspace::follow_piece(const PieceChange& change) {
+  const WheelSpec before = m_geometry.wheel().spec();
+  m_geometry = m_geometry.followed(piece());
+  if (before != piece().wheel) renew_painter();
+  Session next = followed(m_session, piece(), m_geometry);
+  const SessionChange of_session = change_between(m_session, next);
+  m_session = std::move(next);
+  if (change.references) m_photos.follow(piece().references);
+  follow_shown();
+  if (change.words) emit wordsChanged();
+  if (change.geometry) emit geometryChanged();
+  if (change.references) emit referencesChanged();
+  if (change.sets) emit setsChanged();
+  emit pieceChanged();
+  tell(of_session);
+}
+
+/// While a new photo is coming in, the one before it stays until the new one is shown.
+void Workspace::follow_shown() {
+  const Reference* shown = find_reference(piece(), m_session.reference);
+  if (shown != nullptr && shown->bytes == m_shown_bytes) return;
+  m_shown_bytes = shown ? shown->bytes : nullptr;
+  m_photos.show(shown);
+}
+
+void Workspace::renew_painter() {
+  m_painter = std::make_unique<SolidPainter>(m_geometry.wheel());
+  m_painter->set_steps(steps());
+}
+
+// ---------------------------------------------------------------- laying
+
+void Workspace::lay_color_into(Id family, const LaidColor& color) {
+  const bool held =
+      m_store.apply(tr("Lay swatch"), [&](Piece p) { return with_color_laid(std::move(p), family, color); });
+  if (!held) return;
+  const Family* home = family != 0 ? find_family(piece(), family) : &current_set(piece())->families.back();
+  Session next = m_session;
+  next.family = home->id;
+  take(selected(std::move(next), piece(), {newest_of(*home)}));
+}
+
+void Workspace::lay_family(const QString& name, const std::vector<LaidColor>& colors) {
+  const bool held = m_store.apply(tr("Lay %1 as a family").arg(name), [&](Piece p) {
+    return with_laid_family(std::move(p), name.toStdString(), colors);
+  });
+  if (held) select_family(current_set(piece())->families.back().id);
+}
+
+void Workspace::lay_key_colors() {
+  const auto colors = key_colors(m_session, m_geometry);
+  if (colors) return lay_family(tr("key colors"), *colors);
+  emit notice(QString::fromStdString(colors.error().sentence));
+}
+
+void Workspace::accept_harvest() {
+  const auto colors = harvested(m_session.harvest);
+  if (colors.empty()) return;
+  const auto families = grouped_by_hue(colors);
+  const bool held = m_store.apply(tr("Accept %1 colors").arg(colors.size()),
+                                  [&](Piece p) { return with_laid_families(std::move(p), families); });
+  if (held) show_harvest({});
+}
+
+// ---------------------------------------------------------------- mask and wheel
+
+void Workspace::change_wheel(const WheelSpec& wheel) {
+  const MaskKeeps keeps = m_session.mask_keeps;
+  m_store.apply(tr("Change wheel"), [=](Piece p) { return with_wheel(std::move(p), wheel, keeps); });
+}
+
+void Workspace::turn_mask(double by, const QString& drag) {
+  const Carry carry = m_session.carry;
+  m_store.apply(
+      tr("Turn mask"), [=](Piece p) { return with_mask_turned(std::move(p), by, carry); }, drag);
+}
+
+void Workspace::take_mask_off() {
+  m_store.apply(tr("Take mask off"),
+                [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+}
+
+// ---------------------------------------------------------------- photos
+
+void Workspace::admit(const PhotoLibrary::Admitted& photo) {
+  const std::string name = photo.name.toStdString(), extension = photo.extension.toStdString();
+  if (find_reference(piece(), photo.replaces)) {
+    m_store.apply(tr("Replace reference"), [&](Piece p) {
+      return with_reference_replaced(std::move(p), photo.replaces, name, extension, photo.bytes);
+    });
+    return tell_refusals();
+  }
+  const bool held = m_store.apply(tr("Add reference"), [&](Piece p) {
+    return with_reference(std::move(p), name, extension, photo.bytes);
+  });
+  if (held) show_reference(piece().references.back().id);
+  tell_refusals();
+}
+
+void Workspace::note_refusal(const QString& sentence) {
+  m_refusals << sentence;
+  tell_refusals();
+}
+
+/// Of many files every bad one is named, not only the last.
+void Workspace::tell_refusals() {
+  if (m_refusals.isEmpty() || !m_photos.intakes().empty()) return;
+  emit notice(m_refusals.join(QLatin1Char(' ')));
+  m_refusals.clear();
+}
+
+// ---------------------------------------------------------------- plain choices
+
+void Workspace::choose_filling_well(std::optional<std::size_t> well) {
+  change([&](Session& s) { s.filling_well = well; });
+}
+void Workspace::carry_set(bool on) {
+  change([&](Session& s) { s.carry = on ? Carry::SetToo : Carry::MaskOnly; });
+}
+void Workspace::keep_of_mask(MaskKeeps keeps) {
+  change([&](Session& s) { s.mask_keeps = keeps; });
+}
+void Workspace::select_area(std::size_t area) {
+  Session next = m_session;
+  next.area = area;
+  take(followed(std::move(next), piece(), m_geometry));
+}
+void Workspace::cut_into_steps(const Steps& steps) {
+  change([&](Session& s) { s.at_hand.steps = sensible_steps(steps); });
+}
+void Workspace::show_string(std::vector<StringStep> string) {
+  change([&](Session& s) { s.string = std::move(string); });
+}
+void Workspace::show_desk(Desk desk) {
+  change([&](Session& s) { s.desk = desk; });
+}
+void Workspace::look_at(const Looking& looking) {
+  change([&](Session& s) { s.looking = looking; });
+}
+void Workspace::show_look(PhotoLook look) {
+  change([&](Session& s) { s.looking.look = look; });
+}
+void Workspace::show_values_only(bool on) {
+  change([&](Session& s) { s.values_only = on; });
+}
+void Workspace::show_set_view(SetView view) {
+  change([&](Session& s) { s.set_view = view; });
+}
+void Workspace::choose_sample_side(int side) {
+  change([&](Session& s) { s.sample_side = side; });
+}
+void Workspace::select_family(Id family) {
+  change([&](Session& s) { s.family = family; });
+}
+void Workspace::select_swatch(Id swatch) {
+  take(selected(m_session, piece(), swatch == 0 ? std::vector<Id>{} : std::vector<Id>{swatch}));
+}
+void Workspace::show_set(Id set) {
+  if (set == piece().current_set) return;
+  m_store.apply(tr("Show set"), [set](Piece p) { return with_current_set(std::move(p), set); });
+}
+
+} // namespace zc

@@ -1,0 +1,163 @@
+// What all parts of the window share: the piece store, the session, the jobs, and the geometry that follows
+// from the piece. It applies the transitions of the session and the edits of the piece, and tells what has
+// changed.
+#pragma once
+
+#include "app/jobs/photo_library.h"
+#include "app/store/piece_store.h"
+#include "core/session/session.h"
+#include "core/wheel/raster.h"
+
+#include <QObject>
+#include <QStringList>
+#include <optional>
+
+namespace zc {
+
+class PhotoReader;
+class SetWork;
+
+class Workspace final : public QObject {
+  Q_OBJECT
+public:
+  explicit Workspace(QObject* parent = nullptr);
+  ~Workspace() override;
+
+  [[nodiscard]] PieceStore& store() { return m_store; }
+  [[nodiscard]] const Piece& piece() const { return m_store.piece(); }
+  [[nodiscard]] const Session& session() const { return m_session; }
+  [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
+  [[nodiscard]] PhotoReader& reader() { return *m_reader; }
+  [[nodiscard]] SetWork& set_work() { return *m_set_work; }
+  [[nodiscard]] const Geometry& geometry() const { return m_geometry; }
+  [[nodiscard]] const Wheel& wheel() const { return m_geometry.wheel(); }
+  /// The mask's region, or null when there is no mask or it is off.
+  [[nodiscard]] const MaskRegion* region() const { return m_geometry.region(); }
+  [[nodiscard]] SolidPainter& painter() { return *m_painter; }
+  [[nodiscard]] PickRules pick_rules() const { return zc::pick_rules(m_session, piece(), m_geometry); }
+  [[nodiscard]] const Steps& steps() const { return m_session.at_hand.steps; }
+  [[nodiscard]] const AtHand& at_hand() const { return m_session.at_hand; }
+  /// Does the current color count as inside the mask? Nothing without a mask; see GradingRules::outside.
+  [[nodiscard]] std::optional<bool> in_mask() const;
+
+  void start(Piece piece, const AtHand& at_hand, bool saved);
+  /// The one way the session changes; those whom it concerns are told.
+  void take(Session next);
+  /// The same, or the sentence why not.
+  void take(Result<Session> next);
+
+  // Picking. A drag is bracketed by begin_pick and end_pick; the single-step calls do both.
+  void begin_pick() { take(pick_begun(m_session)); }
+  void end_pick();
+  void pick_plan(DiscPoint wanted) { take(picked_in_plan(m_session, pick_rules(), wanted)); }
+  void pick_section(double along, double value) {
+    take(picked_in_section(m_session, pick_rules(), along, value));
+  }
+  void pick_value(double value) { take(picked_on_rail(m_session, pick_rules(), value)); }
+  void nudge_hue(double degrees) { take_pick(nudged_hue(m_session, pick_rules(), degrees)); }
+  void nudge_saturation(double by) { take_pick(nudged_saturation(m_session, pick_rules(), by)); }
+  void nudge_value(double by) { take_pick(nudged_value(m_session, pick_rules(), by)); }
+  void take_up(Srgb color, const std::optional<WheelPlace>& at = {}) {
+    take_pick(taken_up(m_session, m_geometry, color, at));
+  }
+  void back_to_before() { take(zc::back_to_before(m_session, m_geometry)); }
+  void take_sample(Srgb color, const SampleOrigin& origin) {
+    take_pick(pick_ended(sampled(pick_begun(m_session), m_geometry, color, origin)));
+  }
+  /// In the middle of a drag, between begin_pick() and end_pick().
+  void show_sample(Srgb color, const SampleOrigin& origin) {
+    take(sampled(m_session, m_geometry, color, origin));
+  }
+  [[nodiscard]] Srgb held_sample(Srgb color) const { return zc::held_sample(m_session, m_geometry, color); }
+  void take_up_neutral() { take_pick(neutral_taken_up(m_session, m_geometry)); }
+
+  void take_up_well(std::size_t well) { take(well_taken_up(m_session, m_geometry, well)); }
+  void lay_down_well(std::size_t well) { take(well_laid_down(m_session, well)); }
+  void choose_filling_well(std::optional<std::size_t> well);
+
+  // Laying into the chosen family, or into a first one that is made.
+  void lay_current() { lay_color(current_color(m_session)); }
+  void lay_current_into(Id family) { lay_color_into(family, current_color(m_session)); }
+  void lay_color(const LaidColor& color) { lay_color_into(m_session.family, color); }
+  void lay_color_into(Id family, const LaidColor& color);
+  /// Lays a whole string as a new family, in one step.
+  void lay_family(const QString& name, const std::vector<LaidColor>& colors);
+  /// The corners of the mask at the current value, as a family.
+  void lay_key_colors();
+
+  void carry_set(bool on);
+  void keep_of_mask(MaskKeeps keeps);
+  void change_wheel(const WheelSpec& wheel);
+  void turn_mask(double by, const QString& drag = {});
+  void take_mask_off();
+  void select_area(std::size_t area);
+  void cut_into_steps(const Steps& steps);
+  /// Fixed partners stay where they are while picking goes on.
+  void fix_partners(bool fixed) { take(relations_fixed(m_session, fixed)); }
+  [[nodiscard]] WheelPoint partners_place() const { return relations_place(m_session); }
+  void show_string(std::vector<StringStep> string);
+
+  void show_desk(Desk desk);
+  void look_at(const Looking& looking);
+  void show_look(PhotoLook look);
+  void show_values_only(bool on);
+  void show_set_view(SetView view);
+  void show_reference(Id reference) { take(reference_shown(m_session, reference)); }
+  void choose_sample_side(int side);
+  /// Takes in a photo in the place of the shown one.
+  void replace_reference(const QString& path) { m_photos.take_in(path, m_session.reference); }
+
+  void show_harvest(Harvest harvest) { take(harvest_shown(m_session, std::move(harvest))); }
+  /// Lays what was taken as families by hue, in one step.
+  void accept_harvest();
+  void drop_chosen() { take(chosen_dropped(m_session)); }
+
+  void select_family(Id family);
+  /// Selects this one alone; 0 selects nothing.
+  void select_swatch(Id swatch);
+  void show_set(Id set);
+
+signals:
+  // Of the piece; every change is told by pieceChanged() too, after these.
+  void wordsChanged();
+  void geometryChanged(); ///< Wheel, mask or its rule.
+  void referencesChanged();
+  void setsChanged(); ///< Sets or what they are graded by.
+  void pieceChanged();
+  // Of the session.
+  void colorChanged();
+  void atHandChanged();
+  void selectionChanged();
+  void stringChanged();
+  void viewChanged();
+
+  void pickEnded();
+  void notice(const QString& sentence);
+
+private:
+  void follow_piece(const PieceChange& change);
+  void tell(const SessionChange& change);
+  void take_pick(Result<Session> next);
+  template <class F> void change(const F& f) {
+    Session next = m_session;
+    f(next);
+    take(std::move(next));
+  }
+  void admit(const PhotoLibrary::Admitted& photo);
+  void note_refusal(const QString& sentence);
+  void tell_refusals();
+  void follow_shown();
+  void renew_painter();
+
+  PieceStore m_store;
+  PhotoLibrary m_photos;
+  Geometry m_geometry;
+  Session m_session;
+  std::unique_ptr<SolidPainter> m_painter;
+  std::unique_ptr<PhotoReader> m_reader;
+  std::unique_ptr<SetWork> m_set_work;
+  SharedBytes m_shown_bytes;
+  QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
+};
+
+} // namespace zc

@@ -1,0 +1,15 @@
+#include "core/mask/outside.h"
+
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+
+namespace zc {
+
+double outside_by(const Wheel& wheel, const MaskRegion& region, Srgb color, const WheelPoint& at) {
+  const DiscPoint place = disc_point(at.a, at.r), held = *region.nearest(place);
+  if (held == place) return 0;
+  const Srgb nearest = wheel.nearest_existing(wheel_point(held, at.v, at.a)).color;
+  return ciede2000(lab_from_srgb(color), lab_from_srgb(nearest));
+}
+
+} // namespace zc

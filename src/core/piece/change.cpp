@@ -1,0 +1,73 @@
+#include "core/piece/change.h"
+
+#include "core/piece/set_edits.h"
+
+namespace zc {
+namespace {
+
+/// The first set of which has() is true.
+template <class Has> SwatchSet* set_that(Piece& piece, const Has& has) {
+  for (std::size_t i = 0; i < piece.sets.size(); ++i)
+    if (has(piece.sets[i])) return &piece.sets.change(i);
+  return nullptr;
+}
+
+template <class T> T* in_list(List<T>& list, Id id) {
+  const std::size_t i = index_of(list, id);
+  return i < list.size() ? &list.change(i) : nullptr;
+}
+
+} // namespace
+
+SwatchSet* set_to_change(Piece& piece, Id set) { return in_list(piece.sets, set); }
+
+SwatchSet* set_of_family(Piece& piece, Id family) {
+  return set_that(piece,
+                  [family](const SwatchSet& s) { return index_of(s.families, family) < s.families.size(); });
+}
+
+SwatchSet* set_of_version(Piece& piece, Id version) {
+  return set_that(
+      piece, [version](const SwatchSet& s) { return index_of(s.versions, version) < s.versions.size(); });
+}
+
+Family* family_to_change(Piece& piece, Id family) {
+  SwatchSet* set = set_of_family(piece, family);
+  return set ? in_list(set->families, family) : nullptr;
+}
+
+Swatch* swatch_to_change(Piece& piece, Id swatch) {
+  for (std::size_t i = 0; i < piece.sets.size(); ++i)
+    for (std::size_t f = 0; f < piece.sets[i].families.size(); ++f) {
+      const auto& swatches = piece.sets[i].families[f].swatches;
+      if (const std::size_t at = index_of(swatches, swatch); at < swatches.size())
+        return &piece.sets.change(i).families.change(f).swatches.change(at);
+    }
+  return nullptr;
+}
+
+SetVersion* version_to_change(Piece& piece, Id version) {
+  SwatchSet* set = set_of_version(piece, version);
+  return set ? in_list(set->versions, version) : nullptr;
+}
+
+Reference* reference_to_change(Piece& piece, Id reference) { return in_list(piece.references, reference); }
+
+Error not_found(std::string_view what) {
+  return {ErrorCode::NotFound, "There is no such " + std::string(what) + " in this piece any more.",
+          std::string(what)};
+}
+
+Result<std::string> clean_name(const std::string& name, std::string_view what) {
+  std::string clean(trimmed(name));
+  if (clean.empty())
+    return Error{ErrorCode::BadInput, "A " + std::string(what) + " needs a name; type at least one letter.",
+                 std::string(what)};
+  if (clean.size() > kLongestName)
+    return Error{ErrorCode::BadInput,
+                 "The name of this " + std::string(what) + " is too long; keep it under 400 letters.",
+                 std::string(what)};
+  return clean;
+}
+
+} // namespace zc

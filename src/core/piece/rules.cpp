@@ -1,0 +1,221 @@
+#include "core/piece/rules.h"
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+std::string at(const std::string& path, std::string_view list, std::size_t i) {
+  return path + std::string(list) + "[" + std::to_string(i) + "]";
+}
+
+class Checker {
+public:
+  explicit Checker(const Piece& piece) : m_piece(piece) {}
+  [[nodiscard]] std::vector<Fault> faults() && { return std::move(m_faults); }
+
+  void words() {
+    short_enough("title", m_piece.title, kLongestName);
+    short_enough("words", m_piece.words, kLongestNote);
+    short_enough("signature", m_piece.signature, kLongestName);
+    short_enough("date", m_piece.date, kLongestName);
+  }
+  void rules() {
+    holds(in_order(m_piece.bands), "bands",
+          "The light band must begin above the dark one, both between 0 and 100.");
+    holds(in_bounds(m_piece.grading), "grading", "These are no rules a set can be graded by.");
+  }
+  void mask(const Mask& mask) {
+    short_enough("mask.name", mask.name, kLongestName);
+    holds(mask.turned >= 0 && mask.turned < 360, "mask.turned",
+          "A mask is turned by an angle from 0 to below 360.");
+    at_most("mask.areas", mask.areas.size(), kMostAreas, "areas");
+    for (std::size_t i = 0; i < mask.areas.size(); ++i) {
+      const Status status = in_bounds(mask.areas[i].shape);
+      if (!status) holds(false, at("mask.", "areas", i), status.error().sentence);
+    }
+  }
+  void references(const List<Reference>& references) {
+    at_most("references", references.size(), kMostReferences, "references");
+    for (std::size_t i = 0; i < references.size(); ++i) {
+      const std::string path = at("", "references", i) + ".";
+      short_enough(path + "name", references[i].name, kLongestName);
+      holds(good_extension(references[i].extension), path + "file",
+            "The file of a reference ends in letters and digits, at most 16.");
+    }
+  }
+  void set(const SwatchSet& set, const std::string& path, const SwatchSet* whole) {
+    short_enough(path + "name", set.name, kLongestName);
+    short_enough(path + "note", set.note, kLongestNote);
+    at_most(path + "tags", set.tags.size(), kMostTags, "tags");
+    for (std::size_t i = 0; i < set.tags.size(); ++i)
+      short_enough(at(path, "tags", i), set.tags[i], kLongestName);
+    families(set.families, path, whole ? &whole->families : nullptr);
+    at_most(path + "versions", set.versions.size(), kMostVersions, "versions");
+    if (whole && whole->versions.shares_all(set.versions)) return;
+    for (std::size_t i = 0; i < set.versions.size(); ++i) {
+      const std::string inner = at(path, "versions", i) + ".";
+      short_enough(inner + "name", set.versions[i].name, kLongestName);
+      families(set.versions[i].families, inner, nullptr);
+    }
+  }
+  /// Every id is used once; swatches and families of versions are those of the set, or gone from it.
+  void ids() {
+    struct Used {
+      Id id;
+      std::size_t order;
+    };
+    std::vector<Used> used;
+    const auto use = [&used](Id id) { used.push_back({id, used.size()}); };
+    each_id(use);
+    std::sort(used.begin(), used.end(), [](const Used& a, const Used& b) {
+      return std::pair(a.id, a.order) < std::pair(b.id, b.order);
+    });
+    std::vector<std::size_t> wrong;
+    for (std::size_t i = 0; i < used.size(); ++i) {
+      const bool twice = i > 0 && used[i].id == used[i - 1].id;
+      if (twice || used[i].id == 0 || used[i].id >= m_piece.next_id) wrong.push_back(used[i].order);
+    }
+    holds(m_piece.next_id > 0 && m_piece.next_id <= kIdEnd, "next_id",
+          "The numbers of this piece have run out; start a new piece and bring the sets into it.");
+    if (wrong.empty()) return;
+    const std::vector<std::string> places = places_of_ids();
+    std::sort(wrong.begin(), wrong.end());
+    for (const std::size_t order : wrong)
+      holds(false, places[order], "An id is used only once, lies above 0 and below the next one.");
+  }
+  void current_set() {
+    holds(find_set(m_piece, m_piece.current_set) != nullptr, "current_set", "There is no such set.");
+    at_most("sets", m_piece.sets.size(), kMostSets, "sets");
+  }
+
+private:
+  void holds(bool good, const std::string& place, std::string sentence) {
+    if (!good && m_faults.size() < kMostFaults) m_faults.push_back({place, std::move(sentence)});
+  }
+  void short_enough(const std::string& place, const std::string& text, std::size_t most) {
+    if (text.size() > most)
+      holds(false, place, "This text is longer than " + std::to_string(most) + " letters.");
+  }
+  void at_most(const std::string& place, std::size_t n, std::size_t most, const char* what) {
+    if (n > most) holds(false, place, "There are more than " + std::to_string(most) + " " + what + ".");
+  }
+  void families(const List<Family>& families, const std::string& path, const List<Family>* whole) {
+    if (whole && families.shares_all(*whole)) return;
+    at_most(path + "families", families.size(), kMostFamilies, "families");
+    std::size_t swatches = 0;
+    for (std::size_t i = 0; i < families.size(); ++i) {
+      swatches += families[i].swatches.size();
+      const bool known = whole && i < whole->size() && families[i].swatches.shares_all((*whole)[i].swatches);
+      family(families[i], at(path, "families", i) + ".", known);
+    }
+    at_most(path + "families", swatches, kMostSwatches, "swatches");
+  }
+  void family(const Family& family, const std::string& path, bool swatches_known) {
+    short_enough(path + "name", family.name, kLongestName);
+    if (swatches_known) return;
+    int last = -1;
+    std::size_t i = 0;
+    for (const auto& s : family.swatches) {
+      const bool whole = s.place > last && s.place < kMostPlaces && in_bounds(s.color) &&
+                         s.name.size() <= kLongestName && s.note.size() <= kLongestNote &&
+                         (!s.picked || in_bounds(s.picked->at)) && (!s.from || in_photo(*s.from));
+      if (!whole) swatch(s, at(path, "swatches", i) + ".", last);
+      last = s.place;
+      ++i;
+    }
+  }
+  static bool in_photo(const SampleOrigin& from) {
+    return from.reference != 0 && kPixelRange.holds(from.x) && kPixelRange.holds(from.y);
+  }
+  void swatch(const Swatch& s, const std::string& path, int last_place) {
+    holds(s.place > last_place && s.place < kMostPlaces, path + "place",
+          "Places of a family rise from swatch to swatch, within 0 to 9999.");
+    holds(in_bounds(s.color), path + "srgb", "A color has three numbers from 0 to 1.");
+    short_enough(path + "name", s.name, kLongestName);
+    short_enough(path + "note", s.note, kLongestNote);
+    holds(!s.picked || in_bounds(s.picked->at), path + "picked", "This place is not on the wheel.");
+    holds(!s.from || in_photo(*s.from), path + "from", "This place is in no photo.");
+  }
+
+  template <class Use> void each_id(const Use& use) const {
+    for (const auto& r : m_piece.references) use(r.id);
+    for (const auto& set : m_piece.sets) {
+      use(set.id);
+      for (const auto& family : set.families) {
+        use(family.id);
+        for (const auto& s : family.swatches) use(s.id);
+      }
+      for (const auto& version : set.versions) use(version.id);
+    }
+  }
+  /// In the order of each_id().
+  [[nodiscard]] std::vector<std::string> places_of_ids() const {
+    std::vector<std::string> out;
+    for (std::size_t i = 0; i < m_piece.references.size(); ++i)
+      out.push_back(at("", "references", i) + ".id");
+    for (std::size_t i = 0; i < m_piece.sets.size(); ++i) {
+      const auto& set = m_piece.sets[i];
+      const std::string path = at("", "sets", i) + ".";
+      out.push_back(path + "id");
+      for (std::size_t f = 0; f < set.families.size(); ++f) {
+        const std::string inner = at(path, "families", f) + ".";
+        out.push_back(inner + "id");
+        for (std::size_t s = 0; s < set.families[f].swatches.size(); ++s)
+          out.push_back(at(inner, "swatches", s) + ".id");
+      }
+      for (std::size_t v = 0; v < set.versions.size(); ++v) out.push_back(at(path, "versions", v) + ".id");
+    }
+    return out;
+  }
+
+  const Piece& m_piece;
+  std::vector<Fault> m_faults;
+};
+
+} // namespace
+
+bool in_order(const Bands& bands) {
+  return bands.dark_below > 0 && bands.dark_below < bands.light_from && bands.light_from < 100;
+}
+
+bool in_bounds(const GradingRules& r) {
+  return kValueStepsRange.holds(r.value_steps) && kNearDuplicateRange.holds(r.near_duplicate) &&
+         kTwinRange.holds(r.twin) && kGapRange.holds(r.gap) && kOutsideRange.holds(r.outside) &&
+         kTargetRange.holds(r.target.dark) && kTargetRange.holds(r.target.middle) &&
+         kTargetRange.holds(r.target.light);
+}
+
+bool in_bounds(Srgb c) {
+  constexpr Range display{0, 1};
+  return display.holds(c.r) && display.holds(c.g) && display.holds(c.b);
+}
+
+bool in_bounds(const WheelPoint& p) {
+  return p.a >= 0 && p.a < 360 && p.r >= 0 && p.r <= 1 && kValueRange.holds(p.v);
+}
+
+bool good_extension(std::string_view extension) {
+  return extension.size() <= kLongestExtension && std::all_of(extension.begin(), extension.end(), [](char c) {
+           return (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9');
+         });
+}
+
+std::vector<Fault> check(const Piece& piece, const Piece* whole) {
+  Checker checker(piece);
+  checker.words();
+  if (piece.mask && !(whole && whole->mask == piece.mask)) checker.mask(*piece.mask);
+  const bool same_references = whole && whole->references.shares_all(piece.references);
+  if (!same_references) checker.references(piece.references);
+  checker.current_set();
+  const bool same_sets = whole && whole->sets.shares_all(piece.sets);
+  for (std::size_t i = 0; !same_sets && i < piece.sets.size(); ++i) {
+    const SwatchSet* before = whole && i < whole->sets.size() ? &whole->sets[i] : nullptr;
+    checker.set(piece.sets[i], at("", "sets", i) + ".", before);
+  }
+  checker.rules();
+  if (!same_references || !same_sets || whole->next_id != piece.next_id) checker.ids();
+  return std::move(checker).faults();
+}
+
+} // namespace zc

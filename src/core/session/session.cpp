@@ -1,0 +1,320 @@
+#include "core/session/session.h"
+
+#include "core/color/convert.h"
+#include "core/mask/outside.h"
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+template <class F> void each_swatch(const Piece& piece, const F& f) {
+  const SwatchSet* set = current_set(piece);
+  if (!set) return;
+  for (const auto& family : set->families)
+    for (const auto& swatch : family.swatches) f(swatch);
+}
+
+Session with_color(Session session, Srgb color, const WheelPlace& at, bool turns_section) {
+  session.at_hand.current = color;
+  session.origin.reset();
+  session.at = at;
+  if (turns_section) session.section_angle = at.at.a;
+  return session;
+}
+
+/// To the nearest color that exists at this place.
+Session moved_to(Session session, const PickRules& rules, const WheelPoint& wanted, bool turns_section) {
+  const auto found = shown_pick(rules, wanted);
+  return with_color(std::move(session), found.color, {found.at, rules.wheel.spec()}, turns_section);
+}
+
+Session located(Session session, const Geometry& geometry, Srgb color, const std::optional<WheelPlace>& at) {
+  const double angle = session.at.at.a;
+  const WheelPoint place = place_on(geometry.wheel(), color, at, angle);
+  return with_color(std::move(session), color, geometry.place(place), true);
+}
+
+Error no_mask(const char* sentence) { return {ErrorCode::BadInput, sentence, "mask"}; }
+
+/// A photo that is gone, or none yet: the first one.
+Id shown_reference(const Piece& piece, Id wanted) {
+  if (find_reference(piece, wanted) || piece.references.empty()) return piece.references.empty() ? 0 : wanted;
+  return piece.references.front().id;
+}
+
+Id chosen_family(const Piece& piece, Id wanted) {
+  const SwatchSet* set = current_set(piece);
+  if (!set || set->families.empty()) return 0;
+  const auto& all = set->families;
+  const bool there =
+      std::any_of(all.begin(), all.end(), [wanted](const Family& f) { return f.id == wanted; });
+  return there ? wanted : all.front().id;
+}
+
+} // namespace
+
+std::vector<Srgb> with_recent(std::vector<Srgb> recent, Srgb c) {
+  std::erase_if(recent, [c](Srgb x) { return rounded_8bit(x) == rounded_8bit(c); });
+  recent.insert(recent.begin(), c);
+  if (recent.size() > kRecentColors) recent.resize(kRecentColors);
+  return recent;
+}
+
+Selection selection_of(const Piece& piece, const std::unordered_set<Id>& swatches, Id focus) {
+  Selection out;
+  each_swatch(piece, [&](const Swatch& s) {
+    if (swatches.contains(s.id)) out.m_order.push_back(s.id);
+  });
+  out.m_ids = {out.m_order.begin(), out.m_order.end()};
+  out.m_focus = find_swatch(piece, focus) ? focus : 0;
+  return out;
+}
+
+SessionChange change_between(const Session& a, const Session& b) {
+  SessionChange out;
+  out.color = a.color() != b.color() || a.at != b.at || a.section_angle != b.section_angle ||
+              a.before != b.before || a.origin != b.origin;
+  out.at_hand = a.at_hand.wells != b.at_hand.wells || a.at_hand.recent != b.at_hand.recent ||
+                a.filling_well != b.filling_well;
+  out.selection = !(a.selection == b.selection) || a.family != b.family;
+  out.string = !(a.string == b.string);
+  out.view = a.at_hand.steps != b.at_hand.steps || a.relations_of != b.relations_of || a.area != b.area ||
+             a.reference != b.reference || a.left_out != b.left_out || a.desk != b.desk ||
+             a.set_view != b.set_view || a.looking != b.looking || a.values_only != b.values_only ||
+             a.carry != b.carry || a.mask_keeps != b.mask_keeps || a.sample_side != b.sample_side ||
+             !(a.harvest == b.harvest);
+  return out;
+}
+
+// ---------------------------------------------------------------- following the piece
+
+Session started(Session session, const Piece& piece, const Geometry& geometry, const AtHand& at_hand) {
+  session.selection = {};
+  session.adjustment = {};
+  session.left_out.clear();
+  session.at_hand = at_hand;
+  session.reference = shown_reference(piece, 0);
+  session.family = chosen_family(piece, 0);
+  session.area = 0;
+  session.relations_of.reset();
+  session.string.clear();
+  session.harvest = {};
+  session.looking.region.reset();
+  session.looking.limits.clear();
+  session = located(std::move(session), geometry, at_hand.current, {});
+  session.before = session.color();
+  return session;
+}
+
+Session followed(Session session, const Piece& piece, const Geometry& geometry) {
+  if (session.at.wheel != piece.wheel) {
+    const double angle = session.at.at.a;
+    const auto anew = [&](Srgb color) { return geometry.place(geometry.wheel().locate(color, angle)); };
+    if (session.relations_of) session.relations_of = anew(session.relations_color);
+    session.at = anew(session.color());
+    session.section_angle = session.at.at.a;
+  }
+  const auto& selected = session.selection.swatches();
+  session.selection = selection_of(piece, {selected.begin(), selected.end()}, session.selection.focus());
+  const std::size_t areas = piece.mask ? piece.mask->areas.size() : 0;
+  session.area = areas == 0 ? 0 : std::min(session.area, areas - 1);
+  session.family = chosen_family(piece, session.family);
+  session.reference = shown_reference(piece, session.reference);
+  return session;
+}
+
+// ---------------------------------------------------------------- the current color
+
+PickRules pick_rules(const Session& session, const Piece& piece, const Geometry& geometry) {
+  return {geometry.wheel(), geometry.region(), piece.rule, session.at_hand.steps};
+}
+
+Session pick_begun(Session session) {
+  session.before = session.color();
+  return session;
+}
+
+Session pick_ended(Session session) {
+  session.at_hand.recent = with_recent(std::move(session.at_hand.recent), session.color());
+  if (session.filling_well) session.at_hand.wells[*session.filling_well] = session.color();
+  return session;
+}
+
+Result<Session> picked_in_plan(Session session, const PickRules& rules, DiscPoint wanted) {
+  const auto place = pick_in_plan(rules, session.at.at, wanted);
+  if (!place) return no_mask("The mask holds no color; draw it larger or switch it off.");
+  return moved_to(std::move(session), rules, *place, true);
+}
+
+Session picked_in_section(Session session, const PickRules& rules, double along, double value) {
+  const WheelPoint wanted = pick_in_section(rules, session.at.at, session.section_angle, along, value);
+  return moved_to(std::move(session), rules, wanted, false);
+}
+
+Session picked_on_rail(Session session, const PickRules& rules, double value) {
+  const WheelPoint wanted = pick_on_rail(rules, session.at.at, value);
+  return moved_to(std::move(session), rules, wanted, false);
+}
+
+Srgb held_sample(const Session& session, const Geometry& geometry, Srgb color) {
+  const MaskRegion* region = geometry.region();
+  if (!session.looking.hold_samples || !region || region->empty()) return color;
+  const WheelPoint at = geometry.wheel().locate(color, session.at.at.a);
+  const DiscPoint place = disc_point(at.a, at.r), held = *region->nearest(place);
+  return held == place ? color : geometry.wheel().nearest_existing(wheel_point(held, at.v, at.a)).color;
+}
+
+Session sampled(Session session, const Geometry& geometry, Srgb color, const SampleOrigin& origin) {
+  const Srgb held = held_sample(session, geometry, color);
+  session = located(std::move(session), geometry, held, {});
+  session.origin = origin;
+  return session;
+}
+
+Result<Session> nudged_hue(const Session& session, const PickRules& rules, double by) {
+  const WheelPoint& at = session.at.at;
+  const double a = nudged(at.a, by, rules.steps.hues ? 360.0 / rules.steps.hues : 0);
+  Session begun = pick_begun(session);
+  if (at.r < kNeutralSaturation) return pick_ended(moved_to(std::move(begun), rules, {a, at.r, at.v}, true));
+  auto picked = picked_in_plan(std::move(begun), rules, disc_point(a, at.r));
+  if (!picked) return picked;
+  return pick_ended(std::move(picked).value());
+}
+
+Result<Session> nudged_saturation(const Session& session, const PickRules& rules, double by) {
+  const WheelPoint& at = session.at.at;
+  const double r = nudged(at.r, by, rules.steps.saturations ? 1.0 / rules.steps.saturations : 0);
+  auto picked = picked_in_plan(pick_begun(session), rules, disc_point(at.a, std::clamp(r, 0.0, 1.0)));
+  if (!picked) return picked;
+  return pick_ended(std::move(picked).value());
+}
+
+Session nudged_value(const Session& session, const PickRules& rules, double by) {
+  const double v = nudged(session.at.at.v, by, rules.steps.values ? 100.0 / (rules.steps.values - 1) : 0);
+  return pick_ended(picked_on_rail(pick_begun(session), rules, v));
+}
+
+Session taken_up(Session session, const Geometry& geometry, Srgb color, const std::optional<WheelPlace>& at) {
+  return pick_ended(located(pick_begun(std::move(session)), geometry, color, at));
+}
+
+Result<Session> neutral_taken_up(const Session& session, const Geometry& geometry) {
+  const auto neutral = geometry.region() ? geometry.region()->centroid() : std::nullopt;
+  if (!neutral) return no_mask("There is no mask in use that encloses a neutral.");
+  const auto found =
+      geometry.wheel().nearest_existing(wheel_point(*neutral, session.at.at.v, session.at.at.a));
+  return taken_up(session, geometry, found.color, geometry.place(found.at));
+}
+
+Session back_to_before(Session session, const Geometry& geometry) {
+  const Srgb now = session.color(), before = session.before;
+  session = located(std::move(session), geometry, before, {});
+  session.before = now;
+  return session;
+}
+
+Result<Session> well_taken_up(Session session, const Geometry& geometry, std::size_t well) {
+  const auto color = session.at_hand.wells.at(well);
+  const std::string number = std::to_string(well + 1);
+  if (!color)
+    return Error{ErrorCode::NotFound,
+                 "Well " + number + " is empty; Shift+" + number + " lays the current color down there.",
+                 "well"};
+  session.before = session.color();
+  return located(std::move(session), geometry, *color, {});
+}
+
+Session well_laid_down(Session session, std::size_t well) {
+  session.at_hand.wells.at(well) = session.color();
+  return session;
+}
+
+std::optional<double> outside_mask(const Session& session, const Geometry& geometry) {
+  const MaskRegion* region = geometry.region();
+  if (!region || region->empty()) return std::nullopt;
+  return outside_by(geometry.wheel(), *region, session.color(), session.at.at);
+}
+
+Session relations_fixed(Session session, bool fixed) {
+  session.relations_of = fixed ? std::optional(session.at) : std::nullopt;
+  session.relations_color = session.color();
+  return session;
+}
+
+WheelPoint relations_place(const Session& session) { return session.relations_of.value_or(session.at).at; }
+
+// ---------------------------------------------------------------- laying
+
+LaidColor current_color(const Session& session) { return {session.color(), session.at, session.origin}; }
+
+Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry) {
+  if (!geometry.region() || geometry.region()->corners().empty())
+    return no_mask("There is no mask in use that has corners.");
+  std::vector<LaidColor> out;
+  for (const auto& corner : geometry.region()->corners()) {
+    const auto found = geometry.wheel().nearest_existing(wheel_point(corner, session.at.at.v));
+    out.push_back({found.color, geometry.place(found.at)});
+  }
+  return out;
+}
+
+std::vector<LaidColor> harvested(const Harvest& harvest) {
+  std::vector<LaidColor> out;
+  for (const auto& c : harvest.colors)
+    out.push_back({c.color, {}, SampleOrigin{harvest.reference, c.x, c.y}});
+  return out;
+}
+
+Session harvest_shown(Session session, Harvest harvest) {
+  if (harvest.chosen && *harvest.chosen >= harvest.colors.size()) harvest.chosen.reset();
+  session.harvest = std::move(harvest);
+  session.string.clear();
+  for (const auto& c : session.harvest.colors) session.string.push_back({c.color, {}});
+  return session;
+}
+
+Session chosen_dropped(const Session& session) {
+  Harvest harvest = session.harvest;
+  if (!harvest.chosen) return session;
+  harvest.colors.erase(harvest.colors.begin() + static_cast<std::ptrdiff_t>(*harvest.chosen));
+  harvest.chosen.reset();
+  return harvest_shown(session, std::move(harvest));
+}
+
+// ---------------------------------------------------------------- selecting
+
+Session selected(Session session, const Piece& piece, const std::vector<Id>& swatches) {
+  const Id focus = swatches.empty() ? 0 : swatches.back();
+  session.selection = selection_of(piece, {swatches.begin(), swatches.end()}, focus);
+  return session;
+}
+
+Session toggled(const Session& session, const Piece& piece, Id swatch) {
+  std::vector<Id> next = session.selection.swatches();
+  if (std::erase(next, swatch) == 0) next.push_back(swatch);
+  return selected(session, piece, next);
+}
+
+Session extended_to(const Session& session, const Piece& piece, Id swatch) {
+  std::vector<Id> order;
+  each_swatch(piece, [&](const Swatch& s) { order.push_back(s.id); });
+  const auto from = std::find(order.begin(), order.end(), session.selection.focus());
+  const auto to = std::find(order.begin(), order.end(), swatch);
+  if (from == order.end() || to == order.end()) return selected(session, piece, {swatch});
+  std::vector<Id> next(std::min(from, to), std::max(from, to) + 1);
+  // The one it began with stays the one that keys work on.
+  std::rotate(next.begin(), std::find(next.begin(), next.end(), *from) + 1, next.end());
+  return selected(session, piece, next);
+}
+
+Session reference_shown(Session session, Id reference) {
+  if (reference != session.reference) {
+    session.looking.region.reset();
+    session.looking.limits.clear();
+  }
+  session.reference = reference;
+  return session;
+}
+
+} // namespace zc

@@ -1,0 +1,176 @@
+// An afternoon's work beside the piece: the current color, what is at hand, what is selected and how things
+// are looked at. A plain value, never undone; its transitions are pure functions, so that it can be played
+// without a window.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/image/extract.h"
+#include "core/mix/strings.h"
+#include "core/piece/adjust.h"
+#include "core/piece/edits.h"
+#include "core/session/at_hand.h"
+#include "core/session/geometry.h"
+
+#include <unordered_set>
+
+namespace zc {
+
+enum class Desk { Observe, Limit, Pick, Grade };
+/// How the set is seen at Grade.
+enum class SetView { Staff, Rows, List, Versions, Import };
+enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
+
+/// How the shown reference is looked at.
+struct Looking {
+  PhotoLook look = PhotoLook::Color;
+  int tones = 3;              ///< Flat tones, 2 to 5.
+  std::vector<double> limits; ///< Of the flat tones when the painter has moved them; empty: found.
+  double squint = 1;          ///< Blur in percent of the photo's longer side.
+  int steps = 9;              ///< Tone steps from black to white.
+  double edge = 0.5;          ///< Place of the before/after edge, 0 left to 1 right.
+  std::optional<PixelRect> region;
+  bool marking = false;      ///< The next drag on the photo draws the region.
+  bool hold_samples = false; ///< Samples outside the mask go to its nearest place.
+  bool footprint = true;     ///< Shown over the wheel at Limit.
+  bool operator==(const Looking&) const = default;
+};
+
+/// Colors taken out of a photo, not accepted yet.
+struct Harvest {
+  Id reference = 0;
+  std::vector<ExtractedColor> colors;
+  std::optional<std::size_t> chosen;
+  bool operator==(const Harvest&) const = default;
+};
+
+/// The selected swatches of the current set.
+class Selection {
+public:
+  /// In the order of the set.
+  [[nodiscard]] const std::vector<Id>& swatches() const { return m_order; }
+  [[nodiscard]] bool has(Id swatch) const { return m_ids.contains(swatch); }
+  [[nodiscard]] bool empty() const { return m_order.empty(); }
+  /// The one that keys work on, or 0.
+  [[nodiscard]] Id focus() const { return m_focus; }
+  bool operator==(const Selection& o) const { return m_order == o.m_order && m_focus == o.m_focus; }
+
+private:
+  friend Selection selection_of(const Piece& piece, const std::unordered_set<Id>& swatches, Id focus);
+  std::vector<Id> m_order;
+  std::unordered_set<Id> m_ids;
+  Id m_focus = 0;
+};
+/// What of the swatches is in the current set.
+[[nodiscard]] Selection selection_of(const Piece& piece, const std::unordered_set<Id>& swatches, Id focus);
+
+struct Session {
+  AtHand at_hand;           ///< The current color among it.
+  WheelPlace at;            ///< Place of the current color; keeps the hue of a neutral.
+  double section_angle = 0; ///< Hue on the right of the section, degrees.
+  Srgb before{0.5, 0.5, 0.5};
+  std::optional<SampleOrigin> origin;          ///< Where the current color was sampled, when it was.
+  std::optional<std::size_t> filling_well = 0; ///< The well that every pick fills.
+  std::optional<WheelPlace> relations_of; ///< Where the relations were fixed; else they follow the color.
+  Srgb relations_color;                   ///< The color they were fixed at.
+  std::vector<StringStep> string;         ///< Previewed on the staff.
+  Harvest harvest;
+
+  Selection selection;
+  Id family = 0;                   ///< The family that new swatches go to.
+  std::size_t area = 0;            ///< The mask area that is worked on.
+  Id reference = 0;                ///< The photo looked at.
+  Adjustment adjustment;           ///< Being tried out on the selection.
+  std::unordered_set<Id> left_out; ///< Versions that do not stand beside the set.
+
+  Desk desk = Desk::Pick;
+  SetView set_view = SetView::Staff;
+  Looking looking;
+  bool values_only = false;
+  Carry carry = Carry::MaskOnly;
+  MaskKeeps mask_keeps = MaskKeeps::Colors;
+  int sample_side = 5;
+
+  [[nodiscard]] Srgb color() const { return at_hand.current; }
+};
+
+/// What of a session differs from another, so that only those hear of it whom it concerns.
+struct SessionChange {
+  bool color = false;     ///< Current color, its place, the one before.
+  bool at_hand = false;   ///< Wells, recent colors.
+  bool selection = false; ///< Swatches, family.
+  bool string = false;
+  bool view = false; ///< All else.
+};
+[[nodiscard]] SessionChange change_between(const Session& a, const Session& b);
+
+// ---------------------------------------------------------------- following the piece
+
+/// A session for another piece: how things are looked at stays, what belonged to the piece before goes.
+[[nodiscard]] Session started(Session before, const Piece& piece, const Geometry& geometry,
+                              const AtHand& at_hand);
+/// The piece has changed: on another wheel places are found anew, what is gone is no longer selected.
+[[nodiscard]] Session followed(Session session, const Piece& piece, const Geometry& geometry);
+
+// ---------------------------------------------------------------- the current color
+
+[[nodiscard]] PickRules pick_rules(const Session& session, const Piece& piece, const Geometry& geometry);
+
+/// A pick begins: from here on `before` is the color of now. It ends: it joins the recent colors and fills
+/// the chosen well.
+[[nodiscard]] Session pick_begun(Session session);
+[[nodiscard]] Session pick_ended(Session session);
+
+// In the middle of a pick. ERRORS of the plan: BadInput when the mask holds no color.
+[[nodiscard]] Result<Session> picked_in_plan(Session session, const PickRules& rules, DiscPoint wanted);
+/// `along` from -1, the complement's rim, to 1, the hue's rim.
+[[nodiscard]] Session picked_in_section(Session session, const PickRules& rules, double along, double value);
+[[nodiscard]] Session picked_on_rail(Session session, const PickRules& rules, double value);
+/// A color sampled at a pixel; where the painter wants it so, at its nearest place in the mask.
+[[nodiscard]] Session sampled(Session session, const Geometry& geometry, Srgb color,
+                              const SampleOrigin& origin);
+[[nodiscard]] Srgb held_sample(const Session& session, const Geometry& geometry, Srgb color);
+
+// Whole picks. Nudges are in degrees, in shares of the radius and in L*; of a stepped dimension they are
+// whole steps. ERRORS: as picked_in_plan().
+[[nodiscard]] Result<Session> nudged_hue(const Session& session, const PickRules& rules, double by);
+[[nodiscard]] Result<Session> nudged_saturation(const Session& session, const PickRules& rules, double by);
+[[nodiscard]] Session nudged_value(const Session& session, const PickRules& rules, double by);
+/// A finished color as it is; its place is used when it is one of the wheel in use.
+[[nodiscard]] Session taken_up(Session session, const Geometry& geometry, Srgb color,
+                               const std::optional<WheelPlace>& at = {});
+/// The middle of the mask at the current value. ERRORS: BadInput when there is none.
+[[nodiscard]] Result<Session> neutral_taken_up(const Session& session, const Geometry& geometry);
+[[nodiscard]] Session back_to_before(Session session, const Geometry& geometry);
+
+/// ERRORS: NotFound for an empty well. REQUIRES a well of AtHand.
+[[nodiscard]] Result<Session> well_taken_up(Session session, const Geometry& geometry, std::size_t well);
+[[nodiscard]] Session well_laid_down(Session session, std::size_t well);
+
+/// CIEDE2000 by which the current color lies outside the mask; nothing without a mask that encloses
+/// something.
+[[nodiscard]] std::optional<double> outside_mask(const Session& session, const Geometry& geometry);
+
+[[nodiscard]] Session relations_fixed(Session session, bool fixed);
+[[nodiscard]] WheelPoint relations_place(const Session& session);
+
+// ---------------------------------------------------------------- laying
+
+/// The current color, as it is laid.
+[[nodiscard]] LaidColor current_color(const Session& session);
+/// The corners of the mask at the current value. ERRORS: BadInput when there are none.
+[[nodiscard]] Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry);
+/// What was taken out of a photo, each with its pixel.
+[[nodiscard]] std::vector<LaidColor> harvested(const Harvest& harvest);
+[[nodiscard]] Session harvest_shown(Session session, Harvest harvest);
+[[nodiscard]] Session chosen_dropped(const Session& session);
+
+// ---------------------------------------------------------------- selecting
+
+/// The last one is the one that keys work on.
+[[nodiscard]] Session selected(Session session, const Piece& piece, const std::vector<Id>& swatches);
+[[nodiscard]] Session toggled(const Session& session, const Piece& piece, Id swatch);
+/// From the one that keys work on to this one, in the order of the set.
+[[nodiscard]] Session extended_to(const Session& session, const Piece& piece, Id swatch);
+[[nodiscard]] Session reference_shown(Session session, Id reference);
+
+} // namespace zc
