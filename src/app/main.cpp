@@ -1,18 +1,20 @@
 // zonachrom [FILE] | --demo
+#include "app/seams/end_requests.h"
 #include "app/theme/theme.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/picture.h"
 #include "app/window/set_files.h"
 #include "core/piece/edits.h"
+#include "io/files/choices.h"
 
 #include <QAbstractButton>
 #include <QApplication>
+#include <QSettings>
+#include <QTemporaryDir>
 #include <QTimer>
 
-#include <CLI/CLI.hpp>
 #include <cstdio>
-#include <map>
 #include <optional>
 
 namespace {
@@ -84,27 +86,24 @@ int main(int argc, char** argv) {
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
   line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");
-  const std::map<std::string, zc::HueScale> hues{{"traditional", zc::HueScale::Traditional},
-                                                 {"light", zc::HueScale::Light},
-                                                 {"ink", zc::HueScale::Ink},
-                                                 {"even", zc::HueScale::Even}};
-  const std::map<std::string, zc::SaturationMeasure> measures{{"hsluv", zc::SaturationMeasure::Hsluv},
-                                                              {"hsl", zc::SaturationMeasure::Hsl},
-                                                              {"hsv", zc::SaturationMeasure::Hsv},
-                                                              {"cielab", zc::SaturationMeasure::CielabChroma},
-                                                              {"oklab", zc::SaturationMeasure::OklabChroma}};
-  line.add_option("--hues", options.hues, "Hue scale to start with")
-      ->transform(CLI::CheckedTransformer(hues));
-  line.add_option("--measure", options.measure, "Saturation measure to start with")
-      ->transform(CLI::CheckedTransformer(measures));
+  zc::add_choice<zc::HueScale>(line, "--hues", zc::kHueWords, "Hue scale to start with",
+                               [&options](zc::HueScale hues) { options.hues = hues; });
+  zc::add_choice<zc::SaturationMeasure>(
+      line, "--measure", zc::kMeasureWords, "Saturation measure to start with",
+      [&options](zc::SaturationMeasure measure) { options.measure = measure; });
   line.add_flag("--values-only", options.values_only, "Start with values only");
   CLI11_PARSE(line, argc, argv);
 
+  // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
+  const QTemporaryDir passing;
+  if (!options.picture.empty())
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, passing.path());
   zc::install_theme();
   zc::ToolkitDialogs dialogs;
   zc::MainWindow window(dialogs);
   window.show();
-  if (window.documents().recover())
+  const zc::EndRequests ends([&window] { window.documents().end_now(); });
+  if (options.picture.empty() && window.documents().recover())
     options.file.clear();
   else if (options.demo)
     window.documents().open_demo();

@@ -93,6 +93,12 @@ Json color_fields(Srgb c) {
 
 } // namespace
 
+void add_photo_options(CLI::App& command, PhotoRequest& photo, bool with_region) {
+  command.add_option("photo", photo.photo, "Photo file")->required();
+  if (with_region) command.add_option("--region", photo.region, "X,Y,W,H in pixels");
+  command.add_option("--piece", photo.piece, "Piece whose mask is used");
+}
+
 Result<Json> inspect(const PhotoRequest& request) {
   const auto photo = opened(request.photo);
   if (!photo) return photo.error();

@@ -1,7 +1,7 @@
 // Photo commands of zonachrom-cli.
 #pragma once
 
-#include "cli/commands.h"
+#include "cli/command.h"
 #include "core/image/extract.h"
 
 namespace zc::cli {
@@ -10,6 +10,9 @@ namespace zc::cli {
 struct PhotoRequest {
   std::string photo, region, piece;
 };
+
+/// The photo, the piece whose mask is used and, if asked for, the region.
+void add_photo_options(CLI::App& command, PhotoRequest& photo, bool with_region);
 
 [[nodiscard]] Result<Json> inspect(const PhotoRequest& request);
 [[nodiscard]] Result<Json> sample(const PhotoRequest& request, const std::string& at, int side);

@@ -1,20 +1,12 @@
-// Set commands of zonachrom-cli: export, import, grade, adjust, parcel.
+// What the commands on sets share.
 #pragma once
 
-#include "cli/commands.h"
-
-#include <CLI/CLI.hpp>
-#include <functional>
-#include <vector>
+#include "core/base/result.h"
+#include "core/piece/piece.h"
 
 namespace zc::cli {
 
-struct Command {
-  CLI::App* app;
-  std::function<Result<Json>()> run;
-};
-
-/// Adds the commands to the program; the one that was parsed is to be run.
-[[nodiscard]] std::vector<Command> add_set_commands(CLI::App& app);
+/// ERRORS: NotFound.
+[[nodiscard]] Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name);
 
 } // namespace zc::cli

@@ -757,6 +757,7 @@ private slots:
     QVERIFY(type("ruleNear", "4.5", [&] { return g.near_duplicate == 4.5; }));
     QVERIFY(type("ruleTwin", "1.5", [&] { return g.twin == 1.5; }));
     QVERIFY(type("ruleGap", "31", [&] { return g.gap == 31; }));
+    QVERIFY(type("ruleOutside", "2.5", [&] { return g.outside == 2.5; }));
     QVERIFY(type("ruleSteps", "7", [&] { return g.value_steps == 7; }));
 
     for (auto* field : d.window.findChildren<NumberField*>()) {

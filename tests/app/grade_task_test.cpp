@@ -203,7 +203,11 @@ void GradeTask::a_remedy_mends_its_twin() {
   QVERIFY(m_desk->open_demo());
   const auto before = work().report();
   QVERIFY(!before.twins.empty());
-  const ValueTwins twin = before.twins[0];
+  // A band of two is told by their names; of more than two by their number and value.
+  const auto pair = std::find_if(before.twin_bands.begin(), before.twin_bands.end(),
+                                 [](const TwinBand& band) { return band.swatches.size() == 2; });
+  QVERIFY(pair != before.twin_bands.end());
+  const ValueTwins twin{pair->swatches[0], pair->swatches[1]};
   QAbstractButton* remedy = nullptr;
   const QString name = QString::fromStdString(find_swatch(m_desk->piece(), twin.a)->name);
   for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))

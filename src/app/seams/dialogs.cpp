@@ -1,6 +1,7 @@
 #include "app/seams/dialogs.h"
 
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QMessageBox>
 #include <QPushButton>
 
@@ -11,6 +12,22 @@ QString piece_filter() { return QObject::tr("Zonachrom pieces (*.zonachrom)"); }
 
 } // namespace
 
+QString photo_patterns() {
+  return QStringLiteral("*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp *.gif *.heic *.heif *.avif");
+}
+
+QString asked_to_end_in(const QString& suffix, const QString& suggested,
+                        const std::function<QString(const QString&)>& ask) {
+  QString path = ask(suggested);
+  for (int asked = 1; !path.isEmpty() && !path.endsWith(suffix, Qt::CaseInsensitive); ++asked) {
+    path += suffix;
+    if (!QFileInfo::exists(path)) return path;
+    if (asked == 3) return {};
+    path = ask(path);
+  }
+  return path;
+}
+
 QString ToolkitDialogs::open_piece(QWidget* parent, const QString& folder) {
   return QFileDialog::getOpenFileName(parent, QObject::tr("Open a piece"), folder, piece_filter());
 }
@@ -20,9 +37,8 @@ QString ToolkitDialogs::save_piece(QWidget* parent, const QString& suggested) {
 }
 
 QStringList ToolkitDialogs::open_photos(QWidget* parent, const QString& folder) {
-  return QFileDialog::getOpenFileNames(
-      parent, QObject::tr("Add reference photos"), folder,
-      QObject::tr("Photos (*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp);;All files (*)"));
+  return QFileDialog::getOpenFileNames(parent, QObject::tr("Add reference photos"), folder,
+                                       QObject::tr("Photos (%1);;All files (*)").arg(photo_patterns()));
 }
 
 QString ToolkitDialogs::open_set_file(QWidget* parent, const QString& folder, const QString& filter) {

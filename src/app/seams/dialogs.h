@@ -3,10 +3,20 @@
 
 #include <QString>
 #include <QStringList>
+#include <functional>
 
 class QWidget;
 
 namespace zc {
+
+/// The endings of photos that are read, for file dialogs.
+[[nodiscard]] QString photo_patterns();
+
+/// Asks for a file to write until its name ends so, or nothing is chosen. Where the ending has to be added
+/// and the file of that name is there, it is asked once more: no file is overwritten that the painter was not
+/// asked about.
+[[nodiscard]] QString asked_to_end_in(const QString& suffix, const QString& suggested,
+                                      const std::function<QString(const QString&)>& ask);
 
 enum class UnsavedAnswer { Save, Discard, Cancel };
 

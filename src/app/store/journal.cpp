@@ -54,12 +54,25 @@ Journal::Journal(Workspace& space) : m_space(space) {
   connect(&space.store(), &PieceStore::changed, this,
           [this] { follow(m_space.store().edited() && m_space.store().stack().count() > 0); });
   connect(&space.store(), &PieceStore::editedChanged, this, &Journal::follow);
+  // What is at hand changes without an edit; beside unsaved work it is kept as well.
+  const auto at_hand = [this] {
+    if (m_space.store().edited()) m_timer.start(kPause);
+  };
+  connect(&space, &Workspace::pickEnded, this, at_hand);
+  connect(&space, &Workspace::atHandChanged, this, at_hand);
 }
 
 Journal::~Journal() {
   m_timer.stop();
   m_writer.waitForDone();
-  remove_journal(m_file);
+  if (!m_kept) remove_journal(m_file);
+}
+
+void Journal::keep() {
+  m_kept = m_space.store().edited();
+  m_timer.stop();
+  if (m_kept) write();
+  m_writer.waitForDone();
 }
 
 void Journal::follow(bool edited) {

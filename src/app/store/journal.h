@@ -21,6 +21,9 @@ public:
   /// The file the piece belongs to, kept beside the journal; empty for a new piece.
   void set_piece_path(const QString& path) { m_piece_path = path; }
 
+  /// The program is made to end: unsaved work is written at once and stays, to be offered again.
+  void keep();
+
   struct Leftover {
     QString file;       ///< A piece file.
     QString piece_path; ///< Where it belongs, or empty.
@@ -42,6 +45,7 @@ private:
   Workspace& m_space;
   QString m_file, m_piece_path;
   std::unique_ptr<QLockFile> m_lock;
+  bool m_kept = false;
   QTimer m_timer;
   QThreadPool m_writer; ///< One thread, so that writing and removing keep their order.
 };

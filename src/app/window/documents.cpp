@@ -147,6 +147,11 @@ bool Documents::recover() {
   return false;
 }
 
+void Documents::end_now() {
+  keep_at_hand();
+  m_journal.keep();
+}
+
 /// Wells and trail change without an edit; between saves they are kept beside the settings.
 void Documents::keep_at_hand() const {
   if (m_path.isEmpty()) return;
@@ -174,10 +179,10 @@ bool Documents::save() {
 }
 
 bool Documents::save_as() {
-  QString path = m_dialogs.save_piece(&m_window, m_path.isEmpty() ? suggested_path() : m_path);
-  if (path.isEmpty()) return false;
-  if (!path.endsWith(QLatin1String(kPieceExtension.data()))) path += QLatin1String(kPieceExtension.data());
-  return save_to(path);
+  const QString path = asked_to_end_in(
+      QLatin1String(kPieceExtension.data()), m_path.isEmpty() ? suggested_path() : m_path,
+      [this](const QString& suggested) { return m_dialogs.save_piece(&m_window, suggested); });
+  return !path.isEmpty() && save_to(path);
 }
 
 bool Documents::save_to(const QString& path) {

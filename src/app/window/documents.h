@@ -37,6 +37,9 @@ public:
   bool may_leave();
   /// Called when the window closes for good.
   void leave() const { keep_at_hand(); }
+  /// Without a question, since nobody may be there to answer it: unsaved work is offered again at the next
+  /// start.
+  void end_now();
 
 signals:
   void changed();

@@ -67,8 +67,8 @@ void SetFiles::export_set(ExchangeFormat format) {
 void SetFiles::bring_in_asked() {
   const QString path = m_dialogs.open_set_file(&m_window, folder(),
                                                tr("Palettes and pictures (*.json *.cxf *.txt *.css *.csv "
-                                                  "*.hex *.svg *.png *.jpg *.jpeg *.webp *.tif *.tiff "
-                                                  "*.bmp *.gif);;All files (*)"));
+                                                  "*.hex *.svg %1);;All files (*)")
+                                                   .arg(photo_patterns()));
   if (!path.isEmpty()) bring_in(path);
 }
 
@@ -92,32 +92,20 @@ void SetFiles::bring_in(const QString& path) {
 
 void SetFiles::pack_parcel_asked() {
   const Piece& piece = m_space.piece();
-  Parcel parcel;
-  parcel.description = piece.title + (piece.words.empty() ? "" : ". " + piece.words);
-  for (const auto& set : piece.sets) {
-    if (swatch_count(set) == 0) continue;
-    ShelfSet item;
-    item.name = set.name;
-    item.tags = set.tags;
-    item.set = set;
-    parcel.sets.push_back(std::move(item));
-  }
-  if (piece.mask) {
-    ShelfMask item;
-    item.mask = *piece.mask;
-    item.name = item.mask.name.empty() ? piece.title : item.mask.name;
-    item.wheel = piece.wheel;
-    parcel.masks.push_back(std::move(item));
-  }
+  std::vector<Id> sets;
+  for (const auto& set : piece.sets)
+    if (swatch_count(set) > 0) sets.push_back(set.id);
+  const Parcel parcel = parcel_of(piece, sets, true);
   if (parcel.sets.empty() && parcel.masks.empty()) {
     emit m_space.notice(tr("There is nothing to pack yet; lay swatches or draw a mask first."));
     return;
   }
-  QString path =
-      m_dialogs.export_file(&m_window, QDir(folder()).filePath(file_name(piece.title, ".zonaparcel")),
-                            tr("Zonachrom parcels (*.zonaparcel)"));
+  const QString suffix = QStringLiteral(".zonaparcel");
+  const QString path = asked_to_end_in(
+      suffix, QDir(folder()).filePath(file_name(piece.title, suffix)), [this](const QString& suggested) {
+        return m_dialogs.export_file(&m_window, suggested, tr("Zonachrom parcels (*.zonaparcel)"));
+      });
   if (path.isEmpty()) return;
-  if (!path.endsWith(QStringLiteral(".zonaparcel"))) path += QStringLiteral(".zonaparcel");
   const Status saved = save_parcel(path.toStdString(), parcel);
   if (saved) note_folder(path);
   emit m_space.notice(saved ? tr("Packed %1 sets and %2 masks into %3.")

@@ -1,12 +1,11 @@
 // Palettes out of photos: a set of colors that stands for a picture, spread over the value bands as asked.
 #pragma once
 
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/color/bands.h"
 #include "core/image/pixels.h"
 #include "core/mask/mask.h"
-
-#include <functional>
 
 namespace zc {
 
@@ -54,9 +53,6 @@ inline constexpr int kMostExtracted = 200;
 /// ERRORS: BadInput for counts outside 1..kMostExtracted, a difference outside 0..50, or a mask use without a
 /// mask.
 [[nodiscard]] Status validate(const ExtractionSpec& spec, bool has_mask);
-
-/// Called with 0..1; false stops.
-using Progress = std::function<bool(double)>;
 
 /// Clusters a sample of the pixels: means in OKLab first, then with CIEDE2000 deciding which color a pixel is
 /// nearest to. The least difference is always kept; a band that cannot be filled is filled as far as it goes.

@@ -3,11 +3,11 @@
 #include "core/base/parallel.h"
 
 #include <boost/geometry.hpp>
-#include <boost/geometry/geometries/multi_point.hpp>
 #include <boost/geometry/geometries/point_xy.hpp>
-#include <boost/geometry/geometries/polygon.hpp>
+#include <boost/geometry/geometries/ring.hpp>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numeric>
 
@@ -16,7 +16,6 @@ namespace {
 
 namespace bg = boost::geometry;
 using Point = bg::model::d2::point_xy<double>;
-using Hull = bg::model::polygon<Point>;
 
 constexpr int kGrid = 96, kDirections = 72;
 
@@ -89,23 +88,36 @@ Fit judged(Mask mask, const std::vector<ColorPlace>& places, double hold) {
   return {std::move(mask), held, region.share(), held >= hold - 1e-9};
 }
 
+Error stopped() { return {ErrorCode::Stopped, "The fit was stopped.", "fit"}; }
+
 // ---------------------------------------------------------------- free polygons
 
-std::vector<DiscPoint> hull_of(const std::vector<Cell>& cells) {
-  bg::model::multi_point<Point> points;
-  for (const auto& c : cells) points.emplace_back(c.at.x, c.at.y);
-  Hull hull;
-  bg::convex_hull(points, hull);
+/// Convex hull by the monotone chain (Andrew 1979) of those that are in, which come sorted by x and y.
+template <class In> std::vector<DiscPoint> hull_of(const std::vector<Cell>& cells, const In& in) {
   std::vector<DiscPoint> out;
-  for (std::size_t i = 0; i + 1 < hull.outer().size(); ++i)
-    out.push_back({hull.outer()[i].x(), hull.outer()[i].y()});
+  const auto turns_left = [](DiscPoint a, DiscPoint b, DiscPoint c) {
+    return (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x) > 0;
+  };
+  const auto add = [&](std::size_t i, std::size_t least) {
+    if (!in(i)) return;
+    while (out.size() >= least + 2 && !turns_left(out[out.size() - 2], out.back(), cells[i].at))
+      out.pop_back();
+    out.push_back(cells[i].at);
+  };
+  for (std::size_t i = 0; i < cells.size(); ++i) add(i, 0);
+  if (out.size() < 2) return out;
+  out.pop_back();
+  const std::size_t lower = out.size();
+  for (std::size_t i = cells.size(); i-- > 0;) add(i, lower);
+  out.pop_back();
   return out;
 }
 
 double area_of(const std::vector<DiscPoint>& p) {
-  double twice = 0;
-  for (std::size_t i = 0, j = p.size() - 1; i < p.size(); j = i++) twice += p[j].x * p[i].y - p[i].x * p[j].y;
-  return std::abs(twice) / 2;
+  bg::model::ring<Point> ring;
+  for (const auto& q : p) ring.emplace_back(q.x, q.y);
+  if (!ring.empty()) ring.push_back(ring.front());
+  return std::abs(bg::area(ring));
 }
 
 double along(const DiscPoint& p, int direction) {
@@ -113,41 +125,84 @@ double along(const DiscPoint& p, int direction) {
   return p.x * d.x + p.y * d.y;
 }
 
-/// The cells without those furthest out in a direction, up to so much weight.
-std::vector<Cell> cut(const std::vector<Cell>& cells, int direction, double most) {
-  std::vector<Cell> out = cells;
-  std::sort(out.begin(), out.end(), [direction](const Cell& a, const Cell& b) {
-    return along(a.at, direction) < along(b.at, direction);
-  });
-  double lost = 0;
-  while (out.size() > 3 && lost + out.back().weight <= most) {
-    lost += out.back().weight;
-    out.pop_back();
-  }
-  return out;
-}
-
-std::vector<Cell> peeled(std::vector<Cell> cells, double hold) {
-  const double whole = weight_of(cells);
-  double spare = whole - hold * whole;
-  for (int round = 0; round < 60 && spare > 0; ++round) {
-    const double before = area_of(hull_of(cells)), slice = std::max(spare / 6, whole * 0.002);
-    std::vector<std::vector<Cell>> tries(kDirections);
-    std::vector<double> saved(kDirections, 0);
-    in_parallel(kDirections, 4, [&](int from, int to) {
-      for (int d = from; d < to; ++d) {
-        const auto i = static_cast<std::size_t>(d);
-        tries[i] = cut(cells, d, std::min(slice, spare));
-        const double lost = weight_of(cells) - weight_of(tries[i]);
-        if (lost > 0) saved[i] = (before - area_of(hull_of(tries[i]))) / lost;
-      }
+/// Takes cells away from the outside, always where the hull loses most for the weight lost.
+class Peeler {
+public:
+  Peeler(std::vector<Cell> cells, double hold) : m_cells(std::move(cells)), m_in(m_cells.size(), 1) {
+    m_whole = weight_of(m_cells);
+    m_left = m_cells.size();
+    m_spare = m_whole - hold * m_whole;
+    in_parallel(kDirections, 4, [this](int from, int to) {
+      for (int d = from; d < to; ++d) sort_along(d);
     });
-    const auto best = static_cast<std::size_t>(std::max_element(saved.begin(), saved.end()) - saved.begin());
-    if (saved[best] <= 0) break;
-    spare -= weight_of(cells) - weight_of(tries[best]);
-    cells = std::move(tries[best]);
   }
-  return cells;
+  /// False once nothing is gained any more.
+  [[nodiscard]] bool peel() {
+    if (m_spare <= 0) return false;
+    const double before = area_of(hull()), slice = std::min(m_spare, std::max(m_spare / 6, m_whole * 0.002));
+    std::vector<Slice> tries(kDirections);
+    in_parallel(kDirections, 4, [&](int from, int to) {
+      for (int d = from; d < to; ++d) tries[static_cast<std::size_t>(d)] = cut(d, slice, before);
+    });
+    const auto best = std::max_element(tries.begin(), tries.end(),
+                                       [](const Slice& a, const Slice& b) { return a.saved < b.saved; });
+    if (best->saved <= 0) return false;
+    m_spare -= best->lost;
+    m_left -= best->gone.size();
+    for (const std::size_t i : best->gone) m_in[i] = 0;
+    return true;
+  }
+  [[nodiscard]] std::vector<DiscPoint> hull() const {
+    return hull_of(m_cells, [this](std::size_t i) { return m_in[i] != 0; });
+  }
+
+private:
+  struct Slice {
+    std::vector<std::size_t> gone;
+    double lost = 0, saved = 0; ///< Weight, and area for it.
+  };
+  void sort_along(int d) {
+    auto& order = m_orders[static_cast<std::size_t>(d)];
+    std::vector<double> places;
+    for (const auto& c : m_cells) places.push_back(along(c.at, d));
+    order.resize(m_cells.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::sort(order.begin(), order.end(),
+              [&](std::size_t a, std::size_t b) { return places[a] > places[b]; });
+  }
+  /// Those furthest out in a direction, up to so much weight.
+  [[nodiscard]] Slice cut(int d, double most, double area) const {
+    Slice out;
+    for (const std::size_t i : m_orders[static_cast<std::size_t>(d)]) {
+      if (!m_in[i]) continue;
+      if (m_left - out.gone.size() <= 3 || out.lost + m_cells[i].weight > most) break;
+      out.lost += m_cells[i].weight;
+      out.gone.push_back(i);
+    }
+    if (out.lost <= 0) return out;
+    std::vector<char> in = m_in;
+    for (const std::size_t i : out.gone) in[i] = 0;
+    out.saved = (area - area_of(hull_of(m_cells, [&in](std::size_t i) { return in[i] != 0; }))) / out.lost;
+    return out;
+  }
+
+  std::vector<Cell> m_cells;
+  std::vector<char> m_in;
+  std::array<std::vector<std::size_t>, kDirections> m_orders; ///< From the outside in.
+  double m_whole = 0, m_spare = 0;
+  std::size_t m_left = 0;
+};
+
+/// The hull of what is left when as much is peeled off as need not be held.
+Result<std::vector<DiscPoint>> peeled_hull(std::vector<Cell> cells, double hold, const Progress& progress) {
+  constexpr int rounds = 60;
+  std::sort(cells.begin(), cells.end(), [](const Cell& a, const Cell& b) {
+    return std::pair(a.at.x, a.at.y) < std::pair(b.at.x, b.at.y);
+  });
+  Peeler peeler(std::move(cells), hold);
+  for (int round = 0; round < rounds && peeler.peel(); ++round)
+    if (progress && !progress(static_cast<double>(round) / rounds)) return stopped();
+  return peeler.hull();
 }
 
 std::optional<DiscPoint> crossing(DiscPoint a, DiscPoint b, DiscPoint c, DiscPoint d) {
@@ -195,32 +250,43 @@ std::vector<DiscPoint> with_fewer_corners(std::vector<DiscPoint> p, std::size_t 
 
 } // namespace
 
-Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, double hold) {
+Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, double hold,
+                        const Progress& progress) {
   const Status valid = validate(places, hold);
   if (!valid) return valid.error();
   const auto cells = gathered(places);
-  std::vector<PatternSpec> specs;
-  for (int spread = 0; spread <= 120; spread += 10)
+  PatternSpec best{kind, 0, 0};
+  // All there are in steps of ten degrees; a row of bases at a time, so that it can be stopped.
+  Tried first;
+  for (int spread = 0; spread <= 120; spread += 10) {
+    std::vector<PatternSpec> specs;
     for (int base = 0; base < 360; base += 10) specs.push_back({kind, double(base), double(spread)});
-  PatternSpec best = best_of(cells, specs, hold).spec;
+    const Tried row = best_of(cells, specs, hold);
+    if (spread == 0 || better(row, first, hold)) first = row;
+    if (progress && !progress(spread / 160.0)) return stopped();
+  }
+  best = first.spec;
   for (const double step : {4.0, 1.5}) {
-    specs.clear();
+    std::vector<PatternSpec> specs;
     for (int s = -3; s <= 3; ++s)
       for (int b = -3; b <= 3; ++b)
         specs.push_back(
             {kind, wrap_degrees(best.base + step * b), std::clamp(best.spread + step * s, 0.0, 120.0)});
     best = best_of(cells, specs, hold).spec;
+    if (progress && !progress(step > 2 ? 0.8 : 0.95)) return stopped();
   }
   return judged(pattern_mask(best), places, hold);
 }
 
-Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold) {
+Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold,
+                        const Progress& progress) {
   const Status valid = validate(places, hold);
   if (!valid) return valid.error();
   if (most_points < 3 || most_points > 24)
     return Error{ErrorCode::BadInput, "A fitted polygon has from 3 to 24 corners.", "points"};
-  Polygon polygon{
-      with_fewer_corners(hull_of(peeled(gathered(places), hold)), static_cast<std::size_t>(most_points))};
+  const auto hull = peeled_hull(gathered(places), hold, progress);
+  if (!hull) return hull.error();
+  Polygon polygon{with_fewer_corners(*hull, static_cast<std::size_t>(most_points))};
   Mask mask;
   mask.name = "fitted";
   if (!validate(Shape(polygon))) {
@@ -234,6 +300,7 @@ Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, 
   for (int grown = 0; !out.reached && grown < 60; ++grown) {
     mask.areas.change(0).shape = scaled_shape(mask.areas[0].shape, 1.01);
     out = judged(mask, places, hold);
+    if (progress && !progress(0.99)) return stopped();
   }
   return out;
 }

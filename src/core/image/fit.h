@@ -1,6 +1,7 @@
 // Masks fitted to a reference: the smallest one that holds a stated share of a photo.
 #pragma once
 
+#include "core/base/progress.h"
 #include "core/image/places.h"
 #include "core/mask/patterns.h"
 
@@ -14,11 +15,13 @@ struct Fit {
 };
 
 /// Base angle and spread of a pattern, to about two degrees, for the least area. ERRORS: BadInput for a share
-/// outside 0..1 or no places.
-[[nodiscard]] Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, double hold);
+/// outside 0..1 or no places; Stopped.
+[[nodiscard]] Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, double hold,
+                                      const Progress& progress = {});
 
 /// A convex polygon of at most so many corners: half planes are cut off where that saves the most area for
 /// the weight lost. ERRORS: as fit_pattern(), and for fewer than three or more than 24 points.
-[[nodiscard]] Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold);
+[[nodiscard]] Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold,
+                                      const Progress& progress = {});
 
 } // namespace zc

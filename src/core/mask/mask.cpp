@@ -2,15 +2,16 @@
 
 #include <boost/geometry.hpp>
 #include <boost/geometry/algorithms/closest_points.hpp>
-#include <boost/geometry/geometries/linestring.hpp>
-#include <boost/geometry/geometries/multi_linestring.hpp>
 #include <boost/geometry/geometries/multi_polygon.hpp>
 #include <boost/geometry/geometries/point_xy.hpp>
 #include <boost/geometry/geometries/polygon.hpp>
 #include <boost/geometry/geometries/segment.hpp>
+#include <boost/geometry/index/rtree.hpp>
 #include <polyclipping/clipper.hpp>
 
 #include <algorithm>
+#include <limits>
+#include <mutex>
 #include <numbers>
 
 namespace zc {
@@ -21,8 +22,8 @@ using Point = bg::model::d2::point_xy<double>;
 using Ring = bg::model::ring<Point>;
 using Piecewise = bg::model::polygon<Point>;
 using Region = bg::model::multi_polygon<Piecewise>;
-using Line = bg::model::linestring<Point>;
-using Lines = bg::model::multi_linestring<Line>;
+using Segment = bg::model::segment<Point>;
+namespace bgi = boost::geometry::index;
 
 namespace clip = ClipperLib;
 
@@ -48,10 +49,17 @@ clip::Paths paths_of(const Shape& shape) {
 /// A tree owns its nodes and must not be copied, so it is filled in place.
 void combine(clip::ClipType how, const clip::Paths& one, const clip::Paths& other, clip::PolyTree& out) {
   clip::Clipper clipper;
-  clipper.StrictlySimple(true);
   clipper.AddPaths(one, clip::ptSubject, true);
   clipper.AddPaths(other, clip::ptClip, true);
-  clipper.Execute(how, out, clip::pftEvenOdd, clip::pftEvenOdd);
+  clipper.Execute(how, out, clip::pftNonZero, clip::pftNonZero);
+}
+
+clip::Paths combined(clip::ClipType how, const clip::Paths& one, const clip::Paths& other) {
+  clip::PolyTree tree;
+  clip::Paths out;
+  combine(how, one, other, tree);
+  clip::PolyTreeToPaths(tree, out);
+  return out;
 }
 
 bool beyond_rim(const clip::Paths& paths) {
@@ -59,6 +67,45 @@ bool beyond_rim(const clip::Paths& paths) {
     for (const auto& p : path)
       if (std::hypot(p.X / kUnits, p.Y / kUnits) > 1 + kBorder) return true;
   return false;
+}
+
+clip::Paths whole_disc() {
+  clip::Paths out = paths_of(RingSector{});
+  if (!clip::Orientation(out.front())) clip::ReversePath(out.front());
+  return out;
+}
+
+/// The outlines of a shape so that what they enclose is wound around and what they leave open is not: many
+/// can then be combined at once.
+clip::Paths wound(const Shape& shape) {
+  clip::Paths out = paths_of(shape);
+  if (std::holds_alternative<Polygon>(shape)) {
+    clip::SimplifyPolygons(out, clip::pftEvenOdd);
+  } else {
+    for (std::size_t i = 0; i < out.size(); ++i)
+      if (clip::Orientation(out[i]) != (i == 0)) clip::ReversePath(out[i]);
+  }
+  return beyond_rim(out) ? combined(clip::ctIntersection, out, whole_disc()) : out;
+}
+
+struct Box {
+  clip::cInt left = std::numeric_limits<clip::cInt>::max(), right = std::numeric_limits<clip::cInt>::min(),
+             low = left, high = right;
+  [[nodiscard]] bool meets(const Box& o) const {
+    return left <= o.right && o.left <= right && low <= o.high && o.low <= high;
+  }
+};
+
+Box box_of(const clip::Paths& paths) {
+  Box out;
+  for (const auto& path : paths)
+    for (const auto& p : path) {
+      out.left = std::min(out.left, p.X);
+      out.right = std::max(out.right, p.X);
+      out.low = std::min(out.low, p.Y);
+      out.high = std::max(out.high, p.Y);
+    }
+  return out;
 }
 
 Ring ring_of(const clip::Path& path) {
@@ -86,18 +133,29 @@ Region region_of(const clip::PolyTree& tree) {
   return out;
 }
 
+/// Every area that adds, without what the areas after it cut from it, and then all of those in one go.
 Region combined(const List<Area>& areas) {
-  clip::Paths so_far;
-  clip::PolyTree tree;
-  for (const auto& area : areas) {
-    clip::Paths next = paths_of(area.shape);
-    if (beyond_rim(next)) {
-      combine(clip::ctIntersection, next, paths_of(RingSector{}), tree);
-      clip::PolyTreeToPaths(tree, next);
+  struct Cut {
+    clip::Paths paths;
+    Box box;
+  };
+  std::vector<Cut> later_cuts;
+  clip::Paths all;
+  for (std::size_t i = areas.size(); i-- > 0;) {
+    clip::Paths paths = wound(areas[i].shape);
+    const Box box = box_of(paths);
+    if (areas[i].mode == AreaMode::Cuts) {
+      later_cuts.push_back({std::move(paths), box});
+      continue;
     }
-    combine(area.mode == AreaMode::Adds ? clip::ctUnion : clip::ctDifference, so_far, next, tree);
-    clip::PolyTreeToPaths(tree, so_far);
+    clip::Paths cuts;
+    for (const Cut& cut : later_cuts)
+      if (cut.box.meets(box)) cuts.insert(cuts.end(), cut.paths.begin(), cut.paths.end());
+    if (!cuts.empty()) paths = combined(clip::ctDifference, paths, cuts);
+    all.insert(all.end(), paths.begin(), paths.end());
   }
+  clip::PolyTree tree;
+  combine(clip::ctUnion, all, {}, tree);
   return region_of(tree);
 }
 
@@ -121,6 +179,20 @@ std::vector<DiscPoint> sharp_corners(const std::vector<DiscPoint>& ring) {
   return out;
 }
 
+/// In order, with those that meet made one and those without length left out.
+std::vector<Stretch> joined(std::vector<Stretch> all) {
+  std::sort(all.begin(), all.end(), [](const Stretch& p, const Stretch& q) { return p.from < q.from; });
+  std::vector<Stretch> out;
+  for (const Stretch& s : all) {
+    if (s.to - s.from <= kBorder) continue;
+    if (!out.empty() && s.from <= out.back().to + kBorder)
+      out.back().to = std::max(out.back().to, s.to);
+    else
+      out.push_back(s);
+  }
+  return out;
+}
+
 /// The two ends of the longest way across, and the widest place on either side of it.
 std::vector<DiscPoint> round_ends(const std::vector<DiscPoint>& ring) {
   const auto furthest = [&ring](const auto& measure) {
@@ -137,11 +209,73 @@ std::vector<DiscPoint> round_ends(const std::vector<DiscPoint>& ring) {
 
 } // namespace
 
+namespace {
+
+struct Edge {
+  DiscPoint from, to;
+};
+
+double distance(DiscPoint p, const Edge& e) {
+  const double dx = e.to.x - e.from.x, dy = e.to.y - e.from.y, square = dx * dx + dy * dy;
+  const double along = square > 0 ? ((p.x - e.from.x) * dx + (p.y - e.from.y) * dy) / square : 0;
+  const double t = std::clamp(along, 0.0, 1.0);
+  return std::hypot(p.x - e.from.x - t * dx, p.y - e.from.y - t * dy);
+}
+
+/// Edges in rows of equal height, so that a place asks only those at its own height.
+class EdgeRows {
+public:
+  void fill(const std::vector<Edge>& edges, double low, double high) {
+    m_low = low;
+    const auto rows = std::clamp<std::size_t>(edges.size() / 4, 1, 1024);
+    m_scale = high > low ? static_cast<double>(rows) / (high - low) : 0;
+    m_rows.assign(rows, {});
+    for (const Edge& e : edges) {
+      const std::size_t from = row_of(std::min(e.from.y, e.to.y)), to = row_of(std::max(e.from.y, e.to.y));
+      for (std::size_t row = from; row <= to; ++row) m_rows[row].push_back(e);
+    }
+  }
+  [[nodiscard]] std::size_t row_of(double y) const {
+    return static_cast<std::size_t>(
+        std::clamp((y - m_low) * m_scale, 0.0, static_cast<double>(m_rows.size() - 1)));
+  }
+  [[nodiscard]] const std::vector<Edge>& row(std::size_t i) const { return m_rows[i]; }
+
+private:
+  double m_low = 0, m_scale = 0;
+  std::vector<std::vector<Edge>> m_rows;
+};
+
+} // namespace
+
 struct MaskRegion::Geometry {
   Region region;
   DiscPoint low{1, 1}, high{-1, -1}; ///< Of the box around the region.
-  Lines borders;
   std::vector<std::vector<DiscPoint>> outlines;
+  std::vector<Edge> edges;
+  EdgeRows rows;
+  /// Made when a nearest place is first asked for.
+  mutable std::once_flag tree_made;
+  mutable bgi::rtree<Segment, bgi::quadratic<16>> tree;
+
+  [[nodiscard]] bool near_box(DiscPoint p) const {
+    return p.x >= low.x - kBorder && p.x <= high.x + kBorder && p.y >= low.y - kBorder &&
+           p.y <= high.y + kBorder;
+  }
+  [[nodiscard]] bool on_border(DiscPoint p) const {
+    for (std::size_t row = rows.row_of(p.y - kBorder); row <= rows.row_of(p.y + kBorder); ++row)
+      for (const Edge& e : rows.row(row))
+        if (distance(p, e) <= kBorder) return true;
+    return false;
+  }
+  void make_tree() const {
+    std::call_once(tree_made, [this] {
+      std::vector<Segment> all;
+      all.reserve(edges.size());
+      for (const Edge& e : edges) all.push_back({Point(e.from.x, e.from.y), Point(e.to.x, e.to.y)});
+      tree = decltype(tree)(all);
+    });
+  }
 };
 
 /// By the even-odd rule over all outlines, which do not cross: asked for every color of a photo. A point on a
@@ -149,13 +283,8 @@ struct MaskRegion::Geometry {
 bool MaskRegion::encloses(const Geometry& g, DiscPoint p) {
   if (p.x < g.low.x || p.x > g.high.x || p.y < g.low.y || p.y > g.high.y) return false;
   bool within = false;
-  for (const auto& outline : g.outlines) {
-    DiscPoint a = outline.back();
-    for (const DiscPoint& b : outline) {
-      if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (p.y - a.y) / (b.y - a.y) * (b.x - a.x)) within = !within;
-      a = b;
-    }
-  }
+  for (const auto& [a, b] : g.rows.row(g.rows.row_of(p.y)))
+    if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (p.y - a.y) / (b.y - a.y) * (b.x - a.x)) within = !within;
   return within;
 }
 
@@ -170,38 +299,66 @@ MaskRegion::MaskRegion(const Mask& mask) {
   auto g = std::make_shared<Geometry>();
   g->region = combined(mask.areas);
   const auto add = [&g](const Ring& ring) {
-    g->borders.emplace_back(ring.begin(), ring.end());
-    g->outlines.push_back(open_ring(ring));
-    for (const auto& p : g->outlines.back()) {
+    const auto& outline = g->outlines.emplace_back(open_ring(ring));
+    DiscPoint before = outline.back();
+    for (const auto& p : outline) {
       g->low = {std::min(g->low.x, p.x), std::min(g->low.y, p.y)};
       g->high = {std::max(g->high.x, p.x), std::max(g->high.y, p.y)};
+      g->edges.push_back({std::exchange(before, p), p});
     }
   };
   for (const auto& polygon : g->region) {
     add(polygon.outer());
     for (const auto& hole : polygon.inners()) add(hole);
   }
+  g->rows.fill(g->edges, g->low.y, g->high.y);
   m_geometry = std::move(g);
 }
 
 bool MaskRegion::empty() const { return m_geometry->region.empty(); }
 
 bool MaskRegion::inside(DiscPoint p) const {
-  if (empty()) return false;
-  const DiscPoint &low = m_geometry->low, &high = m_geometry->high;
-  if (p.x < low.x - kBorder || p.x > high.x + kBorder || p.y < low.y - kBorder || p.y > high.y + kBorder)
-    return false;
-  return encloses(*m_geometry, p) || bg::distance(Point(p.x, p.y), m_geometry->borders) <= kBorder;
+  if (empty() || !m_geometry->near_box(p)) return false;
+  return encloses(*m_geometry, p) || m_geometry->on_border(p);
 }
 
 std::optional<DiscPoint> MaskRegion::nearest(DiscPoint p) const {
   if (empty()) return std::nullopt;
   if (encloses(*m_geometry, p)) return p;
+  m_geometry->make_tree();
   const Point q(p.x, p.y);
-  bg::model::segment<Point> link;
-  bg::closest_points(q, m_geometry->borders, link);
+  Segment edge;
+  m_geometry->tree.query(bgi::nearest(q, 1), &edge);
+  Segment link;
+  bg::closest_points(q, edge, link);
   const DiscPoint found{link.second.x(), link.second.y()};
   return std::hypot(found.x - p.x, found.y - p.y) <= kBorder ? p : found;
+}
+
+std::optional<DiscPoint> MaskRegion::nearest_on_circle(double r, double a) const {
+  const DiscPoint wanted = disc_point(a, r);
+  if (inside(wanted)) return wanted;
+  std::optional<DiscPoint> best;
+  double least = 3;
+  const auto judge = [&](DiscPoint p) {
+    const double away = std::hypot(p.x - wanted.x, p.y - wanted.y);
+    if (away >= least) return;
+    least = away;
+    best = p;
+  };
+  // The circle enters and leaves the region at its edges, or touches it at a corner.
+  for (const auto& [from, to] : m_geometry->edges) {
+    const double dx = to.x - from.x, dy = to.y - from.y, square = dx * dx + dy * dy;
+    const double half = from.x * dx + from.y * dy, beyond = from.x * from.x + from.y * from.y - r * r;
+    if (std::abs(beyond) <= 2 * kBorder * std::max(r, kBorder)) judge(from);
+    const double under = half * half - square * beyond;
+    if (under < 0 || square == 0) continue;
+    for (const double root : {-std::sqrt(under), std::sqrt(under)}) {
+      const double t = (root - half) / square;
+      if (t >= 0 && t <= 1) judge({from.x + t * dx, from.y + t * dy});
+    }
+  }
+  return best;
 }
 
 double MaskRegion::share() const { return bg::area(m_geometry->region) / std::numbers::pi; }
@@ -225,18 +382,23 @@ std::vector<DiscPoint> MaskRegion::corners() const {
 }
 
 std::vector<Stretch> MaskRegion::along_diameter(double a) const {
-  if (empty()) return {};
   const DiscPoint rim = disc_point(a, 1);
-  Lines cut;
-  bg::intersection(Line{Point(-rim.x, -rim.y), Point(rim.x, rim.y)}, m_geometry->region, cut);
+  const auto height = [&rim](DiscPoint p) { return p.x * rim.y - p.y * rim.x; };
+  const auto place = [&rim](DiscPoint p) { return p.x * rim.x + p.y * rim.y; };
   std::vector<Stretch> out;
-  for (const auto& line : cut) {
-    const auto place = [&rim](const Point& p) { return p.x() * rim.x + p.y() * rim.y; };
-    const double one = place(line.front()), other = place(line.back());
-    out.push_back({std::min(one, other), std::max(one, other)});
+  // Where a border runs along the diameter the region is on one side of it only: either side is looked at.
+  for (const double level : {-kBorder, kBorder}) {
+    std::vector<double> crossings;
+    for (const auto& [from, to] : m_geometry->edges) {
+      const double h = height(from), k = height(to);
+      if ((h > level) == (k > level)) continue;
+      const double p = place(from), q = place(to);
+      crossings.push_back(p + (level - h) / (k - h) * (q - p));
+    }
+    std::sort(crossings.begin(), crossings.end());
+    for (std::size_t i = 0; i + 1 < crossings.size(); i += 2) out.push_back({crossings[i], crossings[i + 1]});
   }
-  std::sort(out.begin(), out.end(), [](const Stretch& p, const Stretch& q) { return p.from < q.from; });
-  return out;
+  return joined(std::move(out));
 }
 
 const std::vector<std::vector<DiscPoint>>& MaskRegion::outlines() const& { return m_geometry->outlines; }

@@ -49,6 +49,9 @@ public:
   /// The nearest point of the region: p itself when inside, nothing when the mask is empty. The result is
   /// inside() and no point of the region is closer by more than 1e-9.
   [[nodiscard]] std::optional<DiscPoint> nearest(DiscPoint p) const;
+  /// The point of the region at saturation r whose angle is nearest to `a`, within 1e-9; nothing where the
+  /// region does not reach that saturation.
+  [[nodiscard]] std::optional<DiscPoint> nearest_on_circle(double r, double a) const;
   /// Share of the disc's area, 0..1.
   [[nodiscard]] double share() const;
   /// Area-weighted centroid: the subjective neutral. Nothing when the mask is empty.

@@ -10,33 +10,69 @@ DiscPoint on_step(DiscPoint p, const Steps& steps) {
   return disc_point(stepped_hue(at.a, steps), stepped_saturation(at.r, steps));
 }
 
-/// All saturations admitted at a hue, as the ends and steps nearest to the wanted place.
-void add_along_hue(std::vector<DiscPoint>& out, const MaskRegion& region, const Steps& steps, double a,
-                   DiscPoint wanted) {
+/// Keeps the place nearest to a wanted one.
+class Nearest {
+public:
+  explicit Nearest(DiscPoint wanted) : m_wanted(wanted) {}
+  void judge(DiscPoint p) {
+    const double away = std::hypot(p.x - m_wanted.x, p.y - m_wanted.y);
+    if (away >= m_away) return;
+    m_away = away;
+    m_best = p;
+  }
+  [[nodiscard]] const std::optional<DiscPoint>& best() const { return m_best; }
+  [[nodiscard]] double away() const { return m_away; }
+
+private:
+  DiscPoint m_wanted;
+  std::optional<DiscPoint> m_best;
+  double m_away = 3;
+};
+
+/// The admitted saturation along a hue that is nearest to the wanted place; a step where there are steps.
+void judge_along_hue(const MaskRegion& region, const Steps& steps, double a, DiscPoint wanted,
+                     Nearest& nearest) {
   const DiscPoint rim = disc_point(a, 1);
   const double along = wanted.x * rim.x + wanted.y * rim.y;
+  constexpr double rounding = 1e-9;
   for (const Stretch& s : region.along_diameter(a)) {
-    if (s.to < 0) continue;
-    const double r = std::clamp(along, std::max(0.0, s.from), s.to);
+    // A stretch that begins at a tip in the middle begins there.
+    const bool from_middle = s.from < 1e-6 && region.inside({0, 0});
+    const double from = from_middle ? 0 : std::max(0.0, s.from);
+    if (s.to < from) continue;
     if (steps.saturations == 0) {
-      out.push_back(disc_point(a, r));
+      nearest.judge(disc_point(a, std::clamp(along, from, s.to)));
       continue;
     }
-    for (const double near : {std::floor(r * steps.saturations), std::ceil(r * steps.saturations)})
-      out.push_back(disc_point(a, near / steps.saturations));
+    const double low = std::ceil(from * steps.saturations - rounding),
+                 high = std::floor(s.to * steps.saturations + rounding);
+    if (low > high) continue;
+    nearest.judge(
+        disc_point(a, std::clamp(std::round(along * steps.saturations), low, high) / steps.saturations));
   }
 }
 
-std::vector<DiscPoint> candidates(const MaskRegion& region, const Steps& steps, DiscPoint wanted) {
-  std::vector<DiscPoint> out;
-  if (steps.hues > 0) {
-    for (int i = 0; i < steps.hues; ++i) add_along_hue(out, region, steps, 360.0 * i / steps.hues, wanted);
-    return out;
+/// Hues from the nearest on, until none further away can be nearer.
+void judge_hues(const MaskRegion& region, const Steps& steps, DiscPoint wanted, Nearest& nearest) {
+  const WheelPoint at = wheel_point(wanted, 0);
+  const double step = 360.0 / steps.hues;
+  const double first = std::round(at.a / step);
+  for (int i = 0; i < steps.hues; ++i) {
+    const int off = (i + 1) / 2 * (i % 2 ? 1 : -1);
+    const double a = wrap_degrees((first + off) * step), turn = std::abs(turn_between(a, at.a));
+    const double least = turn < 90 ? at.r * std::sin(radians(turn)) : at.r;
+    if (least <= nearest.away()) judge_along_hue(region, steps, a, wanted, nearest);
   }
-  for (int ring = 0; ring <= steps.saturations; ++ring)
-    for (double a = 0; a < 360; a += 0.5)
-      out.push_back(disc_point(a, static_cast<double>(ring) / steps.saturations));
-  return out;
+}
+
+/// Saturations from the nearest on.
+void judge_saturations(const MaskRegion& region, const Steps& steps, DiscPoint wanted, Nearest& nearest) {
+  const WheelPoint at = wheel_point(wanted, 0);
+  for (int ring = 0; ring <= steps.saturations; ++ring) {
+    const double r = static_cast<double>(ring) / steps.saturations;
+    if (std::abs(r - at.r) > nearest.away()) continue;
+    if (const auto place = region.nearest_on_circle(r, at.a)) nearest.judge(*place);
+  }
 }
 
 double stepped_along(double along, const Steps& steps) {
@@ -71,12 +107,12 @@ std::optional<DiscPoint> stepped_pick(const PickRules& rules, DiscPoint wanted) 
   if (!region || rule != MaskRule::Held) return smooth ? on_disc : on_step(on_disc, steps);
   if (smooth) return region->nearest(on_disc);
   if (const DiscPoint first = on_step(on_disc, steps); region->inside(first)) return first;
-  const auto away = [&](DiscPoint p) { return std::hypot(p.x - on_disc.x, p.y - on_disc.y); };
-  auto places = candidates(*region, steps, on_disc);
-  std::sort(places.begin(), places.end(), [&](DiscPoint p, DiscPoint q) { return away(p) < away(q); });
-  const auto found = std::find_if(places.begin(), places.end(),
-                                  [inside = region](DiscPoint p) { return inside->inside(p); });
-  return found != places.end() ? *found : region->nearest(on_disc);
+  Nearest nearest(on_disc);
+  if (steps.hues > 0)
+    judge_hues(*region, steps, on_disc, nearest);
+  else
+    judge_saturations(*region, steps, on_disc, nearest);
+  return nearest.best() ? nearest.best() : region->nearest(on_disc);
 }
 
 std::optional<WheelPoint> pick_in_plan(const PickRules& rules, const WheelPoint& now, DiscPoint wanted) {

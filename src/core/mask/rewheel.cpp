@@ -13,9 +13,12 @@ namespace bg = boost::geometry;
 using Point = bg::model::d2::point_xy<double>;
 using Line = bg::model::linestring<Point>;
 
-constexpr double kShortStep = 0.03, kInLine = 0.004, kUsualValue = 60;
+constexpr double kUsualValue = 60;
+/// Of the shape's own size, at most of the disc: how long a step is, and how far from a line still counts as
+/// on it.
+constexpr double kShortStep = 0.03, kInLine = 0.004;
 
-DiscPoint carried(DiscPoint p, const Wheel& from, const Wheel& to) {
+DiscPoint mapped(DiscPoint p, const Wheel& from, const Wheel& to) {
   const WheelPoint place = wheel_point(pulled_onto_disc(p), kUsualValue);
   const ValueSpan span = from.value_span(place.a, place.r);
   const double v = span.empty() ? kUsualValue : std::clamp(kUsualValue, span.low, span.high);
@@ -23,25 +26,39 @@ DiscPoint carried(DiscPoint p, const Wheel& from, const Wheel& to) {
   return disc_point(there.a, there.r);
 }
 
-Polygon carried(const std::vector<DiscPoint>& p, const Wheel& from, const Wheel& to) {
-  Line walked;
-  for (std::size_t i = 0; i < p.size(); ++i) {
-    const DiscPoint a = p[i], b = p[(i + 1) % p.size()];
-    const int steps = std::max(1, static_cast<int>(std::ceil(std::hypot(b.x - a.x, b.y - a.y) / kShortStep)));
-    for (int k = 0; k < steps; ++k) {
-      const double t = static_cast<double>(k) / steps;
-      const DiscPoint q = carried({a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t}, from, to);
-      walked.emplace_back(q.x, q.y);
-    }
-  }
-  if (walked.empty()) return {};
+double size_of(const std::vector<DiscPoint>& p) {
+  double out = 0;
+  for (const auto& q : p) out = std::max(out, std::hypot(q.x - p.front().x, q.y - p.front().y));
+  return std::min(out, 1.0);
+}
+
+Polygon thinned(const std::vector<DiscPoint>& p) {
+  Line walked, thin;
+  for (const auto& q : p) walked.emplace_back(q.x, q.y);
   walked.push_back(walked.front());
-  Line thin;
-  bg::simplify(walked, thin, kInLine);
+  bg::simplify(walked, thin, kInLine * size_of(p));
   Polygon out;
   for (std::size_t i = 0; i + 1 < thin.size(); ++i)
     out.points.push_back(pulled_onto_disc({thin[i].x(), thin[i].y()}));
   return out;
+}
+
+Polygon mapped(const std::vector<DiscPoint>& p, const Wheel& from, const Wheel& to) {
+  if (p.empty()) return {};
+  const double step = kShortStep * std::max(size_of(p), 1e-6);
+  std::vector<DiscPoint> walked;
+  for (std::size_t i = 0; i < p.size(); ++i) {
+    const DiscPoint a = p[i], b = p[(i + 1) % p.size()];
+    const int steps = std::max(1, static_cast<int>(std::ceil(std::hypot(b.x - a.x, b.y - a.y) / step)));
+    for (int k = 0; k < steps; ++k) {
+      const double t = static_cast<double>(k) / steps;
+      walked.push_back(mapped({a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t}, from, to));
+    }
+  }
+  Polygon out = thinned(walked);
+  // What shrinks to nothing on the other wheel goes on admitting its colors.
+  if (validate(Shape(out))) return out;
+  return Polygon{outlines_of(Ellipse{middle_of(Polygon{walked}), kThinnest, kThinnest, 0}).front()};
 }
 
 /// A whole ring as two halves that overlap a little, so that no seam opens between them.
@@ -60,7 +77,7 @@ Mask with_colors_kept(const Mask& mask, const Wheel& from, const Wheel& to) {
   out.areas.clear();
   for (const auto& area : mask.areas)
     for (const auto& part : without_holes(area.shape))
-      out.areas.push_back({area.mode, carried(outlines_of(part).front(), from, to)});
+      out.areas.push_back({area.mode, mapped(outlines_of(part).front(), from, to)});
   return out;
 }
 

@@ -6,7 +6,7 @@
 namespace zc {
 
 /// The mask around the same colors on another wheel: outlines are walked in short steps and each place is
-/// carried over by its color at L* 60, or at the nearest value where it exists; places in line are then
+/// mapped by its color at L* 60, or at the nearest value where it exists; places in line are then
 /// thinned out again. Round shapes become polygons. Outlines agree with the true ones within about a
 /// hundredth of the radius.
 [[nodiscard]] Mask with_colors_kept(const Mask& mask, const Wheel& from, const Wheel& to);

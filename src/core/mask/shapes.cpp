@@ -14,7 +14,8 @@ namespace {
 namespace bg = boost::geometry;
 using Point = bg::model::d2::point_xy<double>;
 
-constexpr double kStep = 0.5; // Degrees between the points of a curve.
+constexpr double kStep = 0.5;     // Degrees between the points of a curve as wide as the disc.
+constexpr double kBulge = 9.6e-6; // How far a curve may run outside of its points' lines, of the radius.
 constexpr double kRim = 1 + 1e-9;
 
 template <class... F> struct Cases : F... { using F::operator()...; };
@@ -27,15 +28,24 @@ double dot(DiscPoint p, DiscPoint q) { return p.x * q.x + p.y * q.y; }
 DiscPoint direction(double angle) { return disc_point(angle, 1); }
 double angle_of(DiscPoint p) { return wrap_degrees(degrees(std::atan2(p.x, p.y))); }
 
+/// Degrees between the points of a curve of this radius: small ones need fewer.
+double step_of(double r) {
+  return std::clamp(2 * degrees(std::acos(std::max(0.0, 1 - kBulge / std::max(r, kBulge)))), kStep, 15.0);
+}
+
 void add_arc(std::vector<DiscPoint>& out, double from, double sweep, double r) {
-  const int steps = std::max(1, static_cast<int>(std::ceil(std::abs(sweep) / kStep)));
+  const int steps = std::max(1, static_cast<int>(std::ceil(std::abs(sweep) / step_of(r))));
   for (int i = 0; i <= steps; ++i) out.push_back(disc_point(from + sweep * i / steps, r));
 }
 
 std::vector<DiscPoint> outline_of(const Ellipse& e) {
   std::vector<DiscPoint> out;
   const DiscPoint u = direction(e.turned), w = direction(e.turned + 90);
-  for (double t = 0; t < 360; t += kStep) {
+  // An ellipse is bent most at the ends of its longer axis, where points at equal angles of its circle lie
+  // closest; so the longer axis counts.
+  const int steps = static_cast<int>(std::ceil(360 / step_of(std::max(e.along, e.across))));
+  for (int i = 0; i < steps; ++i) {
+    const double t = 360.0 * i / steps;
     const double c = e.along * std::cos(radians(t)), s = e.across * std::sin(radians(t));
     out.push_back({e.center.x + u.x * c + w.x * s, e.center.y + u.y * c + w.y * s});
   }

@@ -48,7 +48,7 @@ inline constexpr std::size_t kMostPoints = 10'000;
 [[nodiscard]] DiscPoint turned_point(DiscPoint p, double by);
 
 /// Closed outlines without a repeated end, filled by the even-odd rule: a whole ring has two. Curves are
-/// walked in half degrees, which stays within 1e-5 of the true curve.
+/// walked in steps that stay within 1e-5 of the true curve.
 [[nodiscard]] std::vector<std::vector<DiscPoint>> outlines_of(const Shape& shape);
 /// Where a shape is held: the mean of the corners, the center, the middle of the sector.
 [[nodiscard]] DiscPoint middle_of(const Shape& shape);

@@ -9,7 +9,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <optional>
+#include <vector>
 
 namespace zc {
 namespace {
@@ -87,21 +89,72 @@ std::optional<Reflectance> smoothest_curve(LinearRgb color) {
   return std::nullopt;
 }
 
-LinearRgb toward_grey(LinearRgb c, double grey, double share) {
-  return {c.r + (grey - c.r) * share, c.g + (grey - c.g) * share, c.b + (grey - c.b) * share};
+/// The solid of all colors that curves between the darkest and the lightest reflectance have: a zonotope,
+/// whose faces lie along pairs of bands. (The optimal colors of Schroedinger 1920, with the two bounds in the
+/// place of 0 and 1.)
+class PaintSolid {
+public:
+  PaintSolid() {
+    const Weights& w = linear_weights();
+    for (int i = 0; i < kBands; ++i)
+      for (int j = i + 1; j < kBands; ++j) {
+        const Eigen::Vector3d normal = Eigen::Vector3d(w.col(i)).cross(Eigen::Vector3d(w.col(j)));
+        if (normal.norm() < 1e-15) continue;
+        add(w, normal.normalized());
+        add(w, -normal.normalized());
+      }
+  }
+  /// How far a ray from a point inside goes until it leaves, in lengths of the way.
+  [[nodiscard]] double reach(const Eigen::Vector3d& from, const Eigen::Vector3d& way) const {
+    double out = std::numeric_limits<double>::infinity();
+    for (const auto& [normal, height] : m_faces)
+      if (const double rise = normal.dot(way); rise > 0)
+        out = std::min(out, (height - normal.dot(from)) / rise);
+    return out;
+  }
+
+private:
+  struct Face {
+    Eigen::Vector3d normal;
+    double height;
+  };
+  void add(const Weights& w, const Eigen::Vector3d& normal) {
+    const Row along = normal.transpose() * w;
+    double height = 0;
+    for (int i = 0; i < kBands; ++i)
+      height += along(i) * (along(i) > 0 ? kLightestReflectance : kDarkestReflectance);
+    m_faces.push_back({normal, height});
+  }
+  std::vector<Face> m_faces;
+};
+
+const PaintSolid& paint_solid() {
+  static const PaintSolid solid;
+  return solid;
 }
 
-/// The paintable color nearest to one that is not, on the line to a grey.
-Reflectance nearest_toward(LinearRgb color, double grey) {
-  double fails = 0, holds = 1;
-  Reflectance out = smoothest_curve(toward_grey(color, grey, 1)).value_or(Reflectance{});
-  for (int i = 0; i < 12; ++i) {
-    const double share = (fails + holds) / 2;
-    const auto curve = smoothest_curve(toward_grey(color, grey, share));
-    if (curve) out = *curve;
-    (curve ? holds : fails) = share;
-  }
-  return out;
+/// The last paintable color on the way from a grey to a color that is not.
+struct LastPaint {
+  double grey = 0, share = 0; ///< Of the way, 0 the grey.
+  double away = 0;            ///< CIEDE2000 from there to the color.
+};
+
+LinearRgb on_way(LinearRgb c, double grey, double share) {
+  return {grey + (c.r - grey) * share, grey + (c.g - grey) * share, grey + (c.b - grey) * share};
+}
+
+LastPaint last_paint(LinearRgb color, double grey) {
+  const Eigen::Vector3d from(grey, grey, grey);
+  const double share = paint_solid().reach(from, Eigen::Vector3d(color.r, color.g, color.b) - from);
+  const Lab there = lab_from_xyz(xyz_from_linear(on_way(color, grey, share)));
+  return {grey, share, ciede2000(there, lab_from_xyz(xyz_from_linear(color)))};
+}
+
+/// A curve for it, as near to the edge of what can be painted as the search for one goes.
+std::optional<Reflectance> curve_at(LinearRgb color, const LastPaint& last) {
+  for (double back = 1.0 / 4096; back < 0.5; back *= 2)
+    if (const auto curve = smoothest_curve(on_way(color, last.grey, last.share * (1 - back)))) return curve;
+  return std::nullopt;
 }
 
 double k_over_s(double r) { return (1 - r) * (1 - r) / (2 * r); }
@@ -123,20 +176,18 @@ Xyz xyz_of_reflectance(const Reflectance& curve) {
 
 Paint paint_of(Srgb color) {
   const LinearRgb linear = linear_from_srgb(color);
-  if (const auto curve = smoothest_curve(linear)) return {*curve, true};
-  const Lab wanted = lab_from_srgb(color);
   const double own =
       std::clamp(xyz_from_linear(linear).y, kDarkestReflectance + 0.005, kLightestReflectance - 0.005);
-  Paint out{{}, false};
-  double nearest = 1e9;
-  for (const double grey : {own, 0.1, 0.2, 0.35, 0.6, 0.9}) {
-    const Reflectance curve = nearest_toward(linear, grey);
-    const double away = ciede2000(lab_from_xyz(xyz_of_reflectance(curve)), wanted);
-    if (away >= nearest) continue;
-    nearest = away;
-    out.curve = curve;
-  }
-  return out;
+  std::vector<LastPaint> ways;
+  for (const double grey : {own, 0.1, 0.2, 0.35, 0.6, 0.9}) ways.push_back(last_paint(linear, grey));
+  if (ways.front().share >= 1)
+    if (const auto curve = smoothest_curve(linear)) return {*curve, true};
+  std::stable_sort(ways.begin(), ways.end(),
+                   [](const LastPaint& a, const LastPaint& b) { return a.away < b.away; });
+  for (const LastPaint& way : ways)
+    if (const auto curve = curve_at(linear, {way.grey, std::min(way.share, 1.0), way.away}))
+      return {*curve, false};
+  return {smoothest_curve({own, own, own}).value_or(Reflectance{}), false};
 }
 
 Mixture mix_paints(const std::vector<PaintPart>& parts) {

@@ -47,7 +47,7 @@ std::vector<IndexPair> near_indices(const std::vector<Graded>& all, double limit
   std::vector<Lab> labs;
   labs.reserve(all.size());
   for (const auto& g : all) labs.push_back(g.lab);
-  return near_pairs(labs, limit);
+  return near_pairs(labs, limit, kMostPairs + 1);
 }
 
 std::vector<SwatchPair> near_duplicates(const std::vector<Graded>& all, const std::vector<IndexPair>& near) {
@@ -80,17 +80,8 @@ void each_twin(const std::vector<Placed>& order, const std::vector<std::vector<s
       f(j);
 }
 
-/// There can be as many as half the square of the swatches: they are counted first and then written in place,
-/// in stretches on all cores.
-std::vector<ValueTwins> value_twins(const std::vector<Graded>& all, const std::vector<IndexPair>& near,
-                                    double limit) {
-  std::vector<std::vector<std::size_t>> near_of(all.size());
-  for (const auto& p : near) {
-    if (std::abs(all[p.i].lab.l - all[p.j].lab.l) >= limit || !hues_differ(all[p.i].hue, all[p.j].hue))
-      continue;
-    near_of[p.i].push_back(p.j);
-    near_of[p.j].push_back(p.i);
-  }
+/// In the order of value.
+std::vector<Placed> placed(const std::vector<Graded>& all) {
   std::vector<Placed> order;
   order.reserve(all.size());
   for (std::size_t i = 0; i < all.size(); ++i)
@@ -98,28 +89,60 @@ std::vector<ValueTwins> value_twins(const std::vector<Graded>& all, const std::v
   std::sort(order.begin(), order.end(), [](const Placed& p, const Placed& q) {
     return std::pair(p.value, p.index) < std::pair(q.value, q.index);
   });
+  return order;
+}
+
+/// For each swatch those near-duplicates that would otherwise be twins of it.
+std::vector<std::vector<std::size_t>> near_of_each(const std::vector<Graded>& all,
+                                                   const std::vector<IndexPair>& near, double limit) {
+  std::vector<std::vector<std::size_t>> out(all.size());
+  for (const auto& p : near) {
+    if (std::abs(all[p.i].lab.l - all[p.j].lab.l) >= limit || !hues_differ(all[p.i].hue, all[p.j].hue))
+      continue;
+    out[p.i].push_back(p.j);
+    out[p.j].push_back(p.i);
+  }
+  return out;
+}
+
+/// There can be as many as half the square of the swatches: they are counted on all cores, and the first ones
+/// written.
+void add_twins(const std::vector<Placed>& order, const std::vector<std::vector<std::size_t>>& near_of,
+               double limit, GradingReport& out) {
   std::vector<std::size_t> starts(order.size() + 1, 0);
-  const auto for_all = [&](const auto& work) {
-    in_parallel(static_cast<int>(order.size()), 128, [&](int from, int to) {
-      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) work(i);
-    });
-  };
-  for_all([&](std::size_t i) {
-    std::size_t n = 0;
-    each_twin(order, near_of, limit, i, [&n](std::size_t) { ++n; });
-    starts[i + 1] = n;
+  in_parallel(static_cast<int>(order.size()), 128, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      each_twin(order, near_of, limit, i, [&](std::size_t) { ++starts[i + 1]; });
   });
-  std::partial_sum(starts.begin(), starts.end(), starts.begin());
-  std::vector<ValueTwins> out(starts.back());
-  for_all([&](std::size_t i) {
-    ValueTwins* next = out.data() + starts[i];
+  out.twin_count = std::accumulate(starts.begin(), starts.end(), std::size_t{0});
+  for (std::size_t i = 0; i < order.size() && out.twins.size() < kMostPairs; ++i)
     each_twin(order, near_of, limit, i, [&](std::size_t j) {
+      if (out.twins.size() >= kMostPairs) return;
       const bool first = order[i].index < order[j].index;
       const Id p = order[i].id, q = order[j].id;
-      *next++ = {first ? p : q, first ? q : p, order[j].value - order[i].value};
+      out.twins.push_back({first ? p : q, first ? q : p, order[j].value - order[i].value});
     });
-  });
-  return out;
+  // Those without a twin stand in no band.
+  std::vector<char> is_twin(order.size(), 0);
+  for (std::size_t i = 0; i < order.size(); ++i) {
+    if (starts[i + 1] == 0) continue;
+    is_twin[i] = 1;
+    each_twin(order, near_of, limit, i, [&](std::size_t j) { is_twin[j] = 1; });
+  }
+  TwinBand band;
+  const auto close = [&out, &band] {
+    if (band.swatches.size() > 1) out.twin_bands.push_back(band);
+    band = {};
+  };
+  for (std::size_t i = 0; i < order.size(); ++i) {
+    if (!is_twin[i]) continue;
+    const double v = order[i].value;
+    if (!band.swatches.empty() && (v - band.high >= limit || v - band.low >= 2 * limit)) close();
+    if (band.swatches.empty()) band.low = v;
+    band.swatches.push_back(order[i].id);
+    band.high = v;
+  }
+  close();
 }
 
 void add_gaps(const Family& family, double limit, std::vector<ValueGap>& out) {
@@ -159,9 +182,11 @@ GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules
   for (const auto& g : all) count_band(out.bands, band_of(g.lab.l, bands));
   out.steps.resize(static_cast<std::size_t>(rules.value_steps));
   for (const auto& g : all) ++out.steps[static_cast<std::size_t>(value_step(g.lab.l, rules.value_steps)) - 1];
-  const auto near = near_indices(all, rules.near_duplicate);
+  auto near = near_indices(all, rules.near_duplicate);
+  out.more_near_duplicates = near.size() > kMostPairs;
+  if (out.more_near_duplicates) near.pop_back();
   out.near_duplicates = near_duplicates(all, near);
-  out.twins = value_twins(all, near, rules.twin);
+  add_twins(placed(all), near_of_each(all, near, rules.twin), rules.twin, out);
   for (const auto& family : set.families) add_gaps(family, rules.gap, out.gaps);
   if (!region || region->empty()) return out;
   const auto outside = [&](const Swatch& s) {

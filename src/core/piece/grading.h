@@ -38,11 +38,25 @@ struct ValueTwins {
   bool operator==(const ValueTwins&) const = default;
 };
 
+/// Swatches that merge into one value: each is within the twin limit of the next, all of them within twice
+/// the limit, and some differ in hue.
+struct TwinBand {
+  std::vector<Id> swatches; ///< From dark to light; at least two.
+  double low = 0, high = 0; ///< L* of the first and the last.
+  bool operator==(const TwinBand&) const = default;
+};
+
+/// Pairs of a report at most; of a large set of like colors there would be millions.
+inline constexpr std::size_t kMostPairs = 10'000;
+
 struct GradingReport {
   BandCounts bands;
   std::vector<int> steps;                  ///< Swatches in each value step, from dark to light.
-  std::vector<SwatchPair> near_duplicates; ///< The nearest first.
-  std::vector<ValueTwins> twins;           ///< From dark to light.
+  std::vector<SwatchPair> near_duplicates; ///< The nearest first; of more than kMostPairs, some.
+  bool more_near_duplicates = false;       ///< There are more than are listed.
+  std::vector<ValueTwins> twins;           ///< From dark to light, the first kMostPairs of them.
+  std::size_t twin_count = 0;              ///< All of them.
+  std::vector<TwinBand> twin_bands;        ///< The same as bands of like value, from dark to light.
   std::vector<ValueGap> gaps;              ///< In the order of the families, from dark to light.
   std::vector<Id> outside_mask;            ///< In the order of the set; see GradingRules::outside.
 };
@@ -55,12 +69,14 @@ struct GradingReport {
 /// Pairs of colors less than `limit` CIEDE2000 apart, as indices i < j in rising order: what comparing all
 /// pairs gives. Colors are swept in the order of L*, and the formula is only asked where bounds of it allow a
 /// pair: with kL = kC = kH = 1 its square is never below (dL* / SL)^2 + (1 - |RT| / 2) (da^2 + db^2) / S^2,
-/// where S, the larger of SC and SH, is at most 1 + 0.045 times the mean C'. REQUIRES 0 < limit <= 20.
+/// where S, the larger of SC and SH, is at most 1 + 0.045 times the mean C'. Once there are `most` of them
+/// the search ends, and those of the darker colors stand. REQUIRES 0 < limit <= 20.
 struct IndexPair {
   std::size_t i = 0, j = 0;
   double difference = 0;
 };
-[[nodiscard]] std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit);
+[[nodiscard]] std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit,
+                                                std::size_t most = SIZE_MAX);
 
 /// Contrast of two swatches; both numbers at least 0.
 struct Contrast {

@@ -66,47 +66,72 @@ std::vector<FoundState> compare_found(const FoundSet& found, const SwatchSet& se
   return out;
 }
 
+namespace {
+
+/// The set that the colors of a plan come into; null for a new one.
+const SwatchSet* target_of(const Piece& piece, const ImportPlan& plan) {
+  if (plan.into == ImportInto::NewSet) return nullptr;
+  return plan.into == ImportInto::OneFamily ? find_set_of_family(piece, plan.family) : current_set(piece);
+}
+
+/// For each color whether the plan wants it.
+std::vector<char> wanted_colors(const FoundSet& found, const SwatchSet* target, const ImportPlan& plan,
+                                double limit) {
+  std::vector<char> out(color_count(found), 1);
+  if (!target) return out;
+  const auto states = compare_found(found, *target, limit);
+  for (std::size_t i = 0; i < states.size(); ++i)
+    out[i] = !(states[i].known == Known::Same && plan.leave_out_same) &&
+             !(states[i].known == Known::Near && plan.leave_out_near);
+  return out;
+}
+
+Swatch swatch_of(const FoundColor& c) {
+  Swatch out{0, c.color};
+  out.name = stripped(fitting_name(c.name, ""));
+  if (out.name.empty()) out.name = color_in_words(c.color);
+  out.note = shortened(c.note, kLongestNote);
+  return out;
+}
+
+/// Into the family the plan names, or the one of this name in the current set.
+Result<Piece> with_brought_in(Piece piece, const std::string& family, const std::vector<Swatch>& swatches,
+                              const ImportPlan& plan) {
+  if (swatches.empty()) return piece;
+  if (plan.into == ImportInto::OneFamily)
+    return with_swatches_pasted(std::move(piece), plan.family, swatches);
+  const std::string name = stripped(fitting_name(family, "imported"));
+  if (const Id there = family_named(*current_set(piece), name))
+    return with_swatches_pasted(std::move(piece), there, swatches);
+  auto out = with_family(std::move(piece), name);
+  if (!out) return out;
+  const Id made = current_set(*out)->families.back().id;
+  return with_swatches_pasted(std::move(out).value(), made, swatches);
+}
+
+Result<Piece> with_set_for(Piece piece, const std::string& found_name) {
+  const auto taken = [&](const std::string& n) { return find_set_by_name(piece, n) != nullptr; };
+  const std::string name = free_name(stripped(fitting_name(found_name, "Imported set")), taken);
+  return with_set(std::move(piece), name);
+}
+
+} // namespace
+
 Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan) {
-  const bool fresh = plan.into == ImportInto::NewSet;
-  if (plan.into == ImportInto::OneFamily && !find_family(piece, plan.family)) return not_found("family");
-  std::vector<FoundState> states(color_count(found));
-  if (!fresh) states = compare_found(found, *current_set(piece), piece.grading.near_duplicate);
-  const auto wanted = [&](const FoundState& s) {
-    return !(s.known == Known::Same && plan.leave_out_same) &&
-           !(s.known == Known::Near && plan.leave_out_near);
-  };
-  if (std::none_of(states.begin(), states.end(), wanted))
+  const SwatchSet* target = target_of(piece, plan);
+  if (plan.into == ImportInto::OneFamily && !target) return not_found("family");
+  const auto wanted = wanted_colors(found, target, plan, piece.grading.near_duplicate);
+  if (std::find(wanted.begin(), wanted.end(), 1) == wanted.end())
     return Error{ErrorCode::BadInput,
                  "There is nothing to bring in: the set has all of these colors already.", "import"};
   Result<Piece> out = std::move(piece);
-  if (fresh) {
-    const std::string name = stripped(fitting_name(found.name, "Imported set"));
-    const auto taken = [&](const std::string& n) { return find_set_by_name(*out, n) != nullptr; };
-    const std::string free = free_name(name, taken);
-    out = with_set(std::move(out).value(), free);
-  }
+  if (plan.into == ImportInto::NewSet) out = with_set_for(std::move(out).value(), found.name);
   std::size_t at = 0;
   for (const auto& family : found.families) {
     std::vector<Swatch> swatches;
-    for (const auto& c : family.colors) {
-      if (!wanted(states[at++])) continue;
-      Swatch s{0, c.color};
-      s.name = stripped(fitting_name(c.name, ""));
-      if (s.name.empty()) s.name = color_in_words(c.color);
-      s.note = shortened(c.note, kLongestNote);
-      swatches.push_back(std::move(s));
-    }
-    if (!out) return out;
-    if (swatches.empty()) continue;
-    Id home = plan.into == ImportInto::OneFamily ? plan.family : 0;
-    const std::string name = stripped(fitting_name(family.name, "imported"));
-    if (home == 0) home = family_named(*current_set(*out), name);
-    if (home == 0) {
-      out = with_family(std::move(out).value(), name);
-      if (!out) return out;
-      home = current_set(*out)->families.back().id;
-    }
-    out = with_swatches_pasted(std::move(out).value(), home, swatches);
+    for (const auto& c : family.colors)
+      if (wanted[at++]) swatches.push_back(swatch_of(c));
+    if (out) out = with_brought_in(std::move(out).value(), family.name, swatches, plan);
   }
   return out;
 }

@@ -85,7 +85,8 @@ std::size_t candidates(const std::vector<Ready>& order, std::size_t i, double li
 
 } // namespace
 
-std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit) {
+std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit, std::size_t most) {
+  constexpr std::size_t stretch = 2048; // Between looks at how many there are.
   std::vector<Ready> order;
   order.reserve(colors.size());
   for (std::size_t i = 0; i < colors.size(); ++i) order.push_back(ready(colors[i], limit, i));
@@ -95,24 +96,28 @@ std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit) 
   const double limit2 = limit * limit;
   std::vector<IndexPair> out;
   std::mutex gate;
-  in_parallel(static_cast<int>(order.size()), 64, [&](int from, int to) {
-    std::vector<IndexPair> found;
-    std::vector<std::size_t> near;
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
-      const Ready& p = order[i];
-      const std::size_t count = candidates(order, i, limit2, near);
-      for (std::size_t k = 0; k < count; ++k) {
-        const Ready& q = order[near[k]];
-        const double difference = ciede2000(p.lab, q.lab);
-        if (difference < limit)
-          found.push_back({std::min(p.index, q.index), std::max(p.index, q.index), difference});
+  for (std::size_t start = 0; start < order.size() && out.size() < most; start += stretch) {
+    const auto rows = static_cast<int>(std::min(stretch, order.size() - start));
+    in_parallel(rows, 64, [&](int from, int to) {
+      std::vector<IndexPair> found;
+      std::vector<std::size_t> near;
+      for (auto i = start + static_cast<std::size_t>(from); i < start + static_cast<std::size_t>(to); ++i) {
+        const Ready& p = order[i];
+        const std::size_t count = candidates(order, i, limit2, near);
+        for (std::size_t k = 0; k < count; ++k) {
+          const Ready& q = order[near[k]];
+          const double difference = ciede2000(p.lab, q.lab);
+          if (difference < limit)
+            found.push_back({std::min(p.index, q.index), std::max(p.index, q.index), difference});
+        }
       }
-    }
-    const std::scoped_lock lock(gate);
-    out.insert(out.end(), found.begin(), found.end());
-  });
+      const std::scoped_lock lock(gate);
+      out.insert(out.end(), found.begin(), found.end());
+    });
+  }
   std::sort(out.begin(), out.end(),
             [](const IndexPair& p, const IndexPair& q) { return std::pair(p.i, p.j) < std::pair(q.i, q.j); });
+  if (out.size() > most) out.resize(most);
   return out;
 }
 

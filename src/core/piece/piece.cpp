@@ -26,6 +26,12 @@ const SwatchSet* find_set_by_name(const Piece& piece, std::string_view name) {
   return at == piece.sets.end() ? nullptr : &*at;
 }
 
+const SwatchSet* find_set_of_family(const Piece& piece, Id family) {
+  for (const auto& set : piece.sets)
+    if (find_id(set.families, family)) return &set;
+  return nullptr;
+}
+
 const Family* find_family(const Piece& piece, Id id) {
   for (const auto& set : piece.sets)
     if (const auto* family = find_id(set.families, id)) return family;

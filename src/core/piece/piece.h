@@ -116,6 +116,7 @@ struct Piece {
 [[nodiscard]] const SwatchSet* find_set(const Piece& piece, Id id);
 [[nodiscard]] const SwatchSet* current_set(const Piece& piece);
 [[nodiscard]] const SwatchSet* find_set_by_name(const Piece& piece, std::string_view name);
+[[nodiscard]] const SwatchSet* find_set_of_family(const Piece& piece, Id family);
 [[nodiscard]] const Family* find_family(const Piece& piece, Id id);
 [[nodiscard]] const Swatch* find_swatch(const Piece& piece, Id id);
 [[nodiscard]] const SetVersion* find_version(const Piece& piece, Id id);

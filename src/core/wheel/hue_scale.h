@@ -4,6 +4,7 @@
 // is a strictly monotone periodic map between the angle and the hue number of a saturation measure.
 #pragma once
 
+#include "core/base/word.h"
 #include "core/color/spaces.h"
 
 #include <array>
@@ -22,6 +23,16 @@ enum class HueScale {
 
 /// Which hue number and which saturation the wheel is built on. See measure.h.
 enum class SaturationMeasure { Hsluv, Hsl, Hsv, CielabChroma, OklabChroma };
+
+inline constexpr Word<HueScale> kHueWords[] = {{HueScale::Traditional, "traditional"},
+                                               {HueScale::Light, "light"},
+                                               {HueScale::Ink, "ink"},
+                                               {HueScale::Even, "even"}};
+inline constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"},
+                                                            {SaturationMeasure::Hsl, "hsl"},
+                                                            {SaturationMeasure::Hsv, "hsv"},
+                                                            {SaturationMeasure::CielabChroma, "cielab"},
+                                                            {SaturationMeasure::OklabChroma, "oklab"}};
 
 struct NamedHue {
   double angle;           ///< Wheel angle in degrees.

@@ -17,12 +17,13 @@ Wheel::Wheel(WheelSpec spec)
       m_measure(make_measure(spec.measure)) {}
 
 std::optional<Srgb> Wheel::color_at(WheelPoint p) const {
-  if (!(p.r >= 0 && p.r <= 1 && p.v >= 0 && p.v <= 100)) return std::nullopt;
+  if (!std::isfinite(p.a) || !(p.r >= 0 && p.r <= 1 && p.v >= 0 && p.v <= 100)) return std::nullopt;
   return m_measure->color_at(hue_at(p.a), p.r, p.v);
 }
 
 Wheel::Found Wheel::nearest_existing(WheelPoint p) const {
-  p = {wrap_degrees(p.a), std::clamp(p.r, 0.0, 1.0), std::clamp(p.v, 0.0, 100.0)};
+  const auto within = [](double x, double high) { return std::isnan(x) ? 0 : std::clamp(x, 0.0, high); };
+  p = {std::isfinite(p.a) ? wrap_degrees(p.a) : 0, within(p.r, 1), within(p.v, 100)};
   if (const auto color = color_at(p)) return {p, *color};
   p.r = std::min(p.r, reach(p.a, p.v));
   if (const auto color = color_at(p)) return {p, *color};

@@ -52,14 +52,14 @@ public:
   [[nodiscard]] const WheelSpec& spec() const { return m_spec; }
 
   /// The color at a wheel point, L* = v within 1e-9, or nothing where the display has none. Angles are
-  /// wrapped. Nothing for r outside 0..1 or v outside 0..100.
+  /// wrapped. Nothing for an angle that is no number, r outside 0..1 or v outside 0..100.
   [[nodiscard]] std::optional<Srgb> color_at(WheelPoint p) const;
   struct Found {
     WheelPoint at;
     Srgb color;
   };
   /// The color at a wheel point or, where the display has none, at the reach of that angle and value; neutral
-  /// always exists. Angles are wrapped, r and v brought into their ranges.
+  /// always exists. Angles are wrapped, r and v brought into their ranges; what is no number counts as 0.
   [[nodiscard]] Found nearest_existing(WheelPoint p) const;
   /// The wheel point of a color; inverse of color_at to 1e-6. A neutral takes `angle_of_neutral`.
   [[nodiscard]] WheelPoint locate(Srgb c, double angle_of_neutral = 0) const;

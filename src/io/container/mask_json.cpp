@@ -3,15 +3,6 @@
 namespace zc {
 namespace {
 
-constexpr Word<HueScale> kHueWords[] = {{HueScale::Traditional, "traditional"},
-                                        {HueScale::Light, "light"},
-                                        {HueScale::Ink, "ink"},
-                                        {HueScale::Even, "even"}};
-constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"},
-                                                     {SaturationMeasure::Hsl, "hsl"},
-                                                     {SaturationMeasure::Hsv, "hsv"},
-                                                     {SaturationMeasure::CielabChroma, "cielab"},
-                                                     {SaturationMeasure::OklabChroma, "oklab"}};
 constexpr Word<AreaMode> kModeWords[] = {{AreaMode::Adds, "adds"}, {AreaMode::Cuts, "cuts"}};
 
 Json shape_json(const Polygon& polygon) {

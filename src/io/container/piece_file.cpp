@@ -46,7 +46,9 @@ Result<Bytes> pack_document(const Document& document) {
   return write_zip(entries);
 }
 
-Result<Document> unpack_document(const Bytes& bytes) {
+namespace {
+
+Result<Document> unpacked(const Bytes& bytes, std::vector<Error>* faults) {
   auto read = read_zip(bytes);
   if (!read) return bytes.size() >= 2 && bytes[0] == 'P' && bytes[1] == 'K' ? read.error() : foreign();
   std::vector<ZipEntry> entries = std::move(read).value();
@@ -58,7 +60,7 @@ Result<Document> unpack_document(const Bytes& bytes) {
   const auto json = find("piece.json");
   if (json == entries.end())
     return Error{ErrorCode::Damaged, "The piece is damaged: piece.json is missing.", "piece.json"};
-  auto parsed = document_from_json(text_of(json->bytes));
+  auto parsed = document_from_json(text_of(json->bytes), faults);
   if (!parsed) return parsed.error();
   ReadDocument out = std::move(parsed).value();
   const auto filled = fill_references(out, [&](const std::string& name) -> Result<Bytes> {
@@ -69,6 +71,22 @@ Result<Document> unpack_document(const Bytes& bytes) {
   });
   if (!filled) return filled.error();
   return std::move(out.document);
+}
+
+} // namespace
+
+Result<Document> unpack_document(const Bytes& bytes) { return unpacked(bytes, nullptr); }
+
+Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path) {
+  const auto bytes = read_file(path);
+  if (!bytes) return bytes.error();
+  std::vector<Error> faults;
+  const auto document = unpacked(*bytes, &faults);
+  if (!document && document.error().place == "mimetype") return with_file(document.error(), path);
+  if (!document && faults.empty()) faults.push_back(document.error());
+  std::vector<Fault> out;
+  for (const Error& e : faults) out.push_back({e.place, e.sentence});
+  return out;
 }
 
 Result<Document> read_piece_folder(const std::filesystem::path& folder) {

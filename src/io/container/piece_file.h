@@ -1,6 +1,7 @@
 // Piece files: a ZIP of mimetype, piece.json, the references' own bytes and a preview.
 #pragma once
 
+#include "core/piece/rules.h"
 #include "io/container/piece_json.h"
 #include "io/files/safe_save.h"
 
@@ -14,6 +15,9 @@ inline constexpr std::string_view kPieceExtension = ".zonachrom";
 [[nodiscard]] Result<Document> unpack_document(const Bytes& bytes);
 
 [[nodiscard]] Result<Document> open_document(const std::filesystem::path& path);
+/// Everything that is broken in a piece file; nothing when it is whole. ERRORS: when it cannot be read, or is
+/// no piece at all.
+[[nodiscard]] Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path);
 [[nodiscard]] Status save_document(const std::filesystem::path& path, const Document& document);
 
 /// A piece laid out as plain files: piece.json and the photos it names, below one folder. For pieces kept

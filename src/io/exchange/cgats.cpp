@@ -71,6 +71,13 @@ std::optional<std::array<double, 3>> three_at(cmsHANDLE table, int row, const st
   return out;
 }
 
+/// The library's words on one line, without what it sets around them.
+std::string in_a_sentence(const std::string& complaint) {
+  std::string out = on_one_line(complaint);
+  const auto from = out.find_first_not_of(" :"), to = out.find_last_not_of(" .\t");
+  return from == std::string::npos ? "it cannot be read" : out.substr(from, to - from + 1);
+}
+
 } // namespace
 
 Result<std::string> cgats_text(const SwatchSet& set) {
@@ -117,7 +124,9 @@ Result<FoundSet> read_cgats(std::string_view text) {
   const Context context;
   const std::string copy(text); // The library reads to a closing zero.
   const Table table(cmsIT8LoadFromMem(context.get(), copy.data(), static_cast<cmsUInt32Number>(copy.size())));
-  if (!table) return Error{ErrorCode::Damaged, "The table is broken: " + context.complaint() + ".", "cgats"};
+  if (!table)
+    return Error{ErrorCode::Damaged, "The table is broken: " + in_a_sentence(context.complaint()) + ".",
+                 "cgats"};
   cmsHANDLE h = table.get();
   Gathering gathering;
   const char* described = cmsIT8GetProperty(h, "DESCRIPTOR");

@@ -1,5 +1,6 @@
 #include "io/exchange/exchange.h"
 
+#include "core/color/text.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
 #include "io/exchange/png_strip.h"
@@ -43,21 +44,68 @@ bool looks_like_css(std::string_view text) {
   return false;
 }
 
-bool looks_like_table(std::string_view text) {
-  const std::string_view first = text.substr(0, text.find('\n'));
-  const std::string line = lower_ascii(first);
-  return first.find_first_of(",;\t") != std::string_view::npos &&
-         (has(line, "hex") || has(line, "family") || has(line, "name") || has(line, "l,a,b") ||
-          first.find('"') != std::string_view::npos || has(first, ",#"));
+std::string_view first_line(std::string_view text) { return trimmed(text.substr(0, text.find('\n'))); }
+
+bool begins_with_a_hex_color(std::string_view text) {
+  const std::string_view line = first_line(text);
+  const auto end = line.find_first_of(" \t,;:");
+  const bool alone = end == std::string_view::npos || line[end] == ' ';
+  return alone && !line.empty() && line[0] == '#' && parse_color(line.substr(0, end)).ok();
 }
 
+/// A row of column names, "hex" among them.
+bool begins_with_a_header(std::string_view text) {
+  std::string cell;
+  for (const char c : lower_ascii(first_line(text)) + ",") {
+    if (c != ',' && c != ';' && c != '\t') {
+      if (c != '"' && c != ' ') cell += c;
+      continue;
+    }
+    if (cell == "hex") return true;
+    cell.clear();
+  }
+  return false;
+}
+
+bool looks_like_table(std::string_view text) {
+  const std::string_view first = first_line(text);
+  const std::string line = lower_ascii(first);
+  return first.find_first_of(",;\t") != std::string_view::npos &&
+         (has(line, "family") || has(line, "name") || has(line, "l,a,b") || has(first, ",#") ||
+          first.find('"') != std::string_view::npos);
+}
+
+/// A line that says nothing but that data begin.
+bool looks_like_cgats(std::string_view text) {
+  for (std::size_t at = 0; at < text.size();) {
+    const std::size_t end = std::min(text.find('\n', at), text.size());
+    const std::string_view line = trimmed(text.substr(at, end - at));
+    if (line == "BEGIN_DATA" || line == "BEGIN_DATA_FORMAT") return true;
+    at = end + 1;
+  }
+  return false;
+}
+
+/// The name of the outermost element.
+std::string_view root_of(std::string_view xml) {
+  for (std::size_t at = xml.find('<'); at != std::string_view::npos; at = xml.find('<', at + 1)) {
+    if (xml.substr(at, 4) == "<!--") at = std::min(xml.find("-->", at), xml.size() - 1);
+    const std::string_view rest = xml.substr(at + 1);
+    if (rest.empty() || rest[0] == '?' || rest[0] == '!' || rest[0] == '-') continue;
+    return rest.substr(0, rest.find_first_of(" \t\r\n/>"));
+  }
+  return {};
+}
+
+/// By how sure the signs of a format are, the surest first.
 Result<FoundSet> read_text(std::string_view text) {
   const std::string_view start = trimmed(text.substr(0, 100'000));
   if (start.empty()) return Error{ErrorCode::Damaged, "It is empty.", "text"};
   if (start[0] == '{' || start[0] == '[') return read_tokens(text);
-  if (start[0] == '<') return has(start, "CxF") ? read_cxf(text) : read_svg(text);
-  if (has(text, "BEGIN_DATA") || has(start, "NUMBER_OF_SETS")) return read_cgats(text);
-  // First, since a sheet on one line has the quotes and commas of a table.
+  if (start[0] == '<') return has(root_of(start), "CxF") ? read_cxf(text) : read_svg(text);
+  if (begins_with_a_hex_color(start)) return read_hex_list(text);
+  if (begins_with_a_header(start)) return read_csv(text);
+  if (looks_like_cgats(text)) return read_cgats(text);
   if (looks_like_css(start)) return read_css(text);
   if (looks_like_table(start)) return read_csv(text);
   return read_hex_list(text);

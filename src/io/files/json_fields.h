@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/word.h"
 #include "core/color/spaces.h"
 #include "core/color/text.h"
 #include "core/piece/rules.h"
@@ -15,18 +16,6 @@
 #include <vector>
 
 namespace zc {
-
-/// The word that stands for a choice in a file.
-template <class E> struct Word {
-  E value;
-  std::string_view word;
-};
-
-template <class E, std::size_t N> std::string word_for(const Word<E> (&words)[N], E value) {
-  for (const auto& w : words)
-    if (w.value == value) return std::string(w.word);
-  return {};
-}
 
 /// Puts back the unknown fields that were kept when the object was read.
 inline void put_extras(Json& out, const std::string& extras) {

@@ -5,6 +5,9 @@
 
 #include <QIODevice>
 #include <QImageReader>
+#include <QLoggingCategory>
+
+#include <tiffio.h>
 
 #include <algorithm>
 #include <cstring>
@@ -76,11 +79,21 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   return image;
 }
 
+/// What the readers' libraries would write to standard error; the one sentence says what is wrong.
+bool libraries_quieted() {
+  TIFFSetWarningHandler(nullptr);
+  TIFFSetErrorHandler(nullptr);
+  QLoggingCategory::setFilterRules(QStringLiteral("qt.gui.imageio*=false"));
+  return true;
+}
+
 } // namespace
 
 Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::string& name,
                             const DecodeHook& hook) {
   if (bytes.empty()) return unreadable(name, "is an empty file");
+  static const bool quiet = libraries_quieted();
+  static_cast<void>(quiet);
   // Four to eight bytes a pixel at kMostPixels.
   QImageReader::setAllocationLimit(4096);
   const PhotoMetadata metadata = read_metadata(bytes);

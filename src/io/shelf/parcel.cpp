@@ -39,6 +39,27 @@ Status put_all(const std::vector<Item>& items, std::vector<Item> there, const st
 
 } // namespace
 
+Parcel parcel_of(const Piece& piece, const std::vector<Id>& sets, bool with_mask) {
+  Parcel out;
+  out.description = piece.title + (piece.words.empty() ? "" : ". " + piece.words);
+  for (const Id id : sets) {
+    const SwatchSet* set = find_set(piece, id);
+    if (!set) continue;
+    ShelfSet item;
+    item.name = set->name;
+    item.tags = set->tags;
+    item.set = *set;
+    out.sets.push_back(std::move(item));
+  }
+  if (!with_mask || !piece.mask) return out;
+  ShelfMask item;
+  item.mask = *piece.mask;
+  item.name = item.mask.name.empty() ? piece.title : item.mask.name;
+  item.wheel = piece.wheel;
+  out.masks.push_back(std::move(item));
+  return out;
+}
+
 Result<Bytes> pack_parcel(const Parcel& parcel) {
   if (parcel.sets.empty() && parcel.masks.empty())
     return Error{ErrorCode::BadInput, "The parcel is empty; choose at least one set or mask.", "parcel"};

@@ -20,6 +20,9 @@ struct Parcel {
   std::vector<ShelfMask> masks;
 };
 
+/// Sets of a piece with their tags, and its mask; described by the title and words of the piece.
+[[nodiscard]] Parcel parcel_of(const Piece& piece, const std::vector<Id>& sets, bool with_mask);
+
 /// ERRORS: BadInput for a parcel with nothing in it.
 [[nodiscard]] Result<Bytes> pack_parcel(const Parcel& parcel);
 /// ERRORS: Damaged, Newer, TooLarge.

@@ -14,7 +14,6 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QVBoxLayout>
-#include <span>
 
 namespace zc {
 namespace {
@@ -90,21 +89,25 @@ QWidget* ReportPanel::make_rules() {
                   value, field->drag_key());
     });
   };
-  const auto whole = [](double low, double high) { return NumberRange{low, high, 1, 0, {}, false, {}}; };
-  rule("targetLight", tr("light wanted"), tr("How many light swatches are wanted"), whole(0, 1000),
+  const auto whole = [](Range range) { return NumberRange{range.low, range.high, 1, 0, {}, false, {}}; };
+  const auto halves = [](Range range) { return NumberRange{range.low, range.high, 0.5, 1, {}, false, {}}; };
+  rule("targetLight", tr("light wanted"), tr("How many light swatches are wanted"), whole(kTargetRange),
        [](GradingRules& r) -> int& { return r.target.light; });
   rule("ruleNear", tr("near below"), tr("CIEDE2000 below which two swatches are near-duplicates"),
-       {0.1, 20, 0.5, 1, {}, false, {}}, [](GradingRules& r) -> double& { return r.near_duplicate; });
-  rule("targetMiddle", tr("middle wanted"), tr("How many middle swatches are wanted"), whole(0, 1000),
+       halves(kNearDuplicateRange), [](GradingRules& r) -> double& { return r.near_duplicate; });
+  rule("targetMiddle", tr("middle wanted"), tr("How many middle swatches are wanted"), whole(kTargetRange),
        [](GradingRules& r) -> int& { return r.target.middle; });
   rule("ruleTwin", tr("twins below"), tr("Value difference below which two hues merge when squinting"),
-       {0.1, 20, 0.5, 1, {}, false, {}}, [](GradingRules& r) -> double& { return r.twin; });
-  rule("targetDark", tr("dark wanted"), tr("How many dark swatches are wanted"), whole(0, 1000),
+       halves(kTwinRange), [](GradingRules& r) -> double& { return r.twin; });
+  rule("targetDark", tr("dark wanted"), tr("How many dark swatches are wanted"), whole(kTargetRange),
        [](GradingRules& r) -> int& { return r.target.dark; });
   rule("ruleGap", tr("gap above"), tr("Value difference above which neighbors in a family have a gap"),
-       {1, 100, 1, 0, {}, false, {}}, [](GradingRules& r) -> double& { return r.gap; });
-  rule("ruleSteps", tr("value steps"), tr("Steps from black to white"), whole(3, 11),
+       whole(kGapRange), [](GradingRules& r) -> double& { return r.gap; });
+  rule("ruleSteps", tr("value steps"), tr("Steps from black to white"), whole(kValueStepsRange),
        [](GradingRules& r) -> int& { return r.value_steps; });
+  rule("ruleOutside", tr("outside from"),
+       tr("CIEDE2000 to the mask from which on a swatch counts as outside"), halves(kOutsideRange),
+       [](GradingRules& r) -> double& { return r.outside; });
   return box;
 }
 
@@ -116,52 +119,81 @@ void ReportPanel::change_rule(const std::function<void(GradingRules&, double)>& 
       tr("Change grading"), [=](Piece p) { return with_grading(std::move(p), rules); }, drag);
 }
 
+namespace {
+
+QString name_of(const Piece& piece, Id id) {
+  const Swatch* s = find_swatch(piece, id);
+  return s ? text(s->name) : QString();
+}
+
+using Finding = ReportPanel::Finding;
+
+Finding near_finding(const Piece& piece, const SwatchPair& p) {
+  return {ReportPanel::tr("%1 and %2 are near-duplicates, %3 apart")
+              .arg(name_of(piece, p.a), name_of(piece, p.b))
+              .arg(p.difference, 0, 'f', 1),
+          ReportPanel::tr("merge them"),
+          ReportPanel::tr("Merge near-duplicates"),
+          {p.a, p.b},
+          [p](Piece edited) { return with_merged(std::move(edited), p.a, p.b); }};
+}
+
+Finding gap_finding(const Piece& piece, const ValueGap& g) {
+  const double low = value_of(find_swatch(piece, g.dark)->color),
+               high = value_of(find_swatch(piece, g.light)->color);
+  return {ReportPanel::tr("%1: gap between %2 and %3")
+              .arg(text(find_family(piece, g.family)->name))
+              .arg(high, 0, 'f', 0)
+              .arg(low, 0, 'f', 0),
+          ReportPanel::tr("add one at %1").arg((low + high) / 2, 0, 'f', 0),
+          ReportPanel::tr("Fill gap"),
+          {g.dark, g.light},
+          [g](Piece edited) { return with_gap_filled(std::move(edited), g); }};
+}
+
+Finding outside_finding(const Piece& piece, Id id) {
+  return {ReportPanel::tr("%1 is outside the mask").arg(name_of(piece, id)),
+          ReportPanel::tr("bring it inside"),
+          ReportPanel::tr("Bring into the mask"),
+          {id},
+          [id](Piece edited) { return with_brought_inside(std::move(edited), {id}); }};
+}
+
+/// Of two the names; of more their number and value. What lies closest in value is parted first.
+Finding twin_finding(const Piece& piece, const TwinBand& band) {
+  const auto& ids = band.swatches;
+  const QString words = ids.size() == 2 ? ReportPanel::tr("%1 and %2 merge when squinting")
+                                              .arg(name_of(piece, ids[0]), name_of(piece, ids[1]))
+                                        : ReportPanel::tr("%1 swatches at value %2 merge when squinting")
+                                              .arg(ids.size())
+                                              .arg((band.low + band.high) / 2, 0, 'f', 0);
+  return {words,
+          ids.size() == 2 ? ReportPanel::tr("part them by %1").arg(2 * piece.grading.twin, 0, 'f', 0)
+                          : ReportPanel::tr("part the ends by %1").arg(2 * piece.grading.twin, 0, 'f', 0),
+          ReportPanel::tr("Part twins"), ids,
+          [ids](Piece edited) { return with_parted(std::move(edited), ids.front(), ids.back()); }};
+}
+
+} // namespace
+
 std::vector<ReportPanel::Finding> ReportPanel::findings() const {
   const GradingReport& r = m_space.set_work().report();
   const Piece& piece = m_space.piece();
-  const auto name = [&piece](Id id) {
-    const Swatch* s = find_swatch(piece, id);
-    return s ? text(s->name) : QString();
-  };
   std::vector<Finding> out;
   if (r.outside_mask.size() > 1)
     out.push_back({tr("%1 swatches are outside the mask").arg(r.outside_mask.size()), tr("bring all inside"),
                    tr("Bring into the mask"), r.outside_mask,
                    [ids = r.outside_mask](Piece p) { return with_brought_inside(std::move(p), ids); }});
-  const auto first = [&out](const auto& list) {
-    return std::span(list).first(std::min(list.size(), kMostRows - std::min(kMostRows, out.size())));
+  const auto add = [&](const auto& list, const auto& finding_of) {
+    for (const auto& x : list) {
+      if (out.size() >= kMostRows) return;
+      out.push_back(finding_of(piece, x));
+    }
   };
-  for (const auto& p : first(r.near_duplicates))
-    out.push_back(
-        {tr("%1 and %2 are near-duplicates, %3 apart").arg(name(p.a), name(p.b)).arg(p.difference, 0, 'f', 1),
-         tr("merge them"),
-         tr("Merge near-duplicates"),
-         {p.a, p.b},
-         [p](Piece piece_) { return with_merged(std::move(piece_), p.a, p.b); }});
-  for (const auto& g : first(r.gaps)) {
-    const Swatch *dark = find_swatch(piece, g.dark), *light = find_swatch(piece, g.light);
-    const double low = value_of(dark->color), high = value_of(light->color);
-    out.push_back({tr("%1: gap between %2 and %3")
-                       .arg(text(find_family(piece, g.family)->name))
-                       .arg(high, 0, 'f', 0)
-                       .arg(low, 0, 'f', 0),
-                   tr("add one at %1").arg((low + high) / 2, 0, 'f', 0),
-                   tr("Fill gap"),
-                   {g.dark, g.light},
-                   [g](Piece piece_) { return with_gap_filled(std::move(piece_), g); }});
-  }
-  for (const Id id : first(r.outside_mask))
-    out.push_back({tr("%1 is outside the mask").arg(name(id)),
-                   tr("bring it inside"),
-                   tr("Bring into the mask"),
-                   {id},
-                   [id](Piece p) { return with_brought_inside(std::move(p), {id}); }});
-  for (const auto& p : first(r.twins))
-    out.push_back({tr("%1 and %2 merge when squinting").arg(name(p.a), name(p.b)),
-                   tr("part them by %1").arg(2 * piece.grading.twin, 0, 'f', 0),
-                   tr("Part twins"),
-                   {p.a, p.b},
-                   [p](Piece piece_) { return with_parted(std::move(piece_), p.a, p.b); }});
+  add(r.near_duplicates, near_finding);
+  add(r.gaps, gap_finding);
+  add(r.outside_mask, outside_finding);
+  add(r.twin_bands, twin_finding);
   return out;
 }
 
@@ -200,7 +232,7 @@ void ReportPanel::follow() {
   if (!isVisible()) return;
   const auto all = findings();
   const GradingReport& r = m_space.set_work().report();
-  const auto count = r.near_duplicates.size() + r.gaps.size() + r.outside_mask.size() + r.twins.size();
+  const auto count = r.near_duplicates.size() + r.gaps.size() + r.outside_mask.size() + r.twin_bands.size();
   const SwatchSet* set = current_set(m_space.piece());
   m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
                      : all.empty()       ? tr("Nothing to mend: no twins, near-duplicates or gaps.")

@@ -19,11 +19,6 @@ class ReportPanel final : public QWidget {
 public:
   ReportPanel(Workspace& space, QWidget* parent);
 
-protected:
-  void showEvent(QShowEvent* event) override;
-  void changeEvent(QEvent* event) override;
-
-private:
   struct Finding {
     QString words;
     QString remedy;
@@ -31,6 +26,12 @@ private:
     std::vector<Id> swatches;
     PieceStore::Edit edit;
   };
+
+protected:
+  void showEvent(QShowEvent* event) override;
+  void changeEvent(QEvent* event) override;
+
+private:
   /// The first ones in words; a large set may have very many.
   [[nodiscard]] std::vector<Finding> findings() const;
   [[nodiscard]] QWidget* make_rules();

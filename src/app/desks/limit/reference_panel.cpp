@@ -166,7 +166,10 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   follow();
 }
 
-ReferencePanel::~ReferencePanel() { m_pool.waitForDone(); }
+ReferencePanel::~ReferencePanel() {
+  m_stop = true;
+  m_pool.waitForDone();
+}
 
 void ReferencePanel::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
@@ -174,7 +177,8 @@ void ReferencePanel::showEvent(QShowEvent* event) {
 }
 
 void ReferencePanel::follow() {
-  m_fit->setEnabled(m_space.reader().photo() && !m_fitting);
+  m_fit->setEnabled(m_space.reader().photo() != nullptr || m_fitting);
+  m_fit->setText(m_fitting ? tr("Stop") : tr("Fit"));
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
   m_footprint->setChecked(m_space.session().looking.footprint);
   if (m_fitting) return m_words->setText(tr("Fitting..."));
@@ -186,13 +190,19 @@ void ReferencePanel::follow() {
 
 /// The search takes a moment, so it runs beside the window.
 void ReferencePanel::fit() {
+  if (m_fitting) {
+    m_stop = true;
+    return;
+  }
   m_fitting = true;
+  m_stop = false;
   follow();
   const FitFor made_for{m_space.store().document(), m_space.piece().wheel};
   m_pool.start([this, made_for, places = m_space.reader().places(), kind = m_kind->currentData().toInt(),
                 hold = m_hold->value() / 100, points = static_cast<int>(std::lround(m_points->value()))] {
-    const auto fitted = kind == kFreePolygon ? fit_polygon(places, points, hold)
-                                             : fit_pattern(places, static_cast<Pattern>(kind), hold);
+    const auto go_on = [this](double) { return !m_stop; };
+    const auto fitted = kind == kFreePolygon ? fit_polygon(places, points, hold, go_on)
+                                             : fit_pattern(places, static_cast<Pattern>(kind), hold, go_on);
     QMetaObject::invokeMethod(
         this, [this, made_for, fitted] { lay(made_for, fitted); }, Qt::QueuedConnection);
   });
@@ -202,6 +212,7 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   m_fitting = false;
   follow();
   if (made_for != FitFor{m_space.store().document(), m_space.piece().wheel}) return;
+  if (!fitted && fitted.error().code == ErrorCode::Stopped) return;
   if (!fitted) return say_at(*m_fit, QString::fromStdString(fitted.error().sentence));
   const Fit& fit = *fitted;
   m_space.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {

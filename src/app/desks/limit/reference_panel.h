@@ -7,6 +7,7 @@
 #include <QImage>
 #include <QThreadPool>
 #include <QWidget>
+#include <atomic>
 
 class QComboBox;
 class QLabel;
@@ -75,6 +76,7 @@ private:
   QLabel* m_words;
   QThreadPool m_pool;
   bool m_fitting = false;
+  std::atomic<bool> m_stop{false};
 };
 
 } // namespace zc

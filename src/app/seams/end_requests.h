@@ -1,0 +1,22 @@
+// Requests from outside to end: the system's signals and the end of the desktop session.
+#pragma once
+
+#include <QObject>
+#include <functional>
+
+class QSocketNotifier;
+
+namespace zc {
+
+/// Calls `end` on the main thread when the program is asked to end (SIGTERM, SIGINT, SIGHUP) and then leaves
+/// the event loop; at the end of the desktop session `end` alone. One a program.
+class EndRequests final : public QObject {
+public:
+  explicit EndRequests(std::function<void()> end);
+  ~EndRequests() override;
+
+private:
+  std::function<void()> m_end;
+};
+
+} // namespace zc

@@ -1,0 +1,62 @@
+#include "cli/command.h"
+
+#include "cli/sets.h"
+#include "core/color/text.h"
+#include "core/piece/adjust.h"
+#include "io/container/piece_file.h"
+
+namespace zc::cli {
+namespace {
+
+struct Request {
+  std::string piece, set, output, tint;
+  Adjustment adjustment;
+};
+
+Result<Json> adjust_set(const Request& r) {
+  auto document = open_document(r.piece);
+  if (!document) return document.error();
+  Document changed = *document;
+  const auto set = set_named(changed.piece, r.set);
+  if (!set) return set.error();
+  Adjustment adjustment = r.adjustment;
+  if (!r.tint.empty()) {
+    const auto tint = parse_color(r.tint);
+    if (!tint) return tint.error();
+    adjustment.tint = *tint;
+  }
+  const Status valid = validate(adjustment);
+  if (!valid) return valid.error();
+  const Id id = (*set)->id;
+  const auto preview = adjust_preview(**set, {}, adjustment, Wheel(changed.piece.wheel));
+  Json held = Json::array();
+  for (const auto& a : preview)
+    if (a.held) held.push_back(find_swatch(changed.piece, a.swatch)->name);
+  auto piece = with_adjusted(changed.piece, id, {}, adjustment);
+  if (!piece) return piece.error();
+  changed.piece = std::move(piece).value();
+  const Status saved = save_document(r.output, changed);
+  if (!saved) return saved.error();
+  return Json{{"file", r.output}, {"changed", preview.size()}, {"held", held}};
+}
+
+} // namespace
+
+Command add_adjust(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  Adjustment& a = r->adjustment;
+  auto* command = app.add_subcommand("adjust", "Change all colors of a set");
+  command->add_option("piece", r->piece, "Piece file")->required();
+  command->add_option("--set", r->set, "Name of the set")->required();
+  add_number(*command, "--turn", a.turn, "Degrees on the piece's wheel");
+  add_number(*command, "--saturation", a.saturation, "Factor");
+  add_number(*command, "--value", a.value, "Added to L*");
+  add_number(*command, "--contrast", a.contrast, "Factor of the distance in L* from the pivot");
+  add_number(*command, "--pivot", a.pivot, "L* that contrast leaves; 50 when left out");
+  command->add_option("--toward", r->tint, "Color of a light to tint toward");
+  add_number(*command, "--share", a.tint_share, "How far toward it, 0 to 1");
+  command->add_option("-o,--output", r->output, "Piece file to write")->required();
+  return {command, [r] { return adjust_set(*r); }};
+}
+
+} // namespace zc::cli

@@ -1,0 +1,27 @@
+#include "cli/command.h"
+
+#include "io/container/piece_file.h"
+
+namespace zc::cli {
+namespace {
+
+/// Whether a piece file is whole. A file that cannot be read at all is refused; of one that can, everything
+/// that is broken is told.
+Result<Json> check_piece(const std::string& path) {
+  const auto faults = faults_in_file(path);
+  if (!faults) return faults.error();
+  Json all = Json::array();
+  for (const Fault& fault : *faults) all.push_back({{"place", fault.place}, {"sentence", fault.sentence}});
+  return Json{{"ok", faults->empty()}, {"faults", all}};
+}
+
+} // namespace
+
+Command add_check(CLI::App& app) {
+  auto piece = std::make_shared<std::string>();
+  auto* command = app.add_subcommand("check", "Tell whether a piece is whole, and what is broken in it");
+  command->add_option("piece", *piece, "Piece file")->required();
+  return {command, [piece] { return check_piece(*piece); }};
+}
+
+} // namespace zc::cli

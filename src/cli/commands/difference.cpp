@@ -1,0 +1,41 @@
+#include "cli/command.h"
+
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+
+namespace zc::cli {
+namespace {
+
+Result<Json> difference(const std::vector<std::string>& colors, const std::vector<std::string>& labs) {
+  std::vector<Lab> pair;
+  for (const auto& text : colors) {
+    const auto color = parse_color(text);
+    if (!color) return color.error();
+    pair.push_back(lab_from_srgb(*color));
+  }
+  for (const auto& text : labs) {
+    const auto n = parse_three_numbers(text);
+    if (!n) return n.error();
+    pair.push_back({(*n)[0], (*n)[1], (*n)[2]});
+  }
+  if (pair.size() != 2)
+    return Error{ErrorCode::BadInput, "Give exactly two colors to compare.", "difference"};
+  return Json{{"ciede2000", ciede2000(pair[0], pair[1])}};
+}
+
+struct Request {
+  std::vector<std::string> colors, labs;
+};
+
+} // namespace
+
+Command add_difference(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  auto* command = app.add_subcommand("difference", "CIEDE2000 between two colors");
+  command->add_option("color", r->colors, "#rrggbb, #rgb or srgb:R,G,B");
+  command->add_option("--lab", r->labs, "L,a,b relative to D65")->expected(1)->take_all();
+  return {command, [r] { return difference(r->colors, r->labs); }};
+}
+
+} // namespace zc::cli

@@ -1,0 +1,68 @@
+#include "cli/command.h"
+
+#include "core/piece/edits.h"
+#include "core/piece/import.h"
+#include "io/container/piece_file.h"
+#include "io/exchange/exchange.h"
+
+#include <filesystem>
+
+namespace zc::cli {
+namespace {
+
+struct Request {
+  std::string piece, set, file;
+};
+
+Result<Json> import_set(const Request& r) {
+  const auto bytes = read_file(r.file, kLargestExchangeFile);
+  if (!bytes) return bytes.error();
+  auto found = read_set_file(*bytes, std::filesystem::path(r.file).filename().string());
+  if (!found) return found.error();
+  FoundSet colors = std::move(found).value();
+  Result<Document> document = Document{new_piece(""), {}};
+  const bool fresh = !std::filesystem::exists(r.piece);
+  if (!fresh) document = open_document(r.piece);
+  if (!document) return document.error();
+  Document changed = *document;
+  if (!r.set.empty()) colors.name = r.set;
+  const SwatchSet* there = find_set_by_name(changed.piece, colors.name);
+  const std::size_t before = there ? swatch_count(*there) : 0;
+  const Id current = changed.piece.current_set;
+  ImportPlan plan;
+  if (there) {
+    plan.into = ImportInto::CurrentSet;
+    changed.piece.current_set = there->id;
+  }
+  auto piece = with_found(changed.piece, colors, plan);
+  if (!piece) return piece.error();
+  changed.piece = std::move(piece).value();
+  const SwatchSet set = *current_set(changed.piece);
+  // A piece made for the file has no use for the empty set it began with.
+  if (fresh && changed.piece.sets.size() > 1 && swatch_count(changed.piece.sets[0]) == 0)
+    changed.piece = *without_set(changed.piece, changed.piece.sets[0].id);
+  else if (!fresh)
+    changed.piece.current_set = current;
+  const Status saved = save_document(r.piece, changed);
+  if (!saved) return saved.error();
+  Json out{{"piece", r.piece},
+           {"set", set.name},
+           {"found", color_count(colors)},
+           {"added", swatch_count(set) - before},
+           {"families", set.families.size()},
+           {"remarks", colors.remarks}};
+  return out;
+}
+
+} // namespace
+
+Command add_import(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  auto* command = app.add_subcommand("import", "Bring a palette file or a picture into a piece");
+  command->add_option("file", r->file, "File to read; its format is told from the contents")->required();
+  command->add_option("--into", r->piece, "Piece file; made where there is none")->required();
+  command->add_option("--set", r->set, "Set to add to, or the name of a new one");
+  return {command, [r] { return import_set(*r); }};
+}
+
+} // namespace zc::cli

@@ -1,0 +1,75 @@
+#include "cli/command.h"
+
+#include "core/piece/edits.h"
+#include "io/container/piece_file.h"
+
+namespace zc::cli {
+namespace {
+
+constexpr Word<MaskKeeps> kKeeps[] = {{MaskKeeps::Colors, "colors"}, {MaskKeeps::Outline, "shape"}};
+
+struct Request {
+  std::string piece, output;
+  WheelSpec wheel;
+  MaskKeeps keeps = MaskKeeps::Colors;
+  double turn = 0;
+  bool other_hues = false, other_measure = false, turned = false, carry = false;
+};
+
+Result<Json> limit(const Request& r) {
+  const auto document = open_document(r.piece);
+  if (!document) return document.error();
+  if (r.carry && !r.turned)
+    return Error{ErrorCode::BadInput, "There is nothing to carry the set along with; give --turn too.",
+                 "--carry"};
+  Document changed = *document;
+  WheelSpec wheel = changed.piece.wheel;
+  if (r.other_hues) wheel.hues = r.wheel.hues;
+  if (r.other_measure) wheel.measure = r.wheel.measure;
+  auto piece = with_wheel(changed.piece, wheel, r.keeps);
+  if (piece && r.turned)
+    piece = with_mask_turned(std::move(piece).value(), r.turn, r.carry ? Carry::SetToo : Carry::MaskOnly);
+  if (!piece) return piece.error();
+  if (const auto faults = check(*piece); !faults.empty())
+    return Error{ErrorCode::BadInput, faults.front().sentence, faults.front().place};
+  changed.piece = std::move(piece).value();
+  const Status saved = save_document(r.output, changed);
+  if (!saved) return saved.error();
+  Json out{{"file", r.output},
+           {"hues", word_for(kHueWords, wheel.hues)},
+           {"measure", word_for(kMeasureWords, wheel.measure)},
+           {"mask", nullptr}};
+  if (const auto& mask = changed.piece.mask)
+    out["mask"] = {{"name", mask->name},
+                   {"areas", mask->areas.size()},
+                   {"turned", mask->turned},
+                   {"share", MaskRegion(*mask).share()}};
+  return out;
+}
+
+} // namespace
+
+Command add_limit(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  auto* command = app.add_subcommand("limit", "Change the wheel of a piece, turn its mask");
+  command->add_option("piece", r->piece, "Piece file")->required();
+  add_choice<HueScale>(*command, "--hues", kHueWords, "Hue scale", [r](HueScale hues) {
+    r->wheel.hues = hues;
+    r->other_hues = true;
+  });
+  add_choice<SaturationMeasure>(*command, "--measure", kMeasureWords, "Saturation measure",
+                                [r](SaturationMeasure measure) {
+                                  r->wheel.measure = measure;
+                                  r->other_measure = true;
+                                });
+  add_choice(*command, "--keep", kKeeps, "What of the mask stays on another wheel", r->keeps);
+  auto* turn = add_number(*command, "--turn", r->turn, "Degrees clockwise");
+  command->add_flag("--carry", r->carry, "Turn the current set along with the mask");
+  command->add_option("-o,--output", r->output, "Piece file to write")->required();
+  return {command, [r, turn] {
+            r->turned = turn->count() > 0;
+            return limit(*r);
+          }};
+}
+
+} // namespace zc::cli

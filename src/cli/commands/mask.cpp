@@ -1,0 +1,70 @@
+#include "cli/command.h"
+
+#include "core/color/text.h"
+#include "core/mask/patterns.h"
+
+#include <optional>
+
+namespace zc::cli {
+namespace {
+
+struct Request {
+  WheelSpec wheel;
+  PatternSpec pattern;
+  std::vector<std::string> colors;
+};
+/// One pattern mask and, for each color, whether it lies inside and the nearest color that does.
+Result<Json> mask(const Request& request) {
+  if (request.pattern.spread < 0 || request.pattern.spread > 120)
+    return Error{ErrorCode::BadInput, "A spread goes from 0 to 120 degrees.", "--spread"};
+  const Wheel wheel(request.wheel);
+  const MaskRegion region(pattern_mask(request.pattern));
+  Json tests = Json::array();
+  for (const auto& text : request.colors) {
+    const auto color = parse_color(text);
+    if (!color) return color.error();
+    const WheelPoint p = wheel.locate(*color, request.pattern.base);
+    const DiscPoint place = disc_point(p.a, p.r);
+    const auto nearest = region.nearest(place);
+    tests.push_back(
+        {{"color", hex_of(*color)},
+         {"inside", region.inside(place)},
+         {"nearest", nearest ? Json(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color))
+                             : Json(nullptr)}});
+  }
+  Json out{{"pattern", pattern_name(request.pattern.kind)},
+           {"share", region.share()},
+           {"neutral", nullptr},
+           {"colors", tests}};
+  if (const auto neutral = region.centroid()) {
+    // A subjective neutral is a color once a value is given; the middle one stands here.
+    const WheelPoint p = wheel_point(*neutral, 50, request.pattern.base);
+    out["neutral"] = {{"a", p.a}, {"r", p.r}, {"v", p.v}, {"hex", hex_of(wheel.nearest_existing(p).color)}};
+  }
+  return out;
+}
+
+std::vector<Word<Pattern>> pattern_words() {
+  std::vector<Word<Pattern>> out;
+  for (const Pattern kind : kPatterns) out.push_back({kind, pattern_name(kind)});
+  return out;
+}
+
+} // namespace
+
+Command add_mask(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  auto spread = std::make_shared<double>(-1);
+  auto* command = app.add_subcommand("mask", "Test colors against a gamut mask pattern");
+  add_choice(*command, "--pattern", pattern_words(), "Pattern", r->pattern.kind)->required();
+  add_number(*command, "--base", r->pattern.base, "Wheel angle of the leading hue");
+  auto* given = add_number(*command, "--spread", *spread, "Degrees; the pattern's usual one when left out");
+  command->add_option("--test", r->colors, "Colors to test");
+  add_wheel_options(*command, r->wheel);
+  return {command, [r, spread, given] {
+            r->pattern.spread = given->count() > 0 ? *spread : usual_spread(r->pattern.kind);
+            return mask(*r);
+          }};
+}
+
+} // namespace zc::cli

@@ -1,0 +1,71 @@
+#include "cli/command.h"
+
+#include "cli/sets.h"
+#include "io/container/piece_file.h"
+#include "io/shelf/parcel.h"
+
+namespace zc::cli {
+namespace {
+
+struct ParcelRequest {
+  std::string piece, description, output, file;
+  std::vector<std::string> sets, tags;
+  bool mask = false;
+};
+
+Result<Json> pack_parcel_of(const ParcelRequest& r) {
+  const auto document = open_document(r.piece);
+  if (!document) return document.error();
+  std::vector<Id> sets;
+  for (const auto& name : r.sets) {
+    const auto set = set_named(document->piece, name);
+    if (!set) return set.error();
+    sets.push_back((*set)->id);
+  }
+  if (r.mask && !document->piece.mask) return Error{ErrorCode::NotFound, "The piece has no mask.", "--mask"};
+  Parcel parcel = parcel_of(document->piece, sets, r.mask);
+  parcel.description = r.description;
+  for (auto& set : parcel.sets)
+    if (!r.tags.empty()) set.tags = r.tags;
+  for (auto& mask : parcel.masks) mask.tags = r.tags;
+  const Status saved = save_parcel(r.output, parcel);
+  if (!saved) return saved.error();
+  return Json{{"file", r.output}, {"sets", parcel.sets.size()}, {"masks", parcel.masks.size()}};
+}
+
+Result<Json> list_parcel(const ParcelRequest& r) {
+  const auto parcel = open_parcel(r.file);
+  if (!parcel) return parcel.error();
+  Json sets = Json::array(), masks = Json::array();
+  for (const auto& s : parcel->sets)
+    sets.push_back({{"name", s.name},
+                    {"tags", s.tags},
+                    {"families", s.set.families.size()},
+                    {"swatches", swatch_count(s.set)}});
+  for (const auto& m : parcel->masks)
+    masks.push_back({{"name", m.name}, {"tags", m.tags}, {"areas", m.mask.areas.size()}});
+  return Json{{"description", parcel->description}, {"sets", sets}, {"masks", masks}};
+}
+
+} // namespace
+
+Command add_parcel_pack(CLI::App& parcel) {
+  auto p = std::make_shared<ParcelRequest>();
+  auto* command = parcel.add_subcommand("pack", "Pack sets and the mask of a piece");
+  command->add_option("piece", p->piece, "Piece file")->required();
+  command->add_option("--set", p->sets, "Set to pack; may be given several times");
+  command->add_flag("--mask", p->mask, "Pack the mask of the piece");
+  command->add_option("--description", p->description, "What the parcel is for");
+  command->add_option("--tag", p->tags, "Tag of everything in it");
+  command->add_option("-o,--output", p->output, "File to write")->required();
+  return {command, [p] { return pack_parcel_of(*p); }};
+}
+
+Command add_parcel_list(CLI::App& parcel) {
+  auto p = std::make_shared<ParcelRequest>();
+  auto* command = parcel.add_subcommand("list", "Tell what a parcel holds");
+  command->add_option("file", p->file, "Parcel")->required();
+  return {command, [p] { return list_parcel(*p); }};
+}
+
+} // namespace zc::cli

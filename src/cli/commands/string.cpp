@@ -1,0 +1,59 @@
+#include "cli/command.h"
+
+#include "core/color/text.h"
+#include "core/mix/strings.h"
+
+namespace zc::cli {
+namespace {
+
+constexpr Word<StringKind> kKinds[] = {{StringKind::Tints, "tints"},     {StringKind::Shades, "shades"},
+                                       {StringKind::Tones, "tones"},     {StringKind::Values, "values"},
+                                       {StringKind::Between, "between"}, {StringKind::Distance, "distance"}};
+constexpr Word<Evenness> kEvens[] = {{Evenness::Lightness, "lightness"},
+                                     {Evenness::Difference, "difference"}};
+constexpr Word<Way> kWays[] = {{Way::Straight, "straight"},
+                               {Way::Short, "short"},
+                               {Way::Long, "long"},
+                               {Way::Light, "light"},
+                               {Way::Paint, "paint"}};
+
+struct Request {
+  StringSpec spec;
+  std::string from, to;
+  WheelSpec wheel;
+};
+
+Result<Json> string(const StringSpec& given, const std::string& from, const std::string& to,
+                    const WheelSpec& wheel) {
+  StringSpec spec = given;
+  const auto start = parse_color(from);
+  if (!start) return start.error();
+  spec.from = *start;
+  if (!to.empty()) {
+    const auto end = parse_color(to);
+    if (!end) return end.error();
+    spec.to = *end;
+  }
+  const auto steps = make_string(spec, Wheel(wheel));
+  if (!steps) return steps.error();
+  Json out = Json::array();
+  for (const auto& step : *steps) out.push_back(color_json(step.color));
+  return out;
+}
+
+} // namespace
+
+Command add_string(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  auto* command = app.add_subcommand("string", "Make a graded row of colors");
+  add_choice(*command, "--kind", kKinds, "Kind of row", r->spec.kind)->required();
+  command->add_option("--from", r->from, "Color to start from")->required();
+  command->add_option("--to", r->to, "Other end, or the color of the air");
+  command->add_option("--steps", r->spec.steps, "2 to 24");
+  add_choice(*command, "--way", kWays, "How a row between two colors goes", r->spec.way);
+  add_choice(*command, "--even", kEvens, "What is equal from step to step", r->spec.even);
+  add_wheel_options(*command, r->wheel);
+  return {command, [r] { return string(r->spec, r->from, r->to, r->wheel); }};
+}
+
+} // namespace zc::cli

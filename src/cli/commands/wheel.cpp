@@ -1,0 +1,81 @@
+#include "cli/command.h"
+
+#include "core/color/text.h"
+
+namespace zc::cli {
+namespace {
+
+/// In the order given on the line.
+struct WheelRequest {
+  enum class Kind { At, Locate } kind;
+  std::string text;
+};
+struct Request {
+  WheelSpec wheel;
+  std::vector<WheelRequest> asked;
+};
+
+Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
+  const auto n = parse_three_numbers(text);
+  if (!n) return n.error();
+  const auto [a, r, v] = *n;
+  if (r < 0 || r > 1 || v < 0 || v > 100)
+    return Error{ErrorCode::BadInput,
+                 "\"" + text +
+                     "\" is not on the wheel; give an angle, r from 0 to 1 and a value from 0 to 100.",
+                 "--at"};
+  const auto color = wheel.color_at({a, r, v});
+  const ValueSpan span = wheel.value_span(a, r);
+  Json out{{"srgb", nullptr}, {"hex", nullptr}, {"exists", color.has_value()}};
+  if (color) {
+    out["srgb"] = three(color->r, color->g, color->b);
+    out["hex"] = hex_of(*color);
+  }
+  out["value_span"] = Json::array({span.low, span.high});
+  out["reach"] = wheel.reach(a, v);
+  return out;
+}
+
+Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& requests) {
+  const Wheel wheel(spec);
+  Json out = Json::array();
+  for (const auto& request : requests) {
+    if (request.kind == WheelRequest::Kind::At) {
+      auto answer = wheel_at(wheel, request.text);
+      if (!answer) return answer.error();
+      out.push_back(*answer);
+      continue;
+    }
+    const auto color = parse_color(request.text);
+    if (!color) return color.error();
+    const WheelPoint p = wheel.locate(*color);
+    out.push_back({{"a", p.a}, {"r", p.r}, {"v", p.v}});
+  }
+  if (out.empty())
+    return Error{ErrorCode::BadInput, "Say what to look up with --at A,R,V or --locate COLOR.", "wheel"};
+  return out;
+}
+
+} // namespace
+
+Command add_wheel(CLI::App& app) {
+  auto r = std::make_shared<Request>();
+  auto* command = app.add_subcommand("wheel", "Look up colors and places on a wheel");
+  add_wheel_options(*command, r->wheel);
+  const auto add = [&](const std::string& name, WheelRequest::Kind kind, const std::string& help) {
+    command
+        ->add_option_function<std::string>(
+            name,
+            [r, kind](const std::string& text) {
+              r->asked.push_back({kind, text});
+            },
+            help)
+        ->trigger_on_parse()
+        ->take_all();
+  };
+  add("--at", WheelRequest::Kind::At, "Angle, saturation 0-1, value 0-100");
+  add("--locate", WheelRequest::Kind::Locate, "Color to place");
+  return {command, [r] { return wheel(r->wheel, r->asked); }};
+}
+
+} // namespace zc::cli

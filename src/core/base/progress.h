@@ -1,0 +1,11 @@
+// How long work tells how far it is and can be stopped.
+#pragma once
+
+#include <functional>
+
+namespace zc {
+
+/// Called with 0..1; false stops.
+using Progress = std::function<bool(double)>;
+
+} // namespace zc

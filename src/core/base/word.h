@@ -1,0 +1,20 @@
+// The words that stand for choices in files and on the command line.
+#pragma once
+
+#include <string>
+#include <string_view>
+
+namespace zc {
+
+template <class E> struct Word {
+  E value;
+  std::string_view word;
+};
+
+template <class E, std::size_t N> [[nodiscard]] std::string word_for(const Word<E> (&words)[N], E value) {
+  for (const auto& w : words)
+    if (w.value == value) return std::string(w.word);
+  return {};
+}
+
+} // namespace zc
