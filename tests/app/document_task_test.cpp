@@ -1,4 +1,5 @@
 // Saving, opening, exporting; nothing is lost and nothing lies.
+#include "app/seams/end_requests.h"
 #include "app/store/journal.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -35,6 +36,9 @@ private slots:
   void recent_files_are_offered();
   void an_unsaved_piece_is_journalled_and_offered_again();
   void a_killed_program_offers_its_last_change();
+  void a_terminated_program_leaves_its_work_and_nothing_else();
+  void no_other_file_is_overwritten_unasked();
+  void taking_a_picture_leaves_settings_alone();
   void a_piece_open_twice_and_a_read_only_one_say_so();
 
 private:
@@ -237,9 +241,66 @@ void DocumentTask::a_killed_program_offers_its_last_change() {
   QCOMPARE(m_desk->window.documents().path(), path("plate.zonachrom"));
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
   QCOMPARE(current_set(m_desk->piece())->families[0].swatches[0].color, (Srgb{0.25, 0.5, 0.75}));
+  // With what was at hand.
+  QCOMPARE(m_desk->session().color(), (Srgb{0.75, 0.5, 0.25}));
+  QCOMPARE(m_desk->space().at_hand().wells[0], std::optional(Srgb{0.75, 0.5, 0.25}));
+  QCOMPARE(m_desk->space().at_hand().recent.size(), std::size_t{2});
   // The file itself is what was saved.
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.zonachrom").toStdString())->piece)),
            std::size_t{0});
+}
+
+void DocumentTask::a_terminated_program_leaves_its_work_and_nothing_else() {
+  save_as(path("plate.zonachrom"));
+  m_desk.reset();
+  const QString state = QFileInfo(Journal::folder()).path();
+  QProcess other;
+  other.start(QCoreApplication::applicationFilePath(), {"--work-on", path("plate.zonachrom")});
+  QVERIFY(other.waitForStarted());
+  const auto locks = [&] { return QDir(state + "/open").entryList({"*.lock"}, QDir::Files).size(); };
+  QVERIFY(comes_true([&] { return locks() == 1; }));
+  QVERIFY(comes_true([&] { return other.bytesAvailable() > 0 || other.waitForReadyRead(10); }));
+  other.terminate();
+  QVERIFY(other.waitForFinished(60'000));
+  QVERIFY(other.exitStatus() == QProcess::NormalExit && other.exitCode() == 0);
+  QVERIFY(locks() == 0 && QDir(Journal::folder()).entryList({"*.lock"}, QDir::Files).isEmpty());
+  QCOMPARE(Journal::leftovers().size(), std::size_t{1});
+  m_desk = std::make_unique<DeskTop>();
+  m_desk->dialogs.take_recovery = true;
+  QVERIFY(m_desk->window.documents().recover());
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
+}
+
+void DocumentTask::taking_a_picture_leaves_settings_alone() {
+  const QString config = path("config");
+  QProcess program;
+  auto environment = QProcessEnvironment::systemEnvironment();
+  for (const char* home : {"XDG_CONFIG_HOME", "XDG_STATE_HOME", "XDG_DATA_HOME"})
+    environment.insert(home, config);
+  program.setProcessEnvironment(environment);
+  program.start(PROGRAM_FOLDER "/zonachrom",
+                {"--picture", path("window.png"), "--surround", "light", "--desk", "limit"});
+  QVERIFY(program.waitForFinished(120'000) && program.exitCode() == 0);
+  QVERIFY(!QImage(path("window.png")).isNull());
+  QVERIFY(QDir(config + "/zonachrom").entryList({"*.conf"}, QDir::Files).isEmpty());
+}
+
+void DocumentTask::no_other_file_is_overwritten_unasked() {
+  QStringList asked;
+  const auto answers = [&](QStringList given) {
+    return [&asked, given](const QString& suggested) mutable {
+      asked << suggested;
+      return given.isEmpty() ? QString() : given.takeFirst();
+    };
+  };
+  QFile(path("plate.zonachrom")).open(QIODevice::WriteOnly);
+  QCOMPARE(asked_to_end_in(".zonachrom", "x", answers({path("new")})), path("new.zonachrom"));
+  QCOMPARE(asked.size(), 1);
+  // The ending makes it a file that is there, of which the painter has not been asked.
+  QCOMPARE(asked_to_end_in(".zonachrom", "x", answers({path("plate"), path("plate.zonachrom")})),
+           path("plate.zonachrom"));
+  QVERIFY(asked.size() == 3 && asked.last() == path("plate.zonachrom"));
+  QCOMPARE(asked_to_end_in(".zonachrom", "x", answers({path("plate")})), QString());
 }
 
 void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
@@ -275,6 +336,10 @@ int work_on(const QString& file) {
   if (!desk.window.documents().open(file)) return 1;
   desk.space().take_up({0.25, 0.5, 0.75});
   desk.space().lay_current();
+  desk.space().take_up({0.75, 0.5, 0.25});
+  const EndRequests ends([&desk] { desk.window.documents().end_now(); });
+  std::puts("working");
+  std::fflush(stdout);
   return QApplication::exec();
 }
 

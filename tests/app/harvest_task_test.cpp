@@ -39,6 +39,7 @@ private slots:
   void a_running_extraction_is_stopped();
   void what_cannot_be_taken_says_so();
   void a_mask_is_fitted_to_the_reference();
+  void what_was_begun_for_another_piece_is_dropped();
   void the_view_turns_mirrors_and_crops();
   void a_folder_brings_its_photos_and_names_the_others();
 
@@ -294,6 +295,26 @@ void HarvestTask::what_cannot_be_taken_says_so() {
   m_desk->part<QComboBox>("maskUse").setCurrentIndex(1);
   press_button("takeColors");
   QVERIFY(word_at_field(m_desk->window).contains("no mask"));
+}
+
+void HarvestTask::what_was_begun_for_another_piece_is_dropped() {
+  const auto text_of = [this](const char* name) { return m_desk->part<QPushButton>(name).text(); };
+  m_desk->space().show_desk(Desk::Limit);
+  press_button("page.reference");
+  QCoreApplication::processEvents();
+  press_button("fit");
+  QCOMPARE(text_of("fit"), QStringLiteral("Stop"));
+  m_desk->trigger("New piece");
+  QVERIFY(comes_true([&] { return text_of("fit") == "Fit"; }));
+  QVERIFY(!m_desk->piece().mask && !m_desk->space().store().edited());
+  QVERIFY(m_desk->open_demo());
+  QVERIFY(comes_true([this] { return m_desk->space().reader().photo() != nullptr; }));
+  m_desk->space().show_desk(Desk::Observe);
+  press_button("takeColors");
+  QCOMPARE(text_of("takeColors"), QStringLiteral("Stop"));
+  m_desk->trigger("New piece");
+  QVERIFY(comes_true([&] { return text_of("takeColors") == "Take colors"; }));
+  QVERIFY(m_desk->session().harvest.colors.empty());
 }
 
 void HarvestTask::a_mask_is_fitted_to_the_reference() {

@@ -25,6 +25,7 @@ private slots:
   void corners_are_dragged_in_one_step();
   void the_mask_turns_by_hand_and_by_number();
   void edges_take_corners_and_corners_go();
+  void what_comes_during_a_drag_stays();
   void an_empty_mask_says_so();
   void turning_carries_the_set_when_asked();
   void a_mask_keeps_its_colors_on_another_wheel();
@@ -197,6 +198,26 @@ void LimitTask::edges_take_corners_and_corners_go() {
   QTest::keyClick(&wheel(), Qt::Key_Delete);
   QCOMPARE(points().size(), std::size_t{3});
   QVERIFY(m_desk->notice().contains("three points"));
+}
+
+void LimitTask::what_comes_during_a_drag_stays() {
+  press_button("pattern.triad");
+  const Mask before = mask();
+  press(wheel(), place(90, 1.08));
+  move(wheel(), place(100, 1.08));
+  CHECK_NEAR(mask().turned, 10, 0.5);
+  // A photo is done, a title is typed: neither goes with the next move, and the turn goes on from there.
+  m_desk->space().store().apply("Add reference",
+                                [](Piece p) { return with_reference(std::move(p), "late", "png", nullptr); });
+  m_desk->space().store().apply("Change title", [](Piece p) { return with_title(std::move(p), "dusk"); });
+  move(wheel(), place(130, 1.08));
+  release(wheel(), place(130, 1.08));
+  QCOMPARE(m_desk->piece().references.size(), std::size_t{1});
+  QCOMPARE(m_desk->piece().title, std::string("dusk"));
+  CHECK_NEAR(mask().turned, 40, 0.5);
+  // And undone step by step all is as it was.
+  for (int i = 0; i < 4; ++i) m_desk->space().store().stack().undo();
+  QVERIFY(m_desk->piece().references.empty() && mask() == before);
 }
 
 void LimitTask::an_empty_mask_says_so() {

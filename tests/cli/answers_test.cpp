@@ -16,13 +16,19 @@
 #include "core/piece/grading.h"
 #include "core/wheel/partners.h"
 #include "io/container/piece_file.h"
+#include "io/container/zip_archive.h"
+#include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/shelf/parcel.h"
 #include "support/check.h"
+#include "support/full_document.h"
 
 #include <QColorSpace>
 #include <QImage>
 #include <QTemporaryDir>
+
+#include <random>
+#include <set>
 
 using namespace zc;
 using namespace zc::test;
@@ -267,6 +273,73 @@ private slots:
     QVERIFY(run({"grade", path, "--set", "Row at dusk"}).json()["outside_mask"].empty());
     QVERIFY(save_document(path.toStdString(), {with_mask(piece, {}), {}}));
     QVERIFY(run({"grade", path, "--set", "Row at dusk"}).json()["outside_mask"].empty());
+  }
+  void a_piece_is_checked_and_limited() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("p.zonachrom"), out = folder.filePath("out.zonachrom");
+    QVERIFY(run({"check", DEMO_PIECE}).json() == (J{{"ok", true}, {"faults", J::array()}}));
+    QVERIFY(run({"check", folder.filePath("none")}).code == 2);
+    // Everything that is wrong is told, each with its place.
+    J json = J::parse(document_to_json(full_document()));
+    json["bands"] = {{"dark_below", 80}, {"light_from", 20}};
+    json["sets"][1]["families"][0]["swatches"][0]["place"] = 10'000;
+    json["sets"][1]["families"][0]["swatches"][1]["id"] = 11;
+    const std::string text = json.dump(), type(kPieceMimeType);
+    const auto bytes = write_zip({{"mimetype", bytes_of(type), true}, {"piece.json", bytes_of(text)}});
+    QVERIFY(save_safely(path.toStdString(), *bytes, Backup::None));
+    const J told = run({"check", path}).json();
+    QVERIFY(told["ok"] == false);
+    std::set<std::string> places;
+    for (const auto& fault : told["faults"]) places.insert(fault["place"].get<std::string>());
+    for (const char* place :
+         {"bands", "sets[1].families[0].swatches[0].place", "sets[1].families[0].swatches[1].id"})
+      QVERIFY2(places.contains(place), place);
+    // Another wheel, the mask turned and the set with it: what the edits give.
+    const Piece before = demo();
+    const J limited = run({"limit", DEMO_PIECE, "--hues", "light", "--measure", "hsl", "--turn", "25",
+                           "--carry", "-o", out})
+                          .json();
+    const WheelSpec light{HueScale::Light, SaturationMeasure::Hsl};
+    const Piece expected = *with_mask_turned(*with_wheel(before, light), 25, Carry::SetToo);
+    QVERIFY(open_document(out.toStdString())->piece == expected);
+    QVERIFY(limited["hues"] == "light" && limited["mask"]["areas"] == expected.mask->areas.size());
+    QCOMPARE(run({"limit", DEMO_PIECE, "--hues", "even", "--keep", "shape", "-o", out}).code, 0);
+    QVERIFY(open_document(out.toStdString())->piece.mask == before.mask);
+    QVERIFY(run({"limit", DEMO_PIECE, "--carry", "-o", out}).code == 2);
+  }
+  void choices_and_numbers_are_refused_in_words() {
+    const Run nonsense = run({"partners", "#804020", "--hues", "nonsense"});
+    QVERIFY(nonsense.code == 2 && nonsense.error.contains("traditional, light, ink or even") &&
+            !nonsense.error.contains("FAILED"));
+    QVERIFY(run({"partners", "--help"}).out.contains("traditional, light, ink or even"));
+    for (const char* base : {"1e400", "nan", "-inf"})
+      QVERIFY2(run({"mask", "--pattern", "triad", "--base", base}).code == 2, base);
+  }
+  void reports_of_large_sets_are_bounded_and_counted() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("p.zonachrom");
+    Piece piece = *with_family(new_piece({}), "all");
+    std::vector<Swatch> many;
+    std::mt19937 random(4);
+    for (int i = 0; i < 3000; ++i) {
+      const auto channel = [&] { return (random() % 256) / 255.0; };
+      many.push_back({0, {channel(), channel(), channel()}, {}, "s" + std::to_string(i)});
+    }
+    piece = *with_swatches_pasted(piece, current_set(piece)->families[0].id, many);
+    QVERIFY(save_document(path.toStdString(), {piece, {}}));
+    const Run answer = run({"grade", path, "--set", "First set"});
+    QVERIFY(answer.out.size() < 1'000'000);
+    const J told = answer.json();
+    const GradingReport r = grade(piece.sets[0], piece.bands, piece.grading, Wheel(piece.wheel), nullptr);
+    QVERIFY(told["counts"]["twins"] == r.twin_count && r.twin_count > kMostPairs &&
+            told["twins"].size() == 200);
+    QVERIFY(told["twin_bands"].size() == r.twin_bands.size() && r.twin_bands.size() < 60);
+    std::size_t in_bands = 0;
+    for (const auto& band : told["twin_bands"]) {
+      in_bands += band["count"].get<std::size_t>();
+      QVERIFY(band["high"].get<double>() - band["low"].get<double>() < 2 * piece.grading.twin);
+    }
+    QVERIFY(in_bands > 2900);
   }
   void adjusting_follows_every_option() {
     const QTemporaryDir folder;

@@ -135,6 +135,15 @@ private slots:
           ++families.next_id;
     QCOMPARE(with_found(families, one, {ImportInto::CurrentSet}).error().code, ErrorCode::TooLarge);
   }
+  void into_one_family_its_own_set_is_compared() {
+    Piece piece = copper();
+    const Id home = current_set(piece)->families[0].id;
+    FoundSet known;
+    known.families = {{"x", {{current_set(piece)->families[0].swatches[0].color}}}};
+    piece = *with_set(piece, "another, which is shown");
+    QCOMPARE(with_found(piece, known, {ImportInto::OneFamily, home}).error().code, ErrorCode::BadInput);
+    QVERIFY(with_found(piece, known, {ImportInto::CurrentSet}));
+  }
   void families_are_laid_whole_or_not_at_all() {
     const Piece piece = copper();
     const LaidColor a{rgb(250, 0, 0), WheelPlace{{1, 0.5, 50}, {}}, SampleOrigin{1, 2, 3}},

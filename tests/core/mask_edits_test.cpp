@@ -152,6 +152,21 @@ private slots:
     // To the same wheel nothing is walked or thinned.
     QCOMPARE(*with_wheel(piece, piece.wheel), piece);
   }
+  void a_small_area_goes_on_admitting_its_colors() {
+    const Wheel from({HueScale::Traditional, SaturationMeasure::Hsluv});
+    for (const auto measure :
+         {SaturationMeasure::CielabChroma, SaturationMeasure::OklabChroma, SaturationMeasure::Hsv})
+      for (const double size : {0.02, kThinnest}) {
+        const Wheel to({HueScale::Traditional, measure});
+        for (const DiscPoint at : {disc_point(40, 0.5), disc_point(200, 0.02), disc_point(300, 0.97)}) {
+          const Mask mask{"dot", {{AreaMode::Adds, Ellipse{at, size, size, 0}}}, 0, {}};
+          const MaskRegion kept(with_colors_kept(mask, from, to));
+          QVERIFY(!kept.empty());
+          const WheelPoint middle = to.locate(from.nearest_existing(wheel_point(at, 60)).color);
+          QVERIFY(kept.inside(disc_point(middle.a, middle.r)));
+        }
+      }
+  }
   void colors_kept_are_the_same_colors_data() {
     QTest::addColumn<int>("hues");
     QTest::addColumn<int>("measure");

@@ -1,6 +1,6 @@
 // Sampling and values of photos.
 #include "core/color/convert.h"
-#include "core/image/pixels.h"
+#include "core/image/reduce.h"
 #include "support/check.h"
 #include "support/patch.h"
 
@@ -19,6 +19,34 @@ private slots:
     QVERIFY(c);
     const double expected = 1.055 * std::pow(0.5, 1 / 2.4) - 0.055;
     CHECK_NEAR(c->g, expected, 1e-6);
+  }
+  /// A texture of black and white is half the light: L* 76 (CIE 15, Y = 0.5), at whatever size it is shown.
+  void made_smaller_a_fine_texture_keeps_its_value() {
+    Patch board(120, 90);
+    for (int y = 0; y < 90; ++y)
+      for (int x = 0; x < 120; ++x) board.at(x, y) = (x + y) % 2 ? 0xffffffffu : 0xff000000u;
+    for (const auto& [w, h] : {std::pair{60, 45}, {40, 30}, {37, 29}, {1, 1}, {24, 90}}) {
+      std::vector<std::uint32_t> out(static_cast<std::size_t>(w) * h);
+      reduce(board.view(), w, h, out.data());
+      double sum = 0;
+      for (const auto word : out) {
+        QCOMPARE(word >> 24, 0xffu);
+        sum += linear_from_encoded(color_of_word(word).g / 255.0);
+      }
+      const double light = sum / static_cast<double>(out.size());
+      CHECK_NEAR(116 * std::cbrt(light) - 16, 76.07, 0.6);
+      if (w == 60)
+        QVERIFY(std::all_of(out.begin(), out.end(), [](auto word) { return word == 0xffbcbcbcu; }));
+    }
+    // What is transparent has no color to give, and the same size is the same picture.
+    Patch half(2, 1, 0x00ff0000u);
+    half.at(1, 0) = 0xff0000ffu;
+    std::uint32_t one = 0;
+    reduce(half.view(), 1, 1, &one);
+    QCOMPARE(one, 0x800000ffu);
+    std::vector<std::uint32_t> same(board.words.size());
+    reduce(board.view(), 120, 90, same.data());
+    QCOMPARE(same, board.words);
   }
   void takes_only_the_square_and_what_lies_in_the_photo() {
     Patch patch(9, 9, 0xff204060u);

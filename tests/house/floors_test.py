@@ -5,6 +5,11 @@ import sys
 
 root = pathlib.Path(sys.argv[1]) / "src"
 allowed = {"core": {"core"}, "io": {"core", "io"}, "app": {"core", "io", "app"}, "cli": {"core", "io", "cli"}}
+# Within a floor a room knows only those before it.
+rooms = {
+    "core": ["base", "color", "wheel", "mask", "mix", "image", "piece", "session"],
+    "io": ["files", "photo", "exchange", "container", "shelf"],
+}
 wrong = []
 for path in sorted(root.rglob("*")):
     if path.suffix not in {".h", ".cpp"}:
@@ -19,7 +24,12 @@ for path in sorted(root.rglob("*")):
         where = f"{path.relative_to(root)}:{number}: {name}"
         if include[1] == '"' and name.split("/")[0] not in allowed[floor]:
             wrong.append(where)
-        if floor == "core" and (re.match(r"Q[A-Z]|Qt", name) or name in {"fstream", "filesystem", "chrono", "ctime", "iostream"}):
+        inner = name.split("/")
+        if include[1] == '"' and floor in rooms and inner[0] == floor:
+            here = rooms[floor].index(path.relative_to(root).parts[1])
+            if inner[1] not in rooms[floor] or rooms[floor].index(inner[1]) > here:
+                wrong.append(where + " (a room knows only those before it)")
+        if floor == "core" and (re.match(r"Q[A-Z]|Qt", name) or name in {"fstream", "filesystem", "chrono", "ctime", "iostream", "sys/mman.h", "unistd.h"}):
             wrong.append(where + " (the core has no toolkit, files or clock)")
         if floor == "io" and re.match(r"QtWidgets|QWidget|QApplication", name):
             wrong.append(where + " (no widgets below the app)")

@@ -92,6 +92,43 @@ private slots:
       if (f.format != ExchangeFormat::Png)
         QTest::newRow(std::string(f.word).c_str()) << static_cast<int>(f.format);
   }
+  /// Names that look like the signs of another format, first and last in the file.
+  void hostile_names_come_back_data() { a_round_trip_keeps_colors_names_and_families_data(); }
+  void hostile_names_come_back() {
+    QFETCH(int, format);
+    const auto f = static_cast<ExchangeFormat>(format);
+    const char* names[] = {
+        "Skin, family tones", "hex,name",    "BEGIN_DATA", "--font-family: x;",  "{\"a\": [1]}",
+        "<CxF> & <svg>",      ":root { --a", "#ffffff",    "\"quoted\", and;so", "$value",
+        "*/ url(x) /*",       "=1+1",        "a\tb",       "name;family",        "L,a,b"};
+    for (const char* name : names) {
+      SwatchSet set{1, "plain"};
+      set.families = {
+          {2, "plain", {{3, {1, 0, 0}, {}, name}, {4, {0, 1, 0}, {}, "leaf"}, {5, {0, 0, 1}, {}, name}}}};
+      const auto found = read_set_file(*write_set(set, f), "round.trip");
+      QVERIFY2(found && found->remarks.empty() && color_count(*found) == 3, name);
+      const auto& colors = found->families[0].colors;
+      const QString got = QString::fromStdString(colors[0].name), wanted = QString::fromLatin1(name);
+      const bool table = f == ExchangeFormat::Cgats; // Its text has no double quotes.
+      QCOMPARE(got.simplified(),
+               table ? QString(wanted).replace('"', '\'').simplified() : wanted.simplified());
+      QVERIFY2(colors[1].name == "leaf" && colors[2].name == colors[0].name, name);
+      QVERIFY2(furthest(colors[0].color, {1, 0, 0}) < 1e-4 && furthest(colors[2].color, {0, 0, 1}) < 1e-4,
+               name);
+    }
+  }
+  void sheets_are_told_from_tables() {
+    QCOMPARE(only(read_text("@charset \"utf-8\"; :root { --skin: #d8904a; }")).name, std::string("skin"));
+    QCOMPARE(only(read_text(":root{--font-family: \"Plain\", serif; --skin:#d8904a}")).name,
+             std::string("skin"));
+    QCOMPARE(only(read_text("#d8904a Skin, family tones\n")).name, std::string("Skin, family tones"));
+    // A library's words are one sentence here.
+    const auto broken = read_set_file(
+        bytes_of("CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G\nEND_DATA_FORMAT\nBEGIN_DATA\n1 \"2\nEND_DATA\n"),
+        "t.txt");
+    QVERIFY(!broken && broken.error().sentence.find(": :") == std::string::npos &&
+            broken.error().sentence.find('\n') == std::string::npos);
+  }
   void a_round_trip_keeps_colors_names_and_families() {
     QFETCH(int, format);
     const auto f = static_cast<ExchangeFormat>(format);

@@ -61,6 +61,7 @@ private slots:
   void damaged_files_never_pass();
   void foreign_files_are_told_apart();
   void containers_are_bounded();
+  void older_places_are_kept_where_they_are_true();
   void reads_a_folder_of_plain_files();
 };
 
@@ -465,7 +466,26 @@ void PieceFileTest::foreign_files_are_told_apart() {
   QCOMPARE(open_document("/nowhere/at/all.zonachrom").error().code, ErrorCode::NotFound);
 }
 
+void PieceFileTest::older_places_are_kept_where_they_are_true() {
+  J json = full_json();
+  const std::string swatch = "/sets/1/families/0/swatches/0";
+  json[J::json_pointer(swatch)].erase("picked_on");
+  // The wheel of the piece has another color there: the place was picked on another wheel.
+  const auto first = [&] {
+    return document_from_json(json.dump())->document.piece.sets[1].families[0].swatches[0];
+  };
+  QVERIFY(!first().picked);
+  const Srgb color = first().color;
+  const WheelSpec spec{HueScale::Even, SaturationMeasure::OklabChroma};
+  const WheelPoint at = Wheel(spec).locate(color);
+  json[J::json_pointer(swatch + "/picked")] = {at.a, at.r, at.v};
+  QVERIFY(first().picked == (WheelPlace{at, spec}));
+}
+
 void PieceFileTest::containers_are_bounded() {
+  QVERIFY(read_zip(*write_zip({{"piece.json", Bytes(5000, ' ')}}), {.json = 5000}));
+  QCOMPARE(read_zip(*write_zip({{"piece.json", Bytes(5001, ' ')}}), {.json = 5000}).error().code,
+           ErrorCode::TooLarge);
   const Bytes zeros(2'000'000, 0);
   const Bytes packed = *write_zip({{"a", zeros}, {"b", zeros}});
   QVERIFY(read_zip(packed, {.entries = 2}));

@@ -374,6 +374,11 @@ private slots:
     QVERIFY(unpack_parcel(*pack_parcel(twice)));
     const std::filesystem::path file = folder.filePath("p.zonaparcel").toStdString();
     QVERIFY(save_parcel(file, parcel) && open_parcel(file)->description == parcel.description);
+    // Written once more, the version before stays.
+    Parcel other = parcel;
+    other.description = "another";
+    QVERIFY(save_parcel(file, other) && open_parcel(backup_path(file))->description == parcel.description);
+    QVERIFY(save_parcel(file, parcel));
     QCOMPARE(open_parcel(folder.filePath("none").toStdString()).error().code, ErrorCode::NotFound);
     QVERIFY(!save_parcel(file, {}));
     write(folder.filePath("p.zonaparcel"), "words");

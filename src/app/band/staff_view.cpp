@@ -204,7 +204,14 @@ void StaffView::follow() {
                         static_cast<int>(staff_rect().width()), 14);
   lay_out_chips();
   m_links.reset();
+  // Made here where it is going to be painted, so that painting finds it ready.
+  if (wide() && isVisible()) static_cast<void>(m_space.set_work().report());
   update();
+}
+
+void StaffView::showEvent(QShowEvent* event) {
+  AxisWidget::showEvent(event);
+  follow();
 }
 
 void StaffView::resizeEvent(QResizeEvent* event) {

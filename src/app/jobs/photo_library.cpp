@@ -35,8 +35,7 @@ std::shared_ptr<const Photo> prepared(QImage image) {
   photo->levels.push_back(std::move(image));
   while (std::max(photo->levels.back().width(), photo->levels.back().height()) > 2 * kSmallestLevel) {
     const QImage& last = photo->levels.back();
-    const QSize half(std::max(1, (last.width() + 1) / 2), std::max(1, (last.height() + 1) / 2));
-    photo->levels.push_back(last.scaled(half, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+    photo->levels.push_back(reduced(last, (last.width() + 1) / 2, (last.height() + 1) / 2));
   }
   return photo;
 }

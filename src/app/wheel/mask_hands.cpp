@@ -35,7 +35,7 @@ bool contains(const Shape& shape, DiscPoint p) {
 } // namespace
 
 MaskHands::MaskHands(Workspace& space, WheelView& view) : QObject(&view), m_space(space), m_view(view) {
-  connect(&space, &Workspace::pieceChanged, this, [this] { m_hovered.reset(); });
+  connect(&space, &Workspace::geometryChanged, this, [this] { m_hovered.reset(); });
 }
 
 const List<Area>* MaskHands::areas() const {

@@ -34,7 +34,7 @@ MaskRuleChoice::MaskRuleChoice(Workspace& space, QWidget* parent) : QWidget(pare
                           [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     follow();
   });
-  connect(&space, &Workspace::pieceChanged, this, &MaskRuleChoice::follow);
+  connect(&space, &Workspace::geometryChanged, this, &MaskRuleChoice::follow);
   follow();
 }
 

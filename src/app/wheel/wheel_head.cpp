@@ -44,7 +44,7 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
     row->addWidget(box);
     connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
-  connect(&space, &Workspace::pieceChanged, this, &WheelHead::follow);
+  connect(&space, &Workspace::geometryChanged, this, &WheelHead::follow);
   for (const auto signal : {&Workspace::colorChanged, &Workspace::viewChanged})
     connect(&space, signal, this, &WheelHead::say_value);
   follow();

@@ -51,8 +51,8 @@ QString claim_of(const QString& path) {
 
 } // namespace
 
-Documents::Documents(Workspace& space, Dialogs& dialogs, QWidget& window)
-    : m_space(space), m_dialogs(dialogs), m_window(window), m_journal(space) {
+Documents::Documents(Workspace& space, Dialogs& dialogs, QWidget& window, LongWork& long_work)
+    : m_space(space), m_dialogs(dialogs), m_window(window), m_long_work(long_work), m_journal(space) {
   connect(&space.store(), &PieceStore::editedChanged, this, &Documents::changed);
 }
 
@@ -117,12 +117,32 @@ bool Documents::open(const QString& path) {
 }
 bool Documents::open_demo() { return may_leave() && load(demo_path(), {}); }
 
+void Documents::work_on_file(const QString& what, double bytes,
+                             const std::function<void(const Progress&)>& work) {
+  constexpr double small = 8e6;
+  if (bytes < small)
+    work({});
+  else
+    m_long_work.run(what, work);
+}
+
+bool Documents::busy() {
+  if (!m_long_work.running()) return false;
+  emit m_space.notice(tr("A file is still being read or written; stop that first, or wait for it."));
+  return true;
+}
+
 bool Documents::load(const QString& path, const QString& keep_path) {
-  auto read = open_document(path.toStdString());
+  if (busy()) return false;
+  const Piece before = m_space.piece();
+  Result<Document> read = Document{};
+  work_on_file(tr("Opening %1").arg(QFileInfo(path).fileName()), static_cast<double>(QFileInfo(path).size()),
+               [&](const Progress& progress) { read = open_document(path.toStdString(), progress); });
   if (!read) {
-    emit m_space.notice(words(read.error()));
+    if (read.error().code != ErrorCode::Stopped) emit m_space.notice(words(read.error()));
     return false;
   }
+  if (m_space.piece() != before && !may_leave()) return false; // Work has gone on meanwhile.
   Document document = std::move(read).value();
   if (!keep_path.isEmpty()) {
     document.at_hand = kept_at_hand(keep_path, document.at_hand);
@@ -148,6 +168,7 @@ bool Documents::recover() {
 }
 
 void Documents::end_now() {
+  m_long_work.stop();
   keep_at_hand();
   m_journal.keep();
 }
@@ -186,9 +207,16 @@ bool Documents::save_as() {
 }
 
 bool Documents::save_to(const QString& path) {
-  const auto saved = save_document(path.toStdString(), document());
+  if (busy()) return false;
+  const Document written = document();
+  double bytes = 0;
+  for (const auto& r : written.piece.references) bytes += r.bytes ? static_cast<double>(r.bytes->size()) : 0;
+  Status saved = Done{};
+  work_on_file(tr("Saving %1").arg(QFileInfo(path).fileName()), bytes, [&](const Progress& progress) {
+    saved = save_document(path.toStdString(), written, progress);
+  });
   if (!saved) {
-    emit m_space.notice(words(saved.error()));
+    if (saved.error().code != ErrorCode::Stopped) emit m_space.notice(words(saved.error()));
     return false;
   }
   const QString saved_path = QFileInfo(path).absoluteFilePath();
@@ -197,13 +225,14 @@ bool Documents::save_to(const QString& path) {
     claim();
   }
   m_journal.set_piece_path(m_path);
-  m_space.store().mark_saved();
+  if (m_space.piece() == written.piece) m_space.store().mark_saved();
   remember(m_path);
   emit changed();
   return true;
 }
 
 bool Documents::may_leave() {
+  if (busy()) return false;
   if (!m_space.store().edited()) return true;
   switch (m_dialogs.ask_unsaved(&m_window, QString::fromStdString(m_space.piece().title))) {
   case UnsavedAnswer::Save:

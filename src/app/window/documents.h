@@ -4,6 +4,7 @@
 #include "app/seams/dialogs.h"
 #include "app/store/journal.h"
 #include "app/store/workspace.h"
+#include "app/window/long_work.h"
 #include "io/container/piece_json.h"
 
 #include <QLockFile>
@@ -16,7 +17,7 @@ namespace zc {
 class Documents final : public QObject {
   Q_OBJECT
 public:
-  Documents(Workspace& space, Dialogs& dialogs, QWidget& window);
+  Documents(Workspace& space, Dialogs& dialogs, QWidget& window, LongWork& long_work);
 
   [[nodiscard]] const QString& path() const { return m_path; }
   /// "saved", "edited, not saved" and the like.
@@ -46,6 +47,10 @@ signals:
 
 private:
   [[nodiscard]] Document document() const;
+  /// Large files beside the window, small ones at once.
+  void work_on_file(const QString& what, double bytes, const std::function<void(const Progress&)>& work);
+  /// Says so when a file is being read or written.
+  [[nodiscard]] bool busy();
   bool load(const QString& path, const QString& keep_path);
   void begin(Document document, const QString& path, bool saved);
   void keep_at_hand() const;
@@ -59,6 +64,7 @@ private:
   Workspace& m_space;
   Dialogs& m_dialogs;
   QWidget& m_window;
+  LongWork& m_long_work;
   Journal m_journal;
   QString m_path;
   std::unique_ptr<QLockFile> m_claim; ///< Held while the piece is open here.

@@ -16,6 +16,7 @@
 #include "app/wheel/wheel_view.h"
 #include "app/window/documents.h"
 #include "app/window/head.h"
+#include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "app/window/set_files.h"
 #include "core/color/text.h"
@@ -40,8 +41,9 @@
 namespace zc {
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(dialogs), m_documents(new Documents(m_space, dialogs, *this)),
-      m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
+    : QMainWindow(parent), m_dialogs(dialogs), m_long_work(new LongWork(this)),
+      m_documents(new Documents(m_space, dialogs, *this, *m_long_work)), m_head(new Head(m_space, this)),
+      m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
       m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, dialogs, *this)) {
@@ -108,6 +110,7 @@ void MainWindow::lay_out() {
   column->setSpacing(0);
   column->addWidget(m_head);
   column->addWidget(middle, 1);
+  column->addWidget(m_long_work);
   column->addWidget(m_notice);
   column->addWidget(tray);
   setCentralWidget(center);

@@ -15,6 +15,7 @@ class QStackedWidget;
 namespace zc {
 
 class Documents;
+class LongWork;
 class GradeDesk;
 class Head;
 class LimitDesk;
@@ -76,6 +77,7 @@ private:
 
   Workspace m_space;
   Dialogs& m_dialogs;
+  LongWork* m_long_work;
   Documents* m_documents;
   Head* m_head;
   NoticeBar* m_notice;

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <cassert>
 #include <cstddef>
 #include <initializer_list>
 #include <iterator>
@@ -99,6 +100,7 @@ public:
 
   /// REQUIRES i < size().
   [[nodiscard]] T& change(std::size_t i) {
+    assert(i < size());
     Spine& spine = own();
     const std::size_t block = block_of(spine, i);
     return own_block(block)[i - spine.starts[block]];
@@ -124,6 +126,7 @@ public:
   void push_back(T x) { insert(size(), std::move(x)); }
   /// REQUIRES i <= size().
   void insert(std::size_t i, T x) {
+    assert(i <= size());
     Spine& spine = own();
     if (spine.blocks.empty()) spine.blocks.push_back(std::make_shared<Block>());
     if (spine.starts.empty()) spine.starts.push_back(0);
@@ -138,6 +141,7 @@ public:
   }
   /// REQUIRES i < size().
   void erase(std::size_t i) {
+    assert(i < size());
     Spine& spine = own();
     const std::size_t block = block_of(spine, i);
     Block& from = own_block(block);
@@ -161,6 +165,7 @@ public:
   /// Puts an element before the one now at `place`; size() puts it last. REQUIRES from < size(), place <=
   /// size().
   void move(std::size_t from, std::size_t place) {
+    assert(from < size() && place <= size());
     T moved = (*this)[from];
     erase(from);
     insert(place > from ? place - 1 : place, std::move(moved));

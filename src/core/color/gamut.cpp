@@ -4,6 +4,7 @@
 #include "core/color/convert.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -21,6 +22,7 @@ std::optional<Srgb> shown_on_display(Srgb c) {
 // A channel of XYZ -> linear RGB is m0 X + m1 Y + m2 Z. With X = 9 Y u' / 4v' and Z = Y (12 - 3u' - 20v') /
 // 4v' the condition "channel = t" is linear in u' and v', hence in chroma along a hue.
 LuvEdge::LuvEdge(double l) {
+  assert(l > 0 && l < 100);
   const Xyz w = white_d65();
   const double d = w.x + 15 * w.y + 3 * w.z, un = 4 * w.x / d, vn = 9 * w.y / d;
   const double y = luminance_from_lightness(l);

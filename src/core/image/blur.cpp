@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cassert>
 #include <cmath>
 #include <cstring>
 
@@ -76,6 +77,7 @@ void blur_lines(std::vector<Pixel>& pixels, int width, int height, const std::ar
 } // namespace
 
 void squint(const PixelView& photo, double radius, std::uint32_t* out) {
+  assert(radius >= 0);
   const auto copy = [&] {
     for (int y = 0; y < photo.height; ++y)
       std::memcpy(out + static_cast<std::size_t>(y) * photo.width, photo.row(y),

@@ -6,6 +6,7 @@
 #include "core/image/luminance.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -25,6 +26,7 @@ PixelView part_of(const PixelView& photo, const PixelRect& rect) {
 }
 
 std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int side) {
+  assert(side % 2 == 1);
   if (x < 0 || y < 0 || x >= photo.width || y >= photo.height) return std::nullopt;
   const int half = side / 2;
   const int x1 = std::min(photo.width - 1, x + half), y1 = std::min(photo.height - 1, y + half);

@@ -4,24 +4,21 @@
 #include "core/color/convert.h"
 
 #include <atomic>
+#include <cstdlib>
 #include <new>
-#include <sys/mman.h>
 
 namespace zc {
 
-/// By the 24 bits of a color; 0 where it is not mapped yet. In the system's large pages where it has them:
-/// the 64 MB are zeroed piece by piece as colors come up, and found without a walk through page tables.
+/// By the 24 bits of a color; 0 where it is not mapped yet. Asked for zeroed, so that the system gives the 64
+/// MB piece by piece as colors come up.
 struct MaskMapper::Known {
-  static constexpr std::size_t kBytes = (std::size_t{1} << 24) * sizeof(std::uint32_t);
-  std::uint32_t* words;
+  std::uint32_t* words =
+      static_cast<std::uint32_t*>(std::calloc(std::size_t{1} << 24, sizeof(std::uint32_t)));
 
-  Known()
-      : words(static_cast<std::uint32_t*>(
-            mmap(nullptr, kBytes, PROT_READ | PROT_WRITE, MAP_PRIVATE | MAP_ANONYMOUS, -1, 0))) {
-    if (words == MAP_FAILED) throw std::bad_alloc();
-    madvise(words, kBytes, MADV_HUGEPAGE); // Only a wish.
+  Known() {
+    if (!words) throw std::bad_alloc();
   }
-  ~Known() { munmap(words, kBytes); }
+  ~Known() { std::free(words); }
   Known(const Known&) = delete;
   Known& operator=(const Known&) = delete;
 };

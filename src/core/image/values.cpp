@@ -6,6 +6,7 @@
 #include "core/image/luminance.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <numeric>
 
@@ -60,6 +61,7 @@ std::array<double, 101> whole_values(const FineValues& values) {
 }
 
 std::vector<double> flat_limits(const FineValues& values, int tones) {
+  assert(tones >= 2 && tones <= 11);
   // Sums of weight and of weight * value up to each bin.
   std::vector<double> weight(kSearchBins + 1, 0), moment(kSearchBins + 1, 0);
   std::array<double, kSearchBins> bins{};
@@ -116,6 +118,7 @@ FlatTones flat_tones(const FineValues& values, std::vector<double> limits) {
 }
 
 FlatTones even_tones(int steps) {
+  assert(steps >= 2 && steps <= 101);
   FlatTones out;
   for (int i = 0; i < steps; ++i) {
     out.levels.push_back(100.0 * i / (steps - 1));

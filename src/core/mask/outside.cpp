@@ -3,9 +3,12 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 
+#include <cassert>
+
 namespace zc {
 
 double outside_by(const Wheel& wheel, const MaskRegion& region, Srgb color, const WheelPoint& at) {
+  assert(!region.empty());
   const DiscPoint place = disc_point(at.a, at.r), held = *region.nearest(place);
   if (held == place) return 0;
   const Srgb nearest = wheel.nearest_existing(wheel_point(held, at.v, at.a)).color;

@@ -6,6 +6,7 @@
 #include <boost/geometry/geometries/ring.hpp>
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -164,6 +165,7 @@ Shape moved_shape(const Shape& shape, DiscPoint from, DiscPoint to) {
 }
 
 Shape scaled_shape(const Shape& shape, double factor) {
+  assert(factor > 0);
   const DiscPoint middle = middle_of(shape);
   return std::visit(Cases{[&](Polygon p) -> Shape {
                             for (auto& q : p.points) {

@@ -8,6 +8,7 @@
 #include <Eigen/Dense>
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <limits>
 #include <optional>
@@ -191,6 +192,7 @@ Paint paint_of(Srgb color) {
 }
 
 Mixture mix_paints(const std::vector<PaintPart>& parts) {
+  assert(!parts.empty());
   double whole = 0;
   for (const auto& part : parts) whole += part.parts;
   std::array<double, kBands> ks{};

@@ -4,6 +4,7 @@
 #include "core/piece/change.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <unordered_map>
 #include <unordered_set>
@@ -47,6 +48,7 @@ Status validate(const Adjustment& a) {
 }
 
 Adjusted adjusted(const Swatch& swatch, const Adjustment& a, const Wheel& wheel) {
+  assert(validate(a).ok());
   const WheelPoint from = place_on(wheel, swatch.color, swatch.picked);
   WheelPoint wanted{wrap_degrees(from.a + a.turn), from.r * a.saturation,
                     a.pivot + (from.v - a.pivot) * a.contrast + a.value};

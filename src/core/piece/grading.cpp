@@ -11,6 +11,7 @@
 #include <boost/geometry/geometries/ring.hpp>
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <numeric>
 
@@ -172,6 +173,7 @@ BandCounts band_counts(const SwatchSet& set, const Bands& bands) {
 }
 
 int value_step(double value, int steps) {
+  assert(steps >= 1);
   return std::clamp(static_cast<int>(value / 100 * steps) + 1, 1, steps);
 }
 

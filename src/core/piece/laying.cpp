@@ -5,6 +5,7 @@
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
+#include <cassert>
 
 namespace zc {
 
@@ -100,6 +101,7 @@ Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swat
 }
 
 Id newest_of(const Family& family) {
+  assert(!family.swatches.empty());
   return std::max_element(family.swatches.begin(), family.swatches.end(),
                           [](const Swatch& a, const Swatch& b) { return a.id < b.id; })
       ->id;

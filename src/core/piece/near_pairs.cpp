@@ -4,6 +4,7 @@
 #include "core/piece/grading.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <mutex>
 #include <numeric>
@@ -86,6 +87,7 @@ std::size_t candidates(const std::vector<Ready>& order, std::size_t i, double li
 } // namespace
 
 std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit, std::size_t most) {
+  assert(limit > 0 && limit <= 20);
   constexpr std::size_t stretch = 2048; // Between looks at how many there are.
   std::vector<Ready> order;
   order.reserve(colors.size());

@@ -4,6 +4,7 @@
 #include "core/mask/outside.h"
 
 #include <algorithm>
+#include <cassert>
 
 namespace zc {
 namespace {
@@ -215,6 +216,7 @@ Session back_to_before(Session session, const Geometry& geometry) {
 }
 
 Result<Session> well_taken_up(Session session, const Geometry& geometry, std::size_t well) {
+  assert(well < session.at_hand.wells.size());
   const auto color = session.at_hand.wells.at(well);
   const std::string number = std::to_string(well + 1);
   if (!color)

@@ -7,9 +7,10 @@
 #include "core/wheel/oklab_lightness.h"
 #include "core/wheel/solve.h"
 
+#include <boost/math/tools/minima.hpp>
+
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace zc {
 namespace {
@@ -17,27 +18,10 @@ namespace {
 /// How far inside the gamut: the smallest distance of a linear channel from 0 or 1, negative outside.
 double margin(LinearRgb c) { return std::min({c.r, c.g, c.b, 1 - c.r, 1 - c.g, 1 - c.b}); }
 
-/// Place of the smallest f between low and high, for a single valley (golden section).
+/// Place of the smallest f between low and high, for a single valley.
 template <class F> double lowest_between(const F& f, double low, double high) {
-  constexpr double ratio = std::numbers::phi - 1;
-  double a = high - ratio * (high - low), b = low + ratio * (high - low);
-  double fa = f(a), fb = f(b);
-  for (int i = 0; i < 60; ++i) {
-    if (fa < fb) {
-      high = b;
-      b = a;
-      fb = fa;
-      a = high - ratio * (high - low);
-      fa = f(a);
-    } else {
-      low = a;
-      a = b;
-      fa = fb;
-      b = low + ratio * (high - low);
-      fb = f(b);
-    }
-  }
-  return (low + high) / 2;
+  constexpr int bits = 40;
+  return boost::math::tools::brent_find_minima(f, low, high, bits).first;
 }
 
 class ChromaMeasure : public Measure {
@@ -75,30 +59,40 @@ public:
   [[nodiscard]] ValueSpan value_span(double hue, double r) const override {
     if (r <= 0) return {0, 100};
     const auto outside = [&](double v) { return -margin(linear_at(hue, r * m_largest, v)); };
-    constexpr int steps = 400;
-    constexpr double step = 100.0 / steps;
+    const ValueSpan widest = widest_span(outside);
+    return widest.empty() ? thin_span(outside) : widest;
+  }
+
+private:
+  static constexpr int kSteps = 400;
+  static constexpr double kStep = 100.0 / kSteps, kNearEnd = 1e-9;
+
+  /// Walks over the values in steps; what is thinner than a step may be missed.
+  template <class F> static ValueSpan widest_span(const F& outside) {
     ValueSpan widest{100, 0};
     double start = 0;
     bool within = false;
     const auto close = [&](double end) {
       if (end - start > widest.high - widest.low) widest = {start, end};
     };
-    for (int i = 1; i < steps; ++i) {
-      const double v = i * step;
+    for (int i = 1; i < kSteps; ++i) {
+      const double v = i * kStep;
       const bool now = outside(v) <= 0;
-      if (now && !within) start = root_between(outside, v - step + 1e-9, v);
-      if (!now && within) close(root_between(outside, v - step, v));
+      if (now && !within) start = root_between(outside, v - kStep + kNearEnd, v);
+      if (!now && within) close(root_between(outside, v - kStep, v));
       within = now;
     }
-    if (within) close(root_between(outside, 100 - step, 100 - 1e-9));
-    if (!widest.empty()) return widest;
-    // Thinner than a step: the deepest point decides.
+    if (within) close(root_between(outside, 100 - kStep, 100 - kNearEnd));
+    return widest;
+  }
+  /// Around the deepest point, where that lies inside.
+  template <class F> static ValueSpan thin_span(const F& outside) {
     int deepest = 1;
-    for (int i = 2; i < steps; ++i)
-      if (outside(i * step) < outside(deepest * step)) deepest = i;
-    const double low = (deepest - 1) * step + 1e-9, high = (deepest + 1) * step - 1e-9;
+    for (int i = 2; i < kSteps; ++i)
+      if (outside(i * kStep) < outside(deepest * kStep)) deepest = i;
+    const double low = (deepest - 1) * kStep + kNearEnd, high = (deepest + 1) * kStep - kNearEnd;
     const double v = lowest_between(outside, low, high);
-    if (outside(v) > 0) return widest;
+    if (outside(v) > 0) return {100, 0};
     return {root_between(outside, low, v), root_between(outside, v, high)};
   }
 

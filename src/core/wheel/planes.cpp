@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <array>
 #include <bit>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -452,6 +453,7 @@ private:
 } // namespace
 
 std::unique_ptr<Plane> make_plane(SaturationMeasure measure, double v) {
+  assert(v > 0 && v < 100);
   switch (measure) {
   case SaturationMeasure::Hsl:
     return std::make_unique<HexPlane>(v, false);

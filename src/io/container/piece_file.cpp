@@ -48,8 +48,9 @@ Result<Bytes> pack_document(const Document& document) {
 
 namespace {
 
-Result<Document> unpacked(const Bytes& bytes, std::vector<Error>* faults) {
-  auto read = read_zip(bytes);
+Result<Document> unpacked(const Bytes& bytes, std::vector<Error>* faults, const Progress& progress) {
+  auto read = read_zip(bytes, {}, progress);
+  if (!read && read.error().code == ErrorCode::Stopped) return read.error();
   if (!read) return bytes.size() >= 2 && bytes[0] == 'P' && bytes[1] == 'K' ? read.error() : foreign();
   std::vector<ZipEntry> entries = std::move(read).value();
   if (entries.empty() || entries[0].name != "mimetype" || text_of(entries[0].bytes) != kPieceMimeType)
@@ -75,13 +76,13 @@ Result<Document> unpacked(const Bytes& bytes, std::vector<Error>* faults) {
 
 } // namespace
 
-Result<Document> unpack_document(const Bytes& bytes) { return unpacked(bytes, nullptr); }
+Result<Document> unpack_document(const Bytes& bytes) { return unpacked(bytes, nullptr, {}); }
 
 Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path) {
   const auto bytes = read_file(path);
   if (!bytes) return bytes.error();
   std::vector<Error> faults;
-  const auto document = unpacked(*bytes, &faults);
+  const auto document = unpacked(*bytes, &faults, {});
   if (!document && document.error().place == "mimetype") return with_file(document.error(), path);
   if (!document && faults.empty()) faults.push_back(document.error());
   std::vector<Fault> out;
@@ -104,18 +105,18 @@ Result<Document> read_piece_folder(const std::filesystem::path& folder) {
   return std::move(out.document);
 }
 
-Result<Document> open_document(const std::filesystem::path& path) {
+Result<Document> open_document(const std::filesystem::path& path, const Progress& progress) {
   auto bytes = read_file(path);
   if (!bytes) return bytes.error();
-  auto document = unpack_document(*bytes);
+  auto document = unpacked(*bytes, nullptr, progress);
   if (!document) return with_file(document.error(), path);
   return document;
 }
 
-Status save_document(const std::filesystem::path& path, const Document& document) {
+Status save_document(const std::filesystem::path& path, const Document& document, const Progress& progress) {
   auto bytes = pack_document(document);
   if (!bytes) return bytes.error();
-  return save_safely(path, *bytes, Backup::KeepVersionBefore);
+  return save_safely(path, *bytes, Backup::KeepVersionBefore, progress);
 }
 
 } // namespace zc

@@ -14,11 +14,14 @@ inline constexpr std::string_view kPieceExtension = ".zonachrom";
 /// ERRORS: Damaged, Newer or TooLarge, with the entry or field in `place`.
 [[nodiscard]] Result<Document> unpack_document(const Bytes& bytes);
 
-[[nodiscard]] Result<Document> open_document(const std::filesystem::path& path);
+/// Told and stopped by `progress`; stopped, a save has changed nothing. ERRORS: also Stopped; likewise below.
+[[nodiscard]] Result<Document> open_document(const std::filesystem::path& path,
+                                             const Progress& progress = {});
 /// Everything that is broken in a piece file; nothing when it is whole. ERRORS: when it cannot be read, or is
 /// no piece at all.
 [[nodiscard]] Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path);
-[[nodiscard]] Status save_document(const std::filesystem::path& path, const Document& document);
+[[nodiscard]] Status save_document(const std::filesystem::path& path, const Document& document,
+                                   const Progress& progress = {});
 
 /// A piece laid out as plain files: piece.json and the photos it names, below one folder. For pieces kept
 /// under version control.

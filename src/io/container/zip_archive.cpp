@@ -45,7 +45,8 @@ bool name_stays_inside(std::string_view name) {
   return true;
 }
 
-Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& limits) {
+Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& limits,
+                                       const Progress& progress) {
   zip_error_t why;
   zip_error_init(&why);
   zip_source_t* source = zip_source_buffer_create(archive.data(), archive.size(), 0, &why);
@@ -71,6 +72,8 @@ Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& li
     const bool large_json = std::string_view(stat.name).ends_with(".json") && stat.size > limits.json;
     if (total > limits.inflated || false_claim || large_json)
       return Error{ErrorCode::TooLarge, "The file unpacks to more than this program accepts.", stat.name};
+    if (progress && !progress(static_cast<double>(total) / static_cast<double>(archive.size() + total)))
+      return Error{ErrorCode::Stopped, "Reading was stopped.", stat.name};
     auto entry = read_entry(zip.get(), i, stat);
     if (!entry) return entry.error();
     out.push_back(std::move(entry).value());

@@ -1,6 +1,7 @@
 // ZIP containers within ISO/IEC 21320-1: deflate or stored, UTF-8 names, no folders of their own, no way out.
 #pragma once
 
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "io/files/bytes.h"
 #include "io/files/json_text.h"
@@ -27,9 +28,10 @@ struct ZipLimits {
 /// True for a relative name that never climbs out ("..").
 [[nodiscard]] bool name_stays_inside(std::string_view name);
 
-/// All entries in order. ERRORS: Damaged for anything that is no sound ZIP, TooLarge past the limits. Names
-/// that are absolute or climb ("..") are refused as Damaged.
-[[nodiscard]] Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& limits = {});
+/// All entries in order. ERRORS: Damaged for anything that is no sound ZIP, TooLarge past the limits,
+/// Stopped. Names that are absolute or climb ("..") are refused as Damaged.
+[[nodiscard]] Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& limits = {},
+                                                     const Progress& progress = {});
 
 /// Entries in the given order, with a fixed time stamp so that equal content gives equal bytes.
 [[nodiscard]] Result<Bytes> write_zip(const std::vector<ZipEntry>& entries);

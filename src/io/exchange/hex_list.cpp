@@ -29,9 +29,10 @@ Result<FoundSet> read_hex_list(std::string_view text) {
       gathering.skip();
       continue;
     }
-    const std::string_view rest = line.substr(hex_end);
-    const std::size_t name = std::min(rest.find_first_not_of(" \t,;:"), rest.size());
-    if (!gathering.add("", {*color, std::string(rest.substr(name))})) break;
+    // Behind a space all is name, behind another sign what follows the signs.
+    std::string_view rest = line.substr(hex_end);
+    if (!rest.starts_with(' ')) rest.remove_prefix(std::min(rest.find_first_not_of(" \t,;:"), rest.size()));
+    if (!gathering.add("", {*color, std::string(trimmed(rest))})) break;
   }
   return gathering.done("a hex list");
 }

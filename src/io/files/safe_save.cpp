@@ -58,10 +58,13 @@ Error cannot_save(const fs::path& path, int code) {
 }
 
 /// 0 or an error number.
-int write_whole(int fd, const Bytes& bytes) {
+int write_whole(int fd, const Bytes& bytes, const Progress& progress) {
+  constexpr std::size_t at_once = 4 << 20;
   std::size_t done = 0;
   while (done < bytes.size()) {
-    const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
+    if (progress && !progress(0.9 * static_cast<double>(done) / static_cast<double>(bytes.size())))
+      return ECANCELED;
+    const ssize_t n = ::write(fd, bytes.data() + done, std::min(at_once, bytes.size() - done));
     if (n < 0 && errno == EINTR) continue;
     if (n < 0) return errno;
     done += static_cast<std::size_t>(n);
@@ -173,15 +176,17 @@ int give_name(int fd, const fs::path& part) {
 
 } // namespace
 
-Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup) {
+Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup, const Progress& progress) {
   const fs::path path = real_target(asked);
   const fs::path part = beside(path, ::getpid(), kPart), scratch = beside(path, ::getpid(), kLink);
   struct stat old {};
   const bool exists = ::stat(path.c_str(), &old) == 0;
   if (exists && !S_ISREG(old.st_mode)) return cannot_save(path, EACCES);
 
-  const auto give_up = [&](int code) {
+  const auto give_up = [&](int code) -> Status {
     ::unlink(part.c_str());
+    if (code == ECANCELED)
+      return Error{ErrorCode::Stopped, "Saving was stopped; the file is as it was.", path.string()};
     return cannot_save(path, code);
   };
   sweep(path);
@@ -189,7 +194,7 @@ Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup) {
   Descriptor fd(open_part(path, part, nameless));
   if (fd.get() < 0) return cannot_save(path, errno);
   if (exists && ::fchmod(fd.get(), old.st_mode & 07777) != 0) return give_up(errno);
-  if (const int code = write_whole(fd.get(), bytes)) return give_up(code);
+  if (const int code = write_whole(fd.get(), bytes, progress)) return give_up(code);
   if (const int code = nameless ? give_name(fd.get(), part) : 0) return give_up(code);
   if (fd.close() != 0) return give_up(errno);
   if (exists && backup == Backup::KeepVersionBefore)

@@ -1,6 +1,7 @@
 // The one way a file is read whole and the one way it is replaced.
 #pragma once
 
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "io/files/bytes.h"
 
@@ -23,6 +24,9 @@ enum class Backup { None, KeepVersionBefore };
 /// followed, permissions of the old file are kept. ERRORS: Unwritable with the reason; the old file is then
 /// untouched and nothing is left beside it. What a kill in the last moments may leave beside it, the next
 /// save takes away.
-[[nodiscard]] Status save_safely(const std::filesystem::path& path, const Bytes& bytes, Backup backup);
+/// `progress` is told how much is written; stopped before the renaming, nothing has changed and Stopped is
+/// given.
+[[nodiscard]] Status save_safely(const std::filesystem::path& path, const Bytes& bytes, Backup backup,
+                                 const Progress& progress = {});
 
 } // namespace zc

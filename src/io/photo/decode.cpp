@@ -1,5 +1,6 @@
 #include "io/photo/decode.h"
 
+#include "core/image/reduce.h"
 #include "io/photo/heif.h"
 #include "io/photo/profile.h"
 
@@ -119,7 +120,16 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
   return turned(image_to_srgb(jpeg->image, jpeg->icc, name, hook));
 }
 
+QImage reduced(const QImage& image, int width, int height) {
+  const int w = std::clamp(width, 1, image.width()), h = std::clamp(height, 1, image.height());
+  if (w == image.width() && h == image.height()) return image;
+  QImage out(w, h, image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  reduce(view_of(image), w, h, reinterpret_cast<std::uint32_t*>(out.bits()));
+  return out;
+}
+
 PixelView view_of(const QImage& image) {
+  Q_ASSERT(image.format() == QImage::Format_RGB32 || image.format() == QImage::Format_ARGB32);
   return {image.width(), image.height(), image.bytesPerLine() / 4,
           reinterpret_cast<const std::uint32_t*>(image.constBits())};
 }

@@ -22,7 +22,10 @@ using DecodeHook = std::function<bool(double)>;
 [[nodiscard]] Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::string& name,
                                           const DecodeHook& hook = {});
 
-/// The pixels of a decoded photo. REQUIRES 32-bit words, as decode_photo() gives; the image must outlive it.
+/// The pixels of a decoded photo. REQUIRES 32-bit words with straight alpha or none, as decode_photo() gives;
+/// the image must outlive it.
 [[nodiscard]] PixelView view_of(const QImage& image);
+/// The photo at a smaller size; see reduce(). A size that is not smaller along a side keeps that side.
+[[nodiscard]] QImage reduced(const QImage& image, int width, int height);
 
 } // namespace zc

@@ -66,7 +66,8 @@ AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
   });
   connect(&space, &Workspace::selectionChanged, this, &AdjustPanel::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &AdjustPanel::follow);
-  connect(&space, &Workspace::pieceChanged, this, &AdjustPanel::follow);
+  connect(&space, &Workspace::setsChanged, this, &AdjustPanel::follow);
+  connect(&space, &Workspace::geometryChanged, this, &AdjustPanel::follow);
   connect(&space, &Workspace::colorChanged, this, [this] {
     // The tint follows the current color.
     Adjustment a = m_space.set_work().adjustment();

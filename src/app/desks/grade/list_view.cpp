@@ -181,7 +181,7 @@ ListView::ListView(Workspace& space, QWidget* parent)
   column->addWidget(m_filter);
   column->addWidget(m_table, 1);
   connect(m_filter, &QLineEdit::textChanged, m_shown, &QSortFilterProxyModel::setFilterFixedString);
-  connect(&space, &Workspace::pieceChanged, this, &ListView::follow);
+  connect(&space, &Workspace::setsChanged, this, &ListView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &ListView::follow);
   connect(&space, &Workspace::selectionChanged, this, &ListView::show_selection);
   connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);

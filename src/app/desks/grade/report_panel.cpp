@@ -46,7 +46,8 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   column->addWidget(m_scroll, 1);
   column->addWidget(m_contrast);
   column->addWidget(make_rules());
-  connect(&space, &Workspace::pieceChanged, this, &ReportPanel::follow);
+  connect(&space, &Workspace::setsChanged, this, &ReportPanel::follow);
+  connect(&space, &Workspace::geometryChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::selectionChanged, this, &ReportPanel::follow_selection);
 }
 

@@ -146,7 +146,7 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
-  connect(&space, &Workspace::pieceChanged, this, &SetsPanel::follow);
+  connect(&space, &Workspace::setsChanged, this, &SetsPanel::follow);
   follow();
 }
 

@@ -30,8 +30,8 @@ MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent
   setMinimumHeight(90);
   setCursor(Qt::SplitHCursor);
   for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, qOverload<>(&QWidget::update));
-  connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+    connect(&space, signal, this, &MaskedPreview::renew);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &MaskedPreview::renew);
 }
 
 QRectF MaskedPreview::picture_rect() const {
@@ -55,8 +55,8 @@ void MaskedPreview::refresh_picture() {
   m_shown = wanted;
   std::size_t level = photo->levels.size() - 1;
   while (level > 0 && photo->levels[level].width() < size.width()) --level;
-  m_picture = photo->levels[level]
-                  .scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
+  m_picture = reduced(photo->levels[level], size.width(), size.height())
+                  .scaled(size)
                   .convertToFormat(QImage::Format_ARGB32);
   if (const MaskMapper* mapper = m_space.reader().mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
@@ -64,6 +64,22 @@ void MaskedPreview::refresh_picture() {
   if (wanted.values_only)
     to_value_greys(words, words,
                    static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));
+}
+
+/// What takes a while is made before painting, never in it.
+void MaskedPreview::renew() {
+  if (isVisible() && m_space.reader().photo()) refresh_picture();
+  update();
+}
+
+void MaskedPreview::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  renew();
+}
+
+void MaskedPreview::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  renew();
 }
 
 void MaskedPreview::paintEvent(QPaintEvent*) {
@@ -76,7 +92,6 @@ void MaskedPreview::paintEvent(QPaintEvent*) {
                      tr("Add a reference at Observe to see it through the mask."));
     return;
   }
-  refresh_picture();
   const QRectF r = picture_rect();
   painter.drawImage(r, m_picture);
   const double x = r.left() + m_space.session().looking.edge * r.width();

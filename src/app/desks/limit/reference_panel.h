@@ -27,10 +27,13 @@ public:
 
 protected:
   void paintEvent(QPaintEvent* event) override;
+  void showEvent(QShowEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
 
 private:
+  void renew();
   void refresh_picture();
   void move_edge(double x);
   struct Shown {

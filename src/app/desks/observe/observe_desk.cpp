@@ -39,7 +39,8 @@ ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
   middle->addWidget(side);
   column->addLayout(middle, 1);
   column->addWidget(make_foot());
-  connect(&space, &Workspace::pieceChanged, this, &ObserveDesk::follow);
+  connect(&space, &Workspace::referencesChanged, this, &ObserveDesk::follow);
+  connect(&space, &Workspace::geometryChanged, this, &ObserveDesk::follow);
   connect(&space, &Workspace::viewChanged, this, &ObserveDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);

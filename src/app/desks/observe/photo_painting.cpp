@@ -54,20 +54,45 @@ void PhotoView::refresh_picture() {
   // Only what can be seen is drawn, from the part of the level that it needs.
   const QRectF seen = to_widget().inverted().mapRect(QRectF(rect())).intersected(shown_part());
   const double to_source = static_cast<double>(source.width()) / m_photo->full().width();
+  QRectF part(seen.topLeft() * to_source, seen.size() * to_source);
   QPainter painter(&m_picture);
   painter.setRenderHint(QPainter::SmoothPixmapTransform, m_scale * ratio < 4);
   painter.setTransform(to_widget());
-  painter.drawImage(seen, source, QRectF(seen.topLeft() * to_source, seen.size() * to_source));
+  const double smaller = m_scale * ratio / to_source;
+  if (smaller < 1) {
+    // Whole pixels around the part, made smaller in linear light; what is left to the painter is a shift.
+    const QRect whole = part.toAlignedRect().intersected(source.rect());
+    const QImage small = reduced(source.copy(whole), static_cast<int>(std::lround(whole.width() * smaller)),
+                                 static_cast<int>(std::lround(whole.height() * smaller)));
+    const double across = static_cast<double>(small.width()) / std::max(1, whole.width()),
+                 down = static_cast<double>(small.height()) / std::max(1, whole.height());
+    part = QRectF((part.x() - whole.x()) * across, (part.y() - whole.y()) * down, part.width() * across,
+                  part.height() * down);
+    painter.drawImage(seen, small, part);
+  } else {
+    painter.drawImage(seen, source, part);
+  }
   painter.end();
+  m_picture.convertTo(QImage::Format_ARGB32); // The analyses read straight alpha.
   const QSize full = m_photo->full().size();
   apply_look(m_space, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
              static_cast<int>(std::lround(edge * ratio)));
 }
 
+/// What takes a while is made before painting, never in it.
+void PhotoView::renew() {
+  if (m_photo && isVisible()) refresh_picture();
+  update();
+}
+
+void PhotoView::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  renew();
+}
+
 void PhotoView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   if (!m_photo) return paint_empty(painter);
-  refresh_picture();
   painter.drawImage(0, 0, m_picture);
   painter.setRenderHint(QPainter::Antialiasing);
   paint_region(painter);

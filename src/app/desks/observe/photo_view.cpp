@@ -45,7 +45,7 @@ void PhotoView::follow() {
     m_crop.reset();
     fit();
   }
-  update();
+  renew();
 }
 
 QRectF PhotoView::shown_part() const {
@@ -75,7 +75,7 @@ void PhotoView::fit() {
     m_center = shown_part().center();
   }
   emit zoomChanged();
-  update();
+  renew();
 }
 
 void PhotoView::turn_view(int quarters) {
@@ -132,7 +132,7 @@ void PhotoView::settle() {
   m_center = {std::clamp(m_center.x(), part.left(), part.right()),
               std::clamp(m_center.y(), part.top(), part.bottom())};
   emit zoomChanged();
-  update();
+  renew();
 }
 
 std::optional<QPoint> PhotoView::pixel_at(QPointF position) const {
@@ -196,7 +196,7 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_Space:
     m_space_held = true;
     setCursor(Qt::OpenHandCursor);
-    update();
+    renew();
     return;
   case Qt::Key_Plus:
   case Qt::Key_Equal:
@@ -332,7 +332,7 @@ void PhotoView::mousePressEvent(QMouseEvent* event) {
   } else {
     begin_sample(event->position(), event->modifiers());
   }
-  update();
+  renew();
 }
 
 void PhotoView::mouseMoveEvent(QMouseEvent* event) {
@@ -370,7 +370,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
     break;
   }
   }
-  update();
+  renew();
 }
 
 void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
@@ -388,12 +388,12 @@ void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
     move_sample(event->position());
     m_space.end_pick();
   }
-  update();
+  renew();
 }
 
 void PhotoView::leaveEvent(QEvent*) {
   m_pointer.reset();
-  update();
+  renew();
 }
 
 } // namespace zc

@@ -36,6 +36,7 @@ signals:
 protected:
   void paintEvent(QPaintEvent* event) override;
   void resizeEvent(QResizeEvent* event) override;
+  void showEvent(QShowEvent* event) override;
   void wheelEvent(QWheelEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   void keyReleaseEvent(QKeyEvent* event) override;
@@ -48,6 +49,7 @@ private:
   enum class Drag { None, Pan, Sample, Region, Edge, Pin };
   void follow();
   void follow_ticks();
+  void renew();
   void refresh_picture();
   void settle();
   void change_sample_side(int steps);

@@ -25,7 +25,7 @@ ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent) : QWidget(pare
     updateGeometry();
     update();
   };
-  connect(&space, &Workspace::pieceChanged, this, follow);
+  connect(&space, &Workspace::referencesChanged, this, follow);
   connect(&space, &Workspace::viewChanged, this, follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, follow);
 }

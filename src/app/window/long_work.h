@@ -1,0 +1,36 @@
+// Work on a file that takes longer than a moment: beside the window, with progress and stop.
+#pragma once
+
+#include "core/base/progress.h"
+
+#include <QThreadPool>
+#include <QWidget>
+#include <atomic>
+
+class QLabel;
+class QProgressBar;
+
+namespace zc {
+
+class LongWork final : public QWidget {
+  Q_OBJECT
+public:
+  explicit LongWork(QWidget* parent);
+  ~LongWork() override;
+
+  /// Runs the work on another thread and comes back when it is done; meanwhile the window goes on painting
+  /// and the painter may go on working. REQUIRES that none is running.
+  void run(const QString& what, const std::function<void(const Progress&)>& work);
+  [[nodiscard]] bool running() const { return m_running; }
+  void stop() { m_stop = true; }
+
+private:
+  QLabel* m_what;
+  QProgressBar* m_bar;
+  QThreadPool m_pool;
+  std::atomic<bool> m_stop{false};
+  std::atomic<double> m_share{0};
+  bool m_running = false;
+};
+
+} // namespace zc

@@ -1,0 +1,168 @@
+// An afternoon at the desk without a window: picks, wheels, masks, laying, selecting.
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/mask/patterns.h"
+#include "core/piece/laying.h"
+#include "core/session/session.h"
+#include "support/check.h"
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+constexpr WheelSpec kTraditional{}, kLightHsl{HueScale::Light, SaturationMeasure::Hsl};
+
+/// Piece and session as the window holds them together.
+struct Afternoon {
+  Piece piece = new_piece({});
+  Geometry geometry{piece};
+  Session session = started({}, piece, geometry, {});
+
+  void edit(const Result<Piece>& next) {
+    if (!next) qFatal("%s", next.error().sentence.c_str());
+    piece = *next;
+    geometry = geometry.followed(piece);
+    session = followed(session, piece, geometry);
+  }
+  [[nodiscard]] PickRules rules() const { return pick_rules(session, piece, geometry); }
+  void lay() { edit(with_color_laid(piece, session.family, current_color(session))); }
+  [[nodiscard]] const List<Swatch>& swatches() const { return current_set(piece)->families[0].swatches; }
+};
+
+} // namespace
+
+class SessionTest : public QObject {
+  Q_OBJECT
+private slots:
+  void a_pick_is_told_by_what_changed() {
+    Afternoon a;
+    const Session before = a.session;
+    const Session picked = *picked_in_plan(pick_begun(before), a.rules(), disc_point(120, 0.5));
+    CHECK_ANGLE(picked.at.at.a, 120, 1e-9);
+    CHECK_NEAR(picked.at.at.v, before.at.at.v, 1e-9);
+    QCOMPARE(picked.at.wheel, kTraditional);
+    const SessionChange moved = change_between(before, picked);
+    QVERIFY(moved.color && !moved.at_hand && !moved.selection && !moved.view && !moved.string);
+    const Session ended = pick_ended(picked);
+    QVERIFY(ended.at_hand.recent.front() == picked.color() && ended.at_hand.wells[0] == picked.color());
+    QVERIFY(change_between(picked, ended).at_hand && !change_between(picked, ended).color);
+    QCOMPARE(back_to_before(ended, a.geometry).color(), before.color());
+    QCOMPARE(back_to_before(back_to_before(ended, a.geometry), a.geometry).color(), picked.color());
+    // In the section and on the rail hue and saturation are those of now.
+    const Session cut = picked_in_section(ended, a.rules(), -0.25, 60);
+    CHECK_ANGLE(cut.at.at.a, 300, 1e-9);
+    CHECK_NEAR(cut.at.at.r, 0.25, 1e-9);
+    CHECK_ANGLE(cut.section_angle, 120, 1e-9);
+    CHECK_NEAR(value_of(picked_on_rail(cut, a.rules(), 30).color()), 30, 1e-6);
+    CHECK_ANGLE(nudged_hue(ended, a.rules(), 5)->at.at.a, 125, 1e-6);
+    CHECK_NEAR(nudged_saturation(ended, a.rules(), -0.1)->at.at.r, 0.4, 1e-6);
+    CHECK_NEAR(nudged_value(ended, a.rules(), 3).at.at.v, before.at.at.v + 3, 1e-6);
+  }
+  void a_mask_that_holds_nothing_refuses_picks() {
+    Afternoon a;
+    a.edit(with_mask(a.piece, Mask{}));
+    QVERIFY(!picked_in_plan(a.session, a.rules(), {0.1, 0.1}) &&
+            !nudged_saturation(a.session, a.rules(), 0.1));
+    QVERIFY(!neutral_taken_up(a.session, a.geometry) && !key_colors(a.session, a.geometry));
+    QVERIFY(!outside_mask(a.session, a.geometry));
+    a.edit(with_mask(a.piece, pattern_mask({Pattern::Triad, 0, 20})));
+    QCOMPARE(key_colors(a.session, a.geometry)->size(), a.geometry.region()->corners().size());
+    const Session neutral = *neutral_taken_up(a.session, a.geometry);
+    QVERIFY(*outside_mask(neutral, a.geometry) == 0);
+    // Switched off it judges nothing.
+    a.edit(with_mask_on(a.piece, false));
+    QVERIFY(!a.geometry.region() && !outside_mask(a.session, a.geometry));
+  }
+  /// A place is true only on the wheel it was picked on.
+  void a_place_stays_with_its_wheel() {
+    Afternoon a;
+    const Srgb blue = *parse_color("#1f55b5");
+    a.session = taken_up(a.session, a.geometry, blue);
+    a.lay();
+    QCOMPARE(a.swatches()[0].picked->wheel, kTraditional);
+    a.edit(with_mask(a.piece, pattern_mask({Pattern::Triad, 0, 20})));
+    a.edit(with_wheel(a.piece, kLightHsl));
+    QCOMPARE(a.session.at.wheel, kLightHsl);
+    // Turned by nothing along with the mask a color stays what it is.
+    a.edit(with_mask_turned(a.piece, 0, Carry::SetToo));
+    QCOMPARE(rounded_8bit(a.swatches()[0].color), rounded_8bit(blue));
+    // Taken up it is marked where it is on this wheel.
+    const Session taken = taken_up(a.session, a.geometry, a.swatches()[0].color, a.swatches()[0].picked);
+    const WheelPoint there = Wheel(kLightHsl).locate(blue);
+    CHECK_ANGLE(taken.at.at.a, there.a, 1e-4);
+    CHECK_NEAR(taken.at.at.r, there.r, 1e-4);
+    // Pasted from a piece with another wheel and turned there it turns about its own place.
+    Afternoon other;
+    other.edit(with_wheel(other.piece, kLightHsl));
+    const Swatch copy{9, blue, WheelPlace{Wheel(kTraditional).locate(blue), kTraditional}, "blue"};
+    other.edit(with_swatches_pasted_into(other.piece, 0, {copy}));
+    other.edit(with_mask(other.piece, pattern_mask({Pattern::Triad, 0, 20})));
+    other.edit(with_mask_turned(other.piece, 30, Carry::SetToo));
+    CHECK_ANGLE(Wheel(kLightHsl).locate(other.swatches()[0].color).a, there.a + 30, 1e-3);
+  }
+  void a_neutral_keeps_its_hue_on_every_wheel() {
+    Afternoon a;
+    a.session = *picked_in_plan(a.session, a.rules(), disc_point(77, 0.4));
+    a.session = *picked_in_plan(a.session, a.rules(), {0, 0});
+    QCOMPARE(a.session.at.at.a, 77.0);
+    a.edit(with_wheel(a.piece, kLightHsl));
+    QCOMPARE(a.session.at.at.a, 77.0);
+  }
+  void relations_stand_or_follow() {
+    Afternoon a;
+    a.session = *picked_in_plan(a.session, a.rules(), disc_point(120, 0.5));
+    const Session fixed = relations_fixed(a.session, true);
+    const Session moved = *picked_in_plan(fixed, a.rules(), disc_point(200, 0.5));
+    CHECK_ANGLE(relations_place(moved).a, 120, 1e-9);
+    CHECK_ANGLE(relations_place(relations_fixed(moved, false)).a, 200, 1e-9);
+    // On another wheel they are found anew from the color they were fixed at.
+    a.session = moved;
+    a.edit(with_wheel(a.piece, kLightHsl));
+    CHECK_ANGLE(relations_place(a.session).a, Wheel(kLightHsl).locate(fixed.color()).a, 1e-6);
+  }
+  void wells_are_taken_up_and_laid_down() {
+    Afternoon a;
+    QCOMPARE(well_taken_up(a.session, a.geometry, 3).error().code, ErrorCode::NotFound);
+    a.session = taken_up(a.session, a.geometry, {0.9, 0.2, 0.1});
+    a.session = well_laid_down(a.session, 3);
+    a.session.filling_well.reset();
+    a.session = taken_up(a.session, a.geometry, {0.1, 0.2, 0.9});
+    QVERIFY(a.session.at_hand.wells[0] == (Srgb{0.9, 0.2, 0.1}));
+    QCOMPARE(well_taken_up(a.session, a.geometry, 3)->color(), (Srgb{0.9, 0.2, 0.1}));
+  }
+  void samples_are_held_where_it_is_wanted() {
+    Afternoon a;
+    a.edit(with_mask(a.piece, Mask{"disc", {{AreaMode::Adds, RingSector{0, 360, 0, 0.3}}}, 0, {}}));
+    const Srgb red{0.8, 0.1, 0.1};
+    QCOMPARE(sampled(a.session, a.geometry, red, {1, 2, 3}).color(), red);
+    a.session.looking.hold_samples = true;
+    const Session held = sampled(a.session, a.geometry, red, {1, 2, 3});
+    CHECK_NEAR(held.at.at.r, 0.3, 1e-4);
+    CHECK_NEAR(value_of(held.color()), value_of(red), 1e-6);
+    QCOMPARE(current_color(held).from, (SampleOrigin{1, 2, 3}));
+    QVERIFY(!taken_up(held, a.geometry, red).origin);
+  }
+  void selecting_follows_the_set() {
+    Afternoon a;
+    for (int i = 0; i < 5; ++i) a.lay();
+    std::vector<Id> ids;
+    for (const auto& s : a.swatches()) ids.push_back(s.id);
+    Session s = selected(a.session, a.piece, {ids[3], ids[1]});
+    QVERIFY(s.selection.swatches() == (std::vector<Id>{ids[1], ids[3]}) && s.selection.focus() == ids[1]);
+    s = extended_to(s, a.piece, ids[4]);
+    QVERIFY(s.selection.swatches() == (std::vector<Id>{ids[1], ids[2], ids[3], ids[4]}) &&
+            s.selection.focus() == ids[1]);
+    s = toggled(s, a.piece, ids[2]);
+    QVERIFY(!s.selection.has(ids[2]) && s.selection.has(ids[3]));
+    a.session = s;
+    a.edit(without_swatches(a.piece, {ids[1], ids[3]}));
+    QVERIFY(a.session.selection.swatches() == std::vector<Id>{ids[4]} &&
+            a.session.selection.focus() == ids[4]);
+    // Of another piece nothing stays selected.
+    QVERIFY(started(a.session, new_piece({}), a.geometry, {}).selection.empty());
+  }
+};
+
+QTEST_GUILESS_MAIN(SessionTest)
+#include "session_test.moc"
