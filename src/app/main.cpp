@@ -86,11 +86,15 @@ int main(int argc, char** argv) {
   line.add_option("--surround", options.surround, "Surround to use")
       ->check(CLI::IsMember({"dark", "middle", "light"}));
   line.add_option("--size", options.size, "Size of the window")->expected(2)->type_name("WIDTH HEIGHT");
-  zc::add_choice<zc::HueScale>(line, "--hues", zc::kHueWords, "Hue scale to start with",
-                               [&options](zc::HueScale hues) { options.hues = hues; });
-  zc::add_choice<zc::SaturationMeasure>(
-      line, "--measure", zc::kMeasureWords, "Saturation measure to start with",
-      [&options](zc::SaturationMeasure measure) { options.measure = measure; });
+  const auto words_of = [](const auto& table) {
+    std::vector<std::string> out;
+    for (const auto& w : table) out.emplace_back(w.word);
+    return out;
+  };
+  zc::add_choice(line, "--hues", words_of(zc::kHueWords), "Hue scale to start with",
+                 [&options](std::size_t i) { options.hues = zc::kHueWords[i].value; });
+  zc::add_choice(line, "--measure", words_of(zc::kMeasureWords), "Saturation measure to start with",
+                 [&options](std::size_t i) { options.measure = zc::kMeasureWords[i].value; });
   line.add_flag("--values-only", options.values_only, "Start with values only");
   CLI11_PARSE(line, argc, argv);
 

@@ -5,9 +5,9 @@
 
 namespace zc::cli {
 
-void add_wheel_options(CLI::App& command, WheelSpec& wheel) {
-  add_choice(command, "--hues", kHueWords, "Hue scale", wheel.hues);
-  add_choice(command, "--measure", kMeasureWords, "Saturation measure", wheel.measure);
+void add_wheel_options(const Options& command, WheelSpec& wheel) {
+  command.choice("--hues", kHueWords, "Hue scale", wheel.hues);
+  command.choice("--measure", kMeasureWords, "Saturation measure", wheel.measure);
 }
 
 Json color_json(Srgb c) {

@@ -2,6 +2,7 @@
 // standard error and exit code 2.
 #include "cli/command.h"
 
+#include <CLI/CLI.hpp>
 #include <iostream>
 
 namespace {
@@ -22,15 +23,14 @@ int report(const Result<Json>& result) {
   return 0;
 }
 
-std::vector<Command> all_commands(CLI::App& app) {
+std::vector<Command> all_commands(const Options& app) {
   std::vector<Command> out{add_describe(app), add_difference(app), add_wheel(app),    add_mask(app),
                            add_string(app),   add_mix(app),        add_partners(app), add_check(app),
                            add_limit(app),    add_export(app),     add_import(app),   add_grade(app),
                            add_adjust(app)};
-  auto* parcel = app.add_subcommand("parcel", "Sets and masks for others in one file");
-  parcel->require_subcommand(1);
-  out.push_back(add_parcel_pack(*parcel));
-  out.push_back(add_parcel_list(*parcel));
+  const Options parcel = app.group("parcel", "Sets and masks for others in one file");
+  out.push_back(add_parcel_pack(parcel));
+  out.push_back(add_parcel_list(parcel));
   for (const auto& add : {add_pack, add_inspect, add_sample, add_extract, add_look}) out.push_back(add(app));
   return out;
 }
@@ -40,7 +40,7 @@ std::vector<Command> all_commands(CLI::App& app) {
 int main(int argc, char** argv) {
   CLI::App app("Color, wheel and palette answers from Zonachrom.");
   app.require_subcommand(1);
-  const auto commands = all_commands(app);
+  const auto commands = all_commands(Options(app));
   try {
     app.parse(argc, argv);
   } catch (const CLI::Success& done) {
@@ -49,6 +49,6 @@ int main(int argc, char** argv) {
     return refuse(wrong.what());
   }
   for (const auto& command : commands)
-    if (command.app->parsed()) return report(command.run());
+    if (command.options.parsed()) return report(command.run());
   return kBadInput;
 }

@@ -93,10 +93,10 @@ Json color_fields(Srgb c) {
 
 } // namespace
 
-void add_photo_options(CLI::App& command, PhotoRequest& photo, bool with_region) {
-  command.add_option("photo", photo.photo, "Photo file")->required();
-  if (with_region) command.add_option("--region", photo.region, "X,Y,W,H in pixels");
-  command.add_option("--piece", photo.piece, "Piece whose mask is used");
+void add_photo_options(const Options& command, PhotoRequest& photo, bool with_region) {
+  command.text("photo", photo.photo, "Photo file", Options::Need::Needed);
+  if (with_region) command.text("--region", photo.region, "X,Y,W,H in pixels");
+  command.text("--piece", photo.piece, "Piece whose mask is used");
 }
 
 Result<Json> inspect(const PhotoRequest& request) {

@@ -12,7 +12,7 @@ struct PhotoRequest {
 };
 
 /// The photo, the piece whose mask is used and, if asked for, the region.
-void add_photo_options(CLI::App& command, PhotoRequest& photo, bool with_region);
+void add_photo_options(const Options& command, PhotoRequest& photo, bool with_region);
 
 [[nodiscard]] Result<Json> inspect(const PhotoRequest& request);
 [[nodiscard]] Result<Json> sample(const PhotoRequest& request, const std::string& at, int side);

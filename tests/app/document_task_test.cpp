@@ -1,15 +1,20 @@
 // Saving, opening, exporting; nothing is lost and nothing lies.
 #include "app/seams/end_requests.h"
 #include "app/store/journal.h"
+#include "app/window/long_work.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
 
+#include <QCryptographicHash>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
 #include <QProcess>
+#include <QPushButton>
+#include <QTimer>
 
 using namespace zc;
 using namespace zc::test;
@@ -39,9 +44,14 @@ private slots:
   void a_terminated_program_leaves_its_work_and_nothing_else();
   void no_other_file_is_overwritten_unasked();
   void taking_a_picture_leaves_settings_alone();
+  void large_files_are_worked_on_beside_the_window();
   void a_piece_open_twice_and_a_read_only_one_say_so();
 
 private:
+  static QByteArray read(const QString& file) {
+    QFile f(file);
+    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+  }
   QString state() { return m_desk->part<QLabel>("state").text(); }
   QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
   void save_as(const QString& to) {
@@ -269,6 +279,40 @@ void DocumentTask::a_terminated_program_leaves_its_work_and_nothing_else() {
   m_desk->dialogs.take_recovery = true;
   QVERIFY(m_desk->window.documents().recover());
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
+}
+
+void DocumentTask::large_files_are_worked_on_beside_the_window() {
+  // No photo, but as many bytes as several have.
+  auto bytes = std::make_shared<std::vector<unsigned char>>(
+      static_cast<std::size_t>(qEnvironmentVariableIntValue("LARGE_MB") + 30) << 20);
+  for (std::size_t i = 0; i < bytes->size(); ++i) (*bytes)[i] = static_cast<unsigned char>(i * i >> 7);
+  m_desk->space().store().apply("Add reference",
+                                [&](Piece p) { return with_reference(std::move(p), "large", "png", bytes); });
+  auto& bar = m_desk->part<LongWork>("longWork");
+  QElapsedTimer since;
+  qint64 longest = 0;
+  int ticks = 0, seen = 0;
+  QTimer timer;
+  connect(&timer, &QTimer::timeout, this, [&] {
+    if (ticks++ > 0) longest = std::max(longest, since.elapsed());
+    since.start();
+    seen += bar.isVisible();
+  });
+  timer.start(1);
+  save_as(path("large.zonachrom"));
+  QVERIFY(ticks > 3 && seen > 3 && !bar.isVisible() && state() == "saved");
+  const Piece saved = m_desk->piece();
+  ticks = 0;
+  QVERIFY(m_desk->window.documents().open(path("large.zonachrom")));
+  QVERIFY(ticks > 3 && m_desk->piece() == saved);
+  qInfo("the window was held for %lld ms at most", longest);
+  // Stopped, the file and the piece stay as they are, and the work is not called saved.
+  m_desk->space().lay_current();
+  const QByteArray before = QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1);
+  QTimer::singleShot(0, this, [&] { bar.findChild<QPushButton*>("stopLongWork")->click(); });
+  m_desk->trigger("Save");
+  QVERIFY(m_desk->space().store().edited());
+  QCOMPARE(QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1), before);
 }
 
 void DocumentTask::taking_a_picture_leaves_settings_alone() {

@@ -23,6 +23,7 @@
 #include "support/check.h"
 #include "support/full_document.h"
 
+#include <QBuffer>
 #include <QColorSpace>
 #include <QImage>
 #include <QTemporaryDir>
@@ -314,6 +315,26 @@ private slots:
     QVERIFY(run({"partners", "--help"}).out.contains("traditional, light, ink or even"));
     for (const char* base : {"1e400", "nan", "-inf"})
       QVERIFY2(run({"mask", "--pattern", "triad", "--base", base}).code == 2, base);
+  }
+  void damaged_pictures_give_one_sentence() {
+    const QTemporaryDir folder;
+    QImage picture(40, 40, QImage::Format_RGB32);
+    for (int y = 0; y < 40; ++y)
+      for (int x = 0; x < 40; ++x) picture.setPixel(x, y, qRgb(x * 6, y * 6, x * y % 256));
+    for (const char* format : {"png", "tiff"}) {
+      QByteArray bytes;
+      QBuffer buffer(&bytes);
+      QVERIFY(buffer.open(QIODevice::WriteOnly) && picture.save(&buffer, format));
+      for (const qsizetype keep : {bytes.size() / 2, bytes.size() - 20}) {
+        const QString path = folder.filePath(format);
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(bytes.left(keep));
+        file.close();
+        const Run answer = run({"inspect", path});
+        QVERIFY2(answer.error.count('\n') <= 1, qPrintable(answer.error));
+      }
+    }
   }
   void reports_of_large_sets_are_bounded_and_counted() {
     const QTemporaryDir folder;

@@ -5,6 +5,9 @@
 #include "support/check.h"
 #include "support/full_document.h"
 
+#include <QFile>
+#include <nlohmann/json.hpp>
+
 #include <functional>
 #include <random>
 
@@ -99,6 +102,31 @@ private slots:
     Piece many = whole;
     for (std::size_t i = 0; i < 3000; ++i) many.references.push_back({50 + i, over, "png", nullptr, {}});
     QCOMPARE(check(many).size(), kMostFaults);
+  }
+  void the_schema_has_the_same_bounds() {
+    QFile file(DOCS_FOLDER "/piece.schema.json");
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const auto schema = nlohmann::json::parse(file.readAll().toStdString());
+    const auto number = [&](const char* pointer) {
+      return schema[nlohmann::json::json_pointer(pointer)].get<double>();
+    };
+    const auto& mask = schema["$defs"]["mask"]["properties"]["areas"];
+    const auto& set = schema["$defs"]["set"]["properties"];
+    QVERIFY(mask["maxItems"] == kMostAreas && number("/properties/references/maxItems") == kMostReferences);
+    QVERIFY(number("/properties/sets/maxItems") == kMostSets && set["tags"]["maxItems"] == kMostTags);
+    QVERIFY(set["families"]["maxItems"] == kMostFamilies && set["versions"]["maxItems"] == kMostVersions);
+    QVERIFY(number("/$defs/family/properties/swatches/maxItems") == kMostSwatches);
+    QVERIFY(number("/$defs/swatch/properties/place/maximum") == kMostPlaces - 1);
+    const std::pair<const char*, Range> ranges[] = {{"value_steps", kValueStepsRange},
+                                                    {"near_duplicate", kNearDuplicateRange},
+                                                    {"twin", kTwinRange},
+                                                    {"gap", kGapRange},
+                                                    {"outside", kOutsideRange}};
+    for (const auto& [name, range] : ranges) {
+      const auto& rule = schema["properties"]["grading"]["properties"][name];
+      QVERIFY2(rule["minimum"] == range.low && rule["maximum"] == range.high, name);
+    }
+    QVERIFY(number("/$defs/count/maximum") == kTargetRange.high);
   }
   void edits_keep_what_readers_take() {
     // The inner handle of a sector that lies near neutral.

@@ -42,20 +42,20 @@ Result<Json> adjust_set(const Request& r) {
 
 } // namespace
 
-Command add_adjust(CLI::App& app) {
+Command add_adjust(const Options& app) {
   auto r = std::make_shared<Request>();
   Adjustment& a = r->adjustment;
-  auto* command = app.add_subcommand("adjust", "Change all colors of a set");
-  command->add_option("piece", r->piece, "Piece file")->required();
-  command->add_option("--set", r->set, "Name of the set")->required();
-  add_number(*command, "--turn", a.turn, "Degrees on the piece's wheel");
-  add_number(*command, "--saturation", a.saturation, "Factor");
-  add_number(*command, "--value", a.value, "Added to L*");
-  add_number(*command, "--contrast", a.contrast, "Factor of the distance in L* from the pivot");
-  add_number(*command, "--pivot", a.pivot, "L* that contrast leaves; 50 when left out");
-  command->add_option("--toward", r->tint, "Color of a light to tint toward");
-  add_number(*command, "--share", a.tint_share, "How far toward it, 0 to 1");
-  command->add_option("-o,--output", r->output, "Piece file to write")->required();
+  const Options command = app.command("adjust", "Change all colors of a set");
+  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.text("--set", r->set, "Name of the set", Options::Need::Needed);
+  command.number("--turn", a.turn, "Degrees on the piece's wheel");
+  command.number("--saturation", a.saturation, "Factor");
+  command.number("--value", a.value, "Added to L*");
+  command.number("--contrast", a.contrast, "Factor of the distance in L* from the pivot");
+  command.number("--pivot", a.pivot, "L* that contrast leaves; 50 when left out");
+  command.text("--toward", r->tint, "Color of a light to tint toward");
+  command.number("--share", a.tint_share, "How far toward it, 0 to 1");
+  command.text("-o,--output", r->output, "Piece file to write", Options::Need::Needed);
   return {command, [r] { return adjust_set(*r); }};
 }
 

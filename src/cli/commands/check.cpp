@@ -17,10 +17,10 @@ Result<Json> check_piece(const std::string& path) {
 
 } // namespace
 
-Command add_check(CLI::App& app) {
+Command add_check(const Options& app) {
   auto piece = std::make_shared<std::string>();
-  auto* command = app.add_subcommand("check", "Tell whether a piece is whole, and what is broken in it");
-  command->add_option("piece", *piece, "Piece file")->required();
+  const Options command = app.command("check", "Tell whether a piece is whole, and what is broken in it");
+  command.text("piece", *piece, "Piece file", Options::Need::Needed);
   return {command, [piece] { return check_piece(*piece); }};
 }
 

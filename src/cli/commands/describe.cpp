@@ -46,10 +46,10 @@ Result<Json> describe(const std::vector<std::string>& colors) {
 
 } // namespace
 
-Command add_describe(CLI::App& app) {
+Command add_describe(const Options& app) {
   auto colors = std::make_shared<std::vector<std::string>>();
-  auto* command = app.add_subcommand("describe", "Show colors in every space");
-  command->add_option("color", *colors, "#rrggbb, #rgb or srgb:R,G,B")->required();
+  const Options command = app.command("describe", "Show colors in every space");
+  command.texts("color", *colors, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
   return {command, [colors] { return describe(*colors); }};
 }
 

@@ -30,11 +30,12 @@ struct Request {
 
 } // namespace
 
-Command add_difference(CLI::App& app) {
+Command add_difference(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("difference", "CIEDE2000 between two colors");
-  command->add_option("color", r->colors, "#rrggbb, #rgb or srgb:R,G,B");
-  command->add_option("--lab", r->labs, "L,a,b relative to D65")->expected(1)->take_all();
+  const Options command = app.command("difference", "CIEDE2000 between two colors");
+  command.texts("color", r->colors, "#rrggbb, #rgb or srgb:R,G,B");
+  command.each(
+      "--lab", [r](const std::string& text) { r->labs.push_back(text); }, "L,a,b relative to D65");
   return {command, [r] { return difference(r->colors, r->labs); }};
 }
 

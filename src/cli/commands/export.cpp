@@ -32,13 +32,13 @@ std::vector<Word<ExchangeFormat>> format_words() {
 
 } // namespace
 
-Command add_export(CLI::App& app) {
+Command add_export(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("export", "Write a set of a piece");
-  command->add_option("piece", r->piece, "Piece file")->required();
-  command->add_option("--set", r->set, "Name of the set")->required();
-  add_choice(*command, "--format", format_words(), "Format of the file", r->format);
-  command->add_option("-o,--output", r->output, "File to write")->required();
+  const Options command = app.command("export", "Write a set of a piece");
+  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.text("--set", r->set, "Name of the set", Options::Need::Needed);
+  command.choice("--format", format_words(), "Format of the file", r->format);
+  command.text("-o,--output", r->output, "File to write", Options::Need::Needed);
   return {command, [r] { return export_set(*r); }};
 }
 

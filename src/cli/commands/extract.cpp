@@ -14,17 +14,17 @@ struct Request {
 
 } // namespace
 
-Command add_extract(CLI::App& app) {
+Command add_extract(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("extract", "Take a palette out of a photo");
-  add_photo_options(*command, r->photo, true);
-  command->add_option("--count", r->spec.count, "How many colors");
-  command->add_option("--bands", r->bands, "How many light, middle and dark ones: L,M,D");
-  add_number(*command, "--min-difference", r->spec.least_difference, "Least CIEDE2000 between two");
-  command->add_flag("--inside", r->inside, "Only pixels inside the piece's mask");
-  command->add_flag("--mapped", r->mapped, "Pixels outside the mask at their nearest place inside");
-  command->add_flag("--typical", r->typical, "Real pixels instead of means");
-  command->add_option("-o,--output", r->output, "File to write");
+  const Options command = app.command("extract", "Take a palette out of a photo");
+  add_photo_options(command, r->photo, true);
+  command.whole("--count", r->spec.count, "How many colors");
+  command.text("--bands", r->bands, "How many light, middle and dark ones: L,M,D");
+  command.number("--min-difference", r->spec.least_difference, "Least CIEDE2000 between two");
+  command.flag("--inside", r->inside, "Only pixels inside the piece's mask");
+  command.flag("--mapped", r->mapped, "Pixels outside the mask at their nearest place inside");
+  command.flag("--typical", r->typical, "Real pixels instead of means");
+  command.text("-o,--output", r->output, "File to write");
   return {command, [r] {
             r->spec.mask = r->inside ? MaskUse::InsideOnly : r->mapped ? MaskUse::MapInto : MaskUse::Ignore;
             r->spec.representative = r->typical ? Representative::Pixel : Representative::Mean;

@@ -102,11 +102,11 @@ Result<Json> grade_set(const Request& r) {
 
 } // namespace
 
-Command add_grade(CLI::App& app) {
+Command add_grade(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("grade", "Grading report of a set");
-  command->add_option("piece", r->piece, "Piece file")->required();
-  command->add_option("--set", r->set, "Name of the set")->required();
+  const Options command = app.command("grade", "Grading report of a set");
+  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.text("--set", r->set, "Name of the set", Options::Need::Needed);
   return {command, [r] { return grade_set(*r); }};
 }
 

@@ -56,12 +56,12 @@ Result<Json> import_set(const Request& r) {
 
 } // namespace
 
-Command add_import(CLI::App& app) {
+Command add_import(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("import", "Bring a palette file or a picture into a piece");
-  command->add_option("file", r->file, "File to read; its format is told from the contents")->required();
-  command->add_option("--into", r->piece, "Piece file; made where there is none")->required();
-  command->add_option("--set", r->set, "Set to add to, or the name of a new one");
+  const Options command = app.command("import", "Bring a palette file or a picture into a piece");
+  command.text("file", r->file, "File to read; its format is told from the contents", Options::Need::Needed);
+  command.text("--into", r->piece, "Piece file; made where there is none", Options::Need::Needed);
+  command.text("--set", r->set, "Set to add to, or the name of a new one");
   return {command, [r] { return import_set(*r); }};
 }
 

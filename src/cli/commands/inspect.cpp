@@ -4,10 +4,10 @@
 
 namespace zc::cli {
 
-Command add_inspect(CLI::App& app) {
+Command add_inspect(const Options& app) {
   auto photo = std::make_shared<PhotoRequest>();
-  auto* command = app.add_subcommand("inspect", "Value plan and facts of a photo");
-  add_photo_options(*command, *photo, true);
+  const Options command = app.command("inspect", "Value plan and facts of a photo");
+  add_photo_options(command, *photo, true);
   return {command, [photo] { return inspect(*photo); }};
 }
 

@@ -49,25 +49,25 @@ Result<Json> limit(const Request& r) {
 
 } // namespace
 
-Command add_limit(CLI::App& app) {
+Command add_limit(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("limit", "Change the wheel of a piece, turn its mask");
-  command->add_option("piece", r->piece, "Piece file")->required();
-  add_choice<HueScale>(*command, "--hues", kHueWords, "Hue scale", [r](HueScale hues) {
+  const Options command = app.command("limit", "Change the wheel of a piece, turn its mask");
+  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.choice<HueScale>("--hues", kHueWords, "Hue scale", [r](HueScale hues) {
     r->wheel.hues = hues;
     r->other_hues = true;
   });
-  add_choice<SaturationMeasure>(*command, "--measure", kMeasureWords, "Saturation measure",
-                                [r](SaturationMeasure measure) {
-                                  r->wheel.measure = measure;
-                                  r->other_measure = true;
-                                });
-  add_choice(*command, "--keep", kKeeps, "What of the mask stays on another wheel", r->keeps);
-  auto* turn = add_number(*command, "--turn", r->turn, "Degrees clockwise");
-  command->add_flag("--carry", r->carry, "Turn the current set along with the mask");
-  command->add_option("-o,--output", r->output, "Piece file to write")->required();
-  return {command, [r, turn] {
-            r->turned = turn->count() > 0;
+  command.choice<SaturationMeasure>("--measure", kMeasureWords, "Saturation measure",
+                                    [r](SaturationMeasure measure) {
+                                      r->wheel.measure = measure;
+                                      r->other_measure = true;
+                                    });
+  command.choice("--keep", kKeeps, "What of the mask stays on another wheel", r->keeps);
+  command.number("--turn", r->turn, "Degrees clockwise");
+  command.flag("--carry", r->carry, "Turn the current set along with the mask");
+  command.text("-o,--output", r->output, "Piece file to write", Options::Need::Needed);
+  return {command, [r, command] {
+            r->turned = command.given("--turn");
             return limit(*r);
           }};
 }

@@ -12,13 +12,13 @@ struct Request {
 
 } // namespace
 
-Command add_look(CLI::App& app) {
+Command add_look(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("look", "Write a photo as a painter looks at it");
-  command->add_option("photo", r->photo.photo, "Photo file")->required();
-  command->add_option("--as", r->as, "value, flat:N, steps:N, squint:PIXELS or mask")->required();
-  command->add_option("--piece", r->photo.piece, "Piece whose mask is used");
-  command->add_option("-o,--output", r->output, "PNG file to write")->required();
+  const Options command = app.command("look", "Write a photo as a painter looks at it");
+  command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
+  command.text("--as", r->as, "value, flat:N, steps:N, squint:PIXELS or mask", Options::Need::Needed);
+  command.text("--piece", r->photo.piece, "Piece whose mask is used");
+  command.text("-o,--output", r->output, "PNG file to write", Options::Need::Needed);
   return {command, [r] { return look(r->photo, r->as, r->output); }};
 }
 

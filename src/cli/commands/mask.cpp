@@ -52,17 +52,17 @@ std::vector<Word<Pattern>> pattern_words() {
 
 } // namespace
 
-Command add_mask(CLI::App& app) {
+Command add_mask(const Options& app) {
   auto r = std::make_shared<Request>();
   auto spread = std::make_shared<double>(-1);
-  auto* command = app.add_subcommand("mask", "Test colors against a gamut mask pattern");
-  add_choice(*command, "--pattern", pattern_words(), "Pattern", r->pattern.kind)->required();
-  add_number(*command, "--base", r->pattern.base, "Wheel angle of the leading hue");
-  auto* given = add_number(*command, "--spread", *spread, "Degrees; the pattern's usual one when left out");
-  command->add_option("--test", r->colors, "Colors to test");
-  add_wheel_options(*command, r->wheel);
-  return {command, [r, spread, given] {
-            r->pattern.spread = given->count() > 0 ? *spread : usual_spread(r->pattern.kind);
+  const Options command = app.command("mask", "Test colors against a gamut mask pattern");
+  command.choice("--pattern", pattern_words(), "Pattern", r->pattern.kind, Options::Need::Needed);
+  command.number("--base", r->pattern.base, "Wheel angle of the leading hue");
+  command.number("--spread", *spread, "Degrees; the pattern's usual one when left out");
+  command.texts("--test", r->colors, "Colors to test");
+  add_wheel_options(command, r->wheel);
+  return {command, [r, spread, command] {
+            r->pattern.spread = command.given("--spread") ? *spread : usual_spread(r->pattern.kind);
             return mask(*r);
           }};
 }

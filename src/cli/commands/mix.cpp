@@ -42,11 +42,11 @@ Result<Json> mix(const std::vector<std::string>& texts, MixAs as) {
 
 } // namespace
 
-Command add_mix(CLI::App& app) {
+Command add_mix(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("mix", "Mix colors by parts");
-  command->add_option("parts", r->parts, "COLOR:PARTS")->required();
-  add_choice(*command, "--as", kWays, "How they mix", r->as);
+  const Options command = app.command("mix", "Mix colors by parts");
+  command.texts("parts", r->parts, "COLOR:PARTS", Options::Need::Needed);
+  command.choice("--as", kWays, "How they mix", r->as);
   return {command, [r] { return mix(r->parts, r->as); }};
 }
 

@@ -21,11 +21,11 @@ struct Request {
 
 } // namespace
 
-Command add_pack(CLI::App& app) {
+Command add_pack(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("pack", "Pack a folder with piece.json and photos into a piece file");
-  command->add_option("folder", r->folder, "Folder to pack")->required();
-  command->add_option("-o,--output", r->output, "File to write")->required();
+  const Options command = app.command("pack", "Pack a folder with piece.json and photos into a piece file");
+  command.text("folder", r->folder, "Folder to pack", Options::Need::Needed);
+  command.text("-o,--output", r->output, "File to write", Options::Need::Needed);
   return {command, [r] { return pack(r->folder, r->output); }};
 }
 

@@ -49,22 +49,22 @@ Result<Json> list_parcel(const ParcelRequest& r) {
 
 } // namespace
 
-Command add_parcel_pack(CLI::App& parcel) {
+Command add_parcel_pack(const Options& parcel) {
   auto p = std::make_shared<ParcelRequest>();
-  auto* command = parcel.add_subcommand("pack", "Pack sets and the mask of a piece");
-  command->add_option("piece", p->piece, "Piece file")->required();
-  command->add_option("--set", p->sets, "Set to pack; may be given several times");
-  command->add_flag("--mask", p->mask, "Pack the mask of the piece");
-  command->add_option("--description", p->description, "What the parcel is for");
-  command->add_option("--tag", p->tags, "Tag of everything in it");
-  command->add_option("-o,--output", p->output, "File to write")->required();
+  const Options command = parcel.command("pack", "Pack sets and the mask of a piece");
+  command.text("piece", p->piece, "Piece file", Options::Need::Needed);
+  command.texts("--set", p->sets, "Set to pack; may be given several times");
+  command.flag("--mask", p->mask, "Pack the mask of the piece");
+  command.text("--description", p->description, "What the parcel is for");
+  command.texts("--tag", p->tags, "Tag of everything in it");
+  command.text("-o,--output", p->output, "File to write", Options::Need::Needed);
   return {command, [p] { return pack_parcel_of(*p); }};
 }
 
-Command add_parcel_list(CLI::App& parcel) {
+Command add_parcel_list(const Options& parcel) {
   auto p = std::make_shared<ParcelRequest>();
-  auto* command = parcel.add_subcommand("list", "Tell what a parcel holds");
-  command->add_option("file", p->file, "Parcel")->required();
+  const Options command = parcel.command("list", "Tell what a parcel holds");
+  command.text("file", p->file, "Parcel", Options::Need::Needed);
   return {command, [p] { return list_parcel(*p); }};
 }
 

@@ -23,11 +23,11 @@ struct Request {
 
 } // namespace
 
-Command add_partners(CLI::App& app) {
+Command add_partners(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("partners", "Partners of a color at the trade's angles");
-  command->add_option("color", r->color, "#rrggbb, #rgb or srgb:R,G,B")->required();
-  add_wheel_options(*command, r->wheel);
+  const Options command = app.command("partners", "Partners of a color at the trade's angles");
+  command.text("color", r->color, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
+  add_wheel_options(command, r->wheel);
   return {command, [r] { return partners(r->color, r->wheel); }};
 }
 

@@ -13,12 +13,12 @@ struct Request {
 
 } // namespace
 
-Command add_sample(CLI::App& app) {
+Command add_sample(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("sample", "Average of a square of pixels");
-  command->add_option("photo", r->photo.photo, "Photo file")->required();
-  command->add_option("--at", r->at, "X,Y")->required();
-  command->add_option("--size", r->side, "Side of the square, odd, 1 to 101");
+  const Options command = app.command("sample", "Average of a square of pixels");
+  command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
+  command.text("--at", r->at, "X,Y", Options::Need::Needed);
+  command.whole("--size", r->side, "Side of the square, odd, 1 to 101");
   return {command, [r] { return sample(r->photo, r->at, r->side); }};
 }
 

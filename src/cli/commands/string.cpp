@@ -43,16 +43,16 @@ Result<Json> string(const StringSpec& given, const std::string& from, const std:
 
 } // namespace
 
-Command add_string(CLI::App& app) {
+Command add_string(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("string", "Make a graded row of colors");
-  add_choice(*command, "--kind", kKinds, "Kind of row", r->spec.kind)->required();
-  command->add_option("--from", r->from, "Color to start from")->required();
-  command->add_option("--to", r->to, "Other end, or the color of the air");
-  command->add_option("--steps", r->spec.steps, "2 to 24");
-  add_choice(*command, "--way", kWays, "How a row between two colors goes", r->spec.way);
-  add_choice(*command, "--even", kEvens, "What is equal from step to step", r->spec.even);
-  add_wheel_options(*command, r->wheel);
+  const Options command = app.command("string", "Make a graded row of colors");
+  command.choice("--kind", kKinds, "Kind of row", r->spec.kind, Options::Need::Needed);
+  command.text("--from", r->from, "Color to start from", Options::Need::Needed);
+  command.text("--to", r->to, "Other end, or the color of the air");
+  command.whole("--steps", r->spec.steps, "2 to 24");
+  command.choice("--way", kWays, "How a row between two colors goes", r->spec.way);
+  command.choice("--even", kEvens, "What is equal from step to step", r->spec.even);
+  add_wheel_options(command, r->wheel);
   return {command, [r] { return string(r->spec, r->from, r->to, r->wheel); }};
 }
 

@@ -58,20 +58,17 @@ Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& reque
 
 } // namespace
 
-Command add_wheel(CLI::App& app) {
+Command add_wheel(const Options& app) {
   auto r = std::make_shared<Request>();
-  auto* command = app.add_subcommand("wheel", "Look up colors and places on a wheel");
-  add_wheel_options(*command, r->wheel);
+  const Options command = app.command("wheel", "Look up colors and places on a wheel");
+  add_wheel_options(command, r->wheel);
   const auto add = [&](const std::string& name, WheelRequest::Kind kind, const std::string& help) {
-    command
-        ->add_option_function<std::string>(
-            name,
-            [r, kind](const std::string& text) {
-              r->asked.push_back({kind, text});
-            },
-            help)
-        ->trigger_on_parse()
-        ->take_all();
+    command.each(
+        name,
+        [r, kind](const std::string& text) {
+          r->asked.push_back({kind, text});
+        },
+        help);
   };
   add("--at", WheelRequest::Kind::At, "Angle, saturation 0-1, value 0-100");
   add("--locate", WheelRequest::Kind::Locate, "Color to place");

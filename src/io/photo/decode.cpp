@@ -8,7 +8,10 @@
 #include <QImageReader>
 #include <QLoggingCategory>
 
+#include <fcntl.h>
+#include <mutex>
 #include <tiffio.h>
+#include <unistd.h>
 
 #include <algorithm>
 #include <cstring>
@@ -52,6 +55,41 @@ Error unreadable(const std::string& name, const std::string& why) {
   return {ErrorCode::Unreadable, "\"" + name + "\" " + why + ".", name};
 }
 
+/// The toolkit lets the PNG library write its errors to standard error, which no setting changes: it leads
+/// nowhere as long as any such reading lasts.
+class NoStandardError {
+public:
+  NoStandardError() {
+    const std::scoped_lock lock(gate());
+    if (readers++ > 0) return;
+    kept = ::dup(STDERR_FILENO);
+    const int nowhere = ::open("/dev/null", O_WRONLY | O_CLOEXEC);
+    if (kept >= 0 && nowhere >= 0) ::dup2(nowhere, STDERR_FILENO);
+    if (nowhere >= 0) ::close(nowhere);
+  }
+  ~NoStandardError() {
+    const std::scoped_lock lock(gate());
+    if (--readers > 0 || kept < 0) return;
+    ::dup2(kept, STDERR_FILENO);
+    ::close(kept);
+  }
+  NoStandardError(const NoStandardError&) = delete;
+  NoStandardError& operator=(const NoStandardError&) = delete;
+
+private:
+  static std::mutex& gate() {
+    static std::mutex mutex;
+    return mutex;
+  }
+  inline static int readers = 0, kept = -1;
+};
+
+bool read_quietly(QImageReader& reader, QImage& image) {
+  if (reader.format() != "png") return reader.read(&image);
+  const NoStandardError quiet;
+  return reader.read(&image);
+}
+
 Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const std::string& name,
                                  const DecodeHook& hook) {
   WatchedBytes device(bytes, hook);
@@ -71,7 +109,7 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
     return Error{ErrorCode::TooLarge,
                  "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
   QImage image;
-  const bool whole = reader.read(&image);
+  const bool whole = read_quietly(reader, image);
   if (device.stopped()) return stopped();
   // The toolkit's readers of plain formats fill up with nothing where the data ends; the others notice.
   const bool plain = format == "bmp" || format == "ppm" || format == "pgm" || format == "pbm";

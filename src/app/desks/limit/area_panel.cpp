@@ -65,9 +65,11 @@ std::vector<ShapeNumber> numbers_of(const Ellipse& e) {
            changed([at](Ellipse& o, double a) { o.center = disc_point(a, at.r); })},
           {QObject::tr("saturation"), QObject::tr("Saturation of the middle"), percent_range(), 100 * at.r,
            changed([at](Ellipse& o, double r) { o.center = disc_point(at.a, r / 100); })},
-          {QObject::tr("length"), QObject::tr("Half the long way"), percent_range(1, 200), 100 * e.along,
+          {QObject::tr("length"), QObject::tr("Half the long way"),
+           percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.along,
            changed([](Ellipse& o, double x) { o.along = x / 100; })},
-          {QObject::tr("width"), QObject::tr("Half the other way"), percent_range(1, 200), 100 * e.across,
+          {QObject::tr("width"), QObject::tr("Half the other way"),
+           percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.across,
            changed([](Ellipse& o, double x) { o.across = x / 100; })},
           {QObject::tr("turned"), QObject::tr("Wheel angle the length points at"), angle_range(), e.turned,
            changed([](Ellipse& o, double a) { o.turned = wrap_degrees(a); })}};

@@ -1,0 +1,63 @@
+#include "cli/options.h"
+
+#include "io/files/choices.h"
+
+namespace zc::cli {
+namespace {
+
+void need_it(CLI::Option* option, Options::Need need) {
+  if (need == Options::Need::Needed) option->required();
+}
+
+} // namespace
+
+Options Options::command(const std::string& name, const std::string& help) const {
+  return Options(*m_app->add_subcommand(name, help));
+}
+
+Options Options::group(const std::string& name, const std::string& help) const {
+  CLI::App* app = m_app->add_subcommand(name, help);
+  app->require_subcommand(1);
+  return Options(*app);
+}
+
+bool Options::parsed() const { return m_app->parsed(); }
+bool Options::given(const std::string& name) const { return m_app->count(name) > 0; }
+
+void Options::text(const std::string& name, std::string& target, const std::string& help, Need need) const {
+  need_it(m_app->add_option(name, target, help), need);
+}
+
+void Options::texts(const std::string& name, std::vector<std::string>& target, const std::string& help,
+                    Need need) const {
+  need_it(m_app->add_option(name, target, help), need);
+}
+
+void Options::each(const std::string& name, const std::function<void(const std::string&)>& take,
+                   const std::string& help) const {
+  m_app->add_option_function<std::string>(name, take, help)->trigger_on_parse()->take_all();
+}
+
+void Options::whole(const std::string& name, int& target, const std::string& help) const {
+  m_app->add_option(name, target, help);
+}
+
+void Options::number(const std::string& name, double& target, const std::string& help) const {
+  const auto take = [&target, name](double given) {
+    if (!std::isfinite(given)) throw CLI::ValidationError(name, "this number is too large or none.");
+    target = given;
+  };
+  m_app->add_option_function<double>(name, take, help)->type_name("NUMBER");
+}
+
+void Options::flag(const std::string& name, bool& target, const std::string& help) const {
+  m_app->add_flag(name, target, help);
+}
+
+void Options::add_choice(const std::string& name, const std::vector<std::string>& words,
+                         const std::string& help, const std::function<void(std::size_t)>& take,
+                         Need need) const {
+  need_it(zc::add_choice(*m_app, name, words, help, take), need);
+}
+
+} // namespace zc::cli
