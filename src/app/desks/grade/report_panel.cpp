@@ -160,7 +160,7 @@ Finding outside_finding(const Piece& piece, Id id) {
           [id](Piece edited) { return with_brought_inside(std::move(edited), {id}); }};
 }
 
-/// Of two the names; of more their number and value. What lies closest in value is parted first.
+/// Of two the names; of more their number and value. Its ends are what is parted.
 Finding twin_finding(const Piece& piece, const TwinBand& band) {
   const auto& ids = band.swatches;
   const QString words = ids.size() == 2 ? ReportPanel::tr("%1 and %2 merge when squinting")
