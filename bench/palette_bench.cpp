@@ -1,6 +1,7 @@
 // Palettes against the quantizers of general libraries, by the mean CIEDE2000 of a pixel to its nearest color
 // and by time: libimagequant always; k-means of OpenCV in CIELAB, Wu's of FreeImage and that of ImageMagick
 // where they are installed. All see every pixel.
+#include "bench_load.h"
 #include "bench_photos.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -139,6 +140,7 @@ void palette(benchmark::State& state) {
     state.counters[name + "_ms"] = 1000 * seconds([&] { found = quantize(); });
     state.counters[name] = mean_difference(image, found);
   };
+  const OthersAtWork others;
   for (auto _ : state) {
     compared("ours", [&] {
       std::vector<Srgb> out;
@@ -158,6 +160,7 @@ void palette(benchmark::State& state) {
     compared("magick", [&] { return by_magick(image, spec.count); });
 #endif
   }
+  others.label(state);
 }
 BENCHMARK(palette)->ArgsProduct({{0, 1, 2, 3, 4}, {8, 16, 30}})->Iterations(1)->Unit(benchmark::kMillisecond);
 

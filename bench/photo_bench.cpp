@@ -1,4 +1,5 @@
 // What is read from a photo of 24 megapixels, as multiples of copying its pixels in the same run.
+#include "bench_load.h"
 #include "bench_photos.h"
 #include "core/image/extract.h"
 #include "core/image/places.h"
@@ -31,6 +32,7 @@ void against_copy(benchmark::State& state, const std::function<void()>& work) {
   Large& l = large();
   double copy = 0, ours = 0;
   std::memcpy(l.out.data(), l.view.words, l.count * 4);
+  const OthersAtWork others;
   for (auto _ : state) {
     copy += seconds([&] { std::memcpy(l.out.data(), l.view.words, l.count * 4); });
     ours += seconds(work);
@@ -38,6 +40,7 @@ void against_copy(benchmark::State& state, const std::function<void()>& work) {
   state.counters["copy_ms"] = 1000 * copy / static_cast<double>(state.iterations());
   state.counters["ms"] = 1000 * ours / static_cast<double>(state.iterations());
   state.counters["times_a_copy"] = ours / copy;
+  others.label(state);
 }
 
 const Wheel& wheel() {

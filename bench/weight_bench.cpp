@@ -1,6 +1,7 @@
 // What large photos weigh: memory while one of 100 megapixels is looked at in every way, and how soon a piece
 // with twenty of 24 megapixels can be worked on.
 #include "app/store/photo_reading.h"
+#include "bench_load.h"
 #include "bench_photos.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
@@ -54,6 +55,7 @@ template <class Condition> void work_until(Condition condition) {
 void photo_of_100_megapixels(benchmark::State& state) {
   PhotoWindow desk;
   const QString path = desk.photo(12'000, 8'400, 92);
+  const OthersAtWork others;
   for (auto _ : state) {
     const Peak peak;
     desk.show();
@@ -76,6 +78,7 @@ void photo_of_100_megapixels(benchmark::State& state) {
     work_until([&] { return !space.session().harvest.colors.empty(); });
     state.counters["peak_MB"] = peak.megabytes();
   }
+  others.label(state);
 }
 BENCHMARK(photo_of_100_megapixels)->Iterations(1)->Unit(benchmark::kMillisecond)->UseRealTime();
 
@@ -92,6 +95,7 @@ void twenty_references(benchmark::State& state) {
     }
     if (!save_document(file.toStdString(), {piece, {}})) return state.SkipWithError("not written");
   }
+  const OthersAtWork others;
   for (auto _ : state) {
     const Peak peak;
     const double usable = seconds([&] {
@@ -112,6 +116,7 @@ void twenty_references(benchmark::State& state) {
     state.counters["thumbnails_ms"] = 1000 * (usable + all);
     state.counters["peak_MB"] = peak.megabytes();
   }
+  others.label(state);
 }
 BENCHMARK(twenty_references)->Iterations(1)->Unit(benchmark::kMillisecond)->UseRealTime();
 

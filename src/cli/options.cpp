@@ -1,9 +1,18 @@
 #include "cli/options.h"
 
-#include "io/files/choices.h"
+#include <CLI/CLI.hpp>
+#include <cmath>
 
 namespace zc::cli {
 namespace {
+
+/// "a, b or c".
+std::string in_words(const std::vector<std::string>& words) {
+  std::string out;
+  for (std::size_t i = 0; i < words.size(); ++i)
+    out += (i == 0 ? "" : i + 1 == words.size() ? " or " : ", ") + words[i];
+  return out;
+}
 
 void need_it(CLI::Option* option, Options::Need need) {
   if (need == Options::Need::Needed) option->required();
@@ -57,7 +66,13 @@ void Options::flag(const std::string& name, bool& target, const std::string& hel
 void Options::add_choice(const std::string& name, const std::vector<std::string>& words,
                          const std::string& help, const std::function<void(std::size_t)>& take,
                          Need need) const {
-  need_it(zc::add_choice(*m_app, name, words, help, take), need);
+  const auto chosen = [words, name, take](const std::string& given) {
+    for (std::size_t i = 0; i < words.size(); ++i)
+      if (words[i] == given) return take(i);
+    throw CLI::ValidationError(name, "\"" + given + "\" is no such choice; give " + in_words(words) + ".");
+  };
+  const std::string text = help + ": " + in_words(words);
+  need_it(m_app->add_option_function<std::string>(name, chosen, text)->type_name("WORD"), need);
 }
 
 } // namespace zc::cli

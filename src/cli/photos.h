@@ -1,8 +1,12 @@
-// Photo commands of zonachrom-cli.
+// What the photo commands of zonachrom-cli share.
 #pragma once
 
 #include "cli/command.h"
-#include "core/image/extract.h"
+#include "core/image/pixels.h"
+#include "core/mask/mask.h"
+#include "io/photo/profile.h"
+
+#include <QImage>
 
 namespace zc::cli {
 
@@ -14,13 +18,26 @@ struct PhotoRequest {
 /// The photo, the piece whose mask is used and, if asked for, the region.
 void add_photo_options(const Options& command, PhotoRequest& photo, bool with_region);
 
-[[nodiscard]] Result<Json> inspect(const PhotoRequest& request);
-[[nodiscard]] Result<Json> sample(const PhotoRequest& request, const std::string& at, int side);
-/// `bands` as "light,middle,dark"; empty without quotas. The mask of the piece is used as the spec says.
-[[nodiscard]] Result<Json> extract(const PhotoRequest& request, ExtractionSpec spec, const std::string& bands,
-                                   const std::string& output);
-/// "value", "flat:N", "steps:N", "squint:S" or "mask".
-[[nodiscard]] Result<Json> look(const PhotoRequest& request, const std::string& as,
-                                const std::string& output);
+struct OpenedPhoto {
+  QImage image;
+  PhotoMetadata metadata;
+};
+[[nodiscard]] Result<OpenedPhoto> opened(const std::string& path);
+
+/// Whole numbers parted by commas, exactly so many; `what` names them in the sentence.
+[[nodiscard]] Result<std::vector<int>> whole_numbers(const std::string& text, std::size_t count,
+                                                     const char* what);
+/// The part of the photo that was asked for, the whole when nothing was.
+[[nodiscard]] Result<PixelRect> region_of(const std::string& text, const PixelView& photo);
+
+struct PieceMask {
+  Wheel wheel;
+  MaskRegion region;
+  Bands bands;
+};
+[[nodiscard]] Result<PieceMask> mask_of(const std::string& path);
+
+/// A color as hex and lab.
+[[nodiscard]] Json color_fields(Srgb c);
 
 } // namespace zc::cli

@@ -136,8 +136,8 @@ void ConversionTest::white_black_and_neutrals() {
 
 void ConversionTest::names_colors_out_of_gamut() {
   const Lab vivid{60, 120, -90};
-  QVERIFY(!shown_on_display(srgb_from_xyz(xyz_from_lab(vivid))));
-  const Srgb near_one = reduced_to_gamut(vivid);
+  QVERIFY(!clipped_to_gamut(srgb_from_xyz(xyz_from_lab(vivid))));
+  const Srgb near_one = chroma_reduced(vivid);
   QVERIFY(in_gamut(near_one));
   const LchAb reduced = lch_from_lab(lab_from_srgb(near_one));
   CHECK_NEAR(reduced.l, 60, 1e-9);
@@ -145,7 +145,7 @@ void ConversionTest::names_colors_out_of_gamut() {
   // One step further out does not exist any more.
   const Lab beyond = lab_from_lch({reduced.l, reduced.c * 1.0001, reduced.h});
   QVERIFY(!in_gamut(srgb_from_xyz(xyz_from_lab(beyond))));
-  QVERIFY(largest_step(reduced_to_gamut({100, 0, 0}), {1, 1, 1}) < 1e-12);
+  QVERIFY(largest_step(chroma_reduced({100, 0, 0}), {1, 1, 1}) < 1e-12);
 }
 
 void ConversionTest::agrees_with_a_library_in_every_named_space() {

@@ -235,7 +235,7 @@ void WheelTest::disc_points_and_wheel_points_agree() {
 
 void WheelTest::names_colors_in_words() {
   const auto words = [](double l, double c, double h) {
-    const auto shown = shown_on_display(srgb_from_xyz(xyz_from_lab(lab_from_lch({l, c, h}))));
+    const auto shown = clipped_to_gamut(srgb_from_xyz(xyz_from_lab(lab_from_lch({l, c, h}))));
     if (!shown) qFatal("no color at %g %g %g", l, c, h);
     return color_in_words(*shown);
   };

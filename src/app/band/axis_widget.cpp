@@ -9,9 +9,9 @@ namespace zc {
 
 AxisWidget::AxisWidget(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setFocusPolicy(Qt::StrongFocus);
-  connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
-  connect(&space, &Workspace::viewChanged, this, qOverload<>(&QWidget::update));
-  connect(&space, &Workspace::pieceChanged, this, qOverload<>(&QWidget::update));
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::referencesChanged,
+              &Workspace::setsChanged, &Workspace::viewChanged},
+             this, qOverload<>(&QWidget::update));
 }
 
 void AxisWidget::paint_line(QPainter& painter) { draw_value_line(painter, line_y(), 0, width()); }

@@ -3,6 +3,7 @@
 
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 
@@ -17,7 +18,6 @@ constexpr std::size_t kMostLinks = 12;
 constexpr Id kTabled = 1'000'000;
 constexpr double kNamedChip = 76;
 
-QString text(const std::string& s) { return QString::fromStdString(s); }
 QString counted(qsizetype n) { return n == 1 ? QObject::tr("1 swatch") : QObject::tr("%1 swatches").arg(n); }
 
 } // namespace

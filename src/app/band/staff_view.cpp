@@ -1,9 +1,11 @@
 #include "app/band/staff_view.h"
 
+#include "app/band/lanes.h"
 #include "app/band/set_keys.h"
 #include "app/seams/clipboard.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -30,9 +32,7 @@ constexpr double kCountRoom = 52, kCountRoomOfWide = 92;
 /// Beside the staff while a string is previewed.
 constexpr double kStringLane = 40;
 /// A band limit can be taken this far off.
-constexpr double kGrab = 5;
-
-QString text(const std::string& s) { return QString::fromStdString(s); }
+constexpr double kLimitReach = 5;
 
 } // namespace
 
@@ -45,9 +45,9 @@ StaffView::StaffView(Workspace& space, QWidget* parent)
   setAcceptDrops(true);
   m_scroll->hide();
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::stringChanged, &Workspace::viewChanged,
-                            &Workspace::selectionChanged})
-    connect(&space, signal, this, &StaffView::follow);
+  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::stringChanged,
+              &Workspace::viewChanged, &Workspace::selectionChanged},
+             this, &StaffView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
 }
 
@@ -99,7 +99,7 @@ QRectF StaffView::limit_rect(bool light) const {
   if (!wide()) return {};
   const Bands& bands = m_space.piece().bands;
   const double y = axis().y_of(light ? bands.light_from : bands.dark_below);
-  return {staff_rect().right() - kCountRoomOfWide, y - kGrab, kCountRoomOfWide, 2 * kGrab};
+  return {staff_rect().right() - kCountRoomOfWide, y - kLimitReach, kCountRoomOfWide, 2 * kLimitReach};
 }
 
 void StaffView::lay_out_chips() {
@@ -122,36 +122,22 @@ void StaffView::lay_out_chips() {
   }
 }
 
-/// Chips of a family that would cover each other stand side by side, so that no swatch hides another of its
-/// value.
+/// So that no swatch hides another of its value.
 void StaffView::part_into_lanes(std::size_t from, std::size_t to) {
   constexpr double kMayCover = 5; // Names stay whole.
   constexpr double kNarrowestChip = 10;
-  const auto most = static_cast<std::size_t>(std::max(1.0, (column_width() - 24) / kNarrowestChip));
-  std::vector<Chip*> order;
-  for (std::size_t i = from; i < to; ++i) order.push_back(&m_chips[i]);
+  std::vector<QRectF*> order;
+  for (std::size_t i = from; i < to; ++i) order.push_back(&m_chips[i].rect);
   std::stable_sort(order.begin(), order.end(),
-                   [](const Chip* p, const Chip* q) { return p->rect.top() < q->rect.top(); });
-  for (std::size_t first = 0, last = 0; first < order.size(); first = last) {
-    std::vector<double> bottoms; // Of each lane of this heap.
-    std::vector<std::size_t> lanes;
-    double bottom = 0;
-    for (last = first; last < order.size(); ++last) {
-      const double top = order[last]->rect.top() + kMayCover;
-      if (last > first && top >= bottom) break;
-      std::size_t lane = 0;
-      while (lane < bottoms.size() && bottoms[lane] > top) ++lane;
-      if (lane == bottoms.size() && lane < most) bottoms.push_back(0);
-      // More than that cover each other, from lane to lane in turn.
-      if (lane == most) lane = (last - first) % most;
-      bottoms[lane] = bottom = order[last]->rect.bottom();
-      lanes.push_back(lane);
-    }
-    const double width = order[first]->rect.width() / static_cast<double>(bottoms.size());
-    for (std::size_t i = first; i < last; ++i) {
-      QRectF& r = order[i]->rect;
-      r = QRectF(r.left() + width * static_cast<double>(lanes[i - first]), r.top(), width, r.height());
-    }
+                   [](const QRectF* p, const QRectF* q) { return p->top() < q->top(); });
+  std::vector<ChipSpan> spans;
+  for (const QRectF* r : order) spans.push_back({r->top() + kMayCover, r->bottom()});
+  const auto lanes =
+      lanes_of(spans, static_cast<std::size_t>(std::max(1.0, (column_width() - 24) / kNarrowestChip)));
+  for (std::size_t i = 0; i < order.size(); ++i) {
+    QRectF& r = *order[i];
+    const double width = r.width() / static_cast<double>(lanes[i].of);
+    r = QRectF(r.left() + width * static_cast<double>(lanes[i].lane), r.top(), width, r.height());
   }
 }
 

@@ -66,7 +66,7 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);
   connect(m_on, &QPushButton::clicked, this, &ShelfPanel::switch_on);
   connect(m_off, &QPushButton::clicked, this, &ShelfPanel::take_off);
-  connect(&space, &Workspace::pieceChanged, this, &ShelfPanel::follow);
+  space.hear({&Workspace::geometryChanged, &Workspace::setsChanged}, this, &ShelfPanel::follow);
   follow();
 }
 

@@ -32,7 +32,7 @@ PhotoReader::PhotoReader(Workspace& space) : m_space(space) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRest);
   const auto rest = [this] { m_rest.start(); };
-  QObject::connect(&space, &Workspace::pieceChanged, &m_rest, rest);
+  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged}, &m_rest, rest);
   QObject::connect(&space.photos(), &PhotoLibrary::changed, &m_rest, rest);
   QObject::connect(&m_rest, &QTimer::timeout, &m_rest, [this] { warm_mapper(); });
 }

@@ -19,9 +19,8 @@ template <class F> void each_swatch(const Piece& piece, F f) {
 } // namespace
 
 SetWork::SetWork(Workspace& space) : QObject(&space), m_space(space) {
-  connect(&space, &Workspace::setsChanged, this, &SetWork::follow);
-  connect(&space, &Workspace::geometryChanged, this, &SetWork::follow);
-  connect(&space, &Workspace::selectionChanged, this, &SetWork::renew_preview);
+  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged}, this, &SetWork::follow);
+  space.hear({&Workspace::selectionChanged, &Workspace::adjustmentChanged}, this, &SetWork::renew_preview);
 }
 
 void SetWork::follow() {
@@ -178,7 +177,6 @@ void SetWork::try_out(const Adjustment& adjustment) {
   Session next = m_space.session();
   next.adjustment = adjustment;
   m_space.take(std::move(next));
-  renew_preview();
 }
 
 void SetWork::renew_preview() {
@@ -207,7 +205,6 @@ void SetWork::take_adjustment() {
   const bool held =
       m_space.store().apply(name, [&](Piece p) { return with_adjusted(std::move(p), set, ids, taken); });
   if (!held) try_out(taken);
-  emit previewChanged();
 }
 
 // ---------------------------------------------------------------- versions

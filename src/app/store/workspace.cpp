@@ -67,6 +67,7 @@ void Workspace::tell(const SessionChange& change) {
   if (change.color) emit colorChanged();
   if (change.at_hand) emit atHandChanged();
   if (change.selection) emit selectionChanged();
+  if (change.adjustment) emit adjustmentChanged();
   if (change.string) emit stringChanged();
   if (change.view) emit viewChanged();
 }
@@ -84,7 +85,6 @@ void Workspace::follow_piece(const PieceChange& change) {
   if (change.geometry) emit geometryChanged();
   if (change.references) emit referencesChanged();
   if (change.sets) emit setsChanged();
-  emit pieceChanged();
   tell(of_session);
 }
 

@@ -40,6 +40,12 @@ public:
   /// Does the current color count as inside the mask? Nothing without a mask; see GradingRules::outside.
   [[nodiscard]] std::optional<bool> in_mask() const;
 
+  /// Calls the slot of `who` at each of these changes.
+  template <class Who, class Slot>
+  void hear(std::initializer_list<void (Workspace::*)()> changes, Who* who, Slot slot) {
+    for (const auto one : changes) connect(this, one, who, slot);
+  }
+
   void start(Piece piece, const AtHand& at_hand, bool saved);
   /// The one way the session changes; those whom it concerns are told.
   void take(Session next);
@@ -118,16 +124,16 @@ public:
   void show_set(Id set);
 
 signals:
-  // Of the piece; every change is told by pieceChanged() too, after these.
+  // Of the piece.
   void wordsChanged();
   void geometryChanged(); ///< Wheel, mask or its rule.
   void referencesChanged();
   void setsChanged(); ///< Sets or what they are graded by.
-  void pieceChanged();
   // Of the session.
   void colorChanged();
   void atHandChanged();
   void selectionChanged();
+  void adjustmentChanged();
   void stringChanged();
   void viewChanged();
 

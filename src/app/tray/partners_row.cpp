@@ -1,6 +1,7 @@
 #include "app/tray/partners_row.h"
 
 #include "app/theme/controls.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/text.h"
@@ -38,8 +39,8 @@ PartnersRow::PartnersRow(Workspace& space, QWidget* parent)
     m_space.lay_color({step.color, step.at});
   });
   connect(m_fix, &QAbstractButton::clicked, &m_space, &Workspace::fix_partners);
-  for (const auto signal : {&Workspace::colorChanged, &Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &PartnersRow::follow);
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             &PartnersRow::follow);
   follow();
 }
 
@@ -48,11 +49,10 @@ void PartnersRow::follow() {
   QStringList words;
   for (const auto& p : partners_of(m_space.wheel(), m_space.partners_place())) {
     steps.push_back({p.color, m_space.geometry().place(p.at)});
-    words << tr("%1, %2° on: %3, %4")
+    words << tr("%1, %2° on: %3")
                  .arg(QString::fromLatin1(p.name.data(), static_cast<qsizetype>(p.name.size())))
                  .arg(p.turn)
-                 .arg(QString::fromStdString(color_in_words(p.color)),
-                      QString::fromStdString(hex_of(p.color)));
+                 .arg(color_told(p.color));
   }
   m_chips->show_steps(std::move(steps), words, m_space.session().values_only);
   m_fix->setChecked(m_space.session().relations_of.has_value());

@@ -1,6 +1,7 @@
 #include "app/tray/readout_panel.h"
 
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QGridLayout>
@@ -11,7 +12,6 @@
 namespace zc {
 namespace {
 
-QString latin(std::string_view s) { return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size())); }
 QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row); }
 
 } // namespace
@@ -45,8 +45,7 @@ ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent) : QWidget(parent),
     show_space(i,
                kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
   }
-  for (const auto signal : {&Workspace::colorChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &ReadoutPanel::follow);
+  space.hear({&Workspace::colorChanged, &Workspace::viewChanged}, this, &ReadoutPanel::follow);
   follow();
 }
 
@@ -54,7 +53,7 @@ void ReadoutPanel::fill_menu(std::size_t row) {
   QMenu* menu = m_rows[row].name->menu();
   for (const ReadoutSpace space : kReadoutSpaces) {
     const ReadoutForm& form = readout_form(space);
-    menu->addAction(tr("%1: %2").arg(latin(form.name), latin(form.words)), this,
+    menu->addAction(tr("%1: %2").arg(text(form.name), text(form.words)), this,
                     [this, row, space] { choose_space(row, space); });
   }
 }
@@ -69,16 +68,16 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   Row& row = m_rows[i];
   row.space = space;
   const ReadoutForm& form = readout_form(space);
-  row.name->setText(latin(form.name));
+  row.name->setText(text(form.name));
   row.name->setToolTip(
-      tr("%1: %2. Click to read the color in another space.").arg(latin(form.name), latin(form.words)));
+      tr("%1: %2. Click to read the color in another space.").arg(text(form.name), text(form.words)));
   for (std::size_t n = 0; n < 3; ++n) {
     const ReadoutNumber& number = form.numbers[n];
     row.fields[n]->set_range({number.low, number.high, number.step, number.digits, {}, number.wraps, {}});
     row.fields[n]->setAccessibleName(
-        tr("%1 %2 of the current color").arg(latin(form.name), latin(number.name)));
+        tr("%1 %2 of the current color").arg(text(form.name), text(number.name)));
     row.fields[n]->setToolTip(tr("%1 %2, %3 to %4: type, scroll or drag")
-                                  .arg(latin(form.name), latin(number.name))
+                                  .arg(text(form.name), text(number.name))
                                   .arg(number.low)
                                   .arg(number.high));
   }

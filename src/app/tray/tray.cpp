@@ -40,10 +40,9 @@ Tray::Tray(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) 
   row->addWidget(new ReadoutPanel(space, this), 0, Qt::AlignTop);
   row->addWidget(m_wells, 0, Qt::AlignTop);
   row->addWidget(make_set_controls(), 1, Qt::AlignTop);
-  connect(&space, &Workspace::colorChanged, this, &Tray::follow);
-  connect(&space, &Workspace::pieceChanged, this, &Tray::follow);
-  connect(&space, &Workspace::viewChanged, this, &Tray::follow);
-  connect(&space, &Workspace::selectionChanged, this, &Tray::follow);
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
+              &Workspace::viewChanged, &Workspace::selectionChanged},
+             this, &Tray::follow);
   follow();
 }
 

@@ -19,8 +19,7 @@ WellsView::WellsView(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
   setObjectName(QStringLiteral("wells"));
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
-  for (const auto signal : {&Workspace::atHandChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  space.hear({&Workspace::atHandChanged, &Workspace::viewChanged}, this, qOverload<>(&QWidget::update));
 }
 
 void WellsView::set_narrow(bool narrow) {

@@ -11,7 +11,7 @@
 namespace zc {
 namespace {
 
-constexpr double kGrab = 9, kMoveStart = 3;
+constexpr double kHandleReach = 9, kMoveStart = 3;
 
 bool same(const Handle& a, const Handle& b) { return a.grip == b.grip && a.index == b.index; }
 
@@ -51,7 +51,7 @@ const Shape* MaskHands::shape() const {
 std::optional<Handle> MaskHands::handle_at(QPointF p) const {
   if (!shape()) return std::nullopt;
   std::optional<Handle> found;
-  double nearest = kGrab;
+  double nearest = kHandleReach;
   for (const Handle& handle : handles_of(*shape())) {
     const double away = QLineF(m_view.screen_point(pulled_onto_disc(handle.at)), p).length();
     if (away >= nearest) continue;
@@ -125,7 +125,7 @@ bool MaskHands::press_tool(QPointF p) {
     return true;
   }
   const bool closes =
-      m_outline.size() >= 3 && QLineF(m_view.screen_point(m_outline.front()), p).length() < kGrab;
+      m_outline.size() >= 3 && QLineF(m_view.screen_point(m_outline.front()), p).length() < kHandleReach;
   if (closes) {
     finish_outline();
     return true;
@@ -267,7 +267,7 @@ bool MaskHands::double_click(QPointF p) {
                   along = m_view.screen_point(points[(i + 1) % points.size()]) - from;
     const double length = std::hypot(along.x(), along.y());
     const QPointF d = p - from;
-    if (length == 0 || std::abs(d.x() * along.y() - d.y() * along.x()) / length > kGrab) continue;
+    if (length == 0 || std::abs(d.x() * along.y() - d.y() * along.x()) / length > kHandleReach) continue;
     const double place = QPointF::dotProduct(d, along) / (length * length);
     if (place <= 0 || place >= 1) continue;
     const DiscPoint at = m_view.disc_point_at(from + along * place);

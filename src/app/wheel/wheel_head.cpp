@@ -45,8 +45,7 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
     connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
   connect(&space, &Workspace::geometryChanged, this, &WheelHead::follow);
-  for (const auto signal : {&Workspace::colorChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &WheelHead::say_value);
+  space.hear({&Workspace::colorChanged, &Workspace::viewChanged}, this, &WheelHead::say_value);
   follow();
   say_value();
 }

@@ -4,6 +4,7 @@
 #include "app/photo/footprint_picture.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "core/color/convert.h"
@@ -24,8 +25,6 @@ constexpr double kRimRoom = 30;  ///< For hue names and for turning.
 constexpr double kNameRoom = 16; ///< More at the sides, where names lie flat.
 constexpr double kLargestZoom = 4, kZoomStep = 1.25;
 
-QString latin(std::string_view s) { return QString::fromLatin1(s.data(), static_cast<qsizetype>(s.size())); }
-
 } // namespace
 
 WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
@@ -35,8 +34,9 @@ WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
-  for (const auto signal : {&Workspace::colorChanged, &Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::referencesChanged,
+              &Workspace::viewChanged},
+             this, qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
@@ -116,7 +116,7 @@ void WheelView::paint_rim(QPainter& painter) {
     const bool two_parts = hue.name.find('-') != std::string_view::npos;
     const QFont font = hue.primary ? heading_font() : two_parts ? small_font() : caption_font();
     painter.setFont(font);
-    const QString name = latin(two_parts ? hue.label : hue.name);
+    const QString name = text(two_parts ? hue.label : hue.name);
     const QSizeF size(QFontMetrics(font).horizontalAdvance(name) + 2, 18);
     const QPointF at = rim + out * 14 + QPointF(out.x() * size.width() / 2, out.y() * size.height() / 2);
     painter.drawText(QRectF(at - QPointF(size.width() / 2, size.height() / 2), size), Qt::AlignCenter, name);
@@ -324,7 +324,7 @@ bool WheelView::event(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QWidget::event(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   const WheelPoint at = wheel_point(disc_point_at(help->pos()), m_space.session().at.at.v);
-  const QString hue = latin(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
+  const QString hue = text(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
   const QString place =
       beyond_rim(help->pos())
           ? tr("%1, %2°").arg(hue).arg(at.a, 0, 'f', 0)

@@ -1,5 +1,6 @@
 #include "app/window/documents.h"
 
+#include "app/theme/text.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
 
@@ -19,7 +20,6 @@ constexpr int kRecentFiles = 8;
 const char* const kRecentKey = "recentFiles";
 
 std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
-QString words(const Error& error) { return QString::fromStdString(error.sentence); }
 
 QString demo_path() {
   return QDir(QCoreApplication::applicationDirPath())

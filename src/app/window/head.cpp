@@ -83,7 +83,7 @@ Head::Head(Workspace& space, QWidget* parent)
   connect(m_title, &QLineEdit::textChanged, this, [this](const QString& text) {
     m_title->setFixedWidth(std::clamp(QFontMetrics(title_font()).horizontalAdvance(text) + 16, 120, 300));
   });
-  connect(&space, &Workspace::pieceChanged, this, &Head::follow);
+  connect(&space, &Workspace::wordsChanged, this, &Head::follow);
   follow();
 }
 

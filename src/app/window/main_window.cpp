@@ -62,7 +62,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
   connect(&m_space, &Workspace::viewChanged, this, &MainWindow::show_desk_parts);
   connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
-  connect(&m_space, &Workspace::pieceChanged, this, &MainWindow::show_state);
+  connect(&m_space, &Workspace::wordsChanged, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
   connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);

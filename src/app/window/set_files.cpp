@@ -1,6 +1,7 @@
 #include "app/window/set_files.h"
 
 #include "app/shelf/shelf_panel.h"
+#include "app/theme/text.h"
 #include "io/files/safe_save.h"
 #include "io/shelf/parcel.h"
 
@@ -11,9 +12,6 @@
 
 namespace zc {
 namespace {
-
-QString words(const Error& error) { return QString::fromStdString(error.sentence); }
-QString text(std::string_view s) { return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size())); }
 
 const ExchangeFormatFacts& facts_of(ExchangeFormat format) {
   return *std::find_if(std::begin(kExchangeFormats), std::end(kExchangeFormats),

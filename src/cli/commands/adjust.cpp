@@ -8,12 +8,12 @@
 namespace zc::cli {
 namespace {
 
-struct Request {
+struct AdjustRequest {
   std::string piece, set, output, tint;
   Adjustment adjustment;
 };
 
-Result<Json> adjust_set(const Request& r) {
+Result<Json> adjust_set(const AdjustRequest& r) {
   auto document = open_document(r.piece);
   if (!document) return document.error();
   Document changed = *document;
@@ -43,7 +43,7 @@ Result<Json> adjust_set(const Request& r) {
 } // namespace
 
 Command add_adjust(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<AdjustRequest>();
   Adjustment& a = r->adjustment;
   const Options command = app.command("adjust", "Change all colors of a set");
   command.text("piece", r->piece, "Piece file", Options::Need::Needed);

@@ -24,14 +24,14 @@ Result<Json> difference(const std::vector<std::string>& colors, const std::vecto
   return Json{{"ciede2000", ciede2000(pair[0], pair[1])}};
 }
 
-struct Request {
+struct DifferenceRequest {
   std::vector<std::string> colors, labs;
 };
 
 } // namespace
 
 Command add_difference(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<DifferenceRequest>();
   const Options command = app.command("difference", "CIEDE2000 between two colors");
   command.texts("color", r->colors, "#rrggbb, #rgb or srgb:R,G,B");
   command.each(

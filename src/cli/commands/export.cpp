@@ -7,12 +7,12 @@
 namespace zc::cli {
 namespace {
 
-struct Request {
+struct ExportRequest {
   std::string piece, set, output;
   ExchangeFormat format = ExchangeFormat::Hex;
 };
 
-Result<Json> export_set(const Request& r) {
+Result<Json> export_set(const ExportRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const auto set = set_named(document->piece, r.set);
@@ -33,7 +33,7 @@ std::vector<Word<ExchangeFormat>> format_words() {
 } // namespace
 
 Command add_export(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<ExportRequest>();
   const Options command = app.command("export", "Write a set of a piece");
   command.text("piece", r->piece, "Piece file", Options::Need::Needed);
   command.text("--set", r->set, "Name of the set", Options::Need::Needed);

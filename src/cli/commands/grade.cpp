@@ -18,7 +18,7 @@ template <class T> std::span<const T> first(const std::vector<T>& list) {
   return std::span<const T>(list).first(std::min(list.size(), kMostListed));
 }
 
-struct Request {
+struct GradeRequest {
   std::string piece, set;
 };
 
@@ -58,7 +58,7 @@ private:
   std::map<Id, std::pair<const Family*, const Swatch*>> m_known;
 };
 
-Result<Json> grade_set(const Request& r) {
+Result<Json> grade_set(const GradeRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const Piece& piece = document->piece;
@@ -103,7 +103,7 @@ Result<Json> grade_set(const Request& r) {
 } // namespace
 
 Command add_grade(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<GradeRequest>();
   const Options command = app.command("grade", "Grading report of a set");
   command.text("piece", r->piece, "Piece file", Options::Need::Needed);
   command.text("--set", r->set, "Name of the set", Options::Need::Needed);

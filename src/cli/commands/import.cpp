@@ -10,11 +10,11 @@
 namespace zc::cli {
 namespace {
 
-struct Request {
+struct ImportRequest {
   std::string piece, set, file;
 };
 
-Result<Json> import_set(const Request& r) {
+Result<Json> import_set(const ImportRequest& r) {
   const auto bytes = read_file(r.file, kLargestExchangeFile);
   if (!bytes) return bytes.error();
   auto found = read_set_file(*bytes, std::filesystem::path(r.file).filename().string());
@@ -57,7 +57,7 @@ Result<Json> import_set(const Request& r) {
 } // namespace
 
 Command add_import(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<ImportRequest>();
   const Options command = app.command("import", "Bring a palette file or a picture into a piece");
   command.text("file", r->file, "File to read; its format is told from the contents", Options::Need::Needed);
   command.text("--into", r->piece, "Piece file; made where there is none", Options::Need::Needed);

@@ -8,7 +8,7 @@ namespace {
 
 constexpr Word<MaskKeeps> kKeeps[] = {{MaskKeeps::Colors, "colors"}, {MaskKeeps::Outline, "shape"}};
 
-struct Request {
+struct LimitRequest {
   std::string piece, output;
   WheelSpec wheel;
   MaskKeeps keeps = MaskKeeps::Colors;
@@ -16,7 +16,7 @@ struct Request {
   bool other_hues = false, other_measure = false, turned = false, carry = false;
 };
 
-Result<Json> limit(const Request& r) {
+Result<Json> limit(const LimitRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   if (r.carry && !r.turned)
@@ -50,7 +50,7 @@ Result<Json> limit(const Request& r) {
 } // namespace
 
 Command add_limit(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<LimitRequest>();
   const Options command = app.command("limit", "Change the wheel of a piece, turn its mask");
   command.text("piece", r->piece, "Piece file", Options::Need::Needed);
   command.choice<HueScale>("--hues", kHueWords, "Hue scale", [r](HueScale hues) {

@@ -1,25 +1,128 @@
 #include "cli/command.h"
 
 #include "cli/photos.h"
+#include "core/image/blur.h"
+#include "core/image/through_mask.h"
+#include "core/image/values.h"
+#include "io/files/safe_save.h"
+#include "io/photo/decode.h"
+
+#include <QBuffer>
+
+#include <charconv>
+#include <cmath>
+#include <optional>
+#include <string_view>
 
 namespace zc::cli {
 namespace {
 
-struct Request {
+struct LookRequest {
   PhotoRequest photo;
   std::string as, output;
 };
 
+/// How a photo is looked at: a kind and, for most, a number.
+struct LookAs {
+  enum class Kind { Value, Flat, Steps, Squint, Mask } kind = Kind::Value;
+  double amount = 0;
+};
+
+/// Which numbers a kind takes; none where the highest lies below the lowest.
+struct LookKind {
+  std::string_view word;
+  LookAs::Kind kind;
+  double low, high;
+  bool whole;
+};
+constexpr LookKind kLookKinds[] = {{"value", LookAs::Kind::Value, 0, -1, false},
+                                   {"mask", LookAs::Kind::Mask, 0, -1, false},
+                                   {"flat", LookAs::Kind::Flat, 2, 5, true},
+                                   {"steps", LookAs::Kind::Steps, 2, 101, true},
+                                   {"squint", LookAs::Kind::Squint, 0, 1000, false}};
+
+Result<LookAs> look_as(const std::string& as) {
+  const auto colon = as.find(':');
+  const bool has_number = colon != std::string::npos;
+  double amount = 0;
+  if (has_number) {
+    const auto read = std::from_chars(as.data() + colon + 1, as.data() + as.size(), amount);
+    if (read.ec != std::errc() || read.ptr != as.data() + as.size())
+      return Error{ErrorCode::BadInput, "\"" + as + "\" has no number after the colon.", "--as"};
+  }
+  for (const auto& k : kLookKinds) {
+    if (k.word != std::string_view(as).substr(0, colon)) continue;
+    const bool takes_number = k.low <= k.high;
+    const bool fits = amount >= k.low && amount <= k.high && (!k.whole || amount == std::floor(amount));
+    if (has_number == takes_number && (fits || !takes_number)) return LookAs{k.kind, amount};
+  }
+  return Error{
+      ErrorCode::BadInput,
+      "A photo can be looked at as value, flat:2 to flat:5, steps:2 to steps:101, squint:PIXELS or mask.",
+      "--as"};
+}
+
+/// REQUIRES a mask where the kind looks through one; `out` has a word for each pixel.
+void look(const PixelView& view, const LookAs& as, const PieceMask* mask, std::uint32_t* out) {
+  switch (as.kind) {
+  case LookAs::Kind::Value:
+    for (int y = 0; y < view.height; ++y)
+      to_value_greys(view.row(y), out + static_cast<std::size_t>(y) * view.width,
+                     static_cast<std::size_t>(view.width));
+    return;
+  case LookAs::Kind::Flat: {
+    const FineValues values = fine_values(view);
+    return to_flat_tones(view, flat_tones(values, flat_limits(values, static_cast<int>(as.amount))), out);
+  }
+  case LookAs::Kind::Steps:
+    return to_flat_tones(view, even_tones(static_cast<int>(as.amount)), out);
+  case LookAs::Kind::Squint:
+    return squint(view, as.amount, out);
+  case LookAs::Kind::Mask:
+    return MaskMapper(mask->wheel, mask->region).map(view, out);
+  }
+}
+
+Status save_png(const QImage& image, const std::string& path) {
+  QByteArray png;
+  QBuffer buffer(&png);
+  buffer.open(QIODevice::WriteOnly);
+  if (!image.save(&buffer, "PNG"))
+    return Error{ErrorCode::Unwritable, "The picture could not be made.", path};
+  return save_safely(path, Bytes(png.begin(), png.end()), Backup::None);
+}
+
+Result<Json> write_look(const LookRequest& request) {
+  const auto as = look_as(request.as);
+  if (!as) return as.error();
+  std::optional<PieceMask> mask;
+  if (as->kind == LookAs::Kind::Mask) {
+    auto read = mask_of(request.photo.piece);
+    if (!read) return read.error();
+    mask.emplace(std::move(read).value());
+  }
+  const auto photo = opened(request.photo.photo);
+  if (!photo) return photo.error();
+  const PixelView view = view_of(photo->image);
+  std::vector<std::uint32_t> words(static_cast<std::size_t>(view.width) * view.height);
+  look(view, *as, mask ? &*mask : nullptr, words.data());
+  const QImage image(reinterpret_cast<const uchar*>(words.data()), view.width, view.height, view.width * 4,
+                     photo->image.format());
+  const Status saved = save_png(image, request.output);
+  if (!saved) return saved.error();
+  return Json{{"file", request.output}, {"width", view.width}, {"height", view.height}};
+}
+
 } // namespace
 
 Command add_look(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<LookRequest>();
   const Options command = app.command("look", "Write a photo as a painter looks at it");
   command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
   command.text("--as", r->as, "value, flat:N, steps:N, squint:PIXELS or mask", Options::Need::Needed);
   command.text("--piece", r->photo.piece, "Piece whose mask is used");
   command.text("-o,--output", r->output, "PNG file to write", Options::Need::Needed);
-  return {command, [r] { return look(r->photo, r->as, r->output); }};
+  return {command, [r] { return write_look(*r); }};
 }
 
 } // namespace zc::cli

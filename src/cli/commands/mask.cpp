@@ -8,13 +8,13 @@
 namespace zc::cli {
 namespace {
 
-struct Request {
+struct MaskRequest {
   WheelSpec wheel;
   PatternSpec pattern;
   std::vector<std::string> colors;
 };
 /// One pattern mask and, for each color, whether it lies inside and the nearest color that does.
-Result<Json> mask(const Request& request) {
+Result<Json> mask(const MaskRequest& request) {
   if (request.pattern.spread < 0 || request.pattern.spread > 120)
     return Error{ErrorCode::BadInput, "A spread goes from 0 to 120 degrees.", "--spread"};
   const Wheel wheel(request.wheel);
@@ -53,7 +53,7 @@ std::vector<Word<Pattern>> pattern_words() {
 } // namespace
 
 Command add_mask(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<MaskRequest>();
   auto spread = std::make_shared<double>(-1);
   const Options command = app.command("mask", "Test colors against a gamut mask pattern");
   command.choice("--pattern", pattern_words(), "Pattern", r->pattern.kind, Options::Need::Needed);

@@ -8,9 +8,9 @@
 namespace zc::cli {
 namespace {
 
-constexpr Word<MixAs> kWays[] = {{MixAs::Paint, "paint"}, {MixAs::Light, "light"}};
+constexpr Word<MixAs> kMixWords[] = {{MixAs::Paint, "paint"}, {MixAs::Light, "light"}};
 
-struct Request {
+struct MixRequest {
   std::vector<std::string> parts;
   MixAs as = MixAs::Paint;
 };
@@ -43,10 +43,10 @@ Result<Json> mix(const std::vector<std::string>& texts, MixAs as) {
 } // namespace
 
 Command add_mix(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<MixRequest>();
   const Options command = app.command("mix", "Mix colors by parts");
   command.texts("parts", r->parts, "COLOR:PARTS", Options::Need::Needed);
-  command.choice("--as", kWays, "How they mix", r->as);
+  command.choice("--as", kMixWords, "How they mix", r->as);
   return {command, [r] { return mix(r->parts, r->as); }};
 }
 

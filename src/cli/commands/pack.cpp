@@ -6,23 +6,19 @@ namespace zc::cli {
 namespace {
 
 Result<Json> pack(const std::string& folder, const std::string& output) {
-  const auto document = read_piece_folder(folder);
-  if (!document) return document.error();
-  const auto bytes = pack_document(*document);
+  const auto bytes = pack_folder(folder, output);
   if (!bytes) return bytes.error();
-  const auto saved = save_safely(output, *bytes, Backup::None);
-  if (!saved) return saved.error();
-  return Json{{"file", output}, {"bytes", bytes->size()}};
+  return Json{{"file", output}, {"bytes", *bytes}};
 }
 
-struct Request {
+struct PackRequest {
   std::string folder, output;
 };
 
 } // namespace
 
 Command add_pack(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<PackRequest>();
   const Options command = app.command("pack", "Pack a folder with piece.json and photos into a piece file");
   command.text("folder", r->folder, "Folder to pack", Options::Need::Needed);
   command.text("-o,--output", r->output, "File to write", Options::Need::Needed);

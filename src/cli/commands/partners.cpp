@@ -16,7 +16,7 @@ Result<Json> partners(const std::string& text, const WheelSpec& spec) {
   return out;
 }
 
-struct Request {
+struct PartnersRequest {
   std::string color;
   WheelSpec wheel;
 };
@@ -24,7 +24,7 @@ struct Request {
 } // namespace
 
 Command add_partners(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<PartnersRequest>();
   const Options command = app.command("partners", "Partners of a color at the trade's angles");
   command.text("color", r->color, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
   add_wheel_options(command, r->wheel);

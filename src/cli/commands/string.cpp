@@ -11,13 +11,13 @@ constexpr Word<StringKind> kKinds[] = {{StringKind::Tints, "tints"},     {String
                                        {StringKind::Between, "between"}, {StringKind::Distance, "distance"}};
 constexpr Word<Evenness> kEvens[] = {{Evenness::Lightness, "lightness"},
                                      {Evenness::Difference, "difference"}};
-constexpr Word<Way> kWays[] = {{Way::Straight, "straight"},
-                               {Way::Short, "short"},
-                               {Way::Long, "long"},
-                               {Way::Light, "light"},
-                               {Way::Paint, "paint"}};
+constexpr Word<Way> kWayWords[] = {{Way::Straight, "straight"},
+                                   {Way::Short, "short"},
+                                   {Way::Long, "long"},
+                                   {Way::Light, "light"},
+                                   {Way::Paint, "paint"}};
 
-struct Request {
+struct StringRequest {
   StringSpec spec;
   std::string from, to;
   WheelSpec wheel;
@@ -44,13 +44,13 @@ Result<Json> string(const StringSpec& given, const std::string& from, const std:
 } // namespace
 
 Command add_string(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<StringRequest>();
   const Options command = app.command("string", "Make a graded row of colors");
   command.choice("--kind", kKinds, "Kind of row", r->spec.kind, Options::Need::Needed);
   command.text("--from", r->from, "Color to start from", Options::Need::Needed);
   command.text("--to", r->to, "Other end, or the color of the air");
   command.whole("--steps", r->spec.steps, "2 to 24");
-  command.choice("--way", kWays, "How a row between two colors goes", r->spec.way);
+  command.choice("--way", kWayWords, "How a row between two colors goes", r->spec.way);
   command.choice("--even", kEvens, "What is equal from step to step", r->spec.even);
   add_wheel_options(command, r->wheel);
   return {command, [r] { return string(r->spec, r->from, r->to, r->wheel); }};

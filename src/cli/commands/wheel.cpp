@@ -6,13 +6,13 @@ namespace zc::cli {
 namespace {
 
 /// In the order given on the line.
-struct WheelRequest {
+struct Question {
   enum class Kind { At, Locate } kind;
   std::string text;
 };
-struct Request {
+struct WheelRequest {
   WheelSpec wheel;
-  std::vector<WheelRequest> asked;
+  std::vector<Question> asked;
 };
 
 Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
@@ -36,11 +36,11 @@ Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
   return out;
 }
 
-Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& requests) {
+Result<Json> wheel(const WheelSpec& spec, const std::vector<Question>& requests) {
   const Wheel wheel(spec);
   Json out = Json::array();
   for (const auto& request : requests) {
-    if (request.kind == WheelRequest::Kind::At) {
+    if (request.kind == Question::Kind::At) {
       auto answer = wheel_at(wheel, request.text);
       if (!answer) return answer.error();
       out.push_back(*answer);
@@ -59,10 +59,10 @@ Result<Json> wheel(const WheelSpec& spec, const std::vector<WheelRequest>& reque
 } // namespace
 
 Command add_wheel(const Options& app) {
-  auto r = std::make_shared<Request>();
+  auto r = std::make_shared<WheelRequest>();
   const Options command = app.command("wheel", "Look up colors and places on a wheel");
   add_wheel_options(command, r->wheel);
-  const auto add = [&](const std::string& name, WheelRequest::Kind kind, const std::string& help) {
+  const auto add = [&](const std::string& name, Question::Kind kind, const std::string& help) {
     command.each(
         name,
         [r, kind](const std::string& text) {
@@ -70,8 +70,8 @@ Command add_wheel(const Options& app) {
         },
         help);
   };
-  add("--at", WheelRequest::Kind::At, "Angle, saturation 0-1, value 0-100");
-  add("--locate", WheelRequest::Kind::Locate, "Color to place");
+  add("--at", Question::Kind::At, "Angle, saturation 0-1, value 0-100");
+  add("--locate", Question::Kind::Locate, "Color to place");
   return {command, [r] { return wheel(r->wheel, r->asked); }};
 }
 

@@ -5,6 +5,7 @@
 #include "core/color/matrix.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -45,12 +46,6 @@ constexpr double kKappa = 24389.0 / 27.0;
 
 constexpr double kUn = 4 * kWhite[0] / (kWhite[0] + 15 * kWhite[1] + 3 * kWhite[2]);
 constexpr double kVn = 9 * kWhite[1] / (kWhite[0] + 15 * kWhite[1] + 3 * kWhite[2]);
-
-double lab_f(double t) { return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 16) / 116; }
-double lab_f_inverse(double f) {
-  const double cube = f * f * f;
-  return cube > kEpsilon ? cube : (116 * f - 16) / kKappa;
-}
 
 /// 0 where the chroma is rounding noise: a neutral has no hue.
 double hue_of(double x, double y) {
@@ -117,6 +112,8 @@ Srgb srgb_from_linear(LinearRgb c) {
 }
 Srgb srgb_from_8bit(Srgb8 c) { return {c.r / 255.0, c.g / 255.0, c.b / 255.0}; }
 Srgb8 rounded_8bit(Srgb c) {
+  [[maybe_unused]] const auto near = [](double x) { return x > -0.5 / 255 && x < 255.5 / 255; };
+  assert(near(c.r) && near(c.g) && near(c.b));
   const auto channel = [](double x) {
     return static_cast<std::uint8_t>(std::lround(std::clamp(x, 0.0, 1.0) * 255.0));
   };
@@ -146,13 +143,21 @@ Srgb neutral_of_value(double v) {
   return {e, e, e};
 }
 
+double cielab_curve(double ratio) {
+  return ratio > kEpsilon ? std::cbrt(ratio) : (kKappa * ratio + 16) / 116;
+}
+double cielab_curve_back(double f) {
+  const double cube = f * f * f;
+  return cube > kEpsilon ? cube : (116 * f - 16) / kKappa;
+}
 Lab lab_from_xyz(Xyz c) {
-  const double fx = lab_f(c.x / kWhite[0]), fy = lab_f(c.y), fz = lab_f(c.z / kWhite[2]);
+  const double fx = cielab_curve(c.x / kWhite[0]), fy = cielab_curve(c.y), fz = cielab_curve(c.z / kWhite[2]);
   return {116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)};
 }
 Xyz xyz_from_lab(Lab c) {
   const double fy = (c.l + 16) / 116, fx = fy + c.a / 500, fz = fy - c.b / 200;
-  return {kWhite[0] * lab_f_inverse(fx), luminance_from_lightness(c.l), kWhite[2] * lab_f_inverse(fz)};
+  return {kWhite[0] * cielab_curve_back(fx), luminance_from_lightness(c.l),
+          kWhite[2] * cielab_curve_back(fz)};
 }
 Luv luv_from_xyz(Xyz c) {
   const double l = lightness_from_luminance(c.y);
@@ -197,6 +202,9 @@ Xyz xyz_from_oklab(Oklab c) {
 }
 Oklab oklab_from_srgb(Srgb c) { return oklab_from_xyz(xyz_from_srgb(c)); }
 Srgb srgb_from_oklab(Oklab c) { return srgb_from_xyz(xyz_from_oklab(c)); }
+Oklab mixed(Oklab from, Oklab to, double t) {
+  return {from.l + t * (to.l - from.l), from.a + t * (to.a - from.a), from.b + t * (to.b - from.b)};
+}
 Oklch lch_from_oklab(Oklab c) { return {c.l, std::hypot(c.a, c.b), hue_of(c.a, c.b)}; }
 Oklab oklab_from_lch(Oklch c) { return {c.l, c.c * std::cos(radians(c.h)), c.c * std::sin(radians(c.h))}; }
 

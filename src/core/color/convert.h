@@ -37,6 +37,9 @@ namespace zc {
 /// The neutral of the given L* in 0..100.
 [[nodiscard]] Srgb neutral_of_value(double v);
 
+/// The curve of CIELAB over a ratio to the white, and back (CIE 15:2004, the same fractions).
+[[nodiscard]] double cielab_curve(double ratio);
+[[nodiscard]] double cielab_curve_back(double f);
 [[nodiscard]] Lab lab_from_xyz(Xyz c);
 [[nodiscard]] Xyz xyz_from_lab(Lab c);
 [[nodiscard]] Luv luv_from_xyz(Xyz c);
@@ -60,6 +63,8 @@ namespace zc {
 [[nodiscard]] Xyz xyz_from_oklab(Oklab c);
 [[nodiscard]] Oklab oklab_from_srgb(Srgb c);
 [[nodiscard]] Srgb srgb_from_oklab(Oklab c);
+/// `t` of the way from one to the other on a straight line.
+[[nodiscard]] Oklab mixed(Oklab from, Oklab to, double t);
 [[nodiscard]] Oklch lch_from_oklab(Oklab c);
 [[nodiscard]] Oklab oklab_from_lch(Oklch c);
 

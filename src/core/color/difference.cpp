@@ -12,7 +12,6 @@ namespace {
 // cosines of its multiples come from unit vectors, and the arc tangent is left to the one term that needs
 // degrees.
 
-double square(double x) { return x * x; }
 double length(double x, double y) { return std::sqrt(x * x + y * y); }
 
 double seventh_power_share(double c) {
@@ -95,7 +94,7 @@ double ciede2000(Lab one, Lab two) {
   // A neutral has no hue: the other's is that of both.
   const Hues hues = p1.c == 0 ? Hues{0, p2.h} : p2.c == 0 ? Hues{0, p1.h} : compared(p1.h, p2.h);
   const double dl = two.l - one.l, dc = p2.c - p1.c, dh = 2 * std::sqrt(p1.c * p2.c) * hues.half_sine;
-  const double l50 = square((one.l + two.l) / 2 - 50), c = (p1.c + p2.c) / 2;
+  const double off = (one.l + two.l) / 2 - 50, l50 = off * off, c = (p1.c + p2.c) / 2;
   const double sl = 1 + 0.015 * l50 / std::sqrt(20 + l50), sc = 1 + 0.045 * c;
   const double sh = 1 + 0.015 * c * hue_weight(hues.middle);
   const double rt = -rotation(hues.middle) * 2 * seventh_power_share(c);

@@ -14,7 +14,7 @@ bool in_gamut(Srgb c) {
   return fits(c.r) && fits(c.g) && fits(c.b);
 }
 
-std::optional<Srgb> shown_on_display(Srgb c) {
+std::optional<Srgb> clipped_to_gamut(Srgb c) {
   if (!in_gamut(c)) return std::nullopt;
   return Srgb{std::clamp(c.r, 0.0, 1.0), std::clamp(c.g, 0.0, 1.0), std::clamp(c.b, 0.0, 1.0)};
 }
@@ -48,10 +48,10 @@ double largest_chroma_luv(double l, double hue) {
   return LuvEdge(l).chroma(std::cos(radians(hue)), std::sin(radians(hue)));
 }
 
-Srgb reduced_to_gamut(Lab c) {
+Srgb chroma_reduced(Lab c) {
   c.l = std::clamp(c.l, 0.0, 100.0);
   const auto at = [c](double share) {
-    return shown_on_display(srgb_from_xyz(xyz_from_lab({c.l, c.a * share, c.b * share})));
+    return clipped_to_gamut(srgb_from_xyz(xyz_from_lab({c.l, c.a * share, c.b * share})));
   };
   if (const auto whole = at(1)) return *whole;
   double inside = 0, outside = 1;

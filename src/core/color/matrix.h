@@ -3,6 +3,8 @@
 
 #include "core/color/spaces.h"
 
+#include <cassert>
+
 namespace zc {
 
 using Vector3 = std::array<double, 3>;
@@ -18,6 +20,7 @@ using Vector3 = std::array<double, 3>;
     return m[r0][c0] * m[r1][c1] - m[r0][c1] * m[r1][c0];
   };
   const double det = m[0][0] * minor(1, 2, 1, 2) - m[0][1] * minor(1, 2, 0, 2) + m[0][2] * minor(1, 2, 0, 1);
+  assert(det != 0);
   return {{{minor(1, 2, 1, 2) / det, -minor(0, 2, 1, 2) / det, minor(0, 1, 1, 2) / det},
            {-minor(1, 2, 0, 2) / det, minor(0, 2, 0, 2) / det, -minor(0, 1, 0, 2) / det},
            {minor(1, 2, 0, 1) / det, -minor(0, 2, 0, 1) / det, minor(0, 1, 0, 1) / det}}};

@@ -31,10 +31,6 @@ Vector3 d65() {
   return {w.x, w.y, w.z};
 }
 
-/// CIELAB's curve and its inverse, with the exact fractions of CIE 15:2004.
-double curve(double t) { return t > 216.0 / 24389 ? std::cbrt(t) : (24389.0 / 27 * t + 16) / 116; }
-double curve_back(double f) { return f * f * f > 216.0 / 24389 ? f * f * f : (116 * f - 16) * 27 / 24389; }
-
 struct Primaries {
   double rx, ry, gx, gy, bx, by;
 };
@@ -71,13 +67,14 @@ Srgb srgb_from_hwb(const std::array<double, 3>& c) {
 
 LabD50 lab_d50_from_srgb(Srgb c) {
   const Xyz at = adapted(xyz_from_srgb(c), d65(), kD50);
-  const double x = curve(at.x / kD50[0]), y = curve(at.y), z = curve(at.z / kD50[2]);
+  const double x = cielab_curve(at.x / kD50[0]), y = cielab_curve(at.y), z = cielab_curve(at.z / kD50[2]);
   return {116 * y - 16, 500 * (x - y), 200 * (y - z)};
 }
 
 Xyz xyz_from_lab_d50(LabD50 c) {
   const double y = (c.l + 16) / 116, x = y + c.a / 500, z = y - c.b / 200;
-  return xyz_d65_from_d50({kD50[0] * curve_back(x), curve_back(y), kD50[2] * curve_back(z)});
+  return xyz_d65_from_d50(
+      {kD50[0] * cielab_curve_back(x), cielab_curve_back(y), kD50[2] * cielab_curve_back(z)});
 }
 
 Xyz xyz_d65_from_d50(Xyz c) { return adapted(c, kD50, d65()); }
@@ -115,14 +112,14 @@ std::optional<Xyz> xyz_in_space(std::string_view space, const std::array<double,
 
 Displayed displayed(Xyz c) {
   const Srgb wanted = srgb_from_xyz(c);
-  if (const auto shown = shown_on_display(wanted)) return {*shown, false};
+  if (const auto shown = clipped_to_gamut(wanted)) return {*shown, false};
   // Rounding in a file is no move.
   constexpr double near = 2e-4;
   const auto close = [](double x) { return x >= -near && x <= 1 + near; };
   if (close(wanted.r) && close(wanted.g) && close(wanted.b))
     return {{std::clamp(wanted.r, 0.0, 1.0), std::clamp(wanted.g, 0.0, 1.0), std::clamp(wanted.b, 0.0, 1.0)},
             false};
-  return {reduced_to_gamut(lab_from_xyz(c)), true};
+  return {chroma_reduced(lab_from_xyz(c)), true};
 }
 
 } // namespace zc

@@ -5,6 +5,8 @@
 #include "core/color/gamut.h"
 
 #include <algorithm>
+#include <array>
+#include <charconv>
 #include <cmath>
 #include <string>
 
@@ -73,14 +75,13 @@ Srgb srgb_of(ReadoutSpace space, const std::array<double, 3>& n) {
   return {a / 255, b / 255, c / 255};
 }
 
-/// Without the point and the digits when they say nothing.
+/// To three digits after the point, without those that say nothing.
 std::string short_number(double x) {
-  const auto thousandths = std::llround(x * 1000);
-  std::string out = std::to_string(thousandths / 1000);
-  if (thousandths % 1000 == 0) return out;
-  std::string rest = std::to_string(1000 + std::abs(thousandths % 1000)).substr(1);
-  while (rest.back() == '0') rest.pop_back();
-  return (x < 0 && thousandths / 1000 == 0 ? "-" : "") + out + "." + rest;
+  std::array<char, 32> text{};
+  const double rounded = std::round(x * 1000) / 1000;
+  const auto end = std::to_chars(text.data(), text.data() + text.size(), rounded == 0 ? 0.0 : rounded,
+                                 std::chars_format::fixed);
+  return {text.data(), end.ptr};
 }
 
 } // namespace
@@ -146,7 +147,7 @@ Result<Srgb> color_of_readout(ReadoutSpace space, std::array<double, 3> numbers)
                    std::string(n.name)};
     numbers[i] = std::clamp(numbers[i], n.low, n.high);
   }
-  const auto shown = shown_on_display(srgb_of(space, numbers));
+  const auto shown = clipped_to_gamut(srgb_of(space, numbers));
   if (!shown)
     return Error{ErrorCode::BadInput,
                  "The display has no color of these " + std::string(form.name) + " numbers.", "color"};

@@ -1,7 +1,7 @@
 #include "core/image/blur.h"
 
 #include "core/base/parallel.h"
-#include "core/color/channel_tables.h"
+#include "core/image/light.h"
 
 #include <algorithm>
 #include <array>
@@ -11,9 +11,6 @@
 
 namespace zc {
 namespace {
-
-/// Linear light times alpha, and alpha.
-using Pixel = std::array<float, 4>;
 
 /// Widths of three boxes whose run equals a Gaussian of this deviation most closely (P. Kovesi, "Fast almost-
 /// Gaussian filtering", DICTA 2010).
@@ -30,18 +27,15 @@ std::array<int, 3> box_halves(double deviation) {
 }
 
 /// One line through one box; the ends are held.
-void box(const Pixel* in, Pixel* out, int n, int half) {
-  Pixel sum{};
-  const auto at = [&](int i) -> const Pixel& { return in[std::clamp(i, 0, n - 1)]; };
-  for (int i = -half; i <= half; ++i)
-    for (int c = 0; c < 4; ++c) sum[c] += at(i)[c];
+void box(const LightPixel* in, LightPixel* out, int n, int half) {
+  LightPixel sum;
+  const auto at = [&](int i) -> const LightPixel& { return in[std::clamp(i, 0, n - 1)]; };
+  for (int i = -half; i <= half; ++i) sum += at(i);
   const float share = 1.0f / static_cast<float>(2 * half + 1);
   for (int i = 0; i < n; ++i) {
-    const Pixel &enters = at(i + half + 1), &leaves = at(i - half);
-    for (int c = 0; c < 4; ++c) {
-      out[i][c] = sum[c] * share;
-      sum[c] += enters[c] - leaves[c];
-    }
+    out[i] = sum * share;
+    sum += at(i + half + 1);
+    sum -= at(i - half);
   }
 }
 
@@ -49,12 +43,12 @@ void box(const Pixel* in, Pixel* out, int n, int half) {
 constexpr int kTogether = 4;
 
 /// All lines of a picture through the three boxes, and the picture turned on its side: twice makes both ways.
-void blur_lines(std::vector<Pixel>& pixels, int width, int height, const std::array<int, 3>& halves) {
-  std::vector<Pixel> turned(pixels.size());
+void blur_lines(std::vector<LightPixel>& pixels, int width, int height, const std::array<int, 3>& halves) {
+  std::vector<LightPixel> turned(pixels.size());
   in_parallel((height + kTogether - 1) / kTogether, 4, [&](int from, int to) {
-    std::array<std::vector<Pixel>, kTogether> lines;
+    std::array<std::vector<LightPixel>, kTogether> lines;
     for (auto& line : lines) line.resize(static_cast<std::size_t>(width));
-    std::vector<Pixel> other(static_cast<std::size_t>(width));
+    std::vector<LightPixel> other(static_cast<std::size_t>(width));
     for (int block = from; block < to; ++block) {
       const int top = block * kTogether, count = std::min(kTogether, height - top);
       for (int k = 0; k < count; ++k) {
@@ -85,31 +79,19 @@ void squint(const PixelView& photo, double radius, std::uint32_t* out) {
   };
   const auto halves = box_halves(radius);
   if (photo.width == 0 || photo.height == 0 || halves[2] == 0) return copy();
-  const auto& linear = linear_of_8bit();
-  std::vector<Pixel> pixels(static_cast<std::size_t>(photo.width) * photo.height);
+  const LightConverter converter;
+  std::vector<LightPixel> pixels(static_cast<std::size_t>(photo.width) * photo.height);
   in_parallel(photo.height, 16, [&](int from, int to) {
     for (int y = from; y < to; ++y)
-      for (int x = 0; x < photo.width; ++x) {
-        const std::uint32_t w = photo.row(y)[x];
-        const float alpha = static_cast<float>(w >> 24) / 255;
-        pixels[static_cast<std::size_t>(y) * photo.width + x] = {
-            alpha * linear[w >> 16 & 0xff], alpha * linear[w >> 8 & 0xff], alpha * linear[w & 0xff], alpha};
-      }
+      std::transform(photo.row(y), photo.row(y) + photo.width,
+                     pixels.begin() + static_cast<std::ptrdiff_t>(y) * photo.width,
+                     [&converter](std::uint32_t w) { return converter.light(w); });
   });
   blur_lines(pixels, photo.width, photo.height, halves);
   blur_lines(pixels, photo.height, photo.width, halves);
-  const std::uint8_t* encoded = encoded_8bit_of_linear().data();
   in_parallel(static_cast<int>(pixels.size()), 4096, [&](int from, int to) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
-      const Pixel& p = pixels[i];
-      const float alpha = std::clamp(p[3], 0.0f, 1.0f), per_alpha = alpha > 0 ? 1 / alpha : 0;
-      const auto channel = [&](int c) {
-        return std::uint32_t{
-            encoded[static_cast<int>(std::clamp(p[c] * per_alpha, 0.0f, 1.0f) * kLinearSteps + 0.5f)]};
-      };
-      out[i] = static_cast<std::uint32_t>(std::lround(255 * alpha)) << 24 | channel(0) << 16 |
-               channel(1) << 8 | channel(2);
-    }
+    std::transform(pixels.begin() + from, pixels.begin() + to, out + from,
+                   [&converter](const LightPixel& p) { return converter.word(p); });
   });
 }
 

@@ -4,6 +4,8 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 
+#include <Eigen/Eigenvalues>
+
 #include <algorithm>
 #include <array>
 #include <cassert>
@@ -21,67 +23,52 @@ constexpr int kMoves = 8;
 /// CIEDE2000 decides between so many candidates that are nearest in OKLab.
 constexpr std::size_t kCandidates = 5;
 
-double square(double x) { return x * x; }
+Eigen::Vector3d vector_of(const Oklab& c) { return {c.l, c.a, c.b}; }
+Oklab oklab_of(const Eigen::Vector3d& v) { return {v[0], v[1], v[2]}; }
+
+/// Points that so far share one center.
+struct Group {
+  std::vector<std::size_t> members;
+  Oklab mean, axis;  ///< `axis` is the direction in which they lie widest apart.
+  double spread = 0; ///< Sum of the squared distances to the mean.
+};
+
+Group group_of(const std::vector<WeighedColor>& points, std::vector<std::size_t> members) {
+  double weight = 0;
+  Eigen::Vector3d sum = Eigen::Vector3d::Zero();
+  for (const auto i : members) {
+    weight += points[i].weight;
+    sum += points[i].weight * vector_of(points[i].at);
+  }
+  const Eigen::Vector3d mean = sum / weight;
+  Eigen::Matrix3d covariance = Eigen::Matrix3d::Zero();
+  for (const auto i : members) {
+    const Eigen::Vector3d off = vector_of(points[i].at) - mean;
+    covariance += points[i].weight * off * off.transpose();
+  }
+  const Eigen::SelfAdjointEigenSolver<Eigen::Matrix3d> solved(covariance);
+  return {std::move(members), oklab_of(mean), oklab_of(solved.eigenvectors().col(2)), covariance.trace()};
+}
 
 /// Splits the group with the largest spread at its mean, across its widest direction, until there are enough.
 std::vector<Oklab> first_centers(const std::vector<WeighedColor>& points, std::size_t count) {
-  struct Group {
-    std::vector<std::size_t> members;
-    Oklab mean, axis;
-    double spread = 0;
-  };
-  const auto measured = [&points](std::vector<std::size_t> members) {
-    Group g{std::move(members), {}, {}, 0};
-    double w = 0;
-    for (const auto i : g.members) {
-      const WeighedColor& p = points[i];
-      w += p.weight;
-      g.mean.l += p.weight * p.at.l;
-      g.mean.a += p.weight * p.at.a;
-      g.mean.b += p.weight * p.at.b;
-    }
-    g.mean = {g.mean.l / w, g.mean.a / w, g.mean.b / w};
-    double m[3][3]{};
-    for (const auto i : g.members) {
-      const WeighedColor& p = points[i];
-      const double d[] = {p.at.l - g.mean.l, p.at.a - g.mean.a, p.at.b - g.mean.b};
-      g.spread += p.weight * apart(p.at, g.mean);
-      for (int r = 0; r < 3; ++r)
-        for (int c = 0; c < 3; ++c) m[r][c] += p.weight * d[r] * d[c];
-    }
-    // The widest direction, by powers of the covariance.
-    double v[] = {1, 0.6, 0.4};
-    for (int round = 0; round < 12; ++round) {
-      double n[3]{}, size = 0;
-      for (int r = 0; r < 3; ++r)
-        for (int c = 0; c < 3; ++c) n[r] += m[r][c] * v[c];
-      for (const double x : n) size = std::max(size, std::abs(x));
-      if (size <= 0) break;
-      for (int r = 0; r < 3; ++r) v[r] = n[r] / size;
-    }
-    g.axis = {v[0], v[1], v[2]};
-    return g;
-  };
   std::vector<std::size_t> all(points.size());
   std::iota(all.begin(), all.end(), std::size_t{0});
-  std::vector<Group> groups{measured(std::move(all))};
+  std::vector<Group> groups{group_of(points, std::move(all))};
   while (groups.size() < count) {
     const auto widest = std::max_element(groups.begin(), groups.end(),
                                          [](const Group& a, const Group& b) { return a.spread < b.spread; });
     if (widest->spread <= 1e-12) break;
+    const Eigen::Vector3d mean = vector_of(widest->mean), axis = vector_of(widest->axis);
     std::vector<std::size_t> low, high;
-    for (const auto i : widest->members) {
-      const Oklab& p = points[i].at;
-      const double along = (p.l - widest->mean.l) * widest->axis.l + (p.a - widest->mean.a) * widest->axis.a +
-                           (p.b - widest->mean.b) * widest->axis.b;
-      (along > 0 ? high : low).push_back(i);
-    }
+    for (const auto i : widest->members)
+      ((vector_of(points[i].at) - mean).dot(axis) > 0 ? high : low).push_back(i);
     if (low.empty() || high.empty()) {
       widest->spread = 0;
       continue;
     }
-    *widest = measured(std::move(low));
-    groups.push_back(measured(std::move(high)));
+    *widest = group_of(points, std::move(low));
+    groups.push_back(group_of(points, std::move(high)));
   }
   std::vector<Oklab> out;
   out.reserve(groups.size());
@@ -92,7 +79,8 @@ std::vector<Oklab> first_centers(const std::vector<WeighedColor>& points, std::s
 Nearest nearest_in_cielab(const WeighedColor& p, const std::vector<Lab>& labs) {
   Nearest out{0, 1e9};
   for (std::size_t k = 0; k < labs.size(); ++k) {
-    const double d = square(p.lab.l - labs[k].l) + square(p.lab.a - labs[k].a) + square(p.lab.b - labs[k].b);
+    const double l = p.lab.l - labs[k].l, a = p.lab.a - labs[k].a, b = p.lab.b - labs[k].b;
+    const double d = l * l + a * a + b * b;
     if (d < out.away) out = {k, d};
   }
   return out;
@@ -245,6 +233,7 @@ std::vector<Oklab> with_one_sent(const std::vector<WeighedColor>& points, const 
 } // namespace
 
 Nearest nearest_in_oklab(const WeighedColor& p, const std::vector<Oklab>& centers) {
+  assert(!centers.empty());
   Nearest out{0, 1e9};
   for (std::size_t k = 0; k < centers.size(); ++k)
     if (const double d = apart(p.at, centers[k]); d < out.away) out = {k, d};
@@ -253,6 +242,7 @@ Nearest nearest_in_oklab(const WeighedColor& p, const std::vector<Oklab>& center
 
 Nearest nearest_to_the_eye(const WeighedColor& p, const std::vector<Oklab>& centers,
                            const std::vector<Lab>& labs) {
+  assert(!centers.empty() && labs.size() == centers.size());
   std::array<std::pair<double, std::size_t>, kCandidates> best;
   std::size_t n = 0;
   for (std::size_t k = 0; k < centers.size(); ++k) {
@@ -277,7 +267,7 @@ Nearest nearest_to_the_eye(const WeighedColor& p, const std::vector<Oklab>& cent
 /// The best of a few starts and of the places they pass, since moving centers ends at a good place near the
 /// start and not at the best.
 std::vector<Oklab> cluster(const std::vector<WeighedColor>& points, std::size_t count) {
-  assert(count >= 1);
+  assert(count >= 1 && !colors.empty());
   Best best(points);
   for (unsigned start = 0; start <= kDrawnStarts; ++start) {
     auto centers = start == 0 ? first_centers(points, count) : drawn_centers(points, count, start);

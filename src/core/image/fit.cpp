@@ -1,10 +1,7 @@
 #include "core/image/fit.h"
 
 #include "core/base/parallel.h"
-
-#include <boost/geometry.hpp>
-#include <boost/geometry/geometries/point_xy.hpp>
-#include <boost/geometry/geometries/ring.hpp>
+#include "core/mask/outline.h"
 
 #include <algorithm>
 #include <array>
@@ -13,9 +10,6 @@
 
 namespace zc {
 namespace {
-
-namespace bg = boost::geometry;
-using Point = bg::model::d2::point_xy<double>;
 
 constexpr int kGrid = 96, kDirections = 72;
 
@@ -113,13 +107,6 @@ template <class In> std::vector<DiscPoint> hull_of(const std::vector<Cell>& cell
   return out;
 }
 
-double area_of(const std::vector<DiscPoint>& p) {
-  bg::model::ring<Point> ring;
-  for (const auto& q : p) ring.emplace_back(q.x, q.y);
-  if (!ring.empty()) ring.push_back(ring.front());
-  return std::abs(bg::area(ring));
-}
-
 double along(const DiscPoint& p, int direction) {
   const DiscPoint d = disc_point(360.0 * direction / kDirections, 1);
   return p.x * d.x + p.y * d.y;
@@ -139,7 +126,8 @@ public:
   /// False once nothing is gained any more.
   [[nodiscard]] bool peel() {
     if (m_spare <= 0) return false;
-    const double before = area_of(hull()), slice = std::min(m_spare, std::max(m_spare / 6, m_whole * 0.002));
+    const double before = enclosed_area(hull()),
+                 slice = std::min(m_spare, std::max(m_spare / 6, m_whole * 0.002));
     std::vector<Slice> tries(kDirections);
     in_parallel(kDirections, 4, [&](int from, int to) {
       for (int d = from; d < to; ++d) tries[static_cast<std::size_t>(d)] = cut(d, slice, before);
@@ -182,7 +170,8 @@ private:
     if (out.lost <= 0) return out;
     std::vector<char> in = m_in;
     for (const std::size_t i : out.gone) in[i] = 0;
-    out.saved = (area - area_of(hull_of(m_cells, [&in](std::size_t i) { return in[i] != 0; }))) / out.lost;
+    out.saved =
+        (area - enclosed_area(hull_of(m_cells, [&in](std::size_t i) { return in[i] != 0; }))) / out.lost;
     return out;
   }
 
@@ -224,7 +213,7 @@ std::vector<DiscPoint> with_fewer_corners(std::vector<DiscPoint> p, std::size_t 
       const DiscPoint before = p[(i + n - 1) % n], a = p[i], b = p[(i + 1) % n], after = p[(i + 2) % n];
       const auto meet = crossing(before, a, after, b);
       if (!meet || std::hypot(meet->x, meet->y) > 1) continue;
-      const double more = area_of({a, *meet, b});
+      const double more = enclosed_area({a, *meet, b});
       if (more >= least) continue;
       least = more;
       edge = i;
@@ -235,7 +224,7 @@ std::vector<DiscPoint> with_fewer_corners(std::vector<DiscPoint> p, std::size_t 
       std::size_t flat = 0;
       double lost = 1e9;
       for (std::size_t i = 0; i < n; ++i)
-        if (const double a = area_of({p[(i + n - 1) % n], p[i], p[(i + 1) % n]}); a < lost) {
+        if (const double a = enclosed_area({p[(i + n - 1) % n], p[i], p[(i + 1) % n]}); a < lost) {
           lost = a;
           flat = i;
         }

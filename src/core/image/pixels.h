@@ -1,6 +1,7 @@
 // Photos as pixels, and what a painter reads from them.
 //
-// Pixels are 32-bit words 0xAARRGGBB of sRGB, rows from the top. What else their numbers mean is in the type.
+// Pixels are 32-bit words 0xAARRGGBB of sRGB, gamma-encoded and with straight alpha, rows from the top. What
+// is averaged is of another type: see light.h.
 #pragma once
 
 #include "core/color/spaces.h"
@@ -12,20 +13,13 @@
 
 namespace zc {
 
-enum class Alpha { Straight, Premultiplied };
-
-/// Gamma-encoded words; linear light is only ever held in numbers of another type. REQUIRES that the words
-/// stay where they are.
-template <Alpha alpha> struct EncodedPixels {
+/// What every analysis reads. The words must outlive it.
+struct PixelView {
   int width = 0, height = 0;
   std::ptrdiff_t stride = 0; ///< Words from one row to the next.
   const std::uint32_t* words = nullptr;
   [[nodiscard]] const std::uint32_t* row(int y) const { return words + y * stride; }
 };
-/// What every analysis reads.
-using PixelView = EncodedPixels<Alpha::Straight>;
-/// What a toolkit paints quickest; averaged like the other it would give other colors.
-using PremultipliedView = EncodedPixels<Alpha::Premultiplied>;
 
 /// A part of a photo in its own pixels.
 struct PixelRect {

@@ -1,17 +1,11 @@
 #include "core/mask/rewheel.h"
 
-#include <boost/geometry.hpp>
-#include <boost/geometry/geometries/linestring.hpp>
-#include <boost/geometry/geometries/point_xy.hpp>
+#include "core/mask/outline.h"
 
 #include <algorithm>
 
 namespace zc {
 namespace {
-
-namespace bg = boost::geometry;
-using Point = bg::model::d2::point_xy<double>;
-using Line = bg::model::linestring<Point>;
 
 constexpr double kUsualValue = 60;
 /// Of the shape's own size, at most of the disc: how long a step is, and how far from a line still counts as
@@ -33,13 +27,11 @@ double size_of(const std::vector<DiscPoint>& p) {
 }
 
 Polygon thinned(const std::vector<DiscPoint>& p) {
-  Line walked, thin;
-  for (const auto& q : p) walked.emplace_back(q.x, q.y);
+  std::vector<DiscPoint> walked = p;
   walked.push_back(walked.front());
-  bg::simplify(walked, thin, kInLine * size_of(p));
+  const auto thin = thinned_line(walked, kInLine * size_of(p));
   Polygon out;
-  for (std::size_t i = 0; i + 1 < thin.size(); ++i)
-    out.points.push_back(pulled_onto_disc({thin[i].x(), thin[i].y()}));
+  for (std::size_t i = 0; i + 1 < thin.size(); ++i) out.points.push_back(pulled_onto_disc(thin[i]));
   return out;
 }
 

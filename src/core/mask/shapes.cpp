@@ -1,9 +1,6 @@
 #include "core/mask/shapes.h"
 
-#include <boost/geometry.hpp>
-#include <boost/geometry/geometries/linestring.hpp>
-#include <boost/geometry/geometries/point_xy.hpp>
-#include <boost/geometry/geometries/ring.hpp>
+#include "core/mask/outline.h"
 
 #include <algorithm>
 #include <cassert>
@@ -11,9 +8,6 @@
 
 namespace zc {
 namespace {
-
-namespace bg = boost::geometry;
-using Point = bg::model::d2::point_xy<double>;
 
 constexpr double kStep = 0.5;     // Degrees between the points of a curve as wide as the disc.
 constexpr double kBulge = 9.6e-6; // How far a curve may run outside of its points' lines, of the radius.
@@ -317,12 +311,7 @@ Status validate(const Shape& shape) {
   return in_bounds(shape);
 }
 
-bool crosses_itself(const Polygon& polygon) {
-  bg::model::ring<Point> ring;
-  for (const auto& p : polygon.points) ring.emplace_back(p.x, p.y);
-  bg::correct(ring);
-  return bg::intersects(ring);
-}
+bool crosses_itself(const Polygon& polygon) { return meets_itself(polygon.points); }
 
 Polygon polygon_along(const std::vector<DiscPoint>& drawn, double tolerance) {
   Polygon out;
@@ -338,14 +327,10 @@ Polygon polygon_along(const std::vector<DiscPoint>& drawn, double tolerance) {
                                                              }) -
                                             drawn.begin());
   const auto thin = [&](std::size_t from, std::size_t to) {
-    bg::model::linestring<Point> line, thinned;
-    for (std::size_t i = from; i <= to; ++i) {
-      const DiscPoint p = pulled_onto_disc(drawn[i % drawn.size()]);
-      line.emplace_back(p.x, p.y);
-    }
-    bg::simplify(line, thinned, tolerance);
-    for (std::size_t i = 0; i + 1 < thinned.size(); ++i)
-      out.points.push_back({thinned[i].x(), thinned[i].y()});
+    std::vector<DiscPoint> line;
+    for (std::size_t i = from; i <= to; ++i) line.push_back(pulled_onto_disc(drawn[i % drawn.size()]));
+    const auto thinned = thinned_line(line, tolerance);
+    out.points.insert(out.points.end(), thinned.begin(), thinned.end() - 1);
   };
   thin(0, far);
   thin(far, drawn.size());

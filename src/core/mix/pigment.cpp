@@ -163,8 +163,8 @@ double reflectance_of(double ks) { return 1 + ks - std::sqrt(ks * ks + 2 * ks); 
 
 Mixture shown(Xyz xyz, bool exact) {
   const Srgb c = srgb_from_xyz(xyz);
-  if (const auto fits = shown_on_display(c)) return {*fits, exact};
-  return {reduced_to_gamut(lab_from_xyz(xyz)), false};
+  if (const auto fits = clipped_to_gamut(c)) return {*fits, exact};
+  return {chroma_reduced(lab_from_xyz(xyz)), false};
 }
 
 } // namespace

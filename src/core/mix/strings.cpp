@@ -14,16 +14,14 @@ namespace {
 /// A row before its steps are chosen: a color for every t in 0..1.
 using Path = std::function<StringStep(double)>;
 
-double mixed(double a, double b, double t) { return a + (b - a) * t; }
-
 StringStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
   const auto found = wheel.nearest_existing(p);
   return {found.color, WheelPlace{found.at, wheel.spec()}};
 }
 
 StringStep plain_step(Srgb c) {
-  const auto shown = shown_on_display(c);
-  return {shown ? *shown : reduced_to_gamut(lab_from_srgb(c)), {}, false, shown.has_value()};
+  const auto shown = clipped_to_gamut(c);
+  return {shown ? *shown : chroma_reduced(lab_from_srgb(c)), {}, false, shown.has_value()};
 }
 
 /// Chroma is an absolute amount under the chroma measures: black holds none, so it falls with the value
@@ -36,11 +34,13 @@ bool counts_chroma(const Wheel& wheel) {
 Path wheel_path(const StringSpec& spec, const Wheel& wheel, WheelPoint p) {
   switch (spec.kind) {
   case StringKind::Tints:
-    return [&wheel, p](double t) { return step_on_wheel(wheel, {p.a, p.r * (1 - t), mixed(p.v, 100, t)}); };
+    return [&wheel, p](double t) {
+      return step_on_wheel(wheel, {p.a, p.r * (1 - t), std::lerp(p.v, 100, t)});
+    };
   case StringKind::Shades: {
     const bool falls = counts_chroma(wheel);
     return [&wheel, p, falls](double t) {
-      return step_on_wheel(wheel, {p.a, falls ? p.r * (1 - t) : p.r, mixed(p.v, 0, t)});
+      return step_on_wheel(wheel, {p.a, falls ? p.r * (1 - t) : p.r, std::lerp(p.v, 0, t)});
     };
   }
   case StringKind::Tones:
@@ -51,7 +51,7 @@ Path wheel_path(const StringSpec& spec, const Wheel& wheel, WheelPoint p) {
   const ValueSpan span = wheel.value_span(p.a, p.r);
   const double margin = (span.high - span.low) / (spec.steps + 1);
   return [&wheel, p, span, margin](double t) {
-    return step_on_wheel(wheel, {p.a, p.r, mixed(span.low + margin, span.high - margin, t)});
+    return step_on_wheel(wheel, {p.a, p.r, std::lerp(span.low + margin, span.high - margin, t)});
   };
 }
 
@@ -64,7 +64,7 @@ Path turning_path(Oklch a, Oklch b, bool long_way) {
   if (long_way && turn != 0) turn -= std::copysign(360, turn);
   return [a, b, turn](double t) {
     return plain_step(srgb_from_oklab(
-        oklab_from_lch({mixed(a.l, b.l, t), mixed(a.c, b.c, t), wrap_degrees(a.h + t * turn)})));
+        oklab_from_lch({std::lerp(a.l, b.l, t), std::lerp(a.c, b.c, t), wrap_degrees(a.h + t * turn)})));
   };
 }
 
@@ -77,7 +77,8 @@ Path between_path(Srgb from, Srgb to, Way way) {
   case Way::Light: {
     const LinearRgb p = linear_from_srgb(from), q = linear_from_srgb(to);
     return [p, q](double t) {
-      return plain_step(srgb_from_linear({mixed(p.r, q.r, t), mixed(p.g, q.g, t), mixed(p.b, q.b, t)}));
+      return plain_step(
+          srgb_from_linear({std::lerp(p.r, q.r, t), std::lerp(p.g, q.g, t), std::lerp(p.b, q.b, t)}));
     };
   }
   case Way::Paint: {
@@ -90,9 +91,7 @@ Path between_path(Srgb from, Srgb to, Way way) {
   case Way::Straight:
     break;
   }
-  return [a, b](double t) {
-    return plain_step(srgb_from_oklab({mixed(a.l, b.l, t), mixed(a.a, b.a, t), mixed(a.b, b.b, t)}));
-  };
+  return [a, b](double t) { return plain_step(srgb_from_oklab(mixed(a, b, t))); };
 }
 
 Path free_path(const StringSpec& spec) {
@@ -103,7 +102,8 @@ Path free_path(const StringSpec& spec) {
   const LinearRgb a = linear_from_srgb(spec.from), b = linear_from_srgb(spec.to.value_or(usual_air()));
   return [a, b](double t) {
     const double air = t * (1 - left);
-    return plain_step(srgb_from_linear({mixed(a.r, b.r, air), mixed(a.g, b.g, air), mixed(a.b, b.b, air)}));
+    return plain_step(
+        srgb_from_linear({std::lerp(a.r, b.r, air), std::lerp(a.g, b.g, air), std::lerp(a.b, b.b, air)}));
   };
 }
 
@@ -134,7 +134,8 @@ std::vector<StringStep> even_steps(const Path& path, int steps, Evenness even) {
     for (std::size_t i = 1; i + 1 < t.size(); ++i) {
       const double wanted = walked.back() * static_cast<double>(i) / static_cast<double>(t.size() - 1);
       while (walked[cell] < wanted) ++cell;
-      next[i] = mixed(t[cell - 1], t[cell], (wanted - walked[cell - 1]) / (walked[cell] - walked[cell - 1]));
+      next[i] =
+          std::lerp(t[cell - 1], t[cell], (wanted - walked[cell - 1]) / (walked[cell] - walked[cell - 1]));
     }
     t = next;
   }

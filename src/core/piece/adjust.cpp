@@ -18,10 +18,7 @@ constexpr double kRounding = 1e-9;
 /// The hue and saturation of a color mixed toward the tint, its value as wanted.
 WheelPoint tinted(const WheelPoint& at, const Adjustment& a, const Wheel& wheel) {
   const Oklab from = oklab_from_srgb(wheel.nearest_existing(at).color), to = oklab_from_srgb(*a.tint);
-  const double t = a.tint_share;
-  const Srgb mixed = srgb_from_oklab(
-      {from.l + t * (to.l - from.l), from.a + t * (to.a - from.a), from.b + t * (to.b - from.b)});
-  WheelPoint out = wheel.locate(mixed, at.a);
+  WheelPoint out = wheel.locate(srgb_from_oklab(mixed(from, to, a.tint_share)), at.a);
   out.v = at.v;
   return out;
 }

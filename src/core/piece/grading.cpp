@@ -3,12 +3,8 @@
 #include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/mask/outline.h"
 #include "core/mask/outside.h"
-
-#include <boost/geometry.hpp>
-#include <boost/geometry/geometries/multi_point.hpp>
-#include <boost/geometry/geometries/point_xy.hpp>
-#include <boost/geometry/geometries/ring.hpp>
 
 #include <algorithm>
 #include <cassert>
@@ -210,29 +206,23 @@ Contrast contrast_of(Srgb a, Srgb b) {
 }
 
 std::vector<DiscPoint> mixing_reach(const std::vector<Srgb>& colors, const Wheel& wheel) {
-  namespace bg = boost::geometry;
-  using Point = bg::model::d2::point_xy<double>;
   constexpr int kSteps = 12; // A straight mixture bends on a wheel.
-  bg::model::multi_point<Point> points;
+  std::vector<DiscPoint> points;
   std::vector<Oklab> labs;
   for (const Srgb& c : colors) {
     labs.push_back(oklab_from_srgb(c));
-    bg::append(points, Point(labs.back().a, labs.back().b));
+    points.push_back({labs.back().a, labs.back().b});
   }
-  bg::model::ring<Point> hull;
-  bg::convex_hull(points, hull);
-  const auto corner = [&labs](const Point& p) {
+  const std::vector<DiscPoint> hull = convex_hull(points);
+  const auto corner = [&labs](DiscPoint p) {
     return *std::find_if(labs.begin(), labs.end(),
-                         [&p](const Oklab& lab) { return lab.a == p.x() && lab.b == p.y(); });
+                         [p](const Oklab& lab) { return lab.a == p.x && lab.b == p.y; });
   };
   std::vector<DiscPoint> out;
-  for (std::size_t i = 0; i + 1 < hull.size(); ++i) {
-    const Oklab from = corner(hull[i]), to = corner(hull[i + 1]);
+  for (std::size_t i = 0; i < hull.size(); ++i) {
+    const Oklab from = corner(hull[i]), to = corner(hull[(i + 1) % hull.size()]);
     for (int k = 0; k < kSteps; ++k) {
-      const double t = static_cast<double>(k) / kSteps;
-      const Oklab mixed{from.l + t * (to.l - from.l), from.a + t * (to.a - from.a),
-                        from.b + t * (to.b - from.b)};
-      const WheelPoint at = wheel.locate(srgb_from_oklab(mixed));
+      const WheelPoint at = wheel.locate(srgb_from_oklab(mixed(from, to, static_cast<double>(k) / kSteps)));
       out.push_back(disc_point(at.a, std::min(at.r, 1.0)));
     }
   }

@@ -24,9 +24,20 @@ double largest_rotation(double chroma, double hue, double spread) {
   return weight * std::sin(radians(2 * turn));
 }
 
-/// A grey's a is stretched by up to half, which adds less than this to its chroma, and turns its hue by less
-/// than this many degrees.
-constexpr double kStretched = 6.5, kTurned = 12;
+/// The formula stretches a by 1 + G before all else; G falls from a half at the greys to nothing.
+constexpr double kMostG = 0.5;
+/// So it adds at most the largest of C G(C) to a chroma...
+const double kStretched = [] {
+  double most = 0;
+  for (double c = 0; c < 50; c += 0.01) {
+    const double c7 = std::pow(c / 25, 7);
+    most = std::max(most, c * kMostG * (1 - std::sqrt(c7 / (1 + c7))));
+  }
+  return most + 0.01; // More than it can rise between two steps.
+}();
+/// ...and turns a hue by at most the angle, in degrees, between x and the x that is stretched most: from
+/// tan x = 1 / sqrt(s) to sqrt(s).
+const double kTurned = degrees(std::asin(kMostG / (2 + kMostG)));
 
 /// A color made ready: the pair test below is asked millions of times, and most often says no.
 struct Ready {
@@ -61,6 +72,7 @@ Ready ready(const Lab& c, double limit, std::size_t index) {
 
 /// False only where the formula is certainly not below the limit. REQUIRES q to be as light as p or lighter.
 bool may_be_near(const Ready& p, const Ready& q, double limit2) {
+  assert(q.lab.l >= p.lab.l);
   const double dl = q.lab.l - p.lab.l, da = q.lab.a - p.lab.a, db = q.lab.b - p.lab.b;
   const double s = 1 + 0.045 * ((p.chroma + q.chroma) / 2 + kStretched);
   return (da * da + db * db) * p.kept2 < (limit2 - dl * dl * p.per_sl2) * s * s;

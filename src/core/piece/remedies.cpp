@@ -72,8 +72,7 @@ Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap) {
   if (!dark || !light || !find_family(piece, gap.family)) return not_found("gap");
   const Wheel wheel(piece.wheel);
   const Oklab p = oklab_from_srgb(dark->color), q = oklab_from_srgb(light->color);
-  WheelPoint at = wheel.locate(srgb_from_oklab({(p.l + q.l) / 2, (p.a + q.a) / 2, (p.b + q.b) / 2}),
-                               place_of(*dark, wheel).a);
+  WheelPoint at = wheel.locate(srgb_from_oklab(mixed(p, q, 0.5)), place_of(*dark, wheel).a);
   at.v = (value_of(dark->color) + value_of(light->color)) / 2;
   const auto found = wheel.nearest_existing(at);
   return with_swatch(std::move(piece), gap.family, {found.color, WheelPlace{found.at, wheel.spec()}}, "");

@@ -6,6 +6,7 @@
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
+#include <cassert>
 #include <unordered_set>
 
 namespace zc {
@@ -484,6 +485,7 @@ namespace {
 /// In whatever families they stand. REQUIRES that both are there, and two.
 Piece with_places_swapped(Piece piece, Id a, Id b) {
   Swatch *one = swatch_to_change(piece, a), *other = swatch_to_change(piece, b);
+  assert(one && other && a != b);
   std::swap(one->place, other->place);
   std::swap(*one, *other);
   return piece;

@@ -79,6 +79,7 @@ SessionChange change_between(const Session& a, const Session& b) {
   out.at_hand = a.at_hand.wells != b.at_hand.wells || a.at_hand.recent != b.at_hand.recent ||
                 a.filling_well != b.filling_well;
   out.selection = !(a.selection == b.selection) || a.family != b.family;
+  out.adjustment = a.adjustment != b.adjustment;
   out.string = !(a.string == b.string);
   out.view = a.at_hand.steps != b.at_hand.steps || a.relations_of != b.relations_of || a.area != b.area ||
              a.reference != b.reference || a.left_out != b.left_out || a.desk != b.desk ||

@@ -98,7 +98,7 @@ struct SessionChange {
   bool color = false;     ///< Current color, its place, the one before.
   bool at_hand = false;   ///< Wells, recent colors.
   bool selection = false; ///< Swatches, family.
-  bool string = false;
+  bool adjustment = false, string = false;
   bool view = false; ///< All else.
 };
 [[nodiscard]] SessionChange change_between(const Session& a, const Session& b);

@@ -10,6 +10,7 @@
 #include <boost/math/tools/minima.hpp>
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -29,11 +30,12 @@ public:
   explicit ChromaMeasure(double largest) : m_largest(largest) {}
 
   [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+    assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
     if (v <= 0 || v >= 100) {
       if (r > 0) return std::nullopt;
       return v <= 0 ? Srgb{0, 0, 0} : Srgb{1, 1, 1};
     }
-    return shown_on_display(srgb_from_linear(linear_at(hue, r * m_largest, v)));
+    return clipped_to_gamut(srgb_from_linear(linear_at(hue, r * m_largest, v)));
   }
 
   [[nodiscard]] double reach(double hue, double v) const override {

@@ -5,6 +5,7 @@
 #include "core/wheel/solve.h"
 
 #include <algorithm>
+#include <cassert>
 
 namespace zc {
 namespace {
@@ -12,11 +13,12 @@ namespace {
 class HslMeasure final : public Measure {
 public:
   [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+    assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
     // L* grows with HSL lightness from 0 to 100 at any hue and saturation, so one root exists.
     if (v <= 0) return Srgb{0, 0, 0};
     if (v >= 100) return Srgb{1, 1, 1};
     const auto at = [hue, r](double l) { return srgb_from_hsl({hue, r, l}); };
-    return shown_on_display(at(root_between([&](double l) { return value_of(at(l)) - v; }, 0, 1)));
+    return clipped_to_gamut(at(root_between([&](double l) { return value_of(at(l)) - v; }, 0, 1)));
   }
   [[nodiscard]] Located located(Srgb c) const override {
     return {hsv_from_srgb(c).h, std::clamp(hsl_from_srgb(c).s, 0.0, 1.0), value_of(c)};
@@ -28,6 +30,7 @@ public:
 class HsvMeasure final : public Measure {
 public:
   [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+    assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
     if (v <= 0) return Srgb{0, 0, 0};
     const double most = lightest(hue, r);
     if (v > most + 1e-9) return std::nullopt;

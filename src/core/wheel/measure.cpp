@@ -5,6 +5,7 @@
 #include "core/color/gamut.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace zc {
@@ -17,7 +18,8 @@ constexpr double kNoChroma = 1e-7;
 class HsluvMeasure final : public Measure {
 public:
   [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
-    return shown_on_display(srgb_from_lchuv({v, r * largest_chroma_luv(v, hue), hue}));
+    assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
+    return clipped_to_gamut(srgb_from_lchuv({v, r * largest_chroma_luv(v, hue), hue}));
   }
   [[nodiscard]] Located located(Srgb c) const override {
     const Luv luv = luv_from_xyz(xyz_from_srgb(c));

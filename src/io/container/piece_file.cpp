@@ -119,4 +119,14 @@ Status save_document(const std::filesystem::path& path, const Document& document
   return save_safely(path, *bytes, Backup::KeepVersionBefore, progress);
 }
 
+Result<std::size_t> pack_folder(const std::filesystem::path& folder, const std::filesystem::path& path) {
+  const auto document = read_piece_folder(folder);
+  if (!document) return document.error();
+  const auto bytes = pack_document(*document);
+  if (!bytes) return bytes.error();
+  const Status saved = save_safely(path, *bytes, Backup::None);
+  if (!saved) return saved.error();
+  return bytes->size();
+}
+
 } // namespace zc

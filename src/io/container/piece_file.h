@@ -26,5 +26,8 @@ inline constexpr std::string_view kPieceExtension = ".zonachrom";
 /// A piece laid out as plain files: piece.json and the photos it names, below one folder. For pieces kept
 /// under version control.
 [[nodiscard]] Result<Document> read_piece_folder(const std::filesystem::path& folder);
+/// Such a folder as a piece file, without a version before; gives its size in bytes.
+[[nodiscard]] Result<std::size_t> pack_folder(const std::filesystem::path& folder,
+                                              const std::filesystem::path& path);
 
 } // namespace zc

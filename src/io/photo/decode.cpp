@@ -106,8 +106,7 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   const QByteArray format = reader.format();
   const QSize size = reader.size();
   if (size.isValid() && static_cast<std::uint64_t>(size.width()) * size.height() > kMostPixels)
-    return Error{ErrorCode::TooLarge,
-                 "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
+    return too_many_pixels(name);
   QImage image;
   const bool whole = read_quietly(reader, image);
   if (device.stopped()) return stopped();
@@ -127,6 +126,11 @@ bool libraries_quieted() {
 }
 
 } // namespace
+
+Error too_many_pixels(const std::string& name) {
+  return {ErrorCode::TooLarge, "\"" + name + "\" has more than 400 million pixels; make it smaller first.",
+          name};
+}
 
 Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::string& name,
                             const DecodeHook& hook) {

@@ -12,6 +12,7 @@ namespace zc {
 
 /// Most pixels a photo may have.
 inline constexpr std::uint64_t kMostPixels = 400'000'000;
+[[nodiscard]] Error too_many_pixels(const std::string& name);
 
 /// Called with 0..1 as decoding goes on; false stops it.
 using DecodeHook = std::function<bool(double)>;

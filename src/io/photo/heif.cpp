@@ -1,5 +1,7 @@
 #include "io/photo/heif.h"
 
+#include "io/photo/decode.h"
+
 #include <libheif/heif.h>
 
 #include <cstring>
@@ -50,9 +52,7 @@ Result<HeifPixels> read_heif(const std::vector<unsigned char>& bytes, const std:
   const std::unique_ptr<heif_image_handle, FreeHandle> handle(raw_handle);
   const auto width = static_cast<std::uint64_t>(heif_image_handle_get_width(handle.get())),
              height = static_cast<std::uint64_t>(heif_image_handle_get_height(handle.get()));
-  if (width * height > kMostPixels)
-    return Error{ErrorCode::TooLarge,
-                 "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
+  if (width * height > kMostPixels) return too_many_pixels(name);
   heif_image* raw_image = nullptr;
   if (heif_decode_image(handle.get(), &raw_image, heif_colorspace_RGB, heif_chroma_interleaved_RGBA, nullptr)
           .code != heif_error_Ok)

@@ -1,5 +1,7 @@
 #include "io/photo/jpeg.h"
 
+#include "io/photo/decode.h"
+
 #include <csetjmp>
 #include <cstdio>
 #include <cstdlib>
@@ -133,8 +135,7 @@ Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std:
   Decoder decoder(bytes, hook);
   if (!decoder.header()) return unreadable("is damaged");
   if (static_cast<std::uint64_t>(decoder.width()) * decoder.height() > kMostPixels)
-    return Error{ErrorCode::TooLarge,
-                 "\"" + name + "\" has more than 400 million pixels; make it smaller first.", name};
+    return too_many_pixels(name);
   JpegPixels out;
   out.ink = decoder.ink();
   out.icc = decoder.icc();

@@ -58,8 +58,8 @@ bool is_srgb(const QByteArray& icc) {
 
 /// Only the kinds that photos are read from: the library's readers of videos can go round in circles.
 bool has_photo_metadata(int type) {
-  using namespace Exiv2::ImageType;
-  return type == jpeg || type == png || type == tiff || type == webp;
+  namespace kind = Exiv2::ImageType;
+  return type == kind::jpeg || type == kind::png || type == kind::tiff || type == kind::webp;
 }
 
 } // namespace

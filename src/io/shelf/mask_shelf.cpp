@@ -8,7 +8,7 @@
 namespace zc {
 namespace {
 
-constexpr const char* kEnding = ".mask.json";
+constexpr const char* kMaskEnding = ".mask.json";
 
 ShelfMask shipped(std::string name, std::vector<std::string> tags, List<Area> areas) {
   ShelfMask out;
@@ -60,7 +60,7 @@ Result<ShelfMask> shelf_mask_from_json(std::string_view text) {
 MaskShelf read_mask_shelf(const std::string& folder) {
   MaskShelf out;
   out.unreadable =
-      read_folder(folder, kEnding, [&out](std::string_view text, const std::string& path) -> Status {
+      read_folder(folder, kMaskEnding, [&out](std::string_view text, const std::string& path) -> Status {
         auto read = shelf_mask_from_json(text);
         if (!read) return read.error();
         out.masks.push_back(std::move(read).value());
@@ -74,7 +74,7 @@ MaskShelf read_mask_shelf(const std::string& folder) {
 }
 
 Result<std::string> put_on_shelf(const std::string& folder, const ShelfMask& mask) {
-  return put_file(folder, mask.name, kEnding, shelf_mask_to_json(mask));
+  return put_file(folder, mask.name, kMaskEnding, shelf_mask_to_json(mask));
 }
 
 Status with_card_changed(const ShelfMask& mask, const ShelfCard& card) {

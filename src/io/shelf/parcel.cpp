@@ -8,7 +8,7 @@
 namespace zc {
 namespace {
 
-constexpr int kFormat = 1;
+constexpr int kParcelFormat = 1;
 
 Error foreign() {
   return {ErrorCode::Damaged, "This is not a Zonachrom parcel; choose a file that ends in .zonaparcel.",
@@ -63,7 +63,7 @@ Parcel parcel_of(const Piece& piece, const std::vector<Id>& sets, bool with_mask
 Result<Bytes> pack_parcel(const Parcel& parcel) {
   if (parcel.sets.empty() && parcel.masks.empty())
     return Error{ErrorCode::BadInput, "The parcel is empty; choose at least one set or mask.", "parcel"};
-  Json json{{"format", kFormat}, {"description", parcel.description}};
+  Json json{{"format", kParcelFormat}, {"description", parcel.description}};
   json["sets"] = Json::array();
   json["masks"] = Json::array();
   for (const auto& s : parcel.sets) json["sets"].push_back(Json::parse(shelf_set_to_json(s)));

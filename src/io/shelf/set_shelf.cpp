@@ -8,7 +8,7 @@
 namespace zc {
 namespace {
 
-constexpr const char* kEnding = ".set.json";
+constexpr const char* kSetEnding = ".set.json";
 
 /// Only what means something outside of the piece.
 SwatchSet without_piece(SwatchSet set) {
@@ -49,7 +49,7 @@ Result<ShelfSet> shelf_set_from_json(std::string_view text) {
 SetShelf read_set_shelf(const std::string& folder) {
   SetShelf out;
   out.unreadable =
-      read_folder(folder, kEnding, [&out](std::string_view text, const std::string& path) -> Status {
+      read_folder(folder, kSetEnding, [&out](std::string_view text, const std::string& path) -> Status {
         auto read = shelf_set_from_json(text);
         if (!read) return read.error();
         out.sets.push_back(std::move(read).value());
@@ -65,7 +65,7 @@ SetShelf read_set_shelf(const std::string& folder) {
 Result<std::string> put_on_shelf(const std::string& folder, const ShelfSet& set) {
   if (swatch_count(set.set) == 0)
     return Error{ErrorCode::BadInput, "The set has no swatches yet; lay some first.", "set"};
-  return put_file(folder, set.name, kEnding, shelf_set_to_json(set));
+  return put_file(folder, set.name, kSetEnding, shelf_set_to_json(set));
 }
 
 Status with_card_changed(const ShelfSet& set, const ShelfCard& card) {

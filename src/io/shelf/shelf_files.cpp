@@ -13,7 +13,7 @@
 namespace zc {
 namespace {
 
-constexpr int kFormat = 1;
+constexpr int kShelfFormat = 1;
 constexpr std::uint64_t kLargestFile = 64 << 20;
 
 /// Letters a file name can carry anywhere; the name itself is in the file.
@@ -54,14 +54,14 @@ Result<Json> shelf_json(std::string_view text, const std::string& what) {
   Fields f(json, "", faults);
   const double format = f.number("format", 1, 1e9, 1);
   if (!faults.empty()) return damaged_item(what, faults.front().place);
-  if (format > kFormat)
+  if (format > kShelfFormat)
     return Error{ErrorCode::Newer,
                  "This " + what + " was saved by a newer Zonachrom; update the program to use it.", "format"};
   return json;
 }
 
 void put_card(Json& json, const ShelfCard& card) {
-  json["format"] = kFormat;
+  json["format"] = kShelfFormat;
   json["name"] = std::string(trimmed(card.name));
   json["tags"] = card.tags;
   if (!card.on) json["on"] = false;

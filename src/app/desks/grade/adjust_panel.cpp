@@ -64,10 +64,10 @@ AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
     m_space.set_work().try_out({});
     follow();
   });
-  connect(&space, &Workspace::selectionChanged, this, &AdjustPanel::follow);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &AdjustPanel::follow);
-  connect(&space, &Workspace::setsChanged, this, &AdjustPanel::follow);
-  connect(&space, &Workspace::geometryChanged, this, &AdjustPanel::follow);
+  // After the work on the set, which has made the preview by then.
+  space.hear({&Workspace::selectionChanged, &Workspace::adjustmentChanged, &Workspace::setsChanged,
+              &Workspace::geometryChanged},
+             this, &AdjustPanel::follow);
   connect(&space, &Workspace::colorChanged, this, [this] {
     // The tint follows the current color.
     Adjustment a = m_space.set_work().adjustment();

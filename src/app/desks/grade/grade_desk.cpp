@@ -46,7 +46,7 @@ GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
   row->addWidget(m_center, 1);
   row->addWidget(make_side());
   connect(&space, &Workspace::viewChanged, this, &GradeDesk::follow);
-  connect(&space, &Workspace::pieceChanged, this, &GradeDesk::follow_sets);
+  connect(&space, &Workspace::setsChanged, this, &GradeDesk::follow_sets);
   connect(m_import, &ImportView::done, this, [this] { m_space.show_set_view(m_before_import); });
   follow();
   follow_sets();

@@ -188,7 +188,7 @@ ImportView::ImportView(Workspace& space, QWidget* parent)
   for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
   connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
-  connect(&space, &Workspace::pieceChanged, this, &ImportView::follow);
+  connect(&space, &Workspace::setsChanged, this, &ImportView::follow);
 }
 
 void ImportView::offer(const FoundSet& found, const QString& file) {

@@ -2,6 +2,7 @@
 
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -13,11 +14,7 @@
 #include <QVBoxLayout>
 
 namespace zc {
-namespace {
-
-QString text(const std::string& s) { return QString::fromStdString(s); }
-
-} // namespace
+namespace {} // namespace
 
 SwatchTable::SwatchTable(Workspace& space, QObject* parent) : QAbstractTableModel(parent), m_space(space) {}
 

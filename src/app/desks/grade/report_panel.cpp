@@ -3,6 +3,7 @@
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/piece/remedies.h"
@@ -20,8 +21,6 @@ namespace {
 
 /// More would only be scrolled past; they come up as the first ones are dealt with.
 constexpr std::size_t kMostRows = 40;
-
-QString text(const std::string& s) { return QString::fromStdString(s); }
 
 } // namespace
 

@@ -4,6 +4,7 @@
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QApplication>
@@ -15,8 +16,6 @@ namespace zc {
 namespace {
 
 constexpr double kNames = 128, kTop = 8;
-
-QString text(const std::string& s) { return QString::fromStdString(s); }
 
 } // namespace
 
@@ -30,8 +29,8 @@ RowsView::RowsView(Workspace& space, QWidget* parent)
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &RowsView::follow);
+  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             &RowsView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
   connect(&space, &Workspace::selectionChanged, viewport(), qOverload<>(&QWidget::update));
   follow();

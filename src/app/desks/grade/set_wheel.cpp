@@ -12,8 +12,8 @@ SetWheel::SetWheel(Workspace& space, QWidget* parent) : QWidget(parent), m_space
   setToolTip(
       tr("Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set "
          "can be mixed to"));
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             qOverload<>(&QWidget::update));
   connect(&space.set_work(), &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
 }
 

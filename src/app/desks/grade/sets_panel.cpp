@@ -1,6 +1,7 @@
 #include "app/desks/grade/sets_panel.h"
 
 #include "app/store/set_work.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/set_edits.h"
 #include "io/shelf/shelf_files.h"
@@ -15,8 +16,6 @@
 
 namespace zc {
 namespace {
-
-QString text(const std::string& s) { return QString::fromStdString(s); }
 
 /// Tells when it is left.
 class NoteEdit final : public QPlainTextEdit {

@@ -18,8 +18,7 @@ VersionsView::VersionsView(Workspace& space, QWidget* parent) : QWidget(parent),
   setAccessibleName(tr("Versions of the set side by side"));
   setToolTip(tr("Click a version to choose it, double-click to take it up"));
   setFocusPolicy(Qt::StrongFocus);
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, qOverload<>(&QWidget::update));
+  space.hear({&Workspace::setsChanged, &Workspace::viewChanged}, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<VersionsView::Shown> VersionsView::shown() const {

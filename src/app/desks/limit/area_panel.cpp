@@ -129,8 +129,7 @@ AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
   connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
     if (row >= 0) m_space.select_area(static_cast<std::size_t>(row));
   });
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &AreaPanel::follow);
+  space.hear({&Workspace::geometryChanged, &Workspace::viewChanged}, this, &AreaPanel::follow);
   follow();
 }
 

@@ -40,8 +40,9 @@ LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
   row->setSpacing(kMargin);
   row->addLayout(left, 1);
   row->addWidget(make_side());
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::colorChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &LimitDesk::follow);
+  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::colorChanged,
+              &Workspace::viewChanged},
+             this, &LimitDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
   follow();

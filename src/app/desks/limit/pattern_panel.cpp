@@ -73,8 +73,7 @@ PatternPanel::PatternPanel(Workspace& space, QWidget* parent) : QWidget(parent),
   column->addWidget(heading);
   column->addWidget(make_patterns());
   column->addWidget(make_numbers());
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &PatternPanel::follow);
+  space.hear({&Workspace::geometryChanged, &Workspace::viewChanged}, this, &PatternPanel::follow);
   follow();
 }
 

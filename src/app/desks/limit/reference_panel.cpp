@@ -29,8 +29,8 @@ MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent
   setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
   setMinimumHeight(90);
   setCursor(Qt::SplitHCursor);
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &MaskedPreview::renew);
+  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::viewChanged}, this,
+             &MaskedPreview::renew);
   connect(&space.photos(), &PhotoLibrary::changed, this, &MaskedPreview::renew);
 }
 
@@ -175,8 +175,8 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
     looking.footprint = on;
     m_space.look_at(looking);
   });
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &ReferencePanel::follow);
+  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::viewChanged}, this,
+             &ReferencePanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
   follow();
 }

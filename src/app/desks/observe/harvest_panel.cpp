@@ -3,6 +3,7 @@
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/text.h"
@@ -120,8 +121,9 @@ HarvestPanel::HarvestPanel(Workspace& space, QWidget* parent)
   connect(&m_job, &ExtractionJob::changed, this, &HarvestPanel::follow);
   connect(&m_job, &ExtractionJob::finished, this, &HarvestPanel::take);
   connect(&m_job, &ExtractionJob::failed, &m_space, &Workspace::notice);
-  for (const auto signal : {&Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &HarvestPanel::follow);
+  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
+              &Workspace::viewChanged},
+             this, &HarvestPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &HarvestPanel::follow);
   follow();
 }
@@ -178,8 +180,8 @@ QString HarvestPanel::told() const {
               "you accept it.");
   if (harvest.chosen) {
     const ExtractedColor& c = harvest.colors[*harvest.chosen];
-    return tr("%1, %2, %3 % of the photo. Drag its pin to another pixel.")
-        .arg(QString::fromStdString(color_in_words(c.color)), QString::fromStdString(hex_of(c.color)))
+    return tr("%1, %2 % of the photo. Drag its pin to another pixel.")
+        .arg(color_told(c.color))
         .arg(100 * c.share, 0, 'f', 1);
   }
   return tr("%1 colors taken. %2").arg(harvest.colors.size()).arg(m_unmet);

@@ -13,8 +13,8 @@
 namespace zc {
 namespace {
 
-constexpr double kLargestZoom = 32;
-constexpr double kGrab = 9;
+constexpr double kLargestScale = 32;
+constexpr double kMarkReach = 9;
 
 } // namespace
 
@@ -28,8 +28,9 @@ PhotoView::PhotoView(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setCursor(Qt::CrossCursor);
-  connect(&space, &Workspace::viewChanged, this, &PhotoView::follow);
-  connect(&space, &Workspace::pieceChanged, this, &PhotoView::follow);
+  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
+              &Workspace::viewChanged},
+             this, &PhotoView::follow);
   connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, &PhotoView::follow);
   follow();
@@ -71,7 +72,7 @@ void PhotoView::fit() {
   m_fitted = true;
   if (m_photo) {
     const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
-    m_scale = std::min({width() / size.width(), height() / size.height(), kLargestZoom});
+    m_scale = std::min({width() / size.width(), height() / size.height(), kLargestScale});
     m_center = shown_part().center();
   }
   emit zoomChanged();
@@ -115,8 +116,8 @@ std::optional<double> PhotoView::edge_x() const {
 void PhotoView::zoom_to(double scale, QPointF about) {
   if (!m_photo) return;
   const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
-  const double fitted = std::min({width() / size.width(), height() / size.height(), kLargestZoom});
-  const double next = std::clamp(scale, fitted, std::max(kLargestZoom, fitted));
+  const double fitted = std::min({width() / size.width(), height() / size.height(), kLargestScale});
+  const double next = std::clamp(scale, fitted, std::max(kLargestScale, fitted));
   if (next <= fitted * 1.0001) return fit();
   // The place under the pointer stays there.
   const QPointF under = place_in_photo(about);
@@ -246,7 +247,7 @@ std::optional<std::size_t> PhotoView::pin_at(QPointF position) const {
   const Harvest& harvest = m_space.session().harvest;
   if (!m_photo || harvest.reference != m_space.session().reference) return std::nullopt;
   std::optional<std::size_t> found;
-  double nearest = kGrab;
+  double nearest = kMarkReach;
   for (std::size_t i = 0; i < harvest.colors.size(); ++i) {
     const double away = QLineF(place_of(harvest.colors[i].x, harvest.colors[i].y), position).length();
     if (away >= nearest) continue;
@@ -327,7 +328,7 @@ void PhotoView::mousePressEvent(QMouseEvent* event) {
     Harvest harvest = m_space.session().harvest;
     harvest.chosen = *pin;
     m_space.show_harvest(std::move(harvest));
-  } else if (edge && std::abs(*edge - event->position().x()) <= kGrab) {
+  } else if (edge && std::abs(*edge - event->position().x()) <= kMarkReach) {
     m_drag = Drag::Edge;
   } else {
     begin_sample(event->position(), event->modifiers());
@@ -362,7 +363,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
   }
   case Drag::None: {
     const auto edge = edge_x();
-    const bool on_edge = edge && std::abs(*edge - event->position().x()) <= kGrab;
+    const bool on_edge = edge && std::abs(*edge - event->position().x()) <= kMarkReach;
     if (!m_space_held)
       setCursor(pin_at(event->position()) ? Qt::PointingHandCursor
                 : on_edge                 ? Qt::SplitHCursor

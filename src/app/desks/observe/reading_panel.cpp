@@ -41,8 +41,9 @@ ReadingPanel::ReadingPanel(Workspace& space, QWidget* parent)
     looking.hold_samples = on;
     m_space.look_at(looking);
   });
-  connect(&space, &Workspace::pieceChanged, this, &ReadingPanel::follow);
-  connect(&space, &Workspace::viewChanged, this, &ReadingPanel::follow);
+  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
+              &Workspace::viewChanged},
+             this, &ReadingPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
   follow();
 }

@@ -3,6 +3,7 @@
 #include "app/desks/pick/string_panel.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/mix/strings.h"

@@ -3,6 +3,7 @@
 #include "app/paint/paint.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/convert.h"
@@ -32,12 +33,6 @@ QComboBox* combo(const QString& name, const QString& accessible, const QString& 
 }
 
 } // namespace
-
-QString color_told(Srgb c) {
-  return QObject::tr("%1, %2, value %3")
-      .arg(QString::fromStdString(color_in_words(c)), QString::fromStdString(hex_of(c)))
-      .arg(value_of(c), 0, 'f', 1);
-}
 
 void fill_with_wells(QComboBox& box, const AtHand& space) {
   for (std::size_t i = 0; i < space.wells.size(); ++i) {
@@ -123,8 +118,8 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
     const StringStep step = m_row->steps()[chip];
     m_space.lay_color({step.color, step.at});
   });
-  for (const auto signal : {&Workspace::colorChanged, &Workspace::pieceChanged, &Workspace::viewChanged})
-    connect(&space, signal, this, &StringPanel::follow);
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             &StringPanel::follow);
   connect(&space, &Workspace::atHandChanged, this, &StringPanel::follow_targets);
   follow_targets();
 }

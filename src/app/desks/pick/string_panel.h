@@ -47,6 +47,5 @@ private:
 
 /// The wells as choices: item data is the well, the icon its color.
 void fill_with_wells(QComboBox& box, const AtHand& space);
-[[nodiscard]] QString color_told(Srgb c);
 
 } // namespace zc

@@ -1,0 +1,30 @@
+// What the program is told on its command line.
+#pragma once
+
+#include "app/theme/theme.h"
+#include "core/base/result.h"
+#include "core/session/session.h"
+
+#include <QSize>
+#include <QStringList>
+
+#include <optional>
+
+namespace zc {
+
+struct StartOptions {
+  QString file, picture, palette;
+  QStringList buttons; ///< Object names of buttons to press before the picture.
+  std::optional<Desk> desk;
+  std::optional<Surround> surround;
+  std::optional<HueScale> hues;
+  std::optional<SaturationMeasure> measure;
+  QSize size; ///< Invalid: as it was left.
+  bool demo = false, values_only = false;
+};
+
+/// What these words ask for, without the program's own name. Empty when only help or the version was asked
+/// for, which then is written to standard output; a sentence when they cannot be followed.
+[[nodiscard]] Result<std::optional<StartOptions>> start_options(const QStringList& words);
+
+} // namespace zc
