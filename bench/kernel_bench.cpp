@@ -22,7 +22,7 @@ Mask many_areas(int n, bool cuts) {
   std::mt19937 random(5);
   Mask out;
   for (int i = 0; i < n; ++i) {
-    const DiscPoint at = disc_point(360 * unit(random), unit(random));
+    const DiscPoint at = disc_point(Angle(360 * unit(random)), unit(random));
     const double size = 0.05 + 0.15 * unit(random);
     Shape shape = Ellipse{at, size, size / 2, 359 * unit(random)};
     if (i % 3 == 1) shape = RingSector{359 * unit(random), 10 + 60 * unit(random), 0.3, 0.3 + size};
@@ -44,7 +44,7 @@ void nearest_in_100_areas(benchmark::State& state) {
   const MaskRegion region(many_areas(100, true));
   std::mt19937 random(6);
   for (auto _ : state) {
-    const DiscPoint p = disc_point(360 * unit(random), unit(random));
+    const DiscPoint p = disc_point(Angle(360 * unit(random)), unit(random));
     benchmark::DoNotOptimize(region.inside(p));
     benchmark::DoNotOptimize(region.nearest(p));
   }
@@ -58,7 +58,7 @@ void stepped_pick_in_a_ring(benchmark::State& state) {
   const PickRules rules{wheel, &region, MaskRule::Held, {static_cast<int>(state.range(0)), 50, 0}};
   std::mt19937 random(7);
   for (auto _ : state)
-    benchmark::DoNotOptimize(stepped_pick(rules, disc_point(360 * unit(random), unit(random))));
+    benchmark::DoNotOptimize(stepped_pick(rules, disc_point(Angle(360 * unit(random)), unit(random))));
 }
 BENCHMARK(stepped_pick_in_a_ring)->Arg(0)->Arg(36)->ArgName("hues")->Unit(benchmark::kMillisecond);
 

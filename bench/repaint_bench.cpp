@@ -47,7 +47,7 @@ void drag_mask_corner(benchmark::State& state) {
         QStringLiteral("Reshape"),
         [move](zc::Piece p) {
           return zc::with_mask_handle(std::move(p), 0, zc::Grip::Corner, 0,
-                                      zc::disc_point(30 + move % 40, 0.8 + 0.1 * std::sin(move)));
+                                      zc::disc_point(zc::Angle(30 + move % 40), 0.8 + 0.1 * std::sin(move)));
         },
         QStringLiteral("drag"));
     QApplication::processEvents();

@@ -406,7 +406,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          run();
          const DiscPoint middle = *MaskRegion(*d.piece().mask).centroid();
-         const DiscPoint now = disc_point(d.session().at.at.a, d.session().at.at.r);
+         const DiscPoint now = disc_point(d.session().at.at);
          return near_to(now.x, middle.x) && near_to(now.y, middle.y);
        }},
       {"Lay the key colors", "", Desk::Limit,

@@ -40,7 +40,7 @@ private slots:
 private:
   WheelView& wheel() { return m_desk->part<WheelView>("maskWheel"); }
   QWidget& rail() { return m_desk->part<QWidget>("rail"); }
-  QPointF place(double a, double r) { return wheel().screen_point(disc_point(a, r)); }
+  QPointF place(double a, double r) { return wheel().screen_point(disc_point(Angle(a), r)); }
   void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
   const Mask& mask() { return *m_desk->piece().mask; }
   double share() { return MaskRegion(mask()).share(); }
@@ -66,8 +66,8 @@ void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   QCOMPARE(mask().areas.size(), std::size_t{1});
   const auto points = [this] { return std::get<Polygon>(mask().areas[0].shape).points; };
   QVERIFY(points().size() > 8 && points().size() < 60);
-  QVERIFY(MaskRegion(mask()).inside(disc_point(45, 0.85)) &&
-          !MaskRegion(mask()).inside(disc_point(135, 0.6)));
+  QVERIFY(MaskRegion(mask()).inside(disc_point(Angle(45), 0.85)) &&
+          !MaskRegion(mask()).inside(disc_point(Angle(135), 0.6)));
   QCOMPARE(wheel().hands()->tool(), MaskHands::Tool::None);
 
   const std::size_t corners = points().size();
@@ -96,12 +96,12 @@ void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
 
   const Wheel before = m_desk->space().wheel();
   const Srgb kept = *before.color_at({236, 0.75, 60});
-  QVERIFY(MaskRegion(mask()).inside(disc_point(236, 0.75)));
+  QVERIFY(MaskRegion(mask()).inside(disc_point(Angle(236), 0.75)));
   auto& hues = m_desk->part<QComboBox>("hueScale");
   hues.setCurrentIndex(3);
   emit hues.activated(3);
   const WheelPoint there = m_desk->space().wheel().locate(kept);
-  QVERIFY(MaskRegion(mask()).inside(disc_point(there.a, there.r)));
+  QVERIFY(MaskRegion(mask()).inside(disc_point(there)));
 
   press_button("rule.held");
   m_desk->space().pick_plan({0, 0});
@@ -130,7 +130,7 @@ void LimitTask::a_mask_is_laid_and_holds_picks() {
   CHECK_NEAR(region.share(), 3 * std::sqrt(3.0) / 4 / M_PI, 1e-9);
   for (const double angle : {120.0, 0.0, 240.0}) {
     click(wheel(), place(angle, 0.95));
-    QVERIFY(region.inside(disc_point(m_desk->session().at.at.a, m_desk->session().at.at.r)));
+    QVERIFY(region.inside(disc_point(m_desk->session().at.at)));
     QCOMPARE(m_desk->part<QLabel>("maskState").text().contains("inside the mask"), true);
   }
   // Flagged: the pick goes where the hand went, and it shows.
@@ -151,7 +151,8 @@ void LimitTask::corners_are_dragged_in_one_step() {
   const Piece before = m_desk->piece();
   drag(wheel(), place(0, 1), place(20, 0.5), 30);
   const DiscPoint corner = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points[0];
-  QVERIFY(std::hypot(corner.x - disc_point(20, 0.5).x, corner.y - disc_point(20, 0.5).y) < 1e-9);
+  QVERIFY(std::hypot(corner.x - disc_point(Angle(20), 0.5).x, corner.y - disc_point(Angle(20), 0.5).y) <
+          1e-9);
   QCOMPARE(stack.count(), steps + 1);
   // Out and back again is no change, and leaves no step.
   drag(wheel(), place(20, 0.5), place(20, 0.5), 1);
@@ -271,9 +272,9 @@ void LimitTask::a_mask_keeps_its_colors_on_another_wheel() {
   int judged = 0;
   for (double a = 0; a < 360; a += 7)
     for (double r = 0.05; r < 1; r += 0.1) {
-      const DiscPoint old_place = disc_point(a, r);
+      const DiscPoint old_place = disc_point(Angle(a), r);
       const WheelPoint p = m_desk->space().wheel().locate(*before.color_at({a, r, 60}), a);
-      const DiscPoint place = disc_point(p.a, p.r);
+      const DiscPoint place = disc_point(p);
       // Places near the border may fall to either side.
       const auto edge = [](const MaskRegion& m, DiscPoint q) {
         return m.inside({q.x + 0.02, q.y}) != m.inside({q.x - 0.02, q.y}) ||
@@ -337,8 +338,8 @@ void LimitTask::areas_are_moved_doubled_mirrored_and_removed() {
   const DiscPoint moved = middle(0);
   QVERIFY(std::abs(moved.x - (0.4 - 0.45)) < 1e-9 && std::abs(moved.y - 0.5) < 1e-9);
   click(wheel(), wheel().screen_point(moved));
-  QVERIFY(std::hypot(disc_point(m_desk->session().at.at.a, m_desk->session().at.at.r).x - moved.x,
-                     disc_point(m_desk->session().at.at.a, m_desk->session().at.at.r).y - moved.y) < 1e-6);
+  QVERIFY(std::hypot(disc_point(m_desk->session().at.at).x - moved.x,
+                     disc_point(m_desk->session().at.at).y - moved.y) < 1e-6);
   wheel().setFocus();
   QTest::keyClick(&wheel(), Qt::Key_Right, Qt::ShiftModifier);
   CHECK_NEAR(middle(0).x, moved.x + 0.1, 1e-9);

@@ -51,7 +51,7 @@ private:
   WheelView& wheel() { return m_desk->part<WheelView>("wheel"); }
   QWidget& rail() { return m_desk->part<QWidget>("rail"); }
   QWidget& section() { return m_desk->part<QWidget>("section"); }
-  QPointF place(double a, double r) { return wheel().screen_point(disc_point(a, r)); }
+  QPointF place(double a, double r) { return wheel().screen_point(disc_point(Angle(a), r)); }
   void set_value(double v) {
     const ValueAxis axis(rail().height());
     click(rail(), {90, axis.y_of(v)});
@@ -364,7 +364,7 @@ void PickTask::chroma_wheels_show_only_what_exists() {
     for (double a = 5; a < 360; a += 40) {
       click(wheel(), place(a, 0.97));
       const WheelPoint at = m_desk->session().at.at;
-      QVERIFY(at.r <= std::max(m_desk->space().wheel().reach(at.a, v), 0.97) + 1e-9);
+      QVERIFY(at.r <= std::max(m_desk->space().wheel().reach(Angle(at.a), v), 0.97) + 1e-9);
       QVERIFY(std::abs(value_of(m_desk->session().color()) - v) < 0.01);
       QVERIFY(largest_step(*m_desk->space().wheel().color_at(at), m_desk->session().color()) < 1e-9);
     }
@@ -523,7 +523,7 @@ void PickTask::the_rail_marks_where_the_color_ends() {
   set_value(60);
   click(wheel(), place(120, 0.5));
   const WheelPoint at = m_desk->session().at.at;
-  const ValueSpan span = m_desk->space().wheel().value_span(at.a, at.r);
+  const ValueSpan span = m_desk->space().wheel().value_span(Angle(at.a), at.r);
   QVERIFY(span.low > 1 && span.high < 99);
   const ValueAxis axis(rail().height());
   for (const double v : {span.low, span.high})

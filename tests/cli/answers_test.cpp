@@ -120,8 +120,8 @@ private slots:
           QVERIFY(told[i]["hex"] == (c ? J(hex_of(*c)) : J(nullptr)));
           if (c) check_numbers(told[i]["srgb"], {c->r, c->g, c->b});
           if (!c) QVERIFY(told[i]["srgb"].is_null());
-          CHECK_NEAR(told[i]["reach"].get<double>(), wheel.reach(p.a, p.v), 1e-9);
-          const ValueSpan span = wheel.value_span(p.a, p.r);
+          CHECK_NEAR(told[i]["reach"].get<double>(), wheel.reach(Angle(p.a), p.v), 1e-9);
+          const ValueSpan span = wheel.value_span(Angle(p.a), p.r);
           check_numbers(told[i]["value_span"], {span.low, span.high});
         }
         const WheelPoint at = wheel.locate(color("#8fc31f"));
@@ -151,18 +151,18 @@ private slots:
         CHECK_NEAR(told["share"].get<double>(), region.share(), 1e-12);
         for (const auto& [i, hex] : {std::pair<std::size_t, const char*>{0, "#ce854e"}, {1, "#3d477f"}}) {
           const WheelPoint p = wheel.locate(color(hex));
-          const auto nearest = region.nearest(disc_point(p.a, p.r));
+          const auto nearest = region.nearest(disc_point(p));
           QVERIFY(told["colors"][i]["color"] == hex);
-          QVERIFY(told["colors"][i]["inside"] == region.inside(disc_point(p.a, p.r)));
+          QVERIFY(told["colors"][i]["inside"] == region.inside(disc_point(p)));
           QVERIFY(told["colors"][i]["nearest"] ==
-                  (nearest ? J(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color))
+                  (nearest ? J(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, Angle(p.a))).color))
                            : J(nullptr)));
         }
         if (region.empty()) {
           QVERIFY(told["neutral"].is_null());
           continue;
         }
-        const WheelPoint n = wheel_point(*region.centroid(), 50, 50);
+        const WheelPoint n = wheel_point(*region.centroid(), 50, Angle(50));
         CHECK_ANGLE(told["neutral"]["a"].get<double>(), n.a, 1e-6);
         CHECK_NEAR(told["neutral"]["r"].get<double>(), n.r, 1e-9);
         QVERIFY(told["neutral"]["v"] == 50.0 &&

@@ -526,7 +526,7 @@ private slots:
     QCOMPARE(reach.size(), by_corners.size());
     for (const Srgb& c : corners) {
       const WheelPoint at = wheel.locate(c);
-      const DiscPoint p = disc_point(at.a, at.r);
+      const DiscPoint p = disc_point(at);
       QVERIFY(std::any_of(reach.begin(), reach.end(),
                           [&](DiscPoint q) { return std::hypot(p.x - q.x, p.y - q.y) < 1e-9; }));
     }

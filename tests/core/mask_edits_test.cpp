@@ -129,7 +129,7 @@ private slots:
         const WheelPoint is = wheel.locate(after[i].color);
         CHECK_ANGLE(is.a, was.a + 25, 1e-6);
         QVERIFY(std::abs(is.v - was.v) < 1e-6 &&
-                std::abs(is.r - std::min(was.r, wheel.reach(is.a, is.v))) < 1e-6);
+                std::abs(is.r - std::min(was.r, wheel.reach(Angle(is.a), is.v))) < 1e-6);
         QVERIFY(after[i].picked && near_angle(after[i].picked->at.a, is.a, 1e-6) &&
                 after[i].picked->at.a < 360);
       }
@@ -158,12 +158,13 @@ private slots:
          {SaturationMeasure::CielabChroma, SaturationMeasure::OklabChroma, SaturationMeasure::Hsv})
       for (const double size : {0.02, kThinnest}) {
         const Wheel to({HueScale::Traditional, measure});
-        for (const DiscPoint at : {disc_point(40, 0.5), disc_point(200, 0.02), disc_point(300, 0.97)}) {
+        for (const DiscPoint at :
+             {disc_point(Angle(40), 0.5), disc_point(Angle(200), 0.02), disc_point(Angle(300), 0.97)}) {
           const Mask mask{"dot", {{AreaMode::Adds, Ellipse{at, size, size, 0}}}, 0, {}};
           const MaskRegion kept(with_colors_kept(mask, from, to));
           QVERIFY(!kept.empty());
           const WheelPoint middle = to.locate(from.nearest_existing(wheel_point(at, 60)).color);
-          QVERIFY(kept.inside(disc_point(middle.a, middle.r)));
+          QVERIFY(kept.inside(disc_point(middle)));
         }
       }
   }
@@ -194,7 +195,7 @@ private slots:
           if (distance_to(outline, at) < 0.03) return false;
         return true;
       };
-      const DiscPoint there = disc_point(q.a, q.r);
+      const DiscPoint there = disc_point(q);
       if (!clear(before, p) || !clear(after, there)) continue;
       ++judged;
       inside += before.inside(p);

@@ -101,7 +101,7 @@ void MaskTest::finds_the_nearest_point_of_random_masks() {
     std::vector<DiscPoint> c;
     const int n = corners(random);
     std::uniform_real_distribution<double> radius(0.05, 1);
-    for (int k = 0; k < n; ++k) c.push_back(disc_point(360.0 * k / n, radius(random)));
+    for (int k = 0; k < n; ++k) c.push_back(disc_point(Angle(360.0 * k / n), radius(random)));
     const MaskRegion region(mask_of(c));
     const DiscPoint p = random_point(random);
     const auto nearest = region.nearest(p);
@@ -145,17 +145,17 @@ void MaskTest::fills_crossing_outlines_by_even_odd() {
 }
 
 void MaskTest::gives_the_limits_of_the_section() {
-  const auto stretches = MaskRegion(mask_of(square(0, 0, 0.5))).along_diameter(90);
+  const auto stretches = MaskRegion(mask_of(square(0, 0, 0.5))).along_diameter(Angle(90));
   QCOMPARE(stretches.size(), std::size_t{1});
   CHECK_NEAR(stretches[0].from, -0.5, 1e-12);
   CHECK_NEAR(stretches[0].to, 0.5, 1e-12);
   Mask two = mask_of(square(0.5, 0, 0.2));
   two.areas.push_back({AreaMode::Adds, Polygon{square(-0.6, 0, 0.1)}});
-  const auto both = MaskRegion(two).along_diameter(90);
+  const auto both = MaskRegion(two).along_diameter(Angle(90));
   QCOMPARE(both.size(), std::size_t{2});
   CHECK_NEAR(both[0].from, -0.7, 1e-12);
   CHECK_NEAR(both[1].to, 0.7, 1e-12);
-  QVERIFY(MaskRegion(two).along_diameter(0).empty());
+  QVERIFY(MaskRegion(two).along_diameter(Angle(0)).empty());
 }
 
 void MaskTest::empty_masks_admit_nothing() {
@@ -168,7 +168,7 @@ void MaskTest::empty_masks_admit_nothing() {
     QVERIFY(!region.nearest({0.3, 0.3}));
     QVERIFY(!region.centroid());
     QCOMPARE(region.share(), 0.0);
-    QVERIFY(region.along_diameter(30).empty());
+    QVERIFY(region.along_diameter(Angle(30)).empty());
   }
 }
 
@@ -199,7 +199,7 @@ void MaskTest::round_shapes_have_their_exact_areas() {
   CHECK_NEAR(sector.share(), (outer * outer - inner * inner) * theta / 2 / kPi, 2e-5);
   const double away = 2 * std::sin(theta / 2) / (3 * theta / 2) * (std::pow(outer, 3) - std::pow(inner, 3)) /
                       (outer * outer - inner * inner);
-  QVERIFY(distance(*sector.centroid(), disc_point(135, away)) < 2e-5);
+  QVERIFY(distance(*sector.centroid(), disc_point(Angle(135), away)) < 2e-5);
   QCOMPARE(sector.corners().size(), std::size_t{4});
   const auto ring = region(RingSector{0, 360, 0.5, 1});
   CHECK_NEAR(ring.share(), 0.75, 2e-5);
@@ -215,7 +215,7 @@ void MaskTest::round_shapes_have_their_exact_areas() {
 static bool inside_shape(const Shape& shape, DiscPoint p) {
   if (const auto* polygon = std::get_if<Polygon>(&shape)) return inside_by_hand(polygon->points, p);
   if (const auto* e = std::get_if<Ellipse>(&shape)) {
-    const DiscPoint u = disc_point(e->turned, 1), w = disc_point(e->turned + 90, 1);
+    const DiscPoint u = disc_point(Angle(e->turned), 1), w = disc_point(Angle(e->turned + 90), 1);
     const double dx = p.x - e->center.x, dy = p.y - e->center.y;
     return std::hypot((dx * u.x + dy * u.y) / e->along, (dx * w.x + dy * w.y) / e->across) <= 1;
   }
@@ -254,7 +254,7 @@ void MaskTest::shapes_combine_like_point_logic() {
       QVERIFY(region.inside(*nearest));
       const double away = distance(p, *nearest);
       for (int fan = 0; fan < 24 && away > 2e-3; ++fan) {
-        const DiscPoint step = disc_point(15 * fan, away - 1e-3);
+        const DiscPoint step = disc_point(Angle(15 * fan), away - 1e-3);
         QVERIFY(!region.inside({p.x + step.x, p.y + step.y}));
       }
     }

@@ -144,8 +144,8 @@ void MixTest::strings_are_held_in_a_mask() {
   QVERIFY(steps.front().held);
   for (const auto& step : steps) {
     const WheelPoint p = wheel.locate(step.color, 240);
-    const auto nearest = *region.nearest(disc_point(p.a, p.r));
-    QVERIFY(std::hypot(nearest.x - disc_point(p.a, p.r).x, nearest.y - disc_point(p.a, p.r).y) < 1e-6);
+    const auto nearest = *region.nearest(disc_point(p));
+    QVERIFY(std::hypot(nearest.x - disc_point(p).x, nearest.y - disc_point(p).y) < 1e-6);
   }
 }
 
@@ -232,7 +232,7 @@ void MixTest::strings_say_what_was_moved() {
     const auto free = steps_of(mixed, wheel), held = steps_of(mixed, wheel, &region);
     for (std::size_t i = 0; i < free.size(); ++i) {
       const WheelPoint p = wheel.locate(free[i].color, wheel.locate(mixed.from).a);
-      const bool inside = region.inside(disc_point(p.a, p.r));
+      const bool inside = region.inside(disc_point(p));
       QCOMPARE(held[i].held, !inside);
       CHECK_NEAR(value_of(held[i].color), value_of(free[i].color), 1e-6);
       if (inside)
@@ -389,14 +389,14 @@ void MixTest::okay_mixtures_stay_in_a_convex_mask() {
   while (inside.size() < 400) {
     const WheelPoint p{360 * u(random), u(random), 60};
     const auto c = wheel.color_at(p);
-    if (c && region.inside(disc_point(p.a, p.r))) inside.push_back(oklab_from_srgb(*c));
+    if (c && region.inside(disc_point(p))) inside.push_back(oklab_from_srgb(*c));
   }
   for (int i = 0; i < 100'000; ++i) {
     const Oklab &p = inside[random() % inside.size()], &q = inside[random() % inside.size()];
     const double t = u(random), a = p.a + (q.a - p.a) * t, b = p.b + (q.b - p.b) * t;
     const Oklch mixed = lch_from_oklab({0.7, a, b});
-    QVERIFY(
-        region.inside(disc_point(wheel.locate(srgb_from_oklab({0.7, a / 4, b / 4})).a, mixed.c / largest)));
+    QVERIFY(region.inside(
+        disc_point(Angle(wheel.locate(srgb_from_oklab({0.7, a / 4, b / 4})).a), mixed.c / largest)));
   }
 }
 

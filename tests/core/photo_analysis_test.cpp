@@ -182,7 +182,7 @@ void PhotoAnalysisTest::places_and_shares_agree_with_every_pixel() {
   double inside = 0;
   for (const auto w : photo.words) {
     const WheelPoint p = wheel.locate(srgb_from_8bit(color_of_word(w)));
-    inside += region.inside(disc_point(p.a, p.r));
+    inside += region.inside(disc_point(p));
   }
   const auto places = color_places(photo.view(), wheel);
   QVERIFY(std::abs(share_held(places, region) - inside / static_cast<double>(photo.words.size())) < 0.01);
@@ -195,7 +195,7 @@ void PhotoAnalysisTest::places_and_shares_agree_with_every_pixel() {
   const auto at =
       static_cast<int>(std::max_element(dot.weight.begin(), dot.weight.end()) - dot.weight.begin());
   const WheelPoint red = wheel.locate(srgb_from_8bit({0xd8, 0x23, 0x2a}));
-  const DiscPoint place = disc_point(red.a, red.r);
+  const DiscPoint place = disc_point(red);
   QVERIFY(std::abs(at % 100 - (place.x + 1) * 50) < 2 && std::abs(at / 100 - (1 - place.y) * 50) < 2);
 }
 
@@ -214,9 +214,9 @@ void PhotoAnalysisTest::through_the_mask_keeps_value_and_lies_inside() {
       changed += out[i] != photo.words[i];
       // Half a level from a color that lies in the mask exactly.
       const WheelPoint p = wheel.locate(srgb_from_8bit(color_of_word(photo.words[i])));
-      const DiscPoint place = *region.nearest(disc_point(p.a, p.r));
-      const auto held = wheel.nearest_existing(wheel_point(place, p.v, p.a));
-      QVERIFY(region.inside(disc_point(held.at.a, held.at.r)));
+      const DiscPoint place = *region.nearest(disc_point(p));
+      const auto held = wheel.nearest_existing(wheel_point(place, p.v, Angle(p.a)));
+      QVERIFY(region.inside(disc_point(held.at)));
       QVERIFY(largest_step(held.color, srgb_from_8bit(color_of_word(out[i]))) <= 0.501 / 255);
     }
     QVERIFY(changed > 1000);
@@ -300,8 +300,8 @@ void PhotoAnalysisTest::extraction_stays_in_the_mask() {
     for (const auto& c : made->colors) {
       // Means of a convex mask's colors and rounding may leave it by very little.
       const WheelPoint p = wheel.locate(c.color);
-      const DiscPoint place = disc_point(p.a, p.r), nearest = *region.nearest(place);
-      const Srgb held = wheel.nearest_existing(wheel_point(nearest, p.v, p.a)).color;
+      const DiscPoint place = disc_point(p), nearest = *region.nearest(place);
+      const Srgb held = wheel.nearest_existing(wheel_point(nearest, p.v, Angle(p.a))).color;
       QVERIFY2(ciede2000(lab_from_srgb(held), lab_from_srgb(c.color)) < 0.7,
                qPrintable(QString::number(p.r)));
     }

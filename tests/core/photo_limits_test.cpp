@@ -343,7 +343,8 @@ private slots:
     CHECK_NEAR(all->held, 1, 1e-12);
     CHECK_NEAR(all->area, MaskRegion(all->mask).share(), 1e-12);
     // A pattern that cannot hold it says so and holds as much as it can.
-    const std::vector<ColorPlace> apart{{disc_point(0, 0.9), 3, {}}, {disc_point(150, 0.9), 1, {}}};
+    const std::vector<ColorPlace> apart{{disc_point(Angle(0), 0.9), 3, {}},
+                                        {disc_point(Angle(150), 0.9), 1, {}}};
     const auto most = fit_pattern(apart, Pattern::Single, 1),
                enough = fit_pattern(apart, Pattern::Single, 0.75);
     QVERIFY(!most->reached && enough->reached);

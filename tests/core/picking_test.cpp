@@ -69,7 +69,7 @@ private slots:
     QFETCH(QVector<double>, ends);
     const MaskRegion region = region_of({adds(RingSector{60, 60, 0.4, 0.8})});
     const PickRules rules{hsluv(), &region, static_cast<MaskRule>(rule), {steps[0], steps[1], steps[2]}};
-    const auto got = pick_in_plan(rules, {10, 0.2, 47}, disc_point(wanted[0], wanted[1]));
+    const auto got = pick_in_plan(rules, {10, 0.2, 47}, disc_point(Angle(wanted[0]), wanted[1]));
     QVERIFY(got);
     // Curves are walked in steps of a degree or less, and between two points the border lies a hair further
     // in.
@@ -85,7 +85,8 @@ private slots:
       QVERIFY(!pick_in_plan({hsluv(), &empty, MaskRule::Held, steps}, now, {0.5, 0}));
       QVERIFY(pick_in_plan({hsluv(), &empty, MaskRule::Flagged, steps}, now, {0.5, 0}));
       for (const MaskRule rule : kRules)
-        CHECK_POINT(*pick_in_plan({hsluv(), nullptr, rule, steps}, now, disc_point(90, 0.4)), 90, 0.4, 47);
+        CHECK_POINT(*pick_in_plan({hsluv(), nullptr, rule, steps}, now, disc_point(Angle(90), 0.4)), 90, 0.4,
+                    47);
       // In the section only the value moves then.
       CHECK_POINT(pick_in_section({hsluv(), &empty, MaskRule::Held, steps}, now, 90, 0.9, 30), 10, 0.2, 30);
       CHECK_POINT(pick_in_section({hsluv(), &empty, MaskRule::Free, steps}, now, 90, 0.8, 30), 90, 0.8, 30);
@@ -167,7 +168,7 @@ private slots:
     // A saturated tint of HSV ends at the L* of its pure tint: red at 53.2 (IEC 61966-2-1, CIE 15).
     const Wheel wheel({HueScale::Light, SaturationMeasure::Hsv});
     const WheelPoint red = wheel.locate({1, 0, 0}), now{red.a, 0.9, 30};
-    const ValueSpan span = wheel.value_span(now.a, now.r);
+    const ValueSpan span = wheel.value_span(Angle(now.a), now.r);
     QVERIFY(span.high > 53.3 && span.high < 62);
     const MaskRegion elsewhere = region_of({adds(RingSector{200, 20, 0.1, 0.2})});
     for (const MaskRule rule : kRules) {
@@ -183,7 +184,7 @@ private slots:
     // there.
     const Wheel wheel({HueScale::Light, SaturationMeasure::CielabChroma});
     const WheelPoint blue = wheel.locate({0, 0, 1});
-    const ValueSpan span = wheel.value_span(blue.a, 0.97);
+    const ValueSpan span = wheel.value_span(Angle(blue.a), 0.97);
     QVERIFY(!span.empty() && span.high - span.low < 10);
     const PickRules smooth{wheel, nullptr, MaskRule::Free, {}},
         stepped{wheel, nullptr, MaskRule::Free, {0, 0, 11}};
@@ -196,12 +197,12 @@ private slots:
     CHECK_POINT(pick_on_rail(coarse, {blue.a, 0.97, 30}, 0), blue.a, 0.97, 40);
     // A place that exists at no value is left as it was wanted.
     const double nowhere = 1;
-    QVERIFY(wheel.value_span(0, nowhere).empty());
+    QVERIFY(wheel.value_span(Angle(0), nowhere).empty());
     CHECK_POINT(pick_on_rail(stepped, {0, nowhere, 30}, 52), 0, nowhere, 50);
   }
   void shown_where_the_display_has_colors() {
     const Wheel wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
-    const double reach = wheel.reach(240, 85);
+    const double reach = wheel.reach(Angle(240), 85);
     QVERIFY(reach < 0.6);
     const auto shown = [&](int saturations, double r) {
       return shown_pick({wheel, nullptr, MaskRule::Free, {0, saturations, 0}}, {240, r, 85});
@@ -228,15 +229,15 @@ private slots:
           const WheelPoint at = wheel_point(*place, 0), own = stepped(wheel_point(wanted, 0), steps);
           if (steps.hues && at.r > 1e-6) CHECK_NEAR(std::remainder(at.a, 360.0 / steps.hues), 0, 1e-6);
           if (steps.saturations) CHECK_NEAR(std::remainder(at.r, 1.0 / steps.saturations), 0, 1e-9);
-          if (region.inside(disc_point(own.a, own.r))) {
-            QVERIFY(distance(*place, disc_point(own.a, own.r)) < 1e-9);
+          if (region.inside(disc_point(own))) {
+            QVERIFY(distance(*place, disc_point(own)) < 1e-9);
             continue;
           }
           // No other step inside the mask is nearer.
           const int hues = steps.hues ? steps.hues : 720, rings = steps.saturations ? steps.saturations : 60;
           for (int h = 0; h < hues; ++h)
             for (int s = 0; s <= rings; ++s) {
-              const DiscPoint other = disc_point(360.0 * h / hues, static_cast<double>(s) / rings);
+              const DiscPoint other = disc_point(Angle(360.0 * h / hues), static_cast<double>(s) / rings);
               const double room = steps.hues && steps.saturations ? 1e-9 : 0.005;
               if (distance(other, wanted) < distance(*place, wanted) - room) QVERIFY(!region.inside(other));
             }

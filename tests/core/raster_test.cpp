@@ -81,7 +81,7 @@ void RasterTest::section_is_exact_at_every_pixel() {
   const int width = measure == 0 ? 301 : 61, height = measure == 0 ? 503 : 97;
   for (const double angle : {0.0, 37.5, 211.0}) {
     Raster picture;
-    painter.section(angle, width, height, picture);
+    painter.section(Angle(angle), width, height, picture);
     double worst = 0;
     int wrong_outline = 0;
     for (int y = 0; y < height; ++y)
@@ -102,7 +102,7 @@ void RasterTest::section_is_exact_at_every_pixel() {
 void RasterTest::rail_is_exact() {
   const Wheel wheel({HueScale::Even, SaturationMeasure::Hsluv});
   Raster picture;
-  SolidPainter(wheel).rail(120, 0.8, 100, picture);
+  SolidPainter(wheel).rail(Angle(120), 0.8, 100, picture);
   for (int y = 0; y < 100; ++y)
     QVERIFY(off_by(picture.pixels[static_cast<std::size_t>(y)], *wheel.color_at({120, 0.8, 99.5 - y})) <=
             kStep);
@@ -117,7 +117,7 @@ void RasterTest::survives_odd_sizes() {
     QCOMPARE(picture.pixels.size(), static_cast<std::size_t>(size) * size);
     QVERIFY(picture.width == size && picture.height == size);
   }
-  painter.section(0, 1, 1, picture);
+  painter.section(Angle(0), 1, 1, picture);
   QCOMPARE(picture.pixels.size(), std::size_t{1});
 }
 

@@ -38,7 +38,7 @@ private slots:
   void a_pick_is_told_by_what_changed() {
     Afternoon a;
     const Session before = a.session;
-    const Session picked = *picked_in_plan(pick_begun(before), a.rules(), disc_point(120, 0.5));
+    const Session picked = *picked_in_plan(pick_begun(before), a.rules(), disc_point(Angle(120), 0.5));
     CHECK_ANGLE(picked.at.at.a, 120, 1e-9);
     CHECK_NEAR(picked.at.at.v, before.at.at.v, 1e-9);
     QCOMPARE(picked.at.wheel, kTraditional);
@@ -103,7 +103,7 @@ private slots:
   }
   void a_neutral_keeps_its_hue_on_every_wheel() {
     Afternoon a;
-    a.session = *picked_in_plan(a.session, a.rules(), disc_point(77, 0.4));
+    a.session = *picked_in_plan(a.session, a.rules(), disc_point(Angle(77), 0.4));
     a.session = *picked_in_plan(a.session, a.rules(), {0, 0});
     QCOMPARE(a.session.at.at.a, 77.0);
     a.edit(with_wheel(a.piece, kLightHsl));
@@ -111,9 +111,9 @@ private slots:
   }
   void relations_stand_or_follow() {
     Afternoon a;
-    a.session = *picked_in_plan(a.session, a.rules(), disc_point(120, 0.5));
+    a.session = *picked_in_plan(a.session, a.rules(), disc_point(Angle(120), 0.5));
     const Session fixed = relations_fixed(a.session, true);
-    const Session moved = *picked_in_plan(fixed, a.rules(), disc_point(200, 0.5));
+    const Session moved = *picked_in_plan(fixed, a.rules(), disc_point(Angle(200), 0.5));
     CHECK_ANGLE(relations_place(moved).a, 120, 1e-9);
     CHECK_ANGLE(relations_place(relations_fixed(moved, false)).a, 200, 1e-9);
     // On another wheel they are found anew from the color they were fixed at.

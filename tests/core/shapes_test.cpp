@@ -47,7 +47,7 @@ private slots:
       for (const double by : {30.0, -77.7, 180.0, 359.0, -725.0, 1000.5}) {
         const Shape turned = turned_shape(shape, by);
         SAME_OUTLINE(turned, each_point(outlines_of(shape), [by](DiscPoint p) {
-                       return disc_point(angle_of(p) + by, length(p));
+                       return disc_point(Angle(angle_of(p) + by), length(p));
                      }));
         QVERIFY(angles_wrapped(turned) && validate(turned));
       }
@@ -127,7 +127,7 @@ private slots:
     QCOMPARE(middle_of(Polygon{{{0, 0}, {0.6, 0}, {0, 0.9}}}), (DiscPoint{0.6 / 3, 0.9 / 3}));
     QCOMPARE(middle_of(Polygon{}), (DiscPoint{0, 0}));
     QCOMPARE(middle_of(Ellipse{{0.1, -0.2}, 0.3, 0.4, 5}), (DiscPoint{0.1, -0.2}));
-    QVERIFY(distance(middle_of(RingSector{80, 40, 0.2, 0.6}), disc_point(100, 0.4)) < 1e-12);
+    QVERIFY(distance(middle_of(RingSector{80, 40, 0.2, 0.6}), disc_point(Angle(100), 0.4)) < 1e-12);
     QCOMPARE(middle_of(RingSector{80, 360, 0.2, 0.6}), (DiscPoint{0, 0}));
   }
   void handles_follow_the_hand() {
@@ -155,7 +155,7 @@ private slots:
             QVERIFY(distance(now, hand) < 1e-9 || length(d) < kThinnest);
             QCOMPARE(f.across, e->across);
           } else {
-            const DiscPoint axis = disc_point(e->turned + 90, 1);
+            const DiscPoint axis = disc_point(Angle(e->turned + 90), 1);
             CHECK_NEAR(f.across, std::max(kThinnest, std::abs(d.x * axis.x + d.y * axis.y)), 1e-12);
             QVERIFY(f.along == e->along && f.turned == e->turned);
           }
@@ -258,7 +258,7 @@ private slots:
   void drawn_lines_become_few_corners() {
     // A drawn circle becomes few corners that stay on it, and no place drawn lies far from the line.
     std::vector<DiscPoint> drawn;
-    for (int k = 0; k < 500; ++k) drawn.push_back(disc_point(0.72 * k, 0.6));
+    for (int k = 0; k < 500; ++k) drawn.push_back(disc_point(Angle(0.72 * k), 0.6));
     const Polygon thin = polygon_along(drawn);
     QVERIFY(thin.points.size() >= 12 && thin.points.size() < 40);
     for (const auto& p : thin.points) CHECK_NEAR(length(p), 0.6, 1e-9);

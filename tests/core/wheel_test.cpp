@@ -96,9 +96,9 @@ void WheelTest::reach_and_span_agree_with_plain_search() {
     QVERIFY2(c.has_value() != row["srgb"].is_null(), qPrintable(where));
     if (c)
       QVERIFY2(largest_step(*c, {row["srgb"][0], row["srgb"][1], row["srgb"][2]}) < 1e-5, qPrintable(where));
-    const double reach = wheel.reach(a, v);
+    const double reach = wheel.reach(Angle(a), v);
     QVERIFY2(std::abs(reach - row["reach"].get<double>()) < 1e-4, qPrintable(where + QString::number(reach)));
-    const ValueSpan span = wheel.value_span(a, r);
+    const ValueSpan span = wheel.value_span(Angle(a), r);
     const double low = row["span"][0], high = row["span"][1];
     if (low > high)
       QVERIFY2(span.empty() || span.high - span.low < 0.25, qPrintable(where));
@@ -221,16 +221,16 @@ void WheelTest::refuses_points_off_the_wheel() {
   for (const WheelPoint p : {WheelPoint{0, 1.001, 50}, WheelPoint{0, -0.1, 50}, WheelPoint{0, 0.5, -1},
                              WheelPoint{0, 0.5, 100.5}, WheelPoint{0, std::nan(""), 50}})
     QVERIFY(!wheel.color_at(p));
-  QCOMPARE(wheel.reach(33, 50), 1.0);
-  QCOMPARE(wheel.value_span(33, 1), (ValueSpan{0, 100}));
+  QCOMPARE(wheel.reach(Angle(33), 50), 1.0);
+  QCOMPARE(wheel.value_span(Angle(33), 1), (ValueSpan{0, 100}));
   QCOMPARE(*wheel.color_at({-30, 0.5, 50}), *wheel.color_at({330, 0.5, 50}));
 }
 
 void WheelTest::disc_points_and_wheel_points_agree() {
   const WheelPoint right = wheel_point({1, 0}, 40);
   CHECK_ANGLE(right.a, 90, 1e-12);
-  QCOMPARE(wheel_point({0, 0}, 40, 222).a, 222.0);
-  for (double a = 0; a < 360; a += 17) CHECK_NEAR(wheel_point(disc_point(a, 0.3), 0).a, a, 1e-9);
+  QCOMPARE(wheel_point({0, 0}, 40, Angle(222)).a, 222.0);
+  for (double a = 0; a < 360; a += 17) CHECK_NEAR(wheel_point(disc_point(Angle(a), 0.3), 0).a, a, 1e-9);
 }
 
 void WheelTest::names_colors_in_words() {
@@ -310,7 +310,7 @@ void WheelTest::what_is_nearest_exists() {
       if (wheel.color_at({p.a, r, v}))
         QCOMPARE(found.at.r, r);
       else
-        CHECK_NEAR(found.at.r, std::min(r, wheel.reach(p.a, v)), 1e-9);
+        CHECK_NEAR(found.at.r, std::min(r, wheel.reach(Angle(p.a), v)), 1e-9);
     }
     // Black and white: one color, which full discs have everywhere and the others in the middle.
     for (const auto& [v, end] : {std::pair{0.0, Srgb{0, 0, 0}}, {100.0, {1, 1, 1}}}) {
@@ -322,8 +322,8 @@ void WheelTest::what_is_nearest_exists() {
     QCOMPARE(wheel.color_at({40, 0.5, 0}).has_value(),
              measure != SaturationMeasure::CielabChroma && measure != SaturationMeasure::OklabChroma);
     // A neutral exists at every value, and every color within its span.
-    QCOMPARE(wheel.value_span(40, 0), (ValueSpan{0, 100}));
-    const ValueSpan span = wheel.value_span(300, 0.7);
+    QCOMPARE(wheel.value_span(Angle(40), 0), (ValueSpan{0, 100}));
+    const ValueSpan span = wheel.value_span(Angle(300), 0.7);
     QVERIFY(span.high > span.low);
     for (const double v : {span.low + 1e-4, (span.low + span.high) / 2, span.high - 1e-4})
       QVERIFY(wheel.color_at({300, 0.7, v}));

@@ -133,7 +133,7 @@ private slots:
     Piece sector =
         with_mask(new_piece({}), Mask{"thin", {{AreaMode::Adds, RingSector{0, 360, 0, 0.004}}}, 0, {}});
     for (const double r : {0.0, 0.003, 0.5}) {
-      const Piece dragged = *with_mask_handle(sector, 0, Grip::Inner, 0, disc_point(90, r));
+      const Piece dragged = *with_mask_handle(sector, 0, Grip::Inner, 0, disc_point(Angle(90), r));
       QVERIFY(check(dragged).empty());
     }
     QVERIFY(!with_area_added(sector, {AreaMode::Adds, Ellipse{{0, 0}, 0.005, 0.1, 0}}));

@@ -18,7 +18,7 @@ inline Shape random_shape(std::mt19937_64& random) {
   switch (random() % 4) {
   case 0: {
     Polygon p;
-    for (int k = 0; k < 6; ++k) p.points.push_back(disc_point(60 * k, 0.1 + 0.9 * u(random)));
+    for (int k = 0; k < 6; ++k) p.points.push_back(disc_point(Angle(60 * k), 0.1 + 0.9 * u(random)));
     return p;
   }
   case 1:

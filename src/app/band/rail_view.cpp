@@ -80,7 +80,7 @@ void RailView::refresh_picture(int pixels) {
   const Shown wanted{m_space.piece().wheel, s.at.at.a, s.at.at.r, pixels, m_space.steps(), s.values_only};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_space.painter().rail(s.at.at.a, s.at.at.r, pixels, m_picture);
+  m_space.painter().rail(Angle(s.at.at.a), s.at.at.r, pixels, m_picture);
   if (s.values_only)
     to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
 }
@@ -88,7 +88,7 @@ void RailView::refresh_picture(int pixels) {
 /// The lowest and highest value this hue and saturation has, where that is not black and white.
 void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
   const Session& s = m_space.session();
-  const ValueSpan span = m_space.wheel().value_span(s.at.at.a, s.at.at.r);
+  const ValueSpan span = m_space.wheel().value_span(Angle(s.at.at.a), s.at.at.r);
   if (span.empty()) return;
   painter.setFont(caption_strong_font());
   for (const double v : {span.low, span.high}) {

@@ -35,7 +35,7 @@ void SectionView::refresh_picture() {
   const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.values_only};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_space.painter().section(s.section_angle, size.width(), size.height(), m_picture);
+  m_space.painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
   if (s.values_only)
     to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
 }
@@ -45,7 +45,7 @@ void SectionView::paint_limits(QPainter& painter) {
   const QRectF r = picture_rect();
   QPainterPath outside;
   outside.addRect(r);
-  for (const auto& s : m_space.region()->along_diameter(m_space.session().section_angle)) {
+  for (const auto& s : m_space.region()->along_diameter(Angle(m_space.session().section_angle))) {
     QPainterPath inside;
     inside.addRect(QRectF(x_of(s.from), r.top(), x_of(s.to) - x_of(s.from), r.height()));
     outside = outside.subtracted(inside);
@@ -53,7 +53,7 @@ void SectionView::paint_limits(QPainter& painter) {
   QColor veil = theme().stage;
   veil.setAlphaF(0.62F);
   painter.fillPath(outside, veil);
-  for (const auto& s : m_space.region()->along_diameter(m_space.session().section_angle))
+  for (const auto& s : m_space.region()->along_diameter(Angle(m_space.session().section_angle)))
     for (const double along : {s.from, s.to})
       draw_double_line(painter, {x_of(along), r.top()}, {x_of(along), r.bottom()});
 }

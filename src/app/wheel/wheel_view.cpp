@@ -59,7 +59,7 @@ void WheelView::zoom_to(double zoom, QPointF about) {
   update();
 }
 void WheelView::zoom_around_pick(double factor) {
-  zoom_to(m_zoom * factor, screen_point(disc_point(m_space.session().at.at.a, m_space.session().at.at.r)));
+  zoom_to(m_zoom * factor, screen_point(disc_point(m_space.session().at.at)));
 }
 QPointF WheelView::screen_point(DiscPoint p) const { return middle() + QPointF(p.x, -p.y) * radius(); }
 DiscPoint WheelView::disc_point_at(QPointF p) const {
@@ -107,7 +107,7 @@ void WheelView::paint_disc(QPainter& painter) {
 
 void WheelView::paint_rim(QPainter& painter) {
   for (const auto& hue : named_hues(m_space.piece().wheel.hues)) {
-    const DiscPoint direction = disc_point(hue.angle, 1);
+    const DiscPoint direction = disc_point(Angle(hue.angle), 1);
     const QPointF out(direction.x, -direction.y);
     const QPointF rim = middle() + out * radius();
     painter.setPen(QPen(hue.primary ? theme().strong : theme().quiet, hue.primary ? 2 : 1));
@@ -126,7 +126,7 @@ void WheelView::paint_rim(QPainter& painter) {
 /// Partners of the current color: strokes inward from the rim, the complement's longest.
 void WheelView::paint_partners(QPainter& painter) {
   for (const auto& partner : partners_of(m_space.wheel(), m_space.partners_place())) {
-    const DiscPoint direction = disc_point(partner.at.a, 1);
+    const DiscPoint direction = disc_point(Angle(partner.at.a), 1);
     const QPointF out(direction.x, -direction.y);
     draw_double_line(painter, middle() + out * (radius() - (partner.turn == 180 ? 13 : 7)),
                      middle() + out * (radius() - 1), 1.4);
@@ -182,12 +182,12 @@ void WheelView::paintEvent(QPaintEvent*) {
   if (m_hands) m_hands->paint(painter);
 
   const Session& s = m_space.session();
-  const DiscPoint rim = disc_point(s.section_angle, 1);
+  const DiscPoint rim = disc_point(Angle(s.section_angle), 1);
   painter.setPen(QPen(QColor(0, 0, 0, 110), 2.4, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
   painter.setPen(QPen(QColor(255, 255, 255, 170), 1, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
-  draw_pick_mark(painter, screen_point(disc_point(s.at.at.a, s.at.at.r)));
+  draw_pick_mark(painter, screen_point(disc_point(s.at.at)));
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));

@@ -24,13 +24,14 @@ Result<Json> mask(const MaskRequest& request) {
     const auto color = parse_color(text);
     if (!color) return color.error();
     const WheelPoint p = wheel.locate(*color, request.pattern.base);
-    const DiscPoint place = disc_point(p.a, p.r);
+    const DiscPoint place = disc_point(p);
     const auto nearest = region.nearest(place);
     tests.push_back(
         {{"color", hex_of(*color)},
          {"inside", region.inside(place)},
-         {"nearest", nearest ? Json(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, p.a)).color))
-                             : Json(nullptr)}});
+         {"nearest", nearest
+                         ? Json(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, Angle(p.a))).color))
+                         : Json(nullptr)}});
   }
   Json out{{"pattern", pattern_name(request.pattern.kind)},
            {"share", region.share()},
@@ -38,7 +39,7 @@ Result<Json> mask(const MaskRequest& request) {
            {"colors", tests}};
   if (const auto neutral = region.centroid()) {
     // A subjective neutral is a color once a value is given; the middle one stands here.
-    const WheelPoint p = wheel_point(*neutral, 50, request.pattern.base);
+    const WheelPoint p = wheel_point(*neutral, 50, Angle(request.pattern.base));
     out["neutral"] = {{"a", p.a}, {"r", p.r}, {"v", p.v}, {"hex", hex_of(wheel.nearest_existing(p).color)}};
   }
   return out;

@@ -25,14 +25,14 @@ Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
                      "\" is not on the wheel; give an angle, r from 0 to 1 and a value from 0 to 100.",
                  "--at"};
   const auto color = wheel.color_at({a, r, v});
-  const ValueSpan span = wheel.value_span(a, r);
+  const ValueSpan span = wheel.value_span(Angle(a), r);
   Json out{{"srgb", nullptr}, {"hex", nullptr}, {"exists", color.has_value()}};
   if (color) {
     out["srgb"] = three(color->r, color->g, color->b);
     out["hex"] = hex_of(*color);
   }
   out["value_span"] = Json::array({span.low, span.high});
-  out["reach"] = wheel.reach(a, v);
+  out["reach"] = wheel.reach(Angle(a), v);
   return out;
 }
 

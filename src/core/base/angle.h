@@ -9,6 +9,18 @@ namespace zc {
 [[nodiscard]] constexpr double radians(double degrees) { return degrees * std::numbers::pi / 180.0; }
 [[nodiscard]] constexpr double degrees(double radians) { return radians * 180.0 / std::numbers::pi; }
 
+/// A direction or a turn where a function takes other numbers too, so that none is given for the other.
+class Angle {
+public:
+  constexpr Angle() = default;
+  constexpr explicit Angle(double degrees) : m_degrees(degrees) {}
+  [[nodiscard]] constexpr double degrees() const { return m_degrees; }
+  [[nodiscard]] constexpr double radians() const { return zc::radians(m_degrees); }
+
+private:
+  double m_degrees = 0;
+};
+
 /// The same direction in [0, 360).
 [[nodiscard]] inline double wrap_degrees(double a) {
   const double w = std::fmod(a, 360.0);

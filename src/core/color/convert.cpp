@@ -180,10 +180,10 @@ LchUv lchuv_from_srgb(Srgb c) { return lch_from_luv(luv_from_xyz(xyz_from_srgb(c
 Srgb srgb_from_lchuv(LchUv c) { return srgb_from_xyz(xyz_from_luv(luv_from_lch(c))); }
 
 Hsluv hsluv_from_lch(LchUv c) {
-  const double most = largest_chroma_luv(c.l, c.h);
+  const double most = largest_chroma_luv(c.l, Angle(c.h));
   return {c.h, most > 0 ? 100 * c.c / most : 0, c.l};
 }
-LchUv lch_from_hsluv(Hsluv c) { return {c.l, c.s / 100 * largest_chroma_luv(c.l, c.h), c.h}; }
+LchUv lch_from_hsluv(Hsluv c) { return {c.l, c.s / 100 * largest_chroma_luv(c.l, Angle(c.h)), c.h}; }
 
 const Matrix3& lms_from_xyz_matrix() { return kXyzToLms; }
 const Matrix3& oklab_from_lms_matrix() { return kLmsToOklab; }

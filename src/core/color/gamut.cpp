@@ -43,9 +43,9 @@ double LuvEdge::chroma(double cos_h, double sin_h) const {
   return 1 / most;
 }
 
-double largest_chroma_luv(double l, double hue) {
+double largest_chroma_luv(double l, Angle hue) {
   if (l < 1e-8 || l > 99.9999999) return 0;
-  return LuvEdge(l).chroma(std::cos(radians(hue)), std::sin(radians(hue)));
+  return LuvEdge(l).chroma(std::cos(hue.radians()), std::sin(hue.radians()));
 }
 
 Srgb chroma_reduced(Lab c) {

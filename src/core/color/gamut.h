@@ -3,6 +3,7 @@
 // Wheel::nearest_existing() keeps value and angle on a wheel.
 #pragma once
 
+#include "core/base/angle.h"
 #include "core/color/spaces.h"
 
 #include <optional>
@@ -17,10 +18,10 @@ inline constexpr double kGamutTolerance = 1e-9;
 /// The color with channels within kGamutTolerance of the edge put onto it; nothing when it lies outside.
 [[nodiscard]] std::optional<Srgb> clipped_to_gamut(Srgb c);
 
-/// Largest LCh(uv) chroma that sRGB holds at this L* (0..100) and hue in degrees; 0 at L* 0 and 100.
+/// Largest LCh(uv) chroma that sRGB holds at this L* (0..100) and hue; 0 at L* 0 and 100.
 /// At one L* the gamut is a convex polygon in the u*v* plane bounded by the six lines on which a linear
 /// channel is 0 or 1 (A. Boronine, HSLuv), so the ray never leaves and returns.
-[[nodiscard]] double largest_chroma_luv(double l, double hue);
+[[nodiscard]] double largest_chroma_luv(double l, Angle hue);
 
 /// The nearest color of equal L* and CIELAB hue that the display can show, by reducing chroma. L* is first
 /// limited to 0..100.

@@ -267,7 +267,7 @@ Nearest nearest_to_the_eye(const WeighedColor& p, const std::vector<Oklab>& cent
 /// The best of a few starts and of the places they pass, since moving centers ends at a good place near the
 /// start and not at the best.
 std::vector<Oklab> cluster(const std::vector<WeighedColor>& points, std::size_t count) {
-  assert(count >= 1 && !colors.empty());
+  assert(count >= 1 && !points.empty());
   Best best(points);
   for (unsigned start = 0; start <= kDrawnStarts; ++start) {
     auto centers = start == 0 ? first_centers(points, count) : drawn_centers(points, count, start);

@@ -108,7 +108,7 @@ template <class In> std::vector<DiscPoint> hull_of(const std::vector<Cell>& cell
 }
 
 double along(const DiscPoint& p, int direction) {
-  const DiscPoint d = disc_point(360.0 * direction / kDirections, 1);
+  const DiscPoint d = disc_point(Angle(360.0 * direction / kDirections), 1);
   return p.x * d.x + p.y * d.y;
 }
 

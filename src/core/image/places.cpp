@@ -56,7 +56,7 @@ std::vector<ColorPlace> relocated(std::vector<ColorPlace> places, const Wheel& w
     for (int i = from; i < to; ++i) {
       ColorPlace& place = places[static_cast<std::size_t>(i)];
       const WheelPoint p = wheel.locate(place.color);
-      place.at = disc_point(p.a, std::min(p.r, 1.0));
+      place.at = disc_point(Angle(p.a), std::min(p.r, 1.0));
     }
   });
   return places;

@@ -113,7 +113,7 @@ private:
         all[i] = {color_of_word(word), oklab_from_srgb(color), x, y};
         if (m_spec.mask != MaskUse::InsideOnly) continue;
         const WheelPoint p = m_wheel->locate(color);
-        kept[i] = m_region->inside(disc_point(p.a, p.r));
+        kept[i] = m_region->inside(disc_point(p));
       }
     });
     std::vector<Sample> out;

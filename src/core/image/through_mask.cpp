@@ -29,10 +29,10 @@ MaskMapper::MaskMapper(const Wheel& wheel, const MaskRegion& region)
 std::uint32_t MaskMapper::mapped(std::uint32_t word) const {
   if (m_region.empty()) return word;
   const WheelPoint at = m_wheel.locate(srgb_from_8bit(color_of_word(word)));
-  const DiscPoint place = disc_point(at.a, at.r);
+  const DiscPoint place = disc_point(at);
   const DiscPoint held = *m_region.nearest(place);
   if (held == place) return word;
-  const WheelPoint nearest = wheel_point(held, at.v, at.a);
+  const WheelPoint nearest = wheel_point(held, at.v, Angle(at.a));
   const Srgb8 c = rounded_8bit(m_wheel.nearest_existing(nearest).color);
   return (word & 0xff000000u) | (word_of(c) & 0xffffffu);
 }

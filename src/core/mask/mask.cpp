@@ -301,7 +301,7 @@ std::optional<DiscPoint> MaskRegion::nearest(DiscPoint p) const {
   return std::hypot(found.x - p.x, found.y - p.y) <= kBorder ? p : found;
 }
 
-std::optional<DiscPoint> MaskRegion::nearest_on_circle(double r, double a) const {
+std::optional<DiscPoint> MaskRegion::nearest_on_circle(double r, Angle a) const {
   const DiscPoint wanted = disc_point(a, r);
   if (inside(wanted)) return wanted;
   std::optional<DiscPoint> best;
@@ -347,7 +347,7 @@ std::vector<DiscPoint> MaskRegion::corners() const {
   return out;
 }
 
-std::vector<Stretch> MaskRegion::along_diameter(double a) const {
+std::vector<Stretch> MaskRegion::along_diameter(Angle a) const {
   const DiscPoint rim = disc_point(a, 1);
   const auto height = [&rim](DiscPoint p) { return p.x * rim.y - p.y * rim.x; };
   const auto place = [&rim](DiscPoint p) { return p.x * rim.x + p.y * rim.y; };

@@ -51,7 +51,7 @@ public:
   [[nodiscard]] std::optional<DiscPoint> nearest(DiscPoint p) const;
   /// The point of the region at saturation r whose angle is nearest to `a`, within 1e-9; nothing where the
   /// region does not reach that saturation.
-  [[nodiscard]] std::optional<DiscPoint> nearest_on_circle(double r, double a) const;
+  [[nodiscard]] std::optional<DiscPoint> nearest_on_circle(double r, Angle a) const;
   /// Share of the disc's area, 0..1.
   [[nodiscard]] double share() const;
   /// Area-weighted centroid: the subjective neutral. Nothing when the mask is empty.
@@ -60,7 +60,7 @@ public:
   /// and width stand for them.
   [[nodiscard]] std::vector<DiscPoint> corners() const;
   /// Where the diameter through angle a runs inside the region, in order.
-  [[nodiscard]] std::vector<Stretch> along_diameter(double a) const;
+  [[nodiscard]] std::vector<Stretch> along_diameter(Angle a) const;
   /// Closed outlines of the region, holes included, for drawing with the even-odd rule.
   [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines() const&;
   void outlines() const&& = delete; ///< They would be gone with the region.

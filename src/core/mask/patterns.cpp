@@ -8,12 +8,12 @@ namespace {
 void add_rim(Polygon& out, double from, double to) {
   constexpr double kLongestStep = 30;
   const int steps = std::max(1, static_cast<int>(std::ceil((to - from) / kLongestStep - 1e-9)));
-  for (int i = 0; i <= steps; ++i) out.points.push_back(disc_point(from + (to - from) * i / steps, 1));
+  for (int i = 0; i <= steps; ++i) out.points.push_back(disc_point(Angle(from + (to - from) * i / steps), 1));
 }
 
 void add_hue(Polygon& out, double angle, double spread) {
   if (spread <= 0)
-    out.points.push_back(disc_point(angle, 1));
+    out.points.push_back(disc_point(Angle(angle), 1));
   else
     add_rim(out, angle - spread / 2, angle + spread / 2);
 }

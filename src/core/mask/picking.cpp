@@ -7,7 +7,7 @@ namespace {
 
 DiscPoint on_step(DiscPoint p, const Steps& steps) {
   const WheelPoint at = wheel_point(p, 0);
-  return disc_point(stepped_hue(at.a, steps), stepped_saturation(at.r, steps));
+  return disc_point(Angle(stepped_hue(at.a, steps)), stepped_saturation(at.r, steps));
 }
 
 /// Keeps the place nearest to a wanted one.
@@ -32,23 +32,23 @@ private:
 /// The admitted saturation along a hue that is nearest to the wanted place; a step where there are steps.
 void judge_along_hue(const MaskRegion& region, const Steps& steps, double a, DiscPoint wanted,
                      Nearest& nearest) {
-  const DiscPoint rim = disc_point(a, 1);
+  const DiscPoint rim = disc_point(Angle(a), 1);
   const double along = wanted.x * rim.x + wanted.y * rim.y;
   constexpr double rounding = 1e-9;
-  for (const Stretch& s : region.along_diameter(a)) {
+  for (const Stretch& s : region.along_diameter(Angle(a))) {
     // A stretch that begins at a tip in the middle begins there.
     const bool from_middle = s.from < 1e-6 && region.inside({0, 0});
     const double from = from_middle ? 0 : std::max(0.0, s.from);
     if (s.to < from) continue;
     if (steps.saturations == 0) {
-      nearest.judge(disc_point(a, std::clamp(along, from, s.to)));
+      nearest.judge(disc_point(Angle(a), std::clamp(along, from, s.to)));
       continue;
     }
     const double low = std::ceil(from * steps.saturations - rounding),
                  high = std::floor(s.to * steps.saturations + rounding);
     if (low > high) continue;
-    nearest.judge(
-        disc_point(a, std::clamp(std::round(along * steps.saturations), low, high) / steps.saturations));
+    nearest.judge(disc_point(Angle(a), std::clamp(std::round(along * steps.saturations), low, high) /
+                                           steps.saturations));
   }
 }
 
@@ -71,7 +71,7 @@ void judge_saturations(const MaskRegion& region, const Steps& steps, DiscPoint w
   for (int ring = 0; ring <= steps.saturations; ++ring) {
     const double r = static_cast<double>(ring) / steps.saturations;
     if (std::abs(r - at.r) > nearest.away()) continue;
-    if (const auto place = region.nearest_on_circle(r, at.a)) nearest.judge(*place);
+    if (const auto place = region.nearest_on_circle(r, Angle(at.a))) nearest.judge(*place);
   }
 }
 
@@ -118,7 +118,7 @@ std::optional<DiscPoint> stepped_pick(const PickRules& rules, DiscPoint wanted) 
 std::optional<WheelPoint> pick_in_plan(const PickRules& rules, const WheelPoint& now, DiscPoint wanted) {
   const auto place = stepped_pick(rules, wanted);
   if (!place) return std::nullopt;
-  return wheel_point(*place, stepped_value(now.v, rules.steps), now.a);
+  return wheel_point(*place, stepped_value(now.v, rules.steps), Angle(now.a));
 }
 
 WheelPoint pick_in_section(const PickRules& rules, const WheelPoint& now, double angle, double along,
@@ -126,7 +126,7 @@ WheelPoint pick_in_section(const PickRules& rules, const WheelPoint& now, double
   const double wanted = std::clamp(along, -1.0, 1.0);
   double place = stepped_along(wanted, rules.steps);
   if (rules.region && rules.rule == MaskRule::Held) {
-    const auto stretches = rules.region->along_diameter(angle);
+    const auto stretches = rules.region->along_diameter(Angle(angle));
     if (stretches.empty()) return pick_on_rail(rules, now, value);
     place = nearest_along(stretches, rules.steps, wanted);
   }
@@ -135,7 +135,7 @@ WheelPoint pick_in_section(const PickRules& rules, const WheelPoint& now, double
 }
 
 WheelPoint pick_on_rail(const PickRules& rules, const WheelPoint& now, double value) {
-  const ValueSpan span = rules.wheel.value_span(now.a, now.r);
+  const ValueSpan span = rules.wheel.value_span(Angle(now.a), now.r);
   if (span.empty()) return {now.a, now.r, stepped_value(value, rules.steps)};
   const double kept = std::clamp(value, span.low, span.high);
   if (rules.steps.values == 0) return {now.a, now.r, kept};

@@ -14,10 +14,10 @@ constexpr double kShortStep = 0.03, kInLine = 0.004;
 
 DiscPoint mapped(DiscPoint p, const Wheel& from, const Wheel& to) {
   const WheelPoint place = wheel_point(pulled_onto_disc(p), kUsualValue);
-  const ValueSpan span = from.value_span(place.a, place.r);
+  const ValueSpan span = from.value_span(Angle(place.a), place.r);
   const double v = span.empty() ? kUsualValue : std::clamp(kUsualValue, span.low, span.high);
   const WheelPoint there = to.locate(from.nearest_existing({place.a, place.r, v}).color, place.a);
-  return disc_point(there.a, there.r);
+  return disc_point(there);
 }
 
 double size_of(const std::vector<DiscPoint>& p) {

@@ -20,7 +20,7 @@ DiscPoint plus(DiscPoint p, DiscPoint q) { return {p.x + q.x, p.y + q.y}; }
 DiscPoint minus(DiscPoint p, DiscPoint q) { return {p.x - q.x, p.y - q.y}; }
 double length(DiscPoint p) { return std::hypot(p.x, p.y); }
 double dot(DiscPoint p, DiscPoint q) { return p.x * q.x + p.y * q.y; }
-DiscPoint direction(double angle) { return disc_point(angle, 1); }
+DiscPoint direction(double angle) { return disc_point(Angle(angle), 1); }
 double angle_of(DiscPoint p) { return wrap_degrees(degrees(std::atan2(p.x, p.y))); }
 
 /// Degrees between the points of a curve of this radius: small ones need fewer.
@@ -30,7 +30,7 @@ double step_of(double r) {
 
 void add_arc(std::vector<DiscPoint>& out, double from, double sweep, double r) {
   const int steps = std::max(1, static_cast<int>(std::ceil(std::abs(sweep) / step_of(r))));
-  for (int i = 0; i <= steps; ++i) out.push_back(disc_point(from + sweep * i / steps, r));
+  for (int i = 0; i <= steps; ++i) out.push_back(disc_point(Angle(from + sweep * i / steps), r));
 }
 
 std::vector<DiscPoint> outline_of(const Ellipse& e) {
@@ -117,7 +117,8 @@ DiscPoint middle_of(const Shape& shape) {
                           },
                           [](const Ellipse& e) { return e.center; },
                           [](const RingSector& s) {
-                            return s.sweep >= 360 ? DiscPoint{} : disc_point(mid_angle(s), mid_radius(s));
+                            return s.sweep >= 360 ? DiscPoint{}
+                                                  : disc_point(Angle(mid_angle(s)), mid_radius(s));
                           }},
                     shape);
 }
@@ -196,16 +197,17 @@ std::vector<Handle> handles_of(const Shape& shape) {
                    [&](const Ellipse& e) {
                      for (const std::size_t end : {0, 1}) {
                        const double a = e.turned + 180.0 * static_cast<double>(end);
-                       const DiscPoint u = disc_point(a, e.along), w = disc_point(a + 90, e.across);
+                       const DiscPoint u = disc_point(Angle(a), e.along),
+                                       w = disc_point(Angle(a + 90), e.across);
                        out.push_back({Grip::Along, end, plus(e.center, u)});
                        out.push_back({Grip::Across, end, plus(e.center, w)});
                      }
                    },
                    [&](const RingSector& s) {
-                     out.push_back({Grip::Outer, 0, disc_point(mid_angle(s), s.outer)});
-                     out.push_back({Grip::Inner, 0, disc_point(mid_angle(s), s.inner)});
-                     out.push_back({Grip::From, 0, disc_point(s.from, mid_radius(s))});
-                     out.push_back({Grip::To, 0, disc_point(s.from + s.sweep, mid_radius(s))});
+                     out.push_back({Grip::Outer, 0, disc_point(Angle(mid_angle(s)), s.outer)});
+                     out.push_back({Grip::Inner, 0, disc_point(Angle(mid_angle(s)), s.inner)});
+                     out.push_back({Grip::From, 0, disc_point(Angle(s.from), mid_radius(s))});
+                     out.push_back({Grip::To, 0, disc_point(Angle(s.from + s.sweep), mid_radius(s))});
                    }},
              shape);
   return out;

@@ -48,7 +48,7 @@ Path wheel_path(const StringSpec& spec, const Wheel& wheel, WheelPoint p) {
   default:
     break;
   }
-  const ValueSpan span = wheel.value_span(p.a, p.r);
+  const ValueSpan span = wheel.value_span(Angle(p.a), p.r);
   const double margin = (span.high - span.low) / (spec.steps + 1);
   return [&wheel, p, span, margin](double t) {
     return step_on_wheel(wheel, {p.a, p.r, std::lerp(span.low + margin, span.high - margin, t)});
@@ -144,11 +144,11 @@ std::vector<StringStep> even_steps(const Path& path, int steps, Evenness even) {
 
 void hold_in(const MaskRegion& region, const Wheel& wheel, double neutral_angle, StringStep& step) {
   const WheelPoint p = place_on(wheel, step.color, step.at, neutral_angle);
-  const DiscPoint place = disc_point(p.a, p.r);
+  const DiscPoint place = disc_point(p);
   if (region.inside(place)) return;
   const auto nearest = region.nearest(place);
   if (!nearest) return;
-  const StringStep moved = step_on_wheel(wheel, wheel_point(*nearest, p.v, p.a));
+  const StringStep moved = step_on_wheel(wheel, wheel_point(*nearest, p.v, Angle(p.a)));
   step = {moved.color, moved.at, true, step.reached};
 }
 

@@ -223,7 +223,7 @@ std::vector<DiscPoint> mixing_reach(const std::vector<Srgb>& colors, const Wheel
     const Oklab from = corner(hull[i]), to = corner(hull[(i + 1) % hull.size()]);
     for (int k = 0; k < kSteps; ++k) {
       const WheelPoint at = wheel.locate(srgb_from_oklab(mixed(from, to, static_cast<double>(k) / kSteps)));
-      out.push_back(disc_point(at.a, std::min(at.r, 1.0)));
+      out.push_back(disc_point(Angle(at.a), std::min(at.r, 1.0)));
     }
   }
   return out;

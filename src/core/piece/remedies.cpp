@@ -18,7 +18,7 @@ WheelPoint place_of(const Swatch& s, const Wheel& wheel) { return place_on(wheel
 /// How far a swatch can go toward the wanted value with its hue and saturation kept.
 double nearest_value(const Swatch& s, double wanted, const Wheel& wheel) {
   const WheelPoint at = place_of(s, wheel);
-  const ValueSpan span = wheel.value_span(at.a, at.r);
+  const ValueSpan span = wheel.value_span(Angle(at.a), at.r);
   const double low = std::min(span.low, at.v), high = std::max(span.high, at.v);
   return std::clamp(wanted, low, high);
 }
@@ -89,9 +89,9 @@ Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) 
     if (s->locked)
       return Error{ErrorCode::BadInput, "\"" + s->name + "\" is locked; unlock first.", "swatch"};
     const WheelPoint at = place_of(*s, wheel);
-    const DiscPoint place = disc_point(at.a, at.r), held = *region.nearest(place);
+    const DiscPoint place = disc_point(at), held = *region.nearest(place);
     if (held == place) continue;
-    const auto found = wheel.nearest_existing(wheel_point(held, at.v, at.a));
+    const auto found = wheel.nearest_existing(wheel_point(held, at.v, Angle(at.a)));
     s->color = found.color;
     s->picked = WheelPlace{found.at, piece.wheel};
   }

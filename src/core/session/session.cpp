@@ -163,8 +163,9 @@ Srgb held_sample(const Session& session, const Geometry& geometry, Srgb color) {
   const MaskRegion* region = geometry.region();
   if (!session.looking.hold_samples || !region || region->empty()) return color;
   const WheelPoint at = geometry.wheel().locate(color, session.at.at.a);
-  const DiscPoint place = disc_point(at.a, at.r), held = *region->nearest(place);
-  return held == place ? color : geometry.wheel().nearest_existing(wheel_point(held, at.v, at.a)).color;
+  const DiscPoint place = disc_point(at), held = *region->nearest(place);
+  return held == place ? color
+                       : geometry.wheel().nearest_existing(wheel_point(held, at.v, Angle(at.a))).color;
 }
 
 Session sampled(Session session, const Geometry& geometry, Srgb color, const SampleOrigin& origin) {
@@ -179,7 +180,7 @@ Result<Session> nudged_hue(const Session& session, const PickRules& rules, doubl
   const double a = nudged(at.a, by, rules.steps.hues ? 360.0 / rules.steps.hues : 0);
   Session begun = pick_begun(session);
   if (at.r < kNeutralSaturation) return pick_ended(moved_to(std::move(begun), rules, {a, at.r, at.v}, true));
-  auto picked = picked_in_plan(std::move(begun), rules, disc_point(a, at.r));
+  auto picked = picked_in_plan(std::move(begun), rules, disc_point(Angle(a), at.r));
   if (!picked) return picked;
   return pick_ended(std::move(picked).value());
 }
@@ -187,7 +188,7 @@ Result<Session> nudged_hue(const Session& session, const PickRules& rules, doubl
 Result<Session> nudged_saturation(const Session& session, const PickRules& rules, double by) {
   const WheelPoint& at = session.at.at;
   const double r = nudged(at.r, by, rules.steps.saturations ? 1.0 / rules.steps.saturations : 0);
-  auto picked = picked_in_plan(pick_begun(session), rules, disc_point(at.a, std::clamp(r, 0.0, 1.0)));
+  auto picked = picked_in_plan(pick_begun(session), rules, disc_point(Angle(at.a), std::clamp(r, 0.0, 1.0)));
   if (!picked) return picked;
   return pick_ended(std::move(picked).value());
 }
@@ -205,7 +206,7 @@ Result<Session> neutral_taken_up(const Session& session, const Geometry& geometr
   const auto neutral = geometry.region() ? geometry.region()->centroid() : std::nullopt;
   if (!neutral) return no_mask("There is no mask in use that encloses a neutral.");
   const auto found =
-      geometry.wheel().nearest_existing(wheel_point(*neutral, session.at.at.v, session.at.at.a));
+      geometry.wheel().nearest_existing(wheel_point(*neutral, session.at.at.v, Angle(session.at.at.a)));
   return taken_up(session, geometry, found.color, geometry.place(found.at));
 }
 

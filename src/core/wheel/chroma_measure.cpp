@@ -29,7 +29,7 @@ class ChromaMeasure : public Measure {
 public:
   explicit ChromaMeasure(double largest) : m_largest(largest) {}
 
-  [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+  [[nodiscard]] std::optional<Srgb> color_at(Angle hue, double r, double v) const override {
     assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
     if (v <= 0 || v >= 100) {
       if (r > 0) return std::nullopt;
@@ -38,7 +38,7 @@ public:
     return clipped_to_gamut(srgb_from_linear(linear_at(hue, r * m_largest, v)));
   }
 
-  [[nodiscard]] double reach(double hue, double v) const override {
+  [[nodiscard]] double reach(Angle hue, double v) const override {
     if (v <= 0 || v >= 100) return 0;
     const auto inside = [&](double r) { return margin(linear_at(hue, r * m_largest, v)); };
     // Looks along the ray in small steps; where the margin dips between two of them, at the bottom of the dip
@@ -58,7 +58,7 @@ public:
     return 1;
   }
 
-  [[nodiscard]] ValueSpan value_span(double hue, double r) const override {
+  [[nodiscard]] ValueSpan value_span(Angle hue, double r) const override {
     if (r <= 0) return {0, 100};
     const auto outside = [&](double v) { return -margin(linear_at(hue, r * m_largest, v)); };
     const ValueSpan widest = widest_span(outside);
@@ -99,7 +99,7 @@ private:
   }
 
 protected:
-  [[nodiscard]] virtual LinearRgb linear_at(double hue, double chroma, double v) const = 0;
+  [[nodiscard]] virtual LinearRgb linear_at(Angle hue, double chroma, double v) const = 0;
   [[nodiscard]] double share_of(double chroma) const { return std::min(1.0, chroma / m_largest); }
 
 private:
@@ -111,8 +111,8 @@ public:
   using ChromaMeasure::ChromaMeasure;
 
 private:
-  [[nodiscard]] LinearRgb linear_at(double hue, double chroma, double v) const override {
-    return linear_from_xyz(xyz_from_lab(lab_from_lch({v, chroma, hue})));
+  [[nodiscard]] LinearRgb linear_at(Angle hue, double chroma, double v) const override {
+    return linear_from_xyz(xyz_from_lab(lab_from_lch({v, chroma, hue.degrees()})));
   }
   [[nodiscard]] Located located(Srgb c) const override {
     const LchAb lch = lch_from_lab(lab_from_srgb(c));
@@ -125,8 +125,8 @@ public:
   using ChromaMeasure::ChromaMeasure;
 
 private:
-  [[nodiscard]] LinearRgb linear_at(double hue, double chroma, double v) const override {
-    const double a = chroma * std::cos(radians(hue)), b = chroma * std::sin(radians(hue));
+  [[nodiscard]] LinearRgb linear_at(Angle hue, double chroma, double v) const override {
+    const double a = chroma * std::cos(hue.radians()), b = chroma * std::sin(hue.radians());
     return linear_from_xyz(xyz_from_oklab({oklab_lightness_for(luminance_from_lightness(v), a, b), a, b}));
   }
   [[nodiscard]] Located located(Srgb c) const override {

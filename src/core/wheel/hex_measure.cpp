@@ -12,29 +12,29 @@ namespace {
 
 class HslMeasure final : public Measure {
 public:
-  [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+  [[nodiscard]] std::optional<Srgb> color_at(Angle hue, double r, double v) const override {
     assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
     // L* grows with HSL lightness from 0 to 100 at any hue and saturation, so one root exists.
     if (v <= 0) return Srgb{0, 0, 0};
     if (v >= 100) return Srgb{1, 1, 1};
-    const auto at = [hue, r](double l) { return srgb_from_hsl({hue, r, l}); };
+    const auto at = [hue, r](double l) { return srgb_from_hsl({hue.degrees(), r, l}); };
     return clipped_to_gamut(at(root_between([&](double l) { return value_of(at(l)) - v; }, 0, 1)));
   }
   [[nodiscard]] Located located(Srgb c) const override {
     return {hsv_from_srgb(c).h, std::clamp(hsl_from_srgb(c).s, 0.0, 1.0), value_of(c)};
   }
-  [[nodiscard]] double reach(double, double) const override { return 1; }
-  [[nodiscard]] ValueSpan value_span(double, double) const override { return {0, 100}; }
+  [[nodiscard]] double reach(Angle, double) const override { return 1; }
+  [[nodiscard]] ValueSpan value_span(Angle, double) const override { return {0, 100}; }
 };
 
 class HsvMeasure final : public Measure {
 public:
-  [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+  [[nodiscard]] std::optional<Srgb> color_at(Angle hue, double r, double v) const override {
     assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
     if (v <= 0) return Srgb{0, 0, 0};
     const double most = lightest(hue, r);
     if (v > most + 1e-9) return std::nullopt;
-    const auto at = [hue, r](double x) { return srgb_from_hsv({hue, r, x}); };
+    const auto at = [hue, r](double x) { return srgb_from_hsv({hue.degrees(), r, x}); };
     if (v >= most) return at(1);
     return at(root_between([&](double x) { return value_of(at(x)) - v; }, 0, 1));
   }
@@ -42,16 +42,18 @@ public:
     const Hsv p = hsv_from_srgb(c);
     return {p.h, p.s, value_of(c)};
   }
-  [[nodiscard]] double reach(double hue, double v) const override {
+  [[nodiscard]] double reach(Angle hue, double v) const override {
     if (v <= lightest(hue, 1)) return 1;
     if (v >= 100) return 0;
     return root_between([&](double r) { return lightest(hue, r) - v; }, 0, 1);
   }
-  [[nodiscard]] ValueSpan value_span(double hue, double r) const override { return {0, lightest(hue, r)}; }
+  [[nodiscard]] ValueSpan value_span(Angle hue, double r) const override { return {0, lightest(hue, r)}; }
 
 private:
   /// L* of the pure tint, V = 1: falls from 100 as r grows.
-  [[nodiscard]] static double lightest(double hue, double r) { return value_of(srgb_from_hsv({hue, r, 1})); }
+  [[nodiscard]] static double lightest(Angle hue, double r) {
+    return value_of(srgb_from_hsv({hue.degrees(), r, 1}));
+  }
 };
 
 } // namespace

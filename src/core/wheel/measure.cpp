@@ -17,9 +17,9 @@ constexpr double kNoChroma = 1e-7;
 /// r = share of the largest LCh(uv) chroma at this L* and hue: the disc is full at every value.
 class HsluvMeasure final : public Measure {
 public:
-  [[nodiscard]] std::optional<Srgb> color_at(double hue, double r, double v) const override {
+  [[nodiscard]] std::optional<Srgb> color_at(Angle hue, double r, double v) const override {
     assert(r >= 0 && r <= 1 && v >= 0 && v <= 100);
-    return clipped_to_gamut(srgb_from_lchuv({v, r * largest_chroma_luv(v, hue), hue}));
+    return clipped_to_gamut(srgb_from_lchuv({v, r * largest_chroma_luv(v, hue), hue.degrees()}));
   }
   [[nodiscard]] Located located(Srgb c) const override {
     const Luv luv = luv_from_xyz(xyz_from_srgb(c));
@@ -28,8 +28,8 @@ public:
     const double most = LuvEdge(luv.l).chroma(luv.u / chroma, luv.v / chroma);
     return {wrap_degrees(degrees(std::atan2(luv.v, luv.u))), std::clamp(chroma / most, 0.0, 1.0), luv.l};
   }
-  [[nodiscard]] double reach(double, double) const override { return 1; }
-  [[nodiscard]] ValueSpan value_span(double, double) const override { return {0, 100}; }
+  [[nodiscard]] double reach(Angle, double) const override { return 1; }
+  [[nodiscard]] ValueSpan value_span(Angle, double) const override { return {0, 100}; }
 };
 
 } // namespace

@@ -7,6 +7,7 @@
 // display gamut.
 #pragma once
 
+#include "core/base/angle.h"
 #include "core/wheel/hue_scale.h"
 
 #include <memory>
@@ -26,7 +27,7 @@ public:
   virtual ~Measure() = default;
   /// The color, L* = v within 1e-9, or nothing where the display has none. REQUIRES 0 <= r <= 1, 0 <= v <=
   /// 100.
-  [[nodiscard]] virtual std::optional<Srgb> color_at(double hue, double r, double v) const = 0;
+  [[nodiscard]] virtual std::optional<Srgb> color_at(Angle hue, double r, double v) const = 0;
   /// Hue, r and L* of a color at once. The hue of a neutral means nothing.
   struct Located {
     double hue = 0, r = 0, v = 0;
@@ -34,9 +35,9 @@ public:
   [[nodiscard]] virtual Located located(Srgb c) const = 0;
   /// r at which the ray from neutral first leaves the display gamut, at most 1. A ray may come back further
   /// out; color_at() shows what exists there all the same.
-  [[nodiscard]] virtual double reach(double hue, double v) const = 0;
+  [[nodiscard]] virtual double reach(Angle hue, double v) const = 0;
   /// The values at which (hue, r) exists: the widest unbroken span.
-  [[nodiscard]] virtual ValueSpan value_span(double hue, double r) const = 0;
+  [[nodiscard]] virtual ValueSpan value_span(Angle hue, double r) const = 0;
 };
 
 [[nodiscard]] std::unique_ptr<const Measure> make_measure(SaturationMeasure measure);

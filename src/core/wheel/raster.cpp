@@ -109,14 +109,15 @@ void SolidPainter::slice(double v, int size, Raster& out) {
   }
 }
 
-void SolidPainter::section(double a, int width, int height, Raster& out) const {
+void SolidPainter::section(Angle a, int width, int height, Raster& out) const {
   out.width = width;
   out.height = height;
   out.pixels.resize(static_cast<std::size_t>(width) * height);
   std::vector<float> cos_h, sin_h, degrees, r;
   for (int x = 0; x < width; ++x) {
     const double along = 2 * (x + 0.5) / width - 1;
-    const HueDirection hue = direction_at(stepped_hue(wrap_degrees(along > 0 ? a : a + 180), m_steps));
+    const HueDirection hue =
+        direction_at(stepped_hue(wrap_degrees(along > 0 ? a.degrees() : a.degrees() + 180), m_steps));
     cos_h.push_back(hue.cos);
     sin_h.push_back(hue.sin);
     degrees.push_back(hue.degrees);
@@ -135,12 +136,12 @@ void SolidPainter::section(double a, int width, int height, Raster& out) const {
   }
 }
 
-void SolidPainter::rail(double a, double r, int height, Raster& out) const {
+void SolidPainter::rail(Angle a, double r, int height, Raster& out) const {
   out.width = 1;
   out.height = height;
   out.pixels.resize(height);
   for (int row = 0; row < height; ++row) {
-    const auto c = m_wheel.color_at({a, r, stepped_value(row_value(row, height), m_steps)});
+    const auto c = m_wheel.color_at({a.degrees(), r, stepped_value(row_value(row, height), m_steps)});
     out.pixels[row] = c ? word(*c) : 0;
   }
 }

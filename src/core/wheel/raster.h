@@ -32,9 +32,9 @@ public:
   void slice(double v, int size, Raster& out);
   /// The diametrical cut: angle a on the right, a + 180 on the left, neutral in the middle, value 100 at the
   /// top edge and 0 at the bottom edge.
-  void section(double a, int width, int height, Raster& out) const;
+  void section(Angle a, int width, int height, Raster& out) const;
   /// The color (a, r) at every value, one pixel wide.
-  void rail(double a, double r, int height, Raster& out) const;
+  void rail(Angle a, double r, int height, Raster& out) const;
 
 private:
   /// A row of the disc: its first column, how many pixels, where they start in the lists below.

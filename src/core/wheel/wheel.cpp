@@ -6,9 +6,9 @@
 
 namespace zc {
 
-WheelPoint wheel_point(DiscPoint p, double v, double angle_at_center) {
+WheelPoint wheel_point(DiscPoint p, double v, Angle angle_at_center) {
   const double r = std::hypot(p.x, p.y);
-  if (r < kNeutralSaturation) return {angle_at_center, r, v};
+  if (r < kNeutralSaturation) return {angle_at_center.degrees(), r, v};
   return {wrap_degrees(degrees(std::atan2(p.x, p.y))), r, v};
 }
 
@@ -18,14 +18,14 @@ Wheel::Wheel(WheelSpec spec)
 
 std::optional<Srgb> Wheel::color_at(WheelPoint p) const {
   if (!std::isfinite(p.a) || !(p.r >= 0 && p.r <= 1 && p.v >= 0 && p.v <= 100)) return std::nullopt;
-  return m_measure->color_at(hue_at(p.a), p.r, p.v);
+  return m_measure->color_at(Angle(hue_at(p.a)), p.r, p.v);
 }
 
 Wheel::Found Wheel::nearest_existing(WheelPoint p) const {
   const auto within = [](double x, double high) { return std::isnan(x) ? 0 : std::clamp(x, 0.0, high); };
   p = {std::isfinite(p.a) ? wrap_degrees(p.a) : 0, within(p.r, 1), within(p.v, 100)};
   if (const auto color = color_at(p)) return {p, *color};
-  p.r = std::min(p.r, reach(p.a, p.v));
+  p.r = std::min(p.r, reach(Angle(p.a), p.v));
   if (const auto color = color_at(p)) return {p, *color};
   p.r = 0;
   return {p, neutral_of_value(p.v)};
@@ -38,9 +38,11 @@ WheelPoint Wheel::locate(Srgb c, double angle_of_neutral) const {
   return {m_hues->angle_of(at.hue), at.r, v};
 }
 
-double Wheel::reach(double a, double v) const { return m_measure->reach(hue_at(a), v); }
+double Wheel::reach(Angle a, double v) const { return m_measure->reach(Angle(hue_at(a.degrees())), v); }
 
-ValueSpan Wheel::value_span(double a, double r) const { return m_measure->value_span(hue_at(a), r); }
+ValueSpan Wheel::value_span(Angle a, double r) const {
+  return m_measure->value_span(Angle(hue_at(a.degrees())), r);
+}
 
 WheelPoint place_on(const Wheel& wheel, Srgb color, const std::optional<WheelPlace>& picked,
                     double angle_of_neutral) {

@@ -36,11 +36,12 @@ struct DiscPoint {
   bool operator==(const DiscPoint&) const = default;
 };
 
-[[nodiscard]] inline DiscPoint disc_point(double a, double r) {
-  return {r * std::sin(radians(a)), r * std::cos(radians(a))};
+[[nodiscard]] inline DiscPoint disc_point(Angle a, double r) {
+  return {r * std::sin(a.radians()), r * std::cos(a.radians())};
 }
+[[nodiscard]] inline DiscPoint disc_point(const WheelPoint& p) { return disc_point(Angle(p.a), p.r); }
 /// Angle of the disc center is `angle_at_center`.
-[[nodiscard]] WheelPoint wheel_point(DiscPoint p, double v, double angle_at_center = 0);
+[[nodiscard]] WheelPoint wheel_point(DiscPoint p, double v, Angle angle_at_center = {});
 
 /// Saturation below which a color counts as neutral: its hue is not defined and the last one is kept.
 inline constexpr double kNeutralSaturation = 1e-6;
@@ -64,9 +65,9 @@ public:
   /// The wheel point of a color; inverse of color_at to 1e-6. A neutral takes `angle_of_neutral`.
   [[nodiscard]] WheelPoint locate(Srgb c, double angle_of_neutral = 0) const;
   /// r at which the ray from neutral at angle a first leaves the gamut at value v.
-  [[nodiscard]] double reach(double a, double v) const;
+  [[nodiscard]] double reach(Angle a, double v) const;
   /// Values at which the color (a, r) exists.
-  [[nodiscard]] ValueSpan value_span(double a, double r) const;
+  [[nodiscard]] ValueSpan value_span(Angle a, double r) const;
   /// Hue number of the measure at an angle.
   [[nodiscard]] double hue_at(double a) const { return m_hues->hue_at(a); }
 

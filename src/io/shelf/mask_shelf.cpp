@@ -21,7 +21,7 @@ ShelfMask shipped(std::string name, std::vector<std::string> tags, List<Area> ar
 
 Polygon places(std::initializer_list<std::pair<double, double>> angles_and_saturations) {
   Polygon out;
-  for (const auto& [a, r] : angles_and_saturations) out.points.push_back(disc_point(a, r));
+  for (const auto& [a, r] : angles_and_saturations) out.points.push_back(disc_point(Angle(a), r));
   return out;
 }
 
@@ -97,7 +97,7 @@ std::vector<ShelfMask> shipped_masks() {
       shipped("Lamp against dusk", {"night", "two lights"},
               {adds(places({{50, 1}, {80, 0.95}, {180, 0.2}, {225, 0.95}, {245, 0.8}, {320, 0.15}}))}),
       shipped("Overcast harbor", {"day", "cool", "muted"},
-              {adds(Ellipse{disc_point(250, 0.25), 0.42, 0.22, 250})}),
+              {adds(Ellipse{disc_point(Angle(250), 0.25), 0.42, 0.22, 250})}),
       shipped("Rust and verdigris", {"metal", "day"},
               {adds(places({{70, 0.9}, {95, 0.9}, {165, 0.2}, {280, 0.7}, {300, 0.6}, {350, 0.2}}))}),
       shipped("Vivid without the middle", {"loud", "posters"},

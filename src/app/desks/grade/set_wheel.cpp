@@ -61,7 +61,7 @@ void SetWheel::paintEvent(QPaintEvent*) {
       const bool selected = work.selected(s.id);
       painter.setPen(QPen(selected ? theme().strong : theme().line, selected ? 1.6 : 1));
       painter.setBrush(shown_color(shown, m_space.session().values_only));
-      painter.drawEllipse(at(disc_point(p.a, p.r)), selected ? 5 : 4, selected ? 5 : 4);
+      painter.drawEllipse(at(disc_point(p)), selected ? 5 : 4, selected ? 5 : 4);
     }
 }
 

@@ -33,7 +33,7 @@ std::vector<ShapeNumber> numbers_of(const Polygon& polygon, std::size_t corner, 
   if (corner >= polygon.points.size()) return {};
   const WheelPoint at = polar(polygon.points[corner]);
   const auto moved = [polygon, corner](double a, double r) {
-    return with_handle_at(polygon, Grip::Corner, corner, disc_point(a, r));
+    return with_handle_at(polygon, Grip::Corner, corner, disc_point(Angle(a), r));
   };
   const DiscPoint middle = middle_of(polygon);
   double size = 0;
@@ -62,9 +62,9 @@ std::vector<ShapeNumber> numbers_of(const Ellipse& e) {
     };
   };
   return {{QObject::tr("hue"), QObject::tr("Wheel angle of the middle"), angle_range(), at.a,
-           changed([at](Ellipse& o, double a) { o.center = disc_point(a, at.r); })},
+           changed([at](Ellipse& o, double a) { o.center = disc_point(Angle(a), at.r); })},
           {QObject::tr("saturation"), QObject::tr("Saturation of the middle"), percent_range(), 100 * at.r,
-           changed([at](Ellipse& o, double r) { o.center = disc_point(at.a, r / 100); })},
+           changed([at](Ellipse& o, double r) { o.center = disc_point(Angle(at.a), r / 100); })},
           {QObject::tr("length"), QObject::tr("Half the long way"),
            percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.along,
            changed([](Ellipse& o, double x) { o.along = x / 100; })},

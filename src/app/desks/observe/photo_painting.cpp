@@ -244,7 +244,7 @@ void PhotoView::paint_loupe_note(QPainter& painter, const QRectF& note, Srgb ave
   QString mask;
   if (m_space.region()) {
     const WheelPoint at = m_space.wheel().locate(here);
-    mask = m_space.region()->inside(disc_point(at.a, at.r)) ? tr("\nin the mask") : tr("\noutside the mask");
+    mask = m_space.region()->inside(disc_point(at)) ? tr("\nin the mask") : tr("\noutside the mask");
     if (!(here == average)) mask = tr("\nbrought into it");
   }
   painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
