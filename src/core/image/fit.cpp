@@ -271,7 +271,7 @@ Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, 
                         const Progress& progress) {
   const Status valid = validate(places, hold);
   if (!valid) return valid.error();
-  if (most_points < 3 || most_points > 24)
+  if (!kFitCornersRange.holds(most_points))
     return Error{ErrorCode::BadInput, "A fitted polygon has from 3 to 24 corners.", "points"};
   const auto hull = peeled_hull(gathered(places), hold, progress);
   if (!hull) return hull.error();

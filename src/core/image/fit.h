@@ -2,10 +2,13 @@
 #pragma once
 
 #include "core/base/progress.h"
+#include "core/base/range.h"
 #include "core/image/places.h"
 #include "core/mask/patterns.h"
 
 namespace zc {
+
+inline constexpr Range kFitCornersRange{3, 24};
 
 struct Fit {
   Mask mask;
@@ -20,7 +23,7 @@ struct Fit {
                                       const Progress& progress = {});
 
 /// A convex polygon of at most so many corners: half planes are cut off where that saves the most area for
-/// the weight lost. ERRORS: as fit_pattern(), and for fewer than three or more than 24 points.
+/// the weight lost. ERRORS: as fit_pattern(), and for corners outside kFitCornersRange.
 [[nodiscard]] Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold,
                                       const Progress& progress = {});
 

@@ -1,6 +1,7 @@
 // Starting shapes for a gamut mask, at the trade's angles on whichever wheel is chosen.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/mask/mask.h"
 
 #include <array>
@@ -17,18 +18,20 @@ inline constexpr std::array<Pattern, 8> kPatterns{Pattern::Single,    Pattern::A
                                                   Pattern::Split,     Pattern::Triad,     Pattern::Square,
                                                   Pattern::Rectangle, Pattern::Accent};
 
+inline constexpr Range kSpreadRange{0, 120}; ///< Degrees.
+
 struct PatternSpec {
   Pattern kind = Pattern::Triad;
   double base = 0;   ///< Wheel angle of the leading hue, degrees.
-  double spread = 0; ///< Degrees, 0..120: the whole range of a single, analogous or accented mask, else the
+  double spread = 0; ///< In kSpreadRange: the whole range of a single, analogous or accented mask, else the
                      ///< width of each hue.
 };
 
 [[nodiscard]] std::string_view pattern_name(Pattern kind);
 /// The spread a pattern starts with: single 20, analogous and accent 60, complement 30, the others 0.
 [[nodiscard]] double usual_spread(Pattern kind);
-/// One adding polygon. Spread outside 0..120 is brought to the nearer end, and at most to where neighboring
-/// hues meet; a spread of 0 gives a single, analogous or complement mask that encloses nothing.
+/// One adding polygon. Spread outside its range is brought to the nearer end, and at most to where
+/// neighboring hues meet; a spread of 0 gives a single, analogous or complement mask that encloses nothing.
 [[nodiscard]] Mask pattern_mask(const PatternSpec& spec);
 
 } // namespace zc

@@ -159,7 +159,7 @@ bool runs_on_wheel(StringKind kind) { return kind != StringKind::Between && kind
 Srgb usual_air() { return srgb_from_8bit({0xb4, 0xc3, 0xd2}); }
 
 Status validate(const StringSpec& spec) {
-  if (spec.steps < 2 || spec.steps > 24)
+  if (!kStringStepsRange.holds(spec.steps))
     return Error{ErrorCode::BadInput, "A string has from 2 to 24 steps.", "steps"};
   if (spec.kind == StringKind::Between && !spec.to)
     return Error{ErrorCode::BadInput, "A string between two colors needs the second one.", "to"};

@@ -1,6 +1,7 @@
 // Strings: graded rows of colors from one color.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/base/result.h"
 #include "core/mask/mask.h"
 #include "core/wheel/wheel.h"
@@ -34,11 +35,13 @@ enum class Evenness {
   Difference, ///< Equal CIEDE2000 from step to step.
 };
 
+inline constexpr Range kStringStepsRange{2, 24};
+
 struct StringSpec {
   StringKind kind = StringKind::Values;
   Srgb from;
   std::optional<Srgb> to; ///< Between: the other end. Distance: the color of the air.
-  int steps = 9;          ///< 2..24, ends included.
+  int steps = 9;          ///< In kStringStepsRange, ends included.
   Evenness even = Evenness::Lightness;
   double neutral_angle = 0; ///< Wheel angle taken for a neutral start.
   Way way = Way::Straight;  ///< Of a string between two colors.
@@ -56,7 +59,8 @@ struct StringStep {
 /// The color the air has when none is chosen: a light, dull blue.
 [[nodiscard]] Srgb usual_air();
 
-/// ERRORS: BadInput for steps outside 2..24, for a missing second color, and for ends too alike to part.
+/// ERRORS: BadInput for steps outside their range, for a missing second color, and for ends too alike to
+/// part.
 [[nodiscard]] Status validate(const StringSpec& spec);
 
 /// The row; even within 2 %, hue of the measure within 0.1 degree for the kinds that keep it. With a region,

@@ -33,14 +33,15 @@ Status validate(const Adjustment& a) {
   const auto refuse = [](const char* sentence, const char* place) {
     return Status(Error{ErrorCode::BadInput, sentence, place});
   };
-  const auto within = [](double x, double low, double high) { return x >= low && x <= high; };
-  if (!within(a.turn, -360, 360)) return refuse("A hue turns by at most 360 degrees either way.", "turn");
-  if (!within(a.saturation, 0, 4))
+  if (!kTurnRange.holds(a.turn)) return refuse("A hue turns by at most 360 degrees either way.", "turn");
+  if (!kFactorRange.holds(a.saturation))
     return refuse("Saturation is changed by a factor from 0 to 4.", "saturation");
-  if (!within(a.value, -100, 100)) return refuse("Value is shifted by at most 100 either way.", "value");
-  if (!within(a.contrast, 0, 4)) return refuse("Contrast is changed by a factor from 0 to 4.", "contrast");
-  if (!within(a.pivot, 0, 100)) return refuse("The pivot of the contrast is a value from 0 to 100.", "pivot");
-  if (!within(a.tint_share, 0, 1)) return refuse("A tint goes from nothing, 0, to all, 1.", "tint");
+  if (!kValueShiftRange.holds(a.value)) return refuse("Value is shifted by at most 100 either way.", "value");
+  if (!kFactorRange.holds(a.contrast))
+    return refuse("Contrast is changed by a factor from 0 to 4.", "contrast");
+  if (!kPivotRange.holds(a.pivot))
+    return refuse("The pivot of the contrast is a value from 0 to 100.", "pivot");
+  if (!kTintRange.holds(a.tint_share)) return refuse("A tint goes from nothing, 0, to all, 1.", "tint");
   return Done{};
 }
 

@@ -1,6 +1,7 @@
 // Changing many swatches at once on the wheel, at true value.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/base/result.h"
 #include "core/piece/piece.h"
 
@@ -8,15 +9,18 @@
 
 namespace zc {
 
+inline constexpr Range kTurnRange{-360, 360}, kFactorRange{0, 4}, kValueShiftRange{-100, 100},
+    kPivotRange{0, 100}, kTintRange{0, 1};
+
 struct Adjustment {
-  double turn = 0;       ///< Degrees clockwise on the wheel, -360..360.
-  double saturation = 1; ///< Factor, 0..4.
-  double value = 0;      ///< Added to L* after the contrast, -100..100.
-  double contrast = 1;   ///< Factor of the distance in L* from the pivot, 0..4.
-  double pivot = 50;     ///< L*, 0..100; contrast alone leaves it where it is.
+  double turn = 0;       ///< Degrees clockwise on the wheel, in kTurnRange.
+  double saturation = 1; ///< Factor, in kFactorRange.
+  double value = 0;      ///< Added to L* after the contrast, in kValueShiftRange.
+  double contrast = 1;   ///< Factor of the distance in L* from the pivot, in kFactorRange.
+  double pivot = 50;     ///< L*, in kPivotRange; contrast alone leaves it where it is.
   std::optional<Srgb>
       tint;              ///< A light's color: hue and saturation are mixed toward it in OKLab, value stays.
-  double tint_share = 0; ///< 0..1.
+  double tint_share = 0; ///< In kTintRange.
   bool operator==(const Adjustment&) const = default;
   [[nodiscard]] bool changes() const;
 };

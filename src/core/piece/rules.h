@@ -2,6 +2,7 @@
 // check() says what is broken. What it finds nothing wrong with can always be saved and opened again.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/piece/piece.h"
 
 #include <cstddef>
@@ -10,12 +11,6 @@
 #include <vector>
 
 namespace zc {
-
-/// Both ends belong to it; a number that is none lies in no range.
-struct Range {
-  double low = 0, high = 0;
-  [[nodiscard]] constexpr bool holds(double x) const { return x >= low && x <= high; }
-};
 
 /// In bytes of UTF-8.
 inline constexpr std::size_t kLongestName = 400; ///< Titles, names, tags, signature, date.

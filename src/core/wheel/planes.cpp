@@ -380,22 +380,26 @@ private:
                 wanted = rough_encoded(p.m_y);
     for (int i = 0; i < n; ++i) {
       const float h = degrees[i] * (1 / 60.0f);
+      // How far each channel leans from grey: at a lightness of a half it is (1 + lean) / 2.
       const float lean0 = r[i] * (2 * ring_channel(h, 5) - 1), lean1 = r[i] * (2 * ring_channel(h, 3) - 1),
                   lean2 = r[i] * (2 * ring_channel(h, 1) - 1);
-      const float half = w0 * light(0.5f + 0.5f * lean0).value + w1 * light(0.5f + 0.5f * lean1).value +
-                         w2 * light(0.5f + 0.5f * lean2).value;
-      const float above = half < y ? 1.0f : 0.0f, sign = 1 - 2 * above, at_half = rough_encoded(half);
-      s.base0[i] = above * lean0;
-      s.base1[i] = above * lean1;
-      s.base2[i] = above * lean2;
-      s.gain0[i] = 1 + sign * lean0;
-      s.gain1[i] = 1 + sign * lean1;
-      s.gain2[i] = 1 + sign * lean2;
-      const float below_x = 0.5f * wanted / at_half,
-                  above_x = 1 - 0.5f * (1 - wanted) / std::max(1 - at_half, 0.02f);
-      s.low[i] = 0.5f * above;
-      s.high[i] = 0.5f + 0.5f * above;
-      s.x[i] = std::min(std::max(above > 0 ? above_x : below_x, s.low[i]), s.high[i]);
+      const float at_half = w0 * light(0.5f + 0.5f * lean0).value + w1 * light(0.5f + 0.5f * lean1).value +
+                            w2 * light(0.5f + 0.5f * lean2).value;
+      // Luminance rises with lightness, so it tells which half the lightness sought lies in.
+      const bool upper = at_half < y;
+      s.base0[i] = upper ? lean0 : 0;
+      s.base1[i] = upper ? lean1 : 0;
+      s.base2[i] = upper ? lean2 : 0;
+      s.gain0[i] = upper ? 1 - lean0 : 1 + lean0;
+      s.gain1[i] = upper ? 1 - lean1 : 1 + lean1;
+      s.gain2[i] = upper ? 1 - lean2 : 1 + lean2;
+      s.low[i] = upper ? 0.5f : 0;
+      s.high[i] = upper ? 1 : 0.5f;
+      // A first guess as if encoded light rose straight from black to the half, and from there to white.
+      const float middle = rough_encoded(at_half);
+      const float guess =
+          upper ? 1 - 0.5f * (1 - wanted) / std::max(1 - middle, 0.02f) : 0.5f * wanted / middle;
+      s.x[i] = std::min(std::max(guess, s.low[i]), s.high[i]);
       s.shown[i] = 0xffffffffu;
     }
   }

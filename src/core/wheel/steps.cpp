@@ -5,10 +5,11 @@
 namespace zc {
 
 Steps sensible_steps(Steps s) {
-  s.hues = s.hues < 3 ? 0 : std::min(s.hues, 360);
-  s.saturations = s.saturations < 1 ? 0 : std::min(s.saturations, 50);
-  s.values = s.values < 2 ? 0 : std::min(s.values, 101);
-  return s;
+  const auto sensible = [](int n, Range range) {
+    return n < range.low ? 0 : std::min(n, static_cast<int>(range.high));
+  };
+  return {sensible(s.hues, kHueStepsRange), sensible(s.saturations, kSaturationStepsRange),
+          sensible(s.values, kValueCutsRange)};
 }
 
 double stepped_hue(double a, const Steps& steps) {

@@ -1,16 +1,19 @@
 // Stepping: a wheel cut into so many hues, saturations and values.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/wheel/wheel.h"
 
 namespace zc {
 
+inline constexpr Range kHueStepsRange{3, 360}, kSaturationStepsRange{1, 50}, kValueCutsRange{2, 101};
+
 /// 0 leaves a dimension smooth. Hues are spread evenly from angle 0. Saturations are the steps from neutral
 /// to the rim, neutral itself not counted. Values are spread from black to white, both counted.
 struct Steps {
-  int hues = 0;        ///< 0, or 3..360.
-  int saturations = 0; ///< 0, or 1..50.
-  int values = 0;      ///< 0, or 2..101.
+  int hues = 0;        ///< 0, or in kHueStepsRange.
+  int saturations = 0; ///< 0, or in kSaturationStepsRange.
+  int values = 0;      ///< 0, or in kValueCutsRange.
   [[nodiscard]] bool off() const { return hues == 0 && saturations == 0 && values == 0; }
   bool operator==(const Steps&) const = default;
 };

@@ -27,19 +27,19 @@ AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
   m_grid->setVerticalSpacing(4);
   m_grid->setColumnStretch(1, 1);
   column->addLayout(m_grid);
-  add_row("adjustTurn", tr("turn hue"), tr("Degrees on the piece's wheel"), -180, 180, 1, 1,
+  add_row("adjustTurn", tr("turn hue"), tr("Degrees on the piece's wheel"), kTurnRange, {-180, 180}, 1, 1,
           QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
-  add_row("adjustSaturation", tr("saturation times"), tr("Factor of the saturation"), 0, 2, 0.01, 2, {},
-          [](Adjustment& a) -> double& { return a.saturation; });
-  add_row("adjustValue", tr("value plus"), tr("Added to the value"), -50, 50, 1, 1, {},
+  add_row("adjustSaturation", tr("saturation times"), tr("Factor of the saturation"), kFactorRange, {0, 2},
+          0.01, 2, {}, [](Adjustment& a) -> double& { return a.saturation; });
+  add_row("adjustValue", tr("value plus"), tr("Added to the value"), kValueShiftRange, {-50, 50}, 1, 1, {},
           [](Adjustment& a) -> double& { return a.value; });
-  add_row("adjustContrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"), 0, 2,
-          0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
-  add_row("adjustPivot", tr("about value"), tr("The value that contrast leaves where it is"), 0, 100, 1, 1,
-          {}, [](Adjustment& a) -> double& { return a.pivot; });
+  add_row("adjustContrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"),
+          kFactorRange, {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
+  add_row("adjustPivot", tr("about value"), tr("The value that contrast leaves where it is"), kPivotRange,
+          kPivotRange, 1, 1, {}, [](Adjustment& a) -> double& { return a.pivot; });
   add_row("adjustTint", tr("toward the current color"),
-          tr("Hue and saturation toward a light of the current color; value stays"), 0, 1, 0.01, 2, {},
-          [](Adjustment& a) -> double& { return a.tint_share; });
+          tr("Hue and saturation toward a light of the current color; value stays"), kTintRange, kTintRange,
+          0.01, 2, {}, [](Adjustment& a) -> double& { return a.tint_share; });
   m_says->setObjectName(QStringLiteral("adjustSays"));
   m_says->setFont(caption_font());
   m_says->setWordWrap(true);
@@ -78,17 +78,19 @@ AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
   follow();
 }
 
-void AdjustPanel::add_row(const char* name, const QString& word, const QString& tip, double low, double high,
-                          double step, int digits, const QString& suffix,
+void AdjustPanel::add_row(const char* name, const QString& word, const QString& tip, const Range& range,
+                          const Range& usual, double step, int digits, const QString& suffix,
                           const std::function<double&(Adjustment&)>& member) {
   auto* label = new QLabel(word, this);
   label->setFont(caption_font());
   auto* field = new NumberField(QLatin1String(name), tip, this);
-  field->set_range({low, high, step, digits, suffix, false, {}});
+  field->set_range({range.low, range.high, step, digits, suffix, false, {}});
   field->setToolTip(tip);
   field->setFixedWidth(64);
   auto* slider = new QSlider(Qt::Horizontal, this);
-  slider->setRange(static_cast<int>(std::lround(low / step)), static_cast<int>(std::lround(high / step)));
+  // Numbers beyond what is usual are typed.
+  slider->setRange(static_cast<int>(std::lround(usual.low / step)),
+                   static_cast<int>(std::lround(usual.high / step)));
   slider->setObjectName(QLatin1String(name) + QStringLiteral("Slider"));
   slider->setAccessibleName(word);
   const int row = static_cast<int>(m_rows.size());

@@ -27,8 +27,8 @@ private:
     double step; ///< One step of the slider.
     std::function<double(const Adjustment&)> read;
   };
-  void add_row(const char* name, const QString& word, const QString& tip, double low, double high,
-               double step, int digits, const QString& suffix,
+  void add_row(const char* name, const QString& word, const QString& tip, const Range& range,
+               const Range& usual, double step, int digits, const QString& suffix,
                const std::function<double&(Adjustment&)>& member);
   void change(const std::function<double&(Adjustment&)>& member, double value);
   void follow();

@@ -105,7 +105,7 @@ QWidget* PatternPanel::make_numbers() {
       angle_field(QStringLiteral("patternBase"), tr("Base hue of the pattern"),
                   tr("Wheel angle of the leading hue of the next pattern laid, clockwise from the top"), box);
   m_spread = new NumberField(QStringLiteral("patternSpread"), tr("Spread of the pattern"), box);
-  m_spread->set_range({0, 120, 1, 0, QStringLiteral("°"), false, tr("usual")});
+  m_spread->set_range({kSpreadRange.low, kSpreadRange.high, 1, 0, QStringLiteral("°"), false, tr("usual")});
   m_spread->show_value(-1);
   m_spread->setFixedWidth(54);
   m_spread->setToolTip(tr("How wide the hues of the next pattern laid are, 0 to 120°; \"usual\" is the "

@@ -124,7 +124,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   m_hold->show_value(80);
   m_hold->setFixedWidth(44);
   m_hold->setToolTip(tr("How much of the photo the mask is to hold, 1 to 100 %"));
-  m_points->set_range({3, 24, 1, 0, tr(" points"), false, {}});
+  m_points->set_range({kFitCornersRange.low, kFitCornersRange.high, 1, 0, tr(" points"), false, {}});
   m_points->show_value(6);
   m_points->setFixedWidth(58);
   m_points->setToolTip(tr("At most so many corners, 3 to 24"));

@@ -23,17 +23,17 @@ StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
       {tr("hues"),
        QStringLiteral("steps.hue"),
        tr("Cut the wheel into so many hues: off, or 3 to 360"),
-       {3, 360, 1, 0, {}, false, tr("off")},
+       {kHueStepsRange.low, kHueStepsRange.high, 1, 0, {}, false, tr("off")},
        {0, 12, 24, 36}},
       {tr("saturations"),
        QStringLiteral("steps.saturation"),
        tr("Cut saturation into so many steps from neutral to the rim: off, or 1 to 50"),
-       {1, 50, 1, 0, {}, false, tr("off")},
+       {kSaturationStepsRange.low, kSaturationStepsRange.high, 1, 0, {}, false, tr("off")},
        {0, 3, 5, 10}},
       {tr("values"),
        QStringLiteral("steps.value"),
        tr("Cut value into so many steps from black to white: off, or 2 to 101"),
-       {2, 101, 1, 0, {}, false, tr("off")},
+       {kValueCutsRange.low, kValueCutsRange.high, 1, 0, {}, false, tr("off")},
        {0, 5, 9, 11}}};
   for (int i = 0; i < 3; ++i) {
     auto* label = new QLabel(dimensions[i].label, this);

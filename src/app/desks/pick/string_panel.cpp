@@ -66,7 +66,7 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
                                           {tr("as light"), Way::Light},
                                           {tr("as paint"), Way::Paint}};
   for (const auto& [words, way] : ways) m_way->addItem(words, static_cast<int>(way));
-  m_steps->set_range({2, 24, 1, 0, tr(" steps"), false, {}});
+  m_steps->set_range({kStringStepsRange.low, kStringStepsRange.high, 1, 0, tr(" steps"), false, {}});
   m_steps->show_value(9);
   m_steps->setFixedWidth(62);
   m_steps->setToolTip(tr("Number of steps, 2 to 24"));
