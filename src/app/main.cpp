@@ -1,4 +1,4 @@
-// zonachrom [FILE] | --demo
+// zonachrom [FILE...] | --demo
 #include "app/seams/end_requests.h"
 #include "app/theme/theme.h"
 #include "app/window/documents.h"
@@ -6,7 +6,7 @@
 #include "app/window/picture.h"
 #include "app/window/set_files.h"
 #include "app/window/start_options.h"
-#include "core/piece/edits.h"
+#include "io/container/piece_file.h"
 
 #include <QAbstractButton>
 #include <QApplication>
@@ -38,6 +38,12 @@ void picture_when_ready(zc::MainWindow& window, const QString& path, const QStri
     });
   });
   timer->start(50);
+}
+
+/// Recovered work is not left for the piece that was asked for.
+QStringList files_beside_piece(QStringList files) {
+  files.removeIf([](const QString& file) { return zc::is_piece_file(file.toStdString()); });
+  return files;
 }
 
 void apply_options(zc::MainWindow& window, const zc::StartOptions& options) {
@@ -80,8 +86,8 @@ int main(int argc, char** argv) {
   const bool recovered = options.picture.isEmpty() && window.documents().recover();
   if (!recovered && options.demo)
     window.documents().open_demo();
-  else if (!recovered && !options.file.isEmpty())
-    window.documents().open(options.file);
+  else
+    window.open_files(recovered ? files_beside_piece(options.files) : options.files);
   apply_options(window, options);
   if (!options.palette.isEmpty()) window.set_files().bring_in(options.palette);
   if (!options.picture.isEmpty()) picture_when_ready(window, options.picture, options.buttons);

@@ -1,6 +1,9 @@
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
 #include "app/paint/paint.h"
+#include "app/store/set_work.h"
+#include "app/theme/number_field.h"
+#include "app/window/start_options.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 
@@ -60,6 +63,10 @@ private slots:
   void tab_goes_round_and_comes_back();
   void long_names_leave_the_window_its_size();
   void every_desk_stands_without_a_piece();
+  void each_change_is_told_to_whom_it_concerns();
+  void what_a_start_cannot_follow_is_said();
+  void numbers_are_changed_by_what_is_typed();
+  void photos_and_palettes_open_too();
 
 private:
   /// Calls f at each desk, and at Grade in each view and on each page.
@@ -210,6 +217,108 @@ void EveryDeskTask::every_desk_stands_without_a_piece() {
     }
   });
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{0});
+}
+
+void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {
+  QVERIFY(m_desk->open_demo());
+  Workspace& space = m_desk->space();
+  const std::pair<const char*, void (Workspace::*)()> parts[] = {
+      {"words", &Workspace::wordsChanged},           {"geometry", &Workspace::geometryChanged},
+      {"references", &Workspace::referencesChanged}, {"sets", &Workspace::setsChanged},
+      {"color", &Workspace::colorChanged},           {"selection", &Workspace::selectionChanged},
+      {"adjustment", &Workspace::adjustmentChanged}, {"view", &Workspace::viewChanged}};
+  QStringList told;
+  for (const auto& [name, part] : parts)
+    connect(&space, part, this, [&told, word = QString::fromLatin1(name)] { told << word; });
+  const auto after = [&told](const auto& act) {
+    told.clear();
+    act();
+    return told;
+  };
+  const auto edit = [&](const PieceStore::Edit& with) {
+    return after([&] { QVERIFY(space.store().apply("edit", with)); });
+  };
+  QCOMPARE(edit([](Piece p) { return with_title(std::move(p), "Another title"); }), QStringList{"words"});
+  QCOMPARE(edit([](Piece p) { return with_mask_turned(std::move(p), 15); }), QStringList{"geometry"});
+  QCOMPARE(after([&] { space.pick_value(31); }), QStringList{"color"});
+  QCOMPARE(after([&] { space.show_values_only(true); }), QStringList{"view"});
+  Adjustment turned;
+  turned.turn = 20;
+  QCOMPARE(after([&] { space.set_work().try_out(turned); }), QStringList{"adjustment"});
+  QCOMPARE(after([&] { space.set_work().select_all(); }), QStringList{"selection"});
+  QCOMPARE(after([&] { space.lay_current(); }), (QStringList{"sets", "selection"}));
+  disconnect(&space, nullptr, this, nullptr);
+}
+
+void EveryDeskTask::what_a_start_cannot_follow_is_said() {
+  const auto sentence = [](const QStringList& words) {
+    const auto asked = start_options(words);
+    return asked ? QString() : QString::fromStdString(asked.error().sentence);
+  };
+  QCOMPARE(sentence({"--desk", "kitchen"}),
+           QString("--desk: \"kitchen\" is no such choice; give observe, limit, pick or grade."));
+  QVERIFY(sentence({"--hues", "nonsense"}).contains("traditional, light, ink or even"));
+  for (const char* size : {"1280", "1280x", "0x800", "-1x5", "axb", "1x2x3"})
+    QVERIFY2(sentence({"--size", size}).startsWith("--size: "), size);
+  QVERIFY(!sentence({"--no-such-thing"}).isEmpty());
+  const auto asked = start_options({"a file", "another", "--surround", "light", "--size", "1024x700",
+                                    "--press", "a", "--press", "b", "--values-only"});
+  QVERIFY(asked && *asked);
+  QCOMPARE((*asked)->files, (QStringList{"a file", "another"}));
+  QVERIFY((*asked)->surround == Surround::Light && !(*asked)->desk && (*asked)->values_only);
+  QCOMPARE((*asked)->size, QSize(1024, 700));
+  QCOMPARE((*asked)->buttons, (QStringList{"a", "b"}));
+}
+
+void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
+  struct Row {
+    Desk desk;
+    const char *field, *first, *typed;
+    double result;
+  };
+  const Row rows[] = {
+      {Desk::Pick, "place.hue", "300", "+=120", 60}, // Round the wheel.
+      {Desk::Pick, "place.hue", "40", "-60", 340},      {Desk::Pick, "place.saturation", "20", "+5", 25},
+      {Desk::Pick, "place.value", "40", "*=1.5", 60},   {Desk::Pick, "place.value", "40", "/=2", 20},
+      {Desk::Limit, "patternSpread", "30", "+=12", 42}, {Desk::Limit, "patternSpread", "30", "-12", 18},
+      {Desk::Grade, "ruleGap", "20", "*= 2", 40},       {Desk::Grade, "adjustValue", "-20", "-=5", -25},
+      {Desk::Grade, "adjustValue", "-20", "+5", 5}, // May be negative, so this is a number.
+      {Desk::Grade, "adjustTurn", "30", "/=-2", -15}};
+  QVERIFY(m_desk->open_demo());
+  m_desk->space().store().apply(
+      "Take off", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+  for (const Row& row : rows) {
+    m_desk->space().show_desk(row.desk);
+    auto& field = m_desk->part<NumberField>(row.field);
+    type_into(field, row.first);
+    type_into(field, row.typed);
+    QVERIFY2(std::abs(field.value() - row.result) < 0.051,
+             qPrintable(QString("%1 %2: %3").arg(row.field, row.typed).arg(field.value())));
+  }
+  auto& value = m_desk->part<NumberField>("place.value");
+  m_desk->space().show_desk(Desk::Pick);
+  type_into(value, "40");
+  for (const char* wrong : {"+=80", "/=0", "*=", "+=x", "=5", "+-"}) {
+    type_into(value, wrong);
+    QVERIFY2(std::abs(value.value() - 40) < 0.051 && !word_at_field(m_desk->window).isEmpty(), wrong);
+  }
+}
+
+void EveryDeskTask::photos_and_palettes_open_too() {
+  m_desk->space().show_desk(Desk::Pick);
+  m_desk->window.open_files({DEMO_PHOTOS "/noon.jpg", DEMO_PHOTOS "/forge.jpg"});
+  QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
+  QVERIFY(m_desk->session().desk == Desk::Observe && m_desk->photo_shown());
+  m_desk->window.open_files({DEMO_PHOTOS "/../palettes/forge-study.csv"});
+  QVERIFY(comes_true([this] { return m_desk->session().desk == Desk::Grade; }));
+  QVERIFY(m_desk->part<QPushButton>("importTake").isVisible());
+  // A piece is told by what it holds, whatever its name.
+  const QTemporaryDir folder;
+  const QString renamed = folder.filePath("a photo of it.jpg");
+  QVERIFY(QFile::copy(DEMO_PIECE, renamed));
+  m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+  m_desk->window.open_files({renamed});
+  QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 3; }));
 }
 
 DESK_TEST_MAIN(EveryDeskTask)

@@ -235,7 +235,7 @@ void LayTask::copies_and_pastes_hex() {
   QCOMPARE(rounded_8bit(m_desk->session().color()), (Srgb8{0x10, 0x20, 0x30}));
   QApplication::clipboard()->setText("a shopping list");
   m_desk->trigger("Paste");
-  QVERIFY(m_desk->notice().contains("neither a picture nor a hex color"));
+  QVERIFY(m_desk->notice().contains("\"a shopping list\" is not a color"));
 }
 
 DESK_TEST_MAIN(LayTask)

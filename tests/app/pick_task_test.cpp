@@ -267,7 +267,7 @@ void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
   };
   refused(m_desk->part<NumberField>("place.hue"), "400", "0° to 360°");
   refused(m_desk->part<NumberField>("place.hue"), "abc", "Type a number");
-  refused(m_desk->part<NumberField>("place.value"), "-3", "0 value to 100");
+  refused(m_desk->part<NumberField>("place.value"), "-60", "0 value to 100"); // 50 less 60.
   refused(readout(0, 1), "300", "0 to 255");
   refused(readout(3, 1), "149", "The display has no color");
   refused(readout(3, 1), "inf", "Type a number");

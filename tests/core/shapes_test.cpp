@@ -1,5 +1,6 @@
 // Mask shapes in a painter's hands: every change compared by outline.
 #include "core/base/angle.h"
+#include "core/mask/outline.h"
 #include "support/check.h"
 #include "support/outlines.h"
 #include "support/random_shapes.h"
@@ -40,6 +41,38 @@ DiscPoint handle_at(const Shape& shape, Grip grip, std::size_t index) {
 class ShapesTest : public QObject {
   Q_OBJECT
 private slots:
+  /// By brute force: a corner of the hull has every other point on one side of the line to the next one.
+  void outlines() {
+    std::mt19937_64 random(5);
+    std::uniform_real_distribution<double> unit(-1, 1);
+    for (const int count : {3, 4, 20, 200}) {
+      std::vector<DiscPoint> points;
+      for (int i = 0; i < count; ++i) points.push_back({unit(random), unit(random)});
+      const auto hull = convex_hull(points);
+      const auto side = [](DiscPoint a, DiscPoint b, DiscPoint p) {
+        return (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x);
+      };
+      double area = 0;
+      for (std::size_t i = 0; i < hull.size(); ++i) {
+        const DiscPoint a = hull[i], b = hull[(i + 1) % hull.size()];
+        QVERIFY(std::find(points.begin(), points.end(), a) != points.end());
+        for (const DiscPoint p : points) QVERIFY(side(a, b, p) < 1e-12);
+        area += (a.x * b.y - a.y * b.x) / 2;
+      }
+      CHECK_NEAR(enclosed_area(hull), std::abs(area), 1e-12);
+      QVERIFY(!meets_itself(hull));
+    }
+    const DiscPoint a{0, 0}, b{1, 1}, c{1, 0}, d{0, 1};
+    QVERIFY(convex_hull({}).empty());
+    QVERIFY(convex_hull({a}) == (std::vector{a}));
+    QCOMPARE(convex_hull({a, b}).size(), 2u);
+    QCOMPARE(convex_hull({a, b, a, b, {0.5, 0.5}}).size(), 2u);
+    QCOMPARE(enclosed_area({a, b}), 0.0);
+    QVERIFY(meets_itself({a, b, c, d}) && !meets_itself({a, c, b, d}));
+    QVERIFY(thinned_line({a, {0.5, 0.01}, c}, 0.02) == (std::vector{a, c}));
+    QCOMPARE(thinned_line({a, {0.5, 0.03}, c}, 0.02).size(), 3u);
+  }
+
   void turning_turns_the_outline() {
     std::mt19937_64 random(31);
     for (int i = 0; i < 60; ++i) {

@@ -1,5 +1,6 @@
 // Sets in every exchange format: round trips, files of other makers, broken files.
 #include "core/color/convert.h"
+#include "io/exchange/css_color.h"
 #include "io/exchange/exchange.h"
 #include "io/exchange/png_strip.h"
 #include "support/check.h"
@@ -215,6 +216,27 @@ private slots:
       const Srgb y = only(read_text(QByteArray(":root{--x:") + b + "}")).color;
       QVERIFY2(furthest(x, y) < 0.6 / 255, a);
     }
+  }
+  void typed_colors_are_opaque_colors() {
+    const Srgb8 copper{0xce, 0x85, 0x4e};
+    for (const char* text : {"#ce854e", "ce854e", " CE854E ", "#ce854eff", "ce854eff", "rgb(206 133 78)",
+                             "rgba(206, 133, 78, 1)", "rgb(206 133 78 / 100%)", "hsl(25.8 56.6% 55.7%)",
+                             "srgb:0.8078,0.5216,0.3059"}) {
+      const auto read = typed_color(text);
+      QVERIFY2(read && !read->moved && furthest(read->color, srgb_from_8bit(copper)) < 0.6 / 255, text);
+    }
+    QVERIFY(rounded_8bit(typed_color("#fa0")->color) == (Srgb8{0xff, 0xaa, 0}));
+    QVERIFY(rounded_8bit(typed_color("fa0f")->color) == (Srgb8{0xff, 0xaa, 0}));
+    QVERIFY(rounded_8bit(typed_color("Teal")->color) == (Srgb8{0, 0x80, 0x80}));
+    QVERIFY(typed_color("oklch(0.7 0.4 150)")->moved); // Beyond what a display shows.
+    for (const char* text : {"#ce854e80", "ce85", "#fa08", "rgb(206 133 78 / 0.5)", "hsla(25, 56%, 55%, 99%)",
+                             "color(srgb 1 0 0 / 0.2)"})
+      QVERIFY2(typed_color(text).error().sentence.ends_with("is partly transparent; give the color itself."),
+               text);
+    for (const char* text : {"", "copper", "#12", "#12345", "transparent", "rgb(1 2)", "lab()", "12 34 56"})
+      QVERIFY2(!typed_color(text) &&
+                   typed_color(text).error().sentence.find(" is not a color; ") != std::string::npos,
+               text);
   }
   void tables_of_another_library_are_read() {
     // A table without our columns, by lcms2 itself, whose Lab is D50.

@@ -8,10 +8,13 @@
 #include <QFileInfo>
 #include <QRandomGenerator>
 
+#include <algorithm>
+
 namespace zc {
 namespace {
 
-constexpr int kPause = 2000; // After the last change, so that a drag is not written move by move.
+constexpr int kPause = 2000;    // After the last change, so that a drag is not written move by move.
+constexpr int kLongest = 10000; // After the first, however long changes go on.
 
 QString lock_of(const QString& file) { return file + QStringLiteral(".lock"); }
 QString path_note_of(const QString& file) { return file + QStringLiteral(".path"); }
@@ -56,7 +59,7 @@ Journal::Journal(Workspace& space) : m_space(space) {
   connect(&space.store(), &PieceStore::editedChanged, this, &Journal::follow);
   // What is at hand changes without an edit; beside unsaved work it is kept as well.
   const auto at_hand = [this] {
-    if (m_space.store().edited()) m_timer.start(kPause);
+    if (m_space.store().edited()) write_soon();
   };
   connect(&space, &Workspace::pickEnded, this, at_hand);
   connect(&space, &Workspace::atHandChanged, this, at_hand);
@@ -76,9 +79,14 @@ void Journal::keep() {
 }
 
 void Journal::follow(bool edited) {
-  if (edited) return m_timer.start(kPause);
+  if (edited) return write_soon();
   m_timer.stop();
   m_writer.start([file = m_file] { remove_journal(file); });
+}
+
+void Journal::write_soon() {
+  if (!m_timer.isActive()) m_waiting.start();
+  m_timer.start(static_cast<int>(std::clamp<qint64>(kLongest - m_waiting.elapsed(), 0, kPause)));
 }
 
 void Journal::write() {

@@ -4,6 +4,7 @@
 
 #include "app/store/workspace.h"
 
+#include <QElapsedTimer>
 #include <QLockFile>
 #include <QStringList>
 #include <QThreadPool>
@@ -40,6 +41,7 @@ public:
 
 private:
   void follow(bool edited);
+  void write_soon();
   void write();
 
   Workspace& m_space;
@@ -47,7 +49,8 @@ private:
   std::unique_ptr<QLockFile> m_lock;
   bool m_kept = false;
   QTimer m_timer;
-  QThreadPool m_writer; ///< One thread, so that writing and removing keep their order.
+  QElapsedTimer m_waiting; ///< Since the first change that is not written yet.
+  QThreadPool m_writer;    ///< One thread, so that writing and removing keep their order.
 };
 
 } // namespace zc

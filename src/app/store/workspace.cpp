@@ -2,7 +2,9 @@
 
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
+#include "app/theme/text.h"
 #include "core/piece/laying.h"
+#include "io/exchange/css_color.h"
 
 namespace zc {
 
@@ -56,6 +58,14 @@ void Workspace::take_pick(Result<Session> next) {
   const bool picked = next.ok();
   take(std::move(next));
   if (picked) emit pickEnded();
+}
+
+void Workspace::take_up_text(const QString& given) {
+  const auto color = typed_color(given.toStdString());
+  if (!color) return emit notice(words(color.error()));
+  take_up(color->color);
+  if (color->moved)
+    emit notice(tr("A display cannot show this color; the nearest of its value and hue was taken."));
 }
 
 void Workspace::end_pick() {

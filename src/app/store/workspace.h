@@ -66,6 +66,8 @@ public:
   void take_up(Srgb color, const std::optional<WheelPlace>& at = {}) {
     take_pick(taken_up(m_session, m_geometry, color, at));
   }
+  /// A color that was typed or pasted; see typed_color(). What it is not is told as a notice.
+  void take_up_text(const QString& given);
   void back_to_before() { take(zc::back_to_before(m_session, m_geometry)); }
   void take_sample(Srgb color, const SampleOrigin& origin) {
     take_pick(pick_ended(sampled(pick_begun(m_session), m_geometry, color, origin)));

@@ -138,17 +138,41 @@ void NumberField::want(double value) {
   emit wanted(value);
 }
 
-void NumberField::take_typed() {
-  if (!m_typing) return;
-  QString typed = text().trimmed();
-  if (!m_range.empty_word.isEmpty() && typed == m_range.empty_word) return want(m_range.low - m_range.step);
+/// What a typed text asks for, which may lie outside the range.
+std::optional<double> NumberField::entered(QString typed) const {
   if (!m_range.suffix.isEmpty() && typed.endsWith(m_range.suffix.trimmed()))
     typed.chop(m_range.suffix.trimmed().size());
+  typed = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.'));
+  QChar change;
+  if (typed.size() > 1 && typed[1] == QLatin1Char('=') && QStringLiteral("+-*/").contains(typed[0])) {
+    change = typed[0];
+    typed.remove(0, 2);
+  } else if (m_range.low >= 0 && (typed.startsWith(QLatin1Char('+')) || typed.startsWith(QLatin1Char('-')))) {
+    change = typed[0];
+    typed.remove(0, 1);
+  }
   bool number = false;
-  const double value = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&number);
+  const double by = typed.trimmed().toDouble(&number);
+  const double value = change == QLatin1Char('+')   ? m_value + by
+                       : change == QLatin1Char('-') ? m_value - by
+                       : change == QLatin1Char('*') ? m_value * by
+                       : change == QLatin1Char('/') ? m_value / by
+                                                    : by;
+  if (!number || !std::isfinite(value)) return std::nullopt;
+  if (!change.isNull() && m_value < m_range.low) return std::nullopt; // There is no number to change.
+  if (change.isNull() || !m_range.wraps) return value;
+  const double span = m_range.high - m_range.low;
+  return value - span * std::floor((value - m_range.low) / span);
+}
+
+void NumberField::take_typed() {
+  if (!m_typing) return;
+  const QString typed = text().trimmed();
+  if (!m_range.empty_word.isEmpty() && typed == m_range.empty_word) return want(m_range.low - m_range.step);
+  const auto asked = entered(typed);
   const double slack = 0.5 * std::pow(10.0, -m_range.digits);
-  if (!number || !std::isfinite(value) || value < m_range.low - slack || value > m_range.high + slack)
-    return refuse(range_words());
+  if (!asked || *asked < m_range.low - slack || *asked > m_range.high + slack) return refuse(range_words());
+  const double value = *asked;
   m_typing = false;
   const double kept = std::clamp(value, m_range.low, m_range.high);
   if (text_of(kept) == text_of(m_value)) return show_text(); // Nothing but the shown digits was typed.

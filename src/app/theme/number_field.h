@@ -1,8 +1,11 @@
 // A number that is typed, turned with the wheel, stepped with keys or dragged; what it cannot take it says in
-// a word under the field.
+// a word under the field. A typed "+=5", "-=5", "*=1.1" or "/=2" changes the number that stands there; where
+// no number is negative, so do "+5" and "-5".
 #pragma once
 
 #include <QLineEdit>
+
+#include <optional>
 
 namespace zc {
 
@@ -48,6 +51,7 @@ private:
   void show_text();
   [[nodiscard]] QString text_of(double value) const;
   [[nodiscard]] QString range_words() const;
+  [[nodiscard]] std::optional<double> entered(QString typed) const;
 
   NumberRange m_range;
   double m_value = 0;

@@ -141,16 +141,10 @@ void Tray::resizeEvent(QResizeEvent* event) {
   follow();
 }
 
-void Tray::take_typed(QLineEdit& field, const Result<Srgb>& color) {
-  field.setModified(false);
-  if (color)
-    m_space.take_up(*color);
-  else
-    emit m_space.notice(QString::fromStdString(color.error().sentence));
-}
-
 void Tray::take_typed_hex() {
-  if (m_hex->isModified()) take_typed(*m_hex, parse_color(m_hex->text().toStdString()));
+  if (!m_hex->isModified()) return;
+  m_hex->setModified(false);
+  m_space.take_up_text(m_hex->text());
 }
 
 void Tray::follow() {

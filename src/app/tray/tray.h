@@ -32,7 +32,6 @@ private:
   void go_to(int number, double value);
   QWidget* make_set_controls();
   void follow();
-  void take_typed(QLineEdit& field, const Result<Srgb>& color);
   void take_typed_hex();
 
   Workspace& m_space;

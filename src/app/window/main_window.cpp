@@ -21,6 +21,7 @@
 #include "app/window/set_files.h"
 #include "core/color/text.h"
 #include "core/piece/edits.h"
+#include "io/container/piece_file.h"
 
 #include <QAction>
 #include <QApplication>
@@ -148,11 +149,10 @@ void MainWindow::paste() {
     for (const QString& file : files) take_in(file);
     return;
   }
-  const auto color = parse_color(clip->text().toStdString());
-  if (color)
-    m_space.take_up(*color);
-  else
-    m_notice->tell(tr("The clipboard holds neither a picture nor a hex color; copy one first."));
+  const QString text = clip->text().trimmed();
+  if (text.isEmpty() || text.contains(QLatin1Char('\n')))
+    return m_notice->tell(tr("The clipboard holds neither a picture nor a color; copy one first."));
+  m_space.take_up_text(text);
 }
 
 void MainWindow::copy_swatches() {
@@ -294,11 +294,10 @@ bool MainWindow::takes_as_palette(const QString& path) const {
   return m_space.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
 }
 
-void MainWindow::dropEvent(QDropEvent* event) {
+void MainWindow::open_files(const QStringList& paths) {
   bool photos = false;
-  for (const QUrl& url : event->mimeData()->urls()) {
-    const QString path = url.toLocalFile();
-    if (path.endsWith(QStringLiteral(".zonachrom")))
+  for (const QString& path : paths) {
+    if (is_piece_file(path.toStdString()))
       m_documents->open(path);
     else if (path.endsWith(QStringLiteral(".zonaparcel")))
       m_set_files->unpack_parcel(path);
@@ -309,9 +308,17 @@ void MainWindow::dropEvent(QDropEvent* event) {
       photos = true;
     }
   }
-  if (!event->mimeData()->hasUrls() && event->mimeData()->hasImage())
+  if (photos) m_space.show_desk(Desk::Observe);
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+  QStringList paths;
+  for (const QUrl& url : event->mimeData()->urls()) paths << url.toLocalFile();
+  open_files(paths);
+  if (paths.isEmpty() && event->mimeData()->hasImage()) {
     m_space.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));
-  if (photos || !event->mimeData()->hasUrls()) m_space.show_desk(Desk::Observe);
+    m_space.show_desk(Desk::Observe);
+  }
   event->acceptProposedAction();
 }
 

@@ -36,6 +36,8 @@ public:
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
   [[nodiscard]] SetFiles& set_files() { return *m_set_files; }
   void use_surround(Surround surround);
+  /// A piece is opened, a palette offered, a photo taken in, each as if it had been dropped on the window.
+  void open_files(const QStringList& paths);
 
 protected:
   void closeEvent(QCloseEvent* event) override;

@@ -57,7 +57,8 @@ void describe_options(QCommandLineParser& line) {
   line.setApplicationDescription("A desk for planning a limited palette.");
   line.addHelpOption();
   line.addVersionOption();
-  line.addPositionalArgument("FILE", "Piece to open.", "[FILE]");
+  line.addPositionalArgument("FILE", "A piece to open, photos to look at, palettes to bring in.",
+                             "[FILE...]");
   line.addOption({"demo", "Open the demo piece."});
   line.addOption({"picture", "Write a picture of the window and quit.", "FILE"});
   line.addOption({"press", "Button to press before the picture, by its name; may be repeated.", "NAME"});
@@ -83,8 +84,6 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
     std::puts(qPrintable(line.isSet("version") ? version : line.helpText().trimmed()));
     return std::optional<StartOptions>();
   }
-  const auto files = line.positionalArguments();
-  if (files.size() > 1) return Error{ErrorCode::BadInput, "Give one piece to open.", {}};
   const auto desk = choice(line, "desk", kDeskWords);
   if (!desk) return desk.error();
   const auto surround = choice(line, "surround", kSurroundWords);
@@ -95,7 +94,7 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   if (!measure) return measure.error();
   const auto size = line.isSet("size") ? size_of(line.value("size")) : Result<QSize>(QSize());
   if (!size) return size.error();
-  return std::optional<StartOptions>({.file = files.value(0),
+  return std::optional<StartOptions>({.files = line.positionalArguments(),
                                       .picture = line.value("picture"),
                                       .palette = line.value("bring-in"),
                                       .buttons = line.values("press"),

@@ -13,7 +13,8 @@
 namespace zc {
 
 struct StartOptions {
-  QString file, picture, palette;
+  QStringList files; ///< A piece, photos, palettes.
+  QString picture, palette;
   QStringList buttons; ///< Object names of buttons to press before the picture.
   std::optional<Desk> desk;
   std::optional<Surround> surround;

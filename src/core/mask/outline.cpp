@@ -6,6 +6,7 @@
 #include <boost/geometry/geometries/register/point.hpp>
 #include <boost/geometry/geometries/ring.hpp>
 
+#include <algorithm>
 #include <cmath>
 
 BOOST_GEOMETRY_REGISTER_POINT_2D(zc::DiscPoint, double, boost::geometry::cs::cartesian, x, y)
@@ -39,7 +40,8 @@ std::vector<DiscPoint> convex_hull(const std::vector<DiscPoint>& points) {
   const bg::model::multi_point<DiscPoint> all(points.begin(), points.end());
   OutlineRing hull;
   bg::convex_hull(all, hull);
-  if (!hull.empty()) hull.pop_back();
+  hull.erase(std::unique(hull.begin(), hull.end()), hull.end()); // Of one point there are several copies.
+  if (hull.size() > 1) hull.pop_back();
   return hull;
 }
 

@@ -4,6 +4,7 @@
 #include "io/exchange/png_strip.h"
 
 #include <algorithm>
+#include <fstream>
 #include <functional>
 
 namespace zc {
@@ -32,6 +33,13 @@ Status fill_references(ReadDocument& out,
 }
 
 } // namespace
+
+bool is_piece_file(const std::filesystem::path& path) {
+  std::ifstream file(path, std::ios::binary);
+  std::string first(128, '\0');
+  file.read(first.data(), static_cast<std::streamsize>(first.size()));
+  return path.extension() == kPieceExtension || first.find(kPieceMimeType) != std::string::npos;
+}
 
 Result<Bytes> pack_document(const Document& document) {
   std::vector<ZipEntry> entries{{"mimetype", bytes_of(kPieceMimeType), true},

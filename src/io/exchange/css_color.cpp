@@ -1,7 +1,7 @@
 #include "io/exchange/css_color.h"
 
 #include "core/color/convert.h"
-#include "core/color/named_spaces.h"
+#include "core/color/text.h"
 #include "io/exchange/gathering.h"
 
 #include <QColor>
@@ -90,6 +90,18 @@ std::optional<Xyz> hex_color(std::string_view text) {
   return xyz_from_srgb(srgb_from_8bit({c[0], c[1], c[2]}));
 }
 
+/// Of a text that is a color: hex digits, or a fourth number after the three components.
+bool is_opaque(std::string_view text) {
+  if (text[0] == '#') return text.size() == 5 ? text[4] == 'f' : text.size() != 9 || text.substr(7) == "ff";
+  const auto open = text.find('(');
+  if (open == std::string_view::npos) return true;
+  const auto words = words_of(text.substr(open + 1, text.size() - open - 2));
+  const std::size_t alpha = text.starts_with("color(") ? 4 : 3;
+  if (words.size() <= alpha) return true;
+  const auto part = part_of(words[alpha]);
+  return part && part->number >= (part->unit == "%" ? 100 : 1);
+}
+
 } // namespace
 
 std::optional<Xyz> css_color(std::string_view given) {
@@ -115,6 +127,22 @@ std::optional<Xyz> css_color(std::string_view given) {
   for (const auto& shape : kShapes)
     if (shape.function == function) return in_shape(shape, words, 0);
   return std::nullopt;
+}
+
+Result<Displayed> typed_color(std::string_view given) {
+  if (const auto plain = parse_color(given)) return Displayed{*plain, false};
+  std::string text = lower_ascii(trimmed(given));
+  if ((text.size() == 4 || text.size() == 8) && hex_color(text)) text.insert(text.begin(), '#');
+  const auto color = css_color(text);
+  const std::string quoted = "\"" + std::string(trimmed(given).substr(0, 60)) + "\"";
+  if (!color)
+    return Error{ErrorCode::BadInput,
+                 quoted +
+                     " is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch().",
+                 "color"};
+  if (!is_opaque(text))
+    return Error{ErrorCode::BadInput, quoted + " is partly transparent; give the color itself.", "color"};
+  return displayed(*color);
 }
 
 } // namespace zc

@@ -2,7 +2,8 @@
 // color().
 #pragma once
 
-#include "core/color/spaces.h"
+#include "core/base/result.h"
+#include "core/color/named_spaces.h"
 
 #include <optional>
 #include <string_view>
@@ -11,5 +12,9 @@ namespace zc {
 
 /// Nothing for what is no color; alpha is left aside. "none" counts as 0.
 [[nodiscard]] std::optional<Xyz> css_color(std::string_view text);
+
+/// A color as a painter types or pastes it: a notation of css_color(), hex with or without the number sign,
+/// or srgb:R,G,B. ERRORS: BadInput with one sentence for what is no color, and for one that is not opaque.
+[[nodiscard]] Result<Displayed> typed_color(std::string_view text);
 
 } // namespace zc

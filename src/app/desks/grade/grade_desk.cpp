@@ -16,6 +16,7 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
+#include "io/exchange/css_color.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -209,12 +210,12 @@ void GradeDesk::find_words() {
   std::vector<Id> named;
   Id nearest = 0;
   double least = 1e9;
-  const auto color = parse_color(words.toStdString());
+  const auto color = typed_color(words.toStdString());
   for (const auto& family : set->families)
     for (const auto& s : family.swatches) {
       if (QString::fromStdString(s.name).contains(words, Qt::CaseInsensitive)) named.push_back(s.id);
       if (!color) continue;
-      const double d = ciede2000(lab_from_srgb(*color), lab_from_srgb(s.color));
+      const double d = ciede2000(lab_from_srgb(color->color), lab_from_srgb(s.color));
       if (d >= least) continue;
       least = d;
       nearest = s.id;

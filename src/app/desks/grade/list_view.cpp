@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "io/exchange/css_color.h"
 
 #include <QHeaderView>
 #include <QLineEdit>
@@ -105,15 +106,15 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
 }
 
 bool SwatchTable::write_color(Id swatch, const std::string& given) {
-  const auto color = parse_color(given);
+  const auto color = typed_color(given);
   if (!color) {
     emit m_space.notice(text(color.error().sentence));
     return false;
   }
   const Swatch* s = find_swatch(m_space.piece(), swatch);
-  if (!s || *color == s->color) return false;
+  if (!s || color->color == s->color) return false;
   return m_space.store().apply(tr("Write color"), [&](Piece p) {
-    return with_swatches_colored(std::move(p), {swatch}, {*color, {}});
+    return with_swatches_colored(std::move(p), {swatch}, {color->color, {}});
   });
 }
 

@@ -9,6 +9,8 @@
 #include "core/color/text.h"
 #include "io/photo/decode.h"
 
+#include <QTimer>
+
 namespace zc {
 namespace {
 
@@ -93,6 +95,8 @@ void PhotoView::showEvent(QShowEvent* event) {
 void PhotoView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   if (!m_photo) return paint_empty(painter);
+  // Moved to a screen of another density: the picture is made anew after this painting, not in it.
+  if (m_shown.ratio != devicePixelRatioF()) QTimer::singleShot(0, this, &PhotoView::renew);
   painter.drawImage(0, 0, m_picture);
   painter.setRenderHint(QPainter::Antialiasing);
   paint_region(painter);
