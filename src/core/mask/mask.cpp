@@ -12,7 +12,6 @@
 #include <polyclipping/clipper.hpp>
 
 #include <algorithm>
-#include <cassert>
 #include <limits>
 #include <mutex>
 #include <numbers>
@@ -260,8 +259,6 @@ Mask turned_mask(const Mask& mask, double by) {
 }
 
 MaskRegion::MaskRegion(const Mask& mask) {
-  assert(std::all_of(mask.areas.begin(), mask.areas.end(),
-                     [](const Area& area) { return validate(area.shape).ok(); }));
   auto g = std::make_shared<Geometry>();
   g->region = combined(mask.areas);
   const auto add = [&g](const Ring& ring) {

@@ -19,8 +19,8 @@ struct Area {
   bool operator==(const Area&) const = default;
 };
 
-/// Areas combined in order, each adding to or cutting from what came before. REQUIRES every area to be
-/// valid; see shapes.h.
+/// Areas combined in order, each adding to or cutting from what came before. One that encloses nothing
+/// changes nothing; edits lay none, see validate() in shapes.h.
 struct Mask {
   std::string name;
   List<Area> areas;
