@@ -15,6 +15,7 @@
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
 #include "core/wheel/partners.h"
+#include "core/wheel/relations.h"
 #include "io/container/piece_file.h"
 #include "io/container/zip_archive.h"
 #include "io/files/safe_save.h"
@@ -221,6 +222,32 @@ private slots:
               partners[i]["hex"] == hex_of(expected[i].color));
       CHECK_NEAR(partners[i]["angle"].get<double>(), expected[i].at.a, 1e-9);
       CHECK_NEAR(partners[i]["turn"].get<double>(), expected[i].turn, 1e-12);
+    }
+  }
+  void relations_and_colors_between_are_the_cores() {
+    const Srgb blue = color("#1f55b5");
+    const Wheel wheel({HueScale::Ink, SaturationMeasure::OklabChroma});
+    for (const auto& [relation, word] : kRelationWords)
+      for (const bool vivid : {false, true}) {
+        QStringList arguments{"relate", "#1f55b5", "--relation", QString::fromUtf8(word),
+                              "--hues", "ink",     "--measure",  "oklab"};
+        if (vivid) arguments << "--vivid";
+        const J told = run(arguments).json();
+        const auto expected =
+            related(wheel, wheel.locate(blue), relation, vivid ? MemberValue::Vivid : MemberValue::Held);
+        QCOMPARE(told.size(), expected.size());
+        for (std::size_t i = 0; i < expected.size(); ++i) {
+          QVERIFY(told[i]["hex"] == hex_of(expected[i].color));
+          CHECK_NEAR(told[i]["angle"].get<double>(), expected[i].at.a, 1e-9);
+          CHECK_NEAR(told[i]["value"].get<double>(), expected[i].at.v, 1e-9);
+        }
+      }
+    for (const auto& [way, word] : kWayWords) {
+      const J told =
+          run({"between", "#ce854e", "#1f55b5", "--steps", "4", "--way", QString::fromUtf8(word)}).json();
+      const auto expected = *steps_between(color("#ce854e"), blue, 4, way);
+      QCOMPARE(told.size(), std::size_t{4});
+      for (std::size_t i = 0; i < 4; ++i) QVERIFY(told[i]["hex"] == hex_of(expected[i].color));
     }
   }
   void grading_is_told_in_full() {
@@ -640,6 +667,13 @@ private slots:
                                {"string", "--kind", "between", "--from", "#123456", "--to", "x"},
                                {"string", "--kind", "tints", "--from", "x"},
                                {"partners", "x"},
+                               {"relate", "x", "--relation", "triad"},
+                               {"relate", "#fff"},
+                               {"relate", "#fff", "--relation", "pentad"},
+                               {"between", "#fff", "x"},
+                               {"between", "#fff", "#fff"},
+                               {"between", "#fff", "#000", "--steps", "0"},
+                               {"between", "#fff", "#000", "--steps", "23"},
                                {"mix", "x"},
                                {"mix", "#fff:0"},
                                {"mix", "#fff:-1"},

@@ -35,6 +35,24 @@ constexpr SaturationMeasure kMeasures[] = {SaturationMeasure::Hsluv, SaturationM
 class MixTest : public QObject {
   Q_OBJECT
 private slots:
+  void colors_between_are_the_inner_ones_of_a_string() {
+    const Srgb from = srgb_from_8bit({0xce, 0x85, 0x4e}), to = srgb_from_8bit({0x1f, 0x55, 0xb5});
+    for (const auto& [way, word] : kWayWords)
+      for (const int count : {1, 5, 22}) {
+        const auto between = steps_between(from, to, count, way);
+        QVERIFY2(between && int(between->size()) == count, std::string(word).c_str());
+        // Even in value, the two ends not repeated.
+        double before = value_of(from);
+        const double step = (value_of(to) - before) / (count + 1);
+        for (const auto& s : *between) {
+          if (s.reached && way != Way::Paint)
+            CHECK_NEAR(value_of(s.color) - before, step, 0.02 * std::abs(step) + 1e-6);
+          before = value_of(s.color);
+        }
+      }
+    QVERIFY(!steps_between(from, to, 0, Way::Straight) && !steps_between(from, to, 23, Way::Straight));
+    QVERIFY(!steps_between(from, from, 3, Way::Straight));
+  }
   void strings_are_even_and_keep_their_hue();
   void strings_end_where_they_say();
   void strings_between_go_their_way();

@@ -4,6 +4,7 @@
 #include "core/color/text.h"
 #include "core/wheel/color_words.h"
 #include "core/wheel/raster.h"
+#include "core/wheel/relations.h"
 #include "core/wheel/wheel.h"
 #include "support/check.h"
 
@@ -28,6 +29,55 @@ Srgb color(const char* hex) { return *parse_color(hex); }
 class WheelTest : public QObject {
   Q_OBJECT
 private slots:
+  void relations_stand_at_the_trades_angles() {
+    // Common practice, no source.
+    const std::pair<Relation, std::vector<double>> all[] = {
+        {Relation::Complement, {0, 180}},         {Relation::Split, {0, 150, 210}},
+        {Relation::Triad, {0, 120, 240}},         {Relation::Square, {0, 90, 180, 270}},
+        {Relation::Rectangle, {0, 60, 180, 240}}, {Relation::Analogous, {0, -30, 30}},
+        {Relation::Double, {0, 30, 180, 210}}};
+    for (const auto& hues : kHueWords)
+      for (const auto& measure : kMeasureWords) {
+        const Wheel wheel({hues.value, measure.value});
+        const WheelPoint color{350, 0.4, 55};
+        for (const auto& [relation, turns] : all) {
+          const auto held = related(wheel, color, relation),
+                     vivid = related(wheel, color, relation, MemberValue::Vivid);
+          QVERIFY(held.size() == turns.size() && vivid.size() == turns.size());
+          for (std::size_t i = 0; i < turns.size(); ++i) {
+            CHECK_ANGLE(held[i].at.a, 350 + turns[i], 1e-9);
+            CHECK_NEAR(held[i].at.v, 55, 1e-9);
+            CHECK_NEAR(held[i].at.r, std::min(0.4, wheel.reach(Angle(held[i].at.a), 55)), 1e-9);
+            CHECK_ANGLE(vivid[i].at.a, 350 + turns[i], 1e-9);
+            CHECK_NEAR(vivid[i].at.v, vivid_value(wheel, Angle(vivid[i].at.a)), 1e-9);
+          }
+        }
+      }
+    QCOMPARE(std::size(all), std::size(kRelationWords));
+  }
+  /// By brute force: no other value has more chroma at the hue. A pure hue of HSV is the most colorful by
+  /// definition.
+  void vivid_is_where_a_hue_has_most_chroma() {
+    const auto chroma_of = [](SaturationMeasure measure, Srgb c) {
+      if (measure == SaturationMeasure::CielabChroma) return lch_from_lab(lab_from_srgb(c)).c;
+      if (measure == SaturationMeasure::OklabChroma) return lch_from_oklab(oklab_from_srgb(c)).c;
+      return lchuv_from_srgb(c).c;
+    };
+    for (const auto measure :
+         {SaturationMeasure::Hsluv, SaturationMeasure::CielabChroma, SaturationMeasure::OklabChroma}) {
+      const Wheel wheel({HueScale::Light, measure});
+      for (double a = 3; a < 360; a += 24) {
+        const auto most_at = [&](double v) {
+          return chroma_of(measure, wheel.nearest_existing({a, 1, v}).color);
+        };
+        double most = 0;
+        for (double v = 1; v < 99.5; v += 0.5) most = std::max(most, most_at(v));
+        const double vivid = most_at(vivid_value(wheel, Angle(a)));
+        QVERIFY2(vivid > 0.9999 * most,
+                 qPrintable(QString("%1 %2: %3 of %4").arg(int(measure)).arg(a).arg(vivid).arg(most)));
+      }
+    }
+  }
   void keeps_value_and_returns_to_the_same_point_data();
   void keeps_value_and_returns_to_the_same_point();
   void reach_and_span_agree_with_plain_search();

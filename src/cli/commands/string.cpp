@@ -11,11 +11,6 @@ constexpr Word<StringKind> kKinds[] = {{StringKind::Tints, "tints"},     {String
                                        {StringKind::Between, "between"}, {StringKind::Distance, "distance"}};
 constexpr Word<Evenness> kEvens[] = {{Evenness::Lightness, "lightness"},
                                      {Evenness::Difference, "difference"}};
-constexpr Word<Way> kWayWords[] = {{Way::Straight, "straight"},
-                                   {Way::Short, "short"},
-                                   {Way::Long, "long"},
-                                   {Way::Light, "light"},
-                                   {Way::Paint, "paint"}};
 
 struct StringRequest {
   StringSpec spec;

@@ -184,4 +184,19 @@ Result<std::vector<StringStep>> make_string(const StringSpec& spec, const Wheel&
   return steps;
 }
 
+Result<std::vector<StringStep>> steps_between(Srgb from, Srgb to, int count, Way way) {
+  constexpr Range range{1, kStringStepsRange.high - 2};
+  if (!range.holds(count))
+    return Error{ErrorCode::BadInput, "Between two colors there is room for 1 to 22 steps.", "steps"};
+  StringSpec spec;
+  spec.kind = StringKind::Between;
+  spec.from = from;
+  spec.to = to;
+  spec.way = way;
+  spec.steps = count + 2;
+  const auto whole = make_string(spec, Wheel(WheelSpec{}));
+  if (!whole) return whole.error();
+  return std::vector<StringStep>(whole->begin() + 1, whole->end() - 1);
+}
+
 } // namespace zc

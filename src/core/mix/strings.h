@@ -3,6 +3,7 @@
 
 #include "core/base/range.h"
 #include "core/base/result.h"
+#include "core/base/word.h"
 #include "core/mask/mask.h"
 #include "core/wheel/wheel.h"
 
@@ -29,6 +30,11 @@ enum class Way {
   Light,    ///< Mixed as light.
   Paint,    ///< Mixed as paint; ends no paint can have become the nearest paint.
 };
+inline constexpr Word<Way> kWayWords[] = {{Way::Straight, "straight"},
+                                          {Way::Short, "short"},
+                                          {Way::Long, "long"},
+                                          {Way::Light, "light"},
+                                          {Way::Paint, "paint"}};
 
 enum class Evenness {
   Lightness,  ///< Equal steps of L*. Where the ends have one L*, equal steps of CIEDE2000.
@@ -68,5 +74,9 @@ struct StringStep {
 /// when the start has no place on the wheel.
 [[nodiscard]] Result<std::vector<StringStep>> make_string(const StringSpec& spec, const Wheel& wheel,
                                                           const MaskRegion* hold = nullptr);
+
+/// So many colors between two, the two left out, even in L* as far as they differ in it. ERRORS: BadInput for
+/// a number outside 1..22 and for ends too alike to part.
+[[nodiscard]] Result<std::vector<StringStep>> steps_between(Srgb from, Srgb to, int count, Way way);
 
 } // namespace zc

@@ -7,8 +7,6 @@
 #include "core/wheel/oklab_lightness.h"
 #include "core/wheel/solve.h"
 
-#include <boost/math/tools/minima.hpp>
-
 #include <algorithm>
 #include <cassert>
 #include <cmath>
@@ -18,12 +16,6 @@ namespace {
 
 /// How far inside the gamut: the smallest distance of a linear channel from 0 or 1, negative outside.
 double margin(LinearRgb c) { return std::min({c.r, c.g, c.b, 1 - c.r, 1 - c.g, 1 - c.b}); }
-
-/// Place of the smallest f between low and high, for a single valley.
-template <class F> double lowest_between(const F& f, double low, double high) {
-  constexpr int bits = 40;
-  return boost::math::tools::brent_find_minima(f, low, high, bits).first;
-}
 
 class ChromaMeasure : public Measure {
 public:

@@ -1,6 +1,7 @@
-// Root finding for the wheel: a thin, named use of Boost's bracketing solver.
+// Roots and valleys for the wheel: a thin, named use of Boost's solvers.
 #pragma once
 
+#include <boost/math/tools/minima.hpp>
 #include <boost/math/tools/toms748_solve.hpp>
 
 #include <cmath>
@@ -19,6 +20,12 @@ template <class F> double root_between(const F& f, double low, double high) {
   const auto [a, b] = boost::math::tools::toms748_solve(f, low, high, at_low, at_high,
                                                         boost::math::tools::eps_tolerance<double>(52), steps);
   return (a + b) / 2;
+}
+
+/// Place of the smallest f between low and high, for a single valley (R. P. Brent, 1973).
+template <class F> double lowest_between(const F& f, double low, double high) {
+  constexpr int bits = 40;
+  return boost::math::tools::brent_find_minima(f, low, high, bits).first;
 }
 
 } // namespace zc

@@ -1,0 +1,39 @@
+#include "cli/command.h"
+
+#include "core/color/text.h"
+#include "core/wheel/relations.h"
+
+namespace zc::cli {
+namespace {
+
+struct RelateRequest {
+  std::string color;
+  Relation relation = Relation::Complement;
+  WheelSpec wheel;
+  bool vivid = false;
+};
+
+Result<Json> relate(const RelateRequest& r) {
+  const auto color = parse_color(r.color);
+  if (!color) return color.error();
+  const Wheel wheel(r.wheel);
+  Json out = Json::array();
+  for (const auto& member : related(wheel, wheel.locate(*color), r.relation,
+                                    r.vivid ? MemberValue::Vivid : MemberValue::Held))
+    out.push_back({{"angle", member.at.a}, {"hex", hex_of(member.color)}, {"value", member.at.v}});
+  return out;
+}
+
+} // namespace
+
+Command add_relate(const Options& app) {
+  auto r = std::make_shared<RelateRequest>();
+  const Options command = app.command("relate", "A color and the hues that stand in a relation to it");
+  command.text("color", r->color, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
+  command.choice("--relation", kRelationWords, "Relation", r->relation, Options::Need::Needed);
+  command.flag("--vivid", r->vivid, "Each at the value where its hue is vivid");
+  add_wheel_options(command, r->wheel);
+  return {command, [r] { return relate(*r); }};
+}
+
+} // namespace zc::cli

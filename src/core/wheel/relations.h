@@ -1,0 +1,40 @@
+// Relations of a color: the hues that stand to it at the trade's angles on the chosen wheel.
+#pragma once
+
+#include "core/base/word.h"
+#include "core/wheel/wheel.h"
+
+#include <vector>
+
+namespace zc {
+
+/// Turns from the color's own angle, degrees: complement 180; split 150, 210; triad 120, 240; square 90, 180,
+/// 270; rectangle 60, 180, 240; analogous -30, 30; double 30, 180, 210 (the color and a neighbor with both
+/// complements). Common practice, no source.
+enum class Relation { Complement, Split, Triad, Square, Rectangle, Analogous, Double };
+
+inline constexpr Word<Relation> kRelationWords[] = {
+    {Relation::Complement, "complement"}, {Relation::Split, "split"},
+    {Relation::Triad, "triad"},           {Relation::Square, "square"},
+    {Relation::Rectangle, "rectangle"},   {Relation::Analogous, "analogous"},
+    {Relation::Double, "double"}};
+
+/// Members stand at the color's own value, or each at the one where its hue is vivid.
+enum class MemberValue { Held, Vivid };
+
+/// L* at which the hue that stands at this angle has the largest chroma the display can show: in the
+/// measure's own space; for HSL and HSV that of the pure hue.
+[[nodiscard]] double vivid_value(const Wheel& wheel, Angle a);
+
+struct RelationMember {
+  double turn = 0; ///< Degrees from the color's own angle; 0 is the color's own hue.
+  WheelPoint at;
+  Srgb color;
+};
+
+/// The color's own hue first, then the others in the order of their turns, all at the color's saturation.
+/// Where the display lacks that saturation a member stands at its reach.
+[[nodiscard]] std::vector<RelationMember> related(const Wheel& wheel, const WheelPoint& color,
+                                                  Relation relation, MemberValue value = MemberValue::Held);
+
+} // namespace zc
