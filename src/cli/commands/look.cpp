@@ -31,15 +31,15 @@ struct LookAs {
 /// Which numbers a kind takes; none where the highest lies below the lowest.
 struct LookKind {
   std::string_view word;
-  LookAs::Kind kind;
   double low, high;
+  LookAs::Kind kind;
   bool whole;
 };
-constexpr LookKind kLookKinds[] = {{"value", LookAs::Kind::Value, 0, -1, false},
-                                   {"mask", LookAs::Kind::Mask, 0, -1, false},
-                                   {"flat", LookAs::Kind::Flat, 2, 5, true},
-                                   {"steps", LookAs::Kind::Steps, 2, 101, true},
-                                   {"squint", LookAs::Kind::Squint, 0, 1000, false}};
+constexpr LookKind kLookKinds[] = {{"value", 0, -1, LookAs::Kind::Value, false},
+                                   {"mask", 0, -1, LookAs::Kind::Mask, false},
+                                   {"flat", 2, 5, LookAs::Kind::Flat, true},
+                                   {"steps", 2, 101, LookAs::Kind::Steps, true},
+                                   {"squint", 0, 1000, LookAs::Kind::Squint, false}};
 
 Result<LookAs> look_as(const std::string& as) {
   const auto colon = as.find(':');
@@ -106,8 +106,8 @@ Result<Json> write_look(const LookRequest& request) {
   const PixelView view = view_of(photo->image);
   std::vector<std::uint32_t> words(static_cast<std::size_t>(view.width) * view.height);
   look(view, *as, mask ? &*mask : nullptr, words.data());
-  const QImage image(reinterpret_cast<const uchar*>(words.data()), view.width, view.height, view.width * 4,
-                     photo->image.format());
+  const QImage image(reinterpret_cast<const uchar*>(words.data()), view.width, view.height,
+                     qsizetype{view.width} * 4, photo->image.format());
   const Status saved = save_png(image, request.output);
   if (!saved) return saved.error();
   return Json{{"file", request.output}, {"width", view.width}, {"height", view.height}};

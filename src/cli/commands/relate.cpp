@@ -18,8 +18,8 @@ Result<Json> relate(const RelateRequest& r) {
   if (!color) return color.error();
   const Wheel wheel(r.wheel);
   Json out = Json::array();
-  for (const auto& member : related(wheel, wheel.locate(*color), r.relation,
-                                    r.vivid ? MemberValue::Vivid : MemberValue::Held))
+  for (const auto& member :
+       related(wheel, wheel.locate(*color), r.relation, r.vivid ? MemberValue::Vivid : MemberValue::Held))
     out.push_back({{"angle", member.at.a}, {"hex", hex_of(member.color)}, {"value", member.at.v}});
   return out;
 }

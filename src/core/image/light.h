@@ -41,9 +41,9 @@ public:
     const float per_alpha = 1 / p.alpha;
     const auto channel = [&](float light) {
       const float linear = std::clamp(light * per_alpha, 0.0f, 1.0f);
-      return std::uint32_t{m_encoded[static_cast<int>(linear * kLinearSteps + 0.5f)]};
+      return std::uint32_t{m_encoded[std::lrint(linear * kLinearSteps)]};
     };
-    const auto alpha = static_cast<std::uint32_t>(std::min(p.alpha, 1.0f) * 255 + 0.5f);
+    const auto alpha = static_cast<std::uint32_t>(std::lrint(std::min(p.alpha, 1.0f) * 255));
     return alpha << 24 | channel(p.r) << 16 | channel(p.g) << 8 | channel(p.b);
   }
 

@@ -94,6 +94,7 @@ Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path) {
   if (!document && document.error().place == "mimetype") return with_file(document.error(), path);
   if (!document && faults.empty()) faults.push_back(document.error());
   std::vector<Fault> out;
+  out.reserve(faults.size());
   for (const Error& e : faults) out.push_back({e.place, e.sentence});
   return out;
 }
