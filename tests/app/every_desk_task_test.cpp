@@ -305,6 +305,9 @@ void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
 }
 
 void EveryDeskTask::photos_and_palettes_open_too() {
+  for (const char* ending :
+       {"*.jpg", "*.jpeg", "*.png", "*.tif", "*.webp", "*.heic", "*.heif", "*.avif", "*.gif", "*.bmp"})
+    QVERIFY2(photo_patterns().split(' ').contains(ending), ending);
   m_desk->space().show_desk(Desk::Pick);
   m_desk->window.open_files({DEMO_PHOTOS "/noon.jpg", DEMO_PHOTOS "/forge.jpg"});
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
