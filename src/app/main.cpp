@@ -64,6 +64,9 @@ int main(int argc, char** argv) {
   QApplication::setApplicationName(QStringLiteral("Zonachrom"));
   QApplication::setOrganizationName(QStringLiteral("zonachrom"));
   QApplication::setApplicationVersion(QStringLiteral(ZONACHROM_VERSION));
+  // Help needs no display.
+  const QStringList words(argv + 1, argv + argc);
+  if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;
   QApplication app(argc, argv);
 
   const auto asked = zc::start_options(QApplication::arguments().mid(1));

@@ -43,6 +43,7 @@ private slots:
   void a_killed_program_offers_its_last_change();
   void a_terminated_program_leaves_its_work_and_nothing_else();
   void no_other_file_is_overwritten_unasked();
+  void help_needs_no_display();
   void taking_a_picture_leaves_settings_alone();
   void large_files_are_worked_on_beside_the_window();
   void a_piece_open_twice_and_a_read_only_one_say_so();
@@ -313,6 +314,18 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   m_desk->trigger("Save");
   QVERIFY(m_desk->space().store().edited());
   QCOMPARE(QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1), before);
+}
+
+void DocumentTask::help_needs_no_display() {
+  auto environment = QProcessEnvironment::systemEnvironment();
+  environment.insert("QT_QPA_PLATFORM", "none of that name");
+  for (const auto& [asked, told] : {std::pair{"--help", "--demo"}, {"--version", "Zonachrom "}}) {
+    QProcess program;
+    program.setProcessEnvironment(environment);
+    program.start(PROGRAM_FOLDER "/zonachrom", {asked});
+    QVERIFY(program.waitForFinished(120'000) && program.exitCode() == 0);
+    QVERIFY2(program.readAllStandardOutput().contains(told), asked);
+  }
 }
 
 void DocumentTask::taking_a_picture_leaves_settings_alone() {

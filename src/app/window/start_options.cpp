@@ -107,4 +107,9 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
                                       .values_only = line.isSet("values-only")});
 }
 
+bool asks_only_to_be_told(const QStringList& words) {
+  static const QStringList asking{"-h", "--help", "--help-all", "-v", "--version"};
+  return std::any_of(words.begin(), words.end(), [](const QString& word) { return asking.contains(word); });
+}
+
 } // namespace zc

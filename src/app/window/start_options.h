@@ -28,4 +28,7 @@ struct StartOptions {
 /// for, which then is written to standard output; a sentence when they cannot be followed.
 [[nodiscard]] Result<std::optional<StartOptions>> start_options(const QStringList& words);
 
+/// Whether help or the version is asked for, which needs no window.
+[[nodiscard]] bool asks_only_to_be_told(const QStringList& words);
+
 } // namespace zc
