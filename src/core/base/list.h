@@ -197,6 +197,7 @@ private:
   }
   /// REQUIRES that own() was called.
   Block& own_block(std::size_t b) {
+    assert(m_spine && m_spine.use_count() == 1 && b < m_spine->blocks.size());
     auto& block = m_spine->blocks[b];
     if (!own_alone(block)) {
       auto copy = std::make_shared<Block>();
