@@ -1,4 +1,5 @@
 // What is read from a photo of 24 megapixels, as multiples of copying its pixels in the same run.
+#include "app/jobs/photo_library.h"
 #include "bench_load.h"
 #include "bench_photos.h"
 #include "core/image/extract.h"
@@ -7,8 +8,12 @@
 #include "core/image/values.h"
 #include "core/mask/patterns.h"
 
+#include <QBuffer>
 #include <benchmark/benchmark.h>
+#include <cstdio>
 #include <cstring>
+#include <jpeglib.h>
+#include <memory>
 
 namespace {
 
@@ -72,6 +77,71 @@ void extraction(benchmark::State& s) {
   spec.quotas = BandCounts{10, 10, 10};
   against_copy(s, [&] { benchmark::DoNotOptimize(extract_colors(large().view, spec).ok()); });
 }
+/// A photo of 24 megapixels as a camera writes it.
+const std::vector<unsigned char>& large_jpeg() {
+  static const std::vector<unsigned char> bytes = [] {
+    QByteArray out;
+    QBuffer buffer(&out);
+    buffer.open(QIODevice::WriteOnly);
+    large().image.save(&buffer, "JPEG", 92);
+    return std::vector<unsigned char>(out.begin(), out.end());
+  }();
+  return bytes;
+}
+
+/// The same by libjpeg alone, into fresh memory as any program has to.
+void read_by_libjpeg(int eighths) {
+  jpeg_decompress_struct info{};
+  jpeg_error_mgr errors{};
+  info.err = jpeg_std_error(&errors);
+  jpeg_create_decompress(&info);
+  jpeg_mem_src(&info, large_jpeg().data(), large_jpeg().size());
+  jpeg_read_header(&info, TRUE);
+  info.out_color_space = JCS_EXT_BGRX;
+  info.scale_num = static_cast<unsigned int>(eighths);
+  info.scale_denom = 8;
+  jpeg_start_decompress(&info);
+  const std::unique_ptr<unsigned char[]> out(
+      new unsigned char[std::size_t{4} * info.output_width * info.output_height]);
+  while (info.output_scanline < info.output_height) {
+    JSAMPROW row = out.get() + std::size_t{4} * info.output_width * info.output_scanline;
+    jpeg_read_scanlines(&info, &row, 1);
+  }
+  benchmark::DoNotOptimize(out.get());
+  jpeg_finish_decompress(&info);
+  jpeg_destroy_decompress(&info);
+}
+
+void against_libjpeg(benchmark::State& state, int eighths, const std::function<void()>& work) {
+  read_by_libjpeg(eighths);
+  double theirs = 0, ours = 0;
+  const OthersAtWork others;
+  for (auto _ : state) {
+    theirs += seconds([&] { read_by_libjpeg(eighths); });
+    ours += seconds(work);
+  }
+  state.counters["libjpeg_ms"] = 1000 * theirs / static_cast<double>(state.iterations());
+  state.counters["ms"] = 1000 * ours / static_cast<double>(state.iterations());
+  state.counters["times_libjpeg"] = ours / theirs;
+  others.label(state);
+}
+
+void coarse_picture(benchmark::State& s) {
+  against_libjpeg(s, 1, [] { benchmark::DoNotOptimize(decode_coarse(large_jpeg(), "large")); });
+}
+void full_picture(benchmark::State& s) {
+  against_libjpeg(s, 8, [] { benchmark::DoNotOptimize(decode_photo(large_jpeg(), "large")); });
+}
+
+/// Decoded and its smaller sizes made: as it is put on the stage.
+void photo_on_stage(benchmark::State& s) {
+  against_libjpeg(s, 8,
+                  [] { benchmark::DoNotOptimize(levels_of(decode_photo(large_jpeg(), "large").value())); });
+}
+
+BENCHMARK(photo_on_stage)->Iterations(4)->Unit(benchmark::kMillisecond);
+BENCHMARK(coarse_picture)->Iterations(8)->Unit(benchmark::kMillisecond);
+BENCHMARK(full_picture)->Iterations(4)->Unit(benchmark::kMillisecond);
 BENCHMARK(value_view)->Iterations(8)->Unit(benchmark::kMillisecond);
 BENCHMARK(flat)->Iterations(8)->Unit(benchmark::kMillisecond);
 BENCHMARK(histogram)->Iterations(8)->Unit(benchmark::kMillisecond);

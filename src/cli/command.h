@@ -30,7 +30,6 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_mask(const Options& app);
 [[nodiscard]] Command add_string(const Options& app);
 [[nodiscard]] Command add_mix(const Options& app);
-[[nodiscard]] Command add_partners(const Options& app);
 [[nodiscard]] Command add_relate(const Options& app);
 [[nodiscard]] Command add_between(const Options& app);
 [[nodiscard]] Command add_check(const Options& app);

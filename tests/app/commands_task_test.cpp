@@ -1,7 +1,7 @@
 // Every command of the menus and every number field of the window does what it says. One that is added fails
 // here until it stands in a row.
 #include "app/band/staff_view.h"
-#include "app/desks/observe/photo_view.h"
+#include "app/photo/photo_view.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
@@ -96,6 +96,19 @@ Command turn_row(const char* text, double by) {
             const Mask before = *d.piece().mask;
             run();
             return d.piece().mask == turned_mask(before, by);
+          }};
+}
+/// Of three areas, one goes from a place to another.
+Command area_move_row(const char* text, std::size_t from, std::size_t to) {
+  return {text, "", Desk::Limit, [from, to](DeskTop& d, const Trigger& run) {
+            d.space().store().apply("areas", [](Piece p) {
+              auto out = with_area_added(std::move(p), {AreaMode::Adds, Ellipse{{0.1, 0.2}, 0.3, 0.2, 0}});
+              return with_area_added(std::move(out).value(), {AreaMode::Cuts, RingSector{0, 90, 0.5, 1}});
+            });
+            d.space().select_area(from);
+            const Area moved = d.piece().mask->areas[from];
+            run();
+            return d.piece().mask->areas[to] == moved && d.session().area == to;
           }};
 }
 Command tool_row(const char* text, MaskHands::Tool tool) {
@@ -255,12 +268,12 @@ std::vector<Command> all_commands() {
          return hex_of(families(d)[1].swatches.back().color) == "#123457";
        }},
       name_row("Add family", "Ctrl+Shift+L", Desk::Pick, [](DeskTop& d) { return families(d).back().name; }),
-      name_row("Rename swatch or family", "", Desk::Pick,
+      name_row("Rename swatch or family", "F2", Desk::Pick,
                [](DeskTop& d) {
                  const Swatch* s = find_swatch(d.piece(), d.session().selection.focus());
                  return s ? s->name : find_family(d.piece(), d.session().family)->name;
                }),
-      {"Delete swatch", "", Desk::Grade,
+      {"Delete swatches", "Del", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
          const Id id = swatch(d, 0, 1).id;
          work(d).select({id});
@@ -399,6 +412,18 @@ std::vector<Command> all_commands() {
       turn_row("Turn the mask on", 1),
       turn_row("Turn the mask back", -1),
       turn_row("Turn the mask to the complements", 180),
+      turn_row("Turn the mask a hue on", 30),
+      turn_row("Turn the mask a hue back", -30),
+      {"Turn the mask by...", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         const Mask before = *d.piece().mask;
+         run();
+         QTest::keyClicks(QApplication::focusWidget(), "25.5");
+         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+         return d.piece().mask == turned_mask(before, 25.5);
+       }},
+      area_move_row("Move the area up", 2, 1),
+      area_move_row("Move the area down", 0, 1),
       tool_row("Draw an outline", MaskHands::Tool::Outline),
       tool_row("Draw an ellipse", MaskHands::Tool::Round),
       tool_row("Draw a ring sector", MaskHands::Tool::Sector),
@@ -453,15 +478,64 @@ std::vector<Command> all_commands() {
          run();
          return wheel(d, "wheel").zoom() == 1;
        }},
-      {"Fix the partners", "", Desk::Pick,
+      {"Fix the relation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          d.space().take_up(*parse_color("#98573f"));
          const WheelPoint place = d.session().at.at;
          run();
          d.space().take_up(*parse_color("#3d477f"));
-         const bool fixed = d.space().partners_place() == place;
+         const bool fixed = d.space().members()[0].at == place;
          run();
-         return fixed && d.space().partners_place() == d.session().at.at;
+         return fixed && d.space().members()[0].at == d.session().at.at;
+       }},
+      {"Lay the members of the relation", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         const std::size_t before = families(d).size(), members = d.space().members().size();
+         run();
+         return families(d).size() == before + 1 && families(d).back().swatches.size() == members;
+       }},
+      {"Keep the reference in sight", "K", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool kept = d.part<PhotoView>("keptPhoto").isVisible();
+         run();
+         return kept && !d.part<PhotoView>("keptPhoto").isVisible();
+       }},
+      {"Vivid plan", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool on = d.session().vivid_plan;
+         run();
+         return on && !d.session().vivid_plan;
+       }},
+      {"For the left hand", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         const auto left_of = [&](QWidget& w) { return w.mapTo(&d.window, QPoint()).x(); };
+         QWidget &plan = wheel(d, "wheel"), &staff = d.part<QWidget>("staff");
+         auto &pair = d.part<QWidget>("colorPair"), &lay = d.part<QWidget>("lay");
+         const bool right = left_of(plan) < left_of(staff) && left_of(pair) < left_of(lay);
+         run();
+         QCoreApplication::processEvents();
+         const bool left = left_of(plan) > left_of(staff) && left_of(pair) > left_of(lay);
+         run();
+         return right && left && left_of(plan) < left_of(staff);
+       }},
+      {"Fill between", "Ctrl+J", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         const Swatch a = swatch(d, 1, 1), b = swatch(d, 1, 2);
+         work(d).select({a.id, b.id});
+         run();
+         const auto& row = families(d)[1].swatches;
+         const auto steps = *steps_between(a.color, b.color, 3, Way::Straight);
+         bool filled = row[1].id == a.id && row[5].id == b.id;
+         for (std::size_t i = 0; i < 3; ++i) filled = filled && row[2 + i].color == steps[i].color;
+         return filled;
+       }},
+      {"Take the color up", "Ctrl+T", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         work(d).select({swatch(d, 2, 1).id});
+         run();
+         return d.session().color() == swatch(d, 2, 1).color;
        }},
       hues_row("Smooth hues", 0),
       hues_row("12 hues", 12),
@@ -471,6 +545,22 @@ std::vector<Command> all_commands() {
       view_row("Rows", SetView::Rows),
       view_row("List", SetView::List),
       view_row("Versions", SetView::Versions),
+      {"The card of the piece...", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const Card before = card_of(d.piece());
+         type_into(d.part<QLineEdit>("card.date"), "14.9.");
+         const bool refused = word_at_field(d.window).contains("is no day") &&
+                              d.part<QWidget>("card").isVisible() && card_of(d.piece()) == before;
+         d.part<QPlainTextEdit>("card.words").setPlainText("rain, later");
+         d.part<QLineEdit>("card.signature").setText("plate two");
+         type_into(d.part<QLineEdit>("card.date"), "2026-09-15");
+         const Card now = card_of(d.piece());
+         const bool taken = now == Card{before.title, "rain, later", "2026-09-15", "plate two"};
+         const bool closed = !d.part<QWidget>("card").isVisible();
+         d.trigger("Undo");
+         return refused && taken && closed && card_of(d.piece()) == before;
+       }},
       {"Find a swatch", "Ctrl+F", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
@@ -526,7 +616,7 @@ std::vector<Command> all_commands() {
          run();
          return families(d)[1].swatches.size() == before + 1;
        }},
-      {"Lock or unlock", "", Desk::Grade,
+      {"Lock or unlock", "Ctrl+K", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
          work(d).select({swatch(d, 1, 2).id});
          run();
@@ -534,7 +624,7 @@ std::vector<Command> all_commands() {
          run();
          return on && !swatch(d, 1, 2).locked;
        }},
-      {"Mark used or unused", "", Desk::Grade,
+      {"Mark used or unused", "Ctrl+M", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
          work(d).select({swatch(d, 1, 2).id});
          run();
@@ -691,6 +781,8 @@ private slots:
     for (const char* name : {"steps.hue", "steps.saturation", "steps.value"})
       QVERIFY(type(name, "off", [] { return true; }));
     QVERIFY(d.space().steps().off());
+    d.part<QAbstractButton>("page.string").click();
+    d.part<QAbstractButton>("showString").click();
     QVERIFY(type("stringSteps", "7", [&] { return d.session().string.size() == 7; }));
     for (const char* name : {"mixParts.0", "mixParts.1", "mixParts.2", "mixParts.3"})
       QVERIFY(type(name, "3", shows(name, 3)));
@@ -703,7 +795,9 @@ private slots:
     QVERIFY(type("toneSteps", "6", [&] { return d.session().looking.steps == 6; }));
     for (const char* name : {"count.light", "count.middle", "count.dark"})
       QVERIFY(type(name, "2", shows(name, 2)));
+    d.part<QAbstractButton>("drawer.how").click();
     QVERIFY(type("leastDifference", "9", shows("leastDifference", 9)));
+    QVERIFY(type("accents", "0", shows("accents", 0)));
     d.part<QPushButton>("takeColors").click();
     QVERIFY(comes_true([&] { return d.session().harvest.colors.size() == 6; }));
     for (const auto& c : d.session().harvest.colors)
@@ -751,6 +845,8 @@ private slots:
     d.part<QPushButton>("adjustReset").click();
     QVERIFY(work(d).adjustment() == Adjustment{});
     const auto& g = d.piece().grading;
+    d.part<QAbstractButton>("page.report").click();
+    d.part<QAbstractButton>("reportLimits").click();
     QVERIFY(type("targetLight", "11", [&] { return g.target.light == 11; }));
     QVERIFY(type("targetMiddle", "12", [&] { return g.target.middle == 12; }));
     QVERIFY(type("targetDark", "13", [&] { return g.target.dark == 13; }));
@@ -759,6 +855,11 @@ private slots:
     QVERIFY(type("ruleGap", "31", [&] { return g.gap == 31; }));
     QVERIFY(type("ruleOutside", "2.5", [&] { return g.outside == 2.5; }));
     QVERIFY(type("ruleSteps", "7", [&] { return g.value_steps == 7; }));
+
+    work(d).select({swatch(d, 1, 0).id, swatch(d, 1, 4).id});
+    QVERIFY(type("betweenCount", "5", shows("betweenCount", 5)));
+    d.part<QAbstractButton>("fillBetween").click();
+    QCOMPARE(families(d)[1].swatches.size(), std::size_t{10});
 
     for (auto* field : d.window.findChildren<NumberField*>()) {
       const QString name = field->objectName();

@@ -71,6 +71,9 @@ struct DeskTop {
     window.resize(1280, 800);
     window.show();
     if (!QTest::qWaitForWindowExposed(&window)) qFatal("the window did not come up");
+    // The screen of a test is small, and a window opens no larger than its screen.
+    window.resize(1280, 800);
+    QCoreApplication::processEvents();
   }
   [[nodiscard]] Workspace& space() { return window.space(); }
   [[nodiscard]] const Piece& piece() { return space().piece(); }
@@ -92,11 +95,13 @@ struct DeskTop {
       return p;
     });
   }
-  /// The shown reference is decoded.
+  /// The shown reference is decoded and read.
   bool photo_shown() {
     return comes_true([this] {
       const Reference* shown = find_reference(piece(), session().reference);
-      return shown && space().photos().state_of(*shown).photo;
+      if (!shown) return false;
+      const PhotoState state = space().photos().state_of(*shown);
+      return state.photo && !state.loading;
     });
   }
   template <class W> [[nodiscard]] W& part(const char* name) {

@@ -393,6 +393,7 @@ int work_on(const QString& file) {
   if (!desk.window.documents().open(file)) return 1;
   desk.space().take_up({0.25, 0.5, 0.75});
   desk.space().lay_current();
+  desk.space().choose_well(0);
   desk.space().take_up({0.75, 0.5, 0.25});
   const EndRequests ends([&desk] { desk.window.documents().end_now(); });
   std::puts("working");

@@ -12,6 +12,7 @@
 #include <QAccessible>
 #include <QComboBox>
 #include <QHelpEvent>
+#include <QPointer>
 #include <QScrollBar>
 #include <QSlider>
 #include <QToolTip>
@@ -38,6 +39,7 @@ double contrast(const QColor& a, const QColor& b) {
 /// Of the widget, or what it answers over its middle.
 QString tip_of(QWidget& w) {
   if (!w.toolTip().isEmpty()) return w.toolTip();
+  if (!w.statusTip().isEmpty()) return w.statusTip();
   QToolTip::hideText();
   const QPoint middle = w.rect().center();
   QHelpEvent event(QEvent::ToolTip, middle, w.mapToGlobal(middle));
@@ -45,7 +47,7 @@ QString tip_of(QWidget& w) {
   return QToolTip::text();
 }
 
-constexpr Desk kDesks[] = {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade};
+constexpr Desk kAllDesks[] = {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade};
 
 } // namespace
 
@@ -71,7 +73,7 @@ private slots:
 private:
   /// Calls f at each desk, and at Grade in each view and on each page.
   template <class F> void at_each(const F& f) {
-    for (const Desk desk : kDesks) {
+    for (const Desk desk : kAllDesks) {
       m_desk->space().show_desk(desk);
       QCoreApplication::processEvents();
       f(QStringLiteral("desk %1").arg(static_cast<int>(desk)));
@@ -134,7 +136,7 @@ void EveryDeskTask::controls_say_what_they_are() {
 
 void EveryDeskTask::tab_goes_round_and_comes_back() {
   QVERIFY(m_desk->open_demo());
-  for (const Desk desk : kDesks) {
+  for (const Desk desk : kAllDesks) {
     m_desk->space().show_desk(desk);
     QCoreApplication::processEvents();
     std::vector<QWidget*> way;
@@ -205,18 +207,21 @@ void EveryDeskTask::every_desk_stands_without_a_piece() {
   });
   at_each([&](const QString&) {
     QVERIFY(!m_desk->window.grab().isNull());
-    for (auto* w : m_desk->window.findChildren<QWidget*>()) {
-      if (!w->isVisible() || qobject_cast<QAbstractButton*>(w) || qobject_cast<QComboBox*>(w) ||
+    // Some make their parts anew while they are worked on.
+    const auto there = m_desk->window.findChildren<QWidget*>();
+    for (const QPointer<QWidget>& w : QList<QPointer<QWidget>>(there.begin(), there.end())) {
+      if (!w || !w->isVisible() || qobject_cast<QAbstractButton*>(w) || qobject_cast<QComboBox*>(w) ||
           qobject_cast<QLineEdit*>(w))
         continue;
       if (!(w->focusPolicy() & Qt::TabFocus)) continue;
       for (const int key :
            {Qt::Key_Right, Qt::Key_Up, Qt::Key_Delete, Qt::Key_Return, Qt::Key_F2, Qt::Key_Escape})
-        QTest::keyClick(w, static_cast<Qt::Key>(key));
-      drag(*w, {w->width() * 0.3, w->height() * 0.3}, {w->width() * 0.6, w->height() * 0.6}, 3);
+        if (w) QTest::keyClick(w, static_cast<Qt::Key>(key));
+      if (w) drag(*w, {w->width() * 0.3, w->height() * 0.3}, {w->width() * 0.6, w->height() * 0.6}, 3);
     }
   });
-  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{0});
+  // A set may have come down from the shelf; nothing was laid in the piece's own.
+  QCOMPARE(swatch_count(m_desk->piece().sets[0]), std::size_t{0});
 }
 
 void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {

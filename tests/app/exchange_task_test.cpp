@@ -146,8 +146,32 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
   m_desk->part<QLineEdit>("setShelfTags").setText("night, copper");
   type_into(m_desk->part<QLineEdit>("setShelfName"), "Dusk street");
   auto& list = m_desk->part<QListWidget>("setShelfSets");
-  QCOMPARE(list.count(), 1);
+  QCOMPARE(list.count(), 1 + static_cast<int>(shipped_sets().size()));
   QVERIFY(list.item(0)->text().contains("night, copper"));
+  // What came with the program can be taken up but not put back, renamed or taken off.
+  list.setCurrentRow(1);
+  for (const char* name : {"setShelfBack", "setShelfRename", "setShelfOff"})
+    QVERIFY(!m_desk->part<QAbstractButton>(name).isEnabled());
+  // A changed set goes back into its own entry, whose name and tags stay; then both are changed.
+  list.setCurrentRow(0);
+  m_desk->space().store().apply("change", [&](Piece p) {
+    return with_swatches_colored(std::move(p), {set().families[0].swatches[0].id}, {{0.1, 0.9, 0.3}, {}});
+  });
+  const auto on_shelf = [] { return read_set_shelf(shelf_folder("sets").toStdString()).sets; };
+  QVERIFY(!same_content(on_shelf()[0].set, set()));
+  press_button("setShelfBack");
+  QCOMPARE(on_shelf().size(), std::size_t{1});
+  QVERIFY(same_content(on_shelf()[0].set, set()));
+  QVERIFY(on_shelf()[0].name == "Dusk street" && on_shelf()[0].tags.size() == 2);
+  QCOMPARE(m_desk->part<QLineEdit>("setShelfName").text(), QStringLiteral("Dusk street"));
+  m_desk->part<QLineEdit>("setShelfName").setText("Dusk alley");
+  m_desk->part<QLineEdit>("setShelfTags").setText("night");
+  press_button("setShelfRename");
+  QVERIFY(on_shelf()[0].name == "Dusk alley" && on_shelf()[0].tags == std::vector<std::string>{"night"});
+  QVERIFY(same_content(on_shelf()[0].set, set()));
+  m_desk->part<QLineEdit>("setShelfName").setText("Dusk street");
+  m_desk->part<QLineEdit>("setShelfTags").setText("night, copper");
+  press_button("setShelfRename");
   const SwatchSet kept = set();
   m_desk->window.documents().new_piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;

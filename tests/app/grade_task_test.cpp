@@ -6,6 +6,7 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/piece/edits.h"
+#include "core/piece/findings.h"
 #include "desk.h"
 
 #include <QAbstractButton>
@@ -28,6 +29,9 @@ private slots:
   void a_set_is_built_from_picks_by_keyboard_alone();
   void a_box_selects_and_a_drag_moves_between_families();
   void rows_swap_places_and_keep_free_ones();
+  void rows_let_in_and_wrap();
+  void a_swatch_is_replaced_with_the_mouse_and_by_keys();
+  void the_report_opens_to_its_parts();
   void the_list_sorts_filters_and_edits();
   void a_family_is_evened_out();
   void a_remedy_mends_its_twin();
@@ -124,6 +128,101 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
   drag(staff(), staff().swatch_rect(one).center(), target);
   QCOMPARE(m_desk->piece().sets[1].families[0].swatches.size(), std::size_t{1});
   QCOMPARE(m_desk->piece().sets[1].families[0].swatches[0].id, one);
+}
+
+void GradeTask::rows_let_in_and_wrap() {
+  QVERIFY(m_desk->open_demo());
+  press_button("view.rows");
+  const auto ids = [this](std::size_t family) {
+    std::vector<Id> out;
+    for (const auto& s : set().families[family].swatches) out.push_back(s.id);
+    return out;
+  };
+  const std::vector<Id> row = ids(0), other = ids(1);
+  const auto gap_before = [this](Id id) {
+    const QRectF r = rows().swatch_rect(id);
+    return QPointF(r.left() - 2, r.center().y());
+  };
+  // Along its own row: those passed move up, no hole stays; where it goes is shown before.
+  press(grid(), rows().swatch_rect(row[0]).center());
+  move(grid(), gap_before(row[3]) - QPointF(30, 0));
+  move(grid(), gap_before(row[3]));
+  const QImage before_drop = grid().grab().toImage();
+  const QPointF bar = gap_before(row[3]);
+  QVERIFY(qGray(before_drop.pixel(bar.toPoint())) > 200);
+  release(grid(), gap_before(row[3]));
+  QCOMPARE(ids(0), (std::vector<Id>{row[1], row[2], row[0], row[3], row[4]}));
+  for (int i = 0; i < 5; ++i) QCOMPARE(set().families[0].swatches[static_cast<std::size_t>(i)].place, i);
+  m_desk->trigger("Undo");
+  // Into another row: what follows makes room.
+  drag(grid(), rows().swatch_rect(row[4]).center(), gap_before(other[1]));
+  QCOMPARE(ids(1), (std::vector<Id>{other[0], row[4], other[1], other[2], other[3], other[4]}));
+  QCOMPARE(ids(0).size(), std::size_t{4});
+  m_desk->trigger("Undo");
+  // A family that is wider than the view takes several lines, and all of it can be seen and taken.
+  m_desk->space().store().apply("many", [&](Piece p) {
+    Result<Piece> out = p;
+    for (int i = 0; i < 70; ++i)
+      out = with_swatch(std::move(out).value(), set().families[0].id, {{0.01 * i, 0.5, 0.5}, {}}, "");
+    return out;
+  });
+  const Id last = set().families[0].swatches.back().id;
+  QVERIFY(rows().swatch_rect(last).right() <= grid().width());
+  QVERIFY(rows().swatch_rect(last).top() > rows().swatch_rect(row[0]).bottom());
+  QVERIFY(rows().swatch_rect(other[0]).top() > rows().swatch_rect(last).bottom());
+  click(grid(), rows().swatch_rect(last).center());
+  QCOMPARE(work().selection(), std::vector<Id>{last});
+}
+
+void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
+  QVERIFY(m_desk->open_demo());
+  // At Grade a click only selects: what was picked stays, and takes the swatch's place.
+  m_desk->space().take_up({0.2, 0.6, 0.4});
+  const Id id = swatch(1, 1).id;
+  const Srgb was = swatch(1, 1).color;
+  click(staff(), staff().swatch_rect(id).center());
+  QCOMPARE(m_desk->session().color(), (Srgb{0.2, 0.6, 0.4}));
+  m_desk->trigger("Replace by the current color");
+  QCOMPARE(find_swatch(m_desk->piece(), id)->color, (Srgb{0.2, 0.6, 0.4}));
+  m_desk->trigger("Undo");
+  double_click(staff(), staff().swatch_rect(id).center());
+  QCOMPARE(m_desk->session().color(), was);
+  // By keys alone: stepped to, left as it is, replaced.
+  m_desk->space().take_up({0.3, 0.3, 0.7});
+  m_desk->space().select_family(set().families[2].id);
+  m_desk->space().select_swatch(0);
+  staff().setFocus();
+  QTest::keyClick(&staff(), Qt::Key_Up, Qt::ControlModifier);
+  const Id stepped = m_desk->session().selection.focus();
+  QVERIFY(stepped != 0);
+  QTest::keyClick(&staff(), Qt::Key_R, Qt::ControlModifier);
+  QCOMPARE(find_swatch(m_desk->piece(), stepped)->color, (Srgb{0.3, 0.3, 0.7}));
+  // Where colors are picked a click takes up, as palettes are used; the commands work there too.
+  m_desk->space().show_desk(Desk::Pick);
+  QCoreApplication::processEvents();
+  click(staff(), staff().swatch_rect(id).center());
+  QCOMPARE(m_desk->session().color(), was);
+  m_desk->space().pick_value(20);
+  m_desk->trigger("Replace by the current color");
+  CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 20, 1e-6);
+}
+
+void GradeTask::the_report_opens_to_its_parts() {
+  QVERIFY(m_desk->open_demo());
+  const auto lines = [this](const char* name) { return m_desk->window.findChildren<QLabel*>(name).size(); };
+  const qsizetype entries = lines("finding");
+  QCOMPARE(static_cast<std::size_t>(entries), gathered(work().report(), m_desk->piece().grading).size());
+  QCOMPARE(lines("findingPart"), qsizetype{0});
+  m_desk->part<QAbstractButton>("openFinding").click();
+  QVERIFY(comes_true([&] { return lines("findingPart") == qsizetype(work().report().outside_mask.size()); }));
+  // Its first part is mended by itself.
+  const std::size_t outside = work().report().outside_mask.size();
+  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))
+    if (button->text() == "bring it inside") {
+      button->click();
+      break;
+    }
+  QVERIFY(comes_true([&] { return work().report().outside_mask.size() == outside - 1; }));
 }
 
 void GradeTask::rows_swap_places_and_keep_free_ones() {

@@ -2,9 +2,9 @@
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"
 #include "app/desks/limit/reference_panel.h"
-#include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
+#include "app/photo/photo_view.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/number_field.h"
 #include "app/tray/chip_row.h"
@@ -219,6 +219,7 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
   type_into(m_desk->part<NumberField>("count.middle"), "4");
   type_into(m_desk->part<NumberField>("count.dark"), "3");
   type_into(m_desk->part<NumberField>("leastDifference"), "6");
+  type_into(m_desk->part<NumberField>("accents"), "0");
   QVERIFY(take_colors());
   QCOMPARE(harvest().colors.size(), std::size_t{10});
   QCOMPARE(m_desk->piece(), before); // nothing is laid yet
@@ -272,7 +273,7 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
 void HarvestTask::a_running_extraction_is_stopped() {
   auto& start = m_desk->part<QPushButton>("takeColors");
   start.click();
-  QCOMPARE(start.text(), QStringLiteral("Stop"));
+  QVERIFY(start.text().startsWith("Stop"));
   start.click();
   QVERIFY(comes_true([&] { return start.text() == QStringLiteral("Take colors"); }));
   QVERIFY(harvest().colors.empty());
@@ -311,7 +312,7 @@ void HarvestTask::what_was_begun_for_another_piece_is_dropped() {
   QVERIFY(comes_true([this] { return m_desk->space().reader().photo() != nullptr; }));
   m_desk->space().show_desk(Desk::Observe);
   press_button("takeColors");
-  QCOMPARE(text_of("takeColors"), QStringLiteral("Stop"));
+  QVERIFY(text_of("takeColors").startsWith("Stop"));
   m_desk->trigger("New piece");
   QVERIFY(comes_true([&] { return text_of("takeColors") == "Take colors"; }));
   QVERIFY(m_desk->session().harvest.colors.empty());

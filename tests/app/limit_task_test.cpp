@@ -114,6 +114,7 @@ void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   m_desk->space().show_desk(Desk::Pick);
   m_desk->space().take_up(kept);
   const std::size_t families = current_set(m_desk->piece())->families.size();
+  press_button("page.string");
   press_button("layString");
   QCOMPARE(current_set(m_desk->piece())->families.size(), families + 1);
   while (stack.canUndo()) stack.undo();
@@ -466,7 +467,7 @@ void LimitTask::masks_go_up_to_the_shelf_and_come_down() {
   found.setCurrentRow(0);
   other.part<QAbstractButton>("shelfTake").click();
   QCOMPARE(other.piece().mask->areas, analogous.mask->areas);
-  other.part<QAbstractButton>("keepShape").click();
+  other.part<QAbstractButton>("keepColors").click();
   found.setCurrentRow(0);
   other.part<QAbstractButton>("shelfTake").click();
   QVERIFY(other.piece().mask->areas != analogous.mask->areas);

@@ -1,11 +1,18 @@
 // Looking at a reference and sampling it.
-#include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
+#include "app/photo/photo_view.h"
+#include "app/window/hint_line.h"
 #include "core/color/convert.h"
 #include "desk.h"
 #include "io/photo/decode.h"
 
 #include <QComboBox>
+
+#include <QEnterEvent>
+#include <QHelpEvent>
+#include <QNativeGestureEvent>
+#include <QStatusTipEvent>
+#include <QToolTip>
 
 using namespace zc;
 using namespace zc::test;
@@ -26,6 +33,10 @@ private slots:
   void only_the_shown_photo_keeps_its_pixels();
   void a_stopped_photo_is_tried_again_with_a_click();
   void a_pen_samples_like_a_mouse();
+  void the_photo_comes_first();
+  void the_reference_stays_beside_the_work();
+  void nothing_covers_what_is_worked_on();
+  void two_fingers_zoom_and_pan();
 
 private:
   PhotoView& photo() { return m_desk->part<PhotoView>("photo"); }
@@ -200,6 +211,131 @@ void ObserveTask::a_pen_samples_like_a_mouse() {
   const QPoint pixel = *photo().pixel_at(at);
   QVERIFY(largest_step(m_desk->session().color(),
                        *sample_average(view_of(pixels()), pixel.x(), pixel.y(), 5)) < 1e-12);
+}
+
+void ObserveTask::the_photo_comes_first() {
+  const QRectF shown(photo().place_of(0, 0), photo().place_of(pixels().width() - 1, pixels().height() - 1));
+  QCOMPARE(pixels().width() * 10, pixels().height() * 16);
+  QVERIFY2(shown.width() >= 760, qPrintable(QString::number(shown.width())));
+  // The drawers lie over the foot of the stage, one at a time, and the photo stays as it is.
+  const double zoom = photo().zoom();
+  auto &how = m_desk->part<QAbstractButton>("drawer.how"),
+       &says = m_desk->part<QAbstractButton>("drawer.says");
+  auto &accents = m_desk->part<QWidget>("accents"), &reading = m_desk->part<QWidget>("reading");
+  QVERIFY(!accents.isVisible() && !reading.isVisible());
+  how.click();
+  QVERIFY(accents.isVisible() && !reading.isVisible());
+  says.click();
+  QVERIFY(!accents.isVisible() && reading.isVisible() && !how.isChecked());
+  QCOMPARE(reading.geometry().bottom(), photo().geometry().bottom());
+  QVERIFY(photo().geometry().contains(reading.geometry()) && reading.height() > 80);
+  says.click();
+  QVERIFY(!reading.isVisible());
+  QCOMPARE(photo().zoom(), zoom);
+  // A portrait photo uses the full height.
+  QImage tall(300, 900, QImage::Format_RGB32);
+  tall.fill(Qt::darkGreen);
+  m_desk->space().photos().take_in(tall, QStringLiteral("tall"));
+  QVERIFY(comes_true([&] { return m_desk->piece().references.size() == 4; }) && m_desk->photo_shown());
+  CHECK_NEAR(photo().zoom() * 900, photo().height(), 1);
+}
+
+void ObserveTask::the_reference_stays_beside_the_work() {
+  m_desk->space().show_look(PhotoLook::Value);
+  m_desk->space().show_desk(Desk::Pick);
+  auto& kept = m_desk->part<PhotoView>("keptPhoto");
+  QVERIFY(!kept.isVisible());
+  m_desk->part<QAbstractButton>("keepReference").click();
+  QCoreApplication::processEvents();
+  QVERIFY(kept.isVisible() && kept.width() > 200);
+  QVERIFY(m_desk->session().looking.look == PhotoLook::Color);
+  // It is sampled like the large one, with the loupe inside of it.
+  const QPointF at = kept.place_of(pixels().width() / 3, pixels().height() / 2);
+  click(kept, at);
+  const QPoint pixel = *kept.pixel_at(at);
+  QVERIFY(largest_step(m_desk->session().color(),
+                       *sample_average(view_of(pixels()), pixel.x(), pixel.y(), 5)) < 1e-9);
+  QCOMPARE(m_desk->session().origin,
+           std::optional(SampleOrigin{m_desk->session().reference, pixel.x(), pixel.y()}));
+  // Its way of looking, and whether it stands there, belong to the desk; its width follows its edge.
+  kept.setFocus();
+  QTest::keyClick(&kept, Qt::Key_M);
+  QVERIFY(kept.edge_x().has_value());
+  m_desk->space().show_desk(Desk::Limit);
+  QVERIFY(!kept.isVisible() && m_desk->session().looking.look == PhotoLook::Color);
+  m_desk->space().show_desk(Desk::Observe);
+  QVERIFY(m_desk->session().looking.look == PhotoLook::Value);
+  m_desk->space().show_desk(Desk::Pick);
+  QCoreApplication::processEvents();
+  QVERIFY(kept.isVisible() && m_desk->session().looking.look == PhotoLook::Mask);
+  auto& split = m_desk->part<QSplitter>("split");
+  auto& edge = *split.handle(1);
+  const int width = kept.width();
+  drag(edge, {3, 100}, {63, 100});
+  QVERIFY(kept.width() > width + 40);
+  const int wider = kept.width();
+  m_desk->space().show_desk(Desk::Observe);
+  m_desk->space().show_desk(Desk::Pick);
+  QCoreApplication::processEvents();
+  QVERIFY(std::abs(kept.width() - wider) <= 2);
+}
+
+void ObserveTask::nothing_covers_what_is_worked_on() {
+  auto& hint = m_desk->part<HintLine>("hintLine");
+  const auto hovered = [&](const char* name) {
+    auto& part = m_desk->part<QWidget>(name);
+    QToolTip::hideText();
+    QHelpEvent help(QEvent::ToolTip, part.rect().center(), part.mapToGlobal(part.rect().center()));
+    QCoreApplication::sendEvent(&part, &help);
+    if (QToolTip::isVisible()) return QStringLiteral("a tooltip");
+    hint.say({});
+    QEnterEvent enter(part.rect().center(), part.rect().center(), part.mapToGlobal(part.rect().center()));
+    QCoreApplication::sendEvent(&part, &enter);
+    QStatusTipEvent tip(part.statusTip());
+    QCoreApplication::sendEvent(&part, &tip);
+    move(part, QPointF(part.rect().center()), Qt::NoButton);
+    return hint.words().isEmpty() ? QStringLiteral("no hint") : QString();
+  };
+  const std::pair<Desk, std::vector<const char*>> parts[] = {
+      {Desk::Observe, {"photo", "staff", "rail"}},
+      {Desk::Limit, {"maskWheel", "staff"}},
+      {Desk::Pick, {"wheel", "section", "rail", "staff"}},
+      {Desk::Grade, {"staff"}}};
+  for (const auto& [desk, names] : parts) {
+    m_desk->space().show_desk(desk);
+    QCoreApplication::processEvents();
+    for (const char* name : names) {
+      const QString wrong = hovered(name);
+      QVERIFY2(wrong.isEmpty(), qPrintable(QString(name) + ": " + wrong));
+    }
+  }
+  // It stands in one line at the foot of the stage; a longer one wraps upward and stays in the window.
+  hint.say("short");
+  const int bottom = hint.geometry().bottom();
+  QCOMPARE(hint.height(), HintLine::kLine);
+  hint.say(QString("a long hint ").repeated(60));
+  QVERIFY(hint.height() > 2 * HintLine::kLine - 8 && hint.geometry().bottom() == bottom);
+}
+
+void ObserveTask::two_fingers_zoom_and_pan() {
+  static const QPointingDevice pad(QStringLiteral("pad"), 9, QInputDevice::DeviceType::TouchPad,
+                                   QPointingDevice::PointerType::Finger, QInputDevice::Capability::Position,
+                                   2, 0);
+  const QPointF at = spot();
+  const QPoint under = *photo().pixel_at(at);
+  const double fitted = photo().zoom();
+  QNativeGestureEvent spread(Qt::ZoomNativeGesture, &pad, 2, at, at, photo().mapToGlobal(at), 0.5, {});
+  QCoreApplication::sendEvent(&photo(), &spread);
+  CHECK_NEAR(photo().zoom(), 1.5 * fitted, 1e-9);
+  QCOMPARE(*photo().pixel_at(at), under);
+  QWheelEvent scroll(at, photo().mapToGlobal(at), {40, -25}, {}, Qt::NoButton, {}, Qt::ScrollUpdate, false);
+  QCoreApplication::sendEvent(&photo(), &scroll);
+  CHECK_NEAR(photo().zoom(), 1.5 * fitted, 1e-9);
+  const QPoint moved = *photo().pixel_at(at + QPointF(40, -25));
+  QVERIFY(std::abs(moved.x() - under.x()) <= 1 && std::abs(moved.y() - under.y()) <= 1);
+  // The wheel of a mouse still zooms.
+  turn_wheel(photo(), at, 1);
+  CHECK_NEAR(photo().zoom(), 1.5 * 1.25 * fitted, 1e-9);
 }
 
 DESK_TEST_MAIN(ObserveTask)

@@ -9,13 +9,14 @@
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
 #include "core/piece/edits.h"
+#include "core/wheel/color_words.h"
+#include "core/wheel/relations.h"
 #include "desk.h"
 
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
-#include <QToolButton>
 
 using namespace zc;
 using namespace zc::test;
@@ -39,7 +40,9 @@ private slots:
   void changing_the_wheel_keeps_the_color();
   void the_plan_zooms_around_the_pointer();
   void chroma_wheels_show_only_what_exists();
-  void partners_are_taken_up_with_a_click();
+  void a_relation_is_slid_taken_up_and_laid();
+  void the_vivid_plan_picks_what_is_seen();
+  void strips_are_always_in_sight();
   void a_string_is_laid_as_a_family_in_one_step();
   void a_string_stands_on_the_staffs_axis_and_gives_single_steps();
   void a_string_goes_to_a_well_and_into_its_air();
@@ -61,6 +64,11 @@ private:
   }
   void choose(const char* combo, const char* words) {
     m_desk->part<QComboBox>(combo).setCurrentText(QLatin1String(words));
+  }
+  /// The longer string, beside the staff too.
+  void open_string() {
+    m_desk->part<QAbstractButton>("page.string").click();
+    m_desk->part<QAbstractButton>("showString").click();
   }
   std::unique_ptr<DeskTop> m_desk;
 };
@@ -163,6 +171,10 @@ void PickTask::fast_drags_end_where_the_hand_ends() {
 
 void PickTask::wells_recent_and_before() {
   auto& wells = m_desk->part<WellsView>("wells");
+  // No well is filled unasked; a click chooses one, and picks fill that one only.
+  click(wheel(), place(200, 0.4));
+  for (const auto& well : m_desk->session().at_hand.wells) QVERIFY(!well);
+  click(wells, wells.well_rect(0).center());
   click(wheel(), place(30, 0.9));
   const Srgb first = m_desk->session().color();
   QCOMPARE(m_desk->session().at_hand.wells[0], std::optional(first));
@@ -180,7 +192,8 @@ void PickTask::wells_recent_and_before() {
   click(wheel(), place(210, 0.7));
   const Srgb second = m_desk->session().color();
   QCOMPARE(m_desk->session().at_hand.wells[0], std::optional(second));
-  QCOMPARE(m_desk->session().at_hand.recent, (std::vector{second, first}));
+  const auto& recent = m_desk->session().at_hand.recent;
+  QVERIFY(recent.size() == 3 && recent[0] == second && recent[1] == first);
   auto& pair = m_desk->part<ColorPair>("colorPair");
   click(pair, pair.before_rect().center());
   QCOMPARE(m_desk->session().color(), first);
@@ -196,8 +209,15 @@ void PickTask::wells_recent_and_before() {
   click(wells, wells.number_rect(6).center());
   click(wheel(), place(300, 0.4));
   QCOMPARE(m_desk->session().at_hand.wells[6], std::optional(m_desk->session().color()));
+  // A key only takes up, a click chooses as well; clearing and letting go are words.
   use_well(8, {});
-  QVERIFY(m_desk->notice().contains("Well 8 is empty"));
+  if (keys) QVERIFY(m_desk->notice().contains("Well 8 is empty"));
+  QCOMPARE(m_desk->session().filling_well, std::optional<std::size_t>(keys ? 6 : 7));
+  click(wells, wells.well_rect(6).center());
+  m_desk->part<QAbstractButton>("clearWell").click();
+  QVERIFY(!m_desk->session().at_hand.wells[6] && m_desk->session().filling_well == 6);
+  m_desk->part<QAbstractButton>("fillNoWell").click();
+  QVERIFY(!m_desk->session().filling_well);
 }
 
 void PickTask::typed_hex_is_taken_or_refused() {
@@ -240,7 +260,7 @@ void PickTask::numbers_are_typed_scrolled_and_dragged() {
   drag(readout(0, 0), {10, 10}, {40, 10});
   CHECK_NEAR(255 * m_desk->session().color().r, red + 10, 1e-6);
   // Another space in the same row.
-  auto* menu = m_desk->part<QToolButton>("readoutSpace.1").menu();
+  auto* menu = m_desk->part<QWidget>("readoutSpace.1").findChild<QMenu*>();
   for (auto* action : menu->actions())
     if (action->text().startsWith("OKLCh")) action->trigger();
   const Oklch shown = lch_from_oklab(oklab_from_srgb(m_desk->session().color()));
@@ -335,6 +355,7 @@ void PickTask::changing_the_wheel_keeps_the_color() {
 
 void PickTask::the_plan_zooms_around_the_pointer() {
   const QPointF at = place(70, 0.6);
+  const double whole = wheel().radius();
   for (int i = 0; i < 20; ++i) turn_wheel(wheel(), at, 1, Qt::ControlModifier);
   CHECK_NEAR(wheel().zoom(), 4, 1e-9);
   // The same place still lies under the pointer, and picking there takes it.
@@ -343,7 +364,8 @@ void PickTask::the_plan_zooms_around_the_pointer() {
   CHECK_NEAR(m_desk->session().at.at.r, 0.6, 1e-6);
   // One pixel is a quarter of what it was.
   const double r = m_desk->session().at.at.r;
-  QVERIFY(std::abs(wheel().disc_point_at(at + QPointF(1, 0)).x - wheel().disc_point_at(at).x) < 0.0016);
+  QVERIFY(std::abs(wheel().disc_point_at(at + QPointF(1, 0)).x - wheel().disc_point_at(at).x - 0.25 / whole) <
+          1e-9);
   const QColor shown = seen(wheel(), at + QPointF(14, 14));
   const Srgb there = *m_desk->space().wheel().color_at(
       wheel_point(wheel().disc_point_at(at + QPointF(14, 14)), m_desk->session().at.at.v));
@@ -374,19 +396,89 @@ void PickTask::chroma_wheels_show_only_what_exists() {
   QVERIFY(open.red() == open.green() && open.green() == open.blue());
 }
 
-void PickTask::partners_are_taken_up_with_a_click() {
+void PickTask::a_relation_is_slid_taken_up_and_laid() {
   click(wheel(), place(120, 0.8));
   const WheelPoint red = m_desk->session().at.at;
-  auto& partners = m_desk->part<ChipRow>("partners");
-  QCOMPARE(partners.steps().size(), std::size_t{9});
-  const Srgb green = partners.steps()[0].color;
-  click(partners, partners.chip_rect(0).center());
-  QCOMPARE(m_desk->session().color(), green);
+  auto& relation = m_desk->part<QComboBox>("relation");
+  auto& chips = m_desk->part<ChipRow>("members");
+  QCOMPARE(chips.steps().size(), std::size_t{2}); // the complement, to start with
+  click(chips, chips.chip_rect(1).center());
   CHECK_ANGLE(m_desk->session().at.at.a, red.a + 180, 1e-9);
-  CHECK_NEAR(value_of(green), red.v, 1e-6);
+  CHECK_NEAR(m_desk->session().at.at.v, red.v, 1e-6);
+  click(wheel(), place(120, 0.8));
+  relation.setCurrentIndex(relation.findText("triad"));
+  emit relation.activated(relation.currentIndex());
+  QCOMPARE(chips.steps().size(), std::size_t{3});
+  // On the rim a member stands in its color; a drag along the rim slides it, the others stay.
+  const auto rim = [&](double a) {
+    return wheel().screen_point(disc_point(Angle(a), 1 - 9 / wheel().radius()));
+  };
+  const QColor mark = seen(wheel(), rim(240));
+  QVERIFY(largest_step({mark.redF(), mark.greenF(), mark.blueF()}, m_desk->space().members()[1].color) <
+          2.0 / 255);
+  drag(wheel(), rim(240), rim(200));
+  CHECK_ANGLE(m_desk->space().members()[1].at.a, 200, 0.5);
+  CHECK_ANGLE(m_desk->space().members()[2].at.a, 0, 1e-9);
+  CHECK_ANGLE(m_desk->session().at.at.a, 120, 1e-9); // nothing was picked
+  click(wheel(), rim(0));
+  CHECK_ANGLE(m_desk->session().at.at.a, 0, 1e-9);
+  m_desk->space().back_to_before();
+  // All as a family named by the relation, vivid.
+  m_desk->part<QAbstractButton>("relationVivid").click();
+  const Piece before = m_desk->piece();
+  const auto members = m_desk->space().members();
+  m_desk->part<QAbstractButton>("layRelation").click();
+  const Family& laid = current_set(m_desk->piece())->families.back();
+  QCOMPARE(laid.name, std::string("triad of red"));
+  QCOMPARE(laid.swatches.size(), std::size_t{3});
+  for (std::size_t i = 0; i < 3; ++i) {
+    QCOMPARE(laid.swatches[i].color, members[i].color);
+    CHECK_NEAR(value_of(members[i].color), vivid_value(m_desk->space().wheel(), Angle(members[i].at.a)),
+               1e-6);
+  }
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece(), before);
+}
+
+void PickTask::the_vivid_plan_picks_what_is_seen() {
+  m_desk->part<QAbstractButton>("vividPlan").click();
+  // Until it is made there is no color that a pick would not take.
+  const QColor unmade = seen(wheel(), place(245, 0.95));
+  QVERIFY(!m_desk->space().vivid_table() && unmade.red() == unmade.green() &&
+          unmade.green() == unmade.blue());
+  QVERIFY(comes_true([this] { return m_desk->space().vivid_table() != nullptr; }));
+  for (const auto& [a, r] : std::vector<std::pair<double, double>>{{20, 0.9}, {130, 0.5}, {245, 0.95}}) {
+    const QColor shown = seen(wheel(), place(a, r));
+    click(wheel(), place(a, r));
+    const Srgb picked = m_desk->session().color();
+    QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, picked) < 4.0 / 255);
+    CHECK_NEAR(value_of(picked), vivid_value(m_desk->space().wheel(), Angle(m_desk->session().at.at.a)),
+               1e-6);
+  }
+  m_desk->part<QAbstractButton>("vividPlan").click();
+  const double v = m_desk->session().at.at.v;
+  click(wheel(), place(20, 0.9));
+  CHECK_NEAR(m_desk->session().at.at.v, v, 1e-6);
+}
+
+void PickTask::strips_are_always_in_sight() {
+  click(wheel(), place(75, 0.7));
+  const Srgb color = m_desk->session().color();
+  QVERIFY(m_desk->session().string.empty()); // nothing on the staff unasked
+  for (const auto& [name, kind] : std::initializer_list<std::pair<const char*, StringKind>>{
+           {"tints", StringKind::Tints}, {"tones", StringKind::Tones}, {"shades", StringKind::Shades}}) {
+    auto& strip = m_desk->part<ChipRow>(qPrintable(QStringLiteral("strip.") + name));
+    QVERIFY(strip.isVisible());
+    const auto made = *make_string({kind, color, {}, 7}, m_desk->space().wheel());
+    QCOMPARE(strip.steps().size(), std::size_t{5});
+    for (std::size_t i = 0; i < 5; ++i) QCOMPARE(strip.steps()[i].color, made[i + 1].color);
+  }
+  m_desk->part<QAbstractButton>("lay.shades").click();
+  QCOMPARE(current_set(m_desk->piece())->families.back().name, hue_in_words(color) + " shades");
 }
 
 void PickTask::a_string_is_laid_as_a_family_in_one_step() {
+  open_string();
   click(wheel(), place(75, 0.7));
   auto& kind = m_desk->part<QComboBox>("stringKind");
   auto& row = m_desk->part<ChipRow>("string");
@@ -397,11 +489,12 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   const Piece before = m_desk->piece();
   m_desk->part<QAbstractButton>("layString").click();
   const auto& families = current_set(m_desk->piece())->families;
-  QCOMPARE(families.back().name, std::string("shades"));
+  const std::string name = hue_in_words(m_desk->session().color()) + " shades";
+  QCOMPARE(families.back().name, name);
   QCOMPARE(families.back().swatches.size(), steps.size());
   for (std::size_t i = 0; i < steps.size(); ++i) QCOMPARE(families.back().swatches[i].color, steps[i].color);
   m_desk->part<QAbstractButton>("layString").click();
-  QCOMPARE(current_set(m_desk->piece())->families.back().name, std::string("shades 2"));
+  QCOMPARE(current_set(m_desk->piece())->families.back().name, name + " 2");
   m_desk->space().store().stack().undo();
   m_desk->space().store().stack().undo();
   QCOMPARE(m_desk->piece(), before);
@@ -414,6 +507,7 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
 }
 
 void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
+  open_string();
   click(wheel(), place(75, 0.7));
   choose("stringKind", "even values");
   auto& staff = m_desk->part<StaffView>("staff");
@@ -445,6 +539,7 @@ void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
 }
 
 void PickTask::a_string_goes_to_a_well_and_into_its_air() {
+  open_string();
   auto& wells = m_desk->part<WellsView>("wells");
   m_desk->space().take_up({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);

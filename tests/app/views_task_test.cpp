@@ -188,7 +188,11 @@ void ViewsTask::views_share_one_selection() {
   press_button("view.rows");
   const Id one = swatch(0, 0).id, two = swatch(2, 1).id;
   QWidget& grid = *rows().viewport();
+  // A click selects and leaves the current color alone; a double click takes it up.
+  const Srgb held = m_desk->session().color();
   click(grid, rows().swatch_rect(one).center());
+  QCOMPARE(m_desk->session().color(), held);
+  double_click(grid, rows().swatch_rect(one).center());
   QCOMPARE(m_desk->session().color(), swatch(0, 0).color);
   click(grid, rows().swatch_rect(two).center(), Qt::ControlModifier);
   QCOMPARE(work().selection(), (std::vector<Id>{one, two}));

@@ -14,7 +14,6 @@
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
-#include "core/wheel/partners.h"
 #include "core/wheel/relations.h"
 #include "io/container/piece_file.h"
 #include "io/container/zip_archive.h"
@@ -205,7 +204,7 @@ private slots:
     }
     check({"--kind", "distance"}, {StringKind::Distance, {}, {}, 9}, {});
   }
-  void mixes_and_partners_are_those_of_the_core() {
+  void mixes_are_those_of_the_core() {
     const Srgb blue = color("#1f55b5"), yellow = color("#ffe500");
     const auto paint = mix({{blue, 1.5}, {yellow, 1}}, MixAs::Paint);
     const J told = run({"mix", "#1f55b5:1.5", "#ffe500"}).json();
@@ -213,16 +212,6 @@ private slots:
     check_numbers(told["srgb"], {paint->color.r, paint->color.g, paint->color.b});
     QVERIFY(run({"mix", "#000", "#fff", "--as", "light"}).json()["exact"] == true);
     QVERIFY(run({"mix", "#000", "#000"}).json()["exact"] == false);
-    const Wheel wheel({HueScale::Even, SaturationMeasure::Hsl});
-    const auto expected = partners_of(wheel, wheel.locate(blue));
-    const J partners = run({"partners", "#1f55b5", "--hues", "even", "--measure", "hsl"}).json();
-    QCOMPARE(partners.size(), expected.size());
-    for (std::size_t i = 0; i < expected.size(); ++i) {
-      QVERIFY(partners[i]["name"] == std::string(expected[i].name) &&
-              partners[i]["hex"] == hex_of(expected[i].color));
-      CHECK_NEAR(partners[i]["angle"].get<double>(), expected[i].at.a, 1e-9);
-      CHECK_NEAR(partners[i]["turn"].get<double>(), expected[i].turn, 1e-12);
-    }
   }
   void relations_and_colors_between_are_the_cores() {
     const Srgb blue = color("#1f55b5");
@@ -336,10 +325,10 @@ private slots:
     QVERIFY(run({"limit", DEMO_PIECE, "--carry", "-o", out}).code == 2);
   }
   void choices_and_numbers_are_refused_in_words() {
-    const Run nonsense = run({"partners", "#804020", "--hues", "nonsense"});
+    const Run nonsense = run({"relate", "#804020", "--relation", "triad", "--hues", "nonsense"});
     QVERIFY(nonsense.code == 2 && nonsense.error.contains("traditional, light, ink or even") &&
             !nonsense.error.contains("FAILED"));
-    QVERIFY(run({"partners", "--help"}).out.contains("traditional, light, ink or even"));
+    QVERIFY(run({"relate", "--help"}).out.contains("traditional, light, ink or even"));
     for (const char* base : {"1e400", "nan", "-inf"})
       QVERIFY2(run({"mask", "--pattern", "triad", "--base", base}).code == 2, base);
   }
@@ -572,6 +561,15 @@ private slots:
     check({"--count", "5", "--region", "35,10,20,25"}, spec, {35, 10, 20, 25});
     spec.least_difference = 20;
     check({"--count", "5", "--min-difference", "20"}, spec);
+    // Two colors leave the third side of this picture far off; the accent says that it is one.
+    spec = {};
+    spec.representative = Representative::Mean;
+    spec.count = 2;
+    spec.accents = 1;
+    check({"--count", "2", "--accents", "1"}, spec);
+    const J accented = run({"extract", path, "--count", "2", "--accents", "1"}).json()["colors"];
+    QVERIFY(accented.size() == 3 && accented[2]["accent"] == true && !accented[0].contains("accent"));
+    QVERIFY(run({"extract", path, "--accents", "13"}).code == 2);
     spec = {};
     check({"--typical"}, spec);
     spec.representative = Representative::Mean;
@@ -666,7 +664,6 @@ private slots:
                                {"string", "--kind", "between", "--from", "#123456"},
                                {"string", "--kind", "between", "--from", "#123456", "--to", "x"},
                                {"string", "--kind", "tints", "--from", "x"},
-                               {"partners", "x"},
                                {"relate", "x", "--relation", "triad"},
                                {"relate", "#fff"},
                                {"relate", "#fff", "--relation", "pentad"},

@@ -4,11 +4,15 @@
 #include "core/mask/patterns.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
+#include "core/piece/findings.h"
 #include "core/piece/remedies.h"
 #include "support/check.h"
 
 #include <algorithm>
+#include <functional>
+#include <map>
 #include <random>
+#include <set>
 
 using namespace zc;
 using namespace zc::test;
@@ -295,6 +299,47 @@ private slots:
       QVERIFY(!with_adjusted(piece, piece.current_set, {}, a));
     }
     QCOMPARE(*with_adjusted(piece, piece.current_set, {}, {}), piece);
+  }
+  void findings_are_gathered_and_ordered() {
+    // 200 random swatches in five families, under a mask that leaves many outside.
+    Piece piece = new_piece({});
+    std::mt19937 random(11);
+    std::uniform_real_distribution<double> unit(0, 1);
+    for (int f = 0; f < 5; ++f) {
+      piece = *with_family(piece, "family " + std::to_string(f));
+      for (int i = 0; i < 40; ++i)
+        piece = *with_swatch(piece, current_set(piece)->families.back().id,
+                             {{unit(random), unit(random), unit(random)}, {}}, "");
+    }
+    piece = with_mask(piece, pattern_mask({Pattern::Complement, 30, 20}));
+    const GradingReport report = graded(piece);
+    const auto all = gathered(report, piece.grading);
+    QVERIFY2(all.size() >= 4 && all.size() <= 13, qPrintable(QString::number(all.size())));
+    for (std::size_t i = 1; i < all.size(); ++i) QVERIFY(all[i - 1].weight >= all[i].weight);
+    // Nothing is lost: every finding of the report is in one entry, by itself or in its parts.
+    std::map<FindingKind, std::multiset<std::size_t>> seen;
+    const std::function<void(const Finding&)> count = [&](const Finding& f) {
+      if (f.parts.empty())
+        for (const std::size_t i : f.of) seen[f.kind].insert(i);
+      for (const Finding& part : f.parts) count(part);
+    };
+    for (const Finding& f : all) count(f);
+    const auto whole = [](std::size_t n) {
+      std::multiset<std::size_t> out;
+      for (std::size_t i = 0; i < n; ++i) out.insert(i);
+      return out;
+    };
+    QVERIFY(seen[FindingKind::Near] == whole(report.near_duplicates.size()));
+    QVERIFY(seen[FindingKind::Outside] == whole(report.outside_mask.size()));
+    QVERIFY(seen[FindingKind::Gaps] == whole(report.gaps.size()));
+    QVERIFY(seen[FindingKind::Twins] == whole(report.twin_bands.size()));
+    // Near-duplicates that hang together are one entry, whichever pair leads to the other.
+    GradingReport chain;
+    chain.near_duplicates = {{1, 2, 1, 0}, {5, 6, 1, 0}, {3, 4, 2, 0}, {2, 3, 2, 0}};
+    const auto clusters = gathered(chain, piece.grading);
+    QCOMPARE(clusters.size(), std::size_t{2});
+    QVERIFY(clusters[0].swatches.size() == 4 && clusters[0].parts.size() == 3);
+    QVERIFY(clusters[1].swatches == (std::vector<Id>{5, 6}) && clusters[1].parts.empty());
   }
   void findings_begin_at_their_limits() {
     const auto greys = [](std::initializer_list<double> values) {

@@ -95,6 +95,18 @@ private slots:
     const Piece cutting = *with_area_mode(twice, 2, AreaMode::Cuts);
     QCOMPARE(areas(*with_area_duplicated(cutting, 2))[3].mode, AreaMode::Cuts);
   }
+  void the_order_of_areas_decides_what_a_cut_cuts() {
+    Piece piece = *with_area_added(new_piece({}), {AreaMode::Adds, RingSector{0, 180, 0, 1}});
+    piece = *with_area_added(piece, {AreaMode::Cuts, RingSector{90, 180, 0, 1}});
+    piece = *with_area_added(piece, {AreaMode::Adds, RingSector{100, 20, 0.5, 1}});
+    const DiscPoint late = disc_point(Angle(110), 0.8);
+    QVERIFY(MaskRegion(*piece.mask).inside(late));
+    const Piece cut_last = *with_area_moved(piece, 1, 3);
+    QVERIFY(!MaskRegion(*cut_last.mask).inside(late));
+    QCOMPARE(areas(cut_last)[2], areas(piece)[1]);
+    QCOMPARE(*with_area_moved(cut_last, 2, 1), piece);
+    QVERIFY(!with_area_moved(piece, 3, 0) && !with_area_moved(piece, 0, 4));
+  }
   void a_turn_turns_the_mask_and_carries_the_set() {
     for (const WheelSpec spec : {WheelSpec{HueScale::Traditional, SaturationMeasure::Hsluv},
                                  WheelSpec{HueScale::Light, SaturationMeasure::OklabChroma}}) {

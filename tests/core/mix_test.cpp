@@ -1,11 +1,10 @@
-// Strings, partners, and mixing as paint and as light.
+// Strings, and mixing as paint and as light.
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
 #include "core/mix/pigment.h"
 #include "core/mix/strings.h"
-#include "core/wheel/partners.h"
 #include "support/check.h"
 
 #include <random>
@@ -60,7 +59,6 @@ private slots:
   void strings_keep_hues_at_neutral_ends();
   void strings_say_what_was_moved();
   void bad_strings_say_why();
-  void partners_stand_at_the_trade_angles();
   void test_colors_reproduce_their_tristimulus_values();
   void a_paint_alone_is_itself();
   void blue_and_yellow_paint_make_green();
@@ -286,36 +284,6 @@ void MixTest::bad_strings_say_why() {
   QCOMPARE(sentence({StringKind::Tints, {1, 1, 1}, {}, 5}), same);
   QCOMPARE(sentence({StringKind::Tones, neutral_of_value(40), {}, 5}), same);
   QCOMPARE(sentence({StringKind::Distance, brown, brown, 5}), same);
-}
-
-void MixTest::partners_stand_at_the_trade_angles() {
-  for (const auto measure : kMeasures) {
-    const Wheel wheel({HueScale::Traditional, measure});
-    const WheelPoint red = wheel.locate(color("#d8232a"));
-    const auto partners = partners_of(wheel, red);
-    // Common practice, no source: complement 180; split 150 either side; triad 120; tetrad 90; analogous 30.
-    const std::pair<const char*, double> trade[] = {{"complement", 180},
-                                                    {"split complement", 150},
-                                                    {"split complement", 210},
-                                                    {"triad", 120},
-                                                    {"triad", 240},
-                                                    {"tetrad", 90},
-                                                    {"tetrad", 270},
-                                                    {"analogous", 30},
-                                                    {"analogous", 330}};
-    QCOMPARE(partners.size(), std::size(trade));
-    for (std::size_t i = 0; i < std::size(trade); ++i) {
-      QVERIFY(partners[i].name == trade[i].first && partners[i].turn == trade[i].second);
-      QVERIFY(largest_step(*wheel.color_at(partners[i].at), partners[i].color) < 1e-9);
-    }
-    QCOMPARE(std::string(nearest_named_hue(HueScale::Traditional, partners[0].at.a).name),
-             std::string("green"));
-    for (const auto& p : partners) {
-      CHECK_ANGLE(p.at.a, red.a + p.turn, 1e-9);
-      QVERIFY(std::abs(value_of(p.color) - red.v) < 0.01);
-      QVERIFY(p.at.r <= red.r + 1e-12);
-    }
-  }
 }
 
 void MixTest::test_colors_reproduce_their_tristimulus_values() {

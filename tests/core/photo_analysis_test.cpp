@@ -67,6 +67,7 @@ private slots:
   void through_the_mask_keeps_value_and_lies_inside();
   void extraction_meets_quotas_and_differences();
   void extraction_finds_what_is_small_in_a_large_photo();
+  void a_small_far_off_color_is_never_lost();
   void extraction_stays_in_the_mask();
   void a_refill_keeps_its_distance_from_what_is_kept();
   void extraction_is_the_same_every_time_and_stops();
@@ -285,6 +286,87 @@ void PhotoAnalysisTest::extraction_finds_what_is_small_in_a_large_photo() {
   const auto lamp = extract_colors(photo.view(), inside, &wheel, &region);
   QVERIFY(lamp);
   QCOMPARE(lamp->colors.size(), std::size_t{3});
+}
+
+/// Grain over one hue from dark to light, and a spot of 0.2 % in another.
+Patch ground_with_spot(Srgb dark, Srgb light, Srgb spot, unsigned seed) {
+  constexpr int width = 400, height = 300, side = 15; // 225 of 120,000 pixels
+  std::mt19937_64 random(seed);
+  std::normal_distribution<double> grain(0, 4);
+  Patch out(width, height);
+  for (int y = 0; y < height; ++y)
+    for (int x = 0; x < width; ++x) {
+      const double t = 0.5 + 0.5 * std::sin(0.021 * x) * std::cos(0.017 * y);
+      const bool in_spot = x >= 211 && x < 211 + side && y >= 97 && y < 97 + side;
+      const auto level = [&](double a, double b, double s) {
+        return static_cast<std::uint32_t>(
+            std::clamp(255 * (in_spot ? s : a + t * (b - a)) + grain(random), 0.0, 255.0));
+      };
+      out.at(x, y) = 0xff000000u | level(dark.r, light.r, spot.r) << 16 |
+                     level(dark.g, light.g, spot.g) << 8 | level(dark.b, light.b, spot.b);
+    }
+  return out;
+}
+
+ExtractionSpec counted(int count, int accents = 0) {
+  ExtractionSpec out;
+  out.count = count;
+  out.accents = accents;
+  return out;
+}
+
+ExtractionSpec with_quotas(const BandCounts& quotas, double apart) {
+  ExtractionSpec out;
+  out.quotas = quotas;
+  out.least_difference = apart;
+  return out;
+}
+
+void PhotoAnalysisTest::a_small_far_off_color_is_never_lost() {
+  const std::tuple<const char*, Srgb, Srgb, Srgb> pictures[] = {
+      {"a red beetle on leaves", {0.05, 0.15, 0.04}, {0.6, 0.8, 0.35}, {0.75, 0.1, 0.08}},
+      {"a red book in a blue-grey street", {0.15, 0.18, 0.22}, {0.7, 0.75, 0.8}, {0.6, 0.12, 0.12}},
+      {"a yellow lamp at night", {0.02, 0.03, 0.08}, {0.25, 0.3, 0.45}, {0.95, 0.8, 0.3}},
+      {"a blue tile on sand", {0.35, 0.28, 0.18}, {0.92, 0.85, 0.7}, {0.15, 0.3, 0.7}}};
+  unsigned seed = 1;
+  for (const auto& [name, dark, light, spot] : pictures) {
+    const Patch photo = ground_with_spot(dark, light, spot, seed++);
+    const Lab wanted = lab_from_srgb(spot);
+    std::vector<ExtractionSpec> specs;
+    for (const int count : {10, 12, 20, 30}) specs.push_back(counted(count));
+    specs.push_back(with_quotas({4, 4, 4}, 3));
+    specs.push_back(with_quotas({10, 10, 10}, 5));
+    for (ExtractionSpec spec : specs) {
+      const auto plain = extract_colors(photo.view(), spec);
+      spec.accents = 2;
+      const auto made = extract_colors(photo.view(), spec);
+      QVERIFY(plain && made && made->colors.size() <= plain->colors.size() + 2);
+      const auto nearest = [&](const Extraction& e) {
+        double out = 1e9;
+        for (const auto& c : e.colors) out = std::min(out, ciede2000(lab_from_srgb(c.color), wanted));
+        return out;
+      };
+      QVERIFY2(nearest(*made) < 8, qPrintable(QString("%1: %2 from it").arg(name).arg(nearest(*made))));
+      // They come beside what was asked for: quotas and colors stay, and so does the distance.
+      for (const auto& c : plain->colors)
+        QVERIFY(std::any_of(made->colors.begin(), made->colors.end(),
+                            [&](const ExtractedColor& m) { return m.color == c.color && !m.accent; }));
+      QCOMPARE(made->unmet, plain->unmet);
+      for (std::size_t i = plain->colors.size(); i < made->colors.size(); ++i) {
+        QVERIFY(made->colors[i].accent);
+        for (std::size_t k = 0; k < i; ++k)
+          QVERIFY(ciede2000(lab_from_srgb(made->colors[i].color), lab_from_srgb(made->colors[k].color)) >=
+                  15 - 1e-6);
+      }
+    }
+  }
+  // What is nowhere far off has none, and a few stray pixels are none either.
+  Patch calm = ground_with_spot({0.2, 0.2, 0.2}, {0.7, 0.7, 0.7}, {0.45, 0.45, 0.45}, 9);
+  for (int i = 0; i < 20; ++i) calm.at(13 * i, 7 * i) = 0xffff0000u;
+  const auto none = extract_colors(calm.view(), counted(12, 3));
+  QVERIFY(none);
+  QCOMPARE(none->colors.size(), std::size_t{12});
+  QVERIFY(!extract_colors(calm.view(), counted(12, -1)) && !extract_colors(calm.view(), counted(12, 13)));
 }
 
 void PhotoAnalysisTest::extraction_stays_in_the_mask() {

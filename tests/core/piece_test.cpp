@@ -3,6 +3,7 @@
 #include "core/piece/edits.h"
 #include "core/piece/laying.h"
 #include "core/session/at_hand.h"
+#include "core/wheel/color_words.h"
 #include "support/check.h"
 
 #include <algorithm>
@@ -33,7 +34,21 @@ private slots:
     const auto after = with_swatch(before, family(before, 0).id, {{0.2, 0.4, 0.6}, std::nullopt}, "");
     QVERIFY(after);
     QCOMPARE(before, copy);
-    QCOMPARE(family(*after, 0).swatches[0].name, std::string("blue"));
+    QCOMPARE(family(*after, 0).swatches[0].name, color_in_words({0.2, 0.4, 0.6}));
+  }
+  void a_card_is_taken_whole_or_not_at_all() {
+    const Piece piece = new_piece("2026-01-31");
+    const Card card{"Plate", "rain", "2024-02-29", "by hand"};
+    QCOMPARE(card_of(*with_card(piece, card)), card);
+    for (const char* day :
+         {"2026-02-29", "2026-13-01", "2026-00-10", "2026-04-31", "26-04-01", "2026-4-1", "today"}) {
+      Card bad = card;
+      bad.date = day;
+      QCOMPARE(with_card(piece, bad).error().place, std::string("date"));
+    }
+    QVERIFY(with_card(piece, {"Plate", "", "", ""}) && !with_card(piece, {" ", "", "", ""}));
+    QVERIFY(!with_card(piece, {"Plate", std::string(kLongestNote + 1, 'x'), "", ""}));
+    QVERIFY(!with_card(piece, {"Plate", "", "", std::string(kLongestName + 1, 'x')}));
   }
   void ids_are_never_used_again() {
     Piece piece = with_families({"skin"});

@@ -2,6 +2,7 @@
 #include "core/color/convert.h"
 #include "core/image/pixels.h"
 #include "core/wheel/raster.h"
+#include "core/wheel/relations.h"
 #include "support/check.h"
 
 using namespace zc;
@@ -25,8 +26,42 @@ private slots:
   void section_is_exact_at_every_pixel_data();
   void section_is_exact_at_every_pixel();
   void rail_is_exact();
+  void the_vivid_plan_shows_each_hue_at_its_value();
   void survives_odd_sizes();
 };
+
+/// Against the exact color at the vivid value, on a grid over the disc; what the display lacks stays open.
+void RasterTest::the_vivid_plan_shows_each_hue_at_its_value() {
+  for (const SaturationMeasure measure :
+       {SaturationMeasure::Hsluv, SaturationMeasure::Hsv, SaturationMeasure::OklabChroma}) {
+    const Wheel wheel({HueScale::Traditional, measure});
+    constexpr int size = 240;
+    SolidPainter painter(wheel);
+    Raster picture;
+    painter.vivid(vivid_table(wheel), size, picture);
+    int seen = 0, beyond_two = 0, open = 0;
+    for (int y = 5; y < size; y += 13)
+      for (int x = 3; x < size; x += 11) {
+        const WheelPoint at = wheel_point({(x + 0.5) / size * 2 - 1, 1 - (y + 0.5) / size * 2}, 0);
+        const double v = vivid_value(wheel, Angle(at.a)), reach = wheel.reach(Angle(at.a), v);
+        // The edge of what exists is left to either side.
+        if (at.r < 0.02 || at.r > 0.97 || std::abs(at.r - reach) < 0.02) continue;
+        const std::uint32_t word =
+            picture.pixels[static_cast<std::size_t>(y) * size + static_cast<std::size_t>(x)];
+        if (at.r > reach) {
+          QCOMPARE(word, 0u);
+          ++open;
+          continue;
+        }
+        const double off = off_by(word, *wheel.color_at({at.a, at.r, v})) / kStep;
+        QVERIFY2(off < 7.5, qPrintable(QString("%1 at %2").arg(off).arg(at.a)));
+        beyond_two += off > 2.5;
+        ++seen;
+      }
+    QVERIFY(seen > 80 && beyond_two < 0.04 * seen);
+    QCOMPARE(open > 0, measure == SaturationMeasure::OklabChroma);
+  }
+}
 
 void RasterTest::slice_is_exact_at_every_pixel_data() {
   QTest::addColumn<int>("scale");

@@ -44,7 +44,9 @@ private slots:
     QCOMPARE(picked.at.wheel, kTraditional);
     const SessionChange moved = change_between(before, picked);
     QVERIFY(moved.color && !moved.at_hand && !moved.selection && !moved.view && !moved.string);
-    const Session ended = pick_ended(picked);
+    const Session unfilled = pick_ended(picked);
+    QVERIFY(!unfilled.at_hand.wells[0]);
+    const Session ended = pick_ended(well_chosen(picked, a.geometry, 0));
     QVERIFY(ended.at_hand.recent.front() == picked.color() && ended.at_hand.wells[0] == picked.color());
     QVERIFY(change_between(picked, ended).at_hand && !change_between(picked, ended).color);
     QCOMPARE(back_to_before(ended, a.geometry).color(), before.color());
@@ -114,17 +116,70 @@ private slots:
     a.session = *picked_in_plan(a.session, a.rules(), disc_point(Angle(120), 0.5));
     const Session fixed = relations_fixed(a.session, true);
     const Session moved = *picked_in_plan(fixed, a.rules(), disc_point(Angle(200), 0.5));
-    CHECK_ANGLE(relations_place(moved).a, 120, 1e-9);
-    CHECK_ANGLE(relations_place(relations_fixed(moved, false)).a, 200, 1e-9);
+    CHECK_ANGLE(members(moved, a.geometry)[0].at.a, 120, 1e-9);
+    CHECK_ANGLE(members(relations_fixed(moved, false), a.geometry)[0].at.a, 200, 1e-9);
+    // A member that was slid keeps its angle while the others follow, until another relation is chosen.
+    const Session triad = relation_chosen(relations_fixed(moved, false), Relation::Triad);
+    const Session slid =
+        *picked_in_plan(member_slid(triad, 2, Angle(77)), a.rules(), disc_point(Angle(10), 0.5));
+    CHECK_ANGLE(members(slid, a.geometry)[1].at.a, 130, 1e-9);
+    CHECK_ANGLE(members(slid, a.geometry)[2].at.a, 77, 1e-9);
+    CHECK_NEAR(members(slid, a.geometry)[2].turn, 67, 1e-9);
+    CHECK_ANGLE(members(relation_chosen(slid, Relation::Square), a.geometry)[2].at.a, 190, 1e-9);
+    // Vivid ones stand at the value of their hue, and are laid with their place.
+    const auto laid = laid_members(relation_valued(slid, MemberValue::Vivid), a.geometry);
+    for (const auto& color : laid)
+      CHECK_NEAR(value_of(color.color), vivid_value(a.geometry.wheel(), Angle(color.picked->at.a)), 1e-6);
     // On another wheel they are found anew from the color they were fixed at.
     a.session = moved;
     a.edit(with_wheel(a.piece, kLightHsl));
-    CHECK_ANGLE(relations_place(a.session).a, Wheel(kLightHsl).locate(fixed.color()).a, 1e-6);
+    CHECK_ANGLE(members(a.session, a.geometry)[0].at.a, Wheel(kLightHsl).locate(fixed.color()).a, 1e-6);
+  }
+  void the_vivid_plan_gives_the_value_with_the_hue() {
+    Afternoon a;
+    a.session = *nudged_saturation(a.session, a.rules(), 0);
+    a.session.vivid_plan = true;
+    for (const double angle : {0.0, 95.0, 240.0, 301.5}) {
+      a.session = *picked_in_plan(a.session, a.rules(), disc_point(Angle(angle), 0.8));
+      CHECK_NEAR(a.session.at.at.v, vivid_value(a.geometry.wheel(), Angle(angle)), 1e-9);
+      CHECK_NEAR(a.session.at.at.r, 0.8, 1e-9);
+      // Value and section go their own ways as before.
+      const double held = picked_on_rail(a.session, a.rules(), 40).at.at.v;
+      CHECK_NEAR(held, 40, 1e-9);
+    }
+  }
+  void each_desk_looks_at_the_reference_its_own_way() {
+    Afternoon a;
+    Session s = reference_kept(desk_shown(a.session, Desk::Pick), true);
+    s.looking.look = PhotoLook::Value;
+    s = desk_shown(s, Desk::Limit);
+    QVERIFY(s.looking.look == PhotoLook::Color && !reference_kept(s));
+    s.looking.look = PhotoLook::Mask;
+    s = desk_shown(s, Desk::Observe);
+    QVERIFY(!reference_kept(reference_kept(s, true)));
+    s = desk_shown(s, Desk::Pick);
+    QVERIFY(s.looking.look == PhotoLook::Value && reference_kept(s));
+    QVERIFY(desk_shown(s, Desk::Limit).looking.look == PhotoLook::Mask);
+  }
+  void a_result_is_taken_up_changed_and_put_back() {
+    Afternoon a;
+    Harvest harvest;
+    harvest.reference = 7;
+    harvest.colors = {{{0.9, 0.2, 0.1}, 0.5, 3, 4, Band::Middle}, {{0.1, 0.2, 0.1}, 0.5, 5, 6, Band::Dark}};
+    Session s = result_taken_up(harvest_shown(a.session, harvest), a.geometry, 1);
+    QCOMPARE(s.color(), harvest.colors[1].color);
+    QCOMPARE(s.origin, std::optional(SampleOrigin{7, 5, 6}));
+    s = chosen_replaced(picked_on_rail(s, a.rules(), 90), a.piece.bands);
+    QCOMPARE(s.harvest.colors[1].color, s.color());
+    QVERIFY(s.harvest.colors[1].band == Band::Light && s.harvest.colors[1].x == 5);
+    QCOMPARE(s.harvest.colors[0], harvest.colors[0]);
   }
   void wells_are_taken_up_and_laid_down() {
+    const Session fresh;
+    QVERIFY(!fresh.filling_well);
     Afternoon a;
     QCOMPARE(well_taken_up(a.session, a.geometry, 3).error().code, ErrorCode::NotFound);
-    a.session = taken_up(a.session, a.geometry, {0.9, 0.2, 0.1});
+    a.session = taken_up(well_chosen(a.session, a.geometry, 0), a.geometry, {0.9, 0.2, 0.1});
     a.session = well_laid_down(a.session, 3);
     a.session.filling_well.reset();
     a.session = taken_up(a.session, a.geometry, {0.1, 0.2, 0.9});

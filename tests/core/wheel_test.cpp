@@ -1,5 +1,6 @@
 // The wheel: true value, trade angles, inverse lookups.
 #include "core/color/convert.h"
+#include "core/color/difference.h"
 #include "core/color/gamut.h"
 #include "core/color/text.h"
 #include "core/wheel/color_words.h"
@@ -292,24 +293,62 @@ void WheelTest::names_colors_in_words() {
   QCOMPARE(color_in_words(color("#000000")), "black");
   QCOMPARE(color_in_words(color("#ffffff")), "white");
   QCOMPARE(color_in_words(color("#808080")), "grey");
-  QCOMPARE(color_in_words(color("#1d3b3f")), "dark greyed blue-green");
+  QCOMPARE(color_in_words(color("#1d3b3f")), "very dark dull blue-green");
   QCOMPARE(color_in_words(color("#ff0000")), "vivid red");
+  QCOMPARE(hue_in_words(color("#4b349c")), "blue-violet");
+  QCOMPARE(hue_in_words(color("#7f8080")), "grey");
   // The limits that the header states, from either side. LCh(ab) 260 is a blue, 40 a red-orange.
   QVERIFY(words(1.99, 0, 0) == "black" && words(2.01, 0, 0) == "very dark grey");
   QVERIFY(words(98.49, 0.5, 90) == "very light grey" && words(98.51, 0.5, 90) == "white");
-  QVERIFY(words(14.99, 0, 0) == "very dark grey" && words(15.01, 0, 0) == "dark grey");
-  QVERIFY(words(34.99, 0, 0) == "dark grey" && words(35.01, 0, 0) == "grey");
-  QVERIFY(words(64.99, 0, 0) == "grey" && words(65.01, 0, 0) == "light grey");
-  QVERIFY(words(84.99, 0, 0) == "light grey" && words(85.01, 0, 0) == "very light grey");
+  const std::pair<double, const char*> values[] = {{14, "blackish"}, {28, "very dark"}, {42, "dark"},
+                                                   {58, ""},         {72, "light"},     {86, "very light"}};
+  for (std::size_t i = 0; i < std::size(values); ++i) {
+    const auto& [limit, below] = values[i];
+    const QString under = QString::fromStdString(words(limit - 0.01, 7, 260)),
+                  over = QString::fromStdString(words(limit + 0.01, 7, 260));
+    const QString next = i + 1 < std::size(values) ? values[i + 1].second : "whitish";
+    QCOMPARE(under, (QString(below) + " greyed blue").trimmed());
+    QCOMPARE(over, (next + " greyed blue").trimmed());
+  }
   QVERIFY(words(50, 0.99, 40) == "grey" && words(50, 1.01, 40) == "warm grey" &&
           words(50, 1.01, 260) == "cool grey");
   QVERIFY(words(50, 3.99, 260) == "cool grey" && words(50, 4.01, 260) == "greyed blue");
-  QVERIFY(words(50, 11.99, 260) == "greyed blue" && words(50, 12.01, 260) == "dull blue");
-  QVERIFY(words(50, 27.99, 260) == "dull blue" && words(50, 28.01, 260) == "blue");
-  QVERIFY(words(50, 69.99, 40) == "red-orange" && words(50, 70.01, 40) == "vivid red-orange");
-  // Brown: a dark, dull orange.
-  QVERIFY(words(49.9, 40, 60) == "brown" && words(50.1, 40, 60) == "orange");
-  QVERIFY(words(49.9, 54.9, 60) == "brown" && words(49.9, 55.1, 60) == "orange");
+  QVERIFY(words(50, 9.99, 260) == "greyed blue" && words(50, 10.01, 260) == "dull blue");
+  QVERIFY(words(50, 19.99, 260) == "dull blue" && words(50, 20.01, 260) == "muted blue");
+  QVERIFY(!words(50, 61.9, 40).starts_with("vivid") && words(50, 62.1, 40).starts_with("vivid"));
+  // The sides of a hue, told from a chroma of 24 on: toward what is between orange and red-orange it is warm.
+  const Wheel usual(WheelSpec{});
+  for (const auto& hue : named_hues(HueScale::Traditional))
+    for (const double off : {-9.0, -5.0, 5.0, 9.0}) {
+      const Srgb c = usual.nearest_existing({wrap_degrees(hue.angle + off), 0.6, 60}).color;
+      if (lch_from_lab(lab_from_srgb(c)).c < 25) continue;
+      const bool warm = std::abs(turn_between(75, hue.angle + off)) < std::abs(turn_between(75, hue.angle));
+      const QString told = QString::fromStdString(color_in_words(c));
+      const QString side = std::abs(off) < 6 ? "" : warm ? "warm " : "cool ";
+      QVERIFY2(told.endsWith(" " + side + QString::fromUtf8(hue.name)), qPrintable(told));
+    }
+  // Two colors ten apart rarely have one name: random ones, each with another in a random direction.
+  std::mt19937 random(1);
+  std::uniform_real_distribution<double> unit(0, 1);
+  std::normal_distribution<double> direction;
+  int pairs = 0, same = 0;
+  while (pairs < 4000) {
+    const Srgb one{unit(random), unit(random), unit(random)};
+    const Lab from = lab_from_srgb(one), way{direction(random), direction(random), direction(random)};
+    const auto at = [&](double t) { return Lab{from.l + t * way.l, from.a + t * way.a, from.b + t * way.b}; };
+    double low = 0, high = 80;
+    for (int i = 0; i < 40; ++i) (ciede2000(from, at((low + high) / 2)) < 10 ? low : high) = (low + high) / 2;
+    const auto other = clipped_to_gamut(srgb_from_xyz(xyz_from_lab(at(low))));
+    if (!other || std::abs(ciede2000(from, at(low)) - 10) > 1e-3) continue;
+    ++pairs;
+    same += color_in_words(one) == color_in_words(*other);
+  }
+  QVERIFY2(same < 0.06 * pairs, qPrintable(QString::number(same)));
+  // Brown: a dark, not too colorful orange.
+  const auto brown = [&](double l, double c) {
+    return QString::fromStdString(words(l, c, 60)).contains("brown");
+  };
+  QVERIFY(brown(49.9, 40) && !brown(50.1, 40) && brown(49.9, 54.9) && !brown(49.9, 55.1));
   // From what is warm and brown to what is not, by the angle on the traditional wheel.
   const Wheel wheel(WheelSpec{});
   const auto at = [&](double angle, double v, double r) {
@@ -319,8 +358,8 @@ void WheelTest::names_colors_in_words() {
           !QString::fromStdString(at(29.5, 40, 0.6)).contains("brown"));
   QVERIFY(QString::fromStdString(at(111.5, 40, 0.4)).contains("brown") &&
           !QString::fromStdString(at(112.5, 40, 0.4)).contains("brown"));
-  QVERIFY(at(149, 50, 0.03) == "warm grey" && at(151, 50, 0.03) == "cool grey" &&
-          at(329, 50, 0.03) == "cool grey" && at(331, 50, 0.03) == "warm grey");
+  QVERIFY(at(164, 50, 0.03) == "warm grey" && at(166, 50, 0.03) == "cool grey" &&
+          at(344, 50, 0.03) == "cool grey" && at(346, 50, 0.03) == "warm grey");
   // Every named hue is found at its angle and up to halfway to the next.
   for (const HueScale scale : kScales) {
     const auto& hues = named_hues(scale);

@@ -159,6 +159,10 @@ const Edit kEdits[] = {
     {"with_set_note",
      [](Hand& h, P p) { return with_set_note(p, h.any_set(p), std::string(h.below(10'400), 'n')); }},
     {"with_title", [](Hand& h, P p) { return with_title(p, h.any_name()); }},
+    {"with_card",
+     [](Hand& h, P p) {
+       return with_card(p, {h.any_name(), h.any_name(), h.below(2) ? "2026-02-28" : "2026-02-30", h.any_name()});
+     }},
     {"with_grading",
      [](Hand& h, P p) {
        return with_grading(p, {static_cast<int>(h.below(14)), 22 * h.share(), 22 * h.share(),
@@ -198,6 +202,17 @@ const Edit kEdits[] = {
        return with_swatches_moved(p, {h.any_swatch(p)}, h.any_family(p), place);
      },
      4},
+    {"with_swatches_inserted",
+     [](Hand& h, P p) {
+       const int place = h.below(4) ? static_cast<int>(h.below(12)) : kMostPlaces - 2;
+       return with_swatches_inserted(p, h.some_swatches(p), h.any_family(p), place);
+     },
+     2},
+    {"with_filled_between",
+     [](Hand& h, P p) {
+       return with_filled_between(p, h.any_swatch(p), h.any_swatch(p), 1 + static_cast<int>(h.below(5)),
+                                  static_cast<Way>(h.below(5)));
+     }},
     {"with_set_sorted",
      [](Hand& h, P p) { return with_set_sorted(p, h.any_set(p), static_cast<SortBy>(h.below(4))); }},
     {"with_color_laid",
@@ -235,6 +250,7 @@ const Edit kEdits[] = {
     {"with_area_mode", [](Hand& h, P p) { return with_area_mode(p, h.below(4), h.any_mode()); }},
     {"with_area_shape", [](Hand& h, P p) { return with_area_shape(p, h.below(4), h.any_shape()); }},
     {"with_area_duplicated", [](Hand& h, P p) { return with_area_duplicated(p, h.below(4)); }, 1},
+    {"with_area_moved", [](Hand& h, P p) { return with_area_moved(p, h.below(4), h.below(5)); }},
     {"with_area_removed", [](Hand& h, P p) { return with_area_removed(p, h.below(4)); }},
     {"with_mask_point_added",
      [](Hand& h, P p) { return with_mask_point_added(p, h.below(4), h.below(7), h.any_point()); }},

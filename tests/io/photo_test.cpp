@@ -154,6 +154,7 @@ private slots:
   void photos_are_bounded();
   void orientation_is_applied_data();
   void orientation_is_applied();
+  void a_coarse_picture_comes_first();
   void damaged_photos_say_so();
   void decoding_reports_and_stops();
   void values_agree_with_little_cms();
@@ -407,6 +408,24 @@ void PhotoTest::orientation_is_applied() {
     }
     QCOMPARE(got, corners);
   }
+}
+
+/// An eighth along a side, upright and through the profile like the photo itself.
+void PhotoTest::a_coarse_picture_comes_first() {
+  QImage image = cornered().scaled(480, 320);
+  image.setColorSpace(QColorSpace(QColorSpace::AdobeRgb));
+  const Data photo = with_orientation(encoded(image, "jpeg"), 6);
+  const QImage full = decode_photo(photo, "turned").value();
+  const auto coarse = decode_coarse(photo, "turned");
+  QVERIFY(coarse);
+  QCOMPARE(coarse->size(), QSize(40, 60));
+  for (const QPoint at : {QPoint(5, 5), QPoint(34, 5), QPoint(5, 54), QPoint(34, 54)}) {
+    const QColor a = coarse->pixelColor(at), b = full.pixelColor(at * 8);
+    QVERIFY(std::abs(a.red() - b.red()) < 6 && std::abs(a.green() - b.green()) < 6 &&
+            std::abs(a.blue() - b.blue()) < 6);
+  }
+  QVERIFY(!decode_coarse(encoded(cornered(), "png"), "png") &&
+          !decode_coarse({0xff, 0xd8, 0xff, 1}, "broken"));
 }
 
 void PhotoTest::damaged_photos_say_so() {

@@ -30,7 +30,7 @@ constexpr double kGrabLimit = 6;
 RailView::RailView(Workspace& space, QWidget* parent) : AxisWidget(space, parent) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
-  setToolTip(tr(
+  setStatusTip(tr(
       "Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth."));
   setFixedWidth(sizeHint().width());
   connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));

@@ -20,7 +20,7 @@ QString hue_name(const Workspace& space, double angle) {
 SectionView::SectionView(Workspace& space, QWidget* parent) : AxisWidget(space, parent) {
   setObjectName(QStringLiteral("section"));
   setAccessibleName(tr("Hue section"));
-  setToolTip(tr("Drag to set value and saturation at this hue; left of the middle lies its complement."));
+  setStatusTip(tr("Drag to set value and saturation at this hue; left of the middle lies its complement."));
 }
 
 QRectF SectionView::picture_rect() const { return {6, axis().top(), width() - 12.0, axis().length()}; }

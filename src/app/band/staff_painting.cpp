@@ -13,18 +13,29 @@ namespace zc {
 namespace {
 
 /// More links than this would hide the set.
-constexpr std::size_t kMostLinks = 12;
+constexpr std::size_t kMostLinks = 8;
 /// Ids below this are looked up in a table.
 constexpr Id kTabled = 1'000'000;
 constexpr double kNamedChip = 76;
+constexpr int kLeastName = 60;
+/// Between two names under the staff.
+constexpr double kNameGap = 3;
 
 QString counted(qsizetype n) { return n == 1 ? QObject::tr("1 swatch") : QObject::tr("%1 swatches").arg(n); }
+
+/// Smaller letters before any are left out.
+QFont fitting(const QString& name, double width, const QFont& font) {
+  if (QFontMetrics(font).horizontalAdvance(name) <= width) return font;
+  QFont small = small_font();
+  small.setWeight(font.weight());
+  return small;
+}
 
 } // namespace
 
 void StaffView::paint_bands(QPainter& painter) {
   const Bands& bands = m_space.piece().bands;
-  const QRectF r = staff_rect();
+  const QRectF r = staff_rect().adjusted(0, 0, gutter(), 0);
   const double light = axis().y_of(bands.light_from), dark = axis().y_of(bands.dark_below);
   painter.fillRect(r, theme().field);
   painter.fillRect(QRectF(r.left(), light, r.width(), dark - light), theme().field_alt);
@@ -51,12 +62,16 @@ void StaffView::paint_head(QPainter& painter) {
   const auto selected = m_space.set_work().selection().size();
   if (selected > 1) count += tr(", %1 selected").arg(selected);
   const QFontMetrics metrics(caption_font());
-  const QString name =
-      metrics.elidedText(text(set->name), Qt::ElideRight,
-                         static_cast<int>(head.width()) - indent - metrics.horizontalAdvance(count) - 16);
+  // The name comes first; the count where there is room for both.
+  const int room = static_cast<int>(head.width() + gutter()) - indent;
+  const QString both = text(set->name) + QStringLiteral(", ") + count;
+  const int beside = room - metrics.horizontalAdvance(QStringLiteral(", ") + count);
+  const bool counted_too = metrics.horizontalAdvance(both) <= room || beside >= kLeastName;
+  const QString name = metrics.elidedText(text(set->name), Qt::ElideRight, counted_too ? beside : room);
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  painter.drawText(head.adjusted(indent, 0, 0, 0), Qt::AlignLeft | Qt::AlignBottom, name + ", " + count);
+  painter.drawText(head.adjusted(indent, 0, gutter(), 0), Qt::AlignLeft | Qt::AlignBottom,
+                   counted_too ? name + QStringLiteral(", ") + count : name);
 }
 
 void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
@@ -94,17 +109,29 @@ void StaffView::paint_families(QPainter& painter) {
   }
   for (const auto& chip : m_chips)
     if (scrolled(chip).intersects(seen)) paint_chip(painter, chip);
-  for (std::size_t i = 0; i < families().size(); ++i) {
-    const QRectF name = name_rect(i);
-    if (!name.intersects(seen)) continue;
-    const bool chosen = families()[i].id == m_space.session().family;
-    const QFont font = chosen ? caption_strong_font() : caption_font();
-    painter.setFont(font);
-    painter.setPen(chosen ? theme().strong : theme().quiet);
-    painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter,
-                     QFontMetrics(font).elidedText(text(families()[i].name), Qt::ElideRight,
-                                                   static_cast<int>(name.width()) - 2));
-  }
+  for (std::size_t i = 0; i < families().size(); ++i)
+    if (name_rect(i).intersects(seen)) paint_family_name(painter, i);
+}
+
+/// A long name goes on over what its shorter neighbors leave free.
+void StaffView::paint_family_name(QPainter& painter, std::size_t i) {
+  const bool chosen = families()[i].id == m_space.session().family;
+  const QFont plain = chosen ? caption_strong_font() : caption_font();
+  const auto left_free = [&](std::size_t neighbor) {
+    const double width =
+        QFontMetrics(caption_strong_font()).horizontalAdvance(text(families()[neighbor].name));
+    return std::max(0.0, (name_rect(neighbor).width() - width) / 2 - kNameGap);
+  };
+  const double before = i == 0 ? name_rect(0).left() - staff_rect().left() + kNameGap : left_free(i - 1);
+  const double after = i + 1 == families().size() ? column_width() / 2 : left_free(i + 1);
+  const double more = std::min(before, after);
+  const QRectF name = name_rect(i).adjusted(-more, 0, more, 0);
+  const QString words = text(families()[i].name);
+  const QFont font = fitting(words, name.width(), plain);
+  painter.setFont(font);
+  painter.setPen(chosen ? theme().strong : theme().quiet);
+  painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter,
+                   QFontMetrics(font).elidedText(words, Qt::ElideRight, static_cast<int>(name.width())));
 }
 
 /// For words beside a line: near its middle, where they hide no swatch if there is such a place.
@@ -170,16 +197,15 @@ void StaffView::choose_links() {
     return id < chosen.size() ? chosen[id] != 0 : id >= kTabled && work.selected(id);
   };
   const auto take = [&](const auto& pairs, bool twins) {
-    std::size_t taken = 0;
     for (const auto& p : pairs) {
-      if (taken == kMostLinks) return;
+      if (m_links->size() == kMostLinks) return;
       if (!work.selection().empty() && !is_chosen(p.a) && !is_chosen(p.b)) continue;
       m_links->push_back({p.a, p.b, twins});
-      ++taken;
     }
   };
-  take(report.twins, true);
+  // What can hardly be told apart comes before what merges when squinting.
   take(report.near_duplicates, false);
+  take(report.twins, true);
 }
 
 void StaffView::paint_findings(QPainter& painter) {
@@ -211,26 +237,34 @@ void StaffView::paint_findings(QPainter& painter) {
   }
 }
 
+/// In the gutter beside the swatches: written along it where it is narrow.
 void StaffView::paint_counts(QPainter& painter) {
-  const QRectF r = staff_rect();
+  const double left = staff_rect().right();
   const Bands& bands = m_space.piece().bands;
   const BandCounts n = m_space.set_work().counts(), &target = m_space.piece().grading.target;
   painter.setFont(caption_font());
-  const auto label = [&](double y, const QString& name, int count, int wanted, const QColor& ground) {
-    const QString words = wide() && wanted > 0 ? tr("%1 %2 of %3").arg(name).arg(count).arg(wanted)
-                                               : name + " " + QString::number(count);
-    const double width = QFontMetrics(caption_font()).horizontalAdvance(words) + 6;
-    // Swatches may stand under it where the staff is full.
-    painter.fillRect(QRectF(r.right() - 4 - width, y + 1, width, 16), ground);
-    painter.setPen(theme().quiet);
-    painter.drawText(QRectF(r.right() - 120, y, 113, 18), Qt::AlignRight | Qt::AlignVCenter, words);
+  painter.setPen(theme().quiet);
+  const auto label = [&](double from, double to, const QString& name, int count, int wanted) {
+    if (wide()) {
+      const QString words =
+          wanted > 0 ? tr("%1 %2 of %3").arg(name).arg(count).arg(wanted) : tr("%1 %2").arg(name).arg(count);
+      painter.drawText(QRectF(left, from + 4, gutter() - 6, 18), Qt::AlignRight | Qt::AlignVCenter, words);
+      return;
+    }
+    painter.save();
+    painter.translate(left + gutter(), from + 4);
+    painter.rotate(90);
+    painter.drawText(QRectF(0, 4, to - from, gutter() - 10), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("%1 %2").arg(name).arg(count));
+    painter.restore();
   };
-  label(r.top() + 3, tr("light"), n.light, target.light, theme().field);
-  label(axis().y_of(bands.light_from) + 3, tr("middle"), n.middle, target.middle, theme().field_alt);
-  label(axis().y_of(bands.dark_below) + 3, tr("dark"), n.dark, target.dark, theme().field);
+  const double light = axis().y_of(bands.light_from), dark = axis().y_of(bands.dark_below);
+  label(axis().top(), light, tr("light"), n.light, target.light);
+  label(light, dark, tr("middle"), n.middle, target.middle);
+  label(dark, axis().bottom(), tr("dark"), n.dark, target.dark);
   if (!wide()) return;
-  for (const bool light : {true, false}) {
-    const QRectF grip = limit_rect(light);
+  for (const bool at_light : {true, false}) {
+    const QRectF grip = limit_rect(at_light);
     painter.setPen(QPen(theme().quiet, 2));
     painter.drawLine(QPointF(grip.right() - 22, grip.center().y()), QPointF(grip.right(), grip.center().y()));
   }
@@ -322,7 +356,7 @@ void StaffView::paintEvent(QPaintEvent*) {
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
-  painter.drawRect(r.adjusted(-1.5, -1.5, 1.5, 1.5));
+  painter.drawRect(r.adjusted(-1.5, -1.5, 1.5 + gutter(), 1.5));
 }
 
 } // namespace zc

@@ -4,6 +4,7 @@
 #include "app/band/set_keys.h"
 #include "app/seams/clipboard.h"
 #include "app/store/set_work.h"
+#include "app/theme/controls.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -13,22 +14,23 @@
 #include <QApplication>
 #include <QDrag>
 #include <QDragEnterEvent>
-#include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMenu>
 #include <QMimeData>
 #include <QMouseEvent>
 #include <QScrollBar>
-#include <QToolTip>
 
 namespace zc {
 namespace {
 
-constexpr double kWidestColumn = 92, kNarrowestColumn = 56, kSwatchHeight = 24;
+/// Columns narrow down to this before a scroll bar comes.
+constexpr double kWidestColumn = 92, kNarrowestColumn = 26, kSwatchHeight = 24;
 /// At Grade.
-constexpr double kWidestOfWide = 150, kNarrowestOfWide = 64;
-/// Kept free at the right while there is room, for the counts of light, middle, dark.
-constexpr double kCountRoom = 52, kCountRoomOfWide = 92;
+constexpr double kWidestOfWide = 150, kNarrowestOfWide = 40;
+/// At the right, for the counts of light, middle, dark, where no swatch stands.
+constexpr double kGutter = 30, kGutterOfWide = 104;
+/// Free at each side of a column; less where it is narrow.
+constexpr double kColumnGap = 12, kNarrowGap = 4;
 /// Beside the staff while a string is previewed.
 constexpr double kStringLane = 40;
 /// A band limit can be taken this far off.
@@ -41,6 +43,7 @@ StaffView::StaffView(Workspace& space, QWidget* parent)
       m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {
   setObjectName(QStringLiteral("staff"));
   setAccessibleName(tr("Staff of the current set"));
+  setStatusTip(tr("The set by value"));
   setMouseTracking(true);
   setAcceptDrops(true);
   m_scroll->hide();
@@ -55,14 +58,14 @@ StaffView::StaffView(Workspace& space, QWidget* parent)
 
 QRectF StaffView::staff_rect() const {
   const double lane = m_space.session().string.empty() ? 0 : kStringLane;
-  return {8, axis().top(), width() - 8.0 - kMargin - lane, axis().length()};
+  return {8, axis().top(), width() - 8.0 - kMargin - lane - gutter(), axis().length()};
 }
 
 QRectF StaffView::string_rect(std::size_t step) const {
   const auto& string = m_space.session().string;
   const double y = axis().y_of(value_of(string.at(step).color));
   const double height = string.size() > 12 ? 10 : 16;
-  return {staff_rect().right() + 10, y - height / 2, kStringLane - 8, height};
+  return {staff_rect().right() + gutter() + 10, y - height / 2, kStringLane - 8, height};
 }
 
 std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
@@ -71,9 +74,19 @@ std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
   return std::nullopt;
 }
 
+double StaffView::gutter() const { return wide() ? kGutterOfWide : kGutter; }
+
+double StaffView::column_gap() const { return std::clamp(column_width() / 6, kNarrowGap, kColumnGap); }
+
+/// Where the middle of a swatch stands; at the ends of the axis it stays inside the frame.
+double StaffView::chip_y(double value) const {
+  return std::clamp(axis().y_of(value), axis().top() + kSwatchHeight / 2,
+                    axis().bottom() - kSwatchHeight / 2);
+}
+
 double StaffView::column_width() const {
   const auto n = static_cast<double>(std::max<std::size_t>(families().size(), 1));
-  const double room = staff_rect().width() - 8 - (wide() ? kCountRoomOfWide : kCountRoom);
+  const double room = staff_rect().width() - 8;
   return wide() ? std::clamp(room / n, kNarrowestOfWide, kWidestOfWide)
                 : std::clamp(room / n, kNarrowestColumn, kWidestColumn);
 }
@@ -86,32 +99,32 @@ QRectF StaffView::column_rect(std::size_t family) const {
 
 QRectF StaffView::name_rect(std::size_t family) const {
   const QRectF c = column_rect(family);
-  return {c.left() + 1, axis().bottom() + 2, c.width() - 2, 20};
+  return {c.left() + 2, axis().bottom() + 2, c.width() - 4, 20};
 }
 
 QRectF StaffView::slot_rect(std::size_t family) const {
   const QRectF c = column_rect(family);
-  const double w = c.width() - 24;
-  return {c.center().x() - w / 2, line_y() - kSwatchHeight / 2, w, kSwatchHeight};
+  const double w = c.width() - 2 * column_gap();
+  return {c.center().x() - w / 2, chip_y(m_space.session().at.at.v) - kSwatchHeight / 2, w, kSwatchHeight};
 }
 
 QRectF StaffView::limit_rect(bool light) const {
   if (!wide()) return {};
   const Bands& bands = m_space.piece().bands;
   const double y = axis().y_of(light ? bands.light_from : bands.dark_below);
-  return {staff_rect().right() - kCountRoomOfWide, y - kLimitReach, kCountRoomOfWide, 2 * kLimitReach};
+  return {staff_rect().right(), y - kLimitReach, kGutterOfWide, 2 * kLimitReach};
 }
 
 void StaffView::lay_out_chips() {
   m_chips.clear();
   m_chip_of.clear();
-  const double w = column_width() - 24, left = staff_rect().left() + 4 + 12;
+  const double w = column_width() - 2 * column_gap(), left = staff_rect().left() + 4 + column_gap();
   for (std::size_t i = 0; i < families().size(); ++i)
     for (const auto& s : families()[i].swatches) {
       const auto preview = m_space.set_work().preview().find(s.id);
       const Srgb shown = m_space.set_work().shown(s);
       const bool held = preview != m_space.set_work().preview().end() && preview->second.held;
-      const double y = axis().y_of(value_of(shown)) - kSwatchHeight / 2;
+      const double y = chip_y(value_of(shown)) - kSwatchHeight / 2;
       m_chip_of[s.id] = m_chips.size();
       m_chips.push_back(
           {&s, i, {left + column_width() * static_cast<double>(i), y, w, kSwatchHeight}, shown, held});
@@ -132,8 +145,8 @@ void StaffView::part_into_lanes(std::size_t from, std::size_t to) {
                    [](const QRectF* p, const QRectF* q) { return p->top() < q->top(); });
   std::vector<ChipSpan> spans;
   for (const QRectF* r : order) spans.push_back({r->top() + kMayCover, r->bottom()});
-  const auto lanes =
-      lanes_of(spans, static_cast<std::size_t>(std::max(1.0, (column_width() - 24) / kNarrowestChip)));
+  const auto lanes = lanes_of(
+      spans, static_cast<std::size_t>(std::max(1.0, (column_width() - 2 * column_gap()) / kNarrowestChip)));
   for (std::size_t i = 0; i < order.size(); ++i) {
     QRectF& r = *order[i];
     const double width = r.width() / static_cast<double>(lanes[i].of);
@@ -186,8 +199,8 @@ void StaffView::follow() {
   m_scroll->setPageStep(static_cast<int>(staff_rect().width()));
   m_scroll->setSingleStep(static_cast<int>(column_width()));
   m_scroll->setVisible(over > 0);
-  m_scroll->setGeometry(static_cast<int>(staff_rect().left()), height() - 16,
-                        static_cast<int>(staff_rect().width()), 14);
+  m_scroll->setGeometry(static_cast<int>(staff_rect().left()), height() - 8,
+                        static_cast<int>(staff_rect().width()), 8);
   lay_out_chips();
   m_links.reset();
   // Made here where it is going to be painted, so that painting finds it ready.
@@ -248,6 +261,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   const bool on_line = std::abs(m_pointer.y() - line_y()) <= 6 && !m_hovered;
   const bool on_limit = limit_rect(true).contains(m_pointer) || limit_rect(false).contains(m_pointer);
   setCursor(on_line || on_limit || m_drag == Drag::Value ? Qt::SizeVerCursor : Qt::ArrowCursor);
+  say_hint(*this, hint_at(m_pointer));
   update();
 }
 
@@ -336,8 +350,8 @@ void StaffView::drop(QPointF p) {
 
 void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
   const auto family = family_at(event->position());
-  if (const Swatch* s = swatch_at(event->position()))
-    rename_swatch(s->id);
+  if (swatch_at(event->position()))
+    m_space.set_work().take_up_focus();
   else if (family && event->position().y() > axis().bottom())
     rename_family(*family);
 }
@@ -464,23 +478,26 @@ void StaffView::contextMenuEvent(QContextMenuEvent* event) {
   menu.exec(event->globalPos());
 }
 
-bool StaffView::event(QEvent* event) {
-  if (event->type() != QEvent::ToolTip) return AxisWidget::event(event);
-  const auto* help = static_cast<QHelpEvent*>(event);
-  if (const Swatch* s = swatch_at(help->pos()))
-    QToolTip::showText(help->globalPos(),
-                       tr("%1, %2, value %3%4. Click takes it up, drag moves it, double-click renames it.")
-                           .arg(text(s->name), text(hex_of(s->color)))
-                           .arg(value_of(s->color), 0, 'f', 1)
-                           .arg(s->note.empty() ? QString() : QStringLiteral(": ") + text(s->note)),
-                       this);
-  else
-    QToolTip::showText(
-        help->globalPos(),
-        tr("Click a column at the value line to lay the current color; drag over free ground to "
-           "select; drag the line to change the value."),
-        this);
-  return true;
+QString StaffView::hint_at(QPointF p) const {
+  const auto step = string_step_at(p);
+  if (step)
+    return tr("%1. Click lays it into the chosen family.")
+        .arg(color_told(m_space.session().string[*step].color));
+  const Swatch* s = swatch_at(p);
+  if (!s)
+    return tr(
+        "Click a column at the value line to lay the current color; drag over free ground to select; drag "
+        "the line to change the value.");
+  const auto family = family_at(p);
+  const QString home = family ? text(families()[*family].name) : QString();
+  const QString note = s->note.empty() ? QString() : QStringLiteral(": ") + text(s->note);
+  return tr("%1, %2, value %3%4, in %5. %6")
+      .arg(text(s->name), text(hex_of(s->color)))
+      .arg(value_of(s->color), 0, 'f', 1)
+      .arg(note, home,
+           m_space.session().desk == Desk::Grade
+               ? tr("Click selects it, with Enter or a double click its color is taken up; drag moves it.")
+               : tr("Click takes it up, drag moves it."));
 }
 
 // ---------------------------------------------------------------- names

@@ -19,7 +19,7 @@ class StaffView final : public AxisWidget {
 public:
   StaffView(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
-  [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
+  [[nodiscard]] QSize minimumSizeHint() const override { return {166, 200}; }
 
   /// Where a swatch is drawn; empty when it is not on the staff.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
@@ -51,9 +51,9 @@ protected:
   void leaveEvent(QEvent* event) override;
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
-  bool event(QEvent* event) override;
 
 private:
+  [[nodiscard]] QString hint_at(QPointF p) const;
   enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit };
   /// A swatch laid out, before scrolling.
   struct Chip {
@@ -69,6 +69,9 @@ private:
     return m_space.session().desk == Desk::Grade && m_space.session().set_view == SetView::Staff;
   }
   [[nodiscard]] double column_width() const;
+  [[nodiscard]] double column_gap() const;
+  [[nodiscard]] double gutter() const;
+  [[nodiscard]] double chip_y(double value) const;
   [[nodiscard]] QRectF staff_rect() const;
   [[nodiscard]] QRectF scrolled(const Chip& chip) const;
   [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
@@ -91,6 +94,7 @@ private:
   void paint_bands(QPainter& painter);
   void paint_head(QPainter& painter);
   void paint_families(QPainter& painter);
+  void paint_family_name(QPainter& painter, std::size_t family);
   void paint_chip(QPainter& painter, const Chip& chip);
   void paint_findings(QPainter& painter);
   void paint_link(QPainter& painter, Id one, Id other, const QString& words);

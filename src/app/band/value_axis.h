@@ -8,7 +8,7 @@ namespace zc {
 class ValueAxis {
 public:
   static constexpr int kHead = 34; ///< Room above for a caption.
-  static constexpr int kFoot = 40; ///< Room below for names.
+  static constexpr int kFoot = 30; ///< Room below for names.
 
   explicit ValueAxis(int widget_height)
       : m_top(kHead), m_bottom(std::max(kHead + 1, widget_height - kFoot)) {}

@@ -17,7 +17,13 @@ ValueBand::ValueBand(Workspace& space, QWidget* parent)
   row->addWidget(m_rail);
   row->addWidget(m_section, 5);
   row->addWidget(m_staff, 8);
-  const auto follow = [this, &space] { m_section->setVisible(space.session().desk == Desk::Pick); };
+  // Where another view of the set takes the stage a second, narrow staff would only repeat it.
+  const auto follow = [this, &space] {
+    const Session& s = space.session();
+    m_section->setVisible(s.desk == Desk::Pick);
+    m_staff->setVisible(s.desk != Desk::Grade || s.set_view == SetView::Staff);
+    setMaximumWidth(m_staff->isVisibleTo(this) ? QWIDGETSIZE_MAX : m_rail->width());
+  };
   connect(&space, &Workspace::viewChanged, this, follow);
   follow();
 }

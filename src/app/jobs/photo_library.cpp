@@ -6,10 +6,12 @@
 #include <QBuffer>
 #include <QFileInfo>
 
+#include <chrono>
+
 namespace zc {
 
-/// Shared by the main thread and one worker. `bytes`, `result` and `failure` are written by the worker before
-/// it hands back, and read only after that.
+/// Shared by the main thread and one worker. `bytes` and `failure` are written by the worker before it hands
+/// back, and read only after that.
 struct PhotoLibrary::Job {
   QString name;
   QString extension;
@@ -17,30 +19,36 @@ struct PhotoLibrary::Job {
   SharedBytes bytes;
   std::atomic<bool> stop{false};
   std::atomic<double> progress{0};
-  std::shared_ptr<const Photo> result; ///< Let go again when another photo is shown.
-  QImage thumbnail;                    ///< For the main thread alone.
-  QImage decoded_thumbnail;            ///< Written by the worker, like the result.
   QString failure;
+  // For the main thread alone.
+  std::shared_ptr<const Photo> result; ///< Let go again when another photo is shown.
+  QImage thumbnail;
   bool done = false;
 };
 
 namespace {
 
 constexpr int kSmallestLevel = 256;
+/// Smaller files are decoded before an eye could see the difference.
+constexpr std::size_t kWorthACoarse = 1'000'000;
 constexpr std::uint64_t kLargestPhotoFile = std::uint64_t{1} << 30;
 
-std::shared_ptr<const Photo> prepared(QImage image) {
-  auto photo = std::make_shared<Photo>();
-  photo->values = fine_values(view_of(image));
-  photo->levels.push_back(std::move(image));
-  while (std::max(photo->levels.back().width(), photo->levels.back().height()) > 2 * kSmallestLevel) {
-    const QImage& last = photo->levels.back();
-    photo->levels.push_back(reduced(last, (last.width() + 1) / 2, (last.height() + 1) / 2));
+} // namespace
+
+std::vector<QImage> levels_of(QImage image) {
+  std::vector<QImage> out;
+  out.push_back(std::move(image));
+  while (std::max(out.back().width(), out.back().height()) > 2 * kSmallestLevel) {
+    const QImage& last = out.back();
+    out.push_back(reduced(last, (last.width() + 1) / 2, (last.height() + 1) / 2));
   }
-  return photo;
+  return out;
 }
 
-} // namespace
+const FineValues* Photo::values() const {
+  if (read_values.wait_for(std::chrono::seconds(0)) != std::future_status::ready) return nullptr;
+  return &read_values.get();
+}
 
 PhotoLibrary::PhotoLibrary(QObject* parent) : QObject(parent) { m_pool.setMaxThreadCount(2); }
 
@@ -70,7 +78,7 @@ PhotoState PhotoLibrary::state_of(const Reference& reference) const {
   const auto at = m_jobs.find(reference.bytes.get());
   if (at == m_jobs.end()) return {};
   const Job& job = *at->second;
-  if (!job.done) return {nullptr, job.thumbnail, true, job.progress, {}};
+  if (!job.done) return {job.result, job.thumbnail, true, job.progress, {}};
   return {job.result, job.thumbnail, false, 1, job.failure};
 }
 
@@ -114,6 +122,7 @@ void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
       job->failure = QString::fromStdString(bytes.error().sentence);
     } else {
       job->bytes = *bytes;
+      show_coarse(job);
       double told = 0;
       auto image = decode_photo(*job->bytes, job->name.toStdString(), [&](double progress) {
         job->progress = progress;
@@ -124,8 +133,12 @@ void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
         return !job->stop;
       });
       if (image) {
-        job->result = prepared(std::move(image).value());
-        job->decoded_thumbnail = job->result->levels.back();
+        // Seen first, then read.
+        std::promise<FineValues> values;
+        const auto photo = std::make_shared<const Photo>(
+            Photo{levels_of(std::move(image).value()), values.get_future().share()});
+        show_full(job, photo);
+        values.set_value(fine_values(view_of(photo->full())));
       } else
         job->failure = QString::fromStdString(image.error().sentence);
     }
@@ -133,11 +146,35 @@ void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
         this,
         [job, then] {
           job->done = true;
-          if (!job->decoded_thumbnail.isNull()) job->thumbnail = std::exchange(job->decoded_thumbnail, {});
           then();
         },
         Qt::QueuedConnection);
   });
+}
+
+/// A large photo is seen at once, if not sharp.
+void PhotoLibrary::show_coarse(const std::shared_ptr<Job>& job) {
+  if (job->bytes->size() < kWorthACoarse) return;
+  auto coarse = decode_coarse(*job->bytes, job->name.toStdString());
+  if (!coarse) return;
+  QMetaObject::invokeMethod(
+      this,
+      [this, job, image = *std::move(coarse)] {
+        job->thumbnail = image;
+        emit changed();
+      },
+      Qt::QueuedConnection);
+}
+
+void PhotoLibrary::show_full(const std::shared_ptr<Job>& job, const std::shared_ptr<const Photo>& photo) {
+  QMetaObject::invokeMethod(
+      this,
+      [this, job, photo] {
+        job->result = photo;
+        job->thumbnail = photo->levels.back();
+        emit changed();
+      },
+      Qt::QueuedConnection);
 }
 
 void PhotoLibrary::start(const Reference& reference) {

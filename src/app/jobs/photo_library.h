@@ -12,6 +12,7 @@
 #include <QThreadPool>
 #include <atomic>
 #include <functional>
+#include <future>
 #include <map>
 #include <memory>
 
@@ -20,14 +21,19 @@ namespace zc {
 /// One decoded photo, never changed once made.
 struct Photo {
   std::vector<QImage> levels; ///< Full size first, each next one half as wide.
-  FineValues values{};
+  std::shared_future<FineValues> read_values;
   [[nodiscard]] const QImage& full() const { return levels.front(); }
+  /// Null until they are read, which is a little after the photo can be seen.
+  [[nodiscard]] const FineValues* values() const;
 };
+
+/// Full size first, each next one half as wide. REQUIRES pixels as decode_photo() gives them.
+[[nodiscard]] std::vector<QImage> levels_of(QImage image);
 
 struct PhotoState {
   std::shared_ptr<const Photo> photo; ///< Of the shown reference, once it is decoded.
   QImage thumbnail;                   ///< Null until the photo has been decoded once.
-  bool loading = true;
+  bool loading = true;                ///< Until its values are read too.
   double progress = 0;
   QString failure; ///< One sentence, when it could not be decoded or was stopped.
 };
@@ -80,6 +86,8 @@ private:
   void start(const Reference& reference);
   void settle(const std::shared_ptr<Job>& job);
   void take_in(const std::shared_ptr<Job>& job, const Source& source);
+  void show_coarse(const std::shared_ptr<Job>& job);
+  void show_full(const std::shared_ptr<Job>& job, const std::shared_ptr<const Photo>& photo);
   void run(const std::shared_ptr<Job>& job, const Source& source, const std::function<void()>& then);
   void finish_intake(const std::shared_ptr<Job>& job);
 

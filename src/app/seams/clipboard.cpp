@@ -82,6 +82,8 @@ QMimeData* clip_of(const SwatchSet& set, const std::vector<Id>& swatches) {
   return out;
 }
 
+bool holds_swatches(const QMimeData& clip) { return clip.hasFormat(kSwatches); }
+
 std::vector<Swatch> swatches_of(const QMimeData& clip) {
   auto swatches = swatches_in(clip);
   return swatches.empty() ? colors_in(clip) : swatches;

@@ -12,6 +12,8 @@ namespace zc {
 /// The wanted ones of a set, with their families' order.
 [[nodiscard]] QMimeData* clip_of(const SwatchSet& set, const std::vector<Id>& swatches);
 /// Swatches, a color or the text of a palette; empty when there is none of it.
+/// Swatches of this program, with all they carry.
+[[nodiscard]] bool holds_swatches(const QMimeData& clip);
 [[nodiscard]] std::vector<Swatch> swatches_of(const QMimeData& clip);
 
 /// Onto the system's clipboard.

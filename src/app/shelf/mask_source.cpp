@@ -38,14 +38,20 @@ QIcon MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
   return pixmap;
 }
 
-Result<std::string> MaskSource::put(const ShelfCard& card) {
+ShelfMask MaskSource::own(const ShelfCard& card) const {
   ShelfMask mask;
   static_cast<ShelfCard&>(mask) = card;
   mask.wheel = m_space.piece().wheel;
   mask.mask = *m_space.piece().mask;
   mask.mask.name = card.name;
-  return put_on_shelf(shelf_folder(QStringLiteral("masks")).toStdString(), mask);
+  return mask;
 }
+
+Result<std::string> MaskSource::put(const ShelfCard& card) {
+  return put_on_shelf(shelf_folder(QStringLiteral("masks")).toStdString(), own(card));
+}
+
+Status MaskSource::put_back(std::size_t item) { return zc::put_back(m_masks[item], own(m_masks[item])); }
 
 void MaskSource::take_up(std::size_t item) {
   const ShelfMask& mask = m_masks[item];

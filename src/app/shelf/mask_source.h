@@ -19,8 +19,10 @@ public:
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
   void take_up(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
+  [[nodiscard]] Status put_back(std::size_t item) override;
 
 private:
+  [[nodiscard]] ShelfMask own(const ShelfCard& card) const;
   Workspace& m_space;
   std::vector<ShelfMask> m_masks;
 };

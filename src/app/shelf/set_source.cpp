@@ -10,6 +10,7 @@ namespace zc {
 std::vector<Error> SetSource::read() {
   SetShelf shelf = read_set_shelf(shelf_folder(QStringLiteral("sets")).toStdString());
   m_sets = std::move(shelf.sets);
+  for (auto& set : shipped_sets()) m_sets.push_back(std::move(set));
   return std::move(shelf.unreadable);
 }
 
@@ -37,14 +38,20 @@ bool SetSource::can_put() const {
   return set && swatch_count(*set) > 0;
 }
 
-Result<std::string> SetSource::put(const ShelfCard& card) {
+ShelfSet SetSource::own(const ShelfCard& card) const {
   ShelfSet set;
   static_cast<ShelfCard&>(set) = card;
   set.set = *current_set(m_space.piece());
   if (set.name.empty()) set.name = set.set.name;
   if (set.tags.empty()) set.tags = set.set.tags;
-  return put_on_shelf(shelf_folder(QStringLiteral("sets")).toStdString(), set);
+  return set;
 }
+
+Result<std::string> SetSource::put(const ShelfCard& card) {
+  return put_on_shelf(shelf_folder(QStringLiteral("sets")).toStdString(), own(card));
+}
+
+Status SetSource::put_back(std::size_t item) { return zc::put_back(m_sets[item], own(m_sets[item])); }
 
 void SetSource::take_up(std::size_t item) {
   FoundSet found;

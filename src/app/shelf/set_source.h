@@ -20,8 +20,10 @@ public:
   /// As a new set of the piece.
   void take_up(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
+  [[nodiscard]] Status put_back(std::size_t item) override;
 
 private:
+  [[nodiscard]] ShelfSet own(const ShelfCard& card) const;
   Workspace& m_space;
   std::vector<ShelfSet> m_sets;
 };

@@ -33,6 +33,7 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
     : QWidget(parent), m_space(space), m_source(std::move(source)), m_search(new QLineEdit(this)),
       m_list(new QListWidget(this)), m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
       m_put(new QPushButton(tr("Put up"), this)), m_take(new QPushButton(tr("Take up"), this)),
+      m_back(new QPushButton(tr("Put back"), this)), m_rename(new QPushButton(tr("Rename"), this)),
       m_on(new QPushButton(tr("On/off"), this)), m_off(new QPushButton(tr("Take off"), this)) {
   const auto name = [this](QWidget* widget, const char* part, const QString& says) {
     widget->setObjectName(m_source->prefix() + QLatin1String(part));
@@ -47,6 +48,9 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   name(m_tags, "Tags", tr("Tags for the shelf"));
   name(m_put, "Put", tr("Keep the piece's own on the shelf under this name"));
   name(m_take, "Take", tr("Use the chosen one in this piece"));
+  name(m_back, "Back",
+       tr("Put the piece's own into the place of the chosen one, which keeps its name and tags"));
+  name(m_rename, "Rename", tr("Give the chosen one the name and tags written here"));
   name(m_on, "On", tr("Switch the chosen one off, out of the way at the end of the shelf, or on again"));
   name(m_off, "Off", tr("Take the chosen one off the shelf; what came with the program stays"));
   m_search->setPlaceholderText(tr("search names and tags"));
@@ -59,7 +63,12 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   lay_out();
   connect(m_search, &QLineEdit::textChanged, this, &ShelfPanel::show_found);
   connect(m_list, &QListWidget::itemActivated, this, &ShelfPanel::take_up);
-  connect(m_list, &QListWidget::currentRowChanged, this, &ShelfPanel::follow);
+  connect(m_list, &QListWidget::currentRowChanged, this, [this] {
+    show_card();
+    follow();
+  });
+  connect(m_back, &QPushButton::clicked, this, &ShelfPanel::put_back);
+  connect(m_rename, &QPushButton::clicked, this, &ShelfPanel::rename);
   connect(m_put, &QPushButton::clicked, this, &ShelfPanel::put_up);
   connect(m_name, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_tags, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
@@ -77,6 +86,7 @@ void ShelfPanel::lay_out() {
   auto* commands = new QHBoxLayout;
   commands->setSpacing(4);
   commands->addWidget(m_take);
+  commands->addWidget(m_back);
   commands->addWidget(m_on);
   commands->addWidget(m_off);
   commands->addStretch();
@@ -84,13 +94,18 @@ void ShelfPanel::lay_out() {
   last->setSpacing(4);
   last->addWidget(m_name, 3);
   last->addWidget(m_tags, 4);
-  last->addWidget(m_put);
+  auto* name_commands = new QHBoxLayout;
+  name_commands->setSpacing(4);
+  name_commands->addWidget(m_put);
+  name_commands->addWidget(m_rename);
+  name_commands->addStretch();
   column->addWidget(m_search);
   column->addWidget(m_list, 1);
   column->addLayout(commands);
   column->addLayout(last);
-  for (QPushButton* button : {m_put, m_take, m_on, m_off})
-    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(button->text()) + 18);
+  column->addLayout(name_commands);
+  for (QPushButton* button : {m_put, m_rename, m_take, m_back, m_on, m_off})
+    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(button->text()) + 14);
 }
 
 /// Another window may have put something up meanwhile.
@@ -144,6 +159,8 @@ void ShelfPanel::follow() {
   const auto item = chosen();
   const bool own = item && !m_cards[*item].file.empty();
   m_take->setEnabled(item.has_value());
+  m_back->setEnabled(own && m_source->can_put());
+  m_rename->setEnabled(own);
   m_on->setEnabled(own);
   m_off->setEnabled(own);
 }
@@ -155,12 +172,54 @@ void ShelfPanel::put_up() {
   card.tags = tags_of(m_tags->text().toStdString());
   const auto put = m_source->put(card);
   if (!put) return say_at(*m_name, QString::fromStdString(put.error().sentence));
-  m_name->clear();
-  m_tags->clear();
   m_search->clear();
   read();
+  choose(*put);
+}
+
+void ShelfPanel::choose(const std::string& file) {
   for (std::size_t row = 0; row < m_found.size(); ++row)
-    if (m_cards[m_found[row]].file == *put) m_list->setCurrentRow(static_cast<int>(row));
+    if (m_cards[m_found[row]].file == file) m_list->setCurrentRow(static_cast<int>(row));
+}
+
+/// The chosen one's name and tags stand where they can be changed.
+void ShelfPanel::show_card() {
+  const auto item = chosen();
+  if (!item || m_cards[*item].file.empty()) return;
+  QStringList tags;
+  for (const auto& tag : m_cards[*item].tags) tags << QString::fromStdString(tag);
+  m_name->setText(QString::fromStdString(m_cards[*item].name));
+  m_tags->setText(tags.join(QStringLiteral(", ")));
+}
+
+void ShelfPanel::put_back() {
+  const auto item = chosen();
+  if (!item || m_cards[*item].file.empty()) return;
+  const std::string file = m_cards[*item].file;
+  const Status back = m_source->put_back(*item);
+  if (!back) emit m_space.notice(QString::fromStdString(back.error().sentence));
+  read();
+  choose(file);
+}
+
+void ShelfPanel::rename() {
+  if (m_name->text().trimmed().isEmpty())
+    return say_at(*m_name, tr("It needs a name; type at least one letter."));
+  change_chosen([this](ShelfCard& card) {
+    card.name = m_name->text().trimmed().toStdString();
+    card.tags = tags_of(m_tags->text().toStdString());
+  });
+}
+
+void ShelfPanel::change_chosen(const std::function<void(ShelfCard&)>& change) {
+  const auto item = chosen();
+  if (!item || m_cards[*item].file.empty()) return;
+  ShelfCard card = m_cards[*item];
+  change(card);
+  const Status changed = m_source->change(*item, card);
+  if (!changed) emit m_space.notice(QString::fromStdString(changed.error().sentence));
+  read();
+  choose(card.file);
 }
 
 void ShelfPanel::take_up() {
@@ -176,13 +235,7 @@ void ShelfPanel::take_off() {
 }
 
 void ShelfPanel::switch_on() {
-  const auto item = chosen();
-  if (!item) return;
-  ShelfCard card = m_cards[*item];
-  card.on = !card.on;
-  const Status changed = m_source->change(*item, card);
-  if (!changed) emit m_space.notice(QString::fromStdString(changed.error().sentence));
-  read();
+  change_chosen([](ShelfCard& card) { card.on = !card.on; });
 }
 
 } // namespace zc

@@ -6,6 +6,7 @@
 
 #include <QIcon>
 #include <QWidget>
+#include <functional>
 #include <memory>
 
 class QLineEdit;
@@ -31,6 +32,8 @@ public:
   [[nodiscard]] virtual Result<std::string> put(const ShelfCard& card) = 0;
   virtual void take_up(std::size_t item) = 0;
   [[nodiscard]] virtual Status change(std::size_t item, const ShelfCard& card) = 0;
+  /// The piece's own into the place of one that lies there, which keeps its name and tags.
+  [[nodiscard]] virtual Status put_back(std::size_t item) = 0;
 };
 
 /// Where a kind of thing lies on the shelf: "masks" or "sets", under the desktop's data folder.
@@ -53,6 +56,11 @@ private:
   void take_up();
   void take_off();
   void switch_on();
+  void put_back();
+  void rename();
+  void change_chosen(const std::function<void(ShelfCard&)>& change);
+  void choose(const std::string& file);
+  void show_card();
   void follow();
   [[nodiscard]] std::optional<std::size_t> chosen() const;
 
@@ -66,6 +74,8 @@ private:
   QLineEdit* m_tags;
   QPushButton* m_put;
   QPushButton* m_take;
+  QPushButton* m_back;
+  QPushButton* m_rename;
   QPushButton* m_on;
   QPushButton* m_off;
 };

@@ -71,7 +71,7 @@ void PhotoReader::follow() {
 const FineValues* PhotoReader::values() {
   follow();
   if (!m_photo) return nullptr;
-  if (!m_key.region) return &m_photo->values;
+  if (!m_key.region) return m_photo->values();
   if (!m_values) m_values = fine_values(part_of(view_of(m_photo->full()), *m_key.region));
   return &*m_values;
 }

@@ -62,7 +62,7 @@ void SetWork::click(Id swatch, Qt::KeyboardModifiers modifiers) {
   if (modifiers & Qt::ControlModifier) return m_space.take(toggled(now, m_space.piece(), swatch));
   if (!find_swatch(m_space.piece(), swatch)) return;
   select({swatch});
-  take_up_focus();
+  if (now.desk != Desk::Grade) take_up_focus();
 }
 
 void SetWork::take_up_focus() {
@@ -134,6 +134,26 @@ void SetWork::move_to(Id family, std::optional<int> place) {
   const bool held = m_space.store().apply(
       name, [&](Piece p) { return with_swatches_moved(std::move(p), ids, family, place); });
   if (held) m_space.select_family(family);
+}
+
+void SetWork::insert_at(Id family, int place) {
+  if (selection().empty()) return;
+  const auto ids = selection();
+  const QString name = ids.size() == 1 ? tr("Move swatch") : tr("Move %1 swatches").arg(ids.size());
+  const bool held = m_space.store().apply(
+      name, [&](Piece p) { return with_swatches_inserted(std::move(p), ids, family, place); });
+  if (held) m_space.select_family(family);
+}
+
+void SetWork::fill_between(int count, Way way) {
+  if (selection().size() != 2) {
+    emit m_space.notice(tr("Select two swatches first; colors are laid between them."));
+    return;
+  }
+  const Id first = selection()[0], second = selection()[1];
+  m_space.store().apply(tr("Fill between"), [=](Piece p) {
+    return with_filled_between(std::move(p), first, second, count, way);
+  });
 }
 
 void SetWork::split_off() {

@@ -26,7 +26,8 @@ public:
   void select_all();
   void select_band(Band band);
   void select_near_duplicates();
-  /// As a click does: Shift extends to it, Ctrl takes it in or out, a plain click takes its color up too.
+  /// As a click does: Shift extends to it, Ctrl takes it in or out. A plain click takes its color up too,
+  /// save at Grade, where it only selects, so that what is picked can replace it.
   void click(Id swatch, Qt::KeyboardModifiers modifiers);
   /// Takes up the color of the one that keys work on.
   void take_up_focus();
@@ -42,6 +43,10 @@ public:
   void switch_lock();
   void switch_used();
   void move_to(Id family, std::optional<int> place = {});
+  /// Before what stands at that place, which makes room.
+  void insert_at(Id family, int place);
+  /// Colors between the two that are selected, in place.
+  void fill_between(int count, Way way);
   void split_off();
   /// Into the chosen family, or a first one that is made.
   void paste(const std::vector<Swatch>& swatches);

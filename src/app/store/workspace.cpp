@@ -4,6 +4,7 @@
 #include "app/store/set_work.h"
 #include "app/theme/text.h"
 #include "core/piece/laying.h"
+#include "core/wheel/color_words.h"
 #include "io/exchange/css_color.h"
 
 namespace zc {
@@ -18,7 +19,7 @@ Workspace::Workspace(QObject* parent)
   connect(&m_photos, &PhotoLibrary::admitted, this, &Workspace::admit);
 }
 
-Workspace::~Workspace() = default;
+Workspace::~Workspace() { m_vivid_maker.waitForDone(); }
 
 std::optional<bool> Workspace::in_mask() const {
   if (!region()) return std::nullopt;
@@ -109,6 +110,33 @@ void Workspace::follow_shown() {
 void Workspace::renew_painter() {
   m_painter = std::make_unique<SolidPainter>(m_geometry.wheel());
   m_painter->set_steps(steps());
+  m_vivid.reset();
+  if (m_session.vivid_plan) make_vivid_table();
+}
+
+/// Beside the window; a table of a wheel that is not in use any more is dropped.
+void Workspace::make_vivid_table() {
+  m_vivid_maker.setMaxThreadCount(1);
+  m_vivid_maker.clear(); // Of wheels that were only passed.
+  m_vivid_maker.start([this, wheel = m_geometry.wheel()] {
+    auto table = std::make_shared<VividTable>(zc::vivid_table(wheel));
+    QMetaObject::invokeMethod(
+        this,
+        [this, table, spec = wheel.spec()] {
+          if (spec != piece().wheel) return;
+          m_vivid = std::move(*table);
+          emit viewChanged();
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+const std::vector<RelationMember>& Workspace::members() const {
+  MembersOf now{m_session.relations, m_session.at, wheel().spec()};
+  if (m_members_of == now) return m_members;
+  m_members = zc::members(m_session, m_geometry);
+  m_members_of = std::move(now);
+  return m_members;
 }
 
 // ---------------------------------------------------------------- laying
@@ -136,10 +164,22 @@ void Workspace::lay_key_colors() {
   emit notice(QString::fromStdString(colors.error().sentence));
 }
 
-void Workspace::accept_harvest() {
+void Workspace::take_up_member(std::size_t member) {
+  const LaidColor color = laid_members(m_session, m_geometry).at(member);
+  take_up(color.color, color.picked);
+}
+
+void Workspace::lay_relation() {
+  const QString relation = text(word_for(kRelationWords, m_session.relations.relation));
+  const auto colors = laid_members(m_session, m_geometry);
+  lay_family(tr("%1 of %2").arg(relation, text(hue_in_words(colors.front().color))), colors);
+}
+
+void Workspace::accept_harvest(HarvestFamilies by) {
   const auto colors = harvested(m_session.harvest);
   if (colors.empty()) return;
-  const auto families = grouped_by_hue(colors);
+  const auto families =
+      by == HarvestFamilies::ByHue ? grouped_by_hue(colors) : grouped_by_band(colors, piece().bands);
   const bool held = m_store.apply(tr("Accept %1 colors").arg(colors.size()),
                                   [&](Piece p) { return with_laid_families(std::move(p), families); });
   if (held) show_harvest({});
@@ -214,8 +254,9 @@ void Workspace::cut_into_steps(const Steps& steps) {
 void Workspace::show_string(std::vector<StringStep> string) {
   change([&](Session& s) { s.string = std::move(string); });
 }
-void Workspace::show_desk(Desk desk) {
-  change([&](Session& s) { s.desk = desk; });
+void Workspace::show_vivid_plan(bool on) {
+  if (on && !m_vivid) make_vivid_table();
+  change([&](Session& s) { s.vivid_plan = on; });
 }
 void Workspace::look_at(const Looking& looking) {
   change([&](Session& s) { s.looking = looking; });

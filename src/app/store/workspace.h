@@ -10,12 +10,15 @@
 
 #include <QObject>
 #include <QStringList>
+#include <QThreadPool>
 #include <optional>
 
 namespace zc {
 
 class PhotoReader;
 class SetWork;
+
+enum class HarvestFamilies { ByHue, ByBand };
 
 class Workspace final : public QObject {
   Q_OBJECT
@@ -34,6 +37,8 @@ public:
   /// The mask's region, or null when there is no mask or it is off.
   [[nodiscard]] const MaskRegion* region() const { return m_geometry.region(); }
   [[nodiscard]] SolidPainter& painter() { return *m_painter; }
+  /// The vivid plan of the wheel; null until it is made, which is told as a change of the view.
+  [[nodiscard]] const VividTable* vivid_table() const { return m_vivid ? &*m_vivid : nullptr; }
   [[nodiscard]] PickRules pick_rules() const { return zc::pick_rules(m_session, piece(), m_geometry); }
   [[nodiscard]] const Steps& steps() const { return m_session.at_hand.steps; }
   [[nodiscard]] const AtHand& at_hand() const { return m_session.at_hand; }
@@ -81,6 +86,8 @@ public:
 
   void take_up_well(std::size_t well) { take(well_taken_up(m_session, m_geometry, well)); }
   void lay_down_well(std::size_t well) { take(well_laid_down(m_session, well)); }
+  void choose_well(std::size_t well) { take(well_chosen(m_session, m_geometry, well)); }
+  void clear_well(std::size_t well) { take(well_cleared(m_session, well)); }
   void choose_filling_well(std::optional<std::size_t> well);
 
   // Laying into the chosen family, or into a first one that is made.
@@ -100,12 +107,24 @@ public:
   void take_mask_off();
   void select_area(std::size_t area);
   void cut_into_steps(const Steps& steps);
-  /// Fixed partners stay where they are while picking goes on.
-  void fix_partners(bool fixed) { take(relations_fixed(m_session, fixed)); }
-  [[nodiscard]] WheelPoint partners_place() const { return relations_place(m_session); }
+  /// A fixed relation stays where it is while picking goes on.
+  void fix_relation(bool fixed) { take(relations_fixed(m_session, fixed)); }
+  void choose_relation(Relation relation) { take(relation_chosen(m_session, relation)); }
+  void show_members_vivid(bool on) {
+    take(relation_valued(m_session, on ? MemberValue::Vivid : MemberValue::Held));
+  }
+  void slide_member(std::size_t member, Angle to) { take(member_slid(m_session, member, to)); }
+  /// Kept until what they follow from changes: they are asked for at every move of the pointer.
+  [[nodiscard]] const std::vector<RelationMember>& members() const;
+  void take_up_member(std::size_t member);
+  void lay_member(std::size_t member) { lay_color(laid_members(m_session, m_geometry).at(member)); }
+  /// All of them as a family named by the relation.
+  void lay_relation();
+  void show_vivid_plan(bool on);
   void show_string(std::vector<StringStep> string);
 
-  void show_desk(Desk desk);
+  void show_desk(Desk desk) { take(desk_shown(m_session, desk)); }
+  void keep_reference(bool kept) { take(reference_kept(m_session, kept)); }
   void look_at(const Looking& looking);
   void show_look(PhotoLook look);
   void show_values_only(bool on);
@@ -116,8 +135,10 @@ public:
   void replace_reference(const QString& path) { m_photos.take_in(path, m_session.reference); }
 
   void show_harvest(Harvest harvest) { take(harvest_shown(m_session, std::move(harvest))); }
-  /// Lays what was taken as families by hue, in one step.
-  void accept_harvest();
+  /// Lays what was taken as families, in one step.
+  void accept_harvest(HarvestFamilies by);
+  void take_up_result(std::size_t result) { take_pick(result_taken_up(m_session, m_geometry, result)); }
+  void replace_chosen() { take(chosen_replaced(m_session, piece().bands)); }
   void drop_chosen() { take(chosen_dropped(m_session)); }
 
   void select_family(Id family);
@@ -156,12 +177,23 @@ private:
   void tell_refusals();
   void follow_shown();
   void renew_painter();
+  void make_vivid_table();
 
   PieceStore m_store;
   PhotoLibrary m_photos;
   Geometry m_geometry;
   Session m_session;
   std::unique_ptr<SolidPainter> m_painter;
+  std::optional<VividTable> m_vivid; ///< Of the wheel in use.
+  QThreadPool m_vivid_maker;
+  struct MembersOf {
+    RelationView view;
+    WheelPlace at;
+    WheelSpec wheel;
+    bool operator==(const MembersOf&) const = default;
+  };
+  mutable std::optional<MembersOf> m_members_of;
+  mutable std::vector<RelationMember> m_members;
   std::unique_ptr<PhotoReader> m_reader;
   std::unique_ptr<SetWork> m_set_work;
   SharedBytes m_shown_bytes;

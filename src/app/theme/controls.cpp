@@ -9,6 +9,7 @@
 #include <QProgressBar>
 #include <QScrollArea>
 #include <QStackedWidget>
+#include <QStatusTipEvent>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -51,9 +52,27 @@ Pages::Pages(QWidget* parent)
   column->addLayout(m_row);
   column->addWidget(m_pages, 1);
   connect(m_group, &QButtonGroup::idClicked, this, [this](int i) {
-    m_pages->setCurrentIndex(i);
+    const bool was_open = m_closes && m_pages->isVisibleTo(this) && m_pages->currentIndex() == i;
+    show_page(was_open ? -1 : i);
     emit changed();
   });
+}
+
+void Pages::let_close() {
+  m_closes = true;
+  m_group->setExclusive(false);
+  m_pages->hide();
+}
+
+/// Only the page shown has a say in how much room there must be.
+void Pages::show_page(int page) {
+  if (page >= 0) m_pages->setCurrentIndex(page);
+  m_pages->setVisible(page >= 0);
+  for (int i = 0; i < m_pages->count(); ++i) {
+    const auto policy = i == m_pages->currentIndex() ? QSizePolicy::Preferred : QSizePolicy::Ignored;
+    m_pages->widget(i)->setSizePolicy(policy, policy);
+    m_group->button(i)->setChecked(i == page);
+  }
 }
 
 void Pages::add(const QString& object_name, const QString& word, const QString& tip, QWidget* page) {
@@ -64,17 +83,28 @@ void Pages::add(const QString& object_name, const QString& word, const QString& 
   const int i = m_pages->addWidget(page);
   m_group->addButton(button, i);
   m_row->insertWidget(i, button);
-  if (i == 0) button->setChecked(true);
+  show_page(m_closes ? -1 : 0);
 }
 
 void Pages::add_beside(QWidget* widget) { m_row->addWidget(widget); }
 
 QWidget* Pages::page() const { return m_pages->currentWidget(); }
 
+void say_hint(QWidget& from, const QString& words) {
+  QStatusTipEvent event(words);
+  QCoreApplication::sendEvent(&from, &event);
+}
+
 void show_share(QProgressBar& bar, double share) {
   bar.setUpdatesEnabled(false);
   bar.setValue(static_cast<int>(bar.maximum() * share));
   bar.setUpdatesEnabled(true);
+}
+
+void turn_about(QWidget& widget, bool turned) {
+  widget.setLayoutDirection(turned ? Qt::RightToLeft : Qt::LeftToRight);
+  for (QWidget* part : widget.findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+    part->setLayoutDirection(Qt::LeftToRight);
 }
 
 void scroll_over_ground(QScrollArea* area, QWidget* content) {

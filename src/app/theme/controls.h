@@ -27,8 +27,10 @@ class Pages final : public QWidget {
   Q_OBJECT
 public:
   explicit Pages(QWidget* parent);
-  /// The first page added is shown.
+  /// The first page added is shown, unless pages may be closed.
   void add(const QString& object_name, const QString& word, const QString& tip, QWidget* page);
+  /// A second press on its word closes a page; none is open at first. To be called before pages are added.
+  void let_close();
   /// Something at the right end of the row of words.
   void add_beside(QWidget* widget);
   [[nodiscard]] QWidget* page() const;
@@ -37,14 +39,23 @@ signals:
   void changed();
 
 private:
+  void show_page(int page);
   QHBoxLayout* m_row;
   QButtonGroup* m_group;
   QStackedWidget* m_pages;
+  bool m_closes = false;
 };
+
+/// What the hand can do at a place of this widget, for the line at the foot of the stage. Nothing may cover
+/// what is being worked on, so a photo, a wheel or a staff has no tooltip.
+void say_hint(QWidget& from, const QString& words);
 
 /// Shows a share 0..1. A progress bar paints the window at once when it is given a value, also while others
 /// have yet to hear of the change it follows from; this one waits for its turn.
 void show_share(QProgressBar& bar, double share);
+
+/// Turns about what lies side by side in a widget; what is in its parts stays as it is.
+void turn_about(QWidget& widget, bool turned);
 
 /// Gives a scrolled area its content, without a ground of its own.
 void scroll_over_ground(QScrollArea* area, QWidget* content);

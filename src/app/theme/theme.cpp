@@ -1,9 +1,10 @@
 #include "app/theme/theme.h"
 
+#include "app/theme/house_style.h"
+
 #include <QApplication>
 #include <QFontDatabase>
 #include <QPalette>
-#include <QStyleFactory>
 
 namespace zc {
 namespace {
@@ -11,9 +12,12 @@ namespace {
 QColor grey(int level) { return {level, level, level}; }
 
 const Theme kThemes[] = {
-    {grey(0x38), grey(0x2c), grey(0x30), grey(0x3c), grey(0x6a), grey(0xee), grey(0xb4), grey(0xff)},
-    {grey(0x8c), grey(0x82), grey(0x92), grey(0x88), grey(0x50), grey(0x00), grey(0x16), grey(0x00)},
-    {grey(0xd8), grey(0xcc), grey(0xe4), grey(0xdc), grey(0x90), grey(0x12), grey(0x48), grey(0x00)},
+    {grey(0x38), grey(0x2c), grey(0x30), grey(0x3c), grey(0x6a), grey(0xee), grey(0xb4), grey(0xff),
+     grey(0x5a)},
+    {grey(0x8c), grey(0x82), grey(0x92), grey(0x88), grey(0x50), grey(0x00), grey(0x16), grey(0x00),
+     grey(0xb0)},
+    {grey(0xd8), grey(0xcc), grey(0xe4), grey(0xdc), grey(0x90), grey(0x12), grey(0x48), grey(0x00),
+     grey(0xb4)},
 };
 
 Surround g_surround = Surround::Dark; // The surround is one for the whole program, like the palette it sets.
@@ -29,8 +33,8 @@ QPalette palette_of(const Theme& t) {
   QPalette p(t.text, t.furniture, t.field_alt.lighter(140), t.furniture.darker(140), t.line, t.text, t.text,
              t.field, t.furniture);
   p.setColor(QPalette::Button, t.furniture);
-  p.setColor(QPalette::Highlight, t.text);
-  p.setColor(QPalette::HighlightedText, t.field);
+  p.setColor(QPalette::Highlight, t.chosen);
+  p.setColor(QPalette::HighlightedText, t.strong);
   p.setColor(QPalette::PlaceholderText, t.quiet);
   p.setColor(QPalette::ToolTipBase, t.field);
   p.setColor(QPalette::ToolTipText, t.text);
@@ -65,7 +69,7 @@ void set_surround(Surround surround) {
 void install_theme() {
   for (const char* face : {"Regular", "Semibold", "Bold"})
     QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/OpenSans-%1.ttf").arg(QLatin1String(face)));
-  QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+  QApplication::setStyle(new HouseStyle);
   QApplication::setFont(text_font());
   set_surround(g_surround);
 }

@@ -20,6 +20,7 @@ struct Theme {
   QColor text;
   QColor quiet;  ///< Captions; still at least 4.5 : 1 on stage and furniture.
   QColor strong; ///< Selection and focus.
+  QColor chosen; ///< Ground of what is chosen in a list or a text.
 };
 
 [[nodiscard]] const Theme& theme();

@@ -8,10 +8,15 @@
 #include <QToolTip>
 
 namespace zc {
+namespace {
+
+constexpr int kChip = 22, kCaption = 15;
+
+} // namespace
 
 ChipRow::ChipRow(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
   setAccessibleName(accessible_name);
-  setFixedHeight(22);
+  setFixedHeight(kChip);
 }
 
 void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, bool values_only) {
@@ -21,9 +26,16 @@ void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, bool 
   update();
 }
 
+void ChipRow::show_captions(const QStringList& captions) {
+  m_captions = captions;
+  setFixedHeight(captions.isEmpty() ? kChip : kChip + kCaption);
+  update();
+}
+
 QRectF ChipRow::chip_rect(std::size_t chip) const {
-  const double step = std::min(32.0, width() / std::max(1.0, static_cast<double>(m_steps.size())));
-  return {step * static_cast<double>(chip), 0, step, static_cast<double>(height())};
+  const double widest = m_captions.isEmpty() ? 32 : 60;
+  const double step = std::min(widest, width() / std::max(1.0, static_cast<double>(m_steps.size())));
+  return {step * static_cast<double>(chip), 0, step, static_cast<double>(kChip)};
 }
 
 std::optional<std::size_t> ChipRow::chip_at(QPointF p) const {
@@ -37,6 +49,12 @@ void ChipRow::paintEvent(QPaintEvent*) {
   for (std::size_t i = 0; i < m_steps.size(); ++i) {
     const QColor color = shown_color(m_steps[i].color, m_values_only);
     painter.fillRect(chip_rect(i), color);
+    if (static_cast<qsizetype>(i) < m_captions.size()) {
+      painter.setFont(small_font());
+      painter.setPen(theme().quiet);
+      painter.drawText(chip_rect(i).translated(0, kChip), Qt::AlignHCenter | Qt::AlignTop,
+                       m_captions[static_cast<qsizetype>(i)]);
+    }
     if (!m_steps[i].held) continue;
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);

@@ -14,6 +14,8 @@ public:
   ChipRow(const QString& accessible_name, QWidget* parent);
   /// `words` are shown as tooltips, one a chip. A held step carries a dot.
   void show_steps(std::vector<StringStep> steps, QStringList words, bool values_only);
+  /// A few letters under each chip; the row is higher then.
+  void show_captions(const QStringList& captions);
   [[nodiscard]] QRectF chip_rect(std::size_t chip) const;
   [[nodiscard]] const std::vector<StringStep>& steps() const { return m_steps; }
 
@@ -29,7 +31,7 @@ protected:
 private:
   [[nodiscard]] std::optional<std::size_t> chip_at(QPointF p) const;
   std::vector<StringStep> m_steps;
-  QStringList m_words;
+  QStringList m_words, m_captions;
   bool m_values_only = false;
 };
 

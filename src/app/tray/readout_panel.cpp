@@ -1,5 +1,6 @@
 #include "app/tray/readout_panel.h"
 
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -7,31 +8,32 @@
 #include <QGridLayout>
 #include <QMenu>
 #include <QSettings>
-#include <QToolButton>
 
 namespace zc {
 namespace {
 
+const QString kShownSetting = QStringLiteral("readout/shown");
 QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row); }
 
 } // namespace
 
-ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_more(new WordButton(tr("more"), this)),
+      m_fewer(new WordButton(tr("fewer"), this)) {
   auto* grid = new QGridLayout(this);
+  setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(3);
   grid->setVerticalSpacing(4);
   const ReadoutSpace usual[] = {ReadoutSpace::Rgb, ReadoutSpace::Hsv, ReadoutSpace::Hsl, ReadoutSpace::Lch};
   for (std::size_t i = 0; i < m_rows.size(); ++i) {
     Row& row = m_rows[i];
-    row.name = new QToolButton(this);
+    row.name = new WordButton({}, this);
     row.name->setObjectName(QStringLiteral("readoutSpace.%1").arg(i));
-    row.name->setAccessibleName(tr("Space of readout %1").arg(i + 1));
-    row.name->setAutoRaise(true);
-    row.name->setFont(caption_font());
-    row.name->setPopupMode(QToolButton::InstantPopup);
-    row.name->setFixedSize(58, 22);
-    row.name->setMenu(new QMenu(row.name));
+    row.menu = new QMenu(row.name);
+    connect(row.name, &QAbstractButton::clicked, row.menu, [name = row.name, menu = row.menu] {
+      menu->popup(name->mapToGlobal(QPoint(0, name->height())));
+    });
     fill_menu(i);
     grid->addWidget(row.name, static_cast<int>(i), 0);
     for (std::size_t n = 0; n < 3; ++n) {
@@ -45,12 +47,37 @@ ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent) : QWidget(parent),
     show_space(i,
                kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
   }
+  m_more->setObjectName(QStringLiteral("moreReadouts"));
+  m_more->setToolTip(tr("Read the color in one more space"));
+  m_fewer->setObjectName(QStringLiteral("fewerReadouts"));
+  m_fewer->setToolTip(tr("Put the last readout away"));
+  auto* words = new QHBoxLayout;
+  words->setSpacing(0);
+  words->addWidget(m_more);
+  words->addWidget(m_fewer);
+  words->addStretch();
+  grid->addLayout(words, static_cast<int>(m_rows.size()), 0, 1, 4);
+  connect(m_more, &QAbstractButton::clicked, this, [this] { show_rows(m_shown + 1); });
+  connect(m_fewer, &QAbstractButton::clicked, this, [this] { show_rows(m_shown - 1); });
+  show_rows(static_cast<std::size_t>(
+      std::clamp(QSettings().value(kShownSetting, 1).toInt(), 1, int(m_rows.size()))));
   space.hear({&Workspace::colorChanged, &Workspace::viewChanged}, this, &ReadoutPanel::follow);
   follow();
 }
 
+void ReadoutPanel::show_rows(std::size_t count) {
+  m_shown = count;
+  QSettings().setValue(kShownSetting, static_cast<int>(count));
+  for (std::size_t i = 0; i < m_rows.size(); ++i) {
+    m_rows[i].name->setVisible(i < count);
+    for (NumberField* field : m_rows[i].fields) field->setVisible(i < count);
+  }
+  m_more->setVisible(count < m_rows.size());
+  m_fewer->setVisible(count > 1);
+}
+
 void ReadoutPanel::fill_menu(std::size_t row) {
-  QMenu* menu = m_rows[row].name->menu();
+  QMenu* menu = m_rows[row].menu;
   for (const ReadoutSpace space : kReadoutSpaces) {
     const ReadoutForm& form = readout_form(space);
     menu->addAction(tr("%1: %2").arg(text(form.name), text(form.words)), this,
@@ -69,6 +96,8 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   row.space = space;
   const ReadoutForm& form = readout_form(space);
   row.name->setText(text(form.name));
+  row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(text(form.name)));
+  row.name->setFixedSize(58, 24);
   row.name->setToolTip(
       tr("%1: %2. Click to read the color in another space.").arg(text(form.name), text(form.words)));
   for (std::size_t n = 0; n < 3; ++n) {

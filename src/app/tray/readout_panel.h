@@ -1,4 +1,4 @@
-// The current color in numbers: four spaces of the painter's choice, every number editable.
+// The current color in numbers: one space of the painter's choice, more when wanted, every number editable.
 #pragma once
 
 #include "app/store/workspace.h"
@@ -6,11 +6,12 @@
 
 #include <QWidget>
 
-class QToolButton;
+class QMenu;
 
 namespace zc {
 
 class NumberField;
+class WordButton;
 
 class ReadoutPanel final : public QWidget {
   Q_OBJECT
@@ -21,9 +22,11 @@ public:
 private:
   struct Row {
     ReadoutSpace space = ReadoutSpace::Rgb;
-    QToolButton* name = nullptr;
+    WordButton* name = nullptr;
+    QMenu* menu = nullptr;
     std::array<NumberField*, 3> fields{};
   };
+  void show_rows(std::size_t count);
   void fill_menu(std::size_t row);
   void show_space(std::size_t row, ReadoutSpace space);
   void follow();
@@ -31,6 +34,9 @@ private:
 
   Workspace& m_space;
   std::array<Row, 4> m_rows;
+  std::size_t m_shown = 1;
+  WordButton* m_more;
+  WordButton* m_fewer;
 };
 
 } // namespace zc

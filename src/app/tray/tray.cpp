@@ -3,8 +3,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
-#include "app/tray/partners_row.h"
 #include "app/tray/readout_panel.h"
+#include "app/tray/relation_row.h"
 #include "app/tray/wells_view.h"
 #include "core/color/text.h"
 #include "core/piece/grading.h"
@@ -39,7 +39,9 @@ Tray::Tray(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) 
   row->addWidget(m_words, 0, Qt::AlignTop);
   row->addWidget(new ReadoutPanel(space, this), 0, Qt::AlignTop);
   row->addWidget(m_wells, 0, Qt::AlignTop);
-  row->addWidget(make_set_controls(), 1, Qt::AlignTop);
+  // A wide window leaves its room here, not between numbers that belong together.
+  row->addStretch(1);
+  row->addWidget(make_set_controls(), 100, Qt::AlignTop);
   space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
               &Workspace::viewChanged, &Workspace::selectionChanged},
              this, &Tray::follow);
@@ -125,7 +127,7 @@ QWidget* Tray::make_set_controls() {
   connect(lay, &QPushButton::clicked, this, [this] { m_space.lay_current(); });
   column->addWidget(lay);
   column->addWidget(m_family);
-  column->addWidget(new PartnersRow(m_space, box));
+  column->addWidget(new RelationRow(m_space, box));
   column->addStretch();
   return box;
 }

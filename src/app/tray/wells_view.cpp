@@ -1,6 +1,7 @@
 #include "app/tray/wells_view.h"
 
 #include "app/paint/paint.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 
@@ -15,17 +16,38 @@ constexpr double kRecent = 17, kRecentIndent = 56;
 
 } // namespace
 
-WellsView::WellsView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+WellsView::WellsView(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_clear(new WordButton(tr("clear"), this)),
+      m_none(new WordButton(tr("fill none"), this)) {
+  m_clear->setObjectName(QStringLiteral("clearWell"));
+  m_clear->setToolTip(tr("Empty the chosen well"));
+  m_none->setObjectName(QStringLiteral("fillNoWell"));
+  m_none->setToolTip(tr("Picks fill no well any more; what lies in the wells stays"));
+  connect(m_clear, &QAbstractButton::clicked, this, [this] {
+    if (const auto well = m_space.session().filling_well) m_space.clear_well(*well);
+  });
+  connect(m_none, &QAbstractButton::clicked, this, [this] { m_space.choose_filling_well({}); });
   setObjectName(QStringLiteral("wells"));
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
-  space.hear({&Workspace::atHandChanged, &Workspace::viewChanged}, this, qOverload<>(&QWidget::update));
+  space.hear({&Workspace::atHandChanged, &Workspace::viewChanged}, this, &WellsView::follow);
+  follow();
+}
+
+void WellsView::follow() {
+  const auto& s = m_space.session();
+  const auto well = s.filling_well;
+  m_clear->setVisible(well && s.at_hand.wells[*well]);
+  m_none->setVisible(well.has_value());
+  m_none->move(width() - m_none->sizeHint().width() - (m_narrow ? 0 : 20), -4);
+  m_clear->move(m_none->x() - m_clear->sizeHint().width(), -4);
+  update();
 }
 
 void WellsView::set_narrow(bool narrow) {
   m_narrow = narrow;
   setFixedSize(sizeHint());
-  update();
+  follow();
 }
 
 QRectF WellsView::well_rect(std::size_t well) const {
@@ -52,7 +74,7 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter,
                    s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1)
-                                  : tr("picks fill no well"));
+                                  : tr("picks fill none"));
   for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
     const QRectF r = well_rect(i);
     const bool filling = s.filling_well == i;
@@ -82,7 +104,7 @@ void WellsView::mousePressEvent(QMouseEvent* event) {
   const QPointF p = event->position();
   for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
-      return event->modifiers() & Qt::ShiftModifier ? m_space.lay_down_well(i) : m_space.take_up_well(i);
+      return event->modifiers() & Qt::ShiftModifier ? m_space.lay_down_well(i) : m_space.choose_well(i);
     if (number_rect(i).contains(p))
       return m_space.choose_filling_well(m_space.session().filling_well == i ? std::nullopt
                                                                              : std::optional(i));
@@ -96,8 +118,8 @@ bool WellsView::event(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QWidget::event(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   QToolTip::showText(help->globalPos(),
-                     tr("Click a well to take its color up, Shift+click to lay the current color down; click "
-                        "its number to choose the well that picks fill. Keys 1 to 8 do the same."),
+                     tr("Click a well to take its color up and to let picks fill it, Shift+click to lay the "
+                        "current color down. Keys 1 to 8 take up, with Shift they lay down."),
                      this);
   return true;
 }

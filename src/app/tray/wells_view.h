@@ -7,6 +7,8 @@
 
 namespace zc {
 
+class WordButton;
+
 class WellsView final : public QWidget {
   Q_OBJECT
 public:
@@ -24,7 +26,10 @@ protected:
   bool event(QEvent* event) override;
 
 private:
+  void follow();
   Workspace& m_space;
+  WordButton* m_clear;
+  WordButton* m_none;
   bool m_narrow = false;
 };
 

@@ -1,6 +1,7 @@
 #include "app/wheel/wheel_head.h"
 
 #include "app/band/value_axis.h"
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 
 #include <QComboBox>
@@ -11,7 +12,12 @@ namespace zc {
 
 WheelHead::WheelHead(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_value(new QLabel(this)), m_hues(new QComboBox(this)),
-      m_measures(new QComboBox(this)) {
+      m_measures(new QComboBox(this)), m_vivid(new WordButton(tr("vivid"), this)) {
+  m_vivid->setObjectName(QStringLiteral("vividPlan"));
+  m_vivid->setCheckable(true);
+  m_vivid->setToolTip(tr("Each hue at the value where it is strongest; a pick takes the color that is seen, "
+                         "value included"));
+  connect(m_vivid, &QAbstractButton::clicked, &space, &Workspace::show_vivid_plan);
   m_hues->setObjectName(QStringLiteral("hueScale"));
   m_hues->setAccessibleName(tr("Hue scale of the wheel"));
   m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
@@ -37,11 +43,15 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
   row->setContentsMargins(0, 2, 0, 0);
   row->setSpacing(kGap);
   row->addWidget(m_value);
+  row->addWidget(m_vivid);
   row->addStretch();
   for (QComboBox* box : {m_hues, m_measures}) {
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(box == m_hues ? 8 : 13);
-    row->addWidget(box);
+    // Their words whole where there is room, and narrower rather than out of sight.
+    box->setMinimumContentsLength(box == m_hues ? 7 : 8);
+    box->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    box->setMaximumWidth(box == m_hues ? 112 : 152);
+    row->addWidget(box, box == m_hues ? 3 : 4);
     connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
   connect(&space, &Workspace::geometryChanged, this, &WheelHead::follow);
@@ -63,7 +73,8 @@ void WheelHead::follow() {
 
 void WheelHead::say_value() {
   const double value = stepped_value(m_space.session().at.at.v, m_space.steps());
-  m_value->setText(tr("At value %1").arg(std::lround(value)));
+  m_vivid->setChecked(m_space.session().vivid_plan);
+  m_value->setText(m_space.session().vivid_plan ? tr("Each hue") : tr("At value %1").arg(std::lround(value)));
 }
 
 } // namespace zc

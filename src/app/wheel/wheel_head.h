@@ -10,6 +10,8 @@ class QLabel;
 
 namespace zc {
 
+class WordButton;
+
 class WheelHead final : public QWidget {
   Q_OBJECT
 public:
@@ -23,6 +25,7 @@ private:
   QLabel* m_value;
   QComboBox* m_hues;
   QComboBox* m_measures;
+  WordButton* m_vivid;
 };
 
 } // namespace zc

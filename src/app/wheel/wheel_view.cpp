@@ -3,19 +3,19 @@
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
 #include "app/store/photo_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/hands.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "core/color/convert.h"
-#include "core/wheel/partners.h"
+#include "core/image/pixels.h"
 
 #include <QContextMenuEvent>
-#include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMenu>
 #include <QTabletEvent>
-#include <QToolTip>
 #include <QWheelEvent>
 
 namespace zc {
@@ -24,6 +24,8 @@ namespace {
 constexpr double kRimRoom = 30;  ///< For hue names and for turning.
 constexpr double kNameRoom = 16; ///< More at the sides, where names lie flat.
 constexpr double kLargestZoom = 4, kZoomStep = 1.25;
+/// Marks of related hues stand this far inside the rim.
+constexpr double kMemberInset = 9, kMemberMark = 5, kMemberReach = 8, kSlideStart = 3;
 
 } // namespace
 
@@ -34,6 +36,8 @@ WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
+  setStatusTip(tr("Drag to set hue and saturation"));
+  listen_to_two_fingers(*this);
   space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::referencesChanged,
               &Workspace::viewChanged},
              this, qOverload<>(&QWidget::update));
@@ -74,31 +78,41 @@ bool WheelView::beyond_rim(QPointF p) const {
 // ---------------------------------------------------------------- painting
 
 void WheelView::refresh_picture() {
-  const Shown wanted{m_space.piece().wheel, m_space.session().at.at.v,
+  const bool vivid = m_space.session().vivid_plan;
+  const Shown wanted{m_space.piece().wheel,
+                     vivid ? -1 : m_space.session().at.at.v,
+                     vivid,
+                     vivid && m_space.session().values_only,
                      std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
                      m_space.steps()};
-  if (wanted == m_shown) return;
+  if (wanted == m_shown || (vivid && !m_space.vivid_table())) return;
   m_shown = wanted;
-  m_space.painter().slice(wanted.value, wanted.size, m_picture);
+  if (vivid)
+    m_space.painter().vivid(*m_space.vivid_table(), wanted.size, m_picture);
+  else
+    m_space.painter().slice(wanted.value, wanted.size, m_picture);
+  if (wanted.greys) to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
   const auto measure = wanted.wheel.measure;
   m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
 }
 
 void WheelView::paint_disc(QPainter& painter) {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
-  if (m_space.session().values_only) {
+  if (m_space.session().values_only && !m_space.session().vivid_plan) {
     // At one value every color has the same grey.
     painter.setPen(Qt::NoPen);
     painter.setBrush(shown_color(neutral_of_value(m_space.session().at.at.v), true));
     painter.drawEllipse(disc);
   } else {
     refresh_picture();
-    if (!m_full) {
+    // A vivid plan that is still being made shows no color rather than those of another plan.
+    const bool making = m_space.session().vivid_plan && !m_space.vivid_table();
+    if (!m_full || making) {
       QPainterPath ground;
       ground.addEllipse(disc);
       fill_hatch(painter, ground);
     }
-    painter.drawImage(disc, image_of(m_picture));
+    if (!making) painter.drawImage(disc, image_of(m_picture));
   }
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().line, 1));
@@ -112,7 +126,7 @@ void WheelView::paint_rim(QPainter& painter) {
     const QPointF rim = middle() + out * radius();
     painter.setPen(QPen(hue.primary ? theme().strong : theme().quiet, hue.primary ? 2 : 1));
     painter.drawLine(rim + out * 2, rim + out * (hue.primary ? 9 : 6));
-    // Two-part names would crowd the rim; their letters stand for them, the tooltip says them.
+    // Two-part names would crowd the rim; their letters stand for them, the hint says them.
     const bool two_parts = hue.name.find('-') != std::string_view::npos;
     const QFont font = hue.primary ? heading_font() : two_parts ? small_font() : caption_font();
     painter.setFont(font);
@@ -123,14 +137,41 @@ void WheelView::paint_rim(QPainter& painter) {
   }
 }
 
-/// Partners of the current color: strokes inward from the rim, the complement's longest.
-void WheelView::paint_partners(QPainter& painter) {
-  for (const auto& partner : partners_of(m_space.wheel(), m_space.partners_place())) {
-    const DiscPoint direction = disc_point(Angle(partner.at.a), 1);
-    const QPointF out(direction.x, -direction.y);
-    draw_double_line(painter, middle() + out * (radius() - (partner.turn == 180 ? 13 : 7)),
-                     middle() + out * (radius() - 1), 1.4);
+QPointF WheelView::member_mark(const RelationMember& member) const {
+  const DiscPoint direction = disc_point(Angle(member.at.a), 1);
+  return middle() + QPointF(direction.x, -direction.y) * (radius() - kMemberInset);
+}
+
+/// The hues of the chosen relation, each in its color, on the rim.
+void WheelView::paint_members(QPainter& painter) {
+  const auto members = m_space.members();
+  for (std::size_t i = 1; i < members.size(); ++i) {
+    const QPointF at = member_mark(members[i]);
+    const double size = m_member == i ? kMemberMark + 1.5 : kMemberMark;
+    QPainterPath mark;
+    mark.addEllipse(at, size, size);
+    painter.fillPath(mark, shown_color(members[i].color, m_space.session().values_only));
+    draw_double_line(painter, mark, 1.3);
   }
+}
+
+std::optional<std::size_t> WheelView::member_at(QPointF p) const {
+  const auto members = m_space.members();
+  for (std::size_t i = members.size(); i-- > 1;)
+    if (QLineF(member_mark(members[i]), p).length() <= kMemberReach) return i;
+  return std::nullopt;
+}
+
+void WheelView::slide_member(QPointF p) {
+  if (!m_slid && QLineF(m_member_press, p).length() < kSlideStart) return;
+  m_slid = true;
+  m_space.slide_member(*m_member, Angle(wheel_point(disc_point_at(p), 0).a));
+}
+
+/// A click on one takes it up.
+void WheelView::let_go_of_member() {
+  const auto member = std::exchange(m_member, std::nullopt);
+  if (member && !m_slid) m_space.take_up_member(*member);
 }
 
 /// Where the colors of the shown photo sit.
@@ -178,7 +219,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   paint_rim(painter);
   if (m_space.region()) paint_mask(painter);
   if (m_hands && m_space.session().looking.footprint) paint_footprint(painter);
-  paint_partners(painter);
+  paint_members(painter);
   if (m_hands) m_hands->paint(painter);
 
   const Session& s = m_space.session();
@@ -203,6 +244,10 @@ void WheelView::pick_at(QPointF p) {
 }
 
 void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
+  m_slid = false;
+  m_member_press = p;
+  m_member = m_hands && m_hands->tool() != MaskHands::Tool::None ? std::nullopt : member_at(p);
+  if (m_member) return update();
   if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
   m_picking = true;
   m_space.begin_pick();
@@ -210,11 +255,16 @@ void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
 }
 
 void WheelView::drag(QPointF p) {
+  if (m_member) return slide_member(p);
   if (m_picking) return m_space.pick_plan(disc_point_at(p));
   if (m_hands) static_cast<void>(m_hands->drag(p));
 }
 
 void WheelView::let_go(QPointF p) {
+  if (m_member) {
+    let_go_of_member();
+    return update();
+  }
   if (m_picking) m_space.end_pick();
   if (!m_picking && m_hands) static_cast<void>(m_hands->let_go(p));
   m_picking = false;
@@ -222,6 +272,8 @@ void WheelView::let_go(QPointF p) {
 }
 
 void WheelView::hover(QPointF p) {
+  say_hint(*this, hint_at(p));
+  if (member_at(p)) return setCursor(Qt::PointingHandCursor);
   if (m_hands) return m_hands->hover(p);
   setCursor(beyond_rim(p) ? Qt::ArrowCursor : Qt::CrossCursor);
 }
@@ -321,20 +373,37 @@ void WheelView::leaveEvent(QEvent*) {
 }
 
 bool WheelView::event(QEvent* event) {
-  if (event->type() != QEvent::ToolTip) return QWidget::event(event);
-  const auto* help = static_cast<QHelpEvent*>(event);
-  const WheelPoint at = wheel_point(disc_point_at(help->pos()), m_space.session().at.at.v);
+  if (const auto fingers = two_fingers(*this, *event)) {
+    zoom_to(m_zoom * fingers->zoom, fingers->about);
+    if (m_zoom > 1) {
+      m_center = pulled_onto_disc(
+          {m_center.x - fingers->pan.x() / radius(), m_center.y + fingers->pan.y() / radius()});
+      update();
+    }
+    event->accept();
+    return true;
+  }
+  return QWidget::event(event);
+}
+
+QString WheelView::hint_at(QPointF p) const {
+  if (const auto member = member_at(p)) {
+    const RelationMember held = m_space.members()[*member];
+    return tr("%1° on: %2. Click takes it up, a drag along the rim slides it.")
+        .arg(std::lround(held.turn))
+        .arg(color_told(held.color));
+  }
+  const WheelPoint at = wheel_point(disc_point_at(p), m_space.session().at.at.v);
   const QString hue = text(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
   const QString place =
-      beyond_rim(help->pos())
-          ? tr("%1, %2°").arg(hue).arg(at.a, 0, 'f', 0)
-          : tr("%1, %2°, saturation %3 %").arg(hue).arg(at.a, 0, 'f', 0).arg(100 * at.r, 0, 'f', 0);
-  const QString help_words =
-      m_hands ? tr("Drag handles to shape an area, inside it to move it, outside the rim to turn the mask "
+      beyond_rim(p)
+          ? tr("%1, %2°. ").arg(hue).arg(at.a, 0, 'f', 0)
+          : tr("%1, %2°, saturation %3 %. ").arg(hue).arg(at.a, 0, 'f', 0).arg(100 * at.r, 0, 'f', 0);
+  return place +
+         (m_hands
+              ? tr("Drag handles to shape an area, inside it to move it, outside the rim to turn the mask "
                    "(with Shift the area alone); double-click an edge to add a corner.")
-              : tr("Drag to set hue and saturation; Ctrl and the wheel zoom.");
-  QToolTip::showText(help->globalPos(), place + QStringLiteral("\n") + help_words, this);
-  return true;
+              : tr("Drag to set hue and saturation; Ctrl and the wheel zoom."));
 }
 
 } // namespace zc

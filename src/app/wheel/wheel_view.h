@@ -46,9 +46,15 @@ protected:
   bool event(QEvent* event) override;
 
 private:
+  [[nodiscard]] QString hint_at(QPointF p) const;
+  [[nodiscard]] QPointF member_mark(const RelationMember& member) const;
+  [[nodiscard]] std::optional<std::size_t> member_at(QPointF p) const;
+  void slide_member(QPointF p);
+  void let_go_of_member();
   struct Shown {
     WheelSpec wheel;
     double value = -1;
+    bool vivid = false, greys = false;
     int size = 0;
     Steps steps;
     bool operator==(const Shown&) const = default;
@@ -62,7 +68,7 @@ private:
   void refresh_picture();
   void paint_disc(QPainter& painter);
   void paint_rim(QPainter& painter);
-  void paint_partners(QPainter& painter);
+  void paint_members(QPainter& painter);
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
 
@@ -83,6 +89,9 @@ private:
   QImage m_footprint;
   bool m_full = true; ///< Every place of the disc has a color.
   bool m_picking = false;
+  std::optional<std::size_t> m_member; ///< Of the relation, held by the hand.
+  bool m_slid = false;
+  QPointF m_member_press;
 };
 
 } // namespace zc

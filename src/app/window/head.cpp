@@ -13,6 +13,8 @@
 namespace zc {
 namespace {
 
+constexpr int kRoomyHead = 1200, kNarrowTitle = 170, kWideTitle = 300;
+
 /// One of the three surrounds as a patch of its own grey, framed when it is the one in use.
 class SurroundButton final : public QAbstractButton {
 public:
@@ -44,7 +46,8 @@ private:
 } // namespace
 
 Head::Head(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_state(new QLabel(this)) {
+    : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_state(new QLabel(this)),
+      m_card(new WordButton(tr("card"), this)) {
   setFixedHeight(46);
   setAutoFillBackground(true);
   auto* left = new QHBoxLayout;
@@ -60,7 +63,12 @@ Head::Head(Workspace& space, QWidget* parent)
   m_title->setPalette(clear);
   m_state->setObjectName(QStringLiteral("state"));
   m_state->setFont(caption_font());
+  m_card->setObjectName(QStringLiteral("openCard"));
+  m_card->setCheckable(true);
+  m_card->setToolTip(tr("The card of the piece: title, words, date and signature"));
+  connect(m_card, &QAbstractButton::clicked, this, &Head::cardAsked);
   left->addWidget(m_title);
+  left->addWidget(m_card);
   left->addWidget(m_state);
   left->addStretch();
 
@@ -80,11 +88,21 @@ Head::Head(Workspace& space, QWidget* parent)
     follow();
   });
   connect(m_title, &QLineEdit::returnPressed, m_title, &QWidget::clearFocus);
-  connect(m_title, &QLineEdit::textChanged, this, [this](const QString& text) {
-    m_title->setFixedWidth(std::clamp(QFontMetrics(title_font()).horizontalAdvance(text) + 16, 120, 300));
-  });
+  connect(m_title, &QLineEdit::textChanged, this, &Head::fit_title);
   connect(&space, &Workspace::wordsChanged, this, &Head::follow);
   follow();
+}
+
+/// As wide as it is, as long as the desks and the views keep their room.
+void Head::fit_title() {
+  const int widest = width() < kRoomyHead ? kNarrowTitle : kWideTitle;
+  m_title->setFixedWidth(
+      std::clamp(QFontMetrics(title_font()).horizontalAdvance(m_title->text()) + 16, 120, widest));
+}
+
+void Head::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  fit_title();
 }
 
 QWidget* Head::make_desks() {
@@ -124,6 +142,18 @@ QWidget* Head::make_views() {
   connect(values, &QAbstractButton::clicked, &m_space, &Workspace::show_values_only);
   connect(&m_space, &Workspace::viewChanged, values,
           [this, values] { values->setChecked(m_space.session().values_only); });
+  auto* reference = new WordButton(tr("Reference"), box);
+  reference->setObjectName(QStringLiteral("keepReference"));
+  reference->setCheckable(true);
+  reference->setToolTip(tr("Keep a small reference in sight on this desk (K)"));
+  connect(reference, &QAbstractButton::clicked, &m_space, &Workspace::keep_reference);
+  const auto follow_reference = [this, reference] {
+    reference->setVisible(m_space.session().desk != Desk::Observe);
+    reference->setChecked(reference_kept(m_space.session()));
+  };
+  connect(&m_space, &Workspace::viewChanged, reference, follow_reference);
+  follow_reference();
+  row->addWidget(reference);
   row->addWidget(values);
   row->addSpacing(14);
   auto* label = new QLabel(tr("Surround"), box);
@@ -135,6 +165,8 @@ QWidget* Head::make_views() {
   }
   return box;
 }
+
+void Head::show_card_open(bool open) { m_card->setChecked(open); }
 
 void Head::set_state_words(const QString& words) { m_state->setText(words); }
 

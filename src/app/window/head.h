@@ -10,16 +10,26 @@ class QLineEdit;
 
 namespace zc {
 
+class WordButton;
+
 class Head final : public QWidget {
   Q_OBJECT
 public:
   Head(Workspace& space, QWidget* parent);
   void set_state_words(const QString& words);
 
+  /// Whether the piece's card is open.
+  void show_card_open(bool open);
+
 signals:
   void surroundAsked(int surround);
+  void cardAsked(bool open);
+
+protected:
+  void resizeEvent(QResizeEvent* event) override;
 
 private:
+  void fit_title();
   QWidget* make_desks();
   QWidget* make_views();
   void follow();
@@ -27,6 +37,7 @@ private:
   Workspace& m_space;
   QLineEdit* m_title;
   QLabel* m_state;
+  WordButton* m_card;
 };
 
 } // namespace zc

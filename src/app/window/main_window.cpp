@@ -6,19 +6,24 @@
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/limit/limit_desk.h"
 #include "app/desks/observe/observe_desk.h"
-#include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/photo/kept_reference.h"
+#include "app/photo/photo_view.h"
 #include "app/seams/clipboard.h"
 #include "app/store/set_work.h"
+#include "app/theme/controls.h"
 #include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
+#include "app/window/card_panel.h"
 #include "app/window/documents.h"
 #include "app/window/head.h"
+#include "app/window/hint_line.h"
 #include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "app/window/set_files.h"
+#include "app/window/stage_area.h"
 #include "core/color/text.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
@@ -33,13 +38,24 @@
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPlainTextEdit>
+#include <QScreen>
+#include <QScrollArea>
 #include <QSettings>
 #include <QShortcut>
 #include <QSplitter>
 #include <QStackedWidget>
+#include <QStatusTipEvent>
 #include <QVBoxLayout>
 
 namespace zc {
+namespace {
+
+/// Half of a common screen at twice the scale.
+constexpr QSize kLeastWindow(800, 480);
+
+QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1").arg(desk); }
+
+} // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
     : QMainWindow(parent), m_dialogs(dialogs), m_long_work(new LongWork(this)),
@@ -47,7 +63,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
       m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
-      m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, dialogs, *this)) {
+      m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
+      m_set_files(new SetFiles(m_space, dialogs, *this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();
@@ -66,6 +83,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(&m_space, &Workspace::wordsChanged, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
+  connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus_desk(Desk::Grade); });
   connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);
   m_space.start(new_piece({}), {}, true);
   restore_view();
@@ -84,26 +102,37 @@ void MainWindow::lay_out() {
   m_stage->addWidget(m_limit);
   m_stage->addWidget(m_pick);
   m_stage->addWidget(m_grade);
+  // Where the window is small the stage is scrolled, so that everything can be reached.
+  m_stage_area = new StageArea(m_stage, this);
   m_split = new QSplitter(Qt::Horizontal, this);
+  m_split->setObjectName(QStringLiteral("split"));
   m_split->setHandleWidth(6);
   m_split->installEventFilter(this);
   m_split->setChildrenCollapsible(false);
-  m_split->addWidget(m_stage);
+  m_split->addWidget(m_kept);
+  m_split->addWidget(m_stage_area);
   m_split->addWidget(m_band);
-  connect(m_split, &QSplitter::splitterMoved, this, [this] {
-    const int stage = m_split->indexOf(m_stage);
-    m_stage_share[layout_shown()] = static_cast<double>(m_split->sizes()[stage]) / m_split->width();
-  });
-  auto* tray = new Tray(m_space, this);
-  connect(tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
+  m_kept_width.fill(KeptReference::kUsual);
+  connect(m_split, &QSplitter::splitterMoved, this, &MainWindow::note_shares);
+  m_tray = new Tray(m_space, this);
+  connect(m_tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
+  auto* tray_area = new QScrollArea(this);
+  tray_area->setFrameShape(QFrame::NoFrame);
+  tray_area->setWidgetResizable(true);
+  tray_area->setFocusPolicy(Qt::NoFocus);
+  tray_area->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  tray_area->setWidget(m_tray);
+  tray_area->setFixedHeight(m_tray->height());
 
   // The stage and the band stand on the surround, head and tray on the furniture.
   auto* middle = new QWidget(this);
   middle->setObjectName(QStringLiteral("middle"));
   middle->setAutoFillBackground(true);
+  middle->installEventFilter(this);
   auto* middle_column = new QVBoxLayout(middle);
-  middle_column->setContentsMargins(0, 4, 0, 0);
+  middle_column->setContentsMargins(0, 4, 0, HintLine::kLine);
   middle_column->addWidget(m_split);
+  m_hint = new HintLine(middle);
 
   auto* center = new QWidget(this);
   auto* column = new QVBoxLayout(center);
@@ -113,10 +142,51 @@ void MainWindow::lay_out() {
   column->addWidget(middle, 1);
   column->addWidget(m_long_work);
   column->addWidget(m_notice);
-  column->addWidget(tray);
+  column->addWidget(tray_area);
+  m_card = new CardPanel(m_space, center);
+  connect(m_card, &CardPanel::closed, this, [this] { open_card(false); });
+  connect(m_head, &Head::cardAsked, this, &MainWindow::open_card);
   setCentralWidget(center);
-  setMinimumSize(1024, 660);
+  setMinimumSize(kLeastWindow);
   resize(1280, 800);
+}
+
+/// Over the stage, under the title it belongs to.
+void MainWindow::open_card(bool open) {
+  m_head->show_card_open(open);
+  if (open) return m_card->open_at({kMargin, m_head->geometry().bottom() + 1});
+  m_card->hide();
+  focus_desk(m_space.session().desk);
+}
+
+/// Both hands' layouts are the same widgets; only what lies side by side is turned about.
+void MainWindow::use_left_hand(bool left) {
+  QSettings().setValue(QStringLiteral("leftHanded"), left);
+  m_left_handed->setChecked(left);
+  for (QWidget* turned : {static_cast<QWidget*>(m_split), static_cast<QWidget*>(m_tray),
+                          static_cast<QWidget*>(m_limit), static_cast<QWidget*>(m_grade)})
+    turn_about(*turned, left);
+  // A splitter lays out anew only when it is told its sizes.
+  if (m_shown) share_width();
+}
+
+bool MainWindow::event(QEvent* event) {
+  if (event->type() != QEvent::StatusTip) return QMainWindow::event(event);
+  m_hint->say(static_cast<QStatusTipEvent*>(event)->tip());
+  return true;
+}
+
+void MainWindow::showEvent(QShowEvent* event) {
+  QMainWindow::showEvent(event);
+  fit_on_screen();
+}
+
+/// A window that was left on a larger screen comes back no larger than this one.
+void MainWindow::fit_on_screen() {
+  const QRect room = screen()->availableGeometry();
+  const QSize frame = frameSize() - size();
+  const QSize most = room.size() - frame;
+  if (width() > most.width() || height() > most.height()) resize(size().boundedTo(most));
 }
 
 void MainWindow::add_photos() {
@@ -134,7 +204,7 @@ void MainWindow::paste() {
   const QMimeData* clip = QApplication::clipboard()->mimeData();
   const QMimeData nothing;
   if (!clip) clip = &nothing; // As on some desktops before anything has been copied.
-  if (m_space.session().desk == Desk::Grade)
+  if (m_space.session().desk == Desk::Grade || holds_swatches(*clip))
     if (const auto swatches = swatches_of(*clip); !swatches.empty())
       return m_space.set_work().paste(swatches);
   if (clip->hasImage()) {
@@ -188,7 +258,10 @@ void MainWindow::show_desk_parts() {
   const Layout layout = layout_shown();
   const Desk desk = layout.first;
   const bool other_desk = !m_shown || m_shown->first != desk;
-  if (m_shown != layout) {
+  const bool kept = reference_kept(m_space.session());
+  if (m_shown != layout || kept != m_shown_kept) {
+    m_shown_kept = kept;
+    m_kept->setVisible(kept);
     // Only the desk shown has a say in how narrow the stage may get.
     for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
       const auto policy = other == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
@@ -196,7 +269,7 @@ void MainWindow::show_desk_parts() {
     }
     m_stage->setCurrentWidget(stage_of(desk));
     // At Grade the staff takes the stage and the panels stand beside it.
-    m_split->insertWidget(layout.second ? 1 : 0, m_stage);
+    m_split->insertWidget(layout.second ? 2 : 1, m_stage_area);
     if (other_desk) focus_desk(desk);
     if (desk == Desk::Grade) focus_desk(desk);
     m_shown = layout;
@@ -224,16 +297,41 @@ void MainWindow::rename_swatch() {
   rows ? m_grade->rows().rename_selected() : m_band->staff().rename_selected();
 }
 
-/// Each layout keeps its own share of the width for the stage.
+/// What the handles of the splitter leave.
+int MainWindow::width_to_share() const {
+  return m_split->width() - m_split->handleWidth() * (reference_kept(m_space.session()) ? 2 : 1);
+}
+
+/// Each layout keeps its own share of the width for the stage, each desk its own width for the reference.
 void MainWindow::share_width() {
-  const auto total = m_split->width();
-  const int stage = static_cast<int>(total * m_stage_share[layout_shown()]);
-  m_split->setSizes(m_split->indexOf(m_stage) == 0 ? QList<int>{stage, total - stage}
-                                                   : QList<int>{total - stage, stage});
+  const int total = width_to_share();
+  const int wanted = m_kept_width[static_cast<std::size_t>(m_space.session().desk)];
+  const int reference =
+      !reference_kept(m_space.session())
+          ? 0
+          : std::clamp(wanted, KeptReference::kNarrowest, std::max(KeptReference::kNarrowest, total / 2));
+  const int asked = static_cast<int>(std::lround((total - reference) * m_stage_share[layout_shown()]));
+  // No narrower than it can bear, as long as the band beside it can bear that.
+  const int least =
+      std::min(m_stage->minimumSizeHint().width(), total - reference - m_band->minimumSizeHint().width());
+  const int stage = std::max(asked, least);
+  QList<int> sizes{reference, 0, 0};
+  sizes[m_split->indexOf(m_stage_area)] = stage;
+  sizes[m_split->indexOf(m_band)] = total - reference - stage;
+  m_split->setSizes(sizes);
+}
+
+void MainWindow::note_shares() {
+  const QList<int> sizes = m_split->sizes();
+  const int reference = m_kept->isVisible() ? sizes[0] : 0;
+  if (reference > 0) m_kept_width[static_cast<std::size_t>(m_space.session().desk)] = reference;
+  m_stage_share[layout_shown()] =
+      static_cast<double>(sizes[m_split->indexOf(m_stage_area)]) / std::max(1, width_to_share() - reference);
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
   if (watched == m_split && event->type() == QEvent::Resize) share_width();
+  if (watched->objectName() == QLatin1String("middle") && event->type() == QEvent::Resize) m_hint->settle();
   return QMainWindow::eventFilter(watched, event);
 }
 
@@ -253,6 +351,9 @@ void MainWindow::use_surround(Surround surround) {
 void MainWindow::restore_view() {
   use_surround(
       static_cast<Surround>(std::clamp(QSettings().value(QStringLiteral("surround"), 0).toInt(), 0, 2)));
+  use_left_hand(QSettings().value(QStringLiteral("leftHanded"), false).toBool());
+  for (std::size_t desk = 0; desk < kDesks; ++desk)
+    m_kept_width[desk] = QSettings().value(kept_setting(desk), KeptReference::kUsual).toInt();
   const QByteArray geometry = QSettings().value(QStringLiteral("geometry")).toByteArray();
   if (!geometry.isEmpty()) restoreGeometry(geometry);
   show_desk_parts();
@@ -262,6 +363,8 @@ void MainWindow::closeEvent(QCloseEvent* event) {
   if (!m_documents->may_leave()) return event->ignore();
   m_documents->leave();
   QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
+  for (std::size_t desk = 0; desk < kDesks; ++desk)
+    QSettings().setValue(kept_setting(desk), m_kept_width[desk]);
   event->accept();
 }
 

@@ -14,15 +14,20 @@ class QStackedWidget;
 
 namespace zc {
 
+class CardPanel;
 class Documents;
 class LongWork;
 class GradeDesk;
 class Head;
+class HintLine;
+class KeptReference;
 class LimitDesk;
 class NoticeBar;
 class ObserveDesk;
 class PickDesk;
 class SetFiles;
+class StageArea;
+class Tray;
 class ValueBand;
 
 class MainWindow final : public QMainWindow {
@@ -35,11 +40,16 @@ public:
   [[nodiscard]] Documents& documents() { return *m_documents; }
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
   [[nodiscard]] SetFiles& set_files() { return *m_set_files; }
+  [[nodiscard]] HintLine& hint() { return *m_hint; }
+  /// For the left hand: what is reached for stands on the left, what is looked at on the right.
+  void use_left_hand(bool left);
   void use_surround(Surround surround);
   /// A piece is opened, a palette offered, a photo taken in, each as if it had been dropped on the window.
   void open_files(const QStringList& paths);
 
 protected:
+  bool event(QEvent* event) override;
+  void showEvent(QShowEvent* event) override;
   void closeEvent(QCloseEvent* event) override;
   void dragEnterEvent(QDragEnterEvent* event) override;
   void dropEvent(QDropEvent* event) override;
@@ -56,6 +66,7 @@ private:
   void make_grade_menu();
   void make_help_menu();
   void make_well_keys();
+  void add_swatch_commands(QMenu* menu);
   QAction* add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
                       const std::function<void()>& run);
   void fill_recent_menu(QMenu* menu);
@@ -73,7 +84,11 @@ private:
   using Layout = std::pair<Desk, bool>;
   [[nodiscard]] Layout layout_shown() const;
   [[nodiscard]] QWidget* stage_of(Desk desk) const;
+  [[nodiscard]] int width_to_share() const;
+  void open_card(bool open);
   void share_width();
+  void note_shares();
+  void fit_on_screen();
   void show_state();
   void restore_view();
 
@@ -88,15 +103,23 @@ private:
   LimitDesk* m_limit;
   PickDesk* m_pick;
   GradeDesk* m_grade;
+  KeptReference* m_kept;
   ValueBand* m_band;
+  Tray* m_tray = nullptr;
+  HintLine* m_hint = nullptr;
+  CardPanel* m_card = nullptr;
+  StageArea* m_stage_area = nullptr;
   SetFiles* m_set_files;
   QSplitter* m_split = nullptr;
-  std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.64},
+  std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.665},
                                          {{Desk::Limit, false}, 0.63},
-                                         {{Desk::Pick, false}, 0.42},
-                                         {{Desk::Grade, false}, 0.69},
+                                         {{Desk::Pick, false}, 0.43},
+                                         {{Desk::Grade, false}, 0.9},
                                          {{Desk::Grade, true}, 0.275}};
   std::optional<Layout> m_shown;
+  bool m_shown_kept = false;
+  std::array<int, kDesks> m_kept_width;
+  QAction* m_left_handed = nullptr;
   QMenu* m_observe_menu = nullptr;
   QMenu* m_limit_menu = nullptr;
   QMenu* m_pick_menu = nullptr;

@@ -3,11 +3,13 @@
 #include "app/band/value_band.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/grade/rows_view.h"
+#include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/limit_desk.h"
+#include "app/desks/limit/pattern_panel.h"
 #include "app/desks/observe/observe_desk.h"
-#include "app/desks/observe/photo_view.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/photo/photo_view.h"
 #include "app/store/set_work.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
@@ -23,6 +25,13 @@
 #include <QShortcut>
 
 namespace zc {
+namespace {
+
+constexpr int kUsualBetween = 3;
+/// From one hue that the trade names to the next, degrees.
+constexpr double kNamedHueStep = 30;
+
+} // namespace
 
 QAction* MainWindow::add_action(QMenu* menu, const QString& text, const QString& tip, const QKeySequence& key,
                                 const std::function<void()>& run) {
@@ -45,6 +54,8 @@ void MainWindow::make_file_menu() {
   connect(recent, &QMenu::aboutToShow, this, [this, recent] { fill_recent_menu(recent); });
   add_action(menu, tr("Open the &demo piece"), tr("Open Coppersmiths' Row as an unsaved copy"), {},
              [this] { m_documents->open_demo(); });
+  add_action(menu, tr("The &card of the piece..."), tr("Title, words, date and signature in one place"), {},
+             [this] { open_card(true); });
   menu->addSeparator();
   add_action(menu, tr("&Save"), tr("Save the piece; the version before is kept beside it"),
              QKeySequence::Save, [this] { m_documents->save(); })
@@ -106,12 +117,49 @@ void MainWindow::make_edit_menu() {
              QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_space.lay_current(); });
   add_action(menu, tr("Add &family"), tr("Add a family to the set and name it"),
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band->staff().add_family(); });
-  add_action(menu, tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"), {},
-             [this] { rename_swatch(); });
-  add_action(menu, tr("&Delete swatch"), tr("Delete the selected swatches"), {},
-             [this] { m_space.set_work().remove(); });
   add_action(menu, tr("&Back to the color before"), tr("Exchange the current color with the one before"),
              QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_space.back_to_before(); });
+  menu->addSeparator();
+  add_swatch_commands(menu);
+}
+
+/// They work on what is selected wherever the staff is shown.
+void MainWindow::add_swatch_commands(QMenu* menu) {
+  SetWork& work = m_space.set_work();
+  add_action(menu, tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find,
+             [this] {
+               m_space.show_desk(Desk::Grade);
+               m_grade->find();
+             });
+  add_action(menu, tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
+             [&work] { work.select_all(); });
+  add_action(menu, tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,
+             [this] { cut_swatches(); });
+  add_action(menu, tr("C&opy swatches"),
+             tr("Copy the selected swatches, for other sets, pieces and programs"), QKeySequence::Copy,
+             [this] { copy_swatches(); });
+  add_action(menu, tr("Dupl&icate swatches"), tr("Duplicate the selected swatches at the next free places"),
+             QKeySequence(Qt::CTRL | Qt::Key_D), [&work] { work.duplicate(); });
+  add_action(menu, tr("Re&place by the current color"), tr("Give the selected swatches the current color"),
+             QKeySequence(Qt::CTRL | Qt::Key_R), [&work] { work.replace_by_current(); });
+  add_action(menu, tr("&Take the color up"),
+             tr("Take up the color of the selected swatch (Enter, double click)"),
+             QKeySequence(Qt::CTRL | Qt::Key_T), [&work] {
+               if (!work.nothing_selected()) work.take_up_focus();
+             });
+  add_action(menu, tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"),
+             QKeySequence(Qt::Key_F2), [this] { rename_swatch(); });
+  // The key belongs to the view of the set that has the focus: on a photo or a wheel it means something else.
+  auto* remove = add_action(menu, tr("&Delete swatches"), tr("Delete the selected swatches"),
+                            QKeySequence::Delete, [&work] {
+                              if (!work.nothing_selected()) work.remove();
+                            });
+  remove->setShortcutContext(Qt::WidgetShortcut);
+  m_band->staff().addAction(remove);
+  add_action(menu, tr("Loc&k or unlock"), tr("Keep the selected swatches from change"),
+             QKeySequence(Qt::CTRL | Qt::Key_K), [&work] { work.switch_lock(); });
+  add_action(menu, tr("&Mark used or unused"), tr("Tick the selected swatches off"),
+             QKeySequence(Qt::CTRL | Qt::Key_M), [&work] { work.switch_used(); });
 }
 
 void MainWindow::make_view_menu() {
@@ -132,6 +180,21 @@ void MainWindow::make_view_menu() {
   values->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, values,
           [this, values] { values->setChecked(m_space.session().values_only); });
+  auto* kept = add_action(menu, tr("&Keep the reference in sight"),
+                          tr("A small reference beside the work of this desk"), QKeySequence(Qt::Key_K),
+                          [this] { m_space.keep_reference(!reference_kept(m_space.session())); });
+  kept->setCheckable(true);
+  connect(&m_space, &Workspace::viewChanged, kept,
+          [this, kept] { kept->setChecked(reference_kept(m_space.session())); });
+  auto* vivid = add_action(menu, tr("Vivi&d plan"), tr("Each hue at the value where it is strongest"), {},
+                           [this] { m_space.show_vivid_plan(!m_space.session().vivid_plan); });
+  vivid->setCheckable(true);
+  connect(&m_space, &Workspace::viewChanged, vivid,
+          [this, vivid] { vivid->setChecked(m_space.session().vivid_plan); });
+  m_left_handed = add_action(menu, tr("For the left &hand"),
+                             tr("What is reached for on the left, what is looked at on the right"), {},
+                             [this] { use_left_hand(m_left_handed->isChecked()); });
+  m_left_handed->setCheckable(true);
   auto* surrounds = menu->addMenu(tr("&Surround"));
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
     add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
@@ -192,6 +255,11 @@ void MainWindow::make_limit_menu() {
   turn(tr("&Turn the mask on"), 1, {});
   turn(tr("Turn the mask &back"), -1, {});
   turn(tr("Turn the mask to the &complements"), 180, {});
+  turn(tr("Turn the mask a &hue on"), kNamedHueStep, {});
+  turn(tr("Turn the mask a hue bac&k"), -kNamedHueStep, {});
+  add_action(m_limit_menu, tr("Turn the mask &by..."),
+             tr("Type how far the mask is turned on: 15 and Enter, or -15"), {},
+             [this] { m_limit->patterns().begin_typing_turn(); });
   m_limit_menu->addSeparator();
   using Tool = MaskHands::Tool;
   const std::pair<QString, Tool> tools[] = {{tr("Draw an &outline"), Tool::Outline},
@@ -207,6 +275,11 @@ void MainWindow::make_limit_menu() {
              [this] { m_space.take_up_neutral(); });
   add_action(m_limit_menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
              [this] { m_space.lay_key_colors(); });
+  add_action(m_limit_menu, tr("Move the area &up"), tr("Let the area worked on come before the one above it"),
+             {}, [this] { m_limit->areas().move_chosen(-1); });
+  add_action(m_limit_menu, tr("Move the area &down"),
+             tr("Let the area worked on come after the one below it"), {},
+             [this] { m_limit->areas().move_chosen(1); });
   add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
              [this] { m_limit->wheel().hands()->remove_area(); });
   add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
@@ -233,19 +306,24 @@ void MainWindow::make_pick_menu() {
   add_action(m_pick_menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
              [this] { m_pick->wheel().zoom_to(1, {}); });
   m_pick_menu->addSeparator();
-  auto* fix = add_action(m_pick_menu, tr("Fix the &partners"),
-                         tr("Keep the partners where they are while picking goes on"), {},
-                         [this] { m_space.fix_partners(!m_space.session().relations_of); });
+  auto* fix = add_action(m_pick_menu, tr("Fix the &relation"),
+                         tr("Keep the related hues where they are while picking goes on"), {},
+                         [this] { m_space.fix_relation(!m_space.session().relations.of); });
   fix->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, fix,
-          [this, fix] { fix->setChecked(m_space.session().relations_of.has_value()); });
+          [this, fix] { fix->setChecked(m_space.session().relations.of.has_value()); });
+  add_action(m_pick_menu, tr("Lay the &members of the relation"),
+             tr("Lay the color and the hues related to it as a family"), {},
+             [this] { m_space.lay_relation(); });
+  m_limit_menu->addSeparator();
   for (const int hues : {0, 12, 24, 36})
-    add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
-               tr("Cut the wheel into so many hues, or leave it smooth"), {}, [this, hues] {
-                 Steps steps = m_space.steps();
-                 steps.hues = hues;
-                 m_space.cut_into_steps(steps);
-               });
+    m_limit_menu->addAction(add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
+                                       tr("Cut the wheel into so many hues, or leave it smooth"), {},
+                                       [this, hues] {
+                                         Steps steps = m_space.steps();
+                                         steps.hues = hues;
+                                         m_space.cut_into_steps(steps);
+                                       }));
 }
 
 void MainWindow::make_grade_menu() {
@@ -263,12 +341,6 @@ void MainWindow::make_grade_menu() {
   for (const auto& [text, view, tip] : views)
     command(text, tip, {}, [this, view = view] { m_space.show_set_view(view); });
   m_grade_menu->addSeparator();
-  command(tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find, [this] {
-    m_space.show_desk(Desk::Grade);
-    m_grade->find();
-  });
-  command(tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
-          [&work] { work.select_all(); });
   command(tr("Select the l&ight ones"), tr("Select the swatches of the light band"), {},
           [&work] { work.select_band(Band::Light); });
   command(tr("Select the &middle ones"), tr("Select the swatches of the middle band"), {},
@@ -278,19 +350,8 @@ void MainWindow::make_grade_menu() {
   command(tr("Select &near-duplicates"), tr("Select all swatches that are near-duplicates of another"), {},
           [&work] { work.select_near_duplicates(); });
   m_grade_menu->addSeparator();
-  command(tr("&Copy swatches"), tr("Copy the selected swatches, for other sets, pieces and programs"),
-          QKeySequence::Copy, [this] { copy_swatches(); });
-  command(tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,
-          [this] { cut_swatches(); });
-  command(tr("Re&place by the current color"), tr("Give the selected swatches the current color"),
-          QKeySequence(Qt::CTRL | Qt::Key_R), [&work] { work.replace_by_current(); });
-  command(tr("Dupl&icate swatches"), tr("Duplicate the selected swatches at the next free places"),
-          QKeySequence(Qt::CTRL | Qt::Key_D), [&work] { work.duplicate(); });
-  command(tr("Loc&k or unlock"), tr("Keep the selected swatches from change"), {},
-          [&work] { work.switch_lock(); });
-  command(tr("Mark &used or unused"), tr("Tick the selected swatches off"), {},
-          [&work] { work.switch_used(); });
-  m_grade_menu->addSeparator();
+  command(tr("Fi&ll between"), tr("Lay three colors between the two selected swatches, in place"),
+          QKeySequence(Qt::CTRL | Qt::Key_J), [&work] { work.fill_between(kUsualBetween, Way::Straight); });
   command(tr("&Even out the family"),
           tr("Spread the values of the chosen family evenly between its ends; locked ones stay"), {}, [this] {
             const Id family = m_space.session().family;

@@ -3,6 +3,7 @@
 #include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/image/accents.h"
 #include "core/image/pools.h"
 
 #include <algorithm>
@@ -15,11 +16,12 @@ struct Choice {
   Srgb8 color;
   Lab lab;
   int x = 0, y = 0; ///< A typical pixel.
+  bool accent = false;
 };
 
 Lab lab_of(Srgb8 c) { return lab_from_srgb(srgb_from_8bit(c)); }
 
-Choice choice_of(const Sample& s) { return {s.color, lab_of(s.color), s.x, s.y}; }
+Choice choice_of(const Sample& s) { return {s.color, lab_of(s.color), s.x, s.y, false}; }
 
 Choice choice_of(const Pool& pool, const Oklab& center, const ExtractionSpec& spec) {
   const auto nearest =
@@ -34,7 +36,7 @@ Choice choice_of(const Pool& pool, const Oklab& center, const ExtractionSpec& sp
   const Lab lab = lab_of(rounded);
   // A mean may leave its band by a hair; then the pixel stands.
   if (pool.band && band_of(lab.l, spec.bands) != *pool.band) return out;
-  return {rounded, lab, out.x, out.y};
+  return {rounded, lab, out.x, out.y, false};
 }
 
 bool fits(const Lab& lab, const std::vector<Choice>& chosen, double least) {
@@ -98,6 +100,18 @@ void choose(const Pool& pool, const ExtractionSpec& spec, std::vector<Choice>& c
   if (spread.size() > chosen.size()) chosen = std::move(spread);
 }
 
+/// Colors far off from all the others, beside the counts.
+void add_accents(const std::vector<Pool>& pools, const ExtractionSpec& spec, std::vector<Choice>& chosen) {
+  const int wanted = spec.accents - static_cast<int>(spec.kept_accents.size());
+  if (wanted <= 0) return;
+  std::vector<Lab> taken;
+  for (const auto& c : chosen) taken.push_back(c.lab);
+  for (const Sample& s : accents_of(pools, std::move(taken), wanted, spec.least_difference)) {
+    chosen.push_back(choice_of(s));
+    chosen.back().accent = true;
+  }
+}
+
 /// The weight of every chosen color: the pixels that are nearest to it.
 std::vector<double> shares_of(const std::vector<Pool>& pools, const std::vector<Choice>& chosen) {
   std::vector<Oklab> centers;
@@ -127,6 +141,8 @@ Status validate(const ExtractionSpec& spec, bool has_mask) {
       spec.quotas && (spec.quotas->dark < 0 || spec.quotas->middle < 0 || spec.quotas->light < 0);
   if (negative || wanted < 1 || wanted > kMostExtracted)
     return wrong("Between 1 and 200 colors can be taken from a photo.");
+  if (spec.accents < 0 || spec.accents > kMostAccents)
+    return wrong("Between 0 and 12 accents can be taken from a photo.");
   if (!(spec.least_difference >= 0 && spec.least_difference <= 50))
     return wrong("The least difference goes from 0 to 50.");
   if (spec.mask != MaskUse::Ignore && !has_mask) return wrong("There is no mask to keep the colors in.");
@@ -144,7 +160,9 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
   if (std::all_of(pools.begin(), pools.end(), [](const Pool& p) { return p.samples.empty(); }))
     return wrong("There are no pixels to take colors from here.");
   std::vector<Choice> chosen;
-  for (const Srgb& c : spec.kept) chosen.push_back({rounded_8bit(c), lab_from_srgb(c)});
+  for (const auto* kept : {&spec.kept, &spec.kept_accents})
+    for (const Srgb& c : *kept) chosen.push_back({rounded_8bit(c), lab_from_srgb(c)});
+  const std::size_t known = chosen.size();
   Extraction out;
   double done = 0.3;
   for (Pool& pool : pools) {
@@ -162,13 +180,16 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
     done += 0.6 / static_cast<double>(pools.size());
   }
   if (stopped(0.9)) return stop;
+  add_accents(pools, spec, chosen);
   const auto shares = shares_of(pools, chosen);
-  for (std::size_t i = spec.kept.size(); i < chosen.size(); ++i) {
+  for (std::size_t i = known; i < chosen.size(); ++i) {
     const Choice& c = chosen[i];
-    out.colors.push_back({srgb_from_8bit(c.color), shares[i], c.x, c.y, band_of(c.lab.l, spec.bands)});
+    out.colors.push_back(
+        {srgb_from_8bit(c.color), shares[i], c.x, c.y, band_of(c.lab.l, spec.bands), c.accent});
   }
   std::stable_sort(out.colors.begin(), out.colors.end(),
                    [](const ExtractedColor& a, const ExtractedColor& b) {
+                     if (a.accent != b.accent) return b.accent;
                      if (a.band != b.band) return a.band > b.band;
                      return a.share > b.share;
                    });

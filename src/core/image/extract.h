@@ -28,9 +28,12 @@ struct ExtractionSpec {
   double least_difference = 3; ///< CIEDE2000 between any two.
   MaskUse mask = MaskUse::Ignore;
   Representative representative = Representative::Pixel;
+  /// At most so many accents beside the counts; see accents.h. None without a picture that has them.
+  int accents = 0;
   /// Colors that are there already: they count for the quotas and keep their distance, and are not given
   /// again.
   std::vector<Srgb> kept;
+  std::vector<Srgb> kept_accents; ///< The same; they count for the accents.
 };
 
 struct ExtractedColor {
@@ -38,20 +41,22 @@ struct ExtractedColor {
   double share = 0; ///< Of the pixels looked at, those nearest to this color, 0..1.
   int x = 0, y = 0; ///< A typical pixel, in the photo's own pixels.
   Band band = Band::Middle;
+  bool accent = false;
   bool operator==(const ExtractedColor&) const = default;
 };
 
 struct Extraction {
-  std::vector<ExtractedColor> colors; ///< By band from light to dark, in it by share.
+  std::vector<ExtractedColor> colors; ///< By band from light to dark, in it by share; the accents last.
   /// How many of each quota the picture did not have at this difference.
   BandCounts unmet;
   int missing = 0; ///< The same without quotas.
 };
 
 inline constexpr int kMostExtracted = 200;
+inline constexpr int kMostAccents = 12;
 
-/// ERRORS: BadInput for counts outside 1..kMostExtracted, a difference outside 0..50, or a mask use without a
-/// mask.
+/// ERRORS: BadInput for counts outside 1..kMostExtracted, accents outside 0..kMostAccents, a difference
+/// outside 0..50, or a mask use without a mask.
 [[nodiscard]] Status validate(const ExtractionSpec& spec, bool has_mask);
 
 /// Clusters a sample of the pixels: means in OKLab first, then with CIEDE2000 deciding which color a pixel is

@@ -53,6 +53,50 @@ SetVersion* version_to_change(Piece& piece, Id version) {
 
 Reference* reference_to_change(Piece& piece, Id reference) { return in_list(piece.references, reference); }
 
+std::vector<Swatch> taken_out(Piece& piece, const IdSet& ids) {
+  const auto wanted = [&ids](const Swatch& s) { return ids.contains(s.id); };
+  std::vector<Swatch> out;
+  for (std::size_t i = 0; i < piece.sets.size(); ++i)
+    for (std::size_t k = 0; k < piece.sets[i].families.size(); ++k) {
+      const auto& there = piece.sets[i].families[k].swatches;
+      const std::size_t before = out.size();
+      std::copy_if(there.begin(), there.end(), std::back_inserter(out), wanted);
+      if (out.size() > before) piece.sets.change(i).families.change(k).swatches.erase_if(wanted);
+    }
+  return out;
+}
+
+void put_at(Family& family, Swatch swatch, int place) {
+  swatch.place = place;
+  const auto& there = family.swatches;
+  const auto at =
+      std::upper_bound(there.begin(), there.end(), place, [](int p, const Swatch& s) { return p < s.place; });
+  family.swatches.insert(static_cast<std::size_t>(at - there.begin()), std::move(swatch));
+}
+
+const Swatch* swatch_at_place(const Family& family, int place) {
+  const auto at = std::lower_bound(family.swatches.begin(), family.swatches.end(), place,
+                                   [](const Swatch& s, int p) { return s.place < p; });
+  return at != family.swatches.end() && at->place == place ? &*at : nullptr;
+}
+
+int free_place_from(const Family& family, int place) {
+  while (swatch_at_place(family, place)) ++place;
+  if (place < kMostPlaces) return place;
+  for (place = 0; swatch_at_place(family, place);) ++place;
+  return place;
+}
+
+void put_last(Family& family, Swatch swatch) {
+  const int place = free_place_from(family, next_place(family));
+  put_at(family, std::move(swatch), place);
+}
+
+Error too_many_swatches() {
+  return {ErrorCode::TooLarge,
+          "A set holds at most " + std::to_string(kMostSwatches) + " swatches; delete some first.", "set"};
+}
+
 Error not_found(std::string_view what) {
   return {ErrorCode::NotFound, "There is no such " + std::string(what) + " in this piece any more.",
           std::string(what)};

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <string>
 #include <string_view>
+#include <unordered_set>
 
 namespace zc {
 
@@ -27,7 +28,22 @@ template <class T> [[nodiscard]] std::size_t index_of(const List<T>& list, Id id
   return static_cast<std::size_t>(at - list.begin());
 }
 
+using IdSet = std::unordered_set<Id>;
+
+// Places of a row.
+/// Takes the swatches out of their families and gives them in the order of the set.
+[[nodiscard]] std::vector<Swatch> taken_out(Piece& piece, const IdSet& ids);
+void put_at(Family& family, Swatch swatch, int place);
+/// Behind the last swatch.
+void put_last(Family& family, Swatch swatch);
+/// Null where the place is free.
+[[nodiscard]] const Swatch* swatch_at_place(const Family& family, int place);
+/// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has
+/// places.
+[[nodiscard]] int free_place_from(const Family& family, int place);
+
 [[nodiscard]] Error not_found(std::string_view what);
+[[nodiscard]] Error too_many_swatches();
 /// Without the spaces around it. ERRORS: BadInput when nothing is left or it is too long.
 [[nodiscard]] Result<std::string> clean_name(const std::string& name, std::string_view what);
 /// `name`, or `name` with the first number that makes it free; it stays short enough for a name.

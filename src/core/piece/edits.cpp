@@ -4,6 +4,7 @@
 #include "core/piece/change.h"
 
 #include <algorithm>
+#include <charconv>
 
 namespace zc {
 namespace {
@@ -49,6 +50,44 @@ Result<Piece> with_title(Piece piece, std::string title) {
   if (!clean) return clean.error();
   piece.title = *clean;
   return piece;
+}
+
+namespace {
+
+/// ISO 8601, a day: four digits, two, two.
+bool is_day(const std::string& date) {
+  if (date.size() != 10 || date[4] != '-' || date[7] != '-') return false;
+  const auto number = [&](std::size_t from, std::size_t count) {
+    int out = 0;
+    const auto [end, error] = std::from_chars(date.data() + from, date.data() + from + count, out);
+    return error == std::errc{} && end == date.data() + from + count ? out : -1;
+  };
+  const int year = number(0, 4), month = number(5, 2), day = number(8, 2);
+  if (year < 0 || month < 1 || month > 12) return false;
+  const bool leap = year % 4 == 0 && (year % 100 != 0 || year % 400 == 0);
+  const int days[] = {31, leap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31};
+  return day >= 1 && day <= days[month - 1];
+}
+
+Error too_long(const char* what) {
+  return {ErrorCode::BadInput, std::string("The ") + what + " is too long; say it in fewer letters.", what};
+}
+
+} // namespace
+
+Card card_of(const Piece& piece) { return {piece.title, piece.words, piece.date, piece.signature}; }
+
+Result<Piece> with_card(Piece piece, const Card& card) {
+  const std::string date(trimmed(card.date));
+  if (!date.empty() && !is_day(date))
+    return Error{ErrorCode::BadInput, "\"" + shortened(date, 40) + "\" is no day; write it as 2026-11-26.",
+                 "date"};
+  if (card.words.size() > kLongestNote) return too_long("text");
+  if (card.signature.size() > kLongestName) return too_long("signature");
+  piece.words = card.words;
+  piece.date = date;
+  piece.signature = trimmed(card.signature);
+  return with_title(std::move(piece), card.title);
 }
 
 Result<Piece> with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps) {
@@ -114,6 +153,12 @@ Result<Piece> with_area_duplicated(Piece piece, std::size_t area) {
   Area copy = *a;
   copy.shape = moved_shape(copy.shape, {0, 0}, {0.06, -0.06});
   return with_area_added(std::move(piece), std::move(copy));
+}
+
+Result<Piece> with_area_moved(Piece piece, std::size_t area, std::size_t place) {
+  if (!area_to_change(piece, area) || place > piece.mask->areas.size()) return not_found("mask area");
+  piece.mask->areas.move(area, place);
+  return if_it_encloses(std::move(piece), "In this order nothing of the mask would be left.");
 }
 
 Result<Piece> with_area_removed(Piece piece, std::size_t area) {

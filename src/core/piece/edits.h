@@ -13,6 +13,14 @@ namespace zc {
 /// Leading and trailing spaces are dropped. ERRORS: BadInput when nothing is left or it is too long; the same
 /// holds for every name below.
 [[nodiscard]] Result<Piece> with_title(Piece piece, std::string title);
+/// What a piece says of itself, edited together. ERRORS: as with_title(); BadInput for words, a date or a
+/// signature that is too long, and for a date that is neither empty nor a day as 2026-11-26.
+struct Card {
+  std::string title, words, date, signature;
+  bool operator==(const Card&) const = default;
+};
+[[nodiscard]] Card card_of(const Piece& piece);
+[[nodiscard]] Result<Piece> with_card(Piece piece, const Card& card);
 
 /// What of the mask stays when the wheel changes: see with_colors_kept().
 enum class MaskKeeps { Colors, Outline };
@@ -30,6 +38,9 @@ enum class MaskKeeps { Colors, Outline };
 [[nodiscard]] Result<Piece> with_area_shape(Piece piece, std::size_t area, Shape shape);
 /// Laid over itself, at the end, at its middle moved a little aside.
 [[nodiscard]] Result<Piece> with_area_duplicated(Piece piece, std::size_t area);
+/// Puts an area before the one now at `place` (the number of areas puts it last); the order decides what a
+/// cut cuts. ERRORS: BadInput also when nothing of the mask would be left.
+[[nodiscard]] Result<Piece> with_area_moved(Piece piece, std::size_t area, std::size_t place);
 /// Taking the last area off takes the mask off.
 [[nodiscard]] Result<Piece> with_area_removed(Piece piece, std::size_t area);
 /// ERRORS: BadInput when the area is not a polygon, or fewer than three points would be left.

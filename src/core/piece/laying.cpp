@@ -8,6 +8,17 @@
 #include <cassert>
 
 namespace zc {
+namespace {
+
+/// Light to dark in each family.
+void sort_by_value(std::vector<LaidFamily>& families) {
+  for (auto& family : families)
+    std::stable_sort(family.colors.begin(), family.colors.end(), [](const LaidColor& a, const LaidColor& b) {
+      return value_of(a.color) > value_of(b.color);
+    });
+}
+
+} // namespace
 
 Result<Piece> with_laid_families(Piece piece, const std::vector<LaidFamily>& families) {
   Result<Piece> out = std::move(piece);
@@ -57,10 +68,18 @@ std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors) {
     out.back().colors.push_back(color);
   }
   if (!neutral.colors.empty()) out.push_back(std::move(neutral));
-  for (auto& family : out)
-    std::stable_sort(family.colors.begin(), family.colors.end(), [](const LaidColor& a, const LaidColor& b) {
-      return value_of(a.color) > value_of(b.color);
-    });
+  sort_by_value(out);
+  return out;
+}
+
+std::vector<LaidFamily> grouped_by_band(const std::vector<LaidColor>& colors, const Bands& bands) {
+  std::vector<LaidFamily> out{{"light", {}}, {"middle", {}}, {"dark", {}}};
+  for (const auto& c : colors) {
+    const Band band = band_of(value_of(c.color), bands);
+    out[band == Band::Light ? 0 : band == Band::Middle ? 1 : 2].colors.push_back(c);
+  }
+  std::erase_if(out, [](const LaidFamily& f) { return f.colors.empty(); });
+  sort_by_value(out);
   return out;
 }
 

@@ -12,8 +12,6 @@
 namespace zc {
 namespace {
 
-using IdSet = std::unordered_set<Id>;
-
 /// Calls f for each of the swatches; false unless all of them are in the piece.
 template <class F> bool for_each_of(Piece& piece, const std::vector<Id>& ids, F f) {
   const IdSet wanted(ids.begin(), ids.end());
@@ -65,49 +63,6 @@ std::optional<Error> kept_from_change(const Piece& piece, const std::vector<Id>&
   return Error{ErrorCode::BadInput, "\"" + name + more + "; unlock first.", "swatch"};
 }
 
-/// Takes the swatches out of their families and gives them in the order of the set.
-std::vector<Swatch> taken_out(Piece& piece, const IdSet& ids) {
-  const auto wanted = [&ids](const Swatch& s) { return ids.contains(s.id); };
-  std::vector<Swatch> out;
-  for (std::size_t i = 0; i < piece.sets.size(); ++i)
-    for (std::size_t k = 0; k < piece.sets[i].families.size(); ++k) {
-      const auto& there = piece.sets[i].families[k].swatches;
-      const std::size_t before = out.size();
-      std::copy_if(there.begin(), there.end(), std::back_inserter(out), wanted);
-      if (out.size() > before) piece.sets.change(i).families.change(k).swatches.erase_if(wanted);
-    }
-  return out;
-}
-
-void put_at(Family& family, Swatch swatch, int place) {
-  swatch.place = place;
-  const auto& there = family.swatches;
-  const auto at =
-      std::upper_bound(there.begin(), there.end(), place, [](int p, const Swatch& s) { return p < s.place; });
-  family.swatches.insert(static_cast<std::size_t>(at - there.begin()), std::move(swatch));
-}
-
-const Swatch* swatch_at_place(const Family& family, int place) {
-  const auto at = std::lower_bound(family.swatches.begin(), family.swatches.end(), place,
-                                   [](const Swatch& s, int p) { return s.place < p; });
-  return at != family.swatches.end() && at->place == place ? &*at : nullptr;
-}
-
-/// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has
-/// places.
-int free_place_from(const Family& family, int place) {
-  while (swatch_at_place(family, place)) ++place;
-  if (place < kMostPlaces) return place;
-  for (place = 0; swatch_at_place(family, place);) ++place;
-  return place;
-}
-
-/// Behind the last swatch.
-void put_last(Family& family, Swatch swatch) {
-  const int place = free_place_from(family, next_place(family));
-  put_at(family, std::move(swatch), place);
-}
-
 bool family_name_taken(const SwatchSet& set, const std::string& name, Id by_other_than) {
   return std::any_of(set.families.begin(), set.families.end(),
                      [&](const Family& f) { return f.name == name && f.id != by_other_than; });
@@ -124,11 +79,6 @@ Error set_taken(const std::string& name) {
   return {ErrorCode::BadInput, "The piece has a set named \"" + name + "\" already; choose another name.",
           "set"};
 }
-Error too_many_swatches() {
-  return {ErrorCode::TooLarge,
-          "A set holds at most " + std::to_string(kMostSwatches) + " swatches; delete some first.", "set"};
-}
-
 Result<std::string> checked_note(std::string note) {
   if (note.size() > kLongestNote)
     return Error{ErrorCode::BadInput, "This note is too long; keep it under 10,000 letters.", "note"};
@@ -477,62 +427,6 @@ Result<Piece> with_swatches_pasted(Piece piece, Id family, const std::vector<Swa
     if (copy.from && !find_reference(piece, copy.from->reference)) copy.from.reset();
     put_last(*f, std::move(copy));
   }
-  return piece;
-}
-
-namespace {
-
-/// In whatever families they stand. REQUIRES that both are there, and two.
-Piece with_places_swapped(Piece piece, Id a, Id b) {
-  Swatch *one = swatch_to_change(piece, a), *other = swatch_to_change(piece, b);
-  assert(one && other && a != b);
-  std::swap(one->place, other->place);
-  std::swap(*one, *other);
-  return piece;
-}
-
-} // namespace
-
-Result<Piece> with_swatches_moved(Piece piece, const std::vector<Id>& swatches, Id to_family,
-                                  std::optional<int> place) {
-  Family* to = family_to_change(piece, to_family);
-  if (!to) return not_found("family");
-  if (place && (*place < 0 || *place >= kMostPlaces)) return not_found("place");
-  const IdSet ids(swatches.begin(), swatches.end());
-  if (ids.size() == 1 && place) {
-    const Swatch* there = swatch_at_place(*to, *place);
-    if (!find_swatch(piece, *ids.begin())) return not_found("swatch");
-    if (there && there->id == *ids.begin()) return piece;
-    if (there) return with_places_swapped(std::move(piece), *ids.begin(), there->id);
-  }
-  auto moving = taken_out(piece, ids);
-  if (moving.size() != ids.size() || moving.empty()) return not_found("swatch");
-  int next = place.value_or(next_place(*to));
-  for (auto& swatch : moving) {
-    next = free_place_from(*to, next);
-    put_at(*to, std::move(swatch), next++);
-  }
-  if (swatch_count(*set_of_family(piece, to_family)) > kMostSwatches) return too_many_swatches();
-  return piece;
-}
-
-Result<Piece> with_set_sorted(Piece piece, Id set, SortBy by) {
-  SwatchSet* s = set_to_change(piece, set);
-  if (!s) return not_found("set");
-  const auto key = [by](const Swatch& w) {
-    const Oklch lch = lch_from_oklab(oklab_from_srgb(w.color));
-    if (by == SortBy::Hue) return lch.c < kNeutralChroma ? -1.0 : lch.h;
-    return by == SortBy::Value ? -value_of(w.color) : -lch.c;
-  };
-  s->families.change_each([&](Family& family) {
-    std::vector<Swatch> order(family.swatches.begin(), family.swatches.end());
-    std::stable_sort(order.begin(), order.end(), [&](const Swatch& a, const Swatch& b) {
-      return by == SortBy::Name ? a.name < b.name : key(a) < key(b);
-    });
-    int place = 0;
-    for (auto& swatch : order) swatch.place = place++;
-    family.swatches = {order.begin(), order.end()};
-  });
   return piece;
 }
 

@@ -5,6 +5,7 @@
 
 #include "core/base/result.h"
 #include "core/base/text.h"
+#include "core/mix/strings.h"
 #include "core/piece/rules.h"
 
 namespace zc {
@@ -85,6 +86,17 @@ struct LaidColor {
 /// there.
 [[nodiscard]] Result<Piece> with_swatches_moved(Piece piece, const std::vector<Id>& swatches, Id to_family,
                                                 std::optional<int> place = {});
+
+/// Moves swatches, in the order of the set, before what stands at `place` of a family: that and what follows
+/// makes room, as far as there is no free place to take it up, and those passed in its own row move up.
+/// ERRORS: BadInput when the row would go past its last place.
+[[nodiscard]] Result<Piece> with_swatches_inserted(Piece piece, const std::vector<Id>& swatches, Id to_family,
+                                                   int place);
+
+/// Lays `count` colors between two swatches, their ends not repeated: in the family of the first and behind
+/// the one of the two that stands there first, so that in one family they stand between them. See
+/// steps_between(). ERRORS: as there; BadInput when the row would go past its last place.
+[[nodiscard]] Result<Piece> with_filled_between(Piece piece, Id first, Id second, int count, Way way);
 
 enum class SortBy { Value, Hue, Chroma, Name };
 /// Each family's swatches in order and without gaps: value from light to dark, OKLab hue from 0 with neutrals

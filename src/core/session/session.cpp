@@ -81,11 +81,12 @@ SessionChange change_between(const Session& a, const Session& b) {
   out.selection = !(a.selection == b.selection) || a.family != b.family;
   out.adjustment = a.adjustment != b.adjustment;
   out.string = !(a.string == b.string);
-  out.view = a.at_hand.steps != b.at_hand.steps || a.relations_of != b.relations_of || a.area != b.area ||
-             a.reference != b.reference || a.left_out != b.left_out || a.desk != b.desk ||
-             a.set_view != b.set_view || a.looking != b.looking || a.values_only != b.values_only ||
-             a.carry != b.carry || a.mask_keeps != b.mask_keeps || a.sample_side != b.sample_side ||
-             !(a.harvest == b.harvest);
+  out.view = a.at_hand.steps != b.at_hand.steps || !(a.relations == b.relations) ||
+             a.vivid_plan != b.vivid_plan || a.area != b.area || a.reference != b.reference ||
+             a.left_out != b.left_out || a.desk != b.desk || a.set_view != b.set_view ||
+             a.looking != b.looking || a.values_only != b.values_only || a.looks != b.looks ||
+             a.keeps_reference != b.keeps_reference || a.carry != b.carry || a.mask_keeps != b.mask_keeps ||
+             a.sample_side != b.sample_side || !(a.harvest == b.harvest);
   return out;
 }
 
@@ -99,7 +100,8 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.reference = shown_reference(piece, 0);
   session.family = chosen_family(piece, 0);
   session.area = 0;
-  session.relations_of.reset();
+  session.relations.of.reset();
+  session.relations.own.clear();
   session.string.clear();
   session.harvest = {};
   session.looking.region.reset();
@@ -113,7 +115,8 @@ Session followed(Session session, const Piece& piece, const Geometry& geometry) 
   if (session.at.wheel != piece.wheel) {
     const double angle = session.at.at.a;
     const auto anew = [&](Srgb color) { return geometry.place(geometry.wheel().locate(color, angle)); };
-    if (session.relations_of) session.relations_of = anew(session.relations_color);
+    if (session.relations.of) session.relations.of = anew(session.relations.color);
+    session.relations.own.clear();
     session.at = anew(session.color());
     session.section_angle = session.at.at.a;
   }
@@ -146,7 +149,9 @@ Session pick_ended(Session session) {
 Result<Session> picked_in_plan(Session session, const PickRules& rules, DiscPoint wanted) {
   const auto place = pick_in_plan(rules, session.at.at, wanted);
   if (!place) return no_mask("The mask holds no color; draw it larger or switch it off.");
-  return moved_to(std::move(session), rules, *place, true);
+  WheelPoint to = *place;
+  if (session.vivid_plan) to.v = stepped_value(vivid_value(rules.wheel, Angle(to.a)), rules.steps);
+  return moved_to(std::move(session), rules, to, true);
 }
 
 Session picked_in_section(Session session, const PickRules& rules, double along, double value) {
@@ -234,6 +239,18 @@ Session well_laid_down(Session session, std::size_t well) {
   return session;
 }
 
+Session well_chosen(const Session& session, const Geometry& geometry, std::size_t well) {
+  const auto taken = well_taken_up(session, geometry, well);
+  Session out = taken ? *taken : session;
+  out.filling_well = well;
+  return out;
+}
+
+Session well_cleared(Session session, std::size_t well) {
+  session.at_hand.wells.at(well).reset();
+  return session;
+}
+
 std::optional<double> outside_mask(const Session& session, const Geometry& geometry) {
   const MaskRegion* region = geometry.region();
   if (!region || region->empty()) return std::nullopt;
@@ -241,12 +258,41 @@ std::optional<double> outside_mask(const Session& session, const Geometry& geome
 }
 
 Session relations_fixed(Session session, bool fixed) {
-  session.relations_of = fixed ? std::optional(session.at) : std::nullopt;
-  session.relations_color = session.color();
+  session.relations.of = fixed ? std::optional(session.at) : std::nullopt;
+  session.relations.color = session.color();
   return session;
 }
 
-WheelPoint relations_place(const Session& session) { return session.relations_of.value_or(session.at).at; }
+Session relation_chosen(Session session, Relation relation) {
+  session.relations.relation = relation;
+  session.relations.own.clear();
+  return session;
+}
+
+Session relation_valued(Session session, MemberValue value) {
+  session.relations.value = value;
+  return session;
+}
+
+Session member_slid(Session session, std::size_t member, Angle to) {
+  auto& own = session.relations.own;
+  if (member == 0) return session;
+  if (own.size() <= member) own.resize(member + 1);
+  own[member] = to;
+  return session;
+}
+
+std::vector<RelationMember> members(const Session& session, const Geometry& geometry) {
+  const RelationView& view = session.relations;
+  return related(geometry.wheel(), view.of.value_or(session.at).at, view.relation, view.value, view.own);
+}
+
+std::vector<LaidColor> laid_members(const Session& session, const Geometry& geometry) {
+  std::vector<LaidColor> out;
+  for (const auto& member : members(session, geometry))
+    out.push_back({member.color, geometry.place(member.at)});
+  return out;
+}
 
 // ---------------------------------------------------------------- laying
 
@@ -276,6 +322,24 @@ Session harvest_shown(Session session, Harvest harvest) {
   session.string.clear();
   for (const auto& c : session.harvest.colors) session.string.push_back({c.color, {}});
   return session;
+}
+
+Session result_taken_up(Session session, const Geometry& geometry, std::size_t result) {
+  Harvest harvest = session.harvest;
+  const ExtractedColor chosen = harvest.colors.at(result);
+  harvest.chosen = result;
+  session = taken_up(std::move(session), geometry, chosen.color);
+  session.origin = SampleOrigin{harvest.reference, chosen.x, chosen.y};
+  return harvest_shown(std::move(session), std::move(harvest));
+}
+
+Session chosen_replaced(const Session& session, const Bands& bands) {
+  Harvest harvest = session.harvest;
+  if (!harvest.chosen) return session;
+  ExtractedColor& chosen = harvest.colors[*harvest.chosen];
+  chosen.color = session.color();
+  chosen.band = band_of(value_of(chosen.color), bands);
+  return harvest_shown(session, std::move(harvest));
 }
 
 Session chosen_dropped(const Session& session) {
@@ -318,6 +382,24 @@ Session reference_shown(Session session, Id reference) {
     session.looking.limits.clear();
   }
   session.reference = reference;
+  return session;
+}
+
+// ---------------------------------------------------------------- desks
+
+Session desk_shown(Session session, Desk desk) {
+  session.looks[static_cast<std::size_t>(session.desk)] = session.looking.look;
+  session.looking.look = session.looks[static_cast<std::size_t>(desk)];
+  session.desk = desk;
+  return session;
+}
+
+bool reference_kept(const Session& session) {
+  return session.desk != Desk::Observe && session.keeps_reference[static_cast<std::size_t>(session.desk)];
+}
+
+Session reference_kept(Session session, bool kept) {
+  if (session.desk != Desk::Observe) session.keeps_reference[static_cast<std::size_t>(session.desk)] = kept;
   return session;
 }
 

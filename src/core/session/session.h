@@ -10,29 +10,41 @@
 #include "core/piece/edits.h"
 #include "core/session/at_hand.h"
 #include "core/session/geometry.h"
+#include "core/wheel/relations.h"
 
 #include <unordered_set>
 
 namespace zc {
 
 enum class Desk { Observe, Limit, Pick, Grade };
+inline constexpr std::size_t kDesks = 4;
 /// How the set is seen at Grade.
 enum class SetView { Staff, Rows, List, Versions, Import };
 enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
 
 /// How the shown reference is looked at.
 struct Looking {
-  PhotoLook look = PhotoLook::Color;
-  int tones = 3;              ///< Flat tones, 2 to 5.
-  std::vector<double> limits; ///< Of the flat tones when the painter has moved them; empty: found.
-  double squint = 1;          ///< Blur in percent of the photo's longer side.
-  int steps = 9;              ///< Tone steps from black to white.
-  double edge = 0.5;          ///< Place of the before/after edge, 0 left to 1 right.
+  PhotoLook look = PhotoLook::Color; ///< At the desk that is shown.
+  int tones = 3;                     ///< Flat tones, 2 to 5.
+  std::vector<double> limits;        ///< Of the flat tones when the painter has moved them; empty: found.
+  double squint = 1;                 ///< Blur in percent of the photo's longer side.
+  int steps = 9;                     ///< Tone steps from black to white.
+  double edge = 0.5;                 ///< Place of the before/after edge, 0 left to 1 right.
   std::optional<PixelRect> region;
   bool marking = false;      ///< The next drag on the photo draws the region.
   bool hold_samples = false; ///< Samples outside the mask go to its nearest place.
   bool footprint = true;     ///< Shown over the wheel at Limit.
   bool operator==(const Looking&) const = default;
+};
+
+/// The relation that is looked at: on the rim, in the tray.
+struct RelationView {
+  Relation relation = Relation::Complement;
+  MemberValue value = MemberValue::Held;
+  std::optional<WheelPlace> of;          ///< Where it was fixed; else it follows the color.
+  Srgb color;                            ///< The color it was fixed at.
+  std::vector<std::optional<Angle>> own; ///< Angles that members were slid to; see related().
+  bool operator==(const RelationView&) const = default;
 };
 
 /// Colors taken out of a photo, not accepted yet.
@@ -68,11 +80,10 @@ struct Session {
   WheelPlace at;            ///< Place of the current color; keeps the hue of a neutral.
   double section_angle = 0; ///< Hue on the right of the section, degrees.
   Srgb before{0.5, 0.5, 0.5};
-  std::optional<SampleOrigin> origin;          ///< Where the current color was sampled, when it was.
-  std::optional<std::size_t> filling_well = 0; ///< The well that every pick fills.
-  std::optional<WheelPlace> relations_of; ///< Where the relations were fixed; else they follow the color.
-  Srgb relations_color;                   ///< The color they were fixed at.
-  std::vector<StringStep> string;         ///< Previewed on the staff.
+  std::optional<SampleOrigin> origin;      ///< Where the current color was sampled, when it was.
+  std::optional<std::size_t> filling_well; ///< The well that every pick fills; none until one is chosen.
+  RelationView relations;
+  std::vector<StringStep> string; ///< Previewed on the staff.
   Harvest harvest;
 
   Selection selection;
@@ -83,9 +94,13 @@ struct Session {
   std::unordered_set<Id> left_out; ///< Versions that do not stand beside the set.
 
   Desk desk = Desk::Pick;
+  /// How the reference is looked at at the other desks, and where a small one is kept in sight.
+  std::array<PhotoLook, kDesks> looks{};
+  std::array<bool, kDesks> keeps_reference{};
   SetView set_view = SetView::Staff;
   Looking looking;
   bool values_only = false;
+  bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
   Carry carry = Carry::MaskOnly;
   MaskKeeps mask_keeps = MaskKeeps::Colors;
   int sample_side = 5;
@@ -120,7 +135,8 @@ struct SessionChange {
 [[nodiscard]] Session pick_begun(Session session);
 [[nodiscard]] Session pick_ended(Session session);
 
-// In the middle of a pick. ERRORS of the plan: BadInput when the mask holds no color.
+// In the middle of a pick. In the vivid plan the value comes with the hue. ERRORS of the plan: BadInput when
+// the mask holds no color.
 [[nodiscard]] Result<Session> picked_in_plan(Session session, const PickRules& rules, DiscPoint wanted);
 /// `along` from -1, the complement's rim, to 1, the hue's rim.
 [[nodiscard]] Session picked_in_section(Session session, const PickRules& rules, double along, double value);
@@ -145,13 +161,23 @@ struct SessionChange {
 /// ERRORS: NotFound for an empty well. REQUIRES a well of AtHand.
 [[nodiscard]] Result<Session> well_taken_up(Session session, const Geometry& geometry, std::size_t well);
 [[nodiscard]] Session well_laid_down(Session session, std::size_t well);
+/// From now on picks fill it; what lies in it is taken up.
+[[nodiscard]] Session well_chosen(const Session& session, const Geometry& geometry, std::size_t well);
+[[nodiscard]] Session well_cleared(Session session, std::size_t well);
 
 /// CIEDE2000 by which the current color lies outside the mask; nothing without a mask that encloses
 /// something.
 [[nodiscard]] std::optional<double> outside_mask(const Session& session, const Geometry& geometry);
 
 [[nodiscard]] Session relations_fixed(Session session, bool fixed);
-[[nodiscard]] WheelPoint relations_place(const Session& session);
+/// Its members stand at the trade's angles again.
+[[nodiscard]] Session relation_chosen(Session session, Relation relation);
+[[nodiscard]] Session relation_valued(Session session, MemberValue value);
+/// The color's own hue stays where it is: member 0 is not slid.
+[[nodiscard]] Session member_slid(Session session, std::size_t member, Angle to);
+/// The members of the relation, the color's own hue first.
+[[nodiscard]] std::vector<RelationMember> members(const Session& session, const Geometry& geometry);
+[[nodiscard]] std::vector<LaidColor> laid_members(const Session& session, const Geometry& geometry);
 
 // ---------------------------------------------------------------- laying
 
@@ -162,6 +188,10 @@ struct SessionChange {
 /// What was taken out of a photo, each with its pixel.
 [[nodiscard]] std::vector<LaidColor> harvested(const Harvest& harvest);
 [[nodiscard]] Session harvest_shown(Session session, Harvest harvest);
+/// Chooses a result and takes its color up. REQUIRES a result of the harvest.
+[[nodiscard]] Session result_taken_up(Session session, const Geometry& geometry, std::size_t result);
+/// The chosen result becomes the current color and keeps its pixel.
+[[nodiscard]] Session chosen_replaced(const Session& session, const Bands& bands);
 [[nodiscard]] Session chosen_dropped(const Session& session);
 
 // ---------------------------------------------------------------- selecting
@@ -172,5 +202,13 @@ struct SessionChange {
 /// From the one that keys work on to this one, in the order of the set.
 [[nodiscard]] Session extended_to(const Session& session, const Piece& piece, Id swatch);
 [[nodiscard]] Session reference_shown(Session session, Id reference);
+
+// ---------------------------------------------------------------- desks
+
+/// Each desk has its own way of looking at the reference.
+[[nodiscard]] Session desk_shown(Session session, Desk desk);
+/// A small reference beside the work of the shown desk; Observe shows a large one as it is.
+[[nodiscard]] bool reference_kept(const Session& session);
+[[nodiscard]] Session reference_kept(Session session, bool kept);
 
 } // namespace zc

@@ -7,10 +7,14 @@
 
 namespace zc {
 
-/// For example "dark dull blue-green" or "light warm grey". Value: very dark below L* 15, dark below 35,
-/// light from 65, very light from 85 (middle is not said). Chroma, LCh(ab): grey below 4, greyed below 12,
-/// dull below 28, vivid from 70 (in between is not said). Hue: the nearest of the twelve traditional hues;
-/// dark dull oranges are called brown.
+/// For example "very dark dull blue-green", "light muted warm orange" or "light warm grey". Value, by limits
+/// of L* at 14, 28, 42, 58, 72, 86: blackish, very dark, dark, (not said), light, very light, whitish.
+/// Chroma, LCh(ab): grey below 4, greyed below 10, dull below 20, muted below 36, not said below 62, else
+/// vivid. Hue: the nearest of the twelve traditional hues; from a chroma of 24 on also its warm or cool side
+/// where it is more than 6 degrees off; dark dull oranges are called brown. Two colors that differ by a
+/// CIEDE2000 of 10 rarely have one name.
 [[nodiscard]] std::string color_in_words(Srgb c);
+/// Its hue alone: "blue-violet", "brown", "grey".
+[[nodiscard]] std::string hue_in_words(Srgb c);
 
 } // namespace zc

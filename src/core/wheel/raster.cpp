@@ -1,13 +1,17 @@
 #include "core/wheel/raster.h"
 
+#include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/wheel/planes.h"
+#include "core/wheel/relations.h"
 
 #include <algorithm>
 
 namespace zc {
 namespace {
 
+/// Of the vivid disc: a multiple of 12 likewise.
+constexpr int kSpokes = 720, kSpokeSteps = 48;
 constexpr int kAngles = 7680; // A multiple of 12: the scales bend at multiples of 30 degrees.
 
 std::uint32_t word(Srgb c) {
@@ -107,6 +111,63 @@ void SolidPainter::slice(double v, int size, Raster& out) {
       if (const std::uint8_t cover = m_cover[row.start + x]; cover != 255 && pixels[x] != 0)
         pixels[x] = covered(pixels[x], cover);
   }
+}
+
+VividTable vivid_table(const Wheel& wheel) {
+  VividTable out;
+  out.spokes.resize(kSpokes + 1);
+  in_parallel(kSpokes + 1, 8, [&](int from, int to) {
+    for (int i = from; i < to; ++i) {
+      const double a = 360.0 * i / kSpokes, v = vivid_value(wheel, Angle(a));
+      VividTable::Spoke& spoke = out.spokes[static_cast<std::size_t>(i)];
+      spoke.reach = wheel.reach(Angle(a), v);
+      for (int k = 0; k <= kSpokeSteps; ++k) {
+        const double r = std::min(static_cast<double>(k) / kSpokeSteps, spoke.reach);
+        const auto color = wheel.color_at({a, r, v});
+        // The last bits of the reach may lie outside.
+        spoke.colors.push_back(color ? *color : wheel.nearest_existing({a, r, v}).color);
+      }
+    }
+  });
+  return out;
+}
+
+namespace {
+
+std::uint32_t vivid_word(const VividTable& table, double angle, double r) {
+  const double along = angle / 360 * kSpokes, out = r * kSpokeSteps;
+  const auto i = static_cast<std::size_t>(std::clamp(along, 0.0, kSpokes - 1.0));
+  const auto k = static_cast<std::size_t>(std::clamp(out, 0.0, kSpokeSteps - 1.0));
+  const double f = along - static_cast<double>(i), g = out - static_cast<double>(k);
+  const VividTable::Spoke &one = table.spokes[i], &other = table.spokes[i + 1];
+  if (r > one.reach + f * (other.reach - one.reach) + 1e-9) return 0;
+  const auto part = [&](double Srgb::*p) {
+    const double near_ = one.colors[k].*p + g * (one.colors[k + 1].*p - one.colors[k].*p);
+    const double far_ = other.colors[k].*p + g * (other.colors[k + 1].*p - other.colors[k].*p);
+    return near_ + f * (far_ - near_);
+  };
+  return word({part(&Srgb::r), part(&Srgb::g), part(&Srgb::b)});
+}
+
+} // namespace
+
+void SolidPainter::vivid(const VividTable& table, int size, Raster& out) {
+  set_size(size);
+  out.width = out.height = size;
+  out.pixels.assign(static_cast<std::size_t>(size) * size, 0);
+  const double half = size / 2.0;
+  in_parallel(size, 16, [&](int from, int to) {
+    for (int y = from; y < to; ++y) {
+      const Row& row = m_rows[y];
+      std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
+      for (int x = 0; x < row.count; ++x) {
+        const WheelPoint at = wheel_point({row.first + x + 0.5 - half, half - y - 0.5}, 0);
+        const std::uint32_t color =
+            vivid_word(table, stepped_hue(at.a, m_steps), static_cast<double>(m_radius[row.start + x]));
+        pixels[x] = color == 0 ? 0 : covered(color, m_cover[row.start + x]);
+      }
+    }
+  });
 }
 
 void SolidPainter::section(Angle a, int width, int height, Raster& out) const {

@@ -19,6 +19,17 @@ struct Raster {
   bool operator==(const Raster&) const = default;
 };
 
+/// The vivid plan of a wheel: along rays from neutral, at the value where the ray's hue is vivid.
+struct VividTable {
+  struct Spoke {
+    double reach = 0;         ///< r at which the display ends.
+    std::vector<Srgb> colors; ///< At even steps of r; beyond the reach those of the reach.
+  };
+  std::vector<Spoke> spokes; ///< At even angles, the first one repeated at the end.
+};
+/// Takes up to a second with the chroma measures; to be made once for a wheel, off the main thread.
+[[nodiscard]] VividTable vivid_table(const Wheel& wheel);
+
 /// Draws one wheel; holds the tables of that wheel so that a new value costs only the pixels.
 /// Not thread-safe: one painter per thread.
 class SolidPainter {
@@ -30,6 +41,9 @@ public:
   /// The disc at value v in 0..100, filling a square of `size` pixels (at least 1); the rim is antialiased
   /// and the corners are transparent.
   void slice(double v, int size, Raster& out);
+  /// The disc with each hue at the value where it is vivid, out of the table of the same wheel. Pixels may be
+  /// 2/255 off, and at the kinks of the hue scale 7/255.
+  void vivid(const VividTable& table, int size, Raster& out);
   /// The diametrical cut: angle a on the right, a + 180 on the left, neutral in the middle, value 100 at the
   /// top edge and 0 at the bottom edge.
   void section(Angle a, int width, int height, Raster& out) const;

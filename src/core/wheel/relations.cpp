@@ -4,6 +4,8 @@
 #include "core/color/gamut.h"
 #include "core/wheel/solve.h"
 
+#include <algorithm>
+
 namespace zc {
 namespace {
 
@@ -27,6 +29,18 @@ std::vector<double> turns_of(Relation relation) {
   return {30, 180, 210};
 }
 
+/// The color of the display's ring whose hue the measure counts so.
+Srgb pure_color(SaturationMeasure measure, double hue) {
+  const double start = measured_hue(measure, ring_color(0));
+  const double wanted = wrap_degrees(hue - start);
+  double low = 0, high = 360;
+  for (int i = 0; i < 30; ++i) {
+    const double middle = (low + high) / 2;
+    (wrap_degrees(measured_hue(measure, ring_color(middle)) - start) < wanted ? low : high) = middle;
+  }
+  return ring_color(low);
+}
+
 } // namespace
 
 double vivid_value(const Wheel& wheel, Angle a) {
@@ -40,23 +54,23 @@ double vivid_value(const Wheel& wheel, Angle a) {
   const auto lost = [&](double v) {
     return -(measure == SaturationMeasure::Hsluv ? largest_chroma_luv(v, Angle(hue)) : wheel.reach(a, v));
   };
-  constexpr int steps = 100; // So narrow is no hue's ridge.
-  int best = 1;
-  for (int i = 2; i < steps; ++i)
-    if (lost(i) < lost(best)) best = i;
-  return lowest_between(lost, best - 1, best + 1);
+  // The ridge of a hue runs close by the display's ring: the pure colors between two primaries.
+  constexpr double reach = 6;
+  const double ring = value_of(pure_color(measure, hue));
+  return lowest_between(lost, std::max(ring - reach, 0.5), std::min(ring + reach, 99.5));
 }
 
 std::vector<RelationMember> related(const Wheel& wheel, const WheelPoint& color, Relation relation,
-                                    MemberValue value) {
+                                    MemberValue value, const std::vector<std::optional<Angle>>& own) {
   std::vector<double> turns = turns_of(relation);
   turns.insert(turns.begin(), 0);
   std::vector<RelationMember> out;
-  for (const double turn : turns) {
-    const double a = wrap_degrees(color.a + turn);
+  for (std::size_t i = 0; i < turns.size(); ++i) {
+    const bool slid = i < own.size() && own[i];
+    const double a = wrap_degrees(slid ? own[i]->degrees() : color.a + turns[i]);
     const double v = value == MemberValue::Vivid ? vivid_value(wheel, Angle(a)) : color.v;
     const auto found = wheel.nearest_existing({a, color.r, v});
-    out.push_back({turn, found.at, found.color});
+    out.push_back({slid ? turn_between(color.a, a) : turns[i], found.at, found.color});
   }
   return out;
 }

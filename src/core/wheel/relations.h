@@ -4,6 +4,7 @@
 #include "core/base/word.h"
 #include "core/wheel/wheel.h"
 
+#include <optional>
 #include <vector>
 
 namespace zc {
@@ -33,8 +34,10 @@ struct RelationMember {
 };
 
 /// The color's own hue first, then the others in the order of their turns, all at the color's saturation.
-/// Where the display lacks that saturation a member stands at its reach.
+/// Where the display lacks that saturation a member stands at its reach. A member that has an angle of its
+/// own in `own`, by its place in the result, stands there.
 [[nodiscard]] std::vector<RelationMember> related(const Wheel& wheel, const WheelPoint& color,
-                                                  Relation relation, MemberValue value = MemberValue::Held);
+                                                  Relation relation, MemberValue value = MemberValue::Held,
+                                                  const std::vector<std::optional<Angle>>& own = {});
 
 } // namespace zc

@@ -125,6 +125,20 @@ bool libraries_quieted() {
   return true;
 }
 
+Result<QImage> turned(Result<QImage> image, int orientation) {
+  if (!image) return image.error();
+  return upright(std::move(image).value(), orientation);
+}
+
+Result<QImage> decode_jpeg(const std::vector<unsigned char>& bytes, const std::string& name, int orientation,
+                           const DecodeHook& hook, int eighths) {
+  auto jpeg = read_jpeg(bytes, name, hook, eighths);
+  if (!jpeg) return jpeg.error();
+  if (jpeg->ink == JpegInk::Cmyk || jpeg->ink == JpegInk::CmykInverted)
+    return turned(cmyk_to_srgb(*jpeg, name, hook), orientation);
+  return turned(image_to_srgb(jpeg->image, jpeg->icc, name, hook), orientation);
+}
+
 } // namespace
 
 Error too_many_pixels(const std::string& name) {
@@ -140,10 +154,6 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
   // Four to eight bytes a pixel at kMostPixels.
   QImageReader::setAllocationLimit(4096);
   const PhotoMetadata metadata = read_metadata(bytes);
-  const auto turned = [&](Result<QImage> image) -> Result<QImage> {
-    if (!image) return image.error();
-    return upright(std::move(image).value(), metadata.orientation);
-  };
   if (looks_like_heif(bytes)) {
     // The file's own turns are applied by its reader; what EXIF says beside them would turn it twice.
     auto heif = read_heif(bytes, name);
@@ -153,13 +163,15 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
   if (!looks_like_jpeg(bytes)) {
     auto image = read_with_toolkit(bytes, name, hook);
     if (!image) return image.error();
-    return turned(image_to_srgb(std::move(image).value(), metadata.icc, name, hook));
+    return turned(image_to_srgb(std::move(image).value(), metadata.icc, name, hook), metadata.orientation);
   }
-  auto jpeg = read_jpeg(bytes, name, hook);
-  if (!jpeg) return jpeg.error();
-  if (jpeg->ink == JpegInk::Cmyk || jpeg->ink == JpegInk::CmykInverted)
-    return turned(cmyk_to_srgb(*jpeg, name, hook));
-  return turned(image_to_srgb(jpeg->image, jpeg->icc, name, hook));
+  return decode_jpeg(bytes, name, metadata.orientation, hook, 8);
+}
+
+std::optional<QImage> decode_coarse(const std::vector<unsigned char>& bytes, const std::string& name) {
+  if (!looks_like_jpeg(bytes)) return std::nullopt;
+  auto image = decode_jpeg(bytes, name, read_metadata(bytes).orientation, {}, 1);
+  return image ? std::optional(std::move(image).value()) : std::nullopt;
 }
 
 QImage reduced(const QImage& image, int width, int height) {

@@ -72,7 +72,6 @@ public:
   /// False when stopped or broken; see trouble().
   bool run(QImage& image) {
     if (setjmp(m_trouble.out)) return false;
-    m_info.out_color_space = output_space();
     jpeg_start_decompress(&m_info);
     while (m_info.output_scanline < m_info.output_height) {
       JSAMPROW row = m_rows + static_cast<std::ptrdiff_t>(m_info.output_scanline) * m_stride;
@@ -81,12 +80,20 @@ public:
     jpeg_finish_decompress(&m_info);
     return !image.isNull();
   }
+  /// After the header, before the size is asked for.
+  void scale_to(int eighths) {
+    m_info.out_color_space = output_space();
+    m_info.scale_num = static_cast<unsigned int>(eighths);
+    m_info.scale_denom = 8;
+    if (setjmp(m_trouble.out)) return;
+    jpeg_calc_output_dimensions(&m_info);
+  }
   /// The profile gathered from its APP2 markers.
   [[nodiscard]] QByteArray icc() {
     JOCTET* data = nullptr;
     unsigned int size = 0;
     if (setjmp(m_trouble.out) || !jpeg_read_icc_profile(&m_info, &data, &size)) return {};
-    const QByteArray out(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
+    QByteArray out(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
     std::free(data);
     return out;
   }
@@ -94,8 +101,8 @@ public:
     m_rows = image.bits();
     m_stride = image.bytesPerLine();
   }
-  [[nodiscard]] int width() const { return static_cast<int>(m_info.image_width); }
-  [[nodiscard]] int height() const { return static_cast<int>(m_info.image_height); }
+  [[nodiscard]] int width() const { return static_cast<int>(m_info.output_width); }
+  [[nodiscard]] int height() const { return static_cast<int>(m_info.output_height); }
   [[nodiscard]] JpegInk ink() const {
     if (m_info.num_components == 1) return JpegInk::Grey;
     if (m_info.num_components != 4) return JpegInk::Rgb;
@@ -127,13 +134,14 @@ bool looks_like_jpeg(const std::vector<unsigned char>& b) {
 }
 
 Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std::string& name,
-                             const DecodeHook& hook) {
+                             const DecodeHook& hook, int eighths) {
   const auto unreadable = [&name](const char* why) {
     return Error{ErrorCode::Unreadable, "\"" + name + "\" " + why + "; choose another copy of the photo.",
                  name};
   };
   Decoder decoder(bytes, hook);
   if (!decoder.header()) return unreadable("is damaged");
+  decoder.scale_to(eighths);
   if (static_cast<std::uint64_t>(decoder.width()) * decoder.height() > kMostPixels)
     return too_many_pixels(name);
   JpegPixels out;

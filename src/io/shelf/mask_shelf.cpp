@@ -87,6 +87,17 @@ Status with_card_changed(const ShelfMask& mask, const ShelfCard& card) {
   });
 }
 
+Status put_back(const ShelfMask& there, const ShelfMask& mask) {
+  return change_file(there.file, [&mask](std::string_view text) -> Result<std::string> {
+    const auto read = shelf_mask_from_json(text);
+    if (!read) return read.error();
+    ShelfMask changed = mask;
+    static_cast<ShelfCard&>(changed) = *read;
+    changed.mask.name = changed.name;
+    return shelf_mask_to_json(changed);
+  });
+}
+
 std::vector<ShelfMask> shipped_masks() {
   const auto adds = [](Shape shape) { return Area{AreaMode::Adds, std::move(shape)}; };
   const auto cuts = [](Shape shape) { return Area{AreaMode::Cuts, std::move(shape)}; };

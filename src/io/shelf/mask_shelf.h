@@ -29,6 +29,9 @@ struct MaskShelf {
 /// Another name, other tags, on or off. ERRORS: as change_file().
 [[nodiscard]] Status with_card_changed(const ShelfMask& mask, const ShelfCard& card);
 
+/// What lies there becomes this mask and keeps its own card. ERRORS: as change_file().
+[[nodiscard]] Status put_back(const ShelfMask& there, const ShelfMask& mask);
+
 /// Our own masks: moods to start from.
 [[nodiscard]] std::vector<ShelfMask> shipped_masks();
 

@@ -78,6 +78,17 @@ Status with_card_changed(const ShelfSet& set, const ShelfCard& card) {
   });
 }
 
+Status put_back(const ShelfSet& there, const ShelfSet& set) {
+  return change_file(there.file, [&set](std::string_view text) -> Result<std::string> {
+    const auto read = shelf_set_from_json(text);
+    if (!read) return read.error();
+    ShelfSet changed = set;
+    static_cast<ShelfCard&>(changed) = *read;
+    changed.set.name = changed.name;
+    return shelf_set_to_json(changed);
+  });
+}
+
 bool same_content(const SwatchSet& a, const SwatchSet& b) {
   const auto same_swatch = [](const Swatch& s, const Swatch& t) {
     return s.name == t.name && s.note == t.note && rounded_8bit(s.color) == rounded_8bit(t.color);

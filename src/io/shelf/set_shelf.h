@@ -26,6 +26,12 @@ struct SetShelf {
 /// Another name, other tags, on or off. ERRORS: as change_file().
 [[nodiscard]] Status with_card_changed(const ShelfSet& set, const ShelfCard& card);
 
+/// What lies there becomes this set and keeps its own card. ERRORS: as change_file().
+[[nodiscard]] Status put_back(const ShelfSet& there, const ShelfSet& set);
+
+/// Our own sets, to start from.
+[[nodiscard]] std::vector<ShelfSet> shipped_sets();
+
 /// Equal families, swatch names, notes and 8-bit colors, whatever the ids, locks and ticks.
 [[nodiscard]] bool same_content(const SwatchSet& a, const SwatchSet& b);
 

@@ -1,6 +1,7 @@
 #include "app/desks/grade/grade_desk.h"
 
 #include "app/desks/grade/adjust_panel.h"
+#include "app/desks/grade/between_row.h"
 #include "app/desks/grade/import_view.h"
 #include "app/desks/grade/list_view.h"
 #include "app/desks/grade/report_panel.h"
@@ -94,6 +95,7 @@ QWidget* GradeDesk::make_chip_sizes() {
   for (const auto& [word, size] : sizes) {
     auto* button = new WordButton(word, box);
     button->setObjectName(QStringLiteral("chips.") + word);
+    button->setToolTip(tr("Show the chips of the rows %1").arg(word));
     button->setCheckable(true);
     button->setChecked(size == m_rows->chip_size());
     group->addButton(button);
@@ -140,6 +142,7 @@ QWidget* GradeDesk::make_side() {
   column->addWidget(make_views());
   column->addWidget(m_sizes);
   column->addWidget(m_find);
+  column->addWidget(new BetweenRow(m_space, side));
   column->addSpacing(2);
   column->addWidget(pages, 1);
   connect(m_find, &QLineEdit::returnPressed, this, &GradeDesk::find_words);
@@ -222,12 +225,14 @@ void GradeDesk::find_words() {
     }
   if (named.empty() && nearest != 0) {
     m_space.select_swatch(nearest);
+    emit foundSwatches();
     return say_at(*m_find, tr("\"%1\" is nearest, CIEDE2000 %2 away.")
                                .arg(QString::fromStdString(find_swatch(m_space.piece(), nearest)->name))
                                .arg(least, 0, 'f', 1));
   }
   if (named.empty()) return say_at(*m_find, tr("No swatch of this set has these letters in its name."));
   m_space.set_work().select(named);
+  emit foundSwatches();
 }
 
 } // namespace zc

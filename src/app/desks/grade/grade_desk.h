@@ -30,6 +30,10 @@ public:
   void find();
   void focus_view();
 
+signals:
+  /// Something was found and is selected; the hand goes on with it.
+  void foundSwatches();
+
 private:
   QWidget* make_side();
   QWidget* make_views();

@@ -151,6 +151,7 @@ ListView::ListView(Workspace& space, QWidget* parent)
   m_filter->setClearButtonEnabled(true);
   m_table->setObjectName(QStringLiteral("list"));
   m_table->setAccessibleName(tr("The set as a list"));
+  m_table->setToolTip(tr("Click selects, double click or F2 edits; a head sorts"));
   m_shown->setSourceModel(m_swatches);
   m_shown->setSortRole(Qt::UserRole);
   m_shown->setFilterKeyColumn(-1);

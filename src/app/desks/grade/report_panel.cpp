@@ -19,14 +19,15 @@
 namespace zc {
 namespace {
 
-/// More would only be scrolled past; they come up as the first ones are dealt with.
-constexpr std::size_t kMostRows = 40;
+/// Parts shown at most; more come up as the first ones are dealt with.
+constexpr std::size_t kMostParts = 40;
+constexpr int kIndent = 14;
 
 } // namespace
 
 ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_contrast(new QLabel(this)), m_summary(new QLabel(this)),
-      m_scroll(new QScrollArea(this)) {
+      m_scroll(new QScrollArea(this)), m_limits(new WordButton(tr("limits"), this)) {
   m_contrast->setObjectName(QStringLiteral("contrast"));
   m_summary->setObjectName(QStringLiteral("findingsSummary"));
   for (QLabel* label : {m_contrast, m_summary}) {
@@ -35,6 +36,7 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   }
   m_summary->setFont(caption_strong_font());
   m_scroll->setAccessibleName(tr("What to look at in the set"));
+  m_scroll->setToolTip(tr("What to look at, the weightiest first"));
   m_scroll->setWidgetResizable(true);
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -44,7 +46,14 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   column->addWidget(m_summary);
   column->addWidget(m_scroll, 1);
   column->addWidget(m_contrast);
-  column->addWidget(make_rules());
+  m_limits->setObjectName(QStringLiteral("reportLimits"));
+  m_limits->setCheckable(true);
+  m_limits->setToolTip(tr("What counts as near, as twins, as a gap, as outside; how many are wanted"));
+  column->addWidget(m_limits);
+  m_rule_box = make_rules();
+  m_rule_box->hide();
+  column->addWidget(m_rule_box);
+  connect(m_limits, &QAbstractButton::toggled, m_rule_box, &QWidget::setVisible);
   connect(&space, &Workspace::setsChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::geometryChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::selectionChanged, this, &ReportPanel::follow_selection);
@@ -126,41 +135,54 @@ QString name_of(const Piece& piece, Id id) {
   return s ? text(s->name) : QString();
 }
 
-using Finding = ReportPanel::Finding;
+/// What is said of a finding and what mends it.
+struct Told {
+  QString words, remedy;
+  QString step; ///< Name of the undo step.
+  PieceStore::Edit edit;
+};
 
-Finding near_finding(const Piece& piece, const SwatchPair& p) {
-  return {ReportPanel::tr("%1 and %2 are near-duplicates, %3 apart")
-              .arg(name_of(piece, p.a), name_of(piece, p.b))
-              .arg(p.difference, 0, 'f', 1),
-          ReportPanel::tr("merge them"),
-          ReportPanel::tr("Merge near-duplicates"),
-          {p.a, p.b},
-          [p](Piece edited) { return with_merged(std::move(edited), p.a, p.b); }};
+Told near_told(const Piece& piece, const GradingReport& report, const Finding& f) {
+  const SwatchPair& p = report.near_duplicates[f.of.front()];
+  if (f.parts.empty())
+    return {ReportPanel::tr("%1 and %2 are near-duplicates, %3 apart")
+                .arg(name_of(piece, p.a), name_of(piece, p.b))
+                .arg(p.difference, 0, 'f', 1),
+            ReportPanel::tr("merge them"), ReportPanel::tr("Merge near-duplicates"),
+            [p](Piece edited) { return with_merged(std::move(edited), p.a, p.b); }};
+  return {ReportPanel::tr("%1 swatches near %2 are near-duplicates")
+              .arg(f.swatches.size())
+              .arg(name_of(piece, p.a)),
+          {},
+          {},
+          {}};
 }
 
-Finding gap_finding(const Piece& piece, const ValueGap& g) {
+Told gap_told(const Piece& piece, const GradingReport& report, const Finding& f) {
+  const ValueGap& g = report.gaps[f.of.front()];
+  const QString family = text(find_family(piece, g.family)->name);
+  if (!f.parts.empty()) return {ReportPanel::tr("%1: %2 gaps").arg(family).arg(f.parts.size()), {}, {}, {}};
   const double low = value_of(find_swatch(piece, g.dark)->color),
                high = value_of(find_swatch(piece, g.light)->color);
-  return {ReportPanel::tr("%1: gap between %2 and %3")
-              .arg(text(find_family(piece, g.family)->name))
-              .arg(high, 0, 'f', 0)
-              .arg(low, 0, 'f', 0),
-          ReportPanel::tr("add one at %1").arg((low + high) / 2, 0, 'f', 0),
-          ReportPanel::tr("Fill gap"),
-          {g.dark, g.light},
+  return {ReportPanel::tr("%1: gap between %2 and %3").arg(family).arg(high, 0, 'f', 0).arg(low, 0, 'f', 0),
+          ReportPanel::tr("add one at %1").arg((low + high) / 2, 0, 'f', 0), ReportPanel::tr("Fill gap"),
           [g](Piece edited) { return with_gap_filled(std::move(edited), g); }};
 }
 
-Finding outside_finding(const Piece& piece, Id id) {
-  return {ReportPanel::tr("%1 is outside the mask").arg(name_of(piece, id)),
-          ReportPanel::tr("bring it inside"),
+Told outside_told(const Piece& piece, const Finding& f) {
+  const QString words =
+      f.swatches.size() == 1
+          ? ReportPanel::tr("%1 is outside the mask").arg(name_of(piece, f.swatches.front()))
+          : ReportPanel::tr("%1 swatches are outside the mask").arg(f.swatches.size());
+  return {words,
+          f.swatches.size() == 1 ? ReportPanel::tr("bring it inside") : ReportPanel::tr("bring all inside"),
           ReportPanel::tr("Bring into the mask"),
-          {id},
-          [id](Piece edited) { return with_brought_inside(std::move(edited), {id}); }};
+          [ids = f.swatches](Piece edited) { return with_brought_inside(std::move(edited), ids); }};
 }
 
 /// Of two the names; of more their number and value. Its ends are what is parted.
-Finding twin_finding(const Piece& piece, const TwinBand& band) {
+Told twin_told(const Piece& piece, const GradingReport& report, const Finding& f) {
+  const TwinBand& band = report.twin_bands[f.of.front()];
   const auto& ids = band.swatches;
   const QString words = ids.size() == 2 ? ReportPanel::tr("%1 and %2 merge when squinting")
                                               .arg(name_of(piece, ids[0]), name_of(piece, ids[1]))
@@ -170,80 +192,111 @@ Finding twin_finding(const Piece& piece, const TwinBand& band) {
   return {words,
           ids.size() == 2 ? ReportPanel::tr("part them by %1").arg(2 * piece.grading.twin, 0, 'f', 0)
                           : ReportPanel::tr("part the ends by %1").arg(2 * piece.grading.twin, 0, 'f', 0),
-          ReportPanel::tr("Part twins"), ids,
+          ReportPanel::tr("Part twins"),
           [ids](Piece edited) { return with_parted(std::move(edited), ids.front(), ids.back()); }};
+}
+
+QString rest_told(const Finding& f) {
+  switch (f.kind) {
+  case FindingKind::Near:
+    return ReportPanel::tr("%1 more clusters of near-duplicates").arg(f.parts.size());
+  case FindingKind::Gaps:
+    return ReportPanel::tr("gaps in %1 more families").arg(f.parts.size());
+  case FindingKind::Outside:
+  case FindingKind::Twins:
+    break;
+  }
+  return ReportPanel::tr("%1 more values merge when squinting").arg(f.parts.size());
+}
+
+Told told(const Piece& piece, const GradingReport& report, const Finding& f) {
+  if (f.rest) return {rest_told(f), {}, {}, {}};
+  switch (f.kind) {
+  case FindingKind::Near:
+    return near_told(piece, report, f);
+  case FindingKind::Gaps:
+    return gap_told(piece, report, f);
+  case FindingKind::Outside:
+    return outside_told(piece, f);
+  case FindingKind::Twins:
+    break;
+  }
+  return twin_told(piece, report, f);
 }
 
 } // namespace
 
-std::vector<ReportPanel::Finding> ReportPanel::findings() const {
-  const GradingReport& r = m_space.set_work().report();
-  const Piece& piece = m_space.piece();
-  std::vector<Finding> out;
-  if (r.outside_mask.size() > 1)
-    out.push_back({tr("%1 swatches are outside the mask").arg(r.outside_mask.size()), tr("bring all inside"),
-                   tr("Bring into the mask"), r.outside_mask,
-                   [ids = r.outside_mask](Piece p) { return with_brought_inside(std::move(p), ids); }});
-  const auto add = [&](const auto& list, const auto& finding_of) {
-    for (const auto& x : list) {
-      if (out.size() >= kMostRows) return;
-      out.push_back(finding_of(piece, x));
-    }
-  };
-  add(r.near_duplicates, near_finding);
-  add(r.gaps, gap_finding);
-  add(r.outside_mask, outside_finding);
-  add(r.twin_bands, twin_finding);
-  return out;
+WordButton* ReportPanel::add_word(QWidget* row, const QString& name, const QString& word,
+                                  const QString& said) {
+  auto* button = new WordButton(word, row);
+  button->setObjectName(name);
+  button->setAccessibleName(said);
+  button->setToolTip(said);
+  return button;
 }
 
-void ReportPanel::add_row(const Finding& finding) {
+void ReportPanel::add_row(const Finding& finding, int depth) {
+  const Told says = told(m_space.piece(), m_space.set_work().report(), finding);
   auto* row = new QWidget(m_rows);
   auto* column = new QVBoxLayout(row);
-  column->setContentsMargins(0, 0, 4, 0);
+  column->setContentsMargins(kIndent * depth, 0, 4, 0);
   column->setSpacing(1);
   // The sentence runs our way even where it begins with a name that runs the other.
-  auto* words = new QLabel(QChar(0x200e) + finding.words, row);
+  auto* words = new QLabel(QChar(0x200e) + says.words, row);
+  words->setObjectName(depth == 0 ? QStringLiteral("finding") : QStringLiteral("findingPart"));
   words->setFont(caption_font());
   words->setWordWrap(true);
   words->setTextFormat(Qt::PlainText);
   auto* line = new QHBoxLayout;
   line->setSpacing(2);
-  auto* remedy = new WordButton(finding.remedy, row);
-  remedy->setObjectName(QStringLiteral("remedy"));
-  remedy->setAccessibleName(finding.words + QStringLiteral(": ") + finding.remedy);
-  auto* show = new WordButton(tr("show"), row);
-  show->setObjectName(QStringLiteral("showFinding"));
-  show->setAccessibleName(tr("Select: %1").arg(finding.words));
-  line->addWidget(remedy);
+  if (says.edit) {
+    auto* remedy =
+        add_word(row, QStringLiteral("remedy"), says.remedy, says.words + QStringLiteral(": ") + says.remedy);
+    connect(
+        remedy, &QAbstractButton::clicked, this,
+        [this, says] { m_space.store().apply(says.step, says.edit); }, Qt::QueuedConnection);
+    line->addWidget(remedy);
+  }
+  auto* show = add_word(row, QStringLiteral("showFinding"), tr("show"), tr("Select: %1").arg(says.words));
+  connect(show, &QAbstractButton::clicked, this,
+          [this, ids = finding.swatches] { m_space.set_work().select(ids); });
   line->addWidget(show);
+  const std::pair key{finding.kind, finding.swatches.front()};
+  const bool open = m_open.contains(key);
+  if (!finding.parts.empty()) {
+    auto* opener = add_word(row, QStringLiteral("openFinding"), open ? tr("close") : tr("open"),
+                            tr("One by one: %1").arg(says.words));
+    connect(
+        opener, &QAbstractButton::clicked, this,
+        [this, key, open] {
+          open ? static_cast<void>(m_open.erase(key)) : static_cast<void>(m_open.insert(key));
+          follow();
+        },
+        Qt::QueuedConnection);
+    line->addWidget(opener);
+  }
   line->addStretch();
   column->addWidget(words);
   column->addLayout(line);
-  connect(
-      remedy, &QAbstractButton::clicked, this,
-      [this, finding] { m_space.store().apply(finding.step, finding.edit); }, Qt::QueuedConnection);
-  connect(show, &QAbstractButton::clicked, this,
-          [this, finding] { m_space.set_work().select(finding.swatches); });
   m_rows->layout()->addWidget(row);
+  if (!open) return;
+  for (std::size_t i = 0; i < std::min(kMostParts, finding.parts.size()); ++i)
+    add_row(finding.parts[i], depth + 1);
 }
 
 void ReportPanel::follow() {
   if (!isVisible()) return;
-  const auto all = findings();
-  const GradingReport& r = m_space.set_work().report();
-  const auto count = r.near_duplicates.size() + r.gaps.size() + r.outside_mask.size() + r.twin_bands.size();
+  const auto all = gathered(m_space.set_work().report(), m_space.piece().grading);
   const SwatchSet* set = current_set(m_space.piece());
   m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
-                     : all.empty()       ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
-                     : count > kMostRows ? tr("%1 to look at, the first %2 here").arg(count).arg(all.size())
-                                         : tr("%1 to look at").arg(count));
+                     : all.empty() ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
+                                   : tr("%1 to look at").arg(all.size()));
   const int at = m_scroll->verticalScrollBar()->value();
   m_rows = new QWidget;
   auto* column = new QVBoxLayout(m_rows);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
-  for (std::size_t i = 0; i < std::min(all.size(), kMostRows); ++i) add_row(all[i]);
+  for (const Finding& finding : all) add_row(finding, 0);
   column->addStretch();
   scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);

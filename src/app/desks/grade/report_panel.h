@@ -1,10 +1,13 @@
-// What the grading report finds, in words, each with its remedy; the contrast of two swatches; the rules.
+// What the grading report finds, gathered into few entries that open, each with its remedy; the contrast of
+// two swatches; the limits.
 #pragma once
 
 #include "app/store/workspace.h"
-#include "core/piece/grading.h"
+#include "core/piece/findings.h"
 
 #include <QWidget>
+
+#include <set>
 
 class QLabel;
 class QScrollArea;
@@ -13,29 +16,21 @@ class QVBoxLayout;
 namespace zc {
 
 class NumberField;
+class WordButton;
 
 class ReportPanel final : public QWidget {
   Q_OBJECT
 public:
   ReportPanel(Workspace& space, QWidget* parent);
 
-  struct Finding {
-    QString words;
-    QString remedy;
-    QString step; ///< Name of the undo step.
-    std::vector<Id> swatches;
-    PieceStore::Edit edit;
-  };
-
 protected:
   void showEvent(QShowEvent* event) override;
   void changeEvent(QEvent* event) override;
 
 private:
-  /// The first ones in words; a large set may have very many.
-  [[nodiscard]] std::vector<Finding> findings() const;
   [[nodiscard]] QWidget* make_rules();
-  void add_row(const Finding& finding);
+  void add_row(const Finding& finding, int depth);
+  WordButton* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);
   void follow();
   void follow_selection();
   void change_rule(const std::function<void(GradingRules&, double)>& set, double value, const QString& drag);
@@ -45,6 +40,9 @@ private:
   QLabel* m_summary;
   QScrollArea* m_scroll;
   QWidget* m_rows = nullptr;
+  WordButton* m_limits;
+  QWidget* m_rule_box = nullptr;
+  std::set<std::pair<FindingKind, Id>> m_open; ///< Kind and first swatch of the entries that are open.
   struct Rule {
     NumberField* field;
     std::function<double(const GradingRules&)> read;

@@ -16,6 +16,10 @@ namespace zc {
 namespace {
 
 constexpr double kNames = 128, kTop = 8;
+/// So near to the edge of a chip a drop goes between it and its neighbor.
+constexpr double kInsertReach = 0.26;
+/// Free places that can be seen behind the last swatch.
+constexpr int kFreeBehind = 1, kFewestPlaces = 4;
 
 } // namespace
 
@@ -24,8 +28,9 @@ RowsView::RowsView(Workspace& space, QWidget* parent)
       m_editor(new NameEditor(QStringLiteral("rowNameEditor"), viewport())) {
   setObjectName(QStringLiteral("rows"));
   setAccessibleName(tr("The set in rows"));
-  setToolTip(
-      tr("Drag a swatch to a free place, or onto another to swap the two; drag over free ground to select"));
+  setStatusTip(
+      tr("Drag a swatch to a free place, onto another to swap the two, or onto the gap between two to go "
+         "in there; click selects, double click takes its color up."));
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
@@ -49,27 +54,27 @@ void RowsView::choose_size(ChipSize size) {
 
 void RowsView::follow() {
   m_place_of.clear();
-  int most = 8;
+  m_line_from.clear();
+  m_per_line = std::max(kFewestPlaces, static_cast<int>((viewport()->width() - kNames) / pitch()));
+  int lines = 0;
   for (std::size_t i = 0; i < families().size(); ++i) {
     for (const auto& s : families()[i].swatches) m_place_of[s.id] = {i, s.place};
-    most = std::max(most, next_place(families()[i]) + 2);
+    m_line_from.push_back(lines);
+    lines += std::max(0, next_place(families()[i]) + kFreeBehind - 1) / m_per_line + 1;
   }
-  const double high = 2 * kTop + pitch() * static_cast<double>(families().size()),
-               wide = kNames + pitch() * most;
+  m_line_from.push_back(lines);
+  const double high = 2 * kTop + pitch() * lines;
   verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(high) - viewport()->height()));
   verticalScrollBar()->setPageStep(viewport()->height());
   verticalScrollBar()->setSingleStep(static_cast<int>(pitch()));
-  horizontalScrollBar()->setRange(0, std::max(0, static_cast<int>(wide) - viewport()->width()));
-  horizontalScrollBar()->setPageStep(viewport()->width());
-  horizontalScrollBar()->setSingleStep(static_cast<int>(pitch()));
   viewport()->update();
 }
 
 void RowsView::resizeEvent(QResizeEvent*) { follow(); }
 
 QRectF RowsView::place_rect(std::size_t family, int place) const {
-  return {kNames + pitch() * place - horizontalScrollBar()->value(),
-          kTop + pitch() * static_cast<double>(family) - verticalScrollBar()->value(),
+  const int line = m_line_from[family] + place / m_per_line;
+  return {kNames + pitch() * (place % m_per_line), kTop + pitch() * line - verticalScrollBar()->value(),
           static_cast<double>(m_size), static_cast<double>(m_size)};
 }
 
@@ -78,13 +83,36 @@ QRectF RowsView::swatch_rect(Id swatch) const {
   return at == m_place_of.end() ? QRectF() : place_rect(at->second.family, at->second.place);
 }
 
+std::optional<std::size_t> RowsView::family_at(double y) const {
+  const double line = (y + verticalScrollBar()->value() - kTop) / pitch();
+  if (line < 0 || line >= m_line_from.back()) return std::nullopt;
+  const auto after = std::upper_bound(m_line_from.begin(), m_line_from.end(), static_cast<int>(line));
+  return static_cast<std::size_t>(after - m_line_from.begin()) - 1;
+}
+
 std::optional<RowsView::Place> RowsView::place_at(QPointF p) const {
-  const double x = p.x() + horizontalScrollBar()->value() - kNames,
-               y = p.y() + verticalScrollBar()->value() - kTop;
-  if (p.x() < kNames || x < 0 || y < 0) return std::nullopt;
-  const Place out{static_cast<std::size_t>(y / pitch()), static_cast<int>(x / pitch())};
-  if (out.family >= families().size() || out.place >= kMostPlaces) return std::nullopt;
-  return out;
+  const auto family = family_at(p.y());
+  const double along = (p.x() - kNames) / pitch();
+  if (!family || along < 0 || along >= m_per_line) return std::nullopt;
+  const int line = static_cast<int>((p.y() + verticalScrollBar()->value() - kTop) / pitch());
+  const Place out{*family, (line - m_line_from[*family]) * m_per_line + static_cast<int>(along)};
+  return out.place < kMostPlaces ? std::optional(out) : std::nullopt;
+}
+
+/// Between two chips, or before the first of a line, a drop goes in; elsewhere it takes the place.
+std::optional<RowsView::Target> RowsView::target_at(QPointF p) const {
+  const auto at = place_at(p);
+  if (!at) return std::nullopt;
+  const double in = (p.x() - place_rect(at->family, at->place).left()) / pitch();
+  const auto taken = [&](int place) {
+    const auto& all = families()[at->family].swatches;
+    return std::any_of(all.begin(), all.end(), [place](const Swatch& s) { return s.place == place; });
+  };
+  if (in < kInsertReach && taken(at->place)) return Target{*at, true};
+  const double chip = static_cast<double>(m_size) / pitch();
+  if (in > chip - kInsertReach && taken(at->place) && at->place + 1 < kMostPlaces && taken(at->place + 1))
+    return Target{{at->family, at->place + 1}, true};
+  return Target{*at, false};
 }
 
 const Swatch* RowsView::swatch_at(QPointF p) const {
@@ -100,7 +128,8 @@ const Swatch* RowsView::swatch_at(QPointF p) const {
 void RowsView::paint_row(QPainter& painter, std::size_t i) {
   const Family& family = families()[i];
   const QRectF seen(viewport()->rect());
-  const QRectF row(kNames, place_rect(i, 0).top(), seen.width() - kNames, static_cast<double>(m_size));
+  const double lines = m_line_from[i + 1] - m_line_from[i];
+  const QRectF row(kNames, place_rect(i, 0).top(), seen.width() - kNames, pitch() * lines);
   const SetWork& work = m_space.set_work();
   painter.save();
   painter.setClipRect(row.adjusted(-3, -3, 0, 3));
@@ -123,7 +152,7 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
   painter.setFont(font);
   painter.setPen(chosen ? theme().strong : theme().quiet);
   painter.drawText(
-      QRectF(8, row.top(), kNames - 18, row.height()), Qt::AlignRight | Qt::AlignVCenter,
+      QRectF(8, row.top(), kNames - 18, static_cast<double>(m_size)), Qt::AlignRight | Qt::AlignVCenter,
       QFontMetrics(font).elidedText(text(family.name), Qt::ElideRight, static_cast<int>(kNames) - 20));
 }
 
@@ -138,32 +167,45 @@ void RowsView::paintEvent(QPaintEvent*) {
         viewport()->rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
         tr("No families yet. Add one with Ctrl+Shift+L, then lay the current color with Ctrl+L."));
   }
-  const double first = (verticalScrollBar()->value() - kTop) / pitch();
-  const double last = first + viewport()->height() / pitch() + 2;
-  for (auto i = static_cast<std::size_t>(std::max(0.0, first));
-       i < families().size() && static_cast<double>(i) < last; ++i)
-    paint_row(painter, i);
+  for (std::size_t i = 0; i < families().size(); ++i) {
+    const double top = place_rect(i, 0).top(), high = pitch() * (m_line_from[i + 1] - m_line_from[i]);
+    if (top < viewport()->height() && top + high > 0) paint_row(painter, i);
+  }
   if (m_moved && m_drag == Drag::Box) {
     QPainterPath frame;
     frame.addRect(QRectF(m_press, m_pointer).normalized());
     draw_double_line(painter, frame, 1);
   }
-  if (m_moved && m_drag == Drag::Swatch) {
-    if (const auto over = place_at(m_pointer)) {
-      painter.setBrush(Qt::NoBrush);
-      painter.setPen(QPen(theme().strong, 1, Qt::DashLine));
-      painter.drawRect(place_rect(over->family, over->place).adjusted(-2, -2, 2, 2));
-    }
-    if (const Swatch* s = find_swatch(m_space.piece(), m_dragged)) {
-      QRectF r = swatch_rect(m_dragged);
-      r.moveCenter(m_pointer);
-      painter.fillRect(r, shown_color(s->color, m_space.session().values_only));
-    }
-  }
+  if (m_moved && m_drag == Drag::Swatch) paint_drop(painter);
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
   painter.drawRect(QRectF(viewport()->rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+}
+
+/// What letting go here would do: a bar where it goes in, a frame round the place it takes, the word where
+/// two change places.
+void RowsView::paint_drop(QPainter& painter) {
+  const Swatch* s = find_swatch(m_space.piece(), m_dragged);
+  if (!s) return;
+  QRectF chip = swatch_rect(m_dragged);
+  chip.moveCenter(m_pointer + QPointF(chip.width() * 0.6, chip.height() * 0.6));
+  painter.fillRect(chip, shown_color(s->color, m_space.session().values_only));
+  const auto target = target_at(m_pointer);
+  if (!target) return;
+  const QRectF place = place_rect(target->at.family, target->at.place);
+  if (target->between) {
+    const double x = place.left() - 2;
+    return draw_double_line(painter, {x, place.top() - 3}, {x, place.bottom() + 3}, 3);
+  }
+  QPainterPath frame;
+  frame.addRect(place.adjusted(-2, -2, 2, 2));
+  draw_double_line(painter, frame, 1.6);
+  const Swatch* there = swatch_at(place.center());
+  if (!there || there->id == m_dragged || m_space.set_work().selection().size() > 1) return;
+  painter.setFont(small_font());
+  painter.setPen(readable_on(shown_color(there->color, m_space.session().values_only)));
+  painter.drawText(place, Qt::AlignCenter, tr("swap"));
 }
 
 // ---------------------------------------------------------------- mouse and keys
@@ -196,9 +238,7 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
       if (place_rect(place.family, place.place).intersects(box)) inside.push_back(id);
     work.select(inside);
   } else if (drag == Drag::Box) {
-    const double row = (m_press.y() + verticalScrollBar()->value() - kTop) / pitch();
-    if (row >= 0 && row < static_cast<double>(families().size()))
-      m_space.select_family(families()[static_cast<std::size_t>(row)].id);
+    if (const auto family = family_at(m_press.y())) m_space.select_family(families()[*family].id);
     m_space.select_swatch(0);
   } else if (drag == Drag::Swatch && m_moved) {
     drop(m_pointer);
@@ -209,20 +249,24 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
 }
 
 void RowsView::drop(QPointF p) {
-  const auto over = place_at(p);
-  if (!over) return;
+  const auto target = target_at(p);
+  if (!target) return;
   if (!m_space.set_work().selected(m_dragged)) m_space.select_swatch(m_dragged);
-  m_space.set_work().move_to(families()[over->family].id, over->place);
+  const Id family = families()[target->at.family].id;
+  if (target->between)
+    m_space.set_work().insert_at(family, target->at.place);
+  else
+    m_space.set_work().move_to(family, target->at.place);
 }
 
 void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (const Swatch* s = swatch_at(event->position())) {
     m_space.select_swatch(s->id);
-    return rename_selected();
+    return m_space.set_work().take_up_focus();
   }
-  const double row = (event->position().y() + verticalScrollBar()->value() - kTop) / pitch();
-  if (event->position().x() >= kNames || row < 0 || row >= static_cast<double>(families().size())) return;
-  const Family& family = families()[static_cast<std::size_t>(row)];
+  const auto row = family_at(event->position().y());
+  if (event->position().x() >= kNames || !row) return;
+  const Family& family = families()[*row];
   m_editor->edit(QRectF(8, event->position().y() - 13, kNames, 26), text(family.name),
                  [this, id = family.id](const QString& name) { m_space.set_work().name_family(id, name); });
 }

@@ -1,4 +1,4 @@
-// The set as a compact grid: a row for each family, chips at their places, free places kept.
+// The set as a compact grid: one or more lines for each family, chips at their places, free places kept.
 #pragma once
 
 #include "app/store/workspace.h"
@@ -39,7 +39,15 @@ private:
   };
   [[nodiscard]] const List<Family>& families() const;
   [[nodiscard]] double pitch() const { return static_cast<double>(m_size) + 4; }
+  /// Where a swatch let go would go.
+  struct Target {
+    Place at;
+    bool between = false; ///< Before what stands there, instead of there.
+  };
   [[nodiscard]] std::optional<Place> place_at(QPointF p) const;
+  [[nodiscard]] std::optional<std::size_t> family_at(double y) const;
+  [[nodiscard]] std::optional<Target> target_at(QPointF p) const;
+  void paint_drop(QPainter& painter);
   [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
   void follow();
   void drop(QPointF p);
@@ -51,6 +59,8 @@ private:
   NameEditor* m_editor;
   ChipSize m_size = ChipSize::Middle;
   std::unordered_map<Id, Place> m_place_of;
+  std::vector<int> m_line_from; ///< Of each family its first line, and one past the last of all.
+  int m_per_line = 1;
   enum class Drag { None, Swatch, Box } m_drag = Drag::None;
   Id m_dragged = 0;
   QPointF m_press, m_pointer;

@@ -119,16 +119,23 @@ AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
   column->setSpacing(5);
   m_list->setObjectName(QStringLiteral("areas"));
   m_list->setAccessibleName(tr("Areas of the mask"));
-  m_list->setToolTip(tr("Areas in order: each adds to or cuts from what lies above it"));
+  m_list->setToolTip(tr("Areas in order: each adds to or cuts from what lies above it; drag one to move it"));
   m_list->setFont(caption_font());
   m_list->setMinimumHeight(46);
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  m_list->setDragDropMode(QAbstractItemView::InternalMove);
   column->addWidget(m_list, 1);
   column->addWidget(make_commands());
   column->addWidget(make_numbers());
   connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
     if (row >= 0) m_space.select_area(static_cast<std::size_t>(row));
   });
+  connect(
+      m_list->model(), &QAbstractItemModel::rowsMoved, this,
+      [this](const QModelIndex&, int from, int, const QModelIndex&, int to) {
+        move_area(static_cast<std::size_t>(from), static_cast<std::size_t>(to));
+      },
+      Qt::QueuedConnection);
   space.hear({&Workspace::geometryChanged, &Workspace::viewChanged}, this, &AreaPanel::follow);
   follow();
 }
@@ -215,6 +222,20 @@ void AreaPanel::reshape(const QString& name, const Shape& shape, const QString& 
   const std::size_t i = m_space.session().area;
   m_space.store().apply(
       name, [&](Piece p) { return with_area_shape(std::move(p), i, shape); }, drag);
+}
+
+void AreaPanel::move_area(std::size_t area, std::size_t place) {
+  const bool held = m_space.store().apply(
+      tr("Move mask area"), [=](Piece p) { return with_area_moved(std::move(p), area, place); });
+  if (held) m_space.select_area(place > area ? place - 1 : place);
+  follow();
+}
+
+void AreaPanel::move_chosen(int by) {
+  const std::size_t i = m_space.session().area;
+  const auto& mask = m_space.piece().mask;
+  if (!mask || (by < 0 && i == 0) || (by > 0 && i + 1 >= mask->areas.size())) return;
+  move_area(i, by < 0 ? i - 1 : i + 2);
 }
 
 void AreaPanel::change_mode() {

@@ -18,8 +18,11 @@ class AreaPanel final : public QWidget {
   Q_OBJECT
 public:
   AreaPanel(Workspace& space, QWidget* parent);
+  /// The area worked on one place up (-1) or down (1).
+  void move_chosen(int by);
 
 private:
+  void move_area(std::size_t area, std::size_t place);
   void follow();
   void follow_numbers();
   void reshape(const QString& name, const Shape& shape, const QString& drag);

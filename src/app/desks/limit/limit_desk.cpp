@@ -37,7 +37,7 @@ LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
   left->addWidget(m_facts);
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 0, kGap, 6);
-  row->setSpacing(kMargin);
+  row->setSpacing(12);
   row->addLayout(left, 1);
   row->addWidget(make_side());
   space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::colorChanged,
@@ -125,20 +125,13 @@ QWidget* LimitDesk::make_mask_commands() {
 
 QWidget* LimitDesk::make_lists() {
   auto* pages = new Pages(this);
-  pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"),
-             new AreaPanel(m_space, pages));
+  m_areas = new AreaPanel(m_space, pages);
+  pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"), m_areas);
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
              tr("The reference through the mask, and masks fitted to it"),
              new ReferencePanel(m_space, pages));
   pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces"),
              new ShelfPanel(m_space, std::make_unique<MaskSource>(m_space), pages));
-  m_keeps = new WordButton(tr("keep shape"), pages);
-  m_keeps->setObjectName(QStringLiteral("keepShape"));
-  m_keeps->setToolTip(tr("When the wheel changes the mask keeps its shape; otherwise it keeps its colors"));
-  m_keeps->setCheckable(true);
-  connect(m_keeps, &QAbstractButton::clicked, this,
-          [this](bool on) { m_space.keep_of_mask(on ? MaskKeeps::Outline : MaskKeeps::Colors); });
-  pages->add_beside(m_keeps);
   return pages;
 }
 
@@ -148,7 +141,8 @@ QWidget* LimitDesk::make_side() {
   auto* column = new QVBoxLayout(side);
   column->setContentsMargins(0, 6, 0, 0);
   column->setSpacing(6);
-  column->addWidget(new PatternPanel(m_space, side));
+  m_patterns = new PatternPanel(m_space, side);
+  column->addWidget(m_patterns);
   column->addSpacing(4);
   column->addWidget(new MaskRuleChoice(m_space, side));
   column->addWidget(make_mask_commands());
@@ -193,7 +187,6 @@ void LimitDesk::showEvent(QShowEvent* event) {
 
 void LimitDesk::follow() {
   m_facts->setText(facts());
-  m_keeps->setChecked(m_space.session().mask_keeps == MaskKeeps::Outline);
   for (QPushButton* button : m_commands) button->setEnabled(m_space.piece().mask.has_value());
 }
 

@@ -10,6 +10,8 @@ class QPushButton;
 
 namespace zc {
 
+class AreaPanel;
+class PatternPanel;
 class WheelView;
 class WordButton;
 
@@ -18,6 +20,8 @@ class LimitDesk final : public QWidget {
 public:
   LimitDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
+  [[nodiscard]] PatternPanel& patterns() { return *m_patterns; }
+  [[nodiscard]] AreaPanel& areas() { return *m_areas; }
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -35,7 +39,8 @@ private:
   Workspace& m_space;
   WheelView* m_wheel;
   QLabel* m_facts = nullptr;
-  WordButton* m_keeps = nullptr;
+  PatternPanel* m_patterns = nullptr;
+  AreaPanel* m_areas = nullptr;
   std::vector<WordButton*> m_tools, m_modes;
   std::vector<QPushButton*> m_commands;
 };

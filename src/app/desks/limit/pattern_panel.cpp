@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QVBoxLayout>
 
@@ -124,13 +125,39 @@ QWidget* PatternPanel::make_numbers() {
     l->setFont(caption_font());
     return l;
   };
+  auto* current = new WordButton(tr("current hue"), box);
+  current->setObjectName(QStringLiteral("patternFromCurrent"));
+  current->setToolTip(tr("Let the next pattern laid start at the hue of the current color"));
+  connect(current, &QAbstractButton::clicked, this,
+          [this] { m_base->show_value(m_space.session().at.at.a); });
+  m_keeps_colors = new WordButton(tr("colors"), box);
+  m_keeps_colors->setObjectName(QStringLiteral("keepColors"));
+  m_keeps_colors->setToolTip(tr("When the wheel changes the mask keeps its colors"));
+  m_keeps_shape = new WordButton(tr("shape"), box);
+  m_keeps_shape->setObjectName(QStringLiteral("keepShape"));
+  m_keeps_shape->setToolTip(tr("When the wheel changes the mask keeps its shape"));
+  auto* keeps = new QHBoxLayout;
+  keeps->setSpacing(2);
+  keeps->addStretch();
+  keeps->addWidget(label(tr("keep")));
+  for (WordButton* word : {m_keeps_colors, m_keeps_shape}) {
+    word->setCheckable(true);
+    keeps->addWidget(word);
+  }
+  connect(m_keeps_colors, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Colors); });
+  connect(m_keeps_shape, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Outline); });
+  auto* last = new QHBoxLayout;
+  last->addWidget(m_carry);
+  last->addLayout(keeps);
+  grid->addLayout(last, 2, 0, 1, 5);
   grid->addWidget(label(tr("from hue")), 0, 0);
   grid->addWidget(m_base, 0, 1);
-  grid->addWidget(label(tr("width")), 0, 2);
-  grid->addWidget(m_spread, 0, 3);
-  grid->addWidget(label(tr("turned")), 1, 0);
-  grid->addWidget(m_turned, 1, 1);
-  grid->addWidget(m_carry, 1, 2, 1, 2, Qt::AlignLeft);
+  grid->addWidget(current, 0, 2, 1, 2, Qt::AlignLeft);
+  grid->addWidget(label(tr("width")), 1, 0);
+  grid->addWidget(m_spread, 1, 1);
+  grid->addWidget(label(tr("turned")), 1, 2);
+  grid->addWidget(m_turned, 1, 3);
+  grid->setColumnMinimumWidth(0, QFontMetrics(caption_font()).horizontalAdvance(tr("from hue")) + 2);
   grid->setColumnStretch(4, 1);
   connect(m_base, &NumberField::wanted, m_base, &NumberField::show_value);
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
@@ -140,6 +167,17 @@ QWidget* PatternPanel::make_numbers() {
   });
   connect(m_carry, &QAbstractButton::clicked, &m_space, &Workspace::carry_set);
   return box;
+}
+
+void PatternPanel::keep(MaskKeeps keeps) {
+  m_space.keep_of_mask(keeps);
+  follow();
+}
+
+void PatternPanel::begin_typing_turn() {
+  m_turned->setFocus();
+  m_turned->setText(QStringLiteral("+"));
+  m_turned->setModified(true);
 }
 
 void PatternPanel::lay(Pattern kind) {
@@ -155,6 +193,8 @@ void PatternPanel::follow() {
   m_turned->setEnabled(mask.has_value());
   m_turned->show_value(mask ? mask->turned : 0);
   m_carry->setChecked(m_space.session().carry == Carry::SetToo);
+  m_keeps_colors->setChecked(m_space.session().mask_keeps == MaskKeeps::Colors);
+  m_keeps_shape->setChecked(m_space.session().mask_keeps == MaskKeeps::Outline);
 }
 
 } // namespace zc

@@ -16,10 +16,13 @@ class PatternPanel final : public QWidget {
   Q_OBJECT
 public:
   PatternPanel(Workspace& space, QWidget* parent);
+  /// How far the mask is to be turned, on from where it is.
+  void begin_typing_turn();
 
 private:
   void follow();
   void lay(Pattern kind);
+  void keep(MaskKeeps keeps);
   QWidget* make_patterns();
   QWidget* make_numbers();
 
@@ -28,6 +31,8 @@ private:
   NumberField* m_spread = nullptr;
   NumberField* m_turned = nullptr;
   WordButton* m_carry = nullptr;
+  WordButton* m_keeps_colors = nullptr;
+  WordButton* m_keeps_shape = nullptr;
 };
 
 } // namespace zc

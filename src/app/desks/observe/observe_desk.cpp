@@ -1,15 +1,19 @@
 #include "app/desks/observe/observe_desk.h"
 
 #include "app/band/value_axis.h"
-#include "app/desks/observe/harvest_panel.h"
-#include "app/desks/observe/look_bar.h"
-#include "app/desks/observe/photo_view.h"
+#include "app/desks/observe/how_panel.h"
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
+#include "app/desks/observe/take_row.h"
+#include "app/desks/observe/taken_panel.h"
+#include "app/desks/observe/taking.h"
+#include "app/photo/look_bar.h"
+#include "app/photo/photo_view.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 
 #include <QComboBox>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QProgressBar>
@@ -20,30 +24,19 @@
 namespace zc {
 
 ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_photo(new PhotoView(space, this)),
+    : QWidget(parent), m_space(space), m_taking(new Taking(space, this)), m_photo(new PhotoView(space, this)),
       m_strip(new ReferenceStrip(space, this)) {
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(kMargin, 0, kGap, 6);
-  column->setSpacing(6);
+  column->setContentsMargins(kMargin, 0, kGap, 0);
+  column->setSpacing(4);
   column->addWidget(make_head());
-  auto* middle = new QHBoxLayout;
-  middle->setSpacing(14);
-  middle->addWidget(m_photo, 1);
-  auto* side = new QWidget(this);
-  side->setFixedWidth(226);
-  auto* side_column = new QVBoxLayout(side);
-  side_column->setContentsMargins(0, 0, 0, 0);
-  side_column->setSpacing(8);
-  side_column->addWidget(new ReadingPanel(space, side));
-  side_column->addWidget(new HarvestPanel(space, side), 1);
-  middle->addWidget(side);
-  column->addLayout(middle, 1);
+  column->addWidget(m_photo, 1);
   column->addWidget(make_foot());
-  connect(&space, &Workspace::referencesChanged, this, &ObserveDesk::follow);
-  connect(&space, &Workspace::geometryChanged, this, &ObserveDesk::follow);
-  connect(&space, &Workspace::viewChanged, this, &ObserveDesk::follow);
+  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             &ObserveDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);
+  connect(m_taking, &Taking::taken, this, [this] { open_drawer(m_taken); });
   follow();
 }
 
@@ -89,25 +82,93 @@ void ObserveDesk::hideEvent(QHideEvent* event) {
   m_space.show_string({});
 }
 
+void ObserveDesk::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  place_drawers();
+}
+
+bool ObserveDesk::event(QEvent* event) {
+  const bool done = QWidget::event(event);
+  if (event->type() == QEvent::LayoutRequest) place_drawers();
+  return done;
+}
+
+// ---------------------------------------------------------------- drawers
+
+WordButton* ObserveDesk::add_drawer(const QString& name, const QString& word, const QString& tip,
+                                    QWidget* content) {
+  auto* button = new WordButton(word, this);
+  button->setObjectName(name);
+  button->setToolTip(tip);
+  button->setCheckable(true);
+  content->setAutoFillBackground(true);
+  content->setBackgroundRole(QPalette::Button);
+  content->hide();
+  m_drawers.push_back({button, content});
+  connect(button, &QAbstractButton::clicked, this,
+          [this, button](bool on) { open_drawer(on ? button : nullptr); });
+  return button;
+}
+
+void ObserveDesk::open_drawer(const WordButton* word) {
+  for (const Drawer& drawer : m_drawers) {
+    drawer.word->setChecked(drawer.word == word);
+    drawer.content->setVisible(drawer.word == word);
+    drawer.content->raise();
+  }
+  place_drawers();
+}
+
+/// Over the foot of the photo, as high as they need.
+void ObserveDesk::place_drawers() {
+  const QRect stage = m_photo->geometry();
+  for (const Drawer& drawer : m_drawers) {
+    const int height = std::max(drawer.content->sizeHint().height(), drawer.content->minimumHeight());
+    drawer.content->setGeometry(stage.left(), stage.bottom() + 1 - height, stage.width(), height);
+  }
+}
+
 QWidget* ObserveDesk::make_foot() {
   auto* foot = new QWidget(this);
   auto* row = new QHBoxLayout(foot);
   row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(kGap);
+  row->setSpacing(6);
   auto* scroll = new QScrollArea(foot);
   scroll_over_ground(scroll, m_strip);
   scroll->setWidgetResizable(true);
   scroll->setFrameShape(QFrame::NoFrame);
   scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  scroll->setFixedHeight(76);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  scroll->setFixedHeight(m_strip->sizeHint().height());
   scroll->setFocusPolicy(Qt::NoFocus);
   row->addWidget(scroll, 1);
+  row->addWidget(make_loading(foot));
+  auto* add = new WordButton(tr("Add"), foot);
+  add->setObjectName(QStringLiteral("addPhotos"));
+  add->setToolTip(
+      tr("Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted"));
+  connect(add, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
+  row->addWidget(add);
+  row->addSpacing(kGap);
+  row->addWidget(new TakeRow(m_space, *m_taking, foot));
+  m_taken = add_drawer(QStringLiteral("drawer.taken"), tr("taken"), tr("The colors taken and not laid yet"),
+                       new TakenPanel(m_space, *m_taking, this));
+  auto* how = add_drawer(QStringLiteral("drawer.how"), tr("how"),
+                         tr("How far apart, as what, from where, and how many accents"),
+                         new HowPanel(*m_taking, this));
+  auto* says = add_drawer(QStringLiteral("drawer.says"), tr("the photo says"),
+                          tr("Its key, its shares of light, middle and dark, its colors on the wheel"),
+                          new ReadingPanel(m_space, this));
+  for (WordButton* word : {m_taken, how, says}) row->addWidget(word);
+  return foot;
+}
 
-  m_loading = new QWidget(foot);
+QWidget* ObserveDesk::make_loading(QWidget* parent) {
+  m_loading = new QWidget(parent);
   auto* loading = new QHBoxLayout(m_loading);
   loading->setContentsMargins(0, 0, 0, 0);
   m_progress = new QProgressBar(m_loading);
-  m_progress->setFixedWidth(120);
+  m_progress->setFixedWidth(80);
   m_progress->setRange(0, 100);
   auto* stop = new QPushButton(tr("Stop"), m_loading);
   stop->setObjectName(QStringLiteral("stopLoading"));
@@ -115,24 +176,7 @@ QWidget* ObserveDesk::make_foot() {
   connect(stop, &QPushButton::clicked, this, &ObserveDesk::stop_loading);
   loading->addWidget(m_progress);
   loading->addWidget(stop);
-  row->addWidget(m_loading);
-
-  auto* side = new QVBoxLayout;
-  side->setSpacing(4);
-  auto* add = new QPushButton(tr("Add photos"), foot);
-  add->setObjectName(QStringLiteral("addPhotos"));
-  add->setToolTip(
-      tr("Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted"));
-  connect(add, &QPushButton::clicked, this, &ObserveDesk::addPhotosAsked);
-  m_facts = new QLabel(foot);
-  m_facts->setFont(caption_font());
-  m_facts->setAlignment(Qt::AlignRight);
-  side->addStretch();
-  side->addWidget(add, 0, Qt::AlignRight);
-  side->addWidget(m_facts);
-  side->addStretch();
-  row->addLayout(side);
-  return foot;
+  return m_loading;
 }
 
 void ObserveDesk::stop_loading() {
@@ -146,7 +190,13 @@ void ObserveDesk::follow() {
   const QString name = reference ? QString::fromStdString(reference->name) : tr("References");
   m_name->setText(
       QFontMetrics(heading_font()).elidedText(name, Qt::ElideMiddle, std::max(60, m_name->width())));
-  m_name->setToolTip(name);
+  const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
+  m_name->setToolTip(photo ? tr("%1: %2 × %3, shown at %4 %")
+                                 .arg(name)
+                                 .arg(photo->full().width())
+                                 .arg(photo->full().height())
+                                 .arg(std::lround(100 * m_photo->zoom() * devicePixelRatioF()))
+                           : name);
 
   double progress = 0;
   int loading = 0;
@@ -163,12 +213,9 @@ void ObserveDesk::follow() {
   m_loading->setVisible(loading > 0);
   if (loading > 0) show_share(*m_progress, progress / loading);
 
-  const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
-  m_facts->setText(photo ? tr("%1 × %2, shown at %3 %")
-                               .arg(photo->full().width())
-                               .arg(photo->full().height())
-                               .arg(std::lround(100 * m_photo->zoom() * devicePixelRatioF()))
-                         : QString());
+  const auto& harvest = m_space.session().harvest;
+  m_taken->setVisible(!harvest.colors.empty());
+  if (harvest.colors.empty() && m_taken->isChecked()) open_drawer(nullptr);
 }
 
 } // namespace zc

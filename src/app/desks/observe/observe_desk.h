@@ -1,4 +1,5 @@
-// The desk where references are looked at and sampled.
+// The desk where references are looked at and sampled. The photo takes the whole stage; what takes colors out
+// of it stands in one row below, the rest in drawers over its foot.
 #pragma once
 
 #include "app/store/workspace.h"
@@ -12,6 +13,8 @@ namespace zc {
 
 class PhotoView;
 class ReferenceStrip;
+class Taking;
+class WordButton;
 
 class ObserveDesk final : public QWidget {
   Q_OBJECT
@@ -26,18 +29,31 @@ signals:
 protected:
   void showEvent(QShowEvent* event) override;
   void hideEvent(QHideEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  bool event(QEvent* event) override;
 
 private:
+  struct Drawer {
+    WordButton* word;
+    QWidget* content;
+  };
   void follow();
   void stop_loading();
   QWidget* make_head();
   QWidget* make_foot();
+  QWidget* make_loading(QWidget* parent);
+  WordButton* add_drawer(const QString& name, const QString& word, const QString& tip, QWidget* content);
+  /// One at a time; null closes them all.
+  void open_drawer(const WordButton* word);
+  void place_drawers();
 
   Workspace& m_space;
+  Taking* m_taking;
   PhotoView* m_photo;
   ReferenceStrip* m_strip;
+  std::vector<Drawer> m_drawers;
+  WordButton* m_taken = nullptr;
   QLabel* m_name = nullptr;
-  QLabel* m_facts = nullptr;
   QWidget* m_loading = nullptr;
   QProgressBar* m_progress = nullptr;
 };

@@ -11,7 +11,7 @@
 namespace zc {
 namespace {
 
-constexpr int kDisc = 86, kButtons = 26;
+constexpr int kDisc = 96, kTop = 10, kWords = 300;
 
 } // namespace
 
@@ -20,16 +20,16 @@ ReadingPanel::ReadingPanel(Workspace& space, QWidget* parent)
       m_hold(new WordButton(tr("samples into the mask"), this)) {
   setObjectName(QStringLiteral("reading"));
   setAccessibleName(tr("What the photo says"));
-  setFixedHeight(kDisc + kButtons + 26);
+  setFixedHeight(kDisc + 2 * kTop);
   m_region->setObjectName(QStringLiteral("markRegion"));
   m_region->setCheckable(true);
   m_region->setToolTip(
       tr("Draw a region on the photo: values, footprint and extraction keep to it (Escape clears it)"));
-  m_region->move(0, kDisc + 24);
+  m_region->move(kMargin + kWords, kTop + 20);
   m_hold->setObjectName(QStringLiteral("holdSamples"));
   m_hold->setCheckable(true);
   m_hold->setToolTip(tr("Samples outside the mask are taken at its nearest place"));
-  m_hold->move(m_region->sizeHint().width() + 4, kDisc + 24);
+  m_hold->move(kMargin + kWords, kTop + 50);
   connect(m_region, &QAbstractButton::clicked, this, [this](bool on) {
     Looking looking = m_space.session().looking;
     looking.marking = on;
@@ -61,13 +61,13 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
   painter.setFont(heading_font());
   painter.setPen(theme().text);
-  painter.drawText(QRectF(0, 0, width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+  painter.drawText(QRectF(kMargin, kTop, kWords, 18), Qt::AlignLeft | Qt::AlignVCenter,
                    m_space.session().looking.region ? tr("The region says") : tr("The photo says"));
   const FineValues* values = m_space.reader().values();
   painter.setFont(caption_font());
   if (!values) {
     m_words = tr("No photo yet.");
-    painter.drawText(QRectF(0, 22, width(), 20), Qt::AlignLeft, m_words);
+    painter.drawText(QRectF(kMargin, kTop + 22, kWords, 20), Qt::AlignLeft, m_words);
     return;
   }
   const Shown now{m_space.reader().photo().get(), m_space.session().looking.region, m_space.piece().wheel};
@@ -75,7 +75,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
     m_shown = now;
     m_footprint = footprint_picture(m_space.reader().places(), kDisc * 2, false);
   }
-  const QRectF disc(width() - kDisc - 1, 20, kDisc, kDisc);
+  const QRectF disc(kMargin + kWords - kDisc - 2 * kMargin, kTop, kDisc, kDisc);
   painter.setPen(QPen(theme().line, 1));
   painter.setBrush(QColor(40, 40, 40));
   painter.drawEllipse(disc);
@@ -99,7 +99,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   m_words.replace(QStringLiteral("\\n"), QStringLiteral("\n"));
   if (const auto held = m_space.reader().held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
   painter.setPen(theme().text);
-  painter.drawText(QRectF(0, 20, width() - kDisc - 8, kDisc + 4), Qt::AlignLeft | Qt::AlignTop, m_words);
+  painter.drawText(QRectF(kMargin, kTop + 20, kWords, kDisc), Qt::AlignLeft | Qt::AlignTop, m_words);
 }
 
 } // namespace zc

@@ -13,7 +13,7 @@
 namespace zc {
 namespace {
 
-constexpr int kThumbWidth = 84, kThumbHeight = 54, kThumbGap = 8, kEdge = 3;
+constexpr int kThumbWidth = 58, kThumbHeight = 36, kThumbGap = 6, kEdge = 3;
 
 } // namespace
 
@@ -126,7 +126,7 @@ void ReferenceStrip::rename_shown() {
     auto* editor = new QLineEdit(QString::fromStdString(references[i].name), this);
     editor->setObjectName(QStringLiteral("referenceName"));
     editor->setAccessibleName(tr("Name of the reference"));
-    editor->setGeometry(thumb_rect(i).adjusted(0, 14, 40, -14));
+    editor->setGeometry(thumb_rect(i).adjusted(0, 4, 60, -4));
     editor->selectAll();
     editor->show();
     editor->setFocus();

@@ -3,6 +3,7 @@
 #include "app/desks/pick/mix_panel.h"
 #include "app/desks/pick/steps_panel.h"
 #include "app/desks/pick/string_panel.h"
+#include "app/desks/pick/strips_panel.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_rule.h"
@@ -20,12 +21,14 @@ PickDesk::PickDesk(Workspace& space, QWidget* parent)
   column->setSpacing(4);
   column->addWidget(new WheelHead(space, this));
   column->addWidget(m_wheel, 1);
+  column->addWidget(new StripsPanel(space, this));
   column->addWidget(make_foot());
 }
 
 /// Strings, mixing and steps, in the same place.
 QWidget* PickDesk::make_foot() {
   auto* pages = new Pages(this);
+  pages->let_close();
   pages->add(QStringLiteral("page.string"), tr("String"), tr("A graded row from the current color"),
              new StringPanel(m_space, pages));
   pages->add(QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four wells by parts"),

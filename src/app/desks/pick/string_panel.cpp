@@ -1,6 +1,7 @@
 #include "app/desks/pick/string_panel.h"
 
 #include "app/paint/paint.h"
+#include "app/theme/choices.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
@@ -28,7 +29,7 @@ QComboBox* combo(const QString& name, const QString& accessible, const QString& 
   box->setToolTip(tip);
   box->setFont(caption_font());
   box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-  box->setMinimumContentsLength(7);
+  box->setMinimumContentsLength(9);
   return box;
 }
 
@@ -53,19 +54,15 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
       m_steps(new NumberField(QStringLiteral("stringSteps"), tr("Steps of the string"), this)),
       m_even(combo(QStringLiteral("stringEven"), tr("What is even from step to step"),
                    tr("Steps of equal value, or of equal difference to the eye (CIEDE2000)"), this)),
-      m_hold(new WordButton(tr("hold"), this)), m_lay(new QPushButton(tr("Lay all"), this)),
-      m_row(new ChipRow(tr("Steps of the string"), this)), m_words(new QLabel(this)) {
+      m_hold(new WordButton(tr("hold"), this)), m_show(new WordButton(tr("on the staff"), this)),
+      m_lay(new QPushButton(tr("Lay all"), this)), m_row(new ChipRow(tr("Steps of the string"), this)),
+      m_words(new QLabel(this)) {
   const std::pair<QString, StringKind> kinds[] = {
       {tr("even values"), StringKind::Values}, {tr("tints"), StringKind::Tints},
       {tr("shades"), StringKind::Shades},      {tr("tones"), StringKind::Tones},
       {tr("between"), StringKind::Between},    {tr("into the distance"), StringKind::Distance}};
   for (const auto& [words, kind] : kinds) m_kind->addItem(words, static_cast<int>(kind));
-  const std::pair<QString, Way> ways[] = {{tr("straight"), Way::Straight},
-                                          {tr("hue, short way"), Way::Short},
-                                          {tr("hue, long way"), Way::Long},
-                                          {tr("as light"), Way::Light},
-                                          {tr("as paint"), Way::Paint}};
-  for (const auto& [words, way] : ways) m_way->addItem(words, static_cast<int>(way));
+  fill_with_ways(*m_way);
   m_steps->set_range({kStringStepsRange.low, kStringStepsRange.high, 1, 0, tr(" steps"), false, {}});
   m_steps->show_value(9);
   m_steps->setFixedWidth(62);
@@ -76,6 +73,10 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   m_hold->setCheckable(true);
   m_hold->setChecked(true);
   m_hold->setToolTip(tr("Bring steps outside the mask to its nearest color; such steps carry a dot"));
+  m_show->setObjectName(QStringLiteral("showString"));
+  m_show->setCheckable(true);
+  m_show->setToolTip(tr("Show the string beside the staff, each step at its value"));
+  connect(m_show, &QAbstractButton::clicked, this, &StringPanel::follow);
   m_lay->setObjectName(QStringLiteral("layString"));
   m_lay->setFont(caption_font());
   m_lay->setToolTip(tr("Lay all steps on the staff as a family"));
@@ -93,6 +94,7 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   second->addWidget(m_steps);
   second->addWidget(m_even);
   second->addWidget(m_hold);
+  second->addWidget(m_show);
   second->addWidget(m_words, 1);
   second->addWidget(m_lay);
   auto* column = new QVBoxLayout(this);
@@ -195,13 +197,18 @@ void StringPanel::follow() {
   if (unreached) said << tr("%1 out of reach, the nearest stands").arg(unreached);
   m_words->setText(made ? said.join(QStringLiteral("; ")) : QString::fromStdString(made.error().sentence));
   m_words->setToolTip(m_words->text());
-  m_space.show_string(made ? *made : std::vector<StringStep>{});
+  m_space.show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
 }
 
 void StringPanel::lay_all() {
   std::vector<LaidColor> colors;
   for (const auto& step : m_row->steps()) colors.push_back({step.color, step.at});
-  m_space.lay_family(m_kind->currentText(), colors);
+  const QString hue = text(hue_in_words(m_space.session().color()));
+  const auto other = target();
+  m_space.lay_family(kind() == StringKind::Between && other
+                         ? tr("%1 to %2").arg(hue, text(hue_in_words(*other)))
+                         : tr("%1 %2").arg(hue, m_kind->currentText()),
+                     colors);
 }
 
 } // namespace zc

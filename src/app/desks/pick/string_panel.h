@@ -1,4 +1,4 @@
-// One string from the current color, live: as chips here and as notes on the staff's axis.
+// One string from the current color, live: as chips here and, when asked for, as notes on the staff's axis.
 #pragma once
 
 #include "app/store/workspace.h"
@@ -40,6 +40,7 @@ private:
   NumberField* m_steps;
   QComboBox* m_even;
   WordButton* m_hold;
+  WordButton* m_show;
   QPushButton* m_lay;
   ChipRow* m_row;
   QLabel* m_words;

@@ -34,6 +34,7 @@ signals:
   void zoomChanged();
 
 protected:
+  bool event(QEvent* event) override;
   void paintEvent(QPaintEvent* event) override;
   void resizeEvent(QResizeEvent* event) override;
   void showEvent(QShowEvent* event) override;
@@ -52,6 +53,7 @@ private:
   void renew();
   void refresh_picture();
   void settle();
+  void pan_by(QPointF way);
   void change_sample_side(int steps);
   [[nodiscard]] std::optional<Srgb> sample_at(QPointF position) const;
   [[nodiscard]] std::optional<SampleOrigin> origin_at(QPointF position) const;

@@ -1,4 +1,4 @@
-#include "app/desks/observe/look_bar.h"
+#include "app/photo/look_bar.h"
 
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"

@@ -1,6 +1,7 @@
-#include "app/desks/observe/photo_view.h"
+#include "app/photo/photo_view.h"
 
 #include "app/store/photo_reading.h"
+#include "app/theme/hands.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
@@ -14,17 +15,17 @@ namespace zc {
 namespace {
 
 constexpr double kLargestScale = 32;
-constexpr double kMarkReach = 9;
+constexpr double kMarkReach = 9, kPinStart = 2;
 
 } // namespace
 
 PhotoView::PhotoView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("photo"));
   setAccessibleName(tr("Reference photo"));
-  setToolTip(
-      tr("Click or drag to sample, with Ctrl straight onto the staff; wheel zooms; drag with Space or the "
-         "middle button pans; Shift+wheel changes the sample size. Keys: C color, V value, F flat tones, "
-         "S squint, T tone steps, M through the mask."));
+  setStatusTip(
+      tr("Click or drag samples, with Ctrl straight onto the staff. The wheel zooms, with Shift it sets the "
+         "sample size; Space and a drag pans."));
+  listen_to_two_fingers(*this);
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setCursor(Qt::CrossCursor);
@@ -156,6 +157,22 @@ void PhotoView::resizeEvent(QResizeEvent*) {
   if (m_fitted) fit();
 }
 
+bool PhotoView::event(QEvent* event) {
+  if (const auto fingers = two_fingers(*this, *event)) {
+    zoom_to(m_scale * fingers->zoom, fingers->about);
+    if (!m_fitted) pan_by(fingers->pan);
+    event->accept();
+    return true;
+  }
+  return QWidget::event(event);
+}
+
+/// The photo goes along with the hand.
+void PhotoView::pan_by(QPointF way) {
+  m_center -= place_in_photo(way) - place_in_photo({0, 0});
+  settle();
+}
+
 void PhotoView::wheelEvent(QWheelEvent* event) {
   const double notches = wheel_notches(*event);
   if (event->modifiers() & Qt::ShiftModifier)
@@ -179,8 +196,7 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     const Harvest& harvest = m_space.session().harvest;
     if (harvest.chosen && harvest.reference == m_space.session().reference) return nudge_pin(x, y);
     if (!m_photo || m_fitted) return;
-    m_center += place_in_photo(QPointF(x, y) * 60) - place_in_photo({0, 0});
-    settle();
+    pan_by(QPointF(x, y) * -60);
   };
   if (!shift && !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) &&
       look_key_pressed(event->key()))
@@ -342,9 +358,8 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
   case Drag::Pan:
     if (!m_photo) break;
     m_fitted = false;
-    m_center -= place_in_photo(event->position()) - place_in_photo(m_from);
+    pan_by(event->position() - m_from);
     m_from = event->position();
-    settle();
     break;
   case Drag::Sample:
     move_sample(event->position());
@@ -353,7 +368,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
     mark_region(event->position());
     break;
   case Drag::Pin:
-    if (QLineF(m_from, event->position()).length() > 2) move_pin(event->position());
+    if (QLineF(m_from, event->position()).length() > kPinStart) move_pin(event->position());
     break;
   case Drag::Edge: {
     Looking looking = m_space.session().looking;
@@ -382,6 +397,10 @@ void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
     looking.marking = false;
     m_space.look_at(looking);
   }
+  // A click on a result takes it up; dragging it has moved it.
+  const auto chosen = m_space.session().harvest.chosen;
+  if (drag == Drag::Pin && chosen && QLineF(m_from, event->position()).length() <= kPinStart)
+    m_space.take_up_result(*chosen);
   if (drag == Drag::Sample && m_lays) {
     const auto color = sample_at(event->position());
     if (color) m_space.lay_color({m_space.held_sample(*color), {}, origin_at(event->position())});

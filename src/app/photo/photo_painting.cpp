@@ -1,5 +1,5 @@
 // How the photo view paints: the photo as it is looked at, region, pins and loupe.
-#include "app/desks/observe/photo_view.h"
+#include "app/photo/photo_view.h"
 
 #include "app/paint/paint.h"
 #include "app/store/photo_reading.h"

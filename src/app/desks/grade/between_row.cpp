@@ -1,0 +1,52 @@
+#include "app/desks/grade/between_row.h"
+
+#include "app/store/set_work.h"
+#include "app/theme/choices.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr int kMostBetween = 22, kUsual = 3;
+
+} // namespace
+
+BetweenRow::BetweenRow(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space),
+      m_count(new NumberField(QStringLiteral("betweenCount"), tr("How many colors between"), this)),
+      m_way(new QComboBox(this)) {
+  m_count->set_range({1, kMostBetween, 1, 0, {}, false, {}});
+  m_count->show_value(kUsual);
+  m_count->setFixedWidth(34);
+  m_count->setToolTip(tr("How many colors are laid between the two, 1 to 22; the two are not repeated"));
+  connect(m_count, &NumberField::wanted, m_count, &NumberField::show_value);
+  m_way->setObjectName(QStringLiteral("betweenWay"));
+  m_way->setAccessibleName(tr("Way between the two"));
+  m_way->setToolTip(tr("How the colors go from the one to the other"));
+  m_way->setFont(caption_font());
+  fill_with_ways(*m_way);
+  auto* fill = new WordButton(tr("Fill between"), this);
+  fill->setObjectName(QStringLiteral("fillBetween"));
+  fill->setToolTip(tr("Lay these colors between the two selected swatches, in place (Ctrl+J lays three)"));
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(6);
+  row->addWidget(fill);
+  row->addWidget(m_count);
+  row->addWidget(m_way, 1);
+  connect(fill, &QAbstractButton::clicked, this, [this] {
+    m_space.set_work().fill_between(static_cast<int>(std::lround(m_count->value())),
+                                    static_cast<Way>(m_way->currentData().toInt()));
+  });
+  connect(&space, &Workspace::selectionChanged, this, &BetweenRow::follow);
+  follow();
+}
+
+void BetweenRow::follow() { setVisible(m_space.set_work().selection().size() == 2); }
+
+} // namespace zc

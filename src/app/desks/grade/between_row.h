@@ -1,0 +1,26 @@
+// Fills between two selected swatches: how many colors, and which way they go. Shown while two are selected.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QComboBox;
+
+namespace zc {
+
+class NumberField;
+
+class BetweenRow final : public QWidget {
+  Q_OBJECT
+public:
+  BetweenRow(Workspace& space, QWidget* parent);
+
+private:
+  void follow();
+  Workspace& m_space;
+  NumberField* m_count;
+  QComboBox* m_way;
+};
+
+} // namespace zc

@@ -1,0 +1,84 @@
+#include "app/desks/observe/how_panel.h"
+
+#include "app/desks/observe/taking.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+
+namespace zc {
+
+HowPanel::HowPanel(Taking& taking, QWidget* parent)
+    : QWidget(parent), m_taking(taking),
+      m_difference(new NumberField(QStringLiteral("leastDifference"), tr("Least difference"), this)),
+      m_accents(new NumberField(QStringLiteral("accents"), tr("How many accents"), this)),
+      m_kind(new QComboBox(this)), m_mask(new QComboBox(this)) {
+  m_difference->set_range({0, 50, 1, 1, {}, false, {}});
+  m_difference->setFixedWidth(40);
+  m_difference->setToolTip(tr("Least CIEDE2000 between any two, 0 to 50"));
+  m_accents->set_range({0, kMostAccents, 1, 0, {}, false, {}});
+  m_accents->setFixedWidth(30);
+  m_accents->setToolTip(tr("Small colors far off from all the others, beside the counts: at most so many"));
+  m_kind->setObjectName(QStringLiteral("representative"));
+  m_kind->setAccessibleName(tr("What stands for a group"));
+  m_kind->setToolTip(tr("The mean of a group of pixels, or its most typical pixel"));
+  m_kind->addItem(tr("as means"), static_cast<int>(Representative::Mean));
+  m_kind->addItem(tr("as pixels"), static_cast<int>(Representative::Pixel));
+  m_mask->setObjectName(QStringLiteral("maskUse"));
+  m_mask->setAccessibleName(tr("What the mask does to the extraction"));
+  m_mask->setToolTip(tr("Take colors from the whole photo, from what lies in the mask, or brought into it"));
+  m_mask->addItem(tr("from the whole photo"), static_cast<int>(MaskUse::Ignore));
+  m_mask->addItem(tr("from inside the mask"), static_cast<int>(MaskUse::InsideOnly));
+  m_mask->addItem(tr("brought into the mask"), static_cast<int>(MaskUse::MapInto));
+
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kMargin, 10, kMargin, 10);
+  row->setSpacing(kGap);
+  const auto labeled = [&](const QString& word, QWidget* field) {
+    auto* label = new QLabel(word, this);
+    label->setFont(caption_font());
+    row->addWidget(label);
+    row->addWidget(field);
+    row->addSpacing(kGap);
+  };
+  labeled(tr("at least"), m_difference);
+  labeled(tr("apart, with"), m_accents);
+  labeled(tr("accents,"), m_kind);
+  row->addWidget(m_mask);
+  row->addStretch();
+
+  connect(m_difference, &NumberField::wanted, this,
+          [this](double x) { change([x](ExtractionSpec& s) { s.least_difference = x; }); });
+  connect(m_accents, &NumberField::wanted, this, [this](double n) {
+    change([n](ExtractionSpec& s) { s.accents = static_cast<int>(std::lround(n)); });
+  });
+  connect(m_kind, &QComboBox::currentIndexChanged, this, [this] {
+    change([this](ExtractionSpec& s) {
+      s.representative = static_cast<Representative>(m_kind->currentData().toInt());
+    });
+  });
+  connect(m_mask, &QComboBox::currentIndexChanged, this, [this] {
+    change([this](ExtractionSpec& s) { s.mask = static_cast<MaskUse>(m_mask->currentData().toInt()); });
+  });
+  connect(&m_taking, &Taking::changed, this, &HowPanel::follow);
+  follow();
+}
+
+template <class F> void HowPanel::change(const F& f) {
+  ExtractionSpec wanted = m_taking.wanted();
+  f(wanted);
+  m_taking.want(wanted);
+}
+
+void HowPanel::follow() {
+  const ExtractionSpec& wanted = m_taking.wanted();
+  m_difference->show_value(wanted.least_difference);
+  m_accents->show_value(wanted.accents);
+  const QSignalBlocker kind(m_kind), mask(m_mask);
+  m_kind->setCurrentIndex(m_kind->findData(static_cast<int>(wanted.representative)));
+  m_mask->setCurrentIndex(m_mask->findData(static_cast<int>(wanted.mask)));
+}
+
+} // namespace zc

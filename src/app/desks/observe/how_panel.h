@@ -1,0 +1,31 @@
+// How colors are taken out of a photo: how far apart, as what, from where, how many accents.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QComboBox;
+
+namespace zc {
+
+class NumberField;
+class Taking;
+
+class HowPanel final : public QWidget {
+  Q_OBJECT
+public:
+  HowPanel(Taking& taking, QWidget* parent);
+
+private:
+  void follow();
+  template <class F> void change(const F& f);
+
+  Taking& m_taking;
+  NumberField* m_difference;
+  NumberField* m_accents;
+  QComboBox* m_kind;
+  QComboBox* m_mask;
+};
+
+} // namespace zc

@@ -1,0 +1,71 @@
+#include "app/desks/observe/take_row.h"
+
+#include "app/desks/observe/taking.h"
+#include "app/store/photo_reading.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+namespace zc {
+namespace {
+
+int& count_of(BandCounts& counts, std::size_t band) {
+  return band == 0 ? counts.light : band == 1 ? counts.middle : counts.dark;
+}
+
+} // namespace
+
+TakeRow::TakeRow(Workspace& space, Taking& taking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_taking(taking), m_start(new QPushButton(this)) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(5);
+  const std::pair<QString, QString> bands[] = {{QStringLiteral("count.light"), tr("light")},
+                                               {QStringLiteral("count.middle"), tr("middle")},
+                                               {QStringLiteral("count.dark"), tr("dark")}};
+  for (std::size_t i = 0; i < 3; ++i) {
+    m_counts[i] = new NumberField(bands[i].first, tr("How many %1 colors").arg(bands[i].second), this);
+    m_counts[i]->set_range({0, 60, 1, 0, {}, false, {}});
+    m_counts[i]->setFixedWidth(30);
+    m_counts[i]->setToolTip(tr("How many %1 colors, 0 to 60").arg(bands[i].second));
+    connect(m_counts[i], &NumberField::wanted, this,
+            [this, i](double n) { want_count(i, static_cast<int>(std::lround(n))); });
+    auto* label = new QLabel(bands[i].second, this);
+    label->setFont(caption_font());
+    row->addWidget(m_counts[i]);
+    row->addWidget(label);
+  }
+  m_start->setObjectName(QStringLiteral("takeColors"));
+  m_start->setToolTip(tr("Take colors out of the photo, or stop doing so"));
+  row->addSpacing(4);
+  row->addWidget(m_start);
+  connect(m_start, &QPushButton::clicked, this,
+          [this] { m_taking.running() ? m_taking.stop() : m_taking.start(); });
+  connect(&m_taking, &Taking::refused, this, [this](const QString& sentence) { say_at(*m_start, sentence); });
+  connect(&m_taking, &Taking::changed, this, &TakeRow::follow);
+  connect(&space, &Workspace::viewChanged, this, &TakeRow::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &TakeRow::follow);
+  m_start->setText(tr("Take colors"));
+  m_start->setFixedWidth(m_start->sizeHint().width());
+  follow();
+}
+
+void TakeRow::want_count(std::size_t band, int count) {
+  ExtractionSpec wanted = m_taking.wanted();
+  count_of(*wanted.quotas, band) = count;
+  m_taking.want(wanted);
+}
+
+void TakeRow::follow() {
+  BandCounts counts = *m_taking.wanted().quotas;
+  for (std::size_t i = 0; i < 3; ++i) m_counts[i]->show_value(count_of(counts, i));
+  const bool running = m_taking.running();
+  m_start->setText(running ? tr("Stop, %1 %").arg(std::lround(100 * m_taking.progress()))
+                           : tr("Take colors"));
+  m_start->setEnabled(running || m_space.reader().photo());
+}
+
+} // namespace zc

@@ -1,0 +1,30 @@
+// How many colors of each value to take out of the photo, and taking them.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QPushButton;
+
+namespace zc {
+
+class NumberField;
+class Taking;
+
+class TakeRow final : public QWidget {
+  Q_OBJECT
+public:
+  TakeRow(Workspace& space, Taking& taking, QWidget* parent);
+
+private:
+  void follow();
+  void want_count(std::size_t band, int count);
+
+  Workspace& m_space;
+  Taking& m_taking;
+  std::array<NumberField*, 3> m_counts{}; ///< Light, middle, dark.
+  QPushButton* m_start;
+};
+
+} // namespace zc

@@ -1,0 +1,104 @@
+#include "app/desks/observe/taken_panel.h"
+
+#include "app/desks/observe/taking.h"
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "app/tray/chip_row.h"
+#include "core/color/text.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+
+namespace zc {
+
+TakenPanel::TakenPanel(Workspace& space, Taking& taking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_taking(taking),
+      m_chips(new ChipRow(tr("Colors taken from the photo"), this)), m_words(new QLabel(this)) {
+  m_chips->setObjectName(QStringLiteral("harvest"));
+  m_words->setObjectName(QStringLiteral("harvestWords"));
+  m_words->setFont(caption_font());
+  m_words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  m_replace = command(QStringLiteral("replaceTaken"), tr("replace"),
+                      tr("Replace the chosen color by the current one; its pin stays"));
+  m_drop =
+      command(QStringLiteral("dropColor"), tr("drop"), tr("Drop the chosen color (Delete on the photo)"));
+  m_refill =
+      command(QStringLiteral("refill"), tr("refill"), tr("Fill up again what was dropped; the others stay"));
+  auto* by_hue = command(QStringLiteral("acceptColors"), tr("Lay by hue"),
+                         tr("Lay the colors on the staff as families by hue, in one step"));
+  auto* by_band = command(QStringLiteral("acceptByBand"), tr("Lay by band"),
+                          tr("Lay the colors on the staff as families light, middle and dark, in one step"));
+  auto* away = command(QStringLiteral("putAway"), tr("put away"), tr("Let go of the colors taken"));
+  m_all = {m_refill, by_hue, by_band, away};
+
+  auto* line = new QHBoxLayout;
+  line->setSpacing(2);
+  line->addWidget(m_words, 1);
+  for (WordButton* button : {m_replace, m_drop, m_refill}) line->addWidget(button);
+  line->addSpacing(kMargin);
+  for (WordButton* button : {by_hue, by_band, away}) line->addWidget(button);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(kMargin, 8, kMargin, 8);
+  column->setSpacing(4);
+  column->addWidget(m_chips);
+  column->addLayout(line);
+
+  connect(m_chips, &ChipRow::taken, &m_space, &Workspace::take_up_result);
+  connect(m_replace, &QAbstractButton::clicked, &m_space, &Workspace::replace_chosen);
+  connect(m_drop, &QAbstractButton::clicked, &m_space, &Workspace::drop_chosen);
+  connect(m_refill, &QAbstractButton::clicked, &m_taking, &Taking::refill);
+  connect(by_hue, &QAbstractButton::clicked, this,
+          [this] { m_space.accept_harvest(HarvestFamilies::ByHue); });
+  connect(by_band, &QAbstractButton::clicked, this,
+          [this] { m_space.accept_harvest(HarvestFamilies::ByBand); });
+  connect(away, &QAbstractButton::clicked, this, [this] { m_space.show_harvest({}); });
+  connect(&m_taking, &Taking::changed, this, &TakenPanel::follow);
+  connect(&space, &Workspace::viewChanged, this, &TakenPanel::follow);
+  follow();
+}
+
+WordButton* TakenPanel::command(const QString& name, const QString& word, const QString& tip) {
+  auto* button = new WordButton(word, this);
+  button->setObjectName(name);
+  button->setToolTip(tip);
+  return button;
+}
+
+QString TakenPanel::told() const {
+  const Harvest& harvest = m_space.session().harvest;
+  if (harvest.colors.empty()) return tr("Nothing taken yet: Take colors pins them to the photo.");
+  if (harvest.chosen) {
+    const ExtractedColor& c = harvest.colors[*harvest.chosen];
+    return tr("%1, %2 % of the photo").arg(color_told(c.color)).arg(100 * c.share, 0, 'f', 1);
+  }
+  const auto accents = std::count_if(harvest.colors.begin(), harvest.colors.end(),
+                                     [](const ExtractedColor& c) { return c.accent; });
+  const QString taken =
+      accents > 0 ? tr("%1 colors taken, %2 of them accents.").arg(harvest.colors.size()).arg(accents)
+                  : tr("%1 colors taken.").arg(harvest.colors.size());
+  return m_taking.unmet().isEmpty() ? taken : taken + QLatin1Char(' ') + m_taking.unmet();
+}
+
+void TakenPanel::follow() {
+  const Harvest& harvest = m_space.session().harvest;
+  std::vector<StringStep> steps;
+  QStringList words;
+  for (std::size_t i = 0; i < harvest.colors.size(); ++i) {
+    const ExtractedColor& c = harvest.colors[i];
+    steps.push_back({c.color, {}, harvest.chosen == i});
+    words << tr("%1, %2 %%3. A click takes it up.")
+                 .arg(text(hex_of(c.color)))
+                 .arg(100 * c.share, 0, 'f', 1)
+                 .arg(c.accent ? tr(", an accent") : QString());
+  }
+  m_chips->show_steps(std::move(steps), words, m_space.session().values_only);
+  m_words->setText(told());
+  m_words->setToolTip(told());
+  for (WordButton* button : m_all) button->setEnabled(!harvest.colors.empty() && !m_taking.running());
+  m_replace->setEnabled(harvest.chosen.has_value());
+  m_drop->setEnabled(harvest.chosen.has_value());
+}
+
+} // namespace zc

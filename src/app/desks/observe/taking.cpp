@@ -1,0 +1,77 @@
+#include "app/desks/observe/taking.h"
+
+#include "app/store/photo_reading.h"
+#include "app/theme/text.h"
+
+namespace zc {
+namespace {
+
+constexpr double kUsualDifference = 5;
+constexpr int kUsualAccents = 2;
+/// Where the set has no targets.
+constexpr BandCounts kUsualCounts{10, 10, 10};
+
+} // namespace
+
+Taking::Taking(Workspace& space, QObject* parent) : QObject(parent), m_space(space) {
+  m_wanted.least_difference = kUsualDifference;
+  m_wanted.accents = kUsualAccents;
+  m_wanted.representative = Representative::Mean;
+  m_wanted.quotas = kUsualCounts;
+  connect(&m_job, &ExtractionJob::changed, this, &Taking::changed);
+  connect(&m_job, &ExtractionJob::finished, this, &Taking::take);
+  connect(&m_job, &ExtractionJob::failed, &m_space, &Workspace::notice);
+  connect(&space, &Workspace::setsChanged, this, &Taking::follow_targets);
+  follow_targets();
+}
+
+void Taking::follow_targets() {
+  const BandCounts& target = m_space.piece().grading.target;
+  if (target == m_targets) return;
+  m_targets = target;
+  const bool none = target.light + target.middle + target.dark == 0;
+  m_wanted.quotas = none ? kUsualCounts : target;
+  emit changed();
+}
+
+void Taking::want(const ExtractionSpec& wanted) {
+  m_wanted = wanted;
+  emit changed();
+}
+
+void Taking::start_with(const std::vector<ExtractedColor>& kept) {
+  const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
+  if (!shown) return;
+  ExtractionJob::Order order{m_space.store().document(),
+                             shown->id,
+                             shown->bytes,
+                             m_space.reader().photo(),
+                             m_space.session().looking.region,
+                             m_wanted,
+                             m_space.wheel(),
+                             {},
+                             kept};
+  order.spec.bands = m_space.piece().bands;
+  if (m_space.region()) order.mask = *m_space.region();
+  for (const auto& c : kept) (c.accent ? order.spec.kept_accents : order.spec.kept).push_back(c.color);
+  const Status valid = validate(order.spec, order.mask && !order.mask->empty());
+  if (!valid) return emit refused(words(valid.error()));
+  if (order.photo) m_job.start(order);
+}
+
+void Taking::take(const ExtractionJob::Order& order, const Extraction& result) {
+  const Reference* now = find_reference(m_space.piece(), order.reference);
+  const bool known = order.document == m_space.store().document() && now && now->bytes == order.bytes;
+  if (!known) return;
+  QStringList missing;
+  if (result.unmet.light > 0) missing << tr("%1 light").arg(result.unmet.light);
+  if (result.unmet.middle > 0) missing << tr("%1 middle").arg(result.unmet.middle);
+  if (result.unmet.dark > 0) missing << tr("%1 dark").arg(result.unmet.dark);
+  m_unmet = missing.isEmpty()
+                ? QString()
+                : tr("The photo lacks %1 that are so far apart.").arg(missing.join(QStringLiteral(", ")));
+  m_space.show_harvest({order.reference, result.colors, {}});
+  emit taken();
+}
+
+} // namespace zc

@@ -1,0 +1,47 @@
+// Taking a palette out of the shown photo: what is wanted, the job that does it, and what came of it.
+#pragma once
+
+#include "app/jobs/extraction_job.h"
+#include "app/store/workspace.h"
+
+#include <QObject>
+
+namespace zc {
+
+class Taking final : public QObject {
+  Q_OBJECT
+public:
+  explicit Taking(Workspace& space, QObject* parent);
+
+  /// The counts start at the targets of the set and follow them.
+  [[nodiscard]] const ExtractionSpec& wanted() const { return m_wanted; }
+  void want(const ExtractionSpec& wanted);
+  [[nodiscard]] bool running() const { return m_job.running(); }
+  [[nodiscard]] double progress() const { return m_job.progress(); }
+  void start() { start_with({}); }
+  /// What was dropped is filled up again; the others stay.
+  void refill() { start_with(m_space.session().harvest.colors); }
+  void stop() { m_job.stop(); }
+  /// What the photo did not have, in a sentence; empty when nothing is missing.
+  [[nodiscard]] QString unmet() const { return m_unmet; }
+
+signals:
+  void changed();
+  void taken();
+  /// It cannot be started, and why.
+  void refused(const QString& sentence);
+
+private:
+  void follow_targets();
+  void start_with(const std::vector<ExtractedColor>& kept);
+  /// Unless the photo it was taken from is gone.
+  void take(const ExtractionJob::Order& order, const Extraction& result);
+
+  Workspace& m_space;
+  ExtractionJob m_job;
+  ExtractionSpec m_wanted;
+  BandCounts m_targets;
+  QString m_unmet;
+};
+
+} // namespace zc

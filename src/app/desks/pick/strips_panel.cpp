@@ -1,0 +1,87 @@
+#include "app/desks/pick/strips_panel.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "app/tray/chip_row.h"
+#include "core/wheel/color_words.h"
+
+#include <QGridLayout>
+
+namespace zc {
+namespace {
+
+/// Between the color and white, black or grey, both left out.
+constexpr int kShown = 5;
+
+} // namespace
+
+StripsPanel::StripsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+  auto* grid = new QGridLayout(this);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setHorizontalSpacing(4);
+  grid->setVerticalSpacing(0);
+  const std::tuple<QString, QString, StringKind> kinds[] = {
+      {QStringLiteral("tints"), tr("tints"), StringKind::Tints},
+      {QStringLiteral("tones"), tr("tones"), StringKind::Tones},
+      {QStringLiteral("shades"), tr("shades"), StringKind::Shades}};
+  int column = 0;
+  for (const auto& [name, word, kind] : kinds) {
+    auto* label = new WordButton(word, this);
+    label->setObjectName(QStringLiteral("lay.") + name);
+    label->setToolTip(tr("Lay these %1 as a family").arg(word));
+    auto* chips = new ChipRow(tr("%1 of the current color").arg(word), this);
+    chips->setObjectName(QStringLiteral("strip.") + name);
+    grid->addWidget(label, 0, column);
+    grid->addWidget(chips, 0, column + 1);
+    grid->setColumnStretch(column + 1, 1);
+    column += 2;
+    m_strips.push_back({kind, word, chips});
+    connect(label, &QAbstractButton::clicked, this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
+    connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
+      const StringStep step = chips->steps()[chip];
+      m_space.take_up(step.color, step.at);
+    });
+    connect(chips, &ChipRow::laid, this, [this, chips](std::size_t chip) {
+      const StringStep step = chips->steps()[chip];
+      m_space.lay_color({step.color, step.at});
+    });
+  }
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             &StripsPanel::follow);
+}
+
+void StripsPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
+}
+
+void StripsPanel::follow() {
+  if (!isVisible()) return;
+  const Session& s = m_space.session();
+  for (const Strip& strip : m_strips) {
+    StringSpec spec;
+    spec.kind = strip.kind;
+    spec.from = s.color();
+    spec.steps = kShown + 2;
+    spec.neutral_angle = s.at.at.a;
+    const auto made = make_string(spec, m_space.wheel());
+    std::vector<StringStep> steps;
+    QStringList words;
+    if (made)
+      for (std::size_t i = 1; i + 1 < made->size(); ++i) {
+        steps.push_back((*made)[i]);
+        words << color_told((*made)[i].color) + tr("\nClick takes it up, Ctrl+click lays it on the staff.");
+      }
+    strip.chips->show_steps(std::move(steps), words, s.values_only);
+  }
+}
+
+void StripsPanel::lay(const Strip& strip) {
+  std::vector<LaidColor> colors;
+  for (const auto& step : strip.chips->steps()) colors.push_back({step.color, step.at});
+  if (colors.empty()) return emit m_space.notice(tr("This color has no %1.").arg(strip.word));
+  m_space.lay_family(tr("%1 %2").arg(text(hue_in_words(m_space.session().color())), strip.word), colors);
+}
+
+} // namespace zc

@@ -1,0 +1,74 @@
+#include "app/photo/kept_reference.h"
+
+#include "app/band/value_axis.h"
+#include "app/photo/photo_view.h"
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+namespace zc {
+
+KeptReference::KeptReference(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_which(new QComboBox(this)), m_look(new QComboBox(this)),
+      m_photo(new PhotoView(space, this)) {
+  setMinimumWidth(kNarrowest);
+  m_photo->setObjectName(QStringLiteral("keptPhoto"));
+  m_which->setObjectName(QStringLiteral("keptWhich"));
+  m_which->setAccessibleName(tr("Reference kept in sight"));
+  m_which->setToolTip(tr("Which reference is kept in sight"));
+  m_which->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  m_look->setObjectName(QStringLiteral("keptLook"));
+  m_look->setAccessibleName(tr("How the kept reference is looked at"));
+  m_look->setToolTip(tr("How it is looked at on this desk; keys on the photo do the same"));
+  const std::pair<QString, PhotoLook> looks[] = {
+      {tr("color"), PhotoLook::Color},   {tr("value"), PhotoLook::Value}, {tr("flat"), PhotoLook::Flat},
+      {tr("squint"), PhotoLook::Squint}, {tr("steps"), PhotoLook::Steps}, {tr("mask"), PhotoLook::Mask}};
+  for (const auto& [words, look] : looks) m_look->addItem(words, static_cast<int>(look));
+  auto* away = new WordButton(tr("away"), this);
+  away->setObjectName(QStringLiteral("keptAway"));
+  away->setToolTip(tr("Put the reference away on this desk (K)"));
+
+  auto* row = new QHBoxLayout;
+  row->setSpacing(6);
+  row->setContentsMargins(0, 2, 0, 0);
+  row->addWidget(m_which, 1);
+  row->addWidget(m_look);
+  row->addWidget(away);
+  auto* head = new QWidget(this);
+  head->setFixedHeight(ValueAxis::kHead - 4);
+  head->setLayout(row);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(kMargin, 0, 0, 6);
+  column->setSpacing(4);
+  column->addWidget(head);
+  column->addWidget(m_photo, 1);
+
+  connect(m_which, &QComboBox::activated, this,
+          [this] { m_space.show_reference(m_which->currentData().toULongLong()); });
+  connect(m_look, &QComboBox::activated, this,
+          [this] { m_space.show_look(static_cast<PhotoLook>(m_look->currentData().toInt())); });
+  connect(away, &QAbstractButton::clicked, this, [this] { m_space.keep_reference(false); });
+  connect(&space, &Workspace::referencesChanged, this, &KeptReference::follow_references);
+  connect(&space, &Workspace::viewChanged, this, &KeptReference::follow_view);
+  follow_references();
+}
+
+void KeptReference::follow_references() {
+  const QSignalBlocker quiet(m_which);
+  m_which->clear();
+  for (const auto& r : m_space.piece().references) m_which->addItem(text(r.name), QVariant::fromValue(r.id));
+  m_which->setEnabled(m_which->count() > 0);
+  follow_view();
+}
+
+void KeptReference::follow_view() {
+  const QSignalBlocker which(m_which), look(m_look);
+  m_which->setCurrentIndex(m_which->findData(QVariant::fromValue(m_space.session().reference)));
+  m_look->setCurrentIndex(m_look->findData(static_cast<int>(m_space.session().looking.look)));
+}
+
+} // namespace zc

@@ -1,0 +1,26 @@
+// What hands do beside pressing and dragging: two fingers on a screen or a pad.
+#pragma once
+
+#include <QPointF>
+
+#include <optional>
+
+class QEvent;
+class QWidget;
+
+namespace zc {
+
+/// Two fingers that spread, close or wander together.
+struct TwoFingers {
+  double zoom = 1; ///< Factor since the event before.
+  QPointF about;   ///< In the widget.
+  QPointF pan;     ///< In pixels of the widget.
+};
+
+/// Asks for such events.
+void listen_to_two_fingers(QWidget& widget);
+/// Of a pinch on a screen, of a pinch or a scroll with two fingers on a pad; nothing for any other event. A
+/// wheel of a mouse is none.
+[[nodiscard]] std::optional<TwoFingers> two_fingers(QWidget& widget, QEvent& event);
+
+} // namespace zc

@@ -1,0 +1,88 @@
+#include "app/tray/relation_row.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "app/tray/chip_row.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+namespace zc {
+
+RelationRow::RelationRow(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_relation(new QComboBox(this)),
+      m_vivid(new WordButton(tr("vivid"), this)), m_fix(new WordButton(tr("fix"), this)),
+      m_chips(new ChipRow(tr("Members of the relation"), this)) {
+  m_relation->setObjectName(QStringLiteral("relation"));
+  m_relation->setAccessibleName(tr("Relation of the current color"));
+  m_relation->setToolTip(
+      tr("Which hues stand to the current color: complement 180°; split 150° and 210°; triad 120° "
+         "and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; analogous 30° to either "
+         "side; double complement 30°, 180°, 210°"));
+  const std::pair<QString, Relation> relations[] = {
+      {tr("complement"), Relation::Complement}, {tr("split"), Relation::Split},
+      {tr("triad"), Relation::Triad},           {tr("square"), Relation::Square},
+      {tr("rectangle"), Relation::Rectangle},   {tr("analogous"), Relation::Analogous},
+      {tr("double"), Relation::Double}};
+  for (const auto& [words, relation] : relations) m_relation->addItem(words, static_cast<int>(relation));
+  m_vivid->setObjectName(QStringLiteral("relationVivid"));
+  m_vivid->setCheckable(true);
+  m_vivid->setToolTip(
+      tr("Each member at the value where its hue is strongest, instead of the current value"));
+  m_fix->setObjectName(QStringLiteral("fixRelation"));
+  m_fix->setCheckable(true);
+  m_fix->setToolTip(tr("Keep the relation where it is, here and on the rim, while picking goes on"));
+  auto* lay = new WordButton(tr("lay all"), this);
+  lay->setObjectName(QStringLiteral("layRelation"));
+  lay->setToolTip(tr("Lay the color and all members as a family named by the relation"));
+  m_chips->setObjectName(QStringLiteral("members"));
+
+  auto* row = new QHBoxLayout;
+  row->setSpacing(2);
+  row->addWidget(m_relation, 1);
+  row->addWidget(m_vivid);
+  row->addWidget(m_fix);
+  auto* second = new QHBoxLayout;
+  second->setSpacing(6);
+  second->addWidget(m_chips, 1);
+  second->addWidget(lay, 0, Qt::AlignTop);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  column->addLayout(row);
+  column->addLayout(second);
+
+  connect(m_relation, &QComboBox::activated, this,
+          [this] { m_space.choose_relation(static_cast<Relation>(m_relation->currentData().toInt())); });
+  connect(m_vivid, &QAbstractButton::clicked, &m_space, &Workspace::show_members_vivid);
+  connect(m_fix, &QAbstractButton::clicked, &m_space, &Workspace::fix_relation);
+  connect(lay, &QAbstractButton::clicked, &m_space, &Workspace::lay_relation);
+  connect(m_chips, &ChipRow::taken, &m_space, &Workspace::take_up_member);
+  connect(m_chips, &ChipRow::laid, &m_space, &Workspace::lay_member);
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+             &RelationRow::follow);
+  follow();
+}
+
+void RelationRow::follow() {
+  const Session& s = m_space.session();
+  std::vector<StringStep> steps;
+  QStringList words, captions;
+  for (const auto& member : m_space.members()) {
+    steps.push_back({member.color, m_space.geometry().place(member.at)});
+    captions << tr("%1°").arg(std::lround(member.turn));
+    words << tr("%1° on: %2. Click takes it up, Ctrl+click lays it; on the rim of the wheel it can be slid.")
+                 .arg(std::lround(member.turn))
+                 .arg(color_told(member.color));
+  }
+  m_chips->show_steps(std::move(steps), words, s.values_only);
+  m_chips->show_captions(captions);
+  const QSignalBlocker quiet(m_relation);
+  m_relation->setCurrentIndex(m_relation->findData(static_cast<int>(s.relations.relation)));
+  m_vivid->setChecked(s.relations.value == MemberValue::Vivid);
+  m_fix->setChecked(s.relations.of.has_value());
+}
+
+} // namespace zc

@@ -1,0 +1,122 @@
+#include "app/window/card_panel.h"
+
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "core/piece/edits.h"
+
+#include <QDate>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QPlainTextEdit>
+#include <QPushButton>
+
+namespace zc {
+namespace {
+
+constexpr int kWidth = 420, kWordsHeight = 110;
+
+} // namespace
+
+CardPanel::CardPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_words(new QPlainTextEdit(this)),
+      m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)) {
+  setObjectName(QStringLiteral("card"));
+  setAutoFillBackground(true);
+  setFixedWidth(kWidth);
+  auto* grid = new QGridLayout(this);
+  grid->setContentsMargins(kMargin, 14, kMargin, 14);
+  grid->setHorizontalSpacing(10);
+  grid->setVerticalSpacing(8);
+  auto row = [&, n = 0](const QString& word, const QString& name, const QString& tip,
+                        QWidget* field) mutable {
+    auto* label = new QLabel(word, this);
+    label->setFont(caption_font());
+    field->setObjectName(name);
+    field->setAccessibleName(word);
+    field->setToolTip(tip);
+    grid->addWidget(label, n, 0, Qt::AlignTop);
+    grid->addWidget(field, n, 1);
+    ++n;
+  };
+  row(tr("Title"), QStringLiteral("card.title"), tr("What the piece is called"), m_title);
+  row(tr("Words"), QStringLiteral("card.words"), tr("Mood and intent, for yourself and for the sheet"),
+      m_words);
+  row(tr("Date"), QStringLiteral("card.date"), tr("The day of the plan, as 2026-11-26; may stay empty"),
+      m_date);
+  row(tr("Signature"), QStringLiteral("card.signature"), tr("The line that stands on the sheet"),
+      m_signature);
+  m_words->setFixedHeight(kWordsHeight);
+  m_words->setTabChangesFocus(true);
+  m_words->setFrameShape(QFrame::NoFrame);
+  m_date->setPlaceholderText(QDate::currentDate().toString(Qt::ISODate));
+
+  auto* take = new QPushButton(tr("Take it"), this);
+  take->setObjectName(QStringLiteral("card.take"));
+  take->setToolTip(tr("Write this on the card, in one step"));
+  auto* leave = new QPushButton(tr("Leave it"), this);
+  leave->setObjectName(QStringLiteral("card.leave"));
+  leave->setToolTip(tr("Close the card as it was (Escape)"));
+  auto* buttons = new QHBoxLayout;
+  buttons->addStretch();
+  buttons->addWidget(take);
+  buttons->addWidget(leave);
+  grid->addLayout(buttons, 4, 1);
+  connect(take, &QPushButton::clicked, this, &CardPanel::take);
+  connect(leave, &QPushButton::clicked, this, &CardPanel::closed);
+  for (QLineEdit* field : {m_title, m_date, m_signature})
+    connect(field, &QLineEdit::returnPressed, this, &CardPanel::take);
+  hide();
+}
+
+void CardPanel::open_at(QPoint corner) {
+  follow();
+  adjustSize();
+  move(corner);
+  show();
+  raise();
+  m_title->setFocus();
+  m_title->selectAll();
+}
+
+void CardPanel::follow() {
+  const Card card = card_of(m_space.piece());
+  m_title->setText(text(card.title));
+  m_words->setPlainText(text(card.words));
+  m_date->setText(text(card.date));
+  m_signature->setText(text(card.signature));
+}
+
+/// A field that is wrong says so, and the card stays open.
+void CardPanel::take() {
+  const Card card{m_title->text().toStdString(), m_words->toPlainText().toStdString(),
+                  m_date->text().toStdString(), m_signature->text().toStdString()};
+  const auto checked = with_card(m_space.piece(), card);
+  if (!checked) {
+    const bool date = checked.error().place == "date";
+    return say_at(*(date                                   ? m_date
+                    : checked.error().place == "signature" ? m_signature
+                                                           : m_title),
+                  words(checked.error()));
+  }
+  m_space.store().apply(tr("Change card"), [card](Piece p) { return with_card(std::move(p), card); });
+  emit closed();
+}
+
+void CardPanel::keyPressEvent(QKeyEvent* event) {
+  if (event->key() == Qt::Key_Escape) return emit closed();
+  QWidget::keyPressEvent(event);
+}
+
+void CardPanel::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.fillRect(rect(), theme().furniture);
+  painter.setPen(QPen(theme().line, 1));
+  painter.drawRect(rect().adjusted(0, 0, -1, -1));
+}
+
+} // namespace zc

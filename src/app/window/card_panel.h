@@ -1,0 +1,38 @@
+// The card of the piece: title, words, date and signature, edited in one place.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QLineEdit;
+class QPlainTextEdit;
+
+namespace zc {
+
+class CardPanel final : public QWidget {
+  Q_OBJECT
+public:
+  CardPanel(Workspace& space, QWidget* parent);
+  /// Under this place of the window; what was not taken is shown anew.
+  void open_at(QPoint corner);
+
+signals:
+  void closed();
+
+protected:
+  void keyPressEvent(QKeyEvent* event) override;
+  void paintEvent(QPaintEvent* event) override;
+
+private:
+  void follow();
+  void take();
+
+  Workspace& m_space;
+  QLineEdit* m_title;
+  QPlainTextEdit* m_words;
+  QLineEdit* m_date;
+  QLineEdit* m_signature;
+};
+
+} // namespace zc

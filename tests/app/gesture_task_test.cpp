@@ -1,0 +1,142 @@
+// The tasks of docs/tasks.md, played as a hand does them; each must take no more gestures than is written
+// there.
+#include "app/band/staff_view.h"
+#include "app/band/value_axis.h"
+#include "app/store/set_work.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/wheel/color_words.h"
+#include "desk.h"
+
+#include <QAbstractButton>
+#include <QClipboard>
+#include <QComboBox>
+
+#include <map>
+
+using namespace zc;
+using namespace zc::test;
+
+class GestureTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = demo_at(Desk::Pick);
+    m_gestures = 0;
+  }
+  void cleanup() { m_desk.reset(); }
+
+  void thirty_graded_colors_from_a_photo() {
+    const std::size_t before = swatch_count(set());
+    key(Qt::Key_1, Qt::ControlModifier);
+    button("takeColors");
+    QVERIFY(comes_true([this] { return !m_desk->session().harvest.colors.empty(); }));
+    const std::size_t taken = m_desk->session().harvest.colors.size();
+    button("acceptColors");
+    key(Qt::Key_4, Qt::ControlModifier);
+    QVERIFY(taken >= 30);
+    QCOMPARE(swatch_count(set()), before + taken);
+    QVERIFY(m_desk->part<QWidget>("staff").isVisible() && m_desk->session().desk == Desk::Grade);
+    QCOMPARE(m_gestures, written("30 graded colors from a photo"));
+  }
+
+  void triad_to_a_set() {
+    const std::size_t families = set().families.size();
+    auto& relation = m_desk->part<QComboBox>("relation");
+    m_gestures += 2; // opened, chosen
+    relation.setCurrentIndex(relation.findText("triad"));
+    emit relation.activated(relation.currentIndex());
+    button("layRelation");
+    QCOMPARE(set().families.size(), families + 1);
+    QCOMPARE(set().families.back().swatches.size(), std::size_t{3});
+    QCOMPARE(m_gestures, written("triad to a set"));
+    button("layRelation");
+    QCOMPARE(set().families.size(), families + 2);
+  }
+
+  void re_key_a_set() {
+    const Swatch before = set().families[0].swatches[2];
+    const WheelPoint there = place_on(m_desk->space().wheel(), before.color, before.picked);
+    key(Qt::Key_2, Qt::ControlModifier);
+    button("carry");
+    m_desk->trigger("Turn the mask a hue on");
+    m_gestures += 2; // the menu, the command
+    const Swatch after = *find_swatch(m_desk->piece(), before.id);
+    CHECK_ANGLE(place_on(m_desk->space().wheel(), after.color, after.picked).a, there.a + 30, 1e-6);
+    QCOMPARE(m_gestures, written("re-key a set"));
+  }
+
+  void ramp_between_two_swatches() {
+    m_desk->space().show_desk(Desk::Grade);
+    QCoreApplication::processEvents();
+    const auto &one = set().families[1].swatches[0], &other = set().families[1].swatches[1];
+    swatch_click(one.id);
+    swatch_click(other.id, Qt::ControlModifier);
+    key(Qt::Key_J, Qt::ControlModifier);
+    QCOMPARE(set().families[1].swatches.size(), std::size_t{8});
+    QCOMPARE(m_gestures, written("ramp between two swatches"));
+  }
+
+  void replace_a_swatch() {
+    const Id id = set().families[2].swatches[1].id;
+    swatch_click(id);
+    auto& rail = m_desk->part<QWidget>("rail");
+    const ValueAxis axis(rail.height());
+    drag(rail, {90, axis.y_of(m_desk->session().at.at.v)}, {90, axis.y_of(41)});
+    ++m_gestures;
+    key(Qt::Key_R, Qt::ControlModifier);
+    CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 41, 0.3);
+    QCOMPARE(m_gestures, written("replace a swatch"));
+  }
+
+  void find_a_saved_color_and_copy_it() {
+    const Swatch wanted = set().families[3].swatches[1]; // "high sky"
+    QCOMPARE(wanted.name.size(), std::size_t{8});
+    key(Qt::Key_F, Qt::ControlModifier);
+    for (const char letter : wanted.name) {
+      QTest::keyClick(QApplication::focusWidget(), letter);
+      ++m_gestures;
+    }
+    key(Qt::Key_Return);
+    key(Qt::Key_C, Qt::ControlModifier);
+    QCOMPARE(QApplication::clipboard()->text(), QString::fromStdString(hex_of(wanted.color)));
+    QCOMPARE(m_gestures, written("find a saved color and copy it"));
+  }
+
+private:
+  [[nodiscard]] const SwatchSet& set() { return *current_set(m_desk->piece()); }
+  void key(Qt::Key which, Qt::KeyboardModifiers modifiers = {}) {
+    QTest::keyClick(QApplication::focusWidget(), which, modifiers);
+    QCoreApplication::processEvents();
+    ++m_gestures;
+  }
+  void button(const char* name) {
+    auto& pressed = m_desk->part<QAbstractButton>(name);
+    if (!pressed.isVisible() || !pressed.isEnabled()) qFatal("%s cannot be pressed", name);
+    QTest::mouseClick(&pressed, Qt::LeftButton);
+    QCoreApplication::processEvents();
+    ++m_gestures;
+  }
+  void swatch_click(Id swatch, Qt::KeyboardModifiers modifiers = {}) {
+    auto& staff = m_desk->part<StaffView>("staff");
+    click(staff, staff.swatch_rect(swatch).center(), modifiers);
+    ++m_gestures;
+  }
+  /// What the table says the task takes now; it was no less before.
+  [[nodiscard]] static int written(const QString& task) {
+    QFile file(QStringLiteral(DOCS_FOLDER "/tasks.md"));
+    if (!file.open(QIODevice::ReadOnly)) qFatal("docs/tasks.md is missing");
+    for (const QString& line : QString::fromUtf8(file.readAll()).split('\n')) {
+      const QStringList cells = line.split('|');
+      if (cells.size() < 5 || cells[1].trimmed() != task) continue;
+      if (cells[3].toInt() > cells[2].toInt()) qFatal("%s takes more than before", qPrintable(task));
+      return cells[3].toInt();
+    }
+    qFatal("docs/tasks.md lacks %s", qPrintable(task));
+  }
+  std::unique_ptr<DeskTop> m_desk;
+  int m_gestures = 0;
+};
+
+DESK_TEST_MAIN(GestureTask)
+#include "gesture_task_test.moc"
