@@ -1,6 +1,8 @@
 // zonachrom [FILE...] | --demo
+#include "app/bus/palette_service.h"
 #include "app/seams/end_requests.h"
 #include "app/theme/theme.h"
+#include "app/window/beside.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/picture.h"
@@ -20,18 +22,20 @@
 namespace {
 
 /// Waits until the photos are there, so that the picture shows what a painter would see.
-void picture_when_ready(zc::MainWindow& window, const QString& path, const QStringList& buttons) {
+void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options) {
+  QWidget* pictured =
+      options.companion ? static_cast<QWidget*>(window.beside().companion()) : static_cast<QWidget*>(&window);
   auto* timer = new QTimer(&window);
-  QObject::connect(timer, &QTimer::timeout, &window, [&window, path, buttons, timer] {
+  QObject::connect(timer, &QTimer::timeout, &window, [&window, pictured, options, timer] {
     for (const auto& r : window.space().piece().references) {
       const auto state = window.space().photos().state_of(r);
       if (state.loading) return;
     }
     timer->stop();
-    for (const auto& name : buttons)
-      if (auto* button = window.findChild<QAbstractButton*>(name)) button->click();
-    QTimer::singleShot(buttons.empty() ? 200 : 2000, &window, [&window, path] {
-      const bool written = zc::write_window_picture(window, path);
+    for (const auto& name : options.buttons)
+      if (auto* button = pictured->findChild<QAbstractButton*>(name)) button->click();
+    QTimer::singleShot(options.buttons.empty() ? 200 : 2000, pictured, [pictured, path = options.picture] {
+      const bool written = zc::write_window_picture(*pictured, path);
       if (!written)
         std::fprintf(stderr, "zonachrom: the picture \"%s\" could not be written.\n", qPrintable(path));
       QApplication::exit(written ? 0 : 1);
@@ -46,10 +50,18 @@ QStringList files_beside_piece(QStringList files) {
   return files;
 }
 
+/// Before there is an application, which fixes its platform.
+void choose_platform(const QStringList& words) {
+  if (words.contains(QStringLiteral("--xwayland")) && qEnvironmentVariableIsSet("DISPLAY"))
+    qputenv("QT_QPA_PLATFORM", "xcb");
+}
+
 void apply_options(zc::MainWindow& window, const zc::StartOptions& options) {
   auto& space = window.space();
   if (options.desk) space.show_desk(*options.desk);
-  if (options.size.isValid()) window.resize(options.size);
+  zc::Companion* companion = window.beside().companion();
+  if (options.size.isValid() && companion) companion->take_place({companion->pos(), options.size});
+  if (options.size.isValid() && !companion) window.resize(options.size);
   zc::WheelSpec wheel = space.piece().wheel;
   wheel.hues = options.hues.value_or(wheel.hues);
   wheel.measure = options.measure.value_or(wheel.measure);
@@ -67,6 +79,7 @@ int main(int argc, char** argv) {
   // Help needs no display.
   const QStringList words(argv + 1, argv + argc);
   if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;
+  choose_platform(words);
   QApplication app(argc, argv);
 
   const auto asked = zc::start_options(QApplication::arguments().mid(1));
@@ -77,6 +90,11 @@ int main(int argc, char** argv) {
   if (!*asked) return 0;
   const zc::StartOptions& options = **asked;
 
+  const bool one_window = QSettings().value(QLatin1String(zc::kOneWindowKey), false).toBool();
+  if (one_window && options.picture.isEmpty() && !options.files.empty() &&
+      zc::hand_to_running_window(options.files))
+    return 0;
+
   // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
   const QTemporaryDir passing;
   if (!options.picture.isEmpty())
@@ -84,7 +102,11 @@ int main(int argc, char** argv) {
   zc::install_theme();
   zc::ToolkitDialogs dialogs;
   zc::MainWindow window(dialogs);
-  window.show();
+  if (options.companion)
+    window.beside().show(options.companion);
+  else
+    window.show();
+  if (options.picture.isEmpty()) window.listen_on_bus();
   const zc::EndRequests ends([&window] { window.documents().end_now(); });
   const bool recovered = options.picture.isEmpty() && window.documents().recover();
   if (!recovered && options.demo)
@@ -93,6 +115,6 @@ int main(int argc, char** argv) {
     window.open_files(recovered ? files_beside_piece(options.files) : options.files);
   apply_options(window, options);
   if (!options.palette.isEmpty()) window.set_files().bring_in(options.palette);
-  if (!options.picture.isEmpty()) picture_when_ready(window, options.picture, options.buttons);
+  if (!options.picture.isEmpty()) picture_when_ready(window, options);
   return QApplication::exec();
 }

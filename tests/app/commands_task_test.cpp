@@ -7,6 +7,7 @@
 #include "app/theme/number_field.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
+#include "app/window/beside.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
@@ -21,6 +22,7 @@
 #include <QMenuBar>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QSettings>
 
 #include <set>
 
@@ -507,6 +509,36 @@ std::vector<Command> all_commands() {
          const bool on = d.session().vivid_plan;
          run();
          return on && !d.session().vivid_plan;
+       }},
+      {"Beside the canvas", "B", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool shown = d.window.beside().shown();
+         run();
+         return shown && !d.window.beside().shown();
+       }},
+      {"Hand over every pick", "Ctrl+H", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         d.space().take_up({0.2, 0.4, 0.6});
+         const bool handed = QGuiApplication::clipboard()->text() == "#336699";
+         run();
+         return handed && !d.window.hand_over().on();
+       }},
+      {"Form of what is handed over...", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool open = d.part<QWidget>("handPanel").isVisible();
+         QTest::keyClick(&d.part<QWidget>("handPattern"), Qt::Key_Escape);
+         return open && !d.part<QWidget>("handPanel").isVisible();
+       }},
+      {"Open files in the running window", "", Desk::Pick,
+       [](DeskTop&, const Trigger& run) {
+         const auto kept = [] { return QSettings().value(QLatin1String(kOneWindowKey), false).toBool(); };
+         run();
+         const bool on = kept();
+         run();
+         return on && !kept();
        }},
       {"For the left hand", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {

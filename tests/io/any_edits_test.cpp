@@ -217,6 +217,10 @@ const Edit kEdits[] = {
      [](Hand& h, P p) { return with_set_sorted(p, h.any_set(p), static_cast<SortBy>(h.below(4))); }},
     {"with_color_laid",
      [](Hand& h, P p) { return with_color_laid(p, h.below(3) ? h.any_family(p) : 0, h.any_laid(p)); }},
+    {"with_color_laid_as",
+     [](Hand& h, P p) {
+       return with_color_laid_as(p, h.any_laid(p), h.any_name(), h.below(3) ? h.any_name() : "");
+     }},
     {"with_laid_family",
      [](Hand& h, P p) { return with_laid_family(p, h.any_name(), {h.any_laid(p), h.any_laid(p)}); }, 1},
     {"with_laid_families",

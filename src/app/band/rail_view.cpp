@@ -10,7 +10,7 @@
 namespace zc {
 namespace {
 
-constexpr double kBarWidth = 34, kScaleWidth = 36;
+constexpr double kBarWidth = 34, kSlimBar = 24, kScaleWidth = 36;
 
 QPainterPath histogram_shape(const FineValues& values, const ValueAxis& axis, double right, double width) {
   const auto bins = whole_values(values);
@@ -27,7 +27,8 @@ constexpr double kGrabLimit = 6;
 
 } // namespace
 
-RailView::RailView(Workspace& space, QWidget* parent) : AxisWidget(space, parent) {
+RailView::RailView(Workspace& space, Build build, QWidget* parent)
+    : AxisWidget(space, parent), m_build(build) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
   setStatusTip(tr(
@@ -39,14 +40,15 @@ RailView::RailView(Workspace& space, QWidget* parent) : AxisWidget(space, parent
 void RailView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  const QRectF bar(width() - kScaleWidth - kBarWidth, axis().top(), kBarWidth, axis().length());
+  const bool full = m_build == Build::Full;
+  const double wide = full ? kBarWidth : kSlimBar;
+  const QRectF bar(width() - kScaleWidth - wide, axis().top(), wide, axis().length());
   painter.setFont(heading_font());
   painter.setPen(theme().text);
-  painter.drawText(QRectF(bar.left() - 40, 0, 110, ValueAxis::kHead - 6), Qt::AlignLeft | Qt::AlignBottom,
-                   tr("Value"));
-  paint_histogram(painter, bar);
+  painter.drawText(QRectF(full ? bar.left() - 40 : bar.left(), 0, 110, ValueAxis::kHead - 6),
+                   Qt::AlignLeft | Qt::AlignBottom, tr("Value"));
+  if (full) paint_histogram(painter, bar);
 
-  const Session& s = m_space.session();
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
   refresh_picture(pixels);
   QPainterPath ground;
@@ -58,6 +60,15 @@ void RailView::paintEvent(QPaintEvent*) {
   paint_flat_limits(painter, bar);
 
   paint_line(painter);
+  if (full) paint_reading(painter);
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(bar.adjusted(-2.5, -2.5, 2.5, 2.5));
+}
+
+/// The value in numbers, pointing at its line.
+void RailView::paint_reading(QPainter& painter) {
   const double y = line_y();
   QPainterPath pointer(QPointF(30, y - 6));
   pointer.lineTo(40, y);
@@ -68,11 +79,7 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.setFont(heading_font());
   painter.setPen(theme().strong);
   painter.drawText(QRectF(0, y - 10, 27, 20), Qt::AlignRight | Qt::AlignVCenter,
-                   QString::number(std::lround(s.at.at.v)));
-  if (!hasFocus()) return;
-  painter.setBrush(Qt::NoBrush);
-  painter.setPen(QPen(theme().strong, 1));
-  painter.drawRect(bar.adjusted(-2.5, -2.5, 2.5, 2.5));
+                   QString::number(std::lround(m_space.session().at.at.v)));
 }
 
 void RailView::refresh_picture(int pixels) {
@@ -114,7 +121,9 @@ void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
 /// The limits of the flat tones, while those are looked at.
 std::vector<double> RailView::flat_limits_shown() const {
   const Session& s = m_space.session();
-  if (s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat || !m_space.reader().photo()) return {};
+  if (m_build == Build::Slim || s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat ||
+      !m_space.reader().photo())
+    return {};
   return m_space.reader().tones().limits;
 }
 

@@ -8,8 +8,10 @@ namespace zc {
 class RailView final : public AxisWidget {
   Q_OBJECT
 public:
-  RailView(Workspace& space, QWidget* parent);
-  [[nodiscard]] QSize sizeHint() const override { return {150, 400}; }
+  /// Slim leaves out the histogram and the number at the value line.
+  enum class Build { Full, Slim };
+  RailView(Workspace& space, Build build, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -22,10 +24,12 @@ private:
   void paint_flat_limits(QPainter& painter, const QRectF& bar);
   void drag_flat_limit(double value);
   void paint_histogram(QPainter& painter, const QRectF& bar);
+  void paint_reading(QPainter& painter);
   void paint_scale(QPainter& painter, const QRectF& bar);
   void paint_limits(QPainter& painter, const QRectF& bar);
   void refresh_picture(int pixels);
 
+  Build m_build;
   struct Shown {
     WheelSpec wheel;
     double angle = -1, saturation = -1;

@@ -343,12 +343,14 @@ void StaffView::paintEvent(QPaintEvent*) {
   if (wide()) paint_findings(painter);
   paint_dragged(painter);
   painter.restore();
-  paint_counts(painter);
+  if (gutter() > 0) paint_counts(painter);
   if (families().empty()) {
     painter.setFont(text_font());
     painter.setPen(theme().quiet);
     painter.drawText(r.adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                     tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
+                     m_place == Place::Beside
+                         ? tr("No swatches yet. Lay them at the desk.")
+                         : tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
   }
   paint_string(painter);
   if (!wide()) draw_value_line(painter, line_y(), 0, width() - kMargin);

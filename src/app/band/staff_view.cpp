@@ -3,6 +3,7 @@
 #include "app/band/lanes.h"
 #include "app/band/set_keys.h"
 #include "app/seams/clipboard.h"
+#include "app/seams/drag_out.h"
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/name_editor.h"
@@ -12,7 +13,6 @@
 #include "core/color/text.h"
 
 #include <QApplication>
-#include <QDrag>
 #include <QDragEnterEvent>
 #include <QKeyEvent>
 #include <QMenu>
@@ -38,8 +38,8 @@ constexpr double kLimitReach = 5;
 
 } // namespace
 
-StaffView::StaffView(Workspace& space, QWidget* parent)
-    : AxisWidget(space, parent), m_scroll(new QScrollBar(Qt::Horizontal, this)),
+StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
+    : AxisWidget(space, parent), m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
       m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {
   setObjectName(QStringLiteral("staff"));
   setAccessibleName(tr("Staff of the current set"));
@@ -74,7 +74,10 @@ std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
   return std::nullopt;
 }
 
-double StaffView::gutter() const { return wide() ? kGutterOfWide : kGutter; }
+double StaffView::gutter() const {
+  if (m_place == Place::Beside) return 0;
+  return wide() ? kGutterOfWide : kGutter;
+}
 
 double StaffView::column_gap() const { return std::clamp(column_width() / 6, kNarrowGap, kColumnGap); }
 
@@ -280,13 +283,11 @@ void StaffView::move_limit(QPointF p) {
 
 /// Out of the window the swatches go on as what other programs understand.
 bool StaffView::drag_out() {
-  if (window()->rect().contains(mapTo(window(), m_pointer.toPoint()))) return false;
+  if (!beyond_window(*this, m_pointer)) return false;
   m_drag = Drag::None;
   const auto& selected = m_space.set_work().selection();
-  auto* drag = new QDrag(this);
-  drag->setMimeData(clip_of(*current_set(m_space.piece()),
-                            m_space.set_work().selected(m_dragged) ? selected : std::vector<Id>{m_dragged}));
-  drag->exec(Qt::CopyAction);
+  drag_swatches_out(*this, *current_set(m_space.piece()),
+                    m_space.set_work().selected(m_dragged) ? selected : std::vector<Id>{m_dragged});
   update();
   return true;
 }
@@ -311,7 +312,10 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
     drop(m_pointer);
     m_drag = Drag::None;
   } else if (drag == Drag::Swatch) {
-    m_space.set_work().click(m_dragged, m_modifiers);
+    if (m_place == Place::Beside && m_modifiers == Qt::NoModifier)
+      m_space.set_work().take_up_swatch(m_dragged);
+    else
+      m_space.set_work().click(m_dragged, m_modifiers);
   }
   update();
 }
@@ -352,7 +356,7 @@ void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
   const auto family = family_at(event->position());
   if (swatch_at(event->position()))
     m_space.set_work().take_up_focus();
-  else if (family && event->position().y() > axis().bottom())
+  else if (m_place == Place::Window && family && event->position().y() > axis().bottom())
     rename_family(*family);
 }
 
@@ -444,7 +448,7 @@ void StaffView::move_selected(int by) {
 void StaffView::fill_swatch_menu(QMenu& menu, Id id) {
   SetWork& work = m_space.set_work();
   if (!work.selected(id)) m_space.select_swatch(id);
-  menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
+  if (m_place == Place::Window) menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
   menu.addAction(tr("Replace by the current color"), &work, &SetWork::replace_by_current);
   menu.addAction(tr("Duplicate"), &work, &SetWork::duplicate);
   menu.addAction(tr("Lock or unlock"), &work, &SetWork::switch_lock);
@@ -472,9 +476,10 @@ void StaffView::contextMenuEvent(QContextMenuEvent* event) {
   QMenu menu;
   if (const Swatch* s = swatch_at(event->pos()))
     fill_swatch_menu(menu, s->id);
-  else if (const auto i = family_at(event->pos()))
+  else if (const auto i = family_at(event->pos()); i && m_place == Place::Window)
     fill_family_menu(menu, *i);
-  menu.addAction(tr("Add family"), this, &StaffView::add_family);
+  if (m_place == Place::Beside && menu.isEmpty()) return event->ignore();
+  if (m_place == Place::Window) menu.addAction(tr("Add family"), this, &StaffView::add_family);
   menu.exec(event->globalPos());
 }
 
@@ -495,7 +500,7 @@ QString StaffView::hint_at(QPointF p) const {
       .arg(text(s->name), text(hex_of(s->color)))
       .arg(value_of(s->color), 0, 'f', 1)
       .arg(note, home,
-           m_space.session().desk == Desk::Grade
+           m_place == Place::Window && m_space.session().desk == Desk::Grade
                ? tr("Click selects it, with Enter or a double click its color is taken up; drag moves it.")
                : tr("Click takes it up, drag moves it."));
 }

@@ -17,7 +17,9 @@ class NameEditor;
 class StaffView final : public AxisWidget {
   Q_OBJECT
 public:
-  StaffView(Workspace& space, QWidget* parent);
+  /// Beside the canvas it is as at Pick at every desk, and nothing is typed.
+  enum class Place { Window, Beside };
+  StaffView(Workspace& space, Place place, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {166, 200}; }
 
@@ -66,7 +68,8 @@ private:
   [[nodiscard]] const List<Family>& families() const { return m_families; }
   /// Takes the stage at Grade.
   [[nodiscard]] bool wide() const {
-    return m_space.session().desk == Desk::Grade && m_space.session().set_view == SetView::Staff;
+    return m_place == Place::Window && m_space.session().desk == Desk::Grade &&
+           m_space.session().set_view == SetView::Staff;
   }
   [[nodiscard]] double column_width() const;
   [[nodiscard]] double column_gap() const;
@@ -108,6 +111,7 @@ private:
   void rename_family(std::size_t i);
   void rename_swatch(Id swatch);
 
+  Place m_place;
   QScrollBar* m_scroll;
   NameEditor* m_editor;
   Drag m_drag = Drag::None;

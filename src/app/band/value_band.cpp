@@ -9,8 +9,8 @@
 namespace zc {
 
 ValueBand::ValueBand(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_rail(new RailView(space, this)), m_section(new SectionView(space, this)),
-      m_staff(new StaffView(space, this)) {
+    : QWidget(parent), m_rail(new RailView(space, RailView::Build::Full, this)),
+      m_section(new SectionView(space, this)), m_staff(new StaffView(space, StaffView::Place::Window, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(0);

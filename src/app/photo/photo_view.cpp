@@ -1,5 +1,6 @@
 #include "app/photo/photo_view.h"
 
+#include "app/seams/drag_out.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/hands.h"
 #include "app/theme/number_field.h"
@@ -324,6 +325,26 @@ void PhotoView::nudge_pin(int x, int y) {
   put_pin({c.x + x, c.y + y});
 }
 
+/// What lies under the loupe goes on to another program.
+void PhotoView::drag_sample_out() {
+  m_drag = Drag::None;
+  if (m_lays) return;
+  m_space.end_pick();
+  drag_color_out(*this, m_space.session().color());
+  renew();
+}
+
+/// A result that is dragged out stays where it was.
+void PhotoView::drag_pin_out() {
+  m_drag = Drag::None;
+  Harvest harvest = m_space.session().harvest;
+  if (!harvest.chosen || !m_pressed_pin) return;
+  harvest.colors[*harvest.chosen] = *m_pressed_pin;
+  m_space.show_harvest(std::move(harvest));
+  drag_color_out(*this, m_pressed_pin->color);
+  renew();
+}
+
 void PhotoView::mousePressEvent(QMouseEvent* event) {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   if (reference && !m_space.photos().state_of(*reference).failure.isEmpty())
@@ -342,6 +363,7 @@ void PhotoView::mousePressEvent(QMouseEvent* event) {
   } else if (const auto pin = pin_at(event->position())) {
     m_drag = Drag::Pin;
     Harvest harvest = m_space.session().harvest;
+    m_pressed_pin = harvest.colors[*pin];
     harvest.chosen = *pin;
     m_space.show_harvest(std::move(harvest));
   } else if (edge && std::abs(*edge - event->position().x()) <= kMarkReach) {
@@ -362,12 +384,14 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
     m_from = event->position();
     break;
   case Drag::Sample:
+    if (beyond_window(*this, event->position())) return drag_sample_out();
     move_sample(event->position());
     break;
   case Drag::Region:
     mark_region(event->position());
     break;
   case Drag::Pin:
+    if (beyond_window(*this, event->position())) return drag_pin_out();
     if (QLineF(m_from, event->position()).length() > kPinStart) move_pin(event->position());
     break;
   case Drag::Edge: {

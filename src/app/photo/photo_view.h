@@ -62,6 +62,8 @@ private:
   void begin_sample(QPointF position, Qt::KeyboardModifiers modifiers);
   void move_sample(QPointF position);
   void mark_region(QPointF position);
+  void drag_sample_out();
+  void drag_pin_out();
   void move_pin(QPointF position);
   void paint_empty(QPainter& painter);
   void paint_region(QPainter& painter);
@@ -101,6 +103,7 @@ private:
   std::vector<bool> m_ticked; ///< Which of the colors taken the set has already.
   Shown m_shown;
   QImage m_picture;
+  std::optional<ExtractedColor> m_pressed_pin; ///< As it was when it was pressed.
 };
 
 } // namespace zc

@@ -61,8 +61,15 @@ void SetWork::click(Id swatch, Qt::KeyboardModifiers modifiers) {
   if (modifiers & Qt::ShiftModifier) return m_space.take(extended_to(now, m_space.piece(), swatch));
   if (modifiers & Qt::ControlModifier) return m_space.take(toggled(now, m_space.piece(), swatch));
   if (!find_swatch(m_space.piece(), swatch)) return;
+  if (now.desk == Desk::Grade)
+    select({swatch});
+  else
+    take_up_swatch(swatch);
+}
+
+void SetWork::take_up_swatch(Id swatch) {
   select({swatch});
-  if (now.desk != Desk::Grade) take_up_focus();
+  take_up_focus();
 }
 
 void SetWork::take_up_focus() {

@@ -29,6 +29,8 @@ public:
   /// As a click does: Shift extends to it, Ctrl takes it in or out. A plain click takes its color up too,
   /// save at Grade, where it only selects, so that what is picked can replace it.
   void click(Id swatch, Qt::KeyboardModifiers modifiers);
+  /// As palettes are used: selects it and takes its color up, at every desk.
+  void take_up_swatch(Id swatch);
   /// Takes up the color of the one that keys work on.
   void take_up_focus();
 

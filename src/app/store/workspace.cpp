@@ -69,6 +69,14 @@ void Workspace::take_up_text(const QString& given) {
     emit notice(tr("A display cannot show this color; the nearest of its value and hue was taken."));
 }
 
+QString mask_state_words(const Workspace& space) {
+  const auto inside = space.in_mask();
+  if (!inside) return Workspace::tr("no mask in use");
+  if (*inside) return Workspace::tr("inside the mask");
+  return space.piece().rule == MaskRule::Free ? Workspace::tr("outside the mask")
+                                              : Workspace::tr("outside the mask, flagged");
+}
+
 void Workspace::end_pick() {
   take(pick_ended(m_session));
   emit pickEnded();
@@ -233,6 +241,12 @@ void Workspace::tell_refusals() {
 }
 
 // ---------------------------------------------------------------- plain choices
+
+void Workspace::choose_well(std::size_t well) {
+  const bool holds = at_hand().wells.at(well).has_value();
+  take(well_chosen(m_session, m_geometry, well));
+  if (holds) emit pickEnded();
+}
 
 void Workspace::choose_filling_well(std::optional<std::size_t> well) {
   change([&](Session& s) { s.filling_well = well; });

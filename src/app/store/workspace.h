@@ -73,7 +73,7 @@ public:
   }
   /// A color that was typed or pasted; see typed_color(). What it is not is told as a notice.
   void take_up_text(const QString& given);
-  void back_to_before() { take(zc::back_to_before(m_session, m_geometry)); }
+  void back_to_before() { take_pick(zc::back_to_before(m_session, m_geometry)); }
   void take_sample(Srgb color, const SampleOrigin& origin) {
     take_pick(pick_ended(sampled(pick_begun(m_session), m_geometry, color, origin)));
   }
@@ -84,9 +84,9 @@ public:
   [[nodiscard]] Srgb held_sample(Srgb color) const { return zc::held_sample(m_session, m_geometry, color); }
   void take_up_neutral() { take_pick(neutral_taken_up(m_session, m_geometry)); }
 
-  void take_up_well(std::size_t well) { take(well_taken_up(m_session, m_geometry, well)); }
+  void take_up_well(std::size_t well) { take_pick(well_taken_up(m_session, m_geometry, well)); }
   void lay_down_well(std::size_t well) { take(well_laid_down(m_session, well)); }
-  void choose_well(std::size_t well) { take(well_chosen(m_session, m_geometry, well)); }
+  void choose_well(std::size_t well);
   void clear_well(std::size_t well) { take(well_cleared(m_session, well)); }
   void choose_filling_well(std::optional<std::size_t> well);
 
@@ -199,5 +199,8 @@ private:
   SharedBytes m_shown_bytes;
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
 };
+
+/// How the current color stands to the mask.
+[[nodiscard]] QString mask_state_words(const Workspace& space);
 
 } // namespace zc

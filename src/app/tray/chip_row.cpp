@@ -64,9 +64,18 @@ void ChipRow::paintEvent(QPaintEvent*) {
 }
 
 void ChipRow::mousePressEvent(QMouseEvent* event) {
+  if (event->button() != Qt::LeftButton) return event->ignore();
   const auto chip = chip_at(event->position());
-  if (!chip) return;
-  if (event->modifiers() & Qt::ControlModifier)
+  m_pressed.press(*event, chip ? std::optional(m_steps[*chip].color) : std::nullopt);
+}
+
+void ChipRow::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
+
+void ChipRow::mouseReleaseEvent(QMouseEvent* event) {
+  const auto chip = chip_at(event->position());
+  const auto modifiers = m_pressed.let_go();
+  if (!modifiers || !chip) return;
+  if (*modifiers & Qt::ControlModifier)
     emit laid(*chip);
   else
     emit taken(*chip);

@@ -1,6 +1,7 @@
 // A row of color chips with words; a click takes one up.
 #pragma once
 
+#include "app/seams/drag_out.h"
 #include "core/mix/strings.h"
 
 #include <QStringList>
@@ -26,6 +27,8 @@ signals:
 protected:
   void paintEvent(QPaintEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
@@ -33,6 +36,7 @@ private:
   std::vector<StringStep> m_steps;
   QStringList m_words, m_captions;
   bool m_values_only = false;
+  PressedColor m_pressed;
 };
 
 } // namespace zc

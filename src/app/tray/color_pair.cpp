@@ -7,18 +7,28 @@
 #include <QMouseEvent>
 
 namespace zc {
+namespace {
 
-ColorPair::ColorPair(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+constexpr int kRoomForWord = 100;
+
+} // namespace
+
+ColorPair::ColorPair(Workspace& space, QSize size, QWidget* parent) : QWidget(parent), m_space(space) {
   setObjectName(QStringLiteral("colorPair"));
   setAccessibleName(tr("Current color and the color before"));
-  setToolTip(tr("The current color; below it the one before: click there to go back to it."));
+  setToolTip(
+      tr("The current color; below it the one before: click there to go back to it. Either can be dragged "
+         "to other programs."));
   setFocusPolicy(Qt::TabFocus);
-  setFixedSize(150, 114);
+  setFixedSize(size);
   connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
   connect(&space, &Workspace::viewChanged, this, qOverload<>(&QWidget::update));
 }
 
-QRect ColorPair::before_rect() const { return {0, height() - 32, width(), 32}; }
+QRect ColorPair::before_rect() const {
+  const int high = height() >= kRoomForWord ? 32 : height() * 3 / 10;
+  return {0, height() - high, width(), high};
+}
 
 void ColorPair::paintEvent(QPaintEvent*) {
   QPainter painter(this);
@@ -26,15 +36,25 @@ void ColorPair::paintEvent(QPaintEvent*) {
   const QColor before = shown_color(s.before, s.values_only);
   painter.fillRect(rect(), shown_color(s.color(), s.values_only));
   painter.fillRect(before_rect(), before);
-  painter.setPen(readable_on(before));
-  painter.setFont(caption_font());
-  painter.drawText(before_rect().adjusted(8, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, tr("before"));
+  if (height() >= kRoomForWord) {
+    painter.setPen(readable_on(before));
+    painter.setFont(caption_font());
+    painter.drawText(before_rect().adjusted(8, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, tr("before"));
+  }
   painter.setPen(hasFocus() ? QPen(theme().strong, 2) : QPen(theme().line, 1));
   painter.drawRect(rect().adjusted(0, 0, -1, -1));
 }
 
 void ColorPair::mousePressEvent(QMouseEvent* event) {
-  if (before_rect().contains(event->pos())) m_space.back_to_before();
+  if (event->button() != Qt::LeftButton) return event->ignore();
+  const Session& s = m_space.session();
+  m_pressed.press(*event, before_rect().contains(event->pos()) ? s.before : s.color());
+}
+
+void ColorPair::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
+
+void ColorPair::mouseReleaseEvent(QMouseEvent* event) {
+  if (m_pressed.let_go() && before_rect().contains(event->pos())) m_space.back_to_before();
 }
 
 void ColorPair::keyPressEvent(QKeyEvent* event) {

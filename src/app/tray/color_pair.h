@@ -1,6 +1,7 @@
 // The current color over the one before; a click on the lower part goes back to it.
 #pragma once
 
+#include "app/seams/drag_out.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
@@ -10,16 +11,19 @@ namespace zc {
 class ColorPair final : public QWidget {
   Q_OBJECT
 public:
-  ColorPair(Workspace& space, QWidget* parent);
+  ColorPair(Workspace& space, QSize size, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
 
 private:
   Workspace& m_space;
+  PressedColor m_pressed;
 };
 
 } // namespace zc

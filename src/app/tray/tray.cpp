@@ -1,5 +1,7 @@
 #include "app/tray/tray.h"
 
+#include "app/companion/hand_over.h"
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
@@ -25,16 +27,17 @@ constexpr int kRoomy = 1240;
 
 } // namespace
 
-Tray::Tray(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+Tray::Tray(Workspace& space, HandOver& hand_over, QWidget* parent)
+    : QWidget(parent), m_space(space), m_hand_over(hand_over) {
   setFixedHeight(150);
   setAutoFillBackground(true);
   setBackgroundRole(QPalette::Window);
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 14, kMargin, 14);
   row->setSpacing(kMargin);
-  m_pair = new ColorPair(space, this);
+  m_pair = new ColorPair(space, {150, 114}, this);
   m_words = make_words();
-  m_wells = new WellsView(space, this);
+  m_wells = new WellsView(space, WellsView::Build::Roomy, this);
   row->addWidget(m_pair, 0, Qt::AlignTop);
   row->addWidget(m_words, 0, Qt::AlignTop);
   row->addWidget(new ReadoutPanel(space, this), 0, Qt::AlignTop);
@@ -45,6 +48,7 @@ Tray::Tray(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) 
   space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
               &Workspace::viewChanged, &Workspace::selectionChanged},
              this, &Tray::follow);
+  connect(&hand_over, &HandOver::changed, this, &Tray::follow);
   follow();
 }
 
@@ -118,7 +122,7 @@ QWidget* Tray::make_set_controls() {
   box->setMaximumWidth(300);
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(6);
+  column->setSpacing(4);
   m_family = new QLabel(box);
   m_family->setFont(caption_font());
   auto* lay = new QPushButton(tr("Lay on the staff"), box);
@@ -126,7 +130,17 @@ QWidget* Tray::make_set_controls() {
   lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
   connect(lay, &QPushButton::clicked, this, [this] { m_space.lay_current(); });
   column->addWidget(lay);
-  column->addWidget(m_family);
+  m_hand = new WordButton(tr("hand over"), box);
+  m_hand->setObjectName(QStringLiteral("handOver"));
+  m_hand->setCheckable(true);
+  m_hand->setFixedHeight(22);
+  connect(m_hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
+  auto* under = new QHBoxLayout;
+  under->setContentsMargins(0, 0, 0, 0);
+  under->setSpacing(4);
+  under->addWidget(m_family, 1);
+  under->addWidget(m_hand);
+  column->addLayout(under);
   column->addWidget(new RelationRow(m_space, box));
   column->addStretch();
   return box;
@@ -138,8 +152,9 @@ void Tray::resizeEvent(QResizeEvent* event) {
   const bool narrow = width() < kRoomy;
   m_pair->setFixedWidth(narrow ? 84 : 150);
   m_words->setFixedWidth(narrow ? 176 : 196);
-  m_wells->set_narrow(narrow);
+  m_wells->set_build(narrow ? WellsView::Build::Narrow : WellsView::Build::Roomy);
   layout()->setSpacing(narrow ? 12 : kMargin);
+  layout()->activate(); // What is elided asks how wide it is.
   follow();
 }
 
@@ -161,18 +176,21 @@ void Tray::follow() {
   const double place[] = {s.at.at.a, 100 * s.at.at.r, s.at.at.v};
   for (int i = 0; i < 3; ++i) m_place[i]->show_value(place[i]);
   const auto inside = m_space.in_mask();
-  const QString mask = !inside                                  ? tr("no mask in use")
-                       : *inside                                ? tr("inside the mask")
-                       : m_space.piece().rule == MaskRule::Free ? tr("outside the mask")
-                                                                : tr("outside the mask, flagged");
-  m_mask->setText(tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask));
+  m_mask->setText(
+      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_space)));
   m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
   const Family* family = find_family(m_space.piece(), s.family);
   const QString target =
       family ? tr("into %1").arg(QString::fromStdString(family->name)) : tr("into a new family");
   m_family->setText(
       QFontMetrics(caption_font())
-          .elidedText(target, Qt::ElideRight, std::max(100, m_family->parentWidget()->width())));
+          .elidedText(target, Qt::ElideRight,
+                      std::max(50, m_family->parentWidget()->width() - m_hand->sizeHint().width() - 4)));
+  m_hand->setChecked(m_hand_over.on());
+  m_hand->setToolTip(m_hand_over.last().isEmpty()
+                         ? tr("Every pick goes to the clipboard at its end, as %1 (Ctrl+H)")
+                               .arg(words_for(m_hand_over.form()))
+                         : m_hand_over.last());
 }
 
 } // namespace zc

@@ -12,13 +12,15 @@ class QLineEdit;
 namespace zc {
 
 class ColorPair;
+class HandOver;
 class NumberField;
 class WellsView;
+class WordButton;
 
 class Tray final : public QWidget {
   Q_OBJECT
 public:
-  Tray(Workspace& space, QWidget* parent);
+  Tray(Workspace& space, HandOver& hand_over, QWidget* parent);
 
 signals:
   void copyHexAsked();
@@ -35,6 +37,7 @@ private:
   void take_typed_hex();
 
   Workspace& m_space;
+  HandOver& m_hand_over;
   ColorPair* m_pair = nullptr;
   WellsView* m_wells = nullptr;
   QWidget* m_words = nullptr;
@@ -43,6 +46,7 @@ private:
   std::array<NumberField*, 3> m_place{}; ///< Hue, saturation, value on the wheel.
   QLabel* m_mask = nullptr;
   QLabel* m_family = nullptr;
+  WordButton* m_hand = nullptr;
 };
 
 } // namespace zc

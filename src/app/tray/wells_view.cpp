@@ -16,9 +16,9 @@ constexpr double kRecent = 17, kRecentIndent = 56;
 
 } // namespace
 
-WellsView::WellsView(Workspace& space, QWidget* parent)
+WellsView::WellsView(Workspace& space, Build build, QWidget* parent)
     : QWidget(parent), m_space(space), m_clear(new WordButton(tr("clear"), this)),
-      m_none(new WordButton(tr("fill none"), this)) {
+      m_none(new WordButton(tr("fill none"), this)), m_build(build) {
   m_clear->setObjectName(QStringLiteral("clearWell"));
   m_clear->setToolTip(tr("Empty the chosen well"));
   m_none->setObjectName(QStringLiteral("fillNoWell"));
@@ -37,35 +37,47 @@ WellsView::WellsView(Workspace& space, QWidget* parent)
 void WellsView::follow() {
   const auto& s = m_space.session();
   const auto well = s.filling_well;
-  m_clear->setVisible(well && s.at_hand.wells[*well]);
-  m_none->setVisible(well.has_value());
-  m_none->move(width() - m_none->sizeHint().width() - (m_narrow ? 0 : 20), -4);
+  m_clear->setVisible(m_build != Build::Row && well && s.at_hand.wells[*well]);
+  m_none->setVisible(m_build != Build::Row && well.has_value());
+  m_none->move(width() - m_none->sizeHint().width() - (m_build == Build::Narrow ? 0 : 20), -4);
   m_clear->move(m_none->x() - m_clear->sizeHint().width(), -4);
   update();
 }
 
-void WellsView::set_narrow(bool narrow) {
-  m_narrow = narrow;
+QSize WellsView::sizeHint() const {
+  if (m_build == Build::Row) return {252, 36};
+  return {m_build == Build::Narrow ? 284 : 372, 120};
+}
+
+void WellsView::set_build(Build build) {
+  m_build = build;
   setFixedSize(sizeHint());
   follow();
 }
 
 QRectF WellsView::well_rect(std::size_t well) const {
-  const double size = m_narrow ? 30 : 36, step = m_narrow ? 35 : 44;
-  return {1 + step * static_cast<double>(well), 24 + (36 - size) / 2, size, size};
+  const double place = static_cast<double>(well);
+  if (m_build == Build::Row) return {1 + 32 * place, 1, 26, 26};
+  const double size = m_build == Build::Narrow ? 30 : 36, step = m_build == Build::Narrow ? 35 : 44;
+  return {1 + step * place, 24 + (36 - size) / 2, size, size};
 }
 QRectF WellsView::number_rect(std::size_t well) const {
   const QRectF r = well_rect(well);
+  if (m_build == Build::Row) return {r.left(), r.bottom(), r.width(), height() - r.bottom()};
   return {r.left(), 62, r.width(), 18};
 }
 QRectF WellsView::recent_rect(std::size_t place) const {
-  const double step = m_narrow ? 14 : 19, size = m_narrow ? 13 : kRecent;
+  if (m_build == Build::Row) return {};
+  const bool narrow = m_build == Build::Narrow;
+  const double step = narrow ? 14 : 19, size = narrow ? 13 : kRecent;
   return {kRecentIndent + step * static_cast<double>(place), height() - kRecent - 7, size, kRecent};
 }
 
 void WellsView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
+  paint_wells(painter);
+  if (m_build == Build::Row) return;
   const Session& s = m_space.session();
   painter.setFont(heading_font());
   painter.setPen(theme().text);
@@ -75,19 +87,6 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter,
                    s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1)
                                   : tr("picks fill none"));
-  for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
-    const QRectF r = well_rect(i);
-    const bool filling = s.filling_well == i;
-    painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
-    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.values_only))
-                                        : QBrush(Qt::NoBrush));
-    painter.drawEllipse(r);
-    painter.setFont(filling ? heading_font() : caption_font());
-    painter.setPen(filling ? theme().strong : theme().quiet);
-    painter.drawText(number_rect(i), Qt::AlignCenter, QString::number(i + 1));
-    if (filling)
-      painter.fillRect(QRectF(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2), theme().strong);
-  }
   painter.setRenderHint(QPainter::Antialiasing, false);
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
@@ -100,11 +99,48 @@ void WellsView::paintEvent(QPaintEvent*) {
                      tr("nothing picked yet"));
 }
 
+void WellsView::paint_wells(QPainter& painter) {
+  const Session& s = m_space.session();
+  for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
+    const QRectF r = well_rect(i);
+    const bool filling = s.filling_well == i;
+    painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
+    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.values_only))
+                                        : QBrush(Qt::NoBrush));
+    painter.drawEllipse(r);
+    if (filling)
+      painter.fillRect(QRectF(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2), theme().strong);
+    if (m_build == Build::Row) continue;
+    painter.setFont(filling ? heading_font() : caption_font());
+    painter.setPen(filling ? theme().strong : theme().quiet);
+    painter.drawText(number_rect(i), Qt::AlignCenter, QString::number(i + 1));
+  }
+}
+
+std::optional<Srgb> WellsView::color_at(QPointF p) const {
+  const AtHand& at_hand = m_space.session().at_hand;
+  for (std::size_t i = 0; i < at_hand.wells.size(); ++i)
+    if (well_rect(i).contains(p)) return at_hand.wells[i];
+  for (std::size_t i = 0; i < at_hand.recent.size(); ++i)
+    if (recent_rect(i).contains(p)) return at_hand.recent[i];
+  return std::nullopt;
+}
+
 void WellsView::mousePressEvent(QMouseEvent* event) {
-  const QPointF p = event->position();
+  if (event->button() != Qt::LeftButton) return event->ignore();
+  m_pressed.press(*event, color_at(event->position()));
+}
+
+void WellsView::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
+
+void WellsView::mouseReleaseEvent(QMouseEvent* event) {
+  if (const auto modifiers = m_pressed.let_go()) click(event->position(), *modifiers);
+}
+
+void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
   for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
-      return event->modifiers() & Qt::ShiftModifier ? m_space.lay_down_well(i) : m_space.choose_well(i);
+      return modifiers & Qt::ShiftModifier ? m_space.lay_down_well(i) : m_space.choose_well(i);
     if (number_rect(i).contains(p))
       return m_space.choose_filling_well(m_space.session().filling_well == i ? std::nullopt
                                                                              : std::optional(i));

@@ -1,6 +1,7 @@
 // Eight wells and the trail of recent colors.
 #pragma once
 
+#include "app/seams/drag_out.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
@@ -12,10 +13,11 @@ class WordButton;
 class WellsView final : public QWidget {
   Q_OBJECT
 public:
-  WellsView(Workspace& space, QWidget* parent);
-  [[nodiscard]] QSize sizeHint() const override { return {m_narrow ? 284 : 372, 120}; }
-  /// Where the window is narrow the wells stand closer.
-  void set_narrow(bool narrow);
+  /// Where the window is narrow the wells stand closer; a row is the wells alone.
+  enum class Build { Roomy, Narrow, Row };
+  WellsView(Workspace& space, Build build, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override;
+  void set_build(Build build);
   [[nodiscard]] QRectF well_rect(std::size_t well) const;
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
@@ -23,14 +25,20 @@ public:
 protected:
   void paintEvent(QPaintEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
   void follow();
+  void paint_wells(QPainter& painter);
+  [[nodiscard]] std::optional<Srgb> color_at(QPointF p) const;
+  void click(QPointF p, Qt::KeyboardModifiers modifiers);
   Workspace& m_space;
   WordButton* m_clear;
   WordButton* m_none;
-  bool m_narrow = false;
+  Build m_build;
+  PressedColor m_pressed;
 };
 
 } // namespace zc

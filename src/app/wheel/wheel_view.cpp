@@ -35,6 +35,7 @@ WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
   setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
+  setTabletTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setStatusTip(tr("Drag to set hue and saturation"));
   listen_to_two_fingers(*this);
@@ -273,6 +274,7 @@ void WheelView::let_go(QPointF p) {
 
 void WheelView::hover(QPointF p) {
   say_hint(*this, hint_at(p));
+  emit hovered(color_under(p));
   if (member_at(p)) return setCursor(Qt::PointingHandCursor);
   if (m_hands) return m_hands->hover(p);
   setCursor(beyond_rim(p) ? Qt::ArrowCursor : Qt::CrossCursor);
@@ -293,14 +295,16 @@ void WheelView::mouseReleaseEvent(QMouseEvent* event) {
 
 /// A pen is a hand like the mouse; taking its events keeps the toolkit from sending them twice.
 void WheelView::tabletEvent(QTabletEvent* event) {
-  if (event->type() == QEvent::TabletPress)
-    press(event->position(), event->modifiers());
-  else if (event->type() == QEvent::TabletRelease)
-    let_go(event->position());
-  else if (event->buttons() & Qt::LeftButton)
+  const bool tip = event->button() == Qt::LeftButton;
+  if (event->type() == QEvent::TabletPress) {
+    if (tip) press(event->position(), event->modifiers());
+  } else if (event->type() == QEvent::TabletRelease) {
+    if (tip) let_go(event->position());
+  } else if (event->buttons() & Qt::LeftButton) {
     drag(event->position());
-  else
+  } else {
     hover(event->position());
+  }
   event->accept();
 }
 
@@ -368,7 +372,14 @@ void WheelView::wheelEvent(QWheelEvent* event) {
   event->accept();
 }
 
+/// What a pick there would take, before the mask is asked.
+std::optional<Srgb> WheelView::color_under(QPointF p) const {
+  if (beyond_rim(p) || m_space.session().vivid_plan) return std::nullopt;
+  return m_space.wheel().color_at(wheel_point(disc_point_at(p), m_space.session().at.at.v));
+}
+
 void WheelView::leaveEvent(QEvent*) {
+  emit hovered(std::nullopt);
   if (m_hands) m_hands->leave();
 }
 

@@ -32,6 +32,10 @@ public:
   /// One pick, as a click does it.
   void pick_at(QPointF p);
 
+signals:
+  /// The color under a pointer that is only passing; nothing where there is none.
+  void hovered(const std::optional<zc::Srgb>& color);
+
 protected:
   void paintEvent(QPaintEvent* event) override;
   void wheelEvent(QWheelEvent* event) override;
@@ -64,6 +68,7 @@ private:
   void drag(QPointF p);
   void let_go(QPointF p);
   void hover(QPointF p);
+  [[nodiscard]] std::optional<Srgb> color_under(QPointF p) const;
   [[nodiscard]] bool nudge_key(const QKeyEvent& event);
   void refresh_picture();
   void paint_disc(QPainter& painter);

@@ -156,8 +156,12 @@ QWidget* Head::make_views() {
   row->addWidget(reference);
   row->addWidget(values);
   row->addSpacing(14);
-  auto* label = new QLabel(tr("Surround"), box);
-  row->addWidget(label);
+  m_beside = new WordButton(tr("Beside"), box);
+  m_beside->setObjectName(QStringLiteral("beside"));
+  m_beside->setCheckable(true);
+  m_beside->setToolTip(tr("A small window to stand beside your canvas, above other programs (B)"));
+  connect(m_beside, &QAbstractButton::clicked, this, &Head::besideAsked);
+  row->insertWidget(0, m_beside);
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light}) {
     auto* button = new SurroundButton(s, box);
     connect(button, &QAbstractButton::clicked, this, [this, s] { emit surroundAsked(static_cast<int>(s)); });
@@ -165,6 +169,8 @@ QWidget* Head::make_views() {
   }
   return box;
 }
+
+void Head::show_beside(bool shown) { m_beside->setChecked(shown); }
 
 void Head::show_card_open(bool open) { m_card->setChecked(open); }
 

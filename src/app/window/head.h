@@ -20,9 +20,11 @@ public:
 
   /// Whether the piece's card is open.
   void show_card_open(bool open);
+  void show_beside(bool shown);
 
 signals:
   void surroundAsked(int surround);
+  void besideAsked();
   void cardAsked(bool open);
 
 protected:
@@ -38,6 +40,7 @@ private:
   QLineEdit* m_title;
   QLabel* m_state;
   WordButton* m_card;
+  WordButton* m_beside = nullptr;
 };
 
 } // namespace zc

@@ -2,6 +2,7 @@
 
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
+#include "app/bus/palette_service.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/limit/limit_desk.h"
@@ -16,8 +17,10 @@
 #include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
+#include "app/window/beside.h"
 #include "app/window/card_panel.h"
 #include "app/window/documents.h"
+#include "app/window/hand_panel.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
 #include "app/window/long_work.h"
@@ -58,7 +61,8 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 } // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(dialogs), m_long_work(new LongWork(this)),
+    : QMainWindow(parent), m_dialogs(dialogs), m_hand_over(new HandOver(m_space)),
+      m_beside(new Beside(m_space, *m_hand_over, *this)), m_long_work(new LongWork(this)),
       m_documents(new Documents(m_space, dialogs, *this, *m_long_work)), m_head(new Head(m_space, this)),
       m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
@@ -93,6 +97,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
 MainWindow::~MainWindow() {
   // The parts speak to the workspace to their end (a field that loses the focus tells it), so they go first.
   delete takeCentralWidget();
+  delete m_service;
+  delete m_beside;
   delete m_set_files;
   delete m_documents;
 }
@@ -114,7 +120,7 @@ void MainWindow::lay_out() {
   m_split->addWidget(m_band);
   m_kept_width.fill(KeptReference::kUsual);
   connect(m_split, &QSplitter::splitterMoved, this, &MainWindow::note_shares);
-  m_tray = new Tray(m_space, this);
+  m_tray = new Tray(m_space, *m_hand_over, this);
   connect(m_tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
   auto* tray_area = new QScrollArea(this);
   tray_area->setFrameShape(QFrame::NoFrame);
@@ -146,6 +152,11 @@ void MainWindow::lay_out() {
   m_card = new CardPanel(m_space, center);
   connect(m_card, &CardPanel::closed, this, [this] { open_card(false); });
   connect(m_head, &Head::cardAsked, this, &MainWindow::open_card);
+  m_hand_panel = new HandPanel(*m_hand_over, m_space, center);
+  connect(m_hand_panel, &HandPanel::closed, this, [this] { open_hand_panel(false); });
+  connect(m_beside, &Beside::formAsked, this, [this] { open_hand_panel(true); });
+  connect(m_head, &Head::besideAsked, m_beside, &Beside::switch_shown);
+  connect(m_beside, &Beside::changed, this, [this] { m_head->show_beside(m_beside->shown()); });
   setCentralWidget(center);
   setMinimumSize(kLeastWindow);
   resize(1280, 800);
@@ -156,6 +167,13 @@ void MainWindow::open_card(bool open) {
   m_head->show_card_open(open);
   if (open) return m_card->open_at({kMargin, m_head->geometry().bottom() + 1});
   m_card->hide();
+  focus_desk(m_space.session().desk);
+}
+
+/// Above the tray, where the switch is.
+void MainWindow::open_hand_panel(bool open) {
+  if (open) return m_hand_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
+  m_hand_panel->hide();
   focus_desk(m_space.session().desk);
 }
 
@@ -345,7 +363,7 @@ void MainWindow::use_surround(Surround surround) {
   set_surround(surround);
   QSettings().setValue(QStringLiteral("surround"), static_cast<int>(surround));
   findChild<QWidget*>(QStringLiteral("middle"))->setPalette(stage_palette());
-  for (auto* widget : findChildren<QWidget*>()) widget->update();
+  for (auto* widget : QApplication::allWidgets()) widget->update();
 }
 
 void MainWindow::restore_view() {
@@ -359,8 +377,31 @@ void MainWindow::restore_view() {
   show_desk_parts();
 }
 
+void MainWindow::listen_on_bus() {
+  m_service = new PaletteService(m_space, this);
+  connect(m_service, &PaletteService::called, this, [this](const QStringList& files) {
+    show();
+    raise();
+    activateWindow();
+    open_files(files);
+  });
+}
+
+bool MainWindow::leave() {
+  m_leaving = true;
+  const bool left = close();
+  m_leaving = false;
+  return left;
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
+  // The companion goes on with the same piece; it calls this window back.
+  if (m_beside->shown() && !m_leaving) {
+    event->ignore();
+    return hide();
+  }
   if (!m_documents->may_leave()) return event->ignore();
+  m_beside->end();
   m_documents->leave();
   QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
   for (std::size_t desk = 0; desk < kDesks; ++desk)

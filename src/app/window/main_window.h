@@ -14,10 +14,17 @@ class QStackedWidget;
 
 namespace zc {
 
+/// Setting: files of another start go to the running window.
+inline constexpr auto kOneWindowKey = "oneWindow";
+
+class Beside;
+class PaletteService;
 class CardPanel;
 class Documents;
 class LongWork;
 class GradeDesk;
+class HandOver;
+class HandPanel;
 class Head;
 class HintLine;
 class KeptReference;
@@ -41,6 +48,12 @@ public:
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
   [[nodiscard]] SetFiles& set_files() { return *m_set_files; }
   [[nodiscard]] HintLine& hint() { return *m_hint; }
+  [[nodiscard]] Beside& beside() { return *m_beside; }
+  [[nodiscard]] HandOver& hand_over() { return *m_hand_over; }
+  /// Leaves the program, also while the window is put away; false when the painter stays.
+  bool leave();
+  /// From now on other programs can speak to the window over the session bus.
+  void listen_on_bus();
   /// For the left hand: what is reached for stands on the left, what is looked at on the right.
   void use_left_hand(bool left);
   void use_surround(Surround surround);
@@ -86,6 +99,7 @@ private:
   [[nodiscard]] QWidget* stage_of(Desk desk) const;
   [[nodiscard]] int width_to_share() const;
   void open_card(bool open);
+  void open_hand_panel(bool open);
   void share_width();
   void note_shares();
   void fit_on_screen();
@@ -94,6 +108,9 @@ private:
 
   Workspace m_space;
   Dialogs& m_dialogs;
+  HandOver* m_hand_over;
+  Beside* m_beside;
+  PaletteService* m_service = nullptr;
   LongWork* m_long_work;
   Documents* m_documents;
   Head* m_head;
@@ -108,6 +125,8 @@ private:
   Tray* m_tray = nullptr;
   HintLine* m_hint = nullptr;
   CardPanel* m_card = nullptr;
+  HandPanel* m_hand_panel = nullptr;
+  bool m_leaving = false;
   StageArea* m_stage_area = nullptr;
   SetFiles* m_set_files;
   QSplitter* m_split = nullptr;

@@ -13,6 +13,7 @@
 #include "app/store/set_work.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
+#include "app/window/beside.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/set_files.h"
@@ -22,6 +23,7 @@
 #include <QApplication>
 #include <QFileInfo>
 #include <QMenuBar>
+#include <QSettings>
 #include <QShortcut>
 
 namespace zc {
@@ -80,8 +82,17 @@ void MainWindow::make_file_menu() {
              [this] { m_set_files->pack_parcel_asked(); });
   add_action(menu, tr("&Unpack a parcel..."), tr("Put the sets and masks of a parcel on the shelf"), {},
              [this] { m_set_files->unpack_parcel_asked(); });
+  auto* one_window = add_action(
+      menu, tr("Open files in the &running window"),
+      tr("Files given to another start of the program are opened in the window that runs already"), {}, [] {
+        QSettings settings;
+        const QString key = QLatin1String(kOneWindowKey);
+        settings.setValue(key, !settings.value(key, false).toBool());
+      });
+  one_window->setCheckable(true);
+  one_window->setChecked(QSettings().value(QLatin1String(kOneWindowKey), false).toBool());
   menu->addSeparator();
-  add_action(menu, tr("&Quit"), tr("Leave Zonachrom"), QKeySequence::Quit, [this] { close(); });
+  add_action(menu, tr("&Quit"), tr("Leave Zonachrom"), QKeySequence::Quit, [this] { leave(); });
 }
 
 void MainWindow::fill_recent_menu(QMenu* menu) {
@@ -108,6 +119,15 @@ void MainWindow::make_edit_menu() {
   menu->addSeparator();
   add_action(menu, tr("&Copy color as hex"), tr("Copy the current color as hex"),
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
+  auto* hand =
+      add_action(menu, tr("&Hand over every pick"),
+                 tr("Every pick goes to the clipboard at its end, in the chosen form"),
+                 QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over->turn(!m_hand_over->on()); });
+  hand->setCheckable(true);
+  connect(m_hand_over, &HandOver::changed, hand, [this, hand] { hand->setChecked(m_hand_over->on()); });
+  add_action(menu, tr("Fo&rm of what is handed over..."),
+             tr("As hex, numbers, css or a line of your own; with a picture or without"), {},
+             [this] { open_hand_panel(true); });
   add_action(menu, tr("&Paste photo or color"),
              tr("Paste a picture or photo files as references, a hex color as the current color; at Grade, "
                 "swatches"),
@@ -186,6 +206,11 @@ void MainWindow::make_view_menu() {
   kept->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, kept,
           [this, kept] { kept->setChecked(reference_kept(m_space.session())); });
+  auto* beside = add_action(menu, tr("&Beside the canvas"),
+                            tr("A small window with plan, axis and set, above other programs"),
+                            QKeySequence(Qt::Key_B), [this] { m_beside->switch_shown(); });
+  beside->setCheckable(true);
+  connect(m_beside, &Beside::changed, beside, [this, beside] { beside->setChecked(m_beside->shown()); });
   auto* vivid = add_action(menu, tr("Vivi&d plan"), tr("Each hue at the value where it is strongest"), {},
                            [this] { m_space.show_vivid_plan(!m_space.session().vivid_plan); });
   vivid->setCheckable(true);

@@ -17,6 +17,9 @@ constexpr Word<Desk> kDeskWords[] = {
 constexpr Word<Surround> kSurroundWords[] = {
     {Surround::Dark, "dark"}, {Surround::Middle, "middle"}, {Surround::Light, "light"}};
 
+constexpr Word<CompanionShape> kCompanionWords[] = {{CompanionShape::Column, "column"},
+                                                    {CompanionShape::Strip, "strip"}};
+
 template <class E, std::size_t N> QString in_words(const Word<E> (&words)[N]) {
   QStringList all;
   for (const auto& w : words) all << QString::fromUtf8(w.word);
@@ -64,6 +67,8 @@ void describe_options(QCommandLineParser& line) {
   line.addOption({"press", "Button to press before the picture, by its name; may be repeated.", "NAME"});
   line.addOption({"bring-in", "Palette or picture to show at Grade before it is brought in.", "FILE"});
   add_choice(line, "desk", kDeskWords, "Desk to start at");
+  add_choice(line, "companion", kCompanionWords, "Start beside the canvas, as a");
+  line.addOption({"xwayland", "On Wayland, run through XWayland, where the companion can stay above."});
   add_choice(line, "surround", kSurroundWords, "Surround to use");
   line.addOption({"size", "Size of the window, as in 1280x800.", "SIZE"});
   add_choice(line, "hues", kHueWords, "Hue scale to start with");
@@ -88,6 +93,8 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   if (!desk) return desk.error();
   const auto surround = choice(line, "surround", kSurroundWords);
   if (!surround) return surround.error();
+  const auto companion = choice(line, "companion", kCompanionWords);
+  if (!companion) return companion.error();
   const auto hues = choice(line, "hues", kHueWords);
   if (!hues) return hues.error();
   const auto measure = choice(line, "measure", kMeasureWords);
@@ -102,9 +109,11 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
                                       .surround = *surround,
                                       .hues = *hues,
                                       .measure = *measure,
+                                      .companion = *companion,
                                       .size = *size,
                                       .demo = line.isSet("demo"),
-                                      .values_only = line.isSet("values-only")});
+                                      .values_only = line.isSet("values-only"),
+                                      .xwayland = line.isSet("xwayland")});
 }
 
 bool asks_only_to_be_told(const QStringList& words) {

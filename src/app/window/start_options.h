@@ -1,6 +1,7 @@
 // What the program is told on its command line.
 #pragma once
 
+#include "app/companion/companion.h"
 #include "app/theme/theme.h"
 #include "core/base/result.h"
 #include "core/session/session.h"
@@ -20,8 +21,10 @@ struct StartOptions {
   std::optional<Surround> surround;
   std::optional<HueScale> hues;
   std::optional<SaturationMeasure> measure;
-  QSize size; ///< Invalid: as it was left.
+  std::optional<CompanionShape> companion; ///< Starts with it, the desk put away.
+  QSize size;                              ///< Invalid: as it was left.
   bool demo = false, values_only = false;
+  bool xwayland = false; ///< Not as a Wayland client, so that the companion may stay above.
 };
 
 /// What these words ask for, without the program's own name. Empty when only help or the version was asked

@@ -112,6 +112,24 @@ Result<Piece> with_color_laid(Piece piece, Id family, const LaidColor& color) {
                    [&](Piece p, Id home) { return with_swatch(std::move(p), home, color, ""); });
 }
 
+Result<Piece> with_color_laid_as(Piece piece, const LaidColor& color, const std::string& name,
+                                 const std::string& family) {
+  const SwatchSet* set = current_set(piece);
+  Id home = 0;
+  if (set && !set->families.empty() && family.empty()) home = set->families.back().id;
+  if (set && !family.empty())
+    for (const auto& f : set->families)
+      if (f.name == family) home = f.id;
+  if (home == 0 && !family.empty()) {
+    auto made = with_family(std::move(piece), family);
+    if (!made) return made;
+    piece = std::move(made).value();
+    home = current_set(piece)->families.back().id;
+  }
+  return in_family(std::move(piece), home,
+                   [&](Piece p, Id id) { return with_swatch(std::move(p), id, color, name); });
+}
+
 Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swatch> swatches) {
   for (auto& s : swatches)
     if (s.name.empty()) s.name = color_in_words(s.color);

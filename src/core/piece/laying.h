@@ -7,6 +7,10 @@ namespace zc {
 
 /// A color as a new swatch of a family, or of a first one that is made when `family` is 0.
 [[nodiscard]] Result<Piece> with_color_laid(Piece piece, Id family, const LaidColor& color);
+/// A color under this name, into the family of this name in the current set, which is made when it is not
+/// there; without a name as above, into the last family. ERRORS: BadInput for a bad name.
+[[nodiscard]] Result<Piece> with_color_laid_as(Piece piece, const LaidColor& color, const std::string& name,
+                                               const std::string& family);
 /// Copies of swatches likewise; those without a name are named by their color.
 [[nodiscard]] Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swatch> swatches);
 /// The swatch laid last. REQUIRES a family with swatches.

@@ -1,6 +1,7 @@
 #include "app/desks/grade/list_view.h"
 
 #include "app/paint/paint.h"
+#include "app/seams/drag_out.h"
 #include "app/store/set_work.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -10,13 +11,12 @@
 
 #include <QHeaderView>
 #include <QLineEdit>
+#include <QMimeData>
 #include <QSortFilterProxyModel>
 #include <QTableView>
 #include <QVBoxLayout>
 
 namespace zc {
-namespace {} // namespace
-
 SwatchTable::SwatchTable(Workspace& space, QObject* parent) : QAbstractTableModel(parent), m_space(space) {}
 
 void SwatchTable::renew() {
@@ -85,7 +85,16 @@ QVariant SwatchTable::headerData(int section, Qt::Orientation orientation, int r
 Qt::ItemFlags SwatchTable::flags(const QModelIndex& index) const {
   const int column = index.column();
   const bool edited = column == Name || column == Hex || column == Value || column == Note;
-  return QAbstractTableModel::flags(index) | (edited ? Qt::ItemIsEditable : Qt::NoItemFlags);
+  return QAbstractTableModel::flags(index) | Qt::ItemIsDragEnabled |
+         (edited ? Qt::ItemIsEditable : Qt::NoItemFlags);
+}
+
+QMimeData* SwatchTable::mimeData(const QModelIndexList& indexes) const {
+  std::vector<Id> swatches;
+  for (const auto& index : indexes)
+    if (index.column() == Name) swatches.push_back(swatch_of(index.row()));
+  const SwatchSet* set = current_set(m_space.piece());
+  return set ? drag_clip_of(*set, swatches) : nullptr;
 }
 
 bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int role) {
@@ -161,6 +170,7 @@ ListView::ListView(Workspace& space, QWidget* parent)
   m_table->sortByColumn(-1, Qt::AscendingOrder);
   m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
   m_table->setSelectionMode(QAbstractItemView::ExtendedSelection);
+  m_table->setDragDropMode(QAbstractItemView::DragOnly);
   m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
   m_table->setShowGrid(false);
   m_table->setFrameShape(QFrame::NoFrame);

@@ -23,6 +23,9 @@ public:
   [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
   [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
   bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+  // Rows can be dragged to other programs.
+  [[nodiscard]] QMimeData* mimeData(const QModelIndexList& indexes) const override;
+  [[nodiscard]] Qt::DropActions supportedDragActions() const override { return Qt::CopyAction; }
   [[nodiscard]] Id swatch_of(int row) const { return m_rows[static_cast<std::size_t>(row)].id; }
   void renew();
 

@@ -2,6 +2,7 @@
 
 #include "app/band/set_keys.h"
 #include "app/paint/paint.h"
+#include "app/seams/drag_out.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/text.h"
@@ -225,6 +226,11 @@ void RowsView::mouseMoveEvent(QMouseEvent* event) {
   m_pointer = event->position();
   m_moved = m_moved || (m_pointer - m_press).manhattanLength() >= QApplication::startDragDistance();
   viewport()->update();
+  if (m_drag != Drag::Swatch || !m_moved || !beyond_window(*this, m_pointer)) return;
+  m_drag = Drag::None;
+  const SetWork& work = m_space.set_work();
+  drag_swatches_out(*this, *current_set(m_space.piece()),
+                    work.selected(m_dragged) ? work.selection() : std::vector<Id>{m_dragged});
 }
 
 void RowsView::mouseReleaseEvent(QMouseEvent* event) {

@@ -1,0 +1,91 @@
+// The running window on the session bus: other programs ask for the current color, take one up, lay one, read
+// a set, and hear of every pick. What comes over the bus is checked like a file.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QDBusAbstractAdaptor>
+#include <QDBusContext>
+#include <QList>
+#include <QObject>
+#include <QStringList>
+#include <QVariantMap>
+
+namespace zc {
+
+struct BusSwatch {
+  QString family, name, hex;
+};
+
+class PaletteAdaptor;
+
+class PaletteService final : public QObject, protected QDBusContext {
+  Q_OBJECT
+public:
+  explicit PaletteService(Workspace& space, QObject* parent);
+  ~PaletteService() override;
+  /// False where there is no bus, or where another window is spoken to already.
+  [[nodiscard]] bool listening() const { return m_listening; }
+
+signals:
+  /// Another start of the program has files to open, or none: the window is wanted.
+  void called(const QStringList& files);
+
+private:
+  friend class PaletteAdaptor;
+  /// Answers the call with an error of one sentence.
+  void refuse(const QString& sentence);
+  /// Nothing, and refused, for what is no color of a display.
+  [[nodiscard]] std::optional<Srgb> checked(const QString& color);
+  void lay(Srgb color, const QString& name, const QString& family);
+  [[nodiscard]] QList<BusSwatch> swatches_of(const QString& set);
+  void tell_sets();
+
+  Workspace& m_space;
+  PaletteAdaptor* m_palette;
+  List<SwatchSet> m_told;
+  bool m_listening = false;
+};
+
+/// The interface as it is seen on the bus: names and order of arguments are the bus's.
+class PaletteAdaptor final : public QDBusAbstractAdaptor {
+  Q_OBJECT
+  Q_CLASSINFO("D-Bus Interface", "org.zonachrom.Palette1")
+public:
+  explicit PaletteAdaptor(PaletteService* service) : QDBusAbstractAdaptor(service), m_service(*service) {}
+
+public slots:
+  QString Current(double& value, QString& name);
+  void TakeUp(const QString& color);
+  void Lay(const QString& color, const QString& name, const QString& family);
+  QList<zc::BusSwatch> Swatches(const QString& set);
+
+signals:
+  void Picked(const QString& hex, double value, const QString& name);
+  void SetChanged(const QString& set);
+
+private:
+  PaletteService& m_service;
+};
+
+/// What the desktop sends to a program that runs already.
+class ApplicationAdaptor final : public QDBusAbstractAdaptor {
+  Q_OBJECT
+  Q_CLASSINFO("D-Bus Interface", "org.freedesktop.Application")
+public:
+  explicit ApplicationAdaptor(PaletteService* service) : QDBusAbstractAdaptor(service), m_service(*service) {}
+
+public slots:
+  void Activate(const QVariantMap& platform);
+  void Open(const QStringList& uris, const QVariantMap& platform);
+
+private:
+  PaletteService& m_service;
+};
+
+/// Gives files to the window that runs; false when none takes them.
+[[nodiscard]] bool hand_to_running_window(const QStringList& files);
+
+} // namespace zc
+
+Q_DECLARE_METATYPE(zc::BusSwatch)

@@ -1,0 +1,292 @@
+#include "app/companion/companion.h"
+
+#include "app/band/rail_view.h"
+#include "app/band/staff_view.h"
+#include "app/companion/strip_view.h"
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "app/tray/color_pair.h"
+#include "app/tray/wells_view.h"
+#include "app/wheel/mask_rule.h"
+#include "app/wheel/wheel_view.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/wheel/color_words.h"
+
+#include <QBoxLayout>
+#include <QContextMenuEvent>
+#include <QGuiApplication>
+#include <QLabel>
+#include <QMenu>
+#include <QPainter>
+#include <QScreen>
+#include <QTabletEvent>
+
+namespace zc {
+namespace {
+
+constexpr int kEdge = 12, kWheelHeight = 236;
+/// Lower than this the column leaves the wheel out, and then the wells.
+constexpr int kRoomForWheel = 600, kRoomForFoot = 400;
+
+/// A client of a compositor cannot ask to be above other windows.
+bool must_be_kept_above_by_hand() {
+  return QGuiApplication::platformName().startsWith(QLatin1String("wayland"));
+}
+
+} // namespace
+
+Companion::Companion(Workspace& space, HandOver& hand_over)
+    : QWidget(nullptr, Qt::Window | Qt::WindowStaysOnTopHint | Qt::WindowDoesNotAcceptFocus), m_space(space),
+      m_hand_over(hand_over) {
+  setObjectName(QStringLiteral("companion"));
+  setAttribute(Qt::WA_ShowWithoutActivating);
+  m_column = make_column();
+  m_strip_box = make_strip();
+  for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
+  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::wordsChanged}, this,
+             &Companion::follow);
+  connect(&hand_over, &HandOver::changed, this, &Companion::follow);
+  take_shape(CompanionShape::Column);
+  follow();
+}
+
+Companion::~Companion() = default;
+
+QWidget* Companion::make_column() {
+  auto* box = new QWidget(this);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 4, 0, 8);
+  column->setSpacing(4);
+  m_wheel = new WheelView(m_space, WheelView::Use::Pick, box);
+  m_wheel->setObjectName(QStringLiteral("besideWheel"));
+  m_wheel->setFixedHeight(kWheelHeight);
+  connect(m_wheel, &WheelView::hovered, this,
+          [this](const std::optional<Srgb>& color) { show_passing(color, {}); });
+  m_rail = new RailView(m_space, RailView::Build::Slim, box);
+  m_rail->setObjectName(QStringLiteral("besideRail"));
+  m_staff = new StaffView(m_space, StaffView::Place::Beside, box);
+  m_staff->setObjectName(QStringLiteral("besideStaff"));
+  auto* band = new QHBoxLayout;
+  band->setContentsMargins(kEdge, 0, 0, 0);
+  band->setSpacing(0);
+  band->addWidget(m_rail);
+  band->addWidget(m_staff, 1);
+
+  auto* pair = new ColorPair(m_space, {74, 62}, box);
+  m_name = new QLabel(box);
+  m_name->setObjectName(QStringLiteral("besideName"));
+  m_name->setFont(heading_font());
+  m_hex = new QLabel(box);
+  m_hex->setObjectName(QStringLiteral("besideHex"));
+  m_state = new QLabel(box);
+  m_state->setObjectName(QStringLiteral("besideState"));
+  m_state->setFont(caption_font());
+  auto* words = new QVBoxLayout;
+  words->setSpacing(2);
+  words->addWidget(m_name);
+  words->addWidget(m_hex);
+  words->addWidget(m_state);
+  auto* color = new QHBoxLayout;
+  color->setContentsMargins(kEdge, 0, kEdge, 0);
+  color->setSpacing(10);
+  color->addWidget(pair);
+  color->addLayout(words, 1);
+
+  m_foot = new QWidget(box);
+  auto* foot = new QVBoxLayout(m_foot);
+  foot->setContentsMargins(kEdge, 4, kEdge, 0);
+  foot->setSpacing(4);
+  foot->addWidget(new WellsView(m_space, WellsView::Build::Row, m_foot));
+  foot->addWidget(new MaskRuleChoice(m_space, m_foot));
+
+  m_line = new QLabel(box);
+  m_line->setObjectName(QStringLiteral("besideLine"));
+  m_line->setFont(caption_font());
+  m_line->setContentsMargins(kEdge, 0, kEdge, 0);
+  m_line->setWordWrap(true);
+  column->addWidget(m_wheel);
+  column->addLayout(band, 1);
+  column->addLayout(color);
+  column->addWidget(m_foot);
+  column->addWidget(make_hand_row(box, false));
+  column->addWidget(m_line);
+  return box;
+}
+
+QWidget* Companion::make_strip() {
+  auto* box = new QWidget(this);
+  m_strip_layout = new QBoxLayout(QBoxLayout::TopToBottom, box);
+  m_strip_layout->setContentsMargins(0, 4, 0, 6);
+  m_strip_layout->setSpacing(4);
+  m_strip = new StripView(m_space, box);
+  connect(m_strip, &StripView::hovered, this, [this](const Swatch* s) {
+    show_passing(s ? std::optional(s->color) : std::nullopt, s ? text(s->name) : QString());
+  });
+  auto* foot = new QWidget(box);
+  auto* column = new QVBoxLayout(foot);
+  column->setContentsMargins(6, 0, 6, 0);
+  column->setSpacing(2);
+  column->addWidget(new ColorPair(m_space, {72, 44}, foot), 0, Qt::AlignHCenter);
+  m_strip_hex = new QLabel(foot);
+  m_strip_hex->setObjectName(QStringLiteral("stripHex"));
+  m_strip_hex->setFont(caption_font());
+  m_strip_hex->setAlignment(Qt::AlignHCenter);
+  column->addWidget(m_strip_hex);
+  column->addWidget(make_hand_row(foot, true), 0, Qt::AlignHCenter);
+  m_strip_layout->addWidget(m_strip, 1);
+  m_strip_layout->addWidget(foot);
+  return box;
+}
+
+QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
+  auto* box = new QWidget(parent);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge - 4, 0);
+  row->setSpacing(2);
+  auto* hand = new WordButton(tr("hand over"), box);
+  hand->setObjectName(narrow ? QStringLiteral("stripHandOver") : QStringLiteral("besideHandOver"));
+  hand->setCheckable(true);
+  hand->setToolTip(tr("Every pick goes to the clipboard at its end"));
+  connect(hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
+  m_hand_buttons.push_back(hand);
+  row->addWidget(hand);
+  if (narrow) return box;
+  m_form = new WordButton({}, box);
+  m_form->setObjectName(QStringLiteral("besideForm"));
+  m_form->setToolTip(tr("The form in which colors are handed over; press for the next one"));
+  connect(m_form, &QAbstractButton::clicked, this, [this] {
+    HandOverForm next = m_hand_over.form();
+    next.form = static_cast<HandForm>((static_cast<int>(next.form) + 1) %
+                                      static_cast<int>(std::size(kHandFormWords)));
+    static_cast<void>(m_hand_over.take(next)); // Its pattern has been taken before.
+  });
+  auto* screen = new WordButton(tr("from the screen"), box);
+  screen->setObjectName(QStringLiteral("besideScreen"));
+  screen->setToolTip(tr("Take up the color of any pixel of the screen"));
+  connect(screen, &QAbstractButton::clicked, this, &Companion::screenAsked);
+  row->addWidget(m_form);
+  row->addStretch();
+  row->addWidget(screen);
+  return box;
+}
+
+void Companion::take_shape(CompanionShape shape) {
+  m_shape = shape;
+  m_column->setVisible(shape == CompanionShape::Column);
+  m_strip_box->setVisible(shape == CompanionShape::Strip);
+  if (shape == CompanionShape::Column) {
+    setMinimumSize(kColumn, 320);
+    setMaximumWidth(2 * kColumn);
+    resize(kColumn, std::max(720, height()));
+  } else {
+    setMinimumSize(kStrip, kStrip);
+    setMaximumWidth(QWIDGETSIZE_MAX);
+    resize(kStrip, std::max(720, height()));
+  }
+  arrange();
+  emit shapeChanged();
+}
+
+void Companion::take_place(QRect place) {
+  const QRect room = screen()->availableGeometry();
+  place.setSize(place.size().expandedTo(minimumSize()).boundedTo(room.size()));
+  place.moveLeft(std::clamp(place.left(), room.left(), room.right() + 1 - place.width()));
+  place.moveTop(std::clamp(place.top(), room.top(), room.bottom() + 1 - place.height()));
+  move(place.topLeft());
+  resize(place.size());
+}
+
+/// The strip lies where the window is wider than high.
+void Companion::arrange() {
+  m_column->setGeometry(rect());
+  m_strip_box->setGeometry(rect());
+  m_wheel->setVisible(height() >= kRoomForWheel);
+  m_foot->setVisible(height() >= kRoomForFoot);
+  const bool lying = width() > height();
+  m_strip_layout->setDirection(lying ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+  m_strip->lie(lying);
+}
+
+void Companion::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  arrange();
+}
+
+void Companion::paintEvent(QPaintEvent*) { QPainter(this).fillRect(rect(), theme().stage); }
+
+void Companion::follow() {
+  setWindowTitle(tr("%1 beside").arg(text(m_space.piece().title)));
+  const Srgb color = m_space.session().color();
+  const QString name = text(color_in_words(color)), hex = text(hex_of(color));
+  m_name->setText(QFontMetrics(m_name->font()).elidedText(name, Qt::ElideRight, kColumn - 74 - 3 * kEdge));
+  m_hex->setText(hex);
+  m_state->setText(
+      tr("value %1, %2").arg(std::lround(m_space.session().at.at.v)).arg(mask_state_words(m_space)));
+  m_strip_hex->setText(hex);
+  for (auto* button : m_hand_buttons) button->setChecked(m_hand_over.on());
+  m_form->setText(words_for(m_hand_over.form()));
+  m_form->updateGeometry();
+  const QString still = must_be_kept_above_by_hand()
+                            ? tr("Keep this window above others by the menu of its frame.")
+                            : tr("Right button: strip, desk and more.");
+  m_line->setText(m_hand_over.last().isEmpty() ? still : m_hand_over.last());
+}
+
+/// What the pointer passes over, before it is taken.
+void Companion::show_passing(const std::optional<Srgb>& color, const QString& name) {
+  if (!color) return follow();
+  const QString hex = text(hex_of(*color)), said = name.isEmpty() ? text(color_in_words(*color)) : name;
+  m_strip_hex->setText(hex);
+  m_line->setText(tr("over %1, %2, value %3").arg(hex, said).arg(std::lround(value_of(*color))));
+}
+
+// ---------------------------------------------------------------- hands
+
+/// Hints of the parts are sentences about the keyboard as well, which this window never has.
+bool Companion::event(QEvent* event) {
+  if (event->type() == QEvent::StatusTip) return true;
+  if (event->type() == QEvent::PaletteChange) update();
+  return QWidget::event(event);
+}
+
+/// A pen's barrel button goes back to the color before, wherever the pen is.
+bool Companion::eventFilter(QObject* watched, QEvent* event) {
+  if (event->type() != QEvent::TabletPress) return QWidget::eventFilter(watched, event);
+  auto* pen = static_cast<QTabletEvent*>(event);
+  if (pen->button() != Qt::RightButton && pen->button() != Qt::MiddleButton)
+    return QWidget::eventFilter(watched, event);
+  m_space.back_to_before();
+  event->accept();
+  return true;
+}
+
+void Companion::contextMenuEvent(QContextMenuEvent* event) {
+  QMenu menu;
+  const bool column = m_shape == CompanionShape::Column;
+  menu.addAction(column ? tr("As a strip") : tr("As a column"), this,
+                 [this, column] { take_shape(column ? CompanionShape::Strip : CompanionShape::Column); });
+  if (!column)
+    menu.addAction(width() > height() ? tr("Stand the strip up") : tr("Lay the strip down"), this, [this] {
+      take_place({pos(), size().transposed()});
+    });
+  menu.addAction(tr("Show or put away the desk"), this, &Companion::deskAsked);
+  menu.addSeparator();
+  auto* hand = menu.addAction(tr("Hand over every pick"), &m_hand_over, &HandOver::turn);
+  hand->setCheckable(true);
+  hand->setChecked(m_hand_over.on());
+  menu.addAction(tr("Form of what is handed over..."), this, &Companion::formAsked);
+  menu.addAction(tr("A color from the screen"), this, &Companion::screenAsked);
+  menu.addAction(tr("Back to the color before"), &m_space, &Workspace::back_to_before);
+  menu.addSeparator();
+  menu.addAction(tr("Close"), this, &QWidget::close);
+  menu.exec(event->globalPos());
+}
+
+void Companion::closeEvent(QCloseEvent* event) {
+  event->accept();
+  emit closed();
+}
+
+} // namespace zc

@@ -1,0 +1,84 @@
+// The companion: the plan beside a canvas, above other windows, without ever taking the keyboard. A column
+// holds plan, axis, staff, current color and wells; a strip holds axis, set and current color.
+#pragma once
+
+#include "app/companion/hand_over.h"
+
+#include <QWidget>
+
+class QBoxLayout;
+class QLabel;
+class QMenu;
+
+namespace zc {
+
+class ColorPair;
+class RailView;
+class StaffView;
+class StripView;
+class WellsView;
+class WheelView;
+class WordButton;
+
+enum class CompanionShape { Column, Strip };
+
+class Companion final : public QWidget {
+  Q_OBJECT
+public:
+  static constexpr int kColumn = 280, kStrip = 84;
+
+  Companion(Workspace& space, HandOver& hand_over);
+  ~Companion() override;
+  [[nodiscard]] CompanionShape shape() const { return m_shape; }
+  void take_shape(CompanionShape shape);
+  /// As large as this, as far as the screen has room, and wholly on it.
+  void take_place(QRect place);
+  [[nodiscard]] WheelView& wheel() { return *m_wheel; }
+  [[nodiscard]] StaffView& staff() { return *m_staff; }
+  [[nodiscard]] StripView& strip() { return *m_strip; }
+
+signals:
+  void shapeChanged();
+  /// The main window is wanted, or wanted away.
+  void deskAsked();
+  void screenAsked();
+  void formAsked();
+  void closed();
+
+protected:
+  bool event(QEvent* event) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
+  void paintEvent(QPaintEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  void closeEvent(QCloseEvent* event) override;
+  void contextMenuEvent(QContextMenuEvent* event) override;
+
+private:
+  QWidget* make_column();
+  QWidget* make_strip();
+  QWidget* make_hand_row(QWidget* parent, bool narrow);
+  void follow();
+  void show_passing(const std::optional<Srgb>& color, const QString& name);
+  void arrange();
+
+  Workspace& m_space;
+  HandOver& m_hand_over;
+  CompanionShape m_shape = CompanionShape::Column;
+  QWidget* m_column = nullptr;
+  QWidget* m_strip_box = nullptr;
+  WheelView* m_wheel = nullptr;
+  RailView* m_rail = nullptr;
+  StaffView* m_staff = nullptr;
+  StripView* m_strip = nullptr;
+  QWidget* m_foot = nullptr; ///< Of the column: what goes first where it is low.
+  QBoxLayout* m_strip_layout = nullptr;
+  QLabel* m_name = nullptr;
+  QLabel* m_hex = nullptr;
+  QLabel* m_state = nullptr;
+  QLabel* m_line = nullptr;
+  QLabel* m_strip_hex = nullptr;
+  std::vector<WordButton*> m_hand_buttons;
+  WordButton* m_form = nullptr;
+};
+
+} // namespace zc

@@ -1,0 +1,69 @@
+// The set in a strip beside a canvas: the value axis and every swatch at its value, families side by side.
+// Upright, value runs upward; lying, to the right.
+#pragma once
+
+#include "app/seams/drag_out.h"
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class StripView final : public QWidget {
+  Q_OBJECT
+public:
+  StripView(Workspace& space, QWidget* parent);
+  void lie(bool lying);
+  [[nodiscard]] QSize minimumSizeHint() const override { return {60, 60}; }
+  /// Where a swatch is drawn; empty when it is not in the current set.
+  [[nodiscard]] QRectF swatch_rect(Id swatch) const;
+  /// The middle of the axis at a value.
+  [[nodiscard]] QPointF axis_point(double value) const;
+
+signals:
+  /// The swatch under the pointer, or null.
+  void hovered(const zc::Swatch* swatch);
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void leaveEvent(QEvent* event) override;
+
+private:
+  struct Mark {
+    Id swatch;
+    QRectF rect;
+  };
+  [[nodiscard]] double length() const;
+  [[nodiscard]] double along(double value) const;
+  [[nodiscard]] double value_at(QPointF p) const;
+  [[nodiscard]] double across() const;
+  /// A rectangle given along and across the axis, as it lies in the widget.
+  [[nodiscard]] QRectF placed(double from, double to, double across_from, double across_to) const;
+  [[nodiscard]] const Swatch* swatch_at(QPointF p) const;
+  void follow();
+  void lay_out();
+  void paint_axis(QPainter& painter);
+
+  Workspace& m_space;
+  bool m_lying = false;
+  std::vector<Mark> m_marks;
+  struct Shown {
+    WheelSpec wheel;
+    double angle = -1, saturation = -1;
+    int pixels = 0;
+    Steps steps;
+    bool values_only = false;
+    bool operator==(const Shown&) const = default;
+  };
+  Shown m_shown;
+  Raster m_axis;
+  PressedColor m_color;
+  Id m_pressed = 0;
+  bool m_picking = false;
+};
+
+} // namespace zc

@@ -1,0 +1,107 @@
+#include "app/window/beside.h"
+
+#include <QGuiApplication>
+#include <QRect>
+#include <QScreen>
+#include <QSettings>
+
+namespace zc {
+namespace {
+
+constexpr auto kShapeKey = "companion/asStrip", kScreenKey = "companion/screen";
+
+QString place_key(const QString& screen, CompanionShape shape) {
+  return QStringLiteral("companion/at %1/%2")
+      .arg(QString(screen).replace(QLatin1Char('/'), QLatin1Char('_')),
+           shape == CompanionShape::Column ? QStringLiteral("column") : QStringLiteral("strip"));
+}
+
+QScreen* screen_named(const QString& name) {
+  for (QScreen* screen : QGuiApplication::screens())
+    if (screen->name() == name) return screen;
+  return QGuiApplication::primaryScreen();
+}
+
+} // namespace
+
+Beside::Beside(Workspace& space, HandOver& hand_over, QWidget& window)
+    : QObject(&window), m_space(space), m_hand_over(hand_over), m_window(window) {}
+
+Beside::~Beside() { keep_place(); }
+
+void Beside::make() {
+  m_companion = std::make_unique<Companion>(m_space, m_hand_over);
+  connect(m_companion.get(), &Companion::deskAsked, this, &Beside::switch_desk);
+  connect(m_companion.get(), &Companion::screenAsked, this, &Beside::screenAsked);
+  connect(m_companion.get(), &Companion::formAsked, this, [this] {
+    call_desk();
+    emit formAsked();
+  });
+  connect(m_companion.get(), &Companion::closed, this, [this] {
+    keep_place();
+    // Nobody is left without a window.
+    call_desk();
+    emit changed();
+  });
+  connect(m_companion.get(), &Companion::shapeChanged, this, [this] {
+    if (shown()) find_place();
+  });
+}
+
+void Beside::show(std::optional<CompanionShape> shape) {
+  if (!m_companion) make();
+  const bool strip = QSettings().value(QLatin1String(kShapeKey), false).toBool();
+  const CompanionShape wanted = shape.value_or(strip ? CompanionShape::Strip : CompanionShape::Column);
+  if (m_companion->shape() != wanted) m_companion->take_shape(wanted);
+  find_place();
+  m_companion->show();
+  emit changed();
+}
+
+void Beside::put_away() {
+  if (shown()) m_companion->close();
+}
+
+void Beside::end() {
+  keep_place();
+  m_companion.reset();
+}
+
+void Beside::switch_desk() {
+  if (m_window.isVisible() && !m_window.isMinimized())
+    m_window.hide();
+  else
+    call_desk();
+}
+
+void Beside::call_desk() {
+  if (m_window.isMinimized()) m_window.showNormal();
+  m_window.show();
+  m_window.raise();
+  m_window.activateWindow();
+}
+
+void Beside::keep_place() {
+  if (!m_companion) return;
+  QSettings settings;
+  settings.setValue(QLatin1String(kShapeKey), m_companion->shape() == CompanionShape::Strip);
+  settings.setValue(QLatin1String(kScreenKey), m_companion->screen()->name());
+  settings.setValue(place_key(m_companion->screen()->name(), m_companion->shape()),
+                    QRect(m_companion->pos(), m_companion->size()));
+}
+
+/// Where it stood on this screen in this shape; at first along the right edge.
+void Beside::find_place() {
+  const QString name = QSettings().value(QLatin1String(kScreenKey)).toString();
+  const QScreen* screen = screen_named(name);
+  const QRect room = screen->availableGeometry();
+  QRect place = QSettings().value(place_key(screen->name(), m_companion->shape())).toRect();
+  if (place.isEmpty()) {
+    const QSize size = m_companion->size().boundedTo(room.size() - QSize(0, 40));
+    place = QRect(QPoint(room.right() - size.width() - 8, room.top() + 30), size);
+  }
+  m_companion->setScreen(screen_named(name)); // A screen may have become smaller since.
+  m_companion->take_place(place);
+}
+
+} // namespace zc

@@ -1,0 +1,124 @@
+#include "app/window/hand_panel.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace zc {
+
+HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
+    : QWidget(parent), m_hand_over(hand_over), m_forms(new QButtonGroup(this)),
+      m_pattern(new QLineEdit(this)), m_picture(new WordButton(tr("with a small picture"), this)),
+      m_preview(new QLabel(this)) {
+  setObjectName(QStringLiteral("handPanel"));
+  setAutoFillBackground(true);
+  setFixedWidth(460);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(kMargin, 14, kMargin, 14);
+  column->setSpacing(8);
+  auto* heading = new QLabel(tr("Every pick is handed over as"), this);
+  heading->setFont(heading_font());
+  column->addWidget(heading);
+  auto* forms = new QHBoxLayout;
+  forms->setSpacing(4);
+  for (const auto& w : kHandFormWords) {
+    auto* button = new WordButton(words_for({w.value, {}, false}), this);
+    button->setObjectName(QStringLiteral("handForm.%1").arg(static_cast<int>(w.value)));
+    button->setCheckable(true);
+    m_forms->addButton(button, static_cast<int>(w.value));
+    forms->addWidget(button);
+  }
+  forms->addStretch();
+  column->addLayout(forms);
+  m_pattern->setObjectName(QStringLiteral("handPattern"));
+  m_pattern->setAccessibleName(tr("Line of your own"));
+  column->addWidget(m_pattern);
+  auto* fields =
+      new QLabel(tr("Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} "
+                    "{chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, "
+                    "{{ is a brace."),
+                 this);
+  fields->setFont(caption_font());
+  fields->setWordWrap(true);
+  column->addWidget(fields);
+  m_preview->setObjectName(QStringLiteral("handPreview"));
+  m_preview->setTextFormat(Qt::PlainText);
+  m_preview->setWordWrap(true);
+  column->addWidget(m_preview);
+  m_picture->setObjectName(QStringLiteral("handPicture"));
+  m_picture->setCheckable(true);
+  m_picture->setToolTip(tr("The clipboard also carries a small picture of the color"));
+  auto* take = new QPushButton(tr("Take it"), this);
+  take->setObjectName(QStringLiteral("handTake"));
+  auto* leave = new QPushButton(tr("Leave it"), this);
+  auto* foot = new QHBoxLayout;
+  foot->addWidget(m_picture);
+  foot->addStretch();
+  foot->addWidget(take);
+  foot->addWidget(leave);
+  column->addLayout(foot);
+  connect(take, &QPushButton::clicked, this, &HandPanel::take);
+  connect(leave, &QPushButton::clicked, this, &HandPanel::closed);
+  connect(m_pattern, &QLineEdit::returnPressed, this, &HandPanel::take);
+  connect(m_pattern, &QLineEdit::textEdited, this, [this] {
+    m_forms->button(static_cast<int>(HandForm::Own))->setChecked(true);
+    preview();
+  });
+  connect(m_forms, &QButtonGroup::idClicked, this, &HandPanel::preview);
+  connect(&space, &Workspace::colorChanged, this, &HandPanel::preview);
+  hide();
+}
+
+void HandPanel::open_at(QPoint corner) {
+  const HandOverForm& form = m_hand_over.form();
+  m_forms->button(static_cast<int>(form.form))->setChecked(true);
+  m_pattern->setText(form.pattern);
+  m_picture->setChecked(form.picture);
+  preview();
+  adjustSize();
+  move(corner);
+  show();
+  raise();
+  m_pattern->setFocus();
+}
+
+HandOverForm HandPanel::asked() const {
+  return {static_cast<HandForm>(m_forms->checkedId()), m_pattern->text(), m_picture->isChecked()};
+}
+
+void HandPanel::preview() {
+  if (m_forms->checkedId() < 0) return;
+  const auto line = m_hand_over.preview(asked());
+  m_preview->setText(line ? text(*line) : words(line.error()));
+}
+
+/// A pattern that is wrong says so, and the panel stays open.
+void HandPanel::take() {
+  const auto taken = m_hand_over.take(asked());
+  if (!taken) return say_at(*m_pattern, words(taken.error()));
+  emit closed();
+}
+
+void HandPanel::keyPressEvent(QKeyEvent* event) {
+  if (event->key() == Qt::Key_Escape) return emit closed();
+  QWidget::keyPressEvent(event);
+}
+
+void HandPanel::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.fillRect(rect(), theme().furniture);
+  painter.setPen(QPen(theme().line, 1));
+  painter.drawRect(rect().adjusted(0, 0, -1, -1));
+}
+
+} // namespace zc

@@ -1,0 +1,42 @@
+// How colors are handed over: the form, the painter's own line, whether a picture goes along.
+#pragma once
+
+#include "app/companion/hand_over.h"
+
+#include <QWidget>
+
+class QButtonGroup;
+class QLabel;
+class QLineEdit;
+
+namespace zc {
+
+class WordButton;
+
+class HandPanel final : public QWidget {
+  Q_OBJECT
+public:
+  HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent);
+  /// Under this place of the window; what was not taken is shown anew.
+  void open_at(QPoint corner);
+
+signals:
+  void closed();
+
+protected:
+  void keyPressEvent(QKeyEvent* event) override;
+  void paintEvent(QPaintEvent* event) override;
+
+private:
+  [[nodiscard]] HandOverForm asked() const;
+  void preview();
+  void take();
+
+  HandOver& m_hand_over;
+  QButtonGroup* m_forms;
+  QLineEdit* m_pattern;
+  WordButton* m_picture;
+  QLabel* m_preview;
+};
+
+} // namespace zc

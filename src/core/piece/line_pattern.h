@@ -1,0 +1,45 @@
+// One line of text for a color, in the shape a painter gives it: words with fields in braces.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/color/spaces.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace zc {
+
+/// What the fields of a line are filled with.
+struct LineFields {
+  Srgb color;
+  std::string name = {}, family = {}, note = {}, set = {}, title = {};
+  int number = 1; ///< From 1.
+  int count = 1;
+};
+
+/// "{r:3} {g:3} {b:3}  {name}". Fields:
+///   {hex}                    six hexadecimal digits
+///   {r} {g} {b}              0..255
+///   {L} {a*} {b*}            CIELAB relative to D65, two digits after the point
+///   {value} {chroma} {hue}   LCh(ab) relative to D65, one digit after the point; hue in degrees
+///   {name} {family} {note} {set} {title}
+///   {n} {count}
+/// A number behind a colon is the least width, 1 to 99; what is shorter is moved to the right, words to the
+/// left. "{{" is a brace. Line ends within words become spaces, so that a line stays one.
+class LinePattern {
+public:
+  /// ERRORS: BadInput for an unknown or open field; the place is its byte, from 1.
+  [[nodiscard]] static Result<LinePattern> read(std::string_view pattern);
+  [[nodiscard]] std::string line(const LineFields& fields) const;
+
+private:
+  struct Part {
+    std::string words; ///< As they are, or the name of a field.
+    bool field = false;
+    std::size_t width = 0;
+  };
+  std::vector<Part> m_parts;
+};
+
+} // namespace zc

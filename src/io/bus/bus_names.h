@@ -1,0 +1,13 @@
+// The names under which a running window can be spoken to on the session bus.
+#pragma once
+
+namespace zc {
+
+inline constexpr auto kBusName = "org.zonachrom.Zonachrom";
+inline constexpr auto kBusObject = "/org/zonachrom/Zonachrom";
+inline constexpr auto kPaletteInterface = "org.zonachrom.Palette1";
+/// Of the desktop entry specification, "D-Bus activation".
+inline constexpr auto kApplicationInterface = "org.freedesktop.Application";
+inline constexpr auto kBadInputOnBus = "org.zonachrom.Error.BadInput";
+
+} // namespace zc

@@ -1,0 +1,235 @@
+// Beside the canvas: the plan in a window of its own, the same session on both sides, colors handed over.
+#include "app/band/staff_view.h"
+#include "app/companion/strip_view.h"
+#include "app/tray/color_pair.h"
+#include "app/wheel/wheel_view.h"
+#include "app/window/beside.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "desk.h"
+
+#include <QClipboard>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QPointingDevice>
+#include <QTabletEvent>
+
+using namespace zc;
+using namespace zc::test;
+
+class BesideTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = new_piece_at(Desk::Pick);
+    QVERIFY(m_desk->open_demo());
+    m_desk->window.beside().show(CompanionShape::Column);
+    m_beside = m_desk->window.beside().companion();
+    QVERIFY(QTest::qWaitForWindowExposed(m_beside));
+  }
+  void cleanup() { m_desk.reset(); }
+  void one_session_in_both_windows();
+  void a_swatch_is_taken_up_at_every_desk();
+  void the_strip_holds_axis_and_set_standing_and_lying();
+  void picks_are_handed_over_in_the_chosen_form();
+  void the_painters_own_line_is_written_with_a_preview();
+  void the_desk_is_put_away_and_called_back();
+  void a_pen_shows_picks_and_goes_back();
+  void shape_and_place_are_remembered();
+
+private:
+  template <class W> W& in_companion(const char* name) {
+    auto* found = m_beside->findChild<W*>(QLatin1String(name));
+    if (!found) qFatal("the companion has no %s", name);
+    return *found;
+  }
+  QPointF on_wheel(double angle, double saturation) {
+    return m_beside->wheel().screen_point(disc_point(Angle(angle), saturation));
+  }
+  QString words(const char* label) { return in_companion<QLabel>(label).text(); }
+
+  std::unique_ptr<DeskTop> m_desk;
+  Companion* m_beside = nullptr;
+};
+
+void BesideTask::one_session_in_both_windows() {
+  QVERIFY(m_beside->windowTitle().endsWith("beside"));
+  QVERIFY(m_beside->windowFlags() & Qt::WindowDoesNotAcceptFocus);
+  QVERIFY(m_beside->findChildren<QLineEdit*>(Qt::FindDirectChildrenOnly).isEmpty());
+  const double value = m_desk->session().at.at.v;
+  click(m_beside->wheel(), on_wheel(60, 0.3));
+  QVERIFY(std::abs(m_desk->session().at.at.v - value) < 1e-9);
+  const QString hex = QString::fromStdString(hex_of(m_desk->session().color()));
+  QCOMPARE(words("besideHex"), hex);
+  QCOMPARE(m_desk->part<QLineEdit>("hex").text(), hex);
+  m_desk->space().take_up({0.1, 0.5, 0.3});
+  QCOMPARE(words("besideHex"), QString("#1a804d"));
+  QVERIFY(words("besideState").contains("outside the mask"));
+  // The rule of the mask is the piece's.
+  click(in_companion<QWidget>("rule.free"), {5, 5});
+  QCOMPARE(m_desk->piece().rule, MaskRule::Free);
+  click(m_beside->wheel(), on_wheel(300, 0.9));
+  QVERIFY(std::abs(m_desk->session().at.at.a - 300) < 1);
+  click(in_companion<QWidget>("rule.held"), {5, 5});
+  click(m_beside->wheel(), on_wheel(300, 0.9));
+  QVERIFY(*m_desk->space().in_mask());
+}
+
+void BesideTask::a_swatch_is_taken_up_at_every_desk() {
+  for (const Desk desk : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
+    m_desk->space().show_desk(desk);
+    m_desk->space().take_up({0.5, 0.5, 0.5});
+    const Swatch s = current_set(m_desk->piece())->families[2].swatches[1];
+    click(m_beside->staff(), m_beside->staff().swatch_rect(s.id).center());
+    QCOMPARE(m_desk->session().color(), s.color);
+  }
+}
+
+void BesideTask::the_strip_holds_axis_and_set_standing_and_lying() {
+  m_beside->take_shape(CompanionShape::Strip);
+  QCOMPARE(m_beside->width(), Companion::kStrip);
+  StripView& strip = m_beside->strip();
+  const Swatch s = current_set(m_desk->piece())->families[0].swatches[0];
+  for (const bool lying : {false, true}) {
+    m_beside->resize(lying ? QSize(700, 96) : QSize(84, 700));
+    QCoreApplication::processEvents();
+    const QPointF light = strip.axis_point(90), dark = strip.axis_point(10);
+    QVERIFY(lying ? light.x() > dark.x() + 300 : light.y() < dark.y() - 300);
+    press(strip, dark);
+    move(strip, light);
+    QVERIFY(std::abs(m_desk->session().at.at.v - 90) < 0.5);
+    release(strip, light);
+    const QRectF place = strip.swatch_rect(s.id);
+    QVERIFY(strip.rect().contains(place.toAlignedRect()));
+    const QPointF at_value = strip.axis_point(value_of(s.color));
+    QVERIFY(std::abs(lying ? at_value.x() - place.center().x() : at_value.y() - place.center().y()) < 0.01);
+    QCOMPARE(seen(strip, place.center()).name(), QString::fromStdString(hex_of(s.color)));
+    click(strip, place.center());
+    QCOMPARE(m_desk->session().color(), s.color);
+    turn_wheel(strip, light, -2, {});
+    QVERIFY(std::abs(m_desk->session().at.at.v - (value_of(s.color) - 2)) < 0.01);
+  }
+}
+
+void BesideTask::picks_are_handed_over_in_the_chosen_form() {
+  auto* clipboard = QGuiApplication::clipboard();
+  clipboard->setText("mine");
+  m_desk->space().take_up({0.2, 0.4, 0.6});
+  QCOMPARE(clipboard->text(), QString("mine"));
+  auto& hand = in_companion<QAbstractButton>("besideHandOver");
+  hand.click();
+  QVERIFY(m_desk->part<QAbstractButton>("handOver").isChecked());
+  // Only the end of a drag.
+  press(m_beside->wheel(), on_wheel(60, 0.2));
+  move(m_beside->wheel(), on_wheel(50, 0.3));
+  QCOMPARE(clipboard->text(), QString("mine"));
+  release(m_beside->wheel(), on_wheel(50, 0.3));
+  QCOMPARE(clipboard->text(), QString::fromStdString(hex_of(m_desk->session().color())));
+  QVERIFY(clipboard->mimeData()->hasColor() && !clipboard->mimeData()->hasImage());
+  const QStringList expected{"336699", "51, 102, 153", "rgb(51 102 153)", "336699 muted cool blue",
+                             "#336699"};
+  for (const QString& text : expected) {
+    in_companion<QAbstractButton>("besideForm").click();
+    m_desk->space().take_up({0.2, 0.4, 0.6});
+    QCOMPARE(clipboard->text(), text);
+    QCOMPARE(words("besideLine"), "handed over " + text);
+  }
+  // Wells and the color before are picks too.
+  m_desk->space().back_to_before();
+  m_desk->space().take_up_well(0);
+  QCOMPARE(clipboard->text(), QString::fromStdString(hex_of(*m_desk->session().at_hand.wells[0])));
+  hand.click();
+  clipboard->setText("mine");
+  m_desk->space().take_up({0.7, 0.4, 0.6});
+  QCOMPARE(clipboard->text(), QString("mine"));
+}
+
+void BesideTask::the_painters_own_line_is_written_with_a_preview() {
+  m_desk->trigger("Form of what is handed over...");
+  auto& pattern = m_desk->part<QLineEdit>("handPattern");
+  auto& panel = m_desk->part<QWidget>("handPanel");
+  m_desk->space().take_up({0.2, 0.4, 0.6});
+  pattern.selectAll();
+  QTest::keyClicks(&pattern, "{r} {g} {blue}");
+  QVERIFY(m_desk->part<QLabel>("handPreview").text().contains("{blue}"));
+  QTest::keyClick(&pattern, Qt::Key_Return);
+  QVERIFY(panel.isVisible());
+  QCOMPARE(m_desk->window.hand_over().form().form, HandForm::Hex);
+  pattern.selectAll();
+  QTest::keyClicks(&pattern, "{r} {g} {b}  {title}");
+  QCOMPARE(m_desk->part<QLabel>("handPreview").text(),
+           "51 102 153  " + QString::fromStdString(m_desk->piece().title));
+  m_desk->part<QAbstractButton>("handPicture").click();
+  m_desk->part<QAbstractButton>("handTake").click();
+  QVERIFY(!panel.isVisible());
+  m_desk->window.hand_over().turn(true);
+  m_desk->space().take_up({0.2, 0.4, 0.6});
+  const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
+  QVERIFY(clip->text().startsWith("51 102 153  "));
+  QCOMPARE(qvariant_cast<QImage>(clip->imageData()).pixelColor(3, 3).name(), QString("#336699"));
+  // Kept for the next start, save that it is off.
+  const HandOver next(m_desk->space());
+  QVERIFY(next.form() == m_desk->window.hand_over().form() && !next.on());
+}
+
+void BesideTask::the_desk_is_put_away_and_called_back() {
+  m_desk->space().take_up({0.3, 0.4, 0.5});
+  m_desk->space().lay_current();
+  m_desk->window.close();
+  QVERIFY(!m_desk->window.isVisible() && m_beside->isVisible());
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 0);
+  emit m_beside->deskAsked();
+  QVERIFY(m_desk->window.isVisible());
+  emit m_beside->deskAsked();
+  QVERIFY(!m_desk->window.isVisible());
+  m_beside->close();
+  QVERIFY(m_desk->window.isVisible());
+  // Leaving asks, and staying keeps both.
+  m_desk->window.beside().show();
+  QVERIFY(!m_desk->window.leave());
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
+  QVERIFY(m_desk->window.isVisible() && m_desk->window.beside().shown());
+}
+
+void BesideTask::a_pen_shows_picks_and_goes_back() {
+  const QPointingDevice pen("pen", 1, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen,
+                            QInputDevice::Capability::All, 1, 3);
+  WheelView& wheel = m_beside->wheel();
+  const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButton button, Qt::MouseButtons buttons) {
+    QTabletEvent event(type, &pen, at, wheel.mapToGlobal(at), 0.5, 0, 0, 0, 0, 0, {}, button, buttons);
+    QCoreApplication::sendEvent(&wheel, &event);
+  };
+  const Srgb before = m_desk->session().color();
+  send(QEvent::TabletMove, on_wheel(60, 0.2), Qt::NoButton, Qt::NoButton);
+  QCOMPARE(m_desk->session().color(), before);
+  const Srgb under = *m_desk->space().wheel().color_at(
+      wheel_point(wheel.disc_point_at(on_wheel(60, 0.2)), m_desk->session().at.at.v));
+  QCOMPARE(words("besideLine").left(12), "over " + QString::fromStdString(hex_of(under)));
+  send(QEvent::TabletPress, on_wheel(60, 0.2), Qt::LeftButton, Qt::LeftButton);
+  send(QEvent::TabletRelease, on_wheel(60, 0.2), Qt::LeftButton, Qt::NoButton);
+  const Srgb picked = m_desk->session().color();
+  QVERIFY(picked != before);
+  send(QEvent::TabletPress, on_wheel(200, 0.2), Qt::RightButton, Qt::RightButton);
+  send(QEvent::TabletRelease, on_wheel(200, 0.2), Qt::RightButton, Qt::NoButton);
+  QCOMPARE(m_desk->session().color(), before);
+  QCOMPARE(m_desk->session().before, picked);
+}
+
+void BesideTask::shape_and_place_are_remembered() {
+  m_beside->take_shape(CompanionShape::Strip);
+  m_beside->take_place({40, 50, 90, 400});
+  m_desk->trigger("Beside the canvas");
+  QVERIFY(!m_desk->window.beside().shown());
+  m_desk->window.beside().show(CompanionShape::Column);
+  QCOMPARE(m_beside->width(), Companion::kColumn);
+  m_beside->close();
+  m_desk->window.beside().show(CompanionShape::Strip);
+  QCOMPARE(QRect(m_beside->pos(), m_beside->size()), QRect(40, 50, 90, 400));
+  // No larger than the screen, and on it.
+  m_beside->take_place({-500, 5000, 84, 90000});
+  QVERIFY(m_beside->screen()->availableGeometry().contains(QRect(m_beside->pos(), m_beside->size())));
+}
+
+DESK_TEST_MAIN(BesideTask)
+#include "beside_task_test.moc"

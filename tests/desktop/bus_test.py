@@ -1,0 +1,76 @@
+"""Every method of the bus, from another language; picks told in order; what is no color changes nothing."""
+import json
+import subprocess
+import sys
+
+from desktop import Desktop, Palette
+
+PROGRAM, CLI, DEMO = sys.argv[1:4]
+
+
+def main():
+    desktop = Desktop()
+    try:
+        alone = subprocess.run([CLI, "now"], capture_output=True, text=True, check=False)
+        assert alone.returncode == 2 and "No window of Zonachrom runs" in alone.stderr, alone
+        desktop.start([PROGRAM, DEMO])
+        palette = Palette()
+        desktop.until(palette.there)
+        desktop.until(lambda: palette.call("Swatches", "(s)", "")[0])
+        now = json.loads(subprocess.check_output([CLI, "now"]))
+        assert (now["hex"], now["value"], now["name"]) == palette.call("Current"), now
+
+        heard, told = [], desktop.folder + "/told"
+        follower = desktop.start([CLI, "follow"], stdout=open(told, "w", encoding="utf-8"))
+        context = palette.GLib.MainContext.default()
+        palette.bus.signal_subscribe("org.zonachrom.Zonachrom", "org.zonachrom.Palette1", "Picked",
+                                     "/org/zonachrom/Zonachrom", None, 0,
+                                     lambda *signal: heard.append(signal[5].unpack()[0]))
+
+        def hear(true):
+            def turn():
+                while context.pending():
+                    context.iteration(False)
+                return true()
+            desktop.until(turn, 30)
+
+        # The follower listens once it has told one.
+        hear(lambda: palette.call("TakeUp", "(s)", "#010203") or open(told, encoding="utf-8").read())
+        heard.clear()
+        picks = [f"#{n * 7919 % 0x1000000:06x}" for n in range(1000)]
+        lines = len(open(told, encoding="utf-8").readlines())
+        for pick in picks:
+            palette.call("TakeUp", "(s)", pick)
+        hear(lambda: len(heard) >= len(picks))
+        assert heard[-1000:] == picks
+        hear(lambda: len(open(told, encoding="utf-8").readlines()) >= lines + 1000)
+        followed = [json.loads(line)["hex"] for line in open(told, encoding="utf-8")]
+        assert followed[-1000:] == picks
+        assert palette.call("Current")[0] == picks[-1]
+
+        before = palette.call("Swatches", "(s)", "")[0]
+        for wrong in ("", "metal", "rgba(1, 2, 3, 0.5)", "#12345", "x" * 100_000, "color(display-p3 0 1 0)"):
+            assert palette.fails("TakeUp", "(s)", wrong).endswith((".", "oklch()."))
+            palette.fails("Lay", "(sss)", wrong, "bolt", "iron")
+        palette.fails("Lay", "(sss)", "#102030", "n" * 5000, "iron")
+        palette.fails("Lay", "(sss)", "#102030", "bolt", "f" * 5000)
+        palette.fails("Swatches", "(s)", "no such set")
+        assert palette.call("Current")[0] == picks[-1]
+        assert palette.call("Swatches", "(s)", "")[0] == before
+
+        subprocess.check_call([CLI, "lay", "rgb(16 32 48)", "--name", "bolt", "--family", "iron"],
+                              stdout=subprocess.DEVNULL)
+        palette.call("Lay", "(sss)", "#405060", "", "iron")
+        after = palette.call("Swatches", "(s)", "")[0]
+        assert after[:-2] == before and after[-2] == ("iron", "bolt", "#102030"), after[-2:]
+        assert after[-1][0] == "iron" and after[-1][2] == "#405060" and after[-1][1]
+        taken = json.loads(subprocess.check_output([CLI, "take", "lab(50 20 30)"]))
+        assert abs(taken["value"] - 50) < 1, taken
+        wrong = subprocess.run([CLI, "take", "metal"], capture_output=True, text=True, check=False)
+        assert wrong.returncode == 2 and '"metal" is not a color' in wrong.stderr, wrong
+        follower.terminate()
+    finally:
+        desktop.end()
+
+
+main()

@@ -1,0 +1,87 @@
+"""The companion among other windows: above them, without the keyboard, handing colors over."""
+import sys
+import time
+
+from desktop import Desktop, Palette, Screen, click, place, said
+
+PROGRAM, DEMO = sys.argv[1:3]
+
+# A program of another toolkit, as large as the screen, that writes down what is typed into it.
+CANVAS = """
+import gi, sys
+gi.require_version("Gtk", "3.0")
+from gi.repository import Gtk
+window = Gtk.Window(title="canvas")
+entry = Gtk.Entry()
+entry.connect("changed", lambda e: open(sys.argv[1], "w").write(e.get_text()))
+window.add(entry)
+window.maximize()
+window.show_all()
+Gtk.main()
+"""
+
+
+def main():
+    desktop = Desktop()
+    try:
+        typed = desktop.folder + "/typed"
+        desktop.start(["/usr/bin/python3", "-c", CANVAS, typed])
+        canvas = desktop.window("^canvas$")
+        desktop.start([PROGRAM, "--companion", "column", DEMO])
+        palette = Palette()
+        desktop.until(palette.there)
+        beside = desktop.window("beside$")
+        desktop.until(lambda: "_NET_WM_STATE_ABOVE" in said("xprop", "-id", beside, "_NET_WM_STATE"))
+        assert "Client accepts input or input focus: False" in said("xprop", "-id", beside, "WM_HINTS")
+
+        left, top, width, height = place(beside)
+        click(200, 700)
+        desktop.until(lambda: said("xdotool", "getactivewindow") == canvas)
+        stacking = said("xprop", "-root", "_NET_CLIENT_LIST_STACKING").split("#")[1].split(",")
+        assert int(stacking[-1], 16) == int(beside), stacking
+
+        before = palette.call("Current")[0]
+        colors = {before}
+        for away in (20, 40, 60):  # From the middle of the wheel.
+            click(left + width / 2 + away, top + 118)
+            desktop.until(lambda: palette.call("Current")[0] not in colors)
+            colors.add(palette.call("Current")[0])
+            assert said("xdotool", "getactivewindow") == canvas
+        said("xdotool", "type", "blue hour")
+        desktop.until(lambda: open(typed, encoding="utf-8").read() == "blue hour")
+
+        # A swatch of the staff goes to the clipboard while handing over is on, and not before.
+        swatch = next(s for s in palette.call("Swatches", "(s)", "")[0] if s[0] == "dusk")
+        x, y = desktop.until(lambda: Screen().places_of(swatch[2], left + 80, top + 250, width - 80, 260))[40]
+        click(x, y)
+        desktop.until(lambda: palette.call("Current")[0] == swatch[2])
+        assert swatch[2] not in said("xclip", "-o", "-selection", "clipboard")
+        click(left + 47, top + height - 42)
+        time.sleep(0.2)
+        click(left + width / 2 + 20, top + 118)
+        desktop.until(lambda: palette.call("Current")[0] != swatch[2])
+        click(x, y)
+        desktop.until(lambda: said("xclip", "-o", "-selection", "clipboard") == swatch[2])
+        targets = said("xclip", "-o", "-selection", "clipboard", "-t", "TARGETS").split()
+        assert "application/x-color" in targets and "image/png" not in targets, targets
+        assert said("xdotool", "getactivewindow") == canvas
+
+        # The desk comes back and shows the same color.
+        palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
+        desk = desktop.window("Zonachrom$")
+        desktop.until(lambda: Screen().color(left + 40, top + height - 180) == swatch[2])
+        d_left, d_top, _, d_height = place(desk)
+        desktop.until(lambda: Screen().color(d_left + 60, d_top + d_height - 100) == swatch[2])
+        # Closed, the desk is only put away, and the companion calls it again.
+        said("xdotool", "windowactivate", "--sync", desk, "key", "alt+F4")
+        desktop.until(lambda: not said("xdotool", "search", "--onlyvisible", "--name", "Zonachrom$"))
+        assert palette.there()
+        click(left + 120, top + height - 8, button=3)
+        time.sleep(0.3)
+        said("xdotool", "key", "Down", "Down", "Return")
+        desktop.window("Zonachrom$")
+    finally:
+        desktop.end()
+
+
+main()

@@ -1,0 +1,140 @@
+"""A desktop of its own for a test: an X server, a window manager, a session bus, and hands.
+
+Nothing of it is seen, and nothing of the painter's own is touched."""
+import os
+import shutil
+import subprocess
+import tempfile
+import time
+
+
+class Desktop:
+    def __init__(self, size="1280x800", scale=None):
+        self.folder = tempfile.mkdtemp()
+        self.running = []
+        # A number that no other test of this machine uses.
+        os.environ["DISPLAY"] = f":{1000 + os.getpid() % 50_000}"
+        self.start(["Xvfb", os.environ["DISPLAY"], "-screen", "0", size + "x24", "-nolisten", "tcp",
+                    "-noreset"])
+        self.until(lambda: said("xprop", "-root", "_NET_SUPPORTED"))
+        for name in ("CONFIG", "STATE", "DATA", "CACHE"):
+            os.environ[f"XDG_{name}_HOME"] = os.path.join(self.folder, name)
+        os.environ["XDG_RUNTIME_DIR"] = self.folder
+        os.environ["QT_QPA_PLATFORM"] = "xcb"
+        os.environ["GDK_BACKEND"] = "x11"
+        os.environ["NO_AT_BRIDGE"] = "1"
+        if scale:
+            os.environ["QT_SCALE_FACTOR"] = str(scale)
+        bus = self.start(["dbus-daemon", "--session", "--nofork", "--print-address"], stdout=subprocess.PIPE,
+                         text=True)
+        os.environ["DBUS_SESSION_BUS_ADDRESS"] = bus.stdout.readline().strip()
+        self.start(["openbox", "--sm-disable"])
+        self.until(lambda: "_NET_SUPPORTING_WM_CHECK(WINDOW)" in said("xprop", "-root", "_NET_SUPPORTING_WM_CHECK"))
+
+    def start(self, command, **more):
+        more.setdefault("stderr", subprocess.DEVNULL)
+        more.setdefault("stdout", subprocess.DEVNULL)
+        process = subprocess.Popen(command, **more)
+        self.running.append(process)
+        return process
+
+    def end(self):
+        for process in reversed(self.running):
+            process.terminate()
+            try:
+                process.wait(5)
+            except subprocess.TimeoutExpired:
+                process.kill()
+        shutil.rmtree(self.folder, ignore_errors=True)
+
+    @staticmethod
+    def until(true, seconds=15):
+        end = time.monotonic() + seconds
+        while time.monotonic() < end:
+            answer = true()
+            if answer:
+                return answer
+            time.sleep(0.02)
+        raise AssertionError(f"not within {seconds} seconds: {true.__code__.co_names}")
+
+    def window(self, title):
+        """The id of the window with this title, once it is there."""
+        return self.until(lambda: said("xdotool", "search", "--onlyvisible", "--name", title).split()[-1:])[0]
+
+
+def said(*command):
+    return subprocess.run(command, capture_output=True, text=True, check=False).stdout.strip()
+
+
+def place(window):
+    """Left, top, width, height on the screen, without the frame."""
+    numbers = dict(line.strip().rsplit(":", 1) for line in said("xwininfo", "-id", window).splitlines()
+                   if line.strip().startswith(("Absolute", "Width", "Height")))
+    return tuple(int(numbers[k]) for k in ("Absolute upper-left X", "Absolute upper-left Y", "Width", "Height"))
+
+
+def click(x, y, button=1):
+    said("xdotool", "mousemove", str(int(x)), str(int(y)), "click", str(button))
+
+
+def drag(start, end, steps=12):
+    """Slow enough for the protocol of drags to follow."""
+    said("xdotool", "mousemove", str(int(start[0])), str(int(start[1])), "mousedown", "1")
+    for i in range(1, steps + 1):
+        x, y = (start[k] + (end[k] - start[k]) * i / steps for k in (0, 1))
+        said("xdotool", "mousemove", str(int(x)), str(int(y)))
+        time.sleep(0.03)
+    time.sleep(0.1)
+    said("xdotool", "mouseup", "1")
+
+
+class Screen:
+    """The pixels of the whole screen, as #rrggbb."""
+
+    def __init__(self):
+        import gi
+        gi.require_version("Gdk", "3.0")
+        from gi.repository import Gdk
+        root = Gdk.get_default_root_window()
+        self.picture = Gdk.pixbuf_get_from_window(root, 0, 0, root.get_width(), root.get_height())
+        self.bytes = self.picture.get_pixels()
+        self.stride, self.channels = self.picture.get_rowstride(), self.picture.get_n_channels()
+
+    def color(self, x, y):
+        at = int(y) * self.stride + int(x) * self.channels
+        return "#%02x%02x%02x" % tuple(self.bytes[at:at + 3])
+
+    def places_of(self, color, left, top, width, height):
+        return [(x, y) for y in range(top, top + height) for x in range(left, left + width)
+                if self.color(x, y) == color]
+
+
+class Palette:
+    """The running window over the bus, spoken to by another language than its own."""
+
+    def __init__(self):
+        import gi
+        gi.require_version("Gio", "2.0")
+        from gi.repository import Gio, GLib
+        self.GLib, self.Gio = GLib, Gio
+        self.bus = Gio.bus_get_sync(Gio.BusType.SESSION)
+
+    def there(self):
+        answer = self.bus.call_sync("org.freedesktop.DBus", "/", "org.freedesktop.DBus", "NameHasOwner",
+                                    self.GLib.Variant("(s)", ("org.zonachrom.Zonachrom",)), None, 0, -1)
+        return answer.unpack()[0]
+
+    def call(self, method, signature="()", *arguments, interface="org.zonachrom.Palette1"):
+        answer = self.bus.call_sync("org.zonachrom.Zonachrom", "/org/zonachrom/Zonachrom", interface, method,
+                                    self.GLib.Variant(signature, arguments), None, 0, 5000)
+        return answer.unpack()
+
+    def fails(self, method, signature, *arguments):
+        """The sentence of the error."""
+        try:
+            self.call(method, signature, *arguments)
+        except self.GLib.Error as error:
+            name = self.Gio.dbus_error_get_remote_error(error)
+            assert name == "org.zonachrom.Error.BadInput", name
+            return error.message.split(": ", 1)[1]
+        raise AssertionError(f"{method}{arguments} was taken")
