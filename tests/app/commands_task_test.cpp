@@ -540,6 +540,23 @@ std::vector<Command> all_commands() {
          run();
          return on && !kept();
        }},
+      {"Follow a canvas...", "", Desk::Observe,
+       [noon](DeskTop& d, const Trigger& run) {
+         d.dialogs.photo_paths = {noon};
+         run();
+         return comes_true([&] {
+           return !d.piece().references.empty() && d.piece().references.back().follows == noon.toStdString();
+         });
+       }},
+      {"Stop following the file", "", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         const Id shown = d.session().reference;
+         d.space().store().apply("tie", [shown](Piece p) {
+           return with_reference_following(std::move(p), shown, "/canvas.png");
+         });
+         run();
+         return find_reference(d.piece(), shown)->follows.empty();
+       }},
       {"For the left hand", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          const auto left_of = [&](QWidget& w) { return w.mapTo(&d.window, QPoint()).x(); };

@@ -16,7 +16,7 @@
 #include "core/piece/grading.h"
 #include "core/wheel/relations.h"
 #include "io/container/piece_file.h"
-#include "io/container/zip_archive.h"
+#include "io/files/zip_archive.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/shelf/parcel.h"

@@ -278,6 +278,12 @@ const Edit kEdits[] = {
      [](Hand& h, P p) {
        return with_reference_replaced(p, h.any_reference(p), h.any_name(), "j/p.g", shared_bytes("other"));
      }},
+    {"with_reference_following",
+     [](Hand& h, P p) {
+       return with_reference_following(p, h.any_reference(p), h.below(2) ? "" : "/canvas/" + h.any_name());
+     }},
+    {"with_canvas",
+     [](Hand& h, P p) -> Result<Piece> { return with_canvas(p, h.any_reference(p), "ora", shared_bytes("saved again")); }},
 };
 
 std::map<Id, Srgb> locked_colors(const Piece& p) {

@@ -1,7 +1,7 @@
 // Piece files: what is saved comes back, what is damaged or foreign is refused in one sentence.
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
-#include "io/container/zip_archive.h"
+#include "io/files/zip_archive.h"
 #include "support/check.h"
 #include "support/fields.h"
 #include "support/full_document.h"

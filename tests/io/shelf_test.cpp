@@ -1,6 +1,6 @@
 // The shelf of masks: plain files that two windows can use at once.
 #include "core/mask/patterns.h"
-#include "io/container/zip_archive.h"
+#include "io/files/zip_archive.h"
 #include "io/files/safe_save.h"
 #include "io/shelf/mask_shelf.h"
 #include "io/shelf/parcel.h"

@@ -16,6 +16,7 @@ struct PhotoLibrary::Job {
   QString name;
   QString extension;
   Id replaces = 0;
+  QString follows;
   SharedBytes bytes;
   std::atomic<bool> stop{false};
   std::atomic<double> progress{0};
@@ -32,6 +33,14 @@ constexpr int kSmallestLevel = 256;
 /// Smaller files are decoded before an eye could see the difference.
 constexpr std::size_t kWorthACoarse = 1'000'000;
 constexpr std::uint64_t kLargestPhotoFile = std::uint64_t{1} << 30;
+
+std::function<Result<SharedBytes>()> bytes_of_file(const QString& path) {
+  return [path = QFileInfo(path).absoluteFilePath().toStdString()]() -> Result<SharedBytes> {
+    auto bytes = read_file(path, kLargestPhotoFile);
+    if (!bytes) return bytes.error();
+    return SharedBytes(std::make_shared<const Bytes>(std::move(bytes).value()));
+  };
+}
 
 } // namespace
 
@@ -54,7 +63,7 @@ PhotoLibrary::PhotoLibrary(QObject* parent) : QObject(parent) { m_pool.setMaxThr
 
 PhotoLibrary::~PhotoLibrary() {
   for (const auto& [key, job] : m_jobs) job->stop = true;
-  stop_intakes();
+  drop_intakes();
   m_pool.waitForDone();
 }
 
@@ -189,17 +198,40 @@ void PhotoLibrary::start(const Reference& reference) {
       });
 }
 
-void PhotoLibrary::take_in(const QString& path, Id replaces) {
+std::shared_ptr<PhotoLibrary::Job> PhotoLibrary::job_for(const QString& path) {
   const QFileInfo file(path);
   auto job = std::make_shared<Job>();
   job->name = file.completeBaseName();
   job->extension = file.suffix().toLower();
+  return job;
+}
+
+void PhotoLibrary::take_in(const QString& path, Id replaces) {
+  const auto job = job_for(path);
   job->replaces = replaces;
-  take_in(job, [path = file.absoluteFilePath().toStdString()]() -> Result<SharedBytes> {
-    auto bytes = read_file(path, kLargestPhotoFile);
-    if (!bytes) return bytes.error();
-    return SharedBytes(std::make_shared<const Bytes>(std::move(bytes).value()));
-  });
+  take_in(job, bytes_of_file(path));
+}
+
+void PhotoLibrary::take_in_canvas(const QString& file) {
+  const auto job = job_for(file);
+  job->follows = file;
+  take_in(job, bytes_of_file(file));
+}
+
+void PhotoLibrary::read_canvas(const QString& file, Id reference) {
+  const auto job = job_for(file);
+  m_canvases.push_back(job);
+  run(job, bytes_of_file(file), [this, job, reference] { finish_canvas(job, reference); });
+}
+
+void PhotoLibrary::finish_canvas(const std::shared_ptr<Job>& job, Id reference) {
+  if (std::erase(m_canvases, job) == 0) return;
+  if (!job->result) return emit canvasFailed(reference);
+  m_jobs[job->bytes.get()] = job;
+  emit canvasRead(reference, job->extension, job->bytes);
+  // It stays only where the piece has taken it.
+  settle(job);
+  emit changed();
 }
 
 void PhotoLibrary::take_in(const QImage& image, const QString& name) {
@@ -230,7 +262,7 @@ void PhotoLibrary::finish_intake(const std::shared_ptr<Job>& job) {
     return;
   }
   m_jobs[job->bytes.get()] = job;
-  emit admitted({job->name, job->extension, job->bytes, job->replaces});
+  emit admitted({job->name, job->extension, job->bytes, job->replaces, job->follows});
   emit changed();
 }
 
@@ -243,6 +275,8 @@ std::vector<PhotoLibrary::Intake> PhotoLibrary::intakes() const {
 void PhotoLibrary::drop_intakes() {
   stop_intakes();
   m_intakes.clear();
+  for (const auto& job : m_canvases) job->stop = true;
+  m_canvases.clear();
 }
 
 void PhotoLibrary::stop_intakes() {

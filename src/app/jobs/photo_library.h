@@ -58,6 +58,10 @@ public:
   void take_in(const QString& path, Id replaces = 0);
   /// The same for a picture that came by the clipboard.
   void take_in(const QImage& image, const QString& name);
+  /// The same for a file that the reference is going to follow.
+  void take_in_canvas(const QString& file);
+  /// Reads the file of a followed reference again, without a word: canvasRead() or canvasFailed().
+  void read_canvas(const QString& file, Id reference);
   struct Intake {
     QString name;
     double progress = 0;
@@ -71,11 +75,14 @@ public:
     QString name, extension;
     SharedBytes bytes;
     Id replaces = 0;
+    QString follows; ///< The file it follows, or empty.
   };
 
 signals:
   void admitted(const zc::PhotoLibrary::Admitted& photo);
   void refused(const QString& sentence);
+  void canvasRead(zc::Id reference, const QString& extension, const zc::SharedBytes& bytes);
+  void canvasFailed(zc::Id reference);
   /// A photo became ready, failed or came further.
   void changed();
 
@@ -83,9 +90,11 @@ private:
   struct Job;
   using Key = const void*; ///< The photo's bytes: equal for every version of the piece.
   using Source = std::function<Result<SharedBytes>()>;
+  [[nodiscard]] static std::shared_ptr<Job> job_for(const QString& path);
   void start(const Reference& reference);
   void settle(const std::shared_ptr<Job>& job);
   void take_in(const std::shared_ptr<Job>& job, const Source& source);
+  void finish_canvas(const std::shared_ptr<Job>& job, Id reference);
   void show_coarse(const std::shared_ptr<Job>& job);
   void show_full(const std::shared_ptr<Job>& job, const std::shared_ptr<const Photo>& photo);
   void run(const std::shared_ptr<Job>& job, const Source& source, const std::function<void()>& then);
@@ -94,6 +103,7 @@ private:
   std::map<Key, std::shared_ptr<Job>> m_jobs;
   Key m_shown = nullptr;
   std::vector<std::shared_ptr<Job>> m_intakes;
+  std::vector<std::shared_ptr<Job>> m_canvases; ///< Being read again.
   QThreadPool m_pool;
 };
 

@@ -43,8 +43,16 @@ void PhotoView::follow() {
   const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
   follow_ticks();
   const bool other = photo != m_photo;
+  // A canvas that was saved again stays as it is looked at.
+  const Id shown = reference ? reference->id : 0;
+  const QSize size = photo ? photo->full().size() : QSize();
+  const bool again = reference && !reference->follows.empty() && shown == m_seen && size == m_seen_size;
   m_photo = photo;
-  if (other) {
+  if (photo || shown != m_seen) {
+    m_seen = shown;
+    m_seen_size = size;
+  }
+  if (other && !again) {
     m_crop.reset();
     fit();
   }

@@ -104,6 +104,8 @@ private:
   Shown m_shown;
   QImage m_picture;
   std::optional<ExtractedColor> m_pressed_pin; ///< As it was when it was pressed.
+  Id m_seen = 0;
+  QSize m_seen_size; ///< Of the photo that was shown last.
 };
 
 } // namespace zc

@@ -13,7 +13,7 @@ QString piece_filter() { return QObject::tr("Zonachrom pieces (*.zonachrom)"); }
 } // namespace
 
 QString photo_patterns() {
-  return QStringLiteral("*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp *.gif *.heic *.heif *.avif");
+  return QStringLiteral("*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp *.gif *.heic *.heif *.avif *.ora");
 }
 
 QString asked_to_end_in(const QString& suffix, const QString& suggested,

@@ -1,5 +1,7 @@
 #include "app/store/piece_store.h"
 
+#include "core/piece/edits.h"
+
 #include <QUndoCommand>
 
 namespace zc {
@@ -65,6 +67,7 @@ void PieceStore::start_from(Piece piece, bool saved) {
   ++m_document;
   m_stack.clear();
   if (!saved) m_stack.resetClean();
+  m_canvases.clear();
   m_piece = std::move(piece);
   m_told = m_piece;
   emit changed({true, true, true, true});
@@ -73,7 +76,22 @@ void PieceStore::start_from(Piece piece, bool saved) {
 
 void PieceStore::mark_saved() { m_stack.setClean(); }
 
-void PieceStore::hold(Piece piece) { m_piece = std::move(piece); }
+void PieceStore::hold(Piece piece) { m_piece = with_latest(std::move(piece)); }
+
+Piece PieceStore::with_latest(Piece piece) const {
+  for (const auto& [reference, canvas] : m_canvases)
+    piece = with_canvas(std::move(piece), reference, canvas.extension, canvas.bytes);
+  return piece;
+}
+
+void PieceStore::show_canvas(Id reference, const std::string& extension, const SharedBytes& bytes) {
+  m_canvases[reference] = {extension, bytes};
+  Piece next = with_latest(m_piece);
+  if (next == m_piece) return;
+  m_piece = std::move(next);
+  m_stack.resetClean();
+  tell();
+}
 
 void PieceStore::tell() {
   if (m_told == m_piece) return;

@@ -9,6 +9,7 @@
 #include <QString>
 #include <QUndoStack>
 #include <functional>
+#include <map>
 
 namespace zc {
 
@@ -37,6 +38,9 @@ public:
   bool apply(const QString& name, const Edit& edit, const QString& drag = {});
   /// Forgets the history and starts from this piece.
   void start_from(Piece piece, bool saved);
+  /// The latest picture of a reference that follows a file. It is no step of the painter's: undo never brings
+  /// an older one back, but the piece is edited by it.
+  void show_canvas(Id reference, const std::string& extension, const SharedBytes& bytes);
   void mark_saved();
   [[nodiscard]] bool edited() const { return !m_stack.isClean(); }
   [[nodiscard]] QUndoStack& stack() { return m_stack; }
@@ -49,12 +53,18 @@ signals:
 private:
   class Step;
   void hold(Piece piece);
+  [[nodiscard]] Piece with_latest(Piece piece) const;
   void tell();
 
   Piece m_piece;
   Piece m_told; ///< The piece of the last changed().
   DocumentId m_document = 0;
   QUndoStack m_stack;
+  struct Canvas {
+    std::string extension;
+    SharedBytes bytes;
+  };
+  std::map<Id, Canvas> m_canvases; ///< Latest pictures.
 };
 
 /// What a drag works on: the piece it began with, for as long as nobody else changes the piece. Every move is

@@ -1,5 +1,6 @@
 #include "app/store/workspace.h"
 
+#include "app/store/canvas_follower.h"
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
 #include "app/theme/text.h"
@@ -7,12 +8,15 @@
 #include "core/wheel/color_words.h"
 #include "io/exchange/css_color.h"
 
+#include <QFileInfo>
+
 namespace zc {
 
 Workspace::Workspace(QObject* parent)
     : QObject(parent), m_geometry(m_store.piece()),
       m_painter(std::make_unique<SolidPainter>(m_geometry.wheel())),
-      m_reader(std::make_unique<PhotoReader>(*this)), m_set_work(std::make_unique<SetWork>(*this)) {
+      m_reader(std::make_unique<PhotoReader>(*this)), m_set_work(std::make_unique<SetWork>(*this)),
+      m_canvases(std::make_unique<CanvasFollower>(*this)) {
   connect(&m_store, &PieceStore::changed, this, &Workspace::follow_piece);
   connect(&m_store, &PieceStore::failed, this, &Workspace::notice);
   connect(&m_photos, &PhotoLibrary::refused, this, &Workspace::note_refusal);
@@ -221,11 +225,38 @@ void Workspace::admit(const PhotoLibrary::Admitted& photo) {
     });
     return tell_refusals();
   }
-  const bool held = m_store.apply(tr("Add reference"), [&](Piece p) {
-    return with_reference(std::move(p), name, extension, photo.bytes);
+  const bool held = m_store.apply(tr("Add reference"), [&](Piece p) -> Result<Piece> {
+    auto added = with_reference(std::move(p), name, extension, photo.bytes);
+    if (!added || photo.follows.isEmpty()) return added;
+    const Id id = added->references.back().id;
+    return with_reference_following(std::move(added).value(), id, photo.follows.toStdString());
   });
   if (held) show_reference(piece().references.back().id);
   tell_refusals();
+}
+
+/// A canvas that came from another machine is tied anew, not added again.
+void Workspace::follow_canvas(const QString& path) {
+  const QString file = QFileInfo(path).absoluteFilePath();
+  CanvasFollower::allow(file);
+  const Reference* shown = find_reference(piece(), m_session.reference);
+  if (!shown || shown->follows.empty()) return m_photos.take_in_canvas(file);
+  const Id id = shown->id;
+  m_store.apply(tr("Follow canvas"),
+                [&](Piece p) { return with_reference_following(std::move(p), id, file.toStdString()); });
+}
+
+void Workspace::stop_following() {
+  const Reference* shown = find_reference(piece(), m_session.reference);
+  if (!shown || shown->follows.empty()) return emit notice(tr("The shown reference follows no file."));
+  const Id id = shown->id;
+  m_store.apply(tr("Stop following"),
+                [id](Piece p) { return with_reference_following(std::move(p), id, ""); });
+}
+
+void Workspace::show_canvas(Id reference, const QString& extension, const SharedBytes& bytes) {
+  m_store.show_canvas(reference, extension.toStdString(), bytes);
+  m_photos.follow(piece().references);
 }
 
 void Workspace::note_refusal(const QString& sentence) {

@@ -15,6 +15,7 @@
 
 namespace zc {
 
+class CanvasFollower;
 class PhotoReader;
 class SetWork;
 
@@ -31,6 +32,7 @@ public:
   [[nodiscard]] const Session& session() const { return m_session; }
   [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
   [[nodiscard]] PhotoReader& reader() { return *m_reader; }
+  [[nodiscard]] CanvasFollower& canvases() { return *m_canvases; }
   [[nodiscard]] SetWork& set_work() { return *m_set_work; }
   [[nodiscard]] const Geometry& geometry() const { return m_geometry; }
   [[nodiscard]] const Wheel& wheel() const { return m_geometry.wheel(); }
@@ -132,6 +134,10 @@ public:
   void show_reference(Id reference) { take(reference_shown(m_session, reference)); }
   void choose_sample_side(int side);
   /// Takes in a photo in the place of the shown one.
+  /// Takes in a file as a reference that follows it, in the place of the shown one where that follows it too.
+  void follow_canvas(const QString& path);
+  void stop_following();
+  void show_canvas(Id reference, const QString& extension, const SharedBytes& bytes);
   void replace_reference(const QString& path) { m_photos.take_in(path, m_session.reference); }
 
   void show_harvest(Harvest harvest) { take(harvest_shown(m_session, std::move(harvest))); }
@@ -196,6 +202,7 @@ private:
   mutable std::vector<RelationMember> m_members;
   std::unique_ptr<PhotoReader> m_reader;
   std::unique_ptr<SetWork> m_set_work;
+  std::unique_ptr<CanvasFollower> m_canvases;
   SharedBytes m_shown_bytes;
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
 };

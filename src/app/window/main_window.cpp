@@ -413,6 +413,12 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
   if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
 }
 
+void MainWindow::follow_canvas() {
+  const QStringList paths =
+      m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString());
+  if (!paths.isEmpty()) m_space.follow_canvas(paths.front());
+}
+
 void MainWindow::replace_photo() {
   if (!find_reference(m_space.piece(), m_space.session().reference)) return;
   const QStringList paths =

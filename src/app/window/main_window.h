@@ -85,6 +85,7 @@ private:
   void fill_recent_menu(QMenu* menu);
   void add_photos();
   void replace_photo();
+  void follow_canvas();
   void take_in(const QString& path);
   void paste();
   void copy_hex();

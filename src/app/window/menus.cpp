@@ -254,6 +254,12 @@ void MainWindow::make_observe_menu() {
   add_action(m_observe_menu, tr("Show the &whole photo again"), tr("End the crop of the view"), {},
              [this] { m_observe->photo().crop_view(false); });
   m_observe_menu->addSeparator();
+  add_action(m_observe_menu, tr("Follow a canv&as..."),
+             tr("A reference that is read again whenever its file is saved"), {},
+             [this] { follow_canvas(); });
+  add_action(m_observe_menu, tr("Stop following the file"),
+             tr("Keep the shown reference as it is, whatever happens to its file"), {},
+             [this] { m_space.stop_following(); });
   add_action(m_observe_menu, tr("Repla&ce the reference..."),
              tr("Put another photo in the place of the shown one"), {}, [this] { replace_photo(); });
   add_action(m_observe_menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},

@@ -263,4 +263,25 @@ Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string nam
   return piece;
 }
 
+Result<Piece> with_reference_following(Piece piece, Id reference, std::string path) {
+  Reference* r = reference_to_change(piece, reference);
+  if (!r) return not_found("reference");
+  if (path.size() > kLongestPath)
+    return Error{ErrorCode::BadInput, "The path of this file is too long to be followed; move it higher up.",
+                 "follows"};
+  r->follows = std::move(path);
+  return piece;
+}
+
+Piece with_canvas(Piece piece, Id reference, const std::string& extension, SharedBytes bytes) {
+  const Reference* now = find_reference(piece, reference);
+  const bool other =
+      now && !now->follows.empty() && now->bytes != bytes && !(now->bytes && bytes && *now->bytes == *bytes);
+  if (!other) return piece;
+  Reference* r = reference_to_change(piece, reference);
+  r->extension = plain_extension(extension);
+  r->bytes = std::move(bytes);
+  return piece;
+}
+
 } // namespace zc

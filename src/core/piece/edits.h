@@ -67,5 +67,9 @@ enum class Carry { MaskOnly, SetToo };
 /// Another photo in the place of this one.
 [[nodiscard]] Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name,
                                                     std::string extension, SharedBytes bytes);
+/// From now on it follows the file at this path, or none. ERRORS: BadInput for a path past kLongestPath.
+[[nodiscard]] Result<Piece> with_reference_following(Piece piece, Id reference, std::string path);
+/// The latest picture of a reference that follows a file; any other stays.
+[[nodiscard]] Piece with_canvas(Piece piece, Id reference, const std::string& extension, SharedBytes bytes);
 
 } // namespace zc

@@ -84,13 +84,14 @@ struct GradingRules {
   bool operator==(const GradingRules&) const = default;
 };
 
-/// A photo that belongs to the piece, as the bytes of its file.
+/// A photo that belongs to the piece, or the last picture of a canvas it follows, as the bytes of its file.
 struct Reference {
   Id id = 0;
   std::string name;
   std::string extension; ///< Lower case, without the dot.
   SharedBytes bytes;
-  std::string extras;
+  std::string follows = {}; ///< Path of the file it is read anew from whenever that is saved; or empty.
+  std::string extras = {};
   bool operator==(const Reference& other) const;
 };
 

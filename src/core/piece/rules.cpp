@@ -40,6 +40,7 @@ public:
     for (std::size_t i = 0; i < references.size(); ++i) {
       const std::string path = at("", "references", i) + ".";
       short_enough(path + "name", references[i].name, kLongestName);
+      short_enough(path + "follows", references[i].follows, kLongestPath);
       holds(good_extension(references[i].extension), path + "file",
             "The file of a reference ends in letters and digits, at most 16.");
     }

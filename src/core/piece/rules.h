@@ -14,6 +14,7 @@ namespace zc {
 
 /// In bytes of UTF-8.
 inline constexpr std::size_t kLongestName = 400; ///< Titles, names, tags, signature, date.
+inline constexpr std::size_t kLongestPath = 4096;
 inline constexpr std::size_t kLongestNote = 10'000;
 inline constexpr std::size_t kLongestExtension = 16;
 

@@ -1,6 +1,6 @@
 #include "io/container/piece_file.h"
 
-#include "io/container/zip_archive.h"
+#include "io/files/zip_archive.h"
 #include "io/exchange/png_strip.h"
 
 #include <algorithm>

@@ -14,6 +14,7 @@ constexpr Word<MaskRule> kRuleWords[] = {
 
 Json reference_json(const Reference& r) {
   Json out{{"id", r.id}, {"name", r.name}, {"file", reference_entry(r)}};
+  if (!r.follows.empty()) out["follows"] = r.follows;
   put_extras(out, r.extras);
   return out;
 }
@@ -57,7 +58,8 @@ void read_references(Fields& f, ReadDocument& out) {
     const auto dot = file.rfind('.');
     const std::string ending = dot == std::string::npos ? "" : file.substr(dot + 1);
     out.document.piece.references.push_back({r.id("id"), r.text("name"), good_extension(ending) ? ending : "",
-                                             nullptr, r.extras({"id", "name", "file"})});
+                                             nullptr, r.text("follows"),
+                                             r.extras({"id", "name", "file", "follows"})});
     out.reference_files.push_back(file);
   });
 }

@@ -2,6 +2,7 @@
 
 #include "core/image/reduce.h"
 #include "io/photo/heif.h"
+#include "io/photo/openraster.h"
 #include "io/photo/profile.h"
 
 #include <QIODevice>
@@ -159,6 +160,12 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
     auto heif = read_heif(bytes, name);
     if (!heif) return heif.error();
     return image_to_srgb(heif->image, heif->icc, name, hook);
+  }
+  if (looks_like_openraster(bytes)) {
+    // The layers put together, as every program that writes the format has to store them.
+    const auto merged = merged_image(bytes, name);
+    if (!merged) return merged.error();
+    return decode_photo(*merged, name, hook);
   }
   if (!looks_like_jpeg(bytes)) {
     auto image = read_with_toolkit(bytes, name, hook);

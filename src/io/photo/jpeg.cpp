@@ -21,7 +21,7 @@ struct Trouble {
   bool stopped = false;
 };
 
-struct Progress {
+struct JpegProgress {
   jpeg_progress_mgr base;
   const DecodeHook* hook;
 };
@@ -35,7 +35,7 @@ void on_message(j_common_ptr info, int level) {
 void on_output(j_common_ptr) {}
 
 void on_progress(j_common_ptr info) {
-  const auto* progress = reinterpret_cast<Progress*>(info->progress);
+  const auto* progress = reinterpret_cast<JpegProgress*>(info->progress);
   const auto& p = progress->base;
   const double pass = p.pass_limit > 0 ? static_cast<double>(p.pass_counter) / p.pass_limit : 0;
   const double done = (p.completed_passes + pass) / std::max(1, p.total_passes);
@@ -117,7 +117,7 @@ private:
   }
   jpeg_decompress_struct m_info{};
   Trouble m_trouble{};
-  Progress m_progress{};
+  JpegProgress m_progress{};
   unsigned char* m_rows = nullptr;
   std::ptrdiff_t m_stride = 0;
 };

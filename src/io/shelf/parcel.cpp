@@ -1,6 +1,6 @@
 #include "io/shelf/parcel.h"
 
-#include "io/container/zip_archive.h"
+#include "io/files/zip_archive.h"
 #include "io/files/safe_save.h"
 
 #include <algorithm>

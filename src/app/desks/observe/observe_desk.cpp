@@ -9,6 +9,7 @@
 #include "app/desks/observe/taking.h"
 #include "app/photo/look_bar.h"
 #include "app/photo/photo_view.h"
+#include "app/store/canvas_follower.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 
@@ -35,6 +36,7 @@ ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
   space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
              &ObserveDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
+  connect(&space.canvases(), &CanvasFollower::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);
   connect(m_taking, &Taking::taken, this, [this] { open_drawer(m_taken); });
   follow();
@@ -187,7 +189,11 @@ void ObserveDesk::stop_loading() {
 
 void ObserveDesk::follow() {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  const QString name = reference ? QString::fromStdString(reference->name) : tr("References");
+  QString name = reference ? QString::fromStdString(reference->name) : tr("References");
+  if (reference && !reference->follows.empty()) {
+    const QString trouble = m_space.canvases().state_of(*reference);
+    name = tr("%1, followed. %2").arg(name, trouble).trimmed();
+  }
   m_name->setText(
       QFontMetrics(heading_font()).elidedText(name, Qt::ElideMiddle, std::max(60, m_name->width())));
   const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;

@@ -1,4 +1,4 @@
-#include "io/container/zip_archive.h"
+#include "io/files/zip_archive.h"
 
 #include <zip.h>
 

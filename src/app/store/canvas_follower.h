@@ -1,0 +1,57 @@
+// References that follow a file: when a painter saves the painting it is read again, quietly. What is only
+// half written is waited for; a file that is gone leaves its last picture.
+#pragma once
+
+#include "app/seams/file_watch.h"
+#include "core/piece/piece.h"
+
+#include <QObject>
+#include <QTimer>
+#include <map>
+
+namespace zc {
+
+class Workspace;
+
+class CanvasFollower final : public QObject {
+  Q_OBJECT
+public:
+  explicit CanvasFollower(Workspace& space);
+  /// From now on this file may be read for pieces that follow it: a piece alone cannot have files read.
+  static void allow(const QString& file);
+  /// What there is to say of a followed reference beside its name; empty when all is well.
+  [[nodiscard]] QString state_of(const Reference& reference) const;
+
+signals:
+  void changed();
+
+private:
+  enum class State { Followed, Gone, NotAllowed, Unreadable };
+  struct Stamp {
+    qint64 milliseconds = -1, size = -1;
+    bool operator==(const Stamp&) const = default;
+  };
+  struct Canvas {
+    QString file;
+    Stamp read;    ///< Of the file as it was read last.
+    Stamp reading; ///< While it is being read.
+    bool busy = false;
+    int tries = 0; ///< Of a file that could not be read and has not changed since.
+    State state = State::Followed;
+  };
+  [[nodiscard]] static QString words_for(const Canvas& canvas);
+  [[nodiscard]] static Stamp stamp_of(const QString& file);
+  void follow();
+  void look();
+  void look_at(Id reference, Canvas& canvas);
+  void set_state(Canvas& canvas, State state);
+  void take(Id reference, const QString& extension, const SharedBytes& bytes);
+  void fail(Id reference);
+
+  Workspace& m_space;
+  FileWatch m_watch;
+  QTimer m_rest; ///< A save is many small changes.
+  std::map<Id, Canvas> m_canvases;
+};
+
+} // namespace zc
