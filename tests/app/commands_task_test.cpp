@@ -557,6 +557,17 @@ std::vector<Command> all_commands() {
          run();
          return find_reference(d.piece(), shown)->follows.empty();
        }},
+      // Nothing here can be seen, and that is said; see the tests of the screen.
+      {"A color from the screen", "P", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.notice().contains("see the screen");
+       }},
+      {"A picture of the screen", "Shift+P", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.notice().contains("see the screen");
+       }},
       {"For the left hand", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          const auto left_of = [&](QWidget& w) { return w.mapTo(&d.window, QPoint()).x(); };

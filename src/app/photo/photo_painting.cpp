@@ -1,4 +1,5 @@
 // How the photo view paints: the photo as it is looked at, region, pins and loupe.
+#include "app/photo/loupe.h"
 #include "app/photo/photo_view.h"
 
 #include "app/paint/paint.h"
@@ -14,7 +15,6 @@
 namespace zc {
 namespace {
 
-constexpr int kLoupe = 132;
 constexpr double kPin = 7;
 
 QImage greys_of(const QImage& image) {
@@ -196,14 +196,8 @@ void PhotoView::paint_empty(QPainter& painter) {
 void PhotoView::paint_loupe(QPainter& painter) {
   const QPoint pixel = *pixel_at(*m_pointer);
   const int side = m_space.session().sample_side;
-  const int shown = std::max(15, side + side / 2 + 1) | 1;
-  constexpr int kText = 118;
-  QPointF corner = *m_pointer + QPointF(22, 22);
-  if (corner.x() + kLoupe + kText > width()) corner.setX(m_pointer->x() - 22 - kLoupe - kText);
-  if (corner.y() + kLoupe > height()) corner.setY(m_pointer->y() - 22 - kLoupe);
-  corner = {std::max(0.0, std::min(corner.x(), width() - kLoupe - kText - 1.0)), std::max(0.0, corner.y())};
-  const QRectF frame(corner, QSizeF(kLoupe, kLoupe));
-
+  const Loupe loupe = loupe_at(*m_pointer, size(), side);
+  const int shown = loupe.shown;
   QImage patch = m_photo->full()
                      .copy(pixel.x() - shown / 2, pixel.y() - shown / 2, shown, shown)
                      .convertToFormat(QImage::Format_ARGB32);
@@ -215,48 +209,9 @@ void PhotoView::paint_loupe(QPainter& painter) {
     auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
     to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
   }
-  painter.fillRect(frame, theme().stage);
-  painter.drawImage(frame, patch);
-  QPainterPath border, square;
-  border.addRect(frame);
-  const double cell = static_cast<double>(kLoupe) / shown;
-  square.addRect(QRectF(frame.center() - QPointF(side, side) * cell / 2, QSizeF(side, side) * cell));
-  draw_double_line(painter, border, 1.5);
-  draw_double_line(painter, square, 1.2);
-
-  const QRectF note(frame.right() + 1, frame.top(), kText - 1, kLoupe);
-  painter.fillRect(note, theme().furniture);
-  const auto average = sample_at(*m_pointer);
-  if (!average) return;
-  paint_loupe_note(painter, note, *average);
-}
-
-void PhotoView::paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average) {
-  const Srgb here = m_space.held_sample(average);
-  const bool values_only = m_space.session().values_only;
-  const QRectF left(note.left(), note.top(), note.width() / 2, 44),
-      right(left.right(), note.top(), note.width() / 2, 44);
-  painter.fillRect(left, shown_color(here, values_only));
-  painter.fillRect(right, shown_color(m_space.session().color(), values_only));
-  painter.setFont(caption_font());
-  painter.setPen(theme().quiet);
-  painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("here"));
-  painter.drawText(right.translated(4, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("held"));
-  painter.setPen(theme().text);
-  QString mask;
-  if (m_space.region()) {
-    const WheelPoint at = m_space.wheel().locate(here);
-    mask = m_space.region()->inside(disc_point(at)) ? tr("\nin the mask") : tr("\noutside the mask");
-    if (!(here == average)) mask = tr("\nbrought into it");
-  }
-  painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
-                   tr("%1\nvalue %2\n%3 px square")
-                           .arg(QString::fromStdString(hex_of(here)))
-                           .arg(value_of(here), 0, 'f', 1)
-                           .arg(m_space.session().sample_side) +
-                       mask);
+  paint_loupe_patch(painter, loupe, patch, side);
+  if (const auto average = sample_at(*m_pointer))
+    paint_loupe_note(painter, m_space, loupe.note, m_space.held_sample(*average), *average);
 }
 
 } // namespace zc

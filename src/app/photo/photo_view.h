@@ -69,7 +69,6 @@ private:
   void paint_region(QPainter& painter);
   void paint_pins(QPainter& painter);
   void paint_loupe(QPainter& painter);
-  void paint_loupe_note(QPainter& painter, const QRectF& note, Srgb average);
   [[nodiscard]] QRectF shown_part() const; ///< In photo pixels: the crop, or the whole.
   [[nodiscard]] QTransform to_widget() const;
   [[nodiscard]] QRectF photo_rect() const; ///< The shown part in widget coordinates.

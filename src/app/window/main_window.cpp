@@ -11,6 +11,7 @@
 #include "app/desks/pick/pick_desk.h"
 #include "app/photo/kept_reference.h"
 #include "app/photo/photo_view.h"
+#include "app/screen/screen_sampler.h"
 #include "app/seams/clipboard.h"
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
@@ -62,9 +63,9 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
     : QMainWindow(parent), m_dialogs(dialogs), m_hand_over(new HandOver(m_space)),
-      m_beside(new Beside(m_space, *m_hand_over, *this)), m_long_work(new LongWork(this)),
-      m_documents(new Documents(m_space, dialogs, *this, *m_long_work)), m_head(new Head(m_space, this)),
-      m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
+      m_beside(new Beside(m_space, *m_hand_over, *this)), m_sampler(new ScreenSampler(m_space)),
+      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, dialogs, *this, *m_long_work)),
+      m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
       m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
@@ -98,6 +99,7 @@ MainWindow::~MainWindow() {
   // The parts speak to the workspace to their end (a field that loses the focus tells it), so they go first.
   delete takeCentralWidget();
   delete m_service;
+  delete m_sampler;
   delete m_beside;
   delete m_set_files;
   delete m_documents;
@@ -155,6 +157,8 @@ void MainWindow::lay_out() {
   m_hand_panel = new HandPanel(*m_hand_over, m_space, center);
   connect(m_hand_panel, &HandPanel::closed, this, [this] { open_hand_panel(false); });
   connect(m_beside, &Beside::formAsked, this, [this] { open_hand_panel(true); });
+  connect(m_beside, &Beside::screenAsked, m_sampler, &ScreenSampler::take_color);
+  connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_space.show_desk(Desk::Observe); });
   connect(m_head, &Head::besideAsked, m_beside, &Beside::switch_shown);
   connect(m_beside, &Beside::changed, this, [this] { m_head->show_beside(m_beside->shown()); });
   setCentralWidget(center);

@@ -19,6 +19,7 @@ inline constexpr auto kOneWindowKey = "oneWindow";
 
 class Beside;
 class PaletteService;
+class ScreenSampler;
 class CardPanel;
 class Documents;
 class LongWork;
@@ -112,6 +113,7 @@ private:
   HandOver* m_hand_over;
   Beside* m_beside;
   PaletteService* m_service = nullptr;
+  ScreenSampler* m_sampler;
   LongWork* m_long_work;
   Documents* m_documents;
   Head* m_head;

@@ -10,6 +10,7 @@
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
 #include "app/photo/photo_view.h"
+#include "app/screen/screen_sampler.h"
 #include "app/store/set_work.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
@@ -128,6 +129,11 @@ void MainWindow::make_edit_menu() {
   add_action(menu, tr("Fo&rm of what is handed over..."),
              tr("As hex, numbers, css or a line of your own; with a picture or without"), {},
              [this] { open_hand_panel(true); });
+  add_action(menu, tr("A color from the &screen"),
+             tr("Take up the color of any pixel of the screen, or of a square around it"),
+             QKeySequence(Qt::Key_P), [this] { m_sampler->take_color(); });
+  add_action(menu, tr("A pict&ure of the screen"), tr("Take the screen, or a part of it, as a new reference"),
+             QKeySequence(Qt::SHIFT | Qt::Key_P), [this] { m_sampler->take_picture(); });
   add_action(menu, tr("&Paste photo or color"),
              tr("Paste a picture or photo files as references, a hex color as the current color; at Grade, "
                 "swatches"),

@@ -1,0 +1,71 @@
+#include "app/photo/loupe.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+
+#include <QCoreApplication>
+
+namespace zc {
+namespace {
+
+constexpr int kLoupe = 132, kText = 118;
+
+} // namespace
+
+Loupe loupe_at(QPointF pointer, QSize room, int side) {
+  QPointF corner = pointer + QPointF(22, 22);
+  if (corner.x() + kLoupe + kText > room.width()) corner.setX(pointer.x() - 22 - kLoupe - kText);
+  if (corner.y() + kLoupe > room.height()) corner.setY(pointer.y() - 22 - kLoupe);
+  corner = {std::max(0.0, std::min(corner.x(), room.width() - kLoupe - kText - 1.0)),
+            std::max(0.0, corner.y())};
+  Loupe out;
+  out.frame = QRectF(corner, QSizeF(kLoupe, kLoupe));
+  out.note = QRectF(out.frame.right() + 1, out.frame.top(), kText - 1, kLoupe);
+  out.shown = std::max(15, side + side / 2 + 1) | 1;
+  return out;
+}
+
+void paint_loupe_patch(QPainter& painter, const Loupe& loupe, const QImage& patch, int side) {
+  painter.fillRect(loupe.frame, theme().stage);
+  painter.drawImage(loupe.frame, patch);
+  QPainterPath border, square;
+  border.addRect(loupe.frame);
+  const double cell = static_cast<double>(kLoupe) / loupe.shown;
+  square.addRect(QRectF(loupe.frame.center() - QPointF(side, side) * cell / 2, QSizeF(side, side) * cell));
+  draw_double_line(painter, border, 1.5);
+  draw_double_line(painter, square, 1.2);
+  painter.fillRect(loupe.note, theme().furniture);
+}
+
+void paint_loupe_note(QPainter& painter, const Workspace& space, const QRectF& note, Srgb here,
+                      Srgb average) {
+  const bool values_only = space.session().values_only;
+  const QRectF left(note.left(), note.top(), note.width() / 2, 44),
+      right(left.right(), note.top(), note.width() / 2, 44);
+  painter.fillRect(left, shown_color(here, values_only));
+  painter.fillRect(right, shown_color(space.session().color(), values_only));
+  painter.setFont(caption_font());
+  painter.setPen(theme().quiet);
+  const auto tr = [](const char* words) { return QCoreApplication::translate("Loupe", words); };
+  painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
+                   tr("here"));
+  painter.drawText(right.translated(4, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
+                   tr("held"));
+  painter.setPen(theme().text);
+  QString mask;
+  if (space.region()) {
+    const WheelPoint at = space.wheel().locate(here);
+    mask = space.region()->inside(disc_point(at)) ? tr("\nin the mask") : tr("\noutside the mask");
+    if (!(here == average)) mask = tr("\nbrought into it");
+  }
+  painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
+                   tr("%1\nvalue %2\n%3 px square")
+                           .arg(QString::fromStdString(hex_of(here)))
+                           .arg(value_of(here), 0, 'f', 1)
+                           .arg(space.session().sample_side) +
+                       mask);
+}
+
+} // namespace zc

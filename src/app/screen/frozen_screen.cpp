@@ -1,0 +1,138 @@
+#include "app/screen/frozen_screen.h"
+
+#include "app/paint/paint.h"
+#include "app/photo/loupe.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "core/image/pixels.h"
+#include "io/photo/decode.h"
+
+#include <QCursor>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPixmap>
+#include <QScreen>
+#include <QWheelEvent>
+
+namespace zc {
+namespace {
+
+constexpr double kLeastPart = 4;
+
+} // namespace
+
+FrozenScreen::FrozenScreen(Workspace& space, QScreen& screen, Use use)
+    : QWidget(nullptr,
+              Qt::Window | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::BypassWindowManagerHint),
+      m_space(space), m_use(use),
+      m_picture(screen.grabWindow(0).toImage().convertToFormat(QImage::Format_RGB32)),
+      m_pointer(QCursor::pos() - screen.geometry().topLeft()) {
+  setObjectName(QStringLiteral("frozenScreen"));
+  setAttribute(Qt::WA_DeleteOnClose);
+  setMouseTracking(true);
+  setCursor(Qt::CrossCursor);
+  m_picture.setDevicePixelRatio(1);
+  setGeometry(screen.geometry());
+}
+
+QPoint FrozenScreen::pixel_at(QPointF p) const {
+  const double by = static_cast<double>(m_picture.width()) / std::max(1, width());
+  return {std::clamp(static_cast<int>(p.x() * by), 0, m_picture.width() - 1),
+          std::clamp(static_cast<int>(p.y() * by), 0, m_picture.height() - 1)};
+}
+
+std::optional<Srgb> FrozenScreen::sample() const {
+  const QPoint pixel = pixel_at(m_pointer);
+  return sample_average(view_of(m_picture), pixel.x(), pixel.y(), m_space.session().sample_side);
+}
+
+QRectF FrozenScreen::part() const { return m_from ? QRectF(*m_from, m_pointer).normalized() : QRectF(); }
+
+void FrozenScreen::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.drawImage(QRectF(rect()), m_picture);
+  if (m_use == Use::Picture) {
+    QPainterPath frame;
+    frame.addRect(m_from ? part() : QRectF(rect()).adjusted(1, 1, -1, -1));
+    draw_double_line(painter, frame, 1.5);
+    return;
+  }
+  const int side = m_space.session().sample_side;
+  const Loupe loupe = loupe_at(m_pointer, size(), side);
+  const QPoint pixel = pixel_at(m_pointer);
+  paint_loupe_patch(
+      painter, loupe,
+      m_picture.copy(pixel.x() - loupe.shown / 2, pixel.y() - loupe.shown / 2, loupe.shown, loupe.shown),
+      side);
+  if (const auto average = sample())
+    paint_loupe_note(painter, m_space, loupe.note, m_space.held_sample(*average), *average);
+}
+
+void FrozenScreen::mousePressEvent(QMouseEvent* event) {
+  m_pointer = event->scenePosition();
+  if (event->button() == Qt::LeftButton && m_use == Use::Picture) m_from = m_pointer;
+  update();
+}
+
+void FrozenScreen::mouseMoveEvent(QMouseEvent* event) {
+  m_pointer = event->scenePosition();
+  update();
+}
+
+void FrozenScreen::mouseReleaseEvent(QMouseEvent* event) {
+  m_pointer = event->scenePosition();
+  if (event->button() == Qt::RightButton) return emit left();
+  if (event->button() == Qt::LeftButton) take();
+}
+
+void FrozenScreen::take() {
+  if (m_use == Use::Picture) {
+    const QRectF chosen = part();
+    const bool whole = chosen.width() < kLeastPart || chosen.height() < kLeastPart;
+    return emit pictureTaken(
+        whole ? m_picture
+              : m_picture.copy(QRect(pixel_at(chosen.topLeft()), pixel_at(chosen.bottomRight()))));
+  }
+  if (const auto color = sample()) emit colorTaken(m_space.held_sample(*color));
+}
+
+void FrozenScreen::step_side(int by) {
+  const auto at = std::find(kSampleSides.begin(), kSampleSides.end(), m_space.session().sample_side);
+  const auto i = std::clamp<std::ptrdiff_t>(at - kSampleSides.begin() + by, 0, kSampleSides.size() - 1);
+  m_space.choose_sample_side(kSampleSides[static_cast<std::size_t>(i)]);
+  update();
+}
+
+/// By one pixel of the screen, which may be less than one of the pointer's.
+void FrozenScreen::step_pointer(int x, int y) {
+  const double by = static_cast<double>(width()) / std::max(1, m_picture.width());
+  m_pointer = {std::clamp(m_pointer.x() + x * by, 0.0, width() - by),
+               std::clamp(m_pointer.y() + y * by, 0.0, height() - by)};
+  update();
+}
+
+void FrozenScreen::wheelEvent(QWheelEvent* event) { step_side(wheel_notches(*event) > 0 ? 1 : -1); }
+
+void FrozenScreen::keyPressEvent(QKeyEvent* event) {
+  const bool shift = event->modifiers() & Qt::ShiftModifier;
+  switch (event->key()) {
+  case Qt::Key_Escape:
+    return emit left();
+  case Qt::Key_Return:
+  case Qt::Key_Enter:
+  case Qt::Key_Space:
+    return take();
+  case Qt::Key_Up:
+    return shift ? step_side(1) : step_pointer(0, -1);
+  case Qt::Key_Down:
+    return shift ? step_side(-1) : step_pointer(0, 1);
+  case Qt::Key_Left:
+    return step_pointer(-1, 0);
+  case Qt::Key_Right:
+    return step_pointer(1, 0);
+  default:
+    return QWidget::keyPressEvent(event);
+  }
+}
+
+} // namespace zc

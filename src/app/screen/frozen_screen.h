@@ -1,0 +1,46 @@
+// The screen as it was when the key was pressed, under the same loupe as a photo: a click takes the color, or
+// a drag a part of the screen as a picture. Escape leaves.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class FrozenScreen final : public QWidget {
+  Q_OBJECT
+public:
+  enum class Use { Color, Picture };
+  /// Covers the screen with its picture. REQUIRES a platform that can grab screens.
+  FrozenScreen(Workspace& space, QScreen& screen, Use use);
+
+signals:
+  void colorTaken(const zc::Srgb& color);
+  void pictureTaken(const QImage& picture);
+  void left();
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+private:
+  [[nodiscard]] QPoint pixel_at(QPointF p) const;
+  [[nodiscard]] std::optional<Srgb> sample() const;
+  [[nodiscard]] QRectF part() const;
+  void step_side(int by);
+  void step_pointer(int x, int y);
+  void take();
+
+  Workspace& m_space;
+  Use m_use;
+  QImage m_picture; ///< In pixels of the screen.
+  QPointF m_pointer; ///< In halves too, where the screen is finer than the toolkit counts.
+  std::optional<QPointF> m_from; ///< Where a part is begun.
+};
+
+} // namespace zc

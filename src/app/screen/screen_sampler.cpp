@@ -1,0 +1,68 @@
+#include "app/screen/screen_sampler.h"
+
+#include "app/theme/text.h"
+
+#include <QGuiApplication>
+#include <QScreen>
+
+namespace zc {
+
+ScreenSampler::ScreenSampler(Workspace& space)
+    : QObject(&space), m_space(space), m_portal(QDBusConnection::sessionBus()) {}
+
+ScreenSampler::~ScreenSampler() { thaw(); }
+
+void ScreenSampler::take_color() {
+  if (m_portal.there())
+    return m_portal.pick_color([this](const Result<Srgb>& color) {
+      if (!color) return emit m_space.notice(words(color.error()));
+      m_space.take_up(m_space.held_sample(*color));
+    });
+  freeze(FrozenScreen::Use::Color);
+}
+
+void ScreenSampler::take_picture() {
+  if (m_portal.there())
+    return m_portal.take_picture([this](const Result<QString>& file) {
+      if (!file) return emit m_space.notice(words(file.error()));
+      m_space.photos().take_in(*file);
+      emit pictured();
+    });
+  freeze(FrozenScreen::Use::Picture);
+}
+
+void ScreenSampler::freeze(FrozenScreen::Use use) {
+  if (QGuiApplication::platformName() != QLatin1String("xcb"))
+    return emit m_space.notice(
+        tr("This desktop lets no program see the screen, and has no portal that would."));
+  thaw();
+  for (QScreen* screen : QGuiApplication::screens())
+    m_frozen.emplace_back(new FrozenScreen(m_space, *screen, use));
+  for (FrozenScreen* frozen : m_frozen) {
+    connect(frozen, &FrozenScreen::left, this, &ScreenSampler::thaw);
+    connect(frozen, &FrozenScreen::colorTaken, this, [this](Srgb color) {
+      thaw();
+      m_space.take_up(color);
+    });
+    connect(frozen, &FrozenScreen::pictureTaken, this, [this](const QImage& picture) {
+      thaw();
+      m_space.photos().take_in(picture, tr("from the screen"));
+      emit pictured();
+    });
+    frozen->show();
+    // Escape must reach it whatever has the focus now.
+    frozen->activateWindow();
+    frozen->grabKeyboard();
+  }
+}
+
+void ScreenSampler::thaw() {
+  for (const auto& frozen : m_frozen) {
+    if (!frozen) continue;
+    frozen->releaseKeyboard();
+    frozen->close();
+  }
+  m_frozen.clear();
+}
+
+} // namespace zc

@@ -1,0 +1,35 @@
+// Colors and pictures from the screen: through the desktop's portal where there is one, else from the frozen
+// screen where the platform lets programs see it.
+#pragma once
+
+#include "app/screen/frozen_screen.h"
+#include "app/screen/screen_portal.h"
+
+#include <QPointer>
+
+namespace zc {
+
+class ScreenSampler final : public QObject {
+  Q_OBJECT
+public:
+  explicit ScreenSampler(Workspace& space);
+  ~ScreenSampler() override;
+  /// The color of a pixel, or of the average around it, is taken up.
+  void take_color();
+  /// A picture of the screen, or of a part of it, becomes a reference.
+  void take_picture();
+  [[nodiscard]] ScreenPortal& portal() { return m_portal; }
+
+signals:
+  /// A picture is on its way to the references.
+  void pictured();
+
+private:
+  void freeze(FrozenScreen::Use use);
+  void thaw();
+  Workspace& m_space;
+  ScreenPortal m_portal;
+  std::vector<QPointer<FrozenScreen>> m_frozen;
+};
+
+} // namespace zc

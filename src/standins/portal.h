@@ -1,0 +1,102 @@
+// The screenshot interface of the desktop's portal, answered from one picture.
+#pragma once
+
+#include <QColor>
+#include <QDBusAbstractAdaptor>
+#include <QDBusArgument>
+#include <QDBusConnection>
+#include <QDBusContext>
+#include <QDBusMessage>
+#include <QDBusMetaType>
+#include <QDBusObjectPath>
+#include <QTimer>
+#include <QUrl>
+#include <QVariantMap>
+
+namespace zc {
+
+/// (ddd)
+struct PortalColor {
+  double r = 0, g = 0, b = 0;
+};
+inline QDBusArgument& operator<<(QDBusArgument& out, const PortalColor& c) {
+  out.beginStructure();
+  out << c.r << c.g << c.b;
+  out.endStructure();
+  return out;
+}
+inline const QDBusArgument& operator>>(const QDBusArgument& in, PortalColor& c) {
+  in.beginStructure();
+  in >> c.r >> c.g >> c.b;
+  in.endStructure();
+  return in;
+}
+
+class StandInPortal final : public QObject, public QDBusContext {
+  Q_OBJECT
+public:
+  StandInPortal(QDBusConnection bus, QString picture, QColor pixel, QString answer);
+
+  /// The object that the answer will come from.
+  QDBusObjectPath answer(const QVariantMap& options, const QVariantMap& results);
+  [[nodiscard]] QColor pixel() const { return m_pixel; }
+  [[nodiscard]] QString picture() const { return m_picture; }
+
+private:
+  QDBusConnection m_bus;
+  QString m_picture;
+  QColor m_pixel;
+  QString m_answer;
+};
+
+class ScreenshotAdaptor final : public QDBusAbstractAdaptor {
+  Q_OBJECT
+  Q_CLASSINFO("D-Bus Interface", "org.freedesktop.portal.Screenshot")
+  Q_PROPERTY(uint version READ version)
+public:
+  explicit ScreenshotAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal), m_portal(*portal) {}
+  [[nodiscard]] uint version() const { return 2; }
+
+public slots:
+  QDBusObjectPath PickColor(const QString&, const QVariantMap& options) {
+    const QColor c = m_portal.pixel();
+    const PortalColor color{c.red() / 255.0, c.green() / 255.0, c.blue() / 255.0};
+    return m_portal.answer(options, {{"color", QVariant::fromValue(color)}});
+  }
+  QDBusObjectPath Screenshot(const QString&, const QVariantMap& options) {
+    return m_portal.answer(options, {{"uri", QUrl::fromLocalFile(m_portal.picture()).toString()}});
+  }
+
+private:
+  StandInPortal& m_portal;
+};
+
+inline StandInPortal::StandInPortal(QDBusConnection bus, QString picture, QColor pixel, QString answer)
+    : m_bus(std::move(bus)), m_picture(std::move(picture)), m_pixel(std::move(pixel)),
+      m_answer(std::move(answer)) {
+  qDBusRegisterMetaType<PortalColor>();
+  new ScreenshotAdaptor(this);
+}
+
+inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const QVariantMap& results) {
+  const QString sender = message().service().mid(1).replace('.', '_');
+  const QString path = "/org/freedesktop/portal/desktop/request/" + sender + '/' +
+                       options.value("handle_token", "none").toString();
+  if (m_answer == "refuse") {
+    sendErrorReply("org.freedesktop.portal.Error.NotAllowed", "This desktop gives out no pixels.");
+    return {};
+  }
+  if (m_answer == "silence") return QDBusObjectPath(path);
+  auto response = QDBusMessage::createSignal(path, "org.freedesktop.portal.Request", "Response");
+  const QVariantMap garbage{{"color", "mauve"}, {"uri", "https://nowhere.example/picture"}};
+  response << (m_answer == "cancel" ? 1u : 0u)
+           << (m_answer == "garbage"  ? garbage
+               : m_answer == "cancel" ? QVariantMap()
+                                      : results);
+  QTimer::singleShot(0, this, [this, response] { m_bus.send(response); });
+  return QDBusObjectPath(path);
+}
+
+} // namespace zc
+
+Q_DECLARE_METATYPE(zc::PortalColor)

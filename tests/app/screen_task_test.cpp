@@ -1,0 +1,97 @@
+// What is on the screen, through a stand-in for the desktop's portal on a bus of its own.
+#include "app/screen/screen_portal.h"
+#include "desk.h"
+
+#include <QProcess>
+
+using namespace zc;
+using namespace zc::test;
+
+class ScreenTask : public QObject {
+  Q_OBJECT
+private slots:
+  void initTestCase() {
+    m_bus.start("dbus-daemon", {"--session", "--nofork", "--print-address"});
+    QVERIFY(m_bus.waitForReadyRead(5000));
+    m_address = QString::fromUtf8(m_bus.readLine()).trimmed();
+    QImage picture(40, 30, QImage::Format_RGB32);
+    for (int y = 0; y < 30; ++y)
+      for (int x = 0; x < 40; ++x) picture.setPixelColor(x, y, QColor(6 * x, 8 * y, 200));
+    QVERIFY(picture.save(m_folder.filePath("screen.png")));
+  }
+  void cleanupTestCase() {
+    m_bus.terminate();
+    m_bus.waitForFinished();
+  }
+  void every_answer_ends_in_a_color_or_one_sentence_data() {
+    QTest::addColumn<QString>("answer");
+    QTest::addColumn<QString>("sentence");
+    QTest::newRow("color") << "color"
+                           << "";
+    QTest::newRow("cancel") << "cancel"
+                            << "Nothing was taken from the screen.";
+    QTest::newRow("refuse") << "refuse"
+                            << "The desktop does not let programs see the screen.";
+    QTest::newRow("silence") << "silence"
+                             << "The desktop gave no answer for half a minute; try again.";
+    QTest::newRow("garbage")
+        << "garbage"
+        << "The desktop answered with something that is no color or picture of the screen.";
+  }
+  void every_answer_ends_in_a_color_or_one_sentence() {
+    QFETCH(QString, answer);
+    QFETCH(QString, sentence);
+    QProcess portal;
+    auto environment = QProcessEnvironment::systemEnvironment();
+    environment.insert("DBUS_SESSION_BUS_ADDRESS", m_address);
+    portal.setProcessEnvironment(environment);
+    portal.start(PROGRAM_FOLDER "/zonachrom-standin-portal",
+                 {m_folder.filePath("screen.png"), "--pixel", "17,23", "--answer", answer});
+    QVERIFY(portal.waitForReadyRead(5000));
+
+    const QString name = "test " + answer;
+    {
+      ScreenPortal screen(QDBusConnection::connectToBus(m_address, name));
+      QVERIFY(screen.there());
+      if (answer == "silence") screen.set_patience(300);
+      std::optional<Result<Srgb>> color;
+      screen.pick_color([&](const Result<Srgb>& c) { color = c; });
+      // Asked twice at once, the second is told so.
+      QString second;
+      screen.pick_color([&](const Result<Srgb>& c) { second = QString::fromStdString(c.error().sentence); });
+      QVERIFY(second.contains("already"));
+      QVERIFY(comes_true([&] { return color.has_value(); }));
+      std::optional<Result<QString>> file;
+      screen.take_picture([&](const Result<QString>& f) { file = f; });
+      QVERIFY(comes_true([&] { return file.has_value(); }));
+      QVERIFY(!screen.busy());
+      if (sentence.isEmpty()) {
+        QVERIFY(*color && *file);
+        QVERIFY(largest_step(**color, {6 * 17 / 255.0, 8 * 23 / 255.0, 200 / 255.0}) < 1e-12);
+        QCOMPARE(**file, m_folder.filePath("screen.png"));
+      } else {
+        QCOMPARE(QString::fromStdString(color->error().sentence), sentence);
+        QCOMPARE(QString::fromStdString(file->error().sentence), sentence);
+      }
+    }
+    QDBusConnection::disconnectFromBus(name);
+    portal.kill();
+    portal.waitForFinished();
+  }
+  void without_a_portal_it_is_said() {
+    const ScreenPortal screen(QDBusConnection::connectToBus(m_address, "alone"));
+    QVERIFY(!screen.there());
+    const auto desk = new_piece_at(Desk::Pick);
+    desk->trigger("A color from the screen");
+    QVERIFY(desk->notice().contains("no program see the screen"));
+    QDBusConnection::disconnectFromBus("alone");
+  }
+
+private:
+  QProcess m_bus;
+  QString m_address;
+  QTemporaryDir m_folder;
+};
+
+DESK_TEST_MAIN(ScreenTask)
+#include "screen_task_test.moc"
