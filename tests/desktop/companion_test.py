@@ -56,7 +56,7 @@ def main():
         click(x, y)
         desktop.until(lambda: palette.call("Current")[0] == swatch[2])
         assert swatch[2] not in said("xclip", "-o", "-selection", "clipboard")
-        click(left + 47, top + height - 42)
+        click(left + 47, top + height - 58)
         time.sleep(0.2)
         click(left + width / 2 + 20, top + 118)
         desktop.until(lambda: palette.call("Current")[0] != swatch[2])
@@ -69,7 +69,7 @@ def main():
         # The desk comes back and shows the same color.
         palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
         desk = desktop.window("Zonachrom$")
-        desktop.until(lambda: Screen().color(left + 40, top + height - 180) == swatch[2])
+        desktop.until(lambda: Screen().color(left + 40, top + height - 196) == swatch[2])
         d_left, d_top, _, d_height = place(desk)
         desktop.until(lambda: Screen().color(d_left + 60, d_top + d_height - 100) == swatch[2])
         # Closed, the desk is only put away, and the companion calls it again.

@@ -88,9 +88,9 @@ def main():
 
         # The current color and the one before, a well, and back into the toolkit we are made with.
         current = palette.call("Current")[0]
-        drag((left + 30, top + height - 180), middle(qt, 0.5))
+        drag((left + 30, top + height - 196), middle(qt, 0.5))
         written(notes[1], lambda line: line == {"color": current, "text": current, "picture": current})
-        wells = top + height - 107
+        wells = top + height - 123
         well = Screen().color(left + 90, wells)
         drag((left + 90, wells), middle(qt, 0.5))
         written(notes[1], lambda line: line == {"color": well, "text": well, "picture": well})

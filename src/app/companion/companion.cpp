@@ -106,6 +106,10 @@ QWidget* Companion::make_column() {
   m_line->setFont(caption_font());
   m_line->setContentsMargins(kEdge, 0, kEdge, 0);
   m_line->setWordWrap(true);
+  m_line->setTextFormat(Qt::PlainText);
+  m_line->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+  // What it says changes under the hand; nothing else may move with it.
+  m_line->setFixedHeight(2 * QFontMetrics(caption_font()).lineSpacing());
   column->addWidget(m_wheel);
   column->addLayout(band, 1);
   column->addLayout(color);
