@@ -1,5 +1,6 @@
 #include "app/paint/paint.h"
 
+#include "app/paint/monitor.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -7,13 +8,17 @@
 namespace zc {
 
 QColor shown_color(Srgb c, bool values_only) {
-  const Srgb8 p = rounded_8bit(values_only ? neutral_of_value(value_of(c)) : c);
+  Srgb seen = values_only ? neutral_of_value(value_of(c)) : c;
+  if (const DisplayProfile* monitor = Monitors::all().painted()) seen = monitor->to_monitor(seen);
+  const Srgb8 p = rounded_8bit(seen);
   return {p.r, p.g, p.b};
 }
 
 QImage image_of(const Raster& raster) {
-  return {reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
-          4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied};
+  const QImage image(reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
+                     4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied);
+  const DisplayProfile* monitor = Monitors::all().painted();
+  return monitor ? monitor->to_monitor(image) : image;
 }
 
 void fill_hatch(QPainter& painter, const QPainterPath& shape) {

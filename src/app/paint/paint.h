@@ -11,10 +11,11 @@
 
 namespace zc {
 
-/// A color as the screen shows it; in its grey of equal L* when only values are wanted.
+/// A color as the screen that is painted on has to be told it, see Monitors; in its grey of equal L* when
+/// only values are wanted.
 [[nodiscard]] QColor shown_color(Srgb c, bool values_only);
 
-/// An image that shares the raster's pixels; the raster must outlive it.
+/// For painting. It may share the raster's pixels, so the raster must outlive it.
 [[nodiscard]] QImage image_of(const Raster& raster);
 
 /// The ground where the display has no color: the surround with a fine hatch.

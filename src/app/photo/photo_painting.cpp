@@ -2,6 +2,7 @@
 #include "app/photo/loupe.h"
 #include "app/photo/photo_view.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/theme.h"
@@ -97,7 +98,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
   if (!m_photo) return paint_empty(painter);
   // Moved to a screen of another density: the picture is made anew after this painting, not in it.
   if (m_shown.ratio != devicePixelRatioF()) QTimer::singleShot(0, this, &PhotoView::renew);
-  painter.drawImage(0, 0, m_picture);
+  painter.drawImage(0, 0, for_monitor(m_picture));
   painter.setRenderHint(QPainter::Antialiasing);
   paint_region(painter);
   if (const auto x = edge_x()) {
@@ -176,8 +177,9 @@ void PhotoView::paint_empty(QPainter& painter) {
     if (!state.thumbnail.isNull() && state.failure.isEmpty()) {
       const QSizeF size = QSizeF(state.thumbnail.size()).scaled(QSizeF(this->size()), Qt::KeepAspectRatio);
       painter.setRenderHint(QPainter::SmoothPixmapTransform);
-      painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
-                        m_space.session().values_only ? greys_of(state.thumbnail) : state.thumbnail);
+      painter.drawImage(
+          QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
+          for_monitor(m_space.session().values_only ? greys_of(state.thumbnail) : state.thumbnail));
       return;
     }
     line = state.failure.isEmpty() ? tr("Opening %1, %2 %")
@@ -209,7 +211,7 @@ void PhotoView::paint_loupe(QPainter& painter) {
     auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
     to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
   }
-  paint_loupe_patch(painter, loupe, patch, side);
+  paint_loupe_patch(painter, loupe, for_monitor(patch), side);
   if (const auto average = sample_at(*m_pointer))
     paint_loupe_note(painter, m_space, loupe.note, m_space.held_sample(*average), *average);
 }

@@ -1,5 +1,6 @@
 #include "app/screen/frozen_screen.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/loupe.h"
 #include "app/theme/number_field.h"
@@ -43,7 +44,10 @@ QPoint FrozenScreen::pixel_at(QPointF p) const {
 
 std::optional<Srgb> FrozenScreen::sample() const {
   const QPoint pixel = pixel_at(m_pointer);
-  return sample_average(view_of(m_picture), pixel.x(), pixel.y(), m_space.session().sample_side);
+  const auto seen = sample_average(view_of(m_picture), pixel.x(), pixel.y(), m_space.session().sample_side);
+  // What the monitor was told is not yet the color that it shows.
+  const DisplayProfile* monitor = Monitors::all().profile_of(screen());
+  return seen && monitor ? monitor->from_monitor(*seen) : seen;
 }
 
 QRectF FrozenScreen::part() const { return m_from ? QRectF(*m_from, m_pointer).normalized() : QRectF(); }
@@ -86,14 +90,16 @@ void FrozenScreen::mouseReleaseEvent(QMouseEvent* event) {
 }
 
 void FrozenScreen::take() {
-  if (m_use == Use::Picture) {
-    const QRectF chosen = part();
-    const bool whole = chosen.width() < kLeastPart || chosen.height() < kLeastPart;
-    return emit pictureTaken(
-        whole ? m_picture
-              : m_picture.copy(QRect(pixel_at(chosen.topLeft()), pixel_at(chosen.bottomRight()))));
+  if (m_use == Use::Color) {
+    if (const auto color = sample()) emit colorTaken(m_space.held_sample(*color));
+    return;
   }
-  if (const auto color = sample()) emit colorTaken(m_space.held_sample(*color));
+  const QRectF chosen = part();
+  const bool whole = chosen.width() < kLeastPart || chosen.height() < kLeastPart;
+  const QImage taken =
+      whole ? m_picture : m_picture.copy(QRect(pixel_at(chosen.topLeft()), pixel_at(chosen.bottomRight())));
+  const DisplayProfile* monitor = Monitors::all().profile_of(screen());
+  emit pictureTaken(monitor ? monitor->from_monitor(taken) : taken);
 }
 
 void FrozenScreen::step_side(int by) {

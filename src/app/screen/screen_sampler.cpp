@@ -1,5 +1,6 @@
 #include "app/screen/screen_sampler.h"
 
+#include "app/paint/monitor.h"
 #include "app/theme/text.h"
 
 #include <QGuiApplication>
@@ -16,7 +17,9 @@ void ScreenSampler::take_color() {
   if (m_portal.there())
     return m_portal.pick_color([this](const Result<Srgb>& color) {
       if (!color) return emit m_space.notice(words(color.error()));
-      m_space.take_up(m_space.held_sample(*color));
+      // The portal tells pixels of the monitor.
+      const DisplayProfile* monitor = Monitors::all().profile_of(QGuiApplication::primaryScreen());
+      m_space.take_up(m_space.held_sample(monitor ? monitor->from_monitor(*color) : *color));
     });
   freeze(FrozenScreen::Use::Color);
 }

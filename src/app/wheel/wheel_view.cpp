@@ -1,5 +1,6 @@
 #include "app/wheel/wheel_view.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
 #include "app/store/photo_reading.h"
@@ -190,7 +191,7 @@ void WheelView::paint_footprint(QPainter& painter) {
   painter.setRenderHint(QPainter::SmoothPixmapTransform);
   painter.setOpacity(0.75);
   painter.drawImage(QRectF(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius())),
-                    m_footprint);
+                    for_monitor(m_footprint));
   painter.restore();
 }
 

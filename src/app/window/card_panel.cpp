@@ -1,5 +1,7 @@
 #include "app/window/card_panel.h"
 
+#include "app/paint/monitor.h"
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -24,7 +26,8 @@ constexpr int kWidth = 420, kWordsHeight = 110;
 
 CardPanel::CardPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_words(new QPlainTextEdit(this)),
-      m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)) {
+      m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)), m_monitor(new QLabel(this)),
+      m_monitor_on(new WordButton(tr("use it"), this)) {
   setObjectName(QStringLiteral("card"));
   setAutoFillBackground(true);
   setFixedWidth(kWidth);
@@ -65,7 +68,24 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   buttons->addStretch();
   buttons->addWidget(take);
   buttons->addWidget(leave);
-  grid->addLayout(buttons, 4, 1);
+  m_monitor->setObjectName(QStringLiteral("card.monitor"));
+  m_monitor->setFont(caption_font());
+  m_monitor->setWordWrap(true);
+  m_monitor_on->setObjectName(QStringLiteral("card.useMonitor"));
+  m_monitor_on->setCheckable(true);
+  m_monitor_on->setToolTip(tr("Paint through the profile that the desktop has set for this monitor"));
+  connect(m_monitor_on, &QAbstractButton::clicked, this, [this](bool on) {
+    Monitors::all().turn(on);
+    follow_monitor();
+  });
+  auto* monitor = new QHBoxLayout;
+  monitor->addWidget(m_monitor, 1);
+  monitor->addWidget(m_monitor_on);
+  auto* label = new QLabel(tr("Monitor"), this);
+  label->setFont(caption_font());
+  grid->addWidget(label, 4, 0, Qt::AlignTop);
+  grid->addLayout(monitor, 4, 1);
+  grid->addLayout(buttons, 5, 1);
   connect(take, &QPushButton::clicked, this, &CardPanel::take);
   connect(leave, &QPushButton::clicked, this, &CardPanel::closed);
   for (QLineEdit* field : {m_title, m_date, m_signature})
@@ -89,6 +109,16 @@ void CardPanel::follow() {
   m_words->setPlainText(text(card.words));
   m_date->setText(text(card.date));
   m_signature->setText(text(card.signature));
+  follow_monitor();
+}
+
+void CardPanel::follow_monitor() {
+  Monitors& monitors = Monitors::all();
+  const DisplayProfile* profile = monitors.profile_of(screen());
+  m_monitor_on->setChecked(monitors.on());
+  m_monitor->setText(profile         ? tr("shown through \"%1\"").arg(text(profile->name()))
+                     : monitors.on() ? tr("no profile is set for this one")
+                                     : tr("profiles are not used"));
 }
 
 /// A field that is wrong says so, and the card stays open.

@@ -5,10 +5,13 @@
 
 #include <QWidget>
 
+class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
 
 namespace zc {
+
+class WordButton;
 
 class CardPanel final : public QWidget {
   Q_OBJECT
@@ -26,6 +29,7 @@ protected:
 
 private:
   void follow();
+  void follow_monitor();
   void take();
 
   Workspace& m_space;
@@ -33,6 +37,8 @@ private:
   QPlainTextEdit* m_words;
   QLineEdit* m_date;
   QLineEdit* m_signature;
+  QLabel* m_monitor;
+  WordButton* m_monitor_on;
 };
 
 } // namespace zc

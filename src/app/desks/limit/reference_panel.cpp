@@ -1,5 +1,6 @@
 #include "app/desks/limit/reference_panel.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/look.h"
 #include "app/store/photo_reading.h"
@@ -93,7 +94,7 @@ void MaskedPreview::paintEvent(QPaintEvent*) {
     return;
   }
   const QRectF r = picture_rect();
-  painter.drawImage(r, m_picture);
+  painter.drawImage(r, for_monitor(m_picture));
   const double x = r.left() + m_space.session().looking.edge * r.width();
   draw_double_line(painter, {x, r.top()}, {x, r.bottom()}, 1.4);
   draw_handle(painter, {x, r.center().y()}, false);

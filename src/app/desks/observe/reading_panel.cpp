@@ -1,5 +1,6 @@
 #include "app/desks/observe/reading_panel.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
 #include "app/store/photo_reading.h"
@@ -79,7 +80,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setPen(QPen(theme().line, 1));
   painter.setBrush(QColor(40, 40, 40));
   painter.drawEllipse(disc);
-  painter.drawImage(disc, m_footprint);
+  painter.drawImage(disc, for_monitor(m_footprint));
   if (m_space.region()) {
     QPainterPath outline;
     for (const auto& ring : m_space.region()->outlines()) {

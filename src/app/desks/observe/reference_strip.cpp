@@ -1,5 +1,6 @@
 #include "app/desks/observe/reference_strip.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
@@ -57,7 +58,7 @@ void ReferenceStrip::paintEvent(QPaintEvent*) {
                                     static_cast<double>(r.height()) / small.height());
       const QSizeF part = QSizeF(r.size()) / scale;
       painter.drawImage(
-          QRectF(r), small,
+          QRectF(r), for_monitor(small),
           QRectF(QPointF((small.width() - part.width()) / 2, (small.height() - part.height()) / 2), part));
     }
     if (references[i].id != m_space.session().reference) continue;
