@@ -49,13 +49,16 @@ def main():
             desktop.until(palette.there)
             beside = desktop.window("beside$")
             left, top, width, height = place(beside)
+            # The wheel's frame is black until it is painted.
+            desktop.until(lambda: Screen().color(left + 140, top + 60) not in ("#000000", "#ffffff"))
             time.sleep(1)
             screen = Screen()
             if not profiled:
                 for family, name, color in palette.call("Swatches", "(s)", "")[0]:
                     found = screen.places_of(color, left + 80, top + 250, width - 80, 260)
-                    if len(found) > 100:
-                        places[color] = found[len(found) // 2 + 12]
+                    middle = tuple(sum(at[k] for at in found) // max(1, len(found)) for k in (0, 1))
+                    if len(found) > 100 and middle in found:
+                        places[color] = middle
                 assert len(places) > 12, places
                 plain = {c: screen.color(*at) for c, at in places.items()}
                 wheel = {at: screen.color(left + at[0], top + at[1]) for at in ((120, 100), (170, 150), (150, 90))}
