@@ -70,9 +70,18 @@ void Monitors::look_again() {
     if (icc.isEmpty()) continue;
     if (auto read = DisplayProfile::read(icc)) m_profiles[screens[i]->name()] = *read;
   }
-  // Without a profile nothing is asked at any painting.
+  follow_paintings();
+}
+
+/// Without a profile nothing is asked at any painting.
+void Monitors::follow_paintings() {
   qApp->removeEventFilter(this);
   if (!m_profiles.isEmpty()) qApp->installEventFilter(this);
+}
+
+void Monitors::use_for_all(const std::shared_ptr<const DisplayProfile>& profile) {
+  for (const QScreen* screen : QGuiApplication::screens()) m_profiles[screen->name()] = profile;
+  follow_paintings();
 }
 
 const DisplayProfile* Monitors::profile_of(const QScreen* screen) {

@@ -23,6 +23,8 @@ public:
   [[nodiscard]] bool on() const { return m_on; }
   /// Remembered.
   void turn(bool on);
+  /// As if the desktop had set this one for every screen, until it is looked at again.
+  void use_for_all(const std::shared_ptr<const DisplayProfile>& profile);
   /// Looks again at what the desktop has set.
   void look_again();
 
@@ -31,6 +33,7 @@ protected:
 
 private:
   Monitors();
+  void follow_paintings();
   QHash<QString, std::shared_ptr<const DisplayProfile>> m_profiles; ///< By the screen's name.
   const DisplayProfile* m_painted = nullptr;
   bool m_on = true;

@@ -27,6 +27,9 @@ std::uint32_t covered(std::uint32_t c, std::uint32_t alpha) {
 /// L* at the center of a row of a picture whose top edge is 100 and bottom edge 0.
 double row_value(int row, int height) { return 100.0 * (height - row - 0.5) / height; }
 
+/// Two windows, and a size on either side of one that is being dragged.
+constexpr std::size_t kMostDiscs = 4;
+
 } // namespace
 
 SolidPainter::SolidPainter(const Wheel& wheel) : m_wheel(wheel), m_hues(kAngles + 1) {
@@ -49,35 +52,41 @@ HueDirection SolidPainter::direction_at(double angle) const {
 void SolidPainter::set_steps(const Steps& steps) {
   if (steps == m_steps) return;
   m_steps = steps;
-  m_size = 0;
+  m_discs.clear();
 }
 
-void SolidPainter::set_size(int size) {
-  if (size == m_size) return;
-  m_size = size;
-  m_rows.clear();
-  m_cos.clear();
-  m_sin.clear();
-  m_degrees.clear();
-  m_radius.clear();
-  m_cover.clear();
+const SolidPainter::Disc& SolidPainter::disc_of(int size) {
+  const auto known =
+      std::find_if(m_discs.begin(), m_discs.end(), [size](const Disc& d) { return d.size == size; });
+  if (known != m_discs.end())
+    m_discs.splice(m_discs.begin(), m_discs, known);
+  else
+    m_discs.push_front(made_disc(size));
+  if (m_discs.size() > kMostDiscs) m_discs.pop_back();
+  return m_discs.front();
+}
+
+SolidPainter::Disc SolidPainter::made_disc(int size) const {
+  Disc out;
+  out.size = size;
   const double half = size / 2.0;
   for (int y = 0; y < size; ++y) {
-    const auto start = m_cover.size();
+    const auto start = out.cover.size();
     int first = 0;
     for (int x = 0; x < size; ++x) {
       const double right = x + 0.5 - half, up = half - y - 0.5, d = std::hypot(right, up);
       if (d >= half + 0.5) continue;
-      if (m_cover.size() == start) first = x;
+      if (out.cover.size() == start) first = x;
       const HueDirection hue = direction_at(stepped_hue(wheel_point({right, up}, 0).a, m_steps));
-      m_cos.push_back(hue.cos);
-      m_sin.push_back(hue.sin);
-      m_degrees.push_back(hue.degrees);
-      m_radius.push_back(static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps)));
-      m_cover.push_back(static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0))));
+      out.cos.push_back(hue.cos);
+      out.sin.push_back(hue.sin);
+      out.degrees.push_back(hue.degrees);
+      out.radius.push_back(static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps)));
+      out.cover.push_back(static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0))));
     }
-    m_rows.push_back({first, static_cast<int>(m_cover.size() - start), start});
+    out.rows.push_back({first, static_cast<int>(out.cover.size() - start), start});
   }
+  return out;
 }
 
 /// At L* 0 and 100 there is one color: on the whole disc where r is a share of what exists, else in the
@@ -88,7 +97,7 @@ std::uint32_t SolidPainter::end_color(double v, float r) const {
 }
 
 void SolidPainter::slice(double v, int size, Raster& out) {
-  set_size(size);
+  const Disc& disc = disc_of(size);
   v = stepped_value(v, m_steps);
   out.width = out.height = size;
   out.pixels.assign(static_cast<std::size_t>(size) * size, 0);
@@ -96,7 +105,7 @@ void SolidPainter::slice(double v, int size, Raster& out) {
   const auto plane = make_plane(m_wheel.spec().measure, end ? 50 : v);
   const std::uint32_t at_end = end ? end_color(v, 1) : 0;
   for (int y = 0; y < size; ++y) {
-    const Row& row = m_rows[y];
+    const Row& row = disc.rows[y];
     std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
     for (int done = 0; done < row.count; done += kBlock) {
       const int n = std::min(kBlock, row.count - done);
@@ -104,11 +113,11 @@ void SolidPainter::slice(double v, int size, Raster& out) {
       if (end)
         std::fill_n(pixels + done, n, at_end);
       else
-        plane->colors(&m_cos[at], &m_sin[at], &m_degrees[at], &m_radius[at], n, pixels + done);
+        plane->colors(&disc.cos[at], &disc.sin[at], &disc.degrees[at], &disc.radius[at], n, pixels + done);
     }
     // Only the ends of a row are partly covered.
     for (int x = 0; x < row.count; ++x)
-      if (const std::uint8_t cover = m_cover[row.start + x]; cover != 255 && pixels[x] != 0)
+      if (const std::uint8_t cover = disc.cover[row.start + x]; cover != 255 && pixels[x] != 0)
         pixels[x] = covered(pixels[x], cover);
   }
 }
@@ -152,19 +161,19 @@ std::uint32_t vivid_word(const VividTable& table, double angle, double r) {
 } // namespace
 
 void SolidPainter::vivid(const VividTable& table, int size, Raster& out) {
-  set_size(size);
+  const Disc& disc = disc_of(size);
   out.width = out.height = size;
   out.pixels.assign(static_cast<std::size_t>(size) * size, 0);
   const double half = size / 2.0;
   in_parallel(size, 16, [&](int from, int to) {
     for (int y = from; y < to; ++y) {
-      const Row& row = m_rows[y];
+      const Row& row = disc.rows[y];
       std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
       for (int x = 0; x < row.count; ++x) {
         const WheelPoint at = wheel_point({row.first + x + 0.5 - half, half - y - 0.5}, 0);
         const std::uint32_t color =
-            vivid_word(table, stepped_hue(at.a, m_steps), static_cast<double>(m_radius[row.start + x]));
-        pixels[x] = color == 0 ? 0 : covered(color, m_cover[row.start + x]);
+            vivid_word(table, stepped_hue(at.a, m_steps), static_cast<double>(disc.radius[row.start + x]));
+        pixels[x] = color == 0 ? 0 : covered(color, disc.cover[row.start + x]);
       }
     }
   });

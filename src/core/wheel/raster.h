@@ -9,6 +9,7 @@
 #include "core/wheel/wheel.h"
 
 #include <cstdint>
+#include <list>
 #include <vector>
 
 namespace zc {
@@ -58,17 +59,21 @@ private:
   };
   [[nodiscard]] HueDirection direction_at(double angle) const;
   [[nodiscard]] std::uint32_t end_color(double v, float r) const;
-  void set_size(int size);
+  /// What a disc of one size is made of.
+  struct Disc {
+    int size = 0;
+    std::vector<Row> rows;
+    // Per pixel of the disc: direction of the hue, r, 0..255 of the pixel inside the disc.
+    std::vector<float> cos, sin, degrees, radius;
+    std::vector<std::uint8_t> cover;
+  };
+  [[nodiscard]] const Disc& disc_of(int size);
+  [[nodiscard]] Disc made_disc(int size) const;
 
   Wheel m_wheel;
   Steps m_steps;
   std::vector<HueDirection> m_hues; ///< Per table angle.
-  int m_size = 0;
-  std::vector<Row> m_rows;
-  // Per pixel of the disc, for the current size: direction of the hue, r, 0..255 of the pixel inside the
-  // disc.
-  std::vector<float> m_cos, m_sin, m_degrees, m_radius;
-  std::vector<std::uint8_t> m_cover;
+  std::list<Disc> m_discs;          ///< As many as there are windows with a wheel; the latest first.
 };
 
 } // namespace zc
