@@ -1,5 +1,6 @@
 """Every method of the bus, from another language; picks told in order; what is no color changes nothing."""
 import json
+import os
 import subprocess
 import sys
 
@@ -13,10 +14,21 @@ def main():
     try:
         alone = subprocess.run([CLI, "now"], capture_output=True, text=True, check=False)
         assert alone.returncode == 2 and "No window of Zonachrom runs" in alone.stderr, alone
+        # The painter wants files of another start in the window that runs.
+        os.makedirs(os.environ["XDG_CONFIG_HOME"] + "/zonachrom")
+        with open(os.environ["XDG_CONFIG_HOME"] + "/zonachrom/Zonachrom.conf", "w", encoding="utf-8") as out:
+            out.write("[General]\noneWindow=true\n")
+        turned = desktop.folder + "/turned.zonachrom"
+        subprocess.check_call([CLI, "adjust", DEMO, "--set", "Row at dusk", "--turn", "40", "-o", turned],
+                              stdout=subprocess.DEVNULL)
         desktop.start([PROGRAM, DEMO])
         palette = Palette()
         desktop.until(palette.there)
-        desktop.until(lambda: palette.call("Swatches", "(s)", "")[0])
+        shown = desktop.until(lambda: palette.call("Swatches", "(s)", "")[0])
+        for file, other in ((turned, True), (DEMO, False)):
+            second = desktop.start([PROGRAM, file])
+            desktop.until(lambda: second.poll() == 0)
+            desktop.until(lambda: (palette.call("Swatches", "(s)", "")[0] != shown) == other)
         now = json.loads(subprocess.check_output([CLI, "now"]))
         assert (now["hex"], now["value"], now["name"]) == palette.call("Current"), now
 

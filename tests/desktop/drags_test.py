@@ -2,7 +2,7 @@
 import json
 import sys
 
-from desktop import Desktop, Palette, Screen, drag, place, said
+from desktop import Desktop, Palette, Screen, click, drag, place, said
 
 PROGRAM, RECEIVER, DEMO = sys.argv[1:4]
 
@@ -19,7 +19,7 @@ def tell(**what):
     open(sys.argv[1], "a").write(json.dumps(what) + "\\n")
 def of(rgba):
     return "#%02x%02x%02x" % tuple(round(255 * c) for c in (rgba.red, rgba.green, rgba.blue))
-button.connect("color-set", lambda b: tell(button=of(b.get_rgba())))
+button.connect("notify::rgba", lambda b, _: tell(button=of(b.get_rgba())))
 place = Gtk.EventBox()
 place.drag_dest_set(Gtk.DestDefaults.MOTION | Gtk.DestDefaults.HIGHLIGHT, [], Gdk.DragAction.COPY)
 place.drag_dest_add_text_targets()
@@ -85,6 +85,17 @@ def main():
         written(notes[0], lambda line: line.get("text") == lilac)
         assert "application/x-color" in written(notes[0], lambda line: "targets" in line)["targets"]
         assert written(notes[0], lambda line: "size" in line)["first"] == lilac
+
+        # Several at once go as lines of text and as one picture.
+        for family in ("dusk", "copper", "slate"):
+            color = next(s for s in swatches if s[0] == family)[2]
+            said("xdotool", "keydown", "ctrl")
+            click(*Screen().places_of(color, *staff)[40])
+            said("xdotool", "keyup", "ctrl")
+        drag(at, middle(gtk, 0.75))
+        lines = written(notes[0], lambda line: line.get("text", "").count("\n") > 1)["text"].splitlines()
+        assert len(lines) == 3 and all(line[0] == "#" and len(line) > 8 for line in lines), lines
+        assert written(notes[0], lambda line: line.get("size") == [96, 32])
 
         # The current color and the one before, a well, and back into the toolkit we are made with.
         current = palette.call("Current")[0]

@@ -72,7 +72,9 @@ def main():
                 palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
                 desk = desktop.window("Zonachrom$")
                 said("xdotool", "windowfocus", "--sync", desk, "key", "p")
-                time.sleep(0.5)
+                # Companion, desk, and the frozen screen over them.
+                desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 2)
+                time.sleep(0.3)
                 color, at = next(iter(places.items()))
                 click(*at)
                 desktop.until(lambda: near(palette.call("Current")[0], [int(color[i:i + 2], 16) for i in (1, 3, 5)]))

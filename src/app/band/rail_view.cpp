@@ -3,7 +3,6 @@
 #include "app/paint/paint.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/theme.h"
-#include "core/image/pixels.h"
 
 #include <QMouseEvent>
 
@@ -50,11 +49,10 @@ void RailView::paintEvent(QPaintEvent*) {
   if (full) paint_histogram(painter, bar);
 
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
-  refresh_picture(pixels);
   QPainterPath ground;
   ground.addRect(bar);
   fill_hatch(painter, ground);
-  painter.drawImage(bar, image_of(m_picture));
+  painter.drawImage(bar, image_of(m_picture.of(m_space, pixels)));
   paint_scale(painter, bar);
   paint_limits(painter, bar);
   paint_flat_limits(painter, bar);
@@ -80,16 +78,6 @@ void RailView::paint_reading(QPainter& painter) {
   painter.setPen(theme().strong);
   painter.drawText(QRectF(0, y - 10, 27, 20), Qt::AlignRight | Qt::AlignVCenter,
                    QString::number(std::lround(m_space.session().at.at.v)));
-}
-
-void RailView::refresh_picture(int pixels) {
-  const Session& s = m_space.session();
-  const Shown wanted{m_space.piece().wheel, s.at.at.a, s.at.at.r, pixels, m_space.steps(), s.values_only};
-  if (wanted == m_shown) return;
-  m_shown = wanted;
-  m_space.painter().rail(Angle(s.at.at.a), s.at.at.r, pixels, m_picture);
-  if (s.values_only)
-    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
 }
 
 /// The lowest and highest value this hue and saturation has, where that is not black and white.

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "app/band/rail_picture.h"
 
 namespace zc {
 
@@ -27,19 +28,9 @@ private:
   void paint_reading(QPainter& painter);
   void paint_scale(QPainter& painter, const QRectF& bar);
   void paint_limits(QPainter& painter, const QRectF& bar);
-  void refresh_picture(int pixels);
 
   Build m_build;
-  struct Shown {
-    WheelSpec wheel;
-    double angle = -1, saturation = -1;
-    int pixels = 0;
-    Steps steps;
-    bool values_only = false;
-    bool operator==(const Shown&) const = default;
-  };
-  Shown m_shown;
-  Raster m_picture;
+  RailPicture m_picture;
   std::optional<std::size_t> m_limit; ///< The flat-tone limit being dragged.
 };
 

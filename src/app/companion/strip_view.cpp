@@ -5,7 +5,6 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
-#include "core/image/pixels.h"
 
 #include <QMouseEvent>
 #include <QTransform>
@@ -94,24 +93,13 @@ const Swatch* StripView::swatch_at(QPointF p) const {
 // ---------------------------------------------------------------- painting
 
 void StripView::paint_axis(QPainter& painter) {
-  const Session& s = m_space.session();
   const QRectF bar = placed(along(0), along(100), kAxisFrom, kAxisTo);
-  const Shown wanted{m_space.piece().wheel,
-                     s.at.at.a,
-                     s.at.at.r,
-                     std::max(1, static_cast<int>(std::lround(length() * devicePixelRatioF()))),
-                     m_space.steps(),
-                     s.values_only};
-  if (!(wanted == m_shown)) {
-    m_shown = wanted;
-    m_space.painter().rail(Angle(wanted.angle), wanted.saturation, wanted.pixels, m_axis);
-    if (wanted.values_only) to_value_greys(m_axis.pixels.data(), m_axis.pixels.data(), m_axis.pixels.size());
-  }
+  const int pixels = std::max(1, static_cast<int>(std::lround(length() * devicePixelRatioF())));
   QPainterPath ground;
   ground.addRect(bar);
   fill_hatch(painter, ground);
   // The rail is made light end first, upright.
-  const QImage image = image_of(m_axis);
+  const QImage image = image_of(m_picture.of(m_space, pixels));
   painter.drawImage(bar, m_lying ? image.transformed(QTransform().rotate(90)) : image);
 }
 

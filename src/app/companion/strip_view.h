@@ -2,6 +2,7 @@
 // Upright, value runs upward; lying, to the right.
 #pragma once
 
+#include "app/band/rail_picture.h"
 #include "app/seams/drag_out.h"
 #include "app/store/workspace.h"
 
@@ -51,16 +52,7 @@ private:
   Workspace& m_space;
   bool m_lying = false;
   std::vector<Mark> m_marks;
-  struct Shown {
-    WheelSpec wheel;
-    double angle = -1, saturation = -1;
-    int pixels = 0;
-    Steps steps;
-    bool values_only = false;
-    bool operator==(const Shown&) const = default;
-  };
-  Shown m_shown;
-  Raster m_axis;
+  RailPicture m_picture;
   PressedColor m_color;
   Id m_pressed = 0;
   bool m_picking = false;

@@ -383,12 +383,16 @@ void MainWindow::restore_view() {
 
 void MainWindow::listen_on_bus() {
   m_service = new PaletteService(m_space, this);
-  connect(m_service, &PaletteService::called, this, [this](const QStringList& files) {
-    show();
-    raise();
-    activateWindow();
-    open_files(files);
-  });
+  // The caller has its answer before the painter is asked anything.
+  connect(
+      m_service, &PaletteService::called, this,
+      [this](const QStringList& files) {
+        show();
+        raise();
+        activateWindow();
+        open_files(files);
+      },
+      Qt::QueuedConnection);
 }
 
 bool MainWindow::leave() {

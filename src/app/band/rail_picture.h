@@ -1,0 +1,27 @@
+// The picture of the value axis: the current hue and saturation at every value, made anew when any of it
+// moves.
+#pragma once
+
+#include "app/store/workspace.h"
+
+namespace zc {
+
+class RailPicture {
+public:
+  /// One pixel wide, the light end first; `pixels` high. In greys where only values are looked at.
+  [[nodiscard]] const Raster& of(Workspace& space, int pixels);
+
+private:
+  struct Shown {
+    WheelSpec wheel;
+    double angle = -1, saturation = -1;
+    int pixels = 0;
+    Steps steps;
+    bool values_only = false;
+    bool operator==(const Shown&) const = default;
+  };
+  Shown m_shown;
+  Raster m_picture;
+};
+
+} // namespace zc
