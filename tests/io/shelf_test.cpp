@@ -1,7 +1,7 @@
 // The shelf of masks: plain files that two windows can use at once.
 #include "core/mask/patterns.h"
-#include "io/files/zip_archive.h"
 #include "io/files/safe_save.h"
+#include "io/files/zip_archive.h"
 #include "io/shelf/mask_shelf.h"
 #include "io/shelf/parcel.h"
 #include "support/check.h"

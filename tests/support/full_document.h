@@ -54,8 +54,9 @@ namespace zc::test {
   p.mask = full_mask();
   p.mask_on = false;
   p.rule = MaskRule::Flagged;
-  p.references = {{1, "one", "jpg", shared_bytes("not really a photo"), "/canvas/row.ora", R"({"camera":"pinhole"})"},
-                  {2, "two", "png", shared_bytes(std::string(3000, 'z')), {}}};
+  p.references = {
+      {1, "one", "jpg", shared_bytes("not really a photo"), "/canvas/row.ora", R"({"camera":"pinhole"})"},
+      {2, "two", "png", shared_bytes(std::string(3000, 'z')), {}}};
   p.sets = {{3, "First set"}, full_set()};
   p.current_set = 5;
   p.bands = {30, 70.5};

@@ -38,8 +38,8 @@ private:
 
   Workspace& m_space;
   Use m_use;
-  QImage m_picture; ///< In pixels of the screen.
-  QPointF m_pointer; ///< In halves too, where the screen is finer than the toolkit counts.
+  QImage m_picture;              ///< In pixels of the screen.
+  QPointF m_pointer;             ///< In halves too, where the screen is finer than the toolkit counts.
   std::optional<QPointF> m_from; ///< Where a part is begun.
 };
 

@@ -1,7 +1,7 @@
 #include "io/container/piece_file.h"
 
-#include "io/files/zip_archive.h"
 #include "io/exchange/png_strip.h"
+#include "io/files/zip_archive.h"
 
 #include <algorithm>
 #include <fstream>

@@ -1,7 +1,7 @@
 #include "io/shelf/parcel.h"
 
-#include "io/files/zip_archive.h"
 #include "io/files/safe_save.h"
+#include "io/files/zip_archive.h"
 
 #include <algorithm>
 
