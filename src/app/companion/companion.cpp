@@ -26,7 +26,7 @@
 namespace zc {
 namespace {
 
-constexpr int kEdge = 12, kWheelHeight = 236;
+constexpr int kEdge = 12, kWheelHeight = 236, kStripPair = 44, kLyingPair = 24;
 /// Lower than this the column leaves the wheel out, and then the wells.
 constexpr int kRoomForWheel = 600, kRoomForFoot = 400;
 
@@ -132,7 +132,8 @@ QWidget* Companion::make_strip() {
   auto* column = new QVBoxLayout(foot);
   column->setContentsMargins(6, 0, 6, 0);
   column->setSpacing(2);
-  column->addWidget(new ColorPair(m_space, {72, 44}, foot), 0, Qt::AlignHCenter);
+  m_strip_pair = new ColorPair(m_space, {72, kStripPair}, foot);
+  column->addWidget(m_strip_pair, 0, Qt::AlignHCenter);
   m_strip_hex = new QLabel(foot);
   m_strip_hex->setObjectName(QStringLiteral("stripHex"));
   m_strip_hex->setFont(caption_font());
@@ -210,6 +211,7 @@ void Companion::arrange() {
   m_foot->setVisible(height() >= kRoomForFoot);
   const bool lying = width() > height();
   m_strip_layout->setDirection(lying ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+  m_strip_pair->setFixedHeight(lying ? kLyingPair : kStripPair);
   m_strip->lie(lying);
 }
 

@@ -72,6 +72,7 @@ private:
   StripView* m_strip = nullptr;
   QWidget* m_foot = nullptr; ///< Of the column: what goes first where it is low.
   QBoxLayout* m_strip_layout = nullptr;
+  ColorPair* m_strip_pair = nullptr;
   QLabel* m_name = nullptr;
   QLabel* m_hex = nullptr;
   QLabel* m_state = nullptr;

@@ -54,6 +54,11 @@ void StripView::follow() {
   update();
 }
 
+void StripView::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  follow();
+}
+
 void StripView::lay_out() {
   m_marks.clear();
   const SwatchSet* set = current_set(m_space.piece());
