@@ -1,5 +1,6 @@
 // A stand-in for the desktop's portal: a picture is its screen. For tests, and to try the program where the
 // desktop has no portal: zonachrom-standin-portal PICTURE [--pixel X,Y] [--answer WORD]
+// A line on its standard input is the painter pressing the keys that were given out.
 #include "standins/portal.h"
 
 #include <QCommandLineParser>
@@ -7,8 +8,10 @@
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QImage>
+#include <QSocketNotifier>
 
 #include <cstdio>
+#include <unistd.h>
 
 int main(int argc, char** argv) {
   // It shows nothing itself.
@@ -41,6 +44,13 @@ int main(int argc, char** argv) {
     std::fputs("zonachrom-standin-portal: there is no session bus, or a portal on it already.\n", stderr);
     return 1;
   }
+  QSocketNotifier hand(STDIN_FILENO, QSocketNotifier::Read);
+  QObject::connect(&hand, &QSocketNotifier::activated, &portal, [&portal, &hand] {
+    char pressed[256];
+    const auto read = ::read(STDIN_FILENO, pressed, sizeof pressed);
+    if (read <= 0) return hand.setEnabled(false);
+    portal.press_keys();
+  });
   std::puts("ready");
   std::fflush(stdout);
   return QGuiApplication::exec();

@@ -1,4 +1,5 @@
-// The screenshot interface of the desktop's portal, answered from one picture.
+// Two interfaces of the desktop's portal: the screenshots, answered from one picture, and the keys that it
+// listens for.
 #pragma once
 
 #include <QColor>
@@ -41,12 +42,14 @@ public:
   QDBusObjectPath answer(const QVariantMap& options, const QVariantMap& results);
   [[nodiscard]] QColor pixel() const { return m_pixel; }
   [[nodiscard]] QString picture() const { return m_picture; }
+  void press_keys();
 
 private:
   QDBusConnection m_bus;
   QString m_picture;
   QColor m_pixel;
   QString m_answer;
+  class KeysAdaptor* m_keys;
 };
 
 class ScreenshotAdaptor final : public QDBusAbstractAdaptor {
@@ -71,12 +74,77 @@ private:
   StandInPortal& m_portal;
 };
 
+/// (sa{sv})
+struct PortalKey {
+  QString id;
+  QVariantMap about;
+};
+inline QDBusArgument& operator<<(QDBusArgument& out, const PortalKey& k) {
+  out.beginStructure();
+  out << k.id << k.about;
+  out.endStructure();
+  return out;
+}
+inline const QDBusArgument& operator>>(const QDBusArgument& in, PortalKey& k) {
+  in.beginStructure();
+  in >> k.id >> k.about;
+  in.endStructure();
+  return in;
+}
+using PortalKeys = QList<PortalKey>;
+
+class KeysAdaptor final : public QDBusAbstractAdaptor {
+  Q_OBJECT
+  Q_CLASSINFO("D-Bus Interface", "org.freedesktop.portal.GlobalShortcuts")
+  Q_PROPERTY(uint version READ version)
+public:
+  explicit KeysAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal), m_portal(*portal) {}
+  [[nodiscard]] uint version() const { return 1; }
+
+public slots:
+  QDBusObjectPath CreateSession(const QVariantMap& options) {
+    const QString session = "/org/freedesktop/portal/desktop/session/standin/" +
+                            options.value("session_handle_token", "none").toString();
+    return m_portal.answer(options, {{"session_handle", session}});
+  }
+  /// The proposed keys are given.
+  QDBusObjectPath BindShortcuts(const QDBusObjectPath& session, const zc::PortalKeys& keys, const QString&,
+                                const QVariantMap& options) {
+    m_session = session;
+    m_keys = keys;
+    PortalKeys given;
+    for (const PortalKey& key : keys)
+      given.append({key.id, {{"trigger_description", key.about.value("preferred_trigger")}}});
+    return m_portal.answer(options, {{"shortcuts", QVariant::fromValue(given)}});
+  }
+
+signals:
+  void Activated(const QDBusObjectPath& session, const QString& id, qulonglong when,
+                 const QVariantMap& options);
+
+public:
+  /// As if the painter pressed every key that was given.
+  void press() {
+    for (const PortalKey& key : m_keys) emit Activated(m_session, key.id, 0, {});
+  }
+
+private:
+  StandInPortal& m_portal;
+  QDBusObjectPath m_session;
+  PortalKeys m_keys;
+};
+
 inline StandInPortal::StandInPortal(QDBusConnection bus, QString picture, QColor pixel, QString answer)
     : m_bus(std::move(bus)), m_picture(std::move(picture)), m_pixel(std::move(pixel)),
       m_answer(std::move(answer)) {
   qDBusRegisterMetaType<PortalColor>();
+  qDBusRegisterMetaType<PortalKey>();
+  qDBusRegisterMetaType<PortalKeys>();
   new ScreenshotAdaptor(this);
+  m_keys = new KeysAdaptor(this);
 }
+
+inline void StandInPortal::press_keys() { m_keys->press(); }
 
 inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const QVariantMap& results) {
   const QString sender = message().service().mid(1).replace('.', '_');
@@ -88,7 +156,8 @@ inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const Q
   }
   if (m_answer == "silence") return QDBusObjectPath(path);
   auto response = QDBusMessage::createSignal(path, "org.freedesktop.portal.Request", "Response");
-  const QVariantMap garbage{{"color", "mauve"}, {"uri", "https://nowhere.example/picture"}};
+  const QVariantMap garbage{
+      {"color", "mauve"}, {"uri", "https://nowhere.example/picture"}, {"session_handle", 7}, {"shortcuts", "all"}};
   response << (m_answer == "cancel" ? 1u : 0u)
            << (m_answer == "garbage"  ? garbage
                : m_answer == "cancel" ? QVariantMap()
@@ -100,3 +169,5 @@ inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const Q
 } // namespace zc
 
 Q_DECLARE_METATYPE(zc::PortalColor)
+Q_DECLARE_METATYPE(zc::PortalKey)
+Q_DECLARE_METATYPE(zc::PortalKeys)

@@ -561,12 +561,17 @@ std::vector<Command> all_commands() {
       {"A color from the screen", "P", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         return d.notice().contains("see the screen");
+         return comes_true([&] { return d.notice().contains("see the screen"); });
+       }},
+      {"A color by a key of the desktop", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return comes_true([&] { return d.notice().contains("no portal that listens for keys"); });
        }},
       {"A picture of the screen", "Shift+P", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         return d.notice().contains("see the screen");
+         return comes_true([&] { return d.notice().contains("see the screen"); });
        }},
       {"For the left hand", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {

@@ -1,4 +1,5 @@
 // What is on the screen, through a stand-in for the desktop's portal on a bus of its own.
+#include "app/screen/desktop_key.h"
 #include "app/screen/screen_portal.h"
 #include "desk.h"
 
@@ -11,7 +12,7 @@ class ScreenTask : public QObject {
   Q_OBJECT
 private slots:
   void initTestCase() {
-    m_bus.start("dbus-daemon", {"--session", "--nofork", "--print-address"});
+    m_bus.start("dbus-daemon", {"--config-file=" PRIVATE_BUS, "--nofork", "--print-address"});
     QVERIFY(m_bus.waitForReadyRead(5000));
     m_address = QString::fromUtf8(m_bus.readLine()).trimmed();
     QImage picture(40, 30, QImage::Format_RGB32);
@@ -42,18 +43,16 @@ private slots:
     QFETCH(QString, answer);
     QFETCH(QString, sentence);
     QProcess portal;
-    auto environment = QProcessEnvironment::systemEnvironment();
-    environment.insert("DBUS_SESSION_BUS_ADDRESS", m_address);
-    portal.setProcessEnvironment(environment);
-    portal.start(PROGRAM_FOLDER "/zonachrom-standin-portal",
-                 {m_folder.filePath("screen.png"), "--pixel", "17,23", "--answer", answer});
-    QVERIFY(portal.waitForReadyRead(5000));
+    QVERIFY(start(portal, answer));
 
     const QString name = "test " + answer;
     {
       ScreenPortal screen(QDBusConnection::connectToBus(m_address, name));
-      QVERIFY(screen.there());
-      if (answer == "silence") screen.set_patience(300);
+      std::optional<bool> there;
+      screen.find([&](bool yes) { there = yes; });
+      QVERIFY(comes_true([&] { return there.has_value(); }));
+      QVERIFY(*there);
+      if (answer == "silence") screen.request().set_patience(300);
       std::optional<Result<Srgb>> color;
       screen.pick_color([&](const Result<Srgb>& c) { color = c; });
       // Asked twice at once, the second is told so.
@@ -64,7 +63,7 @@ private slots:
       std::optional<Result<QString>> file;
       screen.take_picture([&](const Result<QString>& f) { file = f; });
       QVERIFY(comes_true([&] { return file.has_value(); }));
-      QVERIFY(!screen.busy());
+      QVERIFY(!screen.request().busy());
       if (sentence.isEmpty()) {
         QVERIFY(*color && *file);
         QVERIFY(largest_step(**color, {6 * 17 / 255.0, 8 * 23 / 255.0, 200 / 255.0}) < 1e-12);
@@ -79,15 +78,80 @@ private slots:
     portal.waitForFinished();
   }
   void without_a_portal_it_is_said() {
-    const ScreenPortal screen(QDBusConnection::connectToBus(m_address, "alone"));
-    QVERIFY(!screen.there());
+    {
+      ScreenPortal screen(QDBusConnection::connectToBus(m_address, "alone"));
+      std::optional<bool> there;
+      screen.find([&](bool yes) { there = yes; });
+      QVERIFY(comes_true([&] { return there.has_value(); }));
+      QVERIFY(!*there);
+    }
     const auto desk = new_piece_at(Desk::Pick);
     desk->trigger("A color from the screen");
-    QVERIFY(desk->notice().contains("no program see the screen"));
+    QVERIFY(comes_true([&] { return desk->notice().contains("no program see the screen"); }));
     QDBusConnection::disconnectFromBus("alone");
   }
 
+  void the_desktop_gives_a_key_and_tells_when_it_is_pressed() {
+    QProcess portal;
+    QVERIFY(start(portal, "color"));
+    {
+      DesktopKey key(QDBusConnection::connectToBus(m_address, "key"));
+      QString given;
+      int pressed = 0;
+      connect(&key, &DesktopKey::changed, this, [&](const QString& k) { given = k; });
+      connect(&key, &DesktopKey::pressed, this, [&] { ++pressed; });
+      QVERIFY(!DesktopKey::wanted());
+      key.turn(true);
+      QVERIFY(comes_true([&] { return key.on(); }));
+      QCOMPARE(given, "CTRL+ALT+p");
+      QVERIFY(DesktopKey::wanted());
+      portal.write("\n");
+      QVERIFY(comes_true([&] { return pressed == 1; }));
+      key.turn(false);
+      QVERIFY(!key.on() && given.isEmpty() && !DesktopKey::wanted());
+      portal.write("\n");
+      QTest::qWait(300);
+      QCOMPARE(pressed, 1);
+    }
+    QDBusConnection::disconnectFromBus("key");
+    portal.kill();
+    portal.waitForFinished();
+  }
+  void a_key_that_is_not_given_is_said_once_data() {
+    QTest::addColumn<QString>("sentence");
+    QTest::newRow("cancel") << "The desktop was given no key for the screen.";
+    QTest::newRow("refuse") << "The desktop gives programs no keys of its own.";
+    QTest::newRow("garbage") << "The desktop answered with something that is no session for keys.";
+  }
+  void a_key_that_is_not_given_is_said_once() {
+    QFETCH(QString, sentence);
+    QProcess portal;
+    QVERIFY(start(portal, QString::fromLatin1(QTest::currentDataTag())));
+    {
+      DesktopKey key(QDBusConnection::connectToBus(m_address, "no key"));
+      QStringList said;
+      connect(&key, &DesktopKey::failed, this, [&](const QString& s) { said << s; });
+      key.turn(true);
+      QVERIFY(comes_true([&] { return !said.empty(); }));
+      QCOMPARE(said, QStringList{sentence});
+      QVERIFY(!key.on() && !DesktopKey::wanted());
+    }
+    QDBusConnection::disconnectFromBus("no key");
+    portal.kill();
+    portal.waitForFinished();
+  }
+
 private:
+  bool start(QProcess& portal, const QString& answer) {
+    auto environment = QProcessEnvironment::systemEnvironment();
+    environment.insert("DBUS_SESSION_BUS_ADDRESS", m_address);
+    portal.setProcessEnvironment(environment);
+    portal.start(PROGRAM_FOLDER "/zonachrom-standin-portal",
+                 {m_folder.filePath("screen.png"), "--pixel", "17,23", "--answer", answer});
+    if (portal.waitForReadyRead(5000)) return true;
+    qWarning() << portal.readAllStandardError();
+    return false;
+  }
   QProcess m_bus;
   QString m_address;
   QTemporaryDir m_folder;

@@ -37,49 +37,96 @@ def near(seen, told):
     return all(abs(int(seen[1 + 2 * i:3 + 2 * i], 16) - told[i]) <= 1 for i in range(3))
 
 
+# The system's color manager, as far as a program asks it: one monitor with one profile.
+MANAGER = """
+import sys
+from gi.repository import Gio, GLib
+ABOUT = '<node><interface name="org.freedesktop.ColorManager">\\
+<method name="FindDeviceByProperty"><arg type="s" direction="in"/><arg type="s" direction="in"/>\\
+<arg type="o" direction="out"/></method><signal name="DeviceAdded"><arg type="o"/></signal></interface>\\
+<interface name="org.freedesktop.ColorManager.Device"><property name="Profiles" type="ao" access="read"/></interface>\\
+<interface name="org.freedesktop.ColorManager.Profile"><property name="Filename" type="s" access="read"/></interface>\\
+</node>'
+BASE = "org.freedesktop.ColorManager"
+about = Gio.DBusNodeInfo.new_for_xml(ABOUT)
+bus = Gio.bus_get_sync(Gio.BusType.SYSTEM)
+def find(bus, sender, path, interface, method, given, answer):
+    key, name = given.unpack()
+    if key == "XRANDR_name" and name:
+        answer.return_value(GLib.Variant("(o)", ("/monitor",)))
+    else:
+        answer.return_dbus_error(BASE + ".NotFound", "no such monitor")
+def profiles(*_):
+    return GLib.Variant("ao", ["/profile", "/other"])
+def file(bus, sender, path, *_):
+    return GLib.Variant("s", sys.argv[1] if path == "/profile" else "/nowhere.icc")
+bus.register_object("/org/freedesktop/ColorManager", about.lookup_interface(BASE), find)
+bus.register_object("/monitor", about.lookup_interface(BASE + ".Device"), None, profiles)
+for path in ("/profile", "/other"):
+    bus.register_object(path, about.lookup_interface(BASE + ".Profile"), None, file)
+def there(*_):
+    bus.emit_signal(None, "/org/freedesktop/ColorManager", BASE, "DeviceAdded", GLib.Variant("(o)", ("/monitor",)))
+Gio.bus_own_name_on_connection(bus, BASE, 0, there)
+GLib.MainLoop().run()
+"""
+
+
 def main():
     desktop = Desktop()
     try:
-        places, plain, wheel = {}, {}, {}
-        for profiled in (False, True):
-            if profiled:
-                set_profile(PROFILE)
-            program = desktop.start([PROGRAM, "--companion", "column", DEMO])
-            palette = Palette()
-            desktop.until(palette.there)
-            beside = desktop.window("beside$")
-            left, top, width, height = place(beside)
-            # The wheel's frame is black until it is painted.
-            desktop.until(lambda: Screen().color(left + 140, top + 60) not in ("#000000", "#ffffff"))
-            time.sleep(1)
+        desktop.start([PROGRAM, "--companion", "column", DEMO])
+        palette = Palette()
+        desktop.until(palette.there)
+        left, top, width, height = place(desktop.window("beside$"))
+        # The wheel's frame is black until it is painted.
+        desktop.until(lambda: Screen().color(left + 140, top + 60) not in ("#000000", "#ffffff"))
+        time.sleep(1)
+        screen, places = Screen(), {}
+        for family, name, color in palette.call("Swatches", "(s)", "")[0]:
+            found = screen.places_of(color, left + 80, top + 250, width - 80, 260)
+            middle = tuple(sum(at[k] for at in found) // max(1, len(found)) for k in (0, 1))
+            if len(found) > 100 and middle in found:
+                places[color] = middle
+        assert len(places) > 12, places
+        wheel = {(left + x, top + y): screen.color(left + x, top + y)
+                 for x, y in ((120, 100), (170, 150), (150, 90))}
+        first, at_first = next(iter(places.items()))
+
+        def through_profile():
             screen = Screen()
-            if not profiled:
-                for family, name, color in palette.call("Swatches", "(s)", "")[0]:
-                    found = screen.places_of(color, left + 80, top + 250, width - 80, 260)
-                    middle = tuple(sum(at[k] for at in found) // max(1, len(found)) for k in (0, 1))
-                    if len(found) > 100 and middle in found:
-                        places[color] = middle
-                assert len(places) > 12, places
-                plain = {c: screen.color(*at) for c, at in places.items()}
-                wheel = {at: screen.color(left + at[0], top + at[1]) for at in ((120, 100), (170, 150), (150, 90))}
-                assert all(c == seen for c, seen in plain.items())
-            else:
-                for color, at in places.items():
-                    assert near(screen.color(*at), by_lcms(color)), (color, screen.color(*at), by_lcms(color))
-                for at, color in wheel.items():
-                    assert near(screen.color(left + at[0], top + at[1]), by_lcms(color)), (at, color)
-                # A swatch sampled from the screen is the swatch again, not what the monitor was told.
-                palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
-                desk = desktop.window("Zonachrom$")
-                said("xdotool", "windowfocus", "--sync", desk, "key", "p")
-                # Companion, desk, and the frozen screen over them.
-                desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 2)
-                time.sleep(0.3)
-                color, at = next(iter(places.items()))
-                click(*at)
-                desktop.until(lambda: near(palette.call("Current")[0], [int(color[i:i + 2], 16) for i in (1, 3, 5)]))
-            program.terminate()
-            program.wait()
+            return near(screen.color(*at_first), by_lcms(first)) and screen
+
+        def plain():
+            return Screen().color(*at_first) == first
+
+        def check(screen):
+            for color, at in places.items():
+                assert near(screen.color(*at), by_lcms(color)), (color, screen.color(*at), by_lcms(color))
+            for at, color in wheel.items():
+                assert near(screen.color(*at), by_lcms(color)), (at, color)
+
+        # A profile set and taken away while the program runs is seen at once, by the color manager as well.
+        set_profile(PROFILE)
+        check(desktop.until(through_profile))
+        said("xprop", "-root", "-remove", "_ICC_PROFILE")
+        desktop.until(plain)
+        manager = desktop.start(["/usr/bin/python3", "-c", MANAGER, PROFILE])
+        check(desktop.until(through_profile))
+        manager.terminate()
+        set_profile(PROFILE)
+        time.sleep(0.5)
+        check(desktop.until(through_profile))
+
+        # A swatch sampled from the screen is the swatch again, not what the monitor was told.
+        palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
+        desk = desktop.window("Zonachrom$")
+        said("xdotool", "windowfocus", "--sync", desk, "key", "p")
+        # Companion, desk, and the frozen screen over them.
+        desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 2)
+        time.sleep(0.3)
+        click(*at_first)
+        wanted = [int(first[i:i + 2], 16) for i in (1, 3, 5)]
+        desktop.until(lambda: near(palette.call("Current")[0], wanted))
     finally:
         desktop.end()
 

@@ -9,7 +9,7 @@ namespace zc {
 class RailPicture {
 public:
   /// One pixel wide, the light end first; `pixels` high. In greys where only values are looked at.
-  [[nodiscard]] const Raster& of(Workspace& space, int pixels);
+  [[nodiscard]] const QImage& of(Workspace& space, int pixels);
 
 private:
   struct Shown {
@@ -22,6 +22,7 @@ private:
   };
   Shown m_shown;
   Raster m_picture;
+  QImage m_image; ///< Of the same pixels.
 };
 
 } // namespace zc

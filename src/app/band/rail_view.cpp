@@ -1,5 +1,6 @@
 #include "app/band/rail_view.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/theme.h"
@@ -52,7 +53,7 @@ void RailView::paintEvent(QPaintEvent*) {
   QPainterPath ground;
   ground.addRect(bar);
   fill_hatch(painter, ground);
-  painter.drawImage(bar, image_of(m_picture.of(m_space, pixels)));
+  painter.drawImage(bar, for_monitor(m_picture.of(m_space, pixels)));
   paint_scale(painter, bar);
   paint_limits(painter, bar);
   paint_flat_limits(painter, bar);

@@ -1,5 +1,6 @@
 #include "app/band/section_view.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
@@ -38,6 +39,7 @@ void SectionView::refresh_picture() {
   m_space.painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
   if (s.values_only)
     to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  m_image = image_of(m_picture);
 }
 
 void SectionView::paint_limits(QPainter& painter) {
@@ -73,7 +75,7 @@ void SectionView::paintEvent(QPaintEvent*) {
   QPainterPath ground;
   ground.addRect(r);
   fill_hatch(painter, ground);
-  painter.drawImage(r, image_of(m_picture));
+  painter.drawImage(r, for_monitor(m_image));
   painter.fillRect(QRectF(x_of(0) - 0.5, r.top(), 1, r.height()), QColor(128, 128, 128, 150));
   paint_limits(painter);
 

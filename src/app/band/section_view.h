@@ -36,6 +36,7 @@ private:
   };
   Shown m_shown;
   Raster m_picture;
+  QImage m_image; ///< Of the same pixels.
 };
 
 } // namespace zc

@@ -1,5 +1,6 @@
 #include "app/companion/strip_view.h"
 
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
 #include "app/theme/number_field.h"
@@ -104,7 +105,7 @@ void StripView::paint_axis(QPainter& painter) {
   ground.addRect(bar);
   fill_hatch(painter, ground);
   // The rail is made light end first, upright.
-  const QImage image = image_of(m_picture.of(m_space, pixels));
+  const QImage image = for_monitor(m_picture.of(m_space, pixels));
   painter.drawImage(bar, m_lying ? image.transformed(QTransform().rotate(90)) : image);
 }
 

@@ -15,10 +15,8 @@ QColor shown_color(Srgb c, bool values_only) {
 }
 
 QImage image_of(const Raster& raster) {
-  const QImage image(reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
+  return QImage(reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
                      4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied);
-  const DisplayProfile* monitor = Monitors::all().painted();
-  return monitor ? monitor->to_monitor(image) : image;
 }
 
 void fill_hatch(QPainter& painter, const QPainterPath& shape) {

@@ -15,7 +15,8 @@ namespace zc {
 /// only values are wanted.
 [[nodiscard]] QColor shown_color(Srgb c, bool values_only);
 
-/// For painting. It may share the raster's pixels, so the raster must outlive it.
+/// It shares the raster's pixels: the raster must outlive it, and after a change of them it is made anew. It
+/// is painted by for_monitor.
 [[nodiscard]] QImage image_of(const Raster& raster);
 
 /// The ground where the display has no color: the surround with a fine hatch.

@@ -185,16 +185,10 @@ void PhotoView::pan_by(QPointF way) {
 void PhotoView::wheelEvent(QWheelEvent* event) {
   const double notches = wheel_notches(*event);
   if (event->modifiers() & Qt::ShiftModifier)
-    change_sample_side(notches > 0 ? 1 : -1);
+    m_space.step_sample_side(notches > 0 ? 1 : -1);
   else
     zoom_to(m_scale * std::pow(1.25, notches), event->position());
   event->accept();
-}
-
-void PhotoView::change_sample_side(int steps) {
-  const auto at = std::find(kSampleSides.begin(), kSampleSides.end(), m_space.session().sample_side);
-  const auto i = std::clamp<std::ptrdiff_t>(at - kSampleSides.begin() + steps, 0, kSampleSides.size() - 1);
-  m_space.choose_sample_side(kSampleSides[static_cast<std::size_t>(i)]);
 }
 
 void PhotoView::keyPressEvent(QKeyEvent* event) {
@@ -232,9 +226,9 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_0:
     return fit();
   case Qt::Key_Up:
-    return shift ? change_sample_side(1) : pan(0, -1);
+    return shift ? m_space.step_sample_side(1) : pan(0, -1);
   case Qt::Key_Down:
-    return shift ? change_sample_side(-1) : pan(0, 1);
+    return shift ? m_space.step_sample_side(-1) : pan(0, 1);
   case Qt::Key_Left:
     return pan(-1, 0);
   case Qt::Key_Right:

@@ -54,7 +54,6 @@ private:
   void refresh_picture();
   void settle();
   void pan_by(QPointF way);
-  void change_sample_side(int steps);
   [[nodiscard]] std::optional<Srgb> sample_at(QPointF position) const;
   [[nodiscard]] std::optional<SampleOrigin> origin_at(QPointF position) const;
   [[nodiscard]] std::optional<std::size_t> pin_at(QPointF position) const;

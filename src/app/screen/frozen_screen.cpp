@@ -103,9 +103,7 @@ void FrozenScreen::take() {
 }
 
 void FrozenScreen::step_side(int by) {
-  const auto at = std::find(kSampleSides.begin(), kSampleSides.end(), m_space.session().sample_side);
-  const auto i = std::clamp<std::ptrdiff_t>(at - kSampleSides.begin() + by, 0, kSampleSides.size() - 1);
-  m_space.choose_sample_side(kSampleSides[static_cast<std::size_t>(i)]);
+  m_space.step_sample_side(by);
   update();
 }
 

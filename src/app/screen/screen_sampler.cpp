@@ -9,29 +9,38 @@
 namespace zc {
 
 ScreenSampler::ScreenSampler(Workspace& space)
-    : QObject(&space), m_space(space), m_portal(QDBusConnection::sessionBus()) {}
+    : QObject(&space), m_space(space), m_portal(QDBusConnection::sessionBus()),
+      m_key(QDBusConnection::sessionBus()) {
+  connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::take_color);
+  connect(&m_key, &DesktopKey::failed, &m_space, &Workspace::notice);
+  connect(&m_key, &DesktopKey::changed, this, [this](const QString& key) {
+    if (!key.isEmpty()) emit m_space.notice(tr("%1 takes a color from the screen in any program.").arg(key));
+  });
+}
 
 ScreenSampler::~ScreenSampler() { thaw(); }
 
 void ScreenSampler::take_color() {
-  if (m_portal.there())
-    return m_portal.pick_color([this](const Result<Srgb>& color) {
+  m_portal.find([this](bool there) {
+    if (!there) return freeze(FrozenScreen::Use::Color);
+    m_portal.pick_color([this](const Result<Srgb>& color) {
       if (!color) return emit m_space.notice(words(color.error()));
       // The portal tells pixels of the monitor.
       const DisplayProfile* monitor = Monitors::all().profile_of(QGuiApplication::primaryScreen());
       m_space.take_up(m_space.held_sample(monitor ? monitor->from_monitor(*color) : *color));
     });
-  freeze(FrozenScreen::Use::Color);
+  });
 }
 
 void ScreenSampler::take_picture() {
-  if (m_portal.there())
-    return m_portal.take_picture([this](const Result<QString>& file) {
+  m_portal.find([this](bool there) {
+    if (!there) return freeze(FrozenScreen::Use::Picture);
+    m_portal.take_picture([this](const Result<QString>& file) {
       if (!file) return emit m_space.notice(words(file.error()));
       m_space.photos().take_in(*file);
       emit pictured();
     });
-  freeze(FrozenScreen::Use::Picture);
+  });
 }
 
 void ScreenSampler::freeze(FrozenScreen::Use use) {

@@ -2,6 +2,7 @@
 // screen where the platform lets programs see it.
 #pragma once
 
+#include "app/screen/desktop_key.h"
 #include "app/screen/frozen_screen.h"
 #include "app/screen/screen_portal.h"
 
@@ -18,7 +19,8 @@ public:
   void take_color();
   /// A picture of the screen, or of a part of it, becomes a reference.
   void take_picture();
-  [[nodiscard]] ScreenPortal& portal() { return m_portal; }
+  /// The desktop's own key for a color.
+  [[nodiscard]] DesktopKey& desktop_key() { return m_key; }
 
 signals:
   /// A picture is on its way to the references.
@@ -29,6 +31,7 @@ private:
   void thaw();
   Workspace& m_space;
   ScreenPortal m_portal;
+  DesktopKey m_key;
   std::vector<QPointer<FrozenScreen>> m_frozen;
 };
 

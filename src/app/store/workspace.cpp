@@ -318,6 +318,11 @@ void Workspace::show_set_view(SetView view) {
 void Workspace::choose_sample_side(int side) {
   change([&](Session& s) { s.sample_side = side; });
 }
+void Workspace::step_sample_side(int by) {
+  const auto at = std::find(kSampleSides.begin(), kSampleSides.end(), m_session.sample_side);
+  const auto i = std::clamp<std::ptrdiff_t>(at - kSampleSides.begin() + by, 0, kSampleSides.size() - 1);
+  choose_sample_side(kSampleSides[static_cast<std::size_t>(i)]);
+}
 void Workspace::select_family(Id family) {
   change([&](Session& s) { s.family = family; });
 }

@@ -133,11 +133,13 @@ public:
   void show_set_view(SetView view);
   void show_reference(Id reference) { take(reference_shown(m_session, reference)); }
   void choose_sample_side(int side);
-  /// Takes in a photo in the place of the shown one.
+  /// The next larger one, or with a negative number the next smaller.
+  void step_sample_side(int by);
   /// Takes in a file as a reference that follows it, in the place of the shown one where that follows it too.
   void follow_canvas(const QString& path);
   void stop_following();
   void show_canvas(Id reference, const QString& extension, const SharedBytes& bytes);
+  /// Takes in a photo in the place of the shown one.
   void replace_reference(const QString& path) { m_photos.take_in(path, m_session.reference); }
 
   void show_harvest(Harvest harvest) { take(harvest_shown(m_session, std::move(harvest))); }

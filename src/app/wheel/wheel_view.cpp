@@ -94,6 +94,7 @@ void WheelView::refresh_picture() {
   else
     m_space.painter().slice(wanted.value, wanted.size, m_picture);
   if (wanted.greys) to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  m_image = image_of(m_picture);
   const auto measure = wanted.wheel.measure;
   m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
 }
@@ -114,7 +115,7 @@ void WheelView::paint_disc(QPainter& painter) {
       ground.addEllipse(disc);
       fill_hatch(painter, ground);
     }
-    if (!making) painter.drawImage(disc, image_of(m_picture));
+    if (!making) painter.drawImage(disc, for_monitor(m_image));
   }
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().line, 1));

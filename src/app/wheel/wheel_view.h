@@ -83,6 +83,7 @@ private:
   DiscPoint m_center; ///< In the middle of the view.
   Shown m_shown;
   Raster m_picture;
+  QImage m_image; ///< Of the same pixels.
   struct FootprintKey {
     const Photo* photo = nullptr;
     std::optional<PixelRect> region;

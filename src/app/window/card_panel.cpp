@@ -10,10 +10,8 @@
 #include <QDate>
 #include <QGridLayout>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QPainter>
 #include <QPlainTextEdit>
 #include <QPushButton>
 
@@ -25,12 +23,9 @@ constexpr int kWidth = 420, kWordsHeight = 110;
 } // namespace
 
 CardPanel::CardPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_words(new QPlainTextEdit(this)),
+    : Panel(QStringLiteral("card"), kWidth, parent), m_space(space), m_title(new QLineEdit(this)), m_words(new QPlainTextEdit(this)),
       m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)), m_monitor(new QLabel(this)),
       m_monitor_on(new WordButton(tr("use it"), this)) {
-  setObjectName(QStringLiteral("card"));
-  setAutoFillBackground(true);
-  setFixedWidth(kWidth);
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(kMargin, 14, kMargin, 14);
   grid->setHorizontalSpacing(10);
@@ -78,6 +73,7 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
     Monitors::all().turn(on);
     follow_monitor();
   });
+  connect(&Monitors::all(), &Monitors::changed, this, &CardPanel::follow_monitor);
   auto* monitor = new QHBoxLayout;
   monitor->addWidget(m_monitor, 1);
   monitor->addWidget(m_monitor_on);
@@ -90,15 +86,11 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   connect(leave, &QPushButton::clicked, this, &CardPanel::closed);
   for (QLineEdit* field : {m_title, m_date, m_signature})
     connect(field, &QLineEdit::returnPressed, this, &CardPanel::take);
-  hide();
 }
 
 void CardPanel::open_at(QPoint corner) {
   follow();
-  adjustSize();
-  move(corner);
-  show();
-  raise();
+  stand_at(corner);
   m_title->setFocus();
   m_title->selectAll();
 }
@@ -135,18 +127,6 @@ void CardPanel::take() {
   }
   m_space.store().apply(tr("Change card"), [card](Piece p) { return with_card(std::move(p), card); });
   emit closed();
-}
-
-void CardPanel::keyPressEvent(QKeyEvent* event) {
-  if (event->key() == Qt::Key_Escape) return emit closed();
-  QWidget::keyPressEvent(event);
-}
-
-void CardPanel::paintEvent(QPaintEvent*) {
-  QPainter painter(this);
-  painter.fillRect(rect(), theme().furniture);
-  painter.setPen(QPen(theme().line, 1));
-  painter.drawRect(rect().adjusted(0, 0, -1, -1));
 }
 
 } // namespace zc

@@ -2,8 +2,7 @@
 #pragma once
 
 #include "app/store/workspace.h"
-
-#include <QWidget>
+#include "app/theme/panel.h"
 
 class QLabel;
 class QLineEdit;
@@ -13,19 +12,12 @@ namespace zc {
 
 class WordButton;
 
-class CardPanel final : public QWidget {
+class CardPanel final : public Panel {
   Q_OBJECT
 public:
   CardPanel(Workspace& space, QWidget* parent);
   /// Under this place of the window; what was not taken is shown anew.
   void open_at(QPoint corner);
-
-signals:
-  void closed();
-
-protected:
-  void keyPressEvent(QKeyEvent* event) override;
-  void paintEvent(QPaintEvent* event) override;
 
 private:
   void follow();

@@ -7,22 +7,17 @@
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
 
 namespace zc {
 
 HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
-    : QWidget(parent), m_hand_over(hand_over), m_forms(new QButtonGroup(this)),
+    : Panel(QStringLiteral("handPanel"), 460, parent), m_hand_over(hand_over), m_forms(new QButtonGroup(this)),
       m_pattern(new QLineEdit(this)), m_picture(new WordButton(tr("with a small picture"), this)),
       m_preview(new QLabel(this)) {
-  setObjectName(QStringLiteral("handPanel"));
-  setAutoFillBackground(true);
-  setFixedWidth(460);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 14, kMargin, 14);
   column->setSpacing(8);
@@ -76,7 +71,6 @@ HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
   });
   connect(m_forms, &QButtonGroup::idClicked, this, &HandPanel::preview);
   connect(&space, &Workspace::colorChanged, this, &HandPanel::preview);
-  hide();
 }
 
 void HandPanel::open_at(QPoint corner) {
@@ -85,10 +79,7 @@ void HandPanel::open_at(QPoint corner) {
   m_pattern->setText(form.pattern);
   m_picture->setChecked(form.picture);
   preview();
-  adjustSize();
-  move(corner);
-  show();
-  raise();
+  stand_at(corner);
   m_pattern->setFocus();
 }
 
@@ -107,18 +98,6 @@ void HandPanel::take() {
   const auto taken = m_hand_over.take(asked());
   if (!taken) return say_at(*m_pattern, words(taken.error()));
   emit closed();
-}
-
-void HandPanel::keyPressEvent(QKeyEvent* event) {
-  if (event->key() == Qt::Key_Escape) return emit closed();
-  QWidget::keyPressEvent(event);
-}
-
-void HandPanel::paintEvent(QPaintEvent*) {
-  QPainter painter(this);
-  painter.fillRect(rect(), theme().furniture);
-  painter.setPen(QPen(theme().line, 1));
-  painter.drawRect(rect().adjusted(0, 0, -1, -1));
 }
 
 } // namespace zc

@@ -2,8 +2,7 @@
 #pragma once
 
 #include "app/companion/hand_over.h"
-
-#include <QWidget>
+#include "app/theme/panel.h"
 
 class QButtonGroup;
 class QLabel;
@@ -13,19 +12,12 @@ namespace zc {
 
 class WordButton;
 
-class HandPanel final : public QWidget {
+class HandPanel final : public Panel {
   Q_OBJECT
 public:
   HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent);
   /// Under this place of the window; what was not taken is shown anew.
   void open_at(QPoint corner);
-
-signals:
-  void closed();
-
-protected:
-  void keyPressEvent(QKeyEvent* event) override;
-  void paintEvent(QPaintEvent* event) override;
 
 private:
   [[nodiscard]] HandOverForm asked() const;

@@ -393,6 +393,7 @@ void MainWindow::listen_on_bus() {
         open_files(files);
       },
       Qt::QueuedConnection);
+  if (DesktopKey::wanted()) m_sampler->desktop_key().turn(true);
 }
 
 bool MainWindow::leave() {

@@ -132,6 +132,13 @@ void MainWindow::make_edit_menu() {
   add_action(menu, tr("A color from the &screen"),
              tr("Take up the color of any pixel of the screen, or of a square around it"),
              QKeySequence(Qt::Key_P), [this] { m_sampler->take_color(); });
+  auto* key = add_action(
+      menu, tr("A color &by a key of the desktop"),
+      tr("Take a color from the screen whichever program has the keyboard; the desktop gives the key"), {},
+      [this] { m_sampler->desktop_key().turn(!m_sampler->desktop_key().on()); });
+  key->setCheckable(true);
+  connect(&m_sampler->desktop_key(), &DesktopKey::changed, key,
+          [key](const QString& given) { key->setChecked(!given.isEmpty()); });
   add_action(menu, tr("A pict&ure of the screen"), tr("Take the screen, or a part of it, as a new reference"),
              QKeySequence(Qt::SHIFT | Qt::Key_P), [this] { m_sampler->take_picture(); });
   add_action(menu, tr("&Paste photo or color"),

@@ -1,0 +1,44 @@
+// A key that the desktop listens for whichever program has the keyboard, through its portal
+// (org.freedesktop.portal.GlobalShortcuts). The desktop and the painter choose the key; we only propose one.
+#pragma once
+
+#include "app/seams/portal_request.h"
+
+#include <QDBusObjectPath>
+
+namespace zc {
+
+class DesktopKey final : public QObject {
+  Q_OBJECT
+public:
+  explicit DesktopKey(QDBusConnection bus, QObject* parent = nullptr);
+  [[nodiscard]] bool on() const { return !m_session.isEmpty(); }
+  /// Whether the painter switched it on; remembered.
+  [[nodiscard]] static bool wanted();
+  /// Told by changed() when it is so, or by failed() with one sentence when it is not.
+  void turn(bool on);
+
+signals:
+  void pressed();
+  /// With the key in the desktop's own words, empty when it is off.
+  void changed(const QString& key);
+  void failed(const QString& sentence);
+
+private slots: // NOLINT(readability-redundant-access-specifiers): slots for the bus.
+  void activated(const QDBusObjectPath& session, const QString& key, qulonglong when,
+                 const QVariantMap& options);
+  void session_closed();
+
+private:
+  void begin();
+  void bind(const QString& session);
+  void close(const QString& session);
+  void fail(const QString& sentence);
+  void listen(const QString& session, bool on);
+
+  QDBusConnection m_bus;
+  PortalRequest m_request;
+  QString m_session; ///< Empty while it is off.
+};
+
+} // namespace zc
