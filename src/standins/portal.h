@@ -156,8 +156,10 @@ inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const Q
   }
   if (m_answer == "silence") return QDBusObjectPath(path);
   auto response = QDBusMessage::createSignal(path, "org.freedesktop.portal.Request", "Response");
-  const QVariantMap garbage{
-      {"color", "mauve"}, {"uri", "https://nowhere.example/picture"}, {"session_handle", 7}, {"shortcuts", "all"}};
+  const QVariantMap garbage{{"color", "mauve"},
+                            {"uri", "https://nowhere.example/picture"},
+                            {"session_handle", 7},
+                            {"shortcuts", "all"}};
   response << (m_answer == "cancel" ? 1u : 0u)
            << (m_answer == "garbage"  ? garbage
                : m_answer == "cancel" ? QVariantMap()

@@ -7,6 +7,8 @@
 #include <QBuffer>
 #include <QElapsedTimer>
 
+#include <map>
+
 using namespace zc;
 using namespace zc::test;
 
@@ -139,7 +141,19 @@ void CanvasTask::two_hundred_saves_never_show_half_a_picture() {
         if (image.pixel(x / 3 * 3 + 1, y) != first) return false;
     return image.size() == QSize(400, 300);
   };
+  // What was shown once and is still held by anyone.
+  std::map<const void*, std::weak_ptr<const void>> held;
+  const auto hold = [&](std::shared_ptr<const void> thing) {
+    if (thing) held[thing.get()] = thing;
+  };
+  const auto alive = [&] {
+    return std::ranges::count_if(held, [](const auto& h) { return !h.second.expired(); });
+  };
+  const auto photo = [&] { return m_desk->space().photos().state_of(canvas()).photo; };
   for (int n = 0; n < 200; ++n) {
+    hold(canvas().bytes);
+    hold(photo());
+    QVERIFY(m_desk->space().photos().canvases_being_read() <= 1);
     const QByteArray bytes = picture(QColor(n, 255 - n, n), "PNG");
     if (n % 3 == 0) {
       write(path, bytes);
@@ -153,10 +167,16 @@ void CanvasTask::two_hundred_saves_never_show_half_a_picture() {
       QFile::rename(path + ".part", path);
     }
     QTest::qWait(n % 5 * 4);
+    if (n % 5 == 4) QVERIFY(comes_true([&] { return shown() == QColor(n, 255 - n, n); }));
     QVERIFY(even());
   }
   QVERIFY(comes_true([&] { return shown() == QColor(199, 56, 199); }));
   QVERIFY(even());
+  // Memory stays flat: the last picture, its file, and in the step that tied it the file as it was then.
+  QVERIFY(held.size() >= 80);
+  hold(canvas().bytes);
+  hold(photo());
+  QVERIFY(comes_true([&] { return alive() <= 3; }));
   QCOMPARE(m_desk->piece().references.size(), std::size_t{1});
 }
 

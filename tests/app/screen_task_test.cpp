@@ -1,4 +1,5 @@
 // What is on the screen, through a stand-in for the desktop's portal on a bus of its own.
+#include "app/paint/monitor.h"
 #include "app/screen/desktop_key.h"
 #include "app/screen/screen_portal.h"
 #include "desk.h"
@@ -139,6 +140,29 @@ private slots:
     QDBusConnection::disconnectFromBus("no key");
     portal.kill();
     portal.waitForFinished();
+  }
+  void the_card_tells_the_profile_of_the_monitor_and_switches_it_off() {
+    const auto desk = new_piece_at(Desk::Pick);
+    desk->space().take_up({0.9, 0.4, 0.1});
+    const auto shown = [&] {
+      return desk->part<QWidget>("colorPair").grab().toImage().pixelColor(10, 10).name();
+    };
+    auto& line = desk->part<QLabel>("card.monitor");
+    desk->part<QAbstractButton>("openCard").click();
+    QVERIFY(line.isVisible() && line.text() == "no profile is set for this one");
+    const QString plain = shown();
+    QFile file("/usr/share/color/icc/colord/SwappedRedAndGreen.icc");
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const auto profile = DisplayProfile::read(file.readAll());
+    QVERIFY(profile);
+    Monitors::all().use_for_all(*profile);
+    QVERIFY(line.text().contains(QString::fromStdString((*profile)->name())));
+    QVERIFY(shown() != plain);
+    desk->part<QAbstractButton>("card.useMonitor").click();
+    QCOMPARE(line.text(), "profiles are not used");
+    QCOMPARE(shown(), plain);
+    desk->part<QAbstractButton>("card.useMonitor").click();
+    QVERIFY(Monitors::all().on());
   }
 
 private:

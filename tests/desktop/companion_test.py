@@ -2,7 +2,7 @@
 import sys
 import time
 
-from desktop import Desktop, Palette, Screen, click, place, said
+from desktop import Desktop, Hand, Palette, Screen, click, clipboard, place, said
 
 PROGRAM, DEMO = sys.argv[1:3]
 
@@ -62,6 +62,23 @@ def main():
         desktop.until(lambda: palette.call("Current")[0] != swatch[2])
         click(x, y)
         desktop.until(lambda: said("xclip", "-o", "-selection", "clipboard") == swatch[2])
+        # From the press of a button to what another program reads; a figure to look at, not a test of time.
+        other = next(s for s in palette.call("Swatches", "(s)", "")[0] if s[0] == "copper")
+        there = Screen().places_of(other[2], left + 80, top + 250, width - 80, 260)[40]
+        took = []
+        clipboard()
+        with Hand() as hand:
+            for n in range(20):
+                at, wanted = ((x, y), swatch[2]) if n % 2 else (there, other[2])
+                hand.move(*at)
+                time.sleep(0.2)
+                began = time.monotonic()
+                hand.click()
+                while clipboard() != wanted and time.monotonic() < began + 10:
+                    pass
+                assert clipboard() == wanted
+                took.append(1000 * (time.monotonic() - began))
+        print("click to clipboard:", ", ".join(f"{t:.0f}" for t in took), "ms")
         targets = said("xclip", "-o", "-selection", "clipboard", "-t", "TARGETS").split()
         assert "application/x-color" in targets and "image/png" not in targets, targets
         assert said("xdotool", "getactivewindow") == canvas

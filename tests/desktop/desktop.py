@@ -1,6 +1,7 @@
 """A desktop of its own for a test: an X server, a window manager, a session bus, and hands.
 
 Nothing of it is seen, and nothing of the painter's own is touched."""
+import ctypes
 import os
 import pathlib
 import shutil
@@ -95,6 +96,35 @@ def drag(start, end, steps=12):
         time.sleep(0.03)
     time.sleep(0.1)
     said("xdotool", "mouseup", "1")
+
+
+class Hand:
+    """Presses at once, without a program to be started for it."""
+
+    def __enter__(self):
+        self.x, self.test = ctypes.CDLL("libX11.so.6"), ctypes.CDLL("libXtst.so.6")
+        self.x.XOpenDisplay.restype = ctypes.c_void_p
+        self.display = ctypes.c_void_p(self.x.XOpenDisplay(None))
+        return self
+
+    def __exit__(self, *_):
+        self.x.XCloseDisplay(self.display)
+
+    def move(self, x, y):
+        self.test.XTestFakeMotionEvent(self.display, -1, int(x), int(y), ctypes.c_ulong(0))
+        self.x.XFlush(self.display)
+
+    def click(self):
+        for down in (1, 0):
+            self.test.XTestFakeButtonEvent(self.display, 1, down, ctypes.c_ulong(0))
+        self.x.XFlush(self.display)
+
+
+def clipboard():
+    import gi
+    gi.require_version("Gtk", "3.0")
+    from gi.repository import Gdk, Gtk
+    return Gtk.Clipboard.get(Gdk.SELECTION_CLIPBOARD).wait_for_text()
 
 
 class Screen:

@@ -2,7 +2,7 @@
 import sys
 import time
 
-from desktop import Desktop, Palette, Screen, click, place, said
+from desktop import Desktop, Palette, Screen, click, drag, place, said
 
 PROGRAM, DEMO, SCALE = sys.argv[1:4]
 
@@ -66,6 +66,15 @@ def main():
         time.sleep(0.2)
         said("xdotool", "key", "Right", "Right", "Right", "Return")
         desktop.until(lambda: palette.call("Current")[0] == band(13))
+        # A part of the screen becomes a reference, which Observe shows.
+        said("xdotool", "windowfocus", "--sync", desk, "key", "shift+p")
+        desktop.until(lambda: said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()[2:])
+        time.sleep(0.2)
+        drag((left, top), (left + 299, top + 199))
+        time.sleep(1)
+        said("xdotool", "windowsize", desk, "1270", "770", "windowmove", desk, "0", "0")
+        for x in (30, 150, 270) if SCALE == "1" else ():
+            desktop.until(lambda: Screen().places_of(band(x), 20, 120, 800, 400))
         assert beside
     finally:
         desktop.end()

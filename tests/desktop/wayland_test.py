@@ -11,7 +11,7 @@ import sys
 import tempfile
 import time
 
-from desktop import Desktop, Palette, said
+from desktop import PRIVATE_BUS, Desktop, Palette, said
 
 PROGRAM, DEMO = sys.argv[1:3]
 # The compositor refuses to run as root.
@@ -51,7 +51,7 @@ def main():
         return running[-1]
 
     try:
-        bus = start(["dbus-daemon", "--session", "--nofork", "--print-address"], stdout=subprocess.PIPE, text=True)
+        bus = start(["dbus-daemon", "--config-file=" + PRIVATE_BUS, "--nofork", "--print-address"], stdout=subprocess.PIPE, text=True)
         os.environ["DBUS_SESSION_BUS_ADDRESS"] = bus.stdout.readline().strip()
         for name in ("RUNTIME_DIR", "CONFIG_HOME", "STATE_HOME", "DATA_HOME", "CACHE_HOME"):
             os.environ[f"XDG_{name}"] = os.path.join(folder, name)

@@ -62,6 +62,7 @@ public:
   void take_in_canvas(const QString& file);
   /// Reads the file of a followed reference again, without a word: canvasRead() or canvasFailed().
   void read_canvas(const QString& file, Id reference);
+  [[nodiscard]] std::size_t canvases_being_read() const { return m_canvases.size(); }
   struct Intake {
     QString name;
     double progress = 0;

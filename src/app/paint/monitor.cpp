@@ -38,8 +38,8 @@ xcb_atom_t profile_atom(xcb_connection_t* x, int screen) {
 
 QByteArray profile_on_x(xcb_connection_t* x, xcb_atom_t atom) {
   constexpr std::uint32_t most = 16u << 20;
-  xcb_get_property_reply_t* property = xcb_get_property_reply(
-      x, xcb_get_property(x, 0, x_root(x), atom, XCB_ATOM_ANY, 0, most / 4), nullptr);
+  xcb_get_property_reply_t* property =
+      xcb_get_property_reply(x, xcb_get_property(x, 0, x_root(x), atom, XCB_ATOM_ANY, 0, most / 4), nullptr);
   QByteArray out;
   if (property)
     out = QByteArray(static_cast<const char*>(xcb_get_property_value(property)),

@@ -16,7 +16,7 @@ QColor shown_color(Srgb c, bool values_only) {
 
 QImage image_of(const Raster& raster) {
   return QImage(reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
-                     4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied);
+                4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied);
 }
 
 void fill_hatch(QPainter& painter, const QPainterPath& shape) {

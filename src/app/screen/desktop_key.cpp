@@ -53,8 +53,9 @@ std::optional<QString> given_key(const QVariantMap& results) {
 } // namespace
 
 DesktopKey::DesktopKey(QDBusConnection bus, QObject* parent)
-    : QObject(parent), m_bus(bus), m_request(std::move(bus), {"The desktop was given no key for the screen.",
-                                                              "The desktop gives programs no keys of its own."}) {
+    : QObject(parent), m_bus(bus),
+      m_request(std::move(bus), {"The desktop was given no key for the screen.",
+                                 "The desktop gives programs no keys of its own."}) {
   qDBusRegisterMetaType<DesktopKeyWanted>();
   qDBusRegisterMetaType<QList<DesktopKeyWanted>>();
 }
@@ -132,7 +133,8 @@ void DesktopKey::listen(const QString& session, bool on) {
   }
 }
 
-void DesktopKey::activated(const QDBusObjectPath& session, const QString& key, qulonglong, const QVariantMap&) {
+void DesktopKey::activated(const QDBusObjectPath& session, const QString& key, qulonglong,
+                           const QVariantMap&) {
   if (session.path() == m_session && key == QLatin1String(kColorKey)) emit pressed();
 }
 

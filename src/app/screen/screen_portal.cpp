@@ -40,8 +40,9 @@ Result<QString> file_in(const QVariantMap& results) {
 } // namespace
 
 ScreenPortal::ScreenPortal(QDBusConnection bus)
-    : m_request(std::move(bus), {"Nothing was taken from the screen.",
-                                 "The desktop does not let programs see the screen."}) {}
+    : m_request(std::move(bus),
+                {"Nothing was taken from the screen.", "The desktop does not let programs see the screen."}) {
+}
 
 void ScreenPortal::find(const std::function<void(bool)>& then) {
   m_request.find(QLatin1String(kScreenshot), then);

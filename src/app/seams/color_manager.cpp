@@ -42,10 +42,11 @@ void ColorManager::find_profile(const QString& monitor,
            if (!told.canConvert<QDBusArgument>() && !told.canConvert<QList<QDBusObjectPath>>()) return;
            const auto profiles = qdbus_cast<QList<QDBusObjectPath>>(told);
            if (profiles.empty()) return;
-           read(profiles.front().path(), profile_part, QStringLiteral("Filename"), [then](const QVariant& file) {
-             const QByteArray icc = content(file.toString());
-             if (!icc.isEmpty()) then(icc);
-           });
+           read(profiles.front().path(), profile_part, QStringLiteral("Filename"),
+                [then](const QVariant& file) {
+                  const QByteArray icc = content(file.toString());
+                  if (!icc.isEmpty()) then(icc);
+                });
          });
        });
 }
@@ -64,7 +65,8 @@ void ColorManager::call(const QString& object, const QString& interface, const Q
 
 void ColorManager::read(const QString& object, const QString& interface, const QString& property,
                         const Then& then) {
-  call(object, QStringLiteral("org.freedesktop.DBus.Properties"), QStringLiteral("Get"), {interface, property},
+  call(object, QStringLiteral("org.freedesktop.DBus.Properties"), QStringLiteral("Get"),
+       {interface, property},
        [then](const QVariant& told) { then(qvariant_cast<QDBusVariant>(told).variant()); });
 }
 

@@ -52,8 +52,8 @@ void PortalRequest::ask(const QString& interface, const QString& method, const Q
   const QString sender = m_bus.baseService().mid(1).replace(QLatin1Char('.'), QLatin1Char('_'));
   m_request = QStringLiteral("%1/request/%2/%3").arg(QLatin1String(kObject), sender, token);
   listen(true);
-  auto* watcher =
-      new QDBusPendingCallWatcher(m_bus.asyncCall(call_to(interface, method, before + QVariantList{options})), this);
+  auto* watcher = new QDBusPendingCallWatcher(
+      m_bus.asyncCall(call_to(interface, method, before + QVariantList{options})), this);
   connect(watcher, &QDBusPendingCallWatcher::finished, this,
           [this, asked = m_count](QDBusPendingCallWatcher* w) {
             w->deleteLater();

@@ -23,9 +23,9 @@ constexpr int kWidth = 420, kWordsHeight = 110;
 } // namespace
 
 CardPanel::CardPanel(Workspace& space, QWidget* parent)
-    : Panel(QStringLiteral("card"), kWidth, parent), m_space(space), m_title(new QLineEdit(this)), m_words(new QPlainTextEdit(this)),
-      m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)), m_monitor(new QLabel(this)),
-      m_monitor_on(new WordButton(tr("use it"), this)) {
+    : Panel(QStringLiteral("card"), kWidth, parent), m_space(space), m_title(new QLineEdit(this)),
+      m_words(new QPlainTextEdit(this)), m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)),
+      m_monitor(new QLabel(this)), m_monitor_on(new WordButton(tr("use it"), this)) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(kMargin, 14, kMargin, 14);
   grid->setHorizontalSpacing(10);

@@ -15,9 +15,9 @@
 namespace zc {
 
 HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
-    : Panel(QStringLiteral("handPanel"), 460, parent), m_hand_over(hand_over), m_forms(new QButtonGroup(this)),
-      m_pattern(new QLineEdit(this)), m_picture(new WordButton(tr("with a small picture"), this)),
-      m_preview(new QLabel(this)) {
+    : Panel(QStringLiteral("handPanel"), 460, parent), m_hand_over(hand_over),
+      m_forms(new QButtonGroup(this)), m_pattern(new QLineEdit(this)),
+      m_picture(new WordButton(tr("with a small picture"), this)), m_preview(new QLabel(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 14, kMargin, 14);
   column->setSpacing(8);

@@ -13,7 +13,7 @@
 namespace zc {
 namespace {
 
-constexpr int kRoomyHead = 1200, kNarrowTitle = 170, kWideTitle = 300;
+constexpr int kRoomyHead = 1200, kTightHead = 1000, kNarrowTitle = 170, kWideTitle = 300;
 
 /// One of the three surrounds as a patch of its own grey, framed when it is the one in use.
 class SurroundButton final : public QAbstractButton {
@@ -93,9 +93,13 @@ Head::Head(Workspace& space, QWidget* parent)
   follow();
 }
 
-/// As wide as it is, as long as the desks and the views keep their room.
+/// As wide as it is, as long as the desks and the views keep their room. In a small window the star beside
+/// the window's own title has to do for the state.
 void Head::fit_title() {
-  const int widest = width() < kRoomyHead ? kNarrowTitle : kWideTitle;
+  m_state->setVisible(width() >= kTightHead);
+  const int widest = width() < kTightHead   ? kNarrowTitle - 50
+                     : width() < kRoomyHead ? kNarrowTitle
+                                            : kWideTitle;
   m_title->setFixedWidth(
       std::clamp(QFontMetrics(title_font()).horizontalAdvance(m_title->text()) + 16, 120, widest));
 }
