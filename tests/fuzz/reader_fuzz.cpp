@@ -2,6 +2,7 @@
 // bound.
 #include "io/container/piece_file.h"
 #include "io/exchange/formats.h"
+#include "io/photo/openraster.h"
 #include "io/shelf/mask_shelf.h"
 #include "io/shelf/parcel.h"
 #include "io/shelf/set_shelf.h"
@@ -15,7 +16,7 @@ namespace {
 
 using namespace zc;
 
-enum Reader { Tokens, Cxf, Cgats, Css, Csv, Hex, Svg, Any, Picture, Piece, Parcel, Shelf };
+enum Reader { Tokens, Cxf, Cgats, Css, Csv, Hex, Svg, Any, Picture, OpenRaster, Piece, Parcel, Shelf };
 
 /// What was read must be sound enough to be written again.
 void check(const Result<FoundSet>& found) {
@@ -56,6 +57,10 @@ void read(std::string_view text) {
   case Picture:
     if (says_it_is_huge(text)) return;
     return check(read_picture(bytes, "fuzz"));
+  case OpenRaster:
+    static_cast<void>(looks_like_openraster(bytes));
+    static_cast<void>(merged_image(bytes, "fuzz").ok());
+    return;
   case Piece:
     if (unpack_document(bytes)) return;
     static_cast<void>(document_from_json(text).ok());

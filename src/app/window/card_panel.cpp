@@ -60,6 +60,7 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   leave->setObjectName(QStringLiteral("card.leave"));
   leave->setToolTip(tr("Close the card as it was (Escape)"));
   auto* buttons = new QHBoxLayout;
+  buttons->setSpacing(8);
   buttons->addStretch();
   buttons->addWidget(take);
   buttons->addWidget(leave);
@@ -79,7 +80,7 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   monitor->addWidget(m_monitor_on);
   auto* label = new QLabel(tr("Monitor"), this);
   label->setFont(caption_font());
-  grid->addWidget(label, 4, 0, Qt::AlignTop);
+  grid->addWidget(label, 4, 0, Qt::AlignVCenter);
   grid->addLayout(monitor, 4, 1);
   grid->addLayout(buttons, 5, 1);
   connect(take, &QPushButton::clicked, this, &CardPanel::take);

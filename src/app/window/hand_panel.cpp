@@ -57,6 +57,7 @@ HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
   take->setObjectName(QStringLiteral("handTake"));
   auto* leave = new QPushButton(tr("Leave it"), this);
   auto* foot = new QHBoxLayout;
+  foot->setSpacing(8);
   foot->addWidget(m_picture);
   foot->addStretch();
   foot->addWidget(take);
