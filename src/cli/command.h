@@ -45,6 +45,7 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_sample(const Options& app);
 [[nodiscard]] Command add_extract(const Options& app);
 [[nodiscard]] Command add_look(const Options& app);
+[[nodiscard]] Command add_try(const Options& app);
 [[nodiscard]] Command add_follow(const Options& app);
 [[nodiscard]] Command add_now(const Options& app);
 [[nodiscard]] Command add_take(const Options& app);

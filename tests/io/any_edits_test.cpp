@@ -282,6 +282,15 @@ const Edit kEdits[] = {
      [](Hand& h, P p) {
        return with_reference_following(p, h.any_reference(p), h.below(2) ? "" : "/canvas/" + h.any_name());
      }},
+    {"with_study",
+     [](Hand& h, P p) {
+       Study study;
+       study.by_areas = h.below(2);
+       study.cut.count = 1 + static_cast<int>(h.below(502));
+       study.edits.resize(h.below(40) ? h.below(4) : kMostStudyEdits + h.below(2));
+       study.bound.push_back({1, 2, 1 + h.below(40)});
+       return with_study(p, h.any_reference(p), study);
+     }},
     {"with_canvas",
      [](Hand& h, P p) -> Result<Piece> { return with_canvas(p, h.any_reference(p), "ora", shared_bytes("saved again")); }},
 };

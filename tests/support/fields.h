@@ -30,7 +30,11 @@ inline auto fields(const Ellipse& x) { const auto& [a, b, c, d] = x; return std:
 inline auto fields(const RingSector& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
 inline auto fields(const Area& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const Mask& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
-inline auto fields(const Reference& x) { const auto& [a, b, c, d, e, f] = x; return std::tie(a, b, c, d, e, f); }
+inline auto fields(const AreaSpec& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
+inline auto fields(const AreaEdit& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
+inline auto fields(const AreaBinding& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
+inline auto fields(const Study& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
+inline auto fields(const Reference& x) { const auto& [a, b, c, d, e, f, g] = x; return std::tie(a, b, c, d, e, f, g); }
 inline auto fields(const Piece& x) {
   const auto& [a, b, c, d, e, f, g, h, i, j, k, l, m, n, o] = x;
   return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m, n, o);

@@ -43,7 +43,15 @@ namespace zc::test {
   return mask;
 }
 
-[[nodiscard]] inline Document full_document() {
+[[nodiscard]] inline Study full_study() {
+  return {true,
+          {40, 0.5, 0.25},
+          Match::Value,
+          {{AreaEdit::Kind::Split, 3, 4}, {AreaEdit::Kind::Merge, 5, 6, 7, 8}},
+          {{9, 10, 12}}};
+}
+
+inline Document full_document() {
   Document d;
   Piece& p = d.piece;
   p.title = "Løvens gård \"ved\" æ\n2";
@@ -54,9 +62,9 @@ namespace zc::test {
   p.mask = full_mask();
   p.mask_on = false;
   p.rule = MaskRule::Flagged;
-  p.references = {
-      {1, "one", "jpg", shared_bytes("not really a photo"), "/canvas/row.ora", R"({"camera":"pinhole"})"},
-      {2, "two", "png", shared_bytes(std::string(3000, 'z')), {}}};
+  p.references = {{1, "one", "jpg", shared_bytes("not really a photo"), "/canvas/row.ora", full_study(),
+                   R"({"camera":"pinhole"})"},
+                  {2, "two", "png", shared_bytes(std::string(3000, 'z'))}};
   p.sets = {{3, "First set"}, full_set()};
   p.current_set = 5;
   p.bands = {30, 70.5};

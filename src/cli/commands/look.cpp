@@ -4,10 +4,8 @@
 #include "core/image/blur.h"
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
-#include "io/files/safe_save.h"
 #include "io/photo/decode.h"
-
-#include <QBuffer>
+#include "io/photo/picture_file.h"
 
 #include <charconv>
 #include <cmath>
@@ -83,15 +81,6 @@ void look(const PixelView& view, const LookAs& as, const PieceMask* mask, std::u
   }
 }
 
-Status save_png(const QImage& image, const std::string& path) {
-  QByteArray png;
-  QBuffer buffer(&png);
-  buffer.open(QIODevice::WriteOnly);
-  if (!image.save(&buffer, "PNG"))
-    return Error{ErrorCode::Unwritable, "The picture could not be made.", path};
-  return save_safely(path, Bytes(png.begin(), png.end()), Backup::None);
-}
-
 Result<Json> write_look(const LookRequest& request) {
   const auto as = look_as(request.as);
   if (!as) return as.error();
@@ -108,7 +97,7 @@ Result<Json> write_look(const LookRequest& request) {
   look(view, *as, mask ? &*mask : nullptr, words.data());
   const QImage image(reinterpret_cast<const uchar*>(words.data()), view.width, view.height,
                      qsizetype{view.width} * 4, photo->image.format());
-  const Status saved = save_png(image, request.output);
+  const Status saved = save_picture(image, request.output);
   if (!saved) return saved.error();
   return Json{{"file", request.output}, {"width", view.width}, {"height", view.height}};
 }
@@ -121,7 +110,7 @@ Command add_look(const Options& app) {
   command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
   command.text("--as", r->as, "value, flat:N, steps:N, squint:PIXELS or mask", Options::Need::Needed);
   command.text("--piece", r->photo.piece, "Piece whose mask is used");
-  command.text("-o,--output", r->output, "PNG file to write", Options::Need::Needed);
+  command.text("-o,--output", r->output, "PNG or JPEG file to write", Options::Need::Needed);
   return {command, [r] { return write_look(*r); }};
 }
 

@@ -25,4 +25,13 @@ const std::array<std::uint8_t, kLinearSteps + 1>& encoded_8bit_of_linear() {
   return table;
 }
 
+const std::array<double, 256>& exact_linear_of_8bit() {
+  static const auto table = [] {
+    std::array<double, 256> out{};
+    for (std::size_t i = 0; i < out.size(); ++i) out[i] = linear_from_encoded(static_cast<double>(i) / 255);
+    return out;
+  }();
+  return table;
+}
+
 } // namespace zc

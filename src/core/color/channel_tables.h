@@ -10,6 +10,8 @@ inline constexpr int kLinearSteps = 65535;
 
 /// Linear light 0..1 of an 8-bit sRGB channel.
 [[nodiscard]] const std::array<float, 256>& linear_of_8bit();
+/// The same in full precision.
+[[nodiscard]] const std::array<double, 256>& exact_linear_of_8bit();
 /// 8-bit sRGB of round(linear * kLinearSteps); within 0.03 of an 8-bit step of the exact value.
 [[nodiscard]] const std::array<std::uint8_t, kLinearSteps + 1>& encoded_8bit_of_linear();
 

@@ -50,14 +50,18 @@ double largest_chroma_luv(double l, Angle hue) {
 
 Srgb chroma_reduced(Lab c) {
   c.l = std::clamp(c.l, 0.0, 100.0);
-  const auto at = [c](double share) {
-    return clipped_to_gamut(srgb_from_xyz(xyz_from_lab({c.l, c.a * share, c.b * share})));
-  };
+  const auto xyz_at = [c](double share) { return xyz_from_lab({c.l, c.a * share, c.b * share}); };
+  const auto at = [&](double share) { return clipped_to_gamut(srgb_from_xyz(xyz_at(share))); };
   if (const auto whole = at(1)) return *whole;
+  // Sought in linear light, which meets the same limits and needs no curve.
+  const auto fits = [&](double share) {
+    const LinearRgb light = linear_from_xyz(xyz_at(share));
+    return std::min({light.r, light.g, light.b}) >= 0 && std::max({light.r, light.g, light.b}) <= 1;
+  };
   double inside = 0, outside = 1;
   for (int i = 0; i < 52; ++i) {
     const double middle = (inside + outside) / 2;
-    (at(middle) ? inside : outside) = middle;
+    (fits(middle) ? inside : outside) = middle;
   }
   return at(inside).value_or(neutral_of_value(c.l));
 }

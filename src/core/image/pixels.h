@@ -36,6 +36,18 @@ struct PixelRect {
           static_cast<std::uint8_t>(w)};
 }
 
+/// A place for each 24-bit color in tables of all of them: colors that look alike stand close together, so that
+/// a picture reads few pages of such a table.
+[[nodiscard]] constexpr std::uint32_t table_place(std::uint32_t w) {
+  return (w & 0xf80000u) | (w & 0xf800u) << 3 | (w & 0xf8u) << 6 | (w & 0x70000u) >> 10 | (w & 0x700u) >> 5 |
+         (w & 7u);
+}
+/// The color of a place.
+[[nodiscard]] constexpr std::uint32_t word_of_place(std::uint32_t p) {
+  return 0xff000000u | (p & 0xf80000u) | (p >> 3 & 0xf800u) | (p >> 6 & 0xf8u) | (p << 10 & 0x70000u) |
+         (p << 5 & 0x700u) | (p & 7u);
+}
+
 /// Sides of the sampling square a painter can choose, in pixels of the original.
 inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
 

@@ -1,10 +1,8 @@
 // A photo through a gamut mask: every color outside goes to the nearest place inside at the same value.
 #pragma once
 
-#include "core/image/pixels.h"
+#include "core/image/color_table.h"
 #include "core/mask/mask.h"
-
-#include <memory>
 
 namespace zc {
 
@@ -22,12 +20,13 @@ public:
   /// Maps on all cores; alpha is kept. `out` holds width * height words.
   void map(const PixelView& photo, std::uint32_t* out) const;
 
+  /// The 24 bits of mapped(), remembered.
+  [[nodiscard]] std::uint32_t remembered(std::uint32_t word) const;
+
 private:
-  struct Known;
-  [[nodiscard]] std::uint32_t remembered(std::uint32_t* known, std::uint32_t word) const;
   Wheel m_wheel;
   MaskRegion m_region;
-  std::shared_ptr<Known> m_known; ///< Shared by copies: what one has mapped the others know.
+  ColorTable m_known; ///< What one copy has mapped the others know.
 };
 
 } // namespace zc

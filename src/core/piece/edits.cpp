@@ -273,6 +273,17 @@ Result<Piece> with_reference_following(Piece piece, Id reference, std::string pa
   return piece;
 }
 
+Result<Piece> with_study(Piece piece, Id reference, Study study) {
+  Reference* r = reference_to_change(piece, reference);
+  if (!r) return not_found("reference");
+  if (const Status status = validate(study.cut); !status) return status.error();
+  if (study.edits.size() > kMostStudyEdits || study.bound.size() > kMostStudyEdits)
+    return Error{ErrorCode::BadInput, "The areas of this picture were changed too often; cut it anew.",
+                 "study"};
+  r->study = std::move(study);
+  return piece;
+}
+
 Piece with_canvas(Piece piece, Id reference, const std::string& extension, SharedBytes bytes) {
   const Reference* now = find_reference(piece, reference);
   const bool other =

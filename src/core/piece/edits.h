@@ -69,6 +69,8 @@ enum class Carry { MaskOnly, SetToo };
                                                     std::string extension, SharedBytes bytes);
 /// From now on it follows the file at this path, or none. ERRORS: BadInput for a path past kLongestPath.
 [[nodiscard]] Result<Piece> with_reference_following(Piece piece, Id reference, std::string path);
+/// How it is tried in the set. ERRORS: BadInput as validate(AreaSpec), and past kMostStudyEdits.
+[[nodiscard]] Result<Piece> with_study(Piece piece, Id reference, Study study);
 /// The latest picture of a reference that follows a file; any other stays.
 [[nodiscard]] Piece with_canvas(Piece piece, Id reference, const std::string& extension, SharedBytes bytes);
 

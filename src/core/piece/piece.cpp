@@ -15,7 +15,7 @@ template <class T> const T* find_id(const List<T>& list, Id id) {
 bool Reference::operator==(const Reference& o) const {
   const bool same_bytes = bytes == o.bytes || (bytes && o.bytes && *bytes == *o.bytes);
   return id == o.id && name == o.name && extension == o.extension && follows == o.follows &&
-         extras == o.extras && same_bytes;
+         study == o.study && extras == o.extras && same_bytes;
 }
 
 const SwatchSet* find_set(const Piece& piece, Id id) { return find_id(piece.sets, id); }

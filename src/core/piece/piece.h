@@ -5,6 +5,8 @@
 #include "core/base/list.h"
 #include "core/color/bands.h"
 #include "core/mask/mask.h"
+#include "core/try/areas.h"
+#include "core/try/match.h"
 #include "core/wheel/wheel.h"
 
 #include <cstdint>
@@ -84,6 +86,24 @@ struct GradingRules {
   bool operator==(const GradingRules&) const = default;
 };
 
+/// The swatch that the area at a pixel was bound to by hand.
+struct AreaBinding {
+  int x = 0, y = 0;
+  Id swatch = 0;
+  bool operator==(const AreaBinding&) const = default;
+};
+
+/// How a reference is tried in the set: by pixels or by areas, and what the painter changed by hand. Changes
+/// are kept by pixels of the picture, so that they hold for a canvas that goes on being painted.
+struct Study {
+  bool by_areas = false;
+  AreaSpec cut;
+  Match match = Match::Color;
+  std::vector<AreaEdit> edits = {};
+  std::vector<AreaBinding> bound = {};
+  bool operator==(const Study&) const = default;
+};
+
 /// A photo that belongs to the piece, or the last picture of a canvas it follows, as the bytes of its file.
 struct Reference {
   Id id = 0;
@@ -91,6 +111,7 @@ struct Reference {
   std::string extension; ///< Lower case, without the dot.
   SharedBytes bytes;
   std::string follows = {}; ///< Path of the file it is read anew from whenever that is saved; or empty.
+  Study study = {};
   std::string extras = {};
   bool operator==(const Reference& other) const;
 };

@@ -41,6 +41,10 @@ public:
       const std::string path = at("", "references", i) + ".";
       short_enough(path + "name", references[i].name, kLongestName);
       short_enough(path + "follows", references[i].follows, kLongestPath);
+      const Status cut = validate(references[i].study.cut);
+      if (!cut) holds(false, path + "study", cut.error().sentence);
+      at_most(path + "study.edits", references[i].study.edits.size(), kMostStudyEdits, "changes of areas");
+      at_most(path + "study.bound", references[i].study.bound.size(), kMostStudyEdits, "bound areas");
       holds(good_extension(references[i].extension), path + "file",
             "The file of a reference ends in letters and digits, at most 16.");
     }

@@ -19,6 +19,8 @@ inline constexpr std::size_t kLongestNote = 10'000;
 inline constexpr std::size_t kLongestExtension = 16;
 
 inline constexpr std::size_t kMostReferences = 200;
+/// Of the areas of one reference by hand; so many bindings too.
+inline constexpr std::size_t kMostStudyEdits = 2000;
 inline constexpr std::size_t kMostAreas = 200; ///< Of a mask.
 inline constexpr std::size_t kMostSets = 1000;
 inline constexpr std::size_t kMostFamilies = 1000;   ///< In a set.

@@ -84,9 +84,9 @@ SessionChange change_between(const Session& a, const Session& b) {
   out.view = a.at_hand.steps != b.at_hand.steps || !(a.relations == b.relations) ||
              a.vivid_plan != b.vivid_plan || a.area != b.area || a.reference != b.reference ||
              a.left_out != b.left_out || a.desk != b.desk || a.set_view != b.set_view ||
-             a.looking != b.looking || a.values_only != b.values_only || a.looks != b.looks ||
-             a.keeps_reference != b.keeps_reference || a.carry != b.carry || a.mask_keeps != b.mask_keeps ||
-             a.sample_side != b.sample_side || !(a.harvest == b.harvest);
+             a.looking != b.looking || !(a.trying == b.trying) || a.values_only != b.values_only ||
+             a.looks != b.looks || a.keeps_reference != b.keeps_reference || a.carry != b.carry ||
+             a.mask_keeps != b.mask_keeps || a.sample_side != b.sample_side || !(a.harvest == b.harvest);
   return out;
 }
 
@@ -104,6 +104,7 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.relations.own.clear();
   session.string.clear();
   session.harvest = {};
+  session.trying = {};
   session.looking.region.reset();
   session.looking.limits.clear();
   session = located(std::move(session), geometry, at_hand.current, {});
@@ -126,6 +127,11 @@ Session followed(Session session, const Piece& piece, const Geometry& geometry) 
   session.area = areas == 0 ? 0 : std::min(session.area, areas - 1);
   session.family = chosen_family(piece, session.family);
   session.reference = shown_reference(piece, session.reference);
+  // A state that is gone is the set as it is.
+  for (TrySide* side : {&session.trying.left, &session.trying.right, &session.trying.from}) {
+    if (side->set != 0 && !find_set(piece, side->set)) *side = {};
+    if (side->version != 0 && !find_version(piece, side->version)) side->version = 0;
+  }
   return session;
 }
 

@@ -8,16 +8,18 @@
 #include "core/mix/strings.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
+#include "core/piece/pairing.h"
 #include "core/session/at_hand.h"
 #include "core/session/geometry.h"
+#include "core/try/light.h"
 #include "core/wheel/relations.h"
 
 #include <unordered_set>
 
 namespace zc {
 
-enum class Desk { Observe, Limit, Pick, Grade };
-inline constexpr std::size_t kDesks = 4;
+enum class Desk { Observe, Limit, Pick, Grade, Try };
+inline constexpr std::size_t kDesks = 5;
 /// How the set is seen at Grade.
 enum class SetView { Staff, Rows, List, Versions, Import };
 enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
@@ -35,6 +37,30 @@ struct Looking {
   bool hold_samples = false; ///< Samples outside the mask go to its nearest place.
   bool footprint = true;     ///< Shown over the wheel at Limit.
   bool operator==(const Looking&) const = default;
+};
+
+/// How the reference is tried: as it is; each pixel or area in its swatch; moved as the swatches moved; with
+/// what strays from the plan.
+enum class TryWay { Photo, Study, Follow, Check };
+/// What is shown on a side of the edge: the photo, or a state of a set.
+struct TrySide {
+  bool photo = false;
+  Id set = 0;     ///< 0 is the current set.
+  Id version = 0; ///< 0 is the set as it is.
+  bool operator==(const TrySide&) const = default;
+};
+struct Trying {
+  TryWay way = TryWay::Study;
+  TrySide left{true}, right;
+  TrySide from;        ///< The state that the photo is in, for following.
+  bool two = false;    ///< Both sides under an edge; else the right one alone.
+  double edge = 0.5;   ///< Place of the edge, 0 left to 1 right.
+  double softness = 0; ///< Of following, see Follow.
+  double far = 10;     ///< CIEDE2000 from which on a color is far from the set.
+  bool squint = false;
+  LightAndAir light;       ///< Tried on the right side.
+  std::vector<Pair> pairs; ///< Chosen by hand; see paired().
+  bool operator==(const Trying&) const = default;
 };
 
 /// The relation that is looked at: on the rim, in the tray.
@@ -99,6 +125,7 @@ struct Session {
   std::array<bool, kDesks> keeps_reference{};
   SetView set_view = SetView::Staff;
   Looking looking;
+  Trying trying;
   bool values_only = false;
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
   Carry carry = Carry::MaskOnly;

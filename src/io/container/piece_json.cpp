@@ -4,6 +4,7 @@
 #include "io/container/set_json.h"
 
 #include <algorithm>
+#include <tuple>
 
 namespace zc {
 namespace {
@@ -12,9 +13,26 @@ constexpr Word<MaskRule> kRuleWords[] = {
     {MaskRule::Held, "held"}, {MaskRule::Flagged, "flagged"}, {MaskRule::Free, "free"}};
 // ---------------------------------------------------------------- writing
 
+constexpr Word<Match> kMatchWords[] = {{Match::Color, "color"}, {Match::Value, "value"}};
+
+Json study_json(const Study& s) {
+  Json out{{"by_areas", s.by_areas},
+           {"areas", s.cut.count},
+           {"smallest", s.cut.smallest},
+           {"smoothing", s.cut.smoothing},
+           {"match", word_for(kMatchWords, s.match)}};
+  for (const AreaEdit& e : s.edits)
+    out["edits"].push_back(e.kind == AreaEdit::Kind::Split ? Json{{"split", {{"x", e.x}, {"y", e.y}}}}
+                                                           : Json{{"merge", {{"x", e.x}, {"y", e.y}}},
+                                                                  {"with", {{"x", e.x2}, {"y", e.y2}}}});
+  for (const AreaBinding& b : s.bound) out["bound"].push_back({{"x", b.x}, {"y", b.y}, {"swatch", b.swatch}});
+  return out;
+}
+
 Json reference_json(const Reference& r) {
   Json out{{"id", r.id}, {"name", r.name}, {"file", reference_entry(r)}};
   if (!r.follows.empty()) out["follows"] = r.follows;
+  if (r.study != Study()) out["study"] = study_json(r.study);
   put_extras(out, r.extras);
   return out;
 }
@@ -51,15 +69,48 @@ AtHand read_at_hand(Fields f) {
   return at_hand;
 }
 
+constexpr double kLargestPixel = 1e6;
+
+std::pair<int, int> read_pixel(Fields f) {
+  return {static_cast<int>(f.number("x", 0, kLargestPixel, 0)),
+          static_cast<int>(f.number("y", 0, kLargestPixel, 0))};
+}
+
+Study read_study(Fields f) {
+  Study out;
+  out.by_areas = f.flag("by_areas", out.by_areas);
+  out.cut.count = static_cast<int>(f.number("areas", kFewestPictureAreas, kMostPictureAreas, out.cut.count));
+  out.cut.smallest = f.number("smallest", 0, 5, out.cut.smallest);
+  out.cut.smoothing = f.number("smoothing", 0, 2, out.cut.smoothing);
+  out.match = f.word("match", kMatchWords, out.match);
+  f.each("edits", kMostStudyEdits, [&](const Json& j, const std::string& key) {
+    auto e = f.inner(j, key);
+    AreaEdit edit;
+    const bool merge = e.has("merge");
+    edit.kind = merge ? AreaEdit::Kind::Merge : AreaEdit::Kind::Split;
+    const char* at = merge ? "merge" : "split";
+    std::tie(edit.x, edit.y) = read_pixel(e.inner(e.raw(at), at));
+    if (merge) std::tie(edit.x2, edit.y2) = read_pixel(e.inner(e.raw("with"), "with"));
+    out.edits.push_back(edit);
+  });
+  f.each("bound", kMostStudyEdits, [&](const Json& j, const std::string& key) {
+    auto b = f.inner(j, key);
+    const auto [x, y] = read_pixel(b);
+    out.bound.push_back({x, y, b.id("swatch")});
+  });
+  return out;
+}
+
 void read_references(Fields& f, ReadDocument& out) {
   f.each("references", kMostReferences, [&](const Json& j, const std::string& key) {
     auto r = f.inner(j, key);
     const std::string file = r.text("file");
     const auto dot = file.rfind('.');
     const std::string ending = dot == std::string::npos ? "" : file.substr(dot + 1);
-    out.document.piece.references.push_back({r.id("id"), r.text("name"), good_extension(ending) ? ending : "",
-                                             nullptr, r.text("follows"),
-                                             r.extras({"id", "name", "file", "follows"})});
+    out.document.piece.references.push_back(
+        {r.id("id"), r.text("name"), good_extension(ending) ? ending : "", nullptr, r.text("follows"),
+         r.has("study") ? read_study(r.inner(r.raw("study"), "study")) : Study(),
+         r.extras({"id", "name", "file", "follows", "study"})});
     out.reference_files.push_back(file);
   });
 }

@@ -1,0 +1,172 @@
+#include "cli/command.h"
+
+#include "cli/photos.h"
+#include "cli/sets.h"
+#include "core/color/text.h"
+#include "core/piece/pairing.h"
+#include "core/try/check.h"
+#include "core/try/study.h"
+#include "io/container/piece_file.h"
+#include "io/files/safe_save.h"
+#include "io/photo/decode.h"
+#include "io/photo/picture_file.h"
+
+namespace zc::cli {
+namespace {
+
+enum class TryAs { Study, Follow };
+constexpr Word<TryAs> kTryWords[] = {{TryAs::Study, "study"}, {TryAs::Follow, "follow"}};
+constexpr Word<Match> kMatchWords[] = {{Match::Color, "color"}, {Match::Value, "value"}};
+
+struct TryRequest {
+  std::string picture, piece, set, from, to, output;
+  std::optional<TryAs> as;
+  Match match = Match::Color;
+  int areas = 0, lacks = 6;
+  double far = StrayLimits().far;
+  bool report = false;
+};
+
+/// The set as it is, or as it was kept under this name.
+Result<const List<Family>*> state_of(const SwatchSet& set, const std::string& version, const char* option) {
+  if (version.empty()) return &set.families;
+  for (const auto& v : set.versions)
+    if (v.name == version) return &v.families;
+  return Error{ErrorCode::NotFound, "The set has no version named \"" + version + "\".", option};
+}
+
+Json bands_json(const BandShares& b) { return {{"light", b.light}, {"middle", b.middle}, {"dark", b.dark}}; }
+
+Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& view, const SetColors& set) {
+  const auto colors = distinct_colors(view);
+  const SwatchMatcher matcher(set.colors, r.match);
+  const auto shares =
+      matcher.empty() ? std::vector<double>() : used_shares(colors, matcher, set.colors.size());
+  const auto entry = [&](std::size_t i) {
+    return Json{{"name", set.swatches[i]->name},
+                {"family", set.families[i]->name},
+                {"hex", hex_of(set.swatches[i]->color)}};
+  };
+  Json used = Json::array(), unused = Json::array(), lacking = Json::array();
+  for (std::size_t i = 0; i < shares.size(); ++i) {
+    Json swatch = entry(i);
+    if (shares[i] > 0) swatch["share"] = shares[i];
+    (shares[i] > 0 ? used : unused).push_back(swatch);
+  }
+  const auto missing = lacks(view, set.colors, r.lacks, r.far);
+  if (!missing) return missing.error();
+  for (const Lack& lack : *missing) {
+    Json color{{"hex", hex_of(lack.color)}, {"share", lack.share}, {"at", Json::array({lack.x, lack.y})}};
+    color["nearest"] = lack.nearest ? entry(*lack.nearest) : Json();
+    color["difference"] = lack.nearest ? Json(lack.difference) : Json();
+    lacking.push_back(color);
+  }
+  std::optional<MaskMapper> mask;
+  if (piece.mask && piece.mask_on) mask.emplace(Wheel(piece.wheel), MaskRegion(*piece.mask));
+  const SwatchMatcher by_color(set.colors);
+  const auto strays = stray_shares(
+      colors, StrayChecker(&by_color, mask ? &*mask : nullptr, {r.far, piece.grading.outside}), piece.bands);
+  return Json{{"used", used},           {"unused", unused},
+              {"lacks", lacking},       {"outside_mask", sum(strays.outside)},
+              {"far", sum(strays.far)}, {"bands", bands_json(strays.all)}};
+}
+
+Result<Json> study(const TryRequest& r, const PixelView& view, const SetColors& set, std::uint32_t* out) {
+  if (set.colors.empty())
+    return Error{ErrorCode::BadInput, "The set holds no swatch; a study needs at least one.", "--set"};
+  if (r.areas == 0) {
+    StudyMapper(set.colors, r.match).map(view, out);
+    return Json::object();
+  }
+  AreaSpec spec;
+  spec.count = r.areas;
+  const auto areas = cut_into_areas(view, spec);
+  if (!areas) return areas.error();
+  const auto swatches = swatches_of(*areas, SwatchMatcher(set.colors, r.match),
+                                    std::vector<std::optional<std::size_t>>(areas->areas.size()));
+  std::vector<std::uint32_t> words;
+  for (const auto s : swatches) words.push_back(word_of(rounded_8bit(set.colors[s].color)));
+  paint_areas(*areas, words, out);
+  return Json{{"areas", areas->areas.size()}};
+}
+
+/// How many pixels had to be brought into the gamut.
+std::uint64_t reduced_pixels(const PixelView& view, const Follow& follow) {
+  std::uint64_t out = 0;
+  for (const auto& c : distinct_colors(view))
+    if (follow.moved(srgb_from_8bit(color_of_word(c.word))).reduced) out += c.pixels;
+  return out;
+}
+
+Result<Json> write_picture(const TryRequest& r, const OpenedPhoto& photo, const List<Family>& from,
+                           const List<Family>& to) {
+  const PixelView view = view_of(photo.image);
+  QImage image(view.width, view.height, photo.image.format());
+  auto* out = reinterpret_cast<std::uint32_t*>(image.bits());
+  Json told = Json::object();
+  if (*r.as == TryAs::Study) {
+    auto made = study(r, view, set_colors(to), out);
+    if (!made) return made.error();
+    told = std::move(made).value();
+  } else {
+    const Follow follow(moves_of(paired(from, to), from, to));
+    FollowMapper(follow).map(view, out);
+    told["reduced"] = reduced_pixels(view, follow);
+  }
+  const Status saved = save_picture(image, r.output);
+  if (!saved) return saved.error();
+  told["file"] = r.output;
+  told["width"] = view.width;
+  told["height"] = view.height;
+  return told;
+}
+
+Result<Json> try_picture(const TryRequest& r) {
+  if (!r.report && !r.as)
+    return Error{ErrorCode::BadInput, "Say what to make with --as, or ask for a --report.", "--as"};
+  if (r.as && r.output.empty()) return Error{ErrorCode::BadInput, "Say where to write with -o.", "-o"};
+  const auto document = open_document(r.piece);
+  if (!document) return document.error();
+  const auto set = set_named(document->piece, r.set);
+  if (!set) return set.error();
+  const auto from = state_of(**set, r.from, "--from"), to = state_of(**set, r.to, "--to");
+  if (!from) return from.error();
+  if (!to) return to.error();
+  const auto photo = opened(r.picture);
+  if (!photo) return photo.error();
+  Json out = Json::object();
+  if (r.as) {
+    auto written = write_picture(r, *photo, **from, **to);
+    if (!written) return written.error();
+    out.update(*written);
+  }
+  if (r.report) {
+    auto told = report(r, document->piece, view_of(photo->image), set_colors(**to));
+    if (!told) return told.error();
+    out.update(*told);
+  }
+  return out;
+}
+
+} // namespace
+
+Command add_try(const Options& app) {
+  auto r = std::make_shared<TryRequest>();
+  const Options command = app.command("try", "Look at a picture in a set");
+  command.text("picture", r->picture, "Picture file", Options::Need::Needed);
+  command.text("--piece", r->piece, "Piece file", Options::Need::Needed);
+  command.text("--set", r->set, "Name of the set", Options::Need::Needed);
+  command.choice<TryAs>("--as", kTryWords, "study or follow",
+                        std::function<void(TryAs)>([r](TryAs as) { r->as = as; }));
+  command.whole("--areas", r->areas, "A study of at most so many areas instead of pixels");
+  command.choice<Match>("--match", kMatchWords, "What comes first", r->match);
+  command.text("--from", r->from, "Version that the picture is in; the set as it is when left out");
+  command.text("--to", r->to, "Version to show it in; the set as it is when left out");
+  command.number("--far", r->far, "CIEDE2000 from which on a color is far from the set");
+  command.whole("--lacks", r->lacks, "At most so many colors that the set lacks");
+  command.flag("--report", r->report, "Tell what is used, what is lacking and what strays");
+  command.text("-o,--output", r->output, "PNG or JPEG file to write");
+  return {command, [r] { return try_picture(*r); }};
+}
+
+} // namespace zc::cli

@@ -1,0 +1,64 @@
+// What becomes of each color of a picture: worked out once for every different color, then looked up.
+#pragma once
+
+#include "core/image/pixels.h"
+
+#include <atomic>
+#include <functional>
+#include <memory>
+
+namespace zc {
+
+/// Calls work(from, to) for stretches of rows, on all cores. (Headers that the window reads stay free of
+/// oneTBB, whose words clash with the toolkit's.)
+void in_rows(int height, const std::function<void(int, int)>& work);
+
+/// For functions from a color to a color; alpha is kept. May be used by several threads at once; copies share
+/// what they know.
+class ColorTable {
+public:
+  ColorTable() : m_known(std::make_shared<Known>()) {}
+
+  /// The 24 bits of a color, made by `make(word)` when it comes up for the first time.
+  template <class Make> [[nodiscard]] std::uint32_t at(std::uint32_t word, const Make& make) const {
+    return at(m_known->words, word, make);
+  }
+  /// All pixels, on all cores. `out` holds width * height words.
+  template <class Make> void map(const PixelView& photo, std::uint32_t* out, const Make& make) const {
+    std::uint32_t* const known = m_known->words;
+    in_rows(photo.height, [&, known](int from, int to) {
+      for (int y = from; y < to; ++y) {
+        const std::uint32_t* words = photo.row(y);
+        std::uint32_t* row = out + static_cast<std::size_t>(y) * photo.width;
+        for (int x = 0; x < photo.width; ++x) row[x] = (words[x] & 0xff000000u) | at(known, words[x], make);
+      }
+    });
+  }
+
+private:
+  /// By table_place(); 0 where it is not known yet. Asked for zeroed, so that the system gives the
+  /// 64 MB piece by piece as colors come up.
+  struct Known {
+    std::uint32_t* words;
+    Known();
+    ~Known();
+    Known(const Known&) = delete;
+    Known& operator=(const Known&) = delete;
+  };
+
+  template <class Make>
+  [[nodiscard]] static std::uint32_t at(std::uint32_t* known, std::uint32_t word, const Make& make) {
+    // Two threads may make one color at the same time; they come to the same result.
+    const std::atomic_ref<std::uint32_t> place(known[table_place(word)]);
+    std::uint32_t color = place.load(std::memory_order_relaxed);
+    if (color == 0) [[unlikely]] {
+      color = make(word | 0xff000000u) | 0xff000000u;
+      place.store(color, std::memory_order_relaxed);
+    }
+    return color & 0xffffffu;
+  }
+
+  std::shared_ptr<Known> m_known;
+};
+
+} // namespace zc

@@ -1,0 +1,34 @@
+// The different colors of a picture.
+#pragma once
+
+#include "core/image/pixels.h"
+
+#include <cstdint>
+#include <vector>
+
+namespace zc {
+
+struct ColorCount {
+  std::uint32_t word = 0; ///< Opaque.
+  std::uint32_t pixels = 0;
+  bool operator==(const ColorCount&) const = default;
+};
+/// Each color once, by its word. Pixels of which nothing is seen do not count; others count as if opaque.
+[[nodiscard]] std::vector<ColorCount> distinct_colors(const PixelView& photo);
+/// The same, or nothing when there are more than so many, which is found out early.
+[[nodiscard]] std::optional<std::vector<ColorCount>> few_colors(const PixelView& photo, std::size_t most);
+
+/// A picture as its different colors and, for each pixel, which of them it has: what is found out about
+/// colors can then be shown over and over as they change.
+struct IndexedPicture {
+  int width = 0, height = 0;
+  std::vector<ColorCount> colors;   ///< In the order in which they come up.
+  std::vector<std::uint32_t> index; ///< kNothing where nothing is seen.
+  static constexpr std::uint32_t kNothing = 0xffffffffu;
+};
+[[nodiscard]] IndexedPicture indexed(const PixelView& photo);
+/// Every pixel in what its color becomes; `out` holds width * height words. REQUIRES as many words as colors.
+void paint_indexed(const IndexedPicture& picture, const std::vector<std::uint32_t>& words,
+                   std::uint32_t* out);
+
+} // namespace zc

@@ -1,0 +1,64 @@
+// A picture cut into areas of like color.
+#pragma once
+
+#include "core/base/progress.h"
+#include "core/base/result.h"
+#include "core/color/spaces.h"
+#include "core/image/pixels.h"
+
+#include <cstdint>
+#include <vector>
+
+namespace zc {
+
+inline constexpr int kFewestPictureAreas = 2, kMostPictureAreas = 500;
+/// A picture of at most so many different colors is flat artwork: each color is an area.
+inline constexpr std::size_t kFlatColors = 256;
+
+struct AreaSpec {
+  int count = 60; ///< At most so many, in kFewestPictureAreas..kMostPictureAreas; flat artwork keeps its own.
+  double smallest = 0.02; ///< Percent of the picture, in 0..5; a smaller one joins what is most like it.
+  double smoothing = 0.1; ///< Blur before, in percent of the longer side, in 0..2.
+  bool operator==(const AreaSpec&) const = default;
+};
+/// ERRORS: BadInput.
+[[nodiscard]] Status validate(const AreaSpec& spec);
+
+using AreaNumber = std::uint16_t;
+/// Where nothing is seen.
+inline constexpr AreaNumber kNoArea = 0xffff;
+
+struct PictureArea {
+  Oklab mean; ///< Of the pixels that are seen.
+  std::uint64_t pixels = 0;
+  int x = 0, y = 0; ///< A pixel of it.
+};
+struct Areas {
+  int width = 0, height = 0;
+  std::vector<AreaNumber> numbers; ///< Of each pixel, rows from the top.
+  std::vector<PictureArea> areas;
+  bool flat = false; ///< Each area is one color.
+  [[nodiscard]] AreaNumber at(int x, int y) const { return numbers[static_cast<std::size_t>(y) * width + x]; }
+};
+
+/// Cut along strong edges: a graph of neighbors, joined where they differ less than inside (P. F.
+/// Felzenszwalb, D. P. Huttenlocher, "Efficient graph-based image segmentation", IJCV 59(2), 2004), in OKLab;
+/// what is left is joined by the least growth of variance (J. H. Ward, "Hierarchical grouping to optimize an
+/// objective function", JASA 58, 1963) until there are as few as asked for. Large pictures are cut at a
+/// smaller size, and the edges found again in the full one. The same answer every time. ERRORS: as
+/// validate(); Stopped.
+[[nodiscard]] Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec,
+                                           const Progress& progress = {});
+
+/// A change of areas by hand, told by pixels of the picture.
+struct AreaEdit {
+  enum class Kind { Split, Merge } kind = Kind::Split;
+  int x = 0, y = 0;   ///< In the area that is split, or that stays.
+  int x2 = 0, y2 = 0; ///< Merge: in the one that joins it.
+  bool operator==(const AreaEdit&) const = default;
+};
+/// An area that lies in several places is split into them; one that lies in one place into its two colors. A
+/// pixel without an area changes nothing, as does a split that would make too many.
+void edit_areas(Areas& areas, const PixelView& photo, const AreaEdit& edit);
+
+} // namespace zc

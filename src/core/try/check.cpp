@@ -1,0 +1,162 @@
+#include "core/try/check.h"
+
+#include "core/base/parallel.h"
+#include "core/color/channel_tables.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/image/reduce.h"
+
+#include <algorithm>
+#include <cassert>
+#include <cmath>
+
+namespace zc {
+namespace {
+
+/// Pixels looked at for what is lacking; more add time and no colors.
+constexpr double kLookedAt = 1e6;
+
+double& of(BandShares& shares, Band band) {
+  if (band == Band::Dark) return shares.dark;
+  return band == Band::Middle ? shares.middle : shares.light;
+}
+
+Lab lab_of(std::uint32_t word) {
+  const Srgb8 c = color_of_word(word);
+  const auto& linear = exact_linear_of_8bit();
+  return lab_from_xyz(xyz_from_linear({linear[c.r], linear[c.g], linear[c.b]}));
+}
+
+/// The photo at the size that is looked at; empty words where a swatch is near enough.
+std::vector<std::uint32_t> far_pixels(const PixelView& photo, const SwatchMatcher& matcher, double far) {
+  std::vector<std::uint32_t> out(static_cast<std::size_t>(photo.width) * photo.height);
+  const ColorTable known;
+  const auto kept = [&](std::uint32_t word) {
+    return matcher.empty() || matcher.nearest(word).away > far ? 1u : 2u;
+  };
+  in_parallel(photo.height, 16, [&](int from, int to) {
+    for (int y = from; y < to; ++y)
+      for (int x = 0; x < photo.width; ++x) {
+        const std::uint32_t word = photo.row(y)[x];
+        if (word >> 24 && known.at(word, kept) == 1)
+          out[static_cast<std::size_t>(y) * photo.width + x] = word;
+      }
+  });
+  return out;
+}
+
+} // namespace
+
+std::vector<double> used_shares(const std::vector<ColorCount>& colors, const SwatchMatcher& matcher,
+                                std::size_t swatches) {
+  assert(!matcher.empty());
+  const auto pixels = summed_in_parallel(
+      static_cast<int>(colors.size()), 256, std::vector<std::uint64_t>(swatches),
+      [&](int from, int to, std::vector<std::uint64_t>& sums) {
+        for (int i = from; i < to; ++i) sums[matcher.nearest(colors[i].word).swatch] += colors[i].pixels;
+      },
+      [](std::vector<std::uint64_t>& into, const std::vector<std::uint64_t>& other) {
+        for (std::size_t i = 0; i < into.size(); ++i) into[i] += other[i];
+      });
+  std::uint64_t all = 0;
+  for (const auto n : pixels) all += n;
+  std::vector<double> out(swatches, 0);
+  for (std::size_t i = 0; i < swatches && all > 0; ++i)
+    out[i] = static_cast<double>(pixels[i]) / static_cast<double>(all);
+  return out;
+}
+
+Stray StrayChecker::stray(std::uint32_t word) const { return stray(word, lab_of(word)); }
+
+Stray StrayChecker::stray(std::uint32_t word, const Lab& lab) const {
+  Stray out;
+  if (m_matcher) out.far = !m_matcher->any_within(lab, m_limits.far);
+  if (m_mask && !m_mask->keeps(word))
+    out.outside = ciede2000(lab, lab_of(m_mask->remembered(word))) > m_limits.outside;
+  return out;
+}
+
+double sum(const BandShares& shares) { return shares.dark + shares.middle + shares.light; }
+
+StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayChecker& checker,
+                         const Bands& bands) {
+  // Whole numbers in doubles: the sum is the same in any order.
+  auto sums = summed_in_parallel(
+      static_cast<int>(colors.size()), 256, StrayShares(),
+      [&](int from, int to, StrayShares& s) {
+        for (int i = from; i < to; ++i) {
+          const Lab lab = lab_of(colors[i].word);
+          const Band band = band_of(lab.l, bands);
+          const Stray stray = checker.stray(colors[i].word, lab);
+          of(s.all, band) += colors[i].pixels;
+          if (stray.outside) of(s.outside, band) += colors[i].pixels;
+          if (stray.far) of(s.far, band) += colors[i].pixels;
+        }
+      },
+      [](StrayShares& into, const StrayShares& other) {
+        for (const auto part : {&StrayShares::all, &StrayShares::outside, &StrayShares::far}) {
+          (into.*part).dark += (other.*part).dark;
+          (into.*part).middle += (other.*part).middle;
+          (into.*part).light += (other.*part).light;
+        }
+      });
+  const double all = sum(sums.all);
+  if (all <= 0) return {};
+  for (const auto part : {&StrayShares::all, &StrayShares::outside, &StrayShares::far}) {
+    (sums.*part).dark /= all;
+    (sums.*part).middle /= all;
+    (sums.*part).light /= all;
+  }
+  return sums;
+}
+
+Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchColor>& set, int count,
+                                double far, const Progress& progress) {
+  if (count < 1 || count > kMostLacks)
+    return Error{ErrorCode::BadInput, "Between 1 and 30 lacking colors can be named.", "count"};
+  if (!(far >= 0 && far <= 50))
+    return Error{ErrorCode::BadInput, "The difference must lie between 0 and 50.", "difference"};
+  const double pixels = static_cast<double>(photo.width) * photo.height;
+  const double by = std::min(1.0, std::sqrt(kLookedAt / pixels));
+  const int width = std::max(1, static_cast<int>(photo.width * by)),
+            height = std::max(1, static_cast<int>(photo.height * by));
+  std::vector<std::uint32_t> small;
+  PixelView looked = photo;
+  if (by < 1) {
+    small.resize(static_cast<std::size_t>(width) * height);
+    reduce(photo, width, height, small.data());
+    looked = {width, height, width, small.data()};
+  }
+  const SwatchMatcher matcher(set);
+  const auto words = far_pixels(looked, matcher, far);
+  std::size_t seen = 0, left = 0;
+  for (int y = 0; y < looked.height; ++y)
+    for (int x = 0; x < looked.width; ++x) seen += looked.row(y)[x] >> 24 != 0;
+  for (const auto w : words) left += w != 0;
+  if (left == 0) return std::vector<Lack>{};
+  ExtractionSpec spec;
+  spec.count = count;
+  spec.least_difference = far;
+  const auto found = extract_colors({looked.width, looked.height, looked.width, words.data()}, spec, nullptr,
+                                    nullptr, progress);
+  if (!found) return found.error();
+  std::vector<Lack> out;
+  for (const ExtractedColor& c : found->colors) {
+    Lack lack{c.color,
+              c.share * static_cast<double>(left) / static_cast<double>(seen),
+              std::min(photo.width - 1, static_cast<int>((c.x + 0.5) * photo.width / looked.width)),
+              std::min(photo.height - 1, static_cast<int>((c.y + 0.5) * photo.height / looked.height)),
+              {},
+              0};
+    if (!matcher.empty()) {
+      const Matched m = matcher.nearest(lab_from_srgb(c.color));
+      lack.nearest = m.swatch;
+      lack.difference = m.away;
+    }
+    out.push_back(lack);
+  }
+  std::stable_sort(out.begin(), out.end(), [](const Lack& a, const Lack& b) { return a.share > b.share; });
+  return out;
+}
+
+} // namespace zc

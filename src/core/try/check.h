@@ -1,0 +1,66 @@
+// What of a picture a set holds, what strays from the plan, and what the set lacks.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/image/distinct.h"
+#include "core/image/extract.h"
+#include "core/image/through_mask.h"
+#include "core/image/values.h"
+#include "core/try/match.h"
+
+namespace zc {
+
+/// Shares 0..1 of the pixels that are seen, for each swatch in the order of the set. REQUIRES a swatch.
+[[nodiscard]] std::vector<double> used_shares(const std::vector<ColorCount>& colors,
+                                              const SwatchMatcher& matcher, std::size_t swatches);
+
+/// How far a color may be off, in CIEDE2000.
+struct StrayLimits {
+  double far = 10;    ///< From its nearest swatch (common practice, no source).
+  double outside = 1; ///< From its nearest place in the mask.
+  bool operator==(const StrayLimits&) const = default;
+};
+
+struct Stray {
+  bool outside = false, far = false;
+};
+/// Asks whether a color strays; either part may be missing, and then nothing strays from it.
+class StrayChecker {
+public:
+  StrayChecker(const SwatchMatcher* matcher, const MaskMapper* mask, const StrayLimits& limits)
+      : m_matcher(matcher && !matcher->empty() ? matcher : nullptr), m_mask(mask), m_limits(limits) {}
+  [[nodiscard]] Stray stray(std::uint32_t word) const;
+  /// The same for a color whose place in CIELAB is known.
+  [[nodiscard]] Stray stray(std::uint32_t word, const Lab& lab) const;
+
+private:
+  const SwatchMatcher* m_matcher;
+  const MaskMapper* m_mask;
+  StrayLimits m_limits;
+};
+
+/// Shares 0..1 of the pixels that are seen.
+struct StrayShares {
+  BandShares all; ///< Of the picture.
+  BandShares outside, far;
+};
+[[nodiscard]] double sum(const BandShares& shares);
+[[nodiscard]] StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayChecker& checker,
+                                       const Bands& bands);
+
+/// A color that the picture has and the set has not.
+struct Lack {
+  Srgb color;
+  double share = 0;                   ///< Of the picture, 0..1: what is far from the set and nearest to this.
+  int x = 0, y = 0;                   ///< A typical pixel.
+  std::optional<std::size_t> nearest; ///< The swatch that comes nearest, where there is one.
+  double difference = 0;              ///< CIEDE2000 to it.
+};
+inline constexpr int kMostLacks = 30;
+/// At most `count` colors of the pixels that are further than `far` from every swatch, themselves as far
+/// apart from each other and from the set; the largest share first. ERRORS: BadInput for a count outside
+/// 1..kMostLacks or a difference outside 0..50; Stopped.
+[[nodiscard]] Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchColor>& set,
+                                              int count, double far, const Progress& progress = {});
+
+} // namespace zc

@@ -1,0 +1,30 @@
+// A study that is kept while swatches move: what did not change is not asked again.
+#pragma once
+
+#include "core/image/distinct.h"
+#include "core/try/match.h"
+
+namespace zc {
+
+class LiveStudy {
+public:
+  /// The nearest swatch of each of the picture's colors. Where only a few swatches differ from the last time,
+  /// only the colors they had and those they are nearest to now are asked anew; the answer is the same.
+  /// REQUIRES at least one swatch.
+  const std::vector<Matched>& matched(const IndexedPicture& picture, const std::vector<MatchColor>& set,
+                                      Match match);
+
+private:
+  void match_all(const IndexedPicture& picture);
+  void match_changed(const IndexedPicture& picture, const std::vector<std::size_t>& changed,
+                     const std::vector<MatchColor>& set);
+
+  const std::uint32_t* m_picture = nullptr; ///< The pixels that the answers are for.
+  std::size_t m_colors = 0;
+  std::vector<MatchColor> m_set;
+  Match m_match = Match::Color;
+  std::vector<Matched> m_matched;
+  std::vector<Lab> m_labs; ///< Of the picture's colors.
+};
+
+} // namespace zc

@@ -1,0 +1,42 @@
+#include "core/try/study.h"
+
+#include "core/base/parallel.h"
+#include "core/color/convert.h"
+
+#include <cassert>
+
+namespace zc {
+
+StudyMapper::StudyMapper(const std::vector<MatchColor>& colors, Match match) : m_matcher(colors, match) {
+  assert(!colors.empty());
+  for (const MatchColor& c : colors) m_words.push_back(word_of(rounded_8bit(c.color)));
+}
+
+std::uint32_t StudyMapper::mapped(std::uint32_t word) const {
+  return (word & 0xff000000u) | (m_words[m_matcher.nearest(word).swatch] & 0xffffffu);
+}
+
+void StudyMapper::map(const PixelView& photo, std::uint32_t* out) const {
+  m_known.map(photo, out, [this](std::uint32_t w) { return mapped(w); });
+}
+
+std::vector<std::size_t> swatches_of(const Areas& areas, const SwatchMatcher& matcher,
+                                     const std::vector<std::optional<std::size_t>>& bound) {
+  assert(bound.size() == areas.areas.size());
+  std::vector<std::size_t> out;
+  for (std::size_t i = 0; i < areas.areas.size(); ++i)
+    out.push_back(bound[i] ? *bound[i]
+                           : matcher.nearest(lab_from_xyz(xyz_from_oklab(areas.areas[i].mean))).swatch);
+  return out;
+}
+
+void paint_areas(const Areas& areas, const std::vector<std::uint32_t>& words, std::uint32_t* out) {
+  assert(words.size() == areas.areas.size());
+  in_parallel(areas.height, 32, [&](int from, int to) {
+    const std::size_t end = static_cast<std::size_t>(to) * areas.width;
+    for (std::size_t i = static_cast<std::size_t>(from) * areas.width; i < end; ++i)
+      out[i] = areas.numbers[i] == kNoArea ? 0 : words[areas.numbers[i]];
+  });
+}
+
+} // namespace zc

@@ -1,0 +1,14 @@
+// Pictures as files: PNG or JPEG, in sRGB and saying so.
+#pragma once
+
+#include "core/base/result.h"
+
+#include <QImage>
+#include <string>
+
+namespace zc {
+
+/// The format is told by the ending, .png, .jpg or .jpeg. ERRORS: BadInput for another ending; Unwritable.
+[[nodiscard]] Status save_picture(const QImage& image, const std::string& path);
+
+} // namespace zc

@@ -1,0 +1,403 @@
+// The set on the picture: every bar is checked against a plain second way of working it out.
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/gamut.h"
+#include "core/mask/patterns.h"
+#include "core/try/check.h"
+#include "core/try/follow.h"
+#include "core/try/light.h"
+#include "core/try/live_study.h"
+#include "core/try/study.h"
+#include "support/check.h"
+#include "support/patch.h"
+
+#include <cmath>
+#include <random>
+#include <set>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+Srgb random_color(std::mt19937& random) {
+  std::uniform_real_distribution<double> unit(0, 1);
+  return {unit(random), unit(random), unit(random)};
+}
+
+/// Colors of a real palette's spread, with two alike and greys among them.
+std::vector<MatchColor> demo_set() {
+  std::vector<MatchColor> out;
+  const std::uint32_t words[] = {0xfce3c4, 0xf2bc85, 0xd8904a, 0xa3713b, 0x5f4a33, 0xe8a284, 0xc67658,
+                                 0x985740, 0x61392f, 0x38231f, 0xa9acb9, 0x727f98, 0x53606f, 0x36414c,
+                                 0x1d222b, 0x8f97d0, 0x5a66b5, 0x3d4680, 0x232a4a, 0x727f98, 0x808080};
+  for (std::size_t i = 0; i < std::size(words); ++i)
+    out.push_back({srgb_from_8bit(color_of_word(words[i])), i / 5});
+  return out;
+}
+
+/// The plain way.
+std::size_t by_hand(const std::vector<MatchColor>& set, const Lab& color) {
+  std::size_t best = 0;
+  double least = 1e9;
+  for (std::size_t i = 0; i < set.size(); ++i) {
+    const double away = ciede2000(color, lab_from_srgb(set[i].color));
+    if (away < least) least = away, best = i;
+  }
+  return best;
+}
+
+double hue_of(const Oklab& c) { return std::atan2(c.b, c.a) * 180 / std::numbers::pi; }
+
+/// Turned and stretched in the a-b plane of OKLab; as it is where that does not exist.
+Srgb turned(Srgb c, double degrees, double ratio) {
+  const Oklab from = oklab_from_srgb(c);
+  const auto ab = std::complex<double>(from.a, from.b) * std::polar(ratio, degrees * std::numbers::pi / 180);
+  return srgb_from_oklab({from.l, ab.real(), ab.imag()});
+}
+
+} // namespace
+
+class TryTest : public QObject {
+  Q_OBJECT
+private slots:
+  void the_nearest_swatch_is_the_nearest_of_all() {
+    std::mt19937 random(5);
+    auto set = demo_set();
+    for (int round = 0; round < 2; ++round) {
+      const SwatchMatcher matcher(set);
+      for (int i = 0; i < 8000; ++i) {
+        const Lab lab = lab_from_srgb(srgb_from_8bit(color_of_word(random())));
+        QCOMPARE(matcher.nearest(lab).swatch, by_hand(set, lab));
+      }
+      // Colorful swatches, where the blue corner has its rotation term; and two at every place.
+      for (int i = 0; i < 40; ++i) set.push_back({random_color(random), 9});
+      set.insert(set.end(), set.begin(), set.begin() + 20);
+    }
+    // Of equally near ones the first stands.
+    const SwatchMatcher twice({{{0.2, 0.4, 0.6}, 0}, {{0.2, 0.4, 0.6}, 1}});
+    QCOMPARE(twice.nearest(lab_from_srgb({0.3, 0.3, 0.3})).swatch, std::size_t{0});
+  }
+
+  void by_value_the_family_of_the_hue_is_chosen_first() {
+    const std::vector<MatchColor> set{{{0.9, 0.5, 0.2}, 4},
+                                      {{0.3, 0.15, 0.05}, 4},
+                                      {{0.2, 0.3, 0.9}, 7},
+                                      {{0.7, 0.8, 1.0}, 7},
+                                      {{0.5, 0.5, 0.5}, 8}};
+    const SwatchMatcher matcher(set, Match::Value);
+    QCOMPARE(matcher.nearest(0xff402010u).swatch, std::size_t{1});
+    QCOMPARE(matcher.nearest(0xffc09070u).swatch, std::size_t{0});
+    QCOMPARE(matcher.nearest(0xff102060u).swatch, std::size_t{2});
+    QCOMPARE(matcher.nearest(0xff202020u).swatch, std::size_t{4});
+  }
+
+  void shares_are_those_of_all_pixels() {
+    std::mt19937 random(7);
+    Patch photo(60, 40);
+    for (int y = 0; y < 40; ++y)
+      for (int x = 0; x < 60; ++x)
+        photo.at(x, y) = x < 5 ? 0x00123456u : 0xff000000u | (random() & 0xf8f8f8u);
+    const auto set = demo_set();
+    const SwatchMatcher matcher(set);
+    const auto shares = used_shares(distinct_colors(photo.view()), matcher, set.size());
+    std::vector<double> expected(set.size(), 0);
+    for (int y = 0; y < 40; ++y)
+      for (int x = 5; x < 60; ++x)
+        expected[by_hand(set, lab_from_srgb(srgb_from_8bit(color_of_word(photo.at(x, y)))))] +=
+            1.0 / (55 * 40);
+    for (std::size_t i = 0; i < set.size(); ++i) CHECK_NEAR(shares[i], expected[i], 1e-12);
+    // A study holds exactly those pixels, transparent ones stay so.
+    std::vector<std::uint32_t> study(60 * 40);
+    StudyMapper(set, Match::Color).map(photo.view(), study.data());
+    QCOMPARE(study[0] >> 24, 0u);
+    for (int i = 0; i < 60 * 40; ++i)
+      if (i % 60 >= 5)
+        QCOMPARE(study[static_cast<std::size_t>(i)],
+                 word_of(rounded_8bit(
+                     set[by_hand(set, lab_from_srgb(srgb_from_8bit(color_of_word(photo.at(i % 60, i / 60)))))]
+                         .color)));
+    const IndexedPicture picture = indexed(photo.view());
+    std::vector<std::uint32_t> words, again(60 * 40);
+    for (const auto& c : picture.colors) words.push_back(c.word);
+    paint_indexed(picture, words, again.data());
+    for (int i = 0; i < 60 * 40; ++i)
+      QCOMPARE(again[static_cast<std::size_t>(i)], i % 60 < 5 ? 0u : photo.at(i % 60, i / 60));
+  }
+
+  void a_live_study_is_the_study_made_anew() {
+    std::mt19937 random(23);
+    Patch photo(80, 60);
+    for (auto& word : photo.words) word = 0xff000000u | (random() & 0xfcfcfcu);
+    const IndexedPicture picture = indexed(photo.view());
+    auto set = demo_set();
+    LiveStudy live;
+    for (int round = 0; round < 40; ++round) {
+      if (round % 8 == 7) set.push_back({random_color(random), 3});
+      for (unsigned n = random() % 3; n > 0; --n) set[random() % set.size()].color = random_color(random);
+      const auto& matched = live.matched(picture, set, Match::Color);
+      const SwatchMatcher anew(set);
+      for (std::size_t i = 0; i < picture.colors.size(); ++i)
+        QCOMPARE(matched[i].swatch, anew.nearest(picture.colors[i].word).swatch);
+    }
+  }
+
+  void what_did_not_move_leaves_every_color() {
+    std::vector<SwatchMove> moves;
+    for (const auto& c : demo_set()) moves.push_back({c.color, c.color});
+    const FollowMapper still{Follow(moves)};
+    for (std::uint32_t w = 0; w < 1u << 24; w += 997)
+      QCOMPARE(still.mapped(0x80000000u | w), 0x80000000u | w);
+    QVERIFY(Follow({}).still());
+  }
+
+  void a_color_at_a_swatch_becomes_the_swatch() {
+    std::mt19937 random(11);
+    for (int round = 0; round < 20; ++round) {
+      std::vector<SwatchMove> moves;
+      for (const auto& c : demo_set())
+        if (c.color != srgb_from_8bit(color_of_word(0x727f98)))
+          moves.push_back({c.color, random_color(random)});
+      const Follow follow(moves);
+      for (const SwatchMove& m : moves)
+        QVERIFY(ciede2000(lab_from_srgb(follow.moved(m.from).color), lab_from_srgb(m.to)) < 0.5);
+    }
+  }
+
+  void a_turn_and_a_ratio_of_the_whole_set_are_exact() {
+    std::mt19937 random(13);
+    for (const auto& [degrees, ratio] : {std::pair{30.0, 1.0}, {0.0, 0.6}, {-75.0, 1.3}}) {
+      std::vector<SwatchMove> moves;
+      for (const auto& c : demo_set()) moves.push_back({c.color, turned(c.color, degrees, ratio)});
+      const Follow follow(moves);
+      for (int i = 0; i < 2000; ++i) {
+        const Srgb color = random_color(random);
+        const Oklab from = oklab_from_srgb(color);
+        const Oklab to = oklab_from_xyz(xyz_from_lab(follow.moved(color).wanted));
+        if (std::hypot(from.a, from.b) < 0.01) continue;
+        CHECK_ANGLE(hue_of(to), hue_of(from) + degrees, 0.5);
+        CHECK_NEAR(std::hypot(to.a, to.b), ratio * std::hypot(from.a, from.b), 0.01);
+      }
+    }
+  }
+
+  void a_shift_or_contrast_keeps_values_in_order() {
+    for (const auto& [contrast, shift] : {std::pair{1.0, -12.0}, {0.5, 25.0}, {1.5, -25.0}}) {
+      std::vector<SwatchMove> moves;
+      for (const auto& c : demo_set()) {
+        const Lab lab = lab_from_srgb(c.color);
+        const double l = std::clamp(contrast * lab.l + shift, 2.0, 98.0);
+        if (l != contrast * lab.l + shift) continue;
+        moves.push_back({c.color, srgb_from_xyz(xyz_from_lab({l, lab.a * 0.5, lab.b * 0.5}))});
+      }
+      QVERIFY(moves.size() > 8);
+      const Follow follow(moves);
+      for (double hue = 0; hue < 360; hue += 30) {
+        double before = -1;
+        for (double l = 0.2; l < 0.95; l += 0.01) {
+          const auto ab = std::polar(0.03, hue * std::numbers::pi / 180);
+          const double value = follow.moved(srgb_from_oklab({l, ab.real(), ab.imag()})).wanted.l;
+          QVERIFY2(value >= before - 1e-9, qPrintable(QString("%1 after %2").arg(value).arg(before)));
+          before = value;
+        }
+      }
+    }
+  }
+
+  void a_smooth_ramp_stays_smooth() {
+    // The set is warmed where it is light and cooled where it is dark.
+    std::vector<SwatchMove> moves;
+    for (const auto& c : demo_set()) {
+      Lab lab = lab_from_srgb(c.color);
+      lab.b += (lab.l - 50) * 0.2;
+      lab.l = 10 + 0.8 * lab.l;
+      moves.push_back({c.color, chroma_reduced(lab)});
+    }
+    const Follow follow(moves);
+    Lab last{};
+    for (int i = 0; i < 512; ++i) {
+      const double t = i / 511.0;
+      const Lab lab = lab_from_srgb(follow.moved(Srgb{0.1 + 0.8 * t, 0.12 + 0.6 * t, 0.25 + 0.3 * t}).color);
+      if (i > 0) QVERIFY2(ciede2000(last, lab) < 3, qPrintable(QString::number(ciede2000(last, lab))));
+      last = lab;
+    }
+  }
+
+  void what_strays_is_counted_by_band() {
+    Patch photo(10, 10);
+    for (int y = 0; y < 10; ++y)
+      for (int x = 0; x < 10; ++x) photo.at(x, y) = y < 2 ? 0xff00a040u : y < 5 ? 0xff202020u : 0xffd8904au;
+    const std::vector<MatchColor> set{{srgb_from_8bit({0xd8, 0x90, 0x4a}), 0},
+                                      {srgb_from_8bit({0x22, 0x20, 0x20}), 0}};
+    const SwatchMatcher matcher(set);
+    const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+    const WheelPoint orange = wheel.locate(set[0].color);
+    const MaskRegion region(pattern_mask({Pattern::Analogous, orange.a, 40}));
+    const MaskMapper mapper(wheel, region);
+    const auto shares =
+        stray_shares(distinct_colors(photo.view()), StrayChecker(&matcher, &mapper, {10, 1}), Bands());
+    CHECK_NEAR(sum(shares.far), 0.2, 1e-12);
+    CHECK_NEAR(shares.far.middle, 0.2, 1e-12);
+    QVERIFY(shares.outside.middle >= 0.2 - 1e-12);
+    CHECK_NEAR(shares.all.dark, 0.3, 1e-12);
+    const auto lacking = lacks(photo.view(), set, 4, 10);
+    QVERIFY(lacking && lacking->size() == 1);
+    CHECK_NEAR(lacking->front().share, 0.2, 1e-12);
+    QCOMPARE(word_of(rounded_8bit(lacking->front().color)), 0xff00a040u);
+    QVERIFY(lacking->front().y < 2 && lacking->front().nearest);
+    // Without a set everything is lacking; nothing strays from what is not there.
+    QVERIFY(lacks(photo.view(), {}, 4, 10)->size() >= 2);
+    QVERIFY(!StrayChecker(nullptr, nullptr, {}).stray(0xff00ff00u).far);
+    QVERIFY(!lacks(photo.view(), set, 0, 10) && !lacks(photo.view(), set, 4, 51));
+  }
+
+  void areas_follow_the_edges_that_were_drawn_data();
+  void areas_follow_the_edges_that_were_drawn();
+  void flat_artwork_keeps_its_own_areas();
+  void areas_are_split_and_merged_by_hand();
+
+  void a_light_shifts_white_to_itself_and_air_hides_all() {
+    // The white under a full light is the light at the white's luminance.
+    const Srgb light{0.9, 0.6, 0.3};
+    const Lab lab = lab_from_srgb(under_light({0.5, 0.5, 0.5}, light, 1));
+    const Lab of_light = lab_from_srgb(light);
+    CHECK_NEAR(lab.l, value_of({0.5, 0.5, 0.5}), 1e-9);
+    CHECK_ANGLE(std::atan2(lab.b, lab.a) * 180 / std::numbers::pi,
+                std::atan2(of_light.b, of_light.a) * 180 / std::numbers::pi, 0.5);
+    QVERIFY(largest_step(under_light({0.2, 0.7, 0.4}, {0.7, 0.7, 0.7}, 1), {0.2, 0.7, 0.4}) < 1e-9);
+    QCOMPARE(under_light({0.2, 0.7, 0.4}, light, 0), (Srgb{0.2, 0.7, 0.4}));
+    QVERIFY(largest_step(into_distance({0.2, 0.7, 0.4}, light, 1), light) < 1e-9);
+    QCOMPARE(into_distance({0.2, 0.7, 0.4}, light, 0), (Srgb{0.2, 0.7, 0.4}));
+  }
+};
+
+namespace {
+
+/// Known areas with soft texture inside and one-pixel edges between.
+struct Drawn {
+  Patch photo;
+  std::vector<int> areas;
+};
+Drawn drawn(int width, int height, int kind) {
+  Drawn out{Patch(width, height), std::vector<int>(static_cast<std::size_t>(width) * height)};
+  std::mt19937 random(17);
+  std::vector<Srgb> colors;
+  for (int i = 0; i < 12; ++i) colors.push_back(random_color(random));
+  for (int y = 0; y < height; ++y)
+    for (int x = 0; x < width; ++x) {
+      const double u = double(x) / width, v = double(y) / height;
+      int area = static_cast<int>(3 * u) + 3 * static_cast<int>(3 * v);
+      if (kind == 1) area = static_cast<int>(std::hypot(u - 0.4, v - 0.5) * 9);
+      if (kind == 2) area = static_cast<int>(2 * (u + 0.2 * std::sin(5 * v)) + 0.5) + 3 * (v > 0.3 + 0.2 * u);
+      out.areas[static_cast<std::size_t>(y) * width + x] = area;
+      const Srgb c = colors[static_cast<std::size_t>(area)];
+      const auto channel = [&](double n) {
+        return std::clamp(n + (static_cast<double>(random() % 1000) / 1000 - 0.5) * 0.05, 0.0, 1.0);
+      };
+      out.photo.at(x, y) = word_of(rounded_8bit({channel(c.r), channel(c.g), channel(c.b)}));
+    }
+  return out;
+}
+
+bool at_edge(const std::vector<int>& areas, int width, int height, int x, int y) {
+  const auto at = [&](int px, int py) { return areas[static_cast<std::size_t>(py) * width + px]; };
+  return (x + 1 < width && at(x, y) != at(x + 1, y)) || (y + 1 < height && at(x, y) != at(x, y + 1));
+}
+
+} // namespace
+
+void TryTest::areas_follow_the_edges_that_were_drawn_data() {
+  QTest::addColumn<int>("width");
+  QTest::addColumn<int>("kind");
+  for (const int kind : {0, 1, 2}) {
+    QTest::addRow("kind %d", kind) << 400 << kind;
+    QTest::addRow("kind %d, large", kind) << 1500 << kind;
+  }
+}
+
+/// Boundary recall within 2 pixels (D. R. Martin, C. C. Fowlkes, J. Malik, PAMI 26(5), 2004).
+void TryTest::areas_follow_the_edges_that_were_drawn() {
+  QFETCH(int, width);
+  QFETCH(int, kind);
+  const int height = width * 3 / 4;
+  const Drawn picture = drawn(width, height, kind);
+  AreaSpec spec;
+  spec.count = 20;
+  const auto areas = cut_into_areas(picture.photo.view(), spec);
+  QVERIFY(areas && areas->areas.size() <= 20 && !areas->flat);
+  std::vector<int> found(areas->numbers.begin(), areas->numbers.end());
+  int edges = 0, met = 0;
+  for (int y = 0; y < height; ++y)
+    for (int x = 0; x < width; ++x) {
+      if (!at_edge(picture.areas, width, height, x, y)) continue;
+      ++edges;
+      bool near = false;
+      for (int dy = -2; dy <= 2 && !near; ++dy)
+        for (int dx = -2; dx <= 2 && !near; ++dx) {
+          const int px = x + dx, py = y + dy;
+          near = px >= 0 && py >= 0 && px < width && py < height && at_edge(found, width, height, px, py);
+        }
+      met += near;
+    }
+  QVERIFY2(met >= 0.9 * edges, qPrintable(QString("%1 of %2").arg(met).arg(edges)));
+  // They cover the picture, and none is too small.
+  std::uint64_t covered = 0;
+  for (const PictureArea& a : areas->areas) {
+    covered += a.pixels;
+    QVERIFY(static_cast<double>(a.pixels) >= spec.smallest / 100 * width * height);
+    QCOMPARE(&areas->areas[areas->at(a.x, a.y)], &a);
+  }
+  QCOMPARE(covered, static_cast<std::uint64_t>(width) * height);
+  const auto again = cut_into_areas(picture.photo.view(), spec);
+  QVERIFY(again->numbers == areas->numbers && again->areas.size() == areas->areas.size());
+}
+
+void TryTest::flat_artwork_keeps_its_own_areas() {
+  Patch photo(90, 60);
+  for (int y = 0; y < 60; ++y)
+    for (int x = 0; x < 90; ++x)
+      photo.at(x, y) = y == 0 ? 0u : 0xff000000u | static_cast<std::uint32_t>(x / 6 * 5 + y / 12) * 0x030201u;
+  const auto areas = cut_into_areas(photo.view(), {});
+  std::set<std::uint32_t> colors;
+  for (int y = 1; y < 60; ++y)
+    for (int x = 0; x < 90; ++x) {
+      colors.insert(photo.at(x, y));
+      const PictureArea& a = areas->areas[areas->at(x, y)];
+      QCOMPARE(photo.at(a.x, a.y), photo.at(x, y));
+    }
+  QVERIFY(areas->flat && areas->at(3, 0) == kNoArea);
+  QCOMPARE(areas->areas.size(), colors.size());
+  QVERIFY(!cut_into_areas(photo.view(), {1, 0.02, 0}) && !cut_into_areas(photo.view(), {501, 0.02, 0}));
+  // One pixel, one color, nothing at all.
+  Patch one(1, 1);
+  one.at(0, 0) = 0xff336699u;
+  QCOMPARE(cut_into_areas(one.view(), {})->areas.size(), std::size_t{1});
+  one.at(0, 0) = 0;
+  QVERIFY(cut_into_areas(one.view(), {})->areas.empty());
+}
+
+void TryTest::areas_are_split_and_merged_by_hand() {
+  // Two squares of one color on another.
+  Patch photo(40, 20);
+  for (int y = 0; y < 20; ++y)
+    for (int x = 0; x < 40; ++x)
+      photo.at(x, y) = y >= 5 && y < 15 && (x % 20) >= 5 && (x % 20) < 15 ? 0xffd8904au : 0xff203040u;
+  auto areas = *cut_into_areas(photo.view(), {});
+  QCOMPARE(areas.areas.size(), std::size_t{2});
+  edit_areas(areas, photo.view(), {AreaEdit::Kind::Split, 10, 10});
+  QCOMPARE(areas.areas.size(), std::size_t{3});
+  QVERIFY(areas.at(10, 10) != areas.at(30, 10));
+  QCOMPARE(areas.areas[areas.at(30, 10)].pixels, std::uint64_t{100});
+  const auto before = areas.numbers;
+  edit_areas(areas, photo.view(), {AreaEdit::Kind::Split, 99, 10});
+  edit_areas(areas, photo.view(), {AreaEdit::Kind::Split, 10, 10}); // One color in one place.
+  QVERIFY(areas.numbers == before);
+  edit_areas(areas, photo.view(), {AreaEdit::Kind::Merge, 10, 10, 0, 0});
+  QCOMPARE(areas.areas.size(), std::size_t{2});
+  QVERIFY(areas.at(10, 10) == areas.at(0, 0) && areas.at(30, 10) != areas.at(0, 0));
+  edit_areas(areas, photo.view(), {AreaEdit::Kind::Split, 0, 0}); // By its two colors now.
+  QVERIFY(areas.at(10, 10) != areas.at(0, 0));
+}
+
+QTEST_APPLESS_MAIN(TryTest)
+#include "try_test.moc"
