@@ -3,6 +3,7 @@
 #include "app/band/staff_view.h"
 #include "app/photo/photo_view.h"
 #include "app/store/set_work.h"
+#include "app/store/try_reading.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
 #include "app/wheel/mask_hands.h"
@@ -148,6 +149,15 @@ Command band_row(const char* text, Band band) {
               for (const auto& s : family.swatches)
                 if (band_of(value_of(s.color), d.piece().bands) == band) expected.push_back(s.id);
             return !expected.empty() && work(d).selection() == expected;
+          }};
+}
+Command try_row(const char* text, TryWay way) {
+  return {text, "", Desk::Try, [way](DeskTop& d, const Trigger& run) {
+            Trying other = d.session().trying;
+            other.way = way == TryWay::Photo ? TryWay::Check : TryWay::Photo;
+            d.space().try_on(other);
+            run();
+            return d.session().trying.way == way;
           }};
 }
 Command sort_row(const char* text, SortBy by) {
@@ -409,7 +419,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const Id id = d.session().reference;
          run();
-         return find_reference(d.piece(), id) == nullptr && d.piece().references.size() == 2;
+         return find_reference(d.piece(), id) == nullptr && d.piece().references.size() == 3;
        }},
       turn_row("Turn the mask on", 1),
       turn_row("Turn the mask back", -1),
@@ -713,6 +723,50 @@ std::vector<Command> all_commands() {
          return families(d).size() == 5 && families(d)[2].swatches.size() == 1 &&
                 families(d)[2].swatches[0].id == id;
        }},
+      {"Try", "Ctrl+5", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.session().desk == Desk::Try && d.part<QWidget>("tryPicture").isVisible();
+       }},
+      try_row("The picture as it is", TryWay::Photo),
+      try_row("In swatches", TryWay::Study),
+      try_row("Moved along", TryWay::Follow),
+      try_row("What strays", TryWay::Check),
+      {"Two under one edge", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.session().trying.two && d.part<QWidget>("try.left").isVisible();
+       }},
+      {"Change the sides", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         const Trying before = d.session().trying;
+         run();
+         return d.session().trying.left == before.right && d.session().trying.right == before.left;
+       }},
+      {"Select unused", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const auto& uses = d.space().tries().uses();
+         return std::ranges::all_of(uses, [&](const auto& use) {
+           return d.session().selection.has(use.first) == (use.second == 0);
+         });
+       }},
+      {"Mark what is used", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const auto& uses = d.space().tries().uses();
+         return std::ranges::all_of(uses, [&](const auto& use) {
+           return find_swatch(d.piece(), use.first)->used == (use.second > 0);
+         });
+       }},
+      {"Save the picture...", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.export_path = folder.filePath("tried.png");
+         run();
+         return comes_true([&] { return d.notice().contains("Written to"); }) &&
+                QFile::exists(d.dialogs.export_path);
+       }},
       sort_row("By value", SortBy::Value),
       sort_row("By hue", SortBy::Hue),
       sort_row("By chroma", SortBy::Chroma),
@@ -729,14 +783,14 @@ std::vector<Command> all_commands() {
          d.dialogs.unsaved = UnsavedAnswer::Discard;
          d.dialogs.open_path = QStringLiteral(DEMO_PIECE);
          run();
-         return d.piece().references.size() == 3;
+         return d.piece().references.size() == 4;
        }},
       {"Open the demo piece", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          d.dialogs.unsaved = UnsavedAnswer::Discard;
          d.trigger("New piece");
          run();
-         return d.piece().references.size() == 3 || !d.notice().isEmpty();
+         return d.piece().references.size() == 4 || !d.notice().isEmpty();
        }},
       {"About Zonachrom", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -920,6 +974,29 @@ private slots:
     QVERIFY(type("ruleGap", "31", [&] { return g.gap == 31; }));
     QVERIFY(type("ruleOutside", "2.5", [&] { return g.outside == 2.5; }));
     QVERIFY(type("ruleSteps", "7", [&] { return g.value_steps == 7; }));
+
+    d.space().show_desk(Desk::Try);
+    const auto& t = d.session().trying;
+    d.part<QAbstractButton>("try.byAreas").click();
+    const auto& cut = [&]() -> const AreaSpec& { return d.space().tries().study().cut; };
+    QVERIFY(type("try.areas", "77", [&] { return cut().count == 77; }));
+    QVERIFY(type("try.smoothing", "0.4", [&] { return cut().smoothing == 0.4; }));
+    d.part<QAbstractButton>("try.follow").click();
+    QVERIFY(type("try.softness", "0.1", [&] { return t.softness == 0.1; }));
+    d.part<QAbstractButton>("try.check").click();
+    QVERIFY(type("try.far", "12", [&] { return t.far == 12; }));
+    d.part<QAbstractButton>("try.light").click();
+    QVERIFY(type("light.strength", "40", [&] { return t.light.strength == 0.4; }));
+    QVERIFY(type("light.air", "25", [&] { return t.light.amount == 0.25; }));
+    d.part<QAbstractButton>("try.change").click();
+    QVERIFY(type("tryAdjustTurn", "20", [&] { return a.turn == 20; }));
+    QVERIFY(type("tryAdjustSaturation", "0.5", [&] { return a.saturation == 0.5; }));
+    QVERIFY(type("tryAdjustValue", "-7", [&] { return a.value == -7; }));
+    QVERIFY(type("tryAdjustContrast", "1.5", [&] { return a.contrast == 1.5; }));
+    QVERIFY(type("tryAdjustPivot", "30", [&] { return a.pivot == 30; }));
+    QVERIFY(type("tryAdjustTint", "0.3", [&] { return a.tint_share == 0.3; }));
+    d.part<QPushButton>("tryAdjustReset").click();
+    d.space().show_desk(Desk::Grade);
 
     work(d).select({swatch(d, 1, 0).id, swatch(d, 1, 4).id});
     QVERIFY(type("betweenCount", "5", shows("betweenCount", 5)));

@@ -282,6 +282,10 @@ const Edit kEdits[] = {
      [](Hand& h, P p) {
        return with_reference_following(p, h.any_reference(p), h.below(2) ? "" : "/canvas/" + h.any_name());
      }},
+    {"with_lit_version",
+     [](Hand& h, P p) {
+       return with_lit_version(p, h.any_set(p), h.any_name(), {{1, 0.7, 0.4}, 0.8, {0.5, 0.6, 0.8}, 0.3});
+     }},
     {"with_study",
      [](Hand& h, P p) {
        Study study;

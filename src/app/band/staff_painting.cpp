@@ -3,6 +3,7 @@
 
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
+#include "app/store/try_reading.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
@@ -86,11 +87,34 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
                      QFontMetrics(caption_font())
                          .elidedText(text(s.name), Qt::ElideRight, static_cast<int>(r.width()) - 12));
   }
+  if (m_place == Place::Window && m_space.session().desk == Desk::Try) {
+    const auto& uses = m_space.tries().uses();
+    if (const auto at = uses.find(s.id); at != uses.end()) paint_use(painter, r, color, at->second);
+    if (m_space.tries().hovered() == s.id) {
+      QPainterPath seen;
+      seen.addRect(r.adjusted(-2, -2, 2, 2));
+      draw_double_line(painter, seen, 1.4);
+    }
+  }
   draw_marks(painter, r, color, {s.locked, chip.held, s.used});
   if (!m_space.set_work().selected(s.id)) return;
   QPainterPath frame;
   frame.addRect(r.adjusted(-3, -3, 3, 3));
   draw_double_line(painter, frame, s.id == m_space.session().selection.focus() ? 2 : 1.2);
+}
+
+/// How much of the picture the swatch covers; one that covers nothing is dashed.
+void StaffView::paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share) {
+  const QString words =
+      share > 0 ? tr("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0) : tr("unused");
+  const bool room = QFontMetrics(small_font()).horizontalAdvance(words) <= chip.width();
+  painter.setPen(readable_on(color));
+  painter.setFont(small_font());
+  if (room) painter.drawText(chip, Qt::AlignCenter, words);
+  if (share > 0) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(readable_on(color), 1, Qt::DashLine));
+  painter.drawRect(chip.adjusted(0.5, 0.5, -0.5, -0.5));
 }
 
 void StaffView::paint_families(QPainter& painter) {

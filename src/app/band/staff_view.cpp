@@ -5,6 +5,7 @@
 #include "app/seams/clipboard.h"
 #include "app/seams/drag_out.h"
 #include "app/store/set_work.h"
+#include "app/store/try_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/text.h"
@@ -52,6 +53,14 @@ StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
               &Workspace::viewChanged, &Workspace::selectionChanged},
              this, &StaffView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
+  // At Try the swatches tell how much of the picture they cover.
+  const auto tell_use = [this] {
+    if (m_space.session().desk == Desk::Try) update();
+  };
+  connect(&space.tries(), &TryReader::changed, this, tell_use);
+  connect(&space.tries(), &TryReader::hoveredChanged, this, tell_use);
+  connect(&space.photos(), &PhotoLibrary::changed, this, tell_use);
+  connect(&space, &Workspace::referencesChanged, this, tell_use);
 }
 
 // ---------------------------------------------------------------- layout
@@ -264,6 +273,10 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   const bool on_line = std::abs(m_pointer.y() - line_y()) <= 6 && !m_hovered;
   const bool on_limit = limit_rect(true).contains(m_pointer) || limit_rect(false).contains(m_pointer);
   setCursor(on_line || on_limit || m_drag == Drag::Value ? Qt::SizeVerCursor : Qt::ArrowCursor);
+  if (m_space.session().desk == Desk::Try) {
+    const Swatch* under = swatch_at(m_pointer);
+    m_space.tries().hover(under ? under->id : 0, true);
+  }
   say_hint(*this, hint_at(m_pointer));
   update();
 }
@@ -307,6 +320,9 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
   } else if (drag == Drag::Box) {
     if (family) m_space.select_family(families()[*family].id);
     m_space.select_swatch(0);
+  } else if (m_moved && drag == Drag::Swatch && !rect().contains(m_pointer.toPoint()) &&
+             m_space.session().desk == Desk::Try) {
+    emit droppedElsewhere(m_dragged, event->globalPosition().toPoint());
   } else if (m_moved && (drag == Drag::Swatch || drag == Drag::Family)) {
     m_drag = drag;
     drop(m_pointer);

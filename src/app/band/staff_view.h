@@ -40,6 +40,10 @@ public:
   void add_family();
   void rename_selected();
 
+signals:
+  /// A swatch was let go of outside of the staff, within the window.
+  void droppedElsewhere(zc::Id swatch, QPoint global);
+
 protected:
   void paintEvent(QPaintEvent* event) override;
   void resizeEvent(QResizeEvent* event) override;
@@ -55,6 +59,7 @@ protected:
   void dropEvent(QDropEvent* event) override;
 
 private:
+  void paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share);
   [[nodiscard]] QString hint_at(QPointF p) const;
   enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit };
   /// A swatch laid out, before scrolling.

@@ -17,6 +17,7 @@ namespace zc {
 
 class CanvasFollower;
 class PhotoReader;
+class TryReader;
 class SetWork;
 
 enum class HarvestFamilies { ByHue, ByBand };
@@ -32,6 +33,7 @@ public:
   [[nodiscard]] const Session& session() const { return m_session; }
   [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
   [[nodiscard]] PhotoReader& reader() { return *m_reader; }
+  [[nodiscard]] TryReader& tries() { return *m_tries; }
   [[nodiscard]] CanvasFollower& canvases() { return *m_canvases; }
   [[nodiscard]] SetWork& set_work() { return *m_set_work; }
   [[nodiscard]] const Geometry& geometry() const { return m_geometry; }
@@ -128,6 +130,7 @@ public:
   void show_desk(Desk desk) { take(desk_shown(m_session, desk)); }
   void keep_reference(bool kept) { take(reference_kept(m_session, kept)); }
   void look_at(const Looking& looking);
+  void try_on(const Trying& trying);
   void show_look(PhotoLook look);
   void show_values_only(bool on);
   void show_set_view(SetView view);
@@ -204,6 +207,7 @@ private:
   mutable std::vector<RelationMember> m_members;
   std::unique_ptr<PhotoReader> m_reader;
   std::unique_ptr<SetWork> m_set_work;
+  std::unique_ptr<TryReader> m_tries;
   std::unique_ptr<CanvasFollower> m_canvases;
   SharedBytes m_shown_bytes;
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.

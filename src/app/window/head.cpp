@@ -131,6 +131,7 @@ QWidget* Head::make_desks() {
   desk(tr("Limit"), Desk::Limit, tr("Limit hue and saturation with a gamut mask (Ctrl+2)"));
   desk(tr("Pick"), Desk::Pick, tr("Pick colors at true value inside the mask (Ctrl+3)"));
   desk(tr("Grade"), Desk::Grade, tr("Grade the set by value and take it anywhere (Ctrl+4)"));
+  desk(tr("Try"), Desk::Try, tr("Try the set on a picture before a stroke is painted (Ctrl+5)"));
   return box;
 }
 

@@ -9,6 +9,8 @@
 #include "app/desks/observe/observe_desk.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/desks/try/try_desk.h"
+#include "app/desks/try/try_view.h"
 #include "app/photo/kept_reference.h"
 #include "app/photo/photo_view.h"
 #include "app/screen/screen_sampler.h"
@@ -68,8 +70,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
       m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
-      m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
-      m_set_files(new SetFiles(m_space, dialogs, *this)) {
+      m_try(new TryDesk(m_space, m_stage)), m_kept(new KeptReference(m_space, this)),
+      m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, dialogs, *this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();
@@ -80,6 +82,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   make_limit_menu();
   make_pick_menu();
   make_grade_menu();
+  make_try_menu();
   make_help_menu();
   make_well_keys();
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
@@ -89,6 +92,9 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
   connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus_desk(Desk::Grade); });
+  connect(m_try, &TryDesk::saveAsked, this, &MainWindow::save_tried_picture);
+  connect(&m_band->staff(), &StaffView::droppedElsewhere, this,
+          [this](Id swatch, QPoint global) { m_try->view().bind_at(global, swatch); });
   connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);
   m_space.start(new_piece({}), {}, true);
   restore_view();
@@ -110,6 +116,7 @@ void MainWindow::lay_out() {
   m_stage->addWidget(m_limit);
   m_stage->addWidget(m_pick);
   m_stage->addWidget(m_grade);
+  m_stage->addWidget(m_try);
   // Where the window is small the stage is scrolled, so that everything can be reached.
   m_stage_area = new StageArea(m_stage, this);
   m_split = new QSplitter(Qt::Horizontal, this);
@@ -266,7 +273,7 @@ void MainWindow::copy_hex() {
 }
 
 QWidget* MainWindow::stage_of(Desk desk) const {
-  QWidget* const stages[] = {m_observe, m_limit, m_pick, m_grade};
+  QWidget* const stages[] = {m_observe, m_limit, m_pick, m_grade, m_try};
   return stages[static_cast<int>(desk)];
 }
 
@@ -285,7 +292,7 @@ void MainWindow::show_desk_parts() {
     m_shown_kept = kept;
     m_kept->setVisible(kept);
     // Only the desk shown has a say in how narrow the stage may get.
-    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
+    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try}) {
       const auto policy = other == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
       stage_of(other)->setSizePolicy(policy, policy);
     }
@@ -301,12 +308,14 @@ void MainWindow::show_desk_parts() {
   m_limit_menu->menuAction()->setVisible(desk == Desk::Limit);
   m_pick_menu->menuAction()->setVisible(desk == Desk::Pick);
   m_grade_menu->menuAction()->setVisible(desk == Desk::Grade);
+  m_try_menu->menuAction()->setVisible(desk == Desk::Try);
 }
 
 void MainWindow::focus_desk(Desk desk) {
   if (desk == Desk::Observe) m_observe->photo().setFocus();
   if (desk == Desk::Limit) m_limit->wheel().setFocus();
   if (desk == Desk::Pick) m_pick->wheel().setFocus();
+  if (desk == Desk::Try) m_try->view().setFocus();
   if (desk != Desk::Grade) return;
   if (m_space.session().set_view == SetView::Staff)
     m_band->staff().setFocus();

@@ -20,6 +20,7 @@ inline constexpr auto kOneWindowKey = "oneWindow";
 class Beside;
 class PaletteService;
 class ScreenSampler;
+class TryDesk;
 class CardPanel;
 class Documents;
 class LongWork;
@@ -78,6 +79,9 @@ private:
   void make_limit_menu();
   void make_pick_menu();
   void make_grade_menu();
+  void make_try_menu();
+  void try_way(TryWay way);
+  void save_tried_picture();
   void make_help_menu();
   void make_well_keys();
   void add_swatch_commands(QMenu* menu);
@@ -123,6 +127,7 @@ private:
   LimitDesk* m_limit;
   PickDesk* m_pick;
   GradeDesk* m_grade;
+  TryDesk* m_try;
   KeptReference* m_kept;
   ValueBand* m_band;
   Tray* m_tray = nullptr;
@@ -133,11 +138,9 @@ private:
   StageArea* m_stage_area = nullptr;
   SetFiles* m_set_files;
   QSplitter* m_split = nullptr;
-  std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.665},
-                                         {{Desk::Limit, false}, 0.63},
-                                         {{Desk::Pick, false}, 0.43},
-                                         {{Desk::Grade, false}, 0.9},
-                                         {{Desk::Grade, true}, 0.275}};
+  std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.665}, {{Desk::Limit, false}, 0.63},
+                                         {{Desk::Pick, false}, 0.43},     {{Desk::Grade, false}, 0.9},
+                                         {{Desk::Grade, true}, 0.275},    {{Desk::Try, false}, 0.63}};
   std::optional<Layout> m_shown;
   bool m_shown_kept = false;
   std::array<int, kDesks> m_kept_width;
@@ -146,6 +149,7 @@ private:
   QMenu* m_limit_menu = nullptr;
   QMenu* m_pick_menu = nullptr;
   QMenu* m_grade_menu = nullptr;
+  QMenu* m_try_menu = nullptr;
 };
 
 } // namespace zc

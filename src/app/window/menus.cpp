@@ -206,6 +206,8 @@ void MainWindow::make_view_menu() {
              [this] { m_space.show_desk(Desk::Pick); });
   add_action(menu, tr("&Grade"), tr("Grade the set by value"), QKeySequence(Qt::CTRL | Qt::Key_4),
              [this] { m_space.show_desk(Desk::Grade); });
+  add_action(menu, tr("&Try"), tr("Try the set on a picture"), QKeySequence(Qt::CTRL | Qt::Key_5),
+             [this] { m_space.show_desk(Desk::Try); });
   menu->addSeparator();
   auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
                             QKeySequence(Qt::CTRL | Qt::Key_G),

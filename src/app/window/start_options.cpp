@@ -12,8 +12,11 @@
 namespace zc {
 namespace {
 
-constexpr Word<Desk> kDeskWords[] = {
-    {Desk::Observe, "observe"}, {Desk::Limit, "limit"}, {Desk::Pick, "pick"}, {Desk::Grade, "grade"}};
+constexpr Word<Desk> kDeskWords[] = {{Desk::Observe, "observe"},
+                                     {Desk::Limit, "limit"},
+                                     {Desk::Pick, "pick"},
+                                     {Desk::Grade, "grade"},
+                                     {Desk::Try, "try"}};
 constexpr Word<Surround> kSurroundWords[] = {
     {Surround::Dark, "dark"}, {Surround::Middle, "middle"}, {Surround::Light, "light"}};
 

@@ -2,6 +2,7 @@
 
 #include "core/base/parallel.h"
 
+#include <atomic>
 #include <cassert>
 #include <cstdlib>
 #include <memory>
@@ -72,7 +73,8 @@ std::optional<std::vector<ColorCount>> few_colors(const PixelView& photo, std::s
 }
 
 IndexedPicture indexed(const PixelView& photo) {
-  IndexedPicture out{photo.width, photo.height, {}, {}};
+  static std::atomic<std::uint64_t> made{0};
+  IndexedPicture out{photo.width, photo.height, ++made, {}, {}};
   out.index.resize(static_cast<std::size_t>(photo.width) * photo.height);
   const CountOfColor number = one_for_each_color(); // One more than its place in `colors`.
   std::size_t i = 0;

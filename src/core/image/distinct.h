@@ -22,6 +22,7 @@ struct ColorCount {
 /// colors can then be shown over and over as they change.
 struct IndexedPicture {
   int width = 0, height = 0;
+  std::uint64_t serial = 0;         ///< Another for each one that indexed() makes.
   std::vector<ColorCount> colors;   ///< In the order in which they come up.
   std::vector<std::uint32_t> index; ///< kNothing where nothing is seen.
   static constexpr std::uint32_t kNothing = 0xffffffffu;

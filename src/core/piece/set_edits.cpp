@@ -207,6 +207,20 @@ Result<Piece> with_version_kept(Piece piece, Id set, std::string name) {
   return piece;
 }
 
+Result<Piece> with_lit_version(Piece piece, Id set, std::string name, const LightAndAir& light) {
+  auto kept = with_version_kept(std::move(piece), set, std::move(name));
+  if (!kept) return kept;
+  Piece out = std::move(kept).value();
+  auto& versions = set_to_change(out, set)->versions;
+  versions.change(versions.size() - 1).families.change_each([&](Family& family) {
+    family.swatches.change_each([&](Swatch& swatch) {
+      swatch.color = lit(swatch.color, light);
+      swatch.picked.reset();
+    });
+  });
+  return out;
+}
+
 Result<Piece> with_version_named(Piece piece, Id version, std::string name) {
   auto clean = clean_name(name, "version");
   if (!clean) return clean.error();

@@ -7,6 +7,7 @@
 #include "core/base/text.h"
 #include "core/mix/strings.h"
 #include "core/piece/rules.h"
+#include "core/try/light.h"
 
 namespace zc {
 
@@ -32,6 +33,8 @@ namespace zc {
 
 /// Keeps the set as it is now as a version of it, at the end.
 [[nodiscard]] Result<Piece> with_version_kept(Piece piece, Id set, std::string name);
+/// A version that has its colors under a light and in the air; locked ones too, since the light asks nobody.
+[[nodiscard]] Result<Piece> with_lit_version(Piece piece, Id set, std::string name, const LightAndAir& light);
 [[nodiscard]] Result<Piece> with_version_named(Piece piece, Id version, std::string name);
 [[nodiscard]] Result<Piece> without_version(Piece piece, Id version);
 /// The set becomes what the version is. What it was is kept as a version of its own unless one like it is

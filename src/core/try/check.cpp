@@ -27,6 +27,12 @@ Lab lab_of(std::uint32_t word) {
   return lab_from_xyz(xyz_from_linear({linear[c.r], linear[c.g], linear[c.b]}));
 }
 
+double value_of_8bit(std::uint32_t word) {
+  const Srgb8 c = color_of_word(word);
+  const auto& linear = exact_linear_of_8bit();
+  return lightness_from_luminance(xyz_from_linear({linear[c.r], linear[c.g], linear[c.b]}).y);
+}
+
 /// The photo at the size that is looked at; empty words where a swatch is near enough.
 std::vector<std::uint32_t> far_pixels(const PixelView& photo, const SwatchMatcher& matcher, double far) {
   std::vector<std::uint32_t> out(static_cast<std::size_t>(photo.width) * photo.height);
@@ -66,9 +72,8 @@ std::vector<double> used_shares(const std::vector<ColorCount>& colors, const Swa
   return out;
 }
 
-Stray StrayChecker::stray(std::uint32_t word) const { return stray(word, lab_of(word)); }
-
-Stray StrayChecker::stray(std::uint32_t word, const Lab& lab) const {
+Stray StrayChecker::stray(std::uint32_t word) const {
+  const Lab lab = lab_of(word);
   Stray out;
   if (m_matcher) out.far = !m_matcher->any_within(lab, m_limits.far);
   if (m_mask && !m_mask->keeps(word))
@@ -78,36 +83,34 @@ Stray StrayChecker::stray(std::uint32_t word, const Lab& lab) const {
 
 double sum(const BandShares& shares) { return shares.dark + shares.middle + shares.light; }
 
-StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayChecker& checker,
-                         const Bands& bands) {
-  // Whole numbers in doubles: the sum is the same in any order.
-  auto sums = summed_in_parallel(
-      static_cast<int>(colors.size()), 256, StrayShares(),
-      [&](int from, int to, StrayShares& s) {
-        for (int i = from; i < to; ++i) {
-          const Lab lab = lab_of(colors[i].word);
-          const Band band = band_of(lab.l, bands);
-          const Stray stray = checker.stray(colors[i].word, lab);
-          of(s.all, band) += colors[i].pixels;
-          if (stray.outside) of(s.outside, band) += colors[i].pixels;
-          if (stray.far) of(s.far, band) += colors[i].pixels;
-        }
-      },
-      [](StrayShares& into, const StrayShares& other) {
-        for (const auto part : {&StrayShares::all, &StrayShares::outside, &StrayShares::far}) {
-          (into.*part).dark += (other.*part).dark;
-          (into.*part).middle += (other.*part).middle;
-          (into.*part).light += (other.*part).light;
-        }
-      });
+StrayShares shares_of(const std::vector<ColorCount>& colors, const std::vector<Stray>& strays,
+                      const Bands& bands) {
+  assert(strays.size() == colors.size());
+  StrayShares sums;
+  for (std::size_t i = 0; i < colors.size(); ++i) {
+    const Band band = band_of(value_of_8bit(colors[i].word), bands);
+    of(sums.all, band) += colors[i].pixels;
+    if (strays[i].outside) of(sums.outside, band) += colors[i].pixels;
+    if (strays[i].far) of(sums.far, band) += colors[i].pixels;
+  }
   const double all = sum(sums.all);
   if (all <= 0) return {};
-  for (const auto part : {&StrayShares::all, &StrayShares::outside, &StrayShares::far}) {
-    (sums.*part).dark /= all;
-    (sums.*part).middle /= all;
-    (sums.*part).light /= all;
+  for (BandShares* part : {&sums.all, &sums.outside, &sums.far}) {
+    part->dark /= all;
+    part->middle /= all;
+    part->light /= all;
   }
   return sums;
+}
+
+StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayChecker& checker,
+                         const Bands& bands) {
+  std::vector<Stray> strays(colors.size());
+  in_parallel(static_cast<int>(colors.size()), 256, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      strays[i] = checker.stray(colors[i].word);
+  });
+  return shares_of(colors, strays, bands);
 }
 
 Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchColor>& set, int count,

@@ -30,8 +30,6 @@ public:
   StrayChecker(const SwatchMatcher* matcher, const MaskMapper* mask, const StrayLimits& limits)
       : m_matcher(matcher && !matcher->empty() ? matcher : nullptr), m_mask(mask), m_limits(limits) {}
   [[nodiscard]] Stray stray(std::uint32_t word) const;
-  /// The same for a color whose place in CIELAB is known.
-  [[nodiscard]] Stray stray(std::uint32_t word, const Lab& lab) const;
 
 private:
   const SwatchMatcher* m_matcher;
@@ -45,6 +43,9 @@ struct StrayShares {
   BandShares outside, far;
 };
 [[nodiscard]] double sum(const BandShares& shares);
+/// `strays` are those of the colors, one each.
+[[nodiscard]] StrayShares shares_of(const std::vector<ColorCount>& colors, const std::vector<Stray>& strays,
+                                    const Bands& bands);
 [[nodiscard]] StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayChecker& checker,
                                        const Bands& bands);
 

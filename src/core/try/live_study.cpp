@@ -24,12 +24,11 @@ Lab lab_of_8bit(std::uint32_t word) {
 const std::vector<Matched>& LiveStudy::matched(const IndexedPicture& picture,
                                                const std::vector<MatchColor>& set, Match match) {
   assert(!set.empty());
-  const bool same_picture = m_picture == picture.index.data() && m_colors == picture.colors.size();
+  const bool same_picture = m_picture == picture.serial;
   if (!same_picture) {
-    m_picture = picture.index.data();
-    m_colors = picture.colors.size();
-    m_labs.resize(m_colors);
-    in_parallel(static_cast<int>(m_colors), 1024, [&](int from, int to) {
+    m_picture = picture.serial;
+    m_labs.resize(picture.colors.size());
+    in_parallel(static_cast<int>(m_labs.size()), 1024, [&](int from, int to) {
       for (int i = from; i < to; ++i)
         m_labs[static_cast<std::size_t>(i)] = lab_of_8bit(picture.colors[static_cast<std::size_t>(i)].word);
     });

@@ -19,8 +19,7 @@ private:
   void match_changed(const IndexedPicture& picture, const std::vector<std::size_t>& changed,
                      const std::vector<MatchColor>& set);
 
-  const std::uint32_t* m_picture = nullptr; ///< The pixels that the answers are for.
-  std::size_t m_colors = 0;
+  std::uint64_t m_picture = 0; ///< Serial of the one that the answers are for.
   std::vector<MatchColor> m_set;
   Match m_match = Match::Color;
   std::vector<Matched> m_matched;

@@ -14,48 +14,52 @@
 
 namespace zc {
 
-AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_title(new QLabel(this)), m_says(new QLabel(this)),
+AdjustPanel::AdjustPanel(Workspace& space, Place place, QWidget* parent)
+    : QWidget(parent), m_space(space), m_place(place), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_grid(new QGridLayout), m_take(new QPushButton(tr("Take it"), this)),
       m_reset(new QPushButton(tr("Reset"), this)) {
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(0, 2, 0, 0);
+  if (place == Place::Page)
+    column->setContentsMargins(0, 2, 0, 0);
+  else
+    column->setContentsMargins(20, 10, 20, 10);
   column->setSpacing(2);
   m_title->setFont(heading_font());
   column->addWidget(m_title);
   m_grid->setHorizontalSpacing(8);
   m_grid->setVerticalSpacing(4);
   m_grid->setColumnStretch(1, 1);
+  if (place == Place::Drawer) m_grid->setColumnStretch(4, 1);
   column->addLayout(m_grid);
-  add_row("adjustTurn", tr("turn hue"), tr("Degrees on the piece's wheel"), kTurnRange, {-180, 180}, 1, 1,
+  add_row("Turn", tr("turn hue"), tr("Degrees on the piece's wheel"), kTurnRange, {-180, 180}, 1, 1,
           QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
-  add_row("adjustSaturation", tr("saturation times"), tr("Factor of the saturation"), kFactorRange, {0, 2},
-          0.01, 2, {}, [](Adjustment& a) -> double& { return a.saturation; });
-  add_row("adjustValue", tr("value plus"), tr("Added to the value"), kValueShiftRange, {-50, 50}, 1, 1, {},
+  add_row("Saturation", tr("saturation times"), tr("Factor of the saturation"), kFactorRange, {0, 2}, 0.01, 2,
+          {}, [](Adjustment& a) -> double& { return a.saturation; });
+  add_row("Value", tr("value plus"), tr("Added to the value"), kValueShiftRange, {-50, 50}, 1, 1, {},
           [](Adjustment& a) -> double& { return a.value; });
-  add_row("adjustContrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"),
+  add_row("Contrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"),
           kFactorRange, {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
-  add_row("adjustPivot", tr("about value"), tr("The value that contrast leaves where it is"), kPivotRange,
+  add_row("Pivot", tr("about value"), tr("The value that contrast leaves where it is"), kPivotRange,
           kPivotRange, 1, 1, {}, [](Adjustment& a) -> double& { return a.pivot; });
-  add_row("adjustTint", tr("toward the current color"),
+  add_row("Tint", tr("toward the current color"),
           tr("Hue and saturation toward a light of the current color; value stays"), kTintRange, kTintRange,
           0.01, 2, {}, [](Adjustment& a) -> double& { return a.tint_share; });
-  m_says->setObjectName(QStringLiteral("adjustSays"));
+  m_says->setObjectName(named("Says"));
   m_says->setFont(caption_font());
   m_says->setWordWrap(true);
   m_says->setMinimumHeight(32);
   m_says->setAlignment(Qt::AlignLeft | Qt::AlignTop);
   column->addWidget(m_says);
   auto* buttons = new QHBoxLayout;
-  m_take->setObjectName(QStringLiteral("adjustTake"));
+  m_take->setObjectName(named("Take"));
   m_take->setToolTip(tr("Change the swatches as they are shown"));
-  m_reset->setObjectName(QStringLiteral("adjustReset"));
+  m_reset->setObjectName(named("Reset"));
   m_reset->setToolTip(tr("Back to no change"));
   buttons->addWidget(m_take);
   buttons->addWidget(m_reset);
   buttons->addStretch();
   column->addLayout(buttons);
-  column->addWidget(new SetWheel(space, this), 1);
+  if (place == Place::Page) column->addWidget(new SetWheel(space, this), 1);
   connect(m_take, &QPushButton::clicked, this, [this] {
     m_space.set_work().take_adjustment();
     follow();
@@ -78,12 +82,17 @@ AdjustPanel::AdjustPanel(Workspace& space, QWidget* parent)
   follow();
 }
 
+QString AdjustPanel::named(const char* part) const {
+  return (m_place == Place::Page ? QStringLiteral("adjust") : QStringLiteral("tryAdjust")) +
+         QLatin1String(part);
+}
+
 void AdjustPanel::add_row(const char* name, const QString& word, const QString& tip, const Range& range,
                           const Range& usual, double step, int digits, const QString& suffix,
                           const std::function<double&(Adjustment&)>& member) {
   auto* label = new QLabel(word, this);
   label->setFont(caption_font());
-  auto* field = new NumberField(QLatin1String(name), tip, this);
+  auto* field = new NumberField(named(name), tip, this);
   field->set_range({range.low, range.high, step, digits, suffix, false, {}});
   field->setToolTip(tip);
   field->setFixedWidth(64);
@@ -91,12 +100,13 @@ void AdjustPanel::add_row(const char* name, const QString& word, const QString& 
   // Numbers beyond what is usual are typed.
   slider->setRange(static_cast<int>(std::lround(usual.low / step)),
                    static_cast<int>(std::lround(usual.high / step)));
-  slider->setObjectName(QLatin1String(name) + QStringLiteral("Slider"));
+  slider->setObjectName(named(name) + QStringLiteral("Slider"));
   slider->setAccessibleName(word);
-  const int row = static_cast<int>(m_rows.size());
-  m_grid->addWidget(label, row, 0);
-  m_grid->addWidget(slider, row, 1);
-  m_grid->addWidget(field, row, 2);
+  // Side by side where there is no height.
+  const int n = static_cast<int>(m_rows.size()), rows = m_place == Place::Page ? 6 : 3;
+  m_grid->addWidget(label, n % rows, n / rows * 3);
+  m_grid->addWidget(slider, n % rows, n / rows * 3 + 1);
+  m_grid->addWidget(field, n % rows, n / rows * 3 + 2);
   connect(field, &NumberField::wanted, this, [this, member](double value) { change(member, value); });
   connect(slider, &QSlider::valueChanged, this,
           [this, member, step](int value) { change(member, value * step); });

@@ -18,7 +18,9 @@ struct Adjustment;
 class AdjustPanel final : public QWidget {
   Q_OBJECT
 public:
-  AdjustPanel(Workspace& space, QWidget* parent);
+  /// A drawer is low and wide, and its parts have names of their own.
+  enum class Place { Page, Drawer };
+  AdjustPanel(Workspace& space, Place place, QWidget* parent);
 
 private:
   struct Row {
@@ -33,7 +35,10 @@ private:
   void change(const std::function<double&(Adjustment&)>& member, double value);
   void follow();
 
+  [[nodiscard]] QString named(const char* part) const;
+
   Workspace& m_space;
+  Place m_place;
   QLabel* m_title;
   QLabel* m_says;
   QGridLayout* m_grid;

@@ -133,7 +133,7 @@ QWidget* GradeDesk::make_side() {
   pages->add(QStringLiteral("page.report"), tr("Look"), tr("What to look at, each with a remedy"),
              new ReportPanel(m_space, pages));
   pages->add(QStringLiteral("page.change"), tr("Change"), tr("Change many swatches at once"),
-             new AdjustPanel(m_space, pages));
+             new AdjustPanel(m_space, AdjustPanel::Place::Page, pages));
   pages->add(QStringLiteral("page.sets"), tr("Sets"), tr("Sets of the piece and versions of this one"),
              new SetsPanel(m_space, pages));
   pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets kept across pieces"),

@@ -11,6 +11,7 @@
 #include "app/photo/photo_view.h"
 #include "app/store/canvas_follower.h"
 #include "app/theme/controls.h"
+#include "app/theme/drawers.h"
 #include "app/theme/theme.h"
 
 #include <QComboBox>
@@ -26,7 +27,8 @@ namespace zc {
 
 ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_taking(new Taking(space, this)), m_photo(new PhotoView(space, this)),
-      m_strip(new ReferenceStrip(space, this)) {
+      m_strip(new ReferenceStrip(space, this)),
+      m_drawers(new Drawers(*this, [this] { return m_photo->geometry(); })) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 0);
   column->setSpacing(4);
@@ -38,7 +40,7 @@ ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
   connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
   connect(&space.canvases(), &CanvasFollower::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);
-  connect(m_taking, &Taking::taken, this, [this] { open_drawer(m_taken); });
+  connect(m_taking, &Taking::taken, this, [this] { m_drawers->open(m_taken); });
   follow();
 }
 
@@ -86,48 +88,13 @@ void ObserveDesk::hideEvent(QHideEvent* event) {
 
 void ObserveDesk::resizeEvent(QResizeEvent* event) {
   QWidget::resizeEvent(event);
-  place_drawers();
+  m_drawers->place();
 }
 
 bool ObserveDesk::event(QEvent* event) {
   const bool done = QWidget::event(event);
-  if (event->type() == QEvent::LayoutRequest) place_drawers();
+  if (event->type() == QEvent::LayoutRequest) m_drawers->place();
   return done;
-}
-
-// ---------------------------------------------------------------- drawers
-
-WordButton* ObserveDesk::add_drawer(const QString& name, const QString& word, const QString& tip,
-                                    QWidget* content) {
-  auto* button = new WordButton(word, this);
-  button->setObjectName(name);
-  button->setToolTip(tip);
-  button->setCheckable(true);
-  content->setAutoFillBackground(true);
-  content->setBackgroundRole(QPalette::Button);
-  content->hide();
-  m_drawers.push_back({button, content});
-  connect(button, &QAbstractButton::clicked, this,
-          [this, button](bool on) { open_drawer(on ? button : nullptr); });
-  return button;
-}
-
-void ObserveDesk::open_drawer(const WordButton* word) {
-  for (const Drawer& drawer : m_drawers) {
-    drawer.word->setChecked(drawer.word == word);
-    drawer.content->setVisible(drawer.word == word);
-    drawer.content->raise();
-  }
-  place_drawers();
-}
-
-/// Over the foot of the photo, as high as they need.
-void ObserveDesk::place_drawers() {
-  const QRect stage = m_photo->geometry();
-  for (const Drawer& drawer : m_drawers) {
-    const int height = std::max(drawer.content->sizeHint().height(), drawer.content->minimumHeight());
-    drawer.content->setGeometry(stage.left(), stage.bottom() + 1 - height, stage.width(), height);
-  }
 }
 
 QWidget* ObserveDesk::make_foot() {
@@ -153,14 +120,14 @@ QWidget* ObserveDesk::make_foot() {
   row->addWidget(add);
   row->addSpacing(kGap);
   row->addWidget(new TakeRow(m_space, *m_taking, foot));
-  m_taken = add_drawer(QStringLiteral("drawer.taken"), tr("taken"), tr("The colors taken and not laid yet"),
-                       new TakenPanel(m_space, *m_taking, this));
-  auto* how = add_drawer(QStringLiteral("drawer.how"), tr("how"),
-                         tr("How far apart, as what, from where, and how many accents"),
-                         new HowPanel(*m_taking, this));
-  auto* says = add_drawer(QStringLiteral("drawer.says"), tr("the photo says"),
-                          tr("Its key, its shares of light, middle and dark, its colors on the wheel"),
-                          new ReadingPanel(m_space, this));
+  m_taken = m_drawers->add(QStringLiteral("drawer.taken"), tr("taken"),
+                           tr("The colors taken and not laid yet"), new TakenPanel(m_space, *m_taking, this));
+  auto* how = m_drawers->add(QStringLiteral("drawer.how"), tr("how"),
+                             tr("How far apart, as what, from where, and how many accents"),
+                             new HowPanel(*m_taking, this));
+  auto* says = m_drawers->add(QStringLiteral("drawer.says"), tr("the photo says"),
+                              tr("Its key, its shares of light, middle and dark, its colors on the wheel"),
+                              new ReadingPanel(m_space, this));
   for (WordButton* word : {m_taken, how, says}) row->addWidget(word);
   return foot;
 }
@@ -221,7 +188,7 @@ void ObserveDesk::follow() {
 
   const auto& harvest = m_space.session().harvest;
   m_taken->setVisible(!harvest.colors.empty());
-  if (harvest.colors.empty() && m_taken->isChecked()) open_drawer(nullptr);
+  if (harvest.colors.empty() && m_taken->isChecked()) m_drawers->open(nullptr);
 }
 
 } // namespace zc

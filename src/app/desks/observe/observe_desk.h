@@ -11,6 +11,7 @@ class QProgressBar;
 
 namespace zc {
 
+class Drawers;
 class PhotoView;
 class ReferenceStrip;
 class Taking;
@@ -33,25 +34,17 @@ protected:
   bool event(QEvent* event) override;
 
 private:
-  struct Drawer {
-    WordButton* word;
-    QWidget* content;
-  };
   void follow();
   void stop_loading();
   QWidget* make_head();
   QWidget* make_foot();
   QWidget* make_loading(QWidget* parent);
-  WordButton* add_drawer(const QString& name, const QString& word, const QString& tip, QWidget* content);
-  /// One at a time; null closes them all.
-  void open_drawer(const WordButton* word);
-  void place_drawers();
 
   Workspace& m_space;
   Taking* m_taking;
   PhotoView* m_photo;
   ReferenceStrip* m_strip;
-  std::vector<Drawer> m_drawers;
+  Drawers* m_drawers;
   WordButton* m_taken = nullptr;
   QLabel* m_name = nullptr;
   QWidget* m_loading = nullptr;

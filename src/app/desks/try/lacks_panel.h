@@ -1,0 +1,29 @@
+// What the picture needs and the set lacks: laid one by one or all.
+#pragma once
+
+#include "app/store/workspace.h"
+#include "core/try/check.h"
+
+#include <QWidget>
+
+class QVBoxLayout;
+
+namespace zc {
+
+class LacksPanel final : public QWidget {
+  Q_OBJECT
+public:
+  LacksPanel(Workspace& space, QWidget* parent);
+
+protected:
+  void showEvent(QShowEvent* event) override;
+
+private:
+  void follow();
+  void lay(const std::vector<Lack>& lacks);
+  Workspace& m_space;
+  QVBoxLayout* m_rows;
+  QWidget* m_list = nullptr;
+};
+
+} // namespace zc

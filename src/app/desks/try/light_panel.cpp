@@ -1,0 +1,115 @@
+#include "app/desks/try/light_panel.h"
+
+#include "app/paint/paint.h"
+#include "app/store/try_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "core/piece/set_edits.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+
+namespace zc {
+namespace {
+
+/// Shows the light or the air that is in use.
+class Lamp final : public QWidget {
+public:
+  Lamp(Workspace& space, Srgb LightAndAir::*color, QWidget* parent)
+      : QWidget(parent), m_space(space), m_color(color) {
+    setFixedSize(40, 20);
+  }
+
+protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter painter(this);
+    const Session& s = m_space.session();
+    draw_chip(painter, QRectF(rect()), shown_color(s.trying.light.*m_color, s.values_only),
+              theme().furniture);
+  }
+
+private:
+  Workspace& m_space;
+  Srgb LightAndAir::*m_color;
+};
+
+} // namespace
+
+LightPanel::LightPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space),
+      m_strength(
+          new NumberField(QStringLiteral("light.strength"), tr("Strength of the light, percent"), this)),
+      m_amount(new NumberField(QStringLiteral("light.air"), tr("Amount of air, percent"), this)),
+      m_light(new Lamp(space, &LightAndAir::light, this)), m_air(new Lamp(space, &LightAndAir::air, this)) {
+  setObjectName(QStringLiteral("lightPanel"));
+  auto* grid = new QGridLayout(this);
+  grid->setContentsMargins(20, 10, 20, 10);
+  grid->setHorizontalSpacing(10);
+  grid->setColumnStretch(4, 1);
+  const auto row = [&](int n, const QString& word, const QString& name, QWidget* lamp, NumberField* field,
+                       Srgb LightAndAir::*color, double LightAndAir::*share) {
+    auto* label = new QLabel(word, this);
+    label->setFont(caption_font());
+    auto* use = new WordButton(tr("the current color"), this);
+    use->setObjectName(name);
+    use->setToolTip(tr("Use the current color for it"));
+    connect(use, &QAbstractButton::clicked, this,
+            [this, color] { change([&](LightAndAir& l) { l.*color = m_space.session().color(); }); });
+    field->set_range({0, 100, 5, 0, tr(" %"), false, {}});
+    field->setFixedWidth(56);
+    connect(field, &NumberField::wanted, this,
+            [this, share](double n2) { change([&](LightAndAir& l) { l.*share = n2 / 100; }); });
+    grid->addWidget(label, n, 0);
+    grid->addWidget(lamp, n, 1);
+    grid->addWidget(use, n, 2);
+    grid->addWidget(field, n, 3);
+  };
+  row(0, tr("Light"), QStringLiteral("light.use"), m_light, m_strength, &LightAndAir::light,
+      &LightAndAir::strength);
+  row(1, tr("Air"), QStringLiteral("air.use"), m_air, m_amount, &LightAndAir::air, &LightAndAir::amount);
+  auto* take = new QPushButton(tr("Keep as a version"), this);
+  take->setObjectName(QStringLiteral("light.take"));
+  take->setToolTip(tr("Keep the set under this light and air as a version of it"));
+  connect(take, &QPushButton::clicked, this, &LightPanel::take);
+  auto* off = new QPushButton(tr("Off"), this);
+  off->setObjectName(QStringLiteral("light.off"));
+  connect(off, &QPushButton::clicked, this,
+          [this] { change([](LightAndAir& l) { l.strength = l.amount = 0; }); });
+  grid->addWidget(take, 0, 5);
+  grid->addWidget(off, 1, 5);
+  connect(&space, &Workspace::viewChanged, this, &LightPanel::follow);
+  follow();
+}
+
+void LightPanel::change(const std::function<void(LightAndAir&)>& by) {
+  Trying next = m_space.session().trying;
+  by(next.light);
+  m_space.try_on(next);
+}
+
+void LightPanel::follow() {
+  const LightAndAir& l = m_space.session().trying.light;
+  m_strength->show_value(100 * l.strength);
+  m_amount->show_value(100 * l.amount);
+  m_light->update();
+  m_air->update();
+}
+
+void LightPanel::take() {
+  const LightAndAir light = m_space.session().trying.light;
+  const SwatchSet* set = current_set(m_space.piece());
+  if (!set || !light.changes()) {
+    emit m_space.notice(tr("Turn the light or the air up first."));
+    return;
+  }
+  const Id id = set->id;
+  const QString name = tr("under a light");
+  m_space.store().apply(tr("Keep the light as a version"), [=](Piece p) {
+    return with_lit_version(std::move(p), id, name.toStdString(), light);
+  });
+}
+
+} // namespace zc

@@ -1,0 +1,15 @@
+// The seen picture at full size as a file, made off the main thread.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <functional>
+
+namespace zc {
+
+/// Of the right side, without edge and squint. `then` is called in the main thread once it is written.
+/// REQUIRES a photo.
+void write_tried_picture(Workspace& space, const QString& path,
+                         const std::function<void(const Status&)>& then);
+
+} // namespace zc

@@ -1,0 +1,306 @@
+#include "app/desks/try/try_desk.h"
+
+#include "app/band/value_axis.h"
+#include "app/desks/grade/adjust_panel.h"
+#include "app/desks/try/lacks_panel.h"
+#include "app/desks/try/light_panel.h"
+#include "app/desks/try/try_view.h"
+#include "app/desks/try/use_bar.h"
+#include "app/store/set_work.h"
+#include "app/theme/controls.h"
+#include "app/theme/drawers.h"
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr std::tuple<const char*, TryWay, const char*> kWays[] = {
+    {"photo", TryWay::Photo, QT_TRANSLATE_NOOP("zc::TryDesk", "The picture as it is")},
+    {"study", TryWay::Study, QT_TRANSLATE_NOOP("zc::TryDesk", "Every pixel or area in its swatch")},
+    {"follow", TryWay::Follow,
+     QT_TRANSLATE_NOOP("zc::TryDesk", "The picture moved as the swatches moved, its texture kept")},
+    {"check", TryWay::Check,
+     QT_TRANSLATE_NOOP("zc::TryDesk",
+                       "What lies outside the mask or far from every swatch keeps its color")}};
+
+QHBoxLayout* row_of(QWidget* box, int spacing) {
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(spacing);
+  return row;
+}
+
+QLabel* caption(const QString& words, QWidget* parent) {
+  auto* label = new QLabel(words, parent);
+  label->setFont(caption_font());
+  return label;
+}
+
+} // namespace
+
+TryDesk::TryDesk(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_view(new TryView(space, this)),
+      m_drawers(new Drawers(*this, [this] { return m_view->geometry(); })) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(kMargin, 0, kGap, 0);
+  column->setSpacing(4);
+  column->addWidget(make_head());
+  column->addWidget(m_view, 1);
+  column->addWidget(new UseBar(space, this));
+  column->addWidget(make_sides());
+  column->addWidget(make_foot());
+  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged,
+              &Workspace::geometryChanged},
+             this, &TryDesk::follow);
+  connect(&space.tries(), &TryReader::changed, this, &TryDesk::follow);
+  connect(&space.set_work(), &SetWork::previewChanged, this, &TryDesk::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &TryDesk::follow);
+  follow();
+}
+
+void TryDesk::change(const std::function<void(Trying&)>& by) {
+  Trying next = m_space.session().trying;
+  by(next);
+  m_space.try_on(next);
+}
+
+QWidget* TryDesk::make_head() {
+  auto* head = new QWidget(this);
+  head->setFixedHeight(ValueAxis::kHead - 6);
+  auto* row = row_of(head, 2);
+  row->setContentsMargins(0, 2, 0, 0);
+  m_name = new QLabel(head);
+  m_name->setFont(heading_font());
+  m_name->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  row->addWidget(m_name, 1);
+  for (const auto& [word, way, tip] : kWays) {
+    auto* button = new WordButton(tr(word), head);
+    button->setObjectName(QStringLiteral("try.") + QLatin1String(word));
+    button->setCheckable(true);
+    button->setToolTip(tr(tip));
+    connect(button, &QAbstractButton::clicked, this, [this, way = way] {
+      change([&](Trying& t) { t.way = way; });
+      follow();
+    });
+    row->addWidget(button);
+    m_ways.emplace_back(button, way);
+  }
+  row->addStretch(2);
+  m_squint = new WordButton(tr("squint"), head);
+  m_squint->setObjectName(QStringLiteral("try.squint"));
+  m_squint->setCheckable(true);
+  m_squint->setToolTip(tr("Both sides blurred, as with eyes half shut"));
+  connect(m_squint, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](Trying& t) { t.squint = on; }); });
+  row->addWidget(m_squint);
+  return head;
+}
+
+// ---------------------------------------------------------------- sides
+
+QComboBox* TryDesk::make_side(const QString& name, const QString& tip, TrySide Trying::*side) {
+  auto* box = new QComboBox(this);
+  box->setObjectName(name);
+  box->setAccessibleName(tip);
+  box->setToolTip(tip);
+  box->setFont(caption_font());
+  box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  box->setMinimumContentsLength(12);
+  connect(box, &QComboBox::activated, this, [this, box, side](int i) {
+    const auto ids = box->itemData(i).toList();
+    change([&](Trying& t) { t.*side = {ids[0].toBool(), ids[1].toULongLong(), ids[2].toULongLong()}; });
+  });
+  return box;
+}
+
+/// The photo, the set and its versions, the other sets.
+void TryDesk::fill_side(QComboBox& box, const TrySide& chosen, bool with_photo) {
+  const auto add = [&](const TrySide& side) {
+    box.addItem(m_space.tries().name_of(side),
+                QVariantList{side.photo, QVariant::fromValue(side.set), QVariant::fromValue(side.version)});
+    if (side == chosen) box.setCurrentIndex(box.count() - 1);
+  };
+  box.clear();
+  if (with_photo) add({true});
+  add({});
+  const SwatchSet* current = current_set(m_space.piece());
+  if (current)
+    for (const auto& version : current->versions) add({false, 0, version.id});
+  for (const auto& set : m_space.piece().sets)
+    if (!current || set.id != current->id) add({false, set.id});
+}
+
+QWidget* TryDesk::make_sides() {
+  auto* box = new QWidget(this);
+  auto* row = row_of(box, 8);
+  m_left = make_side(QStringLiteral("try.left"), tr("What stands left of the edge"), &Trying::left);
+  m_right = make_side(QStringLiteral("try.right"), tr("What is shown, or stands right of the edge"),
+                      &Trying::right);
+  m_from =
+      make_side(QStringLiteral("try.from"), tr("The state of the set that the picture is in"), &Trying::from);
+  m_two = new WordButton(tr("beside"), box);
+  m_two->setObjectName(QStringLiteral("try.two"));
+  m_two->setCheckable(true);
+  m_two->setToolTip(tr("Two under one edge; drag it, Space changes the sides"));
+  connect(m_two, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](Trying& t) { t.two = on; }); });
+  row->addWidget(m_left, 2);
+  row->addWidget(m_two);
+  row->addWidget(m_right, 2);
+  row->addStretch(1);
+
+  m_study = new QWidget(box);
+  auto* study = row_of(m_study, 6);
+  m_by_areas = new WordButton(tr("areas"), m_study);
+  m_by_areas->setObjectName(QStringLiteral("try.byAreas"));
+  m_by_areas->setCheckable(true);
+  m_by_areas->setToolTip(
+      tr("Cut into areas of like color, each in one swatch; drag a swatch onto one to bind it"));
+  connect(m_by_areas, &QAbstractButton::clicked, this, [this](bool on) {
+    m_space.tries().change_study(on ? tr("Cut into areas") : tr("Study by pixels"),
+                                 [&](Study& s) { s.by_areas = on; });
+  });
+  m_count = make_number(QStringLiteral("try.areas"), tr("At most so many areas, 2 to 500"),
+                        kFewestPictureAreas, kMostPictureAreas, 10, 0, {});
+  connect(m_count, &NumberField::wanted, this, [this](double n) {
+    m_space.tries().change_study(tr("Number of areas"), [&](Study& s) { s.cut.count = static_cast<int>(n); });
+  });
+  m_smoothing =
+      make_number(QStringLiteral("try.smoothing"), tr("Smoothed before, in percent of the longer side"), 0, 2,
+                  0.1, 1, tr(" smooth"));
+  connect(m_smoothing, &NumberField::wanted, this, [this](double n) {
+    m_space.tries().change_study(tr("Smoothing of areas"), [&](Study& s) { s.cut.smoothing = n; });
+  });
+  m_value_first = new WordButton(tr("value first"), m_study);
+  m_value_first->setObjectName(QStringLiteral("try.valueFirst"));
+  m_value_first->setCheckable(true);
+  m_value_first->setToolTip(tr("The nearest value within the family of the nearest hue, instead of the least "
+                               "difference"));
+  connect(m_value_first, &QAbstractButton::clicked, this, [this](bool on) {
+    m_space.tries().change_study(tr("Match of the study"),
+                                 [&](Study& s) { s.match = on ? Match::Value : Match::Color; });
+  });
+  for (QWidget* w : {static_cast<QWidget*>(m_by_areas), static_cast<QWidget*>(m_count),
+                     static_cast<QWidget*>(m_smoothing), static_cast<QWidget*>(m_value_first)})
+    study->addWidget(w);
+  m_follow = new QWidget(box);
+  auto* following = row_of(m_follow, 6);
+  following->addWidget(caption(tr("from"), m_follow));
+  following->addWidget(m_from);
+  m_softness = make_number(QStringLiteral("try.softness"), tr("How far each swatch's move reaches beyond it"),
+                           0, 1, 0.02, 2, tr(" soft"));
+  connect(m_softness, &NumberField::wanted, this,
+          [this](double n) { change([&](Trying& t) { t.softness = n; }); });
+  following->addWidget(m_softness);
+  m_check = new QWidget(box);
+  auto* check = row_of(m_check, 6);
+  check->addWidget(caption(tr("far from"), m_check));
+  m_far = make_number(QStringLiteral("try.far"),
+                      tr("CIEDE2000 from which on a color is far from every swatch"), 0, 50, 1, 1, {});
+  connect(m_far, &NumberField::wanted, this, [this](double n) { change([&](Trying& t) { t.far = n; }); });
+  check->addWidget(m_far);
+  row->addWidget(m_study);
+  row->addWidget(m_follow);
+  row->addWidget(m_check);
+  return box;
+}
+
+NumberField* TryDesk::make_number(const QString& name, const QString& tip, double low, double high,
+                                  double step, int digits, const QString& suffix) {
+  auto* field = new NumberField(name, tip, this);
+  field->set_range({low, high, step, digits, suffix, false, {}});
+  field->setFixedWidth(suffix.isEmpty() ? 44 : 84);
+  field->setToolTip(tip);
+  return field;
+}
+
+QWidget* TryDesk::make_foot() {
+  auto* foot = new QWidget(this);
+  auto* row = row_of(foot, 6);
+  m_says = new QLabel(foot);
+  m_says->setObjectName(QStringLiteral("try.says"));
+  m_says->setFont(caption_font());
+  m_says->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  row->addWidget(m_says, 1);
+  row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("lacks"),
+                                tr("Colors that the picture has and the set has not"),
+                                new LacksPanel(m_space, this)));
+  row->addWidget(m_drawers->add(QStringLiteral("try.change"), tr("change"),
+                                tr("Turn, saturate, lighten; the picture goes along"),
+                                new AdjustPanel(m_space, AdjustPanel::Place::Drawer, this)));
+  row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("light"),
+                                tr("The set under a colored light, and into the distance"),
+                                new LightPanel(m_space, this)));
+  auto* save = new WordButton(tr("Save picture"), foot);
+  save->setObjectName(QStringLiteral("try.save"));
+  save->setToolTip(tr("Write what is seen at full size, as PNG or JPEG"));
+  connect(save, &QAbstractButton::clicked, this, &TryDesk::saveAsked);
+  row->addWidget(save);
+  return foot;
+}
+
+// ---------------------------------------------------------------- following
+
+void TryDesk::follow() {
+  if (!isVisibleTo(parentWidget())) return;
+  const Trying& trying = m_space.session().trying;
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  m_name->setText(reference ? text(reference->name) : tr("No picture"));
+  for (const auto& [button, way] : m_ways) button->setChecked(way == trying.way);
+  m_two->setChecked(trying.two);
+  m_squint->setChecked(trying.squint);
+  fill_side(*m_left, trying.left, true);
+  fill_side(*m_right, trying.right, true);
+  fill_side(*m_from, trying.from, false);
+  m_left->setVisible(trying.two);
+  const Study& study = m_space.tries().study();
+  m_study->setVisible(trying.way == TryWay::Study);
+  m_follow->setVisible(trying.way == TryWay::Follow);
+  m_check->setVisible(trying.way == TryWay::Check);
+  m_by_areas->setChecked(study.by_areas);
+  m_count->setVisible(study.by_areas);
+  m_smoothing->setVisible(study.by_areas);
+  m_count->show_value(study.cut.count);
+  m_smoothing->show_value(study.cut.smoothing);
+  m_value_first->setChecked(study.match == Match::Value);
+  m_softness->show_value(trying.softness);
+  m_far->show_value(trying.far);
+
+  if (!m_space.tries().photo()) return m_says->clear();
+  const auto percent = [](double share) { return QString::number(100 * share, 'f', 1); };
+  if (trying.way == TryWay::Check) {
+    const StrayShares s = m_space.tries().strays();
+    m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; light %3, middle %4, dark %5 %")
+                        .arg(percent(sum(s.outside)), percent(sum(s.far)), percent(s.all.light),
+                             percent(s.all.middle), percent(s.all.dark)));
+  } else {
+    const auto& uses = m_space.tries().uses();
+    const auto unused = std::count_if(uses.begin(), uses.end(), [](const auto& u) { return u.second == 0; });
+    m_says->setText(uses.empty() ? tr("The set holds no swatch yet; lay some at Pick.")
+                    : unused == 0
+                        ? tr("Every swatch is used by the picture.")
+                        : tr("%1 of %2 swatches are not used by the picture.").arg(unused).arg(uses.size()));
+  }
+}
+
+void TryDesk::resizeEvent(QResizeEvent* event) {
+  QWidget::resizeEvent(event);
+  m_drawers->place();
+}
+
+bool TryDesk::event(QEvent* event) {
+  const bool done = QWidget::event(event);
+  if (event->type() == QEvent::LayoutRequest) m_drawers->place();
+  if (event->type() == QEvent::Show) follow();
+  return done;
+}
+
+} // namespace zc

@@ -1,0 +1,65 @@
+// The desk where a picture is tried in the set: as it is, in swatches, moved along, or checked against the
+// plan.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+
+namespace zc {
+
+class Drawers;
+class NumberField;
+class TryView;
+class WordButton;
+
+class TryDesk final : public QWidget {
+  Q_OBJECT
+public:
+  TryDesk(Workspace& space, QWidget* parent);
+  [[nodiscard]] TryView& view() { return *m_view; }
+
+signals:
+  void saveAsked();
+
+protected:
+  void resizeEvent(QResizeEvent* event) override;
+  bool event(QEvent* event) override;
+
+private:
+  QWidget* make_head();
+  QWidget* make_sides();
+  QWidget* make_foot();
+  QComboBox* make_side(const QString& name, const QString& tip, TrySide Trying::*side);
+  void fill_side(QComboBox& box, const TrySide& chosen, bool with_photo);
+  NumberField* make_number(const QString& name, const QString& tip, double low, double high, double step,
+                           int digits, const QString& suffix);
+  void change(const std::function<void(Trying&)>& by);
+  void follow();
+
+  Workspace& m_space;
+  TryView* m_view;
+  Drawers* m_drawers;
+  std::vector<std::pair<WordButton*, TryWay>> m_ways;
+  QLabel* m_name = nullptr;
+  QLabel* m_says = nullptr;
+  WordButton* m_two = nullptr;
+  WordButton* m_squint = nullptr;
+  QComboBox* m_left = nullptr;
+  QComboBox* m_right = nullptr;
+  QComboBox* m_from = nullptr;
+  QWidget* m_study = nullptr;
+  QWidget* m_follow = nullptr;
+  QWidget* m_check = nullptr;
+  WordButton* m_by_areas = nullptr;
+  WordButton* m_value_first = nullptr;
+  NumberField* m_count = nullptr;
+  NumberField* m_smoothing = nullptr;
+  NumberField* m_softness = nullptr;
+  NumberField* m_far = nullptr;
+};
+
+} // namespace zc

@@ -1,0 +1,94 @@
+// The picture in the set: one state, or two under an edge. Colors of the picture that is seen are indexed
+// once; what follows from them is made anew while swatches move.
+#pragma once
+
+#include "app/store/try_reading.h"
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class TryView final : public QWidget {
+  Q_OBJECT
+public:
+  TryView(Workspace& space, QWidget* parent);
+
+  /// Binds the area there to the swatch. False when there is none.
+  bool bind_at(QPoint global, Id swatch);
+  /// Middle of a photo pixel in the widget.
+  [[nodiscard]] QPointF place_of(int x, int y) const;
+  [[nodiscard]] std::optional<QPoint> pixel_at(QPointF position) const;
+  [[nodiscard]] double edge_x() const;
+  /// The swatch shown at a place, 0 where it is none's.
+  [[nodiscard]] Id swatch_at(QPointF position) const;
+  /// The color that is seen there.
+  [[nodiscard]] std::optional<Srgb> color_at(QPointF position) const;
+  void flip();
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void resizeEvent(QResizeEvent* event) override;
+  void showEvent(QShowEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void leaveEvent(QEvent* event) override;
+  void contextMenuEvent(QContextMenuEvent* event) override;
+
+private:
+  enum class Drag { None, Edge, Pan, Area };
+  /// What a side shows of each color, or of each area where it is cut into areas.
+  struct Side {
+    SideColors colors;
+    std::vector<std::size_t> swatch; ///< Of each color or area; empty where the side shows none.
+    std::vector<std::uint32_t> words;
+    bool areas = false;
+    LiveStudy live;
+  };
+  void renew();
+  void renew_picture();
+  void renew_areas();
+  void renew_side(Side& side, const TrySide& of, bool lit);
+  void mute_all_but_hovered(Side& side) const;
+  void compose();
+  void fit();
+  void zoom_to(double scale, QPointF about);
+  void hover_at(QPointF position);
+  void move_edge(double x);
+  [[nodiscard]] const Side& side_at(QPointF position) const;
+  [[nodiscard]] QRectF photo_rect() const;
+  [[nodiscard]] std::optional<std::size_t> seen_at(QPointF position) const;
+  [[nodiscard]] AreaNumber area_at(QPointF position) const;
+  void paint_labels(QPainter& painter);
+
+  Workspace& m_space;
+  std::shared_ptr<const Photo> m_photo;
+  std::shared_ptr<const Areas> m_areas;
+  double m_scale = 1;
+  QPointF m_center;
+  bool m_fitted = true;
+
+  struct Seen {
+    const Photo* photo = nullptr;
+    QSize size;
+    double ratio = 0, scale = 0;
+    QPointF center;
+    bool operator==(const Seen&) const = default;
+  };
+  Seen m_seen;
+  QRect m_place;                     ///< Of the picture in the widget, in pixels of the screen.
+  IndexedPicture m_picture;          ///< What is seen of the photo.
+  std::vector<AreaNumber> m_numbers; ///< Its areas.
+  const Areas* m_numbers_of = nullptr;
+  std::vector<bool> m_outside; ///< Of its colors, the mask; empty until it is asked for.
+  Side m_left, m_right;
+  QImage m_image;
+
+  Drag m_drag = Drag::None;
+  QPointF m_press, m_pointer;
+};
+
+} // namespace zc

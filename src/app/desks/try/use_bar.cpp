@@ -1,0 +1,89 @@
+#include "app/desks/try/use_bar.h"
+
+#include "app/paint/paint.h"
+#include "app/store/set_work.h"
+#include "app/store/try_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+
+namespace zc {
+namespace {
+
+constexpr int kHeight = 16;
+
+} // namespace
+
+UseBar::UseBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+  setObjectName(QStringLiteral("useBar"));
+  setAccessibleName(tr("How much of the picture each swatch covers"));
+  setStatusTip(tr("How much of the picture each swatch covers, light to dark; click selects it."));
+  setFixedHeight(kHeight);
+  setMouseTracking(true);
+  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
+             &UseBar::renew);
+  connect(&space.set_work(), &SetWork::previewChanged, this, &UseBar::renew);
+  connect(&space.tries(), &TryReader::changed, this, &UseBar::renew);
+  connect(&space.tries(), &TryReader::hoveredChanged, this, qOverload<>(&QWidget::update));
+  connect(&space.photos(), &PhotoLibrary::changed, this, &UseBar::renew);
+}
+
+void UseBar::renew() {
+  if (!isVisible()) return;
+  m_parts.clear();
+  const SideColors side = m_space.tries().colors_of(m_space.session().trying.right, true);
+  const auto& uses = m_space.tries().uses();
+  for (std::size_t i = 0; i < side.ids.size(); ++i)
+    if (const auto at = uses.find(side.ids[i]); at != uses.end() && at->second > 0)
+      m_parts.push_back({side.ids[i], side.colors[i].color, value_of(side.colors[i].color), at->second});
+  std::stable_sort(m_parts.begin(), m_parts.end(),
+                   [](const Part& a, const Part& b) { return a.value > b.value; });
+  update();
+}
+
+Id UseBar::swatch_at(double x) const {
+  double right = 0;
+  for (const Part& part : m_parts) {
+    right += part.share * width();
+    if (x < right) return part.swatch;
+  }
+  return 0;
+}
+
+void UseBar::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  double x = 0;
+  for (const Part& part : m_parts) {
+    const QRectF r(x, 0, part.share * width(), height());
+    painter.fillRect(r, shown_color(part.color, m_space.session().values_only));
+    if (part.swatch == m_space.tries().hovered()) {
+      QPainterPath frame;
+      frame.addRect(r.adjusted(1, 1, -1, -1));
+      draw_double_line(painter, frame, 1.2);
+    }
+    x += r.width();
+  }
+}
+
+void UseBar::mouseMoveEvent(QMouseEvent* event) {
+  const Id swatch = swatch_at(event->position().x());
+  m_space.tries().hover(swatch, true);
+  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const auto& uses = m_space.tries().uses();
+  const auto at = uses.find(swatch);
+  say_hint(*this, s && at != uses.end()
+                      ? tr("%1: %2 % of the picture").arg(text(s->name)).arg(100 * at->second, 0, 'f', 1)
+                      : QString());
+}
+
+void UseBar::mouseReleaseEvent(QMouseEvent* event) {
+  if (const Id swatch = swatch_at(event->position().x())) m_space.select_swatch(swatch);
+}
+
+void UseBar::leaveEvent(QEvent*) { m_space.tries().hover(0, false); }
+
+} // namespace zc

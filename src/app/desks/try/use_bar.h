@@ -1,0 +1,33 @@
+// How much of the picture each swatch covers, as one bar from light to dark.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class UseBar final : public QWidget {
+  Q_OBJECT
+public:
+  UseBar(Workspace& space, QWidget* parent);
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void leaveEvent(QEvent* event) override;
+
+private:
+  struct Part {
+    Id swatch = 0;
+    Srgb color;
+    double value = 0, share = 0;
+  };
+  void renew();
+  [[nodiscard]] Id swatch_at(double x) const;
+  Workspace& m_space;
+  std::vector<Part> m_parts;
+};
+
+} // namespace zc

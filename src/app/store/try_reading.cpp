@@ -1,0 +1,255 @@
+#include "app/store/try_reading.h"
+
+#include "app/store/photo_reading.h"
+#include "app/store/set_work.h"
+#include "app/store/workspace.h"
+#include "app/theme/text.h"
+#include "core/try/study.h"
+#include "io/photo/decode.h"
+
+namespace zc {
+namespace {
+
+/// Shares are read from a level of so many pixels: enough for a tenth of a percent, and quick enough for
+/// drags.
+constexpr double kSharePixels = 3e5;
+constexpr int kLackRest = 200, kLacksShown = 6;
+
+} // namespace
+
+TryReader::TryReader(Workspace& space) : m_space(space) {
+  m_pool.setMaxThreadCount(1);
+  m_rest.setSingleShot(true);
+  m_rest.setInterval(kLackRest);
+  connect(&m_rest, &QTimer::timeout, this, &TryReader::seek_lacks);
+  connect(&space, &Workspace::geometryChanged, this, [this] { m_outside.clear(); });
+}
+
+TryReader::~TryReader() { m_pool.waitForDone(); }
+
+std::shared_ptr<const Photo> TryReader::photo() const { return m_space.reader().photo(); }
+
+const Study& TryReader::study() const {
+  static const Study none;
+  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  return reference ? reference->study : none;
+}
+
+void TryReader::change_study(const QString& name, const std::function<void(Study&)>& change) {
+  Study next = study();
+  change(next);
+  if (next == study()) return;
+  m_space.store().apply(name, [reference = m_space.session().reference, next](Piece p) {
+    return with_study(std::move(p), reference, next);
+  });
+}
+
+// ---------------------------------------------------------------- sides
+
+const List<Family>* TryReader::families_of(const TrySide& side) const {
+  const Piece& piece = m_space.piece();
+  const SwatchSet* set = side.set ? find_set(piece, side.set) : current_set(piece);
+  if (!set) return nullptr;
+  if (side.version == 0) return &set->families;
+  const SetVersion* version = find_version(piece, side.version);
+  return version ? &version->families : &set->families;
+}
+
+SideColors TryReader::colors_of(const TrySide& side, bool lit) const {
+  SideColors out;
+  const List<Family>* families = side.photo ? nullptr : families_of(side);
+  if (!families) return out;
+  const bool as_it_is = side.version == 0 && (side.set == 0 || side.set == m_space.piece().current_set);
+  const LightAndAir& light = m_space.session().trying.light;
+  for (std::size_t f = 0; f < families->size(); ++f)
+    for (const auto& swatch : (*families)[f].swatches) {
+      const Srgb color = as_it_is ? m_space.set_work().shown(swatch) : swatch.color;
+      out.colors.push_back({lit ? zc::lit(color, light) : color, f});
+      out.ids.push_back(swatch.id);
+    }
+  return out;
+}
+
+QString TryReader::name_of(const TrySide& side) const {
+  if (side.photo) return tr("photo");
+  const Piece& piece = m_space.piece();
+  const SwatchSet* set = side.set ? find_set(piece, side.set) : current_set(piece);
+  if (!set) return tr("no set");
+  if (const SetVersion* version = side.version ? find_version(piece, side.version) : nullptr)
+    return text(version->name);
+  return tr("%1, as it is").arg(text(set->name));
+}
+
+std::vector<SwatchMove> TryReader::moves_to(const TrySide& side, bool lit) const {
+  const Trying& trying = m_space.session().trying;
+  const List<Family>*from = families_of(trying.from), *to = side.photo ? nullptr : families_of(side);
+  if (!from || !to) return {};
+  // The side as it is shown: a change that is tried out, or the light, moves the picture too.
+  std::unordered_map<Id, Srgb> before, after;
+  const SideColors now = colors_of(side, lit);
+  for (std::size_t i = 0; i < now.ids.size(); ++i) after[now.ids[i]] = now.colors[i].color;
+  for (const auto& family : *from)
+    for (const auto& swatch : family.swatches) before[swatch.id] = swatch.color;
+  std::vector<SwatchMove> out;
+  for (const Pair& p : paired(*from, *to, trying.pairs))
+    if (const auto at = after.find(p.to); at != after.end()) out.push_back({before[p.from], at->second});
+  return out;
+}
+
+// ---------------------------------------------------------------- areas
+
+std::shared_ptr<const Areas> TryReader::areas() {
+  const auto shown = photo();
+  if (!shown) return nullptr;
+  const AreaKey key{shown.get(), study().cut, study().edits};
+  if (m_areas && m_areas_for == key) return m_areas;
+  if (m_cutting == key) return nullptr;
+  m_cutting = key;
+  m_pool.start([this, shown, key] {
+    const PixelView view = view_of(shown->full());
+    auto cut = cut_into_areas(view, key.cut);
+    auto made = cut ? std::make_shared<Areas>(std::move(cut).value()) : nullptr;
+    if (made)
+      for (const AreaEdit& edit : key.edits) edit_areas(*made, view, edit);
+    QMetaObject::invokeMethod(
+        this,
+        [this, shown, key, made = std::shared_ptr<const Areas>(made)] {
+          if (m_cutting != key) return; // Another cut has been asked for meanwhile.
+          m_cutting.reset();
+          m_areas_for = key;
+          m_areas_photo = shown;
+          m_areas = made;
+          emit changed();
+        },
+        Qt::QueuedConnection);
+  });
+  return nullptr;
+}
+
+std::vector<std::optional<std::size_t>> TryReader::bound(const Areas& areas,
+                                                         const std::vector<Id>& ids) const {
+  std::vector<std::optional<std::size_t>> out(areas.areas.size());
+  for (const AreaBinding& b : study().bound) {
+    if (b.x >= areas.width || b.y >= areas.height) continue;
+    const AreaNumber n = areas.at(b.x, b.y);
+    const auto at = std::find(ids.begin(), ids.end(), b.swatch);
+    if (n != kNoArea && at != ids.end()) out[n] = static_cast<std::size_t>(at - ids.begin());
+  }
+  return out;
+}
+
+// ---------------------------------------------------------------- use, strays, lacks
+
+const IndexedPicture& TryReader::small_picture() {
+  const auto shown = photo();
+  if (shown == m_small_of) return m_small;
+  m_small_of = shown;
+  m_outside.clear();
+  m_small = {};
+  if (!shown) return m_small;
+  const QImage& full = shown->full();
+  const double by =
+      std::min(1.0, std::sqrt(kSharePixels / (static_cast<double>(full.width()) * full.height())));
+  std::size_t level = 0;
+  while (level + 1 < shown->levels.size() && shown->levels[level + 1].width() >= full.width() * by) ++level;
+  // Flat artwork keeps its colors.
+  const bool flat = few_colors(view_of(full), kFlatColors).has_value();
+  m_small =
+      indexed(view_of(flat ? full
+                           : reduced(shown->levels[level], std::max(1, static_cast<int>(full.width() * by)),
+                                     std::max(1, static_cast<int>(full.height() * by)))));
+  return m_small;
+}
+
+const std::unordered_map<Id, double>& TryReader::uses() {
+  const SideColors side = colors_of(m_space.session().trying.right, true);
+  const IndexedPicture& picture = small_picture();
+  const auto cut = study().by_areas ? areas() : nullptr;
+  UseKey key{{}, side.ids, study(), m_small_of.get(), cut.get()};
+  for (const auto& c : side.colors) key.colors.push_back(c.color);
+  if (m_uses_for == key) return m_uses;
+  m_uses_for = key;
+  m_uses.clear();
+  if (side.colors.empty() || picture.colors.empty()) return m_uses;
+  std::vector<double> pixels(side.ids.size(), 0);
+  double all = 0;
+  if (cut) {
+    const auto swatches = swatches_of(*cut, SwatchMatcher(side.colors, study().match), bound(*cut, side.ids));
+    for (std::size_t i = 0; i < swatches.size(); ++i) {
+      pixels[swatches[i]] += static_cast<double>(cut->areas[i].pixels);
+      all += static_cast<double>(cut->areas[i].pixels);
+    }
+  } else {
+    const auto& matched = m_live.matched(picture, side.colors, study().match);
+    for (std::size_t i = 0; i < matched.size(); ++i) {
+      pixels[matched[i].swatch] += picture.colors[i].pixels;
+      all += picture.colors[i].pixels;
+    }
+  }
+  for (std::size_t i = 0; i < pixels.size(); ++i) m_uses[side.ids[i]] = all > 0 ? pixels[i] / all : 0;
+  return m_uses;
+}
+
+bool TryReader::outside(std::uint32_t word) {
+  const MaskMapper* mapper = m_space.reader().mapper();
+  return mapper && StrayChecker(nullptr, mapper, {0, m_space.piece().grading.outside})
+                       .stray(word | 0xff000000u)
+                       .outside;
+}
+
+StrayShares TryReader::strays() {
+  const IndexedPicture& picture = small_picture();
+  const SideColors side = colors_of(m_space.session().trying.right, true);
+  if (m_outside.empty())
+    for (const auto& c : picture.colors) m_outside.push_back(outside(c.word));
+  const auto* matched = side.colors.empty() ? nullptr : &m_live.matched(picture, side.colors, Match::Color);
+  std::vector<Stray> strays(picture.colors.size());
+  for (std::size_t i = 0; i < strays.size(); ++i)
+    strays[i] = {m_outside[i], matched && (*matched)[i].away > m_space.session().trying.far};
+  return shares_of(picture.colors, strays, m_space.piece().bands);
+}
+
+const std::vector<Lack>* TryReader::lacking() {
+  const auto shown = photo();
+  if (!shown) return nullptr;
+  const SideColors side = colors_of(m_space.session().trying.right, true);
+  LackKey key{shown.get(), {}, m_space.session().trying.far};
+  for (const auto& c : side.colors) key.set.push_back(c.color);
+  if (m_lacks_for == key) return &m_lacks;
+  if (m_seeking == key || m_wanted == key) return nullptr;
+  m_wanted = key; // Asked again for the same it rests no longer.
+  m_rest.start();
+  return nullptr;
+}
+
+void TryReader::seek_lacks() {
+  const auto shown = photo();
+  if (!shown) return;
+  const SideColors side = colors_of(m_space.session().trying.right, true);
+  LackKey key{shown.get(), {}, m_space.session().trying.far};
+  for (const auto& c : side.colors) key.set.push_back(c.color);
+  m_wanted.reset();
+  m_seeking = key;
+  m_pool.start([this, shown, key, set = side.colors] {
+    auto found = lacks(view_of(shown->full()), set, kLacksShown, key.far);
+    QMetaObject::invokeMethod(
+        this,
+        [this, key, found = found ? std::move(found).value() : std::vector<Lack>()] {
+          if (m_seeking != key) return;
+          m_seeking.reset();
+          m_lacks_for = key;
+          m_lacks = found;
+          emit changed();
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+void TryReader::hover(Id swatch, bool on_staff) {
+  if (swatch == m_hovered && on_staff == m_on_staff) return;
+  m_hovered = swatch;
+  m_on_staff = on_staff;
+  emit hoveredChanged();
+}
+
+} // namespace zc

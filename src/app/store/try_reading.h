@@ -1,0 +1,112 @@
+// The shown reference in the set: the colors of either side of the edge, areas, use, what strays and what is
+// lacking. Worked out when it is asked for and kept until something it follows from changes; what takes long
+// is done off the main thread.
+#pragma once
+
+#include "app/jobs/photo_library.h"
+#include "core/image/distinct.h"
+#include "core/session/session.h"
+#include "core/try/check.h"
+#include "core/try/live_study.h"
+
+#include <QObject>
+#include <QThreadPool>
+#include <QTimer>
+#include <unordered_map>
+
+namespace zc {
+
+class Workspace;
+
+/// A state of a set as it is shown: with what is tried out at Change, and under the light.
+struct SideColors {
+  std::vector<MatchColor> colors;
+  std::vector<Id> ids;
+};
+
+class TryReader final : public QObject {
+  Q_OBJECT
+public:
+  explicit TryReader(Workspace& space);
+  ~TryReader() override;
+
+  [[nodiscard]] std::shared_ptr<const Photo> photo() const;
+  [[nodiscard]] const Study& study() const;
+  /// Empty for the photo and for a set without swatches. `lit`: under the light that is tried.
+  [[nodiscard]] SideColors colors_of(const TrySide& side, bool lit) const;
+  /// "Row at dusk, as it is", "after rain"...
+  [[nodiscard]] QString name_of(const TrySide& side) const;
+  /// What follows from the state the photo is in to that of a side.
+  [[nodiscard]] std::vector<SwatchMove> moves_to(const TrySide& side, bool lit) const;
+
+  /// Of the shown photo in full; null while they are being cut, which changed() tells the end of.
+  [[nodiscard]] std::shared_ptr<const Areas> areas();
+  /// By the painter's hand, or none.
+  [[nodiscard]] std::vector<std::optional<std::size_t>> bound(const Areas& areas,
+                                                              const std::vector<Id>& ids) const;
+  void change_study(const QString& name, const std::function<void(Study&)>& change);
+
+  /// Share of the picture, 0..1, of each swatch of the right side.
+  [[nodiscard]] const std::unordered_map<Id, double>& uses();
+  [[nodiscard]] StrayShares strays();
+  /// Null while they are being sought, which changed() tells the end of.
+  [[nodiscard]] const std::vector<Lack>* lacking();
+  /// Whether a color lies outside the mask, by the piece's rule.
+  [[nodiscard]] bool outside(std::uint32_t word);
+
+  /// The swatch that the pointer is over, on the staff or on the picture; 0 for none.
+  [[nodiscard]] Id hovered() const { return m_hovered; }
+  [[nodiscard]] bool hovered_on_staff() const { return m_on_staff; }
+  void hover(Id swatch, bool on_staff);
+
+signals:
+  void changed();
+  void hoveredChanged();
+
+private:
+  [[nodiscard]] const List<Family>* families_of(const TrySide& side) const;
+  const IndexedPicture& small_picture();
+  void seek_lacks();
+
+  Workspace& m_space;
+  QThreadPool m_pool;
+  struct AreaKey {
+    const Photo* photo = nullptr;
+    AreaSpec cut;
+    std::vector<AreaEdit> edits;
+    bool operator==(const AreaKey&) const = default;
+  };
+  std::optional<AreaKey> m_areas_for, m_cutting;
+  std::shared_ptr<const Areas> m_areas;
+  std::shared_ptr<const Photo> m_areas_photo; ///< Kept, so that no other takes its address.
+
+  std::shared_ptr<const Photo> m_small_of;
+  IndexedPicture m_small;
+  LiveStudy m_live;
+  std::vector<bool> m_outside; ///< Of the small picture's colors; empty until it is asked for.
+  struct UseKey {
+    std::vector<Srgb> colors;
+    std::vector<Id> ids;
+    Study study;
+    const Photo* photo = nullptr;
+    const Areas* areas = nullptr;
+    bool operator==(const UseKey&) const = default;
+  };
+  std::optional<UseKey> m_uses_for;
+  std::unordered_map<Id, double> m_uses;
+
+  struct LackKey {
+    const Photo* photo = nullptr;
+    std::vector<Srgb> set;
+    double far = 0;
+    bool operator==(const LackKey&) const = default;
+  };
+  std::optional<LackKey> m_lacks_for, m_wanted, m_seeking;
+  std::vector<Lack> m_lacks;
+  QTimer m_rest;
+
+  Id m_hovered = 0;
+  bool m_on_staff = false;
+};
+
+} // namespace zc

@@ -1,0 +1,43 @@
+#include "app/theme/drawers.h"
+
+#include "app/theme/controls.h"
+
+#include <algorithm>
+
+namespace zc {
+
+Drawers::Drawers(QWidget& desk, std::function<QRect()> stage)
+    : QObject(&desk), m_desk(desk), m_stage(std::move(stage)) {}
+
+WordButton* Drawers::add(const QString& name, const QString& word, const QString& tip, QWidget* content) {
+  auto* button = new WordButton(word, &m_desk);
+  button->setObjectName(name);
+  button->setToolTip(tip);
+  button->setCheckable(true);
+  content->setAutoFillBackground(true);
+  content->setBackgroundRole(QPalette::Button);
+  content->hide();
+  m_drawers.push_back({button, content});
+  connect(button, &QAbstractButton::clicked, this, [this, button](bool on) { open(on ? button : nullptr); });
+  return button;
+}
+
+void Drawers::open(const WordButton* word) {
+  for (const Drawer& drawer : m_drawers) {
+    drawer.word->setChecked(drawer.word == word);
+    drawer.content->setVisible(drawer.word == word);
+    drawer.content->raise();
+  }
+  place();
+  emit changed();
+}
+
+void Drawers::place() {
+  const QRect stage = m_stage();
+  for (const Drawer& drawer : m_drawers) {
+    const int height = std::max(drawer.content->sizeHint().height(), drawer.content->minimumHeight());
+    drawer.content->setGeometry(stage.left(), stage.bottom() + 1 - height, stage.width(), height);
+  }
+}
+
+} // namespace zc

@@ -1,0 +1,74 @@
+// The commands of the Try desk.
+#include "app/window/main_window.h"
+
+#include "app/desks/try/tried_picture.h"
+#include "app/desks/try/try_desk.h"
+#include "app/desks/try/try_view.h"
+#include "app/seams/dialogs.h"
+#include "app/store/set_work.h"
+#include "app/store/try_reading.h"
+#include "app/theme/text.h"
+#include "app/window/notice_bar.h"
+
+#include <QMenu>
+#include <QMenuBar>
+
+namespace zc {
+
+void MainWindow::try_way(TryWay way) {
+  Trying trying = m_space.session().trying;
+  trying.way = way;
+  m_space.try_on(trying);
+}
+
+void MainWindow::make_try_menu() {
+  m_try_menu = menuBar()->addMenu(tr("&Try"));
+  m_try_menu->setToolTipsVisible(true);
+  const std::tuple<QString, TryWay, QString> ways[] = {
+      {tr("The picture as it &is"), TryWay::Photo, tr("Show the picture as it is")},
+      {tr("In s&watches"), TryWay::Study, tr("Show every pixel or area in its swatch")},
+      {tr("&Moved along"), TryWay::Follow, tr("Show the picture moved as the swatches moved")},
+      {tr("What &strays"), TryWay::Check, tr("Show what lies outside the mask or far from every swatch")}};
+  for (const auto& [words, way, tip] : ways)
+    add_action(m_try_menu, words, tip, {}, [this, way = way] { try_way(way); });
+  m_try_menu->addSeparator();
+  add_action(m_try_menu, tr("Two under one &edge"), tr("Show two states of the set beside each other"), {},
+             [this] {
+               Trying trying = m_space.session().trying;
+               trying.two = !trying.two;
+               m_space.try_on(trying);
+             });
+  add_action(m_try_menu, tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
+             [this] { m_try->view().flip(); });
+  m_try_menu->addSeparator();
+  const auto by_use = [this](bool used) {
+    std::vector<Id> out;
+    for (const auto& [id, share] : m_space.tries().uses())
+      if ((share > 0) == used && find_swatch(m_space.piece(), id)) out.push_back(id);
+    std::sort(out.begin(), out.end());
+    return out;
+  };
+  add_action(m_try_menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {},
+             [this, by_use] { m_space.set_work().select(by_use(false)); });
+  add_action(m_try_menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
+             [this, by_use] {
+               const auto used = by_use(true);
+               if (used.empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
+               m_space.store().apply(tr("Mark used"),
+                                     [&](Piece p) { return with_swatches_used(std::move(p), used, true); });
+             });
+  m_try_menu->addSeparator();
+  add_action(m_try_menu, tr("Save the &picture..."), tr("Write what is seen at full size, as PNG or JPEG"),
+             {}, [this] { save_tried_picture(); });
+}
+
+void MainWindow::save_tried_picture() {
+  if (!m_space.tries().photo()) return m_notice->tell(tr("There is no picture to save yet."));
+  const QString path = m_dialogs.export_file(this, tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg)"));
+  if (path.isEmpty()) return;
+  write_tried_picture(m_space, path, [this, path](const Status& written) {
+    m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+  });
+}
+
+} // namespace zc

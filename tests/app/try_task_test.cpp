@@ -1,0 +1,360 @@
+// Trying the set on a picture: everything a hand does at this desk, and what the piece then holds.
+#include "app/band/staff_view.h"
+#include "app/desks/try/try_view.h"
+#include "app/store/set_work.h"
+#include "app/store/try_reading.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+#include "desk.h"
+#include "io/container/piece_file.h"
+
+#include <QComboBox>
+#include <QPushButton>
+
+using namespace zc;
+using namespace zc::test;
+
+class TryTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = demo_at(Desk::Try);
+    QVERIFY(m_desk->photo_shown());
+  }
+  void cleanup() { m_desk.reset(); }
+  void a_click_takes_up_the_swatch_that_is_seen();
+  void two_versions_meet_under_the_edge();
+  void follow_moves_the_photo_from_version_to_version();
+  void a_swatch_changed_is_seen_at_once_and_its_use_told();
+  void flat_artwork_is_bound_area_by_area();
+  void what_lacks_is_laid();
+  void a_canvas_saved_from_outside_is_checked_anew();
+  void the_picture_is_written_at_full_size();
+  void light_becomes_a_version();
+  void every_picture_and_set_works_data();
+  void every_picture_and_set_works();
+
+private:
+  TryView& view() { return m_desk->part<TryView>("tryPicture"); }
+  Trying trying() { return m_desk->session().trying; }
+  void press_word(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  const SwatchSet& set() { return *current_set(m_desk->piece()); }
+  /// The nearest swatch of the set to a pixel of the photo, by brute force.
+  const Swatch* nearest(QPoint pixel, const List<Family>& families) {
+    const auto photo = m_desk->space().tries().photo();
+    const QColor c = photo->full().pixelColor(pixel);
+    return nearest({c.redF(), c.greenF(), c.blueF()}, families);
+  }
+  static const Swatch* nearest(Srgb color, const List<Family>& families) {
+    const Swatch* best = nullptr;
+    for (const auto& family : families)
+      for (const auto& s : family.swatches)
+        if (!best || ciede2000(lab_from_srgb(color), lab_from_srgb(s.color)) <
+                         ciede2000(lab_from_srgb(color), lab_from_srgb(best->color)))
+          best = &s;
+    return best;
+  }
+  static QString hex(Srgb c) { return QString::fromStdString(hex_of(c)); }
+  /// Shows the demo's flat drawing, one pixel of it for one of the screen.
+  void show_drawing() {
+    for (const auto& r : m_desk->piece().references)
+      if (r.extension == "png") m_desk->space().show_reference(r.id);
+    QVERIFY(m_desk->photo_shown());
+  }
+  std::unique_ptr<DeskTop> m_desk;
+};
+
+void TryTask::a_click_takes_up_the_swatch_that_is_seen() {
+  QCOMPARE(trying().way, TryWay::Study);
+  for (const QPointF at : {QPointF(200, 200), QPointF(400, 120), QPointF(500, 350)}) {
+    const Id id = view().swatch_at(at);
+    const Swatch* s = find_swatch(m_desk->piece(), id);
+    QVERIFY(s);
+    QCOMPARE(seen(view(), at).name(), hex(s->color));
+    click(view(), at);
+    QCOMPARE(m_desk->session().color(), s->color);
+    QVERIFY(m_desk->session().selection.has(id));
+  }
+  // The pointer over the picture marks the swatch, over a swatch its places.
+  move(view(), {200, 200}, Qt::NoButton);
+  QCOMPARE(m_desk->space().tries().hovered(), view().swatch_at({200, 200}));
+  const Id here = view().swatch_at({200, 200}), there = view().swatch_at({400, 120});
+  QVERIFY(here != there);
+  const QColor before = seen(view(), {400, 120});
+  m_desk->space().tries().hover(here, true);
+  QVERIFY(seen(view(), {400, 120}) != before);
+  QCOMPARE(seen(view(), {200, 200}).name(), hex(find_swatch(m_desk->piece(), here)->color));
+}
+
+void TryTask::two_versions_meet_under_the_edge() {
+  press_word("try.two");
+  QVERIFY(trying().two && trying().left.photo);
+  auto& left = m_desk->part<QComboBox>("try.left");
+  const int rain = left.findText("after rain");
+  QVERIFY(rain > 0);
+  left.setCurrentIndex(rain);
+  emit left.activated(rain);
+  const SetVersion* version = find_version(m_desk->piece(), trying().left.version);
+  QVERIFY(version && version->name == "after rain");
+  // The edge is dragged over a place: it is seen in the other state.
+  const QPointF at(250, 250);
+  drag(view(), {view().edge_x(), 100}, {300, 100});
+  QVERIFY(std::abs(view().edge_x() - 300) < 2);
+  const Id id = view().swatch_at(at);
+  Srgb color;
+  for (const auto& family : version->families)
+    for (const auto& s : family.swatches)
+      if (s.id == id) color = s.color;
+  QCOMPARE(seen(view(), at).name(), hex(color));
+  drag(view(), {view().edge_x(), 100}, {200, 100});
+  const Swatch* now = find_swatch(m_desk->piece(), view().swatch_at(at));
+  QCOMPARE(seen(view(), at).name(), hex(now->color));
+  // Space changes the sides.
+  view().setFocus();
+  QTest::keyClick(&view(), Qt::Key_Space);
+  QCOMPARE(trying().right.version, version->id);
+  QCOMPARE(seen(view(), at).name(), hex(color));
+  // Values only and squinting work on both.
+  m_desk->space().show_values_only(true);
+  const QColor grey = seen(view(), at);
+  QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
+}
+
+void TryTask::follow_moves_the_photo_from_version_to_version() {
+  press_word("try.follow");
+  const QPointF at(400, 400);
+  const auto photo = m_desk->space().tries().photo();
+  // Nothing moved, nothing changed.
+  const QImage still = view().grab().toImage();
+  press_word("try.photo");
+  QCOMPARE(view().grab().toImage(), still);
+  press_word("try.follow");
+  auto& right = m_desk->part<QComboBox>("try.right");
+  right.setCurrentIndex(right.findText("after rain"));
+  emit right.activated(right.currentIndex());
+  QVERIFY(view().grab().toImage() != still);
+  QVERIFY(view().color_at(at));
+  // From that version to itself it stands still again.
+  auto& from = m_desk->part<QComboBox>("try.from");
+  from.setCurrentIndex(from.findText("after rain"));
+  emit from.activated(from.currentIndex());
+  QCOMPARE(view().grab().toImage(), still);
+}
+
+void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
+  const QPointF at(400, 120);
+  const Id id = view().swatch_at(at);
+  const double used = m_desk->space().tries().uses().at(id);
+  QVERIFY(used > 0.01);
+  m_desk->space().take_up({0.1, 0.6, 0.3});
+  m_desk->space().select_swatch(id);
+  m_desk->trigger("Replace by the current color");
+  QVERIFY(m_desk->space().tries().uses().at(id) < used);
+  const QPoint pixel = *view().pixel_at(at);
+  Q_UNUSED(pixel)
+  const Swatch* now = find_swatch(m_desk->piece(), view().swatch_at(at));
+  QCOMPARE(seen(view(), at).name(), hex(now->color));
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->space().tries().uses().at(id), used);
+  // While a change is tried out, the picture goes along.
+  const QColor before = seen(view(), at);
+  Adjustment darker;
+  darker.value = -20;
+  m_desk->space().select_swatch(0);
+  m_desk->space().set_work().try_out(darker);
+  QVERIFY(seen(view(), at) != before);
+  m_desk->space().set_work().try_out({});
+  QCOMPARE(seen(view(), at), before);
+  // Unused ones are selected, used ones marked.
+  m_desk->trigger("Select unused");
+  for (const Id unused : m_desk->session().selection.swatches())
+    QCOMPARE(m_desk->space().tries().uses().at(unused), 0.0);
+  m_desk->trigger("Mark what is used");
+  for (const auto& [swatch, share] : m_desk->space().tries().uses())
+    QCOMPARE(find_swatch(m_desk->piece(), swatch)->used, share > 0);
+}
+
+void TryTask::flat_artwork_is_bound_area_by_area() {
+  show_drawing();
+  press_word("try.byAreas");
+  QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
+  const auto areas = m_desk->space().tries().areas();
+  QVERIFY(areas->flat && areas->areas.size() == 13);
+  const Reference* drawing = find_reference(m_desk->piece(), m_desk->session().reference);
+  QVERIFY(drawing->study.by_areas);
+  // A swatch dragged from the staff onto the sky.
+  const QPointF sky = view().place_of(400, 60);
+  const Swatch& lamp = set().families[0].swatches[0];
+  QVERIFY(view().swatch_at(sky) != lamp.id);
+  auto& staff = m_desk->part<StaffView>("staff");
+  const QPointF chip = staff.swatch_rect(lamp.id).center();
+  const QPointF target = staff.mapFrom(&m_desk->window, view().mapTo(&m_desk->window, sky));
+  drag(staff, chip, target);
+  QCOMPARE(view().swatch_at(sky), lamp.id);
+  QCOMPARE(seen(view(), sky).name(), hex(lamp.color));
+  QCOMPARE(find_reference(m_desk->piece(), drawing->id)->study.bound.size(), std::size_t{1});
+  // The bound area follows its swatch.
+  m_desk->space().take_up({0.2, 0.7, 0.2});
+  m_desk->space().select_swatch(lamp.id);
+  m_desk->trigger("Replace by the current color");
+  QCOMPARE(seen(view(), sky).name(), hex({0.2, 0.7, 0.2}));
+  m_desk->trigger("Undo");
+  // One area dragged onto another takes it in.
+  const QPointF wall = view().place_of(300, 60), ground = view().place_of(500, 600);
+  drag(view(), wall, ground);
+  QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
+  QCOMPARE(m_desk->space().tries().areas()->areas.size(), std::size_t{12});
+  m_desk->trigger("Undo");
+  QVERIFY(comes_true([&] {
+    const auto again = m_desk->space().tries().areas();
+    return again && again->areas.size() == 13;
+  }));
+  m_desk->trigger("Undo");
+  QVERIFY(view().swatch_at(sky) != lamp.id);
+  // It is kept in the file.
+  m_desk->trigger("Redo");
+  m_desk->dialogs.save_path = QDir::temp().filePath("tried.zonachrom");
+  m_desk->trigger("Save as");
+  QVERIFY(comes_true([&] { return !m_desk->space().store().edited(); }));
+  const auto read = open_document(m_desk->dialogs.save_path.toStdString());
+  QVERIFY(read && *find_reference(read->piece, drawing->id) == *find_reference(m_desk->piece(), drawing->id));
+  QFile::remove(m_desk->dialogs.save_path);
+}
+
+void TryTask::what_lacks_is_laid() {
+  press_word("try.lacks");
+  QVERIFY(comes_true([&] { return m_desk->space().tries().lacking() != nullptr; }));
+  const auto lacking = *m_desk->space().tries().lacking();
+  QVERIFY(lacking.size() > 2);
+  const std::size_t swatches = swatch_count(set());
+  QVERIFY(comes_true([&] { return m_desk->window.findChild<QAbstractButton*>("lay.0") != nullptr; }));
+  press_word("lay.0");
+  QCOMPARE(swatch_count(set()), swatches + 1);
+  const Swatch* laid = nearest(lacking[0].color, set().families);
+  QCOMPARE(laid->color, lacking[0].color);
+  QCOMPARE(laid->from, (SampleOrigin{m_desk->session().reference, lacking[0].x, lacking[0].y}));
+  // What was laid is not lacking any more.
+  QVERIFY(comes_true([&] { return m_desk->space().tries().lacking() != nullptr; }));
+  for (const Lack& lack : *m_desk->space().tries().lacking())
+    QVERIFY(ciede2000(lab_from_srgb(lack.color), lab_from_srgb(laid->color)) >= trying().far - 1e-9);
+  const std::size_t families = set().families.size();
+  const std::size_t left = m_desk->space().tries().lacking()->size();
+  QVERIFY(left > 1);
+  press_word("lay.all");
+  QCOMPARE(set().families.size(), families + 1);
+  QCOMPARE(set().families.back().swatches.size(), left);
+}
+
+void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
+  const QTemporaryDir folder;
+  const QString path = folder.filePath("canvas.png");
+  const Srgb in_set = set().families[1].swatches[2].color;
+  const auto save = [&](Srgb color) {
+    QImage image(60, 40, QImage::Format_RGB32);
+    const Srgb8 c = rounded_8bit(color);
+    image.fill(QColor(c.r, c.g, c.b));
+    return image.save(path);
+  };
+  QVERIFY(save(in_set));
+  m_desk->space().follow_canvas(path);
+  QVERIFY(comes_true([&] { return !m_desk->piece().references.back().follows.empty(); }));
+  QVERIFY(m_desk->photo_shown());
+  press_word("try.check");
+  auto& says = m_desk->part<QLabel>("try.says");
+  QVERIFY(comes_true([&] { return says.text().contains("far from every swatch 0.0 %"); }));
+  const QColor quiet = seen(view(), {400, 250});
+  QTest::qWait(20); // Another time stamp.
+  QVERIFY(save({0, 1, 0}));
+  QVERIFY(comes_true([&] { return says.text().contains("far from every swatch 100.0 %"); }));
+  QCOMPARE(seen(view(), {400, 250}).name(), QString("#00ff00"));
+  QVERIFY(quiet.name() != hex(in_set));
+}
+
+void TryTask::the_picture_is_written_at_full_size() {
+  const QTemporaryDir folder;
+  m_desk->dialogs.export_path = folder.filePath("study.png");
+  m_desk->trigger("Save the picture");
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("Written to"); }));
+  const QImage read(m_desk->dialogs.export_path);
+  const auto photo = m_desk->space().tries().photo();
+  QCOMPARE(read.size(), photo->full().size());
+  for (const QPoint p : {QPoint(10, 10), QPoint(700, 500), QPoint(1600, 1000)})
+    QCOMPARE(read.pixelColor(p).name(), hex(nearest(p, set().families)->color));
+  m_desk->dialogs.export_path = folder.filePath("study.bmp");
+  m_desk->trigger("Save the picture");
+  QVERIFY(comes_true([&] { return m_desk->notice().contains(".png or .jpg"); }));
+}
+
+void TryTask::light_becomes_a_version() {
+  press_word("try.light");
+  m_desk->space().take_up({1, 0.6, 0.3});
+  press_word("light.use");
+  const QPointF at(400, 120);
+  const QColor before = seen(view(), at);
+  type_into(m_desk->part<QLineEdit>("light.strength"), "80");
+  QVERIFY(seen(view(), at) != before);
+  const std::size_t versions = set().versions.size();
+  press_word("light.take");
+  QCOMPARE(set().versions.size(), versions + 1);
+  const SetVersion& kept = set().versions.back();
+  const Swatch &now = set().families[0].swatches[0], &lit_one = kept.families[0].swatches[0];
+  QCOMPARE(lit_one.color, under_light(now.color, {1, 0.6, 0.3}, 0.8));
+  press_word("light.off");
+  QCOMPARE(seen(view(), at), before);
+}
+
+void TryTask::every_picture_and_set_works_data() {
+  QTest::addColumn<QImage>("image");
+  const auto filled = [](int w, int h, QImage::Format format, QColor color) {
+    QImage image(w, h, format);
+    image.fill(color);
+    return image;
+  };
+  QTest::newRow("one pixel") << filled(1, 1, QImage::Format_RGB32, Qt::red);
+  QTest::newRow("one color") << filled(300, 200, QImage::Format_RGB32, Qt::blue);
+  QTest::newRow("transparent") << filled(300, 200, QImage::Format_ARGB32, Qt::transparent);
+  QTest::newRow("grey") << filled(300, 200, QImage::Format_Grayscale8, Qt::gray);
+  QTest::newRow("16 bits") << filled(300, 200, QImage::Format_RGBA64, QColor(10, 200, 90));
+  QTest::newRow("a line") << filled(900, 1, QImage::Format_RGB32, Qt::green);
+}
+
+void TryTask::every_picture_and_set_works() {
+  QFETCH(QImage, image);
+  m_desk->space().photos().take_in(image, "odd");
+  QVERIFY(comes_true([&] { return m_desk->piece().references.back().name == "odd"; }));
+  m_desk->space().show_reference(m_desk->piece().references.back().id);
+  QVERIFY(m_desk->photo_shown());
+  const auto through_all = [&] {
+    for (const char* way : {"try.photo", "try.study", "try.follow", "try.check"}) {
+      press_word(way);
+      view().grab();
+      click(view(), {300, 200});
+    }
+    press_word("try.study");
+    press_word("try.byAreas");
+    view().grab();
+    QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
+    view().grab();
+    press_word("try.byAreas");
+  };
+  through_all();
+  // A set of one, and one of none.
+  m_desk->space().store().apply("One", [](Piece p) -> Result<Piece> {
+    auto& families = p.sets.change(0).families;
+    while (families.size() > 1) families.pop_back();
+    auto& swatches = families.change(0).swatches;
+    while (swatches.size() > 1) swatches.pop_back();
+    return p;
+  });
+  through_all();
+  m_desk->space().store().apply("None", [](Piece p) -> Result<Piece> {
+    p.sets.change(0).families.clear();
+    return p;
+  });
+  through_all();
+  QVERIFY(m_desk->part<QLabel>("try.says").text().contains("no swatch yet"));
+}
+
+DESK_TEST_MAIN(TryTask)
+#include "try_task_test.moc"
