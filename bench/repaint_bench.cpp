@@ -1,6 +1,8 @@
 // Drags in the whole window at 1280x800: the value line, for which wheel, section and rail are painted anew,
 // and a corner of the mask.
 #include "app/store/photo_reading.h"
+#include "app/store/set_work.h"
+#include "app/store/try_reading.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
 
@@ -64,6 +66,81 @@ BENCHMARK(drag_mask_corner)
     ->Unit(benchmark::kMillisecond)
     ->Iterations(300)
     ->UseRealTime();
+
+void tell_times(benchmark::State& state, std::vector<double> times) {
+  std::sort(times.begin(), times.end());
+  state.counters["median_ms"] = times[times.size() / 2];
+  state.counters["worst_ms"] = times.back();
+}
+
+/// At Try, from a swatch's new color to the picture on the screen; 0 study, 1 follow, 2 check.
+void try_changed_swatch(benchmark::State& state) {
+  const Desk desk(zc::Desk::Try);
+  zc::Workspace& space = desk.window->space();
+  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+  zc::Trying trying = space.session().trying;
+  trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
+  space.try_on(trying);
+  QApplication::processEvents();
+  const zc::Id swatch = zc::current_set(space.piece())->families[1].swatches[1].id;
+  std::vector<double> times;
+  int move = 0;
+  for (auto _ : state) {
+    const auto start = std::chrono::steady_clock::now();
+    const double t = 0.5 + 0.3 * std::sin(0.1 * ++move);
+    space.store().apply(
+        QStringLiteral("Color"),
+        [&](zc::Piece p) {
+          return zc::with_swatches_colored(std::move(p), {swatch}, {{t, 0.4, 1 - t}, {}, {}});
+        },
+        QStringLiteral("drag"));
+    QApplication::processEvents();
+    times.push_back(
+        std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+  }
+  tell_times(state, times);
+}
+BENCHMARK(try_changed_swatch)
+    ->Arg(0)
+    ->Arg(1)
+    ->Arg(2)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(100)
+    ->UseRealTime();
+
+/// A flat drawing of 200 colors while Change is dragged.
+void try_recolored_drawing(benchmark::State& state) {
+  const Desk desk(zc::Desk::Try);
+  zc::Workspace& space = desk.window->space();
+  QImage drawing(1600, 1000, QImage::Format_RGB32);
+  for (int y = 0; y < 1000; ++y)
+    for (int x = 0; x < 1600; ++x) {
+      const int n = x / 80 + 20 * (y / 100);
+      drawing.setPixel(x, y, qRgb(n, (n * 7) % 256, (n * 13) % 256));
+    }
+  const std::size_t before = space.piece().references.size();
+  space.photos().take_in(drawing, QStringLiteral("drawing"));
+  while (space.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  space.show_reference(space.piece().references.back().id);
+  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  space.tries().change_study(QStringLiteral("areas"), [](zc::Study& s) { s.by_areas = true; });
+  while (!space.tries().areas()) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  std::vector<double> times;
+  double turn = 0;
+  for (auto _ : state) {
+    const auto start = std::chrono::steady_clock::now();
+    zc::Adjustment adjustment;
+    adjustment.turn = turn += 0.7;
+    space.set_work().try_out(adjustment);
+    QApplication::processEvents();
+    times.push_back(
+        std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+  }
+  state.counters["frames_per_second"] =
+      benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+  tell_times(state, times);
+}
+BENCHMARK(try_recolored_drawing)->Unit(benchmark::kMillisecond)->Iterations(200)->UseRealTime();
 
 /// From the choice of a look to its picture on the screen, the first time and the worst after that.
 void switch_look(benchmark::State& state) {

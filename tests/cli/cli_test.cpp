@@ -1,10 +1,16 @@
 // zonachrom-cli as a script would use it.
 #include "cli/run.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/image/pixels.h"
+#include "core/piece/pairing.h"
 #include "io/container/piece_file.h"
 #include "support/check.h"
 
 #include <QImage>
 #include <QTemporaryDir>
+
+#include <map>
 
 using namespace zc::test;
 
@@ -74,6 +80,95 @@ private slots:
     QCOMPARE(r.error.count('\n'), 1);
     QVERIFY(r.error.startsWith("zonachrom-cli: "));
     QVERIFY(!QFile::exists("never.txt"));
+  }
+  void a_study_is_the_nearest_swatch_of_every_color_data() {
+    QTest::addColumn<QString>("picture");
+    QTest::newRow("photo") << DEMO_PHOTOS "/blue-hour.jpg";
+    QTest::newRow("other photo") << DEMO_PHOTOS "/noon.jpg";
+    QTest::newRow("flat") << DEMO_PHOTOS "/row-flat.png";
+  }
+  /// By CIEDE2000 of every different color to every swatch, ties to the first in the order of the set.
+  void a_study_is_the_nearest_swatch_of_every_color() {
+    QFETCH(QString, picture);
+    const QTemporaryDir folder;
+    const QString out = folder.filePath("study.png");
+    const auto told = run({"try", picture, "--piece", DEMO_PIECE, "--set", "Row at dusk", "--as", "study",
+                           "--report", "-o", out})
+                          .json();
+    const auto document = zc::open_document(DEMO_PIECE);
+    const zc::SetColors set = zc::set_colors(zc::find_set_by_name(document->piece, "Row at dusk")->families);
+    std::vector<zc::Lab> labs;
+    for (const auto& c : set.colors) labs.push_back(zc::lab_from_srgb(c.color));
+    const QImage before = QImage(picture).convertToFormat(QImage::Format_RGB32),
+                 after = QImage(out).convertToFormat(QImage::Format_RGB32);
+    QCOMPARE(after.size(), before.size());
+    std::map<QRgb, QRgb> known;
+    std::map<QRgb, double> pixels;
+    for (int y = 0; y < before.height(); ++y)
+      for (int x = 0; x < before.width(); ++x) {
+        const QRgb seen = after.pixel(x, y);
+        const auto [at, fresh] = known.try_emplace(before.pixel(x, y), seen);
+        QCOMPARE(at->second, seen);
+        pixels[seen] += 1.0 / (static_cast<double>(before.width()) * before.height());
+      }
+    for (const auto& [color, seen] : known) {
+      const zc::Lab lab = zc::lab_from_srgb(zc::srgb_from_8bit(zc::color_of_word(color)));
+      std::size_t best = 0;
+      double least = 1e9;
+      for (std::size_t i = 0; i < labs.size(); ++i)
+        if (const double away = zc::ciede2000(lab, labs[i]); away < least) least = away, best = i;
+      QCOMPARE(seen, zc::word_of(zc::rounded_8bit(set.colors[best].color)));
+    }
+    for (const auto& swatch : told["used"]) {
+      const QRgb word = QColor(QString::fromStdString(swatch["hex"])).rgb();
+      CHECK_NEAR(swatch["share"].get<double>(), pixels[word], 1e-9);
+    }
+    QCOMPARE(told["used"].size() + told["unused"].size(), labs.size());
+    QCOMPARE(QImage(out).format(), QImage::Format_Indexed8);
+  }
+  void a_study_goes_out_as_shapes_and_pairs_as_a_table() {
+    const QTemporaryDir folder;
+    const QString svg = folder.filePath("study.svg"), pairs = folder.filePath("pairs.csv");
+    const auto told =
+        run({"try", DEMO_PHOTOS "/row-flat.png", "--piece", DEMO_PIECE, "--set", "Row at dusk", "--as",
+             "study", "--areas", "20", "--to", "after rain", "--pairs", pairs, "-o", svg})
+            .json();
+    QCOMPARE(told["areas"].get<int>(), 13);
+    QFile table(pairs);
+    QVERIFY(table.open(QIODevice::ReadOnly));
+    const auto lines = QString::fromUtf8(table.readAll()).split("\r\n", Qt::SkipEmptyParts);
+    QCOMPARE(lines.size(), 20);
+    QCOMPARE(lines.front(), QString("\"old\",\"new\",\"name\""));
+    QVERIFY(lines[1].startsWith("\"#fce3c4\",") && lines[1].endsWith(",\"lamp core\""));
+    // Drawn again by another reader, every pixel is in the swatch of the study.
+    const QString png = folder.filePath("study.png");
+    const Run pixels_too =
+        run({"try", DEMO_PHOTOS "/row-flat.png", "--piece", DEMO_PIECE, "--set", "Row at dusk", "--as",
+             "study", "--areas", "20", "--to", "after rain", "-o", png});
+    QCOMPARE(pixels_too.code, 0);
+    const QImage pixels = QImage(png).convertToFormat(QImage::Format_RGB32);
+    const QImage shapes = QImage(svg).convertToFormat(QImage::Format_RGB32);
+    QCOMPARE(shapes.size(), pixels.size());
+    int other = 0;
+    for (int y = 0; y < pixels.height(); ++y)
+      for (int x = 0; x < pixels.width(); ++x) other += shapes.pixel(x, y) != pixels.pixel(x, y);
+    // The reader may draw soft edges where areas meet.
+    QVERIFY2(other < pixels.width() * pixels.height() / 50, qPrintable(QString::number(other)));
+  }
+  void what_cannot_be_tried_is_said() {
+    const auto says = [](QStringList more) {
+      const Run r =
+          run(QStringList{"try", DEMO_PHOTOS "/row-flat.png", "--piece", DEMO_PIECE, "--set", "Row at dusk"} +
+              more);
+      return r.code == 2 ? r.error : QString();
+    };
+    QVERIFY(says({}).contains("--as"));
+    QVERIFY(says({"--as", "study"}).contains("-o"));
+    QVERIFY(says({"--as", "study", "--to", "snow", "-o", "never.txt"}).contains("no version named"));
+    QVERIFY(says({"--as", "study", "-o", "never.txt"}).contains(".png or .jpg"));
+    QVERIFY(says({"--as", "follow", "-o", "never.svg"}).contains("--areas"));
+    QVERIFY(says({"--as", "study", "--areas", "501", "-o", "never.png"}).contains("2 to 500"));
+    QVERIFY(says({"--report", "--far", "60"}).contains("between 0 and 50"));
   }
   void sets_go_out_and_come_back_in_every_format() {
     const QTemporaryDir folder;

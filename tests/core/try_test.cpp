@@ -3,6 +3,7 @@
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
 #include "core/mask/patterns.h"
+#include "core/try/area_outlines.h"
 #include "core/try/check.h"
 #include "core/try/follow.h"
 #include "core/try/light.h"
@@ -254,6 +255,7 @@ private slots:
   void areas_follow_the_edges_that_were_drawn_data();
   void areas_follow_the_edges_that_were_drawn();
   void flat_artwork_keeps_its_own_areas();
+  void outlines_go_along_the_pixels();
   void areas_are_split_and_merged_by_hand();
 
   void a_light_shifts_white_to_itself_and_air_hides_all() {
@@ -374,6 +376,29 @@ void TryTest::flat_artwork_keeps_its_own_areas() {
   QCOMPARE(cut_into_areas(one.view(), {})->areas.size(), std::size_t{1});
   one.at(0, 0) = 0;
   QVERIFY(cut_into_areas(one.view(), {})->areas.empty());
+}
+
+/// The signed area of its loops is the number of an area's pixels.
+void TryTest::outlines_go_along_the_pixels() {
+  const Drawn picture = drawn(120, 90, 1);
+  AreaSpec spec;
+  spec.count = 9;
+  spec.smallest = 0;
+  spec.smoothing = 0;
+  const auto areas = *cut_into_areas(picture.photo.view(), spec);
+  const auto outlines = area_outlines(areas);
+  QCOMPARE(outlines.size(), areas.areas.size());
+  for (std::size_t n = 0; n < outlines.size(); ++n) {
+    double twice = 0;
+    for (const AreaLoop& loop : outlines[n])
+      for (std::size_t i = 0; i < loop.size(); ++i) {
+        const auto [x, y] = loop[i];
+        const auto [nx, ny] = loop[(i + 1) % loop.size()];
+        QVERIFY((x == nx) != (y == ny));
+        twice += static_cast<double>(x) * ny - static_cast<double>(nx) * y;
+      }
+    QCOMPARE(twice / 2, static_cast<double>(areas.areas[n].pixels));
+  }
 }
 
 void TryTest::areas_are_split_and_merged_by_hand() {

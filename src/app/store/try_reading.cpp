@@ -12,7 +12,7 @@ namespace {
 
 /// Shares are read from a level of so many pixels: enough for a tenth of a percent, and quick enough for
 /// drags.
-constexpr double kSharePixels = 3e5;
+constexpr double kSharePixels = 1e5;
 constexpr int kLackRest = 200, kLacksShown = 6;
 
 } // namespace

@@ -32,6 +32,12 @@ void Drawers::open(const WordButton* word) {
   emit changed();
 }
 
+int Drawers::height() const {
+  for (const Drawer& drawer : m_drawers)
+    if (drawer.word->isChecked()) return drawer.content->height();
+  return 0;
+}
+
 void Drawers::place() {
   const QRect stage = m_stage();
   for (const Drawer& drawer : m_drawers) {

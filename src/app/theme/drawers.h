@@ -21,6 +21,8 @@ public:
   WordButton* add(const QString& name, const QString& word, const QString& tip, QWidget* content);
   /// Null closes them all.
   void open(const WordButton* word);
+  /// How high the open one is; 0 when none is.
+  [[nodiscard]] int height() const;
   /// Over the foot of the stage, as high as they need; to be called when either changes its size.
   void place();
 

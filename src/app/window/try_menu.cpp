@@ -58,13 +58,15 @@ void MainWindow::make_try_menu() {
                                      [&](Piece p) { return with_swatches_used(std::move(p), used, true); });
              });
   m_try_menu->addSeparator();
-  add_action(m_try_menu, tr("Save the &picture..."), tr("Write what is seen at full size, as PNG or JPEG"),
-             {}, [this] { save_tried_picture(); });
+  add_action(m_try_menu, tr("Save the &picture..."),
+             tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
+             [this] { save_tried_picture(); });
 }
 
 void MainWindow::save_tried_picture() {
   if (!m_space.tries().photo()) return m_notice->tell(tr("There is no picture to save yet."));
-  const QString path = m_dialogs.export_file(this, tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg)"));
+  const QString path =
+      m_dialogs.export_file(this, tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
   if (path.isEmpty()) return;
   write_tried_picture(m_space, path, [this, path](const Status& written) {
     m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));

@@ -7,6 +7,7 @@
 #include "core/try/check.h"
 #include "core/try/study.h"
 #include "io/container/piece_file.h"
+#include "io/exchange/study_files.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/photo/picture_file.h"
@@ -19,7 +20,7 @@ constexpr Word<TryAs> kTryWords[] = {{TryAs::Study, "study"}, {TryAs::Follow, "f
 constexpr Word<Match> kMatchWords[] = {{Match::Color, "color"}, {Match::Value, "value"}};
 
 struct TryRequest {
-  std::string picture, piece, set, from, to, output;
+  std::string picture, piece, set, from, to, output, pairs;
   std::optional<TryAs> as;
   Match match = Match::Color;
   int areas = 0, lacks = 6;
@@ -71,6 +72,14 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
               {"far", sum(strays.far)}, {"bands", bands_json(strays.all)}};
 }
 
+bool ends_in_svg(const std::string& path) {
+  return path.size() > 4 && path.substr(path.size() - 4) == ".svg";
+}
+
+Status save_text(const std::string& path, const std::string& text) {
+  return save_safely(path, Bytes(text.begin(), text.end()), Backup::None);
+}
+
 Result<Json> study(const TryRequest& r, const PixelView& view, const SetColors& set, std::uint32_t* out) {
   if (set.colors.empty())
     return Error{ErrorCode::BadInput, "The set holds no swatch; a study needs at least one.", "--set"};
@@ -84,6 +93,17 @@ Result<Json> study(const TryRequest& r, const PixelView& view, const SetColors& 
   if (!areas) return areas.error();
   const auto swatches = swatches_of(*areas, SwatchMatcher(set.colors, r.match),
                                     std::vector<std::optional<std::size_t>>(areas->areas.size()));
+  if (ends_in_svg(r.output)) {
+    std::vector<Srgb> colors;
+    std::vector<std::string> names;
+    for (const auto s : swatches) {
+      colors.push_back(set.colors[s].color);
+      names.push_back(set.swatches[s]->name);
+    }
+    const Status saved = save_text(r.output, study_svg(*areas, colors, names));
+    if (!saved) return saved.error();
+    return Json{{"areas", areas->areas.size()}, {"file", r.output}};
+  }
   std::vector<std::uint32_t> words;
   for (const auto s : swatches) words.push_back(word_of(rounded_8bit(set.colors[s].color)));
   paint_areas(*areas, words, out);
@@ -108,11 +128,14 @@ Result<Json> write_picture(const TryRequest& r, const OpenedPhoto& photo, const 
     auto made = study(r, view, set_colors(to), out);
     if (!made) return made.error();
     told = std::move(made).value();
+    if (told.contains("file")) return told;
   } else {
     const Follow follow(moves_of(paired(from, to), from, to));
     FollowMapper(follow).map(view, out);
     told["reduced"] = reduced_pixels(view, follow);
   }
+  if (ends_in_svg(r.output))
+    return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; give --areas.", "-o"};
   const Status saved = save_picture(image, r.output);
   if (!saved) return saved.error();
   told["file"] = r.output;
@@ -122,8 +145,9 @@ Result<Json> write_picture(const TryRequest& r, const OpenedPhoto& photo, const 
 }
 
 Result<Json> try_picture(const TryRequest& r) {
-  if (!r.report && !r.as)
-    return Error{ErrorCode::BadInput, "Say what to make with --as, or ask for a --report.", "--as"};
+  if (!r.report && !r.as && r.pairs.empty())
+    return Error{ErrorCode::BadInput, "Say what to make with --as, or ask for a --report or the --pairs.",
+                 "--as"};
   if (r.as && r.output.empty()) return Error{ErrorCode::BadInput, "Say where to write with -o.", "-o"};
   const auto document = open_document(r.piece);
   if (!document) return document.error();
@@ -139,6 +163,11 @@ Result<Json> try_picture(const TryRequest& r) {
     auto written = write_picture(r, *photo, **from, **to);
     if (!written) return written.error();
     out.update(*written);
+  }
+  if (!r.pairs.empty()) {
+    const Status saved = save_text(r.pairs, pairs_csv(paired(**from, **to), **from, **to));
+    if (!saved) return saved.error();
+    out["pairs"] = r.pairs;
   }
   if (r.report) {
     auto told = report(r, document->piece, view_of(photo->image), set_colors(**to));
@@ -165,7 +194,8 @@ Command add_try(const Options& app) {
   command.number("--far", r->far, "CIEDE2000 from which on a color is far from the set");
   command.whole("--lacks", r->lacks, "At most so many colors that the set lacks");
   command.flag("--report", r->report, "Tell what is used, what is lacking and what strays");
-  command.text("-o,--output", r->output, "PNG or JPEG file to write");
+  command.text("--pairs", r->pairs, "CSV file of the pairing to write: old, new, name");
+  command.text("-o,--output", r->output, "PNG or JPEG file to write; SVG of a study by areas");
   return {command, [r] { return try_picture(*r); }};
 }
 

@@ -17,7 +17,7 @@ namespace {
 /// SL of the formula is largest at either end of the values.
 constexpr double kLargestSl = 1 + 0.015 * 2500 / 50.2; // sqrt(20 + 2500) is 50.199...
 /// The formula's stretch of a adds at most so much to a chroma: the largest of C / 2 (1 - sqrt(C^7 / (C^7 +
-/// 25^7))) is 4.7.
+/// 25^7))) is 4.7; and never more than half of it.
 constexpr double kLargestStretch = 5;
 /// A color with less chroma than this in CIELAB has no hue to speak of (ours).
 constexpr double kHueless = 6;
@@ -39,8 +39,9 @@ constexpr double kKeptOfYellow = 1 - 1e-5;
 /// Squared; CIEDE2000 is never below its root. The a-b distance is the least that the chroma and hue terms
 /// are made of, since the stretch only lengthens it and SH is never above SC.
 double least_squared(const Lab& p, double chroma_p, const Lab& q, double chroma_q) {
-  const double dl = (p.l - q.l) / kLargestSl, da = p.a - q.a, db = p.b - q.b;
-  const double mean = (chroma_p + chroma_q) / 2 + kLargestStretch;
+  const double off = (p.l + q.l) / 2 - 50, sl = 1 + 0.015 * off * off / std::sqrt(20 + off * off);
+  const double dl = (p.l - q.l) / sl, da = p.a - q.a, db = p.b - q.b;
+  const double plain = (chroma_p + chroma_q) / 2, mean = plain + std::min(kLargestStretch, plain / 2);
   const double kept = p.b >= 0 && q.b >= 0
                           ? kKeptOfYellow
                           : kKeptOfChroma[std::min<std::size_t>(255, static_cast<std::size_t>(mean))];

@@ -3,6 +3,7 @@
 // understood.
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "io/exchange/csv_line.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
 
@@ -20,12 +21,6 @@ std::string quoted(const std::string& text) {
   std::string out(csv_write(nullptr, 0, text.data(), text.size()), '\0');
   csv_write(out.data(), out.size(), text.data(), text.size());
   return out;
-}
-
-std::string line_of(const Row& row) {
-  std::string out;
-  for (const auto& field : row) out += (out.empty() ? "" : ",") + quoted(field);
-  return out + "\r\n";
 }
 
 struct Reading {
@@ -92,13 +87,19 @@ std::optional<Lab> lab_of(const std::string& l, const std::string& a, const std:
 
 } // namespace
 
+std::string csv_line(const std::vector<std::string>& row) {
+  std::string out;
+  for (const auto& field : row) out += (out.empty() ? "" : ",") + quoted(field);
+  return out + "\r\n";
+}
+
 Result<std::string> csv_text(const SwatchSet& set) {
-  std::string out = line_of({"family", "name", "hex", "note", "L", "a", "b"});
+  std::string out = csv_line({"family", "name", "hex", "note", "L", "a", "b"});
   for (const auto& family : set.families)
     for (const auto& s : family.swatches) {
       const Lab lab = lab_from_srgb(s.color);
-      out += line_of({family.name, s.name, hex_of(s.color), s.note, number_text(lab.l), number_text(lab.a),
-                      number_text(lab.b)});
+      out += csv_line({family.name, s.name, hex_of(s.color), s.note, number_text(lab.l), number_text(lab.a),
+                       number_text(lab.b)});
     }
   return out;
 }

@@ -1,15 +1,39 @@
 #include "io/photo/picture_file.h"
 
+#include "core/image/distinct.h"
 #include "io/files/safe_save.h"
+#include "io/photo/decode.h"
 
 #include <QBuffer>
 #include <QColorSpace>
 #include <QFileInfo>
 
+#include <unordered_map>
+
 namespace zc {
 namespace {
 
 constexpr int kJpegQuality = 95;
+
+/// With a table of its colors, where there are few enough and all are opaque.
+QImage with_table(const QImage& image) {
+  const PixelView view = view_of(image);
+  const auto few = image.hasAlphaChannel() ? std::nullopt : few_colors(view, 256);
+  if (!few) return image;
+  QImage out(image.size(), QImage::Format_Indexed8);
+  std::unordered_map<std::uint32_t, uchar> places;
+  QList<QRgb> table;
+  for (const auto& c : *few) {
+    places[c.word] = static_cast<uchar>(table.size());
+    table.append(c.word);
+  }
+  out.setColorTable(table);
+  for (int y = 0; y < view.height; ++y) {
+    uchar* row = out.scanLine(y);
+    for (int x = 0; x < view.width; ++x) row[x] = places[view.row(y)[x] | 0xff000000u];
+  }
+  return out;
+}
 
 } // namespace
 
@@ -18,7 +42,7 @@ Status save_picture(const QImage& image, const std::string& path) {
   const bool jpeg = ending == QLatin1String("jpg") || ending == QLatin1String("jpeg");
   if (!jpeg && ending != QLatin1String("png"))
     return Error{ErrorCode::BadInput, "A picture is written as .png or .jpg; name the file so.", path};
-  QImage tagged = image;
+  QImage tagged = jpeg ? image : with_table(image);
   tagged.setColorSpace(QColorSpace(QColorSpace::SRgb));
   QByteArray bytes;
   QBuffer buffer(&bytes);

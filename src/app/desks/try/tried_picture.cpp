@@ -4,6 +4,8 @@
 #include "core/color/convert.h"
 #include "core/try/follow.h"
 #include "core/try/study.h"
+#include "io/exchange/study_files.h"
+#include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/photo/picture_file.h"
 
@@ -24,7 +26,27 @@ struct Order {
   std::vector<SwatchMove> moves;
   double softness = 0;
   bool values_only = false;
+  std::vector<std::string> names; ///< Of the side's swatches.
 };
+
+std::vector<std::size_t> swatches_of_areas(const Order& order) {
+  return swatches_of(*order.areas, SwatchMatcher(order.side.colors, order.match), order.bound);
+}
+
+/// A study by areas as shapes.
+Status save_shapes(const Order& order, const std::string& path) {
+  if (order.way != TryWay::Study || !order.areas || order.side.colors.empty())
+    return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; cut the picture first.",
+                 path};
+  std::vector<Srgb> colors;
+  std::vector<std::string> names;
+  for (const auto s : swatches_of_areas(order)) {
+    colors.push_back(order.side.colors[s].color);
+    names.push_back(order.names[s]);
+  }
+  const std::string svg = study_svg(*order.areas, colors, names);
+  return save_safely(path, Bytes(svg.begin(), svg.end()), Backup::None);
+}
 
 QImage made(const Order& order) {
   QImage out = order.photo->full().copy();
@@ -33,7 +55,7 @@ QImage made(const Order& order) {
   const bool study = order.way == TryWay::Study && !order.side.colors.empty();
   if (study && order.areas) {
     std::vector<std::uint32_t> colors;
-    for (const auto s : swatches_of(*order.areas, SwatchMatcher(order.side.colors, order.match), order.bound))
+    for (const auto s : swatches_of_areas(order))
       colors.push_back(word_of(rounded_8bit(order.side.colors[s].color)));
     paint_areas(*order.areas, colors, words);
   } else if (study) {
@@ -59,13 +81,20 @@ void write_tried_picture(Workspace& space, const QString& path,
               {},
               tries.moves_to(trying.right, true),
               trying.softness,
-              space.session().values_only};
+              space.session().values_only,
+              {}};
   if (trying.way == TryWay::Study && tries.study().by_areas) {
     order.areas = tries.areas();
     if (order.areas) order.bound = tries.bound(*order.areas, order.side.ids);
   }
+  for (const Id id : order.side.ids) {
+    const Swatch* s = find_swatch(space.piece(), id);
+    order.names.push_back(s ? s->name : std::string());
+  }
   QThreadPool::globalInstance()->start([order, path, then, who = QPointer<Workspace>(&space)] {
-    const Status written = save_picture(made(order), path.toStdString());
+    const bool shapes = path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive);
+    const Status written =
+        shapes ? save_shapes(order, path.toStdString()) : save_picture(made(order), path.toStdString());
     if (who)
       QMetaObject::invokeMethod(
           who, [then, written] { then(written); }, Qt::QueuedConnection);

@@ -63,6 +63,7 @@ TryDesk::TryDesk(Workspace& space, QWidget* parent)
   connect(&space.tries(), &TryReader::changed, this, &TryDesk::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &TryDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TryDesk::follow);
+  connect(m_drawers, &Drawers::changed, this, [this] { m_view->leave_foot(m_drawers->height()); });
   follow();
 }
 
@@ -257,10 +258,11 @@ void TryDesk::follow() {
   for (const auto& [button, way] : m_ways) button->setChecked(way == trying.way);
   m_two->setChecked(trying.two);
   m_squint->setChecked(trying.squint);
-  fill_side(*m_left, trying.left, true);
-  fill_side(*m_right, trying.right, true);
-  fill_side(*m_from, trying.from, false);
+  // While swatches move only what is seen is filled anew.
   m_left->setVisible(trying.two);
+  if (trying.two) fill_side(*m_left, trying.left, true);
+  fill_side(*m_right, trying.right, true);
+  if (trying.way == TryWay::Follow) fill_side(*m_from, trying.from, false);
   const Study& study = m_space.tries().study();
   m_study->setVisible(trying.way == TryWay::Study);
   m_follow->setVisible(trying.way == TryWay::Follow);
@@ -298,7 +300,10 @@ void TryDesk::resizeEvent(QResizeEvent* event) {
 
 bool TryDesk::event(QEvent* event) {
   const bool done = QWidget::event(event);
-  if (event->type() == QEvent::LayoutRequest) m_drawers->place();
+  if (event->type() == QEvent::LayoutRequest) {
+    m_drawers->place();
+    m_view->leave_foot(m_drawers->height());
+  }
   if (event->type() == QEvent::Show) follow();
   return done;
 }

@@ -64,31 +64,41 @@ TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
 
 // ---------------------------------------------------------------- places
 
+QRectF TryView::room() const { return {0, 0, double(width()), std::max(40.0, double(height() - m_foot))}; }
+
+void TryView::leave_foot(int height) {
+  if (height == m_foot) return;
+  m_foot = height;
+  if (m_fitted) fit();
+  renew();
+}
+
 QRectF TryView::photo_rect() const {
   if (!m_photo) return {};
   const QSizeF size = QSizeF(m_photo->full().size()) * m_scale;
-  return {QPointF(width() / 2.0, height() / 2.0) - m_center * m_scale, size};
+  return {room().center() - m_center * m_scale, size};
 }
 
 void TryView::fit() {
   m_fitted = true;
   if (!m_photo) return;
   const QSizeF size = m_photo->full().size();
-  m_scale = std::min({width() / size.width(), height() / size.height(), kLargestScale});
+  m_scale = std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
   m_center = {size.width() / 2, size.height() / 2};
 }
 
 void TryView::zoom_to(double scale, QPointF about) {
   if (!m_photo) return;
   const QSizeF size = m_photo->full().size();
-  const double fitted = std::min({width() / size.width(), height() / size.height(), kLargestScale});
+  const double fitted =
+      std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
   const QPointF under = (about - photo_rect().topLeft()) / m_scale;
   m_scale = std::clamp(scale, fitted, std::max(kLargestScale, fitted));
   if (m_scale <= fitted * 1.0001)
     fit();
   else {
     m_fitted = false;
-    m_center = under - (about - QPointF(width() / 2.0, height() / 2.0)) / m_scale;
+    m_center = under - (about - room().center()) / m_scale;
   }
   renew();
 }
@@ -107,7 +117,7 @@ std::optional<QPoint> TryView::pixel_at(QPointF position) const {
 
 /// In the widget; everything lies right of it while one side is shown.
 double TryView::edge_x() const {
-  const QRectF seen = photo_rect().intersected(QRectF(rect()));
+  const QRectF seen = photo_rect().intersected(room());
   return m_space.session().trying.two ? seen.left() + m_space.session().trying.edge * seen.width()
                                       : seen.left();
 }
@@ -172,13 +182,13 @@ void TryView::renew() {
 
 /// The visible part at the resolution of the screen, as its different colors.
 void TryView::renew_picture() {
-  const Seen wanted{m_photo.get(), size(), devicePixelRatioF(), m_scale, m_center};
+  const Seen wanted{m_photo.get(), room().size().toSize(), devicePixelRatioF(), m_scale, m_center};
   if (wanted == m_seen) return;
   m_seen = wanted;
   m_numbers_of = nullptr;
   const double by = m_scale * m_seen.ratio;
   const QRectF whole(photo_rect().topLeft() * m_seen.ratio, photo_rect().size() * m_seen.ratio);
-  m_place = whole.intersected(QRectF(QPointF(), QSizeF(size()) * m_seen.ratio)).toAlignedRect();
+  m_place = whole.intersected(QRectF(QPointF(), room().size() * m_seen.ratio)).toAlignedRect();
   const QRectF part((m_place.left() - whole.left()) / by, (m_place.top() - whole.top()) / by,
                     m_place.width() / by, m_place.height() / by);
   std::size_t level = 0;
@@ -320,7 +330,7 @@ void TryView::paintEvent(QPaintEvent*) {
   painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, for_monitor(m_image));
   painter.setRenderHint(QPainter::Antialiasing);
   if (m_space.session().trying.two) {
-    const QRectF seen = photo_rect().intersected(QRectF(rect()));
+    const QRectF seen = photo_rect().intersected(room());
     draw_double_line(painter, {edge_x(), seen.top()}, {edge_x(), seen.bottom()}, 1.4);
     draw_handle(painter, {edge_x(), seen.center().y()}, m_drag == Drag::Edge);
     paint_labels(painter);
@@ -333,7 +343,7 @@ void TryView::paintEvent(QPaintEvent*) {
 
 /// Which state stands on which side, where the edge leaves room for it.
 void TryView::paint_labels(QPainter& painter) {
-  const QRectF seen = photo_rect().intersected(QRectF(rect()));
+  const QRectF seen = photo_rect().intersected(room());
   const Trying& trying = m_space.session().trying;
   painter.setFont(caption_font());
   const auto label = [&](const TrySide& side, bool left) {
@@ -368,7 +378,7 @@ void TryView::flip() {
 }
 
 void TryView::move_edge(double x) {
-  const QRectF seen = photo_rect().intersected(QRectF(rect()));
+  const QRectF seen = photo_rect().intersected(room());
   Trying trying = m_space.session().trying;
   trying.edge = std::clamp((x - seen.left()) / std::max(1.0, seen.width()), 0.0, 1.0);
   m_space.try_on(trying);
@@ -387,7 +397,7 @@ void TryView::wheelEvent(QWheelEvent* event) {
 }
 
 void TryView::keyPressEvent(QKeyEvent* event) {
-  const QPointF middle(width() / 2.0, height() / 2.0);
+  const QPointF middle = room().center();
   switch (event->key()) {
   case Qt::Key_Space:
     return flip();

@@ -25,6 +25,8 @@ public:
   /// The color that is seen there.
   [[nodiscard]] std::optional<Srgb> color_at(QPointF position) const;
   void flip();
+  /// So much at the foot is covered; a picture that is fitted stands above it.
+  void leave_foot(int height);
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -59,6 +61,7 @@ private:
   void hover_at(QPointF position);
   void move_edge(double x);
   [[nodiscard]] const Side& side_at(QPointF position) const;
+  [[nodiscard]] QRectF room() const; ///< Of the widget, what is not covered.
   [[nodiscard]] QRectF photo_rect() const;
   [[nodiscard]] std::optional<std::size_t> seen_at(QPointF position) const;
   [[nodiscard]] AreaNumber area_at(QPointF position) const;
@@ -70,6 +73,7 @@ private:
   double m_scale = 1;
   QPointF m_center;
   bool m_fitted = true;
+  int m_foot = 0;
 
   struct Seen {
     const Photo* photo = nullptr;

@@ -1,0 +1,77 @@
+#include "core/try/area_outlines.h"
+
+#include <unordered_map>
+
+namespace zc {
+namespace {
+
+/// East, south, west, north: the area lies to the right of each.
+constexpr int kAcross[] = {1, 0, -1, 0}, kDown[] = {0, 1, 0, -1};
+
+/// The directions in which edges leave each corner, as bits.
+using Leaving = std::unordered_map<std::uint64_t, unsigned>;
+
+std::uint64_t corner(int x, int y) {
+  return static_cast<std::uint64_t>(y) << 32 | static_cast<std::uint32_t>(x);
+}
+
+std::vector<Leaving> edges_of(const Areas& areas) {
+  std::vector<Leaving> out(areas.areas.size());
+  const auto at = [&](int x, int y) {
+    return x < 0 || y < 0 || x >= areas.width || y >= areas.height ? kNoArea : areas.at(x, y);
+  };
+  for (int y = 0; y < areas.height; ++y)
+    for (int x = 0; x < areas.width; ++x) {
+      const AreaNumber n = at(x, y);
+      if (n == kNoArea) continue;
+      if (at(x, y - 1) != n) out[n][corner(x, y)] |= 1;
+      if (at(x + 1, y) != n) out[n][corner(x + 1, y)] |= 2;
+      if (at(x, y + 1) != n) out[n][corner(x + 1, y + 1)] |= 4;
+      if (at(x - 1, y) != n) out[n][corner(x, y + 1)] |= 8;
+    }
+  return out;
+}
+
+/// Takes one loop out of the edges, turning right where two ways leave a corner.
+AreaLoop loop_from(Leaving& edges, int x, int y, int direction) {
+  AreaLoop out;
+  int last = -1;
+  for (;;) {
+    const auto here = edges.find(corner(x, y));
+    if (here == edges.end() || here->second == 0) return out;
+    int next = -1;
+    for (const int turn : {1, 0, 3}) // Right, straight on, left.
+      if (next < 0 && here->second >> ((direction + turn) % 4) & 1) next = (direction + turn) % 4;
+    if (last < 0) next = direction;
+    if (next < 0) return out;
+    here->second &= ~(1u << next);
+    if (next != last) out.emplace_back(x, y);
+    x += kAcross[next];
+    y += kDown[next];
+    direction = last = next;
+  }
+}
+
+} // namespace
+
+std::vector<std::vector<AreaLoop>> area_outlines(const Areas& areas) {
+  std::vector<Leaving> edges = edges_of(areas);
+  std::vector<std::vector<AreaLoop>> out(areas.areas.size());
+  // In the order of the picture, so that the answer is the same every time.
+  for (int y = 0; y <= areas.height; ++y)
+    for (int x = 0; x <= areas.width; ++x)
+      for (const auto& [px, py] :
+           {std::pair{x, y}, std::pair{x - 1, y}, std::pair{x, y - 1}, std::pair{x - 1, y - 1}}) {
+        if (px < 0 || py < 0 || px >= areas.width || py >= areas.height) continue;
+        const AreaNumber n = areas.at(px, py);
+        if (n == kNoArea) continue;
+        for (int d = 0; d < 4; ++d) {
+          const auto here = edges[n].find(corner(x, y));
+          if (here == edges[n].end() || !(here->second >> d & 1)) continue;
+          out[n].push_back(loop_from(edges[n], x, y, d));
+        }
+      }
+  return out;
+}
+
+} // namespace zc
