@@ -12,6 +12,7 @@
 
 #include <QAbstractButton>
 #include <QApplication>
+#include <QComboBox>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QTimer>
@@ -22,6 +23,15 @@
 namespace {
 
 /// Waits until the photos are there, so that the picture shows what a painter would see.
+/// A button by its name, or "list=entry".
+void press(QWidget& window, const QString& name) {
+  if (auto* button = window.findChild<QAbstractButton*>(name)) button->click();
+  auto* list = window.findChild<QComboBox*>(name.section(QLatin1Char('='), 0, 0));
+  if (!list || !name.contains(QLatin1Char('='))) return;
+  list->setCurrentText(name.section(QLatin1Char('='), 1));
+  emit list->activated(list->currentIndex());
+}
+
 void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options) {
   QWidget* pictured =
       options.companion ? static_cast<QWidget*>(window.beside().companion()) : static_cast<QWidget*>(&window);
@@ -32,8 +42,7 @@ void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options)
       if (state.loading) return;
     }
     timer->stop();
-    for (const auto& name : options.buttons)
-      if (auto* button = pictured->findChild<QAbstractButton*>(name)) button->click();
+    for (const auto& name : options.buttons) press(*pictured, name);
     QTimer::singleShot(options.buttons.empty() ? 200 : 2000, pictured, [pictured, path = options.picture] {
       const bool written = zc::write_window_picture(*pictured, path);
       if (!written)

@@ -135,6 +135,21 @@ void TryTask::follow_moves_the_photo_from_version_to_version() {
   emit right.activated(right.currentIndex());
   QVERIFY(view().grab().toImage() != still);
   QVERIFY(view().color_at(at));
+  // What follows to what can be changed.
+  const QImage followed = view().grab().toImage();
+  press_word("try.pairs");
+  auto& pair = m_desk->part<QComboBox>("pair.3");
+  QVERIFY(pair.currentText().endsWith("edge of the pool"));
+  const QImage above_drawer = view().grab().toImage();
+  pair.setCurrentIndex(18);
+  emit pair.activated(18);
+  QVERIFY(comes_true([&] { return trying().pairs.size() == 1; }));
+  QVERIFY(view().grab().toImage() != above_drawer);
+  auto without = trying();
+  without.pairs.clear();
+  m_desk->space().try_on(without);
+  press_word("try.pairs");
+  QCOMPARE(view().grab().toImage(), followed);
   // From that version to itself it stands still again.
   auto& from = m_desk->part<QComboBox>("try.from");
   from.setCurrentIndex(from.findText("after rain"));
@@ -229,6 +244,12 @@ void TryTask::what_lacks_is_laid() {
   QVERIFY(lacking.size() > 2);
   const std::size_t swatches = swatch_count(set());
   QVERIFY(comes_true([&] { return m_desk->window.findChild<QAbstractButton*>("lay.0") != nullptr; }));
+  // Its place is shown on the picture.
+  const QPointF ring = view().place_of(lacking[0].x, lacking[0].y) + QPointF(14, 0);
+  const QColor plain = seen(view(), ring);
+  press_word("lack.0");
+  QVERIFY(m_desk->space().tries().marked() == QPoint(lacking[0].x, lacking[0].y));
+  if (view().rect().contains(ring.toPoint())) QVERIFY(seen(view(), ring) != plain);
   press_word("lay.0");
   QCOMPARE(swatch_count(set()), swatches + 1);
   const Swatch* laid = nearest(lacking[0].color, set().families);
@@ -269,6 +290,12 @@ void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
   QVERIFY(comes_true([&] { return says.text().contains("far from every swatch 100.0 %"); }));
   QCOMPARE(seen(view(), {400, 250}).name(), QString("#00ff00"));
   QVERIFY(quiet.name() != hex(in_set));
+  // Each kind of stray can be looked for alone.
+  press_word("try.showFar");
+  press_word("try.showOutside");
+  QVERIFY(seen(view(), {400, 250}).name() != "#00ff00");
+  press_word("try.showFar");
+  QCOMPARE(seen(view(), {400, 250}).name(), QString("#00ff00"));
 }
 
 void TryTask::the_picture_is_written_at_full_size() {

@@ -245,6 +245,11 @@ void TryReader::seek_lacks() {
   });
 }
 
+void TryReader::mark(std::optional<QPoint> pixel) {
+  m_marked = pixel;
+  emit hoveredChanged();
+}
+
 void TryReader::hover(Id swatch, bool on_staff) {
   if (swatch == m_hovered && on_staff == m_on_staff) return;
   m_hovered = swatch;

@@ -10,6 +10,7 @@
 #include "core/try/live_study.h"
 
 #include <QObject>
+#include <QPoint>
 #include <QThreadPool>
 #include <QTimer>
 #include <unordered_map>
@@ -34,6 +35,8 @@ public:
   [[nodiscard]] const Study& study() const;
   /// Empty for the photo and for a set without swatches. `lit`: under the light that is tried.
   [[nodiscard]] SideColors colors_of(const TrySide& side, bool lit) const;
+  /// Null for none. REQUIRES a side that is no photo.
+  [[nodiscard]] const List<Family>* families_of(const TrySide& side) const;
   /// "Row at dusk, as it is", "after rain"...
   [[nodiscard]] QString name_of(const TrySide& side) const;
   /// What follows from the state the photo is in to that of a side.
@@ -58,13 +61,15 @@ public:
   [[nodiscard]] Id hovered() const { return m_hovered; }
   [[nodiscard]] bool hovered_on_staff() const { return m_on_staff; }
   void hover(Id swatch, bool on_staff);
+  /// A pixel of the photo that is pointed out, or none.
+  [[nodiscard]] std::optional<QPoint> marked() const { return m_marked; }
+  void mark(std::optional<QPoint> pixel);
 
 signals:
   void changed();
   void hoveredChanged();
 
 private:
-  [[nodiscard]] const List<Family>* families_of(const TrySide& side) const;
   const IndexedPicture& small_picture();
   void seek_lacks();
 
@@ -107,6 +112,7 @@ private:
 
   Id m_hovered = 0;
   bool m_on_staff = false;
+  std::optional<QPoint> m_marked;
 };
 
 } // namespace zc

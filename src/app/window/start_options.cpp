@@ -67,7 +67,8 @@ void describe_options(QCommandLineParser& line) {
                              "[FILE...]");
   line.addOption({"demo", "Open the demo piece."});
   line.addOption({"picture", "Write a picture of the window and quit.", "FILE"});
-  line.addOption({"press", "Button to press before the picture, by its name; may be repeated.", "NAME"});
+  line.addOption(
+      {"press", "Button to press before the picture, by its name, or list=entry; may be repeated.", "NAME"});
   line.addOption({"bring-in", "Palette or picture to show at Grade before it is brought in.", "FILE"});
   add_choice(line, "desk", kDeskWords, "Desk to start at");
   add_choice(line, "companion", kCompanionWords, "Start beside the canvas, as a");

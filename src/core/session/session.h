@@ -52,11 +52,12 @@ struct TrySide {
 struct Trying {
   TryWay way = TryWay::Study;
   TrySide left{true}, right;
-  TrySide from;        ///< The state that the photo is in, for following.
-  bool two = false;    ///< Both sides under an edge; else the right one alone.
-  double edge = 0.5;   ///< Place of the edge, 0 left to 1 right.
-  double softness = 0; ///< Of following, see Follow.
-  double far = 10;     ///< CIEDE2000 from which on a color is far from the set.
+  TrySide from;                              ///< The state that the photo is in, for following.
+  bool two = false;                          ///< Both sides under an edge; else the right one alone.
+  double edge = 0.5;                         ///< Place of the edge, 0 left to 1 right.
+  double softness = 0;                       ///< Of following, see Follow.
+  double far = 10;                           ///< CIEDE2000 from which on a color is far from the set.
+  bool show_outside = true, show_far = true; ///< Which strays a check shows.
   bool squint = false;
   LightAndAir light;       ///< Tried on the right side.
   std::vector<Pair> pairs; ///< Chosen by hand; see paired().

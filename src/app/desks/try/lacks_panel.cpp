@@ -1,6 +1,6 @@
 #include "app/desks/try/lacks_panel.h"
 
-#include "app/paint/paint.h"
+#include "app/desks/try/color_chip.h"
 #include "app/store/set_work.h"
 #include "app/store/try_reading.h"
 #include "app/theme/controls.h"
@@ -9,31 +9,9 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QPainter>
 #include <QVBoxLayout>
 
 namespace zc {
-namespace {
-
-/// A color that can be looked at; drawn as the monitor has to be told it.
-class Chip final : public QWidget {
-public:
-  Chip(Workspace& space, Srgb color, QWidget* parent) : QWidget(parent), m_space(space), m_color(color) {
-    setFixedSize(26, 20);
-  }
-
-protected:
-  void paintEvent(QPaintEvent*) override {
-    QPainter painter(this);
-    painter.fillRect(rect(), shown_color(m_color, m_space.session().values_only));
-  }
-
-private:
-  Workspace& m_space;
-  Srgb m_color;
-};
-
-} // namespace
 
 LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_rows(new QVBoxLayout(this)) {
@@ -46,6 +24,11 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
              &LacksPanel::follow);
   connect(&space.tries(), &TryReader::changed, this, &LacksPanel::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &LacksPanel::follow);
+}
+
+void LacksPanel::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  m_space.tries().mark({});
 }
 
 void LacksPanel::showEvent(QShowEvent* event) {
@@ -81,7 +64,14 @@ void LacksPanel::follow() {
     lay_it->setObjectName(QStringLiteral("lay.%1").arg(n));
     lay_it->setToolTip(tr("Lay this color into the chosen family"));
     connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
-    grid->addWidget(new Chip(m_space, lack.color, m_list), n, 0);
+    auto* chip = new ColorChip(m_space, lack.color, m_list);
+    chip->setObjectName(QStringLiteral("lack.%1").arg(n));
+    chip->setToolTip(tr("Show where in the picture it is"));
+    connect(chip, &QAbstractButton::clicked, this, [this, lack] {
+      const QPoint place(lack.x, lack.y);
+      m_space.tries().mark(m_space.tries().marked() == place ? std::nullopt : std::optional(place));
+    });
+    grid->addWidget(chip, n, 0);
     grid->addWidget(says, n, 1);
     grid->addWidget(lay_it, n, 2);
     ++n;

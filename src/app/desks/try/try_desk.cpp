@@ -4,6 +4,7 @@
 #include "app/desks/grade/adjust_panel.h"
 #include "app/desks/try/lacks_panel.h"
 #include "app/desks/try/light_panel.h"
+#include "app/desks/try/pairs_panel.h"
 #include "app/desks/try/try_view.h"
 #include "app/desks/try/use_bar.h"
 #include "app/store/set_work.h"
@@ -12,6 +13,7 @@
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "core/try/follow.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -203,7 +205,20 @@ QWidget* TryDesk::make_sides() {
   following->addWidget(m_softness);
   m_check = new QWidget(box);
   auto* check = row_of(m_check, 6);
-  check->addWidget(caption(tr("far from"), m_check));
+  m_outside = new WordButton(tr("outside the mask"), m_check);
+  m_outside->setObjectName(QStringLiteral("try.showOutside"));
+  m_outside->setCheckable(true);
+  m_outside->setToolTip(tr("Show the places outside the mask"));
+  connect(m_outside, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](Trying& t) { t.show_outside = on; }); });
+  m_far_shown = new WordButton(tr("far by"), m_check);
+  m_far_shown->setObjectName(QStringLiteral("try.showFar"));
+  m_far_shown->setCheckable(true);
+  m_far_shown->setToolTip(tr("Show the places far from every swatch"));
+  connect(m_far_shown, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](Trying& t) { t.show_far = on; }); });
+  check->addWidget(m_outside);
+  check->addWidget(m_far_shown);
   m_far = make_number(QStringLiteral("try.far"),
                       tr("CIEDE2000 from which on a color is far from every swatch"), 0, 50, 1, 1, {});
   connect(m_far, &NumberField::wanted, this, [this](double n) { change([&](Trying& t) { t.far = n; }); });
@@ -234,6 +249,9 @@ QWidget* TryDesk::make_foot() {
   row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("lacks"),
                                 tr("Colors that the picture has and the set has not"),
                                 new LacksPanel(m_space, this)));
+  m_pairs = m_drawers->add(QStringLiteral("try.pairs"), tr("pairs"), tr("Which swatch follows to which"),
+                           new PairsPanel(m_space, this));
+  row->addWidget(m_pairs);
   row->addWidget(m_drawers->add(QStringLiteral("try.change"), tr("change"),
                                 tr("Turn, saturate, lighten; the picture goes along"),
                                 new AdjustPanel(m_space, AdjustPanel::Place::Drawer, this)));
@@ -267,6 +285,10 @@ void TryDesk::follow() {
   m_study->setVisible(trying.way == TryWay::Study);
   m_follow->setVisible(trying.way == TryWay::Follow);
   m_check->setVisible(trying.way == TryWay::Check);
+  m_pairs->setVisible(trying.way == TryWay::Follow);
+  if (!m_pairs->isVisibleTo(this) && m_pairs->isChecked()) m_drawers->open(nullptr);
+  m_outside->setChecked(trying.show_outside);
+  m_far_shown->setChecked(trying.show_far);
   m_by_areas->setChecked(study.by_areas);
   m_count->setVisible(study.by_areas);
   m_smoothing->setVisible(study.by_areas);
@@ -280,9 +302,18 @@ void TryDesk::follow() {
   const auto percent = [](double share) { return QString::number(100 * share, 'f', 1); };
   if (trying.way == TryWay::Check) {
     const StrayShares s = m_space.tries().strays();
-    m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; light %3, middle %4, dark %5 %")
+    const BandCounts& set = m_space.set_work().counts();
+    const double swatches = std::max(1, set.light + set.middle + set.dark);
+    m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; light %3, middle %4, dark %5 % "
+                       "(of the swatches %6, %7, %8)")
                         .arg(percent(sum(s.outside)), percent(sum(s.far)), percent(s.all.light),
-                             percent(s.all.middle), percent(s.all.dark)));
+                             percent(s.all.middle), percent(s.all.dark))
+                        .arg(std::lround(100 * set.light / swatches))
+                        .arg(std::lround(100 * set.middle / swatches))
+                        .arg(std::lround(100 * set.dark / swatches)));
+    m_says->setToolTip(m_says->text());
+  } else if (trying.way == TryWay::Follow && Follow(m_space.tries().moves_to(trying.right, true)).still()) {
+    m_says->setText(tr("No swatch has moved: choose a version to follow to, or try a change."));
   } else {
     const auto& uses = m_space.tries().uses();
     const auto unused = std::count_if(uses.begin(), uses.end(), [](const auto& u) { return u.second == 0; });

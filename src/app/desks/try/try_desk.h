@@ -48,6 +48,9 @@ private:
   QLabel* m_says = nullptr;
   WordButton* m_two = nullptr;
   WordButton* m_squint = nullptr;
+  WordButton* m_pairs = nullptr;
+  WordButton* m_outside = nullptr;
+  WordButton* m_far_shown = nullptr;
   QComboBox* m_left = nullptr;
   QComboBox* m_right = nullptr;
   QComboBox* m_from = nullptr;

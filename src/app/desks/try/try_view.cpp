@@ -58,6 +58,7 @@ TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
   connect(&space.set_work(), &SetWork::previewChanged, this, &TryView::renew);
   connect(&space.tries(), &TryReader::changed, this, &TryView::renew);
   connect(&space.tries(), &TryReader::hoveredChanged, this, [this] {
+    update();
     if (m_space.tries().hovered_on_staff() || !underMouse()) renew();
   });
 }
@@ -266,7 +267,8 @@ void TryView::renew_side(Side& side, const TrySide& of, bool lit) {
       for (const auto& c : m_picture.colors) m_outside.push_back(tries.outside(c.word));
     for (std::size_t i = 0; i < side.words.size(); ++i) {
       const std::uint32_t word = m_picture.colors[i].word;
-      const bool strays = matched[i].away > trying.far || m_outside[i];
+      const bool strays =
+          (trying.show_far && matched[i].away > trying.far) || (trying.show_outside && m_outside[i]);
       side.words[i] = strays ? word : muted(word, theme().stage);
     }
     return;
@@ -334,6 +336,11 @@ void TryView::paintEvent(QPaintEvent*) {
     draw_double_line(painter, {edge_x(), seen.top()}, {edge_x(), seen.bottom()}, 1.4);
     draw_handle(painter, {edge_x(), seen.center().y()}, m_drag == Drag::Edge);
     paint_labels(painter);
+  }
+  if (const auto marked = m_space.tries().marked()) {
+    QPainterPath ring;
+    ring.addEllipse(place_of(marked->x(), marked->y()), 14, 14);
+    draw_double_line(painter, ring, 2);
   }
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);

@@ -1,0 +1,26 @@
+#include "app/desks/try/color_chip.h"
+
+#include "app/paint/paint.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "core/color/text.h"
+
+#include <QPainter>
+
+namespace zc {
+
+ColorChip::ColorChip(Workspace& space, Srgb color, QWidget* parent)
+    : QAbstractButton(parent), m_space(space), m_color(color) {
+  setFixedSize(26, 20);
+  setAccessibleName(zc::text(hex_of(color)));
+}
+
+void ColorChip::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.fillRect(rect(), shown_color(m_color, m_space.session().values_only));
+  if (!hasFocus()) return;
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(rect().adjusted(0, 0, -1, -1));
+}
+
+} // namespace zc

@@ -1,0 +1,23 @@
+// A color that can be looked at and pressed; drawn as the monitor has to be told it.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QAbstractButton>
+
+namespace zc {
+
+class ColorChip final : public QAbstractButton {
+  Q_OBJECT
+public:
+  ColorChip(Workspace& space, Srgb color, QWidget* parent);
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+
+private:
+  Workspace& m_space;
+  Srgb m_color;
+};
+
+} // namespace zc

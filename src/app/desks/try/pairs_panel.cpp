@@ -1,0 +1,108 @@
+#include "app/desks/try/pairs_panel.h"
+
+#include "app/desks/try/color_chip.h"
+#include "app/store/try_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr int kListHeight = 200;
+
+const Swatch* swatch_in(const List<Family>& families, Id id) {
+  for (const auto& family : families)
+    for (const auto& swatch : family.swatches)
+      if (swatch.id == id) return &swatch;
+  return nullptr;
+}
+
+} // namespace
+
+PairsPanel::PairsPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_scroll(new QScrollArea(this)) {
+  setObjectName(QStringLiteral("pairsPanel"));
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(20, 10, 8, 10);
+  auto* heading = new QLabel(tr("Each swatch follows to"), this);
+  heading->setFont(heading_font());
+  column->addWidget(heading);
+  m_scroll->setFrameShape(QFrame::NoFrame);
+  m_scroll->setWidgetResizable(true);
+  m_scroll->setFixedHeight(kListHeight);
+  column->addWidget(m_scroll);
+  space.hear({&Workspace::setsChanged, &Workspace::viewChanged}, this, &PairsPanel::follow);
+}
+
+void PairsPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
+}
+
+void PairsPanel::follow() {
+  if (!isVisible()) return;
+  const int at = m_scroll->verticalScrollBar()->value();
+  auto* list = new QWidget;
+  auto* grid = new QGridLayout(list);
+  grid->setContentsMargins(0, 0, 12, 0);
+  grid->setHorizontalSpacing(10);
+  grid->setVerticalSpacing(4);
+  grid->setColumnStretch(1, 1);
+  grid->setColumnStretch(3, 1);
+  const Trying& trying = m_space.session().trying;
+  const List<Family>*from = m_space.tries().families_of(trying.from),
+        *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
+  int n = 0;
+  for (const Pair& p : from&& to ? paired(*from, *to, trying.pairs) : std::vector<Pair>()) {
+    const Swatch *old = swatch_in(*from, p.from), *now = swatch_in(*to, p.to);
+    auto* name = new QLabel(text(old->name), list);
+    name->setFont(caption_font());
+    auto* choice = new QComboBox(list);
+    choice->setObjectName(QStringLiteral("pair.%1").arg(n));
+    choice->setAccessibleName(tr("What %1 follows to").arg(text(old->name)));
+    choice->setToolTip(tr("The swatch that this one follows to"));
+    choice->setFont(caption_font());
+    for (const auto& family : *to)
+      for (const auto& swatch : family.swatches) {
+        choice->addItem(text(family.name) + QStringLiteral(", ") + text(swatch.name),
+                        QVariant::fromValue(swatch.id));
+        if (swatch.id == p.to) choice->setCurrentIndex(choice->count() - 1);
+      }
+    connect(choice, &QComboBox::activated, this, [this, choice, id = p.from](int i) {
+      // Not amid the list's own work: it is made anew.
+      QMetaObject::invokeMethod(
+          this, [this, id, chosen = choice->itemData(i).toULongLong()] { pair(id, chosen); },
+          Qt::QueuedConnection);
+    });
+    grid->addWidget(new ColorChip(m_space, old->color, list), n, 0);
+    grid->addWidget(name, n, 1);
+    grid->addWidget(new ColorChip(m_space, now->color, list), n, 2);
+    grid->addWidget(choice, n, 3);
+    ++n;
+  }
+  if (n == 0) {
+    auto* says = new QLabel(tr("Choose a set or a version to follow to."), list);
+    says->setFont(caption_font());
+    grid->addWidget(says, 0, 0, 1, 4);
+  }
+  grid->setRowStretch(n + 1, 1);
+  scroll_over_ground(m_scroll, list);
+  m_scroll->verticalScrollBar()->setValue(at);
+}
+
+void PairsPanel::pair(Id from, Id to) {
+  Trying next = m_space.session().trying;
+  std::erase_if(next.pairs, [from](const Pair& p) { return p.from == from; });
+  next.pairs.push_back({from, to});
+  m_space.try_on(next);
+}
+
+} // namespace zc
