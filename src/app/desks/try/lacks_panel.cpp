@@ -12,6 +12,11 @@
 #include <QVBoxLayout>
 
 namespace zc {
+namespace {
+
+constexpr int kRows = 3;
+
+} // namespace
 
 LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_rows(new QVBoxLayout(this)) {
@@ -38,13 +43,18 @@ void LacksPanel::showEvent(QShowEvent* event) {
 
 void LacksPanel::follow() {
   if (!isVisible()) return;
-  delete m_list;
+  // A press on one of its words may be on its way.
+  if (m_list) {
+    m_list->setParent(nullptr);
+    m_list->deleteLater();
+  }
   m_list = new QWidget(this);
   auto* grid = new QGridLayout(m_list);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(10);
   grid->setVerticalSpacing(4);
   grid->setColumnStretch(1, 1);
+  grid->setColumnStretch(4, 1);
   const std::vector<Lack>* lacking = m_space.tries().lacking();
   const SideColors side = m_space.tries().colors_of(m_space.session().trying.right, true);
   int n = 0;
@@ -71,9 +81,10 @@ void LacksPanel::follow() {
       const QPoint place(lack.x, lack.y);
       m_space.tries().mark(m_space.tries().marked() == place ? std::nullopt : std::optional(place));
     });
-    grid->addWidget(chip, n, 0);
-    grid->addWidget(says, n, 1);
-    grid->addWidget(lay_it, n, 2);
+    const int row = n % kRows, column = n / kRows * 3;
+    grid->addWidget(chip, row, column);
+    grid->addWidget(says, row, column + 1);
+    grid->addWidget(lay_it, row, column + 2);
     ++n;
   }
   if (n == 0) {
@@ -87,7 +98,7 @@ void LacksPanel::follow() {
     all->setObjectName(QStringLiteral("lay.all"));
     all->setToolTip(tr("Lay all of these as a family"));
     connect(all, &QAbstractButton::clicked, this, [this, lacks = *lacking] { lay(lacks); });
-    grid->addWidget(all, n, 2);
+    grid->addWidget(all, kRows, 5);
   }
   m_rows->addWidget(m_list);
   m_list->show();

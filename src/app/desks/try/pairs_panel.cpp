@@ -16,7 +16,7 @@
 namespace zc {
 namespace {
 
-constexpr int kListHeight = 200;
+constexpr int kListHeight = 118;
 
 const Swatch* swatch_in(const List<Family>& families, Id id) {
   for (const auto& family : families)

@@ -303,15 +303,19 @@ void TryDesk::follow() {
   if (trying.way == TryWay::Check) {
     const StrayShares s = m_space.tries().strays();
     const BandCounts& set = m_space.set_work().counts();
-    const double swatches = std::max(1, set.light + set.middle + set.dark);
-    m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; light %3, middle %4, dark %5 % "
-                       "(of the swatches %6, %7, %8)")
+    m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; light %3, middle %4, dark %5 %")
                         .arg(percent(sum(s.outside)), percent(sum(s.far)), percent(s.all.light),
-                             percent(s.all.middle), percent(s.all.dark))
-                        .arg(std::lround(100 * set.light / swatches))
-                        .arg(std::lround(100 * set.middle / swatches))
-                        .arg(std::lround(100 * set.dark / swatches)));
-    m_says->setToolTip(m_says->text());
+                             percent(s.all.middle), percent(s.all.dark)));
+    const BandCounts& aim = m_space.piece().grading.target;
+    m_says->setToolTip(
+        tr("Outside the mask: light %1, middle %2, dark %3 %. Far: %4, %5, %6 %. The set has %7 light, "
+           "%8 middle and %9 dark swatches")
+            .arg(percent(s.outside.light), percent(s.outside.middle), percent(s.outside.dark),
+                 percent(s.far.light), percent(s.far.middle), percent(s.far.dark))
+            .arg(set.light)
+            .arg(set.middle)
+            .arg(set.dark) +
+        tr("; it aims at %1, %2 and %3.").arg(aim.light).arg(aim.middle).arg(aim.dark));
   } else if (trying.way == TryWay::Follow && Follow(m_space.tries().moves_to(trying.right, true)).still()) {
     m_says->setText(tr("No swatch has moved: choose a version to follow to, or try a change."));
   } else {
