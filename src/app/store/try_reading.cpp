@@ -35,13 +35,17 @@ const Study& TryReader::study() const {
   return reference ? reference->study : none;
 }
 
-void TryReader::change_study(const QString& name, const std::function<void(Study&)>& change) {
+void TryReader::change_study(const QString& name, const std::function<void(Study&)>& change,
+                             const QString& drag) {
   Study next = study();
   change(next);
   if (next == study()) return;
-  m_space.store().apply(name, [reference = m_space.session().reference, next](Piece p) {
-    return with_study(std::move(p), reference, next);
-  });
+  m_space.store().apply(
+      name,
+      [reference = m_space.session().reference, next](Piece p) {
+        return with_study(std::move(p), reference, next);
+      },
+      drag);
 }
 
 // ---------------------------------------------------------------- sides
@@ -101,7 +105,7 @@ std::vector<SwatchMove> TryReader::moves_to(const TrySide& side, bool lit) const
 std::shared_ptr<const Areas> TryReader::areas() {
   const auto shown = photo();
   if (!shown) return nullptr;
-  const AreaKey key{shown.get(), study().cut, study().edits};
+  const AreaKey key{PhotoMark(shown), study().cut, study().edits};
   if (m_areas && m_areas_for == key) return m_areas;
   if (m_cutting == key) return nullptr;
   m_cutting = key;
@@ -113,11 +117,10 @@ std::shared_ptr<const Areas> TryReader::areas() {
       for (const AreaEdit& edit : key.edits) edit_areas(*made, view, edit);
     QMetaObject::invokeMethod(
         this,
-        [this, shown, key, made = std::shared_ptr<const Areas>(made)] {
+        [this, key, made = std::shared_ptr<const Areas>(made)] {
           if (m_cutting != key) return; // Another cut has been asked for meanwhile.
           m_cutting.reset();
           m_areas_for = key;
-          m_areas_photo = shown;
           m_areas = made;
           emit changed();
         },
@@ -142,8 +145,8 @@ std::vector<std::optional<std::size_t>> TryReader::bound(const Areas& areas,
 
 const IndexedPicture& TryReader::small_picture() {
   const auto shown = photo();
-  if (shown == m_small_of) return m_small;
-  m_small_of = shown;
+  if (m_small_of == PhotoMark(shown)) return m_small;
+  m_small_of = PhotoMark(shown);
   m_outside.clear();
   m_small = {};
   if (!shown) return m_small;
@@ -154,10 +157,11 @@ const IndexedPicture& TryReader::small_picture() {
   while (level + 1 < shown->levels.size() && shown->levels[level + 1].width() >= full.width() * by) ++level;
   // Flat artwork keeps its colors.
   const bool flat = few_colors(view_of(full), kFlatColors).has_value();
-  m_small =
-      indexed(view_of(flat ? full
-                           : reduced(shown->levels[level], std::max(1, static_cast<int>(full.width() * by)),
-                                     std::max(1, static_cast<int>(full.height() * by)))));
+  const QSize size(std::max(1, static_cast<int>(full.width() * by)),
+                   std::max(1, static_cast<int>(full.height() * by)));
+  const QImage small = flat ? full.scaled(size, Qt::IgnoreAspectRatio, Qt::FastTransformation)
+                            : reduced(shown->levels[level], size.width(), size.height());
+  m_small = indexed(view_of(small));
   return m_small;
 }
 
@@ -165,7 +169,7 @@ const std::unordered_map<Id, double>& TryReader::uses() {
   const SideColors side = colors_of(m_space.session().trying.right, true);
   const IndexedPicture& picture = small_picture();
   const auto cut = study().by_areas ? areas() : nullptr;
-  UseKey key{{}, side.ids, study(), m_small_of.get(), cut.get()};
+  UseKey key{{}, side.ids, study(), PhotoMark(photo()), cut};
   for (const auto& c : side.colors) key.colors.push_back(c.color);
   if (m_uses_for == key) return m_uses;
   m_uses_for = key;
@@ -213,7 +217,7 @@ const std::vector<Lack>* TryReader::lacking() {
   const auto shown = photo();
   if (!shown) return nullptr;
   const SideColors side = colors_of(m_space.session().trying.right, true);
-  LackKey key{shown.get(), {}, m_space.session().trying.far};
+  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far};
   for (const auto& c : side.colors) key.set.push_back(c.color);
   if (m_lacks_for == key) return &m_lacks;
   if (m_seeking == key || m_wanted == key) return nullptr;
@@ -226,7 +230,7 @@ void TryReader::seek_lacks() {
   const auto shown = photo();
   if (!shown) return;
   const SideColors side = colors_of(m_space.session().trying.right, true);
-  LackKey key{shown.get(), {}, m_space.session().trying.far};
+  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far};
   for (const auto& c : side.colors) key.set.push_back(c.color);
   m_wanted.reset();
   m_seeking = key;

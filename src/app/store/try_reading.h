@@ -25,6 +25,19 @@ struct SideColors {
   std::vector<Id> ids;
 };
 
+/// Which photo something was worked out for, without keeping its pixels; another never counts as the same.
+class PhotoMark {
+public:
+  PhotoMark() = default;
+  explicit PhotoMark(const std::shared_ptr<const Photo>& photo) : m_photo(photo) {}
+  bool operator==(const PhotoMark& o) const {
+    return !m_photo.owner_before(o.m_photo) && !o.m_photo.owner_before(m_photo);
+  }
+
+private:
+  std::weak_ptr<const Photo> m_photo;
+};
+
 class TryReader final : public QObject {
   Q_OBJECT
 public:
@@ -47,7 +60,8 @@ public:
   /// By the painter's hand, or none.
   [[nodiscard]] std::vector<std::optional<std::size_t>> bound(const Areas& areas,
                                                               const std::vector<Id>& ids) const;
-  void change_study(const QString& name, const std::function<void(Study&)>& change);
+  /// Changes of one drag are one step.
+  void change_study(const QString& name, const std::function<void(Study&)>& change, const QString& drag = {});
 
   /// Share of the picture, 0..1, of each swatch of the right side.
   [[nodiscard]] const std::unordered_map<Id, double>& uses();
@@ -76,16 +90,15 @@ private:
   Workspace& m_space;
   QThreadPool m_pool;
   struct AreaKey {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     AreaSpec cut;
     std::vector<AreaEdit> edits;
     bool operator==(const AreaKey&) const = default;
   };
   std::optional<AreaKey> m_areas_for, m_cutting;
   std::shared_ptr<const Areas> m_areas;
-  std::shared_ptr<const Photo> m_areas_photo; ///< Kept, so that no other takes its address.
 
-  std::shared_ptr<const Photo> m_small_of;
+  std::optional<PhotoMark> m_small_of;
   IndexedPicture m_small;
   LiveStudy m_live;
   std::vector<bool> m_outside; ///< Of the small picture's colors; empty until it is asked for.
@@ -93,15 +106,15 @@ private:
     std::vector<Srgb> colors;
     std::vector<Id> ids;
     Study study;
-    const Photo* photo = nullptr;
-    const Areas* areas = nullptr;
+    PhotoMark photo;
+    std::shared_ptr<const Areas> areas;
     bool operator==(const UseKey&) const = default;
   };
   std::optional<UseKey> m_uses_for;
   std::unordered_map<Id, double> m_uses;
 
   struct LackKey {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     std::vector<Srgb> set;
     double far = 0;
     bool operator==(const LackKey&) const = default;

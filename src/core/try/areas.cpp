@@ -23,6 +23,8 @@ constexpr double kCutPixels = 4e5;
 constexpr float kJoining = 0.15F;
 /// Crumbs of fewer pixels join along their weakest edge.
 constexpr std::uint32_t kCrumb = 8;
+/// Pixels from which the means of areas changed by hand are known.
+constexpr std::size_t kMeanPixels = 500'000;
 constexpr int kEdgeSteps = 4096; ///< Edges are sorted by their weight in so many steps.
 constexpr float kLargestEdge = 0.5F;
 
@@ -349,6 +351,21 @@ void count_areas(Areas& areas, const std::vector<Point>& looked, std::vector<Are
       if (n != kNoArea) n = closed[n];
 }
 
+/// Pixels spread over the picture, so many that means are known well, and the first one of each area.
+void look_at_some(const Areas& areas, const PixelView& photo, std::vector<Point>& looked,
+                  std::vector<AreaNumber>& numbers) {
+  const std::size_t step = areas.numbers.size() / kMeanPixels + 1;
+  std::vector<bool> met(kNoArea, false);
+  for (std::size_t i = 0; i < areas.numbers.size(); ++i) {
+    const AreaNumber n = areas.numbers[i];
+    if (n == kNoArea || (met[n] && i % step != 0)) continue;
+    met[n] = true;
+    const int x = static_cast<int>(i % areas.width), y = static_cast<int>(i / areas.width);
+    looked.push_back(point_of(photo.row(y)[x]));
+    numbers.push_back(n);
+  }
+}
+
 /// The areas that touch this one.
 std::vector<AreaNumber> neighbors_of(const Areas& areas, AreaNumber number) {
   std::vector<bool> met(areas.areas.size(), false);
@@ -568,8 +585,10 @@ void edit_areas(Areas& areas, const PixelView& photo, const AreaEdit& edit) {
       for (const auto i : lighter_half(photo, places.front(), areas.width)) areas.numbers[i] = next;
     }
   }
-  std::vector<AreaNumber> all = areas.numbers;
-  count_areas(areas, points_of(photo), all);
+  std::vector<Point> looked;
+  std::vector<AreaNumber> numbers;
+  look_at_some(areas, photo, looked, numbers);
+  count_areas(areas, looked, numbers);
 }
 
 } // namespace zc

@@ -174,13 +174,15 @@ QWidget* TryDesk::make_sides() {
   m_count = make_number(QStringLiteral("try.areas"), tr("At most so many areas, 2 to 500"),
                         kFewestPictureAreas, kMostPictureAreas, 10, 0, {});
   connect(m_count, &NumberField::wanted, this, [this](double n) {
-    m_space.tries().change_study(tr("Number of areas"), [&](Study& s) { s.cut.count = static_cast<int>(n); });
+    m_space.tries().change_study(
+        tr("Number of areas"), [&](Study& s) { s.cut.count = static_cast<int>(n); }, m_count->drag_key());
   });
   m_smoothing =
       make_number(QStringLiteral("try.smoothing"), tr("Smoothed before, in percent of the longer side"), 0, 2,
                   0.1, 1, tr(" smooth"));
   connect(m_smoothing, &NumberField::wanted, this, [this](double n) {
-    m_space.tries().change_study(tr("Smoothing of areas"), [&](Study& s) { s.cut.smoothing = n; });
+    m_space.tries().change_study(
+        tr("Smoothing of areas"), [&](Study& s) { s.cut.smoothing = n; }, m_smoothing->drag_key());
   });
   m_value_first = new WordButton(tr("value first"), m_study);
   m_value_first->setObjectName(QStringLiteral("try.valueFirst"));

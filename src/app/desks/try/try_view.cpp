@@ -173,7 +173,10 @@ void TryView::renew() {
     renew_picture();
     m_areas =
         trying.way == TryWay::Study && m_space.tries().study().by_areas ? m_space.tries().areas() : nullptr;
-    if (m_areas) renew_areas();
+    if (m_areas)
+      renew_areas();
+    else
+      m_numbers_of = nullptr;
     if (trying.two) renew_side(m_left, trying.left, false);
     renew_side(m_right, trying.right, true);
     compose();
@@ -482,11 +485,16 @@ void TryView::contextMenuEvent(QContextMenuEvent* event) {
     });
   });
   menu.addAction(tr("Let it choose its swatch by itself"), this, [this, area] {
-    m_space.tries().change_study(tr("Unbind area"), [&](Study& s) {
-      std::erase_if(s.bound, [&](const AreaBinding& b) { return m_areas && m_areas->at(b.x, b.y) == area; });
-    });
+    m_space.tries().change_study(tr("Unbind area"), [&](Study& s) { unbind(s, area); });
   });
   menu.exec(event->globalPos());
+}
+
+/// Bindings of an area; those at pixels that a smaller canvas no longer has are left alone.
+void TryView::unbind(Study& study, AreaNumber area) const {
+  std::erase_if(study.bound, [&](const AreaBinding& b) {
+    return m_areas && b.x < m_areas->width && b.y < m_areas->height && m_areas->at(b.x, b.y) == area;
+  });
 }
 
 bool TryView::bind_at(QPoint global, Id swatch) {
@@ -499,7 +507,7 @@ bool TryView::bind_at(QPoint global, Id swatch) {
     return true;
   }
   m_space.tries().change_study(tr("Bind area"), [&](Study& s) {
-    std::erase_if(s.bound, [&](const AreaBinding& b) { return m_areas->at(b.x, b.y) == area; });
+    unbind(s, area);
     s.bound.push_back({pixel->x(), pixel->y(), swatch});
   });
   return true;

@@ -65,6 +65,7 @@ private:
   [[nodiscard]] QRectF photo_rect() const;
   [[nodiscard]] std::optional<std::size_t> seen_at(QPointF position) const;
   [[nodiscard]] AreaNumber area_at(QPointF position) const;
+  void unbind(Study& study, AreaNumber area) const;
   void paint_labels(QPainter& painter);
 
   Workspace& m_space;
