@@ -751,6 +751,14 @@ std::vector<Command> all_commands() {
            return d.session().selection.has(use.first) == (use.second == 0);
          });
        }},
+      {"Let go of what is unused", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         const auto before = d.space().tries().uses();
+         run();
+         return std::ranges::all_of(before, [&](const auto& use) {
+           return (find_swatch(d.piece(), use.first) != nullptr) == (use.second > 0);
+         });
+       }},
       {"Mark what is used", "", Desk::Try,
        [](DeskTop& d, const Trigger& run) {
          run();

@@ -209,6 +209,14 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QCOMPARE(view().swatch_at(sky), lamp.id);
   QCOMPARE(seen(view(), sky).name(), hex(lamp.color));
   QCOMPARE(find_reference(m_desk->piece(), drawing->id)->study.bound.size(), std::size_t{1});
+  // The pointer over an area draws its edge: the arch's top is one.
+  move(view(), view().place_of(600, 400), Qt::NoButton);
+  QCOMPARE(m_desk->space().tries().hovered(), view().swatch_at(view().place_of(600, 400)));
+  int outlined = 0;
+  const QImage marked = view().grab().toImage();
+  for (int x = 0; x < marked.width(); ++x)
+    outlined += marked.pixelColor(x, static_cast<int>(view().place_of(600, 400).y())) == QColor(Qt::white);
+  QVERIFY(outlined >= 2);
   // The bound area follows its swatch.
   m_desk->space().take_up({0.2, 0.7, 0.2});
   m_desk->space().select_swatch(lamp.id);

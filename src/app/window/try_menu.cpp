@@ -50,6 +50,15 @@ void MainWindow::make_try_menu() {
   };
   add_action(m_try_menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {},
              [this, by_use] { m_space.set_work().select(by_use(false)); });
+  add_action(m_try_menu, tr("&Let go of what is unused"),
+             tr("Remove the swatches that the picture does not use; locked ones stay"), {}, [this, by_use] {
+               std::vector<Id> gone;
+               for (const Id id : by_use(false))
+                 if (!find_swatch(m_space.piece(), id)->locked) gone.push_back(id);
+               if (gone.empty()) return m_notice->tell(tr("The picture uses every swatch."));
+               m_space.store().apply(tr("Let go of %1 unused swatches").arg(gone.size()),
+                                     [&](Piece p) { return without_swatches(std::move(p), gone); });
+             });
   add_action(m_try_menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
              [this, by_use] {
                const auto used = by_use(true);

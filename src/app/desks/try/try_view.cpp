@@ -173,10 +173,12 @@ void TryView::renew() {
     renew_picture();
     m_areas =
         trying.way == TryWay::Study && m_space.tries().study().by_areas ? m_space.tries().areas() : nullptr;
-    if (m_areas)
+    if (m_areas) {
       renew_areas();
-    else
+    } else {
       m_numbers_of = nullptr;
+      outline(kNoArea);
+    }
     if (trying.two) renew_side(m_left, trying.left, false);
     renew_side(m_right, trying.right, true);
     compose();
@@ -217,6 +219,7 @@ void TryView::renew_picture() {
 void TryView::renew_areas() {
   if (m_numbers_of == m_areas.get()) return;
   m_numbers_of = m_areas.get();
+  outline(kNoArea);
   m_numbers.assign(m_picture.index.size(), kNoArea);
   const double by = m_scale * m_seen.ratio;
   const QPointF first = photo_rect().topLeft() * m_seen.ratio;
@@ -333,6 +336,7 @@ void TryView::paintEvent(QPaintEvent*) {
     return;
   }
   painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, for_monitor(m_image));
+  if (!m_outline.isNull()) painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, m_outline);
   painter.setRenderHint(QPainter::Antialiasing);
   if (m_space.session().trying.two) {
     const QRectF seen = photo_rect().intersected(room());
@@ -394,7 +398,33 @@ void TryView::move_edge(double x) {
   m_space.try_on(trying);
 }
 
+/// Light inside its edge and dark outside, so that it is seen on any color.
+void TryView::outline(AreaNumber area) {
+  if (area == m_outlined) return;
+  m_outlined = area;
+  m_outline = {};
+  update();
+  if (area == kNoArea) return;
+  m_outline = QImage(m_picture.width, m_picture.height, QImage::Format_ARGB32);
+  m_outline.fill(Qt::transparent);
+  const auto at = [&](int x, int y) {
+    return x < 0 || y < 0 || x >= m_picture.width || y >= m_picture.height
+               ? kNoArea
+               : m_numbers[static_cast<std::size_t>(y) * m_picture.width + x];
+  };
+  for (int y = 0; y < m_picture.height; ++y)
+    for (int x = 0; x < m_picture.width; ++x) {
+      const bool inside = at(x, y) == area;
+      const bool edge = (at(x - 1, y) == area) != inside || (at(x + 1, y) == area) != inside ||
+                        (at(x, y - 1) == area) != inside || (at(x, y + 1) == area) != inside;
+      if (edge) m_outline.setPixel(x, y, inside ? 0xffffffffu : 0xff000000u);
+    }
+  m_outline.setDevicePixelRatio(m_seen.ratio);
+}
+
 void TryView::hover_at(QPointF position) {
+  const auto seen = seen_at(position);
+  outline(side_at(position).areas && seen ? m_numbers[*seen] : kNoArea);
   const Id swatch = swatch_at(position);
   m_space.tries().hover(swatch, false);
   const Swatch* s = find_swatch(m_space.piece(), swatch);
@@ -472,7 +502,10 @@ void TryView::mouseReleaseEvent(QMouseEvent* event) {
   if (color) m_space.take_up(*color);
 }
 
-void TryView::leaveEvent(QEvent*) { m_space.tries().hover(0, false); }
+void TryView::leaveEvent(QEvent*) {
+  outline(kNoArea);
+  m_space.tries().hover(0, false);
+}
 
 void TryView::contextMenuEvent(QContextMenuEvent* event) {
   const AreaNumber area = area_at(event->pos());

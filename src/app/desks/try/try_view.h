@@ -66,6 +66,7 @@ private:
   [[nodiscard]] std::optional<std::size_t> seen_at(QPointF position) const;
   [[nodiscard]] AreaNumber area_at(QPointF position) const;
   void unbind(Study& study, AreaNumber area) const;
+  void outline(AreaNumber area);
   void paint_labels(QPainter& painter);
 
   Workspace& m_space;
@@ -91,6 +92,8 @@ private:
   std::vector<bool> m_outside; ///< Of its colors, the mask; empty until it is asked for.
   Side m_left, m_right;
   QImage m_image;
+  AreaNumber m_outlined = kNoArea;
+  QImage m_outline; ///< Of the area that the pointer is over.
 
   Drag m_drag = Drag::None;
   QPointF m_press, m_pointer;
