@@ -767,6 +767,16 @@ std::vector<Command> all_commands() {
            return find_swatch(d.piece(), use.first)->used == (use.second > 0);
          });
        }},
+      {"Save the pairing...", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.export_path = folder.filePath("pairs.csv");
+         d.space().try_on({}); // The photo has no pairs.
+         run();
+         QFile table(d.dialogs.export_path);
+         return table.open(QIODevice::ReadOnly) &&
+                table.readAll().count('\n') == static_cast<int>(swatch_count(*current_set(d.piece()))) + 1;
+       }},
       {"Save the picture...", "", Desk::Try,
        [](DeskTop& d, const Trigger& run) {
          const QTemporaryDir folder;
@@ -989,6 +999,10 @@ private slots:
     const auto& cut = [&]() -> const AreaSpec& { return d.space().tries().study().cut; };
     QVERIFY(type("try.areas", "77", [&] { return cut().count == 77; }));
     QVERIFY(type("try.smoothing", "0.4", [&] { return cut().smoothing == 0.4; }));
+    QVERIFY(type("try.smallest", "0.5", [&] { return cut().smallest == 0.5; }));
+    d.part<QAbstractButton>("try.lacks").click();
+    QVERIFY(type("lacks.most", "9", [&] { return d.space().tries().most_lacks() == 9; }));
+    QVERIFY(type("lacks.apart", "8", [&] { return t.far == 8; }));
     d.part<QAbstractButton>("try.follow").click();
     QVERIFY(type("try.softness", "0.1", [&] { return t.softness == 0.1; }));
     d.part<QAbstractButton>("try.check").click();

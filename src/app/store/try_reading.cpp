@@ -13,7 +13,7 @@ namespace {
 /// Shares are read from a level of so many pixels: enough for a tenth of a percent, and quick enough for
 /// drags.
 constexpr double kSharePixels = 1e5;
-constexpr int kLackRest = 200, kLacksShown = 6;
+constexpr int kLackRest = 200;
 
 } // namespace
 
@@ -217,7 +217,7 @@ const std::vector<Lack>* TryReader::lacking() {
   const auto shown = photo();
   if (!shown) return nullptr;
   const SideColors side = colors_of(m_space.session().trying.right, true);
-  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far};
+  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far, m_most_lacks};
   for (const auto& c : side.colors) key.set.push_back(c.color);
   if (m_lacks_for == key) return &m_lacks;
   if (m_seeking == key || m_wanted == key) return nullptr;
@@ -226,16 +226,21 @@ const std::vector<Lack>* TryReader::lacking() {
   return nullptr;
 }
 
+void TryReader::seek_at_most(int lacks) {
+  m_most_lacks = lacks;
+  emit changed();
+}
+
 void TryReader::seek_lacks() {
   const auto shown = photo();
   if (!shown) return;
   const SideColors side = colors_of(m_space.session().trying.right, true);
-  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far};
+  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far, m_most_lacks};
   for (const auto& c : side.colors) key.set.push_back(c.color);
   m_wanted.reset();
   m_seeking = key;
   m_pool.start([this, shown, key, set = side.colors] {
-    auto found = lacks(view_of(shown->full()), set, kLacksShown, key.far);
+    auto found = lacks(view_of(shown->full()), set, key.most, key.far);
     QMetaObject::invokeMethod(
         this,
         [this, key, found = found ? std::move(found).value() : std::vector<Lack>()] {

@@ -68,6 +68,9 @@ public:
   [[nodiscard]] StrayShares strays();
   /// Null while they are being sought, which changed() tells the end of.
   [[nodiscard]] const std::vector<Lack>* lacking();
+  /// At most so many of them, 1 to kMostLacks.
+  [[nodiscard]] int most_lacks() const { return m_most_lacks; }
+  void seek_at_most(int lacks);
   /// Whether a color lies outside the mask, by the piece's rule.
   [[nodiscard]] bool outside(std::uint32_t word);
 
@@ -117,10 +120,12 @@ private:
     PhotoMark photo;
     std::vector<Srgb> set;
     double far = 0;
+    int most = 0;
     bool operator==(const LackKey&) const = default;
   };
   std::optional<LackKey> m_lacks_for, m_wanted, m_seeking;
   std::vector<Lack> m_lacks;
+  int m_most_lacks = 6;
   QTimer m_rest;
 
   Id m_hovered = 0;

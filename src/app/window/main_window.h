@@ -82,6 +82,7 @@ private:
   void make_try_menu();
   void try_way(TryWay way);
   void save_tried_picture();
+  void save_pairs();
   void make_help_menu();
   void make_well_keys();
   void add_swatch_commands(QMenu* menu);

@@ -9,6 +9,8 @@
 #include "app/store/try_reading.h"
 #include "app/theme/text.h"
 #include "app/window/notice_bar.h"
+#include "io/exchange/study_files.h"
+#include "io/files/safe_save.h"
 
 #include <QMenu>
 #include <QMenuBar>
@@ -70,6 +72,20 @@ void MainWindow::make_try_menu() {
   add_action(m_try_menu, tr("Save the &picture..."),
              tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
              [this] { save_tried_picture(); });
+  add_action(m_try_menu, tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"),
+             {}, [this] { save_pairs(); });
+}
+
+void MainWindow::save_pairs() {
+  const Trying& trying = m_space.session().trying;
+  const List<Family>*from = m_space.tries().families_of(trying.from),
+        *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
+  if (!from || !to) return m_notice->tell(tr("Choose the state of the set that is followed to first."));
+  const QString path = m_dialogs.export_file(this, tr("pairs.csv"), tr("Tables (*.csv)"));
+  if (path.isEmpty()) return;
+  const std::string table = pairs_csv(paired(*from, *to, trying.pairs), *from, *to);
+  const Status written = save_safely(path.toStdString(), Bytes(table.begin(), table.end()), Backup::None);
+  m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
 }
 
 void MainWindow::save_tried_picture() {

@@ -4,6 +4,7 @@
 #include "app/store/set_work.h"
 #include "app/store/try_reading.h"
 #include "app/theme/controls.h"
+#include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 
@@ -14,7 +15,7 @@
 namespace zc {
 namespace {
 
-constexpr int kRows = 3;
+constexpr int kMostShown = 12;
 
 } // namespace
 
@@ -22,9 +23,31 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_rows(new QVBoxLayout(this)) {
   setObjectName(QStringLiteral("lacksPanel"));
   m_rows->setContentsMargins(20, 10, 20, 10);
+  auto* head = new QHBoxLayout;
   auto* heading = new QLabel(tr("The picture needs, the set lacks"), this);
   heading->setFont(heading_font());
-  m_rows->addWidget(heading);
+  head->addWidget(heading, 1);
+  const auto number = [&](const QString& name, const QString& tip, double low, double high, int digits,
+                          const QString& suffix) {
+    auto* field = new NumberField(name, tip, this);
+    field->set_range({low, high, 1, digits, suffix, false, {}});
+    field->setToolTip(tip);
+    field->setFixedWidth(84);
+    head->addWidget(field);
+    return field;
+  };
+  m_most = number(QStringLiteral("lacks.most"), tr("At most so many colors, 1 to 12"), 1, kMostShown, 0,
+                  tr(" colors"));
+  m_apart = number(QStringLiteral("lacks.apart"), tr("CIEDE2000 from every swatch and from each other"), 0,
+                   50, 1, tr(" apart"));
+  m_rows->addLayout(head);
+  connect(m_most, &NumberField::wanted, this,
+          [this](double n) { m_space.tries().seek_at_most(static_cast<int>(n)); });
+  connect(m_apart, &NumberField::wanted, this, [this](double n) {
+    Trying next = m_space.session().trying;
+    next.far = n;
+    m_space.try_on(next);
+  });
   space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
              &LacksPanel::follow);
   connect(&space.tries(), &TryReader::changed, this, &LacksPanel::follow);
@@ -43,6 +66,8 @@ void LacksPanel::showEvent(QShowEvent* event) {
 
 void LacksPanel::follow() {
   if (!isVisible()) return;
+  m_most->show_value(m_space.tries().most_lacks());
+  m_apart->show_value(m_space.session().trying.far);
   // A press on one of its words may be on its way.
   if (m_list) {
     m_list->setParent(nullptr);
@@ -57,6 +82,7 @@ void LacksPanel::follow() {
   grid->setColumnStretch(4, 1);
   const std::vector<Lack>* lacking = m_space.tries().lacking();
   const SideColors side = m_space.tries().colors_of(m_space.session().trying.right, true);
+  const int count = lacking ? static_cast<int>(lacking->size()) : 0, rows = std::max(1, (count + 1) / 2);
   int n = 0;
   for (const Lack& lack : lacking ? *lacking : std::vector<Lack>()) {
     const Swatch* near = lack.nearest && *lack.nearest < side.ids.size()
@@ -81,7 +107,7 @@ void LacksPanel::follow() {
       const QPoint place(lack.x, lack.y);
       m_space.tries().mark(m_space.tries().marked() == place ? std::nullopt : std::optional(place));
     });
-    const int row = n % kRows, column = n / kRows * 3;
+    const int row = n % rows, column = n / rows * 3;
     grid->addWidget(chip, row, column);
     grid->addWidget(says, row, column + 1);
     grid->addWidget(lay_it, row, column + 2);
@@ -98,7 +124,7 @@ void LacksPanel::follow() {
     all->setObjectName(QStringLiteral("lay.all"));
     all->setToolTip(tr("Lay all of these as a family"));
     connect(all, &QAbstractButton::clicked, this, [this, lacks = *lacking] { lay(lacks); });
-    grid->addWidget(all, kRows, 5);
+    grid->addWidget(all, rows, 5);
   }
   m_rows->addWidget(m_list);
   m_list->show();

@@ -10,6 +10,8 @@ class QVBoxLayout;
 
 namespace zc {
 
+class NumberField;
+
 class LacksPanel final : public QWidget {
   Q_OBJECT
 public:
@@ -24,6 +26,8 @@ private:
   void lay(const std::vector<Lack>& lacks);
   Workspace& m_space;
   QVBoxLayout* m_rows;
+  NumberField* m_most = nullptr;
+  NumberField* m_apart = nullptr;
   QWidget* m_list = nullptr;
 };
 

@@ -184,6 +184,13 @@ QWidget* TryDesk::make_sides() {
     m_space.tries().change_study(
         tr("Smoothing of areas"), [&](Study& s) { s.cut.smoothing = n; }, m_smoothing->drag_key());
   });
+  m_smallest = make_number(QStringLiteral("try.smallest"),
+                           tr("The smallest area, in percent of the picture; less joins its neighbor"), 0, 5,
+                           0.02, 2, tr(" % least"));
+  connect(m_smallest, &NumberField::wanted, this, [this](double n) {
+    m_space.tries().change_study(
+        tr("Smallest area"), [&](Study& s) { s.cut.smallest = n; }, m_smallest->drag_key());
+  });
   m_value_first = new WordButton(tr("value first"), m_study);
   m_value_first->setObjectName(QStringLiteral("try.valueFirst"));
   m_value_first->setCheckable(true);
@@ -193,8 +200,9 @@ QWidget* TryDesk::make_sides() {
     m_space.tries().change_study(tr("Match of the study"),
                                  [&](Study& s) { s.match = on ? Match::Value : Match::Color; });
   });
-  for (QWidget* w : {static_cast<QWidget*>(m_by_areas), static_cast<QWidget*>(m_count),
-                     static_cast<QWidget*>(m_smoothing), static_cast<QWidget*>(m_value_first)})
+  for (QWidget* w :
+       {static_cast<QWidget*>(m_by_areas), static_cast<QWidget*>(m_count), static_cast<QWidget*>(m_smoothing),
+        static_cast<QWidget*>(m_smallest), static_cast<QWidget*>(m_value_first)})
     study->addWidget(w);
   m_follow = new QWidget(box);
   auto* following = row_of(m_follow, 6);
@@ -294,8 +302,10 @@ void TryDesk::follow() {
   m_by_areas->setChecked(study.by_areas);
   m_count->setVisible(study.by_areas);
   m_smoothing->setVisible(study.by_areas);
+  m_smallest->setVisible(study.by_areas);
   m_count->show_value(study.cut.count);
   m_smoothing->show_value(study.cut.smoothing);
+  m_smallest->show_value(study.cut.smallest);
   m_value_first->setChecked(study.match == Match::Value);
   m_softness->show_value(trying.softness);
   m_far->show_value(trying.far);

@@ -61,6 +61,7 @@ private:
   WordButton* m_value_first = nullptr;
   NumberField* m_count = nullptr;
   NumberField* m_smoothing = nullptr;
+  NumberField* m_smallest = nullptr;
   NumberField* m_softness = nullptr;
   NumberField* m_far = nullptr;
 };
