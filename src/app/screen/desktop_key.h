@@ -24,12 +24,10 @@ signals:
   void changed(const QString& key);
   void failed(const QString& sentence);
 
-private slots: // NOLINT(readability-redundant-access-specifiers): slots for the bus.
-  void activated(const QDBusObjectPath& session, const QString& key, qulonglong when,
-                 const QVariantMap& options);
-  void session_closed();
-
 private:
+  Q_SLOT void activated(const QDBusObjectPath& session, const QString& key, qulonglong when,
+                        const QVariantMap& options);
+  Q_SLOT void session_closed();
   void begin();
   void bind(const QString& session);
   void close(const QString& session);

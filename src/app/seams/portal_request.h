@@ -36,10 +36,8 @@ public:
   static constexpr auto kService = "org.freedesktop.portal.Desktop";
   static constexpr auto kObject = "/org/freedesktop/portal/desktop";
 
-private slots: // NOLINT(readability-redundant-access-specifiers): slots for the bus.
-  void respond(uint response, const QVariantMap& results);
-
 private:
+  Q_SLOT void respond(uint response, const QVariantMap& results);
   void end(const Result<QVariantMap>& result);
   void listen(bool on);
 

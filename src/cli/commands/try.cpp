@@ -2,6 +2,7 @@
 
 #include "cli/photos.h"
 #include "cli/sets.h"
+#include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/piece/pairing.h"
 #include "core/try/check.h"

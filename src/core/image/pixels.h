@@ -36,8 +36,8 @@ struct PixelRect {
           static_cast<std::uint8_t>(w)};
 }
 
-/// A place for each 24-bit color in tables of all of them: colors that look alike stand close together, so that
-/// a picture reads few pages of such a table.
+/// A place for each 24-bit color in tables of all of them: colors that look alike stand close together, so
+/// that a picture reads few pages of such a table.
 [[nodiscard]] constexpr std::uint32_t table_place(std::uint32_t w) {
   return (w & 0xf80000u) | (w & 0xf800u) << 3 | (w & 0xf8u) << 6 | (w & 0x70000u) >> 10 | (w & 0x700u) >> 5 |
          (w & 7u);

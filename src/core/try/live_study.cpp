@@ -61,6 +61,7 @@ void LiveStudy::match_changed(const IndexedPicture& picture, const std::vector<s
                               const std::vector<MatchColor>& set) {
   const SwatchMatcher all(set);
   std::vector<MatchColor> moved;
+  moved.reserve(changed.size());
   for (const auto i : changed) moved.push_back(set[i]);
   const SwatchMatcher only_moved(moved);
   in_parallel(static_cast<int>(picture.colors.size()), 256, [&](int from, int to) {
