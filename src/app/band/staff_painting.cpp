@@ -105,10 +105,16 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
 
 /// How much of the picture the swatch covers; one that covers nothing is dashed.
 void StaffView::paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share) {
-  const QString words = share <= 0       ? tr("unused")
-                        : share < 0.0005 ? tr("< 0.1 %")
-                                         : tr("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0);
-  const bool room = QFontMetrics(small_font()).horizontalAdvance(words) <= chip.width();
+  const QString number =
+      share < 0.0005 ? tr("< 0.1") : QString::number(100 * share, 'f', share < 0.0995 ? 1 : 0);
+  const auto fits = [&](const QString& words) {
+    return QFontMetrics(small_font()).horizontalAdvance(words) <= chip.width();
+  };
+  // A narrow chip has the number alone.
+  const QString whole = tr("%1 %").arg(number), words = share <= 0    ? tr("unused")
+                                                        : fits(whole) ? whole
+                                                                      : number;
+  const bool room = fits(words);
   painter.setPen(readable_on(color));
   painter.setFont(small_font());
   if (room) painter.drawText(chip, Qt::AlignCenter, words);

@@ -310,6 +310,7 @@ void TryDesk::follow() {
   m_softness->show_value(trying.softness);
   m_far->show_value(trying.far);
 
+  m_says->setToolTip({});
   if (!m_space.tries().photo()) return m_says->clear();
   const auto percent = [](double share) { return QString::number(100 * share, 'f', 1); };
   if (trying.way == TryWay::Check) {
@@ -338,6 +339,7 @@ void TryDesk::follow() {
                         ? tr("Every swatch is used by the picture.")
                         : tr("%1 of %2 swatches are not used by the picture.").arg(unused).arg(uses.size()));
   }
+  if (m_says->toolTip().isEmpty()) m_says->setToolTip(m_says->text());
 }
 
 void TryDesk::resizeEvent(QResizeEvent* event) {
