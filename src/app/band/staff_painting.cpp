@@ -87,9 +87,8 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
                      QFontMetrics(caption_font())
                          .elidedText(text(s.name), Qt::ElideRight, static_cast<int>(r.width()) - 12));
   }
-  if (m_place == Place::Window && m_space.session().desk == Desk::Try) {
-    const auto& uses = m_space.tries().uses();
-    if (const auto at = uses.find(s.id); at != uses.end()) paint_use(painter, r, color, at->second);
+  if (m_uses) {
+    if (const auto at = m_uses->find(s.id); at != m_uses->end()) paint_use(painter, r, color, at->second);
     if (m_space.tries().hovered() == s.id) {
       QPainterPath seen;
       seen.addRect(r.adjusted(-2, -2, 2, 2));
@@ -138,6 +137,8 @@ void StaffView::paint_families(QPainter& painter) {
     if (reach[i].first < reach[i].second)
       painter.drawLine(QPointF(x, reach[i].first), QPointF(x, reach[i].second));
   }
+  m_uses =
+      m_place == Place::Window && m_space.session().desk == Desk::Try ? &m_space.tries().uses() : nullptr;
   for (const auto& chip : m_chips)
     if (scrolled(chip).intersects(seen)) paint_chip(painter, chip);
   for (std::size_t i = 0; i < families().size(); ++i)

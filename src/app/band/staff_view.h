@@ -59,6 +59,8 @@ protected:
   void dropEvent(QDropEvent* event) override;
 
 private:
+  /// Asked for once a painting: which swatches the picture at Try uses, or null at the other desks.
+  const std::unordered_map<Id, double>* m_uses = nullptr;
   void paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share);
   [[nodiscard]] QString hint_at(QPointF p) const;
   enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit };

@@ -261,12 +261,8 @@ void TryView::renew_side(Side& side, const TrySide& of, bool lit) {
     for (std::size_t i = 0; i < side.words.size(); ++i)
       side.words[i] = word_of(rounded_8bit(side.colors.colors[matched[i].swatch].color));
   } else if (trying.way == TryWay::Follow) {
-    const Follow follow(tries.moves_to(of, lit), trying.softness);
-    in_rows(static_cast<int>(side.words.size()), [&](int from, int to) {
-      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-        side.words[i] = follow.still() ? m_picture.colors[i].word
-                                       : word_of(follow.moved(color_of_word(m_picture.colors[i].word)));
-    });
+    follow(side, tries.moves_to(of, lit));
+    side.words = side.followed;
   } else if (trying.way == TryWay::Check) {
     // What strays keeps its color, all else steps back.
     if (m_outside.empty())
@@ -282,6 +278,25 @@ void TryView::renew_side(Side& side, const TrySide& of, bool lit) {
     photo_words();
   }
   mute_all_but_hovered(side);
+}
+
+void TryView::follow(Side& side, const std::vector<SwatchMove>& moves) {
+  const double softness = m_space.session().trying.softness;
+  const bool same =
+      side.picture == m_picture.serial && side.softness == softness &&
+      std::equal(moves.begin(), moves.end(), side.moves.begin(), side.moves.end(),
+                 [](const SwatchMove& a, const SwatchMove& b) { return a.from == b.from && a.to == b.to; });
+  if (same) return;
+  side.picture = m_picture.serial;
+  side.softness = softness;
+  side.moves = moves;
+  side.followed.resize(m_picture.colors.size());
+  const Follow follow(moves, softness);
+  in_rows(static_cast<int>(side.followed.size()), [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      side.followed[i] = follow.still() ? m_picture.colors[i].word
+                                        : word_of(follow.moved(color_of_word(m_picture.colors[i].word)));
+  });
 }
 
 /// The places of a swatch that is pointed at on the staff.

@@ -49,11 +49,17 @@ private:
     std::vector<std::uint32_t> words;
     bool areas = false;
     LiveStudy live;
+    // What followed last, and from what: an edge that is dragged changes none of it.
+    std::vector<SwatchMove> moves;
+    double softness = 0;
+    std::uint64_t picture = 0;
+    std::vector<std::uint32_t> followed;
   };
   void renew();
   void renew_picture();
   void renew_areas();
   void renew_side(Side& side, const TrySide& of, bool lit);
+  void follow(Side& side, const std::vector<SwatchMove>& moves);
   void mute_all_but_hovered(Side& side) const;
   void compose();
   void fit();
