@@ -56,6 +56,7 @@ private slots:
   void two_hundred_saves_never_show_half_a_picture();
   void what_is_gone_or_not_tied_here_says_so();
   void undo_never_brings_an_older_picture();
+  void the_demo_has_a_canvas_to_paint_on();
 
 private:
   QString file(const QString& name) { return m_folder->filePath(name); }
@@ -223,6 +224,24 @@ void CanvasTask::undo_never_brings_an_older_picture() {
   QVERIFY(m_desk->piece().references.empty());
   m_desk->trigger("Redo");
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
+}
+
+void CanvasTask::the_demo_has_a_canvas_to_paint_on() {
+  m_desk->trigger("Open the demo piece");
+  QCOMPARE(m_desk->piece().title, std::string("Coppersmiths' Row, blue hour"));
+  const QString path = QString::fromStdString(canvas().follows);
+  QVERIFY(QFileInfo(path).isAbsolute() && QFileInfo::exists(path));
+  QVERIFY(!m_desk->space().store().edited());
+  m_desk->space().show_reference(canvas().id);
+  QVERIFY(m_desk->photo_shown());
+  QVERIFY(m_desk->space().canvases().state_of(canvas()).isEmpty());
+  // What is painted on it is seen, and is there when the demo is opened again.
+  write(path, picture(QColor(40, 200, 40), "PNG"));
+  QVERIFY(comes_true([&] { return shown().green() > 190; }));
+  m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+  m_desk->trigger("Open the demo piece");
+  m_desk->space().show_reference(canvas().id);
+  QVERIFY(comes_true([&] { return shown().green() > 190; }));
 }
 
 DESK_TEST_MAIN(CanvasTask)

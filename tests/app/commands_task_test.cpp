@@ -419,7 +419,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const Id id = d.session().reference;
          run();
-         return find_reference(d.piece(), id) == nullptr && d.piece().references.size() == 3;
+         return find_reference(d.piece(), id) == nullptr && d.piece().references.size() == 4;
        }},
       turn_row("Turn the mask on", 1),
       turn_row("Turn the mask back", -1),
@@ -800,14 +800,14 @@ std::vector<Command> all_commands() {
          d.dialogs.unsaved = UnsavedAnswer::Discard;
          d.dialogs.open_path = QStringLiteral(DEMO_PIECE);
          run();
-         return d.piece().references.size() == 4;
+         return d.piece().references.size() == 5;
        }},
       {"Open the demo piece", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          d.dialogs.unsaved = UnsavedAnswer::Discard;
          d.trigger("New piece");
          run();
-         return d.piece().references.size() == 4 || !d.notice().isEmpty();
+         return d.piece().references.size() == 5 || !d.notice().isEmpty();
        }},
       {"About Zonachrom", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {

@@ -326,7 +326,7 @@ void EveryDeskTask::photos_and_palettes_open_too() {
   QVERIFY(QFile::copy(DEMO_PIECE, renamed));
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->window.open_files({renamed});
-  QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 4; }));
+  QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 5; }));
 }
 
 DESK_TEST_MAIN(EveryDeskTask)

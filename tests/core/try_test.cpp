@@ -241,15 +241,18 @@ private slots:
     CHECK_NEAR(shares.far.middle, 0.2, 1e-12);
     QVERIFY(shares.outside.middle >= 0.2 - 1e-12);
     CHECK_NEAR(shares.all.dark, 0.3, 1e-12);
-    const auto lacking = lacks(photo.view(), set, 4, 10);
-    QVERIFY(lacking && lacking->size() == 1);
-    CHECK_NEAR(lacking->front().share, 0.2, 1e-12);
-    QCOMPARE(word_of(rounded_8bit(lacking->front().color)), 0xff00a040u);
-    QVERIFY(lacking->front().y < 2 && lacking->front().nearest);
+    const auto found = needs(photo.view(), set, 4, 10);
+    QVERIFY(found && found->missing.size() == 1);
+    QCOMPARE(found->present, 2);
+    QCOMPARE(found->needed(), 3);
+    const Lack& lack = found->missing.front();
+    CHECK_NEAR(lack.share, 0.2, 1e-12);
+    QCOMPARE(word_of(rounded_8bit(lack.color)), 0xff00a040u);
+    QVERIFY(lack.y < 2 && lack.nearest);
     // Without a set everything is lacking; nothing strays from what is not there.
-    QVERIFY(lacks(photo.view(), {}, 4, 10)->size() >= 2);
+    QVERIFY(needs(photo.view(), {}, 4, 10)->missing.size() >= 2);
     QVERIFY(!StrayChecker(nullptr, nullptr, {}).stray(0xff00ff00u).far);
-    QVERIFY(!lacks(photo.view(), set, 0, 10) && !lacks(photo.view(), set, 4, 51));
+    QVERIFY(!needs(photo.view(), set, 0, 10) && !needs(photo.view(), set, 4, 51));
   }
 
   void areas_follow_the_edges_that_were_drawn_data();

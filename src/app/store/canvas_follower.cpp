@@ -69,8 +69,8 @@ void CanvasFollower::follow() {
   QStringList files;
   bool fresh = false;
   for (const auto& r : m_space.piece().references) {
-    if (r.follows.empty()) continue;
     const QString file = text(r.follows);
+    if (!QFileInfo(file).isAbsolute()) continue; // A name alone is not tied to any file yet.
     const auto known = m_canvases.find(r.id);
     const bool same = known != m_canvases.end() && known->second.file == file;
     now[r.id] = same ? known->second : Canvas{file, {}, {}};

@@ -19,6 +19,9 @@ public:
   explicit CanvasFollower(Workspace& space);
   /// From now on this file may be read for pieces that follow it: a piece alone cannot have files read.
   static void allow(const QString& file);
+  /// Another piece begins: its canvases have not been read yet, whatever was.
+  void start_over() { m_canvases.clear(); }
+  [[nodiscard]] bool tied(const Reference& reference) const { return m_canvases.contains(reference.id); }
   /// What there is to say of a followed reference beside its name; empty when all is well.
   [[nodiscard]] QString state_of(const Reference& reference) const;
 

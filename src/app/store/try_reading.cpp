@@ -13,15 +13,15 @@ namespace {
 /// Shares are read from a level of so many pixels: enough for a tenth of a percent, and quick enough for
 /// drags.
 constexpr double kSharePixels = 1e5;
-constexpr int kLackRest = 200;
+constexpr int kNeedRest = 200;
 
 } // namespace
 
 TryReader::TryReader(Workspace& space) : m_space(space) {
   m_pool.setMaxThreadCount(1);
   m_rest.setSingleShot(true);
-  m_rest.setInterval(kLackRest);
-  connect(&m_rest, &QTimer::timeout, this, &TryReader::seek_lacks);
+  m_rest.setInterval(kNeedRest);
+  connect(&m_rest, &QTimer::timeout, this, &TryReader::seek_needs);
   connect(&space, &Workspace::geometryChanged, this, [this] { m_outside.clear(); });
 }
 
@@ -148,6 +148,7 @@ const IndexedPicture& TryReader::small_picture() {
   if (m_small_of == PhotoMark(shown)) return m_small;
   m_small_of = PhotoMark(shown);
   m_outside.clear();
+  m_bands.clear();
   m_small = {};
   if (!shown) return m_small;
   const QImage& full = shown->full();
@@ -206,20 +207,49 @@ StrayShares TryReader::strays() {
   const SideColors side = colors_of(m_space.session().trying.right, true);
   if (m_outside.empty())
     for (const auto& c : picture.colors) m_outside.push_back(outside(c.word));
+  const Bands& bands = m_space.piece().bands;
+  if (m_bands_for != bands || m_bands.size() != picture.colors.size()) {
+    m_bands_for = bands;
+    m_bands = bands_of(picture.colors, bands);
+  }
   const auto* matched = side.colors.empty() ? nullptr : &m_live.matched(picture, side.colors, Match::Color);
   std::vector<Stray> strays(picture.colors.size());
   for (std::size_t i = 0; i < strays.size(); ++i)
     strays[i] = {m_outside[i], matched && (*matched)[i].away > m_space.session().trying.far};
-  return shares_of(picture.colors, strays, m_space.piece().bands);
+  return shares_of(picture.colors, strays, m_bands);
 }
 
-const std::vector<Lack>* TryReader::lacking() {
+Id TryReader::another(Id reference) const {
+  const bool there = reference != m_space.session().reference && find_reference(m_space.piece(), reference);
+  return there ? reference : 0;
+}
+
+std::optional<BandShares> TryReader::shares_against() const {
+  const Reference* other = find_reference(m_space.piece(), another(m_space.session().trying.against));
+  if (!other) return std::nullopt;
+  const QImage thumbnail = m_space.photos().state_of(*other).thumbnail;
+  if (thumbnail.isNull()) return std::nullopt;
+  return band_shares(fine_values(view_of(thumbnail)), m_space.piece().bands);
+}
+
+QImage TryReader::needing() const {
+  if (const Reference* other = find_reference(m_space.piece(), needed_by()))
+    return m_space.photos().state_of(*other).thumbnail;
   const auto shown = photo();
-  if (!shown) return nullptr;
-  const SideColors side = colors_of(m_space.session().trying.right, true);
-  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far, m_most_lacks};
+  return shown ? shown->full() : QImage();
+}
+
+TryReader::NeedKey TryReader::need_key(const QImage& picture, const SideColors& side) const {
+  NeedKey key{picture.cacheKey(), {}, m_space.session().trying.far, m_most_lacks};
   for (const auto& c : side.colors) key.set.push_back(c.color);
-  if (m_lacks_for == key) return &m_lacks;
+  return key;
+}
+
+const Needs* TryReader::needed() {
+  const QImage picture = needing();
+  if (picture.isNull()) return nullptr;
+  const NeedKey key = need_key(picture, colors_of(m_space.session().trying.right, true));
+  if (m_needs_for == key) return &m_needs;
   if (m_seeking == key || m_wanted == key) return nullptr;
   m_wanted = key; // Asked again for the same it rests no longer.
   m_rest.start();
@@ -231,23 +261,27 @@ void TryReader::seek_at_most(int lacks) {
   emit changed();
 }
 
-void TryReader::seek_lacks() {
-  const auto shown = photo();
-  if (!shown) return;
+void TryReader::seek_for(Id reference) {
+  m_needed_by = reference;
+  emit changed();
+}
+
+void TryReader::seek_needs() {
+  const QImage picture = needing();
+  if (picture.isNull()) return;
   const SideColors side = colors_of(m_space.session().trying.right, true);
-  LackKey key{PhotoMark(shown), {}, m_space.session().trying.far, m_most_lacks};
-  for (const auto& c : side.colors) key.set.push_back(c.color);
+  const NeedKey key = need_key(picture, side);
   m_wanted.reset();
   m_seeking = key;
-  m_pool.start([this, shown, key, set = side.colors] {
-    auto found = lacks(view_of(shown->full()), set, key.most, key.far);
+  m_pool.start([this, picture, key, set = side.colors] {
+    auto found = needs(view_of(picture), set, key.most, key.far);
     QMetaObject::invokeMethod(
         this,
-        [this, key, found = found ? std::move(found).value() : std::vector<Lack>()] {
+        [this, key, found = found ? std::move(found).value() : Needs()] {
           if (m_seeking != key) return;
           m_seeking.reset();
-          m_lacks_for = key;
-          m_lacks = found;
+          m_needs_for = key;
+          m_needs = found;
           emit changed();
         },
         Qt::QueuedConnection);

@@ -66,8 +66,13 @@ public:
   /// Share of the picture, 0..1, of each swatch of the right side.
   [[nodiscard]] const std::unordered_map<Id, double>& uses();
   [[nodiscard]] StrayShares strays();
+  /// Of the reference that the check compares with, as read from its thumbnail; nothing without one.
+  [[nodiscard]] std::optional<BandShares> shares_against() const;
   /// Null while they are being sought, which changed() tells the end of.
-  [[nodiscard]] const std::vector<Lack>* lacking();
+  [[nodiscard]] const Needs* needed();
+  /// Whose needs: 0 for the shown reference, else another, asked of its thumbnail.
+  [[nodiscard]] Id needed_by() const { return another(m_needed_by); }
+  void seek_for(Id reference);
   /// At most so many of them, 1 to kMostLacks.
   [[nodiscard]] int most_lacks() const { return m_most_lacks; }
   void seek_at_most(int lacks);
@@ -88,7 +93,18 @@ signals:
 
 private:
   const IndexedPicture& small_picture();
-  void seek_lacks();
+  struct NeedKey {
+    qint64 picture = 0; ///< QImage::cacheKey.
+    std::vector<Srgb> set;
+    double far = 0;
+    int most = 0;
+    bool operator==(const NeedKey&) const = default;
+  };
+  /// A reference that is there and not the shown one, else 0.
+  [[nodiscard]] Id another(Id reference) const;
+  [[nodiscard]] QImage needing() const;
+  [[nodiscard]] NeedKey need_key(const QImage& picture, const SideColors& side) const;
+  void seek_needs();
 
   Workspace& m_space;
   QThreadPool m_pool;
@@ -105,6 +121,8 @@ private:
   IndexedPicture m_small;
   LiveStudy m_live;
   std::vector<bool> m_outside; ///< Of the small picture's colors; empty until it is asked for.
+  std::vector<Band> m_bands;   ///< Likewise.
+  Bands m_bands_for;
   struct UseKey {
     std::vector<Srgb> colors;
     std::vector<Id> ids;
@@ -116,15 +134,9 @@ private:
   std::optional<UseKey> m_uses_for;
   std::unordered_map<Id, double> m_uses;
 
-  struct LackKey {
-    PhotoMark photo;
-    std::vector<Srgb> set;
-    double far = 0;
-    int most = 0;
-    bool operator==(const LackKey&) const = default;
-  };
-  std::optional<LackKey> m_lacks_for, m_wanted, m_seeking;
-  std::vector<Lack> m_lacks;
+  std::optional<NeedKey> m_needs_for, m_wanted, m_seeking;
+  Needs m_needs;
+  Id m_needed_by = 0;
   int m_most_lacks = 6;
   QTimer m_rest;
 

@@ -5,14 +5,40 @@
 #include <QButtonGroup>
 #include <QFontMetrics>
 #include <QHBoxLayout>
+#include <QHelpEvent>
 #include <QPainter>
 #include <QProgressBar>
 #include <QScrollArea>
 #include <QStackedWidget>
 #include <QStatusTipEvent>
+#include <QToolTip>
 #include <QVBoxLayout>
 
 namespace zc {
+
+ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent) : QLabel(parent) {
+  setFont(font);
+  setTextFormat(Qt::PlainText);
+  setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+}
+
+QSize ElidedLabel::minimumSizeHint() const { return {0, QLabel::minimumSizeHint().height()}; }
+
+void ElidedLabel::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setPen(palette().color(foregroundRole()));
+  painter.drawText(contentsRect(), static_cast<int>(alignment()),
+                   fontMetrics().elidedText(text(), Qt::ElideRight, contentsRect().width()));
+}
+
+bool ElidedLabel::event(QEvent* event) {
+  if (event->type() == QEvent::ToolTip && toolTip().isEmpty() &&
+      fontMetrics().horizontalAdvance(text()) > contentsRect().width()) {
+    QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(), text(), this);
+    return true;
+  }
+  return QLabel::event(event);
+}
 
 WordButton::WordButton(const QString& word, QWidget* parent) : QAbstractButton(parent) {
   setText(word);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QAbstractButton>
+#include <QLabel>
 
 class QProgressBar;
 class QScrollArea;
@@ -20,6 +21,19 @@ public:
 
 protected:
   void paintEvent(QPaintEvent* event) override;
+};
+
+/// One line that ends in dots where it has less room than it needs; the whole is its tip, unless it has
+/// another.
+class ElidedLabel final : public QLabel {
+  Q_OBJECT
+public:
+  explicit ElidedLabel(const QFont& font, QWidget* parent = nullptr);
+  [[nodiscard]] QSize minimumSizeHint() const override;
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  bool event(QEvent* event) override;
 };
 
 /// Pages in one place, chosen by words in a row above them.

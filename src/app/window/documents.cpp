@@ -1,8 +1,10 @@
 #include "app/window/documents.h"
 
+#include "app/store/canvas_follower.h"
 #include "app/theme/text.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
+#include "io/files/safe_save.h"
 
 #include <QCoreApplication>
 #include <QCryptographicHash>
@@ -38,6 +40,22 @@ bool is_read_only(const QString& path) {
   if (path.isEmpty() || !QFileInfo::exists(path)) return false;
   constexpr auto writers = QFile::WriteOwner | QFile::WriteGroup | QFile::WriteOther;
   return !(QFile::permissions(path) & writers) || !QFileInfo(path).isWritable();
+}
+
+/// A canvas of the demo becomes a file of the painter's own, which a painting program can save over. One that
+/// cannot be written is a reference like any other.
+void give_canvases(Piece& demo) {
+  const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                    QStringLiteral("/demo"));
+  demo.references.change_each([&](Reference& reference) {
+    if (reference.follows.empty()) return;
+    const QString file = folder.absoluteFilePath(QFileInfo(text(reference.follows)).fileName());
+    const bool there =
+        QFileInfo::exists(file) || (folder.mkpath(QStringLiteral(".")) &&
+                                    save_safely(file.toStdString(), *reference.bytes, Backup::None));
+    reference.follows = there ? file.toStdString() : std::string();
+    if (there) CanvasFollower::allow(file);
+  });
 }
 
 /// Locks lie in the state folder, so that nothing is left beside the painter's files.
@@ -109,13 +127,10 @@ void Documents::open_asked() {
   if (!may_leave()) return;
   const QString folder = m_path.isEmpty() ? QDir::homePath() : QFileInfo(m_path).path();
   const QString path = m_dialogs.open_piece(&m_window, folder);
-  if (!path.isEmpty()) load(path, QFileInfo(path).absoluteFilePath());
+  if (!path.isEmpty()) load(path);
 }
 
-bool Documents::open(const QString& path) {
-  return may_leave() && load(path, QFileInfo(path).absoluteFilePath());
-}
-bool Documents::open_demo() { return may_leave() && load(demo_path(), {}); }
+bool Documents::open(const QString& path) { return may_leave() && load(path); }
 
 void Documents::work_on_file(const QString& what, double bytes,
                              const std::function<void(const Progress&)>& work) {
@@ -132,23 +147,36 @@ bool Documents::busy() {
   return true;
 }
 
-bool Documents::load(const QString& path, const QString& keep_path) {
-  if (busy()) return false;
+std::optional<Document> Documents::read(const QString& path) {
+  if (busy()) return std::nullopt;
   const Piece before = m_space.piece();
   Result<Document> read = Document{};
   work_on_file(tr("Opening %1").arg(QFileInfo(path).fileName()), static_cast<double>(QFileInfo(path).size()),
                [&](const Progress& progress) { read = open_document(path.toStdString(), progress); });
   if (!read) {
     if (read.error().code != ErrorCode::Stopped) emit m_space.notice(words(read.error()));
-    return false;
+    return std::nullopt;
   }
-  if (m_space.piece() != before && !may_leave()) return false; // Work has gone on meanwhile.
-  Document document = std::move(read).value();
-  if (!keep_path.isEmpty()) {
-    document.at_hand = kept_at_hand(keep_path, document.at_hand);
-    remember(keep_path);
-  }
-  begin(std::move(document), keep_path, true);
+  if (m_space.piece() != before && !may_leave()) return std::nullopt; // Work has gone on meanwhile.
+  return std::move(read).value();
+}
+
+bool Documents::load(const QString& path) {
+  auto document = read(path);
+  if (!document) return false;
+  const QString keep_path = QFileInfo(path).absoluteFilePath();
+  document->at_hand = kept_at_hand(keep_path, document->at_hand);
+  remember(keep_path);
+  begin(std::move(*document), keep_path, true);
+  return true;
+}
+
+bool Documents::open_demo() {
+  if (!may_leave()) return false;
+  auto document = read(demo_path());
+  if (!document) return false;
+  give_canvases(document->piece);
+  begin(std::move(*document), {}, true);
   return true;
 }
 

@@ -11,6 +11,7 @@
 #include <QObject>
 #include <QStringList>
 #include <memory>
+#include <optional>
 
 namespace zc {
 
@@ -51,7 +52,9 @@ private:
   void work_on_file(const QString& what, double bytes, const std::function<void(const Progress&)>& work);
   /// Says so when a file is being read or written.
   [[nodiscard]] bool busy();
-  bool load(const QString& path, const QString& keep_path);
+  /// Nothing where it cannot be read, which has been said then.
+  std::optional<Document> read(const QString& path);
+  bool load(const QString& path);
   void begin(Document document, const QString& path, bool saved);
   void keep_at_hand() const;
   [[nodiscard]] AtHand kept_at_hand(const QString& path, const AtHand& otherwise) const;

@@ -55,9 +55,9 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
     if (shares[i] > 0) swatch["share"] = shares[i];
     (shares[i] > 0 ? used : unused).push_back(swatch);
   }
-  const auto missing = lacks(view, set.colors, r.lacks, r.far);
-  if (!missing) return missing.error();
-  for (const Lack& lack : *missing) {
+  const auto needed = needs(view, set.colors, r.lacks, r.far);
+  if (!needed) return needed.error();
+  for (const Lack& lack : needed->missing) {
     Json color{{"hex", hex_of(lack.color)}, {"share", lack.share}, {"at", Json::array({lack.x, lack.y})}};
     color["nearest"] = lack.nearest ? entry(*lack.nearest) : Json();
     color["difference"] = lack.nearest ? Json(lack.difference) : Json();
@@ -68,9 +68,13 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
   const SwatchMatcher by_color(set.colors);
   const auto strays = stray_shares(
       colors, StrayChecker(&by_color, mask ? &*mask : nullptr, {r.far, piece.grading.outside}), piece.bands);
-  return Json{{"used", used},           {"unused", unused},
-              {"lacks", lacking},       {"outside_mask", sum(strays.outside)},
-              {"far", sum(strays.far)}, {"bands", bands_json(strays.all)}};
+  return Json{{"used", used},
+              {"unused", unused},
+              {"present", needed->present},
+              {"lacks", lacking},
+              {"outside_mask", sum(strays.outside)},
+              {"far", sum(strays.far)},
+              {"bands", bands_json(strays.all)}};
 }
 
 bool ends_in_svg(const std::string& path) {
@@ -119,11 +123,11 @@ std::uint64_t reduced_pixels(const PixelView& view, const Follow& follow) {
   return out;
 }
 
-Result<Json> write_picture(const TryRequest& r, const OpenedPhoto& photo, const List<Family>& from,
+/// Made in place: a second picture of 100 megapixels is a lot to ask for.
+Result<Json> write_picture(const TryRequest& r, QImage image, const List<Family>& from,
                            const List<Family>& to) {
-  const PixelView view = view_of(photo.image);
-  QImage image(view.width, view.height, photo.image.format());
   auto* out = reinterpret_cast<std::uint32_t*>(image.bits());
+  const PixelView view = view_of(image);
   Json told = Json::object();
   if (*r.as == TryAs::Study) {
     auto made = study(r, view, set_colors(to), out);
@@ -132,8 +136,8 @@ Result<Json> write_picture(const TryRequest& r, const OpenedPhoto& photo, const 
     if (told.contains("file")) return told;
   } else {
     const Follow follow(moves_of(paired(from, to), from, to));
-    FollowMapper(follow).map(view, out);
     told["reduced"] = reduced_pixels(view, follow);
+    FollowMapper(follow).map(view, out);
   }
   if (ends_in_svg(r.output))
     return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; give --areas.", "-o"};
@@ -157,11 +161,16 @@ Result<Json> try_picture(const TryRequest& r) {
   const auto from = state_of(**set, r.from, "--from"), to = state_of(**set, r.to, "--to");
   if (!from) return from.error();
   if (!to) return to.error();
-  const auto photo = opened(r.picture);
+  auto photo = opened(r.picture);
   if (!photo) return photo.error();
   Json out = Json::object();
+  if (r.report) {
+    auto told = report(r, document->piece, view_of(photo->image), set_colors(**to));
+    if (!told) return told.error();
+    out.update(*told);
+  }
   if (r.as) {
-    auto written = write_picture(r, *photo, **from, **to);
+    auto written = write_picture(r, std::move(photo->image), **from, **to);
     if (!written) return written.error();
     out.update(*written);
   }
@@ -169,11 +178,6 @@ Result<Json> try_picture(const TryRequest& r) {
     const Status saved = save_text(r.pairs, pairs_csv(paired(**from, **to), **from, **to));
     if (!saved) return saved.error();
     out["pairs"] = r.pairs;
-  }
-  if (r.report) {
-    auto told = report(r, document->piece, view_of(photo->image), set_colors(**to));
-    if (!told) return told.error();
-    out.update(*told);
   }
   return out;
 }

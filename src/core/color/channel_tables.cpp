@@ -34,4 +34,11 @@ const std::array<double, 256>& exact_linear_of_8bit() {
   return table;
 }
 
+Xyz xyz_from_8bit(Srgb8 color) {
+  const auto& linear = exact_linear_of_8bit();
+  return xyz_from_linear({linear[color.r], linear[color.g], linear[color.b]});
+}
+
+Lab lab_from_8bit(Srgb8 color) { return lab_from_xyz(xyz_from_8bit(color)); }
+
 } // namespace zc

@@ -41,8 +41,13 @@ const Family* find_family(const Piece& piece, Id id) {
 
 const Swatch* find_swatch(const Piece& piece, Id id) {
   for (const auto& set : piece.sets)
-    for (const auto& family : set.families)
-      if (const auto* swatch = find_id(family.swatches, id)) return swatch;
+    if (const auto* swatch = find_swatch(set.families, id)) return swatch;
+  return nullptr;
+}
+
+const Swatch* find_swatch(const List<Family>& families, Id id) {
+  for (const auto& family : families)
+    if (const auto* swatch = find_id(family.swatches, id)) return swatch;
   return nullptr;
 }
 

@@ -141,6 +141,7 @@ struct Piece {
 [[nodiscard]] const SwatchSet* find_set_of_family(const Piece& piece, Id family);
 [[nodiscard]] const Family* find_family(const Piece& piece, Id id);
 [[nodiscard]] const Swatch* find_swatch(const Piece& piece, Id id);
+[[nodiscard]] const Swatch* find_swatch(const List<Family>& families, Id id);
 [[nodiscard]] const SetVersion* find_version(const Piece& piece, Id id);
 [[nodiscard]] const Reference* find_reference(const Piece& piece, Id id);
 [[nodiscard]] std::size_t swatch_count(const SwatchSet& set);

@@ -58,6 +58,7 @@ struct Trying {
   double softness = 0;                       ///< Of following, see Follow.
   double far = 10;                           ///< CIEDE2000 from which on a color is far from the set.
   bool show_outside = true, show_far = true; ///< Which strays a check shows.
+  Id against = 0; ///< The reference that a check compares shares with; 0: the set's aims.
   bool squint = false;
   LightAndAir light;       ///< Tried on the right side.
   std::vector<Pair> pairs; ///< Chosen by hand; see paired().

@@ -15,39 +15,53 @@ namespace {
 
 /// Pixels looked at for what is lacking; more add time and no colors.
 constexpr double kLookedAt = 1e6;
+/// A swatch is needed from this share of a picture on (ours).
+constexpr double kNeededShare = 0.001;
 
 double& of(BandShares& shares, Band band) {
   if (band == Band::Dark) return shares.dark;
   return band == Band::Middle ? shares.middle : shares.light;
 }
 
-Lab lab_of(std::uint32_t word) {
-  const Srgb8 c = color_of_word(word);
-  const auto& linear = exact_linear_of_8bit();
-  return lab_from_xyz(xyz_from_linear({linear[c.r], linear[c.g], linear[c.b]}));
-}
+Lab lab_of(std::uint32_t word) { return lab_from_8bit(color_of_word(word)); }
 
-double value_of_8bit(std::uint32_t word) {
-  const Srgb8 c = color_of_word(word);
-  const auto& linear = exact_linear_of_8bit();
-  return lightness_from_luminance(xyz_from_linear({linear[c.r], linear[c.g], linear[c.b]}).y);
-}
+/// A picture parted by how near the set is.
+struct Parted {
+  std::vector<std::uint32_t> far; ///< The picture with empty words where a swatch is near enough.
+  std::vector<int> near;          ///< Pixels that are near to each swatch.
+  int seen = 0, left = 0;         ///< Pixels that are not transparent, and those of them that are far.
+};
 
-/// The photo at the size that is looked at; empty words where a swatch is near enough.
-std::vector<std::uint32_t> far_pixels(const PixelView& photo, const SwatchMatcher& matcher, double far) {
-  std::vector<std::uint32_t> out(static_cast<std::size_t>(photo.width) * photo.height);
+Parted part_by_set(const PixelView& photo, const SwatchMatcher& matcher, std::size_t swatches, double far) {
+  constexpr std::uint32_t kFar = 1, kFirstSwatch = 2;
+  Parted out;
+  out.far.resize(static_cast<std::size_t>(photo.width) * photo.height);
   const ColorTable known;
-  const auto kept = [&](std::uint32_t word) {
-    return matcher.empty() || matcher.nearest(word).away > far ? 1u : 2u;
+  const auto standing = [&](std::uint32_t word) {
+    if (matcher.empty()) return kFar;
+    const Matched m = matcher.nearest(word);
+    return m.away > far ? kFar : kFirstSwatch + static_cast<std::uint32_t>(m.swatch);
   };
-  in_parallel(photo.height, 16, [&](int from, int to) {
-    for (int y = from; y < to; ++y)
-      for (int x = 0; x < photo.width; ++x) {
-        const std::uint32_t word = photo.row(y)[x];
-        if (word >> 24 && known.at(word, kept) == 1)
-          out[static_cast<std::size_t>(y) * photo.width + x] = word;
-      }
-  });
+  using Counts = std::vector<int>; // Seen, far, near to each swatch.
+  const Counts counts = summed_in_parallel(
+      photo.height, 16, Counts(swatches + 2),
+      [&](int from, int to, Counts& sums) {
+        for (int y = from; y < to; ++y)
+          for (int x = 0; x < photo.width; ++x) {
+            const std::uint32_t word = photo.row(y)[x];
+            if (word >> 24 == 0) continue;
+            const std::uint32_t stands = known.at(word, standing);
+            ++sums[0];
+            ++sums[stands];
+            if (stands == kFar) out.far[static_cast<std::size_t>(y) * photo.width + x] = word;
+          }
+      },
+      [](Counts& into, const Counts& other) {
+        for (std::size_t i = 0; i < into.size(); ++i) into[i] += other[i];
+      });
+  out.seen = counts[0];
+  out.left = counts[kFar];
+  out.near.assign(counts.begin() + kFirstSwatch, counts.end());
   return out;
 }
 
@@ -83,12 +97,20 @@ Stray StrayChecker::stray(std::uint32_t word) const {
 
 double sum(const BandShares& shares) { return shares.dark + shares.middle + shares.light; }
 
+std::vector<Band> bands_of(const std::vector<ColorCount>& colors, const Bands& bands) {
+  std::vector<Band> out;
+  out.reserve(colors.size());
+  for (const ColorCount& c : colors)
+    out.push_back(band_of(lightness_from_luminance(xyz_from_8bit(color_of_word(c.word)).y), bands));
+  return out;
+}
+
 StrayShares shares_of(const std::vector<ColorCount>& colors, const std::vector<Stray>& strays,
-                      const Bands& bands) {
-  assert(strays.size() == colors.size());
+                      const std::vector<Band>& bands) {
+  assert(strays.size() == colors.size() && bands.size() == colors.size());
   StrayShares sums;
   for (std::size_t i = 0; i < colors.size(); ++i) {
-    const Band band = band_of(value_of_8bit(colors[i].word), bands);
+    const Band band = bands[i];
     of(sums.all, band) += colors[i].pixels;
     if (strays[i].outside) of(sums.outside, band) += colors[i].pixels;
     if (strays[i].far) of(sums.far, band) += colors[i].pixels;
@@ -110,11 +132,11 @@ StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayCheck
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
       strays[i] = checker.stray(colors[i].word);
   });
-  return shares_of(colors, strays, bands);
+  return shares_of(colors, strays, bands_of(colors, bands));
 }
 
-Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchColor>& set, int count,
-                                double far, const Progress& progress) {
+Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, int count, double far,
+                    const Progress& progress) {
   if (count < 1 || count > kMostLacks)
     return Error{ErrorCode::BadInput, "Between 1 and 30 lacking colors can be named.", "count"};
   if (!(far >= 0 && far <= 50))
@@ -131,22 +153,21 @@ Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchC
     looked = {width, height, width, small.data()};
   }
   const SwatchMatcher matcher(set);
-  const auto words = far_pixels(looked, matcher, far);
-  std::size_t seen = 0, left = 0;
-  for (int y = 0; y < looked.height; ++y)
-    for (int x = 0; x < looked.width; ++x) seen += looked.row(y)[x] >> 24 != 0;
-  for (const auto w : words) left += w != 0;
-  if (left == 0) return std::vector<Lack>{};
+  const Parted parted = part_by_set(looked, matcher, set.size(), far);
+  Needs out;
+  out.present = static_cast<int>(std::count_if(parted.near.begin(), parted.near.end(), [&](int near) {
+    return near > 0 && near >= kNeededShare * parted.seen;
+  }));
+  if (parted.left == 0) return out;
   ExtractionSpec spec;
   spec.count = count;
   spec.least_difference = far;
-  const auto found = extract_colors({looked.width, looked.height, looked.width, words.data()}, spec, nullptr,
-                                    nullptr, progress);
+  const auto found = extract_colors({looked.width, looked.height, looked.width, parted.far.data()}, spec,
+                                    nullptr, nullptr, progress);
   if (!found) return found.error();
-  std::vector<Lack> out;
   for (const ExtractedColor& c : found->colors) {
     Lack lack{c.color,
-              c.share * static_cast<double>(left) / static_cast<double>(seen),
+              c.share * parted.left / parted.seen,
               std::min(photo.width - 1, static_cast<int>((c.x + 0.5) * photo.width / looked.width)),
               std::min(photo.height - 1, static_cast<int>((c.y + 0.5) * photo.height / looked.height)),
               {},
@@ -156,9 +177,10 @@ Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchC
       lack.nearest = m.swatch;
       lack.difference = m.away;
     }
-    out.push_back(lack);
+    out.missing.push_back(lack);
   }
-  std::stable_sort(out.begin(), out.end(), [](const Lack& a, const Lack& b) { return a.share > b.share; });
+  std::stable_sort(out.missing.begin(), out.missing.end(),
+                   [](const Lack& a, const Lack& b) { return a.share > b.share; });
   return out;
 }
 

@@ -43,9 +43,11 @@ struct StrayShares {
   BandShares outside, far;
 };
 [[nodiscard]] double sum(const BandShares& shares);
-/// `strays` are those of the colors, one each.
+/// The band of each color.
+[[nodiscard]] std::vector<Band> bands_of(const std::vector<ColorCount>& colors, const Bands& bands);
+/// REQUIRES a stray and a band for each color.
 [[nodiscard]] StrayShares shares_of(const std::vector<ColorCount>& colors, const std::vector<Stray>& strays,
-                                    const Bands& bands);
+                                    const std::vector<Band>& bands);
 [[nodiscard]] StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayChecker& checker,
                                        const Bands& bands);
 
@@ -58,10 +60,16 @@ struct Lack {
   double difference = 0;              ///< CIEDE2000 to it.
 };
 inline constexpr int kMostLacks = 30;
-/// At most `count` colors of the pixels that are further than `far` from every swatch, themselves as far
-/// apart from each other and from the set; the largest share first. ERRORS: BadInput for a count outside
-/// 1..kMostLacks or a difference outside 0..50; Stopped.
-[[nodiscard]] Result<std::vector<Lack>> lacks(const PixelView& photo, const std::vector<MatchColor>& set,
-                                              int count, double far, const Progress& progress = {});
+/// What a picture needs of a set.
+struct Needs {
+  int present = 0; ///< Swatches that are the nearest to a thousandth of the picture or more, and not far.
+  std::vector<Lack> missing; ///< The largest share first.
+  [[nodiscard]] int needed() const { return present + static_cast<int>(missing.size()); }
+};
+/// Missing are at most `count` colors of the pixels that are further than `far` from every swatch, themselves
+/// as far apart from each other and from the set. ERRORS: BadInput for a count outside 1..kMostLacks or a
+/// difference outside 0..50; Stopped.
+[[nodiscard]] Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, int count,
+                                  double far, const Progress& progress = {});
 
 } // namespace zc

@@ -104,9 +104,7 @@ Follow::Moved Follow::moved(Srgb color) const {
 }
 
 Srgb8 Follow::moved(Srgb8 color) const {
-  const auto& linear = exact_linear_of_8bit();
-  const Xyz wanted =
-      xyz_from_oklab(moved(xyz_from_linear({linear[color.r], linear[color.g], linear[color.b]})));
+  const Xyz wanted = xyz_from_oklab(moved(xyz_from_8bit(color)));
   if (const auto there = clipped_to_gamut(srgb_from_xyz(wanted))) return rounded_8bit(*there);
   return rounded_8bit(chroma_reduced(lab_from_xyz(wanted)));
 }

@@ -2,7 +2,6 @@
 
 #include "core/base/parallel.h"
 #include "core/color/channel_tables.h"
-#include "core/color/convert.h"
 
 #include <algorithm>
 #include <cassert>
@@ -12,12 +11,6 @@ namespace {
 
 /// With more changed swatches than this all is asked anew.
 constexpr std::size_t kFewChanged = 3;
-
-Lab lab_of_8bit(std::uint32_t word) {
-  const Srgb8 c = color_of_word(word);
-  const auto& linear = exact_linear_of_8bit();
-  return lab_from_xyz(xyz_from_linear({linear[c.r], linear[c.g], linear[c.b]}));
-}
 
 } // namespace
 
@@ -30,7 +23,8 @@ const std::vector<Matched>& LiveStudy::matched(const IndexedPicture& picture,
     m_labs.resize(picture.colors.size());
     in_parallel(static_cast<int>(m_labs.size()), 1024, [&](int from, int to) {
       for (int i = from; i < to; ++i)
-        m_labs[static_cast<std::size_t>(i)] = lab_of_8bit(picture.colors[static_cast<std::size_t>(i)].word);
+        m_labs[static_cast<std::size_t>(i)] =
+            lab_from_8bit(color_of_word(picture.colors[static_cast<std::size_t>(i)].word));
     });
   }
   std::vector<std::size_t> changed;

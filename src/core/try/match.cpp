@@ -1,6 +1,7 @@
 #include "core/try/match.h"
 
 #include "core/base/angle.h"
+#include "core/color/channel_tables.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/image/pixels.h"
@@ -81,8 +82,7 @@ bool SwatchMatcher::any_within(const Lab& color, double limit) const {
 }
 
 Matched SwatchMatcher::nearest(std::uint32_t word) const {
-  const Srgb8 c = color_of_word(word);
-  return nearest(lab_from_xyz(xyz_from_linear({m_linear[c.r], m_linear[c.g], m_linear[c.b]})));
+  return nearest(lab_from_8bit(color_of_word(word)));
 }
 
 /// Outward from the color's own value, until the values alone are too far apart.

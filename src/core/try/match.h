@@ -1,7 +1,6 @@
 // Which swatch of a set stands for a color.
 #pragma once
 
-#include "core/color/channel_tables.h"
 #include "core/color/spaces.h"
 
 #include <cstddef>
@@ -54,7 +53,6 @@ private:
   [[nodiscard]] Matched nearest_value(const Lab& color) const;
 
   Match m_match;
-  const double* m_linear = exact_linear_of_8bit().data();
   std::vector<Ready> m_swatches; ///< By L*, and of one L* in the order of the set.
   std::vector<Lab> m_labs;       ///< In the order of the set.
   std::vector<FamilyHue> m_families;

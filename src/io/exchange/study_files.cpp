@@ -20,13 +20,6 @@ std::string path_data(const std::vector<AreaLoop>& loops) {
   return out;
 }
 
-const Swatch* swatch_in(const List<Family>& families, Id id) {
-  for (const auto& family : families)
-    for (const auto& swatch : family.swatches)
-      if (swatch.id == id) return &swatch;
-  return nullptr;
-}
-
 } // namespace
 
 std::string study_svg(const Areas& areas, const std::vector<Srgb>& colors,
@@ -58,7 +51,7 @@ std::string study_svg(const Areas& areas, const std::vector<Srgb>& colors,
 std::string pairs_csv(const std::vector<Pair>& pairs, const List<Family>& from, const List<Family>& to) {
   std::string out = csv_line({"old", "new", "name"});
   for (const Pair& p : pairs) {
-    const Swatch *a = swatch_in(from, p.from), *b = swatch_in(to, p.to);
+    const Swatch *a = find_swatch(from, p.from), *b = find_swatch(to, p.to);
     if (a && b) out += csv_line({hex_of(a->color), hex_of(b->color), a->name});
   }
   return out;

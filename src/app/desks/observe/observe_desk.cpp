@@ -157,7 +157,7 @@ void ObserveDesk::stop_loading() {
 void ObserveDesk::follow() {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   QString name = reference ? QString::fromStdString(reference->name) : tr("References");
-  if (reference && !reference->follows.empty()) {
+  if (reference && m_space.canvases().tied(*reference)) {
     const QString trouble = m_space.canvases().state_of(*reference);
     name = tr("%1, followed. %2").arg(name, trouble).trimmed();
   }

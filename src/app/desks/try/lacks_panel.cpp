@@ -8,8 +8,8 @@
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -24,9 +24,19 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
   setObjectName(QStringLiteral("lacksPanel"));
   m_rows->setContentsMargins(20, 10, 20, 10);
   auto* head = new QHBoxLayout;
-  auto* heading = new QLabel(tr("The picture needs, the set lacks"), this);
-  heading->setFont(heading_font());
-  head->addWidget(heading, 1);
+  m_by = new QComboBox(this);
+  m_by->setObjectName(QStringLiteral("lacks.by"));
+  m_by->setAccessibleName(tr("Whose needs"));
+  m_by->setToolTip(tr("The picture whose needs the set is held against"));
+  m_by->setFont(caption_font());
+  m_by->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  m_by->setMinimumContentsLength(16);
+  connect(m_by, &QComboBox::activated, this,
+          [this](int i) { m_space.tries().seek_for(m_by->itemData(i).toULongLong()); });
+  head->addWidget(m_by);
+  m_heading = new ElidedLabel(heading_font(), this);
+  m_heading->setObjectName(QStringLiteral("lacks.says"));
+  head->addWidget(m_heading, 1);
   const auto number = [&](const QString& name, const QString& tip, double low, double high, int digits,
                           const QString& suffix) {
     auto* field = new NumberField(name, tip, this);
@@ -64,10 +74,27 @@ void LacksPanel::showEvent(QShowEvent* event) {
   follow();
 }
 
+void LacksPanel::follow_head(const Needs* needed) {
+  m_by->clear();
+  m_by->addItem(tr("The picture shown"), QVariant::fromValue(Id(0)));
+  for (const auto& reference : m_space.piece().references) {
+    if (reference.id == m_space.session().reference) continue;
+    m_by->addItem(text(reference.name), QVariant::fromValue(reference.id));
+    if (reference.id == m_space.tries().needed_by()) m_by->setCurrentIndex(m_by->count() - 1);
+  }
+  if (!needed) return m_heading->setText(tr("looking..."));
+  m_heading->setText(tr("needs %1: present %2, missing %3")
+                         .arg(needed->needed())
+                         .arg(needed->present)
+                         .arg(needed->missing.size()));
+}
+
 void LacksPanel::follow() {
   if (!isVisible()) return;
   m_most->show_value(m_space.tries().most_lacks());
   m_apart->show_value(m_space.session().trying.far);
+  const Needs* needed = m_space.tries().needed();
+  follow_head(needed);
   // A press on one of its words may be on its way.
   if (m_list) {
     m_list->setParent(nullptr);
@@ -80,7 +107,8 @@ void LacksPanel::follow() {
   grid->setVerticalSpacing(4);
   grid->setColumnStretch(1, 1);
   grid->setColumnStretch(4, 1);
-  const std::vector<Lack>* lacking = m_space.tries().lacking();
+  const std::vector<Lack>* lacking = needed ? &needed->missing : nullptr;
+  const Id asked = m_space.tries().needed_by();
   const SideColors side = m_space.tries().colors_of(m_space.session().trying.right, true);
   const int count = lacking ? static_cast<int>(lacking->size()) : 0, rows = std::max(1, (count + 1) / 2);
   int n = 0;
@@ -102,11 +130,12 @@ void LacksPanel::follow() {
     connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
     auto* chip = new ColorChip(m_space, lack.color, m_list);
     chip->setObjectName(QStringLiteral("lack.%1").arg(n));
-    chip->setToolTip(tr("Show where in the picture it is"));
-    connect(chip, &QAbstractButton::clicked, this, [this, lack] {
-      const QPoint place(lack.x, lack.y);
-      m_space.tries().mark(m_space.tries().marked() == place ? std::nullopt : std::optional(place));
-    });
+    chip->setToolTip(asked ? tr("A color of another picture") : tr("Show where in the picture it is"));
+    if (!asked)
+      connect(chip, &QAbstractButton::clicked, this, [this, lack] {
+        const QPoint place(lack.x, lack.y);
+        m_space.tries().mark(m_space.tries().marked() == place ? std::nullopt : std::optional(place));
+      });
     const int row = n % rows, column = n / rows * 3;
     grid->addWidget(chip, row, column);
     grid->addWidget(says, row, column + 1);
@@ -115,7 +144,7 @@ void LacksPanel::follow() {
   }
   if (n == 0) {
     auto* says = new QLabel(lacking ? tr("Nothing: no color of the picture is far from every swatch.")
-                                    : tr("Looking..."),
+                                    : tr("Looking for what it lacks."),
                             m_list);
     says->setFont(caption_font());
     grid->addWidget(says, 0, 0, 1, 3);
@@ -137,7 +166,8 @@ void LacksPanel::lay(const std::vector<Lack>& lacks) {
   for (const Lack& lack : lacks) {
     LaidColor color;
     color.color = lack.color;
-    color.from = SampleOrigin{m_space.session().reference, lack.x, lack.y};
+    // Of another picture only the thumbnail has been asked, whose pixels are not the picture's.
+    if (!m_space.tries().needed_by()) color.from = SampleOrigin{m_space.session().reference, lack.x, lack.y};
     colors.push_back(color);
   }
   if (colors.size() == 1) return m_space.lay_color(colors.front());

@@ -6,10 +6,12 @@
 
 #include <QWidget>
 
+class QComboBox;
 class QVBoxLayout;
 
 namespace zc {
 
+class ElidedLabel;
 class NumberField;
 
 class LacksPanel final : public QWidget {
@@ -23,9 +25,12 @@ protected:
 
 private:
   void follow();
+  void follow_head(const Needs* needed);
   void lay(const std::vector<Lack>& lacks);
   Workspace& m_space;
   QVBoxLayout* m_rows;
+  QComboBox* m_by = nullptr;
+  ElidedLabel* m_heading = nullptr;
   NumberField* m_most = nullptr;
   NumberField* m_apart = nullptr;
   QWidget* m_list = nullptr;

@@ -18,13 +18,6 @@ namespace {
 
 constexpr int kListHeight = 118;
 
-const Swatch* swatch_in(const List<Family>& families, Id id) {
-  for (const auto& family : families)
-    for (const auto& swatch : family.swatches)
-      if (swatch.id == id) return &swatch;
-  return nullptr;
-}
-
 } // namespace
 
 PairsPanel::PairsPanel(Workspace& space, QWidget* parent)
@@ -62,7 +55,7 @@ void PairsPanel::follow() {
         *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
   int n = 0;
   for (const Pair& p : from&& to ? paired(*from, *to, trying.pairs) : std::vector<Pair>()) {
-    const Swatch *old = swatch_in(*from, p.from), *now = swatch_in(*to, p.to);
+    const Swatch *old = find_swatch(*from, p.from), *now = find_swatch(*to, p.to);
     auto* name = new QLabel(text(old->name), list);
     name->setFont(caption_font());
     auto* choice = new QComboBox(list);

@@ -80,9 +80,7 @@ QWidget* TryDesk::make_head() {
   head->setFixedHeight(ValueAxis::kHead - 6);
   auto* row = row_of(head, 2);
   row->setContentsMargins(0, 2, 0, 0);
-  m_name = new QLabel(head);
-  m_name->setFont(heading_font());
-  m_name->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  m_name = new ElidedLabel(heading_font(), head);
   row->addWidget(m_name, 1);
   for (const auto& [word, way, tip] : kWays) {
     auto* button = new WordButton(tr(word), head);
@@ -109,7 +107,7 @@ QWidget* TryDesk::make_head() {
 
 // ---------------------------------------------------------------- sides
 
-QComboBox* TryDesk::make_side(const QString& name, const QString& tip, TrySide Trying::*side) {
+QComboBox* TryDesk::make_choice(const QString& name, const QString& tip) {
   auto* box = new QComboBox(this);
   box->setObjectName(name);
   box->setAccessibleName(tip);
@@ -117,6 +115,11 @@ QComboBox* TryDesk::make_side(const QString& name, const QString& tip, TrySide T
   box->setFont(caption_font());
   box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   box->setMinimumContentsLength(12);
+  return box;
+}
+
+QComboBox* TryDesk::make_side(const QString& name, const QString& tip, TrySide Trying::*side) {
+  auto* box = make_choice(name, tip);
   connect(box, &QComboBox::activated, this, [this, box, side](int i) {
     const auto ids = box->itemData(i).toList();
     change([&](Trying& t) { t.*side = {ids[0].toBool(), ids[1].toULongLong(), ids[2].toULongLong()}; });
@@ -139,6 +142,18 @@ void TryDesk::fill_side(QComboBox& box, const TrySide& chosen, bool with_photo) 
     for (const auto& version : current->versions) add({false, 0, version.id});
   for (const auto& set : m_space.piece().sets)
     if (!current || set.id != current->id) add({false, set.id});
+}
+
+/// The other references; their shares are read from thumbnails.
+void TryDesk::fill_against() {
+  const Trying& trying = m_space.session().trying;
+  m_against->clear();
+  m_against->addItem(tr("against nothing"), QVariant::fromValue(Id(0)));
+  for (const auto& reference : m_space.piece().references) {
+    if (reference.id == m_space.session().reference) continue;
+    m_against->addItem(tr("against %1").arg(text(reference.name)), QVariant::fromValue(reference.id));
+    if (reference.id == trying.against) m_against->setCurrentIndex(m_against->count() - 1);
+  }
 }
 
 QWidget* TryDesk::make_sides() {
@@ -233,6 +248,10 @@ QWidget* TryDesk::make_sides() {
                       tr("CIEDE2000 from which on a color is far from every swatch"), 0, 50, 1, 1, {});
   connect(m_far, &NumberField::wanted, this, [this](double n) { change([&](Trying& t) { t.far = n; }); });
   check->addWidget(m_far);
+  m_against = make_choice(QStringLiteral("try.against"), tr("What light, middle and dark are compared with"));
+  connect(m_against, &QComboBox::activated, this,
+          [this](int i) { change([&](Trying& t) { t.against = m_against->itemData(i).toULongLong(); }); });
+  check->addWidget(m_against);
   row->addWidget(m_study);
   row->addWidget(m_follow);
   row->addWidget(m_check);
@@ -251,10 +270,8 @@ NumberField* TryDesk::make_number(const QString& name, const QString& tip, doubl
 QWidget* TryDesk::make_foot() {
   auto* foot = new QWidget(this);
   auto* row = row_of(foot, 6);
-  m_says = new QLabel(foot);
+  m_says = new ElidedLabel(caption_font(), foot);
   m_says->setObjectName(QStringLiteral("try.says"));
-  m_says->setFont(caption_font());
-  m_says->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   row->addWidget(m_says, 1);
   row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("lacks"),
                                 tr("Colors that the picture has and the set has not"),
@@ -309,37 +326,49 @@ void TryDesk::follow() {
   m_value_first->setChecked(study.match == Match::Value);
   m_softness->show_value(trying.softness);
   m_far->show_value(trying.far);
+  if (trying.way == TryWay::Check) fill_against();
 
+  say();
+}
+
+void TryDesk::say() {
+  const Trying& trying = m_space.session().trying;
   m_says->setToolTip({});
   if (!m_space.tries().photo()) return m_says->clear();
+  if (trying.way == TryWay::Check) return say_check();
+  if (trying.way == TryWay::Follow && Follow(m_space.tries().moves_to(trying.right, true)).still())
+    return m_says->setText(tr("No swatch has moved: choose a version to follow to, or try a change."));
+  const auto& uses = m_space.tries().uses();
+  const auto unused = std::count_if(uses.begin(), uses.end(), [](const auto& u) { return u.second == 0; });
+  m_says->setText(uses.empty() ? tr("The set holds no swatch yet; lay some at Pick.")
+                  : unused == 0
+                      ? tr("Every swatch is used by the picture.")
+                      : tr("%1 of %2 swatches are not used by the picture.").arg(unused).arg(uses.size()));
+}
+
+void TryDesk::say_check() {
   const auto percent = [](double share) { return QString::number(100 * share, 'f', 1); };
-  if (trying.way == TryWay::Check) {
-    const StrayShares s = m_space.tries().strays();
-    const BandCounts& set = m_space.set_work().counts();
-    m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; light %3, middle %4, dark %5 %")
-                        .arg(percent(sum(s.outside)), percent(sum(s.far)), percent(s.all.light),
-                             percent(s.all.middle), percent(s.all.dark)));
-    const BandCounts& aim = m_space.piece().grading.target;
-    m_says->setToolTip(
-        tr("Outside the mask: light %1, middle %2, dark %3 %. Far: %4, %5, %6 %. The set has %7 light, "
-           "%8 middle and %9 dark swatches")
-            .arg(percent(s.outside.light), percent(s.outside.middle), percent(s.outside.dark),
-                 percent(s.far.light), percent(s.far.middle), percent(s.far.dark))
-            .arg(set.light)
-            .arg(set.middle)
-            .arg(set.dark) +
-        tr("; it aims at %1, %2 and %3.").arg(aim.light).arg(aim.middle).arg(aim.dark));
-  } else if (trying.way == TryWay::Follow && Follow(m_space.tries().moves_to(trying.right, true)).still()) {
-    m_says->setText(tr("No swatch has moved: choose a version to follow to, or try a change."));
-  } else {
-    const auto& uses = m_space.tries().uses();
-    const auto unused = std::count_if(uses.begin(), uses.end(), [](const auto& u) { return u.second == 0; });
-    m_says->setText(uses.empty() ? tr("The set holds no swatch yet; lay some at Pick.")
-                    : unused == 0
-                        ? tr("Every swatch is used by the picture.")
-                        : tr("%1 of %2 swatches are not used by the picture.").arg(unused).arg(uses.size()));
-  }
-  if (m_says->toolTip().isEmpty()) m_says->setToolTip(m_says->text());
+  const StrayShares s = m_space.tries().strays();
+  const auto against = m_space.tries().shares_against();
+  m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; ")
+                      .arg(percent(sum(s.outside)), percent(sum(s.far))) +
+                  (against ? tr("light %1 against %2, middle %3 against %4, dark %5 against %6 %")
+                                 .arg(percent(s.all.light), percent(against->light), percent(s.all.middle),
+                                      percent(against->middle), percent(s.all.dark), percent(against->dark))
+                           : tr("light %1, middle %2, dark %3 %")
+                                 .arg(percent(s.all.light), percent(s.all.middle), percent(s.all.dark))));
+  const BandCounts& set = m_space.set_work().counts();
+  const BandCounts& aim = m_space.piece().grading.target;
+  m_says->setToolTip(
+      m_says->text() + QLatin1String(". ") +
+      tr("Outside the mask: light %1, middle %2, dark %3 %. Far: %4, %5, %6 %. The set has %7 light, "
+         "%8 middle and %9 dark swatches")
+          .arg(percent(s.outside.light), percent(s.outside.middle), percent(s.outside.dark),
+               percent(s.far.light), percent(s.far.middle), percent(s.far.dark))
+          .arg(set.light)
+          .arg(set.middle)
+          .arg(set.dark) +
+      tr("; it aims at %1, %2 and %3.").arg(aim.light).arg(aim.middle).arg(aim.dark));
 }
 
 void TryDesk::resizeEvent(QResizeEvent* event) {

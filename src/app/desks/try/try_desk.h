@@ -34,11 +34,15 @@ private:
   QWidget* make_sides();
   QWidget* make_foot();
   QComboBox* make_side(const QString& name, const QString& tip, TrySide Trying::*side);
+  [[nodiscard]] QComboBox* make_choice(const QString& name, const QString& tip);
   void fill_side(QComboBox& box, const TrySide& chosen, bool with_photo);
   NumberField* make_number(const QString& name, const QString& tip, double low, double high, double step,
                            int digits, const QString& suffix);
   void change(const std::function<void(Trying&)>& by);
   void follow();
+  void fill_against();
+  void say();
+  void say_check();
 
   Workspace& m_space;
   TryView* m_view;
@@ -54,6 +58,7 @@ private:
   QComboBox* m_left = nullptr;
   QComboBox* m_right = nullptr;
   QComboBox* m_from = nullptr;
+  QComboBox* m_against = nullptr;
   QWidget* m_study = nullptr;
   QWidget* m_follow = nullptr;
   QWidget* m_check = nullptr;

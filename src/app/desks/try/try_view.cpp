@@ -165,6 +165,7 @@ void TryView::renew() {
   if (photo != m_photo) {
     const bool alike = photo && m_photo && photo->full().size() == m_photo->full().size();
     m_photo = photo;
+    m_seen = {};
     m_numbers_of = nullptr;
     if (!alike) fit();
   }
