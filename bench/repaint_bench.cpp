@@ -3,6 +3,7 @@
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
 #include "app/store/try_reading.h"
+#include "bench_copy.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
 
@@ -80,6 +81,7 @@ void try_changed_swatch(benchmark::State& state) {
   while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
   zc::Trying trying = space.session().trying;
   trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
+  trying.from.version = zc::current_set(space.piece())->versions[0].id;
   space.try_on(trying);
   QApplication::processEvents();
   const zc::Id swatch = zc::current_set(space.piece())->families[1].swatches[1].id;
@@ -106,6 +108,35 @@ BENCHMARK(try_changed_swatch)
     ->Arg(2)
     ->Unit(benchmark::kMillisecond)
     ->Iterations(100)
+    ->UseRealTime();
+
+/// Of 24 megapixels, from the choice of a way to its first picture on the screen; 0 study, 1 follow, 2 check.
+void try_first_picture(benchmark::State& state) {
+  const Desk desk(zc::Desk::Try);
+  zc::Workspace& space = desk.window->space();
+  const std::size_t before = space.piece().references.size();
+  space.photos().take_in(zc::space::large().image, QStringLiteral("large"));
+  while (space.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  zc::Trying trying = space.session().trying;
+  trying.way = zc::TryWay::Photo;
+  trying.from.version = zc::current_set(space.piece())->versions[0].id;
+  space.try_on(trying);
+  space.show_reference(space.piece().references.back().id);
+  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  const auto until = std::chrono::steady_clock::now() + std::chrono::milliseconds(1000);
+  while (std::chrono::steady_clock::now() < until) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
+  for (auto _ : state) {
+    space.try_on(trying);
+    QApplication::processEvents();
+  }
+}
+BENCHMARK(try_first_picture)
+    ->Arg(0)
+    ->Arg(1)
+    ->Arg(2)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(1)
     ->UseRealTime();
 
 /// A flat drawing of 200 colors while Change is dragged.

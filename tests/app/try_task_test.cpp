@@ -131,6 +131,7 @@ void TryTask::follow_moves_the_photo_from_version_to_version() {
   const auto photo = m_desk->space().tries().photo();
   const auto picture = [&] {
     view().setFocus(); // Its frame is seen in all of them.
+    if (!comes_true([&] { return view().settled(); })) qFatal("a guess stays");
     return view().grab().toImage();
   };
   // Nothing moved, nothing changed.

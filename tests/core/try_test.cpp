@@ -135,7 +135,10 @@ private slots:
     LiveStudy live;
     for (int round = 0; round < 40; ++round) {
       if (round % 8 == 7) set.push_back({random_color(random), 3});
-      for (unsigned n = random() % 3; n > 0; --n) set[random() % set.size()].color = random_color(random);
+      // Now these, now those; and for a while the same one over and over, as in a drag.
+      const bool drag = round % 12 > 6;
+      for (unsigned n = drag ? 1 : random() % 3; n > 0; --n)
+        set[drag ? 5 : random() % set.size()].color = random_color(random);
       const auto& matched = live.matched(picture, set, Match::Color);
       const SwatchMatcher anew(set);
       for (std::size_t i = 0; i < picture.colors.size(); ++i)

@@ -15,6 +15,18 @@ namespace {
 constexpr double kSharePixels = 1e5;
 constexpr int kNeedRest = 200;
 
+/// 1 or 0 for each color.
+std::vector<char> outside_mask(const std::vector<ColorCount>& colors, const MaskMapper& mapper,
+                               double limit) {
+  const StrayChecker checker(nullptr, &mapper, {0, limit});
+  std::vector<char> out(colors.size(), 0);
+  in_rows(static_cast<int>(colors.size()), [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      out[i] = checker.stray(colors[i].word).outside;
+  });
+  return out;
+}
+
 } // namespace
 
 TryReader::TryReader(Workspace& space) : m_space(space) {
@@ -22,7 +34,10 @@ TryReader::TryReader(Workspace& space) : m_space(space) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(kNeedRest);
   connect(&m_rest, &QTimer::timeout, this, &TryReader::seek_needs);
-  connect(&space, &Workspace::geometryChanged, this, [this] { m_outside.clear(); });
+  connect(&space, &Workspace::geometryChanged, this, [this] {
+    m_outside.clear();
+    m_outside_asked = 0;
+  });
 }
 
 TryReader::~TryReader() { m_pool.waitForDone(); }
@@ -148,6 +163,7 @@ const IndexedPicture& TryReader::small_picture() {
   if (m_small_of == PhotoMark(shown)) return m_small;
   m_small_of = PhotoMark(shown);
   m_outside.clear();
+  m_outside_asked = 0;
   m_bands.clear();
   m_small = {};
   if (!shown) return m_small;
@@ -195,18 +211,41 @@ const std::unordered_map<Id, double>& TryReader::uses() {
   return m_uses;
 }
 
-bool TryReader::outside(std::uint32_t word) {
+std::vector<char> TryReader::outside(const std::vector<ColorCount>& colors) {
   const MaskMapper* mapper = m_space.reader().mapper();
-  return mapper && StrayChecker(nullptr, mapper, {0, m_space.piece().grading.outside})
-                       .stray(word | 0xff000000u)
-                       .outside;
+  return mapper ? outside_mask(colors, *mapper, m_space.piece().grading.outside)
+                : std::vector<char>(colors.size(), 0);
 }
 
-StrayShares TryReader::strays() {
+void TryReader::seek_outside() {
+  const double limit = m_space.piece().grading.outside;
+  if (m_outside_asked != 0 && m_outside_limit == limit) return;
+  m_outside_asked = ++m_outside_seek;
+  m_outside_limit = limit;
+  const MaskMapper* mapper = m_space.reader().mapper();
+  if (!mapper) {
+    m_outside.assign(m_small.colors.size(), 0);
+    return;
+  }
+  m_pool.start([this, colors = m_small.colors, mapper = *mapper, limit, asked = m_outside_asked] {
+    auto found = outside_mask(colors, mapper, limit);
+    QMetaObject::invokeMethod(
+        this,
+        [this, asked, found = std::move(found)] {
+          if (m_outside_asked != asked) return;
+          m_outside = found;
+          emit changed();
+        },
+        Qt::QueuedConnection);
+  });
+}
+
+std::optional<StrayShares> TryReader::strays() {
   const IndexedPicture& picture = small_picture();
   const SideColors side = colors_of(m_space.session().trying.right, true);
-  if (m_outside.empty())
-    for (const auto& c : picture.colors) m_outside.push_back(outside(c.word));
+  if (m_outside.size() != picture.colors.size() || m_outside_limit != m_space.piece().grading.outside)
+    seek_outside();
+  if (m_outside.size() != picture.colors.size()) return std::nullopt;
   const Bands& bands = m_space.piece().bands;
   if (m_bands_for != bands || m_bands.size() != picture.colors.size()) {
     m_bands_for = bands;
@@ -215,7 +254,7 @@ StrayShares TryReader::strays() {
   const auto* matched = side.colors.empty() ? nullptr : &m_live.matched(picture, side.colors, Match::Color);
   std::vector<Stray> strays(picture.colors.size());
   for (std::size_t i = 0; i < strays.size(); ++i)
-    strays[i] = {m_outside[i], matched && (*matched)[i].away > m_space.session().trying.far};
+    strays[i] = {m_outside[i] != 0, matched && (*matched)[i].away > m_space.session().trying.far};
   return shares_of(picture.colors, strays, m_bands);
 }
 

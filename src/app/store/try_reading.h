@@ -65,7 +65,8 @@ public:
 
   /// Share of the picture, 0..1, of each swatch of the right side.
   [[nodiscard]] const std::unordered_map<Id, double>& uses();
-  [[nodiscard]] StrayShares strays();
+  /// Nothing while the mask is being asked, which changed() tells the end of.
+  [[nodiscard]] std::optional<StrayShares> strays();
   /// Of the reference that the check compares with, as read from its thumbnail; nothing without one.
   [[nodiscard]] std::optional<BandShares> shares_against() const;
   /// Null while they are being sought, which changed() tells the end of.
@@ -76,8 +77,8 @@ public:
   /// At most so many of them, 1 to kMostLacks.
   [[nodiscard]] int most_lacks() const { return m_most_lacks; }
   void seek_at_most(int lacks);
-  /// Whether a color lies outside the mask, by the piece's rule.
-  [[nodiscard]] bool outside(std::uint32_t word);
+  /// Whether each color lies outside the mask, by the piece's rule: 1 or 0.
+  [[nodiscard]] std::vector<char> outside(const std::vector<ColorCount>& colors);
 
   /// The swatch that the pointer is over, on the staff or on the picture; 0 for none.
   [[nodiscard]] Id hovered() const { return m_hovered; }
@@ -105,6 +106,7 @@ private:
   [[nodiscard]] QImage needing() const;
   [[nodiscard]] NeedKey need_key(const QImage& picture, const SideColors& side) const;
   void seek_needs();
+  void seek_outside();
 
   Workspace& m_space;
   QThreadPool m_pool;
@@ -120,8 +122,10 @@ private:
   std::optional<PhotoMark> m_small_of;
   IndexedPicture m_small;
   LiveStudy m_live;
-  std::vector<bool> m_outside; ///< Of the small picture's colors; empty until it is asked for.
-  std::vector<Band> m_bands;   ///< Likewise.
+  std::vector<char> m_outside; ///< Of the small picture's colors; empty until it is asked for.
+  double m_outside_limit = 0;
+  int m_outside_asked = 0, m_outside_seek = 0; ///< The running search, 0 for none; the last one.
+  std::vector<Band> m_bands;                   ///< Likewise.
   Bands m_bands_for;
   struct UseKey {
     std::vector<Srgb> colors;

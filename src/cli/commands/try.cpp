@@ -128,6 +128,7 @@ Result<Json> write_picture(const TryRequest& r, QImage image, const List<Family>
                            const List<Family>& to) {
   auto* out = reinterpret_cast<std::uint32_t*>(image.bits());
   const PixelView view = view_of(image);
+  const QSize size = image.size();
   Json told = Json::object();
   if (*r.as == TryAs::Study) {
     auto made = study(r, view, set_colors(to), out);
@@ -141,11 +142,11 @@ Result<Json> write_picture(const TryRequest& r, QImage image, const List<Family>
   }
   if (ends_in_svg(r.output))
     return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; give --areas.", "-o"};
-  const Status saved = save_picture(image, r.output);
+  const Status saved = save_picture(std::move(image), r.output);
   if (!saved) return saved.error();
   told["file"] = r.output;
-  told["width"] = view.width;
-  told["height"] = view.height;
+  told["width"] = size.width();
+  told["height"] = size.height();
   return told;
 }
 

@@ -4,6 +4,7 @@
 #include "core/color/convert.h"
 
 #include <algorithm>
+#include <boost/math/tools/toms748_solve.hpp>
 #include <cassert>
 #include <cmath>
 
@@ -53,17 +54,17 @@ Srgb chroma_reduced(Lab c) {
   const auto xyz_at = [c](double share) { return xyz_from_lab({c.l, c.a * share, c.b * share}); };
   const auto at = [&](double share) { return clipped_to_gamut(srgb_from_xyz(xyz_at(share))); };
   if (const auto whole = at(1)) return *whole;
-  // Sought in linear light, which meets the same limits and needs no curve.
-  const auto fits = [&](double share) {
+  // Sought in linear light, which meets the same limits and needs no curve: how far the worst channel is out.
+  const auto out = [&](double share) {
     const LinearRgb light = linear_from_xyz(xyz_at(share));
-    return std::min({light.r, light.g, light.b}) >= 0 && std::max({light.r, light.g, light.b}) <= 1;
+    return std::max(std::max({light.r, light.g, light.b}) - 1, -std::min({light.r, light.g, light.b}));
   };
-  double inside = 0, outside = 1;
-  for (int i = 0; i < 52; ++i) {
-    const double middle = (inside + outside) / 2;
-    (fits(middle) ? inside : outside) = middle;
-  }
-  return at(inside).value_or(neutral_of_value(c.l));
+  const double neutral = out(0), whole = out(1);
+  if (neutral >= 0 || whole <= 0) return at(neutral >= 0 ? 0 : 1).value_or(neutral_of_value(c.l));
+  std::uintmax_t turns = 60;
+  const auto edge = boost::math::tools::toms748_solve(out, 0.0, 1.0, neutral, whole,
+                                                      boost::math::tools::eps_tolerance<double>(50), turns);
+  return at(edge.first).value_or(neutral_of_value(c.l));
 }
 
 } // namespace zc

@@ -97,6 +97,24 @@ IndexedPicture indexed(const PixelView& photo) {
   return out;
 }
 
+ColorCells cells_of(const std::vector<ColorCount>& colors) {
+  constexpr std::uint32_t bits = 6, none = 0xffffffffu;
+  std::vector<std::uint32_t> known(std::size_t{1} << 3 * bits, none);
+  ColorCells out;
+  out.cell.reserve(colors.size());
+  for (std::size_t i = 0; i < colors.size(); ++i) {
+    const Srgb8 c = color_of_word(colors[i].word);
+    std::uint32_t& place =
+        known[static_cast<std::size_t>(c.r >> 2) << 2 * bits | c.g >> 2 << bits | c.b >> 2];
+    if (place == none) {
+      place = static_cast<std::uint32_t>(out.first.size());
+      out.first.push_back(static_cast<std::uint32_t>(i));
+    }
+    out.cell.push_back(place);
+  }
+  return out;
+}
+
 void paint_indexed(const IndexedPicture& picture, const std::vector<std::uint32_t>& words,
                    std::uint32_t* out) {
   assert(words.size() == picture.colors.size());

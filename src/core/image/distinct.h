@@ -28,6 +28,13 @@ struct IndexedPicture {
   static constexpr std::uint32_t kNothing = 0xffffffffu;
 };
 [[nodiscard]] IndexedPicture indexed(const PixelView& photo);
+/// Like colors together, by their first six bits a channel: what is worked out for one of each is a good
+/// first guess for all.
+struct ColorCells {
+  std::vector<std::uint32_t> first; ///< Of each cell a color, by its place.
+  std::vector<std::uint32_t> cell;  ///< Of each color.
+};
+[[nodiscard]] ColorCells cells_of(const std::vector<ColorCount>& colors);
 /// Every pixel in what its color becomes; `out` holds width * height words. REQUIRES as many words as colors.
 void paint_indexed(const IndexedPicture& picture, const std::vector<std::uint32_t>& words,
                    std::uint32_t* out);

@@ -105,7 +105,12 @@ Follow::Moved Follow::moved(Srgb color) const {
 
 Srgb8 Follow::moved(Srgb8 color) const {
   const Xyz wanted = xyz_from_oklab(moved(xyz_from_8bit(color)));
-  if (const auto there = clipped_to_gamut(srgb_from_xyz(wanted))) return rounded_8bit(*there);
+  const LinearRgb light = linear_from_xyz(wanted);
+  if (std::min({light.r, light.g, light.b}) >= 0 && std::max({light.r, light.g, light.b}) <= 1) {
+    const auto& encoded = encoded_8bit_of_linear();
+    const auto at = [&](double c) { return encoded[static_cast<std::size_t>(c * kLinearSteps + 0.5)]; };
+    return {at(light.r), at(light.g), at(light.b)};
+  }
   return rounded_8bit(chroma_reduced(lab_from_xyz(wanted)));
 }
 

@@ -11,6 +11,7 @@ namespace {
 
 /// With more changed swatches than this all is asked anew.
 constexpr std::size_t kFewChanged = 3;
+constexpr double kFarthest = 1e6; ///< CIEDE2000 that no two colors are apart.
 
 } // namespace
 
@@ -35,40 +36,59 @@ const std::vector<Matched>& LiveStudy::matched(const IndexedPicture& picture,
   const bool few = alike && match == Match::Color && changed.size() <= kFewChanged;
   m_match = match;
   m_set = set;
-  if (few)
-    match_changed(picture, changed, set);
-  else
-    match_all(picture);
+  if (few) {
+    match_changed(changed);
+  } else {
+    m_changed.clear();
+    match_all();
+  }
   return m_matched;
 }
 
-void LiveStudy::match_all(const IndexedPicture& picture) {
+void LiveStudy::match_all() {
   const SwatchMatcher matcher(m_set, m_match);
-  m_matched.resize(picture.colors.size());
+  m_matched.resize(m_labs.size());
   in_parallel(static_cast<int>(m_matched.size()), 256, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
       m_matched[i] = matcher.nearest(m_labs[i]);
   });
 }
 
-void LiveStudy::match_changed(const IndexedPicture& picture, const std::vector<std::size_t>& changed,
-                              const std::vector<MatchColor>& set) {
-  const SwatchMatcher all(set);
+/// While the same swatches change over and over, what is nearest among the others is found out only once.
+void LiveStudy::match_changed(const std::vector<std::size_t>& changed) {
   std::vector<MatchColor> moved;
   moved.reserve(changed.size());
-  for (const auto i : changed) moved.push_back(set[i]);
+  for (const auto i : changed) moved.push_back(m_set[i]);
   const SwatchMatcher only_moved(moved);
-  in_parallel(static_cast<int>(picture.colors.size()), 256, [&](int from, int to) {
+  if (m_changed != changed) match_others(changed);
+  in_parallel(static_cast<int>(m_matched.size()), 256, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
-      Matched& m = m_matched[i];
-      if (std::find(changed.begin(), changed.end(), m.swatch) != changed.end()) {
-        m = all.nearest(m_labs[i]);
-        continue;
-      }
-      if (!only_moved.any_within(m_labs[i], m.away)) continue;
-      const Matched offer = only_moved.nearest(m_labs[i]);
-      const std::size_t swatch = changed[offer.swatch];
-      if (offer.away < m.away || (offer.away == m.away && swatch < m.swatch)) m = {swatch, offer.away};
+      m_matched[i] = m_others[i];
+      const auto offer = only_moved.nearest_within(m_labs[i], m_others[i].away);
+      if (!offer) continue;
+      const std::size_t swatch = changed[offer->swatch];
+      if (offer->away < m_others[i].away || swatch < m_others[i].swatch) m_matched[i] = {swatch, offer->away};
+    }
+  });
+}
+
+void LiveStudy::match_others(const std::vector<std::size_t>& changed) {
+  m_changed = changed;
+  std::vector<MatchColor> kept;
+  std::vector<std::size_t> places;
+  for (std::size_t i = 0; i < m_set.size(); ++i) {
+    if (std::find(changed.begin(), changed.end(), i) != changed.end()) continue;
+    kept.push_back(m_set[i]);
+    places.push_back(i);
+  }
+  const SwatchMatcher others(kept);
+  m_others.resize(m_matched.size());
+  in_parallel(static_cast<int>(m_matched.size()), 256, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
+      m_others[i] = m_matched[i];
+      if (std::find(changed.begin(), changed.end(), m_matched[i].swatch) == changed.end()) continue;
+      const auto next = others.empty() ? std::nullopt : others.nearest_within(m_labs[i], kFarthest);
+      m_others[i] = next ? Matched{places[next->swatch], next->away} : Matched{m_set.size(), kFarthest};
     }
   });
 }

@@ -15,15 +15,17 @@ public:
                                       Match match);
 
 private:
-  void match_all(const IndexedPicture& picture);
-  void match_changed(const IndexedPicture& picture, const std::vector<std::size_t>& changed,
-                     const std::vector<MatchColor>& set);
+  void match_all();
+  void match_changed(const std::vector<std::size_t>& changed);
+  void match_others(const std::vector<std::size_t>& changed);
 
   std::uint64_t m_picture = 0; ///< Serial of the one that the answers are for.
   std::vector<MatchColor> m_set;
   Match m_match = Match::Color;
   std::vector<Matched> m_matched;
-  std::vector<Lab> m_labs; ///< Of the picture's colors.
+  std::vector<Lab> m_labs;            ///< Of the picture's colors.
+  std::vector<std::size_t> m_changed; ///< The places that changed the last time.
+  std::vector<Matched> m_others;      ///< The nearest among all other places.
 };
 
 } // namespace zc

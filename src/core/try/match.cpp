@@ -20,6 +20,8 @@ constexpr double kLargestSl = 1 + 0.015 * 2500 / 50.2; // sqrt(20 + 2500) is 50.
 /// The formula's stretch of a adds at most so much to a chroma: the largest of C / 2 (1 - sqrt(C^7 / (C^7 +
 /// 25^7))) is 4.7; and never more than half of it.
 constexpr double kLargestStretch = 5;
+/// Further than any two colors are apart.
+constexpr double kAnywhere = 1e6;
 /// A color with less chroma than this in CIELAB has no hue to speak of (ours).
 constexpr double kHueless = 6;
 
@@ -74,11 +76,15 @@ SwatchMatcher::SwatchMatcher(const std::vector<MatchColor>& colors, Match match)
 
 Matched SwatchMatcher::nearest(const Lab& color) const {
   assert(!empty());
-  return m_match == Match::Color ? nearest_color(color, -1) : nearest_value(color);
+  return m_match == Match::Color ? *nearest_color(color, kAnywhere, -1) : nearest_value(color);
+}
+
+std::optional<Matched> SwatchMatcher::nearest_within(const Lab& color, double limit) const {
+  return nearest_color(color, limit, -1);
 }
 
 bool SwatchMatcher::any_within(const Lab& color, double limit) const {
-  return nearest_color(color, limit).away <= limit;
+  return nearest_color(color, limit, limit).has_value();
 }
 
 Matched SwatchMatcher::nearest(std::uint32_t word) const {
@@ -86,26 +92,28 @@ Matched SwatchMatcher::nearest(std::uint32_t word) const {
 }
 
 /// Outward from the color's own value, until the values alone are too far apart.
-Matched SwatchMatcher::nearest_color(const Lab& color, double enough) const {
+std::optional<Matched> SwatchMatcher::nearest_color(const Lab& color, double within, double enough) const {
   const double chroma = std::hypot(color.a, color.b);
   const auto middle = std::lower_bound(m_swatches.begin(), m_swatches.end(), color.l,
                                        [](const Ready& s, double l) { return s.lab.l < l; });
-  Matched best{0, 1e9};
-  double best2 = 1e18;
+  // A little more, so that rounding rules nothing out.
+  const auto squared = [](double away) { return away * away * (1 + 1e-9) + 1e-12; };
+  constexpr std::size_t none = static_cast<std::size_t>(-1);
+  Matched best{none, within};
+  double best2 = squared(within);
   const auto look_at = [&](const Ready& s) {
     if (least_squared(color, chroma, s.lab, s.chroma) > best2) return;
     const double away = ciede2000(color, s.lab);
     if (away > best.away || (away == best.away && s.place > best.swatch)) return;
     best = {s.place, away};
-    // A little more, so that rounding rules nothing out.
-    best2 = away * away * (1 + 1e-9) + 1e-12;
+    best2 = squared(away);
   };
   auto up = middle, down = middle;
   const auto reach = [&](double l) {
     const double d = (l - color.l) / kLargestSl;
     return d * d <= best2;
   };
-  for (bool more = true; more && best.away > enough;) {
+  for (bool more = true; more && (best.swatch == none || best.away > enough);) {
     more = false;
     if (up != m_swatches.end() && reach(up->lab.l)) {
       look_at(*up++);
@@ -116,6 +124,7 @@ Matched SwatchMatcher::nearest_color(const Lab& color, double enough) const {
       more = true;
     }
   }
+  if (best.swatch == none) return std::nullopt;
   return best;
 }
 

@@ -5,6 +5,7 @@
 
 #include <cstddef>
 #include <cstdint>
+#include <optional>
 #include <vector>
 
 namespace zc {
@@ -35,7 +36,9 @@ public:
   /// REQUIRES at least one swatch.
   [[nodiscard]] Matched nearest(const Lab& color) const;
   [[nodiscard]] Matched nearest(std::uint32_t word) const;
-  /// Whether any swatch is as near as `limit`, CIEDE2000; found out sooner than which is the nearest.
+  /// The nearest by CIEDE2000 if it is as near as `limit`; most are ruled out sooner than by nearest().
+  [[nodiscard]] std::optional<Matched> nearest_within(const Lab& color, double limit) const;
+  /// Whether any swatch is as near as `limit`; found out sooner than which is the nearest.
   [[nodiscard]] bool any_within(const Lab& color, double limit) const;
 
 private:
@@ -48,8 +51,8 @@ private:
     double a = 0, b = 0; ///< Mean of its colors.
     std::vector<std::size_t> swatches;
   };
-  /// The search ends early at a swatch as near as `enough`.
-  [[nodiscard]] Matched nearest_color(const Lab& color, double enough) const;
+  /// No further away than `within`; the search ends early at a swatch as near as `enough`.
+  [[nodiscard]] std::optional<Matched> nearest_color(const Lab& color, double within, double enough) const;
   [[nodiscard]] Matched nearest_value(const Lab& color) const;
 
   Match m_match;

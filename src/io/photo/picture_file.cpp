@@ -16,7 +16,7 @@ namespace {
 constexpr int kJpegQuality = 95;
 
 /// With a table of its colors, where there are few enough and all are opaque.
-QImage with_table(const QImage& image) {
+QImage with_table(QImage image) {
   const PixelView view = view_of(image);
   const auto few = image.hasAlphaChannel() ? std::nullopt : few_colors(view, 256);
   if (!few) return image;
@@ -37,17 +37,17 @@ QImage with_table(const QImage& image) {
 
 } // namespace
 
-Status save_picture(const QImage& image, const std::string& path) {
+Status save_picture(QImage image, const std::string& path) {
   const QString ending = QFileInfo(QString::fromStdString(path)).suffix().toLower();
   const bool jpeg = ending == QLatin1String("jpg") || ending == QLatin1String("jpeg");
   if (!jpeg && ending != QLatin1String("png"))
     return Error{ErrorCode::BadInput, "A picture is written as .png or .jpg; name the file so.", path};
-  QImage tagged = jpeg ? image : with_table(image);
-  tagged.setColorSpace(QColorSpace(QColorSpace::SRgb));
+  if (!jpeg) image = with_table(std::move(image));
+  image.setColorSpace(QColorSpace(QColorSpace::SRgb));
   QByteArray bytes;
   QBuffer buffer(&bytes);
   buffer.open(QIODevice::WriteOnly);
-  if (!tagged.save(&buffer, jpeg ? "JPEG" : "PNG", jpeg ? kJpegQuality : -1))
+  if (!image.save(&buffer, jpeg ? "JPEG" : "PNG", jpeg ? kJpegQuality : -1))
     return Error{ErrorCode::Unwritable, "The picture could not be made.", path};
   return save_safely(path, Bytes(bytes.begin(), bytes.end()), Backup::None);
 }

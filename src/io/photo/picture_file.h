@@ -10,6 +10,6 @@ namespace zc {
 
 /// The format is told by the ending, .png, .jpg or .jpeg. A PNG of at most 256 opaque colors is an indexed
 /// one, its table in the order in which the colors come up. ERRORS: BadInput for another ending; Unwritable.
-[[nodiscard]] Status save_picture(const QImage& image, const std::string& path);
+[[nodiscard]] Status save_picture(QImage image, const std::string& path);
 
 } // namespace zc

@@ -33,6 +33,8 @@ constexpr std::tuple<const char*, TryWay, const char*> kWays[] = {
      QT_TRANSLATE_NOOP("zc::TryDesk",
                        "What lies outside the mask or far from every swatch keeps its color")}};
 
+constexpr int kLeastChoice = 56;
+
 QHBoxLayout* row_of(QWidget* box, int spacing) {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
@@ -115,6 +117,7 @@ QComboBox* TryDesk::make_choice(const QString& name, const QString& tip) {
   box->setFont(caption_font());
   box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   box->setMinimumContentsLength(12);
+  box->setMinimumWidth(kLeastChoice); // Room is shared out; a choice never widens the stage.
   return box;
 }
 
@@ -348,7 +351,9 @@ void TryDesk::say() {
 
 void TryDesk::say_check() {
   const auto percent = [](double share) { return QString::number(100 * share, 'f', 1); };
-  const StrayShares s = m_space.tries().strays();
+  const auto found = m_space.tries().strays();
+  if (!found) return m_says->setText(tr("Asking the mask..."));
+  const StrayShares& s = *found;
   const auto against = m_space.tries().shares_against();
   m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; ")
                       .arg(percent(sum(s.outside)), percent(sum(s.far))) +

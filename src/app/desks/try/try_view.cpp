@@ -8,8 +8,6 @@
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
-#include "core/image/blur.h"
-#include "core/try/follow.h"
 #include "core/try/study.h"
 #include "io/photo/decode.h"
 
@@ -24,19 +22,8 @@ namespace zc {
 namespace {
 
 constexpr double kLargestScale = 16, kZoomStep = 1.25, kEdgeReach = 7;
-/// How much of the surround lies over what is not looked for.
-constexpr double kMuted = 0.78;
-/// Squinting blurs by so much of the longer side.
-constexpr double kSquint = 0.008;
 constexpr double kLabelHeight = 22;
-
-std::uint32_t muted(std::uint32_t word, const QColor& ground) {
-  const auto mix = [](int from, int to) {
-    return static_cast<std::uint32_t>(std::lround(from + (to - from) * kMuted));
-  };
-  const Srgb8 c = color_of_word(word);
-  return 0xff000000u | mix(c.r, ground.red()) << 16 | mix(c.g, ground.green()) << 8 | mix(c.b, ground.blue());
-}
+constexpr int kRestBeforeExact = 60; // Milliseconds.
 
 } // namespace
 
@@ -48,6 +35,9 @@ TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
          "onto an area binds it."));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
+  m_rest.setSingleShot(true);
+  m_rest.setInterval(kRestBeforeExact);
+  connect(&m_rest, &QTimer::timeout, this, &TryView::settle);
   space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
              &TryView::renew);
   connect(&space, &Workspace::geometryChanged, this, [this] {
@@ -154,188 +144,6 @@ std::optional<Srgb> TryView::color_at(QPointF position) const {
 AreaNumber TryView::area_at(QPointF position) const {
   const auto pixel = pixel_at(position);
   return m_areas && pixel ? m_areas->at(pixel->x(), pixel->y()) : kNoArea;
-}
-
-// ---------------------------------------------------------------- making
-
-/// What takes a while is made before painting, never in it.
-void TryView::renew() {
-  if (!isVisible()) return;
-  const auto photo = m_space.tries().photo();
-  if (photo != m_photo) {
-    const bool alike = photo && m_photo && photo->full().size() == m_photo->full().size();
-    m_photo = photo;
-    m_seen = {};
-    m_numbers_of = nullptr;
-    if (!alike) fit();
-  }
-  if (m_photo) {
-    const Trying& trying = m_space.session().trying;
-    renew_picture();
-    m_areas =
-        trying.way == TryWay::Study && m_space.tries().study().by_areas ? m_space.tries().areas() : nullptr;
-    if (m_areas) {
-      renew_areas();
-    } else {
-      m_numbers_of = nullptr;
-      outline(kNoArea);
-    }
-    if (trying.two) renew_side(m_left, trying.left, false);
-    renew_side(m_right, trying.right, true);
-    compose();
-  }
-  update();
-}
-
-/// The visible part at the resolution of the screen, as its different colors.
-void TryView::renew_picture() {
-  const Seen wanted{m_photo.get(), room().size().toSize(), devicePixelRatioF(), m_scale, m_center};
-  if (wanted == m_seen) return;
-  m_seen = wanted;
-  m_numbers_of = nullptr;
-  const double by = m_scale * m_seen.ratio;
-  const QRectF whole(photo_rect().topLeft() * m_seen.ratio, photo_rect().size() * m_seen.ratio);
-  m_place = whole.intersected(QRectF(QPointF(), room().size() * m_seen.ratio)).toAlignedRect();
-  const QRectF part((m_place.left() - whole.left()) / by, (m_place.top() - whole.top()) / by,
-                    m_place.width() / by, m_place.height() / by);
-  std::size_t level = 0;
-  while (level + 1 < m_photo->levels.size() &&
-         m_photo->levels[level + 1].width() >= m_photo->full().width() * by)
-    ++level;
-  const QImage& source = m_photo->levels[level];
-  const double to_source = static_cast<double>(source.width()) / m_photo->full().width();
-  const QRect taken =
-      QRectF(part.topLeft() * to_source, part.size() * to_source).toAlignedRect().intersected(source.rect());
-  QImage seen = source.copy(taken);
-  const QSize wanted_size = m_place.size().expandedTo({1, 1});
-  // Flat artwork keeps its colors, and so does what is enlarged.
-  const bool flat = few_colors(view_of(seen), kFlatColors).has_value();
-  seen = flat || wanted_size.width() >= seen.width()
-             ? seen.scaled(wanted_size, Qt::IgnoreAspectRatio, Qt::FastTransformation)
-             : reduced(seen, wanted_size.width(), wanted_size.height());
-  m_picture = indexed(view_of(seen));
-  m_outside.clear();
-}
-
-void TryView::renew_areas() {
-  if (m_numbers_of == m_areas.get()) return;
-  m_numbers_of = m_areas.get();
-  outline(kNoArea);
-  m_numbers.assign(m_picture.index.size(), kNoArea);
-  const double by = m_scale * m_seen.ratio;
-  const QPointF first = photo_rect().topLeft() * m_seen.ratio;
-  for (int y = 0; y < m_picture.height; ++y) {
-    const int py =
-        std::clamp(static_cast<int>((m_place.top() + y + 0.5 - first.y()) / by), 0, m_areas->height - 1);
-    for (int x = 0; x < m_picture.width; ++x) {
-      const int px =
-          std::clamp(static_cast<int>((m_place.left() + x + 0.5 - first.x()) / by), 0, m_areas->width - 1);
-      m_numbers[static_cast<std::size_t>(y) * m_picture.width + x] = m_areas->at(px, py);
-    }
-  }
-}
-
-void TryView::renew_side(Side& side, const TrySide& of, bool lit) {
-  TryReader& tries = m_space.tries();
-  const Trying& trying = m_space.session().trying;
-  side.colors = tries.colors_of(of, lit);
-  side.areas = false;
-  side.swatch.clear();
-  side.words.resize(m_picture.colors.size());
-  const auto photo_words = [&] {
-    for (std::size_t i = 0; i < side.words.size(); ++i) side.words[i] = m_picture.colors[i].word;
-  };
-  if (of.photo || side.colors.colors.empty()) return photo_words();
-  const Match match = trying.way == TryWay::Study ? tries.study().match : Match::Color;
-  if (trying.way == TryWay::Study && tries.study().by_areas) {
-    if (!m_areas) return photo_words(); // Until they are cut.
-    side.areas = true;
-    side.swatch = swatches_of(*m_areas, SwatchMatcher(side.colors.colors, match),
-                              tries.bound(*m_areas, side.colors.ids));
-    side.words.clear();
-    for (const auto s : side.swatch) side.words.push_back(word_of(rounded_8bit(side.colors.colors[s].color)));
-    return mute_all_but_hovered(side);
-  }
-  const auto& matched = side.live.matched(m_picture, side.colors.colors, match);
-  for (const Matched& m : matched) side.swatch.push_back(m.swatch);
-  if (trying.way == TryWay::Study) {
-    for (std::size_t i = 0; i < side.words.size(); ++i)
-      side.words[i] = word_of(rounded_8bit(side.colors.colors[matched[i].swatch].color));
-  } else if (trying.way == TryWay::Follow) {
-    follow(side, tries.moves_to(of, lit));
-    side.words = side.followed;
-  } else if (trying.way == TryWay::Check) {
-    // What strays keeps its color, all else steps back.
-    if (m_outside.empty())
-      for (const auto& c : m_picture.colors) m_outside.push_back(tries.outside(c.word));
-    for (std::size_t i = 0; i < side.words.size(); ++i) {
-      const std::uint32_t word = m_picture.colors[i].word;
-      const bool strays =
-          (trying.show_far && matched[i].away > trying.far) || (trying.show_outside && m_outside[i]);
-      side.words[i] = strays ? word : muted(word, theme().stage);
-    }
-    return;
-  } else {
-    photo_words();
-  }
-  mute_all_but_hovered(side);
-}
-
-void TryView::follow(Side& side, const std::vector<SwatchMove>& moves) {
-  const double softness = m_space.session().trying.softness;
-  const bool same =
-      side.picture == m_picture.serial && side.softness == softness &&
-      std::equal(moves.begin(), moves.end(), side.moves.begin(), side.moves.end(),
-                 [](const SwatchMove& a, const SwatchMove& b) { return a.from == b.from && a.to == b.to; });
-  if (same) return;
-  side.picture = m_picture.serial;
-  side.softness = softness;
-  side.moves = moves;
-  side.followed.resize(m_picture.colors.size());
-  const Follow follow(moves, softness);
-  in_rows(static_cast<int>(side.followed.size()), [&](int from, int to) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      side.followed[i] = follow.still() ? m_picture.colors[i].word
-                                        : word_of(follow.moved(color_of_word(m_picture.colors[i].word)));
-  });
-}
-
-/// The places of a swatch that is pointed at on the staff.
-void TryView::mute_all_but_hovered(Side& side) const {
-  const Id hovered = m_space.tries().hovered_on_staff() ? m_space.tries().hovered() : 0;
-  const auto at = std::find(side.colors.ids.begin(), side.colors.ids.end(), hovered);
-  if (hovered == 0 || at == side.colors.ids.end()) return;
-  const auto kept = static_cast<std::size_t>(at - side.colors.ids.begin());
-  for (std::size_t i = 0; i < side.words.size(); ++i)
-    if (side.swatch[i] != kept) side.words[i] = muted(side.words[i], theme().stage);
-}
-
-void TryView::compose() {
-  m_image = QImage(m_picture.width, m_picture.height, QImage::Format_ARGB32);
-  auto* out = reinterpret_cast<std::uint32_t*>(m_image.bits());
-  const int edge =
-      std::clamp(static_cast<int>(std::lround(edge_x() * m_seen.ratio)) - m_place.left(), 0, m_picture.width);
-  const auto word = [&](const Side& side, std::size_t i) {
-    const std::size_t entry = side.areas ? m_numbers[i] : m_picture.index[i];
-    return entry < side.words.size() ? side.words[entry] : 0u;
-  };
-  const bool two = m_space.session().trying.two;
-  in_rows(m_picture.height, [&](int from, int to) {
-    for (int y = from; y < to; ++y)
-      for (int x = 0; x < m_picture.width; ++x) {
-        const std::size_t i = static_cast<std::size_t>(y) * m_picture.width + x;
-        out[i] = word(two && x < edge ? m_left : m_right, i);
-      }
-  });
-  if (m_space.session().trying.squint) {
-    std::vector<std::uint32_t> soft(m_picture.index.size());
-    const QSize full = m_photo->full().size();
-    squint(view_of(m_image), kSquint * std::max(full.width(), full.height()) * m_scale * m_seen.ratio,
-           soft.data());
-    std::copy(soft.begin(), soft.end(), out);
-  }
-  if (m_space.session().values_only) to_value_greys(out, out, m_picture.index.size());
-  m_image.setDevicePixelRatio(m_seen.ratio);
 }
 
 // ---------------------------------------------------------------- painting
@@ -498,6 +306,7 @@ void TryView::mouseMoveEvent(QMouseEvent* event) {
 /// A click takes up what is seen; an area that is dragged onto another takes that in.
 void TryView::mouseReleaseEvent(QMouseEvent* event) {
   const Drag drag = std::exchange(m_drag, Drag::None);
+  settle(); // What is taken up is exact.
   update();
   if (drag != Drag::Area || event->button() != Qt::LeftButton) return;
   const AreaNumber from = area_at(m_press), to = area_at(event->position());

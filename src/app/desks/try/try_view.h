@@ -4,7 +4,9 @@
 
 #include "app/store/try_reading.h"
 #include "app/store/workspace.h"
+#include "core/try/follow.h"
 
+#include <QTimer>
 #include <QWidget>
 
 namespace zc {
@@ -25,6 +27,8 @@ public:
   /// The color that is seen there.
   [[nodiscard]] std::optional<Srgb> color_at(QPointF position) const;
   void flip();
+  /// Whether what is seen is exact; while hands move, colors that are alike may go one way.
+  [[nodiscard]] bool settled() const;
   /// So much at the foot is covered; a picture that is fitted stands above it.
   void leave_foot(int height);
 
@@ -54,12 +58,16 @@ private:
     double softness = 0;
     std::uint64_t picture = 0;
     std::vector<std::uint32_t> followed;
+    bool guessed = false; ///< By colors that are alike.
   };
   void renew();
   void renew_picture();
   void renew_areas();
   void renew_side(Side& side, const TrySide& of, bool lit);
   void follow(Side& side, const std::vector<SwatchMove>& moves);
+  void draft_follow(Side& side, const Follow& follow) const;
+  void find_outside();
+  void settle();
   void mute_all_but_hovered(Side& side) const;
   void compose();
   void fit();
@@ -95,7 +103,12 @@ private:
   IndexedPicture m_picture;          ///< What is seen of the photo.
   std::vector<AreaNumber> m_numbers; ///< Its areas.
   const Areas* m_numbers_of = nullptr;
-  std::vector<bool> m_outside; ///< Of its colors, the mask; empty until it is asked for.
+  std::vector<char> m_outside; ///< Of its colors, the mask; empty until it is asked for.
+  ColorCells m_cells;          ///< Of its colors; empty where there are few.
+  bool m_drafts = true;        ///< A first picture may be a guess; the exact one follows when hands rest.
+  bool m_outside_guessed = false;
+  double m_outside_limit = 0;
+  QTimer m_rest;
   Side m_left, m_right;
   QImage m_image;
   AreaNumber m_outlined = kNoArea;
