@@ -3,6 +3,7 @@
 #include "app/band/staff_view.h"
 #include "app/photo/photo_view.h"
 #include "app/store/set_work.h"
+#include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
@@ -158,6 +159,22 @@ Command try_row(const char* text, TryWay way) {
             d.space().try_on(other);
             run();
             return d.session().trying.way == way;
+          }};
+}
+Command share_row(const char* text, ShareView view) {
+  return {text, "", Desk::Share, [view](DeskTop& d, const Trigger& run) {
+            run();
+            return d.session().sharing.view == view;
+          }};
+}
+/// A file that begins so is written.
+Command sheet_row(const char* text, const char* name, const char* begins) {
+  return {text, "", Desk::Share, [name, begins](DeskTop& d, const Trigger& run) {
+            const QTemporaryDir folder;
+            d.dialogs.export_path = folder.filePath(QString::fromLatin1(name));
+            run();
+            QFile file(d.dialogs.export_path);
+            return file.open(QIODevice::ReadOnly) && file.readAll().contains(begins);
           }};
 }
 Command sort_row(const char* text, SortBy by) {
@@ -784,6 +801,44 @@ std::vector<Command> all_commands() {
          run();
          return comes_true([&] { return QFile::exists(d.dialogs.export_path); });
        }},
+      {"Share", "Ctrl+6", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.session().desk == Desk::Share && d.part<QWidget>("shareStage").isVisible() &&
+                !d.part<QWidget>("staff").isVisible();
+       }},
+      share_row("The press", ShareView::Press),
+      share_row("The wheel as a picture", ShareView::Plan),
+      share_row("The sheet", ShareView::Sheet),
+      sheet_row("Write the sheet as PDF...", "sheet.pdf", "%PDF"),
+      sheet_row("Write the sheet as SVG...", "sheet.svg", "<svg"),
+      sheet_row("Write the sheet as PNG...", "sheet.png", "\x89PNG"),
+      sheet_row("Write the plan...", "plan.png", "\x89PNG"),
+      {"Print the sheet...", "", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.print_path = folder.filePath("printed.pdf");
+         run();
+         return QFileInfo(d.dialogs.print_path).size() > 1000;
+       }},
+      {"Copy the plan", "", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const QImage copied = QApplication::clipboard()->image();
+         return copied.width() >= d.session().sharing.plan.size && qAlpha(copied.pixel(0, 0)) == 0;
+       }},
+      {"Take all printable colors", "", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.notice().contains("Choose a press");
+       }},
+      {"Add a press profile...", "", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         d.dialogs.set_path = QStringLiteral("/usr/share/color/icc/ghostscript/default_cmyk.icc");
+         run();
+         return d.notice().contains("on the shelf") && d.space().shares().press() &&
+                d.space().shares().press()->name().find("SWOP") != std::string::npos;
+       }},
       sort_row("By value", SortBy::Value),
       sort_row("By hue", SortBy::Hue),
       sort_row("By chroma", SortBy::Chroma),
@@ -1017,6 +1072,19 @@ private slots:
     QVERIFY(type("tryAdjustPivot", "30", [&] { return a.pivot == 30; }));
     QVERIFY(type("tryAdjustTint", "0.3", [&] { return a.tint_share == 0.3; }));
     d.part<QPushButton>("tryAdjustReset").click();
+    d.space().show_desk(Desk::Grade);
+
+    d.space().show_desk(Desk::Share);
+    const auto& sharing = d.session().sharing;
+    QVERIFY(type("sheet.margin", "20", [&] { return sharing.sheet.margin == 20; }));
+    QVERIFY(type("sheet.value", "40", [&] { return sharing.sheet.wheel_value == 40; }));
+    d.part<QAbstractButton>("share.press").click();
+    QVERIFY(type("press.limit", "3.5", [&] { return sharing.print_limit == 3.5; }));
+    d.part<QAbstractButton>("share.plan").click();
+    QVERIFY(type("plan.value", "33", [&] { return sharing.plan.value == 33; }));
+    QVERIFY(type("plan.size", "512", [&] { return sharing.plan.size == 512; }));
+    d.part<QAbstractButton>("plan.many").click();
+    QVERIFY(type("plan.row", "7", [&] { return sharing.plan.row == 7; }));
     d.space().show_desk(Desk::Grade);
 
     work(d).select({swatch(d, 1, 0).id, swatch(d, 1, 4).id});

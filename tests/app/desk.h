@@ -13,6 +13,7 @@
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPointingDevice>
+#include <QPrinter>
 #include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QWheelEvent>
@@ -29,6 +30,13 @@ public:
   QStringList open_photos(QWidget*, const QString&) override { return photo_paths; }
   QString open_set_file(QWidget*, const QString&, const QString&) override { return set_path; }
   QString export_file(QWidget*, const QString&, const QString&) override { return export_path; }
+  /// Printed into a PDF of this name instead of being shown.
+  void print(QWidget*, const std::function<void(QPrinter&)>& draw) override {
+    QPrinter printer;
+    printer.setOutputFormat(QPrinter::PdfFormat);
+    printer.setOutputFileName(print_path);
+    draw(printer);
+  }
   UnsavedAnswer ask_unsaved(QWidget*, const QString&) override {
     ++unsaved_questions;
     return unsaved;
@@ -39,7 +47,7 @@ public:
   }
   void show_about(QWidget*, const QString&) override { ++abouts; }
 
-  QString open_path, save_path, export_path, set_path, suggestion;
+  QString open_path, save_path, export_path, set_path, print_path, suggestion;
   QStringList photo_paths, offered;
   UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
   int unsaved_questions = 0, abouts = 0;

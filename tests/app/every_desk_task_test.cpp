@@ -47,7 +47,7 @@ QString tip_of(QWidget& w) {
   return QToolTip::text();
 }
 
-constexpr Desk kAllDesks[] = {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try};
+constexpr Desk kAllDesks[] = {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try, Desk::Share};
 
 } // namespace
 
@@ -261,7 +261,7 @@ void EveryDeskTask::what_a_start_cannot_follow_is_said() {
     return asked ? QString() : QString::fromStdString(asked.error().sentence);
   };
   QCOMPARE(sentence({"--desk", "kitchen"}),
-           QString("--desk: \"kitchen\" is no such choice; give observe, limit, pick, grade or try."));
+           QString("--desk: \"kitchen\" is no such choice; give observe, limit, pick, grade, try or share."));
   QVERIFY(sentence({"--hues", "nonsense"}).contains("traditional, light, ink or even"));
   for (const char* size : {"1280", "1280x", "0x800", "-1x5", "axb", "1x2x3"})
     QVERIFY2(sentence({"--size", size}).startsWith("--size: "), size);

@@ -1,7 +1,11 @@
 // Lines in a painter's own shape.
+#include "core/color/convert.h"
+#include "core/piece/lines_pattern.h"
 #include "core/session/hand_form.h"
 
 #include <QTest>
+
+#include <random>
 
 using namespace zc;
 
@@ -49,6 +53,83 @@ private slots:
     QCOMPARE(in(HandForm::Css), std::string("rgb(216 144 74)"));
     QCOMPARE(in(HandForm::Own), std::string("copper=d8904a"));
     QVERIFY(!handed_text(HandForm::Own, "{", f));
+  }
+
+  void lines_come_back_data() {
+    QTest::addColumn<QString>("pattern");
+    QTest::newRow("hex") << "{hex} {name}\n";
+    QTest::newRow("numbers") << "{r:3} {g:3} {b:3}  {name}\n";
+    QTest::newRow("family line") << "== {family} ==\n{hex},{name}\n";
+    QTest::newRow("all in one") << "{family};{r};{g};{b};{name};{note}\n";
+    QTest::newRow("quoted") << "\"{name}\" {hex}\n";
+    QTest::newRow("cielab") << "{L} {a*} {b*} {name}\n";
+    QTest::newRow("cylinder") << "{value:6} {chroma:6} {hue:6} {name}\n";
+    QTest::newRow("head and foot")
+        << "// {title}, {set}\n// {count} colors\n{{\n{n}: #{hex} {name}\n}\n// end\n";
+    QTest::newRow("name first") << "{name:30}|{hex}|\n";
+    QTest::newRow("no names") << "{r},{g},{b}\n";
+    QTest::newRow("names rule") << "{names without \",;\"\"\" but \"-\"}\n{name},{hex};\n";
+    QTest::newRow("tabs") << "{n}\t{hex}\t{name}\t{family}\n";
+  }
+  /// 300 swatches in five families, colors within one step of eight bits.
+  void lines_come_back() {
+    QFETCH(QString, pattern);
+    const auto read = lines_pattern_from_text(pattern.toStdString());
+    QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+    QCOMPARE(*lines_pattern_from_text(text_of(*read)), *read);
+    std::mt19937 random(3);
+    SwatchSet set{1, "row"};
+    const bool plain = !read->forbidden.empty();
+    for (int f = 0; f < 5; ++f) {
+      Family family{Id(f + 2), "family " + std::to_string(f)};
+      for (int i = 0; i < 60; ++i) {
+        const auto channel = [&] { return static_cast<std::uint8_t>(random() & 255u); };
+        Swatch s{Id(100 + f * 60 + i), srgb_from_8bit({channel(), channel(), channel()})};
+        s.name = "rim light " + std::to_string(i) + (plain ? "" : " \u00e9");
+        s.note = "n" + std::to_string(i);
+        family.swatches.push_back(s);
+      }
+      set.families.push_back(family);
+    }
+    const auto text = set_in_lines(set, "dusk", *read);
+    QVERIFY2(text, text ? "" : text.error().sentence.c_str());
+    const auto found = set_from_lines(*text, *read);
+    QVERIFY2(found, found ? "" : found.error().sentence.c_str());
+    QCOMPARE(color_count(*found), std::size_t{300});
+    QVERIFY(found->remarks.empty());
+    const bool families = pattern.contains("{family}"), names = pattern.contains("{name}");
+    QCOMPARE(found->families.size(), families ? std::size_t{5} : std::size_t{1});
+    std::size_t n = 0;
+    for (const auto& family : found->families)
+      for (const auto& c : family.colors) {
+        const Swatch& s = set.families[n / 60].swatches[n % 60];
+        if (families) QCOMPARE(family.name, set.families[n / 60].name);
+        if (names) QCOMPARE(c.name, s.name);
+        const Srgb8 a = rounded_8bit(c.color), b = rounded_8bit(s.color);
+        // A tenth of a degree is more than a step in dark colors of much chroma.
+        const int steps = pattern.contains("{hue") ? 4 : 1;
+        QVERIFY(std::abs(a.r - b.r) <= steps && std::abs(a.g - b.g) <= steps && std::abs(a.b - b.b) <= steps);
+        ++n;
+      }
+  }
+  void what_cannot_come_back_is_named() {
+    const auto why = [](const char* pattern) {
+      const auto read = lines_pattern_from_text(pattern);
+      if (!read) return "!" + read.error().sentence;
+      const auto found = set_from_lines("12 13 14 x\n", *read);
+      return found ? std::string() : found.error().sentence;
+    };
+    QVERIFY(why("{r} {g} {name}\n").find("{b} is missing") != std::string::npos);
+    QVERIFY(why("{value} {hue}\n").find("{chroma} is missing") != std::string::npos);
+    QVERIFY(why("{r}{g} {b}\n").find("{r} and {g}") != std::string::npos);
+    QVERIFY(why("{hex}\n").find("No line of the file") != std::string::npos);
+    QVERIFY(why("{name}\n").starts_with("!No line of the pattern"));
+    QVERIFY(why("{names without \"x but}\n{hex}\n").starts_with("!The rule for names"));
+    QVERIFY(why("{r} {g} {b} {name}\n").empty());
+    // What a name may not hold stands as something else.
+    const auto ruled = *lines_pattern_from_text("{names without \",\" but \"_\"}\n{name},{hex}\n");
+    SwatchSet set{1, "s", {{2, "f", {{3, {1, 0, 0}, {}, "a,b"}}}}};
+    QCOMPARE(*set_in_lines(set, "", ruled), std::string("a_b,ff0000\n"));
   }
 };
 

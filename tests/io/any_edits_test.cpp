@@ -286,6 +286,17 @@ const Edit kEdits[] = {
      [](Hand& h, P p) {
        return with_lit_version(p, h.any_set(p), h.any_name(), {{1, 0.7, 0.4}, 0.8, {0.5, 0.6, 0.8}, 0.3});
      }},
+    {"with_colors_kept_before",
+     [](Hand& h, P p) {
+       const Id set = h.any_set(p);
+       std::vector<std::pair<Id, Srgb>> colors;
+       if (const SwatchSet* there = find_set(p, set))
+         for (const auto& family : there->families)
+           for (const auto& s : family.swatches)
+             if (h.below(2)) colors.emplace_back(s.id, Srgb{0.2, 0.4, 0.6});
+       if (h.below(8) == 0) colors.emplace_back(1 + h.below(40), Srgb{1, 0, 0});
+       return with_colors_kept_before(p, set, colors, h.any_name());
+     }},
     {"with_study",
      [](Hand& h, P p) {
        Study study;

@@ -3,6 +3,8 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
+#include <QPrintPreviewDialog>
+#include <QPrinter>
 #include <QPushButton>
 
 namespace zc {
@@ -47,6 +49,14 @@ QString ToolkitDialogs::open_set_file(QWidget* parent, const QString& folder, co
 
 QString ToolkitDialogs::export_file(QWidget* parent, const QString& suggested, const QString& filter) {
   return QFileDialog::getSaveFileName(parent, QObject::tr("Export the set"), suggested, filter);
+}
+
+void ToolkitDialogs::print(QWidget* parent, const std::function<void(QPrinter&)>& draw) {
+  QPrinter printer(QPrinter::HighResolution);
+  QPrintPreviewDialog preview(&printer, parent);
+  QObject::connect(&preview, &QPrintPreviewDialog::paintRequested, &preview,
+                   [&](QPrinter* to) { draw(*to); });
+  preview.exec();
 }
 
 UnsavedAnswer ToolkitDialogs::ask_unsaved(QWidget* parent, const QString& title) {

@@ -5,6 +5,7 @@
 #include <QStringList>
 #include <functional>
 
+class QPrinter;
 class QWidget;
 
 namespace zc {
@@ -30,6 +31,8 @@ public:
   /// A palette, a picture or a parcel, as the filter says.
   virtual QString open_set_file(QWidget* parent, const QString& folder, const QString& filter) = 0;
   virtual QString export_file(QWidget* parent, const QString& suggested, const QString& filter) = 0;
+  /// A preview from which is printed; `draw` fills the printer's pages each time it is asked to.
+  virtual void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) = 0;
   virtual UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) = 0;
   /// Offers a piece that a crash left unsaved; true takes it up.
   virtual bool offer_recovery(QWidget* parent, const QString& title, const QString& when) = 0;
@@ -44,6 +47,7 @@ public:
   QStringList open_photos(QWidget* parent, const QString& folder) override;
   QString open_set_file(QWidget* parent, const QString& folder, const QString& filter) override;
   QString export_file(QWidget* parent, const QString& suggested, const QString& filter) override;
+  void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) override;
   UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) override;
   bool offer_recovery(QWidget* parent, const QString& title, const QString& when) override;
   void show_about(QWidget* parent, const QString& text) override;

@@ -3,6 +3,7 @@
 #include "app/store/canvas_follower.h"
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
+#include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
 #include "app/theme/text.h"
 #include "core/piece/laying.h"
@@ -17,7 +18,8 @@ Workspace::Workspace(QObject* parent)
     : QObject(parent), m_geometry(m_store.piece()),
       m_painter(std::make_unique<SolidPainter>(m_geometry.wheel())),
       m_reader(std::make_unique<PhotoReader>(*this)), m_set_work(std::make_unique<SetWork>(*this)),
-      m_tries(std::make_unique<TryReader>(*this)), m_canvases(std::make_unique<CanvasFollower>(*this)) {
+      m_tries(std::make_unique<TryReader>(*this)), m_canvases(std::make_unique<CanvasFollower>(*this)),
+      m_shares(std::make_unique<ShareReader>(*this)) {
   connect(&m_store, &PieceStore::changed, this, &Workspace::follow_piece);
   connect(&m_store, &PieceStore::failed, this, &Workspace::notice);
   connect(&m_photos, &PhotoLibrary::refused, this, &Workspace::note_refusal);
@@ -310,6 +312,9 @@ void Workspace::look_at(const Looking& looking) {
 }
 void Workspace::try_on(const Trying& trying) {
   change([&](Session& s) { s.trying = trying; });
+}
+void Workspace::share(const Sharing& sharing) {
+  change([&](Session& s) { s.sharing = sharing; });
 }
 void Workspace::show_look(PhotoLook look) {
   change([&](Session& s) { s.looking.look = look; });

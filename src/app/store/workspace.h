@@ -17,6 +17,7 @@ namespace zc {
 
 class CanvasFollower;
 class PhotoReader;
+class ShareReader;
 class TryReader;
 class SetWork;
 
@@ -35,6 +36,7 @@ public:
   [[nodiscard]] PhotoReader& reader() { return *m_reader; }
   [[nodiscard]] TryReader& tries() { return *m_tries; }
   [[nodiscard]] CanvasFollower& canvases() { return *m_canvases; }
+  [[nodiscard]] ShareReader& shares() { return *m_shares; }
   [[nodiscard]] SetWork& set_work() { return *m_set_work; }
   [[nodiscard]] const Geometry& geometry() const { return m_geometry; }
   [[nodiscard]] const Wheel& wheel() const { return m_geometry.wheel(); }
@@ -131,6 +133,7 @@ public:
   void keep_reference(bool kept) { take(reference_kept(m_session, kept)); }
   void look_at(const Looking& looking);
   void try_on(const Trying& trying);
+  void share(const Sharing& sharing);
   void show_look(PhotoLook look);
   void show_values_only(bool on);
   void show_set_view(SetView view);
@@ -209,6 +212,7 @@ private:
   std::unique_ptr<SetWork> m_set_work;
   std::unique_ptr<TryReader> m_tries;
   std::unique_ptr<CanvasFollower> m_canvases;
+  std::unique_ptr<ShareReader> m_shares;
   SharedBytes m_shown_bytes;
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
 };

@@ -1,9 +1,9 @@
 #include "app/theme/theme.h"
 
 #include "app/theme/house_style.h"
+#include "io/sheet/typeface.h"
 
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 
 namespace zc {
@@ -23,7 +23,7 @@ const Theme kThemes[] = {
 Surround g_surround = Surround::Dark; // The surround is one for the whole program, like the palette it sets.
 
 QFont sized(int pixels, QFont::Weight weight) {
-  QFont font(QStringLiteral("Open Sans"));
+  QFont font(kTypeface);
   font.setPixelSize(pixels);
   font.setWeight(weight);
   return font;
@@ -67,8 +67,7 @@ void set_surround(Surround surround) {
 }
 
 void install_theme() {
-  for (const char* face : {"Regular", "Semibold", "Bold"})
-    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/OpenSans-%1.ttf").arg(QLatin1String(face)));
+  install_typeface();
   QApplication::setStyle(new HouseStyle);
   QApplication::setFont(text_font());
   set_surround(g_surround);

@@ -132,6 +132,7 @@ QWidget* Head::make_desks() {
   desk(tr("Pick"), Desk::Pick, tr("Pick colors at true value inside the mask (Ctrl+3)"));
   desk(tr("Grade"), Desk::Grade, tr("Grade the set by value and take it anywhere (Ctrl+4)"));
   desk(tr("Try"), Desk::Try, tr("Try the set on a picture before a stroke is painted (Ctrl+5)"));
+  desk(tr("Share"), Desk::Share, tr("The sheet, the press, the plan as a picture (Ctrl+6)"));
   return box;
 }
 

@@ -9,6 +9,8 @@
 #include "app/desks/observe/observe_desk.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/desks/pick/pick_desk.h"
+#include "app/desks/share/share_desk.h"
+#include "app/desks/share/share_stage.h"
 #include "app/desks/try/try_desk.h"
 #include "app/desks/try/try_view.h"
 #include "app/photo/kept_reference.h"
@@ -70,8 +72,9 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
       m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
-      m_try(new TryDesk(m_space, m_stage)), m_kept(new KeptReference(m_space, this)),
-      m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, dialogs, *this)) {
+      m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),
+      m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
+      m_set_files(new SetFiles(m_space, dialogs, *this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();
@@ -83,6 +86,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   make_pick_menu();
   make_grade_menu();
   make_try_menu();
+  make_share_menu();
   make_help_menu();
   make_well_keys();
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
@@ -117,6 +121,7 @@ void MainWindow::lay_out() {
   m_stage->addWidget(m_pick);
   m_stage->addWidget(m_grade);
   m_stage->addWidget(m_try);
+  m_stage->addWidget(m_share);
   // Where the window is small the stage is scrolled, so that everything can be reached.
   m_stage_area = new StageArea(m_stage, this);
   m_split = new QSplitter(Qt::Horizontal, this);
@@ -273,7 +278,7 @@ void MainWindow::copy_hex() {
 }
 
 QWidget* MainWindow::stage_of(Desk desk) const {
-  QWidget* const stages[] = {m_observe, m_limit, m_pick, m_grade, m_try};
+  QWidget* const stages[] = {m_observe, m_limit, m_pick, m_grade, m_try, m_share};
   return stages[static_cast<int>(desk)];
 }
 
@@ -292,11 +297,13 @@ void MainWindow::show_desk_parts() {
     m_shown_kept = kept;
     m_kept->setVisible(kept);
     // Only the desk shown has a say in how narrow the stage may get.
-    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try}) {
+    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try, Desk::Share}) {
       const auto policy = other == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
       stage_of(other)->setSizePolicy(policy, policy);
     }
     m_stage->setCurrentWidget(stage_of(desk));
+    // The sheet holds the set already.
+    m_band->setVisible(desk != Desk::Share);
     // At Grade the staff takes the stage and the panels stand beside it.
     m_split->insertWidget(layout.second ? 2 : 1, m_stage_area);
     if (other_desk) focus_desk(desk);
@@ -309,6 +316,7 @@ void MainWindow::show_desk_parts() {
   m_pick_menu->menuAction()->setVisible(desk == Desk::Pick);
   m_grade_menu->menuAction()->setVisible(desk == Desk::Grade);
   m_try_menu->menuAction()->setVisible(desk == Desk::Try);
+  m_share_menu->menuAction()->setVisible(desk == Desk::Share);
 }
 
 void MainWindow::focus_desk(Desk desk) {
@@ -316,6 +324,7 @@ void MainWindow::focus_desk(Desk desk) {
   if (desk == Desk::Limit) m_limit->wheel().setFocus();
   if (desk == Desk::Pick) m_pick->wheel().setFocus();
   if (desk == Desk::Try) m_try->view().setFocus();
+  if (desk == Desk::Share) m_share->stage().setFocus();
   if (desk != Desk::Grade) return;
   if (m_space.session().set_view == SetView::Staff)
     m_band->staff().setFocus();
@@ -330,7 +339,9 @@ void MainWindow::rename_swatch() {
 
 /// What the handles of the splitter leave.
 int MainWindow::width_to_share() const {
-  return m_split->width() - m_split->handleWidth() * (reference_kept(m_space.session()) ? 2 : 1);
+  const int handles =
+      (reference_kept(m_space.session()) ? 1 : 0) + (m_space.session().desk == Desk::Share ? 0 : 1);
+  return m_split->width() - m_split->handleWidth() * handles;
 }
 
 /// Each layout keeps its own share of the width for the stage, each desk its own width for the reference.
@@ -345,7 +356,7 @@ void MainWindow::share_width() {
   // No narrower than it can bear, as long as the band beside it can bear that.
   const int least =
       std::min(m_stage->minimumSizeHint().width(), total - reference - m_band->minimumSizeHint().width());
-  const int stage = std::max(asked, least);
+  const int stage = m_space.session().desk == Desk::Share ? total - reference : std::max(asked, least);
   QList<int> sizes{reference, 0, 0};
   sizes[m_split->indexOf(m_stage_area)] = stage;
   sizes[m_split->indexOf(m_band)] = total - reference - stage;
@@ -353,6 +364,7 @@ void MainWindow::share_width() {
 }
 
 void MainWindow::note_shares() {
+  if (m_space.session().desk == Desk::Share) return; // The stage has all there is.
   const QList<int> sizes = m_split->sizes();
   const int reference = m_kept->isVisible() ? sizes[0] : 0;
   if (reference > 0) m_kept_width[static_cast<std::size_t>(m_space.session().desk)] = reference;

@@ -9,6 +9,7 @@
 #include <map>
 
 class QMenu;
+class QPrinter;
 class QSplitter;
 class QStackedWidget;
 
@@ -35,6 +36,7 @@ class NoticeBar;
 class ObserveDesk;
 class PickDesk;
 class SetFiles;
+class ShareDesk;
 class StageArea;
 class Tray;
 class ValueBand;
@@ -83,6 +85,12 @@ private:
   void try_way(TryWay way);
   void save_tried_picture();
   void save_pairs();
+  void make_share_menu();
+  void write_sheet(const QString& format);
+  void print_sheet(QPrinter& printer);
+  void write_plan();
+  void copy_plan();
+  void add_press();
   void make_help_menu();
   void make_well_keys();
   void add_swatch_commands(QMenu* menu);
@@ -129,6 +137,7 @@ private:
   PickDesk* m_pick;
   GradeDesk* m_grade;
   TryDesk* m_try;
+  ShareDesk* m_share;
   KeptReference* m_kept;
   ValueBand* m_band;
   Tray* m_tray = nullptr;
@@ -141,7 +150,8 @@ private:
   QSplitter* m_split = nullptr;
   std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.665}, {{Desk::Limit, false}, 0.63},
                                          {{Desk::Pick, false}, 0.43},     {{Desk::Grade, false}, 0.9},
-                                         {{Desk::Grade, true}, 0.275},    {{Desk::Try, false}, 0.63}};
+                                         {{Desk::Grade, true}, 0.275},    {{Desk::Try, false}, 0.63},
+                                         {{Desk::Share, false}, 1}};
   std::optional<Layout> m_shown;
   bool m_shown_kept = false;
   std::array<int, kDesks> m_kept_width;
@@ -151,6 +161,7 @@ private:
   QMenu* m_pick_menu = nullptr;
   QMenu* m_grade_menu = nullptr;
   QMenu* m_try_menu = nullptr;
+  QMenu* m_share_menu = nullptr;
 };
 
 } // namespace zc

@@ -208,6 +208,8 @@ void MainWindow::make_view_menu() {
              [this] { m_space.show_desk(Desk::Grade); });
   add_action(menu, tr("&Try"), tr("Try the set on a picture"), QKeySequence(Qt::CTRL | Qt::Key_5),
              [this] { m_space.show_desk(Desk::Try); });
+  add_action(menu, tr("S&hare"), tr("The sheet, the press, the plan as a picture"),
+             QKeySequence(Qt::CTRL | Qt::Key_6), [this] { m_space.show_desk(Desk::Share); });
   menu->addSeparator();
   auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
                             QKeySequence(Qt::CTRL | Qt::Key_G),

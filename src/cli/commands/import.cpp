@@ -1,5 +1,7 @@
 #include "cli/command.h"
 
+#include "cli/sets.h"
+
 #include "core/piece/edits.h"
 #include "core/piece/import.h"
 #include "io/container/piece_file.h"
@@ -11,13 +13,26 @@ namespace zc::cli {
 namespace {
 
 struct ImportRequest {
-  std::string piece, set, file;
+  std::string piece, set, file, pattern;
 };
+
+Result<FoundSet> read_by_pattern(const ImportRequest& r, const Bytes& bytes, const std::string& name) {
+  const auto pattern = pattern_in(r.pattern);
+  if (!pattern) return pattern.error();
+  const auto text = text_of_file(bytes, name);
+  if (!text) return text.error();
+  auto found = set_from_lines(*text, *pattern);
+  if (!found || !found->name.empty()) return found;
+  FoundSet out = std::move(found).value();
+  out.name = std::filesystem::path(name).stem().string();
+  return out;
+}
 
 Result<Json> import_set(const ImportRequest& r) {
   const auto bytes = read_file(r.file, kLargestExchangeFile);
   if (!bytes) return bytes.error();
-  auto found = read_set_file(*bytes, std::filesystem::path(r.file).filename().string());
+  const std::string name = std::filesystem::path(r.file).filename().string();
+  auto found = r.pattern.empty() ? read_set_file(*bytes, name) : read_by_pattern(r, *bytes, name);
   if (!found) return found.error();
   FoundSet colors = std::move(found).value();
   Result<Document> document = Document{new_piece(""), {}};
@@ -61,6 +76,7 @@ Command add_import(const Options& app) {
   const Options command = app.command("import", "Bring a palette file or a picture into a piece");
   command.text("file", r->file, "File to read; its format is told from the contents", Options::Need::Needed);
   command.text("--into", r->piece, "Piece file; made where there is none", Options::Need::Needed);
+  command.text("--pattern", r->pattern, "Text file with the pattern of the lines to read");
   command.text("--set", r->set, "Set to add to, or the name of a new one");
   return {command, [r] { return import_set(*r); }};
 }

@@ -19,11 +19,16 @@ Xyz xyz_of(const Vector3& v) { return {v[0], v[1], v[2]}; }
 constexpr Matrix3 kBradford{
     {{0.8951, 0.2664, -0.1614}, {-0.7502, 1.7135, 0.0367}, {0.0389, -0.0685, 1.0296}}};
 
-Xyz adapted(Xyz c, const Vector3& from, const Vector3& to) {
-  Vector3 cone = multiply(kBradford, {c.x, c.y, c.z});
+Matrix3 adaptation(const Vector3& from, const Vector3& to) {
   const Vector3 a = multiply(kBradford, from), b = multiply(kBradford, to);
-  for (int i = 0; i < 3; ++i) cone[i] *= b[i] / a[i];
-  return xyz_of(multiply(inverse(kBradford), cone));
+  Matrix3 out{};
+  for (std::size_t column = 0; column < 3; ++column) {
+    Vector3 cone{kBradford[0][column], kBradford[1][column], kBradford[2][column]};
+    for (std::size_t i = 0; i < 3; ++i) cone[i] *= b[i] / a[i];
+    const Vector3 back = multiply(inverse(kBradford), cone);
+    for (std::size_t i = 0; i < 3; ++i) out[i][column] = back[i];
+  }
+  return out;
 }
 
 Vector3 d65() {
@@ -66,7 +71,7 @@ Srgb srgb_from_hwb(const std::array<double, 3>& c) {
 } // namespace
 
 LabD50 lab_d50_from_srgb(Srgb c) {
-  const Xyz at = adapted(xyz_from_srgb(c), d65(), kD50);
+  const Xyz at = xyz_d50_from_d65(xyz_from_srgb(c));
   const double x = cielab_curve(at.x / kD50[0]), y = cielab_curve(at.y), z = cielab_curve(at.z / kD50[2]);
   return {116 * y - 16, 500 * (x - y), 200 * (y - z)};
 }
@@ -77,7 +82,15 @@ Xyz xyz_from_lab_d50(LabD50 c) {
       {kD50[0] * cielab_curve_back(x), cielab_curve_back(y), kD50[2] * cielab_curve_back(z)});
 }
 
-Xyz xyz_d65_from_d50(Xyz c) { return adapted(c, kD50, d65()); }
+Xyz xyz_d65_from_d50(Xyz c) {
+  static const Matrix3 matrix = adaptation(kD50, d65());
+  return xyz_of(multiply(matrix, {c.x, c.y, c.z}));
+}
+
+Xyz xyz_d50_from_d65(Xyz c) {
+  static const Matrix3 matrix = adaptation(d65(), kD50);
+  return xyz_of(multiply(matrix, {c.x, c.y, c.z}));
+}
 
 std::optional<Xyz> xyz_in_space(std::string_view space, const std::array<double, 3>& c) {
   const auto polar = [&c] {

@@ -18,6 +18,7 @@ struct LabD50 {
 [[nodiscard]] Xyz xyz_from_lab_d50(LabD50 c);
 /// XYZ relative to D50 to XYZ relative to D65.
 [[nodiscard]] Xyz xyz_d65_from_d50(Xyz c);
+[[nodiscard]] Xyz xyz_d50_from_d65(Xyz c);
 
 /// XYZ of a color in a space named as in CSS Color 4: srgb, srgb-linear, hsl, hwb, lab, lch, oklab, oklch,
 /// display-p3, a98-rgb, prophoto-rgb, rec2020, xyz, xyz-d65, xyz-d50. Components as in CSS: RGB 0..1, hue in

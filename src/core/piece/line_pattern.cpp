@@ -1,5 +1,6 @@
 #include "core/piece/line_pattern.h"
 
+#include "core/base/text.h"
 #include "core/color/readout.h"
 #include "core/color/text.h"
 
@@ -61,6 +62,16 @@ Error wrong(const std::string& why, std::size_t at) {
   return {ErrorCode::BadInput, why, std::to_string(at + 1)};
 }
 
+/// How many ways a line is tried to be read in.
+constexpr int kMostTries = 2000;
+
+bool may_fill(std::string_view field, std::string_view text) {
+  if (is_one_of(kWordFields, field)) return true;
+  if (field == "hex")
+    return text.size() == 6 && text.find_first_not_of("0123456789abcdefABCDEF") == std::string_view::npos;
+  return !text.empty() && text.find_first_not_of("0123456789.-") == std::string_view::npos;
+}
+
 } // namespace
 
 Result<LinePattern> LinePattern::read(std::string_view pattern) {
@@ -112,6 +123,64 @@ std::string LinePattern::line(const LineFields& fields) const {
     out += is_words ? text + room : room + text;
   }
   return out;
+}
+
+std::vector<std::string> LinePattern::fields() const {
+  std::vector<std::string> out;
+  for (const auto& part : m_parts)
+    if (part.field) out.push_back(part.words);
+  return out;
+}
+
+std::optional<std::pair<std::string, std::string>> LinePattern::inseparable() const {
+  for (std::size_t i = 0; i + 1 < m_parts.size(); ++i) {
+    const Part &a = m_parts[i], &b = m_parts[i + 1];
+    if (a.field && b.field && a.words != "hex" && (a.width == 0 || is_one_of(kWordFields, a.words)))
+      return std::pair(a.words, b.words);
+  }
+  return std::nullopt;
+}
+
+std::optional<std::map<std::string, std::string>> LinePattern::read_line(std::string_view line) const {
+  std::map<std::string, std::string> out;
+  int tries = kMostTries;
+  if (!read_from(0, line, out, tries)) return std::nullopt;
+  return out;
+}
+
+/// Each possible end of a field is tried in turn, as long as there are tries left.
+bool LinePattern::read_from(std::size_t part, std::string_view rest, std::map<std::string, std::string>& into,
+                            int& tries) const {
+  if (part == m_parts.size()) return trimmed(rest).empty();
+  if (--tries < 0) return false;
+  const Part& p = m_parts[part];
+  if (!p.field) {
+    // Spaces at the end of a line are easily lost.
+    if (part + 1 == m_parts.size() && trimmed(rest) == trimmed(p.words)) return true;
+    return rest.starts_with(p.words) && read_from(part + 1, rest.substr(p.words.size()), into, tries);
+  }
+  const auto fits = [&](std::size_t end) {
+    const std::string text(trimmed(rest.substr(0, end)));
+    if (!may_fill(p.words, text)) return false;
+    const auto before = into.find(p.words);
+    if (before != into.end() && before->second != text) return false;
+    auto tried = into;
+    tried[p.words] = text;
+    if (!read_from(part + 1, rest.substr(end), tried, tries)) return false;
+    into = std::move(tried);
+    return true;
+  };
+  if (part + 1 == m_parts.size()) return fits(rest.size());
+  const Part& next = m_parts[part + 1];
+  if (next.field) {
+    const std::size_t width = p.words == "hex" ? std::max<std::size_t>(6, p.width) : p.width;
+    return width <= rest.size() && fits(width);
+  }
+  for (std::size_t at = rest.find(next.words); at != std::string_view::npos;
+       at = rest.find(next.words, at + 1))
+    if (fits(at)) return true;
+  // The last words of the line may have lost their spaces.
+  return part + 2 == m_parts.size() && trimmed(next.words).empty() && fits(rest.size());
 }
 
 } // namespace zc

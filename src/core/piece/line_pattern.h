@@ -4,6 +4,8 @@
 #include "core/base/result.h"
 #include "core/color/spaces.h"
 
+#include <map>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -32,6 +34,13 @@ public:
   /// ERRORS: BadInput for an unknown or open field; the place is its byte, from 1.
   [[nodiscard]] static Result<LinePattern> read(std::string_view pattern);
   [[nodiscard]] std::string line(const LineFields& fields) const;
+  /// Names of the fields, in order.
+  [[nodiscard]] std::vector<std::string> fields() const;
+  /// What the fields of a line of this shape were filled with, without the spaces around it; nothing for a
+  /// line of another shape. Where a line can be read in several ways the earliest ends count.
+  [[nodiscard]] std::optional<std::map<std::string, std::string>> read_line(std::string_view line) const;
+  /// Two fields with nothing between them that could not be told apart.
+  [[nodiscard]] std::optional<std::pair<std::string, std::string>> inseparable() const;
 
 private:
   struct Part {
@@ -39,6 +48,8 @@ private:
     bool field = false;
     std::size_t width = 0;
   };
+  bool read_from(std::size_t part, std::string_view rest, std::map<std::string, std::string>& into,
+                 int& tries) const;
   std::vector<Part> m_parts;
 };
 

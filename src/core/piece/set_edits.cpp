@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <cassert>
+#include <unordered_map>
 #include <unordered_set>
 
 namespace zc {
@@ -380,6 +381,28 @@ Result<Piece> with_swatches_colored(Piece piece, const std::vector<Id>& swatches
     s.from = color.from;
   });
   return piece;
+}
+
+Result<Piece> with_colors_kept_before(Piece piece, Id set, const std::vector<std::pair<Id, Srgb>>& colors,
+                                      std::string version) {
+  std::vector<Id> ids;
+  std::unordered_map<Id, Srgb> wanted;
+  const SwatchSet* before = find_set(piece, set);
+  for (const auto& [id, color] : colors) {
+    ids.push_back(id);
+    wanted[id] = color;
+    if (!before || !find_swatch(before->families, id)) return not_found("swatch");
+  }
+  if (ids.empty()) return not_found("swatch");
+  if (const auto error = kept_from_change(piece, ids)) return *error;
+  auto kept = with_version_kept(std::move(piece), set, std::move(version));
+  if (!kept) return kept;
+  Piece out = std::move(kept).value();
+  for_each_of(out, ids, [&](Swatch& s) {
+    s.color = wanted[s.id];
+    s.picked.reset();
+  });
+  return out;
 }
 
 Result<Piece> with_swatches_locked(Piece piece, const std::vector<Id>& swatches, bool locked) {

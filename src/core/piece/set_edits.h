@@ -74,6 +74,11 @@ struct LaidColor {
 /// The same color for each of the swatches. ERRORS: BadInput when one is locked.
 [[nodiscard]] Result<Piece> with_swatches_colored(Piece piece, const std::vector<Id>& swatches,
                                                   const LaidColor& color);
+/// Each of these swatches of the set its own new color; the set as it was is kept as a version of this name.
+/// ERRORS: BadInput when one is locked, NotFound when none is given or one is not in the set.
+[[nodiscard]] Result<Piece> with_colors_kept_before(Piece piece, Id set,
+                                                    const std::vector<std::pair<Id, Srgb>>& colors,
+                                                    std::string version);
 [[nodiscard]] Result<Piece> with_swatches_locked(Piece piece, const std::vector<Id>& swatches, bool locked);
 [[nodiscard]] Result<Piece> with_swatches_used(Piece piece, const std::vector<Id>& swatches, bool used);
 /// Copies under new ids, each at the next free place behind its original.

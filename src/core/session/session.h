@@ -9,8 +9,10 @@
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/pairing.h"
+#include "core/press/press.h"
 #include "core/session/at_hand.h"
 #include "core/session/geometry.h"
+#include "core/sheet/sheet.h"
 #include "core/try/light.h"
 #include "core/wheel/relations.h"
 
@@ -18,8 +20,8 @@
 
 namespace zc {
 
-enum class Desk { Observe, Limit, Pick, Grade, Try };
-inline constexpr std::size_t kDesks = 5;
+enum class Desk { Observe, Limit, Pick, Grade, Try, Share };
+inline constexpr std::size_t kDesks = 6;
 /// How the set is seen at Grade.
 enum class SetView { Staff, Rows, List, Versions, Import };
 enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
@@ -63,6 +65,27 @@ struct Trying {
   LightAndAir light;       ///< Tried on the right side.
   std::vector<Pair> pairs; ///< Chosen by hand; see paired().
   bool operator==(const Trying&) const = default;
+};
+
+/// The plan as a picture, as it is made at Share: a disc at one value, or in a row of them, or vivid.
+struct PlanView {
+  enum class Kind { Value, Row, Vivid } kind = Kind::Value;
+  double value = 50; ///< L*.
+  int row = 5;       ///< kFewestPlanValues..kMostPlanValues.
+  int size = 1024;   ///< Pixels of a disc.
+  bool stepped = false, bare = false;
+  bool operator==(const PlanView&) const = default;
+};
+enum class ShareView { Sheet, Press, Plan };
+/// What is given away, and how.
+struct Sharing {
+  ShareView view = ShareView::Sheet;
+  SheetSpec sheet;
+  std::string press; ///< File of the press profile; empty for none.
+  double print_limit = kPrintLimit;
+  bool proof = false, paper_white = true; ///< The sheet as it will be printed; with the paper's own white.
+  PlanView plan;
+  bool operator==(const Sharing&) const = default;
 };
 
 /// The relation that is looked at: on the rim, in the tray.
@@ -128,6 +151,7 @@ struct Session {
   SetView set_view = SetView::Staff;
   Looking looking;
   Trying trying;
+  Sharing sharing;
   bool values_only = false;
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
   Carry carry = Carry::MaskOnly;

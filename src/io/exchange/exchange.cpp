@@ -107,6 +107,7 @@ Result<FoundSet> read_text(std::string_view text) {
   if (begins_with_a_header(start)) return read_csv(text);
   if (looks_like_cgats(text)) return read_cgats(text);
   if (looks_like_css(start)) return read_css(text);
+  if (looks_like_numbers(start)) return read_numbers(text);
   if (looks_like_table(start)) return read_csv(text);
   return read_hex_list(text);
 }
@@ -173,6 +174,11 @@ Result<Bytes> write_set(const SwatchSet& given, ExchangeFormat format) {
   }
   if (!text) return text.error();
   return bytes_of(*text);
+}
+
+Result<std::string> text_of_file(const Bytes& bytes, const std::string& file_name) {
+  if (has_mark(bytes) || looks_like_text(bytes)) return as_utf8(bytes);
+  return Error{ErrorCode::Damaged, "\"" + file_name + "\" is no text.", file_name};
 }
 
 Result<FoundSet> read_set_file(const Bytes& bytes, const std::string& file_name) {

@@ -45,5 +45,7 @@ inline constexpr int kColorsOfPhoto = 30;
 /// are brought to the nearest by chroma and a remark says how many. `file_name` serves sentences and the
 /// set's name where the file has none. ERRORS: Unreadable, Damaged (with the place), TooLarge.
 [[nodiscard]] Result<FoundSet> read_set_file(const Bytes& bytes, const std::string& file_name);
+/// A text file as UTF-8, from whatever Unicode encoding its mark says. ERRORS: Damaged for what is no text.
+[[nodiscard]] Result<std::string> text_of_file(const Bytes& bytes, const std::string& file_name);
 
 } // namespace zc

@@ -19,6 +19,9 @@ namespace zc {
 [[nodiscard]] Result<FoundSet> read_hex_list(std::string_view text);
 [[nodiscard]] std::string svg_text(const SwatchSet& set);
 [[nodiscard]] Result<FoundSet> read_svg(std::string_view text);
+/// Whether most lines begin with three numbers.
+[[nodiscard]] bool looks_like_numbers(std::string_view text);
+[[nodiscard]] Result<FoundSet> read_numbers(std::string_view text);
 [[nodiscard]] Result<FoundSet> read_picture(const Bytes& bytes, const std::string& file_name);
 
 } // namespace zc

@@ -1,0 +1,120 @@
+#include "app/desks/share/plan_panel.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+#include "core/sheet/plan_picture.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+namespace zc {
+
+PlanPanel::PlanPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_stepped(new WordButton(tr("stepped"), this)),
+      m_bare(new WordButton(tr("bare"), this)),
+      m_value(new NumberField(QStringLiteral("plan.value"), tr("L* of the disc"), this)),
+      m_row(
+          new NumberField(QStringLiteral("plan.row"), tr("How many values stand in the row, 3 to 11"), this)),
+      m_size(new NumberField(QStringLiteral("plan.size"), tr("Pixels of a disc, 16 to 8192"), this)) {
+  setObjectName(QStringLiteral("planPanel"));
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 10, 0, 0);
+  column->setSpacing(8);
+  auto* says = new QLabel(
+      tr("The wheel with its mask, to lie beside the canvas or on a layer of it: what is outside the mask is "
+         "nearly transparent, what is outside the disc wholly."),
+      this);
+  says->setFont(caption_font());
+  says->setWordWrap(true);
+  column->addWidget(says);
+  const auto row = [column] {
+    auto* made = new QHBoxLayout;
+    made->setSpacing(6);
+    column->addLayout(made);
+    return made;
+  };
+  auto* kinds = row();
+  const std::tuple<const char*, QString, PlanView::Kind, QString> all[] = {
+      {"plan.one", tr("at one value"), PlanView::Kind::Value, tr("One disc at a value")},
+      {"plan.many", tr("a row of values"), PlanView::Kind::Row, tr("Several discs from dark to light")},
+      {"plan.vivid", tr("vivid"), PlanView::Kind::Vivid, tr("Each hue at the value where it is strongest")}};
+  for (const auto& [name, word, kind, tip] : all) {
+    auto* button = new WordButton(word, this);
+    button->setObjectName(QLatin1String(name));
+    button->setCheckable(true);
+    button->setToolTip(tip);
+    connect(button, &QAbstractButton::clicked, this,
+            [this, kind = kind] { change([&](PlanView& p) { p.kind = kind; }); });
+    kinds->addWidget(button);
+    m_kinds.emplace_back(button, kind);
+  }
+  kinds->addStretch(1);
+  auto* numbers = row();
+  m_value->set_range({0, 100, 1, 0, tr(" value"), false, {}});
+  m_row->set_range({kFewestPlanValues, kMostPlanValues, 1, 0, tr(" values"), false, {}});
+  m_size->set_range({kPlanSizeRange.low, kPlanSizeRange.high, 64, 0, tr(" pixels"), false, {}});
+  for (NumberField* field : {m_value, m_row, m_size}) {
+    field->setFixedWidth(90);
+    field->setToolTip(field->accessibleName());
+    numbers->addWidget(field);
+  }
+  connect(m_value, &NumberField::wanted, this,
+          [this](double n) { change([&](PlanView& p) { p.value = n; }); });
+  connect(m_row, &NumberField::wanted, this,
+          [this](double n) { change([&](PlanView& p) { p.row = static_cast<int>(n); }); });
+  connect(m_size, &NumberField::wanted, this,
+          [this](double n) { change([&](PlanView& p) { p.size = static_cast<int>(n); }); });
+  numbers->addStretch(1);
+  auto* looks = row();
+  m_stepped->setObjectName(QStringLiteral("plan.stepped"));
+  m_stepped->setToolTip(tr("In the steps of the wheel; twelve hues and eight saturations where it has none"));
+  m_bare->setObjectName(QStringLiteral("plan.bare"));
+  m_bare->setToolTip(tr("The disc alone, filling the square, without names and lines"));
+  for (WordButton* button : {m_stepped, m_bare}) {
+    button->setCheckable(true);
+    looks->addWidget(button);
+  }
+  connect(m_stepped, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](PlanView& p) { p.stepped = on; }); });
+  connect(m_bare, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](PlanView& p) { p.bare = on; }); });
+  looks->addStretch(1);
+  column->addSpacing(12);
+  auto* out = row();
+  auto* write = new QPushButton(tr("Write the plan"), this);
+  write->setObjectName(QStringLiteral("plan.write"));
+  write->setToolTip(tr("As PNG with a transparent ground; its outline as SVG"));
+  connect(write, &QPushButton::clicked, this, &PlanPanel::writeAsked);
+  auto* copy = new QPushButton(tr("Copy the plan"), this);
+  copy->setObjectName(QStringLiteral("plan.copy"));
+  copy->setToolTip(tr("As a picture, to paste into any program"));
+  connect(copy, &QPushButton::clicked, this, &PlanPanel::copyAsked);
+  out->addWidget(write);
+  out->addWidget(copy);
+  out->addStretch(1);
+  column->addStretch(1);
+  connect(&space, &Workspace::viewChanged, this, &PlanPanel::follow);
+  follow();
+}
+
+void PlanPanel::change(const std::function<void(PlanView&)>& by) {
+  Sharing next = m_space.session().sharing;
+  by(next.plan);
+  m_space.share(next);
+}
+
+void PlanPanel::follow() {
+  const PlanView& plan = m_space.session().sharing.plan;
+  for (const auto& [button, kind] : m_kinds) button->setChecked(plan.kind == kind);
+  m_value->setVisible(plan.kind == PlanView::Kind::Value);
+  m_row->setVisible(plan.kind == PlanView::Kind::Row);
+  m_value->show_value(plan.value);
+  m_row->show_value(plan.row);
+  m_size->show_value(plan.size);
+  m_stepped->setChecked(plan.stepped);
+  m_bare->setChecked(plan.bare);
+}
+
+} // namespace zc

@@ -1,0 +1,204 @@
+#include "app/desks/share/press_panel.h"
+
+#include "app/desks/try/color_chip.h"
+#include "app/shelf/shelf_panel.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QScrollBar>
+
+namespace zc {
+namespace {
+
+QString ink_words(const Ink& ink) {
+  return QStringLiteral("C %1  M %2  Y %3  K %4")
+      .arg(ink.c, 0, 'f', 0)
+      .arg(ink.m, 0, 'f', 0)
+      .arg(ink.y, 0, 'f', 0)
+      .arg(ink.k, 0, 'f', 0);
+}
+
+} // namespace
+
+PressPanel::PressPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_profile(new QComboBox(this)),
+      m_limit(new NumberField(QStringLiteral("press.limit"),
+                              tr("CIEDE2000 from which on a color does not print"), this)),
+      m_proof(new WordButton(tr("proof"), this)), m_paper_white(new WordButton(tr("paper white"), this)),
+      m_says(new QLabel(this)), m_scroll(new QScrollArea(this)) {
+  setObjectName(QStringLiteral("pressPanel"));
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 10, 0, 0);
+  column->setSpacing(8);
+  auto* top = new QHBoxLayout;
+  m_profile->setObjectName(QStringLiteral("press.profile"));
+  m_profile->setAccessibleName(tr("Profile of the press"));
+  m_profile->setToolTip(tr("The ICC profile of the press; ask the printer for theirs"));
+  m_profile->setFont(caption_font());
+  m_profile->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  m_profile->setMinimumContentsLength(22);
+  connect(m_profile, &QComboBox::activated, this, [this](int i) {
+    change([&](Sharing& s) { s.press = m_profile->itemData(i).toString().toStdString(); });
+  });
+  auto* add = new WordButton(tr("add a profile"), this);
+  add->setObjectName(QStringLiteral("press.add"));
+  add->setToolTip(tr("Take in an ICC profile of a four-color press and keep it on the shelf"));
+  connect(add, &QAbstractButton::clicked, this, &PressPanel::profileAsked);
+  top->addWidget(m_profile, 1);
+  top->addWidget(add);
+  column->addLayout(top);
+  auto* row = new QHBoxLayout;
+  m_limit->set_range({0.1, kLargestPrintLimit, 0.5, 1, tr(" off at most"), false, {}});
+  m_limit->setFixedWidth(120);
+  m_limit->setToolTip(tr("CIEDE2000 from which on a color does not print"));
+  connect(m_limit, &NumberField::wanted, this,
+          [this](double n) { change([&](Sharing& s) { s.print_limit = n; }); });
+  row->addWidget(m_limit);
+  for (const auto& [button, name, tip] :
+       {std::tuple(m_proof, "press.proof", tr("See the sheet as this press prints it")),
+        std::tuple(m_paper_white, "press.white", tr("With the paper's own white and black"))}) {
+    button->setObjectName(QLatin1String(name));
+    button->setCheckable(true);
+    button->setToolTip(tip);
+    row->addWidget(button);
+  }
+  connect(m_proof, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](Sharing& s) { s.proof = on; }); });
+  connect(m_paper_white, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](Sharing& s) { s.paper_white = on; }); });
+  row->addStretch(1);
+  column->addLayout(row);
+  m_says->setObjectName(QStringLiteral("press.says"));
+  m_says->setFont(caption_font());
+  m_says->setWordWrap(true);
+  column->addWidget(m_says);
+  m_scroll->setFrameShape(QFrame::NoFrame);
+  m_scroll->setWidgetResizable(true);
+  column->addWidget(m_scroll, 1);
+  connect(&space.shares(), &ShareReader::changed, this, &PressPanel::follow);
+}
+
+void PressPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  read_shelf();
+}
+
+void PressPanel::read_shelf() {
+  m_shelf = read_press_shelf(shelf_folder(QStringLiteral("presses")).toStdString());
+  follow();
+}
+
+void PressPanel::change(const std::function<void(Sharing&)>& by) {
+  Sharing next = m_space.session().sharing;
+  by(next);
+  m_space.share(next);
+}
+
+void PressPanel::follow() {
+  if (!isVisible()) return;
+  const Sharing& sharing = m_space.session().sharing;
+  m_profile->clear();
+  m_profile->addItem(tr("No press"), QString());
+  for (const ShelfPress& press : m_shelf) {
+    m_profile->addItem(text(press.name), QString::fromStdString(press.file.string()));
+    if (press.file == sharing.press) m_profile->setCurrentIndex(m_profile->count() - 1);
+  }
+  m_limit->show_value(sharing.print_limit);
+  m_proof->setChecked(sharing.proof);
+  m_paper_white->setChecked(sharing.paper_white);
+  const auto press = m_space.shares().press();
+  m_proof->setEnabled(press != nullptr);
+  m_paper_white->setEnabled(press != nullptr && sharing.proof);
+  const auto* checked = m_space.shares().checked();
+  if (!press)
+    m_says->setText(
+        tr("Choose a press to see what it prints. The stand-in is a good guess for coated paper; a "
+           "printer's own profile is better."));
+  else if (!checked)
+    m_says->setText(tr("Asking the press..."));
+  list(checked ? *checked : std::vector<SwatchPress>());
+}
+
+void PressPanel::list(const std::vector<SwatchPress>& checked) {
+  const int at = m_scroll->verticalScrollBar()->value();
+  auto* box = new QWidget;
+  auto* grid = new QGridLayout(box);
+  grid->setContentsMargins(0, 0, 12, 0);
+  grid->setHorizontalSpacing(8);
+  grid->setVerticalSpacing(4);
+  grid->setColumnStretch(2, 1);
+  const auto swatches = m_space.shares().swatches();
+  const double most_ink = m_space.shares().press() ? m_space.shares().press()->ink_limit() : 0;
+  int row = 0, not_printing = 0, too_much = 0;
+  const std::size_t count = std::min(checked.size(), swatches.size());
+  // What needs a decision stands first.
+  std::vector<std::size_t> order;
+  for (const bool prints : {false, true})
+    for (std::size_t i = 0; i < count; ++i)
+      if (checked[i].prints == prints) order.push_back(i);
+  for (const std::size_t i : order) {
+    const SwatchPress& p = checked[i];
+    const double total = p.printed.ink.total();
+    const bool wet = most_ink > 0 && total > most_ink + 0.5;
+    not_printing += !p.prints;
+    too_much += wet;
+    auto* name = new ElidedLabel(caption_font(), box);
+    name->setText(
+        p.prints ? text(swatches[i]->name)
+                 : tr("%1, off by %2").arg(text(swatches[i]->name)).arg(p.printed.difference, 0, 'f', 1));
+    name->setToolTip(
+        tr("%1, %2: %3 % ink in all")
+            .arg(text(swatches[i]->name), ink_words(p.printed.ink))
+            .arg(total, 0, 'f', 0) +
+        (wet ? tr(", more than the %1 % that this press lays").arg(most_ink, 0, 'f', 0) : QString()));
+    grid->addWidget(new ColorChip(m_space, swatches[i]->color, box), row, 0);
+    grid->addWidget(name, row, 2);
+    if (p.prints) {
+      auto* amounts = new QLabel(ink_words(p.printed.ink), box);
+      amounts->setFont(small_font());
+      amounts->setToolTip(name->toolTip());
+      grid->addWidget(amounts, row, 3);
+    } else {
+      auto* nearest = new ColorChip(m_space, p.nearest->color, box);
+      nearest->setToolTip((p.nearest->equal_value ? tr("The nearest printable at equal value, off by %1")
+                                                  : tr("The nearest printable, at another value, off by %1"))
+                              .arg(p.nearest->difference, 0, 'f', 1));
+      auto* take = new WordButton(tr("take the printable"), box);
+      take->setObjectName(QStringLiteral("press.take.%1").arg(not_printing - 1));
+      take->setToolTip(
+          tr("Let the nearest printable color stand for it; the set before is kept as a version"));
+      connect(take, &QAbstractButton::clicked, this,
+              [this, id = swatches[i]->id] { m_space.shares().take_printable(id); });
+      grid->addWidget(nearest, row, 1);
+      grid->addWidget(take, row, 3);
+    }
+    ++row;
+  }
+  if (!checked.empty()) {
+    QString says = not_printing == 0
+                       ? tr("All %1 swatches print as they are.").arg(checked.size())
+                       : tr("%1 of %2 cannot be printed as they are.").arg(not_printing).arg(checked.size());
+    if (too_much > 0)
+      says += QLatin1Char(' ') + tr("%1 ask for more than %2 % ink.").arg(too_much).arg(most_ink, 0, 'f', 0);
+    m_says->setText(says);
+  }
+  if (not_printing > 1) {
+    auto* all = new WordButton(tr("take all printable"), box);
+    all->setObjectName(QStringLiteral("press.take.all"));
+    all->setToolTip(tr("All of them in one step; the set before is kept as a version"));
+    connect(all, &QAbstractButton::clicked, this, [this] { m_space.shares().take_printable(0); });
+    grid->addWidget(all, row, 3);
+  }
+  grid->setRowStretch(row + 1, 1);
+  scroll_over_ground(m_scroll, box);
+  m_scroll->verticalScrollBar()->setValue(at);
+}
+
+} // namespace zc

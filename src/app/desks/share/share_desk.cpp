@@ -1,0 +1,119 @@
+#include "app/desks/share/share_desk.h"
+
+#include "app/desks/share/plan_panel.h"
+#include "app/desks/share/press_panel.h"
+#include "app/desks/share/share_stage.h"
+#include "app/desks/share/sheet_panel.h"
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QStackedWidget>
+
+namespace zc {
+namespace {
+
+constexpr int kPanelWidth = 420;
+
+} // namespace
+
+ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_stage(new ShareStage(space, this)),
+      m_press(new PressPanel(space, this)), m_panels(new QStackedWidget(this)) {
+  auto* sheet = new SheetPanel(space, this);
+  auto* plan = new PlanPanel(space, this);
+  connect(sheet, &SheetPanel::writeAsked, this, &ShareDesk::writeSheetAsked);
+  connect(m_press, &PressPanel::profileAsked, this, &ShareDesk::profileAsked);
+  connect(plan, &PlanPanel::writeAsked, this, &ShareDesk::writePlanAsked);
+  connect(plan, &PlanPanel::copyAsked, this, &ShareDesk::copyPlanAsked);
+
+  auto* side = new QWidget(this);
+  side->setFixedWidth(kPanelWidth);
+  auto* side_column = new QVBoxLayout(side);
+  side_column->setContentsMargins(0, 6, kMargin, 6);
+  side_column->setSpacing(4);
+  auto* words = new QHBoxLayout;
+  words->setSpacing(12);
+  const std::tuple<const char*, QString, ShareView, QWidget*, QString> views[] = {
+      {"share.sheet", tr("Sheet"), ShareView::Sheet, sheet, tr("The plan on paper")},
+      {"share.press", tr("Press"), ShareView::Press, m_press, tr("What a press prints of the set")},
+      {"share.plan", tr("Wheel"), ShareView::Plan, plan, tr("The wheel with its mask as a picture")}};
+  for (const auto& [name, word, view, panel, tip] : views) {
+    auto* button = new WordButton(word, side);
+    button->setObjectName(QLatin1String(name));
+    button->setCheckable(true);
+    button->setToolTip(tip);
+    connect(button, &QAbstractButton::clicked, this, [this, view = view] {
+      Sharing next = m_space.session().sharing;
+      next.view = view;
+      m_space.share(next);
+      follow();
+    });
+    words->addWidget(button);
+    m_views.emplace_back(button, view);
+    m_panels->addWidget(panel);
+  }
+  words->addStretch(1);
+  side_column->addLayout(words);
+  side_column->addWidget(m_panels, 1);
+
+  auto* left = new QVBoxLayout;
+  left->setContentsMargins(kMargin - 14, 0, 0, 0);
+  left->setSpacing(2);
+  left->addWidget(m_stage, 1);
+  left->addWidget(make_foot());
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(kGap);
+  row->addLayout(left, 1);
+  row->addWidget(side);
+  connect(&space, &Workspace::viewChanged, this, &ShareDesk::follow);
+  connect(m_stage, &ShareStage::pageChanged, this, &ShareDesk::follow);
+  follow();
+}
+
+QWidget* ShareDesk::make_foot() {
+  auto* foot = new QWidget(this);
+  auto* row = new QHBoxLayout(foot);
+  row->setContentsMargins(14, 0, 0, 0);
+  row->setSpacing(8);
+  m_says = new ElidedLabel(caption_font(), foot);
+  m_says->setObjectName(QStringLiteral("share.says"));
+  row->addWidget(m_says, 1);
+  m_back = new WordButton(tr("page back"), foot);
+  m_back->setObjectName(QStringLiteral("share.back"));
+  m_back->setToolTip(tr("The page before (Page Up)"));
+  m_on = new WordButton(tr("next page"), foot);
+  m_on->setObjectName(QStringLiteral("share.next"));
+  m_on->setToolTip(tr("The next page (Page Down)"));
+  connect(m_back, &QAbstractButton::clicked, this,
+          [this] { m_stage->turn_to(m_stage->page() == 0 ? 0 : m_stage->page() - 1); });
+  connect(m_on, &QAbstractButton::clicked, this, [this] { m_stage->turn_to(m_stage->page() + 1); });
+  row->addWidget(m_back);
+  row->addWidget(m_on);
+  return foot;
+}
+
+void ShareDesk::follow() {
+  const Sharing& sharing = m_space.session().sharing;
+  for (std::size_t i = 0; i < m_views.size(); ++i) {
+    m_views[i].first->setChecked(m_views[i].second == sharing.view);
+    if (m_views[i].second == sharing.view) m_panels->setCurrentIndex(static_cast<int>(i));
+  }
+  const bool several = m_stage->pages() > 1;
+  m_back->setVisible(several);
+  m_on->setVisible(several);
+  m_back->setEnabled(m_stage->page() > 0);
+  m_on->setEnabled(m_stage->page() + 1 < m_stage->pages());
+  if (sharing.view == ShareView::Plan)
+    m_says->setText(tr("%1 pixels a disc, sRGB").arg(sharing.plan.size));
+  else if (sharing.proof && m_space.shares().press())
+    m_says->setText(tr("Page %1 of %2, as %3 prints it")
+                        .arg(m_stage->page() + 1)
+                        .arg(m_stage->pages())
+                        .arg(QString::fromStdString(m_space.shares().press()->name())));
+  else
+    m_says->setText(tr("Page %1 of %2").arg(m_stage->page() + 1).arg(m_stage->pages()));
+}
+
+} // namespace zc

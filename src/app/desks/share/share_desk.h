@@ -1,0 +1,45 @@
+// The desk where the plan is given away: the sheet, the press, the plan as a picture.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QLabel;
+class QStackedWidget;
+
+namespace zc {
+
+class ElidedLabel;
+class PressPanel;
+class ShareStage;
+class WordButton;
+
+class ShareDesk final : public QWidget {
+  Q_OBJECT
+public:
+  ShareDesk(Workspace& space, QWidget* parent);
+  [[nodiscard]] ShareStage& stage() { return *m_stage; }
+  [[nodiscard]] PressPanel& press() { return *m_press; }
+
+signals:
+  void writeSheetAsked(const QString& format);
+  void writePlanAsked();
+  void copyPlanAsked();
+  void profileAsked();
+
+private:
+  QWidget* make_foot();
+  void follow();
+
+  Workspace& m_space;
+  ShareStage* m_stage;
+  PressPanel* m_press;
+  QStackedWidget* m_panels;
+  std::vector<std::pair<WordButton*, ShareView>> m_views;
+  ElidedLabel* m_says = nullptr;
+  WordButton* m_back = nullptr;
+  WordButton* m_on = nullptr;
+};
+
+} // namespace zc

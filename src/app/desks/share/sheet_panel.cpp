@@ -1,0 +1,203 @@
+#include "app/desks/share/sheet_panel.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QPushButton>
+
+namespace zc {
+namespace {
+
+constexpr std::tuple<SheetPart, const char*, const char*> kParts[] = {
+    {SheetPart::Title, QT_TRANSLATE_NOOP("zc::SheetPanel", "title and words"), "title"},
+    {SheetPart::Reference, QT_TRANSLATE_NOOP("zc::SheetPanel", "reference"), "reference"},
+    {SheetPart::Wheel, QT_TRANSLATE_NOOP("zc::SheetPanel", "wheel and mask"), "wheel"},
+    {SheetPart::Swatches, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches"), "swatches"},
+    {SheetPart::Staff, QT_TRANSLATE_NOOP("zc::SheetPanel", "staff"), "staff"},
+    {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "needed, present, missing"), "needs"},
+    {SheetPart::Signature, QT_TRANSLATE_NOOP("zc::SheetPanel", "signature and date"), "signature"}};
+
+bool has_part(const SheetSpec& spec, SheetPart part) {
+  return std::find(spec.parts.begin(), spec.parts.end(), part) != spec.parts.end();
+}
+
+QLabel* heading(const QString& words, QWidget* parent) {
+  auto* label = new QLabel(words, parent);
+  label->setFont(heading_font());
+  return label;
+}
+
+QHBoxLayout* row_in(QVBoxLayout* column) {
+  auto* row = new QHBoxLayout;
+  row->setSpacing(6);
+  column->addLayout(row);
+  return row;
+}
+
+} // namespace
+
+SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+  setObjectName(QStringLiteral("sheetPanel"));
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 10, 0, 0);
+  column->setSpacing(6);
+  column->addWidget(heading(tr("On the sheet"), this));
+  auto* grid = new QGridLayout;
+  grid->setHorizontalSpacing(6);
+  grid->setVerticalSpacing(3);
+  grid->setColumnStretch(0, 1);
+  column->addLayout(grid);
+  int line = 0;
+  for (const auto& [part, words, name] : kParts) {
+    auto* label = new QLabel(tr(words), this);
+    label->setFont(caption_font());
+    grid->addWidget(label, line, 0);
+    const auto which = part;
+    auto* on = add_switch(
+        this, QStringLiteral("sheet.") + QLatin1String(name), tr("on"), tr("Whether it is on the sheet"),
+        [which](const SheetSpec& spec) { return has_part(spec, which); },
+        [which](SheetSpec& spec, bool shown) {
+          std::erase(spec.parts, which);
+          if (shown) spec.parts.push_back(which);
+        });
+    on->setAccessibleName(tr(words));
+    grid->addWidget(on, line, 1);
+    for (const int by : {-1, 1}) {
+      auto* move = new WordButton(by < 0 ? tr("up") : tr("down"), this);
+      move->setObjectName(QStringLiteral("sheet.%1.%2").arg(QLatin1String(name), by < 0 ? "up" : "down"));
+      move->setAccessibleName((by < 0 ? tr("%1 up") : tr("%1 down")).arg(tr(words)));
+      move->setToolTip(by < 0 ? tr("Let it come earlier") : tr("Let it come later"));
+      connect(move, &QAbstractButton::clicked, this, [this, which, by] { move_part(which, by); });
+      grid->addWidget(move, line, by < 0 ? 2 : 3);
+    }
+    ++line;
+  }
+
+  column->addSpacing(8);
+  column->addWidget(heading(tr("Swatches"), this));
+  auto* under = row_in(column);
+  under->addWidget(add_switch(
+      this, QStringLiteral("sheet.byValue"), tr("light to dark"),
+      tr("In one row by value instead of family by family"), [](const SheetSpec& s) { return s.by_value; },
+      [](SheetSpec& s, bool on) { s.by_value = on; }));
+  const std::tuple<const char*, QString, bool SheetSpec::*> beside[] = {
+      {"sheet.names", tr("name"), &SheetSpec::names},
+      {"sheet.hexes", tr("hex"), &SheetSpec::hexes},
+      {"sheet.values", tr("value"), &SheetSpec::values},
+      {"sheet.notes", tr("note"), &SheetSpec::notes}};
+  for (const auto& [name, word, member] : beside)
+    under->addWidget(add_switch(
+        this, QLatin1String(name), word, tr("Written beside each swatch"),
+        [member = member](const SheetSpec& s) { return s.*member; },
+        [member = member](SheetSpec& s, bool on) { s.*member = on; }));
+  under->addStretch(1);
+
+  column->addSpacing(8);
+  column->addWidget(heading(tr("Paper"), this));
+  auto* paper = row_in(column);
+  m_paper = new QComboBox(this);
+  m_paper->setObjectName(QStringLiteral("sheet.paper"));
+  m_paper->setAccessibleName(tr("Paper"));
+  m_paper->setToolTip(tr("Paper, or the size of a screen"));
+  m_paper->setFont(caption_font());
+  for (const auto& p : kPaperWords)
+    m_paper->addItem(QString::fromUtf8(p.word.data(), static_cast<qsizetype>(p.word.size())),
+                     static_cast<int>(p.value));
+  connect(m_paper, &QComboBox::activated, this, [this](int i) {
+    change([&](SheetSpec& s) { s.paper = static_cast<Paper>(m_paper->itemData(i).toInt()); });
+  });
+  paper->addWidget(m_paper);
+  paper->addWidget(add_switch(
+      this, QStringLiteral("sheet.lying"), tr("lying"), tr("Wider than high"),
+      [](const SheetSpec& s) { return s.lying; }, [](SheetSpec& s, bool on) { s.lying = on; }));
+  paper->addWidget(add_switch(
+      this, QStringLiteral("sheet.dark"), tr("dark ground"), tr("Light words on a dark ground"),
+      [](const SheetSpec& s) { return s.dark; }, [](SheetSpec& s, bool on) { s.dark = on; }));
+  paper->addStretch(1);
+  auto* numbers = row_in(column);
+  const auto number = [&](const QString& name, const QString& tip, const Range& range,
+                          const QString& suffix) {
+    auto* field = new NumberField(name, tip, this);
+    field->set_range({range.low, range.high, 1, 0, suffix, false, {}});
+    field->setToolTip(tip);
+    field->setFixedWidth(110);
+    numbers->addWidget(field);
+    return field;
+  };
+  m_margin = number(QStringLiteral("sheet.margin"), tr("Margin, 5 to 40 millimetres"), kSheetMarginRange,
+                    tr(" mm margin"));
+  connect(m_margin, &NumberField::wanted, this,
+          [this](double mm) { change([&](SheetSpec& s) { s.margin = mm; }); });
+  m_value = number(QStringLiteral("sheet.value"), tr("L* that the wheel is shown at"), {0, 100},
+                   tr(" wheel value"));
+  connect(m_value, &NumberField::wanted, this,
+          [this](double v) { change([&](SheetSpec& s) { s.wheel_value = v; }); });
+  numbers->addWidget(add_switch(
+      this, QStringLiteral("sheet.vivid"), tr("vivid"), tr("Each hue at the value where it is strongest"),
+      [](const SheetSpec& s) { return !s.wheel_value; },
+      [](SheetSpec& s, bool on) { s.wheel_value = on ? std::nullopt : std::optional(66.0); }));
+  numbers->addStretch(1);
+
+  column->addSpacing(12);
+  auto* write = row_in(column);
+  const std::tuple<const char*, QString, QString> formats[] = {
+      {"pdf", tr("Write PDF"), tr("Write the sheet as PDF, all pages")},
+      {"svg", tr("Write SVG"), tr("Write the sheet as SVG, a file a page")},
+      {"png", tr("Write PNG"), tr("Write the sheet as PNG at 300 pixels an inch, a file a page")},
+      {"print", tr("Print"), tr("See the sheet in a preview and print it")}};
+  for (const auto& [format, words, tip] : formats) {
+    auto* button = new QPushButton(words, this);
+    button->setObjectName(QStringLiteral("sheet.write.") + QLatin1String(format));
+    button->setToolTip(tip);
+    connect(button, &QPushButton::clicked, this,
+            [this, f = QString::fromLatin1(format)] { emit writeAsked(f); });
+    write->addWidget(button);
+  }
+  write->addStretch(1);
+  column->addStretch(1);
+  connect(&space, &Workspace::viewChanged, this, &SheetPanel::follow);
+  follow();
+}
+
+WordButton* SheetPanel::add_switch(QWidget* parent, const QString& name, const QString& word,
+                                   const QString& tip, const std::function<bool(const SheetSpec&)>& on,
+                                   const std::function<void(SheetSpec&, bool)>& turn) {
+  auto* button = new WordButton(word, parent);
+  button->setObjectName(name);
+  button->setCheckable(true);
+  button->setToolTip(tip);
+  connect(button, &QAbstractButton::clicked, this,
+          [this, turn](bool checked) { change([&](SheetSpec& s) { turn(s, checked); }); });
+  m_switches.push_back({button, on});
+  return button;
+}
+
+void SheetPanel::change(const std::function<void(SheetSpec&)>& by) {
+  Sharing next = m_space.session().sharing;
+  by(next.sheet);
+  m_space.share(next);
+}
+
+void SheetPanel::move_part(SheetPart part, int by) {
+  change([&](SheetSpec& s) {
+    const auto at = std::find(s.parts.begin(), s.parts.end(), part);
+    if (at == s.parts.end()) return;
+    const auto to = at - s.parts.begin() + by;
+    if (to >= 0 && to < static_cast<std::ptrdiff_t>(s.parts.size())) std::iter_swap(at, s.parts.begin() + to);
+  });
+}
+
+void SheetPanel::follow() {
+  const SheetSpec& spec = m_space.session().sharing.sheet;
+  for (const Switch& s : m_switches) s.button->setChecked(s.on(spec));
+  m_paper->setCurrentIndex(m_paper->findData(static_cast<int>(spec.paper)));
+  m_margin->show_value(spec.margin);
+  m_value->show_value(spec.wheel_value.value_or(66));
+  m_value->setEnabled(spec.wheel_value.has_value());
+}
+
+} // namespace zc

@@ -1,0 +1,45 @@
+// What is on the sheet, and on which paper.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QGridLayout;
+
+namespace zc {
+
+class NumberField;
+class WordButton;
+
+class SheetPanel final : public QWidget {
+  Q_OBJECT
+public:
+  SheetPanel(Workspace& space, QWidget* parent);
+
+signals:
+  /// "pdf", "svg", "png" or "print".
+  void writeAsked(const QString& format);
+  void pageTurned(int by);
+
+private:
+  void change(const std::function<void(SheetSpec&)>& by);
+  void follow();
+  WordButton* add_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
+                         const std::function<bool(const SheetSpec&)>& on,
+                         const std::function<void(SheetSpec&, bool)>& turn);
+  void move_part(SheetPart part, int by);
+
+  Workspace& m_space;
+  struct Switch {
+    WordButton* button;
+    std::function<bool(const SheetSpec&)> on;
+  };
+  std::vector<Switch> m_switches;
+  QComboBox* m_paper = nullptr;
+  NumberField* m_margin = nullptr;
+  NumberField* m_value = nullptr;
+};
+
+} // namespace zc

@@ -1,0 +1,99 @@
+#include "cli/command.h"
+
+#include "cli/drawing.h"
+#include "cli/sets.h"
+#include "io/container/piece_file.h"
+#include "io/photo/decode.h"
+#include "io/sheet/sheet_files.h"
+
+#include <sstream>
+
+namespace zc::cli {
+namespace {
+
+struct SheetRequest {
+  std::string piece, set, parts, under, output;
+  SheetSpec spec;
+  bool lying = false;
+  std::string ground;
+  double value = 66, dots = 150;
+};
+
+/// "title,wheel" as parts in that order.
+Result<std::vector<SheetPart>> parts_of(const std::string& text) {
+  std::vector<SheetPart> out;
+  std::stringstream words(text);
+  for (std::string word; std::getline(words, word, ',');) {
+    const auto at = std::find_if(std::begin(kSheetPartWords), std::end(kSheetPartWords),
+                                 [&](const auto& w) { return w.word == word; });
+    if (at == std::end(kSheetPartWords))
+      return Error{
+          ErrorCode::BadInput,
+          "\"" + word +
+              "\" is no part of a sheet; there are title, reference, wheel, swatches, staff, needs and "
+              "signature.",
+          "--with"};
+    out.push_back(at->value);
+  }
+  return out;
+}
+
+Result<Json> sheet(SheetRequest r) {
+  if (!r.parts.empty()) {
+    auto parts = parts_of(r.parts);
+    if (!parts) return parts.error();
+    r.spec.parts = std::move(parts).value();
+  }
+  r.spec.lying = r.lying;
+  r.spec.wheel_value = r.value;
+  const auto document = open_document(r.piece);
+  if (!document) return document.error();
+  const Piece& piece = document->piece;
+  const auto set = set_or_current(piece, r.set);
+  if (!set) return set.error();
+  const Drawing drawing;
+  SheetPictures pictures;
+  QImage reference;
+  if (!piece.references.empty()) {
+    const Reference& first = piece.references.front();
+    const auto decoded = decode_photo(*first.bytes, first.name);
+    if (!decoded) return decoded.error();
+    reference = *decoded;
+    pictures = {static_cast<double>(reference.width()) / reference.height(), first.name};
+  }
+  const auto laid = sheet_of(piece, **set, r.spec, pictures, toolkit_measure());
+  if (!laid) return laid.error();
+  const SheetImages images = sheet_images(piece, r.spec, reference, 1200);
+  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, r.dots, r.output);
+  if (!files) return files.error();
+  return Json{{"files", *files},
+              {"pages", laid->pages.size()},
+              {"width", laid->width},
+              {"height", laid->height},
+              {"swatches", swatch_count(**set)}};
+}
+
+} // namespace
+
+Command add_sheet(const Options& app) {
+  enum class Ground { Light, Dark };
+  static constexpr Word<Ground> grounds[] = {{Ground::Light, "light"}, {Ground::Dark, "dark"}};
+  auto r = std::make_shared<SheetRequest>();
+  const Options command = app.command("sheet", "Lay the plan out on paper");
+  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.text("--set", r->set, "Name of the set; the current one when left out");
+  command.choice("--paper", kPaperWords, "Paper or screen", r->spec.paper);
+  command.flag("--lying", r->lying, "Wider than high");
+  command.text("--with", r->parts, "Parts from the top down, parted by commas");
+  command.choice<Ground>("--ground", grounds, "Light or dark",
+                         std::function<void(Ground)>([r](Ground g) { r->spec.dark = g == Ground::Dark; }));
+  command.flag("--by-value", r->spec.by_value, "Swatches from light to dark instead of family by family");
+  command.flag("--notes", r->spec.notes, "With the notes of the swatches");
+  command.number("--margin", r->spec.margin, "Millimetres, 5 to 40");
+  command.number("--value", r->value, "L* that the wheel is shown at");
+  command.number("--dots", r->dots, "Pixels an inch of a PNG, 36 to 600");
+  command.text("-o,--output", r->output, "PDF, SVG or PNG file to write", Options::Need::Needed);
+  return {command, [r] { return sheet(*r); }};
+}
+
+} // namespace zc::cli

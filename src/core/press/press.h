@@ -1,0 +1,110 @@
+// What becomes of a color on a press, by the press's own ICC profile (ISO 15076-1) through Little CMS.
+//
+// There and back is relative colorimetric with black point compensation: the paper counts as white, the
+// darkest ink as black. A color *prints* when CIEDE2000 between it and what comes back is under a limit.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/color/spaces.h"
+
+#include <array>
+#include <cstddef>
+#include <cstdint>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace zc {
+
+/// Percent of the paper, 0..100 each.
+struct Ink {
+  double c = 0, m = 0, y = 0, k = 0;
+  [[nodiscard]] double total() const { return c + m + y + k; }
+  bool operator==(const Ink&) const = default;
+};
+
+/// CIEDE2000 from which on a color does not print (common practice, no source).
+inline constexpr double kPrintLimit = 2;
+inline constexpr double kLargestPrintLimit = 20;
+inline constexpr std::size_t kLargestProfile = std::size_t{64} << 20;
+
+/// A color and its way to the press and back.
+struct Printed {
+  Ink ink;
+  Srgb back;             ///< May lie outside 0..1: a press prints some colors that the display cannot show.
+  double difference = 0; ///< CIEDE2000 between the color and `back`.
+};
+
+/// The printable color that stands for one that does not print.
+struct NearestPrintable {
+  Srgb color;
+  double difference = 0;   ///< CIEDE2000 from the color that was asked for.
+  bool equal_value = true; ///< At its L*, within 0.5; else the nearest of all.
+};
+
+/// May be asked by several threads at once.
+class Press {
+public:
+  /// ERRORS: Unreadable for what is no profile of a four-color press that works both ways; TooLarge.
+  [[nodiscard]] static Result<std::shared_ptr<const Press>> read(const std::vector<unsigned char>& icc,
+                                                                 const std::string& file_name);
+  ~Press();
+  Press(const Press&) = delete;
+  Press& operator=(const Press&) = delete;
+
+  /// What the profile calls itself, or its file.
+  [[nodiscard]] const std::string& name() const { return m_name; }
+  /// The largest total ink that the profile asks for, percent; 0 where it cannot be told.
+  [[nodiscard]] double ink_limit() const { return m_ink_limit; }
+
+  /// REQUIRES a color that the display can show.
+  [[nodiscard]] Printed printed(Srgb color) const;
+  [[nodiscard]] bool prints(Srgb color, double limit = kPrintLimit) const {
+    return printed(color).difference < limit;
+  }
+  /// How inks look; may lie outside 0..1. REQUIRES inks of 0..100.
+  [[nodiscard]] Srgb color_of(const Ink& ink) const;
+  /// The least CIEDE2000 among printable colors at the same L* that lie within 20, or else among all. A color
+  /// that prints is its own. Found along rays of hue, to about 0.1 of the least there is.
+  [[nodiscard]] NearestPrintable nearest(Srgb color, double limit = kPrintLimit) const;
+  /// What is seen of a color on paper; with the paper's own white and black in absolute colorimetry, or
+  /// relative to it. Brought into the display's gamut at equal L* and hue.
+  [[nodiscard]] Srgb proof(Srgb color, bool paper_white) const;
+
+private:
+  Press() = default;
+  [[nodiscard]] std::array<void*, 5> transforms() const {
+    return {m_to_press, m_from_press, m_on_paper, m_xyz_to_press, m_xyz_from_press};
+  }
+  struct Found {
+    Lab lab;
+    double difference = 1e9;
+  };
+  [[nodiscard]] bool holds(const Lab& color, double limit) const;
+  [[nodiscard]] bool seems_to_hold(const Lab& color, double limit) const;
+  [[nodiscard]] Found along_ray(const Lab& wanted, double l, double hue, double limit, int turns,
+                                bool exact) const;
+  [[nodiscard]] Found at_value(const Lab& wanted, double l, double slack, double limit) const;
+
+  std::string m_name;
+  double m_ink_limit = 0;
+  void* m_to_press = nullptr;
+  void* m_from_press = nullptr;
+  void* m_on_paper = nullptr;
+  // The same ways without the curves of the display, for the search.
+  void* m_xyz_to_press = nullptr;
+  void* m_xyz_from_press = nullptr;
+};
+
+/// Press and limit together, as a painter sets them.
+struct SwatchPress {
+  Printed printed;
+  bool prints = true;
+  std::optional<NearestPrintable> nearest; ///< Where it does not print.
+};
+/// Of each color; on all cores.
+[[nodiscard]] std::vector<SwatchPress> check_for_press(const Press& press, const std::vector<Srgb>& colors,
+                                                       double limit = kPrintLimit);
+
+} // namespace zc

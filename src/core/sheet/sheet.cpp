@@ -1,0 +1,422 @@
+#include "core/sheet/sheet.h"
+
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/piece/grading.h"
+#include "core/wheel/color_words.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numeric>
+
+namespace zc {
+namespace {
+
+constexpr double kMillimetre = 72 / 25.4;
+constexpr double kTitleSize = 20, kWordsSize = 10.5, kHeadingSize = 10.5, kNoteSize = 7.8, kSmallSize = 8;
+constexpr double kGap = 12, kChipWidth = 34, kLeastCell = 106, kHeadingColumn = 78, kChipGap = 6;
+constexpr double kStaffHeight = 190, kStaffColumn = 62, kLeastInner = 110;
+constexpr std::size_t kTitleLines = 3, kWordsLines = 3;
+
+double line_of(double size) { return size * kLineHeight; }
+
+std::string whole(double x) { return std::to_string(std::lround(x)); }
+
+std::string title_of(const Swatch& s) {
+  return s.name + ", " + hex_of(s.color) + ", value " + whole(value_of(s.color));
+}
+
+/// Puts one part after the other down the pages.
+class Layout {
+public:
+  Layout(const Piece& piece, const SwatchSet& set, const SheetSpec& spec, const SheetPictures& pictures,
+         const TextMeasure& measure)
+      : m_piece(piece), m_set(set), m_spec(spec), m_pictures(pictures), m_measure(measure) {
+    std::tie(m_sheet.width, m_sheet.height) = paper_size(spec.paper, spec.lying);
+    m_sheet.dark = spec.dark;
+    m_margin = spec.margin * kMillimetre;
+    m_sheet.pages.emplace_back();
+    m_y = m_margin;
+  }
+  [[nodiscard]] double inner_width() const { return m_sheet.width - 2 * m_margin; }
+  [[nodiscard]] double inner_height() const { return m_sheet.height - 2 * m_margin; }
+
+  Sheet laid() {
+    for (std::size_t i = 0; i < m_spec.parts.size(); ++i) {
+      const SheetPart part = m_spec.parts[i];
+      if (part == SheetPart::Title) title();
+      if (part == SheetPart::Swatches) swatches();
+      if (part == SheetPart::Staff) staff();
+      if (part == SheetPart::Needs) needs();
+      if (part == SheetPart::Signature) signature();
+      if (part != SheetPart::Reference && part != SheetPart::Wheel) continue;
+      // Side by side where one follows the other.
+      const bool both =
+          i + 1 < m_spec.parts.size() && part != m_spec.parts[i + 1] &&
+          (m_spec.parts[i + 1] == SheetPart::Reference || m_spec.parts[i + 1] == SheetPart::Wheel);
+      pictures(part, both ? std::optional(m_spec.parts[i + 1]) : std::nullopt);
+      i += both;
+    }
+    running_heads();
+    return std::move(m_sheet);
+  }
+
+private:
+  SheetPage& page() { return m_sheet.pages.back(); }
+  [[nodiscard]] double bottom() const { return m_sheet.height - m_margin; }
+  [[nodiscard]] bool fresh() const {
+    return m_sheet.pages.size() == 1 ? m_y <= m_margin : m_y <= m_margin + line_of(kSmallSize) + kGap;
+  }
+  void new_page() {
+    m_sheet.pages.emplace_back();
+    m_y = m_margin + line_of(kSmallSize) + kGap; // Below the running head.
+  }
+  void need(double height) {
+    if (m_y + height > bottom() + 1e-9 && !fresh()) new_page();
+  }
+  void gap(double height) {
+    if (!fresh()) m_y += height;
+  }
+  /// In a box of that width; gives the height it takes.
+  double text(double x, double y, double width, std::string_view words, double size, bool bold = false,
+              bool soft = false, bool at_right = false) {
+    std::string fits = fitted_words(words, width, size, bold, m_measure);
+    if (fits.empty()) return 0;
+    const double taken = std::min(width, m_measure(fits, size, bold));
+    page().texts.push_back({{at_right ? x + width - taken : x, y, taken, line_of(size)},
+                            std::move(fits),
+                            size,
+                            bold,
+                            soft,
+                            at_right});
+    return line_of(size);
+  }
+  void lines(const std::string& words, double size, bool bold, std::size_t most) {
+    for (const auto& line : wrapped_words(words, inner_width(), size, bold, most, m_measure)) {
+      need(line_of(size));
+      m_y += text(m_margin, m_y, inner_width(), line, size, bold);
+    }
+  }
+
+  void title() {
+    gap(kGap);
+    lines(m_piece.title, kTitleSize, true, kTitleLines);
+    lines(m_piece.words, kWordsSize, false, kWordsLines);
+  }
+
+  // ---- the reference and the wheel
+
+  [[nodiscard]] std::vector<std::string> wheel_facts() const {
+    const auto named = [](const auto& words, auto value) {
+      for (const auto& w : words)
+        if (w.value == value) return std::string(w.word);
+      return std::string();
+    };
+    std::vector<std::string> out{"wheel: " + named(kHueWords, m_piece.wheel.hues),
+                                 "measure: " + named(kMeasureWords, m_piece.wheel.measure)};
+    if (m_piece.mask) {
+      const MaskRegion region(*m_piece.mask);
+      if (!m_piece.mask->name.empty()) out.push_back("mask: " + m_piece.mask->name);
+      out.push_back("fills " + whole(100 * region.share()) + " % of the wheel");
+      if (const auto center = region.centroid()) {
+        const Wheel wheel(m_piece.wheel);
+        const Srgb neutral = wheel.nearest_existing(wheel_point(*center, 60)).color;
+        out.push_back("neutral: " + color_in_words(neutral));
+      }
+    }
+    out.push_back(m_spec.wheel_value ? "value shown: " + whole(*m_spec.wheel_value)
+                                     : "each hue at its vivid value");
+    return out;
+  }
+
+  void pictures(SheetPart first, std::optional<SheetPart> second) {
+    const auto shown = [&](SheetPart part) {
+      return part == SheetPart::Wheel || m_pictures.reference_aspect > 0;
+    };
+    std::vector<SheetPart> parts;
+    if (shown(first)) parts.push_back(first);
+    if (second && shown(*second)) parts.push_back(*second);
+    if (parts.empty()) return;
+    gap(kGap);
+    const double width = inner_width(), caption = line_of(kSmallSize) + 2;
+    const double wanted = std::min({inner_height() * 0.4, width * 0.42, 320.0});
+    const double height = std::max(60.0, std::min(wanted, bottom() - m_y - caption));
+    need(std::min(height, 90.0) + caption);
+    const double room = std::max(60.0, std::min(wanted, bottom() - m_y - caption));
+    double x = m_margin, used = 0;
+    for (const SheetPart part : parts) {
+      const double share = parts.size() == 2 ? (width - kGap) / 2 : width;
+      const double left = m_margin + (parts.size() == 2 && part == parts[1] ? share + kGap : 0);
+      x = left;
+      used = std::max(used, part == SheetPart::Wheel ? wheel(x, share, room) : reference(x, share, room));
+    }
+    m_y += used;
+  }
+
+  double reference(double x, double width, double room) {
+    double h = room, w = h * m_pictures.reference_aspect;
+    if (w > width) {
+      w = width;
+      h = w / m_pictures.reference_aspect;
+    }
+    page().pictures.push_back({{x, m_y, w, h}, SheetPart::Reference});
+    const double below =
+        text(x, m_y + h + 2, width, "reference: " + m_pictures.reference_name, kSmallSize, false, true);
+    return h + 2 + below;
+  }
+
+  double wheel(double x, double width, double room) {
+    constexpr double least_facts = 84;
+    const auto facts = wheel_facts();
+    const bool beside = width - least_facts - kGap > 60;
+    const double under = beside ? 0 : static_cast<double>(facts.size()) * line_of(kNoteSize) * 1.12 + 4;
+    const double disc = std::max(40.0, std::min(room - under, beside ? width - least_facts - kGap : width));
+    page().pictures.push_back({{x, m_y, disc, disc}, SheetPart::Wheel});
+    const double left = beside ? x + disc + kGap : x;
+    const double facts_width = beside ? width - disc - kGap : width;
+    double y = beside ? m_y : m_y + disc + 4;
+    for (const auto& fact : facts)
+      if (y + line_of(kNoteSize) <= bottom())
+        y += text(left, y, facts_width, fact, kNoteSize, false, true) * 1.12;
+    return std::max(disc, y - m_y);
+  }
+
+  // ---- swatches
+
+  [[nodiscard]] std::vector<std::string> lines_under(const Swatch& s) const {
+    std::vector<std::string> out;
+    if (m_spec.names) out.push_back(s.name);
+    if (m_spec.hexes) out.push_back(hex_of(s.color));
+    if (m_spec.values) out.push_back("value " + whole(value_of(s.color)));
+    if (m_spec.notes) out.push_back(s.note);
+    return out;
+  }
+
+  struct Row {
+    std::string heading;
+    std::vector<const Swatch*> swatches;
+  };
+  [[nodiscard]] std::vector<Row> rows() const {
+    std::vector<Row> out;
+    if (!m_spec.by_value) {
+      for (const auto& family : m_set.families) {
+        out.push_back({family.name, {}});
+        for (const auto& s : family.swatches) out.back().swatches.push_back(&s);
+      }
+      return out;
+    }
+    out.push_back({"light to dark", {}});
+    for (const auto& family : m_set.families)
+      for (const auto& s : family.swatches) out.back().swatches.push_back(&s);
+    std::stable_sort(out[0].swatches.begin(), out[0].swatches.end(), [](const Swatch* a, const Swatch* b) {
+      return value_of(a->color) > value_of(b->color);
+    });
+    return out;
+  }
+
+  void swatches() {
+    for (const Row& row : rows())
+      if (!row.swatches.empty()) family(row);
+  }
+
+  void family(const Row& row) {
+    const std::size_t under = lines_under(*row.swatches.front()).size();
+    const double chip = std::max(28.0, static_cast<double>(under) * line_of(kNoteSize));
+    const bool beside = inner_width() > 3.2 * kLeastCell + kHeadingColumn;
+    const double left = m_margin + (beside ? kHeadingColumn : 0);
+    const double width = inner_width() - (beside ? kHeadingColumn : 0);
+    const double least = under == 0 ? kChipWidth + kChipGap : kLeastCell;
+    const auto columns = static_cast<std::size_t>(std::max(1.0, std::floor(width / least)));
+    const double cell = width / static_cast<double>(columns);
+    bool begun = false;
+    for (std::size_t i = 0; i < row.swatches.size(); i += columns) {
+      const double heading = beside ? 0 : line_of(kHeadingSize) + 2;
+      gap(begun ? kChipGap : kGap);
+      const std::size_t before = m_sheet.pages.size();
+      need(chip + heading);
+      // The heading again where a family goes on on another page.
+      if (!begun || m_sheet.pages.size() != before) {
+        if (!begun) m_sheet.bookmarks.push_back({row.heading, m_sheet.pages.size() - 1, m_y});
+        const std::string words = row.heading + (begun ? ", going on" : "");
+        text(m_margin, beside ? m_y + chip / 2 - line_of(kHeadingSize) / 2 : m_y,
+             beside ? kHeadingColumn - kChipGap : width, words, kHeadingSize, true);
+        m_y += heading;
+        begun = true;
+      }
+      for (std::size_t k = i; k < std::min(i + columns, row.swatches.size()); ++k)
+        cell_of(*row.swatches[k], left + static_cast<double>(k - i) * cell, cell, chip);
+      m_y += chip;
+    }
+  }
+
+  void cell_of(const Swatch& s, double x, double width, double height) {
+    page().swatches.push_back({{x, m_y, kChipWidth, height}, s.color, s.id, title_of(s)});
+    double y = m_y;
+    for (const auto& line : lines_under(s)) {
+      text(x + kChipWidth + kChipGap, y, width - kChipWidth - 2 * kChipGap, line, kNoteSize);
+      y += line_of(kNoteSize);
+    }
+  }
+
+  // ---- the staff: a column a family, each swatch at its value
+
+  void staff() {
+    std::vector<const Family*> shown;
+    for (const auto& family : m_set.families)
+      if (!family.swatches.empty()) shown.push_back(&family);
+    const auto columns =
+        static_cast<std::size_t>(std::max(1.0, std::floor((inner_width() - 30) / kStaffColumn)));
+    for (std::size_t i = 0; i < shown.size(); i += columns)
+      staff_row({shown.begin() + static_cast<std::ptrdiff_t>(i),
+                 shown.begin() + static_cast<std::ptrdiff_t>(std::min(shown.size(), i + columns))});
+  }
+
+  void staff_row(const std::vector<const Family*>& families) {
+    gap(kGap);
+    const double foot = line_of(kSmallSize) + 2;
+    const double height = std::min(kStaffHeight, inner_height() - foot - line_of(kSmallSize) - 2 * kGap);
+    need(height + foot);
+    const double top = m_y, axis = m_margin + 24;
+    page().lines.push_back({axis, top, 0, height});
+    for (int v = 0; v <= 100; v += 25) {
+      const double y = top + height * (1 - v / 100.0);
+      page().lines.push_back({axis - 3, y, 3, 0});
+      const double line = line_of(kNoteSize);
+      text(m_margin, std::clamp(y - line / 2, top, top + height - line), 19, std::to_string(v), kNoteSize,
+           false, true, true);
+    }
+    for (std::size_t i = 0; i < families.size(); ++i)
+      staff_column(*families[i], axis + 8 + static_cast<double>(i) * kStaffColumn, top, height);
+    m_y += height + foot;
+  }
+
+  /// Chips never cover each other: where values are too near they make room, and shrink when they are many.
+  void staff_column(const Family& family, double x, double top, double height) {
+    std::vector<const Swatch*> by_value;
+    for (const auto& s : family.swatches) by_value.push_back(&s);
+    std::stable_sort(by_value.begin(), by_value.end(), [](const Swatch* a, const Swatch* b) {
+      return value_of(a->color) > value_of(b->color);
+    });
+    const auto n = static_cast<double>(by_value.size());
+    const double chip = std::min(14.0, height / n * 0.9), step = std::min(chip + 1.5, height / n);
+    std::vector<double> at;
+    for (const Swatch* s : by_value) {
+      const double wanted = top + (height - chip) * (1 - value_of(s->color) / 100);
+      at.push_back(at.empty() ? wanted : std::max(wanted, at.back() + step));
+    }
+    double limit = top + height - chip;
+    for (std::size_t i = at.size(); i-- > 0; limit = at[i] - step)
+      at[i] = std::max(top, std::min(at[i], limit));
+    for (std::size_t i = 0; i < at.size(); ++i)
+      page().swatches.push_back(
+          {{x, at[i], kStaffColumn - 14, chip}, by_value[i]->color, by_value[i]->id, title_of(*by_value[i])});
+    text(x, top + height + 2, kStaffColumn - 6, family.name, kSmallSize);
+  }
+
+  // ---- needed, present, missing; who and when
+
+  void needs() {
+    BandCounts have;
+    for (const auto& family : m_set.families)
+      for (const auto& s : family.swatches) {
+        const Band band = band_of(value_of(s.color), m_piece.bands);
+        ++(band == Band::Light ? have.light : band == Band::Middle ? have.middle : have.dark);
+      }
+    const BandCounts& aim = m_piece.grading.target;
+    const auto part = [](const char* name, int needed, int present) {
+      return std::string(name) + " needed " + std::to_string(needed) + ", present " +
+             std::to_string(present) + ", missing " + std::to_string(std::max(0, needed - present));
+    };
+    const std::array<std::string, 3> all{part("light:", aim.light, have.light),
+                                         part("middle:", aim.middle, have.middle),
+                                         part("dark:", aim.dark, have.dark)};
+    gap(kGap);
+    // Side by side where the three fit.
+    const double third = (inner_width() - 2 * kGap) / 3, line = line_of(kSmallSize);
+    const bool beside = std::all_of(all.begin(), all.end(), [&](const std::string& words) {
+      return m_measure(words, kSmallSize, false) <= third;
+    });
+    for (std::size_t i = 0; i < all.size(); ++i) {
+      if (i == 0 || !beside) need(line);
+      const double x = m_margin + (beside ? static_cast<double>(i) * (third + kGap) : 0);
+      text(x, m_y, beside ? third : inner_width(), all[i], kSmallSize, false, true);
+      if (i == 2 || !beside) m_y += line;
+    }
+  }
+
+  void signature() {
+    std::string words = m_piece.signature;
+    if (!m_piece.date.empty()) words += (words.empty() ? "" : ", ") + m_piece.date;
+    if (words.empty()) return;
+    gap(kGap);
+    need(line_of(kSmallSize));
+    m_y += text(m_margin, m_y, inner_width(), words, kSmallSize);
+  }
+
+  void running_heads() {
+    const std::size_t count = m_sheet.pages.size();
+    for (std::size_t i = 1; i < count; ++i) {
+      SheetPage& page = m_sheet.pages[i];
+      const std::string number = "page " + std::to_string(i + 1) + " of " + std::to_string(count);
+      const double wide = m_measure(number, kSmallSize, false);
+      const double right = m_sheet.width - m_margin, h = line_of(kSmallSize);
+      page.texts.push_back({{right - wide, m_margin, wide, h}, number, kSmallSize, false, true, true});
+      const std::string title =
+          fitted_words(m_piece.title, inner_width() - wide - kGap, kSmallSize, false, m_measure);
+      if (title.empty()) continue;
+      const double title_width = m_measure(title, kSmallSize, false);
+      page.texts.push_back({{m_margin, m_margin, title_width, h}, title, kSmallSize, false, true, false});
+    }
+  }
+
+  const Piece& m_piece;
+  const SwatchSet& m_set;
+  const SheetSpec& m_spec;
+  const SheetPictures& m_pictures;
+  const TextMeasure& m_measure;
+  Sheet m_sheet;
+  double m_margin = 0, m_y = 0;
+};
+
+} // namespace
+
+std::pair<double, double> paper_size(Paper paper, bool lying) {
+  const auto millimetres = [](double w, double h) { return std::pair(w * kMillimetre, h * kMillimetre); };
+  const auto size = [&] {
+    switch (paper) {
+    case Paper::A5:
+      return millimetres(148, 210);
+    case Paper::A4:
+      return millimetres(210, 297);
+    case Paper::A3:
+      return millimetres(297, 420);
+    case Paper::A2:
+      return millimetres(420, 594);
+    case Paper::Letter:
+      return std::pair(612.0, 792.0);
+    case Paper::Screen:
+      return std::pair(810.0, 1440.0); // 96 pixels an inch.
+    case Paper::LargeScreen:
+      return std::pair(1080.0, 1920.0);
+    }
+    return millimetres(210, 297);
+  }();
+  return lying ? std::pair(size.second, size.first) : size;
+}
+
+Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
+                       const SheetPictures& pictures, const TextMeasure& measure) {
+  if (!kSheetMarginRange.holds(spec.margin))
+    return Error{ErrorCode::BadInput, "The margin can be 5 to 40 millimetres wide.", "margin"};
+  for (std::size_t i = 0; i < spec.parts.size(); ++i)
+    if (std::find(spec.parts.begin(), spec.parts.begin() + static_cast<std::ptrdiff_t>(i), spec.parts[i]) !=
+        spec.parts.begin() + static_cast<std::ptrdiff_t>(i))
+      return Error{ErrorCode::BadInput, "Each part can stand on the sheet once.", "parts"};
+  Layout layout(piece, set, spec, pictures, measure);
+  if (layout.inner_width() < kLeastInner || layout.inner_height() < kLeastInner)
+    return Error{ErrorCode::BadInput, "These margins leave too little room on this paper.", "margin"};
+  return layout.laid();
+}
+
+} // namespace zc

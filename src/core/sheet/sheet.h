@@ -1,0 +1,114 @@
+// The plan laid out on paper: plain geometry, so that screen, PDF, SVG, PNG and printer show one sheet.
+//
+// Lengths are points, 1/72 inch, from the top left corner of a page, x to the right, y down.
+#pragma once
+
+#include "core/base/range.h"
+#include "core/base/result.h"
+#include "core/base/word.h"
+#include "core/piece/piece.h"
+
+#include <functional>
+
+namespace zc {
+
+enum class Paper { A5, A4, A3, A2, Letter, Screen, LargeScreen };
+inline constexpr Word<Paper> kPaperWords[] = {{Paper::A5, "A5"},
+                                              {Paper::A4, "A4"},
+                                              {Paper::A3, "A3"},
+                                              {Paper::A2, "A2"},
+                                              {Paper::Letter, "letter"},
+                                              {Paper::Screen, "1920x1080"},
+                                              {Paper::LargeScreen, "2560x1440"}};
+
+enum class SheetPart { Title, Reference, Wheel, Swatches, Staff, Needs, Signature };
+inline constexpr Word<SheetPart> kSheetPartWords[] = {
+    {SheetPart::Title, "title"},        {SheetPart::Reference, "reference"}, {SheetPart::Wheel, "wheel"},
+    {SheetPart::Swatches, "swatches"},  {SheetPart::Staff, "staff"},         {SheetPart::Needs, "needs"},
+    {SheetPart::Signature, "signature"}};
+
+inline constexpr Range kSheetMarginRange{5, 40}; ///< Millimetres.
+
+struct SheetSpec {
+  /// From the top down; each at most once.
+  std::vector<SheetPart> parts{SheetPart::Title,    SheetPart::Reference, SheetPart::Wheel,
+                               SheetPart::Swatches, SheetPart::Needs,     SheetPart::Signature};
+  Paper paper = Paper::A4;
+  bool lying = true;
+  double margin = 12;    ///< Millimetres, in kSheetMarginRange.
+  bool dark = false;     ///< The ground.
+  bool by_value = false; ///< Swatches from light to dark in one row, instead of family by family.
+  bool names = true, hexes = true, values = true, notes = false; ///< Under each swatch.
+  std::optional<double> wheel_value = 66; ///< L* that the wheel is shown at; none for vivid.
+  bool operator==(const SheetSpec&) const = default;
+};
+
+struct SheetBox {
+  double x = 0, y = 0, w = 0, h = 0;
+  [[nodiscard]] double right() const { return x + w; }
+  [[nodiscard]] double bottom() const { return y + h; }
+};
+/// One line of text; the words fit into the box.
+struct SheetText {
+  SheetBox box;
+  std::string words;
+  double size = 0; ///< Of the letters, in points.
+  bool bold = false, soft = false, at_right = false;
+};
+struct SheetSwatch {
+  SheetBox box;
+  Srgb color;
+  Id id = 0;
+  std::string title; ///< Name, hex and value, whatever is written beside it.
+};
+/// What others draw: the reference or the wheel with its mask.
+struct SheetPicture {
+  SheetBox box;
+  SheetPart part = SheetPart::Reference;
+};
+struct SheetPage {
+  std::vector<SheetText> texts;
+  std::vector<SheetSwatch> swatches;
+  std::vector<SheetPicture> pictures;
+  std::vector<SheetBox> lines; ///< Hairlines: w or h is 0.
+};
+struct SheetBookmark {
+  std::string words;
+  std::size_t page = 0;
+  double y = 0;
+};
+struct Sheet {
+  double width = 0, height = 0;
+  bool dark = false;
+  std::vector<SheetPage> pages;         ///< At least one.
+  std::vector<SheetBookmark> bookmarks; ///< A family each.
+};
+
+/// Width of a line of text in points.
+using TextMeasure = std::function<double(std::string_view words, double size, bool bold)>;
+/// Height of a line, and how far below its top the letters stand, for a size of 1.
+inline constexpr double kLineHeight = 1.42, kBaseline = 1.07;
+
+/// What the sheet shows that the piece does not hold.
+struct SheetPictures {
+  double reference_aspect = 0; ///< Width to height; 0 for none.
+  std::string reference_name;
+};
+
+/// Width and height of a paper in points.
+[[nodiscard]] std::pair<double, double> paper_size(Paper paper, bool lying);
+/// REQUIRES a set of the piece. No two texts, swatches or pictures overlap, and nothing lies outside the
+/// margins; what does not fit its place is wrapped or ends in "…". ERRORS: BadInput for a margin outside its
+/// range or one that leaves no room, and for a part named twice.
+[[nodiscard]] Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
+                                     const SheetPictures& pictures, const TextMeasure& measure);
+
+/// The words, or as many of them as fit and "…".
+[[nodiscard]] std::string fitted_words(std::string_view words, double width, double size, bool bold,
+                                       const TextMeasure& measure);
+/// Lines of words that fit; the last of `most` lines ends in "…" where words are left. Line ends count as
+/// spaces; a word that is wider than the line is parted.
+[[nodiscard]] std::vector<std::string> wrapped_words(std::string_view words, double width, double size,
+                                                     bool bold, std::size_t most, const TextMeasure& measure);
+
+} // namespace zc

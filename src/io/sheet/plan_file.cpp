@@ -1,0 +1,197 @@
+#include "io/sheet/plan_file.h"
+
+#include "io/sheet/typeface.h"
+
+#include <QColorSpace>
+#include <QFontMetricsF>
+#include <QPainter>
+#include <QPainterPath>
+
+#include <pugixml.hpp>
+#include <sstream>
+
+namespace zc {
+namespace {
+
+constexpr double kNamesRoom = 0.16; ///< Around a disc, of its size.
+constexpr double kMostRowPixels = 200e6;
+
+QColor ground_color(PlanGround ground) {
+  switch (ground) {
+  case PlanGround::Transparent:
+    return Qt::transparent;
+  case PlanGround::Dark:
+    return {0x2b, 0x2b, 0x2b};
+  case PlanGround::Middle:
+    return {0x77, 0x77, 0x77};
+  case PlanGround::Light:
+    return {0xf6, 0xf6, 0xf6};
+  }
+  return Qt::transparent;
+}
+
+/// Straight alpha stays what it is: painting would go through premultiplied colors.
+void lay(QImage& onto, const Raster& disc, int left, int top) {
+  for (int y = 0; y < disc.height; ++y)
+    std::copy_n(disc.pixels.begin() + static_cast<std::ptrdiff_t>(y) * disc.width, disc.width,
+                reinterpret_cast<std::uint32_t*>(onto.scanLine(top + y)) + left);
+}
+
+QPointF on_disc(DiscPoint p, double left, double top, double size) {
+  return {left + (p.x + 1) / 2 * size, top + (1 - p.y) / 2 * size};
+}
+
+/// White on black, so that they are read on any ground.
+void draw_words_both_ways(QPainter& painter, QPointF middle, const QString& words) {
+  const QFontMetricsF metrics(painter.font());
+  QPainterPath path;
+  path.addText(middle + QPointF(-metrics.horizontalAdvance(words) / 2, metrics.capHeight() / 2),
+               painter.font(), words);
+  painter.strokePath(path,
+                     QPen(Qt::black, metrics.height() * 0.16, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+  painter.fillPath(path, Qt::white);
+}
+
+void draw_names(QPainter& painter, const Piece& piece, double left, double top, double size) {
+  QFont font(kTypeface);
+  font.setPixelSize(std::max(6, static_cast<int>(size * 0.036)));
+  font.setWeight(QFont::DemiBold);
+  painter.setFont(font);
+  for (const NamedHue& hue : named_hues(piece.wheel.hues)) {
+    const QPointF rim = on_disc(disc_point(Angle(hue.angle), 1), left, top, size),
+                  out = on_disc(disc_point(Angle(hue.angle), 1.03), left, top, size);
+    painter.setPen(QPen(Qt::black, size * 0.006));
+    painter.drawLine(rim, out);
+    painter.setPen(QPen(Qt::white, size * 0.003));
+    painter.drawLine(rim, out);
+    draw_words_both_ways(painter, on_disc(disc_point(Angle(hue.angle), 1.13), left, top, size),
+                         QString::fromUtf8(hue.label.data(), static_cast<qsizetype>(hue.label.size())));
+  }
+}
+
+void draw_mask(QPainter& painter, const MaskRegion& mask, double left, double top, double size) {
+  QPainterPath path;
+  for (const auto& outline : mask.outlines()) {
+    QPolygonF polygon;
+    for (const DiscPoint& p : outline) polygon << on_disc(p, left, top, size);
+    path.addPolygon(polygon);
+    path.closeSubpath();
+  }
+  painter.strokePath(path, QPen(Qt::black, size * 0.008));
+  painter.strokePath(path, QPen(Qt::white, size * 0.0035));
+}
+
+} // namespace
+
+Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec) {
+  if (spec.values.size() > static_cast<std::size_t>(kMostPlanValues))
+    return Error{ErrorCode::BadInput, "A row holds at most 11 values.", "values"};
+  if (!kPlanSizeRange.holds(spec.size))
+    return Error{ErrorCode::BadInput, "The picture can be 16 to 8192 pixels large.", "size"};
+  const Wheel wheel(piece.wheel);
+  std::optional<MaskRegion> mask;
+  if (piece.mask) mask.emplace(*piece.mask);
+  const int discs = std::max<int>(1, static_cast<int>(spec.values.size()));
+  const int room = spec.bare ? 0 : static_cast<int>(std::lround(spec.size * kNamesRoom)),
+            cell = spec.size + 2 * room;
+  if (static_cast<double>(cell) * cell * discs > kMostRowPixels)
+    return Error{ErrorCode::TooLarge, "The row comes to more than 200 megapixels; make it smaller.", "size"};
+  QImage out(cell * discs, cell, QImage::Format_ARGB32);
+  out.fill(Qt::transparent);
+  for (int i = 0; i < discs; ++i) {
+    PlanSpec one;
+    if (!spec.values.empty()) one.value = spec.values[static_cast<std::size_t>(i)];
+    one.size = spec.size;
+    one.steps = spec.steps;
+    const auto disc = plan_disc(wheel, mask ? &*mask : nullptr, one);
+    if (!disc) return disc.error();
+    lay(out, *disc, i * cell + room, room);
+  }
+  if (spec.ground != PlanGround::Transparent) {
+    QImage grounded(out.size(), QImage::Format_ARGB32);
+    grounded.fill(ground_color(spec.ground));
+    QPainter(&grounded).drawImage(0, 0, out);
+    out = grounded;
+  }
+  if (!spec.bare) {
+    QPainter painter(&out);
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (int i = 0; i < discs; ++i) {
+      const double left = i * cell + room, top = room;
+      if (mask) draw_mask(painter, *mask, left, top, spec.size);
+      draw_names(painter, piece, left, top, spec.size);
+      if (!spec.values.empty())
+        draw_words_both_ways(painter, {left + spec.size * 0.97, top + spec.size * 0.985},
+                             QString::number(std::lround(spec.values[static_cast<std::size_t>(i)])));
+    }
+  }
+  out.setColorSpace(QColorSpace(QColorSpace::SRgb));
+  return out;
+}
+
+std::string plan_outline_svg(const Piece& piece, double size) {
+  const double room = size * kNamesRoom, whole = size + 2 * room;
+  const auto number = [](double x) { return QByteArray::number(x, 'f', 3).toStdString(); };
+  pugi::xml_document xml;
+  auto svg = xml.append_child("svg");
+  svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
+  svg.append_attribute("version") = "1.1";
+  svg.append_attribute("width") = number(whole).c_str();
+  svg.append_attribute("height") = number(whole).c_str();
+  svg.append_attribute("viewBox") = ("0 0 " + number(whole) + " " + number(whole)).c_str();
+  svg.append_child("title").text().set(piece.title.c_str());
+  const auto circle = [&](DiscPoint at, double radius) {
+    const QPointF middle = on_disc(at, room, room, size);
+    auto node = svg.append_child("circle");
+    node.append_attribute("cx") = number(middle.x()).c_str();
+    node.append_attribute("cy") = number(middle.y()).c_str();
+    node.append_attribute("r") = number(radius).c_str();
+    node.append_attribute("fill") = "none";
+    node.append_attribute("stroke") = "#000000";
+  };
+  circle({0, 0}, size / 2);
+  for (const NamedHue& hue : named_hues(piece.wheel.hues)) {
+    const QPointF rim = on_disc(disc_point(Angle(hue.angle), 1), room, room, size),
+                  out = on_disc(disc_point(Angle(hue.angle), 1.03), room, room, size),
+                  words = on_disc(disc_point(Angle(hue.angle), 1.13), room, room, size);
+    auto line = svg.append_child("line");
+    line.append_attribute("x1") = number(rim.x()).c_str();
+    line.append_attribute("y1") = number(rim.y()).c_str();
+    line.append_attribute("x2") = number(out.x()).c_str();
+    line.append_attribute("y2") = number(out.y()).c_str();
+    line.append_attribute("stroke") = "#000000";
+    auto text = svg.append_child("text");
+    text.append_attribute("x") = number(words.x()).c_str();
+    text.append_attribute("y") = number(words.y() + size * 0.012).c_str();
+    text.append_attribute("text-anchor") = "middle";
+    text.append_attribute("font-size") = number(size * 0.036).c_str();
+    text.append_attribute("font-family") = "Open Sans, sans-serif";
+    text.text().set(std::string(hue.name).c_str());
+  }
+  if (!piece.mask) {
+    std::ostringstream bare;
+    xml.save(bare, "", pugi::format_raw);
+    return bare.str();
+  }
+  const MaskRegion mask(*piece.mask);
+  std::string d;
+  for (const auto& outline : mask.outlines()) {
+    for (std::size_t i = 0; i < outline.size(); ++i) {
+      const QPointF p = on_disc(outline[i], room, room, size);
+      d += (i == 0 ? "M" : "L") + number(p.x()) + " " + number(p.y());
+    }
+    d += "Z";
+  }
+  auto path = svg.append_child("path");
+  path.append_attribute("d") = d.c_str();
+  path.append_attribute("fill") = "none";
+  path.append_attribute("fill-rule") = "evenodd";
+  path.append_attribute("stroke") = "#000000";
+  path.append_child("title").text().set(piece.mask->name.c_str());
+  if (const auto neutral = mask.centroid()) circle(*neutral, size * 0.012);
+  std::ostringstream out;
+  xml.save(out, "", pugi::format_raw);
+  return out.str();
+}
+
+} // namespace zc

@@ -1,0 +1,253 @@
+#include "io/sheet/sheet_files.h"
+
+#include "core/color/text.h"
+#include "io/files/safe_save.h"
+#include "io/sheet/typeface.h"
+
+#include <QBuffer>
+#include <QColorSpace>
+#include <QPainter>
+#include <QPdfWriter>
+
+#include <pugixml.hpp>
+#include <qpdf/QPDF.hh>
+#include <qpdf/QPDFPageDocumentHelper.hh>
+#include <qpdf/QPDFWriter.hh>
+#include <sstream>
+
+namespace zc {
+namespace {
+
+constexpr int kPdfResolution = 1440; // Twenty units a point.
+constexpr double kMostSheetPixels = 200e6;
+
+Bytes bytes_of(const QByteArray& data) { return {data.begin(), data.end()}; }
+
+/// Outlines by ISO 32000-1, 12.3.3: one level, each leading to its place on its page.
+void add_bookmarks(QPDF& pdf, const Sheet& sheet) {
+  if (sheet.bookmarks.empty()) return;
+  const auto pages = QPDFPageDocumentHelper(pdf).getAllPages();
+  auto root = pdf.makeIndirectObject(QPDFObjectHandle::newDictionary());
+  std::vector<QPDFObjectHandle> items;
+  for (const SheetBookmark& mark : sheet.bookmarks) {
+    auto item = pdf.makeIndirectObject(QPDFObjectHandle::newDictionary());
+    item.replaceKey("/Title", QPDFObjectHandle::newUnicodeString(mark.words));
+    item.replaceKey("/Parent", root);
+    auto place = QPDFObjectHandle::newArray();
+    place.appendItem(pages.at(mark.page).getObjectHandle());
+    place.appendItem(QPDFObjectHandle::newName("/XYZ"));
+    place.appendItem(QPDFObjectHandle::newInteger(0));
+    place.appendItem(QPDFObjectHandle::newReal(sheet.height - mark.y, 2));
+    place.appendItem(QPDFObjectHandle::newNull());
+    item.replaceKey("/Dest", place);
+    items.push_back(item);
+  }
+  for (std::size_t i = 0; i + 1 < items.size(); ++i) {
+    items[i].replaceKey("/Next", items[i + 1]);
+    items[i + 1].replaceKey("/Prev", items[i]);
+  }
+  root.replaceKey("/Type", QPDFObjectHandle::newName("/Outlines"));
+  root.replaceKey("/First", items.front());
+  root.replaceKey("/Last", items.back());
+  root.replaceKey("/Count", QPDFObjectHandle::newInteger(static_cast<long long>(items.size())));
+  pdf.getRoot().replaceKey("/Outlines", root);
+  pdf.getRoot().replaceKey("/PageMode", QPDFObjectHandle::newName("/UseOutlines"));
+}
+
+Result<Bytes> finished(const QByteArray& drawn, const Sheet& sheet) {
+  try {
+    QPDF pdf;
+    pdf.processMemoryFile("sheet", drawn.constData(), static_cast<std::size_t>(drawn.size()));
+    add_bookmarks(pdf, sheet);
+    QPDFWriter writer(pdf);
+    writer.setOutputMemory();
+    // PDF/A-1 knows no compressed objects.
+    writer.setObjectStreamMode(qpdf_o_disable);
+    writer.write();
+    const auto buffer = writer.getBufferSharedPointer();
+    return Bytes(buffer->getBuffer(), buffer->getBuffer() + buffer->getSize());
+  } catch (const std::exception&) {
+    return Error{ErrorCode::Unwritable, "The PDF could not be made.", "pdf"};
+  }
+}
+
+std::string number(double x) { return QByteArray::number(x, 'f', 2).toStdString(); }
+
+void set_box(pugi::xml_node node, const SheetBox& box) {
+  node.append_attribute("x") = number(box.x).c_str();
+  node.append_attribute("y") = number(box.y).c_str();
+  node.append_attribute("width") = number(box.w).c_str();
+  node.append_attribute("height") = number(box.h).c_str();
+}
+
+std::string data_uri(const QImage& image) {
+  QByteArray png;
+  QBuffer buffer(&png);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, "PNG");
+  return "data:image/png;base64," + png.toBase64().toStdString();
+}
+
+void add_plan(pugi::xml_node svg, const SheetBox& box, const SheetImages& images) {
+  auto image = svg.append_child("image");
+  set_box(image, box);
+  image.append_attribute("xlink:href") = data_uri(images.plan).c_str();
+  std::string path;
+  for (const auto& outline : images.mask)
+    for (std::size_t i = 0; i <= outline.size(); ++i)
+      path += i == outline.size() ? std::string("Z")
+                                  : (i == 0 ? "M" : "L") + number(box.x + (outline[i].x + 1) / 2 * box.w) +
+                                        " " + number(box.y + (1 - outline[i].y) / 2 * box.h);
+  if (path.empty()) return;
+  for (const auto& [color, width] : {std::pair("#000000", "1.6"), std::pair("#ffffff", "0.7")}) {
+    auto line = svg.append_child("path");
+    line.append_attribute("d") = path.c_str();
+    line.append_attribute("fill") = "none";
+    line.append_attribute("stroke") = color;
+    line.append_attribute("stroke-width") = width;
+  }
+}
+
+void add_text(pugi::xml_node svg, const SheetText& text, bool dark) {
+  auto node = svg.append_child("text");
+  node.append_attribute("x") = number(text.box.x).c_str();
+  node.append_attribute("y") = number(text.box.y + kBaseline * text.size).c_str();
+  node.append_attribute("font-size") = number(text.size).c_str();
+  if (text.bold) node.append_attribute("font-weight") = "600";
+  node.append_attribute("fill") = sheet_ink(dark, text.soft).name().toStdString().c_str();
+  // Another typeface would run into what stands beside.
+  node.append_attribute("textLength") = number(text.box.w).c_str();
+  node.append_attribute("lengthAdjust") = "spacingAndGlyphs";
+  node.text().set(text.words.c_str());
+}
+
+} // namespace
+
+Result<Bytes> sheet_pdf(const Sheet& sheet, const SheetImages& images, const SheetDocument& document) {
+  QByteArray drawn;
+  QBuffer buffer(&drawn);
+  buffer.open(QIODevice::WriteOnly);
+  {
+    QPdfWriter writer(&buffer);
+    writer.setPdfVersion(QPagedPaintDevice::PdfVersion_A1b);
+    writer.setResolution(kPdfResolution);
+    writer.setTitle(QString::fromStdString(document.title));
+    writer.setCreator(QStringLiteral("Zonachrom"));
+    const QPageSize size(QSizeF(sheet.width, sheet.height), QPageSize::Point, QString(),
+                         QPageSize::ExactMatch);
+    writer.setPageLayout(QPageLayout(size, QPageLayout::Portrait, QMarginsF()));
+    QPainter painter(&writer);
+    for (std::size_t page = 0; page < sheet.pages.size(); ++page) {
+      if (page > 0) writer.newPage();
+      draw_sheet_page(painter, sheet, page, images, kPdfResolution / 72.0);
+    }
+  }
+  return finished(drawn, sheet);
+}
+
+std::string sheet_svg(const Sheet& sheet, std::size_t page, const SheetImages& images,
+                      const SheetDocument& document) {
+  pugi::xml_document xml;
+  auto svg = xml.append_child("svg");
+  svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
+  svg.append_attribute("xmlns:xlink") = "http://www.w3.org/1999/xlink";
+  svg.append_attribute("version") = "1.1";
+  svg.append_attribute("width") = (number(sheet.width) + "pt").c_str();
+  svg.append_attribute("height") = (number(sheet.height) + "pt").c_str();
+  svg.append_attribute("viewBox") = ("0 0 " + number(sheet.width) + " " + number(sheet.height)).c_str();
+  svg.append_attribute("font-family") = (kTypeface.toStdString() + ", sans-serif").c_str();
+  svg.append_child("title").text().set(document.title.c_str());
+  auto ground = svg.append_child("rect");
+  set_box(ground, {0, 0, sheet.width, sheet.height});
+  ground.append_attribute("fill") = sheet_ground(sheet.dark).name().toStdString().c_str();
+  const SheetPage& p = sheet.pages[page];
+  for (const SheetPicture& picture : p.pictures) {
+    if (picture.part == SheetPart::Wheel) {
+      add_plan(svg, picture.box, images);
+      continue;
+    }
+    if (images.reference.isNull()) continue;
+    auto image = svg.append_child("image");
+    set_box(image, picture.box);
+    image.append_attribute("preserveAspectRatio") = "none";
+    image.append_attribute("xlink:href") = data_uri(images.reference).c_str();
+  }
+  for (const SheetSwatch& s : p.swatches) {
+    auto rect = svg.append_child("rect");
+    set_box(rect, s.box);
+    rect.append_attribute("fill") = hex_of(s.color).c_str();
+    rect.append_child("title").text().set(s.title.c_str());
+  }
+  for (const SheetBox& line : p.lines) {
+    auto rect = svg.append_child("rect");
+    set_box(rect, {line.x, line.y, std::max(line.w, 0.4), std::max(line.h, 0.4)});
+    rect.append_attribute("fill") = sheet_ink(sheet.dark, true).name().toStdString().c_str();
+  }
+  for (const SheetText& text : p.texts) add_text(svg, text, sheet.dark);
+  std::ostringstream out;
+  xml.save(out, "", pugi::format_raw);
+  return out.str();
+}
+
+Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages& images, double dots) {
+  if (!kSheetDotsRange.holds(dots))
+    return Error{ErrorCode::BadInput, "A sheet can have 36 to 600 pixels an inch.", "dots"};
+  const double scale = dots / 72;
+  if (sheet.width * scale * sheet.height * scale > kMostSheetPixels)
+    return Error{ErrorCode::TooLarge,
+                 "This paper at so many pixels an inch comes to more than 200 megapixels.", "dots"};
+  QImage image(static_cast<int>(std::lround(sheet.width * scale)),
+               static_cast<int>(std::lround(sheet.height * scale)), QImage::Format_RGB32);
+  {
+    QPainter painter(&image);
+    draw_sheet_page(painter, sheet, page, images, scale);
+  }
+  const int per_metre = static_cast<int>(std::lround(dots / 0.0254));
+  image.setDotsPerMeterX(per_metre);
+  image.setDotsPerMeterY(per_metre);
+  image.setColorSpace(QColorSpace(QColorSpace::SRgb));
+  QByteArray png;
+  QBuffer buffer(&png);
+  buffer.open(QIODevice::WriteOnly);
+  if (!image.save(&buffer, "PNG"))
+    return Error{ErrorCode::Unwritable, "The picture could not be made.", "png"};
+  return bytes_of(png);
+}
+
+Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImages& images,
+                                            const SheetDocument& document, double dots,
+                                            const std::string& path) {
+  const std::filesystem::path file(path);
+  const std::string ending = file.extension().string();
+  if (ending != ".pdf" && ending != ".svg" && ending != ".png")
+    return Error{ErrorCode::BadInput, "A sheet is written as .pdf, .svg or .png; name the file so.", path};
+  std::vector<std::pair<std::string, Bytes>> made;
+  if (ending == ".pdf") {
+    auto pdf = sheet_pdf(sheet, images, document);
+    if (!pdf) return pdf.error();
+    made.emplace_back(path, std::move(pdf).value());
+  }
+  for (std::size_t page = 0; page < sheet.pages.size() && ending != ".pdf"; ++page) {
+    const std::string name =
+        page == 0 ? path
+                  : (file.parent_path() / (file.stem().string() + "-" + std::to_string(page + 1) + ending))
+                        .string();
+    if (ending == ".svg") {
+      const std::string svg = sheet_svg(sheet, page, images, document);
+      made.emplace_back(name, Bytes(svg.begin(), svg.end()));
+      continue;
+    }
+    auto png = sheet_png(sheet, page, images, dots);
+    if (!png) return png.error();
+    made.emplace_back(name, std::move(png).value());
+  }
+  std::vector<std::string> out;
+  for (const auto& [name, bytes] : made) {
+    const Status saved = save_safely(name, bytes, Backup::None);
+    if (!saved) return saved.error();
+    out.push_back(name);
+  }
+  return out;
+}
+
+} // namespace zc

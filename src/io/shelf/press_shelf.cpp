@@ -1,0 +1,65 @@
+#include "io/shelf/press_shelf.h"
+
+#include "io/files/safe_save.h"
+
+#include <algorithm>
+
+namespace zc {
+namespace {
+
+constexpr const char* kProfileEndings[] = {".icc", ".icm"};
+
+bool is_profile_name(const std::filesystem::path& file) {
+  const std::string ending = file.extension().string();
+  return std::find(std::begin(kProfileEndings), std::end(kProfileEndings), ending) !=
+         std::end(kProfileEndings);
+}
+
+} // namespace
+
+std::filesystem::path shipped_press() {
+  std::error_code none;
+  const auto program = std::filesystem::read_symlink("/proc/self/exe", none);
+  return (program.parent_path() / ".." / "share" / "zonachrom" / "standin-press.icc").lexically_normal();
+}
+
+Result<std::shared_ptr<const Press>> open_press(const std::filesystem::path& file) {
+  const auto bytes = read_file(file, kLargestProfile);
+  if (!bytes) return bytes.error();
+  return Press::read(*bytes, file.filename().string());
+}
+
+std::vector<ShelfPress> read_press_shelf(const std::filesystem::path& folder) {
+  std::vector<ShelfPress> out;
+  std::error_code none;
+  for (const auto& entry : std::filesystem::directory_iterator(folder, none))
+    if (is_profile_name(entry.path()))
+      if (const auto press = open_press(entry.path())) out.push_back({(*press)->name(), entry.path(), false});
+  std::sort(out.begin(), out.end(), [](const ShelfPress& a, const ShelfPress& b) { return a.name < b.name; });
+  if (const auto press = open_press(shipped_press()))
+    out.insert(out.begin(), {(*press)->name(), shipped_press(), true});
+  return out;
+}
+
+Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,
+                                         const std::filesystem::path& file) {
+  const auto bytes = read_file(file, kLargestProfile);
+  if (!bytes) return bytes.error();
+  if (const auto press = Press::read(*bytes, file.filename().string()); !press) return press.error();
+  std::error_code none;
+  std::filesystem::create_directories(folder, none);
+  for (int number = 1; number < 1000; ++number) {
+    const std::string stem = file.stem().string() + (number > 1 ? "-" + std::to_string(number) : "");
+    const auto target = folder / (stem + ".icc");
+    if (const auto there = read_file(target, kLargestProfile)) {
+      if (*there == *bytes) return target;
+      continue;
+    }
+    const Status saved = save_safely(target.string(), *bytes, Backup::None);
+    if (!saved) return saved.error();
+    return target;
+  }
+  return Error{ErrorCode::Unwritable, "The shelf holds too many profiles of this name.", file.string()};
+}
+
+} // namespace zc

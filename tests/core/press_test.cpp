@@ -1,0 +1,198 @@
+// Colors on a press, against Little CMS's own command-line tool, another library's reader and a plain search.
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/gamut.h"
+#include "core/press/press.h"
+#include "support/check.h"
+
+#include <QFile>
+#include <QProcess>
+#include <QTest>
+
+#include <cmath>
+#include <random>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+const QString kStandIn = QStringLiteral(STANDIN_PRESS);
+/// Free, of the package libgs-common.
+const QString kOther = QStringLiteral("/usr/share/color/icc/ghostscript/default_cmyk.icc");
+
+std::shared_ptr<const Press> press_in(const QString& path) {
+  QFile file(path);
+  if (!file.open(QIODevice::ReadOnly)) qFatal("%s is not there", qPrintable(path));
+  const QByteArray bytes = file.readAll();
+  const auto press = Press::read({bytes.begin(), bytes.end()}, path.toStdString());
+  if (!press) qFatal("%s", press.error().sentence.c_str());
+  return *press;
+}
+
+/// The numbers of each line that a tool answers for each line it is given.
+std::vector<std::vector<double>> asked(const QString& tool, const QStringList& options,
+                                       const std::vector<std::vector<double>>& lines) {
+  QByteArray in;
+  for (const auto& line : lines) {
+    QStringList words;
+    for (const double x : line) words << QString::number(x, 'f', 6);
+    in += words.join(' ').toUtf8() + '\n';
+  }
+  QProcess process;
+  process.start(tool, options);
+  if (!process.waitForStarted()) qFatal("%s is not there", qPrintable(tool));
+  process.write(in);
+  process.closeWriteChannel();
+  process.waitForFinished();
+  std::vector<std::vector<double>> out;
+  for (const QByteArray& line : process.readAllStandardOutput().split('\n')) {
+    std::vector<double> numbers;
+    for (QByteArray word : line.simplified().split(' ')) {
+      word = word.mid(word.indexOf('=') + 1);
+      bool number = false;
+      const double x = word.toDouble(&number);
+      if (number) numbers.push_back(x);
+    }
+    if (numbers.size() >= 3) out.push_back(numbers);
+  }
+  return out;
+}
+
+std::vector<Srgb8> some_colors(int count) {
+  std::mt19937 random(41);
+  std::vector<Srgb8> out{{255, 255, 255}, {0, 0, 0}, {255, 0, 0}, {0, 0, 255}, {128, 128, 128}};
+  const auto channel = [&] { return static_cast<std::uint8_t>(random() & 255u); };
+  while (static_cast<int>(out.size()) < count) out.push_back({channel(), channel(), channel()});
+  return out;
+}
+
+} // namespace
+
+class PressTest : public QObject {
+  Q_OBJECT
+private slots:
+  void both_profiles_data() {
+    QTest::addColumn<QString>("profile");
+    QTest::newRow("stand-in") << kStandIn;
+    QTest::newRow("another") << kOther;
+  }
+
+  void ink_and_difference_are_those_of_the_library_data() { both_profiles_data(); }
+  void ink_and_difference_are_those_of_the_library() {
+    QFETCH(QString, profile);
+    const auto press = press_in(profile);
+    const auto colors = some_colors(60);
+    std::vector<std::vector<double>> lines;
+    for (const Srgb8& c : colors) lines.push_back({double(c.r), double(c.g), double(c.b)});
+    const auto inks = asked("transicc", {"-i", "*sRGB", "-o", profile, "-t1", "-b"}, lines);
+    const auto backs = asked("transicc", {"-i", profile, "-o", "*sRGB", "-t1", "-b"}, inks);
+    QCOMPARE(inks.size(), colors.size());
+    QCOMPARE(backs.size(), colors.size());
+    for (std::size_t i = 0; i < colors.size(); ++i) {
+      const Srgb color = srgb_from_8bit(colors[i]);
+      const Printed p = press->printed(color);
+      const double ink[4] = {p.ink.c, p.ink.m, p.ink.y, p.ink.k};
+      for (std::size_t k = 0; k < 4; ++k) QVERIFY(std::abs(ink[k] - inks[i][k]) < 0.5);
+      const Srgb back{backs[i][0] / 255, backs[i][1] / 255, backs[i][2] / 255};
+      QVERIFY(std::abs(p.difference - ciede2000(lab_from_srgb(color), lab_from_srgb(back))) < 0.1);
+    }
+  }
+
+  /// By a grid of 1.5 in a* and b*, which finds nothing nearer by more than its own coarseness allows.
+  void the_nearest_is_the_nearest_of_equal_value_data() { both_profiles_data(); }
+  void the_nearest_is_the_nearest_of_equal_value() {
+    QFETCH(QString, profile);
+    const auto press = press_in(profile);
+    int looked_at = 0;
+    for (const Srgb8& c : some_colors(40)) {
+      const Srgb color = srgb_from_8bit(c);
+      const Printed way = press->printed(color);
+      const NearestPrintable found = press->nearest(color);
+      if (way.difference < kPrintLimit) {
+        QCOMPARE(found.color, color);
+        QCOMPARE(found.difference, 0.0);
+        continue;
+      }
+      const Lab wanted = lab_from_srgb(color);
+      CHECK_NEAR(found.difference, ciede2000(wanted, lab_from_srgb(found.color)), 1e-6);
+      QVERIFY(press->prints(found.color, kPrintLimit + 1e-6));
+      double least = 1e9;
+      for (double a = -45; a <= 45; a += 1.5)
+        for (double b = -45; b <= 45; b += 1.5) {
+          const Lab at{wanted.l, wanted.a + a, wanted.b + b};
+          const double away = ciede2000(wanted, at);
+          if (away >= least) continue;
+          const auto there = clipped_to_gamut(srgb_from_xyz(xyz_from_lab(at)));
+          if (there && press->prints(*there)) least = away;
+        }
+      if (least > 20) continue;
+      ++looked_at;
+      QVERIFY(found.equal_value && std::abs(value_of(found.color) - wanted.l) <= 0.5);
+      QVERIFY2(found.difference < least + 0.7,
+               qPrintable(QStringLiteral("%1, a grid finds %2").arg(found.difference).arg(least)));
+      // Where the press by itself keeps the value, it does no better.
+      const auto plain = clipped_to_gamut(way.back);
+      if (plain && press->prints(*plain) && std::abs(value_of(*plain) - wanted.l) <= 0.45)
+        QVERIFY(found.difference <= way.difference + 1e-9);
+    }
+    QVERIFY(looked_at > 10);
+  }
+
+  /// ISO 12647-2:2004/Amd 1:2007, paper types 1 and 2 on white backing, CIELAB under D50; from memory.
+  void the_stand_in_prints_as_the_standard_says() {
+    const std::vector<std::vector<double>> inks{{0, 0, 0, 0},     {100, 0, 0, 0},   {0, 100, 0, 0},
+                                                {0, 0, 100, 0},   {0, 0, 0, 100},   {0, 100, 100, 0},
+                                                {100, 0, 100, 0}, {100, 100, 0, 0}, {100, 100, 100, 0}};
+    const std::vector<Lab> standard{{95, 0, -2},  {55, -37, -50}, {48, 74, -3},  {89, -5, 93}, {16, 0, 0},
+                                    {47, 68, 48}, {50, -65, 27},  {24, 22, -46}, {23, 0, 0}};
+    const auto absolute = asked("transicc", {"-i", kStandIn, "-o", "*Lab", "-t3"}, inks);
+    // Another library's reader; it takes and gives inks as 0..1.
+    std::vector<std::vector<double>> shares = inks;
+    for (auto& line : shares)
+      for (double& x : line) x /= 100;
+    const auto other = asked("icclu", {"-v0", "-ff", "-ia", "-pl", kStandIn}, shares);
+    QCOMPARE(absolute.size(), standard.size());
+    QCOMPARE(other.size(), standard.size());
+    for (std::size_t i = 0; i < standard.size(); ++i) {
+      QVERIFY(ciede2000({absolute[i][0], absolute[i][1], absolute[i][2]}, standard[i]) < 5);
+      QVERIFY(ciede2000({other[i][0], other[i][1], other[i][2]}, standard[i]) < 5);
+    }
+    QVERIFY(press_in(kStandIn)->name().find("Stand-in") != std::string::npos);
+    CHECK_NEAR(press_in(kStandIn)->ink_limit(), 330, 0.02);
+  }
+
+  void paper_and_ink_are_seen() {
+    const auto press = press_in(kStandIn);
+    QVERIFY(press->printed({1, 1, 1}).ink.total() < 0.1);
+    // On its own paper white is that of the paper; relative to it, white.
+    QVERIFY(value_of(press->proof({1, 1, 1}, false)) > 99.5);
+    QVERIFY(std::abs(value_of(press->proof({1, 1, 1}, true)) - 95) < 1);
+    QVERIFY(value_of(press->proof({0, 0, 0}, true)) > 5);
+    // Inks are editable: what they look like has them again, where the profile's way back is exact.
+    const Ink ink{20, 40, 60, 0};
+    const auto seen = clipped_to_gamut(press->color_of(ink));
+    QVERIFY(seen);
+    const Ink again = press->printed(*seen).ink;
+    QVERIFY(std::abs(again.c - 20) < 3 && std::abs(again.m - 40) < 3 && std::abs(again.y - 60) < 3);
+  }
+
+  void what_is_no_press_is_refused() {
+    QVERIFY(!Press::read({}, "empty.icc"));
+    QVERIFY(!Press::read({1, 2, 3}, "short.icc"));
+    QFile rgb("/usr/share/color/icc/ghostscript/srgb.icc"), good(kStandIn);
+    QVERIFY(rgb.open(QIODevice::ReadOnly) && good.open(QIODevice::ReadOnly));
+    const QByteArray display = rgb.readAll(), press = good.readAll();
+    const auto refused = Press::read({display.begin(), display.end()}, "srgb.icc");
+    QVERIFY(!refused && refused.error().sentence.find("srgb.icc") != std::string::npos);
+    // Cut short anywhere it is refused or works, and never worse.
+    for (int cut = 0; cut < press.size(); cut += 9973) {
+      const QByteArray part = press.left(cut);
+      const auto read = Press::read({part.begin(), part.end()}, "cut.icc");
+      if (read) QVERIFY(std::isfinite((*read)->printed({0.5, 0.4, 0.3}).difference));
+    }
+  }
+};
+
+QTEST_APPLESS_MAIN(PressTest)
+#include "press_test.moc"

@@ -1,0 +1,238 @@
+// The sheet and the plan: pieces nobody would make on purpose, and every pixel of a disc.
+#include "core/color/convert.h"
+#include "core/image/pixels.h"
+#include "core/mask/patterns.h"
+#include "core/sheet/plan_picture.h"
+#include "core/sheet/sheet.h"
+#include "support/check.h"
+#include "support/random_shapes.h"
+
+#include <QTest>
+
+#include <random>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+/// Half a square a letter, as typefaces have it on the whole; counted in letters, not bytes.
+double measured(std::string_view words, double size, bool bold) {
+  std::size_t letters = 0;
+  for (const char c : words) letters += (static_cast<unsigned char>(c) & 0xc0) != 0x80;
+  return static_cast<double>(letters) * size * (bold ? 0.56 : 0.5);
+}
+
+std::string hostile_name(std::mt19937& random) {
+  static const char* const parts[] = {"",
+                                      " ",
+                                      "copper",
+                                      "\n\tnew\nline\r",
+                                      "W",
+                                      "wwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwwww",
+                                      "نحاس مضيء",
+                                      "銅の光 夕暮れ",
+                                      "e\u0301\u0301\u0301",
+                                      "<b>&amp;</b>",
+                                      "\x01\x02",
+                                      "\u202eright"};
+  std::string out;
+  for (unsigned n = random() % 5; n > 0; --n) out += std::string(parts[random() % std::size(parts)]) + " ";
+  if (random() % 20 == 0) out.append(400, 'm');
+  return out;
+}
+
+Piece hostile_piece(std::mt19937& random) {
+  Piece piece;
+  piece.title = hostile_name(random);
+  piece.words = hostile_name(random) + hostile_name(random) + hostile_name(random);
+  piece.signature = hostile_name(random);
+  piece.date = random() % 2 ? "2026-09-14" : "";
+  if (random() % 2) piece.mask = pattern_mask({Pattern::Triad, double(random() % 360), 30});
+  if (piece.mask) piece.mask->name = hostile_name(random);
+  SwatchSet set{1, hostile_name(random)};
+  Id id = 2;
+  for (unsigned f = random() % 7; f > 0; --f) {
+    Family family{id++, hostile_name(random)};
+    for (unsigned n = random() % (random() % 6 ? 9 : 120); n > 0; --n) {
+      const auto channel = [&] { return (random() % 256) / 255.0; };
+      family.swatches.push_back(
+          {id++, {channel(), channel(), channel()}, {}, hostile_name(random), hostile_name(random)});
+    }
+    set.families.push_back(family);
+  }
+  piece.sets = {set};
+  piece.current_set = 1;
+  return piece;
+}
+
+bool overlap(const SheetBox& a, const SheetBox& b) {
+  constexpr double touch = 1e-6;
+  return a.x < b.right() - touch && b.x < a.right() - touch && a.y < b.bottom() - touch &&
+         b.y < a.bottom() - touch;
+}
+
+QString told(const SheetBox& b) { return QStringLiteral("%1 %2 %3 %4").arg(b.x).arg(b.y).arg(b.w).arg(b.h); }
+
+} // namespace
+
+class SheetTest : public QObject {
+  Q_OBJECT
+private slots:
+  void nothing_overlaps_whatever_the_piece() {
+    std::mt19937 random(7);
+    std::size_t swatches = 0, pages = 0;
+    for (int round = 0; round < 500; ++round) {
+      const Piece piece = hostile_piece(random);
+      SheetSpec spec;
+      spec.paper = kPaperWords[random() % std::size(kPaperWords)].value;
+      spec.lying = random() % 2;
+      spec.margin = 5 + random() % 30;
+      spec.by_value = random() % 3 == 0;
+      spec.names = random() % 4 != 0;
+      spec.hexes = random() % 4 != 0;
+      spec.values = random() % 4 != 0;
+      spec.notes = random() % 2;
+      spec.parts.clear();
+      for (const auto& part : kSheetPartWords)
+        if (random() % 5)
+          spec.parts.insert(spec.parts.begin() + static_cast<int>(random() % (spec.parts.size() + 1)),
+                            part.value);
+      const double aspects[] = {0, 0.05, 0.7, 1.6, 20};
+      const SheetPictures pictures{aspects[random() % 5], hostile_name(random)};
+      const auto sheet = sheet_of(piece, piece.sets[0], spec, pictures, measured);
+      QVERIFY2(sheet || sheet.error().place == "margin", "");
+      if (!sheet) continue;
+      const double margin = spec.margin * 72 / 25.4;
+      std::vector<Id> shown;
+      for (const SheetPage& page : sheet->pages) {
+        ++pages;
+        std::vector<SheetBox> all;
+        for (const auto& t : page.texts) {
+          QVERIFY2(measured(t.words, t.size, t.bold) <= t.box.w + 1e-6, t.words.c_str());
+          QVERIFY(t.words.find('\n') == std::string::npos && !t.words.empty());
+          all.push_back(t.box);
+        }
+        for (const auto& s : page.swatches) all.push_back(s.box);
+        for (const auto& p : page.pictures) all.push_back(p.box);
+        for (std::size_t i = 0; i < all.size(); ++i) {
+          const SheetBox& b = all[i];
+          const bool within = b.x >= margin - 1e-6 && b.y >= margin - 1e-6 &&
+                              b.right() <= sheet->width - margin + 1e-6 &&
+                              b.bottom() <= sheet->height - margin + 1e-6;
+          if (!within) QFAIL(qPrintable(QStringLiteral("round %1: %2").arg(round).arg(told(b))));
+          for (std::size_t k = i + 1; k < all.size(); ++k)
+            if (overlap(b, all[k]))
+              QFAIL(qPrintable(QStringLiteral("round %1: %2 and %3").arg(round).arg(told(b), told(all[k]))));
+        }
+        for (const auto& s : page.swatches) shown.push_back(s.id);
+      }
+      // Every swatch is there, as often as parts show it.
+      const auto parts =
+          static_cast<std::size_t>(std::count(spec.parts.begin(), spec.parts.end(), SheetPart::Swatches) +
+                                   std::count(spec.parts.begin(), spec.parts.end(), SheetPart::Staff));
+      QCOMPARE(shown.size(), parts * swatch_count(piece.sets[0]));
+      swatches += shown.size();
+    }
+    QVERIFY(swatches > 5000 && pages > 700);
+  }
+
+  void what_does_not_fit_says_so() {
+    Piece piece;
+    piece.title = std::string(400, 'm');
+    piece.sets = {SwatchSet{1, "set", {{2, "family", {{3, {1, 0, 0}, {}, std::string(80, 'w')}}}}}};
+    SheetSpec spec;
+    spec.lying = false;
+    const auto sheet = *sheet_of(piece, piece.sets[0], spec, {}, measured);
+    int titles = 0;
+    for (const auto& t : sheet.pages[0].texts) titles += t.words.find("mmm") != std::string::npos;
+    QCOMPARE(titles, 3);
+    QVERIFY(sheet.pages[0].texts[2].words.ends_with("\u2026"));
+    const auto cut =
+        std::find_if(sheet.pages[0].texts.begin(), sheet.pages[0].texts.end(),
+                     [](const SheetText& t) { return t.words.find("www") != std::string::npos; });
+    QVERIFY(cut->words.ends_with("\u2026"));
+    QCOMPARE(fitted_words("a b", 100, 10, false, measured), std::string("a b"));
+    QCOMPARE(wrapped_words("one two three", 36, 10, false, 5, measured),
+             (std::vector<std::string>{"one two", "three"}));
+    spec.margin = 4;
+    QVERIFY(!sheet_of(piece, piece.sets[0], spec, {}, measured));
+    spec.margin = 12;
+    spec.parts.push_back(SheetPart::Title);
+    QVERIFY(!sheet_of(piece, piece.sets[0], spec, {}, measured));
+  }
+
+  void the_plan_is_the_wheel_at_its_value_data() {
+    QTest::addColumn<int>("hues");
+    QTest::addColumn<int>("measure");
+    QTest::addColumn<double>("value");
+    for (const double value : {12.0, 50.0, 91.5})
+      for (const auto& hues : kHueWords)
+        for (const auto& measure : kMeasureWords)
+          QTest::addRow("%s %s %.1f", hues.word.data(), measure.word.data(), value)
+              << static_cast<int>(hues.value) << static_cast<int>(measure.value) << value;
+  }
+  /// Every pixel is the color at its center; the mask parts alpha at its edge; nothing outside the disc.
+  void the_plan_is_the_wheel_at_its_value() {
+    QFETCH(int, hues);
+    QFETCH(int, measure);
+    QFETCH(double, value);
+    const Wheel wheel({static_cast<HueScale>(hues), static_cast<SaturationMeasure>(measure)});
+    const MaskRegion mask(pattern_mask({Pattern::Triad, 40, 25}));
+    PlanSpec spec;
+    spec.value = value;
+    spec.size = 96;
+    const auto disc = *plan_disc(wheel, &mask, spec);
+    int checked = 0, inside = 0, outside = 0;
+    for (int y = 0; y < spec.size; ++y)
+      for (int x = 0; x < spec.size; ++x) {
+        const std::uint32_t word = disc.pixels[static_cast<std::size_t>(y) * spec.size + x];
+        const DiscPoint p{(x + 0.5) / spec.size * 2 - 1, 1 - (y + 0.5) / spec.size * 2};
+        const double r = std::hypot(p.x, p.y), pixel = 2.0 / spec.size;
+        if (r > 1 + pixel) QCOMPARE(word >> 24, 0u);
+        if (r > 1) continue;
+        const auto exact = wheel.color_at(wheel_point(p, value));
+        if (!exact || word >> 24 == 0) continue; // At the gamut's own edge either may be a pixel ahead.
+        ++checked;
+        QVERIFY(largest_step(*exact, srgb_from_8bit(color_of_word(word))) <= 1.5 / 255);
+        if (r > 1 - pixel) continue;
+        const double alpha = (word >> 24) / 255.0;
+        const auto near = mask.nearest(p);
+        // A pixel's half diagonal from the edge it is wholly on one side.
+        if (mask.inside(p) && mask.inside({p.x + pixel, p.y}) && mask.inside({p.x - pixel, p.y}) &&
+            mask.inside({p.x, p.y + pixel}) && mask.inside({p.x, p.y - pixel})) {
+          QCOMPARE(alpha, 1.0);
+          ++inside;
+        } else if (std::hypot(near->x - p.x, near->y - p.y) > pixel * 0.75) {
+          QVERIFY(std::abs(alpha - kOutsideShown) < 0.01);
+          ++outside;
+        }
+      }
+    // Measures of chroma have no color in much of the disc.
+    QVERIFY(checked > 100 && inside + outside > 50);
+    if (measure == 0)
+      QVERIFY2(checked > 7000 && inside > 100 && outside > 1500,
+               qPrintable(QStringLiteral("%1 %2 %3").arg(checked).arg(inside).arg(outside)));
+  }
+
+  void what_cannot_be_drawn_is_said() {
+    const Wheel wheel({HueScale::Even, SaturationMeasure::Hsl});
+    for (const auto& [value, size] : {std::pair(50.0, 15), {50.0, 8193}, {-1.0, 64}, {101.0, 64}}) {
+      PlanSpec spec;
+      spec.value = value;
+      spec.size = size;
+      QVERIFY(!plan_disc(wheel, nullptr, spec));
+    }
+    QCOMPARE(plan_values(3), (std::vector<double>{25, 50, 75}));
+    // Half of a disc is covered by half of its pixels, exactly.
+    const MaskRegion half(
+        Mask{"", {{AreaMode::Adds, Polygon{{{-1, -1}, {0.25, -1}, {0.25, 1}, {-1, 1}}}}}, 0, ""});
+    const auto cover = mask_cover(half, 64);
+    double row = 0;
+    for (int x = 0; x < 64; ++x) row += cover[static_cast<std::size_t>(32) * 64 + x];
+    CHECK_NEAR(row, 40.0, 1e-3);
+  }
+};
+
+QTEST_APPLESS_MAIN(SheetTest)
+#include "sheet_test.moc"
