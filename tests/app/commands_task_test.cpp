@@ -808,6 +808,8 @@ std::vector<Command> all_commands() {
                 !d.part<QWidget>("staff").isVisible();
        }},
       share_row("The press", ShareView::Press),
+      share_row("Files of the set", ShareView::Files),
+      share_row("Parcels", ShareView::Parcel),
       share_row("The wheel as a picture", ShareView::Plan),
       share_row("The sheet", ShareView::Sheet),
       sheet_row("Write the sheet as PDF...", "sheet.pdf", "%PDF"),
@@ -820,6 +822,31 @@ std::vector<Command> all_commands() {
          d.dialogs.print_path = folder.filePath("printed.pdf");
          run();
          return QFileInfo(d.dialogs.print_path).size() > 1000;
+       }},
+      {"Write the chosen files again", "Ctrl+E", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.folder_path = folder.path();
+         Sharing sharing = d.session().sharing;
+         sharing.files.formats = {"hex"};
+         sharing.files.folder.clear();
+         d.space().share(sharing);
+         run();
+         const bool written = QDir(folder.path()).entryList(QDir::Files).size() == 1;
+         sharing.files.folder.clear();
+         d.space().share(sharing);
+         return written && d.notice().contains("Wrote 1 of 1");
+       }},
+      {"Read lines...", "", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         QFile file(folder.filePath("lines.txt"));
+         if (!file.open(QIODevice::WriteOnly)) return false;
+         file.write("ff8800 lamp\n0044cc dusk\n");
+         file.close();
+         d.dialogs.set_path = file.fileName();
+         run();
+         return d.session().desk == Desk::Grade && d.session().set_view == SetView::Import;
        }},
       {"Copy the plan", "", Desk::Share,
        [](DeskTop& d, const Trigger& run) {
@@ -838,6 +865,13 @@ std::vector<Command> all_commands() {
          run();
          return d.notice().contains("on the shelf") && d.space().shares().press() &&
                 d.space().shares().press()->name().find("SWOP") != std::string::npos;
+       }},
+      {"Proof", "", Desk::Share,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool on = d.session().sharing.proof;
+         run();
+         return on && !d.session().sharing.proof;
        }},
       sort_row("By value", SortBy::Value),
       sort_row("By hue", SortBy::Hue),

@@ -30,6 +30,7 @@ public:
   QStringList open_photos(QWidget*, const QString&) override { return photo_paths; }
   QString open_set_file(QWidget*, const QString&, const QString&) override { return set_path; }
   QString export_file(QWidget*, const QString&, const QString&) override { return export_path; }
+  QString choose_folder(QWidget*, const QString&) override { return folder_path; }
   /// Printed into a PDF of this name instead of being shown.
   void print(QWidget*, const std::function<void(QPrinter&)>& draw) override {
     QPrinter printer;
@@ -47,7 +48,7 @@ public:
   }
   void show_about(QWidget*, const QString&) override { ++abouts; }
 
-  QString open_path, save_path, export_path, set_path, print_path, suggestion;
+  QString open_path, save_path, export_path, set_path, print_path, folder_path, suggestion;
   QStringList photo_paths, offered;
   UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
   int unsaved_questions = 0, abouts = 0;

@@ -1,15 +1,25 @@
 // Giving the plan away: what a hand does at this desk, what is seen, what is written.
+#include "app/band/staff_view.h"
 #include "app/desks/share/share_stage.h"
+#include "app/desks/try/try_view.h"
+#include "app/shelf/shelf_panel.h"
+#include "app/store/files_out.h"
 #include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
+#include "app/theme/number_field.h"
+#include "app/tray/readout_panel.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "desk.h"
+#include "io/shelf/mask_shelf.h"
 #include "io/shelf/press_shelf.h"
+#include "io/shelf/set_shelf.h"
 #include "support/check.h"
 
 #include <QClipboard>
 #include <QComboBox>
+#include <QDir>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
 
@@ -29,6 +39,9 @@ private slots:
   void the_printable_is_taken_and_undone();
   void the_proof_shows_what_the_press_makes_of_it();
   void the_plan_is_seen_and_written();
+  void all_formats_are_written_and_again();
+  void a_chosen_part_of_a_parcel_is_taken();
+  void ink_is_read_and_typed();
   void what_cannot_be_laid_out_is_said();
 
 private:
@@ -147,6 +160,17 @@ void ShareTask::the_proof_shows_what_the_press_makes_of_it() {
   for (const auto& s : sheet().pages[0].swatches)
     QCOMPARE(seen_at(s.box).name(), QString::fromStdString(hex_of(press->proof(s.color, false))));
   QVERIFY(m_desk->part<QLabel>("share.says").text().contains("Stand-in"));
+  // So do the staff and the picture at Try.
+  m_desk->space().show_desk(Desk::Try);
+  QVERIFY(m_desk->photo_shown());
+  auto& staff = m_desk->part<StaffView>("staff");
+  auto& tried = m_desk->part<TryView>("tryPicture");
+  const QPointF place(400, 120);
+  const Swatch* there = find_swatch(m_desk->piece(), tried.swatch_at(place));
+  QCOMPARE(seen(tried, place).name(), QString::fromStdString(hex_of(press->proof(there->color, false))));
+  QCOMPARE(seen(staff, staff.swatch_rect(there->id).topLeft() + QPointF(3, 3)).name(),
+           QString::fromStdString(hex_of(press->proof(there->color, false))));
+  m_desk->space().show_desk(Desk::Share);
   // It is kept for the next piece and the next start.
   QVERIFY(QSettings().value("press").toString().endsWith("standin-press.icc"));
   // What is written is the plan itself.
@@ -183,6 +207,121 @@ void ShareTask::the_plan_is_seen_and_written() {
   QVERIFY(QFile::exists(m_desk->dialogs.export_path));
   press_word("plan.copy");
   QCOMPARE(QApplication::clipboard()->image().size(), QSize(640, 128));
+}
+
+void ShareTask::all_formats_are_written_and_again() {
+  const QTemporaryDir folder;
+  press_word("share.files");
+  m_desk->dialogs.folder_path = folder.path();
+  press_word("files.choose");
+  for (const auto& format : out_formats())
+    press_word(qPrintable("files." + QString::fromStdString(format.word)));
+  auto& pattern = m_desk->part<QPlainTextEdit>("files.pattern");
+  pattern.setPlainText("{family}: {r:3} {g:3} {b:3} {name}\n");
+  QVERIFY(m_desk->part<QLabel>("files.preview").text().startsWith("lamplight: 252 227 196 lamp core"));
+  press_word("files.write");
+  QVERIFY2(m_desk->notice().startsWith("Wrote 13 of 13 formats"), qPrintable(m_desk->notice()));
+  const auto files = QDir(folder.path()).entryList(QDir::Files);
+  QCOMPARE(files.size(), 13);
+  // Again without asking, and at a save.
+  for (const auto& file : files) QFile::remove(QDir(folder.path()).filePath(file));
+  m_desk->dialogs.folder_path.clear();
+  m_desk->trigger("Write the chosen files again");
+  QCOMPARE(QDir(folder.path()).entryList(QDir::Files), files);
+  for (const auto& file : files) QFile::remove(QDir(folder.path()).filePath(file));
+  press_word("files.atSave");
+  const QTemporaryDir pieces;
+  m_desk->dialogs.save_path = pieces.filePath("row.zonachrom");
+  m_desk->trigger("Save as");
+  QVERIFY(comes_true([&] { return QDir(folder.path()).entryList(QDir::Files) == files; }));
+  press_word("files.atSave");
+  // What the pattern wrote it reads.
+  m_desk->dialogs.set_path = folder.filePath("Row at dusk.lines.txt");
+  press_word("files.read");
+  QCOMPARE(m_desk->session().set_view, SetView::Import);
+  m_desk->space().show_desk(Desk::Share);
+  // A pattern that cannot be says so and keeps the rest from nothing.
+  pattern.setPlainText("{name}\n");
+  QVERIFY(m_desk->part<QLabel>("files.preview").text().contains("No line of the pattern has a color"));
+  press_word("files.write");
+  QVERIFY(m_desk->notice().startsWith("Wrote 12 of 13 formats"));
+  // Kept on the shelf a pattern is offered again.
+  pattern.setPlainText("{hex};{name}\n");
+  press_word("files.keep");
+  auto& shelf = m_desk->part<QComboBox>("files.patterns");
+  QVERIFY(shelf.findText("{hex};{name}") > 0);
+}
+
+void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
+  const QTemporaryDir shared;
+  press_word("share.parcel");
+  press_word("parcel.pattern");
+  m_desk->part<QLineEdit>("parcel.from").setText("the colorist");
+  m_desk->dialogs.export_path = shared.filePath("row.zonaparcel");
+  press_word("parcel.pack");
+  QVERIFY(m_desk->notice().startsWith("Packed 1 sets and 1 masks"));
+  // In a shared folder it is offered once; nothing is taken before it is asked for.
+  m_desk->dialogs.folder_path = shared.path();
+  press_word("parcel.watch");
+  press_word("parcel.offer.0");
+  const auto says = [&] { return m_desk->part<QLabel>("parcel.says").text(); };
+  QVERIFY(comes_true([&] { return says().contains("from the colorist"); }));
+  QVERIFY(
+      comes_true([&] { return m_desk->window.findChild<QAbstractButton*>("parcel.offer.0") == nullptr; }));
+  const auto shelf = [](const char* kind) { return shelf_folder(QString::fromLatin1(kind)).toStdString(); };
+  const std::size_t sets = read_set_shelf(shelf("sets")).sets.size(),
+                    masks = read_mask_shelf(shelf("masks")).masks.size();
+  press_word("parcel.item.0");
+  press_word("parcel.put");
+  QCOMPARE(read_set_shelf(shelf("sets")).sets.size(), sets);
+  QCOMPARE(read_mask_shelf(shelf("masks")).masks.size(), masks + 1);
+  QVERIFY(m_desk->notice().startsWith("2 put on the shelf") ||
+          m_desk->notice().startsWith("1 put on the shelf"));
+  // A damaged one is refused in a sentence, and what was shown stays.
+  QFile file(shared.filePath("row.zonaparcel"));
+  QVERIFY(file.open(QIODevice::ReadOnly));
+  const QByteArray whole = file.readAll();
+  QFile cut(shared.filePath("cut.zonaparcel"));
+  QVERIFY(cut.open(QIODevice::WriteOnly));
+  cut.write(whole.left(whole.size() / 2));
+  cut.close();
+  m_desk->dialogs.set_path = cut.fileName();
+  press_word("parcel.open");
+  QVERIFY(m_desk->notice().contains("cut.zonaparcel"));
+  QVERIFY(says().contains("row.zonaparcel"));
+}
+
+void ShareTask::ink_is_read_and_typed() {
+  choose_stand_in();
+  const auto press = m_desk->space().shares().press();
+  m_desk->part<ReadoutPanel>("readouts").choose_ink(0);
+  m_desk->space().take_up({0.8, 0.5, 0.3});
+  const auto field = [&](int n) -> NumberField& {
+    return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.0.%1").arg(n)));
+  };
+  const Ink ink = press->printed({0.8, 0.5, 0.3}).ink;
+  CHECK_NEAR(field(0).value(), ink.c, 1e-9);
+  CHECK_NEAR(field(3).value(), ink.k, 1e-9);
+  Ink more = ink;
+  more.c = 40;
+  type_into(field(0), "40");
+  const Srgb wanted = press->color_of(more);
+  CHECK_NEAR(m_desk->session().color().r, wanted.r, 1e-9);
+  CHECK_NEAR(m_desk->session().color().b, wanted.b, 1e-9);
+  // The tray says what does not print, Grade's report finds it.
+  m_desk->space().take_up({0, 0, 1});
+  QVERIFY(m_desk->part<QLabel>("maskState").text().contains("does not print"));
+  m_desk->space().show_desk(Desk::Grade);
+  const auto found = [&] {
+    for (const auto* label : m_desk->window.findChildren<QLabel*>("finding"))
+      if (label->text().contains("do not print")) return true;
+    return false;
+  };
+  QVERIFY(comes_true(found));
+  const std::size_t versions = current_set(m_desk->piece())->versions.size();
+  press_word("pressRemedy");
+  QVERIFY(comes_true([&] { return current_set(m_desk->piece())->versions.size() == versions + 1; }));
+  QVERIFY(comes_true([&] { return !found(); }));
 }
 
 void ShareTask::what_cannot_be_laid_out_is_said() {

@@ -1,5 +1,7 @@
 // One libFuzzer target a reader, chosen by the READER macro: no input may crash, leak, or take memory without
 // bound.
+#include "core/piece/lines_pattern.h"
+#include "core/press/press.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/formats.h"
 #include "io/photo/openraster.h"
@@ -16,7 +18,24 @@ namespace {
 
 using namespace zc;
 
-enum Reader { Tokens, Cxf, Cgats, Css, Csv, Hex, Svg, Any, Picture, OpenRaster, Piece, Parcel, Shelf };
+enum Reader {
+  Tokens,
+  Cxf,
+  Cgats,
+  Css,
+  Csv,
+  Hex,
+  Svg,
+  Any,
+  Picture,
+  OpenRaster,
+  Piece,
+  Parcel,
+  Shelf,
+  Numbers,
+  Pattern,
+  Profile
+};
 
 /// What was read must be sound enough to be written again.
 void check(const Result<FoundSet>& found) {
@@ -71,6 +90,23 @@ void read(std::string_view text) {
   case Shelf:
     static_cast<void>(shelf_mask_from_json(text).ok());
     static_cast<void>(shelf_set_from_json(text).ok());
+    return;
+  case Numbers:
+    static_cast<void>(looks_like_numbers(text));
+    return check(read_numbers(text));
+  case Pattern: {
+    // The pattern, an empty line, what is read by it.
+    const auto end = std::min(text.find("\n\n"), text.size());
+    const auto pattern = lines_pattern_from_text(text.substr(0, end));
+    if (!pattern) return;
+    if (*lines_pattern_from_text(text_of(*pattern)) != *pattern) std::abort();
+    SwatchSet set{1, "set", {{2, "family", {{3, {0.2, 0.4, 0.6}, {}, "name"}}}}};
+    static_cast<void>(set_in_lines(set, "title", *pattern).ok());
+    return check(set_from_lines(text.substr(end), *pattern));
+  }
+  case Profile:
+    if (const auto press = Press::read(bytes, "fuzz"))
+      static_cast<void>((*press)->nearest({0.1, 0.2, 0.9}).difference);
   }
 }
 

@@ -4,6 +4,7 @@
 #include "io/files/zip_archive.h"
 #include "io/shelf/mask_shelf.h"
 #include "io/shelf/parcel.h"
+#include "io/shelf/press_shelf.h"
 #include "support/check.h"
 #include "support/full_document.h"
 
@@ -335,6 +336,12 @@ private slots:
     parcel.description = "plates\nfor the street";
     parcel.sets = {sample_set("one"), sample_set("two")};
     parcel.masks = {sample("mask")};
+    parcel.from = "a friend";
+    ShelfPattern lines;
+    lines.name = "lines";
+    lines.pattern = *lines_pattern_from_text("{hex}={name}\n");
+    parcel.patterns = {lines};
+    parcel.press = *read_file(shipped_press().string());
     const auto bytes = pack_parcel(parcel);
     QVERIFY(bytes);
     const auto back = unpack_parcel(*bytes);
@@ -342,34 +349,43 @@ private slots:
     QCOMPARE(back->description, parcel.description);
     QVERIFY(back->sets.size() == 2 && same_content(back->sets[1].set, parcel.sets[1].set));
     QCOMPARE(back->masks[0].mask.areas, parcel.masks[0].mask.areas);
+    QCOMPARE(back->from, parcel.from);
+    QVERIFY(back->patterns.size() == 1 && back->patterns[0].pattern == lines.pattern);
+    QVERIFY(back->press == parcel.press);
     const std::string sets = folder.filePath("sets").toStdString(),
-                      masks = folder.filePath("masks").toStdString();
+                      masks = folder.filePath("masks").toStdString(),
+                      patterns = folder.filePath("patterns").toStdString(),
+                      presses = folder.filePath("presses").toStdString();
     QVERIFY(put_on_shelf(sets, parcel.sets[1]));
-    const auto first = put_parcel_on_shelf(*back, sets, masks),
-               second = put_parcel_on_shelf(*back, sets, masks);
-    QVERIFY(first->added == 2 && first->known == 1);
-    QVERIFY(second->added == 0 && second->known == 3);
+    const auto first = put_parcel_on_shelf(*back, {sets, masks, patterns, presses}),
+               second = put_parcel_on_shelf(*back, {sets, masks, patterns, presses});
+    QVERIFY(first->added == 4 && first->known == 1);
+    QVERIFY(second->added == 0 && second->known == 5);
+    QCOMPARE(read_press_shelf(presses).size(), std::size_t{2});
+    QCOMPARE(read_pattern_shelf(patterns).back().name, std::string("lines"));
     QVERIFY(!pack_parcel({}));
     // A mask of ours is known without being put up; so is one of equal content, by name, wheel and areas.
     Parcel ours;
     ours.masks = {shipped_masks()[2], sample("mask"), sample("mask")};
     ours.masks[1].mask.turned = 20;
     ours.masks[2].wheel.hues = HueScale::Ink;
-    const auto known = put_parcel_on_shelf(ours, sets, masks);
+    const auto known = put_parcel_on_shelf(ours, {sets, masks, patterns, presses});
     QVERIFY(known->known == 2 && known->added == 1);
     ours.masks = {sample("other name"), sample("mask")};
     ours.masks[1].mask.areas.pop_back();
-    QVERIFY(put_parcel_on_shelf(ours, sets, masks)->added == 2);
+    QVERIFY(put_parcel_on_shelf(ours, {sets, masks, patterns, presses})->added == 2);
     // Twice in one parcel is once on the shelf.
     Parcel twice;
     twice.sets = {sample_set("twice"), sample_set("twice")};
-    const auto once = put_parcel_on_shelf(twice, sets, masks);
+    const auto once = put_parcel_on_shelf(twice, {sets, masks, patterns, presses});
     QVERIFY(once->added == 1 && once->known == 1);
     twice.sets[0].name = "fresh";
-    QCOMPARE(put_parcel_on_shelf(twice, "/proc/no/such", masks).error().code, ErrorCode::Unwritable);
+    QCOMPARE(put_parcel_on_shelf(twice, {"/proc/no/such", masks, patterns, presses}).error().code,
+             ErrorCode::Unwritable);
     twice.sets.clear();
     twice.masks = {sample("fresh")};
-    QCOMPARE(put_parcel_on_shelf(twice, sets, "/proc/no/such").error().code, ErrorCode::Unwritable);
+    QCOMPARE(put_parcel_on_shelf(twice, {sets, "/proc/no/such", patterns, presses}).error().code,
+             ErrorCode::Unwritable);
     // Only masks or only sets make a parcel too; each file is told by its kind.
     QVERIFY(unpack_parcel(*pack_parcel(twice)));
     const std::filesystem::path file = folder.filePath("p.zonaparcel").toStdString();

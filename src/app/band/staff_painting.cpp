@@ -3,6 +3,7 @@
 
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
+#include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -78,7 +79,9 @@ void StaffView::paint_head(QPainter& painter) {
 void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
-  const QColor color = shown_color(chip.shown, m_space.session().values_only);
+  // As the press prints it, where the proof is on.
+  const auto proof = m_space.shares().proof();
+  const QColor color = shown_color(proof ? proof(chip.shown) : chip.shown, m_space.session().values_only);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));

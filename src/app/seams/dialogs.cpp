@@ -51,6 +51,10 @@ QString ToolkitDialogs::export_file(QWidget* parent, const QString& suggested, c
   return QFileDialog::getSaveFileName(parent, QObject::tr("Export the set"), suggested, filter);
 }
 
+QString ToolkitDialogs::choose_folder(QWidget* parent, const QString& folder) {
+  return QFileDialog::getExistingDirectory(parent, QString(), folder);
+}
+
 void ToolkitDialogs::print(QWidget* parent, const std::function<void(QPrinter&)>& draw) {
   QPrinter printer(QPrinter::HighResolution);
   QPrintPreviewDialog preview(&printer, parent);

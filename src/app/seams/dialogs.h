@@ -31,6 +31,7 @@ public:
   /// A palette, a picture or a parcel, as the filter says.
   virtual QString open_set_file(QWidget* parent, const QString& folder, const QString& filter) = 0;
   virtual QString export_file(QWidget* parent, const QString& suggested, const QString& filter) = 0;
+  virtual QString choose_folder(QWidget* parent, const QString& folder) = 0;
   /// A preview from which is printed; `draw` fills the printer's pages each time it is asked to.
   virtual void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) = 0;
   virtual UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) = 0;
@@ -47,6 +48,7 @@ public:
   QStringList open_photos(QWidget* parent, const QString& folder) override;
   QString open_set_file(QWidget* parent, const QString& folder, const QString& filter) override;
   QString export_file(QWidget* parent, const QString& suggested, const QString& filter) override;
+  QString choose_folder(QWidget* parent, const QString& folder) override;
   void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) override;
   UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) override;
   bool offer_recovery(QWidget* parent, const QString& title, const QString& when) override;

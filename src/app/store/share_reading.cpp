@@ -3,7 +3,6 @@
 #include "app/store/photo_reading.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
-#include "core/image/color_table.h"
 #include "core/piece/set_edits.h"
 #include "io/photo/decode.h"
 #include "io/shelf/press_shelf.h"
@@ -13,16 +12,6 @@ namespace {
 
 /// The reference on the sheet and the disc are no larger than this along a side.
 constexpr int kPictureSide = 1600;
-
-QImage proofed(const QImage& image, const std::function<Srgb(Srgb)>& proof) {
-  if (image.isNull()) return image;
-  QImage out = image.convertToFormat(image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-  const ColorTable known;
-  known.map(view_of(image), reinterpret_cast<std::uint32_t*>(out.bits()), [&](std::uint32_t word) {
-    return word_of(rounded_8bit(proof(srgb_from_8bit(color_of_word(word)))));
-  });
-  return out;
-}
 
 } // namespace
 
@@ -83,8 +72,8 @@ const SheetImages& ShareReader::images() {
   if (m_proofed_for == key) return m_proofed;
   m_proofed_for = key;
   m_proofed = plain_images();
-  m_proofed.reference = proofed(m_proofed.reference, shown);
-  m_proofed.plan = proofed(m_proofed.plan, shown);
+  proof_picture(m_proofed.reference);
+  proof_picture(m_proofed.plan);
   return m_proofed;
 }
 
@@ -94,6 +83,21 @@ std::function<Srgb(Srgb)> ShareReader::proof() {
   const auto chosen = press();
   if (!chosen) return {};
   return [chosen, white = sharing.paper_white](Srgb color) { return chosen->proof(color, white); };
+}
+
+void ShareReader::proof_picture(QImage& image) {
+  const auto shown = proof();
+  if (!shown || image.isNull()) return;
+  const std::pair key(m_press_file, m_space.session().sharing.paper_white);
+  if (m_known_for != key) {
+    m_known_for = key;
+    m_known = ColorTable();
+  }
+  image.convertTo(image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  auto* words = reinterpret_cast<std::uint32_t*>(image.bits());
+  m_known.map(view_of(image), words, [&](std::uint32_t word) {
+    return word_of(rounded_8bit(shown(srgb_from_8bit(color_of_word(word)))));
+  });
 }
 
 Result<QImage> ShareReader::plan() const {
@@ -154,6 +158,7 @@ const std::vector<SwatchPress>* ShareReader::checked() {
           m_checked_for = key;
           m_checked = found;
           emit changed();
+          emit checkedAnew();
         },
         Qt::QueuedConnection);
   });

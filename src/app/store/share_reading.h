@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/store/try_reading.h"
+#include "core/image/color_table.h"
 #include "core/press/press.h"
 #include "io/sheet/plan_file.h"
 #include "io/sheet/sheet_drawing.h"
@@ -29,6 +30,10 @@ public:
   /// Empty where no proof is asked for.
   [[nodiscard]] std::function<Srgb(Srgb)> proof();
 
+  /// Words of a picture as printed, in place; untouched where no proof is asked for. What has been worked out
+  /// for a color is kept as long as press and paper stay.
+  void proof_picture(QImage& image);
+
   /// The chosen press; null for none, or while a notice has said why it cannot be used.
   [[nodiscard]] std::shared_ptr<const Press> press();
   /// Of each swatch of the current set, in its order; null without a press and while they are being asked,
@@ -43,6 +48,8 @@ public:
 
 signals:
   void changed();
+  /// The press has said what it makes of the swatches.
+  void checkedAnew();
 
 private:
   struct CheckKey {
@@ -72,6 +79,8 @@ private:
   std::optional<ImageKey> m_images_for;
   SheetImages m_images, m_proofed;
   std::optional<ProofKey> m_proofed_for;
+  std::pair<std::string, bool> m_known_for;
+  ColorTable m_known; ///< What colors become in the proof.
   std::string m_press_file;
   std::shared_ptr<const Press> m_press;
   std::optional<CheckKey> m_checked_for, m_checking;

@@ -16,6 +16,12 @@
 
 namespace zc {
 
+QLabel* heading_label(const QString& words, QWidget* parent) {
+  auto* label = new QLabel(words, parent);
+  label->setFont(heading_font());
+  return label;
+}
+
 ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent) : QLabel(parent) {
   setFont(font);
   setTextFormat(Qt::PlainText);

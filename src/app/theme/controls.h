@@ -36,6 +36,9 @@ protected:
   bool event(QEvent* event) override;
 };
 
+/// A line that heads what stands below it.
+[[nodiscard]] QLabel* heading_label(const QString& words, QWidget* parent);
+
 /// Pages in one place, chosen by words in a row above them.
 class Pages final : public QWidget {
   Q_OBJECT

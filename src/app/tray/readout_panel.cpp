@@ -1,9 +1,11 @@
 #include "app/tray/readout_panel.h"
 
+#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "core/color/gamut.h"
 
 #include <QGridLayout>
 #include <QMenu>
@@ -13,6 +15,8 @@ namespace zc {
 namespace {
 
 const QString kShownSetting = QStringLiteral("readout/shown");
+/// In the place of the number of a space.
+constexpr int kInkSetting = 100;
 QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row); }
 
 } // namespace
@@ -20,6 +24,7 @@ QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row);
 ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_more(new WordButton(tr("more"), this)),
       m_fewer(new WordButton(tr("fewer"), this)) {
+  setObjectName(QStringLiteral("readouts"));
   auto* grid = new QGridLayout(this);
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
   grid->setContentsMargins(0, 0, 0, 0);
@@ -43,9 +48,16 @@ ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent)
       row.fields[n] = field;
       grid->addWidget(field, static_cast<int>(i), static_cast<int>(n) + 1);
     }
+    row.black = new NumberField(QStringLiteral("readout.%1.3").arg(i), {}, this);
+    row.black->setFixedWidth(46);
+    connect(row.black, &NumberField::wanted, this, [this, i](double x) { take_ink(i, 3, x); });
+    grid->addWidget(row.black, static_cast<int>(i), 4);
     const int kept = QSettings().value(setting(i), static_cast<int>(usual[i])).toInt();
-    show_space(i,
-               kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
+    if (kept == kInkSetting)
+      show_ink(i);
+    else
+      show_space(
+          i, kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
   }
   m_more->setObjectName(QStringLiteral("moreReadouts"));
   m_more->setToolTip(tr("Read the color in one more space"));
@@ -71,6 +83,7 @@ void ReadoutPanel::show_rows(std::size_t count) {
   for (std::size_t i = 0; i < m_rows.size(); ++i) {
     m_rows[i].name->setVisible(i < count);
     for (NumberField* field : m_rows[i].fields) field->setVisible(i < count);
+    m_rows[i].black->setVisible(i < count && m_rows[i].ink);
   }
   m_more->setVisible(count < m_rows.size());
   m_fewer->setVisible(count > 1);
@@ -83,6 +96,7 @@ void ReadoutPanel::fill_menu(std::size_t row) {
     menu->addAction(tr("%1: %2").arg(text(form.name), text(form.words)), this,
                     [this, row, space] { choose_space(row, space); });
   }
+  menu->addAction(tr("CMYK: ink on the chosen press, percent"), this, [this, row] { choose_ink(row); });
 }
 
 void ReadoutPanel::choose_space(std::size_t row, ReadoutSpace space) {
@@ -91,9 +105,63 @@ void ReadoutPanel::choose_space(std::size_t row, ReadoutSpace space) {
   follow();
 }
 
+void ReadoutPanel::choose_ink(std::size_t row) {
+  QSettings().setValue(setting(row), kInkSetting);
+  show_ink(row);
+  follow();
+}
+
+void ReadoutPanel::show_ink(std::size_t i) {
+  Row& row = m_rows[i];
+  row.ink = true;
+  row.name->setText(QStringLiteral("CMYK"));
+  row.name->setAccessibleName(tr("Space of readout %1: ink").arg(i + 1));
+  row.name->setFixedSize(58, 24);
+  row.name->setToolTip(
+      tr("Ink on the press that is chosen at Share. Click to read the color in another space."));
+  const QString names[] = {tr("cyan"), tr("magenta"), tr("yellow"), tr("black")};
+  for (std::size_t n = 0; n < 4; ++n) {
+    NumberField* field = n < 3 ? row.fields[n] : row.black;
+    field->set_range({0, 100, 1, 0, {}, false, {}});
+    field->setAccessibleName(tr("Percent of %1 of the current color").arg(names[n]));
+    field->setToolTip(tr("%1, percent: type, scroll or drag").arg(names[n]));
+  }
+  row.black->setVisible(i < m_shown);
+}
+
+void ReadoutPanel::follow_ink(const Row& row) {
+  const auto press = m_space.shares().press();
+  const Ink ink = press ? press->printed(m_space.session().color()).ink : Ink{};
+  const double shares[] = {ink.c, ink.m, ink.y, ink.k};
+  for (std::size_t n = 0; n < 4; ++n) {
+    NumberField* field = n < 3 ? row.fields[n] : row.black;
+    field->setEnabled(press != nullptr);
+    field->show_value(shares[n]);
+  }
+}
+
+/// The color that the inks look like becomes the current one.
+void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
+  const auto press = m_space.shares().press();
+  if (!press) return;
+  Ink ink = press->printed(m_space.session().color()).ink;
+  double* const shares[] = {&ink.c, &ink.m, &ink.y, &ink.k};
+  *shares[n] = value;
+  const Srgb seen = press->color_of(ink);
+  const auto there = clipped_to_gamut(seen);
+  Row& row = m_rows[i];
+  if (!there)
+    return (n < 3 ? row.fields[n] : row.black)
+        ->refuse(tr("The press prints this, but no display can show it."));
+  m_space.take_up(*there);
+}
+
 void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   Row& row = m_rows[i];
   row.space = space;
+  row.ink = false;
+  row.black->hide();
+  for (NumberField* field : row.fields) field->setEnabled(true);
   const ReadoutForm& form = readout_form(space);
   row.name->setText(text(form.name));
   row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(text(form.name)));
@@ -114,6 +182,10 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
 
 void ReadoutPanel::follow() {
   for (const Row& row : m_rows) {
+    if (row.ink) {
+      follow_ink(row);
+      continue;
+    }
     const auto numbers = readout_of(row.space, m_space.session().color());
     for (std::size_t n = 0; n < 3; ++n) row.fields[n]->show_value(numbers[n]);
   }
@@ -121,6 +193,7 @@ void ReadoutPanel::follow() {
 
 void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   Row& row = m_rows[i];
+  if (row.ink) return take_ink(i, n, value);
   auto numbers = readout_of(row.space, m_space.session().color());
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);

@@ -18,10 +18,14 @@ class ReadoutPanel final : public QWidget {
 public:
   ReadoutPanel(Workspace& space, QWidget* parent);
   void choose_space(std::size_t row, ReadoutSpace space);
+  /// Reads the color as ink on the chosen press.
+  void choose_ink(std::size_t row);
 
 private:
   struct Row {
     ReadoutSpace space = ReadoutSpace::Rgb;
+    bool ink = false; ///< Cyan, magenta, yellow and black in the place of a space.
+    NumberField* black = nullptr;
     WordButton* name = nullptr;
     QMenu* menu = nullptr;
     std::array<NumberField*, 3> fields{};
@@ -31,6 +35,9 @@ private:
   void show_space(std::size_t row, ReadoutSpace space);
   void follow();
   void take(std::size_t row, std::size_t number, double value);
+  void show_ink(std::size_t row);
+  void follow_ink(const Row& row);
+  void take_ink(std::size_t row, std::size_t number, double value);
 
   Workspace& m_space;
   std::array<Row, 4> m_rows;

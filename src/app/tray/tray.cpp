@@ -1,6 +1,7 @@
 #include "app/tray/tray.h"
 
 #include "app/companion/hand_over.h"
+#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
@@ -176,8 +177,11 @@ void Tray::follow() {
   const double place[] = {s.at.at.a, 100 * s.at.at.r, s.at.at.v};
   for (int i = 0; i < 3; ++i) m_place[i]->show_value(place[i]);
   const auto inside = m_space.in_mask();
+  const auto press = m_space.shares().press();
+  const bool prints = !press || press->prints(s.color(), s.sharing.print_limit);
   m_mask->setText(
-      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_space)));
+      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_space)) +
+      (prints ? QString() : tr(", does not print")));
   m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
   const Family* family = find_family(m_space.piece(), s.family);
   const QString target =

@@ -256,6 +256,7 @@ bool Documents::save_to(const QString& path) {
   if (m_space.piece() == written.piece) m_space.store().mark_saved();
   remember(m_path);
   emit changed();
+  emit pieceSaved();
   return true;
 }
 

@@ -45,6 +45,8 @@ public:
 
 signals:
   void changed();
+  /// The piece has been written to its file.
+  void pieceSaved();
 
 private:
   [[nodiscard]] Document document() const;

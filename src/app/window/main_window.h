@@ -91,6 +91,8 @@ private:
   void write_plan();
   void copy_plan();
   void add_press();
+  void choose_files_folder();
+  void write_all_files();
   void make_help_menu();
   void make_well_keys();
   void add_swatch_commands(QMenu* menu);

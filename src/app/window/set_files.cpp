@@ -2,6 +2,7 @@
 
 #include "app/shelf/shelf_panel.h"
 #include "app/theme/text.h"
+#include "core/piece/lines_pattern.h"
 #include "io/files/safe_save.h"
 #include "io/shelf/parcel.h"
 
@@ -88,6 +89,26 @@ void SetFiles::bring_in(const QString& path) {
   });
 }
 
+void SetFiles::bring_in_lines_asked() {
+  const QString path =
+      m_dialogs.open_set_file(&m_window, folder(), tr("Text (*.txt *.csv *.tsv);;All files (*)"));
+  if (path.isEmpty()) return;
+  note_folder(path);
+  const QString name = QFileInfo(path).fileName();
+  const auto read = [&]() -> Result<FoundSet> {
+    const auto pattern = lines_pattern_from_text(m_space.session().sharing.files.pattern);
+    if (!pattern) return pattern.error();
+    const auto bytes = read_file(path.toStdString(), kLargestExchangeFile);
+    if (!bytes) return bytes.error();
+    const auto text = text_of_file(*bytes, name.toStdString());
+    return text ? set_from_lines(*text, *pattern) : Result<FoundSet>(text.error());
+  }();
+  if (!read) return emit m_space.notice(words(read.error()));
+  FoundSet set = *read;
+  if (set.name.empty()) set.name = QFileInfo(path).completeBaseName().toStdString();
+  emit found(set, name);
+}
+
 void SetFiles::pack_parcel_asked() {
   const Piece& piece = m_space.piece();
   std::vector<Id> sets;
@@ -98,9 +119,15 @@ void SetFiles::pack_parcel_asked() {
     emit m_space.notice(tr("There is nothing to pack yet; lay swatches or draw a mask first."));
     return;
   }
+  pack_parcel(parcel);
+}
+
+void SetFiles::pack_parcel(const Parcel& parcel) {
+  if (parcel.empty()) return emit m_space.notice(tr("The parcel is empty; choose at least one set or mask."));
   const QString suffix = QStringLiteral(".zonaparcel");
   const QString path = asked_to_end_in(
-      suffix, QDir(folder()).filePath(file_name(piece.title, suffix)), [this](const QString& suggested) {
+      suffix, QDir(folder()).filePath(file_name(m_space.piece().title, suffix)),
+      [this](const QString& suggested) {
         return m_dialogs.export_file(&m_window, suggested, tr("Zonachrom parcels (*.zonaparcel)"));
       });
   if (path.isEmpty()) return;
@@ -113,21 +140,39 @@ void SetFiles::pack_parcel_asked() {
                             : words(saved.error()));
 }
 
-void SetFiles::unpack_parcel_asked() {
+std::optional<std::pair<Parcel, QString>> SetFiles::parcel_asked() {
   const QString path = m_dialogs.open_set_file(&m_window, folder(), tr("Zonachrom parcels (*.zonaparcel)"));
-  if (!path.isEmpty()) unpack_parcel(path);
+  if (path.isEmpty()) return std::nullopt;
+  auto parcel = parcel_in(path);
+  if (!parcel) return std::nullopt;
+  return std::pair(std::move(*parcel), QFileInfo(path).fileName());
+}
+
+std::optional<Parcel> SetFiles::parcel_in(const QString& path) {
+  auto parcel = open_parcel(path.toStdString());
+  if (!parcel) {
+    emit m_space.notice(words(parcel.error()));
+    return std::nullopt;
+  }
+  note_folder(path);
+  return std::move(parcel).value();
+}
+
+void SetFiles::unpack_parcel_asked() {
+  if (const auto parcel = parcel_asked()) put_on_shelf(parcel->first);
 }
 
 void SetFiles::unpack_parcel(const QString& path) {
-  const auto parcel = open_parcel(path.toStdString());
-  if (!parcel) return emit m_space.notice(words(parcel.error()));
-  const auto put = put_parcel_on_shelf(*parcel, shelf_folder(QStringLiteral("sets")).toStdString(),
-                                       shelf_folder(QStringLiteral("masks")).toStdString());
+  if (const auto parcel = parcel_in(path)) put_on_shelf(*parcel);
+}
+
+void SetFiles::put_on_shelf(const Parcel& parcel) {
+  const auto in = [](const char* kind) { return shelf_folder(QString::fromLatin1(kind)).toStdString(); };
+  const auto put = put_parcel_on_shelf(parcel, {in("sets"), in("masks"), in("patterns"), in("presses")});
   if (!put) return emit m_space.notice(words(put.error()));
-  note_folder(path);
   emit m_space.notice(tr("%1 put on the shelf from \"%2\", %3 were there already.")
                           .arg(put->added)
-                          .arg(QString::fromStdString(parcel->description))
+                          .arg(QString::fromStdString(parcel.description))
                           .arg(put->known));
 }
 

@@ -5,6 +5,7 @@
 #include "app/store/workspace.h"
 #include "core/piece/import.h"
 #include "io/exchange/exchange.h"
+#include "io/shelf/parcel.h"
 
 #include <QObject>
 #include <QThreadPool>
@@ -21,10 +22,18 @@ public:
   void bring_in_asked();
   /// Read off the main thread; found() or a notice says how it went.
   void bring_in(const QString& path);
+  /// A text file by the pattern of lines.
+  void bring_in_lines_asked();
   /// All sets with swatches, and the mask when there is one.
   void pack_parcel_asked();
   void unpack_parcel_asked();
   void unpack_parcel(const QString& path);
+  /// As a file of the painter's choice.
+  void pack_parcel(const Parcel& parcel);
+  /// A parcel of the painter's choice, or this one; nothing where it cannot be read, which has been said.
+  [[nodiscard]] std::optional<std::pair<Parcel, QString>> parcel_asked();
+  [[nodiscard]] std::optional<Parcel> parcel_in(const QString& path);
+  void put_on_shelf(const Parcel& parcel);
 
 signals:
   void found(const zc::FoundSet& found, const QString& file);

@@ -1,14 +1,18 @@
 // The commands of the Share desk.
 #include "app/window/main_window.h"
 
+#include "app/desks/share/parcel_panel.h"
 #include "app/desks/share/press_panel.h"
 #include "app/desks/share/share_desk.h"
 #include "app/desks/share/share_stage.h"
 #include "app/seams/dialogs.h"
 #include "app/shelf/shelf_panel.h"
+#include "app/store/files_out.h"
 #include "app/store/share_reading.h"
 #include "app/theme/text.h"
+#include "app/window/documents.h"
 #include "app/window/notice_bar.h"
+#include "app/window/set_files.h"
 #include "io/files/safe_save.h"
 #include "io/photo/picture_file.h"
 #include "io/sheet/sheet_files.h"
@@ -27,7 +31,34 @@ namespace zc {
 namespace {
 
 constexpr double kPngDots = 300;
-const char* const kPressKey = "press";
+constexpr auto kPressKey = "press", kFormatsKey = "files/formats", kFolderKey = "files/folder",
+               kPatternKey = "files/pattern", kAtSaveKey = "files/atSave";
+
+void recall(Sharing& sharing) {
+  const QSettings settings;
+  const QString press = settings.value(QLatin1String(kPressKey)).toString();
+  if (QFileInfo::exists(press)) sharing.press = press.toStdString();
+  for (const QString& word : settings.value(QLatin1String(kFormatsKey)).toStringList())
+    sharing.files.formats.insert(word.toStdString());
+  sharing.files.folder = settings.value(QLatin1String(kFolderKey)).toString().toStdString();
+  sharing.files.at_save = settings.value(QLatin1String(kAtSaveKey), false).toBool();
+  const QString pattern = settings.value(QLatin1String(kPatternKey)).toString();
+  if (!pattern.isEmpty()) sharing.files.pattern = pattern.toStdString();
+}
+
+void remember(const Sharing& sharing) {
+  QSettings settings;
+  const auto note = [&](const char* key, const QVariant& now) {
+    if (settings.value(QLatin1String(key)) != now) settings.setValue(QLatin1String(key), now);
+  };
+  QStringList formats;
+  for (const auto& word : sharing.files.formats) formats << QString::fromStdString(word);
+  note(kPressKey, QString::fromStdString(sharing.press));
+  note(kFormatsKey, formats);
+  note(kFolderKey, QString::fromStdString(sharing.files.folder));
+  note(kPatternKey, QString::fromStdString(sharing.files.pattern));
+  note(kAtSaveKey, sharing.files.at_save);
+}
 
 } // namespace
 
@@ -37,6 +68,8 @@ void MainWindow::make_share_menu() {
   const std::tuple<QString, ShareView, QString> views[] = {
       {tr("The &sheet"), ShareView::Sheet, tr("Show the plan on paper")},
       {tr("The &press"), ShareView::Press, tr("Show what a press prints of the set")},
+      {tr("&Files of the set"), ShareView::Files, tr("Show every format that the set is written in")},
+      {tr("Par&cels"), ShareView::Parcel, tr("Pack for others, and look into what comes from them")},
       {tr("The &wheel as a picture"), ShareView::Plan,
        tr("Show the plan as a picture to lie beside a canvas")}};
   for (const auto& [words, view, tip] : views)
@@ -59,9 +92,25 @@ void MainWindow::make_share_menu() {
   add_action(m_share_menu, tr("&Copy the plan"), tr("Put the wheel on the clipboard as a picture"), {},
              [this] { copy_plan(); });
   m_share_menu->addSeparator();
+  add_action(m_share_menu, tr("Write the chosen files a&gain"),
+             tr("Every chosen format into the chosen folder, without asking"),
+             QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_all_files(); });
+  add_action(m_share_menu, tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
+             [this] { m_set_files->bring_in_lines_asked(); });
+  m_share_menu->addSeparator();
   add_action(m_share_menu, tr("&Add a press profile..."),
              tr("Take in an ICC profile of a four-color press and keep it on the shelf"), {},
              [this] { add_press(); });
+  auto* proof = add_action(m_share_menu, tr("Pro&of"),
+                           tr("See sheet, staff and Try as the chosen press prints them"), {}, [this] {
+                             Sharing next = m_space.session().sharing;
+                             if (!m_space.shares().press()) m_notice->tell(tr("Choose a press first."));
+                             next.proof = m_space.shares().press() && !next.proof;
+                             m_space.share(next);
+                           });
+  proof->setCheckable(true);
+  connect(&m_space, &Workspace::viewChanged, proof,
+          [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
   add_action(m_share_menu, tr("Take all prin&table colors"),
              tr("What does not print becomes the nearest that does; the set before is kept as a version"), {},
              [this] {
@@ -72,15 +121,35 @@ void MainWindow::make_share_menu() {
   connect(m_share, &ShareDesk::writePlanAsked, this, &MainWindow::write_plan);
   connect(m_share, &ShareDesk::copyPlanAsked, this, &MainWindow::copy_plan);
   connect(m_share, &ShareDesk::profileAsked, this, &MainWindow::add_press);
-  // The press is the painter's, whatever the piece.
+  connect(m_share, &ShareDesk::folderAsked, this, &MainWindow::choose_files_folder);
+  connect(m_share, &ShareDesk::writeFilesAsked, this, &MainWindow::write_all_files);
+  connect(m_share, &ShareDesk::readLinesAsked, m_set_files, &SetFiles::bring_in_lines_asked);
+  connect(m_documents, &Documents::pieceSaved, this, [this] {
+    if (m_space.session().sharing.files.at_save) write_all_files();
+  });
+  ParcelPanel& parcels = m_share->parcel();
+  connect(&parcels, &ParcelPanel::packAsked, m_set_files, &SetFiles::pack_parcel);
+  connect(&parcels, &ParcelPanel::putAsked, m_set_files, &SetFiles::put_on_shelf);
+  connect(&parcels, &ParcelPanel::openAsked, this, [this] {
+    if (const auto parcel = m_set_files->parcel_asked())
+      m_share->parcel().look_into(parcel->first, parcel->second);
+  });
+  connect(&parcels, &ParcelPanel::fileAsked, this, [this](const QString& path) {
+    if (const auto parcel = m_set_files->parcel_in(path))
+      m_share->parcel().look_into(*parcel, QFileInfo(path).fileName());
+  });
+  connect(&parcels, &ParcelPanel::folderAsked, this, [this] {
+    const QString folder = m_dialogs.choose_folder(this, QString());
+    if (!folder.isEmpty()) m_share->parcel().watch_folder(folder);
+  });
+  // The press and the files are the painter's, whatever the piece.
   Sharing sharing = m_space.session().sharing;
-  const QString press = QSettings().value(QLatin1String(kPressKey)).toString();
-  if (QFileInfo::exists(press)) sharing.press = press.toStdString();
+  recall(sharing);
   m_space.share(sharing);
-  connect(&m_space, &Workspace::viewChanged, this, [this] {
-    const QString now = QString::fromStdString(m_space.session().sharing.press);
-    if (QSettings().value(QLatin1String(kPressKey)).toString() != now)
-      QSettings().setValue(QLatin1String(kPressKey), now);
+  connect(&m_space, &Workspace::viewChanged, this, [this, told = sharing]() mutable {
+    if (m_space.session().sharing == told) return;
+    told = m_space.session().sharing;
+    remember(told);
   });
 }
 
@@ -147,6 +216,19 @@ void MainWindow::add_press() {
   m_space.share(next);
   m_share->press().read_shelf();
   m_notice->tell(tr("%1 is on the shelf.").arg(QFileInfo(path).fileName()));
+}
+
+void MainWindow::choose_files_folder() {
+  Sharing next = m_space.session().sharing;
+  const QString folder = m_dialogs.choose_folder(this, text(next.files.folder));
+  if (folder.isEmpty()) return;
+  next.files.folder = folder.toStdString();
+  m_space.share(next);
+}
+
+void MainWindow::write_all_files() {
+  if (m_space.session().sharing.files.folder.empty()) choose_files_folder();
+  m_notice->tell(write_files(m_space));
 }
 
 } // namespace zc

@@ -16,6 +16,7 @@
 #include "core/try/light.h"
 #include "core/wheel/relations.h"
 
+#include <set>
 #include <unordered_set>
 
 namespace zc {
@@ -76,7 +77,15 @@ struct PlanView {
   bool stepped = false, bare = false;
   bool operator==(const PlanView&) const = default;
 };
-enum class ShareView { Sheet, Press, Plan };
+enum class ShareView { Sheet, Press, Files, Plan, Parcel };
+/// Several formats written at once.
+struct FilesOut {
+  std::set<std::string> formats; ///< By their words; see out_formats().
+  std::string folder;
+  std::string pattern = "{hex} {name}\n"; ///< Of lines, as text.
+  bool at_save = false;                   ///< Written again whenever the piece is saved.
+  bool operator==(const FilesOut&) const = default;
+};
 /// What is given away, and how.
 struct Sharing {
   ShareView view = ShareView::Sheet;
@@ -85,6 +94,7 @@ struct Sharing {
   double print_limit = kPrintLimit;
   bool proof = false, paper_white = true; ///< The sheet as it will be printed; with the paper's own white.
   PlanView plan;
+  FilesOut files;
   bool operator==(const Sharing&) const = default;
 };
 

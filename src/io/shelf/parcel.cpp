@@ -2,6 +2,7 @@
 
 #include "io/files/safe_save.h"
 #include "io/files/zip_archive.h"
+#include "io/shelf/press_shelf.h"
 
 #include <algorithm>
 
@@ -9,6 +10,7 @@ namespace zc {
 namespace {
 
 constexpr int kParcelFormat = 1;
+constexpr const char* kPressEntry = "press.icc";
 
 Error foreign() {
   return {ErrorCode::Damaged, "This is not a Zonachrom parcel; choose a file that ends in .zonaparcel.",
@@ -61,15 +63,21 @@ Parcel parcel_of(const Piece& piece, const std::vector<Id>& sets, bool with_mask
 }
 
 Result<Bytes> pack_parcel(const Parcel& parcel) {
-  if (parcel.sets.empty() && parcel.masks.empty())
+  if (parcel.empty())
     return Error{ErrorCode::BadInput, "The parcel is empty; choose at least one set or mask.", "parcel"};
   Json json{{"format", kParcelFormat}, {"description", parcel.description}};
+  if (!parcel.from.empty()) json["from"] = parcel.from;
+  if (!parcel.patterns.empty()) json["patterns"] = Json::array();
+  for (const auto& p : parcel.patterns) json["patterns"].push_back(shelf_pattern_json(p));
   json["sets"] = Json::array();
   json["masks"] = Json::array();
   for (const auto& s : parcel.sets) json["sets"].push_back(Json::parse(shelf_set_to_json(s)));
   for (const auto& m : parcel.masks) json["masks"].push_back(shelf_mask_json(m));
   const std::string text = json_text(json);
-  return write_zip({{"mimetype", bytes_of(kParcelMimeType), true}, {"parcel.json", bytes_of(text), false}});
+  std::vector<ZipEntry> entries{{"mimetype", bytes_of(kParcelMimeType), true},
+                                {"parcel.json", bytes_of(text), false}};
+  if (!parcel.press.empty()) entries.push_back({kPressEntry, parcel.press, false});
+  return write_zip(entries);
 }
 
 Result<Parcel> unpack_parcel(const Bytes& bytes) {
@@ -96,6 +104,19 @@ Result<Parcel> unpack_parcel(const Bytes& bytes) {
   f.each("masks", kMostParcelItems, [&](const Json& j, const std::string& key) {
     out.masks.push_back(read_shelf_mask(f.inner(j, key)));
   });
+  out.from = f.text("from");
+  f.each("patterns", kMostParcelItems, [&](const Json& j, const std::string& key) {
+    auto pattern = read_shelf_pattern(f.inner(j, key));
+    if (pattern)
+      out.patterns.push_back(std::move(pattern).value());
+    else
+      f.fail(key, "a pattern");
+  });
+  for (const ZipEntry& e : *entries)
+    if (e.name == kPressEntry) {
+      if (!Press::read(e.bytes, kPressEntry)) return damaged_item("parcel", kPressEntry);
+      out.press = e.bytes;
+    }
   if (!faults.empty()) return damaged_item("parcel", faults.front().place);
   return out;
 }
@@ -116,15 +137,22 @@ Status save_parcel(const std::filesystem::path& path, const Parcel& parcel) {
   return save_safely(path, *bytes, Backup::KeepVersionBefore);
 }
 
-Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const std::string& set_folder,
-                                  const std::string& mask_folder) {
+Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const ShelfFolders& folders) {
   PutUp out;
-  const Status sets = put_all(parcel.sets, read_set_shelf(set_folder).sets, set_folder, same_set, out);
+  const Status sets = put_all(parcel.sets, read_set_shelf(folders.sets).sets, folders.sets, same_set, out);
   if (!sets) return sets.error();
-  auto masks = read_mask_shelf(mask_folder).masks;
+  auto masks = read_mask_shelf(folders.masks).masks;
   for (auto& shipped : shipped_masks()) masks.push_back(std::move(shipped));
-  const Status put = put_all(parcel.masks, std::move(masks), mask_folder, same_mask, out);
+  const Status put = put_all(parcel.masks, std::move(masks), folders.masks, same_mask, out);
   if (!put) return put.error();
+  const Status patterns = put_all(
+      parcel.patterns, read_pattern_shelf(folders.patterns), folders.patterns,
+      [](const ShelfPattern& a, const ShelfPattern& b) { return a.pattern == b.pattern; }, out);
+  if (!patterns) return patterns.error();
+  if (parcel.press.empty()) return out;
+  const auto kept = keep_press_bytes(folders.presses, parcel.press, "press");
+  if (!kept) return kept.error();
+  ++(kept->fresh ? out.added : out.known);
   return out;
 }
 

@@ -1,10 +1,12 @@
 // Parcels (.zonaparcel): sets and masks for others in one file, a ZIP container as pieces are.
 //
-// Entries: "mimetype", first and stored; "parcel.json" with format, description, sets and masks.
+// Entries: "mimetype", first and stored; "parcel.json" with format, description, from, sets, masks and
+// patterns; "press.icc" where a press profile goes along.
 #pragma once
 
 #include "io/files/bytes.h"
 #include "io/shelf/mask_shelf.h"
+#include "io/shelf/pattern_shelf.h"
 #include "io/shelf/set_shelf.h"
 
 #include <filesystem>
@@ -16,8 +18,14 @@ inline constexpr std::size_t kMostParcelItems = 1000; ///< Sets, and masks.
 
 struct Parcel {
   std::string description;
+  std::string from; ///< Whom it comes from, as they sign.
   std::vector<ShelfSet> sets;
   std::vector<ShelfMask> masks;
+  std::vector<ShelfPattern> patterns;
+  Bytes press; ///< ICC profile, or empty.
+  [[nodiscard]] bool empty() const {
+    return sets.empty() && masks.empty() && patterns.empty() && press.empty();
+  }
 };
 
 /// Sets of a piece with their tags, and its mask; described by the title and words of the piece.
@@ -35,7 +43,9 @@ struct PutUp {
 };
 /// Puts everything on the shelf that is not there yet; items of equal content count as known. ERRORS:
 /// Unwritable, with what was put up before staying there.
-[[nodiscard]] Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const std::string& set_folder,
-                                                const std::string& mask_folder);
+struct ShelfFolders {
+  std::string sets, masks, patterns, presses;
+};
+[[nodiscard]] Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const ShelfFolders& folders);
 
 } // namespace zc

@@ -41,25 +41,32 @@ std::vector<ShelfPress> read_press_shelf(const std::filesystem::path& folder) {
   return out;
 }
 
-Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,
-                                         const std::filesystem::path& file) {
-  const auto bytes = read_file(file, kLargestProfile);
-  if (!bytes) return bytes.error();
-  if (const auto press = Press::read(*bytes, file.filename().string()); !press) return press.error();
+Result<KeptPress> keep_press_bytes(const std::filesystem::path& folder, const Bytes& bytes,
+                                   const std::string& stem) {
+  if (const auto press = Press::read(bytes, stem); !press) return press.error();
   std::error_code none;
   std::filesystem::create_directories(folder, none);
   for (int number = 1; number < 1000; ++number) {
-    const std::string stem = file.stem().string() + (number > 1 ? "-" + std::to_string(number) : "");
-    const auto target = folder / (stem + ".icc");
-    if (const auto there = read_file(target, kLargestProfile)) {
-      if (*there == *bytes) return target;
+    const auto target = folder / (stem + (number > 1 ? "-" + std::to_string(number) : "") + ".icc");
+    if (const auto there = read_file(target.string(), kLargestProfile)) {
+      if (*there == bytes) return KeptPress{target, false};
       continue;
     }
-    const Status saved = save_safely(target.string(), *bytes, Backup::None);
+    const Status saved = save_safely(target.string(), bytes, Backup::None);
     if (!saved) return saved.error();
-    return target;
+    return KeptPress{target, true};
   }
-  return Error{ErrorCode::Unwritable, "The shelf holds too many profiles of this name.", file.string()};
+  return Error{ErrorCode::Unwritable, "The shelf holds too many profiles of this name.", stem};
+}
+
+Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,
+                                         const std::filesystem::path& file) {
+  const auto bytes = read_file(file.string(), kLargestProfile);
+  if (!bytes) return bytes.error();
+  if (const auto press = Press::read(*bytes, file.filename().string()); !press) return press.error();
+  const auto kept = keep_press_bytes(folder, *bytes, file.stem().string());
+  if (!kept) return kept.error();
+  return kept->file;
 }
 
 } // namespace zc

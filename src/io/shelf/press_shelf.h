@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/press/press.h"
+#include "io/files/bytes.h"
 
 #include <filesystem>
 
@@ -20,6 +21,13 @@ struct ShelfPress {
 [[nodiscard]] Result<std::shared_ptr<const Press>> open_press(const std::filesystem::path& file);
 /// Copies a profile into the folder; gives the copy. One that is there already, byte for byte, is given as it
 /// is. ERRORS: as open_press(); Unwritable.
+struct KeptPress {
+  std::filesystem::path file;
+  bool fresh = false; ///< It was not there yet.
+};
+/// The same with the bytes of a profile, named `stem`.
+[[nodiscard]] Result<KeptPress> keep_press_bytes(const std::filesystem::path& folder, const Bytes& bytes,
+                                                 const std::string& stem);
 [[nodiscard]] Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,
                                                        const std::filesystem::path& file);
 [[nodiscard]] std::filesystem::path shipped_press();

@@ -1,6 +1,7 @@
 #include "app/desks/grade/report_panel.h"
 
 #include "app/store/set_work.h"
+#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
@@ -57,6 +58,7 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   connect(&space, &Workspace::setsChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::geometryChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::selectionChanged, this, &ReportPanel::follow_selection);
+  connect(&space.shares(), &ShareReader::checkedAnew, this, &ReportPanel::follow);
 }
 
 void ReportPanel::showEvent(QShowEvent* event) {
@@ -288,20 +290,62 @@ void ReportPanel::follow() {
   if (!isVisible()) return;
   const auto all = gathered(m_space.set_work().report(), m_space.piece().grading);
   const SwatchSet* set = current_set(m_space.piece());
-  m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
-                     : all.empty() ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
-                                   : tr("%1 to look at").arg(all.size()));
   const int at = m_scroll->verticalScrollBar()->value();
   m_rows = new QWidget;
   auto* column = new QVBoxLayout(m_rows);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
+  const std::size_t count = all.size() + (add_press_row() ? 1 : 0);
   for (const Finding& finding : all) add_row(finding, 0);
   column->addStretch();
+  m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
+                     : count == 0 ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
+                                  : tr("%1 to look at").arg(count));
   scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);
   for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_space.piece().grading));
   follow_selection();
+}
+
+/// What the chosen press does not print.
+bool ReportPanel::add_press_row() {
+  const auto* checked = m_space.shares().checked();
+  if (!checked) return false;
+  std::vector<Id> ids;
+  const auto swatches = m_space.shares().swatches();
+  for (std::size_t i = 0; i < checked->size() && i < swatches.size(); ++i)
+    if (!(*checked)[i].prints) ids.push_back(swatches[i]->id);
+  if (ids.empty()) return false;
+  const QString said = tr("%1 of %2 do not print: %3")
+                           .arg(ids.size())
+                           .arg(swatches.size())
+                           .arg(text(m_space.shares().press()->name()));
+  auto* row = new QWidget(m_rows);
+  auto* column = new QVBoxLayout(row);
+  column->setContentsMargins(0, 0, 4, 0);
+  column->setSpacing(1);
+  auto* words = new QLabel(said, row);
+  words->setObjectName(QStringLiteral("finding"));
+  words->setFont(caption_font());
+  words->setWordWrap(true);
+  words->setTextFormat(Qt::PlainText);
+  auto* line = new QHBoxLayout;
+  line->setSpacing(2);
+  auto* take =
+      add_word(row, QStringLiteral("pressRemedy"), tr("take the printable"),
+               tr("The nearest printable colors stand for them; the set before is kept as a version"));
+  connect(
+      take, &QAbstractButton::clicked, this, [this] { m_space.shares().take_printable(0); },
+      Qt::QueuedConnection);
+  auto* show = add_word(row, QStringLiteral("pressShow"), tr("show"), tr("Select: %1").arg(said));
+  connect(show, &QAbstractButton::clicked, this, [this, ids] { m_space.set_work().select(ids); });
+  line->addWidget(take);
+  line->addWidget(show);
+  line->addStretch();
+  column->addWidget(words);
+  column->addLayout(line);
+  m_rows->layout()->addWidget(row);
+  return true;
 }
 
 void ReportPanel::follow_selection() {

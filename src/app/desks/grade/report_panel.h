@@ -30,6 +30,7 @@ protected:
 private:
   [[nodiscard]] QWidget* make_rules();
   void add_row(const Finding& finding, int depth);
+  bool add_press_row();
   WordButton* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);
   void follow();
   void follow_selection();

@@ -1,5 +1,7 @@
 #include "app/desks/share/share_desk.h"
 
+#include "app/desks/share/files_panel.h"
+#include "app/desks/share/parcel_panel.h"
 #include "app/desks/share/plan_panel.h"
 #include "app/desks/share/press_panel.h"
 #include "app/desks/share/share_stage.h"
@@ -19,9 +21,14 @@ constexpr int kPanelWidth = 420;
 
 ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_stage(new ShareStage(space, this)),
-      m_press(new PressPanel(space, this)), m_panels(new QStackedWidget(this)) {
+      m_press(new PressPanel(space, this)), m_parcel(new ParcelPanel(space, this)),
+      m_panels(new QStackedWidget(this)) {
   auto* sheet = new SheetPanel(space, this);
   auto* plan = new PlanPanel(space, this);
+  auto* files = new FilesPanel(space, this);
+  connect(files, &FilesPanel::folderAsked, this, &ShareDesk::folderAsked);
+  connect(files, &FilesPanel::writeAsked, this, &ShareDesk::writeFilesAsked);
+  connect(files, &FilesPanel::readAsked, this, &ShareDesk::readLinesAsked);
   connect(sheet, &SheetPanel::writeAsked, this, &ShareDesk::writeSheetAsked);
   connect(m_press, &PressPanel::profileAsked, this, &ShareDesk::profileAsked);
   connect(plan, &PlanPanel::writeAsked, this, &ShareDesk::writePlanAsked);
@@ -37,7 +44,10 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
   const std::tuple<const char*, QString, ShareView, QWidget*, QString> views[] = {
       {"share.sheet", tr("Sheet"), ShareView::Sheet, sheet, tr("The plan on paper")},
       {"share.press", tr("Press"), ShareView::Press, m_press, tr("What a press prints of the set")},
-      {"share.plan", tr("Wheel"), ShareView::Plan, plan, tr("The wheel with its mask as a picture")}};
+      {"share.files", tr("Files"), ShareView::Files, files, tr("Every format, several at once")},
+      {"share.plan", tr("Wheel"), ShareView::Plan, plan, tr("The wheel with its mask as a picture")},
+      {"share.parcel", tr("Parcel"), ShareView::Parcel, m_parcel,
+       tr("Sets, masks and more for others, and from them")}};
   for (const auto& [name, word, view, panel, tip] : views) {
     auto* button = new WordButton(word, side);
     button->setObjectName(QLatin1String(name));

@@ -11,6 +11,7 @@ class QStackedWidget;
 namespace zc {
 
 class ElidedLabel;
+class ParcelPanel;
 class PressPanel;
 class ShareStage;
 class WordButton;
@@ -21,12 +22,16 @@ public:
   ShareDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] ShareStage& stage() { return *m_stage; }
   [[nodiscard]] PressPanel& press() { return *m_press; }
+  [[nodiscard]] ParcelPanel& parcel() { return *m_parcel; }
 
 signals:
   void writeSheetAsked(const QString& format);
   void writePlanAsked();
   void copyPlanAsked();
   void profileAsked();
+  void folderAsked();
+  void writeFilesAsked();
+  void readLinesAsked();
 
 private:
   QWidget* make_foot();
@@ -35,6 +40,7 @@ private:
   Workspace& m_space;
   ShareStage* m_stage;
   PressPanel* m_press;
+  ParcelPanel* m_parcel;
   QStackedWidget* m_panels;
   std::vector<std::pair<WordButton*, ShareView>> m_views;
   ElidedLabel* m_says = nullptr;

@@ -25,12 +25,6 @@ bool has_part(const SheetSpec& spec, SheetPart part) {
   return std::find(spec.parts.begin(), spec.parts.end(), part) != spec.parts.end();
 }
 
-QLabel* heading(const QString& words, QWidget* parent) {
-  auto* label = new QLabel(words, parent);
-  label->setFont(heading_font());
-  return label;
-}
-
 QHBoxLayout* row_in(QVBoxLayout* column) {
   auto* row = new QHBoxLayout;
   row->setSpacing(6);
@@ -45,7 +39,7 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
   column->setSpacing(6);
-  column->addWidget(heading(tr("On the sheet"), this));
+  column->addWidget(heading_label(tr("On the sheet"), this));
   auto* grid = new QGridLayout;
   grid->setHorizontalSpacing(6);
   grid->setVerticalSpacing(3);
@@ -78,7 +72,7 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   }
 
   column->addSpacing(8);
-  column->addWidget(heading(tr("Swatches"), this));
+  column->addWidget(heading_label(tr("Swatches"), this));
   auto* under = row_in(column);
   under->addWidget(add_switch(
       this, QStringLiteral("sheet.byValue"), tr("light to dark"),
@@ -97,7 +91,7 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   under->addStretch(1);
 
   column->addSpacing(8);
-  column->addWidget(heading(tr("Paper"), this));
+  column->addWidget(heading_label(tr("Paper"), this));
   auto* paper = row_in(column);
   m_paper = new QComboBox(this);
   m_paper->setObjectName(QStringLiteral("sheet.paper"));

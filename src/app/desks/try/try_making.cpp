@@ -1,6 +1,7 @@
 // What the picture at Try is made of: colors, areas, what becomes of them on either side.
 #include "app/desks/try/try_view.h"
 #include "app/store/set_work.h"
+#include "app/store/share_reading.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/image/blur.h"
@@ -276,6 +277,8 @@ void TryView::compose() {
         out[i] = word(two && x < edge ? m_left : m_right, i);
       }
   });
+  m_space.shares().proof_picture(m_image);
+  out = reinterpret_cast<std::uint32_t*>(m_image.bits());
   if (m_space.session().trying.squint) {
     std::vector<std::uint32_t> soft(m_picture.index.size());
     const QSize full = m_photo->full().size();

@@ -1,0 +1,52 @@
+// All formats in one place: several at once, into one folder, again without asking; and lines of the
+// painter's own, with their editor.
+#pragma once
+
+#include "app/store/workspace.h"
+#include "io/shelf/pattern_shelf.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QPlainTextEdit;
+
+namespace zc {
+
+class ElidedLabel;
+class WordButton;
+
+class FilesPanel final : public QWidget {
+  Q_OBJECT
+public:
+  FilesPanel(Workspace& space, QWidget* parent);
+
+signals:
+  void folderAsked();
+  void writeAsked();
+  /// A file is to be read by the pattern.
+  void readAsked();
+
+protected:
+  void showEvent(QShowEvent* event) override;
+
+private:
+  void change(const std::function<void(FilesOut&)>& by);
+  void follow();
+  void follow_preview();
+  void read_shelf();
+  void keep_pattern();
+  QWidget* make_formats();
+  QWidget* make_lines();
+
+  Workspace& m_space;
+  std::vector<std::pair<WordButton*, std::string>> m_formats;
+  ElidedLabel* m_folder = nullptr;
+  WordButton* m_at_save = nullptr;
+  QComboBox* m_patterns = nullptr;
+  QPlainTextEdit* m_pattern = nullptr;
+  QLabel* m_preview = nullptr;
+  std::vector<ShelfPattern> m_shelf;
+};
+
+} // namespace zc

@@ -1,0 +1,292 @@
+#include "app/desks/share/parcel_panel.h"
+
+#include "app/desks/try/color_chip.h"
+#include "app/theme/controls.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "io/files/safe_save.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSettings>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr auto kFolderSetting = "parcels/folder", kSeenSetting = "parcels/seen";
+constexpr int kMostChips = 10;
+
+/// Name and time of a file: saved anew it is offered again.
+QString mark_of(const QFileInfo& file) {
+  return file.absoluteFilePath() + QLatin1Char('@') +
+         QString::number(file.lastModified().toMSecsSinceEpoch());
+}
+
+void clear(QWidget*& box) {
+  if (!box) return;
+  // A press on one of its words may be on its way.
+  box->hide();
+  box->deleteLater();
+  box = nullptr;
+}
+
+} // namespace
+
+ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_description(new QLineEdit(this)), m_from(new QLineEdit(this)),
+      m_says(new QLabel(this)) {
+  setObjectName(QStringLiteral("parcelPanel"));
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(0, 10, 0, 0);
+  auto* scroll = new QScrollArea(this);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setWidgetResizable(true);
+  auto* content = new QWidget;
+  auto* column = new QVBoxLayout(content);
+  column->setContentsMargins(0, 0, 8, 0);
+  column->setSpacing(6);
+  column->addWidget(heading_label(tr("Pack for others"), this));
+  m_pack = new QVBoxLayout;
+  column->addLayout(m_pack);
+  const auto field = [&](QLineEdit* edit, const QString& name, const QString& says) {
+    edit->setObjectName(name);
+    edit->setPlaceholderText(says);
+    edit->setAccessibleName(says);
+    edit->setToolTip(says);
+    column->addWidget(edit);
+  };
+  field(m_description, QStringLiteral("parcel.description"), tr("What it is for"));
+  field(m_from, QStringLiteral("parcel.from"), tr("Whom it is from"));
+  const auto button = [&](const QString& words, const char* name, const QString& tip) {
+    auto* made = new QPushButton(words, this);
+    made->setObjectName(QLatin1String(name));
+    made->setToolTip(tip);
+    auto* row = new QHBoxLayout;
+    row->addWidget(made);
+    row->addStretch(1);
+    column->addLayout(row);
+    return made;
+  };
+  connect(button(tr("Pack the parcel"), "parcel.pack", tr("Write what is chosen into one file for others")),
+          &QPushButton::clicked, this, [this] { emit packAsked(chosen()); });
+  column->addSpacing(10);
+  column->addWidget(heading_label(tr("From others"), this));
+  m_offers = new QVBoxLayout;
+  column->addLayout(m_offers);
+  auto* open = new QHBoxLayout;
+  auto* look = new WordButton(tr("look into a parcel"), this);
+  look->setObjectName(QStringLiteral("parcel.open"));
+  look->setToolTip(tr("See what is inside before anything is taken"));
+  connect(look, &QAbstractButton::clicked, this, &ParcelPanel::openAsked);
+  auto* watch = new WordButton(tr("watch a shared folder"), this);
+  watch->setObjectName(QStringLiteral("parcel.watch"));
+  watch->setToolTip(tr("New parcels in this folder are offered here, never taken unasked"));
+  connect(watch, &QAbstractButton::clicked, this, &ParcelPanel::folderAsked);
+  open->addWidget(look);
+  open->addWidget(watch);
+  open->addStretch(1);
+  column->addLayout(open);
+  m_says->setObjectName(QStringLiteral("parcel.says"));
+  m_says->setFont(caption_font());
+  m_says->setTextFormat(Qt::PlainText);
+  m_says->setWordWrap(true);
+  column->addWidget(m_says);
+  m_inside = new QVBoxLayout;
+  column->addLayout(m_inside);
+  column->addStretch(1);
+  scroll_over_ground(scroll, content);
+  outer->addWidget(scroll);
+  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged}, this, &ParcelPanel::follow);
+}
+
+void ParcelPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  if (m_from->text().isEmpty()) m_from->setText(text(m_space.piece().signature));
+  if (m_description->text().isEmpty()) m_description->setText(text(m_space.piece().title));
+  follow();
+  list_offers();
+}
+
+WordButton* ParcelPanel::add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on) {
+  auto* button = new WordButton(words.left(48), into->parentWidget() ? into->parentWidget() : this);
+  button->setObjectName(name);
+  button->setCheckable(true);
+  button->setChecked(on);
+  button->setToolTip(tr("Whether it goes along: %1").arg(words));
+  into->addWidget(button, 0, Qt::AlignLeft);
+  return button;
+}
+
+// ---------------------------------------------------------------- packing
+
+void ParcelPanel::follow() {
+  if (!isVisible()) return;
+  clear(m_pack_box);
+  m_pack_box = new QWidget(this);
+  auto* column = new QVBoxLayout(m_pack_box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(2);
+  int n = 0;
+  for (const auto& set : m_space.piece().sets) {
+    if (swatch_count(set) == 0) continue;
+    auto* button = add_switch(column, QStringLiteral("parcel.set.%1").arg(n++),
+                              tr("%1, %2 swatches").arg(text(set.name)).arg(swatch_count(set)),
+                              !m_left_out.contains(set.id));
+    connect(button, &QAbstractButton::clicked, this, [this, id = set.id](bool on) {
+      if (on)
+        m_left_out.erase(id);
+      else
+        m_left_out.insert(id);
+    });
+  }
+  const auto more = [&](const char* name, const QString& words, bool& on) {
+    connect(add_switch(column, QLatin1String(name), words, on), &QAbstractButton::clicked, this,
+            [&on](bool checked) { on = checked; });
+  };
+  if (m_space.piece().mask) more("parcel.mask", tr("the mask"), m_mask);
+  more("parcel.pattern", tr("the pattern of lines"), m_pattern);
+  if (!m_space.session().sharing.press.empty()) more("parcel.press", tr("the press profile"), m_press);
+  m_pack->addWidget(m_pack_box);
+}
+
+Parcel ParcelPanel::chosen() const {
+  std::vector<Id> sets;
+  for (const auto& set : m_space.piece().sets)
+    if (swatch_count(set) > 0 && !m_left_out.contains(set.id)) sets.push_back(set.id);
+  Parcel out = parcel_of(m_space.piece(), sets, m_mask);
+  out.description = m_description->text().toStdString();
+  out.from = m_from->text().toStdString();
+  const Sharing& sharing = m_space.session().sharing;
+  if (const auto pattern = lines_pattern_from_text(sharing.files.pattern); m_pattern && pattern) {
+    ShelfPattern item;
+    item.pattern = *pattern;
+    item.name = text(pattern->swatch).simplified().left(40).toStdString();
+    out.patterns.push_back(item);
+  }
+  if (m_press && !sharing.press.empty())
+    if (const auto bytes = read_file(sharing.press, kLargestProfile)) out.press = *bytes;
+  return out;
+}
+
+// ---------------------------------------------------------------- from others
+
+void ParcelPanel::look_into(const Parcel& parcel, const QString& name) {
+  m_parcel = parcel;
+  m_name = name;
+  m_not_taken.clear();
+  list_inside();
+}
+
+void ParcelPanel::list_inside() {
+  clear(m_inside_box);
+  if (m_parcel.empty()) return m_says->clear();
+  m_says->setText(m_parcel.from.empty()
+                      ? tr("%1: %2").arg(m_name, text(m_parcel.description))
+                      : tr("%1, from %2: %3").arg(m_name, text(m_parcel.from), text(m_parcel.description)));
+  m_inside_box = new QWidget(this);
+  auto* column = new QVBoxLayout(m_inside_box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(2);
+  std::size_t n = 0;
+  const auto item = [&](const QString& words) {
+    auto* button =
+        add_switch(column, QStringLiteral("parcel.item.%1").arg(n), words, !m_not_taken.contains(n));
+    button->setToolTip(tr("Whether it is put on the shelf: %1").arg(words));
+    connect(button, &QAbstractButton::clicked, this, [this, n](bool on) {
+      if (on)
+        m_not_taken.erase(n);
+      else
+        m_not_taken.insert(n);
+    });
+    ++n;
+  };
+  for (const auto& set : m_parcel.sets) {
+    item(tr("%1, %2 swatches").arg(text(set.name)).arg(swatch_count(set.set)));
+    auto* chips = new QHBoxLayout;
+    chips->setContentsMargins(16, 0, 0, 4);
+    chips->setSpacing(2);
+    int shown = 0;
+    for (const auto& family : set.set.families)
+      for (const auto& s : family.swatches)
+        if (shown++ < kMostChips) {
+          auto* chip = new ColorChip(m_space, s.color, m_inside_box);
+          chip->setToolTip(text(s.name));
+          chips->addWidget(chip);
+        }
+    chips->addStretch(1);
+    column->addLayout(chips);
+  }
+  for (const auto& mask : m_parcel.masks) item(tr("mask: %1").arg(text(mask.name)));
+  for (const auto& pattern : m_parcel.patterns) item(tr("pattern of lines: %1").arg(text(pattern.name)));
+  if (!m_parcel.press.empty()) item(tr("a press profile"));
+  auto* put = new QPushButton(tr("Put the chosen on the shelf"), m_inside_box);
+  put->setObjectName(QStringLiteral("parcel.put"));
+  put->setToolTip(tr("What is there already stays as it is"));
+  connect(put, &QPushButton::clicked, this, [this] { emit putAsked(taken()); });
+  column->addWidget(put, 0, Qt::AlignLeft);
+  m_inside->addWidget(m_inside_box);
+}
+
+Parcel ParcelPanel::taken() const {
+  Parcel out;
+  out.description = m_parcel.description;
+  out.from = m_parcel.from;
+  std::size_t n = 0;
+  for (const auto& set : m_parcel.sets)
+    if (!m_not_taken.contains(n++)) out.sets.push_back(set);
+  for (const auto& mask : m_parcel.masks)
+    if (!m_not_taken.contains(n++)) out.masks.push_back(mask);
+  for (const auto& pattern : m_parcel.patterns)
+    if (!m_not_taken.contains(n++)) out.patterns.push_back(pattern);
+  if (!m_parcel.press.empty() && !m_not_taken.contains(n)) out.press = m_parcel.press;
+  return out;
+}
+
+void ParcelPanel::watch_folder(const QString& folder) {
+  QSettings().setValue(QLatin1String(kFolderSetting), folder);
+  list_offers();
+}
+
+void ParcelPanel::list_offers() {
+  clear(m_offer_box);
+  const QString folder = QSettings().value(QLatin1String(kFolderSetting)).toString();
+  if (folder.isEmpty()) return;
+  const QStringList seen = QSettings().value(QLatin1String(kSeenSetting)).toStringList();
+  m_offer_box = new QWidget(this);
+  auto* column = new QVBoxLayout(m_offer_box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(2);
+  int n = 0;
+  for (const QFileInfo& file :
+       QDir(folder).entryInfoList({QStringLiteral("*.zonaparcel")}, QDir::Files, QDir::Time)) {
+    if (seen.contains(mark_of(file))) continue;
+    auto* button = new WordButton(tr("new: %1").arg(file.fileName().left(40)), m_offer_box);
+    button->setObjectName(QStringLiteral("parcel.offer.%1").arg(n++));
+    button->setToolTip(tr("Look into this parcel"));
+    connect(
+        button, &QAbstractButton::clicked, this,
+        [this, file] {
+          QStringList known = QSettings().value(QLatin1String(kSeenSetting)).toStringList();
+          known << mark_of(file);
+          QSettings().setValue(QLatin1String(kSeenSetting),
+                               known.mid(std::max<qsizetype>(0, known.size() - 500)));
+          emit fileAsked(file.absoluteFilePath());
+          list_offers();
+        },
+        Qt::QueuedConnection);
+    column->addWidget(button, 0, Qt::AlignLeft);
+  }
+  if (n == 0) {
+    auto* none = new QLabel(tr("Nothing new in %1.").arg(QDir(folder).dirName()), m_offer_box);
+    none->setFont(caption_font());
+    column->addWidget(none);
+  }
+  m_offers->addWidget(m_offer_box);
+}
+
+} // namespace zc

@@ -1,0 +1,62 @@
+// Parcels: what of this piece goes along, and what of somebody's parcel is taken.
+#pragma once
+
+#include "app/store/workspace.h"
+#include "io/shelf/parcel.h"
+
+#include <QWidget>
+#include <set>
+
+class QLabel;
+class QLineEdit;
+class QVBoxLayout;
+
+namespace zc {
+
+class WordButton;
+
+class ParcelPanel final : public QWidget {
+  Q_OBJECT
+public:
+  ParcelPanel(Workspace& space, QWidget* parent);
+  /// Shows what is inside, all of it chosen.
+  void look_into(const Parcel& parcel, const QString& name);
+  /// Parcels that come up in this folder are offered from now on; none are taken unasked.
+  void watch_folder(const QString& folder);
+
+signals:
+  void packAsked(const zc::Parcel& parcel);
+  void openAsked();
+  void fileAsked(const QString& path);
+  void folderAsked();
+  void putAsked(const zc::Parcel& parcel);
+
+protected:
+  void showEvent(QShowEvent* event) override;
+
+private:
+  [[nodiscard]] Parcel chosen() const;
+  [[nodiscard]] Parcel taken() const;
+  void follow();
+  void list_offers();
+  void list_inside();
+  WordButton* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
+
+  Workspace& m_space;
+  QVBoxLayout* m_pack;
+  QVBoxLayout* m_inside;
+  QVBoxLayout* m_offers;
+  QWidget* m_pack_box = nullptr;
+  QWidget* m_inside_box = nullptr;
+  QWidget* m_offer_box = nullptr;
+  QLineEdit* m_description;
+  QLineEdit* m_from;
+  QLabel* m_says;
+  std::set<Id> m_left_out;                                ///< Sets that stay here.
+  bool m_mask = true, m_pattern = false, m_press = false; ///< What else goes along.
+  Parcel m_parcel;                                        ///< The one that is looked into.
+  QString m_name;
+  std::set<std::size_t> m_not_taken; ///< Of its items: sets, masks, patterns, press, in this order.
+};
+
+} // namespace zc
