@@ -75,6 +75,17 @@ void ShareTask::parts_are_switched_and_seen() {
   QVERIFY(titled());
   press_word("sheet.title");
   QVERIFY(!titled());
+  // The reference as its study: the same place in the nearest swatch.
+  const SheetBox reference = sheet().pages[0].pictures[0].box;
+  const QColor photo = seen_at(reference);
+  press_word("sheet.study");
+  const QColor study = seen_at(reference);
+  QVERIFY(study != photo);
+  QVERIFY(std::ranges::any_of(m_desk->space().shares().swatches(), [&](const Swatch* s) {
+    return QString::fromStdString(hex_of(s->color)) == study.name();
+  }));
+  press_word("sheet.study");
+  QCOMPARE(seen_at(reference), photo);
   press_word("sheet.staff");
   std::size_t shown = 0;
   for (const auto& page : sheet().pages) shown += page.swatches.size();

@@ -4,6 +4,7 @@
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
 #include "core/piece/set_edits.h"
+#include "core/try/study.h"
 #include "io/photo/decode.h"
 #include "io/shelf/press_shelf.h"
 
@@ -36,7 +37,10 @@ const Result<Sheet>& ShareReader::sheet() {
   const auto photo = m_space.reader().photo();
   const Reference* reference = find_reference(piece, m_space.session().reference);
   if (photo && reference)
-    pictures = {static_cast<double>(photo->full().width()) / photo->full().height(), reference->name};
+    pictures = {static_cast<double>(photo->full().width()) / photo->full().height(), reference->name, {}};
+  for (const auto& relation : kRelationWords)
+    if (relation.value == m_space.session().relations.relation)
+      pictures.relation = std::string(relation.word);
   const SwatchSet* set = current_set(piece);
   m_sheet =
       sheet_of(piece, set ? *set : SwatchSet(), m_space.session().sharing.sheet, pictures, toolkit_measure());
@@ -47,8 +51,11 @@ const Result<Sheet>& ShareReader::sheet() {
 
 ShareReader::ImageKey ShareReader::image_key() const {
   const Piece& piece = m_space.piece();
-  return {PhotoMark(m_space.reader().photo()), piece.wheel, piece.mask,
-          m_space.session().sharing.sheet.wheel_value};
+  ImageKey out{PhotoMark(m_space.reader().photo()),         piece.wheel, piece.mask,
+               m_space.session().sharing.sheet.wheel_value, {},          m_space.tries().study().match};
+  if (m_space.session().sharing.sheet.study)
+    for (const Swatch* s : swatches()) out.study.push_back(s->color);
+  return out;
 }
 
 const SheetImages& ShareReader::plain_images() {
@@ -60,6 +67,12 @@ const SheetImages& ShareReader::plain_images() {
     const QSize size = photo->full().size().scaled(kPictureSide, kPictureSide, Qt::KeepAspectRatio);
     reference = photo->full().width() > size.width() ? reduced(photo->full(), size.width(), size.height())
                                                      : photo->full();
+  }
+  if (!key.study.empty() && !reference.isNull()) {
+    QImage studied(reference.size(), reference.format());
+    StudyMapper(m_space.tries().colors_of({}, false).colors, key.match)
+        .map(view_of(reference), reinterpret_cast<std::uint32_t*>(studied.bits()));
+    reference = studied;
   }
   m_images = sheet_images(m_space.piece(), m_space.session().sharing.sheet, reference, kPictureSide / 2);
   return m_images;

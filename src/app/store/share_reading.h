@@ -63,6 +63,9 @@ private:
     WheelSpec wheel;
     std::optional<Mask> mask;
     std::optional<double> value;
+    std::vector<Srgb>
+        study; ///< The colors that the reference is studied in; empty where it is shown as it is.
+    Match match = Match::Color;
     bool operator==(const ImageKey&) const = default;
   };
   struct ProofKey {

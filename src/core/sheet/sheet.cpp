@@ -125,6 +125,7 @@ private:
         out.push_back("neutral: " + color_in_words(neutral));
       }
     }
+    if (!m_pictures.relation.empty()) out.push_back("relation: " + m_pictures.relation);
     out.push_back(m_spec.wheel_value ? "value shown: " + whole(*m_spec.wheel_value)
                                      : "each hue at its vivid value");
     return out;
@@ -162,7 +163,8 @@ private:
     }
     page().pictures.push_back({{x, m_y, w, h}, SheetPart::Reference});
     const double below =
-        text(x, m_y + h + 2, width, "reference: " + m_pictures.reference_name, kSmallSize, false, true);
+        text(x, m_y + h + 2, width, (m_spec.study ? "study: " : "reference: ") + m_pictures.reference_name,
+             kSmallSize, false, true);
     return h + 2 + below;
   }
 
@@ -380,6 +382,18 @@ private:
 };
 
 } // namespace
+
+std::vector<SheetHue> hues_around(const SheetBox& wheel, HueScale scale) {
+  constexpr double outside = 1.1, least_for_names = 90;
+  if (wheel.w < least_for_names) return {};
+  const SheetBox disc = disc_in(wheel);
+  std::vector<SheetHue> out;
+  for (const NamedHue& hue : named_hues(scale)) {
+    const DiscPoint p = disc_point(Angle(hue.angle), outside);
+    out.push_back({std::string(hue.label), disc.x + (p.x + 1) / 2 * disc.w, disc.y + (1 - p.y) / 2 * disc.h});
+  }
+  return out;
+}
 
 std::pair<double, double> paper_size(Paper paper, bool lying) {
   const auto millimetres = [](double w, double h) { return std::pair(w * kMillimetre, h * kMillimetre); };

@@ -37,6 +37,7 @@ struct SheetSpec {
   bool lying = true;
   double margin = 12;    ///< Millimetres, in kSheetMarginRange.
   bool dark = false;     ///< The ground.
+  bool study = false;    ///< The reference as its study in the set.
   bool by_value = false; ///< Swatches from light to dark in one row, instead of family by family.
   bool names = true, hexes = true, values = true, notes = false; ///< Under each swatch.
   std::optional<double> wheel_value = 66; ///< L* that the wheel is shown at; none for vivid.
@@ -93,7 +94,21 @@ inline constexpr double kLineHeight = 1.42, kBaseline = 1.07;
 struct SheetPictures {
   double reference_aspect = 0; ///< Width to height; 0 for none.
   std::string reference_name;
+  std::string relation = {}; ///< Of hues that is looked at, in words; or empty.
 };
+/// Where the disc lies in the place of the wheel: the names of the hues stand around it.
+[[nodiscard]] inline SheetBox disc_in(const SheetBox& wheel) {
+  constexpr double names = 0.075;
+  return {wheel.x + names * wheel.w, wheel.y + names * wheel.h, (1 - 2 * names) * wheel.w,
+          (1 - 2 * names) * wheel.h};
+}
+/// A name of a hue and the middle of its place.
+struct SheetHue {
+  std::string label;
+  double x = 0, y = 0;
+};
+/// None where the place is too small for them.
+[[nodiscard]] std::vector<SheetHue> hues_around(const SheetBox& wheel, HueScale scale);
 
 /// Width and height of a paper in points.
 [[nodiscard]] std::pair<double, double> paper_size(Paper paper, bool lying);

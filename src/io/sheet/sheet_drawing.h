@@ -15,11 +15,14 @@ struct SheetImages {
   QImage reference;
   QImage plan;                              ///< The disc, transparent outside of it.
   std::vector<std::vector<DiscPoint>> mask; ///< Its outlines.
+  HueScale hues = HueScale::Traditional;    ///< Whose names stand around the disc.
 };
 
 /// By the shipped typeface; what it lacks comes from the fonts that are there. REQUIRES a QGuiApplication.
 [[nodiscard]] TextMeasure toolkit_measure();
 
+/// Of the names of the hues, in points.
+inline constexpr double kHueNameSize = 6;
 [[nodiscard]] QColor sheet_ground(bool dark);
 [[nodiscard]] QColor sheet_ink(bool dark, bool soft);
 

@@ -88,26 +88,6 @@ std::string data_uri(const QImage& image) {
   return "data:image/png;base64," + png.toBase64().toStdString();
 }
 
-void add_plan(pugi::xml_node svg, const SheetBox& box, const SheetImages& images) {
-  auto image = svg.append_child("image");
-  set_box(image, box);
-  image.append_attribute("xlink:href") = data_uri(images.plan).c_str();
-  std::string path;
-  for (const auto& outline : images.mask)
-    for (std::size_t i = 0; i <= outline.size(); ++i)
-      path += i == outline.size() ? std::string("Z")
-                                  : (i == 0 ? "M" : "L") + number(box.x + (outline[i].x + 1) / 2 * box.w) +
-                                        " " + number(box.y + (1 - outline[i].y) / 2 * box.h);
-  if (path.empty()) return;
-  for (const auto& [color, width] : {std::pair("#000000", "1.6"), std::pair("#ffffff", "0.7")}) {
-    auto line = svg.append_child("path");
-    line.append_attribute("d") = path.c_str();
-    line.append_attribute("fill") = "none";
-    line.append_attribute("stroke") = color;
-    line.append_attribute("stroke-width") = width;
-  }
-}
-
 void add_text(pugi::xml_node svg, const SheetText& text, bool dark) {
   auto node = svg.append_child("text");
   node.append_attribute("x") = number(text.box.x).c_str();
@@ -119,6 +99,35 @@ void add_text(pugi::xml_node svg, const SheetText& text, bool dark) {
   node.append_attribute("textLength") = number(text.box.w).c_str();
   node.append_attribute("lengthAdjust") = "spacingAndGlyphs";
   node.text().set(text.words.c_str());
+}
+
+void add_plan(pugi::xml_node svg, const SheetBox& place, const SheetImages& images, bool dark) {
+  const SheetBox box = disc_in(place);
+  auto image = svg.append_child("image");
+  set_box(image, box);
+  image.append_attribute("xlink:href") = data_uri(images.plan).c_str();
+  std::string path;
+  for (const auto& outline : images.mask)
+    for (std::size_t i = 0; i <= outline.size(); ++i)
+      path += i == outline.size() ? std::string("Z")
+                                  : (i == 0 ? "M" : "L") + number(box.x + (outline[i].x + 1) / 2 * box.w) +
+                                        " " + number(box.y + (1 - outline[i].y) / 2 * box.h);
+  const TextMeasure measure = toolkit_measure();
+  for (const SheetHue& hue : hues_around(place, images.hues)) {
+    const double width = measure(hue.label, kHueNameSize, false), height = kHueNameSize * kLineHeight;
+    add_text(
+        svg,
+        {{hue.x - width / 2, hue.y - height / 2, width, height}, hue.label, kHueNameSize, false, true, false},
+        dark);
+  }
+  if (path.empty()) return;
+  for (const auto& [color, width] : {std::pair("#000000", "1.6"), std::pair("#ffffff", "0.7")}) {
+    auto line = svg.append_child("path");
+    line.append_attribute("d") = path.c_str();
+    line.append_attribute("fill") = "none";
+    line.append_attribute("stroke") = color;
+    line.append_attribute("stroke-width") = width;
+  }
 }
 
 } // namespace
@@ -163,7 +172,7 @@ std::string sheet_svg(const Sheet& sheet, std::size_t page, const SheetImages& i
   const SheetPage& p = sheet.pages[page];
   for (const SheetPicture& picture : p.pictures) {
     if (picture.part == SheetPart::Wheel) {
-      add_plan(svg, picture.box, images);
+      add_plan(svg, picture.box, images, sheet.dark);
       continue;
     }
     if (images.reference.isNull()) continue;

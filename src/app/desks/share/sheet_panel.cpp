@@ -56,7 +56,10 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
         [which](const SheetSpec& spec) { return has_part(spec, which); },
         [which](SheetSpec& spec, bool shown) {
           std::erase(spec.parts, which);
-          if (shown) spec.parts.push_back(which);
+          if (!shown) return;
+          // The signature closes the sheet.
+          const bool signed_off = !spec.parts.empty() && spec.parts.back() == SheetPart::Signature;
+          spec.parts.insert(spec.parts.end() - (signed_off ? 1 : 0), which);
         });
     on->setAccessibleName(tr(words));
     grid->addWidget(on, line, 1);
@@ -71,6 +74,12 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
     ++line;
   }
 
+  column->addWidget(add_switch(
+                        this, QStringLiteral("sheet.study"), tr("the reference as its study"),
+                        tr("As at Try: every pixel in its swatch"),
+                        [](const SheetSpec& s) { return s.study; },
+                        [](SheetSpec& s, bool on) { s.study = on; }),
+                    0, Qt::AlignLeft);
   column->addSpacing(8);
   column->addWidget(heading_label(tr("Swatches"), this));
   auto* under = row_in(column);
