@@ -1,5 +1,6 @@
 // Lines in a painter's own shape.
 #include "core/color/convert.h"
+#include "core/color/gamut.h"
 #include "core/piece/lines_pattern.h"
 #include "core/session/hand_form.h"
 
@@ -126,6 +127,14 @@ private slots:
     QVERIFY(why("{name}\n").starts_with("!No line of the pattern"));
     QVERIFY(why("{names without \"x but}\n{hex}\n").starts_with("!The rule for names"));
     QVERIFY(why("{r} {g} {b} {name}\n").empty());
+    // A color that no eye has is no color.
+    QVERIFY(!set_from_lines("50 1111111111111111111111 0\n200 0 0\n",
+                            *lines_pattern_from_text("{L} {a*} {b*}\n")));
+    QCOMPARE(chroma_reduced({50, 1e200, 0}), neutral_of_value(50));
+    // A rule against nothing is none.
+    QVERIFY(lines_pattern_from_text("{names without \"\" but \"-\"}\n{hex}\n")->instead.empty());
+    // Line ends of any system, and too many of them.
+    QCOMPARE(lines_pattern_from_text("{hex}\r\r\n")->swatch, std::string("{hex}\n"));
     // What a name may not hold stands as something else.
     const auto ruled = *lines_pattern_from_text("{names without \",\" but \"_\"}\n{name},{hex}\n");
     SwatchSet set{1, "s", {{2, "f", {{3, {1, 0, 0}, {}, "a,b"}}}}};

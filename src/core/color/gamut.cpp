@@ -59,7 +59,9 @@ Srgb chroma_reduced(Lab c) {
     const LinearRgb light = linear_from_xyz(xyz_at(share));
     return std::max(std::max({light.r, light.g, light.b}) - 1, -std::min({light.r, light.g, light.b}));
   };
+  // A number without bound has no direction to be reduced along.
   const double neutral = out(0), whole = out(1);
+  if (!std::isfinite(neutral) || !std::isfinite(whole)) return neutral_of_value(std::isfinite(c.l) ? c.l : 0);
   if (neutral >= 0 || whole <= 0) return at(neutral >= 0 ? 0 : 1).value_or(neutral_of_value(c.l));
   std::uintmax_t turns = 60;
   const auto edge = boost::math::tools::toms748_solve(out, 0.0, 1.0, neutral, whole,

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <array>
 #include <charconv>
+#include <cmath>
 #include <map>
 
 namespace zc {
@@ -22,7 +23,7 @@ std::vector<std::string_view> lines_in(std::string_view text) {
   while (!text.empty()) {
     const std::size_t end = std::min(text.find('\n'), text.size());
     std::string_view line = text.substr(0, end);
-    if (line.ends_with('\r')) line.remove_suffix(1);
+    while (line.ends_with('\r')) line.remove_suffix(1);
     out.push_back(line);
     text.remove_prefix(std::min(end + 1, text.size()));
   }
@@ -82,7 +83,7 @@ bool read_names_rule(std::string_view line, LinesPattern& into) {
   const auto instead = quoted(line);
   if (!instead || line != "}") return false;
   into.forbidden = *forbidden;
-  into.instead = *instead;
+  into.instead = forbidden->empty() ? std::string() : *instead; // Nothing to stand for.
   return true;
 }
 
@@ -128,9 +129,17 @@ std::optional<Xyz> color_in(const std::map<std::string, std::string>& fields) {
     if (!fits(*r) || !fits(*g) || !fits(*b)) return std::nullopt;
     return xyz_from_srgb({*r / 255, *g / 255, *b / 255});
   }
-  if (const auto l = n("L"), a = n("a*"), b = n("b*"); l && a && b) return xyz_from_lab({*l, *a, *b});
-  if (const auto v = n("value"), c = n("chroma"), h = n("hue"); v && c && h)
+  // No color of the eye lies further out.
+  constexpr double farthest = 400;
+  const auto near = [](double x) { return std::abs(x) <= farthest; };
+  if (const auto l = n("L"), a = n("a*"), b = n("b*"); l && a && b) {
+    if (!(*l >= 0 && *l <= 100) || !near(*a) || !near(*b)) return std::nullopt;
+    return xyz_from_lab({*l, *a, *b});
+  }
+  if (const auto v = n("value"), c = n("chroma"), h = n("hue"); v && c && h) {
+    if (!(*v >= 0 && *v <= 100) || *c < 0 || !near(*c) || !(std::abs(*h) <= 360)) return std::nullopt;
     return xyz_from_lab(lab_from_lch({*v, *c, *h}));
+  }
   return std::nullopt;
 }
 

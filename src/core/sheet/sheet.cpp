@@ -15,7 +15,8 @@ namespace {
 
 constexpr double kMillimetre = 72 / 25.4;
 constexpr double kTitleSize = 20, kWordsSize = 10.5, kHeadingSize = 10.5, kNoteSize = 7.8, kSmallSize = 8;
-constexpr double kGap = 12, kChipWidth = 34, kLeastCell = 106, kHeadingColumn = 78, kChipGap = 6;
+constexpr double kGap = 12, kChipWidth = 34, kLeastCell = 106, kLargestCell = 190, kHeadingColumn = 78,
+                 kChipGap = 6;
 constexpr double kStaffHeight = 190, kStaffColumn = 62, kLeastInner = 110;
 constexpr std::size_t kTitleLines = 3, kWordsLines = 3;
 
@@ -218,19 +219,24 @@ private:
   }
 
   void swatches() {
-    for (const Row& row : rows())
-      if (!row.swatches.empty()) family(row);
+    const std::vector<Row> all = rows();
+    std::size_t longest = 1;
+    for (const Row& row : all) longest = std::max(longest, row.swatches.size());
+    for (const Row& row : all)
+      if (!row.swatches.empty()) family(row, longest);
   }
 
-  void family(const Row& row) {
+  /// No more columns than the longest family has swatches: what is left goes to the names.
+  void family(const Row& row, std::size_t longest) {
     const std::size_t under = lines_under(*row.swatches.front()).size();
     const double chip = std::max(28.0, static_cast<double>(under) * line_of(kNoteSize));
     const bool beside = inner_width() > 3.2 * kLeastCell + kHeadingColumn;
     const double left = m_margin + (beside ? kHeadingColumn : 0);
     const double width = inner_width() - (beside ? kHeadingColumn : 0);
     const double least = under == 0 ? kChipWidth + kChipGap : kLeastCell;
-    const auto columns = static_cast<std::size_t>(std::max(1.0, std::floor(width / least)));
-    const double cell = width / static_cast<double>(columns);
+    const auto columns =
+        std::min(longest, static_cast<std::size_t>(std::max(1.0, std::floor(width / least))));
+    const double cell = std::min(width / static_cast<double>(columns), kLargestCell);
     bool begun = false;
     for (std::size_t i = 0; i < row.swatches.size(); i += columns) {
       const double heading = beside ? 0 : line_of(kHeadingSize) + 2;

@@ -207,6 +207,7 @@ Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages&
                  "This paper at so many pixels an inch comes to more than 200 megapixels.", "dots"};
   QImage image(static_cast<int>(std::lround(sheet.width * scale)),
                static_cast<int>(std::lround(sheet.height * scale)), QImage::Format_RGB32);
+  image.fill(sheet_ground(sheet.dark)); // The last pixels may be cut.
   {
     QPainter painter(&image);
     draw_sheet_page(painter, sheet, page, images, scale);
