@@ -39,7 +39,7 @@ std::string utf8_of(const std::wstring& text) {
   std::string out;
   for (const wchar_t letter : text) {
     const auto c = static_cast<std::uint32_t>(letter);
-    const auto add = [&](std::uint32_t byte) { out += static_cast<char>(byte); };
+    const auto add = [&](std::uint32_t byte) { out += static_cast<char>(static_cast<unsigned char>(byte)); };
     if (c < 32 || c > 0x10ffff) continue;
     if (c < 0x80) {
       add(c);
@@ -230,7 +230,7 @@ NearestPrintable Press::nearest(Srgb color, double limit) const {
     if ((equal || best.difference > kEqualWithin) && plain.difference < best.difference) best = plain;
   }
   if (best.difference > kEqualWithin)
-    for (double step = 2; step <= 40; step += 2)
+    for (int step = 2; step <= 40; step += 2)
       for (const double l : {wanted.l - step, wanted.l + step})
         if (l >= 0 && l <= 100)
           if (const Found f = at_value(wanted, l, 0, limit); f.difference < best.difference) best = f;

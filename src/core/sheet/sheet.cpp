@@ -146,11 +146,10 @@ private:
     const double height = std::max(60.0, std::min(wanted, bottom() - m_y - caption));
     need(std::min(height, 90.0) + caption);
     const double room = std::max(60.0, std::min(wanted, bottom() - m_y - caption));
-    double x = m_margin, used = 0;
+    double used = 0;
     for (const SheetPart part : parts) {
       const double share = parts.size() == 2 ? (width - kGap) / 2 : width;
-      const double left = m_margin + (parts.size() == 2 && part == parts[1] ? share + kGap : 0);
-      x = left;
+      const double x = m_margin + (parts.size() == 2 && part == parts[1] ? share + kGap : 0);
       used = std::max(used, part == SheetPart::Wheel ? wheel(x, share, room) : reference(x, share, room));
     }
     m_y += used;

@@ -51,7 +51,7 @@ std::string one_line(std::string_view words) {
 
 std::string fitted_words(std::string_view words, double width, double size, bool bold,
                          const TextMeasure& measure) {
-  const std::string line = one_line(words);
+  std::string line = one_line(words);
   if (measure(line, size, bold) <= width) return line;
   const std::size_t kept = fitting(line, kDots, 0, width, size, bold, measure);
   const std::string out = std::string(trimmed(std::string_view(line).substr(0, kept))) + std::string(kDots);
