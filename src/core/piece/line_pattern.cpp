@@ -43,8 +43,8 @@ std::string number_of(std::string_view field, const LineFields& f) {
   if (field == "L") return rounded(lab[0], 2);
   if (field == "a*") return rounded(lab[1], 2);
   if (field == "b*") return rounded(lab[2], 2);
-  if (field == "value") return rounded(lch[0], 1);
-  return rounded(field == "chroma" ? lch[1] : lch[2], 1);
+  if (field == "value") return rounded(lch[0], 2);
+  return rounded(field == "chroma" ? lch[1] : lch[2], 2);
 }
 
 std::string words_of(std::string_view field, const LineFields& f) {

@@ -24,7 +24,7 @@ struct LineFields {
 ///   {hex}                    six hexadecimal digits
 ///   {r} {g} {b}              0..255
 ///   {L} {a*} {b*}            CIELAB relative to D65, two digits after the point
-///   {value} {chroma} {hue}   LCh(ab) relative to D65, one digit after the point; hue in degrees
+///   {value} {chroma} {hue}   LCh(ab) relative to D65, two digits after the point; hue in degrees
 ///   {name} {family} {note} {set} {title}
 ///   {n} {count}
 /// A number behind a colon is the least width, 1 to 99; what is shorter is moved to the right, words to the
