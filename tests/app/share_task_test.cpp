@@ -267,7 +267,7 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   const QTemporaryDir shared;
   press_word("share.parcel");
   press_word("parcel.pattern");
-  m_desk->part<QLineEdit>("parcel.from").setText("the colorist");
+  m_desk->part<QLineEdit>("parcel.from").setText("a friend");
   m_desk->dialogs.export_path = shared.filePath("row.zonaparcel");
   press_word("parcel.pack");
   QVERIFY(m_desk->notice().startsWith("Packed 1 sets and 1 masks"));
@@ -276,7 +276,7 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   press_word("parcel.watch");
   press_word("parcel.offer.0");
   const auto says = [&] { return m_desk->part<QLabel>("parcel.says").text(); };
-  QVERIFY(comes_true([&] { return says().contains("from the colorist"); }));
+  QVERIFY(comes_true([&] { return says().contains("from a friend"); }));
   QVERIFY(
       comes_true([&] { return m_desk->window.findChild<QAbstractButton*>("parcel.offer.0") == nullptr; }));
   const auto shelf = [](const char* kind) { return shelf_folder(QString::fromLatin1(kind)).toStdString(); };
