@@ -15,12 +15,6 @@ namespace {
 
 constexpr double kSheetDots = 300;
 
-QString clean_name(const std::string& name) {
-  QString out = text(name).simplified().left(80);
-  for (const QChar c : QStringLiteral("/\\:*?\"<>|")) out.replace(c, QLatin1Char('-'));
-  return out.isEmpty() ? QStringLiteral("set") : out;
-}
-
 QString keeps_of(ExchangeFormat format) {
   switch (format) {
   case ExchangeFormat::Tokens:
@@ -74,6 +68,12 @@ Status write_one(Workspace& space, const std::string& word, const SwatchSet& set
 
 } // namespace
 
+QString file_name(const std::string& name, const QString& suffix) {
+  QString out = text(name).simplified().left(80);
+  for (const QChar c : QStringLiteral("/\\:*?\"<>|")) out.replace(c, QLatin1Char('-'));
+  return (out.isEmpty() ? QObject::tr("unnamed") : out) + suffix;
+}
+
 const std::vector<OutFormat>& out_formats() {
   static const auto all = [] {
     std::vector<OutFormat> out;
@@ -97,7 +97,7 @@ QString write_files(Workspace& space) {
   if (!set) return QObject::tr("There is no set yet.");
   if (!QDir(text(files.folder)).exists())
     return QObject::tr("The folder \"%1\" is not there any more; choose another.").arg(text(files.folder));
-  const QString stem = QDir(text(files.folder)).filePath(clean_name(set->name));
+  const QString stem = QDir(text(files.folder)).filePath(file_name(set->name, QString()));
   int written = 0;
   QStringList failed;
   for (const std::string& word : files.formats) {

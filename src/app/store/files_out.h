@@ -7,6 +7,9 @@
 
 namespace zc {
 
+/// A name any file system takes, whatever the set is called.
+[[nodiscard]] QString file_name(const std::string& name, const QString& suffix);
+
 struct OutFormat {
   std::string word;
   QString name, keeps; ///< For people; what it keeps and loses.

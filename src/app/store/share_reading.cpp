@@ -13,6 +13,8 @@ namespace {
 
 /// The reference on the sheet and the disc are no larger than this along a side.
 constexpr int kPictureSide = 1600;
+/// On the screen a disc of the plan needs no more pixels than this.
+constexpr int kSeenPlan = 1024;
 
 } // namespace
 
@@ -113,19 +115,26 @@ void ShareReader::proof_picture(QImage& image) {
   });
 }
 
-Result<QImage> ShareReader::plan() const {
-  const PlanView& view = m_space.session().sharing.plan;
+const Result<QImage>& ShareReader::plan_seen() {
+  PlanView view = m_space.session().sharing.plan;
+  view.size = std::min(view.size, kSeenPlan);
+  const PlanKey key{view, m_space.piece().wheel, m_space.piece().mask, m_space.steps()};
+  if (m_plan_for == key) return *m_plan;
+  m_plan_for = key;
+  m_plan = plan_of(view);
+  return *m_plan;
+}
+
+Result<QImage> ShareReader::plan() const { return plan_of(m_space.session().sharing.plan); }
+
+Result<QImage> ShareReader::plan_of(const PlanView& view) const {
   PlanFileSpec spec;
   spec.values = view.kind == PlanView::Kind::Vivid ? std::vector<double>()
                 : view.kind == PlanView::Kind::Row ? plan_values(view.row)
                                                    : std::vector<double>{view.value};
   spec.size = view.size;
   spec.bare = view.bare;
-  if (view.stepped) {
-    spec.steps = m_space.steps();
-    // Twelve hues and eight saturations where none are cut (ours).
-    if (spec.steps.hues == 0 && spec.steps.saturations == 0) spec.steps = {12, 8, spec.steps.values};
-  }
+  if (view.stepped) spec.steps = plan_steps(m_space.steps());
   return plan_image(m_space.piece(), spec);
 }
 

@@ -44,7 +44,9 @@ public:
   /// version.
   void take_printable(Id swatch);
 
+  /// The plan as it is written, and as it is seen meanwhile: no larger than a screen needs.
   [[nodiscard]] Result<QImage> plan() const;
+  [[nodiscard]] const Result<QImage>& plan_seen();
 
 signals:
   void changed();
@@ -74,7 +76,15 @@ private:
     bool paper_white = true;
     bool operator==(const ProofKey&) const = default;
   };
+  struct PlanKey {
+    PlanView view;
+    WheelSpec wheel;
+    std::optional<Mask> mask;
+    Steps steps;
+    bool operator==(const PlanKey&) const = default;
+  };
   [[nodiscard]] ImageKey image_key() const;
+  [[nodiscard]] Result<QImage> plan_of(const PlanView& view) const;
 
   Workspace& m_space;
   QThreadPool m_pool;
@@ -84,6 +94,8 @@ private:
   std::optional<ProofKey> m_proofed_for;
   std::pair<std::string, bool> m_known_for;
   ColorTable m_known; ///< What colors become in the proof.
+  std::optional<PlanKey> m_plan_for;
+  std::optional<Result<QImage>> m_plan;
   std::string m_press_file;
   std::shared_ptr<const Press> m_press;
   std::optional<CheckKey> m_checked_for, m_checking;

@@ -1,6 +1,7 @@
 #include "app/window/set_files.h"
 
 #include "app/shelf/shelf_panel.h"
+#include "app/store/files_out.h"
 #include "app/theme/text.h"
 #include "core/piece/lines_pattern.h"
 #include "io/files/safe_save.h"
@@ -17,13 +18,6 @@ namespace {
 const ExchangeFormatFacts& facts_of(ExchangeFormat format) {
   return *std::find_if(std::begin(kExchangeFormats), std::end(kExchangeFormats),
                        [format](const auto& f) { return f.format == format; });
-}
-
-/// A name any file system takes, whatever the set is called.
-QString file_name(const std::string& name, const QString& suffix) {
-  QString out = QString::fromStdString(name).simplified().left(80);
-  for (const QChar c : QStringLiteral("/\\:*?\"<>|")) out.replace(c, QLatin1Char('-'));
-  return out + suffix;
 }
 
 } // namespace

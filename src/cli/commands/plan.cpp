@@ -45,11 +45,7 @@ Result<Json> plan(const PlanRequest& r, bool value_given) {
   spec.size = r.size;
   spec.bare = r.bare;
   spec.ground = r.ground;
-  if (r.stepped) {
-    spec.steps = document->at_hand.steps;
-    // Twelve hues and eight saturations where the painter has cut none (ours).
-    if (spec.steps.hues == 0 && spec.steps.saturations == 0) spec.steps = {12, 8, spec.steps.values};
-  }
+  if (r.stepped) spec.steps = plan_steps(document->at_hand.steps);
   auto image = plan_image(document->piece, spec);
   if (!image) return image.error();
   const QSize size = image->size();

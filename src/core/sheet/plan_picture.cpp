@@ -48,6 +48,11 @@ std::uint32_t straight(std::uint32_t word) {
 
 } // namespace
 
+Steps plan_steps(Steps cut) {
+  if (cut.hues == 0 && cut.saturations == 0) return {12, 8, cut.values};
+  return cut;
+}
+
 std::vector<double> plan_values(int count) {
   std::vector<double> out;
   for (int i = 1; i <= count; ++i) out.push_back(100.0 * i / (count + 1));

@@ -25,6 +25,9 @@ struct PlanSpec {
 /// where the display has no color. ERRORS: BadInput for a value or size outside its range.
 [[nodiscard]] Result<Raster> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanSpec& spec);
 
+/// The steps of a stepped plan: twelve hues and eight saturations where the painter has cut neither (ours).
+[[nodiscard]] Steps plan_steps(Steps cut);
+
 /// Evenly between black and white, dark to light. REQUIRES a count from 1 to kMostPlanValues.
 [[nodiscard]] std::vector<double> plan_values(int count);
 

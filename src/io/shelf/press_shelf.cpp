@@ -42,8 +42,9 @@ std::vector<ShelfPress> read_press_shelf(const std::filesystem::path& folder) {
 }
 
 Result<KeptPress> keep_press_bytes(const std::filesystem::path& folder, const Bytes& bytes,
-                                   const std::string& stem) {
-  if (const auto press = Press::read(bytes, stem); !press) return press.error();
+                                   const std::string& file_name) {
+  if (const auto press = Press::read(bytes, file_name); !press) return press.error();
+  const std::string stem = std::filesystem::path(file_name).stem().string();
   std::error_code none;
   std::filesystem::create_directories(folder, none);
   for (int number = 1; number < 1000; ++number) {
@@ -63,8 +64,7 @@ Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,
                                          const std::filesystem::path& file) {
   const auto bytes = read_file(file.string(), kLargestProfile);
   if (!bytes) return bytes.error();
-  if (const auto press = Press::read(*bytes, file.filename().string()); !press) return press.error();
-  const auto kept = keep_press_bytes(folder, *bytes, file.stem().string());
+  const auto kept = keep_press_bytes(folder, *bytes, file.filename().string());
   if (!kept) return kept.error();
   return kept->file;
 }

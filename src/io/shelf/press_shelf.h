@@ -25,9 +25,9 @@ struct KeptPress {
   std::filesystem::path file;
   bool fresh = false; ///< It was not there yet.
 };
-/// The same with the bytes of a profile, named `stem`.
+/// The bytes of a profile under the name of their file.
 [[nodiscard]] Result<KeptPress> keep_press_bytes(const std::filesystem::path& folder, const Bytes& bytes,
-                                                 const std::string& stem);
+                                                 const std::string& file_name);
 [[nodiscard]] Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,
                                                        const std::filesystem::path& file);
 [[nodiscard]] std::filesystem::path shipped_press();

@@ -88,7 +88,7 @@ void ShareStage::draw_page() {
 void ShareStage::draw_plan() {
   m_pages = 1;
   m_page = 0;
-  const auto plan = m_space.shares().plan();
+  const auto& plan = m_space.shares().plan_seen();
   if (!plan) {
     m_says = words(plan.error());
     return;
