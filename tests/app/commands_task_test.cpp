@@ -846,7 +846,8 @@ std::vector<Command> all_commands() {
          file.close();
          d.dialogs.set_path = file.fileName();
          run();
-         return d.session().desk == Desk::Grade && d.session().set_view == SetView::Import;
+         return comes_true(
+             [&] { return d.session().desk == Desk::Grade && d.session().set_view == SetView::Import; });
        }},
       {"Copy the plan", "", Desk::Share,
        [](DeskTop& d, const Trigger& run) {

@@ -137,6 +137,40 @@ private slots:
     QVERIFY(swatches > 5000 && pages > 700);
   }
 
+  void papers_are_as_large_as_papers_are() {
+    // Millimetres: ISO 216:2007, table 1; letter: ANSI/ASME Y14.1, 8.5 by 11 inch. Screens: 96 pixels an
+    // inch.
+    const std::tuple<Paper, double, double> known[] = {
+        {Paper::A5, 148, 210},
+        {Paper::A4, 210, 297},
+        {Paper::A3, 297, 420},
+        {Paper::A2, 420, 594},
+        {Paper::Letter, 215.9, 279.4},
+        {Paper::Screen, 1080 * 25.4 / 96, 1920 * 25.4 / 96},
+        {Paper::LargeScreen, 1440 * 25.4 / 96, 2560 * 25.4 / 96}};
+    for (const auto& [paper, narrow, wide] : known) {
+      const auto [w, h] = paper_size(paper, true);
+      CHECK_NEAR(w * 25.4 / 72, wide, 1e-9);
+      CHECK_NEAR(h * 25.4 / 72, narrow, 1e-9);
+      QCOMPARE(paper_size(paper, false), std::pair(h, w));
+    }
+  }
+
+  void hues_stand_where_they_are() {
+    const SheetBox place{10, 20, 200, 200};
+    const auto hues = hues_around(place, HueScale::Traditional);
+    const auto at = [&](std::string_view label) {
+      return *std::ranges::find_if(hues, [&](const SheetHue& h) { return h.label == label; });
+    };
+    QVERIFY(hues.size() >= 6);
+    // Yellow at the top, violet facing it, red on the right and below (color.md's twelve hues).
+    CHECK_NEAR(at("Y").x, 110, 1e-9);
+    CHECK_NEAR(at("V").x, 110, 1e-9);
+    QVERIFY(at("Y").y < disc_in(place).y && at("V").y > disc_in(place).bottom());
+    QVERIFY(at("R").x > disc_in(place).x + disc_in(place).w * 0.9 && at("R").y > 120);
+    QVERIFY(hues_around({0, 0, 60, 60}, HueScale::Traditional).empty());
+  }
+
   void what_does_not_fit_says_so() {
     Piece piece;
     piece.title = std::string(400, 'm');

@@ -1,12 +1,11 @@
 #include "app/store/files_out.h"
 
-#include "app/store/share_reading.h"
 #include "app/theme/text.h"
 #include "core/piece/lines_pattern.h"
 #include "io/exchange/exchange.h"
 #include "io/files/safe_save.h"
+#include "io/photo/decode.h"
 #include "io/photo/picture_file.h"
-#include "io/sheet/sheet_files.h"
 
 #include <QDir>
 
@@ -14,6 +13,8 @@ namespace zc {
 namespace {
 
 constexpr double kSheetDots = 300;
+/// The reference on the sheet and the disc are no larger than this along a side.
+constexpr int kPictureSide = 1600;
 
 QString keeps_of(ExchangeFormat format) {
   switch (format) {
@@ -43,30 +44,70 @@ Status write_exchange(const ExchangeFormatFacts& facts, const SwatchSet& set, co
   return save_safely((stem + text(facts.suffix)).toStdString(), *bytes, Backup::None);
 }
 
-Status write_one(Workspace& space, const std::string& word, const SwatchSet& set, const QString& stem) {
+Status write_lines(const FilesOrder& order, const QString& stem) {
+  const auto pattern = lines_pattern_from_text(order.files.pattern);
+  if (!pattern) return pattern.error();
+  const auto lines = set_in_lines(order.set, order.title, *pattern);
+  return lines ? write_bytes(stem + QLatin1String(kLinesSuffix), *lines) : Status(lines.error());
+}
+
+Status write_one(const FilesOrder& order, const std::string& word, const QString& stem,
+                 const Progress& progress) {
   for (const auto& facts : kExchangeFormats)
-    if (facts.word == word) return write_exchange(facts, set, stem);
-  const Piece& piece = space.piece();
-  if (word == "lines") {
-    const auto pattern = lines_pattern_from_text(space.session().sharing.files.pattern);
-    if (!pattern) return pattern.error();
-    const auto lines = set_in_lines(set, piece.title, *pattern);
-    return lines ? write_bytes(stem + QStringLiteral(".lines.txt"), *lines) : Status(lines.error());
-  }
-  if (word == "plan") {
-    auto plan = space.shares().plan();
-    return plan ? save_picture(std::move(plan).value(), (stem + QStringLiteral("-plan.png")).toStdString())
-                : Status(plan.error());
-  }
-  const auto& sheet = space.shares().sheet();
-  if (!sheet) return sheet.error();
-  const auto files =
-      save_sheet(*sheet, space.shares().plain_images(), {piece.title, piece.signature}, kSheetDots,
-                 (stem + QStringLiteral("-sheet.") + QString::fromStdString(word.substr(6))).toStdString());
+    if (facts.word == word) return write_exchange(facts, order.set, stem);
+  if (word == "lines") return write_lines(order, stem);
+  if (word == "plan")
+    return write_plan(order.plan, (stem + QStringLiteral("-plan.png")).toStdString(), progress);
+  if (!order.sheet) return order.sheet.error();
+  const auto files = write_sheet(
+      *order.sheet, (stem + QStringLiteral("-sheet.") + QString::fromStdString(word.substr(6))).toStdString(),
+      progress);
   return files ? Status(Done{}) : Status(files.error());
 }
 
+/// The part of the whole that one of `count` works takes.
+Progress part_of(const Progress& progress, std::size_t done, std::size_t count) {
+  if (!progress) return {};
+  return [progress, done, count](double share) {
+    return progress((static_cast<double>(done) + share) / static_cast<double>(count));
+  };
+}
+
+/// What is cut into areas keeps their edges.
+QImage smaller(const QImage& picture, bool by_areas) {
+  const QSize size = picture.size().scaled(kPictureSide, kPictureSide, Qt::KeepAspectRatio);
+  if (picture.width() <= size.width()) return picture;
+  return by_areas ? picture.scaled(size, Qt::IgnoreAspectRatio, Qt::FastTransformation)
+                  : reduced(picture, size.width(), size.height());
+}
+
 } // namespace
+
+SheetImages images_of(const ImagesOrder& order) {
+  StudyOrder study = order.study;
+  QImage reference;
+  if (study.photo && study.study.by_areas && !study.side.colors.empty()) {
+    reference = smaller(studied(study), true);
+  } else if (study.photo) {
+    // Made smaller first: a color between two swatches is none of the set.
+    study.photo = std::make_shared<Photo>(Photo{{smaller(study.photo->full(), false)}, {}});
+    reference = studied(study);
+  }
+  return sheet_images(order.piece, order.spec, reference, kPictureSide / 2);
+}
+
+Result<std::vector<std::string>> write_sheet(const SheetOrder& order, const std::string& path,
+                                             const Progress& progress) {
+  return save_sheet(order.sheet, images_of(order.images),
+                    {order.images.piece.title, order.images.piece.signature}, kSheetDots, path, progress);
+}
+
+Status write_plan(const PlanOrder& order, const std::string& path, const Progress& progress) {
+  if (text(path).endsWith(QLatin1String(".svg"), Qt::CaseInsensitive))
+    return write_bytes(text(path), plan_outline_svg(order.piece, order.spec.size));
+  auto plan = plan_image(order.piece, order.spec, progress);
+  return plan ? save_picture(std::move(plan).value(), path) : Status(plan.error());
+}
 
 QString file_name(const std::string& name, const QString& suffix) {
   QString out = text(name).simplified().left(80);
@@ -89,23 +130,20 @@ const std::vector<OutFormat>& out_formats() {
   return all;
 }
 
-QString write_files(Workspace& space) {
-  const FilesOut& files = space.session().sharing.files;
-  const SwatchSet* set = current_set(space.piece());
-  if (files.formats.empty()) return QObject::tr("Choose at least one format first.");
-  if (files.folder.empty()) return QObject::tr("Choose a folder first.");
-  if (!set) return QObject::tr("There is no set yet.");
+QString write_files(const FilesOrder& order, const Progress& progress) {
+  const FilesOut& files = order.files;
   if (!QDir(text(files.folder)).exists())
     return QObject::tr("The folder \"%1\" is not there any more; choose another.").arg(text(files.folder));
-  const QString stem = QDir(text(files.folder)).filePath(file_name(set->name, QString()));
-  int written = 0;
+  const QString stem = QDir(text(files.folder)).filePath(file_name(order.set.name, QString()));
+  std::size_t written = 0, seen = 0;
   QStringList failed;
   for (const std::string& word : files.formats) {
-    const Status done = write_one(space, word, *set, stem);
+    const Status done = write_one(order, word, stem, part_of(progress, seen++, files.formats.size()));
     if (done)
       ++written;
     else
       failed << words(done.error());
+    if (progress && !progress(static_cast<double>(seen) / static_cast<double>(files.formats.size()))) break;
   }
   QString out = QObject::tr("Wrote %1 of %2 formats to \"%3\".")
                     .arg(written)

@@ -4,22 +4,28 @@
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
 #include "core/piece/set_edits.h"
-#include "core/try/study.h"
 #include "io/photo/decode.h"
 #include "io/shelf/press_shelf.h"
 
 namespace zc {
 namespace {
 
-/// The reference on the sheet and the disc are no larger than this along a side.
-constexpr int kPictureSide = 1600;
 /// On the screen a disc of the plan needs no more pixels than this.
 constexpr int kSeenPlan = 1024;
+
+/// Words of a picture as printed, in place.
+void proof_words(QImage& image, const ColorTable& known, const std::function<Srgb(Srgb)>& shown) {
+  if (image.isNull()) return;
+  image.convertTo(image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  auto* words = reinterpret_cast<std::uint32_t*>(image.bits());
+  known.map(view_of(image), words, [&](std::uint32_t word) {
+    return word_of(rounded_8bit(shown(srgb_from_8bit(color_of_word(word)))));
+  });
+}
 
 } // namespace
 
 ShareReader::ShareReader(Workspace& space) : m_space(space) {
-  m_pool.setMaxThreadCount(1);
   const auto anew = [this] {
     m_sheet.reset();
     emit changed();
@@ -29,8 +35,6 @@ ShareReader::ShareReader(Workspace& space) : m_space(space) {
              this, anew);
   connect(&space.photos(), &PhotoLibrary::changed, this, anew);
 }
-
-ShareReader::~ShareReader() { m_pool.waitForDone(); }
 
 const Result<Sheet>& ShareReader::sheet() {
   if (m_sheet) return *m_sheet;
@@ -51,45 +55,44 @@ const Result<Sheet>& ShareReader::sheet() {
 
 // ---------------------------------------------------------------- pictures
 
-ShareReader::ImageKey ShareReader::image_key() const {
-  const Piece& piece = m_space.piece();
-  ImageKey out{PhotoMark(m_space.reader().photo()),         piece.wheel, piece.mask,
-               m_space.session().sharing.sheet.wheel_value, {},          m_space.tries().study().match};
-  if (m_space.session().sharing.sheet.study)
-    for (const Swatch* s : swatches()) out.study.push_back(s->color);
+ImagesOrder ShareReader::images_order() const {
+  ImagesOrder out{m_space.piece(), m_space.session().sharing.sheet, {m_space.reader().photo(), {}, {}}};
+  if (!out.spec.study) return out;
+  out.study.study = m_space.tries().study();
+  out.study.side = m_space.tries().colors_of({}, false);
   return out;
 }
 
-const SheetImages& ShareReader::plain_images() {
-  const ImageKey key = image_key();
-  if (m_images_for == key) return m_images;
-  m_images_for = key;
-  QImage reference;
-  if (const auto photo = m_space.reader().photo()) {
-    const QSize size = photo->full().size().scaled(kPictureSide, kPictureSide, Qt::KeepAspectRatio);
-    reference = photo->full().width() > size.width() ? reduced(photo->full(), size.width(), size.height())
-                                                     : photo->full();
-  }
-  if (!key.study.empty() && !reference.isNull()) {
-    QImage studied(reference.size(), reference.format());
-    StudyMapper(m_space.tries().colors_of({}, false).colors, key.match)
-        .map(view_of(reference), reinterpret_cast<std::uint32_t*>(studied.bits()));
-    reference = studied;
-  }
-  m_images = sheet_images(m_space.piece(), m_space.session().sharing.sheet, reference, kPictureSide / 2);
-  return m_images;
-}
-
 const SheetImages& ShareReader::images() {
+  ImagesOrder order = images_order();
+  ImageKey key{PhotoMark(order.study.photo),
+               order.piece.wheel,
+               order.piece.mask,
+               order.spec.wheel_value,
+               {},
+               {},
+               {},
+               {}};
+  if (order.spec.study) {
+    key.study = order.study.study;
+    for (const auto& c : order.study.side.colors) key.colors.push_back(c.color);
+    key.ids = order.study.side.ids;
+  }
   const auto shown = proof();
-  if (!shown) return plain_images();
-  const ProofKey key{image_key(), m_press_file, m_space.session().sharing.paper_white};
-  if (m_proofed_for == key) return m_proofed;
-  m_proofed_for = key;
-  m_proofed = plain_images();
-  proof_picture(m_proofed.reference);
-  proof_picture(m_proofed.plan);
-  return m_proofed;
+  if (shown) key.proofed_by = m_press_file;
+  key.paper_white = m_space.session().sharing.paper_white;
+  m_images.ask(
+      key, this,
+      [order = std::move(order), shown, known = shown ? known_proof() : ColorTable()] {
+        SheetImages made = images_of(order);
+        if (!shown) return made;
+        proof_words(made.reference, known, shown);
+        proof_words(made.plan, known, shown);
+        return made;
+      },
+      [this] { emit changed(); });
+  static const SheetImages none;
+  return m_images.value() ? *m_images.value() : none;
 }
 
 std::function<Srgb(Srgb)> ShareReader::proof() {
@@ -100,42 +103,58 @@ std::function<Srgb(Srgb)> ShareReader::proof() {
   return [chosen, white = sharing.paper_white](Srgb color) { return chosen->proof(color, white); };
 }
 
+const ColorTable& ShareReader::known_proof() {
+  const std::pair key(m_press_file, m_space.session().sharing.paper_white);
+  if (m_known_for == key) return m_known;
+  m_known_for = key;
+  return m_known = ColorTable();
+}
+
 void ShareReader::proof_picture(QImage& image) {
   const auto shown = proof();
-  if (!shown || image.isNull()) return;
-  const std::pair key(m_press_file, m_space.session().sharing.paper_white);
-  if (m_known_for != key) {
-    m_known_for = key;
-    m_known = ColorTable();
-  }
-  image.convertTo(image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-  auto* words = reinterpret_cast<std::uint32_t*>(image.bits());
-  m_known.map(view_of(image), words, [&](std::uint32_t word) {
-    return word_of(rounded_8bit(shown(srgb_from_8bit(color_of_word(word)))));
-  });
+  if (shown && !image.isNull()) proof_words(image, known_proof(), shown);
 }
 
-const Result<QImage>& ShareReader::plan_seen() {
+const Result<QImage>* ShareReader::plan_seen() {
+  PlanOrder order = plan_order();
+  order.spec.size = std::min(order.spec.size, kSeenPlan);
   PlanView view = m_space.session().sharing.plan;
-  view.size = std::min(view.size, kSeenPlan);
-  const PlanKey key{view, m_space.piece().wheel, m_space.piece().mask, m_space.steps()};
-  if (m_plan_for == key) return *m_plan;
-  m_plan_for = key;
-  m_plan = plan_of(view);
-  return *m_plan;
+  view.size = order.spec.size;
+  m_plan.ask(
+      {view, order.piece.wheel, order.piece.mask, m_space.steps()}, this,
+      [order = std::move(order)] { return plan_image(order.piece, order.spec); }, [this] { emit changed(); });
+  return m_plan.value();
 }
 
-Result<QImage> ShareReader::plan() const { return plan_of(m_space.session().sharing.plan); }
+// ---------------------------------------------------------------- what is written
 
-Result<QImage> ShareReader::plan_of(const PlanView& view) const {
-  PlanFileSpec spec;
-  spec.values = view.kind == PlanView::Kind::Vivid ? std::vector<double>()
-                : view.kind == PlanView::Kind::Row ? plan_values(view.row)
-                                                   : std::vector<double>{view.value};
-  spec.size = view.size;
-  spec.bare = view.bare;
-  if (view.stepped) spec.steps = plan_steps(m_space.steps());
-  return plan_image(m_space.piece(), spec);
+PlanOrder ShareReader::plan_order() const {
+  const PlanView& view = m_space.session().sharing.plan;
+  PlanOrder out{m_space.piece(), {}};
+  out.spec.values = view.kind == PlanView::Kind::Vivid ? std::vector<double>()
+                    : view.kind == PlanView::Kind::Row ? plan_values(view.row)
+                                                       : std::vector<double>{view.value};
+  out.spec.size = view.size;
+  out.spec.bare = view.bare;
+  if (view.stepped) out.spec.steps = plan_steps(m_space.steps());
+  return out;
+}
+
+Result<SheetOrder> ShareReader::sheet_order() {
+  if (!sheet()) return sheet().error();
+  return SheetOrder{*sheet(), images_order()};
+}
+
+Result<FilesOrder> ShareReader::files_order() {
+  const auto refused = [](const QString& why) {
+    return Error{ErrorCode::BadInput, why.toStdString(), "files"};
+  };
+  const FilesOut& files = m_space.session().sharing.files;
+  const SwatchSet* set = current_set(m_space.piece());
+  if (files.formats.empty()) return refused(tr("Choose at least one format first."));
+  if (files.folder.empty()) return refused(tr("Choose a folder first."));
+  if (!set) return refused(tr("There is no set yet."));
+  return FilesOrder{files, *set, m_space.piece().title, sheet_order(), plan_order()};
 }
 
 // ---------------------------------------------------------------- press
@@ -167,24 +186,13 @@ const std::vector<SwatchPress>* ShareReader::checked() {
   if (!chosen) return nullptr;
   CheckKey key{{}, m_press_file, m_space.session().sharing.print_limit};
   for (const Swatch* s : swatches()) key.colors.push_back(s->color);
-  if (m_checked_for == key) return &m_checked;
-  if (m_checking == key) return nullptr;
-  m_checking = key;
-  m_pool.start([this, chosen, key] {
-    auto found = check_for_press(*chosen, key.colors, key.limit);
-    QMetaObject::invokeMethod(
-        this,
-        [this, key, found = std::move(found)] {
-          if (m_checking != key) return; // Something else has been asked meanwhile.
-          m_checking.reset();
-          m_checked_for = key;
-          m_checked = found;
-          emit changed();
-          emit checkedAnew();
-        },
-        Qt::QueuedConnection);
-  });
-  return nullptr;
+  m_checked.ask(
+      key, this, [chosen, key] { return check_for_press(*chosen, key.colors, key.limit); },
+      [this] {
+        emit changed();
+        emit checkedAnew();
+      });
+  return m_checked.is_for(key) ? m_checked.value() : nullptr;
 }
 
 void ShareReader::take_printable(Id swatch) {

@@ -1,15 +1,14 @@
 // What is given away: the sheet as it is laid out, its pictures, the press and what it makes of each swatch.
-// Worked out when it is asked for and kept until something it follows from changes.
+// Worked out when it is asked for and kept until something it follows from changes; what takes long is done
+// off the main thread.
 #pragma once
 
-#include "app/store/try_reading.h"
+#include "app/jobs/late_value.h"
+#include "app/store/files_out.h"
 #include "core/image/color_table.h"
 #include "core/press/press.h"
-#include "io/sheet/plan_file.h"
-#include "io/sheet/sheet_drawing.h"
 
 #include <QObject>
-#include <QThreadPool>
 
 namespace zc {
 
@@ -19,14 +18,12 @@ class ShareReader final : public QObject {
   Q_OBJECT
 public:
   explicit ShareReader(Workspace& space);
-  ~ShareReader() override;
 
   /// The set as its swatches are. An error says why there is no sheet.
   [[nodiscard]] const Result<Sheet>& sheet();
-  /// Its pictures, as printed where the proof is on.
+  /// Its pictures, as printed where the proof is on; those before, while they are being made, which changed()
+  /// tells the end of.
   [[nodiscard]] const SheetImages& images();
-  /// Its pictures as they are, for files.
-  [[nodiscard]] const SheetImages& plain_images();
   /// Empty where no proof is asked for.
   [[nodiscard]] std::function<Srgb(Srgb)> proof();
 
@@ -44,9 +41,13 @@ public:
   /// version.
   void take_printable(Id swatch);
 
-  /// The plan as it is written, and as it is seen meanwhile: no larger than a screen needs.
-  [[nodiscard]] Result<QImage> plan() const;
-  [[nodiscard]] const Result<QImage>& plan_seen();
+  /// The plan as it is seen: no larger than a screen needs. Null until it has been made.
+  [[nodiscard]] const Result<QImage>* plan_seen();
+
+  /// What is written, with all that it is made of.
+  [[nodiscard]] Result<SheetOrder> sheet_order();
+  [[nodiscard]] PlanOrder plan_order() const;
+  [[nodiscard]] Result<FilesOrder> files_order();
 
 signals:
   void changed();
@@ -65,16 +66,12 @@ private:
     WheelSpec wheel;
     std::optional<Mask> mask;
     std::optional<double> value;
-    std::vector<Srgb>
-        study; ///< The colors that the reference is studied in; empty where it is shown as it is.
-    Match match = Match::Color;
-    bool operator==(const ImageKey&) const = default;
-  };
-  struct ProofKey {
-    ImageKey image;
-    std::string press;
+    std::optional<Study> study; ///< None where the reference is shown as it is.
+    std::vector<Srgb> colors;   ///< That it is studied in.
+    std::vector<Id> ids;
+    std::string proofed_by; ///< A press, or nothing.
     bool paper_white = true;
-    bool operator==(const ProofKey&) const = default;
+    bool operator==(const ImageKey&) const = default;
   };
   struct PlanKey {
     PlanView view;
@@ -83,23 +80,19 @@ private:
     Steps steps;
     bool operator==(const PlanKey&) const = default;
   };
-  [[nodiscard]] ImageKey image_key() const;
-  [[nodiscard]] Result<QImage> plan_of(const PlanView& view) const;
+  [[nodiscard]] ImagesOrder images_order() const;
+  [[nodiscard]] const ColorTable& known_proof();
 
   Workspace& m_space;
-  QThreadPool m_pool;
   std::optional<Result<Sheet>> m_sheet;
-  std::optional<ImageKey> m_images_for;
-  SheetImages m_images, m_proofed;
-  std::optional<ProofKey> m_proofed_for;
   std::pair<std::string, bool> m_known_for;
   ColorTable m_known; ///< What colors become in the proof.
-  std::optional<PlanKey> m_plan_for;
-  std::optional<Result<QImage>> m_plan;
   std::string m_press_file;
   std::shared_ptr<const Press> m_press;
-  std::optional<CheckKey> m_checked_for, m_checking;
-  std::vector<SwatchPress> m_checked;
+  // Last, so that they have come to rest before what they use goes.
+  LateValue<ImageKey, SheetImages> m_images;
+  LateValue<PlanKey, Result<QImage>> m_plan;
+  LateValue<CheckKey, std::vector<SwatchPress>> m_checked;
 };
 
 } // namespace zc

@@ -2,6 +2,7 @@
 
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
+#include "app/store/study_order.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
 #include "core/try/study.h"
@@ -124,15 +125,11 @@ std::shared_ptr<const Areas> TryReader::areas() {
   if (m_areas && m_areas_for == key) return m_areas;
   if (m_cutting == key) return nullptr;
   m_cutting = key;
-  m_pool.start([this, shown, key] {
-    const PixelView view = view_of(shown->full());
-    auto cut = cut_into_areas(view, key.cut);
-    auto made = cut ? std::make_shared<Areas>(std::move(cut).value()) : nullptr;
-    if (made)
-      for (const AreaEdit& edit : key.edits) edit_areas(*made, view, edit);
+  m_pool.start([this, shown, key, asked = study()] {
+    auto made = areas_of(*shown, asked);
     QMetaObject::invokeMethod(
         this,
-        [this, key, made = std::shared_ptr<const Areas>(made)] {
+        [this, key, made] {
           if (m_cutting != key) return; // Another cut has been asked for meanwhile.
           m_cutting.reset();
           m_areas_for = key;
@@ -146,14 +143,7 @@ std::shared_ptr<const Areas> TryReader::areas() {
 
 std::vector<std::optional<std::size_t>> TryReader::bound(const Areas& areas,
                                                          const std::vector<Id>& ids) const {
-  std::vector<std::optional<std::size_t>> out(areas.areas.size());
-  for (const AreaBinding& b : study().bound) {
-    if (b.x >= areas.width || b.y >= areas.height) continue;
-    const AreaNumber n = areas.at(b.x, b.y);
-    const auto at = std::find(ids.begin(), ids.end(), b.swatch);
-    if (n != kNoArea && at != ids.end()) out[n] = static_cast<std::size_t>(at - ids.begin());
-  }
-  return out;
+  return bound_swatches(study(), areas, ids);
 }
 
 // ---------------------------------------------------------------- use, strays, lacks

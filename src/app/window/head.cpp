@@ -43,10 +43,26 @@ private:
   Surround m_surround;
 };
 
+/// While nobody edits it, a title that is cut says so.
+class TitleField final : public QLineEdit {
+public:
+  using QLineEdit::QLineEdit;
+
+protected:
+  void paintEvent(QPaintEvent* event) override {
+    const QString whole = text();
+    const QString shown = fontMetrics().elidedText(whole, Qt::ElideRight, width() - 6);
+    if (hasFocus() || shown == whole) return QLineEdit::paintEvent(event);
+    QPainter painter(this);
+    painter.setPen(palette().color(QPalette::Text));
+    painter.drawText(rect().adjusted(2, 0, -2, 0), Qt::AlignVCenter | Qt::AlignLeft, shown);
+  }
+};
+
 } // namespace
 
 Head::Head(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_title(new QLineEdit(this)), m_state(new QLabel(this)),
+    : QWidget(parent), m_space(space), m_title(new TitleField(this)), m_state(new QLabel(this)),
       m_card(new WordButton(tr("card"), this)) {
   setFixedHeight(46);
   setAutoFillBackground(true);

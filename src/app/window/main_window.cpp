@@ -31,6 +31,7 @@
 #include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "app/window/set_files.h"
+#include "app/window/share_files.h"
 #include "app/window/stage_area.h"
 #include "core/color/text.h"
 #include "core/piece/edits.h"
@@ -74,7 +75,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
       m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),
       m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
-      m_set_files(new SetFiles(m_space, dialogs, *this)) {
+      m_set_files(new SetFiles(m_space, dialogs, *this)),
+      m_share_files(new ShareFiles(m_space, dialogs, *m_long_work, *this)) {
   m_documents->setParent(this);
   setAcceptDrops(true);
   lay_out();

@@ -9,7 +9,6 @@
 #include <map>
 
 class QMenu;
-class QPrinter;
 class QSplitter;
 class QStackedWidget;
 
@@ -36,6 +35,7 @@ class NoticeBar;
 class ObserveDesk;
 class PickDesk;
 class SetFiles;
+class ShareFiles;
 class ShareDesk;
 class StageArea;
 class Tray;
@@ -86,13 +86,7 @@ private:
   void save_tried_picture();
   void save_pairs();
   void make_share_menu();
-  void write_sheet(const QString& format);
-  void print_sheet(QPrinter& printer);
-  void write_plan();
-  void copy_plan();
   void add_press();
-  void choose_files_folder();
-  void write_all_files();
   void make_help_menu();
   void make_well_keys();
   void add_swatch_commands(QMenu* menu);
@@ -149,6 +143,7 @@ private:
   bool m_leaving = false;
   StageArea* m_stage_area = nullptr;
   SetFiles* m_set_files;
+  ShareFiles* m_share_files;
   QSplitter* m_split = nullptr;
   std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.665}, {{Desk::Limit, false}, 0.63},
                                          {{Desk::Pick, false}, 0.43},     {{Desk::Grade, false}, 0.9},

@@ -20,6 +20,19 @@ const ExchangeFormatFacts& facts_of(ExchangeFormat format) {
                        [format](const auto& f) { return f.format == format; });
 }
 
+Result<FoundSet> set_from_own_lines(const Bytes& bytes, const std::string& name,
+                                    const std::string& pattern_text) {
+  const auto pattern = lines_pattern_from_text(pattern_text);
+  if (!pattern) return pattern.error();
+  const auto lines = text_of_file(bytes, name);
+  if (!lines) return lines.error();
+  auto set = set_from_lines(*lines, *pattern);
+  if (!set) return set;
+  FoundSet out = *set;
+  if (out.name.empty()) out.name = QFileInfo(QString::fromStdString(name)).baseName().toStdString();
+  return out;
+}
+
 } // namespace
 
 SetFiles::SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window)
@@ -66,20 +79,16 @@ void SetFiles::bring_in_asked() {
 }
 
 void SetFiles::bring_in(const QString& path) {
-  note_folder(path);
-  m_reader.start([this, path] {
-    const QString name = QFileInfo(path).fileName();
-    const auto bytes = read_file(path.toStdString(), kLargestExchangeFile);
-    auto read = bytes ? read_set_file(*bytes, name.toStdString()) : Result<FoundSet>(bytes.error());
-    QMetaObject::invokeMethod(
-        this,
-        [this, name, read = std::move(read)] {
-          if (read)
-            emit found(*read, name);
-          else
-            emit m_space.notice(words(read.error()));
-        },
-        Qt::QueuedConnection);
+  const bool own = path.endsWith(QLatin1String(kLinesSuffix), Qt::CaseInsensitive);
+  read_beside(path, [pattern = m_space.session().sharing.files.pattern, own](const Bytes& bytes,
+                                                                             const std::string& name) {
+    if (own)
+      if (auto lines = set_from_own_lines(bytes, name, pattern)) return lines;
+    auto known = read_set_file(bytes, name);
+    if (known) return known;
+    // What no format knows may be of the painter's own shape.
+    auto lines = set_from_own_lines(bytes, name, pattern);
+    return lines ? lines : known;
   });
 }
 
@@ -87,20 +96,29 @@ void SetFiles::bring_in_lines_asked() {
   const QString path =
       m_dialogs.open_set_file(&m_window, folder(), tr("Text (*.txt *.csv *.tsv);;All files (*)"));
   if (path.isEmpty()) return;
+  read_beside(
+      path, [pattern = m_space.session().sharing.files.pattern](const Bytes& bytes, const std::string& name) {
+        return set_from_own_lines(bytes, name, pattern);
+      });
+}
+
+void SetFiles::read_beside(const QString& path,
+                           const std::function<Result<FoundSet>(const Bytes&, const std::string&)>& read) {
   note_folder(path);
-  const QString name = QFileInfo(path).fileName();
-  const auto read = [&]() -> Result<FoundSet> {
-    const auto pattern = lines_pattern_from_text(m_space.session().sharing.files.pattern);
-    if (!pattern) return pattern.error();
+  m_reader.start([this, path, read] {
+    const QString name = QFileInfo(path).fileName();
     const auto bytes = read_file(path.toStdString(), kLargestExchangeFile);
-    if (!bytes) return bytes.error();
-    const auto text = text_of_file(*bytes, name.toStdString());
-    return text ? set_from_lines(*text, *pattern) : Result<FoundSet>(text.error());
-  }();
-  if (!read) return emit m_space.notice(words(read.error()));
-  FoundSet set = *read;
-  if (set.name.empty()) set.name = QFileInfo(path).completeBaseName().toStdString();
-  emit found(set, name);
+    auto set = bytes ? read(*bytes, name.toStdString()) : Result<FoundSet>(bytes.error());
+    QMetaObject::invokeMethod(
+        this,
+        [this, name, set = std::move(set)] {
+          if (set)
+            emit found(*set, name);
+          else
+            emit m_space.notice(words(set.error()));
+        },
+        Qt::QueuedConnection);
+  });
 }
 
 void SetFiles::pack_parcel_asked() {

@@ -20,7 +20,8 @@ public:
 
   void export_set(ExchangeFormat format);
   void bring_in_asked();
-  /// Read off the main thread; found() or a notice says how it went.
+  /// Read off the main thread; found() or a notice says how it went. What no format knows is read by the
+  /// pattern of lines, and a file that was written by it is so first.
   void bring_in(const QString& path);
   /// A text file by the pattern of lines.
   void bring_in_lines_asked();
@@ -41,6 +42,8 @@ signals:
 private:
   [[nodiscard]] QString folder() const;
   void note_folder(const QString& path) const;
+  void read_beside(const QString& path,
+                   const std::function<Result<FoundSet>(const Bytes&, const std::string&)>& read);
 
   Workspace& m_space;
   Dialogs& m_dialogs;

@@ -7,30 +7,21 @@
 #include "app/desks/share/share_stage.h"
 #include "app/seams/dialogs.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/store/files_out.h"
 #include "app/store/share_reading.h"
 #include "app/theme/text.h"
 #include "app/window/documents.h"
 #include "app/window/notice_bar.h"
 #include "app/window/set_files.h"
-#include "io/files/safe_save.h"
-#include "io/photo/picture_file.h"
-#include "io/sheet/sheet_files.h"
+#include "app/window/share_files.h"
 
-#include <QApplication>
-#include <QClipboard>
 #include <QFileInfo>
 #include <QMenu>
 #include <QMenuBar>
-#include <QMimeData>
-#include <QPainter>
-#include <QPrinter>
 #include <QSettings>
 
 namespace zc {
 namespace {
 
-constexpr double kPngDots = 300;
 constexpr auto kPressKey = "press", kFormatsKey = "files/formats", kFolderKey = "files/folder",
                kPatternKey = "files/pattern", kAtSaveKey = "files/atSave";
 
@@ -82,19 +73,21 @@ void MainWindow::make_share_menu() {
   const std::tuple<QString, const char*, QString> formats[] = {
       {tr("Write the sheet as P&DF..."), "pdf", tr("Write all pages of the sheet as PDF")},
       {tr("Write the sheet as S&VG..."), "svg", tr("Write the sheet as SVG, a file a page")},
-      {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")},
-      {tr("P&rint the sheet..."), "print", tr("See the sheet in a preview and print it")}};
+      {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")}};
   for (const auto& [words, format, tip] : formats)
-    add_action(m_share_menu, words, tip, {}, [this, f = QString::fromLatin1(format)] { write_sheet(f); });
+    add_action(m_share_menu, words, tip, {},
+               [this, f = QString::fromLatin1(format)] { m_share_files->write_sheet(f); });
+  add_action(m_share_menu, tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
+             [this] { m_share_files->print_sheet(); });
   m_share_menu->addSeparator();
   add_action(m_share_menu, tr("Wri&te the plan..."), tr("Write the wheel as PNG, its outline as SVG"), {},
-             [this] { write_plan(); });
+             [this] { m_share_files->write_plan(); });
   add_action(m_share_menu, tr("&Copy the plan"), tr("Put the wheel on the clipboard as a picture"), {},
-             [this] { copy_plan(); });
+             [this] { m_share_files->copy_plan(); });
   m_share_menu->addSeparator();
   add_action(m_share_menu, tr("Write the chosen files a&gain"),
              tr("Every chosen format into the chosen folder, without asking"),
-             QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_all_files(); });
+             QKeySequence(Qt::CTRL | Qt::Key_E), [this] { m_share_files->write_all(); });
   add_action(m_share_menu, tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
              [this] { m_set_files->bring_in_lines_asked(); });
   m_share_menu->addSeparator();
@@ -117,15 +110,15 @@ void MainWindow::make_share_menu() {
                if (!m_space.shares().press()) return m_notice->tell(tr("Choose a press first."));
                m_space.shares().take_printable(0);
              });
-  connect(m_share, &ShareDesk::writeSheetAsked, this, &MainWindow::write_sheet);
-  connect(m_share, &ShareDesk::writePlanAsked, this, &MainWindow::write_plan);
-  connect(m_share, &ShareDesk::copyPlanAsked, this, &MainWindow::copy_plan);
+  connect(m_share, &ShareDesk::writeSheetAsked, m_share_files, &ShareFiles::write_sheet);
+  connect(m_share, &ShareDesk::writePlanAsked, m_share_files, &ShareFiles::write_plan);
+  connect(m_share, &ShareDesk::copyPlanAsked, m_share_files, &ShareFiles::copy_plan);
   connect(m_share, &ShareDesk::profileAsked, this, &MainWindow::add_press);
-  connect(m_share, &ShareDesk::folderAsked, this, &MainWindow::choose_files_folder);
-  connect(m_share, &ShareDesk::writeFilesAsked, this, &MainWindow::write_all_files);
+  connect(m_share, &ShareDesk::folderAsked, m_share_files, &ShareFiles::choose_folder);
+  connect(m_share, &ShareDesk::writeFilesAsked, m_share_files, &ShareFiles::write_all);
   connect(m_share, &ShareDesk::readLinesAsked, m_set_files, &SetFiles::bring_in_lines_asked);
   connect(m_documents, &Documents::pieceSaved, this, [this] {
-    if (m_space.session().sharing.files.at_save) write_all_files();
+    if (m_space.session().sharing.files.at_save) m_share_files->write_all();
   });
   ParcelPanel& parcels = m_share->parcel();
   connect(&parcels, &ParcelPanel::packAsked, m_set_files, &SetFiles::pack_parcel);
@@ -153,57 +146,6 @@ void MainWindow::make_share_menu() {
   });
 }
 
-void MainWindow::write_sheet(const QString& format) {
-  const auto& sheet = m_space.shares().sheet();
-  if (!sheet) return m_notice->tell(words(sheet.error()));
-  if (format == QLatin1String("print"))
-    return m_dialogs.print(this, [this](QPrinter& printer) { print_sheet(printer); });
-  const QString path =
-      m_dialogs.export_file(this, tr("sheet.%1").arg(format), tr("Sheets (*.%1)").arg(format));
-  if (path.isEmpty()) return;
-  const Piece& piece = m_space.piece();
-  const auto files = save_sheet(*sheet, m_space.shares().plain_images(), {piece.title, piece.signature},
-                                kPngDots, path.toStdString());
-  if (!files) return m_notice->tell(words(files.error()));
-  m_notice->tell(files->size() == 1
-                     ? tr("Written to \"%1\".").arg(path)
-                     : tr("Written to \"%1\" and %2 more files.").arg(path).arg(files->size() - 1));
-}
-
-/// The page comes as it is; a printer with other paper scales it.
-void MainWindow::print_sheet(QPrinter& printer) {
-  const auto& sheet = m_space.shares().sheet();
-  if (!sheet) return;
-  QPainter painter(&printer);
-  const QRectF room = printer.pageRect(QPrinter::DevicePixel);
-  const double scale = std::min(room.width() / sheet->width, room.height() / sheet->height);
-  for (std::size_t page = 0; page < sheet->pages.size(); ++page) {
-    if (page > 0) printer.newPage();
-    draw_sheet_page(painter, *sheet, page, m_space.shares().plain_images(), scale);
-  }
-}
-
-void MainWindow::write_plan() {
-  const QString path = m_dialogs.export_file(this, tr("plan.png"), tr("Pictures (*.png *.svg)"));
-  if (path.isEmpty()) return;
-  Status written = Done{};
-  if (path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive)) {
-    const std::string svg = plan_outline_svg(m_space.piece(), m_space.session().sharing.plan.size);
-    written = save_safely(path.toStdString(), Bytes(svg.begin(), svg.end()), Backup::None);
-  } else {
-    auto plan = m_space.shares().plan();
-    written = plan ? save_picture(std::move(plan).value(), path.toStdString()) : Status(plan.error());
-  }
-  m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
-}
-
-void MainWindow::copy_plan() {
-  const auto plan = m_space.shares().plan();
-  if (!plan) return m_notice->tell(words(plan.error()));
-  QApplication::clipboard()->setImage(*plan);
-  m_notice->tell(tr("Copied the plan, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
-}
-
 void MainWindow::add_press() {
   const QString path = m_dialogs.open_set_file(
       this, QSettings().value(QStringLiteral("pressFolder")).toString(), tr("Press profiles (*.icc *.icm)"));
@@ -216,19 +158,6 @@ void MainWindow::add_press() {
   m_space.share(next);
   m_share->press().read_shelf();
   m_notice->tell(tr("%1 is on the shelf.").arg(QFileInfo(path).fileName()));
-}
-
-void MainWindow::choose_files_folder() {
-  Sharing next = m_space.session().sharing;
-  const QString folder = m_dialogs.choose_folder(this, text(next.files.folder));
-  if (folder.isEmpty()) return;
-  next.files.folder = folder.toStdString();
-  m_space.share(next);
-}
-
-void MainWindow::write_all_files() {
-  if (m_space.session().sharing.files.folder.empty()) choose_files_folder();
-  m_notice->tell(write_files(m_space));
 }
 
 } // namespace zc

@@ -83,7 +83,7 @@ void draw_mask(QPainter& painter, const MaskRegion& mask, double left, double to
 
 } // namespace
 
-Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec) {
+Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Progress& progress) {
   if (spec.values.size() > static_cast<std::size_t>(kMostPlanValues))
     return Error{ErrorCode::BadInput, "A row holds at most 11 values.", "values"};
   if (!kPlanSizeRange.holds(spec.size))
@@ -99,6 +99,8 @@ Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec) {
   QImage out(cell * discs, cell, QImage::Format_ARGB32);
   out.fill(Qt::transparent);
   for (int i = 0; i < discs; ++i) {
+    if (progress && !progress(static_cast<double>(i) / discs))
+      return Error{ErrorCode::Stopped, "The picture was stopped.", "plan"};
     PlanSpec one;
     if (!spec.values.empty()) one.value = spec.values[static_cast<std::size_t>(i)];
     one.size = spec.size;

@@ -1,6 +1,7 @@
 // The plan as a file: a disc or a row of discs to lie beside a painting.
 #pragma once
 
+#include "core/base/progress.h"
 #include "core/sheet/plan_picture.h"
 #include "io/sheet/sheet_drawing.h"
 
@@ -22,8 +23,9 @@ struct PlanFileSpec {
 };
 
 /// Straight alpha, sRGB. Names need a QGuiApplication. ERRORS: as plan_disc(); BadInput for more than
-/// kMostPlanValues values; TooLarge for a row of more than 200 megapixels.
-[[nodiscard]] Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec);
+/// kMostPlanValues values; TooLarge for a row of more than 200 megapixels; Stopped.
+[[nodiscard]] Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec,
+                                        const Progress& progress = {});
 /// SVG 1.1: the rim, the hues with their names, the mask's outline, neutral; the colors are left out.
 [[nodiscard]] std::string plan_outline_svg(const Piece& piece, double size);
 

@@ -226,7 +226,7 @@ Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages&
 
 Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImages& images,
                                             const SheetDocument& document, double dots,
-                                            const std::string& path) {
+                                            const std::string& path, const Progress& progress) {
   const std::filesystem::path file(path);
   const std::string ending = file.extension().string();
   if (ending != ".pdf" && ending != ".svg" && ending != ".png")
@@ -238,6 +238,8 @@ Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImage
     made.emplace_back(path, std::move(pdf).value());
   }
   for (std::size_t page = 0; page < sheet.pages.size() && ending != ".pdf"; ++page) {
+    if (progress && !progress(static_cast<double>(page) / static_cast<double>(sheet.pages.size())))
+      return Error{ErrorCode::Stopped, "Writing was stopped.", path};
     const std::string name =
         page == 0 ? path
                   : (file.parent_path() / (file.stem().string() + "-" + std::to_string(page + 1) + ending))

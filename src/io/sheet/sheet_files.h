@@ -1,6 +1,7 @@
 // Sheets as files. See sheet.h for what is on them.
 #pragma once
 
+#include "core/base/progress.h"
 #include "io/files/bytes.h"
 #include "io/sheet/sheet_drawing.h"
 
@@ -27,9 +28,11 @@ inline constexpr Range kSheetDotsRange{36, 600}; ///< Pixels an inch.
                                       double dots);
 
 /// Writes the sheet in the format that the name ends in; of several pages a file each is written for SVG and
-/// PNG, "name-2.png" and so on. Gives the files. ERRORS: as above; BadInput for another ending; Unwritable.
+/// PNG, "name-2.png" and so on. Gives the files. ERRORS: as above; BadInput for another ending; Unwritable;
+/// Stopped, and then nothing is written.
 [[nodiscard]] Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImages& images,
                                                           const SheetDocument& document, double dots,
-                                                          const std::string& path);
+                                                          const std::string& path,
+                                                          const Progress& progress = {});
 
 } // namespace zc

@@ -237,20 +237,28 @@ WordButton* ReportPanel::add_word(QWidget* row, const QString& name, const QStri
   return button;
 }
 
-void ReportPanel::add_row(const Finding& finding, int depth) {
-  const Told says = told(m_space.piece(), m_space.set_work().report(), finding);
+std::pair<QWidget*, QHBoxLayout*> ReportPanel::begin_row(const QString& said, int depth) {
   auto* row = new QWidget(m_rows);
   auto* column = new QVBoxLayout(row);
   column->setContentsMargins(kIndent * depth, 0, 4, 0);
   column->setSpacing(1);
   // The sentence runs our way even where it begins with a name that runs the other.
-  auto* words = new QLabel(QChar(0x200e) + says.words, row);
+  auto* words = new QLabel(QChar(0x200e) + said, row);
   words->setObjectName(depth == 0 ? QStringLiteral("finding") : QStringLiteral("findingPart"));
   words->setFont(caption_font());
   words->setWordWrap(true);
   words->setTextFormat(Qt::PlainText);
   auto* line = new QHBoxLayout;
   line->setSpacing(2);
+  column->addWidget(words);
+  column->addLayout(line);
+  m_rows->layout()->addWidget(row);
+  return {row, line};
+}
+
+void ReportPanel::add_row(const Finding& finding, int depth) {
+  const Told says = told(m_space.piece(), m_space.set_work().report(), finding);
+  auto [row, line] = begin_row(says.words, depth);
   if (says.edit) {
     auto* remedy =
         add_word(row, QStringLiteral("remedy"), says.remedy, says.words + QStringLiteral(": ") + says.remedy);
@@ -278,9 +286,6 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
     line->addWidget(opener);
   }
   line->addStretch();
-  column->addWidget(words);
-  column->addLayout(line);
-  m_rows->layout()->addWidget(row);
   if (!open) return;
   for (std::size_t i = 0; i < std::min(kMostParts, finding.parts.size()); ++i)
     add_row(finding.parts[i], depth + 1);
@@ -320,17 +325,7 @@ bool ReportPanel::add_press_row() {
                            .arg(ids.size())
                            .arg(swatches.size())
                            .arg(text(m_space.shares().press()->name()));
-  auto* row = new QWidget(m_rows);
-  auto* column = new QVBoxLayout(row);
-  column->setContentsMargins(0, 0, 4, 0);
-  column->setSpacing(1);
-  auto* words = new QLabel(said, row);
-  words->setObjectName(QStringLiteral("finding"));
-  words->setFont(caption_font());
-  words->setWordWrap(true);
-  words->setTextFormat(Qt::PlainText);
-  auto* line = new QHBoxLayout;
-  line->setSpacing(2);
+  auto [row, line] = begin_row(said, 0);
   auto* take =
       add_word(row, QStringLiteral("pressRemedy"), tr("take the printable"),
                tr("The nearest printable colors stand for them; the set before is kept as a version"));
@@ -342,9 +337,6 @@ bool ReportPanel::add_press_row() {
   line->addWidget(take);
   line->addWidget(show);
   line->addStretch();
-  column->addWidget(words);
-  column->addLayout(line);
-  m_rows->layout()->addWidget(row);
   return true;
 }
 

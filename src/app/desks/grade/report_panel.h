@@ -9,6 +9,7 @@
 
 #include <set>
 
+class QHBoxLayout;
 class QLabel;
 class QScrollArea;
 class QVBoxLayout;
@@ -29,6 +30,8 @@ protected:
 
 private:
   [[nodiscard]] QWidget* make_rules();
+  /// A sentence, and the line below it that takes words to press.
+  std::pair<QWidget*, QHBoxLayout*> begin_row(const QString& said, int depth);
   void add_row(const Finding& finding, int depth);
   bool add_press_row();
   WordButton* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);

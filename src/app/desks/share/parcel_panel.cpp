@@ -1,6 +1,7 @@
 #include "app/desks/share/parcel_panel.h"
 
 #include "app/desks/try/color_chip.h"
+#include "app/seams/file_watch.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -27,6 +28,18 @@ QString mark_of(const QFileInfo& file) {
          QString::number(file.lastModified().toMSecsSinceEpoch());
 }
 
+QString watched_folder() { return QSettings().value(QLatin1String(kFolderSetting)).toString(); }
+
+/// Parcels in the watched folder that have not been looked into, the latest first.
+QFileInfoList new_parcels() {
+  const QString folder = watched_folder();
+  if (folder.isEmpty()) return {};
+  const QStringList seen = QSettings().value(QLatin1String(kSeenSetting)).toStringList();
+  QFileInfoList out = QDir(folder).entryInfoList({QStringLiteral("*.zonaparcel")}, QDir::Files, QDir::Time);
+  out.removeIf([&](const QFileInfo& file) { return seen.contains(mark_of(file)); });
+  return out;
+}
+
 void clear(QWidget*& box) {
   if (!box) return;
   // A press on one of its words may be on its way.
@@ -39,7 +52,7 @@ void clear(QWidget*& box) {
 
 ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_description(new QLineEdit(this)), m_from(new QLineEdit(this)),
-      m_says(new QLabel(this)) {
+      m_says(new QLabel(this)), m_watch(new FileWatch(this)) {
   setObjectName(QStringLiteral("parcelPanel"));
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(0, 10, 0, 0);
@@ -102,6 +115,10 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
   scroll_over_ground(scroll, content);
   outer->addWidget(scroll);
   space.hear({&Workspace::setsChanged, &Workspace::geometryChanged}, this, &ParcelPanel::follow);
+  connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
+  if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
+  const QFileInfoList found = new_parcels();
+  if (!found.isEmpty()) m_latest = mark_of(found.first());
 }
 
 void ParcelPanel::showEvent(QShowEvent* event) {
@@ -249,22 +266,31 @@ Parcel ParcelPanel::taken() const {
 
 void ParcelPanel::watch_folder(const QString& folder) {
   QSettings().setValue(QLatin1String(kFolderSetting), folder);
+  m_watch->watch({folder});
   list_offers();
+}
+
+/// What came while nobody looked is said wherever the painter is; it is taken by nobody but the painter.
+void ParcelPanel::offer_new() {
+  const QFileInfoList found = new_parcels();
+  const QString latest = found.isEmpty() ? QString() : mark_of(found.first());
+  if (latest == std::exchange(m_latest, latest)) return;
+  if (isVisible()) return list_offers();
+  if (!found.isEmpty())
+    emit m_space.notice(
+        tr("A new parcel: %1; it is offered at Share, Parcel.").arg(found.first().fileName()));
 }
 
 void ParcelPanel::list_offers() {
   clear(m_offer_box);
-  const QString folder = QSettings().value(QLatin1String(kFolderSetting)).toString();
+  const QString folder = watched_folder();
   if (folder.isEmpty()) return;
-  const QStringList seen = QSettings().value(QLatin1String(kSeenSetting)).toStringList();
   m_offer_box = new QWidget(this);
   auto* column = new QVBoxLayout(m_offer_box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(2);
   int n = 0;
-  for (const QFileInfo& file :
-       QDir(folder).entryInfoList({QStringLiteral("*.zonaparcel")}, QDir::Files, QDir::Time)) {
-    if (seen.contains(mark_of(file))) continue;
+  for (const QFileInfo& file : new_parcels()) {
     auto* button = new WordButton(tr("new: %1").arg(file.fileName().left(40)), m_offer_box);
     button->setObjectName(QStringLiteral("parcel.offer.%1").arg(n++));
     button->setToolTip(tr("Look into this parcel"));

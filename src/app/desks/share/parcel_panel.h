@@ -13,6 +13,7 @@ class QVBoxLayout;
 
 namespace zc {
 
+class FileWatch;
 class WordButton;
 
 class ParcelPanel final : public QWidget {
@@ -39,6 +40,7 @@ private:
   [[nodiscard]] Parcel taken() const;
   void follow();
   void list_offers();
+  void offer_new();
   void list_inside();
   WordButton* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
 
@@ -52,6 +54,8 @@ private:
   QLineEdit* m_description;
   QLineEdit* m_from;
   QLabel* m_says;
+  FileWatch* m_watch;
+  QString m_latest;                                       ///< Of the parcels that were offered last.
   std::set<Id> m_left_out;                                ///< Sets that stay here.
   bool m_mask = true, m_pattern = false, m_press = false; ///< What else goes along.
   Parcel m_parcel;                                        ///< The one that is looked into.

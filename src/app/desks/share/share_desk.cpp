@@ -10,12 +10,23 @@
 #include "app/theme/theme.h"
 
 #include <QHBoxLayout>
+#include <QScrollArea>
 #include <QStackedWidget>
 
 namespace zc {
 namespace {
 
 constexpr int kPanelWidth = 420;
+
+/// So that a small window cuts nothing off.
+QWidget* scrolled(QWidget* panel) {
+  auto* area = new QScrollArea(panel->parentWidget());
+  area->setFrameShape(QFrame::NoFrame);
+  area->setFocusPolicy(Qt::NoFocus);
+  area->setWidgetResizable(true);
+  scroll_over_ground(area, panel);
+  return area;
+}
 
 } // namespace
 
@@ -42,10 +53,11 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
   auto* words = new QHBoxLayout;
   words->setSpacing(12);
   const std::tuple<const char*, QString, ShareView, QWidget*, QString> views[] = {
-      {"share.sheet", tr("Sheet"), ShareView::Sheet, sheet, tr("The plan on paper")},
+      {"share.sheet", tr("Sheet"), ShareView::Sheet, scrolled(sheet), tr("The plan on paper")},
       {"share.press", tr("Press"), ShareView::Press, m_press, tr("What a press prints of the set")},
       {"share.files", tr("Files"), ShareView::Files, files, tr("Every format, several at once")},
-      {"share.plan", tr("Wheel"), ShareView::Plan, plan, tr("The wheel with its mask as a picture")},
+      {"share.plan", tr("Wheel"), ShareView::Plan, scrolled(plan),
+       tr("The wheel with its mask as a picture")},
       {"share.parcel", tr("Parcel"), ShareView::Parcel, m_parcel,
        tr("Sets, masks and more for others, and from them")}};
   for (const auto& [name, word, view, panel, tip] : views) {

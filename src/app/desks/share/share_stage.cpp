@@ -88,7 +88,9 @@ void ShareStage::draw_page() {
 void ShareStage::draw_plan() {
   m_pages = 1;
   m_page = 0;
-  const auto& plan = m_space.shares().plan_seen();
+  const Result<QImage>* made = m_space.shares().plan_seen();
+  if (!made) return; // A moment.
+  const Result<QImage>& plan = *made;
   if (!plan) {
     m_says = words(plan.error());
     return;

@@ -1,6 +1,6 @@
 #include "app/desks/try/tried_picture.h"
 
-#include "app/store/try_reading.h"
+#include "app/store/study_order.h"
 #include "core/color/convert.h"
 #include "core/try/follow.h"
 #include "core/try/study.h"
@@ -17,52 +17,35 @@ namespace {
 
 /// Everything the picture is made of, so that what changes meanwhile does not matter.
 struct Order {
-  std::shared_ptr<const Photo> photo;
-  std::shared_ptr<const Areas> areas;
+  StudyOrder study;
   TryWay way = TryWay::Photo;
-  SideColors side;
-  Match match = Match::Color;
-  std::vector<std::optional<std::size_t>> bound;
   std::vector<SwatchMove> moves;
   double softness = 0;
   bool values_only = false;
   std::vector<std::string> names; ///< Of the side's swatches.
 };
 
-std::vector<std::size_t> swatches_of_areas(const Order& order) {
-  return swatches_of(*order.areas, SwatchMatcher(order.side.colors, order.match), order.bound);
-}
-
 /// A study by areas as shapes.
 Status save_shapes(const Order& order, const std::string& path) {
-  if (order.way != TryWay::Study || !order.areas || order.side.colors.empty())
+  if (order.way != TryWay::Study || !order.study.areas || order.study.side.colors.empty())
     return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; cut the picture first.",
                  path};
   std::vector<Srgb> colors;
   std::vector<std::string> names;
-  for (const auto s : swatches_of_areas(order)) {
-    colors.push_back(order.side.colors[s].color);
+  for (const auto s : swatches_of_areas(order.study)) {
+    colors.push_back(order.study.side.colors[s].color);
     names.push_back(order.names[s]);
   }
-  const std::string svg = study_svg(*order.areas, colors, names);
+  const std::string svg = study_svg(*order.study.areas, colors, names);
   return save_safely(path, Bytes(svg.begin(), svg.end()), Backup::None);
 }
 
 QImage made(const Order& order) {
-  QImage out = order.photo->full().copy();
+  const QImage& photo = order.study.photo->full();
+  QImage out = order.way == TryWay::Study ? studied(order.study) : photo.copy();
   auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
-  const PixelView view = view_of(order.photo->full());
-  const bool study = order.way == TryWay::Study && !order.side.colors.empty();
-  if (study && order.areas) {
-    std::vector<std::uint32_t> colors;
-    for (const auto s : swatches_of_areas(order))
-      colors.push_back(word_of(rounded_8bit(order.side.colors[s].color)));
-    paint_areas(*order.areas, colors, words);
-  } else if (study) {
-    StudyMapper(order.side.colors, order.match).map(view, words);
-  } else if (order.way == TryWay::Follow) {
-    FollowMapper(Follow(order.moves, order.softness)).map(view, words);
-  }
+  if (order.way == TryWay::Follow)
+    FollowMapper(Follow(order.moves, order.softness)).map(view_of(photo), words);
   if (order.values_only) to_value_greys(words, words, static_cast<std::size_t>(out.width()) * out.height());
   return out;
 }
@@ -73,21 +56,14 @@ void write_tried_picture(Workspace& space, const QString& path,
                          const std::function<void(const Status&)>& then) {
   TryReader& tries = space.tries();
   const Trying& trying = space.session().trying;
-  Order order{tries.photo(),
-              nullptr,
+  Order order{{tries.photo(), tries.study(), tries.colors_of(trying.right, true)},
               trying.right.photo ? TryWay::Photo : trying.way,
-              tries.colors_of(trying.right, true),
-              tries.study().match,
-              {},
               tries.moves_to(trying.right, true),
               trying.softness,
               space.session().values_only,
               {}};
-  if (trying.way == TryWay::Study && tries.study().by_areas) {
-    order.areas = tries.areas();
-    if (order.areas) order.bound = tries.bound(*order.areas, order.side.ids);
-  }
-  for (const Id id : order.side.ids) {
+  if (trying.way == TryWay::Study && tries.study().by_areas) order.study.areas = tries.areas();
+  for (const Id id : order.study.side.ids) {
     const Swatch* s = find_swatch(space.piece(), id);
     order.names.push_back(s ? s->name : std::string());
   }

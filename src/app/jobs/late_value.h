@@ -1,0 +1,49 @@
+// A value that is worked out beside the window and kept for what it was made from.
+#pragma once
+
+#include <QObject>
+#include <QThreadPool>
+#include <functional>
+#include <optional>
+
+namespace zc {
+
+/// While a new value is being made, the one before stands. Only what was asked for last is kept.
+template <class Key, class Value> class LateValue {
+public:
+  LateValue() { m_pool.setMaxThreadCount(1); }
+  ~LateValue() { m_pool.waitForDone(); }
+  LateValue(const LateValue&) = delete;
+  LateValue& operator=(const LateValue&) = delete;
+
+  /// `make` runs on another thread unless the value is there or on its way; `then` is called in the owner's,
+  /// once it is kept. REQUIRES an owner that this value belongs to.
+  void ask(const Key& key, QObject* owner, std::function<Value()> make, std::function<void()> then) {
+    if (m_asked ? *m_asked == key : m_for == key) return;
+    m_asked = key;
+    m_pool.clear(); // What is not wanted any more.
+    m_pool.start([this, key, owner, make = std::move(make), then = std::move(then)] {
+      auto made = std::make_shared<Value>(make());
+      QMetaObject::invokeMethod(
+          owner,
+          [this, key, made, then] {
+            if (m_asked != key) return; // Something else has been asked for meanwhile.
+            m_asked.reset();
+            m_for = key;
+            m_value = std::move(*made);
+            then();
+          },
+          Qt::QueuedConnection);
+    });
+  }
+  /// What was made last, for whatever key; null before.
+  [[nodiscard]] const Value* value() const { return m_value ? &*m_value : nullptr; }
+  [[nodiscard]] bool is_for(const Key& key) const { return m_for == key; }
+
+private:
+  QThreadPool m_pool;
+  std::optional<Key> m_for, m_asked;
+  std::optional<Value> m_value;
+};
+
+} // namespace zc

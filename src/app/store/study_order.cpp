@@ -1,0 +1,52 @@
+#include "app/store/study_order.h"
+
+#include "core/color/convert.h"
+#include "core/try/study.h"
+#include "io/photo/decode.h"
+
+namespace zc {
+
+std::shared_ptr<const Areas> areas_of(const Photo& photo, const Study& study) {
+  const PixelView view = view_of(photo.full());
+  auto cut = cut_into_areas(view, study.cut);
+  if (!cut) return nullptr;
+  auto out = std::make_shared<Areas>(std::move(cut).value());
+  for (const AreaEdit& edit : study.edits) edit_areas(*out, view, edit);
+  return out;
+}
+
+std::vector<std::optional<std::size_t>> bound_swatches(const Study& study, const Areas& areas,
+                                                       const std::vector<Id>& ids) {
+  std::vector<std::optional<std::size_t>> out(areas.areas.size());
+  for (const AreaBinding& b : study.bound) {
+    if (b.x >= areas.width || b.y >= areas.height) continue;
+    const AreaNumber n = areas.at(b.x, b.y);
+    const auto at = std::find(ids.begin(), ids.end(), b.swatch);
+    if (n != kNoArea && at != ids.end()) out[n] = static_cast<std::size_t>(at - ids.begin());
+  }
+  return out;
+}
+
+std::vector<std::size_t> swatches_of_areas(const StudyOrder& order) {
+  return swatches_of(*order.areas, SwatchMatcher(order.side.colors, order.study.match),
+                     bound_swatches(order.study, *order.areas, order.side.ids));
+}
+
+QImage studied(StudyOrder order) {
+  const QImage& photo = order.photo->full();
+  if (order.side.colors.empty()) return photo;
+  if (order.study.by_areas && !order.areas) order.areas = areas_of(*order.photo, order.study);
+  QImage out(photo.copy());
+  auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
+  if (!order.areas) {
+    StudyMapper(order.side.colors, order.study.match).map(view_of(photo), words);
+    return out;
+  }
+  std::vector<std::uint32_t> colors;
+  for (const auto s : swatches_of_areas(order))
+    colors.push_back(word_of(rounded_8bit(order.side.colors[s].color)));
+  paint_areas(*order.areas, colors, words);
+  return out;
+}
+
+} // namespace zc

@@ -1,0 +1,107 @@
+#include "app/window/share_files.h"
+
+#include "app/seams/dialogs.h"
+#include "app/store/share_reading.h"
+#include "app/store/workspace.h"
+#include "app/theme/text.h"
+#include "app/window/long_work.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QPainter>
+#include <QPrinter>
+
+namespace zc {
+namespace {
+
+/// The page comes as it is; a printer with other paper scales it.
+void print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& images) {
+  QPainter painter(&printer);
+  const QRectF room = printer.pageRect(QPrinter::DevicePixel);
+  const double scale = std::min(room.width() / sheet.width, room.height() / sheet.height);
+  for (std::size_t page = 0; page < sheet.pages.size(); ++page) {
+    if (page > 0) printer.newPage();
+    draw_sheet_page(painter, sheet, page, images, scale);
+  }
+}
+
+} // namespace
+
+ShareFiles::ShareFiles(Workspace& space, Dialogs& dialogs, LongWork& long_work, QWidget& window)
+    : QObject(&window), m_space(space), m_dialogs(dialogs), m_long_work(long_work), m_window(window) {}
+
+bool ShareFiles::work(const QString& what, const std::function<void(const Progress&)>& make) {
+  if (m_long_work.running()) {
+    tell(tr("A file is still being read or written; stop that first, or wait for it."));
+    return false;
+  }
+  m_long_work.run(what, make);
+  return true;
+}
+
+void ShareFiles::tell(const QString& sentence) { emit m_space.notice(sentence); }
+
+void ShareFiles::write_sheet(const QString& format) {
+  if (format == QLatin1String("print")) return print_sheet();
+  const auto order = m_space.shares().sheet_order();
+  if (!order) return tell(words(order.error()));
+  const QString path =
+      m_dialogs.export_file(&m_window, tr("sheet.%1").arg(format), tr("Sheets (*.%1)").arg(format));
+  if (path.isEmpty()) return;
+  Result<std::vector<std::string>> files = std::vector<std::string>();
+  const bool done = work(tr("Writing the sheet"), [&](const Progress& progress) {
+    files = zc::write_sheet(*order, path.toStdString(), progress);
+  });
+  if (!done) return;
+  if (!files) return tell(words(files.error()));
+  tell(files->size() == 1 ? tr("Written to \"%1\".").arg(path)
+                          : tr("Written to \"%1\" and %2 more files.").arg(path).arg(files->size() - 1));
+}
+
+void ShareFiles::print_sheet() {
+  const auto order = m_space.shares().sheet_order();
+  if (!order) return tell(words(order.error()));
+  SheetImages images;
+  if (!work(tr("Making the sheet"), [&](const Progress&) { images = images_of(order->images); })) return;
+  m_dialogs.print(&m_window, [&](QPrinter& printer) { print_pages(printer, order->sheet, images); });
+}
+
+void ShareFiles::write_plan() {
+  const PlanOrder order = m_space.shares().plan_order();
+  const QString path = m_dialogs.export_file(&m_window, tr("plan.png"), tr("Pictures (*.png *.svg)"));
+  if (path.isEmpty()) return;
+  Status written = Done{};
+  if (work(tr("Writing the plan"),
+           [&](const Progress& progress) { written = zc::write_plan(order, path.toStdString(), progress); }))
+    tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+}
+
+void ShareFiles::copy_plan() {
+  const PlanOrder order = m_space.shares().plan_order();
+  Result<QImage> plan = QImage();
+  if (!work(tr("Making the plan"),
+            [&](const Progress& progress) { plan = plan_image(order.piece, order.spec, progress); }))
+    return;
+  if (!plan) return tell(words(plan.error()));
+  QApplication::clipboard()->setImage(*plan);
+  tell(tr("Copied the plan, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
+}
+
+void ShareFiles::choose_folder() {
+  Sharing next = m_space.session().sharing;
+  const QString folder = m_dialogs.choose_folder(&m_window, text(next.files.folder));
+  if (folder.isEmpty()) return;
+  next.files.folder = folder.toStdString();
+  m_space.share(next);
+}
+
+void ShareFiles::write_all() {
+  if (m_space.session().sharing.files.folder.empty()) choose_folder();
+  const auto order = m_space.shares().files_order();
+  if (!order) return tell(words(order.error()));
+  QString said;
+  if (work(tr("Writing the files"), [&](const Progress& progress) { said = write_files(*order, progress); }))
+    tell(said);
+}
+
+} // namespace zc

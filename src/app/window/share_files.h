@@ -1,0 +1,43 @@
+// Sheets, plans and all files of a set, written beside the window.
+#pragma once
+
+#include "app/store/files_out.h"
+#include "core/base/progress.h"
+
+#include <QObject>
+
+class QPrinter;
+class QWidget;
+
+namespace zc {
+
+class Dialogs;
+class LongWork;
+
+class ShareFiles final : public QObject {
+  Q_OBJECT
+public:
+  ShareFiles(Workspace& space, Dialogs& dialogs, LongWork& long_work, QWidget& window);
+
+  /// "pdf", "svg" or "png"; "print" for the printer.
+  void write_sheet(const QString& format);
+  /// After a preview.
+  void print_sheet();
+  void write_plan();
+  void copy_plan();
+  void choose_folder();
+  /// Every chosen format, asking only for what is not chosen yet.
+  void write_all();
+
+private:
+  /// Says so and does nothing while other work is being done.
+  bool work(const QString& what, const std::function<void(const Progress&)>& make);
+  void tell(const QString& sentence);
+
+  Workspace& m_space;
+  Dialogs& m_dialogs;
+  LongWork& m_long_work;
+  QWidget& m_window;
+};
+
+} // namespace zc
