@@ -1,0 +1,45 @@
+// The place among the mixtures of up to four paints that comes nearest to a color.
+#pragma once
+
+#include "core/mix/kubelka.h"
+
+#include <array>
+
+namespace zc {
+
+/// Up to four paints of a mixer, with a coarse net of their mixtures to begin a search from.
+class FewPaints {
+public:
+  using Shares = Eigen::Vector4f;
+
+  /// REQUIRES 1 to 4 paints with strength.
+  FewPaints(const Mixer::Kernel& kernel, const std::vector<std::size_t>& paints);
+  [[nodiscard]] const std::vector<std::size_t>& paints() const { return m_paints; }
+
+  struct Found {
+    float squared = 0; ///< Of the NearDifference.
+    LabF color;
+    std::array<double, 4> parts{}; ///< By weight, strengths taken into account; the largest is 1.
+  };
+  /// Levenberg and Marquardt's way down from the nearest knot of the net, with the shares kept at or above 0.
+  [[nodiscard]] Found nearest(const NearDifference& to) const;
+  /// The least of the net alone: an upper limit.
+  [[nodiscard]] float nearest_knot(const NearDifference& to) const;
+
+private:
+  [[nodiscard]] KsBands ks_of(const Shares& shares) const;
+  struct Knot {
+    Shares shares;
+    LabF color;
+  };
+  const Mixer::Kernel& m_kernel;
+  std::vector<std::size_t> m_paints;
+  std::array<KsBands, 4> m_ks;
+  Shares m_scale = Shares::Zero();
+  std::vector<Knot> m_net;
+};
+
+/// All choices of exactly `size` out of the paints that have strength, in order.
+[[nodiscard]] std::vector<std::vector<std::size_t>> choices_of(const Mixer::Kernel& kernel, std::size_t size);
+
+} // namespace zc

@@ -1,0 +1,359 @@
+#include "core/mix/recipe.h"
+
+#include "core/base/parallel.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/gamut.h"
+#include "core/mix/nearest_mixture.h"
+
+#include <algorithm>
+#include <atomic>
+#include <bit>
+#include <mutex>
+#include <numeric>
+#include <tuple>
+
+namespace zc {
+namespace {
+
+/// Of so many paints every recipe is tried.
+constexpr std::size_t kTryAll = 5;
+/// Of more, so many choices of four are tried whole: those where the mixtures come nearest.
+constexpr std::size_t kTriedWhole = 2;
+constexpr std::size_t kKeptRecipes = 12;
+/// Of the choices whose coarse nets come nearest to a color so many are searched.
+constexpr std::size_t kSearched = 24, kSearchedForRecipe = 160;
+/// No mixture lies further from the knots of its net (near difference; the widest seen is about 12).
+constexpr double kNetReach = 18;
+
+using Parts = std::array<int, 4>;
+
+/// The few best by CIEDE2000 in float; they are judged exactly in the end.
+struct Best {
+  struct Entry {
+    double difference = 0;
+    std::size_t choice = 0;
+    Parts parts{};
+  };
+  std::vector<Entry> entries;
+  [[nodiscard]] double limit() const {
+    return entries.size() < kKeptRecipes ? 1e30 : entries.back().difference;
+  }
+  void offer(const Entry& e) {
+    if (e.difference >= limit()) return;
+    const auto at = std::upper_bound(entries.begin(), entries.end(), e, [](const Entry& a, const Entry& b) {
+      return a.difference < b.difference;
+    });
+    entries.insert(at, e);
+    if (entries.size() > kKeptRecipes) entries.pop_back();
+  }
+};
+
+/// Outside of these luminances the values alone make a CIEDE2000 as large as this.
+std::pair<float, float> luminances_within(double l, double difference) {
+  const auto by_value = [l](double other) {
+    const double off = (l + other) / 2 - 50;
+    return std::abs(l - other) / (1 + 0.015 * off * off / std::sqrt(20 + off * off));
+  };
+  const auto limit = [&](double end) {
+    if (by_value(end) <= difference) return end;
+    double in = l, out = end;
+    for (int i = 0; i < 24; ++i) (by_value((in + out) / 2) <= difference ? in : out) = (in + out) / 2;
+    return out;
+  };
+  constexpr float slack = 1e-5f; // Of float.
+  return {static_cast<float>(luminance_from_lightness(limit(0))) - slack,
+          static_cast<float>(luminance_from_lightness(limit(100))) + slack};
+}
+
+/// Mixtures of a choice by whole parts.
+class WholeParts {
+public:
+  WholeParts(const Mixer::Kernel& kernel, const std::vector<std::size_t>& paints) : m_kernel(kernel) {
+    for (std::size_t i = 0; i < 4; ++i) {
+      m_ks[i] = KsBands::Zero();
+      if (i >= paints.size()) continue;
+      m_strength[i] = static_cast<float>(kernel.paints[paints[i]].strength);
+      m_ks[i] = kernel.ks[paints[i]] * m_strength[i];
+    }
+  }
+  /// Every different mixture. `most` parts of each paint that the choice has, none of the others.
+  void try_all(std::size_t paints, int most, const Lab& to, std::size_t choice, Best& best) const {
+    const int m1 = paints > 1 ? most : 0, m2 = paints > 2 ? most : 0, m3 = paints > 3 ? most : 0;
+    auto [low, high] = luminances_within(to.l, best.limit());
+    for (int a = 0; a <= most; ++a)
+      for (int b = 0; b <= m1; ++b)
+        for (int c = 0; c <= m2; ++c) {
+          const int abc = std::gcd(std::gcd(a, b), c);
+          const KsBands ks = m_ks[0] * static_cast<float>(a) + m_ks[1] * static_cast<float>(b) +
+                             m_ks[2] * static_cast<float>(c);
+          const float whole = m_strength[0] * static_cast<float>(a) + m_strength[1] * static_cast<float>(b) +
+                              m_strength[2] * static_cast<float>(c);
+          for (int d = 0; d <= m3; ++d) {
+            if (std::gcd(abc, d) != 1) continue;
+            const float n = static_cast<float>(d);
+            const KsBands r = reflectance_of_ks((ks + m_ks[3] * n) / (whole + m_strength[3] * n));
+            // Most fail by their luminance alone.
+            const float y = m_kernel.tristimulus.row(1).dot(r.matrix());
+            if (y < low || y > high) continue;
+            const double difference = ciede2000(shown_lab(r), to);
+            if (difference >= best.limit()) continue;
+            best.offer({difference, choice, {a, b, c, d}});
+            std::tie(low, high) = luminances_within(to.l, best.limit());
+          }
+        }
+  }
+  /// Whole parts beside these, at every scale.
+  void try_beside(const std::array<double, 4>& parts, std::size_t paints, int most, const Lab& to,
+                  std::size_t choice, Best& best) const {
+    for (int scale = 1; scale <= most; ++scale)
+      for (unsigned up = 0; up < 1u << paints; ++up) {
+        Parts one{};
+        int common = 0;
+        bool fits = true;
+        for (std::size_t i = 0; i < paints; ++i) {
+          one[i] = static_cast<int>(parts[i] * scale) + static_cast<int>(up >> i & 1u);
+          fits = fits && one[i] <= most;
+          common = std::gcd(common, one[i]);
+        }
+        if (fits && common == 1) best.offer({ciede2000(shown_lab(mixed(one)), to), choice, one});
+      }
+  }
+
+private:
+  [[nodiscard]] KsBands mixed(const Parts& parts) const {
+    KsBands ks = KsBands::Zero();
+    float whole = 0;
+    for (std::size_t i = 0; i < 4; ++i) {
+      ks += m_ks[i] * static_cast<float>(parts[i]);
+      whole += m_strength[i] * static_cast<float>(parts[i]);
+    }
+    return reflectance_of_ks(ks / whole);
+  }
+  /// As it will be shown: a mixture beyond the display is brought back.
+  [[nodiscard]] Lab shown_lab(const KsBands& reflectance) const {
+    const LabF lab = lab_of_ratios(m_kernel.tristimulus * reflectance.matrix());
+    const Lab out{lab.l, lab.a, lab.b};
+    const Eigen::Vector3f light = m_kernel.light * reflectance.matrix();
+    return light.minCoeff() < 0 || light.maxCoeff() > 1 ? lab_from_srgb(chroma_reduced(out)) : out;
+  }
+
+  const Mixer::Kernel& m_kernel;
+  std::array<KsBands, 4> m_ks;
+  std::array<float, 4> m_strength{};
+};
+
+Recipe told(const Mixer& mixer, const std::vector<std::size_t>& paints, const Parts& parts,
+            const Lab& wanted) {
+  Recipe out;
+  std::vector<double> all(mixer.count(), 0);
+  for (std::size_t i = 0; i < paints.size(); ++i) {
+    if (parts[i] == 0) continue;
+    out.parts.push_back({paints[i], parts[i]});
+    all[paints[i]] = parts[i];
+  }
+  std::stable_sort(out.parts.begin(), out.parts.end(),
+                   [](const RecipePart& a, const RecipePart& b) { return a.parts > b.parts; });
+  out.mixture = mixer.mixed(all);
+  out.difference = ciede2000(lab_from_srgb(out.mixture.color), wanted);
+  return out;
+}
+
+std::size_t with_strength(const Mixer::Kernel& kernel) {
+  return static_cast<std::size_t>(std::count_if(kernel.paints.begin(), kernel.paints.end(),
+                                                [](const MixPaint& p) { return p.strength > 0; }));
+}
+
+/// Indices of the smallest few.
+template <class Number>
+std::vector<std::size_t> smallest(const std::vector<Number>& numbers, std::size_t count) {
+  std::vector<std::size_t> out(numbers.size());
+  std::iota(out.begin(), out.end(), std::size_t{0});
+  const auto end = out.begin() + static_cast<std::ptrdiff_t>(std::min(count, out.size()));
+  std::partial_sort(out.begin(), end, out.end(),
+                    [&](std::size_t a, std::size_t b) { return numbers[a] < numbers[b]; });
+  out.erase(end, out.end());
+  return out;
+}
+
+double exact_difference(const LabF& a, const Lab& b) { return ciede2000({a.l, a.a, a.b}, b); }
+
+/// The near difference decides where it is clear, CIEDE2000 where it is not.
+bool reaches(const FewPaints& few, const NearDifference& near, const Lab& color, double within) {
+  const auto limit = static_cast<float>(within * within);
+  const float knot = few.nearest_knot(near);
+  if (knot < limit / 4) return true;
+  if (knot > std::pow(within + kNetReach, 2)) return false;
+  const FewPaints::Found found = few.nearest(near);
+  if (found.squared < limit / 4) return true;
+  return found.squared < limit * 4 && exact_difference(found.color, color) <= within;
+}
+
+} // namespace
+
+Result<Recipe> recipe_for(Srgb color, const Mixer& mixer, const RecipeSpec& spec) {
+  if (spec.most_paints < 1 || spec.most_paints > kMostPaintsOfRecipe)
+    return Error{ErrorCode::BadInput, "A recipe has 1 to 4 paints.", "most"};
+  if (spec.most_parts < 1 || spec.most_parts > kMostPartsOfRecipe)
+    return Error{ErrorCode::BadInput, "A recipe has 1 to 12 parts of a paint.", "parts"};
+  const Mixer::Kernel& kernel = mixer.kernel();
+  const std::size_t there = with_strength(kernel);
+  if (there == 0) return Error{ErrorCode::BadInput, "There is no paint to mix with.", "paints"};
+  const std::size_t size = std::min(there, static_cast<std::size_t>(spec.most_paints));
+  const auto choices = choices_of(kernel, size);
+  const Lab wanted = lab_from_srgb(color);
+  const NearDifference to(wanted);
+  const bool all = there <= kTryAll;
+  std::vector<std::size_t> whole(choices.size());
+  std::iota(whole.begin(), whole.end(), std::size_t{0});
+  Best best;
+  std::mutex joining;
+  const auto join = [&](const Best& found) {
+    const std::lock_guard lock(joining);
+    for (const auto& e : found.entries) best.offer(e);
+  };
+  if (!all) {
+    std::vector<FewPaints> few;
+    std::vector<float> knots;
+    for (const auto& choice : choices) knots.push_back(few.emplace_back(kernel, choice).nearest_knot(to));
+    std::vector<double> near(choices.size(), 1e30);
+    const auto searched = smallest(knots, kSearchedForRecipe);
+    in_parallel(static_cast<int>(searched.size()), 4, [&](int from, int to_choice) {
+      Best found;
+      for (auto n = static_cast<std::size_t>(from); n < static_cast<std::size_t>(to_choice); ++n) {
+        const std::size_t i = searched[n];
+        const FewPaints::Found place = few[i].nearest(to);
+        near[i] = exact_difference(place.color, wanted);
+        WholeParts(kernel, choices[i]).try_beside(place.parts, size, spec.most_parts, wanted, i, found);
+      }
+      join(found);
+    });
+    // Where the whole parts came nearest, and where any parts would.
+    whole = smallest(near, kTriedWhole);
+    for (const auto& e : best.entries) whole.push_back(e.choice);
+    std::vector<std::size_t> once;
+    for (const std::size_t i : whole)
+      if (once.size() < 2 * kTriedWhole && std::find(once.begin(), once.end(), i) == once.end())
+        once.push_back(i);
+    whole = once;
+  }
+  in_parallel(static_cast<int>(whole.size()), 1, [&](int from, int to_choice) {
+    Best found;
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_choice); ++i)
+      WholeParts(kernel, choices[whole[i]]).try_all(size, spec.most_parts, wanted, whole[i], found);
+    join(found);
+  });
+  Recipe out = told(mixer, choices[best.entries.front().choice], best.entries.front().parts, wanted);
+  for (const auto& e : best.entries)
+    if (Recipe one = told(mixer, choices[e.choice], e.parts, wanted);
+        one.difference < out.difference - 1e-9 ||
+        (one.difference < out.difference + 1e-9 && one.parts.size() < out.parts.size()))
+      out = std::move(one);
+  return out;
+}
+
+// ---------------------------------------------------------------- what is reached
+
+std::vector<double> distances_to_mixtures(const std::vector<Srgb>& colors, const Mixer& mixer,
+                                          const Progress& progress) {
+  const Mixer::Kernel& kernel = mixer.kernel();
+  const std::size_t size = std::min<std::size_t>(4, with_strength(kernel));
+  std::vector<FewPaints> few;
+  for (const auto& choice : choices_of(kernel, size)) few.emplace_back(kernel, choice);
+  std::vector<double> out(colors.size(), 0);
+  std::atomic<int> done{0};
+  std::atomic<bool> stopped{false};
+  in_parallel(static_cast<int>(colors.size()), 4, [&](int from, int to_color) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_color) && !stopped; ++i) {
+      const Lab wanted = lab_from_srgb(colors[i]);
+      const NearDifference to(wanted);
+      FewPaints::Found best{1e30f, {}, {}};
+      // The choices that come near first; what is met well enough ends the search.
+      std::vector<float> knots;
+      for (const FewPaints& f : few) knots.push_back(f.nearest_knot(to));
+      for (const std::size_t k : smallest(knots, kSearched)) {
+        const FewPaints::Found found = few[k].nearest(to);
+        if (found.squared < best.squared) best = found;
+        if (best.squared < 0.01f) break;
+      }
+      out[i] = exact_difference(best.color, wanted);
+    }
+    const double share = static_cast<double>(done += to_color - from) / static_cast<double>(colors.size());
+    if (progress && !progress(share)) stopped = true;
+  });
+  return out;
+}
+
+Result<FewestPaints> fewest_paints(const std::vector<WeightedColor>& colors, const Mixer& mixer,
+                                   const FewestSpec& spec, const Progress& progress) {
+  const Mixer::Kernel& kernel = mixer.kernel();
+  if (!(spec.within >= 0.5 && spec.within <= 20))
+    return Error{ErrorCode::BadInput, "The difference must lie between 0.5 and 20.", "within"};
+  if (!(spec.share > 0 && spec.share <= 1))
+    return Error{ErrorCode::BadInput, "The share must lie above 0 and at most at 1.", "share"};
+  if (kernel.paints.size() > kMostPaints)
+    return Error{ErrorCode::BadInput, "A palette has at most 12 paints.", "paints"};
+  if (with_strength(kernel) == 0)
+    return Error{ErrorCode::BadInput, "There is no paint to mix with.", "paints"};
+  double whole = 0;
+  for (const auto& c : colors) whole += c.weight;
+  if (!(whole > 0)) return Error{ErrorCode::BadInput, "There are no colors to reach.", "colors"};
+
+  // What each choice of up to four paints reaches; what more of them reach, some four of them do.
+  const std::size_t sets = std::size_t{1} << kernel.paints.size(), words = (colors.size() + 63) / 64;
+  std::vector<std::uint64_t> reached(sets * words, 0);
+  std::vector<std::vector<std::size_t>> choices;
+  for (std::size_t size = 1; size <= 4; ++size)
+    for (auto& choice : choices_of(kernel, size)) choices.push_back(std::move(choice));
+  const auto set_of = [](const std::vector<std::size_t>& choice) {
+    std::size_t out = 0;
+    for (const std::size_t i : choice) out |= std::size_t{1} << i;
+    return out;
+  };
+  std::vector<Lab> wanted;
+  std::vector<NearDifference> to;
+  for (const auto& c : colors) to.emplace_back(wanted.emplace_back(lab_from_srgb(c.color)));
+  std::atomic<int> done{0};
+  std::atomic<bool> stopped{false};
+  in_parallel(static_cast<int>(choices.size()), 1, [&](int from, int to_choice) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_choice) && !stopped; ++i) {
+      const FewPaints few(kernel, choices[i]);
+      std::uint64_t* bits = reached.data() + set_of(choices[i]) * words;
+      for (std::size_t c = 0; c < colors.size(); ++c)
+        if (reaches(few, to[c], wanted[c], spec.within)) bits[c / 64] |= std::uint64_t{1} << c % 64;
+    }
+    const double share = static_cast<double>(done += to_choice - from) / static_cast<double>(choices.size());
+    if (progress && !progress(share)) stopped = true;
+  });
+  if (stopped) return Error{ErrorCode::Stopped, "The search was stopped.", "fewest"};
+  FewestPaints out;
+  int out_size = 0;
+  std::vector<std::size_t> order(sets - 1);
+  std::iota(order.begin(), order.end(), std::size_t{1});
+  std::stable_sort(order.begin(), order.end(),
+                   [](std::size_t a, std::size_t b) { return std::popcount(a) < std::popcount(b); });
+  for (const std::size_t set : order) {
+    const int size = std::popcount(set);
+    if (out.enough && size > out_size) break;
+    std::uint64_t* bits = reached.data() + set * words;
+    for (std::size_t i = 0; i < kernel.paints.size(); ++i)
+      if (set >> i & 1) {
+        const std::uint64_t* without = reached.data() + (set ^ std::size_t{1} << i) * words;
+        for (std::size_t w = 0; w < words; ++w) bits[w] |= without[w];
+      }
+    double weight = 0;
+    for (std::size_t c = 0; c < colors.size(); ++c)
+      if (bits[c / 64] >> c % 64 & 1) weight += colors[c].weight;
+    const double share = weight / whole;
+    const bool enough = share >= spec.share - 1e-12;
+    const bool take = enough ? !out.enough || share > out.share : !out.enough && share > out.share + 1e-12;
+    if (!take) continue;
+    out = {{}, share, enough};
+    out_size = size;
+    for (std::size_t i = 0; i < kernel.paints.size(); ++i)
+      if (set >> i & 1) out.paints.push_back(i);
+  }
+  return out;
+}
+
+} // namespace zc
