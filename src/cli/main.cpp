@@ -24,10 +24,11 @@ int report(const Result<Json>& result) {
 }
 
 std::vector<Command> all_commands(const Options& app) {
-  std::vector<Command> out{add_describe(app), add_difference(app), add_wheel(app),  add_mask(app),
-                           add_string(app),   add_mix(app),        add_relate(app), add_between(app),
-                           add_check(app),    add_limit(app),      add_export(app), add_import(app),
-                           add_grade(app),    add_adjust(app)};
+  std::vector<Command> out{add_describe(app), add_difference(app), add_wheel(app),   add_mask(app),
+                           add_string(app),   add_mix(app),        add_recipe(app),  add_reach(app),
+                           add_fewest(app),   add_relate(app),     add_between(app), add_check(app),
+                           add_limit(app),    add_export(app),     add_import(app),  add_grade(app),
+                           add_adjust(app)};
   const Options parcel = app.group("parcel", "Sets and masks for others in one file");
   out.push_back(add_parcel_pack(parcel));
   out.push_back(add_parcel_list(parcel));

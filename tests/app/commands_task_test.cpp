@@ -2,6 +2,7 @@
 // here until it stands in a row.
 #include "app/band/staff_view.h"
 #include "app/photo/photo_view.h"
+#include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
@@ -523,6 +524,43 @@ std::vector<Command> all_commands() {
          run();
          return families(d).size() == before + 1 && families(d).back().swatches.size() == members;
        }},
+      {"Mix the current color", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.space().mix_by_hand({});
+         for (int i = 0; i < 5; ++i) run();
+         return d.session().mixing.corners.size() == 4 &&
+                d.session().mixing.corners[3].color == d.session().color() &&
+                d.notice().contains("four colors");
+       }},
+      {"Add as a paint", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return d.piece().paints.size() == 1 && d.piece().paints[0].color == d.session().color();
+       }},
+      {"Show what the paints reach", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool shown = d.session().reach.shown;
+         run();
+         return shown && !d.session().reach.shown;
+       }},
+      {"Make the reach the mask", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.space().store().apply("t", [](Piece p) { return with_paints(std::move(p), {}); });
+         run();
+         if (!d.notice().contains("Put at least one paint out")) return false;
+         d.space().store().apply("t", [](Piece p) -> Result<Piece> {
+           for (const char* paint : {"yellow earth", "iron-oxide red"}) {
+             auto next = with_paint(std::move(p), paint, {}, paint);
+             if (!next) return next;
+             p = std::move(next).value();
+           }
+           return p;
+         });
+         const auto before = d.piece().mask;
+         return comes_true([&] { return d.space().paints().reach() != nullptr; }) &&
+                (run(), d.piece().mask != before && d.piece().mask->name.find("paints") != std::string::npos);
+       }},
       {"Keep the reference in sight", "K", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
@@ -1010,8 +1048,17 @@ private slots:
     d.part<QAbstractButton>("page.string").click();
     d.part<QAbstractButton>("showString").click();
     QVERIFY(type("stringSteps", "7", [&] { return d.session().string.size() == 7; }));
-    for (const char* name : {"mixParts.0", "mixParts.1", "mixParts.2", "mixParts.3"})
-      QVERIFY(type(name, "3", shows(name, 3)));
+    d.part<QAbstractButton>("page.mixing").click();
+    for (std::size_t i = 0; i < kMostCorners; ++i)
+      QVERIFY(type(qPrintable(QStringLiteral("mix.strength.%1").arg(i)), "3",
+                   [&] { return d.session().mixing.corners[i].strength == 3; }));
+    QVERIFY(type("mix.steps", "5", [&] { return d.session().mixing.steps == 5; }));
+    d.part<QAbstractButton>("page.paints").click();
+    d.trigger("Add as a paint");
+    QVERIFY(type("paints.strength.0", "4", [&] { return d.piece().paints[0].strength == 4; }));
+    QVERIFY(type("paints.most", "2", shows("paints.most", 2)));
+    QVERIFY(type("paints.share", "80", shows("paints.share", 80)));
+    QVERIFY(type("paints.within", "5", shows("paints.within", 5)));
 
     d.space().show_desk(Desk::Observe);
     QVERIFY(d.photo_shown());

@@ -46,7 +46,6 @@ private slots:
   void a_string_is_laid_as_a_family_in_one_step();
   void a_string_stands_on_the_staffs_axis_and_gives_single_steps();
   void a_string_goes_to_a_well_and_into_its_air();
-  void wells_are_mixed_as_paint_and_as_light();
   void the_rail_marks_where_the_color_ends();
   void values_only_and_surrounds_are_neutral();
 
@@ -563,54 +562,6 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
   choose("stringTarget", "usual air");
   QVERIFY(ends({0.1, 0.2, 0.5}, usual_air(), 0.1));
-}
-
-void PickTask::wells_are_mixed_as_paint_and_as_light() {
-  auto& wells = m_desk->part<WellsView>("wells");
-  const Srgb blue = srgb_from_8bit({0x1f, 0x55, 0xb5}), yellow = srgb_from_8bit({0xff, 0xe5, 0x00});
-  click(wells, wells.number_rect(7).center()); // picks fill well 8 meanwhile
-  m_desk->space().take_up(blue);
-  click(wells, wells.well_rect(0).center(), Qt::ShiftModifier);
-  m_desk->space().take_up(yellow);
-  click(wells, wells.well_rect(1).center(), Qt::ShiftModifier);
-  m_desk->part<QAbstractButton>("page.mixing").click();
-  choose("mixWell.0", "well 1");
-  choose("mixWell.1", "well 2");
-  auto& result = m_desk->part<ChipRow>("mixture");
-  QCOMPARE(result.steps().size(), std::size_t{1});
-  const double green = hsv_from_srgb(result.steps()[0].color).h;
-  QVERIFY2(green > 80 && green < 170, qPrintable(QString::number(green)));
-  QCOMPARE(m_desk->part<ChipRow>("mixString").steps().size(), std::size_t{9});
-  // Live: more yellow makes it lighter; light mixes to something else.
-  const Srgb even = result.steps()[0].color;
-  type_into(m_desk->part<NumberField>("mixParts.1"), "4");
-  QVERIFY(value_of(result.steps()[0].color) > value_of(even) + 3);
-  m_desk->part<QAbstractButton>("mixAsLight").click();
-  const LinearRgb b = linear_from_srgb(blue), y = linear_from_srgb(yellow);
-  const Srgb light = srgb_from_linear({(b.r + 4 * y.r) / 5, (b.g + 4 * y.g) / 5, (b.b + 4 * y.b) / 5});
-  QVERIFY(largest_step(result.steps()[0].color, light) < 1e-9);
-  m_desk->part<QAbstractButton>("layMixture").click();
-  QCOMPARE(current_set(m_desk->piece())->families.back().swatches.back().color, result.steps()[0].color);
-  // Three and four wells, each with its parts.
-  const Srgb red = srgb_from_8bit({0xc0, 0x30, 0x28}), grey = srgb_from_8bit({0x80, 0x80, 0x80});
-  m_desk->space().take_up(red);
-  click(wells, wells.well_rect(2).center(), Qt::ShiftModifier);
-  m_desk->space().take_up(grey);
-  click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
-  choose("mixWell.2", "well 3");
-  choose("mixWell.3", "well 4");
-  type_into(m_desk->part<NumberField>("mixParts.2"), "2");
-  const LinearRgb r = linear_from_srgb(red), g = linear_from_srgb(grey);
-  const Srgb four =
-      srgb_from_linear({(b.r + 4 * y.r + 2 * r.r + g.r) / 8, (b.g + 4 * y.g + 2 * r.g + g.g) / 8,
-                        (b.b + 4 * y.b + 2 * r.b + g.b) / 8});
-  QVERIFY(largest_step(result.steps()[0].color, four) < 1e-9);
-  // As paint the four are darker than as light, as paints are.
-  m_desk->part<QAbstractButton>("mixAsPaint").click();
-  QVERIFY(value_of(result.steps()[0].color) < value_of(four) - 3);
-  for (const char* parts : {"mixParts.1", "mixParts.2", "mixParts.3"})
-    type_into(m_desk->part<NumberField>(parts), "0");
-  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("two to four"));
 }
 
 void PickTask::the_rail_marks_where_the_color_ends() {

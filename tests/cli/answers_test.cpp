@@ -10,7 +10,9 @@
 #include "core/image/values.h"
 #include "core/mask/patterns.h"
 #include "core/mix/pigment.h"
+#include "core/mix/reach.h"
 #include "core/mix/strings.h"
+#include "core/mix/trade_paints.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
@@ -67,6 +69,12 @@ QImage a_photo() {
       image.setPixel(x, y, x < 30 ? ((x + y) % 2 ? 0xffffffff : 0xff000000) : qRgb(200, 40 + 4 * y, 90));
   return image;
 }
+
+constexpr auto kFewPaints = R"({"paints":[{"name":"white","srgb":"#f8f8f6","trade":"titanium white"},
+  {"name":"earth","srgb":"#c78a36","trade":"yellow earth"},
+  {"name":"blue","srgb":"#264ba5","trade":"ultramarine blue","strength":1.5},
+  {"name":"away","srgb":"#ff0000","out":false}]})";
+constexpr auto kBadPaints = R"({"paints":[{"name":"white","srgb":"#f8f8f6","strength":"strong"}]})";
 
 } // namespace
 
@@ -212,6 +220,49 @@ private slots:
     check_numbers(told["srgb"], {paint->color.r, paint->color.g, paint->color.b});
     QVERIFY(run({"mix", "#000", "#fff", "--as", "light"}).json()["exact"] == true);
     QVERIFY(run({"mix", "#000", "#000"}).json()["exact"] == false);
+  }
+  void recipes_reach_and_fewest_are_those_of_the_core() {
+    const QTemporaryDir folder;
+    const QString file = folder.filePath("few.paints.json");
+    const auto write = [&](const QByteArray& text) {
+      QFile out(file);
+      if (!out.open(QIODevice::WriteOnly)) qFatal("no file");
+      out.write(text);
+    };
+    write(kFewPaints);
+    std::vector<MixPaint> paints;
+    for (const auto& [name, strength] :
+         {std::pair("titanium white", 1.0), {"yellow earth", 1.0}, {"ultramarine blue", 1.5}})
+      paints.push_back({{trade_paint(name)->curve, true}, strength});
+    const Mixer mixer(paints);
+    const Srgb made = mixer.mixed({2, 1, 1}).color;
+    const J recipe = run({"recipe", QString::fromStdString(hex_of(made)), "--paints", file}).json();
+    QVERIFY(recipe["difference"].get<double>() < 0.5 && recipe["exact"] == true);
+    QCOMPARE(recipe["parts"][0]["name"].get<std::string>(), std::string("white"));
+    QCOMPARE(recipe["parts"][0]["parts"].get<int>(), 2);
+    QCOMPARE(run({"recipe", "#808080", "--paints", file, "--most", "1"}).json()["parts"].size(),
+             std::size_t{1});
+    const auto reach = reach_of(mixer, Wheel(WheelSpec{}));
+    const J outline = run({"reach", "--paints", file, "--value", "60"}).json();
+    CHECK_NEAR(outline["share"].get<double>(), reach->share(60), 1e-9);
+    QCOMPARE(outline["outline"].size(), reach->outlines(60).size());
+    CHECK_NEAR(outline["outline"][0][0][0].get<double>(), reach->outlines(60)[0][0].x, 1e-9);
+    QVERIFY(run({"reach", "--paints", file, "--white-and-black"}).json()["value"].is_null());
+    // The fewest of the piece's own colors, and of a photo's.
+    const J few = run({"fewest", DEMO_PIECE, "--paints", file, "--within", "20", "--share", "0.3"}).json();
+    QVERIFY(few["enough"] == true && few["paints"].size() < 3);
+    QVERIFY(run({"fewest", QStringLiteral(DEMO_PHOTOS "/blue-hour.jpg"), "--paints", file, "--within", "8",
+                 "--share", "0.9"})
+                .json()
+                .contains("share"));
+    // A file of colors is a palette too, as long as it is small.
+    QVERIFY(run({"recipe", "#808080", "--paints", DEMO_PIECE}).error.contains("at most 12"));
+    write("#102030 dark\n#e0d0c0 light\n");
+    QCOMPARE(run({"recipe", "#e0d0c0", "--paints", file}).json()["parts"][0]["name"].get<std::string>(),
+             std::string("light"));
+    write(kBadPaints);
+    const Run bad = run({"recipe", "#808080", "--paints", file});
+    QVERIFY(bad.code == 2 && bad.error.contains("paints[0].strength should be a number"));
   }
   void relations_and_colors_between_are_the_cores() {
     const Srgb blue = color("#1f55b5");
@@ -675,6 +726,11 @@ private slots:
                                {"mix", "#fff:0"},
                                {"mix", "#fff:-1"},
                                {"mix", "#fff:1x"},
+                               {"recipe", "#fff", "--paints", "/nowhere"},
+                               {"recipe", "x", "--paints", path},
+                               {"recipe", "#fff"},
+                               {"reach", "--paints", path, "--value", "101"},
+                               {"fewest", path, "--paints", "/nowhere"},
                                {"difference", "#fff"},
                                {"difference", "--lab", "1,2", "--lab", "1,2,3"},
                                {"difference", "x", "#fff"},

@@ -2,6 +2,7 @@
 // keeps its color, a mask goes on enclosing something, and what is saved comes back.
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
+#include "core/piece/paints.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/import.h"
@@ -107,6 +108,11 @@ public:
   Id any_reference(const Piece& p) {
     std::vector<Id> ids;
     for (const auto& r : p.references) ids.push_back(r.id);
+    return one_of(ids);
+  }
+  Id any_paint(const Piece& p) {
+    std::vector<Id> ids;
+    for (const auto& paint : p.paints) ids.push_back(paint.id);
     return one_of(ids);
   }
   Adjustment any_adjustment() {
@@ -306,6 +312,29 @@ const Edit kEdits[] = {
        study.bound.push_back({1, 2, 1 + h.below(40)});
        return with_study(p, h.any_reference(p), study);
      }},
+    {"with_paint",
+     [](Hand& h, P p) {
+       const char* trades[] = {"", "", "ultramarine blue", "no such paint"};
+       return with_paint(p, h.any_name(), h.any_color(), trades[h.below(4)]);
+     },
+     4},
+    {"without_paint", [](Hand& h, P p) { return without_paint(p, h.any_paint(p)); }, 1},
+    {"with_paint_named", [](Hand& h, P p) { return with_paint_named(p, h.any_paint(p), h.any_name()); }},
+    {"with_paint_color", [](Hand& h, P p) { return with_paint_color(p, h.any_paint(p), h.any_color()); }},
+    {"with_paint_strength",
+     [](Hand& h, P p) { return with_paint_strength(p, h.any_paint(p), 24 * h.share() - 2); }},
+    {"with_paint_out", [](Hand& h, P p) { return with_paint_out(p, h.any_paint(p), h.below(2) == 0); }},
+    {"with_paints_out",
+     [](Hand& h, P p) -> Result<Piece> { return with_paints_out(p, {h.any_paint(p), h.any_paint(p)}); }},
+    {"with_paint_moved", [](Hand& h, P p) { return with_paint_moved(p, h.any_paint(p), h.below(14)); }},
+    {"with_paints",
+     [](Hand& h, P p) {
+       List<PalettePaint> paints = p.paints;
+       for (std::size_t i = h.below(4); i > 0; --i)
+         paints.push_back({0, "from the shelf", h.any_color(), {}, 20 * h.share(), h.below(2) == 0});
+       return with_paints(p, paints);
+     },
+     1},
     {"with_canvas",
      [](Hand& h, P p) -> Result<Piece> { return with_canvas(p, h.any_reference(p), "ora", shared_bytes("saved again")); }},
 };

@@ -53,6 +53,14 @@ void write(const QString& path, const QByteArray& bytes) {
   file.write(bytes);
 }
 
+/// Palettes of paints with something wrong, and where.
+const std::pair<const char*, const char*> kBadPaints[] = {
+    {R"({"paints":[{"srgb":"#102030","strength":"strong"}]})", "paints[0].strength"},
+    {R"({"paints":[{"srgb":[0,1,2]}]})", "paints[0].srgb"},
+    {R"({"paints":[{"name":"x"}]})", "paints[0].srgb"},
+    {R"({"paints":[]})", "paints"},
+    {R"({"paints":7})", "paints"}};
+
 } // namespace
 
 class ShelfTest : public QObject {
@@ -341,6 +349,11 @@ private slots:
     lines.name = "lines";
     lines.pattern = *lines_pattern_from_text("{hex}={name}\n");
     parcel.patterns = {lines};
+    ShelfPaints few;
+    few.name = "few";
+    few.paints = {{0, "a blue", {0.1, 0.25, 0.5}, "ultramarine blue", 1.5, false},
+                  {0, "a red", {0.6, 0.2, 0.1}}};
+    parcel.paints = {few};
     parcel.press = *read_file(shipped_press().string());
     const auto bytes = pack_parcel(parcel);
     QVERIFY(bytes);
@@ -351,40 +364,50 @@ private slots:
     QCOMPARE(back->masks[0].mask.areas, parcel.masks[0].mask.areas);
     QCOMPARE(back->from, parcel.from);
     QVERIFY(back->patterns.size() == 1 && back->patterns[0].pattern == lines.pattern);
+    QVERIFY(back->paints.size() == 1 && back->paints[0].paints == few.paints);
     QVERIFY(back->press == parcel.press);
     const std::string sets = folder.filePath("sets").toStdString(),
                       masks = folder.filePath("masks").toStdString(),
                       patterns = folder.filePath("patterns").toStdString(),
+                      paints = folder.filePath("paints").toStdString(),
                       presses = folder.filePath("presses").toStdString();
     QVERIFY(put_on_shelf(sets, parcel.sets[1]));
-    const auto first = put_parcel_on_shelf(*back, {sets, masks, patterns, presses}),
-               second = put_parcel_on_shelf(*back, {sets, masks, patterns, presses});
-    QVERIFY(first->added == 4 && first->known == 1);
-    QVERIFY(second->added == 0 && second->known == 5);
+    const auto first = put_parcel_on_shelf(*back, {sets, masks, patterns, paints, presses}),
+               second = put_parcel_on_shelf(*back, {sets, masks, patterns, paints, presses});
+    QVERIFY(first->added == 5 && first->known == 1);
+    QVERIFY(second->added == 0 && second->known == 6);
     QCOMPARE(read_press_shelf(presses).size(), std::size_t{2});
     QCOMPARE(read_pattern_shelf(patterns).back().name, std::string("lines"));
+    QCOMPARE(read_paint_shelf(paints).back().paints, few.paints);
+    // What is wrong in a palette of paints is said with its place; nothing of it is taken.
+    for (const auto& [text, place] : kBadPaints) {
+      const auto bad = shelf_paints_from_json(text);
+      QVERIFY2(!bad && bad.error().place == place, text);
+      QVERIFY(!bad.error().sentence.starts_with("The piece"));
+    }
+    QVERIFY(!put_on_shelf(paints, ShelfPaints{}));
     QVERIFY(!pack_parcel({}));
     // A mask of ours is known without being put up; so is one of equal content, by name, wheel and areas.
     Parcel ours;
     ours.masks = {shipped_masks()[2], sample("mask"), sample("mask")};
     ours.masks[1].mask.turned = 20;
     ours.masks[2].wheel.hues = HueScale::Ink;
-    const auto known = put_parcel_on_shelf(ours, {sets, masks, patterns, presses});
+    const auto known = put_parcel_on_shelf(ours, {sets, masks, patterns, paints, presses});
     QVERIFY(known->known == 2 && known->added == 1);
     ours.masks = {sample("other name"), sample("mask")};
     ours.masks[1].mask.areas.pop_back();
-    QVERIFY(put_parcel_on_shelf(ours, {sets, masks, patterns, presses})->added == 2);
+    QVERIFY(put_parcel_on_shelf(ours, {sets, masks, patterns, paints, presses})->added == 2);
     // Twice in one parcel is once on the shelf.
     Parcel twice;
     twice.sets = {sample_set("twice"), sample_set("twice")};
-    const auto once = put_parcel_on_shelf(twice, {sets, masks, patterns, presses});
+    const auto once = put_parcel_on_shelf(twice, {sets, masks, patterns, paints, presses});
     QVERIFY(once->added == 1 && once->known == 1);
     twice.sets[0].name = "fresh";
-    QCOMPARE(put_parcel_on_shelf(twice, {"/proc/no/such", masks, patterns, presses}).error().code,
+    QCOMPARE(put_parcel_on_shelf(twice, {"/proc/no/such", masks, patterns, paints, presses}).error().code,
              ErrorCode::Unwritable);
     twice.sets.clear();
     twice.masks = {sample("fresh")};
-    QCOMPARE(put_parcel_on_shelf(twice, {sets, "/proc/no/such", patterns, presses}).error().code,
+    QCOMPARE(put_parcel_on_shelf(twice, {sets, "/proc/no/such", patterns, paints, presses}).error().code,
              ErrorCode::Unwritable);
     // Only masks or only sets make a parcel too; each file is told by its kind.
     QVERIFY(unpack_parcel(*pack_parcel(twice)));

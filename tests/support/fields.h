@@ -35,9 +35,10 @@ inline auto fields(const AreaEdit& x) { const auto& [a, b, c, d, e] = x; return 
 inline auto fields(const AreaBinding& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
 inline auto fields(const Study& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
 inline auto fields(const Reference& x) { const auto& [a, b, c, d, e, f, g] = x; return std::tie(a, b, c, d, e, f, g); }
+inline auto fields(const PalettePaint& x) { const auto& [a, b, c, d, e, f, g] = x; return std::tie(a, b, c, d, e, f, g); }
 inline auto fields(const Piece& x) {
-  const auto& [a, b, c, d, e, f, g, h, i, j, k, l, m, n, o] = x;
-  return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m, n, o);
+  const auto& [a, b, c, d, e, f, g, h, i, j, k, l, m, n, o, p] = x;
+  return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m, n, o, p);
 }
 inline auto fields(const AtHand& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
 inline auto fields(const Document& x) { const auto& [a, b] = x; return std::tie(a, b); }

@@ -69,6 +69,8 @@ inline Document full_document() {
   p.current_set = 5;
   p.bands = {30, 70.5};
   p.grading = {7, 2.5, 1.5, 25, 1.25, {4, 5, 6}};
+  p.paints = {{4, "the warm blue", {0.1, 0.25, 0.5}, "ultramarine blue", 1.5, false, R"({"tube":2})"},
+              {10, "a red", {0.625, 0.25, 0.125}}};
   p.next_id = 40;
   p.extras = R"({"lighting":{"key":"low"}})";
   d.at_hand.wells[0] = Srgb{0.9, 0.8, 0.7};

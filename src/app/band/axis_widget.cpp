@@ -1,6 +1,7 @@
 #include "app/band/axis_widget.h"
 
 #include "app/paint/paint.h"
+#include "app/store/paint_reading.h"
 
 #include <QKeyEvent>
 #include <QWheelEvent>
@@ -12,6 +13,7 @@ AxisWidget::AxisWidget(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::referencesChanged,
               &Workspace::setsChanged, &Workspace::viewChanged},
              this, qOverload<>(&QWidget::update));
+  connect(&space.paints(), &PaintReader::changed, this, qOverload<>(&QWidget::update));
 }
 
 void AxisWidget::paint_line(QPainter& painter) { draw_value_line(painter, line_y(), 0, width()); }

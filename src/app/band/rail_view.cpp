@@ -2,6 +2,7 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/theme.h"
 
@@ -48,6 +49,7 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(full ? bar.left() - 40 : bar.left(), 0, 110, ValueAxis::kHead - 6),
                    Qt::AlignLeft | Qt::AlignBottom, tr("Value"));
   if (full) paint_histogram(painter, bar);
+  if (full && m_space.session().reach.shown) paint_reach(painter, bar);
 
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
   QPainterPath ground;
@@ -105,6 +107,19 @@ void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
   QColor fill = theme().quiet;
   fill.setAlphaF(0.55F);
   painter.fillPath(histogram_shape(*values, axis(), bar.left() - 3, bar.left() - 8), fill);
+}
+
+/// How much of the disc the paints reach at each value, hanging where the histogram does.
+void RailView::paint_reach(QPainter& painter, const QRectF& bar) {
+  const Reach* reach = m_space.paints().reach();
+  const double largest = m_space.paints().largest_share();
+  if (!reach || !(largest > 0)) return;
+  QPainterPath path;
+  for (int value = 0; value < kReachValues; ++value) {
+    const QPointF at(bar.left() - 3 - reach->share(value) / largest * (bar.left() - 12), axis().y_of(value));
+    value == 0 ? path.moveTo(at) : path.lineTo(at);
+  }
+  draw_dashed_line(painter, path);
 }
 
 /// The limits of the flat tones, while those are looked at.

@@ -25,6 +25,7 @@ private:
   void paint_flat_limits(QPainter& painter, const QRectF& bar);
   void drag_flat_limit(double value);
   void paint_histogram(QPainter& painter, const QRectF& bar);
+  void paint_reach(QPainter& painter, const QRectF& bar);
   void paint_reading(QPainter& painter);
   void paint_scale(QPainter& painter, const QRectF& bar);
   void paint_limits(QPainter& painter, const QRectF& bar);

@@ -2,6 +2,7 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/store/paint_reading.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 
@@ -60,6 +61,42 @@ void SectionView::paint_limits(QPainter& painter) {
       draw_double_line(painter, {x_of(along), r.top()}, {x_of(along), r.bottom()});
 }
 
+/// The border of what the paints reach in this cut: the ends of each stretch joined to those of the stretch
+/// at the value below that it overlaps, lines across where one begins or ends.
+void SectionView::paint_reach(QPainter& painter) {
+  const auto& rows = m_space.paints().limits(m_space.session().section_angle);
+  QPainterPath path;
+  const auto line = [&](double x, double y, double to_x, double to_y) {
+    path.moveTo(x_of(x), axis().y_of(y));
+    path.lineTo(x_of(to_x), axis().y_of(to_y));
+  };
+  const auto overlapping = [](const std::vector<Stretch>& row, const Stretch& s) {
+    return std::find_if(row.begin(), row.end(),
+                        [&](const Stretch& o) { return o.from <= s.to && s.from <= o.to; });
+  };
+  for (std::size_t value = 0; value < rows.size(); ++value) {
+    const auto v = static_cast<double>(value);
+    const std::vector<Stretch> none;
+    const auto& below = value > 0 ? rows[value - 1] : none;
+    for (const Stretch& s : rows[value]) {
+      const auto under = overlapping(below, s);
+      if (under == below.end()) {
+        line(s.from, v, s.to, v);
+        continue;
+      }
+      line(under->from, v - 1, s.from, v);
+      line(under->to, v - 1, s.to, v);
+    }
+    for (const Stretch& s : below)
+      if (overlapping(rows[value], s) == rows[value].end()) line(s.from, v - 1, s.to, v - 1);
+  }
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(QColor(0, 0, 0, 190), 3));
+  painter.drawPath(path);
+  painter.setPen(QPen(Qt::white, 1.2, Qt::DotLine));
+  painter.drawPath(path);
+}
+
 void SectionView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
@@ -78,6 +115,7 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.drawImage(r, for_monitor(m_image));
   painter.fillRect(QRectF(x_of(0) - 0.5, r.top(), 1, r.height()), QColor(128, 128, 128, 150));
   paint_limits(painter);
+  if (m_space.session().reach.shown) paint_reach(painter);
 
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);

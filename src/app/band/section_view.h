@@ -25,6 +25,7 @@ private:
   void pick(QPointF at);
   void refresh_picture();
   void paint_limits(QPainter& painter);
+  void paint_reach(QPainter& painter);
 
   struct Shown {
     WheelSpec wheel;

@@ -305,6 +305,12 @@ bool StaffView::drag_out() {
   return true;
 }
 
+/// Whether something there takes single colors.
+bool StaffView::over_taker(QPoint global) const {
+  const QWidget* under = window()->childAt(window()->mapFromGlobal(global));
+  return under && under->property("takesColors").toBool();
+}
+
 void StaffView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   const Drag drag = m_drag;
@@ -321,7 +327,7 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
     if (family) m_space.select_family(families()[*family].id);
     m_space.select_swatch(0);
   } else if (m_moved && drag == Drag::Swatch && !rect().contains(m_pointer.toPoint()) &&
-             m_space.session().desk == Desk::Try) {
+             (m_space.session().desk == Desk::Try || over_taker(event->globalPosition().toPoint()))) {
     emit droppedElsewhere(m_dragged, event->globalPosition().toPoint());
   } else if (m_moved && (drag == Drag::Swatch || drag == Drag::Family)) {
     m_drag = drag;

@@ -95,6 +95,7 @@ private:
   void follow();
   void lay_out_chips();
   void part_into_lanes(std::size_t from, std::size_t to);
+  [[nodiscard]] bool over_taker(QPoint global) const;
   void drop(QPointF p);
   void move_limit(QPointF p);
   bool drag_out();

@@ -34,6 +34,16 @@ void draw_double_line(QPainter& painter, const QPainterPath& path, double width)
   painter.drawPath(path);
 }
 
+void draw_dashed_line(QPainter& painter, const QPainterPath& path) {
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(QColor(0, 0, 0, 190), 3));
+  painter.drawPath(path);
+  QPen dashes(Qt::white, 1.2);
+  dashes.setDashPattern({5, 3});
+  painter.setPen(dashes);
+  painter.drawPath(path);
+}
+
 void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width) {
   QPainterPath path(from);
   path.lineTo(to);

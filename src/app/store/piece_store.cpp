@@ -11,6 +11,7 @@ PieceChange change_between(const Piece& a, const Piece& b) {
   out.words = a.title != b.title || a.words != b.words || a.signature != b.signature || a.date != b.date;
   out.geometry = a.wheel != b.wheel || a.mask != b.mask || a.mask_on != b.mask_on || a.rule != b.rule;
   out.references = a.references != b.references;
+  out.paints = a.paints != b.paints;
   out.sets =
       a.sets != b.sets || a.current_set != b.current_set || a.bands != b.bands || a.grading != b.grading;
   return out;

@@ -15,7 +15,7 @@ namespace zc {
 
 /// Parts of a piece, for those whom only some concern.
 struct PieceChange {
-  bool words = false, geometry = false, references = false, sets = false;
+  bool words = false, geometry = false, references = false, sets = false, paints = false;
 };
 [[nodiscard]] PieceChange change_between(const Piece& a, const Piece& b);
 

@@ -1,6 +1,7 @@
 #include "app/store/workspace.h"
 
 #include "app/store/canvas_follower.h"
+#include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
 #include "app/store/share_reading.h"
@@ -19,7 +20,7 @@ Workspace::Workspace(QObject* parent)
       m_painter(std::make_unique<SolidPainter>(m_geometry.wheel())),
       m_reader(std::make_unique<PhotoReader>(*this)), m_set_work(std::make_unique<SetWork>(*this)),
       m_tries(std::make_unique<TryReader>(*this)), m_canvases(std::make_unique<CanvasFollower>(*this)),
-      m_shares(std::make_unique<ShareReader>(*this)) {
+      m_shares(std::make_unique<ShareReader>(*this)), m_paints(std::make_unique<PaintReader>(*this)) {
   connect(&m_store, &PieceStore::changed, this, &Workspace::follow_piece);
   connect(&m_store, &PieceStore::failed, this, &Workspace::notice);
   connect(&m_photos, &PhotoLibrary::refused, this, &Workspace::note_refusal);
@@ -96,6 +97,7 @@ void Workspace::tell(const SessionChange& change) {
   if (change.selection) emit selectionChanged();
   if (change.adjustment) emit adjustmentChanged();
   if (change.string) emit stringChanged();
+  if (change.mixing) emit mixingChanged();
   if (change.view) emit viewChanged();
 }
 
@@ -111,6 +113,7 @@ void Workspace::follow_piece(const PieceChange& change) {
   if (change.words) emit wordsChanged();
   if (change.geometry) emit geometryChanged();
   if (change.references) emit referencesChanged();
+  if (change.paints) emit paintsChanged();
   if (change.sets) emit setsChanged();
   tell(of_session);
 }
@@ -172,6 +175,14 @@ void Workspace::lay_family(const QString& name, const std::vector<LaidColor>& co
     return with_laid_family(std::move(p), name.toStdString(), colors);
   });
   if (held) select_family(current_set(piece())->families.back().id);
+}
+
+void Workspace::lay_families(const QString& name, const std::vector<std::vector<LaidColor>>& families) {
+  std::vector<LaidFamily> laid;
+  for (const auto& colors : families)
+    if (!colors.empty()) laid.push_back({name.toStdString(), colors});
+  m_store.apply(tr("Lay %1 as %2 families").arg(name).arg(laid.size()),
+                [&](Piece p) { return with_laid_families(std::move(p), laid); });
 }
 
 void Workspace::lay_key_colors() {
@@ -312,6 +323,12 @@ void Workspace::look_at(const Looking& looking) {
 }
 void Workspace::try_on(const Trying& trying) {
   change([&](Session& s) { s.trying = trying; });
+}
+void Workspace::mix_by_hand(const Mixing& mixing) {
+  change([&](Session& s) { s.mixing = mixing; });
+}
+void Workspace::show_reach(const ReachView& reach) {
+  change([&](Session& s) { s.reach = reach; });
 }
 void Workspace::share(const Sharing& sharing) {
   change([&](Session& s) { s.sharing = sharing; });

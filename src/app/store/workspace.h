@@ -16,6 +16,7 @@
 namespace zc {
 
 class CanvasFollower;
+class PaintReader;
 class PhotoReader;
 class ShareReader;
 class TryReader;
@@ -37,6 +38,7 @@ public:
   [[nodiscard]] TryReader& tries() { return *m_tries; }
   [[nodiscard]] CanvasFollower& canvases() { return *m_canvases; }
   [[nodiscard]] ShareReader& shares() { return *m_shares; }
+  [[nodiscard]] PaintReader& paints() { return *m_paints; }
   [[nodiscard]] SetWork& set_work() { return *m_set_work; }
   [[nodiscard]] const Geometry& geometry() const { return m_geometry; }
   [[nodiscard]] const Wheel& wheel() const { return m_geometry.wheel(); }
@@ -103,6 +105,8 @@ public:
   void lay_color_into(Id family, const LaidColor& color);
   /// Lays a whole string as a new family, in one step.
   void lay_family(const QString& name, const std::vector<LaidColor>& colors);
+  /// Several at once, in one step.
+  void lay_families(const QString& name, const std::vector<std::vector<LaidColor>>& families);
   /// The corners of the mask at the current value, as a family.
   void lay_key_colors();
 
@@ -127,6 +131,12 @@ public:
   /// All of them as a family named by the relation.
   void lay_relation();
   void show_vivid_plan(bool on);
+  void mix_by_hand(const Mixing& mixing);
+  /// A mixture that is read while the hand is down, between begin_pick() and end_pick().
+  void show_mixture(Srgb color) {
+    take(located_color(m_session, m_geometry, held_by_rule(m_session, piece(), m_geometry, color)));
+  }
+  void show_reach(const ReachView& reach);
   void show_string(std::vector<StringStep> string);
 
   void show_desk(Desk desk) { take(desk_shown(m_session, desk)); }
@@ -165,6 +175,7 @@ signals:
   void wordsChanged();
   void geometryChanged(); ///< Wheel, mask or its rule.
   void referencesChanged();
+  void paintsChanged();
   void setsChanged(); ///< Sets or what they are graded by.
   // Of the session.
   void colorChanged();
@@ -172,6 +183,7 @@ signals:
   void selectionChanged();
   void adjustmentChanged();
   void stringChanged();
+  void mixingChanged();
   void viewChanged();
 
   void pickEnded();
@@ -213,6 +225,7 @@ private:
   std::unique_ptr<TryReader> m_tries;
   std::unique_ptr<CanvasFollower> m_canvases;
   std::unique_ptr<ShareReader> m_shares;
+  std::unique_ptr<PaintReader> m_paints;
   SharedBytes m_shown_bytes;
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
 };

@@ -3,6 +3,7 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
+#include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/hands.h"
@@ -44,6 +45,7 @@ WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
               &Workspace::viewChanged},
              this, qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  connect(&space.paints(), &PaintReader::changed, this, qOverload<>(&QWidget::update));
 }
 
 // The hands draw on this view, so they go before it does.
@@ -215,12 +217,25 @@ void WheelView::paint_mask(QPainter& painter) {
   if (const auto neutral = m_space.region()->centroid()) draw_cross(painter, screen_point(*neutral));
 }
 
+/// What the paints that are put out can mix at this value.
+void WheelView::paint_reach(QPainter& painter) {
+  QPainterPath path;
+  for (const auto& outline : m_space.paints().outlines()) {
+    QPolygonF polygon;
+    for (const auto& p : outline) polygon << screen_point(p);
+    path.addPolygon(polygon);
+    path.closeSubpath();
+  }
+  draw_dashed_line(painter, path);
+}
+
 void WheelView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   paint_disc(painter);
   paint_rim(painter);
   if (m_space.region()) paint_mask(painter);
+  if (m_space.session().reach.shown) paint_reach(painter);
   if (m_hands && m_space.session().looking.footprint) paint_footprint(painter);
   paint_members(painter);
   if (m_hands) m_hands->paint(painter);

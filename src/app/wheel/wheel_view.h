@@ -76,6 +76,7 @@ private:
   void paint_members(QPainter& painter);
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
+  void paint_reach(QPainter& painter);
 
   Workspace& m_space;
   std::unique_ptr<MaskHands> m_hands;

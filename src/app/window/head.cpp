@@ -13,7 +13,7 @@
 namespace zc {
 namespace {
 
-constexpr int kRoomyHead = 1200, kTightHead = 1000, kNarrowTitle = 170, kWideTitle = 300;
+constexpr int kRoomyHead = 1200, kTightHead = 1090, kNarrowTitle = 170, kWideTitle = 300;
 
 /// One of the three surrounds as a patch of its own grey, framed when it is the one in use.
 class SurroundButton final : public QAbstractButton {

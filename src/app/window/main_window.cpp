@@ -99,8 +99,10 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
   connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus_desk(Desk::Grade); });
   connect(m_try, &TryDesk::saveAsked, this, &MainWindow::save_tried_picture);
-  connect(&m_band->staff(), &StaffView::droppedElsewhere, this,
-          [this](Id swatch, QPoint global) { m_try->view().bind_at(global, swatch); });
+  connect(&m_band->staff(), &StaffView::droppedElsewhere, this, [this](Id swatch, QPoint global) {
+    if (m_space.session().desk == Desk::Try) return static_cast<void>(m_try->view().bind_at(global, swatch));
+    if (const Swatch* s = find_swatch(m_space.piece(), swatch)) m_pick->take_dropped(global, s->color);
+  });
   connect(m_observe, &ObserveDesk::addPhotosAsked, this, &MainWindow::add_photos);
   m_space.start(new_piece({}), {}, true);
   restore_view();

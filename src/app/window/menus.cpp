@@ -11,6 +11,7 @@
 #include "app/desks/pick/pick_desk.h"
 #include "app/photo/photo_view.h"
 #include "app/screen/screen_sampler.h"
+#include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
@@ -19,6 +20,7 @@
 #include "app/window/main_window.h"
 #include "app/window/set_files.h"
 #include "core/piece/remedies.h"
+#include "core/wheel/color_words.h"
 
 #include <QAction>
 #include <QApplication>
@@ -363,6 +365,33 @@ void MainWindow::make_pick_menu() {
   add_action(m_pick_menu, tr("Lay the &members of the relation"),
              tr("Lay the color and the hues related to it as a family"), {},
              [this] { m_space.lay_relation(); });
+  m_pick_menu->addSeparator();
+  add_action(m_pick_menu, tr("Mi&x the current color"),
+             tr("Put the current color at a corner of the field of mixtures"), {}, [this] {
+               Mixing mixing = m_space.session().mixing;
+               if (mixing.corners.size() >= kMostCorners)
+                 return m_notice->tell(tr("The field has four colors; drop another on one of them."));
+               m_space.mix_by_hand(with_corner(mixing, mixing.corners.size(), {m_space.session().color()}));
+             });
+  add_action(m_pick_menu, tr("Add as a &paint"), tr("The current color joins the palette of paints"), {},
+             [this] {
+               const Srgb color = m_space.session().color();
+               m_space.store().apply(tr("Add a paint"), [color](Piece p) {
+                 return with_paint(std::move(p), color_in_words(color), color);
+               });
+             });
+  auto* reach = add_action(m_pick_menu, tr("Show what the paints rea&ch"),
+                           tr("The dashed line around what the paints that are put out can mix"), {}, [this] {
+                             ReachView view = m_space.session().reach;
+                             view.shown = !view.shown;
+                             m_space.show_reach(view);
+                           });
+  reach->setCheckable(true);
+  connect(&m_space, &Workspace::viewChanged, reach,
+          [this, reach] { reach->setChecked(m_space.session().reach.shown); });
+  add_action(m_pick_menu, tr("Make the reach the mas&k"),
+             tr("What the paints can mix at this value becomes the mask"), {},
+             [this] { m_space.paints().make_mask(false); });
   m_limit_menu->addSeparator();
   for (const int hues : {0, 12, 24, 36})
     m_limit_menu->addAction(add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),

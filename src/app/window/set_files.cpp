@@ -180,7 +180,8 @@ void SetFiles::unpack_parcel(const QString& path) {
 
 void SetFiles::put_on_shelf(const Parcel& parcel) {
   const auto in = [](const char* kind) { return shelf_folder(QString::fromLatin1(kind)).toStdString(); };
-  const auto put = put_parcel_on_shelf(parcel, {in("sets"), in("masks"), in("patterns"), in("presses")});
+  const auto put =
+      put_parcel_on_shelf(parcel, {in("sets"), in("masks"), in("patterns"), in("paints"), in("presses")});
   if (!put) return emit m_space.notice(words(put.error()));
   emit m_space.notice(tr("%1 put on the shelf from \"%2\", %3 were there already.")
                           .arg(put->added)

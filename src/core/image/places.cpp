@@ -1,9 +1,13 @@
 #include "core/image/places.h"
 
 #include "core/base/parallel.h"
+#include "core/color/convert.h"
+#include "core/color/gamut.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <map>
 
 namespace zc {
 namespace {
@@ -60,6 +64,38 @@ std::vector<ColorPlace> relocated(std::vector<ColorPlace> places, const Wheel& w
     }
   });
   return places;
+}
+
+std::vector<WeightedColor> gathered(const std::vector<WeightedColor>& colors, std::size_t most) {
+  if (colors.size() <= most) return colors;
+  struct Sum {
+    double l = 0, a = 0, b = 0, weight = 0;
+  };
+  for (double side = 0.02;; side *= 1.25) {
+    std::map<std::array<int, 3>, Sum> groups;
+    for (const WeightedColor& c : colors) {
+      const Oklab lab = oklab_from_srgb(c.color);
+      const auto cell = [side](double x) { return static_cast<int>(std::floor(x / side)); };
+      Sum& sum = groups[{cell(lab.l), cell(lab.a), cell(lab.b)}];
+      sum.l += lab.l * c.weight;
+      sum.a += lab.a * c.weight;
+      sum.b += lab.b * c.weight;
+      sum.weight += c.weight;
+    }
+    if (groups.size() > most) continue;
+    std::vector<WeightedColor> out;
+    for (const auto& [cell, s] : groups) {
+      const Srgb mean = srgb_from_oklab({s.l / s.weight, s.a / s.weight, s.b / s.weight});
+      out.push_back({clipped_to_gamut(mean).value_or(chroma_reduced(lab_from_srgb(mean))), s.weight});
+    }
+    return out;
+  }
+}
+
+std::vector<WeightedColor> weighted_colors(const std::vector<ColorPlace>& places) {
+  std::vector<WeightedColor> out;
+  for (const ColorPlace& p : places) out.push_back({p.color, p.weight});
+  return out;
 }
 
 double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region) {

@@ -3,6 +3,7 @@
 
 #include "core/image/pixels.h"
 #include "core/mask/mask.h"
+#include "core/mix/recipe.h"
 
 namespace zc {
 
@@ -21,6 +22,12 @@ struct ColorPlace {
 
 /// Share 0..1 of the weight that lies inside.
 [[nodiscard]] double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region);
+
+/// Like colors gathered in OKLab, so that at most so many stand for a photo; each is the mean of its group.
+/// REQUIRES most >= 1.
+[[nodiscard]] std::vector<WeightedColor> gathered(const std::vector<WeightedColor>& colors, std::size_t most);
+/// The colors of a photo with their weights, see color_places().
+[[nodiscard]] std::vector<WeightedColor> weighted_colors(const std::vector<ColorPlace>& places);
 
 /// The places as a picture of the disc: weights on a square grid over -1..1, row 0 at the top.
 struct Footprint {

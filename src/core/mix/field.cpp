@@ -4,7 +4,6 @@
 #include "core/color/channel_tables.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
-#include "core/image/pixels.h"
 #include "core/mix/kubelka.h"
 
 #include <algorithm>
@@ -97,15 +96,18 @@ MixField::MixField(const std::vector<FieldCorner>& corners, MixAs as, const std:
 bool MixField::stands_in(std::size_t corner) const { return m_as == MixAs::Paint && !m_paints[corner].exact; }
 
 std::optional<Mixture> MixField::of_parts(const std::vector<double>& parts) const {
+  return of_parts(parts, m_added ? m_added->share : 0);
+}
+
+std::optional<Mixture> MixField::of_parts(const std::vector<double>& parts, double added_share) const {
   assert(parts.size() == corners());
   double whole = 0;
   for (const double p : parts) whole += p;
   if (!(whole > 0)) return std::nullopt;
   std::vector<double> weighed;
-  const double kept = m_added ? 1 - m_added->share : 1;
   for (std::size_t i = 0; i < parts.size(); ++i)
-    weighed.push_back(parts[i] / whole * m_corners[i].strength * kept);
-  if (m_added) weighed.push_back(m_added->share);
+    weighed.push_back(parts[i] / whole * m_corners[i].strength * (1 - added_share));
+  if (m_added) weighed.push_back(added_share);
   if (std::none_of(weighed.begin(), weighed.end(), [](double w) { return w > 0; })) return std::nullopt;
   if (m_as == MixAs::Paint) return m_mixer.mixed(weighed);
   std::vector<MixPart> light;

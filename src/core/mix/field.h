@@ -49,6 +49,8 @@ public:
   /// As mix() of the corners by their parts and strengths. Nothing where nothing has any strength. REQUIRES
   /// as many parts as corners, none below 0.
   [[nodiscard]] std::optional<Mixture> of_parts(const std::vector<double>& parts) const;
+  /// The same with another share of what is added.
+  [[nodiscard]] std::optional<Mixture> of_parts(const std::vector<double>& parts, double added_share) const;
   [[nodiscard]] std::optional<Mixture> at(FieldPoint p) const { return of_parts(parts_at(corners(), p)); }
   /// Opaque pixels within 1/255 of at(); the corners of the picture are those of the field. Transparent
   /// beside a triangle, and where nothing has any strength.

@@ -17,7 +17,7 @@ namespace {
 
 constexpr int kWords = kReachCells / 64;
 /// So many small tetrahedra all choices of four paints together are cut into, at most and at least per side.
-constexpr double kMostPieces = 1.2e6;
+constexpr double kMostPieces = 5e5;
 constexpr int kFinest = 34, kCoarsest = 10;
 /// An outline of cells is drawn with so much less detail.
 constexpr double kThinned = 0.9 * 2.0 / kReachCells;
@@ -232,6 +232,19 @@ std::vector<std::vector<DiscPoint>> traced(const std::vector<std::uint64_t>& row
   return out;
 }
 
+/// Slits and splinters of a cell or two come from the cells, not from the paints.
+std::vector<Stretch> without_splinters(const std::vector<Stretch>& given) {
+  constexpr double least = 5.0 / kReachCells;
+  std::vector<Stretch> out;
+  for (const Stretch& s : given)
+    if (!out.empty() && s.from - out.back().to < least)
+      out.back().to = s.to;
+    else
+      out.push_back(s);
+  if (out.size() > 1) std::erase_if(out, [](const Stretch& s) { return s.to - s.from < least; });
+  return out;
+}
+
 /// Above 0 for a line that runs clockwise, with y up.
 double turns_clockwise(const std::vector<DiscPoint>& line) {
   double out = 0;
@@ -322,7 +335,7 @@ std::vector<Stretch> Reach::along_diameter(Angle a, double value) const {
     if (now) out.back().to = along;
     inside = now;
   }
-  return out;
+  return without_splinters(out);
 }
 
 Result<Mask> mask_of_outlines(const std::vector<std::vector<DiscPoint>>& outlines, const std::string& name) {

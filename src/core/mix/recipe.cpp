@@ -11,7 +11,7 @@
 #include <bit>
 #include <mutex>
 #include <numeric>
-#include <tuple>
+#include <optional>
 
 namespace zc {
 namespace {
@@ -22,7 +22,7 @@ constexpr std::size_t kTryAll = 5;
 constexpr std::size_t kTriedWhole = 2;
 constexpr std::size_t kKeptRecipes = 12;
 /// Of the choices whose coarse nets come nearest to a color so many are searched.
-constexpr std::size_t kSearched = 24, kSearchedForRecipe = 160;
+constexpr std::size_t kSearched = 24, kSearchedForRecipe = 120;
 /// No mixture lies further from the knots of its net (near difference; the widest seen is about 12).
 constexpr double kNetReach = 18;
 
@@ -49,8 +49,11 @@ struct Best {
   }
 };
 
+struct Window {
+  float low = 0, high = 1;
+};
 /// Outside of these luminances the values alone make a CIEDE2000 as large as this.
-std::pair<float, float> luminances_within(double l, double difference) {
+Window luminances_within(double l, double difference) {
   const auto by_value = [l](double other) {
     const double off = (l + other) / 2 - 50;
     return std::abs(l - other) / (1 + 0.015 * off * off / std::sqrt(20 + off * off));
@@ -80,7 +83,7 @@ public:
   /// Every different mixture. `most` parts of each paint that the choice has, none of the others.
   void try_all(std::size_t paints, int most, const Lab& to, std::size_t choice, Best& best) const {
     const int m1 = paints > 1 ? most : 0, m2 = paints > 2 ? most : 0, m3 = paints > 3 ? most : 0;
-    auto [low, high] = luminances_within(to.l, best.limit());
+    Window window = luminances_within(to.l, best.limit());
     for (int a = 0; a <= most; ++a)
       for (int b = 0; b <= m1; ++b)
         for (int c = 0; c <= m2; ++c) {
@@ -92,20 +95,15 @@ public:
           for (int d = 0; d <= m3; ++d) {
             if (std::gcd(abc, d) != 1) continue;
             const float n = static_cast<float>(d);
-            const KsBands r = reflectance_of_ks((ks + m_ks[3] * n) / (whole + m_strength[3] * n));
-            // Most fail by their luminance alone.
-            const float y = m_kernel.tristimulus.row(1).dot(r.matrix());
-            if (y < low || y > high) continue;
-            const double difference = ciede2000(shown_lab(r), to);
-            if (difference >= best.limit()) continue;
-            best.offer({difference, choice, {a, b, c, d}});
-            std::tie(low, high) = luminances_within(to.l, best.limit());
+            consider(reflectance_of_ks((ks + m_ks[3] * n) / (whole + m_strength[3] * n)), {a, b, c, d}, to,
+                     choice, best, window);
           }
         }
   }
   /// Whole parts beside these, at every scale.
   void try_beside(const std::array<double, 4>& parts, std::size_t paints, int most, const Lab& to,
                   std::size_t choice, Best& best) const {
+    Window window = luminances_within(to.l, best.limit());
     for (int scale = 1; scale <= most; ++scale)
       for (unsigned up = 0; up < 1u << paints; ++up) {
         Parts one{};
@@ -116,11 +114,21 @@ public:
           fits = fits && one[i] <= most;
           common = std::gcd(common, one[i]);
         }
-        if (fits && common == 1) best.offer({ciede2000(shown_lab(mixed(one)), to), choice, one});
+        if (fits && common == 1) consider(mixed(one), one, to, choice, best, window);
       }
   }
 
 private:
+  /// Most fail by their luminance alone.
+  void consider(const KsBands& reflectance, const Parts& parts, const Lab& to, std::size_t choice, Best& best,
+                Window& window) const {
+    const float y = m_kernel.tristimulus.row(1).dot(reflectance.matrix());
+    if (y < window.low || y > window.high) return;
+    const double difference = ciede2000(shown_lab(reflectance), to);
+    if (difference >= best.limit()) return;
+    best.offer({difference, choice, parts});
+    window = luminances_within(to.l, best.limit());
+  }
   [[nodiscard]] KsBands mixed(const Parts& parts) const {
     KsBands ks = KsBands::Zero();
     float whole = 0;
@@ -213,16 +221,19 @@ Result<Recipe> recipe_for(Srgb color, const Mixer& mixer, const RecipeSpec& spec
     for (const auto& e : found.entries) best.offer(e);
   };
   if (!all) {
-    std::vector<FewPaints> few;
-    std::vector<float> knots;
-    for (const auto& choice : choices) knots.push_back(few.emplace_back(kernel, choice).nearest_knot(to));
+    std::vector<std::optional<FewPaints>> few(choices.size());
+    std::vector<float> knots(choices.size());
+    in_parallel(static_cast<int>(choices.size()), 16, [&](int from, int to_choice) {
+      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_choice); ++i)
+        knots[i] = few[i].emplace(kernel, choices[i]).nearest_knot(to);
+    });
     std::vector<double> near(choices.size(), 1e30);
     const auto searched = smallest(knots, kSearchedForRecipe);
     in_parallel(static_cast<int>(searched.size()), 4, [&](int from, int to_choice) {
       Best found;
       for (auto n = static_cast<std::size_t>(from); n < static_cast<std::size_t>(to_choice); ++n) {
         const std::size_t i = searched[n];
-        const FewPaints::Found place = few[i].nearest(to);
+        const FewPaints::Found place = few[i]->nearest(to);
         near[i] = exact_difference(place.color, wanted);
         WholeParts(kernel, choices[i]).try_beside(place.parts, size, spec.most_parts, wanted, i, found);
       }

@@ -57,6 +57,7 @@ const SetVersion* find_version(const Piece& piece, Id id) {
   return nullptr;
 }
 
+const PalettePaint* find_paint(const Piece& piece, Id id) { return find_id(piece.paints, id); }
 const Reference* find_reference(const Piece& piece, Id id) { return find_id(piece.references, id); }
 
 std::size_t swatch_count(const SwatchSet& set) {

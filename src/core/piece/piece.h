@@ -116,6 +116,19 @@ struct Reference {
   bool operator==(const Reference& other) const;
 };
 
+/// A paint of the piece's palette of paints.
+struct PalettePaint {
+  Id id = 0;
+  std::string name;
+  Srgb color;
+  std::string trade = {}; ///< The paint of the trade whose curve it has; empty, or none that this version
+                          ///< knows: the smoothest curve of its color.
+  double strength = 1;    ///< Tinting strength, kStrengthRange.
+  bool out = true;        ///< Put out: it goes into recipes and the reach.
+  std::string extras = {};
+  bool operator==(const PalettePaint&) const = default;
+};
+
 struct Piece {
   std::string title = "Untitled piece";
   std::string words; ///< Mood and intent.
@@ -130,6 +143,7 @@ struct Piece {
   Id current_set = 0;
   Bands bands;
   GradingRules grading;
+  List<PalettePaint> paints; ///< At most kMostPaints.
   Id next_id = 1;
   std::string extras;
   bool operator==(const Piece&) const = default;
@@ -143,6 +157,7 @@ struct Piece {
 [[nodiscard]] const Swatch* find_swatch(const Piece& piece, Id id);
 [[nodiscard]] const Swatch* find_swatch(const List<Family>& families, Id id);
 [[nodiscard]] const SetVersion* find_version(const Piece& piece, Id id);
+[[nodiscard]] const PalettePaint* find_paint(const Piece& piece, Id id);
 [[nodiscard]] const Reference* find_reference(const Piece& piece, Id id);
 [[nodiscard]] std::size_t swatch_count(const SwatchSet& set);
 /// The first place behind all swatches of a family.

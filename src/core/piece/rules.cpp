@@ -1,5 +1,7 @@
 #include "core/piece/rules.h"
 
+#include "core/mix/mixer.h"
+
 #include <algorithm>
 
 namespace zc {
@@ -47,6 +49,17 @@ public:
       at_most(path + "study.bound", references[i].study.bound.size(), kMostStudyEdits, "bound areas");
       holds(good_extension(references[i].extension), path + "file",
             "The file of a reference ends in letters and digits, at most 16.");
+    }
+  }
+  void paints() {
+    at_most("paints", m_piece.paints.size(), kMostPaints, "paints");
+    for (std::size_t i = 0; i < m_piece.paints.size(); ++i) {
+      const PalettePaint& p = m_piece.paints[i];
+      const std::string path = at("", "paints", i) + ".";
+      short_enough(path + "name", p.name, kLongestName);
+      short_enough(path + "trade", p.trade, kLongestName);
+      holds(in_bounds(p.color), path + "srgb", "A color has three numbers from 0 to 1.");
+      holds(kStrengthRange.holds(p.strength), path + "strength", "A strength lies between 0 and 20.");
     }
   }
   void set(const SwatchSet& set, const std::string& path, const SwatchSet* whole) {
@@ -145,6 +158,7 @@ private:
 
   template <class Use> void each_id(const Use& use) const {
     for (const auto& r : m_piece.references) use(r.id);
+    for (const auto& p : m_piece.paints) use(p.id);
     for (const auto& set : m_piece.sets) {
       use(set.id);
       for (const auto& family : set.families) {
@@ -159,6 +173,7 @@ private:
     std::vector<std::string> out;
     for (std::size_t i = 0; i < m_piece.references.size(); ++i)
       out.push_back(at("", "references", i) + ".id");
+    for (std::size_t i = 0; i < m_piece.paints.size(); ++i) out.push_back(at("", "paints", i) + ".id");
     for (std::size_t i = 0; i < m_piece.sets.size(); ++i) {
       const auto& set = m_piece.sets[i];
       const std::string path = at("", "sets", i) + ".";
@@ -219,7 +234,9 @@ std::vector<Fault> check(const Piece& piece, const Piece* whole) {
     checker.set(piece.sets[i], at("", "sets", i) + ".", before);
   }
   checker.rules();
-  if (!same_references || !same_sets || whole->next_id != piece.next_id) checker.ids();
+  const bool same_paints = whole && whole->paints.shares_all(piece.paints);
+  if (!same_paints) checker.paints();
+  if (!same_references || !same_paints || !same_sets || whole->next_id != piece.next_id) checker.ids();
   return std::move(checker).faults();
 }
 

@@ -53,6 +53,14 @@ Id chosen_family(const Piece& piece, Id wanted) {
   return there ? wanted : all.front().id;
 }
 
+/// REQUIRES a region that is not empty.
+Srgb held_in(const MaskRegion* region, const Session& session, const Geometry& geometry, Srgb color) {
+  const WheelPoint at = geometry.wheel().locate(color, session.at.at.a);
+  const DiscPoint place = disc_point(at), held = *region->nearest(place);
+  return held == place ? color
+                       : geometry.wheel().nearest_existing(wheel_point(held, at.v, Angle(at.a))).color;
+}
+
 } // namespace
 
 std::vector<Srgb> with_recent(std::vector<Srgb> recent, Srgb c) {
@@ -81,13 +89,14 @@ SessionChange change_between(const Session& a, const Session& b) {
   out.selection = !(a.selection == b.selection) || a.family != b.family;
   out.adjustment = a.adjustment != b.adjustment;
   out.string = !(a.string == b.string);
+  out.mixing = !(a.mixing == b.mixing);
   out.view = a.at_hand.steps != b.at_hand.steps || !(a.relations == b.relations) ||
              a.vivid_plan != b.vivid_plan || a.area != b.area || a.reference != b.reference ||
              a.left_out != b.left_out || a.desk != b.desk || a.set_view != b.set_view ||
              a.looking != b.looking || !(a.trying == b.trying) || a.sharing != b.sharing ||
-             a.values_only != b.values_only || a.looks != b.looks || a.keeps_reference != b.keeps_reference ||
-             a.carry != b.carry || a.mask_keeps != b.mask_keeps || a.sample_side != b.sample_side ||
-             !(a.harvest == b.harvest);
+             !(a.reach == b.reach) || a.values_only != b.values_only || a.looks != b.looks ||
+             a.keeps_reference != b.keeps_reference || a.carry != b.carry || a.mask_keeps != b.mask_keeps ||
+             a.sample_side != b.sample_side || !(a.harvest == b.harvest);
   return out;
 }
 
@@ -105,6 +114,7 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.relations.own.clear();
   session.string.clear();
   session.harvest = {};
+  session.mixing = {};
   session.trying = {};
   session.looking.region.reset();
   session.looking.limits.clear();
@@ -174,10 +184,19 @@ Session picked_on_rail(Session session, const PickRules& rules, double value) {
 Srgb held_sample(const Session& session, const Geometry& geometry, Srgb color) {
   const MaskRegion* region = geometry.region();
   if (!session.looking.hold_samples || !region || region->empty()) return color;
-  const WheelPoint at = geometry.wheel().locate(color, session.at.at.a);
-  const DiscPoint place = disc_point(at), held = *region->nearest(place);
-  return held == place ? color
-                       : geometry.wheel().nearest_existing(wheel_point(held, at.v, Angle(at.a))).color;
+  return held_in(region, session, geometry, color);
+}
+
+Srgb held_by_rule(const Session& session, const Piece& piece, const Geometry& geometry, Srgb color) {
+  const MaskRegion* region = geometry.region();
+  if (piece.rule != MaskRule::Held || !region || region->empty()) return color;
+  return held_in(region, session, geometry, color);
+}
+
+Session located_color(Session session, const Geometry& geometry, Srgb color) {
+  session = located(std::move(session), geometry, color, {});
+  session.origin.reset();
+  return session;
 }
 
 Session sampled(Session session, const Geometry& geometry, Srgb color, const SampleOrigin& origin) {

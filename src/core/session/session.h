@@ -12,6 +12,7 @@
 #include "core/press/press.h"
 #include "core/session/at_hand.h"
 #include "core/session/geometry.h"
+#include "core/session/mixing.h"
 #include "core/sheet/sheet.h"
 #include "core/try/light.h"
 #include "core/wheel/relations.h"
@@ -98,6 +99,12 @@ struct Sharing {
   bool operator==(const Sharing&) const = default;
 };
 
+/// What the paints that are put out can mix, as it is shown.
+struct ReachView {
+  bool shown = false, white_and_black = true;
+  bool operator==(const ReachView&) const = default;
+};
+
 /// The relation that is looked at: on the rim, in the tray.
 struct RelationView {
   Relation relation = Relation::Complement;
@@ -162,6 +169,8 @@ struct Session {
   Looking looking;
   Trying trying;
   Sharing sharing;
+  Mixing mixing;
+  ReachView reach;
   bool values_only = false;
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
   Carry carry = Carry::MaskOnly;
@@ -176,7 +185,7 @@ struct SessionChange {
   bool color = false;     ///< Current color, its place, the one before.
   bool at_hand = false;   ///< Wells, recent colors.
   bool selection = false; ///< Swatches, family.
-  bool adjustment = false, string = false;
+  bool adjustment = false, string = false, mixing = false;
   bool view = false; ///< All else.
 };
 [[nodiscard]] SessionChange change_between(const Session& a, const Session& b);
@@ -207,6 +216,11 @@ struct SessionChange {
 /// A color sampled at a pixel; where the painter wants it so, at its nearest place in the mask.
 [[nodiscard]] Session sampled(Session session, const Geometry& geometry, Srgb color,
                               const SampleOrigin& origin);
+/// A color in the middle of a pick, at its place on the wheel.
+[[nodiscard]] Session located_color(Session session, const Geometry& geometry, Srgb color);
+/// At its nearest place in the mask where a mask is in use and its rule holds picks.
+[[nodiscard]] Srgb held_by_rule(const Session& session, const Piece& piece, const Geometry& geometry,
+                                Srgb color);
 [[nodiscard]] Srgb held_sample(const Session& session, const Geometry& geometry, Srgb color);
 
 // Whole picks. Nudges are in degrees, in shares of the radius and in L*; of a stepped dimension they are

@@ -1,6 +1,7 @@
 #include "io/container/piece_json.h"
 
 #include "io/container/mask_json.h"
+#include "io/container/paint_json.h"
 #include "io/container/set_json.h"
 
 #include <algorithm>
@@ -132,6 +133,7 @@ Id next_id_of(const Piece& piece) {
     }
   };
   for (const auto& r : piece.references) above(r.id);
+  for (const auto& p : piece.paints) above(p.id);
   for (const auto& set : piece.sets) {
     above(set.id);
     above_all(set.families);
@@ -166,13 +168,16 @@ ReadDocument read_document(Fields& f) {
   p.mask_on = f.flag("mask_on", true);
   p.rule = f.word("mask_rule", kRuleWords, MaskRule::Held);
   read_references(f, out);
+  f.each("paints", kMostPaints, [&](const Json& j, const std::string& key) {
+    p.paints.push_back(read_paint(f.inner(j, key), true));
+  });
   read_sets(f, p);
   if (f.has("bands")) p.bands = read_bands(f.inner(f.raw("bands"), "bands"));
   if (f.has("grading")) p.grading = read_grading(f.inner(f.raw("grading"), "grading"));
   if (f.has("bench")) out.document.at_hand = read_at_hand(f.inner(f.raw("bench"), "bench"));
   p.extras =
       f.extras({"format", "title", "words", "signature", "date", "wheel", "mask", "mask_on", "mask_rule",
-                "references", "sets", "current_set", "bands", "grading", "next_id", "bench"});
+                "references", "sets", "current_set", "bands", "grading", "paints", "next_id", "bench"});
   return out;
 }
 
@@ -211,6 +216,7 @@ std::string document_to_json(const Document& document) {
   out["current_set"] = p.current_set;
   out["bands"] = {{"dark_below", p.bands.dark_below}, {"light_from", p.bands.light_from}};
   if (p.grading != GradingRules{}) out["grading"] = grading_json(p.grading);
+  for (const auto& paint : p.paints) out["paints"].push_back(paint_json(paint, true));
   out["next_id"] = p.next_id;
   out["bench"] = at_hand_json(document.at_hand);
   put_extras(out, p.extras);

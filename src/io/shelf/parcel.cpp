@@ -69,6 +69,8 @@ Result<Bytes> pack_parcel(const Parcel& parcel) {
   if (!parcel.from.empty()) json["from"] = parcel.from;
   if (!parcel.patterns.empty()) json["patterns"] = Json::array();
   for (const auto& p : parcel.patterns) json["patterns"].push_back(shelf_pattern_json(p));
+  if (!parcel.paints.empty()) json["paints"] = Json::array();
+  for (const auto& p : parcel.paints) json["paints"].push_back(shelf_paints_json(p));
   json["sets"] = Json::array();
   json["masks"] = Json::array();
   for (const auto& s : parcel.sets) json["sets"].push_back(Json::parse(shelf_set_to_json(s)));
@@ -112,6 +114,13 @@ Result<Parcel> unpack_parcel(const Bytes& bytes) {
     else
       f.fail(key, "a pattern");
   });
+  f.each("paints", kMostParcelItems, [&](const Json& j, const std::string& key) {
+    auto paints = read_shelf_paints(j);
+    if (paints)
+      out.paints.push_back(std::move(paints).value());
+    else
+      f.fail(key, "a palette of paints");
+  });
   for (const ZipEntry& e : *entries)
     if (e.name == kPressEntry) {
       if (!Press::read(e.bytes, kPressEntry)) return damaged_item("parcel", kPressEntry);
@@ -149,6 +158,11 @@ Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const ShelfFolders& fold
       parcel.patterns, read_pattern_shelf(folders.patterns), folders.patterns,
       [](const ShelfPattern& a, const ShelfPattern& b) { return a.pattern == b.pattern; }, out);
   if (!patterns) return patterns.error();
+  const Status paints = put_all(
+      parcel.paints, read_paint_shelf(folders.paints), folders.paints,
+      [](const ShelfPaints& a, const ShelfPaints& b) { return a.name == b.name && a.paints == b.paints; },
+      out);
+  if (!paints) return paints.error();
   if (parcel.press.empty()) return out;
   const auto kept = keep_press_bytes(folders.presses, parcel.press, "press");
   if (!kept) return kept.error();

@@ -1,11 +1,12 @@
 // Parcels (.zonaparcel): sets and masks for others in one file, a ZIP container as pieces are.
 //
-// Entries: "mimetype", first and stored; "parcel.json" with format, description, from, sets, masks and
-// patterns; "press.icc" where a press profile goes along.
+// Entries: "mimetype", first and stored; "parcel.json" with format, description, from, sets, masks,
+// patterns and paints; "press.icc" where a press profile goes along.
 #pragma once
 
 #include "io/files/bytes.h"
 #include "io/shelf/mask_shelf.h"
+#include "io/shelf/paint_shelf.h"
 #include "io/shelf/pattern_shelf.h"
 #include "io/shelf/set_shelf.h"
 
@@ -22,9 +23,10 @@ struct Parcel {
   std::vector<ShelfSet> sets;
   std::vector<ShelfMask> masks;
   std::vector<ShelfPattern> patterns;
+  std::vector<ShelfPaints> paints;
   Bytes press; ///< ICC profile, or empty.
   [[nodiscard]] bool empty() const {
-    return sets.empty() && masks.empty() && patterns.empty() && press.empty();
+    return sets.empty() && masks.empty() && patterns.empty() && paints.empty() && press.empty();
   }
 };
 
@@ -44,7 +46,7 @@ struct PutUp {
 /// Puts everything on the shelf that is not there yet; items of equal content count as known. ERRORS:
 /// Unwritable, with what was put up before staying there.
 struct ShelfFolders {
-  std::string sets, masks, patterns, presses;
+  std::string sets, masks, patterns, paints, presses;
 };
 [[nodiscard]] Result<PutUp> put_parcel_on_shelf(const Parcel& parcel, const ShelfFolders& folders);
 

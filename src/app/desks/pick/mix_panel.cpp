@@ -1,112 +1,229 @@
 #include "app/desks/pick/mix_panel.h"
 
-#include "app/desks/pick/string_panel.h"
+#include "app/desks/pick/mix_view.h"
+#include "app/desks/pick/toward_bar.h"
+#include "app/store/paint_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
-#include "core/mix/strings.h"
-#include "core/wheel/color_words.h"
+#include "core/mix/trade_paints.h"
 
 #include <QButtonGroup>
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
+#include <QMenu>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QVBoxLayout>
 
 namespace zc {
 namespace {
 
-constexpr int kNoWell = -1, kBetween = 9;
+/// Shares are said in parts up to this.
+constexpr int kSaidParts = 12;
+
+QString parts_told(const std::vector<double>& parts) {
+  QStringList out;
+  for (const int p : whole_parts(parts, kSaidParts)) out << QString::number(p);
+  return out.join(QStringLiteral(" : "));
+}
+
+/// "2 : 1 : 1", or with spaces or commas between; nothing where it is no row of so many numbers.
+std::optional<std::vector<double>> parts_in(const QString& typed, std::size_t count) {
+  std::vector<double> out;
+  double whole = 0;
+  static const QRegularExpression between(QStringLiteral("[\\s:;]+"));
+  for (const QString& word : typed.trimmed().split(between, Qt::SkipEmptyParts)) {
+    bool good = false;
+    const double n = QString(word).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
+    if (!good || !(n >= 0 && n <= 1000)) return std::nullopt;
+    out.push_back(n);
+    whole += n;
+  }
+  return out.size() == count && whole > 0 ? std::optional(out) : std::nullopt;
+}
 
 } // namespace
 
 MixPanel::MixPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_paint(new WordButton(tr("as paint"), this)),
-      m_light(new WordButton(tr("as light"), this)), m_result(new ChipRow(tr("The mixture"), this)),
-      m_row(new ChipRow(tr("The string between the two wells"), this)), m_words(new QLabel(this)),
-      m_lay(new QPushButton(tr("Lay"), this)) {
-  auto* column = new QVBoxLayout(this);
+    : QWidget(parent), m_space(space), m_view(new MixView(space, this)) {
+  auto* controls = new QVBoxLayout;
+  controls->setSpacing(4);
+  controls->addWidget(make_reading());
+  controls->addWidget(make_corners());
+  controls->addWidget(make_laying());
+  controls->addStretch(1);
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(10);
+  row->addWidget(m_view, 1);
+  row->addLayout(controls, 1);
+  connect(m_view, &MixView::passing, this, &MixPanel::say);
+  connect(&space, &Workspace::mixingChanged, this, &MixPanel::follow);
+  space.hear({&Workspace::viewChanged, &Workspace::setsChanged, &Workspace::geometryChanged}, this,
+             &MixPanel::follow);
+  follow();
+}
+
+QWidget* MixPanel::make_reading() {
+  auto* box = new QWidget(this);
+  auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  auto* wells = new QHBoxLayout;
-  wells->setSpacing(4);
-  for (std::size_t i = 0; i < m_slots.size(); ++i) {
-    auto& [well, parts] = m_slots[i];
-    well = new QComboBox(this);
-    well->setObjectName(QStringLiteral("mixWell.%1").arg(i));
-    well->setAccessibleName(tr("Well %1 of the mixture").arg(i + 1));
-    well->setToolTip(tr("A well that goes into the mixture"));
-    well->setFont(caption_font());
-    well->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    well->setMinimumContentsLength(5);
-    parts = new NumberField(QStringLiteral("mixParts.%1").arg(i), tr("Parts of well %1").arg(i + 1), this);
-    parts->set_range({0, 99, 1, 1, {}, false, {}});
-    parts->show_value(1);
-    parts->setFixedWidth(38);
-    parts->setToolTip(tr("How many parts of it, 0 to 99"));
-    wells->addWidget(well, 1);
-    wells->addWidget(parts);
-    connect(well, &QComboBox::currentIndexChanged, this, &MixPanel::follow);
-    connect(parts, &NumberField::wanted, this, [this, field = parts](double n) {
-      field->show_value(n);
-      follow();
-    });
-  }
+  column->setSpacing(4);
+  auto* first = new QHBoxLayout;
+  first->setSpacing(6);
   auto* group = new QButtonGroup(this);
-  for (WordButton* button : {m_paint, m_light}) {
+  const auto as = [&](const QString& word, const char* name, const QString& tip, MixAs how) {
+    auto* button = new WordButton(word, box);
+    button->setObjectName(QLatin1String(name));
+    button->setToolTip(tip);
     button->setCheckable(true);
     group->addButton(button);
-    connect(button, &QAbstractButton::clicked, this, &MixPanel::follow);
-  }
-  m_paint->setChecked(true);
-  m_paint->setObjectName(QStringLiteral("mixAsPaint"));
-  m_paint->setToolTip(tr("Pigments absorb: curves of reflectance mixed by Kubelka and Munk"));
-  m_light->setObjectName(QStringLiteral("mixAsLight"));
-  m_light->setToolTip(tr("Light adds: as on a spinning disc or from far away"));
-  m_result->setObjectName(QStringLiteral("mixture"));
-  m_result->setFixedWidth(34);
-  m_row->setObjectName(QStringLiteral("mixString"));
+    connect(button, &QAbstractButton::clicked, this,
+            [this, how] { change([how](Mixing& m) { m.as = how; }); });
+    first->addWidget(button);
+    return button;
+  };
+  m_paint = as(tr("paint"), "mixAsPaint",
+               tr("Pigments absorb: curves of reflectance mixed by Kubelka and Munk"), MixAs::Paint);
+  m_light =
+      as(tr("light"), "mixAsLight", tr("Light adds: as on a spinning disc or from far away"), MixAs::Light);
+  m_parts = new QLineEdit(box);
+  m_parts->setObjectName(QStringLiteral("mix.parts"));
+  m_parts->setAccessibleName(tr("Parts of the mixture"));
+  m_parts->setToolTip(tr("The parts that are read, corner by corner; type others such as 2 : 1 : 1"));
+  m_parts->setPlaceholderText(tr("parts"));
+  m_parts->setFont(caption_font());
+  m_parts->setMinimumWidth(64);
+  connect(m_parts, &QLineEdit::editingFinished, this, &MixPanel::take_typed_parts);
+  first->addWidget(m_parts, 1);
+  m_words = new ElidedLabel(caption_font(), box);
   m_words->setObjectName(QStringLiteral("mixWords"));
-  m_words->setFont(caption_font());
-  m_words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-  m_lay->setObjectName(QStringLiteral("layMixture"));
-  m_lay->setFont(caption_font());
-  m_lay->setToolTip(tr("Lay the mixture on the staff in the chosen family"));
+  column->addLayout(first);
+  column->addWidget(m_words);
+  column->addWidget(new TowardBar(m_space, box));
+  return box;
+}
+
+QWidget* MixPanel::make_corners() {
+  auto* box = new QWidget(this);
+  auto* grid = new QHBoxLayout(box);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setSpacing(4);
+  for (std::size_t i = 0; i < m_corners.size(); ++i) {
+    Corner& c = m_corners[i];
+    c.row = new QWidget(box);
+    auto* column = new QHBoxLayout(c.row);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(2);
+    c.strength = new NumberField(QStringLiteral("mix.strength.%1").arg(i),
+                                 tr("Strength of corner %1").arg(i + 1), c.row);
+    c.strength->set_range({kStrengthRange.low, kStrengthRange.high, 0.1, 1, {}, false, {}});
+    c.strength->setFixedWidth(34);
+    c.strength->setToolTip(tr("Tinting strength of color %1: how often a part of it counts").arg(i + 1));
+    connect(c.strength, &NumberField::wanted, this,
+            [this, i](double s) { change([i, s](Mixing& m) { m.corners[i].strength = s; }); });
+    c.mute = new WordButton(tr("%1").arg(i + 1), c.row);
+    c.mute->setObjectName(QStringLiteral("mix.mute.%1").arg(i));
+    c.mute->setCheckable(true);
+    c.mute->setToolTip(tr("Color %1 mixes; off it is muted").arg(i + 1));
+    connect(c.mute, &QAbstractButton::clicked, this,
+            [this, i](bool on) { change([i, on](Mixing& m) { m.corners[i].muted = !on; }); });
+    column->addWidget(c.mute);
+    column->addWidget(c.strength);
+    grid->addWidget(c.row);
+  }
+  auto* add = new WordButton(tr("add"), box);
+  add->setObjectName(QStringLiteral("mix.add"));
+  add->setToolTip(tr("Put another color at a corner: the current one, or a paint of the trade"));
+  connect(add, &QAbstractButton::clicked, this, [this, add] {
+    QMenu menu;
+    menu.addAction(tr("The current color"), [this] { add_corner({m_space.session().color()}); });
+    menu.addSeparator();
+    for (const TradePaint& p : trade_paints())
+      menu.addAction(text(p.name), [this, &p] {
+        add_corner({color_of(p.curve), std::string(p.name), p.strength});
+      });
+    menu.addSeparator();
+    menu.addAction(tr("Clear the field"), [this] { change([](Mixing& m) { m = {}; }); });
+    menu.exec(add->mapToGlobal(QPoint(0, add->height())));
+  });
+  grid->addStretch(1);
+  grid->addWidget(add);
+  return box;
+}
+
+QWidget* MixPanel::make_laying() {
+  auto* box = new QWidget(this);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  m_row = new ChipRow(tr("Steps along the line"), box);
+  m_row->setObjectName(QStringLiteral("mixString"));
+  connect(m_row, &ChipRow::taken, this,
+          [this](std::size_t chip) { m_space.take_up(m_row->steps()[chip].color); });
+  connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
+    m_space.lay_color({m_row->steps()[chip].color, {}});
+  });
+  auto* first = new QHBoxLayout;
+  first->setSpacing(6);
+  m_draw = new WordButton(tr("draw a line"), box);
+  m_draw->setObjectName(QStringLiteral("mix.draw"));
+  m_draw->setCheckable(true);
+  m_draw->setToolTip(
+      tr("The next drag across the field draws the line of a string; so does the right button"));
+  connect(m_draw, &QAbstractButton::clicked, this,
+          [this](bool on) { change([on](Mixing& m) { m.drawing = on; }); });
+  m_steps = new NumberField(QStringLiteral("mix.steps"), tr("Steps of the line and of the grid"), box);
+  m_steps->set_range({kMixingStepsRange.low, kMixingStepsRange.high, 1, 0, tr(" steps"), false, {}});
+  m_steps->setFixedWidth(62);
+  m_steps->setToolTip(tr("Steps of the string, and along a side of the grid, 2 to 12"));
+  connect(m_steps, &NumberField::wanted, this,
+          [this](double n) { change([n](Mixing& m) { m.steps = static_cast<int>(std::lround(n)); }); });
+  first->addWidget(m_draw);
+  first->addWidget(m_steps);
+  first->addStretch(1);
   auto* second = new QHBoxLayout;
   second->setSpacing(6);
-  second->addWidget(m_paint);
-  second->addWidget(m_light);
-  second->addWidget(m_words, 1);
-  second->addWidget(m_lay);
-  auto* chips = new QHBoxLayout;
-  chips->setSpacing(14);
-  chips->addWidget(m_result);
-  chips->addWidget(m_row, 1);
-  column->addLayout(wells);
+  const auto button = [&](const QString& word, const char* name, const QString& tip,
+                          void (MixPanel::*slot)()) {
+    auto* made = new QPushButton(word, box);
+    made->setObjectName(QLatin1String(name));
+    made->setFont(caption_font());
+    made->setToolTip(tip);
+    connect(made, &QPushButton::clicked, this, slot);
+    second->addWidget(made);
+    return made;
+  };
+  m_lay_string = button(tr("Lay line"), "mix.layString", tr("Lay the steps of the line as a family"),
+                        &MixPanel::lay_string);
+  m_lay_picks =
+      button(tr("Lay picks"), "mix.layPicks", tr("Lay what was picked as a family"), &MixPanel::lay_picks);
+  m_lay_grid = button(tr("Lay grid"), "mix.layGrid", tr("Lay the whole field in steps, each row as a family"),
+                      &MixPanel::lay_grid);
+  second->addStretch(1);
+  column->addLayout(first);
+  column->addWidget(m_row);
   column->addLayout(second);
-  column->addLayout(chips);
-
-  for (ChipRow* row : {m_result, m_row}) {
-    connect(row, &ChipRow::taken, this,
-            [this, row](std::size_t chip) { m_space.take_up(row->steps()[chip].color); });
-    connect(row, &ChipRow::laid, this, [this, row](std::size_t chip) {
-      m_space.lay_color({row->steps()[chip].color, {}});
-    });
-  }
-  connect(m_lay, &QPushButton::clicked, this, [this] {
-    m_space.lay_color({m_result->steps().front().color, {}});
-  });
-  connect(&space, &Workspace::atHandChanged, this, &MixPanel::follow_wells);
-  connect(&space, &Workspace::viewChanged, this, &MixPanel::follow);
-  follow_wells();
+  return box;
 }
 
 void MixPanel::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
+  begin();
   follow();
+}
+
+void MixPanel::begin() {
+  if (std::exchange(m_begun, m_space.store().document()) == m_space.store().document()) return;
+  if (!mixing().corners.empty()) return;
+  change([&](Mixing& m) {
+    for (const auto& well : m_space.at_hand().wells)
+      if (well && m.corners.size() < kMostCorners) m = with_corner(m, m.corners.size(), {*well});
+  });
 }
 
 void MixPanel::hideEvent(QHideEvent* event) {
@@ -114,74 +231,122 @@ void MixPanel::hideEvent(QHideEvent* event) {
   m_space.show_string({});
 }
 
-MixAs MixPanel::as() const { return m_paint->isChecked() ? MixAs::Paint : MixAs::Light; }
-
-/// The first two places take the first two wells that hold a color, until the painter chooses.
-void MixPanel::follow_wells() {
-  const AtHand& space = m_space.session().at_hand;
-  std::vector<int> full;
-  for (std::size_t i = 0; i < space.wells.size(); ++i)
-    if (space.wells[i]) full.push_back(static_cast<int>(i));
-  for (std::size_t i = 0; i < m_slots.size(); ++i) {
-    QComboBox* box = m_slots[i].well;
-    const QSignalBlocker quiet(box);
-    const bool untouched = box->count() == 0 || (box->count() == 1 && !full.empty());
-    const QVariant chosen = box->currentData();
-    box->clear();
-    box->addItem(tr("none"), kNoWell);
-    fill_with_wells(*box, space);
-    const int usual = i < 2 && i < full.size() ? full[i] : kNoWell;
-    box->setCurrentIndex(std::max(0, box->findData(untouched ? QVariant(usual) : chosen)));
-  }
-  follow();
+void MixPanel::change(const std::function<void(Mixing&)>& f) {
+  Mixing next = mixing();
+  f(next);
+  m_space.mix_by_hand(next);
 }
 
-std::vector<MixPart> MixPanel::parts() const {
-  std::vector<MixPart> out;
-  for (const auto& [box, parts] : m_slots) {
-    const int well = box->currentData().toInt();
-    if (well < 0 || box->currentIndex() < 0 || parts->value() <= 0) continue;
-    if (const auto color = m_space.session().at_hand.wells.at(static_cast<std::size_t>(well)))
-      out.push_back({*color, parts->value()});
-  }
-  return out;
+void MixPanel::add_corner(const MixingCorner& corner) {
+  if (mixing().corners.size() >= kMostCorners)
+    return emit m_space.notice(tr("The field has four colors; drop another on one of them."));
+  change([&](Mixing& m) { m = with_corner(m, m.corners.size(), corner); });
 }
+
+void MixPanel::take_typed_parts() {
+  if (!m_parts->isModified()) return;
+  m_parts->setModified(false);
+  const std::size_t count = mixing().corners.size();
+  const auto parts = parts_in(m_parts->text(), count);
+  if (!parts) {
+    say_at(*m_parts, tr("Type %1 numbers, such as 2 : 1.").arg(count));
+    return follow();
+  }
+  m_view->pick_parts(*parts);
+}
+
+LaidColor MixPanel::laid(Srgb color) const {
+  return {held_by_rule(m_space.session(), m_space.piece(), m_space.geometry(), color), {}};
+}
+
+void MixPanel::lay_string() {
+  std::vector<LaidColor> colors;
+  for (const StringStep& step : m_row->steps()) colors.push_back({step.color, {}});
+  m_space.lay_family(tr("across a mixture"), colors);
+}
+
+void MixPanel::lay_picks() {
+  const auto& field = m_space.paints().field();
+  if (!field) return;
+  std::vector<LaidColor> colors;
+  for (const auto& parts : mixing().picks)
+    if (const auto mixture = parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt)
+      colors.push_back(laid(mixture->color));
+  m_space.lay_family(tr("mixtures"), colors);
+  change([](Mixing& m) { m.picks.clear(); });
+}
+
+void MixPanel::lay_grid() {
+  std::vector<std::vector<LaidColor>> rows;
+  for (const auto& row : mixing_grid(mixing(), m_space.piece())) {
+    rows.emplace_back();
+    for (const Srgb color : row) rows.back().push_back(laid(color));
+  }
+  m_space.lay_families(tr("mixtures"), rows);
+}
+
+// ---------------------------------------------------------------- following
 
 void MixPanel::follow() {
   if (!isVisible()) return;
-  const auto given = parts();
-  const bool values_only = m_space.session().values_only;
-  m_lay->setEnabled(given.size() >= 2);
-  if (given.size() < 2) {
-    m_result->show_steps({}, {}, values_only);
-    m_row->show_steps({}, {}, values_only);
-    m_words->setText(tr("Choose two to four filled wells to mix."));
-    return m_space.show_string({});
-  }
-  const auto mixture = mix(given, as());
-  if (!mixture) return m_words->setText(QString::fromStdString(mixture.error().sentence));
-  m_result->show_steps({{mixture->color, {}}}, {color_told(mixture->color)}, values_only);
-  m_words->setText(
-      color_told(mixture->color) +
-      (mixture->exact ? QString() : tr("; a part is no paint's color, the nearest paint stands")));
-  follow_string(given);
+  const Mixing& m = mixing();
+  m_paint->setChecked(m.as == MixAs::Paint);
+  m_light->setChecked(m.as == MixAs::Light);
+  m_draw->setChecked(m.drawing);
+  m_steps->show_value(m.steps);
+  follow_corners();
+  follow_string();
+  const bool mixes = m.corners.size() >= kFewestCorners;
+  m_parts->setEnabled(mixes);
+  m_draw->setEnabled(mixes);
+  m_lay_grid->setEnabled(mixes);
+  m_lay_picks->setEnabled(!m.picks.empty());
+  say(std::nullopt);
 }
 
-void MixPanel::follow_string(const std::vector<MixPart>& given) {
-  StringSpec spec;
-  spec.kind = StringKind::Between;
-  spec.from = given[0].color;
-  spec.to = given[1].color;
-  spec.steps = kBetween;
-  spec.even = Evenness::Difference;
-  spec.way = as() == MixAs::Paint ? Way::Paint : Way::Light;
-  const auto made = given.size() == 2 ? make_string(spec, m_space.wheel())
-                                      : Result<std::vector<StringStep>>(std::vector<StringStep>{});
-  const std::vector<StringStep> steps = made ? *made : std::vector<StringStep>{};
+void MixPanel::follow_corners() {
+  const Mixing& m = mixing();
+  for (std::size_t i = 0; i < m_corners.size(); ++i) {
+    m_corners[i].row->setVisible(i < m.corners.size());
+    if (i >= m.corners.size()) continue;
+    m_corners[i].strength->show_value(m.corners[i].strength);
+    m_corners[i].mute->setChecked(!m.corners[i].muted);
+  }
+}
+
+void MixPanel::follow_string() {
+  std::vector<StringStep> steps;
   QStringList words;
-  for (const auto& step : steps) words << color_told(step.color);
+  for (const Srgb color : mixing_string(mixing(), m_space.piece())) {
+    const Srgb held = laid(color).color;
+    steps.push_back({held, {}, held != color});
+    words << (held != color ? tr("%1; moved into the mask").arg(color_told(held)) : color_told(held));
+  }
+  m_lay_string->setEnabled(!steps.empty());
+  m_row->setVisible(!steps.empty());
   m_row->show_steps(steps, words, m_space.session().values_only);
   m_space.show_string(steps);
+}
+
+/// What is under the pointer, else what was read last.
+void MixPanel::say(const std::optional<std::vector<double>>& passing) {
+  const Mixing& m = mixing();
+  const auto& field = m_space.paints().field();
+  const auto parts = passing                                       ? passing
+                     : m.parts.size() == m.corners.size() && field ? std::optional(m.parts)
+                                                                   : std::nullopt;
+  if (!m_parts->hasFocus() || !m_parts->isModified())
+    m_parts->setText(parts ? parts_told(*parts) : QString());
+  if (!field) return m_words->setText(tr("Two to four colors make a field."));
+  QStringList standing;
+  for (std::size_t i = 0; i < field->corners(); ++i)
+    if (field->stands_in(i)) standing << QString::number(i + 1);
+  const QString note =
+      standing.isEmpty()
+          ? QString()
+          : tr("; %1 is no paint's color, the nearest paint stands").arg(standing.join(QStringLiteral(", ")));
+  const auto mixture = parts ? field->of_parts(*parts) : std::nullopt;
+  m_words->setText((mixture ? color_told(mixture->color) : tr("Point to read, drag to pick")) + note);
 }
 
 } // namespace zc

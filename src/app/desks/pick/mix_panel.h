@@ -1,18 +1,19 @@
-// Two to four wells mixed by parts, as paint or as light; the mixture and the string between two, live.
+// Mixing by hand: the field beside what is read out of it, its corners, the string and the grid.
 #pragma once
 
 #include "app/store/workspace.h"
-#include "core/mix/pigment.h"
 
 #include <QWidget>
 
-class QComboBox;
 class QLabel;
+class QLineEdit;
 class QPushButton;
 
 namespace zc {
 
 class ChipRow;
+class ElidedLabel;
+class MixView;
 class NumberField;
 class WordButton;
 
@@ -20,30 +21,51 @@ class MixPanel final : public QWidget {
   Q_OBJECT
 public:
   MixPanel(Workspace& space, QWidget* parent);
+  [[nodiscard]] MixView& view() { return *m_view; }
 
 protected:
   void showEvent(QShowEvent* event) override;
   void hideEvent(QHideEvent* event) override;
 
 private:
-  struct Slot {
-    QComboBox* well = nullptr;
-    NumberField* parts = nullptr;
-  };
-  void follow_wells();
+  [[nodiscard]] QWidget* make_reading();
+  [[nodiscard]] QWidget* make_corners();
+  [[nodiscard]] QWidget* make_laying();
   void follow();
-  void follow_string(const std::vector<MixPart>& parts);
-  [[nodiscard]] std::vector<MixPart> parts() const;
-  [[nodiscard]] MixAs as() const;
+  void follow_corners();
+  void follow_string();
+  void say(const std::optional<std::vector<double>>& parts);
+  void take_typed_parts();
+  void add_corner(const MixingCorner& corner);
+  void lay_picks();
+  void lay_string();
+  void lay_grid();
+  void change(const std::function<void(Mixing&)>& f);
+  [[nodiscard]] const Mixing& mixing() const { return m_space.session().mixing; }
+  [[nodiscard]] LaidColor laid(Srgb color) const;
+
+  /// The first colors at hand stand ready where nothing has been mixed in this piece.
+  void begin();
 
   Workspace& m_space;
-  std::array<Slot, 4> m_slots;
+  DocumentId m_begun = 0;
+  MixView* m_view;
   WordButton* m_paint;
   WordButton* m_light;
-  ChipRow* m_result;
+  QLineEdit* m_parts;
+  ElidedLabel* m_words;
+  struct Corner {
+    QWidget* row = nullptr;
+    NumberField* strength = nullptr;
+    WordButton* mute = nullptr;
+  };
+  std::array<Corner, kMostCorners> m_corners;
+  WordButton* m_draw;
+  NumberField* m_steps;
+  QPushButton* m_lay_string;
+  QPushButton* m_lay_picks;
+  QPushButton* m_lay_grid;
   ChipRow* m_row;
-  QLabel* m_words;
-  QPushButton* m_lay;
 };
 
 } // namespace zc

@@ -1,6 +1,8 @@
 #include "app/desks/pick/pick_desk.h"
 
 #include "app/desks/pick/mix_panel.h"
+#include "app/desks/pick/mix_view.h"
+#include "app/desks/pick/paints_panel.h"
 #include "app/desks/pick/steps_panel.h"
 #include "app/desks/pick/string_panel.h"
 #include "app/desks/pick/strips_panel.h"
@@ -25,14 +27,20 @@ PickDesk::PickDesk(Workspace& space, QWidget* parent)
   column->addWidget(make_foot());
 }
 
+void PickDesk::take_dropped(QPoint global, Srgb color) {
+  if (m_mixing->isVisible()) m_mixing->view().drop_at(global, color);
+}
+
 /// Strings, mixing and steps, in the same place.
 QWidget* PickDesk::make_foot() {
   auto* pages = new Pages(this);
+  m_mixing = new MixPanel(m_space, pages);
   pages->let_close();
   pages->add(QStringLiteral("page.string"), tr("String"), tr("A graded row from the current color"),
              new StringPanel(m_space, pages));
-  pages->add(QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four wells by parts"),
-             new MixPanel(m_space, pages));
+  pages->add(QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four colors by hand"), m_mixing);
+  pages->add(QStringLiteral("page.paints"), tr("Paints"), tr("Put few paints out, and see what they reach"),
+             new PaintsPanel(m_space, pages));
   pages->add(QStringLiteral("page.steps"), tr("Steps"), tr("Cut hue, saturation and value into steps"),
              new StepsPanel(m_space, pages));
   pages->add_beside(new MaskRuleChoice(m_space, pages));

@@ -8,6 +8,7 @@
 
 namespace zc {
 
+class MixPanel;
 class WheelView;
 
 class PickDesk final : public QWidget {
@@ -15,11 +16,14 @@ class PickDesk final : public QWidget {
 public:
   PickDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
+  /// A swatch was let go there, in places of the screen.
+  void take_dropped(QPoint global, Srgb color);
 
 private:
   QWidget* make_foot();
   Workspace& m_space;
   WheelView* m_wheel;
+  MixPanel* m_mixing = nullptr;
 };
 
 } // namespace zc

@@ -114,7 +114,8 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
   column->addStretch(1);
   scroll_over_ground(scroll, content);
   outer->addWidget(scroll);
-  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged}, this, &ParcelPanel::follow);
+  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::paintsChanged}, this,
+             &ParcelPanel::follow);
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
   const QFileInfoList found = new_parcels();
@@ -166,6 +167,7 @@ void ParcelPanel::follow() {
             [&on](bool checked) { on = checked; });
   };
   if (m_space.piece().mask) more("parcel.mask", tr("the mask"), m_mask);
+  if (!m_space.piece().paints.empty()) more("parcel.paints", tr("the paints"), m_paints);
   more("parcel.pattern", tr("the pattern of lines"), m_pattern);
   if (!m_space.session().sharing.press.empty()) more("parcel.press", tr("the press profile"), m_press);
   m_pack->addWidget(m_pack_box);
@@ -184,6 +186,13 @@ Parcel ParcelPanel::chosen() const {
     item.pattern = *pattern;
     item.name = text(pattern->swatch).simplified().left(40).toStdString();
     out.patterns.push_back(item);
+  }
+  if (m_paints && !m_space.piece().paints.empty()) {
+    ShelfPaints item;
+    item.name = m_space.piece().title;
+    item.paints = m_space.piece().paints;
+    item.paints.change_each([](PalettePaint& p) { p.id = 0; });
+    out.paints.push_back(std::move(item));
   }
   if (m_press && !sharing.press.empty())
     if (const auto bytes = read_file(sharing.press, kLargestProfile)) out.press = *bytes;
@@ -240,6 +249,8 @@ void ParcelPanel::list_inside() {
   }
   for (const auto& mask : m_parcel.masks) item(tr("mask: %1").arg(text(mask.name)));
   for (const auto& pattern : m_parcel.patterns) item(tr("pattern of lines: %1").arg(text(pattern.name)));
+  for (const auto& paints : m_parcel.paints)
+    item(tr("%1 paints: %2").arg(paints.paints.size()).arg(text(paints.name)));
   if (!m_parcel.press.empty()) item(tr("a press profile"));
   auto* put = new QPushButton(tr("Put the chosen on the shelf"), m_inside_box);
   put->setObjectName(QStringLiteral("parcel.put"));
@@ -260,6 +271,8 @@ Parcel ParcelPanel::taken() const {
     if (!m_not_taken.contains(n++)) out.masks.push_back(mask);
   for (const auto& pattern : m_parcel.patterns)
     if (!m_not_taken.contains(n++)) out.patterns.push_back(pattern);
+  for (const auto& paints : m_parcel.paints)
+    if (!m_not_taken.contains(n++)) out.paints.push_back(paints);
   if (!m_parcel.press.empty() && !m_not_taken.contains(n)) out.press = m_parcel.press;
   return out;
 }

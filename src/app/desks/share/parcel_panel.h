@@ -55,12 +55,12 @@ private:
   QLineEdit* m_from;
   QLabel* m_says;
   FileWatch* m_watch;
-  QString m_latest;                                       ///< Of the parcels that were offered last.
-  std::set<Id> m_left_out;                                ///< Sets that stay here.
-  bool m_mask = true, m_pattern = false, m_press = false; ///< What else goes along.
-  Parcel m_parcel;                                        ///< The one that is looked into.
+  QString m_latest;        ///< Of the parcels that were offered last.
+  std::set<Id> m_left_out; ///< Sets that stay here.
+  bool m_mask = true, m_paints = true, m_pattern = false, m_press = false; ///< What else goes along.
+  Parcel m_parcel;                                                         ///< The one that is looked into.
   QString m_name;
-  std::set<std::size_t> m_not_taken; ///< Of its items: sets, masks, patterns, press, in this order.
+  std::set<std::size_t> m_not_taken; ///< Of its items: sets, masks, patterns, paints, press, in this order.
 };
 
 } // namespace zc

@@ -1,0 +1,447 @@
+#include "app/desks/pick/mix_view.h"
+
+#include "app/paint/monitor.h"
+#include "app/paint/paint.h"
+#include "app/seams/clipboard.h"
+#include "app/store/paint_reading.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "core/color/convert.h"
+#include "core/image/pixels.h"
+#include "core/mask/outside.h"
+
+#include <QContextMenuEvent>
+#include <QDropEvent>
+#include <QMenu>
+#include <QMimeData>
+#include <QMouseEvent>
+
+namespace zc {
+namespace {
+
+constexpr double kChipSide = 22, kBeside = 8, kLineHigh = 64;
+constexpr int kVeilCells = 48;
+constexpr double kVeiled = 158; ///< Alpha over what is outside the mask, as on the plan.
+constexpr std::size_t kMostPicks = 24;
+constexpr double kStrengthStep = 0.1;
+
+} // namespace
+
+MixView::MixView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+  setObjectName(QStringLiteral("mixField"));
+  setAccessibleName(tr("Field of mixtures"));
+  setStatusTip(tr("Drag to pick a mixture; with the right button draw a line for a string."));
+  setProperty("takesColors", true);
+  setFocusPolicy(Qt::StrongFocus);
+  setMouseTracking(true);
+  setAcceptDrops(true);
+  connect(&space, &Workspace::mixingChanged, this, &MixView::follow);
+  connect(&space, &Workspace::colorChanged, this, &MixView::follow_color);
+  space.hear({&Workspace::geometryChanged, &Workspace::viewChanged, &Workspace::setsChanged}, this,
+             &MixView::follow);
+}
+
+void MixView::change(const std::function<void(Mixing&)>& f) {
+  Mixing next = mixing();
+  f(next);
+  m_space.mix_by_hand(next);
+}
+
+void MixView::follow_color() {
+  const auto corner = mixing().follows;
+  if (!corner || *corner >= mixing().corners.size() || m_reading || m_hand == Hand::Reading || !isVisible())
+    return;
+  change([&](Mixing& m) {
+    m.corners[*corner].color = m_space.session().color();
+    m.corners[*corner].trade.clear();
+  });
+}
+
+// ---------------------------------------------------------------- places
+
+QRectF MixView::field_rect() const {
+  const double beside = kChipSide + kBeside;
+  const QRectF room(beside, 2, width() - 2 * beside, height() - 4.0);
+  if (mixing().corners.size() == 2) {
+    const double high = std::min(kLineHigh, room.height());
+    return {room.left(), room.center().y() - high / 2, room.width(), high};
+  }
+  const double side = std::min(room.width(), room.height());
+  return {room.center().x() - side / 2, room.center().y() - side / 2, side, side};
+}
+
+QPointF MixView::screen_point(FieldPoint p) const {
+  const QRectF r = field_rect();
+  return {r.left() + p.x * r.width(), r.top() + p.y * r.height()};
+}
+
+FieldPoint MixView::field_point(QPointF p) const {
+  const QRectF r = field_rect();
+  return onto_field(mixing().corners.size(),
+                    {(p.x() - r.left()) / r.width(), (p.y() - r.top()) / r.height()});
+}
+
+/// Beside its corner, outside of the field. With one color or none the places of two stand ready.
+QRectF MixView::chip_rect(std::size_t corner) const {
+  const std::size_t count = std::max(kFewestCorners, mixing().corners.size());
+  const FieldPoint at = corner_place(count, corner);
+  const QPointF p = screen_point(at);
+  const bool left = at.x < 0.5 || (count == 3 && corner == 0);
+  const double gap = count == 3 && corner == 0 ? kBeside + 4 : kBeside;
+  const double x = left ? p.x() - gap - kChipSide : p.x() + gap;
+  const double y = std::clamp(p.y() - kChipSide / 2, field_rect().top(), field_rect().bottom() - kChipSide);
+  return {x, y, kChipSide, kChipSide};
+}
+
+std::optional<std::size_t> MixView::chip_at(QPointF p) const {
+  for (std::size_t i = 0; i < mixing().corners.size(); ++i)
+    if (chip_rect(i).adjusted(-2, -2, 2, 2).contains(p)) return i;
+  return std::nullopt;
+}
+
+std::size_t MixView::corner_for(QPointF p) const {
+  if (const auto chip = chip_at(p)) return *chip;
+  const std::size_t count = mixing().corners.size();
+  if (count < kMostCorners) return count;
+  std::size_t best = 0;
+  for (std::size_t i = 1; i < count; ++i)
+    if (QLineF(chip_rect(i).center(), p).length() < QLineF(chip_rect(best).center(), p).length()) best = i;
+  return best;
+}
+
+// ---------------------------------------------------------------- painting
+
+void MixView::follow() {
+  if (!isVisible()) return;
+  refresh_picture();
+  update();
+}
+
+void MixView::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
+}
+
+void MixView::refresh_picture() {
+  const auto& field = m_space.paints().field();
+  const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
+  const Shown wanted{m_space.paints().field_serial(), size, m_space.session().values_only,
+                     m_space.piece().wheel, m_space.region() ? m_space.piece().mask : std::nullopt};
+  if (wanted == m_shown) return;
+  m_shown = wanted;
+  m_image = QImage();
+  if (!field) return;
+  field->draw(size.width(), size.height(), m_picture);
+  if (m_space.session().values_only)
+    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  m_image = image_of(m_picture);
+  refresh_veil();
+}
+
+/// Coarse, since every cell is asked for its place on the wheel.
+void MixView::refresh_veil() {
+  m_veil = QImage();
+  const MaskRegion* region = m_space.region();
+  const auto& field = m_space.paints().field();
+  if (!region || !field) return;
+  Raster cells;
+  field->draw(kVeilCells, kVeilCells, cells);
+  QImage veil(kVeilCells, kVeilCells, QImage::Format_ARGB32);
+  const QColor ground = theme().stage;
+  const double limit = m_space.piece().grading.outside;
+  for (int y = 0; y < kVeilCells; ++y)
+    for (int x = 0; x < kVeilCells; ++x) {
+      const std::uint32_t word = cells.pixels[static_cast<std::size_t>(y * kVeilCells + x)];
+      const Srgb color = srgb_from_8bit(color_of_word(word));
+      const double away = word == 0 ? 0
+                          : region->empty()
+                              ? 2 * limit
+                              : outside_by(m_space.wheel(), *region, color, m_space.wheel().locate(color));
+      // From half the limit on, so that the rounding of cells at the border is no pattern.
+      const double veiled = std::clamp(2 * away / limit - 1, 0.0, 1.0);
+      veil.setPixelColor(x, y,
+                         QColor(ground.red(), ground.green(), ground.blue(),
+                                static_cast<int>(std::lround(kVeiled * veiled))));
+    }
+  m_veil = veil;
+}
+
+void MixView::paint_field(QPainter& painter) {
+  const QRectF r = field_rect();
+  QPainterPath shape;
+  if (mixing().corners.size() == 3) {
+    QPolygonF corners;
+    for (std::size_t i = 0; i < 3; ++i) corners << screen_point(corner_place(3, i));
+    shape.addPolygon(corners);
+    shape.closeSubpath();
+  } else {
+    shape.addRect(r);
+  }
+  if (m_image.isNull()) {
+    painter.setPen(QPen(theme().line, 1, Qt::DashLine));
+    painter.drawPath(shape);
+    painter.setPen(theme().quiet);
+    painter.setFont(caption_font());
+    painter.drawText(r.adjusted(8, 0, -8, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                     mixing().corners.empty() ? tr("Drop two to four colors here: from wells, the staff, "
+                                                   "results, anywhere a color is shown.")
+                                              : tr("One color is there; drop another."));
+    return;
+  }
+  painter.save();
+  painter.setClipPath(shape);
+  painter.drawImage(r, for_monitor(m_image));
+  painter.setRenderHint(QPainter::SmoothPixmapTransform);
+  if (!m_veil.isNull()) painter.drawImage(r, m_veil);
+  painter.restore();
+  painter.setPen(QPen(theme().line, 1));
+  painter.setBrush(Qt::NoBrush);
+  painter.drawPath(shape);
+}
+
+void MixView::paint_chips(QPainter& painter) {
+  const bool greys = m_space.session().values_only;
+  for (std::size_t i = 0; i < mixing().corners.size(); ++i) {
+    const MixingCorner& c = mixing().corners[i];
+    const QRectF chip = chip_rect(i);
+    if (c.muted) {
+      painter.setPen(QPen(theme().quiet, 1, Qt::DashLine));
+      painter.drawRect(chip.adjusted(0.5, 0.5, -0.5, -0.5));
+      painter.fillRect(chip.adjusted(7, 7, -7, -7), shown_color(c.color, greys));
+      continue;
+    }
+    draw_chip(painter, chip, shown_color(c.color, greys), theme().stage);
+    painter.setFont(small_font());
+    painter.setPen(readable_on(shown_color(c.color, greys)));
+    painter.drawText(chip, Qt::AlignCenter, QString::number(i + 1));
+    // One that follows is framed.
+    if (mixing().follows != i) continue;
+    QPainterPath frame;
+    frame.addRect(chip.adjusted(-1.5, -1.5, 1.5, 1.5));
+    draw_double_line(painter, frame, 1.2);
+  }
+}
+
+void MixView::paint_marks(QPainter& painter) {
+  const Mixing& m = mixing();
+  const auto mark = [&](const std::vector<double>& parts, double size) {
+    QPainterPath dot;
+    dot.addEllipse(screen_point(place_of_parts(parts)), size, size);
+    draw_double_line(painter, dot, 1.2);
+  };
+  for (const auto& parts : m.picks)
+    if (parts.size() == m.corners.size()) mark(parts, 2.5);
+  if (m.line) {
+    const QPointF from = screen_point(m.line->first), to = screen_point(m.line->second);
+    draw_double_line(painter, from, to, 1.4);
+    for (int i = 0; i < m.steps; ++i) {
+      QPainterPath dot;
+      dot.addEllipse(from + (to - from) * (static_cast<double>(i) / (m.steps - 1)), 3, 3);
+      draw_double_line(painter, dot, 1.2);
+    }
+  }
+  if (m.parts.size() == m.corners.size() && m.parts.size() >= kFewestCorners)
+    draw_pick_mark(painter, screen_point(place_of_parts(m.parts)));
+}
+
+void MixView::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  painter.setRenderHint(QPainter::Antialiasing);
+  if (!m_image.isNull()) refresh_picture(); // It may have another size now.
+  paint_field(painter);
+  paint_chips(painter);
+  if (!m_image.isNull()) paint_marks(painter);
+  if (!hasFocus()) return;
+  painter.setBrush(Qt::NoBrush);
+  painter.setPen(QPen(theme().strong, 1));
+  painter.drawRect(field_rect().adjusted(-2.5, -2.5, 2.5, 2.5));
+}
+
+// ---------------------------------------------------------------- hands
+
+void MixView::pick_parts(const std::vector<double>& parts) {
+  if (!read_parts(parts)) return;
+  keep_pick();
+}
+
+/// One pick of its own; false where there is no mixture.
+bool MixView::read_parts(const std::vector<double>& parts) {
+  const auto& field = m_space.paints().field();
+  const auto mixture = field && parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt;
+  if (!mixture) return false;
+  m_reading = true;
+  m_space.begin_pick();
+  change([&](Mixing& m) { m.parts = parts; });
+  m_space.show_mixture(mixture->color);
+  m_space.end_pick();
+  m_reading = false;
+  return true;
+}
+
+void MixView::keep_pick() {
+  change([](Mixing& m) {
+    m.picks.push_back(m.parts);
+    if (m.picks.size() > kMostPicks) m.picks.erase(m.picks.begin());
+  });
+}
+
+void MixView::drop_at(QPoint global, Srgb color) {
+  const QPointF p = mapFromGlobal(global);
+  if (rect().contains(p.toPoint())) change([&](Mixing& m) { m = with_corner(m, corner_for(p), {color}); });
+}
+
+void MixView::read(QPointF p) {
+  const auto& field = m_space.paints().field();
+  if (!field) return;
+  const auto parts = parts_at(field->corners(), field_point(p));
+  const auto mixture = field->of_parts(parts);
+  if (!mixture) return;
+  change([&](Mixing& m) { m.parts = parts; });
+  m_space.show_mixture(mixture->color);
+}
+
+void MixView::mousePressEvent(QMouseEvent* event) {
+  const QPointF p = event->position();
+  m_hand = Hand::None;
+  if (const auto chip = chip_at(p)) {
+    if (event->button() != Qt::LeftButton) return;
+    m_hand = Hand::Chip;
+    m_chip = *chip;
+    return m_pressed.press(*event, mixing().corners[*chip].color);
+  }
+  if (!m_space.paints().field() || !field_rect().adjusted(-4, -4, 4, 4).contains(p)) return;
+  const bool draws = event->button() == Qt::RightButton || mixing().drawing;
+  if (event->button() != Qt::LeftButton && !draws) return;
+  m_hand = draws ? Hand::Drawing : Hand::Reading;
+  if (draws) return change([&](Mixing& m) { m.line = {field_point(p), field_point(p)}; });
+  m_space.begin_pick();
+  read(p);
+}
+
+void MixView::mouseMoveEvent(QMouseEvent* event) {
+  const QPointF p = event->position();
+  if (m_hand == Hand::Chip) {
+    if (m_pressed.pull(*this, p)) m_hand = Hand::None;
+    return;
+  }
+  if (m_hand == Hand::Reading) return read(p);
+  if (m_hand == Hand::Drawing)
+    return change([&](Mixing& m) {
+      if (m.line) m.line->second = field_point(p);
+    });
+  const auto chip = chip_at(p);
+  say_hint(*this,
+           chip ? tr("Click takes it up, the wheel changes its strength, a drag carries it on, the right "
+                     "button has more.")
+                : tr("Drag to pick a mixture; with the right button draw a line for a string."));
+  const auto& field = m_space.paints().field();
+  const bool over = field && field_rect().contains(p);
+  setCursor(chip ? Qt::PointingHandCursor : over ? Qt::CrossCursor : Qt::ArrowCursor);
+  emit passing(over ? std::optional(parts_at(field->corners(), field_point(p))) : std::nullopt);
+}
+
+void MixView::mouseReleaseEvent(QMouseEvent*) {
+  const Hand hand = std::exchange(m_hand, Hand::None);
+  if (hand == Hand::Chip) {
+    if (m_pressed.let_go() && m_chip < mixing().corners.size())
+      m_space.take_up(mixing().corners[m_chip].color);
+    return;
+  }
+  if (hand == Hand::Drawing)
+    return change([](Mixing& m) {
+      m.drawing = false;
+      if (m.line && m.line->first == m.line->second) m.line.reset();
+    });
+  if (hand != Hand::Reading) return;
+  keep_pick();
+  m_space.end_pick();
+}
+
+void MixView::wheelEvent(QWheelEvent* event) {
+  const auto chip = chip_at(event->position());
+  if (!chip) return event->ignore();
+  change([&](Mixing& m) {
+    double& strength = m.corners[*chip].strength;
+    strength =
+        std::clamp(strength + kStrengthStep * wheel_notches(*event), kStrengthRange.low, kStrengthRange.high);
+  });
+  event->accept();
+}
+
+void MixView::keyPressEvent(QKeyEvent* event) {
+  const auto& field = m_space.paints().field();
+  const double step = nudge_size(event->modifiers()) / 100;
+  FieldPoint by;
+  switch (event->key()) {
+  case Qt::Key_Left:
+    by.x = -step;
+    break;
+  case Qt::Key_Right:
+    by.x = step;
+    break;
+  case Qt::Key_Up:
+    by.y = -step;
+    break;
+  case Qt::Key_Down:
+    by.y = step;
+    break;
+  case Qt::Key_Escape:
+    if (!mixing().line) return QWidget::keyPressEvent(event);
+    return change([](Mixing& m) { m.line.reset(); });
+  default:
+    return QWidget::keyPressEvent(event);
+  }
+  if (!field) return;
+  const std::size_t n = field->corners();
+  const FieldPoint at = mixing().parts.size() == n ? place_of_parts(mixing().parts) : FieldPoint{0.5, 0.5};
+  static_cast<void>(read_parts(parts_at(n, onto_field(n, {at.x + by.x, at.y + by.y}))));
+}
+
+void MixView::contextMenuEvent(QContextMenuEvent* event) {
+  const auto chip = chip_at(event->pos());
+  if (!chip) return;
+  QMenu menu;
+  const bool muted = mixing().corners[*chip].muted;
+  menu.addAction(muted ? tr("Let it mix again") : tr("Mute it"),
+                 [this, c = *chip] { change([c](Mixing& m) { m.corners[c].muted = !m.corners[c].muted; }); });
+  const bool follows = mixing().follows == *chip;
+  menu.addAction(follows ? tr("Let it stay as it is") : tr("Let it follow the current color"),
+                 [this, c = *chip, follows] {
+                   change([&](Mixing& m) {
+                     m.follows.reset();
+                     if (!follows) m.follows = c;
+                   });
+                 });
+  menu.addAction(tr("Put the current color here"), [this, c = *chip] {
+    change([&](Mixing& m) { m = with_corner(m, c, {m_space.session().color()}); });
+  });
+  menu.addAction(tr("Take it off the field"),
+                 [this, c = *chip] { change([c](Mixing& m) { m = without_corner(m, c); }); });
+  menu.exec(event->globalPos());
+}
+
+void MixView::leaveEvent(QEvent*) { emit passing(std::nullopt); }
+
+void MixView::dragEnterEvent(QDragEnterEvent* event) {
+  const QMimeData* clip = event->mimeData();
+  if (clip->hasUrls()) return event->ignore(); // Files are the window's.
+  if (clip->hasColor() || clip->hasText()) event->acceptProposedAction();
+}
+
+void MixView::dropEvent(QDropEvent* event) {
+  const auto swatches = swatches_of(*event->mimeData());
+  if (swatches.empty()) return;
+  change([&](Mixing& m) {
+    std::size_t corner = corner_for(event->position());
+    for (const Swatch& s : swatches) {
+      if (corner >= kMostCorners) break;
+      m = with_corner(m, corner, {s.color});
+      corner = m.corners.size();
+    }
+  });
+  event->acceptProposedAction();
+}
+
+} // namespace zc

@@ -1,0 +1,83 @@
+// The field of mixtures: colors at two to four corners, every mixture between them, what the hand reads out
+// of it.
+#pragma once
+
+#include "app/seams/drag_out.h"
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class MixView final : public QWidget {
+  Q_OBJECT
+public:
+  MixView(Workspace& space, QWidget* parent);
+  [[nodiscard]] QSize sizeHint() const override { return {250, 190}; }
+  [[nodiscard]] QSize minimumSizeHint() const override { return {180, 130}; }
+
+  [[nodiscard]] QRectF field_rect() const;
+  [[nodiscard]] QPointF screen_point(FieldPoint p) const;
+  [[nodiscard]] FieldPoint field_point(QPointF p) const;
+  [[nodiscard]] QRectF chip_rect(std::size_t corner) const;
+  /// Where the drop of a swatch ends, on the screen.
+  void drop_at(QPoint global, Srgb color);
+  /// Reads and picks a mixture, as a click does it.
+  void pick_parts(const std::vector<double>& parts);
+
+signals:
+  /// The mixture under a pointer that is only passing; nothing elsewhere.
+  void passing(const std::optional<std::vector<double>>& parts);
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void wheelEvent(QWheelEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void contextMenuEvent(QContextMenuEvent* event) override;
+  void leaveEvent(QEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+  void showEvent(QShowEvent* event) override;
+
+private:
+  enum class Hand { None, Reading, Drawing, Chip };
+  void follow();
+  /// The corner that goes along with the current color, unless that is read out of the field.
+  void follow_color();
+  void refresh_picture();
+  void refresh_veil();
+  void paint_field(QPainter& painter);
+  void paint_chips(QPainter& painter);
+  void paint_marks(QPainter& painter);
+  void read(QPointF p);
+  bool read_parts(const std::vector<double>& parts);
+  void keep_pick();
+  [[nodiscard]] std::optional<std::size_t> chip_at(QPointF p) const;
+  /// The corner that a color dropped there goes to.
+  [[nodiscard]] std::size_t corner_for(QPointF p) const;
+  void change(const std::function<void(Mixing&)>& f);
+  [[nodiscard]] const Mixing& mixing() const { return m_space.session().mixing; }
+
+  Workspace& m_space;
+  Hand m_hand = Hand::None;
+  std::size_t m_chip = 0;
+  bool m_reading = false; ///< The current color is changed by the field itself.
+  PressedColor m_pressed;
+  struct Shown {
+    std::uint64_t field = 0;
+    QSize size;
+    bool greys = false;
+    WheelSpec wheel;
+    std::optional<Mask> mask; ///< In use.
+    bool operator==(const Shown&) const = default;
+  };
+  Shown m_shown;
+  Raster m_picture;
+  QImage m_image; ///< Of the same pixels.
+  QImage m_veil;  ///< Over what lies outside the mask.
+};
+
+} // namespace zc

@@ -1,0 +1,385 @@
+#include "app/desks/pick/paints_panel.h"
+
+#include "app/desks/try/color_chip.h"
+#include "app/shelf/shelf_panel.h"
+#include "app/store/paint_reading.h"
+#include "app/store/set_work.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+#include "app/theme/theme.h"
+#include "core/mix/trade_paints.h"
+#include "core/wheel/color_words.h"
+#include "io/shelf/paint_shelf.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenu>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace zc {
+namespace {
+
+constexpr int kNameWidth = 84;
+
+std::string paint_folder() { return shelf_folder(QStringLiteral("paints")).toStdString(); }
+
+} // namespace
+
+PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_scroll(new QScrollArea(this)) {
+  setObjectName(QStringLiteral("paintsPanel"));
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(10);
+  row->addWidget(make_list(), 1);
+  row->addWidget(make_answers(), 1);
+  space.hear({&Workspace::paintsChanged, &Workspace::colorChanged, &Workspace::viewChanged}, this,
+             &PaintsPanel::follow);
+  connect(&space.paints(), &PaintReader::changed, this, &PaintsPanel::follow);
+}
+
+QWidget* PaintsPanel::make_list() {
+  auto* box = new QWidget(this);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  auto* first = new QHBoxLayout;
+  first->setSpacing(6);
+  m_add = new WordButton(tr("add"), box);
+  m_add->setObjectName(QStringLiteral("paints.add"));
+  m_add->setToolTip(tr("Add a paint: the current color, the selected swatches, or a paint of the trade"));
+  connect(m_add, &QAbstractButton::clicked, this, &PaintsPanel::add_asked);
+  m_shelf = new QComboBox(box);
+  m_shelf->setObjectName(QStringLiteral("paints.shelf"));
+  m_shelf->setAccessibleName(tr("Palettes of paints on the shelf"));
+  m_shelf->setToolTip(tr("Take a palette of paints off the shelf in the place of this one"));
+  m_shelf->setFont(caption_font());
+  m_shelf->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  m_shelf->setMinimumContentsLength(6);
+  connect(m_shelf, &QComboBox::activated, this, &PaintsPanel::take_from_shelf);
+  auto* keep = new WordButton(tr("keep"), box);
+  keep->setObjectName(QStringLiteral("paints.keep"));
+  keep->setToolTip(tr("Put this palette of paints on the shelf, under the title of the piece"));
+  connect(keep, &QAbstractButton::clicked, this, &PaintsPanel::keep_on_shelf);
+  first->addWidget(m_add);
+  first->addWidget(m_shelf, 1);
+  first->addWidget(keep);
+  m_scroll->setFrameShape(QFrame::NoFrame);
+  m_scroll->setFocusPolicy(Qt::NoFocus);
+  m_scroll->setWidgetResizable(true);
+  m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  m_scroll->setMinimumHeight(96);
+  column->addLayout(first);
+  column->addWidget(m_scroll, 1);
+  return box;
+}
+
+QWidget* PaintsPanel::make_answers() {
+  auto* box = new QWidget(this);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
+  const auto line = [&] {
+    auto* out = new QHBoxLayout;
+    out->setSpacing(6);
+    column->addLayout(out);
+    return out;
+  };
+  const auto word = [&](QHBoxLayout* into, const QString& words, const char* name, const QString& tip) {
+    auto* button = new WordButton(words, box);
+    button->setObjectName(QLatin1String(name));
+    button->setToolTip(tip);
+    into->addWidget(button);
+    return button;
+  };
+  const auto number = [&](QHBoxLayout* into, const char* name, const QString& said, const NumberRange& range,
+                          double shown, int width) {
+    auto* field = new NumberField(QLatin1String(name), said, box);
+    field->set_range(range);
+    field->show_value(shown);
+    field->setFixedWidth(width);
+    field->setToolTip(said);
+    into->addWidget(field);
+    return field;
+  };
+  m_recipe = new QLabel(box);
+  m_recipe->setFont(caption_font());
+  m_recipe->setObjectName(QStringLiteral("paints.recipe"));
+  m_recipe->setTextFormat(Qt::PlainText);
+  m_recipe->setWordWrap(true);
+  m_recipe->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+  m_recipe->setFixedHeight(2 * QFontMetrics(caption_font()).lineSpacing());
+  column->addWidget(m_recipe);
+  auto* recipe = line();
+  m_most = number(recipe, "paints.most", tr("At most so many paints in the recipe, 1 to 4"),
+                  {1, kMostPaintsOfRecipe, 1, 0, tr(" paints"), false, {}}, kMostPaintsOfRecipe, 62);
+  connect(m_most, &NumberField::wanted, this, [this](double n) {
+    m_most->show_value(std::round(n));
+    say_recipe();
+  });
+  m_take = word(recipe, tr("take the mixture up"), "paints.take",
+                tr("What the recipe makes becomes the current color"));
+  connect(m_take, &QAbstractButton::clicked, this, &PaintsPanel::take_up_recipe);
+  recipe->addStretch(1);
+  auto* reach = line();
+  m_show =
+      word(reach, tr("reach"), "paints.reach",
+           tr("Show what the paints that are put out can mix: on the plan, in the section, along the rail"));
+  m_show->setCheckable(true);
+  m_ends = word(reach, tr("white and black"), "paints.ends",
+                tr("White and black of the trade mix along, also where they are not among the paints"));
+  m_ends->setCheckable(true);
+  for (WordButton* button : {m_show, m_ends})
+    connect(button, &QAbstractButton::clicked, this, [this] {
+      m_space.show_reach({m_show->isChecked(), m_ends->isChecked()});
+    });
+  reach->addStretch(1);
+  m_inside = new ElidedLabel(caption_font(), box);
+  m_inside->setObjectName(QStringLiteral("paints.inside"));
+  column->addWidget(m_inside);
+  auto* mask = line();
+  auto* says = new QLabel(tr("as the mask"), box);
+  says->setFont(caption_font());
+  mask->addWidget(says);
+  connect(word(mask, tr("at this value"), "paints.maskHere",
+               tr("The reach at the current value becomes the mask")),
+          &QAbstractButton::clicked, this, [this] { m_space.paints().make_mask(false); });
+  connect(word(mask, tr("at any"), "paints.maskAny", tr("What is reached at any value becomes the mask")),
+          &QAbstractButton::clicked, this, [this] { m_space.paints().make_mask(true); });
+  mask->addStretch(1);
+  auto* fewest = line();
+  auto* few = new QLabel(tr("fewest"), box);
+  few->setFont(caption_font());
+  fewest->addWidget(few);
+  m_share = number(fewest, "paints.share", tr("Percent that is to be reached"),
+                   {1, 100, 1, 0, tr(" %"), false, {}}, 95, 46);
+  m_within = number(fewest, "paints.within", tr("CIEDE2000 that still counts as reached"),
+                    {0.5, 20, 0.5, 1, {}, false, {}}, 3, 38);
+  for (NumberField* field : {m_share, m_within})
+    connect(field, &NumberField::wanted, field, &NumberField::show_value);
+  const auto seek = [this](bool of_photo) {
+    m_space.paints().seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
+  };
+  m_of_photo = word(fewest, tr("photo"), "paints.fewestPhoto",
+                    tr("Put out the fewest paints that reach this share of the photo"));
+  m_of_set = word(fewest, tr("set"), "paints.fewestSet",
+                  tr("Put out the fewest paints that reach this share of the set"));
+  connect(m_of_photo, &QAbstractButton::clicked, this, [seek] { seek(true); });
+  connect(m_of_set, &QAbstractButton::clicked, this, [seek] { seek(false); });
+  fewest->addStretch(1);
+  column->addStretch(1);
+  return box;
+}
+
+void PaintsPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  fill_shelf();
+  follow();
+}
+
+// ---------------------------------------------------------------- paints
+
+void PaintsPanel::fill_shelf() {
+  m_shelf->clear();
+  m_shelf->addItem(tr("from the shelf"));
+  for (const ShelfPaints& p : read_paint_shelf(paint_folder()))
+    m_shelf->addItem(text(p.name).left(40), QString::fromStdString(p.name));
+}
+
+void PaintsPanel::take_from_shelf() {
+  const std::string wanted = m_shelf->currentData().toString().toStdString();
+  m_shelf->setCurrentIndex(0);
+  for (const ShelfPaints& p : read_paint_shelf(paint_folder()))
+    if (p.name == wanted)
+      m_space.store().apply(tr("Take the paints \"%1\"").arg(text(p.name)),
+                            [&](Piece piece) { return with_paints(std::move(piece), p.paints); });
+}
+
+void PaintsPanel::keep_on_shelf() {
+  ShelfPaints paints;
+  paints.name = m_space.piece().title;
+  paints.paints = m_space.piece().paints;
+  const auto put = put_on_shelf(paint_folder(), paints);
+  emit m_space.notice(put ? tr("The paints are on the shelf as \"%1\".").arg(text(paints.name))
+                          : words(put.error()));
+  if (put) fill_shelf();
+}
+
+void PaintsPanel::add_paint(const QString& name, Srgb color, const std::string& trade) {
+  m_space.store().apply(tr("Add the paint %1").arg(name),
+                        [&](Piece p) { return with_paint(std::move(p), name.toStdString(), color, trade); });
+}
+
+void PaintsPanel::add_asked() {
+  QMenu menu;
+  const Srgb color = m_space.session().color();
+  menu.addAction(tr("The current color"),
+                 [this, color] { add_paint(text(color_in_words(color)), color, {}); });
+  auto* selected = menu.addAction(tr("The selected swatches"), [this] {
+    m_space.store().apply(tr("Add the selected swatches as paints"), [this](Piece p) -> Result<Piece> {
+      Result<Piece> out = std::move(p);
+      for (const Id id : m_space.set_work().selection()) {
+        const Swatch* s = find_swatch(m_space.piece(), id);
+        if (!s || !out) continue;
+        const std::string name = s->name.empty() ? color_in_words(s->color) : s->name;
+        out = with_paint(std::move(out).value(), name, s->color);
+      }
+      return out;
+    });
+  });
+  selected->setEnabled(!m_space.set_work().selection().empty());
+  menu.addSeparator();
+  for (const TradePaint& p : trade_paints()) {
+    auto* action = menu.addAction(
+        text(p.name), [this, &p] { add_paint(text(p.name), color_of(p.curve), std::string(p.name)); });
+    action->setToolTip(tr("A curve of ours: %1").arg(text(p.says)));
+  }
+  menu.setToolTipsVisible(true);
+  menu.exec(m_add->mapToGlobal(QPoint(0, m_add->height())));
+}
+
+void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t place) {
+  auto* row = new QWidget(list);
+  auto* line = new QHBoxLayout(row);
+  line->setContentsMargins(0, 0, 4, 0);
+  line->setSpacing(4);
+  auto* chip = new ColorChip(m_space, paint.color, row);
+  chip->setToolTip(tr("Take it up"));
+  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_space.take_up(c); });
+  auto* out =
+      new WordButton(QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth), row);
+  out->setObjectName(QStringLiteral("paints.out.%1").arg(place));
+  out->setCheckable(true);
+  out->setChecked(paint.out);
+  const TradePaint* trade = trade_paint(paint.trade);
+  out->setToolTip(
+      trade
+          ? tr("%1: a curve of ours, %2; pressed it is put out or away")
+                .arg(text(paint.name), text(trade->says))
+          : tr("%1: the smoothest curve of its color; pressed it is put out or away").arg(text(paint.name)));
+  connect(out, &QAbstractButton::clicked, this, [this, id = paint.id](bool on) {
+    m_space.store().apply(on ? tr("Put a paint out") : tr("Put a paint away"),
+                          [&](Piece p) { return with_paint_out(std::move(p), id, on); });
+  });
+  auto* strength = new NumberField(QStringLiteral("paints.strength.%1").arg(place),
+                                   tr("Strength of %1").arg(text(paint.name)), row);
+  strength->set_range({kStrengthRange.low, kStrengthRange.high, 0.1, 1, {}, false, {}});
+  strength->show_value(paint.strength);
+  strength->setFixedWidth(34);
+  strength->setToolTip(tr("Tinting strength: how often a part of it counts"));
+  connect(strength, &NumberField::wanted, this, [this, strength, id = paint.id](double s) {
+    m_space.store().apply(
+        tr("Change the strength of a paint"),
+        [&](Piece p) { return with_paint_strength(std::move(p), id, s); }, strength->drag_key());
+  });
+  auto* off = new WordButton(tr("off"), row);
+  off->setObjectName(QStringLiteral("paints.off.%1").arg(place));
+  off->setToolTip(tr("Take %1 off the palette").arg(text(paint.name)));
+  connect(
+      off, &QAbstractButton::clicked, this,
+      [this, id = paint.id] {
+        m_space.store().apply(tr("Take a paint off"),
+                              [&](Piece p) { return without_paint(std::move(p), id); });
+      },
+      Qt::QueuedConnection);
+  line->addWidget(chip);
+  line->addWidget(out);
+  line->addStretch(1);
+  line->addWidget(strength);
+  line->addWidget(off);
+  list->layout()->addWidget(row);
+}
+
+void PaintsPanel::list_paints() {
+  const List<PalettePaint>& paints = m_space.piece().paints;
+  if (m_scroll->widget() && m_listed == paints) return;
+  // A strength that is being dragged keeps its field.
+  const bool same_rows =
+      m_scroll->widget() && m_listed.size() == paints.size() &&
+      std::equal(m_listed.begin(), m_listed.end(), paints.begin(), [](PalettePaint a, const PalettePaint& b) {
+        a.strength = b.strength;
+        return a == b;
+      });
+  m_listed = paints;
+  if (same_rows) {
+    std::size_t place = 0;
+    for (const PalettePaint& p : paints)
+      if (auto* field = findChild<NumberField*>(QStringLiteral("paints.strength.%1").arg(place++)))
+        field->show_value(p.strength);
+    return;
+  }
+  auto* list = new QWidget;
+  auto* column = new QVBoxLayout(list);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(3);
+  std::size_t place = 0;
+  for (const PalettePaint& p : paints) add_row(list, p, place++);
+  if (paints.empty()) {
+    auto* none =
+        new QLabel(tr("No paint yet. Add the current color, swatches or paints of the trade; few paints "
+                      "limit a piece as a mask does."),
+                   list);
+    none->setFont(caption_font());
+    none->setWordWrap(true);
+    column->addWidget(none);
+  }
+  column->addStretch(1);
+  scroll_over_ground(m_scroll, list);
+}
+
+// ---------------------------------------------------------------- answers
+
+void PaintsPanel::follow() {
+  if (!isVisible()) return;
+  list_paints();
+  m_show->setChecked(m_space.session().reach.shown);
+  m_ends->setChecked(m_space.session().reach.white_and_black);
+  m_of_photo->setEnabled(!m_space.paints().seeking());
+  m_of_set->setEnabled(!m_space.paints().seeking());
+  say_recipe();
+  say_inside();
+}
+
+void PaintsPanel::say_recipe() {
+  const PutOut& out = m_space.paints().out();
+  m_take->setEnabled(false);
+  if (out.paints.empty()) return m_recipe->setText(tr("Put paints out to get recipes."));
+  const auto* recipe = m_space.paints().recipe(static_cast<int>(std::lround(m_most->value())));
+  if (!recipe) return; // A moment; what stands there is of the color before.
+  if (!*recipe) return m_recipe->setText(words(recipe->error()));
+  QStringList parts;
+  for (const RecipePart& p : recipe->value().parts)
+    parts << tr("%1 %2").arg(p.parts).arg(text(out.paints[p.paint].name));
+  m_recipe->setText(
+      tr("%1; off by %2").arg(parts.join(QStringLiteral(" : "))).arg(recipe->value().difference, 0, 'f', 1));
+  m_take->setEnabled(true);
+}
+
+void PaintsPanel::take_up_recipe() {
+  const auto* recipe = m_space.paints().recipe(static_cast<int>(std::lround(m_most->value())));
+  if (recipe && *recipe) m_space.take_up(recipe->value().mixture.color);
+}
+
+void PaintsPanel::say_inside() {
+  if (m_space.paints().out().paints.empty()) return m_inside->setText(QString());
+  QStringList standing;
+  for (const PutOut::One& p : m_space.paints().out().paints)
+    if (!p.exact) standing << text(p.name);
+  const QString note =
+      standing.isEmpty()
+          ? QString()
+          : tr("; no paint has the color of %1, the nearest stands").arg(standing.join(QStringLiteral(", ")));
+  const auto* in = m_space.paints().inside();
+  if (!in) return m_inside->setText(tr("asking the set and the photo") + note);
+  m_inside->setText((in->photo ? tr("reach %1 of %2 swatches, %3 % of the photo")
+                                     .arg(in->swatches)
+                                     .arg(in->of)
+                                     .arg(100 * *in->photo, 0, 'f', 0)
+                               : tr("reach %1 of %2 swatches").arg(in->swatches).arg(in->of)) +
+                    note);
+}
+
+} // namespace zc

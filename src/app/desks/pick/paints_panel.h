@@ -1,0 +1,58 @@
+// The palette of paints: which are put out, what they reach, the recipe of the current color.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+class QComboBox;
+class QLabel;
+class QScrollArea;
+
+namespace zc {
+
+class ElidedLabel;
+class NumberField;
+class WordButton;
+
+class PaintsPanel final : public QWidget {
+  Q_OBJECT
+public:
+  PaintsPanel(Workspace& space, QWidget* parent);
+
+protected:
+  void showEvent(QShowEvent* event) override;
+
+private:
+  [[nodiscard]] QWidget* make_list();
+  [[nodiscard]] QWidget* make_answers();
+  void fill_shelf();
+  void take_from_shelf();
+  void keep_on_shelf();
+  void add_asked();
+  void add_paint(const QString& name, Srgb color, const std::string& trade);
+  void list_paints();
+  void add_row(QWidget* list, const PalettePaint& paint, std::size_t place);
+  void follow();
+  void say_recipe();
+  void say_inside();
+  void take_up_recipe();
+
+  Workspace& m_space;
+  WordButton* m_add;
+  QComboBox* m_shelf;
+  QScrollArea* m_scroll;
+  List<PalettePaint> m_listed;
+  QLabel* m_recipe;
+  NumberField* m_most;
+  WordButton* m_take;
+  WordButton* m_show;
+  WordButton* m_ends;
+  ElidedLabel* m_inside;
+  NumberField* m_within;
+  NumberField* m_share;
+  WordButton* m_of_photo;
+  WordButton* m_of_set;
+};
+
+} // namespace zc

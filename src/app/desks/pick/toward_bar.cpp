@@ -1,0 +1,94 @@
+#include "app/desks/pick/toward_bar.h"
+
+#include "app/paint/paint.h"
+#include "app/seams/clipboard.h"
+#include "app/store/paint_reading.h"
+#include "app/theme/number_field.h"
+#include "app/theme/theme.h"
+
+#include <QDropEvent>
+#include <QMimeData>
+#include <QMouseEvent>
+
+namespace zc {
+namespace {
+
+constexpr int kSteps = 24;
+/// Near the middle the hand means the mixture itself.
+constexpr double kMiddle = 0.04;
+
+} // namespace
+
+TowardBar::TowardBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+  setObjectName(QStringLiteral("mix.toward"));
+  setAccessibleName(tr("Darker or lighter"));
+  setToolTip(
+      tr("Drag toward a black or a white that every mixture is given of; a color dropped at an end takes "
+         "its place, a double click goes back to the mixture itself"));
+  setFixedHeight(22);
+  setFocusPolicy(Qt::StrongFocus);
+  setAcceptDrops(true);
+  space.hear({&Workspace::mixingChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
+             [this] { update(); });
+}
+
+QRectF TowardBar::bar() const { return QRectF(rect()).adjusted(1, 2, -1, -2); }
+QPointF TowardBar::place_of(double toward) const {
+  return {bar().left() + (toward + 1) / 2 * bar().width(), bar().center().y()};
+}
+
+void TowardBar::go_to(double toward) {
+  Mixing next = m_space.session().mixing;
+  next.toward = std::abs(toward) < kMiddle ? 0 : std::clamp(toward, -1.0, 1.0);
+  m_space.mix_by_hand(next);
+}
+
+void TowardBar::paintEvent(QPaintEvent*) {
+  QPainter painter(this);
+  const QRectF r = bar();
+  const bool greys = m_space.session().values_only;
+  if (const auto& ends = m_space.paints().ends()) {
+    std::vector<double> parts = m_space.session().mixing.parts;
+    if (parts.size() != ends->white.corners()) parts.assign(ends->white.corners(), 1);
+    for (int i = 0; i < kSteps; ++i) {
+      const double toward = (2.0 * i + 1) / kSteps - 1;
+      const auto mixture = (toward < 0 ? ends->black : ends->white).of_parts(parts, std::abs(toward));
+      if (!mixture) continue;
+      painter.fillRect(QRectF(r.left() + i * r.width() / kSteps, r.top(), r.width() / kSteps + 1, r.height()),
+                       shown_color(mixture->color, greys));
+    }
+  }
+  painter.setPen(QPen(hasFocus() ? theme().strong : theme().line, 1));
+  painter.drawRect(r);
+  const double x = place_of(m_space.session().mixing.toward).x();
+  draw_double_line(painter, {x, r.top() - 1}, {x, r.bottom() + 1}, 2);
+}
+
+void TowardBar::mousePressEvent(QMouseEvent* event) { mouseMoveEvent(event); }
+void TowardBar::mouseMoveEvent(QMouseEvent* event) {
+  if (event->buttons() & Qt::LeftButton)
+    go_to(2 * (event->position().x() - bar().left()) / bar().width() - 1);
+}
+void TowardBar::mouseDoubleClickEvent(QMouseEvent*) { go_to(0); }
+
+void TowardBar::keyPressEvent(QKeyEvent* event) {
+  const double step = 0.05 * nudge_size(event->modifiers());
+  if (event->key() == Qt::Key_Left) return go_to(m_space.session().mixing.toward - step);
+  if (event->key() == Qt::Key_Right) return go_to(m_space.session().mixing.toward + step);
+  QWidget::keyPressEvent(event);
+}
+
+void TowardBar::dragEnterEvent(QDragEnterEvent* event) {
+  if (event->mimeData()->hasColor()) event->acceptProposedAction();
+}
+
+void TowardBar::dropEvent(QDropEvent* event) {
+  const auto swatches = swatches_of(*event->mimeData());
+  if (swatches.empty()) return;
+  Mixing next = m_space.session().mixing;
+  (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
+  m_space.mix_by_hand(next);
+  event->acceptProposedAction();
+}
+
+} // namespace zc

@@ -1,0 +1,32 @@
+// What is read lightened and darkened: a bar from the set's black over the mixture itself to the set's white.
+#pragma once
+
+#include "app/store/workspace.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class TowardBar final : public QWidget {
+  Q_OBJECT
+public:
+  TowardBar(Workspace& space, QWidget* parent);
+  [[nodiscard]] QPointF place_of(double toward) const;
+
+protected:
+  void paintEvent(QPaintEvent* event) override;
+  void mousePressEvent(QMouseEvent* event) override;
+  void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
+  void dragEnterEvent(QDragEnterEvent* event) override;
+  void dropEvent(QDropEvent* event) override;
+
+private:
+  [[nodiscard]] QRectF bar() const;
+  void go_to(double toward);
+
+  Workspace& m_space;
+};
+
+} // namespace zc

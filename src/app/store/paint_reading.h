@@ -1,0 +1,116 @@
+// Paints and mixtures: the field that is mixed on, what the paints that are put out reach, the recipe of the
+// current color. What takes long is done off the main thread.
+#pragma once
+
+#include "app/jobs/late_value.h"
+#include "core/mix/reach.h"
+#include "core/mix/recipe.h"
+#include "core/piece/paints.h"
+#include "core/session/session.h"
+
+#include <QObject>
+
+namespace zc {
+
+class Workspace;
+
+class PaintReader final : public QObject {
+  Q_OBJECT
+public:
+  explicit PaintReader(Workspace& space);
+
+  /// Nothing with fewer than two corners.
+  [[nodiscard]] const std::optional<MixField>& field();
+  /// The same fields toward black and toward white, whatever the share.
+  struct Ends {
+    MixField black, white;
+  };
+  [[nodiscard]] const std::optional<Ends>& ends();
+  /// Another number for every other field.
+  [[nodiscard]] std::uint64_t field_serial() const { return m_field_serial; }
+
+  /// The paints that are put out, with white and black where they are asked for.
+  [[nodiscard]] const PutOut& out();
+  /// Null without a paint and until it is made, which changed() tells.
+  [[nodiscard]] const Reach* reach();
+  /// Around the reach at the current value; empty while there is none.
+  [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines();
+  /// Its limits in the section at an angle, from value 0 to 100; empty while there is none.
+  [[nodiscard]] const std::vector<std::vector<Stretch>>& limits(double angle);
+  /// The largest share of the disc at any value.
+  [[nodiscard]] double largest_share();
+
+  struct Inside {
+    std::size_t swatches = 0, of = 0;
+    std::optional<double> photo; ///< Share of the shown photo's weight.
+  };
+  /// What of the current set and the shown photo the paints reach; null while it is asked.
+  [[nodiscard]] const Inside* inside();
+  /// Of the current color; null without a paint and while it is sought.
+  [[nodiscard]] const Result<Recipe>* recipe(int most_paints);
+  /// The reach at the current value, or at all values, becomes the mask.
+  void make_mask(bool any_value);
+  /// Only the fewest paints that reach the photo, or the set, stay put out; told when it is done.
+  void seek_fewest(bool of_photo, const FewestSpec& spec);
+  [[nodiscard]] bool seeking() const { return m_seeking; }
+
+signals:
+  void changed();
+
+private:
+  struct FieldKey {
+    Mixing mixing;     ///< Without what is read out of it.
+    Srgb black, white; ///< That it goes toward.
+    bool operator==(const FieldKey&) const = default;
+  };
+  struct OutKey {
+    List<PalettePaint> paints;
+    bool white_and_black = false;
+    bool operator==(const OutKey&) const = default;
+  };
+  struct ReachKey {
+    OutKey out;
+    WheelSpec wheel;
+    bool operator==(const ReachKey&) const = default;
+  };
+  struct RecipeKey {
+    OutKey out;
+    Srgb color;
+    int most = 0;
+    bool operator==(const RecipeKey&) const = default;
+  };
+  struct InsideKey {
+    OutKey out;
+    std::vector<Srgb> colors;
+    std::shared_ptr<const void> photo;
+    double limit = 1;
+    bool operator==(const InsideKey&) const = default;
+  };
+  [[nodiscard]] FieldKey field_key() const;
+  [[nodiscard]] OutKey out_key() const;
+  [[nodiscard]] std::vector<WeightedColor> photo_colors() const;
+
+  Workspace& m_space;
+  std::optional<FieldKey> m_field_for;
+  std::optional<MixField> m_field;
+  std::uint64_t m_field_serial = 0;
+  std::optional<FieldKey> m_ends_for;
+  std::optional<Ends> m_ends;
+  std::optional<OutKey> m_out_for;
+  PutOut m_out;
+  const Reach* m_outlined = nullptr;
+  double m_outlined_at = -1;
+  std::vector<std::vector<DiscPoint>> m_outlines;
+  const Reach* m_limited = nullptr;
+  double m_limited_at = -1;
+  std::vector<std::vector<Stretch>> m_limits;
+  std::uint64_t m_serial = 0, m_outlined_serial = 0, m_limited_serial = 0, m_share_serial = 0;
+  double m_largest_share = 0;
+  bool m_seeking = false;
+  LateValue<ReachKey, Result<Reach>> m_reach;
+  LateValue<RecipeKey, Result<Recipe>> m_recipe;
+  LateValue<InsideKey, Inside> m_inside;
+  QThreadPool m_pool;
+};
+
+} // namespace zc

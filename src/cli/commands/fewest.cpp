@@ -1,0 +1,66 @@
+#include "cli/command.h"
+
+#include "cli/paints.h"
+#include "cli/photos.h"
+#include "core/color/text.h"
+#include "core/image/places.h"
+#include "io/container/piece_file.h"
+#include "io/photo/decode.h"
+
+#include <filesystem>
+
+namespace zc::cli {
+namespace {
+
+/// So many colors stand for a photo.
+constexpr std::size_t kColorsAsked = 600;
+
+struct FewestRequest {
+  std::string of, paints;
+  FewestSpec spec;
+  bool white_and_black = false;
+};
+
+Result<std::vector<WeightedColor>> colors_in(const std::string& file) {
+  std::vector<WeightedColor> out;
+  if (std::filesystem::path(file).extension() == ".zonachrom") {
+    const auto document = open_document(file);
+    if (!document) return document.error();
+    if (const SwatchSet* set = current_set(document->piece))
+      for (const auto& family : set->families)
+        for (const auto& s : family.swatches) out.push_back({s.color, 1});
+    return gathered(out, kColorsAsked);
+  }
+  const auto photo = opened(file);
+  if (!photo) return photo.error();
+  return gathered(weighted_colors(color_places(view_of(photo->image), Wheel(WheelSpec{}))), kColorsAsked);
+}
+
+Result<Json> fewest(const FewestRequest& r) {
+  const auto paints = paints_in(r.paints, r.white_and_black);
+  if (!paints) return paints.error();
+  const auto colors = colors_in(r.of);
+  if (!colors) return colors.error();
+  const auto few = fewest_paints(*colors, paints->mixer, r.spec);
+  if (!few) return few.error();
+  Json chosen = Json::array();
+  for (const std::size_t i : few->paints)
+    chosen.push_back({{"name", paints->paints[i].name}, {"hex", hex_of(paints->paints[i].color)}});
+  return Json{{"paints", chosen}, {"share", few->share}, {"enough", few->enough}};
+}
+
+} // namespace
+
+Command add_fewest(const Options& app) {
+  auto r = std::make_shared<FewestRequest>();
+  const Options command =
+      app.command("fewest", "Find the fewest paints that reach the colors of a photo or set");
+  command.text("of", r->of, "Photo, or piece whose current set is asked", Options::Need::Needed);
+  command.text("--paints", r->paints, "Piece, palette of paints, or file of colors", Options::Need::Needed);
+  command.number("--within", r->spec.within, "CIEDE2000 that still counts as reached, 0.5 to 20");
+  command.number("--share", r->spec.share, "Share to be reached, above 0 to 1");
+  command.flag("--white-and-black", r->white_and_black, "White and black of the trade beside the paints");
+  return {command, [r] { return fewest(*r); }};
+}
+
+} // namespace zc::cli

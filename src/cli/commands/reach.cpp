@@ -1,0 +1,47 @@
+#include "cli/command.h"
+
+#include "cli/paints.h"
+#include "core/mix/reach.h"
+
+namespace zc::cli {
+namespace {
+
+struct ReachRequest {
+  std::string paints;
+  double value = 50;
+  WheelSpec wheel;
+  bool white_and_black = false;
+};
+
+Result<Json> reach(const ReachRequest& r, bool one_value) {
+  if (!(r.value >= 0 && r.value <= 100))
+    return Error{ErrorCode::BadInput, "The value must lie between 0 and 100.", "--value"};
+  const auto paints = paints_in(r.paints, r.white_and_black);
+  if (!paints) return paints.error();
+  const auto reach = reach_of(paints->mixer, Wheel(r.wheel));
+  if (!reach) return reach.error();
+  Json lines = Json::array();
+  for (const auto& line : one_value ? reach->outlines(r.value) : reach->outlines()) {
+    Json points = Json::array();
+    for (const DiscPoint& p : line) points.push_back({p.x, p.y});
+    lines.push_back(points);
+  }
+  Json out{{"outline", lines}};
+  out["value"] = one_value ? Json(r.value) : Json();
+  if (one_value) out["share"] = reach->share(r.value);
+  return out;
+}
+
+} // namespace
+
+Command add_reach(const Options& app) {
+  auto r = std::make_shared<ReachRequest>();
+  const Options command = app.command("reach", "Tell what paints can mix, as outlines on the wheel's disc");
+  command.text("--paints", r->paints, "Piece, palette of paints, or file of colors", Options::Need::Needed);
+  command.number("--value", r->value, "L* of the outline; all values together when left out");
+  command.flag("--white-and-black", r->white_and_black, "White and black of the trade beside the paints");
+  add_wheel_options(command, r->wheel);
+  return {command, [r, command] { return reach(*r, command.given("--value")); }};
+}
+
+} // namespace zc::cli

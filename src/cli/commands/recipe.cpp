@@ -1,0 +1,50 @@
+#include "cli/command.h"
+
+#include "cli/paints.h"
+#include "core/color/text.h"
+#include "core/mix/recipe.h"
+
+namespace zc::cli {
+namespace {
+
+struct RecipeRequest {
+  std::string color, paints;
+  RecipeSpec spec;
+  bool white_and_black = false;
+};
+
+Result<Json> recipe(const RecipeRequest& r) {
+  const auto color = parse_color(r.color);
+  if (!color) return color.error();
+  const auto paints = paints_in(r.paints, r.white_and_black);
+  if (!paints) return paints.error();
+  const auto found = recipe_for(*color, paints->mixer, r.spec);
+  if (!found) return found.error();
+  Json parts = Json::array();
+  bool exact = found->mixture.exact;
+  for (const RecipePart& p : found->parts) {
+    const PutOut::One& paint = paints->paints[p.paint];
+    exact = exact && paint.exact;
+    parts.push_back({{"name", paint.name}, {"hex", hex_of(paint.color)}, {"parts", p.parts}});
+  }
+  return Json{{"hex", hex_of(found->mixture.color)},
+              {"parts", parts},
+              {"difference", found->difference},
+              {"exact", exact}};
+}
+
+} // namespace
+
+Command add_recipe(const Options& app) {
+  auto r = std::make_shared<RecipeRequest>();
+  const Options command =
+      app.command("recipe", "Find the mixture of few paints that comes nearest to a color");
+  command.text("color", r->color, "Color", Options::Need::Needed);
+  command.text("--paints", r->paints, "Piece, palette of paints, or file of colors", Options::Need::Needed);
+  command.whole("--most", r->spec.most_paints, "At most so many paints, 1 to 4");
+  command.whole("--parts", r->spec.most_parts, "At most so many parts of a paint, 1 to 12");
+  command.flag("--white-and-black", r->white_and_black, "White and black of the trade beside the paints");
+  return {command, [r] { return recipe(*r); }};
+}
+
+} // namespace zc::cli

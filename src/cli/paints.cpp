@@ -1,0 +1,68 @@
+#include "cli/paints.h"
+
+#include "core/piece/import.h"
+#include "io/container/piece_file.h"
+#include "io/exchange/exchange.h"
+#include "io/files/json_text.h"
+#include "io/shelf/paint_shelf.h"
+
+#include <filesystem>
+
+namespace zc::cli {
+namespace {
+
+Result<List<PalettePaint>> from_families(const List<Family>& families, const std::string& file) {
+  List<PalettePaint> out;
+  for (const auto& family : families)
+    for (const auto& s : family.swatches) out.push_back({s.id, s.name, s.color});
+  if (out.size() > kMostPaints)
+    return Error{ErrorCode::BadInput,
+                 "\"" + file + "\" has " + std::to_string(out.size()) +
+                     " colors and no palette of paints; a palette has at most 12.",
+                 file};
+  return out;
+}
+
+Result<List<PalettePaint>> read_paints(const std::string& file) {
+  const std::filesystem::path path(file);
+  if (path.extension() == ".zonachrom") {
+    const auto document = open_document(file);
+    if (!document) return document.error();
+    if (!document->piece.paints.empty()) return document->piece.paints;
+    const SwatchSet* set = current_set(document->piece);
+    return from_families(set ? set->families : List<Family>(), file);
+  }
+  const auto bytes = read_file(file, kLargestExchangeFile);
+  if (!bytes) return bytes.error();
+  const auto json = parse_json(text_of(*bytes));
+  if (json && json->is_object() && json->contains("paints")) {
+    auto paints = shelf_paints_from_json(text_of(*bytes));
+    if (paints) return paints->paints;
+    Error error = paints.error();
+    error.sentence = "\"" + path.filename().string() + "\" was not read. " + error.sentence;
+    return error;
+  }
+  const auto found = read_set_file(*bytes, path.filename().string());
+  if (!found) return found.error();
+  List<PalettePaint> out;
+  for (const auto& family : found->families)
+    for (const auto& c : family.colors) out.push_back({0, c.name, c.color});
+  if (out.size() > kMostPaints)
+    return Error{ErrorCode::BadInput,
+                 "\"" + path.filename().string() + "\" has " + std::to_string(out.size()) +
+                     " colors; a palette has at most 12 paints.",
+                 file};
+  return out;
+}
+
+} // namespace
+
+Result<PutOut> paints_in(const std::string& file, bool white_and_black) {
+  const auto paints = read_paints(file);
+  if (!paints) return paints.error();
+  PutOut out = put_out(*paints, white_and_black);
+  if (out.paints.empty()) return Error{ErrorCode::BadInput, "\"" + file + "\" has no paint put out.", file};
+  return out;
+}
+
+} // namespace zc::cli

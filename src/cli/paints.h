@@ -1,0 +1,12 @@
+// Paints as the commands are given them.
+#pragma once
+
+#include "core/piece/paints.h"
+
+namespace zc::cli {
+
+/// A piece's palette of paints, or the swatches of its current set where it has none; a palette's file; or
+/// any file of colors. ERRORS: as reading; BadInput for more than 12 colors, and where none is put out.
+[[nodiscard]] Result<PutOut> paints_in(const std::string& file, bool white_and_black);
+
+} // namespace zc::cli

@@ -1,0 +1,384 @@
+// Mixing by hand and the palette of paints: what a hand does, what is seen, what the piece then holds.
+#include "app/band/staff_view.h"
+#include "app/desks/pick/mix_view.h"
+#include "app/desks/pick/toward_bar.h"
+#include "app/seams/drag_out.h"
+#include "app/store/paint_reading.h"
+#include "app/store/set_work.h"
+#include "app/theme/number_field.h"
+#include "app/tray/chip_row.h"
+#include "app/wheel/wheel_view.h"
+#include "core/color/convert.h"
+#include "core/color/difference.h"
+#include "core/color/text.h"
+#include "core/mix/trade_paints.h"
+#include "desk.h"
+#include "support/check.h"
+
+#include <QComboBox>
+#include <QDropEvent>
+#include <QMenu>
+#include <QMimeData>
+#include <QPushButton>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+double difference_to(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_srgb(b)); }
+
+} // namespace
+
+class PaintsTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_desk = demo_at(Desk::Pick);
+    press_word("page.mixing");
+    // The first colors at hand stand ready, until the painter clears the field.
+    QCOMPARE(mixing().corners.size(), kMostCorners);
+    QVERIFY(mixing().corners[1].color == *m_desk->session().at_hand.wells[1]);
+    m_desk->space().mix_by_hand({});
+  }
+  void cleanup() { m_desk.reset(); }
+  void four_corners_are_dropped_and_mixed();
+  void a_line_a_grid_and_picks_are_laid();
+  void a_corner_follows_the_color();
+  void a_swatch_is_dragged_from_the_staff();
+  void strength_and_muting_count();
+  void white_and_black_are_mixed_in();
+  void what_is_typed_as_parts();
+  void what_lies_outside_the_mask_is_dimmed_and_held();
+  void the_reach_becomes_the_mask();
+  void recipes_follow_the_color();
+  void fewest_paints_are_put_out();
+  void paints_are_kept_and_brought();
+
+private:
+  MixView& field() { return m_desk->part<MixView>("mixField"); }
+  const Mixing& mixing() { return m_desk->session().mixing; }
+  void press_word(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  std::size_t swatches() { return swatch_count(*current_set(m_desk->piece())); }
+  void drop_color(QWidget& widget, QPointF at, const char* hex) {
+    std::unique_ptr<QMimeData> clip(clip_of_color(*parse_color(hex), QString::fromLatin1(hex), false));
+    QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, clip.get(), Qt::LeftButton, {});
+    QApplication::sendEvent(&widget, &enter);
+    QVERIFY(enter.isAccepted());
+    QDropEvent event(at, Qt::CopyAction, clip.get(), Qt::LeftButton, {});
+    QApplication::sendEvent(&widget, &event);
+  }
+  void fill(const std::vector<const char*>& colors) {
+    for (const char* hex : colors) drop_color(field(), field().field_rect().center(), hex);
+    QCOMPARE(mixing().corners.size(), colors.size());
+  }
+  /// The mixture as the core has it, of equal strengths.
+  Srgb mixed(const std::vector<double>& parts) {
+    return m_desk->space().paints().field()->of_parts(parts)->color;
+  }
+  void take_paints(const char* name) {
+    press_word("page.paints");
+    auto& shelf = m_desk->part<QComboBox>("paints.shelf");
+    const int at = shelf.findText(QString::fromLatin1(name));
+    QVERIFY(at > 0);
+    shelf.setCurrentIndex(at);
+    emit shelf.activated(at);
+  }
+  std::unique_ptr<DeskTop> m_desk;
+};
+
+void PaintsTask::four_corners_are_dropped_and_mixed() {
+  fill({"#1f55b5", "#f2d23c"});
+  // Two make a line: its middle is green as paint, grey as light.
+  m_desk->space().store().apply("t",
+                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+  click(field(), field().screen_point({0.5, 0.5}));
+  const auto hue = [&] { return lch_from_lab(lab_from_srgb(m_desk->session().color())).h; };
+  QVERIFY2(hue() > 110 && hue() < 200, qPrintable(QString::number(hue())));
+  QCOMPARE(m_desk->part<QLineEdit>("mix.parts").text(), QString("1 : 1"));
+  fill({"#1f55b5", "#f2d23c", "#98573f", "#efe6d6"});
+  QVERIFY(mixing().parts.empty());
+  // A fifth takes the place of the nearest.
+  drop_color(field(), field().field_rect().bottomRight() - QPointF(5, 5), "#f8f8f6");
+  QCOMPARE(mixing().corners.size(), std::size_t{4});
+  QCOMPARE(hex_of(mixing().corners[3].color), std::string("#f8f8f6"));
+  // On a chip it replaces that one.
+  drop_color(field(), field().chip_rect(0).center(), "#264ba5");
+  QCOMPARE(hex_of(mixing().corners[0].color), std::string("#264ba5"));
+  // What is seen is the mixture; a click takes it up, once for each.
+  for (const FieldPoint p : {FieldPoint{0.5, 0.5}, FieldPoint{0.2, 0.7}, FieldPoint{0.9, 0.1}}) {
+    const QPointF at = field().screen_point(p);
+    click(field(), at);
+    const auto parts = parts_at(4, field().field_point(at));
+    QVERIFY(largest_step(m_desk->session().color(), mixed(parts)) < 1e-9);
+    const QPointF beside = at + QPointF(p.x < 0.5 ? 14 : -14, 0);
+    const QColor shown = seen(field(), beside);
+    const Srgb8 wanted = rounded_8bit(mixed(parts_at(4, field().field_point(beside))));
+    QVERIFY(std::abs(shown.red() - wanted.r) <= 4 && std::abs(shown.green() - wanted.g) <= 4 &&
+            std::abs(shown.blue() - wanted.b) <= 4);
+  }
+  QCOMPARE(mixing().picks.size(), std::size_t{3});
+  // A drag reads all along and ends as one pick, the color before being that of before the drag.
+  const Srgb before = m_desk->session().color();
+  drag(field(), field().screen_point({0.1, 0.1}), field().screen_point({0.8, 0.6}));
+  QVERIFY(m_desk->session().before == before);
+  QCOMPARE(mixing().picks.size(), std::size_t{4});
+  // Keys move by a hundredth, with Shift by a tenth.
+  field().setFocus();
+  const FieldPoint at = place_of_parts(mixing().parts);
+  QTest::keyClick(&field(), Qt::Key_Right);
+  QTest::keyClick(&field(), Qt::Key_Up, Qt::ShiftModifier);
+  CHECK_NEAR(place_of_parts(mixing().parts).x, at.x + 0.01, 1e-9);
+  CHECK_NEAR(place_of_parts(mixing().parts).y, at.y - 0.1, 1e-9);
+  // A chip gives its color back.
+  click(field(), field().chip_rect(1).center());
+  QCOMPARE(hex_of(m_desk->session().color()), std::string("#f2d23c"));
+}
+
+void PaintsTask::a_line_a_grid_and_picks_are_laid() {
+  fill({"#d8904a", "#3d477f", "#efe6d6"});
+  const std::size_t before = swatches(), families = current_set(m_desk->piece())->families.size();
+  // The right button draws; so does the left after "draw a line".
+  send_mouse(field(), QEvent::MouseButtonPress, field().screen_point({0.5, 0.1}), Qt::RightButton,
+             Qt::RightButton);
+  send_mouse(field(), QEvent::MouseMove, field().screen_point({0.3, 0.9}), Qt::NoButton, Qt::RightButton);
+  send_mouse(field(), QEvent::MouseButtonRelease, field().screen_point({0.3, 0.9}), Qt::RightButton,
+             Qt::NoButton);
+  QVERIFY(mixing().line);
+  press_word("mix.draw");
+  drag(field(), field().screen_point({0.5, 0.05}), field().screen_point({0.6, 0.95}));
+  QVERIFY(!mixing().drawing);
+  type_into(m_desk->part<QLineEdit>("mix.steps"), "5");
+  auto& row = m_desk->part<ChipRow>("mixString");
+  QCOMPARE(row.steps().size(), std::size_t{5});
+  QCOMPARE(m_desk->session().string.size(), std::size_t{5});
+  press_word("mix.layString");
+  QCOMPARE(swatches(), before + 5);
+  const Family& line = current_set(m_desk->piece())->families.back();
+  for (std::size_t i = 0; i < 5; ++i) QVERIFY(line.swatches[i].color == row.steps()[i].color);
+  click(field(), field().screen_point({0.5, 0.5}));
+  click(field(), field().screen_point({0.4, 0.8}));
+  press_word("mix.layPicks");
+  QCOMPARE(swatches(), before + 7);
+  QVERIFY(mixing().picks.empty());
+  // A grid of a triangle has one more in each row.
+  press_word("mix.layGrid");
+  QCOMPARE(swatches(), before + 7 + 15);
+  QCOMPARE(current_set(m_desk->piece())->families.size(), families + 2 + 5);
+  for (int i = 0; i < 3; ++i) m_desk->trigger("Undo");
+  QCOMPARE(swatches(), before);
+  QVERIFY(!m_desk->part<MixView>("mixField").isHidden());
+}
+
+void PaintsTask::a_corner_follows_the_color() {
+  fill({"#d8904a", "#3d477f"});
+  Mixing next = mixing();
+  next.follows = 1;
+  m_desk->space().mix_by_hand(next);
+  m_desk->space().store().apply("t",
+                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+  auto& wheel = m_desk->part<WheelView>("wheel");
+  drag(wheel, wheel.screen_point({0.1, 0.1}), wheel.screen_point({-0.5, 0.3}));
+  QVERIFY(mixing().corners[1].color == m_desk->session().color());
+  QVERIFY(largest_step(mixed({0, 1}), m_desk->session().color()) < 0.01);
+  // What is read out of the field itself does not change it.
+  const Srgb there = mixing().corners[1].color;
+  click(field(), field().screen_point({0.4, 0.5}));
+  QVERIFY(mixing().corners[1].color == there && m_desk->session().color() != there);
+}
+
+void PaintsTask::a_swatch_is_dragged_from_the_staff() {
+  fill({"#d8904a"});
+  auto& staff = m_desk->part<StaffView>("staff");
+  const Swatch& swatch = current_set(m_desk->piece())->families[1].swatches[2];
+  const Piece before = m_desk->piece();
+  press(staff, staff.swatch_rect(swatch.id).center());
+  const QPointF to = staff.mapFromGlobal(field().mapToGlobal(field().field_rect().center().toPoint()));
+  for (int i = 1; i <= 6; ++i) move(staff, staff.swatch_rect(swatch.id).center() * (6 - i) / 6 + to * i / 6);
+  release(staff, to);
+  QCOMPARE(mixing().corners.size(), std::size_t{2});
+  QVERIFY(mixing().corners[1].color == swatch.color);
+  QVERIFY(m_desk->piece() == before);
+}
+
+void PaintsTask::strength_and_muting_count() {
+  fill({"#d8904a", "#3d477f"});
+  m_desk->space().store().apply("t",
+                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+  const Srgb even = mixed({1, 1});
+  turn_wheel(field(), field().chip_rect(0).center(), 10);
+  CHECK_NEAR(mixing().corners[0].strength, 2, 1e-9);
+  CHECK_NEAR(m_desk->part<NumberField>("mix.strength.0").value(), 2, 1e-9);
+  QVERIFY(largest_step(mixed({1, 1}), even) > 0.01);
+  QVERIFY(largest_step(mixed({1, 2}), even) < 1e-9);
+  press_word("mix.mute.0");
+  QVERIFY(mixing().corners[0].muted);
+  QVERIFY(largest_step(mixed({1, 1}), *parse_color("#3d477f")) < 0.01);
+  press_word("mix.mute.0");
+  type_into(m_desk->part<QLineEdit>("mix.strength.0"), "0");
+  QVERIFY(largest_step(mixed({1, 1}), *parse_color("#3d477f")) < 0.01);
+  // Nothing of strength is nothing, and said to be; nothing is picked there.
+  press_word("mix.mute.1");
+  const Srgb before = m_desk->session().color();
+  click(field(), field().screen_point({0.5, 0.5}));
+  QVERIFY(m_desk->session().color() == before);
+  QCOMPARE(seen(field(), field().screen_point({0.5, 0.5})).name(), theme().stage.name());
+}
+
+void PaintsTask::white_and_black_are_mixed_in() {
+  fill({"#d8904a", "#3d477f"});
+  const double plain = value_of(mixed({1, 1}));
+  auto& bar = m_desk->part<TowardBar>("mix.toward");
+  click(bar, bar.place_of(0.6));
+  CHECK_NEAR(mixing().toward, 0.6, 0.02);
+  const double lighter = value_of(mixed({1, 1}));
+  QVERIFY(lighter > plain + 10);
+  // White of the set's choice: its lightest swatch; another is dropped.
+  drop_color(bar, bar.place_of(0.9), "#808080");
+  QVERIFY(value_of(mixed({1, 1})) < lighter - 5);
+  click(bar, bar.place_of(-0.9));
+  QVERIFY(value_of(mixed({1, 1})) < plain);
+  double_click(bar, bar.place_of(0.2));
+  QCOMPARE(mixing().toward, 0.0);
+  CHECK_NEAR(value_of(mixed({1, 1})), plain, 1e-9);
+}
+
+void PaintsTask::what_is_typed_as_parts() {
+  fill({"#d8904a", "#3d477f", "#efe6d6"});
+  m_desk->space().store().apply("t",
+                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+  auto& parts = m_desk->part<QLineEdit>("mix.parts");
+  type_into(parts, "2 : 1 : 1");
+  QVERIFY(largest_step(m_desk->session().color(), mixed({2, 1, 1})) < 1e-9);
+  QCOMPARE(parts.text(), QString("2 : 1 : 1"));
+  const Srgb before = m_desk->session().color();
+  for (const char* bad : {"2 : 1", "x", "0:0:0", "1 1 -1"}) {
+    type_into(parts, QString::fromLatin1(bad));
+    QVERIFY(m_desk->session().color() == before);
+  }
+  QCOMPARE(parts.text(), QString("2 : 1 : 1"));
+  type_into(parts, "0,5 1 1");
+  QVERIFY(largest_step(m_desk->session().color(), mixed({0.5, 1, 1})) < 1e-9);
+  // One that no paint can be is said.
+  drop_color(field(), field().chip_rect(1).center(), "#00ffff");
+  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("2 is no paint's color"));
+}
+
+void PaintsTask::what_lies_outside_the_mask_is_dimmed_and_held() {
+  fill({"#d8904a", "#0a8a3c"});
+  const QPointF green = field().screen_point({0.97, 0.5});
+  click(field(), green);
+  // The rule of the demo holds: the color is brought into the mask.
+  const auto held = m_desk->session().color();
+  QVERIFY(difference_to(held, mixed(parts_at(2, field().field_point(green)))) > 5);
+  QVERIFY(*m_desk->space().in_mask());
+  const QColor dimmed = seen(field(), green + QPointF(0, 20));
+  m_desk->space().store().apply("t", [](Piece p) { return with_rule(std::move(p), MaskRule::Free); });
+  click(field(), green);
+  QVERIFY(largest_step(m_desk->session().color(), mixed(parts_at(2, field().field_point(green)))) < 1e-9);
+  m_desk->space().store().apply("t",
+                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+  const QColor clear = seen(field(), green + QPointF(0, 20));
+  QVERIFY(clear.green() - clear.red() > dimmed.green() - dimmed.red() + 30);
+}
+
+void PaintsTask::the_reach_becomes_the_mask() {
+  take_paints("earths and one blue");
+  QCOMPARE(m_desk->piece().paints.size(), std::size_t{5});
+  press_word("paints.reach");
+  QVERIFY(m_desk->session().reach.shown);
+  PaintReader& paints = m_desk->space().paints();
+  QVERIFY(comes_true([&] { return paints.reach() != nullptr; }));
+  m_desk->space().take_up(*parse_color("#a08060"));
+  QVERIFY(!paints.outlines().empty());
+  // The dashed line is seen on the plan, along the outline.
+  auto& wheel = m_desk->part<WheelView>("wheel");
+  const auto line = paints.outlines().front();
+  const auto colors = [&] {
+    std::vector<QRgb> out;
+    for (const DiscPoint& p : line) out.push_back(seen(wheel, wheel.screen_point(p)).rgb());
+    return out;
+  };
+  const auto with = colors();
+  press_word("paints.reach");
+  const auto without = colors();
+  press_word("paints.reach");
+  std::size_t differ = 0;
+  for (std::size_t i = 0; i < line.size(); ++i) differ += with[i] != without[i] ? 1 : 0;
+  QVERIFY2(10 * differ > 8 * line.size(),
+           qPrintable(QStringLiteral("%1 of %2").arg(differ).arg(line.size())));
+  const Piece before = m_desk->piece();
+  const double share = paints.reach()->share(m_desk->session().at.at.v);
+  press_word("paints.maskHere");
+  CHECK_NEAR(m_desk->space().region()->share(), share, 0.01);
+  press_word("paints.maskAny");
+  QVERIFY(m_desk->space().region()->share() > share + 0.02);
+  m_desk->trigger("Undo");
+  m_desk->trigger("Undo");
+  QVERIFY(m_desk->piece() == before);
+  // Fewer paints reach less.
+  QVERIFY(comes_true([&] { return paints.inside() != nullptr; }));
+  const auto inside = *paints.inside();
+  QVERIFY(inside.of == 19 && inside.swatches > 0 && inside.photo && *inside.photo > 0.05);
+  press_word("paints.out.3");
+  QVERIFY(!m_desk->piece().paints[3].out);
+  QVERIFY(comes_true([&] { return paints.inside() != nullptr; }));
+  QVERIFY(paints.inside()->swatches < inside.swatches || *paints.inside()->photo < *inside.photo);
+  QVERIFY(m_desk->part<QLabel>("paints.inside").text().startsWith("reach "));
+}
+
+void PaintsTask::recipes_follow_the_color() {
+  take_paints("earths and one blue");
+  const auto& says = m_desk->part<QLabel>("paints.recipe");
+  // A mixture of these very paints is found again.
+  const PutOut& out = m_desk->space().paints().out();
+  m_desk->space().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
+  QVERIFY(
+      comes_true([&] { return says.text().startsWith("2 titanium white : 1 yellow earth; off by 0.0"); }));
+  m_desk->space().take_up(*parse_color("#0a8a3c"));
+  QVERIFY(comes_true([&] { return !says.text().startsWith("2 titanium"); }));
+  type_into(m_desk->part<QLineEdit>("paints.most"), "1");
+  QVERIFY(comes_true([&] { return !says.text().contains(" : "); }));
+  press_word("paints.take");
+  QVERIFY(std::ranges::any_of(out.paints, [&](const PutOut::One& p) {
+    return largest_step(p.color, m_desk->session().color()) < 0.01;
+  }));
+}
+
+void PaintsTask::fewest_paints_are_put_out() {
+  take_paints("a warm and a cool of each");
+  const std::size_t all = m_desk->piece().paints.size();
+  type_into(m_desk->part<QLineEdit>("paints.share"), "50");
+  type_into(m_desk->part<QLineEdit>("paints.within"), "6");
+  press_word("paints.fewestSet");
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("paints reach"); }));
+  const auto put_out =
+      std::ranges::count_if(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; });
+  QVERIFY(put_out > 0 && put_out < static_cast<std::ptrdiff_t>(all));
+  m_desk->trigger("Undo");
+  QVERIFY(std::ranges::all_of(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; }));
+}
+
+void PaintsTask::paints_are_kept_and_brought() {
+  press_word("page.paints");
+  m_desk->space().take_up(*parse_color("#98573f"));
+  m_desk->trigger("Add as a paint");
+  QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
+  QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
+  type_into(m_desk->part<QLineEdit>("paints.strength.0"), "2.5");
+  CHECK_NEAR(m_desk->piece().paints[0].strength, 2.5, 1e-12);
+  press_word("paints.keep");
+  QVERIFY(m_desk->notice().contains("on the shelf"));
+  press_word("paints.off.0");
+  QVERIFY(comes_true([&] { return m_desk->piece().paints.empty(); }));
+  const QString title = QString::fromStdString(m_desk->piece().title);
+  take_paints(qPrintable(title));
+  QVERIFY(m_desk->piece().paints.size() == 1 && m_desk->piece().paints[0].strength == 2.5);
+  // No more than twelve.
+  for (int i = 0; i < 12; ++i) m_desk->trigger("Add as a paint");
+  QCOMPARE(m_desk->piece().paints.size(), kMostPaints);
+  QVERIFY(m_desk->notice().contains("at most 12"));
+}
+
+DESK_TEST_MAIN(PaintsTask)
+#include "paints_task_test.moc"
