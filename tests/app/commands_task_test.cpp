@@ -558,7 +558,7 @@ std::vector<Command> all_commands() {
            return p;
          });
          const auto before = d.piece().mask;
-         return comes_true([&] { return d.space().paints().reach() != nullptr; }) &&
+         return comes_true([&] { return d.space().paints().reach_is_current(); }) &&
                 (run(), d.piece().mask != before && d.piece().mask->name.find("paints") != std::string::npos);
        }},
       {"Keep the reference in sight", "K", Desk::Pick,

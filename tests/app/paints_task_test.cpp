@@ -88,7 +88,11 @@ private:
 };
 
 void PaintsTask::four_corners_are_dropped_and_mixed() {
-  fill({"#1f55b5", "#f2d23c"});
+  drop_color(field(), field().field_rect().center(), "#1f55b5");
+  // One makes nothing yet.
+  QVERIFY(!m_desk->space().paints().field());
+  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("Two to four"));
+  drop_color(field(), field().field_rect().center(), "#f2d23c");
   // Two make a line: its middle is green as paint, grey as light.
   m_desk->space().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
@@ -96,8 +100,9 @@ void PaintsTask::four_corners_are_dropped_and_mixed() {
   const auto hue = [&] { return lch_from_lab(lab_from_srgb(m_desk->session().color())).h; };
   QVERIFY2(hue() > 110 && hue() < 200, qPrintable(QString::number(hue())));
   QCOMPARE(m_desk->part<QLineEdit>("mix.parts").text(), QString("1 : 1"));
-  fill({"#1f55b5", "#f2d23c", "#98573f", "#efe6d6"});
-  QVERIFY(mixing().parts.empty());
+  drop_color(field(), field().field_rect().center(), "#98573f");
+  drop_color(field(), field().field_rect().center(), "#efe6d6");
+  QVERIFY(mixing().corners.size() == 4 && mixing().parts.empty());
   // A fifth takes the place of the nearest.
   drop_color(field(), field().field_rect().bottomRight() - QPointF(5, 5), "#f8f8f6");
   QCOMPARE(mixing().corners.size(), std::size_t{4});
@@ -288,7 +293,7 @@ void PaintsTask::the_reach_becomes_the_mask() {
   press_word("paints.reach");
   QVERIFY(m_desk->session().reach.shown);
   PaintReader& paints = m_desk->space().paints();
-  QVERIFY(comes_true([&] { return paints.reach() != nullptr; }));
+  QVERIFY(comes_true([&] { return paints.reach_is_current(); }));
   m_desk->space().take_up(*parse_color("#a08060"));
   QVERIFY(!paints.outlines().empty());
   // The dashed line is seen on the plan, along the outline.
@@ -367,6 +372,23 @@ void PaintsTask::paints_are_kept_and_brought() {
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
   type_into(m_desk->part<QLineEdit>("paints.strength.0"), "2.5");
   CHECK_NEAR(m_desk->piece().paints[0].strength, 2.5, 1e-12);
+  // Renamed in its place, given another color, moved.
+  const auto asked = [&](const char* words) {
+    for (auto* action : m_desk->part<QAbstractButton>("paints.out.0").actions())
+      if (action->text().startsWith(QLatin1String(words))) action->trigger();
+    QCoreApplication::processEvents();
+  };
+  asked("Rename");
+  type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
+  QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));
+  m_desk->space().take_up(*parse_color("#3d477f"));
+  asked("Give it");
+  QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#3d477f"));
+  m_desk->trigger("Add as a paint");
+  asked("Move it down");
+  QCOMPARE(m_desk->piece().paints[1].name, std::string("a brown"));
+  m_desk->trigger("Undo");
+  m_desk->trigger("Undo");
   press_word("paints.keep");
   QVERIFY(m_desk->notice().contains("on the shelf"));
   press_word("paints.off.0");

@@ -2,11 +2,11 @@
 // keeps its color, a mask goes on enclosing something, and what is saved comes back.
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
-#include "core/piece/paints.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/import.h"
 #include "core/piece/laying.h"
+#include "core/piece/paints.h"
 #include "core/piece/remedies.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/exchange.h"

@@ -64,6 +64,8 @@ PaintReader::OutKey PaintReader::out_key() const {
   return {m_space.piece().paints, m_space.session().reach.white_and_black};
 }
 
+PaintReader::ReachKey PaintReader::reach_key() const { return {out_key(), m_space.piece().wheel}; }
+
 const PutOut& PaintReader::out() {
   const OutKey key = out_key();
   if (m_out_for == key) return m_out;
@@ -74,9 +76,8 @@ const PutOut& PaintReader::out() {
 
 const Reach* PaintReader::reach() {
   if (out().paints.empty()) return nullptr;
-  const ReachKey key{out_key(), m_space.piece().wheel};
   m_reach.ask(
-      key, this, [mixer = out().mixer, wheel = m_space.wheel()] { return reach_of(mixer, wheel); },
+      reach_key(), this, [mixer = out().mixer, wheel = m_space.wheel()] { return reach_of(mixer, wheel); },
       [this] {
         ++m_serial;
         emit changed();
@@ -85,6 +86,8 @@ const Reach* PaintReader::reach() {
   // That of another wheel would lie elsewhere.
   return made && *made && made->value().wheel() == m_space.piece().wheel ? &made->value() : nullptr;
 }
+
+bool PaintReader::reach_is_current() { return reach() != nullptr && m_reach.is_for(reach_key()); }
 
 const std::vector<std::vector<DiscPoint>>& PaintReader::outlines() {
   const Reach* body = reach();
@@ -122,7 +125,7 @@ double PaintReader::largest_share() {
 
 void PaintReader::make_mask(bool any_value) {
   const Reach* body = reach();
-  if (!body)
+  if (!reach_is_current())
     return emit m_space.notice(out().paints.empty() ? tr("Put at least one paint out first.")
                                                     : tr("The reach is still being worked out."));
   const double value = std::round(m_space.session().at.at.v);
@@ -162,6 +165,7 @@ const PaintReader::Inside* PaintReader::inside() {
         if (photo.empty()) return out;
         std::vector<Srgb> asked;
         const auto few = gathered(photo, kColorsOfShare);
+        asked.reserve(few.size());
         for (const auto& c : few) asked.push_back(c.color);
         double all = 0, inside = 0;
         const auto in = reached(asked);

@@ -31,8 +31,11 @@ public:
 
   /// The paints that are put out, with white and black where they are asked for.
   [[nodiscard]] const PutOut& out();
-  /// Null without a paint and until it is made, which changed() tells.
+  /// Null without a paint and before the first is made; while another is being made the one before stands,
+  /// which changed() tells the end of.
   [[nodiscard]] const Reach* reach();
+  /// Whether it is that of the paints as they are.
+  [[nodiscard]] bool reach_is_current();
   /// Around the reach at the current value; empty while there is none.
   [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines();
   /// Its limits in the section at an angle, from value 0 to 100; empty while there is none.
@@ -88,6 +91,7 @@ private:
   };
   [[nodiscard]] FieldKey field_key() const;
   [[nodiscard]] OutKey out_key() const;
+  [[nodiscard]] ReachKey reach_key() const;
   [[nodiscard]] std::vector<WeightedColor> photo_colors() const;
 
   Workspace& m_space;

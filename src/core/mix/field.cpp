@@ -25,6 +25,7 @@ std::vector<Paint> paints_of(const std::vector<FieldCorner>& corners, MixAs as,
 
 Mixer mixer_of(const std::vector<Paint>& paints) {
   std::vector<MixPaint> out;
+  out.reserve(paints.size());
   for (const Paint& p : paints) out.push_back({p, 1});
   return Mixer(out);
 }
@@ -159,34 +160,46 @@ FieldPoint MixField::place_of_pixel(int x, int y, int width, int height) {
           height > 1 ? static_cast<double>(y) / (height - 1) : 0.5};
 }
 
-void MixField::draw_row(int y, int width, int height, std::uint32_t* out) const {
-  const std::uint8_t* encoded = encoded_8bit_of_linear().data();
+template <class Emit> void MixField::walk_row(int y, int width, int height, const Emit& emit) const {
   const double down = corners() == 2 ? 0.5 : place_of_pixel(0, y, width, height).y;
   const double half = corners() == 3 ? down / 2 : 0.5;
   const Row row = row_at(down);
   const KsBands grows = row.right - row.left;
   const Eigen::Vector3f light_grows = row.right_light - row.left_light;
   const auto& to_light = m_mixer.kernel().light;
+  // The pixels at a slanting edge belong to it.
+  const double edge = 0.5 / std::max(1, width - 1);
+  const bool paint = m_as == MixAs::Paint;
   for (int x = 0; x < width; ++x) {
     const double across = place_of_pixel(x, y, width, height).x - (0.5 - half);
-    // The pixels at a slanting edge belong to it.
-    const double edge = 0.5 / std::max(1, width - 1);
-    if (across < -edge || across > 2 * half + edge) {
-      out[x] = 0;
-      continue;
-    }
+    if (across < -edge || across > 2 * half + edge) continue;
     const float t = half > 0 ? static_cast<float>(std::clamp(across / (2 * half), 0.0, 1.0)) : 0;
     const float strength = row.left_strength + t * (row.right_strength - row.left_strength);
-    if (!(strength > 0)) {
-      out[x] = 0;
-      continue;
-    }
+    if (!(strength > 0)) continue;
     const Eigen::Vector3f light =
-        m_as == MixAs::Paint
-            ? Eigen::Vector3f(to_light * reflectance_of_ks((row.left + t * grows) / strength).matrix())
-            : Eigen::Vector3f((row.left_light + t * light_grows) / strength);
-    out[x] = shown_word(light, encoded);
+        paint ? Eigen::Vector3f(to_light * reflectance_of_ks((row.left + t * grows) / strength).matrix())
+              : Eigen::Vector3f((row.left_light + t * light_grows) / strength);
+    emit(x, light);
   }
+}
+
+void MixField::draw_row(int y, int width, int height, std::uint32_t* out) const {
+  const std::uint8_t* encoded = encoded_8bit_of_linear().data();
+  std::fill_n(out, width, 0u);
+  walk_row(y, width, height,
+           [&](int x, const Eigen::Vector3f& light) { out[x] = shown_word(light, encoded); });
+}
+
+std::vector<std::optional<Srgb>> MixField::colors(int width, int height) const {
+  std::vector<std::optional<Srgb>> out(static_cast<std::size_t>(width) * height);
+  for (int y = 0; y < height; ++y)
+    walk_row(y, width, height, [&](int x, const Eigen::Vector3f& light) {
+      const LinearRgb linear{light(0), light(1), light(2)};
+      const Srgb color = srgb_from_linear(linear);
+      out[static_cast<std::size_t>(y) * width + x] =
+          in_gamut(color) ? color : chroma_reduced(lab_from_xyz(xyz_from_linear(linear)));
+    });
+  return out;
 }
 
 void MixField::draw(int width, int height, Raster& out) const {

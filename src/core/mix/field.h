@@ -55,12 +55,16 @@ public:
   /// Opaque pixels within 1/255 of at(); the corners of the picture are those of the field. Transparent
   /// beside a triangle, and where nothing has any strength.
   void draw(int width, int height, Raster& out) const;
+  /// The same pixels as colors, not rounded; nothing where the picture is transparent.
+  [[nodiscard]] std::vector<std::optional<Srgb>> colors(int width, int height) const;
   /// The place of a pixel.
   [[nodiscard]] static FieldPoint place_of_pixel(int x, int y, int width, int height);
 
 private:
   struct Row;
   [[nodiscard]] Row row_at(double y) const;
+  /// Calls emit(x, linear sRGB) for the pixels of a row that have a mixture.
+  template <class Emit> void walk_row(int y, int width, int height, const Emit& emit) const;
   void draw_row(int y, int width, int height, std::uint32_t* out) const;
 
   std::vector<FieldCorner> m_corners;

@@ -125,7 +125,7 @@ private:
     for (int word = from / 64; from <= to && word <= to / 64; ++word) {
       const int low = std::max(from - word * 64, 0), high = std::min(to - word * 64, 63);
       const std::uint64_t bits = (~std::uint64_t{0} >> (63 - (high - low))) << low;
-      m_rows[static_cast<std::size_t>(row * kWords + word)] |= bits;
+      m_rows[static_cast<std::size_t>(row) * kWords + word] |= bits;
     }
   }
   std::vector<std::uint64_t>& m_rows;
@@ -188,7 +188,7 @@ void cut_body(const Body& body, int first_value, int last_value, bool thin,
 
 bool cell(const std::vector<std::uint64_t>& rows, int x, int y) {
   if (x < 0 || y < 0 || x >= kReachCells || y >= kReachCells) return false;
-  return rows[static_cast<std::size_t>(y * kWords + x / 64)] >> (x % 64) & 1;
+  return rows[static_cast<std::size_t>(y) * kWords + x / 64] >> (x % 64) & 1;
 }
 
 /// Around the cells, what is reached on the right hand of each line.

@@ -281,6 +281,7 @@ std::vector<double> distances_to_mixtures(const std::vector<Srgb>& colors, const
       FewPaints::Found best{1e30f, {}, {}};
       // The choices that come near first; what is met well enough ends the search.
       std::vector<float> knots;
+      knots.reserve(few.size());
       for (const FewPaints& f : few) knots.push_back(f.nearest_knot(to));
       for (const std::size_t k : smallest(knots, kSearched)) {
         const FewPaints::Found found = few[k].nearest(to);
@@ -323,6 +324,8 @@ Result<FewestPaints> fewest_paints(const std::vector<WeightedColor>& colors, con
   };
   std::vector<Lab> wanted;
   std::vector<NearDifference> to;
+  wanted.reserve(colors.size());
+  to.reserve(colors.size());
   for (const auto& c : colors) to.emplace_back(wanted.emplace_back(lab_from_srgb(c.color)));
   std::atomic<int> done{0};
   std::atomic<bool> stopped{false};

@@ -26,7 +26,7 @@ Paint curve_of(const PalettePaint& paint) {
   return trade ? Paint{trade->curve, true} : paint_of(paint.color);
 }
 
-Result<Piece> with_paint(Piece piece, std::string name, Srgb color, std::string trade) {
+Result<Piece> with_paint(Piece piece, const std::string& name, Srgb color, std::string trade) {
   auto clean = clean_name(name, "paint");
   if (!clean) return clean.error();
   if (piece.paints.size() >= kMostPaints) return too_many_paints();
@@ -49,7 +49,7 @@ Result<Piece> without_paint(Piece piece, Id paint) {
   return piece;
 }
 
-Result<Piece> with_paint_named(Piece piece, Id paint, std::string name) {
+Result<Piece> with_paint_named(Piece piece, Id paint, const std::string& name) {
   auto clean = clean_name(name, "paint");
   if (!clean) return clean.error();
   return changed(std::move(piece), paint, [&](PalettePaint& p) { p.name = *clean; });

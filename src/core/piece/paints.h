@@ -13,9 +13,10 @@ namespace zc {
 /// Gives the new paint's id in `piece.paints.back().id`. A name of a paint of the trade as `trade` gives it
 /// that curve and its color. ERRORS: BadInput for no name, a name that is too long or a trade that is none;
 /// TooLarge past kMostPaints.
-[[nodiscard]] Result<Piece> with_paint(Piece piece, std::string name, Srgb color, std::string trade = {});
+[[nodiscard]] Result<Piece> with_paint(Piece piece, const std::string& name, Srgb color,
+                                       std::string trade = {});
 [[nodiscard]] Result<Piece> without_paint(Piece piece, Id paint);
-[[nodiscard]] Result<Piece> with_paint_named(Piece piece, Id paint, std::string name);
+[[nodiscard]] Result<Piece> with_paint_named(Piece piece, Id paint, const std::string& name);
 /// It is no longer the paint of the trade that it may have been.
 [[nodiscard]] Result<Piece> with_paint_color(Piece piece, Id paint, Srgb color);
 /// ERRORS: BadInput for a strength out of kStrengthRange.

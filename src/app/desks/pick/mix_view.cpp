@@ -8,7 +8,6 @@
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
-#include "core/color/convert.h"
 #include "core/image/pixels.h"
 #include "core/mask/outside.h"
 
@@ -146,20 +145,18 @@ void MixView::refresh_veil() {
   const MaskRegion* region = m_space.region();
   const auto& field = m_space.paints().field();
   if (!region || !field) return;
-  Raster cells;
-  field->draw(kVeilCells, kVeilCells, cells);
+  const auto cells = field->colors(kVeilCells, kVeilCells);
   QImage veil(kVeilCells, kVeilCells, QImage::Format_ARGB32);
   const QColor ground = theme().stage;
   const double limit = m_space.piece().grading.outside;
   for (int y = 0; y < kVeilCells; ++y)
     for (int x = 0; x < kVeilCells; ++x) {
-      const std::uint32_t word = cells.pixels[static_cast<std::size_t>(y * kVeilCells + x)];
-      const Srgb color = srgb_from_8bit(color_of_word(word));
-      const double away = word == 0 ? 0
+      const auto& color = cells[static_cast<std::size_t>(y * kVeilCells + x)];
+      const double away = !color ? 0
                           : region->empty()
                               ? 2 * limit
-                              : outside_by(m_space.wheel(), *region, color, m_space.wheel().locate(color));
-      // From half the limit on, so that the rounding of cells at the border is no pattern.
+                              : outside_by(m_space.wheel(), *region, *color, m_space.wheel().locate(*color));
+      // From half the limit on: a soft border.
       const double veiled = std::clamp(2 * away / limit - 1, 0.0, 1.0);
       veil.setPixelColor(x, y,
                          QColor(ground.red(), ground.green(), ground.blue(),

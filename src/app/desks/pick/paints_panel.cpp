@@ -5,6 +5,7 @@
 #include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
+#include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -12,6 +13,7 @@
 #include "core/wheel/color_words.h"
 #include "io/shelf/paint_shelf.h"
 
+#include <QAction>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -29,7 +31,8 @@ std::string paint_folder() { return shelf_folder(QStringLiteral("paints")).toStd
 } // namespace
 
 PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_scroll(new QScrollArea(this)) {
+    : QWidget(parent), m_space(space), m_scroll(new QScrollArea(this)),
+      m_editor(new NameEditor(QStringLiteral("paints.name"), this)) {
   setObjectName(QStringLiteral("paintsPanel"));
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
@@ -285,12 +288,50 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
                               [&](Piece p) { return without_paint(std::move(p), id); });
       },
       Qt::QueuedConnection);
+  add_row_menu(*out, paint, place);
   line->addWidget(chip);
   line->addWidget(out);
   line->addStretch(1);
   line->addWidget(strength);
   line->addWidget(off);
   list->layout()->addWidget(row);
+}
+
+/// On the right button, and on the key for it.
+void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::size_t place) {
+  button.setContextMenuPolicy(Qt::ActionsContextMenu);
+  const Id id = paint.id;
+  const auto add = [&](const QString& words, const QString& tip, const std::function<void()>& run) {
+    auto* action = new QAction(words, &button);
+    action->setToolTip(tip);
+    // The row goes with what it changes.
+    connect(action, &QAction::triggered, this, run, Qt::QueuedConnection);
+    button.addAction(action);
+  };
+  add(tr("Rename the paint"), tr("Type another name for it"), [this, id, at = &button] {
+    const PalettePaint* there = find_paint(m_space.piece(), id);
+    if (!there) return;
+    m_editor->edit(QRectF(at->mapTo(this, QPoint()), at->size()), text(there->name),
+                   [this, id](const QString& name) {
+                     m_space.store().apply(tr("Rename a paint"), [&](Piece p) {
+                       return with_paint_named(std::move(p), id, name.toStdString());
+                     });
+                   });
+    m_editor->raise();
+  });
+  add(tr("Give it the current color"), tr("It mixes by the smoothest curve of the current color from now on"),
+      [this, id] {
+        m_space.store().apply(tr("Change the color of a paint"), [&](Piece p) {
+          return with_paint_color(std::move(p), id, m_space.session().color());
+        });
+      });
+  const auto move = [this, id](std::size_t to) {
+    m_space.store().apply(tr("Move a paint"),
+                          [&](Piece p) { return with_paint_moved(std::move(p), id, to); });
+  };
+  if (place > 0) add(tr("Move it up"), tr("Before the paint above"), [move, place] { move(place - 1); });
+  if (place + 1 < m_space.piece().paints.size())
+    add(tr("Move it down"), tr("Behind the paint below"), [move, place] { move(place + 2); });
 }
 
 void PaintsPanel::list_paints() {

@@ -12,6 +12,7 @@ class QScrollArea;
 namespace zc {
 
 class ElidedLabel;
+class NameEditor;
 class NumberField;
 class WordButton;
 
@@ -33,6 +34,7 @@ private:
   void add_paint(const QString& name, Srgb color, const std::string& trade);
   void list_paints();
   void add_row(QWidget* list, const PalettePaint& paint, std::size_t place);
+  void add_row_menu(QWidget& button, const PalettePaint& paint, std::size_t place);
   void follow();
   void say_recipe();
   void say_inside();
@@ -42,6 +44,7 @@ private:
   WordButton* m_add;
   QComboBox* m_shelf;
   QScrollArea* m_scroll;
+  NameEditor* m_editor;
   List<PalettePaint> m_listed;
   QLabel* m_recipe;
   NumberField* m_most;
