@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A photo of 24 megapixels, and work on it as multiples of copying its pixels in the same run.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How busy others keep the machine while a row is measured.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The photos the benchmarks look at, and a clock.
 #pragma once
 

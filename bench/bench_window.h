@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The application with its window, for benchmarks of what is on the screen.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The companion: called, picked in, and dragged in with the desk beside it, with a monitor's profile or none.
 #include "app/companion/companion.h"
 #include "app/paint/monitor.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Grading and showing large sets: the near-duplicate search against comparing all pairs, the whole report,
 // and scrolling and box-selecting five thousand swatches in the window.
 #include "app/band/staff_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The middle of the program at its limits: masks of many areas, stepped picks, fits, edits of large sets.
 #include "core/image/fit.h"
 #include "core/mask/patterns.h"

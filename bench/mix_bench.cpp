@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Mixing by hand: the field against the plain way to mix, a recipe of twelve paints, the reach, the fewest
 // paints; and a corner that follows the color in the whole window.
 #include "app/desks/pick/mix_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Palettes against the quantizers of general libraries, by the mean CIEDE2000 of a pixel to its nearest color
 // and by time: libimagequant always; k-means of OpenCV in CIELAB, Wu's of FreeImage and that of ImageMagick
 // where they are installed. All see every pixel.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is read from a photo of 24 megapixels, as multiples of copying its pixels in the same run.
 #include "app/jobs/photo_library.h"
 #include "bench_copy.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Drags in the whole window at 1280x800: the value line, for which wheel, section and rail are painted anew,
 // and a corner of the mask.
 #include "app/store/photo_reading.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A sheet of 300 swatches, and 5,000 swatches at the press as multiples of the library's own way there and
 // back.
 #include "bench_photos.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The wheel slice against Little CMS converting as many float Lab pixels to sRGB in the same run, on one
 // core.
 #include "core/wheel/raster.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set on a picture of 24 megapixels, as multiples of copying its pixels in the same run.
 #include "bench_copy.h"
 #include "core/color/convert.h"

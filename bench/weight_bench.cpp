@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What large photos weigh: memory while one of 100 megapixels is looked at in every way, and how soon a piece
 // with twenty of 24 megapixels can be worked on.
 #include "app/store/photo_reading.h"

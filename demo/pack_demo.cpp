@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Packs the demo piece while the program is built, which needs less than the whole command line.
 #include "io/container/piece_file.h"
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
 #include "app/bus/palette_service.h"
 #include "app/seams/end_requests.h"
@@ -85,6 +86,7 @@ int main(int argc, char** argv) {
   QApplication::setApplicationName(QStringLiteral("Zonachrom"));
   QApplication::setOrganizationName(QStringLiteral("zonachrom"));
   QApplication::setApplicationVersion(QStringLiteral(ZONACHROM_VERSION));
+  QGuiApplication::setDesktopFileName(QStringLiteral("org.zonachrom.Zonachrom"));
   // Help needs no display.
   const QStringList words(argv + 1, argv + argc);
   if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A command of zonachrom-cli: a file a command in commands/. Each adds its options to the program and says
 // what to run when it was given; the answer is JSON.
 #pragma once
@@ -44,6 +45,7 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_parcel_pack(const Options& parcel);
 [[nodiscard]] Command add_parcel_list(const Options& parcel);
 [[nodiscard]] Command add_pack(const Options& app);
+[[nodiscard]] Command add_thumbnail(const Options& app);
 [[nodiscard]] Command add_inspect(const Options& app);
 [[nodiscard]] Command add_sample(const Options& app);
 [[nodiscard]] Command add_extract(const Options& app);

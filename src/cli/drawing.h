@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What a command needs that draws letters: the toolkit without a screen.
 #pragma once
 

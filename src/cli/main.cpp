@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom-cli: the core from the command line. JSON on standard output; on bad input one sentence on
 // standard error and exit code 2.
 #include "cli/command.h"
@@ -32,7 +33,7 @@ std::vector<Command> all_commands(const Options& app) {
   const Options parcel = app.group("parcel", "Sets and masks for others in one file");
   out.push_back(add_parcel_pack(parcel));
   out.push_back(add_parcel_list(parcel));
-  for (const auto& add : {add_pack, add_inspect, add_sample, add_extract, add_look, add_try, add_sheet,
+  for (const auto& add : {add_pack, add_thumbnail, add_inspect, add_sample, add_extract, add_look, add_try, add_sheet,
                           add_plan, add_press, add_follow, add_now, add_take, add_lay})
     out.push_back(add(app));
   return out;

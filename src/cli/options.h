@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The options of a command, without the library that parses them: its headers take long to compile.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the photo commands of zonachrom-cli share.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Two interfaces of the desktop's portal: the screenshots, answered from one picture, and the keys that it
 // listens for.
 #pragma once

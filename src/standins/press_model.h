@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A press on coated paper that no one owns: what four inks look like on it, by the Neugebauer equations
 // (H. E. J. Neugebauer 1937) with the factor of Yule and Nielsen (J. A. C. Yule, W. J. Nielsen 1951).
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Makes the press profile that ships: a stand-in for one from a printer, by the model of press_model.h, as an
 // ICC output profile (ISO 15076-1; version 2.4, which every reader knows).
 #include "standins/press_model.h"

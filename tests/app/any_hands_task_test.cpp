@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Hands that press, drag, turn and type anywhere at every desk: nothing they do brings the window down, every
 // change can be undone and done again, and what is left can be saved and comes back.
 #include "app/store/set_work.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Beside the canvas: the plan in a window of its own, the same session on both sides, colors handed over.
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A canvas that is followed: read again whenever the painter saves, quietly, and never half.
 #include "app/photo/photo_view.h"
 #include "app/store/canvas_follower.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Every command of the menus and every number field of the window does what it says. One that is added fails
 // here until it stands in a row.
 #include "app/band/staff_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A painter's desk for tests: the real window on its own settings, dialogs answered in advance, hands that
 // press, drag and turn the wheel.
 #pragma once

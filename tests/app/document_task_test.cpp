@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Saving, opening, exporting; nothing is lost and nothing lies.
 #include "app/seams/end_requests.h"
 #include "app/store/journal.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
 #include "app/paint/paint.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Taking sets anywhere: palettes in with a preview, sets out, the shelf and parcels.
 #include "app/shelf/shelf_panel.h"
 #include "core/color/convert.h"

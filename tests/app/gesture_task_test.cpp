@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The tasks of docs/tasks.md, played as a hand does them; each must take no more gestures than is written
 // there.
 #include "app/band/staff_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Grading a set: building it by keyboard, selecting and moving, mending what the report finds, changing many.
 #include "app/band/staff_view.h"
 #include "app/desks/grade/rows_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Reading a photo as a painter does, taking a palette out of it, and putting it to use on the mask.
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Laying colors on the staff and keeping it in order.
 #include "app/band/staff_view.h"
 #include "core/color/convert.h"

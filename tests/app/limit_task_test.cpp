@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Limiting hue and saturation: drawing, shaping and turning a gamut mask, and keeping it.
 #include "app/theme/number_field.h"
 #include "app/wheel/mask_hands.h"

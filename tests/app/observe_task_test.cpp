@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Looking at a reference and sampling it.
 #include "app/desks/observe/reference_strip.h"
 #include "app/photo/photo_view.h"

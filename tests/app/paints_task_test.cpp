@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Mixing by hand and the palette of paints: what a hand does, what is seen, what the piece then holds.
 #include "app/band/staff_view.h"
 #include "app/desks/pick/mix_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Bringing photos in: large ones without freezing, bad ones without harm.
 #include "core/piece/edits.h"
 #include "desk.h"

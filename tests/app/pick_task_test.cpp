@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Picking at true value inside a mask.
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is on the screen, through a stand-in for the desktop's portal on a bus of its own.
 #include "app/paint/monitor.h"
 #include "app/screen/desktop_key.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Giving the plan away: what a hand does at this desk, what is seen, what is written.
 #include "app/band/staff_view.h"
 #include "app/desks/share/share_stage.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Trying the set on a picture: everything a hand does at this desk, and what the piece then holds.
 #include "app/band/staff_view.h"
 #include "app/desks/try/try_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The views of a set at Grade: what rows, list and versions show of a swatch, what is typed into them, and
 // what stands on the small wheel.
 #include "app/band/staff_view.h"

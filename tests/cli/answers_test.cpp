@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Every option of zonachrom-cli changes its answer as it says, and the answer is the core's.
 #include "cli/run.h"
 #include "core/color/convert.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom-cli as a script would use it.
 #include "cli/run.h"
 #include "core/color/convert.h"

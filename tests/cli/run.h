@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom-cli run as a script runs it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sheets, plans and presses from the command line, read by programs made elsewhere.
 #include "cli/run.h"
 #include "core/color/convert.h"

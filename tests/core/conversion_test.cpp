@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Conversions against colorjs.io 0.7.1 and the hsluv package 1.0.2 (tests/reference/make_conversions.mjs),
 // and against themselves.
 #include "core/color/convert.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // CIEDE2000 against all 34 published pairs.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

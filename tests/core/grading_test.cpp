@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Grading, its remedies, and changing many swatches at once.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

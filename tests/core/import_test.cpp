@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Colors found in files or photos, compared with a set, brought in and laid as families.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Lines in a painter's own shape.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"

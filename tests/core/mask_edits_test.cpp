@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Edits of a piece's mask and wheel: what they refuse, what they keep, and what a carried turn does to a set.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

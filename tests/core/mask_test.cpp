@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Gamut masks against shapes known in closed form and against brute force.
 #include "core/mask/patterns.h"
 #include "core/piece/edits.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Strings, and mixing as paint and as light.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

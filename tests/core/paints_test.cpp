@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Paints: the field of mixtures, recipes, what paints reach, and the fewest that reach it.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

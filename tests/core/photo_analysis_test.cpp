@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is read from photos: values, flat tones, squinting, places on the wheel, the mask, palettes.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Photos at the edge of what they can be: transparent in part, a part of another, one tone, all at a limit.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

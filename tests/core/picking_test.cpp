@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Where a pick ends: in the plan, in the section and on the rail, under each rule, smooth and stepped.
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Edits as pure functions: what they keep, refuse and bound.
 #include "core/color/convert.h"
 #include "core/piece/edits.h"

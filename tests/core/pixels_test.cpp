@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sampling and values of photos.
 #include "core/color/convert.h"
 #include "core/image/reduce.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Colors on a press, against Little CMS's own command-line tool, another library's reader and a plain search.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Pictures of the solid: every pixel against the exact color.
 #include "core/color/convert.h"
 #include "core/image/pixels.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // An afternoon at the desk without a window: picks, wheels, masks, laying, selecting.
 #include "core/color/convert.h"
 #include "core/color/text.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Mask shapes in a painter's hands: every change compared by outline.
 #include "core/base/angle.h"
 #include "core/mask/outline.h"

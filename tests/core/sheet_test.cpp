@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The sheet and the plan: pieces nobody would make on purpose, and every pixel of a disc.
 #include "core/color/convert.h"
 #include "core/image/pixels.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set on the picture: every bar is checked against a plain second way of working it out.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The wheel: true value, trade angles, inverse lookups.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

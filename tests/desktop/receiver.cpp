@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A window that takes every drop and writes down what came: color, text, first pixel of the picture.
 #include <QApplication>
 #include <QColor>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One libFuzzer target a reader, chosen by the READER macro: no input may crash, leak, or take memory without
 // bound.
 #include "core/piece/lines_pattern.h"

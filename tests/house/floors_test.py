@@ -37,7 +37,7 @@ for path in sorted(root.rglob("*")):
     if path.suffix == ".h":
         if "#pragma once" not in lines:
             wrong.append(f"{path.relative_to(root)}: no include guard")
-        if not lines[0].startswith("//"):
+        if not lines[1].startswith("//"):  # Behind the license.
             wrong.append(f"{path.relative_to(root)}: does not say what it is for")
     if len(lines) > 600:
         wrong.append(f"{path.relative_to(root)}: {len(lines)} lines are too many to read in one sitting")

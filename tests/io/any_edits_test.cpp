@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Thousands of edits in an order nobody would choose: whatever is given, a piece stays whole, a locked swatch
 // keeps its color, a mask goes on enclosing something, and what is saved comes back.
 #include "core/color/convert.h"

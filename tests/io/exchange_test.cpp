@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sets in every exchange format: round trips, files of other makers, broken files.
 #include "core/color/convert.h"
 #include "io/exchange/css_color.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Files of other makers, notation by notation: what is found in them, and what is said of the rest.
 #include "core/color/convert.h"
 #include "core/color/text.h"

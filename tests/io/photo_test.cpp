@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Photos of every odd kind: profiles, orientation, depth, damage.
 #include "core/color/convert.h"
 #include "io/photo/decode.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Piece files: what is saved comes back, what is damaged or foreign is refused in one sentence.
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"

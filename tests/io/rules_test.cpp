@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The rules of a piece: what is broken is told with its place, by edits and readers alike; and the lists it
 // is made of.
 #include "core/piece/edits.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Saving: whole or not at all, whatever happens in between.
 #include "io/files/safe_save.h"
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shelf of masks: plain files that two windows can use at once.
 #include "core/mask/patterns.h"
 #include "io/files/safe_save.h"

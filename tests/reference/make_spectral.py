@@ -35,6 +35,7 @@ def table(name, row):
 
 
 (root / "src/core/mix/spectral_data.h").write_text(
+    "// SPDX-License-Identifier: GPL-3.0-or-later\n"
     "// CIE 1931 2-degree observer and illuminant D65 (CIE 15), every 10 nm from 380 to 730 nm.\n"
     "// Made by tests/reference/make_spectral.py.\n#pragma once\n\n#include <array>\n\nnamespace zc {\n\n"
     "// clang-format off\n"

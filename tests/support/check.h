@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Checks with words: what was compared, what was expected, what came.
 #pragma once
 

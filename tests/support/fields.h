@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The fields of everything a document is made of. A field added to one of these structs does not compile here
 // until it is listed, and what_is_not_set() names it until the full document of full_document.h has it.
 #pragma once

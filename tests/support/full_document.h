@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A document with every field set and none at its default; see fields.h.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Outlines compared as lines, wherever their points stand on them.
 #pragma once
 

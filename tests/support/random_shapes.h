@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Mask shapes at random: every kind, whole rings and whole discs among them.
 #pragma once
 

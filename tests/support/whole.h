@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What edits keep to beyond the rules of a piece: names that can be told apart.
 #pragma once
 

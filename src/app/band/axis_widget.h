@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the parts of the value band share: the axis, the value line, moving the value by wheel and keys.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Chips that would cover each other stand side by side.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The picture of the value axis: the current hue and saturation at every value, made anew when any of it
 // moves.
 #pragma once

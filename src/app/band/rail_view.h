@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The value rail: the current hue and saturation at every value, the photo's value histogram hanging on it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The hue section: the cut through the color solid, current hue to the right, its complement to the left.
 #pragma once
 

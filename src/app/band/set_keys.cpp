@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/band/set_keys.h"
 
 #include "app/store/set_work.h"

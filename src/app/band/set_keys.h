@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The keys that mean the same in every view of the set.
 #pragma once
 

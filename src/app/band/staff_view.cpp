@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/band/staff_view.h"
 
 #include "app/band/lanes.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The staff: the current set drawn like notes. Families are columns, height is value. At Grade it is wide,
 // says the names, and marks what the grading report finds.
 #pragma once

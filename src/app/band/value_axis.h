@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The one vertical axis of the value band: L* 100 at the top, 0 at the bottom, the same pixels in every part.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/band/value_band.h"
 
 #include "app/band/rail_view.h"

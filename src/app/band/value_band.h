@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The value band: rail, hue section and staff side by side on one axis.
 #pragma once
 

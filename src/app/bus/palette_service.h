@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The running window on the session bus: other programs ask for the current color, take one up, lay one, read
 // a set, and hear of every pick. What comes over the bus is checked like a file.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/companion/companion.h"
 
 #include "app/band/rail_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The companion: the plan beside a canvas, above other windows, without ever taking the keyboard. A column
 // holds plan, axis, staff, current color and wells; a strip holds axis, set and current color.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Handing over: while it is on, every pick goes to the clipboard at its end, in the form the painter chose.
 #pragma once
 

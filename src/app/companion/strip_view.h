@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set in a strip beside a canvas: the value axis and every swatch at its value, families side by side.
 // Upright, value runs upward; lying, to the right.
 #pragma once

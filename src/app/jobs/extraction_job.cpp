@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/jobs/extraction_job.h"
 
 #include "io/photo/decode.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Taking a palette out of a photo in the background, with progress and stop.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A value that is worked out beside the window and kept for what it was made from.
 #pragma once
 

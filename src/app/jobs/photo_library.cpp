@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/jobs/photo_library.h"
 
 #include "io/files/safe_save.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The photos of the open piece: the shown one decoded, of the others a thumbnail. Decoding runs off the main
 // thread, shows its progress and can be stopped.
 #pragma once

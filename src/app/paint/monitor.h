@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The monitor that is painted on: where the desktop has set a profile for it, colors and pictures go through
 // that. It is found out before each painting, so that two windows may stand on two monitors. On X11 the
 // desktop tells by a property of the root window; where there is none, the color manager is asked.

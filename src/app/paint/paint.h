@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Drawing helpers: lines that read on any color, handles, chips, pictures from the core.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A photo's footprint as light dots over a wheel.
 #pragma once
 

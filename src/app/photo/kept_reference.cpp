@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/kept_reference.h"
 
 #include "app/band/value_axis.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A small reference kept in sight beside the work of a desk: sampled and looked at like the large one.
 #pragma once
 

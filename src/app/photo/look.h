@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A picture of a photo made as the painter looks at it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/look_bar.h"
 
 #include "app/theme/controls.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The ways of looking at a photo, and the one setting each of them has.
 #pragma once
 

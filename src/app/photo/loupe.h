@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The loupe: enlarged pixels at the pointer, the sampled average beside the color held, hex and value.
 #pragma once
 

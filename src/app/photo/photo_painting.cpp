@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How the photo view paints: the photo as it is looked at, region, pins and loupe.
 #include "app/photo/loupe.h"
 #include "app/photo/photo_view.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/photo_view.h"
 
 #include "app/seams/drag_out.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One reference large: zoom, pan, color and value looks, sampling through a loupe.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A key that the desktop listens for whichever program has the keyboard, through its portal
 // (org.freedesktop.portal.GlobalShortcuts). The desktop and the painter choose the key; we only propose one.
 #pragma once

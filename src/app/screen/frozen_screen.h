@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The screen as it was when the key was pressed, under the same loupe as a photo: a click takes the color, or
 // a drag a part of the screen as a picture. Escape leaves.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The desktop's portal for what is on the screen: one pixel, or a picture
 // (org.freedesktop.portal.Screenshot).
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/screen_sampler.h"
 
 #include "app/paint/monitor.h"

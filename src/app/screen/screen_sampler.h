@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Colors and pictures from the screen: through the desktop's portal where there is one, else from the frozen
 // screen where the platform lets programs see it.
 #pragma once

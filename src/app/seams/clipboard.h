@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Swatches on the clipboard and in drags: for this program whole, for others as a color and as text.
 #pragma once
 

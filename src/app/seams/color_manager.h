@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The system's color manager on D-Bus (org.freedesktop.ColorManager): which profile it keeps for a monitor.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Questions to the painter that the toolkit asks; replaceable in tests.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/seams/drag_out.h"
 
 #include "app/seams/clipboard.h"

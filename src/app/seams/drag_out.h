@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Colors dragged to other programs: as the toolkit's color type, as text, as a small picture.
 #pragma once
 

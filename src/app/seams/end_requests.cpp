@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/seams/end_requests.h"
 
 #include <QCoreApplication>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Requests from outside to end: the system's signals and the end of the desktop session.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Files that change outside: told when one of them, or its folder, stirs.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One question to the desktop's portal (org.freedesktop.portal.Request): asked by a call, answered later by a
 // signal of an object made for it.
 #pragma once

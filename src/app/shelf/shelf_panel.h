@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is kept across pieces: search, take up, put up with tags, switch on and off, take off, parcels.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/files_out.h"
 
 #include "app/theme/text.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is written out of a piece, with all that it is made of: it can be made beside the window, and what
 // changes meanwhile does not matter.
 #pragma once

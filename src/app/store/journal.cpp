@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/journal.h"
 
 #include "io/container/piece_file.h"

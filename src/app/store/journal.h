@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The journal: an edited piece is written to the state folder a moment after each change, off the main
 // thread, and offered again after a crash.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Paints and mixtures: the field that is mixed on, what the paints that are put out reach, the recipe of the
 // current color. What takes long is done off the main thread.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is read from the shown photo or its region, kept until something it follows from changes.
 #pragma once
 

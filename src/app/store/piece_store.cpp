@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/piece_store.h"
 
 #include "core/piece/edits.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The one holder of the piece. Every change is an edit applied here; undo, the dirty state and change signals
 // come from that.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Work on the current set: the commands on what is selected in it, its grading report, and the adjustment
 // that is being tried out.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/share_reading.h"
 
 #include "app/store/photo_reading.h"

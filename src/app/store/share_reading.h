@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is given away: the sheet as it is laid out, its pictures, the press and what it makes of each swatch.
 // Worked out when it is asked for and kept until something it follows from changes; what takes long is done
 // off the main thread.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A study with all that it is made of, so that it can be made beside the window.
 #pragma once
 

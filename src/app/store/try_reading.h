@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shown reference in the set: the colors of either side of the edge, areas, use, what strays and what is
 // lacking. Worked out when it is asked for and kept until something it follows from changes; what takes long
 // is done off the main thread.

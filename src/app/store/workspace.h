@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What all parts of the window share: the piece store, the session, the jobs, and the geometry that follows
 // from the piece. It applies the transitions of the session and the edits of the piece, and tells what has
 // changed.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Lists of choices that stand in several places of the window.
 #pragma once
 

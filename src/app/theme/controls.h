@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Small controls in the house style, and the one place that makes containers see-through.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Drawers over the foot of a stage: one open at a time, opened and closed by words in a row.
 #pragma once
 

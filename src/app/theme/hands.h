@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What hands do beside pressing and dragging: two fingers on a screen or a pad.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The look of the controls: flat fields, hairlines and words; nothing has a gradient or a rounded box.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A name edited where it stands: Enter takes it, Escape leaves it as it was.
 #pragma once
 

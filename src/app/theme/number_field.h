@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A number that is typed, turned with the wheel, stepped with keys or dragged; what it cannot take it says in
 // a word under the field. A typed "+=5", "-=5", "*=1.1" or "/=2" changes the number that stands there; where
 // no number is negative, so do "+5" and "-5".

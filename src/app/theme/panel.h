@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A small panel over the window: a frame of its own, closed by Escape.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/theme/theme.h"
 
 #include "app/theme/house_style.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Surrounds, type and spacing: the only place with greys and sizes. Every grey is neutral (R = G = B).
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/chip_row.h"
 
 #include "app/paint/paint.h"

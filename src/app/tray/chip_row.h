@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A row of color chips with words; a click takes one up.
 #pragma once
 

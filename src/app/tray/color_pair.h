@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The current color over the one before; a click on the lower part goes back to it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/readout_panel.h"
 
 #include "app/store/share_reading.h"

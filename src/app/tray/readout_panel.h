@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The current color in numbers: one space of the painter's choice, more when wanted, every number editable.
 #pragma once
 

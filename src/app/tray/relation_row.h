@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The chosen relation of the current color: its members by angle, at the current value or vivid, taken up,
 // slid or laid; it can be fixed while picking goes on.
 #pragma once

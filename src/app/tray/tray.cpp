@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/tray.h"
 
 #include "app/companion/hand_over.h"

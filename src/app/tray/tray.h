@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The tray: the current color in words and numbers, wells, recent colors.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/wells_view.h"
 
 #include "app/paint/paint.h"

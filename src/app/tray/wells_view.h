@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Eight wells and the trail of recent colors.
 #pragma once
 

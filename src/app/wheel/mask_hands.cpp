@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/wheel/mask_hands.h"
 
 #include "app/paint/paint.h"

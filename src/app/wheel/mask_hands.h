@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Hands on the mask: what presses, drags and keys on the wheel do to its areas.
 #pragma once
 

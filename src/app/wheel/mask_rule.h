@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the mask does to picks: held, flagged, free, or the mask off.
 #pragma once
 

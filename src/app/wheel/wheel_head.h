@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Over a wheel: its value, and which wheel it is, by hue scale and saturation measure.
 #pragma once
 

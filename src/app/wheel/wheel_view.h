@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The plan: the wheel at the current value, the mask over it, the current color on it. Every desk with a
 // wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The companion's place in the program: called and put away, where it stood on each screen, and the main
 // window that may be put away while it is there.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The card of the piece: title, words, date and signature, edited in one place.
 #pragma once
 

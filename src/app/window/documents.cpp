@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/documents.h"
 
 #include "app/store/canvas_follower.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Opening, saving and exporting: between the workspace, the files and the questions to the painter.
 #pragma once
 

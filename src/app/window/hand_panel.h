@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How colors are handed over: the form, the painter's own line, whether a picture goes along.
 #pragma once
 

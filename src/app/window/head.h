@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The head: title with its saved state in words, the desks, values only, surround.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/hint_line.h"
 
 #include "app/theme/theme.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One quiet line at the foot of the stage: what the hand can do where the pointer is.
 #pragma once
 

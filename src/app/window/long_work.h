@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Work on a file that takes longer than a moment: beside the window, with progress and stop.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The menus: every command has its place, its key and a tip here.
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"

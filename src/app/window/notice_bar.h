@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One clear sentence at the foot of the window; it stays long enough to be read twice, and never blocks the
 // work.
 #pragma once

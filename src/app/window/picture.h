@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A picture of the window as it stands on the screen, for scripts.
 #pragma once
 

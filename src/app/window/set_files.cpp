@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/set_files.h"
 
 #include "app/shelf/shelf_panel.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sets in files: bringing palettes in, taking the set out, parcels.
 #pragma once
 

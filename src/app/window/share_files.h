@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sheets, plans and all files of a set, written beside the window.
 #pragma once
 

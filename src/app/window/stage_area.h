@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Holds the stage: as large as the place it has, and scrolled where that is less than it can bear.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/start_options.h"
 
 #include "core/wheel/hue_scale.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/command.h"
 
 #include "io/container/piece_file.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Commands that speak to the running window.
 #include "cli/command.h"
 #include "cli/follower.h"

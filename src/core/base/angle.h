@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Angles in degrees, the unit of every hue and wheel angle in this library.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A sequence that copies share until one of them is changed: the lists a piece is made of.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Work shared between the cores of the machine.
 #pragma once
 

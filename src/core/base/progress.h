@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How long work tells how far it is and can be stopped.
 #pragma once
 

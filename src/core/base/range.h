@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Bounds that both a core and its number fields go by.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A value or an error. Errors are one clear sentence for the painter plus the place they refer to.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Small work on text that is UTF-8 or plain bytes.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The words that stand for choices in files and on the command line.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Tables for pixel loops: 8-bit channels to linear light and back.
 #pragma once
 

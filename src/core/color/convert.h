@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Conversions between the spaces of spaces.h, named by both ends. Double precision throughout; nothing here
 // clips: a color outside the display gamut comes out as numbers outside 0..1.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/color/difference.h"
 
 #include "core/base/angle.h"

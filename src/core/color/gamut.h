@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Limits of the sRGB display gamut, and the three ways to come back within them, each called by name:
 // clipped_to_gamut() takes off rounding noise and nothing else, chroma_reduced() keeps L* and hue, and
 // Wheel::nearest_existing() keeps value and angle on a wheel.

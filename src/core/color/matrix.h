@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // 3x3 matrix arithmetic usable at compile time.
 #pragma once
 

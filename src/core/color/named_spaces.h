@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Color spaces by the names CSS Color 4 gives them, as exchange files use them.
 #pragma once
 

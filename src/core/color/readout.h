@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Readouts: a color as three numbers in the spaces painters read, and back.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One plain struct per color space. All are relative to the sRGB white D65 (x 0.3127, y 0.3290, 2-degree
 // observer). Hues are degrees in [0, 360). A struct may hold a color that the display cannot show; see
 // in_gamut().

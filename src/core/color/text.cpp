@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/color/text.h"
 
 #include "core/base/text.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Accents: small colors far off from all the others of a palette, like a red cup in a blue room.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Squinting: a photo with its detail taken away.
 #pragma once
 

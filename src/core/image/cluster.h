@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Few colors that stand for many: the palette with the least CIEDE2000 from every pixel to its nearest color.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/image/color_table.h"
 
 #include "core/base/parallel.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What becomes of each color of a picture: worked out once for every different color, then looked up.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Palettes out of photos: a set of colors that stands for a picture, spread over the value bands as asked.
 #pragma once
 

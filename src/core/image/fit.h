@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Masks fitted to a reference: the smallest one that holds a stated share of a photo.
 #pragma once
 

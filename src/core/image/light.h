@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Pixels as light: the only form in which they may be added up.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Luminance of 8-bit pixels, for pixel loops.
 #pragma once
 

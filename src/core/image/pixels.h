@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Photos as pixels, and what a painter reads from them.
 //
 // Pixels are 32-bit words 0xAARRGGBB of sRGB, gamma-encoded and with straight alpha, rows from the top. What

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Where the colors of a photo sit on the wheel: the footprint, and how much of it a mask holds.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The pixels a palette is taken from: those of each value band, or of the whole picture.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A photo through a gamut mask: every color outside goes to the nearest place inside at the same value.
 #pragma once
 

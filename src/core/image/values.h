@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The values of a photo: how they are spread, and the photo in a few flat tones.
 #pragma once
 

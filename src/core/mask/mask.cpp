@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mask/mask.h"
 
 #include "core/mask/edge_rows.h"

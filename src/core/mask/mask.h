@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Gamut masks: regions of a wheel's unit disc, as plain values and as geometry ready to be asked.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Lines through points of a plane: the only place, beside the mask's own region, that asks the geometry
 // library.
 #pragma once

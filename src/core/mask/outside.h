@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Outside of a mask as an eye sees it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Starting shapes for a gamut mask, at the trade's angles on whichever wheel is chosen.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Where a pick ends: on a wheel that may be stepped, under a mask and its rule, where the display has colors.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mask/shapes.h"
 
 #include "core/mask/outline.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shapes a mask area can have, and what a hand can do to one.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // All mixtures between two, three or four colors as a picture: a line, a triangle, a square.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Kubelka-Munk in the loops of this room: K/S of all bands at once, in float.
 #pragma once
 

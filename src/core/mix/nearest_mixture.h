@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The place among the mixtures of up to four paints that comes nearest to a color.
 #pragma once
 

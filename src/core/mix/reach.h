@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What paints can mix, as a body in the color solid of a wheel.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mix/recipe.h"
 
 #include "core/base/parallel.h"

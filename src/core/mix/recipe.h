@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The mixture of few paints that comes nearest to a color, and the fewest paints that reach many.
 #pragma once
 

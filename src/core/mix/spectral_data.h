@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // CIE 1931 2-degree observer and illuminant D65 (CIE 15), every 10 nm from 380 to 730 nm.
 // Made by tests/reference/make_spectral.py.
 #pragma once

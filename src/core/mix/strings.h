@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Strings: graded rows of colors from one color.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Changing many swatches at once on the wheel, at true value.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the edits share: ways to what is to be changed, names, and the sentences for what is not there. For
 // the files of edits only.
 #pragma once

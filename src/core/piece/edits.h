@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Every change to a piece: pure functions from piece to piece. A Result's error leaves the piece as it was.
 // Those of sets, families and swatches are in set_edits.h.
 #pragma once

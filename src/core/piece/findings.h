@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What a grading report finds, gathered for reading: few entries, the weightiest first, each opening to its
 // parts.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Grading a set by value: bands and steps, near-duplicates, value twins, gaps, swatches outside the mask.
 #pragma once
 

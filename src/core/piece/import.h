@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Colors found in a file, compared with a set and brought into a piece.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Laying whole families of colors: strings, extracted palettes, key colors.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/lines_pattern.h"
 
 #include "core/base/text.h"

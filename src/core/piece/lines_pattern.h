@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A text file of the painter's own shape: lines with fields in braces, written and read back.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The palette of paints of a piece: its edits, and what is mixed of it.
 #pragma once
 

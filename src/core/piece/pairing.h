@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Which swatch of one state of a set is which of another.
 #pragma once
 

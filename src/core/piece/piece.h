@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The document: one palette plan for one artwork. Plain values; copies share what they have in common. Bounds
 // and invariants are in rules.h, edits in edits.h.
 #pragma once

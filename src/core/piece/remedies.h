@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One remedy for each thing a grading report finds, and the evening out of a family. All are edits.
 #pragma once
 

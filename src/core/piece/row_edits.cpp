@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Edits of where swatches stand: moved, let in, filled between, sorted.
 #include "core/color/convert.h"
 #include "core/piece/change.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The bounds and invariants of a piece, once: edits, readers, importers and number fields go by these, and
 // check() says what is broken. What it finds nothing wrong with can always be saved and opened again.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Edits of sets, their versions, families and swatches. Functions from piece to piece; an error leaves the
 // piece as it was. Every id that is not there gives NotFound; every name is stripped of spaces around it and
 // gives BadInput when nothing is left or it is too long.

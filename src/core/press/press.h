@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What becomes of a color on a press, by the press's own ICC profile (ISO 15076-1) through Little CMS.
 //
 // There and back is relative colorimetric with black point compensation: the paper counts as white, the

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the painter keeps at hand beside the piece: saved with it, not undone.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The geometry that follows from a piece: its wheel and the region of its mask.
 #pragma once
 

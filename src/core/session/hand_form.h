@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The form in which a color is handed over to another program as text.
 #pragma once
 

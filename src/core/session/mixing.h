@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Mixing by hand: colors at the corners of a field, what is read out of it, the string and the grid.
 #pragma once
 

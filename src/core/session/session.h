@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // An afternoon's work beside the piece: the current color, what is at hand, what is selected and how things
 // are looked at. A plain value, never undone; its transitions are pure functions, so that it can be played
 // without a window.

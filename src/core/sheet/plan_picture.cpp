@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/sheet/plan_picture.h"
 
 #include "core/base/parallel.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The plan as a picture: the disc of a wheel with its mask, to lie beside a painting or on a layer of it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The plan laid out on paper: plain geometry, so that screen, PDF, SVG, PNG and printer show one sheet.
 //
 // Lengths are points, 1/72 inch, from the top left corner of a page, x to the right, y down.

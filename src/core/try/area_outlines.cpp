@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/try/area_outlines.h"
 
 #include <unordered_map>

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shapes of areas, for programs that draw shapes.
 #pragma once
 

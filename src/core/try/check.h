@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What of a picture a set holds, what strays from the plan, and what the set lacks.
 #pragma once
 

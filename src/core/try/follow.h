@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A picture that moves as the swatches of a set moved, its texture kept.
 #pragma once
 

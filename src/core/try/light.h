@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A set under a colored light and in the distance: changes to try.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/try/live_study.h"
 
 #include "core/base/parallel.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A study that is kept while swatches move: what did not change is not asked again.
 #pragma once
 

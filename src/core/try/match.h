@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Which swatch of a set stands for a color.
 #pragma once
 

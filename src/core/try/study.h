@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A picture in the colors of a set: each pixel or each area in its swatch.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // CIELAB and OKLab chroma at true L*: the slice has the outline of the display gamut.
 #include "core/base/angle.h"
 #include "core/color/convert.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A systematic name for a color, built from value, chroma and the trade's hue names.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // HSL and HSV at true L*: the third coordinate is solved.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Hue scales: where each hue sits around the wheel.
 //
 // Wheel angles are degrees clockwise from the top, yellow at the top, the warm side on the right. A hue map

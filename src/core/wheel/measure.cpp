@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/wheel/measure.h"
 
 #include "core/base/angle.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Saturation measures: how (hue, r) at a value becomes a color. L* always equals the value.
 //
 // HSLuv: r = share of the largest LCh(uv) chroma at this L* and hue; the disc is full at every value.

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // OKLab lightness that gives a color a stated luminance.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The color solid cut at one L*, as fast pixel arithmetic for each saturation measure.
 #pragma once
 

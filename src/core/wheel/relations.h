@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Relations of a color: the hues that stand to it at the trade's angles on the chosen wheel.
 #pragma once
 

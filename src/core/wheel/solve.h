@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Roots and valleys for the wheel: a thin, named use of Boost's solvers.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Stepping: a wheel cut into so many hues, saturations and values.
 #pragma once
 

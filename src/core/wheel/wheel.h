@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The wheel: a hue scale combined with a saturation measure, every color at true L*.
 #pragma once
 

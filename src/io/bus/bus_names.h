@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The names under which a running window can be spoken to on the session bus.
 #pragma once
 

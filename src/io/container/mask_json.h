@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Wheels and masks as JSON, as they stand in pieces and on the shelf.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/paint_json.h"
 
 #include "io/container/set_json.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A palette of paints as JSON: in a piece, on the shelf, in a parcel and in files of paints.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/piece_file.h"
 
 #include "io/exchange/png_strip.h"

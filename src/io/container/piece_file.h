@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Piece files: a ZIP of mimetype, piece.json, the references' own bytes and a preview.
 #pragma once
 

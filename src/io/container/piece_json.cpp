@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/piece_json.h"
 
 #include "io/container/mask_json.h"

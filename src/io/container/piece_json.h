@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // piece.json, format 1: the document as JSON. Fields are described in docs/piece-format.md.
 #pragma once
 

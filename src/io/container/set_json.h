@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sets of swatches and their grading as JSON: in pieces, parcels and on the shelf.
 #pragma once
 

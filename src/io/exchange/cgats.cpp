@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // CGATS.17 tables through Little CMS: RGB 0..255 as sRGB, CIELAB relative to D50, names and families as text.
 #include "core/color/convert.h"
 #include "core/color/difference.h"

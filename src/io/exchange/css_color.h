@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Colors in the notation of CSS Color 4: hex, names, rgb(), hsl(), hwb(), lab(), lch(), oklab(), oklch(),
 // color().
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // CSV (RFC 4180) through libcsv. Written: family,name,hex,note,L,a,b with CIELAB relative to D65. Read: any
 // order of columns; only "hex", or L, a and b, must be there. Semicolons and tabs between fields are
 // understood.

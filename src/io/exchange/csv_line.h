@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A line of comma-separated values (RFC 4180).
 #pragma once
 

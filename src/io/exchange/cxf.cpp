@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // CxF/X (ISO 17972-1): one object a swatch with its CIELAB (D50, 2 degrees) and 8-bit sRGB; the family is a
 // tag. Element names are those of the CxF3 core schema; Argyll's reader of it takes them.
 #include "core/color/convert.h"

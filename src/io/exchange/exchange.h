@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Swatch sets in open formats: the one way to write one and the one way to read any.
 #pragma once
 

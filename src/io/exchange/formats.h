@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The formats one by one; see exchange.h for what they keep. For the files of this folder only.
 #pragma once
 

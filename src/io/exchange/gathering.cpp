@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/gathering.h"
 
 #include "io/exchange/exchange.h"

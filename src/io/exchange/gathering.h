@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the readers share: gathering colors into families, and counting what could not be taken as it was.
 #pragma once
 

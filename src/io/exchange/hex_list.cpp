@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Plain hex list: one "#rrggbb name" a line, families in order. Read: lines of any text that begin with a hex
 // color.
 #include "core/color/text.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Palettes from pictures: the different colors of a strip in reading order, or a palette taken out of a
 // photo.
 #include "core/color/convert.h"

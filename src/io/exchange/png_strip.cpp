@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/png_strip.h"
 
 #include "core/color/convert.h"

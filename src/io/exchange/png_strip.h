@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A set as a PNG (ISO/IEC 15948): plain squares to sample from in any program.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/study_files.h"
 
 #include "core/color/text.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A study as shapes, and the pairing of two states of a set as a table.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // SVG 1.1: a row of titled squares for each family, in a titled group. Read: every filled rectangle, its
 // title (or id) as the name and the title of the group around it as the family.
 #include "core/color/convert.h"

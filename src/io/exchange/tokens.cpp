@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Design tokens (Design Tokens Community Group format and color module): groups are families, color tokens
 // swatches. Names a token cannot have are kept whole in an extension. Read: any nesting, aliases in braces,
 // colors as objects or as hex text.

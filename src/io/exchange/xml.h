@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // XML through pugixml: bounded, without document types, so without entities of its own.
 #pragma once
 

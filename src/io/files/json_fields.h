@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Reading and writing JSON objects field by field, keeping what this version does not know.
 #pragma once
 

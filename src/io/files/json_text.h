@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The one way JSON text is parsed and written.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The one way a file is read whole and the one way it is replaced.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // ZIP containers within ISO/IEC 21320-1: deflate or stored, UTF-8 names, no folders of their own, no way out.
 #pragma once
 

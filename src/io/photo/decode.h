@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Photos as sRGB pixels: decoded through the embedded ICC profile, turned by the EXIF orientation.
 #pragma once
 

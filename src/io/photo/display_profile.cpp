@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/display_profile.h"
 
 #include "io/photo/profile.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A monitor's profile (ISO 15076-1): colors of sRGB as this monitor has to be told them, and what it shows as
 // sRGB. Relative colorimetric with black point compensation, through Little CMS.
 #pragma once

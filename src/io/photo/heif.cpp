@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/heif.h"
 
 #include "io/photo/decode.h"

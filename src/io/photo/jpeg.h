@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // JPEG (ISO/IEC 10918-1) by libjpeg: grey, RGB and CMYK, with a sure sign when the data is cut short.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // OpenRaster, as laid down at freedesktop.org: a ZIP with the merged picture of the layers in it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Pictures as files: PNG or JPEG, in sRGB and saying so.
 #pragma once
 

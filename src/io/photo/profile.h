@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Color management by ICC profiles (ISO 15076-1) through Little CMS.
 #pragma once
 

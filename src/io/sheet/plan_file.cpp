@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/sheet/plan_file.h"
 
 #include "io/sheet/typeface.h"

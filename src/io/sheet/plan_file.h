@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The plan as a file: a disc or a row of discs to lie beside a painting.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A page of a sheet drawn with the toolkit: on the screen, into a picture, a PDF or a printer.
 #pragma once
 

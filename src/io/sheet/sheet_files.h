@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Sheets as files. See sheet.h for what is on them.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shipped typeface, for windows and sheets alike.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/mask_shelf.h"
 
 #include "core/mask/patterns.h"

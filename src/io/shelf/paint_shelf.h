@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shelf of palettes of paints; see shelf_files.h. A file of it is also what the command line reads.
 #pragma once
 

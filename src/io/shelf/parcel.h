@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Parcels (.zonaparcel): sets and masks for others in one file, a ZIP container as pieces are.
 //
 // Entries: "mimetype", first and stored; "parcel.json" with format, description, from, sets, masks,

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shelf of patterns for lines of the painter's own; see shelf_files.h.
 #pragma once
 

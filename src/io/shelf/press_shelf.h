@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Press profiles kept across pieces: ICC files in a folder, and the stand-in that ships.
 #pragma once
 

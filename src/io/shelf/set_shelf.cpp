@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/set_shelf.h"
 
 #include "core/color/convert.h"

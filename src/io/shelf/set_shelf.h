@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The shelf of swatch sets kept across pieces; see shelf_files.h.
 #pragma once
 

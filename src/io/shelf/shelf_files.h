@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The files of a shelf: one plain JSON file an item, in one folder a kind.
 //
 // Files are written under new names, replaced whole under the folder's lock, and removed whole, so that two

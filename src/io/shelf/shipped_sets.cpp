@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Our own sets to start from: families at one hue and saturation, graded by value.
 #include "core/wheel/color_words.h"
 #include "core/wheel/wheel.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Changing many swatches at once, tried out on staff and wheel before it is taken.
 #pragma once
 

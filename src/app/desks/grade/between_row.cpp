@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/between_row.h"
 
 #include "app/store/set_work.h"

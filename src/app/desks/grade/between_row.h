@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Fills between two selected swatches: how many colors, and which way they go. Shown while two are selected.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/grade_desk.h"
 
 #include "app/desks/grade/adjust_panel.h"

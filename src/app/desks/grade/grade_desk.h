@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Grade: the set on the staff, in rows, as a list or beside its versions; what to mend; changing many; the
 // shelf.
 #pragma once

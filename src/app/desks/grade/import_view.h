@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What a file would bring into the piece: its colors, which of them the set has already, and where to put
 // them.
 #pragma once

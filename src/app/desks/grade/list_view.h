@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set as a list with names, numbers and notes: sorted by its headings, filtered, edited in place.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the grading report finds, gathered into few entries that open, each with its remedy; the contrast of
 // two swatches; the limits.
 #pragma once

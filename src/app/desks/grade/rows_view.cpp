@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/rows_view.h"
 
 #include "app/band/set_keys.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set as a compact grid: one or more lines for each family, chips at their places, free places kept.
 #pragma once
 

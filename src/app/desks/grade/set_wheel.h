@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set on the wheel, small: swatches as dots where they stand, the mask, and how far the set can be mixed.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The sets of the piece and the versions of the current one: names, tags, notes, order.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Versions of the set side by side: small staffs on one axis, the set as it is first.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The areas of the mask: what adds and what cuts, in numbers, doubled, mirrored, removed.
 #pragma once
 

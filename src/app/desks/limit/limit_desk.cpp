@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/limit/limit_desk.h"
 
 #include "app/desks/limit/area_panel.h"

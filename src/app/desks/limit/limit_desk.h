@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The desk where hue and saturation are limited: the wheel large, the mask worked on directly and in numbers.
 #pragma once
 

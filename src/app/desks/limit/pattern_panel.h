@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Starting shapes: the patterns as small drawn masks, from which hue and how wide; turning with or without
 // the set.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The reference through the mask beside the wheel, and masks fitted to it.
 #pragma once
 

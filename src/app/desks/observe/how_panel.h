@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How colors are taken out of a photo: how far apart, as what, from where, how many accents.
 #pragma once
 

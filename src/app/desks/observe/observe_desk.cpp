@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/observe_desk.h"
 
 #include "app/band/value_axis.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The desk where references are looked at and sampled. The photo takes the whole stage; what takes colors out
 // of it stands in one row below, the rest in drawers over its foot.
 #pragma once

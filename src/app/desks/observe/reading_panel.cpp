@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/reading_panel.h"
 
 #include "app/paint/monitor.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the photo or its region says: its value plan in words and shares, its colors on the wheel, what the
 // mask holds of it.
 #pragma once

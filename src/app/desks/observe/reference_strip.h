@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The references of the piece as a row of small pictures.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How many colors of each value to take out of the photo, and taking them.
 #pragma once
 

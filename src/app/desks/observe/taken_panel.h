@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The colors taken out of a photo and not laid yet: taken up, replaced, dropped, filled up, laid.
 #pragma once
 

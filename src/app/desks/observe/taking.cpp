@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/taking.h"
 
 #include "app/store/photo_reading.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Taking a palette out of the shown photo: what is wanted, the job that does it, and what came of it.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Mixing by hand: the field beside what is read out of it, its corners, the string and the grid.
 #pragma once
 

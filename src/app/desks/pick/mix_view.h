@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The field of mixtures: colors at two to four corners, every mixture between them, what the hand reads out
 // of it.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The palette of paints: which are put out, what they reach, the recipe of the current color.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The desk where colors are picked: the plan, its numbers, strings and mixtures. Section, rail and staff
 // stand in the value band.
 #pragma once

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // One string from the current color, live: as chips here and, when asked for, as notes on the staff's axis.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Tints, tones and shades of the current color as three short strips.
 #pragma once
 

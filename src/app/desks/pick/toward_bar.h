@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is read lightened and darkened: a bar from the set's black over the mixture itself to the set's white.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // All formats in one place: several at once, into one folder, again without asking; and lines of the
 // painter's own, with their editor.
 #pragma once

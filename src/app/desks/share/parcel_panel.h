@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Parcels: what of this piece goes along, and what of somebody's parcel is taken.
 #pragma once
 

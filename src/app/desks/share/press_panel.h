@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Which swatches a press cannot print, and what can stand for them.
 #pragma once
 

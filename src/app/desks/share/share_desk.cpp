@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/share_desk.h"
 
 #include "app/desks/share/files_panel.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The desk where the plan is given away: the sheet, the press, the plan as a picture.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is shown large at Share: a page of the sheet as it will be printed, or the plan as a picture.
 #pragma once
 

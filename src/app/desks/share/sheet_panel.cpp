@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/sheet_panel.h"
 
 #include "app/theme/controls.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What is on the sheet, and on which paper.
 #pragma once
 

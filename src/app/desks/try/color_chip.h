@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // A color that can be looked at and pressed; drawn as the monitor has to be told it.
 #pragma once
 

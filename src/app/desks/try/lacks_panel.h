@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the picture needs and the set lacks: laid one by one or all.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The set under a colored light and into the distance: tried on the picture, taken as a version.
 #pragma once
 

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/pairs_panel.h"
 
 #include "app/desks/try/color_chip.h"

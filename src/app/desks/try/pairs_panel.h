@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // Which swatch of the one state is which of the other; what was found can be changed.
 #pragma once
 

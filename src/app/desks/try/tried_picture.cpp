@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/tried_picture.h"
 
 #include "app/store/study_order.h"

@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The seen picture at full size as a file, made off the main thread.
 #pragma once
 

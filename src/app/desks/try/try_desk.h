@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The desk where a picture is tried in the set: as it is, in swatches, moved along, or checked against the
 // plan.
 #pragma once

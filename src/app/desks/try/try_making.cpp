@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // What the picture at Try is made of: colors, areas, what becomes of them on either side.
 #include "app/desks/try/try_view.h"
 #include "app/store/set_work.h"

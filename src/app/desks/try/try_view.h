@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // The picture in the set: one state, or two under an edge. Colors of the picture that is seen are indexed
 // once; what follows from them is made anew while swatches move.
 #pragma once

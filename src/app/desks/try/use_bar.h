@@ -1,3 +1,4 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
 // How much of the picture each swatch covers, as one bar from light to dark.
 #pragma once
 

@@ -1,0 +1,81 @@
+"""The program as it is installed: what lands where, what the system is told of it, and whether it runs from there."""
+import os
+import pathlib
+import re
+import subprocess
+import sys
+import tempfile
+import xml.etree.ElementTree as xml
+
+root, build = pathlib.Path(sys.argv[1]), pathlib.Path(sys.argv[2])
+packaging = root / "packaging"
+wrong = []
+
+
+def ran(*words, **more):
+    return subprocess.run(words, check=True, capture_output=True, text=True, **more).stdout
+
+
+def expect(good, what):
+    if not good:
+        wrong.append(what)
+
+
+with tempfile.TemporaryDirectory() as folder:
+    prefix = pathlib.Path(folder) / "prefix"
+    ran("cmake", "--install", str(build), "--prefix", str(prefix))
+    share = prefix / "share"
+    for name in ["applications/org.zonachrom.Zonachrom.desktop", "metainfo/org.zonachrom.Zonachrom.metainfo.xml",
+                 "mime/packages/org.zonachrom.Zonachrom.xml", "thumbnailers/zonachrom.thumbnailer",
+                 "icons/hicolor/scalable/apps/org.zonachrom.Zonachrom.svg", "man/man1/zonachrom.1.gz",
+                 "man/man1/zonachrom-cli.1.gz", "bash-completion/completions/zonachrom-cli",
+                 "zonachrom/coppersmiths-row.zonachrom", "zonachrom/standin-press.icc"]:
+        expect((share / name).is_file(), f"{name} is not installed")
+    # From there it runs, with nothing of the tree it was built in.
+    home = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "HOME": folder, "XDG_CONFIG_HOME": folder + "/c",
+            "XDG_DATA_HOME": folder + "/d", "XDG_STATE_HOME": folder + "/s", "XDG_CACHE_HOME": folder + "/k",
+            "XDG_RUNTIME_DIR": folder}
+    picture = pathlib.Path(folder) / "demo.png"
+    ran(str(prefix / "bin/zonachrom"), "--demo", "--picture", str(picture), env=home, cwd=folder)
+    expect(picture.stat().st_size > 50_000, "the installed program did not show the demo")
+    small = pathlib.Path(folder) / "small.png"
+    demo = share / "zonachrom/coppersmiths-row.zonachrom"
+    ran(str(prefix / "bin/zonachrom-cli"), "thumbnail", str(demo), "--size", "64", "-o", str(small), env=home)
+    expect(small.stat().st_size > 200, "there is no thumbnail of the demo")
+
+    # A piece is told by its first bytes.
+    space = {"m": "http://www.freedesktop.org/standards/shared-mime-info"}
+    types = xml.parse(packaging / "org.zonachrom.Zonachrom.xml").getroot()
+    begins = demo.read_bytes()[:200]
+    piece = types.find("m:mime-type[@type='application/vnd.zonachrom.piece+zip']/m:magic/m:match", space)
+    inner = piece.find("m:match", space)
+    expect(begins.startswith(piece.get("value").encode().decode("unicode_escape").encode("latin-1")), "magic of a piece")
+    at = int(inner.get("offset"))
+    expect(begins[at:].startswith(inner.get("value").encode()), "magic inside a piece")
+    told = set(re.search(r"^MimeType=(.*)$", (packaging / "org.zonachrom.Zonachrom.desktop").read_text(), re.M)[1].strip(";").split(";"))
+    expect(told == {t.get("type") for t in types.findall("m:mime-type", space)}, "the types of the desktop entry")
+
+    # The pages of the manual name every command and every option.
+    page = (packaging / "man/zonachrom-cli.1").read_text().replace("\\-", "-")
+    commands = re.findall(r"^  ([a-z][a-z-]*) ", ran(str(prefix / "bin/zonachrom-cli"), "--help", env=home).split("Subcommands:")[1], re.M)
+    expect(len(commands) > 25, "the commands were not found")
+    for command in commands:
+        expect(re.search(rf"^\.B {command}$", page, re.M), f"zonachrom-cli(1) does not name {command}")
+    for name in re.findall(r"^\.B ([a-z-]+)$", page.split(".SH COMMANDS")[1], re.M):
+        expect(name in commands, f"zonachrom-cli(1) names {name}, which is no command")
+    page = (packaging / "man/zonachrom.1").read_text().replace("\\-", "-")
+    for option in set(re.findall(r"--[a-z][a-z-]*", ran(str(prefix / "bin/zonachrom"), "--help", env=home))) - {"--help-all"}:
+        expect(option in page, f"zonachrom(1) does not name {option}")
+
+# The mark has no hue.
+for color in re.findall(r"#([0-9a-f]{6})", (packaging / "icons/org.zonachrom.Zonachrom.svg").read_text()):
+    expect(color[:2] == color[2:4] == color[4:], f"#{color} in the mark is no grey")
+
+# Every source says its license.
+for folder in ["src", "tests", "bench", "demo"]:
+    for path in sorted((root / folder).rglob("*")):
+        if path.suffix in {".h", ".cpp"}:
+            expect(path.read_text().startswith("// SPDX-License-Identifier: GPL-3.0-or-later\n"), f"{path.relative_to(root)} does not say its license")
+
+if wrong:
+    sys.exit("\n".join(wrong))
