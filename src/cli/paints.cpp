@@ -58,12 +58,20 @@ Result<List<PalettePaint>> read_paints(const std::string& file) {
 
 } // namespace
 
-Result<PutOut> paints_in(const std::string& file, bool white_and_black) {
-  const auto paints = read_paints(file);
+Result<PutOut> paints_in(const PaintsRequest& request) {
+  const auto paints = read_paints(request.file);
   if (!paints) return paints.error();
-  PutOut out = put_out(*paints, white_and_black);
-  if (out.paints.empty()) return Error{ErrorCode::BadInput, "\"" + file + "\" has no paint put out.", file};
+  PutOut out = put_out(*paints, request.white_and_black);
+  if (out.paints.empty())
+    return Error{ErrorCode::BadInput, "\"" + request.file + "\" has no paint put out.", request.file};
   return out;
+}
+
+void add_paint_options(const Options& command, PaintsRequest& request) {
+  command.text("--paints", request.file, "Piece, palette of paints, or file of colors",
+               Options::Need::Needed);
+  command.flag("--white-and-black", request.white_and_black,
+               "White and black of the trade beside the paints");
 }
 
 } // namespace zc::cli

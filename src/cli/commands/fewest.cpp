@@ -17,9 +17,9 @@ namespace {
 constexpr std::size_t kColorsAsked = 600;
 
 struct FewestRequest {
-  std::string of, paints;
+  std::string of;
+  PaintsRequest paints;
   FewestSpec spec;
-  bool white_and_black = false;
 };
 
 Result<std::vector<WeightedColor>> colors_in(const std::string& file) {
@@ -38,7 +38,7 @@ Result<std::vector<WeightedColor>> colors_in(const std::string& file) {
 }
 
 Result<Json> fewest(const FewestRequest& r) {
-  const auto paints = paints_in(r.paints, r.white_and_black);
+  const auto paints = paints_in(r.paints);
   if (!paints) return paints.error();
   const auto colors = colors_in(r.of);
   if (!colors) return colors.error();
@@ -57,10 +57,9 @@ Command add_fewest(const Options& app) {
   const Options command =
       app.command("fewest", "Find the fewest paints that reach the colors of a photo or set");
   command.text("of", r->of, "Photo, or piece whose current set is asked", Options::Need::Needed);
-  command.text("--paints", r->paints, "Piece, palette of paints, or file of colors", Options::Need::Needed);
+  add_paint_options(command, r->paints);
   command.number("--within", r->spec.within, "CIEDE2000 that still counts as reached, 0.5 to 20");
   command.number("--share", r->spec.share, "Share to be reached, above 0 to 1");
-  command.flag("--white-and-black", r->white_and_black, "White and black of the trade beside the paints");
   return {command, [r] { return fewest(*r); }};
 }
 

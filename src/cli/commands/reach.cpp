@@ -8,16 +8,15 @@ namespace zc::cli {
 namespace {
 
 struct ReachRequest {
-  std::string paints;
+  PaintsRequest paints;
   double value = 50;
   WheelSpec wheel;
-  bool white_and_black = false;
 };
 
 Result<Json> reach(const ReachRequest& r, bool one_value) {
   if (!(r.value >= 0 && r.value <= 100))
     return Error{ErrorCode::BadInput, "The value must lie between 0 and 100.", "--value"};
-  const auto paints = paints_in(r.paints, r.white_and_black);
+  const auto paints = paints_in(r.paints);
   if (!paints) return paints.error();
   const auto reach = reach_of(paints->mixer, Wheel(r.wheel));
   if (!reach) return reach.error();
@@ -38,9 +37,8 @@ Result<Json> reach(const ReachRequest& r, bool one_value) {
 Command add_reach(const Options& app) {
   auto r = std::make_shared<ReachRequest>();
   const Options command = app.command("reach", "Tell what paints can mix, as outlines on the wheel's disc");
-  command.text("--paints", r->paints, "Piece, palette of paints, or file of colors", Options::Need::Needed);
+  add_paint_options(command, r->paints);
   command.number("--value", r->value, "L* of the outline; all values together when left out");
-  command.flag("--white-and-black", r->white_and_black, "White and black of the trade beside the paints");
   add_wheel_options(command, r->wheel);
   return {command, [r, command] { return reach(*r, command.given("--value")); }};
 }

@@ -9,15 +9,15 @@ namespace zc::cli {
 namespace {
 
 struct RecipeRequest {
-  std::string color, paints;
+  std::string color;
+  PaintsRequest paints;
   RecipeSpec spec;
-  bool white_and_black = false;
 };
 
 Result<Json> recipe(const RecipeRequest& r) {
   const auto color = parse_color(r.color);
   if (!color) return color.error();
-  const auto paints = paints_in(r.paints, r.white_and_black);
+  const auto paints = paints_in(r.paints);
   if (!paints) return paints.error();
   const auto found = recipe_for(*color, paints->mixer, r.spec);
   if (!found) return found.error();
@@ -41,10 +41,9 @@ Command add_recipe(const Options& app) {
   const Options command =
       app.command("recipe", "Find the mixture of few paints that comes nearest to a color");
   command.text("color", r->color, "Color", Options::Need::Needed);
-  command.text("--paints", r->paints, "Piece, palette of paints, or file of colors", Options::Need::Needed);
+  add_paint_options(command, r->paints);
   command.whole("--most", r->spec.most_paints, "At most so many paints, 1 to 4");
   command.whole("--parts", r->spec.most_parts, "At most so many parts of a paint, 1 to 12");
-  command.flag("--white-and-black", r->white_and_black, "White and black of the trade beside the paints");
   return {command, [r] { return recipe(*r); }};
 }
 

@@ -3,13 +3,13 @@
 
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
+#include "app/desks/pick/trade_menu.h"
 #include "app/store/paint_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
-#include "core/mix/trade_paints.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -143,11 +143,9 @@ QWidget* MixPanel::make_corners() {
   connect(add, &QAbstractButton::clicked, this, [this, add] {
     QMenu menu;
     menu.addAction(tr("The current color"), [this] { add_corner({m_space.session().color()}); });
-    menu.addSeparator();
-    for (const TradePaint& p : trade_paints())
-      menu.addAction(text(p.name), [this, &p] {
-        add_corner({color_of(p.curve), std::string(p.name), p.strength});
-      });
+    offer_trade_paints(menu, [this](const TradePaint& paint) {
+      add_corner({color_of(paint.curve), std::string(paint.name), paint.strength});
+    });
     menu.addSeparator();
     menu.addAction(tr("Clear the field"), [this] { change([](Mixing& m) { m = {}; }); });
     menu.exec(add->mapToGlobal(QPoint(0, add->height())));

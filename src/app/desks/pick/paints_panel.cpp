@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/paints_panel.h"
 
+#include "app/desks/pick/trade_menu.h"
 #include "app/desks/try/color_chip.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/store/paint_reading.h"
@@ -235,13 +236,9 @@ void PaintsPanel::add_asked() {
     });
   });
   selected->setEnabled(!m_space.set_work().selection().empty());
-  menu.addSeparator();
-  for (const TradePaint& p : trade_paints()) {
-    auto* action = menu.addAction(
-        text(p.name), [this, &p] { add_paint(text(p.name), color_of(p.curve), std::string(p.name)); });
-    action->setToolTip(tr("A curve of ours: %1").arg(text(p.says)));
-  }
-  menu.setToolTipsVisible(true);
+  offer_trade_paints(menu, [this](const TradePaint& paint) {
+    add_paint(text(paint.name), color_of(paint.curve), std::string(paint.name));
+  });
   menu.exec(m_add->mapToGlobal(QPoint(0, m_add->height())));
 }
 
