@@ -316,6 +316,13 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   m_desk->space().show_desk(Desk::Pick);
   QVERIFY(QFile::copy(shared.filePath("row.zonaparcel"), shared.filePath("second.zonaparcel")));
   QVERIFY(comes_true([&] { return m_desk->notice().startsWith("A new parcel: second.zonaparcel"); }));
+  // One that goes is no news of those that stay.
+  QVERIFY(QFile::copy(shared.filePath("row.zonaparcel"), shared.filePath("third.zonaparcel")));
+  QVERIFY(comes_true([&] { return m_desk->notice().startsWith("A new parcel: third.zonaparcel"); }));
+  emit m_desk->space().notice("something else");
+  QVERIFY(QFile::remove(shared.filePath("third.zonaparcel")));
+  QTest::qWait(300);
+  QCOMPARE(m_desk->notice(), QString("something else"));
   m_desk->space().show_desk(Desk::Share);
   QCOMPARE(m_desk->part<QAbstractButton>("parcel.offer.0").text(), QString("new: second.zonaparcel"));
   // A damaged one is refused in a sentence, and what was shown stays.

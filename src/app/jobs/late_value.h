@@ -40,6 +40,8 @@ public:
   /// What was made last, for whatever key; null before.
   [[nodiscard]] const Value* value() const { return m_value ? &*m_value : nullptr; }
   [[nodiscard]] bool is_for(const Key& key) const { return m_for == key; }
+  /// On its way.
+  [[nodiscard]] bool is_asked(const Key& key) const { return m_asked == key; }
 
 private:
   QThreadPool m_pool;

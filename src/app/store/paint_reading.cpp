@@ -17,9 +17,7 @@ constexpr std::size_t kColorsOfShare = 300, kColorsOfFewest = 500;
 
 PaintReader::PaintReader(Workspace& space) : m_space(space) {
   m_pool.setMaxThreadCount(1);
-  space.hear({&Workspace::paintsChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
-              &Workspace::viewChanged},
-             this, [this] { emit changed(); });
+  connect(&space, &Workspace::paintsChanged, this, &PaintReader::changed);
 }
 
 PaintReader::FieldKey PaintReader::field_key() const {
@@ -30,8 +28,9 @@ PaintReader::FieldKey PaintReader::field_key() const {
   key.mixing.follows.reset();
   key.mixing.drawing = false;
   key.mixing.steps = 0;
-  key.black = black_of(key.mixing, m_space.piece()).color;
-  key.white = white_of(key.mixing, m_space.piece()).color;
+  // They are sought in the whole set.
+  if (key.mixing.toward < 0) key.black = black_of(key.mixing, m_space.piece()).color;
+  if (key.mixing.toward > 0) key.white = white_of(key.mixing, m_space.piece()).color;
   return key;
 }
 
@@ -47,6 +46,8 @@ const std::optional<MixField>& PaintReader::field() {
 const std::optional<PaintReader::Ends>& PaintReader::ends() {
   FieldKey key = field_key();
   key.mixing.toward = 0;
+  key.black = black_of(key.mixing, m_space.piece()).color;
+  key.white = white_of(key.mixing, m_space.piece()).color;
   if (m_ends_for == key) return m_ends;
   m_ends_for = key;
   m_ends.reset();
@@ -152,6 +153,7 @@ const PaintReader::Inside* PaintReader::inside() {
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) key.colors.push_back(s.color);
   if (m_inside.is_for(key)) return m_inside.value();
+  if (m_inside.is_asked(key)) return nullptr;
   m_inside.ask(
       key, this,
       [mixer = out().mixer, colors = key.colors, limit = key.limit, photo = photo_colors()] {
@@ -177,8 +179,8 @@ const PaintReader::Inside* PaintReader::inside() {
         out.photo = all > 0 ? inside / all : 0;
         return out;
       },
-      [this] { emit changed(); });
-  return m_inside.is_for(key) ? m_inside.value() : nullptr;
+      [this] { emit answered(); });
+  return nullptr;
 }
 
 const Result<Recipe>* PaintReader::recipe(int most_paints) {
@@ -189,7 +191,7 @@ const Result<Recipe>* PaintReader::recipe(int most_paints) {
       [mixer = out().mixer, color = key.color, most_paints] {
         return recipe_for(color, mixer, {most_paints, kMostPartsOfRecipe});
       },
-      [this] { emit changed(); });
+      [this] { emit answered(); });
   return m_recipe.is_for(key) ? m_recipe.value() : nullptr;
 }
 
@@ -206,7 +208,7 @@ void PaintReader::seek_fewest(bool of_photo, const FewestSpec& spec) {
   if (all.empty()) return emit m_space.notice(tr("Add some paints to choose from first."));
   if (m_seeking) return;
   m_seeking = true;
-  emit changed();
+  emit answered();
   // All paints of the palette are asked, put out or not.
   std::vector<MixPaint> mixed;
   std::vector<Id> ids;
@@ -221,7 +223,7 @@ void PaintReader::seek_fewest(bool of_photo, const FewestSpec& spec) {
         this,
         [this, few, ids, document] {
           m_seeking = false;
-          emit changed();
+          emit answered();
           if (document != m_space.store().document()) return;
           if (!few) return emit m_space.notice(words(few.error()));
           std::vector<Id> chosen;

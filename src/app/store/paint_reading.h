@@ -48,7 +48,8 @@ public:
     std::size_t swatches = 0, of = 0;
     std::optional<double> photo; ///< Share of the shown photo's weight.
   };
-  /// What of the current set and the shown photo the paints reach; null while it is asked.
+  /// What of the current set and the shown photo the paints reach; null while it is asked, which answered()
+  /// tells the end of; likewise below.
   [[nodiscard]] const Inside* inside();
   /// Of the current color; null without a paint and while it is sought.
   [[nodiscard]] const Result<Recipe>* recipe(int most_paints);
@@ -59,7 +60,10 @@ public:
   [[nodiscard]] bool seeking() const { return m_seeking; }
 
 signals:
+  /// What is drawn over plan, section and rail: the paints, the reach.
   void changed();
+  /// A recipe, what is inside, the fewest paints.
+  void answered();
 
 private:
   struct FieldKey {

@@ -83,33 +83,28 @@ Mixing without_corner(Mixing mixing, std::size_t corner) {
   return mixing;
 }
 
-std::vector<Srgb> mixing_string(const Mixing& mixing, const Piece& piece) {
+std::vector<Srgb> mixing_string(const Mixing& mixing, const MixField& field) {
   std::vector<Srgb> out;
-  const auto field = field_of(mixing, piece);
-  if (!field || !mixing.line) return out;
+  if (!mixing.line) return out;
   for (int i = 0; i < mixing.steps; ++i) {
     const double t = static_cast<double>(i) / (mixing.steps - 1);
-    if (const auto m = field->at(between(mixing.line->first, mixing.line->second, t)))
-      out.push_back(m->color);
+    if (const auto m = field.at(between(mixing.line->first, mixing.line->second, t))) out.push_back(m->color);
   }
   return out;
 }
 
-std::vector<std::vector<Srgb>> mixing_grid(const Mixing& mixing, const Piece& piece) {
+std::vector<std::vector<Srgb>> mixing_grid(const MixField& field, int steps) {
   std::vector<std::vector<Srgb>> out;
-  const auto field = field_of(mixing, piece);
-  if (!field) return out;
-  const int n = mixing.steps;
-  const std::size_t corners = mixing.corners.size();
-  const int rows = corners == 2 ? 1 : n;
+  const std::size_t corners = field.corners();
+  const int rows = corners == 2 ? 1 : steps;
   for (int row = 0; row < rows; ++row) {
     const double y = rows == 1 ? 0.5 : static_cast<double>(row) / (rows - 1);
-    const int columns = corners == 3 ? row + 1 : n;
+    const int columns = corners == 3 ? row + 1 : steps;
     const FieldPoint left{corners == 3 ? 0.5 - y / 2 : 0, y}, right{corners == 3 ? 0.5 + y / 2 : 1, y};
     std::vector<Srgb> colors;
     for (int i = 0; i < columns; ++i)
       if (const auto m =
-              field->at(between(left, right, columns == 1 ? 0.5 : static_cast<double>(i) / (columns - 1))))
+              field.at(between(left, right, columns == 1 ? 0.5 : static_cast<double>(i) / (columns - 1))))
         colors.push_back(m->color);
     out.push_back(std::move(colors));
   }

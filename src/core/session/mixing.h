@@ -39,8 +39,8 @@ inline constexpr Range kMixingStepsRange{2, 12};
 [[nodiscard]] Mixing with_corner(Mixing mixing, std::size_t corner, MixingCorner color);
 [[nodiscard]] Mixing without_corner(Mixing mixing, std::size_t corner);
 /// Steps along the drawn line, ends included.
-[[nodiscard]] std::vector<Srgb> mixing_string(const Mixing& mixing, const Piece& piece);
+[[nodiscard]] std::vector<Srgb> mixing_string(const Mixing& mixing, const MixField& field);
 /// Rows of steps by steps colors; a triangle has one more in each row, a line is one row.
-[[nodiscard]] std::vector<std::vector<Srgb>> mixing_grid(const Mixing& mixing, const Piece& piece);
+[[nodiscard]] std::vector<std::vector<Srgb>> mixing_grid(const MixField& field, int steps);
 
 } // namespace zc

@@ -276,8 +276,10 @@ void MixPanel::lay_picks() {
 }
 
 void MixPanel::lay_grid() {
+  const auto& field = m_space.paints().field();
+  if (!field) return;
   std::vector<std::vector<LaidColor>> rows;
-  for (const auto& row : mixing_grid(mixing(), m_space.piece())) {
+  for (const auto& row : mixing_grid(*field, mixing().steps)) {
     rows.emplace_back();
     for (const Srgb color : row) rows.back().push_back(laid(color));
   }
@@ -316,7 +318,8 @@ void MixPanel::follow_corners() {
 void MixPanel::follow_string() {
   std::vector<StringStep> steps;
   QStringList words;
-  for (const Srgb color : mixing_string(mixing(), m_space.piece())) {
+  const auto& field = m_space.paints().field();
+  for (const Srgb color : field ? mixing_string(mixing(), *field) : std::vector<Srgb>()) {
     const Srgb held = laid(color).color;
     steps.push_back({held, {}, held != color});
     words << (held != color ? tr("%1; moved into the mask").arg(color_told(held)) : color_told(held));

@@ -127,8 +127,13 @@ void MixView::showEvent(QShowEvent* event) {
 void MixView::refresh_picture() {
   const auto& field = m_space.paints().field();
   const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
-  const Shown wanted{m_space.paints().field_serial(), size, m_space.session().values_only,
-                     m_space.piece().wheel, m_space.region() ? m_space.piece().mask : std::nullopt};
+  const Shown wanted{m_space.paints().field_serial(),
+                     size,
+                     m_space.session().values_only,
+                     m_space.piece().wheel,
+                     m_space.region() ? m_space.piece().mask : std::nullopt,
+                     m_space.piece().grading.outside,
+                     theme().stage};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_image = QImage();

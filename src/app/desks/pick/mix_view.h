@@ -6,6 +6,7 @@
 #include "app/seams/drag_out.h"
 #include "app/store/workspace.h"
 
+#include <QColor>
 #include <QWidget>
 
 namespace zc {
@@ -73,6 +74,8 @@ private:
     bool greys = false;
     WheelSpec wheel;
     std::optional<Mask> mask; ///< In use.
+    double outside = 0;       ///< From which on a color is veiled.
+    QColor ground;            ///< Of the veil.
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;

@@ -41,9 +41,14 @@ PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
   row->setSpacing(10);
   row->addWidget(make_list(), 1);
   row->addWidget(make_answers(), 1);
-  space.hear({&Workspace::paintsChanged, &Workspace::colorChanged, &Workspace::viewChanged}, this,
-             &PaintsPanel::follow);
-  connect(&space.paints(), &PaintReader::changed, this, &PaintsPanel::follow);
+  space.hear({&Workspace::paintsChanged, &Workspace::setsChanged, &Workspace::referencesChanged,
+              &Workspace::viewChanged},
+             this, &PaintsPanel::follow);
+  connect(&space.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
+  connect(&space.paints(), &PaintReader::answered, this, &PaintsPanel::follow);
+  connect(&space, &Workspace::colorChanged, this, [this] {
+    if (isVisible()) say_recipe();
+  });
 }
 
 QWidget* PaintsPanel::make_list() {

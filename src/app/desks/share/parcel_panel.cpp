@@ -119,8 +119,7 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
              &ParcelPanel::follow);
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
-  const QFileInfoList found = new_parcels();
-  if (!found.isEmpty()) m_latest = mark_of(found.first());
+  note_offers();
 }
 
 void ParcelPanel::showEvent(QShowEvent* event) {
@@ -281,18 +280,24 @@ Parcel ParcelPanel::taken() const {
 void ParcelPanel::watch_folder(const QString& folder) {
   QSettings().setValue(QLatin1String(kFolderSetting), folder);
   m_watch->watch({folder});
+  note_offers();
   list_offers();
+}
+
+QStringList ParcelPanel::note_offers() {
+  QStringList marks;
+  for (const QFileInfo& file : new_parcels()) marks << mark_of(file);
+  return std::exchange(m_offered, marks);
 }
 
 /// What came while nobody looked is said wherever the painter is; it is taken by nobody but the painter.
 void ParcelPanel::offer_new() {
-  const QFileInfoList found = new_parcels();
-  const QString latest = found.isEmpty() ? QString() : mark_of(found.first());
-  if (latest == std::exchange(m_latest, latest)) return;
+  const QStringList before = note_offers();
   if (isVisible()) return list_offers();
-  if (!found.isEmpty())
-    emit m_space.notice(
-        tr("A new parcel: %1; it is offered at Share, Parcel.").arg(found.first().fileName()));
+  for (const QFileInfo& file : new_parcels())
+    if (!before.contains(mark_of(file)))
+      return emit m_space.notice(
+          tr("A new parcel: %1; it is offered at Share, Parcel.").arg(file.fileName()));
 }
 
 void ParcelPanel::list_offers() {

@@ -42,6 +42,8 @@ private:
   void follow();
   void list_offers();
   void offer_new();
+  /// All that is there counts as known; gives what was before.
+  QStringList note_offers();
   void list_inside();
   WordButton* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
 
@@ -56,7 +58,7 @@ private:
   QLineEdit* m_from;
   QLabel* m_says;
   FileWatch* m_watch;
-  QString m_latest;        ///< Of the parcels that were offered last.
+  QStringList m_offered;   ///< Parcels that are known to have been there.
   std::set<Id> m_left_out; ///< Sets that stay here.
   bool m_mask = true, m_paints = true, m_pattern = false, m_press = false; ///< What else goes along.
   Parcel m_parcel;                                                         ///< The one that is looked into.
