@@ -1,7 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
 #include "app/bus/palette_service.h"
+#include "app/log/kept_settings.h"
+#include "app/log/session_log.h"
 #include "app/seams/end_requests.h"
+#include "app/spoken/spoken.h"
+#include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
 #include "app/window/beside.h"
 #include "app/window/documents.h"
@@ -34,8 +38,10 @@ void press(QWidget& window, const QString& name) {
 }
 
 void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options) {
-  QWidget* pictured =
-      options.companion ? static_cast<QWidget*>(window.beside().companion()) : static_cast<QWidget*>(&window);
+  auto* handbook = window.findChild<QWidget*>(QStringLiteral("handbook"));
+  QWidget* pictured = options.companion ? static_cast<QWidget*>(window.beside().companion())
+                      : handbook        ? handbook
+                                        : static_cast<QWidget*>(&window);
   auto* timer = new QTimer(&window);
   QObject::connect(timer, &QTimer::timeout, &window, [&window, pictured, options, timer] {
     for (const auto& r : window.space().piece().references) {
@@ -76,7 +82,7 @@ void apply_options(zc::MainWindow& window, const zc::StartOptions& options) {
   wheel.hues = options.hues.value_or(wheel.hues);
   wheel.measure = options.measure.value_or(wheel.measure);
   if (wheel != space.piece().wheel) space.change_wheel(wheel);
-  if (options.values_only) space.show_values_only(true);
+  if (options.eyes) space.look_with(*options.eyes);
   if (options.surround) window.use_surround(*options.surround);
 }
 
@@ -91,6 +97,7 @@ int main(int argc, char** argv) {
   const QStringList words(argv + 1, argv + argc);
   if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;
   choose_platform(words);
+  if (!words.contains(QStringLiteral("--picture"))) zc::take_interface_size();
   QApplication app(argc, argv);
 
   const auto asked = zc::start_options(QApplication::arguments().mid(1));
@@ -101,16 +108,20 @@ int main(int argc, char** argv) {
   if (!*asked) return 0;
   const zc::StartOptions& options = **asked;
 
+  // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
+  const QTemporaryDir passing;
+  if (!options.picture.isEmpty())
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, passing.path());
+  const QString set_aside = zc::settings_looked_after();
+
   const bool one_window = QSettings().value(QLatin1String(zc::kOneWindowKey), false).toBool();
   if (one_window && options.picture.isEmpty() && !options.files.empty() &&
       zc::hand_to_running_window(options.files))
     return 0;
 
-  // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
-  const QTemporaryDir passing;
-  if (!options.picture.isEmpty())
-    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, passing.path());
+  if (options.picture.isEmpty()) zc::session_log::begin();
   zc::install_theme();
+  zc::speak_to_assistants();
   zc::ToolkitDialogs dialogs;
   zc::MainWindow window(dialogs);
   if (options.companion)
@@ -125,6 +136,11 @@ int main(int argc, char** argv) {
   else
     window.open_files(recovered ? files_beside_piece(options.files) : options.files);
   apply_options(window, options);
+  if (!set_aside.isEmpty()) emit window.space().notice(set_aside);
+  const bool begins =
+      !recovered && !options.demo && options.files.empty() && !options.desk && !options.companion;
+  if (begins) window.offer_first_start();
+  if (!options.handbook.isEmpty()) window.open_handbook(options.handbook);
   if (!options.palette.isEmpty()) window.set_files().bring_in(options.palette);
   if (!options.picture.isEmpty()) picture_when_ready(window, options);
   return QApplication::exec();

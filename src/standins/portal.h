@@ -75,6 +75,21 @@ private:
   StandInPortal& m_portal;
 };
 
+/// What the desktop is set to; as old as the portal knows it, each value wrapped twice.
+class SettingsAdaptor final : public QDBusAbstractAdaptor {
+  Q_OBJECT
+  Q_CLASSINFO("D-Bus Interface", "org.freedesktop.portal.Settings")
+public:
+  explicit SettingsAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal) {}
+
+public slots:
+  QDBusVariant Read(const QString&, const QString& key) {
+    const double size = qEnvironmentVariable("STANDIN_TEXT_SIZE", "1").toDouble();
+    return QDBusVariant(QVariant::fromValue(
+        QDBusVariant(key == QLatin1String("text-scaling-factor") ? QVariant(size) : QVariant())));
+  }
+};
+
 /// (sa{sv})
 struct PortalKey {
   QString id;
@@ -142,6 +157,7 @@ inline StandInPortal::StandInPortal(QDBusConnection bus, QString picture, QColor
   qDBusRegisterMetaType<PortalKey>();
   qDBusRegisterMetaType<PortalKeys>();
   new ScreenshotAdaptor(this);
+  new SettingsAdaptor(this);
   m_keys = new KeysAdaptor(this);
 }
 

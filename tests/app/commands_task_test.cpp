@@ -2,11 +2,13 @@
 // Every command of the menus and every number field of the window does what it says. One that is added fails
 // here until it stands in a row.
 #include "app/band/staff_view.h"
+#include "app/handbook/handbook_window.h"
 #include "app/photo/photo_view.h"
 #include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
+#include "app/theme/interface_size.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
 #include "app/wheel/mask_hands.h"
@@ -75,6 +77,32 @@ Command view_row(const char* text, SetView view) {
             d.space().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
             run();
             return d.session().set_view == view;
+          }};
+}
+Command eyes_row(const char* text, const char* keys, Eyes eyes) {
+  return {text, keys, Desk::Pick, [eyes](DeskTop& d, const Trigger& run) {
+            run();
+            const bool on = d.session().eyes == eyes;
+            run();
+            return on && d.session().eyes == Eyes::Usual;
+          }};
+}
+Command handbook_row(const char* text, const char* keys, const char* page) {
+  return {text, keys, Desk::Grade, [page](DeskTop& d, const Trigger& run) {
+            run();
+            auto& handbook = d.part<HandbookWindow>("handbook");
+            const bool shown = handbook.isVisible() && handbook.page() == QLatin1String(page);
+            handbook.close();
+            return shown;
+          }};
+}
+Command size_row(const char* text, std::optional<int> percent) {
+  return {text, "", Desk::Pick, [percent](DeskTop& d, const Trigger& run) {
+            choose_interface_size(percent ? std::nullopt : std::optional(125));
+            run();
+            const bool chosen = chosen_interface_size() == percent && d.notice().contains("next start");
+            choose_interface_size({});
+            return chosen;
           }};
 }
 Command surround_row(const char* text, Surround surround) {
@@ -322,13 +350,19 @@ std::vector<Command> all_commands() {
       desk_row("Limit", "Ctrl+2", Desk::Limit),
       desk_row("Pick", "Ctrl+3", Desk::Pick),
       desk_row("Grade", "Ctrl+4", Desk::Grade),
-      {"Values only", "Ctrl+G", Desk::Pick,
-       [](DeskTop& d, const Trigger& run) {
-         run();
-         const bool on = d.session().values_only;
-         run();
-         return on && !d.session().values_only;
-       }},
+      eyes_row("Values only", "Ctrl+G", Eyes::Values),
+      eyes_row("Protan: no cones for long waves", "", Eyes::Protan),
+      eyes_row("Deutan: no cones for middle waves", "", Eyes::Deutan),
+      eyes_row("Tritan: no cones for short waves", "", Eyes::Tritan),
+      size_row("As the desktop's text", {}),
+      size_row("80 %", 80),
+      size_row("90 %", 90),
+      size_row("100 %", 100),
+      size_row("110 %", 110),
+      size_row("125 %", 125),
+      size_row("150 %", 150),
+      size_row("175 %", 175),
+      size_row("200 %", 200),
       surround_row("dark", Surround::Dark),
       surround_row("middle", Surround::Middle),
       surround_row("light", Surround::Light),
@@ -937,6 +971,21 @@ std::vector<Command> all_commands() {
          d.trigger("New piece");
          run();
          return d.piece().references.size() == 5 || !d.notice().isEmpty();
+       }},
+      handbook_row("Handbook", "F1", "grade"),
+      handbook_row("The order of work", "", "index"),
+      handbook_row("Every key", "", "keys"),
+      {"The first steps", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool shown = d.part<QWidget>("firstSteps").isVisible();
+         d.part<QAbstractButton>("stepsAway").click();
+         return shown && !d.part<QWidget>("firstSteps").isVisible();
+       }},
+      {"Copy details", "", Desk::Pick,
+       [](DeskTop&, const Trigger& run) {
+         run();
+         return QApplication::clipboard()->text().startsWith("Zonachrom");
        }},
       {"About Zonachrom", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/seams/dialogs.h"
+#include "app/spoken/spoken.h"
 #include "app/theme/theme.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
@@ -47,10 +48,19 @@ public:
     offered << title;
     return take_recovery;
   }
+  DamagedAnswer ask_damaged(QWidget*, const QString& says, bool rest, bool before) override {
+    damage = says;
+    rest_offered = rest;
+    before_offered = before;
+    return damaged;
+  }
   void show_about(QWidget*, const QString&) override { ++abouts; }
 
   QString open_path, save_path, export_path, set_path, print_path, folder_path, suggestion;
   QStringList photo_paths, offered;
+  QString damage;
+  bool rest_offered = false, before_offered = false;
+  DamagedAnswer damaged = DamagedAnswer::Neither;
   UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
   int unsaved_questions = 0, abouts = 0;
   bool take_recovery = false;
@@ -215,6 +225,7 @@ inline QColor seen(QWidget& w, QPointF at) {
     const zc::test::Home home;                                                                               \
     QApplication app(argc, argv);                                                                            \
     zc::install_theme();                                                                                     \
+    zc::speak_to_assistants();                                                                               \
     Class test;                                                                                              \
     return QTest::qExec(&test, argc, argv);                                                                  \
   }

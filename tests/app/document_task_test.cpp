@@ -2,6 +2,7 @@
 // Saving, opening, exporting; nothing is lost and nothing lies.
 #include "app/seams/end_requests.h"
 #include "app/store/journal.h"
+#include "app/theme/text.h"
 #include "app/window/long_work.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -37,6 +38,8 @@ private slots:
   void the_state_is_told_in_words();
   void leaving_unsaved_work_asks();
   void a_bad_file_leaves_the_open_piece_alone();
+  void of_a_damaged_file_the_rest_is_offered();
+  void what_others_saved_meanwhile_is_not_overwritten();
   void a_failed_save_keeps_the_work_unsaved();
   void wells_come_back_without_a_save();
   void recent_files_are_offered();
@@ -163,6 +166,68 @@ void DocumentTask::a_bad_file_leaves_the_open_piece_alone() {
     QVERIFY(m_desk->piece() == piece);
     QCOMPARE(m_desk->window.documents().path(), QFileInfo(QStringLiteral(DEMO_PIECE)).absoluteFilePath());
   }
+}
+
+void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
+  QVERIFY(m_desk->open_demo());
+  const Piece whole = m_desk->piece();
+  save_as(path("plate.zonachrom"));
+  m_desk->space().lay_current();
+  m_desk->trigger("Save"); // Now there is a version before.
+  QByteArray bytes = read(path("plate.zonachrom"));
+  const qsizetype photo =
+      bytes.indexOf(whole.references[0].bytes ? reference_entry(whole.references[0]).c_str() : "");
+  QVERIFY(photo > 0);
+  bytes.replace(photo + 4096, 512, QByteArray(512, '\0'));
+  const auto hurt = [&] {
+    QFile file(path("plate.zonachrom"));
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+  };
+  hurt();
+  m_desk->window.documents().new_piece();
+  for (const DamagedAnswer answer : {DamagedAnswer::Neither, DamagedAnswer::Rest, DamagedAnswer::Before}) {
+    m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+    m_desk->dialogs.damaged = answer;
+    QCOMPARE(m_desk->window.documents().open(path("plate.zonachrom")), answer != DamagedAnswer::Neither);
+    QVERIFY(m_desk->dialogs.rest_offered && m_desk->dialogs.before_offered);
+    QVERIFY2(m_desk->dialogs.damage.contains(text(whole.references[0].name)),
+             qPrintable(m_desk->dialogs.damage));
+    if (answer == DamagedAnswer::Neither) continue;
+    // As a piece without a file: neither the damaged one nor the one before can be overwritten by Ctrl+S.
+    QVERIFY(m_desk->window.documents().path().isEmpty() && m_desk->space().store().edited());
+    const bool before = answer == DamagedAnswer::Before;
+    QCOMPARE(m_desk->piece().references.size(), whole.references.size() - (before ? 0 : 1));
+    QCOMPARE(swatch_count(*current_set(m_desk->piece())),
+             swatch_count(*current_set(whole)) + (before ? 0 : 1));
+  }
+  QCOMPARE(read(path("plate.zonachrom")), bytes);
+}
+
+/// As on a folder that two machines share.
+void DocumentTask::what_others_saved_meanwhile_is_not_overwritten() {
+  save_as(path("plate.zonachrom"));
+  Document theirs = *open_document(path("plate.zonachrom").toStdString());
+  theirs.piece.title = "Theirs";
+  QVERIFY(save_document(path("plate.zonachrom").toStdString(), theirs));
+  m_desk->space().lay_current();
+  m_desk->dialogs.save_path.clear();
+  m_desk->trigger("Save");
+  QVERIFY2(m_desk->notice().contains("meanwhile"), qPrintable(m_desk->notice()));
+  QVERIFY(m_desk->space().store().edited());
+  QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece.title, std::string("Theirs"));
+  // Under another name it goes on as usual; a clock that was set back changes nothing.
+  m_desk->dialogs.save_path = path("mine.zonachrom");
+  m_desk->trigger("Save");
+  QVERIFY(!m_desk->space().store().edited());
+  m_desk->space().lay_current();
+  m_desk->trigger("Save");
+  QVERIFY(!m_desk->space().store().edited());
+  // A file that has vanished is written anew.
+  QVERIFY(QFile::remove(path("mine.zonachrom")));
+  m_desk->space().lay_current();
+  m_desk->trigger("Save");
+  QVERIFY(QFile::exists(path("mine.zonachrom")) && !m_desk->space().store().edited());
 }
 
 void DocumentTask::a_failed_save_keeps_the_work_unsaved() {

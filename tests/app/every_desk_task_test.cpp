@@ -247,7 +247,7 @@ void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {
   QCOMPARE(edit([](Piece p) { return with_title(std::move(p), "Another title"); }), QStringList{"words"});
   QCOMPARE(edit([](Piece p) { return with_mask_turned(std::move(p), 15); }), QStringList{"geometry"});
   QCOMPARE(after([&] { space.pick_value(31); }), QStringList{"color"});
-  QCOMPARE(after([&] { space.show_values_only(true); }), QStringList{"view"});
+  QCOMPARE(after([&] { space.look_with(Eyes::Values); }), QStringList{"view"});
   Adjustment turned;
   turned.turn = 20;
   QCOMPARE(after([&] { space.set_work().try_out(turned); }), QStringList{"adjustment"});
@@ -268,10 +268,10 @@ void EveryDeskTask::what_a_start_cannot_follow_is_said() {
     QVERIFY2(sentence({"--size", size}).startsWith("--size: "), size);
   QVERIFY(!sentence({"--no-such-thing"}).isEmpty());
   const auto asked = start_options({"a file", "another", "--surround", "light", "--size", "1024x700",
-                                    "--press", "a", "--press", "b", "--values-only"});
+                                    "--press", "a", "--press", "b", "--eyes", "deutan"});
   QVERIFY(asked && *asked);
   QCOMPARE((*asked)->files, (QStringList{"a file", "another"}));
-  QVERIFY((*asked)->surround == Surround::Light && !(*asked)->desk && (*asked)->values_only);
+  QVERIFY((*asked)->surround == Surround::Light && !(*asked)->desk && (*asked)->eyes == Eyes::Deutan);
   QCOMPARE((*asked)->size, QSize(1024, 700));
   QCOMPARE((*asked)->buttons, (QStringList{"a", "b"}));
 }

@@ -583,7 +583,7 @@ void PickTask::the_rail_marks_where_the_color_ends() {
 void PickTask::values_only_and_surrounds_are_neutral() {
   QVERIFY(m_desk->open_demo());
   m_desk->space().show_desk(Desk::Pick);
-  m_desk->space().show_values_only(true);
+  m_desk->space().look_with(Eyes::Values);
   for (const Surround surround : {Surround::Dark, Surround::Middle, Surround::Light}) {
     m_desk->window.use_surround(surround);
     QCoreApplication::processEvents();

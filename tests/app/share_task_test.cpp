@@ -117,7 +117,7 @@ void ShareTask::parts_are_switched_and_seen() {
   press_word("sheet.hexes");
   for (const auto& t : sheet().pages[0].texts) QVERIFY(!t.words.starts_with("#"));
   // Values only: the sheet too.
-  m_desk->space().show_values_only(true);
+  m_desk->space().look_with(Eyes::Values);
   const QColor grey = seen_at(first[3].box);
   QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
 }

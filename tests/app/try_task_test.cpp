@@ -121,7 +121,7 @@ void TryTask::two_versions_meet_under_the_edge() {
   QCOMPARE(trying().right.version, version->id);
   QCOMPARE(seen(view(), at).name(), hex(color));
   // Values only and squinting work on both.
-  m_desk->space().show_values_only(true);
+  m_desk->space().look_with(Eyes::Values);
   const QColor grey = seen(view(), at);
   QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
 }

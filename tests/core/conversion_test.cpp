@@ -2,10 +2,12 @@
 // Conversions against colorjs.io 0.7.1 and the hsluv package 1.0.2 (tests/reference/make_conversions.mjs),
 // and against themselves.
 #include "core/color/convert.h"
+#include "core/color/eyes.h"
 #include "core/color/gamut.h"
 #include "core/color/named_spaces.h"
 #include "core/color/readout.h"
 #include "core/color/text.h"
+#include "core/image/pixels.h"
 #include "support/check.h"
 
 #include <random>
@@ -40,6 +42,7 @@ private slots:
   void returns_unchanged_through_every_space();
   void does_not_drift();
   void white_black_and_neutrals();
+  void sees_as_eyes_without_one_cone();
   void names_colors_out_of_gamut();
   void agrees_with_a_library_in_every_named_space();
   void reads_only_colors();
@@ -84,6 +87,41 @@ void ConversionTest::agrees_with_libraries() {
     check("hsv", hsv.h, 100 * hsv.s, 100 * hsv.v, 1, 0);
     const Hsl hsl = hsl_from_srgb(c);
     check("hsl", hsl.h, 100 * hsl.s, 100 * hsl.l, 1, 0);
+  }
+}
+
+/// Against culori's filters of Machado, Oliveira and Fernandes 2009 (tests/reference/eyes.json).
+void ConversionTest::sees_as_eyes_without_one_cone() {
+  int outside = 0;
+  for (const auto& row : reference_json("eyes.json")) {
+    const LinearRgb in{row["linear"][0], row["linear"][1], row["linear"][2]};
+    for (const Eyes eyes : kDeficientEyes) {
+      const auto& expected = row[word_for(kEyesWords, eyes)];
+      const LinearRgb got = linear_from_srgb(seen_by(eyes, srgb_from_linear(in)));
+      const double channels[] = {got.r, got.g, got.b};
+      for (std::size_t i = 0; i < 3; ++i) {
+        const double wanted = expected[i];
+        outside += wanted < 0 || wanted > 1;
+        CHECK_NEAR(channels[i], std::clamp(wanted, 0.0, 1.0), 1e-9);
+      }
+    }
+  }
+  QVERIFY(outside > 20); // Ends of the display were met.
+  // The same for pixels, alpha kept; by value alone the grey of equal L*.
+  std::mt19937 random(3);
+  for (int i = 0; i < 3000; ++i) {
+    const auto word = static_cast<std::uint32_t>(random());
+    const Srgb c = srgb_from_8bit({static_cast<std::uint8_t>(word >> 16),
+                                   static_cast<std::uint8_t>(word >> 8), static_cast<std::uint8_t>(word)});
+    for (const Eyes eyes : {Eyes::Usual, Eyes::Values, Eyes::Protan, Eyes::Deutan, Eyes::Tritan}) {
+      std::uint32_t seen = word;
+      to_seen(eyes, &seen, 1);
+      const Srgb wanted = seen_by(eyes, c);
+      QCOMPARE(seen >> 24, word >> 24);
+      CHECK_NEAR(double(seen >> 16 & 0xff), 255 * wanted.r, 0.531);
+      CHECK_NEAR(double(seen >> 8 & 0xff), 255 * wanted.g, 0.531);
+      CHECK_NEAR(double(seen & 0xff), 255 * wanted.b, 0.531);
+    }
   }
 }
 

@@ -334,6 +334,7 @@ private slots:
     QVERIFY(seen[FindingKind::Outside] == whole(report.outside_mask.size()));
     QVERIFY(seen[FindingKind::Gaps] == whole(report.gaps.size()));
     QVERIFY(seen[FindingKind::Twins] == whole(report.twin_bands.size()));
+    QVERIFY(seen[FindingKind::Confused] == whole(report.confusions.size()) && !report.confusions.empty());
     // Near-duplicates that hang together are one entry, whichever pair leads to the other.
     GradingReport chain;
     chain.near_duplicates = {{1, 2, 1, 0}, {5, 6, 1, 0}, {3, 4, 2, 0}, {2, 3, 2, 0}};
@@ -341,6 +342,46 @@ private slots:
     QCOMPARE(clusters.size(), std::size_t{2});
     QVERIFY(clusters[0].swatches.size() == 4 && clusters[0].parts.size() == 3);
     QVERIFY(clusters[1].swatches == (std::vector<Id>{5, 6}) && clusters[1].parts.empty());
+  }
+  void what_other_eyes_confuse_is_found_and_parted() {
+    // All pairs of random swatches, each asked by itself.
+    Piece piece = with_family(new_piece({}), "all").value();
+    std::mt19937 random(5);
+    std::uniform_real_distribution<double> unit(0, 1);
+    for (int i = 0; i < 120; ++i)
+      piece = *with_swatch(piece, current_set(piece)->families.back().id,
+                           {{unit(random), unit(random), unit(random)}, {}}, "");
+    const auto& all = current_set(piece)->families.back().swatches;
+    std::set<std::tuple<Eyes, Id, Id>> wanted, found;
+    for (const Eyes eyes : kDeficientEyes)
+      for (std::size_t i = 0; i < all.size(); ++i)
+        for (std::size_t j = i + 1; j < all.size(); ++j)
+          if (contrast_of(all[i].color, all[j].color).difference >= kPlainlyDifferent &&
+              contrast_of(seen_by(eyes, all[i].color), seen_by(eyes, all[j].color)).difference <
+                  piece.grading.near_duplicate)
+            wanted.emplace(eyes, all[i].id, all[j].id);
+    const GradingReport report = graded(piece);
+    for (const auto& c : report.confusions) found.emplace(c.eyes, c.a, c.b);
+    QVERIFY(wanted.size() > 10);
+    QVERIFY(found == wanted);
+    // The remedy tells them apart and keeps their hue and saturation, or says why it cannot.
+    int parted = 0;
+    for (const auto& c : report.confusions) {
+      const auto after = with_told_apart(piece, c.a, c.b, c.eyes);
+      if (!after) continue;
+      ++parted;
+      const auto seen = [&](const Piece& p, Id id) { return seen_by(c.eyes, find_swatch(p, id)->color); };
+      const double apart = contrast_of(seen(*after, c.a), seen(*after, c.b)).difference;
+      QVERIFY(apart >= piece.grading.near_duplicate && apart < piece.grading.near_duplicate + 1.5);
+      const Wheel wheel(piece.wheel);
+      for (const Id id : {c.a, c.b}) {
+        const WheelPoint from = wheel.locate(find_swatch(piece, id)->color),
+                         to = wheel.locate(find_swatch(*after, id)->color);
+        CHECK_NEAR(to.r, from.r, 1e-3);
+        QVERIFY(std::abs(std::remainder(to.a - from.a, 360)) < 0.1);
+      }
+    }
+    QVERIFY(parted > 5);
   }
   void findings_begin_at_their_limits() {
     const auto greys = [](std::initializer_list<double> values) {

@@ -41,5 +41,11 @@ for path in sorted(root.rglob("*")):
             wrong.append(f"{path.relative_to(root)}: does not say what it is for")
     if len(lines) > 600:
         wrong.append(f"{path.relative_to(root)}: {len(lines)} lines are too many to read in one sitting")
+for folder in root.rglob("*"):
+    if not folder.is_dir():
+        continue
+    says = folder / "README.md"
+    if not says.exists() or not 0 < len(says.read_text().splitlines()) <= 10:
+        wrong.append(f"{folder.relative_to(root)}: no README of at most ten lines says what lives there")
 print("\n".join(wrong) or "every floor knows only those below it")
 sys.exit(bool(wrong))

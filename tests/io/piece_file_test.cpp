@@ -2,6 +2,7 @@
 // Piece files: what is saved comes back, what is damaged or foreign is refused in one sentence.
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
+#include "io/files/safe_save.h"
 #include "io/files/zip_archive.h"
 #include "support/check.h"
 #include "support/fields.h"
@@ -60,6 +61,8 @@ private slots:
   void what_is_missing_takes_its_default();
   void ids_are_settled();
   void damaged_files_never_pass();
+  void what_is_whole_is_rescued();
+  void every_released_format_is_read();
   void foreign_files_are_told_apart();
   void containers_are_bounded();
   void older_places_are_kept_where_they_are_true();
@@ -69,6 +72,10 @@ private slots:
 void PieceFileTest::the_full_document_is_full() {
   const std::string missing = what_is_not_set(full_document());
   QVERIFY2(missing.empty(), missing.c_str());
+  // scripts/golden-piece keeps it.
+  const QByteArray golden = qgetenv("GOLDEN_PIECE");
+  if (!golden.isEmpty())
+    QVERIFY(save_safely(golden.toStdString(), *pack_document(full_document()), Backup::None));
 }
 
 void PieceFileTest::what_is_saved_comes_back() {
@@ -444,6 +451,75 @@ void PieceFileTest::damaged_files_never_pass() {
     }
   }
   QVERIFY(passed < 1000);
+}
+
+/// A sector of zeros anywhere: either all but the photos it hit comes back, or it is said that nothing does.
+void PieceFileTest::what_is_whole_is_rescued() {
+  const QTemporaryDir folder;
+  const std::string path = folder.filePath("hurt.zonachrom").toStdString();
+  Document d = full_document();
+  std::mt19937 random(17);
+  for (std::size_t i = 0; i < d.piece.references.size(); ++i) {
+    Bytes noise(20'000);
+    for (auto& b : noise) b = static_cast<unsigned char>(random());
+    d.piece.references.change(i).bytes = std::make_shared<const Bytes>(std::move(noise));
+  }
+  const Bytes whole = *pack_document(d);
+  constexpr std::size_t sector = 512;
+  std::size_t rescued = 0, complete = 0, refused = 0;
+  for (std::size_t at = 0; at < whole.size(); at += sector) {
+    Bytes hurt = whole;
+    std::fill_n(hurt.begin() + static_cast<std::ptrdiff_t>(at), std::min(sector, hurt.size() - at),
+                static_cast<unsigned char>(0));
+    QVERIFY(save_safely(path, hurt, Backup::None));
+    const auto read = rescued_document(path);
+    if (!read) {
+      ++refused;
+      QVERIFY(one_sentence(read.error()) && read.error().code == ErrorCode::Damaged);
+      continue;
+    }
+    ++rescued;
+    complete += read->lost.empty();
+    // What is not lost is as it was, to the byte.
+    const Piece& got = read->document.piece;
+    QVERIFY(got.sets == d.piece.sets && got.mask == d.piece.mask && got.paints == d.piece.paints);
+    QCOMPARE(got.references.size() + read->lost.size(), d.piece.references.size());
+    for (const auto& r : got.references) {
+      const Reference* was = find_reference(d.piece, r.id);
+      QVERIFY(was && *was->bytes == *r.bytes);
+    }
+    QVERIFY(unpack_document(*pack_document(read->document)));
+  }
+  QVERIFY2(rescued > 4 * refused && complete > 0 && refused > 0,
+           qPrintable(QString("%1 %2 %3").arg(rescued).arg(complete).arg(refused)));
+  // Cut short anywhere, and no piece at all.
+  QVERIFY(save_safely(path,
+                      Bytes(whole.begin(), whole.begin() + static_cast<std::ptrdiff_t>(whole.size() / 2)),
+                      Backup::None));
+  const auto half = rescued_document(path);
+  QVERIFY(half && !half->lost.empty() && half->document.piece.sets == d.piece.sets);
+  QVERIFY(save_safely(path, Bytes(3000, 'x'), Backup::None));
+  QVERIFY(!rescued_document(path));
+}
+
+/// Every field that a golden piece holds is read, and is there after it was saved anew.
+void PieceFileTest::every_released_format_is_read() {
+  QDir golden(QStringLiteral(REFERENCE_FOLDER "/pieces"));
+  const QStringList files = golden.entryList({"*.zonachrom"});
+  QVERIFY(!files.isEmpty());
+  for (const QString& name : files) {
+    const std::string path = golden.filePath(name).toStdString();
+    const auto read = open_document(path);
+    QVERIFY2(read, qPrintable(name));
+    const Bytes before = *read_file(path), after = *pack_document(*read);
+    const J was = J::parse(entry_text(before, "piece.json")).flatten(),
+            is = J::parse(entry_text(after, "piece.json")).flatten();
+    QVERIFY(was.size() > 150);
+    for (const auto& [field, value] : was.items())
+      QVERIFY2(is.contains(field) && is[field] == value, field.c_str());
+    for (const auto& r : read->piece.references)
+      QVERIFY(entry_text(before, reference_entry(r)) == entry_text(after, reference_entry(r)));
+  }
 }
 
 void PieceFileTest::foreign_files_are_told_apart() {

@@ -9,7 +9,7 @@ namespace zc {
 
 class RailPicture {
 public:
-  /// One pixel wide, the light end first; `pixels` high. In greys where only values are looked at.
+  /// One pixel wide, the light end first; `pixels` high. As the eyes of the session see it.
   [[nodiscard]] const QImage& of(Workspace& space, int pixels);
 
 private:
@@ -18,7 +18,7 @@ private:
     double angle = -1, saturation = -1;
     int pixels = 0;
     Steps steps;
-    bool values_only = false;
+    Eyes eyes = Eyes::Usual;
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;

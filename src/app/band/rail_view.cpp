@@ -3,8 +3,10 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/spoken/swatches.h"
 #include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QMouseEvent>
@@ -97,8 +99,7 @@ void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
     const QRectF words(bar.right() + 8, y - 9, kScaleWidth - 8, 18);
     painter.fillRect(words.adjusted(0, 2, 0, -2), theme().stage);
     painter.setPen(theme().strong);
-    painter.drawText(words.adjusted(1, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter,
-                     QString::number(v, 'f', 0));
+    painter.drawText(words.adjusted(1, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, number(v, 0));
   }
 }
 
@@ -185,6 +186,25 @@ void RailView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   if (!m_limit) m_space.end_pick();
   m_limit.reset();
+}
+
+Spoken RailView::spoken() {
+  Spoken out{QAccessible::Slider, color_told(m_space.session().color()), spoken_value(m_space), {}};
+  const auto limits = flat_limits_shown();
+  for (std::size_t i = 0; i < limits.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    item.role = QAccessible::Slider;
+    item.name = tr("Limit %1 of the flat tones").arg(i + 1);
+    item.rect = {0, axis().y_of(limits[i]) - kGrabLimit, width() - kScaleWidth, 2 * kGrabLimit};
+    item.number = SpokenNumber{limits[i], 0, 100, 1, [this, i](double wanted) {
+                                 m_limit = i;
+                                 drag_flat_limit(wanted);
+                                 m_limit.reset();
+                               }};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

@@ -4,16 +4,18 @@
 
 #include "app/band/axis_widget.h"
 #include "app/band/rail_picture.h"
+#include "app/spoken/spoken.h"
 
 namespace zc {
 
-class RailView final : public AxisWidget {
+class RailView final : public AxisWidget, public SpokenView {
   Q_OBJECT
 public:
   /// Slim leaves out the histogram and the number at the value line.
   enum class Build { Full, Slim };
   RailView(Workspace& space, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -3,7 +3,9 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/spoken/swatches.h"
 #include "app/store/paint_reading.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 
@@ -35,12 +37,11 @@ void SectionView::refresh_picture() {
   const QRectF r = picture_rect();
   const QSize size = (r.size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
   const Session& s = m_space.session();
-  const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.values_only};
+  const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.eyes};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_space.painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
-  if (s.values_only)
-    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
 }
 
@@ -165,6 +166,19 @@ void SectionView::mouseMoveEvent(QMouseEvent* event) {
 }
 void SectionView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() == Qt::LeftButton) m_space.end_pick();
+}
+
+Spoken SectionView::spoken() {
+  SpokenItem value;
+  value.key = spoken_key(kSpokenOwn, 0);
+  value.role = QAccessible::Slider;
+  value.name = tr("Value");
+  value.rect = picture_rect();
+  value.number = spoken_value(m_space);
+  return {QAccessible::Canvas,
+          color_told(m_space.session().color()),
+          {},
+          {std::move(value), spoken_saturation(m_space, picture_rect())}};
 }
 
 } // namespace zc

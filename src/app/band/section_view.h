@@ -3,13 +3,15 @@
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "app/spoken/spoken.h"
 
 namespace zc {
 
-class SectionView final : public AxisWidget {
+class SectionView final : public AxisWidget, public SpokenView {
   Q_OBJECT
 public:
   SectionView(Workspace& space, QWidget* parent);
+  [[nodiscard]] Spoken spoken() override;
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {150, 200}; }
 
@@ -33,7 +35,7 @@ private:
     double angle = -1;
     QSize size;
     Steps steps;
-    bool values_only = false;
+    Eyes eyes = Eyes::Usual;
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;

@@ -3,6 +3,7 @@
 #include "app/band/staff_view.h"
 
 #include "app/paint/paint.h"
+#include "app/spoken/swatches.h"
 #include "app/store/set_work.h"
 #include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
@@ -82,7 +83,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const QRectF r = scrolled(chip);
   // As the press prints it, where the proof is on.
   const auto proof = m_space.shares().proof();
-  const QColor color = shown_color(proof ? proof(chip.shown) : chip.shown, m_space.session().values_only);
+  const QColor color = shown_color(proof ? proof(chip.shown) : chip.shown, m_space.session().eyes);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));
@@ -108,8 +109,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
 
 /// How much of the picture the swatch covers; one that covers nothing is dashed.
 void StaffView::paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share) {
-  const QString number =
-      share < 0.0005 ? tr("< 0.1") : QString::number(100 * share, 'f', share < 0.0995 ? 1 : 0);
+  const QString number = share < 0.0005 ? tr("< 0.1") : zc::number(100 * share, share < 0.0995 ? 1 : 0);
   const auto fits = [&](const QString& words) {
     return QFontMetrics(small_font()).horizontalAdvance(words) <= chip.width();
   };
@@ -320,7 +320,7 @@ void StaffView::paint_dragged(QPainter& painter) {
     if (!s) return;
     QRectF r = swatch_rect(m_dragged);
     r.moveCenter({m_pointer.x(), r.center().y()});
-    painter.fillRect(r, shown_color(s->color, m_space.session().values_only));
+    painter.fillRect(r, shown_color(s->color, m_space.session().eyes));
   }
   if (!over) return;
   const QRectF c = column_rect(*over);
@@ -338,7 +338,7 @@ void StaffView::paint_string(QPainter& painter) {
   painter.drawLine(QPointF(x, string_rect(0).center().y()),
                    QPointF(x, string_rect(string.size() - 1).center().y()));
   for (std::size_t i = 0; i < string.size(); ++i) {
-    const QColor color = shown_color(string[i].color, m_space.session().values_only);
+    const QColor color = shown_color(string[i].color, m_space.session().eyes);
     draw_chip(painter, string_rect(i), color, theme().stage);
     if (!string[i].held) continue;
     painter.setPen(Qt::NoPen);
@@ -355,7 +355,7 @@ void StaffView::paint_string(QPainter& painter) {
 void StaffView::paint_slot(QPainter& painter) {
   if (!m_hovered || m_drag != Drag::None || *m_hovered >= families().size() || swatch_at(m_pointer)) return;
   const QRectF slot = slot_rect(*m_hovered);
-  const QColor color = shown_color(m_space.session().color(), m_space.session().values_only);
+  const QColor color = shown_color(m_space.session().color(), m_space.session().eyes);
   painter.fillRect(slot, color);
   QPainterPath frame;
   frame.addRect(slot);
@@ -395,6 +395,29 @@ void StaffView::paintEvent(QPaintEvent*) {
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1));
   painter.drawRect(r.adjusted(-1.5, -1.5, 1.5 + gutter(), 1.5));
+}
+
+Spoken StaffView::spoken() {
+  const auto column = [this](Id family) {
+    for (std::size_t i = 0; i < families().size(); ++i)
+      if (families()[i].id == family) return column_rect(i);
+    return QRectF();
+  };
+  Spoken out{QAccessible::Grouping,
+             set_told(m_space.piece()),
+             {},
+             spoken_families(m_space, column, [this](Id swatch) { return swatch_rect(swatch); })};
+  const auto& string = m_space.session().string;
+  for (std::size_t i = 0; i < string.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    item.role = QAccessible::Button;
+    item.name = tr("String, step %1: %2").arg(i + 1).arg(color_told(string[i].color));
+    item.rect = string_rect(i);
+    item.actions = {{tr("Lay"), [this, step = string[i]] { m_space.lay_color({step.color, step.at}); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

@@ -521,7 +521,7 @@ QString StaffView::hint_at(QPointF p) const {
   const QString note = s->note.empty() ? QString() : QStringLiteral(": ") + text(s->note);
   return tr("%1, %2, value %3%4, in %5. %6")
       .arg(text(s->name), text(hex_of(s->color)))
-      .arg(value_of(s->color), 0, 'f', 1)
+      .arg(number(value_of(s->color), 1))
       .arg(note, home,
            m_place == Place::Window && m_space.session().desk == Desk::Grade
                ? tr("Click selects it, with Enter or a double click its color is taken up; drag moves it.")

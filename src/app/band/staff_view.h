@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "app/spoken/spoken.h"
 #include "core/piece/grading.h"
 
 #include <unordered_map>
@@ -15,7 +16,7 @@ namespace zc {
 
 class NameEditor;
 
-class StaffView final : public AxisWidget {
+class StaffView final : public AxisWidget, public SpokenView {
   Q_OBJECT
 public:
   /// Beside the canvas it is as at Pick at every desk, and nothing is typed.
@@ -40,6 +41,7 @@ public:
 
   void add_family();
   void rename_selected();
+  [[nodiscard]] Spoken spoken() override;
 
 signals:
   /// A swatch was let go of outside of the staff, within the window.

@@ -3,6 +3,7 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/spoken/swatches.h"
 #include "app/store/set_work.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
@@ -126,7 +127,7 @@ void StripView::paintEvent(QPaintEvent*) {
   for (const auto& m : m_marks) {
     const Swatch* s = find_swatch(m_space.piece(), m.swatch);
     if (!s) continue;
-    draw_chip(painter, m.rect, shown_color(s->color, m_space.session().values_only), theme().field);
+    draw_chip(painter, m.rect, shown_color(s->color, m_space.session().eyes), theme().field);
     if (!m_space.set_work().selected(m.swatch)) continue;
     QPainterPath frame;
     frame.addRect(m.rect.adjusted(-2, -2, 2, 2));
@@ -168,5 +169,10 @@ void StripView::mouseReleaseEvent(QMouseEvent* event) {
 }
 
 void StripView::leaveEvent(QEvent*) { emit hovered(nullptr); }
+
+Spoken StripView::spoken() {
+  return {QAccessible::Slider, set_told(m_space.piece()), spoken_value(m_space),
+          spoken_swatches(m_space, [this](Id swatch) { return swatch_rect(swatch); })};
+}
 
 } // namespace zc

@@ -5,13 +5,14 @@
 
 #include "app/band/rail_picture.h"
 #include "app/seams/drag_out.h"
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class StripView final : public QWidget {
+class StripView final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   StripView(Workspace& space, QWidget* parent);
@@ -19,6 +20,7 @@ public:
   [[nodiscard]] QSize minimumSizeHint() const override { return {60, 60}; }
   /// Where a swatch is drawn; empty when it is not in the current set.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
+  [[nodiscard]] Spoken spoken() override;
   /// The middle of the axis at a value.
   [[nodiscard]] QPointF axis_point(double value) const;
 

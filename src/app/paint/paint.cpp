@@ -5,11 +5,12 @@
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/image/pixels.h"
 
 namespace zc {
 
-QColor shown_color(Srgb c, bool values_only) {
-  Srgb seen = values_only ? neutral_of_value(value_of(c)) : c;
+QColor shown_color(Srgb c, Eyes eyes) {
+  Srgb seen = seen_by(eyes, c);
   if (const DisplayProfile* monitor = Monitors::all().painted()) seen = monitor->to_monitor(seen);
   const Srgb8 p = rounded_8bit(seen);
   return {p.r, p.g, p.b};
@@ -18,6 +19,25 @@ QColor shown_color(Srgb c, bool values_only) {
 QImage image_of(const Raster& raster) {
   return QImage(reinterpret_cast<const uchar*>(raster.pixels.data()), raster.width, raster.height,
                 4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied);
+}
+
+void show_as_seen(Eyes eyes, Raster& raster) {
+  if (eyes == Eyes::Usual) return;
+  // At the rim colors are part of themselves only.
+  for (std::uint32_t& w : raster.pixels)
+    if (const auto alpha = w >> 24; alpha != 0 && alpha != 255) w = qUnpremultiply(w);
+  to_seen(eyes, raster.pixels.data(), raster.pixels.size());
+  for (std::uint32_t& w : raster.pixels)
+    if (const auto alpha = w >> 24; alpha != 255) w = qPremultiply(w);
+}
+
+QImage seen_image(Eyes eyes, const QImage& image) {
+  if (eyes == Eyes::Usual || image.isNull()) return image;
+  QImage out = image.convertToFormat(QImage::Format_ARGB32);
+  out.setDevicePixelRatio(image.devicePixelRatio());
+  to_seen(eyes, reinterpret_cast<std::uint32_t*>(out.bits()),
+          static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height()));
+  return out;
 }
 
 void fill_hatch(QPainter& painter, const QPainterPath& shape) {

@@ -2,6 +2,7 @@
 // Drawing helpers: lines that read on any color, handles, chips, pictures from the core.
 #pragma once
 
+#include "core/color/eyes.h"
 #include "core/color/spaces.h"
 #include "core/wheel/raster.h"
 
@@ -12,13 +13,16 @@
 
 namespace zc {
 
-/// A color as the screen that is painted on has to be told it, see Monitors; in its grey of equal L* when
-/// only values are wanted.
-[[nodiscard]] QColor shown_color(Srgb c, bool values_only);
+/// A color as the screen that is painted on has to be told it, see Monitors; as those eyes see it.
+[[nodiscard]] QColor shown_color(Srgb c, Eyes eyes);
 
 /// It shares the raster's pixels: the raster must outlive it, and after a change of them it is made anew. It
 /// is painted by for_monitor.
 [[nodiscard]] QImage image_of(const Raster& raster);
+/// Changes the raster to what those eyes see.
+void show_as_seen(Eyes eyes, Raster& raster);
+/// A picture as those eyes see it; it keeps its density.
+[[nodiscard]] QImage seen_image(Eyes eyes, const QImage& image);
 
 /// The ground where the display has no color: the surround with a fine hatch.
 void fill_hatch(QPainter& painter, const QPainterPath& shape);

@@ -9,7 +9,7 @@ namespace zc {
 
 LookKey look_key(Workspace& space) {
   const Session& s = space.session();
-  LookKey out{s.looking.look, {}, 0, {}, {}, s.values_only};
+  LookKey out{s.looking.look, {}, 0, {}, {}, s.eyes};
   if (out.look == PhotoLook::Flat) out.tones = space.reader().tones();
   if (out.look == PhotoLook::Steps) out.tones = even_tones(s.looking.steps);
   if (out.look == PhotoLook::Squint) out.squint = s.looking.squint;
@@ -55,7 +55,7 @@ void apply_look(Workspace& space, QImage& picture, double scale, int side, int m
   case PhotoLook::Value:
     break;
   }
-  if (key.look == PhotoLook::Value || key.values_only) to_value_greys(words, words, count);
+  to_seen(key.look == PhotoLook::Value ? Eyes::Values : key.eyes, words, count);
 }
 
 } // namespace zc

@@ -17,7 +17,7 @@ struct LookKey {
   double squint = 0;
   WheelSpec wheel;
   std::optional<Mask> mask;
-  bool values_only = false;
+  Eyes eyes = Eyes::Usual;
   bool operator==(const LookKey&) const = default;
 };
 [[nodiscard]] LookKey look_key(Workspace& space);

@@ -2,6 +2,7 @@
 #include "app/photo/loupe.h"
 
 #include "app/paint/paint.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -42,11 +43,11 @@ void paint_loupe_patch(QPainter& painter, const Loupe& loupe, const QImage& patc
 
 void paint_loupe_note(QPainter& painter, const Workspace& space, const QRectF& note, Srgb here,
                       Srgb average) {
-  const bool values_only = space.session().values_only;
+  const Eyes eyes = space.session().eyes;
   const QRectF left(note.left(), note.top(), note.width() / 2, 44),
       right(left.right(), note.top(), note.width() / 2, 44);
-  painter.fillRect(left, shown_color(here, values_only));
-  painter.fillRect(right, shown_color(space.session().color(), values_only));
+  painter.fillRect(left, shown_color(here, eyes));
+  painter.fillRect(right, shown_color(space.session().color(), eyes));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   const auto tr = [](const char* words) { return QCoreApplication::translate("Loupe", words); };
@@ -64,7 +65,7 @@ void paint_loupe_note(QPainter& painter, const Workspace& space, const QRectF& n
   painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
                    tr("%1\nvalue %2\n%3 px square")
                            .arg(QString::fromStdString(hex_of(here)))
-                           .arg(value_of(here), 0, 'f', 1)
+                           .arg(number(value_of(here), 1))
                            .arg(space.session().sample_side) +
                        mask);
 }

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How the photo view paints: the photo as it is looked at, region, pins and loupe.
 #include "app/photo/loupe.h"
-#include "app/photo/photo_view.h"
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/photo/photo_view.h"
+#include "app/spoken/spoken.h"
 #include "app/store/photo_reading.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -18,14 +20,6 @@ namespace zc {
 namespace {
 
 constexpr double kPin = 7;
-
-QImage greys_of(const QImage& image) {
-  QImage out = image.convertToFormat(QImage::Format_ARGB32);
-  auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
-  to_value_greys(words, words,
-                 static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height()));
-  return out;
-}
 
 /// Is a color in the set already, as far as an eye can tell?
 bool in_set(const Piece& piece, Srgb color) {
@@ -154,7 +148,7 @@ void PhotoView::paint_pins(QPainter& painter) {
     const ExtractedColor& c = s.harvest.colors[i];
     const QPointF at = place_of(c.x, c.y);
     const double size = s.harvest.chosen == i ? kPin + 3 : kPin;
-    const QColor fill = shown_color(c.color, s.values_only);
+    const QColor fill = shown_color(c.color, s.eyes);
     QPainterPath pin;
     pin.addEllipse(at, size, size);
     painter.fillPath(pin, fill);
@@ -169,31 +163,34 @@ void PhotoView::paint_pins(QPainter& painter) {
   }
 }
 
-void PhotoView::paint_empty(QPainter& painter) {
+/// What stands where the photo will be.
+QString PhotoView::empty_words() const {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  QString line = tr("No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.");
-  if (reference) {
+  if (!reference) return tr("No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.");
+  const PhotoState state = m_space.photos().state_of(*reference);
+  return state.failure.isEmpty()
+             ? tr("Opening %1, %2 %").arg(text(reference->name)).arg(std::lround(state.progress * 100))
+             : tr("%1 Click to try again.").arg(state.failure);
+}
+
+void PhotoView::paint_empty(QPainter& painter) {
+  if (const Reference* reference = find_reference(m_space.piece(), m_space.session().reference)) {
     const PhotoState state = m_space.photos().state_of(*reference);
     // The thumbnail stands in until the pixels are there.
     if (!state.thumbnail.isNull() && state.failure.isEmpty()) {
       const QSizeF size = QSizeF(state.thumbnail.size()).scaled(QSizeF(this->size()), Qt::KeepAspectRatio);
       painter.setRenderHint(QPainter::SmoothPixmapTransform);
-      painter.drawImage(
-          QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
-          for_monitor(m_space.session().values_only ? greys_of(state.thumbnail) : state.thumbnail));
+      painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
+                        for_monitor(seen_image(m_space.session().eyes, state.thumbnail)));
       return;
     }
-    line = state.failure.isEmpty() ? tr("Opening %1, %2 %")
-                                         .arg(QString::fromStdString(reference->name))
-                                         .arg(std::lround(state.progress * 100))
-                                   : tr("%1 Click to try again.").arg(state.failure);
   }
   painter.setRenderHint(QPainter::Antialiasing);
   painter.setPen(QPen(theme().line, 1, Qt::DashLine));
   painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
   painter.setFont(text_font());
   painter.setPen(theme().text);
-  painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap, line);
+  painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap, empty_words());
 }
 
 void PhotoView::paint_loupe(QPainter& painter) {
@@ -208,13 +205,40 @@ void PhotoView::paint_loupe(QPainter& painter) {
   if (m_space.session().looking.look != PhotoLook::Squint) {
     const auto edge = edge_x();
     apply_look(m_space, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
-  } else if (m_space.session().values_only) {
-    auto* words = reinterpret_cast<std::uint32_t*>(patch.bits());
-    to_value_greys(words, words, static_cast<std::size_t>(shown) * shown);
+  } else {
+    patch = seen_image(m_space.session().eyes, patch);
   }
   paint_loupe_patch(painter, loupe, for_monitor(patch), side);
   if (const auto average = sample_at(*m_pointer))
     paint_loupe_note(painter, m_space, loupe.note, m_space.held_sample(*average), *average);
+}
+
+Spoken PhotoView::spoken() {
+  const Session& s = m_space.session();
+  const Reference* shown = find_reference(m_space.piece(), s.reference);
+  Spoken out{QAccessible::Graphic, {}, {}, {}};
+  if (!shown || !m_photo) {
+    out.description = empty_words();
+    return out;
+  }
+  const QSize size = m_photo->full().size();
+  out.description = tr("%1, %2 x %3 pixels").arg(text(shown->name)).arg(size.width()).arg(size.height());
+  if (s.harvest.reference != s.reference) return out;
+  for (std::size_t i = 0; i < s.harvest.colors.size(); ++i) {
+    const ExtractedColor& c = s.harvest.colors[i];
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    item.name = tr("Taken: %1, at %2 x %3").arg(color_told(c.color)).arg(c.x).arg(c.y);
+    item.rect = QRectF(place_of(c.x, c.y) - QPointF(kPin, kPin), QSizeF(2 * kPin, 2 * kPin));
+    item.selectable = true;
+    item.selected = item.focused = s.harvest.chosen == i;
+    item.actions = {{tr("Take up"), [this, i] { m_space.take_up_result(i); }}, {tr("Drop"), [this, i] {
+                                                                                  m_space.take_up_result(i);
+                                                                                  m_space.drop_chosen();
+                                                                                }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

@@ -3,13 +3,14 @@
 #pragma once
 
 #include "app/photo/look.h"
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class PhotoView final : public QWidget {
+class PhotoView final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   PhotoView(Workspace& space, QWidget* parent);
@@ -30,6 +31,7 @@ public:
   [[nodiscard]] QPointF place_of(int x, int y) const;
   /// The before/after edge while looking through the mask, in widget coordinates.
   [[nodiscard]] std::optional<double> edge_x() const;
+  [[nodiscard]] Spoken spoken() override;
 
 signals:
   void zoomChanged();
@@ -65,6 +67,7 @@ private:
   void drag_sample_out();
   void drag_pin_out();
   void move_pin(QPointF position);
+  [[nodiscard]] QString empty_words() const;
   void paint_empty(QPainter& painter);
   void paint_region(QPainter& painter);
   void paint_pins(QPainter& painter);

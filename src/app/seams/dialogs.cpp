@@ -87,6 +87,17 @@ bool ToolkitDialogs::offer_recovery(QWidget* parent, const QString& title, const
   return box.clickedButton() == take;
 }
 
+DamagedAnswer ToolkitDialogs::ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) {
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("A damaged piece"), says, QMessageBox::NoButton, parent);
+  const QAbstractButton *take = nullptr, *other = nullptr;
+  if (rest) take = box.addButton(QObject::tr("Open what can be read"), QMessageBox::AcceptRole);
+  if (before) other = box.addButton(QObject::tr("Open the version before"), QMessageBox::AcceptRole);
+  box.addButton(QObject::tr("Leave it"), QMessageBox::RejectRole);
+  box.exec();
+  if (take && box.clickedButton() == take) return DamagedAnswer::Rest;
+  return other && box.clickedButton() == other ? DamagedAnswer::Before : DamagedAnswer::Neither;
+}
+
 void ToolkitDialogs::show_about(QWidget* parent, const QString& text) {
   QMessageBox::about(parent, QObject::tr("About Zonachrom"), text);
 }

@@ -21,6 +21,8 @@ namespace zc {
                                       const std::function<QString(const QString&)>& ask);
 
 enum class UnsavedAnswer { Save, Discard, Cancel };
+/// Of a piece file that is damaged: what can be read of it, the version before, or neither.
+enum class DamagedAnswer { Rest, Before, Neither };
 
 class Dialogs {
 public:
@@ -38,6 +40,8 @@ public:
   virtual UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) = 0;
   /// Offers a piece that a crash left unsaved; true takes it up.
   virtual bool offer_recovery(QWidget* parent, const QString& title, const QString& when) = 0;
+  /// `says` is what is lost; `rest` and `before` whether there is something to read.
+  virtual DamagedAnswer ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) = 0;
   virtual void show_about(QWidget* parent, const QString& text) = 0;
 };
 
@@ -53,6 +57,7 @@ public:
   void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) override;
   UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) override;
   bool offer_recovery(QWidget* parent, const QString& title, const QString& when) override;
+  DamagedAnswer ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) override;
   void show_about(QWidget* parent, const QString& text) override;
 };
 

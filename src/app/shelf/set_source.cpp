@@ -29,7 +29,7 @@ QIcon SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
     const double width = std::min(14.0, size.width() / std::max(1.0, static_cast<double>(swatches.size())));
     for (std::size_t i = 0; i < swatches.size(); ++i)
       painter.fillRect(QRectF(width * static_cast<double>(i), row * height, width, height),
-                       shown_color(swatches[i].color, m_space.session().values_only));
+                       shown_color(swatches[i].color, m_space.session().eyes));
   }
   return pixmap;
 }

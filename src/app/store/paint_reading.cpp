@@ -231,7 +231,7 @@ void PaintReader::seek_fewest(bool of_photo, const FewestSpec& spec) {
           m_space.store().apply(tr("Put %1 paints out").arg(chosen.size()), [&](Piece p) -> Result<Piece> {
             return with_paints_out(std::move(p), chosen);
           });
-          const QString share = QString::number(100 * few->share, 'f', 0);
+          const QString share = number(100 * few->share, 0);
           emit m_space.notice(few->enough
                                   ? tr("%1 paints reach %2 percent.").arg(chosen.size()).arg(share)
                                   : tr("These paints do not reach so much: %1 of them come to %2 percent.")

@@ -337,8 +337,8 @@ void Workspace::share(const Sharing& sharing) {
 void Workspace::show_look(PhotoLook look) {
   change([&](Session& s) { s.looking.look = look; });
 }
-void Workspace::show_values_only(bool on) {
-  change([&](Session& s) { s.values_only = on; });
+void Workspace::look_with(Eyes eyes) {
+  change([&](Session& s) { s.eyes = eyes; });
 }
 void Workspace::show_set_view(SetView view) {
   change([&](Session& s) { s.set_view = view; });

@@ -146,7 +146,7 @@ public:
   void try_on(const Trying& trying);
   void share(const Sharing& sharing);
   void show_look(PhotoLook look);
-  void show_values_only(bool on);
+  void look_with(Eyes eyes);
   void show_set_view(SetView view);
   void show_reference(Id reference) { take(reference_shown(m_session, reference)); }
   void choose_sample_side(int side);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/theme/number_field.h"
 
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QKeyEvent>
@@ -108,8 +109,8 @@ QString NumberField::drag_key() const {
 
 QString NumberField::text_of(double value) const {
   if (value < m_range.low && !m_range.empty_word.isEmpty()) return m_range.empty_word;
-  QString text = QString::number(value, 'f', m_range.digits);
-  if (text.startsWith(QLatin1Char('-')) && text.toDouble() == 0) text.remove(0, 1);
+  QString text = number(value, m_range.digits);
+  if (text.startsWith(QLatin1Char('-')) && typed_number(text) == 0.0) text.remove(0, 1);
   return text + m_range.suffix;
 }
 
@@ -143,7 +144,7 @@ void NumberField::want(double value) {
 std::optional<double> NumberField::entered(QString typed) const {
   if (!m_range.suffix.isEmpty() && typed.endsWith(m_range.suffix.trimmed()))
     typed.chop(m_range.suffix.trimmed().size());
-  typed = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.'));
+  typed = typed.trimmed();
   QChar change;
   if (typed.size() > 1 && typed[1] == QLatin1Char('=') && QStringLiteral("+-*/").contains(typed[0])) {
     change = typed[0];
@@ -152,14 +153,14 @@ std::optional<double> NumberField::entered(QString typed) const {
     change = typed[0];
     typed.remove(0, 1);
   }
-  bool number = false;
-  const double by = typed.trimmed().toDouble(&number);
+  const auto read = typed_number(typed);
+  const double by = read.value_or(0);
   const double value = change == QLatin1Char('+')   ? m_value + by
                        : change == QLatin1Char('-') ? m_value - by
                        : change == QLatin1Char('*') ? m_value * by
                        : change == QLatin1Char('/') ? m_value / by
                                                     : by;
-  if (!number || !std::isfinite(value)) return std::nullopt;
+  if (!read || !std::isfinite(value)) return std::nullopt;
   if (!change.isNull() && m_value < m_range.low) return std::nullopt; // There is no number to change.
   if (change.isNull() || !m_range.wraps) return value;
   const double span = m_range.high - m_range.low;

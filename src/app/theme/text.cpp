@@ -5,14 +5,45 @@
 #include "core/color/text.h"
 #include "core/wheel/color_words.h"
 
+#include <QLocale>
 #include <QObject>
 
+#include <cmath>
+
 namespace zc {
+
+QString number(double x, int digits) {
+  QLocale locale;
+  locale.setNumberOptions(QLocale::OmitGroupSeparator);
+  return locale.toString(x, 'f', digits);
+}
+
+std::optional<double> typed_number(QString typed) {
+  bool good = false;
+  const double x = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
+  return good && std::isfinite(x) ? std::optional(x) : std::nullopt;
+}
 
 QString color_told(Srgb c) {
   return QObject::tr("%1, %2, value %3")
       .arg(text(color_in_words(c)), text(hex_of(c)))
-      .arg(value_of(c), 0, 'f', 1);
+      .arg(number(value_of(c), 1));
+}
+
+QString eyes_word(Eyes eyes) {
+  switch (eyes) {
+  case Eyes::Protan:
+    return QObject::tr("Protan eyes");
+  case Eyes::Deutan:
+    return QObject::tr("Deutan eyes");
+  case Eyes::Tritan:
+    return QObject::tr("Tritan eyes");
+  case Eyes::Values:
+    return QObject::tr("Values only");
+  case Eyes::Usual:
+    break;
+  }
+  return QObject::tr("Usual eyes");
 }
 
 } // namespace zc

@@ -2,9 +2,11 @@
 #include "app/tray/chip_row.h"
 
 #include "app/paint/paint.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QToolTip>
 
@@ -18,12 +20,14 @@ constexpr int kChip = 22, kCaption = 15;
 ChipRow::ChipRow(const QString& accessible_name, QWidget* parent) : QWidget(parent) {
   setAccessibleName(accessible_name);
   setFixedHeight(kChip);
+  setFocusPolicy(Qt::TabFocus);
 }
 
-void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, bool values_only) {
+void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, Eyes eyes) {
   m_steps = std::move(steps);
   m_words = std::move(words);
-  m_values_only = values_only;
+  m_eyes = eyes;
+  m_at = std::min(m_at, std::max<std::size_t>(m_steps.size(), 1) - 1);
   update();
 }
 
@@ -48,13 +52,18 @@ std::optional<std::size_t> ChipRow::chip_at(QPointF p) const {
 void ChipRow::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   for (std::size_t i = 0; i < m_steps.size(); ++i) {
-    const QColor color = shown_color(m_steps[i].color, m_values_only);
+    const QColor color = shown_color(m_steps[i].color, m_eyes);
     painter.fillRect(chip_rect(i), color);
     if (static_cast<qsizetype>(i) < m_captions.size()) {
       painter.setFont(small_font());
       painter.setPen(theme().quiet);
       painter.drawText(chip_rect(i).translated(0, kChip), Qt::AlignHCenter | Qt::AlignTop,
                        m_captions[static_cast<qsizetype>(i)]);
+    }
+    if (hasFocus() && i == m_at) {
+      QPainterPath frame;
+      frame.addRect(chip_rect(i).adjusted(1, 1, -1, -1));
+      draw_double_line(painter, frame, 1.2);
     }
     if (!m_steps[i].held) continue;
     painter.setRenderHint(QPainter::Antialiasing);
@@ -68,6 +77,21 @@ void ChipRow::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return event->ignore();
   const auto chip = chip_at(event->position());
   m_pressed.press(*event, chip ? std::optional(m_steps[*chip].color) : std::nullopt);
+}
+
+/// Enter takes up what the arrows chose, with Ctrl it is laid.
+void ChipRow::keyPressEvent(QKeyEvent* event) {
+  const bool forward = event->key() == Qt::Key_Right, back = event->key() == Qt::Key_Left;
+  if (m_steps.empty()) return QWidget::keyPressEvent(event);
+  if (forward && m_at + 1 < m_steps.size()) ++m_at;
+  if (back && m_at > 0) --m_at;
+  if (forward || back) return update();
+  if (event->key() != Qt::Key_Return && event->key() != Qt::Key_Enter && event->key() != Qt::Key_Space)
+    return QWidget::keyPressEvent(event);
+  if (event->modifiers() & Qt::ControlModifier)
+    emit laid(m_at);
+  else
+    emit taken(m_at);
 }
 
 void ChipRow::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
@@ -89,6 +113,21 @@ bool ChipRow::event(QEvent* event) {
   const bool known = chip && static_cast<qsizetype>(*chip) < m_words.size();
   QToolTip::showText(help->globalPos(), known ? m_words[static_cast<qsizetype>(*chip)] : QString(), this);
   return true;
+}
+
+Spoken ChipRow::spoken() {
+  Spoken out{QAccessible::List, {}, {}, {}};
+  for (std::size_t i = 0; i < m_steps.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    item.name = tr("%1: %2").arg(i + 1).arg(color_told(m_steps[i].color));
+    if (static_cast<qsizetype>(i) < m_words.size()) item.description = m_words[static_cast<qsizetype>(i)];
+    item.rect = chip_rect(i);
+    item.focused = m_at == i;
+    item.actions = {{tr("Take up"), [this, i] { emit taken(i); }}, {tr("Lay"), [this, i] { emit laid(i); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

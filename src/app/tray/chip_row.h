@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/spoken/spoken.h"
 #include "core/mix/strings.h"
 
 #include <QStringList>
@@ -10,16 +11,17 @@
 
 namespace zc {
 
-class ChipRow final : public QWidget {
+class ChipRow final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   ChipRow(const QString& accessible_name, QWidget* parent);
   /// `words` are shown as tooltips, one a chip. A held step carries a dot.
-  void show_steps(std::vector<StringStep> steps, QStringList words, bool values_only);
+  void show_steps(std::vector<StringStep> steps, QStringList words, Eyes eyes);
   /// A few letters under each chip; the row is higher then.
   void show_captions(const QStringList& captions);
   [[nodiscard]] QRectF chip_rect(std::size_t chip) const;
   [[nodiscard]] const std::vector<StringStep>& steps() const { return m_steps; }
+  [[nodiscard]] Spoken spoken() override;
 
 signals:
   void taken(std::size_t chip);
@@ -30,14 +32,16 @@ protected:
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
   [[nodiscard]] std::optional<std::size_t> chip_at(QPointF p) const;
   std::vector<StringStep> m_steps;
   QStringList m_words, m_captions;
-  bool m_values_only = false;
+  Eyes m_eyes = Eyes::Usual;
   PressedColor m_pressed;
+  std::size_t m_at = 0; ///< The chip that keys work on.
 };
 
 } // namespace zc

@@ -2,6 +2,7 @@
 #include "app/tray/color_pair.h"
 
 #include "app/paint/paint.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QKeyEvent>
@@ -34,8 +35,8 @@ QRect ColorPair::before_rect() const {
 void ColorPair::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   const Session& s = m_space.session();
-  const QColor before = shown_color(s.before, s.values_only);
-  painter.fillRect(rect(), shown_color(s.color(), s.values_only));
+  const QColor before = shown_color(s.before, s.eyes);
+  painter.fillRect(rect(), shown_color(s.color(), s.eyes));
   painter.fillRect(before_rect(), before);
   if (height() >= kRoomForWord) {
     painter.setPen(readable_on(before));
@@ -63,6 +64,21 @@ void ColorPair::keyPressEvent(QKeyEvent* event) {
     m_space.back_to_before();
   else
     QWidget::keyPressEvent(event);
+}
+
+Spoken ColorPair::spoken() {
+  const Session& s = m_space.session();
+  SpokenItem now, before;
+  now.key = spoken_key(kSpokenOwn, 0);
+  now.role = QAccessible::StaticText;
+  now.name = tr("Current color: %1").arg(color_told(s.color()));
+  now.rect = rect();
+  before.key = spoken_key(kSpokenOwn, 1);
+  before.role = QAccessible::Button;
+  before.name = tr("Color before: %1").arg(color_told(s.before));
+  before.rect = before_rect();
+  before.actions = {{tr("Go back"), [this] { m_space.back_to_before(); }}};
+  return {QAccessible::Grouping, {}, {}, {std::move(now), std::move(before)}};
 }
 
 } // namespace zc

@@ -3,17 +3,19 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class ColorPair final : public QWidget {
+class ColorPair final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   ColorPair(Workspace& space, QSize size, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

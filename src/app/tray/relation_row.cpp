@@ -78,7 +78,7 @@ void RelationRow::follow() {
                  .arg(std::lround(member.turn))
                  .arg(color_told(member.color));
   }
-  m_chips->show_steps(std::move(steps), words, s.values_only);
+  m_chips->show_steps(std::move(steps), words, s.eyes);
   m_chips->show_captions(captions);
   const QSignalBlocker quiet(m_relation);
   m_relation->setCurrentIndex(m_relation->findData(static_cast<int>(s.relations.relation)));

@@ -3,6 +3,7 @@
 
 #include "app/paint/paint.h"
 #include "app/theme/controls.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 
@@ -94,7 +95,7 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(0, height() - 24, kRecentIndent, 17), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("Recent"));
   for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i)
-    draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.values_only), theme().furniture);
+    draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.eyes), theme().furniture);
   if (s.at_hand.recent.empty())
     painter.drawText(QRectF(kRecentIndent, height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
@@ -106,7 +107,7 @@ void WellsView::paint_wells(QPainter& painter) {
     const QRectF r = well_rect(i);
     const bool filling = s.filling_well == i;
     painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
-    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.values_only))
+    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.eyes))
                                         : QBrush(Qt::NoBrush));
     painter.drawEllipse(r);
     if (filling)
@@ -159,6 +160,36 @@ bool WellsView::event(QEvent* event) {
                         "current color down. Keys 1 to 8 take up, with Shift they lay down."),
                      this);
   return true;
+}
+
+Spoken WellsView::spoken() {
+  const Session& s = m_space.session();
+  Spoken out{QAccessible::List,
+             s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1) : tr("picks fill none"),
+             {},
+             {}};
+  for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    const auto& color = s.at_hand.wells[i];
+    item.name = tr("Well %1: %2").arg(i + 1).arg(color ? color_told(*color) : tr("empty"));
+    item.rect = well_rect(i);
+    item.selectable = true;
+    item.selected = s.filling_well == i;
+    item.actions = {{tr("Take up"), [this, i] { m_space.choose_well(i); }},
+                    {tr("Lay down"), [this, i] { m_space.lay_down_well(i); }}};
+    out.items.push_back(std::move(item));
+  }
+  if (m_build == Build::Row) return out;
+  for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn + 1, i);
+    item.name = tr("Recent: %1").arg(color_told(s.at_hand.recent[i]));
+    item.rect = recent_rect(i);
+    item.actions = {{tr("Take up"), [this, c = s.at_hand.recent[i]] { m_space.take_up(c); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
@@ -11,7 +12,7 @@ namespace zc {
 
 class WordButton;
 
-class WellsView final : public QWidget {
+class WellsView final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   /// Where the window is narrow the wells stand closer; a row is the wells alone.
@@ -22,6 +23,7 @@ public:
   [[nodiscard]] QRectF well_rect(std::size_t well) const;
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -4,6 +4,7 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
+#include "app/spoken/swatches.h"
 #include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
@@ -87,7 +88,7 @@ void WheelView::refresh_picture() {
   const Shown wanted{m_space.piece().wheel,
                      vivid ? -1 : m_space.session().at.at.v,
                      vivid,
-                     vivid && m_space.session().values_only,
+                     m_space.session().eyes,
                      std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
                      m_space.steps()};
   if (wanted == m_shown || (vivid && !m_space.vivid_table())) return;
@@ -96,7 +97,7 @@ void WheelView::refresh_picture() {
     m_space.painter().vivid(*m_space.vivid_table(), wanted.size, m_picture);
   else
     m_space.painter().slice(wanted.value, wanted.size, m_picture);
-  if (wanted.greys) to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
   const auto measure = wanted.wheel.measure;
   m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
@@ -104,10 +105,10 @@ void WheelView::refresh_picture() {
 
 void WheelView::paint_disc(QPainter& painter) {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
-  if (m_space.session().values_only && !m_space.session().vivid_plan) {
+  if (m_space.session().eyes == Eyes::Values && !m_space.session().vivid_plan) {
     // At one value every color has the same grey.
     painter.setPen(Qt::NoPen);
-    painter.setBrush(shown_color(neutral_of_value(m_space.session().at.at.v), true));
+    painter.setBrush(shown_color(neutral_of_value(m_space.session().at.at.v), Eyes::Values));
     painter.drawEllipse(disc);
   } else {
     refresh_picture();
@@ -156,7 +157,7 @@ void WheelView::paint_members(QPainter& painter) {
     const double size = m_member == i ? kMemberMark + 1.5 : kMemberMark;
     QPainterPath mark;
     mark.addEllipse(at, size, size);
-    painter.fillPath(mark, shown_color(members[i].color, m_space.session().values_only));
+    painter.fillPath(mark, shown_color(members[i].color, m_space.session().eyes));
     draw_double_line(painter, mark, 1.3);
   }
 }
@@ -426,13 +427,34 @@ QString WheelView::hint_at(QPointF p) const {
   const QString hue = text(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
   const QString place =
       beyond_rim(p)
-          ? tr("%1, %2°. ").arg(hue).arg(at.a, 0, 'f', 0)
-          : tr("%1, %2°, saturation %3 %. ").arg(hue).arg(at.a, 0, 'f', 0).arg(100 * at.r, 0, 'f', 0);
+          ? tr("%1, %2°. ").arg(hue).arg(number(at.a, 0))
+          : tr("%1, %2°, saturation %3 %. ").arg(hue).arg(number(at.a, 0)).arg(number(100 * at.r, 0));
   return place +
          (m_hands
               ? tr("Drag handles to shape an area, inside it to move it, outside the rim to turn the mask "
                    "(with Shift the area alone); double-click an edge to add a corner.")
               : tr("Drag to set hue and saturation; Ctrl and the wheel zoom."));
+}
+
+Spoken WheelView::spoken() {
+  const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
+  Spoken out{QAccessible::Canvas,
+             color_told(m_space.session().color()) + QStringLiteral("; ") + mask_state_words(m_space),
+             {},
+             {spoken_hue(m_space, disc), spoken_saturation(m_space, disc)}};
+  const auto members = m_space.members();
+  for (std::size_t i = 1; i < members.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    item.role = QAccessible::Button;
+    item.name = tr("%1° on: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
+    item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),
+                       QSizeF(2 * kMemberReach, 2 * kMemberReach));
+    item.actions = {{tr("Take up"), [this, i] { m_space.take_up_member(i); }},
+                    {tr("Lay"), [this, i] { m_space.lay_member(i); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

@@ -3,6 +3,7 @@
 // wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
@@ -11,7 +12,7 @@ namespace zc {
 
 class MaskHands;
 
-class WheelView final : public QWidget {
+class WheelView final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   enum class Use { Pick, ShapeMask };
@@ -32,6 +33,7 @@ public:
   [[nodiscard]] MaskHands* hands() { return m_hands.get(); }
   /// One pick, as a click does it.
   void pick_at(QPointF p);
+  [[nodiscard]] Spoken spoken() override;
 
 signals:
   /// The color under a pointer that is only passing; nothing where there is none.
@@ -59,7 +61,8 @@ private:
   struct Shown {
     WheelSpec wheel;
     double value = -1;
-    bool vivid = false, greys = false;
+    bool vivid = false;
+    Eyes eyes = Eyes::Usual;
     int size = 0;
     Steps steps;
     bool operator==(const Shown&) const = default;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/documents.h"
 
+#include "app/seams/shared_files.h"
 #include "app/store/canvas_follower.h"
 #include "app/theme/text.h"
 #include "core/piece/edits.h"
@@ -24,16 +25,18 @@ const char* const kRecentKey = "recentFiles";
 
 std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
 
-QString demo_path() {
-  return QDir(QCoreApplication::applicationDirPath())
-      .absoluteFilePath(QStringLiteral("../share/zonachrom/coppersmiths-row.zonachrom"));
-}
-
 QString at_hand_key(const QString& path) {
   return QStringLiteral("bench/") + QString::number(qHash(path), 16);
 }
 QString stamp_of(const QString& path) {
   return QString::number(QFileInfo(path).lastModified().toMSecsSinceEpoch());
+}
+
+/// Whoever writes a file changes one of these, whatever the clock says.
+std::pair<qint64, qint64> state_of(const QString& path) {
+  const QFileInfo file(path);
+  return path.isEmpty() ? std::pair<qint64, qint64>()
+                        : std::pair(file.size(), file.lastModified().toMSecsSinceEpoch());
 }
 
 /// By its permissions, which count for a painter even where the system would let them write.
@@ -99,6 +102,7 @@ Document Documents::document() const { return {m_space.piece(), m_space.at_hand(
 void Documents::begin(Document document, const QString& path, bool saved) {
   keep_at_hand();
   m_path = path;
+  m_file_state = state_of(path);
   m_journal.set_piece_path(path);
   claim();
   m_space.start(std::move(document.piece), document.at_hand, saved);
@@ -148,14 +152,16 @@ bool Documents::busy() {
   return true;
 }
 
-std::optional<Document> Documents::read(const QString& path) {
+std::optional<Document> Documents::read(const QString& path, Error* why) {
   if (busy()) return std::nullopt;
   const Piece before = m_space.piece();
   Result<Document> read = Document{};
   work_on_file(tr("Opening %1").arg(QFileInfo(path).fileName()), static_cast<double>(QFileInfo(path).size()),
                [&](const Progress& progress) { read = open_document(path.toStdString(), progress); });
   if (!read) {
-    if (read.error().code != ErrorCode::Stopped) emit m_space.notice(words(read.error()));
+    const bool asks = why && read.error().code == ErrorCode::Damaged;
+    if (asks) *why = read.error();
+    if (!asks && read.error().code != ErrorCode::Stopped) emit m_space.notice(words(read.error()));
     return std::nullopt;
   }
   if (m_space.piece() != before && !may_leave()) return std::nullopt; // Work has gone on meanwhile.
@@ -163,8 +169,9 @@ std::optional<Document> Documents::read(const QString& path) {
 }
 
 bool Documents::load(const QString& path) {
-  auto document = read(path);
-  if (!document) return false;
+  Error why;
+  auto document = read(path, &why);
+  if (!document) return why.code == ErrorCode::Damaged && load_damaged(path, why);
   const QString keep_path = QFileInfo(path).absoluteFilePath();
   document->at_hand = kept_at_hand(keep_path, document->at_hand);
   remember(keep_path);
@@ -172,9 +179,36 @@ bool Documents::load(const QString& path) {
   return true;
 }
 
+bool Documents::load_damaged(const QString& path, const Error& error) {
+  auto rest = rescued_document(path.toStdString());
+  const auto before_path = backup_path(path.toStdString());
+  auto before = open_document(before_path);
+  if (!rest && !before) {
+    emit m_space.notice(words(error));
+    return false;
+  }
+  QString says = words(error);
+  if (rest) {
+    QStringList lost;
+    for (const std::string& name : rest->lost) lost << text(name);
+    says += lost.isEmpty() ? tr(" All of the piece can still be read.")
+                           : tr(" The rest can be read, without: %1.").arg(lost.join(QStringLiteral(", ")));
+  } else {
+    says += QLatin1Char(' ') + words(rest.error());
+  }
+  const DamagedAnswer answer = m_dialogs.ask_damaged(&m_window, says, rest.ok(), before.ok());
+  if (answer == DamagedAnswer::Neither) {
+    emit m_space.notice(words(error));
+    return false;
+  }
+  Document taken = answer == DamagedAnswer::Rest ? std::move(rest->document) : std::move(before).value();
+  begin(std::move(taken), {}, false);
+  return true;
+}
+
 bool Documents::open_demo() {
   if (!may_leave()) return false;
-  auto document = read(demo_path());
+  auto document = read(shared_file(QStringLiteral("coppersmiths-row.zonachrom")));
   if (!document) return false;
   give_canvases(document->piece);
   begin(std::move(*document), {}, true);
@@ -221,10 +255,14 @@ AtHand Documents::kept_at_hand(const QString& path, const AtHand& otherwise) con
 bool Documents::save() {
   if (m_path.isEmpty()) return save_as();
   if (m_elsewhere) claim(); // It may have been closed there meanwhile.
-  if (!m_elsewhere && !is_read_only(m_path)) return save_to(m_path);
+  const bool changed_elsewhere = QFileInfo::exists(m_path) && state_of(m_path) != m_file_state;
+  if (!m_elsewhere && !is_read_only(m_path) && !changed_elsewhere) return save_to(m_path);
   emit m_space.notice(
       m_elsewhere ? tr("Not saved: this piece is open in another window too; save it under another name.")
-                  : tr("Not saved: the file is read only; save the piece under another name."));
+      : changed_elsewhere
+          ? tr("Not saved: the file was changed by another program or machine meanwhile; save this piece "
+               "under another name.")
+          : tr("Not saved: the file is read only; save the piece under another name."));
   return save_as();
 }
 
@@ -253,6 +291,7 @@ bool Documents::save_to(const QString& path) {
     m_path = saved_path;
     claim();
   }
+  m_file_state = state_of(m_path);
   m_journal.set_piece_path(m_path);
   if (m_space.piece() == written.piece) m_space.store().mark_saved();
   remember(m_path);

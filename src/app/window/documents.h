@@ -56,8 +56,10 @@ private:
   /// Says so when a file is being read or written.
   [[nodiscard]] bool busy();
   /// Nothing where it cannot be read, which has been said then.
-  std::optional<Document> read(const QString& path);
+  std::optional<Document> read(const QString& path, Error* why = nullptr);
   bool load(const QString& path);
+  /// Asks what of a damaged file is opened, as a piece without a file, so that neither is overwritten.
+  bool load_damaged(const QString& path, const Error& error);
   void begin(Document document, const QString& path, bool saved);
   void keep_at_hand() const;
   [[nodiscard]] AtHand kept_at_hand(const QString& path, const AtHand& otherwise) const;
@@ -73,8 +75,9 @@ private:
   LongWork& m_long_work;
   Journal m_journal;
   QString m_path;
-  std::unique_ptr<QLockFile> m_claim; ///< Held while the piece is open here.
-  bool m_elsewhere = false;           ///< Another window had the file first.
+  std::unique_ptr<QLockFile> m_claim;     ///< Held while the piece is open here.
+  std::pair<qint64, qint64> m_file_state; ///< Of the file when it was last read or written here.
+  bool m_elsewhere = false;               ///< Another window had the file first.
 };
 
 } // namespace zc

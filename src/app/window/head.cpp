@@ -2,6 +2,7 @@
 #include "app/window/head.h"
 
 #include "app/theme/controls.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 
@@ -162,9 +163,17 @@ QWidget* Head::make_views() {
   values->setObjectName(QStringLiteral("valuesOnly"));
   values->setCheckable(true);
   values->setToolTip(tr("Show everything in greys of equal lightness (Ctrl+G)"));
-  connect(values, &QAbstractButton::clicked, &m_space, &Workspace::show_values_only);
-  connect(&m_space, &Workspace::viewChanged, values,
-          [this, values] { values->setChecked(m_space.session().values_only); });
+  connect(values, &QAbstractButton::clicked, this,
+          [this](bool on) { m_space.look_with(on ? Eyes::Values : Eyes::Usual); });
+  // With other eyes the button says so, so that nobody takes what is seen for the colors; a press ends it.
+  connect(&m_space, &Workspace::viewChanged, values, [this, values] {
+    const Eyes eyes = m_space.session().eyes;
+    values->setText(eyes_word(eyes == Eyes::Usual ? Eyes::Values : eyes));
+    values->setToolTip(eyes == Eyes::Usual || eyes == Eyes::Values
+                           ? tr("Show everything in greys of equal lightness (Ctrl+G)")
+                           : tr("Everything is shown as these eyes see it; press to see it as it is"));
+    values->setChecked(eyes != Eyes::Usual);
+  });
   auto* reference = new WordButton(tr("Reference"), box);
   reference->setObjectName(QStringLiteral("keepReference"));
   reference->setCheckable(true);

@@ -14,6 +14,8 @@
 #include "app/desks/share/share_stage.h"
 #include "app/desks/try/try_desk.h"
 #include "app/desks/try/try_view.h"
+#include "app/first/steps_line.h"
+#include "app/log/session_log.h"
 #include "app/photo/kept_reference.h"
 #include "app/photo/photo_view.h"
 #include "app/screen/screen_sampler.h"
@@ -95,6 +97,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
   connect(&m_space, &Workspace::viewChanged, this, &MainWindow::show_desk_parts);
   connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
+  connect(m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
+  note_for_reports();
   connect(&m_space, &Workspace::wordsChanged, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
@@ -163,7 +167,9 @@ void MainWindow::lay_out() {
   auto* column = new QVBoxLayout(center);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(0);
+  m_steps = new StepsLine(m_space, center);
   column->addWidget(m_head);
+  column->addWidget(m_steps);
   column->addWidget(middle, 1);
   column->addWidget(m_long_work);
   column->addWidget(m_notice);
@@ -181,6 +187,24 @@ void MainWindow::lay_out() {
   setCentralWidget(center);
   setMinimumSize(kLeastWindow);
   resize(1280, 800);
+}
+
+/// What happens, without what it happens to.
+void MainWindow::note_for_reports() {
+  connect(&m_space, &Workspace::notice, this,
+          [](const QString& sentence) { session_log::note(QStringLiteral("said: ") + sentence); });
+  connect(m_documents, &Documents::pieceSaved, this, [] { session_log::note(QStringLiteral("saved")); });
+  connect(&m_space, &Workspace::viewChanged, this, [this, last = -1]() mutable {
+    const int desk = static_cast<int>(m_space.session().desk);
+    if (std::exchange(last, desk) != desk) session_log::note(QStringLiteral("desk %1").arg(desk + 1));
+  });
+  connect(&m_space.store(), &PieceStore::changed, this, [this, last = DocumentId{0}]() mutable {
+    const DocumentId document = m_space.store().document();
+    if (std::exchange(last, document) != document)
+      session_log::note(QStringLiteral("piece: %1 references, %2 sets")
+                            .arg(m_space.piece().references.size())
+                            .arg(m_space.piece().sets.size()));
+  });
 }
 
 /// Over the stage, under the title it belongs to.

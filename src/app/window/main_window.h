@@ -27,6 +27,7 @@ class Documents;
 class LongWork;
 class GradeDesk;
 class HandOver;
+class HandbookWindow;
 class HandPanel;
 class Head;
 class HintLine;
@@ -39,6 +40,7 @@ class SetFiles;
 class ShareFiles;
 class ShareDesk;
 class StageArea;
+class StepsLine;
 class Tray;
 class ValueBand;
 
@@ -64,6 +66,10 @@ public:
   void use_surround(Surround surround);
   /// A piece is opened, a palette offered, a photo taken in, each as if it had been dropped on the window.
   void open_files(const QStringList& paths);
+  /// Where the program was never used here: how to begin.
+  void offer_first_start();
+  /// By its name, see handbook_pages().
+  void open_handbook(const QString& page);
 
 protected:
   bool event(QEvent* event) override;
@@ -78,6 +84,7 @@ private:
   void make_file_menu();
   void make_edit_menu();
   void make_view_menu();
+  void make_size_menu(QMenu* menu);
   void make_observe_menu();
   void make_limit_menu();
   void make_pick_menu();
@@ -117,6 +124,7 @@ private:
   void fit_on_screen();
   void show_state();
   void restore_view();
+  void note_for_reports();
 
   Workspace m_space;
   Dialogs& m_dialogs;
@@ -139,6 +147,8 @@ private:
   ValueBand* m_band;
   Tray* m_tray = nullptr;
   HintLine* m_hint = nullptr;
+  StepsLine* m_steps = nullptr;
+  HandbookWindow* m_handbook = nullptr;
   CardPanel* m_card = nullptr;
   HandPanel* m_hand_panel = nullptr;
   bool m_leaving = false;

@@ -14,6 +14,7 @@
 #include "app/screen/screen_sampler.h"
 #include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
+#include "app/theme/interface_size.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "app/window/beside.h"
@@ -105,6 +106,7 @@ void MainWindow::fill_recent_menu(QMenu* menu) {
     auto* action =
         menu->addAction(QFileInfo(path).fileName(), this, [this, path] { m_documents->open(path); });
     action->setToolTip(path);
+    action->setData(path);
   }
   if (menu->isEmpty()) menu->addAction(tr("No pieces yet"))->setEnabled(false);
 }
@@ -214,12 +216,25 @@ void MainWindow::make_view_menu() {
   add_action(menu, tr("S&hare"), tr("The sheet, the press, the plan as a picture"),
              QKeySequence(Qt::CTRL | Qt::Key_6), [this] { m_space.show_desk(Desk::Share); });
   menu->addSeparator();
-  auto* values = add_action(menu, tr("&Values only"), tr("Show everything in greys of equal lightness"),
-                            QKeySequence(Qt::CTRL | Qt::Key_G),
-                            [this] { m_space.show_values_only(!m_space.session().values_only); });
-  values->setCheckable(true);
-  connect(&m_space, &Workspace::viewChanged, values,
-          [this, values] { values->setChecked(m_space.session().values_only); });
+  const auto switch_eyes = [this](QMenu* in, Eyes eyes, const QString& word, const QString& tip,
+                                  const QKeySequence& key) {
+    auto* action = add_action(in, word, tip, key, [this, eyes] {
+      m_space.look_with(m_space.session().eyes == eyes ? Eyes::Usual : eyes);
+    });
+    action->setCheckable(true);
+    connect(&m_space, &Workspace::viewChanged, action,
+            [this, action, eyes] { action->setChecked(m_space.session().eyes == eyes); });
+  };
+  switch_eyes(menu, Eyes::Values, tr("&Values only"), tr("Show everything in greys of equal lightness"),
+              QKeySequence(Qt::CTRL | Qt::Key_G));
+  auto* eyes = menu->addMenu(tr("With other &eyes"));
+  eyes->setToolTipsVisible(true);
+  switch_eyes(eyes, Eyes::Protan, tr("&Protan: no cones for long waves"),
+              tr("Show everything as eyes without cones for long waves see it"), {});
+  switch_eyes(eyes, Eyes::Deutan, tr("&Deutan: no cones for middle waves"),
+              tr("Show everything as eyes without cones for middle waves see it"), {});
+  switch_eyes(eyes, Eyes::Tritan, tr("&Tritan: no cones for short waves"),
+              tr("Show everything as eyes without cones for short waves see it"), {});
   auto* kept = add_action(menu, tr("&Keep the reference in sight"),
                           tr("A small reference beside the work of this desk"), QKeySequence(Qt::Key_K),
                           [this] { m_space.keep_reference(!reference_kept(m_space.session())); });
@@ -240,10 +255,27 @@ void MainWindow::make_view_menu() {
                              tr("What is reached for on the left, what is looked at on the right"), {},
                              [this] { use_left_hand(m_left_handed->isChecked()); });
   m_left_handed->setCheckable(true);
+  make_size_menu(menu->addMenu(tr("Si&ze of words and controls")));
   auto* surrounds = menu->addMenu(tr("&Surround"));
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
     add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
                [this, s] { use_surround(s); });
+}
+
+void MainWindow::make_size_menu(QMenu* menu) {
+  menu->setToolTipsVisible(true);
+  const auto choice = [this, menu](const QString& word, const QString& tip, std::optional<int> percent) {
+    auto* action = add_action(menu, word, tip, {}, [this, percent] {
+      choose_interface_size(percent);
+      m_space.notice(tr("The size is used from the next start on."));
+    });
+    action->setCheckable(true);
+    connect(menu, &QMenu::aboutToShow, action,
+            [action, percent] { action->setChecked(chosen_interface_size() == percent); });
+  };
+  choice(tr("As the &desktop's text"), tr("As large as the desktop shows its words"), std::nullopt);
+  for (const int percent : kInterfaceSizes)
+    choice(tr("%1 %").arg(percent), tr("All of the window at %1 percent").arg(percent), percent);
 }
 
 void MainWindow::make_observe_menu() {
@@ -451,15 +483,6 @@ void MainWindow::make_grade_menu() {
         return with_set_sorted(std::move(p), m_space.piece().current_set, by);
       });
     });
-}
-
-void MainWindow::make_help_menu() {
-  auto* menu = menuBar()->addMenu(tr("&Help"));
-  add_action(menu, tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
-    m_dialogs.show_about(this, tr("Zonachrom %1\n\nA desk for planning a limited palette: gamut masks over a "
-                                  "hue wheel, colors picked at true lightness, value-graded swatch sets.")
-                                   .arg(QApplication::applicationVersion()));
-  });
 }
 
 /// Digits take up, Shift with a digit lays down; not while a field is being typed in.

@@ -69,6 +69,7 @@ void describe_options(QCommandLineParser& line) {
   line.addOption(
       {"press", "Button to press before the picture, by its name, or list=entry; may be repeated.", "NAME"});
   line.addOption({"bring-in", "Palette or picture to show at Grade before it is brought in.", "FILE"});
+  line.addOption({"handbook", "Open the handbook at a page, as in index, grade or keys.", "PAGE"});
   add_choice(line, "desk", kDeskWords, "Desk to start at");
   add_choice(line, "companion", kCompanionWords, "Start beside the canvas, as a");
   line.addOption({"xwayland", "On Wayland, run through XWayland, where the companion can stay above."});
@@ -76,7 +77,7 @@ void describe_options(QCommandLineParser& line) {
   line.addOption({"size", "Size of the window, as in 1280x800.", "SIZE"});
   add_choice(line, "hues", kHueWords, "Hue scale to start with");
   add_choice(line, "measure", kMeasureWords, "Saturation measure to start with");
-  line.addOption({"values-only", "Start with values only."});
+  add_choice(line, "eyes", kEyesWords, "Eyes to look with");
 }
 
 } // namespace
@@ -102,20 +103,23 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   if (!hues) return hues.error();
   const auto measure = choice(line, "measure", kMeasureWords);
   if (!measure) return measure.error();
+  const auto eyes = choice(line, "eyes", kEyesWords);
+  if (!eyes) return eyes.error();
   const auto size = line.isSet("size") ? size_of(line.value("size")) : Result<QSize>(QSize());
   if (!size) return size.error();
   return std::optional<StartOptions>({.files = line.positionalArguments(),
                                       .picture = line.value("picture"),
                                       .palette = line.value("bring-in"),
+                                      .handbook = line.value("handbook"),
                                       .buttons = line.values("press"),
                                       .desk = *desk,
                                       .surround = *surround,
                                       .hues = *hues,
                                       .measure = *measure,
+                                      .eyes = *eyes,
                                       .companion = *companion,
                                       .size = *size,
                                       .demo = line.isSet("demo"),
-                                      .values_only = line.isSet("values-only"),
                                       .xwayland = line.isSet("xwayland")});
 }
 

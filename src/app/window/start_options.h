@@ -17,14 +17,16 @@ namespace zc {
 struct StartOptions {
   QStringList files; ///< A piece, photos, palettes.
   QString picture, palette;
+  QString handbook;    ///< A page of it to open.
   QStringList buttons; ///< Object names of buttons to press before the picture.
   std::optional<Desk> desk;
   std::optional<Surround> surround;
   std::optional<HueScale> hues;
   std::optional<SaturationMeasure> measure;
+  std::optional<Eyes> eyes;
   std::optional<CompanionShape> companion; ///< Starts with it, the desk put away.
   QSize size;                              ///< Invalid: as it was left.
-  bool demo = false, values_only = false;
+  bool demo = false;
   bool xwayland = false; ///< Not as a Wayland client, so that the companion may stay above.
 };
 

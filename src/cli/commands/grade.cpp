@@ -55,6 +55,16 @@ public:
     return out;
   }
 
+  [[nodiscard]] Json confusions(std::span<const Confusion> all) const {
+    Json out = Json::array();
+    for (const auto& c : all)
+      out.push_back({{"eyes", word_for(kEyesWords, c.eyes)},
+                     {"a", name(c.a)},
+                     {"b", name(c.b)},
+                     {"difference", c.difference}});
+    return out;
+  }
+
 private:
   std::map<Id, std::pair<const Family*, const Swatch*>> m_known;
 };
@@ -93,12 +103,14 @@ Result<Json> grade_set(const GradeRequest& r) {
                 {"near_duplicates", report.near_duplicates.size()},
                 {"more_near_duplicates", report.more_near_duplicates},
                 {"gaps", report.gaps.size()},
-                {"outside_mask", report.outside_mask.size()}}},
+                {"outside_mask", report.outside_mask.size()},
+                {"confusions", report.confusions.size()}}},
               {"twin_bands", bands},
               {"twins", names.pairs(first(report.twins))},
               {"near_duplicates", names.pairs(first(report.near_duplicates))},
               {"gaps", gaps},
-              {"outside_mask", outside}};
+              {"outside_mask", outside},
+              {"confusions", names.confusions(first(report.confusions))}};
 }
 
 } // namespace

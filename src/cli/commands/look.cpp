@@ -8,6 +8,7 @@
 #include "io/photo/decode.h"
 #include "io/photo/picture_file.h"
 
+#include <algorithm>
 #include <charconv>
 #include <cmath>
 #include <optional>
@@ -23,7 +24,7 @@ struct LookRequest {
 
 /// How a photo is looked at: a kind and, for most, a number.
 struct LookAs {
-  enum class Kind { Value, Flat, Steps, Squint, Mask } kind = Kind::Value;
+  enum class Kind { Value, Flat, Steps, Squint, Mask, Protan, Deutan, Tritan } kind = Kind::Value;
   double amount = 0;
 };
 
@@ -34,11 +35,11 @@ struct LookKind {
   LookAs::Kind kind;
   bool whole;
 };
-constexpr LookKind kLookKinds[] = {{"value", 0, -1, LookAs::Kind::Value, false},
-                                   {"mask", 0, -1, LookAs::Kind::Mask, false},
-                                   {"flat", 2, 5, LookAs::Kind::Flat, true},
-                                   {"steps", 2, 101, LookAs::Kind::Steps, true},
-                                   {"squint", 0, 1000, LookAs::Kind::Squint, false}};
+constexpr LookKind kLookKinds[] = {
+    {"value", 0, -1, LookAs::Kind::Value, false},     {"mask", 0, -1, LookAs::Kind::Mask, false},
+    {"flat", 2, 5, LookAs::Kind::Flat, true},         {"steps", 2, 101, LookAs::Kind::Steps, true},
+    {"squint", 0, 1000, LookAs::Kind::Squint, false}, {"protan", 0, -1, LookAs::Kind::Protan, false},
+    {"deutan", 0, -1, LookAs::Kind::Deutan, false},   {"tritan", 0, -1, LookAs::Kind::Tritan, false}};
 
 Result<LookAs> look_as(const std::string& as) {
   const auto colon = as.find(':');
@@ -57,18 +58,28 @@ Result<LookAs> look_as(const std::string& as) {
   }
   return Error{
       ErrorCode::BadInput,
-      "A photo can be looked at as value, flat:2 to flat:5, steps:2 to steps:101, squint:PIXELS or mask.",
+      "A photo can be looked at as value, flat:2 to flat:5, steps:2 to steps:101, squint:PIXELS, mask, "
+      "protan, deutan or tritan.",
       "--as"};
+}
+
+void look_with(Eyes eyes, const PixelView& view, std::uint32_t* out) {
+  for (int y = 0; y < view.height; ++y)
+    std::copy_n(view.row(y), view.width, out + static_cast<std::size_t>(y) * view.width);
+  to_seen(eyes, out, static_cast<std::size_t>(view.width) * view.height);
 }
 
 /// REQUIRES a mask where the kind looks through one; `out` has a word for each pixel.
 void look(const PixelView& view, const LookAs& as, const PieceMask* mask, std::uint32_t* out) {
   switch (as.kind) {
   case LookAs::Kind::Value:
-    for (int y = 0; y < view.height; ++y)
-      to_value_greys(view.row(y), out + static_cast<std::size_t>(y) * view.width,
-                     static_cast<std::size_t>(view.width));
-    return;
+    return look_with(Eyes::Values, view, out);
+  case LookAs::Kind::Protan:
+    return look_with(Eyes::Protan, view, out);
+  case LookAs::Kind::Deutan:
+    return look_with(Eyes::Deutan, view, out);
+  case LookAs::Kind::Tritan:
+    return look_with(Eyes::Tritan, view, out);
   case LookAs::Kind::Flat: {
     const FineValues values = fine_values(view);
     return to_flat_tones(view, flat_tones(values, flat_limits(values, static_cast<int>(as.amount))), out);
@@ -109,7 +120,8 @@ Command add_look(const Options& app) {
   auto r = std::make_shared<LookRequest>();
   const Options command = app.command("look", "Write a photo as a painter looks at it");
   command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
-  command.text("--as", r->as, "value, flat:N, steps:N, squint:PIXELS or mask", Options::Need::Needed);
+  command.text("--as", r->as, "value, flat:N, steps:N, squint:PIXELS, mask, protan, deutan or tritan",
+               Options::Need::Needed);
   command.text("--piece", r->photo.piece, "Piece whose mask is used");
   command.text("-o,--output", r->output, "PNG or JPEG file to write", Options::Need::Needed);
   return {command, [r] { return write_look(*r); }};

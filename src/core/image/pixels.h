@@ -5,6 +5,7 @@
 // is averaged is of another type: see light.h.
 #pragma once
 
+#include "core/color/eyes.h"
 #include "core/color/spaces.h"
 
 #include <array>
@@ -60,5 +61,8 @@ inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
 [[nodiscard]] std::uint32_t value_grey(std::uint32_t word);
 /// value_grey() of every word; `out` may be the input.
 void to_value_greys(const std::uint32_t* in, std::uint32_t* out, std::size_t count);
+/// Every word as those eyes see it, in place: seen_by() to within half an 8-bit step and 0.03. Alpha is kept;
+/// premultiplied words stay so only where they are opaque.
+void to_seen(Eyes eyes, std::uint32_t* words, std::size_t count);
 
 } // namespace zc

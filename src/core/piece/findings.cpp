@@ -28,7 +28,7 @@ void add_once(std::vector<Id>& swatches, Id one) {
 }
 
 Finding single(FindingKind kind, std::size_t index, std::vector<Id> swatches, double weight) {
-  return {kind, false, std::move(swatches), {index}, weight, {}};
+  return {kind, false, std::move(swatches), {index}, weight, {}, Eyes::Usual};
 }
 
 /// One alone needs no parts.
@@ -53,7 +53,7 @@ std::vector<Finding> near_findings(const GradingReport& report) {
   for (std::size_t i = 0; i < report.near_duplicates.size(); ++i) {
     const SwatchPair& p = report.near_duplicates[i];
     const auto [at, is_new] = place.emplace(clusters.first_of(p.a), out.size());
-    if (is_new) out.push_back({FindingKind::Near, false, {}, {}, 2, {}});
+    if (is_new) out.push_back({FindingKind::Near, false, {}, {}, 2, {}, Eyes::Usual});
     Finding& cluster = out[at->second];
     cluster = with_part(std::move(cluster), single(FindingKind::Near, i, {p.a, p.b}, 3), 1);
   }
@@ -63,7 +63,7 @@ std::vector<Finding> near_findings(const GradingReport& report) {
 
 std::vector<Finding> outside_findings(const GradingReport& report) {
   if (report.outside_mask.empty()) return {};
-  std::vector<Finding> out{{FindingKind::Outside, false, {}, {}, 2, {}}};
+  std::vector<Finding> out{{FindingKind::Outside, false, {}, {}, 2, {}, Eyes::Usual}};
   for (std::size_t i = 0; i < report.outside_mask.size(); ++i)
     out[0] = with_part(std::move(out[0]), single(FindingKind::Outside, i, {report.outside_mask[i]}, 2), 0.1);
   drop_only_parts(out);
@@ -75,7 +75,7 @@ std::vector<Finding> gap_findings(const GradingReport& report, const GradingRule
   for (std::size_t i = 0; i < report.gaps.size(); ++i) {
     const ValueGap& gap = report.gaps[i];
     if (i == 0 || report.gaps[i - 1].family != gap.family)
-      out.push_back({FindingKind::Gaps, false, {}, {}, 0, {}});
+      out.push_back({FindingKind::Gaps, false, {}, {}, 0, {}, Eyes::Usual});
     const double weight = gap.size / rules.gap;
     out.back() =
         with_part(std::move(out.back()), single(FindingKind::Gaps, i, {gap.dark, gap.light}, weight), weight);
@@ -93,12 +93,27 @@ std::vector<Finding> twin_findings(const GradingReport& report) {
   return out;
 }
 
+/// One for each kind of eyes.
+std::vector<Finding> confused_findings(const GradingReport& report) {
+  std::vector<Finding> out;
+  for (std::size_t i = 0; i < report.confusions.size(); ++i) {
+    const Confusion& c = report.confusions[i];
+    if (i == 0 || report.confusions[i - 1].eyes != c.eyes)
+      out.push_back({FindingKind::Confused, false, {}, {}, 0.5, {}, c.eyes});
+    Finding part = single(FindingKind::Confused, i, {c.a, c.b}, 0.5);
+    part.eyes = c.eyes;
+    out.back() = with_part(std::move(out.back()), std::move(part), 0);
+  }
+  drop_only_parts(out);
+  return out;
+}
+
 /// The weightiest stand for themselves, the others together.
 std::vector<Finding> folded(std::vector<Finding> all) {
   std::stable_sort(all.begin(), all.end(),
                    [](const Finding& a, const Finding& b) { return a.weight > b.weight; });
   if (all.size() <= kFindingsOfKind) return all;
-  Finding rest{all.front().kind, true, {}, {}, all[kFindingsOfKind - 1].weight, {}};
+  Finding rest{all.front().kind, true, {}, {}, all[kFindingsOfKind - 1].weight, {}, Eyes::Usual};
   for (std::size_t i = kFindingsOfKind - 1; i < all.size(); ++i)
     rest = with_part(std::move(rest), std::move(all[i]), 0);
   all.resize(kFindingsOfKind - 1);
@@ -110,8 +125,8 @@ std::vector<Finding> folded(std::vector<Finding> all) {
 
 std::vector<Finding> gathered(const GradingReport& report, const GradingRules& rules) {
   std::vector<Finding> out;
-  for (auto kind :
-       {near_findings(report), outside_findings(report), gap_findings(report, rules), twin_findings(report)})
+  for (auto kind : {near_findings(report), outside_findings(report), gap_findings(report, rules),
+                    twin_findings(report), confused_findings(report)})
     for (Finding& f : folded(std::move(kind))) out.push_back(std::move(f));
   std::stable_sort(out.begin(), out.end(),
                    [](const Finding& a, const Finding& b) { return a.weight > b.weight; });

@@ -2,6 +2,7 @@
 // Grading a set by value: bands and steps, near-duplicates, value twins, gaps, swatches outside the mask.
 #pragma once
 
+#include "core/color/eyes.h"
 #include "core/mask/mask.h"
 #include "core/piece/piece.h"
 
@@ -47,6 +48,18 @@ struct TwinBand {
   bool operator==(const TwinBand&) const = default;
 };
 
+/// Colors at least so far apart, in CIEDE2000, are told apart at a glance (common practice, no source).
+inline constexpr double kPlainlyDifferent = 10;
+
+/// Two swatches, plainly different, that eyes with one kind of cone missing take for near-duplicates; a
+/// stands before b in the set.
+struct Confusion {
+  Eyes eyes = Eyes::Protan;
+  Id a = 0, b = 0;
+  double difference = 0; ///< CIEDE2000 as those eyes see them.
+  bool operator==(const Confusion&) const = default;
+};
+
 /// Pairs of a report at most; of a large set of like colors there would be millions.
 inline constexpr std::size_t kMostPairs = 10'000;
 
@@ -60,6 +73,9 @@ struct GradingReport {
   std::vector<TwinBand> twin_bands;        ///< The same as bands of like value, from dark to light.
   std::vector<ValueGap> gaps;              ///< In the order of the families, from dark to light.
   std::vector<Id> outside_mask;            ///< In the order of the set; see GradingRules::outside.
+  /// In the order of kDeficientEyes, the nearest first; of each no more than kMostPairs, those of the
+  /// darkest swatches.
+  std::vector<Confusion> confusions;
 };
 
 /// `region` is the piece's mask, or null where none is in use. Twins are no near-duplicates, and the hue of

@@ -35,16 +35,8 @@ bool put_at_value(Swatch& s, double value, const Wheel& wheel) {
   return true;
 }
 
-} // namespace
-
-Result<Piece> with_merged(Piece piece, Id a, Id b) {
-  const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
-  if (!first || !second) return not_found("swatch");
-  if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be merged with itself.", "swatch"};
-  return without_swatches(std::move(piece), {second->locked ? a : b});
-}
-
-Result<Piece> with_parted(Piece piece, Id a, Id b) {
+/// Until they differ by `apart` in value.
+Result<Piece> parted_by(Piece piece, Id a, Id b, double apart) {
   Swatch *light = swatch_to_change(piece, a), *dark = swatch_to_change(piece, b);
   if (!light || !dark) return not_found("swatch");
   if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be parted from itself.", "swatch"};
@@ -53,7 +45,7 @@ Result<Piece> with_parted(Piece piece, Id a, Id b) {
     return Error{ErrorCode::BadInput, "Both of these swatches are locked; unlock one to part them.",
                  "swatch"};
   const Wheel wheel(piece.wheel);
-  const double high = value_of(light->color), low = value_of(dark->color), apart = 2 * piece.grading.twin;
+  const double high = value_of(light->color), low = value_of(dark->color);
   const double each = (apart - (high - low)) / 2;
   double up = light->locked ? high : nearest_value(*light, dark->locked ? low + apart : high + each, wheel);
   double down = dark->locked ? low : nearest_value(*dark, up - apart, wheel);
@@ -66,6 +58,33 @@ Result<Piece> with_parted(Piece piece, Id a, Id b) {
         "These two cannot be parted in value with their hue and saturation kept; change one by hand.",
         "swatch"};
   return piece;
+}
+
+} // namespace
+
+Result<Piece> with_merged(Piece piece, Id a, Id b) {
+  const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
+  if (!first || !second) return not_found("swatch");
+  if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be merged with itself.", "swatch"};
+  return without_swatches(std::move(piece), {second->locked ? a : b});
+}
+
+Result<Piece> with_parted(Piece piece, Id a, Id b) {
+  const double apart = 2 * piece.grading.twin;
+  return parted_by(std::move(piece), a, b, apart);
+}
+
+Result<Piece> with_told_apart(Piece piece, Id a, Id b, Eyes eyes) {
+  const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
+  if (!first || !second) return not_found("swatch");
+  constexpr double step = 0.5; // L*
+  const double now = std::abs(value_of(first->color) - value_of(second->color));
+  for (double apart = now + step;; apart += step) {
+    auto parted = parted_by(piece, a, b, apart);
+    if (!parted) return parted;
+    const auto seen = [&](Id id) { return seen_by(eyes, find_swatch(*parted, id)->color); };
+    if (contrast_of(seen(a), seen(b)).difference >= piece.grading.near_duplicate) return parted;
+  }
 }
 
 Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap) {

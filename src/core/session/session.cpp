@@ -95,7 +95,7 @@ SessionChange change_between(const Session& a, const Session& b) {
              a.vivid_plan != b.vivid_plan || a.area != b.area || a.reference != b.reference ||
              a.left_out != b.left_out || a.desk != b.desk || a.set_view != b.set_view ||
              a.looking != b.looking || !(a.trying == b.trying) || a.sharing != b.sharing ||
-             !(a.reach == b.reach) || a.values_only != b.values_only || a.looks != b.looks ||
+             !(a.reach == b.reach) || a.eyes != b.eyes || a.looks != b.looks ||
              a.keeps_reference != b.keeps_reference || a.carry != b.carry || a.mask_keeps != b.mask_keeps ||
              a.sample_side != b.sample_side || !(a.harvest == b.harvest);
   return out;

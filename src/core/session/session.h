@@ -5,6 +5,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/color/eyes.h"
 #include "core/image/extract.h"
 #include "core/mix/strings.h"
 #include "core/piece/adjust.h"
@@ -172,7 +173,7 @@ struct Session {
   Sharing sharing;
   Mixing mixing;
   ReachView reach;
-  bool values_only = false;
+  Eyes eyes = Eyes::Usual; ///< Whose everything is looked at with.
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
   Carry carry = Carry::MaskOnly;
   MaskKeeps mask_keeps = MaskKeeps::Colors;

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/piece_file.h"
 
+#include "core/piece/edits.h"
 #include "io/exchange/png_strip.h"
 #include "io/files/zip_archive.h"
+#include "io/files/zip_rescue.h"
 
 #include <algorithm>
 #include <fstream>
@@ -121,6 +123,40 @@ Result<Document> open_document(const std::filesystem::path& path, const Progress
   auto document = unpacked(*bytes, nullptr, progress);
   if (!document) return with_file(document.error(), path);
   return document;
+}
+
+Result<Rescued> rescued_document(const std::filesystem::path& path) {
+  const auto bytes = read_file(path);
+  if (!bytes) return bytes.error();
+  std::vector<ZipEntry> entries = whole_entries(*bytes);
+  const auto find = [&entries](std::string_view name) {
+    return std::find_if(entries.begin(), entries.end(), [name](const ZipEntry& e) { return e.name == name; });
+  };
+  const auto json = find("piece.json");
+  if (json == entries.end())
+    return with_file(
+        {ErrorCode::Damaged, "The piece itself is lost; nothing of it can be read.", "piece.json"}, path);
+  auto parsed = document_from_json(text_of(json->bytes));
+  if (!parsed) return with_file(parsed.error(), path);
+  ReadDocument read = std::move(parsed).value();
+  Rescued out{std::move(read.document), {}};
+  std::vector<Id> lost;
+  for (std::size_t i = 0; i < read.reference_files.size(); ++i) {
+    Reference& reference = out.document.piece.references.change(i);
+    const auto photo = find(read.reference_files[i]);
+    if (photo != entries.end()) {
+      reference.bytes = std::make_shared<const Bytes>(std::move(photo->bytes));
+      continue;
+    }
+    out.lost.push_back(reference.name);
+    lost.push_back(reference.id);
+  }
+  for (const Id id : lost) {
+    auto without = without_reference(std::move(out.document.piece), id);
+    if (!without) return without.error();
+    out.document.piece = std::move(without).value();
+  }
+  return out;
 }
 
 Status save_document(const std::filesystem::path& path, const Document& document, const Progress& progress) {

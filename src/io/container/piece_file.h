@@ -26,6 +26,14 @@ inline constexpr std::string_view kPieceExtension = ".zonachrom";
 [[nodiscard]] Status save_document(const std::filesystem::path& path, const Document& document,
                                    const Progress& progress = {});
 
+/// What can still be read of a damaged piece file.
+struct Rescued {
+  Document document;
+  std::vector<std::string> lost; ///< Names of the references that are not there any more.
+};
+/// ERRORS: Damaged when the piece itself is lost, or the file is none; as document_from_json() otherwise.
+[[nodiscard]] Result<Rescued> rescued_document(const std::filesystem::path& path);
+
 /// A piece laid out as plain files: piece.json and the photos it names, below one folder. For pieces kept
 /// under version control.
 [[nodiscard]] Result<Document> read_piece_folder(const std::filesystem::path& folder);

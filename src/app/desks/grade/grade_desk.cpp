@@ -14,6 +14,7 @@
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -229,7 +230,7 @@ void GradeDesk::find_words() {
     emit foundSwatches();
     return say_at(*m_find, tr("\"%1\" is nearest, CIEDE2000 %2 away.")
                                .arg(QString::fromStdString(find_swatch(m_space.piece(), nearest)->name))
-                               .arg(least, 0, 'f', 1));
+                               .arg(number(least, 1)));
   }
   if (named.empty()) return say_at(*m_find, tr("No swatch of this set has these letters in its name."));
   m_space.set_work().select(named);

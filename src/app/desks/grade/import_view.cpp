@@ -3,6 +3,7 @@
 
 #include "app/paint/paint.h"
 #include "app/theme/controls.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 
@@ -24,10 +25,10 @@ class FoundChips final : public QWidget {
 public:
   explicit FoundChips(QWidget* parent) : QWidget(parent) { setObjectName(QStringLiteral("foundChips")); }
 
-  void show_found(const FoundSet* found, std::vector<FoundState> states, bool values_only) {
+  void show_found(const FoundSet* found, std::vector<FoundState> states, Eyes eyes) {
     m_found = found;
     m_states = std::move(states);
-    m_values_only = values_only;
+    m_eyes = eyes;
     m_named = std::any_of(found->families.begin(), found->families.end(), [](const FoundFamily& f) {
       return std::any_of(f.colors.begin(), f.colors.end(),
                          [](const FoundColor& c) { return !c.name.empty(); });
@@ -94,7 +95,7 @@ private:
     const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);
     if (s.known == Known::Same) return QObject::tr("%1: the set has this color").arg(name);
     if (s.known == Known::Near)
-      return QObject::tr("%1: %2 from a color the set has").arg(name).arg(s.difference, 0, 'f', 1);
+      return QObject::tr("%1: %2 from a color the set has").arg(name).arg(number(s.difference, 1));
     return QObject::tr("%1: new").arg(name);
   }
   void lay_out() {
@@ -104,7 +105,7 @@ private:
     setMinimumHeight(static_cast<int>(y));
   }
   void paint_chip(QPainter& painter, const QRectF& r, const FoundColor& c, const FoundState& state) const {
-    const QColor color = shown_color(c.color, m_values_only);
+    const QColor color = shown_color(c.color, m_eyes);
     draw_chip(painter, r, color, theme().stage);
     if (state.known == Known::New) return;
     painter.setBrush(Qt::NoBrush);
@@ -126,7 +127,7 @@ private:
     const QString name = c.name.empty() ? QString::fromStdString(hex_of(c.color))
                                         : QString::fromStdString(c.name).simplified();
     const QString known = s.known == Known::Same   ? QObject::tr("the set has it")
-                          : s.known == Known::Near ? QObject::tr("near, %1").arg(s.difference, 0, 'f', 1)
+                          : s.known == Known::Near ? QObject::tr("near, %1").arg(number(s.difference, 1))
                                                    : QObject::tr("new");
     painter.setFont(caption_font());
     painter.setPen(theme().text);
@@ -138,7 +139,8 @@ private:
 
   const FoundSet* m_found = nullptr;
   std::vector<FoundState> m_states;
-  bool m_values_only = false, m_named = false;
+  bool m_named = false;
+  Eyes m_eyes = Eyes::Usual;
 };
 
 ImportView::ImportView(Workspace& space, QWidget* parent)
@@ -232,7 +234,7 @@ void ImportView::follow() {
                      .arg(near);
   for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + QString::fromStdString(remark);
   m_says->setText(says);
-  m_chips->show_found(&m_found, states, m_space.session().values_only);
+  m_chips->show_found(&m_found, states, m_space.session().eyes);
   const bool fresh = plan().into == ImportInto::NewSet;
   m_same->setEnabled(!fresh && same > 0);
   m_near->setEnabled(!fresh && near > 0);

@@ -48,7 +48,7 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const Row& row = m_rows[static_cast<std::size_t>(index.row())];
   const bool sorts = role == Qt::UserRole; // Numbers as numbers.
   if (role == Qt::DecorationRole && index.column() == Name)
-    return shown_color(row.color, m_space.session().values_only);
+    return shown_color(row.color, m_space.session().eyes);
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};
@@ -58,12 +58,12 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   case Hex:
     return text(hex_of(row.color));
   case Value:
-    return sorts ? QVariant(row.value) : QVariant(QString::number(row.value, 'f', 1));
+    return sorts ? QVariant(row.value) : QVariant(number(row.value, 1));
   case Chroma:
-    return sorts ? QVariant(row.chroma) : QVariant(QString::number(row.chroma, 'f', 3));
+    return sorts ? QVariant(row.chroma) : QVariant(number(row.chroma, 3));
   case Hue:
     if (sorts) return row.hue;
-    return row.hue < 0 ? tr("neutral") : QString::number(row.hue, 'f', 0) + QStringLiteral("°");
+    return row.hue < 0 ? tr("neutral") : number(row.hue, 0) + QStringLiteral("°");
   case FamilyName:
     return text(row.family);
   case Note:
@@ -130,10 +130,8 @@ bool SwatchTable::write_color(Id swatch, const std::string& given) {
 
 /// The color moves to that value at its hue and saturation, as far as it exists there.
 bool SwatchTable::write_value(Id swatch, const QString& given) {
-  bool number = false;
-  const double wanted = QLocale().toDouble(given.trimmed(), &number);
-  const double value = number ? wanted : given.trimmed().toDouble(&number);
-  if (!number || value < 0 || value > 100) {
+  const double value = typed_number(given).value_or(-1);
+  if (value < 0 || value > 100) {
     emit m_space.notice(tr("A value is a number from 0 to 100."));
     return false;
   }
@@ -148,7 +146,7 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
   });
   if (held && moved.held)
     emit m_space.notice(tr("At value %1 this color is less saturated: it had too much there.")
-                            .arg(value_of(moved.color), 0, 'f', 1));
+                            .arg(number(value_of(moved.color), 1)));
   return held;
 }
 

@@ -150,7 +150,7 @@ Told near_told(const Piece& piece, const GradingReport& report, const Finding& f
   if (f.parts.empty())
     return {ReportPanel::tr("%1 and %2 are near-duplicates, %3 apart")
                 .arg(name_of(piece, p.a), name_of(piece, p.b))
-                .arg(p.difference, 0, 'f', 1),
+                .arg(number(p.difference, 1)),
             ReportPanel::tr("merge them"), ReportPanel::tr("Merge near-duplicates"),
             [p](Piece edited) { return with_merged(std::move(edited), p.a, p.b); }};
   return {ReportPanel::tr("%1 swatches near %2 are near-duplicates")
@@ -167,8 +167,8 @@ Told gap_told(const Piece& piece, const GradingReport& report, const Finding& f)
   if (!f.parts.empty()) return {ReportPanel::tr("%1: %2 gaps").arg(family).arg(f.parts.size()), {}, {}, {}};
   const double low = value_of(find_swatch(piece, g.dark)->color),
                high = value_of(find_swatch(piece, g.light)->color);
-  return {ReportPanel::tr("%1: gap between %2 and %3").arg(family).arg(high, 0, 'f', 0).arg(low, 0, 'f', 0),
-          ReportPanel::tr("add one at %1").arg((low + high) / 2, 0, 'f', 0), ReportPanel::tr("Fill gap"),
+  return {ReportPanel::tr("%1: gap between %2 and %3").arg(family).arg(number(high, 0)).arg(number(low, 0)),
+          ReportPanel::tr("add one at %1").arg(number((low + high) / 2, 0)), ReportPanel::tr("Fill gap"),
           [g](Piece edited) { return with_gap_filled(std::move(edited), g); }};
 }
 
@@ -191,12 +191,22 @@ Told twin_told(const Piece& piece, const GradingReport& report, const Finding& f
                                               .arg(name_of(piece, ids[0]), name_of(piece, ids[1]))
                                         : ReportPanel::tr("%1 swatches at value %2 merge when squinting")
                                               .arg(ids.size())
-                                              .arg((band.low + band.high) / 2, 0, 'f', 0);
+                                              .arg(number((band.low + band.high) / 2, 0));
   return {words,
-          ids.size() == 2 ? ReportPanel::tr("part them by %1").arg(2 * piece.grading.twin, 0, 'f', 0)
-                          : ReportPanel::tr("part the ends by %1").arg(2 * piece.grading.twin, 0, 'f', 0),
+          ids.size() == 2 ? ReportPanel::tr("part them by %1").arg(number(2 * piece.grading.twin, 0))
+                          : ReportPanel::tr("part the ends by %1").arg(number(2 * piece.grading.twin, 0)),
           ReportPanel::tr("Part twins"),
           [ids](Piece edited) { return with_parted(std::move(edited), ids.front(), ids.back()); }};
+}
+
+Told confused_told(const Piece& piece, const GradingReport& report, const Finding& f) {
+  const QString eyes = eyes_word(f.eyes);
+  if (!f.parts.empty())
+    return {ReportPanel::tr("%1: %2 swatches look like others").arg(eyes).arg(f.swatches.size()), {}, {}, {}};
+  const Confusion& c = report.confusions[f.of.front()];
+  return {ReportPanel::tr("%1: %2 and %3 look alike").arg(eyes, name_of(piece, c.a), name_of(piece, c.b)),
+          ReportPanel::tr("part them in value"), ReportPanel::tr("Part for other eyes"),
+          [c](Piece edited) { return with_told_apart(std::move(edited), c.a, c.b, c.eyes); }};
 }
 
 QString rest_told(const Finding& f) {
@@ -207,6 +217,7 @@ QString rest_told(const Finding& f) {
     return ReportPanel::tr("gaps in %1 more families").arg(f.parts.size());
   case FindingKind::Outside:
   case FindingKind::Twins:
+  case FindingKind::Confused:
     break;
   }
   return ReportPanel::tr("%1 more values merge when squinting").arg(f.parts.size());
@@ -221,6 +232,8 @@ Told told(const Piece& piece, const GradingReport& report, const Finding& f) {
     return gap_told(piece, report, f);
   case FindingKind::Outside:
     return outside_told(piece, f);
+  case FindingKind::Confused:
+    return confused_told(piece, report, f);
   case FindingKind::Twins:
     break;
   }
@@ -272,8 +285,14 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
   connect(show, &QAbstractButton::clicked, this,
           [this, ids = finding.swatches] { m_space.set_work().select(ids); });
   line->addWidget(show);
-  const std::pair key{finding.kind, finding.swatches.front()};
+  const std::tuple key{finding.kind, finding.eyes, finding.swatches.front()};
   const bool open = m_open.contains(key);
+  if (finding.kind == FindingKind::Confused) {
+    auto* look = add_word(row, QStringLiteral("lookFinding"), tr("look"),
+                          tr("See everything as these eyes do: %1").arg(says.words));
+    connect(look, &QAbstractButton::clicked, this, [this, eyes = finding.eyes] { m_space.look_with(eyes); });
+    line->addWidget(look);
+  }
   if (!finding.parts.empty()) {
     auto* opener = add_word(row, QStringLiteral("openFinding"), open ? tr("close") : tr("open"),
                             tr("One by one: %1").arg(says.words));
@@ -350,8 +369,8 @@ void ReportPanel::follow_selection() {
   const Contrast c = contrast_of(a->color, b->color);
   m_contrast->setText(tr("%1 against %2: CIEDE2000 %3, value %4")
                           .arg(text(a->name), text(b->name))
-                          .arg(c.difference, 0, 'f', 1)
-                          .arg(c.value_difference, 0, 'f', 1));
+                          .arg(number(c.difference, 1))
+                          .arg(number(c.value_difference, 1)));
 }
 
 } // namespace zc

@@ -47,7 +47,8 @@ private:
   QWidget* m_rows = nullptr;
   WordButton* m_limits;
   QWidget* m_rule_box = nullptr;
-  std::set<std::pair<FindingKind, Id>> m_open; ///< Kind and first swatch of the entries that are open.
+  std::set<std::tuple<FindingKind, Eyes, Id>>
+      m_open; ///< Kind, eyes and first swatch of the entries that are open.
   struct Rule {
     NumberField* field;
     std::function<double(const GradingRules&)> read;

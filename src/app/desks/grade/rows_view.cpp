@@ -4,6 +4,7 @@
 #include "app/band/set_keys.h"
 #include "app/paint/paint.h"
 #include "app/seams/drag_out.h"
+#include "app/spoken/swatches.h"
 #include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/text.h"
@@ -138,7 +139,7 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
   for (const auto& s : family.swatches) {
     const QRectF r = place_rect(i, s.place);
     if (!r.intersects(seen)) continue;
-    const QColor color = shown_color(work.shown(s), m_space.session().values_only);
+    const QColor color = shown_color(work.shown(s), m_space.session().eyes);
     draw_chip(painter, r, color, theme().field);
     const auto preview = work.preview().find(s.id);
     const bool held = preview != work.preview().end() && preview->second.held;
@@ -192,7 +193,7 @@ void RowsView::paint_drop(QPainter& painter) {
   if (!s) return;
   QRectF chip = swatch_rect(m_dragged);
   chip.moveCenter(m_pointer + QPointF(chip.width() * 0.6, chip.height() * 0.6));
-  painter.fillRect(chip, shown_color(s->color, m_space.session().values_only));
+  painter.fillRect(chip, shown_color(s->color, m_space.session().eyes));
   const auto target = target_at(m_pointer);
   if (!target) return;
   const QRectF place = place_rect(target->at.family, target->at.place);
@@ -206,7 +207,7 @@ void RowsView::paint_drop(QPainter& painter) {
   const Swatch* there = swatch_at(place.center());
   if (!there || there->id == m_dragged || m_space.set_work().selection().size() > 1) return;
   painter.setFont(small_font());
-  painter.setPen(readable_on(shown_color(there->color, m_space.session().values_only)));
+  painter.setPen(readable_on(shown_color(there->color, m_space.session().eyes)));
   painter.drawText(place, Qt::AlignCenter, tr("swap"));
 }
 
@@ -334,6 +335,20 @@ void RowsView::keyPressEvent(QKeyEvent* event) {
   default:
     if (!takes_set_key(m_space, *event)) QAbstractScrollArea::keyPressEvent(event);
   }
+}
+
+Spoken RowsView::spoken() {
+  const auto family_rect = [this](Id family) {
+    for (std::size_t i = 0; i < families().size(); ++i)
+      if (families()[i].id == family)
+        return QRectF(0, place_rect(i, 0).top(), viewport()->width(),
+                      (m_line_from[i + 1] - m_line_from[i]) * pitch());
+    return QRectF();
+  };
+  return {QAccessible::Grouping,
+          set_told(m_space.piece()),
+          {},
+          spoken_families(m_space, family_rect, [this](Id swatch) { return swatch_rect(swatch); })};
 }
 
 } // namespace zc

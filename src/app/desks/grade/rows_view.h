@@ -2,6 +2,7 @@
 // The set as a compact grid: one or more lines for each family, chips at their places, free places kept.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QAbstractScrollArea>
@@ -11,7 +12,7 @@ namespace zc {
 
 class NameEditor;
 
-class RowsView final : public QAbstractScrollArea {
+class RowsView final : public QAbstractScrollArea, public SpokenView {
   Q_OBJECT
 public:
   RowsView(Workspace& space, QWidget* parent);
@@ -23,6 +24,7 @@ public:
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
   [[nodiscard]] QRectF place_rect(std::size_t family, int place) const;
   void rename_selected();
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

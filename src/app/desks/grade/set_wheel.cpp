@@ -2,6 +2,7 @@
 #include "app/desks/grade/set_wheel.h"
 
 #include "app/paint/paint.h"
+#include "app/spoken/swatches.h"
 #include "app/store/set_work.h"
 #include "app/theme/theme.h"
 
@@ -61,9 +62,17 @@ void SetWheel::paintEvent(QPaintEvent*) {
       const WheelPoint p = m_space.wheel().locate(shown);
       const bool selected = work.selected(s.id);
       painter.setPen(QPen(selected ? theme().strong : theme().line, selected ? 1.6 : 1));
-      painter.setBrush(shown_color(shown, m_space.session().values_only));
+      painter.setBrush(shown_color(shown, m_space.session().eyes));
       painter.drawEllipse(at(disc_point(p)), selected ? 5 : 4, selected ? 5 : 4);
     }
+}
+
+Spoken SetWheel::spoken() {
+  return {QAccessible::Canvas, set_told(m_space.piece()), {}, spoken_swatches(m_space, [this](Id swatch) {
+            const Swatch* s = find_swatch(m_space.piece(), swatch);
+            const QPointF p = at(disc_point(m_space.wheel().locate(m_space.set_work().shown(*s))));
+            return QRectF(p - QPointF(4, 4), QSizeF(8, 8));
+          })};
 }
 
 } // namespace zc

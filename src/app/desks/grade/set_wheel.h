@@ -2,16 +2,18 @@
 // The set on the wheel, small: swatches as dots where they stand, the mask, and how far the set can be mixed.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class SetWheel final : public QWidget {
+class SetWheel final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   SetWheel(Workspace& space, QWidget* parent);
+  [[nodiscard]] Spoken spoken() override;
   [[nodiscard]] QSize sizeHint() const override { return {190, 190}; }
   /// Where a place of the disc is drawn.
   [[nodiscard]] QPointF at(DiscPoint p) const;

@@ -56,7 +56,7 @@ void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Sho
       const double w = std::max(3.0, column - 6),
                    x = panel.left() + column * (static_cast<double>(i) + 0.5) - w / 2;
       const QRectF r(x, axis.y_of(value_of(s.color)) - 7, w, 14);
-      draw_chip(painter, r, shown_color(s.color, m_space.session().values_only), theme().field);
+      draw_chip(painter, r, shown_color(s.color, m_space.session().eyes), theme().field);
     }
   const bool chosen = version.version == m_chosen;
   painter.setFont(chosen ? caption_strong_font() : caption_font());

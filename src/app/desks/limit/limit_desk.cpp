@@ -8,6 +8,7 @@
 #include "app/shelf/shelf_panel.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/mask_rule.h"
@@ -156,7 +157,7 @@ QString LimitDesk::share_of_photo() const {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   const auto held = isVisible() ? m_space.reader().held() : std::nullopt;
   if (!reference || !held) return {};
-  return tr(", holds %1 % of %2").arg(100 * *held, 0, 'f', 0).arg(QString::fromStdString(reference->name));
+  return tr(", holds %1 % of %2").arg(number(100 * *held, 0)).arg(QString::fromStdString(reference->name));
 }
 
 QString LimitDesk::facts() const {
@@ -171,8 +172,8 @@ QString LimitDesk::facts() const {
   const Srgb color = m_space.wheel().nearest_existing(wheel_point(*neutral, m_space.session().at.at.v)).color;
   QString out = tr("%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.")
                     .arg(QString::fromStdString(mask->name))
-                    .arg(mask->turned, 0, 'f', 1)
-                    .arg(100 * region->share(), 0, 'f', 1)
+                    .arg(number(mask->turned, 1))
+                    .arg(number(100 * region->share(), 1))
                     .arg(QString::fromStdString(color_in_words(color)))
                     .arg(share_of_photo());
   for (const auto& area : mask->areas)

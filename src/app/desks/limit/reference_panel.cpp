@@ -7,6 +7,7 @@
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/mask/patterns.h"
 #include "io/photo/decode.h"
@@ -52,7 +53,7 @@ void MaskedPreview::refresh_picture() {
                      m_space.session().looking.edge,
                      m_space.piece().wheel,
                      masked ? m_space.piece().mask : std::nullopt,
-                     m_space.session().values_only};
+                     m_space.session().eyes};
   if (wanted == m_shown) return;
   m_shown = wanted;
   std::size_t level = photo->levels.size() - 1;
@@ -63,15 +64,26 @@ void MaskedPreview::refresh_picture() {
   if (const MaskMapper* mapper = m_space.reader().mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
   auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
-  if (wanted.values_only)
-    to_value_greys(words, words,
-                   static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));
+  to_seen(wanted.eyes, words,
+          static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));
 }
 
 /// What takes a while is made before painting, never in it.
 void MaskedPreview::renew() {
   if (isVisible() && m_space.reader().photo()) refresh_picture();
   update();
+}
+
+Spoken MaskedPreview::spoken() {
+  return {QAccessible::Slider,
+          tr("The edge between before and after"),
+          SpokenNumber{100 * m_space.session().looking.edge, 0, 100, 5,
+                       [this](double wanted) {
+                         Looking looking = m_space.session().looking;
+                         looking.edge = wanted / 100;
+                         m_space.look_at(looking);
+                       }},
+          {}};
 }
 
 void MaskedPreview::showEvent(QShowEvent* event) {
@@ -201,7 +213,7 @@ void ReferencePanel::follow() {
   if (m_fitting) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
   const auto held = m_space.reader().held();
-  m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(100 * *held, 0, 'f', 0)
+  m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(number(100 * *held, 0))
                         : tr("Fit a mask to the photo's colors."));
 }
 
@@ -237,7 +249,7 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   });
   if (!fit.reached)
     say_at(*m_fit,
-           tr("No mask of this kind holds that much; this one holds %1 %.").arg(100 * fit.held, 0, 'f', 0));
+           tr("No mask of this kind holds that much; this one holds %1 %.").arg(number(100 * fit.held, 0)));
 }
 
 } // namespace zc

@@ -2,6 +2,7 @@
 // The reference through the mask beside the wheel, and masks fitted to it.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 #include "core/image/fit.h"
 
@@ -20,10 +21,11 @@ class NumberField;
 class WordButton;
 
 /// The shown photo small: before the edge as it is, after it in the mask; live while the mask moves.
-class MaskedPreview final : public QWidget {
+class MaskedPreview final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   MaskedPreview(Workspace& space, QWidget* parent);
+  [[nodiscard]] Spoken spoken() override;
   [[nodiscard]] QRectF picture_rect() const;
 
 protected:
@@ -43,7 +45,7 @@ private:
     double edge = 0;
     WheelSpec wheel;
     std::optional<Mask> mask;
-    bool values_only = false;
+    Eyes eyes = Eyes::Usual;
     bool operator==(const Shown&) const = default;
   };
   Workspace& m_space;

@@ -6,6 +6,7 @@
 #include "app/photo/footprint_picture.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QPainter>
@@ -94,7 +95,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   }
   const BandShares shares = band_shares(*values, m_space.piece().bands);
   const auto key = key_of(*values);
-  const auto percent = [](double share) { return QString::number(100 * share, 'f', 0); };
+  const auto percent = [](double share) { return number(100 * share, 0); };
   m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")
                 .arg(QString::fromLatin1(key.data(), static_cast<qsizetype>(key.size())),
                      percent(shares.light), percent(shares.middle), percent(shares.dark));

@@ -3,6 +3,7 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 
@@ -161,6 +162,22 @@ bool ReferenceStrip::event(QEvent* event) {
   QToolTip::showText(help->globalPos(),
                      i ? QString::fromStdString(m_space.piece().references[*i].name) : QString(), this);
   return true;
+}
+
+Spoken ReferenceStrip::spoken() {
+  Spoken out{QAccessible::List, {}, {}, {}};
+  const auto& references = m_space.piece().references;
+  for (std::size_t i = 0; i < references.size(); ++i) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, references[i].id);
+    item.name = text(references[i].name);
+    item.rect = thumb_rect(i);
+    item.selectable = true;
+    item.selected = item.focused = references[i].id == m_space.session().reference;
+    item.actions = {{tr("Show"), [this, id = references[i].id] { m_space.show_reference(id); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

@@ -2,13 +2,14 @@
 // The references of the piece as a row of small pictures.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class ReferenceStrip final : public QWidget {
+class ReferenceStrip final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   ReferenceStrip(Workspace& space, QWidget* parent);
@@ -17,6 +18,7 @@ public:
   void remove_shown();
   void rename_shown();
   void move_shown(int by);
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -72,7 +72,7 @@ QString TakenPanel::told() const {
   if (harvest.colors.empty()) return tr("Nothing taken yet: Take colors pins them to the photo.");
   if (harvest.chosen) {
     const ExtractedColor& c = harvest.colors[*harvest.chosen];
-    return tr("%1, %2 % of the photo").arg(color_told(c.color)).arg(100 * c.share, 0, 'f', 1);
+    return tr("%1, %2 % of the photo").arg(color_told(c.color)).arg(number(100 * c.share, 1));
   }
   const auto accents = std::count_if(harvest.colors.begin(), harvest.colors.end(),
                                      [](const ExtractedColor& c) { return c.accent; });
@@ -91,10 +91,10 @@ void TakenPanel::follow() {
     steps.push_back({c.color, {}, harvest.chosen == i});
     words << tr("%1, %2 %%3. A click takes it up.")
                  .arg(text(hex_of(c.color)))
-                 .arg(100 * c.share, 0, 'f', 1)
+                 .arg(number(100 * c.share, 1))
                  .arg(c.accent ? tr(", an accent") : QString());
   }
-  m_chips->show_steps(std::move(steps), words, m_space.session().values_only);
+  m_chips->show_steps(std::move(steps), words, m_space.session().eyes);
   m_words->setText(told());
   m_words->setToolTip(told());
   for (WordButton* button : m_all) button->setEnabled(!harvest.colors.empty() && !m_taking.running());

@@ -38,9 +38,8 @@ std::optional<std::vector<double>> parts_in(const QString& typed, std::size_t co
   double whole = 0;
   static const QRegularExpression between(QStringLiteral("[\\s:;]+"));
   for (const QString& word : typed.trimmed().split(between, Qt::SkipEmptyParts)) {
-    bool good = false;
-    const double n = QString(word).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
-    if (!good || !(n >= 0 && n <= 1000)) return std::nullopt;
+    const double n = typed_number(word).value_or(-1);
+    if (!(n >= 0 && n <= 1000)) return std::nullopt;
     out.push_back(n);
     whole += n;
   }
@@ -326,7 +325,7 @@ void MixPanel::follow_string() {
   }
   m_lay_string->setEnabled(!steps.empty());
   m_row->setVisible(!steps.empty());
-  m_row->show_steps(steps, words, m_space.session().values_only);
+  m_row->show_steps(steps, words, m_space.session().eyes);
   m_space.show_string(steps);
 }
 

@@ -129,7 +129,7 @@ void MixView::refresh_picture() {
   const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
   const Shown wanted{m_space.paints().field_serial(),
                      size,
-                     m_space.session().values_only,
+                     m_space.session().eyes,
                      m_space.piece().wheel,
                      m_space.region() ? m_space.piece().mask : std::nullopt,
                      m_space.piece().grading.outside,
@@ -139,8 +139,7 @@ void MixView::refresh_picture() {
   m_image = QImage();
   if (!field) return;
   field->draw(size.width(), size.height(), m_picture);
-  if (m_space.session().values_only)
-    to_value_greys(m_picture.pixels.data(), m_picture.pixels.data(), m_picture.pixels.size());
+  show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
   refresh_veil();
 }
@@ -205,19 +204,19 @@ void MixView::paint_field(QPainter& painter) {
 }
 
 void MixView::paint_chips(QPainter& painter) {
-  const bool greys = m_space.session().values_only;
+  const Eyes eyes = m_space.session().eyes;
   for (std::size_t i = 0; i < mixing().corners.size(); ++i) {
     const MixingCorner& c = mixing().corners[i];
     const QRectF chip = chip_rect(i);
     if (c.muted) {
       painter.setPen(QPen(theme().quiet, 1, Qt::DashLine));
       painter.drawRect(chip.adjusted(0.5, 0.5, -0.5, -0.5));
-      painter.fillRect(chip.adjusted(7, 7, -7, -7), shown_color(c.color, greys));
+      painter.fillRect(chip.adjusted(7, 7, -7, -7), shown_color(c.color, eyes));
       continue;
     }
-    draw_chip(painter, chip, shown_color(c.color, greys), theme().stage);
+    draw_chip(painter, chip, shown_color(c.color, eyes), theme().stage);
     painter.setFont(small_font());
-    painter.setPen(readable_on(shown_color(c.color, greys)));
+    painter.setPen(readable_on(shown_color(c.color, eyes)));
     painter.drawText(chip, Qt::AlignCenter, QString::number(i + 1));
     // One that follows is framed.
     if (mixing().follows != i) continue;
@@ -445,6 +444,21 @@ void MixView::dropEvent(QDropEvent* event) {
     }
   });
   event->acceptProposedAction();
+}
+
+Spoken MixView::spoken() {
+  Spoken out{QAccessible::Canvas, {}, {}, {}};
+  for (std::size_t i = 0; i < mixing().corners.size(); ++i) {
+    const MixingCorner& corner = mixing().corners[i];
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, i);
+    item.name = tr("Corner %1: %2").arg(i + 1).arg(color_told(corner.color));
+    if (corner.muted) item.description = tr("left out");
+    item.rect = chip_rect(i);
+    item.actions = {{tr("Take up"), [this, c = corner.color] { m_space.take_up(c); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
 }
 
 } // namespace zc

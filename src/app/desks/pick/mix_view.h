@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QColor>
@@ -11,7 +12,7 @@
 
 namespace zc {
 
-class MixView final : public QWidget {
+class MixView final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   MixView(Workspace& space, QWidget* parent);
@@ -26,6 +27,7 @@ public:
   void drop_at(QPoint global, Srgb color);
   /// Reads and picks a mixture, as a click does it.
   void pick_parts(const std::vector<double>& parts);
+  [[nodiscard]] Spoken spoken() override;
 
 signals:
   /// The mixture under a pointer that is only passing; nothing elsewhere.
@@ -71,7 +73,7 @@ private:
   struct Shown {
     std::uint64_t field = 0;
     QSize size;
-    bool greys = false;
+    Eyes eyes = Eyes::Usual;
     WheelSpec wheel;
     std::optional<Mask> mask; ///< In use.
     double outside = 0;       ///< From which on a color is veiled.

@@ -398,7 +398,7 @@ void PaintsPanel::say_recipe() {
   for (const RecipePart& p : recipe->value().parts)
     parts << tr("%1 %2").arg(p.parts).arg(text(out.paints[p.paint].name));
   m_recipe->setText(
-      tr("%1; off by %2").arg(parts.join(QStringLiteral(" : "))).arg(recipe->value().difference, 0, 'f', 1));
+      tr("%1; off by %2").arg(parts.join(QStringLiteral(" : "))).arg(number(recipe->value().difference, 1)));
   m_take->setEnabled(true);
 }
 
@@ -421,7 +421,7 @@ void PaintsPanel::say_inside() {
   m_inside->setText((in->photo ? tr("reach %1 of %2 swatches, %3 % of the photo")
                                      .arg(in->swatches)
                                      .arg(in->of)
-                                     .arg(100 * *in->photo, 0, 'f', 0)
+                                     .arg(number(100 * *in->photo, 0))
                                : tr("reach %1 of %2 swatches").arg(in->swatches).arg(in->of)) +
                     note);
 }

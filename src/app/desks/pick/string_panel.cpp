@@ -40,7 +40,7 @@ void fill_with_wells(QComboBox& box, const AtHand& space) {
   for (std::size_t i = 0; i < space.wells.size(); ++i) {
     if (!space.wells[i]) continue;
     QPixmap chip(14, 14);
-    chip.fill(shown_color(*space.wells[i], false));
+    chip.fill(shown_color(*space.wells[i], Eyes::Usual));
     box.addItem(chip, QObject::tr("well %1").arg(i + 1), static_cast<int>(i));
   }
 }
@@ -192,7 +192,7 @@ void StringPanel::follow() {
                           : color_told(step.color)) +
                    tr("\nClick takes it up, Ctrl+click lays it on the staff.");
     }
-  m_row->show_steps(made ? *made : std::vector<StringStep>{}, words, m_space.session().values_only);
+  m_row->show_steps(made ? *made : std::vector<StringStep>{}, words, m_space.session().eyes);
   QStringList said;
   if (held) said << tr("%1 held in the mask").arg(held);
   if (unreached) said << tr("%1 out of reach, the nearest stands").arg(unreached);

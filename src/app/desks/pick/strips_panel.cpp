@@ -74,7 +74,7 @@ void StripsPanel::follow() {
         steps.push_back((*made)[i]);
         words << color_told((*made)[i].color) + tr("\nClick takes it up, Ctrl+click lays it on the staff.");
       }
-    strip.chips->show_steps(std::move(steps), words, s.values_only);
+    strip.chips->show_steps(std::move(steps), words, s.eyes);
   }
 }
 

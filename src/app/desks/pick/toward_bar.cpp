@@ -47,7 +47,7 @@ void TowardBar::go_to(double toward) {
 void TowardBar::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   const QRectF r = bar();
-  const bool greys = m_space.session().values_only;
+  const Eyes eyes = m_space.session().eyes;
   if (const auto& ends = m_space.paints().ends()) {
     std::vector<double> parts = m_space.session().mixing.parts;
     if (parts.size() != ends->white.corners()) parts.assign(ends->white.corners(), 1);
@@ -56,7 +56,7 @@ void TowardBar::paintEvent(QPaintEvent*) {
       const auto mixture = (toward < 0 ? ends->black : ends->white).of_parts(parts, std::abs(toward));
       if (!mixture) continue;
       painter.fillRect(QRectF(r.left() + i * r.width() / kSteps, r.top(), r.width() / kSteps + 1, r.height()),
-                       shown_color(mixture->color, greys));
+                       shown_color(mixture->color, eyes));
     }
   }
   painter.setPen(QPen(hasFocus() ? theme().strong : theme().line, 1));
@@ -90,6 +90,14 @@ void TowardBar::dropEvent(QDropEvent* event) {
   (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
   m_space.mix_by_hand(next);
   event->acceptProposedAction();
+}
+
+Spoken TowardBar::spoken() {
+  return {QAccessible::Slider,
+          {},
+          SpokenNumber{100 * m_space.session().mixing.toward, -100, 100, 5,
+                       [this](double wanted) { go_to(wanted / 100); }},
+          {}};
 }
 
 } // namespace zc

@@ -2,16 +2,18 @@
 // What is read lightened and darkened: a bar from the set's black over the mixture itself to the set's white.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class TowardBar final : public QWidget {
+class TowardBar final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   TowardBar(Workspace& space, QWidget* parent);
+  [[nodiscard]] Spoken spoken() override;
   [[nodiscard]] QPointF place_of(double toward) const;
 
 protected:

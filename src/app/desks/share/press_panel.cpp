@@ -20,10 +20,10 @@ namespace {
 
 QString ink_words(const Ink& ink) {
   return QStringLiteral("C %1  M %2  Y %3  K %4")
-      .arg(ink.c, 0, 'f', 0)
-      .arg(ink.m, 0, 'f', 0)
-      .arg(ink.y, 0, 'f', 0)
-      .arg(ink.k, 0, 'f', 0);
+      .arg(number(ink.c, 0))
+      .arg(number(ink.m, 0))
+      .arg(number(ink.y, 0))
+      .arg(number(ink.k, 0));
 }
 
 } // namespace
@@ -153,12 +153,12 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
     auto* name = new ElidedLabel(caption_font(), box);
     name->setText(
         p.prints ? text(swatches[i]->name)
-                 : tr("%1, off by %2").arg(text(swatches[i]->name)).arg(p.printed.difference, 0, 'f', 1));
+                 : tr("%1, off by %2").arg(text(swatches[i]->name)).arg(number(p.printed.difference, 1)));
     name->setToolTip(
         tr("%1, %2: %3 % ink in all")
             .arg(text(swatches[i]->name), ink_words(p.printed.ink))
-            .arg(total, 0, 'f', 0) +
-        (wet ? tr(", more than the %1 % that this press lays").arg(most_ink, 0, 'f', 0) : QString()));
+            .arg(number(total, 0)) +
+        (wet ? tr(", more than the %1 % that this press lays").arg(number(most_ink, 0)) : QString()));
     grid->addWidget(new ColorChip(m_space, swatches[i]->color, box), row, 0);
     grid->addWidget(name, row, 2);
     if (p.prints) {
@@ -170,7 +170,7 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
       auto* nearest = new ColorChip(m_space, p.nearest->color, box);
       nearest->setToolTip((p.nearest->equal_value ? tr("The nearest printable at equal value, off by %1")
                                                   : tr("The nearest printable, at another value, off by %1"))
-                              .arg(p.nearest->difference, 0, 'f', 1));
+                              .arg(number(p.nearest->difference, 1)));
       auto* take = new WordButton(tr("take the printable"), box);
       take->setObjectName(QStringLiteral("press.take.%1").arg(not_printing - 1));
       take->setToolTip(
@@ -187,7 +187,7 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
                        ? tr("All %1 swatches print as they are.").arg(checked.size())
                        : tr("%1 of %2 cannot be printed as they are.").arg(not_printing).arg(checked.size());
     if (too_much > 0)
-      says += QLatin1Char(' ') + tr("%1 ask for more than %2 % ink.").arg(too_much).arg(most_ink, 0, 'f', 0);
+      says += QLatin1Char(' ') + tr("%1 ask for more than %2 % ink.").arg(too_much).arg(number(most_ink, 0));
     m_says->setText(says);
   }
   if (not_printing > 1) {

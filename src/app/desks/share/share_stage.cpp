@@ -2,6 +2,7 @@
 #include "app/desks/share/share_stage.h"
 
 #include "app/paint/monitor.h"
+#include "app/paint/paint.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -46,6 +47,12 @@ void ShareStage::turn_to(std::size_t page) {
   renew();
 }
 
+Spoken ShareStage::spoken() {
+  Spoken out{QAccessible::Graphic, m_says, {}, {}};
+  if (m_says.isEmpty() && m_pages > 1) out.description = tr("Page %1 of %2").arg(m_page + 1).arg(m_pages);
+  return out;
+}
+
 void ShareStage::renew() {
   if (!isVisible()) return;
   m_says.clear();
@@ -54,13 +61,7 @@ void ShareStage::renew() {
     draw_plan();
   else
     draw_page();
-  if (m_space.session().values_only && !m_picture.isNull()) {
-    const double ratio = m_picture.devicePixelRatio();
-    m_picture = m_picture.convertToFormat(QImage::Format_ARGB32);
-    auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
-    to_value_greys(words, words, static_cast<std::size_t>(m_picture.width()) * m_picture.height());
-    m_picture.setDevicePixelRatio(ratio);
-  }
+  m_picture = seen_image(m_space.session().eyes, m_picture);
   emit pageChanged();
   update();
 }

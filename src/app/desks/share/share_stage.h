@@ -2,6 +2,7 @@
 // What is shown large at Share: a page of the sheet as it will be printed, or the plan as a picture.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/share_reading.h"
 #include "app/store/workspace.h"
 
@@ -9,13 +10,14 @@
 
 namespace zc {
 
-class ShareStage final : public QWidget {
+class ShareStage final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   ShareStage(Workspace& space, QWidget* parent);
   [[nodiscard]] std::size_t page() const { return m_page; }
   [[nodiscard]] std::size_t pages() const { return m_pages; }
   void turn_to(std::size_t page);
+  [[nodiscard]] Spoken spoken() override;
   /// Where a place of the page, in points, is seen.
   [[nodiscard]] QPointF place_of(double x, double y) const;
 

@@ -18,7 +18,7 @@ ColorChip::ColorChip(Workspace& space, Srgb color, QWidget* parent)
 
 void ColorChip::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  draw_chip(painter, rect(), shown_color(m_color, m_space.session().values_only), theme().stage);
+  draw_chip(painter, rect(), shown_color(m_color, m_space.session().eyes), theme().stage);
   if (!hasFocus()) return;
   painter.setPen(QPen(theme().strong, 1));
   painter.drawRect(rect().adjusted(0, 0, -1, -1));

@@ -121,10 +121,10 @@ void LacksPanel::follow() {
     says->setTextFormat(Qt::PlainText);
     says->setFont(caption_font());
     says->setText(near ? tr("%1 %, %2 from %3")
-                             .arg(100 * lack.share, 0, 'f', 1)
-                             .arg(lack.difference, 0, 'f', 0)
+                             .arg(number(100 * lack.share, 1))
+                             .arg(number(lack.difference, 0))
                              .arg(text(near->name))
-                       : tr("%1 %").arg(100 * lack.share, 0, 'f', 1));
+                       : tr("%1 %").arg(number(100 * lack.share, 1)));
     auto* lay_it = new WordButton(tr("lay"), m_list);
     lay_it->setObjectName(QStringLiteral("lay.%1").arg(n));
     lay_it->setToolTip(tr("Lay this color into the chosen family"));

@@ -28,8 +28,7 @@ protected:
   void paintEvent(QPaintEvent*) override {
     QPainter painter(this);
     const Session& s = m_space.session();
-    draw_chip(painter, QRectF(rect()), shown_color(s.trying.light.*m_color, s.values_only),
-              theme().furniture);
+    draw_chip(painter, QRectF(rect()), shown_color(s.trying.light.*m_color, s.eyes), theme().furniture);
   }
 
 private:

@@ -22,7 +22,7 @@ struct Order {
   TryWay way = TryWay::Photo;
   std::vector<SwatchMove> moves;
   double softness = 0;
-  bool values_only = false;
+  Eyes eyes = Eyes::Usual;
   std::vector<std::string> names; ///< Of the side's swatches.
 };
 
@@ -47,7 +47,7 @@ QImage made(const Order& order) {
   auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
   if (order.way == TryWay::Follow)
     FollowMapper(Follow(order.moves, order.softness)).map(view_of(photo), words);
-  if (order.values_only) to_value_greys(words, words, static_cast<std::size_t>(out.width()) * out.height());
+  to_seen(order.eyes, words, static_cast<std::size_t>(out.width()) * out.height());
   return out;
 }
 
@@ -61,7 +61,7 @@ void write_tried_picture(Workspace& space, const QString& path,
               trying.right.photo ? TryWay::Photo : trying.way,
               tries.moves_to(trying.right, true),
               trying.softness,
-              space.session().values_only,
+              space.session().eyes,
               {}};
   if (trying.way == TryWay::Study && tries.study().by_areas) order.study.areas = tries.areas();
   for (const Id id : order.study.side.ids) {

@@ -351,7 +351,7 @@ void TryDesk::say() {
 }
 
 void TryDesk::say_check() {
-  const auto percent = [](double share) { return QString::number(100 * share, 'f', 1); };
+  const auto percent = [](double share) { return number(100 * share, 1); };
   const auto found = m_space.tries().strays();
   if (!found) return m_says->setText(tr("Asking the mask..."));
   const StrayShares& s = *found;

@@ -287,7 +287,7 @@ void TryView::compose() {
            soft.data());
     std::copy(soft.begin(), soft.end(), out);
   }
-  if (m_space.session().values_only) to_value_greys(out, out, m_picture.index.size());
+  to_seen(m_space.session().eyes, out, m_picture.index.size());
   m_image.setDevicePixelRatio(m_seen.ratio);
 }
 

@@ -372,4 +372,25 @@ bool TryView::bind_at(QPoint global, Id swatch) {
   return true;
 }
 
+Spoken TryView::spoken() {
+  const Trying& trying = m_space.session().trying;
+  Spoken out{QAccessible::Graphic, {}, {}, {}};
+  const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
+  if (shown) out.description = text(shown->name);
+  if (!trying.two) return out;
+  SpokenItem edge;
+  edge.key = spoken_key(kSpokenOwn, 0);
+  edge.role = QAccessible::Slider;
+  edge.name = tr("Edge between the two sides");
+  edge.rect = {edge_x() - kEdgeReach, 0, 2 * kEdgeReach, static_cast<double>(height())};
+  edge.number = SpokenNumber{100 * trying.edge, 0, 100, 5, [this](double wanted) {
+                               Trying next = m_space.session().trying;
+                               next.edge = wanted / 100;
+                               m_space.try_on(next);
+                             }};
+  edge.actions = {{tr("Change the sides"), [this] { flip(); }}};
+  out.items.push_back(std::move(edge));
+  return out;
+}
+
 } // namespace zc

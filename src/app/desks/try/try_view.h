@@ -3,6 +3,7 @@
 // once; what follows from them is made anew while swatches move.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/try_reading.h"
 #include "app/store/workspace.h"
 #include "core/try/follow.h"
@@ -12,7 +13,7 @@
 
 namespace zc {
 
-class TryView final : public QWidget {
+class TryView final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   TryView(Workspace& space, QWidget* parent);
@@ -32,6 +33,7 @@ public:
   [[nodiscard]] bool settled() const;
   /// So much at the foot is covered; a picture that is fitted stands above it.
   void leave_foot(int height);
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -17,6 +17,10 @@ namespace {
 
 constexpr int kHeight = 16;
 
+QString use_told(const QString& name, double share) {
+  return UseBar::tr("%1: %2 % of the picture").arg(name).arg(number(100 * share, 1));
+}
+
 } // namespace
 
 UseBar::UseBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
@@ -60,7 +64,7 @@ void UseBar::paintEvent(QPaintEvent*) {
   double x = 0;
   for (const Part& part : m_parts) {
     const QRectF r(x, 0, part.share * width(), height());
-    painter.fillRect(r, shown_color(part.color, m_space.session().values_only));
+    painter.fillRect(r, shown_color(part.color, m_space.session().eyes));
     if (part.swatch == m_space.tries().hovered()) {
       QPainterPath frame;
       frame.addRect(r.adjusted(1, 1, -1, -1));
@@ -76,9 +80,7 @@ void UseBar::mouseMoveEvent(QMouseEvent* event) {
   const Swatch* s = find_swatch(m_space.piece(), swatch);
   const auto& uses = m_space.tries().uses();
   const auto at = uses.find(swatch);
-  say_hint(*this, s && at != uses.end()
-                      ? tr("%1: %2 % of the picture").arg(text(s->name)).arg(100 * at->second, 0, 'f', 1)
-                      : QString());
+  say_hint(*this, s && at != uses.end() ? use_told(text(s->name), at->second) : QString());
 }
 
 void UseBar::mouseReleaseEvent(QMouseEvent* event) {
@@ -86,5 +88,23 @@ void UseBar::mouseReleaseEvent(QMouseEvent* event) {
 }
 
 void UseBar::leaveEvent(QEvent*) { m_space.tries().hover(0, false); }
+
+Spoken UseBar::spoken() {
+  Spoken out{QAccessible::List, {}, {}, {}};
+  double x = 0;
+  for (const Part& part : m_parts) {
+    SpokenItem item;
+    item.key = spoken_key(kSpokenOwn, part.swatch);
+    const Swatch* s = find_swatch(m_space.piece(), part.swatch);
+    item.name = use_told(s ? text(s->name) : color_told(part.color), part.share);
+    item.rect = {x, 0, part.share * width(), static_cast<double>(height())};
+    x += item.rect.width();
+    item.selectable = true;
+    item.selected = m_space.session().selection.has(part.swatch);
+    item.actions = {{tr("Select"), [this, id = part.swatch] { m_space.select_swatch(id); }}};
+    out.items.push_back(std::move(item));
+  }
+  return out;
+}
 
 } // namespace zc

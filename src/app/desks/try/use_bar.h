@@ -2,16 +2,18 @@
 // How much of the picture each swatch covers, as one bar from light to dark.
 #pragma once
 
+#include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class UseBar final : public QWidget {
+class UseBar final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
   UseBar(Workspace& space, QWidget* parent);
+  [[nodiscard]] Spoken spoken() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -1,0 +1,135 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/first/steps_line.h"
+
+#include "app/theme/controls.h"
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QSettings>
+
+namespace zc {
+namespace {
+
+const auto kStepsKey = QStringLiteral("firstSteps");
+
+struct StepWords {
+  FirstStep step;
+  Desk desk;
+  QString word, how;
+};
+
+std::array<StepWords, kFirstSteps> step_words() {
+  return {{{FirstStep::Reference, Desk::Observe, StepsLine::tr("add a photo"),
+            StepsLine::tr("At Observe: drop a photo on the window, or press Add")},
+           {FirstStep::Color, Desk::Observe, StepsLine::tr("take colors"),
+            StepsLine::tr("At Observe: point at the photo and click, or press Take colors")},
+           {FirstStep::Mask, Desk::Limit, StepsLine::tr("lay a mask"),
+            StepsLine::tr("At Limit: press a pattern, then drag outside the rim to turn it")},
+           {FirstStep::Swatch, Desk::Pick, StepsLine::tr("lay a swatch"),
+            StepsLine::tr("At Pick: drag the white line, pick in the wheel, press Ctrl+L")},
+           {FirstStep::Report, Desk::Grade, StepsLine::tr("grade the set"),
+            StepsLine::tr("At Grade: look at what the report finds, press a remedy")},
+           {FirstStep::Picture, Desk::Try, StepsLine::tr("see it in the picture"),
+            StepsLine::tr("At Try: the photo in your swatches")},
+           {FirstStep::Save, Desk::Pick, StepsLine::tr("save"), StepsLine::tr("Ctrl+S saves the piece")},
+           {FirstStep::Share, Desk::Share, StepsLine::tr("take it along"),
+            StepsLine::tr("At Share: the sheet, and files for the program you paint with")}}};
+}
+
+} // namespace
+
+StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+  setObjectName(QStringLiteral("firstSteps"));
+  setAccessibleName(tr("First steps"));
+  setAutoFillBackground(true);
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kMargin, 0, kMargin, 2);
+  row->setSpacing(4);
+  auto* title = new QLabel(tr("First steps"), this);
+  title->setFont(caption_strong_font());
+  row->addWidget(title);
+  row->addSpacing(8);
+  for (const StepWords& s : step_words()) {
+    auto* button = new WordButton(s.word, this);
+    button->setObjectName(QStringLiteral("step.%1").arg(static_cast<int>(s.step)));
+    button->setToolTip(s.how);
+    row->addWidget(button);
+    m_words[static_cast<std::size_t>(s.step)] = button;
+    connect(button, &QAbstractButton::clicked, this, [this, s] {
+      if (s.step != FirstStep::Save) m_space.show_desk(s.desk);
+      emit m_space.notice(s.how + QStringLiteral("."));
+    });
+  }
+  row->addStretch();
+  auto* away = new WordButton(tr("put away"), this);
+  away->setObjectName(QStringLiteral("stepsAway"));
+  away->setToolTip(tr("Show the first steps no more; Help brings them back"));
+  connect(away, &QAbstractButton::clicked, this, &StepsLine::put_away);
+  row->addWidget(away);
+  // "0110..." while they are in use.
+  const QString kept = QSettings().value(kStepsKey).toString();
+  for (qsizetype i = 0; i < kept.size() && i < static_cast<qsizetype>(kFirstSteps); ++i)
+    m_steps.done[static_cast<std::size_t>(i)] = kept[i] == QLatin1Char('1');
+  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
+              &Workspace::colorChanged, &Workspace::viewChanged},
+             this, &StepsLine::follow);
+  setVisible(in_use());
+  show_words();
+}
+
+bool StepsLine::in_use() const {
+  return QSettings().value(kStepsKey).toString().size() == static_cast<qsizetype>(kFirstSteps) &&
+         !m_steps.all();
+}
+
+void StepsLine::begin() {
+  m_steps = {};
+  take(m_steps);
+  show();
+}
+
+void StepsLine::saved() {
+  if (isVisibleTo(parentWidget())) take(with_done(m_steps, FirstStep::Save));
+}
+
+void StepsLine::follow() {
+  if (!isVisibleTo(parentWidget())) return;
+  if (m_document != m_space.store().document()) {
+    m_document = m_space.store().document();
+    m_opened = m_space.piece();
+  }
+  const FirstSteps now = followed(m_steps, m_opened, m_space.piece(), m_space.session());
+  if (now != m_steps) take(now);
+}
+
+void StepsLine::take(const FirstSteps& steps) {
+  m_steps = steps;
+  QString kept;
+  for (const bool done : steps.done) kept += QLatin1Char(done ? '1' : '0');
+  QSettings().setValue(kStepsKey, kept);
+  show_words();
+  if (!steps.all()) return;
+  emit m_space.notice(tr("That were the first steps. The handbook (F1) tells the rest."));
+  put_away();
+}
+
+void StepsLine::put_away() {
+  QSettings().remove(kStepsKey);
+  hide();
+}
+
+/// Ticks are drawn as words are, so that they read on every surround.
+void StepsLine::show_words() {
+  for (const StepWords& s : step_words()) {
+    auto* button = m_words[static_cast<std::size_t>(s.step)];
+    const bool done = m_steps.has(s.step);
+    button->setText(done ? QStringLiteral("\u2713 ") + s.word : s.word);
+    button->setAccessibleName(done ? tr("%1, done").arg(s.word) : s.word);
+    button->setAccessibleDescription(s.how);
+    button->updateGeometry();
+    button->update();
+  }
+}
+
+} // namespace zc

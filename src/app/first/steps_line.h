@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The first steps as one quiet line that ticks itself and goes away when all are done.
+#pragma once
+
+#include "app/store/workspace.h"
+#include "core/session/first_steps.h"
+
+#include <QWidget>
+
+namespace zc {
+
+class WordButton;
+
+class StepsLine final : public QWidget {
+  Q_OBJECT
+public:
+  StepsLine(Workspace& space, QWidget* parent);
+  [[nodiscard]] const FirstSteps& steps() const { return m_steps; }
+  /// From now on it is shown, with nothing done yet.
+  void begin();
+  void saved();
+
+private:
+  void follow();
+  void take(const FirstSteps& steps);
+  void put_away();
+  void show_words();
+  [[nodiscard]] bool in_use() const;
+
+  Workspace& m_space;
+  FirstSteps m_steps;
+  DocumentId m_document = 0;
+  Piece m_opened; ///< As the piece was when it was opened.
+  std::array<WordButton*, kFirstSteps> m_words{};
+};
+
+} // namespace zc

@@ -1,0 +1,118 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/spoken/swatches.h"
+
+#include "app/store/set_work.h"
+#include "app/theme/text.h"
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "core/wheel/color_words.h"
+
+#include <QObject>
+
+namespace zc {
+namespace {
+
+enum Kind : unsigned { kFamily, kSwatch, kHue, kSaturation };
+
+QString marks_told(const Swatch& s) {
+  QStringList out;
+  if (s.locked) out << QObject::tr("locked");
+  if (s.used) out << QObject::tr("used");
+  if (!s.note.empty()) out << text(s.note);
+  return out.join(QStringLiteral("; "));
+}
+
+SpokenItem spoken_swatch(Workspace& space, const Family& family, const Swatch& s) {
+  SpokenItem out;
+  out.key = spoken_key(kSwatch, s.id);
+  out.name = QObject::tr("%1, %2, value %3, in %4")
+                 .arg(s.name.empty() ? text(color_in_words(s.color)) : text(s.name), text(hex_of(s.color)))
+                 .arg(number(value_of(s.color), 1))
+                 .arg(text(family.name));
+  out.description = marks_told(s);
+  out.selectable = true;
+  out.selected = space.session().selection.has(s.id);
+  out.focused = space.session().selection.focus() == s.id;
+  const Id id = s.id;
+  out.actions = {{QObject::tr("Take up"), [&space, id] { space.set_work().take_up_swatch(id); }},
+                 {QObject::tr("Select"), [&space, id] { space.set_work().select({id}); }},
+                 {QObject::tr("Add to the selection"),
+                  [&space, id] { space.set_work().click(id, Qt::ControlModifier); }}};
+  return out;
+}
+
+} // namespace
+
+QString set_told(const Piece& piece) {
+  const SwatchSet* set = current_set(piece);
+  return set ? QObject::tr("%1, %2 swatches").arg(text(set->name)).arg(swatch_count(*set)) : QString();
+}
+
+std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_at,
+                                        const PlaceOf& swatch_at) {
+  std::vector<SpokenItem> out;
+  const SwatchSet* set = current_set(space.piece());
+  if (!set) return out;
+  for (const auto& family : set->families) {
+    SpokenItem group;
+    group.key = spoken_key(kFamily, family.id);
+    group.role = QAccessible::List;
+    group.name = QObject::tr("%1, %2 swatches").arg(text(family.name)).arg(family.swatches.size());
+    group.rect = family_at(family.id);
+    group.selectable = true;
+    group.selected = space.session().family == family.id;
+    const Id id = family.id;
+    group.actions = {{QObject::tr("Choose"), [&space, id] { space.select_family(id); }},
+                     {QObject::tr("Lay the color"), [&space, id] { space.lay_current_into(id); }}};
+    out.push_back(std::move(group));
+    for (const auto& s : family.swatches) {
+      SpokenItem item = spoken_swatch(space, family, s);
+      item.within = spoken_key(kFamily, family.id);
+      item.rect = swatch_at(s.id);
+      out.push_back(std::move(item));
+    }
+  }
+  return out;
+}
+
+std::vector<SpokenItem> spoken_swatches(Workspace& space, const PlaceOf& swatch_at) {
+  std::vector<SpokenItem> out;
+  const SwatchSet* set = current_set(space.piece());
+  if (!set) return out;
+  for (const auto& family : set->families)
+    for (const auto& s : family.swatches) {
+      out.push_back(spoken_swatch(space, family, s));
+      out.back().rect = swatch_at(s.id);
+    }
+  return out;
+}
+
+SpokenItem spoken_hue(Workspace& space, const QRectF& rect) {
+  SpokenItem out;
+  out.key = spoken_key(kHue, 0);
+  out.role = QAccessible::Slider;
+  out.name = QObject::tr("Hue");
+  out.rect = rect;
+  out.number = SpokenNumber{space.session().at.at.a, 0, 360, 1,
+                            [&space](double wanted) { space.nudge_hue(wanted - space.session().at.at.a); }};
+  return out;
+}
+
+SpokenItem spoken_saturation(Workspace& space, const QRectF& rect) {
+  SpokenItem out;
+  out.key = spoken_key(kSaturation, 0);
+  out.role = QAccessible::Slider;
+  out.name = QObject::tr("Saturation");
+  out.rect = rect;
+  out.number = SpokenNumber{100 * space.session().at.at.r, 0, 100, 1, [&space](double wanted) {
+                              space.nudge_saturation(wanted / 100 - space.session().at.at.r);
+                            }};
+  return out;
+}
+
+SpokenNumber spoken_value(Workspace& space) {
+  return {space.session().at.at.v, 0, 100, 1,
+          [&space](double wanted) { space.nudge_value(wanted - space.session().at.at.v); }};
+}
+
+} // namespace zc

@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How large words and controls are: as the desktop's text, or as the painter has chosen. All of the window is
+// made larger or smaller together, so that nothing is cut; pictures stay as sharp as the screen.
+#pragma once
+
+#include <array>
+#include <optional>
+
+namespace zc {
+
+inline constexpr double kSmallestInterface = 0.8, kLargestInterface = 2;
+/// What can be chosen, in percent.
+inline constexpr std::array kInterfaceSizes{80, 90, 100, 110, 125, 150, 175, 200};
+
+/// In percent; nothing: as the desktop's text.
+[[nodiscard]] std::optional<int> chosen_interface_size();
+/// Used from the next start on.
+void choose_interface_size(std::optional<int> percent);
+
+/// Takes the size on. To be called before there is an application; it asks the desktop, if need be, over the
+/// session bus.
+void take_interface_size();
+
+} // namespace zc

@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A long afternoon: random hands at all desks and beside the canvas, for as many minutes as are asked for.
+// Memory, handles and the time that an action takes are noted, and at the end compared with those after the
+// first tenth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
+#include "app/window/beside.h"
+#include "io/container/piece_file.h"
+#include "support/any_hands.h"
+
+#include <QDir>
+#include <QElapsedTimer>
+
+#include <cstdio>
+#include <malloc.h>
+#include <unistd.h>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+struct Note {
+  double minute = 0, megabytes = 0, milliseconds = 0;
+  int handles = 0;
+};
+
+double megabytes_in_use() {
+  malloc_trim(0); // What is free is not in use, whoever holds it.
+  QFile file(QStringLiteral("/proc/self/statm"));
+  if (!file.open(QIODevice::ReadOnly)) return 0;
+  return file.readAll().split(' ').value(1).toDouble() * static_cast<double>(sysconf(_SC_PAGESIZE)) / 1e6;
+}
+
+int handles_in_use() {
+  return static_cast<int>(QDir(QStringLiteral("/proc/self/fd"))
+                              .entryList(QDir::NoDotAndDotDot | QDir::AllEntries | QDir::System)
+                              .size());
+}
+
+double median(std::vector<double> all) {
+  std::nth_element(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2), all.end());
+  return all[all.size() / 2];
+}
+
+/// The middle of what was noted between two minutes.
+template <class Read> double between(const std::vector<Note>& notes, double from, double to, Read read) {
+  std::vector<double> all;
+  for (const Note& n : notes)
+    if (n.minute >= from && n.minute <= to) all.push_back(read(n));
+  return all.empty() ? 0 : median(std::move(all));
+}
+
+bool says(const char* what, double early, double late, double most) {
+  const bool good = early > 0 && late <= early * most;
+  std::printf("%-28s %8.1f early %8.1f late %6.1f %%  %s\n", what, early, late, 100 * (late / early - 1),
+              good ? "fine" : "GROWS");
+  return good;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+  const Home home;
+  QApplication app(argc, argv);
+  install_theme();
+  speak_to_assistants();
+  const double minutes = argc > 1 ? QString::fromLocal8Bit(argv[1]).toDouble() : 120;
+  const unsigned seed = argc > 2 ? QString::fromLocal8Bit(argv[2]).toUInt() : 1;
+  const QTemporaryDir folder;
+  const QString file = folder.filePath("demo.zonachrom"), saved = folder.filePath("saved.zonachrom");
+  if (!QFile::copy(QStringLiteral(DEMO_PIECE), file)) return 2;
+  DeskTop desk;
+  desk.dialogs.unsaved = UnsavedAnswer::Discard;
+  if (!desk.window.documents().open(file)) return 2;
+  desk.dialogs.save_path = folder.filePath("hands.zonachrom");
+  desk.dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
+  desk.dialogs.export_path = folder.filePath("set.csv");
+  Hands hands(desk, seed);
+  std::vector<Note> notes;
+  QElapsedTimer clock;
+  clock.start();
+  constexpr int kActions = 400; // Between two notes; then all is undone, so that the piece stays as large.
+  const auto minute = [&clock] { return static_cast<double>(clock.elapsed()) / 60'000; };
+  for (int cycle = 0; minute() < minutes; ++cycle) {
+    if (cycle % 8 == 0 && !desk.window.documents().open(file)) return 2;
+    desk.space().show_desk(static_cast<Desk>(cycle % 6));
+    if (cycle % 5 == 4) desk.window.beside().switch_shown();
+    QElapsedTimer work;
+    work.start();
+    for (int i = 0; i < kActions; ++i) {
+      hands.do_anything();
+      QCoreApplication::processEvents();
+    }
+    const double each = static_cast<double>(work.nsecsElapsed()) / 1e6 / kActions;
+    desk.window.show(); // The hands may have closed it to the companion.
+    QUndoStack& stack = desk.space().store().stack();
+    while (stack.canUndo()) stack.undo();
+    QTest::qWait(100);
+    notes.push_back({minute(), megabytes_in_use(), each, handles_in_use()});
+    const Note& n = notes.back();
+    if (cycle % 20 == 0)
+      std::printf("%6.1f min %7.1f MB %4d handles %6.2f ms an action\n", n.minute, n.megabytes, n.handles,
+                  n.milliseconds);
+    std::fflush(stdout);
+  }
+  // What is left is saved, opened again, and the same.
+  const Piece end = desk.piece();
+  const bool written = save_document(saved.toStdString(), {end, desk.session().at_hand}).ok();
+  const auto back = open_document(saved.toStdString());
+  const bool same = written && back && back->piece == end;
+  std::printf("seed %u, %zu actions; saved and opened again: %s\n", seed, notes.size() * kActions,
+              same ? "equal" : "NOT EQUAL");
+  const double early = minutes / 12, width = minutes / 12;
+  const auto compare = [&](const char* what, double most, auto read) {
+    return says(what, between(notes, early, early + width, read),
+                between(notes, minutes - width, minutes + 1, read), most);
+  };
+  const bool memory = compare("memory, MB", 1.05, [](const Note& n) { return n.megabytes; });
+  const bool handles = compare("handles", 1.05, [](const Note& n) { return static_cast<double>(n.handles); });
+  const bool speed = compare("an action, ms", 1.25, [](const Note& n) { return n.milliseconds; });
+  return same && memory && handles && speed ? 0 : 1;
+}

@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Hands that press, drag, turn and type anywhere at every desk, the same for the same seed.
+#pragma once
+
+#include "app/desk.h"
+
+#include <QApplication>
+#include <QMenu>
+#include <QPointer>
+#include <QTimer>
+
+#include <random>
+
+namespace zc::test {
+
+class Hands {
+public:
+  Hands(DeskTop& desk, unsigned seed) : m_desk(desk), m_random(seed) {
+    // A menu waits for its answer.
+    QObject::connect(&m_answer, &QTimer::timeout, [this] { answer_popup(); });
+    m_answer.start(5);
+    // Neither by a command nor through a menu: another piece has another history.
+    for (auto* action : desk.window.findChildren<QAction*>())
+      for (const auto* begins : {"New piece", "Open", "Quit", "About"})
+        if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String(begins)))
+          action->setEnabled(false);
+  }
+
+  void do_anything() {
+    const int what = below(100);
+    if (what < 30) return use_mouse();
+    if (what < 48) return use_wheel_or_double_click();
+    if (what < 80) return use_key();
+    if (what < 97) return use_command();
+    m_desk.window.resize(1024 + below(400), 700 + below(200));
+  }
+
+private:
+  int below(int n) { return static_cast<int>(m_random() % static_cast<unsigned>(n)); }
+  QPointF anywhere() {
+    return m_desk.window.mapToGlobal(
+        QPointF(below(m_desk.window.width() - 2) + 1, below(m_desk.window.height() - 2) + 1));
+  }
+  /// The part of the window at a place, which becomes a place of that part.
+  QWidget* under(QPointF& at) {
+    QWidget* part = m_desk.window.childAt(m_desk.window.mapFromGlobal(at).toPoint());
+    if (!part) part = &m_desk.window;
+    at = part->mapFromGlobal(at);
+    return part;
+  }
+  Qt::KeyboardModifiers modifiers() {
+    const Qt::KeyboardModifiers some[] = {Qt::NoModifier,    Qt::NoModifier,      Qt::NoModifier,
+                                          Qt::ShiftModifier, Qt::ControlModifier, Qt::AltModifier};
+    return some[below(6)];
+  }
+  void use_mouse() {
+    QPointF at = anywhere();
+    QPointer<QWidget> part = under(at);
+    if (below(8) == 0) {
+      QContextMenuEvent event(QContextMenuEvent::Mouse, at.toPoint(), part->mapToGlobal(at.toPoint()));
+      QCoreApplication::sendEvent(part, &event);
+      return;
+    }
+    press(*part, at, modifiers());
+    for (int moves = below(2) * below(12); moves > 0 && part; --moves) {
+      at += QPointF(below(121) - 60, below(121) - 60);
+      // Beyond the window a drag is the desktop's.
+      const QPointF in_window = part->mapTo(&m_desk.window, at);
+      if (m_desk.window.rect().contains(in_window.toPoint())) move(*part, at);
+      if (below(6) == 0) use_key();
+    }
+    if (part) release(*part, at);
+  }
+  void use_wheel_or_double_click() {
+    QPointF at = anywhere();
+    QWidget* part = under(at);
+    if (below(2) == 0) return double_click(*part, at);
+    turn_wheel(*part, at, below(7) - 3, modifiers());
+  }
+  void use_key() {
+    const Qt::Key keys[] = {Qt::Key_Left,   Qt::Key_Right,     Qt::Key_Up,    Qt::Key_Down,   Qt::Key_Return,
+                            Qt::Key_Escape, Qt::Key_F2,        Qt::Key_Tab,   Qt::Key_Home,   Qt::Key_End,
+                            Qt::Key_Delete, Qt::Key_Backspace, Qt::Key_Space, Qt::Key_PageUp, Qt::Key_1,
+                            Qt::Key_5,      Qt::Key_9,         Qt::Key_Minus, Qt::Key_A,      Qt::Key_M,
+                            Qt::Key_X};
+    QWidget* target = QApplication::focusWidget();
+    if (!target) target = &m_desk.window;
+    QTest::keyClick(target, keys[below(static_cast<int>(std::size(keys)))], modifiers());
+  }
+  void use_command() {
+    QList<QAction*> commands;
+    for (auto* action : m_desk.window.findChildren<QAction*>())
+      if (!action->menu() && action->isEnabled() && !action->text().isEmpty()) commands << action;
+    commands[below(static_cast<int>(commands.size()))]->trigger();
+  }
+  void answer_popup() {
+    QWidget* popup = QApplication::activePopupWidget();
+    if (!popup) return;
+    for (int downs = below(4); downs > 0; --downs) QTest::keyClick(popup, Qt::Key_Down);
+    QTest::keyClick(popup, below(3) == 0 ? Qt::Key_Escape : Qt::Key_Return);
+    if (QApplication::activePopupWidget() == popup) popup->close();
+  }
+
+  DeskTop& m_desk;
+  std::mt19937 m_random;
+  QTimer m_answer;
+};
+
+} // namespace zc::test
