@@ -4,6 +4,7 @@
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
 #include "app/seams/end_requests.h"
+#include "app/seams/language.h"
 #include "app/spoken/spoken.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
@@ -120,6 +121,7 @@ int main(int argc, char** argv) {
     return 0;
 
   if (options.picture.isEmpty()) zc::session_log::begin();
+  zc::speak(QLocale());
   zc::install_theme();
   zc::speak_to_assistants();
   zc::ToolkitDialogs dialogs;

@@ -4,6 +4,7 @@
 #include "app/band/rail_view.h"
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"
+#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -13,7 +14,6 @@
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/wheel/color_words.h"
 
 #include <QBoxLayout>
 #include <QContextMenuEvent>
@@ -226,7 +226,7 @@ void Companion::paintEvent(QPaintEvent*) { QPainter(this).fillRect(rect(), theme
 void Companion::follow() {
   setWindowTitle(tr("%1 beside").arg(text(m_space.piece().title)));
   const Srgb color = m_space.session().color();
-  const QString name = text(color_in_words(color)), hex = text(hex_of(color));
+  const QString name = color_name(color), hex = text(hex_of(color));
   m_name->setText(QFontMetrics(m_name->font()).elidedText(name, Qt::ElideRight, kColumn - 74 - 3 * kEdge));
   m_hex->setText(hex);
   m_state->setText(
@@ -244,7 +244,7 @@ void Companion::follow() {
 /// What the pointer passes over, before it is taken.
 void Companion::show_passing(const std::optional<Srgb>& color, const QString& name) {
   if (!color) return follow();
-  const QString hex = text(hex_of(*color)), said = name.isEmpty() ? text(color_in_words(*color)) : name;
+  const QString hex = text(hex_of(*color)), said = name.isEmpty() ? color_name(*color) : name;
   m_strip_hex->setText(hex);
   m_line->setText(tr("over %1, %2, value %3").arg(hex, said).arg(std::lround(value_of(*color))));
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/jobs/extraction_job.h"
 
+#include "app/theme/text.h"
 #include "io/photo/decode.h"
 
 namespace zc {
@@ -38,7 +39,7 @@ void ExtractionJob::start(const Order& order) {
           m_state.reset();
           emit changed();
           if (!result) {
-            emit failed(QString::fromStdString(result.error().sentence));
+            emit failed(words(result.error()));
             return;
           }
           Extraction found = *result;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/jobs/photo_library.h"
 
+#include "app/theme/text.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 
@@ -129,7 +130,7 @@ void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
   m_pool.start([this, job, source, then] {
     auto bytes = source();
     if (!bytes) {
-      job->failure = QString::fromStdString(bytes.error().sentence);
+      job->failure = words(bytes.error());
     } else {
       job->bytes = *bytes;
       show_coarse(job);
@@ -150,7 +151,7 @@ void PhotoLibrary::run(const std::shared_ptr<Job>& job, const Source& source,
         show_full(job, photo);
         values.set_value(fine_values(view_of(photo->full())));
       } else
-        job->failure = QString::fromStdString(image.error().sentence);
+        job->failure = words(image.error());
     }
     QMetaObject::invokeMethod(
         this,

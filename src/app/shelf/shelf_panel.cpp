@@ -2,6 +2,7 @@
 #include "app/shelf/shelf_panel.h"
 
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QEvent>
@@ -172,7 +173,7 @@ void ShelfPanel::put_up() {
   card.name = m_name->text().trimmed().toStdString();
   card.tags = tags_of(m_tags->text().toStdString());
   const auto put = m_source->put(card);
-  if (!put) return say_at(*m_name, QString::fromStdString(put.error().sentence));
+  if (!put) return say_at(*m_name, words(put.error()));
   m_search->clear();
   read();
   choose(*put);
@@ -198,7 +199,7 @@ void ShelfPanel::put_back() {
   if (!item || m_cards[*item].file.empty()) return;
   const std::string file = m_cards[*item].file;
   const Status back = m_source->put_back(*item);
-  if (!back) emit m_space.notice(QString::fromStdString(back.error().sentence));
+  if (!back) emit m_space.notice(words(back.error()));
   read();
   choose(file);
 }
@@ -218,7 +219,7 @@ void ShelfPanel::change_chosen(const std::function<void(ShelfCard&)>& change) {
   ShelfCard card = m_cards[*item];
   change(card);
   const Status changed = m_source->change(*item, card);
-  if (!changed) emit m_space.notice(QString::fromStdString(changed.error().sentence));
+  if (!changed) emit m_space.notice(words(changed.error()));
   read();
   choose(card.file);
 }
@@ -231,7 +232,7 @@ void ShelfPanel::take_off() {
   const auto item = chosen();
   if (!item || m_cards[*item].file.empty()) return;
   const Status off = take_file(m_cards[*item]);
-  if (!off) emit m_space.notice(QString::fromStdString(off.error().sentence));
+  if (!off) emit m_space.notice(words(off.error()));
   read();
 }
 

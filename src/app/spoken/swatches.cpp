@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/spoken/swatches.h"
 
+#include "app/seams/language.h"
 #include "app/store/set_work.h"
 #include "app/theme/text.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/wheel/color_words.h"
 
 #include <QObject>
 
@@ -26,7 +26,7 @@ SpokenItem spoken_swatch(Workspace& space, const Family& family, const Swatch& s
   SpokenItem out;
   out.key = spoken_key(kSwatch, s.id);
   out.name = QObject::tr("%1, %2, value %3, in %4")
-                 .arg(s.name.empty() ? text(color_in_words(s.color)) : text(s.name), text(hex_of(s.color)))
+                 .arg(s.name.empty() ? color_name(s.color) : text(s.name), text(hex_of(s.color)))
                  .arg(number(value_of(s.color), 1))
                  .arg(text(family.name));
   out.description = marks_told(s);

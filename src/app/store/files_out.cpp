@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/files_out.h"
 
+#include "app/seams/language.h"
 #include "app/theme/text.h"
 #include "core/piece/lines_pattern.h"
 #include "io/exchange/exchange.h"
@@ -120,7 +121,7 @@ const std::vector<OutFormat>& out_formats() {
   static const auto all = [] {
     std::vector<OutFormat> out;
     for (const auto& facts : kExchangeFormats)
-      out.push_back({std::string(facts.word), text(facts.name), keeps_of(facts.format)});
+      out.push_back({std::string(facts.word), word(facts.name), keeps_of(facts.format)});
     out.push_back({"lines", QObject::tr("Lines of your own"), QObject::tr("what the pattern below says")});
     out.push_back({"sheet-pdf", QObject::tr("Sheet, PDF"), QObject::tr("all pages, with bookmarks")});
     out.push_back({"sheet-svg", QObject::tr("Sheet, SVG"), QObject::tr("a file a page")});

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/piece_store.h"
 
+#include "app/theme/text.h"
 #include "core/piece/edits.h"
 
 #include <QUndoCommand>
@@ -52,7 +53,7 @@ PieceStore::PieceStore(QObject* parent) : QObject(parent) {
 bool PieceStore::apply(const QString& name, const Edit& edit, const QString& drag) {
   auto result = edit(m_piece);
   if (!result) {
-    emit failed(QString::fromStdString(result.error().sentence));
+    emit failed(words(result.error()));
     return false;
   }
   if (*result == m_piece) return true;

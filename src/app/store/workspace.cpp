@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/workspace.h"
 
+#include "app/seams/language.h"
 #include "app/store/canvas_follower.h"
 #include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
@@ -9,7 +10,6 @@
 #include "app/store/try_reading.h"
 #include "app/theme/text.h"
 #include "core/piece/laying.h"
-#include "core/wheel/color_words.h"
 #include "io/exchange/css_color.h"
 
 #include <QFileInfo>
@@ -62,7 +62,7 @@ void Workspace::take(Result<Session> next) {
   if (next)
     take(std::move(next).value());
   else
-    emit notice(QString::fromStdString(next.error().sentence));
+    emit notice(words(next.error()));
 }
 
 void Workspace::take_pick(Result<Session> next) {
@@ -189,7 +189,7 @@ void Workspace::lay_families(const QString& name, const std::vector<std::vector<
 void Workspace::lay_key_colors() {
   const auto colors = key_colors(m_session, m_geometry);
   if (colors) return lay_family(tr("key colors"), *colors);
-  emit notice(QString::fromStdString(colors.error().sentence));
+  emit notice(words(colors.error()));
 }
 
 void Workspace::take_up_member(std::size_t member) {
@@ -198,9 +198,9 @@ void Workspace::take_up_member(std::size_t member) {
 }
 
 void Workspace::lay_relation() {
-  const QString relation = text(word_for(kRelationWords, m_session.relations.relation));
+  const QString relation = word(word_for(kRelationWords, m_session.relations.relation));
   const auto colors = laid_members(m_session, m_geometry);
-  lay_family(tr("%1 of %2").arg(relation, text(hue_in_words(colors.front().color))), colors);
+  lay_family(tr("%1 of %2").arg(relation, hue_word(colors.front().color)), colors);
 }
 
 void Workspace::accept_harvest(HarvestFamilies by) {

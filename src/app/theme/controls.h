@@ -19,6 +19,8 @@ class WordButton final : public QAbstractButton {
 public:
   explicit WordButton(const QString& word, QWidget* parent = nullptr);
   [[nodiscard]] QSize sizeHint() const override;
+  /// A word is never cut.
+  [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/theme/text.h"
 
+#include "app/seams/language.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/wheel/color_words.h"
 
 #include <QLocale>
 #include <QObject>
@@ -25,9 +25,7 @@ std::optional<double> typed_number(QString typed) {
 }
 
 QString color_told(Srgb c) {
-  return QObject::tr("%1, %2, value %3")
-      .arg(text(color_in_words(c)), text(hex_of(c)))
-      .arg(number(value_of(c), 1));
+  return QObject::tr("%1, %2, value %3").arg(color_name(c), text(hex_of(c))).arg(number(value_of(c), 1));
 }
 
 QString eyes_word(Eyes eyes) {

@@ -2,6 +2,7 @@
 // Words of the core as the toolkit's.
 #pragma once
 
+#include "app/seams/language.h"
 #include "core/base/result.h"
 #include "core/color/eyes.h"
 #include "core/color/spaces.h"
@@ -24,6 +25,6 @@ namespace zc {
 [[nodiscard]] QString color_told(Srgb c);
 /// As they are named in the window.
 [[nodiscard]] QString eyes_word(Eyes eyes);
-[[nodiscard]] inline QString words(const Error& error) { return text(error.sentence); }
+[[nodiscard]] inline QString words(const Error& error) { return sentence(error.sentence); }
 
 } // namespace zc

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/readout_panel.h"
 
+#include "app/seams/language.h"
 #include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
@@ -94,7 +95,7 @@ void ReadoutPanel::fill_menu(std::size_t row) {
   QMenu* menu = m_rows[row].menu;
   for (const ReadoutSpace space : kReadoutSpaces) {
     const ReadoutForm& form = readout_form(space);
-    menu->addAction(tr("%1: %2").arg(text(form.name), text(form.words)), this,
+    menu->addAction(tr("%1: %2").arg(word(form.name), text(form.words)), this,
                     [this, row, space] { choose_space(row, space); });
   }
   menu->addAction(tr("CMYK: ink on the chosen press, percent"), this, [this, row] { choose_ink(row); });
@@ -164,18 +165,18 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   row.black->hide();
   for (NumberField* field : row.fields) field->setEnabled(true);
   const ReadoutForm& form = readout_form(space);
-  row.name->setText(text(form.name));
-  row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(text(form.name)));
+  row.name->setText(word(form.name));
+  row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(word(form.name)));
   row.name->setFixedSize(58, 24);
   row.name->setToolTip(
-      tr("%1: %2. Click to read the color in another space.").arg(text(form.name), text(form.words)));
+      tr("%1: %2. Click to read the color in another space.").arg(word(form.name), text(form.words)));
   for (std::size_t n = 0; n < 3; ++n) {
     const ReadoutNumber& number = form.numbers[n];
     row.fields[n]->set_range({number.low, number.high, number.step, number.digits, {}, number.wraps, {}});
     row.fields[n]->setAccessibleName(
-        tr("%1 %2 of the current color").arg(text(form.name), text(number.name)));
+        tr("%1 %2 of the current color").arg(word(form.name), word(number.name)));
     row.fields[n]->setToolTip(tr("%1 %2, %3 to %4: type, scroll or drag")
-                                  .arg(text(form.name), text(number.name))
+                                  .arg(word(form.name), word(number.name))
                                   .arg(number.low)
                                   .arg(number.high));
   }
@@ -198,7 +199,7 @@ void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   auto numbers = readout_of(row.space, m_space.session().color());
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);
-  if (!color) return row.fields[n]->refuse(QString::fromStdString(color.error().sentence));
+  if (!color) return row.fields[n]->refuse(words(color.error()));
   m_space.take_up(*color);
 }
 

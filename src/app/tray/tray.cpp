@@ -2,6 +2,7 @@
 #include "app/tray/tray.h"
 
 #include "app/companion/hand_over.h"
+#include "app/seams/language.h"
 #include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
@@ -12,7 +13,6 @@
 #include "app/tray/wells_view.h"
 #include "core/color/text.h"
 #include "core/piece/grading.h"
-#include "core/wheel/color_words.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -78,8 +78,7 @@ QWidget* Tray::make_words() {
   row->addStretch();
   column->addLayout(row);
   column->addWidget(make_place());
-  m_mask = new QLabel(box);
-  m_mask->setFont(caption_font());
+  m_mask = new ElidedLabel(caption_font(), box);
   column->addWidget(m_mask);
   m_mask->setObjectName(QStringLiteral("maskState"));
   connect(m_hex, &QLineEdit::returnPressed, this, &Tray::take_typed_hex);
@@ -168,7 +167,7 @@ void Tray::take_typed_hex() {
 
 void Tray::follow() {
   const Session& s = m_space.session();
-  const QString name = QString::fromStdString(color_in_words(s.color()));
+  const QString name = color_name(s.color());
   m_name->setText(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, m_words->width()));
   m_name->setToolTip(name);
   if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color())));

@@ -14,7 +14,13 @@
 namespace zc {
 namespace {
 
-constexpr double kRecent = 17, kRecentIndent = 56;
+constexpr double kRecent = 17;
+
+/// Behind the word, however long it is.
+double recent_indent() {
+  const double word = QFontMetrics(caption_font()).horizontalAdvance(WellsView::tr("Recent")) + 8.0;
+  return std::max(56.0, word);
+}
 
 } // namespace
 
@@ -72,7 +78,7 @@ QRectF WellsView::recent_rect(std::size_t place) const {
   if (m_build == Build::Row) return {};
   const bool narrow = m_build == Build::Narrow;
   const double step = narrow ? 14 : 19, size = narrow ? 13 : kRecent;
-  return {kRecentIndent + step * static_cast<double>(place), height() - kRecent - 7, size, kRecent};
+  return {recent_indent() + step * static_cast<double>(place), height() - kRecent - 7, size, kRecent};
 }
 
 void WellsView::paintEvent(QPaintEvent*) {
@@ -92,12 +98,12 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing, false);
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  painter.drawText(QRectF(0, height() - 24, kRecentIndent, 17), Qt::AlignLeft | Qt::AlignVCenter,
+  painter.drawText(QRectF(0, height() - 24, recent_indent(), 17), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("Recent"));
   for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i)
     draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.eyes), theme().furniture);
   if (s.at_hand.recent.empty())
-    painter.drawText(QRectF(kRecentIndent, height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(recent_indent(), height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
 }
 

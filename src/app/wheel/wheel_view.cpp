@@ -4,6 +4,7 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
+#include "app/seams/language.h"
 #include "app/spoken/swatches.h"
 #include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
@@ -137,7 +138,7 @@ void WheelView::paint_rim(QPainter& painter) {
     const bool two_parts = hue.name.find('-') != std::string_view::npos;
     const QFont font = hue.primary ? heading_font() : two_parts ? small_font() : caption_font();
     painter.setFont(font);
-    const QString name = text(two_parts ? hue.label : hue.name);
+    const QString name = word(two_parts ? hue.label : hue.name);
     const QSizeF size(QFontMetrics(font).horizontalAdvance(name) + 2, 18);
     const QPointF at = rim + out * 14 + QPointF(out.x() * size.width() / 2, out.y() * size.height() / 2);
     painter.drawText(QRectF(at - QPointF(size.width() / 2, size.height() / 2), size), Qt::AlignCenter, name);

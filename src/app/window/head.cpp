@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/head.h"
 
+#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -15,15 +16,15 @@
 namespace zc {
 namespace {
 
-constexpr int kRoomyHead = 1200, kTightHead = 1090, kNarrowTitle = 170, kWideTitle = 300;
+constexpr int kRoomyHead = 1200, kTightHead = 1090, kNarrowTitle = 170, kWideTitle = 300, kLeastTitle = 60;
 
 /// One of the three surrounds as a patch of its own grey, framed when it is the one in use.
 class SurroundButton final : public QAbstractButton {
 public:
   SurroundButton(Surround surround, QWidget* parent) : QAbstractButton(parent), m_surround(surround) {
     setObjectName("surround." + surround_name(surround));
-    setAccessibleName(QObject::tr("%1 surround").arg(surround_name(surround)));
-    setToolTip(QObject::tr("Use the %1 surround").arg(surround_name(surround)));
+    setAccessibleName(QObject::tr("%1 surround").arg(surround_word(surround_name(surround).toStdString())));
+    setToolTip(QObject::tr("Use the %1 surround").arg(surround_word(surround_name(surround).toStdString())));
     setFixedSize(24, 24);
     setCursor(Qt::PointingHandCursor);
   }
@@ -94,8 +95,10 @@ Head::Head(Workspace& space, QWidget* parent)
   row->setContentsMargins(kMargin - 2, 0, kMargin - 6, 0);
   row->setSpacing(kMargin);
   row->addLayout(left, 1);
-  row->addWidget(make_desks());
-  row->addWidget(make_views(), 1, Qt::AlignRight);
+  m_desks = make_desks();
+  m_views = make_views();
+  row->addWidget(m_desks);
+  row->addWidget(m_views, 1, Qt::AlignRight);
 
   connect(m_title, &QLineEdit::editingFinished, this, [this] {
     if (m_title->isModified())
@@ -114,12 +117,16 @@ Head::Head(Workspace& space, QWidget* parent)
 /// As wide as it is, as long as the desks and the views keep their room. In a small window the star beside
 /// the window's own title has to do for the state.
 void Head::fit_title() {
-  m_state->setVisible(width() >= kTightHead);
+  // In languages with longer words the title gives way too.
+  const int room = width() - 4 * kMargin - m_desks->sizeHint().width() - m_views->sizeHint().width() -
+                   m_card->sizeHint().width() - kGap;
   const int widest = width() < kTightHead   ? kNarrowTitle - 50
                      : width() < kRoomyHead ? kNarrowTitle
                                             : kWideTitle;
-  m_title->setFixedWidth(
-      std::clamp(QFontMetrics(title_font()).horizontalAdvance(m_title->text()) + 16, 120, widest));
+  const int wanted = QFontMetrics(title_font()).horizontalAdvance(m_title->text()) + 16;
+  const int title = std::clamp(std::min(wanted, room), kLeastTitle, widest);
+  m_title->setFixedWidth(title);
+  m_state->setVisible(width() >= kTightHead && room - title >= m_state->sizeHint().width() + kGap);
 }
 
 void Head::resizeEvent(QResizeEvent* event) {
@@ -206,7 +213,10 @@ void Head::show_beside(bool shown) { m_beside->setChecked(shown); }
 
 void Head::show_card_open(bool open) { m_card->setChecked(open); }
 
-void Head::set_state_words(const QString& words) { m_state->setText(words); }
+void Head::set_state_words(const QString& words) {
+  m_state->setText(words);
+  fit_title();
+}
 
 void Head::follow() {
   if (m_title->hasFocus() && m_title->isModified()) return;

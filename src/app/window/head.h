@@ -40,6 +40,8 @@ private:
   Workspace& m_space;
   QLineEdit* m_title;
   QLabel* m_state;
+  QWidget* m_desks = nullptr;
+  QWidget* m_views = nullptr;
   WordButton* m_card;
   WordButton* m_beside = nullptr;
 };

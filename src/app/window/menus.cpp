@@ -12,6 +12,7 @@
 #include "app/desks/pick/pick_desk.h"
 #include "app/photo/photo_view.h"
 #include "app/screen/screen_sampler.h"
+#include "app/seams/language.h"
 #include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/theme/interface_size.h"
@@ -75,7 +76,7 @@ void MainWindow::make_file_menu() {
   auto* out = menu->addMenu(tr("&Export the set"));
   out->setToolTipsVisible(true);
   for (const auto& facts : kExchangeFormats) {
-    const QString name = QString::fromUtf8(facts.name.data(), static_cast<qsizetype>(facts.name.size()));
+    const QString name = word(facts.name);
     add_action(out, tr("As %1...").arg(name), tr("Write the current set as %1").arg(name), {},
                [this, format = facts.format] { m_set_files->export_set(format); });
   }
@@ -258,7 +259,8 @@ void MainWindow::make_view_menu() {
   make_size_menu(menu->addMenu(tr("Si&ze of words and controls")));
   auto* surrounds = menu->addMenu(tr("&Surround"));
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
-    add_action(surrounds, surround_name(s), tr("Use the %1 surround").arg(surround_name(s)), {},
+    add_action(surrounds, surround_word(surround_name(s).toStdString()),
+               tr("Use the %1 surround").arg(surround_word(surround_name(s).toStdString())), {},
                [this, s] { use_surround(s); });
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/set_files.h"
 
+#include "app/seams/language.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/store/files_out.h"
 #include "app/theme/text.h"
@@ -61,7 +62,7 @@ void SetFiles::export_set(ExchangeFormat format) {
   const auto& facts = facts_of(format);
   const QString path =
       m_dialogs.export_file(&m_window, QDir(folder()).filePath(file_name(set->name, text(facts.suffix))),
-                            QStringLiteral("%1 (*%2)").arg(text(facts.name), text(facts.suffix)));
+                            QStringLiteral("%1 (*%2)").arg(word(facts.name), text(facts.suffix)));
   if (path.isEmpty()) return;
   const auto bytes = write_set(*set, format);
   const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());

@@ -16,14 +16,14 @@ struct Level {
 };
 // The limits lie where a step of ten CIEDE2000 rarely stays within one word: even in value, wider and wider
 // in chroma.
-constexpr Level kValueWords[] = {{14, "blackish "}, {28, "very dark "},  {42, "dark "},    {58, ""},
-                                 {72, "light "},    {86, "very light "}, {101, "whitish "}};
-constexpr Level kChromaWords[] = {{10, "greyed "}, {20, "dull "}, {36, "muted "}, {62, ""}, {200, "vivid "}};
+constexpr Level kValueWords[] = {{14, "blackish"}, {28, "very dark"},  {42, "dark"},    {58, ""},
+                                 {72, "light"},    {86, "very light"}, {101, "whitish"}};
+constexpr Level kChromaWords[] = {{10, "greyed"}, {20, "dull"}, {36, "muted"}, {62, ""}, {200, "vivid"}};
 /// Of grey only the value is said; whitish and blackish would say it twice.
 constexpr Level kGreyWords[] = {
-    {28, "very dark "}, {42, "dark "}, {58, ""}, {72, "light "}, {101, "very light "}};
+    {28, "very dark"}, {42, "dark"}, {58, ""}, {72, "light"}, {101, "very light"}};
 
-template <std::size_t N> std::string word_of(const Level (&levels)[N], double x) {
+template <std::size_t N> std::string_view word_of(const Level (&levels)[N], double x) {
   for (const Level& level : levels)
     if (x < level.below) return level.word;
   return levels[N - 1].word;
@@ -34,12 +34,12 @@ constexpr double kSidedChroma = 24, kMiddleOfHue = 6, kWarmest = 75;
 
 /// Which side of its hue's name an angle lies on. The warmest hue is between orange and red-orange, the
 /// coolest across from it; no name stands there, so that every name has both sides.
-std::string side_word(double angle, double of_name) {
+std::string_view side_word(double angle, double of_name) {
   const double off = turn_between(of_name, angle);
   if (std::abs(off) <= kMiddleOfHue) return {};
   const double away = std::abs(turn_between(kWarmest, angle)),
                name_away = std::abs(turn_between(kWarmest, of_name));
-  return away < name_away ? "warm " : "cool ";
+  return away < name_away ? "warm" : "cool";
 }
 
 double traditional_angle(Srgb color) {
@@ -52,28 +52,36 @@ constexpr double kGreyChroma = 4;
 /// A dark, not too colorful orange.
 bool is_brown(const LchAb& p, double angle) { return angle >= 30 && angle < 112 && p.l < 50 && p.c < 55; }
 
-std::string hue_name(const LchAb& p, double angle) {
-  return is_brown(p, angle) ? "brown" : std::string(nearest_named_hue(HueScale::Traditional, angle).name);
+std::string_view hue_name(const LchAb& p, double angle) {
+  return is_brown(p, angle) ? "brown" : nearest_named_hue(HueScale::Traditional, angle).name;
 }
 
 } // namespace
 
 std::string hue_in_words(Srgb color) {
   const LchAb p = lch_from_lab(lab_from_srgb(color));
-  return p.c < kGreyChroma ? "grey" : hue_name(p, traditional_angle(color));
+  return p.c < kGreyChroma ? "grey" : std::string(hue_name(p, traditional_angle(color)));
+}
+
+ColorWords color_word_parts(Srgb color) {
+  const LchAb p = lch_from_lab(lab_from_srgb(color));
+  if (p.l < 2) return {{}, {}, {}, "black"};
+  if (p.l > 98.5 && p.c < kGreyChroma) return {{}, {}, {}, "white"};
+  const double angle = traditional_angle(color);
+  if (p.c < 1) return {word_of(kGreyWords, p.l), {}, {}, "grey"};
+  const bool warm = std::abs(turn_between(kWarmest, angle)) < 90;
+  if (p.c < kGreyChroma) return {word_of(kGreyWords, p.l), {}, warm ? "warm" : "cool", "grey"};
+  const NamedHue& hue = nearest_named_hue(HueScale::Traditional, angle);
+  const std::string_view side = p.c < kSidedChroma ? std::string_view() : side_word(angle, hue.angle);
+  return {word_of(kValueWords, p.l), word_of(kChromaWords, p.c), side, hue_name(p, angle)};
 }
 
 std::string color_in_words(Srgb color) {
-  const LchAb p = lch_from_lab(lab_from_srgb(color));
-  if (p.l < 2) return "black";
-  if (p.l > 98.5 && p.c < kGreyChroma) return "white";
-  const double angle = traditional_angle(color);
-  if (p.c < 1) return word_of(kGreyWords, p.l) + "grey";
-  const bool warm = std::abs(turn_between(kWarmest, angle)) < 90;
-  if (p.c < kGreyChroma) return word_of(kGreyWords, p.l) + (warm ? "warm grey" : "cool grey");
-  const NamedHue& hue = nearest_named_hue(HueScale::Traditional, angle);
-  const std::string side = p.c < kSidedChroma ? "" : side_word(angle, hue.angle);
-  return word_of(kValueWords, p.l) + word_of(kChromaWords, p.c) + side + hue_name(p, angle);
+  const ColorWords parts = color_word_parts(color);
+  std::string out;
+  for (const std::string_view part : {parts.value, parts.chroma, parts.side, parts.hue})
+    if (!part.empty()) out += (out.empty() ? "" : " ") + std::string(part);
+  return out;
 }
 
 } // namespace zc

@@ -5,6 +5,7 @@
 #include "core/color/spaces.h"
 
 #include <string>
+#include <string_view>
 
 namespace zc {
 
@@ -15,6 +16,12 @@ namespace zc {
 /// where it is more than 6 degrees off; dark dull oranges are called brown. Two colors that differ by a
 /// CIEDE2000 of 10 rarely have one name.
 [[nodiscard]] std::string color_in_words(Srgb c);
+/// The same in its parts, each as it stands in the name; empty where it is not said. Languages put them
+/// together in their own way.
+struct ColorWords {
+  std::string_view value, chroma, side, hue;
+};
+[[nodiscard]] ColorWords color_word_parts(Srgb c);
 /// Its hue alone: "blue-violet", "brown", "grey".
 [[nodiscard]] std::string hue_in_words(Srgb c);
 

@@ -118,7 +118,7 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
 bool SwatchTable::write_color(Id swatch, const std::string& given) {
   const auto color = typed_color(given);
   if (!color) {
-    emit m_space.notice(text(color.error().sentence));
+    emit m_space.notice(words(color.error()));
     return false;
   }
   const Swatch* s = find_swatch(m_space.piece(), swatch);

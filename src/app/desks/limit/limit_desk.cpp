@@ -4,6 +4,7 @@
 #include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/pattern_panel.h"
 #include "app/desks/limit/reference_panel.h"
+#include "app/seams/language.h"
 #include "app/shelf/mask_source.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/store/photo_reading.h"
@@ -14,7 +15,6 @@
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
-#include "core/wheel/color_words.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -139,7 +139,6 @@ QWidget* LimitDesk::make_lists() {
 
 QWidget* LimitDesk::make_side() {
   auto* side = new QWidget(this);
-  side->setFixedWidth(266);
   auto* column = new QVBoxLayout(side);
   column->setContentsMargins(0, 6, 0, 0);
   column->setSpacing(6);
@@ -150,6 +149,9 @@ QWidget* LimitDesk::make_side() {
   column->addWidget(make_mask_commands());
   column->addSpacing(4);
   column->addWidget(make_lists(), 1);
+  // As wide as its words, which some languages need more room for.
+  constexpr int usual = 266;
+  side->setFixedWidth(std::max(usual, column->minimumSize().width()));
   return side;
 }
 
@@ -174,7 +176,7 @@ QString LimitDesk::facts() const {
                     .arg(QString::fromStdString(mask->name))
                     .arg(number(mask->turned, 1))
                     .arg(number(100 * region->share(), 1))
-                    .arg(QString::fromStdString(color_in_words(color)))
+                    .arg(color_name(color))
                     .arg(share_of_photo());
   for (const auto& area : mask->areas)
     if (const auto* polygon = std::get_if<Polygon>(&area.shape); polygon && crosses_itself(*polygon))

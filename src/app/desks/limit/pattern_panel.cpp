@@ -2,6 +2,7 @@
 #include "app/desks/limit/pattern_panel.h"
 
 #include "app/paint/paint.h"
+#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
@@ -20,7 +21,7 @@ QString words(std::string_view s) { return QString::fromLatin1(s.data(), static_
 class PatternButton final : public QAbstractButton {
 public:
   PatternButton(Pattern kind, QWidget* parent) : QAbstractButton(parent), m_kind(kind) {
-    setText(words(pattern_name(kind)));
+    setText(word(pattern_name(kind)));
     setAccessibleName(QObject::tr("Mask pattern %1").arg(text()));
     setFixedSize(std::max(62, QFontMetrics(small_font()).horizontalAdvance(text()) + 6), 58);
     setCursor(Qt::PointingHandCursor);
@@ -184,7 +185,7 @@ void PatternPanel::begin_typing_turn() {
 void PatternPanel::lay(Pattern kind) {
   const PatternSpec spec{kind, m_base->value(),
                          m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
-  m_space.store().apply(tr("Lay %1 mask").arg(words(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
+  m_space.store().apply(tr("Lay %1 mask").arg(word(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), pattern_mask(spec)), true);
   });
 }

@@ -4,6 +4,7 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/look.h"
+#include "app/seams/language.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
@@ -149,8 +150,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   m_kind->addItem(tr("polygon"), kFreePolygon);
   for (const Pattern kind : kPatterns) {
     const auto name = pattern_name(kind);
-    m_kind->addItem(QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size())),
-                    static_cast<int>(kind));
+    m_kind->addItem(word(name), static_cast<int>(kind));
   }
   m_fit->setObjectName(QStringLiteral("fit"));
   m_fit->setFont(caption_font());
@@ -242,7 +242,7 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   follow();
   if (made_for != FitFor{m_space.store().document(), m_space.piece().wheel}) return;
   if (!fitted && fitted.error().code == ErrorCode::Stopped) return;
-  if (!fitted) return say_at(*m_fit, QString::fromStdString(fitted.error().sentence));
+  if (!fitted) return say_at(*m_fit, words(fitted.error()));
   const Fit& fit = *fitted;
   m_space.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), fit.mask), true);

@@ -4,6 +4,7 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
+#include "app/seams/language.h"
 #include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
@@ -97,8 +98,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   const auto key = key_of(*values);
   const auto percent = [](double share) { return number(100 * share, 0); };
   m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")
-                .arg(QString::fromLatin1(key.data(), static_cast<qsizetype>(key.size())),
-                     percent(shares.light), percent(shares.middle), percent(shares.dark));
+                .arg(word(key), percent(shares.light), percent(shares.middle), percent(shares.dark));
   m_words.replace(QStringLiteral("\\n"), QStringLiteral("\n"));
   if (const auto held = m_space.reader().held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
   painter.setPen(theme().text);

@@ -2,6 +2,7 @@
 #include "app/desks/pick/string_panel.h"
 
 #include "app/paint/paint.h"
+#include "app/seams/language.h"
 #include "app/theme/choices.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
@@ -10,7 +11,6 @@
 #include "app/tray/chip_row.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/wheel/color_words.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -196,7 +196,7 @@ void StringPanel::follow() {
   QStringList said;
   if (held) said << tr("%1 held in the mask").arg(held);
   if (unreached) said << tr("%1 out of reach, the nearest stands").arg(unreached);
-  m_words->setText(made ? said.join(QStringLiteral("; ")) : QString::fromStdString(made.error().sentence));
+  m_words->setText(made ? said.join(QStringLiteral("; ")) : zc::words(made.error()));
   m_words->setToolTip(m_words->text());
   m_space.show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
 }
@@ -204,11 +204,10 @@ void StringPanel::follow() {
 void StringPanel::lay_all() {
   std::vector<LaidColor> colors;
   for (const auto& step : m_row->steps()) colors.push_back({step.color, step.at});
-  const QString hue = text(hue_in_words(m_space.session().color()));
+  const QString hue = hue_word(m_space.session().color());
   const auto other = target();
-  m_space.lay_family(kind() == StringKind::Between && other
-                         ? tr("%1 to %2").arg(hue, text(hue_in_words(*other)))
-                         : tr("%1 %2").arg(hue, m_kind->currentText()),
+  m_space.lay_family(kind() == StringKind::Between && other ? tr("%1 to %2").arg(hue, hue_word(*other))
+                                                            : tr("%1 %2").arg(hue, m_kind->currentText()),
                      colors);
 }
 

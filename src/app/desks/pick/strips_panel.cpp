@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/strips_panel.h"
 
+#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
-#include "core/wheel/color_words.h"
 
 #include <QGridLayout>
 
@@ -82,7 +82,7 @@ void StripsPanel::lay(const Strip& strip) {
   std::vector<LaidColor> colors;
   for (const auto& step : strip.chips->steps()) colors.push_back({step.color, step.at});
   if (colors.empty()) return emit m_space.notice(tr("This color has no %1.").arg(strip.word));
-  m_space.lay_family(tr("%1 %2").arg(text(hue_in_words(m_space.session().color())), strip.word), colors);
+  m_space.lay_family(tr("%1 %2").arg(hue_word(m_space.session().color()), strip.word), colors);
 }
 
 } // namespace zc

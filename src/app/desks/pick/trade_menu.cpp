@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/trade_menu.h"
 
+#include "app/seams/language.h"
 #include "app/theme/text.h"
 
 #include <QCoreApplication>
@@ -12,7 +13,7 @@ void offer_trade_paints(QMenu& menu, const std::function<void(const TradePaint&)
   menu.addSeparator();
   menu.setToolTipsVisible(true);
   for (const TradePaint& paint : trade_paints()) {
-    auto* action = menu.addAction(text(paint.name), [take, &paint] { take(paint); });
+    auto* action = menu.addAction(word(paint.name), [take, &paint] { take(paint); });
     action->setToolTip(
         QCoreApplication::translate("zc::trade_menu", "A curve of ours: %1").arg(text(paint.says)));
   }

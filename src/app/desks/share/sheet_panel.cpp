@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/sheet_panel.h"
 
+#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
@@ -108,9 +109,7 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   m_paper->setAccessibleName(tr("Paper"));
   m_paper->setToolTip(tr("Paper, or the size of a screen"));
   m_paper->setFont(caption_font());
-  for (const auto& p : kPaperWords)
-    m_paper->addItem(QString::fromUtf8(p.word.data(), static_cast<qsizetype>(p.word.size())),
-                     static_cast<int>(p.value));
+  for (const auto& p : kPaperWords) m_paper->addItem(word(p.word), static_cast<int>(p.value));
   connect(m_paper, &QComboBox::activated, this, [this](int i) {
     change([&](SheetSpec& s) { s.paper = static_cast<Paper>(m_paper->itemData(i).toInt()); });
   });

@@ -1,0 +1,144 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/seams/language.h"
+
+#include "app/seams/shared_files.h"
+#include "core/wheel/color_words.h"
+
+#include <QCoreApplication>
+#include <QLibraryInfo>
+#include <QTranslator>
+
+namespace zc {
+namespace {
+
+// What the core says in single words, for those who translate.
+[[maybe_unused]] constexpr const char* kWords[] = {QT_TRANSLATE_NOOP("Word", "yellow"),
+                                                   QT_TRANSLATE_NOOP("Word", "yellow-orange"),
+                                                   QT_TRANSLATE_NOOP("Word", "orange"),
+                                                   QT_TRANSLATE_NOOP("Word", "red-orange"),
+                                                   QT_TRANSLATE_NOOP("Word", "red"),
+                                                   QT_TRANSLATE_NOOP("Word", "red-violet"),
+                                                   QT_TRANSLATE_NOOP("Word", "violet"),
+                                                   QT_TRANSLATE_NOOP("Word", "blue-violet"),
+                                                   QT_TRANSLATE_NOOP("Word", "blue"),
+                                                   QT_TRANSLATE_NOOP("Word", "blue-green"),
+                                                   QT_TRANSLATE_NOOP("Word", "green"),
+                                                   QT_TRANSLATE_NOOP("Word", "yellow-green"),
+                                                   QT_TRANSLATE_NOOP("Word", "rose"),
+                                                   QT_TRANSLATE_NOOP("Word", "magenta"),
+                                                   QT_TRANSLATE_NOOP("Word", "azure"),
+                                                   QT_TRANSLATE_NOOP("Word", "cyan"),
+                                                   QT_TRANSLATE_NOOP("Word", "sea green"),
+                                                   QT_TRANSLATE_NOOP("Word", "lime"),
+                                                   QT_TRANSLATE_NOOP("Word", "grey"),
+                                                   QT_TRANSLATE_NOOP("Word", "brown"),
+                                                   QT_TRANSLATE_NOOP("Word", "black"),
+                                                   QT_TRANSLATE_NOOP("Word", "white"),
+                                                   QT_TRANSLATE_NOOP("Word", "YO"),
+                                                   QT_TRANSLATE_NOOP("Word", "RO"),
+                                                   QT_TRANSLATE_NOOP("Word", "RV"),
+                                                   QT_TRANSLATE_NOOP("Word", "BV"),
+                                                   QT_TRANSLATE_NOOP("Word", "BG"),
+                                                   QT_TRANSLATE_NOOP("Word", "YG"),
+                                                   QT_TRANSLATE_NOOP("Word", "single"),
+                                                   QT_TRANSLATE_NOOP("Word", "analogous"),
+                                                   QT_TRANSLATE_NOOP("Word", "complement"),
+                                                   QT_TRANSLATE_NOOP("Word", "split"),
+                                                   QT_TRANSLATE_NOOP("Word", "triad"),
+                                                   QT_TRANSLATE_NOOP("Word", "square"),
+                                                   QT_TRANSLATE_NOOP("Word", "rectangle"),
+                                                   QT_TRANSLATE_NOOP("Word", "accent"),
+                                                   QT_TRANSLATE_NOOP("Word", "double"),
+                                                   QT_TRANSLATE_NOOP("Word", "low key"),
+                                                   QT_TRANSLATE_NOOP("Word", "middle key"),
+                                                   QT_TRANSLATE_NOOP("Word", "high key"),
+                                                   QT_TRANSLATE_NOOP("Word", "letter"),
+                                                   QT_TRANSLATE_NOOP("Word", "titanium white"),
+                                                   QT_TRANSLATE_NOOP("Word", "zinc white"),
+                                                   QT_TRANSLATE_NOOP("Word", "bone black"),
+                                                   QT_TRANSLATE_NOOP("Word", "lamp black"),
+                                                   QT_TRANSLATE_NOOP("Word", "yellow earth"),
+                                                   QT_TRANSLATE_NOOP("Word", "cadmium yellow"),
+                                                   QT_TRANSLATE_NOOP("Word", "raw umber"),
+                                                   QT_TRANSLATE_NOOP("Word", "burnt sienna"),
+                                                   QT_TRANSLATE_NOOP("Word", "burnt umber"),
+                                                   QT_TRANSLATE_NOOP("Word", "iron-oxide red"),
+                                                   QT_TRANSLATE_NOOP("Word", "cadmium red"),
+                                                   QT_TRANSLATE_NOOP("Word", "quinacridone magenta"),
+                                                   QT_TRANSLATE_NOOP("Word", "ultramarine blue"),
+                                                   QT_TRANSLATE_NOOP("Word", "cobalt blue"),
+                                                   QT_TRANSLATE_NOOP("Word", "iron blue"),
+                                                   QT_TRANSLATE_NOOP("Word", "phthalocyanine blue"),
+                                                   QT_TRANSLATE_NOOP("Word", "phthalocyanine green"),
+                                                   QT_TRANSLATE_NOOP("Word", "chromium oxide green"),
+                                                   QT_TRANSLATE_NOOP("Word", "Design tokens"),
+                                                   QT_TRANSLATE_NOOP("Word", "CGATS.17 table"),
+                                                   QT_TRANSLATE_NOOP("Word", "CSS custom properties"),
+                                                   QT_TRANSLATE_NOOP("Word", "CSV table"),
+                                                   QT_TRANSLATE_NOOP("Word", "Hex list"),
+                                                   QT_TRANSLATE_NOOP("Word", "SVG drawing"),
+                                                   QT_TRANSLATE_NOOP("Word", "PNG strip"),
+                                                   QT_TRANSLATE_NOOP("Word", "hue"),
+                                                   QT_TRANSLATE_NOOP("Word", "saturation"),
+                                                   QT_TRANSLATE_NOOP("Word", "value"),
+                                                   QT_TRANSLATE_NOOP("Word", "lightness"),
+                                                   QT_TRANSLATE_NOOP("Word", "chroma"),
+                                                   QT_TRANSLATE_NOOP("Word", "Linear")};
+/// As they stand beside a hue: in many languages they change with it.
+[[maybe_unused]] constexpr const char* kOfColor[] = {
+    QT_TRANSLATE_NOOP("OfColor", "blackish"),   QT_TRANSLATE_NOOP("OfColor", "very dark"),
+    QT_TRANSLATE_NOOP("OfColor", "dark"),       QT_TRANSLATE_NOOP("OfColor", "light"),
+    QT_TRANSLATE_NOOP("OfColor", "very light"), QT_TRANSLATE_NOOP("OfColor", "whitish"),
+    QT_TRANSLATE_NOOP("OfColor", "greyed"),     QT_TRANSLATE_NOOP("OfColor", "dull"),
+    QT_TRANSLATE_NOOP("OfColor", "muted"),      QT_TRANSLATE_NOOP("OfColor", "vivid"),
+    QT_TRANSLATE_NOOP("OfColor", "warm"),       QT_TRANSLATE_NOOP("OfColor", "cool")};
+[[maybe_unused]] constexpr const char* kSurrounds[] = {QT_TRANSLATE_NOOP("Surround", "dark"),
+                                                       QT_TRANSLATE_NOOP("Surround", "middle"),
+                                                       QT_TRANSLATE_NOOP("Surround", "light")};
+
+QString translated(const char* context, std::string_view of_core) {
+  return QCoreApplication::translate(context, std::string(of_core).c_str());
+}
+
+QTranslator& ours() {
+  static QTranslator one;
+  return one;
+}
+QTranslator& toolkits() {
+  static QTranslator one;
+  return one;
+}
+
+} // namespace
+
+bool speak(const QLocale& locale) {
+  QCoreApplication::removeTranslator(&ours());
+  QCoreApplication::removeTranslator(&toolkits());
+  const bool known = ours().load(locale, QStringLiteral("zonachrom"), QStringLiteral("_"),
+                                 shared_file(QStringLiteral("translations")));
+  if (!known) return false;
+  QCoreApplication::installTranslator(&ours());
+  if (toolkits().load(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
+                      QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
+    QCoreApplication::installTranslator(&toolkits());
+  return true;
+}
+
+QString word(std::string_view of_core) { return translated("Word", of_core); }
+
+QString surround_word(std::string_view of_core) { return translated("Surround", of_core); }
+
+QString color_name(Srgb c) {
+  const ColorWords parts = color_word_parts(c);
+  const auto beside = [](std::string_view one) {
+    return one.empty() ? QString() : translated("OfColor", one);
+  };
+  //: How a color is called: %1 value, %2 chroma, %3 side, %4 hue; each but the hue may be missing.
+  return QCoreApplication::translate("Word", "%1 %2 %3 %4")
+      .arg(beside(parts.value), beside(parts.chroma), beside(parts.side), word(parts.hue))
+      .simplified();
+}
+
+QString hue_word(Srgb c) { return word(hue_in_words(c)); }
+
+} // namespace zc

@@ -1,0 +1,203 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The sentences of the core and of the files, for those who translate: %1 and %2 stand for names in them.
+#include "app/seams/language.h"
+
+#include <QCoreApplication>
+#include <QRegularExpression>
+
+#include <string>
+
+namespace zc {
+namespace {
+
+constexpr const char* kSentences[] = {
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" already; choose another name."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not opened. %2"),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was saved by a newer Zonachrom; update the program to use it."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" cannot be used; save the photo again with a sound profile."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" could not be taken off the shelf."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" has more than 400 million pixels; make it smaller first."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" has no swatches yet; lay some first."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "\"%1\" holds no merged picture; save it again in the program that made it."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "\"%1\" is a CMYK photo without a color profile, so its colors are not known; save it as RGB first."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is cut short or damaged; choose another copy of the photo."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is larger than 64 MB; no press profile is."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is larger than this program accepts."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is locked; unlock first."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is no day; write it as 2026-11-26."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is no paint of the trade."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "\"%1\" is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "\"%1\" is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch()."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "\"%1\" is not the ICC profile of a four-color press that can be worked with."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "A brace is open to the end of the pattern; close it with }."),
+    QT_TRANSLATE_NOOP("Sentence", "A family cannot be merged with itself; choose another."),
+    QT_TRANSLATE_NOOP("Sentence", "A fitted polygon has from 3 to 24 corners."),
+    QT_TRANSLATE_NOOP("Sentence", "A mixture needs at least one color."),
+    QT_TRANSLATE_NOOP("Sentence", "A palette has at most 12 paints; take one off first."),
+    QT_TRANSLATE_NOOP("Sentence", "A palette has at most 12 paints."),
+    QT_TRANSLATE_NOOP("Sentence", "A pattern is no longer than 10,000 letters."),
+    QT_TRANSLATE_NOOP("Sentence", "A picture is cut into 2 to 500 areas."),
+    QT_TRANSLATE_NOOP("Sentence", "A picture is written as .png or .jpg; name the file so."),
+    QT_TRANSLATE_NOOP("Sentence", "A piece holds at most 1000 sets; remove one first."),
+    QT_TRANSLATE_NOOP("Sentence", "A piece keeps at least one set; add another before removing this one."),
+    QT_TRANSLATE_NOOP("Sentence", "A recipe has 1 to 12 parts of a paint."),
+    QT_TRANSLATE_NOOP("Sentence", "A recipe has 1 to 4 paints."),
+    QT_TRANSLATE_NOOP("Sentence", "A row holds at most 11 values."),
+    QT_TRANSLATE_NOOP("Sentence", "A set has at most 50 tags; leave some out."),
+    QT_TRANSLATE_NOOP("Sentence", "A set holds at most 1000 families; merge or remove some first."),
+    QT_TRANSLATE_NOOP("Sentence", "A set keeps at most 50 versions; remove one first."),
+    QT_TRANSLATE_NOOP("Sentence", "A sheet can have 36 to 600 pixels an inch."),
+    QT_TRANSLATE_NOOP("Sentence", "A sheet is written as .pdf, .svg or .png; name the file so."),
+    QT_TRANSLATE_NOOP("Sentence", "A string between two colors needs the second one."),
+    QT_TRANSLATE_NOOP("Sentence", "A string has from 2 to 24 steps."),
+    QT_TRANSLATE_NOOP("Sentence", "A swatch cannot be merged with itself."),
+    QT_TRANSLATE_NOOP("Sentence", "A swatch cannot be parted from itself."),
+    QT_TRANSLATE_NOOP("Sentence", "A tag is too long; keep it under 400 letters."),
+    QT_TRANSLATE_NOOP("Sentence", "A tint goes from nothing, 0, to all, 1."),
+    QT_TRANSLATE_NOOP("Sentence", "An area has at most 10,000 points."),
+    QT_TRANSLATE_NOOP("Sentence", "An area needs at least three points."),
+    QT_TRANSLATE_NOOP("Sentence", "An entry of the file cannot be read."),
+    QT_TRANSLATE_NOOP("Sentence", "An entry of the file is damaged."),
+    QT_TRANSLATE_NOOP("Sentence", "Another window is changing the shelf; try again."),
+    QT_TRANSLATE_NOOP("Sentence", "Between 0 and 12 accents can be taken from a photo."),
+    QT_TRANSLATE_NOOP("Sentence", "Between 1 and 200 colors can be taken from a photo."),
+    QT_TRANSLATE_NOOP("Sentence", "Between 1 and 30 lacking colors can be named."),
+    QT_TRANSLATE_NOOP("Sentence", "Between two colors there is room for 1 to 22 steps."),
+    QT_TRANSLATE_NOOP("Sentence", "Both of these swatches are locked; unlock one to part them."),
+    QT_TRANSLATE_NOOP("Sentence", "Contrast is changed by a factor from 0 to 4."),
+    QT_TRANSLATE_NOOP("Sentence", "Cutting the picture into areas was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "Cutting with this area would leave nothing of the mask."),
+    QT_TRANSLATE_NOOP("Sentence", "Evening out needs at least three swatches in the family."),
+    QT_TRANSLATE_NOOP("Sentence", "Every color of a mixture needs more than 0 parts."),
+    QT_TRANSLATE_NOOP("Sentence", "In this order nothing of the mask would be left."),
+    QT_TRANSLATE_NOOP("Sentence", "No line of the file has the shape of the pattern."),
+    QT_TRANSLATE_NOOP("Sentence", "No line of the pattern has a color; put {hex} where it belongs."),
+    QT_TRANSLATE_NOOP("Sentence", "Reading was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "Saturation is changed by a factor from 0 to 4."),
+    QT_TRANSLATE_NOOP("Sentence", "Saving was stopped; the file is as it was."),
+    QT_TRANSLATE_NOOP("Sentence", "Select some swatches of one family, and not all of them, to split it."),
+    QT_TRANSLATE_NOOP("Sentence", "The PDF could not be made."),
+    QT_TRANSLATE_NOOP("Sentence", "The PNG strip could not be made."),
+    QT_TRANSLATE_NOOP("Sentence", "The areas of this picture were changed too often; cut it anew."),
+    QT_TRANSLATE_NOOP("Sentence", "The difference must lie between 0 and 50."),
+    QT_TRANSLATE_NOOP("Sentence", "The difference must lie between 0.5 and 20."),
+    QT_TRANSLATE_NOOP("Sentence", "The directory of the file is damaged."),
+    QT_TRANSLATE_NOOP("Sentence", "The extraction was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "The file cannot be read as a container."),
+    QT_TRANSLATE_NOOP("Sentence", "The file could not be packed; there may be too little memory."),
+    QT_TRANSLATE_NOOP("Sentence", "The file holds more entries than this program accepts."),
+    QT_TRANSLATE_NOOP("Sentence", "The file is not a sound container; it may be cut short."),
+    QT_TRANSLATE_NOOP("Sentence", "The file unpacks to more than this program accepts."),
+    QT_TRANSLATE_NOOP("Sentence", "The fit was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "The least difference goes from 0 to 50."),
+    QT_TRANSLATE_NOOP("Sentence", "The light band must begin above the dark one, both between 0 and 100."),
+    QT_TRANSLATE_NOOP("Sentence", "The margin can be 5 to 40 millimetres wide."),
+    QT_TRANSLATE_NOOP("Sentence", "The mask holds no color; draw it larger or switch it off."),
+    QT_TRANSLATE_NOOP(
+        "Sentence", "The numbers of this piece have run out; start a new piece and bring the sets into it."),
+    QT_TRANSLATE_NOOP("Sentence", "The parcel is empty; choose at least one set or mask."),
+    QT_TRANSLATE_NOOP("Sentence", "The path of this file is too long to be followed; move it higher up."),
+    QT_TRANSLATE_NOOP("Sentence", "The picture can be 16 to 8192 pixels large."),
+    QT_TRANSLATE_NOOP("Sentence", "The picture could not be made."),
+    QT_TRANSLATE_NOOP("Sentence", "The picture was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece is damaged: it holds no data."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece is damaged: piece.json is missing."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece is damaged: the photo %1 is missing."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece itself is lost; nothing of it can be read."),
+    QT_TRANSLATE_NOOP("Sentence", "The pivot of the contrast is a value from 0 to 100."),
+    QT_TRANSLATE_NOOP("Sentence", "The points lie on one line and enclose nothing."),
+    QT_TRANSLATE_NOOP("Sentence", "The profile of this monitor cannot be used; colors are shown without it."),
+    QT_TRANSLATE_NOOP("Sentence", "The reference has no colors to fit to."),
+    QT_TRANSLATE_NOOP("Sentence", "The row comes to more than 200 megapixels; make it smaller."),
+    QT_TRANSLATE_NOOP("Sentence", "The search was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "The set has no swatches yet; lay some first."),
+    QT_TRANSLATE_NOOP("Sentence", "The share must lie above 0 and at most at 1."),
+    QT_TRANSLATE_NOOP("Sentence", "The share to hold goes from above 0 to 100 percent."),
+    QT_TRANSLATE_NOOP("Sentence", "The shelf holds too many profiles of this name."),
+    QT_TRANSLATE_NOOP("Sentence", "The smallest area is 0 to 5 percent of the picture."),
+    QT_TRANSLATE_NOOP("Sentence", "The smoothing is 0 to 2 percent of the longer side."),
+    QT_TRANSLATE_NOOP("Sentence", "The two ends of this string are the same color; choose another end."),
+    QT_TRANSLATE_NOOP("Sentence", "The value must lie between 0 and 100."),
+    QT_TRANSLATE_NOOP("Sentence", "There are no colors to lay."),
+    QT_TRANSLATE_NOOP("Sentence", "There are no colors to reach."),
+    QT_TRANSLATE_NOOP("Sentence", "There are no pixels to take colors from here."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no mask in use that encloses a neutral."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no mask in use that has corners."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no mask in use; draw one at Limit first."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no mask to cut from; add an area first."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no mask to keep the colors in."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no paint in it."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no paint to keep yet; add one first."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no paint to mix with."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no room left in this row."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no such set."),
+    QT_TRANSLATE_NOOP("Sentence", "There is nothing to bring in: the set has all of these colors already."),
+    QT_TRANSLATE_NOOP("Sentence", "There is nothing to change: lay swatches first, or unlock some."),
+    QT_TRANSLATE_NOOP("Sentence", "These are no rules a set can be graded by."),
+    QT_TRANSLATE_NOOP("Sentence", "These margins leave too little room on this paper."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "These two cannot be parted in value with their hue and saturation kept; change one by hand."),
+    QT_TRANSLATE_NOOP("Sentence", "This cut would leave nothing of the mask; make it smaller."),
+    QT_TRANSLATE_NOOP("Sentence", "This is not a Zonachrom parcel; choose a file that ends in .zonaparcel."),
+    QT_TRANSLATE_NOOP("Sentence", "This is not a Zonachrom piece; choose a file that ends in .zonachrom."),
+    QT_TRANSLATE_NOOP("Sentence", "This is outside what a set can be graded by."),
+    QT_TRANSLATE_NOOP("Sentence", "This note is too long; keep it under 10,000 letters."),
+    QT_TRANSLATE_NOOP("Sentence", "This paper at so many pixels an inch comes to more than 200 megapixels."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "This piece was saved by a newer Zonachrom; update the program to open it."),
+    QT_TRANSLATE_NOOP("Sentence", "This place is in no photo."),
+    QT_TRANSLATE_NOOP("Sentence", "This place is not on the wheel."),
+    QT_TRANSLATE_NOOP("Sentence", "Value is shifted by at most 100 either way."),
+    QT_TRANSLATE_NOOP("Sentence", "What goes on the shelf needs a name; type at least one letter."),
+    QT_TRANSLATE_NOOP("Sentence", "With these numbers nothing of the mask would be left."),
+    QT_TRANSLATE_NOOP("Sentence", "Without this point nothing of the mask would be left."),
+    QT_TRANSLATE_NOOP("Sentence", "Working out the reach was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "Writing was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "A hue turns by at most 360 degrees either way."),
+    QT_TRANSLATE_NOOP("Sentence", "A mask area has at most 10,000 points."),
+    QT_TRANSLATE_NOOP("Sentence", "A mask area needs three points; remove the whole area instead."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "These paints enclose nothing there; choose more of them, or white and black beside them."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "The rule for names reads {names without \"letters\" but \"what stands instead\"}."),
+    QT_TRANSLATE_NOOP("Sentence", "A strength lies between 0 and 20."),
+    QT_TRANSLATE_NOOP("Sentence", "Each part can stand on the sheet once.")};
+
+/// The sentence as what it may look like with names in it.
+QRegularExpression shape_of(const char* sentence) {
+  QString shape = QRegularExpression::escape(QString::fromUtf8(sentence));
+  for (const char* place : {"\\%1", "\\%2"}) shape.replace(QLatin1String(place), QStringLiteral("(.+?)"));
+  return QRegularExpression(QRegularExpression::anchoredPattern(shape));
+}
+
+} // namespace
+
+QString sentence(std::string_view of_core) {
+  const std::string whole(of_core);
+  const QString fixed = QCoreApplication::translate("Sentence", whole.c_str());
+  const QString english = QString::fromStdString(whole);
+  if (fixed != english) return fixed;
+  for (const char* one : kSentences) {
+    if (std::string_view(one).find("%1") == std::string_view::npos) continue;
+    const auto match = shape_of(one).match(english);
+    if (!match.hasMatch()) continue;
+    QString out = QCoreApplication::translate("Sentence", one);
+    // What stands in it may be a sentence of its own.
+    for (int i = match.lastCapturedIndex(); i >= 1; --i)
+      out.replace(QStringLiteral("%%1").arg(i), sentence(match.captured(i).toStdString()));
+    return out;
+  }
+  return english;
+}
+
+} // namespace zc

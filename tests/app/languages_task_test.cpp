@@ -1,0 +1,171 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The window in other languages: every one of ours is complete and keeps what stands for numbers and names;
+// with words two fifths longer than ours nothing is cut; colors are named by each language's rule; either
+// decimal mark is read.
+#include "app/desk.h"
+#include "app/seams/language.h"
+#include "app/seams/shared_files.h"
+#include "app/theme/controls.h"
+#include "app/theme/number_field.h"
+#include "app/theme/text.h"
+
+#include <QDir>
+#include <QPushButton>
+#include <QTranslator>
+
+#include <set>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+/// Every word two fifths longer, its numbers and letters of the keyboard kept.
+class LongWords final : public QTranslator {
+public:
+  [[nodiscard]] QString translate(const char*, const char* source, const char*, int) const override {
+    const QString words = QString::fromUtf8(source);
+    const QString letters = QString(words).remove(QLatin1Char('&'));
+    // Rules and file names are no words.
+    if (letters.startsWith(QLatin1Char('%')) && letters.size() < 3) return words;
+    return words + QString(static_cast<qsizetype>(std::ceil(0.4 * static_cast<double>(letters.size()))),
+                           QChar(0x00f6));
+  }
+  [[nodiscard]] bool isEmpty() const override { return false; }
+};
+
+/// What a button or a label says and has no room for.
+QStringList cut_words(QWidget& window, const QString& where) {
+  QStringList out;
+  for (auto* w : window.findChildren<QWidget*>()) {
+    if (!w->isVisible()) continue;
+    const auto* label = qobject_cast<QLabel*>(w);
+    const bool button = qobject_cast<WordButton*>(w) || qobject_cast<QPushButton*>(w);
+    const bool fixed_label =
+        label && !label->wordWrap() && !qobject_cast<ElidedLabel*>(w) && label->pixmap().isNull();
+    if (!button && !fixed_label) continue;
+    // A toolkit's button likes to be wide; what it says must fit.
+    const auto* push = qobject_cast<const QPushButton*>(w);
+    const int needed = push ? push->fontMetrics().horizontalAdvance(QString(push->text()).remove('&')) + 8
+                            : w->sizeHint().width();
+    if (w->width() + 1 < needed)
+      out << QStringLiteral("%1: %2 %3 \"%4\" has %5 of %6")
+                 .arg(where, w->metaObject()->className(), w->objectName(),
+                      label ? label->text() : qobject_cast<QAbstractButton*>(w)->text())
+                 .arg(w->width())
+                 .arg(needed);
+  }
+  return out;
+}
+
+} // namespace
+
+class LanguagesTask : public QObject {
+  Q_OBJECT
+private slots:
+  void cleanup() { speak(QLocale::c()); }
+  void every_language_is_loaded_and_left();
+  void colors_are_named_by_rule();
+  void nothing_is_cut_data();
+  void nothing_is_cut();
+  void either_decimal_mark_is_read();
+};
+
+void LanguagesTask::every_language_is_loaded_and_left() {
+  const QStringList files = QDir(shared_file("translations")).entryList({"*.qm"});
+  QCOMPARE(files.size(), 2);
+  QVERIFY(speak(QLocale("es_MX")));
+  {
+    const auto desk = new_piece_at(Desk::Pick);
+    QCOMPARE(desk->part<WordButton>("valuesOnly").text(), QString("Solo valores"));
+    desk->trigger("Seleccionar todo");
+  }
+  QVERIFY(speak(QLocale("de_AT")));
+  QCOMPARE(eyes_word(Eyes::Values), QString("Nur Tonwerte"));
+  QVERIFY(!speak(QLocale("fr_FR")));
+  QCOMPARE(eyes_word(Eyes::Values), QString("Values only"));
+}
+
+void LanguagesTask::colors_are_named_by_rule() {
+  const Srgb orange{0.81, 0.52, 0.31}, night{0.05, 0.07, 0.2}, grey{0.5, 0.5, 0.5};
+  std::set<QString> english;
+  for (const Srgb c : {orange, night, grey}) english.insert(color_name(c));
+  QVERIFY(english.contains("grey"));
+  QVERIFY(speak(QLocale("es")));
+  QCOMPARE(color_name(grey), QString("gris"));
+  // The hue leads, what is said of it follows.
+  QVERIFY2(color_name(orange).startsWith("naranja ") || color_name(orange).startsWith("rojo anaranjado ") ||
+               color_name(orange).startsWith("amarillo anaranjado "),
+           qPrintable(color_name(orange)));
+  QVERIFY(speak(QLocale("de")));
+  QCOMPARE(color_name(grey), QString("Grau"));
+  // What is said of it agrees with it and leads.
+  for (const Srgb c : {orange, night}) {
+    const QStringList parts = color_name(c).split(' ');
+    QVERIFY(parts.last().front().isUpper());
+    for (const QString& part : parts.mid(0, parts.size() - 1))
+      QVERIFY2(part.endsWith("es") || part == "sehr", qPrintable(color_name(c)));
+  }
+}
+
+void LanguagesTask::nothing_is_cut_data() {
+  QTest::addColumn<QString>("language");
+  for (const char* language : {"en", "es", "de", "longer"}) QTest::newRow(language) << language;
+}
+
+void LanguagesTask::nothing_is_cut() {
+  QFETCH(QString, language);
+  LongWords longer;
+  if (language == "longer") QCoreApplication::installTranslator(&longer);
+  if (language == "es" || language == "de") QVERIFY(speak(QLocale(language)));
+  QStringList cut;
+  {
+    const auto desk = std::make_unique<DeskTop>();
+    QVERIFY(desk->open_demo());
+    const std::tuple<Desk, SetView, ShareView> places[] = {
+        {Desk::Observe, SetView::Staff, ShareView::Sheet},  {Desk::Limit, SetView::Staff, ShareView::Sheet},
+        {Desk::Pick, SetView::Staff, ShareView::Sheet},     {Desk::Grade, SetView::Staff, ShareView::Sheet},
+        {Desk::Grade, SetView::Rows, ShareView::Sheet},     {Desk::Grade, SetView::List, ShareView::Sheet},
+        {Desk::Grade, SetView::Versions, ShareView::Sheet}, {Desk::Try, SetView::Staff, ShareView::Sheet},
+        {Desk::Share, SetView::Staff, ShareView::Sheet},    {Desk::Share, SetView::Staff, ShareView::Press},
+        {Desk::Share, SetView::Staff, ShareView::Files},    {Desk::Share, SetView::Staff, ShareView::Plan},
+        {Desk::Share, SetView::Staff, ShareView::Parcel}};
+    for (const auto& [place, set_view, share_view] : places) {
+      desk->space().show_set_view(set_view);
+      Sharing sharing = desk->session().sharing;
+      sharing.view = share_view;
+      desk->space().share(sharing);
+      desk->space().show_desk(place);
+      QTest::qWait(30);
+      cut += cut_words(desk->window, QStringLiteral("%1/%2/%3")
+                                         .arg(static_cast<int>(place))
+                                         .arg(static_cast<int>(set_view))
+                                         .arg(static_cast<int>(share_view)));
+    }
+  }
+  QCoreApplication::removeTranslator(&longer);
+  cut.removeDuplicates();
+  QVERIFY2(cut.isEmpty(), qPrintable(QStringLiteral("%1\n%2").arg(cut.size()).arg(cut.join('\n'))));
+}
+
+void LanguagesTask::either_decimal_mark_is_read() {
+  const QLocale before;
+  for (const char* language : {"en_US", "de_DE"}) {
+    QLocale::setDefault(QLocale(language));
+    QCOMPARE(*typed_number(" 12.5 "), 12.5);
+    QCOMPARE(*typed_number("-0,25"), -0.25);
+    QVERIFY(!typed_number("twelve") && !typed_number("") && !typed_number("nan"));
+    const auto desk = new_piece_at(Desk::Pick);
+    auto& value = desk->part<NumberField>("place.value");
+    for (const char* typed : {"45,5", "45.5"}) {
+      desk->space().pick_value(20);
+      type_into(value, typed);
+      CHECK_NEAR(desk->session().at.at.v, 45.5, 0.01);
+      QVERIFY(value.text().startsWith(QLatin1String(language) == QLatin1String("de_DE") ? "45,5" : "45.5"));
+    }
+  }
+  QLocale::setDefault(before);
+}
+
+DESK_TEST_MAIN(LanguagesTask)
+#include "languages_task_test.moc"

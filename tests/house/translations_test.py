@@ -1,0 +1,63 @@
+"""The languages of the window: whatever it says is translated and finished, what stands for numbers and names stays, and
+every sentence of the core that holds no name is known to those who translate."""
+import pathlib
+import re
+import shutil
+import subprocess
+import sys
+import tempfile
+import xml.etree.ElementTree as tree
+
+root = pathlib.Path(sys.argv[1])
+wrong = []
+
+
+def messages(path):
+    for context in tree.parse(path).getroot().findall("context"):
+        for message in context.findall("message"):
+            translation = message.find("translation")
+            forms = [f.text or "" for f in translation.findall("numerusform")] or [translation.text or ""]
+            yield context.findtext("name"), message.findtext("source"), translation.get("type"), forms
+
+
+def places(words):
+    return sorted(set(re.findall(r"%[0-9n]", words)))
+
+
+lupdate = shutil.which("lupdate") or "/usr/lib/qt6/bin/lupdate"
+for file in sorted((root / "translations").glob("*.ts")):
+    with tempfile.TemporaryDirectory() as folder:
+        copy = pathlib.Path(folder) / file.name
+        shutil.copy(file, copy)
+        # What the sources say now: anything new would come out unfinished, anything gone would vanish.
+        subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-I", str(root / "src"), str(root / "src/app"),
+                        "-ts", str(copy)], check=True, capture_output=True)
+        kept, now = {(c, s) for c, s, _, _ in messages(file)}, {(c, s) for c, s, _, _ in messages(copy)}
+        wrong += [f"{file.name}: nobody says any more: {c}: {s!r}" for c, s in sorted(kept - now)]
+        count = 0
+        for context, source, state, forms in messages(copy):
+            count += 1
+            if state == "unfinished" or not all(forms):
+                wrong.append(f"{file.name}: not translated: {context}: {source!r}")
+            for form in forms:
+                if places(form) != places(source):
+                    wrong.append(f"{file.name}: other places: {source!r}: {form!r}")
+                if source[:1].isspace() != form[:1].isspace() or source[-1:].isspace() != form[-1:].isspace():
+                    wrong.append(f"{file.name}: other spaces at an end: {source!r}: {form!r}")
+                if ("&" in source) != ("&" in form):
+                    wrong.append(f"{file.name}: a letter for the keyboard is missing or too many: {source!r}: {form!r}")
+        if count < 1500:
+            wrong.append(f"{file.name}: only {count} messages were found")
+
+known = re.findall(r'QT_TRANSLATE_NOOP\(\s*"Sentence",\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)',
+                   (root / "src/app/seams/sentences.cpp").read_text())
+known = {"".join(re.findall(r'"((?:[^"\\]|\\.)*)"', one)) for one in known}
+for floor in ("core", "io"):
+    for path in sorted((root / "src" / floor).rglob("*.cpp")):
+        # Errors that a painter can meet in the window; what is wrong in a file is told of the file.
+        for code, words in re.findall(r'Error\{\s*ErrorCode::(\w+),\s*((?:"(?:[^"\\]|\\.)*"\s*)+),', path.read_text()):
+            sentence = "".join(re.findall(r'"((?:[^"\\]|\\.)*)"', words))
+            if sentence not in known and code not in {"Damaged"}:
+                wrong.append(f"{path.relative_to(root)}: not among the sentences: {sentence!r}")
+print("\n".join(wrong[:60]) or "every language says everything")
+sys.exit(bool(wrong))
