@@ -71,11 +71,18 @@ private:
     }
     if (part) release(*part, at);
   }
+  static void click_while_there(const QPointer<QWidget>& part, QPointF at) {
+    press(*part, at);
+    if (part) release(*part, at);
+  }
   void use_wheel_or_double_click() {
     QPointF at = anywhere();
-    QWidget* part = under(at);
-    if (below(2) == 0) return double_click(*part, at);
-    turn_wheel(*part, at, below(7) - 3, modifiers());
+    QPointer<QWidget> part = under(at);
+    if (below(2) != 0) return turn_wheel(*part, at, below(7) - 3, modifiers());
+    // The first click may take the part away.
+    click_while_there(part, at);
+    if (part) send_mouse(*part, QEvent::MouseButtonDblClick, at, Qt::LeftButton, Qt::LeftButton);
+    if (part) release(*part, at);
   }
   void use_key() {
     const Qt::Key keys[] = {Qt::Key_Left,   Qt::Key_Right,     Qt::Key_Up,    Qt::Key_Down,   Qt::Key_Return,

@@ -57,10 +57,26 @@ bool is_srgb(const QByteArray& icc) {
   return QColorSpace::fromIccProfile(icc) == QColorSpace(QColorSpace::SRgb);
 }
 
+// The library tells some things otherwise since its version 0.28.
+#if EXIV2_TEST_VERSION(0, 28, 0)
+QByteArray icc_of(const Exiv2::Image& image) {
+  const Exiv2::DataBuf& icc = image.iccProfile();
+  return {reinterpret_cast<const char*>(icc.c_data()), static_cast<qsizetype>(icc.size())};
+}
+int whole_number(const Exiv2::Exifdatum& of) { return static_cast<int>(of.toInt64()); }
+#else
+QByteArray icc_of(Exiv2::Image& image) {
+  const Exiv2::DataBuf* icc = image.iccProfile();
+  return {reinterpret_cast<const char*>(icc->pData_), static_cast<qsizetype>(icc->size_)};
+}
+int whole_number(const Exiv2::Exifdatum& of) { return static_cast<int>(of.toLong()); }
+#endif
+
 /// Only the kinds that photos are read from: the library's readers of videos can go round in circles.
-bool has_photo_metadata(int type) {
-  namespace kind = Exiv2::ImageType;
-  return type == kind::jpeg || type == kind::png || type == kind::tiff || type == kind::webp;
+using ImageKind = std::remove_cv_t<decltype(Exiv2::ImageType::jpeg)>;
+bool has_photo_metadata(ImageKind type) {
+  return type == Exiv2::ImageType::jpeg || type == Exiv2::ImageType::png || type == Exiv2::ImageType::tiff ||
+         type == Exiv2::ImageType::webp;
 }
 
 } // namespace
@@ -72,17 +88,14 @@ PhotoMetadata read_metadata(const std::vector<unsigned char>& bytes) {
   PhotoMetadata out;
   try {
     Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
-    const int type = Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size()));
+    const auto type = Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size()));
     if (!has_photo_metadata(type)) return out;
     const auto image = Exiv2::ImageFactory::open(bytes.data(), static_cast<long>(bytes.size()));
     image->readMetadata();
-    if (image->iccProfileDefined()) {
-      const auto* icc = image->iccProfile();
-      out.icc = QByteArray(reinterpret_cast<const char*>(icc->pData_), static_cast<qsizetype>(icc->size_));
-    }
+    if (image->iccProfileDefined()) out.icc = icc_of(*image);
     const auto& exif = image->exifData();
     const auto at = exif.findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
-    if (at != exif.end() && at->count() > 0) out.orientation = static_cast<int>(at->toLong());
+    if (at != exif.end() && at->count() > 0) out.orientation = whole_number(*at);
   } catch (const std::exception&) {
     return out;
   }
