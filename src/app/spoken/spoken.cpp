@@ -31,8 +31,8 @@ public:
     for (const QAccessible::Id id : m_known) QAccessible::deleteAccessibleInterface(id);
   }
   static Memory& of(QWidget& view) {
-    auto* known = view.findChild<Memory*>(QStringLiteral("spoken"), Qt::FindDirectChildrenOnly);
-    return known ? *known : *new Memory(view);
+    auto* known = view.findChild<QObject*>(QStringLiteral("spoken"), Qt::FindDirectChildrenOnly);
+    return known ? static_cast<Memory&>(*known) : *new Memory(view);
   }
 
   [[nodiscard]] const Spoken& spoken() {
