@@ -85,8 +85,15 @@ bool StepsLine::in_use() const {
 
 void StepsLine::begin() {
   m_steps = {};
+  begin_from_here();
   take(m_steps);
   show();
+}
+
+/// What is there already was not done by these hands.
+void StepsLine::begin_from_here() {
+  m_document = m_space.store().document();
+  m_opened = m_space.piece();
 }
 
 void StepsLine::saved() {
@@ -95,10 +102,7 @@ void StepsLine::saved() {
 
 void StepsLine::follow() {
   if (!isVisibleTo(parentWidget())) return;
-  if (m_document != m_space.store().document()) {
-    m_document = m_space.store().document();
-    m_opened = m_space.piece();
-  }
+  if (m_document != m_space.store().document()) begin_from_here();
   const FirstSteps now = followed(m_steps, m_opened, m_space.piece(), m_space.session());
   if (now != m_steps) take(now);
 }

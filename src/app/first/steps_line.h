@@ -21,6 +21,7 @@ public:
   void saved();
 
 private:
+  void begin_from_here();
   void follow();
   void take(const FirstSteps& steps);
   void put_away();

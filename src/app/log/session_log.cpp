@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/log/session_log.h"
 
+#include "app/seams/shared_files.h"
+
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
@@ -24,11 +26,6 @@ struct Log {
 Log& log() {
   static Log one;
   return one;
-}
-
-QString folder() {
-  return qEnvironmentVariable("XDG_STATE_HOME", QDir::homePath() + QStringLiteral("/.local/state")) +
-         QStringLiteral("/zonachrom");
 }
 
 /// Names of a painter's things stand in quotes or are paths.
@@ -61,12 +58,12 @@ void write(const QString& line, bool round) {
 } // namespace
 
 void begin() {
-  QDir().mkpath(folder());
+  QDir().mkpath(state_folder());
   Log& all = log();
   all.lines.clear();
-  all.file = folder() + QStringLiteral("/session.log");
+  all.file = state_folder() + QStringLiteral("/session.log");
   all.before = read_lines(all.file);
-  const QString kept = folder() + QStringLiteral("/session-before.log");
+  const QString kept = state_folder() + QStringLiteral("/session-before.log");
   QFile::remove(kept);
   QFile::rename(all.file, kept);
   if (!all.toolkit) all.toolkit = qInstallMessageHandler(on_message);

@@ -11,4 +11,9 @@ QString shared_file(const QString& name) {
                              .absoluteFilePath(QStringLiteral("../share/zonachrom/") + name));
 }
 
+QString state_folder() {
+  return qEnvironmentVariable("XDG_STATE_HOME", QDir::homePath() + QStringLiteral("/.local/state")) +
+         QStringLiteral("/zonachrom");
+}
+
 } // namespace zc

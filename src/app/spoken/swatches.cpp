@@ -41,6 +41,16 @@ SpokenItem spoken_swatch(Workspace& space, const Family& family, const Swatch& s
   return out;
 }
 
+SpokenItem slider(Kind kind, const QString& name, const QRectF& rect, SpokenNumber number) {
+  SpokenItem out;
+  out.key = spoken_key(kind, 0);
+  out.role = QAccessible::Slider;
+  out.name = name;
+  out.rect = rect;
+  out.number = std::move(number);
+  return out;
+}
+
 } // namespace
 
 QString set_told(const Piece& piece) {
@@ -88,26 +98,16 @@ std::vector<SpokenItem> spoken_swatches(Workspace& space, const PlaceOf& swatch_
 }
 
 SpokenItem spoken_hue(Workspace& space, const QRectF& rect) {
-  SpokenItem out;
-  out.key = spoken_key(kHue, 0);
-  out.role = QAccessible::Slider;
-  out.name = QObject::tr("Hue");
-  out.rect = rect;
-  out.number = SpokenNumber{space.session().at.at.a, 0, 360, 1,
-                            [&space](double wanted) { space.nudge_hue(wanted - space.session().at.at.a); }};
-  return out;
+  return slider(kHue, QObject::tr("Hue"), rect, {space.session().at.at.a, 0, 360, 1, [&space](double wanted) {
+                                                   space.nudge_hue(wanted - space.session().at.at.a);
+                                                 }});
 }
 
 SpokenItem spoken_saturation(Workspace& space, const QRectF& rect) {
-  SpokenItem out;
-  out.key = spoken_key(kSaturation, 0);
-  out.role = QAccessible::Slider;
-  out.name = QObject::tr("Saturation");
-  out.rect = rect;
-  out.number = SpokenNumber{100 * space.session().at.at.r, 0, 100, 1, [&space](double wanted) {
-                              space.nudge_saturation(wanted / 100 - space.session().at.at.r);
-                            }};
-  return out;
+  return slider(kSaturation, QObject::tr("Saturation"), rect,
+                {100 * space.session().at.at.r, 0, 100, 1, [&space](double wanted) {
+                   space.nudge_saturation(wanted / 100 - space.session().at.at.r);
+                 }});
 }
 
 SpokenNumber spoken_value(Workspace& space) {

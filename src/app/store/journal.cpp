@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/journal.h"
 
+#include "app/seams/shared_files.h"
 #include "io/container/piece_file.h"
 
 #include <QCoreApplication>
@@ -37,11 +38,7 @@ void remove_journal(const QString& file) {
 
 } // namespace
 
-QString Journal::folder() {
-  const QString state =
-      qEnvironmentVariable("XDG_STATE_HOME", QDir::homePath() + QStringLiteral("/.local/state"));
-  return state + QStringLiteral("/zonachrom/unsaved");
-}
+QString Journal::folder() { return state_folder() + QStringLiteral("/unsaved"); }
 
 Journal::Journal(Workspace& space) : m_space(space) {
   m_writer.setMaxThreadCount(1);
