@@ -2986,10 +2986,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Die Zwischenablage hält weder Bild noch Farbe; zuerst etwas kopieren.</translation>
     </message>
     <message>
-        <source>Cut swatches</source>
-        <translation>Farbfelder ausschneiden</translation>
-    </message>
-    <message>
         <source>Copied %1.</source>
         <translation>%1 kopiert.</translation>
     </message>
@@ -4244,6 +4240,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
         <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+    <message>
+        <source>Cut swatch</source>
+        <translation>Farbfeld ausschneiden</translation>
+    </message>
+    <message>
+        <source>Cut %1 swatches</source>
+        <translation>%1 Farbfelder ausschneiden</translation>
     </message>
 </context>
 <context>

@@ -2986,10 +2986,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>El portapapeles no tiene imagen ni color; copia uno antes.</translation>
     </message>
     <message>
-        <source>Cut swatches</source>
-        <translation>Cortar muestras</translation>
-    </message>
-    <message>
         <source>Copied %1.</source>
         <translation>Copiado %1.</translation>
     </message>
@@ -4244,6 +4240,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
         <translation>Imágenes (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+    <message>
+        <source>Cut swatch</source>
+        <translation>Cortar muestra</translation>
+    </message>
+    <message>
+        <source>Cut %1 swatches</source>
+        <translation>Cortar %1 muestras</translation>
     </message>
 </context>
 <context>

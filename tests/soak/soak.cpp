@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A long afternoon: random hands at all desks and beside the canvas, for as many minutes as are asked for.
 // Memory, handles and the time that an action takes are noted, and at the end compared with those after the
-// first tenth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
+// first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
 #include "app/window/beside.h"
 #include "io/container/piece_file.h"
 #include "support/any_hands.h"
@@ -10,7 +10,9 @@
 #include <QElapsedTimer>
 
 #include <cstdio>
+#include <ctime>
 #include <malloc.h>
+#include <sys/resource.h>
 #include <unistd.h>
 
 using namespace zc;
@@ -22,6 +24,19 @@ struct Note {
   double minute = 0, megabytes = 0, milliseconds = 0;
   int handles = 0;
 };
+
+/// Of this thread at work, so that what else runs on the machine does not count.
+double milliseconds_worked() {
+  timespec at{};
+  clock_gettime(CLOCK_THREAD_CPUTIME_ID, &at);
+  return static_cast<double>(at.tv_sec) * 1e3 + static_cast<double>(at.tv_nsec) / 1e6;
+}
+
+double megabytes_at_most() {
+  rusage used{};
+  getrusage(RUSAGE_SELF, &used);
+  return static_cast<double>(used.ru_maxrss) * 1024 / 1e6;
+}
 
 double megabytes_in_use() {
   malloc_trim(0); // What is free is not in use, whoever holds it.
@@ -78,37 +93,42 @@ int main(int argc, char** argv) {
   std::vector<Note> notes;
   QElapsedTimer clock;
   clock.start();
-  constexpr int kActions = 400; // Between two notes; then all is undone, so that the piece stays as large.
+  constexpr int kActions = 400, kRounds = 8; // Then all is undone, so that the piece stays as large.
   const auto minute = [&clock] { return static_cast<double>(clock.elapsed()) / 60'000; };
-  for (int cycle = 0; minute() < minutes; ++cycle) {
-    if (cycle % 8 == 0 && !desk.window.documents().open(file)) return 2;
-    desk.space().show_desk(static_cast<Desk>(cycle % 6));
-    if (cycle % 5 == 4) desk.window.beside().switch_shown();
-    QElapsedTimer work;
-    work.start();
-    for (int i = 0; i < kActions; ++i) {
-      hands.do_anything();
-      QCoreApplication::processEvents();
+  // Each note is taken at the same place: the piece just opened, at Observe, no companion, all at rest.
+  for (int note = 0; minute() < minutes; ++note) {
+    double worked = 0;
+    for (int round = 0; round < kRounds; ++round) {
+      desk.space().show_desk(static_cast<Desk>((note + round) % static_cast<int>(kDesks)));
+      if (round % 4 == 3) desk.window.beside().switch_shown();
+      const double before = milliseconds_worked();
+      for (int i = 0; i < kActions; ++i) {
+        hands.do_anything();
+        QCoreApplication::processEvents();
+      }
+      worked += milliseconds_worked() - before;
+      desk.window.show(); // The hands may have closed it to the companion.
+      QUndoStack& stack = desk.space().store().stack();
+      while (stack.canUndo()) stack.undo();
     }
-    const double each = static_cast<double>(work.nsecsElapsed()) / 1e6 / kActions;
-    desk.window.show(); // The hands may have closed it to the companion.
-    QUndoStack& stack = desk.space().store().stack();
-    while (stack.canUndo()) stack.undo();
-    QTest::qWait(100);
-    notes.push_back({minute(), megabytes_in_use(), each, handles_in_use()});
+    if (!desk.window.documents().open(file)) return 2;
+    if (desk.window.beside().shown()) desk.window.beside().switch_shown();
+    desk.space().show_desk(Desk::Observe);
+    QTest::qWait(1500);
+    notes.push_back({minute(), megabytes_in_use(), worked / kActions / kRounds, handles_in_use()});
     const Note& n = notes.back();
-    if (cycle % 20 == 0)
-      std::printf("%6.1f min %7.1f MB %4d handles %6.2f ms an action\n", n.minute, n.megabytes, n.handles,
-                  n.milliseconds);
+    std::printf("%6.1f min %7.1f MB %4d handles %6.2f ms an action\n", n.minute, n.megabytes, n.handles,
+                n.milliseconds);
     std::fflush(stdout);
   }
-  // What is left is saved, opened again, and the same.
+  // What hands leave is saved, opened again, and the same.
+  for (int i = 0; i < kActions; ++i) hands.do_anything();
   const Piece end = desk.piece();
   const bool written = save_document(saved.toStdString(), {end, desk.session().at_hand}).ok();
   const auto back = open_document(saved.toStdString());
   const bool same = written && back && back->piece == end;
-  std::printf("seed %u, %zu actions; saved and opened again: %s\n", seed, notes.size() * kActions,
-              same ? "equal" : "NOT EQUAL");
+  std::printf("seed %u, %zu actions, %.0f MB at most; saved and opened again: %s\n", seed,
+              notes.size() * kActions * kRounds, megabytes_at_most(), same ? "equal" : "NOT EQUAL");
   const double early = minutes / 12, width = minutes / 12;
   const auto compare = [&](const char* what, double most, auto read) {
     return says(what, between(notes, early, early + width, read),

@@ -35,6 +35,9 @@ ShareReader::ShareReader(Workspace& space) : m_space(space) {
               &Workspace::referencesChanged, &Workspace::viewChanged},
              this, anew);
   connect(&space.photos(), &PhotoLibrary::changed, this, anew);
+  connect(&space, &Workspace::viewChanged, this, [this] {
+    if (m_space.session().desk != Desk::Share) forget_proof();
+  });
 }
 
 const Result<Sheet>& ShareReader::sheet() {
@@ -109,6 +112,12 @@ const ColorTable& ShareReader::known_proof() {
   if (m_known_for == key) return m_known;
   m_known_for = key;
   return m_known = ColorTable();
+}
+
+void ShareReader::forget_proof() {
+  if (m_known_for == decltype(m_known_for)()) return;
+  m_known_for = {};
+  m_known = {};
 }
 
 void ShareReader::proof_picture(QImage& image) {

@@ -83,6 +83,8 @@ private:
   };
   [[nodiscard]] ImagesOrder images_order() const;
   [[nodiscard]] const ColorTable& known_proof();
+  /// At other desks its memory is of no use.
+  void forget_proof();
 
   Workspace& m_space;
   std::optional<Result<Sheet>> m_sheet;

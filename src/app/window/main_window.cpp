@@ -297,7 +297,7 @@ void MainWindow::copy_swatches() {
 void MainWindow::cut_swatches() {
   if (m_space.set_work().nothing_selected()) return;
   copy_swatches();
-  m_space.set_work().remove(tr("Cut swatches"), tr("Cut swatches"));
+  m_space.set_work().remove(tr("Cut swatch"), tr("Cut %1 swatches"));
 }
 
 void MainWindow::copy_hex() {
