@@ -493,6 +493,40 @@
         <source>Use the %1 surround</source>
         <translation>Das Umfeld %1 verwenden</translation>
     </message>
+    <message>
+        <source>here</source>
+        <translation>hier</translation>
+    </message>
+    <message>
+        <source>held</source>
+        <translation>gehalten</translation>
+    </message>
+    <message>
+        <source>
+in the mask</source>
+        <translation>
+in der Maske</translation>
+    </message>
+    <message>
+        <source>
+outside the mask</source>
+        <translation>
+außerhalb der Maske</translation>
+    </message>
+    <message>
+        <source>
+brought into it</source>
+        <translation>
+hineingeholt</translation>
+    </message>
+    <message>
+        <source>%1
+value %2
+%3 px square</source>
+        <translation>%1
+Tonwert %2
+%3 px im Quadrat</translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -1394,43 +1428,6 @@
         <source>%1 %2 %3 %4</source>
         <extracomment>How a color is called: %1 value, %2 chroma, %3 side, %4 hue; each but the hue may be missing.</extracomment>
         <translation>%1 %2 %3 %4</translation>
-    </message>
-</context>
-<context>
-    <name>zc</name>
-    <message>
-        <source>here</source>
-        <translation>hier</translation>
-    </message>
-    <message>
-        <source>held</source>
-        <translation>gehalten</translation>
-    </message>
-    <message>
-        <source>
-in the mask</source>
-        <translation>
-in der Maske</translation>
-    </message>
-    <message>
-        <source>
-outside the mask</source>
-        <translation>
-außerhalb der Maske</translation>
-    </message>
-    <message>
-        <source>
-brought into it</source>
-        <translation>
-hineingeholt</translation>
-    </message>
-    <message>
-        <source>%1
-value %2
-%3 px square</source>
-        <translation>%1
-Tonwert %2
-%3 px im Quadrat</translation>
     </message>
 </context>
 <context>

@@ -493,6 +493,40 @@
         <source>Use the %1 surround</source>
         <translation>Usar el entorno %1</translation>
     </message>
+    <message>
+        <source>here</source>
+        <translation>aquí</translation>
+    </message>
+    <message>
+        <source>held</source>
+        <translation>sujeto</translation>
+    </message>
+    <message>
+        <source>
+in the mask</source>
+        <translation>
+en la máscara</translation>
+    </message>
+    <message>
+        <source>
+outside the mask</source>
+        <translation>
+fuera de la máscara</translation>
+    </message>
+    <message>
+        <source>
+brought into it</source>
+        <translation>
+llevado a ella</translation>
+    </message>
+    <message>
+        <source>%1
+value %2
+%3 px square</source>
+        <translation>%1
+valor %2
+%3 px de lado</translation>
+    </message>
 </context>
 <context>
     <name>Sentence</name>
@@ -1394,43 +1428,6 @@
         <source>%1 %2 %3 %4</source>
         <extracomment>How a color is called: %1 value, %2 chroma, %3 side, %4 hue; each but the hue may be missing.</extracomment>
         <translation>%4 %3 %2 %1</translation>
-    </message>
-</context>
-<context>
-    <name>zc</name>
-    <message>
-        <source>here</source>
-        <translation>aquí</translation>
-    </message>
-    <message>
-        <source>held</source>
-        <translation>sujeto</translation>
-    </message>
-    <message>
-        <source>
-in the mask</source>
-        <translation>
-en la máscara</translation>
-    </message>
-    <message>
-        <source>
-outside the mask</source>
-        <translation>
-fuera de la máscara</translation>
-    </message>
-    <message>
-        <source>
-brought into it</source>
-        <translation>
-llevado a ella</translation>
-    </message>
-    <message>
-        <source>%1
-value %2
-%3 px square</source>
-        <translation>%1
-valor %2
-%3 px de lado</translation>
     </message>
 </context>
 <context>

@@ -18,8 +18,25 @@
 #include <QPushButton>
 #include <QTimer>
 
+#include <sys/syscall.h>
+#include <thread>
+#include <unistd.h>
+
 using namespace zc;
 using namespace zc::test;
+
+namespace {
+
+/// Milliseconds that the disk takes to have written a file.
+std::atomic<int> slow_disk{0};
+
+} // namespace
+
+/// In place of the system's, for the whole program.
+extern "C" int fsync(int fd) {
+  if (slow_disk > 0) std::this_thread::sleep_for(std::chrono::milliseconds(slow_disk));
+  return static_cast<int>(syscall(SYS_fsync, fd));
+}
 
 class DocumentTask : public QObject {
   Q_OBJECT
@@ -50,6 +67,7 @@ private slots:
   void help_needs_no_display();
   void taking_a_picture_leaves_settings_alone();
   void large_files_are_worked_on_beside_the_window();
+  void a_slow_disk_does_not_hold_the_window();
   void a_piece_open_twice_and_a_read_only_one_say_so();
 
 private:
@@ -210,13 +228,16 @@ void DocumentTask::what_others_saved_meanwhile_is_not_overwritten() {
   Document theirs = *open_document(path("plate.zonachrom").toStdString());
   theirs.piece.title = "Theirs";
   QVERIFY(save_document(path("plate.zonachrom").toStdString(), theirs));
+  // Their clock may be years behind ours.
+  const std::filesystem::path file = path("plate.zonachrom").toStdString();
+  std::filesystem::last_write_time(file, std::filesystem::last_write_time(file) - std::chrono::years(3));
   m_desk->space().lay_current();
   m_desk->dialogs.save_path.clear();
   m_desk->trigger("Save");
   QVERIFY2(m_desk->notice().contains("meanwhile"), qPrintable(m_desk->notice()));
   QVERIFY(m_desk->space().store().edited());
   QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece.title, std::string("Theirs"));
-  // Under another name it goes on as usual; a clock that was set back changes nothing.
+  // Under another name it goes on as usual.
   m_desk->dialogs.save_path = path("mine.zonachrom");
   m_desk->trigger("Save");
   QVERIFY(!m_desk->space().store().edited());
@@ -380,6 +401,29 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   m_desk->trigger("Save");
   QVERIFY(m_desk->space().store().edited());
   QCOMPARE(QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1), before);
+}
+
+void DocumentTask::a_slow_disk_does_not_hold_the_window() {
+  save_as(path("plate.zonachrom"));
+  m_desk->space().lay_current();
+  const Piece asked = m_desk->piece();
+  auto& work = m_desk->part<LongWork>("longWork");
+  int turns = 0;
+  bool shown = false;
+  QTimer window;
+  QObject::connect(&window, &QTimer::timeout, [&] {
+    if (++turns == 20) m_desk->space().lay_current(); // The painter goes on.
+    shown = shown || work.isVisible();
+  });
+  window.start(10);
+  slow_disk = 600;
+  m_desk->trigger("Save");
+  slow_disk = 0;
+  QVERIFY(shown && turns >= 20 && !work.isVisible());
+  QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece, asked);
+  QVERIFY2(m_desk->space().store().edited(), "what was done meanwhile is not in the file");
+  m_desk->trigger("Save");
+  QVERIFY(!m_desk->space().store().edited());
 }
 
 void DocumentTask::help_needs_no_display() {

@@ -7,8 +7,6 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 
-#include <QCoreApplication>
-
 namespace zc {
 namespace {
 
@@ -50,20 +48,20 @@ void paint_loupe_note(QPainter& painter, const Workspace& space, const QRectF& n
   painter.fillRect(right, shown_color(space.session().color(), eyes));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  const auto tr = [](const char* words) { return QCoreApplication::translate("Loupe", words); };
   painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("here"));
+                   QObject::tr("here"));
   painter.drawText(right.translated(4, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("held"));
+                   QObject::tr("held"));
   painter.setPen(theme().text);
   QString mask;
   if (space.region()) {
     const WheelPoint at = space.wheel().locate(here);
-    mask = space.region()->inside(disc_point(at)) ? tr("\nin the mask") : tr("\noutside the mask");
-    if (!(here == average)) mask = tr("\nbrought into it");
+    mask = space.region()->inside(disc_point(at)) ? QObject::tr("\nin the mask")
+                                                  : QObject::tr("\noutside the mask");
+    if (!(here == average)) mask = QObject::tr("\nbrought into it");
   }
   painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
-                   tr("%1\nvalue %2\n%3 px square")
+                   QObject::tr("%1\nvalue %2\n%3 px square")
                            .arg(QString::fromStdString(hex_of(here)))
                            .arg(number(value_of(here), 1))
                            .arg(space.session().sample_side) +

@@ -137,27 +137,20 @@ void Documents::open_asked() {
 
 bool Documents::open(const QString& path) { return may_leave() && load(path); }
 
-void Documents::work_on_file(const QString& what, double bytes,
-                             const std::function<void(const Progress&)>& work) {
-  constexpr double small = 8e6;
-  if (bytes < small)
-    work({});
-  else
-    m_long_work.run(what, work);
-}
-
 bool Documents::busy() {
   if (!m_long_work.running()) return false;
   emit m_space.notice(tr("A file is still being read or written; stop that first, or wait for it."));
   return true;
 }
 
+QString Documents::opening(const QString& path) { return tr("Opening %1").arg(QFileInfo(path).fileName()); }
+
 std::optional<Document> Documents::read(const QString& path, Error* why) {
   if (busy()) return std::nullopt;
   const Piece before = m_space.piece();
   Result<Document> read = Document{};
-  work_on_file(tr("Opening %1").arg(QFileInfo(path).fileName()), static_cast<double>(QFileInfo(path).size()),
-               [&](const Progress& progress) { read = open_document(path.toStdString(), progress); });
+  m_long_work.run(opening(path),
+                  [&](const Progress& progress) { read = open_document(path.toStdString(), progress); });
   if (!read) {
     const bool asks = why && read.error().code == ErrorCode::Damaged;
     if (asks) *why = read.error();
@@ -180,9 +173,12 @@ bool Documents::load(const QString& path) {
 }
 
 bool Documents::load_damaged(const QString& path, const Error& error) {
-  auto rest = rescued_document(path.toStdString());
-  const auto before_path = backup_path(path.toStdString());
-  auto before = open_document(before_path);
+  Result<Rescued> rest = error;
+  Result<Document> before = error;
+  m_long_work.run(opening(path), [&](const Progress& progress) {
+    rest = rescued_document(path.toStdString());
+    before = open_document(backup_path(path.toStdString()), progress);
+  });
   if (!rest && !before) {
     emit m_space.notice(words(error));
     return false;
@@ -276,10 +272,8 @@ bool Documents::save_as() {
 bool Documents::save_to(const QString& path) {
   if (busy()) return false;
   const Document written = document();
-  double bytes = 0;
-  for (const auto& r : written.piece.references) bytes += r.bytes ? static_cast<double>(r.bytes->size()) : 0;
   Status saved = Done{};
-  work_on_file(tr("Saving %1").arg(QFileInfo(path).fileName()), bytes, [&](const Progress& progress) {
+  m_long_work.run(tr("Saving %1").arg(QFileInfo(path).fileName()), [&](const Progress& progress) {
     saved = save_document(path.toStdString(), written, progress);
   });
   if (!saved) {

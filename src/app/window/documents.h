@@ -51,8 +51,7 @@ signals:
 
 private:
   [[nodiscard]] Document document() const;
-  /// Large files beside the window, small ones at once.
-  void work_on_file(const QString& what, double bytes, const std::function<void(const Progress&)>& work);
+  [[nodiscard]] static QString opening(const QString& path);
   /// Says so when a file is being read or written.
   [[nodiscard]] bool busy();
   /// Nothing where it cannot be read, which has been said then.

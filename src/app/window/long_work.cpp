@@ -9,9 +9,16 @@
 #include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
+#include <QSemaphore>
 #include <QTimer>
 
 namespace zc {
+namespace {
+
+/// In milliseconds; work that takes no longer is not shown.
+constexpr int kMoment = 80;
+
+} // namespace
 
 LongWork::LongWork(QWidget* parent)
     : QWidget(parent), m_what(new QLabel(this)), m_bar(new QProgressBar(this)) {
@@ -44,21 +51,25 @@ void LongWork::run(const QString& what, const std::function<void(const Progress&
   m_running = true;
   m_stop = false;
   m_share = 0;
-  m_what->setText(what);
-  show_share(*m_bar, 0);
-  show();
-  QTimer told;
-  connect(&told, &QTimer::timeout, this, [this] { show_share(*m_bar, m_share); });
-  told.start(50);
   QEventLoop loop;
-  m_pool.start([this, &loop, &work] {
+  QSemaphore done;
+  m_pool.start([this, &loop, &done, &work] {
     work([this](double share) {
       m_share = share;
       return !m_stop;
     });
+    done.release();
     QMetaObject::invokeMethod(&loop, &QEventLoop::quit, Qt::QueuedConnection);
   });
-  loop.exec();
+  if (!done.tryAcquire(1, kMoment)) {
+    m_what->setText(what);
+    show_share(*m_bar, 0);
+    show();
+    QTimer told;
+    connect(&told, &QTimer::timeout, this, [this] { show_share(*m_bar, m_share); });
+    told.start(50);
+    loop.exec();
+  }
   m_pool.waitForDone(); // The loop also ends when the program does.
   hide();
   m_running = false;

@@ -19,8 +19,9 @@ public:
   explicit LongWork(QWidget* parent);
   ~LongWork() override;
 
-  /// Runs the work on another thread and comes back when it is done; meanwhile the window goes on painting
-  /// and the painter may go on working. REQUIRES that none is running.
+  /// Runs the work on another thread and comes back when it is done. What takes longer than a moment, be it
+  /// large or its disk slow, is shown; the window goes on painting then and the painter may go on working.
+  /// REQUIRES that none is running.
   void run(const QString& what, const std::function<void(const Progress&)>& work);
   [[nodiscard]] bool running() const { return m_running; }
   void stop() { m_stop = true; }
