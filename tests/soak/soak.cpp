@@ -2,6 +2,7 @@
 // A long afternoon: random hands at all desks and beside the canvas, for as many minutes as are asked for.
 // Memory, handles and the time that an action takes are noted, and at the end compared with those after the
 // first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
+#include "app/jobs/memory.h"
 #include "app/window/beside.h"
 #include "io/container/piece_file.h"
 #include "support/any_hands.h"
@@ -21,7 +22,7 @@ using namespace zc::test;
 namespace {
 
 struct Note {
-  double minute = 0, megabytes = 0, milliseconds = 0;
+  double minute = 0, megabytes = 0, asked = 0, milliseconds = 0;
   int handles = 0;
 };
 
@@ -43,6 +44,12 @@ double megabytes_in_use() {
   QFile file(QStringLiteral("/proc/self/statm"));
   if (!file.open(QIODevice::ReadOnly)) return 0;
   return file.readAll().split(' ').value(1).toDouble() * static_cast<double>(sysconf(_SC_PAGESIZE)) / 1e6;
+}
+
+/// What the program has asked for and not given back, without what the allocator keeps between.
+double megabytes_asked() {
+  const struct mallinfo2 now = mallinfo2();
+  return static_cast<double>(now.uordblks + now.hblkhd) / 1e6;
 }
 
 int handles_in_use() {
@@ -74,6 +81,7 @@ bool says(const char* what, double early, double late, double most) {
 } // namespace
 
 int main(int argc, char** argv) {
+  keep_memory_together();
   const Home home;
   QApplication app(argc, argv);
   install_theme();
@@ -115,10 +123,11 @@ int main(int argc, char** argv) {
     if (desk.window.beside().shown()) desk.window.beside().switch_shown();
     desk.space().show_desk(Desk::Observe);
     QTest::qWait(1500);
-    notes.push_back({minute(), megabytes_in_use(), worked / kActions / kRounds, handles_in_use()});
+    notes.push_back(
+        {minute(), megabytes_in_use(), megabytes_asked(), worked / kActions / kRounds, handles_in_use()});
     const Note& n = notes.back();
-    std::printf("%6.1f min %7.1f MB %4d handles %6.2f ms an action\n", n.minute, n.megabytes, n.handles,
-                n.milliseconds);
+    std::printf("%6.1f min %7.1f MB, %7.1f asked for, %4d handles %6.2f ms an action\n", n.minute,
+                n.megabytes, n.asked, n.handles, n.milliseconds);
     std::fflush(stdout);
   }
   // What hands leave is saved, opened again, and the same.
