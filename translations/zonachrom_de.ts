@@ -1429,6 +1429,226 @@ Tonwert %2
         <extracomment>How a color is called: %1 value, %2 chroma, %3 side, %4 hue; each but the hue may be missing.</extracomment>
         <translation>%1 %2 %3 %4</translation>
     </message>
+    <message>
+        <source>sRGB, 0 to 255</source>
+        <translation>sRGB, 0 bis 255</translation>
+    </message>
+    <message>
+        <source>hue, saturation, value of sRGB</source>
+        <translation>Farbton, Sättigung, Hellwert von sRGB</translation>
+    </message>
+    <message>
+        <source>hue, saturation, lightness of sRGB</source>
+        <translation>Farbton, Sättigung, Helligkeit von sRGB</translation>
+    </message>
+    <message>
+        <source>CIELUV hue, share of its largest chroma, L*</source>
+        <translation>CIELUV-Farbton, Anteil an seiner größten Buntheit, L*</translation>
+    </message>
+    <message>
+        <source>CIELAB lightness, chroma, hue</source>
+        <translation>Helligkeit, Buntheit, Farbton in CIELAB</translation>
+    </message>
+    <message>
+        <source>CIELAB under D65</source>
+        <translation>CIELAB unter D65</translation>
+    </message>
+    <message>
+        <source>CIELUV lightness, chroma, hue</source>
+        <translation>Helligkeit, Buntheit, Farbton in CIELUV</translation>
+    </message>
+    <message>
+        <source>CIELUV under D65</source>
+        <translation>CIELUV unter D65</translation>
+    </message>
+    <message>
+        <source>OKLab lightness, chroma, hue</source>
+        <translation>Helligkeit, Buntheit, Farbton in OKLab</translation>
+    </message>
+    <message>
+        <source>CIE XYZ, white at Y 100</source>
+        <translation>CIE XYZ, Weiß bei Y 100</translation>
+    </message>
+    <message>
+        <source>sRGB primaries in linear light</source>
+        <translation>sRGB-Primärfarben in linearem Licht</translation>
+    </message>
+    <message>
+        <source>hex and name</source>
+        <translation>Hex und Name</translation>
+    </message>
+    <message>
+        <source>numbers in columns</source>
+        <translation>Zahlen in Spalten</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>families with headings</source>
+        <translation>Familien mit Überschriften</translation>
+    </message>
+    <message>
+        <source>All hues, quiet</source>
+        <translation>Alle Farbtöne, ruhig</translation>
+    </message>
+    <message>
+        <source>Ember and ash</source>
+        <translation>Glut und Asche</translation>
+    </message>
+    <message>
+        <source>Lamp against dusk</source>
+        <translation>Lampe gegen Dämmerung</translation>
+    </message>
+    <message>
+        <source>Overcast harbor</source>
+        <translation>Hafen unter Wolken</translation>
+    </message>
+    <message>
+        <source>Rust and verdigris</source>
+        <translation>Rost und Grünspan</translation>
+    </message>
+    <message>
+        <source>Vivid without the middle</source>
+        <translation>Leuchtend ohne die Mitte</translation>
+    </message>
+    <message>
+        <source>Nine greys</source>
+        <translation>Neun Graus</translation>
+    </message>
+    <message>
+        <source>Earth and stone</source>
+        <translation>Erde und Stein</translation>
+    </message>
+    <message>
+        <source>Two lights</source>
+        <translation>Zwei Lichter</translation>
+    </message>
+    <message>
+        <source>Skin in three lights</source>
+        <translation>Haut in drei Lichtern</translation>
+    </message>
+    <message>
+        <source>Leaves by distance</source>
+        <translation>Laub nach Entfernung</translation>
+    </message>
+    <message>
+        <source>ochre</source>
+        <translation>Ocker</translation>
+    </message>
+    <message>
+        <source>clay</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>umber</source>
+        <translation>Umbra</translation>
+    </message>
+    <message>
+        <source>stone</source>
+        <translation>Stein</translation>
+    </message>
+    <message>
+        <source>lamplight</source>
+        <translation>Lampenlicht</translation>
+    </message>
+    <message>
+        <source>ember</source>
+        <translation>Glut</translation>
+    </message>
+    <message>
+        <source>between</source>
+        <translation>dazwischen</translation>
+    </message>
+    <message>
+        <source>dusk</source>
+        <translation>Dämmerung</translation>
+    </message>
+    <message>
+        <source>noon</source>
+        <translation>Mittag</translation>
+    </message>
+    <message>
+        <source>overcast</source>
+        <translation>bedeckt</translation>
+    </message>
+    <message>
+        <source>shade</source>
+        <translation>Schatten</translation>
+    </message>
+    <message>
+        <source>near</source>
+        <translation>nah</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>mittel</translation>
+    </message>
+    <message>
+        <source>far</source>
+        <translation>fern</translation>
+    </message>
+    <message>
+        <source>muted</source>
+        <translation>gedämpft</translation>
+    </message>
+    <message>
+        <source>any light</source>
+        <translation>jedes Licht</translation>
+    </message>
+    <message>
+        <source>fire</source>
+        <translation>Feuer</translation>
+    </message>
+    <message>
+        <source>night</source>
+        <translation>Nacht</translation>
+    </message>
+    <message>
+        <source>warm</source>
+        <translation>warm</translation>
+    </message>
+    <message>
+        <source>two lights</source>
+        <translation>zwei Lichter</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>cool</source>
+        <translation>kühl</translation>
+    </message>
+    <message>
+        <source>metal</source>
+        <translation>Metall</translation>
+    </message>
+    <message>
+        <source>loud</source>
+        <translation>laut</translation>
+    </message>
+    <message>
+        <source>posters</source>
+        <translation>Plakate</translation>
+    </message>
+    <message>
+        <source>values</source>
+        <translation>Tonwerte</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>Anfang</translation>
+    </message>
+    <message>
+        <source>figure</source>
+        <translation>Figur</translation>
+    </message>
+    <message>
+        <source>air</source>
+        <translation>Luft</translation>
+    </message>
 </context>
 <context>
     <name>zc::AdjustPanel</name>
@@ -7889,6 +8109,22 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>; it aims at %1, %2 and %3.</source>
         <translation>; sein Ziel sind %1, %2 und %3.</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <translation>Foto</translation>
+    </message>
+    <message>
+        <source>study</source>
+        <translation>Studie</translation>
+    </message>
+    <message>
+        <source>follow</source>
+        <translation>folgen</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>prüfen</translation>
     </message>
 </context>
 <context>

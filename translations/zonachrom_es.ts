@@ -1429,6 +1429,226 @@ valor %2
         <extracomment>How a color is called: %1 value, %2 chroma, %3 side, %4 hue; each but the hue may be missing.</extracomment>
         <translation>%4 %3 %2 %1</translation>
     </message>
+    <message>
+        <source>sRGB, 0 to 255</source>
+        <translation>sRGB, de 0 a 255</translation>
+    </message>
+    <message>
+        <source>hue, saturation, value of sRGB</source>
+        <translation>tono, saturación y valor de sRGB</translation>
+    </message>
+    <message>
+        <source>hue, saturation, lightness of sRGB</source>
+        <translation>tono, saturación y luminosidad de sRGB</translation>
+    </message>
+    <message>
+        <source>CIELUV hue, share of its largest chroma, L*</source>
+        <translation>tono de CIELUV, parte de su mayor croma, L*</translation>
+    </message>
+    <message>
+        <source>CIELAB lightness, chroma, hue</source>
+        <translation>luminosidad, croma y tono de CIELAB</translation>
+    </message>
+    <message>
+        <source>CIELAB under D65</source>
+        <translation>CIELAB bajo D65</translation>
+    </message>
+    <message>
+        <source>CIELUV lightness, chroma, hue</source>
+        <translation>luminosidad, croma y tono de CIELUV</translation>
+    </message>
+    <message>
+        <source>CIELUV under D65</source>
+        <translation>CIELUV bajo D65</translation>
+    </message>
+    <message>
+        <source>OKLab lightness, chroma, hue</source>
+        <translation>luminosidad, croma y tono de OKLab</translation>
+    </message>
+    <message>
+        <source>CIE XYZ, white at Y 100</source>
+        <translation>CIE XYZ, blanco en Y 100</translation>
+    </message>
+    <message>
+        <source>sRGB primaries in linear light</source>
+        <translation>primarios de sRGB en luz lineal</translation>
+    </message>
+    <message>
+        <source>hex and name</source>
+        <translation>hex y nombre</translation>
+    </message>
+    <message>
+        <source>numbers in columns</source>
+        <translation>números en columnas</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>tabla</translation>
+    </message>
+    <message>
+        <source>families with headings</source>
+        <translation>familias con títulos</translation>
+    </message>
+    <message>
+        <source>All hues, quiet</source>
+        <translation>Todos los tonos, en calma</translation>
+    </message>
+    <message>
+        <source>Ember and ash</source>
+        <translation>Brasa y ceniza</translation>
+    </message>
+    <message>
+        <source>Lamp against dusk</source>
+        <translation>Farol contra el crepúsculo</translation>
+    </message>
+    <message>
+        <source>Overcast harbor</source>
+        <translation>Puerto nublado</translation>
+    </message>
+    <message>
+        <source>Rust and verdigris</source>
+        <translation>Óxido y verdín</translation>
+    </message>
+    <message>
+        <source>Vivid without the middle</source>
+        <translation>Vivo sin el centro</translation>
+    </message>
+    <message>
+        <source>Nine greys</source>
+        <translation>Nueve grises</translation>
+    </message>
+    <message>
+        <source>Earth and stone</source>
+        <translation>Tierra y piedra</translation>
+    </message>
+    <message>
+        <source>Two lights</source>
+        <translation>Dos luces</translation>
+    </message>
+    <message>
+        <source>Skin in three lights</source>
+        <translation>Piel bajo tres luces</translation>
+    </message>
+    <message>
+        <source>Leaves by distance</source>
+        <translation>Hojas según la distancia</translation>
+    </message>
+    <message>
+        <source>ochre</source>
+        <translation>ocre</translation>
+    </message>
+    <message>
+        <source>clay</source>
+        <translation>arcilla</translation>
+    </message>
+    <message>
+        <source>umber</source>
+        <translation>sombra natural</translation>
+    </message>
+    <message>
+        <source>stone</source>
+        <translation>piedra</translation>
+    </message>
+    <message>
+        <source>lamplight</source>
+        <translation>luz de farol</translation>
+    </message>
+    <message>
+        <source>ember</source>
+        <translation>brasa</translation>
+    </message>
+    <message>
+        <source>between</source>
+        <translation>entre ambas</translation>
+    </message>
+    <message>
+        <source>dusk</source>
+        <translation>crepúsculo</translation>
+    </message>
+    <message>
+        <source>noon</source>
+        <translation>mediodía</translation>
+    </message>
+    <message>
+        <source>overcast</source>
+        <translation>nublado</translation>
+    </message>
+    <message>
+        <source>shade</source>
+        <translation>sombra</translation>
+    </message>
+    <message>
+        <source>near</source>
+        <translation>cerca</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>a media distancia</translation>
+    </message>
+    <message>
+        <source>far</source>
+        <translation>lejos</translation>
+    </message>
+    <message>
+        <source>muted</source>
+        <translation>apagado</translation>
+    </message>
+    <message>
+        <source>any light</source>
+        <translation>cualquier luz</translation>
+    </message>
+    <message>
+        <source>fire</source>
+        <translation>fuego</translation>
+    </message>
+    <message>
+        <source>night</source>
+        <translation>noche</translation>
+    </message>
+    <message>
+        <source>warm</source>
+        <translation>cálido</translation>
+    </message>
+    <message>
+        <source>two lights</source>
+        <translation>dos luces</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>día</translation>
+    </message>
+    <message>
+        <source>cool</source>
+        <translation>frío</translation>
+    </message>
+    <message>
+        <source>metal</source>
+        <translation>metal</translation>
+    </message>
+    <message>
+        <source>loud</source>
+        <translation>estridente</translation>
+    </message>
+    <message>
+        <source>posters</source>
+        <translation>carteles</translation>
+    </message>
+    <message>
+        <source>values</source>
+        <translation>valores</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>comienzo</translation>
+    </message>
+    <message>
+        <source>figure</source>
+        <translation>figura</translation>
+    </message>
+    <message>
+        <source>air</source>
+        <translation>aire</translation>
+    </message>
 </context>
 <context>
     <name>zc::AdjustPanel</name>
@@ -7889,6 +8109,22 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>; it aims at %1, %2 and %3.</source>
         <translation>; busca %1, %2 y %3.</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <translation>foto</translation>
+    </message>
+    <message>
+        <source>study</source>
+        <translation>estudio</translation>
+    </message>
+    <message>
+        <source>follow</source>
+        <translation>seguir</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>revisar</translation>
     </message>
 </context>
 <context>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shelf/mask_source.h"
 
+#include "app/shelf/shipped_words.h"
 #include "app/theme/theme.h"
 #include "core/mask/rewheel.h"
 
@@ -12,7 +13,7 @@ namespace zc {
 std::vector<Error> MaskSource::read() {
   MaskShelf shelf = read_mask_shelf(shelf_folder(QStringLiteral("masks")).toStdString());
   m_masks = std::move(shelf.masks);
-  for (auto& mask : shipped_masks()) m_masks.push_back(std::move(mask));
+  for (auto& mask : masks_that_came()) m_masks.push_back(std::move(mask));
   return std::move(shelf.unreadable);
 }
 

@@ -2,6 +2,7 @@
 #include "app/shelf/set_source.h"
 
 #include "app/paint/paint.h"
+#include "app/shelf/shipped_words.h"
 #include "core/piece/import.h"
 
 #include <QPainter>
@@ -11,7 +12,7 @@ namespace zc {
 std::vector<Error> SetSource::read() {
   SetShelf shelf = read_set_shelf(shelf_folder(QStringLiteral("sets")).toStdString());
   m_sets = std::move(shelf.sets);
-  for (auto& set : shipped_sets()) m_sets.push_back(std::move(set));
+  for (auto& set : sets_that_came()) m_sets.push_back(std::move(set));
   return std::move(shelf.unreadable);
 }
 

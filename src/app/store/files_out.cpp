@@ -117,19 +117,16 @@ QString file_name(const std::string& name, const QString& suffix) {
   return (out.isEmpty() ? QObject::tr("unnamed") : out) + suffix;
 }
 
-const std::vector<OutFormat>& out_formats() {
-  static const auto all = [] {
-    std::vector<OutFormat> out;
-    for (const auto& facts : kExchangeFormats)
-      out.push_back({std::string(facts.word), word(facts.name), keeps_of(facts.format)});
-    out.push_back({"lines", QObject::tr("Lines of your own"), QObject::tr("what the pattern below says")});
-    out.push_back({"sheet-pdf", QObject::tr("Sheet, PDF"), QObject::tr("all pages, with bookmarks")});
-    out.push_back({"sheet-svg", QObject::tr("Sheet, SVG"), QObject::tr("a file a page")});
-    out.push_back({"sheet-png", QObject::tr("Sheet, PNG"), QObject::tr("a file a page, 300 pixels an inch")});
-    out.push_back({"plan", QObject::tr("Wheel, PNG"), QObject::tr("as set under Wheel")});
-    return out;
-  }();
-  return all;
+std::vector<OutFormat> out_formats() {
+  std::vector<OutFormat> out;
+  for (const auto& facts : kExchangeFormats)
+    out.push_back({std::string(facts.word), word(facts.name), keeps_of(facts.format)});
+  out.push_back({"lines", QObject::tr("Lines of your own"), QObject::tr("what the pattern below says")});
+  out.push_back({"sheet-pdf", QObject::tr("Sheet, PDF"), QObject::tr("all pages, with bookmarks")});
+  out.push_back({"sheet-svg", QObject::tr("Sheet, SVG"), QObject::tr("a file a page")});
+  out.push_back({"sheet-png", QObject::tr("Sheet, PNG"), QObject::tr("a file a page, 300 pixels an inch")});
+  out.push_back({"plan", QObject::tr("Wheel, PNG"), QObject::tr("as set under Wheel")});
+  return out;
 }
 
 QString write_files(const FilesOrder& order, const Progress& progress) {

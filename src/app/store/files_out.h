@@ -17,7 +17,7 @@ struct OutFormat {
   QString keeps; ///< What is kept of a set and what is lost, in words.
 };
 /// Swatch formats first, then lines, sheets and the plan.
-[[nodiscard]] const std::vector<OutFormat>& out_formats();
+[[nodiscard]] std::vector<OutFormat> out_formats();
 
 /// Lines of the painter's own are written under such a name.
 inline constexpr auto kLinesSuffix = ".lines.txt";

@@ -95,7 +95,7 @@ void ReadoutPanel::fill_menu(std::size_t row) {
   QMenu* menu = m_rows[row].menu;
   for (const ReadoutSpace space : kReadoutSpaces) {
     const ReadoutForm& form = readout_form(space);
-    menu->addAction(tr("%1: %2").arg(word(form.name), text(form.words)), this,
+    menu->addAction(tr("%1: %2").arg(word(form.name), word(form.words)), this,
                     [this, row, space] { choose_space(row, space); });
   }
   menu->addAction(tr("CMYK: ink on the chosen press, percent"), this, [this, row] { choose_ink(row); });
@@ -169,7 +169,7 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(word(form.name)));
   row.name->setFixedSize(58, 24);
   row.name->setToolTip(
-      tr("%1: %2. Click to read the color in another space.").arg(word(form.name), text(form.words)));
+      tr("%1: %2. Click to read the color in another space.").arg(word(form.name), word(form.words)));
   for (std::size_t n = 0; n < 3; ++n) {
     const ReadoutNumber& number = form.numbers[n];
     row.fields[n]->set_range({number.low, number.high, number.step, number.digits, {}, number.wraps, {}});

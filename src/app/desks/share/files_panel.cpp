@@ -2,6 +2,7 @@
 #include "app/desks/share/files_panel.h"
 
 #include "app/shelf/shelf_panel.h"
+#include "app/shelf/shipped_words.h"
 #include "app/store/files_out.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
@@ -156,7 +157,7 @@ void FilesPanel::showEvent(QShowEvent* event) {
 }
 
 void FilesPanel::read_shelf() {
-  m_shelf = read_pattern_shelf(shelf_folder(QStringLiteral("patterns")).toStdString());
+  m_shelf = patterns_on_shelf(shelf_folder(QStringLiteral("patterns")).toStdString());
   m_patterns->clear();
   for (const ShelfPattern& p : m_shelf) m_patterns->addItem(text(p.name));
 }

@@ -26,11 +26,13 @@ namespace zc {
 namespace {
 
 constexpr std::tuple<const char*, TryWay, const char*> kWays[] = {
-    {"photo", TryWay::Photo, QT_TRANSLATE_NOOP("zc::TryDesk", "The picture as it is")},
-    {"study", TryWay::Study, QT_TRANSLATE_NOOP("zc::TryDesk", "Every pixel or area in its swatch")},
-    {"follow", TryWay::Follow,
+    {QT_TRANSLATE_NOOP("zc::TryDesk", "photo"), TryWay::Photo,
+     QT_TRANSLATE_NOOP("zc::TryDesk", "The picture as it is")},
+    {QT_TRANSLATE_NOOP("zc::TryDesk", "study"), TryWay::Study,
+     QT_TRANSLATE_NOOP("zc::TryDesk", "Every pixel or area in its swatch")},
+    {QT_TRANSLATE_NOOP("zc::TryDesk", "follow"), TryWay::Follow,
      QT_TRANSLATE_NOOP("zc::TryDesk", "The picture moved as the swatches moved, its texture kept")},
-    {"check", TryWay::Check,
+    {QT_TRANSLATE_NOOP("zc::TryDesk", "check"), TryWay::Check,
      QT_TRANSLATE_NOOP("zc::TryDesk",
                        "What lies outside the mask or far from every swatch keeps its color")}};
 

@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shelf/shipped_words.h"
+
+#include "app/seams/language.h"
+
+namespace zc {
+namespace {
+
+void put_in_words(std::string& of_core) { of_core = word(of_core).toStdString(); }
+
+void put_in_words(ShelfCard& card) {
+  put_in_words(card.name);
+  for (std::string& tag : card.tags) put_in_words(tag);
+}
+
+} // namespace
+
+std::vector<ShelfMask> masks_that_came() {
+  auto masks = shipped_masks();
+  for (ShelfMask& mask : masks) {
+    put_in_words(static_cast<ShelfCard&>(mask));
+    put_in_words(mask.mask.name);
+  }
+  return masks;
+}
+
+std::vector<ShelfSet> sets_that_came() {
+  auto sets = shipped_sets();
+  for (ShelfSet& set : sets) {
+    put_in_words(static_cast<ShelfCard&>(set));
+    put_in_words(set.set.name);
+    set.set.families.change_each([](Family& family) {
+      put_in_words(family.name);
+      family.swatches.change_each(
+          [](Swatch& swatch) { swatch.name = color_name(swatch.color).toStdString(); });
+    });
+  }
+  return sets;
+}
+
+std::vector<ShelfPattern> patterns_on_shelf(const std::string& folder) {
+  auto patterns = read_pattern_shelf(folder);
+  for (ShelfPattern& pattern : patterns)
+    if (pattern.file.empty()) put_in_words(static_cast<ShelfCard&>(pattern));
+  return patterns;
+}
+
+} // namespace zc

@@ -1,0 +1,17 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What came with the program on the shelves, called in the language of the window.
+#pragma once
+
+#include "io/shelf/mask_shelf.h"
+#include "io/shelf/pattern_shelf.h"
+#include "io/shelf/set_shelf.h"
+
+namespace zc {
+
+[[nodiscard]] std::vector<ShelfMask> masks_that_came();
+/// With their families, and swatches named as the window names colors.
+[[nodiscard]] std::vector<ShelfSet> sets_that_came();
+/// read_pattern_shelf(); those of the painter keep their names.
+[[nodiscard]] std::vector<ShelfPattern> patterns_on_shelf(const std::string& folder);
+
+} // namespace zc
