@@ -529,6 +529,85 @@ Tonwert %2
     </message>
 </context>
 <context>
+    <name>QShortcut</name>
+    <message>
+        <source>Ctrl</source>
+        <translation>Strg</translation>
+    </message>
+    <message>
+        <source>Shift</source>
+        <translation>Umschalt</translation>
+    </message>
+    <message>
+        <source>Alt</source>
+        <translation>Alt</translation>
+    </message>
+    <message>
+        <source>Del</source>
+        <translation>Entf</translation>
+    </message>
+    <message>
+        <source>Ins</source>
+        <translation>Einfg</translation>
+    </message>
+    <message>
+        <source>Return</source>
+        <translation>Eingabe</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Eingabe</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>Backspace</source>
+        <translation>Rücktaste</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tab</translation>
+    </message>
+    <message>
+        <source>Home</source>
+        <translation>Pos1</translation>
+    </message>
+    <message>
+        <source>End</source>
+        <translation>Ende</translation>
+    </message>
+    <message>
+        <source>PgUp</source>
+        <translation>Bild auf</translation>
+    </message>
+    <message>
+        <source>PgDown</source>
+        <translation>Bild ab</translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation>Links</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Rechts</translation>
+    </message>
+    <message>
+        <source>Up</source>
+        <translation>Auf</translation>
+    </message>
+    <message>
+        <source>Down</source>
+        <translation>Ab</translation>
+    </message>
+</context>
+<context>
     <name>Sentence</name>
     <message>
         <source>&quot;%1&quot; already; choose another name.</source>
@@ -1117,6 +1196,97 @@ Tonwert %2
     <message>
         <source>Each part can stand on the sheet once.</source>
         <translation>Jeder Teil kann einmal auf dem Blatt stehen.</translation>
+    </message>
+</context>
+<context>
+    <name>Sheet</name>
+    <message>
+        <source>%1, %2, value %3</source>
+        <translation>%1, %2, Tonwert %3</translation>
+    </message>
+    <message>
+        <source>wheel: %1</source>
+        <translation>Farbkreis: %1</translation>
+    </message>
+    <message>
+        <source>measure: %1</source>
+        <translation>Maß: %1</translation>
+    </message>
+    <message>
+        <source>mask: %1</source>
+        <translation>Maske: %1</translation>
+    </message>
+    <message>
+        <source>fills %1 % of the wheel</source>
+        <translation>füllt %1 % des Farbkreises</translation>
+    </message>
+    <message>
+        <source>neutral: %1</source>
+        <translation>neutral: %1</translation>
+    </message>
+    <message>
+        <source>relation: %1</source>
+        <translation>Beziehung: %1</translation>
+    </message>
+    <message>
+        <source>value shown: %1</source>
+        <translation>gezeigter Tonwert: %1</translation>
+    </message>
+    <message>
+        <source>each hue at its vivid value</source>
+        <translation>jeder Farbton bei seinem leuchtendsten Tonwert</translation>
+    </message>
+    <message>
+        <source>study: %1</source>
+        <translation>Studie: %1</translation>
+    </message>
+    <message>
+        <source>reference: %1</source>
+        <translation>Vorlage: %1</translation>
+    </message>
+    <message>
+        <source>value %1</source>
+        <translation>Tonwert %1</translation>
+    </message>
+    <message>
+        <source>light to dark</source>
+        <translation>von hell nach dunkel</translation>
+    </message>
+    <message>
+        <source>%1, going on</source>
+        <translation>%1, weiter</translation>
+    </message>
+    <message>
+        <source>light: needed %1, present %2, missing %3</source>
+        <translation>hell: gewünscht %1, da %2, fehlt %3</translation>
+    </message>
+    <message>
+        <source>middle: needed %1, present %2, missing %3</source>
+        <translation>mittel: gewünscht %1, da %2, fehlt %3</translation>
+    </message>
+    <message>
+        <source>dark: needed %1, present %2, missing %3</source>
+        <translation>dunkel: gewünscht %1, da %2, fehlt %3</translation>
+    </message>
+    <message>
+        <source>page %1 of %2</source>
+        <translation>Seite %1 von %2</translation>
+    </message>
+    <message>
+        <source>traditional</source>
+        <translation>traditionell</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>ink</source>
+        <translation>Druckfarbe</translation>
+    </message>
+    <message>
+        <source>even</source>
+        <translation>gleichmäßig</translation>
     </message>
 </context>
 <context>

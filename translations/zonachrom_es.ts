@@ -529,6 +529,85 @@ valor %2
     </message>
 </context>
 <context>
+    <name>QShortcut</name>
+    <message>
+        <source>Ctrl</source>
+        <translation>Ctrl</translation>
+    </message>
+    <message>
+        <source>Shift</source>
+        <translation>Mayús</translation>
+    </message>
+    <message>
+        <source>Alt</source>
+        <translation>Alt</translation>
+    </message>
+    <message>
+        <source>Del</source>
+        <translation>Supr</translation>
+    </message>
+    <message>
+        <source>Ins</source>
+        <translation>Ins</translation>
+    </message>
+    <message>
+        <source>Return</source>
+        <translation>Intro</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Intro</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>Backspace</source>
+        <translation>Retroceso</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tab</translation>
+    </message>
+    <message>
+        <source>Home</source>
+        <translation>Inicio</translation>
+    </message>
+    <message>
+        <source>End</source>
+        <translation>Fin</translation>
+    </message>
+    <message>
+        <source>PgUp</source>
+        <translation>Re Pág</translation>
+    </message>
+    <message>
+        <source>PgDown</source>
+        <translation>Av Pág</translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation>Izquierda</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Derecha</translation>
+    </message>
+    <message>
+        <source>Up</source>
+        <translation>Arriba</translation>
+    </message>
+    <message>
+        <source>Down</source>
+        <translation>Abajo</translation>
+    </message>
+</context>
+<context>
     <name>Sentence</name>
     <message>
         <source>&quot;%1&quot; already; choose another name.</source>
@@ -1117,6 +1196,97 @@ valor %2
     <message>
         <source>Each part can stand on the sheet once.</source>
         <translation>Cada parte puede estar una vez en la hoja.</translation>
+    </message>
+</context>
+<context>
+    <name>Sheet</name>
+    <message>
+        <source>%1, %2, value %3</source>
+        <translation>%1, %2, valor %3</translation>
+    </message>
+    <message>
+        <source>wheel: %1</source>
+        <translation>círculo: %1</translation>
+    </message>
+    <message>
+        <source>measure: %1</source>
+        <translation>medida: %1</translation>
+    </message>
+    <message>
+        <source>mask: %1</source>
+        <translation>máscara: %1</translation>
+    </message>
+    <message>
+        <source>fills %1 % of the wheel</source>
+        <translation>ocupa %1 % del círculo</translation>
+    </message>
+    <message>
+        <source>neutral: %1</source>
+        <translation>neutro: %1</translation>
+    </message>
+    <message>
+        <source>relation: %1</source>
+        <translation>relación: %1</translation>
+    </message>
+    <message>
+        <source>value shown: %1</source>
+        <translation>valor mostrado: %1</translation>
+    </message>
+    <message>
+        <source>each hue at its vivid value</source>
+        <translation>cada tono a su valor más vivo</translation>
+    </message>
+    <message>
+        <source>study: %1</source>
+        <translation>estudio: %1</translation>
+    </message>
+    <message>
+        <source>reference: %1</source>
+        <translation>referencia: %1</translation>
+    </message>
+    <message>
+        <source>value %1</source>
+        <translation>valor %1</translation>
+    </message>
+    <message>
+        <source>light to dark</source>
+        <translation>de claro a oscuro</translation>
+    </message>
+    <message>
+        <source>%1, going on</source>
+        <translation>%1, sigue</translation>
+    </message>
+    <message>
+        <source>light: needed %1, present %2, missing %3</source>
+        <translation>claros: pedidos %1, hay %2, faltan %3</translation>
+    </message>
+    <message>
+        <source>middle: needed %1, present %2, missing %3</source>
+        <translation>medios: pedidos %1, hay %2, faltan %3</translation>
+    </message>
+    <message>
+        <source>dark: needed %1, present %2, missing %3</source>
+        <translation>oscuros: pedidos %1, hay %2, faltan %3</translation>
+    </message>
+    <message>
+        <source>page %1 of %2</source>
+        <translation>página %1 de %2</translation>
+    </message>
+    <message>
+        <source>traditional</source>
+        <translation>tradicional</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>luz</translation>
+    </message>
+    <message>
+        <source>ink</source>
+        <translation>tinta</translation>
+    </message>
+    <message>
+        <source>even</source>
+        <translation>igualado</translation>
     </message>
 </context>
 <context>

@@ -3,14 +3,18 @@
 // nothing that the window says is left in English; with words two fifths longer than ours nothing is cut;
 // colors are named by each language's rule; either decimal mark is read.
 #include "app/desk.h"
+#include "app/handbook/handbook.h"
 #include "app/seams/language.h"
 #include "app/seams/shared_files.h"
+#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
+#include "core/color/text.h"
 
 #include <QDir>
 #include <QLineEdit>
+#include <QMenuBar>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QTranslator>
@@ -97,6 +101,20 @@ QSet<QString> said_by(const QWidget& window) {
   return out;
 }
 
+/// What a sheet says of its own, beside what the painter has called things.
+QSet<QString> said_by(const Sheet& sheet, const Piece& piece) {
+  QString painters = text(piece.title) + text(piece.words) + text(piece.signature) + ", " + text(piece.date);
+  for (const Family& family : current_set(piece)->families) {
+    painters += text(family.name);
+    for (const Swatch& s : family.swatches) painters += text(s.name) + text(hex_of(s.color));
+  }
+  QSet<QString> out;
+  for (const SheetPage& page : sheet.pages)
+    for (const SheetText& line : page.texts)
+      if (!painters.contains(text(line.words).remove(QChar(0x2026)).trimmed())) out << text(line.words);
+  return out;
+}
+
 QSet<QString> said_everywhere() {
   QSet<QString> out;
   const auto desk = std::make_unique<DeskTop>();
@@ -105,7 +123,7 @@ QSet<QString> said_everywhere() {
     go_to(*desk, place, set_view, share_view);
     out += said_by(desk->window);
   }
-  return out;
+  return out + said_by(*desk->space().shares().sheet(), desk->piece());
 }
 
 } // namespace
@@ -118,6 +136,8 @@ private slots:
   void colors_are_named_by_rule();
   void nothing_is_left_in_english_data();
   void nothing_is_left_in_english();
+  void every_key_is_told_data();
+  void every_key_is_told();
   void nothing_is_cut_data();
   void nothing_is_cut();
   void either_decimal_mark_is_read();
@@ -201,6 +221,27 @@ void LanguagesTask::nothing_is_left_in_english() {
   });
   left.sort();
   QVERIFY2(left.isEmpty(), qPrintable(left.join('\n')));
+}
+
+void LanguagesTask::every_key_is_told_data() { nothing_is_left_in_english_data(); }
+
+/// The page that comes as a file says the same as the window.
+void LanguagesTask::every_key_is_told() {
+  QFETCH(QString, language);
+  QVERIFY(speak(QLocale(language)));
+  const auto desk = new_piece_at(Desk::Pick);
+  QFile file(shared_file("handbook/" + language + "/keys.html"));
+  QVERIFY(file.open(QIODevice::ReadOnly));
+  const QString kept = QString::fromUtf8(file.readAll());
+  const QString made = with_commands(kept, commands_as_html(*desk->window.menuBar()));
+  if (made != kept) {
+    QFile out(QStringLiteral(PROGRAM_FOLDER "/../keys-%1.html").arg(language));
+    QVERIFY(out.open(QIODevice::WriteOnly));
+    out.write(made.toUtf8());
+  }
+  QVERIFY2(made == kept,
+           qPrintable("docs/handbook/" + language + "/keys.html is old; the new one lies as keys-" +
+                      language + ".html in the build folder"));
 }
 
 void LanguagesTask::nothing_is_cut_data() {

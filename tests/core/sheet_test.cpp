@@ -158,18 +158,32 @@ private slots:
   }
 
   void hues_stand_where_they_are() {
-    const SheetBox place{10, 20, 200, 200};
-    const auto hues = hues_around(place, HueScale::Traditional);
+    Piece piece;
+    piece.sets = {SwatchSet{1, "set", {}}};
+    SheetSpec spec;
+    spec.parts = {SheetPart::Wheel};
+    const auto drawn = [&](const SheetWords& words) {
+      return sheet_of(piece, piece.sets[0], spec, {}, measured, words)->pages[0].pictures[0];
+    };
+    const SheetPicture wheel = drawn({});
+    const SheetBox& place = wheel.box;
+    const auto& hues = wheel.hues;
     const auto at = [&](std::string_view label) {
       return *std::ranges::find_if(hues, [&](const SheetHue& h) { return h.label == label; });
     };
     QVERIFY(hues.size() >= 6);
     // Yellow at the top, violet facing it, red on the right and below (color.md's twelve hues).
-    CHECK_NEAR(at("Y").x, 110, 1e-9);
-    CHECK_NEAR(at("V").x, 110, 1e-9);
+    const double middle = place.x + place.w / 2;
+    CHECK_NEAR(at("Y").x, middle, 1e-9);
+    CHECK_NEAR(at("V").x, middle, 1e-9);
     QVERIFY(at("Y").y < disc_in(place).y && at("V").y > disc_in(place).bottom());
-    QVERIFY(at("R").x > disc_in(place).x + disc_in(place).w * 0.9 && at("R").y > 120);
-    QVERIFY(hues_around({0, 0, 60, 60}, HueScale::Traditional).empty());
+    QVERIFY(at("R").x > disc_in(place).x + disc_in(place).w * 0.9 && at("R").y > place.y + place.h / 2);
+    // In another language they stand at the same places.
+    const auto other =
+        drawn({[](std::string_view ours) { return ours == "Y" ? std::string("G") : std::string(ours); }, {}});
+    QCOMPARE(other.hues[0].x, hues[0].x);
+    QVERIFY(std::ranges::any_of(other.hues,
+                                [&](const SheetHue& h) { return h.label == "G" && h.x == at("Y").x; }));
   }
 
   void what_does_not_fit_says_so() {

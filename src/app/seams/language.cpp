@@ -2,6 +2,7 @@
 #include "app/seams/language.h"
 
 #include "app/seams/shared_files.h"
+#include "app/theme/text.h"
 #include "core/wheel/color_words.h"
 
 #include <QCoreApplication>
@@ -153,6 +154,43 @@ namespace {
                                                        QT_TRANSLATE_NOOP("Surround", "middle"),
                                                        QT_TRANSLATE_NOOP("Surround", "light")};
 
+// Keys by name: the toolkit's own words are not everywhere.
+[[maybe_unused]] constexpr const char* kKeys[] = {
+    QT_TRANSLATE_NOOP("QShortcut", "Ctrl"),   QT_TRANSLATE_NOOP("QShortcut", "Shift"),
+    QT_TRANSLATE_NOOP("QShortcut", "Alt"),    QT_TRANSLATE_NOOP("QShortcut", "Del"),
+    QT_TRANSLATE_NOOP("QShortcut", "Ins"),    QT_TRANSLATE_NOOP("QShortcut", "Return"),
+    QT_TRANSLATE_NOOP("QShortcut", "Enter"),  QT_TRANSLATE_NOOP("QShortcut", "Esc"),
+    QT_TRANSLATE_NOOP("QShortcut", "Space"),  QT_TRANSLATE_NOOP("QShortcut", "Backspace"),
+    QT_TRANSLATE_NOOP("QShortcut", "Tab"),    QT_TRANSLATE_NOOP("QShortcut", "Home"),
+    QT_TRANSLATE_NOOP("QShortcut", "End"),    QT_TRANSLATE_NOOP("QShortcut", "PgUp"),
+    QT_TRANSLATE_NOOP("QShortcut", "PgDown"), QT_TRANSLATE_NOOP("QShortcut", "Left"),
+    QT_TRANSLATE_NOOP("QShortcut", "Right"),  QT_TRANSLATE_NOOP("QShortcut", "Up"),
+    QT_TRANSLATE_NOOP("QShortcut", "Down")};
+// What a sheet says.
+[[maybe_unused]] constexpr const char* kOfSheet[] = {
+    QT_TRANSLATE_NOOP("Sheet", "%1, %2, value %3"),
+    QT_TRANSLATE_NOOP("Sheet", "wheel: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "measure: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "mask: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "fills %1 % of the wheel"),
+    QT_TRANSLATE_NOOP("Sheet", "neutral: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "relation: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "value shown: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "each hue at its vivid value"),
+    QT_TRANSLATE_NOOP("Sheet", "study: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "reference: %1"),
+    QT_TRANSLATE_NOOP("Sheet", "value %1"),
+    QT_TRANSLATE_NOOP("Sheet", "light to dark"),
+    QT_TRANSLATE_NOOP("Sheet", "%1, going on"),
+    QT_TRANSLATE_NOOP("Sheet", "light: needed %1, present %2, missing %3"),
+    QT_TRANSLATE_NOOP("Sheet", "middle: needed %1, present %2, missing %3"),
+    QT_TRANSLATE_NOOP("Sheet", "dark: needed %1, present %2, missing %3"),
+    QT_TRANSLATE_NOOP("Sheet", "page %1 of %2"),
+    QT_TRANSLATE_NOOP("Sheet", "traditional"),
+    QT_TRANSLATE_NOOP("Sheet", "light"),
+    QT_TRANSLATE_NOOP("Sheet", "ink"),
+    QT_TRANSLATE_NOOP("Sheet", "even")};
+
 QString translated(const char* context, std::string_view of_core) {
   return QCoreApplication::translate(context, std::string(of_core).c_str());
 }
@@ -174,10 +212,10 @@ bool speak(const QLocale& locale) {
   const bool known = ours().load(locale, QStringLiteral("zonachrom"), QStringLiteral("_"),
                                  shared_file(QStringLiteral("translations")));
   if (!known) return false;
-  QCoreApplication::installTranslator(&ours());
   if (toolkits().load(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
                       QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
     QCoreApplication::installTranslator(&toolkits());
+  QCoreApplication::installTranslator(&ours()); // Asked first.
   return true;
 }
 
@@ -197,5 +235,13 @@ QString color_name(Srgb c) {
 }
 
 QString hue_word(Srgb c) { return word(hue_in_words(c)); }
+
+SheetWords words_of_sheets() {
+  const auto say = [](std::string_view ours) {
+    const QString said = translated("Sheet", ours), english = text(std::string(ours));
+    return (said == english ? word(ours) : said).toStdString();
+  };
+  return {say, [](Srgb c) { return color_name(c).toStdString(); }};
+}
 
 } // namespace zc

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/color/spaces.h"
+#include "core/sheet/sheet.h"
 
 #include <QLocale>
 #include <QString>
@@ -25,5 +26,7 @@ bool speak(const QLocale& locale);
 [[nodiscard]] QString color_name(Srgb c);
 /// hue_in_words() likewise.
 [[nodiscard]] QString hue_word(Srgb c);
+/// How sheets and plans that are written say what is ours.
+[[nodiscard]] SheetWords words_of_sheets();
 
 } // namespace zc

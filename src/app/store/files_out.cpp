@@ -106,7 +106,7 @@ Result<std::vector<std::string>> write_sheet(const SheetOrder& order, const std:
 
 Status write_plan(const PlanOrder& order, const std::string& path, const Progress& progress) {
   if (text(path).endsWith(QLatin1String(".svg"), Qt::CaseInsensitive))
-    return write_bytes(text(path), plan_outline_svg(order.piece, order.spec.size));
+    return write_bytes(text(path), plan_outline_svg(order.piece, order.spec.size, order.spec.words));
   auto plan = plan_image(order.piece, order.spec, progress);
   return plan ? save_picture(std::move(plan).value(), path) : Status(plan.error());
 }

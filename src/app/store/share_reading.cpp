@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/share_reading.h"
 
+#include "app/seams/language.h"
 #include "app/store/photo_reading.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
@@ -52,8 +53,8 @@ const Result<Sheet>& ShareReader::sheet() {
     if (relation.value == m_space.session().relations.relation)
       pictures.relation = std::string(relation.word);
   const SwatchSet* set = current_set(piece);
-  m_sheet =
-      sheet_of(piece, set ? *set : SwatchSet(), m_space.session().sharing.sheet, pictures, toolkit_measure());
+  m_sheet = sheet_of(piece, set ? *set : SwatchSet(), m_space.session().sharing.sheet, pictures,
+                     toolkit_measure(), words_of_sheets());
   return *m_sheet;
 }
 
@@ -145,6 +146,7 @@ PlanOrder ShareReader::plan_order() const {
                     : view.kind == PlanView::Kind::Row ? plan_values(view.row)
                                                        : std::vector<double>{view.value};
   out.spec.size = view.size;
+  out.spec.words = words_of_sheets();
   out.spec.bare = view.bare;
   if (view.stepped) out.spec.steps = plan_steps(m_space.steps());
   return out;

@@ -25,16 +25,12 @@ double line_of(double size) { return size * kLineHeight; }
 
 std::string whole(double x) { return std::to_string(std::lround(x)); }
 
-std::string title_of(const Swatch& s) {
-  return s.name + ", " + hex_of(s.color) + ", value " + whole(value_of(s.color));
-}
-
 /// Puts one part after the other down the pages.
 class Layout {
 public:
   Layout(const Piece& piece, const SwatchSet& set, const SheetSpec& spec, const SheetPictures& pictures,
-         const TextMeasure& measure)
-      : m_piece(piece), m_set(set), m_spec(spec), m_pictures(pictures), m_measure(measure) {
+         const TextMeasure& measure, const SheetWords& words)
+      : m_piece(piece), m_set(set), m_spec(spec), m_pictures(pictures), m_measure(measure), m_words(words) {
     std::tie(m_sheet.width, m_sheet.height) = paper_size(spec.paper, spec.lying);
     m_sheet.dark = spec.dark;
     m_margin = spec.margin * kMillimetre;
@@ -107,29 +103,48 @@ private:
     lines(m_piece.words, kWordsSize, false, kWordsLines);
   }
 
+  /// Whatever is written beside it.
+  [[nodiscard]] std::string title_of(const Swatch& s) const {
+    return m_words.said("%1, %2, value %3", {s.name, hex_of(s.color), whole(value_of(s.color))});
+  }
+
   // ---- the reference and the wheel
 
+  [[nodiscard]] std::vector<SheetHue> hues_around(const SheetBox& wheel) const {
+    constexpr double outside = 1.1, least_for_names = 90;
+    if (wheel.w < least_for_names) return {};
+    const SheetBox disc = disc_in(wheel);
+    std::vector<SheetHue> out;
+    for (const NamedHue& hue : named_hues(m_piece.wheel.hues)) {
+      const DiscPoint p = disc_point(Angle(hue.angle), outside);
+      out.push_back(
+          {m_words.said(hue.label), disc.x + (p.x + 1) / 2 * disc.w, disc.y + (1 - p.y) / 2 * disc.h});
+    }
+    return out;
+  }
+
   [[nodiscard]] std::vector<std::string> wheel_facts() const {
-    const auto named = [](const auto& words, auto value) {
+    const auto named = [this](const auto& words, auto value) {
       for (const auto& w : words)
-        if (w.value == value) return std::string(w.word);
+        if (w.value == value) return m_words.said(w.word);
       return std::string();
     };
-    std::vector<std::string> out{"wheel: " + named(kHueWords, m_piece.wheel.hues),
-                                 "measure: " + named(kMeasureWords, m_piece.wheel.measure)};
+    std::vector<std::string> out{m_words.said("wheel: %1", {named(kHueWords, m_piece.wheel.hues)}),
+                                 m_words.said("measure: %1", {named(kMeasureWords, m_piece.wheel.measure)})};
     if (m_piece.mask) {
       const MaskRegion region(*m_piece.mask);
-      if (!m_piece.mask->name.empty()) out.push_back("mask: " + m_piece.mask->name);
-      out.push_back("fills " + whole(100 * region.share()) + " % of the wheel");
+      if (!m_piece.mask->name.empty()) out.push_back(m_words.said("mask: %1", {m_piece.mask->name}));
+      out.push_back(m_words.said("fills %1 % of the wheel", {whole(100 * region.share())}));
       if (const auto center = region.centroid()) {
         const Wheel wheel(m_piece.wheel);
         const Srgb neutral = wheel.nearest_existing(wheel_point(*center, 60)).color;
-        out.push_back("neutral: " + color_in_words(neutral));
+        out.push_back(m_words.said("neutral: %1", {m_words.named(neutral)}));
       }
     }
-    if (!m_pictures.relation.empty()) out.push_back("relation: " + m_pictures.relation);
-    out.push_back(m_spec.wheel_value ? "value shown: " + whole(*m_spec.wheel_value)
-                                     : "each hue at its vivid value");
+    if (!m_pictures.relation.empty())
+      out.push_back(m_words.said("relation: %1", {m_words.said(m_pictures.relation)}));
+    out.push_back(m_spec.wheel_value ? m_words.said("value shown: %1", {whole(*m_spec.wheel_value)})
+                                     : m_words.said("each hue at its vivid value"));
     return out;
   }
 
@@ -162,9 +177,10 @@ private:
       w = width;
       h = w / m_pictures.reference_aspect;
     }
-    page().pictures.push_back({{x, m_y, w, h}, SheetPart::Reference});
+    page().pictures.push_back({{x, m_y, w, h}, SheetPart::Reference, {}});
     const double below =
-        text(x, m_y + h + 2, width, (m_spec.study ? "study: " : "reference: ") + m_pictures.reference_name,
+        text(x, m_y + h + 2, width,
+             m_words.said(m_spec.study ? "study: %1" : "reference: %1", {m_pictures.reference_name}),
              kSmallSize, false, true);
     return h + 2 + below;
   }
@@ -175,7 +191,8 @@ private:
     const bool beside = width - least_facts - kGap > 60;
     const double under = beside ? 0 : static_cast<double>(facts.size()) * line_of(kNoteSize) * 1.12 + 4;
     const double disc = std::max(40.0, std::min(room - under, beside ? width - least_facts - kGap : width));
-    page().pictures.push_back({{x, m_y, disc, disc}, SheetPart::Wheel});
+    const SheetBox place{x, m_y, disc, disc};
+    page().pictures.push_back({place, SheetPart::Wheel, hues_around(place)});
     const double left = beside ? x + disc + kGap : x;
     const double facts_width = beside ? width - disc - kGap : width;
     double y = beside ? m_y : m_y + disc + 4;
@@ -191,7 +208,7 @@ private:
     std::vector<std::string> out;
     if (m_spec.names) out.push_back(s.name);
     if (m_spec.hexes) out.push_back(hex_of(s.color));
-    if (m_spec.values) out.push_back("value " + whole(value_of(s.color)));
+    if (m_spec.values) out.push_back(m_words.said("value %1", {whole(value_of(s.color))}));
     if (m_spec.notes) out.push_back(s.note);
     return out;
   }
@@ -209,7 +226,7 @@ private:
       }
       return out;
     }
-    out.push_back({"light to dark", {}});
+    out.push_back({m_words.said("light to dark"), {}});
     for (const auto& family : m_set.families)
       for (const auto& s : family.swatches) out.back().swatches.push_back(&s);
     std::stable_sort(out[0].swatches.begin(), out[0].swatches.end(), [](const Swatch* a, const Swatch* b) {
@@ -246,7 +263,7 @@ private:
       // The heading again where a family goes on on another page.
       if (!begun || m_sheet.pages.size() != before) {
         if (!begun) m_sheet.bookmarks.push_back({row.heading, m_sheet.pages.size() - 1, m_y});
-        const std::string words = row.heading + (begun ? ", going on" : "");
+        const std::string words = begun ? m_words.said("%1, going on", {row.heading}) : row.heading;
         text(m_margin, beside ? m_y + chip / 2 - line_of(kHeadingSize) / 2 : m_y,
              beside ? kHeadingColumn - kChipGap : width, words, kHeadingSize, true);
         m_y += heading;
@@ -332,13 +349,14 @@ private:
         ++(band == Band::Light ? have.light : band == Band::Middle ? have.middle : have.dark);
       }
     const BandCounts& aim = m_piece.grading.target;
-    const auto part = [](const char* name, int needed, int present) {
-      return std::string(name) + " needed " + std::to_string(needed) + ", present " +
-             std::to_string(present) + ", missing " + std::to_string(std::max(0, needed - present));
+    const auto part = [this](const char* words, int needed, int present) {
+      return m_words.said(words, {std::to_string(needed), std::to_string(present),
+                                  std::to_string(std::max(0, needed - present))});
     };
-    const std::array<std::string, 3> all{part("light:", aim.light, have.light),
-                                         part("middle:", aim.middle, have.middle),
-                                         part("dark:", aim.dark, have.dark)};
+    const std::array<std::string, 3> all{
+        part("light: needed %1, present %2, missing %3", aim.light, have.light),
+        part("middle: needed %1, present %2, missing %3", aim.middle, have.middle),
+        part("dark: needed %1, present %2, missing %3", aim.dark, have.dark)};
     gap(kGap);
     // Side by side where the three fit.
     const double third = (inner_width() - 2 * kGap) / 3, line = line_of(kSmallSize);
@@ -366,7 +384,8 @@ private:
     const std::size_t count = m_sheet.pages.size();
     for (std::size_t i = 1; i < count; ++i) {
       SheetPage& page = m_sheet.pages[i];
-      const std::string number = "page " + std::to_string(i + 1) + " of " + std::to_string(count);
+      const std::string number =
+          m_words.said("page %1 of %2", {std::to_string(i + 1), std::to_string(count)});
       const double wide = m_measure(number, kSmallSize, false);
       const double right = m_sheet.width - m_margin, h = line_of(kSmallSize);
       page.texts.push_back({{right - wide, m_margin, wide, h}, number, kSmallSize, false, true, true});
@@ -383,23 +402,12 @@ private:
   const SheetSpec& m_spec;
   const SheetPictures& m_pictures;
   const TextMeasure& m_measure;
+  const SheetWords& m_words;
   Sheet m_sheet;
   double m_margin = 0, m_y = 0;
 };
 
 } // namespace
-
-std::vector<SheetHue> hues_around(const SheetBox& wheel, HueScale scale) {
-  constexpr double outside = 1.1, least_for_names = 90;
-  if (wheel.w < least_for_names) return {};
-  const SheetBox disc = disc_in(wheel);
-  std::vector<SheetHue> out;
-  for (const NamedHue& hue : named_hues(scale)) {
-    const DiscPoint p = disc_point(Angle(hue.angle), outside);
-    out.push_back({std::string(hue.label), disc.x + (p.x + 1) / 2 * disc.w, disc.y + (1 - p.y) / 2 * disc.h});
-  }
-  return out;
-}
 
 std::pair<double, double> paper_size(Paper paper, bool lying) {
   const auto millimetres = [](double w, double h) { return std::pair(w * kMillimetre, h * kMillimetre); };
@@ -426,14 +434,14 @@ std::pair<double, double> paper_size(Paper paper, bool lying) {
 }
 
 Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
-                       const SheetPictures& pictures, const TextMeasure& measure) {
+                       const SheetPictures& pictures, const TextMeasure& measure, const SheetWords& words) {
   if (!kSheetMarginRange.holds(spec.margin))
     return Error{ErrorCode::BadInput, "The margin can be 5 to 40 millimetres wide.", "margin"};
   for (std::size_t i = 0; i < spec.parts.size(); ++i)
     if (std::find(spec.parts.begin(), spec.parts.begin() + static_cast<std::ptrdiff_t>(i), spec.parts[i]) !=
         spec.parts.begin() + static_cast<std::ptrdiff_t>(i))
       return Error{ErrorCode::BadInput, "Each part can stand on the sheet once.", "parts"};
-  Layout layout(piece, set, spec, pictures, measure);
+  Layout layout(piece, set, spec, pictures, measure, words);
   if (layout.inner_width() < kLeastInner || layout.inner_height() < kLeastInner)
     return Error{ErrorCode::BadInput, "These margins leave too little room on this paper.", "margin"};
   return layout.laid();

@@ -63,10 +63,16 @@ struct SheetSwatch {
   Id id = 0;
   std::string title; ///< Name, hex and value, whatever is written beside it.
 };
+/// A name of a hue and the middle of its place.
+struct SheetHue {
+  std::string label;
+  double x = 0, y = 0;
+};
 /// What others draw: the reference or the wheel with its mask.
 struct SheetPicture {
   SheetBox box;
   SheetPart part = SheetPart::Reference;
+  std::vector<SheetHue> hues; ///< Around the wheel; none where its place is too small for them.
 };
 struct SheetPage {
   std::vector<SheetText> texts;
@@ -91,11 +97,23 @@ using TextMeasure = std::function<double(std::string_view words, double size, bo
 /// Height of a line, and how far below its top the letters stand, for a size of 1.
 inline constexpr double kLineHeight = 1.42, kBaseline = 1.07;
 
+/// The language of a sheet: how it says its own words. English where nothing is given.
+struct SheetWords {
+  /// A text of ours, as in "page %1 of %2", or a single word, as in "traditional".
+  std::function<std::string(std::string_view)> say;
+  std::function<std::string(Srgb)> color; ///< color_in_words().
+
+  [[nodiscard]] std::string said(std::string_view ours) const { return say ? say(ours) : std::string(ours); }
+  /// With what stands in it, in their order.
+  [[nodiscard]] std::string said(std::string_view ours, std::initializer_list<std::string_view> within) const;
+  [[nodiscard]] std::string named(Srgb c) const;
+};
+
 /// What the sheet shows that the piece does not hold.
 struct SheetPictures {
   double reference_aspect = 0; ///< Width to height; 0 for none.
   std::string reference_name;
-  std::string relation = {}; ///< Of hues that is looked at, in words; or empty.
+  std::string relation = {}; ///< Of hues that is looked at, by its word in kRelationWords; or empty.
 };
 /// Where the disc lies in the place of the wheel: the names of the hues stand around it.
 [[nodiscard]] inline SheetBox disc_in(const SheetBox& wheel) {
@@ -103,21 +121,14 @@ struct SheetPictures {
   return {wheel.x + names * wheel.w, wheel.y + names * wheel.h, (1 - 2 * names) * wheel.w,
           (1 - 2 * names) * wheel.h};
 }
-/// A name of a hue and the middle of its place.
-struct SheetHue {
-  std::string label;
-  double x = 0, y = 0;
-};
-/// None where the place is too small for them.
-[[nodiscard]] std::vector<SheetHue> hues_around(const SheetBox& wheel, HueScale scale);
-
 /// Width and height of a paper in points.
 [[nodiscard]] std::pair<double, double> paper_size(Paper paper, bool lying);
 /// REQUIRES a set of the piece. No two texts, swatches or pictures overlap, and nothing lies outside the
 /// margins; what does not fit its place is wrapped or ends in "…". ERRORS: BadInput for a margin outside its
 /// range or one that leaves no room, and for a part named twice.
 [[nodiscard]] Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
-                                     const SheetPictures& pictures, const TextMeasure& measure);
+                                     const SheetPictures& pictures, const TextMeasure& measure,
+                                     const SheetWords& words = {});
 
 /// The words, or as many of them as fit and "…".
 [[nodiscard]] std::string fitted_words(std::string_view words, double width, double size, bool bold,

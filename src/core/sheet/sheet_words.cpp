@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/text.h"
 #include "core/sheet/sheet.h"
+#include "core/wheel/color_words.h"
 
 namespace zc {
 namespace {
@@ -49,6 +50,24 @@ std::string one_line(std::string_view words) {
 }
 
 } // namespace
+
+std::string SheetWords::said(std::string_view ours, std::initializer_list<std::string_view> within) const {
+  const std::string whole = said(ours);
+  std::string out;
+  for (std::size_t i = 0; i < whole.size(); ++i) {
+    const bool place = whole[i] == '%' && i + 1 < whole.size() && whole[i + 1] >= '1' && whole[i + 1] <= '9';
+    const auto which = place ? static_cast<std::size_t>(whole[i + 1] - '1') : within.size();
+    if (which >= within.size()) {
+      out += whole[i];
+      continue;
+    }
+    out += within.begin()[which];
+    ++i;
+  }
+  return out;
+}
+
+std::string SheetWords::named(Srgb c) const { return color ? color(c) : color_in_words(c); }
 
 std::string fitted_words(std::string_view words, double width, double size, bool bold,
                          const TextMeasure& measure) {

@@ -53,7 +53,8 @@ void draw_words_both_ways(QPainter& painter, QPointF middle, const QString& word
   painter.fillPath(path, Qt::white);
 }
 
-void draw_names(QPainter& painter, const Piece& piece, double left, double top, double size) {
+void draw_names(QPainter& painter, const Piece& piece, const SheetWords& words, double left, double top,
+                double size) {
   QFont font(kTypeface);
   font.setPixelSize(std::max(6, static_cast<int>(size * 0.036)));
   font.setWeight(QFont::DemiBold);
@@ -66,7 +67,7 @@ void draw_names(QPainter& painter, const Piece& piece, double left, double top, 
     painter.setPen(QPen(Qt::white, size * 0.003));
     painter.drawLine(rim, out);
     draw_words_both_ways(painter, on_disc(disc_point(Angle(hue.angle), 1.13), left, top, size),
-                         QString::fromUtf8(hue.label.data(), static_cast<qsizetype>(hue.label.size())));
+                         QString::fromStdString(words.said(hue.label)));
   }
 }
 
@@ -122,7 +123,7 @@ Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Pr
     for (int i = 0; i < discs; ++i) {
       const double left = i * cell + room, top = room;
       if (mask) draw_mask(painter, *mask, left, top, spec.size);
-      draw_names(painter, piece, left, top, spec.size);
+      draw_names(painter, piece, spec.words, left, top, spec.size);
       if (!spec.values.empty())
         draw_words_both_ways(painter, {left + spec.size * 0.97, top + spec.size * 0.985},
                              QString::number(std::lround(spec.values[static_cast<std::size_t>(i)])));
@@ -132,7 +133,7 @@ Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Pr
   return out;
 }
 
-std::string plan_outline_svg(const Piece& piece, double size) {
+std::string plan_outline_svg(const Piece& piece, double size, const SheetWords& words) {
   const double room = size * kNamesRoom, whole = size + 2 * room;
   const auto number = [](double x) { return QByteArray::number(x, 'f', 3).toStdString(); };
   pugi::xml_document xml;
@@ -156,7 +157,7 @@ std::string plan_outline_svg(const Piece& piece, double size) {
   for (const NamedHue& hue : named_hues(piece.wheel.hues)) {
     const QPointF rim = on_disc(disc_point(Angle(hue.angle), 1), room, room, size),
                   out = on_disc(disc_point(Angle(hue.angle), 1.03), room, room, size),
-                  words = on_disc(disc_point(Angle(hue.angle), 1.13), room, room, size);
+                  beyond = on_disc(disc_point(Angle(hue.angle), 1.13), room, room, size);
     auto line = svg.append_child("line");
     line.append_attribute("x1") = number(rim.x()).c_str();
     line.append_attribute("y1") = number(rim.y()).c_str();
@@ -164,12 +165,12 @@ std::string plan_outline_svg(const Piece& piece, double size) {
     line.append_attribute("y2") = number(out.y()).c_str();
     line.append_attribute("stroke") = "#000000";
     auto text = svg.append_child("text");
-    text.append_attribute("x") = number(words.x()).c_str();
-    text.append_attribute("y") = number(words.y() + size * 0.012).c_str();
+    text.append_attribute("x") = number(beyond.x()).c_str();
+    text.append_attribute("y") = number(beyond.y() + size * 0.012).c_str();
     text.append_attribute("text-anchor") = "middle";
     text.append_attribute("font-size") = number(size * 0.036).c_str();
     text.append_attribute("font-family") = "Open Sans, sans-serif";
-    text.text().set(std::string(hue.name).c_str());
+    text.text().set(words.said(hue.name).c_str());
   }
   if (!piece.mask) {
     std::ostringstream bare;

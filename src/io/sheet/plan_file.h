@@ -21,6 +21,7 @@ struct PlanFileSpec {
   bool bare = false; ///< The discs alone, side by side, filling the picture; else with the names of the hues,
                      ///< the line of the mask and the values.
   PlanGround ground = PlanGround::Transparent;
+  SheetWords words; ///< How the hues are called.
 };
 
 /// Straight alpha, sRGB. Names need a QGuiApplication. ERRORS: as plan_disc(); BadInput for more than
@@ -28,6 +29,6 @@ struct PlanFileSpec {
 [[nodiscard]] Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec,
                                         const Progress& progress = {});
 /// SVG 1.1: the rim, the hues with their names, the mask's outline, neutral; the colors are left out.
-[[nodiscard]] std::string plan_outline_svg(const Piece& piece, double size);
+[[nodiscard]] std::string plan_outline_svg(const Piece& piece, double size, const SheetWords& words = {});
 
 } // namespace zc

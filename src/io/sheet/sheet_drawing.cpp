@@ -61,9 +61,9 @@ QImage on_ground(const QImage& plan, const QColor& ground) {
   return out;
 }
 
-void draw_plan(QPainter& painter, const SheetBox& place, const SheetImages& images, const QColor& ground,
-               bool dark) {
-  const SheetBox box = disc_in(place);
+void draw_plan(QPainter& painter, const SheetPicture& picture, const SheetImages& images,
+               const QColor& ground, bool dark) {
+  const SheetBox box = disc_in(picture.box);
   if (!images.plan.isNull()) painter.drawImage(rect_of(box), on_ground(sized_for(images.plan, box), ground));
   QPainterPath path;
   for (const auto& outline : images.mask) {
@@ -79,7 +79,7 @@ void draw_plan(QPainter& painter, const SheetBox& place, const SheetImages& imag
   painter.setPen(QPen(Qt::white, 0.7));
   painter.drawPath(path);
   const TextMeasure measure = toolkit_measure();
-  for (const SheetHue& hue : hues_around(place, images.hues)) {
+  for (const SheetHue& hue : picture.hues) {
     const double width = measure(hue.label, kHueNameSize, false), height = kHueNameSize * kLineHeight;
     draw_words(
         painter,
@@ -118,7 +118,6 @@ SheetImages sheet_images(const Piece& piece, const SheetSpec& spec, const QImage
                       QImage::Format_ARGB32)
                    .copy();
   if (region) out.mask = region->outlines();
-  out.hues = piece.wheel.hues;
   return out;
 }
 
@@ -134,7 +133,7 @@ void draw_sheet_page(QPainter& painter, const Sheet& sheet, std::size_t page, co
   const SheetPage& p = sheet.pages[page];
   for (const SheetPicture& picture : p.pictures) {
     if (picture.part == SheetPart::Wheel)
-      draw_plan(painter, picture.box, images, ground, sheet.dark);
+      draw_plan(painter, picture, images, ground, sheet.dark);
     else if (!images.reference.isNull())
       painter.drawImage(rect_of(picture.box), sized_for(images.reference, picture.box));
   }

@@ -16,7 +16,6 @@ struct SheetImages {
   QImage reference;
   QImage plan;                              ///< The disc, transparent outside of it.
   std::vector<std::vector<DiscPoint>> mask; ///< Its outlines.
-  HueScale hues = HueScale::Traditional;    ///< Whose names stand around the disc.
 };
 
 /// By the shipped typeface; what it lacks comes from the fonts that are there. REQUIRES a QGuiApplication.

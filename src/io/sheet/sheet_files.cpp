@@ -102,8 +102,8 @@ void add_text(pugi::xml_node svg, const SheetText& text, bool dark) {
   node.text().set(text.words.c_str());
 }
 
-void add_plan(pugi::xml_node svg, const SheetBox& place, const SheetImages& images, bool dark) {
-  const SheetBox box = disc_in(place);
+void add_plan(pugi::xml_node svg, const SheetPicture& picture, const SheetImages& images, bool dark) {
+  const SheetBox box = disc_in(picture.box);
   auto image = svg.append_child("image");
   set_box(image, box);
   image.append_attribute("xlink:href") = data_uri(images.plan).c_str();
@@ -114,7 +114,7 @@ void add_plan(pugi::xml_node svg, const SheetBox& place, const SheetImages& imag
                                   : (i == 0 ? "M" : "L") + number(box.x + (outline[i].x + 1) / 2 * box.w) +
                                         " " + number(box.y + (1 - outline[i].y) / 2 * box.h);
   const TextMeasure measure = toolkit_measure();
-  for (const SheetHue& hue : hues_around(place, images.hues)) {
+  for (const SheetHue& hue : picture.hues) {
     const double width = measure(hue.label, kHueNameSize, false), height = kHueNameSize * kLineHeight;
     add_text(
         svg,
@@ -173,7 +173,7 @@ std::string sheet_svg(const Sheet& sheet, std::size_t page, const SheetImages& i
   const SheetPage& p = sheet.pages[page];
   for (const SheetPicture& picture : p.pictures) {
     if (picture.part == SheetPart::Wheel) {
-      add_plan(svg, picture.box, images, sheet.dark);
+      add_plan(svg, picture, images, sheet.dark);
       continue;
     }
     if (images.reference.isNull()) continue;
