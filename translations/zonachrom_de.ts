@@ -1288,6 +1288,42 @@ Tonwert %2
         <source>even</source>
         <translation>gleichmäßig</translation>
     </message>
+    <message>
+        <source>Y</source>
+        <translation>Ge</translation>
+    </message>
+    <message>
+        <source>O</source>
+        <translation>Or</translation>
+    </message>
+    <message>
+        <source>R</source>
+        <translation>Ro</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation>Vi</translation>
+    </message>
+    <message>
+        <source>B</source>
+        <translation>Bl</translation>
+    </message>
+    <message>
+        <source>G</source>
+        <translation>Gr</translation>
+    </message>
+    <message>
+        <source>C</source>
+        <translation>Cy</translation>
+    </message>
+    <message>
+        <source>M</source>
+        <translation>Ma</translation>
+    </message>
+    <message>
+        <source>L</source>
+        <translation>Li</translation>
+    </message>
 </context>
 <context>
     <name>Surround</name>
@@ -1818,6 +1854,10 @@ Tonwert %2
     <message>
         <source>air</source>
         <translation>Luft</translation>
+    </message>
+    <message>
+        <source>SG</source>
+        <translation>SG</translation>
     </message>
 </context>
 <context>
@@ -7144,7 +7184,7 @@ in der Maske %1 %</translation>
     </message>
     <message>
         <source> wheel value</source>
-        <translation> Wert des Kreises</translation>
+        <translation> Wert im Kreis</translation>
     </message>
     <message>
         <source>vivid</source>

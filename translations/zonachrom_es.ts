@@ -1288,6 +1288,42 @@ valor %2
         <source>even</source>
         <translation>igualado</translation>
     </message>
+    <message>
+        <source>Y</source>
+        <translation>Am</translation>
+    </message>
+    <message>
+        <source>O</source>
+        <translation>Na</translation>
+    </message>
+    <message>
+        <source>R</source>
+        <translation>Ro</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation>Vi</translation>
+    </message>
+    <message>
+        <source>B</source>
+        <translation>Az</translation>
+    </message>
+    <message>
+        <source>G</source>
+        <translation>Ve</translation>
+    </message>
+    <message>
+        <source>C</source>
+        <translation>Ci</translation>
+    </message>
+    <message>
+        <source>M</source>
+        <translation>Ma</translation>
+    </message>
+    <message>
+        <source>L</source>
+        <translation>Li</translation>
+    </message>
 </context>
 <context>
     <name>Surround</name>
@@ -1818,6 +1854,10 @@ valor %2
     <message>
         <source>air</source>
         <translation>aire</translation>
+    </message>
+    <message>
+        <source>SG</source>
+        <translation>VM</translation>
     </message>
 </context>
 <context>

@@ -45,6 +45,15 @@ QStringList cut_words(QWidget& window, const QString& where) {
   QStringList out;
   for (auto* w : window.findChildren<QWidget*>()) {
     if (!w->isVisible()) continue;
+    if (const auto* line = qobject_cast<NumberField*>(w)) {
+      const int needed = line->fontMetrics().horizontalAdvance(line->text()) + 4;
+      if (line->width() < needed)
+        out << QStringLiteral("%1: field %2 \"%3\" has %4 of %5")
+                   .arg(where, w->objectName(), line->text())
+                   .arg(line->width())
+                   .arg(needed);
+      continue;
+    }
     const auto* label = qobject_cast<QLabel*>(w);
     const bool button = qobject_cast<WordButton*>(w) || qobject_cast<QPushButton*>(w);
     const bool fixed_label =

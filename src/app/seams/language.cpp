@@ -41,6 +41,7 @@ namespace {
                                                    QT_TRANSLATE_NOOP("Word", "BV"),
                                                    QT_TRANSLATE_NOOP("Word", "BG"),
                                                    QT_TRANSLATE_NOOP("Word", "YG"),
+                                                   QT_TRANSLATE_NOOP("Word", "SG"),
                                                    QT_TRANSLATE_NOOP("Word", "single"),
                                                    QT_TRANSLATE_NOOP("Word", "analogous"),
                                                    QT_TRANSLATE_NOOP("Word", "complement"),
@@ -189,7 +190,16 @@ namespace {
     QT_TRANSLATE_NOOP("Sheet", "traditional"),
     QT_TRANSLATE_NOOP("Sheet", "light"),
     QT_TRANSLATE_NOOP("Sheet", "ink"),
-    QT_TRANSLATE_NOOP("Sheet", "even")};
+    QT_TRANSLATE_NOOP("Sheet", "even"),
+    QT_TRANSLATE_NOOP("Sheet", "Y"),
+    QT_TRANSLATE_NOOP("Sheet", "O"),
+    QT_TRANSLATE_NOOP("Sheet", "R"),
+    QT_TRANSLATE_NOOP("Sheet", "V"),
+    QT_TRANSLATE_NOOP("Sheet", "B"),
+    QT_TRANSLATE_NOOP("Sheet", "G"),
+    QT_TRANSLATE_NOOP("Sheet", "C"),
+    QT_TRANSLATE_NOOP("Sheet", "M"),
+    QT_TRANSLATE_NOOP("Sheet", "L")};
 
 QString translated(const char* context, std::string_view of_core) {
   return QCoreApplication::translate(context, std::string(of_core).c_str());

@@ -114,6 +114,14 @@ QString NumberField::text_of(double value) const {
   return text + m_range.suffix;
 }
 
+void NumberField::keep_width(int least) {
+  constexpr int margins = 12;
+  const auto wide = [this](double number) {
+    return fontMetrics().horizontalAdvance(text_of(number)) + margins;
+  };
+  setFixedWidth(std::max({least, wide(m_range.low), wide(m_range.high)}));
+}
+
 void NumberField::show_text() {
   const QString shown = text_of(m_value);
   if (text() != shown) setText(shown);

@@ -31,6 +31,8 @@ public:
   void show_value(double value);
   /// Says in one sentence why something was not taken, and shows the old number again.
   void refuse(const QString& sentence);
+  /// So wide, or as wide as its longest number with its words needs in this language.
+  void keep_width(int least);
   /// The same for every change of one drag and for no other; empty outside of drags.
   [[nodiscard]] QString drag_key() const;
 

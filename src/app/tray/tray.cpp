@@ -104,6 +104,7 @@ QWidget* Tray::make_place() {
     m_place[i]->set_range(range);
     m_place[i]->setToolTip(
         tr("%1: type, scroll or drag; with Shift ten steps, with Alt a tenth").arg(accessible));
+    if (i == 2) m_place[i]->keep_width(76);
     row->addWidget(m_place[i], i == 2 ? 4 : 3);
     connect(m_place[i], &NumberField::wanted, this, [this, i](double x) { go_to(i, x); });
   }

@@ -57,7 +57,7 @@ PlanPanel::PlanPanel(Workspace& space, QWidget* parent)
   m_row->set_range({kFewestPlanValues, kMostPlanValues, 1, 0, tr(" values"), false, {}});
   m_size->set_range({kPlanSizeRange.low, kPlanSizeRange.high, 64, 0, tr(" pixels"), false, {}});
   for (NumberField* field : {m_value, m_row, m_size}) {
-    field->setFixedWidth(90);
+    field->keep_width(90);
     field->setToolTip(field->accessibleName());
     numbers->addWidget(field);
   }

@@ -57,7 +57,7 @@ PressPanel::PressPanel(Workspace& space, QWidget* parent)
   column->addLayout(top);
   auto* row = new QHBoxLayout;
   m_limit->set_range({0.1, kLargestPrintLimit, 0.5, 1, tr(" off at most"), false, {}});
-  m_limit->setFixedWidth(120);
+  m_limit->keep_width(120);
   m_limit->setToolTip(tr("CIEDE2000 from which on a color does not print"));
   connect(m_limit, &NumberField::wanted, this,
           [this](double n) { change([&](Sharing& s) { s.print_limit = n; }); });

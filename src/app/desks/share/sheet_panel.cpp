@@ -127,7 +127,7 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
     auto* field = new NumberField(name, tip, this);
     field->set_range({range.low, range.high, 1, 0, suffix, false, {}});
     field->setToolTip(tip);
-    field->setFixedWidth(110);
+    field->keep_width(110);
     numbers->addWidget(field);
     return field;
   };

@@ -43,7 +43,7 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
     auto* field = new NumberField(name, tip, this);
     field->set_range({low, high, 1, digits, suffix, false, {}});
     field->setToolTip(tip);
-    field->setFixedWidth(84);
+    field->keep_width(84);
     head->addWidget(field);
     return field;
   };

@@ -268,7 +268,7 @@ NumberField* TryDesk::make_number(const QString& name, const QString& tip, doubl
                                   double step, int digits, const QString& suffix) {
   auto* field = new NumberField(name, tip, this);
   field->set_range({low, high, step, digits, suffix, false, {}});
-  field->setFixedWidth(suffix.isEmpty() ? 44 : 84);
+  field->keep_width(suffix.isEmpty() ? 44 : 84);
   field->setToolTip(tip);
   return field;
 }
