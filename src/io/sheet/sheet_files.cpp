@@ -3,6 +3,7 @@
 
 #include "core/color/text.h"
 #include "io/files/safe_save.h"
+#include "io/sheet/pdf_bookmarks.h"
 #include "io/sheet/typeface.h"
 
 #include <QBuffer>
@@ -11,9 +12,6 @@
 #include <QPdfWriter>
 
 #include <pugixml.hpp>
-#include <qpdf/QPDF.hh>
-#include <qpdf/QPDFPageDocumentHelper.hh>
-#include <qpdf/QPDFWriter.hh>
 #include <sstream>
 
 namespace zc {
@@ -24,52 +22,13 @@ constexpr double kMostSheetPixels = 200e6;
 
 Bytes bytes_of(const QByteArray& data) { return {data.begin(), data.end()}; }
 
-/// Outlines by ISO 32000-1, 12.3.3: one level, each leading to its place on its page.
-void add_bookmarks(QPDF& pdf, const Sheet& sheet) {
-  if (sheet.bookmarks.empty()) return;
-  const auto pages = QPDFPageDocumentHelper(pdf).getAllPages();
-  auto root = pdf.makeIndirectObject(QPDFObjectHandle::newDictionary());
-  std::vector<QPDFObjectHandle> items;
-  for (const SheetBookmark& mark : sheet.bookmarks) {
-    auto item = pdf.makeIndirectObject(QPDFObjectHandle::newDictionary());
-    item.replaceKey("/Title", QPDFObjectHandle::newUnicodeString(mark.words));
-    item.replaceKey("/Parent", root);
-    auto place = QPDFObjectHandle::newArray();
-    place.appendItem(pages.at(mark.page).getObjectHandle());
-    place.appendItem(QPDFObjectHandle::newName("/XYZ"));
-    place.appendItem(QPDFObjectHandle::newInteger(0));
-    place.appendItem(QPDFObjectHandle::newReal(sheet.height - mark.y, 2));
-    place.appendItem(QPDFObjectHandle::newNull());
-    item.replaceKey("/Dest", place);
-    items.push_back(item);
-  }
-  for (std::size_t i = 0; i + 1 < items.size(); ++i) {
-    items[i].replaceKey("/Next", items[i + 1]);
-    items[i + 1].replaceKey("/Prev", items[i]);
-  }
-  root.replaceKey("/Type", QPDFObjectHandle::newName("/Outlines"));
-  root.replaceKey("/First", items.front());
-  root.replaceKey("/Last", items.back());
-  root.replaceKey("/Count", QPDFObjectHandle::newInteger(static_cast<long long>(items.size())));
-  pdf.getRoot().replaceKey("/Outlines", root);
-  pdf.getRoot().replaceKey("/PageMode", QPDFObjectHandle::newName("/UseOutlines"));
-}
-
 Result<Bytes> finished(const QByteArray& drawn, const Sheet& sheet) {
-  try {
-    QPDF pdf;
-    pdf.processMemoryFile("sheet", drawn.constData(), static_cast<std::size_t>(drawn.size()));
-    add_bookmarks(pdf, sheet);
-    QPDFWriter writer(pdf);
-    writer.setOutputMemory();
-    // PDF/A-1 knows no compressed objects.
-    writer.setObjectStreamMode(qpdf_o_disable);
-    writer.write();
-    const auto buffer = writer.getBufferSharedPointer();
-    return Bytes(buffer->getBuffer(), buffer->getBuffer() + buffer->getSize());
-  } catch (const std::exception&) {
-    return Error{ErrorCode::Unwritable, "The PDF could not be made.", "pdf"};
-  }
+  std::vector<PdfBookmark> bookmarks;
+  for (const SheetBookmark& mark : sheet.bookmarks)
+    bookmarks.push_back({mark.words, mark.page, sheet.height - mark.y});
+  Bytes pdf = with_bookmarks(bytes_of(drawn), bookmarks);
+  if (pdf.empty()) return Error{ErrorCode::Unwritable, "The PDF could not be made.", "pdf"};
+  return pdf;
 }
 
 std::string number(double x) { return QByteArray::number(x, 'f', 2).toStdString(); }
