@@ -2,6 +2,57 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
+    <name>Desk</name>
+    <message>
+        <source>&amp;Observe</source>
+        <translation>A&amp;nsehen</translation>
+    </message>
+    <message>
+        <source>Look at references and sample them</source>
+        <translation>Vorlagen ansehen und Proben nehmen</translation>
+    </message>
+    <message>
+        <source>&amp;Limit</source>
+        <translation>Be&amp;grenzen</translation>
+    </message>
+    <message>
+        <source>Limit hue and saturation with a gamut mask</source>
+        <translation>Farbton und Sättigung mit einer Farbmaske begrenzen</translation>
+    </message>
+    <message>
+        <source>&amp;Pick</source>
+        <translation>&amp;Wählen</translation>
+    </message>
+    <message>
+        <source>Pick colors at true value inside the mask</source>
+        <translation>Farben mit wahrem Tonwert in der Maske wählen</translation>
+    </message>
+    <message>
+        <source>&amp;Grade</source>
+        <translation>Ab&amp;stufen</translation>
+    </message>
+    <message>
+        <source>Grade the set by value and take it anywhere</source>
+        <translation>Den Satz nach Tonwert abstufen und überallhin mitnehmen</translation>
+    </message>
+    <message>
+        <source>&amp;Try</source>
+        <translation>&amp;Probieren</translation>
+    </message>
+    <message>
+        <source>Try the set on a picture before a stroke is painted</source>
+        <translation>Den Satz an einem Bild probieren, ehe ein Strich gemalt ist</translation>
+    </message>
+    <message>
+        <source>S&amp;hare</source>
+        <translation>&amp;Teilen</translation>
+    </message>
+    <message>
+        <source>The sheet, the press, the plan as a picture</source>
+        <translation>Das Blatt, der Druck, der Plan als Bild</translation>
+    </message>
+</context>
+<context>
     <name>OfColor</name>
     <message>
         <source>blackish</source>
@@ -2699,54 +2750,6 @@ Tonwert %2
         <translation>Titel ändern</translation>
     </message>
     <message>
-        <source>Observe</source>
-        <translation>Ansehen</translation>
-    </message>
-    <message>
-        <source>Look at references and sample them (Ctrl+1)</source>
-        <translation>Vorlagen ansehen und Proben nehmen (Strg+1)</translation>
-    </message>
-    <message>
-        <source>Limit</source>
-        <translation>Begrenzen</translation>
-    </message>
-    <message>
-        <source>Limit hue and saturation with a gamut mask (Ctrl+2)</source>
-        <translation>Farbton und Sättigung mit einer Farbmaske begrenzen (Strg+2)</translation>
-    </message>
-    <message>
-        <source>Pick</source>
-        <translation>Wählen</translation>
-    </message>
-    <message>
-        <source>Pick colors at true value inside the mask (Ctrl+3)</source>
-        <translation>Farben mit wahrem Tonwert in der Maske wählen (Strg+3)</translation>
-    </message>
-    <message>
-        <source>Grade</source>
-        <translation>Abstufen</translation>
-    </message>
-    <message>
-        <source>Grade the set by value and take it anywhere (Ctrl+4)</source>
-        <translation>Den Satz nach Tonwert abstufen und überallhin mitnehmen (Strg+4)</translation>
-    </message>
-    <message>
-        <source>Try</source>
-        <translation>Probieren</translation>
-    </message>
-    <message>
-        <source>Try the set on a picture before a stroke is painted (Ctrl+5)</source>
-        <translation>Den Satz an einem Bild probieren, ehe ein Strich gemalt ist (Strg+5)</translation>
-    </message>
-    <message>
-        <source>Share</source>
-        <translation>Teilen</translation>
-    </message>
-    <message>
-        <source>The sheet, the press, the plan as a picture (Ctrl+6)</source>
-        <translation>Das Blatt, der Druck, der Plan als Bild (Strg+6)</translation>
-    </message>
-    <message>
         <source>Values only</source>
         <translation>Nur Tonwerte</translation>
     </message>
@@ -3737,48 +3740,20 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>A&amp;nsehen</translation>
     </message>
     <message>
-        <source>Look at references and sample them</source>
-        <translation>Vorlagen ansehen und Proben nehmen</translation>
-    </message>
-    <message>
         <source>&amp;Limit</source>
         <translation>Be&amp;grenzen</translation>
-    </message>
-    <message>
-        <source>Limit hue and saturation with a gamut mask</source>
-        <translation>Farbton und Sättigung mit einer Farbmaske begrenzen</translation>
     </message>
     <message>
         <source>&amp;Pick</source>
         <translation>&amp;Wählen</translation>
     </message>
     <message>
-        <source>Pick colors at true value</source>
-        <translation>Farben mit wahrem Tonwert wählen</translation>
-    </message>
-    <message>
         <source>&amp;Grade</source>
         <translation>Ab&amp;stufen</translation>
     </message>
     <message>
-        <source>Grade the set by value</source>
-        <translation>Den Satz nach Tonwert abstufen</translation>
-    </message>
-    <message>
         <source>&amp;Try</source>
         <translation>&amp;Probieren</translation>
-    </message>
-    <message>
-        <source>Try the set on a picture</source>
-        <translation>Den Satz an einem Bild probieren</translation>
-    </message>
-    <message>
-        <source>S&amp;hare</source>
-        <translation>&amp;Teilen</translation>
-    </message>
-    <message>
-        <source>The sheet, the press, the plan as a picture</source>
-        <translation>Das Blatt, der Druck, der Plan als Bild</translation>
     </message>
     <message>
         <source>&amp;Values only</source>

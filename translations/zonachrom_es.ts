@@ -2,6 +2,57 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="es" sourcelanguage="en">
 <context>
+    <name>Desk</name>
+    <message>
+        <source>&amp;Observe</source>
+        <translation>&amp;Observar</translation>
+    </message>
+    <message>
+        <source>Look at references and sample them</source>
+        <translation>Mirar referencias y tomar muestras de ellas</translation>
+    </message>
+    <message>
+        <source>&amp;Limit</source>
+        <translation>&amp;Limitar</translation>
+    </message>
+    <message>
+        <source>Limit hue and saturation with a gamut mask</source>
+        <translation>Limitar tono y saturación con una máscara de gama</translation>
+    </message>
+    <message>
+        <source>&amp;Pick</source>
+        <translation>&amp;Elegir</translation>
+    </message>
+    <message>
+        <source>Pick colors at true value inside the mask</source>
+        <translation>Elegir colores de valor fiel dentro de la máscara</translation>
+    </message>
+    <message>
+        <source>&amp;Grade</source>
+        <translation>&amp;Graduar</translation>
+    </message>
+    <message>
+        <source>Grade the set by value and take it anywhere</source>
+        <translation>Graduar el conjunto por valor y llevarlo a cualquier parte</translation>
+    </message>
+    <message>
+        <source>&amp;Try</source>
+        <translation>&amp;Probar</translation>
+    </message>
+    <message>
+        <source>Try the set on a picture before a stroke is painted</source>
+        <translation>Probar el conjunto en una imagen antes de la primera pincelada</translation>
+    </message>
+    <message>
+        <source>S&amp;hare</source>
+        <translation>&amp;Compartir</translation>
+    </message>
+    <message>
+        <source>The sheet, the press, the plan as a picture</source>
+        <translation>La hoja, la imprenta, el plan como imagen</translation>
+    </message>
+</context>
+<context>
     <name>OfColor</name>
     <message>
         <source>blackish</source>
@@ -2699,54 +2750,6 @@ valor %2
         <translation>Cambiar título</translation>
     </message>
     <message>
-        <source>Observe</source>
-        <translation>Observar</translation>
-    </message>
-    <message>
-        <source>Look at references and sample them (Ctrl+1)</source>
-        <translation>Mirar referencias y tomar muestras de ellas (Ctrl+1)</translation>
-    </message>
-    <message>
-        <source>Limit</source>
-        <translation>Limitar</translation>
-    </message>
-    <message>
-        <source>Limit hue and saturation with a gamut mask (Ctrl+2)</source>
-        <translation>Limitar tono y saturación con una máscara de gama (Ctrl+2)</translation>
-    </message>
-    <message>
-        <source>Pick</source>
-        <translation>Elegir</translation>
-    </message>
-    <message>
-        <source>Pick colors at true value inside the mask (Ctrl+3)</source>
-        <translation>Elegir colores de valor fiel dentro de la máscara (Ctrl+3)</translation>
-    </message>
-    <message>
-        <source>Grade</source>
-        <translation>Graduar</translation>
-    </message>
-    <message>
-        <source>Grade the set by value and take it anywhere (Ctrl+4)</source>
-        <translation>Graduar el conjunto por valor y llevarlo a cualquier parte (Ctrl+4)</translation>
-    </message>
-    <message>
-        <source>Try</source>
-        <translation>Probar</translation>
-    </message>
-    <message>
-        <source>Try the set on a picture before a stroke is painted (Ctrl+5)</source>
-        <translation>Probar el conjunto en una imagen antes de la primera pincelada (Ctrl+5)</translation>
-    </message>
-    <message>
-        <source>Share</source>
-        <translation>Compartir</translation>
-    </message>
-    <message>
-        <source>The sheet, the press, the plan as a picture (Ctrl+6)</source>
-        <translation>La hoja, la imprenta, el plan como imagen (Ctrl+6)</translation>
-    </message>
-    <message>
         <source>Values only</source>
         <translation>Solo valores</translation>
     </message>
@@ -3737,48 +3740,20 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>&amp;Observar</translation>
     </message>
     <message>
-        <source>Look at references and sample them</source>
-        <translation>Mirar referencias y tomar muestras de ellas</translation>
-    </message>
-    <message>
         <source>&amp;Limit</source>
         <translation>&amp;Limitar</translation>
-    </message>
-    <message>
-        <source>Limit hue and saturation with a gamut mask</source>
-        <translation>Limitar tono y saturación con una máscara de gama</translation>
     </message>
     <message>
         <source>&amp;Pick</source>
         <translation>&amp;Elegir</translation>
     </message>
     <message>
-        <source>Pick colors at true value</source>
-        <translation>Elegir colores de valor fiel</translation>
-    </message>
-    <message>
         <source>&amp;Grade</source>
         <translation>&amp;Graduar</translation>
     </message>
     <message>
-        <source>Grade the set by value</source>
-        <translation>Graduar el conjunto por valor</translation>
-    </message>
-    <message>
         <source>&amp;Try</source>
         <translation>&amp;Probar</translation>
-    </message>
-    <message>
-        <source>Try the set on a picture</source>
-        <translation>Probar el conjunto en una imagen</translation>
-    </message>
-    <message>
-        <source>S&amp;hare</source>
-        <translation>&amp;Compartir</translation>
-    </message>
-    <message>
-        <source>The sheet, the press, the plan as a picture</source>
-        <translation>La hoja, la imprenta, el plan como imagen</translation>
     </message>
     <message>
         <source>&amp;Values only</source>

@@ -48,8 +48,6 @@ QString tip_of(QWidget& w) {
   return QToolTip::text();
 }
 
-constexpr Desk kAllDesks[] = {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try, Desk::Share};
-
 } // namespace
 
 class EveryDeskTask : public QObject {
@@ -74,7 +72,7 @@ private slots:
 private:
   /// Calls f at each desk, and at Grade in each view and on each page.
   template <class F> void at_each(const F& f) {
-    for (const Desk desk : kAllDesks) {
+    for (const auto& [desk, desk_word] : kDeskWords) {
       m_desk->space().show_desk(desk);
       QCoreApplication::processEvents();
       f(QStringLiteral("desk %1").arg(static_cast<int>(desk)));
@@ -137,7 +135,7 @@ void EveryDeskTask::controls_say_what_they_are() {
 
 void EveryDeskTask::tab_goes_round_and_comes_back() {
   QVERIFY(m_desk->open_demo());
-  for (const Desk desk : kAllDesks) {
+  for (const auto& [desk, desk_word] : kDeskWords) {
     m_desk->space().show_desk(desk);
     QCoreApplication::processEvents();
     std::vector<QWidget*> way;

@@ -231,7 +231,7 @@ bool speak(const QLocale& locale) {
 
 QString word(std::string_view of_core) { return translated("Word", of_core); }
 
-QString surround_word(std::string_view of_core) { return translated("Surround", of_core); }
+QString surround_word(const QString& of_theme) { return translated("Surround", of_theme.toStdString()); }
 
 QString color_name(Srgb c) {
   const ColorWords parts = color_word_parts(c);

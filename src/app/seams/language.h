@@ -20,8 +20,8 @@ bool speak(const QLocale& locale);
 /// A sentence of the core or of the files, as in "The value must lie between 0 and 100."; itself where it is
 /// not known.
 [[nodiscard]] QString sentence(std::string_view of_core);
-/// As it stands before "surround".
-[[nodiscard]] QString surround_word(std::string_view of_core);
+/// surround_name() as it stands before "surround".
+[[nodiscard]] QString surround_word(const QString& of_theme);
 /// color_in_words() in the language of the window, put together by its rule.
 [[nodiscard]] QString color_name(Srgb c);
 /// hue_in_words() likewise.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/head.h"
 
+#include "app/desks/desk_list.h"
 #include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/text.h"
@@ -23,8 +24,8 @@ class SurroundButton final : public QAbstractButton {
 public:
   SurroundButton(Surround surround, QWidget* parent) : QAbstractButton(parent), m_surround(surround) {
     setObjectName("surround." + surround_name(surround));
-    setAccessibleName(QObject::tr("%1 surround").arg(surround_word(surround_name(surround).toStdString())));
-    setToolTip(QObject::tr("Use the %1 surround").arg(surround_word(surround_name(surround).toStdString())));
+    setAccessibleName(QObject::tr("%1 surround").arg(surround_word(surround_name(surround))));
+    setToolTip(QObject::tr("Use the %1 surround").arg(surround_word(surround_name(surround))));
     setFixedSize(24, 24);
     setCursor(Qt::PointingHandCursor);
   }
@@ -140,24 +141,19 @@ QWidget* Head::make_desks() {
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(12);
   auto* group = new QButtonGroup(this);
-  const auto desk = [&](const QString& word, Desk which, const QString& tip) {
-    auto* button = new WordButton(word, box);
-    button->setObjectName("desk." + word);
+  for (const DeskFacts& desk : kDeskFacts) {
+    auto* button = new WordButton(name_of(desk).remove(QLatin1Char('&')), box);
+    button->setObjectName("desk." + word_for(kDeskWords, desk.desk));
     button->setCheckable(true);
-    button->setToolTip(tip);
+    button->setToolTip(
+        QStringLiteral("%1 (%2)").arg(tells_of(desk), key_of(desk).toString(QKeySequence::NativeText)));
     group->addButton(button);
     row->addWidget(button);
-    connect(button, &QAbstractButton::clicked, this, [this, which] { m_space.show_desk(which); });
-    const auto show = [this, button, which] { button->setChecked(m_space.session().desk == which); };
+    connect(button, &QAbstractButton::clicked, this, [this, &desk] { m_space.show_desk(desk.desk); });
+    const auto show = [this, button, &desk] { button->setChecked(m_space.session().desk == desk.desk); };
     connect(&m_space, &Workspace::viewChanged, button, show);
     show();
-  };
-  desk(tr("Observe"), Desk::Observe, tr("Look at references and sample them (Ctrl+1)"));
-  desk(tr("Limit"), Desk::Limit, tr("Limit hue and saturation with a gamut mask (Ctrl+2)"));
-  desk(tr("Pick"), Desk::Pick, tr("Pick colors at true value inside the mask (Ctrl+3)"));
-  desk(tr("Grade"), Desk::Grade, tr("Grade the set by value and take it anywhere (Ctrl+4)"));
-  desk(tr("Try"), Desk::Try, tr("Try the set on a picture before a stroke is painted (Ctrl+5)"));
-  desk(tr("Share"), Desk::Share, tr("The sheet, the press, the plan as a picture (Ctrl+6)"));
+  }
   return box;
 }
 

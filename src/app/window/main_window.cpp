@@ -326,9 +326,9 @@ void MainWindow::show_desk_parts() {
     m_shown_kept = kept;
     m_kept->setVisible(kept);
     // Only the desk shown has a say in how narrow the stage may get.
-    for (const Desk other : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade, Desk::Try, Desk::Share}) {
-      const auto policy = other == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
-      stage_of(other)->setSizePolicy(policy, policy);
+    for (const auto& other : kDeskWords) {
+      const auto policy = other.value == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
+      stage_of(other.value)->setSizePolicy(policy, policy);
     }
     m_stage->setCurrentWidget(stage_of(desk));
     // The sheet holds the set already.
@@ -340,12 +340,8 @@ void MainWindow::show_desk_parts() {
     m_shown = layout;
     share_width();
   }
-  m_observe_menu->menuAction()->setVisible(desk == Desk::Observe);
-  m_limit_menu->menuAction()->setVisible(desk == Desk::Limit);
-  m_pick_menu->menuAction()->setVisible(desk == Desk::Pick);
-  m_grade_menu->menuAction()->setVisible(desk == Desk::Grade);
-  m_try_menu->menuAction()->setVisible(desk == Desk::Try);
-  m_share_menu->menuAction()->setVisible(desk == Desk::Share);
+  for (const auto& other : kDeskWords)
+    m_desk_menus[static_cast<std::size_t>(other.value)]->menuAction()->setVisible(other.value == desk);
 }
 
 void MainWindow::focus_desk(Desk desk) {

@@ -85,6 +85,7 @@ private:
   void make_edit_menu();
   void make_view_menu();
   void make_size_menu(QMenu* menu);
+  QMenu* add_desk_menu(Desk desk, const QString& name);
   void make_observe_menu();
   void make_limit_menu();
   void make_pick_menu();
@@ -164,12 +165,7 @@ private:
   bool m_shown_kept = false;
   std::array<int, kDesks> m_kept_width;
   QAction* m_left_handed = nullptr;
-  QMenu* m_observe_menu = nullptr;
-  QMenu* m_limit_menu = nullptr;
-  QMenu* m_pick_menu = nullptr;
-  QMenu* m_grade_menu = nullptr;
-  QMenu* m_try_menu = nullptr;
-  QMenu* m_share_menu = nullptr;
+  std::array<QMenu*, kDesks> m_desk_menus{};
 };
 
 } // namespace zc

@@ -2,6 +2,7 @@
 // The menus: every command has its place, its key and a tip here.
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
+#include "app/desks/desk_list.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/limit/area_panel.h"
@@ -204,18 +205,9 @@ void MainWindow::add_swatch_commands(QMenu* menu) {
 void MainWindow::make_view_menu() {
   auto* menu = menuBar()->addMenu(tr("&View"));
   menu->setToolTipsVisible(true);
-  add_action(menu, tr("&Observe"), tr("Look at references and sample them"),
-             QKeySequence(Qt::CTRL | Qt::Key_1), [this] { m_space.show_desk(Desk::Observe); });
-  add_action(menu, tr("&Limit"), tr("Limit hue and saturation with a gamut mask"),
-             QKeySequence(Qt::CTRL | Qt::Key_2), [this] { m_space.show_desk(Desk::Limit); });
-  add_action(menu, tr("&Pick"), tr("Pick colors at true value"), QKeySequence(Qt::CTRL | Qt::Key_3),
-             [this] { m_space.show_desk(Desk::Pick); });
-  add_action(menu, tr("&Grade"), tr("Grade the set by value"), QKeySequence(Qt::CTRL | Qt::Key_4),
-             [this] { m_space.show_desk(Desk::Grade); });
-  add_action(menu, tr("&Try"), tr("Try the set on a picture"), QKeySequence(Qt::CTRL | Qt::Key_5),
-             [this] { m_space.show_desk(Desk::Try); });
-  add_action(menu, tr("S&hare"), tr("The sheet, the press, the plan as a picture"),
-             QKeySequence(Qt::CTRL | Qt::Key_6), [this] { m_space.show_desk(Desk::Share); });
+  for (const DeskFacts& desk : kDeskFacts)
+    add_action(menu, name_of(desk), tells_of(desk), key_of(desk),
+               [this, &desk] { m_space.show_desk(desk.desk); });
   menu->addSeparator();
   const auto switch_eyes = [this](QMenu* in, Eyes eyes, const QString& word, const QString& tip,
                                   const QKeySequence& key) {
@@ -259,8 +251,8 @@ void MainWindow::make_view_menu() {
   make_size_menu(menu->addMenu(tr("Si&ze of words and controls")));
   auto* surrounds = menu->addMenu(tr("&Surround"));
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
-    add_action(surrounds, surround_word(surround_name(s).toStdString()),
-               tr("Use the %1 surround").arg(surround_word(surround_name(s).toStdString())), {},
+    add_action(surrounds, surround_word(surround_name(s)),
+               tr("Use the %1 surround").arg(surround_word(surround_name(s))), {},
                [this, s] { use_surround(s); });
 }
 
@@ -280,9 +272,15 @@ void MainWindow::make_size_menu(QMenu* menu) {
     choice(tr("%1 %").arg(percent), tr("All of the window at %1 percent").arg(percent), percent);
 }
 
+/// Shown while its desk is.
+QMenu* MainWindow::add_desk_menu(Desk desk, const QString& name) {
+  auto* menu = menuBar()->addMenu(name);
+  menu->setToolTipsVisible(true);
+  return m_desk_menus[static_cast<std::size_t>(desk)] = menu;
+}
+
 void MainWindow::make_observe_menu() {
-  m_observe_menu = menuBar()->addMenu(tr("&Observe"));
-  m_observe_menu->setToolTipsVisible(true);
+  auto* menu = add_desk_menu(Desk::Observe, tr("&Observe"));
   const std::tuple<QString, PhotoLook, QString> looks[] = {
       {tr("&Color"), PhotoLook::Color, tr("Show the photo in color (C)")},
       {tr("&Value"), PhotoLook::Value, tr("Show the photo in greys of equal lightness (V)")},
@@ -291,50 +289,44 @@ void MainWindow::make_observe_menu() {
       {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
       {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
   for (const auto& [text, look, tip] : looks)
-    add_action(m_observe_menu, text, tip, {}, [this, look = look] { m_space.show_look(look); });
-  m_observe_menu->addSeparator();
-  add_action(m_observe_menu, tr("Photo &pixels one to one"),
-             tr("Show each pixel of the photo as one of the screen"), {},
-             [this] { m_observe->photo().show_actual_size(); });
-  add_action(m_observe_menu, tr("Turn the &view clockwise"),
-             tr("Turn the view by a quarter; the photo stays"), {},
+    add_action(menu, text, tip, {}, [this, look = look] { m_space.show_look(look); });
+  menu->addSeparator();
+  add_action(menu, tr("Photo &pixels one to one"), tr("Show each pixel of the photo as one of the screen"),
+             {}, [this] { m_observe->photo().show_actual_size(); });
+  add_action(menu, tr("Turn the &view clockwise"), tr("Turn the view by a quarter; the photo stays"), {},
              [this] { m_observe->photo().turn_view(1); });
-  add_action(m_observe_menu, tr("Turn the view &back"), tr("Turn the view back by a quarter"), {},
+  add_action(menu, tr("Turn the view &back"), tr("Turn the view back by a quarter"), {},
              [this] { m_observe->photo().turn_view(-1); });
-  add_action(m_observe_menu, tr("Mi&rror the view"), tr("Left for right, to see the values afresh"), {},
+  add_action(menu, tr("Mi&rror the view"), tr("Left for right, to see the values afresh"), {},
              [this] { m_observe->photo().mirror_view(); });
-  add_action(m_observe_menu, tr("Cro&p the view to the region"), tr("Show only the region"), {},
+  add_action(menu, tr("Cro&p the view to the region"), tr("Show only the region"), {},
              [this] { m_observe->photo().crop_view(true); });
-  add_action(m_observe_menu, tr("Show the &whole photo again"), tr("End the crop of the view"), {},
+  add_action(menu, tr("Show the &whole photo again"), tr("End the crop of the view"), {},
              [this] { m_observe->photo().crop_view(false); });
-  m_observe_menu->addSeparator();
-  add_action(m_observe_menu, tr("Follow a canv&as..."),
-             tr("A reference that is read again whenever its file is saved"), {},
-             [this] { follow_canvas(); });
-  add_action(m_observe_menu, tr("Stop following the file"),
+  menu->addSeparator();
+  add_action(menu, tr("Follow a canv&as..."), tr("A reference that is read again whenever its file is saved"),
+             {}, [this] { follow_canvas(); });
+  add_action(menu, tr("Stop following the file"),
              tr("Keep the shown reference as it is, whatever happens to its file"), {},
              [this] { m_space.stop_following(); });
-  add_action(m_observe_menu, tr("Repla&ce the reference..."),
-             tr("Put another photo in the place of the shown one"), {}, [this] { replace_photo(); });
-  add_action(m_observe_menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
+  add_action(menu, tr("Repla&ce the reference..."), tr("Put another photo in the place of the shown one"), {},
+             [this] { replace_photo(); });
+  add_action(menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
              [this] { m_observe->strip().rename_shown(); });
-  add_action(m_observe_menu, tr("Move the reference &left"),
-             tr("Move the shown photo to the left in the strip"), {},
+  add_action(menu, tr("Move the reference &left"), tr("Move the shown photo to the left in the strip"), {},
              [this] { m_observe->strip().move_shown(-1); });
-  add_action(m_observe_menu, tr("Move the reference &right"),
-             tr("Move the shown photo to the right in the strip"), {},
+  add_action(menu, tr("Move the reference &right"), tr("Move the shown photo to the right in the strip"), {},
              [this] { m_observe->strip().move_shown(1); });
-  add_action(m_observe_menu, tr("&Fit the photo"), tr("Show the whole photo"), {},
+  add_action(menu, tr("&Fit the photo"), tr("Show the whole photo"), {},
              [this] { m_observe->photo().fit(); });
-  add_action(m_observe_menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
+  add_action(menu, tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
              [this] { m_observe->strip().remove_shown(); });
 }
 
 void MainWindow::make_limit_menu() {
-  m_limit_menu = menuBar()->addMenu(tr("&Limit"));
-  m_limit_menu->setToolTipsVisible(true);
-  const auto turn = [this](const QString& text, double by, const QKeySequence& key) {
-    add_action(m_limit_menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
+  auto* menu = add_desk_menu(Desk::Limit, tr("&Limit"));
+  const auto turn = [this, menu](const QString& text, double by, const QKeySequence& key) {
+    add_action(menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
                [this, by] { m_space.turn_mask(by); });
   };
   turn(tr("&Turn the mask on"), 1, {});
@@ -342,80 +334,74 @@ void MainWindow::make_limit_menu() {
   turn(tr("Turn the mask to the &complements"), 180, {});
   turn(tr("Turn the mask a &hue on"), kNamedHueStep, {});
   turn(tr("Turn the mask a hue bac&k"), -kNamedHueStep, {});
-  add_action(m_limit_menu, tr("Turn the mask &by..."),
-             tr("Type how far the mask is turned on: 15 and Enter, or -15"), {},
-             [this] { m_limit->patterns().begin_typing_turn(); });
-  m_limit_menu->addSeparator();
+  add_action(menu, tr("Turn the mask &by..."), tr("Type how far the mask is turned on: 15 and Enter, or -15"),
+             {}, [this] { m_limit->patterns().begin_typing_turn(); });
+  menu->addSeparator();
   using Tool = MaskHands::Tool;
   const std::pair<QString, Tool> tools[] = {{tr("Draw an &outline"), Tool::Outline},
                                             {tr("Draw an &ellipse"), Tool::Round},
                                             {tr("Draw a &ring sector"), Tool::Sector}};
   for (const auto& [text, tool] : tools)
-    add_action(m_limit_menu, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
+    add_action(menu, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
       m_limit->wheel().hands()->choose_tool(tool);
       m_limit->wheel().setFocus();
     });
-  m_limit_menu->addSeparator();
-  add_action(m_limit_menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
+  menu->addSeparator();
+  add_action(menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
              [this] { m_space.take_up_neutral(); });
-  add_action(m_limit_menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
+  add_action(menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
              [this] { m_space.lay_key_colors(); });
-  add_action(m_limit_menu, tr("Move the area &up"), tr("Let the area worked on come before the one above it"),
-             {}, [this] { m_limit->areas().move_chosen(-1); });
-  add_action(m_limit_menu, tr("Move the area &down"),
-             tr("Let the area worked on come after the one below it"), {},
+  add_action(menu, tr("Move the area &up"), tr("Let the area worked on come before the one above it"), {},
+             [this] { m_limit->areas().move_chosen(-1); });
+  add_action(menu, tr("Move the area &down"), tr("Let the area worked on come after the one below it"), {},
              [this] { m_limit->areas().move_chosen(1); });
-  add_action(m_limit_menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
+  add_action(menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
              [this] { m_limit->wheel().hands()->remove_area(); });
-  add_action(m_limit_menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
+  add_action(menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
              [this] { m_space.take_mask_off(); });
 }
 
 void MainWindow::make_pick_menu() {
-  m_pick_menu = menuBar()->addMenu(tr("&Pick"));
-  m_pick_menu->setToolTipsVisible(true);
-  add_action(m_pick_menu, tr("&Lighter"), tr("Raise the value by one"), {},
-             [this] { m_space.nudge_value(1); });
-  add_action(m_pick_menu, tr("&Darker"), tr("Lower the value by one"), {},
-             [this] { m_space.nudge_value(-1); });
-  add_action(m_pick_menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
+  auto* menu = add_desk_menu(Desk::Pick, tr("&Pick"));
+  add_action(menu, tr("&Lighter"), tr("Raise the value by one"), {}, [this] { m_space.nudge_value(1); });
+  add_action(menu, tr("&Darker"), tr("Lower the value by one"), {}, [this] { m_space.nudge_value(-1); });
+  add_action(menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
              [this] { m_space.nudge_saturation(-0.01); });
-  add_action(m_pick_menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
+  add_action(menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
              [this] { m_space.nudge_saturation(0.01); });
-  m_pick_menu->addSeparator();
-  add_action(m_pick_menu, tr("Zoom &in"),
+  menu->addSeparator();
+  add_action(menu, tr("Zoom &in"),
              tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
              [this] { m_pick->wheel().zoom_around_pick(1.25); });
-  add_action(m_pick_menu, tr("Zoom &out"), tr("Show more of the wheel (-)"), {},
+  add_action(menu, tr("Zoom &out"), tr("Show more of the wheel (-)"), {},
              [this] { m_pick->wheel().zoom_around_pick(0.8); });
-  add_action(m_pick_menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
+  add_action(menu, tr("&Whole wheel"), tr("Show the whole wheel (0)"), {},
              [this] { m_pick->wheel().zoom_to(1, {}); });
-  m_pick_menu->addSeparator();
-  auto* fix = add_action(m_pick_menu, tr("Fix the &relation"),
+  menu->addSeparator();
+  auto* fix = add_action(menu, tr("Fix the &relation"),
                          tr("Keep the related hues where they are while picking goes on"), {},
                          [this] { m_space.fix_relation(!m_space.session().relations.of); });
   fix->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, fix,
           [this, fix] { fix->setChecked(m_space.session().relations.of.has_value()); });
-  add_action(m_pick_menu, tr("Lay the &members of the relation"),
+  add_action(menu, tr("Lay the &members of the relation"),
              tr("Lay the color and the hues related to it as a family"), {},
              [this] { m_space.lay_relation(); });
-  m_pick_menu->addSeparator();
-  add_action(m_pick_menu, tr("Mi&x the current color"),
+  menu->addSeparator();
+  add_action(menu, tr("Mi&x the current color"),
              tr("Put the current color at a corner of the field of mixtures"), {}, [this] {
                Mixing mixing = m_space.session().mixing;
                if (mixing.corners.size() >= kMostCorners)
                  return m_notice->tell(tr("The field has four colors; drop another on one of them."));
                m_space.mix_by_hand(with_corner(mixing, mixing.corners.size(), {m_space.session().color()}));
              });
-  add_action(m_pick_menu, tr("Add as a &paint"), tr("The current color joins the palette of paints"), {},
-             [this] {
-               const Srgb color = m_space.session().color();
-               m_space.store().apply(tr("Add a paint"), [color](Piece p) {
-                 return with_paint(std::move(p), color_in_words(color), color);
-               });
-             });
-  auto* reach = add_action(m_pick_menu, tr("Show what the paints rea&ch"),
+  add_action(menu, tr("Add as a &paint"), tr("The current color joins the palette of paints"), {}, [this] {
+    const Srgb color = m_space.session().color();
+    m_space.store().apply(tr("Add a paint"), [color](Piece p) {
+      return with_paint(std::move(p), color_in_words(color), color);
+    });
+  });
+  auto* reach = add_action(menu, tr("Show what the paints rea&ch"),
                            tr("The dashed line around what the paints that are put out can mix"), {}, [this] {
                              ReachView view = m_space.session().reach;
                              view.shown = !view.shown;
@@ -424,26 +410,26 @@ void MainWindow::make_pick_menu() {
   reach->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, reach,
           [this, reach] { reach->setChecked(m_space.session().reach.shown); });
-  add_action(m_pick_menu, tr("Make the reach the mas&k"),
+  add_action(menu, tr("Make the reach the mas&k"),
              tr("What the paints can mix at this value becomes the mask"), {},
              [this] { m_space.paints().make_mask(false); });
-  m_limit_menu->addSeparator();
+  QMenu* limit_menu = m_desk_menus[static_cast<std::size_t>(Desk::Limit)];
+  limit_menu->addSeparator();
   for (const int hues : {0, 12, 24, 36})
-    m_limit_menu->addAction(add_action(m_pick_menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
-                                       tr("Cut the wheel into so many hues, or leave it smooth"), {},
-                                       [this, hues] {
-                                         Steps steps = m_space.steps();
-                                         steps.hues = hues;
-                                         m_space.cut_into_steps(steps);
-                                       }));
+    limit_menu->addAction(add_action(menu, hues ? tr("%1 hues").arg(hues) : tr("Smooth hues"),
+                                     tr("Cut the wheel into so many hues, or leave it smooth"), {},
+                                     [this, hues] {
+                                       Steps steps = m_space.steps();
+                                       steps.hues = hues;
+                                       m_space.cut_into_steps(steps);
+                                     }));
 }
 
 void MainWindow::make_grade_menu() {
-  m_grade_menu = menuBar()->addMenu(tr("&Grade"));
-  m_grade_menu->setToolTipsVisible(true);
+  auto* menu = add_desk_menu(Desk::Grade, tr("&Grade"));
   SetWork& work = m_space.set_work();
   const auto command = [&](const QString& text, const QString& tip, const QKeySequence& key, auto run) {
-    add_action(m_grade_menu, text, tip, key, run);
+    add_action(menu, text, tip, key, run);
   };
   const std::tuple<QString, SetView, QString> views[] = {
       {tr("&Staff"), SetView::Staff, tr("Families as columns, height is value")},
@@ -452,7 +438,7 @@ void MainWindow::make_grade_menu() {
       {tr("&Versions"), SetView::Versions, tr("Versions of the set side by side")}};
   for (const auto& [text, view, tip] : views)
     command(text, tip, {}, [this, view = view] { m_space.show_set_view(view); });
-  m_grade_menu->addSeparator();
+  menu->addSeparator();
   command(tr("Select the l&ight ones"), tr("Select the swatches of the light band"), {},
           [&work] { work.select_band(Band::Light); });
   command(tr("Select the &middle ones"), tr("Select the swatches of the middle band"), {},
@@ -461,7 +447,7 @@ void MainWindow::make_grade_menu() {
           [&work] { work.select_band(Band::Dark); });
   command(tr("Select &near-duplicates"), tr("Select all swatches that are near-duplicates of another"), {},
           [&work] { work.select_near_duplicates(); });
-  m_grade_menu->addSeparator();
+  menu->addSeparator();
   command(tr("Fi&ll between"), tr("Lay three colors between the two selected swatches, in place"),
           QKeySequence(Qt::CTRL | Qt::Key_J), [&work] { work.fill_between(kUsualBetween, Way::Straight); });
   command(tr("&Even out the family"),
@@ -472,7 +458,7 @@ void MainWindow::make_grade_menu() {
           });
   command(tr("Split o&ff as a family"), tr("Move the selected swatches into a family of their own"), {},
           [&work] { work.split_off(); });
-  auto* sort = m_grade_menu->addMenu(tr("S&ort the rows"));
+  auto* sort = menu->addMenu(tr("S&ort the rows"));
   sort->setToolTipsVisible(true);
   const std::tuple<QString, SortBy, QString> orders[] = {
       {tr("By &value"), SortBy::Value, tr("Light to dark")},

@@ -55,8 +55,7 @@ void remember(const Sharing& sharing) {
 } // namespace
 
 void MainWindow::make_share_menu() {
-  m_share_menu = menuBar()->addMenu(tr("&Share"));
-  m_share_menu->setToolTipsVisible(true);
+  auto* menu = add_desk_menu(Desk::Share, tr("&Share"));
   const std::tuple<QString, ShareView, QString> views[] = {
       {tr("The &sheet"), ShareView::Sheet, tr("Show the plan on paper")},
       {tr("The &press"), ShareView::Press, tr("Show what a press prints of the set")},
@@ -65,38 +64,38 @@ void MainWindow::make_share_menu() {
       {tr("The &wheel as a picture"), ShareView::Plan,
        tr("Show the plan as a picture to lie beside a canvas")}};
   for (const auto& [words, view, tip] : views)
-    add_action(m_share_menu, words, tip, {}, [this, view = view] {
+    add_action(menu, words, tip, {}, [this, view = view] {
       Sharing next = m_space.session().sharing;
       next.view = view;
       m_space.share(next);
     });
-  m_share_menu->addSeparator();
+  menu->addSeparator();
   const std::tuple<QString, const char*, QString> formats[] = {
       {tr("Write the sheet as P&DF..."), "pdf", tr("Write all pages of the sheet as PDF")},
       {tr("Write the sheet as S&VG..."), "svg", tr("Write the sheet as SVG, a file a page")},
       {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")}};
   for (const auto& [words, format, tip] : formats)
-    add_action(m_share_menu, words, tip, {},
+    add_action(menu, words, tip, {},
                [this, f = QString::fromLatin1(format)] { m_share_files->write_sheet(f); });
-  add_action(m_share_menu, tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
+  add_action(menu, tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
              [this] { m_share_files->print_sheet(); });
-  m_share_menu->addSeparator();
-  add_action(m_share_menu, tr("Wri&te the plan..."), tr("Write the wheel as PNG, its outline as SVG"), {},
+  menu->addSeparator();
+  add_action(menu, tr("Wri&te the plan..."), tr("Write the wheel as PNG, its outline as SVG"), {},
              [this] { m_share_files->write_plan(); });
-  add_action(m_share_menu, tr("&Copy the plan"), tr("Put the wheel on the clipboard as a picture"), {},
+  add_action(menu, tr("&Copy the plan"), tr("Put the wheel on the clipboard as a picture"), {},
              [this] { m_share_files->copy_plan(); });
-  m_share_menu->addSeparator();
-  add_action(m_share_menu, tr("Write the chosen files a&gain"),
+  menu->addSeparator();
+  add_action(menu, tr("Write the chosen files a&gain"),
              tr("Every chosen format into the chosen folder, without asking"),
              QKeySequence(Qt::CTRL | Qt::Key_E), [this] { m_share_files->write_all(); });
-  add_action(m_share_menu, tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
+  add_action(menu, tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
              [this] { m_set_files->bring_in_lines_asked(); });
-  m_share_menu->addSeparator();
-  add_action(m_share_menu, tr("&Add a press profile..."),
+  menu->addSeparator();
+  add_action(menu, tr("&Add a press profile..."),
              tr("Take in an ICC profile of a four-color press and keep it on the shelf"), {},
              [this] { add_press(); });
-  auto* proof = add_action(m_share_menu, tr("Pro&of"),
-                           tr("See sheet, staff and Try as the chosen press prints them"), {}, [this] {
+  auto* proof = add_action(menu, tr("Pro&of"), tr("See sheet, staff and Try as the chosen press prints them"),
+                           {}, [this] {
                              Sharing next = m_space.session().sharing;
                              if (!m_space.shares().press()) m_notice->tell(tr("Choose a press first."));
                              next.proof = m_space.shares().press() && !next.proof;
@@ -105,7 +104,7 @@ void MainWindow::make_share_menu() {
   proof->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, proof,
           [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
-  add_action(m_share_menu, tr("Take all prin&table colors"),
+  add_action(menu, tr("Take all prin&table colors"),
              tr("What does not print becomes the nearest that does; the set before is kept as a version"), {},
              [this] {
                if (!m_space.shares().press()) return m_notice->tell(tr("Choose a press first."));

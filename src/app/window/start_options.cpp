@@ -13,9 +13,6 @@
 namespace zc {
 namespace {
 
-constexpr Word<Desk> kDeskWords[] = {{Desk::Observe, "observe"}, {Desk::Limit, "limit"},
-                                     {Desk::Pick, "pick"},       {Desk::Grade, "grade"},
-                                     {Desk::Try, "try"},         {Desk::Share, "share"}};
 constexpr Word<Surround> kSurroundWords[] = {
     {Surround::Dark, "dark"}, {Surround::Middle, "middle"}, {Surround::Light, "light"}};
 

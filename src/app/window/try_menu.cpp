@@ -25,25 +25,23 @@ void MainWindow::try_way(TryWay way) {
 }
 
 void MainWindow::make_try_menu() {
-  m_try_menu = menuBar()->addMenu(tr("&Try"));
-  m_try_menu->setToolTipsVisible(true);
+  auto* menu = add_desk_menu(Desk::Try, tr("&Try"));
   const std::tuple<QString, TryWay, QString> ways[] = {
       {tr("The picture as it &is"), TryWay::Photo, tr("Show the picture as it is")},
       {tr("In s&watches"), TryWay::Study, tr("Show every pixel or area in its swatch")},
       {tr("&Moved along"), TryWay::Follow, tr("Show the picture moved as the swatches moved")},
       {tr("What &strays"), TryWay::Check, tr("Show what lies outside the mask or far from every swatch")}};
   for (const auto& [words, way, tip] : ways)
-    add_action(m_try_menu, words, tip, {}, [this, way = way] { try_way(way); });
-  m_try_menu->addSeparator();
-  add_action(m_try_menu, tr("Two under one &edge"), tr("Show two states of the set beside each other"), {},
-             [this] {
-               Trying trying = m_space.session().trying;
-               trying.two = !trying.two;
-               m_space.try_on(trying);
-             });
-  add_action(m_try_menu, tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
+    add_action(menu, words, tip, {}, [this, way = way] { try_way(way); });
+  menu->addSeparator();
+  add_action(menu, tr("Two under one &edge"), tr("Show two states of the set beside each other"), {}, [this] {
+    Trying trying = m_space.session().trying;
+    trying.two = !trying.two;
+    m_space.try_on(trying);
+  });
+  add_action(menu, tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
              [this] { m_try->view().flip(); });
-  m_try_menu->addSeparator();
+  menu->addSeparator();
   const auto by_use = [this](bool used) {
     std::vector<Id> out;
     for (const auto& [id, share] : m_space.tries().uses())
@@ -51,9 +49,9 @@ void MainWindow::make_try_menu() {
     std::sort(out.begin(), out.end());
     return out;
   };
-  add_action(m_try_menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {},
+  add_action(menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {},
              [this, by_use] { m_space.set_work().select(by_use(false)); });
-  add_action(m_try_menu, tr("&Let go of what is unused"),
+  add_action(menu, tr("&Let go of what is unused"),
              tr("Remove the swatches that the picture does not use; locked ones stay"), {}, [this, by_use] {
                std::vector<Id> gone;
                for (const Id id : by_use(false))
@@ -62,19 +60,19 @@ void MainWindow::make_try_menu() {
                m_space.store().apply(tr("Let go of %1 unused swatches").arg(gone.size()),
                                      [&](Piece p) { return without_swatches(std::move(p), gone); });
              });
-  add_action(m_try_menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
+  add_action(menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
              [this, by_use] {
                const auto used = by_use(true);
                if (used.empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
                m_space.store().apply(tr("Mark used"),
                                      [&](Piece p) { return with_swatches_used(std::move(p), used, true); });
              });
-  m_try_menu->addSeparator();
-  add_action(m_try_menu, tr("Save the &picture..."),
+  menu->addSeparator();
+  add_action(menu, tr("Save the &picture..."),
              tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
              [this] { save_tried_picture(); });
-  add_action(m_try_menu, tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"),
-             {}, [this] { save_pairs(); });
+  add_action(menu, tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"), {},
+             [this] { save_pairs(); });
 }
 
 void MainWindow::save_pairs() {

@@ -24,8 +24,9 @@ struct LookRequest {
 
 /// How a photo is looked at: a kind and, for most, a number.
 struct LookAs {
-  enum class Kind { Value, Flat, Steps, Squint, Mask, Protan, Deutan, Tritan } kind = Kind::Value;
+  enum class Kind { Eyes, Flat, Steps, Squint, Mask } kind = Kind::Eyes;
   double amount = 0;
+  Eyes eyes = Eyes::Values;
 };
 
 /// Which numbers a kind takes; none where the highest lies below the lowest.
@@ -34,12 +35,16 @@ struct LookKind {
   double low, high;
   LookAs::Kind kind;
   bool whole;
+  Eyes eyes = Eyes::Values;
 };
-constexpr LookKind kLookKinds[] = {
-    {"value", 0, -1, LookAs::Kind::Value, false},     {"mask", 0, -1, LookAs::Kind::Mask, false},
-    {"flat", 2, 5, LookAs::Kind::Flat, true},         {"steps", 2, 101, LookAs::Kind::Steps, true},
-    {"squint", 0, 1000, LookAs::Kind::Squint, false}, {"protan", 0, -1, LookAs::Kind::Protan, false},
-    {"deutan", 0, -1, LookAs::Kind::Deutan, false},   {"tritan", 0, -1, LookAs::Kind::Tritan, false}};
+constexpr LookKind kLookKinds[] = {{"value", 0, -1, LookAs::Kind::Eyes, false},
+                                   {"mask", 0, -1, LookAs::Kind::Mask, false},
+                                   {"flat", 2, 5, LookAs::Kind::Flat, true},
+                                   {"steps", 2, 101, LookAs::Kind::Steps, true},
+                                   {"squint", 0, 1000, LookAs::Kind::Squint, false},
+                                   {"protan", 0, -1, LookAs::Kind::Eyes, false, Eyes::Protan},
+                                   {"deutan", 0, -1, LookAs::Kind::Eyes, false, Eyes::Deutan},
+                                   {"tritan", 0, -1, LookAs::Kind::Eyes, false, Eyes::Tritan}};
 
 Result<LookAs> look_as(const std::string& as) {
   const auto colon = as.find(':');
@@ -54,7 +59,7 @@ Result<LookAs> look_as(const std::string& as) {
     if (k.word != std::string_view(as).substr(0, colon)) continue;
     const bool takes_number = k.low <= k.high;
     const bool fits = amount >= k.low && amount <= k.high && (!k.whole || amount == std::floor(amount));
-    if (has_number == takes_number && (fits || !takes_number)) return LookAs{k.kind, amount};
+    if (has_number == takes_number && (fits || !takes_number)) return LookAs{k.kind, amount, k.eyes};
   }
   return Error{
       ErrorCode::BadInput,
@@ -72,14 +77,8 @@ void look_with(Eyes eyes, const PixelView& view, std::uint32_t* out) {
 /// REQUIRES a mask where the kind looks through one; `out` has a word for each pixel.
 void look(const PixelView& view, const LookAs& as, const PieceMask* mask, std::uint32_t* out) {
   switch (as.kind) {
-  case LookAs::Kind::Value:
-    return look_with(Eyes::Values, view, out);
-  case LookAs::Kind::Protan:
-    return look_with(Eyes::Protan, view, out);
-  case LookAs::Kind::Deutan:
-    return look_with(Eyes::Deutan, view, out);
-  case LookAs::Kind::Tritan:
-    return look_with(Eyes::Tritan, view, out);
+  case LookAs::Kind::Eyes:
+    return look_with(as.eyes, view, out);
   case LookAs::Kind::Flat: {
     const FineValues values = fine_values(view);
     return to_flat_tones(view, flat_tones(values, flat_limits(values, static_cast<int>(as.amount))), out);

@@ -25,7 +25,10 @@
 namespace zc {
 
 enum class Desk { Observe, Limit, Pick, Grade, Try, Share };
-inline constexpr std::size_t kDesks = 6;
+inline constexpr Word<Desk> kDeskWords[] = {{Desk::Observe, "observe"}, {Desk::Limit, "limit"},
+                                            {Desk::Pick, "pick"},       {Desk::Grade, "grade"},
+                                            {Desk::Try, "try"},         {Desk::Share, "share"}};
+inline constexpr std::size_t kDesks = std::size(kDeskWords);
 /// How the set is seen at Grade.
 enum class SetView { Staff, Rows, List, Versions, Import };
 enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
