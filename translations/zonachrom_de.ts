@@ -4651,6 +4651,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Cut %1 swatches</source>
         <translation>%1 Farbfelder ausschneiden</translation>
     </message>
+    <message>
+        <source>Words at %1 percent, all else as usual</source>
+        <translation>Worte mit %1 Prozent, alles andere wie gewohnt</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskHands</name>

@@ -4651,6 +4651,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Cut %1 swatches</source>
         <translation>Cortar %1 muestras</translation>
     </message>
+    <message>
+        <source>Words at %1 percent, all else as usual</source>
+        <translation>Las palabras al %1 por ciento, lo demás como siempre</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskHands</name>

@@ -3,6 +3,7 @@
 // and missing things do no harm.
 #include "app/paint/paint.h"
 #include "app/store/set_work.h"
+#include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
 #include "app/window/start_options.h"
 #include "core/piece/edits.h"
@@ -66,6 +67,7 @@ private slots:
   void every_desk_stands_without_a_piece();
   void each_change_is_told_to_whom_it_concerns();
   void what_a_start_cannot_follow_is_said();
+  void below_the_usual_size_words_are_smaller();
   void numbers_are_changed_by_what_is_typed();
   void photos_and_palettes_open_too();
 
@@ -326,6 +328,24 @@ void EveryDeskTask::photos_and_palettes_open_too() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->window.open_files({renamed});
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 5; }));
+}
+
+void EveryDeskTask::below_the_usual_size_words_are_smaller() {
+  const int usual = text_font().pixelSize();
+  qputenv("QT_SCALE_FACTOR", "0.8");
+  take_interface_size();
+  // The toolkit would paint four fifths of the window.
+  QVERIFY(!qEnvironmentVariableIsSet("QT_SCALE_FACTOR"));
+  QCOMPARE(text_font().pixelSize(), std::lround(usual * 0.8));
+  {
+    DeskTop small;
+    QCOMPARE(small.part<QLabel>("state").fontInfo().pixelSize(), caption_font().pixelSize());
+  }
+  qputenv("QT_SCALE_FACTOR", "1.5");
+  take_interface_size();
+  QCOMPARE(qgetenv("QT_SCALE_FACTOR"), QByteArray("1.5"));
+  QCOMPARE(text_font().pixelSize(), usual);
+  qunsetenv("QT_SCALE_FACTOR");
 }
 
 DESK_TEST_MAIN(EveryDeskTask)

@@ -14,6 +14,8 @@ namespace {
 
 const auto kSizeKey = QStringLiteral("interfaceSize");
 constexpr auto kScale = "QT_SCALE_FACTOR";
+double g_words = 1; // One for the whole program, like its typeface.
+
 constexpr int kPatience = 200; // Milliseconds; a start does not wait for a desktop.
 
 /// Of the desktop portal's settings, which has it from the desktop; 1 where nobody answers.
@@ -35,6 +37,22 @@ double text_size_of_desktop() {
   return size > 0 ? size : 1;
 }
 
+double wanted_size() {
+  // Whoever sets it for one start means it.
+  if (qEnvironmentVariableIsSet(kScale)) {
+    const double asked = qgetenv(kScale).toDouble();
+    return asked > 0 ? asked : 1;
+  }
+  if (const auto chosen = chosen_interface_size()) return *chosen / 100.0;
+  if (!qEnvironmentVariableIsSet("DBUS_SESSION_BUS_ADDRESS")) return 1;
+  // The bus wants an application; this one ends before that of the window begins.
+  int count = 1;
+  char name[] = "zonachrom";
+  char* words[] = {name, nullptr};
+  const QCoreApplication passing(count, words);
+  return text_size_of_desktop();
+}
+
 } // namespace
 
 std::optional<int> chosen_interface_size() {
@@ -49,22 +67,13 @@ void choose_interface_size(std::optional<int> percent) {
     QSettings().remove(kSizeKey);
 }
 
+double words_scale() { return g_words; }
+
 void take_interface_size() {
-  // Whoever sets it for one start means it.
-  if (qEnvironmentVariableIsSet(kScale)) return;
-  double size = 1;
-  if (const auto chosen = chosen_interface_size()) {
-    size = *chosen / 100.0;
-  } else if (qEnvironmentVariableIsSet("DBUS_SESSION_BUS_ADDRESS")) {
-    // The bus wants an application; this one ends before that of the window begins.
-    int count = 1;
-    char name[] = "zonachrom";
-    char* words[] = {name, nullptr};
-    const QCoreApplication passing(count, words);
-    size = text_size_of_desktop();
-  }
-  size = std::clamp(size, kSmallestInterface, kLargestInterface);
-  if (size != 1) qputenv(kScale, QByteArray::number(size));
+  const double size = std::clamp(wanted_size(), kSmallestInterface, kLargestInterface);
+  g_words = std::min(size, 1.0);
+  if (size < 1) qunsetenv(kScale);
+  if (size > 1) qputenv(kScale, QByteArray::number(size));
 }
 
 } // namespace zc

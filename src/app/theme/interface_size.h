@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How large words and controls are: as the desktop's text, or as the painter has chosen. All of the window is
-// made larger or smaller together, so that nothing is cut; pictures stay as sharp as the screen.
+// made larger together, so that nothing is cut; pictures stay as sharp as the screen. Below the usual size
+// only the words become smaller, since the toolkit paints no window at less than its pixels.
 #pragma once
 
 #include <array>
@@ -20,5 +21,7 @@ void choose_interface_size(std::optional<int> percent);
 /// Takes the size on. To be called before there is an application; it asks the desktop, if need be, over the
 /// session bus.
 void take_interface_size();
+/// What the sizes of letters are multiplied by, kSmallestInterface to 1.
+[[nodiscard]] double words_scale();
 
 } // namespace zc

@@ -2,10 +2,13 @@
 #include "app/theme/theme.h"
 
 #include "app/theme/house_style.h"
+#include "app/theme/interface_size.h"
 #include "io/sheet/typeface.h"
 
 #include <QApplication>
 #include <QPalette>
+
+#include <cmath>
 
 namespace zc {
 namespace {
@@ -25,7 +28,7 @@ Surround g_surround = Surround::Dark; // The surround is one for the whole progr
 
 QFont sized(int pixels, QFont::Weight weight) {
   QFont font(kTypeface);
-  font.setPixelSize(pixels);
+  font.setPixelSize(static_cast<int>(std::lround(pixels * words_scale())));
   font.setWeight(weight);
   return font;
 }

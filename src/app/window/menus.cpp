@@ -269,7 +269,11 @@ void MainWindow::make_size_menu(QMenu* menu) {
   };
   choice(tr("As the &desktop's text"), tr("As large as the desktop shows its words"), std::nullopt);
   for (const int percent : kInterfaceSizes)
-    choice(tr("%1 %").arg(percent), tr("All of the window at %1 percent").arg(percent), percent);
+    choice(
+        tr("%1 %").arg(percent),
+        (percent < 100 ? tr("Words at %1 percent, all else as usual") : tr("All of the window at %1 percent"))
+            .arg(percent),
+        percent);
 }
 
 /// Shown while its desk is.
