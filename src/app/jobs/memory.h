@@ -18,4 +18,11 @@ inline void keep_memory_together() {
 #endif
 }
 
+/// Gives what is free back to the system, where a piece has gone and another comes. Takes some milliseconds.
+inline void give_back_memory() {
+#if defined(__GLIBC__)
+  malloc_trim(0);
+#endif
+}
+
 } // namespace zc

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/documents.h"
 
+#include "app/jobs/memory.h"
 #include "app/seams/shared_files.h"
 #include "app/store/canvas_follower.h"
 #include "app/theme/text.h"
@@ -106,6 +107,7 @@ void Documents::begin(Document document, const QString& path, bool saved) {
   m_journal.set_piece_path(path);
   claim();
   m_space.start(std::move(document.piece), document.at_hand, saved);
+  give_back_memory();
   emit changed();
   if (m_elsewhere)
     emit m_space.notice(
