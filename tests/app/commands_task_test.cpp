@@ -1140,7 +1140,7 @@ private slots:
          {{"area.0", 80}, {"area.1", 30}, {"area.2", 40}, {"area.3", 15}, {"area.4", 77}}},
         {RingSector{10, 50, 0.2, 0.6}, {{"area.0", 80}, {"area.1", 66}, {"area.2", 11}, {"area.3", 99}}}};
     for (const auto& [shape, numbers] : shapes) {
-      d.space().store().apply("t", [&](Piece p) -> Result<Piece> {
+      d.space().store().apply("t", [shape = shape](Piece p) -> Result<Piece> {
         return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}});
       });
       d.space().select_area(0);
