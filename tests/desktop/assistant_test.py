@@ -33,14 +33,14 @@ def main():
                 return true()
             return desktop.until(turn, 40)
 
-        # The desktop's text is small here, and the window goes along.
-        os.environ["STANDIN_TEXT_SIZE"] = "0.8"
+        # The desktop's text is large here, and the window goes along.
+        os.environ["STANDIN_TEXT_SIZE"] = "1.1"
         portal = desktop.start([PORTAL, PICTURE], stdout=subprocess.PIPE, stdin=subprocess.PIPE, text=True)
         assert portal.stdout.readline() == "ready\n"
         desktop.start([PROGRAM, DEMO])
         window = desktop.window("Coppersmiths")
         hints = desktop.until(lambda: said("xprop", "-id", window, "WM_NORMAL_HINTS"))
-        assert "minimum size: 640 by 384" in hints, hints
+        assert "minimum size: 880 by 528" in hints, hints
 
         def application():
             return next((a for a in pyatspi.Registry.getDesktop(0) if a and a.name == "Zonachrom"), None)
