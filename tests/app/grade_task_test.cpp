@@ -516,9 +516,9 @@ void GradeTask::thousands_of_swatches_stay_quick() {
   m_desk->space().store().apply("many", [](Piece p) -> Result<Piece> {
     for (int f = 0; f < 100; ++f) {
       p = *with_family(std::move(p), "family " + std::to_string(f));
+      const Id family = current_set(p)->families.back().id;
       for (int i = 0; i < 50; ++i)
-        p = *with_swatch(std::move(p), current_set(p)->families.back().id,
-                         {srgb_from_hsv({f * 3.6, i / 50.0, 0.2 + i / 70.0}), {}}, "x");
+        p = *with_swatch(std::move(p), family, {srgb_from_hsv({f * 3.6, i / 50.0, 0.2 + i / 70.0}), {}}, "x");
     }
     return p;
   });

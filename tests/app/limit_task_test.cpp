@@ -415,7 +415,7 @@ static long resident() {
 }
 
 void LimitTask::ten_thousand_moves_take_no_memory() {
-#ifdef __SANITIZE_ADDRESS__
+#ifdef ZONACHROM_SANITIZED
   QSKIP("the sanitizer keeps freed memory for a while");
 #endif
   press_button("pattern.triad");

@@ -18,7 +18,7 @@ namespace zc {
 namespace {
 
 // Chosen at start for the machine at hand; plain elsewhere, and under the sanitizers, which cannot follow it.
-#if defined(__x86_64__) && defined(__OPTIMIZE__) && !defined(__SANITIZE_ADDRESS__)
+#if defined(__x86_64__) && defined(__OPTIMIZE__) && !defined(ZONACHROM_SANITIZED)
 #define ZC_FOR_EACH_MACHINE __attribute__((target_clones("arch=x86-64-v4", "arch=x86-64-v3", "default")))
 #else
 #define ZC_FOR_EACH_MACHINE
