@@ -370,9 +370,9 @@ void DocumentTask::a_terminated_program_leaves_its_work_and_nothing_else() {
 }
 
 void DocumentTask::large_files_are_worked_on_beside_the_window() {
-  // No photo, but as many bytes as several have.
+  // No photo, but as many bytes as many have, so that it takes longer than a moment.
   auto bytes = std::make_shared<std::vector<unsigned char>>(
-      static_cast<std::size_t>(qEnvironmentVariableIntValue("LARGE_MB") + 30) << 20);
+      static_cast<std::size_t>(qEnvironmentVariableIntValue("LARGE_MB") + 150) << 20);
   for (std::size_t i = 0; i < bytes->size(); ++i) (*bytes)[i] = static_cast<unsigned char>(i * i >> 7);
   m_desk->space().store().apply("Add reference",
                                 [&](Piece p) { return with_reference(std::move(p), "large", "png", bytes); });

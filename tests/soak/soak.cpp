@@ -40,7 +40,7 @@ double megabytes_at_most() {
 }
 
 double megabytes_in_use() {
-  malloc_trim(0); // What is free is not in use, whoever holds it.
+  give_back_memory(); // What is free is not in use, whoever holds it.
   QFile file(QStringLiteral("/proc/self/statm"));
   if (!file.open(QIODevice::ReadOnly)) return 0;
   return file.readAll().split(' ').value(1).toDouble() * static_cast<double>(sysconf(_SC_PAGESIZE)) / 1e6;

@@ -49,9 +49,7 @@ const Result<Sheet>& ShareReader::sheet() {
   const Reference* reference = find_reference(piece, m_space.session().reference);
   if (photo && reference)
     pictures = {static_cast<double>(photo->full().width()) / photo->full().height(), reference->name, {}};
-  for (const auto& relation : kRelationWords)
-    if (relation.value == m_space.session().relations.relation)
-      pictures.relation = std::string(relation.word);
+  pictures.relation = word_for(kRelationWords, m_space.session().relations.relation);
   const SwatchSet* set = current_set(piece);
   m_sheet = sheet_of(piece, set ? *set : SwatchSet(), m_space.session().sharing.sheet, pictures,
                      toolkit_measure(), words_of_sheets());

@@ -164,9 +164,10 @@ std::optional<Document> Documents::read(const QString& path, Error* why) {
 }
 
 bool Documents::load(const QString& path) {
+  const Piece before = m_space.piece();
   Error why;
   auto document = read(path, &why);
-  if (!document) return why.code == ErrorCode::Damaged && load_damaged(path, why);
+  if (!document) return why.code == ErrorCode::Damaged && load_damaged(path, why, before);
   const QString keep_path = QFileInfo(path).absoluteFilePath();
   document->at_hand = kept_at_hand(keep_path, document->at_hand);
   remember(keep_path);
@@ -174,7 +175,7 @@ bool Documents::load(const QString& path) {
   return true;
 }
 
-bool Documents::load_damaged(const QString& path, const Error& error) {
+bool Documents::load_damaged(const QString& path, const Error& error, const Piece& at_start) {
   Result<Rescued> rest = error;
   Result<Document> before = error;
   m_long_work.run(opening(path), [&](const Progress& progress) {
@@ -199,6 +200,7 @@ bool Documents::load_damaged(const QString& path, const Error& error) {
     emit m_space.notice(words(error));
     return false;
   }
+  if (m_space.piece() != at_start && !may_leave()) return false; // Work has gone on meanwhile.
   Document taken = answer == DamagedAnswer::Rest ? std::move(rest->document) : std::move(before).value();
   begin(std::move(taken), {}, false);
   return true;

@@ -57,8 +57,9 @@ private:
   /// Nothing where it cannot be read, which has been said then.
   std::optional<Document> read(const QString& path, Error* why = nullptr);
   bool load(const QString& path);
-  /// Asks what of a damaged file is opened, as a piece without a file, so that neither is overwritten.
-  bool load_damaged(const QString& path, const Error& error);
+  /// Asks what of a damaged file is opened, as a piece without a file, so that neither is overwritten; also
+  /// about work that has been done since `at_start`, while it was read.
+  bool load_damaged(const QString& path, const Error& error, const Piece& at_start);
   void begin(Document document, const QString& path, bool saved);
   void keep_at_hand() const;
   [[nodiscard]] AtHand kept_at_hand(const QString& path, const AtHand& otherwise) const;

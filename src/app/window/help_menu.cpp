@@ -14,10 +14,7 @@
 namespace zc {
 namespace {
 
-QString page_of(Desk desk) {
-  constexpr const char* pages[] = {"observe", "limit", "pick", "grade", "try", "share"};
-  return QLatin1String(pages[static_cast<std::size_t>(desk)]);
-}
+QString page_of(Desk desk) { return QString::fromStdString(word_for(kDeskWords, desk)); }
 
 } // namespace
 

@@ -124,11 +124,7 @@ private:
   }
 
   [[nodiscard]] std::vector<std::string> wheel_facts() const {
-    const auto named = [this](const auto& words, auto value) {
-      for (const auto& w : words)
-        if (w.value == value) return m_words.said(w.word);
-      return std::string();
-    };
+    const auto named = [this](const auto& words, auto value) { return m_words.said(word_for(words, value)); };
     std::vector<std::string> out{m_words.said("wheel: %1", {named(kHueWords, m_piece.wheel.hues)}),
                                  m_words.said("measure: %1", {named(kMeasureWords, m_piece.wheel.measure)})};
     if (m_piece.mask) {
