@@ -661,10 +661,6 @@ Tonwert %2
 <context>
     <name>Sentence</name>
     <message>
-        <source>&quot;%1&quot; already; choose another name.</source>
-        <translation>&quot;%1&quot;; bitte einen anderen Namen wählen.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; was not opened. %2</source>
         <translation>&quot;%1&quot; wurde nicht geöffnet. %2</translation>
     </message>
@@ -673,20 +669,12 @@ Tonwert %2
         <translation>&quot;%1&quot; wurde von einem neueren Zonachrom gespeichert; zum Verwenden das Programm erneuern.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; cannot be used; save the photo again with a sound profile.</source>
-        <translation>&quot;%1&quot; kann nicht verwendet werden; das Foto mit einem heilen Profil neu speichern.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; could not be taken off the shelf.</source>
         <translation>&quot;%1&quot; konnte nicht aus dem Regal genommen werden.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; has more than 400 million pixels; make it smaller first.</source>
         <translation>&quot;%1&quot; hat mehr als 400 Millionen Pixel; zuerst verkleinern.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; has no swatches yet; lay some first.</source>
-        <translation>&quot;%1&quot; hat noch keine Farbfelder; zuerst welche legen.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; holds no merged picture; save it again in the program that made it.</source>
@@ -731,10 +719,6 @@ Tonwert %2
     <message>
         <source>&quot;%1&quot; is not the ICC profile of a four-color press that can be worked with.</source>
         <translation>&quot;%1&quot; ist kein brauchbares ICC-Profil eines Vierfarbdrucks.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was stopped.</source>
-        <translation>&quot;%1&quot; wurde angehalten.</translation>
     </message>
     <message>
         <source>A brace is open to the end of the pattern; close it with }.</source>
@@ -1247,6 +1231,266 @@ Tonwert %2
     <message>
         <source>Each part can stand on the sheet once.</source>
         <translation>Jeder Teil kann einmal auf dem Blatt stehen.</translation>
+    </message>
+    <message>
+        <source>A set holds at most %1 swatches; delete some first.</source>
+        <translation>Ein Satz hält höchstens %1 Farbfelder; zuerst einige löschen.</translation>
+    </message>
+    <message>
+        <source>There is no such %1 in this piece any more.</source>
+        <translation>Das gibt es in diesem Werk nicht mehr: %1.</translation>
+    </message>
+    <message>
+        <source>A %1 needs a name; type at least one letter.</source>
+        <translation>Hier fehlt ein Name: %1; mindestens einen Buchstaben eingeben.</translation>
+    </message>
+    <message>
+        <source>The name of this %1 is too long; keep it under 400 letters.</source>
+        <translation>Dieser Name ist zu lang: %1; unter 400 Buchstaben bleiben.</translation>
+    </message>
+    <message>
+        <source>The %1 is too long; say it in fewer letters.</source>
+        <translation>Das ist zu lang: %1; mit weniger Buchstaben sagen.</translation>
+    </message>
+    <message>
+        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take some areas off.</source>
+        <translation>Auf diesem Kreis hätte die Maske mehr als %1 Flächen; stattdessen ihre Form behalten oder Flächen wegnehmen.</translation>
+    </message>
+    <message>
+        <source>A mask holds at most %1 areas; remove one first.</source>
+        <translation>Eine Maske hat höchstens %1 Flächen; zuerst eine entfernen.</translation>
+    </message>
+    <message>
+        <source>A piece holds at most %1 references; take one out first.</source>
+        <translation>Ein Werk hält höchstens %1 Vorlagen; zuerst eine herausnehmen.</translation>
+    </message>
+    <message>
+        <source>The set &quot;%1&quot; has no swatches yet; lay some first.</source>
+        <translation>Der Satz &quot;%1&quot; hat noch keine Farbfelder; zuerst welche legen.</translation>
+    </message>
+    <message>
+        <source>A color cannot be read back by this pattern: {%1} is missing.</source>
+        <translation>Mit diesem Muster lässt sich keine Farbe zurücklesen: {%1} fehlt.</translation>
+    </message>
+    <message>
+        <source>Nothing stands between {%1} and {%2} in the pattern, so that they cannot be told apart.</source>
+        <translation>Zwischen {%1} und {%2} steht im Muster nichts, sodass sie nicht zu trennen sind.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; does not exist at value %2 with its saturation; make it greyer first.</source>
+        <translation>&quot;%1&quot; gibt es beim Tonwert %2 nicht mit dieser Sättigung; zuerst grauer machen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; and %2 more are locked; unlock first.</source>
+        <translation>&quot;%1&quot; und %2 weitere sind gesperrt; zuerst freigeben.</translation>
+    </message>
+    <message>
+        <source>The set has a family named &quot;%1&quot; already; choose another name.</source>
+        <translation>Der Satz hat schon eine Familie namens &quot;%1&quot;; bitte einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>The piece has a set named &quot;%1&quot; already; choose another name.</source>
+        <translation>Das Werk hat schon einen Satz namens &quot;%1&quot;; bitte einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>Well %1 is empty; Shift+%2 lays the current color down there.</source>
+        <translation>Napf %1 ist leer; Umschalt+%2 legt die aktuelle Farbe dort ab.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged at %1: %2</source>
+        <translation>Das Werk ist bei %1 beschädigt: %2</translation>
+    </message>
+    <message>
+        <source>The piece names a photo outside its folder.</source>
+        <translation>Das Werk nennt ein Foto außerhalb seines Ordners.</translation>
+    </message>
+    <message>
+        <source>The CGATS table could not be made: %1.</source>
+        <translation>Die CGATS-Tabelle konnte nicht gemacht werden: %1.</translation>
+    </message>
+    <message>
+        <source>The table is broken: %1.</source>
+        <translation>Die Tabelle ist beschädigt: %1.</translation>
+    </message>
+    <message>
+        <source>The table wants another file included, which is not done.</source>
+        <translation>Die Tabelle will eine andere Datei einbinden; das wird nicht getan.</translation>
+    </message>
+    <message>
+        <source>The table is broken after row %1; check its quotes.</source>
+        <translation>Die Tabelle ist nach Zeile %1 beschädigt; ihre Anführungszeichen prüfen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is partly transparent; give the color itself.</source>
+        <translation>&quot;%1&quot; ist teils durchsichtig; die Farbe selbst angeben.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no text.</source>
+        <translation>&quot;%1&quot; ist kein Text.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not read. %2</source>
+        <translation>&quot;%1&quot; wurde nicht gelesen. %2</translation>
+    </message>
+    <message>
+        <source>It is empty.</source>
+        <translation>Sie ist leer.</translation>
+    </message>
+    <message>
+        <source>It is larger than 64 MB.</source>
+        <translation>Sie ist größer als 64 MB.</translation>
+    </message>
+    <message>
+        <source>It holds more than %1 colors; split it first.</source>
+        <translation>Sie enthält mehr als %1 Farben; zuerst teilen.</translation>
+    </message>
+    <message>
+        <source>It holds no color that can be read as %1.</source>
+        <translation>Sie enthält keine Farbe, die sich lesen ließe: %1.</translation>
+    </message>
+    <message>
+        <source>Its XML is broken at byte %1.</source>
+        <translation>Ihr XML ist bei Byte %1 beschädigt.</translation>
+    </message>
+    <message>
+        <source>Its JSON is larger than 256 MiB.</source>
+        <translation>Ihr JSON ist größer als 256 MiB.</translation>
+    </message>
+    <message>
+        <source>Its JSON is broken at %1.</source>
+        <translation>Ihr JSON ist beschädigt: %1.</translation>
+    </message>
+    <message>
+        <source>It has a number that is too large.</source>
+        <translation>Sie hat eine Zahl, die zu groß ist.</translation>
+    </message>
+    <message>
+        <source>Its JSON is nested more than 64 deep.</source>
+        <translation>Ihr JSON ist mehr als 64 Ebenen tief verschachtelt.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not saved: %2; choose another place or make room.</source>
+        <translation>&quot;%1&quot; wurde nicht gespeichert: %2; einen anderen Ort wählen oder Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>there is no room left on the disk</source>
+        <translation>auf der Platte ist kein Platz mehr</translation>
+    </message>
+    <message>
+        <source>you may not write there</source>
+        <translation>dort darf nicht geschrieben werden</translation>
+    </message>
+    <message>
+        <source>the folder does not exist</source>
+        <translation>den Ordner gibt es nicht</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; cannot be read: %2.</source>
+        <translation>&quot;%1&quot; kann nicht gelesen werden: %2.</translation>
+    </message>
+    <message>
+        <source>it is not a file</source>
+        <translation>es ist keine Datei</translation>
+    </message>
+    <message>
+        <source>There is no file &quot;%1&quot;.</source>
+        <translation>Es gibt keine Datei &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a photo this program can read; use JPEG, PNG, TIFF, WebP, HEIF, AVIF, GIF, SVG or BMP.</source>
+        <translation>&quot;%1&quot; ist kein Foto, das dieses Programm lesen kann; JPEG, PNG, TIFF, WebP, HEIF, AVIF, GIF, SVG oder BMP nehmen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is an empty file.</source>
+        <translation>&quot;%1&quot; ist eine leere Datei.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is damaged; choose another copy of the photo.</source>
+        <translation>&quot;%1&quot; ist beschädigt; eine andere Kopie des Fotos wählen.</translation>
+    </message>
+    <message>
+        <source>Opening &quot;%1&quot; was stopped.</source>
+        <translation>Das Öffnen von &quot;%1&quot; wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>There is too little memory to open &quot;%1&quot;.</source>
+        <translation>Der Speicher reicht nicht, um &quot;%1&quot; zu öffnen.</translation>
+    </message>
+    <message>
+        <source>The color profile inside &quot;%1&quot; cannot be used; save the photo again with a sound profile.</source>
+        <translation>Das Farbprofil in &quot;%1&quot; ist nicht brauchbar; das Foto mit einem heilen Profil neu speichern.</translation>
+    </message>
+    <message>
+        <source>This %1 file is damaged.</source>
+        <translation>Diese Datei ist beschädigt: %1.</translation>
+    </message>
+    <message>
+        <source>This %1 file is damaged: the field %2 is wrong.</source>
+        <translation>Diese Datei ist beschädigt (%1): das Feld %2 stimmt nicht.</translation>
+    </message>
+    <message>
+        <source>This %1 was saved by a newer Zonachrom; update the program to use it.</source>
+        <translation>Das wurde von einem neueren Zonachrom gespeichert (%1); zur Benutzung das Programm erneuern.</translation>
+    </message>
+    <message>
+        <source>The shelf &quot;%1&quot; cannot be made: %2.</source>
+        <translation>Das Regal &quot;%1&quot; kann nicht angelegt werden: %2.</translation>
+    </message>
+    <message>
+        <source>There is no file &quot;%1&quot; on the shelf any more.</source>
+        <translation>Die Datei &quot;%1&quot; liegt nicht mehr im Regal.</translation>
+    </message>
+    <message>
+        <source>The pattern asks for {%1}, which is no field.</source>
+        <translation>Das Muster verlangt {%1}; das ist kein Feld.</translation>
+    </message>
+    <message>
+        <source>The width in {%1} is no number from 1 to 99.</source>
+        <translation>Die Breite in {%1} ist keine Zahl von 1 bis 99.</translation>
+    </message>
+    <message>
+        <source>One color lies outside what a display shows and was brought to the nearest.</source>
+        <translation>Eine Farbe liegt außerhalb dessen, was ein Bildschirm zeigt, und wurde zur nächsten gebracht.</translation>
+    </message>
+    <message>
+        <source>%1 colors lie outside what a display shows and were brought to the nearest.</source>
+        <translation>%1 Farben liegen außerhalb dessen, was ein Bildschirm zeigt, und wurden zu den nächsten gebracht.</translation>
+    </message>
+    <message>
+        <source>One entry could not be read as a color and was left out.</source>
+        <translation>Ein Eintrag war nicht als Farbe zu lesen und blieb weg.</translation>
+    </message>
+    <message>
+        <source>%1 entries could not be read as colors and were left out.</source>
+        <translation>%1 Einträge waren nicht als Farben zu lesen und blieben weg.</translation>
+    </message>
+    <message>
+        <source>%1 lines do not have the shape of the pattern.</source>
+        <translation>%1 Zeilen haben nicht die Form des Musters.</translation>
+    </message>
+    <message>
+        <source>%1 colors lie beyond the display and were brought to the nearest.</source>
+        <translation>%1 Farben liegen jenseits des Bildschirms und wurden zu den nächsten gebracht.</translation>
+    </message>
+    <message>
+        <source>%1 %2 goes from %3 to %4.</source>
+        <translation>%1 %2 geht von %3 bis %4.</translation>
+    </message>
+    <message>
+        <source>The display has no color of these %1 numbers.</source>
+        <translation>Der Bildschirm hat keine Farbe mit diesen Zahlen von %1.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not three numbers parted by commas.</source>
+        <translation>&quot;%1&quot; sind nicht drei Zahlen, durch Kommas getrennt.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot;: %2</source>
+        <translation>&quot;%1&quot;: %2</translation>
+    </message>
+    <message>
+        <source>The picture has more than %1 different colors, so %2 were taken out of it as from a photo.</source>
+        <translation>Das Bild hat mehr als %1 verschiedene Farben; darum wurden %2 wie aus einem Foto entnommen.</translation>
     </message>
 </context>
 <context>
@@ -1909,6 +2153,90 @@ Tonwert %2
     <message>
         <source>SG</source>
         <translation>SG</translation>
+    </message>
+    <message>
+        <source>family</source>
+        <translation>Familie</translation>
+    </message>
+    <message>
+        <source>gap</source>
+        <translation>Lücke</translation>
+    </message>
+    <message>
+        <source>mask area</source>
+        <translation>Maskenfläche</translation>
+    </message>
+    <message>
+        <source>mask point</source>
+        <translation>Maskenpunkt</translation>
+    </message>
+    <message>
+        <source>mask</source>
+        <translation>Maske</translation>
+    </message>
+    <message>
+        <source>paint</source>
+        <translation>Malfarbe</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>Platz</translation>
+    </message>
+    <message>
+        <source>reference</source>
+        <translation>Vorlage</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>Satz</translation>
+    </message>
+    <message>
+        <source>swatch</source>
+        <translation>Farbfeld</translation>
+    </message>
+    <message>
+        <source>version</source>
+        <translation>Version</translation>
+    </message>
+    <message>
+        <source>signature</source>
+        <translation>Signatur</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>Text</translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation>Werk</translation>
+    </message>
+    <message>
+        <source>palette of paints</source>
+        <translation>Palette der Malfarben</translation>
+    </message>
+    <message>
+        <source>parcel</source>
+        <translation>Paket</translation>
+    </message>
+    <message>
+        <source>pattern</source>
+        <translation>Muster</translation>
+    </message>
+    <message>
+        <source>a hex list</source>
+        <translation>Hex-Liste</translation>
+    </message>
+    <message>
+        <source>design tokens</source>
+        <translation>Design Tokens</translation>
+    </message>
+    <message>
+        <source>a picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>lines of numbers</source>
+        <translation>Zeilen mit Zahlen</translation>
     </message>
 </context>
 <context>

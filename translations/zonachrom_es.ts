@@ -661,10 +661,6 @@ valor %2
 <context>
     <name>Sentence</name>
     <message>
-        <source>&quot;%1&quot; already; choose another name.</source>
-        <translation>&quot;%1&quot;; elige otro nombre.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; was not opened. %2</source>
         <translation>&quot;%1&quot; no se abrió. %2</translation>
     </message>
@@ -673,20 +669,12 @@ valor %2
         <translation>&quot;%1&quot; se guardó con un Zonachrom más nuevo; actualiza el programa para usarlo.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; cannot be used; save the photo again with a sound profile.</source>
-        <translation>&quot;%1&quot; no se puede usar; guarda la foto otra vez con un perfil sano.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; could not be taken off the shelf.</source>
         <translation>&quot;%1&quot; no se pudo quitar del estante.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; has more than 400 million pixels; make it smaller first.</source>
         <translation>&quot;%1&quot; tiene más de 400 millones de píxeles; redúcela antes.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; has no swatches yet; lay some first.</source>
-        <translation>&quot;%1&quot; aún no tiene muestras; pon algunas antes.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; holds no merged picture; save it again in the program that made it.</source>
@@ -731,10 +719,6 @@ valor %2
     <message>
         <source>&quot;%1&quot; is not the ICC profile of a four-color press that can be worked with.</source>
         <translation>&quot;%1&quot; no es un perfil ICC de imprenta de cuatro tintas que se pueda usar.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was stopped.</source>
-        <translation>&quot;%1&quot; se detuvo.</translation>
     </message>
     <message>
         <source>A brace is open to the end of the pattern; close it with }.</source>
@@ -1247,6 +1231,266 @@ valor %2
     <message>
         <source>Each part can stand on the sheet once.</source>
         <translation>Cada parte puede estar una vez en la hoja.</translation>
+    </message>
+    <message>
+        <source>A set holds at most %1 swatches; delete some first.</source>
+        <translation>Un conjunto tiene como mucho %1 muestras; borra algunas antes.</translation>
+    </message>
+    <message>
+        <source>There is no such %1 in this piece any more.</source>
+        <translation>Ya no existe en esta obra: %1.</translation>
+    </message>
+    <message>
+        <source>A %1 needs a name; type at least one letter.</source>
+        <translation>Falta un nombre: %1; escribe al menos una letra.</translation>
+    </message>
+    <message>
+        <source>The name of this %1 is too long; keep it under 400 letters.</source>
+        <translation>Este nombre es demasiado largo: %1; que no pase de 400 letras.</translation>
+    </message>
+    <message>
+        <source>The %1 is too long; say it in fewer letters.</source>
+        <translation>Es demasiado largo: %1; dilo con menos letras.</translation>
+    </message>
+    <message>
+        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take some areas off.</source>
+        <translation>En este círculo la máscara tendría más de %1 áreas; conserva su forma o quita algunas áreas.</translation>
+    </message>
+    <message>
+        <source>A mask holds at most %1 areas; remove one first.</source>
+        <translation>Una máscara tiene como mucho %1 áreas; quita una antes.</translation>
+    </message>
+    <message>
+        <source>A piece holds at most %1 references; take one out first.</source>
+        <translation>Una obra tiene como mucho %1 referencias; saca una antes.</translation>
+    </message>
+    <message>
+        <source>The set &quot;%1&quot; has no swatches yet; lay some first.</source>
+        <translation>El conjunto &quot;%1&quot; aún no tiene muestras; pon algunas antes.</translation>
+    </message>
+    <message>
+        <source>A color cannot be read back by this pattern: {%1} is missing.</source>
+        <translation>Con este patrón no se puede volver a leer un color: falta {%1}.</translation>
+    </message>
+    <message>
+        <source>Nothing stands between {%1} and {%2} in the pattern, so that they cannot be told apart.</source>
+        <translation>Entre {%1} y {%2} no hay nada en el patrón, así que no se pueden distinguir.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; does not exist at value %2 with its saturation; make it greyer first.</source>
+        <translation>&quot;%1&quot; no existe con valor %2 y su saturación; hazla antes más gris.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; and %2 more are locked; unlock first.</source>
+        <translation>&quot;%1&quot; y %2 más están bloqueadas; desbloquéalas antes.</translation>
+    </message>
+    <message>
+        <source>The set has a family named &quot;%1&quot; already; choose another name.</source>
+        <translation>El conjunto ya tiene una familia llamada &quot;%1&quot;; elige otro nombre.</translation>
+    </message>
+    <message>
+        <source>The piece has a set named &quot;%1&quot; already; choose another name.</source>
+        <translation>La obra ya tiene un conjunto llamado &quot;%1&quot;; elige otro nombre.</translation>
+    </message>
+    <message>
+        <source>Well %1 is empty; Shift+%2 lays the current color down there.</source>
+        <translation>El pocillo %1 está vacío; Mayús+%2 deja allí el color actual.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged at %1: %2</source>
+        <translation>La obra está dañada en %1: %2</translation>
+    </message>
+    <message>
+        <source>The piece names a photo outside its folder.</source>
+        <translation>La obra nombra una foto fuera de su carpeta.</translation>
+    </message>
+    <message>
+        <source>The CGATS table could not be made: %1.</source>
+        <translation>No se pudo hacer la tabla CGATS: %1.</translation>
+    </message>
+    <message>
+        <source>The table is broken: %1.</source>
+        <translation>La tabla está dañada: %1.</translation>
+    </message>
+    <message>
+        <source>The table wants another file included, which is not done.</source>
+        <translation>La tabla pide incluir otro archivo, y eso no se hace.</translation>
+    </message>
+    <message>
+        <source>The table is broken after row %1; check its quotes.</source>
+        <translation>La tabla está dañada después de la fila %1; revisa sus comillas.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is partly transparent; give the color itself.</source>
+        <translation>&quot;%1&quot; es en parte transparente; da el color mismo.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no text.</source>
+        <translation>&quot;%1&quot; no es texto.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not read. %2</source>
+        <translation>No se leyó &quot;%1&quot;. %2</translation>
+    </message>
+    <message>
+        <source>It is empty.</source>
+        <translation>Está vacío.</translation>
+    </message>
+    <message>
+        <source>It is larger than 64 MB.</source>
+        <translation>Pasa de 64 MB.</translation>
+    </message>
+    <message>
+        <source>It holds more than %1 colors; split it first.</source>
+        <translation>Contiene más de %1 colores; divídelo antes.</translation>
+    </message>
+    <message>
+        <source>It holds no color that can be read as %1.</source>
+        <translation>No contiene ningún color que se pueda leer: %1.</translation>
+    </message>
+    <message>
+        <source>Its XML is broken at byte %1.</source>
+        <translation>Su XML está dañado en el byte %1.</translation>
+    </message>
+    <message>
+        <source>Its JSON is larger than 256 MiB.</source>
+        <translation>Su JSON pasa de 256 MiB.</translation>
+    </message>
+    <message>
+        <source>Its JSON is broken at %1.</source>
+        <translation>Su JSON está dañado: %1.</translation>
+    </message>
+    <message>
+        <source>It has a number that is too large.</source>
+        <translation>Tiene un número demasiado grande.</translation>
+    </message>
+    <message>
+        <source>Its JSON is nested more than 64 deep.</source>
+        <translation>Su JSON está anidado a más de 64 niveles.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not saved: %2; choose another place or make room.</source>
+        <translation>No se guardó &quot;%1&quot;: %2; elige otro lugar o haz sitio.</translation>
+    </message>
+    <message>
+        <source>there is no room left on the disk</source>
+        <translation>no queda sitio en el disco</translation>
+    </message>
+    <message>
+        <source>you may not write there</source>
+        <translation>no tienes permiso para escribir ahí</translation>
+    </message>
+    <message>
+        <source>the folder does not exist</source>
+        <translation>la carpeta no existe</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; cannot be read: %2.</source>
+        <translation>No se puede leer &quot;%1&quot;: %2.</translation>
+    </message>
+    <message>
+        <source>it is not a file</source>
+        <translation>no es un archivo</translation>
+    </message>
+    <message>
+        <source>There is no file &quot;%1&quot;.</source>
+        <translation>No hay ningún archivo &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a photo this program can read; use JPEG, PNG, TIFF, WebP, HEIF, AVIF, GIF, SVG or BMP.</source>
+        <translation>&quot;%1&quot; no es una foto que este programa pueda leer; usa JPEG, PNG, TIFF, WebP, HEIF, AVIF, GIF, SVG o BMP.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is an empty file.</source>
+        <translation>&quot;%1&quot; es un archivo vacío.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is damaged; choose another copy of the photo.</source>
+        <translation>&quot;%1&quot; está dañada; elige otra copia de la foto.</translation>
+    </message>
+    <message>
+        <source>Opening &quot;%1&quot; was stopped.</source>
+        <translation>Se detuvo la apertura de &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>There is too little memory to open &quot;%1&quot;.</source>
+        <translation>Falta memoria para abrir &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>The color profile inside &quot;%1&quot; cannot be used; save the photo again with a sound profile.</source>
+        <translation>El perfil de color de &quot;%1&quot; no sirve; guarda la foto de nuevo con un perfil en buen estado.</translation>
+    </message>
+    <message>
+        <source>This %1 file is damaged.</source>
+        <translation>Este archivo está dañado: %1.</translation>
+    </message>
+    <message>
+        <source>This %1 file is damaged: the field %2 is wrong.</source>
+        <translation>Este archivo está dañado (%1): el campo %2 es incorrecto.</translation>
+    </message>
+    <message>
+        <source>This %1 was saved by a newer Zonachrom; update the program to use it.</source>
+        <translation>Esto lo guardó un Zonachrom más nuevo (%1); actualiza el programa para usarlo.</translation>
+    </message>
+    <message>
+        <source>The shelf &quot;%1&quot; cannot be made: %2.</source>
+        <translation>No se puede crear el estante &quot;%1&quot;: %2.</translation>
+    </message>
+    <message>
+        <source>There is no file &quot;%1&quot; on the shelf any more.</source>
+        <translation>El archivo &quot;%1&quot; ya no está en el estante.</translation>
+    </message>
+    <message>
+        <source>The pattern asks for {%1}, which is no field.</source>
+        <translation>El patrón pide {%1}, que no es un campo.</translation>
+    </message>
+    <message>
+        <source>The width in {%1} is no number from 1 to 99.</source>
+        <translation>La anchura en {%1} no es un número de 1 a 99.</translation>
+    </message>
+    <message>
+        <source>One color lies outside what a display shows and was brought to the nearest.</source>
+        <translation>Un color queda fuera de lo que muestra una pantalla y se llevó al más cercano.</translation>
+    </message>
+    <message>
+        <source>%1 colors lie outside what a display shows and were brought to the nearest.</source>
+        <translation>%1 colores quedan fuera de lo que muestra una pantalla y se llevaron a los más cercanos.</translation>
+    </message>
+    <message>
+        <source>One entry could not be read as a color and was left out.</source>
+        <translation>Una entrada no se pudo leer como color y se dejó fuera.</translation>
+    </message>
+    <message>
+        <source>%1 entries could not be read as colors and were left out.</source>
+        <translation>%1 entradas no se pudieron leer como colores y se dejaron fuera.</translation>
+    </message>
+    <message>
+        <source>%1 lines do not have the shape of the pattern.</source>
+        <translation>%1 líneas no tienen la forma del patrón.</translation>
+    </message>
+    <message>
+        <source>%1 colors lie beyond the display and were brought to the nearest.</source>
+        <translation>%1 colores quedan más allá de la pantalla y se llevaron a los más cercanos.</translation>
+    </message>
+    <message>
+        <source>%1 %2 goes from %3 to %4.</source>
+        <translation>%1 %2 va de %3 a %4.</translation>
+    </message>
+    <message>
+        <source>The display has no color of these %1 numbers.</source>
+        <translation>La pantalla no tiene ningún color con estos números de %1.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not three numbers parted by commas.</source>
+        <translation>&quot;%1&quot; no son tres números separados por comas.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot;: %2</source>
+        <translation>&quot;%1&quot;: %2</translation>
+    </message>
+    <message>
+        <source>The picture has more than %1 different colors, so %2 were taken out of it as from a photo.</source>
+        <translation>La imagen tiene más de %1 colores distintos, así que se tomaron %2 como de una foto.</translation>
     </message>
 </context>
 <context>
@@ -1909,6 +2153,90 @@ valor %2
     <message>
         <source>SG</source>
         <translation>VM</translation>
+    </message>
+    <message>
+        <source>family</source>
+        <translation>familia</translation>
+    </message>
+    <message>
+        <source>gap</source>
+        <translation>hueco</translation>
+    </message>
+    <message>
+        <source>mask area</source>
+        <translation>área de la máscara</translation>
+    </message>
+    <message>
+        <source>mask point</source>
+        <translation>punto de la máscara</translation>
+    </message>
+    <message>
+        <source>mask</source>
+        <translation>máscara</translation>
+    </message>
+    <message>
+        <source>paint</source>
+        <translation>pintura</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>lugar</translation>
+    </message>
+    <message>
+        <source>reference</source>
+        <translation>referencia</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>conjunto</translation>
+    </message>
+    <message>
+        <source>swatch</source>
+        <translation>muestra</translation>
+    </message>
+    <message>
+        <source>version</source>
+        <translation>versión</translation>
+    </message>
+    <message>
+        <source>signature</source>
+        <translation>firma</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>texto</translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation>obra</translation>
+    </message>
+    <message>
+        <source>palette of paints</source>
+        <translation>paleta de pinturas</translation>
+    </message>
+    <message>
+        <source>parcel</source>
+        <translation>paquete</translation>
+    </message>
+    <message>
+        <source>pattern</source>
+        <translation>patrón</translation>
+    </message>
+    <message>
+        <source>a hex list</source>
+        <translation>lista hex</translation>
+    </message>
+    <message>
+        <source>design tokens</source>
+        <translation>tokens de diseño</translation>
+    </message>
+    <message>
+        <source>a picture</source>
+        <translation>imagen</translation>
+    </message>
+    <message>
+        <source>lines of numbers</source>
+        <translation>líneas de números</translation>
     </message>
 </context>
 <context>

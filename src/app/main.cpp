@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
 #include "app/bus/palette_service.h"
-#include "app/jobs/memory.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
 #include "app/seams/end_requests.h"
@@ -91,7 +90,6 @@ void apply_options(zc::MainWindow& window, const zc::StartOptions& options) {
 } // namespace
 
 int main(int argc, char** argv) {
-  zc::keep_memory_together();
   QApplication::setApplicationName(QStringLiteral("Zonachrom"));
   QApplication::setOrganizationName(QStringLiteral("zonachrom"));
   QApplication::setApplicationVersion(QStringLiteral(ZONACHROM_VERSION));

@@ -27,7 +27,7 @@ using namespace zc::test;
 
 namespace {
 
-/// Milliseconds that the disk takes to have written a file.
+/// Milliseconds that the disk takes to have written a file, or to read from one beside the window.
 std::atomic<int> slow_disk{0};
 
 } // namespace
@@ -36,6 +36,11 @@ std::atomic<int> slow_disk{0};
 extern "C" int fsync(int fd) {
   if (slow_disk > 0) std::this_thread::sleep_for(std::chrono::milliseconds(slow_disk));
   return static_cast<int>(syscall(SYS_fsync, fd));
+}
+extern "C" ssize_t read(int fd, void* to, size_t most) {
+  if (slow_disk > 0 && gettid() != getpid())
+    std::this_thread::sleep_for(std::chrono::milliseconds(slow_disk));
+  return syscall(SYS_read, fd, to, most);
 }
 
 class DocumentTask : public QObject {
@@ -220,6 +225,19 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
              swatch_count(*current_set(whole)) + (before ? 0 : 1));
   }
   QCOMPARE(read(path("plate.zonachrom")), bytes);
+  // What is worked on while a slow disk is read is asked about before the rest takes its place.
+  m_desk->window.documents().new_piece();
+  m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
+  m_desk->dialogs.damaged = DamagedAnswer::Rest;
+  const int asked = m_desk->dialogs.unsaved_questions;
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().lay_current(); });
+  QVERIFY(!m_desk->space().store().edited());
+  slow_disk = 400;
+  const bool opened = m_desk->window.documents().open(path("plate.zonachrom"));
+  slow_disk = 0;
+  QVERIFY(!opened);
+  QCOMPARE(m_desk->dialogs.unsaved_questions, asked + 1);
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
 }
 
 /// As on a folder that two machines share.

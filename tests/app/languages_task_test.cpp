@@ -143,6 +143,7 @@ private slots:
   void cleanup() { speak(QLocale::c()); }
   void every_language_is_loaded_and_left();
   void colors_are_named_by_rule();
+  void sentences_keep_the_painters_names();
   void nothing_is_left_in_english_data();
   void nothing_is_left_in_english();
   void every_key_is_told_data();
@@ -165,6 +166,25 @@ void LanguagesTask::every_language_is_loaded_and_left() {
   QCOMPARE(eyes_word(Eyes::Values), QString("Nur Tonwerte"));
   QVERIFY(!speak(QLocale("fr_FR")));
   QCOMPARE(eyes_word(Eyes::Values), QString("Values only"));
+}
+
+/// What is ours within a sentence is translated, what stands between quotes is not.
+void LanguagesTask::sentences_keep_the_painters_names() {
+  QVERIFY(speak(QLocale("de")));
+  const std::pair<const char*, const char*> all[] = {
+      {"There is no such mask point in this piece any more.",
+       "Das gibt es in diesem Werk nicht mehr: Maskenpunkt."},
+      {"The set has a family named \"set\" already; choose another name.",
+       "Der Satz hat schon eine Familie namens \"set\"; bitte einen anderen Namen wählen."},
+      {"HSV hue goes from 0 to 360.", "HSV Farbton geht von 0 bis 360."},
+      {"\"dusk.json\" was not read. Its JSON is broken at byte 7.",
+       "\"dusk.json\" wurde nicht gelesen. Ihr JSON ist beschädigt: byte 7."},
+      {"\"a\" was not saved: you may not write there; choose another place or make room.",
+       "\"a\" wurde nicht gespeichert: dort darf nicht geschrieben werden; einen anderen Ort wählen oder "
+       "Platz "
+       "schaffen."}};
+  for (const auto& [english, german] : all) QCOMPARE(sentence(english), QString::fromUtf8(german));
+  QCOMPARE(sentence("Something new happened."), QString("Something new happened."));
 }
 
 void LanguagesTask::colors_are_named_by_rule() {

@@ -26,9 +26,6 @@ double difference(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_
 
 constexpr StringKind kKinds[] = {StringKind::Tints,  StringKind::Shades,  StringKind::Tones,
                                  StringKind::Values, StringKind::Between, StringKind::Distance};
-constexpr SaturationMeasure kMeasures[] = {SaturationMeasure::Hsluv, SaturationMeasure::Hsl,
-                                           SaturationMeasure::Hsv, SaturationMeasure::CielabChroma,
-                                           SaturationMeasure::OklabChroma};
 
 } // namespace
 
@@ -68,7 +65,7 @@ private slots:
 };
 
 void MixTest::strings_are_even_and_keep_their_hue() {
-  for (const auto measure : kMeasures)
+  for (const auto& [measure, measure_word] : kMeasureWords)
     for (const auto kind : kKinds)
       for (const auto even : {Evenness::Lightness, Evenness::Difference})
         for (const char* hex : {"#ce854e", "#3d477f", "#8fc31f"}) {

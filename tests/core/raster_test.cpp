@@ -12,6 +12,7 @@ using namespace zc::test;
 namespace {
 
 constexpr double kStep = 1.0 / 255;
+constexpr int kMeasures = static_cast<int>(std::size(kMeasureWords));
 
 double off_by(std::uint32_t word, Srgb exact) {
   return largest_step(srgb_from_8bit(color_of_word(word)), exact);
@@ -71,7 +72,7 @@ void RasterTest::slice_is_exact_at_every_pixel_data() {
   for (const int scale : {0, 1, 3})
     for (const double v : {0.0, 0.4, 3.0, 32.3, 53.2, 62.0, 87.7, 97.1, 99.9, 100.0})
       QTest::addRow("scale %d, value %g", scale, v) << scale << 0 << v;
-  for (const int measure : {1, 2, 3, 4})
+  for (int measure = 1; measure < kMeasures; ++measure)
     for (const double v : {0.0, 0.2, 1.5, 7.0, 32.3, 62.0, 96.0, 100.0})
       QTest::addRow("measure %d, value %g", measure, v) << measure % 2 << measure << v;
 }
@@ -107,7 +108,7 @@ void RasterTest::slice_is_exact_at_every_pixel() {
 
 void RasterTest::section_is_exact_at_every_pixel_data() {
   QTest::addColumn<int>("measure");
-  for (const int measure : {0, 1, 2, 3, 4}) QTest::addRow("measure %d", measure) << measure;
+  for (int measure = 0; measure < kMeasures; ++measure) QTest::addRow("measure %d", measure) << measure;
 }
 
 void RasterTest::section_is_exact_at_every_pixel() {

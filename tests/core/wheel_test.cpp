@@ -20,10 +20,6 @@ namespace {
 
 constexpr HueScale kScales[] = {HueScale::Traditional, HueScale::Light, HueScale::Ink, HueScale::Even};
 
-constexpr SaturationMeasure kMeasures[] = {SaturationMeasure::Hsluv, SaturationMeasure::Hsl,
-                                           SaturationMeasure::Hsv, SaturationMeasure::CielabChroma,
-                                           SaturationMeasure::OklabChroma};
-
 Srgb color(const char* hex) { return *parse_color(hex); }
 
 } // namespace
@@ -100,7 +96,7 @@ void WheelTest::keeps_value_and_returns_to_the_same_point_data() {
   QTest::addColumn<int>("scale");
   QTest::addColumn<int>("measure");
   for (const auto scale : kScales)
-    for (const auto measure : kMeasures)
+    for (const auto& [measure, measure_word] : kMeasureWords)
       QTest::addRow("scale %d, measure %d", static_cast<int>(scale), static_cast<int>(measure))
           << static_cast<int>(scale) << static_cast<int>(measure);
 }
@@ -190,7 +186,7 @@ void WheelTest::agrees_with_the_hsluv_package() {
 
 void WheelTest::anchors_fall_monotonely() {
   const auto& anchors = traditional_anchors();
-  for (const auto measure : kMeasures) {
+  for (const auto& [measure, measure_word] : kMeasureWords) {
     double turned = 0;
     for (std::size_t i = 0; i < anchors.size(); ++i) {
       const double from = measured_hue(measure, srgb_from_8bit(anchors[i]));
@@ -207,7 +203,7 @@ void WheelTest::anchors_fall_monotonely() {
 
 void WheelTest::hues_fall_monotonely_everywhere() {
   for (const auto scale : kScales)
-    for (const auto measure : kMeasures) {
+    for (const auto& [measure, measure_word] : kMeasureWords) {
       const HueMap map(scale, measure);
       double total = 0, before = map.hue_at(0);
       for (int i = 1; i <= 1440; ++i) {
@@ -385,7 +381,7 @@ void WheelTest::names_colors_in_words() {
 }
 
 void WheelTest::what_is_nearest_exists() {
-  for (const auto measure : kMeasures) {
+  for (const auto& [measure, measure_word] : kMeasureWords) {
     const Wheel wheel({HueScale::Light, measure});
     std::mt19937_64 random(14);
     std::uniform_real_distribution<double> u(0, 1);

@@ -12,7 +12,6 @@
 
 #include <cstdio>
 #include <ctime>
-#include <malloc.h>
 #include <sys/resource.h>
 #include <unistd.h>
 
@@ -47,10 +46,7 @@ double megabytes_in_use() {
 }
 
 /// What the program has asked for and not given back, without what the allocator keeps between.
-double megabytes_asked() {
-  const struct mallinfo2 now = mallinfo2();
-  return static_cast<double>(now.uordblks + now.hblkhd) / 1e6;
-}
+double megabytes_asked() { return static_cast<double>(memory_asked()) / 1e6; }
 
 int handles_in_use() {
   return static_cast<int>(QDir(QStringLiteral("/proc/self/fd"))
@@ -81,7 +77,6 @@ bool says(const char* what, double early, double late, double most) {
 } // namespace
 
 int main(int argc, char** argv) {
-  keep_memory_together();
   const Home home;
   QApplication app(argc, argv);
   install_theme();

@@ -143,6 +143,28 @@ namespace {
     QT_TRANSLATE_NOOP("Word", "start"),
     QT_TRANSLATE_NOOP("Word", "figure"),
     QT_TRANSLATE_NOOP("Word", "air")};
+// What sentences of the core are about.
+[[maybe_unused]] constexpr const char* kThings[] = {QT_TRANSLATE_NOOP("Word", "family"),
+                                                    QT_TRANSLATE_NOOP("Word", "gap"),
+                                                    QT_TRANSLATE_NOOP("Word", "mask area"),
+                                                    QT_TRANSLATE_NOOP("Word", "mask point"),
+                                                    QT_TRANSLATE_NOOP("Word", "mask"),
+                                                    QT_TRANSLATE_NOOP("Word", "paint"),
+                                                    QT_TRANSLATE_NOOP("Word", "place"),
+                                                    QT_TRANSLATE_NOOP("Word", "reference"),
+                                                    QT_TRANSLATE_NOOP("Word", "set"),
+                                                    QT_TRANSLATE_NOOP("Word", "swatch"),
+                                                    QT_TRANSLATE_NOOP("Word", "version"),
+                                                    QT_TRANSLATE_NOOP("Word", "signature"),
+                                                    QT_TRANSLATE_NOOP("Word", "text"),
+                                                    QT_TRANSLATE_NOOP("Word", "piece"),
+                                                    QT_TRANSLATE_NOOP("Word", "palette of paints"),
+                                                    QT_TRANSLATE_NOOP("Word", "parcel"),
+                                                    QT_TRANSLATE_NOOP("Word", "pattern"),
+                                                    QT_TRANSLATE_NOOP("Word", "a hex list"),
+                                                    QT_TRANSLATE_NOOP("Word", "design tokens"),
+                                                    QT_TRANSLATE_NOOP("Word", "a picture"),
+                                                    QT_TRANSLATE_NOOP("Word", "lines of numbers")};
 /// As they stand beside a hue: in many languages they change with it.
 [[maybe_unused]] constexpr const char* kOfColor[] = {
     QT_TRANSLATE_NOOP("OfColor", "blackish"),   QT_TRANSLATE_NOOP("OfColor", "very dark"),

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The sentences of the core and of the files, for those who translate: %1 and %2 stand for names in them.
+// The sentences of the core and of the files, for those who translate: %1 to %4 stand for names in them.
 #include "app/seams/language.h"
 
 #include <QCoreApplication>
@@ -11,13 +11,10 @@ namespace zc {
 namespace {
 
 constexpr const char* kSentences[] = {
-    QT_TRANSLATE_NOOP("Sentence", "\"%1\" already; choose another name."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not opened. %2"),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" was saved by a newer Zonachrom; update the program to use it."),
-    QT_TRANSLATE_NOOP("Sentence", "\"%1\" cannot be used; save the photo again with a sound profile."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" could not be taken off the shelf."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" has more than 400 million pixels; make it smaller first."),
-    QT_TRANSLATE_NOOP("Sentence", "\"%1\" has no swatches yet; lay some first."),
     QT_TRANSLATE_NOOP("Sentence",
                       "\"%1\" holds no merged picture; save it again in the program that made it."),
     QT_TRANSLATE_NOOP(
@@ -36,7 +33,6 @@ constexpr const char* kSentences[] = {
         "\"%1\" is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch()."),
     QT_TRANSLATE_NOOP("Sentence",
                       "\"%1\" is not the ICC profile of a four-color press that can be worked with."),
-    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was stopped."),
     QT_TRANSLATE_NOOP("Sentence", "A brace is open to the end of the pattern; close it with }."),
     QT_TRANSLATE_NOOP("Sentence", "A family cannot be merged with itself; choose another."),
     QT_TRANSLATE_NOOP("Sentence", "A fitted polygon has from 3 to 24 corners."),
@@ -171,13 +167,97 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("Sentence",
                       "The rule for names reads {names without \"letters\" but \"what stands instead\"}."),
     QT_TRANSLATE_NOOP("Sentence", "A strength lies between 0 and 20."),
-    QT_TRANSLATE_NOOP("Sentence", "Each part can stand on the sheet once.")};
+    QT_TRANSLATE_NOOP("Sentence", "Each part can stand on the sheet once."),
+    QT_TRANSLATE_NOOP("Sentence", "A set holds at most %1 swatches; delete some first."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no such %1 in this piece any more."),
+    QT_TRANSLATE_NOOP("Sentence", "A %1 needs a name; type at least one letter."),
+    QT_TRANSLATE_NOOP("Sentence", "The name of this %1 is too long; keep it under 400 letters."),
+    QT_TRANSLATE_NOOP("Sentence", "The %1 is too long; say it in fewer letters."),
+    QT_TRANSLATE_NOOP("Sentence", "On this wheel the mask would have more than %1 areas; keep its shape "
+                                  "instead, or take some areas off."),
+    QT_TRANSLATE_NOOP("Sentence", "A mask holds at most %1 areas; remove one first."),
+    QT_TRANSLATE_NOOP("Sentence", "A piece holds at most %1 references; take one out first."),
+    QT_TRANSLATE_NOOP("Sentence", "The set \"%1\" has no swatches yet; lay some first."),
+    QT_TRANSLATE_NOOP("Sentence", "A color cannot be read back by this pattern: {%1} is missing."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "Nothing stands between {%1} and {%2} in the pattern, so that they cannot be told apart."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "\"%1\" does not exist at value %2 with its saturation; make it greyer first."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" and %2 more are locked; unlock first."),
+    QT_TRANSLATE_NOOP("Sentence", "The set has a family named \"%1\" already; choose another name."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece has a set named \"%1\" already; choose another name."),
+    QT_TRANSLATE_NOOP("Sentence", "Well %1 is empty; Shift+%2 lays the current color down there."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece is damaged at %1: %2"),
+    QT_TRANSLATE_NOOP("Sentence", "The piece names a photo outside its folder."),
+    QT_TRANSLATE_NOOP("Sentence", "The CGATS table could not be made: %1."),
+    QT_TRANSLATE_NOOP("Sentence", "The table is broken: %1."),
+    QT_TRANSLATE_NOOP("Sentence", "The table wants another file included, which is not done."),
+    QT_TRANSLATE_NOOP("Sentence", "The table is broken after row %1; check its quotes."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is partly transparent; give the color itself."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is no text."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not read. %2"),
+    QT_TRANSLATE_NOOP("Sentence", "It is empty."),
+    QT_TRANSLATE_NOOP("Sentence", "It is larger than 64 MB."),
+    QT_TRANSLATE_NOOP("Sentence", "It holds more than %1 colors; split it first."),
+    QT_TRANSLATE_NOOP("Sentence", "It holds no color that can be read as %1."),
+    QT_TRANSLATE_NOOP("Sentence", "Its XML is broken at byte %1."),
+    QT_TRANSLATE_NOOP("Sentence", "Its JSON is larger than 256 MiB."),
+    QT_TRANSLATE_NOOP("Sentence", "Its JSON is broken at %1."),
+    QT_TRANSLATE_NOOP("Sentence", "It has a number that is too large."),
+    QT_TRANSLATE_NOOP("Sentence", "Its JSON is nested more than 64 deep."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not saved: %2; choose another place or make room."),
+    QT_TRANSLATE_NOOP("Sentence", "there is no room left on the disk"),
+    QT_TRANSLATE_NOOP("Sentence", "you may not write there"),
+    QT_TRANSLATE_NOOP("Sentence", "the folder does not exist"),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" cannot be read: %2."),
+    QT_TRANSLATE_NOOP("Sentence", "it is not a file"),
+    QT_TRANSLATE_NOOP("Sentence", "There is no file \"%1\"."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is not a photo this program can read; use JPEG, PNG, TIFF, WebP, "
+                                  "HEIF, AVIF, GIF, SVG or BMP."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is an empty file."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is damaged; choose another copy of the photo."),
+    QT_TRANSLATE_NOOP("Sentence", "Opening \"%1\" was stopped."),
+    QT_TRANSLATE_NOOP("Sentence", "There is too little memory to open \"%1\"."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "The color profile inside \"%1\" cannot be used; save the photo again with a sound profile."),
+    QT_TRANSLATE_NOOP("Sentence", "This %1 file is damaged."),
+    QT_TRANSLATE_NOOP("Sentence", "This %1 file is damaged: the field %2 is wrong."),
+    QT_TRANSLATE_NOOP("Sentence", "This %1 was saved by a newer Zonachrom; update the program to use it."),
+    QT_TRANSLATE_NOOP("Sentence", "The shelf \"%1\" cannot be made: %2."),
+    QT_TRANSLATE_NOOP("Sentence", "There is no file \"%1\" on the shelf any more."),
+    QT_TRANSLATE_NOOP("Sentence", "The pattern asks for {%1}, which is no field."),
+    QT_TRANSLATE_NOOP("Sentence", "The width in {%1} is no number from 1 to 99."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "One color lies outside what a display shows and was brought to the nearest."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "%1 colors lie outside what a display shows and were brought to the nearest."),
+    QT_TRANSLATE_NOOP("Sentence", "One entry could not be read as a color and was left out."),
+    QT_TRANSLATE_NOOP("Sentence", "%1 entries could not be read as colors and were left out."),
+    QT_TRANSLATE_NOOP("Sentence", "The picture has more than %1 different colors, so %2 were taken out of it "
+                                  "as from a photo."),
+    QT_TRANSLATE_NOOP("Sentence", "%1 lines do not have the shape of the pattern."),
+    QT_TRANSLATE_NOOP("Sentence", "%1 colors lie beyond the display and were brought to the nearest."),
+    QT_TRANSLATE_NOOP("Sentence", "%1 %2 goes from %3 to %4."),
+    QT_TRANSLATE_NOOP("Sentence", "The display has no color of these %1 numbers."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is not three numbers parted by commas."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\": %2")};
 
 /// The sentence as what it may look like with names in it.
 QRegularExpression shape_of(const char* sentence) {
   QString shape = QRegularExpression::escape(QString::fromUtf8(sentence));
-  for (const char* place : {"\\%1", "\\%2"}) shape.replace(QLatin1String(place), QStringLiteral("(.+?)"));
+  for (const char* place : {"\\%1", "\\%2", "\\%3", "\\%4"})
+    shape.replace(QLatin1String(place), QStringLiteral("(.+?)"));
   return QRegularExpression(QRegularExpression::anchoredPattern(shape));
+}
+
+/// What stands in a sentence may be one of its own, or a word of ours; between quotes it is a painter's name.
+QString said_within(const QString& pattern, const QString& place, const QString& what) {
+  if (pattern.contains(QLatin1Char('"') + place)) return what;
+  const std::string english = what.toStdString();
+  const QString whole = sentence(english);
+  return whole == what ? word(english) : whole;
 }
 
 } // namespace
@@ -192,9 +272,10 @@ QString sentence(std::string_view of_core) {
     const auto match = shape_of(one).match(english);
     if (!match.hasMatch()) continue;
     QString out = QCoreApplication::translate("Sentence", one);
-    // What stands in it may be a sentence of its own.
-    for (int i = match.lastCapturedIndex(); i >= 1; --i)
-      out.replace(QStringLiteral("%%1").arg(i), sentence(match.captured(i).toStdString()));
+    for (int i = match.lastCapturedIndex(); i >= 1; --i) {
+      const QString place = QStringLiteral("%%1").arg(i);
+      out.replace(place, said_within(QString::fromUtf8(one), place, match.captured(i)));
+    }
     return out;
   }
   return english;

@@ -69,7 +69,8 @@ bool PieceStore::apply(const QString& name, const Edit& edit, const QString& dra
 void PieceStore::start_from(Piece piece, bool saved) {
   ++m_document;
   m_stack.clear();
-  if (!saved) m_stack.resetClean();
+  // A stack without steps is left as it is by clear(), unclean after a rescue.
+  saved ? m_stack.setClean() : m_stack.resetClean();
   m_canvases.clear();
   m_piece = std::move(piece);
   m_told = m_piece;

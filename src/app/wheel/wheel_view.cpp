@@ -100,8 +100,7 @@ void WheelView::refresh_picture() {
     m_space.painter().slice(wanted.value, wanted.size, m_picture);
   show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
-  const auto measure = wanted.wheel.measure;
-  m_full = measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
+  m_full = fills_disc(wanted.wheel.measure);
 }
 
 void WheelView::paint_disc(QPainter& painter) {

@@ -57,6 +57,7 @@
 #include <QSplitter>
 #include <QStackedWidget>
 #include <QStatusTipEvent>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -64,6 +65,7 @@ namespace {
 
 /// Half of a common screen at twice the scale.
 constexpr QSize kLeastWindow(800, 480);
+constexpr int kFrameComes = 300; ///< Milliseconds after a window is shown.
 
 QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1").arg(desk); }
 
@@ -125,12 +127,7 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::lay_out() {
-  m_stage->addWidget(m_observe);
-  m_stage->addWidget(m_limit);
-  m_stage->addWidget(m_pick);
-  m_stage->addWidget(m_grade);
-  m_stage->addWidget(m_try);
-  m_stage->addWidget(m_share);
+  for (const auto& desk : kDeskWords) m_stage->addWidget(stage_of(desk.value));
   // Where the window is small the stage is scrolled, so that everything can be reached.
   m_stage_area = new StageArea(m_stage, this);
   m_split = new QSplitter(Qt::Horizontal, this);
@@ -242,6 +239,10 @@ bool MainWindow::event(QEvent* event) {
 void MainWindow::showEvent(QShowEvent* event) {
   QMainWindow::showEvent(event);
   fit_on_screen();
+  // Its frame comes later, and takes room of its own.
+  QTimer::singleShot(kFrameComes, this, [this, bare = frameSize() - size()] {
+    if (frameSize() - size() != bare) fit_on_screen();
+  });
 }
 
 /// A window that was left on a larger screen comes back no larger than this one.

@@ -46,6 +46,11 @@ public:
 [[nodiscard]] std::unique_ptr<const Measure>
 make_chroma_measure(SaturationMeasure measure); ///< CIELAB or OKLab.
 
+/// Whether every (hue, r) exists at every value between black and white.
+[[nodiscard]] constexpr bool fills_disc(SaturationMeasure measure) {
+  return measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
+}
+
 /// Largest chroma anywhere in sRGB: CIELAB's at blue, OKLab's at magenta.
 [[nodiscard]] double largest_chroma(SaturationMeasure measure);
 

@@ -232,7 +232,7 @@ void ImportView::follow() {
                      .arg(count(Known::New))
                      .arg(same)
                      .arg(near);
-  for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + QString::fromStdString(remark);
+  for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + sentence(remark);
   m_says->setText(says);
   m_chips->show_found(&m_found, states, m_space.session().eyes);
   const bool fresh = plan().into == ImportInto::NewSet;
