@@ -44,6 +44,10 @@ private slots:
 
 private:
   [[nodiscard]] HandbookWindow& handbook() { return m_desk->part<HandbookWindow>("handbook"); }
+  /// As many as there are files for.
+  [[nodiscard]] static int every_page() {
+    return static_cast<int>(QDir(shared_file("handbook/en")).entryList({"*.html"}).size());
+  }
   void press(const char* button) { m_desk->part<QAbstractButton>(button).click(); }
   std::unique_ptr<DeskTop> m_desk;
 };
@@ -69,7 +73,7 @@ void LearnTask::the_handbook_is_searched() {
   m_desk->trigger("The order of work");
   auto& field = m_desk->part<QLineEdit>("handbookSearch");
   auto& list = m_desk->part<QListWidget>("handbookPages");
-  QCOMPARE(list.count(), 14);
+  QCOMPARE(list.count(), every_page());
   QTest::keyClicks(&field, "subjective neutral");
   QVERIFY(list.count() >= 2 && list.count() < 6);
   QTest::keyClick(&field, Qt::Key_Return);
@@ -84,13 +88,13 @@ void LearnTask::the_handbook_is_searched() {
   field.setText("zweckentfremdung");
   QVERIFY(list.count() == 1 && list.item(0)->text().contains("no page"));
   field.clear();
-  QCOMPARE(list.count(), 14);
+  QCOMPARE(list.count(), every_page());
 }
 
 void LearnTask::every_link_and_picture_is_there() {
   const QString folder = shared_file("handbook/en");
   const auto pages = handbook_pages(folder);
-  QCOMPARE(pages.size(), std::size_t{14});
+  QCOMPARE(static_cast<int>(pages.size()), every_page());
   const QRegularExpression link("(?:href|src)=\"([^\"]+)\"");
   int links = 0;
   for (const HandbookPage& page : pages) {

@@ -7,6 +7,7 @@
 #include "io/exchange/formats.h"
 #include "io/photo/openraster.h"
 #include "io/shelf/mask_shelf.h"
+#include "io/shelf/paint_shelf.h"
 #include "io/shelf/parcel.h"
 #include "io/shelf/set_shelf.h"
 
@@ -91,6 +92,7 @@ void read(std::string_view text) {
   case Shelf:
     static_cast<void>(shelf_mask_from_json(text).ok());
     static_cast<void>(shelf_set_from_json(text).ok());
+    static_cast<void>(shelf_paints_from_json(text).ok());
     return;
   case Numbers:
     static_cast<void>(looks_like_numbers(text));
