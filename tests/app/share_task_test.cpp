@@ -281,7 +281,7 @@ void ShareTask::all_formats_are_written_and_again() {
   pattern.setPlainText("{name}\n");
   QVERIFY(m_desk->part<QLabel>("files.preview").text().contains("No line of the pattern has a color"));
   press_word("files.write");
-  QVERIFY(m_desk->notice().startsWith("Wrote 12 of 13 formats"));
+  QVERIFY(m_desk->notice().startsWith(QString("Wrote %1 of %2 formats").arg(all - 1).arg(all)));
   // Kept on the shelf a pattern is offered again.
   pattern.setPlainText("{hex};{name}\n");
   press_word("files.keep");
