@@ -1253,7 +1253,7 @@ Tonwert %2
         <translation>Das ist zu lang: %1; mit weniger Buchstaben sagen.</translation>
     </message>
     <message>
-        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take some areas off.</source>
+        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take areas off.</source>
         <translation>Auf diesem Kreis hätte die Maske mehr als %1 Flächen; stattdessen ihre Form behalten oder Flächen wegnehmen.</translation>
     </message>
     <message>

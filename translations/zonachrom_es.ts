@@ -1253,7 +1253,7 @@ valor %2
         <translation>Es demasiado largo: %1; dilo con menos letras.</translation>
     </message>
     <message>
-        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take some areas off.</source>
+        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take areas off.</source>
         <translation>En este círculo la máscara tendría más de %1 áreas; conserva su forma o quita algunas áreas.</translation>
     </message>
     <message>

@@ -176,6 +176,8 @@ void LanguagesTask::sentences_keep_the_painters_names() {
        "Das gibt es in diesem Werk nicht mehr: Maskenpunkt."},
       {"The set has a family named \"set\" already; choose another name.",
        "Der Satz hat schon eine Familie namens \"set\"; bitte einen anderen Namen wählen."},
+      {"\"50%2\" and 3 more are locked; unlock first.",
+       "\"50%2\" und 3 weitere sind gesperrt; zuerst freigeben."},
       {"HSV hue goes from 0 to 360.", "HSV Farbton geht von 0 bis 360."},
       {"\"dusk.json\" was not read. Its JSON is broken at byte 7.",
        "\"dusk.json\" wurde nicht gelesen. Ihr JSON ist beschädigt: byte 7."},

@@ -3,6 +3,7 @@
 // Memory, handles and the time that an action takes are noted, and at the end compared with those after the
 // first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
 #include "app/jobs/memory.h"
+#include "app/shelf/shelf_panel.h"
 #include "app/window/beside.h"
 #include "io/container/piece_file.h"
 #include "support/any_hands.h"
@@ -74,6 +75,21 @@ bool says(const char* what, double early, double late, double most) {
   return good;
 }
 
+/// All that is kept from piece to piece is put back to what it was at first, so that notes can be compared:
+/// what hands have put on the shelves and how they look at things takes its room by right.
+void come_to_rest(DeskTop& desk) {
+  if (desk.window.beside().shown()) desk.window.beside().switch_shown();
+  QDir(shelf_folder({})).removeRecursively();
+  desk.space().look_with(Session().eyes);
+  desk.space().show_look(PhotoLook::Color);
+  desk.space().keep_reference(false);
+  desk.space().try_on({});
+  desk.space().share({});
+  desk.space().show_set_view(SetView::Staff);
+  desk.space().show_desk(Desk::Observe);
+  desk.window.resize(1280, 800);
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -115,8 +131,7 @@ int main(int argc, char** argv) {
       while (stack.canUndo()) stack.undo();
     }
     if (!desk.window.documents().open(file)) return 2;
-    if (desk.window.beside().shown()) desk.window.beside().switch_shown();
-    desk.space().show_desk(Desk::Observe);
+    come_to_rest(desk);
     QTest::qWait(1500);
     notes.push_back(
         {minute(), megabytes_in_use(), megabytes_asked(), worked / kActions / kRounds, handles_in_use()});

@@ -64,8 +64,8 @@ private:
     press(*part, at, modifiers());
     for (int moves = below(2) * below(12); moves > 0 && part; --moves) {
       at += QPointF(below(121) - 60, below(121) - 60);
-      // Beyond the window a drag is the desktop's.
-      const QPointF in_window = part->mapTo(&m_desk.window, at);
+      // Beyond the window a drag is the desktop's. A part that was taken out meanwhile lies in no window.
+      const QPointF in_window = m_desk.window.mapFromGlobal(part->mapToGlobal(at));
       if (m_desk.window.rect().contains(in_window.toPoint())) move(*part, at);
       if (below(6) == 0) use_key();
     }

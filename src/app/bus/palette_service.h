@@ -55,11 +55,10 @@ class PaletteAdaptor final : public QDBusAbstractAdaptor {
 public:
   explicit PaletteAdaptor(PaletteService* service) : QDBusAbstractAdaptor(service), m_service(*service) {}
 
-public slots:
-  QString Current(double& value, QString& name);
-  void TakeUp(const QString& color);
-  void Lay(const QString& color, const QString& name, const QString& family);
-  QList<zc::BusSwatch> Swatches(const QString& set);
+  Q_SLOT QString Current(double& value, QString& name);
+  Q_SLOT void TakeUp(const QString& color);
+  Q_SLOT void Lay(const QString& color, const QString& name, const QString& family);
+  Q_SLOT QList<zc::BusSwatch> Swatches(const QString& set);
 
 signals:
   void Picked(const QString& hex, double value, const QString& name);
@@ -76,9 +75,8 @@ class ApplicationAdaptor final : public QDBusAbstractAdaptor {
 public:
   explicit ApplicationAdaptor(PaletteService* service) : QDBusAbstractAdaptor(service), m_service(*service) {}
 
-public slots:
-  void Activate(const QVariantMap& platform);
-  void Open(const QStringList& uris, const QVariantMap& platform);
+  Q_SLOT void Activate(const QVariantMap& platform);
+  Q_SLOT void Open(const QStringList& uris, const QVariantMap& platform);
 
 private:
   PaletteService& m_service;

@@ -173,8 +173,9 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("Sentence", "A %1 needs a name; type at least one letter."),
     QT_TRANSLATE_NOOP("Sentence", "The name of this %1 is too long; keep it under 400 letters."),
     QT_TRANSLATE_NOOP("Sentence", "The %1 is too long; say it in fewer letters."),
-    QT_TRANSLATE_NOOP("Sentence", "On this wheel the mask would have more than %1 areas; keep its shape "
-                                  "instead, or take some areas off."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "On this wheel the mask would have more than %1 areas; keep its shape instead, or take areas off."),
     QT_TRANSLATE_NOOP("Sentence", "A mask holds at most %1 areas; remove one first."),
     QT_TRANSLATE_NOOP("Sentence", "A piece holds at most %1 references; take one out first."),
     QT_TRANSLATE_NOOP("Sentence", "The set \"%1\" has no swatches yet; lay some first."),
@@ -235,8 +236,9 @@ constexpr const char* kSentences[] = {
                       "%1 colors lie outside what a display shows and were brought to the nearest."),
     QT_TRANSLATE_NOOP("Sentence", "One entry could not be read as a color and was left out."),
     QT_TRANSLATE_NOOP("Sentence", "%1 entries could not be read as colors and were left out."),
-    QT_TRANSLATE_NOOP("Sentence", "The picture has more than %1 different colors, so %2 were taken out of it "
-                                  "as from a photo."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "The picture has more than %1 different colors, so %2 were taken out of it as from a photo."),
     QT_TRANSLATE_NOOP("Sentence", "%1 lines do not have the shape of the pattern."),
     QT_TRANSLATE_NOOP("Sentence", "%1 colors lie beyond the display and were brought to the nearest."),
     QT_TRANSLATE_NOOP("Sentence", "%1 %2 goes from %3 to %4."),
@@ -260,23 +262,32 @@ QString said_within(const QString& pattern, const QString& place, const QString&
   return whole == what ? word(english) : whole;
 }
 
+/// In one go, so that a name may hold what looks like a place.
+template <class Says> QString with_places_filled(const QString& pattern, Says says) {
+  QString out;
+  for (qsizetype i = 0; i < pattern.size(); ++i) {
+    const QString place = pattern.mid(i, 2);
+    const bool filled = place.size() == 2 && place[0] == QLatin1Char('%') && place[1].isDigit();
+    out += filled ? says(place) : pattern.mid(i, 1);
+    if (filled) ++i;
+  }
+  return out;
+}
+
 } // namespace
 
 QString sentence(std::string_view of_core) {
   const std::string whole(of_core);
-  const QString fixed = QCoreApplication::translate("Sentence", whole.c_str());
-  const QString english = QString::fromStdString(whole);
+  QString fixed = QCoreApplication::translate("Sentence", whole.c_str());
+  QString english = QString::fromStdString(whole);
   if (fixed != english) return fixed;
   for (const char* one : kSentences) {
     if (std::string_view(one).find("%1") == std::string_view::npos) continue;
     const auto match = shape_of(one).match(english);
     if (!match.hasMatch()) continue;
-    QString out = QCoreApplication::translate("Sentence", one);
-    for (int i = match.lastCapturedIndex(); i >= 1; --i) {
-      const QString place = QStringLiteral("%%1").arg(i);
-      out.replace(place, said_within(QString::fromUtf8(one), place, match.captured(i)));
-    }
-    return out;
+    return with_places_filled(QCoreApplication::translate("Sentence", one), [&](const QString& place) {
+      return said_within(QString::fromUtf8(one), place, match.captured(place.mid(1).toInt()));
+    });
   }
   return english;
 }

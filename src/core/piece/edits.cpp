@@ -97,7 +97,7 @@ Result<Piece> with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps) {
   if (piece.mask && piece.mask->areas.size() > kMostAreas)
     return Error{ErrorCode::TooLarge,
                  "On this wheel the mask would have more than " + std::to_string(kMostAreas) +
-                     " areas; keep its shape instead, or take some areas off.",
+                     " areas; keep its shape instead, or take areas off.",
                  "mask"};
   piece.wheel = wheel;
   return piece;
