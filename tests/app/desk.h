@@ -100,8 +100,9 @@ struct DeskTop {
   [[nodiscard]] const Session& session() { return space().session(); }
   [[nodiscard]] QString notice() { return window.notice().sentence(); }
   /// The demo piece with its photos decoded.
-  bool open_demo() {
-    if (!window.documents().open(QStringLiteral(DEMO_PIECE))) return false;
+  bool open_demo() { return window.documents().open(QStringLiteral(DEMO_PIECE)) && photos_decoded(); }
+  /// Of the whole piece.
+  bool photos_decoded() {
     return comes_true([this] {
       for (const auto& r : piece().references)
         if (space().photos().state_of(r).loading) return false;

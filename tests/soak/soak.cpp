@@ -88,6 +88,7 @@ void come_to_rest(DeskTop& desk) {
   desk.space().show_set_view(SetView::Staff);
   desk.space().show_desk(Desk::Observe);
   desk.window.resize(1280, 800);
+  if (!desk.photos_decoded()) std::puts("the photos are not there");
 }
 
 } // namespace
