@@ -58,7 +58,7 @@ class Desktop:
         shutil.rmtree(self.folder, ignore_errors=True)
 
     @staticmethod
-    def until(true, seconds=15):
+    def until(true, seconds=45):
         end = time.monotonic() + seconds
         while time.monotonic() < end:
             answer = true()
