@@ -1425,8 +1425,8 @@ Tonwert %2
         <translation>Diese Datei ist beschädigt: %1.</translation>
     </message>
     <message>
-        <source>This %1 file is damaged: the field %2 is wrong.</source>
-        <translation>Diese Datei ist beschädigt (%1): das Feld %2 stimmt nicht.</translation>
+        <source>This %1 file is damaged: the field &quot;%2&quot; is wrong.</source>
+        <translation>Diese Datei ist beschädigt (%1): das Feld &quot;%2&quot; stimmt nicht.</translation>
     </message>
     <message>
         <source>This %1 was saved by a newer Zonachrom; update the program to use it.</source>

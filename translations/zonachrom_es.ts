@@ -1425,8 +1425,8 @@ valor %2
         <translation>Este archivo está dañado: %1.</translation>
     </message>
     <message>
-        <source>This %1 file is damaged: the field %2 is wrong.</source>
-        <translation>Este archivo está dañado (%1): el campo %2 es incorrecto.</translation>
+        <source>This %1 file is damaged: the field &quot;%2&quot; is wrong.</source>
+        <translation>Este archivo está dañado (%1): el campo &quot;%2&quot; es incorrecto.</translation>
     </message>
     <message>
         <source>This %1 was saved by a newer Zonachrom; update the program to use it.</source>

@@ -178,6 +178,8 @@ void LanguagesTask::sentences_keep_the_painters_names() {
        "Der Satz hat schon eine Familie namens \"set\"; bitte einen anderen Namen wählen."},
       {"\"50%2\" and 3 more are locked; unlock first.",
        "\"50%2\" und 3 weitere sind gesperrt; zuerst freigeben."},
+      {"A color cannot be read back by this pattern: {value} is missing.",
+       "Mit diesem Muster lässt sich keine Farbe zurücklesen: {value} fehlt."},
       {"HSV hue goes from 0 to 360.", "HSV Farbton geht von 0 bis 360."},
       {"\"dusk.json\" was not read. Its JSON is broken at byte 7.",
        "\"dusk.json\" wurde nicht gelesen. Ihr JSON ist beschädigt: byte 7."},

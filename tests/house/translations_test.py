@@ -77,7 +77,7 @@ def said(expression):
 
 
 # Of parts that stand elsewhere; what comes of them is known.
-composed = {'\\"X; unlock first.', '\\"X\\" X.', '\\"X\\" X; choose another copy of the photo.', "This X file is damagedX.X: the field X is wrong."}
+composed = {'\\"X; unlock first.', '\\"X\\" X.', '\\"X\\" X; choose another copy of the photo.', r'This X file is damagedX.X: the field \"X\" is wrong.'}
 for floor in ("core", "io"):
     for path in sorted((root / "src" / floor).rglob("*.cpp")):
         text = path.read_text()

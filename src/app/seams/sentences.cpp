@@ -6,6 +6,7 @@
 #include <QRegularExpression>
 
 #include <string>
+#include <vector>
 
 namespace zc {
 namespace {
@@ -224,7 +225,7 @@ constexpr const char* kSentences[] = {
         "Sentence",
         "The color profile inside \"%1\" cannot be used; save the photo again with a sound profile."),
     QT_TRANSLATE_NOOP("Sentence", "This %1 file is damaged."),
-    QT_TRANSLATE_NOOP("Sentence", "This %1 file is damaged: the field %2 is wrong."),
+    QT_TRANSLATE_NOOP("Sentence", "This %1 file is damaged: the field \"%2\" is wrong."),
     QT_TRANSLATE_NOOP("Sentence", "This %1 was saved by a newer Zonachrom; update the program to use it."),
     QT_TRANSLATE_NOOP("Sentence", "The shelf \"%1\" cannot be made: %2."),
     QT_TRANSLATE_NOOP("Sentence", "There is no file \"%1\" on the shelf any more."),
@@ -246,17 +247,31 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is not three numbers parted by commas."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\": %2")};
 
-/// The sentence as what it may look like with names in it.
-QRegularExpression shape_of(const char* sentence) {
-  QString shape = QRegularExpression::escape(QString::fromUtf8(sentence));
-  for (const char* place : {"\\%1", "\\%2", "\\%3", "\\%4"})
-    shape.replace(QLatin1String(place), QStringLiteral("(.+?)"));
-  return QRegularExpression(QRegularExpression::anchoredPattern(shape));
+struct SentenceShape {
+  const char* sentence;
+  QRegularExpression with_names; ///< What it may look like with names in it.
+};
+
+const std::vector<SentenceShape>& shapes() {
+  static const std::vector<SentenceShape> all = [] {
+    std::vector<SentenceShape> out;
+    for (const char* sentence : kSentences) {
+      QString shape = QRegularExpression::escape(QString::fromUtf8(sentence));
+      if (!shape.contains(QLatin1String("\\%1"))) continue;
+      for (const char* place : {"\\%1", "\\%2", "\\%3", "\\%4"})
+        shape.replace(QLatin1String(place), QStringLiteral("(.+?)"));
+      out.push_back({sentence, QRegularExpression(QRegularExpression::anchoredPattern(shape))});
+    }
+    return out;
+  }();
+  return all;
 }
 
-/// What stands in a sentence may be one of its own, or a word of ours; between quotes it is a painter's name.
+/// What stands in a sentence may be one of its own, or a word of ours; between quotes it is a painter's name,
+/// and between braces a field, which has one name in all languages.
 QString said_within(const QString& pattern, const QString& place, const QString& what) {
-  if (pattern.contains(QLatin1Char('"') + place)) return what;
+  for (const char before : {'"', '{'})
+    if (pattern.contains(QLatin1Char(before) + place)) return what;
   const std::string english = what.toStdString();
   const QString whole = sentence(english);
   return whole == what ? word(english) : whole;
@@ -281,13 +296,13 @@ QString sentence(std::string_view of_core) {
   QString fixed = QCoreApplication::translate("Sentence", whole.c_str());
   QString english = QString::fromStdString(whole);
   if (fixed != english) return fixed;
-  for (const char* one : kSentences) {
-    if (std::string_view(one).find("%1") == std::string_view::npos) continue;
-    const auto match = shape_of(one).match(english);
+  for (const SentenceShape& shape : shapes()) {
+    const auto match = shape.with_names.match(english);
     if (!match.hasMatch()) continue;
-    return with_places_filled(QCoreApplication::translate("Sentence", one), [&](const QString& place) {
-      return said_within(QString::fromUtf8(one), place, match.captured(place.mid(1).toInt()));
-    });
+    return with_places_filled(
+        QCoreApplication::translate("Sentence", shape.sentence), [&](const QString& place) {
+          return said_within(QString::fromUtf8(shape.sentence), place, match.captured(place.mid(1).toInt()));
+        });
   }
   return english;
 }

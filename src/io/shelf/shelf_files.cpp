@@ -43,7 +43,8 @@ std::string random_ending() {
 
 Error damaged_item(const std::string& what, const std::string& place) {
   return {ErrorCode::Damaged,
-          "This " + what + " file is damaged" + (place.empty() ? "." : ": the field " + place + " is wrong."),
+          "This " + what + " file is damaged" +
+              (place.empty() ? "." : ": the field \"" + place + "\" is wrong."),
           place};
 }
 
