@@ -2,7 +2,10 @@
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
 #include "app/paint/paint.h"
+#include "app/store/paint_reading.h"
+#include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
+#include "app/store/try_reading.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
 #include "app/window/start_options.h"
@@ -65,6 +68,7 @@ private slots:
   void tab_goes_round_and_comes_back();
   void long_names_leave_the_window_its_size();
   void every_desk_stands_without_a_piece();
+  void no_desk_keeps_a_photo_of_the_piece_before();
   void each_change_is_told_to_whom_it_concerns();
   void what_a_start_cannot_follow_is_said();
   void below_the_usual_size_words_are_smaller();
@@ -223,6 +227,22 @@ void EveryDeskTask::every_desk_stands_without_a_piece() {
   });
   // A set may have come down from the shelf; nothing was laid in the piece's own.
   QCOMPARE(swatch_count(m_desk->piece().sets[0]), std::size_t{0});
+}
+
+void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
+  QVERIFY(m_desk->open_demo());
+  QVERIFY(m_desk->photo_shown());
+  const std::weak_ptr<const Photo> photo = m_desk->space().reader().photo();
+  at_each([&](const QString&) {
+    m_desk->space().tries().change_study("Cut", [](Study& s) { s.by_areas = true; });
+    m_desk->space().paints().inside();
+    QTest::qWait(50);
+  });
+  QVERIFY(!photo.expired());
+  m_desk->space().show_desk(Desk::Pick);
+  m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+  m_desk->window.documents().new_piece();
+  QVERIFY(comes_true([&] { return photo.expired(); }));
 }
 
 void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {

@@ -37,6 +37,13 @@ public:
           Qt::QueuedConnection);
     });
   }
+  /// Neither what was made nor what is on its way is kept.
+  void forget() {
+    m_pool.clear();
+    m_asked.reset();
+    m_for.reset();
+    m_value.reset();
+  }
   /// What was made last, for whatever key; null before.
   [[nodiscard]] const Value* value() const { return m_value ? &*m_value : nullptr; }
   [[nodiscard]] bool is_for(const Key& key) const { return m_for == key; }

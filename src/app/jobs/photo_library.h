@@ -28,6 +28,19 @@ struct Photo {
   [[nodiscard]] const FineValues* values() const;
 };
 
+/// Which photo something was worked out for, without keeping its pixels; another never counts as the same.
+class PhotoMark {
+public:
+  PhotoMark() = default;
+  explicit PhotoMark(const std::shared_ptr<const Photo>& photo) : m_photo(photo) {}
+  bool operator==(const PhotoMark& o) const {
+    return !m_photo.owner_before(o.m_photo) && !o.m_photo.owner_before(m_photo);
+  }
+
+private:
+  std::weak_ptr<const Photo> m_photo;
+};
+
 /// Full size first, each next one half as wide. REQUIRES pixels as decode_photo() gives them.
 [[nodiscard]] std::vector<QImage> levels_of(QImage image);
 

@@ -38,7 +38,7 @@ bool in_set(const Piece& piece, Srgb color) {
 void PhotoView::refresh_picture() {
   const double ratio = devicePixelRatioF();
   const double edge = edge_x().value_or(0);
-  const Shown wanted{m_photo.get(), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_space)};
+  const Shown wanted{PhotoMark(m_photo), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_space)};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);

@@ -80,7 +80,7 @@ private:
   void put_pin(QPoint pixel);
 
   struct Shown {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     QRectF rect;
     QSize size;
     double ratio = 0, edge = 0;

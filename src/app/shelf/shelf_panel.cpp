@@ -116,6 +116,13 @@ void ShelfPanel::showEvent(QShowEvent* event) {
   read();
 }
 
+/// It is read again when it is shown; until then its pictures are of no use.
+void ShelfPanel::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  m_cards.clear();
+  show_found();
+}
+
 /// The small pictures are drawn in the greys of the surround.
 void ShelfPanel::changeEvent(QEvent* event) {
   QWidget::changeEvent(event);
@@ -125,7 +132,7 @@ void ShelfPanel::changeEvent(QEvent* event) {
 void ShelfPanel::read() {
   const auto unreadable = m_source->read();
   m_cards = m_source->cards();
-  if (!unreadable.empty()) emit m_space.notice(QString::fromStdString(unreadable.front().sentence));
+  if (!unreadable.empty()) emit m_space.notice(words(unreadable.front()));
   show_found();
 }
 

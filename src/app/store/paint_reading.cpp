@@ -60,6 +60,16 @@ const std::optional<PaintReader::Ends>& PaintReader::ends() {
   return m_ends;
 }
 
+void PaintReader::start_over() {
+  m_field_for.reset();
+  m_field.reset();
+  m_ends_for.reset();
+  m_ends.reset();
+  m_reach.forget();
+  m_recipe.forget();
+  m_inside.forget();
+}
+
 // ---------------------------------------------------------------- reach
 
 PaintReader::OutKey PaintReader::out_key() const {
@@ -148,7 +158,7 @@ std::vector<WeightedColor> PaintReader::photo_colors() const {
 
 const PaintReader::Inside* PaintReader::inside() {
   if (out().paints.empty()) return nullptr;
-  InsideKey key{out_key(), {}, m_space.reader().photo(), m_space.piece().grading.outside};
+  InsideKey key{out_key(), {}, PhotoMark(m_space.reader().photo()), m_space.piece().grading.outside};
   if (const SwatchSet* set = current_set(m_space.piece()))
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) key.colors.push_back(s.color);

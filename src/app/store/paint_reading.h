@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/jobs/late_value.h"
+#include "app/jobs/photo_library.h"
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
 #include "core/piece/paints.h"
@@ -19,6 +20,8 @@ class PaintReader final : public QObject {
   Q_OBJECT
 public:
   explicit PaintReader(Workspace& space);
+  /// With another piece: what was worked out for the one before is not kept.
+  void start_over();
 
   /// Nothing with fewer than two corners.
   [[nodiscard]] const std::optional<MixField>& field();
@@ -90,7 +93,7 @@ private:
   struct InsideKey {
     OutKey out;
     std::vector<Srgb> colors;
-    std::shared_ptr<const void> photo;
+    PhotoMark photo;
     double limit = 1;
     bool operator==(const InsideKey&) const = default;
   };

@@ -40,6 +40,17 @@ PhotoReader::PhotoReader(Workspace& space) : m_space(space) {
 
 PhotoReader::~PhotoReader() { m_warmer.waitForDone(); }
 
+void PhotoReader::start_over() {
+  m_warmer.clear();
+  m_mapper.reset();
+  m_key = {};
+  m_photo.reset();
+  m_values.reset();
+  m_places.reset();
+  m_held.reset();
+  m_limits_for = 0;
+}
+
 void PhotoReader::warm_mapper() {
   follow();
   const MaskMapper* ready = mapper();

@@ -32,8 +32,8 @@ public:
   [[nodiscard]] FlatTones tones();
   /// Maps pixels through the mask in use; null without one.
   [[nodiscard]] const MaskMapper* mapper();
-  /// With another piece: colors that were mapped for the one before are not kept.
-  void start_over() { m_mapper.reset(); }
+  /// With another piece: what was read of the one before is not kept.
+  void start_over();
 
 private:
   void follow();

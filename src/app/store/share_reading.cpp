@@ -41,6 +41,14 @@ ShareReader::ShareReader(Workspace& space) : m_space(space) {
   });
 }
 
+void ShareReader::start_over() {
+  m_sheet.reset();
+  m_images.forget();
+  m_plan.forget();
+  m_checked.forget();
+  forget_proof();
+}
+
 const Result<Sheet>& ShareReader::sheet() {
   if (m_sheet) return *m_sheet;
   const Piece& piece = m_space.piece();

@@ -5,6 +5,7 @@
 #pragma once
 
 #include "app/jobs/late_value.h"
+#include "app/jobs/photo_library.h"
 #include "app/store/files_out.h"
 #include "core/image/color_table.h"
 #include "core/press/press.h"
@@ -19,6 +20,8 @@ class ShareReader final : public QObject {
   Q_OBJECT
 public:
   explicit ShareReader(Workspace& space);
+  /// With another piece: what was made of the one before is not kept.
+  void start_over();
 
   /// The set as its swatches are. An error says why there is no sheet.
   [[nodiscard]] const Result<Sheet>& sheet();

@@ -26,24 +26,13 @@ struct SideColors {
   std::vector<Id> ids;
 };
 
-/// Which photo something was worked out for, without keeping its pixels; another never counts as the same.
-class PhotoMark {
-public:
-  PhotoMark() = default;
-  explicit PhotoMark(const std::shared_ptr<const Photo>& photo) : m_photo(photo) {}
-  bool operator==(const PhotoMark& o) const {
-    return !m_photo.owner_before(o.m_photo) && !o.m_photo.owner_before(m_photo);
-  }
-
-private:
-  std::weak_ptr<const Photo> m_photo;
-};
-
 class TryReader final : public QObject {
   Q_OBJECT
 public:
   explicit TryReader(Workspace& space);
   ~TryReader() override;
+  /// With another piece: what was made of the pictures of the one before is not kept.
+  void start_over();
 
   [[nodiscard]] std::shared_ptr<const Photo> photo() const;
   [[nodiscard]] const Study& study() const;

@@ -42,6 +42,9 @@ void Workspace::start(Piece piece, const AtHand& at_hand, bool saved) {
   m_photos.drop_intakes();
   m_canvases->start_over();
   m_reader->start_over();
+  m_tries->start_over();
+  m_shares->start_over();
+  m_paints->start_over();
   m_geometry = Geometry(piece);
   m_session = started(std::move(m_session), piece, m_geometry, at_hand);
   renew_painter();

@@ -187,7 +187,7 @@ void WheelView::paint_footprint(QPainter& painter) {
   if (!photo) return;
   // Whatever stands out from the veil of this surround.
   const bool black = theme().strong == QColor(Qt::black);
-  const FootprintKey key{photo.get(), m_space.session().looking.region, m_space.piece().wheel, black};
+  const FootprintKey key{PhotoMark(photo), m_space.session().looking.region, m_space.piece().wheel, black};
   if (!(key == m_footprint_of)) {
     m_footprint_of = key;
     m_footprint = footprint_picture(m_space.reader().places(), 256, black);

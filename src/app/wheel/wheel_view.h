@@ -90,7 +90,7 @@ private:
   Raster m_picture;
   QImage m_image; ///< Of the same pixels.
   struct FootprintKey {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     std::optional<PixelRect> region;
     WheelSpec wheel;
     bool black = false;

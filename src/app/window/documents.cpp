@@ -15,6 +15,7 @@
 #include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
+#include <QPixmapCache>
 #include <QSettings>
 #include <QStandardPaths>
 
@@ -107,6 +108,7 @@ void Documents::begin(Document document, const QString& path, bool saved) {
   m_journal.set_piece_path(path);
   claim();
   m_space.start(std::move(document.piece), document.at_hand, saved);
+  QPixmapCache::clear();
   give_back_memory();
   emit changed();
   if (m_elsewhere)

@@ -49,7 +49,7 @@ void MaskedPreview::refresh_picture() {
   const auto photo = m_space.reader().photo();
   const QSize size = (picture_rect().size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
   const bool masked = m_space.region();
-  const Shown wanted{photo.get(),
+  const Shown wanted{PhotoMark(photo),
                      size,
                      m_space.session().looking.edge,
                      m_space.piece().wheel,

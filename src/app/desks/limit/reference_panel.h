@@ -40,7 +40,7 @@ private:
   void refresh_picture();
   void move_edge(double x);
   struct Shown {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     QSize size;
     double edge = 0;
     WheelSpec wheel;

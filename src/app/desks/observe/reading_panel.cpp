@@ -74,7 +74,8 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(kMargin, kTop + 22, kWords, 20), Qt::AlignLeft, m_words);
     return;
   }
-  const Shown now{m_space.reader().photo().get(), m_space.session().looking.region, m_space.piece().wheel};
+  const Shown now{PhotoMark(m_space.reader().photo()), m_space.session().looking.region,
+                  m_space.piece().wheel};
   if (!(now == m_shown) || m_footprint.isNull()) {
     m_shown = now;
     m_footprint = footprint_picture(m_space.reader().places(), kDisc * 2, false);

@@ -24,7 +24,7 @@ protected:
 private:
   void follow();
   struct Shown {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     std::optional<PixelRect> region;
     WheelSpec wheel;
     bool operator==(const Shown&) const = default;

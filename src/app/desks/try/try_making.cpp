@@ -43,10 +43,31 @@ private:
 
 } // namespace
 
+/// What was made of a photo that is not shown any more.
+void TryView::let_go() {
+  m_photo.reset();
+  m_areas.reset();
+  m_seen = {};
+  m_picture = IndexedPicture();
+  m_numbers = std::vector<AreaNumber>();
+  m_numbers_of = nullptr;
+  m_outside = std::vector<char>();
+  m_cells = ColorCells();
+  m_left = Side();
+  m_right = Side();
+  m_outlined = kNoArea;
+  m_image = QImage();
+  m_outline = QImage();
+  m_rest.stop();
+}
+
 /// What takes a while is made before painting, never in it.
 void TryView::renew() {
-  if (!isVisible()) return;
   const auto photo = m_space.tries().photo();
+  if (!isVisible()) {
+    if (photo != m_photo) let_go();
+    return;
+  }
   if (photo != m_photo) {
     const bool alike = photo && m_photo && photo->full().size() == m_photo->full().size();
     m_photo = photo;
@@ -78,7 +99,7 @@ void TryView::renew() {
 
 /// The visible part at the resolution of the screen, as its different colors.
 void TryView::renew_picture() {
-  const Seen wanted{m_photo.get(), room().size().toSize(), devicePixelRatioF(), m_scale, m_center};
+  const Seen wanted{PhotoMark(m_photo), room().size().toSize(), devicePixelRatioF(), m_scale, m_center};
   if (wanted == m_seen) return;
   m_seen = wanted;
   m_numbers_of = nullptr;

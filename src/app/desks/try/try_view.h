@@ -64,6 +64,7 @@ private:
     bool guessed = false; ///< By colors that are alike.
   };
   void renew();
+  void let_go();
   void renew_picture();
   void renew_areas();
   void renew_side(Side& side, const TrySide& of, bool lit);
@@ -95,7 +96,7 @@ private:
   int m_foot = 0;
 
   struct Seen {
-    const Photo* photo = nullptr;
+    PhotoMark photo;
     QSize size;
     double ratio = 0, scale = 0;
     QPointF center;
