@@ -2238,6 +2238,10 @@ Tonwert %2
         <source>lines of numbers</source>
         <translation>Zeilen mit Zahlen</translation>
     </message>
+    <message>
+        <source>fitted</source>
+        <translation>angepasst</translation>
+    </message>
 </context>
 <context>
     <name>zc::AdjustPanel</name>

@@ -2238,6 +2238,10 @@ valor %2
         <source>lines of numbers</source>
         <translation>líneas de números</translation>
     </message>
+    <message>
+        <source>fitted</source>
+        <translation>ajustada</translation>
+    </message>
 </context>
 <context>
     <name>zc::AdjustPanel</name>

@@ -254,6 +254,12 @@ void LanguagesTask::nothing_is_left_in_english() {
   });
   left.sort();
   QVERIFY2(left.isEmpty(), qPrintable(left.join('\n')));
+  // What is laid is called as the button is.
+  const auto desk = demo_at(Desk::Limit);
+  auto& triad = desk->part<QAbstractButton>("pattern.triad");
+  triad.click();
+  QCOMPARE(text(desk->piece().mask->name), triad.text());
+  QVERIFY(triad.text() != "triad");
 }
 
 void LanguagesTask::every_key_is_told_data() { nothing_is_left_in_english_data(); }

@@ -444,10 +444,10 @@ void AnyEditsTest::a_piece_stays_whole() {
       enclosed = now;
     }
     // Large pieces are slow, not other than small ones.
-    if (json.size() > 120'000)
-      piece = *without_set(*with_set(piece, "fresh " + std::to_string(i)), piece.sets[0].id);
-    if (piece.mask && piece.mask->areas.size() > 6) piece = with_mask(piece, std::nullopt);
-    json = json_of(piece);
+    const bool large = json.size() > 120'000, full = piece.mask && piece.mask->areas.size() > 6;
+    if (large) piece = *without_set(*with_set(piece, "fresh " + std::to_string(i)), piece.sets[0].id);
+    if (full) piece = with_mask(piece, std::nullopt);
+    if (large || full) json = json_of(piece);
   }
   // Both kinds came often enough for the test to mean something.
   QVERIFY2(done > 300 && refused > 80,

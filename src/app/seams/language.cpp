@@ -51,6 +51,7 @@ namespace {
                                                    QT_TRANSLATE_NOOP("Word", "rectangle"),
                                                    QT_TRANSLATE_NOOP("Word", "accent"),
                                                    QT_TRANSLATE_NOOP("Word", "double"),
+                                                   QT_TRANSLATE_NOOP("Word", "fitted"),
                                                    QT_TRANSLATE_NOOP("Word", "low key"),
                                                    QT_TRANSLATE_NOOP("Word", "middle key"),
                                                    QT_TRANSLATE_NOOP("Word", "high key"),

@@ -185,8 +185,11 @@ void PatternPanel::begin_typing_turn() {
 void PatternPanel::lay(Pattern kind) {
   const PatternSpec spec{kind, m_base->value(),
                          m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
-  m_space.store().apply(tr("Lay %1 mask").arg(word(pattern_name(kind))), [&](Piece p) -> Result<Piece> {
-    return with_mask_on(with_mask(std::move(p), pattern_mask(spec)), true);
+  Mask mask = pattern_mask(spec);
+  const QString name = word(mask.name);
+  mask.name = name.toStdString();
+  m_space.store().apply(tr("Lay %1 mask").arg(name), [&](Piece p) -> Result<Piece> {
+    return with_mask_on(with_mask(std::move(p), mask), true);
   });
 }
 

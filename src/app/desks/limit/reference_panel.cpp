@@ -243,7 +243,8 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   if (made_for != FitFor{m_space.store().document(), m_space.piece().wheel}) return;
   if (!fitted && fitted.error().code == ErrorCode::Stopped) return;
   if (!fitted) return say_at(*m_fit, words(fitted.error()));
-  const Fit& fit = *fitted;
+  Fit fit = *fitted;
+  fit.mask.name = word(fit.mask.name).toStdString();
   m_space.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), fit.mask), true);
   });
