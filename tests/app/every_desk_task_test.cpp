@@ -235,7 +235,7 @@ void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
   const std::weak_ptr<const Photo> photo = m_desk->space().reader().photo();
   at_each([&](const QString&) {
     m_desk->space().tries().change_study("Cut", [](Study& s) { s.by_areas = true; });
-    m_desk->space().paints().inside();
+    static_cast<void>(m_desk->space().paints().inside());
     QTest::qWait(50);
   });
   QVERIFY(!photo.expired());

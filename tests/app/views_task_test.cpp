@@ -28,6 +28,7 @@ private slots:
 
   void rows_mark_what_is_locked_used_and_held();
   void the_list_takes_colors_and_values_or_says_why_not();
+  void the_list_is_filtered_while_a_change_is_tried();
   void versions_are_chosen_for_comparison();
   void the_small_wheel_shows_what_can_be_mixed();
   void another_piece_begins_with_nothing_selected();
@@ -101,6 +102,26 @@ void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
   m_desk->trigger("Undo");
   m_desk->trigger("Undo");
   QVERIFY(hex_of(find_swatch(m_desk->piece(), id)->color) != "#a0522d");
+}
+
+/// What is hidden is not selected any more, and so not changed.
+void ViewsTask::the_list_is_filtered_while_a_change_is_tried() {
+  press_button("view.list");
+  auto& table = m_desk->part<QTableView>("list");
+  auto& filter = m_desk->part<QLineEdit>("listFilter");
+  SetWork& work = m_desk->space().set_work();
+  Adjustment darker;
+  darker.value = -5;
+  for (const char* letters : {"ar", "o", "sh", "e"}) {
+    filter.clear();
+    table.selectAll();
+    work.try_out(darker);
+    QTest::keyClicks(&filter, letters);
+    const auto left = static_cast<std::size_t>(table.model()->rowCount());
+    QVERIFY(left < swatch_count(*current_set(m_desk->piece())));
+    QCOMPARE(work.selection().size(), left);
+    QCOMPARE(work.preview().size(), left > 0 ? left : swatch_count(*current_set(m_desk->piece())));
+  }
 }
 
 void ViewsTask::versions_are_chosen_for_comparison() {

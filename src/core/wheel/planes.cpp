@@ -134,7 +134,7 @@ ZC_FOR_EACH_MACHINE void shown_mask(const LinearBlock& block, int n, std::uint32
   for (int i = 0; i < n; ++i) {
     const float low = std::min(std::min(block.r[i], block.g[i]), block.b[i]),
                 high = std::max(std::max(block.r[i], block.g[i]), block.b[i]);
-    out[i] = (low >= -noise) & (high <= 1 + noise) ? 0xffffffffu : 0u;
+    out[i] = ((low >= -noise) & (high <= 1 + noise)) ? 0xffffffffu : 0u;
   }
 }
 

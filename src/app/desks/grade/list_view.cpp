@@ -188,7 +188,7 @@ ListView::ListView(Workspace& space, QWidget* parent)
   column->setSpacing(5);
   column->addWidget(m_filter);
   column->addWidget(m_table, 1);
-  connect(m_filter, &QLineEdit::textChanged, m_shown, &QSortFilterProxyModel::setFilterFixedString);
+  connect(m_filter, &QLineEdit::textChanged, this, &ListView::filter);
   connect(&space, &Workspace::setsChanged, this, &ListView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &ListView::follow);
   connect(&space, &Workspace::selectionChanged, this, &ListView::show_selection);
@@ -224,6 +224,17 @@ void ListView::show_selection() {
   }
   m_table->selectionModel()->select(wanted, QItemSelectionModel::ClearAndSelect);
   m_following = false;
+}
+
+/// What is hidden is not selected any more; that is told once all rows are gone, for a change that is tried
+/// on the selection changes rows in turn.
+void ListView::filter(const QString& letters) {
+  const auto selected = [this] { return m_table->selectionModel()->selectedRows().size(); };
+  const auto before = selected();
+  m_following = true;
+  m_shown->setFilterFixedString(letters);
+  m_following = false;
+  if (selected() != before) take_selection();
 }
 
 void ListView::take_selection() {

@@ -57,6 +57,7 @@ private:
   void follow();
   void show_selection();
   void take_selection();
+  void filter(const QString& letters);
 
   Workspace& m_space;
   SwatchTable* m_swatches;
