@@ -11,6 +11,8 @@
 #include "app/tray/readout_panel.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "core/mask/patterns.h"
+#include "core/piece/edits.h"
 #include "desk.h"
 #include "io/shelf/mask_shelf.h"
 #include "io/shelf/press_shelf.h"
@@ -221,6 +223,23 @@ void ShareTask::the_plan_is_seen_and_written() {
   QVERIFY(comes_true([&] { return std::abs(middle().lightness() - 48) < 3; })); // #303030
   type_into(m_desk->part<QLineEdit>("plan.value"), "80");
   QVERIFY(comes_true([&] { return std::abs(middle().lightness() - 198) < 3; })); // #c6c6c6
+  // Another mask is seen at once.
+  press_word("plan.bare");
+  const auto plan = [&] {
+    const auto* made = m_desk->space().shares().plan_seen();
+    return made && *made ? made->value() : QImage();
+  };
+  const auto lay = [&](double base) {
+    const QImage before = plan();
+    QVERIFY(m_desk->space().store().apply("Lay", [&](Piece p) -> Result<Piece> {
+      return with_mask(std::move(p), pattern_mask({Pattern::Triad, base, usual_spread(Pattern::Triad)}));
+    }));
+    QVERIFY(comes_true([&] { return plan() != before; }));
+  };
+  lay(10);
+  QTest::qWait(300);
+  lay(70);
+  press_word("plan.bare");
   press_word("plan.many");
   type_into(m_desk->part<QLineEdit>("plan.size"), "128");
   const QTemporaryDir folder;

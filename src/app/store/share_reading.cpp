@@ -5,6 +5,7 @@
 #include "app/store/photo_reading.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
+#include "core/color/convert.h"
 #include "core/piece/set_edits.h"
 #include "io/photo/decode.h"
 #include "io/shelf/press_shelf.h"
@@ -137,9 +138,10 @@ const Result<QImage>* ShareReader::plan_seen() {
   order.spec.size = std::min(order.spec.size, kSeenPlan);
   PlanView view = m_space.session().sharing.plan;
   view.size = order.spec.size;
+  const PlanKey key{view, order.piece.wheel, order.piece.mask, m_space.steps()};
   m_plan.ask(
-      {view, order.piece.wheel, order.piece.mask, m_space.steps()}, this,
-      [order = std::move(order)] { return plan_image(order.piece, order.spec); }, [this] { emit changed(); });
+      key, this, [order = std::move(order)] { return plan_image(order.piece, order.spec); },
+      [this] { emit changed(); });
   return m_plan.value();
 }
 
