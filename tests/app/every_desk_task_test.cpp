@@ -233,8 +233,8 @@ void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
   QVERIFY(m_desk->open_demo());
   QVERIFY(m_desk->photo_shown());
   const std::weak_ptr<const Photo> photo = m_desk->space().reader().photo();
+  m_desk->space().tries().change_study("Cut", [](Study& s) { s.by_areas = true; });
   at_each([&](const QString&) {
-    m_desk->space().tries().change_study("Cut", [](Study& s) { s.by_areas = true; });
     static_cast<void>(m_desk->space().paints().inside());
     QTest::qWait(50);
   });

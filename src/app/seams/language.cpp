@@ -254,6 +254,8 @@ bool speak(const QLocale& locale) {
 
 QString word(std::string_view of_core) { return translated("Word", of_core); }
 
+void put_in_words(std::string& of_core) { of_core = word(of_core).toStdString(); }
+
 QString surround_word(const QString& of_theme) { return translated("Surround", of_theme.toStdString()); }
 
 QString color_name(Srgb c) {

@@ -17,6 +17,8 @@ namespace zc {
 bool speak(const QLocale& locale);
 /// A word of the core in the language of the window, as in "yellow"; itself where it has no other.
 [[nodiscard]] QString word(std::string_view of_core);
+/// The same in place, where the core names what becomes the painter's.
+void put_in_words(std::string& of_core);
 /// A sentence of the core or of the files, as in "The value must lie between 0 and 100."; itself where it is
 /// not known.
 [[nodiscard]] QString sentence(std::string_view of_core);

@@ -6,9 +6,7 @@
 namespace zc {
 namespace {
 
-void put_in_words(std::string& of_core) { of_core = word(of_core).toStdString(); }
-
-void put_in_words(ShelfCard& card) {
+void put_card_in_words(ShelfCard& card) {
   put_in_words(card.name);
   for (std::string& tag : card.tags) put_in_words(tag);
 }
@@ -18,7 +16,7 @@ void put_in_words(ShelfCard& card) {
 std::vector<ShelfMask> masks_that_came() {
   auto masks = shipped_masks();
   for (ShelfMask& mask : masks) {
-    put_in_words(static_cast<ShelfCard&>(mask));
+    put_card_in_words(mask);
     put_in_words(mask.mask.name);
   }
   return masks;
@@ -27,7 +25,7 @@ std::vector<ShelfMask> masks_that_came() {
 std::vector<ShelfSet> sets_that_came() {
   auto sets = shipped_sets();
   for (ShelfSet& set : sets) {
-    put_in_words(static_cast<ShelfCard&>(set));
+    put_card_in_words(set);
     put_in_words(set.set.name);
     set.set.families.change_each([](Family& family) {
       put_in_words(family.name);
@@ -41,7 +39,7 @@ std::vector<ShelfSet> sets_that_came() {
 std::vector<ShelfPattern> patterns_on_shelf(const std::string& folder) {
   auto patterns = read_pattern_shelf(folder);
   for (ShelfPattern& pattern : patterns)
-    if (pattern.file.empty()) put_in_words(static_cast<ShelfCard&>(pattern));
+    if (pattern.file.empty()) put_card_in_words(pattern);
   return patterns;
 }
 

@@ -43,12 +43,7 @@ PhotoReader::~PhotoReader() { m_warmer.waitForDone(); }
 void PhotoReader::start_over() {
   m_warmer.clear();
   m_mapper.reset();
-  m_key = {};
-  m_photo.reset();
-  m_values.reset();
-  m_places.reset();
-  m_held.reset();
-  m_limits_for = 0;
+  read_anew({}, nullptr);
 }
 
 void PhotoReader::warm_mapper() {
@@ -71,9 +66,12 @@ std::shared_ptr<const Photo> PhotoReader::photo() const {
 void PhotoReader::follow() {
   const auto now = photo();
   const Key key{now.get(), m_space.session().looking.region};
-  if (key == m_key) return;
+  if (key != m_key) read_anew(key, now);
+}
+
+void PhotoReader::read_anew(const Key& key, std::shared_ptr<const Photo> photo) {
   m_key = key;
-  m_photo = now;
+  m_photo = std::move(photo);
   m_values.reset();
   m_places.reset();
   m_held.reset();

@@ -42,6 +42,8 @@ private:
     std::optional<PixelRect> region;
     bool operator==(const Key&) const = default;
   };
+  /// What was read before is not kept.
+  void read_anew(const Key& key, std::shared_ptr<const Photo> photo);
   struct MaskKey {
     WheelSpec wheel;
     std::optional<Mask> mask;

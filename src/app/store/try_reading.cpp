@@ -46,15 +46,11 @@ TryReader::~TryReader() { m_pool.waitForDone(); }
 
 void TryReader::start_over() {
   m_cutting.reset();
-  m_areas_for.reset();
   m_areas.reset();
   m_uses_for.reset();
-  m_small_of.reset();
+  m_small_of.reset(); // With what is asked of its colors.
   m_small = IndexedPicture();
   m_live = LiveStudy();
-  m_outside = std::vector<char>();
-  m_outside_asked = 0;
-  m_bands = std::vector<Band>();
 }
 
 std::shared_ptr<const Photo> TryReader::photo() const { return m_space.reader().photo(); }

@@ -24,26 +24,26 @@ namespace zc {
 
 // The thread sanitizer does not see what TBB does between threads, and would call everything unguarded.
 
+constexpr int kStretches = 4;
+
 /// Calls work(which, from, to) for stretches that together cover 0..count, each in a thread of its own.
-template <class Work> void in_stretches(int count, int least, int stretches, const Work& work) {
-  const int wide = std::max(least, (count + stretches - 1) / stretches);
+template <class Work> void in_stretches(int count, int least, const Work& work) {
+  const int wide = std::max(least, (count + kStretches - 1) / kStretches);
   std::vector<std::thread> threads;
   for (int i = 0; i * wide < count; ++i)
     threads.emplace_back([&work, i, wide, count] { work(i, i * wide, std::min(count, (i + 1) * wide)); });
   for (std::thread& thread : threads) thread.join();
 }
 
-constexpr int kStretches = 4;
-
 template <class Work> void in_parallel(int count, int least, const Work& work) {
-  in_stretches(count, least, kStretches, [&](int, int from, int to) { work(from, to); });
+  in_stretches(count, least, [&](int, int from, int to) { work(from, to); });
 }
 
 template <class Sum, class Work, class Join>
 [[nodiscard]] Sum summed_in_parallel(int count, int least, const Sum& zero, const Work& work,
                                      const Join& join) {
   std::vector<Sum> sums(kStretches, zero);
-  in_stretches(count, least, kStretches,
+  in_stretches(count, least,
                [&](int i, int from, int to) { work(from, to, sums[static_cast<std::size_t>(i)]); });
   for (int i = 1; i < kStretches; ++i) join(sums[0], sums[static_cast<std::size_t>(i)]);
   return sums[0];

@@ -186,9 +186,8 @@ void PatternPanel::lay(Pattern kind) {
   const PatternSpec spec{kind, m_base->value(),
                          m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
   Mask mask = pattern_mask(spec);
-  const QString name = word(mask.name);
-  mask.name = name.toStdString();
-  m_space.store().apply(tr("Lay %1 mask").arg(name), [&](Piece p) -> Result<Piece> {
+  put_in_words(mask.name);
+  m_space.store().apply(tr("Lay %1 mask").arg(text(mask.name)), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), mask), true);
   });
 }

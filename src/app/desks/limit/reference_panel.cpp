@@ -244,7 +244,7 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   if (!fitted && fitted.error().code == ErrorCode::Stopped) return;
   if (!fitted) return say_at(*m_fit, words(fitted.error()));
   Fit fit = *fitted;
-  fit.mask.name = word(fit.mask.name).toStdString();
+  put_in_words(fit.mask.name);
   m_space.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), fit.mask), true);
   });

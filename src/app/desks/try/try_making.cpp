@@ -63,11 +63,11 @@ void TryView::let_go() {
 
 /// What takes a while is made before painting, never in it.
 void TryView::renew() {
-  const auto photo = m_space.tries().photo();
   if (!isVisible()) {
-    if (photo != m_photo) let_go();
+    if (m_photo && m_photo != m_space.tries().photo()) let_go();
     return;
   }
+  const auto photo = m_space.tries().photo();
   if (photo != m_photo) {
     const bool alike = photo && m_photo && photo->full().size() == m_photo->full().size();
     m_photo = photo;
