@@ -87,7 +87,9 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   if (line.isSet("help") || line.isSet("help-all") || line.isSet("version")) {
     const QString version =
         QCoreApplication::applicationName() + ' ' + QCoreApplication::applicationVersion();
-    std::puts(qPrintable(line.isSet("version") ? version : line.helpText().trimmed()));
+    // Without a display there is no application yet, from which it would take its name.
+    const QString help = line.helpText().trimmed().replace("<executable_name>", "zonachrom");
+    std::puts(qPrintable(line.isSet("version") ? version : help));
     return std::optional<StartOptions>();
   }
   const auto desk = choice(line, "desk", kDeskWords);
