@@ -1492,6 +1492,34 @@ Tonwert %2
         <source>The picture has more than %1 different colors, so %2 were taken out of it as from a photo.</source>
         <translation>Das Bild hat mehr als %1 verschiedene Farben; darum wurden %2 wie aus einem Foto entnommen.</translation>
     </message>
+    <message>
+        <source>A mask is turned by an angle from 0 to below 360.</source>
+        <translation>Eine Maske wird um einen Winkel von 0 bis unter 360 gedreht.</translation>
+    </message>
+    <message>
+        <source>The file of a reference ends in letters and digits, at most 16.</source>
+        <translation>Die Datei einer Vorlage endet auf höchstens 16 Buchstaben und Ziffern.</translation>
+    </message>
+    <message>
+        <source>A color has three numbers from 0 to 1.</source>
+        <translation>Eine Farbe hat drei Zahlen von 0 bis 1.</translation>
+    </message>
+    <message>
+        <source>An id is used only once, lies above 0 and below the next one.</source>
+        <translation>Eine Nummer wird nur einmal verwendet, liegt über 0 und unter der nächsten.</translation>
+    </message>
+    <message>
+        <source>This text is longer than %1 letters.</source>
+        <translation>Dieser Text ist länger als %1 Zeichen.</translation>
+    </message>
+    <message>
+        <source>There are more than %1 %2.</source>
+        <translation>Es gibt mehr als %1 %2.</translation>
+    </message>
+    <message>
+        <source>Places of a family rise from swatch to swatch, within 0 to 9999.</source>
+        <translation>Die Plätze einer Familie steigen von Farbfeld zu Farbfeld, von 0 bis 9999.</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -2241,6 +2269,130 @@ Tonwert %2
     <message>
         <source>fitted</source>
         <translation>angepasst</translation>
+    </message>
+    <message>
+        <source>areas</source>
+        <translation>Flächen</translation>
+    </message>
+    <message>
+        <source>changes of areas</source>
+        <translation>Änderungen an Flächen</translation>
+    </message>
+    <message>
+        <source>bound areas</source>
+        <translation>gebundene Flächen</translation>
+    </message>
+    <message>
+        <source>references</source>
+        <translation>Vorlagen</translation>
+    </message>
+    <message>
+        <source>paints</source>
+        <translation>Malfarben</translation>
+    </message>
+    <message>
+        <source>tags</source>
+        <translation>Schlagwörter</translation>
+    </message>
+    <message>
+        <source>versions</source>
+        <translation>Versionen</translation>
+    </message>
+    <message>
+        <source>families</source>
+        <translation>Familien</translation>
+    </message>
+    <message>
+        <source>swatches</source>
+        <translation>Farbfelder</translation>
+    </message>
+    <message>
+        <source>sets</source>
+        <translation>Sätze</translation>
+    </message>
+    <message>
+        <source>nearly even, falling below 410 nm</source>
+        <translation>fast gleichmäßig, unter 410 nm fallend</translation>
+    </message>
+    <message>
+        <source>nearly even, falling below 385 nm</source>
+        <translation>fast gleichmäßig, unter 385 nm fallend</translation>
+    </message>
+    <message>
+        <source>even and low, a little warm</source>
+        <translation>gleichmäßig und niedrig, ein wenig warm</translation>
+    </message>
+    <message>
+        <source>even and low, a little cool</source>
+        <translation>gleichmäßig und niedrig, ein wenig kühl</translation>
+    </message>
+    <message>
+        <source>an edge at 545 nm</source>
+        <translation>eine Kante bei 545 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 510 nm</source>
+        <translation>eine Kante bei 510 nm</translation>
+    </message>
+    <message>
+        <source>a long edge at 580 nm</source>
+        <translation>eine lange Kante bei 580 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 592 nm</source>
+        <translation>eine Kante bei 592 nm</translation>
+    </message>
+    <message>
+        <source>a low edge at 600 nm</source>
+        <translation>eine niedrige Kante bei 600 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 588 nm</source>
+        <translation>eine Kante bei 588 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 605 nm and a low hump at 420 nm</source>
+        <translation>eine Kante bei 605 nm und ein niedriger Buckel bei 420 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 610 nm and a hump at 430 nm</source>
+        <translation>eine Kante bei 610 nm und ein Buckel bei 430 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 450 nm and an edge at 715 nm</source>
+        <translation>ein Buckel bei 450 nm und eine Kante bei 715 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 460 nm and an edge at 690 nm</source>
+        <translation>ein Buckel bei 460 nm und eine Kante bei 690 nm</translation>
+    </message>
+    <message>
+        <source>a low hump at 450 nm</source>
+        <translation>ein niedriger Buckel bei 450 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 470 nm</source>
+        <translation>ein Buckel bei 470 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 512 nm</source>
+        <translation>ein Buckel bei 512 nm</translation>
+    </message>
+    <message>
+        <source>humps at 540 and 410 nm and an edge at 715 nm</source>
+        <translation>Buckel bei 540 und 410 nm und eine Kante bei 715 nm</translation>
+    </message>
+    <message>
+        <source>earths and one blue</source>
+        <translation>Erdfarben und ein Blau</translation>
+    </message>
+    <message>
+        <source>four, no blue</source>
+        <translation>vier, kein Blau</translation>
+    </message>
+    <message>
+        <source>a warm and a cool of each</source>
+        <translation>je eine warme und eine kühle</translation>
     </message>
 </context>
 <context>

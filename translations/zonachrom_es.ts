@@ -778,7 +778,7 @@ valor %2
     </message>
     <message>
         <source>A set has at most 50 tags; leave some out.</source>
-        <translation>Un conjunto tiene como mucho 50 etiquetas; deja algunas.</translation>
+        <translation>Un conjunto tiene como mucho 50 etiquetas; quita algunas.</translation>
     </message>
     <message>
         <source>A set holds at most 1000 families; merge or remove some first.</source>
@@ -1491,6 +1491,34 @@ valor %2
     <message>
         <source>The picture has more than %1 different colors, so %2 were taken out of it as from a photo.</source>
         <translation>La imagen tiene más de %1 colores distintos, así que se tomaron %2 como de una foto.</translation>
+    </message>
+    <message>
+        <source>A mask is turned by an angle from 0 to below 360.</source>
+        <translation>Una máscara se gira un ángulo de 0 a menos de 360.</translation>
+    </message>
+    <message>
+        <source>The file of a reference ends in letters and digits, at most 16.</source>
+        <translation>El archivo de una referencia termina en letras y cifras, 16 como mucho.</translation>
+    </message>
+    <message>
+        <source>A color has three numbers from 0 to 1.</source>
+        <translation>Un color tiene tres números de 0 a 1.</translation>
+    </message>
+    <message>
+        <source>An id is used only once, lies above 0 and below the next one.</source>
+        <translation>Un número se usa una sola vez y está por encima de 0 y por debajo del siguiente.</translation>
+    </message>
+    <message>
+        <source>This text is longer than %1 letters.</source>
+        <translation>Este texto tiene más de %1 letras.</translation>
+    </message>
+    <message>
+        <source>There are more than %1 %2.</source>
+        <translation>Hay más de %1 %2.</translation>
+    </message>
+    <message>
+        <source>Places of a family rise from swatch to swatch, within 0 to 9999.</source>
+        <translation>Los lugares de una familia suben de muestra a muestra, de 0 a 9999.</translation>
     </message>
 </context>
 <context>
@@ -2241,6 +2269,130 @@ valor %2
     <message>
         <source>fitted</source>
         <translation>ajustada</translation>
+    </message>
+    <message>
+        <source>areas</source>
+        <translation>áreas</translation>
+    </message>
+    <message>
+        <source>changes of areas</source>
+        <translation>cambios de áreas</translation>
+    </message>
+    <message>
+        <source>bound areas</source>
+        <translation>áreas ligadas</translation>
+    </message>
+    <message>
+        <source>references</source>
+        <translation>referencias</translation>
+    </message>
+    <message>
+        <source>paints</source>
+        <translation>pinturas</translation>
+    </message>
+    <message>
+        <source>tags</source>
+        <translation>etiquetas</translation>
+    </message>
+    <message>
+        <source>versions</source>
+        <translation>versiones</translation>
+    </message>
+    <message>
+        <source>families</source>
+        <translation>familias</translation>
+    </message>
+    <message>
+        <source>swatches</source>
+        <translation>muestras</translation>
+    </message>
+    <message>
+        <source>sets</source>
+        <translation>conjuntos</translation>
+    </message>
+    <message>
+        <source>nearly even, falling below 410 nm</source>
+        <translation>casi uniforme, cae por debajo de 410 nm</translation>
+    </message>
+    <message>
+        <source>nearly even, falling below 385 nm</source>
+        <translation>casi uniforme, cae por debajo de 385 nm</translation>
+    </message>
+    <message>
+        <source>even and low, a little warm</source>
+        <translation>uniforme y baja, algo cálida</translation>
+    </message>
+    <message>
+        <source>even and low, a little cool</source>
+        <translation>uniforme y baja, algo fría</translation>
+    </message>
+    <message>
+        <source>an edge at 545 nm</source>
+        <translation>un escalón en 545 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 510 nm</source>
+        <translation>un escalón en 510 nm</translation>
+    </message>
+    <message>
+        <source>a long edge at 580 nm</source>
+        <translation>un escalón largo en 580 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 592 nm</source>
+        <translation>un escalón en 592 nm</translation>
+    </message>
+    <message>
+        <source>a low edge at 600 nm</source>
+        <translation>un escalón bajo en 600 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 588 nm</source>
+        <translation>un escalón en 588 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 605 nm and a low hump at 420 nm</source>
+        <translation>un escalón en 605 nm y una joroba baja en 420 nm</translation>
+    </message>
+    <message>
+        <source>an edge at 610 nm and a hump at 430 nm</source>
+        <translation>un escalón en 610 nm y una joroba en 430 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 450 nm and an edge at 715 nm</source>
+        <translation>una joroba en 450 nm y un escalón en 715 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 460 nm and an edge at 690 nm</source>
+        <translation>una joroba en 460 nm y un escalón en 690 nm</translation>
+    </message>
+    <message>
+        <source>a low hump at 450 nm</source>
+        <translation>una joroba baja en 450 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 470 nm</source>
+        <translation>una joroba en 470 nm</translation>
+    </message>
+    <message>
+        <source>a hump at 512 nm</source>
+        <translation>una joroba en 512 nm</translation>
+    </message>
+    <message>
+        <source>humps at 540 and 410 nm and an edge at 715 nm</source>
+        <translation>jorobas en 540 y 410 nm y un escalón en 715 nm</translation>
+    </message>
+    <message>
+        <source>earths and one blue</source>
+        <translation>tierras y un azul</translation>
+    </message>
+    <message>
+        <source>four, no blue</source>
+        <translation>cuatro, sin azul</translation>
+    </message>
+    <message>
+        <source>a warm and a cool of each</source>
+        <translation>una cálida y una fría de cada</translation>
     </message>
 </context>
 <context>

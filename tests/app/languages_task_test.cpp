@@ -10,11 +10,13 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
+#include "app/window/beside.h"
 #include "core/color/text.h"
 
 #include <QDir>
 #include <QLineEdit>
 #include <QMenuBar>
+#include <QPaintEngine>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QTranslator>
@@ -91,8 +93,58 @@ void go_to(DeskTop& desk, Desk place, SetView set_view, ShareView share_view) {
   QTest::qWait(30);
 }
 
-/// All that the parts and commands of a window say, seen or not.
-QSet<QString> said_by(const QWidget& window) {
+/// Stands where a screen would, and hears the words that are painted.
+class Listening final : public QPaintDevice {
+public:
+  explicit Listening(QSize size) : m_size(size) {}
+  [[nodiscard]] QPaintEngine* paintEngine() const override { return &m_ear; }
+  [[nodiscard]] QStringList heard() const { return m_ear.heard; }
+
+protected:
+  [[nodiscard]] int metric(PaintDeviceMetric asked) const override {
+    switch (asked) {
+    case PdmWidth:
+      return m_size.width();
+    case PdmHeight:
+      return m_size.height();
+    case PdmWidthMM:
+      return m_size.width() / 4;
+    case PdmHeightMM:
+      return m_size.height() / 4;
+    case PdmNumColors:
+      return 1 << 24;
+    case PdmDepth:
+      return 32;
+    case PdmDevicePixelRatio:
+      return 1;
+    case PdmDevicePixelRatioScaled:
+      return static_cast<int>(devicePixelRatioFScale());
+    default:
+      return 96; // Dots an inch.
+    }
+  }
+
+private:
+  class Ear final : public QPaintEngine {
+  public:
+    Ear() : QPaintEngine(AllFeatures) {}
+    bool begin(QPaintDevice*) override { return true; }
+    bool end() override { return true; }
+    void updateState(const QPaintEngineState&) override {}
+    void drawPixmap(const QRectF&, const QPixmap&, const QRectF&) override {}
+    void drawImage(const QRectF&, const QImage&, const QRectF&, Qt::ImageConversionFlags) override {}
+    void drawPath(const QPainterPath&) override {}
+    void drawPolygon(const QPointF*, int, PolygonDrawMode) override {}
+    void drawTextItem(const QPointF&, const QTextItem& item) override { heard << item.text(); }
+    [[nodiscard]] Type type() const override { return User; }
+    QStringList heard;
+  };
+  QSize m_size;
+  mutable Ear m_ear;
+};
+
+/// All that the parts and commands of a window say, seen or not, and what is painted in it.
+QSet<QString> said_by(QWidget& window) {
   QSet<QString> out;
   const auto hear = [&out](const QString& words) {
     out << QString(words).remove(QLatin1Char('&')).simplified();
@@ -107,22 +159,44 @@ QSet<QString> said_by(const QWidget& window) {
   }
   for (const auto* action : window.findChildren<QAction*>())
     for (const QString& words : {action->text(), action->toolTip()}) hear(words);
+  Listening screen(window.size());
+  window.render(&screen);
+  for (const QString& words : screen.heard()) hear(words);
+  return out;
+}
+
+/// What the painter has called things.
+QStringList words_of_the_painter(const Piece& piece) {
+  QStringList out{text(piece.title), text(piece.words), text(piece.signature),
+                  text(piece.signature) + ", " + text(piece.date)};
+  for (const Reference& reference : piece.references) out << text(reference.name);
+  for (const SwatchSet& set : piece.sets) {
+    out << text(set.name);
+    for (const SetVersion& version : set.versions) out << text(version.name);
+    for (const Family& family : set.families) {
+      out << text(family.name);
+      for (const Swatch& s : family.swatches) out << text(s.name) << text(hex_of(s.color));
+    }
+  }
   return out;
 }
 
 /// What a sheet says of its own, beside what the painter has called things.
 QSet<QString> said_by(const Sheet& sheet, const Piece& piece) {
-  QString painters = text(piece.title) + text(piece.words) + text(piece.signature) + ", " + text(piece.date);
-  for (const Family& family : current_set(piece)->families) {
-    painters += text(family.name);
-    for (const Swatch& s : family.swatches) painters += text(s.name) + text(hex_of(s.color));
-  }
+  const QString painters = words_of_the_painter(piece).join('\n');
   QSet<QString> out;
   for (const SheetPage& page : sheet.pages)
     for (const SheetText& line : page.texts)
       if (!painters.contains(text(line.words).remove(QChar(0x2026)).trimmed())) out << text(line.words);
   return out;
 }
+
+constexpr std::pair<Desk, const char*> kPages[] = {
+    {Desk::Observe, "takeColors"}, {Desk::Limit, "page.areas"}, {Desk::Limit, "page.reference"},
+    {Desk::Limit, "page.shelf"},   {Desk::Pick, "page.string"}, {Desk::Pick, "page.mixing"},
+    {Desk::Pick, "page.paints"},   {Desk::Pick, "page.steps"},  {Desk::Grade, "page.report"},
+    {Desk::Grade, "page.change"},  {Desk::Grade, "page.sets"},  {Desk::Try, "try.check"},
+    {Desk::Try, "try.follow"}};
 
 QSet<QString> said_everywhere() {
   QSet<QString> out;
@@ -132,7 +206,21 @@ QSet<QString> said_everywhere() {
     go_to(*desk, place, set_view, share_view);
     out += said_by(desk->window);
   }
-  return out + said_by(*desk->space().shares().sheet(), desk->piece());
+  for (const auto& [place, page] : kPages) {
+    go_to(*desk, place, SetView::Staff, ShareView::Sheet);
+    desk->part<QAbstractButton>(page).click();
+    out += said_by(desk->window);
+  }
+  out += said_by(*desk->space().shares().sheet(), desk->piece());
+  for (const CompanionShape shape : {CompanionShape::Column, CompanionShape::Strip}) {
+    desk->window.beside().show(shape);
+    QTest::qWait(30);
+    out += said_by(*desk->window.beside().companion());
+  }
+  desk->window.beside().end();
+  desk->window.offer_first_start();
+  QTest::qWait(30);
+  return out + said_by(desk->window);
 }
 
 } // namespace
@@ -211,6 +299,11 @@ void LanguagesTask::colors_are_named_by_rule() {
     for (const QString& part : parts.mid(0, parts.size() - 1))
       QVERIFY2(part.endsWith("es") || part == "sehr", qPrintable(color_name(c)));
   }
+  // So is what becomes the painter's.
+  const auto desk = demo_at(Desk::Pick);
+  desk->space().take_up(orange);
+  desk->trigger("Als Malfarbe hinzuf");
+  QCOMPARE(text(desk->piece().paints[desk->piece().paints.size() - 1].name), color_name(orange));
 }
 
 void LanguagesTask::nothing_is_left_in_english_data() {
@@ -237,20 +330,18 @@ void LanguagesTask::nothing_is_left_in_english() {
                                   "RGB",
                                   "css",
                                   "hex",
+                                  "Hex",
                                   "color",
                                   "Row…our",
-                                  "Row at dusk",
-                                  "Row at noon",
-                                  "Row at blue hour",
-                                  "Row, flat drawing",
-                                  "after rain",
-                                  "Inside the forge",
-                                  "Plate one, in paint",
-                                  "before the lamps are lit",
+                                  "neutral",
+                                  "usual",
+                                  "{hex} {name}",
                                   "Stand-in press, coated paper"};
-  left.removeIf([](const QString& said) {
-    static const QRegularExpression a_word("[a-zA-Z]{3}");
-    return same.contains(said) || said.startsWith("fce3c4 lamp core") || !said.contains(a_word);
+  const QStringList painters = words_of_the_painter(demo_at(Desk::Pick)->piece());
+  left.removeIf([&painters](const QString& said) {
+    static const QRegularExpression a_word("[a-zA-Z]{3}"), counted(", \\d+$");
+    return same.contains(said) || said.startsWith("fce3c4 lamp core") ||
+           painters.contains(QString(said).remove(counted)) || !said.contains(a_word);
   });
   left.sort();
   QVERIFY2(left.isEmpty(), qPrintable(left.join('\n')));
@@ -303,6 +394,12 @@ void LanguagesTask::nothing_is_cut() {
                                          .arg(static_cast<int>(place))
                                          .arg(static_cast<int>(set_view))
                                          .arg(static_cast<int>(share_view)));
+    }
+    for (const auto& [place, page] : kPages) {
+      go_to(*desk, place, SetView::Staff, ShareView::Sheet);
+      desk->part<QAbstractButton>(page).click();
+      QTest::qWait(30);
+      cut += cut_words(desk->window, page);
     }
   }
   QCoreApplication::removeTranslator(&longer);

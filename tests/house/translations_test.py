@@ -69,6 +69,13 @@ def argument(text, at):
     return text[begin:at if depth >= 0 else at - 1]
 
 
+def argument_after(text, at, others):
+    """Where the argument after that many others begins."""
+    for _ in range(others):
+        at += len(argument(text, at)) + 1
+    return at
+
+
 def said(expression):
     """What it says, with X for each name or number in it; nothing where it is put together elsewhere."""
     parts = re.split(r'("(?:[^"\\]|\\.)*")', expression)
@@ -81,8 +88,10 @@ composed = {'\\"X; unlock first.', '\\"X\\" X.', '\\"X\\" X; choose another copy
 for floor in ("core", "io"):
     for path in sorted((root / "src" / floor).rglob("*.cpp")):
         text = path.read_text()
-        for begin in re.finditer(r"ErrorCode::\w+,\s*|remarks\.push_back\(", text):
-            sentence = said(argument(text, begin.end()))
+        begins = [begin.end() for begin in re.finditer(r"ErrorCode::\w+,\s*|remarks\.push_back\(", text)]
+        begins += [argument_after(text, begin.end(), 2) for begin in re.finditer(r"(?<![.\w])holds\((?!bool)", text) if path.name == "rules.cpp"]
+        for begin in begins:
+            sentence = said(argument(text, begin))
             # A name may bring its own quotes.
             forms = [sentence, sentence.replace("X", '\\"X\\"', 1)] if sentence else []
             if forms and sentence not in composed and not any(shape.fullmatch(form) for shape in shapes for form in forms):

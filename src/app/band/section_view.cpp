@@ -3,6 +3,7 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/seams/language.h"
 #include "app/spoken/swatches.h"
 #include "app/store/paint_reading.h"
 #include "app/theme/text.h"
@@ -16,8 +17,7 @@ namespace zc {
 namespace {
 
 QString hue_name(const Workspace& space, double angle) {
-  const auto name = nearest_named_hue(space.piece().wheel.hues, angle).name;
-  return QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size()));
+  return word(nearest_named_hue(space.piece().wheel.hues, angle).name);
 }
 
 } // namespace

@@ -3,8 +3,8 @@
 
 #include "app/seams/clipboard.h"
 #include "app/seams/drag_out.h"
+#include "app/seams/language.h"
 #include "app/theme/text.h"
-#include "core/wheel/color_words.h"
 
 #include <QMimeData>
 #include <QSettings>
@@ -23,7 +23,7 @@ QString word_of(HandForm form) {
 LineFields fields_of(const Workspace& space) {
   LineFields out;
   out.color = space.session().color();
-  out.name = color_in_words(out.color);
+  out.name = color_name(out.color).toStdString();
   if (const Family* family = find_family(space.piece(), space.session().family)) out.family = family->name;
   if (const SwatchSet* set = current_set(space.piece())) out.set = set->name;
   out.title = space.piece().title;

@@ -87,6 +87,37 @@ namespace {
                                                    QT_TRANSLATE_NOOP("Word", "lightness"),
                                                    QT_TRANSLATE_NOOP("Word", "chroma"),
                                                    QT_TRANSLATE_NOOP("Word", "Linear")};
+// The palettes of paints that come on the shelf.
+[[maybe_unused]] constexpr const char* kPalettes[] = {QT_TRANSLATE_NOOP("Word", "earths and one blue"),
+                                                      QT_TRANSLATE_NOOP("Word", "four, no blue"),
+                                                      QT_TRANSLATE_NOOP("Word", "a warm and a cool of each")};
+// How the curves of the paints of the trade run.
+[[maybe_unused]] constexpr const char* kCurves[] = {
+    QT_TRANSLATE_NOOP("Word", "nearly even, falling below 410 nm"),
+    QT_TRANSLATE_NOOP("Word", "nearly even, falling below 385 nm"),
+    QT_TRANSLATE_NOOP("Word", "even and low, a little warm"),
+    QT_TRANSLATE_NOOP("Word", "even and low, a little cool"),
+    QT_TRANSLATE_NOOP("Word", "an edge at 545 nm"),
+    QT_TRANSLATE_NOOP("Word", "an edge at 510 nm"),
+    QT_TRANSLATE_NOOP("Word", "a long edge at 580 nm"),
+    QT_TRANSLATE_NOOP("Word", "an edge at 592 nm"),
+    QT_TRANSLATE_NOOP("Word", "a low edge at 600 nm"),
+    QT_TRANSLATE_NOOP("Word", "an edge at 588 nm"),
+    QT_TRANSLATE_NOOP("Word", "an edge at 605 nm and a low hump at 420 nm"),
+    QT_TRANSLATE_NOOP("Word", "an edge at 610 nm and a hump at 430 nm"),
+    QT_TRANSLATE_NOOP("Word", "a hump at 450 nm and an edge at 715 nm"),
+    QT_TRANSLATE_NOOP("Word", "a hump at 460 nm and an edge at 690 nm"),
+    QT_TRANSLATE_NOOP("Word", "a low hump at 450 nm"),
+    QT_TRANSLATE_NOOP("Word", "a hump at 470 nm"),
+    QT_TRANSLATE_NOOP("Word", "a hump at 512 nm"),
+    QT_TRANSLATE_NOOP("Word", "humps at 540 and 410 nm and an edge at 715 nm")};
+// What a piece holds many of, where there are too many.
+[[maybe_unused]] constexpr const char* kMany[] = {
+    QT_TRANSLATE_NOOP("Word", "areas"),       QT_TRANSLATE_NOOP("Word", "changes of areas"),
+    QT_TRANSLATE_NOOP("Word", "bound areas"), QT_TRANSLATE_NOOP("Word", "references"),
+    QT_TRANSLATE_NOOP("Word", "paints"),      QT_TRANSLATE_NOOP("Word", "tags"),
+    QT_TRANSLATE_NOOP("Word", "versions"),    QT_TRANSLATE_NOOP("Word", "families"),
+    QT_TRANSLATE_NOOP("Word", "swatches"),    QT_TRANSLATE_NOOP("Word", "sets")};
 // What we ship on the shelves, and what the spaces of the readout tell.
 [[maybe_unused]] constexpr const char* kShipped[] = {
     QT_TRANSLATE_NOOP("Word", "sRGB, 0 to 255"),

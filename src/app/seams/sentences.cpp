@@ -12,6 +12,13 @@ namespace zc {
 namespace {
 
 constexpr const char* kSentences[] = {
+    QT_TRANSLATE_NOOP("Sentence", "A mask is turned by an angle from 0 to below 360."),
+    QT_TRANSLATE_NOOP("Sentence", "The file of a reference ends in letters and digits, at most 16."),
+    QT_TRANSLATE_NOOP("Sentence", "A color has three numbers from 0 to 1."),
+    QT_TRANSLATE_NOOP("Sentence", "An id is used only once, lies above 0 and below the next one."),
+    QT_TRANSLATE_NOOP("Sentence", "This text is longer than %1 letters."),
+    QT_TRANSLATE_NOOP("Sentence", "There are more than %1 %2."),
+    QT_TRANSLATE_NOOP("Sentence", "Places of a family rise from swatch to swatch, within 0 to 9999."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not opened. %2"),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" was saved by a newer Zonachrom; update the program to use it."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" could not be taken off the shelf."),
@@ -198,8 +205,7 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("Sentence", "The table is broken after row %1; check its quotes."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is partly transparent; give the color itself."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is no text."),
-    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not read. %2"),
-    QT_TRANSLATE_NOOP("Sentence", "It is empty."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" was not read. %2"), QT_TRANSLATE_NOOP("Sentence", "It is empty."),
     QT_TRANSLATE_NOOP("Sentence", "It is larger than 64 MB."),
     QT_TRANSLATE_NOOP("Sentence", "It holds more than %1 colors; split it first."),
     QT_TRANSLATE_NOOP("Sentence", "It holds no color that can be read as %1."),
@@ -215,6 +221,7 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" cannot be read: %2."),
     QT_TRANSLATE_NOOP("Sentence", "it is not a file"),
     QT_TRANSLATE_NOOP("Sentence", "There is no file \"%1\"."),
+    // NOLINTNEXTLINE(bugprone-suspicious-missing-comma)
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is not a photo this program can read; use JPEG, PNG, TIFF, WebP, "
                                   "HEIF, AVIF, GIF, SVG or BMP."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is an empty file."),

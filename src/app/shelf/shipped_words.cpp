@@ -43,4 +43,14 @@ std::vector<ShelfPattern> patterns_on_shelf(const std::string& folder) {
   return patterns;
 }
 
+std::vector<ShelfPaints> paints_on_shelf(const std::string& folder) {
+  auto palettes = read_paint_shelf(folder);
+  for (ShelfPaints& palette : palettes) {
+    if (!palette.file.empty()) continue;
+    put_card_in_words(palette);
+    palette.paints.change_each([](PalettePaint& paint) { put_in_words(paint.name); });
+  }
+  return palettes;
+}
+
 } // namespace zc

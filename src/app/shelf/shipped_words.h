@@ -3,6 +3,7 @@
 #pragma once
 
 #include "io/shelf/mask_shelf.h"
+#include "io/shelf/paint_shelf.h"
 #include "io/shelf/pattern_shelf.h"
 #include "io/shelf/set_shelf.h"
 
@@ -13,5 +14,7 @@ namespace zc {
 [[nodiscard]] std::vector<ShelfSet> sets_that_came();
 /// read_pattern_shelf(); those of the painter keep their names.
 [[nodiscard]] std::vector<ShelfPattern> patterns_on_shelf(const std::string& folder);
+/// read_paint_shelf() likewise.
+[[nodiscard]] std::vector<ShelfPaints> paints_on_shelf(const std::string& folder);
 
 } // namespace zc

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/piece_store.h"
 
+#include "app/seams/language.h"
 #include "app/theme/text.h"
 #include "core/piece/edits.h"
 
@@ -58,8 +59,7 @@ bool PieceStore::apply(const QString& name, const Edit& edit, const QString& dra
   }
   if (*result == m_piece) return true;
   if (const auto faults = check(*result, &m_piece); !faults.empty()) {
-    emit failed(tr("This would break the piece and was not done. %1")
-                    .arg(QString::fromStdString(faults.front().sentence)));
+    emit failed(tr("This would break the piece and was not done. %1").arg(sentence(faults.front().sentence)));
     return false;
   }
   m_stack.push(new Step(*this, name, m_piece, std::move(result).value(), drag));

@@ -424,7 +424,7 @@ QString WheelView::hint_at(QPointF p) const {
         .arg(color_told(held.color));
   }
   const WheelPoint at = wheel_point(disc_point_at(p), m_space.session().at.at.v);
-  const QString hue = text(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
+  const QString hue = word(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
   const QString place =
       beyond_rim(p)
           ? tr("%1, %2°. ").arg(hue).arg(number(at.a, 0))

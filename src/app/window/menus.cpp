@@ -24,7 +24,6 @@
 #include "app/window/main_window.h"
 #include "app/window/set_files.h"
 #include "core/piece/remedies.h"
-#include "core/wheel/color_words.h"
 
 #include <QAction>
 #include <QApplication>
@@ -402,7 +401,7 @@ void MainWindow::make_pick_menu() {
   add_action(menu, tr("Add as a &paint"), tr("The current color joins the palette of paints"), {}, [this] {
     const Srgb color = m_space.session().color();
     m_space.store().apply(tr("Add a paint"), [color](Piece p) {
-      return with_paint(std::move(p), color_in_words(color), color);
+      return with_paint(std::move(p), color_name(color).toStdString(), color);
     });
   });
   auto* reach = add_action(menu, tr("Show what the paints rea&ch"),

@@ -20,6 +20,8 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace zc {
 namespace {
 
@@ -137,11 +139,11 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
       m_words(new QLabel(this)) {
   m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
   m_hold->show_value(80);
-  m_hold->setFixedWidth(44);
+  m_hold->keep_width(44);
   m_hold->setToolTip(tr("How much of the photo the mask is to hold, 1 to 100 %"));
   m_points->set_range({kFitCornersRange.low, kFitCornersRange.high, 1, 0, tr(" points"), false, {}});
   m_points->show_value(6);
-  m_points->setFixedWidth(58);
+  m_points->keep_width(58);
   m_points->setToolTip(tr("At most so many corners, 3 to 24"));
   m_kind->setObjectName(QStringLiteral("fitKind"));
   m_kind->setAccessibleName(tr("Kind of mask to fit"));
@@ -155,7 +157,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   m_fit->setObjectName(QStringLiteral("fit"));
   m_fit->setFont(caption_font());
   m_fit->setToolTip(tr("Lay the smallest mask that holds so much of the photo or its region"));
-  m_fit->setFixedWidth(40);
+  m_fit->setFixedWidth(std::max(40, m_fit->fontMetrics().horizontalAdvance(m_fit->text()) + 14));
   m_footprint->setObjectName(QStringLiteral("footprint"));
   m_footprint->setCheckable(true);
   m_footprint->setToolTip(tr("Show where the photo's colors sit on the wheel"));

@@ -177,7 +177,7 @@ QWidget* MixPanel::make_laying() {
           [this](bool on) { change([on](Mixing& m) { m.drawing = on; }); });
   m_steps = new NumberField(QStringLiteral("mix.steps"), tr("Steps of the line and of the grid"), box);
   m_steps->set_range({kMixingStepsRange.low, kMixingStepsRange.high, 1, 0, tr(" steps"), false, {}});
-  m_steps->setFixedWidth(62);
+  m_steps->keep_width(62);
   m_steps->setToolTip(tr("Steps of the string, and along a side of the grid, 2 to 12"));
   connect(m_steps, &NumberField::wanted, this,
           [this](double n) { change([n](Mixing& m) { m.steps = static_cast<int>(std::lround(n)); }); });

@@ -3,7 +3,9 @@
 
 #include "app/desks/pick/trade_menu.h"
 #include "app/desks/try/color_chip.h"
+#include "app/seams/language.h"
 #include "app/shelf/shelf_panel.h"
+#include "app/shelf/shipped_words.h"
 #include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
@@ -12,8 +14,6 @@
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/mix/trade_paints.h"
-#include "core/wheel/color_words.h"
-#include "io/shelf/paint_shelf.h"
 
 #include <QAction>
 #include <QComboBox>
@@ -110,7 +110,7 @@ QWidget* PaintsPanel::make_answers() {
     auto* field = new NumberField(QLatin1String(name), said, box);
     field->set_range(range);
     field->show_value(shown);
-    field->setFixedWidth(width);
+    field->keep_width(width);
     field->setToolTip(said);
     into->addWidget(field);
     return field;
@@ -195,14 +195,14 @@ void PaintsPanel::showEvent(QShowEvent* event) {
 void PaintsPanel::fill_shelf() {
   m_shelf->clear();
   m_shelf->addItem(tr("from the shelf"));
-  for (const ShelfPaints& p : read_paint_shelf(paint_folder()))
+  for (const ShelfPaints& p : paints_on_shelf(paint_folder()))
     m_shelf->addItem(text(p.name).left(40), QString::fromStdString(p.name));
 }
 
 void PaintsPanel::take_from_shelf() {
   const std::string wanted = m_shelf->currentData().toString().toStdString();
   m_shelf->setCurrentIndex(0);
-  for (const ShelfPaints& p : read_paint_shelf(paint_folder()))
+  for (const ShelfPaints& p : paints_on_shelf(paint_folder()))
     if (p.name == wanted)
       m_space.store().apply(tr("Take the paints \"%1\"").arg(text(p.name)),
                             [&](Piece piece) { return with_paints(std::move(piece), p.paints); });
@@ -226,15 +226,14 @@ void PaintsPanel::add_paint(const QString& name, Srgb color, const std::string& 
 void PaintsPanel::add_asked() {
   QMenu menu;
   const Srgb color = m_space.session().color();
-  menu.addAction(tr("The current color"),
-                 [this, color] { add_paint(text(color_in_words(color)), color, {}); });
+  menu.addAction(tr("The current color"), [this, color] { add_paint(color_name(color), color, {}); });
   auto* selected = menu.addAction(tr("The selected swatches"), [this] {
     m_space.store().apply(tr("Add the selected swatches as paints"), [this](Piece p) -> Result<Piece> {
       Result<Piece> out = std::move(p);
       for (const Id id : m_space.set_work().selection()) {
         const Swatch* s = find_swatch(m_space.piece(), id);
         if (!s || !out) continue;
-        const std::string name = s->name.empty() ? color_in_words(s->color) : s->name;
+        const std::string name = s->name.empty() ? color_name(s->color).toStdString() : s->name;
         out = with_paint(std::move(out).value(), name, s->color);
       }
       return out;
@@ -242,7 +241,7 @@ void PaintsPanel::add_asked() {
   });
   selected->setEnabled(!m_space.set_work().selection().empty());
   offer_trade_paints(menu, [this](const TradePaint& paint) {
-    add_paint(text(paint.name), color_of(paint.curve), std::string(paint.name));
+    add_paint(word(paint.name), color_of(paint.curve), std::string(paint.name));
   });
   menu.exec(m_add->mapToGlobal(QPoint(0, m_add->height())));
 }
@@ -264,7 +263,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   out->setToolTip(
       trade
           ? tr("%1: a curve of ours, %2; pressed it is put out or away")
-                .arg(text(paint.name), text(trade->says))
+                .arg(text(paint.name), word(trade->says))
           : tr("%1: the smoothest curve of its color; pressed it is put out or away").arg(text(paint.name)));
   connect(out, &QAbstractButton::clicked, this, [this, id = paint.id](bool on) {
     m_space.store().apply(on ? tr("Put a paint out") : tr("Put a paint away"),

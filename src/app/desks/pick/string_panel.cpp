@@ -66,7 +66,7 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   fill_with_ways(*m_way);
   m_steps->set_range({kStringStepsRange.low, kStringStepsRange.high, 1, 0, tr(" steps"), false, {}});
   m_steps->show_value(9);
-  m_steps->setFixedWidth(62);
+  m_steps->keep_width(62);
   m_steps->setToolTip(tr("Number of steps, 2 to 24"));
   m_even->addItem(tr("even in value"), static_cast<int>(Evenness::Lightness));
   m_even->addItem(tr("even to the eye"), static_cast<int>(Evenness::Difference));

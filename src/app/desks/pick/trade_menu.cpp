@@ -15,7 +15,7 @@ void offer_trade_paints(QMenu& menu, const std::function<void(const TradePaint&)
   for (const TradePaint& paint : trade_paints()) {
     auto* action = menu.addAction(word(paint.name), [take, &paint] { take(paint); });
     action->setToolTip(
-        QCoreApplication::translate("zc::trade_menu", "A curve of ours: %1").arg(text(paint.says)));
+        QCoreApplication::translate("zc::trade_menu", "A curve of ours: %1").arg(word(paint.says)));
   }
 }
 
