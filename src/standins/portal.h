@@ -61,7 +61,7 @@ public:
   explicit ScreenshotAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal), m_portal(*portal) {}
   [[nodiscard]] uint version() const { return 2; }
 
-public slots:
+public slots: // NOLINT(readability-redundant-access-specifiers)
   QDBusObjectPath PickColor(const QString&, const QVariantMap& options) {
     const QColor c = m_portal.pixel();
     const PortalColor color{c.red() / 255.0, c.green() / 255.0, c.blue() / 255.0};
@@ -82,7 +82,7 @@ class SettingsAdaptor final : public QDBusAbstractAdaptor {
 public:
   explicit SettingsAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal) {}
 
-public slots:
+public slots: // NOLINT(readability-redundant-access-specifiers)
   QDBusVariant Read(const QString&, const QString& key) {
     const double size = qEnvironmentVariable("STANDIN_TEXT_SIZE", "1").toDouble();
     return QDBusVariant(QVariant::fromValue(
@@ -117,7 +117,7 @@ public:
   explicit KeysAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal), m_portal(*portal) {}
   [[nodiscard]] uint version() const { return 1; }
 
-public slots:
+public slots: // NOLINT(readability-redundant-access-specifiers)
   QDBusObjectPath CreateSession(const QVariantMap& options) {
     const QString session = "/org/freedesktop/portal/desktop/session/standin/" +
                             options.value("session_handle_token", "none").toString();
@@ -151,8 +151,7 @@ private:
 };
 
 inline StandInPortal::StandInPortal(QDBusConnection bus, QString picture, QColor pixel, QString answer)
-    : m_bus(std::move(bus)), m_picture(std::move(picture)), m_pixel(std::move(pixel)),
-      m_answer(std::move(answer)) {
+    : m_bus(std::move(bus)), m_picture(std::move(picture)), m_pixel(pixel), m_answer(std::move(answer)) {
   qDBusRegisterMetaType<PortalColor>();
   qDBusRegisterMetaType<PortalKey>();
   qDBusRegisterMetaType<PortalKeys>();

@@ -153,10 +153,12 @@ void StaffView::part_into_lanes(std::size_t from, std::size_t to) {
   constexpr double kMayCover = 5; // Names stay whole.
   constexpr double kNarrowestChip = 10;
   std::vector<QRectF*> order;
+  order.reserve(to - from);
   for (std::size_t i = from; i < to; ++i) order.push_back(&m_chips[i].rect);
   std::stable_sort(order.begin(), order.end(),
                    [](const QRectF* p, const QRectF* q) { return p->top() < q->top(); });
   std::vector<ChipSpan> spans;
+  spans.reserve(order.size());
   for (const QRectF* r : order) spans.push_back({r->top() + kMayCover, r->bottom()});
   const auto lanes = lanes_of(
       spans, static_cast<std::size_t>(std::max(1.0, (column_width() - 2 * column_gap()) / kNarrowestChip)));

@@ -5,6 +5,7 @@
 #include "app/theme/theme.h"
 
 #include <QDesktopServices>
+#include <QDir>
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>

@@ -104,7 +104,7 @@ bool act(const std::vector<SpokenAction>& actions, const std::optional<SpokenNum
       return true;
     }
   if (!number) return false;
-  const SpokenNumber n = *number;
+  const SpokenNumber n = *number; // Likewise. NOLINT(performance-unnecessary-copy-initialization)
   if (name == QAccessibleActionInterface::increaseAction())
     set_number(n, n.now + n.step);
   else if (name == QAccessibleActionInterface::decreaseAction())
@@ -238,7 +238,7 @@ public:
 
   [[nodiscard]] QAccessible::Role role() const override { return memory().spoken().role; }
   [[nodiscard]] QString text(QAccessible::Text what) const override {
-    const QString own = QAccessibleWidget::text(what);
+    QString own = QAccessibleWidget::text(what);
     if (what == QAccessible::Value && memory().spoken().number)
       return QString::number(memory().spoken().number->now, 'f', 1);
     if (what != QAccessible::Description) return own;

@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 
 #include <QButtonGroup>
+#include <QCoreApplication>
 #include <QFontMetrics>
 #include <QHBoxLayout>
 #include <QHelpEvent>

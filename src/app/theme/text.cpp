@@ -18,7 +18,7 @@ QString number(double x, int digits) {
   return locale.toString(x, 'f', digits);
 }
 
-std::optional<double> typed_number(QString typed) {
+std::optional<double> typed_number(const QString& typed) {
   bool good = false;
   const double x = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
   return good && std::isfinite(x) ? std::optional(x) : std::nullopt;

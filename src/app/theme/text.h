@@ -20,7 +20,7 @@ namespace zc {
 /// With so many digits and the desktop's decimal mark.
 [[nodiscard]] QString number(double x, int digits);
 /// A number typed with either decimal mark.
-[[nodiscard]] std::optional<double> typed_number(QString typed);
+[[nodiscard]] std::optional<double> typed_number(const QString& typed);
 /// Its name, hex and value.
 [[nodiscard]] QString color_told(Srgb c);
 /// As they are named in the window.

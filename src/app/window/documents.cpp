@@ -203,7 +203,8 @@ bool Documents::load_damaged(const QString& path, const Error& error, const Piec
     return false;
   }
   if (m_space.piece() != at_start && !may_leave()) return false; // Work has gone on meanwhile.
-  Document taken = answer == DamagedAnswer::Rest ? std::move(rest->document) : before.value();
+  Document taken =
+      answer == DamagedAnswer::Rest ? std::move(rest).value().document : std::move(before).value();
   begin(std::move(taken), {}, false);
   return true;
 }

@@ -48,6 +48,7 @@ Result<Json> mask(const MaskRequest& request) {
 
 std::vector<Word<Pattern>> pattern_words() {
   std::vector<Word<Pattern>> out;
+  out.reserve(std::size(kPatterns));
   for (const Pattern kind : kPatterns) out.push_back({kind, pattern_name(kind)});
   return out;
 }

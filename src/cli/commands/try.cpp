@@ -111,6 +111,7 @@ Result<Json> study(const TryRequest& r, const PixelView& view, const SetColors& 
     return Json{{"areas", areas->areas.size()}, {"file", r.output}};
   }
   std::vector<std::uint32_t> words;
+  words.reserve(swatches.size());
   for (const auto s : swatches) words.push_back(word_of(rounded_8bit(set.colors[s].color)));
   paint_areas(*areas, words, out);
   return Json{{"areas", areas->areas.size()}};
@@ -172,7 +173,7 @@ Result<Json> try_picture(const TryRequest& r) {
     out.update(*told);
   }
   if (r.as) {
-    auto written = write_picture(r, std::move(photo->image), **from, **to);
+    auto written = write_picture(r, std::move(photo).value().image, **from, **to);
     if (!written) return written.error();
     out.update(*written);
   }

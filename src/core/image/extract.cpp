@@ -106,6 +106,7 @@ void add_accents(const std::vector<Pool>& pools, const ExtractionSpec& spec, std
   const int wanted = spec.accents - static_cast<int>(spec.kept_accents.size());
   if (wanted <= 0) return;
   std::vector<Lab> taken;
+  taken.reserve(chosen.size());
   for (const auto& c : chosen) taken.push_back(c.lab);
   for (const Sample& s : accents_of(pools, std::move(taken), wanted, spec.least_difference)) {
     chosen.push_back(choice_of(s));

@@ -95,6 +95,7 @@ std::vector<WeightedColor> gathered(const std::vector<WeightedColor>& colors, st
 
 std::vector<WeightedColor> weighted_colors(const std::vector<ColorPlace>& places) {
   std::vector<WeightedColor> out;
+  out.reserve(places.size());
   for (const ColorPlace& p : places) out.push_back({p.color, p.weight});
   return out;
 }

@@ -307,7 +307,7 @@ Status in_bounds(const Shape& shape) {
 Status validate(const Shape& shape) {
   if (const auto* p = std::get_if<Polygon>(&shape)) {
     if (p->points.size() < 3) return wrong("An area needs at least three points.");
-    const Status bounds = bounds_of(*p);
+    Status bounds = bounds_of(*p);
     if (bounds && encloses_nothing(*p)) return wrong("The points lie on one line and enclose nothing.");
     return bounds;
   }

@@ -154,8 +154,10 @@ LastPaint last_paint(LinearRgb color, double grey) {
 
 /// A curve for it, as near to the edge of what can be painted as the search for one goes.
 std::optional<Reflectance> curve_at(LinearRgb color, const LastPaint& last) {
-  for (double back = 1.0 / 4096; back < 0.5; back *= 2)
+  for (int halvings = 12; halvings > 1; --halvings) {
+    const double back = std::ldexp(1.0, -halvings);
     if (const auto curve = smoothest_curve(on_way(color, last.grey, last.share * (1 - back)))) return curve;
+  }
   return std::nullopt;
 }
 
@@ -225,6 +227,7 @@ Result<Mixture> mix(const std::vector<MixPart>& parts, MixAs as) {
     return shown(xyz_from_linear(sum), true);
   }
   std::vector<PaintPart> paints;
+  paints.reserve(parts.size());
   for (const auto& part : parts) paints.push_back({paint_of(part.color), part.parts});
   return mix_paints(paints);
 }

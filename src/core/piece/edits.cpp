@@ -46,7 +46,7 @@ Piece new_piece(std::string date) {
   return piece;
 }
 
-Result<Piece> with_title(Piece piece, std::string title) {
+Result<Piece> with_title(Piece piece, const std::string& title) {
   auto clean = clean_name(title, "piece");
   if (!clean) return clean.error();
   piece.title = *clean;
@@ -218,7 +218,7 @@ Result<Piece> with_mask_turned(Piece piece, double by, Carry carry) {
   return piece;
 }
 
-Result<Piece> with_reference(Piece piece, std::string name, std::string extension, SharedBytes bytes) {
+Result<Piece> with_reference(Piece piece, std::string name, const std::string& extension, SharedBytes bytes) {
   if (piece.references.size() >= kMostReferences)
     return Error{ErrorCode::TooLarge,
                  "A piece holds at most " + std::to_string(kMostReferences) +
@@ -238,7 +238,7 @@ Result<Piece> without_reference(Piece piece, Id reference) {
   return piece;
 }
 
-Result<Piece> with_reference_named(Piece piece, Id reference, std::string name) {
+Result<Piece> with_reference_named(Piece piece, Id reference, const std::string& name) {
   auto clean = clean_name(name, "reference");
   if (!clean) return clean.error();
   Reference* r = reference_to_change(piece, reference);
@@ -254,8 +254,8 @@ Result<Piece> with_reference_moved(Piece piece, Id reference, std::size_t place)
   return piece;
 }
 
-Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name, std::string extension,
-                                      SharedBytes bytes) {
+Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name,
+                                      const std::string& extension, SharedBytes bytes) {
   Reference* r = reference_to_change(piece, reference);
   if (!r) return not_found("reference");
   r->name = shortened(std::move(name), kLongestName);

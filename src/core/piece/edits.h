@@ -13,7 +13,7 @@ namespace zc {
 
 /// Leading and trailing spaces are dropped. ERRORS: BadInput when nothing is left or it is too long; the same
 /// holds for every name below.
-[[nodiscard]] Result<Piece> with_title(Piece piece, std::string title);
+[[nodiscard]] Result<Piece> with_title(Piece piece, const std::string& title);
 /// What a piece says of itself, edited together. ERRORS: as with_title(); BadInput for words, a date or a
 /// signature that is too long, and for a date that is neither empty nor a day as 2026-11-26.
 struct Card {
@@ -59,15 +59,15 @@ enum class Carry { MaskOnly, SetToo };
 [[nodiscard]] Result<Piece> with_mask_turned(Piece piece, double by, Carry carry = Carry::MaskOnly);
 
 /// Gives the new reference's id in `piece.references.back().id`. ERRORS: TooLarge past kMostReferences.
-[[nodiscard]] Result<Piece> with_reference(Piece piece, std::string name, std::string extension,
+[[nodiscard]] Result<Piece> with_reference(Piece piece, std::string name, const std::string& extension,
                                            SharedBytes bytes);
 [[nodiscard]] Result<Piece> without_reference(Piece piece, Id reference);
-[[nodiscard]] Result<Piece> with_reference_named(Piece piece, Id reference, std::string name);
+[[nodiscard]] Result<Piece> with_reference_named(Piece piece, Id reference, const std::string& name);
 /// Puts a reference before the one now at `place` (the number of references puts it last).
 [[nodiscard]] Result<Piece> with_reference_moved(Piece piece, Id reference, std::size_t place);
 /// Another photo in the place of this one.
 [[nodiscard]] Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name,
-                                                    std::string extension, SharedBytes bytes);
+                                                    const std::string& extension, SharedBytes bytes);
 /// From now on it follows the file at this path, or none. ERRORS: BadInput for a path past kLongestPath.
 [[nodiscard]] Result<Piece> with_reference_following(Piece piece, Id reference, std::string path);
 /// How it is tried in the set. ERRORS: BadInput as validate(AreaSpec), and past kMostStudyEdits.

@@ -74,7 +74,7 @@ Result<Piece> with_parted(Piece piece, Id a, Id b) {
   return parted_by(std::move(piece), a, b, apart);
 }
 
-Result<Piece> with_told_apart(Piece piece, Id a, Id b, Eyes eyes) {
+Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, Eyes eyes) {
   const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
   if (!first || !second) return not_found("swatch");
   constexpr double step = 0.5; // L*

@@ -18,7 +18,7 @@ namespace zc {
 
 /// As with_parted(), by as little in value as lets those eyes tell them apart: by the piece's limit of
 /// near-duplicates.
-[[nodiscard]] Result<Piece> with_told_apart(Piece piece, Id a, Id b, Eyes eyes);
+[[nodiscard]] Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, Eyes eyes);
 
 /// A new swatch midway in value between two neighbors of a family, mixed in OKLab.
 [[nodiscard]] Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap);

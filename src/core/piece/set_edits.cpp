@@ -91,7 +91,7 @@ Result<std::string> checked_note(std::string note) {
 
 // ---------------------------------------------------------------- sets
 
-Result<Piece> with_set(Piece piece, std::string name) {
+Result<Piece> with_set(Piece piece, const std::string& name) {
   auto clean = clean_name(name, "set");
   if (!clean) return clean.error();
   if (set_name_taken(piece, *clean, 0)) return set_taken(*clean);
@@ -108,7 +108,7 @@ Result<Piece> with_current_set(Piece piece, Id set) {
   return piece;
 }
 
-Result<Piece> with_set_named(Piece piece, Id set, std::string name) {
+Result<Piece> with_set_named(Piece piece, Id set, const std::string& name) {
   auto clean = clean_name(name, "set");
   if (!clean) return clean.error();
   SwatchSet* s = set_to_change(piece, set);
@@ -194,7 +194,7 @@ Result<Piece> with_bands(Piece piece, const Bands& bands) {
   return piece;
 }
 
-Result<Piece> with_version_kept(Piece piece, Id set, std::string name) {
+Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name) {
   auto clean = clean_name(name, "version");
   if (!clean) return clean.error();
   SwatchSet* s = set_to_change(piece, set);
@@ -223,7 +223,7 @@ Result<Piece> with_lit_version(Piece piece, Id set, std::string name, const Ligh
   return out;
 }
 
-Result<Piece> with_version_named(Piece piece, Id version, std::string name) {
+Result<Piece> with_version_named(Piece piece, Id version, const std::string& name) {
   auto clean = clean_name(name, "version");
   if (!clean) return clean.error();
   SetVersion* v = version_to_change(piece, version);
@@ -262,7 +262,7 @@ std::string free_family_name(const SwatchSet& set, const std::string& name) {
   return free_name(name, [&](const std::string& n) { return family_name_taken(set, n, 0); });
 }
 
-Result<Piece> with_family(Piece piece, std::string name) {
+Result<Piece> with_family(Piece piece, const std::string& name) {
   auto clean = clean_name(name, "family");
   if (!clean) return clean.error();
   SwatchSet* set = set_to_change(piece, piece.current_set);
@@ -275,7 +275,7 @@ Result<Piece> with_family(Piece piece, std::string name) {
   return piece;
 }
 
-Result<Piece> with_family_named(Piece piece, Id family, std::string name) {
+Result<Piece> with_family_named(Piece piece, Id family, const std::string& name) {
   auto clean = clean_name(name, "family");
   if (!clean) return clean.error();
   SwatchSet* set = set_of_family(piece, family);
@@ -344,7 +344,7 @@ Result<Piece> without_family(Piece piece, Id family) {
 
 // ---------------------------------------------------------------- swatches
 
-Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, std::string name) {
+Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, const std::string& name) {
   auto clean = clean_name(name.empty() ? color_in_words(laid.color) : name, "swatch");
   if (!clean) return clean.error();
   Family* f = family_to_change(piece, family);
@@ -356,7 +356,7 @@ Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, std::st
   return piece;
 }
 
-Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name) {
+Result<Piece> with_swatch_named(Piece piece, Id swatch, const std::string& name) {
   auto clean = clean_name(name, "swatch");
   if (!clean) return clean.error();
   Swatch* s = swatch_to_change(piece, swatch);

@@ -16,9 +16,9 @@ namespace zc {
 
 /// Adds an empty set and makes it the current one. ERRORS: BadInput for a name another set has, here and
 /// below.
-[[nodiscard]] Result<Piece> with_set(Piece piece, std::string name);
+[[nodiscard]] Result<Piece> with_set(Piece piece, const std::string& name);
 [[nodiscard]] Result<Piece> with_current_set(Piece piece, Id set);
-[[nodiscard]] Result<Piece> with_set_named(Piece piece, Id set, std::string name);
+[[nodiscard]] Result<Piece> with_set_named(Piece piece, Id set, const std::string& name);
 /// A copy under new ids behind the set, without its versions; becomes the current set.
 [[nodiscard]] Result<Piece> with_set_duplicated(Piece piece, Id set);
 /// Puts a set before the one now at `place` (the number of sets puts it last).
@@ -33,10 +33,10 @@ namespace zc {
 [[nodiscard]] Result<Piece> with_bands(Piece piece, const Bands& bands);
 
 /// Keeps the set as it is now as a version of it, at the end.
-[[nodiscard]] Result<Piece> with_version_kept(Piece piece, Id set, std::string name);
+[[nodiscard]] Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name);
 /// A version that has its colors under a light and in the air; locked ones too, since the light asks nobody.
 [[nodiscard]] Result<Piece> with_lit_version(Piece piece, Id set, std::string name, const LightAndAir& light);
-[[nodiscard]] Result<Piece> with_version_named(Piece piece, Id version, std::string name);
+[[nodiscard]] Result<Piece> with_version_named(Piece piece, Id version, const std::string& name);
 [[nodiscard]] Result<Piece> without_version(Piece piece, Id version);
 /// The set becomes what the version is. What it was is kept as a version of its own unless one like it is
 /// there.
@@ -46,8 +46,8 @@ namespace zc {
 
 /// Adds a family at the end of the current set; its id is that of the last family. ERRORS: BadInput for a bad
 /// or taken name.
-[[nodiscard]] Result<Piece> with_family(Piece piece, std::string name);
-[[nodiscard]] Result<Piece> with_family_named(Piece piece, Id family, std::string name);
+[[nodiscard]] Result<Piece> with_family(Piece piece, const std::string& name);
+[[nodiscard]] Result<Piece> with_family_named(Piece piece, Id family, const std::string& name);
 /// Puts a family before the one now at `place` (the number of families puts it last).
 [[nodiscard]] Result<Piece> with_family_moved(Piece piece, Id family, std::size_t place);
 /// Lays the swatches of one family behind those of another and takes the emptied one away.
@@ -69,8 +69,9 @@ struct LaidColor {
 };
 /// Lays a color into a family as a new swatch at its next place. An empty name becomes the color in words.
 /// ERRORS: TooLarge past kMostSwatches, here and below.
-[[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& color, std::string name);
-[[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, std::string name);
+[[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& color,
+                                        const std::string& name);
+[[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, const std::string& name);
 [[nodiscard]] Result<Piece> with_swatch_note(Piece piece, Id swatch, std::string note);
 /// The same color for each of the swatches. ERRORS: BadInput when one is locked.
 [[nodiscard]] Result<Piece> with_swatches_colored(Piece piece, const std::vector<Id>& swatches,

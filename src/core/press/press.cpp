@@ -39,7 +39,7 @@ Error unusable(const std::string& file_name) {
 std::string utf8_of(const std::wstring& text) {
   std::string out;
   for (const wchar_t letter : text) {
-    const auto c = static_cast<std::uint32_t>(letter);
+    const auto c = static_cast<char32_t>(letter);
     const auto add = [&](std::uint32_t byte) { out += static_cast<char>(static_cast<unsigned char>(byte)); };
     if (c < 32 || c > 0x10ffff) continue;
     if (c < 0x80) {

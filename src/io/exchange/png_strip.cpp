@@ -9,6 +9,7 @@
 #include <QImage>
 
 #include <algorithm>
+#include <cstddef>
 
 namespace zc {
 namespace {
@@ -16,7 +17,8 @@ namespace {
 /// By hand, since the toolkit's painter ends at 32,767 rows.
 void fill_square(QImage& image, int column, int row, std::uint32_t word) {
   for (int y = row * kStripSquare; y < (row + 1) * kStripSquare; ++y) {
-    auto* pixels = reinterpret_cast<std::uint32_t*>(image.scanLine(y)) + column * kStripSquare;
+    auto* pixels =
+        reinterpret_cast<std::uint32_t*>(image.scanLine(y)) + std::ptrdiff_t{column} * kStripSquare;
     std::fill_n(pixels, kStripSquare, word);
   }
 }

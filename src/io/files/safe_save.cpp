@@ -102,7 +102,7 @@ fs::path real_target(const fs::path& path) {
 } // namespace
 
 Result<Bytes> read_file(const fs::path& path, std::uint64_t most) {
-  const auto unreadable = [&](std::string why) {
+  const auto unreadable = [&](const std::string& why) {
     return Error{ErrorCode::Unreadable, "\"" + path.filename().string() + "\" cannot be read: " + why + ".",
                  path.string()};
   };

@@ -206,7 +206,7 @@ Told confused_told(const Piece& piece, const GradingReport& report, const Findin
   const Confusion& c = report.confusions[f.of.front()];
   return {ReportPanel::tr("%1: %2 and %3 look alike").arg(eyes, name_of(piece, c.a), name_of(piece, c.b)),
           ReportPanel::tr("part them in value"), ReportPanel::tr("Part for other eyes"),
-          [c](Piece edited) { return with_told_apart(std::move(edited), c.a, c.b, c.eyes); }};
+          [c](const Piece& edited) { return with_told_apart(edited, c.a, c.b, c.eyes); }};
 }
 
 QString rest_told(const Finding& f) {

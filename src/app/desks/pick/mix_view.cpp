@@ -156,7 +156,7 @@ void MixView::refresh_veil() {
   const double limit = m_space.piece().grading.outside;
   for (int y = 0; y < kVeilCells; ++y)
     for (int x = 0; x < kVeilCells; ++x) {
-      const auto& color = cells[static_cast<std::size_t>(y * kVeilCells + x)];
+      const auto& color = cells[static_cast<std::size_t>(y) * kVeilCells + static_cast<std::size_t>(x)];
       const double away = !color ? 0
                           : region->empty()
                               ? 2 * limit
