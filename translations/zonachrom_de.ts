@@ -7452,6 +7452,10 @@ in der Maske %1 %</translation>
         <source>Writing the files</source>
         <translation>Die Dateien werden geschrieben</translation>
     </message>
+    <message>
+        <source>The sheet was not printed: the printer, or the file it prints to, does not take it.</source>
+        <translation>Das Blatt wurde nicht gedruckt: Der Drucker, oder die Datei, in die er druckt, nimmt es nicht an.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareReader</name>

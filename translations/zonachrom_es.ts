@@ -7452,6 +7452,10 @@ en la máscara %1 %</translation>
         <source>Writing the files</source>
         <translation>Escribiendo los archivos</translation>
     </message>
+    <message>
+        <source>The sheet was not printed: the printer, or the file it prints to, does not take it.</source>
+        <translation>La hoja no se imprimió: la impresora, o el archivo al que imprime, no la acepta.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareReader</name>

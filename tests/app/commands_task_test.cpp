@@ -892,9 +892,12 @@ std::vector<Command> all_commands() {
       {"Print the sheet...", "", Desk::Share,
        [](DeskTop& d, const Trigger& run) {
          const QTemporaryDir folder;
+         d.dialogs.print_path = folder.filePath("no such folder/printed.pdf");
+         run();
+         const bool said = d.notice().startsWith("The sheet was not printed");
          d.dialogs.print_path = folder.filePath("printed.pdf");
          run();
-         return QFileInfo(d.dialogs.print_path).size() > 1000;
+         return said && QFileInfo(d.dialogs.print_path).size() > 1000;
        }},
       {"Write the chosen files again", "Ctrl+E", Desk::Share,
        [](DeskTop& d, const Trigger& run) {

@@ -374,11 +374,19 @@ void PaintsTask::paints_are_kept_and_brought() {
   type_into(m_desk->part<QLineEdit>("paints.strength.0"), "2.5");
   CHECK_NEAR(m_desk->piece().paints[0].strength, 2.5, 1e-12);
   // Renamed in its place, given another color, moved.
-  const auto asked = [&](const char* words) {
+  const auto asked = [&](const char* words, const char* meanwhile = nullptr) {
     for (auto* action : m_desk->part<QAbstractButton>("paints.out.0").actions())
       if (action->text().startsWith(QLatin1String(words))) action->trigger();
+    if (meanwhile) m_desk->trigger(meanwhile);
     QCoreApplication::processEvents();
   };
+  // Also when the rows are made anew before it comes to that.
+  asked("Rename", "Add as a paint");
+  type_into(m_desk->part<QLineEdit>("paints.name"), "a rust");
+  QCOMPARE(m_desk->piece().paints[0].name, std::string("a rust"));
+  m_desk->trigger("Undo");
+  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
   asked("Rename");
   type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
   QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));

@@ -15,15 +15,17 @@
 namespace zc {
 namespace {
 
-/// The page comes as it is; a printer with other paper scales it.
-void print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& images) {
-  QPainter painter(&printer);
+/// The page comes as it is; a printer with other paper scales it. False where the printer takes nothing.
+bool print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& images) {
+  QPainter painter;
+  if (!painter.begin(&printer)) return false;
   const QRectF room = printer.pageRect(QPrinter::DevicePixel);
   const double scale = std::min(room.width() / sheet.width, room.height() / sheet.height);
   for (std::size_t page = 0; page < sheet.pages.size(); ++page) {
-    if (page > 0) printer.newPage();
+    if (page > 0 && !printer.newPage()) return false;
     draw_sheet_page(painter, sheet, page, images, scale);
   }
+  return painter.end();
 }
 
 } // namespace
@@ -64,7 +66,10 @@ void ShareFiles::print_sheet() {
   if (!order) return tell(words(order.error()));
   SheetImages images;
   if (!work(tr("Making the sheet"), [&](const Progress&) { images = images_of(order->images); })) return;
-  m_dialogs.print(&m_window, [&](QPrinter& printer) { print_pages(printer, order->sheet, images); });
+  m_dialogs.print(&m_window, [&](QPrinter& printer) {
+    if (!print_pages(printer, order->sheet, images))
+      tell(tr("The sheet was not printed: the printer, or the file it prints to, does not take it."));
+  });
 }
 
 void ShareFiles::write_plan() {

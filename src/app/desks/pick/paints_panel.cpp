@@ -23,6 +23,8 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace zc {
 namespace {
 
@@ -299,6 +301,13 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   list->layout()->addWidget(row);
 }
 
+QWidget* PaintsPanel::button_of(Id paint) {
+  const auto& paints = m_space.piece().paints;
+  const auto at =
+      std::find_if(paints.begin(), paints.end(), [paint](const PalettePaint& p) { return p.id == paint; });
+  return findChild<QWidget*>(QStringLiteral("paints.out.%1").arg(at - paints.begin()));
+}
+
 /// On the right button, and on the key for it.
 void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::size_t place) {
   button.setContextMenuPolicy(Qt::ActionsContextMenu);
@@ -310,9 +319,11 @@ void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::
     connect(action, &QAction::triggered, this, run, Qt::QueuedConnection);
     button.addAction(action);
   };
-  add(tr("Rename the paint"), tr("Type another name for it"), [this, id, at = &button] {
+  add(tr("Rename the paint"), tr("Type another name for it"), [this, id] {
+    // Its row may have been made anew since it was asked for.
     const PalettePaint* there = find_paint(m_space.piece(), id);
-    if (!there) return;
+    const QWidget* at = there ? button_of(id) : nullptr;
+    if (!at) return;
     m_editor->edit(QRectF(at->mapTo(this, QPoint()), at->size()), text(there->name),
                    [this, id](const QString& name) {
                      m_space.store().apply(tr("Rename a paint"), [&](Piece p) {

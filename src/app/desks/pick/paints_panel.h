@@ -35,6 +35,8 @@ private:
   void add_paint(const QString& name, Srgb color, const std::string& trade);
   void list_paints();
   void add_row(QWidget* list, const PalettePaint& paint, std::size_t place);
+  /// Null where it is not listed.
+  [[nodiscard]] QWidget* button_of(Id paint);
   void add_row_menu(QWidget& button, const PalettePaint& paint, std::size_t place);
   void follow();
   void say_recipe();
