@@ -164,7 +164,9 @@ private slots:
 
 void PhotoTest::plain_photos_come_as_they_are() {
   for (const char* format : {"png", "jpeg", "bmp", "tiff", "webp"}) {
-    const auto image = decode_photo(encoded(flat(40, 30, 0xff60a0c0), format), "photo");
+    // A lossless WebP of one color has less than the 40 bytes that Qt 6.8 wants to look at.
+    const int quality = QByteArray(format) == "webp" ? 95 : 100;
+    const auto image = decode_photo(encoded(flat(40, 30, 0xff60a0c0), format, quality), "photo");
     QVERIFY2(image, format);
     QCOMPARE(image->size(), QSize(40, 30));
     QCOMPARE(image->depth(), 32);

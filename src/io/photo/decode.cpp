@@ -123,7 +123,7 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
 bool libraries_quieted() {
   TIFFSetWarningHandler(nullptr);
   TIFFSetErrorHandler(nullptr);
-  QLoggingCategory::setFilterRules(QStringLiteral("qt.gui.imageio*=false"));
+  QLoggingCategory::setFilterRules(QStringLiteral("qt.gui.imageio*=false\nqt.imageformats*=false"));
   return true;
 }
 
