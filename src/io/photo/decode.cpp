@@ -31,8 +31,9 @@ public:
   [[nodiscard]] bool isSequential() const override { return false; }
   [[nodiscard]] qint64 size() const override { return static_cast<qint64>(m_bytes.size()); }
   [[nodiscard]] bool stopped() const { return m_stopped; }
-  /// A reader asked for more than there is.
+  /// A reader asked for more than there is since the last call of from_now_on().
   [[nodiscard]] bool ran_dry() const { return m_ran_dry; }
+  void from_now_on() { m_ran_dry = false; }
 
 protected:
   qint64 readData(char* out, qint64 most) override {
@@ -109,6 +110,8 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   const QSize size = reader.size();
   if (size.isValid() && static_cast<std::uint64_t>(size.width()) * size.height() > kMostPixels)
     return too_many_pixels(name);
+  // Those that only looked whether it is theirs may have wanted more than a small file has.
+  device.from_now_on();
   QImage image;
   const bool whole = read_quietly(reader, image);
   if (device.stopped()) return stopped();
