@@ -54,9 +54,9 @@ Spoken ShareStage::spoken() {
 }
 
 void ShareStage::renew() {
+  m_picture = QImage(); // Also while hidden: it is made anew when it is shown.
   if (!isVisible()) return;
   m_says.clear();
-  m_picture = QImage();
   if (m_space.session().sharing.view == ShareView::Plan)
     draw_plan();
   else
