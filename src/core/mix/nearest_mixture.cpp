@@ -9,7 +9,7 @@
 namespace zc {
 namespace {
 
-constexpr int kNetSteps = 5, kRounds = 14;
+constexpr int kNetSteps = 5, kRounds = 14, kTries = 6;
 
 } // namespace
 
@@ -48,81 +48,103 @@ float FewPaints::nearest_knot(const NearDifference& to) const {
   return out;
 }
 
-FewPaints::Found FewPaints::nearest(const NearDifference& to) const {
-  const int n = static_cast<int>(m_paints.size());
-  const Knot* start = &m_net.front();
+const FewPaints::Knot& FewPaints::knot_nearest_to(const NearDifference& to) const {
+  const Knot* out = &m_net.front();
   for (const Knot& knot : m_net)
-    if (to.squared(knot.color) < to.squared(start->color)) start = &knot;
-  Shares shares = start->shares;
-  float best = to.squared(start->color), damping = 1e-2f;
-  for (int round = 0; round < kRounds && best > 1e-8f; ++round) {
-    // What a change of each share does to the color.
-    const Shares weights = shares.cwiseProduct(m_scale);
-    const float whole = weights.sum();
-    const KsBands ks = ks_of(shares), root = (ks * (ks + 2)).sqrt(), r = (1 + ks + root).inverse();
-    const KsBands falls = -r / root.max(1e-6f); // dR / d(K/S) = -R / sqrt((K/S)^2 + 2 K/S).
-    const Eigen::Vector3f t = m_kernel.tristimulus * r.matrix();
-    const auto slope = [](float x) {
-      return x > 216.0f / 24389 ? std::cbrt(x) / (3 * x) : 24389.0f / 27 / 116;
-    };
-    const Eigen::Vector3f rises(slope(t(0)), slope(t(1)), slope(t(2)));
-    Eigen::Matrix3f to_lab;
-    to_lab << 0, 116 * rises(1), 0, 500 * rises(0), -500 * rises(1), 0, 0, 200 * rises(1), -200 * rises(2);
-    const Eigen::Vector3f off = to.residual(lab_of_ratios(t));
-    Eigen::Matrix<float, 3, 4> jacobian = Eigen::Matrix<float, 3, 4>::Zero();
-    for (int i = 0; i < n; ++i) {
-      const KsBands change = falls * (m_ks[static_cast<std::size_t>(i)] - ks) * (m_scale(i) / whole);
-      jacobian.col(i) = to.weights() * (to_lab * (m_kernel.tristimulus * change.matrix()));
-    }
-    bool better = false;
-    for (int tries = 0; tries < 6 && !better; ++tries, damping *= 6) {
-      // Shares at 0 that would fall further are held; the sum stays.
-      std::array<bool, 4> held{false, n < 2, n < 3, n < 4};
-      Shares step = Shares::Zero();
-      for (int holds = 0; holds < 4; ++holds) {
-        Eigen::Matrix<float, 5, 5> a = Eigen::Matrix<float, 5, 5>::Identity();
-        Eigen::Matrix<float, 5, 1> b = Eigen::Matrix<float, 5, 1>::Zero();
-        a(4, 4) = 0;
-        for (int i = 0; i < 4; ++i) {
-          if (held[static_cast<std::size_t>(i)]) continue;
-          for (int j = 0; j < 4; ++j)
-            if (!held[static_cast<std::size_t>(j)]) a(i, j) = jacobian.col(i).dot(jacobian.col(j));
-          a(i, i) += damping * (1 + a(i, i));
-          a(i, 4) = a(4, i) = 1;
-          b(i) = -jacobian.col(i).dot(off);
-        }
-        step = (a.partialPivLu().solve(b)).head<4>();
-        bool more = false;
-        for (int i = 0; i < n; ++i)
-          if (!held[static_cast<std::size_t>(i)] && shares(i) <= 1e-7f && step(i) < 0) {
-            held[static_cast<std::size_t>(i)] = true;
-            more = true;
-          }
-        if (!more) break;
-      }
-      if (!step.allFinite()) continue;
-      float length = 1;
-      for (int i = 0; i < n; ++i)
-        if (step(i) < 0) length = std::min(length, shares(i) / -step(i));
-      const Shares next = (shares + length * step).cwiseMax(0);
-      if (!(next.sum() > 0)) continue;
-      const float squared = to.squared(lab_of_ks(m_kernel, ks_of(next)));
-      if (squared >= best) continue;
-      better = true;
-      const bool settled = best - squared < 1e-7f;
-      best = squared;
-      shares = next / next.sum();
-      damping = std::max(1e-6f, damping / 40);
-      if (settled) round = kRounds;
-    }
-    if (!better) break;
+    if (to.squared(knot.color) < to.squared(out->color)) out = &knot;
+  return *out;
+}
+
+/// What a change of each share does to the residual.
+FewPaints::Slope FewPaints::slope_at(const Shares& shares, const NearDifference& to) const {
+  const float whole = shares.cwiseProduct(m_scale).sum();
+  const KsBands ks = ks_of(shares), root = (ks * (ks + 2)).sqrt(), r = (1 + ks + root).inverse();
+  const KsBands falls = -r / root.max(1e-6f); // dR / d(K/S) = -R / sqrt((K/S)^2 + 2 K/S).
+  const Eigen::Vector3f t = m_kernel.tristimulus * r.matrix();
+  const auto rise = [](float x) { return x > 216.0f / 24389 ? std::cbrt(x) / (3 * x) : 24389.0f / 27 / 116; };
+  const Eigen::Vector3f rises(rise(t(0)), rise(t(1)), rise(t(2)));
+  Eigen::Matrix3f to_lab;
+  to_lab << 0, 116 * rises(1), 0, 500 * rises(0), -500 * rises(1), 0, 0, 200 * rises(1), -200 * rises(2);
+  Slope out;
+  out.residual = to.residual(lab_of_ratios(t));
+  for (std::size_t i = 0; i < m_paints.size(); ++i) {
+    const int column = static_cast<int>(i);
+    const KsBands change = falls * (m_ks[i] - ks) * (m_scale(column) / whole);
+    out.jacobian.col(column) = to.weights() * (to_lab * (m_kernel.tristimulus * change.matrix()));
   }
-  Found out{best, lab_of_ks(m_kernel, ks_of(shares)), {}};
+  return out;
+}
+
+/// Shares at 0 that would fall further are held; the sum stays.
+FewPaints::Shares FewPaints::step_from(const Shares& shares, const Slope& slope, float damping) const {
+  const int n = static_cast<int>(m_paints.size());
+  std::array<bool, 4> held{false, n < 2, n < 3, n < 4};
+  const auto moves = [&held](int i) { return !held[static_cast<std::size_t>(i)]; };
+  Shares step = Shares::Zero();
+  for (bool more = true; more;) {
+    Eigen::Matrix<float, 5, 5> a = Eigen::Matrix<float, 5, 5>::Identity();
+    Eigen::Matrix<float, 5, 1> b = Eigen::Matrix<float, 5, 1>::Zero();
+    a(4, 4) = 0;
+    for (int i = 0; i < 4; ++i) {
+      if (!moves(i)) continue;
+      for (int j = 0; j < 4; ++j)
+        if (moves(j)) a(i, j) = slope.jacobian.col(i).dot(slope.jacobian.col(j));
+      a(i, i) += damping * (1 + a(i, i));
+      a(i, 4) = a(4, i) = 1;
+      b(i) = -slope.jacobian.col(i).dot(slope.residual);
+    }
+    step = (a.partialPivLu().solve(b)).head<4>();
+    more = false;
+    for (int i = 0; i < n; ++i) {
+      if (!moves(i) || shares(i) > 1e-7f || step(i) >= 0) continue;
+      held[static_cast<std::size_t>(i)] = more = true;
+    }
+  }
+  return step;
+}
+
+/// As far along the step as no share falls below 0; nothing where there is no way.
+std::optional<FewPaints::Shares> FewPaints::along(const Shares& shares, const Shares& step) const {
+  if (!step.allFinite()) return std::nullopt;
+  float length = 1;
+  for (int i = 0; i < static_cast<int>(m_paints.size()); ++i)
+    if (step(i) < 0) length = std::min(length, shares(i) / -step(i));
+  const Shares next = (shares + length * step).cwiseMax(0);
+  if (!(next.sum() > 0)) return std::nullopt;
+  return next;
+}
+
+/// Nearer by one step, with more damping until one helps; false where none does or it is as near as it gets.
+bool FewPaints::comes_nearer(Place& place, const NearDifference& to) const {
+  const Slope slope = slope_at(place.shares, to);
+  for (int tries = 0; tries < kTries; ++tries, place.damping *= 6) {
+    const auto next = along(place.shares, step_from(place.shares, slope, place.damping));
+    if (!next) continue;
+    const float squared = to.squared(lab_of_ks(m_kernel, ks_of(*next)));
+    if (squared >= place.squared) continue;
+    const bool settled = place.squared - squared < 1e-7f;
+    place = {*next / next->sum(), squared, std::max(6e-6f, place.damping * 0.15f)};
+    return !settled;
+  }
+  return false;
+}
+
+FewPaints::Found FewPaints::nearest(const NearDifference& to) const {
+  const Knot& start = knot_nearest_to(to);
+  Place place{start.shares, to.squared(start.color), 1e-2f};
+  for (int round = 0; round < kRounds && place.squared > 1e-8f; ++round)
+    if (!comes_nearer(place, to)) break;
+  return told(place);
+}
+
+FewPaints::Found FewPaints::told(const Place& place) const {
+  Found out{place.squared, lab_of_ks(m_kernel, ks_of(place.shares)), {}};
   double largest = 0;
-  for (int i = 0; i < n; ++i) {
-    const double strength = m_kernel.paints[m_paints[static_cast<std::size_t>(i)]].strength;
-    out.parts[static_cast<std::size_t>(i)] = static_cast<double>(shares(i) * m_scale(i)) / strength;
-    largest = std::max(largest, out.parts[static_cast<std::size_t>(i)]);
+  for (std::size_t i = 0; i < m_paints.size(); ++i) {
+    const int at = static_cast<int>(i);
+    out.parts[i] =
+        static_cast<double>(place.shares(at) * m_scale(at)) / m_kernel.paints[m_paints[i]].strength;
+    largest = std::max(largest, out.parts[i]);
   }
   for (double& p : out.parts) p /= largest;
   return out;

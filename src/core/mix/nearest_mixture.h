@@ -5,6 +5,7 @@
 #include "core/mix/kubelka.h"
 
 #include <array>
+#include <optional>
 
 namespace zc {
 
@@ -22,17 +23,34 @@ public:
     LabF color;
     std::array<double, 4> parts{}; ///< By weight, strengths taken into account; the largest is 1.
   };
-  /// Levenberg and Marquardt's way down from the nearest knot of the net, with the shares kept at or above 0.
+  /// Levenberg and Marquardt's way down from the nearest knot of the net (K. Levenberg 1944, D. W. Marquardt
+  /// 1963), with the shares kept at or above 0.
   [[nodiscard]] Found nearest(const NearDifference& to) const;
   /// The least of the net alone: an upper limit.
   [[nodiscard]] float nearest_knot(const NearDifference& to) const;
 
 private:
-  [[nodiscard]] KsBands ks_of(const Shares& shares) const;
   struct Knot {
     Shares shares;
     LabF color;
   };
+  /// Where the search stands.
+  struct Place {
+    Shares shares;
+    float squared = 0, damping = 0;
+  };
+  struct Slope {
+    Eigen::Vector3f residual = Eigen::Vector3f::Zero();
+    Eigen::Matrix<float, 3, 4> jacobian = Eigen::Matrix<float, 3, 4>::Zero();
+  };
+  [[nodiscard]] KsBands ks_of(const Shares& shares) const;
+  [[nodiscard]] const Knot& knot_nearest_to(const NearDifference& to) const;
+  [[nodiscard]] Slope slope_at(const Shares& shares, const NearDifference& to) const;
+  [[nodiscard]] Shares step_from(const Shares& shares, const Slope& slope, float damping) const;
+  [[nodiscard]] std::optional<Shares> along(const Shares& shares, const Shares& step) const;
+  [[nodiscard]] bool comes_nearer(Place& place, const NearDifference& to) const;
+  [[nodiscard]] Found told(const Place& place) const;
+
   const Mixer::Kernel& m_kernel;
   std::vector<std::size_t> m_paints;
   std::array<KsBands, 4> m_ks;

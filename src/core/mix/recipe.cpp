@@ -152,22 +152,6 @@ private:
   std::array<float, 4> m_strength{};
 };
 
-Recipe told(const Mixer& mixer, const std::vector<std::size_t>& paints, const Parts& parts,
-            const Lab& wanted) {
-  Recipe out;
-  std::vector<double> all(mixer.count(), 0);
-  for (std::size_t i = 0; i < paints.size(); ++i) {
-    if (parts[i] == 0) continue;
-    out.parts.push_back({paints[i], parts[i]});
-    all[paints[i]] = parts[i];
-  }
-  std::stable_sort(out.parts.begin(), out.parts.end(),
-                   [](const RecipePart& a, const RecipePart& b) { return a.parts > b.parts; });
-  out.mixture = mixer.mixed(all);
-  out.difference = ciede2000(lab_from_srgb(out.mixture.color), wanted);
-  return out;
-}
-
 std::size_t with_strength(const Mixer::Kernel& kernel) {
   return static_cast<std::size_t>(std::count_if(kernel.paints.begin(), kernel.paints.end(),
                                                 [](const MixPaint& p) { return p.strength > 0; }));
@@ -186,6 +170,100 @@ std::vector<std::size_t> smallest(const std::vector<Number>& numbers, std::size_
 }
 
 double exact_difference(const LabF& a, const Lab& b) { return ciede2000({a.l, a.a, a.b}, b); }
+
+/// The search for one color among all choices of so many paints.
+class RecipeSearch {
+public:
+  using Indices = std::vector<std::size_t>;
+
+  RecipeSearch(const Mixer::Kernel& kernel, std::vector<Indices> choices, Srgb color, int most_parts)
+      : m_kernel(kernel), m_choices(std::move(choices)), m_size(m_choices.front().size()),
+        m_wanted(lab_from_srgb(color)), m_to(m_wanted), m_most_parts(most_parts) {}
+
+  [[nodiscard]] Indices all() const {
+    Indices out(m_choices.size());
+    std::iota(out.begin(), out.end(), std::size_t{0});
+    return out;
+  }
+
+  /// The few choices that are worth trying whole: where the whole parts beside the nearest mixture come
+  /// nearest, which are offered to `best`, and where any parts would.
+  [[nodiscard]] Indices nearest(Best& best) const {
+    std::vector<std::optional<FewPaints>> few(m_choices.size());
+    std::vector<float> knots(m_choices.size());
+    in_parallel(static_cast<int>(m_choices.size()), 16, [&](int from, int to) {
+      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+        knots[i] = few[i].emplace(m_kernel, m_choices[i]).nearest_knot(m_to);
+    });
+    std::vector<double> near(m_choices.size(), 1e30);
+    const Indices searched = smallest(knots, kSearchedForRecipe);
+    try_each(searched, 4, best, [&](std::size_t i, Best& found) {
+      const FewPaints::Found place = few[i]->nearest(m_to);
+      near[i] = exact_difference(place.color, m_wanted);
+      WholeParts(m_kernel, m_choices[i]).try_beside(place.parts, m_size, m_most_parts, m_wanted, i, found);
+    });
+    Indices out = smallest(near, kTriedWhole);
+    for (const auto& e : best.entries)
+      if (out.size() < 2 * kTriedWhole && std::find(out.begin(), out.end(), e.choice) == out.end())
+        out.push_back(e.choice);
+    return out;
+  }
+
+  void try_whole(const Indices& choices, Best& best) const {
+    try_each(choices, 1, best, [&](std::size_t i, Best& found) {
+      WholeParts(m_kernel, m_choices[i]).try_all(m_size, m_most_parts, m_wanted, i, found);
+    });
+  }
+
+  /// Of those that are equally near the one of fewer paints.
+  [[nodiscard]] Recipe exactly_best(const Best& best, const Mixer& mixer) const {
+    Recipe out = told(mixer, best.entries.front());
+    for (const auto& e : best.entries) {
+      Recipe one = told(mixer, e);
+      const bool nearer = one.difference < out.difference - 1e-9;
+      const bool simpler = one.difference < out.difference + 1e-9 && one.parts.size() < out.parts.size();
+      if (nearer || simpler) out = std::move(one);
+    }
+    return out;
+  }
+
+private:
+  /// `attempt(choice, best)` for each, side by side.
+  template <class Try>
+  static void try_each(const Indices& choices, int grain, Best& best, const Try& attempt) {
+    std::mutex joining;
+    in_parallel(static_cast<int>(choices.size()), grain, [&](int from, int to) {
+      Best found;
+      for (auto n = static_cast<std::size_t>(from); n < static_cast<std::size_t>(to); ++n)
+        attempt(choices[n], found);
+      const std::lock_guard lock(joining);
+      for (const auto& e : found.entries) best.offer(e);
+    });
+  }
+
+  [[nodiscard]] Recipe told(const Mixer& mixer, const Best::Entry& entry) const {
+    const Indices& paints = m_choices[entry.choice];
+    Recipe out;
+    std::vector<double> all(mixer.count(), 0);
+    for (std::size_t i = 0; i < paints.size(); ++i) {
+      if (entry.parts[i] == 0) continue;
+      out.parts.push_back({paints[i], entry.parts[i]});
+      all[paints[i]] = entry.parts[i];
+    }
+    std::stable_sort(out.parts.begin(), out.parts.end(),
+                     [](const RecipePart& a, const RecipePart& b) { return a.parts > b.parts; });
+    out.mixture = mixer.mixed(all);
+    out.difference = ciede2000(lab_from_srgb(out.mixture.color), m_wanted);
+    return out;
+  }
+
+  const Mixer::Kernel& m_kernel;
+  std::vector<Indices> m_choices;
+  std::size_t m_size;
+  Lab m_wanted;
+  NearDifference m_to;
+  int m_most_parts;
+};
 
 /// The near difference decides where it is clear, CIEDE2000 where it is not.
 bool reaches(const FewPaints& few, const NearDifference& near, const Lab& color, double within) {
@@ -209,59 +287,11 @@ Result<Recipe> recipe_for(Srgb color, const Mixer& mixer, const RecipeSpec& spec
   const std::size_t there = with_strength(kernel);
   if (there == 0) return Error{ErrorCode::BadInput, "There is no paint to mix with.", "paints"};
   const std::size_t size = std::min(there, static_cast<std::size_t>(spec.most_paints));
-  const auto choices = choices_of(kernel, size);
-  const Lab wanted = lab_from_srgb(color);
-  const NearDifference to(wanted);
-  const bool all = there <= kTryAll;
-  std::vector<std::size_t> whole(choices.size());
-  std::iota(whole.begin(), whole.end(), std::size_t{0});
+  const RecipeSearch search(kernel, choices_of(kernel, size), color, spec.most_parts);
   Best best;
-  std::mutex joining;
-  const auto join = [&](const Best& found) {
-    const std::lock_guard lock(joining);
-    for (const auto& e : found.entries) best.offer(e);
-  };
-  if (!all) {
-    std::vector<std::optional<FewPaints>> few(choices.size());
-    std::vector<float> knots(choices.size());
-    in_parallel(static_cast<int>(choices.size()), 16, [&](int from, int to_choice) {
-      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_choice); ++i)
-        knots[i] = few[i].emplace(kernel, choices[i]).nearest_knot(to);
-    });
-    std::vector<double> near(choices.size(), 1e30);
-    const auto searched = smallest(knots, kSearchedForRecipe);
-    in_parallel(static_cast<int>(searched.size()), 4, [&](int from, int to_choice) {
-      Best found;
-      for (auto n = static_cast<std::size_t>(from); n < static_cast<std::size_t>(to_choice); ++n) {
-        const std::size_t i = searched[n];
-        const FewPaints::Found place = few[i]->nearest(to);
-        near[i] = exact_difference(place.color, wanted);
-        WholeParts(kernel, choices[i]).try_beside(place.parts, size, spec.most_parts, wanted, i, found);
-      }
-      join(found);
-    });
-    // Where the whole parts came nearest, and where any parts would.
-    whole = smallest(near, kTriedWhole);
-    for (const auto& e : best.entries) whole.push_back(e.choice);
-    std::vector<std::size_t> once;
-    for (const std::size_t i : whole)
-      if (once.size() < 2 * kTriedWhole && std::find(once.begin(), once.end(), i) == once.end())
-        once.push_back(i);
-    whole = once;
-  }
-  in_parallel(static_cast<int>(whole.size()), 1, [&](int from, int to_choice) {
-    Best found;
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_choice); ++i)
-      WholeParts(kernel, choices[whole[i]]).try_all(size, spec.most_parts, wanted, whole[i], found);
-    join(found);
-  });
-  Recipe out = told(mixer, choices[best.entries.front().choice], best.entries.front().parts, wanted);
-  for (const auto& e : best.entries)
-    if (Recipe one = told(mixer, choices[e.choice], e.parts, wanted);
-        one.difference < out.difference - 1e-9 ||
-        (one.difference < out.difference + 1e-9 && one.parts.size() < out.parts.size()))
-      out = std::move(one);
-  return out;
+  const auto whole = there <= kTryAll ? search.all() : search.nearest(best);
+  search.try_whole(whole, best);
+  return search.exactly_best(best, mixer);
 }
 
 // ---------------------------------------------------------------- what is reached
