@@ -8,6 +8,7 @@
 #include "io/container/piece_file.h"
 #include "support/any_hands.h"
 
+#include <QClipboard>
 #include <QDir>
 #include <QElapsedTimer>
 
@@ -94,6 +95,7 @@ bool says(const char* what, double early, double late, double most) {
 void come_to_rest(DeskTop& desk) {
   if (desk.window.beside().shown()) desk.window.beside().switch_shown();
   QDir(shelf_folder({})).removeRecursively();
+  QApplication::clipboard()->clear(); // A copied plan is some megabytes.
   desk.space().look_with(Session().eyes);
   desk.space().show_look(PhotoLook::Color);
   desk.space().keep_reference(false);
