@@ -93,16 +93,15 @@ const SheetImages& ShareReader::images() {
   const auto shown = proof();
   if (shown) key.proofed_by = m_press_file;
   key.paper_white = m_space.session().sharing.paper_white;
-  m_images.ask(
-      key, this,
-      [order = std::move(order), shown, known = shown ? known_proof() : ColorTable()] {
-        SheetImages made = images_of(order);
-        if (!shown) return made;
-        proof_words(made.reference, known, shown);
-        proof_words(made.plan, known, shown);
-        return made;
-      },
-      [this] { emit changed(); });
+  std::function<SheetImages()> make = [order = std::move(order)] { return images_of(order); };
+  if (shown)
+    make = [make, shown, known = known_proof()] {
+      SheetImages made = make();
+      proof_words(made.reference, known, shown);
+      proof_words(made.plan, known, shown);
+      return made;
+    };
+  m_images.ask(key, this, make, [this] { emit changed(); });
   static const SheetImages none;
   return m_images.value() ? *m_images.value() : none;
 }
@@ -116,17 +115,13 @@ std::function<Srgb(Srgb)> ShareReader::proof() {
 }
 
 const ColorTable& ShareReader::known_proof() {
-  const std::pair key(m_press_file, m_space.session().sharing.paper_white);
-  if (m_known_for == key) return m_known;
-  m_known_for = key;
-  return m_known = ColorTable();
+  const bool white = m_space.session().sharing.paper_white;
+  if (!m_proof_colors || m_proof_colors->press != m_press_file || m_proof_colors->paper_white != white)
+    m_proof_colors = ProofColors{m_press_file, white, {}};
+  return m_proof_colors->known;
 }
 
-void ShareReader::forget_proof() {
-  if (m_known_for == decltype(m_known_for)()) return;
-  m_known_for = {};
-  m_known = {};
-}
+void ShareReader::forget_proof() { m_proof_colors.reset(); }
 
 void ShareReader::proof_picture(QImage& image) {
   const auto shown = proof();

@@ -84,6 +84,12 @@ private:
     Steps steps;
     bool operator==(const PlanKey&) const = default;
   };
+  /// What colors become as a press prints them.
+  struct ProofColors {
+    std::string press;
+    bool paper_white = true;
+    ColorTable known;
+  };
   [[nodiscard]] ImagesOrder images_order() const;
   [[nodiscard]] const ColorTable& known_proof();
   /// At other desks its memory is of no use.
@@ -91,8 +97,7 @@ private:
 
   Workspace& m_space;
   std::optional<Result<Sheet>> m_sheet;
-  std::pair<std::string, bool> m_known_for;
-  ColorTable m_known; ///< What colors become in the proof.
+  std::optional<ProofColors> m_proof_colors;
   std::string m_press_file;
   std::shared_ptr<const Press> m_press;
   // Last, so that they have come to rest before what they use goes.
