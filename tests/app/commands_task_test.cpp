@@ -23,11 +23,13 @@
 #include "io/shelf/parcel.h"
 
 #include <QApplication>
+#include <QBackingStore>
 #include <QClipboard>
 #include <QMenu>
 #include <QMenuBar>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QScreen>
 #include <QSettings>
 
 #include <set>
@@ -1009,6 +1011,22 @@ std::vector<Command> all_commands() {
 class CommandsTask : public QObject {
   Q_OBJECT
 private slots:
+  void a_menu_is_painted_whole_each_time_and_keeps_no_pixels() {
+    const auto desk = demo_at(Desk::Pick);
+    QMenu& menu = *desk->window.menuBar()->actions().first()->menu();
+    const auto on_screen = [&] {
+      menu.popup(desk->window.mapToGlobal(QPoint(40, 40)));
+      static_cast<void>(QTest::qWaitForWindowExposed(&menu));
+      QTest::qWait(50);
+      return menu.screen()->grabWindow(menu.winId()).toImage();
+    };
+    const QImage first = on_screen();
+    QCOMPARE(first.size(), menu.size() * menu.devicePixelRatioF());
+    menu.hide();
+    QCOMPARE(menu.backingStore()->size(), QSize(1, 1));
+    QCOMPARE(on_screen(), first);
+    menu.hide();
+  }
   void every_command_does_what_it_says() {
     const auto commands = all_commands();
     std::set<std::string> listed;

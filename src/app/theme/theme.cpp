@@ -3,6 +3,7 @@
 
 #include "app/theme/house_style.h"
 #include "app/theme/interface_size.h"
+#include "app/theme/window_pixels.h"
 #include "io/sheet/typeface.h"
 
 #include <QApplication>
@@ -75,6 +76,7 @@ void install_theme() {
   QApplication::setStyle(new HouseStyle);
   QApplication::setFont(text_font());
   set_surround(g_surround);
+  hold_pixels_of_shown_windows_only();
 }
 
 QFont small_font() { return sized(11, QFont::Normal); }

@@ -103,6 +103,14 @@ void WheelView::refresh_picture() {
   m_full = fills_disc(wanted.wheel.measure);
 }
 
+void WheelView::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  // Some megabytes, made anew within a frame.
+  m_shown = {};
+  m_picture = {};
+  m_image = {};
+}
+
 void WheelView::paint_disc(QPainter& painter) {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
   if (m_space.session().eyes == Eyes::Values && !m_space.session().vivid_plan) {
