@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/first/first_start.h"
 
+#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 
 #include <QEvent>
@@ -34,8 +35,7 @@ FirstStart::FirstStart(QWidget* parent) : QWidget(parent) {
     button->setObjectName(name);
     button->setToolTip(words);
     button->setMinimumWidth(kButtonWidth);
-    auto* label = new QLabel(words, this);
-    label->setFont(caption_font());
+    auto* label = caption_label(words, this);
     label->setWordWrap(true);
     label->setMinimumWidth(kWordsWidth);
     middle->addWidget(button, row, 0, Qt::AlignVCenter);

@@ -24,6 +24,12 @@ QLabel* heading_label(const QString& words, QWidget* parent) {
   return label;
 }
 
+QLabel* caption_label(const QString& words, QWidget* parent) {
+  auto* label = new QLabel(words, parent);
+  label->setFont(caption_font());
+  return label;
+}
+
 ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent) : QLabel(parent) {
   setFont(font);
   setTextFormat(Qt::PlainText);

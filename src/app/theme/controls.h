@@ -41,6 +41,8 @@ protected:
 
 /// A line that heads what stands below it.
 [[nodiscard]] QLabel* heading_label(const QString& words, QWidget* parent);
+/// A few words beside a control.
+[[nodiscard]] QLabel* caption_label(const QString& words, QWidget* parent);
 
 /// Pages in one place, chosen by words in a row above them.
 class Pages final : public QWidget {

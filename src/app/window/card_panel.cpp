@@ -33,8 +33,7 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   grid->setVerticalSpacing(8);
   auto row = [&, n = 0](const QString& word, const QString& name, const QString& tip,
                         QWidget* field) mutable {
-    auto* label = new QLabel(word, this);
-    label->setFont(caption_font());
+    auto* label = caption_label(word, this);
     field->setObjectName(name);
     field->setAccessibleName(word);
     field->setToolTip(tip);
@@ -79,9 +78,7 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   auto* monitor = new QHBoxLayout;
   monitor->addWidget(m_monitor, 1);
   monitor->addWidget(m_monitor_on);
-  auto* label = new QLabel(tr("Monitor"), this);
-  label->setFont(caption_font());
-  grid->addWidget(label, 4, 0, Qt::AlignVCenter);
+  grid->addWidget(caption_label(tr("Monitor"), this), 4, 0, Qt::AlignVCenter);
   grid->addLayout(monitor, 4, 1);
   grid->addLayout(buttons, 5, 1);
   connect(take, &QPushButton::clicked, this, &CardPanel::take);

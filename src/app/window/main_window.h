@@ -95,6 +95,11 @@ private:
   void save_tried_picture();
   void save_pairs();
   void make_share_menu();
+  void add_share_views(QMenu& menu);
+  void add_sheet_commands(QMenu& menu);
+  void add_press_commands(QMenu& menu);
+  void hear_share_desk();
+  void keep_sharing();
   void add_press();
   void make_help_menu();
   void make_well_keys();

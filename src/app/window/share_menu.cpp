@@ -56,29 +56,9 @@ void remember(const Sharing& sharing) {
 
 void MainWindow::make_share_menu() {
   auto* menu = add_desk_menu(Desk::Share, tr("&Share"));
-  const std::tuple<QString, ShareView, QString> views[] = {
-      {tr("The &sheet"), ShareView::Sheet, tr("Show the plan on paper")},
-      {tr("The &press"), ShareView::Press, tr("Show what a press prints of the set")},
-      {tr("&Files of the set"), ShareView::Files, tr("Show every format that the set is written in")},
-      {tr("Par&cels"), ShareView::Parcel, tr("Pack for others, and look into what comes from them")},
-      {tr("The &wheel as a picture"), ShareView::Plan,
-       tr("Show the plan as a picture to lie beside a canvas")}};
-  for (const auto& [words, view, tip] : views)
-    add_action(menu, words, tip, {}, [this, view = view] {
-      Sharing next = m_space.session().sharing;
-      next.view = view;
-      m_space.share(next);
-    });
+  add_share_views(*menu);
   menu->addSeparator();
-  const std::tuple<QString, const char*, QString> formats[] = {
-      {tr("Write the sheet as P&DF..."), "pdf", tr("Write all pages of the sheet as PDF")},
-      {tr("Write the sheet as S&VG..."), "svg", tr("Write the sheet as SVG, a file a page")},
-      {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")}};
-  for (const auto& [words, format, tip] : formats)
-    add_action(menu, words, tip, {},
-               [this, f = QString::fromLatin1(format)] { m_share_files->write_sheet(f); });
-  add_action(menu, tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
-             [this] { m_share_files->print_sheet(); });
+  add_sheet_commands(*menu);
   menu->addSeparator();
   add_action(menu, tr("Wri&te the plan..."), tr("Write the wheel as PNG, its outline as SVG"), {},
              [this] { m_share_files->write_plan(); });
@@ -91,11 +71,45 @@ void MainWindow::make_share_menu() {
   add_action(menu, tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
              [this] { m_set_files->bring_in_lines_asked(); });
   menu->addSeparator();
-  add_action(menu, tr("&Add a press profile..."),
+  add_press_commands(*menu);
+  hear_share_desk();
+  keep_sharing();
+}
+
+void MainWindow::add_share_views(QMenu& menu) {
+  const std::tuple<QString, ShareView, QString> views[] = {
+      {tr("The &sheet"), ShareView::Sheet, tr("Show the plan on paper")},
+      {tr("The &press"), ShareView::Press, tr("Show what a press prints of the set")},
+      {tr("&Files of the set"), ShareView::Files, tr("Show every format that the set is written in")},
+      {tr("Par&cels"), ShareView::Parcel, tr("Pack for others, and look into what comes from them")},
+      {tr("The &wheel as a picture"), ShareView::Plan,
+       tr("Show the plan as a picture to lie beside a canvas")}};
+  for (const auto& [words, view, tip] : views)
+    add_action(&menu, words, tip, {}, [this, view = view] {
+      Sharing next = m_space.session().sharing;
+      next.view = view;
+      m_space.share(next);
+    });
+}
+
+void MainWindow::add_sheet_commands(QMenu& menu) {
+  const std::tuple<QString, const char*, QString> formats[] = {
+      {tr("Write the sheet as P&DF..."), "pdf", tr("Write all pages of the sheet as PDF")},
+      {tr("Write the sheet as S&VG..."), "svg", tr("Write the sheet as SVG, a file a page")},
+      {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")}};
+  for (const auto& [words, format, tip] : formats)
+    add_action(&menu, words, tip, {},
+               [this, f = QString::fromLatin1(format)] { m_share_files->write_sheet(f); });
+  add_action(&menu, tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
+             [this] { m_share_files->print_sheet(); });
+}
+
+void MainWindow::add_press_commands(QMenu& menu) {
+  add_action(&menu, tr("&Add a press profile..."),
              tr("Take in an ICC profile of a four-color press and keep it on the shelf"), {},
              [this] { add_press(); });
-  auto* proof = add_action(menu, tr("Pro&of"), tr("See sheet, staff and Try as the chosen press prints them"),
-                           {}, [this] {
+  auto* proof = add_action(&menu, tr("Pro&of"),
+                           tr("See sheet, staff and Try as the chosen press prints them"), {}, [this] {
                              Sharing next = m_space.session().sharing;
                              if (!m_space.shares().press()) m_notice->tell(tr("Choose a press first."));
                              next.proof = m_space.shares().press() && !next.proof;
@@ -104,12 +118,15 @@ void MainWindow::make_share_menu() {
   proof->setCheckable(true);
   connect(&m_space, &Workspace::viewChanged, proof,
           [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
-  add_action(menu, tr("Take all prin&table colors"),
+  add_action(&menu, tr("Take all prin&table colors"),
              tr("What does not print becomes the nearest that does; the set before is kept as a version"), {},
              [this] {
                if (!m_space.shares().press()) return m_notice->tell(tr("Choose a press first."));
                m_space.shares().take_printable(0);
              });
+}
+
+void MainWindow::hear_share_desk() {
   connect(m_share, &ShareDesk::writeSheetAsked, m_share_files, &ShareFiles::write_sheet);
   connect(m_share, &ShareDesk::writePlanAsked, m_share_files, &ShareFiles::write_plan);
   connect(m_share, &ShareDesk::copyPlanAsked, m_share_files, &ShareFiles::copy_plan);
@@ -135,7 +152,10 @@ void MainWindow::make_share_menu() {
     const QString folder = m_dialogs.choose_folder(this, QString());
     if (!folder.isEmpty()) m_share->parcel().watch_folder(folder);
   });
-  // The press and the files are the painter's, whatever the piece.
+}
+
+/// The press and the files are the painter's, whatever the piece.
+void MainWindow::keep_sharing() {
   Sharing sharing = m_space.session().sharing;
   recall(sharing);
   m_space.share(sharing);

@@ -3,6 +3,7 @@
 
 #include "app/desks/grade/set_wheel.h"
 #include "app/store/set_work.h"
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 
@@ -91,8 +92,7 @@ QString AdjustPanel::named(const char* part) const {
 void AdjustPanel::add_row(const char* name, const QString& word, const QString& tip, const Range& range,
                           const Range& usual, double step, int digits, const QString& suffix,
                           const std::function<double&(Adjustment&)>& member) {
-  auto* label = new QLabel(word, this);
-  label->setFont(caption_font());
+  auto* label = caption_label(word, this);
   auto* field = new NumberField(named(name), tip, this);
   field->set_range({range.low, range.high, step, digits, suffix, false, {}});
   field->setToolTip(tip);

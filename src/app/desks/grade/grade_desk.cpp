@@ -87,9 +87,7 @@ QWidget* GradeDesk::make_chip_sizes() {
   auto* line = new QHBoxLayout(box);
   line->setContentsMargins(0, 0, 0, 0);
   line->setSpacing(2);
-  auto* label = new QLabel(tr("chips"), box);
-  label->setFont(caption_font());
-  line->addWidget(label);
+  line->addWidget(caption_label(tr("chips"), box));
   auto* group = new QButtonGroup(box);
   using Size = RowsView::ChipSize;
   const std::pair<QString, Size> sizes[] = {

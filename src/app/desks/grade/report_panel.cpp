@@ -82,8 +82,7 @@ QWidget* ReportPanel::make_rules() {
   int place = 0;
   const auto rule = [&](const char* name, const QString& word, const QString& tip, const NumberRange& range,
                         auto member) {
-    auto* label = new QLabel(word, box);
-    label->setFont(caption_font());
+    auto* label = caption_label(word, box);
     auto* field = new NumberField(QLatin1String(name), tip, box);
     field->setToolTip(tip);
     field->set_range(range);

@@ -123,8 +123,7 @@ QWidget* PatternPanel::make_numbers() {
   m_carry->setToolTip(
       tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"));
   const auto label = [box](const QString& text) {
-    auto* l = new QLabel(text, box);
-    l->setFont(caption_font());
+    auto* l = caption_label(text, box);
     return l;
   };
   auto* current = new WordButton(tr("current hue"), box);

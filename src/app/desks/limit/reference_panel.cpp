@@ -164,8 +164,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   m_words->setObjectName(QStringLiteral("fitWords"));
   m_words->setFont(caption_font());
   m_words->setWordWrap(true);
-  auto* label = new QLabel(tr("hold"), this);
-  label->setFont(caption_font());
+  auto* label = caption_label(tr("hold"), this);
   auto* row = new QHBoxLayout;
   row->setSpacing(4);
   row->addWidget(label);

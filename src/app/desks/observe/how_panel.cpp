@@ -2,6 +2,7 @@
 #include "app/desks/observe/how_panel.h"
 
 #include "app/desks/observe/taking.h"
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 
@@ -38,9 +39,7 @@ HowPanel::HowPanel(Taking& taking, QWidget* parent)
   row->setContentsMargins(kMargin, 10, kMargin, 10);
   row->setSpacing(kGap);
   const auto labeled = [&](const QString& word, QWidget* field) {
-    auto* label = new QLabel(word, this);
-    label->setFont(caption_font());
-    row->addWidget(label);
+    row->addWidget(caption_label(word, this));
     row->addWidget(field);
     row->addSpacing(kGap);
   };

@@ -3,6 +3,7 @@
 
 #include "app/desks/observe/taking.h"
 #include "app/store/photo_reading.h"
+#include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 
@@ -34,8 +35,7 @@ TakeRow::TakeRow(Workspace& space, Taking& taking, QWidget* parent)
     m_counts[i]->setToolTip(tr("How many %1 colors, 0 to 60").arg(bands[i].second));
     connect(m_counts[i], &NumberField::wanted, this,
             [this, i](double n) { want_count(i, static_cast<int>(std::lround(n))); });
-    auto* label = new QLabel(bands[i].second, this);
-    label->setFont(caption_font());
+    auto* label = caption_label(bands[i].second, this);
     row->addWidget(m_counts[i]);
     row->addWidget(label);
   }

@@ -30,6 +30,13 @@ namespace {
 
 constexpr int kNameWidth = 84;
 
+QHBoxLayout& line_in(QVBoxLayout* column) {
+  auto* line = new QHBoxLayout;
+  line->setSpacing(6);
+  column->addLayout(line);
+  return *line;
+}
+
 std::string paint_folder() { return shelf_folder(QStringLiteral("paints")).toStdString(); }
 
 } // namespace
@@ -94,29 +101,6 @@ QWidget* PaintsPanel::make_answers() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
-  const auto line = [&] {
-    auto* out = new QHBoxLayout;
-    out->setSpacing(6);
-    column->addLayout(out);
-    return out;
-  };
-  const auto word = [&](QHBoxLayout* into, const QString& words, const char* name, const QString& tip) {
-    auto* button = new WordButton(words, box);
-    button->setObjectName(QLatin1String(name));
-    button->setToolTip(tip);
-    into->addWidget(button);
-    return button;
-  };
-  const auto number = [&](QHBoxLayout* into, const char* name, const QString& said, const NumberRange& range,
-                          double shown, int width) {
-    auto* field = new NumberField(QLatin1String(name), said, box);
-    field->set_range(range);
-    field->show_value(shown);
-    field->keep_width(width);
-    field->setToolTip(said);
-    into->addWidget(field);
-    return field;
-  };
   m_recipe = new QLabel(box);
   m_recipe->setFont(caption_font());
   m_recipe->setObjectName(QStringLiteral("paints.recipe"));
@@ -124,66 +108,98 @@ QWidget* PaintsPanel::make_answers() {
   m_recipe->setWordWrap(true);
   m_recipe->setAlignment(Qt::AlignLeft | Qt::AlignTop);
   m_recipe->setFixedHeight(2 * QFontMetrics(caption_font()).lineSpacing());
+  m_inside = new ElidedLabel(caption_font(), box);
+  m_inside->setObjectName(QStringLiteral("paints.inside"));
   column->addWidget(m_recipe);
-  auto* recipe = line();
-  m_most = number(recipe, "paints.most", tr("At most so many paints in the recipe, 1 to 4"),
-                  {1, kMostPaintsOfRecipe, 1, 0, tr(" paints"), false, {}}, kMostPaintsOfRecipe, 62);
+  make_recipe_line(line_in(column));
+  make_reach_line(line_in(column));
+  column->addWidget(m_inside);
+  make_mask_line(line_in(column));
+  make_fewest_line(line_in(column));
+  column->addStretch(1);
+  return box;
+}
+
+void PaintsPanel::make_recipe_line(QHBoxLayout& line) {
+  m_most = add_number(line, "paints.most", tr("At most so many paints in the recipe, 1 to 4"),
+                      {1, kMostPaintsOfRecipe, 1, 0, tr(" paints"), false, {}}, kMostPaintsOfRecipe, 62);
   connect(m_most, &NumberField::wanted, this, [this](double n) {
     m_most->show_value(std::round(n));
     say_recipe();
   });
-  m_take = word(recipe, tr("take the mixture up"), "paints.take",
-                tr("What the recipe makes becomes the current color"));
+  m_take = add_word(line, tr("take the mixture up"), "paints.take",
+                    tr("What the recipe makes becomes the current color"));
   connect(m_take, &QAbstractButton::clicked, this, &PaintsPanel::take_up_recipe);
-  recipe->addStretch(1);
-  auto* reach = line();
-  m_show =
-      word(reach, tr("reach"), "paints.reach",
-           tr("Show what the paints that are put out can mix: on the plan, in the section, along the rail"));
-  m_show->setCheckable(true);
-  m_ends = word(reach, tr("white and black"), "paints.ends",
-                tr("White and black of the trade mix along, also where they are not among the paints"));
-  m_ends->setCheckable(true);
-  for (WordButton* button : {m_show, m_ends})
+  line.addStretch(1);
+}
+
+void PaintsPanel::make_reach_line(QHBoxLayout& line) {
+  m_show = add_word(
+      line, tr("reach"), "paints.reach",
+      tr("Show what the paints that are put out can mix: on the plan, in the section, along the rail"));
+  m_ends = add_word(line, tr("white and black"), "paints.ends",
+                    tr("White and black of the trade mix along, also where they are not among the paints"));
+  for (WordButton* button : {m_show, m_ends}) {
+    button->setCheckable(true);
     connect(button, &QAbstractButton::clicked, this, [this] {
       m_space.show_reach({m_show->isChecked(), m_ends->isChecked()});
     });
-  reach->addStretch(1);
-  m_inside = new ElidedLabel(caption_font(), box);
-  m_inside->setObjectName(QStringLiteral("paints.inside"));
-  column->addWidget(m_inside);
-  auto* mask = line();
-  auto* says = new QLabel(tr("as the mask"), box);
-  says->setFont(caption_font());
-  mask->addWidget(says);
-  connect(word(mask, tr("at this value"), "paints.maskHere",
-               tr("The reach at the current value becomes the mask")),
-          &QAbstractButton::clicked, this, [this] { m_space.paints().make_mask(false); });
-  connect(word(mask, tr("at any"), "paints.maskAny", tr("What is reached at any value becomes the mask")),
-          &QAbstractButton::clicked, this, [this] { m_space.paints().make_mask(true); });
-  mask->addStretch(1);
-  auto* fewest = line();
-  auto* few = new QLabel(tr("fewest"), box);
-  few->setFont(caption_font());
-  fewest->addWidget(few);
-  m_share = number(fewest, "paints.share", tr("Percent that is to be reached"),
-                   {1, 100, 1, 0, tr(" %"), false, {}}, 95, 46);
-  m_within = number(fewest, "paints.within", tr("CIEDE2000 that still counts as reached"),
-                    {0.5, 20, 0.5, 1, {}, false, {}}, 3, 38);
+  }
+  line.addStretch(1);
+}
+
+void PaintsPanel::make_mask_line(QHBoxLayout& line) {
+  line.addWidget(caption_label(tr("as the mask"), this));
+  const auto makes_mask = [&](const QString& words, const char* name, const QString& tip, bool at_any_value) {
+    connect(add_word(line, words, name, tip), &QAbstractButton::clicked, this,
+            [this, at_any_value] { m_space.paints().make_mask(at_any_value); });
+  };
+  makes_mask(tr("at this value"), "paints.maskHere", tr("The reach at the current value becomes the mask"),
+             false);
+  makes_mask(tr("at any"), "paints.maskAny", tr("What is reached at any value becomes the mask"), true);
+  line.addStretch(1);
+}
+
+void PaintsPanel::make_fewest_line(QHBoxLayout& line) {
+  line.addWidget(caption_label(tr("fewest"), this));
+  m_share = add_number(line, "paints.share", tr("Percent that is to be reached"),
+                       {1, 100, 1, 0, tr(" %"), false, {}}, 95, 46);
+  m_within = add_number(line, "paints.within", tr("CIEDE2000 that still counts as reached"),
+                        {0.5, 20, 0.5, 1, {}, false, {}}, 3, 38);
   for (NumberField* field : {m_share, m_within})
     connect(field, &NumberField::wanted, field, &NumberField::show_value);
-  const auto seek = [this](bool of_photo) {
-    m_space.paints().seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
+  const auto seeks = [&](const QString& words, const char* name, const QString& tip, bool of_photo) {
+    WordButton* button = add_word(line, words, name, tip);
+    connect(button, &QAbstractButton::clicked, this, [this, of_photo] {
+      m_space.paints().seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
+    });
+    return button;
   };
-  m_of_photo = word(fewest, tr("photo"), "paints.fewestPhoto",
-                    tr("Put out the fewest paints that reach this share of the photo"));
-  m_of_set = word(fewest, tr("set"), "paints.fewestSet",
-                  tr("Put out the fewest paints that reach this share of the set"));
-  connect(m_of_photo, &QAbstractButton::clicked, this, [seek] { seek(true); });
-  connect(m_of_set, &QAbstractButton::clicked, this, [seek] { seek(false); });
-  fewest->addStretch(1);
-  column->addStretch(1);
-  return box;
+  m_of_photo = seeks(tr("photo"), "paints.fewestPhoto",
+                     tr("Put out the fewest paints that reach this share of the photo"), true);
+  m_of_set = seeks(tr("set"), "paints.fewestSet",
+                   tr("Put out the fewest paints that reach this share of the set"), false);
+  line.addStretch(1);
+}
+
+WordButton* PaintsPanel::add_word(QHBoxLayout& line, const QString& words, const char* name,
+                                  const QString& tip) {
+  auto* button = new WordButton(words, this);
+  button->setObjectName(QLatin1String(name));
+  button->setToolTip(tip);
+  line.addWidget(button);
+  return button;
+}
+
+NumberField* PaintsPanel::add_number(QHBoxLayout& line, const char* name, const QString& said,
+                                     const NumberRange& range, double shown, int width) {
+  auto* field = new NumberField(QLatin1String(name), said, this);
+  field->set_range(range);
+  field->show_value(shown);
+  field->keep_width(width);
+  field->setToolTip(said);
+  line.addWidget(field);
+  return field;
 }
 
 void PaintsPanel::showEvent(QShowEvent* event) {

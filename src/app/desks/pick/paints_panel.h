@@ -7,6 +7,7 @@
 #include <QWidget>
 
 class QComboBox;
+class QHBoxLayout;
 class QLabel;
 class QScrollArea;
 
@@ -16,6 +17,7 @@ class ElidedLabel;
 class NameEditor;
 class NumberField;
 class WordButton;
+struct NumberRange;
 
 class PaintsPanel final : public QWidget {
   Q_OBJECT
@@ -28,6 +30,13 @@ protected:
 private:
   [[nodiscard]] QWidget* make_list();
   [[nodiscard]] QWidget* make_answers();
+  void make_recipe_line(QHBoxLayout& line);
+  void make_reach_line(QHBoxLayout& line);
+  void make_mask_line(QHBoxLayout& line);
+  void make_fewest_line(QHBoxLayout& line);
+  WordButton* add_word(QHBoxLayout& line, const QString& words, const char* name, const QString& tip);
+  NumberField* add_number(QHBoxLayout& line, const char* name, const QString& said, const NumberRange& range,
+                          double shown, int width);
   void fill_shelf();
   void take_from_shelf();
   void keep_on_shelf();

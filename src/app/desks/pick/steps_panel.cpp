@@ -37,8 +37,7 @@ StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
        {kValueCutsRange.low, kValueCutsRange.high, 1, 0, {}, false, tr("off")},
        {0, 5, 9, 11}}};
   for (int i = 0; i < 3; ++i) {
-    auto* label = new QLabel(dimensions[i].label, this);
-    label->setFont(caption_font());
+    auto* label = caption_label(dimensions[i].label, this);
     m_counts[i] = new NumberField(dimensions[i].name, tr("Number of %1").arg(dimensions[i].label), this);
     m_counts[i]->set_range(dimensions[i].range);
     m_counts[i]->setToolTip(dimensions[i].tip);

@@ -327,9 +327,7 @@ void ParcelPanel::list_offers() {
     column->addWidget(button, 0, Qt::AlignLeft);
   }
   if (n == 0) {
-    auto* none = new QLabel(tr("Nothing new in %1.").arg(QDir(folder).dirName()), m_offer_box);
-    none->setFont(caption_font());
-    column->addWidget(none);
+    column->addWidget(caption_label(tr("Nothing new in %1.").arg(QDir(folder).dirName()), m_offer_box));
   }
   m_offers->addWidget(m_offer_box);
 }

@@ -27,10 +27,10 @@ bool has_part(const SheetSpec& spec, SheetPart part) {
   return std::find(spec.parts.begin(), spec.parts.end(), part) != spec.parts.end();
 }
 
-QHBoxLayout* row_in(QVBoxLayout* column) {
+QHBoxLayout* row_in(QVBoxLayout& column) {
   auto* row = new QHBoxLayout;
   row->setSpacing(6);
-  column->addLayout(row);
+  column.addLayout(row);
   return row;
 }
 
@@ -41,49 +41,61 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
   column->setSpacing(6);
-  column->addWidget(heading_label(tr("On the sheet"), this));
+  make_parts(*column);
+  column->addSpacing(8);
+  make_swatches(*column);
+  column->addSpacing(8);
+  make_paper(*column);
+  make_numbers(*column);
+  column->addSpacing(12);
+  make_writing(*column);
+  column->addStretch(1);
+  connect(&space, &Workspace::viewChanged, this, &SheetPanel::follow);
+  follow();
+}
+
+void SheetPanel::make_parts(QVBoxLayout& column) {
+  column.addWidget(heading_label(tr("On the sheet"), this));
   auto* grid = new QGridLayout;
   grid->setHorizontalSpacing(6);
   grid->setVerticalSpacing(3);
   grid->setColumnStretch(0, 1);
-  column->addLayout(grid);
-  int line = 0;
-  for (const auto& [part, words, name] : kParts) {
-    auto* label = new QLabel(tr(words), this);
-    label->setFont(caption_font());
-    grid->addWidget(label, line, 0);
-    const auto which = part;
-    auto* on = add_switch(
-        this, QStringLiteral("sheet.") + QLatin1String(name), tr("on"), tr("Whether it is on the sheet"),
-        [which](const SheetSpec& spec) { return has_part(spec, which); },
-        [which](SheetSpec& spec, bool shown) {
-          std::erase(spec.parts, which);
-          if (!shown) return;
-          // The signature closes the sheet.
-          const bool signed_off = !spec.parts.empty() && spec.parts.back() == SheetPart::Signature;
-          spec.parts.insert(spec.parts.end() - (signed_off ? 1 : 0), which);
-        });
-    on->setAccessibleName(tr(words));
-    grid->addWidget(on, line, 1);
-    for (const int by : {-1, 1}) {
-      auto* move = new WordButton(by < 0 ? tr("up") : tr("down"), this);
-      move->setObjectName(QStringLiteral("sheet.%1.%2").arg(QLatin1String(name), by < 0 ? "up" : "down"));
-      move->setAccessibleName((by < 0 ? tr("%1 up") : tr("%1 down")).arg(tr(words)));
-      move->setToolTip(by < 0 ? tr("Let it come earlier") : tr("Let it come later"));
-      connect(move, &QAbstractButton::clicked, this, [this, which, by] { move_part(which, by); });
-      grid->addWidget(move, line, by < 0 ? 2 : 3);
-    }
-    ++line;
-  }
+  column.addLayout(grid);
+  for (const auto& [part, words, name] : kParts) add_part(*grid, part, tr(words), QLatin1String(name));
+  column.addWidget(add_switch(
+                       this, QStringLiteral("sheet.study"), tr("the reference as its study"),
+                       tr("As at Try: every pixel in its swatch"), [](const SheetSpec& s) { return s.study; },
+                       [](SheetSpec& s, bool on) { s.study = on; }),
+                   0, Qt::AlignLeft);
+}
 
-  column->addWidget(add_switch(
-                        this, QStringLiteral("sheet.study"), tr("the reference as its study"),
-                        tr("As at Try: every pixel in its swatch"),
-                        [](const SheetSpec& s) { return s.study; },
-                        [](SheetSpec& s, bool on) { s.study = on; }),
-                    0, Qt::AlignLeft);
-  column->addSpacing(8);
-  column->addWidget(heading_label(tr("Swatches"), this));
+void SheetPanel::add_part(QGridLayout& grid, SheetPart part, const QString& words, const QString& name) {
+  const int line = grid.rowCount();
+  grid.addWidget(caption_label(words, this), line, 0);
+  auto* on = add_switch(
+      this, QStringLiteral("sheet.") + name, tr("on"), tr("Whether it is on the sheet"),
+      [part](const SheetSpec& spec) { return has_part(spec, part); },
+      [part](SheetSpec& spec, bool shown) {
+        std::erase(spec.parts, part);
+        if (!shown) return;
+        // The signature closes the sheet.
+        const bool signed_off = !spec.parts.empty() && spec.parts.back() == SheetPart::Signature;
+        spec.parts.insert(spec.parts.end() - (signed_off ? 1 : 0), part);
+      });
+  on->setAccessibleName(words);
+  grid.addWidget(on, line, 1);
+  for (const int by : {-1, 1}) {
+    auto* move = new WordButton(by < 0 ? tr("up") : tr("down"), this);
+    move->setObjectName(QStringLiteral("sheet.%1.%2").arg(name, by < 0 ? "up" : "down"));
+    move->setAccessibleName((by < 0 ? tr("%1 up") : tr("%1 down")).arg(words));
+    move->setToolTip(by < 0 ? tr("Let it come earlier") : tr("Let it come later"));
+    connect(move, &QAbstractButton::clicked, this, [this, part, by] { move_part(part, by); });
+    grid.addWidget(move, line, by < 0 ? 2 : 3);
+  }
+}
+
+void SheetPanel::make_swatches(QVBoxLayout& column) {
+  column.addWidget(heading_label(tr("Swatches"), this));
   auto* under = row_in(column);
   under->addWidget(add_switch(
       this, QStringLiteral("sheet.byValue"), tr("light to dark"),
@@ -100,9 +112,10 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
         [member = member](const SheetSpec& s) { return s.*member; },
         [member = member](SheetSpec& s, bool on) { s.*member = on; }));
   under->addStretch(1);
+}
 
-  column->addSpacing(8);
-  column->addWidget(heading_label(tr("Paper"), this));
+void SheetPanel::make_paper(QVBoxLayout& column) {
+  column.addWidget(heading_label(tr("Paper"), this));
   auto* paper = row_in(column);
   m_paper = new QComboBox(this);
   m_paper->setObjectName(QStringLiteral("sheet.paper"));
@@ -121,6 +134,9 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
       this, QStringLiteral("sheet.dark"), tr("dark ground"), tr("Light words on a dark ground"),
       [](const SheetSpec& s) { return s.dark; }, [](SheetSpec& s, bool on) { s.dark = on; }));
   paper->addStretch(1);
+}
+
+void SheetPanel::make_numbers(QVBoxLayout& column) {
   auto* numbers = row_in(column);
   const auto number = [&](const QString& name, const QString& tip, const Range& range,
                           const QString& suffix) {
@@ -144,8 +160,9 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
       [](const SheetSpec& s) { return !s.wheel_value; },
       [](SheetSpec& s, bool on) { s.wheel_value = on ? std::nullopt : std::optional(66.0); }));
   numbers->addStretch(1);
+}
 
-  column->addSpacing(12);
+void SheetPanel::make_writing(QVBoxLayout& column) {
   auto* write = row_in(column);
   const std::tuple<const char*, QString, QString> formats[] = {
       {"pdf", tr("Write PDF"), tr("Write the sheet as PDF, all pages")},
@@ -161,9 +178,6 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
     write->addWidget(button);
   }
   write->addStretch(1);
-  column->addStretch(1);
-  connect(&space, &Workspace::viewChanged, this, &SheetPanel::follow);
-  follow();
 }
 
 WordButton* SheetPanel::add_switch(QWidget* parent, const QString& name, const QString& word,

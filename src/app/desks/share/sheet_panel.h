@@ -8,6 +8,7 @@
 
 class QComboBox;
 class QGridLayout;
+class QVBoxLayout;
 
 namespace zc {
 
@@ -22,9 +23,14 @@ public:
 signals:
   /// "pdf", "svg", "png" or "print".
   void writeAsked(const QString& format);
-  void pageTurned(int by);
 
 private:
+  void make_parts(QVBoxLayout& column);
+  void add_part(QGridLayout& grid, SheetPart part, const QString& words, const QString& name);
+  void make_swatches(QVBoxLayout& column);
+  void make_paper(QVBoxLayout& column);
+  void make_numbers(QVBoxLayout& column);
+  void make_writing(QVBoxLayout& column);
   void change(const std::function<void(SheetSpec&)>& by);
   void follow();
   WordButton* add_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,

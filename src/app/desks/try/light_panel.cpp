@@ -51,8 +51,7 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
   grid->setColumnStretch(4, 1);
   const auto row = [&](int n, const QString& word, const QString& name, QWidget* lamp, NumberField* field,
                        Srgb LightAndAir::*color, double LightAndAir::*share) {
-    auto* label = new QLabel(word, this);
-    label->setFont(caption_font());
+    auto* label = caption_label(word, this);
     auto* use = new WordButton(tr("the current color"), this);
     use->setObjectName(name);
     use->setToolTip(tr("Use the current color for it"));

@@ -57,8 +57,7 @@ void PairsPanel::follow() {
   int n = 0;
   for (const Pair& p : from&& to ? paired(*from, *to, trying.pairs) : std::vector<Pair>()) {
     const Swatch *old = find_swatch(*from, p.from), *now = find_swatch(*to, p.to);
-    auto* name = new QLabel(text(old->name), list);
-    name->setFont(caption_font());
+    auto* name = caption_label(text(old->name), list);
     auto* choice = new QComboBox(list);
     choice->setObjectName(QStringLiteral("pair.%1").arg(n));
     choice->setAccessibleName(tr("What %1 follows to").arg(text(old->name)));
@@ -83,9 +82,7 @@ void PairsPanel::follow() {
     ++n;
   }
   if (n == 0) {
-    auto* says = new QLabel(tr("Choose a set or a version to follow to."), list);
-    says->setFont(caption_font());
-    grid->addWidget(says, 0, 0, 1, 4);
+    grid->addWidget(caption_label(tr("Choose a set or a version to follow to."), list), 0, 0, 1, 4);
   }
   grid->setRowStretch(n + 1, 1);
   scroll_over_ground(m_scroll, list);

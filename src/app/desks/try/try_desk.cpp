@@ -45,12 +45,6 @@ QHBoxLayout* row_of(QWidget* box, int spacing) {
   return row;
 }
 
-QLabel* caption(const QString& words, QWidget* parent) {
-  auto* label = new QLabel(words, parent);
-  label->setFont(caption_font());
-  return label;
-}
-
 } // namespace
 
 TryDesk::TryDesk(Workspace& space, QWidget* parent)
@@ -100,12 +94,9 @@ QWidget* TryDesk::make_head() {
     m_ways.emplace_back(button, way);
   }
   row->addStretch(2);
-  m_squint = new WordButton(tr("squint"), head);
-  m_squint->setObjectName(QStringLiteral("try.squint"));
-  m_squint->setCheckable(true);
-  m_squint->setToolTip(tr("Both sides blurred, as with eyes half shut"));
-  connect(m_squint, &QAbstractButton::clicked, this,
-          [this](bool on) { change([&](Trying& t) { t.squint = on; }); });
+  m_squint = make_switch(head, QStringLiteral("try.squint"), tr("squint"),
+                         tr("Both sides blurred, as with eyes half shut"),
+                         [this](bool on) { change([&](Trying& t) { t.squint = on; }); });
   row->addWidget(m_squint);
   return head;
 }
@@ -168,100 +159,107 @@ QWidget* TryDesk::make_sides() {
   m_left = make_side(QStringLiteral("try.left"), tr("What stands left of the edge"), &Trying::left);
   m_right = make_side(QStringLiteral("try.right"), tr("What is shown, or stands right of the edge"),
                       &Trying::right);
-  m_from =
-      make_side(QStringLiteral("try.from"), tr("The state of the set that the picture is in"), &Trying::from);
-  m_two = new WordButton(tr("beside"), box);
-  m_two->setObjectName(QStringLiteral("try.two"));
-  m_two->setCheckable(true);
-  m_two->setToolTip(tr("Two under one edge; drag it, Space changes the sides"));
-  connect(m_two, &QAbstractButton::clicked, this,
-          [this](bool on) { change([&](Trying& t) { t.two = on; }); });
+  m_two = make_switch(box, QStringLiteral("try.two"), tr("beside"),
+                      tr("Two under one edge; drag it, Space changes the sides"),
+                      [this](bool on) { change([&](Trying& t) { t.two = on; }); });
   row->addWidget(m_left, 2);
   row->addWidget(m_two);
   row->addWidget(m_right, 2);
   row->addStretch(1);
+  m_study = make_study(box);
+  m_follow = make_following(box);
+  m_check = make_check(box);
+  for (QWidget* part : {m_study, m_follow, m_check}) row->addWidget(part);
+  return box;
+}
 
-  m_study = new QWidget(box);
-  auto* study = row_of(m_study, 6);
-  m_by_areas = new WordButton(tr("areas"), m_study);
-  m_by_areas->setObjectName(QStringLiteral("try.byAreas"));
-  m_by_areas->setCheckable(true);
-  m_by_areas->setToolTip(
-      tr("Cut into areas of like color, each in one swatch; drag a swatch onto one to bind it"));
-  connect(m_by_areas, &QAbstractButton::clicked, this, [this](bool on) {
-    m_space.tries().change_study(on ? tr("Cut into areas") : tr("Study by pixels"),
-                                 [&](Study& s) { s.by_areas = on; });
-  });
+QWidget* TryDesk::make_study(QWidget* parent) {
+  auto* box = new QWidget(parent);
+  auto* row = row_of(box, 6);
+  TryReader& tries = m_space.tries();
+  m_by_areas =
+      make_switch(box, QStringLiteral("try.byAreas"), tr("areas"),
+                  tr("Cut into areas of like color, each in one swatch; drag a swatch onto one to bind it"),
+                  [&tries](bool on) {
+                    tries.change_study(on ? tr("Cut into areas") : tr("Study by pixels"),
+                                       [on](Study& s) { s.by_areas = on; });
+                  });
   m_count = make_number(QStringLiteral("try.areas"), tr("At most so many areas, 2 to 500"),
                         kFewestPictureAreas, kMostPictureAreas, 10, 0, {});
-  connect(m_count, &NumberField::wanted, this, [this](double n) {
-    m_space.tries().change_study(
-        tr("Number of areas"), [&](Study& s) { s.cut.count = static_cast<int>(n); }, m_count->drag_key());
+  connect(m_count, &NumberField::wanted, this, [this, &tries](double n) {
+    tries.change_study(
+        tr("Number of areas"), [n](Study& s) { s.cut.count = static_cast<int>(n); }, m_count->drag_key());
   });
   m_smoothing =
       make_number(QStringLiteral("try.smoothing"), tr("Smoothed before, in percent of the longer side"), 0, 2,
                   0.1, 1, tr(" smooth"));
-  connect(m_smoothing, &NumberField::wanted, this, [this](double n) {
-    m_space.tries().change_study(
-        tr("Smoothing of areas"), [&](Study& s) { s.cut.smoothing = n; }, m_smoothing->drag_key());
+  connect(m_smoothing, &NumberField::wanted, this, [this, &tries](double n) {
+    tries.change_study(
+        tr("Smoothing of areas"), [n](Study& s) { s.cut.smoothing = n; }, m_smoothing->drag_key());
   });
   m_smallest = make_number(QStringLiteral("try.smallest"),
                            tr("The smallest area, in percent of the picture; less joins its neighbor"), 0, 5,
                            0.02, 2, tr(" % least"));
-  connect(m_smallest, &NumberField::wanted, this, [this](double n) {
-    m_space.tries().change_study(
-        tr("Smallest area"), [&](Study& s) { s.cut.smallest = n; }, m_smallest->drag_key());
+  connect(m_smallest, &NumberField::wanted, this, [this, &tries](double n) {
+    tries.change_study(
+        tr("Smallest area"), [n](Study& s) { s.cut.smallest = n; }, m_smallest->drag_key());
   });
-  m_value_first = new WordButton(tr("value first"), m_study);
-  m_value_first->setObjectName(QStringLiteral("try.valueFirst"));
-  m_value_first->setCheckable(true);
-  m_value_first->setToolTip(tr("The nearest value within the family of the nearest hue, instead of the least "
-                               "difference"));
-  connect(m_value_first, &QAbstractButton::clicked, this, [this](bool on) {
-    m_space.tries().change_study(tr("Match of the study"),
-                                 [&](Study& s) { s.match = on ? Match::Value : Match::Color; });
-  });
+  m_value_first = make_switch(
+      box, QStringLiteral("try.valueFirst"), tr("value first"),
+      tr("The nearest value within the family of the nearest hue, instead of the least difference"),
+      [&tries](bool on) {
+        tries.change_study(tr("Match of the study"),
+                           [on](Study& s) { s.match = on ? Match::Value : Match::Color; });
+      });
   for (QWidget* w :
-       {static_cast<QWidget*>(m_by_areas), static_cast<QWidget*>(m_count), static_cast<QWidget*>(m_smoothing),
-        static_cast<QWidget*>(m_smallest), static_cast<QWidget*>(m_value_first)})
-    study->addWidget(w);
-  m_follow = new QWidget(box);
-  auto* following = row_of(m_follow, 6);
-  following->addWidget(caption(tr("from"), m_follow));
-  following->addWidget(m_from);
+       std::initializer_list<QWidget*>{m_by_areas, m_count, m_smoothing, m_smallest, m_value_first})
+    row->addWidget(w);
+  return box;
+}
+
+QWidget* TryDesk::make_following(QWidget* parent) {
+  auto* box = new QWidget(parent);
+  auto* row = row_of(box, 6);
+  m_from =
+      make_side(QStringLiteral("try.from"), tr("The state of the set that the picture is in"), &Trying::from);
   m_softness = make_number(QStringLiteral("try.softness"), tr("How far each swatch's move reaches beyond it"),
                            0, 1, 0.02, 2, tr(" soft"));
   connect(m_softness, &NumberField::wanted, this,
           [this](double n) { change([&](Trying& t) { t.softness = n; }); });
-  following->addWidget(m_softness);
-  m_check = new QWidget(box);
-  auto* check = row_of(m_check, 6);
-  m_outside = new WordButton(tr("outside the mask"), m_check);
-  m_outside->setObjectName(QStringLiteral("try.showOutside"));
-  m_outside->setCheckable(true);
-  m_outside->setToolTip(tr("Show the places outside the mask"));
-  connect(m_outside, &QAbstractButton::clicked, this,
-          [this](bool on) { change([&](Trying& t) { t.show_outside = on; }); });
-  m_far_shown = new WordButton(tr("far by"), m_check);
-  m_far_shown->setObjectName(QStringLiteral("try.showFar"));
-  m_far_shown->setCheckable(true);
-  m_far_shown->setToolTip(tr("Show the places far from every swatch"));
-  connect(m_far_shown, &QAbstractButton::clicked, this,
-          [this](bool on) { change([&](Trying& t) { t.show_far = on; }); });
-  check->addWidget(m_outside);
-  check->addWidget(m_far_shown);
+  row->addWidget(caption_label(tr("from"), box));
+  row->addWidget(m_from);
+  row->addWidget(m_softness);
+  return box;
+}
+
+QWidget* TryDesk::make_check(QWidget* parent) {
+  auto* box = new QWidget(parent);
+  auto* row = row_of(box, 6);
+  m_outside = make_switch(box, QStringLiteral("try.showOutside"), tr("outside the mask"),
+                          tr("Show the places outside the mask"),
+                          [this](bool on) { change([&](Trying& t) { t.show_outside = on; }); });
+  m_far_shown = make_switch(box, QStringLiteral("try.showFar"), tr("far by"),
+                            tr("Show the places far from every swatch"),
+                            [this](bool on) { change([&](Trying& t) { t.show_far = on; }); });
   m_far = make_number(QStringLiteral("try.far"),
                       tr("CIEDE2000 from which on a color is far from every swatch"), 0, 50, 1, 1, {});
   connect(m_far, &NumberField::wanted, this, [this](double n) { change([&](Trying& t) { t.far = n; }); });
-  check->addWidget(m_far);
   m_against = make_choice(QStringLiteral("try.against"), tr("What light, middle and dark are compared with"));
   connect(m_against, &QComboBox::activated, this,
           [this](int i) { change([&](Trying& t) { t.against = m_against->itemData(i).toULongLong(); }); });
-  check->addWidget(m_against);
-  row->addWidget(m_study);
-  row->addWidget(m_follow);
-  row->addWidget(m_check);
+  for (QWidget* w : std::initializer_list<QWidget*>{m_outside, m_far_shown, m_far, m_against})
+    row->addWidget(w);
   return box;
+}
+
+WordButton* TryDesk::make_switch(QWidget* parent, const QString& name, const QString& word,
+                                 const QString& tip, const std::function<void(bool)>& turn) {
+  auto* button = new WordButton(word, parent);
+  button->setObjectName(name);
+  button->setCheckable(true);
+  button->setToolTip(tip);
+  connect(button, &QAbstractButton::clicked, this, turn);
+  return button;
 }
 
 NumberField* TryDesk::make_number(const QString& name, const QString& tip, double low, double high,

@@ -33,12 +33,17 @@ protected:
 private:
   QWidget* make_head();
   QWidget* make_sides();
+  QWidget* make_study(QWidget* parent);
+  QWidget* make_following(QWidget* parent);
+  QWidget* make_check(QWidget* parent);
   QWidget* make_foot();
   QComboBox* make_side(const QString& name, const QString& tip, TrySide Trying::*side);
   [[nodiscard]] QComboBox* make_choice(const QString& name, const QString& tip);
   void fill_side(QComboBox& box, const TrySide& chosen, bool with_photo);
   NumberField* make_number(const QString& name, const QString& tip, double low, double high, double step,
                            int digits, const QString& suffix);
+  WordButton* make_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
+                          const std::function<void(bool)>& turn);
   void change(const std::function<void(Trying&)>& by);
   void follow();
   void fill_against();
