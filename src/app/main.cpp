@@ -21,14 +21,12 @@
 #include <QComboBox>
 #include <QSettings>
 #include <QTemporaryDir>
-#include <QTimer>
 
 #include <cstdio>
 #include <optional>
 
 namespace {
 
-/// Waits until the photos are there, so that the picture shows what a painter would see.
 /// A button by its name, or "list=entry".
 void press(QWidget& window, const QString& name) {
   if (auto* button = window.findChild<QAbstractButton*>(name)) button->click();
@@ -38,27 +36,23 @@ void press(QWidget& window, const QString& name) {
   emit list->activated(list->currentIndex());
 }
 
+void write_picture(QWidget& pictured, const QString& path) {
+  const bool written = zc::write_window_picture(pictured, path);
+  if (!written)
+    std::fprintf(stderr, "zonachrom: the picture \"%s\" could not be written.\n", qPrintable(path));
+  QApplication::exit(written ? 0 : 1);
+}
+
+/// With photos, proof and all else there, so that the picture shows what a painter would see.
 void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options) {
   auto* handbook = window.findChild<QWidget*>(QStringLiteral("handbook"));
   QWidget* pictured = options.companion ? static_cast<QWidget*>(window.beside().companion())
                       : handbook        ? handbook
                                         : static_cast<QWidget*>(&window);
-  auto* timer = new QTimer(&window);
-  QObject::connect(timer, &QTimer::timeout, &window, [&window, pictured, options, timer] {
-    for (const auto& r : window.space().piece().references) {
-      const auto state = window.space().photos().state_of(r);
-      if (state.loading) return;
-    }
-    timer->stop();
+  zc::when_at_rest(*pictured, [pictured, options] {
     for (const auto& name : options.buttons) press(*pictured, name);
-    QTimer::singleShot(options.buttons.empty() ? 200 : 2000, pictured, [pictured, path = options.picture] {
-      const bool written = zc::write_window_picture(*pictured, path);
-      if (!written)
-        std::fprintf(stderr, "zonachrom: the picture \"%s\" could not be written.\n", qPrintable(path));
-      QApplication::exit(written ? 0 : 1);
-    });
+    zc::when_at_rest(*pictured, [pictured, path = options.picture] { write_picture(*pictured, path); });
   });
-  timer->start(50);
 }
 
 /// Recovered work is not left for the piece that was asked for.

@@ -5,6 +5,7 @@
 #include "app/jobs/memory.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/window/beside.h"
+#include "app/window/picture.h"
 #include "io/container/piece_file.h"
 #include "support/any_hands.h"
 
@@ -27,25 +28,11 @@ struct Note {
   int handles = 0;
 };
 
-double milliseconds_of(clockid_t clock) {
-  timespec at{};
-  clock_gettime(clock, &at);
-  return static_cast<double>(at.tv_sec) * 1e3 + static_cast<double>(at.tv_nsec) / 1e6;
-}
-
 /// Of this thread at work, so that what else runs on the machine does not count.
-double milliseconds_worked() { return milliseconds_of(CLOCK_THREAD_CPUTIME_ID); }
-
-/// Until no thread has had anything to do for a second and a half, or half a minute is over: on a busy
-/// machine what works in the background comes later.
-bool all_done() {
-  for (int tries = 0, still = 0; tries < 60; ++tries) {
-    const double before = milliseconds_of(CLOCK_PROCESS_CPUTIME_ID);
-    QTest::qWait(500);
-    still = milliseconds_of(CLOCK_PROCESS_CPUTIME_ID) - before < 10 ? still + 1 : 0;
-    if (still == 3) return true;
-  }
-  return false;
+double milliseconds_worked() {
+  timespec at{};
+  clock_gettime(CLOCK_THREAD_CPUTIME_ID, &at);
+  return static_cast<double>(at.tv_sec) * 1e3 + static_cast<double>(at.tv_nsec) / 1e6;
 }
 
 double megabytes_at_most() {
@@ -152,7 +139,9 @@ int main(int argc, char** argv) {
     desk.space().show_desk(Desk::Observe);
     if (!desk.window.documents().open(file)) return 2;
     come_to_rest(desk);
-    if (!all_done()) std::puts("not all is at rest");
+    bool at_rest = false;
+    when_at_rest(desk.window, [&at_rest] { at_rest = true; });
+    static_cast<void>(QTest::qWaitFor([&at_rest] { return at_rest; }, 40'000));
     notes.push_back(
         {minute(), megabytes_in_use(), megabytes_asked(), worked / kActions / kRounds, handles_in_use()});
     const Note& n = notes.back();

@@ -4,10 +4,14 @@
 
 #include <QString>
 
+#include <functional>
+
 class QWidget;
 
 namespace zc {
 
+/// Calls `then` once no thread of the program has had anything to do for a moment, or after half a minute.
+void when_at_rest(QWidget& window, std::function<void()> then);
 /// True when the file was written.
 [[nodiscard]] bool write_window_picture(QWidget& window, const QString& path);
 
