@@ -86,6 +86,10 @@ void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
     QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
   };
   const Id id = swatch(0, 0).id;
+  // Its color stands before its name as it is, also in a chosen row.
+  table.selectRow(0);
+  const QPoint chip = table.visualRect(table.model()->index(0, 0)).topLeft() + QPoint(11, 14);
+  QCOMPARE(seen(*table.viewport(), chip), shown_color(swatch(0, 0).color, Eyes::Usual));
   type_at(1, "#a0522d");
   QCOMPARE(hex_of(find_swatch(m_desk->piece(), id)->color), std::string("#a0522d"));
   type_at(1, "#a0522");

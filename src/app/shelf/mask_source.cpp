@@ -18,11 +18,11 @@ std::vector<Error> MaskSource::read() {
 }
 
 /// The mask on its wheel, in the greys of the surround.
-QIcon MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
-  QPixmap pixmap(size * scale);
-  pixmap.setDevicePixelRatio(scale);
-  pixmap.fill(Qt::transparent);
-  QPainter painter(&pixmap);
+QImage MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
+  QImage image(size * scale, QImage::Format_ARGB32_Premultiplied);
+  image.setDevicePixelRatio(scale);
+  image.fill(Qt::transparent);
+  QPainter painter(&image);
   painter.setRenderHint(QPainter::Antialiasing);
   const QPointF middle(size.width() / 2.0, size.height() / 2.0);
   const double radius = size.width() / 2.0 - 1;
@@ -37,7 +37,7 @@ QIcon MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
   painter.setPen(QPen(theme().quiet, 1));
   painter.drawEllipse(middle, radius, radius);
   painter.fillPath(path, theme().text);
-  return pixmap;
+  return image;
 }
 
 ShelfMask MaskSource::own(const ShelfCard& card) const {

@@ -17,11 +17,11 @@ std::vector<Error> SetSource::read() {
 }
 
 /// A strip for each of the first families.
-QIcon SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
-  QPixmap pixmap(size * scale);
-  pixmap.setDevicePixelRatio(scale);
-  pixmap.fill(Qt::transparent);
-  QPainter painter(&pixmap);
+QImage SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
+  QImage image(size * scale, QImage::Format_ARGB32_Premultiplied);
+  image.setDevicePixelRatio(scale);
+  image.fill(Qt::transparent);
+  QPainter painter(&image);
   const auto& families = m_sets[item].set.families;
   const int rows = std::clamp(static_cast<int>(families.size()), 1, 5);
   const double height = static_cast<double>(size.height()) / rows;
@@ -32,7 +32,7 @@ QIcon SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
       painter.fillRect(QRectF(width * static_cast<double>(i), row * height, width, height),
                        shown_color(swatches[i].color, m_space.session().eyes));
   }
-  return pixmap;
+  return image;
 }
 
 bool SetSource::can_put() const {

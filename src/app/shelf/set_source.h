@@ -14,7 +14,7 @@ public:
   [[nodiscard]] QString plural() const override { return QObject::tr("sets"); }
   [[nodiscard]] std::vector<Error> read() override;
   [[nodiscard]] std::vector<ShelfCard> cards() const override { return {m_sets.begin(), m_sets.end()}; }
-  [[nodiscard]] QIcon drawn(std::size_t item, QSize size, qreal scale) const override;
+  [[nodiscard]] QImage drawn(std::size_t item, QSize size, qreal scale) const override;
   [[nodiscard]] QSize icon_size() const override { return {84, 30}; }
   [[nodiscard]] bool can_put() const override;
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shelf/shelf_panel.h"
 
+#include "app/paint/painted_icon.h"
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
@@ -9,6 +10,7 @@
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QPainter>
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QVBoxLayout>
@@ -143,8 +145,10 @@ void ShelfPanel::show_found() {
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
       if (m_cards[i].on != on || !found_by(m_cards[i], m_search->text().toStdString())) continue;
       m_found.push_back(i);
-      auto* item = new QListWidgetItem(m_source->drawn(i, m_source->icon_size(), devicePixelRatioF()),
-                                       told(m_cards[i]), m_list);
+      const QImage drawn = m_source->drawn(i, m_source->icon_size(), devicePixelRatioF());
+      const QIcon icon = painted_icon(
+          [drawn](QPainter& painter, const QRect& rect) { painter.drawImage(rect.topLeft(), drawn); });
+      auto* item = new QListWidgetItem(icon, told(m_cards[i]), m_list);
       if (!on) item->setForeground(theme().quiet);
     }
   if (m_found.empty()) {

@@ -5,7 +5,7 @@
 #include "app/store/workspace.h"
 #include "io/shelf/shelf_files.h"
 
-#include <QIcon>
+#include <QImage>
 #include <QWidget>
 #include <functional>
 #include <memory>
@@ -27,7 +27,7 @@ public:
   /// read.
   [[nodiscard]] virtual std::vector<Error> read() = 0;
   [[nodiscard]] virtual std::vector<ShelfCard> cards() const = 0;
-  [[nodiscard]] virtual QIcon drawn(std::size_t item, QSize size, qreal scale) const = 0;
+  [[nodiscard]] virtual QImage drawn(std::size_t item, QSize size, qreal scale) const = 0;
   [[nodiscard]] virtual QSize icon_size() const = 0;
   [[nodiscard]] virtual bool can_put() const = 0;
   [[nodiscard]] virtual Result<std::string> put(const ShelfCard& card) = 0;

@@ -2,6 +2,7 @@
 #include "app/desks/grade/list_view.h"
 
 #include "app/paint/paint.h"
+#include "app/paint/painted_icon.h"
 #include "app/seams/drag_out.h"
 #include "app/store/set_work.h"
 #include "app/theme/text.h"
@@ -13,6 +14,7 @@
 #include <QHeaderView>
 #include <QLineEdit>
 #include <QMimeData>
+#include <QPainter>
 #include <QSortFilterProxyModel>
 #include <QTableView>
 #include <QVBoxLayout>
@@ -48,7 +50,8 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const Row& row = m_rows[static_cast<std::size_t>(index.row())];
   const bool sorts = role == Qt::UserRole; // Numbers as numbers.
   if (role == Qt::DecorationRole && index.column() == Name)
-    return shown_color(row.color, m_space.session().eyes);
+    return painted_icon([color = shown_color(row.color, m_space.session().eyes)](
+                            QPainter& painter, const QRect& rect) { painter.fillRect(rect, color); });
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};
