@@ -12,6 +12,7 @@
 #include <QClipboard>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QEventLoop>
 
 #include <cstdio>
 #include <ctime>
@@ -139,9 +140,9 @@ int main(int argc, char** argv) {
     desk.space().show_desk(Desk::Observe);
     if (!desk.window.documents().open(file)) return 2;
     come_to_rest(desk);
-    bool at_rest = false;
-    when_at_rest(desk.window, [&at_rest] { at_rest = true; });
-    static_cast<void>(QTest::qWaitFor([&at_rest] { return at_rest; }, 40'000));
+    QEventLoop rest;
+    when_at_rest(desk.window, [&rest] { rest.quit(); });
+    rest.exec();
     notes.push_back(
         {minute(), megabytes_in_use(), megabytes_asked(), worked / kActions / kRounds, handles_in_use()});
     const Note& n = notes.back();

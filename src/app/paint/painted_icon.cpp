@@ -27,4 +27,8 @@ QIcon painted_icon(std::function<void(QPainter&, const QRect&)> paint) {
   return QIcon(new PaintedIcon(std::move(paint)));
 }
 
+QIcon color_icon(const QColor& color) {
+  return painted_icon([color](QPainter& painter, const QRect& rect) { painter.fillRect(rect, color); });
+}
+
 } // namespace zc

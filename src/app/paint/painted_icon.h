@@ -2,6 +2,7 @@
 // Small pictures in lists.
 #pragma once
 
+#include <QColor>
 #include <QIcon>
 #include <functional>
 
@@ -12,5 +13,7 @@ namespace zc {
 /// Painted each time it shows, into the rectangle, however the row is chosen. The toolkit's own icons are
 /// tinted in a chosen row, and each leaves a copy and its name in a cache that only grows.
 [[nodiscard]] QIcon painted_icon(std::function<void(QPainter&, const QRect&)> paint);
+/// One color, as it is.
+[[nodiscard]] QIcon color_icon(const QColor& color);
 
 } // namespace zc

@@ -14,7 +14,6 @@
 #include <QHeaderView>
 #include <QLineEdit>
 #include <QMimeData>
-#include <QPainter>
 #include <QSortFilterProxyModel>
 #include <QTableView>
 #include <QVBoxLayout>
@@ -50,8 +49,7 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const Row& row = m_rows[static_cast<std::size_t>(index.row())];
   const bool sorts = role == Qt::UserRole; // Numbers as numbers.
   if (role == Qt::DecorationRole && index.column() == Name)
-    return painted_icon([color = shown_color(row.color, m_space.session().eyes)](
-                            QPainter& painter, const QRect& rect) { painter.fillRect(rect, color); });
+    return color_icon(shown_color(row.color, m_space.session().eyes));
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};

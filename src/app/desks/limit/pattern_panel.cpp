@@ -122,10 +122,6 @@ QWidget* PatternPanel::make_numbers() {
   m_carry->setObjectName(QStringLiteral("carry"));
   m_carry->setToolTip(
       tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"));
-  const auto label = [box](const QString& text) {
-    auto* l = caption_label(text, box);
-    return l;
-  };
   auto* current = new WordButton(tr("current hue"), box);
   current->setObjectName(QStringLiteral("patternFromCurrent"));
   current->setToolTip(tr("Let the next pattern laid start at the hue of the current color"));
@@ -140,7 +136,7 @@ QWidget* PatternPanel::make_numbers() {
   auto* keeps = new QHBoxLayout;
   keeps->setSpacing(2);
   keeps->addStretch();
-  keeps->addWidget(label(tr("keep")));
+  keeps->addWidget(caption_label(tr("keep"), box));
   for (WordButton* word : {m_keeps_colors, m_keeps_shape}) {
     word->setCheckable(true);
     keeps->addWidget(word);
@@ -151,12 +147,12 @@ QWidget* PatternPanel::make_numbers() {
   last->addWidget(m_carry);
   last->addLayout(keeps);
   grid->addLayout(last, 2, 0, 1, 5);
-  grid->addWidget(label(tr("from hue")), 0, 0);
+  grid->addWidget(caption_label(tr("from hue"), box), 0, 0);
   grid->addWidget(m_base, 0, 1);
   grid->addWidget(current, 0, 2, 1, 2, Qt::AlignLeft);
-  grid->addWidget(label(tr("width")), 1, 0);
+  grid->addWidget(caption_label(tr("width"), box), 1, 0);
   grid->addWidget(m_spread, 1, 1);
-  grid->addWidget(label(tr("turned")), 1, 2);
+  grid->addWidget(caption_label(tr("turned"), box), 1, 2);
   grid->addWidget(m_turned, 1, 3);
   grid->setColumnMinimumWidth(0, QFontMetrics(caption_font()).horizontalAdvance(tr("from hue")) + 2);
   grid->setColumnStretch(4, 1);

@@ -2,6 +2,7 @@
 #include "app/desks/pick/string_panel.h"
 
 #include "app/paint/paint.h"
+#include "app/paint/painted_icon.h"
 #include "app/seams/language.h"
 #include "app/theme/choices.h"
 #include "app/theme/controls.h"
@@ -39,9 +40,8 @@ QComboBox* combo(const QString& name, const QString& accessible, const QString& 
 void fill_with_wells(QComboBox& box, const AtHand& space) {
   for (std::size_t i = 0; i < space.wells.size(); ++i) {
     if (!space.wells[i]) continue;
-    QPixmap chip(14, 14);
-    chip.fill(shown_color(*space.wells[i], Eyes::Usual));
-    box.addItem(chip, QObject::tr("well %1").arg(i + 1), static_cast<int>(i));
+    box.addItem(color_icon(shown_color(*space.wells[i], Eyes::Usual)), QObject::tr("well %1").arg(i + 1),
+                static_cast<int>(i));
   }
 }
 
