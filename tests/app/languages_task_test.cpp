@@ -21,6 +21,7 @@
 #include <QRegularExpression>
 #include <QTranslator>
 
+#include <algorithm>
 #include <set>
 
 using namespace zc;
@@ -198,6 +199,15 @@ constexpr std::pair<Desk, const char*> kPages[] = {
     {Desk::Grade, "page.change"},  {Desk::Grade, "page.sets"},  {Desk::Try, "try.check"},
     {Desk::Try, "try.follow"}};
 
+/// Whether this is one of the words, also cut where there was no room for it.
+bool is_of(const QStringList& words, const QString& said) {
+  const QStringList parts = said.split(QChar(0x2026));
+  if (parts.size() != 2) return words.contains(said);
+  return std::ranges::any_of(words, [&](const QString& word) {
+    return word.size() >= said.size() && word.startsWith(parts[0]) && word.endsWith(parts[1]);
+  });
+}
+
 QSet<QString> said_everywhere() {
   QSet<QString> out;
   const auto desk = std::make_unique<DeskTop>();
@@ -332,7 +342,6 @@ void LanguagesTask::nothing_is_left_in_english() {
                                   "hex",
                                   "Hex",
                                   "color",
-                                  "Row…our",
                                   "neutral",
                                   "usual",
                                   "{hex} {name}",
@@ -341,7 +350,7 @@ void LanguagesTask::nothing_is_left_in_english() {
   left.removeIf([&painters](const QString& said) {
     static const QRegularExpression a_word("[a-zA-Z]{3}"), counted(", \\d+$");
     return same.contains(said) || said.startsWith("fce3c4 lamp core") ||
-           painters.contains(QString(said).remove(counted)) || !said.contains(a_word);
+           is_of(painters, QString(said).remove(counted)) || !said.contains(a_word);
   });
   left.sort();
   QVERIFY2(left.isEmpty(), qPrintable(left.join('\n')));
