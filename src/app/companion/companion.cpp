@@ -151,26 +151,22 @@ QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge - 4, 0);
   row->setSpacing(2);
-  auto* hand = new WordButton(tr("hand over"), box);
-  hand->setObjectName(narrow ? QStringLiteral("stripHandOver") : QStringLiteral("besideHandOver"));
-  hand->setCheckable(true);
-  hand->setToolTip(tr("Every pick goes to the clipboard at its end"));
+  auto* hand = word_switch(narrow ? QStringLiteral("stripHandOver") : QStringLiteral("besideHandOver"),
+                           tr("hand over"), tr("Every pick goes to the clipboard at its end"), box);
   connect(hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
   m_hand_buttons.push_back(hand);
   row->addWidget(hand);
   if (narrow) return box;
-  m_form = new WordButton({}, box);
-  m_form->setObjectName(QStringLiteral("besideForm"));
-  m_form->setToolTip(tr("The form in which colors are handed over; press for the next one"));
+  m_form = word_button(QStringLiteral("besideForm"), {},
+                       tr("The form in which colors are handed over; press for the next one"), box);
   connect(m_form, &QAbstractButton::clicked, this, [this] {
     HandOverForm next = m_hand_over.form();
     next.form = static_cast<HandForm>((static_cast<int>(next.form) + 1) %
                                       static_cast<int>(std::size(kHandFormWords)));
     static_cast<void>(m_hand_over.take(next)); // Its pattern has been taken before.
   });
-  auto* screen = new WordButton(tr("from the screen"), box);
-  screen->setObjectName(QStringLiteral("besideScreen"));
-  screen->setToolTip(tr("Take up the color of any pixel of the screen"));
+  auto* screen = word_button(QStringLiteral("besideScreen"), tr("from the screen"),
+                             tr("Take up the color of any pixel of the screen"), box);
   connect(screen, &QAbstractButton::clicked, this, &Companion::screenAsked);
   row->addWidget(m_form);
   row->addStretch();

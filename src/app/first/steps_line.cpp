@@ -51,9 +51,7 @@ StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
   row->addWidget(title);
   row->addSpacing(8);
   for (const StepWords& s : step_words()) {
-    auto* button = new WordButton(s.word, this);
-    button->setObjectName(QStringLiteral("step.%1").arg(static_cast<int>(s.step)));
-    button->setToolTip(s.how);
+    auto* button = word_button(QStringLiteral("step.%1").arg(static_cast<int>(s.step)), s.word, s.how, this);
     row->addWidget(button);
     m_words[static_cast<std::size_t>(s.step)] = button;
     connect(button, &QAbstractButton::clicked, this, [this, s] {
@@ -62,9 +60,8 @@ StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
     });
   }
   row->addStretch();
-  auto* away = new WordButton(tr("put away"), this);
-  away->setObjectName(QStringLiteral("stepsAway"));
-  away->setToolTip(tr("Show the first steps no more; Help brings them back"));
+  auto* away = word_button(QStringLiteral("stepsAway"), tr("put away"),
+                           tr("Show the first steps no more; Help brings them back"), this);
   connect(away, &QAbstractButton::clicked, this, &StepsLine::put_away);
   row->addWidget(away);
   // "0110..." while they are in use.

@@ -29,9 +29,8 @@ KeptReference::KeptReference(Workspace& space, QWidget* parent)
       {tr("color"), PhotoLook::Color},   {tr("value"), PhotoLook::Value}, {tr("flat"), PhotoLook::Flat},
       {tr("squint"), PhotoLook::Squint}, {tr("steps"), PhotoLook::Steps}, {tr("mask"), PhotoLook::Mask}};
   for (const auto& [words, look] : looks) m_look->addItem(words, static_cast<int>(look));
-  auto* away = new WordButton(tr("away"), this);
-  away->setObjectName(QStringLiteral("keptAway"));
-  away->setToolTip(tr("Put the reference away on this desk (K)"));
+  auto* away = word_button(QStringLiteral("keptAway"), tr("away"),
+                           tr("Put the reference away on this desk (K)"), this);
 
   auto* row = new QHBoxLayout;
   row->setSpacing(6);

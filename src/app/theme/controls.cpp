@@ -30,6 +30,19 @@ QLabel* caption_label(const QString& words, QWidget* parent) {
   return label;
 }
 
+WordButton* word_button(const QString& name, const QString& word, const QString& tip, QWidget* parent) {
+  auto* button = new WordButton(word, parent);
+  button->setObjectName(name);
+  button->setToolTip(tip);
+  return button;
+}
+
+WordButton* word_switch(const QString& name, const QString& word, const QString& tip, QWidget* parent) {
+  auto* button = word_button(name, word, tip, parent);
+  button->setCheckable(true);
+  return button;
+}
+
 ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent) : QLabel(parent) {
   setFont(font);
   setTextFormat(Qt::PlainText);
@@ -116,10 +129,7 @@ void Pages::show_page(int page) {
 }
 
 void Pages::add(const QString& object_name, const QString& word, const QString& tip, QWidget* page) {
-  auto* button = new WordButton(word, this);
-  button->setObjectName(object_name);
-  button->setToolTip(tip);
-  button->setCheckable(true);
+  auto* button = word_switch(object_name, word, tip, this);
   const int i = m_pages->addWidget(page);
   m_group->addButton(button, i);
   m_row->insertWidget(i, button);

@@ -26,6 +26,13 @@ protected:
   void paintEvent(QPaintEvent* event) override;
 };
 
+/// A word that does something when it is pressed: the name it is found by, and the tip that says what.
+[[nodiscard]] WordButton* word_button(const QString& name, const QString& word, const QString& tip,
+                                      QWidget* parent);
+/// The same, for what stays on until it is pressed again.
+[[nodiscard]] WordButton* word_switch(const QString& name, const QString& word, const QString& tip,
+                                      QWidget* parent);
+
 /// One line that ends in dots where it has less room than it needs; the whole is its tip, unless it has
 /// another.
 class ElidedLabel final : public QLabel {

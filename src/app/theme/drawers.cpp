@@ -11,10 +11,7 @@ Drawers::Drawers(QWidget& desk, std::function<QRect()> stage)
     : QObject(&desk), m_desk(desk), m_stage(std::move(stage)) {}
 
 WordButton* Drawers::add(const QString& name, const QString& word, const QString& tip, QWidget* content) {
-  auto* button = new WordButton(word, &m_desk);
-  button->setObjectName(name);
-  button->setToolTip(tip);
-  button->setCheckable(true);
+  auto* button = word_switch(name, word, tip, &m_desk);
   content->setAutoFillBackground(true);
   content->setBackgroundRole(QPalette::Button);
   content->hide();

@@ -35,9 +35,8 @@ RelationRow::RelationRow(Workspace& space, QWidget* parent)
   m_fix->setObjectName(QStringLiteral("fixRelation"));
   m_fix->setCheckable(true);
   m_fix->setToolTip(tr("Keep the relation where it is, here and on the rim, while picking goes on"));
-  auto* lay = new WordButton(tr("lay all"), this);
-  lay->setObjectName(QStringLiteral("layRelation"));
-  lay->setToolTip(tr("Lay the color and all members as a family named by the relation"));
+  auto* lay = word_button(QStringLiteral("layRelation"), tr("lay all"),
+                          tr("Lay the color and all members as a family named by the relation"), this);
   m_chips->setObjectName(QStringLiteral("members"));
 
   auto* row = new QHBoxLayout;

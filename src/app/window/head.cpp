@@ -142,11 +142,10 @@ QWidget* Head::make_desks() {
   row->setSpacing(12);
   auto* group = new QButtonGroup(this);
   for (const DeskFacts& desk : kDeskFacts) {
-    auto* button = new WordButton(name_of(desk).remove(QLatin1Char('&')), box);
-    button->setObjectName("desk." + word_for(kDeskWords, desk.desk));
-    button->setCheckable(true);
-    button->setToolTip(
-        QStringLiteral("%1 (%2)").arg(tells_of(desk), key_of(desk).toString(QKeySequence::NativeText)));
+    auto* button = word_switch(
+        QString::fromStdString("desk." + word_for(kDeskWords, desk.desk)),
+        name_of(desk).remove(QLatin1Char('&')),
+        QStringLiteral("%1 (%2)").arg(tells_of(desk), key_of(desk).toString(QKeySequence::NativeText)), box);
     group->addButton(button);
     row->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, &desk] { m_space.show_desk(desk.desk); });
@@ -162,10 +161,8 @@ QWidget* Head::make_views() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);
-  auto* values = new WordButton(tr("Values only"), box);
-  values->setObjectName(QStringLiteral("valuesOnly"));
-  values->setCheckable(true);
-  values->setToolTip(tr("Show everything in greys of equal lightness (Ctrl+G)"));
+  auto* values = word_switch(QStringLiteral("valuesOnly"), tr("Values only"),
+                             tr("Show everything in greys of equal lightness (Ctrl+G)"), box);
   connect(values, &QAbstractButton::clicked, this,
           [this](bool on) { m_space.look_with(on ? Eyes::Values : Eyes::Usual); });
   // With other eyes the button says so, so that nobody takes what is seen for the colors; a press ends it.
@@ -177,10 +174,8 @@ QWidget* Head::make_views() {
                            : tr("Everything is shown as these eyes see it; press to see it as it is"));
     values->setChecked(eyes != Eyes::Usual);
   });
-  auto* reference = new WordButton(tr("Reference"), box);
-  reference->setObjectName(QStringLiteral("keepReference"));
-  reference->setCheckable(true);
-  reference->setToolTip(tr("Keep a small reference in sight on this desk (K)"));
+  auto* reference = word_switch(QStringLiteral("keepReference"), tr("Reference"),
+                                tr("Keep a small reference in sight on this desk (K)"), box);
   connect(reference, &QAbstractButton::clicked, &m_space, &Workspace::keep_reference);
   const auto follow_reference = [this, reference] {
     reference->setVisible(m_space.session().desk != Desk::Observe);
@@ -191,10 +186,8 @@ QWidget* Head::make_views() {
   row->addWidget(reference);
   row->addWidget(values);
   row->addSpacing(14);
-  m_beside = new WordButton(tr("Beside"), box);
-  m_beside->setObjectName(QStringLiteral("beside"));
-  m_beside->setCheckable(true);
-  m_beside->setToolTip(tr("A small window to stand beside your canvas, above other programs (B)"));
+  m_beside = word_switch(QStringLiteral("beside"), tr("Beside"),
+                         tr("A small window to stand beside your canvas, above other programs (B)"), box);
   connect(m_beside, &QAbstractButton::clicked, this, &Head::besideAsked);
   row->insertWidget(0, m_beside);
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light}) {

@@ -31,9 +31,9 @@ BetweenRow::BetweenRow(Workspace& space, QWidget* parent)
   m_way->setToolTip(tr("How the colors go from the one to the other"));
   m_way->setFont(caption_font());
   fill_with_ways(*m_way);
-  auto* fill = new WordButton(tr("Fill between"), this);
-  fill->setObjectName(QStringLiteral("fillBetween"));
-  fill->setToolTip(tr("Lay these colors between the two selected swatches, in place (Ctrl+J lays three)"));
+  auto* fill = word_button(
+      QStringLiteral("fillBetween"), tr("Fill between"),
+      tr("Lay these colors between the two selected swatches, in place (Ctrl+J lays three)"), this);
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(6);

@@ -69,10 +69,7 @@ QWidget* GradeDesk::make_views() {
       {QStringLiteral("view.versions"), tr("versions"), tr("Versions of the set side by side"),
        SetView::Versions}};
   for (const auto& [name, word, tip, view] : views) {
-    auto* button = new WordButton(word, box);
-    button->setObjectName(name);
-    button->setToolTip(tip);
-    button->setCheckable(true);
+    auto* button = word_switch(name, word, tip, box);
     m_views->addButton(button, static_cast<int>(view));
     line->addWidget(button);
   }
@@ -93,10 +90,8 @@ QWidget* GradeDesk::make_chip_sizes() {
   const std::pair<QString, Size> sizes[] = {
       {tr("small"), Size::Small}, {tr("middle"), Size::Middle}, {tr("large"), Size::Large}};
   for (const auto& [word, size] : sizes) {
-    auto* button = new WordButton(word, box);
-    button->setObjectName(QStringLiteral("chips.") + word);
-    button->setToolTip(tr("Show the chips of the rows %1").arg(word));
-    button->setCheckable(true);
+    auto* button = word_switch(QStringLiteral("chips.") + word, word,
+                               tr("Show the chips of the rows %1").arg(word), box);
     button->setChecked(size == m_rows->chip_size());
     group->addButton(button);
     line->addWidget(button);
@@ -158,9 +153,9 @@ void GradeDesk::follow_sets() {
   line->setSpacing(2);
   for (const auto& set : m_space.piece().sets) {
     const QString name = QString::fromStdString(set.name);
-    auto* button = new WordButton(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150), box);
-    button->setObjectName(QStringLiteral("setTab"));
-    button->setToolTip(tr("Show %1; drop swatches here to move them into its first family").arg(name));
+    auto* button = word_button(
+        QStringLiteral("setTab"), QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150),
+        tr("Show %1; drop swatches here to move them into its first family").arg(name), box);
     button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
     button->setCheckable(true);
     button->setChecked(set.id == m_space.piece().current_set);

@@ -151,12 +151,9 @@ QWidget* AreaPanel::make_commands() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(3);
-  m_adds = new WordButton(tr("adds"), box);
-  m_adds->setObjectName(QStringLiteral("areaAdds"));
-  m_adds->setToolTip(tr("The area adds to the mask"));
-  m_cuts = new WordButton(tr("cuts"), box);
-  m_cuts->setObjectName(QStringLiteral("areaCuts"));
-  m_cuts->setToolTip(tr("The area cuts from what lies above it"));
+  m_adds = word_button(QStringLiteral("areaAdds"), tr("adds"), tr("The area adds to the mask"), box);
+  m_cuts =
+      word_button(QStringLiteral("areaCuts"), tr("cuts"), tr("The area cuts from what lies above it"), box);
   for (WordButton* button : {m_adds, m_cuts}) {
     button->setCheckable(true);
     row->addWidget(button);

@@ -61,10 +61,7 @@ QWidget* LimitDesk::make_tools() {
   row->addWidget(label);
   row->addSpacing(4);
   const auto button = [&](const QString& name, const QString& word, const QString& tip) {
-    auto* b = new WordButton(word, box);
-    b->setObjectName(name);
-    b->setToolTip(tip);
-    b->setCheckable(true);
+    auto* b = word_switch(name, word, tip, box);
     row->addWidget(b);
     return b;
   };

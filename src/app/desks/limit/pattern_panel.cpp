@@ -117,22 +117,17 @@ QWidget* PatternPanel::make_numbers() {
                          tr("How far the mask is turned; drag outside the rim to turn it by hand, or press "
                             "Ctrl+Left and Ctrl+Right on the wheel"),
                          box);
-  m_carry = new WordButton(tr("carry the set"), box);
-  m_carry->setCheckable(true);
-  m_carry->setObjectName(QStringLiteral("carry"));
-  m_carry->setToolTip(
-      tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"));
-  auto* current = new WordButton(tr("current hue"), box);
-  current->setObjectName(QStringLiteral("patternFromCurrent"));
-  current->setToolTip(tr("Let the next pattern laid start at the hue of the current color"));
+  m_carry = word_switch(
+      QStringLiteral("carry"), tr("carry the set"),
+      tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"), box);
+  auto* current = word_button(QStringLiteral("patternFromCurrent"), tr("current hue"),
+                              tr("Let the next pattern laid start at the hue of the current color"), box);
   connect(current, &QAbstractButton::clicked, this,
           [this] { m_base->show_value(m_space.session().at.at.a); });
-  m_keeps_colors = new WordButton(tr("colors"), box);
-  m_keeps_colors->setObjectName(QStringLiteral("keepColors"));
-  m_keeps_colors->setToolTip(tr("When the wheel changes the mask keeps its colors"));
-  m_keeps_shape = new WordButton(tr("shape"), box);
-  m_keeps_shape->setObjectName(QStringLiteral("keepShape"));
-  m_keeps_shape->setToolTip(tr("When the wheel changes the mask keeps its shape"));
+  m_keeps_colors = word_button(QStringLiteral("keepColors"), tr("colors"),
+                               tr("When the wheel changes the mask keeps its colors"), box);
+  m_keeps_shape = word_button(QStringLiteral("keepShape"), tr("shape"),
+                              tr("When the wheel changes the mask keeps its shape"), box);
   auto* keeps = new QHBoxLayout;
   keeps->setSpacing(2);
   keeps->addStretch();

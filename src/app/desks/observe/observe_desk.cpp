@@ -113,10 +113,9 @@ QWidget* ObserveDesk::make_foot() {
   scroll->setFocusPolicy(Qt::NoFocus);
   row->addWidget(scroll, 1);
   row->addWidget(make_loading(foot));
-  auto* add = new WordButton(tr("Add"), foot);
-  add->setObjectName(QStringLiteral("addPhotos"));
-  add->setToolTip(
-      tr("Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted"));
+  auto* add = word_button(
+      QStringLiteral("addPhotos"), tr("Add"),
+      tr("Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted"), foot);
   connect(add, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
   row->addWidget(add);
   row->addSpacing(kGap);

@@ -61,9 +61,7 @@ TakenPanel::TakenPanel(Workspace& space, Taking& taking, QWidget* parent)
 }
 
 WordButton* TakenPanel::command(const QString& name, const QString& word, const QString& tip) {
-  auto* button = new WordButton(word, this);
-  button->setObjectName(name);
-  button->setToolTip(tip);
+  auto* button = word_button(name, word, tip, this);
   return button;
 }
 

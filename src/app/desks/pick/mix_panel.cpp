@@ -77,10 +77,7 @@ QWidget* MixPanel::make_reading() {
   first->setSpacing(6);
   auto* group = new QButtonGroup(this);
   const auto as = [&](const QString& word, const char* name, const QString& tip, MixAs how) {
-    auto* button = new WordButton(word, box);
-    button->setObjectName(QLatin1String(name));
-    button->setToolTip(tip);
-    button->setCheckable(true);
+    auto* button = word_switch(QLatin1String(name), word, tip, box);
     group->addButton(button);
     connect(button, &QAbstractButton::clicked, this,
             [this, how] { change([how](Mixing& m) { m.as = how; }); });
@@ -126,19 +123,16 @@ QWidget* MixPanel::make_corners() {
     c.strength->setToolTip(tr("Tinting strength of color %1: how often a part of it counts").arg(i + 1));
     connect(c.strength, &NumberField::wanted, this,
             [this, i](double s) { change([i, s](Mixing& m) { m.corners[i].strength = s; }); });
-    c.mute = new WordButton(tr("%1").arg(i + 1), c.row);
-    c.mute->setObjectName(QStringLiteral("mix.mute.%1").arg(i));
-    c.mute->setCheckable(true);
-    c.mute->setToolTip(tr("Color %1 mixes; off it is muted").arg(i + 1));
+    c.mute = word_switch(QStringLiteral("mix.mute.%1").arg(i), tr("%1").arg(i + 1),
+                         tr("Color %1 mixes; off it is muted").arg(i + 1), c.row);
     connect(c.mute, &QAbstractButton::clicked, this,
             [this, i](bool on) { change([i, on](Mixing& m) { m.corners[i].muted = !on; }); });
     column->addWidget(c.mute);
     column->addWidget(c.strength);
     grid->addWidget(c.row);
   }
-  auto* add = new WordButton(tr("add"), box);
-  add->setObjectName(QStringLiteral("mix.add"));
-  add->setToolTip(tr("Put another color at a corner: the current one, or a paint of the trade"));
+  auto* add = word_button(QStringLiteral("mix.add"), tr("add"),
+                          tr("Put another color at a corner: the current one, or a paint of the trade"), box);
   connect(add, &QAbstractButton::clicked, this, [this, add] {
     QMenu menu;
     menu.addAction(tr("The current color"), [this] { add_corner({m_space.session().color()}); });
@@ -168,11 +162,9 @@ QWidget* MixPanel::make_laying() {
   });
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
-  m_draw = new WordButton(tr("draw a line"), box);
-  m_draw->setObjectName(QStringLiteral("mix.draw"));
-  m_draw->setCheckable(true);
-  m_draw->setToolTip(
-      tr("The next drag across the field draws the line of a string; so does the right button"));
+  m_draw = word_switch(
+      QStringLiteral("mix.draw"), tr("draw a line"),
+      tr("The next drag across the field draws the line of a string; so does the right button"), box);
   connect(m_draw, &QAbstractButton::clicked, this,
           [this](bool on) { change([on](Mixing& m) { m.drawing = on; }); });
   m_steps = new NumberField(QStringLiteral("mix.steps"), tr("Steps of the line and of the grid"), box);

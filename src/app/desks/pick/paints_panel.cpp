@@ -67,9 +67,9 @@ QWidget* PaintsPanel::make_list() {
   column->setSpacing(4);
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
-  m_add = new WordButton(tr("add"), box);
-  m_add->setObjectName(QStringLiteral("paints.add"));
-  m_add->setToolTip(tr("Add a paint: the current color, the selected swatches, or a paint of the trade"));
+  m_add =
+      word_button(QStringLiteral("paints.add"), tr("add"),
+                  tr("Add a paint: the current color, the selected swatches, or a paint of the trade"), box);
   connect(m_add, &QAbstractButton::clicked, this, &PaintsPanel::add_asked);
   m_shelf = new QComboBox(box);
   m_shelf->setObjectName(QStringLiteral("paints.shelf"));
@@ -79,9 +79,8 @@ QWidget* PaintsPanel::make_list() {
   m_shelf->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_shelf->setMinimumContentsLength(6);
   connect(m_shelf, &QComboBox::activated, this, &PaintsPanel::take_from_shelf);
-  auto* keep = new WordButton(tr("keep"), box);
-  keep->setObjectName(QStringLiteral("paints.keep"));
-  keep->setToolTip(tr("Put this palette of paints on the shelf, under the title of the piece"));
+  auto* keep = word_button(QStringLiteral("paints.keep"), tr("keep"),
+                           tr("Put this palette of paints on the shelf, under the title of the piece"), box);
   connect(keep, &QAbstractButton::clicked, this, &PaintsPanel::keep_on_shelf);
   first->addWidget(m_add);
   first->addWidget(m_shelf, 1);
@@ -184,9 +183,7 @@ void PaintsPanel::make_fewest_line(QHBoxLayout& line) {
 
 WordButton* PaintsPanel::add_word(QHBoxLayout& line, const QString& words, const char* name,
                                   const QString& tip) {
-  auto* button = new WordButton(words, this);
-  button->setObjectName(QLatin1String(name));
-  button->setToolTip(tip);
+  auto* button = word_button(QLatin1String(name), words, tip, this);
   line.addWidget(button);
   return button;
 }
@@ -298,9 +295,8 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
         tr("Change the strength of a paint"),
         [&](Piece p) { return with_paint_strength(std::move(p), id, s); }, strength->drag_key());
   });
-  auto* off = new WordButton(tr("off"), row);
-  off->setObjectName(QStringLiteral("paints.off.%1").arg(place));
-  off->setToolTip(tr("Take %1 off the palette").arg(text(paint.name)));
+  auto* off = word_button(QStringLiteral("paints.off.%1").arg(place), tr("off"),
+                          tr("Take %1 off the palette").arg(text(paint.name)), row);
   connect(
       off, &QAbstractButton::clicked, this,
       [this, id = paint.id] {

@@ -28,9 +28,8 @@ StripsPanel::StripsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m
       {QStringLiteral("shades"), tr("shades"), StringKind::Shades}};
   int column = 0;
   for (const auto& [name, word, kind] : kinds) {
-    auto* label = new WordButton(word, this);
-    label->setObjectName(QStringLiteral("lay.") + name);
-    label->setToolTip(tr("Lay these %1 as a family").arg(word));
+    auto* label =
+        word_button(QStringLiteral("lay.") + name, word, tr("Lay these %1 as a family").arg(word), this);
     auto* chips = new ChipRow(tr("%1 of the current color").arg(word), this);
     chips->setObjectName(QStringLiteral("strip.") + name);
     grid->addWidget(label, 0, column);

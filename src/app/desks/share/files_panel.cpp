@@ -43,9 +43,8 @@ FilesPanel::FilesPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   m_folder = new ElidedLabel(caption_font(), this);
   m_folder->setObjectName(QStringLiteral("files.folder"));
   where->addWidget(m_folder, 1);
-  auto* choose = new WordButton(tr("choose the folder"), this);
-  choose->setObjectName(QStringLiteral("files.choose"));
-  choose->setToolTip(tr("Where the files are written"));
+  auto* choose = word_button(QStringLiteral("files.choose"), tr("choose the folder"),
+                             tr("Where the files are written"), this);
   connect(choose, &QAbstractButton::clicked, this, &FilesPanel::folderAsked);
   where->addWidget(choose);
   column->addLayout(where);
@@ -54,10 +53,8 @@ FilesPanel::FilesPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   write->setObjectName(QStringLiteral("files.write"));
   write->setToolTip(tr("Write every chosen format into the folder; the same again without asking"));
   connect(write, &QPushButton::clicked, this, &FilesPanel::writeAsked);
-  m_at_save = new WordButton(tr("at every save too"), this);
-  m_at_save->setObjectName(QStringLiteral("files.atSave"));
-  m_at_save->setCheckable(true);
-  m_at_save->setToolTip(tr("Write them again whenever the piece is saved"));
+  m_at_save = word_switch(QStringLiteral("files.atSave"), tr("at every save too"),
+                          tr("Write them again whenever the piece is saved"), this);
   connect(m_at_save, &QAbstractButton::clicked, this,
           [this](bool on) { change([&](FilesOut& f) { f.at_save = on; }); });
   out->addWidget(write);
@@ -77,10 +74,8 @@ QWidget* FilesPanel::make_formats() {
   grid->setColumnStretch(1, 1);
   int line = 0;
   for (const OutFormat& format : out_formats()) {
-    auto* button = new WordButton(format.name, box);
-    button->setObjectName(QStringLiteral("files.") + QString::fromStdString(format.word));
-    button->setCheckable(true);
-    button->setToolTip(tr("Write it with the others"));
+    auto* button = word_switch(QStringLiteral("files.") + QString::fromStdString(format.word), format.name,
+                               tr("Write it with the others"), box);
     connect(button, &QAbstractButton::clicked, this, [this, word = format.word](bool on) {
       change([&](FilesOut& f) {
         f.formats.erase(word);
@@ -116,14 +111,13 @@ QWidget* FilesPanel::make_lines() {
     if (at < m_shelf.size()) m_pattern->setPlainText(text(text_of(m_shelf[at].pattern)));
   });
   head->addWidget(m_patterns);
-  auto* keep = new WordButton(tr("keep"), box);
-  keep->setObjectName(QStringLiteral("files.keep"));
-  keep->setToolTip(tr("Keep this pattern on the shelf, named by its line of a swatch"));
+  auto* keep = word_button(QStringLiteral("files.keep"), tr("keep"),
+                           tr("Keep this pattern on the shelf, named by its line of a swatch"), box);
   connect(keep, &QAbstractButton::clicked, this, &FilesPanel::keep_pattern);
   head->addWidget(keep);
-  auto* read = new WordButton(tr("read a file"), box);
-  read->setObjectName(QStringLiteral("files.read"));
-  read->setToolTip(tr("Bring in the swatches of a text file that has the shape of this pattern"));
+  auto* read =
+      word_button(QStringLiteral("files.read"), tr("read a file"),
+                  tr("Bring in the swatches of a text file that has the shape of this pattern"), box);
   connect(read, &QAbstractButton::clicked, this, &FilesPanel::readAsked);
   head->addWidget(read);
   column->addLayout(head);

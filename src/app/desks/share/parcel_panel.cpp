@@ -93,13 +93,11 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
   m_offers = new QVBoxLayout;
   column->addLayout(m_offers);
   auto* open = new QHBoxLayout;
-  auto* look = new WordButton(tr("look into a parcel"), this);
-  look->setObjectName(QStringLiteral("parcel.open"));
-  look->setToolTip(tr("See what is inside before anything is taken"));
+  auto* look = word_button(QStringLiteral("parcel.open"), tr("look into a parcel"),
+                           tr("See what is inside before anything is taken"), this);
   connect(look, &QAbstractButton::clicked, this, &ParcelPanel::openAsked);
-  auto* watch = new WordButton(tr("watch a shared folder"), this);
-  watch->setObjectName(QStringLiteral("parcel.watch"));
-  watch->setToolTip(tr("New parcels in this folder are offered here, never taken unasked"));
+  auto* watch = word_button(QStringLiteral("parcel.watch"), tr("watch a shared folder"),
+                            tr("New parcels in this folder are offered here, never taken unasked"), this);
   connect(watch, &QAbstractButton::clicked, this, &ParcelPanel::folderAsked);
   open->addWidget(look);
   open->addWidget(watch);
@@ -310,9 +308,9 @@ void ParcelPanel::list_offers() {
   column->setSpacing(2);
   int n = 0;
   for (const QFileInfo& file : new_parcels()) {
-    auto* button = new WordButton(tr("new: %1").arg(file.fileName().left(40)), m_offer_box);
-    button->setObjectName(QStringLiteral("parcel.offer.%1").arg(n++));
-    button->setToolTip(tr("Look into this parcel"));
+    auto* button =
+        word_button(QStringLiteral("parcel.offer.%1").arg(n++), tr("new: %1").arg(file.fileName().left(40)),
+                    tr("Look into this parcel"), m_offer_box);
     connect(
         button, &QAbstractButton::clicked, this,
         [this, file] {

@@ -42,10 +42,7 @@ PlanPanel::PlanPanel(Workspace& space, QWidget* parent)
       {"plan.many", tr("a row of values"), PlanView::Kind::Row, tr("Several discs from dark to light")},
       {"plan.vivid", tr("vivid"), PlanView::Kind::Vivid, tr("Each hue at the value where it is strongest")}};
   for (const auto& [name, word, kind, tip] : all) {
-    auto* button = new WordButton(word, this);
-    button->setObjectName(QLatin1String(name));
-    button->setCheckable(true);
-    button->setToolTip(tip);
+    auto* button = word_switch(QLatin1String(name), word, tip, this);
     connect(button, &QAbstractButton::clicked, this,
             [this, kind = kind] { change([&](PlanView& p) { p.kind = kind; }); });
     kinds->addWidget(button);

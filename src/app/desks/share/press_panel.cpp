@@ -48,9 +48,8 @@ PressPanel::PressPanel(Workspace& space, QWidget* parent)
   connect(m_profile, &QComboBox::activated, this, [this](int i) {
     change([&](Sharing& s) { s.press = m_profile->itemData(i).toString().toStdString(); });
   });
-  auto* add = new WordButton(tr("add a profile"), this);
-  add->setObjectName(QStringLiteral("press.add"));
-  add->setToolTip(tr("Take in an ICC profile of a four-color press and keep it on the shelf"));
+  auto* add = word_button(QStringLiteral("press.add"), tr("add a profile"),
+                          tr("Take in an ICC profile of a four-color press and keep it on the shelf"), this);
   connect(add, &QAbstractButton::clicked, this, &PressPanel::profileAsked);
   top->addWidget(m_profile, 1);
   top->addWidget(add);
@@ -171,10 +170,9 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
       nearest->setToolTip((p.nearest->equal_value ? tr("The nearest printable at equal value, off by %1")
                                                   : tr("The nearest printable, at another value, off by %1"))
                               .arg(number(p.nearest->difference, 1)));
-      auto* take = new WordButton(tr("take the printable"), box);
-      take->setObjectName(QStringLiteral("press.take.%1").arg(not_printing - 1));
-      take->setToolTip(
-          tr("Let the nearest printable color stand for it; the set before is kept as a version"));
+      auto* take = word_button(
+          QStringLiteral("press.take.%1").arg(not_printing - 1), tr("take the printable"),
+          tr("Let the nearest printable color stand for it; the set before is kept as a version"), box);
       connect(take, &QAbstractButton::clicked, this,
               [this, id = swatches[i]->id] { m_space.shares().take_printable(id); });
       grid->addWidget(nearest, row, 1);
@@ -191,9 +189,8 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
     m_says->setText(says);
   }
   if (not_printing > 1) {
-    auto* all = new WordButton(tr("take all printable"), box);
-    all->setObjectName(QStringLiteral("press.take.all"));
-    all->setToolTip(tr("All of them in one step; the set before is kept as a version"));
+    auto* all = word_button(QStringLiteral("press.take.all"), tr("take all printable"),
+                            tr("All of them in one step; the set before is kept as a version"), box);
     connect(all, &QAbstractButton::clicked, this, [this] { m_space.shares().take_printable(0); });
     grid->addWidget(all, row, 3);
   }

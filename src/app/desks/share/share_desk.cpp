@@ -62,10 +62,7 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
       {"share.parcel", tr("Parcel"), ShareView::Parcel, m_parcel,
        tr("Sets, masks and more for others, and from them")}};
   for (const auto& [name, word, view, panel, tip] : views) {
-    auto* button = new WordButton(word, side);
-    button->setObjectName(QLatin1String(name));
-    button->setCheckable(true);
-    button->setToolTip(tip);
+    auto* button = word_switch(QLatin1String(name), word, tip, side);
     connect(button, &QAbstractButton::clicked, this, [this, view = view] {
       Sharing next = m_space.session().sharing;
       next.view = view;
@@ -103,12 +100,8 @@ QWidget* ShareDesk::make_foot() {
   m_says = new ElidedLabel(caption_font(), foot);
   m_says->setObjectName(QStringLiteral("share.says"));
   row->addWidget(m_says, 1);
-  m_back = new WordButton(tr("page back"), foot);
-  m_back->setObjectName(QStringLiteral("share.back"));
-  m_back->setToolTip(tr("The page before (Page Up)"));
-  m_on = new WordButton(tr("next page"), foot);
-  m_on->setObjectName(QStringLiteral("share.next"));
-  m_on->setToolTip(tr("The next page (Page Down)"));
+  m_back = word_button(QStringLiteral("share.back"), tr("page back"), tr("The page before (Page Up)"), foot);
+  m_on = word_button(QStringLiteral("share.next"), tr("next page"), tr("The next page (Page Down)"), foot);
   connect(m_back, &QAbstractButton::clicked, this,
           [this] { m_stage->turn_to(m_stage->page() == 0 ? 0 : m_stage->page() - 1); });
   connect(m_on, &QAbstractButton::clicked, this, [this] { m_stage->turn_to(m_stage->page() + 1); });

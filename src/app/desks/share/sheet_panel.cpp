@@ -183,10 +183,7 @@ void SheetPanel::make_writing(QVBoxLayout& column) {
 WordButton* SheetPanel::add_switch(QWidget* parent, const QString& name, const QString& word,
                                    const QString& tip, const std::function<bool(const SheetSpec&)>& on,
                                    const std::function<void(SheetSpec&, bool)>& turn) {
-  auto* button = new WordButton(word, parent);
-  button->setObjectName(name);
-  button->setCheckable(true);
-  button->setToolTip(tip);
+  auto* button = word_switch(name, word, tip, parent);
   connect(button, &QAbstractButton::clicked, this,
           [this, turn](bool checked) { change([&](SheetSpec& s) { turn(s, checked); }); });
   m_switches.push_back({button, on});

@@ -125,9 +125,8 @@ void LacksPanel::follow() {
                              .arg(number(lack.difference, 0))
                              .arg(text(near->name))
                        : tr("%1 %").arg(number(100 * lack.share, 1)));
-    auto* lay_it = new WordButton(tr("lay"), m_list);
-    lay_it->setObjectName(QStringLiteral("lay.%1").arg(n));
-    lay_it->setToolTip(tr("Lay this color into the chosen family"));
+    auto* lay_it = word_button(QStringLiteral("lay.%1").arg(n), tr("lay"),
+                               tr("Lay this color into the chosen family"), m_list);
     connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
     auto* chip = new ColorChip(m_space, lack.color, m_list);
     chip->setObjectName(QStringLiteral("lack.%1").arg(n));
@@ -150,9 +149,8 @@ void LacksPanel::follow() {
     says->setFont(caption_font());
     grid->addWidget(says, 0, 0, 1, 3);
   } else {
-    auto* all = new WordButton(tr("lay all"), m_list);
-    all->setObjectName(QStringLiteral("lay.all"));
-    all->setToolTip(tr("Lay all of these as a family"));
+    auto* all =
+        word_button(QStringLiteral("lay.all"), tr("lay all"), tr("Lay all of these as a family"), m_list);
     connect(all, &QAbstractButton::clicked, this, [this, lacks = *lacking] { lay(lacks); });
     grid->addWidget(all, rows, 5);
   }

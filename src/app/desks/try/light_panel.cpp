@@ -52,9 +52,7 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
   const auto row = [&](int n, const QString& word, const QString& name, QWidget* lamp, NumberField* field,
                        Srgb LightAndAir::*color, double LightAndAir::*share) {
     auto* label = caption_label(word, this);
-    auto* use = new WordButton(tr("the current color"), this);
-    use->setObjectName(name);
-    use->setToolTip(tr("Use the current color for it"));
+    auto* use = word_button(name, tr("the current color"), tr("Use the current color for it"), this);
     connect(use, &QAbstractButton::clicked, this,
             [this, color] { change([&](LightAndAir& l) { l.*color = m_space.session().color(); }); });
     field->set_range({0, 100, 5, 0, tr(" %"), false, {}});

@@ -82,10 +82,7 @@ QWidget* TryDesk::make_head() {
   m_name = new ElidedLabel(heading_font(), head);
   row->addWidget(m_name, 1);
   for (const auto& [word, way, tip] : kWays) {
-    auto* button = new WordButton(tr(word), head);
-    button->setObjectName(QStringLiteral("try.") + QLatin1String(word));
-    button->setCheckable(true);
-    button->setToolTip(tr(tip));
+    auto* button = word_switch(QStringLiteral("try.") + QLatin1String(word), tr(word), tr(tip), head);
     connect(button, &QAbstractButton::clicked, this, [this, way = way] {
       change([&](Trying& t) { t.way = way; });
       follow();
@@ -254,10 +251,7 @@ QWidget* TryDesk::make_check(QWidget* parent) {
 
 WordButton* TryDesk::make_switch(QWidget* parent, const QString& name, const QString& word,
                                  const QString& tip, const std::function<void(bool)>& turn) {
-  auto* button = new WordButton(word, parent);
-  button->setObjectName(name);
-  button->setCheckable(true);
-  button->setToolTip(tip);
+  auto* button = word_switch(name, word, tip, parent);
   connect(button, &QAbstractButton::clicked, this, turn);
   return button;
 }
@@ -289,9 +283,8 @@ QWidget* TryDesk::make_foot() {
   row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("light"),
                                 tr("The set under a colored light, and into the distance"),
                                 new LightPanel(m_space, this)));
-  auto* save = new WordButton(tr("Save picture"), foot);
-  save->setObjectName(QStringLiteral("try.save"));
-  save->setToolTip(tr("Write what is seen at full size, as PNG or JPEG"));
+  auto* save = word_button(QStringLiteral("try.save"), tr("Save picture"),
+                           tr("Write what is seen at full size, as PNG or JPEG"), foot);
   connect(save, &QAbstractButton::clicked, this, &TryDesk::saveAsked);
   row->addWidget(save);
   return foot;
