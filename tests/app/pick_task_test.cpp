@@ -559,6 +559,15 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
     middles.push_back(m_desk->session().string[4].color);
   }
   for (std::size_t i = 1; i < middles.size(); ++i) QVERIFY(largest_step(middles[i], middles[i - 1]) > 0.02);
+  // Why there is none stands whole where it would be.
+  const auto& row = m_desk->part<ChipRow>("string");
+  const auto& none = m_desk->part<QLabel>("noString");
+  QVERIFY(row.isVisible() && !none.isVisible());
+  m_desk->space().take_up({0.9, 0.6, 0.3});
+  QTRY_VERIFY(none.isVisible() && none.height() >= none.heightForWidth(none.width()));
+  QVERIFY(!row.isVisible());
+  QCOMPARE(none.text(), QString("The two ends of this string are the same color; choose another end."));
+  m_desk->space().take_up({0.1, 0.2, 0.5});
   choose("stringKind", "into the distance");
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
   choose("stringTarget", "usual air");

@@ -76,9 +76,8 @@ QWidget* Companion::make_column() {
   band->addWidget(m_staff, 1);
 
   auto* pair = new ColorPair(m_space, {74, 62}, box);
-  m_name = new QLabel(box);
+  m_name = new ElidedLabel(heading_font(), box);
   m_name->setObjectName(QStringLiteral("besideName"));
-  m_name->setFont(heading_font());
   m_hex = new QLabel(box);
   m_hex->setObjectName(QStringLiteral("besideHex"));
   m_state = new QLabel(box);
@@ -223,7 +222,7 @@ void Companion::follow() {
   setWindowTitle(tr("%1 beside").arg(text(m_space.piece().title)));
   const Srgb color = m_space.session().color();
   const QString name = color_name(color), hex = text(hex_of(color));
-  m_name->setText(QFontMetrics(m_name->font()).elidedText(name, Qt::ElideRight, kColumn - 74 - 3 * kEdge));
+  m_name->setText(name);
   m_hex->setText(hex);
   m_state->setText(
       tr("value %1, %2").arg(std::lround(m_space.session().at.at.v)).arg(mask_state_words(m_space)));

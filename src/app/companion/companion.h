@@ -14,6 +14,7 @@ class QMenu;
 namespace zc {
 
 class ColorPair;
+class ElidedLabel;
 class RailView;
 class StaffView;
 class StripView;
@@ -74,7 +75,7 @@ private:
   QWidget* m_foot = nullptr; ///< Of the column: what goes first where it is low.
   QBoxLayout* m_strip_layout = nullptr;
   ColorPair* m_strip_pair = nullptr;
-  QLabel* m_name = nullptr;
+  ElidedLabel* m_name = nullptr;
   QLabel* m_hex = nullptr;
   QLabel* m_state = nullptr;
   QLabel* m_line = nullptr;

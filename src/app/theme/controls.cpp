@@ -43,7 +43,8 @@ WordButton* word_switch(const QString& name, const QString& word, const QString&
   return button;
 }
 
-ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent) : QLabel(parent) {
+ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent, Qt::TextElideMode dots)
+    : QLabel(parent), m_dots(dots) {
   setFont(font);
   setTextFormat(Qt::PlainText);
   setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -55,7 +56,7 @@ void ElidedLabel::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setPen(palette().color(foregroundRole()));
   painter.drawText(contentsRect(), static_cast<int>(alignment()),
-                   fontMetrics().elidedText(text(), Qt::ElideRight, contentsRect().width()));
+                   fontMetrics().elidedText(text(), m_dots, contentsRect().width()));
 }
 
 bool ElidedLabel::event(QEvent* event) {

@@ -33,17 +33,20 @@ protected:
 [[nodiscard]] WordButton* word_switch(const QString& name, const QString& word, const QString& tip,
                                       QWidget* parent);
 
-/// One line that ends in dots where it has less room than it needs; the whole is its tip, unless it has
-/// another.
+/// One line with dots at its end, or in its middle, where it has less room than it needs; the whole is its
+/// tip, unless it has another.
 class ElidedLabel final : public QLabel {
   Q_OBJECT
 public:
-  explicit ElidedLabel(const QFont& font, QWidget* parent = nullptr);
+  explicit ElidedLabel(const QFont& font, QWidget* parent = nullptr, Qt::TextElideMode dots = Qt::ElideRight);
   [[nodiscard]] QSize minimumSizeHint() const override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
   bool event(QEvent* event) override;
+
+private:
+  Qt::TextElideMode m_dots;
 };
 
 /// A line that heads what stands below it.

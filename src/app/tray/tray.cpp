@@ -16,7 +16,6 @@
 
 #include <QGridLayout>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -59,9 +58,8 @@ QWidget* Tray::make_words() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
-  m_name = new QLabel(box);
+  m_name = new ElidedLabel(heading_font(), box);
   m_name->setObjectName(QStringLiteral("colorName"));
-  m_name->setFont(heading_font());
   column->addWidget(m_name);
   auto* row = new QHBoxLayout;
   row->setSpacing(kGap);
@@ -125,8 +123,7 @@ QWidget* Tray::make_set_controls() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
-  m_family = new QLabel(box);
-  m_family->setFont(caption_font());
+  m_family = new ElidedLabel(caption_font(), box);
   auto* lay = new QPushButton(tr("Lay on the staff"), box);
   lay->setObjectName(QStringLiteral("lay"));
   lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
@@ -168,9 +165,7 @@ void Tray::take_typed_hex() {
 
 void Tray::follow() {
   const Session& s = m_space.session();
-  const QString name = color_name(s.color());
-  m_name->setText(QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, m_words->width()));
-  m_name->setToolTip(name);
+  m_name->setText(color_name(s.color()));
   if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color())));
   const int steps = s.at_hand.steps.values;
   const int step = steps ? static_cast<int>(std::lround(s.at.at.v / 100 * (steps - 1))) + 1
@@ -185,12 +180,7 @@ void Tray::follow() {
       (prints ? QString() : tr(", does not print")));
   m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
   const Family* family = find_family(m_space.piece(), s.family);
-  const QString target =
-      family ? tr("into %1").arg(QString::fromStdString(family->name)) : tr("into a new family");
-  m_family->setText(
-      QFontMetrics(caption_font())
-          .elidedText(target, Qt::ElideRight,
-                      std::max(50, m_family->parentWidget()->width() - m_hand->sizeHint().width() - 4)));
+  m_family->setText(family ? tr("into %1").arg(text(family->name)) : tr("into a new family"));
   m_hand->setChecked(m_hand_over.on());
   m_hand->setToolTip(m_hand_over.last().isEmpty()
                          ? tr("Every pick goes to the clipboard at its end, as %1 (Ctrl+H)")

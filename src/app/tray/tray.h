@@ -7,12 +7,12 @@
 
 #include <QWidget>
 
-class QLabel;
 class QLineEdit;
 
 namespace zc {
 
 class ColorPair;
+class ElidedLabel;
 class HandOver;
 class NumberField;
 class WellsView;
@@ -42,11 +42,11 @@ private:
   ColorPair* m_pair = nullptr;
   WellsView* m_wells = nullptr;
   QWidget* m_words = nullptr;
-  QLabel* m_name = nullptr;
+  ElidedLabel* m_name = nullptr;
   QLineEdit* m_hex = nullptr;
   std::array<NumberField*, 3> m_place{}; ///< Hue, saturation, value on the wheel.
-  QLabel* m_mask = nullptr;
-  QLabel* m_family = nullptr;
+  ElidedLabel* m_mask = nullptr;
+  ElidedLabel* m_family = nullptr;
   WordButton* m_hand = nullptr;
 };
 

@@ -18,7 +18,6 @@
 #include <QComboBox>
 #include <QEvent>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
@@ -51,9 +50,8 @@ QWidget* ObserveDesk::make_head() {
   auto* row = new QHBoxLayout(head);
   row->setContentsMargins(0, 2, 0, 0);
   row->setSpacing(kGap);
-  m_name = new QLabel(head);
-  m_name->setFont(heading_font());
-  m_name->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  // Names of photos often differ only at their end.
+  m_name = new ElidedLabel(heading_font(), head, Qt::ElideMiddle);
   row->addWidget(m_name, 1);
 
   row->addWidget(new LookBar(m_space, head), 3);
@@ -161,8 +159,7 @@ void ObserveDesk::follow() {
     const QString trouble = m_space.canvases().state_of(*reference);
     name = tr("%1, followed. %2").arg(name, trouble).trimmed();
   }
-  m_name->setText(
-      QFontMetrics(heading_font()).elidedText(name, Qt::ElideMiddle, std::max(60, m_name->width())));
+  m_name->setText(name);
   const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
   m_name->setToolTip(photo ? tr("%1: %2 × %3, shown at %4 %")
                                  .arg(name)

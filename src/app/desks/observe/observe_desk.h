@@ -7,12 +7,12 @@
 
 #include <QWidget>
 
-class QLabel;
 class QProgressBar;
 
 namespace zc {
 
 class Drawers;
+class ElidedLabel;
 class PhotoView;
 class ReferenceStrip;
 class Taking;
@@ -47,7 +47,7 @@ private:
   ReferenceStrip* m_strip;
   Drawers* m_drawers;
   WordButton* m_taken = nullptr;
-  QLabel* m_name = nullptr;
+  ElidedLabel* m_name = nullptr;
   QWidget* m_loading = nullptr;
   QProgressBar* m_progress = nullptr;
 };

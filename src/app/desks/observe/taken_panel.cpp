@@ -9,18 +9,16 @@
 #include "core/color/text.h"
 
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QVBoxLayout>
 
 namespace zc {
 
 TakenPanel::TakenPanel(Workspace& space, Taking& taking, QWidget* parent)
     : QWidget(parent), m_space(space), m_taking(taking),
-      m_chips(new ChipRow(tr("Colors taken from the photo"), this)), m_words(new QLabel(this)) {
+      m_chips(new ChipRow(tr("Colors taken from the photo"), this)),
+      m_words(new ElidedLabel(caption_font(), this)) {
   m_chips->setObjectName(QStringLiteral("harvest"));
   m_words->setObjectName(QStringLiteral("harvestWords"));
-  m_words->setFont(caption_font());
-  m_words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
   m_replace = command(QStringLiteral("replaceTaken"), tr("replace"),
                       tr("Replace the chosen color by the current one; its pin stays"));
   m_drop =
@@ -94,7 +92,6 @@ void TakenPanel::follow() {
   }
   m_chips->show_steps(std::move(steps), words, m_space.session().eyes);
   m_words->setText(told());
-  m_words->setToolTip(told());
   for (WordButton* button : m_all) button->setEnabled(!harvest.colors.empty() && !m_taking.running());
   m_replace->setEnabled(harvest.chosen.has_value());
   m_drop->setEnabled(harvest.chosen.has_value());

@@ -6,11 +6,10 @@
 
 #include <QWidget>
 
-class QLabel;
-
 namespace zc {
 
 class ChipRow;
+class ElidedLabel;
 class Taking;
 class WordButton;
 
@@ -27,7 +26,7 @@ private:
   Workspace& m_space;
   Taking& m_taking;
   ChipRow* m_chips;
-  QLabel* m_words;
+  ElidedLabel* m_words;
   WordButton* m_refill = nullptr;
   WordButton* m_replace = nullptr;
   WordButton* m_drop = nullptr;

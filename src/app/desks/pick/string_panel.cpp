@@ -57,7 +57,7 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
                    tr("Steps of equal value, or of equal difference to the eye (CIEDE2000)"), this)),
       m_hold(new WordButton(tr("hold"), this)), m_show(new WordButton(tr("on the staff"), this)),
       m_lay(new QPushButton(tr("Lay all"), this)), m_row(new ChipRow(tr("Steps of the string"), this)),
-      m_words(new QLabel(this)) {
+      m_words(new ElidedLabel(caption_font(), this)), m_none(new QLabel(this)) {
   const std::pair<QString, StringKind> kinds[] = {
       {tr("even values"), StringKind::Values}, {tr("tints"), StringKind::Tints},
       {tr("shades"), StringKind::Shades},      {tr("tones"), StringKind::Tones},
@@ -83,8 +83,10 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   m_lay->setToolTip(tr("Lay all steps on the staff as a family"));
   m_row->setObjectName(QStringLiteral("string"));
   m_words->setObjectName(QStringLiteral("stringWords"));
-  m_words->setFont(caption_font());
-  m_words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+  m_none->setObjectName(QStringLiteral("noString"));
+  m_none->setFont(caption_font());
+  m_none->setWordWrap(true);
+  m_none->setMinimumHeight(m_row->minimumHeight());
 
   auto* first = new QHBoxLayout;
   auto* second = new QHBoxLayout;
@@ -104,6 +106,7 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   column->addLayout(first);
   column->addLayout(second);
   column->addWidget(m_row);
+  column->addWidget(m_none);
 
   for (QComboBox* box : {m_kind, m_target, m_way, m_even})
     connect(box, &QComboBox::currentIndexChanged, this, &StringPanel::follow);
@@ -196,8 +199,11 @@ void StringPanel::follow() {
   QStringList said;
   if (held) said << tr("%1 held in the mask").arg(held);
   if (unreached) said << tr("%1 out of reach, the nearest stands").arg(unreached);
-  m_words->setText(made ? said.join(QStringLiteral("; ")) : zc::words(made.error()));
-  m_words->setToolTip(m_words->text());
+  m_words->setText(said.join(QStringLiteral("; ")));
+  // Why there is none stands where it would be.
+  m_none->setText(made ? QString() : zc::words(made.error()));
+  m_none->setVisible(!made);
+  m_row->setVisible(made.ok());
   m_space.show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
 }
 

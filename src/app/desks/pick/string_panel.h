@@ -14,6 +14,7 @@ class QPushButton;
 namespace zc {
 
 class ChipRow;
+class ElidedLabel;
 class NumberField;
 class WordButton;
 
@@ -44,7 +45,8 @@ private:
   WordButton* m_show;
   QPushButton* m_lay;
   ChipRow* m_row;
-  QLabel* m_words;
+  ElidedLabel* m_words;
+  QLabel* m_none;
 };
 
 /// The wells as choices: item data is the well, the icon its color.
