@@ -13,10 +13,52 @@ import time
 PRIVATE_BUS = str(pathlib.Path(__file__).parent.parent / "support" / "private-bus.conf")
 
 
-class Desktop:
-    def __init__(self, size="1280x800", scale=None):
-        self.folder = tempfile.mkdtemp()
+class Programs:
+    """What a test starts, and what it complains of."""
+
+    def __init__(self):
         self.running = []
+        self.complaints = tempfile.TemporaryFile("a+", encoding="utf-8", errors="replace")
+
+    def start(self, command, **more):
+        more.setdefault("stderr", self.complaints)
+        more.setdefault("stdout", subprocess.DEVNULL)
+        process = subprocess.Popen(command, **more)
+        self.running.append(process)
+        return process
+
+    def complained(self):
+        self.complaints.seek(0)
+        return self.complaints.read()
+
+    def until(self, true, seconds=45):
+        end = time.monotonic() + seconds
+        while time.monotonic() < end:
+            answer = true()
+            if answer:
+                return answer
+            time.sleep(0.02)
+        ended = [process.args[0] for process in self.running if process.poll() is not None]
+        raise AssertionError(f"not within {seconds} seconds: {true.__code__.co_names}; ended by now: {ended}; "
+                             f"complaints: {self.complained()[-3000:]}")
+
+    def end(self):
+        for process in reversed(self.running):
+            process.terminate()
+            try:
+                process.wait(5)
+            except subprocess.TimeoutExpired:
+                process.kill()
+                process.wait()
+        # A sanitizer writes down what it finds, and may let the program go on.
+        said_at_last = self.complained()
+        assert "Sanitizer" not in said_at_last and "runtime error" not in said_at_last, said_at_last
+
+
+class Desktop(Programs):
+    def __init__(self, size="1280x800", scale=None):
+        super().__init__()
+        self.folder = tempfile.mkdtemp()
         # A number that no other test of this machine uses.
         os.environ["DISPLAY"] = f":{1000 + os.getpid() % 50_000}"
         self.start(["Xvfb", os.environ["DISPLAY"], "-screen", "0", size + "x24", "-nolisten", "tcp",
@@ -43,31 +85,11 @@ class Desktop:
                             stdout=subprocess.PIPE, text=True)
         return daemon.stdout.readline().strip()
 
-    def start(self, command, **more):
-        more.setdefault("stderr", subprocess.DEVNULL)
-        more.setdefault("stdout", subprocess.DEVNULL)
-        process = subprocess.Popen(command, **more)
-        self.running.append(process)
-        return process
-
     def end(self):
-        for process in reversed(self.running):
-            process.terminate()
-            try:
-                process.wait(5)
-            except subprocess.TimeoutExpired:
-                process.kill()
-        shutil.rmtree(self.folder, ignore_errors=True)
-
-    @staticmethod
-    def until(true, seconds=45):
-        end = time.monotonic() + seconds
-        while time.monotonic() < end:
-            answer = true()
-            if answer:
-                return answer
-            time.sleep(0.02)
-        raise AssertionError(f"not within {seconds} seconds: {true.__code__.co_names}")
+        try:
+            super().end()
+        finally:
+            shutil.rmtree(self.folder, ignore_errors=True)
 
     def window(self, title):
         """The id of the window with this title, once it is there."""
@@ -167,7 +189,7 @@ class Palette:
 
     def call(self, method, signature="()", *arguments, interface="org.zonachrom.Palette1"):
         answer = self.bus.call_sync("org.zonachrom.Zonachrom", "/org/zonachrom/Zonachrom", interface, method,
-                                    self.GLib.Variant(signature, arguments), None, 0, 5000)
+                                    self.GLib.Variant(signature, arguments), None, 0, 45_000)
         return answer.unpack()
 
     def fails(self, method, signature, *arguments):

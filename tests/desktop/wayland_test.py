@@ -11,7 +11,7 @@ import sys
 import tempfile
 import time
 
-from desktop import PRIVATE_BUS, Desktop, Palette, said
+from desktop import PRIVATE_BUS, Palette, Programs, said
 
 PROGRAM, DEMO = sys.argv[1:3]
 # The compositor refuses to run as root.
@@ -44,12 +44,8 @@ def nodes(tree):
 
 def main():
     folder = tempfile.mkdtemp()
-    running = []
-
-    def start(command, **more):
-        running.append(subprocess.Popen(command, stderr=subprocess.DEVNULL, **more))
-        return running[-1]
-
+    programs = Programs()
+    start, until = programs.start, programs.until
     try:
         bus = start(["dbus-daemon", "--config-file=" + PRIVATE_BUS, "--nofork", "--print-address"], stdout=subprocess.PIPE, text=True)
         os.environ["DBUS_SESSION_BUS_ADDRESS"] = bus.stdout.readline().strip()
@@ -66,20 +62,20 @@ def main():
             for path in (folder, config, *(os.path.join(folder, name) for name in os.listdir(folder))):
                 os.chown(path, 65534, 65534)
         os.environ.update(WLR_BACKENDS="headless", WLR_LIBINPUT_NO_DEVICES="1", WLR_RENDERER="pixman")
-        start(NOBODY + ["sway", "-c", config], stdout=subprocess.DEVNULL)
+        start(NOBODY + ["sway", "-c", config])
 
         def socket_named(beginning):
             return next((f for f in sorted(os.listdir(runtime))
                          if f.startswith(beginning) and not f.endswith(".lock")), None)
 
-        os.environ["WAYLAND_DISPLAY"] = Desktop.until(lambda: socket_named("wayland-"))
-        os.environ["SWAYSOCK"] = os.path.join(runtime, Desktop.until(lambda: socket_named("sway-ipc")))
+        os.environ["WAYLAND_DISPLAY"] = until(lambda: socket_named("wayland-"))
+        os.environ["SWAYSOCK"] = os.path.join(runtime, until(lambda: socket_named("sway-ipc")))
         port = 20_000 + os.getpid() % 20_000
-        start(NOBODY + ["wayvnc", "127.0.0.1", str(port)], stdout=subprocess.DEVNULL)
+        start(NOBODY + ["wayvnc", "127.0.0.1", str(port)])
         os.environ["QT_QPA_PLATFORM"] = "wayland"
-        program = start([PROGRAM, "--companion", "column", DEMO], stdout=subprocess.DEVNULL)
+        program = start([PROGRAM, "--companion", "column", DEMO])
         palette = Palette()
-        Desktop.until(palette.there)
+        until(palette.there)
 
         def x_display():
             told = os.path.join(runtime, "display")
@@ -91,14 +87,14 @@ def main():
             tree = json.loads(said("swaymsg", "-t", "get_tree") or "{}")
             return next((n for n in nodes(tree) if (n.get("name") or "").endswith("beside")), None)
 
-        Desktop.until(window)
+        until(window)
 
         def connected():
             try:
                 return Pointer(port)
             except OSError:
                 return None
-        pointer = Desktop.until(connected)
+        pointer = until(connected)
         # The compositor puts its frame round the window after it is there.
         time.sleep(1)
         found = window()
@@ -106,27 +102,27 @@ def main():
         height = found["window_rect"]["height"]
         before = palette.call("Current")[0]
         pointer.click(left + 170, top + 118)
-        Desktop.until(lambda: palette.call("Current")[0] != before)
+        until(lambda: palette.call("Current")[0] != before)
         assert not said("wl-paste", "-n")
         pointer.click(left + 47, top + height - 58)
         pointer.click(left + 180, top + 118)
-        picked = Desktop.until(lambda: said("wl-paste", "-n"))
+        picked = until(lambda: said("wl-paste", "-n"))
         assert picked == palette.call("Current")[0] and picked.startswith("#"), picked
 
         # Asked to, it is a client of X11 here, which may ask to be above; this compositor heeds no such wish.
         assert window()["shell"] == "xdg_shell"
         program.terminate()
         program.wait()
-        Desktop.until(lambda: not window())
+        until(lambda: not window())
         del os.environ["QT_QPA_PLATFORM"]
-        os.environ["DISPLAY"] = Desktop.until(x_display)
-        start(NOBODY + [PROGRAM, "--xwayland", "--companion", "column", DEMO], stdout=subprocess.DEVNULL)
-        assert Desktop.until(window)["shell"] == "xwayland"
+        os.environ["DISPLAY"] = until(x_display)
+        start(NOBODY + [PROGRAM, "--xwayland", "--companion", "column", DEMO])
+        assert until(window)["shell"] == "xwayland"
     finally:
-        for process in reversed(running):
-            process.kill()
-            process.wait()
-        shutil.rmtree(folder, ignore_errors=True)
+        try:
+            programs.end()
+        finally:
+            shutil.rmtree(folder, ignore_errors=True)
 
 
 main()
