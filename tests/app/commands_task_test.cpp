@@ -226,9 +226,8 @@ Command sort_row(const char* text, SortBy by) {
 template <class Read> Command name_row(const char* text, const char* key, Desk desk, Read read) {
   return {text, key, desk, [read](DeskTop& d, const Trigger& run) {
             run();
-            for (auto* field : d.window.findChildren<QLineEdit*>())
-              if (field->isVisible() &&
-                  (qobject_cast<NameEditor*>(field) || field->objectName() == "referenceName")) {
+            for (auto* field : d.window.findChildren<NameEditor*>())
+              if (field->isVisible()) {
                 type_into(*field, "brass fittings");
                 return read(d) == "brass fittings";
               }

@@ -2,6 +2,8 @@
 // Looking at a reference and sampling it.
 #include "app/desks/observe/reference_strip.h"
 #include "app/photo/photo_view.h"
+#include "app/theme/name_editor.h"
+#include "app/theme/text.h"
 #include "app/window/hint_line.h"
 #include "core/color/convert.h"
 #include "desk.h"
@@ -31,6 +33,7 @@ private slots:
   void pan_moves_and_sampling_follows();
   void the_value_look_is_grey_and_true();
   void references_are_chosen_removed_and_brought_back();
+  void a_reference_is_renamed_in_place();
   void only_the_shown_photo_keeps_its_pixels();
   void a_stopped_photo_is_tried_again_with_a_click();
   void a_pen_samples_like_a_mouse();
@@ -165,6 +168,25 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
       [&] { return !m_desk->space().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
   QTest::keyClick(&strip, Qt::Key_Right);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
+}
+
+void ObserveTask::a_reference_is_renamed_in_place() {
+  auto& strip = m_desk->part<ReferenceStrip>("references");
+  auto& field = m_desk->part<NameEditor>("referenceName");
+  const Piece before = m_desk->piece();
+  for (int time = 0; time < 3; ++time) {
+    strip.rename_shown();
+    QVERIFY(field.isVisible() && strip.thumb_rect(0).intersects(field.geometry()));
+    QCOMPARE(field.text(), text(before.references[0].name));
+    QTest::keyClicks(&field, "not this");
+    QTest::keyClick(&field, Qt::Key_Escape);
+    QVERIFY(!field.isVisible());
+  }
+  QCOMPARE(m_desk->piece(), before);
+  strip.rename_shown();
+  type_into(field, "forge at noon");
+  QCOMPARE(text(m_desk->piece().references[0].name), QString("forge at noon"));
+  QCOMPARE(strip.findChildren<QLineEdit*>().size(), 1);
 }
 
 void ObserveTask::only_the_shown_photo_keeps_its_pixels() {

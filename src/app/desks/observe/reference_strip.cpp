@@ -3,13 +3,13 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/theme/name_editor.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
-#include <QLineEdit>
 #include <QMenu>
 #include <QToolTip>
 
@@ -20,10 +20,12 @@ constexpr int kThumbWidth = 58, kThumbHeight = 36, kThumbGap = 6, kEdge = 3;
 
 } // namespace
 
-ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent)
+    : QWidget(parent), m_space(space), m_editor(new NameEditor(QStringLiteral("referenceName"), this)) {
   setObjectName(QStringLiteral("references"));
   setAccessibleName(tr("References"));
   setFocusPolicy(Qt::StrongFocus);
+  m_editor->setAccessibleName(tr("Name of the reference"));
   const auto follow = [this] {
     updateGeometry();
     update();
@@ -126,19 +128,10 @@ void ReferenceStrip::rename_shown() {
   const auto& references = m_space.piece().references;
   for (std::size_t i = 0; i < references.size(); ++i) {
     if (references[i].id != id) continue;
-    auto* editor = new QLineEdit(QString::fromStdString(references[i].name), this);
-    editor->setObjectName(QStringLiteral("referenceName"));
-    editor->setAccessibleName(tr("Name of the reference"));
-    editor->setGeometry(thumb_rect(i).adjusted(0, 4, 60, -4));
-    editor->selectAll();
-    editor->show();
-    editor->setFocus();
-    connect(editor, &QLineEdit::editingFinished, this, [this, editor, id] {
-      const std::string name = editor->text().toStdString();
-      editor->disconnect(this);
-      editor->deleteLater();
-      m_space.store().apply(tr("Rename reference"),
-                            [=](Piece p) { return with_reference_named(std::move(p), id, name); });
+    m_editor->edit(thumb_rect(i), text(references[i].name), [this, id](const QString& name) {
+      m_space.store().apply(tr("Rename reference"), [=, called = name.toStdString()](Piece p) {
+        return with_reference_named(std::move(p), id, called);
+      });
     });
   }
 }

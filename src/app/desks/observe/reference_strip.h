@@ -9,6 +9,8 @@
 
 namespace zc {
 
+class NameEditor;
+
 class ReferenceStrip final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
@@ -31,6 +33,7 @@ private:
   [[nodiscard]] std::optional<std::size_t> reference_at(QPoint p) const;
   void step(int by);
   Workspace& m_space;
+  NameEditor* m_editor;
 };
 
 } // namespace zc
