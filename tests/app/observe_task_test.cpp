@@ -34,6 +34,7 @@ private slots:
   void the_value_look_is_grey_and_true();
   void references_are_chosen_removed_and_brought_back();
   void a_reference_is_renamed_in_place();
+  void many_references_are_reached();
   void only_the_shown_photo_keeps_its_pixels();
   void a_stopped_photo_is_tried_again_with_a_click();
   void a_pen_samples_like_a_mouse();
@@ -187,6 +188,25 @@ void ObserveTask::a_reference_is_renamed_in_place() {
   type_into(field, "forge at noon");
   QCOMPARE(text(m_desk->piece().references[0].name), QString("forge at noon"));
   QCOMPARE(strip.findChildren<QLineEdit*>().size(), 1);
+}
+
+void ObserveTask::many_references_are_reached() {
+  auto& strip = m_desk->part<ReferenceStrip>("references");
+  m_desk->space().store().apply("Many", [](Piece p) -> Result<Piece> {
+    const Reference one = p.references[0];
+    for (int i = 0; i < 15; ++i) p = *with_reference(std::move(p), "study", one.extension, one.bytes);
+    return p;
+  });
+  const auto in_sight = [&strip](std::size_t i) {
+    return strip.visibleRegion().boundingRect().contains(strip.thumb_rect(i));
+  };
+  const std::size_t last = m_desk->piece().references.size() - 1;
+  QVERIFY(in_sight(0) && !in_sight(last));
+  for (std::size_t i = 0; i < last; ++i) QTest::keyClick(&strip, Qt::Key_Right);
+  QTRY_VERIFY(in_sight(last));
+  QVERIFY(!in_sight(0));
+  turn_wheel(*strip.parentWidget(), {10, 10}, 20);
+  QVERIFY(in_sight(0) && !in_sight(last));
 }
 
 void ObserveTask::only_the_shown_photo_keeps_its_pixels() {

@@ -10,11 +10,12 @@
 #include <QHelpEvent>
 #include <QPainter>
 #include <QProgressBar>
-#include <QScrollArea>
+#include <QScrollBar>
 #include <QStackedWidget>
 #include <QStatusTipEvent>
 #include <QToolTip>
 #include <QVBoxLayout>
+#include <QWheelEvent>
 
 namespace zc {
 
@@ -66,6 +67,28 @@ bool ElidedLabel::event(QEvent* event) {
     return true;
   }
   return QLabel::event(event);
+}
+
+SidewaysArea::SidewaysArea(QWidget* parent) : QScrollArea(parent) {
+  setFrameShape(QFrame::NoFrame);
+  setWidgetResizable(true);
+  setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  setFocusPolicy(Qt::NoFocus); // What is in it has it.
+}
+
+void SidewaysArea::bring(const QRect& part) {
+  QMetaObject::invokeMethod(
+      this, [this, part] { ensureVisible(part.center().x(), part.center().y(), part.width() / 2 + 6, 0); },
+      Qt::QueuedConnection);
+}
+
+void SidewaysArea::wheelEvent(QWheelEvent* event) {
+  QScrollBar* bar = horizontalScrollBar();
+  const QPoint turned = event->angleDelta();
+  const int by = turned.y() != 0 ? turned.y() : turned.x();
+  bar->setValue(bar->value() - by / 2); // A notch is about one small picture.
+  event->accept();
 }
 
 WordButton::WordButton(const QString& word, QWidget* parent) : QAbstractButton(parent) {

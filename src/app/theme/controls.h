@@ -4,9 +4,9 @@
 
 #include <QAbstractButton>
 #include <QLabel>
+#include <QScrollArea>
 
 class QProgressBar;
-class QScrollArea;
 class QButtonGroup;
 class QHBoxLayout;
 class QStackedWidget;
@@ -53,6 +53,18 @@ private:
 [[nodiscard]] QLabel* heading_label(const QString& words, QWidget* parent);
 /// A few words beside a control.
 [[nodiscard]] QLabel* caption_label(const QString& words, QWidget* parent);
+
+/// A row that may be wider than its room: no bars, the wheel moves it sideways.
+class SidewaysArea final : public QScrollArea {
+  Q_OBJECT
+public:
+  explicit SidewaysArea(QWidget* parent);
+  /// Moves this part of the content into view, once all has found its place.
+  void bring(const QRect& part);
+
+protected:
+  void wheelEvent(QWheelEvent* event) override;
+};
 
 /// Pages in one place, chosen by words in a row above them.
 class Pages final : public QWidget {

@@ -25,7 +25,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
-#include <QScrollArea>
+#include <QScrollBar>
 #include <QStackedWidget>
 #include <QTableView>
 #include <QVBoxLayout>
@@ -107,14 +107,8 @@ QWidget* GradeDesk::make_side() {
   auto* column = new QVBoxLayout(side);
   column->setContentsMargins(0, 6, 0, kFoot);
   column->setSpacing(6);
-  auto* tabs = new QScrollArea(side);
-  tabs->setFixedHeight(28);
-  tabs->setFrameShape(QFrame::NoFrame);
-  tabs->setWidgetResizable(true);
-  tabs->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  tabs->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  tabs->setFocusPolicy(Qt::NoFocus); // Its buttons have it.
-  m_tabs = tabs;
+  m_tabs = new SidewaysArea(side);
+  m_tabs->setFixedHeight(28);
   m_find = new QLineEdit(side);
   m_find->setObjectName(QStringLiteral("find"));
   m_find->setAccessibleName(tr("Find swatches"));
@@ -133,7 +127,7 @@ QWidget* GradeDesk::make_side() {
              new SetsPanel(m_space, pages));
   pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets kept across pieces"),
              new ShelfPanel(m_space, std::make_unique<SetSource>(m_space), pages));
-  column->addWidget(tabs);
+  column->addWidget(m_tabs);
   column->addWidget(make_views());
   column->addWidget(m_sizes);
   column->addWidget(m_find);
@@ -146,7 +140,7 @@ QWidget* GradeDesk::make_side() {
 
 /// The sets as words; swatches dragged onto one go there.
 void GradeDesk::follow_sets() {
-  auto* area = static_cast<QScrollArea*>(m_tabs);
+  const int was = m_tabs->horizontalScrollBar()->value();
   auto* box = new QWidget;
   auto* line = new QHBoxLayout(box);
   line->setContentsMargins(0, 0, 0, 0);
@@ -165,7 +159,11 @@ void GradeDesk::follow_sets() {
         Qt::QueuedConnection);
   }
   line->addStretch();
-  scroll_over_ground(area, box);
+  scroll_over_ground(m_tabs, box);
+  line->activate();
+  m_tabs->horizontalScrollBar()->setValue(was);
+  for (const auto* button : box->findChildren<QAbstractButton*>())
+    if (button->isChecked()) m_tabs->bring(button->geometry());
 }
 
 void GradeDesk::follow() {

@@ -18,6 +18,7 @@ namespace zc {
 class ImportView;
 class ListView;
 class RowsView;
+class SidewaysArea;
 class VersionsView;
 struct FoundSet;
 
@@ -50,7 +51,7 @@ private:
   VersionsView* m_versions;
   ImportView* m_import;
   QButtonGroup* m_views = nullptr;
-  QWidget* m_tabs = nullptr;
+  SidewaysArea* m_tabs = nullptr;
   QWidget* m_sizes = nullptr;
   QLineEdit* m_find = nullptr;
   SetView m_before_import = SetView::Staff;

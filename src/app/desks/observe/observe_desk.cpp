@@ -20,7 +20,6 @@
 #include <QHBoxLayout>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -101,15 +100,10 @@ QWidget* ObserveDesk::make_foot() {
   auto* row = new QHBoxLayout(foot);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(6);
-  auto* scroll = new QScrollArea(foot);
-  scroll_over_ground(scroll, m_strip);
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  scroll->setFixedHeight(m_strip->sizeHint().height());
-  scroll->setFocusPolicy(Qt::NoFocus);
-  row->addWidget(scroll, 1);
+  m_row = new SidewaysArea(foot);
+  scroll_over_ground(m_row, m_strip);
+  m_row->setFixedHeight(m_strip->sizeHint().height());
+  row->addWidget(m_row, 1);
   row->addWidget(make_loading(foot));
   auto* add = word_button(
       QStringLiteral("addPhotos"), tr("Add"),
@@ -160,6 +154,10 @@ void ObserveDesk::follow() {
     name = tr("%1, followed. %2").arg(name, trouble).trimmed();
   }
   m_name->setText(name);
+  if (const QRect shown = m_strip->shown_rect(); shown != m_brought) {
+    m_brought = shown;
+    m_row->bring(shown);
+  }
   const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
   m_name->setToolTip(photo ? tr("%1: %2 × %3, shown at %4 %")
                                  .arg(name)

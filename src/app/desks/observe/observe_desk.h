@@ -15,6 +15,7 @@ class Drawers;
 class ElidedLabel;
 class PhotoView;
 class ReferenceStrip;
+class SidewaysArea;
 class Taking;
 class WordButton;
 
@@ -43,8 +44,10 @@ private:
 
   Workspace& m_space;
   Taking* m_taking;
+  QRect m_brought; ///< Where in the row the shown reference was when it was moved into view.
   PhotoView* m_photo;
   ReferenceStrip* m_strip;
+  SidewaysArea* m_row = nullptr;
   Drawers* m_drawers;
   WordButton* m_taken = nullptr;
   ElidedLabel* m_name = nullptr;

@@ -25,6 +25,7 @@ ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent)
   setObjectName(QStringLiteral("references"));
   setAccessibleName(tr("References"));
   setFocusPolicy(Qt::StrongFocus);
+  setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Preferred); // Never narrower than its pictures.
   m_editor->setAccessibleName(tr("Name of the reference"));
   const auto follow = [this] {
     updateGeometry();
@@ -42,6 +43,13 @@ QSize ReferenceStrip::sizeHint() const {
 
 QRect ReferenceStrip::thumb_rect(std::size_t i) const {
   return {kEdge + static_cast<int>(i) * (kThumbWidth + kThumbGap), kEdge, kThumbWidth, kThumbHeight};
+}
+
+QRect ReferenceStrip::shown_rect() const {
+  const auto& references = m_space.piece().references;
+  for (std::size_t i = 0; i < references.size(); ++i)
+    if (references[i].id == m_space.session().reference) return thumb_rect(i);
+  return {};
 }
 
 std::optional<std::size_t> ReferenceStrip::reference_at(QPoint p) const {
@@ -124,16 +132,13 @@ void ReferenceStrip::move_shown(int by) {
 
 /// In place, over the thumbnail.
 void ReferenceStrip::rename_shown() {
-  const Id id = m_space.session().reference;
-  const auto& references = m_space.piece().references;
-  for (std::size_t i = 0; i < references.size(); ++i) {
-    if (references[i].id != id) continue;
-    m_editor->edit(thumb_rect(i), text(references[i].name), [this, id](const QString& name) {
-      m_space.store().apply(tr("Rename reference"), [=, called = name.toStdString()](Piece p) {
-        return with_reference_named(std::move(p), id, called);
-      });
+  const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
+  if (!shown) return;
+  m_editor->edit(shown_rect(), text(shown->name), [this, id = shown->id](const QString& name) {
+    m_space.store().apply(tr("Rename reference"), [=, called = name.toStdString()](Piece p) {
+      return with_reference_named(std::move(p), id, called);
     });
-  }
+  });
 }
 
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {

@@ -17,6 +17,8 @@ public:
   ReferenceStrip(Workspace& space, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   [[nodiscard]] QRect thumb_rect(std::size_t reference) const;
+  /// Empty while no reference is shown.
+  [[nodiscard]] QRect shown_rect() const;
   void remove_shown();
   void rename_shown();
   void move_shown(int by);
