@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A long afternoon: random hands at all desks and beside the canvas, for as many minutes as are asked for.
-// Memory, handles and the time that an action takes are noted, and at the end compared with those after the
-// first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
+// Memory, handles, the parts of the window and the time that an action takes are noted, and at the end
+// compared with those after the first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
 #include "app/jobs/memory.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/window/beside.h"
@@ -27,6 +27,7 @@ namespace {
 struct Note {
   double minute = 0, megabytes = 0, asked = 0, milliseconds = 0;
   int handles = 0;
+  qsizetype parts = 0; ///< Of the window and all that is in it.
 };
 
 /// Of this thread at work, so that what else runs on the machine does not count.
@@ -143,11 +144,11 @@ int main(int argc, char** argv) {
     QEventLoop rest;
     when_at_rest(desk.window, [&rest] { rest.quit(); });
     rest.exec();
-    notes.push_back(
-        {minute(), megabytes_in_use(), megabytes_asked(), worked / kActions / kRounds, handles_in_use()});
+    notes.push_back({minute(), megabytes_in_use(), megabytes_asked(), worked / kActions / kRounds,
+                     handles_in_use(), desk.window.findChildren<QObject*>().size()});
     const Note& n = notes.back();
-    std::printf("%6.1f min %7.1f MB, %7.1f asked for, %4d handles %6.2f ms an action\n", n.minute,
-                n.megabytes, n.asked, n.handles, n.milliseconds);
+    std::printf("%6.1f min %7.1f MB, %7.1f asked for, %4d handles %5d parts %6.2f ms an action\n", n.minute,
+                n.megabytes, n.asked, n.handles, static_cast<int>(n.parts), n.milliseconds);
     std::fflush(stdout);
   }
   // What hands leave is saved, opened again, and the same.
@@ -165,6 +166,8 @@ int main(int argc, char** argv) {
   };
   const bool memory = compare("memory, MB", 1.05, [](const Note& n) { return n.megabytes; });
   const bool handles = compare("handles", 1.05, [](const Note& n) { return static_cast<double>(n.handles); });
+  const bool parts =
+      compare("parts of the window", 1.05, [](const Note& n) { return static_cast<double>(n.parts); });
   const bool speed = compare("an action, ms", 1.25, [](const Note& n) { return n.milliseconds; });
-  return same && memory && handles && speed ? 0 : 1;
+  return same && memory && handles && parts && speed ? 0 : 1;
 }
