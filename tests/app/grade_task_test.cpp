@@ -430,6 +430,12 @@ void GradeTask::find_goes_by_name_and_by_nearest_color() {
   QVERIFY(word_at_field(m_desk->window).contains("is nearest"));
   type_into(find, "no such thing");
   QVERIFY(word_at_field(m_desk->window).contains("No swatch"));
+  // A page pasted by mistake does not take up memory for the rest of the day; fifty tags have their room.
+  find.setText(QString(20'000, 'x'));
+  QCOMPARE(find.text().size(), qsizetype{1000});
+  auto& tags = m_desk->part<QLineEdit>("setTags");
+  tags.setText(QString(20'000, 'x'));
+  QCOMPARE(tags.text().size(), qsizetype{20'000});
 }
 
 void GradeTask::locked_swatches_stay() {

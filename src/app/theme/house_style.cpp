@@ -3,6 +3,7 @@
 
 #include "app/theme/theme.h"
 
+#include <QLineEdit>
 #include <QPainter>
 #include <QStyleFactory>
 #include <QStyleOption>
@@ -156,6 +157,14 @@ QRect HouseStyle::subControlRect(ComplexControl control, const QStyleOptionCompl
   default:
     return {};
   }
+}
+
+/// A field keeps the room of the longest text that was ever in it, and of all that was typed or pasted.
+void HouseStyle::polish(QWidget* widget) {
+  constexpr int toolkit_longest = 32'767, longest = 1000;
+  if (auto* line = qobject_cast<QLineEdit*>(widget); line && line->maxLength() == toolkit_longest)
+    line->setMaxLength(longest);
+  QProxyStyle::polish(widget);
 }
 
 int HouseStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const {

@@ -10,6 +10,8 @@ class HouseStyle final : public QProxyStyle {
   Q_OBJECT
 public:
   HouseStyle();
+  using QProxyStyle::polish;
+  void polish(QWidget* widget) override;
   void drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
                      const QWidget* widget) const override;
   void drawControl(ControlElement element, const QStyleOption* option, QPainter* painter,

@@ -79,7 +79,6 @@ NumberField::NumberField(const QString& object_name, const QString& accessible_n
   setAlignment(Qt::AlignRight);
   setContextMenuPolicy(Qt::NoContextMenu);
   setCursor(Qt::SizeHorCursor);
-  setMaxLength(1000); // A field keeps the room of the longest text that was ever in it; no number is longer.
   connect(this, &QLineEdit::textEdited, this, [this] {
     m_typing = true;
     hide_word(*this);

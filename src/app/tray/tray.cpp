@@ -6,6 +6,7 @@
 #include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/readout_panel.h"

@@ -5,6 +5,7 @@
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "core/piece/lines_pattern.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -37,6 +38,7 @@ HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
   forms->addStretch();
   column->addLayout(forms);
   m_pattern->setObjectName(QStringLiteral("handPattern"));
+  m_pattern->setMaxLength(static_cast<int>(kLongestPattern) + 1);
   m_pattern->setAccessibleName(tr("Line of your own"));
   column->addWidget(m_pattern);
   auto* fields =
