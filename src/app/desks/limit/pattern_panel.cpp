@@ -5,6 +5,7 @@
 #include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
+#include "app/theme/text.h"
 #include "app/theme/theme.h"
 
 #include <QGridLayout>
