@@ -5864,6 +5864,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>reach %1 of %2 swatches</source>
         <translation>erreichen %1 von %2 Farbfeldern</translation>
     </message>
+    <message>
+        <source>Stop, %1 %</source>
+        <translation>Anhalten, %1 %</translation>
+    </message>
 </context>
 <context>
     <name>zc::PairsPanel</name>

@@ -5864,6 +5864,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>reach %1 of %2 swatches</source>
         <translation>alcanzan %1 de %2 muestras</translation>
     </message>
+    <message>
+        <source>Stop, %1 %</source>
+        <translation>Parar, %1 %</translation>
+    </message>
 </context>
 <context>
     <name>zc::PairsPanel</name>

@@ -480,6 +480,23 @@ void GradeTask::sets_are_named_tagged_ordered_and_removed() {
   for (auto* tab : m_desk->window.findChildren<QAbstractButton*>("setTab"))
     if (tab->text() == QStringLiteral("Noon") && tab->isVisible()) tab->click();
   QVERIFY(comes_true([&] { return set().name == "Noon"; }));
+  // Of more sets than the row has room for, the current one is in sight.
+  m_desk->space().store().apply("Many", [](Piece p) -> Result<Piece> {
+    for (int i = 0; i < 15; ++i) p = *with_set(std::move(p), "Study " + std::to_string(i));
+    return p;
+  });
+  const auto in_sight = [this](const SwatchSet& s) {
+    for (const auto* tab : m_desk->window.findChildren<QAbstractButton*>("setTab"))
+      if (tab->property("takesSwatchesOfSet").toULongLong() == s.id)
+        return tab->visibleRegion().boundingRect() == tab->rect();
+    return false;
+  };
+  const auto& sets = m_desk->piece().sets;
+  for (const Id id : {sets.back().id, sets.front().id}) {
+    m_desk->space().show_set(id);
+    QTRY_VERIFY(in_sight(*find_set(m_desk->piece(), id)));
+  }
+  QVERIFY(!in_sight(m_desk->piece().sets.back()));
 }
 
 void GradeTask::colors_are_dropped_from_other_programs() {

@@ -54,6 +54,7 @@ private slots:
   void the_reach_becomes_the_mask();
   void recipes_follow_the_color();
   void fewest_paints_are_put_out();
+  void the_search_for_the_fewest_paints_is_stopped();
   void paints_are_kept_and_brought();
 
 private:
@@ -363,6 +364,27 @@ void PaintsTask::fewest_paints_are_put_out() {
   QVERIFY(put_out > 0 && put_out < static_cast<std::ptrdiff_t>(all));
   m_desk->trigger("Undo");
   QVERIFY(std::ranges::all_of(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; }));
+}
+
+void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
+  press_word("page.paints");
+  // As many as a palette takes: the longest search there is.
+  for (std::size_t i = 0; i < kMostPaints; ++i) {
+    m_desk->space().take_up({0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
+    m_desk->trigger("Add as a paint");
+  }
+  const Piece before = m_desk->piece();
+  QCOMPARE(before.paints.size(), kMostPaints);
+  QVERIFY(m_desk->photo_shown());
+  const auto& photo = m_desk->part<QAbstractButton>("paints.fewestPhoto");
+  const auto& set = m_desk->part<QAbstractButton>("paints.fewestSet");
+  press_word("paints.fewestPhoto");
+  QVERIFY(photo.text().startsWith("Stop") && !set.isVisible());
+  QVERIFY(comes_true([&] { return photo.text().startsWith("Stop") && photo.text() != "Stop, 0 %"; }));
+  press_word("paints.fewestPhoto");
+  QVERIFY(comes_true([&] { return photo.text() == "photo" && set.isVisible(); }));
+  QCOMPARE(m_desk->piece(), before);
+  QVERIFY(!m_desk->notice().contains("percent"));
 }
 
 void PaintsTask::paints_are_kept_and_brought() {

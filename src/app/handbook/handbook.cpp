@@ -103,6 +103,7 @@ std::vector<HandbookFound> found_in(const std::vector<HandbookPage>& pages, cons
     return std::pair(a.title, a.times) > std::pair(b.title, b.times);
   });
   std::vector<HandbookFound> out;
+  out.reserve(hits.size());
   for (Hit& hit : hits) out.push_back(std::move(hit.found));
   return out;
 }

@@ -3,10 +3,10 @@
 #pragma once
 
 #include "app/jobs/photo_library.h"
+#include "app/jobs/stoppable_job.h"
 #include "core/image/extract.h"
 
 #include <QObject>
-#include <QThreadPool>
 
 namespace zc {
 
@@ -14,7 +14,6 @@ class ExtractionJob final : public QObject {
   Q_OBJECT
 public:
   explicit ExtractionJob(QObject* parent = nullptr);
-  ~ExtractionJob() override;
 
   struct Order {
     std::uint64_t document = 0; ///< The document it is for, as its store counts them.
@@ -29,9 +28,9 @@ public:
   };
   /// A running job is stopped first; its result is dropped.
   void start(const Order& order);
-  void stop();
-  [[nodiscard]] bool running() const { return m_state != nullptr; }
-  [[nodiscard]] double progress() const { return m_state ? m_state->progress.load() : 0; }
+  void stop() { m_job.stop(); }
+  [[nodiscard]] bool running() const { return m_job.running(); }
+  [[nodiscard]] int percent() const { return m_job.percent(); }
 
 signals:
   void changed();
@@ -39,12 +38,7 @@ signals:
   void failed(const QString& sentence);
 
 private:
-  struct State {
-    std::atomic<bool> stop{false};
-    std::atomic<double> progress{0};
-  };
-  std::shared_ptr<State> m_state;
-  QThreadPool m_pool;
+  StoppableJob m_job;
 };
 
 } // namespace zc

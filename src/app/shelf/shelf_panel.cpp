@@ -64,7 +64,7 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   m_list->setMinimumHeight(60);
   m_name->setPlaceholderText(tr("name"));
-  m_tags->setMaxLength(static_cast<int>(kMostTags * (kLongestName + 2)));
+  m_tags->setMaxLength(static_cast<int>(kLongestTags));
   m_tags->setPlaceholderText(tr("tags, with commas"));
   lay_out();
   connect(m_search, &QLineEdit::textChanged, this, &ShelfPanel::show_found);

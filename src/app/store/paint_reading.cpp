@@ -15,8 +15,7 @@ constexpr std::size_t kColorsOfShare = 300, kColorsOfFewest = 500;
 
 } // namespace
 
-PaintReader::PaintReader(Workspace& space) : m_space(space) {
-  m_pool.setMaxThreadCount(1);
+PaintReader::PaintReader(Workspace& space) : m_space(space), m_seek(this, [this] { emit seekingMoved(); }) {
   connect(&space, &Workspace::paintsChanged, this, &PaintReader::changed);
 }
 
@@ -68,6 +67,7 @@ void PaintReader::start_over() {
   m_reach.forget();
   m_recipe.forget();
   m_inside.forget();
+  m_seek.stop();
 }
 
 // ---------------------------------------------------------------- reach
@@ -216,9 +216,8 @@ void PaintReader::seek_fewest(bool of_photo, const FewestSpec& spec) {
   }
   const List<PalettePaint>& all = m_space.piece().paints;
   if (all.empty()) return emit m_space.notice(tr("Add some paints to choose from first."));
-  if (m_seeking) return;
-  m_seeking = true;
-  emit answered();
+  if (m_seek.running()) return;
+  m_seek_of_photo = of_photo;
   // All paints of the palette are asked, put out or not.
   std::vector<MixPaint> mixed;
   std::vector<Id> ids;
@@ -226,30 +225,32 @@ void PaintReader::seek_fewest(bool of_photo, const FewestSpec& spec) {
     mixed.push_back({curve_of(p), p.strength});
     ids.push_back(p.id);
   }
-  m_pool.start([this, colors = std::move(colors), mixer = Mixer(mixed), ids, spec,
-                document = m_space.store().document()] {
-    const auto few = fewest_paints(gathered(colors, kColorsOfFewest), mixer, spec);
-    QMetaObject::invokeMethod(
-        this,
-        [this, few, ids, document] {
-          m_seeking = false;
-          emit answered();
-          if (document != m_space.store().document()) return;
-          if (!few) return emit m_space.notice(words(few.error()));
-          std::vector<Id> chosen;
-          for (const std::size_t i : few->paints) chosen.push_back(ids[i]);
-          m_space.store().apply(tr("Put %1 paints out").arg(chosen.size()), [&](Piece p) -> Result<Piece> {
-            return with_paints_out(std::move(p), chosen);
-          });
-          const QString share = number(100 * few->share, 0);
-          emit m_space.notice(few->enough
-                                  ? tr("%1 paints reach %2 percent.").arg(chosen.size()).arg(share)
+  m_seek.start(
+      [colors = std::move(colors), mixer = Mixer(mixed), spec](const Progress& progress) {
+        return fewest_paints(gathered(colors, kColorsOfFewest), mixer, spec, progress);
+      },
+      [this, ids, document = m_space.store().document()](const Result<FewestPaints>& few) {
+        if (document == m_space.store().document()) put_out_only(few, ids);
+      });
+}
+
+void PaintReader::put_out_only(const Result<FewestPaints>& few, const std::vector<Id>& ids) {
+  if (!few && few.error().code == ErrorCode::Stopped) return;
+  if (!few) return emit m_space.notice(words(few.error()));
+  std::vector<Id> chosen;
+  for (const std::size_t i : few->paints) chosen.push_back(ids[i]);
+  m_space.store().apply(tr("Put %1 paints out").arg(chosen.size()),
+                        [&](Piece p) -> Result<Piece> { return with_paints_out(std::move(p), chosen); });
+  const QString share = number(100 * few->share, 0);
+  emit m_space.notice(few->enough ? tr("%1 paints reach %2 percent.").arg(chosen.size()).arg(share)
                                   : tr("These paints do not reach so much: %1 of them come to %2 percent.")
                                         .arg(chosen.size())
                                         .arg(share));
-        },
-        Qt::QueuedConnection);
-  });
+}
+
+std::optional<int> PaintReader::sought(bool of_photo) const {
+  if (!m_seek.running() || m_seek_of_photo != of_photo) return std::nullopt;
+  return m_seek.percent();
 }
 
 } // namespace zc

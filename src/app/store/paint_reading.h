@@ -5,6 +5,7 @@
 
 #include "app/jobs/late_value.h"
 #include "app/jobs/photo_library.h"
+#include "app/jobs/stoppable_job.h"
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
 #include "core/piece/paints.h"
@@ -60,13 +61,17 @@ public:
   void make_mask(bool any_value);
   /// Only the fewest paints that reach the photo, or the set, stay put out; told when it is done.
   void seek_fewest(bool of_photo, const FewestSpec& spec);
-  [[nodiscard]] bool seeking() const { return m_seeking; }
+  void stop_seeking() { m_seek.stop(); }
+  /// In percent, of a search for the photo, or for the set; nothing while none runs.
+  [[nodiscard]] std::optional<int> sought(bool of_photo) const;
 
 signals:
   /// What is drawn over plan, section and rail: the paints, the reach.
   void changed();
-  /// A recipe, what is inside, the fewest paints.
+  /// A recipe, what is inside.
   void answered();
+  /// The search for the fewest paints has begun, is further, or has ended.
+  void seekingMoved();
 
 private:
   struct FieldKey {
@@ -101,6 +106,8 @@ private:
   [[nodiscard]] OutKey out_key() const;
   [[nodiscard]] ReachKey reach_key() const;
   [[nodiscard]] std::vector<WeightedColor> photo_colors() const;
+  /// Of the paints with these ids, in the order of the mixer.
+  void put_out_only(const Result<FewestPaints>& few, const std::vector<Id>& ids);
 
   Workspace& m_space;
   std::optional<FieldKey> m_field_for;
@@ -118,11 +125,11 @@ private:
   std::vector<std::vector<Stretch>> m_limits;
   std::uint64_t m_serial = 0, m_outlined_serial = 0, m_limited_serial = 0, m_share_serial = 0;
   double m_largest_share = 0;
-  bool m_seeking = false;
+  bool m_seek_of_photo = false;
   LateValue<ReachKey, Result<Reach>> m_reach;
   LateValue<RecipeKey, Result<Recipe>> m_recipe;
   LateValue<InsideKey, Inside> m_inside;
-  QThreadPool m_pool;
+  StoppableJob m_seek;
 };
 
 } // namespace zc

@@ -28,6 +28,8 @@ inline constexpr std::size_t kMostFamilies = 1000;   ///< In a set.
 inline constexpr std::size_t kMostSwatches = 10'000; ///< In a set.
 inline constexpr std::size_t kMostVersions = 50;     ///< Of a set.
 inline constexpr std::size_t kMostTags = 50;
+/// All of them in one line, with a comma and a space between.
+inline constexpr std::size_t kLongestTags = kMostTags * (kLongestName + 2);
 inline constexpr int kMostPlaces = 10'000; ///< Of a row; places run from 0.
 /// Ids run from 1 to below this, so that the next one is always a number.
 inline constexpr Id kIdEnd = Id{1} << 62;

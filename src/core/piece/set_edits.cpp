@@ -209,8 +209,8 @@ Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name) {
   return piece;
 }
 
-Result<Piece> with_lit_version(Piece piece, Id set, std::string name, const LightAndAir& light) {
-  auto kept = with_version_kept(std::move(piece), set, std::move(name));
+Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name, const LightAndAir& light) {
+  auto kept = with_version_kept(std::move(piece), set, name);
   if (!kept) return kept;
   Piece out = std::move(kept).value();
   auto& versions = set_to_change(out, set)->versions;
@@ -385,7 +385,7 @@ Result<Piece> with_swatches_colored(Piece piece, const std::vector<Id>& swatches
 }
 
 Result<Piece> with_colors_kept_before(Piece piece, Id set, const std::vector<std::pair<Id, Srgb>>& colors,
-                                      std::string version) {
+                                      const std::string& version) {
   std::vector<Id> ids;
   std::unordered_map<Id, Srgb> wanted;
   const SwatchSet* before = find_set(piece, set);
@@ -396,7 +396,7 @@ Result<Piece> with_colors_kept_before(Piece piece, Id set, const std::vector<std
   }
   if (ids.empty()) return not_found("swatch");
   if (const auto error = kept_from_change(piece, ids)) return *error;
-  auto kept = with_version_kept(std::move(piece), set, std::move(version));
+  auto kept = with_version_kept(std::move(piece), set, version);
   if (!kept) return kept;
   Piece out = std::move(kept).value();
   for_each_of(out, ids, [&](Swatch& s) {

@@ -35,7 +35,8 @@ namespace zc {
 /// Keeps the set as it is now as a version of it, at the end.
 [[nodiscard]] Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name);
 /// A version that has its colors under a light and in the air; locked ones too, since the light asks nobody.
-[[nodiscard]] Result<Piece> with_lit_version(Piece piece, Id set, std::string name, const LightAndAir& light);
+[[nodiscard]] Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name,
+                                             const LightAndAir& light);
 [[nodiscard]] Result<Piece> with_version_named(Piece piece, Id version, const std::string& name);
 [[nodiscard]] Result<Piece> without_version(Piece piece, Id version);
 /// The set becomes what the version is. What it was is kept as a version of its own unless one like it is
@@ -80,7 +81,7 @@ struct LaidColor {
 /// ERRORS: BadInput when one is locked, NotFound when none is given or one is not in the set.
 [[nodiscard]] Result<Piece> with_colors_kept_before(Piece piece, Id set,
                                                     const std::vector<std::pair<Id, Srgb>>& colors,
-                                                    std::string version);
+                                                    const std::string& version);
 [[nodiscard]] Result<Piece> with_swatches_locked(Piece piece, const std::vector<Id>& swatches, bool locked);
 [[nodiscard]] Result<Piece> with_swatches_used(Piece piece, const std::vector<Id>& swatches, bool used);
 /// Copies under new ids, each at the next free place behind its original.

@@ -87,11 +87,12 @@ QWidget* GradeDesk::make_chip_sizes() {
   line->addWidget(caption_label(tr("chips"), box));
   auto* group = new QButtonGroup(box);
   using Size = RowsView::ChipSize;
-  const std::pair<QString, Size> sizes[] = {
-      {tr("small"), Size::Small}, {tr("middle"), Size::Middle}, {tr("large"), Size::Large}};
-  for (const auto& [word, size] : sizes) {
-    auto* button = word_switch(QStringLiteral("chips.") + word, word,
-                               tr("Show the chips of the rows %1").arg(word), box);
+  const std::tuple<QString, QString, Size> sizes[] = {
+      {QStringLiteral("chips.small"), tr("small"), Size::Small},
+      {QStringLiteral("chips.middle"), tr("middle"), Size::Middle},
+      {QStringLiteral("chips.large"), tr("large"), Size::Large}};
+  for (const auto& [name, word, size] : sizes) {
+    auto* button = word_switch(name, word, tr("Show the chips of the rows %1").arg(word), box);
     button->setChecked(size == m_rows->chip_size());
     group->addButton(button);
     line->addWidget(button);
@@ -145,6 +146,7 @@ void GradeDesk::follow_sets() {
   auto* line = new QHBoxLayout(box);
   line->setContentsMargins(0, 0, 0, 0);
   line->setSpacing(2);
+  const QWidget* current = nullptr;
   for (const auto& set : m_space.piece().sets) {
     const QString name = QString::fromStdString(set.name);
     auto* button = word_button(
@@ -153,6 +155,7 @@ void GradeDesk::follow_sets() {
     button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
     button->setCheckable(true);
     button->setChecked(set.id == m_space.piece().current_set);
+    if (button->isChecked()) current = button;
     line->addWidget(button);
     connect(
         button, &QAbstractButton::clicked, this, [this, id = set.id] { m_space.show_set(id); },
@@ -162,8 +165,7 @@ void GradeDesk::follow_sets() {
   scroll_over_ground(m_tabs, box);
   line->activate();
   m_tabs->horizontalScrollBar()->setValue(was);
-  for (const auto* button : box->findChildren<QAbstractButton*>())
-    if (button->isChecked()) m_tabs->bring(button->geometry());
+  if (current) m_tabs->bring(current->geometry());
 }
 
 void GradeDesk::follow() {

@@ -4,6 +4,7 @@
 #include "app/store/set_work.h"
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "core/piece/rules.h"
 #include "core/piece/set_edits.h"
 #include "io/shelf/shelf_files.h"
 
@@ -52,7 +53,7 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
   name(m_versions, "versionList",
        tr("Versions of the current set; those ticked stand beside it in the view of versions"));
   name(m_version_name, "versionName", tr("Name for the version to keep"));
-  m_tags->setMaxLength(static_cast<int>(kMostTags * (kLongestName + 2)));
+  m_tags->setMaxLength(static_cast<int>(kLongestTags));
   m_tags->setPlaceholderText(tr("tags, with commas"));
   m_note->setPlaceholderText(tr("note"));
   m_note->setFixedHeight(54);

@@ -136,7 +136,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
       m_kind(new QComboBox(this)),
       m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
       m_fit(new QPushButton(tr("Fit"), this)), m_footprint(new WordButton(tr("footprint"), this)),
-      m_words(new QLabel(this)) {
+      m_words(new QLabel(this)), m_fitting(this, [this] { follow(); }) {
   m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
   m_hold->show_value(80);
   m_hold->keep_width(44);
@@ -196,22 +196,17 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   follow();
 }
 
-ReferencePanel::~ReferencePanel() {
-  m_stop = true;
-  m_pool.waitForDone();
-}
-
 void ReferencePanel::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   follow();
 }
 
 void ReferencePanel::follow() {
-  m_fit->setEnabled(m_space.reader().photo() != nullptr || m_fitting);
-  m_fit->setText(m_fitting ? tr("Stop") : tr("Fit"));
+  m_fit->setEnabled(m_space.reader().photo() != nullptr || m_fitting.running());
+  m_fit->setText(m_fitting.running() ? tr("Stop") : tr("Fit"));
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
   m_footprint->setChecked(m_space.session().looking.footprint);
-  if (m_fitting) return m_words->setText(tr("Fitting..."));
+  if (m_fitting.running()) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
   const auto held = m_space.reader().held();
   m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(number(100 * *held, 0))
@@ -220,27 +215,18 @@ void ReferencePanel::follow() {
 
 /// The search takes a moment, so it runs beside the window.
 void ReferencePanel::fit() {
-  if (m_fitting) {
-    m_stop = true;
-    return;
-  }
-  m_fitting = true;
-  m_stop = false;
-  follow();
+  if (m_fitting.running()) return m_fitting.stop();
   const FitFor made_for{m_space.store().document(), m_space.piece().wheel};
-  m_pool.start([this, made_for, places = m_space.reader().places(), kind = m_kind->currentData().toInt(),
-                hold = m_hold->value() / 100, points = static_cast<int>(std::lround(m_points->value()))] {
-    const auto go_on = [this](double) { return !m_stop; };
-    const auto fitted = kind == kFreePolygon ? fit_polygon(places, points, hold, go_on)
-                                             : fit_pattern(places, static_cast<Pattern>(kind), hold, go_on);
-    QMetaObject::invokeMethod(
-        this, [this, made_for, fitted] { lay(made_for, fitted); }, Qt::QueuedConnection);
-  });
+  m_fitting.start(
+      [places = m_space.reader().places(), kind = m_kind->currentData().toInt(), hold = m_hold->value() / 100,
+       points = static_cast<int>(std::lround(m_points->value()))](const Progress& progress) {
+        return kind == kFreePolygon ? fit_polygon(places, points, hold, progress)
+                                    : fit_pattern(places, static_cast<Pattern>(kind), hold, progress);
+      },
+      [this, made_for](const Result<Fit>& fitted) { lay(made_for, fitted); });
 }
 
 void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
-  m_fitting = false;
-  follow();
   if (made_for != FitFor{m_space.store().document(), m_space.piece().wheel}) return;
   if (!fitted && fitted.error().code == ErrorCode::Stopped) return;
   if (!fitted) return say_at(*m_fit, words(fitted.error()));

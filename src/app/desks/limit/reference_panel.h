@@ -2,14 +2,13 @@
 // The reference through the mask beside the wheel, and masks fitted to it.
 #pragma once
 
+#include "app/jobs/stoppable_job.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 #include "core/image/fit.h"
 
 #include <QImage>
-#include <QThreadPool>
 #include <QWidget>
-#include <atomic>
 
 class QComboBox;
 class QLabel;
@@ -57,7 +56,6 @@ class ReferencePanel final : public QWidget {
   Q_OBJECT
 public:
   ReferencePanel(Workspace& space, QWidget* parent);
-  ~ReferencePanel() override;
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -80,9 +78,7 @@ private:
   QPushButton* m_fit;
   WordButton* m_footprint;
   QLabel* m_words;
-  QThreadPool m_pool;
-  bool m_fitting = false;
-  std::atomic<bool> m_stop{false};
+  StoppableJob m_fitting;
 };
 
 } // namespace zc

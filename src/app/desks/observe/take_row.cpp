@@ -64,8 +64,7 @@ void TakeRow::follow() {
   BandCounts counts = *m_taking.wanted().quotas;
   for (std::size_t i = 0; i < 3; ++i) m_counts[i]->show_value(count_of(counts, i));
   const bool running = m_taking.running();
-  m_start->setText(running ? tr("Stop, %1 %").arg(std::lround(100 * m_taking.progress()))
-                           : tr("Take colors"));
+  m_start->setText(running ? tr("Stop, %1 %").arg(m_taking.percent()) : tr("Take colors"));
   m_start->setEnabled(running || m_space.reader().photo());
 }
 

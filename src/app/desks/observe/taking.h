@@ -18,7 +18,7 @@ public:
   [[nodiscard]] const ExtractionSpec& wanted() const { return m_wanted; }
   void want(const ExtractionSpec& wanted);
   [[nodiscard]] bool running() const { return m_job.running(); }
-  [[nodiscard]] double progress() const { return m_job.progress(); }
+  [[nodiscard]] int percent() const { return m_job.percent(); }
   void start() { start_with({}); }
   /// What was dropped is filled up again; the others stay.
   void refill() { start_with(m_space.session().harvest.colors); }

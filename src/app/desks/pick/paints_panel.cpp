@@ -55,6 +55,7 @@ PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
              this, &PaintsPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
   connect(&space.paints(), &PaintReader::answered, this, &PaintsPanel::follow);
+  connect(&space.paints(), &PaintReader::seekingMoved, this, &PaintsPanel::follow_seeking);
   connect(&space, &Workspace::colorChanged, this, [this] {
     if (isVisible()) say_recipe();
   });
@@ -170,6 +171,7 @@ void PaintsPanel::make_fewest_line(QHBoxLayout& line) {
   const auto seeks = [&](const QString& words, const char* name, const QString& tip, bool of_photo) {
     WordButton* button = add_word(line, words, name, tip);
     connect(button, &QAbstractButton::clicked, this, [this, of_photo] {
+      if (m_space.paints().sought(of_photo)) return m_space.paints().stop_seeking();
       m_space.paints().seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
     });
     return button;
@@ -403,10 +405,19 @@ void PaintsPanel::follow() {
   list_paints();
   m_show->setChecked(m_space.session().reach.shown);
   m_ends->setChecked(m_space.session().reach.white_and_black);
-  m_of_photo->setEnabled(!m_space.paints().seeking());
-  m_of_set->setEnabled(!m_space.paints().seeking());
+  follow_seeking();
   say_recipe();
   say_inside();
+}
+
+/// The word that was pressed stops what it began; it takes the room of the other.
+void PaintsPanel::follow_seeking() {
+  const auto of_photo = m_space.paints().sought(true), of_set = m_space.paints().sought(false);
+  const auto stop = [](int percent) { return tr("Stop, %1 %").arg(percent); };
+  m_of_photo->setText(of_photo ? stop(*of_photo) : tr("photo"));
+  m_of_set->setText(of_set ? stop(*of_set) : tr("set"));
+  m_of_photo->setVisible(!of_set);
+  m_of_set->setVisible(!of_photo);
 }
 
 void PaintsPanel::say_recipe() {

@@ -48,6 +48,7 @@ private:
   [[nodiscard]] QWidget* button_of(Id paint);
   void add_row_menu(QWidget& button, const PalettePaint& paint, std::size_t place);
   void follow();
+  void follow_seeking();
   void say_recipe();
   void say_inside();
   void take_up_recipe();
