@@ -8,6 +8,8 @@
 #include "app/store/try_reading.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
+#include "app/window/notice_bar.h"
+#include "app/window/stage_area.h"
 #include "app/window/start_options.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -17,6 +19,7 @@
 #include <QAccessible>
 #include <QComboBox>
 #include <QHelpEvent>
+#include <QLabel>
 #include <QPointer>
 #include <QScrollBar>
 #include <QSlider>
@@ -64,6 +67,8 @@ private slots:
   }
 
   void words_can_be_read_on_every_surround();
+  void words_stand_out_as_they_are_painted();
+  void a_notice_leaves_the_stage_whole();
   void controls_say_what_they_are();
   void tab_goes_round_and_comes_back();
   void long_names_leave_the_window_its_size();
@@ -114,6 +119,56 @@ void EveryDeskTask::words_can_be_read_on_every_surround() {
   for (int i = 0; i < 5000; ++i) {
     const QColor color(static_cast<QRgb>(random() & 0xffffff));
     QVERIFY2(contrast(readable_on(color), color) >= 4.5, qPrintable(color.name()));
+  }
+}
+
+void EveryDeskTask::words_stand_out_as_they_are_painted() {
+  QVERIFY(m_desk->open_demo());
+  int read = 0;
+  QStringList wrong;
+  for (const Surround surround : {Surround::Dark, Surround::Middle, Surround::Light}) {
+    m_desk->window.use_surround(surround);
+    m_desk->window.notice().tell(QStringLiteral("A sentence"));
+    for (const auto& [desk, desk_word] : kDeskWords) {
+      m_desk->space().show_desk(desk);
+      QCoreApplication::processEvents();
+      const QImage window = m_desk->window.grab().toImage();
+      for (auto* w : m_desk->window.findChildren<QWidget*>()) {
+        const auto* button = qobject_cast<QAbstractButton*>(w);
+        const auto* label = qobject_cast<QLabel*>(w);
+        const QString words = button ? button->text() : label ? label->text() : QString();
+        // Within the frame, or above the line at the foot.
+        QRect at = w->visibleRegion().boundingRect().adjusted(4, 4, -4, -4);
+        if (words.trimmed().isEmpty() || !w->isEnabled() || at.height() < 6) continue;
+        at.translate(w->mapTo(&m_desk->window, QPoint()));
+        QColor lightest(Qt::black), darkest(Qt::white);
+        for (int y = at.top(); y <= at.bottom(); ++y)
+          for (int x = at.left(); x <= at.right(); ++x) {
+            const QColor c = window.pixelColor(x, y);
+            if (luminance(c) > luminance(lightest)) lightest = c;
+            if (luminance(c) < luminance(darkest)) darkest = c;
+          }
+        ++read;
+        // Strokes thinner than a pixel never have their whole color; what that is, is asked above.
+        if (contrast(lightest, darkest) < 2)
+          wrong << surround_name(surround) + ": " + words.left(40) + " (" + w->objectName() + ")";
+      }
+    }
+  }
+  QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join("\n")));
+  QVERIFY2(read > 300, qPrintable(QString::number(read)));
+}
+
+void EveryDeskTask::a_notice_leaves_the_stage_whole() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->window.resize(1280, 776); // With a frame around it on a small screen.
+  m_desk->space().show_desk(Desk::Pick);
+  auto& area = *m_desk->window.findChild<StageArea*>();
+  for (const char* page : {"page.string", "page.mixing", "page.paints", "page.steps"}) {
+    m_desk->part<QAbstractButton>(page).click();
+    m_desk->window.notice().tell(QStringLiteral("A sentence"));
+    QCoreApplication::processEvents();
+    QVERIFY2(!area.horizontalScrollBar()->isVisible() && !area.verticalScrollBar()->isVisible(), page);
   }
 }
 

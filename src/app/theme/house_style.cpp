@@ -32,13 +32,15 @@ void draw_field(QPainter& painter, const QRect& r, bool focused) {
                    focused ? theme().strong : theme().line);
 }
 
-/// What does something: a frame around its word.
+/// What does something: a frame around its word, in the colors of its palette: it may stand on another
+/// ground.
 void draw_button(QPainter& painter, const QStyleOption& option) {
   const bool enabled = option.state & QStyle::State_Enabled, down = option.state & QStyle::State_Sunken;
   const bool strong = option.state & (QStyle::State_HasFocus | QStyle::State_MouseOver);
   painter.save();
-  painter.setPen(QPen(enabled && strong ? theme().strong : theme().line, 1));
-  painter.setBrush(enabled && down ? QBrush(theme().line) : QBrush(Qt::NoBrush));
+  const QColor line = option.palette.color(QPalette::Mid);
+  painter.setPen(QPen(enabled && strong ? option.palette.color(QPalette::HighlightedText) : line, 1));
+  painter.setBrush(enabled && down ? QBrush(line) : QBrush(Qt::NoBrush));
   painter.drawRect(option.rect.adjusted(0, 0, -1, -1));
   painter.restore();
 }

@@ -19,7 +19,7 @@ public:
   WheelView(Workspace& space, Use use, QWidget* parent);
   ~WheelView() override;
   [[nodiscard]] QSize sizeHint() const override { return {440, 440}; }
-  [[nodiscard]] QSize minimumSizeHint() const override { return {220, 220}; }
+  [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
 
   [[nodiscard]] QPointF screen_point(DiscPoint p) const;
   [[nodiscard]] DiscPoint disc_point_at(QPointF p) const;

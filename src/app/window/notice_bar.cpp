@@ -3,6 +3,7 @@
 
 #include "app/theme/theme.h"
 
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -15,7 +16,9 @@ constexpr int kShownFor = 20'000; // Long enough to read twice.
 
 } // namespace
 
-NoticeBar::NoticeBar(QWidget* parent) : QWidget(parent), m_text(new QLabel(this)), m_timer(new QTimer(this)) {
+NoticeBar::NoticeBar(QWidget* parent)
+    : QWidget(parent), m_text(new QLabel(this)), m_close(new QPushButton(tr("Close"), this)),
+      m_timer(new QTimer(this)) {
   setObjectName(QStringLiteral("notice"));
   setAutoFillBackground(true);
   setBackgroundRole(QPalette::WindowText);
@@ -23,16 +26,30 @@ NoticeBar::NoticeBar(QWidget* parent) : QWidget(parent), m_text(new QLabel(this)
   m_text->setForegroundRole(QPalette::Window);
   m_text->setFont(heading_font());
   m_text->setWordWrap(true);
-  auto* close = new QPushButton(tr("Close"), this);
-  close->setToolTip(tr("Close this message"));
+  m_close->setObjectName(QStringLiteral("closeNotice"));
+  m_close->setToolTip(tr("Close this message"));
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 6, kMargin, 6);
   row->addWidget(m_text, 1);
-  row->addWidget(close);
-  connect(close, &QPushButton::clicked, this, &QWidget::hide);
+  row->addWidget(m_close);
+  connect(m_close, &QPushButton::clicked, this, &QWidget::hide);
   m_timer->setSingleShot(true);
   connect(m_timer, &QTimer::timeout, this, &QWidget::hide);
+  turn_colors();
   hide();
+}
+
+/// The bar has the color of words as its ground, so its button has that of a ground as its words.
+void NoticeBar::turn_colors() {
+  QPalette colors = palette();
+  for (const auto role : {QPalette::ButtonText, QPalette::HighlightedText})
+    colors.setColor(role, palette().color(QPalette::Window));
+  m_close->setPalette(colors);
+}
+
+void NoticeBar::changeEvent(QEvent* event) {
+  QWidget::changeEvent(event);
+  if (event->type() == QEvent::PaletteChange) turn_colors();
 }
 
 void NoticeBar::tell(const QString& sentence) {

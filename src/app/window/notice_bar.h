@@ -6,6 +6,7 @@
 #include <QWidget>
 
 class QLabel;
+class QPushButton;
 class QTimer;
 
 namespace zc {
@@ -17,8 +18,14 @@ public:
   void tell(const QString& sentence);
   [[nodiscard]] QString sentence() const;
 
+protected:
+  void changeEvent(QEvent* event) override;
+
 private:
+  void turn_colors();
+
   QLabel* m_text;
+  QPushButton* m_close;
   QTimer* m_timer;
 };
 

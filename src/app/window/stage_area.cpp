@@ -4,6 +4,7 @@
 #include "app/theme/controls.h"
 
 #include <QEvent>
+#include <QScrollBar>
 
 namespace zc {
 
@@ -25,7 +26,12 @@ bool StageArea::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void StageArea::settle() {
-  if (widget()) widget()->resize(maximumViewportSize().expandedTo(widget()->minimumSizeHint()));
+  if (!widget()) return;
+  const QSize least = widget()->minimumSizeHint();
+  QSize room = maximumViewportSize();
+  // The bar at the side takes its width from what lies beside it.
+  if (least.height() > room.height()) room.rwidth() -= verticalScrollBar()->sizeHint().width();
+  widget()->resize(room.expandedTo(least));
 }
 
 } // namespace zc
