@@ -9,7 +9,6 @@
 #include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
-#include "app/window/stage_area.h"
 #include "app/window/start_options.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -68,7 +67,6 @@ private slots:
 
   void words_can_be_read_on_every_surround();
   void words_stand_out_as_they_are_painted();
-  void a_notice_leaves_the_stage_whole();
   void controls_say_what_they_are();
   void tab_goes_round_and_comes_back();
   void long_names_leave_the_window_its_size();
@@ -157,19 +155,6 @@ void EveryDeskTask::words_stand_out_as_they_are_painted() {
   }
   QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join("\n")));
   QVERIFY2(read > 300, qPrintable(QString::number(read)));
-}
-
-void EveryDeskTask::a_notice_leaves_the_stage_whole() {
-  QVERIFY(m_desk->open_demo());
-  m_desk->window.resize(1280, 776); // With a frame around it on a small screen.
-  m_desk->space().show_desk(Desk::Pick);
-  auto& area = *m_desk->window.findChild<StageArea*>();
-  for (const char* page : {"page.string", "page.mixing", "page.paints", "page.steps"}) {
-    m_desk->part<QAbstractButton>(page).click();
-    m_desk->window.notice().tell(QStringLiteral("A sentence"));
-    QCoreApplication::processEvents();
-    QVERIFY2(!area.horizontalScrollBar()->isVisible() && !area.verticalScrollBar()->isVisible(), page);
-  }
 }
 
 void EveryDeskTask::controls_say_what_they_are() {

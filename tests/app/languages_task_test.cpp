@@ -11,6 +11,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "app/window/beside.h"
+#include "app/window/notice_bar.h"
+#include "app/window/stage_area.h"
 #include "core/color/text.h"
 
 #include <QDir>
@@ -19,6 +21,7 @@
 #include <QPaintEngine>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QScrollBar>
 #include <QTranslator>
 
 #include <algorithm>
@@ -43,9 +46,12 @@ public:
   [[nodiscard]] bool isEmpty() const override { return false; }
 };
 
-/// What a button or a label says and has no room for.
+/// What a button or a label says and has no room for; also that the stage has bars to find it with.
 QStringList cut_words(QWidget& window, const QString& where) {
   QStringList out;
+  const auto& stage = *window.findChild<StageArea*>();
+  if (stage.horizontalScrollBar()->isVisible()) out << where + ": the stage is scrolled sideways";
+  if (stage.verticalScrollBar()->isVisible()) out << where + ": the stage is scrolled up and down";
   for (auto* w : window.findChildren<QWidget*>()) {
     if (!w->isVisible()) continue;
     if (const auto* line = qobject_cast<NumberField*>(w)) {
@@ -397,6 +403,8 @@ void LanguagesTask::nothing_is_cut() {
   {
     const auto desk = std::make_unique<DeskTop>();
     QVERIFY(desk->open_demo());
+    desk->window.resize(1280, 776); // With a frame around it on a small screen.
+    desk->window.notice().tell(QStringLiteral("A sentence"));
     for (const auto& [place, set_view, share_view] : kPlaces) {
       go_to(*desk, place, set_view, share_view);
       cut += cut_words(desk->window, QStringLiteral("%1/%2/%3")

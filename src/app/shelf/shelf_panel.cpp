@@ -62,7 +62,7 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   m_search->setClearButtonEnabled(true);
   m_list->setIconSize(m_source->icon_size());
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  m_list->setMinimumHeight(60);
+  m_list->setMinimumHeight(30);
   m_name->setPlaceholderText(tr("name"));
   m_tags->setMaxLength(static_cast<int>(kLongestTags));
   m_tags->setPlaceholderText(tr("tags, with commas"));

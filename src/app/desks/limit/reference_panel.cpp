@@ -33,7 +33,7 @@ MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent
   setObjectName(QStringLiteral("maskedPreview"));
   setAccessibleName(tr("The reference through the mask"));
   setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
-  setMinimumHeight(90);
+  setMinimumHeight(60);
   setCursor(Qt::SplitHCursor);
   space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::viewChanged}, this,
              &MaskedPreview::renew);
