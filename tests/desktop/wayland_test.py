@@ -105,7 +105,10 @@ def main():
         until(lambda: palette.call("Current")[0] != before)
         assert not said("wl-paste", "-n")
         pointer.click(left + 47, top + height - 58)
-        pointer.click(left + 180, top + 118)
+        # More than once: what was handed over before is not kept.
+        for x in (180, 160, 180):
+            pointer.click(left + x, top + 118)
+            time.sleep(0.5)
         picked = until(lambda: said("wl-paste", "-n"))
         assert picked == palette.call("Current")[0] and picked.startswith("#"), picked
 

@@ -12,7 +12,9 @@
 #include <QClipboard>
 #include <QColor>
 #include <QGuiApplication>
+#include <QImage>
 #include <QMimeData>
+#include <QPointer>
 
 #include <unordered_set>
 
@@ -90,6 +92,26 @@ std::vector<Swatch> swatches_of(const QMimeData& clip) {
   return swatches.empty() ? colors_in(clip) : swatches;
 }
 
-void put_on_clipboard(QMimeData* clip) { QGuiApplication::clipboard()->setMimeData(clip); }
+void put_on_clipboard(QMimeData* clip) {
+  // On Wayland the toolkit forgets what lay there before without freeing it; elsewhere it is gone by then.
+  static QPointer<QMimeData> before;
+  QClipboard& clipboard = *QGuiApplication::clipboard();
+  clipboard.setMimeData(clip);
+  if (clipboard.mimeData() != clip) return; // Not taken: what lay there is still offered.
+  delete before;
+  before = clip;
+}
+
+void put_on_clipboard(const QString& words) {
+  auto* clip = new QMimeData;
+  clip->setText(words);
+  put_on_clipboard(clip);
+}
+
+void put_on_clipboard(const QImage& picture) {
+  auto* clip = new QMimeData;
+  clip->setImageData(picture);
+  put_on_clipboard(clip);
+}
 
 } // namespace zc

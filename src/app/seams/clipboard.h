@@ -1,23 +1,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Swatches on the clipboard and in drags: for this program whole, for others as a color and as text.
+// The clipboard. Swatches there and in drags: for this program whole, for others as a color and as text.
 #pragma once
 
 #include "core/piece/piece.h"
 
 #include <vector>
 
+class QImage;
 class QMimeData;
+class QString;
 
 namespace zc {
 
 /// The wanted ones of a set, with their families' order.
 [[nodiscard]] QMimeData* clip_of(const SwatchSet& set, const std::vector<Id>& swatches);
-/// Swatches, a color or the text of a palette; empty when there is none of it.
 /// Swatches of this program, with all they carry.
 [[nodiscard]] bool holds_swatches(const QMimeData& clip);
 [[nodiscard]] std::vector<Swatch> swatches_of(const QMimeData& clip);
 
-/// Onto the system's clipboard.
+/// Onto the system's clipboard, which takes it over.
 void put_on_clipboard(QMimeData* clip);
+void put_on_clipboard(const QString& words);
+void put_on_clipboard(const QImage& picture);
 
 } // namespace zc

@@ -4,11 +4,11 @@
 #include "app/first/steps_line.h"
 #include "app/handbook/handbook_window.h"
 #include "app/log/session_log.h"
+#include "app/seams/clipboard.h"
 #include "app/window/documents.h"
 #include "app/window/main_window.h"
 
 #include <QApplication>
-#include <QClipboard>
 #include <QMenuBar>
 
 namespace zc {
@@ -61,7 +61,7 @@ void MainWindow::make_help_menu() {
   add_action(menu, tr("Copy &details"),
              tr("Versions, screens and what the program did, for a report; nothing of your pieces"), {},
              [this] {
-               QApplication::clipboard()->setText(session_log::details());
+               put_on_clipboard(session_log::details());
                m_space.notice(tr("The details are on the clipboard; nothing of your pieces is among them."));
              });
   add_action(menu, tr("&About Zonachrom"), tr("What this program is"), {}, [this] {

@@ -303,7 +303,7 @@ void MainWindow::cut_swatches() {
 
 void MainWindow::copy_hex() {
   const QString hex = QString::fromStdString(hex_of(m_space.session().color()));
-  QApplication::clipboard()->setText(hex);
+  put_on_clipboard(hex);
   m_notice->tell(tr("Copied %1.").arg(hex));
 }
 

@@ -1,14 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/share_files.h"
 
+#include "app/seams/clipboard.h"
 #include "app/seams/dialogs.h"
 #include "app/store/share_reading.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
 #include "app/window/long_work.h"
 
-#include <QApplication>
-#include <QClipboard>
 #include <QPainter>
 #include <QPrinter>
 
@@ -89,7 +88,7 @@ void ShareFiles::copy_plan() {
             [&](const Progress& progress) { plan = plan_image(order.piece, order.spec, progress); }))
     return;
   if (!plan) return tell(words(plan.error()));
-  QApplication::clipboard()->setImage(*plan);
+  put_on_clipboard(*plan);
   tell(tr("Copied the plan, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
 }
 
