@@ -9,6 +9,7 @@
 #include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
+#include "app/window/stage_area.h"
 #include "app/window/start_options.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -43,6 +44,24 @@ double contrast(const QColor& a, const QColor& b) {
   return (std::max(p, q) + 0.05) / (std::min(p, q) + 0.05);
 }
 
+/// Between the lightest and the darkest pixel of a place.
+double contrast_within(const QImage& image, const QRect& place) {
+  QColor lightest(Qt::black), darkest(Qt::white);
+  for (int y = place.top(); y <= place.bottom(); ++y)
+    for (int x = place.left(); x <= place.right(); ++x) {
+      const QColor c = image.pixelColor(x, y);
+      if (luminance(c) > luminance(lightest)) lightest = c;
+      if (luminance(c) < luminance(darkest)) darkest = c;
+    }
+  return contrast(lightest, darkest);
+}
+/// What a button or a label says.
+QString words_on(const QWidget* w) {
+  if (const auto* button = qobject_cast<const QAbstractButton*>(w)) return button->text();
+  const auto* label = qobject_cast<const QLabel*>(w);
+  return label ? label->text() : QString();
+}
+
 /// Of the widget, or what it answers over its middle.
 QString tip_of(QWidget& w) {
   if (!w.toolTip().isEmpty()) return w.toolTip();
@@ -67,6 +86,7 @@ private slots:
 
   void words_can_be_read_on_every_surround();
   void words_stand_out_as_they_are_painted();
+  void a_low_stage_is_scrolled_one_way_only();
   void controls_say_what_they_are();
   void tab_goes_round_and_comes_back();
   void long_names_leave_the_window_its_size();
@@ -132,29 +152,30 @@ void EveryDeskTask::words_stand_out_as_they_are_painted() {
       QCoreApplication::processEvents();
       const QImage window = m_desk->window.grab().toImage();
       for (auto* w : m_desk->window.findChildren<QWidget*>()) {
-        const auto* button = qobject_cast<QAbstractButton*>(w);
-        const auto* label = qobject_cast<QLabel*>(w);
-        const QString words = button ? button->text() : label ? label->text() : QString();
+        const QString words = words_on(w);
         // Within the frame, or above the line at the foot.
         QRect at = w->visibleRegion().boundingRect().adjusted(4, 4, -4, -4);
         if (words.trimmed().isEmpty() || !w->isEnabled() || at.height() < 6) continue;
         at.translate(w->mapTo(&m_desk->window, QPoint()));
-        QColor lightest(Qt::black), darkest(Qt::white);
-        for (int y = at.top(); y <= at.bottom(); ++y)
-          for (int x = at.left(); x <= at.right(); ++x) {
-            const QColor c = window.pixelColor(x, y);
-            if (luminance(c) > luminance(lightest)) lightest = c;
-            if (luminance(c) < luminance(darkest)) darkest = c;
-          }
         ++read;
         // Strokes thinner than a pixel never have their whole color; what that is, is asked above.
-        if (contrast(lightest, darkest) < 2)
+        if (contrast_within(window, at) < 2)
           wrong << surround_name(surround) + ": " + words.left(40) + " (" + w->objectName() + ")";
       }
     }
   }
   QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join("\n")));
   QVERIFY2(read > 300, qPrintable(QString::number(read)));
+}
+
+void EveryDeskTask::a_low_stage_is_scrolled_one_way_only() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->window.resize(1280, 640);
+  m_desk->space().show_desk(Desk::Limit);
+  m_desk->part<QAbstractButton>("page.shelf").click();
+  const auto& stage = *m_desk->window.findChild<StageArea*>();
+  QTRY_VERIFY(stage.verticalScrollBar()->isVisible());
+  QVERIFY(!stage.horizontalScrollBar()->isVisible());
 }
 
 void EveryDeskTask::controls_say_what_they_are() {

@@ -149,11 +149,10 @@ void GradeDesk::follow_sets() {
   const QWidget* current = nullptr;
   for (const auto& set : m_space.piece().sets) {
     const QString name = QString::fromStdString(set.name);
-    auto* button = word_button(
+    auto* button = word_switch(
         QStringLiteral("setTab"), QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150),
         tr("Show %1; drop swatches here to move them into its first family").arg(name), box);
     button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
-    button->setCheckable(true);
     button->setChecked(set.id == m_space.piece().current_set);
     if (button->isChecked()) current = button;
     line->addWidget(button);
