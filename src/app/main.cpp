@@ -127,6 +127,7 @@ int main(int argc, char** argv) {
   if (options.picture.isEmpty()) window.listen_on_bus();
   const zc::EndRequests ends([&window] { window.documents().end_now(); });
   const bool recovered = options.picture.isEmpty() && window.documents().recover();
+  if (ends.came()) return 0;
   if (!recovered && options.demo)
     window.documents().open_demo();
   else
@@ -139,5 +140,5 @@ int main(int argc, char** argv) {
   if (!options.handbook.isEmpty()) window.open_handbook(options.handbook);
   if (!options.palette.isEmpty()) window.set_files().bring_in(options.palette);
   if (!options.picture.isEmpty()) picture_when_ready(window, options);
-  return QApplication::exec();
+  return ends.came() ? 0 : QApplication::exec();
 }

@@ -24,15 +24,15 @@ namespace zc::test {
 
 class AnsweredDialogs final : public Dialogs {
 public:
-  QString open_piece(QWidget*, const QString&) override { return open_path; }
+  QString open_piece(QWidget*, const QString&) override { return asked(open_path); }
   QString save_piece(QWidget*, const QString& suggested) override {
     suggestion = suggested;
-    return save_path;
+    return asked(save_path);
   }
-  QStringList open_photos(QWidget*, const QString&) override { return photo_paths; }
-  QString open_set_file(QWidget*, const QString&, const QString&) override { return set_path; }
-  QString export_file(QWidget*, const QString&, const QString&) override { return export_path; }
-  QString choose_folder(QWidget*, const QString&) override { return folder_path; }
+  QStringList open_photos(QWidget*, const QString&) override { return asked(photo_paths); }
+  QString open_set_file(QWidget*, const QString&, const QString&) override { return asked(set_path); }
+  QString export_file(QWidget*, const QString&, const QString&) override { return asked(export_path); }
+  QString choose_folder(QWidget*, const QString&) override { return asked(folder_path); }
   /// Printed into a PDF of this name instead of being shown.
   void print(QWidget*, const std::function<void(QPrinter&)>& draw) override {
     QPrinter printer;
@@ -42,28 +42,45 @@ public:
   }
   UnsavedAnswer ask_unsaved(QWidget*, const QString&) override {
     ++unsaved_questions;
-    return unsaved;
+    return asked(unsaved_answers.empty() ? unsaved : unsaved_answers.takeFirst());
   }
-  bool offer_recovery(QWidget*, const QString& title, const QString&) override {
+  RecoveryAnswer offer_recovery(QWidget*, const QString& title, const QString&,
+                                const QString& newer) override {
     offered << title;
-    return take_recovery;
+    newer_file = newer;
+    return asked(recovery);
+  }
+  bool ask_replace(QWidget*, const QStringList& files) override {
+    replacing << files;
+    return asked(replace);
   }
   DamagedAnswer ask_damaged(QWidget*, const QString& says, bool rest, bool before) override {
     damage = says;
     rest_offered = rest;
     before_offered = before;
-    return damaged;
+    return asked(damaged);
   }
   void show_about(QWidget*, const QString&) override { ++abouts; }
+  /// What goes on while a question is open.
+  template <class Answer> Answer asked(const Answer& answer) {
+    ++questions;
+    if (const auto meanwhile = std::exchange(while_asked, {})) meanwhile();
+    return answer;
+  }
 
+  std::function<void()> while_asked;
   QString open_path, save_path, export_path, set_path, print_path, folder_path, suggestion;
   QStringList photo_paths, offered;
   QString damage;
   bool rest_offered = false, before_offered = false;
   DamagedAnswer damaged = DamagedAnswer::Neither;
   UnsavedAnswer unsaved = UnsavedAnswer::Cancel;
-  int unsaved_questions = 0, abouts = 0;
-  bool take_recovery = false;
+  QList<UnsavedAnswer> unsaved_answers; ///< The first answers, before all others.
+  RecoveryAnswer recovery = RecoveryAnswer::Discard;
+  QString newer_file;
+  QStringList replacing; ///< Files that were asked about.
+  bool replace = true;
+  int unsaved_questions = 0, abouts = 0, questions = 0;
 };
 
 /// Where programs keep their things, empty and thrown away afterwards.

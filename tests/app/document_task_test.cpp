@@ -8,6 +8,7 @@
 #include "desk.h"
 #include "io/container/piece_file.h"
 
+#include <QAbstractItemView>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QElapsedTimer>
@@ -18,6 +19,7 @@
 #include <QPushButton>
 #include <QTimer>
 
+#include <sys/stat.h>
 #include <sys/syscall.h>
 #include <thread>
 #include <unistd.h>
@@ -59,6 +61,11 @@ private slots:
   void a_whole_line_from_photo_to_saved_set();
   void the_state_is_told_in_words();
   void leaving_unsaved_work_asks();
+  void what_is_typed_is_saved_and_asked_about_data();
+  void what_is_typed_is_saved_and_asked_about();
+  void work_during_a_slow_save_is_asked_about();
+  void the_open_file_opened_again_is_read_as_it_was_saved_last();
+  void a_pipe_is_no_file();
   void a_bad_file_leaves_the_open_piece_alone();
   void of_a_damaged_file_the_rest_is_offered();
   void what_others_saved_meanwhile_is_not_overwritten();
@@ -66,6 +73,8 @@ private slots:
   void wells_come_back_without_a_save();
   void recent_files_are_offered();
   void an_unsaved_piece_is_journalled_and_offered_again();
+  void what_was_kept_never_replaces_a_newer_file();
+  void only_discard_gives_kept_work_up();
   void a_killed_program_offers_its_last_change();
   void a_terminated_program_leaves_its_work_and_nothing_else();
   void no_other_file_is_overwritten_unasked();
@@ -168,6 +177,93 @@ void DocumentTask::leaving_unsaved_work_asks() {
   m_desk->dialogs.unsaved_questions = 0;
   QVERIFY(m_desk->window.close());
   QCOMPARE(m_desk->dialogs.unsaved_questions, 0);
+}
+
+void DocumentTask::what_is_typed_is_saved_and_asked_about_data() {
+  QTest::addColumn<QString>("field");
+  for (const char* field : {"title", "setName", "setTags", "setNote", "ruleNear", "list", "card.words"})
+    QTest::addRow("%s", field) << QString::fromLatin1(field);
+}
+
+/// Typed and nothing else pressed: no Enter, no other field.
+void DocumentTask::what_is_typed_is_saved_and_asked_about() {
+  QFETCH(QString, field);
+  save_as(path("plate.zonachrom"));
+  m_desk->space().show_desk(Desk::Grade);
+  m_desk->space().lay_current();
+  m_desk->trigger("Save");
+  const auto type = [&](const char* words) {
+    if (field == "card.words" && !m_desk->part<QWidget>("card").isVisible())
+      m_desk->part<QAbstractButton>("openCard").click();
+    if (field == "list") m_desk->space().show_set_view(SetView::List);
+    QCoreApplication::processEvents();
+    auto* target = &m_desk->part<QWidget>(qPrintable(field));
+    target->setFocus();
+    if (auto* list = qobject_cast<QAbstractItemView*>(target)) {
+      list->edit(list->model()->index(0, 0));
+      target = QApplication::focusWidget();
+    }
+    if (auto* line = qobject_cast<QLineEdit*>(target)) line->selectAll();
+    QTest::keyClicks(target, words);
+  };
+  const bool number = field == "ruleNear";
+  const Piece before = m_desk->piece();
+  type(number ? "7" : "typed");
+  m_desk->trigger("Save");
+  const Piece saved = open_document(path("plate.zonachrom").toStdString())->piece;
+  QVERIFY(saved != before);
+  QVERIFY(saved == m_desk->piece());
+  QCOMPARE(state(), QStringLiteral("saved"));
+  type(number ? "8" : "more");
+  m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
+  QVERIFY(!m_desk->window.close());
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
+  QVERIFY(m_desk->piece() != saved);
+  // What cannot be taken keeps the window open, and says why.
+  m_desk->trigger("Undo");
+  if (!number) return;
+  type("900");
+  m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+  QVERIFY(!m_desk->window.close());
+  QVERIFY(!word_at_field(m_desk->window).isEmpty());
+}
+
+void DocumentTask::work_during_a_slow_save_is_asked_about() {
+  save_as(path("plate.zonachrom"));
+  m_desk->space().lay_current();
+  m_desk->dialogs.unsaved_answers = {UnsavedAnswer::Save};
+  m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().lay_current(); });
+  slow_disk = 400;
+  const bool closed = m_desk->window.close();
+  slow_disk = 0;
+  QVERIFY(!closed);
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 2);
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{2});
+  QVERIFY(m_desk->space().store().edited());
+}
+
+void DocumentTask::the_open_file_opened_again_is_read_as_it_was_saved_last() {
+  m_desk->space().lay_current();
+  save_as(path("plate.zonachrom"));
+  m_desk->dialogs.unsaved = UnsavedAnswer::Save;
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().lay_current(); });
+  slow_disk = 400;
+  static_cast<void>(m_desk->window.documents().open(path("plate.zonachrom")));
+  slow_disk = 0;
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{2});
+  QCOMPARE(swatch_count(*current_set(open_document(path("plate.zonachrom").toStdString())->piece)),
+           std::size_t{2});
+}
+
+void DocumentTask::a_pipe_is_no_file() {
+  for (const char* name : {"pipe.zonachrom", "pipe.json", "pipe.png", "pipe.zonaparcel"}) {
+    QCOMPARE(mkfifo(path(name).toLocal8Bit().constData(), 0600), 0);
+    m_desk->window.open_files({path(name)});
+    QVERIFY2(comes_true([&] { return m_desk->notice().contains("it is not a file"); }), name);
+    m_desk->space().notice("next");
+  }
 }
 
 void DocumentTask::a_bad_file_leaves_the_open_piece_alone() {
@@ -321,9 +417,10 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   lost.title = "Lost plate";
   const QString left = Journal::folder() + "/1-deadbeef.zonachrom";
   QVERIFY(save_document(left.toStdString(), {lost, {}}));
-  const std::string note = path("kept.zonachrom").toStdString();
+  const std::string file = path("kept.zonachrom").toStdString(),
+                    note = file + "\n" + text_of(hashed_state_of_file(file));
   QVERIFY(save_safely((left + ".path").toStdString(), Bytes(note.begin(), note.end()), Backup::None));
-  m_desk->dialogs.take_recovery = true;
+  m_desk->dialogs.recovery = RecoveryAnswer::Recover;
   QVERIFY(m_desk->window.documents().recover());
   QCOMPARE(m_desk->dialogs.offered, QStringList{"Lost plate"});
   QCOMPARE(m_desk->piece().title, std::string("Lost plate"));
@@ -339,6 +436,73 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   QVERIFY(comes_true([&] { return journals().isEmpty(); }));
 }
 
+/// The file goes on elsewhere after the crash.
+void DocumentTask::what_was_kept_never_replaces_a_newer_file() {
+  save_as(path("plate.zonachrom"));
+  Document theirs = *open_document(path("plate.zonachrom").toStdString());
+  const std::string file = path("plate.zonachrom").toStdString(),
+                    note = file + "\n" + text_of(hashed_state_of_file(file));
+  const QString left = Journal::folder() + "/1-deadbeef.zonachrom";
+  Piece mine = theirs.piece;
+  mine.title = "Mine";
+  theirs.piece.title = "Theirs, longer than before";
+  QVERIFY(save_document(file, theirs));
+  const auto crash = [&] {
+    QVERIFY(save_document(left.toStdString(), {mine, {}}));
+    QVERIFY(save_safely((left + ".path").toStdString(), Bytes(note.begin(), note.end()), Backup::None));
+  };
+  crash();
+  m_desk->dialogs.recovery = RecoveryAnswer::OpenFile;
+  QVERIFY(m_desk->window.documents().recover());
+  QCOMPARE(m_desk->dialogs.newer_file, QStringLiteral("plate.zonachrom"));
+  QCOMPARE(m_desk->piece().title, theirs.piece.title);
+  QCOMPARE(Journal::leftovers().size(), std::size_t{1});
+  m_desk->dialogs.recovery = RecoveryAnswer::Recover;
+  QVERIFY(m_desk->window.documents().recover());
+  QCOMPARE(m_desk->piece().title, mine.title);
+  QVERIFY(m_desk->window.documents().path().isEmpty());
+  m_desk->dialogs.save_path = path("both.zonachrom");
+  m_desk->trigger("Save");
+  QCOMPARE(open_document(file)->piece.title, theirs.piece.title);
+  QCOMPARE(open_document(path("both.zonachrom").toStdString())->piece.title, mine.title);
+  // One that was only touched has the same content, and is no other.
+  crash();
+  Document same = theirs;
+  same.piece.title = "Mine";
+  QVERIFY(save_document(file, same));
+  const std::string known = file + "\n" + text_of(hashed_state_of_file(file));
+  QVERIFY(save_safely((left + ".path").toStdString(), Bytes(known.begin(), known.end()), Backup::None));
+  std::filesystem::last_write_time(file, std::filesystem::last_write_time(file) + std::chrono::hours(1));
+  QVERIFY(m_desk->window.documents().recover());
+  QCOMPARE(m_desk->dialogs.newer_file, QString());
+  QCOMPARE(m_desk->window.documents().path(), path("plate.zonachrom"));
+}
+
+void DocumentTask::only_discard_gives_kept_work_up() {
+  const QString left = Journal::folder() + "/1-deadbeef.zonachrom";
+  QVERIFY(save_document(left.toStdString(), {new_piece("2026-01-01"), {}}));
+  m_desk->dialogs.recovery = RecoveryAnswer::Later;
+  QVERIFY(!m_desk->window.documents().recover());
+  QVERIFY(QFile::exists(left));
+  // The toolkit's own question: Escape, a closed window and the end of the program keep it too.
+  ToolkitDialogs toolkit;
+  const std::function<void(QWidget&)> ends[] = {[](QWidget& box) { QTest::keyClick(&box, Qt::Key_Escape); },
+                                                [](QWidget& box) { box.close(); },
+                                                [](QWidget&) { QCoreApplication::exit(0); }};
+  for (const auto& end : ends) {
+    QTimer::singleShot(100, &m_desk->window, [&end] {
+      if (QWidget* box = QApplication::activeModalWidget()) end(*box);
+    });
+    QCOMPARE(toolkit.offer_recovery(&m_desk->window, "Lost plate", "today", QString()), RecoveryAnswer::Later);
+  }
+  // The end of the program was meant for its own loops; the test goes on.
+  QTimer::singleShot(0, qApp, &QCoreApplication::quit);
+  QCoreApplication::exec();
+  m_desk->dialogs.recovery = RecoveryAnswer::Discard;
+  QVERIFY(!m_desk->window.documents().recover());
+  QVERIFY(!QFile::exists(left));
+}
+
 /// The second process is this program itself: it lays a color on the piece and goes on until it is killed.
 void DocumentTask::a_killed_program_offers_its_last_change() {
   save_as(path("plate.zonachrom"));
@@ -352,7 +516,7 @@ void DocumentTask::a_killed_program_offers_its_last_change() {
   other.kill();
   other.waitForFinished();
   m_desk = std::make_unique<DeskTop>();
-  m_desk->dialogs.take_recovery = true;
+  m_desk->dialogs.recovery = RecoveryAnswer::Recover;
   QVERIFY(m_desk->window.documents().recover());
   QCOMPARE(m_desk->window.documents().path(), path("plate.zonachrom"));
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
@@ -382,7 +546,7 @@ void DocumentTask::a_terminated_program_leaves_its_work_and_nothing_else() {
   QVERIFY(locks() == 0 && QDir(Journal::folder()).entryList({"*.lock"}, QDir::Files).isEmpty());
   QCOMPARE(Journal::leftovers().size(), std::size_t{1});
   m_desk = std::make_unique<DeskTop>();
-  m_desk->dialogs.take_recovery = true;
+  m_desk->dialogs.recovery = RecoveryAnswer::Recover;
   QVERIFY(m_desk->window.documents().recover());
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
 }

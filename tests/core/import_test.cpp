@@ -82,7 +82,7 @@ private slots:
       return out ? told(*current_set(*out)) : out.error().sentence;
     };
     const std::string same = "same", near = "near";
-    for (const auto into : {ImportInto::CurrentSet, ImportInto::OneFamily}) {
+    for (const auto into : {ImportInto::OneSet, ImportInto::OneFamily}) {
       QCOMPARE(brought({into, metal, false, false}), std::string("metal(copper, same, near, new)"));
       QCOMPARE(brought({into, metal, true, false}), std::string("metal(copper, near, new)"));
       QCOMPARE(brought({into, metal, false, true}), std::string("metal(copper, same, new)"));
@@ -92,18 +92,18 @@ private slots:
     // The limit of near is the piece's own.
     Piece strict = piece;
     strict.grading.near_duplicate = 0.1;
-    QCOMPARE(told(*current_set(*with_found(strict, found, {ImportInto::CurrentSet, 0, true, true}))),
+    QCOMPARE(told(*current_set(*with_found(strict, found, {ImportInto::OneSet, 0, true, true}))),
              std::string("metal(copper, near, new)"));
     QCOMPARE(with_found(piece, found, {ImportInto::OneFamily, 999}).error().code, ErrorCode::NotFound);
     const FoundSet known{"x", {{"a", {{rgb(200, 100, 50)}}}}};
-    QVERIFY(!with_found(piece, known, {ImportInto::CurrentSet}));
-    QVERIFY(with_found(piece, known, {ImportInto::CurrentSet, 0, false}) && with_found(piece, known, {}));
+    QVERIFY(!with_found(piece, known, {ImportInto::OneSet}));
+    QVERIFY(with_found(piece, known, {ImportInto::OneSet, 0, false}) && with_found(piece, known, {}));
     QVERIFY(!with_found(piece, {}, {}));
   }
   void names_are_made_to_fit() {
     const Piece piece = copper();
     const std::string longest(400, 'x');
-    const auto brought = [&](const FoundSet& found, ImportPlan plan = {ImportInto::CurrentSet}) {
+    const auto brought = [&](const FoundSet& found, ImportPlan plan = {ImportInto::OneSet}) {
       return *with_found(piece, found, plan);
     };
     const Piece fit = brought({"",
@@ -134,7 +134,7 @@ private slots:
     while (families.sets[0].families.size() < kMostFamilies)
       families.sets.change(0).families.push_back({families.next_id, "f" + std::to_string(families.next_id)}),
           ++families.next_id;
-    QCOMPARE(with_found(families, one, {ImportInto::CurrentSet}).error().code, ErrorCode::TooLarge);
+    QCOMPARE(with_found(families, one, {ImportInto::OneSet}).error().code, ErrorCode::TooLarge);
   }
   void into_one_family_its_own_set_is_compared() {
     Piece piece = copper();
@@ -143,7 +143,7 @@ private slots:
     known.families = {{"x", {{current_set(piece)->families[0].swatches[0].color}}}};
     piece = *with_set(piece, "another, which is shown");
     QCOMPARE(with_found(piece, known, {ImportInto::OneFamily, home}).error().code, ErrorCode::BadInput);
-    QVERIFY(with_found(piece, known, {ImportInto::CurrentSet}));
+    QVERIFY(with_found(piece, known, {ImportInto::OneSet}));
   }
   void families_are_laid_whole_or_not_at_all() {
     const Piece piece = copper();

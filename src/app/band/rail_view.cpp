@@ -171,21 +171,24 @@ void RailView::mousePressEvent(QMouseEvent* event) {
         std::abs(axis().y_of(limits[i]) - event->position().y()) <= kGrabLimit)
       m_limit = i;
   if (m_limit) return;
+  m_picking = true;
   m_space.begin_pick();
   m_space.pick_value(axis().value_at(event->position().y()));
 }
 void RailView::mouseMoveEvent(QMouseEvent* event) {
-  if (!(event->buttons() & Qt::LeftButton)) return;
   const double value = axis().value_at(event->position().y());
-  if (m_limit)
-    drag_flat_limit(value);
-  else
-    m_space.pick_value(value);
+  if (m_limit) drag_flat_limit(value);
+  if (m_picking) m_space.pick_value(value);
 }
 void RailView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  if (!m_limit) m_space.end_pick();
+  if (std::exchange(m_picking, false)) m_space.end_pick();
   m_limit.reset();
+}
+
+void RailView::call_off() {
+  m_limit.reset();
+  m_picking = false;
 }
 
 Spoken RailView::spoken() {

@@ -4,11 +4,12 @@
 
 #include "app/band/axis_widget.h"
 #include "app/band/rail_picture.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 
 namespace zc {
 
-class RailView final : public AxisWidget, public SpokenView {
+class RailView final : public AxisWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   /// Slim leaves out the histogram and the number at the value line.
@@ -16,6 +17,7 @@ public:
   RailView(Workspace& space, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -35,6 +37,7 @@ private:
 
   Build m_build;
   RailPicture m_picture;
+  bool m_picking = false;
   std::optional<std::size_t> m_limit; ///< The flat-tone limit being dragged.
 };
 

@@ -158,14 +158,19 @@ void SectionView::keyPressEvent(QKeyEvent* event) {
 }
 void SectionView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
+  m_picking = true;
   m_space.begin_pick();
   pick(event->position());
 }
 void SectionView::mouseMoveEvent(QMouseEvent* event) {
-  if (event->buttons() & Qt::LeftButton) pick(event->position());
+  if (m_picking) pick(event->position());
 }
 void SectionView::mouseReleaseEvent(QMouseEvent* event) {
-  if (event->button() == Qt::LeftButton) m_space.end_pick();
+  if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_space.end_pick();
+}
+
+void SectionView::call_off() {
+  m_picking = false;
 }
 
 Spoken SectionView::spoken() {

@@ -3,15 +3,17 @@
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 
 namespace zc {
 
-class SectionView final : public AxisWidget, public SpokenView {
+class SectionView final : public AxisWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   SectionView(Workspace& space, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {150, 200}; }
 
@@ -30,6 +32,7 @@ private:
   void paint_limits(QPainter& painter);
   void paint_reach(QPainter& painter);
 
+  bool m_picking = false;
   struct Shown {
     WheelSpec wheel;
     double angle = -1;

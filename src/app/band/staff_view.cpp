@@ -566,4 +566,9 @@ void StaffView::rename_swatch(Id swatch) {
                  [=, this](const QString& name) { m_space.set_work().name_swatch(swatch, name); });
 }
 
+void StaffView::call_off() {
+  m_drag = Drag::None;
+  update();
+}
+
 } // namespace zc

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "core/piece/grading.h"
 
@@ -16,7 +17,7 @@ namespace zc {
 
 class NameEditor;
 
-class StaffView final : public AxisWidget, public SpokenView {
+class StaffView final : public AxisWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   /// Beside the canvas it is as at Pick at every desk, and nothing is typed.
@@ -42,6 +43,7 @@ public:
   void add_family();
   void rename_selected();
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 signals:
   /// A swatch was let go of outside of the staff, within the window.

@@ -170,6 +170,12 @@ void StripView::mouseReleaseEvent(QMouseEvent* event) {
 
 void StripView::leaveEvent(QEvent*) { emit hovered(nullptr); }
 
+void StripView::call_off() {
+  m_picking = false;
+  m_pressed = 0;
+  m_color.call_off();
+}
+
 Spoken StripView::spoken() {
   return {QAccessible::Slider, set_told(m_space.piece()), spoken_value(m_space),
           spoken_swatches(m_space, [this](Id swatch) { return swatch_rect(swatch); })};

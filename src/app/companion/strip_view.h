@@ -5,6 +5,7 @@
 
 #include "app/band/rail_picture.h"
 #include "app/seams/drag_out.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -12,7 +13,7 @@
 
 namespace zc {
 
-class StripView final : public QWidget, public SpokenView {
+class StripView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   StripView(Workspace& space, QWidget* parent);
@@ -21,6 +22,7 @@ public:
   /// Where a swatch is drawn; empty when it is not in the current set.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
   /// The middle of the axis at a value.
   [[nodiscard]] QPointF axis_point(double value) const;
 

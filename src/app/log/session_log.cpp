@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/log/session_log.h"
 
-#include "app/seams/shared_files.h"
+#include "io/files/claim.h"
+
 
 #include <QCoreApplication>
 #include <QDateTime>

@@ -49,6 +49,7 @@ void PhotoView::follow() {
   const QSize size = photo ? photo->full().size() : QSize();
   const bool again = reference && !reference->follows.empty() && shown == m_seen && size == m_seen_size;
   m_photo = photo;
+  if (other && !again) call_off_drag();
   if (photo || shown != m_seen) {
     m_seen = shown;
     m_seen_size = size;
@@ -440,6 +441,17 @@ void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
 
 void PhotoView::leaveEvent(QEvent*) {
   m_pointer.reset();
+  renew();
+}
+
+/// A drag knows places of the photo it began on.
+void PhotoView::call_off_drag() {
+  m_drag = Drag::None;
+  m_pressed_pin.reset();
+}
+
+void PhotoView::call_off() {
+  call_off_drag();
   renew();
 }
 

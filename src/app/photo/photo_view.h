@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/photo/look.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -10,7 +11,7 @@
 
 namespace zc {
 
-class PhotoView final : public QWidget, public SpokenView {
+class PhotoView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   PhotoView(Workspace& space, QWidget* parent);
@@ -32,6 +33,7 @@ public:
   /// The before/after edge while looking through the mask, in widget coordinates.
   [[nodiscard]] std::optional<double> edge_x() const;
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 signals:
   void zoomChanged();
@@ -64,6 +66,7 @@ private:
   void begin_sample(QPointF position, Qt::KeyboardModifiers modifiers);
   void move_sample(QPointF position);
   void mark_region(QPointF position);
+  void call_off_drag();
   void drag_sample_out();
   void drag_pin_out();
   void move_pin(QPointF position);

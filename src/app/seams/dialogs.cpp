@@ -76,15 +76,42 @@ UnsavedAnswer ToolkitDialogs::ask_unsaved(QWidget* parent, const QString& title)
   return box.clickedButton() == discard ? UnsavedAnswer::Discard : UnsavedAnswer::Cancel;
 }
 
-bool ToolkitDialogs::offer_recovery(QWidget* parent, const QString& title, const QString& when) {
-  QMessageBox box(
-      QMessageBox::NoIcon, QObject::tr("An unsaved piece was kept"),
-      QObject::tr("Zonachrom ended without saving \"%1\". Its state of %2 was kept.").arg(title, when),
-      QMessageBox::NoButton, parent);
-  const auto* take = box.addButton(QObject::tr("Open what was kept"), QMessageBox::AcceptRole);
-  box.addButton(QObject::tr("Let it go"), QMessageBox::RejectRole);
+RecoveryAnswer ToolkitDialogs::offer_recovery(QWidget* parent, const QString& title, const QString& when,
+                                              const QString& newer) {
+  QString says =
+      QObject::tr("Zonachrom ended without saving \"%1\". Its state of %2 was kept.").arg(title, when);
+  if (!newer.isEmpty())
+    says += QLatin1Char(' ') +
+            QObject::tr("The file %1 was changed since; what was kept is opened beside it, as a piece without "
+                        "a file.")
+                .arg(newer);
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("An unsaved piece was kept"), says, QMessageBox::NoButton,
+                  parent);
+  const QAbstractButton* take = box.addButton(QObject::tr("Recover"), QMessageBox::AcceptRole);
+  const QAbstractButton* file =
+      newer.isEmpty() ? nullptr : box.addButton(QObject::tr("Open the file"), QMessageBox::AcceptRole);
+  const QAbstractButton* discard = box.addButton(QObject::tr("Discard"), QMessageBox::DestructiveRole);
+  auto* later = box.addButton(QObject::tr("Decide later"), QMessageBox::RejectRole);
+  box.setEscapeButton(later);
   box.exec();
-  return box.clickedButton() == take;
+  // Whatever else ends the question, a signal among it, keeps the work.
+  if (box.clickedButton() == take) return RecoveryAnswer::Recover;
+  if (file && box.clickedButton() == file) return RecoveryAnswer::OpenFile;
+  return box.clickedButton() == discard ? RecoveryAnswer::Discard : RecoveryAnswer::Later;
+}
+
+bool ToolkitDialogs::ask_replace(QWidget* parent, const QStringList& files) {
+  constexpr int named = 8;
+  QStringList names = files.mid(0, named);
+  if (files.size() > named) names << QObject::tr("and %n more", nullptr, static_cast<int>(files.size()) - named);
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("Files that are there"),
+                  QObject::tr("These files are there already and were not written by this piece:") +
+                      QLatin1Char('\n') + names.join(QLatin1Char('\n')),
+                  QMessageBox::NoButton, parent);
+  const QAbstractButton* replace = box.addButton(QObject::tr("Replace them"), QMessageBox::DestructiveRole);
+  box.setEscapeButton(box.addButton(QObject::tr("Cancel"), QMessageBox::RejectRole));
+  box.exec();
+  return box.clickedButton() == replace;
 }
 
 DamagedAnswer ToolkitDialogs::ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) {

@@ -23,6 +23,9 @@ namespace zc {
 enum class UnsavedAnswer { Save, Discard, Cancel };
 /// Of a piece file that is damaged: what can be read of it, the version before, or neither.
 enum class DamagedAnswer { Rest, Before, Neither };
+/// Of work that a crash left unsaved. Later keeps it for the next start, and so does opening the file instead;
+/// only Discard gives it up.
+enum class RecoveryAnswer { Recover, OpenFile, Later, Discard };
 
 class Dialogs {
 public:
@@ -38,10 +41,14 @@ public:
   /// A preview from which is printed; `draw` fills the printer's pages each time it is asked to.
   virtual void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) = 0;
   virtual UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) = 0;
-  /// Offers a piece that a crash left unsaved; true takes it up.
-  virtual bool offer_recovery(QWidget* parent, const QString& title, const QString& when) = 0;
+  /// Offers a piece that a crash left unsaved. `newer` is the name of its file where that was changed since,
+  /// so that there are two to choose from; else empty.
+  virtual RecoveryAnswer offer_recovery(QWidget* parent, const QString& title, const QString& when,
+                                        const QString& newer) = 0;
   /// `says` is what is lost; `rest` and `before` whether there is something to read.
   virtual DamagedAnswer ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) = 0;
+  /// Whether files that are there, by their names, may be replaced.
+  virtual bool ask_replace(QWidget* parent, const QStringList& files) = 0;
   virtual void show_about(QWidget* parent, const QString& text) = 0;
 };
 
@@ -56,8 +63,10 @@ public:
   QString choose_folder(QWidget* parent, const QString& folder) override;
   void print(QWidget* parent, const std::function<void(QPrinter&)>& draw) override;
   UnsavedAnswer ask_unsaved(QWidget* parent, const QString& title) override;
-  bool offer_recovery(QWidget* parent, const QString& title, const QString& when) override;
+  RecoveryAnswer offer_recovery(QWidget* parent, const QString& title, const QString& when,
+                                const QString& newer) override;
   DamagedAnswer ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) override;
+  bool ask_replace(QWidget* parent, const QStringList& files) override;
   void show_about(QWidget* parent, const QString& text) override;
 };
 

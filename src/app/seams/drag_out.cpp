@@ -20,6 +20,8 @@ namespace {
 
 constexpr int kSquare = 32, kInARow = 16;
 
+int drags = 0;
+
 QColor color_of(Srgb c) { return QColor::fromRgbF(float(c.r), float(c.g), float(c.b)); }
 
 std::vector<Srgb> colors_of(const SwatchSet& set, const std::vector<Id>& swatches) {
@@ -35,7 +37,9 @@ void carry(QWidget& from, QMimeData* clip, const std::vector<Srgb>& colors) {
   auto* drag = new QDrag(&from);
   drag->setMimeData(clip);
   drag->setPixmap(QPixmap::fromImage(picture_of(colors)));
+  ++drags;
   drag->exec(Qt::CopyAction);
+  --drags;
 }
 
 } // namespace
@@ -53,6 +57,8 @@ bool PressedColor::pull(QWidget& from, QPointF to) {
   drag_color_out(from, *m_color);
   return true;
 }
+
+bool dragging_out() { return drags > 0; }
 
 bool beyond_window(const QWidget& widget, QPointF place) {
   return !widget.window()->rect().contains(widget.mapTo(widget.window(), place.toPoint()));

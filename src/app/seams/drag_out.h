@@ -25,6 +25,7 @@ public:
   bool pull(QWidget& from, QPointF to);
   /// When a click is left, with what was held down at its press.
   [[nodiscard]] std::optional<Qt::KeyboardModifiers> let_go() { return std::exchange(m_pressed, {}); }
+  void call_off() { m_pressed.reset(); }
 
 private:
   QPointF m_at;
@@ -41,6 +42,8 @@ private:
 /// A color for the clipboard: in the toolkit's color type and as this text, where wanted as a picture too.
 [[nodiscard]] QMimeData* clip_of_color(Srgb color, const QString& text, bool picture);
 
+/// While a color or a swatch is being dragged out of the program.
+[[nodiscard]] bool dragging_out();
 /// Until the button is let go, wherever that is. `from` is where the drag begins.
 void drag_color_out(QWidget& from, Srgb color);
 /// Of a set; they go as lines of text and as a picture in one, and whole to this program.

@@ -27,6 +27,7 @@ EndRequests::EndRequests(std::function<void()> end) : m_end(std::move(end)) {
     auto* notifier = new QSocketNotifier(ends[1], QSocketNotifier::Read, this);
     connect(notifier, &QSocketNotifier::activated, this, [this, notifier] {
       notifier->setEnabled(false);
+      m_came = true;
       m_end();
       QCoreApplication::exit(0);
     });

@@ -16,8 +16,12 @@ public:
   explicit EndRequests(std::function<void()> end);
   ~EndRequests() override;
 
+  /// The program has been told to end: no further loop is begun.
+  [[nodiscard]] bool came() const { return m_came; }
+
 private:
   std::function<void()> m_end;
+  bool m_came = false;
 };
 
 } // namespace zc

@@ -11,9 +11,4 @@ QString shared_file(const QString& name) {
                              .absoluteFilePath(QStringLiteral("../share/zonachrom/") + name));
 }
 
-QString state_folder() {
-  return qEnvironmentVariable("XDG_STATE_HOME", QDir::homePath() + QStringLiteral("/.local/state")) +
-         QStringLiteral("/zonachrom");
-}
-
 } // namespace zc

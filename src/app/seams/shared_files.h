@@ -8,7 +8,5 @@ namespace zc {
 
 /// The path of a shared file, as in "handbook/en".
 [[nodiscard]] QString shared_file(const QString& name);
-/// Where the program keeps what it needs from one start to the next, beside the settings.
-[[nodiscard]] QString state_folder();
 
 } // namespace zc

@@ -76,6 +76,8 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   connect(m_back, &QPushButton::clicked, this, &ShelfPanel::put_back);
   connect(m_rename, &QPushButton::clicked, this, &ShelfPanel::rename);
   connect(m_put, &QPushButton::clicked, this, &ShelfPanel::put_up);
+  for (QLineEdit* field : {m_name, m_tags})
+    connect(&space, &Workspace::startedAnew, field, &QLineEdit::clear);
   connect(m_name, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_tags, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);

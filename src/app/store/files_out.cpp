@@ -40,30 +40,37 @@ Status write_bytes(const QString& path, const std::string& text) {
   return save_safely(path.toStdString(), Bytes(text.begin(), text.end()), Backup::None);
 }
 
-Status write_exchange(const ExchangeFormatFacts& facts, const SwatchSet& set, const QString& stem) {
-  const auto bytes = write_set(set, facts.format);
-  if (!bytes) return bytes.error();
-  return save_safely((stem + text(facts.suffix)).toStdString(), *bytes, Backup::None);
+/// Of a format by its word, in the chosen folder, under the name of the set.
+QString file_of(const FilesOrder& order, const std::string& word) {
+  const QString stem = QDir(text(order.files.folder)).filePath(file_name(order.set.name, QString()));
+  for (const auto& facts : kExchangeFormats)
+    if (facts.word == word) return stem + text(facts.suffix);
+  if (word == "lines") return stem + QLatin1String(kLinesSuffix);
+  if (word == "plan") return stem + QStringLiteral("-plan.png");
+  return stem + QStringLiteral("-sheet.") + QString::fromStdString(word.substr(6));
 }
 
-Status write_lines(const FilesOrder& order, const QString& stem) {
+Status write_exchange(const ExchangeFormatFacts& facts, const SwatchSet& set, const QString& file) {
+  const auto bytes = write_set(set, facts.format);
+  if (!bytes) return bytes.error();
+  return save_safely(file.toStdString(), *bytes, Backup::None);
+}
+
+Status write_lines(const FilesOrder& order, const QString& file) {
   const auto pattern = lines_pattern_from_text(order.files.pattern);
   if (!pattern) return pattern.error();
   const auto lines = set_in_lines(order.set, order.title, *pattern);
-  return lines ? write_bytes(stem + QLatin1String(kLinesSuffix), *lines) : Status(lines.error());
+  return lines ? write_bytes(file, *lines) : Status(lines.error());
 }
 
-Status write_one(const FilesOrder& order, const std::string& word, const QString& stem,
-                 const Progress& progress) {
+Status write_one(const FilesOrder& order, const std::string& word, const Progress& progress) {
+  const QString file = file_of(order, word);
   for (const auto& facts : kExchangeFormats)
-    if (facts.word == word) return write_exchange(facts, order.set, stem);
-  if (word == "lines") return write_lines(order, stem);
-  if (word == "plan")
-    return write_plan(order.plan, (stem + QStringLiteral("-plan.png")).toStdString(), progress);
+    if (facts.word == word) return write_exchange(facts, order.set, file);
+  if (word == "lines") return write_lines(order, file);
+  if (word == "plan") return write_plan(order.plan, file.toStdString(), progress);
   if (!order.sheet) return order.sheet.error();
-  const auto files = write_sheet(
-      *order.sheet, (stem + QStringLiteral("-sheet.") + QString::fromStdString(word.substr(6))).toStdString(),
-      progress);
+  const auto files = write_sheet(*order.sheet, file.toStdString(), progress);
   return files ? Status(Done{}) : Status(files.error());
 }
 
@@ -129,15 +136,25 @@ std::vector<OutFormat> out_formats() {
   return out;
 }
 
+QStringList files_of(const FilesOrder& order) {
+  QStringList out;
+  for (const std::string& word : order.files.formats) {
+    const bool sheet = word.starts_with("sheet-");
+    const std::size_t pages = sheet && order.sheet ? order.sheet->sheet.pages.size() : 1;
+    for (const std::string& file : sheet_file_names(file_of(order, word).toStdString(), pages))
+      out << text(file);
+  }
+  return out;
+}
+
 QString write_files(const FilesOrder& order, const Progress& progress) {
   const FilesOut& files = order.files;
   if (!QDir(text(files.folder)).exists())
     return QObject::tr("The folder \"%1\" is not there any more; choose another.").arg(text(files.folder));
-  const QString stem = QDir(text(files.folder)).filePath(file_name(order.set.name, QString()));
   std::size_t written = 0, seen = 0;
   QStringList failed;
   for (const std::string& word : files.formats) {
-    const Status done = write_one(order, word, stem, part_of(progress, seen++, files.formats.size()));
+    const Status done = write_one(order, word, part_of(progress, seen++, files.formats.size()));
     if (done)
       ++written;
     else

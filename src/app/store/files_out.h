@@ -8,6 +8,7 @@
 #include "io/sheet/sheet_files.h"
 
 #include <QCoreApplication>
+#include <QStringList>
 
 namespace zc {
 
@@ -56,6 +57,8 @@ struct FilesOrder {
   Result<SheetOrder> sheet;
   PlanOrder plan;
 };
+/// All that write_files() writes.
+[[nodiscard]] QStringList files_of(const FilesOrder& order);
 /// Says in words what was written and what was not.
 [[nodiscard]] QString write_files(const FilesOrder& order, const Progress& progress);
 

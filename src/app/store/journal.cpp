@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/store/journal.h"
 
-#include "app/seams/shared_files.h"
+#include "app/theme/text.h"
 #include "io/container/piece_file.h"
+#include "io/files/claim.h"
 
 #include <QCoreApplication>
 #include <QDateTime>
@@ -27,8 +28,9 @@ Bytes bytes_of(const QString& text) {
 }
 
 /// Always before the journal itself: a program killed in between must not leave work that belongs nowhere.
-void note_path(const QString& file, const QString& path) {
-  static_cast<void>(save_safely(path_note_of(file).toStdString(), bytes_of(path), Backup::None).ok());
+void note_path(const QString& file, const QString& path, const FileState& state) {
+  const QString note = path + QLatin1Char('\n') + text(text_of(state));
+  static_cast<void>(save_safely(path_note_of(file).toStdString(), bytes_of(note), Backup::None).ok());
 }
 
 void remove_journal(const QString& file) {
@@ -76,6 +78,13 @@ void Journal::keep() {
   m_writer.waitForDone();
 }
 
+void Journal::set_piece_path(const QString& path, const FileState& state) {
+  m_piece_path = path;
+  m_piece_state = state;
+  // What is kept belongs to the new place, and is compared with its new state.
+  if (m_space.store().edited()) write_soon();
+}
+
 void Journal::follow(bool edited) {
   if (edited) return write_soon();
   m_timer.stop();
@@ -89,18 +98,19 @@ void Journal::write_soon() {
 
 void Journal::write() {
   m_writer.start(
-      [file = m_file, path = m_piece_path, document = Document{m_space.piece(), m_space.at_hand()}] {
+      [file = m_file, path = m_piece_path, state = m_piece_state,
+       document = Document{m_space.piece(), m_space.at_hand()}] {
         const auto bytes = pack_document(document);
         if (!bytes) return;
         // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
-        note_path(file, path);
+        note_path(file, path, state);
         static_cast<void>(save_safely(file.toStdString(), *bytes, Backup::None).ok());
       });
 }
 
 void Journal::adopt(const Leftover& leftover) {
   m_writer.waitForDone(); // Beginning the piece may just have removed the journal of the one before.
-  note_path(m_file, leftover.piece_path);
+  note_path(m_file, m_piece_path, m_piece_state);
   if (QFile::rename(leftover.file, m_file)) QFile::remove(path_note_of(leftover.file));
 }
 
@@ -112,10 +122,10 @@ std::vector<Journal::Leftover> Journal::leftovers() {
     lock->setStaleLockTime(0);
     if (!lock->tryLock(0)) continue; // Its program is running.
     const auto note = read_file(path_note_of(info.filePath()).toStdString(), 10'000);
-    const QString path = note ? QString::fromUtf8(reinterpret_cast<const char*>(note->data()),
-                                                  static_cast<qsizetype>(note->size()))
-                              : QString();
-    out.push_back({info.filePath(), path, info.lastModified().toString(QStringLiteral("d MMMM, hh:mm")),
+    const QString said = note ? text(std::string(text_of(*note))) : QString();
+    // The state is one line, whatever the path holds.
+    const qsizetype end = said.lastIndexOf(QLatin1Char('\n'));
+    out.push_back({info.filePath(), said.left(end), file_state_from(said.mid(end + 1).toStdString()), info.lastModified().toString(QStringLiteral("d MMMM, hh:mm")),
                    std::move(lock)});
   }
   return out;

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/store/workspace.h"
+#include "io/files/file_state.h"
 
 #include <QElapsedTimer>
 #include <QLockFile>
@@ -20,8 +21,9 @@ public:
   explicit Journal(Workspace& space);
   ~Journal() override;
 
-  /// The file the piece belongs to, kept beside the journal; empty for a new piece.
-  void set_piece_path(const QString& path) { m_piece_path = path; }
+  /// The file the piece belongs to and the state it was last known in, kept beside the journal; empty for a
+  /// new piece.
+  void set_piece_path(const QString& path, const FileState& state);
 
   /// The program is made to end: unsaved work is written at once and stays, to be offered again.
   void keep();
@@ -29,6 +31,7 @@ public:
   struct Leftover {
     QString file;       ///< A piece file.
     QString piece_path; ///< Where it belongs, or empty.
+    FileState piece_state;
     QString when;
     std::shared_ptr<QLockFile> lock; ///< Held, so that no second window offers it as well.
   };
@@ -47,6 +50,7 @@ private:
 
   Workspace& m_space;
   QString m_file, m_piece_path;
+  FileState m_piece_state;
   std::unique_ptr<QLockFile> m_lock;
   bool m_kept = false;
   QTimer m_timer;

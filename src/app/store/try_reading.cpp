@@ -51,6 +51,14 @@ void TryReader::start_over() {
   m_small_of.reset(); // With what is asked of its colors.
   m_small = IndexedPicture();
   m_live = LiveStudy();
+  m_outside.clear();
+  m_outside_asked = 0;
+  m_needed_by = 0;
+  m_needs_for.reset();
+  m_wanted.reset();
+  m_seeking.reset();
+  m_hovered = 0;
+  m_marked.reset();
 }
 
 std::shared_ptr<const Photo> TryReader::photo() const { return m_space.reader().photo(); }

@@ -2,12 +2,14 @@
 #include "app/store/workspace.h"
 
 #include "app/seams/language.h"
+#include "app/seams/unfinished.h"
 #include "app/store/canvas_follower.h"
 #include "app/store/paint_reading.h"
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
 #include "app/store/share_reading.h"
 #include "app/store/try_reading.h"
+#include "app/theme/number_field.h"
 #include "app/theme/text.h"
 #include "core/piece/laying.h"
 #include "io/exchange/css_color.h"
@@ -23,7 +25,8 @@ Workspace::Workspace(QObject* parent)
       m_tries(std::make_unique<TryReader>(*this)), m_canvases(std::make_unique<CanvasFollower>(*this)),
       m_shares(std::make_unique<ShareReader>(*this)), m_paints(std::make_unique<PaintReader>(*this)) {
   connect(&m_store, &PieceStore::changed, this, &Workspace::follow_piece);
-  connect(&m_store, &PieceStore::failed, this, &Workspace::notice);
+  connect(&m_store, &PieceStore::failed, this, &Workspace::refuse);
+  connect(&m_store, &PieceStore::changed, this, &Workspace::accept);
   connect(&m_photos, &PhotoLibrary::refused, this, &Workspace::note_refusal);
   connect(&m_photos, &PhotoLibrary::admitted, this, &Workspace::admit);
 }
@@ -38,7 +41,18 @@ std::optional<bool> Workspace::in_mask() const {
 
 // ---------------------------------------------------------------- piece and session
 
+bool Workspace::take_typed() {
+  const int refused = refusals_said();
+  bool taken = true;
+  const auto listening = connect(&m_store, &PieceStore::failed, this, [&taken] { taken = false; });
+  emit typedAsked();
+  take_typed_text();
+  disconnect(listening);
+  return taken && refusals_said() == refused;
+}
+
 void Workspace::start(Piece piece, const AtHand& at_hand, bool saved) {
+  end_what_hands_do();
   m_photos.drop_intakes();
   m_canvases->start_over();
   m_reader->start_over();
@@ -49,6 +63,7 @@ void Workspace::start(Piece piece, const AtHand& at_hand, bool saved) {
   m_session = started(std::move(m_session), piece, m_geometry, at_hand);
   renew_painter();
   m_store.start_from(std::move(piece), saved);
+  emit startedAnew();
   tell({true, true, true, true, true});
 }
 
@@ -63,10 +78,18 @@ void Workspace::take(Session next) {
 }
 
 void Workspace::take(Result<Session> next) {
-  if (next)
-    take(std::move(next).value());
-  else
-    emit notice(words(next.error()));
+  if (!next) return refuse(words(next.error()));
+  take(std::move(next).value());
+  accept();
+}
+
+void Workspace::refuse(const QString& sentence) {
+  m_refused = sentence;
+  emit notice(sentence);
+}
+
+void Workspace::accept() {
+  if (!m_refused.isEmpty()) emit refusalOver(std::exchange(m_refused, {}));
 }
 
 void Workspace::take_pick(Result<Session> next) {
@@ -77,8 +100,9 @@ void Workspace::take_pick(Result<Session> next) {
 
 void Workspace::take_up_text(const QString& given) {
   const auto color = typed_color(given.toStdString());
-  if (!color) return emit notice(words(color.error()));
+  if (!color) return refuse(words(color.error()));
   take_up(color->color);
+  accept();
   if (color->moved)
     emit notice(tr("A display cannot show this color; the nearest of its value and hue was taken."));
 }

@@ -33,6 +33,8 @@ public:
 
   [[nodiscard]] PieceStore& store() { return m_store; }
   [[nodiscard]] const Piece& piece() const { return m_store.piece(); }
+  /// See PieceStore::document().
+  [[nodiscard]] DocumentId document() const { return m_store.document(); }
   [[nodiscard]] const Session& session() const { return m_session; }
   [[nodiscard]] PhotoLibrary& photos() { return m_photos; }
   [[nodiscard]] PhotoReader& reader() { return *m_reader; }
@@ -60,7 +62,18 @@ public:
     for (const auto one : changes) connect(this, one, who, slot);
   }
 
+  /// Another piece. What was being typed, dragged or asked in the one before has ended by then.
   void start(Piece piece, const AtHand& at_hand, bool saved);
+  /// Text that is being typed goes into the piece. False when some of it cannot, which has been said where it
+  /// was typed.
+  [[nodiscard]] bool take_typed();
+  /// For what comes back later, from another thread or the event loop: called only while the document of now
+  /// is still open.
+  template <class F> [[nodiscard]] auto bound(F f) const {
+    return [store = &m_store, document = m_store.document(), f = std::move(f)](auto&&... given) {
+      if (store->document() == document) f(std::forward<decltype(given)>(given)...);
+    };
+  }
   /// The one way the session changes; those whom it concerns are told.
   void take(Session next);
   /// The same, or the sentence why not.
@@ -187,13 +200,21 @@ signals:
   void mixingChanged();
   void viewChanged();
 
+  /// Whoever holds text that is neither in the piece nor in a field with the focus takes it now.
+  void typedAsked();
+  /// Another piece is open: what was typed or chosen for the one before is forgotten.
+  void startedAnew();
   void pickEnded();
   void notice(const QString& sentence);
+  /// Something was taken after it had been refused with this sentence.
+  void refusalOver(const QString& sentence);
 
 private:
   void follow_piece(const PieceChange& change);
   void tell(const SessionChange& change);
   void take_pick(Result<Session> next);
+  void refuse(const QString& sentence);
+  void accept();
   template <class F> void change(const F& f) {
     Session next = m_session;
     f(next);
@@ -228,6 +249,7 @@ private:
   std::unique_ptr<ShareReader> m_shares;
   std::unique_ptr<PaintReader> m_paints;
   SharedBytes m_shown_bytes;
+  QString m_refused; ///< What was said last of something that was not taken.
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
 };
 

@@ -2,6 +2,7 @@
 #include "app/theme/house_style.h"
 
 #include "app/theme/theme.h"
+#include <QLabel>
 
 #include <QLineEdit>
 #include <QPainter>
@@ -161,11 +162,14 @@ QRect HouseStyle::subControlRect(ComplexControl control, const QStyleOptionCompl
   }
 }
 
-/// A field keeps the room of the longest text that was ever in it, and of all that was typed or pasted.
+/// A field keeps the room of the longest text that was ever in it, and of all that was typed or pasted. Names
+/// come from files: no label takes them for markup, those of tips and message boxes included.
 void HouseStyle::polish(QWidget* widget) {
   constexpr int toolkit_longest = 32'767, longest = 1000;
   if (auto* line = qobject_cast<QLineEdit*>(widget); line && line->maxLength() == toolkit_longest)
     line->setMaxLength(longest);
+  if (auto* label = qobject_cast<QLabel*>(widget); label && label->textFormat() == Qt::AutoText)
+    label->setTextFormat(Qt::PlainText);
   QProxyStyle::polish(widget);
 }
 

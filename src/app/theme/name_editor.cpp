@@ -21,7 +21,11 @@ void NameEditor::finish() {
   if (!isVisible()) return;
   hide();
   parentWidget()->setFocus();
-  if (isModified()) m_done(text());
+  const QString given = text();
+  const bool changed = isModified();
+  clear();
+  setModified(false);
+  if (const auto done = std::exchange(m_done, {}); done && changed) done(given);
 }
 
 void NameEditor::edit(const QRectF& place, const QString& was,

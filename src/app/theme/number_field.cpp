@@ -20,6 +20,8 @@ namespace {
 constexpr double kDragStart = 4, kPixelsPerStep = 3;
 constexpr int kWordStays = 6000;
 
+int refusals = 0;
+
 QLabel* word_label(QWidget& field) {
   QWidget* window = field.window();
   auto* label = window->findChild<QLabel*>(QStringLiteral("fieldWord"));
@@ -48,7 +50,10 @@ double wheel_notches(const QWheelEvent& event) {
   return (d.y() != 0 ? d.y() : d.x()) / 120.0;
 }
 
+int refusals_said() { return refusals; }
+
 void say_at(QWidget& field, const QString& sentence) {
+  ++refusals;
   QLabel* label = word_label(field);
   QPalette palette = field.window()->palette();
   palette.setColor(QPalette::Window, theme().strong);

@@ -4,6 +4,8 @@
 // no number is negative, so do "+5" and "-5".
 #pragma once
 
+#include "app/seams/unfinished.h"
+
 #include <QLineEdit>
 
 #include <optional>
@@ -20,7 +22,7 @@ struct NumberRange {
   QString empty_word; ///< Shown for a number below `low`, and accepted when typed; empty: no such number.
 };
 
-class NumberField final : public QLineEdit {
+class NumberField final : public QLineEdit, public Draggable {
   Q_OBJECT
 public:
   NumberField(const QString& object_name, const QString& accessible_name, QWidget* parent);
@@ -35,6 +37,7 @@ public:
   void keep_width(int least);
   /// The same for every change of one drag and for no other; empty outside of drags.
   [[nodiscard]] QString drag_key() const;
+  void call_off() override { m_pressed = m_dragging = false; }
 
 signals:
   /// The painter wants this number; it lies in the range.
@@ -71,5 +74,7 @@ private:
 
 /// A word under a field that says why something was not taken; it goes when the field is used again.
 void say_at(QWidget& field, const QString& sentence);
+/// How often a field has said so since the program began: whoever takes what is typed asks before and after.
+[[nodiscard]] int refusals_said();
 
 } // namespace zc

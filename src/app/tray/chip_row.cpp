@@ -115,6 +115,10 @@ bool ChipRow::event(QEvent* event) {
   return true;
 }
 
+void ChipRow::call_off() {
+  m_pressed.call_off();
+}
+
 Spoken ChipRow::spoken() {
   Spoken out{QAccessible::List, {}, {}, {}};
   for (std::size_t i = 0; i < m_steps.size(); ++i) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "core/mix/strings.h"
 
@@ -11,7 +12,7 @@
 
 namespace zc {
 
-class ChipRow final : public QWidget, public SpokenView {
+class ChipRow final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   ChipRow(const QString& accessible_name, QWidget* parent);
@@ -22,6 +23,7 @@ public:
   [[nodiscard]] QRectF chip_rect(std::size_t chip) const;
   [[nodiscard]] const std::vector<StringStep>& steps() const { return m_steps; }
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 signals:
   void taken(std::size_t chip);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -10,12 +11,13 @@
 
 namespace zc {
 
-class ColorPair final : public QWidget, public SpokenView {
+class ColorPair final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   ColorPair(Workspace& space, QSize size, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -133,7 +133,7 @@ void ReadoutPanel::show_ink(std::size_t i) {
 
 void ReadoutPanel::follow_ink(const Row& row) {
   const auto press = m_space.shares().press();
-  const Ink ink = press ? press->printed(m_space.session().color()).ink : Ink{};
+  const Ink ink = press ? ink_of_now(*press) : Ink{};
   const double shares[] = {ink.c, ink.m, ink.y, ink.k};
   for (std::size_t n = 0; n < 4; ++n) {
     NumberField* field = n < 3 ? row.fields[n] : row.black;
@@ -146,7 +146,7 @@ void ReadoutPanel::follow_ink(const Row& row) {
 void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
   const auto press = m_space.shares().press();
   if (!press) return;
-  Ink ink = press->printed(m_space.session().color()).ink;
+  Ink ink = ink_of_now(*press);
   double* const shares[] = {&ink.c, &ink.m, &ink.y, &ink.k};
   *shares[n] = value;
   const Srgb seen = press->color_of(ink);
@@ -155,7 +155,18 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
   if (!there)
     return (n < 3 ? row.fields[n] : row.black)
         ->refuse(tr("The press prints this, but no display can show it."));
+  m_typed_ink = TypedInk{ink, *there, m_space.session().sharing.press};
   m_space.take_up(*there);
+  follow();
+}
+
+/// What was typed stays as it was typed, until another color or another press is the current one: separating
+/// the color anew would give other inks that look the same.
+Ink ReadoutPanel::ink_of_now(const Press& press) const {
+  const Srgb color = m_space.session().color();
+  const bool typed = m_typed_ink && m_typed_ink->color == color &&
+                     m_typed_ink->press == m_space.session().sharing.press;
+  return typed ? m_typed_ink->ink : press.printed(color).ink;
 }
 
 void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {

@@ -40,7 +40,15 @@ private:
   void follow_ink(const Row& row);
   void take_ink(std::size_t row, std::size_t number, double value);
 
+  struct TypedInk {
+    Ink ink;
+    Srgb color; ///< That it looks like.
+    std::string press;
+  };
+  [[nodiscard]] Ink ink_of_now(const Press& press) const;
+
   Workspace& m_space;
+  std::optional<TypedInk> m_typed_ink;
   std::array<Row, 4> m_rows;
   std::size_t m_shown = 1;
   WordButton* m_more;

@@ -168,6 +168,10 @@ bool WellsView::event(QEvent* event) {
   return true;
 }
 
+void WellsView::call_off() {
+  m_pressed.call_off();
+}
+
 Spoken WellsView::spoken() {
   const Session& s = m_space.session();
   Spoken out{QAccessible::List,

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -12,7 +13,7 @@ namespace zc {
 
 class WordButton;
 
-class WellsView final : public QWidget, public SpokenView {
+class WellsView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   /// Where the window is narrow the wells stand closer; a row is the wells alone.
@@ -24,6 +25,7 @@ public:
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

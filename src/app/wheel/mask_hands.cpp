@@ -280,6 +280,11 @@ bool MaskHands::double_click(QPointF p) {
   return false;
 }
 
+void MaskHands::call_off() {
+  m_base.reset();
+  choose_tool(Tool::None);
+}
+
 void MaskHands::hover(QPointF p) {
   m_pointer = p;
   const auto handle = m_tool == Tool::None ? handle_at(p) : std::nullopt;

@@ -36,6 +36,8 @@ public:
   [[nodiscard]] bool let_go(QPointF p);
   [[nodiscard]] bool double_click(QPointF p);
   [[nodiscard]] bool key(const QKeyEvent& event);
+  /// What is dragged or drawn is dropped.
+  void call_off();
   void hover(QPointF p);
   void leave();
   void fill_menu(QMenu& menu, QPointF p);

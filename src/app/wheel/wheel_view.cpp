@@ -444,6 +444,13 @@ QString WheelView::hint_at(QPointF p) const {
               : tr("Drag to set hue and saturation; Ctrl and the wheel zoom."));
 }
 
+void WheelView::call_off() {
+  m_picking = false;
+  m_member.reset();
+  if (m_hands) m_hands->call_off();
+  update();
+}
+
 Spoken WheelView::spoken() {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
   Spoken out{QAccessible::Canvas,

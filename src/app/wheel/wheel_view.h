@@ -3,6 +3,7 @@
 // wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once
 
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -12,7 +13,7 @@ namespace zc {
 
 class MaskHands;
 
-class WheelView final : public QWidget, public SpokenView {
+class WheelView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   enum class Use { Pick, ShapeMask };
@@ -34,6 +35,7 @@ public:
   /// One pick, as a click does it.
   void pick_at(QPointF p);
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 signals:
   /// The color under a pointer that is only passing; nothing where there is none.

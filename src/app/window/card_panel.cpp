@@ -81,6 +81,13 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   grid->addWidget(caption_label(tr("Monitor"), this), 4, 0, Qt::AlignVCenter);
   grid->addLayout(monitor, 4, 1);
   grid->addLayout(buttons, 5, 1);
+  connect(&space, &Workspace::startedAnew, this, [this] {
+    follow();
+    if (isVisible()) emit closed();
+  });
+  connect(&space, &Workspace::typedAsked, this, [this] {
+    if (isVisible() && shown() != m_filled) apply();
+  });
   connect(take, &QPushButton::clicked, this, &CardPanel::take);
   connect(leave, &QPushButton::clicked, this, &CardPanel::closed);
   for (QLineEdit* field : {m_title, m_date, m_signature})
@@ -100,6 +107,7 @@ void CardPanel::follow() {
   m_words->setPlainText(text(card.words));
   m_date->setText(text(card.date));
   m_signature->setText(text(card.signature));
+  m_filled = shown();
   follow_monitor();
 }
 
@@ -112,20 +120,34 @@ void CardPanel::follow_monitor() {
                                      : tr("profiles are not used"));
 }
 
-/// A field that is wrong says so, and the card stays open.
-void CardPanel::take() {
-  const Card card{m_title->text().toStdString(), m_words->toPlainText().toStdString(),
-                  m_date->text().toStdString(), m_signature->text().toStdString()};
+Card CardPanel::shown() const {
+  return {m_title->text().toStdString(), m_words->toPlainText().toStdString(), m_date->text().toStdString(),
+          m_signature->text().toStdString()};
+}
+
+/// What was changed elsewhere meanwhile stays.
+bool CardPanel::apply() {
+  const Card now = shown();
+  Card card = card_of(m_space.piece());
+  for (const auto part : {&Card::title, &Card::words, &Card::date, &Card::signature})
+    if (now.*part != m_filled.*part) card.*part = now.*part;
   const auto checked = with_card(m_space.piece(), card);
   if (!checked) {
     const bool date = checked.error().place == "date";
-    return say_at(*(date                                   ? m_date
-                    : checked.error().place == "signature" ? m_signature
-                                                           : m_title),
-                  words(checked.error()));
+    say_at(*(date                                   ? m_date
+             : checked.error().place == "signature" ? m_signature
+                                                    : m_title),
+           words(checked.error()));
+    return false;
   }
   m_space.store().apply(tr("Change card"), [card](Piece p) { return with_card(std::move(p), card); });
-  emit closed();
+  m_filled = now;
+  return true;
+}
+
+/// A field that is wrong says so, and the card stays open.
+void CardPanel::take() {
+  if (apply()) emit closed();
 }
 
 } // namespace zc

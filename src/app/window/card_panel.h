@@ -4,6 +4,7 @@
 
 #include "app/store/workspace.h"
 #include "app/theme/panel.h"
+#include "core/piece/edits.h"
 
 class QLabel;
 class QLineEdit;
@@ -23,9 +24,13 @@ public:
 private:
   void follow();
   void follow_monitor();
+  [[nodiscard]] Card shown() const;
+  /// False when a field is wrong, which it says.
+  bool apply();
   void take();
 
   Workspace& m_space;
+  Card m_filled; ///< As it was when it was opened: only what was typed since is written.
   QLineEdit* m_title;
   QPlainTextEdit* m_words;
   QLineEdit* m_date;

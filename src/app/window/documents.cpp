@@ -10,7 +10,6 @@
 #include "io/files/safe_save.h"
 
 #include <QCoreApplication>
-#include <QCryptographicHash>
 #include <QDate>
 #include <QDateTime>
 #include <QDir>
@@ -24,6 +23,7 @@ namespace {
 
 constexpr int kRecentFiles = 8;
 const char* const kRecentKey = "recentFiles";
+constexpr int kClaimPatience = 0; ///< A window does not wait.
 
 std::string today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
 
@@ -32,13 +32,6 @@ QString at_hand_key(const QString& path) {
 }
 QString stamp_of(const QString& path) {
   return QString::number(QFileInfo(path).lastModified().toMSecsSinceEpoch());
-}
-
-/// Whoever writes a file changes one of these, whatever the clock says.
-std::pair<qint64, qint64> state_of(const QString& path) {
-  const QFileInfo file(path);
-  return path.isEmpty() ? std::pair<qint64, qint64>()
-                        : std::pair(file.size(), file.lastModified().toMSecsSinceEpoch());
 }
 
 /// By its permissions, which count for a painter even where the system would let them write.
@@ -64,15 +57,6 @@ void give_canvases(Piece& demo) {
   });
 }
 
-/// Locks lie in the state folder, so that nothing is left beside the painter's files.
-QString claim_of(const QString& path) {
-  const QString folder = QFileInfo(Journal::folder()).path() + QStringLiteral("/open");
-  QDir().mkpath(folder);
-  const QByteArray hash =
-      QCryptographicHash::hash(QFileInfo(path).canonicalFilePath().toUtf8(), QCryptographicHash::Sha1);
-  return folder + QLatin1Char('/') + QString::fromLatin1(hash.toHex()) + QStringLiteral(".lock");
-}
-
 } // namespace
 
 Documents::Documents(Workspace& space, Dialogs& dialogs, QWidget& window, LongWork& long_work)
@@ -81,7 +65,7 @@ Documents::Documents(Workspace& space, Dialogs& dialogs, QWidget& window, LongWo
 }
 
 QString Documents::state_words() const {
-  if (m_elsewhere) return tr("open in another window too");
+  if (elsewhere()) return tr("open in another window too");
   if (is_read_only(m_path))
     return m_space.store().edited() ? tr("edited, file is read only") : tr("read only");
   if (m_space.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
@@ -101,17 +85,21 @@ void Documents::remember(const QString& path) {
 
 Document Documents::document() const { return {m_space.piece(), m_space.at_hand()}; }
 
+void Documents::know_file(const FileState& state) {
+  m_file_state = state;
+  m_journal.set_piece_path(m_path, state);
+}
+
 void Documents::begin(Document document, const QString& path, bool saved) {
   keep_at_hand();
   m_path = path;
-  m_file_state = state_of(path);
-  m_journal.set_piece_path(path);
+  know_file(path.isEmpty() ? FileState() : m_read_state);
   claim();
   m_space.start(std::move(document.piece), document.at_hand, saved);
   QPixmapCache::clear();
   give_back_memory();
   emit changed();
-  if (m_elsewhere)
+  if (elsewhere())
     emit m_space.notice(
         tr("This piece is open in another window too; save here under another name, or close it there "
            "first."));
@@ -121,11 +109,7 @@ void Documents::begin(Document document, const QString& path, bool saved) {
 
 void Documents::claim() {
   m_claim.reset();
-  m_elsewhere = false;
-  if (m_path.isEmpty()) return;
-  m_claim = std::make_unique<QLockFile>(claim_of(m_path));
-  m_claim->setStaleLockTime(0); // A long session is not a dead one.
-  m_elsewhere = !m_claim->tryLock(0) && m_claim->error() == QLockFile::LockFailedError;
+  if (!m_path.isEmpty()) m_claim.emplace(m_path.toStdString(), kClaimPatience);
 }
 
 void Documents::new_piece() {
@@ -134,12 +118,17 @@ void Documents::new_piece() {
 
 void Documents::open_asked() {
   if (!may_leave()) return;
+  const Piece left = m_space.piece();
   const QString folder = m_path.isEmpty() ? QDir::homePath() : QFileInfo(m_path).path();
   const QString path = m_dialogs.open_piece(&m_window, folder);
-  if (!path.isEmpty()) load(path);
+  if (!path.isEmpty()) load(path, left);
 }
 
-bool Documents::open(const QString& path) { return may_leave() && load(path); }
+bool Documents::open(const QString& path) { return may_leave() && load(path, m_space.piece()); }
+
+bool Documents::may_still_leave(const Piece& left) {
+  return m_space.take_typed() && (m_space.piece() == left || may_leave());
+}
 
 bool Documents::busy() {
   if (!m_long_work.running()) return false;
@@ -151,33 +140,38 @@ QString Documents::opening(const QString& path) { return tr("Opening %1").arg(QF
 
 std::optional<Document> Documents::read(const QString& path, Error* why) {
   if (busy()) return std::nullopt;
-  const Piece before = m_space.piece();
   Result<Document> read = Document{};
-  m_long_work.run(opening(path),
-                  [&](const Progress& progress) { read = open_document(path.toStdString(), progress); });
-  if (!read) {
-    const bool asks = why && read.error().code == ErrorCode::Damaged;
-    if (asks) *why = read.error();
-    if (!asks && read.error().code != ErrorCode::Stopped) emit m_space.notice(words(read.error()));
-    return std::nullopt;
-  }
-  if (m_space.piece() != before && !may_leave()) return std::nullopt; // Work has gone on meanwhile.
-  return std::move(read).value();
+  const std::filesystem::path file = path.toStdString();
+  m_long_work.run(opening(path), [&](const Progress& progress) {
+    m_read_state = hashed_state_of_file(file);
+    read = open_document(file, progress);
+  });
+  if (read) return std::move(read).value();
+  const bool asks = why && read.error().code == ErrorCode::Damaged;
+  if (asks) *why = read.error();
+  if (!asks && read.error().code != ErrorCode::Stopped) emit m_space.notice(words(read.error()));
+  return std::nullopt;
 }
 
-bool Documents::load(const QString& path) {
-  const Piece before = m_space.piece();
-  Error why;
-  auto document = read(path, &why);
-  if (!document) return why.code == ErrorCode::Damaged && load_damaged(path, why, before);
+bool Documents::load(const QString& path, const Piece& left) {
   const QString keep_path = QFileInfo(path).absoluteFilePath();
+  Error why;
+  std::optional<Document> document;
+  Piece leaving = left;
+  // Saved while it was read, as by an answer to the question whether to leave, it is read once more.
+  do {
+    document = read(path, &why);
+    if (!document) return why.code == ErrorCode::Damaged && load_damaged(path, why, leaving);
+    if (!may_still_leave(leaving)) return false;
+    leaving = m_space.piece();
+  } while (changed_since(m_read_state, keep_path.toStdString()));
   document->at_hand = kept_at_hand(keep_path, document->at_hand);
   remember(keep_path);
   begin(std::move(*document), keep_path, true);
   return true;
 }
 
-bool Documents::load_damaged(const QString& path, const Error& error, const Piece& at_start) {
+bool Documents::load_damaged(const QString& path, const Error& error, const Piece& left) {
   Result<Rescued> rest = error;
   Result<Document> before = error;
   m_long_work.run(opening(path), [&](const Progress& progress) {
@@ -202,7 +196,7 @@ bool Documents::load_damaged(const QString& path, const Error& error, const Piec
     emit m_space.notice(words(error));
     return false;
   }
-  if (m_space.piece() != at_start && !may_leave()) return false; // Work has gone on meanwhile.
+  if (!may_still_leave(left)) return false;
   Document taken =
       answer == DamagedAnswer::Rest ? std::move(rest).value().document : std::move(before).value();
   begin(std::move(taken), {}, false);
@@ -211,24 +205,37 @@ bool Documents::load_damaged(const QString& path, const Error& error, const Piec
 
 bool Documents::open_demo() {
   if (!may_leave()) return false;
+  const Piece left = m_space.piece();
   auto document = read(shared_file(QStringLiteral("coppersmiths-row.zonachrom")));
-  if (!document) return false;
+  if (!document || !may_still_leave(left)) return false;
   give_canvases(document->piece);
   begin(std::move(*document), {}, true);
   return true;
 }
 
+/// Where the file itself was changed since, what was kept becomes a piece without a file: nothing is saved over
+/// the newer one.
 bool Documents::recover() {
   for (const auto& leftover : Journal::leftovers()) {
     auto read = open_document(leftover.file.toStdString());
     if (!read) continue; // Kept: a newer version of the program may have written it.
-    if (!m_dialogs.offer_recovery(&m_window, QString::fromStdString(read->piece.title), leftover.when)) {
+    const bool newer =
+        !leftover.piece_path.isEmpty() && changed_since(leftover.piece_state, leftover.piece_path.toStdString());
+    switch (m_dialogs.offer_recovery(&m_window, text(read->piece.title), leftover.when,
+                                     newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
+    case RecoveryAnswer::Recover:
+      m_read_state = leftover.piece_state;
+      begin(std::move(read).value(), newer ? QString() : leftover.piece_path, false);
+      m_journal.adopt(leftover);
+      return true;
+    case RecoveryAnswer::OpenFile:
+      return open(leftover.piece_path);
+    case RecoveryAnswer::Discard:
       Journal::discard(leftover);
-      continue;
+      break;
+    case RecoveryAnswer::Later:
+      break;
     }
-    begin(std::move(read).value(), leftover.piece_path, false);
-    m_journal.adopt(leftover);
-    return true;
   }
   return false;
 }
@@ -256,12 +263,13 @@ AtHand Documents::kept_at_hand(const QString& path, const AtHand& otherwise) con
 }
 
 bool Documents::save() {
+  if (busy() || !m_space.take_typed()) return false;
   if (m_path.isEmpty()) return save_as();
-  if (m_elsewhere) claim(); // It may have been closed there meanwhile.
-  const bool changed_elsewhere = QFileInfo::exists(m_path) && state_of(m_path) != m_file_state;
-  if (!m_elsewhere && !is_read_only(m_path) && !changed_elsewhere) return save_to(m_path);
+  if (elsewhere()) claim(); // It may have been closed there meanwhile.
+  const bool changed_elsewhere = changed_since(m_file_state, m_path.toStdString());
+  if (!elsewhere() && !is_read_only(m_path) && !changed_elsewhere) return save_to(m_path);
   emit m_space.notice(
-      m_elsewhere ? tr("Not saved: this piece is open in another window too; save it under another name.")
+      elsewhere() ? tr("Not saved: this piece is open in another window too; save it under another name.")
       : changed_elsewhere
           ? tr("Not saved: the file was changed by another program or machine meanwhile; save this piece "
                "under another name.")
@@ -270,6 +278,7 @@ bool Documents::save() {
 }
 
 bool Documents::save_as() {
+  if (busy() || !m_space.take_typed()) return false;
   const QString path = asked_to_end_in(
       QLatin1String(kPieceExtension.data()), m_path.isEmpty() ? suggested_path() : m_path,
       [this](const QString& suggested) { return m_dialogs.save_piece(&m_window, suggested); });
@@ -280,8 +289,10 @@ bool Documents::save_to(const QString& path) {
   if (busy()) return false;
   const Document written = document();
   Status saved = Done{};
+  FileState state;
   m_long_work.run(tr("Saving %1").arg(QFileInfo(path).fileName()), [&](const Progress& progress) {
     saved = save_document(path.toStdString(), written, progress);
+    if (saved) state = hashed_state_of_file(path.toStdString());
   });
   if (!saved) {
     if (saved.error().code != ErrorCode::Stopped) emit m_space.notice(words(saved.error()));
@@ -292,8 +303,7 @@ bool Documents::save_to(const QString& path) {
     m_path = saved_path;
     claim();
   }
-  m_file_state = state_of(m_path);
-  m_journal.set_piece_path(m_path);
+  know_file(state);
   if (m_space.piece() == written.piece) m_space.store().mark_saved();
   remember(m_path);
   emit changed();
@@ -302,17 +312,13 @@ bool Documents::save_to(const QString& path) {
 }
 
 bool Documents::may_leave() {
-  if (busy()) return false;
-  if (!m_space.store().edited()) return true;
-  switch (m_dialogs.ask_unsaved(&m_window, QString::fromStdString(m_space.piece().title))) {
-  case UnsavedAnswer::Save:
-    return save();
-  case UnsavedAnswer::Discard:
-    return true;
-  case UnsavedAnswer::Cancel:
-    break;
+  while (true) {
+    if (busy() || !m_space.take_typed()) return false;
+    if (!m_space.store().edited()) return true;
+    const UnsavedAnswer answer = m_dialogs.ask_unsaved(&m_window, text(m_space.piece().title));
+    if (answer == UnsavedAnswer::Discard) return true;
+    if (answer == UnsavedAnswer::Cancel || !save()) return false;
   }
-  return false;
 }
 
 QString Documents::suggested_path() const {

@@ -7,11 +7,11 @@
 #include "app/store/workspace.h"
 #include "app/window/long_work.h"
 #include "io/container/piece_json.h"
+#include "io/files/claim.h"
+#include "io/files/file_state.h"
 
-#include <QLockFile>
 #include <QObject>
 #include <QStringList>
-#include <memory>
 #include <optional>
 
 namespace zc {
@@ -34,9 +34,10 @@ public:
   bool open_demo();
   bool save();
   bool save_as();
-  /// Offers what a crash left unsaved; true when it was taken up.
+  /// Offers what a crash left unsaved; true when a piece was opened for it.
   bool recover();
-  /// False when the painter chose to go on working.
+  /// Takes what is being typed, and asks as often as something is unsaved: work can go on while a large piece
+  /// is being saved. False when the painter chose to go on working.
   bool may_leave();
   /// Called when the window closes for good.
   void leave() const { keep_at_hand(); }
@@ -56,11 +57,13 @@ private:
   [[nodiscard]] bool busy();
   /// Nothing where it cannot be read, which has been said then.
   std::optional<Document> read(const QString& path, Error* why = nullptr);
-  bool load(const QString& path);
-  /// Asks what of a damaged file is opened, as a piece without a file, so that neither is overwritten; also
-  /// about work that has been done since `at_start`, while it was read.
-  bool load_damaged(const QString& path, const Error& error, const Piece& at_start);
+  /// `left` is the piece that may be left as it is; what has been done since is asked about.
+  bool load(const QString& path, const Piece& left);
+  [[nodiscard]] bool may_still_leave(const Piece& left);
+  /// Asks what of a damaged file is opened, as a piece without a file, so that neither is overwritten.
+  bool load_damaged(const QString& path, const Error& error, const Piece& left);
   void begin(Document document, const QString& path, bool saved);
+  void know_file(const FileState& state);
   void keep_at_hand() const;
   [[nodiscard]] AtHand kept_at_hand(const QString& path, const AtHand& otherwise) const;
   bool save_to(const QString& path);
@@ -68,6 +71,8 @@ private:
   [[nodiscard]] QString suggested_path() const;
   /// Claims the file for this window; another one that has it keeps it.
   void claim();
+  /// Another program had the file first.
+  [[nodiscard]] bool elsewhere() const { return m_claim && m_claim->taken(); }
 
   Workspace& m_space;
   Dialogs& m_dialogs;
@@ -75,9 +80,9 @@ private:
   LongWork& m_long_work;
   Journal m_journal;
   QString m_path;
-  std::unique_ptr<QLockFile> m_claim;     ///< Held while the piece is open here.
-  std::pair<qint64, qint64> m_file_state; ///< Of the file when it was last read or written here.
-  bool m_elsewhere = false;               ///< Another window had the file first.
+  std::optional<FileClaim> m_claim; ///< Held while the piece is open here.
+  FileState m_file_state;           ///< Of the file when it was last read or written here.
+  FileState m_read_state;           ///< Of the file that was read last.
 };
 
 } // namespace zc

@@ -5,6 +5,7 @@
 #include "app/band/value_band.h"
 #include "app/bus/palette_service.h"
 #include "app/desks/grade/grade_desk.h"
+#include "app/desks/grade/list_view.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/limit/limit_desk.h"
 #include "app/desks/observe/observe_desk.h"
@@ -20,6 +21,7 @@
 #include "app/photo/photo_view.h"
 #include "app/screen/screen_sampler.h"
 #include "app/seams/clipboard.h"
+#include "app/seams/unfinished.h"
 #include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/tray/tray.h"
@@ -33,6 +35,7 @@
 #include "app/window/hint_line.h"
 #include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
+#include "app/window/piece_exports.h"
 #include "app/window/set_files.h"
 #include "app/window/share_files.h"
 #include "app/window/stage_area.h"
@@ -66,23 +69,28 @@ namespace {
 /// Half of a common screen at twice the scale.
 constexpr QSize kLeastWindow(800, 480);
 constexpr int kFrameComes = 300; ///< Milliseconds after a window is shown.
+constexpr int kLooksForFreeHands = 100;
 
 QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1").arg(desk); }
 
 } // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(dialogs), m_hand_over(new HandOver(m_space)),
+    : QMainWindow(parent), m_dialogs(m_space, dialogs), m_hand_over(new HandOver(m_space)),
       m_beside(new Beside(m_space, *m_hand_over, *this)), m_sampler(new ScreenSampler(m_space)),
-      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, dialogs, *this, *m_long_work)),
+      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, m_dialogs, *this, *m_long_work)),
       m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
       m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),
       m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
-      m_set_files(new SetFiles(m_space, dialogs, *this)),
-      m_share_files(new ShareFiles(m_space, dialogs, *m_long_work, *this)) {
+      m_set_files(new SetFiles(m_space, m_dialogs, *this)),
+      m_exports(new PieceExports(m_space, *m_documents, m_dialogs, *this)),
+      m_share_files(new ShareFiles(m_space, m_dialogs, *m_exports, *m_long_work, *this)) {
   m_documents->setParent(this);
+  m_free = new QTimer(this);
+  m_free->setInterval(kLooksForFreeHands);
+  connect(m_free, &QTimer::timeout, this, &MainWindow::open_waiting);
   setAcceptDrops(true);
   lay_out();
   make_file_menu();
@@ -97,6 +105,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   make_help_menu();
   make_well_keys();
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
+  connect(&m_space, &Workspace::refusalOver, m_notice, &NoticeBar::forget);
   connect(&m_space, &Workspace::viewChanged, this, &MainWindow::show_desk_parts);
   connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
   connect(m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
@@ -123,6 +132,8 @@ MainWindow::~MainWindow() {
   delete m_sampler;
   delete m_beside;
   delete m_set_files;
+  delete m_share_files;
+  delete m_exports;
   delete m_documents;
 }
 
@@ -359,8 +370,12 @@ void MainWindow::focus_desk(Desk desk) {
 }
 
 void MainWindow::rename_swatch() {
-  const bool rows = m_space.session().desk == Desk::Grade && m_space.session().set_view == SetView::Rows;
-  rows ? m_grade->rows().rename_selected() : m_band->staff().rename_selected();
+  const bool grade = m_space.session().desk == Desk::Grade;
+  const SetView view = m_space.session().set_view;
+  if (grade && view == SetView::Rows) return m_grade->rows().rename_selected();
+  if (grade && view == SetView::List) return m_grade->list().rename_selected();
+  if (m_band->staff().isVisible()) return m_band->staff().rename_selected();
+  m_notice->tell(tr("Names are edited on the staff, in rows or in the list; show one of them first."));
 }
 
 /// What the handles of the splitter leave.
@@ -437,7 +452,7 @@ void MainWindow::listen_on_bus() {
         show();
         raise();
         activateWindow();
-        open_files(files);
+        open_when_free(files);
       },
       Qt::QueuedConnection);
   if (DesktopKey::wanted()) m_sampler->desktop_key().turn(true);
@@ -515,6 +530,17 @@ void MainWindow::open_files(const QStringList& paths) {
     }
   }
   if (photos) m_space.show_desk(Desk::Observe);
+}
+
+void MainWindow::open_when_free(const QStringList& paths) {
+  m_waiting += paths;
+  open_waiting();
+}
+
+void MainWindow::open_waiting() {
+  const bool free = !hands_are_busy() && !m_long_work->running();
+  if (free && !m_waiting.isEmpty()) open_files(std::exchange(m_waiting, {}));
+  m_waiting.isEmpty() ? m_free->stop() : m_free->start();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {

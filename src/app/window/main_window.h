@@ -2,8 +2,7 @@
 // The main window: menus, head, stage, value band, tray.
 #pragma once
 
-#include "app/seams/dialogs.h"
-#include "app/store/workspace.h"
+#include "app/store/piece_dialogs.h"
 #include "app/theme/theme.h"
 
 #include <QMainWindow>
@@ -12,6 +11,7 @@
 class QMenu;
 class QSplitter;
 class QStackedWidget;
+class QTimer;
 
 namespace zc {
 
@@ -36,6 +36,7 @@ class LimitDesk;
 class NoticeBar;
 class ObserveDesk;
 class PickDesk;
+class PieceExports;
 class SetFiles;
 class ShareFiles;
 class ShareDesk;
@@ -66,6 +67,8 @@ public:
   void use_surround(Surround surround);
   /// A piece is opened, a palette offered, a photo taken in, each as if it had been dropped on the window.
   void open_files(const QStringList& paths);
+  /// The same for other programs: while a question, a menu or a drag is under way they wait for its end.
+  void open_when_free(const QStringList& paths);
   /// Where the program was never used here: how to begin.
   void offer_first_start();
   /// By its name, see handbook_pages().
@@ -131,9 +134,10 @@ private:
   void show_state();
   void restore_view();
   void note_for_reports();
+  void open_waiting();
 
   Workspace m_space;
-  Dialogs& m_dialogs;
+  PieceDialogs m_dialogs;
   HandOver* m_hand_over;
   Beside* m_beside;
   PaletteService* m_service = nullptr;
@@ -158,8 +162,11 @@ private:
   CardPanel* m_card = nullptr;
   HandPanel* m_hand_panel = nullptr;
   bool m_leaving = false;
+  QStringList m_waiting; ///< Files that other programs want opened.
+  QTimer* m_free;        ///< Looks whether hands are free.
   StageArea* m_stage_area = nullptr;
   SetFiles* m_set_files;
+  PieceExports* m_exports;
   ShareFiles* m_share_files;
   QSplitter* m_split = nullptr;
   std::map<Layout, double> m_stage_share{{{Desk::Observe, false}, 0.665}, {{Desk::Limit, false}, 0.63},

@@ -58,6 +58,10 @@ void NoticeBar::tell(const QString& sentence) {
   m_timer->start(kShownFor);
 }
 
+void NoticeBar::forget(const QString& sentence) {
+  if (m_text->text() == sentence) hide();
+}
+
 QString NoticeBar::sentence() const { return isVisibleTo(parentWidget()) ? m_text->text() : QString(); }
 
 } // namespace zc

@@ -17,6 +17,8 @@ public:
   explicit NoticeBar(QWidget* parent);
   void tell(const QString& sentence);
   [[nodiscard]] QString sentence() const;
+  /// Hides it where it still says this.
+  void forget(const QString& sentence);
 
 protected:
   void changeEvent(QEvent* event) override;

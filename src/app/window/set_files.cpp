@@ -54,21 +54,23 @@ void SetFiles::note_folder(const QString& path) const {
 }
 
 void SetFiles::export_set(ExchangeFormat format) {
-  const SwatchSet* set = current_set(m_space.piece());
-  if (!set || swatch_count(*set) == 0) {
+  const SwatchSet* current = current_set(m_space.piece());
+  if (!current || swatch_count(*current) == 0) {
     emit m_space.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
     return;
   }
+  // The piece may change while the question is open.
+  const SwatchSet set = *current;
   const auto& facts = facts_of(format);
   const QString path =
-      m_dialogs.export_file(&m_window, QDir(folder()).filePath(file_name(set->name, text(facts.suffix))),
+      m_dialogs.export_file(&m_window, QDir(folder()).filePath(file_name(set.name, text(facts.suffix))),
                             QStringLiteral("%1 (*%2)").arg(word(facts.name), text(facts.suffix)));
   if (path.isEmpty()) return;
-  const auto bytes = write_set(*set, format);
+  const auto bytes = write_set(set, format);
   const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
   if (saved) note_folder(path);
   emit m_space.notice(
-      saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(*set)).arg(QFileInfo(path).fileName())
+      saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(set)).arg(QFileInfo(path).fileName())
             : words(saved.error()));
 }
 
@@ -107,19 +109,18 @@ void SetFiles::bring_in_lines_asked() {
 void SetFiles::read_beside(const QString& path,
                            const std::function<Result<FoundSet>(const Bytes&, const std::string&)>& read) {
   note_folder(path);
-  m_reader.start([this, path, read] {
+  const auto offer = m_space.bound([this](const Result<FoundSet>& set, const QString& name) {
+    if (set)
+      emit found(*set, name);
+    else
+      emit m_space.notice(words(set.error()));
+  });
+  m_reader.start([this, path, read, offer] {
     const QString name = QFileInfo(path).fileName();
     const auto bytes = read_file(path.toStdString(), kLargestExchangeFile);
     auto set = bytes ? read(*bytes, name.toStdString()) : Result<FoundSet>(bytes.error());
     QMetaObject::invokeMethod(
-        this,
-        [this, name, set = std::move(set)] {
-          if (set)
-            emit found(*set, name);
-          else
-            emit m_space.notice(words(set.error()));
-        },
-        Qt::QueuedConnection);
+        this, [offer, name, set = std::move(set)] { offer(set, name); }, Qt::QueuedConnection);
   });
 }
 

@@ -7,6 +7,7 @@
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
 #include "app/window/long_work.h"
+#include "app/window/piece_exports.h"
 
 #include <QPainter>
 #include <QPrinter>
@@ -29,8 +30,10 @@ bool print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& image
 
 } // namespace
 
-ShareFiles::ShareFiles(Workspace& space, Dialogs& dialogs, LongWork& long_work, QWidget& window)
-    : QObject(&window), m_space(space), m_dialogs(dialogs), m_long_work(long_work), m_window(window) {}
+ShareFiles::ShareFiles(Workspace& space, Dialogs& dialogs, PieceExports& exports, LongWork& long_work,
+                       QWidget& window)
+    : QObject(&window), m_space(space), m_dialogs(dialogs), m_exports(exports), m_long_work(long_work),
+      m_window(window) {}
 
 bool ShareFiles::work(const QString& what, const std::function<void(const Progress&)>& make) {
   if (m_long_work.running()) {
@@ -50,12 +53,18 @@ void ShareFiles::write_sheet(const QString& format) {
   const QString path =
       m_dialogs.export_file(&m_window, tr("sheet.%1").arg(format), tr("Sheets (*.%1)").arg(format));
   if (path.isEmpty()) return;
+  // The dialog has asked about the first page alone.
+  QStringList further;
+  for (const std::string& file : sheet_file_names(path.toStdString(), order->sheet.pages.size()))
+    if (text(file) != path) further << text(file);
+  if (!m_exports.may_write(further)) return;
   Result<std::vector<std::string>> files = std::vector<std::string>();
   const bool done = work(tr("Writing the sheet"), [&](const Progress& progress) {
     files = zc::write_sheet(*order, path.toStdString(), progress);
   });
   if (!done) return;
   if (!files) return tell(words(files.error()));
+  m_exports.note_written(QStringList(path) + further);
   tell(files->size() == 1 ? tr("Written to \"%1\".").arg(path)
                           : tr("Written to \"%1\" and %2 more files.").arg(path).arg(files->size() - 1));
 }
@@ -102,11 +111,32 @@ void ShareFiles::choose_folder() {
 
 void ShareFiles::write_all() {
   if (m_space.session().sharing.files.folder.empty()) choose_folder();
+  static_cast<void>(write_chosen());
+}
+
+void ShareFiles::write_at_save() {
+  if (!m_space.session().sharing.files.at_save || write_chosen()) return;
+  Sharing next = m_space.session().sharing;
+  next.files.at_save = false;
+  m_space.share(next);
+  tell(tr("The files were not written, and are not written at every save any more."));
+}
+
+bool ShareFiles::write_chosen() {
   const auto order = m_space.shares().files_order();
-  if (!order) return tell(words(order.error()));
+  if (!order) {
+    tell(words(order.error()));
+    return true;
+  }
+  const QStringList files = files_of(*order);
+  if (!m_exports.may_write(files)) return false;
   QString said;
-  if (work(tr("Writing the files"), [&](const Progress& progress) { said = write_files(*order, progress); }))
-    tell(said);
+  const bool done = work(tr("Writing the files"),
+                         [&](const Progress& progress) { said = write_files(*order, progress); });
+  if (!done) return true;
+  m_exports.note_written(files);
+  tell(said);
+  return true;
 }
 
 } // namespace zc

@@ -14,11 +14,12 @@ namespace zc {
 
 class Dialogs;
 class LongWork;
+class PieceExports;
 
 class ShareFiles final : public QObject {
   Q_OBJECT
 public:
-  ShareFiles(Workspace& space, Dialogs& dialogs, LongWork& long_work, QWidget& window);
+  ShareFiles(Workspace& space, Dialogs& dialogs, PieceExports& exports, LongWork& long_work, QWidget& window);
 
   /// "pdf", "svg" or "png"; "print" for the printer.
   void write_sheet(const QString& format);
@@ -29,14 +30,20 @@ public:
   void choose_folder();
   /// Every chosen format, asking only for what is not chosen yet.
   void write_all();
+  /// The same after a save. Where files of others are not to be replaced it is not asked about at every save:
+  /// the switch goes off.
+  void write_at_save();
 
 private:
   /// Says so and does nothing while other work is being done.
   bool work(const QString& what, const std::function<void(const Progress&)>& make);
   void tell(const QString& sentence);
+  /// False where the files of others are not to be replaced.
+  bool write_chosen();
 
   Workspace& m_space;
   Dialogs& m_dialogs;
+  PieceExports& m_exports;
   LongWork& m_long_work;
   QWidget& m_window;
 };

@@ -23,8 +23,7 @@
 namespace zc {
 namespace {
 
-constexpr auto kPressKey = "press", kFormatsKey = "files/formats", kFolderKey = "files/folder",
-               kPatternKey = "files/pattern", kAtSaveKey = "files/atSave";
+constexpr auto kPressKey = "press", kFormatsKey = "files/formats", kPatternKey = "files/pattern";
 
 void recall(Sharing& sharing) {
   const QSettings settings;
@@ -32,8 +31,6 @@ void recall(Sharing& sharing) {
   if (QFileInfo::exists(press)) sharing.press = press.toStdString();
   for (const QString& word : settings.value(QLatin1String(kFormatsKey)).toStringList())
     sharing.files.formats.insert(word.toStdString());
-  sharing.files.folder = settings.value(QLatin1String(kFolderKey)).toString().toStdString();
-  sharing.files.at_save = settings.value(QLatin1String(kAtSaveKey), false).toBool();
   const QString pattern = settings.value(QLatin1String(kPatternKey)).toString();
   if (!pattern.isEmpty()) sharing.files.pattern = pattern.toStdString();
 }
@@ -47,9 +44,7 @@ void remember(const Sharing& sharing) {
   for (const auto& word : sharing.files.formats) formats << QString::fromStdString(word);
   note(kPressKey, QString::fromStdString(sharing.press));
   note(kFormatsKey, formats);
-  note(kFolderKey, QString::fromStdString(sharing.files.folder));
   note(kPatternKey, QString::fromStdString(sharing.files.pattern));
-  note(kAtSaveKey, sharing.files.at_save);
 }
 
 } // namespace
@@ -134,9 +129,7 @@ void MainWindow::hear_share_desk() {
   connect(m_share, &ShareDesk::folderAsked, m_share_files, &ShareFiles::choose_folder);
   connect(m_share, &ShareDesk::writeFilesAsked, m_share_files, &ShareFiles::write_all);
   connect(m_share, &ShareDesk::readLinesAsked, m_set_files, &SetFiles::bring_in_lines_asked);
-  connect(m_documents, &Documents::pieceSaved, this, [this] {
-    if (m_space.session().sharing.files.at_save) m_share_files->write_all();
-  });
+  connect(m_documents, &Documents::pieceSaved, m_share_files, &ShareFiles::write_at_save);
   ParcelPanel& parcels = m_share->parcel();
   connect(&parcels, &ParcelPanel::packAsked, m_set_files, &SetFiles::pack_parcel);
   connect(&parcels, &ParcelPanel::putAsked, m_set_files, &SetFiles::put_on_shelf);
@@ -154,7 +147,7 @@ void MainWindow::hear_share_desk() {
   });
 }
 
-/// The press and the files are the painter's, whatever the piece.
+/// The press, the formats and the pattern are the user's, whatever the piece.
 void MainWindow::keep_sharing() {
   Sharing sharing = m_space.session().sharing;
   recall(sharing);

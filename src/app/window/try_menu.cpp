@@ -80,9 +80,10 @@ void MainWindow::save_pairs() {
   const List<Family>*from = m_space.tries().families_of(trying.from),
         *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
   if (!from || !to) return m_notice->tell(tr("Choose the state of the set that is followed to first."));
+  // The piece may change while the question is open.
+  const std::string table = pairs_csv(paired(*from, *to, trying.pairs), *from, *to);
   const QString path = m_dialogs.export_file(this, tr("pairs.csv"), tr("Tables (*.csv)"));
   if (path.isEmpty()) return;
-  const std::string table = pairs_csv(paired(*from, *to, trying.pairs), *from, *to);
   const Status written = save_safely(path.toStdString(), Bytes(table.begin(), table.end()), Backup::None);
   m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
 }

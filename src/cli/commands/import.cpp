@@ -47,7 +47,7 @@ Result<Json> import_set(const ImportRequest& r) {
   const Id current = changed.piece.current_set;
   ImportPlan plan;
   if (there) {
-    plan.into = ImportInto::CurrentSet;
+    plan.into = ImportInto::OneSet;
     changed.piece.current_set = there->id;
   }
   auto piece = with_found(changed.piece, colors, plan);

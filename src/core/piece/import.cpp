@@ -72,7 +72,8 @@ namespace {
 /// The set that the colors of a plan come into; null for a new one.
 const SwatchSet* target_of(const Piece& piece, const ImportPlan& plan) {
   if (plan.into == ImportInto::NewSet) return nullptr;
-  return plan.into == ImportInto::OneFamily ? find_set_of_family(piece, plan.family) : current_set(piece);
+  if (plan.into == ImportInto::OneFamily) return find_set_of_family(piece, plan.family);
+  return plan.set == 0 ? current_set(piece) : find_set(piece, plan.set);
 }
 
 /// For each color whether the plan wants it.
@@ -121,11 +122,14 @@ Result<Piece> with_set_for(Piece piece, const std::string& found_name) {
 Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan) {
   const SwatchSet* target = target_of(piece, plan);
   if (plan.into == ImportInto::OneFamily && !target) return not_found("family");
+  if (plan.into == ImportInto::OneSet && !target) return not_found("set");
   const auto wanted = wanted_colors(found, target, plan, piece.grading.near_duplicate);
   if (std::find(wanted.begin(), wanted.end(), 1) == wanted.end())
     return Error{ErrorCode::BadInput,
                  "There is nothing to bring in: the set has all of these colors already.", "import"};
   Result<Piece> out = std::move(piece);
+  if (plan.into == ImportInto::OneSet && plan.set != 0)
+    out = with_current_set(std::move(out).value(), plan.set);
   if (plan.into == ImportInto::NewSet) out = with_set_for(std::move(out).value(), found.name);
   std::size_t at = 0;
   for (const auto& family : found.families) {

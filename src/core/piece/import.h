@@ -38,16 +38,17 @@ struct FoundState {
 
 enum class ImportInto {
   NewSet,     ///< Named as found, with a number where the name is taken.
-  CurrentSet, ///< Families of one name are joined, others added.
+  OneSet,     ///< The set `set`: families of one name are joined, others added. It becomes the current one.
   OneFamily,  ///< All of it at the end of the family `family` of any set.
 };
 struct ImportPlan {
   ImportInto into = ImportInto::NewSet;
+  Id set = 0; ///< 0 is the current one.
   Id family = 0;
   bool leave_out_same = true; ///< Not used for a new set.
   bool leave_out_near = false;
 };
-/// ERRORS: BadInput when nothing is left to bring in; NotFound for the family; TooLarge as for edits.
+/// ERRORS: BadInput when nothing is left to bring in; NotFound for the set or the family; TooLarge as for edits.
 [[nodiscard]] Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan);
 
 } // namespace zc

@@ -111,6 +111,11 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.reference = shown_reference(piece, 0);
   session.family = chosen_family(piece, 0);
   session.area = 0;
+  session.filling_well.reset();
+  session.sharing.files.folder.clear();
+  session.sharing.files.at_save = false;
+  if (session.set_view == SetView::Import) session.set_view = SetView::Staff;
+  session.looking.marking = false;
   session.relations.of.reset();
   session.relations.own.clear();
   session.string.clear();

@@ -89,7 +89,8 @@ struct FilesOut {
   std::set<std::string> formats; ///< By their words; see out_formats().
   std::string folder;
   std::string pattern = "{hex} {name}\n"; ///< Of lines, as text.
-  bool at_save = false;                   ///< Written again whenever the piece is saved.
+  bool at_save = false;                   ///< Written again whenever the piece is saved; it and the folder are
+                                          ///< the piece's own.
   bool operator==(const FilesOut&) const = default;
 };
 /// What is given away, and how.

@@ -38,6 +38,9 @@ Status fill_references(ReadDocument& out,
 } // namespace
 
 bool is_piece_file(const std::filesystem::path& path) {
+  // A pipe or a device is not looked into: it might wait for ever.
+  std::error_code code;
+  if (!std::filesystem::is_regular_file(path, code)) return path.extension() == kPieceExtension;
   std::ifstream file(path, std::ios::binary);
   std::string first(128, '\0');
   file.read(first.data(), static_cast<std::streamsize>(first.size()));

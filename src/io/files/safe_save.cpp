@@ -106,7 +106,8 @@ Result<Bytes> read_file(const fs::path& path, std::uint64_t most) {
     return Error{ErrorCode::Unreadable, "\"" + path.filename().string() + "\" cannot be read: " + why + ".",
                  path.string()};
   };
-  const Descriptor fd(::open(path.c_str(), O_RDONLY | O_CLOEXEC));
+  // What is no file, such as a pipe that nobody writes to, is looked at without waiting for it.
+  const Descriptor fd(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
   if (fd.get() < 0) {
     if (errno == ENOENT)
       return Error{ErrorCode::NotFound, "There is no file \"" + path.string() + "\".", path.string()};
@@ -131,7 +132,7 @@ Result<Bytes> read_file(const fs::path& path, std::uint64_t most) {
 }
 
 fs::path backup_path(const fs::path& path) {
-  fs::path out = path;
+  fs::path out = real_target(path);
   out.replace_extension();
   out += ".before";
   out += path.extension();
@@ -194,7 +195,8 @@ Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup, con
   bool nameless = false;
   Descriptor fd(open_part(path, part, nameless));
   if (fd.get() < 0) return cannot_save(path, errno);
-  if (exists && ::fchmod(fd.get(), old.st_mode & 07777) != 0) return give_up(errno);
+  // Some shared folders let a file be written and not its permissions; they decide on those by themselves.
+  if (exists) static_cast<void>(::fchmod(fd.get(), old.st_mode & 07777) == 0);
   if (const int code = write_whole(fd.get(), bytes, progress)) return give_up(code);
   if (const int code = nameless ? give_name(fd.get(), part) : 0) return give_up(code);
   if (fd.close() != 0) return give_up(errno);

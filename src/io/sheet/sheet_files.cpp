@@ -184,6 +184,16 @@ Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages&
   return bytes_of(png);
 }
 
+std::vector<std::string> sheet_file_names(const std::string& path, std::size_t pages) {
+  std::vector<std::string> out{path};
+  const std::filesystem::path file(path);
+  const std::string ending = file.extension().string();
+  for (std::size_t page = 1; page < pages && ending != ".pdf"; ++page)
+    out.push_back(
+        (file.parent_path() / (file.stem().string() + "-" + std::to_string(page + 1) + ending)).string());
+  return out;
+}
+
 Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImages& images,
                                             const SheetDocument& document, double dots,
                                             const std::string& path, const Progress& progress) {
@@ -197,13 +207,11 @@ Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImage
     if (!pdf) return pdf.error();
     made.emplace_back(path, std::move(pdf).value());
   }
+  const auto names = sheet_file_names(path, sheet.pages.size());
   for (std::size_t page = 0; page < sheet.pages.size() && ending != ".pdf"; ++page) {
     if (progress && !progress(static_cast<double>(page) / static_cast<double>(sheet.pages.size())))
       return Error{ErrorCode::Stopped, "Writing was stopped.", path};
-    const std::string name =
-        page == 0 ? path
-                  : (file.parent_path() / (file.stem().string() + "-" + std::to_string(page + 1) + ending))
-                        .string();
+    const std::string& name = names[page];
     if (ending == ".svg") {
       const std::string svg = sheet_svg(sheet, page, images, document);
       made.emplace_back(name, Bytes(svg.begin(), svg.end()));

@@ -28,6 +28,9 @@ inline constexpr Range kSheetDotsRange{36, 600}; ///< Pixels an inch.
 [[nodiscard]] Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages& images,
                                       double dots);
 
+/// The files that save_sheet() writes: of several pages one each, "name-2.png" and so on, for SVG and PNG.
+[[nodiscard]] std::vector<std::string> sheet_file_names(const std::string& path, std::size_t pages);
+
 /// Writes the sheet in the format that the name ends in; of several pages a file each is written for SVG and
 /// PNG, "name-2.png" and so on. Gives the files. ERRORS: as above; BadInput for another ending; Unwritable;
 /// Stopped, and then nothing is written.

@@ -136,6 +136,7 @@ QWidget* GradeDesk::make_side() {
   column->addSpacing(2);
   column->addWidget(pages, 1);
   connect(m_find, &QLineEdit::returnPressed, this, &GradeDesk::find_words);
+  connect(&m_space, &Workspace::startedAnew, m_find, &QLineEdit::clear);
   return side;
 }
 
@@ -157,8 +158,8 @@ void GradeDesk::follow_sets() {
     if (button->isChecked()) current = button;
     line->addWidget(button);
     connect(
-        button, &QAbstractButton::clicked, this, [this, id = set.id] { m_space.show_set(id); },
-        Qt::QueuedConnection);
+        button, &QAbstractButton::clicked, this,
+        m_space.bound([this, id = set.id](bool) { m_space.show_set(id); }), Qt::QueuedConnection);
   }
   line->addStretch();
   scroll_over_ground(m_tabs, box);

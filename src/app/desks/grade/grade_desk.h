@@ -27,6 +27,7 @@ class GradeDesk final : public QWidget {
 public:
   GradeDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] RowsView& rows() { return *m_rows; }
+  [[nodiscard]] ListView& list() { return *m_list; }
   /// Shows what a file would bring in.
   void offer(const FoundSet& found, const QString& file);
   void find();

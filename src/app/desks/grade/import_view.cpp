@@ -192,17 +192,20 @@ ImportView::ImportView(Workspace& space, QWidget* parent)
   connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
   connect(&space, &Workspace::setsChanged, this, &ImportView::follow);
+  connect(&space, &Workspace::startedAnew, this, [this] { m_found = {}; });
 }
 
 void ImportView::offer(const FoundSet& found, const QString& file) {
   m_found = found;
   m_file = file;
   const SwatchSet* set = current_set(m_space.piece());
+  m_set = set->id;
+  m_family = m_space.session().family;
   const QSignalBlocker quiet(m_into);
   m_into->clear();
   m_into->addItem(tr("as a new set"), 0);
   m_into->addItem(tr("into \"%1\", family by family").arg(QString::fromStdString(set->name)), 1);
-  if (const Family* family = find_family(m_space.piece(), m_space.session().family))
+  if (const Family* family = find_family(m_space.piece(), m_family))
     m_into->addItem(tr("into the family \"%1\"").arg(QString::fromStdString(family->name)), 2);
   // A set that is there already is more often joined than doubled.
   m_into->setCurrentIndex(swatch_count(*set) > 0 ? 1 : 0);
@@ -212,14 +215,18 @@ void ImportView::offer(const FoundSet& found, const QString& file) {
 ImportPlan ImportView::plan() const {
   const int into = m_into->currentData().toInt();
   return {into == 0   ? ImportInto::NewSet
-          : into == 1 ? ImportInto::CurrentSet
+          : into == 1 ? ImportInto::OneSet
                       : ImportInto::OneFamily,
-          m_space.session().family, m_same->isChecked(), m_near->isChecked()};
+          m_set, m_family, m_same->isChecked(), m_near->isChecked()};
 }
 
 void ImportView::follow() {
-  const SwatchSet* set = current_set(m_space.piece());
-  if (m_found.families.empty() || !set) return;
+  if (m_found.families.empty()) return;
+  const SwatchSet* set = plan().into == ImportInto::OneFamily ? find_set_of_family(m_space.piece(), m_family)
+                                                              : find_set(m_space.piece(), m_set);
+  // The set or the family it was offered for is gone.
+  m_take->setEnabled(set != nullptr);
+  if (!set) return;
   const auto states = compare_found(m_found, *set, m_space.piece().grading.near_duplicate);
   const auto count = [&states](Known known) {
     return std::count_if(states.begin(), states.end(),

@@ -36,6 +36,7 @@ private:
   Workspace& m_space;
   FoundSet m_found;
   QString m_file;
+  Id m_set = 0, m_family = 0; ///< That it was offered for: the words say their names.
   QLabel* m_title;
   QLabel* m_says;
   FoundChips* m_chips;

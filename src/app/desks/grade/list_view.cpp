@@ -155,6 +155,7 @@ ListView::ListView(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_swatches(new SwatchTable(space, this)),
       m_shown(new QSortFilterProxyModel(this)), m_filter(new QLineEdit(this)), m_table(new QTableView(this)) {
   m_filter->setObjectName(QStringLiteral("listFilter"));
+  connect(&space, &Workspace::startedAnew, m_filter, &QLineEdit::clear);
   m_filter->setAccessibleName(tr("Filter the list"));
   m_filter->setPlaceholderText(tr("only rows with these letters in a name, family, note or hex"));
   m_filter->setClearButtonEnabled(true);
@@ -207,6 +208,17 @@ void ListView::follow() {
   m_swatches->renew();
   m_following = false;
   show_selection();
+}
+
+void ListView::rename_selected() {
+  for (int row = 0; row < m_shown->rowCount(); ++row) {
+    const QModelIndex name = m_shown->index(row, SwatchTable::Name);
+    if (m_swatches->swatch_of(m_shown->mapToSource(name).row()) != m_space.session().selection.focus()) continue;
+    m_table->setFocus();
+    m_table->selectionModel()->setCurrentIndex(name, QItemSelectionModel::NoUpdate);
+    m_table->scrollTo(name);
+    return m_table->edit(name);
+  }
 }
 
 void ListView::show_selection() {

@@ -49,6 +49,8 @@ class ListView final : public QWidget {
 public:
   ListView(Workspace& space, QWidget* parent);
   [[nodiscard]] QTableView& table() { return *m_table; }
+  /// Of the swatch that keys work on, where it stands in the list.
+  void rename_selected();
 
 protected:
   void showEvent(QShowEvent* event) override;

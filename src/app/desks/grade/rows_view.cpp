@@ -337,6 +337,11 @@ void RowsView::keyPressEvent(QKeyEvent* event) {
   }
 }
 
+void RowsView::call_off() {
+  m_drag = Drag::None;
+  viewport()->update();
+}
+
 Spoken RowsView::spoken() {
   const auto family_rect = [this](Id family) {
     for (std::size_t i = 0; i < families().size(); ++i)

@@ -2,6 +2,7 @@
 // The set as a compact grid: one or more lines for each family, chips at their places, free places kept.
 #pragma once
 
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -12,7 +13,7 @@ namespace zc {
 
 class NameEditor;
 
-class RowsView final : public QAbstractScrollArea, public SpokenView {
+class RowsView final : public QAbstractScrollArea, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   RowsView(Workspace& space, QWidget* parent);
@@ -25,6 +26,7 @@ public:
   [[nodiscard]] QRectF place_rect(std::size_t family, int place) const;
   void rename_selected();
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

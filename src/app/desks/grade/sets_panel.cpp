@@ -149,6 +149,7 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
   connect(&space, &Workspace::setsChanged, this, &SetsPanel::follow);
+  connect(&space, &Workspace::startedAnew, m_version_name, &QLineEdit::clear);
   follow();
 }
 

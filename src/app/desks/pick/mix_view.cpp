@@ -446,6 +446,11 @@ void MixView::dropEvent(QDropEvent* event) {
   event->acceptProposedAction();
 }
 
+void MixView::call_off() {
+  m_hand = Hand::None;
+  m_pressed.call_off();
+}
+
 Spoken MixView::spoken() {
   Spoken out{QAccessible::Canvas, {}, {}, {}};
   for (std::size_t i = 0; i < mixing().corners.size(); ++i) {

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -12,7 +13,7 @@
 
 namespace zc {
 
-class MixView final : public QWidget, public SpokenView {
+class MixView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   MixView(Workspace& space, QWidget* parent);
@@ -28,6 +29,7 @@ public:
   /// Reads and picks a mixture, as a click does it.
   void pick_parts(const std::vector<double>& parts);
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 signals:
   /// The mixture under a pointer that is only passing; nothing elsewhere.

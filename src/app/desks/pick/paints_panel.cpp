@@ -212,17 +212,18 @@ void PaintsPanel::showEvent(QShowEvent* event) {
 void PaintsPanel::fill_shelf() {
   m_shelf->clear();
   m_shelf->addItem(tr("from the shelf"));
-  for (const ShelfPaints& p : paints_on_shelf(paint_folder()))
-    m_shelf->addItem(text(p.name).left(40), QString::fromStdString(p.name));
+  m_on_shelf = paints_on_shelf(paint_folder());
+  for (const ShelfPaints& p : m_on_shelf) m_shelf->addItem(text(p.name).left(40));
 }
 
 void PaintsPanel::take_from_shelf() {
-  const std::string wanted = m_shelf->currentData().toString().toStdString();
+  // By their place: two of them may have one name.
+  const auto chosen = static_cast<std::size_t>(m_shelf->currentIndex() - 1);
   m_shelf->setCurrentIndex(0);
-  for (const ShelfPaints& p : paints_on_shelf(paint_folder()))
-    if (p.name == wanted)
-      m_space.store().apply(tr("Take the paints \"%1\"").arg(text(p.name)),
-                            [&](Piece piece) { return with_paints(std::move(piece), p.paints); });
+  if (chosen >= m_on_shelf.size()) return;
+  m_space.store().apply(
+      tr("Take the paints \"%1\"").arg(text(m_on_shelf[chosen].name)),
+      [&](Piece piece) { return with_paints(std::move(piece), m_on_shelf[chosen].paints); });
 }
 
 void PaintsPanel::keep_on_shelf() {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/store/workspace.h"
+#include "io/shelf/paint_shelf.h"
 
 #include <QWidget>
 
@@ -58,6 +59,7 @@ private:
   QComboBox* m_shelf;
   QScrollArea* m_scroll;
   NameEditor* m_editor;
+  std::vector<ShelfPaints> m_on_shelf; ///< In the order of the list.
   List<PalettePaint> m_listed;
   QLabel* m_recipe;
   NumberField* m_most;

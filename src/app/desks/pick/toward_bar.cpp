@@ -65,11 +65,14 @@ void TowardBar::paintEvent(QPaintEvent*) {
   draw_double_line(painter, {x, r.top() - 1}, {x, r.bottom() + 1}, 2);
 }
 
-void TowardBar::mousePressEvent(QMouseEvent* event) { mouseMoveEvent(event); }
-void TowardBar::mouseMoveEvent(QMouseEvent* event) {
-  if (event->buttons() & Qt::LeftButton)
-    go_to(2 * (event->position().x() - bar().left()) / bar().width() - 1);
+void TowardBar::mousePressEvent(QMouseEvent* event) {
+  m_pulling = event->button() == Qt::LeftButton;
+  mouseMoveEvent(event);
 }
+void TowardBar::mouseMoveEvent(QMouseEvent* event) {
+  if (m_pulling) go_to(2 * (event->position().x() - bar().left()) / bar().width() - 1);
+}
+void TowardBar::mouseReleaseEvent(QMouseEvent*) { m_pulling = false; }
 void TowardBar::mouseDoubleClickEvent(QMouseEvent*) { go_to(0); }
 
 void TowardBar::keyPressEvent(QKeyEvent* event) {
@@ -90,6 +93,10 @@ void TowardBar::dropEvent(QDropEvent* event) {
   (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
   m_space.mix_by_hand(next);
   event->acceptProposedAction();
+}
+
+void TowardBar::call_off() {
+  m_pulling = false;
 }
 
 Spoken TowardBar::spoken() {

@@ -2,6 +2,7 @@
 // What is read lightened and darkened: a bar from the set's black over the mixture itself to the set's white.
 #pragma once
 
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/workspace.h"
 
@@ -9,17 +10,19 @@
 
 namespace zc {
 
-class TowardBar final : public QWidget, public SpokenView {
+class TowardBar final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   TowardBar(Workspace& space, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
   [[nodiscard]] QPointF place_of(double toward) const;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
   void mouseDoubleClickEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   void dragEnterEvent(QDragEnterEvent* event) override;
@@ -30,6 +33,7 @@ private:
   void go_to(double toward);
 
   Workspace& m_space;
+  bool m_pulling = false;
 };
 
 } // namespace zc

@@ -115,6 +115,7 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
   outer->addWidget(scroll);
   space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::paintsChanged}, this,
              &ParcelPanel::follow);
+  connect(&space, &Workspace::startedAnew, this, &ParcelPanel::start_over);
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
   note_offers();
@@ -122,10 +123,25 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
 
 void ParcelPanel::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
-  if (m_from->text().isEmpty()) m_from->setText(text(m_space.piece().signature));
-  if (m_description->text().isEmpty()) m_description->setText(text(m_space.piece().title));
+  suggest_words();
   follow();
   list_offers();
+}
+
+void ParcelPanel::suggest_words() {
+  if (m_from->text().isEmpty()) m_from->setText(text(m_space.piece().signature));
+  if (m_description->text().isEmpty()) m_description->setText(text(m_space.piece().title));
+}
+
+/// What was written and chosen for the parcel of another piece goes.
+void ParcelPanel::start_over() {
+  m_from->clear();
+  m_description->clear();
+  m_left_out.clear();
+  m_mask = m_paints = true;
+  m_pattern = m_press = false;
+  if (isVisible()) suggest_words();
+  follow();
 }
 
 WordButton* ParcelPanel::add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on) {

@@ -37,6 +37,8 @@ protected:
   void showEvent(QShowEvent* event) override;
 
 private:
+  void suggest_words();
+  void start_over();
   [[nodiscard]] Parcel chosen() const;
   [[nodiscard]] Parcel taken() const;
   void follow();

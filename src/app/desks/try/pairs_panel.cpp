@@ -72,7 +72,7 @@ void PairsPanel::follow() {
     connect(choice, &QComboBox::activated, this, [this, choice, id = p.from](int i) {
       // Not amid the list's own work: it is made anew.
       QMetaObject::invokeMethod(
-          this, [this, id, chosen = choice->itemData(i).toULongLong()] { pair(id, chosen); },
+          this, m_space.bound([this, id, chosen = choice->itemData(i).toULongLong()] { pair(id, chosen); }),
           Qt::QueuedConnection);
     });
     grid->addWidget(new ColorChip(m_space, old->color, list), n, 0);

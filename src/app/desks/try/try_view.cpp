@@ -372,6 +372,11 @@ bool TryView::bind_at(QPoint global, Id swatch) {
   return true;
 }
 
+void TryView::call_off() {
+  m_drag = Drag::None;
+  update();
+}
+
 Spoken TryView::spoken() {
   const Trying& trying = m_space.session().trying;
   Spoken out{QAccessible::Graphic, {}, {}, {}};

@@ -3,6 +3,7 @@
 // once; what follows from them is made anew while swatches move.
 #pragma once
 
+#include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/try_reading.h"
 #include "app/store/workspace.h"
@@ -13,7 +14,7 @@
 
 namespace zc {
 
-class TryView final : public QWidget, public SpokenView {
+class TryView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   TryView(Workspace& space, QWidget* parent);
@@ -34,6 +35,7 @@ public:
   /// So much at the foot is covered; a picture that is fitted stands above it.
   void leave_foot(int height);
   [[nodiscard]] Spoken spoken() override;
+  void call_off() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

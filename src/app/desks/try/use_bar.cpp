@@ -83,7 +83,7 @@ void UseBar::mouseMoveEvent(QMouseEvent* event) {
   say_hint(*this, s && at != uses.end() ? use_told(text(s->name), at->second) : QString());
 }
 
-void UseBar::mouseReleaseEvent(QMouseEvent* event) {
+void UseBar::mousePressEvent(QMouseEvent* event) {
   if (const Id swatch = swatch_at(event->position().x())) m_space.select_swatch(swatch);
 }
 

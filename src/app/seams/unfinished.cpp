@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/seams/unfinished.h"
+
+#include "app/seams/drag_out.h"
+
+#include <QAbstractButton>
+#include <QAbstractSlider>
+#include <QApplication>
+#include <QDrag>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QPlainTextEdit>
+#include <QPointer>
+
+namespace zc {
+namespace {
+
+/// Menus within menus at most.
+constexpr int kMostPopups = 20;
+
+bool takes_text(const QWidget& widget) {
+  return qobject_cast<const QLineEdit*>(&widget) || qobject_cast<const QPlainTextEdit*>(&widget);
+}
+
+/// In every window: one that is not the active one can have a field that was typed in, too.
+QList<QPointer<QWidget>> typed_fields() {
+  QList<QPointer<QWidget>> out;
+  for (const QWidget* window : QApplication::topLevelWidgets())
+    if (QWidget* field = window->focusWidget(); field && takes_text(*field)) out << field;
+  return out;
+}
+
+/// The toolkit's sliders take their moves until they hear of a release.
+void let_go_of(QAbstractSlider& slider) {
+  const QPointF at(slider.rect().center());
+  QMouseEvent release(QEvent::MouseButtonRelease, at, slider.mapToGlobal(at), Qt::LeftButton, Qt::NoButton,
+                      Qt::NoModifier);
+  QCoreApplication::sendEvent(&slider, &release);
+}
+
+void call_off_presses() {
+  for (QWidget* widget : QApplication::allWidgets()) {
+    if (auto* view = dynamic_cast<Draggable*>(widget)) view->call_off();
+    if (auto* button = qobject_cast<QAbstractButton*>(widget)) button->setDown(false);
+    if (auto* slider = qobject_cast<QAbstractSlider*>(widget); slider && slider->isSliderDown())
+      let_go_of(*slider);
+  }
+}
+
+} // namespace
+
+void take_typed_text() {
+  for (const QPointer<QWidget>& field : typed_fields()) {
+    if (field) field->clearFocus();
+    if (field && field->isVisible()) field->setFocus(Qt::OtherFocusReason);
+  }
+}
+
+void end_what_hands_do() {
+  for (const QPointer<QWidget>& field : typed_fields())
+    if (field) field->clearFocus();
+  if (dragging_out()) QDrag::cancel();
+  call_off_presses();
+  for (int closed = 0; closed < kMostPopups; ++closed) {
+    QWidget* popup = QApplication::activePopupWidget();
+    if (!popup) break;
+    popup->close();
+  }
+}
+
+bool hands_are_busy() {
+  return dragging_out() || QApplication::activeModalWidget() || QApplication::activePopupWidget() ||
+         QGuiApplication::mouseButtons() != Qt::NoButton;
+}
+
+} // namespace zc

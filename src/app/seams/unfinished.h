@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What hands are in the middle of, anywhere in the program: text being typed, drags, presses, open menus. It
+// belongs to the piece it was begun in, and ends before another piece begins.
+#pragma once
+
+namespace zc {
+
+/// A widget that can be in the middle of a drag.
+class Draggable {
+public:
+  virtual ~Draggable() = default;
+  /// The drag ends where it is. Until the next press the widget is as if nothing were pressed.
+  virtual void call_off() = 0;
+};
+
+/// A field with text that is being typed gives it to whoever takes it, as when it is left, and keeps the
+/// focus as long as it stays.
+void take_typed_text();
+
+/// Text being typed is taken, drags and presses are called off, menus are closed.
+void end_what_hands_do();
+
+/// True while a question, a menu, a press or a drag waits for the user's next act: what comes from outside the
+/// program has to wait then.
+[[nodiscard]] bool hands_are_busy();
+
+} // namespace zc

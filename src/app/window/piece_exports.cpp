@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/piece_exports.h"
+
+#include "app/seams/dialogs.h"
+#include "app/theme/text.h"
+#include "app/window/documents.h"
+
+#include <QCryptographicHash>
+#include <QFileInfo>
+#include <QSettings>
+
+namespace zc {
+namespace {
+
+/// As a line: the state first, since a path may hold anything.
+QString line_of(const QString& file, const FileState& state) {
+  return text(text_of(state)) + QLatin1Char('\n') + file;
+}
+
+} // namespace
+
+PieceExports::PieceExports(Workspace& space, const Documents& documents, Dialogs& dialogs, QWidget& window)
+    : QObject(&window), m_space(space), m_documents(documents), m_dialogs(dialogs), m_window(window) {
+  connect(&space, &Workspace::startedAnew, this, &PieceExports::recall);
+  connect(&documents, &Documents::changed, this, &PieceExports::follow_path);
+  connect(&space, &Workspace::viewChanged, this, &PieceExports::remember);
+}
+
+QString PieceExports::key(const char* what) const {
+  const QByteArray hash = QCryptographicHash::hash(m_path.toUtf8(), QCryptographicHash::Sha1).toHex();
+  return QStringLiteral("exports/%1/%2").arg(QString::fromLatin1(hash), QLatin1String(what));
+}
+
+void PieceExports::recall() {
+  m_path = m_documents.path();
+  m_written.clear();
+  Sharing sharing = m_space.session().sharing;
+  sharing.files.folder.clear();
+  sharing.files.at_save = false;
+  if (!m_path.isEmpty()) {
+    const QSettings settings;
+    sharing.files.folder = settings.value(key("folder")).toString().toStdString();
+    sharing.files.at_save = settings.value(key("atSave"), false).toBool();
+    for (const QString& line : settings.value(key("written")).toStringList()) {
+      const qsizetype end = line.indexOf(QLatin1Char('\n'));
+      m_written[line.mid(end + 1)] = file_state_from(line.left(end).toStdString());
+    }
+  }
+  m_space.share(sharing);
+}
+
+/// Saved under another name it is another piece: what the one before has written is not its own.
+void PieceExports::follow_path() {
+  if (m_documents.path() == m_path) return;
+  if (!m_path.isEmpty()) m_written.clear();
+  m_path = m_documents.path();
+  remember();
+}
+
+void PieceExports::remember() const {
+  if (m_path.isEmpty()) return;
+  const FilesOut& files = m_space.session().sharing.files;
+  QSettings settings;
+  const auto note = [&](const char* what, const QVariant& now) {
+    if (settings.value(key(what)) != now) settings.setValue(key(what), now);
+  };
+  if (files.folder.empty() && !settings.contains(key("folder"))) return;
+  QStringList written;
+  for (const auto& [file, state] : m_written) written << line_of(file, state);
+  note("folder", text(files.folder));
+  note("atSave", files.at_save);
+  note("written", written);
+}
+
+bool PieceExports::may_write(const QStringList& files) {
+  QStringList others;
+  for (const QString& file : files) {
+    const auto known = m_written.find(QFileInfo(file).absoluteFilePath());
+    const bool own = known != m_written.end() && !changed_since(known->second, file.toStdString());
+    if (QFileInfo::exists(file) && !own) others << QFileInfo(file).fileName();
+  }
+  return others.isEmpty() || m_dialogs.ask_replace(&m_window, others);
+}
+
+void PieceExports::note_written(const QStringList& files) {
+  constexpr std::size_t most = 500;
+  if (m_written.size() > most) m_written.clear();
+  for (const QString& file : files)
+    m_written[QFileInfo(file).absoluteFilePath()] = state_of_file(file.toStdString());
+  remember();
+}
+
+} // namespace zc

@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Where a piece is exported to and what it has written there: kept for each piece by itself, so that no piece
+// replaces the exports of another unasked.
+#pragma once
+
+#include "app/store/workspace.h"
+#include "io/files/file_state.h"
+
+#include <QObject>
+#include <QStringList>
+#include <map>
+
+class QWidget;
+
+namespace zc {
+
+class Dialogs;
+class Documents;
+
+class PieceExports final : public QObject {
+  Q_OBJECT
+public:
+  PieceExports(Workspace& space, const Documents& documents, Dialogs& dialogs, QWidget& window);
+
+  /// Asks about those that are there and were not written by this piece, or were changed since; true where
+  /// none is, or all may be replaced.
+  [[nodiscard]] bool may_write(const QStringList& files);
+  /// They have been written now.
+  void note_written(const QStringList& files);
+
+private:
+  void recall();
+  void follow_path();
+  void remember() const;
+  [[nodiscard]] QString key(const char* what) const;
+
+  Workspace& m_space;
+  const Documents& m_documents;
+  Dialogs& m_dialogs;
+  QWidget& m_window;
+  QString m_path; ///< Of the piece; empty for one without a file, whose exports are known until it is left.
+  std::map<QString, FileState> m_written;
+};
+
+} // namespace zc

@@ -1,0 +1,390 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Two pieces whose ids are the same numbers: whatever is being typed, dragged, asked or worked out in one when
+// the other is opened, the other stays as it was.
+#include "app/band/staff_view.h"
+#include "app/store/journal.h"
+#include "app/store/try_reading.h"
+#include "core/piece/edits.h"
+#include "core/piece/laying.h"
+#include "desk.h"
+#include "io/container/piece_file.h"
+
+#include <QAbstractItemView>
+#include <QApplication>
+#include <QBuffer>
+#include <QDialog>
+#include <QDir>
+#include <QMenu>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QTimer>
+
+using namespace zc;
+using namespace zc::test;
+
+namespace {
+
+SharedBytes photo_bytes(int seed) {
+  QImage image(48, 36, QImage::Format_RGB32);
+  for (int y = 0; y < image.height(); ++y)
+    for (int x = 0; x < image.width(); ++x)
+      image.setPixelColor(x, y, QColor::fromHsv((x * 7 + seed * 40) % 360, 60 + y * 5, 255 - y * 4));
+  QByteArray png;
+  QBuffer buffer(&png);
+  buffer.open(QIODevice::WriteOnly);
+  image.save(&buffer, "PNG");
+  return std::make_shared<const Bytes>(png.begin(), png.end());
+}
+
+/// The same steps give the same ids, whatever the names.
+Piece piece_called(const std::string& name, int seed) {
+  Piece p = new_piece("2026-11-29");
+  const auto step = [&p](Result<Piece> next) {
+    if (!next) qFatal("%s", next.error().sentence.c_str());
+    p = std::move(next).value();
+  };
+  step(with_card(p, {name, name + " words", "2026-11-29", name + " signature"}));
+  step(with_set_named(p, p.current_set, name + " set"));
+  step(with_set_note(p, p.current_set, name + " note"));
+  step(with_set_tags(p, p.current_set, {name + " tag"}));
+  const double shift = 0.05 * seed;
+  step(with_laid_families(p, {{name + " one", {{{0.8 - shift, 0.4, 0.2}, {}}, {{0.3, 0.3 + shift, 0.6}, {}}}},
+                              {name + " two", {{{0.2, 0.5, 0.3 + shift}, {}}}}}));
+  step(with_version_kept(p, p.current_set, name + " version"));
+  step(with_set(p, name + " second"));
+  step(with_laid_family(p, name + " three", {{{0.5, 0.1 + shift, 0.1}, {}}}));
+  step(with_current_set(p, p.sets[0].id));
+  step(with_reference(p, name + " photo", "png", photo_bytes(seed)));
+  step(with_reference(p, name + " other photo", "png", photo_bytes(seed + 3)));
+  step(with_area_added(p, {AreaMode::Adds, Polygon{{{0.1, 0.1}, {0.7, 0.2}, {0.3, 0.7 - shift}}}}));
+  return p;
+}
+
+} // namespace
+
+class CrossingTask : public QObject {
+  Q_OBJECT
+private slots:
+  void init() {
+    m_folder = std::make_unique<QTemporaryDir>();
+    for (const auto& [name, seed, path] : {std::tuple("A", 1, a()), std::tuple("B", 2, b())}) {
+      Document document{piece_called(name, seed), {}};
+      document.at_hand.current = {0.2 * seed, 0.3, 0.4};
+      document.at_hand.wells[3] = Srgb{0.1, 0.1 * seed, 0.5};
+      QVERIFY(save_document(path.toStdString(), document));
+    }
+    m_desk = std::make_unique<DeskTop>();
+    m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+    QVERIFY(m_desk->window.documents().open(a()));
+    QVERIFY(m_desk->photos_decoded());
+  }
+  void cleanup() {
+    m_desk.reset();
+    QDir(Journal::folder()).removeRecursively();
+    QDir().mkpath(Journal::folder());
+  }
+
+  void nothing_begun_reaches_the_next_piece_data();
+  void nothing_begun_reaches_the_next_piece();
+  void an_answer_belongs_to_the_piece_it_was_asked_in_data();
+  void an_answer_belongs_to_the_piece_it_was_asked_in();
+  void other_programs_wait_for_free_hands();
+
+private:
+  QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
+  QString a() { return path("a.zonachrom"); }
+  QString b() { return path("b.zonachrom"); }
+  DeskTop& desk() { return *m_desk; }
+  QWidget& at(const char* part, Desk shown) {
+    desk().space().show_desk(shown);
+    if (shown == Desk::Grade) desk().space().show_set_view(SetView::Staff);
+    QCoreApplication::processEvents();
+    return desk().part<QWidget>(part);
+  }
+  void type_in(QWidget& field, const char* words) {
+    field.setFocus();
+    if (auto* line = qobject_cast<QLineEdit*>(&field)) line->selectAll();
+    QTest::keyClicks(&field, QLatin1String(words));
+  }
+  /// A hand that presses and pulls, and lets go after the other piece has come.
+  std::function<void()> pull(QWidget& part, QPointF from, QPointF to) {
+    press(part, from);
+    move(part, (from + to) / 2);
+    move(part, to);
+    return [&part, to] {
+      move(part, to + QPointF(9, 9));
+      release(part, to + QPointF(9, 9));
+    };
+  }
+  std::map<std::string, std::function<std::function<void()>()>> beginnings();
+
+  std::unique_ptr<QTemporaryDir> m_folder;
+  std::unique_ptr<DeskTop> m_desk;
+};
+
+/// Each begins something and gives how it goes on.
+std::map<std::string, std::function<std::function<void()>()>> CrossingTask::beginnings() {
+  const auto nothing = [] {};
+  const auto leave_field = [this] { desk().part<QWidget>("staff").setFocus(); };
+  const auto enter = [] {
+    if (QWidget* field = QApplication::focusWidget()) QTest::keyClick(field, Qt::Key_Return);
+  };
+  const auto name_at = [this](const char* part, Desk shown, SetView view) -> QWidget& {
+    QWidget& out = at(part, shown);
+    if (shown == Desk::Grade) desk().space().show_set_view(view);
+    QCoreApplication::processEvents();
+    return out;
+  };
+  const auto center = [](const QWidget& w) { return QRectF(w.rect()).center(); };
+  std::map<std::string, std::function<std::function<void()>()>> out;
+  out["note of a set, focus only"] = [=, this] {
+    at("setNote", Desk::Grade).setFocus();
+    return leave_field;
+  };
+  for (const char* field : {"setName", "setTags", "setNote"})
+    out[std::string("typed into ") + field] = [=, this] {
+      type_in(at(field, Desk::Grade), "xyz");
+      return leave_field;
+    };
+  out["a version's name"] = [=, this] {
+    type_in(at("versionName", Desk::Grade), "late");
+    return [this] {
+      // Kept without a name of its own it is not called by what was typed before.
+      if (desk().part<QLineEdit>("versionName").text() == "late") desk().part<QPushButton>("versionKeep").click();
+    };
+  };
+  out["a version renamed in the list"] = [=, this] {
+    auto& list = static_cast<QAbstractItemView&>(at("versionList", Desk::Grade));
+    list.setCurrentIndex(list.model()->index(0, 0));
+    list.edit(list.currentIndex());
+    if (QWidget* editor = QApplication::focusWidget()) QTest::keyClicks(editor, "late");
+    return enter;
+  };
+  out["the title"] = [=, this] {
+    type_in(at("title", Desk::Pick), "late");
+    return enter;
+  };
+  out["the card"] = [=, this] {
+    at("staff", Desk::Pick);
+    desk().part<QAbstractButton>("openCard").click();
+    type_in(desk().part<QWidget>("card.title"), "late");
+    return [this] { desk().part<QPushButton>("card.take").click(); };
+  };
+  out["a swatch named on the staff"] = [=, this] {
+    QWidget& staff = at("staff", Desk::Grade);
+    desk().space().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
+    staff.setFocus();
+    QTest::keyClick(&staff, Qt::Key_F2);
+    QTest::keyClicks(&desk().part<QWidget>("nameEditor"), "late");
+    return [=, this] {
+      QTest::keyClick(&desk().part<QWidget>("nameEditor"), Qt::Key_Return);
+      enter();
+    };
+  };
+  out["a swatch named in its row"] = [=, this] {
+    QWidget& rows = name_at("rows", Desk::Grade, SetView::Rows);
+    desk().space().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
+    rows.setFocus();
+    QTest::keyClick(&rows, Qt::Key_F2);
+    QTest::keyClicks(&desk().part<QWidget>("rowNameEditor"), "late");
+    return [=, this] { QTest::keyClick(&desk().part<QWidget>("rowNameEditor"), Qt::Key_Return); };
+  };
+  out["a cell of the list"] = [=, this] {
+    auto& list = static_cast<QAbstractItemView&>(name_at("list", Desk::Grade, SetView::List));
+    list.setFocus();
+    for (int column = 0; column < list.model()->columnCount(); ++column) {
+      const QModelIndex cell = list.model()->index(0, column);
+      if (!(cell.flags() & Qt::ItemIsEditable)) continue;
+      list.setCurrentIndex(cell);
+      list.edit(cell);
+      break;
+    }
+    if (QWidget* editor = QApplication::focusWidget()) QTest::keyClicks(editor, "late");
+    return enter;
+  };
+  out["a number of the report"] = [=, this] {
+    at("staff", Desk::Grade);
+    type_in(desk().part<QWidget>("ruleNear"), "7");
+    return enter;
+  };
+  out["a number pulled"] = [=, this] {
+    at("staff", Desk::Limit);
+    QWidget& field = desk().part<QWidget>("maskTurned");
+    return pull(field, center(field), center(field) + QPointF(40, 0));
+  };
+  out["a swatch pulled to another family"] = [=, this] {
+    at("staff", Desk::Grade);
+    auto& staff = desk().part<StaffView>("staff");
+    const QPointF from = staff.swatch_rect(current_set(desk().piece())->families[0].swatches[0].id).center();
+    return pull(staff, from, {staff.column_rect(1).center().x(), from.y()});
+  };
+  out["a family pulled aside"] = [=, this] {
+    at("staff", Desk::Grade);
+    auto& staff = desk().part<StaffView>("staff");
+    return pull(staff, staff.name_rect(0).center(), staff.name_rect(1).center());
+  };
+  out["a limit of the bands pulled"] = [=, this] {
+    at("staff", Desk::Grade);
+    auto& staff = desk().part<StaffView>("staff");
+    const QPointF from = staff.limit_rect(true).center();
+    return pull(staff, from, from + QPointF(0, 30));
+  };
+  for (const auto& [part, shown, by] :
+       {std::tuple("maskWheel", Desk::Limit, QPointF(30, 20)), std::tuple("wheel", Desk::Pick, QPointF(30, 20)),
+        std::tuple("section", Desk::Pick, QPointF(10, 30)), std::tuple("rail", Desk::Pick, QPointF(0, 40)),
+        std::tuple("photo", Desk::Observe, QPointF(30, 20)), std::tuple("tryPicture", Desk::Try, QPointF(40, 0)),
+        std::tuple("rows", Desk::Grade, QPointF(50, 0))})
+    out[std::string("a pull on ") + part] = [=, this, part = part, shown = shown, by = by] {
+      QWidget& w = name_at(part, shown, SetView::Rows);
+      return pull(w, center(w), center(w) + by);
+    };
+  out["a turn of the mask"] = [=, this] {
+    QWidget& w = at("maskWheel", Desk::Limit);
+    return pull(w, {6, w.height() / 2.0}, {6, w.height() / 2.0 - 50});
+  };
+  out["a region on the photo"] = [=, this] {
+    QWidget& w = at("photo", Desk::Observe);
+    desk().part<QAbstractButton>("markRegion").click();
+    return pull(w, center(w), center(w) + QPointF(50, 40));
+  };
+  out["the filled well"] = [=, this] {
+    desk().space().choose_filling_well(3);
+    return [this] { desk().space().take_up({0.9, 0.9, 0.1}); };
+  };
+  out["a parcel's words"] = [=, this] {
+    at("staff", Desk::Share);
+    desk().part<QAbstractButton>("share.parcel").click();
+    QCoreApplication::processEvents();
+    type_in(desk().part<QWidget>("parcel.description"), "late");
+    return nothing;
+  };
+  out["colors found in a file"] = [=, this] {
+    at("staff", Desk::Grade);
+    desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
+    if (!comes_true([this] { return desk().session().set_view == SetView::Import; })) qFatal("nothing was found");
+    return [this] {
+      auto& take = desk().part<QPushButton>("importTake");
+      if (take.isVisible()) take.click();
+    };
+  };
+  out["a file that is still being read"] = [=, this] {
+    at("staff", Desk::Grade);
+    desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
+    return nothing;
+  };
+  out["a photo that comes in"] = [=, this] {
+    at("photo", Desk::Observe);
+    desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/noon.jpg")});
+    return nothing;
+  };
+  out["colors being taken"] = [=, this] {
+    at("photo", Desk::Observe);
+    desk().part<QAbstractButton>("takeColors").click();
+    return nothing;
+  };
+  out["areas being cut"] = [=, this] {
+    at("tryPicture", Desk::Try);
+    desk().space().tries().change_study("areas", [](Study& s) { s.by_areas = true; });
+    static_cast<void>(desk().space().tries().areas());
+    return nothing;
+  };
+  return out;
+}
+
+void CrossingTask::nothing_begun_reaches_the_next_piece_data() {
+  QTest::addColumn<QString>("what");
+  for (const auto& [name, begin] : beginnings()) QTest::addRow("%s", name.c_str()) << QString::fromStdString(name);
+}
+
+void CrossingTask::nothing_begun_reaches_the_next_piece() {
+  QFETCH(QString, what);
+  const auto expected = open_document(b().toStdString());
+  QVERIFY(expected);
+  const auto go_on = beginnings().at(what.toStdString())();
+  QVERIFY(desk().window.documents().open(b()));
+  go_on();
+  QTest::qWait(250);
+  const PieceChange other = change_between(desk().piece(), expected->piece);
+  QVERIFY2(desk().piece() == expected->piece,
+           qPrintable(QStringLiteral("words %1, geometry %2, references %3, sets %4")
+                          .arg(other.words)
+                          .arg(other.geometry)
+                          .arg(other.references)
+                          .arg(other.sets)));
+  QVERIFY(!desk().space().store().edited());
+  if (what != "the filled well") QCOMPARE(desk().session().color(), expected->at_hand.current);
+  QCOMPARE(desk().session().at_hand.wells, expected->at_hand.wells);
+  QVERIFY(desk().session().harvest.colors.empty());
+  QVERIFY(desk().session().set_view != SetView::Import);
+  QVERIFY(!desk().session().looking.region);
+  QVERIFY(!desk().part<QLineEdit>("title").text().contains("late"));
+  for (const auto* field : desk().window.findChildren<QLineEdit*>())
+    QVERIFY2(!field->text().contains("late"), qPrintable(field->objectName()));
+}
+
+/// Every command and button that asks: while the question is open the other piece comes, then it is answered.
+void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in_data() {
+  QTest::addColumn<QString>("asking");
+  DeskTop all;
+  for (auto* action : all.window.findChildren<QAction*>())
+    if (action->text().endsWith(QLatin1String("..."))) QTest::addRow("%s", qPrintable(action->text())) << action->text();
+  for (const char* button : {"sheet.write.pdf", "files.choose", "files.write", "parcel.pack", "parcel.open",
+                             "parcel.watch", "plan.write"})
+    QTest::addRow("%s", button) << QString::fromLatin1(button);
+}
+
+void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
+  QFETCH(QString, asking);
+  const auto expected = open_document(b().toStdString());
+  auto& dialogs = desk().dialogs;
+  dialogs.save_path = path("asked.zonachrom");
+  dialogs.export_path = path("asked.png");
+  dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
+  dialogs.photo_paths = {QStringLiteral(DEMO_PHOTOS "/noon.jpg")};
+  dialogs.folder_path = path("");
+  dialogs.open_path = a();
+  desk().space().show_desk(Desk::Share);
+  bool came = false;
+  dialogs.while_asked = [&] {
+    came = desk().window.documents().open(b());
+  };
+  for (auto* action : desk().window.findChildren<QAction*>())
+    if (action->text() == asking) action->trigger();
+  if (auto* button = desk().window.findChild<QAbstractButton*>(asking)) button->click();
+  if (dialogs.questions == 0) QSKIP("asks nothing here");
+  QVERIFY(came);
+  QTest::qWait(250);
+  QVERIFY(desk().piece() == expected->piece);
+  QVERIFY(!desk().space().store().edited());
+  QCOMPARE(desk().window.documents().path(), b());
+  QVERIFY(desk().session().set_view != SetView::Import);
+  QVERIFY(desk().session().sharing.files.folder.empty());
+  for (const char* written : {"asked.zonachrom", "asked.png"}) QVERIFY(!QFile::exists(path(written)));
+}
+
+/// Another start, or a program on the bus, has a piece to open.
+void CrossingTask::other_programs_wait_for_free_hands() {
+  const auto waits = [this](const std::function<void()>& free) {
+    desk().window.open_when_free({b()});
+    QTest::qWait(250);
+    QCOMPARE(desk().window.documents().path(), a());
+    free();
+    QVERIFY(comes_true([this] { return desk().window.documents().path() == b(); }));
+    QVERIFY(desk().window.documents().open(a()));
+  };
+  QMenu menu(&desk().window);
+  menu.addAction("one");
+  menu.popup(desk().window.mapToGlobal(QPoint(50, 50)));
+  waits([&menu] { menu.close(); });
+  QDialog question(&desk().window);
+  question.setModal(true);
+  question.show();
+  QVERIFY(QTest::qWaitForWindowExposed(&question));
+  waits([&question] { question.close(); });
+  // Free hands are not kept waiting.
+  desk().window.open_when_free({b()});
+  QCOMPARE(desk().window.documents().path(), b());
+}
+
+DESK_TEST_MAIN(CrossingTask)
+#include "crossing_task_test.moc"
