@@ -99,6 +99,14 @@ private slots:
     QVERIFY(!with_found(piece, known, {ImportInto::OneSet}));
     QVERIFY(with_found(piece, known, {ImportInto::OneSet, 0, false}) && with_found(piece, known, {}));
     QVERIFY(!with_found(piece, {}, {}));
+    // The set that was offered to, whichever is chosen meanwhile.
+    const Id offered = piece.current_set;
+    const Piece other = with_set(piece, "another").value();
+    const auto out = with_found(other, found, {ImportInto::OneSet, 0, true, false, offered});
+    QVERIFY(out);
+    QCOMPARE(told(*find_set(*out, offered)), std::string("metal(copper, near, new)"));
+    QVERIFY(*find_set_by_name(*out, "another") == *find_set_by_name(other, "another"));
+    QCOMPARE(with_found(other, found, {ImportInto::OneSet, 0, true, false, 999}).error().code, ErrorCode::NotFound);
   }
   void names_are_made_to_fit() {
     const Piece piece = copper();

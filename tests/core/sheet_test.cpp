@@ -211,6 +211,23 @@ private slots:
     QVERIFY(!sheet_of(piece, piece.sets[0], spec, {}, measured));
   }
 
+  /// A mask that is off is kept, and nobody is told that it is in use.
+  void a_mask_that_is_off_is_not_named() {
+    Piece piece;
+    piece.mask = pattern_mask({Pattern::Triad, 30, 30});
+    piece.mask->name = "Lamplight";
+    piece.sets = {{1, "set", {{2, "f", {{3, {0.5, 0.4, 0.3}, {}, "one"}}}}}};
+    for (const bool on : {true, false}) {
+      piece.mask_on = on;
+      const auto sheet = sheet_of(piece, piece.sets[0], {}, {}, measured);
+      QVERIFY(sheet);
+      std::string all;
+      for (const auto& page : sheet->pages)
+        for (const auto& text : page.texts) all += text.words + "\n";
+      QCOMPARE(all.find("Lamplight") != std::string::npos, on);
+      QCOMPARE(all.find("of the wheel") != std::string::npos, on);
+    }
+  }
   void the_plan_is_the_wheel_at_its_value_data() {
     QTest::addColumn<int>("hues");
     QTest::addColumn<int>("measure");

@@ -336,6 +336,23 @@ private slots:
             csv[1].count(',') == 7);
     QVERIFY(csv[2].startsWith("\"sky, <day>\",\"soot\",\"#000000\",\"\",\"0\",\"0\",\"0\"") &&
             csv.size() == 6 && csv[5].isEmpty());
+    // What a spreadsheet would take for a formula is text there, and the same name here.
+    SwatchSet formulas{1, "set"};
+    formulas.families = {{2, "=family"}};
+    Id id = 3;
+    for (const char* name : {"=1+1", "+rim", "-rim", "@rim", "'=quoted", "''-twice", "rim's", "'rim'"})
+      formulas.families.change(0).swatches.push_back(
+          {id++, {0.5, 0.25, 0.1}, {}, name, std::string(name) + " note"});
+    const Bytes table = *write_set(formulas, ExchangeFormat::Csv);
+    const std::string text(table.begin(), table.end());
+    for (const char* cell : {"\"=", "\"+", "\"-r", "\"@"}) QVERIFY2(text.find(cell) == std::string::npos, cell);
+    const auto returned = read_set_file(table, "set.csv");
+    QVERIFY(returned && returned->families.size() == 1);
+    QCOMPARE(returned->families[0].name, formulas.families[0].name);
+    for (std::size_t i = 0; i < formulas.families[0].swatches.size(); ++i) {
+      QCOMPARE(returned->families[0].colors[i].name, formulas.families[0].swatches[i].name);
+      QCOMPARE(returned->families[0].colors[i].note, formulas.families[0].swatches[i].note);
+    }
     QCOMPARE(
         written(ExchangeFormat::Css),
         QStringLiteral(

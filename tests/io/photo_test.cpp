@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Photos of every odd kind: profiles, orientation, depth, damage.
 #include "core/color/convert.h"
+#include "core/color/named_spaces.h"
 #include "io/photo/decode.h"
 #include "io/photo/profile.h"
 #include "support/check.h"
@@ -160,6 +161,7 @@ private slots:
   void decoding_reports_and_stops();
   void values_agree_with_little_cms();
   void heif_avif_and_drawings_are_read();
+  void coded_primaries_are_read();
 };
 
 void PhotoTest::plain_photos_come_as_they_are() {
@@ -521,7 +523,8 @@ void PhotoTest::values_agree_with_little_cms() {
   cmsDeleteTransform(to_xyz);
 }
 
-static Data heif_bytes(heif_compression_format format, QRgb color) {
+static Data heif_bytes(heif_compression_format format, QRgb color,
+                       std::optional<std::pair<int, int>> coding = {}) {
   heif_context* context = heif_context_alloc();
   heif_encoder* encoder = nullptr;
   if (heif_context_get_encoder_for_format(context, format, &encoder).code != heif_error_Ok) return {};
@@ -537,7 +540,20 @@ static Data heif_bytes(heif_compression_format format, QRgb color) {
       plane[y * stride + 3 * x + 1] = static_cast<std::uint8_t>(qGreen(color));
       plane[y * stride + 3 * x + 2] = static_cast<std::uint8_t>(qBlue(color));
     }
-  heif_context_encode_image(context, image, encoder, nullptr, nullptr);
+  heif_color_profile_nclx* nclx = coding ? heif_nclx_color_profile_alloc() : nullptr;
+  if (coding) {
+    nclx->color_primaries = static_cast<heif_color_primaries>(coding->first);
+    nclx->transfer_characteristics = static_cast<heif_transfer_characteristics>(coding->second);
+    nclx->matrix_coefficients = heif_matrix_coefficients_ITU_R_BT_601_6;
+    nclx->full_range_flag = 1;
+    heif_image_set_nclx_color_profile(image, nclx);
+  }
+  heif_encoding_options* options = heif_encoding_options_alloc();
+  options->macOS_compatibility_workaround_no_nclx_profile = 0;
+  options->output_nclx_profile = nclx;
+  heif_context_encode_image(context, image, encoder, coding ? options : nullptr, nullptr);
+  heif_encoding_options_free(options);
+  if (nclx) heif_nclx_color_profile_free(nclx);
   Data out;
   heif_writer writer{1, [](heif_context*, const void* data, std::size_t size, void* to) {
                        const auto* bytes = static_cast<const unsigned char*>(data);
@@ -570,6 +586,32 @@ void PhotoTest::heif_avif_and_drawings_are_read() {
   QVERIFY(drawing);
   QCOMPARE(drawing->pixel(5, 5), qRgb(0xc0, 0x40, 0x20));
   QCOMPARE(qAlpha(drawing->pixel(30, 5)), 0);
+}
+
+/// As ITU-T H.273 codes them; what they are in sRGB by the conversions of CSS Color 4, which are checked against
+/// other libraries on their own.
+void PhotoTest::coded_primaries_are_read() {
+  const QRgb color = qRgb(150, 120, 90);
+  const std::array<double, 3> numbers{150 / 255.0, 120 / 255.0, 90 / 255.0};
+  const std::tuple<int, int, const char*> codings[] = {
+      {12, 13, "display-p3"}, {9, 14, "rec2020"}, {1, 13, "srgb"}, {2, 2, "srgb"}, {1, 8, "srgb-linear"}};
+  int read = 0;
+  for (const auto format : {heif_compression_HEVC, heif_compression_AV1})
+    for (const auto& [primaries, transfer, space] : codings) {
+      const Data bytes = heif_bytes(format, color, std::pair(primaries, transfer));
+      if (bytes.empty()) continue; // No encoder of this kind on the machine to make one with.
+      const auto image = decode_photo(bytes, "coded");
+      QVERIFY2(image, image ? "" : image.error().sentence.c_str());
+      const Srgb8 wanted = rounded_8bit(srgb_from_xyz(*xyz_in_space(space, numbers)));
+      const QRgb c = image->pixel(20, 20);
+      QVERIFY2(std::abs(qRed(c) - wanted.r) < 5 && std::abs(qGreen(c) - wanted.g) < 5 &&
+                   std::abs(qBlue(c) - wanted.b) < 5,
+               qPrintable(QString("%1 %2: %3, wanted %4").arg(space).arg(transfer).arg(c, 0, 16).arg(word_of(wanted), 0, 16)));
+      ++read;
+      const auto bright = decode_photo(heif_bytes(format, color, std::pair(9, 16)), "bright");
+      QVERIFY(!bright && bright.error().sentence.find("H.273") != std::string::npos);
+    }
+  QVERIFY(read > 0);
 }
 
 QTEST_GUILESS_MAIN(PhotoTest)

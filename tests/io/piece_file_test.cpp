@@ -53,6 +53,8 @@ private slots:
   void lays_out_the_container();
   void unknown_fields_survive();
   void newer_formats_are_refused();
+  void no_wrong_value_brings_it_down();
+  void what_could_not_be_opened_is_not_saved();
   void fields_keep_their_bounds_data();
   void fields_keep_their_bounds();
   void lists_keep_their_lengths_data();
@@ -125,6 +127,60 @@ void PieceFileTest::newer_formats_are_refused() {
   const auto read = unpack_document(with_json(json.dump()));
   QVERIFY(!read);
   QCOMPARE(read.error().code, ErrorCode::Newer);
+}
+
+/// Every field of the full document, lists and objects too, with a value of each wrong kind.
+void PieceFileTest::no_wrong_value_brings_it_down() {
+  const J full = full_json();
+  const J kinds[] = {J::object(), J::array(), J::array({J::array({1})}), J::array({5}), J::array({J::object()}),
+                     7,           -1,         1e300,                     "x",           nullptr,
+                     true,        J{{"x", 1}}};
+  std::vector<J::json_pointer> places;
+  const std::function<void(const J&, const J::json_pointer&)> walk = [&](const J& json, const J::json_pointer& at) {
+    if (!at.empty()) places.push_back(at);
+    if (json.is_object())
+      for (const auto& [key, value] : json.items()) walk(value, at / key);
+    if (json.is_array())
+      for (std::size_t i = 0; i < json.size(); ++i) walk(json[i], at / i);
+  };
+  walk(full, J::json_pointer());
+  QVERIFY(places.size() > 200);
+  int refused = 0;
+  for (const auto& place : places)
+    for (const J& kind : kinds) {
+      J json = full;
+      json[place] = kind;
+      std::vector<Error> faults;
+      const auto read = document_from_json(json.dump(), &faults);
+      if (read) continue;
+      ++refused;
+      QVERIFY2(one_sentence(read.error()), place.to_string().c_str());
+      for (const Error& fault : faults) QVERIFY2(one_sentence(fault), place.to_string().c_str());
+    }
+  QVERIFY(refused > static_cast<int>(places.size()) * 5);
+}
+
+void PieceFileTest::what_could_not_be_opened_is_not_saved() {
+  Document large;
+  large.piece = full_document().piece;
+  Swatch heavy{100, {0.5, 0.5, 0.5}, {}, std::string(kLongestName, 'n'), std::string(kLongestNote, 'w')};
+  Family family{99, "heavy"};
+  for (int i = 0; i < 500; ++i) {
+    heavy.place = i;
+    heavy.id = 100 + static_cast<Id>(i);
+    family.swatches.push_back(heavy);
+  }
+  // Fifty-odd versions share it all in memory; in the file each is written out.
+  SwatchSet& set = large.piece.sets.change(0);
+  for (int i = 0; i < 54; ++i) set.versions.push_back({static_cast<Id>(10'000 + i), "v", {family}});
+  const QTemporaryDir folder;
+  const std::filesystem::path path = folder.filePath("plate.zonachrom").toStdString();
+  QVERIFY(save_document(path, full_document()));
+  const Status saved = save_document(path, large);
+  QVERIFY(!saved);
+  QCOMPARE(saved.error().code, ErrorCode::TooLarge);
+  QVERIFY2(one_sentence(saved.error()), saved.error().sentence.c_str());
+  QVERIFY(open_document(path));
 }
 
 void PieceFileTest::fields_keep_their_bounds_data() {

@@ -4,6 +4,7 @@
 #include "core/piece/edits.h"
 #include "core/piece/set_edits.h"
 #include "support/check.h"
+#include "io/files/json_text.h"
 #include "support/full_document.h"
 
 #include <QFile>
@@ -35,6 +36,50 @@ nlohmann::json::json_pointer pointer_to(const std::string& place) {
 class RulesTest : public QObject {
   Q_OBJECT
 private slots:
+  /// Two sets of 10,000 swatches: versions are kept until there is more than a file can hold, and then one
+  /// sentence says so. What was larger before may still become smaller.
+  void what_it_all_comes_to_is_bounded() {
+    Piece p = new_piece("");
+    Family family{p.next_id++, "many"};
+    for (int i = 0; i < static_cast<int>(kMostSwatches); ++i) {
+      Swatch s{p.next_id++, {0.25, 0.5, 0.75}, {}, "a swatch of many"};
+      s.place = i;
+      family.swatches.push_back(s);
+    }
+    p.sets.change(0).families = {family};
+    QVERIFY(check(p, &p).empty());
+    int kept = 0;
+    Piece over = p;
+    for (; kept < 50; ++kept) {
+      over = with_version_kept(p, p.current_set, "v" + std::to_string(kept)).value();
+      if (!check(over, &p).empty()) break;
+      p = over;
+    }
+    QVERIFY2(kept > 15 && kept < 40, std::to_string(kept).c_str());
+    QCOMPARE(check(over, &p).front().place, std::string("sets"));
+    QVERIFY(document_to_json({p, {}}).size() < kLargestJson);
+    QVERIFY(document_to_json({p, {}}).size() <= text_weight(p));
+    const Piece smaller = without_version(over, over.sets[0].versions[0].id).value();
+    QVERIFY(check(smaller, &over).empty());
+    // Letters that JSON has to escape weigh what they take.
+    Piece escaped = full_document().piece;
+    for (int i = 0; i < 40; ++i)
+      escaped.sets.change(1).families.change(0).swatches.change(0).note += "\x01\"\\\x7f";
+    QVERIFY(json_text(Json{{"n", escaped.sets[1].families[0].swatches[0].note}}).size() <= text_weight(escaped));
+  }
+  void references_have_a_bound_together() {
+    Piece p = full_document().piece;
+    // Its size is all that counts; nobody reads it.
+    const auto large = std::make_shared<const std::vector<unsigned char>>(std::size_t{1} << 28);
+    for (int i = 0; i < 15; ++i) {
+      const auto next = with_reference(p, "large", "png", large);
+      QVERIFY(next);
+      const bool fits = check(*next, &p).empty();
+      QCOMPARE(fits, i < 13);
+      p = *next;
+    }
+    QVERIFY(check(*without_reference(p, p.references.back().id), &p).empty());
+  }
   void what_is_broken_is_told_with_its_place() {
     const Piece whole = full_document().piece;
     QVERIFY(check(whole).empty());

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Saving: whole or not at all, whatever happens in between.
+#include "io/files/file_state.h"
 #include "io/files/safe_save.h"
 
 #include <QDir>
@@ -10,6 +11,7 @@
 #include <csignal>
 #include <sys/resource.h>
 #include <sys/stat.h>
+#include <sys/syscall.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
@@ -24,7 +26,16 @@ QStringList everything_in(const QString& folder) {
   return QDir(folder).entryList(QDir::Files | QDir::Hidden | QDir::System, QDir::Name);
 }
 
+bool no_permissions = false;
+
 } // namespace
+
+/// In place of the system's, for the whole program.
+extern "C" int fchmod(int fd, mode_t mode) {
+  if (!no_permissions) return static_cast<int>(syscall(SYS_fchmod, fd, mode));
+  errno = EPERM;
+  return -1;
+}
 
 class SafeSaveTest : public QObject {
   Q_OBJECT
@@ -36,7 +47,52 @@ private slots:
   void a_kill_while_saving_leaves_a_whole_file();
   void names_beside_a_file_are_its_own();
   void reads_within_bounds();
+  void a_mount_may_refuse_permissions();
+  void the_version_before_stands_beside_the_real_file();
+  void only_another_content_counts_as_changed();
 };
+
+/// Of a file that may be written and not given permissions.
+void SafeSaveTest::a_mount_may_refuse_permissions() {
+  QTemporaryDir folder;
+  const fs::path path = folder.filePath("plate.zonachrom").toStdString();
+  QVERIFY(save_safely(path, filled(5, 1), Backup::None));
+  no_permissions = true;
+  const Status saved = save_safely(path, filled(7, 2), Backup::KeepVersionBefore);
+  no_permissions = false;
+  QVERIFY(saved);
+  QCOMPARE(*read_file(path), filled(7, 2));
+}
+
+void SafeSaveTest::the_version_before_stands_beside_the_real_file() {
+  QTemporaryDir real, links;
+  const fs::path path = real.filePath("plate.zonachrom").toStdString(),
+                 link = links.filePath("link.zonachrom").toStdString();
+  QVERIFY(save_safely(path, filled(5, 1), Backup::None));
+  fs::create_symlink(path, link);
+  QVERIFY(save_safely(link, filled(6, 2), Backup::KeepVersionBefore));
+  QCOMPARE(backup_path(link), backup_path(path));
+  QCOMPARE(*read_file(backup_path(link)), filled(5, 1));
+}
+
+void SafeSaveTest::only_another_content_counts_as_changed() {
+  QTemporaryDir folder;
+  const fs::path path = folder.filePath("plate.zonachrom").toStdString();
+  QVERIFY(!changed_since({}, path));
+  QVERIFY(save_safely(path, filled(50, 1), Backup::None));
+  const FileState known = hashed_state_of_file(path);
+  QVERIFY(changed_since({}, path) && !changed_since(known, path));
+  QVERIFY(file_state_from(text_of(known)) == known);
+  QVERIFY(file_state_from("{\"size\":1}") == FileState() && file_state_from("[") == FileState());
+  const auto later = fs::last_write_time(path) + std::chrono::hours(1);
+  fs::last_write_time(path, later);
+  QVERIFY(!changed_since(known, path));
+  QVERIFY(save_safely(path, filled(50, 2), Backup::None));
+  fs::last_write_time(path, later);
+  QVERIFY(changed_since(known, path));
+  fs::remove(path);
+  QVERIFY(!changed_since(known, path));
+}
 
 void SafeSaveTest::replaces_and_keeps_the_version_before() {
   QTemporaryDir folder;

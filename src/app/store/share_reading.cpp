@@ -26,6 +26,11 @@ void proof_words(QImage& image, const ColorTable& known, const std::function<Srg
   });
 }
 
+std::optional<Mask> mask_used(const Piece& piece) {
+  const Mask* mask = mask_in_use(piece);
+  return mask ? std::optional(*mask) : std::nullopt;
+}
+
 } // namespace
 
 ShareReader::ShareReader(Workspace& space) : m_space(space) {
@@ -79,7 +84,7 @@ const SheetImages& ShareReader::images() {
   ImagesOrder order = images_order();
   ImageKey key{PhotoMark(order.study.photo),
                order.piece.wheel,
-               order.piece.mask,
+               mask_used(order.piece),
                order.spec.wheel_value,
                {},
                {},
@@ -133,7 +138,7 @@ const Result<QImage>* ShareReader::plan_seen() {
   order.spec.size = std::min(order.spec.size, kSeenPlan);
   PlanView view = m_space.session().sharing.plan;
   view.size = order.spec.size;
-  const PlanKey key{view, order.piece.wheel, order.piece.mask, m_space.steps()};
+  const PlanKey key{view, order.piece.wheel, mask_used(order.piece), m_space.steps()};
   m_plan.ask(
       key, this, [order = std::move(order)] { return plan_image(order.piece, order.spec); },
       [this] { emit changed(); });

@@ -43,10 +43,10 @@ enum class ImportInto {
 };
 struct ImportPlan {
   ImportInto into = ImportInto::NewSet;
-  Id set = 0; ///< 0 is the current one.
   Id family = 0;
   bool leave_out_same = true; ///< Not used for a new set.
   bool leave_out_near = false;
+  Id set = 0; ///< 0 is the current one.
 };
 /// ERRORS: BadInput when nothing is left to bring in; NotFound for the set or the family; TooLarge as for edits.
 [[nodiscard]] Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan);

@@ -150,6 +150,10 @@ struct Piece {
   bool operator==(const Piece&) const = default;
 };
 
+/// Null where there is none or it is off.
+[[nodiscard]] inline const Mask* mask_in_use(const Piece& piece) {
+  return piece.mask && piece.mask_on ? &*piece.mask : nullptr;
+}
 [[nodiscard]] const SwatchSet* find_set(const Piece& piece, Id id);
 [[nodiscard]] const SwatchSet* current_set(const Piece& piece);
 [[nodiscard]] const SwatchSet* find_set_by_name(const Piece& piece, std::string_view name);

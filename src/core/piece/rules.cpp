@@ -108,10 +108,11 @@ public:
     at_most("sets", m_piece.sets.size(), kMostSets, "sets");
   }
 
-private:
   void holds(bool good, const std::string& place, std::string sentence) {
     if (!good && m_faults.size() < kMostFaults) m_faults.push_back({place, std::move(sentence)});
   }
+
+private:
   void short_enough(const std::string& place, const std::string& text, std::size_t most) {
     if (text.size() > most)
       holds(false, place, "This text is longer than " + std::to_string(most) + " letters.");
@@ -194,7 +195,69 @@ private:
   std::vector<Fault> m_faults;
 };
 
+/// Of a text in JSON: what has to be written as an escape takes up to six bytes.
+std::uint64_t weight_of(const std::string& text) {
+  std::uint64_t out = text.size() + 2;
+  for (const char c : text) {
+    const auto byte = static_cast<unsigned char>(c);
+    if (byte < 0x20 || byte == 0x7f) out += 5;
+    if (c == '"' || c == '\\') out += 1;
+  }
+  return out;
+}
+
+/// The numbers and field names of a swatch with all that it can have, and its lines' indents.
+constexpr std::uint64_t kSwatchWeight = 900, kFamilyWeight = 200, kVersionWeight = 200, kSetWeight = 400;
+
+std::uint64_t weight_of(const List<Family>& families) {
+  std::uint64_t out = 0;
+  for (const Family& family : families) {
+    out += kFamilyWeight + weight_of(family.name) + 2 * family.extras.size();
+    for (const Swatch& s : family.swatches)
+      out += kSwatchWeight + weight_of(s.name) + weight_of(s.note) + 2 * s.extras.size();
+  }
+  return out;
+}
+
+std::size_t swatches_in_all(const Piece& piece) {
+  std::size_t out = 0;
+  const auto add = [&out](const List<Family>& families) {
+    for (const Family& family : families) out += family.swatches.size();
+  };
+  for (const SwatchSet& set : piece.sets) {
+    add(set.families);
+    for (const SetVersion& version : set.versions) add(version.families);
+  }
+  return out;
+}
+
+std::uint64_t reference_bytes(const Piece& piece) {
+  std::uint64_t out = 0;
+  for (const Reference& r : piece.references) out += r.bytes ? r.bytes->size() : 0;
+  return out;
+}
+
+/// Not looked at where so few swatches cannot come to it, whatever they are called.
+bool too_much_text(const Piece& piece, const Piece& before) {
+  constexpr std::uint64_t heaviest = kSwatchWeight + 6 * (kLongestName + kLongestNote);
+  if (swatches_in_all(piece) < kMostText / heaviest / 2) return false;
+  const std::uint64_t weight = text_weight(piece);
+  return weight > kMostText && weight > text_weight(before);
+}
+
 } // namespace
+
+std::uint64_t text_weight(const Piece& piece) {
+  std::uint64_t out = 0;
+  for (const SwatchSet& set : piece.sets) {
+    out += kSetWeight + weight_of(set.name) + weight_of(set.note) + 2 * set.extras.size() +
+           weight_of(set.families);
+    for (const std::string& tag : set.tags) out += weight_of(tag);
+    for (const SetVersion& version : set.versions)
+      out += kVersionWeight + weight_of(version.name) + 2 * version.extras.size() + weight_of(version.families);
+  }
+  return out;
+}
 
 bool in_order(const Bands& bands) {
   return bands.dark_below > 0 && bands.dark_below < bands.light_from && bands.light_from < 100;
@@ -233,6 +296,15 @@ std::vector<Fault> check(const Piece& piece, const Piece* whole) {
   for (std::size_t i = 0; !same_sets && i < piece.sets.size(); ++i) {
     const SwatchSet* before = whole && i < whole->sets.size() ? &whole->sets[i] : nullptr;
     checker.set(piece.sets[i], at("", "sets", i) + ".", before);
+  }
+  if (whole && !same_sets)
+    checker.holds(!too_much_text(piece, *whole), "sets",
+                  "The sets and their versions come to more than a piece can hold; remove versions or sets that "
+                  "are not needed.");
+  if (whole && !same_references) {
+    const std::uint64_t bytes = reference_bytes(piece);
+    checker.holds(bytes <= kMostReferenceBytes || bytes <= reference_bytes(*whole), "references",
+                  "The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.");
   }
   checker.rules();
   const bool same_paints = whole && whole->paints.shares_all(piece.paints);

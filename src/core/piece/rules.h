@@ -31,6 +31,10 @@ inline constexpr std::size_t kMostTags = 50;
 /// All of them in one line, with a comma and a space between.
 inline constexpr std::size_t kLongestTags = kMostTags * (kLongestName + 2);
 inline constexpr int kMostPlaces = 10'000; ///< Of a row; places run from 0.
+/// All references of a piece together, in bytes.
+inline constexpr std::uint64_t kMostReferenceBytes = std::uint64_t{7} << 29;
+/// All that a piece says, as weighed by text_weight(), in bytes.
+inline constexpr std::uint64_t kMostText = std::uint64_t{240} << 20;
 /// Ids run from 1 to below this, so that the next one is always a number.
 inline constexpr Id kIdEnd = Id{1} << 62;
 
@@ -60,8 +64,12 @@ struct Fault {
 };
 inline constexpr std::size_t kMostFaults = 1000;
 
+/// At least the bytes of JSON that the sets of a piece take, with all their versions.
+[[nodiscard]] std::uint64_t text_weight(const Piece& piece);
+
 /// What is broken, in the order of the piece, at most kMostFaults; nothing when the piece is whole. What is
-/// shared with `whole`, a piece known to be whole, is not looked at again.
+/// shared with `whole`, a piece known to be whole, is not looked at again. What all of it comes to is only held
+/// against what has grown since then: a large piece that was opened can always become smaller.
 [[nodiscard]] std::vector<Fault> check(const Piece& piece, const Piece* whole = nullptr);
 
 } // namespace zc

@@ -127,9 +127,9 @@ private:
     const auto named = [this](const auto& words, auto value) { return m_words.said(word_for(words, value)); };
     std::vector<std::string> out{m_words.said("wheel: %1", {named(kHueWords, m_piece.wheel.hues)}),
                                  m_words.said("measure: %1", {named(kMeasureWords, m_piece.wheel.measure)})};
-    if (m_piece.mask) {
-      const MaskRegion region(*m_piece.mask);
-      if (!m_piece.mask->name.empty()) out.push_back(m_words.said("mask: %1", {m_piece.mask->name}));
+    if (const Mask* mask = mask_in_use(m_piece)) {
+      const MaskRegion region(*mask);
+      if (!mask->name.empty()) out.push_back(m_words.said("mask: %1", {mask->name}));
       out.push_back(m_words.said("fills %1 % of the wheel", {whole(100 * region.share())}));
       if (const auto center = region.centroid()) {
         const Wheel wheel(m_piece.wheel);

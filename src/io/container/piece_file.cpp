@@ -47,6 +47,30 @@ bool is_piece_file(const std::filesystem::path& path) {
   return path.extension() == kPieceExtension || first.find(kPieceMimeType) != std::string::npos;
 }
 
+namespace {
+
+/// What could not be opened again is not packed; see read_zip().
+Status can_be_opened(const std::vector<ZipEntry>& entries) {
+  const ZipLimits limits;
+  std::uint64_t all = 0;
+  for (const ZipEntry& entry : entries) {
+    all += entry.bytes.size();
+    if (entry.name.ends_with(".json") && entry.bytes.size() > limits.json)
+      return Error{ErrorCode::TooLarge,
+                   "The piece was not saved: its sets and versions come to more than it can be opened with "
+                   "again; remove versions or sets that are not needed.",
+                   entry.name};
+  }
+  if (all > limits.inflated || entries.size() > limits.entries)
+    return Error{ErrorCode::TooLarge,
+                 "The piece was not saved: its references come to more than it can be opened with again; remove "
+                 "some of them.",
+                 "references"};
+  return Done{};
+}
+
+} // namespace
+
 Result<Bytes> pack_document(const Document& document) {
   std::vector<ZipEntry> entries{{"mimetype", bytes_of(kPieceMimeType), true},
                                 {"piece.json", bytes_of(document_to_json(document)), false}};
@@ -57,6 +81,8 @@ Result<Bytes> pack_document(const Document& document) {
     const auto preview = png_strip(*set);
     if (preview) entries.push_back({"preview.png", *preview, true});
   }
+  const Status sound = can_be_opened(entries);
+  if (!sound) return sound.error();
   return write_zip(entries);
 }
 

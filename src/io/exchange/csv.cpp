@@ -88,6 +88,22 @@ std::optional<Lab> lab_of(const std::string& l, const std::string& a, const std:
 
 } // namespace
 
+namespace {
+
+/// Any apostrophes and then what begins a formula.
+bool begins_as_formula(const std::string& words) {
+  const auto at = words.find_first_not_of('\'');
+  return at != std::string::npos && std::string_view("=+-@\t\r").find(words[at]) != std::string_view::npos;
+}
+
+} // namespace
+
+std::string safe_words(const std::string& words) { return begins_as_formula(words) ? "'" + words : words; }
+
+std::string plain_words(const std::string& words) {
+  return words.starts_with('\'') && begins_as_formula(words) ? words.substr(1) : words;
+}
+
 std::string csv_line(const std::vector<std::string>& row) {
   std::string out;
   for (const auto& field : row) out += (out.empty() ? "" : ",") + quoted(field);
@@ -99,7 +115,7 @@ Result<std::string> csv_text(const SwatchSet& set) {
   for (const auto& family : set.families)
     for (const auto& s : family.swatches) {
       const Lab lab = lab_from_srgb(s.color);
-      out += csv_line({family.name, s.name, hex_of(s.color), s.note, number_text(lab.l), number_text(lab.a),
+      out += csv_line({safe_words(family.name), safe_words(s.name), hex_of(s.color), safe_words(s.note), number_text(lab.l), number_text(lab.a),
                        number_text(lab.b)});
     }
   return out;
@@ -131,7 +147,9 @@ Result<FoundSet> read_csv(std::string_view text) {
     const bool agree =
         lab && (!hex || rounded_8bit(displayed(xyz_from_lab(*lab)).color) == rounded_8bit(*hex));
     const Xyz color = agree ? xyz_from_lab(*lab) : xyz_from_srgb(*hex);
-    if (!gathering.add(field("family"), color, field("name"), field("note"))) break;
+    if (!gathering.add(plain_words(field("family")), color, plain_words(field("name")),
+                       plain_words(field("note"))))
+      break;
   }
   return gathering.done("CSV");
 }

@@ -53,7 +53,7 @@ std::string pairs_csv(const std::vector<Pair>& pairs, const List<Family>& from, 
   std::string out = csv_line({"old", "new", "name"});
   for (const Pair& p : pairs) {
     const Swatch *a = find_swatch(from, p.from), *b = find_swatch(to, p.to);
-    if (a && b) out += csv_line({hex_of(a->color), hex_of(b->color), a->name});
+    if (a && b) out += csv_line({hex_of(a->color), hex_of(b->color), safe_words(a->name)});
   }
   return out;
 }

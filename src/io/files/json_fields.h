@@ -106,7 +106,11 @@ public:
   [[nodiscard]] Fields inner(const Json& json, const std::string& key) {
     return {json, joined(key), m_faults};
   }
-  [[nodiscard]] const Json& raw(const char* key) const { return m_json[key]; }
+  /// Null where there is no such field: what is read from it is no object, and says so.
+  [[nodiscard]] const Json& raw(const char* key) const {
+    static const Json nothing;
+    return has(key) ? m_json[key] : nothing;
+  }
   /// The fields not named, as JSON text, or nothing.
   [[nodiscard]] std::string extras(std::initializer_list<std::string_view> known) const {
     if (!m_json.is_object()) return {};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/heif.h"
 
+#include "io/photo/coded_color.h"
 #include "io/photo/decode.h"
 
 #include <libheif/heif.h>
@@ -32,6 +33,17 @@ QByteArray profile_of(const heif_image_handle* handle) {
   QByteArray out(static_cast<qsizetype>(heif_image_handle_get_raw_color_profile_size(handle)), '\0');
   if (heif_image_handle_get_raw_color_profile(handle, out.data()).code != heif_error_Ok) return {};
   return out;
+}
+
+struct FreeCoding {
+  void operator()(heif_color_profile_nclx* p) const { heif_nclx_color_profile_free(p); }
+};
+using Coding = std::unique_ptr<heif_color_profile_nclx, FreeCoding>;
+
+Coding coding_of(const heif_image_handle* handle) {
+  heif_color_profile_nclx* raw = nullptr;
+  if (heif_image_handle_get_nclx_color_profile(handle, &raw).code != heif_error_Ok) return nullptr;
+  return Coding(raw);
 }
 
 } // namespace
@@ -67,7 +79,14 @@ Result<HeifPixels> read_heif(const std::vector<unsigned char>& bytes, const std:
   const bool alpha = heif_image_handle_has_alpha_channel(handle.get()) != 0;
   QImage out = seen.convertToFormat(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
   if (plane == nullptr || out.isNull()) return unreadable(name);
-  return HeifPixels{std::move(out), profile_of(handle.get())};
+  // An embedded profile comes first (ISO/IEC 23000-22, 7.3.6.4); without either it is sRGB.
+  QByteArray profile = profile_of(handle.get());
+  if (const Coding coding = profile.isEmpty() ? coding_of(handle.get()) : nullptr) {
+    auto coded = profile_of_coding(coding->color_primaries, coding->transfer_characteristics, name);
+    if (!coded) return coded.error();
+    profile = std::move(coded).value();
+  }
+  return HeifPixels{std::move(out), std::move(profile)};
 }
 
 } // namespace zc

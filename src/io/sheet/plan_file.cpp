@@ -92,7 +92,7 @@ Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Pr
     return Error{ErrorCode::BadInput, "The picture can be 16 to 8192 pixels large.", "size"};
   const Wheel wheel(piece.wheel);
   std::optional<MaskRegion> mask;
-  if (piece.mask) mask.emplace(*piece.mask);
+  if (const Mask* used = mask_in_use(piece)) mask.emplace(*used);
   const int discs = std::max<int>(1, static_cast<int>(spec.values.size()));
   const int room = spec.bare ? 0 : static_cast<int>(std::lround(spec.size * kNamesRoom)),
             cell = spec.size + 2 * room;

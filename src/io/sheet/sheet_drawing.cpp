@@ -108,7 +108,7 @@ SheetImages sheet_images(const Piece& piece, const SheetSpec& spec, const QImage
   SheetImages out;
   out.reference = reference;
   std::optional<MaskRegion> region;
-  if (piece.mask) region.emplace(*piece.mask);
+  if (const Mask* used = mask_in_use(piece)) region.emplace(*used);
   PlanSpec plan;
   plan.value = spec.wheel_value;
   plan.size = size;

@@ -217,7 +217,7 @@ ImportPlan ImportView::plan() const {
   return {into == 0   ? ImportInto::NewSet
           : into == 1 ? ImportInto::OneSet
                       : ImportInto::OneFamily,
-          m_set, m_family, m_same->isChecked(), m_near->isChecked()};
+          m_family, m_same->isChecked(), m_near->isChecked(), m_set};
 }
 
 void ImportView::follow() {
