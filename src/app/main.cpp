@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
 #include "app/bus/palette_service.h"
+#include "app/jobs/job_pool.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
 #include "app/seams/end_requests.h"
@@ -23,6 +24,7 @@
 #include <QTemporaryDir>
 
 #include <cstdio>
+#include <cstdlib>
 #include <optional>
 
 namespace {
@@ -59,6 +61,18 @@ void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options)
 QStringList files_beside_piece(QStringList files) {
   files.removeIf([](const QString& file) { return zc::is_piece_file(file.toStdString()); });
   return files;
+}
+
+/// Milliseconds that the end of the program waits for work whose results nobody wants any more.
+constexpr int kPatience = 150;
+
+/// What the program has to keep is kept by then; work that does not come to an end goes with the program.
+int leave(zc::MainWindow& window, int code) {
+  window.documents().finish();
+  if (zc::all_jobs_rest(kPatience)) return code;
+  QSettings().sync();
+  std::fflush(nullptr);
+  std::_Exit(code);
 }
 
 /// Before there is an application, which fixes its platform.
@@ -125,7 +139,8 @@ int main(int argc, char** argv) {
   else
     window.show();
   if (options.picture.isEmpty()) window.listen_on_bus();
-  const zc::EndRequests ends([&window] { window.documents().end_now(); });
+  const zc::EndRequests ends([&window] { window.documents().end_now(); },
+                             [&window] { static_cast<void>(leave(window, 0)); });
   const bool recovered = options.picture.isEmpty() && window.documents().recover();
   if (ends.came()) return 0;
   if (!recovered && options.demo)
@@ -140,5 +155,5 @@ int main(int argc, char** argv) {
   if (!options.handbook.isEmpty()) window.open_handbook(options.handbook);
   if (!options.palette.isEmpty()) window.set_files().bring_in(options.palette);
   if (!options.picture.isEmpty()) picture_when_ready(window, options);
-  return ends.came() ? 0 : QApplication::exec();
+  return leave(window, ends.came() ? 0 : QApplication::exec());
 }

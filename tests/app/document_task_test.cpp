@@ -688,7 +688,7 @@ int work_on(const QString& file) {
   desk.space().lay_current();
   desk.space().choose_well(0);
   desk.space().take_up({0.75, 0.5, 0.25});
-  const EndRequests ends([&desk] { desk.window.documents().end_now(); });
+  const EndRequests ends([&desk] { desk.window.documents().end_now(); }, [] {});
   std::puts("working");
   std::fflush(stdout);
   return QApplication::exec();

@@ -53,6 +53,7 @@ StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
   space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::stringChanged,
               &Workspace::viewChanged, &Workspace::selectionChanged},
              this, &StaffView::follow);
+  connect(&space.set_work(), &SetWork::reportChanged, this, &StaffView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
   // At Try the swatches tell how much of the picture they cover.
   const auto tell_use = [this] {

@@ -2,8 +2,9 @@
 // A value that is worked out beside the window and kept for what it was made from.
 #pragma once
 
+#include "app/jobs/job_pool.h"
+
 #include <QObject>
-#include <QThreadPool>
 #include <functional>
 #include <optional>
 
@@ -12,8 +13,7 @@ namespace zc {
 /// While a new value is being made, the one before stands. Only what was asked for last is kept.
 template <class Key, class Value> class LateValue {
 public:
-  LateValue() { m_pool.setMaxThreadCount(1); }
-  ~LateValue() { m_pool.waitForDone(); }
+  LateValue() = default;
   LateValue(const LateValue&) = delete;
   LateValue& operator=(const LateValue&) = delete;
 
@@ -51,9 +51,9 @@ public:
   [[nodiscard]] bool is_asked(const Key& key) const { return m_asked == key; }
 
 private:
-  QThreadPool m_pool;
   std::optional<Key> m_for, m_asked;
   std::optional<Value> m_value;
+  JobPool m_pool; ///< Last, so that it has come to rest before what it works on goes.
 };
 
 } // namespace zc

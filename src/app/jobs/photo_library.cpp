@@ -61,7 +61,7 @@ const FineValues* Photo::values() const {
   return &read_values.get();
 }
 
-PhotoLibrary::PhotoLibrary(QObject* parent) : QObject(parent) { m_pool.setMaxThreadCount(2); }
+PhotoLibrary::PhotoLibrary(QObject* parent) : QObject(parent), m_pool(2) {}
 
 PhotoLibrary::~PhotoLibrary() {
   for (const auto& [key, job] : m_jobs) job->stop = true;

@@ -3,6 +3,7 @@
 // thread, shows its progress and can be stopped.
 #pragma once
 
+#include "app/jobs/job_pool.h"
 #include "core/base/result.h"
 #include "core/image/values.h"
 #include "core/piece/piece.h"
@@ -10,7 +11,6 @@
 #include <QImage>
 #include <QObject>
 #include <QString>
-#include <QThreadPool>
 #include <atomic>
 #include <functional>
 #include <future>
@@ -119,7 +119,7 @@ private:
   Key m_shown = nullptr;
   std::vector<std::shared_ptr<Job>> m_intakes;
   std::vector<std::shared_ptr<Job>> m_canvases; ///< Being read again.
-  QThreadPool m_pool;
+  JobPool m_pool;
 };
 
 } // namespace zc

@@ -2,10 +2,10 @@
 // Work beside the window that tells how far it is and can be stopped.
 #pragma once
 
+#include "app/jobs/job_pool.h"
 #include "core/base/progress.h"
 
 #include <QObject>
-#include <QThreadPool>
 #include <atomic>
 #include <cmath>
 #include <functional>
@@ -19,13 +19,8 @@ class StoppableJob final {
 public:
   /// `moved` is told in the owner's thread that work has begun, is a percent further, or has ended. REQUIRES
   /// an owner that this job belongs to.
-  StoppableJob(QObject* owner, std::function<void()> moved) : m_owner(owner), m_moved(std::move(moved)) {
-    m_pool.setMaxThreadCount(1);
-  }
-  ~StoppableJob() {
-    stop();
-    m_pool.waitForDone();
-  }
+  StoppableJob(QObject* owner, std::function<void()> moved) : m_owner(owner), m_moved(std::move(moved)) {}
+  ~StoppableJob() { stop(); }
   StoppableJob(const StoppableJob&) = delete;
   StoppableJob& operator=(const StoppableJob&) = delete;
 
@@ -33,6 +28,7 @@ public:
   /// thread. A running one is stopped first, and what it makes is dropped.
   template <class Make, class Then> void start(Make make, Then then) {
     stop();
+    m_pool.clear(); // What has not been begun yet.
     const auto run = std::make_shared<Run>();
     m_run = run;
     m_pool.start([this, run, make = std::move(make), then = std::move(then)] {
@@ -73,7 +69,7 @@ private:
   QObject* m_owner;
   std::function<void()> m_moved;
   std::shared_ptr<Run> m_run;
-  QThreadPool m_pool;
+  JobPool m_pool;
 };
 
 } // namespace zc

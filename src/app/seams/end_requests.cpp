@@ -22,13 +22,15 @@ void note_signal(int) {
 
 } // namespace
 
-EndRequests::EndRequests(std::function<void()> end) : m_end(std::move(end)) {
+EndRequests::EndRequests(std::function<void()> keep, std::function<void()> leave)
+    : m_keep(std::move(keep)), m_leave(std::move(leave)) {
   if (socketpair(AF_UNIX, SOCK_STREAM, 0, ends) == 0) {
     auto* notifier = new QSocketNotifier(ends[1], QSocketNotifier::Read, this);
     connect(notifier, &QSocketNotifier::activated, this, [this, notifier] {
       notifier->setEnabled(false);
       m_came = true;
-      m_end();
+      m_keep();
+      m_leave();
       QCoreApplication::exit(0);
     });
     for (const int signal : {SIGTERM, SIGINT, SIGHUP}) std::signal(signal, note_signal);
@@ -36,7 +38,7 @@ EndRequests::EndRequests(std::function<void()> end) : m_end(std::move(end)) {
   if (auto* app = qobject_cast<QGuiApplication*>(QCoreApplication::instance()))
     connect(app, &QGuiApplication::commitDataRequest, this, [this](QSessionManager& session) {
       session.setRestartHint(QSessionManager::RestartIfRunning);
-      m_end();
+      m_keep();
     });
 }
 

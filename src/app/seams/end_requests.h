@@ -9,18 +9,19 @@ class QSocketNotifier;
 
 namespace zc {
 
-/// Calls `end` on the main thread when the program is asked to end (SIGTERM, SIGINT, SIGHUP) and then leaves
-/// the event loop; at the end of the desktop session `end` alone. One a program.
+/// Calls `keep` and `leave` on the main thread when the program is asked to end (SIGTERM, SIGINT, SIGHUP) and
+/// then leaves all event loops; at the end of the desktop session `keep` alone. One a program.
 class EndRequests final : public QObject {
 public:
-  explicit EndRequests(std::function<void()> end);
+  /// At the end of the session the program may be left running: then only `keep` is called.
+  EndRequests(std::function<void()> keep, std::function<void()> leave);
   ~EndRequests() override;
 
   /// The program has been told to end: no further loop is begun.
   [[nodiscard]] bool came() const { return m_came; }
 
 private:
-  std::function<void()> m_end;
+  std::function<void()> m_keep, m_leave;
   bool m_came = false;
 };
 

@@ -65,10 +65,16 @@ Journal::Journal(Workspace& space) : m_space(space) {
   connect(&space, &Workspace::atHandChanged, this, at_hand);
 }
 
-Journal::~Journal() {
+Journal::~Journal() { finish(); }
+
+void Journal::finish() {
+  if (!m_lock) return;
+  disconnect(&m_space, nullptr, this, nullptr);
+  disconnect(&m_space.store(), nullptr, this, nullptr);
   m_timer.stop();
   m_writer.waitForDone();
   if (!m_kept) remove_journal(m_file);
+  m_lock.reset();
 }
 
 void Journal::keep() {

@@ -25,6 +25,8 @@ public:
   /// new piece.
   void set_piece_path(const QString& path, const FileState& state);
 
+  /// The program ends: what is not to be kept is removed, and nothing is written any more.
+  void finish();
   /// The program is made to end: unsaved work is written at once and stays, to be offered again.
   void keep();
 

@@ -29,7 +29,6 @@ std::size_t level_of(const Photo& photo, double most_pixels) {
 } // namespace
 
 PhotoReader::PhotoReader(Workspace& space) : m_space(space) {
-  m_warmer.setMaxThreadCount(1);
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRest);
   const auto rest = [this] { m_rest.start(); };
@@ -38,7 +37,7 @@ PhotoReader::PhotoReader(Workspace& space) : m_space(space) {
   QObject::connect(&m_rest, &QTimer::timeout, &m_rest, [this] { warm_mapper(); });
 }
 
-PhotoReader::~PhotoReader() { m_warmer.waitForDone(); }
+PhotoReader::~PhotoReader() = default;
 
 void PhotoReader::start_over() {
   m_warmer.clear();

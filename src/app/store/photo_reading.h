@@ -2,12 +2,12 @@
 // What is read from the shown photo or its region, kept until something it follows from changes.
 #pragma once
 
+#include "app/jobs/job_pool.h"
 #include "app/jobs/photo_library.h"
 #include "core/image/places.h"
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
 
-#include <QThreadPool>
 #include <QTimer>
 #include <optional>
 
@@ -65,7 +65,7 @@ private:
 
   std::unique_ptr<MaskMapper> m_mapper;
   QTimer m_rest;
-  QThreadPool m_warmer;
+  JobPool m_warmer;
 };
 
 } // namespace zc

@@ -10,6 +10,9 @@
 namespace zc {
 namespace {
 
+/// So many swatches are graded within a frame, whatever they are.
+constexpr std::size_t kAtOnce = 600;
+
 template <class F> void each_swatch(const Piece& piece, F f) {
   const SwatchSet* set = current_set(piece);
   if (!set) return;
@@ -186,12 +189,29 @@ void SetWork::paste(const std::vector<Swatch>& swatches) {
 
 // ---------------------------------------------------------------- grading and adjusting
 
+SetWork::ReportKey SetWork::report_key() const {
+  const Piece& piece = m_space.piece();
+  const SwatchSet* set = current_set(piece);
+  ReportKey out{set ? *set : SwatchSet(), piece.bands, piece.grading, piece.wheel, std::nullopt};
+  if (const Mask* mask = mask_in_use(piece)) out.mask = *mask;
+  return out;
+}
+
 const GradingReport& SetWork::report() {
-  const SwatchSet* set = current_set(m_space.piece());
-  if (!m_report)
-    m_report =
-        set ? grade(*set, m_space.piece().bands, m_space.piece().grading, m_space.wheel(), m_space.region())
-            : GradingReport{};
+  if (m_report) return *m_report;
+  const ReportKey key = report_key();
+  const auto make = [key, wheel = m_space.wheel(),
+                     region = m_space.region() ? std::optional(*m_space.region()) : std::nullopt] {
+    return grade(key.set, key.bands, key.rules, wheel, region ? &*region : nullptr);
+  };
+  if (swatch_count(key.set) <= kAtOnce) {
+    m_report = make();
+    return *m_report;
+  }
+  m_late.ask(key, this, make, [this] { emit reportChanged(); });
+  static const GradingReport none;
+  if (!m_late.is_for(key)) return none;
+  m_report = *m_late.value();
   return *m_report;
 }
 

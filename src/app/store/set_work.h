@@ -3,6 +3,7 @@
 // that is being tried out.
 #pragma once
 
+#include "app/jobs/late_value.h"
 #include "app/store/workspace.h"
 #include "core/piece/adjust.h"
 #include "core/piece/grading.h"
@@ -57,8 +58,10 @@ public:
   [[nodiscard]] bool nothing_selected();
 
   // ------------------------------------------------------------ grading
-  /// Made anew when the set, the rules or the mask have changed.
+  /// Made anew when the set, the rules or the mask have changed. That of a large set comes late: until then it
+  /// is empty, which reportChanged() tells the end of.
   [[nodiscard]] const GradingReport& report();
+  [[nodiscard]] bool report_is_late() const { return m_late.is_asked(report_key()); }
   /// Of the set's swatches, in each value band; quick to ask at every paint.
   [[nodiscard]] const BandCounts& counts();
 
@@ -78,8 +81,19 @@ public:
 
 signals:
   void previewChanged();
+  void reportChanged();
 
 private:
+  struct ReportKey {
+    SwatchSet set;
+    Bands bands;
+    GradingRules rules;
+    WheelSpec wheel;
+    std::optional<Mask> mask; ///< In use.
+    bool operator==(const ReportKey&) const = default;
+  };
+  [[nodiscard]] ReportKey report_key() const;
+
   void follow();
   void renew_preview();
   void switch_all(const QString& on, const QString& off, bool Swatch::*mark,
@@ -89,6 +103,7 @@ private:
   std::optional<GradingReport> m_report;
   std::optional<BandCounts> m_counts;
   std::unordered_map<Id, Adjusted> m_preview;
+  LateValue<ReportKey, GradingReport> m_late;
 };
 
 } // namespace zc

@@ -7,12 +7,21 @@
 
 namespace zc {
 
-std::shared_ptr<const Areas> areas_of(const Photo& photo, const Study& study) {
-  const PixelView view = view_of(photo.full());
-  auto cut = cut_into_areas(view, study.cut);
+std::shared_ptr<const Areas> areas_of(const Photo& photo, const Study& study, const Progress& progress) {
+  auto cut = cut_into_areas(view_of(photo.full()), study.cut, progress);
   if (!cut) return nullptr;
-  auto out = std::make_shared<Areas>(std::move(cut).value());
-  for (const AreaEdit& edit : study.edits) edit_areas(*out, view, edit);
+  return with_edits(photo, std::make_shared<const Areas>(std::move(cut).value()), study, 0, progress);
+}
+
+std::shared_ptr<const Areas> with_edits(const Photo& photo, std::shared_ptr<const Areas> areas,
+                                        const Study& study, std::size_t made, const Progress& progress) {
+  if (made >= study.edits.size()) return areas;
+  const PixelView view = view_of(photo.full());
+  auto out = std::make_shared<Areas>(*areas);
+  for (std::size_t i = made; i < study.edits.size(); ++i) {
+    if (progress && !progress(static_cast<double>(i) / static_cast<double>(study.edits.size()))) return nullptr;
+    edit_areas(*out, view, study.edits[i]);
+  }
   return out;
 }
 

@@ -13,8 +13,13 @@ struct StudyOrder {
   std::shared_ptr<const Areas> areas = nullptr; ///< Where it goes by areas and they are there already.
 };
 
-/// As the study asks for, with the changes by hand; null where they cannot be cut.
-[[nodiscard]] std::shared_ptr<const Areas> areas_of(const Photo& photo, const Study& study);
+/// As the study asks for, with the changes by hand; null where they cannot be cut, or it was stopped.
+[[nodiscard]] std::shared_ptr<const Areas> areas_of(const Photo& photo, const Study& study,
+                                                    const Progress& progress = {});
+/// The same from areas that have the first `made` changes already.
+[[nodiscard]] std::shared_ptr<const Areas> with_edits(const Photo& photo, std::shared_ptr<const Areas> areas,
+                                                      const Study& study, std::size_t made,
+                                                      const Progress& progress = {});
 /// The place in `ids` that each area is bound to by hand, or none.
 [[nodiscard]] std::vector<std::optional<std::size_t>> bound_swatches(const Study& study, const Areas& areas,
                                                                      const std::vector<Id>& ids);

@@ -31,8 +31,8 @@ std::vector<char> outside_mask(const std::vector<ColorCount>& colors, const Mask
 
 } // namespace
 
-TryReader::TryReader(Workspace& space) : m_space(space) {
-  m_pool.setMaxThreadCount(1);
+TryReader::TryReader(Workspace& space)
+    : m_space(space), m_cutter(this, [] {}), m_seeker(this, [] {}) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(kNeedRest);
   connect(&m_rest, &QTimer::timeout, this, &TryReader::seek_needs);
@@ -42,11 +42,13 @@ TryReader::TryReader(Workspace& space) : m_space(space) {
   });
 }
 
-TryReader::~TryReader() { m_pool.waitForDone(); }
+TryReader::~TryReader() = default;
 
 void TryReader::start_over() {
+  m_cutter.stop();
+  m_seeker.stop();
   m_cutting.reset();
-  m_areas.reset();
+  m_kept_areas.clear();
   m_uses_for.reset();
   m_small_of.reset(); // With what is asked of its colors.
   m_small = IndexedPicture();
@@ -136,26 +138,54 @@ std::vector<SwatchMove> TryReader::moves_to(const TrySide& side, bool lit) const
 
 // ---------------------------------------------------------------- areas
 
+/// What is asked for comes to the front.
+std::shared_ptr<const Areas> TryReader::kept_areas(const AreaKey& key) {
+  const auto at = std::find_if(m_kept_areas.begin(), m_kept_areas.end(),
+                               [&key](const CutAreas& kept) { return kept.key == key; });
+  if (at == m_kept_areas.end()) return nullptr;
+  std::rotate(m_kept_areas.begin(), at, at + 1);
+  return m_kept_areas.front().areas;
+}
+
+/// Of what is kept that to which the fewest changes have to be made.
+std::optional<TryReader::CutAreas> TryReader::start_of(const AreaKey& key) const {
+  const CutAreas* best = nullptr;
+  for (const CutAreas& kept : m_kept_areas) {
+    const auto& edits = kept.key.edits;
+    const bool leads_there = kept.key.photo == key.photo && kept.key.cut == key.cut &&
+                             edits.size() <= key.edits.size() &&
+                             std::equal(edits.begin(), edits.end(), key.edits.begin());
+    if (leads_there && (!best || edits.size() > best->key.edits.size())) best = &kept;
+  }
+  return best ? std::optional(*best) : std::nullopt;
+}
+
 std::shared_ptr<const Areas> TryReader::areas() {
+  constexpr std::size_t most_kept = 3;
   const auto shown = photo();
   if (!shown) return nullptr;
   const AreaKey key{PhotoMark(shown), study().cut, study().edits};
-  if (m_areas && m_areas_for == key) return m_areas;
+  if (auto kept = kept_areas(key)) return kept;
   if (m_cutting == key) return nullptr;
   m_cutting = key;
-  m_pool.start([this, shown, key, asked = study()] {
-    auto made = areas_of(*shown, asked);
-    QMetaObject::invokeMethod(
-        this,
-        [this, key, made] {
-          if (m_cutting != key) return; // Another cut has been asked for meanwhile.
-          m_cutting.reset();
-          m_areas_for = key;
-          m_areas = made;
-          emit changed();
-        },
-        Qt::QueuedConnection);
-  });
+  std::erase_if(m_kept_areas, [&key](const CutAreas& kept) { return !(kept.key.photo == key.photo); });
+  m_cutter.start(
+      [shown, from = start_of(key), asked = study()](const Progress& progress) {
+        return from ? with_edits(*shown, from->areas, asked, from->key.edits.size(), progress)
+                    : areas_of(*shown, asked, progress);
+      },
+      [this, key](const std::shared_ptr<const Areas>& made) {
+        if (m_cutting != key) return;
+        m_cutting.reset();
+        if (!made) return;
+        // The cut without changes stays as long as there is one.
+        while (m_kept_areas.size() >= most_kept) {
+          const bool last_is_base = m_kept_areas.back().key.edits.empty() && m_kept_areas.back().key.cut == key.cut;
+          m_kept_areas.erase(m_kept_areas.end() - (last_is_base && m_kept_areas.size() > 1 ? 2 : 1));
+        }
+        m_kept_areas.insert(m_kept_areas.begin(), {key, made});
+        emit changed();
+      });
   return nullptr;
 }
 
@@ -235,7 +265,8 @@ void TryReader::seek_outside() {
     m_outside.assign(m_small.colors.size(), 0);
     return;
   }
-  m_pool.start([this, colors = m_small.colors, mapper = *mapper, limit, asked = m_outside_asked] {
+  m_mask_asker.clear();
+  m_mask_asker.start([this, colors = m_small.colors, mapper = *mapper, limit, asked = m_outside_asked] {
     auto found = outside_mask(colors, mapper, limit);
     QMetaObject::invokeMethod(
         this,
@@ -320,19 +351,17 @@ void TryReader::seek_needs() {
   const NeedKey key = need_key(picture, side);
   m_wanted.reset();
   m_seeking = key;
-  m_pool.start([this, picture, key, set = side.colors] {
-    auto found = needs(view_of(picture), set, key.most, key.far);
-    QMetaObject::invokeMethod(
-        this,
-        [this, key, found = found ? std::move(found).value() : Needs()] {
-          if (m_seeking != key) return;
-          m_seeking.reset();
-          m_needs_for = key;
-          m_needs = found;
-          emit changed();
-        },
-        Qt::QueuedConnection);
-  });
+  m_seeker.start(
+      [picture, key, set = side.colors](const Progress& progress) {
+        return needs(view_of(picture), set, key.most, key.far, progress);
+      },
+      [this, key](const Result<Needs>& found) {
+        if (m_seeking != key) return;
+        m_seeking.reset();
+        m_needs_for = key;
+        m_needs = found ? *found : Needs();
+        emit changed();
+      });
 }
 
 void TryReader::mark(std::optional<QPoint> pixel) {

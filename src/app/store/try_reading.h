@@ -5,6 +5,7 @@
 #pragma once
 
 #include "app/jobs/photo_library.h"
+#include "app/jobs/stoppable_job.h"
 #include "core/image/distinct.h"
 #include "core/session/session.h"
 #include "core/try/check.h"
@@ -12,7 +13,6 @@
 
 #include <QObject>
 #include <QPoint>
-#include <QThreadPool>
 #include <QTimer>
 #include <unordered_map>
 
@@ -99,15 +99,23 @@ private:
   void seek_outside();
 
   Workspace& m_space;
-  QThreadPool m_pool;
   struct AreaKey {
     PhotoMark photo;
     AreaSpec cut;
     std::vector<AreaEdit> edits;
     bool operator==(const AreaKey&) const = default;
   };
-  std::optional<AreaKey> m_areas_for, m_cutting;
-  std::shared_ptr<const Areas> m_areas;
+  /// Areas that were made, with what they were made for.
+  struct CutAreas {
+    AreaKey key;
+    std::shared_ptr<const Areas> areas;
+  };
+  [[nodiscard]] std::shared_ptr<const Areas> kept_areas(const AreaKey& key);
+  [[nodiscard]] std::optional<CutAreas> start_of(const AreaKey& key) const;
+  /// The last first: those of now, those before the last change, those before any. One change by hand is made
+  /// to what is kept instead of cutting anew.
+  std::vector<CutAreas> m_kept_areas;
+  std::optional<AreaKey> m_cutting;
 
   std::optional<PhotoMark> m_small_of;
   IndexedPicture m_small;
@@ -137,6 +145,9 @@ private:
   Id m_hovered = 0;
   bool m_on_staff = false;
   std::optional<QPoint> m_marked;
+  // Last, so that they have come to rest before what they use goes. Only what was asked for last is worked on.
+  StoppableJob m_cutter, m_seeker;
+  JobPool m_mask_asker;
 };
 
 } // namespace zc

@@ -164,7 +164,6 @@ void Workspace::renew_painter() {
 
 /// Beside the window; a table of a wheel that is not in use any more is dropped.
 void Workspace::make_vivid_table() {
-  m_vivid_maker.setMaxThreadCount(1);
   m_vivid_maker.clear(); // Of wheels that were only passed.
   m_vivid_maker.start([this, wheel = m_geometry.wheel()] {
     auto table = std::make_shared<VividTable>(zc::vivid_table(wheel));

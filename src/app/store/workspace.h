@@ -4,6 +4,7 @@
 // changed.
 #pragma once
 
+#include "app/jobs/job_pool.h"
 #include "app/jobs/photo_library.h"
 #include "app/store/piece_store.h"
 #include "core/session/session.h"
@@ -11,7 +12,6 @@
 
 #include <QObject>
 #include <QStringList>
-#include <QThreadPool>
 #include <optional>
 
 namespace zc {
@@ -233,7 +233,7 @@ private:
   Session m_session;
   std::unique_ptr<SolidPainter> m_painter;
   std::optional<VividTable> m_vivid; ///< Of the wheel in use.
-  QThreadPool m_vivid_maker;
+  JobPool m_vivid_maker;
   struct MembersOf {
     RelationView view;
     WheelPlace at;

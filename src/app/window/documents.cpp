@@ -240,6 +240,11 @@ bool Documents::recover() {
   return false;
 }
 
+void Documents::finish() {
+  m_journal.finish();
+  m_claim.reset();
+}
+
 void Documents::end_now() {
   m_long_work.stop();
   keep_at_hand();

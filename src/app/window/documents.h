@@ -41,6 +41,8 @@ public:
   bool may_leave();
   /// Called when the window closes for good.
   void leave() const { keep_at_hand(); }
+  /// Everything that has to be on the disk is there, and other windows may have the file.
+  void finish();
   /// Without a question, since nobody may be there to answer it: unsaved work is offered again at the next
   /// start.
   void end_now();

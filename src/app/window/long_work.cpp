@@ -23,7 +23,6 @@ constexpr int kMoment = 80;
 LongWork::LongWork(QWidget* parent)
     : QWidget(parent), m_what(new QLabel(this)), m_bar(new QProgressBar(this)) {
   setObjectName(QStringLiteral("longWork"));
-  m_pool.setMaxThreadCount(1);
   m_what->setFont(caption_font());
   m_bar->setRange(0, 100);
   m_bar->setFixedHeight(14);

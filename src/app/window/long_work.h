@@ -2,9 +2,9 @@
 // Work on a file that takes longer than a moment: beside the window, with progress and stop.
 #pragma once
 
+#include "app/jobs/job_pool.h"
 #include "core/base/progress.h"
 
-#include <QThreadPool>
 #include <QWidget>
 #include <atomic>
 
@@ -29,7 +29,7 @@ public:
 private:
   QLabel* m_what;
   QProgressBar* m_bar;
-  QThreadPool m_pool;
+  JobPool m_pool;
   std::atomic<bool> m_stop{false};
   std::atomic<double> m_share{0};
   bool m_running = false;

@@ -38,11 +38,7 @@ Result<FoundSet> set_from_own_lines(const Bytes& bytes, const std::string& name,
 } // namespace
 
 SetFiles::SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window)
-    : m_space(space), m_dialogs(dialogs), m_window(window) {
-  m_reader.setMaxThreadCount(1);
-}
-
-SetFiles::~SetFiles() { m_reader.waitForDone(); }
+    : m_space(space), m_dialogs(dialogs), m_window(window) {}
 
 QString SetFiles::folder() const {
   return QSettings()

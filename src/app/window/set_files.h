@@ -2,6 +2,7 @@
 // Sets in files: bringing palettes in, taking the set out, parcels.
 #pragma once
 
+#include "app/jobs/job_pool.h"
 #include "app/seams/dialogs.h"
 #include "app/store/workspace.h"
 #include "core/piece/import.h"
@@ -9,7 +10,6 @@
 #include "io/shelf/parcel.h"
 
 #include <QObject>
-#include <QThreadPool>
 
 namespace zc {
 
@@ -17,7 +17,6 @@ class SetFiles final : public QObject {
   Q_OBJECT
 public:
   SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window);
-  ~SetFiles() override;
 
   void export_set(ExchangeFormat format);
   void bring_in_asked();
@@ -49,7 +48,7 @@ private:
   Workspace& m_space;
   Dialogs& m_dialogs;
   QWidget& m_window;
-  QThreadPool m_reader;
+  JobPool m_reader;
 };
 
 } // namespace zc

@@ -63,8 +63,16 @@ Error wrong(const std::string& why, std::size_t at) {
   return {ErrorCode::BadInput, why, std::to_string(at + 1)};
 }
 
-/// How many ways a line is tried to be read in.
+/// How many ways a line is tried to be read in; each end that a field could have counts.
 constexpr int kMostTries = 2000;
+/// With room around them.
+constexpr std::size_t kLongestNumber = 64, kLongestWords = 20'000;
+/// No line of a swatch is longer, whatever its pattern.
+constexpr std::size_t kLongestLine = 100'000;
+
+std::size_t longest_of(std::string_view field) {
+  return is_one_of(kWordFields, field) ? kLongestWords : kLongestNumber;
+}
 
 bool may_fill(std::string_view field, std::string_view text) {
   if (is_one_of(kWordFields, field)) return true;
@@ -143,6 +151,7 @@ std::optional<std::pair<std::string, std::string>> LinePattern::inseparable() co
 }
 
 std::optional<std::map<std::string, std::string>> LinePattern::read_line(std::string_view line) const {
+  if (line.size() > kLongestLine) return std::nullopt;
   std::map<std::string, std::string> out;
   int tries = kMostTries;
   if (!read_from(0, line, out, tries)) return std::nullopt;
@@ -161,8 +170,9 @@ bool LinePattern::read_from(std::size_t part, std::string_view rest, std::map<st
     return rest.starts_with(p.words) && read_from(part + 1, rest.substr(p.words.size()), into, tries);
   }
   const auto fits = [&](std::size_t end) {
-    const std::string text(trimmed(rest.substr(0, end)));
-    if (!may_fill(p.words, text)) return false;
+    const std::string_view there = trimmed(rest.substr(0, end));
+    if (!may_fill(p.words, there)) return false;
+    const std::string text(there);
     const auto before = into.find(p.words);
     if (before != into.end() && before->second != text) return false;
     auto tried = into;
@@ -177,7 +187,8 @@ bool LinePattern::read_from(std::size_t part, std::string_view rest, std::map<st
     const std::size_t width = p.words == "hex" ? std::max<std::size_t>(6, p.width) : p.width;
     return width <= rest.size() && fits(width);
   }
-  for (std::size_t at = rest.find(next.words); at != std::string_view::npos;
+  const std::size_t longest = longest_of(p.words);
+  for (std::size_t at = rest.find(next.words); at != std::string_view::npos && at <= longest && --tries >= 0;
        at = rest.find(next.words, at + 1))
     if (fits(at)) return true;
   // The last words of the line may have lost their spaces.

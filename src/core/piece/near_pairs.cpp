@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cassert>
 #include <cmath>
+#include <map>
 #include <mutex>
 #include <numeric>
 
@@ -97,42 +98,67 @@ std::size_t candidates(const std::vector<Ready>& order, std::size_t i, double li
   return n;
 }
 
+/// Rows between looks at how many pairs there are: as many as compare so many colors, so that ten thousand
+/// alike are found out after a few of them.
+std::size_t end_of_stretch(const std::vector<Ready>& order, std::size_t start) {
+  constexpr std::size_t most_rows = 2048, most_compared = 2'000'000;
+  std::size_t compared = 0, end = start;
+  while (end < order.size() && end - start < most_rows && compared < most_compared) {
+    const auto last = std::lower_bound(order.begin() + static_cast<std::ptrdiff_t>(end), order.end(),
+                                       order[end].lab.l + order[end].reach_l,
+                                       [](const Ready& q, double l) { return q.lab.l < l; });
+    compared += static_cast<std::size_t>(last - order.begin()) - end;
+    ++end;
+  }
+  return end;
+}
+
+/// By the row they begin at; of each run of rows no more than `most` pairs are kept.
+std::map<int, std::vector<IndexPair>> pairs_of_rows(const std::vector<Ready>& order, std::size_t start,
+                                                    std::size_t end, double limit, std::size_t most) {
+  std::map<int, std::vector<IndexPair>> out;
+  std::mutex gate;
+  in_parallel(static_cast<int>(end - start), 64, [&](int from, int to) {
+    std::vector<IndexPair> found;
+    std::vector<std::size_t> near;
+    for (auto i = start + static_cast<std::size_t>(from);
+         i < start + static_cast<std::size_t>(to) && found.size() < most; ++i) {
+      const Ready& p = order[i];
+      const std::size_t count = candidates(order, i, limit * limit, near);
+      for (std::size_t k = 0; k < count && found.size() < most; ++k) {
+        const Ready& q = order[near[k]];
+        const double difference = ciede2000(p.lab, q.lab);
+        if (difference < limit)
+          found.push_back({std::min(p.index, q.index), std::max(p.index, q.index), difference});
+      }
+    }
+    const std::scoped_lock lock(gate);
+    out[from] = std::move(found);
+  });
+  return out;
+}
+
 } // namespace
 
 std::vector<IndexPair> near_pairs(const std::vector<Lab>& colors, double limit, std::size_t most) {
   assert(limit > 0 && limit <= 20);
-  constexpr std::size_t stretch = 2048; // Between looks at how many there are.
   std::vector<Ready> order;
   order.reserve(colors.size());
   for (std::size_t i = 0; i < colors.size(); ++i) order.push_back(ready(colors[i], limit, i));
   std::sort(order.begin(), order.end(), [](const Ready& p, const Ready& q) {
     return std::pair(p.lab.l, p.index) < std::pair(q.lab.l, q.index);
   });
-  const double limit2 = limit * limit;
   std::vector<IndexPair> out;
-  std::mutex gate;
-  for (std::size_t start = 0; start < order.size() && out.size() < most; start += stretch) {
-    const auto rows = static_cast<int>(std::min(stretch, order.size() - start));
-    in_parallel(rows, 64, [&](int from, int to) {
-      std::vector<IndexPair> found;
-      std::vector<std::size_t> near;
-      for (auto i = start + static_cast<std::size_t>(from); i < start + static_cast<std::size_t>(to); ++i) {
-        const Ready& p = order[i];
-        const std::size_t count = candidates(order, i, limit2, near);
-        for (std::size_t k = 0; k < count; ++k) {
-          const Ready& q = order[near[k]];
-          const double difference = ciede2000(p.lab, q.lab);
-          if (difference < limit)
-            found.push_back({std::min(p.index, q.index), std::max(p.index, q.index), difference});
-        }
-      }
-      const std::scoped_lock lock(gate);
+  for (std::size_t start = 0; start < order.size() && out.size() < most;) {
+    const std::size_t end = end_of_stretch(order, start);
+    for (auto& [from, found] : pairs_of_rows(order, start, end, limit, most))
       out.insert(out.end(), found.begin(), found.end());
-    });
+    start = end;
   }
+  // The first ones in the order of the sweep, so that those of the darker colors stand.
+  if (out.size() > most) out.resize(most);
   std::sort(out.begin(), out.end(),
             [](const IndexPair& p, const IndexPair& q) { return std::pair(p.i, p.j) < std::pair(q.i, q.j); });
-  if (out.size() > most) out.resize(most);
   return out;
 }
 

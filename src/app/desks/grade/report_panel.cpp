@@ -57,6 +57,8 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   column->addWidget(m_rule_box);
   connect(m_limits, &QAbstractButton::toggled, m_rule_box, &QWidget::setVisible);
   connect(&space, &Workspace::setsChanged, this, &ReportPanel::follow);
+  connect(&space.set_work(), &SetWork::reportChanged, this, &ReportPanel::follow);
+  connect(&space, &Workspace::startedAnew, this, [this] { m_open.clear(); });
   connect(&space, &Workspace::geometryChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::selectionChanged, this, &ReportPanel::follow_selection);
   connect(&space.shares(), &ShareReader::checkedAnew, this, &ReportPanel::follow);
@@ -277,7 +279,8 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
         add_word(row, QStringLiteral("remedy"), says.remedy, says.words + QStringLiteral(": ") + says.remedy);
     connect(
         remedy, &QAbstractButton::clicked, this,
-        [this, says] { m_space.store().apply(says.step, says.edit); }, Qt::QueuedConnection);
+        m_space.bound([this, says](bool) { m_space.store().apply(says.step, says.edit); }),
+        Qt::QueuedConnection);
     line->addWidget(remedy);
   }
   auto* show = add_word(row, QStringLiteral("showFinding"), tr("show"), tr("Select: %1").arg(says.words));
@@ -323,6 +326,7 @@ void ReportPanel::follow() {
   for (const Finding& finding : all) add_row(finding, 0);
   column->addStretch();
   m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
+                     : m_space.set_work().report_is_late() ? tr("Looking at the set...")
                      : count == 0 ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
                                   : tr("%1 to look at").arg(count));
   scroll_over_ground(m_scroll, m_rows);

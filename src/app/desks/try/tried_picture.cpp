@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/tried_picture.h"
 
+#include "app/jobs/job_pool.h"
 #include "app/store/study_order.h"
 #include "core/color/convert.h"
 #include "core/try/follow.h"
@@ -11,7 +12,6 @@
 #include "io/photo/picture_file.h"
 
 #include <QPointer>
-#include <QThreadPool>
 
 namespace zc {
 namespace {
@@ -68,7 +68,8 @@ void write_tried_picture(Workspace& space, const QString& path,
     const Swatch* s = find_swatch(space.piece(), id);
     order.names.push_back(s ? s->name : std::string());
   }
-  QThreadPool::globalInstance()->start([order, path, then, who = QPointer<Workspace>(&space)] {
+  static JobPool pool;
+  pool.start([order, path, then, who = QPointer<Workspace>(&space)] {
     const bool shapes = path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive);
     const Status written =
         shapes ? save_shapes(order, path.toStdString()) : save_picture(made(order), path.toStdString());
