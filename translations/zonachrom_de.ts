@@ -106,14 +106,6 @@
 <context>
     <name>QObject</name>
     <message>
-        <source>1 swatch</source>
-        <translation>1 Farbfeld</translation>
-    </message>
-    <message>
-        <source>%1 swatches</source>
-        <translation>%1 Farbfelder</translation>
-    </message>
-    <message>
         <source>without a family</source>
         <translation>ohne Familie</translation>
     </message>
@@ -333,14 +325,6 @@
         <translation>Zonachrom endete, ohne &quot;%1&quot; zu speichern. Sein Stand vom %2 ist noch da.</translation>
     </message>
     <message>
-        <source>Open what was kept</source>
-        <translation>Diesen Stand öffnen</translation>
-    </message>
-    <message>
-        <source>Let it go</source>
-        <translation>Nicht mehr behalten</translation>
-    </message>
-    <message>
         <source>A damaged piece</source>
         <translation>Ein beschädigtes Werk</translation>
     </message>
@@ -403,10 +387,6 @@
     <message>
         <source>Add to the selection</source>
         <translation>Zur Auswahl hinzunehmen</translation>
-    </message>
-    <message>
-        <source>%1, %2 swatches</source>
-        <translation>%1, %2 Farbfelder</translation>
     </message>
     <message>
         <source>Choose</source>
@@ -487,10 +467,6 @@
     <message>
         <source>The folder &quot;%1&quot; is not there any more; choose another.</source>
         <translation>Der Ordner &quot;%1&quot; ist nicht mehr da; bitte einen anderen wählen.</translation>
-    </message>
-    <message>
-        <source>Wrote %1 of %2 formats to &quot;%3&quot;.</source>
-        <translation>%1 von %2 Formaten nach &quot;%3&quot; geschrieben.</translation>
     </message>
     <message>
         <source>straight</source>
@@ -577,6 +553,70 @@ value %2
         <translation>%1
 Tonwert %2
 %3 px im Quadrat</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches</source>
+        <translation>
+            <numerusform>%n Farbfeld</numerusform>
+            <numerusform>%n Farbfelder</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The file %1 was changed since; what was kept is opened beside it, as a piece without a file.</source>
+        <translation>Die Datei %1 wurde seither geändert; was behalten wurde, wird daneben geöffnet, als Werk ohne Datei.</translation>
+    </message>
+    <message>
+        <source>Recover</source>
+        <translation>Wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Open the file</source>
+        <translation>Die Datei öffnen</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Decide later</source>
+        <translation>Später entscheiden</translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>und %n weitere</numerusform>
+            <numerusform>und %n weitere</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Files that are there</source>
+        <translation>Vorhandene Dateien</translation>
+    </message>
+    <message>
+        <source>These files are there already and were not written by this piece:</source>
+        <translation>Diese Dateien sind schon da und wurden nicht von diesem Werk geschrieben:</translation>
+    </message>
+    <message>
+        <source>Replace them</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %n swatches</source>
+        <translation>
+            <numerusform>%1, %n Farbfeld</numerusform>
+            <numerusform>%1, %n Farbfelder</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Wrote %1 of %n formats to &quot;%2&quot;.</source>
+        <translation>
+            <numerusform>%1 von %n Format nach &quot;%2&quot; geschrieben.</numerusform>
+            <numerusform>%1 von %n Formaten nach &quot;%2&quot; geschrieben.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -711,10 +751,6 @@ Tonwert %2
     <message>
         <source>&quot;%1&quot; is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1.</source>
         <translation>&quot;%1&quot; ist keine Farbe; #rrggbb, #rgb oder srgb:R,G,B mit Zahlen von 0 bis 1 schreiben.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch().</source>
-        <translation>&quot;%1&quot; ist keine Farbe; Hex wie #d8904a, einen CSS-Namen, rgb(), hsl(), lab() oder oklch() schreiben.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not the ICC profile of a four-color press that can be worked with.</source>
@@ -1519,6 +1555,42 @@ Tonwert %2
     <message>
         <source>Places of a family rise from swatch to swatch, within 0 to 9999.</source>
         <translation>Die Plätze einer Familie steigen von Farbfeld zu Farbfeld, von 0 bis 9999.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a color; write hex like #d8904a, three numbers from 0 to 255, a CSS name, rgb(), hsl(), lab() or oklch().</source>
+        <translation>&quot;%1&quot; ist keine Farbe; Hex wie #d8904a, drei Zahlen von 0 bis 255, einen CSS-Namen, rgb(), hsl(), lab() oder oklch() schreiben.</translation>
+    </message>
+    <message>
+        <source>The sets and their versions come to more than a piece can hold; remove versions or sets that are not needed.</source>
+        <translation>Die Sätze und ihre Fassungen sind zusammen mehr, als ein Werk fassen kann; nicht benötigte Fassungen oder Sätze entfernen.</translation>
+    </message>
+    <message>
+        <source>The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.</source>
+        <translation>Die Vorlagen sind zusammen mehr, als ein Werk fassen kann, 3,5 GiB; einige entfernen oder kleinere hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved: its sets and versions come to more than it can be opened with again; remove versions or sets that are not needed.</source>
+        <translation>Das Werk wurde nicht gespeichert: mit so vielen Sätzen und Fassungen ließe es sich nicht wieder öffnen; nicht benötigte Fassungen oder Sätze entfernen.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved: its references come to more than it can be opened with again; remove some of them.</source>
+        <translation>Das Werk wurde nicht gespeichert: mit so großen Vorlagen ließe es sich nicht wieder öffnen; einige davon entfernen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has its colors coded in a way this program does not know (primaries %2, transfer %3 of ITU-T H.273); save it as sRGB or Display P3.</source>
+        <translation>Die Farben von &quot;%1&quot; sind auf eine Weise kodiert, die dieses Programm nicht kennt (Primärfarben %2, Übertragung %3 nach ITU-T H.273); als sRGB oder Display P3 speichern.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; cannot be brought to sRGB; there may be too little memory.</source>
+        <translation>&quot;%1&quot; lässt sich nicht nach sRGB bringen; vielleicht ist zu wenig Speicher da.</translation>
+    </message>
+    <message>
+        <source>Counting what is used was stopped.</source>
+        <translation>Das Zählen des Benutzten wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>This pattern can read the text in so many ways that it would take too long; put something between its fields that their contents do not hold.</source>
+        <translation>Dieses Muster kann den Text auf so viele Arten lesen, dass es zu lange dauern würde; zwischen seine Felder etwas setzen, das in ihnen nicht vorkommt.</translation>
     </message>
 </context>
 <context>
@@ -2474,12 +2546,15 @@ Tonwert %2
         <translation>Noch ändert sich nichts. Was gesperrt ist, bleibt.</translation>
     </message>
     <message>
-        <source>%1 swatches change, all as asked for.</source>
-        <translation>%1 Farbfelder ändern sich, alle wie verlangt.</translation>
-    </message>
-    <message>
         <source>%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.</source>
         <translation>%1 Farbfelder ändern sich; %2 mit einem Punkt kommen nicht ganz hin und bleiben an der Grenze des Möglichen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches change, all as asked for.</source>
+        <translation>
+            <numerusform>%n Farbfeld ändert sich, wie verlangt.</numerusform>
+            <numerusform>%n Farbfelder ändern sich, alle wie verlangt.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3281,10 +3356,6 @@ Tonwert %2
         <translation>Kleinstes CIEDE2000 zwischen je zweien, 0 bis 50</translation>
     </message>
     <message>
-        <source>Small colors far off from all the others, beside the counts: at most so many</source>
-        <translation>Kleine Farben fern von allen anderen, neben den Anzahlen: höchstens so viele</translation>
-    </message>
-    <message>
         <source>What stands for a group</source>
         <translation>Was für eine Gruppe steht</translation>
     </message>
@@ -3331,6 +3402,10 @@ Tonwert %2
     <message>
         <source>accents,</source>
         <translation>Akzenten,</translation>
+    </message>
+    <message>
+        <source>Small colors far off from all the others: at most so many of the colors that are counted</source>
+        <translation>Kleine Farben fern von allen anderen: höchstens so viele der gezählten Farben</translation>
     </message>
 </context>
 <context>
@@ -3380,16 +3455,30 @@ Tonwert %2
         <translation>in die Familie &quot;%1&quot;</translation>
     </message>
     <message>
-        <source>%1: %2 colors in %3 families</source>
-        <translation>%1: %2 Farben in %3 Familien</translation>
-    </message>
-    <message>
         <source>%1 new; %2 the set has already (ticked); %3 near to one it has (waved).</source>
         <translation>%1 neu; %2 hat der Satz schon (Haken); %3 nahe bei einer von ihm (Welle).</translation>
     </message>
     <message>
         <source>Bring in %1</source>
         <translation>%1 hereinholen</translation>
+    </message>
+    <message>
+        <source>%1: %2 in %3</source>
+        <translation>%1: %2 in %3</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n colors</source>
+        <translation>
+            <numerusform>%n Farbe</numerusform>
+            <numerusform>%n Farben</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n families</source>
+        <translation>
+            <numerusform>%n Familie</numerusform>
+            <numerusform>%n Familien</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5064,10 +5153,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Das Bild benutzt jedes Farbfeld.</translation>
     </message>
     <message>
-        <source>Let go of %1 unused swatches</source>
-        <translation>%1 unbenutzte Farbfelder loslassen</translation>
-    </message>
-    <message>
         <source>Mark &amp;what is used</source>
         <translation>&amp;Benutztes markieren</translation>
     </message>
@@ -5139,6 +5224,29 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Words at %1 percent, all else as usual</source>
         <translation>Worte mit %1 Prozent, alles andere wie gewohnt</translation>
     </message>
+    <message>
+        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
+        <translation>Namen werden auf der Notenzeile, in Zeilen oder in der Liste geändert; zuerst eines davon zeigen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Let go of %n unused swatches</source>
+        <translation>
+            <numerusform>%n unbenutztes Farbfeld loslassen</numerusform>
+            <numerusform>%n unbenutzte Farbfelder loslassen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
+        <translation>Es gibt noch kein Bild im Satz, in dem gezählt werden kann; darauf warten oder eines zeigen.</translation>
+    </message>
+    <message>
+        <source>Looking at every pixel</source>
+        <translation>Jedes Pixel wird angesehen</translation>
+    </message>
+    <message>
+        <source>The piece was changed meanwhile; ask once more.</source>
+        <translation>Das Werk wurde inzwischen geändert; noch einmal fragen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskHands</name>
@@ -5193,6 +5301,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Scale mask area</source>
         <translation>Maskenfläche skalieren</translation>
+    </message>
+    <message>
+        <source>Bend mask edge</source>
+        <translation>Maskenkante biegen</translation>
     </message>
 </context>
 <context>
@@ -5594,16 +5706,22 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Zuerst einige Malfarben zur Wahl hinzufügen.</translation>
     </message>
     <message>
-        <source>Put %1 paints out</source>
-        <translation>%1 Malfarben auslegen</translation>
-    </message>
-    <message>
-        <source>%1 paints reach %2 percent.</source>
-        <translation>%1 Malfarben erreichen %2 Prozent.</translation>
-    </message>
-    <message>
         <source>These paints do not reach so much: %1 of them come to %2 percent.</source>
         <translation>So viel erreichen diese Malfarben nicht: %1 davon kommen auf %2 Prozent.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Put %n paints out</source>
+        <translation>
+            <numerusform>%n Malfarbe auslegen</numerusform>
+            <numerusform>%n Malfarben auslegen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n paints reach %1 percent.</source>
+        <translation>
+            <numerusform>%n Malfarbe erreicht %1 Prozent.</numerusform>
+            <numerusform>%n Malfarben erreichen %1 Prozent.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5954,10 +6072,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Ob es mitgeht: %1</translation>
     </message>
     <message>
-        <source>%1, %2 swatches</source>
-        <translation>%1, %2 Farbfelder</translation>
-    </message>
-    <message>
         <source>the mask</source>
         <translation>die Maske</translation>
     </message>
@@ -5994,10 +6108,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Muster der Zeilen: %1</translation>
     </message>
     <message>
-        <source>%1 paints: %2</source>
-        <translation>%1 Malfarben: %2</translation>
-    </message>
-    <message>
         <source>a press profile</source>
         <translation>ein Druckprofil</translation>
     </message>
@@ -6024,6 +6134,20 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Nothing new in %1.</source>
         <translation>Nichts Neues in %1.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %n swatches</source>
+        <translation>
+            <numerusform>%1, %n Farbfeld</numerusform>
+            <numerusform>%1, %n Farbfelder</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n paints: %1</source>
+        <translation>
+            <numerusform>%n Malfarbe: %1</numerusform>
+            <numerusform>%n Malfarben: %1</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -6372,10 +6496,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Die nächste druckbare Farbe dafür stehen lassen; der Satz davor bleibt als Version</translation>
     </message>
     <message>
-        <source>All %1 swatches print as they are.</source>
-        <translation>Alle %1 Farbfelder sind druckbar, wie sie sind.</translation>
-    </message>
-    <message>
         <source>%1 of %2 cannot be printed as they are.</source>
         <translation>%1 von %2 sind nicht druckbar, wie sie sind.</translation>
     </message>
@@ -6390,6 +6510,13 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>All of them in one step; the set before is kept as a version</source>
         <translation>Alle in einem Schritt; der Satz davor bleibt als Version</translation>
+    </message>
+    <message numerus="yes">
+        <source>All %n swatches print as they are.</source>
+        <translation>
+            <numerusform>Das %n Farbfeld ist druckbar, wie es ist.</numerusform>
+            <numerusform>Alle %n Farbfelder sind druckbar, wie sie sind.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -6918,10 +7045,6 @@ in der Maske %1 %</translation>
         <translation>%1 weitere Gruppen von Beinahe-Doppelten</translation>
     </message>
     <message>
-        <source>gaps in %1 more families</source>
-        <translation>Lücken in %1 weiteren Familien</translation>
-    </message>
-    <message>
         <source>%1 more values merge when squinting</source>
         <translation>%1 weitere Tonwerte verschmelzen beim Blinzeln</translation>
     </message>
@@ -6980,6 +7103,17 @@ in der Maske %1 %</translation>
     <message>
         <source>%1 against %2: CIEDE2000 %3, value %4</source>
         <translation>%1 gegen %2: CIEDE2000 %3, Tonwert %4</translation>
+    </message>
+    <message numerus="yes">
+        <source>gaps in %n more families</source>
+        <translation>
+            <numerusform>Lücken in %n weiteren Familie</numerusform>
+            <numerusform>Lücken in %n weiteren Familien</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Looking at the set...</source>
+        <translation>Der Satz wird angesehen...</translation>
     </message>
 </context>
 <context>
@@ -7042,10 +7176,6 @@ in der Maske %1 %</translation>
         <translation>Noch gibt es nichts auszugeben; zuerst Farbfelder auf die Notenzeile legen.</translation>
     </message>
     <message>
-        <source>Exported %1 swatches to %2.</source>
-        <translation>%1 Farbfelder nach %2 ausgegeben.</translation>
-    </message>
-    <message>
         <source>Palettes and pictures (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;All files (*)</source>
         <translation>Paletten und Bilder (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;Alle Dateien (*)</translation>
     </message>
@@ -7066,12 +7196,33 @@ in der Maske %1 %</translation>
         <translation>Zonachrom-Pakete (*.zonaparcel)</translation>
     </message>
     <message>
-        <source>Packed %1 sets and %2 masks into %3.</source>
-        <translation>%1 Sätze und %2 Masken in %3 gepackt.</translation>
-    </message>
-    <message>
         <source>%1 put on the shelf from &quot;%2&quot;, %3 were there already.</source>
         <translation>%1 aus &quot;%2&quot; ins Regal gestellt, %3 waren schon da.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Exported %n swatches to %1.</source>
+        <translation>
+            <numerusform>%n Farbfeld nach %1 ausgegeben.</numerusform>
+            <numerusform>%n Farbfelder nach %1 ausgegeben.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Packed %1 and %2 into %3.</source>
+        <translation>%1 und %2 in %3 gepackt.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sets</source>
+        <translation>
+            <numerusform>%n Satz</numerusform>
+            <numerusform>%n Sätze</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n masks</source>
+        <translation>
+            <numerusform>%n Maske</numerusform>
+            <numerusform>%n Masken</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7148,20 +7299,26 @@ in der Maske %1 %</translation>
         <translation>Familie abspalten</translation>
     </message>
     <message>
-        <source>Paste %1 swatches</source>
-        <translation>%1 Farbfelder einfügen</translation>
-    </message>
-    <message>
-        <source>Adjust %1 swatches</source>
-        <translation>%1 Farbfelder anpassen</translation>
-    </message>
-    <message>
         <source>Delete swatch</source>
         <translation>Farbfeld löschen</translation>
     </message>
     <message>
         <source>Delete %1 swatches</source>
         <translation>%1 Farbfelder löschen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Paste %n swatches</source>
+        <translation>
+            <numerusform>%n Farbfeld einfügen</numerusform>
+            <numerusform>%n Farbfelder einfügen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Adjust %n swatches</source>
+        <translation>
+            <numerusform>%n Farbfeld anpassen</numerusform>
+            <numerusform>%n Farbfelder anpassen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7459,6 +7616,10 @@ in der Maske %1 %</translation>
     <message>
         <source>The sheet was not printed: the printer, or the file it prints to, does not take it.</source>
         <translation>Das Blatt wurde nicht gedruckt: Der Drucker, oder die Datei, in die er druckt, nimmt es nicht an.</translation>
+    </message>
+    <message>
+        <source>The files were not written, and are not written at every save any more.</source>
+        <translation>Die Dateien wurden nicht geschrieben und werden auch nicht mehr bei jedem Speichern geschrieben.</translation>
     </message>
 </context>
 <context>
@@ -8440,20 +8601,26 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>%1, %2 % des Fotos</translation>
     </message>
     <message>
-        <source>%1 colors taken, %2 of them accents.</source>
-        <translation>%1 Farben genommen, %2 davon Akzente.</translation>
-    </message>
-    <message>
-        <source>%1 colors taken.</source>
-        <translation>%1 Farben genommen.</translation>
-    </message>
-    <message>
         <source>%1, %2 %%3. A click takes it up.</source>
         <translation>%1, %2 %%3. Ein Klick nimmt sie auf.</translation>
     </message>
     <message>
         <source>, an accent</source>
         <translation>, ein Akzent</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n colors taken</source>
+        <translation>
+            <numerusform>%n Farbe genommen</numerusform>
+            <numerusform>%n Farben genommen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n of them accents</source>
+        <translation>
+            <numerusform>, davon %n Akzent</numerusform>
+            <numerusform>, davon %n Akzente</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9144,20 +9311,12 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>%1 als Familie legen</translation>
     </message>
     <message>
-        <source>Lay %1 as %2 families</source>
-        <translation>%1 als %2 Familien legen</translation>
-    </message>
-    <message>
         <source>key colors</source>
         <translation>Eckfarben</translation>
     </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 von %2</translation>
-    </message>
-    <message>
-        <source>Accept %1 colors</source>
-        <translation>%1 Farben annehmen</translation>
     </message>
     <message>
         <source>Change wheel</source>
@@ -9194,6 +9353,20 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>Show set</source>
         <translation>Satz zeigen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Lay %1 as %n families</source>
+        <translation>
+            <numerusform>%1 als %n Familie legen</numerusform>
+            <numerusform>%1 als %n Familien legen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Accept %n colors</source>
+        <translation>
+            <numerusform>%n Farbe annehmen</numerusform>
+            <numerusform>%n Farben annehmen</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -106,14 +106,6 @@
 <context>
     <name>QObject</name>
     <message>
-        <source>1 swatch</source>
-        <translation>1 muestra</translation>
-    </message>
-    <message>
-        <source>%1 swatches</source>
-        <translation>%1 muestras</translation>
-    </message>
-    <message>
         <source>without a family</source>
         <translation>sin familia</translation>
     </message>
@@ -333,14 +325,6 @@
         <translation>Zonachrom terminó sin guardar &quot;%1&quot;. Se conservó su estado de %2.</translation>
     </message>
     <message>
-        <source>Open what was kept</source>
-        <translation>Abrir lo conservado</translation>
-    </message>
-    <message>
-        <source>Let it go</source>
-        <translation>Dejarlo ir</translation>
-    </message>
-    <message>
         <source>A damaged piece</source>
         <translation>Una obra dañada</translation>
     </message>
@@ -403,10 +387,6 @@
     <message>
         <source>Add to the selection</source>
         <translation>Añadir a la selección</translation>
-    </message>
-    <message>
-        <source>%1, %2 swatches</source>
-        <translation>%1, %2 muestras</translation>
     </message>
     <message>
         <source>Choose</source>
@@ -487,10 +467,6 @@
     <message>
         <source>The folder &quot;%1&quot; is not there any more; choose another.</source>
         <translation>La carpeta &quot;%1&quot; ya no existe; elige otra.</translation>
-    </message>
-    <message>
-        <source>Wrote %1 of %2 formats to &quot;%3&quot;.</source>
-        <translation>Escritos %1 de %2 formatos en &quot;%3&quot;.</translation>
     </message>
     <message>
         <source>straight</source>
@@ -577,6 +553,70 @@ value %2
         <translation>%1
 valor %2
 %3 px de lado</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches</source>
+        <translation>
+            <numerusform>%n muestra</numerusform>
+            <numerusform>%n muestras</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The file %1 was changed since; what was kept is opened beside it, as a piece without a file.</source>
+        <translation>El archivo %1 ha cambiado desde entonces; lo conservado se abre aparte, como una obra sin archivo.</translation>
+    </message>
+    <message>
+        <source>Recover</source>
+        <translation>Recuperar</translation>
+    </message>
+    <message>
+        <source>Open the file</source>
+        <translation>Abrir el archivo</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Descartar</translation>
+    </message>
+    <message>
+        <source>Decide later</source>
+        <translation>Decidir más tarde</translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>y %n más</numerusform>
+            <numerusform>y %n más</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Files that are there</source>
+        <translation>Archivos que ya existen</translation>
+    </message>
+    <message>
+        <source>These files are there already and were not written by this piece:</source>
+        <translation>Estos archivos ya existen y no los escribió esta obra:</translation>
+    </message>
+    <message>
+        <source>Replace them</source>
+        <translation>Reemplazarlos</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %n swatches</source>
+        <translation>
+            <numerusform>%1, %n muestra</numerusform>
+            <numerusform>%1, %n muestras</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Wrote %1 of %n formats to &quot;%2&quot;.</source>
+        <translation>
+            <numerusform>Escritos %1 de %n formato en &quot;%2&quot;.</numerusform>
+            <numerusform>Escritos %1 de %n formatos en &quot;%2&quot;.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -711,10 +751,6 @@ valor %2
     <message>
         <source>&quot;%1&quot; is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1.</source>
         <translation>&quot;%1&quot; no es un color; escribe #rrggbb, #rgb o srgb:R,G,B con números de 0 a 1.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch().</source>
-        <translation>&quot;%1&quot; no es un color; escribe hex como #d8904a, un nombre CSS, rgb(), hsl(), lab() u oklch().</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not the ICC profile of a four-color press that can be worked with.</source>
@@ -1519,6 +1555,42 @@ valor %2
     <message>
         <source>Places of a family rise from swatch to swatch, within 0 to 9999.</source>
         <translation>Los lugares de una familia suben de muestra a muestra, de 0 a 9999.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a color; write hex like #d8904a, three numbers from 0 to 255, a CSS name, rgb(), hsl(), lab() or oklch().</source>
+        <translation>&quot;%1&quot; no es un color; escribe hex como #d8904a, tres números de 0 a 255, un nombre CSS, rgb(), hsl(), lab() u oklch().</translation>
+    </message>
+    <message>
+        <source>The sets and their versions come to more than a piece can hold; remove versions or sets that are not needed.</source>
+        <translation>Los conjuntos y sus versiones son más de lo que cabe en una obra; quita versiones o conjuntos que no hagan falta.</translation>
+    </message>
+    <message>
+        <source>The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.</source>
+        <translation>Las referencias suman más de lo que cabe en una obra, 3,5 GiB; quita algunas o añade otras más pequeñas.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved: its sets and versions come to more than it can be opened with again; remove versions or sets that are not needed.</source>
+        <translation>La obra no se ha guardado: con tantos conjuntos y versiones no podría volver a abrirse; quita versiones o conjuntos que no hagan falta.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved: its references come to more than it can be opened with again; remove some of them.</source>
+        <translation>La obra no se ha guardado: con referencias tan grandes no podría volver a abrirse; quita algunas.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has its colors coded in a way this program does not know (primaries %2, transfer %3 of ITU-T H.273); save it as sRGB or Display P3.</source>
+        <translation>Los colores de &quot;%1&quot; están codificados de un modo que este programa no conoce (primarios %2, transferencia %3 de ITU-T H.273); guárdalo como sRGB o Display P3.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; cannot be brought to sRGB; there may be too little memory.</source>
+        <translation>&quot;%1&quot; no se puede pasar a sRGB; quizá falte memoria.</translation>
+    </message>
+    <message>
+        <source>Counting what is used was stopped.</source>
+        <translation>Se detuvo el recuento de lo usado.</translation>
+    </message>
+    <message>
+        <source>This pattern can read the text in so many ways that it would take too long; put something between its fields that their contents do not hold.</source>
+        <translation>Este patrón puede leer el texto de tantas maneras que tardaría demasiado; pon entre sus campos algo que no aparezca en ellos.</translation>
     </message>
 </context>
 <context>
@@ -2474,12 +2546,15 @@ valor %2
         <translation>Nada cambia todavía. Lo bloqueado queda como está.</translation>
     </message>
     <message>
-        <source>%1 swatches change, all as asked for.</source>
-        <translation>Cambian %1 muestras, todas como se pidió.</translation>
-    </message>
-    <message>
         <source>%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.</source>
         <translation>Cambian %1 muestras; %2, con un punto, no llegan hasta el final y se detienen en lo que existe.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches change, all as asked for.</source>
+        <translation>
+            <numerusform>Cambia %n muestra, como se pidió.</numerusform>
+            <numerusform>Cambian %n muestras, todas como se pidió.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3281,10 +3356,6 @@ valor %2
         <translation>CIEDE2000 mínimo entre dos cualesquiera, de 0 a 50</translation>
     </message>
     <message>
-        <source>Small colors far off from all the others, beside the counts: at most so many</source>
-        <translation>Colores pequeños lejos de todos los demás, aparte de las cuentas: como mucho tantos</translation>
-    </message>
-    <message>
         <source>What stands for a group</source>
         <translation>Qué representa a un grupo</translation>
     </message>
@@ -3331,6 +3402,10 @@ valor %2
     <message>
         <source>accents,</source>
         <translation>acentos,</translation>
+    </message>
+    <message>
+        <source>Small colors far off from all the others: at most so many of the colors that are counted</source>
+        <translation>Colores pequeños lejos de todos los demás: como mucho tantos de los colores contados</translation>
     </message>
 </context>
 <context>
@@ -3380,16 +3455,30 @@ valor %2
         <translation>a la familia &quot;%1&quot;</translation>
     </message>
     <message>
-        <source>%1: %2 colors in %3 families</source>
-        <translation>%1: %2 colores en %3 familias</translation>
-    </message>
-    <message>
         <source>%1 new; %2 the set has already (ticked); %3 near to one it has (waved).</source>
         <translation>%1 nuevos; %2 ya los tiene el conjunto (marca); %3 están cerca de uno suyo (onda).</translation>
     </message>
     <message>
         <source>Bring in %1</source>
         <translation>Traer %1</translation>
+    </message>
+    <message>
+        <source>%1: %2 in %3</source>
+        <translation>%1: %2 en %3</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n colors</source>
+        <translation>
+            <numerusform>%n color</numerusform>
+            <numerusform>%n colores</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n families</source>
+        <translation>
+            <numerusform>%n familia</numerusform>
+            <numerusform>%n familias</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5064,10 +5153,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>La imagen usa todas las muestras.</translation>
     </message>
     <message>
-        <source>Let go of %1 unused swatches</source>
-        <translation>Soltar %1 muestras no usadas</translation>
-    </message>
-    <message>
         <source>Mark &amp;what is used</source>
         <translation>Marcar lo &amp;usado</translation>
     </message>
@@ -5139,6 +5224,29 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Words at %1 percent, all else as usual</source>
         <translation>Las palabras al %1 por ciento, lo demás como siempre</translation>
     </message>
+    <message>
+        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
+        <translation>Los nombres se editan en el pentagrama, en filas o en la lista; muestra antes uno de ellos.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Let go of %n unused swatches</source>
+        <translation>
+            <numerusform>Soltar %n muestra no usada</numerusform>
+            <numerusform>Soltar %n muestras no usadas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
+        <translation>Aún no hay imagen en el conjunto en la que contar; espera o muestra una.</translation>
+    </message>
+    <message>
+        <source>Looking at every pixel</source>
+        <translation>Mirando cada píxel</translation>
+    </message>
+    <message>
+        <source>The piece was changed meanwhile; ask once more.</source>
+        <translation>La obra ha cambiado mientras tanto; pídelo otra vez.</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskHands</name>
@@ -5193,6 +5301,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Scale mask area</source>
         <translation>Cambiar tamaño del área</translation>
+    </message>
+    <message>
+        <source>Bend mask edge</source>
+        <translation>Doblar el borde de la máscara</translation>
     </message>
 </context>
 <context>
@@ -5594,16 +5706,22 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Añade antes unas pinturas entre las que elegir.</translation>
     </message>
     <message>
-        <source>Put %1 paints out</source>
-        <translation>Sacar %1 pinturas</translation>
-    </message>
-    <message>
-        <source>%1 paints reach %2 percent.</source>
-        <translation>%1 pinturas alcanzan el %2 por ciento.</translation>
-    </message>
-    <message>
         <source>These paints do not reach so much: %1 of them come to %2 percent.</source>
         <translation>Estas pinturas no alcanzan tanto: %1 de ellas llegan al %2 por ciento.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Put %n paints out</source>
+        <translation>
+            <numerusform>Sacar %n pintura</numerusform>
+            <numerusform>Sacar %n pinturas</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n paints reach %1 percent.</source>
+        <translation>
+            <numerusform>%n pintura alcanza el %1 por ciento.</numerusform>
+            <numerusform>%n pinturas alcanzan el %1 por ciento.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5954,10 +6072,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Si va incluido: %1</translation>
     </message>
     <message>
-        <source>%1, %2 swatches</source>
-        <translation>%1, %2 muestras</translation>
-    </message>
-    <message>
         <source>the mask</source>
         <translation>la máscara</translation>
     </message>
@@ -5994,10 +6108,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>patrón de líneas: %1</translation>
     </message>
     <message>
-        <source>%1 paints: %2</source>
-        <translation>%1 pinturas: %2</translation>
-    </message>
-    <message>
         <source>a press profile</source>
         <translation>un perfil de imprenta</translation>
     </message>
@@ -6024,6 +6134,20 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Nothing new in %1.</source>
         <translation>Nada nuevo en %1.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %n swatches</source>
+        <translation>
+            <numerusform>%1, %n muestra</numerusform>
+            <numerusform>%1, %n muestras</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n paints: %1</source>
+        <translation>
+            <numerusform>%n pintura: %1</numerusform>
+            <numerusform>%n pinturas: %1</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -6372,10 +6496,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Que lo represente el color imprimible más cercano; el conjunto anterior queda como versión</translation>
     </message>
     <message>
-        <source>All %1 swatches print as they are.</source>
-        <translation>Las %1 muestras se imprimen como son.</translation>
-    </message>
-    <message>
         <source>%1 of %2 cannot be printed as they are.</source>
         <translation>%1 de %2 no se pueden imprimir como son.</translation>
     </message>
@@ -6390,6 +6510,13 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>All of them in one step; the set before is kept as a version</source>
         <translation>Todos en un paso; el conjunto anterior queda como versión</translation>
+    </message>
+    <message numerus="yes">
+        <source>All %n swatches print as they are.</source>
+        <translation>
+            <numerusform>La %n muestra se imprime como es.</numerusform>
+            <numerusform>Las %n muestras se imprimen como son.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -6918,10 +7045,6 @@ en la máscara %1 %</translation>
         <translation>%1 grupos más de casi duplicados</translation>
     </message>
     <message>
-        <source>gaps in %1 more families</source>
-        <translation>huecos en %1 familias más</translation>
-    </message>
-    <message>
         <source>%1 more values merge when squinting</source>
         <translation>%1 valores más se funden al entornar los ojos</translation>
     </message>
@@ -6980,6 +7103,17 @@ en la máscara %1 %</translation>
     <message>
         <source>%1 against %2: CIEDE2000 %3, value %4</source>
         <translation>%1 frente a %2: CIEDE2000 %3, valor %4</translation>
+    </message>
+    <message numerus="yes">
+        <source>gaps in %n more families</source>
+        <translation>
+            <numerusform>huecos en %n familia más</numerusform>
+            <numerusform>huecos en %n familias más</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Looking at the set...</source>
+        <translation>Mirando el conjunto...</translation>
     </message>
 </context>
 <context>
@@ -7042,10 +7176,6 @@ en la máscara %1 %</translation>
         <translation>Aún no hay nada que exportar; pon antes muestras en el pentagrama.</translation>
     </message>
     <message>
-        <source>Exported %1 swatches to %2.</source>
-        <translation>Exportadas %1 muestras a %2.</translation>
-    </message>
-    <message>
         <source>Palettes and pictures (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;All files (*)</source>
         <translation>Paletas e imágenes (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;Todos los archivos (*)</translation>
     </message>
@@ -7066,12 +7196,33 @@ en la máscara %1 %</translation>
         <translation>Paquetes de Zonachrom (*.zonaparcel)</translation>
     </message>
     <message>
-        <source>Packed %1 sets and %2 masks into %3.</source>
-        <translation>Reunidos %1 conjuntos y %2 máscaras en %3.</translation>
-    </message>
-    <message>
         <source>%1 put on the shelf from &quot;%2&quot;, %3 were there already.</source>
         <translation>%1 puestos en el estante desde &quot;%2&quot;, %3 ya estaban.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Exported %n swatches to %1.</source>
+        <translation>
+            <numerusform>Exportada %n muestra a %1.</numerusform>
+            <numerusform>Exportadas %n muestras a %1.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Packed %1 and %2 into %3.</source>
+        <translation>Reunidos %1 y %2 en %3.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sets</source>
+        <translation>
+            <numerusform>%n conjunto</numerusform>
+            <numerusform>%n conjuntos</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n masks</source>
+        <translation>
+            <numerusform>%n máscara</numerusform>
+            <numerusform>%n máscaras</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7148,20 +7299,26 @@ en la máscara %1 %</translation>
         <translation>Separar familia</translation>
     </message>
     <message>
-        <source>Paste %1 swatches</source>
-        <translation>Pegar %1 muestras</translation>
-    </message>
-    <message>
-        <source>Adjust %1 swatches</source>
-        <translation>Ajustar %1 muestras</translation>
-    </message>
-    <message>
         <source>Delete swatch</source>
         <translation>Borrar muestra</translation>
     </message>
     <message>
         <source>Delete %1 swatches</source>
         <translation>Borrar %1 muestras</translation>
+    </message>
+    <message numerus="yes">
+        <source>Paste %n swatches</source>
+        <translation>
+            <numerusform>Pegar %n muestra</numerusform>
+            <numerusform>Pegar %n muestras</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Adjust %n swatches</source>
+        <translation>
+            <numerusform>Ajustar %n muestra</numerusform>
+            <numerusform>Ajustar %n muestras</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7459,6 +7616,10 @@ en la máscara %1 %</translation>
     <message>
         <source>The sheet was not printed: the printer, or the file it prints to, does not take it.</source>
         <translation>La hoja no se imprimió: la impresora, o el archivo al que imprime, no la acepta.</translation>
+    </message>
+    <message>
+        <source>The files were not written, and are not written at every save any more.</source>
+        <translation>Los archivos no se han escrito, y ya no se escriben al guardar.</translation>
     </message>
 </context>
 <context>
@@ -8440,20 +8601,26 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>%1, %2 % de la foto</translation>
     </message>
     <message>
-        <source>%1 colors taken, %2 of them accents.</source>
-        <translation>%1 colores tomados, %2 de ellos acentos.</translation>
-    </message>
-    <message>
-        <source>%1 colors taken.</source>
-        <translation>%1 colores tomados.</translation>
-    </message>
-    <message>
         <source>%1, %2 %%3. A click takes it up.</source>
         <translation>%1, %2 %%3. Un clic lo toma.</translation>
     </message>
     <message>
         <source>, an accent</source>
         <translation>, un acento</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n colors taken</source>
+        <translation>
+            <numerusform>%n color tomado</numerusform>
+            <numerusform>%n colores tomados</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n of them accents</source>
+        <translation>
+            <numerusform>, %n de ellos acento</numerusform>
+            <numerusform>, %n de ellos acentos</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9144,20 +9311,12 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Poner %1 como familia</translation>
     </message>
     <message>
-        <source>Lay %1 as %2 families</source>
-        <translation>Poner %1 como %2 familias</translation>
-    </message>
-    <message>
         <source>key colors</source>
         <translation>colores clave</translation>
     </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 de %2</translation>
-    </message>
-    <message>
-        <source>Accept %1 colors</source>
-        <translation>Aceptar %1 colores</translation>
     </message>
     <message>
         <source>Change wheel</source>
@@ -9194,6 +9353,20 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>Show set</source>
         <translation>Mostrar conjunto</translation>
+    </message>
+    <message numerus="yes">
+        <source>Lay %1 as %n families</source>
+        <translation>
+            <numerusform>Poner %1 como %n familia</numerusform>
+            <numerusform>Poner %1 como %n familias</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Accept %n colors</source>
+        <translation>
+            <numerusform>Aceptar %n color</numerusform>
+            <numerusform>Aceptar %n colores</numerusform>
+        </translation>
     </message>
 </context>
 <context>

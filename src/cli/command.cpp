@@ -3,12 +3,22 @@
 
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "io/exchange/css_color.h"
 
 namespace zc::cli {
 
 void add_wheel_options(const Options& command, WheelSpec& wheel) {
   command.choice("--hues", kHueWords, "Hue scale", wheel.hues);
   command.choice("--measure", kMeasureWords, "Saturation measure", wheel.measure);
+}
+
+Result<Srgb> given_color(const std::string& text) {
+  const auto read = typed_color(text);
+  if (!read) return read.error();
+  if (read->moved)
+    return Error{ErrorCode::BadInput, "A display cannot show \"" + text + "\"; give a color that it can.",
+                 "color"};
+  return read->color;
 }
 
 Json color_json(Srgb c) {

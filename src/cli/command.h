@@ -16,12 +16,15 @@ namespace zc::cli {
 struct Command {
   Options options;
   std::function<Result<Json>()> run;
+  bool changes_its_input = false; ///< The output may be the piece that is read.
 };
 
 /// --hues and --measure.
 void add_wheel_options(const Options& command, WheelSpec& wheel);
 
 [[nodiscard]] inline Json three(double x, double y, double z) { return Json::array({x, y, z}); }
+/// As it is typed in the window; see typed_color(). ERRORS: also for one that no display can show.
+[[nodiscard]] Result<Srgb> given_color(const std::string& text);
 /// A color as hex, srgb and lab.
 [[nodiscard]] Json color_json(Srgb c);
 

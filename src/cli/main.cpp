@@ -52,7 +52,12 @@ int main(int argc, char** argv) {
   } catch (const CLI::ParseError& wrong) {
     return refuse(wrong.what());
   }
-  for (const auto& command : commands)
-    if (command.options.parsed()) return report(command.run());
+  for (const auto& command : commands) {
+    if (!command.options.parsed()) continue;
+    const auto replaced = command.options.replaced_input();
+    if (replaced && !command.changes_its_input)
+      return refuse("\"" + *replaced + "\" would be replaced by what is made of it; write to another file.");
+    return report(command.run());
+  }
   return kBadInput;
 }

@@ -2,7 +2,9 @@
 #include "cli/options.h"
 
 #include <CLI/CLI.hpp>
+#include <algorithm>
 #include <cmath>
+#include <filesystem>
 
 namespace zc::cli {
 namespace {
@@ -33,6 +35,21 @@ Options Options::group(const std::string& name, const std::string& help) const {
 
 bool Options::parsed() const { return m_app->parsed(); }
 bool Options::given(const std::string& name) const { return m_app->count(name) > 0; }
+
+std::optional<std::string> Options::replaced_input() const {
+  std::vector<const CLI::Option*> outputs;
+  for (const char* name : {"--output", "--pairs"})
+    if (const CLI::Option* option = m_app->get_option_no_throw(name); option && !option->empty())
+      outputs.push_back(option);
+  std::error_code code;
+  for (const CLI::Option* option : m_app->get_options()) {
+    if (std::find(outputs.begin(), outputs.end(), option) != outputs.end()) continue;
+    for (const std::string& given : option->results())
+      for (const CLI::Option* output : outputs)
+        if (std::filesystem::equivalent(given, output->results().front(), code) && !code) return given;
+  }
+  return std::nullopt;
+}
 
 void Options::text(const std::string& name, std::string& target, const std::string& help, Need need) const {
   need_it(m_app->add_option(name, target, help), need);

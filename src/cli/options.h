@@ -5,6 +5,7 @@
 #include "core/base/word.h"
 
 #include <functional>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -24,6 +25,9 @@ public:
   [[nodiscard]] Options group(const std::string& name, const std::string& help) const;
   [[nodiscard]] bool parsed() const;
   [[nodiscard]] bool given(const std::string& name) const;
+  /// The file that was given to be read, or to be changed, and would be replaced by the one to be written
+  /// (-o); nothing where there is none.
+  [[nodiscard]] std::optional<std::string> replaced_input() const;
 
   enum class Need { MayBeLeftOut, Needed };
   void text(const std::string& name, std::string& target, const std::string& help,

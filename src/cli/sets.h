@@ -5,8 +5,17 @@
 #include "core/base/result.h"
 #include "core/piece/lines_pattern.h"
 #include "core/piece/piece.h"
+#include "io/files/claim.h"
 
 namespace zc::cli {
+
+/// Milliseconds that a command waits for another one that changes the same piece.
+inline constexpr int kClaimPatience = 30'000;
+[[nodiscard]] inline Error taken_elsewhere(const std::string& piece) {
+  return {ErrorCode::Unwritable,
+          "\"" + piece + "\" is open in another window or changed by another command; close it there first.",
+          piece};
+}
 
 /// ERRORS: NotFound.
 [[nodiscard]] Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name);

@@ -57,6 +57,8 @@ private slots:
   void two_hundred_saves_never_show_half_a_picture();
   void what_is_gone_or_not_tied_here_says_so();
   void undo_never_brings_an_older_picture();
+  void a_wrong_file_leaves_the_right_picture();
+  void a_replaced_reference_follows_nothing();
   void the_demo_has_a_canvas_to_paint_on();
 
 private:
@@ -225,6 +227,35 @@ void CanvasTask::undo_never_brings_an_older_picture() {
   QVERIFY(m_desk->piece().references.empty());
   m_desk->trigger("Redo");
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
+}
+
+void CanvasTask::a_wrong_file_leaves_the_right_picture() {
+  write(file("right.png"), picture(QColor(200, 80, 40), "PNG"));
+  QVERIFY(follow(file("right.png")));
+  const SharedBytes right = canvas().bytes;
+  write(file("wrong.png"), picture(QColor(40, 80, 200), "PNG"));
+  m_desk->space().follow_canvas(file("wrong.png"));
+  QVERIFY(comes_true([&] { return shown().blue() > 190; }));
+  m_desk->trigger("Undo");
+  QCOMPARE(canvas().follows, file("right.png").toStdString());
+  QVERIFY(*canvas().bytes == *right);
+  QVERIFY(comes_true([&] { return shown().red() > 190; }));
+  m_desk->trigger("Redo");
+  QVERIFY(comes_true([&] { return shown().blue() > 190; }));
+}
+
+void CanvasTask::a_replaced_reference_follows_nothing() {
+  write(file("canvas.png"), picture(QColor(200, 80, 40), "PNG"));
+  QVERIFY(follow(file("canvas.png")));
+  write(file("other.png"), picture(QColor(40, 200, 80), "PNG"));
+  m_desk->dialogs.photo_paths = {file("other.png")};
+  m_desk->trigger("Replace the reference");
+  QVERIFY(comes_true([&] { return shown().green() > 190; }));
+  QVERIFY(canvas().follows.empty());
+  // Saved again the canvas does not come back in the place of the photo.
+  write(file("canvas.png"), picture(QColor(40, 80, 200), "PNG"));
+  QTest::qWait(400);
+  QVERIFY(shown().green() > 190);
 }
 
 void CanvasTask::the_demo_has_a_canvas_to_paint_on() {

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Two pieces whose ids are the same numbers: whatever is being typed, dragged, asked or worked out in one when
-// the other is opened, the other stays as it was.
+// Two pieces whose ids are the same numbers: whatever is being typed, dragged, asked or worked out in one
+// when the other is opened, the other stays as it was.
 #include "app/band/staff_view.h"
 #include "app/store/journal.h"
 #include "app/store/try_reading.h"
@@ -18,6 +18,7 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QTimer>
+#include <QToolTip>
 
 using namespace zc;
 using namespace zc::test;
@@ -89,6 +90,9 @@ private slots:
   void an_answer_belongs_to_the_piece_it_was_asked_in_data();
   void an_answer_belongs_to_the_piece_it_was_asked_in();
   void other_programs_wait_for_free_hands();
+  void names_are_never_markup();
+  void a_name_is_edited_where_it_is_seen();
+  void exports_of_another_piece_are_asked_about();
 
 private:
   QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
@@ -150,7 +154,8 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
     type_in(at("versionName", Desk::Grade), "late");
     return [this] {
       // Kept without a name of its own it is not called by what was typed before.
-      if (desk().part<QLineEdit>("versionName").text() == "late") desk().part<QPushButton>("versionKeep").click();
+      if (desk().part<QLineEdit>("versionName").text() == "late")
+        desk().part<QPushButton>("versionKeep").click();
     };
   };
   out["a version renamed in the list"] = [=, this] {
@@ -230,10 +235,10 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
     return pull(staff, from, from + QPointF(0, 30));
   };
   for (const auto& [part, shown, by] :
-       {std::tuple("maskWheel", Desk::Limit, QPointF(30, 20)), std::tuple("wheel", Desk::Pick, QPointF(30, 20)),
-        std::tuple("section", Desk::Pick, QPointF(10, 30)), std::tuple("rail", Desk::Pick, QPointF(0, 40)),
-        std::tuple("photo", Desk::Observe, QPointF(30, 20)), std::tuple("tryPicture", Desk::Try, QPointF(40, 0)),
-        std::tuple("rows", Desk::Grade, QPointF(50, 0))})
+       {std::tuple("maskWheel", Desk::Limit, QPointF(30, 20)),
+        std::tuple("wheel", Desk::Pick, QPointF(30, 20)), std::tuple("section", Desk::Pick, QPointF(10, 30)),
+        std::tuple("rail", Desk::Pick, QPointF(0, 40)), std::tuple("photo", Desk::Observe, QPointF(30, 20)),
+        std::tuple("tryPicture", Desk::Try, QPointF(40, 0)), std::tuple("rows", Desk::Grade, QPointF(50, 0))})
     out[std::string("a pull on ") + part] = [=, this, part = part, shown = shown, by = by] {
       QWidget& w = name_at(part, shown, SetView::Rows);
       return pull(w, center(w), center(w) + by);
@@ -261,7 +266,8 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   out["colors found in a file"] = [=, this] {
     at("staff", Desk::Grade);
     desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
-    if (!comes_true([this] { return desk().session().set_view == SetView::Import; })) qFatal("nothing was found");
+    if (!comes_true([this] { return desk().session().set_view == SetView::Import; }))
+      qFatal("nothing was found");
     return [this] {
       auto& take = desk().part<QPushButton>("importTake");
       if (take.isVisible()) take.click();
@@ -293,7 +299,8 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
 
 void CrossingTask::nothing_begun_reaches_the_next_piece_data() {
   QTest::addColumn<QString>("what");
-  for (const auto& [name, begin] : beginnings()) QTest::addRow("%s", name.c_str()) << QString::fromStdString(name);
+  for (const auto& [name, begin] : beginnings())
+    QTest::addRow("%s", name.c_str()) << QString::fromStdString(name);
 }
 
 void CrossingTask::nothing_begun_reaches_the_next_piece() {
@@ -327,7 +334,8 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in_data() {
   QTest::addColumn<QString>("asking");
   DeskTop all;
   for (auto* action : all.window.findChildren<QAction*>())
-    if (action->text().endsWith(QLatin1String("..."))) QTest::addRow("%s", qPrintable(action->text())) << action->text();
+    if (action->text().endsWith(QLatin1String("...")))
+      QTest::addRow("%s", qPrintable(action->text())) << action->text();
   for (const char* button : {"sheet.write.pdf", "files.choose", "files.write", "parcel.pack", "parcel.open",
                              "parcel.watch", "plan.write"})
     QTest::addRow("%s", button) << QString::fromLatin1(button);
@@ -345,9 +353,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   dialogs.open_path = a();
   desk().space().show_desk(Desk::Share);
   bool came = false;
-  dialogs.while_asked = [&] {
-    came = desk().window.documents().open(b());
-  };
+  dialogs.while_asked = [&] { came = desk().window.documents().open(b()); };
   for (auto* action : desk().window.findChildren<QAction*>())
     if (action->text() == asking) action->trigger();
   if (auto* button = desk().window.findChild<QAbstractButton*>(asking)) button->click();
@@ -384,6 +390,153 @@ void CrossingTask::other_programs_wait_for_free_hands() {
   // Free hands are not kept waiting.
   desk().window.open_when_free({b()});
   QCOMPARE(desk().window.documents().path(), b());
+}
+
+/// On every desk and page, in tips and in questions.
+void CrossingTask::names_are_never_markup() {
+  const std::string markup = "<h1>Saved.</h1><img src='" DEMO_PHOTOS "/noon.jpg'>";
+  const auto step = [this](const auto& edit) { return desk().space().store().apply("Rename", edit); };
+  const Piece p = desk().piece();
+  QVERIFY(step([&](Piece x) { return with_title(std::move(x), markup); }));
+  QVERIFY(step([&](Piece x) { return with_set_named(std::move(x), p.current_set, markup); }));
+  QVERIFY(step([&](Piece x) { return with_reference_named(std::move(x), p.references[0].id, markup); }));
+  const Family& family = current_set(p)->families[0];
+  QVERIFY(step([&](Piece x) { return with_family_named(std::move(x), family.id, markup); }));
+  for (const Swatch& s : family.swatches)
+    QVERIFY(step([&](Piece x) { return with_swatch_named(std::move(x), s.id, markup); }));
+  QVERIFY(step(
+      [&](Piece x) { return with_version_named(std::move(x), current_set(p)->versions[0].id, markup); }));
+  int labels = 0;
+  const auto look = [&](const QWidget& window) {
+    for (const auto* label : window.findChildren<QLabel*>()) {
+      if (!label->text().contains(QLatin1String("<h1>"))) continue;
+      QVERIFY2(label->textFormat() == Qt::PlainText, qPrintable(label->objectName()));
+      ++labels;
+    }
+  };
+  for (const auto& word : kDeskWords) {
+    desk().space().show_desk(word.value);
+    QCoreApplication::processEvents();
+    for (auto* button : desk().window.findChildren<QAbstractButton*>()) {
+      const QString name = button->objectName();
+      if (!button->isVisible() ||
+          !(name.startsWith("page.") || name.startsWith("view.") || name.startsWith("share.")))
+        continue;
+      button->click();
+      QCoreApplication::processEvents();
+      look(desk().window);
+    }
+    emit desk().space().notice(QString::fromStdString(markup));
+    look(desk().window);
+  }
+  QVERIFY(labels > 6);
+  // Whatever gives a tip: the toolkit's own label for it, and message boxes.
+  QToolTip::showText(desk().window.mapToGlobal(QPoint(9, 9)), QString::fromStdString(markup), &desk().window);
+  int tips = 0;
+  for (QWidget* top : QApplication::topLevelWidgets())
+    if (const auto* tip = qobject_cast<QLabel*>(top); tip && tip->isVisible()) {
+      QCOMPARE(tip->textFormat(), Qt::PlainText);
+      ++tips;
+    }
+  QCOMPARE(tips, 1);
+  QToolTip::hideText();
+  ToolkitDialogs toolkit;
+  int asked = 0;
+  const auto ask = [&](const auto& question) {
+    QTimer::singleShot(50, &desk().window, [&] {
+      QWidget* box = QApplication::activeModalWidget();
+      if (!box) return;
+      look(*box);
+      ++asked;
+      box->close();
+    });
+    question();
+  };
+  const QString words = QString::fromStdString(markup);
+  ask([&] { static_cast<void>(toolkit.ask_unsaved(&desk().window, words)); });
+  ask([&] { static_cast<void>(toolkit.offer_recovery(&desk().window, words, words, words)); });
+  ask([&] { static_cast<void>(toolkit.ask_damaged(&desk().window, words, true, true)); });
+  ask([&] { static_cast<void>(toolkit.ask_replace(&desk().window, {words})); });
+  QCOMPARE(asked, 4);
+}
+
+/// F2 at the list edits the list, never a field that nobody sees.
+void CrossingTask::a_name_is_edited_where_it_is_seen() {
+  at("staff", Desk::Grade);
+  desk().space().show_set_view(SetView::List);
+  QCoreApplication::processEvents();
+  const Id swatch = current_set(desk().piece())->families[0].swatches[1].id;
+  desk().space().select_swatch(swatch);
+  desk().trigger("Rename swatch");
+  QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
+  QWidget* editor = QApplication::focusWidget();
+  QVERIFY(editor && desk().part<QWidget>("list").isAncestorOf(editor));
+  QTest::keyClicks(editor, "renamed in the list");
+  QTest::keyClick(editor, Qt::Key_Return);
+  QVERIFY(comes_true([&] { return find_swatch(desk().piece(), swatch)->name == "renamed in the list"; }));
+  desk().space().show_desk(Desk::Share);
+  QCoreApplication::processEvents();
+  desk().trigger("Rename swatch");
+  QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
+  QVERIFY(!desk().notice().isEmpty());
+}
+
+void CrossingTask::exports_of_another_piece_are_asked_about() {
+  const QTemporaryDir folder;
+  auto& dialogs = desk().dialogs;
+  const auto word = [this](const char* name) { desk().part<QAbstractButton>(name).click(); };
+  at("staff", Desk::Share);
+  word("share.files");
+  dialogs.folder_path = folder.path();
+  word("files.choose");
+  word("files.hex");
+  word("files.sheet-png");
+  word("files.atSave");
+  word("files.write");
+  QVERIFY(dialogs.replacing.isEmpty());
+  const QString set = folder.filePath("A set.txt"),
+                all = QDir(folder.path()).entryList(QDir::Files).join(' ');
+  const auto bytes = [](const QString& file) {
+    QFile f(file);
+    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+  };
+  QString written;
+  for (const QString& file : QDir(folder.path()).entryList({"A set*"}, QDir::Files))
+    if (!file.endsWith("png")) written = folder.filePath(file);
+  QVERIFY2(!written.isEmpty(), qPrintable(all));
+  const QByteArray first = bytes(written);
+  // Its own files are written again without a question.
+  word("files.write");
+  QVERIFY(dialogs.replacing.isEmpty());
+  // Another piece has neither the folder nor the switch, and a set of the same name.
+  QVERIFY(desk().window.documents().open(b()));
+  QVERIFY(desk().session().sharing.files.folder.empty() && !desk().session().sharing.files.at_save);
+  QVERIFY(desk().space().store().apply("Rename", [](Piece p) {
+    const Id id = p.current_set;
+    return with_set_named(std::move(p), id, "A set");
+  }));
+  word("files.choose");
+  word("files.atSave");
+  dialogs.replace = false;
+  desk().trigger("Save");
+  QVERIFY(dialogs.replacing.size() >= 2);
+  QCOMPARE(bytes(written), first);
+  QVERIFY(!desk().session().sharing.files.at_save);
+  // Allowed it replaces them, and is not asked again.
+  dialogs.replace = true;
+  word("files.write");
+  QVERIFY(bytes(written) != first);
+  dialogs.replacing.clear();
+  word("files.write");
+  QVERIFY(dialogs.replacing.isEmpty());
+  // The first one comes back to its folder and switch, and finds that they are not its files any more.
+  desk().trigger("Save");
+  QVERIFY(desk().window.documents().open(a()));
+  QCOMPARE(desk().session().sharing.files.folder, folder.path().toStdString());
+  QVERIFY(desk().session().sharing.files.at_save);
+  dialogs.replace = false;
+  word("files.write");
+  QVERIFY(!dialogs.replacing.isEmpty());
 }
 
 DESK_TEST_MAIN(CrossingTask)

@@ -258,7 +258,7 @@ private slots:
 };
 
 void LanguagesTask::every_language_is_loaded_and_left() {
-  const QStringList files = QDir(shared_file("translations")).entryList({"*.qm"});
+  const QStringList files = QDir(shared_file("translations")).entryList({"zonachrom_*.qm"});
   QCOMPARE(files.size(), 2);
   QVERIFY(speak(QLocale("es_MX")));
   {

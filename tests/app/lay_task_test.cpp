@@ -122,13 +122,15 @@ void LayTask::names_are_edited_in_place() {
   const Id swatch = families()[1].swatches[0].id;
   m_desk->space().select_swatch(swatch);
   QTest::keyClick(&staff(), Qt::Key_F2);
+  const Srgb held = m_desk->session().color();
   type_name("rim toward the lamp");
+  QCOMPARE(m_desk->session().color(), held);
   QCOMPARE(find_swatch(m_desk->piece(), swatch)->name, std::string("rim toward the lamp"));
   // A taken name is refused in words and changes nothing; Escape leaves.
   double_click(staff(), staff().name_rect(2).center());
   type_name("dusk");
   QCOMPARE(families()[2].name, std::string("slate"));
-  QVERIFY(m_desk->notice().contains("\"dusk\" already"));
+  QVERIFY2(m_desk->notice().contains("\"dusk\" already"), qPrintable(m_desk->notice()));
   double_click(staff(), staff().name_rect(2).center());
   auto& editor = m_desk->part<QLineEdit>("nameEditor");
   QTest::keyClicks(&editor, "half typed");

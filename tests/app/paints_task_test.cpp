@@ -4,6 +4,7 @@
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
 #include "app/seams/drag_out.h"
+#include "app/shelf/shelf_panel.h"
 #include "app/store/paint_reading.h"
 #include "app/store/set_work.h"
 #include "app/theme/number_field.h"
@@ -14,6 +15,7 @@
 #include "core/color/text.h"
 #include "core/mix/trade_paints.h"
 #include "desk.h"
+#include "io/shelf/paint_shelf.h"
 #include "support/check.h"
 
 #include <QComboBox>
@@ -56,6 +58,7 @@ private slots:
   void fewest_paints_are_put_out();
   void the_search_for_the_fewest_paints_is_stopped();
   void paints_are_kept_and_brought();
+  void two_palettes_of_one_name_are_two();
 
 private:
   MixView& field() { return m_desk->part<MixView>("mixField"); }
@@ -431,6 +434,30 @@ void PaintsTask::paints_are_kept_and_brought() {
   for (int i = 0; i < 12; ++i) m_desk->trigger("Add as a paint");
   QCOMPARE(m_desk->piece().paints.size(), kMostPaints);
   QVERIFY(m_desk->notice().contains("at most 12"));
+}
+
+void PaintsTask::two_palettes_of_one_name_are_two() {
+  const std::string folder = shelf_folder("paints").toStdString();
+  for (const Srgb color : {Srgb{0.9, 0.1, 0.1}, Srgb{0.1, 0.1, 0.9}}) {
+    ShelfPaints item;
+    item.name = "Both";
+    item.paints = {{0, "one", color}};
+    QVERIFY(put_on_shelf(folder, item));
+  }
+  press_word("page.paints");
+  QCoreApplication::processEvents();
+  auto& shelf = m_desk->part<QComboBox>("paints.shelf");
+  std::set<double> reds;
+  const int steps = m_desk->space().store().stack().count();
+  int chosen = 0;
+  for (int i = 1; i < shelf.count(); ++i) {
+    if (shelf.itemText(i) != "Both") continue;
+    shelf.setCurrentIndex(i);
+    emit shelf.activated(i);
+    QCOMPARE(m_desk->space().store().stack().count(), steps + ++chosen);
+    reds.insert(m_desk->piece().paints[0].color.r);
+  }
+  QCOMPARE(reds, (std::set<double>{0.1, 0.9}));
 }
 
 DESK_TEST_MAIN(PaintsTask)

@@ -375,6 +375,19 @@ void ShareTask::ink_is_read_and_typed() {
   const Srgb wanted = press->color_of(more);
   CHECK_NEAR(m_desk->session().color().r, wanted.r, 1e-9);
   CHECK_NEAR(m_desk->session().color().b, wanted.b, 1e-9);
+  // What was typed stands, one ink after the other; another color is separated anew.
+  const char* const typed[] = {"20", "80", "10", "30"};
+  for (int n = 0; n < 4; ++n) type_into(field(n), QLatin1String(typed[n]));
+  for (int n = 0; n < 4; ++n) QCOMPARE(field(n).text(), QLatin1String(typed[n]));
+  m_desk->space().take_up({0.8, 0.5, 0.3});
+  CHECK_NEAR(field(0).value(), ink.c, 1e-9);
+  // A refusal goes with the next entry that is taken.
+  auto& hex = m_desk->part<QLineEdit>("hex");
+  type_into(hex, "no color");
+  QVERIFY(m_desk->notice().contains("is not a color"));
+  type_into(hex, "61, 134, 255");
+  QCOMPARE(m_desk->notice(), QString());
+  QCOMPARE(hex.text(), QStringLiteral("#3d86ff"));
   // The tray says what does not print, Grade's report finds it.
   m_desk->space().take_up({0, 0, 1});
   QVERIFY(m_desk->part<QLabel>("maskState").text().contains("does not print"));

@@ -7,6 +7,8 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
+#include "core/piece/laying.h"
+#include "core/try/render.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
 
@@ -16,6 +18,8 @@
 #include <QMenu>
 #include <QPushButton>
 #include <QTimer>
+
+#include <random>
 
 using namespace zc;
 using namespace zc::test;
@@ -36,6 +40,8 @@ private slots:
   void what_lacks_is_laid();
   void a_canvas_saved_from_outside_is_checked_anew();
   void the_picture_is_written_at_full_size();
+  void the_picture_written_is_the_one_seen();
+  void what_few_pixels_use_stays();
   void light_becomes_a_version();
   void every_picture_and_set_works_data();
   void every_picture_and_set_works();
@@ -387,6 +393,69 @@ void TryTask::the_picture_is_written_at_full_size() {
   m_desk->dialogs.export_path = folder.filePath("study.bmp");
   m_desk->trigger("Save the picture");
   QVERIFY(comes_true([&] { return m_desk->notice().contains(".png or .jpg"); }));
+}
+
+/// In check, with two sides, squinting: what the file holds is what is seen.
+void TryTask::the_picture_written_is_the_one_seen() {
+  const QTemporaryDir folder;
+  const auto written = [&](const char* name) {
+    m_desk->dialogs.export_path = folder.filePath(name);
+    m_desk->trigger("Save the picture");
+    if (!comes_true([&] { return m_desk->notice().contains(QLatin1String(name)); })) qFatal("not written");
+    return QImage(m_desk->dialogs.export_path);
+  };
+  const QImage photo = m_desk->space().tries().photo()->full();
+  press_word("try.check");
+  const QImage checked = written("check.png");
+  QVERIFY(checked != photo);
+  TriedPicture tried = m_desk->space().tries().tried(0.5);
+  QVERIFY(tried.right.way == TryWay::Check && !tried.two);
+  const SwatchMatcher matcher(tried.right.colors);
+  const StrayChecker checker(&matcher, tried.right.mask ? &*tried.right.mask : nullptr, tried.right.limits);
+  int strays = 0;
+  for (int y = 0; y < photo.height(); y += 31)
+    for (int x = 0; x < photo.width(); x += 37) {
+      const Stray stray = checker.stray(photo.pixel(x, y));
+      strays += stray.far || stray.outside;
+      QCOMPARE(checked.pixel(x, y) == photo.pixel(x, y), stray.far || stray.outside);
+    }
+  QVERIFY(strays > 10);
+  Trying two = trying();
+  two.way = TryWay::Study;
+  two.two = true;
+  two.edge = 0.5;
+  m_desk->space().try_on(two);
+  const QImage both = written("both.png");
+  QCOMPARE(both.pixel(photo.width() / 4, 100), photo.pixel(photo.width() / 4, 100));
+  const QPoint right(photo.width() * 3 / 4, 100);
+  QCOMPARE(both.pixelColor(right).name(), hex(nearest(right, set().families)->color));
+}
+
+/// Used by a few pixels only, in a picture that is averaged for the shares: still used.
+void TryTask::what_few_pixels_use_stays() {
+  const QTemporaryDir folder;
+  QImage picture(3000, 2000, QImage::Format_RGB32);
+  picture.fill(QColor(40, 44, 52));
+  std::mt19937 random(3);
+  for (int y = 0; y < picture.height(); ++y)
+    for (int x = 0; x < picture.width(); ++x)
+      picture.setPixel(x, y, qRgb(30 + random() % 24, 36 + random() % 20, 44 + random() % 20));
+  for (int i = 0; i < 36; ++i) picture.setPixel(700 + i % 6, 400 + i / 6, qRgb(255, 0, 255));
+  QVERIFY(picture.save(folder.filePath("lights.png")));
+  m_desk->dialogs.photo_paths = {folder.filePath("lights.png")};
+  const std::size_t references = m_desk->piece().references.size();
+  m_desk->trigger("Add photos");
+  QVERIFY(comes_true([&] { return m_desk->piece().references.size() == references + 1; }));
+  QVERIFY(m_desk->photo_shown());
+  m_desk->space().show_desk(Desk::Try);
+  QVERIFY(m_desk->space().store().apply("Lay", [](Piece p) {
+    return with_laid_family(std::move(p), "lights", {{{1, 0, 1}, {}}});
+  }));
+  const Id light = set().families.back().swatches[0].id;
+  m_desk->trigger("Let go of what is unused");
+  QVERIFY(comes_true([&] { return m_desk->space().store().stack().undoText().startsWith("Let go"); }));
+  QVERIFY(find_swatch(m_desk->piece(), light));
+  QVERIFY(swatch_count(set()) < 10);
 }
 
 void TryTask::light_becomes_a_version() {

@@ -6,6 +6,7 @@
 #include "core/image/pixels.h"
 #include "core/piece/pairing.h"
 #include "io/container/piece_file.h"
+#include "io/files/claim.h"
 #include "support/check.h"
 
 #include <QImage>
@@ -13,11 +14,68 @@
 
 #include <map>
 
+using namespace zc;
 using namespace zc::test;
 
 class CliTest : public QObject {
   Q_OBJECT
 private slots:
+  /// What is read is never what is written.
+  void no_input_is_replaced() {
+    const QTemporaryDir folder;
+    const QString photo = folder.filePath("noon.jpg"), piece = folder.filePath("row.zonachrom");
+    QVERIFY(QFile::copy(DEMO_PHOTOS "/noon.jpg", photo) && QFile::copy(DEMO_PIECE, piece));
+    const auto bytes = [](const QString& file) {
+      QFile f(file);
+      return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+    };
+    const QByteArray photo_was = bytes(photo), piece_was = bytes(piece);
+    const QString link = folder.filePath("link.jpg");
+    QVERIFY(QFile::link(photo, link));
+    for (const QStringList& line :
+         {QStringList{"extract", photo, "-o", photo},
+          {"extract", photo, "-o", link},
+          {"look", photo, "--as", "value", "-o", photo},
+          {"export", piece, "--set", "Row at dusk", "-o", piece},
+          {"sheet", piece, "-o", piece},
+          {"try", photo, "--piece", piece, "--set", "Row at dusk", "--pairs", piece}}) {
+      const Run refused = run(line);
+      QVERIFY2(refused.code == 2, qPrintable(line.join(' ')));
+      QVERIFY2(refused.error.contains("would be replaced"), qPrintable(refused.error));
+    }
+    QVERIFY(bytes(photo) == photo_was && bytes(piece) == piece_was);
+  }
+  void commands_at_once_all_count() {
+    const QTemporaryDir folder, state;
+    qputenv("XDG_STATE_HOME", state.path().toUtf8());
+    const QString piece = folder.filePath("row.zonachrom");
+    QVERIFY(QFile::copy(DEMO_PIECE, piece));
+    std::vector<std::unique_ptr<QProcess>> all;
+    for (int i = 0; i < 6; ++i) {
+      QFile palette(folder.filePath(QString("%1.txt").arg(i)));
+      QVERIFY(palette.open(QIODevice::WriteOnly));
+      palette.write(QString("#1020%1 color\n").arg(i + 16, 2, 16).toLatin1());
+      palette.close();
+      all.push_back(std::make_unique<QProcess>());
+      all.back()->start(PROGRAM_FOLDER "/zonachrom-cli",
+                        {"import", palette.fileName(), "--into", piece, "--set", QString("Set %1").arg(i)});
+    }
+    for (const auto& process : all) QVERIFY(process->waitForFinished(120'000) && process->exitCode() == 0);
+    const Piece read = open_document(piece.toStdString())->piece;
+    for (int i = 0; i < 6; ++i) QVERIFY(find_set_by_name(read, QString("Set %1").arg(i).toStdString()));
+    // A piece that a window has is left alone, at once.
+    const FileClaim claim(piece.toStdString(), 0);
+    QVERIFY(!claim.taken());
+    const Run refused = run({"import", folder.filePath("0.txt"), "--into", piece, "--set", "Late"});
+    QVERIFY(refused.code == 2 && refused.error.contains("another window"));
+    qunsetenv("XDG_STATE_HOME");
+  }
+  void colors_are_given_as_they_are_written() {
+    for (const char* given : {"#3d86ff", "3d86ff", "61, 134, 255", "61 134 255", "rgb(61 134 255)"})
+      QVERIFY2(run({"describe", given}).json()[0]["hex"] == "#3d86ff", given);
+    for (const char* wrong : {"61, 134, 256", "61, 134", "61, 134, -1", "61 134 255 9"})
+      QCOMPARE(run({"describe", wrong}).code, 2);
+  }
   void describes_colors_in_order() {
     const auto golden = reference_json("conversions.json");
     QStringList arguments{"describe"};

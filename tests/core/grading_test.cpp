@@ -90,6 +90,22 @@ private slots:
     }
     QVERIFY(near_pairs({}, 3).empty());
   }
+  /// Of ten thousand alike there are fifty million: the first ones stand, those of the darkest, every time
+  /// the same.
+  void of_too_many_near_pairs_the_darkest_stand() {
+    std::vector<Lab> alike(10'000, Lab{50, 20, 10});
+    for (std::size_t i = 0; i < alike.size(); ++i)
+      alike[i].l += 1e-6 * static_cast<double>((i * 7919) % alike.size());
+    const auto found = near_pairs(alike, 3, 12'000);
+    QCOMPARE(found.size(), std::size_t{12'000});
+    // 9,999 are with the darkest, the others with the next.
+    std::size_t darkest = 0;
+    for (const auto& p : found) darkest += p.i == 0 || p.j == 0;
+    QCOMPARE(darkest, std::size_t{9'999});
+    const auto again = near_pairs(alike, 3, 12'000);
+    QVERIFY(std::equal(found.begin(), found.end(), again.begin(), again.end(),
+                       [](const IndexPair& p, const IndexPair& q) { return p.i == q.i && p.j == q.j; }));
+  }
   void twins_are_those_of_comparing_all() {
     // By their definition in the header, pair by pair, over colors, near-duplicates and neutrals.
     Piece piece = *with_family(new_piece({}), "all");

@@ -14,6 +14,34 @@ using namespace zc;
 class LinePatternTest : public QObject {
   Q_OBJECT
 private slots:
+  /// Whatever is between them: numbers have an end, and a line that no swatch has is not tried at all.
+  void long_lines_are_no_swatches() {
+    const LinePattern numbers = LinePattern::read("{name} {r} {g} {b}").value();
+    std::string words;
+    for (int i = 0; i < 60'000; ++i) words += "a ";
+    int tries = 10'000;
+    QVERIFY(!numbers.read_line(words, tries));
+    QCOMPARE(tries, 10'000);
+    QVERIFY(!numbers.read_line(words.substr(0, 90'000), tries));
+    const int before = tries;
+    QCOMPARE(numbers.read_line("a long name of words 1 2 3", tries)->at("name"),
+             std::string("a long name of words"));
+    QVERIFY(tries < before && tries > before - 100);
+    tries = 3;
+    QVERIFY(!numbers.read_line("a long name of words 1 2 3", tries));
+  }
+  void a_text_of_too_many_ways_is_refused() {
+    const LinesPattern pattern = lines_pattern_from_text("{name} {r} {g} {b} {family} {note}!").value();
+    std::string text;
+    for (int i = 0; i < 20'000; ++i) text += "1 2 3 a-b 1 2 3 a-b 1 2 3 a-b 1 2 3 a-b 1 2 3 a-b 1 2 3 a-b\n";
+    const auto read = set_from_lines(text, pattern);
+    QVERIFY(!read);
+    QCOMPARE(read.error().code, ErrorCode::TooLarge);
+    // As many lines that the pattern fits are no hardship.
+    text.clear();
+    for (int i = 0; i < 9000; ++i) text += "a name of five words 1 2 3 dark in the shade!\n";
+    QCOMPARE(color_count(set_from_lines(text, pattern).value()), std::size_t{9000});
+  }
   void every_field_is_filled() {
     // Lab and LCh of #d8904a computed outside of this program by the formulas of IEC 61966-2-1 and CIE 15.
     const LineFields f{

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Mask shapes in a painter's hands: every change compared by outline.
 #include "core/base/angle.h"
+#include "core/mask/mask.h"
 #include "core/mask/outline.h"
 #include "support/check.h"
 #include "support/outlines.h"
@@ -16,6 +17,8 @@ double angle_of(DiscPoint p) { return degrees(std::atan2(p.x, p.y)); }
 DiscPoint toward(DiscPoint p, DiscPoint by) { return {p.x + by.x, p.y + by.y}; }
 /// By its definition: along the ray from neutral.
 DiscPoint on_disc(DiscPoint p) { return length(p) > 1 ? DiscPoint{p.x / length(p), p.y / length(p)} : p; }
+
+double share_of(const Shape& shape) { return MaskRegion({"one", {{AreaMode::Adds, shape}}, 0, {}}).share(); }
 
 bool angles_wrapped(const Shape& shape) {
   const auto wrapped = [](double a) { return a >= 0 && a < 360; };
@@ -42,6 +45,37 @@ DiscPoint handle_at(const Shape& shape, Grip grip, std::size_t index) {
 class ShapesTest : public QObject {
   Q_OBJECT
 private slots:
+  /// Between two corners at the rim the edge is the rim, on the far side of the others.
+  void edges_follow_the_rim() {
+    const auto at = [](double angle, double r = 1) { return disc_point(Angle(angle), r); };
+    Polygon wedge{{at(0, 0), at(20), at(80)}, true};
+    QVERIFY(!edge_follows_rim(wedge, 0) && edge_follows_rim(wedge, 1) && !edge_follows_rim(wedge, 2));
+    // A sixth of the disc, as a sector has it; straight it is a triangle.
+    CHECK_NEAR(share_of(wedge), 1.0 / 6, 1e-5);
+    // What is fully saturated lies on it.
+    const MaskRegion whole({"whole", {{AreaMode::Adds, RingSector{}}}, 0, {}});
+    for (double angle = 0.1; angle < 360; angle += 0.37) {
+      const DiscPoint p = at(angle);
+      QVERIFY(whole.inside(p) && whole.nearest(p) == p);
+      QCOMPARE(MaskRegion({"wedge", {{AreaMode::Adds, wedge}}, 0, {}}).inside(p), angle >= 20 && angle <= 80);
+    }
+    wedge.follows_rim = false;
+    CHECK_NEAR(share_of(wedge), std::sqrt(3.0) / 4 / std::numbers::pi, 1e-9);
+    // The straight side of a segment stays straight.
+    const Polygon segment{{at(20), at(50), at(80)}, true};
+    QVERIFY(edge_follows_rim(segment, 0) && edge_follows_rim(segment, 1) && !edge_follows_rim(segment, 2));
+    // Turned it goes along, moved in it has left the rim.
+    QVERIFY(edge_follows_rim(std::get<Polygon>(turned_shape(segment, 111)), 0));
+    QVERIFY(!edge_follows_rim(std::get<Polygon>(scaled_shape(segment, 0.9)), 0));
+    wedge.follows_rim = true;
+    const auto on_rim = edge_near(wedge, at(50, 0.98), 0.05);
+    QVERIFY(on_rim && on_rim->edge == 1);
+    CHECK_NEAR(std::hypot(on_rim->at.x, on_rim->at.y), 1, 1e-9);
+    const auto straight = edge_near(wedge, at(21, 0.5), 0.05);
+    QVERIFY(straight && straight->edge == 0);
+    CHECK_NEAR(std::hypot(straight->at.x, straight->at.y), 0.5 * std::cos(radians(1.0)), 1e-9);
+    QVERIFY(!edge_near(wedge, at(50, 0.6), 0.05) && !edge_near(wedge, at(200, 0.5), 0.2));
+  }
   /// By brute force: a corner of the hull has every other point on one side of the line to the next one.
   void outlines() {
     std::mt19937_64 random(5);

@@ -9,6 +9,7 @@
 #include "core/try/follow.h"
 #include "core/try/light.h"
 #include "core/try/live_study.h"
+#include "core/try/render.h"
 #include "core/try/study.h"
 #include "support/check.h"
 #include "support/patch.h"
@@ -63,6 +64,72 @@ Srgb turned(Srgb c, double degrees, double ratio) {
 class TryTest : public QObject {
   Q_OBJECT
 private slots:
+  /// What is rendered is what each way says of each pixel by itself.
+  void a_picture_is_rendered_as_each_way_says() {
+    std::mt19937 random(8);
+    Patch photo(61, 43);
+    for (int y = 0; y < 43; ++y)
+      for (int x = 0; x < 61; ++x) photo.at(x, y) = 0xff000000u | (random() & 0xffffffu);
+    photo.at(3, 3) = 0x00123456u;
+    TriedPicture tried;
+    TriedSide& side = tried.right;
+    side.colors = demo_set();
+    const SwatchMatcher matcher(side.colors);
+    side.mask.emplace(Wheel({}), MaskRegion(pattern_mask({Pattern::Analogous, 60, 60})));
+    side.limits = {14, 2};
+    const StrayChecker checker(&matcher, &*side.mask, side.limits);
+    side.moves = {{side.colors[0].color, side.colors[7].color}, {side.colors[9].color, side.colors[3].color}};
+    const FollowMapper follow{Follow(side.moves, side.softness)};
+    const auto made = [&] {
+      std::vector<std::uint32_t> out(61 * 43);
+      render_tried(photo.view(), tried, out.data());
+      return out;
+    };
+    int strays = 0;
+    for (const TryWay way : {TryWay::Photo, TryWay::Study, TryWay::Follow, TryWay::Check}) {
+      side.way = way;
+      const auto out = made();
+      for (std::size_t i = 0; i < out.size(); ++i) {
+        const std::uint32_t word = photo.view().row(static_cast<int>(i / 61))[i % 61],
+                            full = word | 0xff000000u;
+        const Stray stray = checker.stray(full);
+        strays += way == TryWay::Check && (stray.far || stray.outside);
+        const std::uint32_t wanted = way == TryWay::Photo ? full
+                                     : way == TryWay::Study
+                                         ? swatch_word(side.colors, matcher.nearest(full).swatch)
+                                     : way == TryWay::Follow      ? follow.mapped(full)
+                                     : stray.far || stray.outside ? full
+                                                                  : stepped_back(full, side.ground);
+        QCOMPARE(out[i], (word & 0xff000000u) | (wanted & 0xffffffu));
+      }
+    }
+    QVERIFY(strays > 100 && strays < 61 * 43 - 100);
+    // Two sides meet at the edge; then the press and the eyes see both.
+    side.way = TryWay::Study;
+    tried.two = true;
+    tried.edge = 0.25;
+    const auto two = made();
+    tried.two = false;
+    const auto right = made();
+    for (int x = 0; x < 61; ++x) QCOMPARE(two[x], x < 15 ? photo.view().row(0)[x] : right[x]);
+    tried.proof = [](Srgb c) { return Srgb{c.b, c.g, c.r}; };
+    const auto proofed = made();
+    QCOMPARE(proofed[70] & 0xffu, right[70] >> 16 & 0xffu);
+  }
+  /// A swatch that six lights of 36 pixels have in 24 megapixels is used.
+  void every_pixel_counts_for_what_is_used() {
+    Patch photo(900, 700, 0xff202020u);
+    for (int light = 0; light < 6; ++light)
+      for (int i = 0; i < 36; ++i) photo.at(100 + 120 * light + i % 6, 300 + i / 6) = 0xfff0d060u;
+    TriedSide side{TryWay::Study,
+                   {{srgb_from_8bit({0x20, 0x20, 0x20}), 0},
+                    {srgb_from_8bit({0xf0, 0xd0, 0x60}), 0},
+                    {srgb_from_8bit({0x20, 0x80, 0xf0}), 0}}};
+    const auto uses = exact_uses(photo.view(), side);
+    QVERIFY(uses);
+    QCOMPARE(*uses, (std::vector<std::uint64_t>{900 * 700 - 216, 216, 0}));
+    QCOMPARE(exact_uses(photo.view(), side, [](double) { return false; }).error().code, ErrorCode::Stopped);
+  }
   void the_nearest_swatch_is_the_nearest_of_all() {
     std::mt19937 random(5);
     auto set = demo_set();

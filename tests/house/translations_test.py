@@ -51,6 +51,16 @@ for file in sorted((root / "translations").glob("*.ts")):
         if count < 1500:
             wrong.append(f"{file.name}: only {count} messages were found")
 
+# English is what the sources say; only what is counted has forms.
+with tempfile.TemporaryDirectory() as folder:
+    copy = pathlib.Path(folder) / "plurals_en.ts"
+    shutil.copy(root / "translations/plurals/plurals_en.ts", copy)
+    subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-pluralonly", "-I", str(root / "src"),
+                    str(root / "src/app"), "-ts", str(copy)], check=True, capture_output=True)
+    for context, source, state, forms in messages(copy):
+        if state == "unfinished" or len(forms) != 2 or not all(forms) or any(places(form) != places(source) for form in forms):
+            wrong.append(f"{copy.name}: without its two forms: {context}: {source!r}")
+
 LITERAL = r'"((?:[^"\\]|\\.)*)"'
 known = re.findall(r'QT_TRANSLATE_NOOP\(\s*"Sentence",\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)',
                    (root / "src/app/seams/sentences.cpp").read_text())

@@ -339,7 +339,9 @@ const Edit kEdits[] = {
      },
      1},
     {"with_canvas",
-     [](Hand& h, P p) -> Result<Piece> { return with_canvas(p, h.any_reference(p), "ora", shared_bytes("saved again")); }},
+     [](Hand& h, P p) -> Result<Piece> { 
+       const Reference* r = find_reference(p, h.any_reference(p));
+       return r ? with_canvas(p, r->id, r->follows, "ora", shared_bytes("saved again")) : p; }},
 };
 
 std::map<Id, Srgb> locked_colors(const Piece& p) {

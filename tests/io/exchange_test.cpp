@@ -234,7 +234,8 @@ private slots:
                              "color(srgb 1 0 0 / 0.2)"})
       QVERIFY2(typed_color(text).error().sentence.ends_with("is partly transparent; give the color itself."),
                text);
-    for (const char* text : {"", "copper", "#12", "#12345", "transparent", "rgb(1 2)", "lab()", "12 34 56"})
+    for (const char* text :
+         {"", "copper", "#12", "#12345", "transparent", "rgb(1 2)", "lab()", "12 34 256", "12 34"})
       QVERIFY2(!typed_color(text) &&
                    typed_color(text).error().sentence.find(" is not a color; ") != std::string::npos,
                text);

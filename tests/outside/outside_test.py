@@ -77,7 +77,9 @@ def main():
         assert all(abs(x - y) < 1e-3 for p, q in zip(read, by_us) for x, y in zip(p, q))
 
         read = list(csv.DictReader(io.StringIO(open(out["csv"], newline="", encoding="utf-8").read())))
-        assert {(r["family"], r["name"]): r["hex"] for r in read} == wanted
+        # What a spreadsheet would take for a formula is marked as text.
+        marked = {(f, "'" + n if n.startswith("=") else n): h for (f, n), h in wanted.items()}
+        assert {(r["family"], r["name"]): r["hex"] for r in read} == marked
 
         folder_of_readers = readers_installed()
         found = json.loads(run("node", "css_and_tokens.mjs", out["css"], out["tokens"], cwd=folder_of_readers))

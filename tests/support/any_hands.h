@@ -19,14 +19,22 @@ public:
     // A menu waits for its answer.
     QObject::connect(&m_answer, &QTimer::timeout, [this] { answer_popup(); });
     m_answer.start(5);
-    // Neither by a command nor through a menu: another piece has another history.
+    // Neither by a command nor through a menu: another piece has another history. With pieces given they are
+    // opened by the hands themselves, at any moment.
     for (auto* action : desk.window.findChildren<QAction*>())
       for (const auto* begins : {"New piece", "Open", "Quit", "About"})
         if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String(begins)))
           action->setEnabled(false);
   }
 
+  /// Opens these now and then, as New, Open, the list of recent files and other programs do.
+  void change_pieces(const QStringList& files, const std::function<void()>& changed) {
+    m_files = files;
+    m_changed = changed;
+  }
+
   void do_anything() {
+    if (!m_files.isEmpty() && below(12) == 0) return change_piece();
     const int what = below(100);
     if (what < 30) return use_mouse();
     if (what < 48) return use_wheel_or_double_click();
@@ -68,6 +76,7 @@ private:
       const QPointF in_window = m_desk.window.mapFromGlobal(part->mapToGlobal(at));
       if (m_desk.window.rect().contains(in_window.toPoint())) move(*part, at);
       if (below(6) == 0) use_key();
+      if (!m_files.isEmpty() && below(10) == 0) change_piece();
     }
     if (part) release(*part, at);
   }
@@ -108,9 +117,25 @@ private:
     if (QApplication::activePopupWidget() == popup) popup->close();
   }
 
+  void change_piece() {
+    m_desk.dialogs.unsaved = UnsavedAnswer::Discard;
+    const DocumentId before = m_desk.space().document();
+    const QString file = m_files[below(static_cast<int>(m_files.size()))];
+    if (below(4) == 0) {
+      m_desk.window.documents().new_piece();
+    } else if (below(3) == 0) {
+      m_desk.window.open_when_free({file});
+    } else {
+      static_cast<void>(m_desk.window.documents().open(file));
+    }
+    if (m_desk.space().document() != before) m_changed();
+  }
+
   DeskTop& m_desk;
   std::mt19937 m_random;
   QTimer m_answer;
+  QStringList m_files;
+  std::function<void()> m_changed;
 };
 
 } // namespace zc::test

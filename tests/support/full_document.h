@@ -38,9 +38,10 @@ namespace zc::test {
 
 [[nodiscard]] inline Mask full_mask() {
   Mask mask{"lamplight \"and\" dusk", {}, 33.25, R"({"source":null})"};
-  mask.areas = {{AreaMode::Adds, Polygon{{{0.5, 0.75}, {0.625, 0.125}, {-0.5, -0.625}, {-0.75, 0.0625}}}},
-                {AreaMode::Cuts, Ellipse{{0.25, -0.125}, 0.375, 0.15, 300.5}},
-                {AreaMode::Adds, RingSector{350.25, 60.5, 0.1, 0.7}}};
+  mask.areas = {
+      {AreaMode::Adds, Polygon{{{0.5, 0.75}, {0.625, 0.125}, {-0.5, -0.625}, {-0.75, 0.0625}}, true}},
+      {AreaMode::Cuts, Ellipse{{0.25, -0.125}, 0.375, 0.15, 300.5}},
+      {AreaMode::Adds, RingSector{350.25, 60.5, 0.1, 0.7}}};
   return mask;
 }
 

@@ -25,7 +25,7 @@ constexpr int kLeastName = 60;
 /// Between two names under the staff.
 constexpr double kNameGap = 3;
 
-QString counted(qsizetype n) { return n == 1 ? QObject::tr("1 swatch") : QObject::tr("%1 swatches").arg(n); }
+QString counted(qsizetype n) { return QObject::tr("%n swatches", nullptr, static_cast<int>(n)); }
 
 /// Smaller letters before any are left out.
 QFont fitting(const QString& name, double width, const QFont& font) {

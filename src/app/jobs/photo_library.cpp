@@ -222,6 +222,7 @@ void PhotoLibrary::take_in_canvas(const QString& file) {
 
 void PhotoLibrary::read_canvas(const QString& file, Id reference) {
   const auto job = job_for(file);
+  job->follows = file;
   m_canvases.push_back(job);
   run(job, bytes_of_file(file), [this, job, reference] { finish_canvas(job, reference); });
 }
@@ -230,7 +231,7 @@ void PhotoLibrary::finish_canvas(const std::shared_ptr<Job>& job, Id reference) 
   if (std::erase(m_canvases, job) == 0) return;
   if (!job->result) return emit canvasFailed(reference);
   m_jobs[job->bytes.get()] = job;
-  emit canvasRead(reference, job->extension, job->bytes);
+  emit canvasRead(reference, job->follows, job->extension, job->bytes);
   // It stays only where the piece has taken it.
   settle(job);
   emit changed();

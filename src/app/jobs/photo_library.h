@@ -96,7 +96,8 @@ public:
 signals:
   void admitted(const zc::PhotoLibrary::Admitted& photo);
   void refused(const QString& sentence);
-  void canvasRead(zc::Id reference, const QString& extension, const zc::SharedBytes& bytes);
+  void canvasRead(zc::Id reference, const QString& file, const QString& extension,
+                  const zc::SharedBytes& bytes);
   void canvasFailed(zc::Id reference);
   /// A photo became ready, failed or came further.
   void changed();

@@ -263,6 +263,10 @@ QTranslator& ours() {
   static QTranslator one;
   return one;
 }
+QTranslator& plurals() {
+  static QTranslator translator;
+  return translator;
+}
 QTranslator& toolkits() {
   static QTranslator one;
   return one;
@@ -271,11 +275,17 @@ QTranslator& toolkits() {
 } // namespace
 
 bool speak(const QLocale& locale) {
+  QCoreApplication::removeTranslator(&plurals());
   QCoreApplication::removeTranslator(&ours());
   QCoreApplication::removeTranslator(&toolkits());
   const bool known = ours().load(locale, QStringLiteral("zonachrom"), QStringLiteral("_"),
                                  shared_file(QStringLiteral("translations")));
-  if (!known) return false;
+  if (!known) {
+    // English is what the sources say, but for the forms of what is counted.
+    if (plurals().load(shared_file(QStringLiteral("translations/plurals_en.qm"))))
+      QCoreApplication::installTranslator(&plurals());
+    return false;
+  }
   if (toolkits().load(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
                       QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
     QCoreApplication::installTranslator(&toolkits());

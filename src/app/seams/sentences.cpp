@@ -36,11 +36,25 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is no paint of the trade."),
     QT_TRANSLATE_NOOP("Sentence",
                       "\"%1\" is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1."),
-    QT_TRANSLATE_NOOP(
-        "Sentence",
-        "\"%1\" is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch()."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" is not a color; write hex like #d8904a, three numbers from 0 to "
+                                  "255, a CSS name, rgb(), hsl(), "
+                                  "lab() or oklch()."),
     QT_TRANSLATE_NOOP("Sentence",
                       "\"%1\" is not the ICC profile of a four-color press that can be worked with."),
+    QT_TRANSLATE_NOOP("Sentence", "The sets and their versions come to more than a piece can hold; remove "
+                                  "versions or sets that are not needed."),
+    QT_TRANSLATE_NOOP(
+        "Sentence",
+        "The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece was not saved: its sets and versions come to more than it can "
+                                  "be opened with again; remove versions or sets that are not needed."),
+    QT_TRANSLATE_NOOP("Sentence", "The piece was not saved: its references come to more than it can be "
+                                  "opened with again; remove some of them."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "\"%1\" has its colors coded in a way this program does not know (primaries %2, "
+                      "transfer %3 of ITU-T H.273); save it as sRGB or Display P3."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" cannot be brought to sRGB; there may be too little memory."),
+    QT_TRANSLATE_NOOP("Sentence", "Counting what is used was stopped."),
     QT_TRANSLATE_NOOP("Sentence", "A brace is open to the end of the pattern; close it with }."),
     QT_TRANSLATE_NOOP("Sentence", "A family cannot be merged with itself; choose another."),
     QT_TRANSLATE_NOOP("Sentence", "A fitted polygon has from 3 to 24 corners."),
@@ -191,6 +205,9 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP(
         "Sentence",
         "Nothing stands between {%1} and {%2} in the pattern, so that they cannot be told apart."),
+    QT_TRANSLATE_NOOP("Sentence",
+                      "This pattern can read the text in so many ways that it would take too long; "
+                      "put something between its fields that their contents do not hold."),
     QT_TRANSLATE_NOOP("Sentence",
                       "\"%1\" does not exist at value %2 with its saturation; make it greyer first."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" and %2 more are locked; unlock first."),

@@ -55,7 +55,9 @@ SpokenItem slider(Kind kind, const QString& name, const QRectF& rect, SpokenNumb
 
 QString set_told(const Piece& piece) {
   const SwatchSet* set = current_set(piece);
-  return set ? QObject::tr("%1, %2 swatches").arg(text(set->name)).arg(swatch_count(*set)) : QString();
+  return set ? QObject::tr("%1, %n swatches", nullptr, static_cast<int>(swatch_count(*set)))
+                   .arg(text(set->name))
+             : QString();
 }
 
 std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_at,
@@ -67,7 +69,8 @@ std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_
     SpokenItem group;
     group.key = spoken_key(kFamily, family.id);
     group.role = QAccessible::List;
-    group.name = QObject::tr("%1, %2 swatches").arg(text(family.name)).arg(family.swatches.size());
+    group.name = QObject::tr("%1, %n swatches", nullptr, static_cast<int>(family.swatches.size()))
+                     .arg(text(family.name));
     group.rect = family_at(family.id);
     group.selectable = true;
     group.selected = space.session().family == family.id;

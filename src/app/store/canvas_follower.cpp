@@ -105,9 +105,10 @@ void CanvasFollower::set_state(Canvas& canvas, State state) {
   if (!said.isEmpty()) emit m_space.notice(said);
 }
 
-void CanvasFollower::take(Id reference, const QString& extension, const SharedBytes& bytes) {
+void CanvasFollower::take(Id reference, const QString& file, const QString& extension,
+                          const SharedBytes& bytes) {
   const auto at = m_canvases.find(reference);
-  if (at == m_canvases.end()) return;
+  if (at == m_canvases.end() || at->second.file != file) return;
   Canvas& canvas = at->second;
   canvas.busy = false;
   canvas.tries = 0;
@@ -115,7 +116,7 @@ void CanvasFollower::take(Id reference, const QString& extension, const SharedBy
   if (stamp_of(canvas.file) != canvas.reading) return m_rest.start(kRestAfterStir);
   canvas.read = canvas.reading;
   set_state(canvas, State::Followed);
-  m_space.show_canvas(reference, extension, bytes);
+  m_space.show_canvas(reference, file, extension, bytes);
 }
 
 void CanvasFollower::fail(Id reference) {

@@ -49,7 +49,7 @@ private:
   void look();
   void look_at(Id reference, Canvas& canvas);
   void set_state(Canvas& canvas, State state);
-  void take(Id reference, const QString& extension, const SharedBytes& bytes);
+  void take(Id reference, const QString& file, const QString& extension, const SharedBytes& bytes);
   void fail(Id reference);
 
   Workspace& m_space;

@@ -161,10 +161,10 @@ QString write_files(const FilesOrder& order, const Progress& progress) {
       failed << words(done.error());
     if (progress && !progress(static_cast<double>(seen) / static_cast<double>(files.formats.size()))) break;
   }
-  QString out = QObject::tr("Wrote %1 of %2 formats to \"%3\".")
-                    .arg(written)
-                    .arg(files.formats.size())
-                    .arg(text(files.folder));
+  QString out =
+      QObject::tr("Wrote %1 of %n formats to \"%2\".", nullptr, static_cast<int>(files.formats.size()))
+          .arg(written)
+          .arg(text(files.folder));
   if (!failed.isEmpty()) out += QLatin1Char(' ') + failed.first();
   return out;
 }

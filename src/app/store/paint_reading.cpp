@@ -239,13 +239,14 @@ void PaintReader::put_out_only(const Result<FewestPaints>& few, const std::vecto
   if (!few) return emit m_space.notice(words(few.error()));
   std::vector<Id> chosen;
   for (const std::size_t i : few->paints) chosen.push_back(ids[i]);
-  m_space.store().apply(tr("Put %1 paints out").arg(chosen.size()),
+  m_space.store().apply(tr("Put %n paints out", nullptr, static_cast<int>(chosen.size())),
                         [&](Piece p) -> Result<Piece> { return with_paints_out(std::move(p), chosen); });
   const QString share = number(100 * few->share, 0);
-  emit m_space.notice(few->enough ? tr("%1 paints reach %2 percent.").arg(chosen.size()).arg(share)
-                                  : tr("These paints do not reach so much: %1 of them come to %2 percent.")
-                                        .arg(chosen.size())
-                                        .arg(share));
+  emit m_space.notice(
+      few->enough ? tr("%n paints reach %1 percent.", nullptr, static_cast<int>(chosen.size())).arg(share)
+                  : tr("These paints do not reach so much: %1 of them come to %2 percent.")
+                        .arg(chosen.size())
+                        .arg(share));
 }
 
 std::optional<int> PaintReader::sought(bool of_photo) const {

@@ -83,13 +83,14 @@ void PieceStore::mark_saved() { m_stack.setClean(); }
 void PieceStore::hold(Piece piece) { m_piece = with_latest(std::move(piece)); }
 
 Piece PieceStore::with_latest(Piece piece) const {
-  for (const auto& [reference, canvas] : m_canvases)
-    piece = with_canvas(std::move(piece), reference, canvas.extension, canvas.bytes);
+  for (const auto& [of, canvas] : m_canvases)
+    piece = with_canvas(std::move(piece), of.first, of.second, canvas.extension, canvas.bytes);
   return piece;
 }
 
-void PieceStore::show_canvas(Id reference, const std::string& extension, const SharedBytes& bytes) {
-  m_canvases[reference] = {extension, bytes};
+void PieceStore::show_canvas(Id reference, const std::string& file, const std::string& extension,
+                             const SharedBytes& bytes) {
+  m_canvases[{reference, file}] = {extension, bytes};
   Piece next = with_latest(m_piece);
   if (next == m_piece) return;
   m_piece = std::move(next);

@@ -41,7 +41,8 @@ public:
   void start_from(Piece piece, bool saved);
   /// The latest picture of a reference that follows a file. It is no step of the painter's: undo never brings
   /// an older one back, but the piece is edited by it.
-  void show_canvas(Id reference, const std::string& extension, const SharedBytes& bytes);
+  void show_canvas(Id reference, const std::string& file, const std::string& extension,
+                   const SharedBytes& bytes);
   void mark_saved();
   [[nodiscard]] bool edited() const { return !m_stack.isClean(); }
   [[nodiscard]] QUndoStack& stack() { return m_stack; }
@@ -65,7 +66,8 @@ private:
     std::string extension;
     SharedBytes bytes;
   };
-  std::map<Id, Canvas> m_canvases; ///< Latest pictures.
+  /// Latest pictures, by the reference and the file it followed: another file has another picture.
+  std::map<std::pair<Id, std::string>, Canvas> m_canvases;
 };
 
 /// What a drag works on: the piece it began with, for as long as nobody else changes the piece. Every move is

@@ -176,9 +176,9 @@ void SetWork::split_off() {
 void SetWork::paste(const std::vector<Swatch>& swatches) {
   const Id chosen = m_space.session().family;
   const Id first_new = m_space.piece().next_id;
-  const bool held = m_space.store().apply(tr("Paste %1 swatches").arg(swatches.size()), [&](Piece p) {
-    return with_swatches_pasted_into(std::move(p), chosen, swatches);
-  });
+  const bool held = m_space.store().apply(
+      tr("Paste %n swatches", nullptr, static_cast<int>(swatches.size())),
+      [&](Piece p) { return with_swatches_pasted_into(std::move(p), chosen, swatches); });
   if (!held) return;
   std::vector<Id> pasted;
   each_swatch(m_space.piece(), [&](const Swatch& s) {
@@ -248,7 +248,7 @@ void SetWork::take_adjustment() {
   if (!taken.changes()) return;
   const auto ids = selection();
   const Id set = m_space.piece().current_set;
-  const QString name = tr("Adjust %1 swatches").arg(m_preview.size());
+  const QString name = tr("Adjust %n swatches", nullptr, static_cast<int>(m_preview.size()));
   try_out({});
   const bool held =
       m_space.store().apply(name, [&](Piece p) { return with_adjusted(std::move(p), set, ids, taken); });

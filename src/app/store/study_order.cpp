@@ -2,6 +2,7 @@
 #include "app/store/study_order.h"
 
 #include "core/color/convert.h"
+#include "core/try/render.h"
 #include "core/try/study.h"
 #include "io/photo/decode.h"
 
@@ -19,7 +20,8 @@ std::shared_ptr<const Areas> with_edits(const Photo& photo, std::shared_ptr<cons
   const PixelView view = view_of(photo.full());
   auto out = std::make_shared<Areas>(*areas);
   for (std::size_t i = made; i < study.edits.size(); ++i) {
-    if (progress && !progress(static_cast<double>(i) / static_cast<double>(study.edits.size()))) return nullptr;
+    if (progress && !progress(static_cast<double>(i) / static_cast<double>(study.edits.size())))
+      return nullptr;
     edit_areas(*out, view, study.edits[i]);
   }
   return out;
@@ -46,16 +48,14 @@ QImage studied(StudyOrder order) {
   const QImage& photo = order.photo->full();
   if (order.side.colors.empty()) return photo;
   if (order.study.by_areas && !order.areas) order.areas = areas_of(*order.photo, order.study);
+  TriedPicture tried;
+  tried.right.way = TryWay::Study;
+  tried.right.colors = order.side.colors;
+  tried.right.match = order.study.match;
+  tried.right.areas = order.areas;
+  if (order.areas) tried.right.area_swatches = swatches_of_areas(order);
   QImage out(photo.copy());
-  auto* words = reinterpret_cast<std::uint32_t*>(out.bits());
-  if (!order.areas) {
-    StudyMapper(order.side.colors, order.study.match).map(view_of(photo), words);
-    return out;
-  }
-  std::vector<std::uint32_t> colors;
-  for (const auto s : swatches_of_areas(order))
-    colors.push_back(word_of(rounded_8bit(order.side.colors[s].color)));
-  paint_areas(*order.areas, colors, words);
+  render_tried(view_of(photo), tried, reinterpret_cast<std::uint32_t*>(out.bits()));
   return out;
 }
 

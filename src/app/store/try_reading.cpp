@@ -3,6 +3,7 @@
 
 #include "app/store/photo_reading.h"
 #include "app/store/set_work.h"
+#include "app/store/share_reading.h"
 #include "app/store/study_order.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
@@ -31,8 +32,7 @@ std::vector<char> outside_mask(const std::vector<ColorCount>& colors, const Mask
 
 } // namespace
 
-TryReader::TryReader(Workspace& space)
-    : m_space(space), m_cutter(this, [] {}), m_seeker(this, [] {}) {
+TryReader::TryReader(Workspace& space) : m_space(space), m_cutter(this, [] {}), m_seeker(this, [] {}) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(kNeedRest);
   connect(&m_rest, &QTimer::timeout, this, &TryReader::seek_needs);
@@ -136,6 +136,33 @@ std::vector<SwatchMove> TryReader::moves_to(const TrySide& side, bool lit) const
   return out;
 }
 
+TriedSide TryReader::tried_side(const TrySide& side, bool lit) {
+  const Trying& trying = m_space.session().trying;
+  TriedSide out;
+  out.way = side.photo ? TryWay::Photo : trying.way;
+  out.colors = colors_of(side, lit).colors;
+  out.match = trying.way == TryWay::Study ? study().match : Match::Color;
+  if (out.way == TryWay::Follow) out.moves = moves_to(side, lit);
+  out.softness = trying.softness;
+  if (out.way == TryWay::Check)
+    if (const MaskMapper* mapper = m_space.reader().mapper()) out.mask = *mapper;
+  out.limits = {trying.far, m_space.piece().grading.outside};
+  out.show_outside = trying.show_outside;
+  out.show_far = trying.show_far;
+  return out;
+}
+
+TriedPicture TryReader::tried(double edge) {
+  const Trying& trying = m_space.session().trying;
+  TriedPicture out{tried_side(trying.left, false), tried_side(trying.right, true)};
+  out.two = trying.two;
+  out.edge = edge;
+  out.squint = trying.squint;
+  out.proof = m_space.shares().proof();
+  out.eyes = m_space.session().eyes;
+  return out;
+}
+
 // ---------------------------------------------------------------- areas
 
 /// What is asked for comes to the front.
@@ -180,7 +207,8 @@ std::shared_ptr<const Areas> TryReader::areas() {
         if (!made) return;
         // The cut without changes stays as long as there is one.
         while (m_kept_areas.size() >= most_kept) {
-          const bool last_is_base = m_kept_areas.back().key.edits.empty() && m_kept_areas.back().key.cut == key.cut;
+          const bool last_is_base =
+              m_kept_areas.back().key.edits.empty() && m_kept_areas.back().key.cut == key.cut;
           m_kept_areas.erase(m_kept_areas.end() - (last_is_base && m_kept_areas.size() > 1 ? 2 : 1));
         }
         m_kept_areas.insert(m_kept_areas.begin(), {key, made});

@@ -10,6 +10,7 @@
 #include "core/session/session.h"
 #include "core/try/check.h"
 #include "core/try/live_study.h"
+#include "core/try/render.h"
 
 #include <QObject>
 #include <QPoint>
@@ -44,6 +45,11 @@ public:
   [[nodiscard]] QString name_of(const TrySide& side) const;
   /// What follows from the state the photo is in to that of a side.
   [[nodiscard]] std::vector<SwatchMove> moves_to(const TrySide& side, bool lit) const;
+
+  /// All that is seen at Try, without areas; `edge` is its place on the whole picture.
+  [[nodiscard]] TriedPicture tried(double edge);
+  /// Of the right side, without areas.
+  [[nodiscard]] TriedSide tried_side(const TrySide& side, bool lit);
 
   /// Of the shown photo in full; null while they are being cut, which changed() tells the end of.
   [[nodiscard]] std::shared_ptr<const Areas> areas();
@@ -145,7 +151,8 @@ private:
   Id m_hovered = 0;
   bool m_on_staff = false;
   std::optional<QPoint> m_marked;
-  // Last, so that they have come to rest before what they use goes. Only what was asked for last is worked on.
+  // Last, so that they have come to rest before what they use goes. Only what was asked for last is worked
+  // on.
   StoppableJob m_cutter, m_seeker;
   JobPool m_mask_asker;
 };

@@ -209,7 +209,7 @@ void Workspace::lay_families(const QString& name, const std::vector<std::vector<
   std::vector<LaidFamily> laid;
   for (const auto& colors : families)
     if (!colors.empty()) laid.push_back({name.toStdString(), colors});
-  m_store.apply(tr("Lay %1 as %2 families").arg(name).arg(laid.size()),
+  m_store.apply(tr("Lay %1 as %n families", nullptr, static_cast<int>(laid.size())).arg(name),
                 [&](Piece p) { return with_laid_families(std::move(p), laid); });
 }
 
@@ -235,7 +235,7 @@ void Workspace::accept_harvest(HarvestFamilies by) {
   if (colors.empty()) return;
   const auto families =
       by == HarvestFamilies::ByHue ? grouped_by_hue(colors) : grouped_by_band(colors, piece().bands);
-  const bool held = m_store.apply(tr("Accept %1 colors").arg(colors.size()),
+  const bool held = m_store.apply(tr("Accept %n colors", nullptr, static_cast<int>(colors.size())),
                                   [&](Piece p) { return with_laid_families(std::move(p), families); });
   if (held) show_harvest({});
 }
@@ -297,8 +297,9 @@ void Workspace::stop_following() {
                 [id](Piece p) { return with_reference_following(std::move(p), id, ""); });
 }
 
-void Workspace::show_canvas(Id reference, const QString& extension, const SharedBytes& bytes) {
-  m_store.show_canvas(reference, extension.toStdString(), bytes);
+void Workspace::show_canvas(Id reference, const QString& file, const QString& extension,
+                            const SharedBytes& bytes) {
+  m_store.show_canvas(reference, file.toStdString(), extension.toStdString(), bytes);
   m_photos.follow(piece().references);
 }
 

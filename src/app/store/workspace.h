@@ -168,7 +168,7 @@ public:
   /// Takes in a file as a reference that follows it, in the place of the shown one where that follows it too.
   void follow_canvas(const QString& path);
   void stop_following();
-  void show_canvas(Id reference, const QString& extension, const SharedBytes& bytes);
+  void show_canvas(Id reference, const QString& file, const QString& extension, const SharedBytes& bytes);
   /// Takes in a photo in the place of the shown one.
   void replace_reference(const QString& path) { m_photos.take_in(path, m_session.reference); }
 
@@ -249,7 +249,7 @@ private:
   std::unique_ptr<ShareReader> m_shares;
   std::unique_ptr<PaintReader> m_paints;
   SharedBytes m_shown_bytes;
-  QString m_refused; ///< What was said last of something that was not taken.
+  QString m_refused;      ///< What was said last of something that was not taken.
   QStringList m_refusals; ///< Of the photos being taken in, told together at the end.
 };
 

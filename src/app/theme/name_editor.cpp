@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/theme/name_editor.h"
 
+#include <QKeyEvent>
 #include <QShortcut>
 
 namespace zc {
@@ -26,6 +27,12 @@ void NameEditor::finish() {
   clear();
   setModified(false);
   if (const auto done = std::exchange(m_done, {}); done && changed) done(given);
+}
+
+/// The Enter that ends a name is no command of what lies below it.
+void NameEditor::keyPressEvent(QKeyEvent* event) {
+  QLineEdit::keyPressEvent(event);
+  if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) event->accept();
 }
 
 void NameEditor::edit(const QRectF& place, const QString& was,

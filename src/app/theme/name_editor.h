@@ -15,6 +15,9 @@ public:
   /// Over a place of the parent; `done` gets the new name when it was changed.
   void edit(const QRectF& place, const QString& was, const std::function<void(const QString&)>& done);
 
+protected:
+  void keyPressEvent(QKeyEvent* event) override;
+
 private:
   void finish();
   std::function<void(const QString&)> m_done;

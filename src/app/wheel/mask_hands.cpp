@@ -12,7 +12,7 @@
 namespace zc {
 namespace {
 
-constexpr double kHandleReach = 9, kMoveStart = 3;
+constexpr double kHandleReach = 9, kEdgeReach = 6, kMoveStart = 3;
 
 bool same(const Handle& a, const Handle& b) { return a.grip == b.grip && a.index == b.index; }
 
@@ -62,6 +62,13 @@ std::optional<Handle> MaskHands::handle_at(QPointF p) const {
   return found;
 }
 
+/// Of the area worked on, away from its handles.
+std::optional<EdgePlace> MaskHands::edge_at(QPointF p) const {
+  const auto* polygon = shape() ? std::get_if<Polygon>(shape()) : nullptr;
+  if (!polygon || handle_at(p)) return std::nullopt;
+  return edge_near(*polygon, m_view.disc_point_at(p), kEdgeReach / m_view.radius());
+}
+
 /// The area worked on comes first, then the one laid last.
 std::optional<std::size_t> MaskHands::area_at(QPointF p) const {
   if (!areas()) return std::nullopt;
@@ -104,6 +111,11 @@ bool MaskHands::press(QPointF p, bool alone) {
     m_dragged = *handle;
     return true;
   }
+  if (const auto edge = edge_at(p); edge && !m_view.beyond_rim(p)) {
+    m_drag = Drag::Edge;
+    m_edge = *edge;
+    return true;
+  }
   if (m_view.beyond_rim(p)) {
     if (areas()) m_drag = Drag::Turn;
     return true;
@@ -142,8 +154,8 @@ bool MaskHands::drag(QPointF p) {
   const QPointF before = std::exchange(m_pointer, p);
   if (m_drag == Drag::None) return m_tool != Tool::None;
   m_moved = m_moved || QLineF(m_press, p).length() > kMoveStart;
-  if (m_drag == Drag::Handle || m_drag == Drag::Turn || (m_drag == Drag::Move && m_moved))
-    drag_piece(before, p);
+  const bool after_a_start = m_drag == Drag::Move || m_drag == Drag::Edge;
+  if (m_drag == Drag::Handle || m_drag == Drag::Turn || (after_a_start && m_moved)) drag_piece(before, p);
   if (m_drag == Drag::Outline && m_moved) m_outline.push_back(pulled_onto_disc(m_view.disc_point_at(p)));
   m_view.update();
   return true;
@@ -160,6 +172,7 @@ void MaskHands::drag_piece(QPointF before, QPointF now) {
 
 QString MaskHands::drag_name() const {
   if (m_drag == Drag::Handle) return tr("Reshape mask area");
+  if (m_drag == Drag::Edge) return tr("Bend mask edge");
   if (m_drag == Drag::Move) return tr("Move mask area");
   return m_alone ? tr("Turn mask area") : tr("Turn mask");
 }
@@ -169,6 +182,10 @@ Result<Piece> MaskHands::dragged(Piece piece, QPointF p) const {
   const DiscPoint to = m_view.disc_point_at(p);
   if (m_drag == Drag::Handle)
     return with_mask_handle(std::move(piece), area, m_dragged.grip, m_dragged.index, to);
+  if (m_drag == Drag::Edge) {
+    auto bent = with_mask_point_added(std::move(piece), area, m_edge.edge + 1, m_edge.at);
+    return bent ? with_mask_handle(std::move(bent).value(), area, Grip::Corner, m_edge.edge + 1, to) : bent;
+  }
   const double by = turn_between(angle_at(m_press), angle_at(p));
   if (m_drag == Drag::Turn && !m_alone)
     return with_mask_turned(std::move(piece), by, m_space.session().carry);
@@ -260,24 +277,12 @@ bool MaskHands::double_click(QPointF p) {
     finish_outline();
     return true;
   }
-  const auto* polygon = shape() ? std::get_if<Polygon>(shape()) : nullptr;
-  if (!polygon || handle_at(p)) return false;
-  const auto& points = polygon->points;
-  for (std::size_t i = 0; i < points.size(); ++i) {
-    const QPointF from = m_view.screen_point(points[i]),
-                  along = m_view.screen_point(points[(i + 1) % points.size()]) - from;
-    const double length = std::hypot(along.x(), along.y());
-    const QPointF d = p - from;
-    if (length == 0 || std::abs(d.x() * along.y() - d.y() * along.x()) / length > kHandleReach) continue;
-    const double place = QPointF::dotProduct(d, along) / (length * length);
-    if (place <= 0 || place >= 1) continue;
-    const DiscPoint at = m_view.disc_point_at(from + along * place);
-    m_space.store().apply(tr("Add mask corner"), [&](Piece piece) {
-      return with_mask_point_added(std::move(piece), m_space.session().area, i + 1, at);
-    });
-    return true;
-  }
-  return false;
+  const auto edge = edge_at(p);
+  if (!edge) return false;
+  m_space.store().apply(tr("Add mask corner"), [&](Piece piece) {
+    return with_mask_point_added(std::move(piece), m_space.session().area, edge->edge + 1, edge->at);
+  });
+  return true;
 }
 
 void MaskHands::call_off() {
@@ -292,7 +297,7 @@ void MaskHands::hover(QPointF p) {
   m_hovered = handle;
   if (changed || !m_outline.empty()) m_view.update();
   m_view.setCursor(m_tool != Tool::None   ? Qt::CrossCursor
-                   : handle               ? Qt::PointingHandCursor
+                   : handle || edge_at(p) ? Qt::PointingHandCursor
                    : m_view.beyond_rim(p) ? (areas() ? Qt::OpenHandCursor : Qt::ArrowCursor)
                    : area_at(p)           ? Qt::SizeAllCursor
                                           : Qt::CrossCursor);

@@ -47,10 +47,11 @@ signals:
   void toolChanged();
 
 private:
-  enum class Drag { None, Handle, Move, Turn, Outline, Round, Sector };
+  enum class Drag { None, Handle, Edge, Move, Turn, Outline, Round, Sector };
   [[nodiscard]] const List<Area>* areas() const;
   [[nodiscard]] const Shape* shape() const; ///< Of the area worked on.
   [[nodiscard]] std::optional<Handle> handle_at(QPointF p) const;
+  [[nodiscard]] std::optional<EdgePlace> edge_at(QPointF p) const;
   [[nodiscard]] std::optional<std::size_t> area_at(QPointF p) const;
   [[nodiscard]] double angle_at(QPointF p) const;
   void reshape(const QString& name, const Shape& to);
@@ -74,6 +75,7 @@ private:
   AreaMode m_mode = AreaMode::Adds;
   Drag m_drag = Drag::None;
   Handle m_dragged;
+  EdgePlace m_edge;           ///< That is bent.
   QPointF m_press, m_pointer; ///< Where the way dragged begins, and where the pointer is.
   bool m_moved = false, m_alone = false;
   std::optional<DragBase> m_base; ///< While a handle, an area or the mask is dragged.

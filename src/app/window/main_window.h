@@ -96,6 +96,7 @@ private:
   void make_try_menu();
   void try_way(TryWay way);
   void save_tried_picture();
+  [[nodiscard]] std::optional<std::vector<Id>> by_exact_use(bool used);
   void save_pairs();
   void make_share_menu();
   void add_share_views(QMenu& menu);

@@ -32,6 +32,7 @@ QString PieceExports::key(const char* what) const {
 }
 
 void PieceExports::recall() {
+  m_document = m_space.document();
   m_path = m_documents.path();
   m_written.clear();
   Sharing sharing = m_space.session().sharing;
@@ -51,14 +52,15 @@ void PieceExports::recall() {
 
 /// Saved under another name it is another piece: what the one before has written is not its own.
 void PieceExports::follow_path() {
-  if (m_documents.path() == m_path) return;
+  if (m_documents.path() == m_path || m_document != m_space.document()) return;
   if (!m_path.isEmpty()) m_written.clear();
   m_path = m_documents.path();
   remember();
 }
 
 void PieceExports::remember() const {
-  if (m_path.isEmpty()) return;
+  // Until another piece is recalled the panels are empty, which says nothing of the one before.
+  if (m_path.isEmpty() || m_document != m_space.document()) return;
   const FilesOut& files = m_space.session().sharing.files;
   QSettings settings;
   const auto note = [&](const char* what, const QVariant& now) {

@@ -38,6 +38,7 @@ private:
   const Documents& m_documents;
   Dialogs& m_dialogs;
   QWidget& m_window;
+  DocumentId m_document{};
   QString m_path; ///< Of the piece; empty for one without a file, whose exports are known until it is left.
   std::map<QString, FileState> m_written;
 };

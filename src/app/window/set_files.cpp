@@ -65,9 +65,9 @@ void SetFiles::export_set(ExchangeFormat format) {
   const auto bytes = write_set(set, format);
   const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
   if (saved) note_folder(path);
-  emit m_space.notice(
-      saved ? tr("Exported %1 swatches to %2.").arg(swatch_count(set)).arg(QFileInfo(path).fileName())
-            : words(saved.error()));
+  emit m_space.notice(saved ? tr("Exported %n swatches to %1.", nullptr, static_cast<int>(swatch_count(set)))
+                                  .arg(QFileInfo(path).fileName())
+                            : words(saved.error()));
 }
 
 void SetFiles::bring_in_asked() {
@@ -144,10 +144,10 @@ void SetFiles::pack_parcel(const Parcel& parcel) {
   if (path.isEmpty()) return;
   const Status saved = save_parcel(path.toStdString(), parcel);
   if (saved) note_folder(path);
-  emit m_space.notice(saved ? tr("Packed %1 sets and %2 masks into %3.")
-                                  .arg(parcel.sets.size())
-                                  .arg(parcel.masks.size())
-                                  .arg(QFileInfo(path).fileName())
+  emit m_space.notice(saved ? tr("Packed %1 and %2 into %3.")
+                                  .arg(tr("%n sets", nullptr, static_cast<int>(parcel.sets.size())),
+                                       tr("%n masks", nullptr, static_cast<int>(parcel.masks.size())),
+                                       QFileInfo(path).fileName())
                             : words(saved.error()));
 }
 

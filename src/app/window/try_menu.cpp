@@ -7,11 +7,14 @@
 #include "app/desks/try/try_view.h"
 #include "app/seams/dialogs.h"
 #include "app/store/set_work.h"
+#include "app/store/study_order.h"
 #include "app/store/try_reading.h"
 #include "app/theme/text.h"
+#include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "io/exchange/study_files.h"
 #include "io/files/safe_save.h"
+#include "io/photo/decode.h"
 
 #include <QMenu>
 #include <QMenuBar>
@@ -42,30 +45,28 @@ void MainWindow::make_try_menu() {
   add_action(menu, tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
              [this] { m_try->view().flip(); });
   menu->addSeparator();
-  const auto by_use = [this](bool used) {
-    std::vector<Id> out;
-    for (const auto& [id, share] : m_space.tries().uses())
-      if ((share > 0) == used && find_swatch(m_space.piece(), id)) out.push_back(id);
-    std::sort(out.begin(), out.end());
-    return out;
-  };
-  add_action(menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {},
-             [this, by_use] { m_space.set_work().select(by_use(false)); });
+  add_action(menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {}, [this] {
+    if (const auto unused = by_exact_use(false)) m_space.set_work().select(*unused);
+  });
   add_action(menu, tr("&Let go of what is unused"),
-             tr("Remove the swatches that the picture does not use; locked ones stay"), {}, [this, by_use] {
+             tr("Remove the swatches that the picture does not use; locked ones stay"), {}, [this] {
+               const auto unused = by_exact_use(false);
+               if (!unused) return;
                std::vector<Id> gone;
-               for (const Id id : by_use(false))
+               for (const Id id : *unused)
                  if (!find_swatch(m_space.piece(), id)->locked) gone.push_back(id);
                if (gone.empty()) return m_notice->tell(tr("The picture uses every swatch."));
-               m_space.store().apply(tr("Let go of %1 unused swatches").arg(gone.size()),
-                                     [&](Piece p) { return without_swatches(std::move(p), gone); });
+               m_space.store().apply(
+                   tr("Let go of %n unused swatches", nullptr, static_cast<int>(gone.size())),
+                   [&](Piece p) { return without_swatches(std::move(p), gone); });
              });
   add_action(menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
-             [this, by_use] {
-               const auto used = by_use(true);
-               if (used.empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
+             [this] {
+               const auto used = by_exact_use(true);
+               if (!used) return;
+               if (used->empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
                m_space.store().apply(tr("Mark used"),
-                                     [&](Piece p) { return with_swatches_used(std::move(p), used, true); });
+                                     [&](Piece p) { return with_swatches_used(std::move(p), *used, true); });
              });
   menu->addSeparator();
   add_action(menu, tr("Save the &picture..."),
@@ -73,6 +74,38 @@ void MainWindow::make_try_menu() {
              [this] { save_tried_picture(); });
   add_action(menu, tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"), {},
              [this] { save_pairs(); });
+}
+
+/// Every pixel of the picture is counted, for what is unused may be removed. Nothing where that is not
+/// possible now, which has been said.
+std::optional<std::vector<Id>> MainWindow::by_exact_use(bool used) {
+  TryReader& tries = m_space.tries();
+  const auto photo = tries.photo();
+  const bool by_areas = tries.study().by_areas;
+  TriedSide side = tries.tried_side(m_space.session().trying.right, true);
+  const SideColors colors = tries.colors_of(m_space.session().trying.right, true);
+  side.areas = photo && by_areas ? tries.areas() : nullptr;
+  if (!photo || colors.colors.empty() || (by_areas && !side.areas) || m_long_work->running()) {
+    m_notice->tell(tr("There is no picture in the set yet to count in; wait for it, or show one."));
+    return std::nullopt;
+  }
+  if (side.areas) side.area_swatches = swatches_of_areas({photo, tries.study(), colors, side.areas});
+  const Piece before = m_space.piece();
+  Result<std::vector<std::uint64_t>> counted = std::vector<std::uint64_t>();
+  m_long_work->run(tr("Looking at every pixel"), [&](const Progress& progress) {
+    counted = exact_uses(view_of(photo->full()), side, progress);
+  });
+  if (!counted) return std::nullopt;
+  if (m_space.piece() != before) {
+    m_notice->tell(tr("The piece was changed meanwhile; ask once more."));
+    return std::nullopt;
+  }
+  std::vector<Id> out;
+  for (std::size_t i = 0; i < colors.ids.size(); ++i)
+    if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), colors.ids[i]))
+      out.push_back(colors.ids[i]);
+  std::sort(out.begin(), out.end());
+  return out;
 }
 
 void MainWindow::save_pairs() {
@@ -93,7 +126,7 @@ void MainWindow::save_tried_picture() {
   const QString path =
       m_dialogs.export_file(this, tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
   if (path.isEmpty()) return;
-  write_tried_picture(m_space, path, [this, path](const Status& written) {
+  write_tried_picture(m_space, path, m_try->view().edge_in_picture(), [this, path](const Status& written) {
     m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
   });
 }

@@ -15,6 +15,8 @@ struct AdjustRequest {
 };
 
 Result<Json> adjust_set(const AdjustRequest& r) {
+  const FileClaim claim(r.output, kClaimPatience);
+  if (claim.taken()) return taken_elsewhere(r.output);
   auto document = open_document(r.piece);
   if (!document) return document.error();
   Document changed = *document;
@@ -22,7 +24,7 @@ Result<Json> adjust_set(const AdjustRequest& r) {
   if (!set) return set.error();
   Adjustment adjustment = r.adjustment;
   if (!r.tint.empty()) {
-    const auto tint = parse_color(r.tint);
+    const auto tint = given_color(r.tint);
     if (!tint) return tint.error();
     adjustment.tint = *tint;
   }
@@ -57,7 +59,7 @@ Command add_adjust(const Options& app) {
   command.text("--toward", r->tint, "Color of a light to tint toward");
   command.number("--share", a.tint_share, "How far toward it, 0 to 1");
   command.text("-o,--output", r->output, "Piece file to write", Options::Need::Needed);
-  return {command, [r] { return adjust_set(*r); }};
+  return {command, [r] { return adjust_set(*r); }, true};
 }
 
 } // namespace zc::cli

@@ -14,9 +14,9 @@ struct BetweenRequest {
 };
 
 Result<Json> between(const BetweenRequest& r) {
-  const auto from = parse_color(r.from);
+  const auto from = given_color(r.from);
   if (!from) return from.error();
-  const auto to = parse_color(r.to);
+  const auto to = given_color(r.to);
   if (!to) return to.error();
   const auto steps = steps_between(*from, *to, r.steps, r.way);
   if (!steps) return steps.error();

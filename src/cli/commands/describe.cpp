@@ -38,7 +38,7 @@ Json describe_one(Srgb c) {
 Result<Json> describe(const std::vector<std::string>& colors) {
   Json out = Json::array();
   for (const auto& text : colors) {
-    const auto color = parse_color(text);
+    const auto color = given_color(text);
     if (!color) return color.error();
     out.push_back(describe_one(*color));
   }

@@ -11,7 +11,7 @@ namespace {
 Result<Json> difference(const std::vector<std::string>& colors, const std::vector<std::string>& labs) {
   std::vector<Lab> pair;
   for (const auto& text : colors) {
-    const auto color = parse_color(text);
+    const auto color = given_color(text);
     if (!color) return color.error();
     pair.push_back(lab_from_srgb(*color));
   }

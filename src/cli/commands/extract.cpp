@@ -73,7 +73,7 @@ Command add_extract(const Options& app) {
   add_photo_options(command, r->photo, true);
   command.whole("--count", r->spec.count, "How many colors");
   command.text("--bands", r->bands, "How many light, middle and dark ones: L,M,D");
-  command.whole("--accents", r->spec.accents, "Small far-off colors beside them, at most so many");
+  command.whole("--accents", r->spec.accents, "Small far-off colors among them, at most so many");
   command.number("--min-difference", r->spec.least_difference, "Least CIEDE2000 between two");
   command.flag("--inside", r->inside, "Only pixels inside the piece's mask");
   command.flag("--mapped", r->mapped, "Pixels outside the mask at their nearest place inside");

@@ -36,6 +36,9 @@ Result<Json> import_set(const ImportRequest& r) {
   auto found = r.pattern.empty() ? read_set_file(*bytes, name) : read_by_pattern(r, *bytes, name);
   if (!found) return found.error();
   FoundSet colors = std::move(found).value();
+  // From here on until it is saved the piece is this command's.
+  const FileClaim claim(r.piece, kClaimPatience);
+  if (claim.taken()) return taken_elsewhere(r.piece);
   Result<Document> document = Document{new_piece(""), {}};
   const bool fresh = !std::filesystem::exists(r.piece);
   if (!fresh) document = open_document(r.piece);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/command.h"
 
+#include "cli/sets.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
 
@@ -18,6 +19,8 @@ struct LimitRequest {
 };
 
 Result<Json> limit(const LimitRequest& r) {
+  const FileClaim claim(r.output, kClaimPatience);
+  if (claim.taken()) return taken_elsewhere(r.output);
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   if (r.carry && !r.turned)
@@ -67,10 +70,12 @@ Command add_limit(const Options& app) {
   command.number("--turn", r->turn, "Degrees clockwise");
   command.flag("--carry", r->carry, "Turn the current set along with the mask");
   command.text("-o,--output", r->output, "Piece file to write", Options::Need::Needed);
-  return {command, [r, command] {
+  return {command,
+          [r, command] {
             r->turned = command.given("--turn");
             return limit(*r);
-          }};
+          },
+          true};
 }
 
 } // namespace zc::cli

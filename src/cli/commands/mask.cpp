@@ -22,7 +22,7 @@ Result<Json> mask(const MaskRequest& request) {
   const MaskRegion region(pattern_mask(request.pattern));
   Json tests = Json::array();
   for (const auto& text : request.colors) {
-    const auto color = parse_color(text);
+    const auto color = given_color(text);
     if (!color) return color.error();
     const WheelPoint p = wheel.locate(*color, request.pattern.base);
     const DiscPoint place = disc_point(p);

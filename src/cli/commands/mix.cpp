@@ -23,7 +23,7 @@ Result<Json> mix(const std::vector<std::string>& texts, MixAs as) {
     // "srgb:R,G,B" has a colon of its own.
     const auto colon = text.rfind(':');
     const bool has_parts = colon != std::string::npos && text.substr(0, colon) != "srgb";
-    const auto color = parse_color(has_parts ? text.substr(0, colon) : text);
+    const auto color = given_color(has_parts ? text.substr(0, colon) : text);
     if (!color) return color.error();
     MixPart part{*color, 1};
     if (has_parts) {

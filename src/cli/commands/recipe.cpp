@@ -15,7 +15,7 @@ struct RecipeRequest {
 };
 
 Result<Json> recipe(const RecipeRequest& r) {
-  const auto color = parse_color(r.color);
+  const auto color = given_color(r.color);
   if (!color) return color.error();
   const auto paints = paints_in(r.paints);
   if (!paints) return paints.error();

@@ -15,7 +15,7 @@ struct RelateRequest {
 };
 
 Result<Json> relate(const RelateRequest& r) {
-  const auto color = parse_color(r.color);
+  const auto color = given_color(r.color);
   if (!color) return color.error();
   const Wheel wheel(r.wheel);
   Json out = Json::array();

@@ -15,7 +15,7 @@ namespace {
 struct SheetRequest {
   std::string piece, set, parts, under, output;
   SheetSpec spec;
-  bool lying = false;
+  bool lying = false, replace = false;
   std::string ground;
   double value = 66, dots = 150;
 };
@@ -64,6 +64,11 @@ Result<Json> sheet(SheetRequest r) {
   }
   const auto laid = sheet_of(piece, **set, r.spec, pictures, toolkit_measure());
   if (!laid) return laid.error();
+  const auto pages = sheet_file_names(r.output, laid->pages.size());
+  for (std::size_t i = 1; i < pages.size() && !r.replace; ++i)
+    if (std::filesystem::exists(pages[i]))
+      return Error{ErrorCode::Unwritable,
+                   "\"" + pages[i] + "\" is there already; give --replace, or another name.", pages[i]};
   const SheetImages images = sheet_images(piece, r.spec, reference, 1200);
   const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, r.dots, r.output);
   if (!files) return files.error();
@@ -93,6 +98,7 @@ Command add_sheet(const Options& app) {
   command.number("--margin", r->spec.margin, "Millimetres, 5 to 40");
   command.number("--value", r->value, "L* that the wheel is shown at");
   command.number("--dots", r->dots, "Pixels an inch of a PNG, 36 to 600");
+  command.flag("--replace", r->replace, "Replace further pages that are there: name-2.png and so on");
   command.text("-o,--output", r->output, "PDF, SVG or PNG file to write", Options::Need::Needed);
   return {command, [r] { return sheet(*r); }};
 }

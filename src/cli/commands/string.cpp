@@ -22,11 +22,11 @@ struct StringRequest {
 Result<Json> string(const StringSpec& given, const std::string& from, const std::string& to,
                     const WheelSpec& wheel) {
   StringSpec spec = given;
-  const auto start = parse_color(from);
+  const auto start = given_color(from);
   if (!start) return start.error();
   spec.from = *start;
   if (!to.empty()) {
-    const auto end = parse_color(to);
+    const auto end = given_color(to);
     if (!end) return end.error();
     spec.to = *end;
   }

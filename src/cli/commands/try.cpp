@@ -7,6 +7,7 @@
 #include "core/color/text.h"
 #include "core/piece/pairing.h"
 #include "core/try/check.h"
+#include "core/try/render.h"
 #include "core/try/study.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/study_files.h"
@@ -17,13 +18,13 @@
 namespace zc::cli {
 namespace {
 
-enum class TryAs { Study, Follow };
-constexpr Word<TryAs> kTryWords[] = {{TryAs::Study, "study"}, {TryAs::Follow, "follow"}};
+constexpr Word<TryWay> kTryWords[] = {
+    {TryWay::Study, "study"}, {TryWay::Follow, "follow"}, {TryWay::Check, "check"}};
 constexpr Word<Match> kMatchWords[] = {{Match::Color, "color"}, {Match::Value, "value"}};
 
 struct TryRequest {
   std::string picture, piece, set, from, to, output, pairs;
-  std::optional<TryAs> as;
+  std::optional<TryWay> as;
   Match match = Match::Color;
   int areas = 0, lacks = 6;
   double far = StrayLimits().far;
@@ -65,7 +66,7 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
     lacking.push_back(color);
   }
   std::optional<MaskMapper> mask;
-  if (piece.mask && piece.mask_on) mask.emplace(Wheel(piece.wheel), MaskRegion(*piece.mask));
+  if (const Mask* used = mask_in_use(piece)) mask.emplace(Wheel(piece.wheel), MaskRegion(*used));
   const SwatchMatcher by_color(set.colors);
   const auto strays = stray_shares(
       colors, StrayChecker(&by_color, mask ? &*mask : nullptr, {r.far, piece.grading.outside}), piece.bands);
@@ -86,35 +87,27 @@ Status save_text(const std::string& path, const std::string& text) {
   return save_safely(path, Bytes(text.begin(), text.end()), Backup::None);
 }
 
-Result<Json> study(const TryRequest& r, const PixelView& view, const SetColors& set, std::uint32_t* out) {
-  if (set.colors.empty())
-    return Error{ErrorCode::BadInput, "The set holds no swatch; a study needs at least one.", "--set"};
-  if (r.areas == 0) {
-    StudyMapper(set.colors, r.match).map(view, out);
-    return Json::object();
-  }
+/// With its areas where they are asked for; the number of them is told.
+Result<Json> cut_study(const TryRequest& r, const PixelView& view, TriedSide& side) {
+  if (r.areas == 0) return Json::object();
   AreaSpec spec;
   spec.count = r.areas;
-  const auto areas = cut_into_areas(view, spec);
+  auto areas = cut_into_areas(view, spec);
   if (!areas) return areas.error();
-  const auto swatches = swatches_of(*areas, SwatchMatcher(set.colors, r.match),
-                                    std::vector<std::optional<std::size_t>>(areas->areas.size()));
-  if (ends_in_svg(r.output)) {
-    std::vector<Srgb> colors;
-    std::vector<std::string> names;
-    for (const auto s : swatches) {
-      colors.push_back(set.colors[s].color);
-      names.push_back(set.swatches[s]->name);
-    }
-    const Status saved = save_text(r.output, study_svg(*areas, colors, names));
-    if (!saved) return saved.error();
-    return Json{{"areas", areas->areas.size()}, {"file", r.output}};
+  side.areas = std::make_shared<const Areas>(std::move(areas).value());
+  side.area_swatches = swatches_of(*side.areas, SwatchMatcher(side.colors, r.match),
+                                   std::vector<std::optional<std::size_t>>(side.areas->areas.size()));
+  return Json{{"areas", side.areas->areas.size()}};
+}
+
+Status save_shapes(const TryRequest& r, const TriedSide& side, const SetColors& set) {
+  std::vector<Srgb> colors;
+  std::vector<std::string> names;
+  for (const auto s : side.area_swatches) {
+    colors.push_back(side.colors[s].color);
+    names.push_back(set.swatches[s]->name);
   }
-  std::vector<std::uint32_t> words;
-  words.reserve(swatches.size());
-  for (const auto s : swatches) words.push_back(word_of(rounded_8bit(set.colors[s].color)));
-  paint_areas(*areas, words, out);
-  return Json{{"areas", areas->areas.size()}};
+  return save_text(r.output, study_svg(*side.areas, colors, names));
 }
 
 /// How many pixels had to be brought into the gamut.
@@ -126,22 +119,37 @@ std::uint64_t reduced_pixels(const PixelView& view, const Follow& follow) {
 }
 
 /// Made in place: a second picture of 100 megapixels is a lot to ask for.
-Result<Json> write_picture(const TryRequest& r, QImage image, const List<Family>& from,
+Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image, const List<Family>& from,
                            const List<Family>& to) {
-  auto* out = reinterpret_cast<std::uint32_t*>(image.bits());
   const PixelView view = view_of(image);
   const QSize size = image.size();
+  const SetColors set = set_colors(to);
+  TriedPicture tried;
+  TriedSide& side = tried.right;
+  side.way = *r.as;
+  side.colors = set.colors;
+  side.match = r.match;
+  if (side.colors.empty())
+    return Error{ErrorCode::BadInput, "The set holds no swatch; at least one is needed.", "--set"};
   Json told = Json::object();
-  if (*r.as == TryAs::Study) {
-    auto made = study(r, view, set_colors(to), out);
+  if (side.way == TryWay::Study) {
+    auto made = cut_study(r, view, side);
     if (!made) return made.error();
     told = std::move(made).value();
-    if (told.contains("file")) return told;
+    if (side.areas && ends_in_svg(r.output)) {
+      const Status saved = save_shapes(r, side, set);
+      if (!saved) return saved.error();
+      told["file"] = r.output;
+      return told;
+    }
+  } else if (side.way == TryWay::Follow) {
+    side.moves = moves_of(paired(from, to), from, to);
+    told["reduced"] = reduced_pixels(view, Follow(side.moves));
   } else {
-    const Follow follow(moves_of(paired(from, to), from, to));
-    told["reduced"] = reduced_pixels(view, follow);
-    FollowMapper(follow).map(view, out);
+    if (const Mask* mask = mask_in_use(piece)) side.mask.emplace(Wheel(piece.wheel), MaskRegion(*mask));
+    side.limits = {r.far, piece.grading.outside};
   }
+  render_tried(view, tried, reinterpret_cast<std::uint32_t*>(image.bits()));
   if (ends_in_svg(r.output))
     return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; give --areas.", "-o"};
   const Status saved = save_picture(std::move(image), r.output);
@@ -173,7 +181,7 @@ Result<Json> try_picture(const TryRequest& r) {
     out.update(*told);
   }
   if (r.as) {
-    auto written = write_picture(r, std::move(photo).value().image, **from, **to);
+    auto written = write_picture(r, document->piece, std::move(photo).value().image, **from, **to);
     if (!written) return written.error();
     out.update(*written);
   }
@@ -193,8 +201,8 @@ Command add_try(const Options& app) {
   command.text("picture", r->picture, "Picture file", Options::Need::Needed);
   command.text("--piece", r->piece, "Piece file", Options::Need::Needed);
   command.text("--set", r->set, "Name of the set", Options::Need::Needed);
-  command.choice<TryAs>("--as", kTryWords, "study or follow",
-                        std::function<void(TryAs)>([r](TryAs as) { r->as = as; }));
+  command.choice<TryWay>("--as", kTryWords, "What to make",
+                         std::function<void(TryWay)>([r](TryWay as) { r->as = as; }));
   command.whole("--areas", r->areas, "A study of at most so many areas instead of pixels");
   command.choice<Match>("--match", kMatchWords, "What comes first", r->match);
   command.text("--from", r->from, "Version that the picture is in; the set as it is when left out");

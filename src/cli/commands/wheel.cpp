@@ -47,7 +47,7 @@ Result<Json> wheel(const WheelSpec& spec, const std::vector<Question>& requests)
       out.push_back(*answer);
       continue;
     }
-    const auto color = parse_color(request.text);
+    const auto color = given_color(request.text);
     if (!color) return color.error();
     const WheelPoint p = wheel.locate(*color);
     out.push_back({{"a", p.a}, {"r", p.r}, {"v", p.v}});

@@ -8,6 +8,7 @@
 #include "core/image/pools.h"
 
 #include <algorithm>
+#include <functional>
 #include <numeric>
 
 namespace zc {
@@ -76,6 +77,10 @@ void fill_up(const Pool& pool, double least, std::size_t own_from, std::vector<C
   }
 }
 
+bool belongs(const Pool& pool, const Lab& lab, const Bands& bands) {
+  return !pool.band || band_of(lab.l, bands) == *pool.band;
+}
+
 /// The colors of one pool, at least `least` from each other and from those chosen before.
 void choose(const Pool& pool, const ExtractionSpec& spec, std::vector<Choice>& chosen) {
   if (pool.colors.empty() || pool.wanted <= 0) return;
@@ -101,17 +106,45 @@ void choose(const Pool& pool, const ExtractionSpec& spec, std::vector<Choice>& c
   if (spread.size() > chosen.size()) chosen = std::move(spread);
 }
 
-/// Colors far off from all the others, beside the counts.
-void add_accents(const std::vector<Pool>& pools, const ExtractionSpec& spec, std::vector<Choice>& chosen) {
+/// Colors far off from all the others, as many as there are places for in their bands.
+std::vector<Choice> accents_beside(const std::vector<Pool>& pools, const ExtractionSpec& spec,
+                                   const std::vector<Choice>& chosen) {
   const int wanted = spec.accents - static_cast<int>(spec.kept_accents.size());
-  if (wanted <= 0) return;
+  if (wanted <= 0) return {};
   std::vector<Lab> taken;
   taken.reserve(chosen.size());
   for (const auto& c : chosen) taken.push_back(c.lab);
+  std::vector<int> room;
+  for (const Pool& pool : pools) room.push_back(pool.wanted);
+  std::vector<Choice> out;
   for (const Sample& s : accents_of(pools, std::move(taken), wanted, spec.least_difference)) {
-    chosen.push_back(choice_of(s));
-    chosen.back().accent = true;
+    Choice accent = choice_of(s);
+    accent.accent = true;
+    for (std::size_t i = 0; i < pools.size(); ++i) {
+      if (!belongs(pools[i], accent.lab, spec.bands) || room[i] == 0) continue;
+      --room[i];
+      out.push_back(accent);
+    }
   }
+  return out;
+}
+
+/// All pools in turn. False when it was stopped.
+bool choose_all(std::vector<Pool>& pools, const ExtractionSpec& spec, std::vector<Choice>& chosen,
+                Extraction& out, const std::function<bool(double)>& goes_on) {
+  double done = 0;
+  for (Pool& pool : pools) {
+    if (!goes_on(done)) return false;
+    const std::size_t before = chosen.size();
+    choose(pool, spec, chosen);
+    const int missing = pool.wanted - static_cast<int>(chosen.size() - before);
+    if (pool.band == Band::Light) out.unmet.light = missing;
+    if (pool.band == Band::Middle) out.unmet.middle = missing;
+    if (pool.band == Band::Dark) out.unmet.dark = missing;
+    if (!pool.band) out.missing = missing;
+    done += 1.0 / static_cast<double>(pools.size());
+  }
+  return true;
 }
 
 /// The weight of every chosen color: the pixels that are nearest to it.
@@ -163,26 +196,28 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
     return wrong("There are no pixels to take colors from here.");
   std::vector<Choice> chosen;
   for (const auto* kept : {&spec.kept, &spec.kept_accents})
-    for (const Srgb& c : *kept) chosen.push_back({rounded_8bit(c), lab_from_srgb(c)});
+    for (const Srgb& c : *kept) {
+      chosen.push_back({rounded_8bit(c), lab_from_srgb(c)});
+      for (Pool& pool : pools)
+        if (belongs(pool, chosen.back().lab, spec.bands)) pool.wanted = std::max(0, pool.wanted - 1);
+    }
   const std::size_t known = chosen.size();
   Extraction out;
-  double done = 0.3;
-  for (Pool& pool : pools) {
-    if (stopped(done)) return stop;
-    for (const Srgb& c : spec.kept)
-      if (!pool.band || band_of(value_of(c), spec.bands) == *pool.band) --pool.wanted;
-    pool.wanted = std::max(0, pool.wanted);
-    const std::size_t before = chosen.size();
-    choose(pool, spec, chosen);
-    const int missing = pool.wanted - static_cast<int>(chosen.size() - before);
-    if (pool.band == Band::Light) out.unmet.light = missing;
-    if (pool.band == Band::Middle) out.unmet.middle = missing;
-    if (pool.band == Band::Dark) out.unmet.dark = missing;
-    if (!pool.band) out.missing = missing;
-    done += 0.6 / static_cast<double>(pools.size());
+  const bool twice = spec.accents > static_cast<int>(spec.kept_accents.size());
+  const auto part = [&](double from) {
+    return [&, from](double share) { return !stopped(from + share * (twice ? 0.3 : 0.6)); };
+  };
+  if (!choose_all(pools, spec, chosen, out, part(0.3))) return stop;
+  // What is far off from the best choice without accents takes places of it, and the rest is chosen again.
+  if (const auto accents = accents_beside(pools, spec, chosen); !accents.empty()) {
+    chosen.resize(known);
+    chosen.insert(chosen.end(), accents.begin(), accents.end());
+    for (const Choice& accent : accents)
+      for (Pool& pool : pools)
+        if (belongs(pool, accent.lab, spec.bands)) --pool.wanted;
+    if (!choose_all(pools, spec, chosen, out, part(0.6))) return stop;
   }
   if (stopped(0.9)) return stop;
-  add_accents(pools, spec, chosen);
   const auto shares = shares_of(pools, chosen);
   for (std::size_t i = known; i < chosen.size(); ++i) {
     const Choice& c = chosen[i];

@@ -29,12 +29,13 @@ struct ExtractionSpec {
   double least_difference = 3; ///< CIEDE2000 between any two.
   MaskUse mask = MaskUse::Ignore;
   Representative representative = Representative::Pixel;
-  /// At most so many accents beside the counts; see accents.h. None without a picture that has them.
+  /// At most so many of the colors are accents; see accents.h. They take places within the counts, so that
+  /// the sum is what was asked for. None without a picture that has them.
   int accents = 0;
   /// Colors that are there already: they count for the quotas and keep their distance, and are not given
   /// again.
   std::vector<Srgb> kept;
-  std::vector<Srgb> kept_accents; ///< The same; they count for the accents.
+  std::vector<Srgb> kept_accents; ///< The same; they count for the accents too.
 };
 
 struct ExtractedColor {

@@ -203,25 +203,72 @@ std::optional<DiscPoint> crossing(DiscPoint a, DiscPoint b, DiscPoint c, DiscPoi
   return DiscPoint{a.x + t * rx, a.y + t * ry};
 }
 
-/// Takes away the edge whose neighbors, carried on until they meet, add the least area.
+/// Corners this near to the rim stand on it: a cell of the grid reaches as far.
+constexpr double kNearRim = 0.97;
+
+bool at_rim(DiscPoint p) { return std::hypot(p.x, p.y) > 1 - 1e-9; }
+
+/// Where the line from `inner` through `outer` leaves the disc.
+DiscPoint carried_to_rim(DiscPoint inner, DiscPoint outer) {
+  const double dx = outer.x - inner.x, dy = outer.y - inner.y, a = dx * dx + dy * dy;
+  if (a < 1e-18) return pulled_onto_disc(outer);
+  const double b = inner.x * dx + inner.y * dy, c = inner.x * inner.x + inner.y * inner.y - 1;
+  const double t = (-b + std::sqrt(std::max(0.0, b * b - a * c))) / a;
+  return pulled_onto_disc({inner.x + t * dx, inner.y + t * dy});
+}
+
+/// Carries on the neighbors of an edge until they meet, or on to the rim where they meet beyond it; `more` is
+/// the area that this adds, without what lies between a straight edge and the rim.
+struct Widened {
+  DiscPoint a, b; ///< One place where they meet within the disc.
+  double more = 1e9;
+  bool meets = false;
+};
+Widened widened(DiscPoint before, DiscPoint a, DiscPoint b, DiscPoint after) {
+  const auto meet = crossing(before, a, after, b);
+  if (meet && std::hypot(meet->x, meet->y) <= 1) return {*meet, *meet, enclosed_area({a, *meet, b}), true};
+  if (at_rim(a) && at_rim(b)) return {};
+  const DiscPoint c = at_rim(a) ? a : carried_to_rim(before, a), d = at_rim(b) ? b : carried_to_rim(after, b);
+  return {c, d, enclosed_area({a, c, d, b}), false};
+}
+
+/// A corner at the rim between two others at the rim adds nothing where the edges go along it; the one goes
+/// whose neighbors are nearest. REQUIRES more than three corners.
+bool drop_rim_corner(std::vector<DiscPoint>& p) {
+  const std::size_t n = p.size();
+  std::size_t nearest = n;
+  double least = 175; // The way along the rim is the shorter one.
+  for (std::size_t i = 0; i < n; ++i) {
+    const DiscPoint before = p[(i + n - 1) % n], after = p[(i + 1) % n];
+    const bool between = at_rim(before) && at_rim(p[i]) && at_rim(after);
+    const auto angle = [](DiscPoint q) { return degrees(std::atan2(q.x, q.y)); };
+    const double to = turn_between(angle(before), angle(p[i])), on = turn_between(angle(p[i]), angle(after));
+    if (!between || to * on <= 0 || std::abs(to + on) >= least) continue;
+    least = std::abs(to + on);
+    nearest = i;
+  }
+  if (nearest == n) return false;
+  p.erase(p.begin() + static_cast<std::ptrdiff_t>(nearest));
+  return true;
+}
+
+/// Takes corners away where that adds the least area.
 std::vector<DiscPoint> with_fewer_corners(std::vector<DiscPoint> p, std::size_t most) {
+  for (DiscPoint& q : p)
+    if (std::hypot(q.x, q.y) > kNearRim) q = carried_to_rim({0, 0}, q);
   while (p.size() > std::max<std::size_t>(most, 3)) {
+    if (drop_rim_corner(p)) continue;
     const std::size_t n = p.size();
-    double least = 1e9;
+    Widened best;
     std::size_t edge = n;
-    DiscPoint tip;
     for (std::size_t i = 0; i < n; ++i) {
-      const DiscPoint before = p[(i + n - 1) % n], a = p[i], b = p[(i + 1) % n], after = p[(i + 2) % n];
-      const auto meet = crossing(before, a, after, b);
-      if (!meet || std::hypot(meet->x, meet->y) > 1) continue;
-      const double more = enclosed_area({a, *meet, b});
-      if (more >= least) continue;
-      least = more;
+      const Widened w = widened(p[(i + n - 1) % n], p[i], p[(i + 1) % n], p[(i + 2) % n]);
+      if (w.more >= best.more) continue;
+      best = w;
       edge = i;
-      tip = *meet;
     }
     if (edge == n) {
-      // No two edges meet on the disc: the corner that takes the least away goes.
+      // Nothing can be widened any more: the corner that takes the least away goes.
       std::size_t flat = 0;
       double lost = 1e9;
       for (std::size_t i = 0; i < n; ++i)
@@ -232,8 +279,9 @@ std::vector<DiscPoint> with_fewer_corners(std::vector<DiscPoint> p, std::size_t 
       p.erase(p.begin() + static_cast<std::ptrdiff_t>(flat));
       continue;
     }
-    p[edge] = tip;
-    p.erase(p.begin() + static_cast<std::ptrdiff_t>((edge + 1) % n));
+    p[edge] = best.a;
+    p[(edge + 1) % n] = best.b;
+    if (best.meets) p.erase(p.begin() + static_cast<std::ptrdiff_t>((edge + 1) % n));
   }
   return p;
 }
@@ -276,7 +324,7 @@ Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, 
     return Error{ErrorCode::BadInput, "A fitted polygon has from 3 to 24 corners.", "points"};
   const auto hull = peeled_hull(gathered(places), hold, progress);
   if (!hull) return hull.error();
-  Polygon polygon{with_fewer_corners(*hull, static_cast<std::size_t>(most_points))};
+  Polygon polygon{with_fewer_corners(*hull, static_cast<std::size_t>(most_points)), true};
   Mask mask;
   mask.name = "fitted";
   if (!validate(Shape(polygon))) {

@@ -23,8 +23,9 @@ struct Fit {
 [[nodiscard]] Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, double hold,
                                       const Progress& progress = {});
 
-/// A convex polygon of at most so many corners: half planes are cut off where that saves the most area for
-/// the weight lost. ERRORS: as fit_pattern(), and for corners outside kFitCornersRange.
+/// A convex polygon of at most so many corners, whose edges between two corners at the rim go along it: half
+/// planes are cut off where that saves the most area for the weight lost. ERRORS: as fit_pattern(), and for
+/// corners outside kFitCornersRange.
 [[nodiscard]] Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, double hold,
                                       const Progress& progress = {});
 

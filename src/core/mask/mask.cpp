@@ -34,6 +34,8 @@ constexpr double kBorder = 1e-9;
 /// The clipping library reckons in whole numbers, which makes it sure of every crossing; one of its units is
 /// 1e-15 of the radius.
 constexpr double kUnits = 1LL << 50;
+/// How far outlines may run inside of the curves they stand for; see outlines_of().
+constexpr double kInsideCurve = 1e-5;
 /// Smaller pieces are leftovers of rounding.
 constexpr double kLeastArea = 1e-10;
 
@@ -252,6 +254,15 @@ bool MaskRegion::encloses(const Geometry& g, DiscPoint p) {
   return within;
 }
 
+/// What is fully saturated lies on the rim itself, and an outline that follows the rim runs that little
+/// inside.
+bool MaskRegion::holds_rim(const Geometry& g, DiscPoint p) {
+  const double r = std::hypot(p.x, p.y);
+  if (r < 1 - kInsideCurve || r > 1 + kBorder) return false;
+  const double in = (1 - 2 * kInsideCurve) / r;
+  return encloses(g, {p.x * in, p.y * in});
+}
+
 Mask turned_mask(const Mask& mask, double by) {
   Mask out = mask;
   out.turned = wrap_degrees(mask.turned + by);
@@ -282,13 +293,14 @@ MaskRegion::MaskRegion(const Mask& mask) {
 bool MaskRegion::empty() const { return m_geometry->region.empty(); }
 
 bool MaskRegion::inside(DiscPoint p) const {
-  if (empty() || !m_geometry->near_box(p)) return false;
-  return encloses(*m_geometry, p) || m_geometry->on_border(p);
+  if (empty()) return false;
+  if (m_geometry->near_box(p) && (encloses(*m_geometry, p) || m_geometry->on_border(p))) return true;
+  return holds_rim(*m_geometry, p);
 }
 
 std::optional<DiscPoint> MaskRegion::nearest(DiscPoint p) const {
   if (empty()) return std::nullopt;
-  if (encloses(*m_geometry, p)) return p;
+  if (encloses(*m_geometry, p) || holds_rim(*m_geometry, p)) return p;
   m_geometry->make_tree();
   const Point q(p.x, p.y);
   Segment edge;

@@ -45,7 +45,7 @@ public:
 
   /// True when nothing is enclosed: such a mask admits no color.
   [[nodiscard]] bool empty() const;
-  /// Border included, within 1e-9.
+  /// Border included, within 1e-9; where the region goes along the rim, the rim itself as well.
   [[nodiscard]] bool inside(DiscPoint p) const;
   /// The nearest point of the region: p itself when inside, nothing when the mask is empty. The result is
   /// inside() and no point of the region is closer by more than 1e-9.
@@ -69,6 +69,7 @@ public:
 private:
   struct Geometry;
   static bool encloses(const Geometry& geometry, DiscPoint p);
+  static bool holds_rim(const Geometry& geometry, DiscPoint p);
   std::shared_ptr<const Geometry> m_geometry;
 };
 

@@ -87,7 +87,65 @@ bool encloses_nothing(const Polygon& polygon) {
   });
 }
 
+/// How near to the rim a corner is at it.
+constexpr double kAtRim = 1e-6;
+
+double cross(DiscPoint a, DiscPoint b) { return a.x * b.y - a.y * b.x; }
+
+std::vector<DiscPoint> outline_of(const Polygon& p) {
+  if (!p.follows_rim) return p.points;
+  std::vector<DiscPoint> out;
+  for (std::size_t i = 0; i < p.points.size(); ++i) {
+    out.push_back(p.points[i]);
+    if (!edge_follows_rim(p, i)) continue;
+    const double from = angle_of(p.points[i]),
+                 sweep = turn_between(from, angle_of(p.points[(i + 1) % p.points.size()]));
+    std::vector<DiscPoint> arc;
+    add_arc(arc, from, sweep, 1);
+    out.insert(out.end(), arc.begin() + 1, arc.end() - 1);
+  }
+  return out;
+}
+
 } // namespace
+
+bool edge_follows_rim(const Polygon& polygon, std::size_t edge) {
+  const auto& p = polygon.points;
+  const DiscPoint a = p[edge], b = p[(edge + 1) % p.size()];
+  if (!polygon.follows_rim || p.size() < 3 || length(a) < 1 - kAtRim || length(b) < 1 - kAtRim) return false;
+  // The other corners have to lie on the side where neutral lies.
+  const DiscPoint along = minus(b, a);
+  DiscPoint others;
+  for (std::size_t i = 0; i < p.size(); ++i)
+    if (i != edge && i != (edge + 1) % p.size()) others = plus(others, minus(p[i], a));
+  const double neutral = cross(along, minus({0, 0}, a));
+  return std::abs(neutral) > kAtRim && cross(along, others) * neutral > 0;
+}
+
+std::optional<EdgePlace> edge_near(const Polygon& polygon, DiscPoint p, double reach) {
+  const auto& points = polygon.points;
+  std::optional<EdgePlace> out;
+  double nearest = reach;
+  for (std::size_t i = 0; i < points.size(); ++i) {
+    const DiscPoint a = points[i], along = minus(points[(i + 1) % points.size()], a);
+    if (length(along) == 0) continue;
+    DiscPoint at;
+    if (edge_follows_rim(polygon, i)) {
+      const double sweep = turn_between(angle_of(a), angle_of(plus(a, along))),
+                   turn = turn_between(angle_of(a), angle_of(p));
+      if (turn * sweep <= 0 || std::abs(turn) >= std::abs(sweep)) continue;
+      at = direction(angle_of(p));
+    } else {
+      const double place = dot(minus(p, a), along) / dot(along, along);
+      if (place <= 0 || place >= 1) continue;
+      at = plus(a, {along.x * place, along.y * place});
+    }
+    if (length(minus(p, at)) >= nearest) continue;
+    nearest = length(minus(p, at));
+    out = EdgePlace{i, at};
+  }
+  return out;
+}
 
 DiscPoint pulled_onto_disc(DiscPoint p) {
   // Divided by its length a point may still be a last digit too long; pulled again it has to stay the same.
@@ -103,7 +161,7 @@ DiscPoint turned_point(DiscPoint p, double by) {
 
 std::vector<std::vector<DiscPoint>> outlines_of(const Shape& shape) {
   using Outlines = std::vector<std::vector<DiscPoint>>;
-  return std::visit(Cases{[](const Polygon& p) -> Outlines { return {p.points}; },
+  return std::visit(Cases{[](const Polygon& p) -> Outlines { return {outline_of(p)}; },
                           [](const Ellipse& e) -> Outlines { return {outline_of(e)}; },
                           [](const RingSector& s) { return outlines_of_sector(s); }},
                     shape);

@@ -5,6 +5,7 @@
 #include "core/base/result.h"
 #include "core/wheel/wheel.h"
 
+#include <optional>
 #include <variant>
 #include <vector>
 
@@ -14,6 +15,9 @@ namespace zc {
 /// three points, or all on a line, enclose nothing.
 struct Polygon {
   std::vector<DiscPoint> points;
+  /// Edges between two corners at the rim go along it, the shorter way, where that lies outside of the
+  /// straight line as seen from the other corners.
+  bool follows_rim = false;
   bool operator==(const Polygon&) const = default;
 };
 
@@ -80,6 +84,15 @@ struct Handle {
 /// What an area may be made of: in bounds and enclosing something. ERRORS: also for fewer than three points,
 /// or all on one line.
 [[nodiscard]] Status validate(const Shape& shape);
+/// Whether the edge behind corner `edge` goes along the rim. REQUIRES a corner of the polygon.
+[[nodiscard]] bool edge_follows_rim(const Polygon& polygon, std::size_t edge);
+/// A place on an edge, away from its corners.
+struct EdgePlace {
+  std::size_t edge = 0; ///< The corner it comes behind.
+  DiscPoint at;
+};
+/// The one nearest to a place, within `reach`.
+[[nodiscard]] std::optional<EdgePlace> edge_near(const Polygon& polygon, DiscPoint p, double reach);
 /// Does an outline run over itself? Where it overlaps twice the area is left open (even-odd).
 [[nodiscard]] bool crosses_itself(const Polygon& polygon);
 

@@ -261,6 +261,7 @@ Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string nam
   r->name = shortened(std::move(name), kLongestName);
   r->extension = plain_extension(extension);
   r->bytes = std::move(bytes);
+  r->follows.clear();
   return piece;
 }
 
@@ -285,10 +286,11 @@ Result<Piece> with_study(Piece piece, Id reference, Study study) {
   return piece;
 }
 
-Piece with_canvas(Piece piece, Id reference, const std::string& extension, SharedBytes bytes) {
+Piece with_canvas(Piece piece, Id reference, const std::string& path, const std::string& extension,
+                  SharedBytes bytes) {
   const Reference* now = find_reference(piece, reference);
-  const bool other =
-      now && !now->follows.empty() && now->bytes != bytes && !(now->bytes && bytes && *now->bytes == *bytes);
+  const bool other = now && !path.empty() && now->follows == path && now->bytes != bytes &&
+                     !(now->bytes && bytes && *now->bytes == *bytes);
   if (!other) return piece;
   Reference* r = reference_to_change(piece, reference);
   r->extension = plain_extension(extension);

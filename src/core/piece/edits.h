@@ -65,14 +65,15 @@ enum class Carry { MaskOnly, SetToo };
 [[nodiscard]] Result<Piece> with_reference_named(Piece piece, Id reference, const std::string& name);
 /// Puts a reference before the one now at `place` (the number of references puts it last).
 [[nodiscard]] Result<Piece> with_reference_moved(Piece piece, Id reference, std::size_t place);
-/// Another photo in the place of this one.
+/// Another photo in the place of this one; it follows no file any more.
 [[nodiscard]] Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string name,
                                                     const std::string& extension, SharedBytes bytes);
 /// From now on it follows the file at this path, or none. ERRORS: BadInput for a path past kLongestPath.
 [[nodiscard]] Result<Piece> with_reference_following(Piece piece, Id reference, std::string path);
 /// How it is tried in the set. ERRORS: BadInput as validate(AreaSpec), and past kMostStudyEdits.
 [[nodiscard]] Result<Piece> with_study(Piece piece, Id reference, Study study);
-/// The latest picture of a reference that follows a file; any other stays.
-[[nodiscard]] Piece with_canvas(Piece piece, Id reference, const std::string& extension, SharedBytes bytes);
+/// The latest picture of a reference that follows this file; any other stays.
+[[nodiscard]] Piece with_canvas(Piece piece, Id reference, const std::string& path,
+                                const std::string& extension, SharedBytes bytes);
 
 } // namespace zc

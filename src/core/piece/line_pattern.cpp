@@ -63,7 +63,7 @@ Error wrong(const std::string& why, std::size_t at) {
   return {ErrorCode::BadInput, why, std::to_string(at + 1)};
 }
 
-/// How many ways a line is tried to be read in; each end that a field could have counts.
+/// How many ways one line is tried to be read in.
 constexpr int kMostTries = 2000;
 /// With room around them.
 constexpr std::size_t kLongestNumber = 64, kLongestWords = 20'000;
@@ -150,11 +150,15 @@ std::optional<std::pair<std::string, std::string>> LinePattern::inseparable() co
   return std::nullopt;
 }
 
-std::optional<std::map<std::string, std::string>> LinePattern::read_line(std::string_view line) const {
-  if (line.size() > kLongestLine) return std::nullopt;
+std::optional<std::map<std::string, std::string>> LinePattern::read_line(std::string_view line,
+                                                                         int& tries) const {
+  if (line.size() > kLongestLine || tries <= 0) return std::nullopt;
   std::map<std::string, std::string> out;
-  int tries = kMostTries;
-  if (!read_from(0, line, out, tries)) return std::nullopt;
+  const int most = std::min(tries, kMostTries);
+  int left = most;
+  const bool read = read_from(0, line, out, left);
+  tries -= most - std::max(left, 0);
+  if (!read) return std::nullopt;
   return out;
 }
 

@@ -38,8 +38,10 @@ public:
   /// Names of the fields, in order.
   [[nodiscard]] std::vector<std::string> fields() const;
   /// What the fields of a line of this shape were filled with, without the spaces around it; nothing for a
-  /// line of another shape. Where a line can be read in several ways the earliest ends count.
-  [[nodiscard]] std::optional<std::map<std::string, std::string>> read_line(std::string_view line) const;
+  /// line of another shape. Where a line can be read in several ways the earliest ends count. Each end that a
+  /// field could have takes one of the tries, and a line no more than some; without tries nothing is read.
+  [[nodiscard]] std::optional<std::map<std::string, std::string>> read_line(std::string_view line,
+                                                                            int& tries) const;
   /// Two fields with nothing between them that could not be told apart.
   [[nodiscard]] std::optional<std::pair<std::string, std::string>> inseparable() const;
 

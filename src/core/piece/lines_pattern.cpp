@@ -16,6 +16,8 @@ namespace zc {
 namespace {
 
 constexpr std::string_view kNamesRule = "{names without ";
+/// Ten thousand lines with names of ten words take a tenth of it.
+constexpr int kMostTriesOfText = 2'000'000;
 constexpr std::array<std::string_view, 10> kColorFields{"hex", "r",  "g",   "b",      "L",
                                                         "a*",  "b*", "hue", "chroma", "value"};
 
@@ -271,13 +273,20 @@ Result<FoundSet> set_from_lines(std::string_view text, const LinesPattern& patte
   FoundSet out;
   std::string current;
   std::size_t left_out = 0, moved = 0;
+  int tries = kMostTriesOfText;
   const auto lines = lines_in(text);
   const std::size_t heads = lines_in(pattern.first).size(), feet = lines_in(pattern.last).size();
   for (std::size_t i = heads; i + feet < lines.size(); ++i) {
-    const auto fields = swatch->read_line(lines[i]);
+    const auto fields = swatch->read_line(lines[i], tries);
     const auto color = fields ? color_in(*fields) : std::nullopt;
     if (!color) {
-      const auto named = family ? family->read_line(lines[i]) : std::nullopt;
+      const auto named = family ? family->read_line(lines[i], tries) : std::nullopt;
+      if (tries <= 0)
+        return Error{
+            ErrorCode::TooLarge,
+            "This pattern can read the text in so many ways that it would take too long; put something "
+            "between its fields that their contents do not hold.",
+            std::to_string(i + 1)};
       if (named && named->contains("family"))
         current = named->at("family");
       else

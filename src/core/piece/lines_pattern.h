@@ -31,7 +31,8 @@ struct LinesPattern {
 [[nodiscard]] Result<std::string> set_in_lines(const SwatchSet& set, const std::string& title,
                                                const LinesPattern& pattern);
 /// Lines that do not fit the pattern are left out, and a remark says how many. ERRORS: BadInput for a pattern
-/// that no color can be read back by, with the missing field; Damaged where no line fits.
+/// that no color can be read back by, with the missing field; Damaged where no line fits; TooLarge where
+/// lines can be read in too many ways.
 [[nodiscard]] Result<FoundSet> set_from_lines(std::string_view text, const LinesPattern& pattern);
 
 } // namespace zc

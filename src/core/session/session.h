@@ -17,6 +17,7 @@
 #include "core/session/mixing.h"
 #include "core/sheet/sheet.h"
 #include "core/try/light.h"
+#include "core/try/render.h"
 #include "core/wheel/relations.h"
 
 #include <set>
@@ -48,9 +49,6 @@ struct Looking {
   bool operator==(const Looking&) const = default;
 };
 
-/// How the reference is tried: as it is; each pixel or area in its swatch; moved as the swatches moved; with
-/// what strays from the plan.
-enum class TryWay { Photo, Study, Follow, Check };
 /// What is shown on a side of the edge: the photo, or a state of a set.
 struct TrySide {
   bool photo = false;
@@ -89,8 +87,8 @@ struct FilesOut {
   std::set<std::string> formats; ///< By their words; see out_formats().
   std::string folder;
   std::string pattern = "{hex} {name}\n"; ///< Of lines, as text.
-  bool at_save = false;                   ///< Written again whenever the piece is saved; it and the folder are
-                                          ///< the piece's own.
+  bool at_save = false; ///< Written again whenever the piece is saved; it and the folder are
+                        ///< the piece's own.
   bool operator==(const FilesOut&) const = default;
 };
 /// What is given away, and how.

@@ -9,7 +9,9 @@ constexpr Word<AreaMode> kModeWords[] = {{AreaMode::Adds, "adds"}, {AreaMode::Cu
 Json shape_json(const Polygon& polygon) {
   Json points = Json::array();
   for (const auto& p : polygon.points) points.push_back(Json::array({p.x, p.y}));
-  return {{"polygon", points}};
+  Json out{{"polygon", points}};
+  if (polygon.follows_rim) out["follows_rim"] = true;
+  return out;
 }
 Json shape_json(const Ellipse& e) {
   return {{"ellipse",
@@ -54,6 +56,7 @@ Shape read_shape(Fields& f) {
   if (!f.has("polygon")) f.fail("polygon", "a list of points");
   f.each("polygon", kMostPoints,
          [&](const Json& j, const std::string& key) { polygon.points.push_back(read_point(f, j, key)); });
+  polygon.follows_rim = f.flag("follows_rim", false);
   return polygon;
 }
 

@@ -103,6 +103,19 @@ bool is_opaque(std::string_view text) {
   return part && part->number >= (part->unit == "%" ? 100 : 1);
 }
 
+/// "61, 134, 255" or "61 134 255", as picks are handed over: red, green and blue from 0 to 255.
+std::optional<Srgb> three_numbers(std::string_view given) {
+  const auto words = words_of(trimmed(given));
+  if (words.size() != 3 || given.find('/') != std::string_view::npos) return std::nullopt;
+  std::array<double, 3> out{};
+  for (std::size_t i = 0; i < 3; ++i) {
+    const auto number = number_of(words[i]);
+    if (!number || !(*number >= 0 && *number <= 255)) return std::nullopt;
+    out[i] = *number / 255;
+  }
+  return Srgb{out[0], out[1], out[2]};
+}
+
 } // namespace
 
 std::optional<Xyz> css_color(std::string_view given) {
@@ -132,15 +145,18 @@ std::optional<Xyz> css_color(std::string_view given) {
 
 Result<Displayed> typed_color(std::string_view given) {
   if (const auto plain = parse_color(given)) return Displayed{*plain, false};
+  if (const auto numbers = three_numbers(given)) return Displayed{*numbers, false};
   std::string text = lower_ascii(trimmed(given));
   if ((text.size() == 4 || text.size() == 8) && hex_color(text)) text.insert(text.begin(), '#');
   const auto color = css_color(text);
   const std::string quoted = "\"" + std::string(trimmed(given).substr(0, 60)) + "\"";
   if (!color)
-    return Error{ErrorCode::BadInput,
-                 quoted +
-                     " is not a color; write hex like #d8904a, a CSS name, rgb(), hsl(), lab() or oklch().",
-                 "color"};
+    return Error{
+        ErrorCode::BadInput,
+        quoted +
+            " is not a color; write hex like #d8904a, three numbers from 0 to 255, a CSS name, rgb(), hsl(), "
+            "lab() or oklch().",
+        "color"};
   if (!is_opaque(text))
     return Error{ErrorCode::BadInput, quoted + " is partly transparent; give the color itself.", "color"};
   return displayed(*color);

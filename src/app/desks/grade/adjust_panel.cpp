@@ -142,7 +142,7 @@ void AdjustPanel::follow() {
   m_says->setText(
       !a.changes() ? tr("Nothing is changed yet. What is locked stays as it is.")
       : held == 0
-          ? tr("%1 swatches change, all as asked for.").arg(work.preview().size())
+          ? tr("%n swatches change, all as asked for.", nullptr, static_cast<int>(work.preview().size()))
           : tr("%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.")
                 .arg(work.preview().size())
                 .arg(held));

@@ -233,8 +233,9 @@ void ImportView::follow() {
                          [known](const FoundState& s) { return s.known == known; });
   };
   const auto same = count(Known::Same), near = count(Known::Near);
-  m_title->setText(
-      tr("%1: %2 colors in %3 families").arg(m_file).arg(states.size()).arg(m_found.families.size()));
+  m_title->setText(tr("%1: %2 in %3")
+                       .arg(m_file, tr("%n colors", nullptr, static_cast<int>(states.size())),
+                            tr("%n families", nullptr, static_cast<int>(m_found.families.size()))));
   QString says = tr("%1 new; %2 the set has already (ticked); %3 near to one it has (waved).")
                      .arg(count(Known::New))
                      .arg(same)

@@ -213,11 +213,15 @@ void ListView::follow() {
 void ListView::rename_selected() {
   for (int row = 0; row < m_shown->rowCount(); ++row) {
     const QModelIndex name = m_shown->index(row, SwatchTable::Name);
-    if (m_swatches->swatch_of(m_shown->mapToSource(name).row()) != m_space.session().selection.focus()) continue;
+    if (m_swatches->swatch_of(m_shown->mapToSource(name).row()) != m_space.session().selection.focus())
+      continue;
     m_table->setFocus();
     m_table->selectionModel()->setCurrentIndex(name, QItemSelectionModel::NoUpdate);
     m_table->scrollTo(name);
-    return m_table->edit(name);
+    m_table->edit(name);
+    // A new name takes the place of the old one, as where names are edited on the staff.
+    if (auto* editor = m_table->viewport()->findChild<QLineEdit*>()) editor->selectAll();
+    return;
   }
 }
 

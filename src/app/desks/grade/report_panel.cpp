@@ -215,7 +215,7 @@ QString rest_told(const Finding& f) {
   case FindingKind::Near:
     return ReportPanel::tr("%1 more clusters of near-duplicates").arg(f.parts.size());
   case FindingKind::Gaps:
-    return ReportPanel::tr("gaps in %1 more families").arg(f.parts.size());
+    return ReportPanel::tr("gaps in %n more families", nullptr, static_cast<int>(f.parts.size()));
   case FindingKind::Outside:
   case FindingKind::Twins:
   case FindingKind::Confused:
@@ -277,10 +277,9 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
   if (says.edit) {
     auto* remedy =
         add_word(row, QStringLiteral("remedy"), says.remedy, says.words + QStringLiteral(": ") + says.remedy);
-    connect(
-        remedy, &QAbstractButton::clicked, this,
-        m_space.bound([this, says](bool) { m_space.store().apply(says.step, says.edit); }),
-        Qt::QueuedConnection);
+    connect(remedy, &QAbstractButton::clicked, this,
+            m_space.bound([this, says](bool) { m_space.store().apply(says.step, says.edit); }),
+            Qt::QueuedConnection);
     line->addWidget(remedy);
   }
   auto* show = add_word(row, QStringLiteral("showFinding"), tr("show"), tr("Select: %1").arg(says.words));

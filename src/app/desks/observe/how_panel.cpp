@@ -22,7 +22,8 @@ HowPanel::HowPanel(Taking& taking, QWidget* parent)
   m_difference->setToolTip(tr("Least CIEDE2000 between any two, 0 to 50"));
   m_accents->set_range({0, kMostAccents, 1, 0, {}, false, {}});
   m_accents->setFixedWidth(30);
-  m_accents->setToolTip(tr("Small colors far off from all the others, beside the counts: at most so many"));
+  m_accents->setToolTip(
+      tr("Small colors far off from all the others: at most so many of the colors that are counted"));
   m_kind->setObjectName(QStringLiteral("representative"));
   m_kind->setAccessibleName(tr("What stands for a group"));
   m_kind->setToolTip(tr("The mean of a group of pixels, or its most typical pixel"));

@@ -73,8 +73,9 @@ QString TakenPanel::told() const {
   const auto accents = std::count_if(harvest.colors.begin(), harvest.colors.end(),
                                      [](const ExtractedColor& c) { return c.accent; });
   const QString taken =
-      accents > 0 ? tr("%1 colors taken, %2 of them accents.").arg(harvest.colors.size()).arg(accents)
-                  : tr("%1 colors taken.").arg(harvest.colors.size());
+      tr("%n colors taken", nullptr, static_cast<int>(harvest.colors.size())) +
+      (accents > 0 ? tr(", %n of them accents", nullptr, static_cast<int>(accents)) : QString()) +
+      QLatin1Char('.');
   return m_taking.unmet().isEmpty() ? taken : taken + QLatin1Char(' ') + m_taking.unmet();
 }
 

@@ -166,9 +166,10 @@ void ParcelPanel::follow() {
   int n = 0;
   for (const auto& set : m_space.piece().sets) {
     if (swatch_count(set) == 0) continue;
-    auto* button = add_switch(column, QStringLiteral("parcel.set.%1").arg(n++),
-                              tr("%1, %2 swatches").arg(text(set.name)).arg(swatch_count(set)),
-                              !m_left_out.contains(set.id));
+    auto* button =
+        add_switch(column, QStringLiteral("parcel.set.%1").arg(n++),
+                   tr("%1, %n swatches", nullptr, static_cast<int>(swatch_count(set))).arg(text(set.name)),
+                   !m_left_out.contains(set.id));
     connect(button, &QAbstractButton::clicked, this, [this, id = set.id](bool on) {
       if (on)
         m_left_out.erase(id);
@@ -246,7 +247,7 @@ void ParcelPanel::list_inside() {
     ++n;
   };
   for (const auto& set : m_parcel.sets) {
-    item(tr("%1, %2 swatches").arg(text(set.name)).arg(swatch_count(set.set)));
+    item(tr("%1, %n swatches", nullptr, static_cast<int>(swatch_count(set.set))).arg(text(set.name)));
     auto* chips = new QHBoxLayout;
     chips->setContentsMargins(16, 0, 0, 4);
     chips->setSpacing(2);
@@ -264,7 +265,7 @@ void ParcelPanel::list_inside() {
   for (const auto& mask : m_parcel.masks) item(tr("mask: %1").arg(text(mask.name)));
   for (const auto& pattern : m_parcel.patterns) item(tr("pattern of lines: %1").arg(text(pattern.name)));
   for (const auto& paints : m_parcel.paints)
-    item(tr("%1 paints: %2").arg(paints.paints.size()).arg(text(paints.name)));
+    item(tr("%n paints: %1", nullptr, static_cast<int>(paints.paints.size())).arg(text(paints.name)));
   if (!m_parcel.press.empty()) item(tr("a press profile"));
   auto* put = new QPushButton(tr("Put the chosen on the shelf"), m_inside_box);
   put->setObjectName(QStringLiteral("parcel.put"));

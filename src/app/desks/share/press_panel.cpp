@@ -182,7 +182,7 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
   }
   if (!checked.empty()) {
     QString says = not_printing == 0
-                       ? tr("All %1 swatches print as they are.").arg(checked.size())
+                       ? tr("All %n swatches print as they are.", nullptr, static_cast<int>(checked.size()))
                        : tr("%1 of %2 cannot be printed as they are.").arg(not_printing).arg(checked.size());
     if (too_much > 0)
       says += QLatin1Char(' ') + tr("%1 ask for more than %2 % ink.").arg(too_much).arg(number(most_ink, 0));

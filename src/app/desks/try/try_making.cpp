@@ -12,34 +12,14 @@
 namespace zc {
 namespace {
 
-/// How much of the surround lies over what is not looked for.
-constexpr double kMuted = 0.78;
-/// Squinting blurs by so much of the longer side.
-constexpr double kSquint = 0.008;
 /// Pictures of more colors are guessed first.
 constexpr std::size_t kManyColors = 20'000;
 
-/// What becomes of each channel where a picture steps back.
-class Veil {
-public:
-  explicit Veil(const QColor& ground) {
-    for (int i = 0; i < 256; ++i) {
-      const auto mixed = [i](int to) {
-        return static_cast<std::uint32_t>(std::lround(i + (to - i) * kMuted));
-      };
-      m_red[i] = mixed(ground.red()) << 16 | 0xff000000u;
-      m_green[i] = mixed(ground.green()) << 8;
-      m_blue[i] = mixed(ground.blue());
-    }
-  }
-  [[nodiscard]] std::uint32_t over(std::uint32_t word) const {
-    const Srgb8 c = color_of_word(word);
-    return m_red[c.r] | m_green[c.g] | m_blue[c.b];
-  }
-
-private:
-  std::array<std::uint32_t, 256> m_red{}, m_green{}, m_blue{};
-};
+Srgb8 ground_of_stage() {
+  const QColor ground = theme().stage;
+  return {static_cast<std::uint8_t>(ground.red()), static_cast<std::uint8_t>(ground.green()),
+          static_cast<std::uint8_t>(ground.blue())};
+}
 
 } // namespace
 
@@ -167,27 +147,27 @@ void TryView::renew_side(Side& side, const TrySide& of, bool lit) {
     side.swatch = swatches_of(*m_areas, SwatchMatcher(side.colors.colors, match),
                               tries.bound(*m_areas, side.colors.ids));
     side.words.clear();
-    for (const auto s : side.swatch) side.words.push_back(word_of(rounded_8bit(side.colors.colors[s].color)));
+    for (const auto s : side.swatch) side.words.push_back(swatch_word(side.colors.colors, s));
     return mute_all_but_hovered(side);
   }
   const auto& matched = side.live.matched(m_picture, side.colors.colors, match);
   for (const Matched& m : matched) side.swatch.push_back(m.swatch);
   if (trying.way == TryWay::Study) {
     for (std::size_t i = 0; i < side.words.size(); ++i)
-      side.words[i] = word_of(rounded_8bit(side.colors.colors[matched[i].swatch].color));
+      side.words[i] = swatch_word(side.colors.colors, matched[i].swatch);
   } else if (trying.way == TryWay::Follow) {
     follow(side, tries.moves_to(of, lit));
     side.words = side.followed;
   } else if (trying.way == TryWay::Check) {
     // What strays keeps its color, all else steps back.
     find_outside();
-    const Veil veil(theme().stage);
-    for (std::size_t i = 0; i < side.words.size(); ++i) {
-      const std::uint32_t word = m_picture.colors[i].word;
-      const bool strays =
-          (trying.show_far && matched[i].away > trying.far) || (trying.show_outside && m_outside[i]);
-      side.words[i] = strays ? word : veil.over(word);
-    }
+    TriedSide checked;
+    checked.show_far = trying.show_far;
+    checked.show_outside = trying.show_outside;
+    checked.ground = ground_of_stage();
+    for (std::size_t i = 0; i < side.words.size(); ++i)
+      side.words[i] =
+          checked_word(checked, m_picture.colors[i].word, {m_outside[i] != 0, matched[i].away > trying.far});
     return;
   } else {
     photo_words();
@@ -277,9 +257,9 @@ void TryView::mute_all_but_hovered(Side& side) const {
   const auto at = std::find(side.colors.ids.begin(), side.colors.ids.end(), hovered);
   if (hovered == 0 || at == side.colors.ids.end()) return;
   const auto kept = static_cast<std::size_t>(at - side.colors.ids.begin());
-  const Veil veil(theme().stage);
+  const Srgb8 ground = ground_of_stage();
   for (std::size_t i = 0; i < side.words.size(); ++i)
-    if (side.swatch[i] != kept) side.words[i] = veil.over(side.words[i]);
+    if (side.swatch[i] != kept) side.words[i] = stepped_back(side.words[i], ground);
 }
 
 void TryView::compose() {
@@ -304,7 +284,7 @@ void TryView::compose() {
   if (m_space.session().trying.squint) {
     std::vector<std::uint32_t> soft(m_picture.index.size());
     const QSize full = m_photo->full().size();
-    squint(view_of(m_image), kSquint * std::max(full.width(), full.height()) * m_scale * m_seen.ratio,
+    squint(view_of(m_image), kTrySquint * std::max(full.width(), full.height()) * m_scale * m_seen.ratio,
            soft.data());
     std::copy(soft.begin(), soft.end(), out);
   }

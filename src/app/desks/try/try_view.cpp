@@ -216,6 +216,11 @@ void TryView::flip() {
   m_space.try_on(trying);
 }
 
+double TryView::edge_in_picture() const {
+  const QRectF whole = photo_rect();
+  return std::clamp((edge_x() - whole.left()) / std::max(1.0, whole.width()), 0.0, 1.0);
+}
+
 void TryView::move_edge(double x) {
   const QRectF seen = photo_rect().intersected(room());
   Trying trying = m_space.session().trying;

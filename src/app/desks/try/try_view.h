@@ -30,6 +30,8 @@ public:
   /// The color that is seen there.
   [[nodiscard]] std::optional<Srgb> color_at(QPointF position) const;
   void flip();
+  /// Where the edge stands on the whole picture, 0 left to 1 right.
+  [[nodiscard]] double edge_in_picture() const;
   /// Whether what is seen is exact; while hands move, colors that are alike may go one way.
   [[nodiscard]] bool settled() const;
   /// So much at the foot is covered; a picture that is fitted stands above it.

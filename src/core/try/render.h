@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A picture as it is tried in a set: the one way from its colors to what is shown, for the window, files,
+// sheets and the command line.
+#pragma once
+
+#include "core/color/eyes.h"
+#include "core/try/areas.h"
+#include "core/try/check.h"
+#include "core/try/follow.h"
+#include "core/try/match.h"
+
+#include <functional>
+#include <memory>
+
+namespace zc {
+
+/// How a picture is tried: as it is; each pixel or area in its swatch; moved as the swatches moved; with what
+/// strays from the plan.
+enum class TryWay { Photo, Study, Follow, Check };
+
+/// One side of the edge. Without swatches it is the picture as it is.
+struct TriedSide {
+  TryWay way = TryWay::Photo;
+  std::vector<MatchColor> colors; ///< In the order of the set.
+  Match match = Match::Color;
+  /// A study by areas: the areas of the whole picture and the place of the swatch of each; null by pixels.
+  std::shared_ptr<const Areas> areas = nullptr;
+  std::vector<std::size_t> area_swatches = {};
+  std::vector<SwatchMove> moves = {}; ///< For following.
+  double softness = 0;
+  // For checking: which strays keep their color, and over what the rest steps back.
+  std::optional<MaskMapper> mask = {};
+  StrayLimits limits = {};
+  bool show_outside = true, show_far = true;
+  Srgb8 ground{0x38, 0x38, 0x38};
+};
+
+struct TriedPicture {
+  TriedSide left, right;
+  bool two = false;  ///< Both under an edge; else the right one alone.
+  double edge = 0.5; ///< 0 left to 1 right, of the picture's width.
+  bool squint = false;
+  std::function<Srgb(Srgb)> proof = {}; ///< As a press prints it; may be empty.
+  Eyes eyes = Eyes::Usual;
+};
+
+/// Squinting blurs by this share of the longer side.
+inline constexpr double kTrySquint = 0.008;
+
+/// A color that is not looked for, mixed with the ground until it steps back.
+[[nodiscard]] std::uint32_t stepped_back(std::uint32_t word, Srgb8 ground);
+/// What a color becomes when it is checked: itself where it strays in a way that is shown.
+[[nodiscard]] std::uint32_t checked_word(const TriedSide& side, std::uint32_t word, const Stray& stray);
+/// The swatch's own color.
+[[nodiscard]] std::uint32_t swatch_word(const std::vector<MatchColor>& colors, std::size_t swatch);
+
+/// `out` holds width * height words; alpha is kept, and what lies in no area is not seen. REQUIRES areas of
+/// the size of the picture where there are any.
+void render_tried(const PixelView& photo, const TriedPicture& tried, std::uint32_t* out);
+
+/// How many pixels each swatch of a side stands for, every one counted; for sides that study. ERRORS:
+/// Stopped.
+[[nodiscard]] Result<std::vector<std::uint64_t>> exact_uses(const PixelView& photo, const TriedSide& side,
+                                                            const Progress& progress = {});
+
+} // namespace zc

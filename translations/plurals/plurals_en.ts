@@ -1,0 +1,208 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>QObject</name>
+    <message numerus="yes">
+        <source>%n swatches</source>
+        <translation>
+            <numerusform>%n swatch</numerusform>
+            <numerusform>%n swatches</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>polygon, %n points</source>
+        <translation>
+            <numerusform>polygon, %n point</numerusform>
+            <numerusform>polygon, %n points</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>and %n more</numerusform>
+            <numerusform>and %n more</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %n swatches</source>
+        <translation>
+            <numerusform>%1, %n swatch</numerusform>
+            <numerusform>%1, %n swatches</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Wrote %1 of %n formats to &quot;%2&quot;.</source>
+        <translation>
+            <numerusform>Wrote %1 of %n format to &quot;%2&quot;.</numerusform>
+            <numerusform>Wrote %1 of %n formats to &quot;%2&quot;.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::AdjustPanel</name>
+    <message numerus="yes">
+        <source>%n swatches change, all as asked for.</source>
+        <translation>
+            <numerusform>%n swatch changes, as asked for.</numerusform>
+            <numerusform>%n swatches change, all as asked for.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::ImportView</name>
+    <message numerus="yes">
+        <source>%n colors</source>
+        <translation>
+            <numerusform>%n color</numerusform>
+            <numerusform>%n colors</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n families</source>
+        <translation>
+            <numerusform>%n family</numerusform>
+            <numerusform>%n families</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::MainWindow</name>
+    <message numerus="yes">
+        <source>Let go of %n unused swatches</source>
+        <translation>
+            <numerusform>Let go of %n unused swatch</numerusform>
+            <numerusform>Let go of %n unused swatches</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::PaintReader</name>
+    <message numerus="yes">
+        <source>Put %n paints out</source>
+        <translation>
+            <numerusform>Put %n paint out</numerusform>
+            <numerusform>Put %n paints out</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n paints reach %1 percent.</source>
+        <translation>
+            <numerusform>%n paint reaches %1 percent.</numerusform>
+            <numerusform>%n paints reach %1 percent.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::ParcelPanel</name>
+    <message numerus="yes">
+        <source>%1, %n swatches</source>
+        <translation>
+            <numerusform>%1, %n swatch</numerusform>
+            <numerusform>%1, %n swatches</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n paints: %1</source>
+        <translation>
+            <numerusform>%n paint: %1</numerusform>
+            <numerusform>%n paints: %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::PressPanel</name>
+    <message numerus="yes">
+        <source>All %n swatches print as they are.</source>
+        <translation>
+            <numerusform>The %n swatch prints as it is.</numerusform>
+            <numerusform>All %n swatches print as they are.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::ReportPanel</name>
+    <message numerus="yes">
+        <source>gaps in %n more families</source>
+        <translation>
+            <numerusform>gaps in %n more family</numerusform>
+            <numerusform>gaps in %n more families</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::SetFiles</name>
+    <message numerus="yes">
+        <source>Exported %n swatches to %1.</source>
+        <translation>
+            <numerusform>Exported %n swatch to %1.</numerusform>
+            <numerusform>Exported %n swatches to %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sets</source>
+        <translation>
+            <numerusform>%n set</numerusform>
+            <numerusform>%n sets</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n masks</source>
+        <translation>
+            <numerusform>%n mask</numerusform>
+            <numerusform>%n masks</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::SetWork</name>
+    <message numerus="yes">
+        <source>Paste %n swatches</source>
+        <translation>
+            <numerusform>Paste %n swatch</numerusform>
+            <numerusform>Paste %n swatches</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Adjust %n swatches</source>
+        <translation>
+            <numerusform>Adjust %n swatch</numerusform>
+            <numerusform>Adjust %n swatches</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::TakenPanel</name>
+    <message numerus="yes">
+        <source>%n colors taken</source>
+        <translation>
+            <numerusform>%n color taken</numerusform>
+            <numerusform>%n colors taken</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n of them accents</source>
+        <translation>
+            <numerusform>, %n of them an accent</numerusform>
+            <numerusform>, %n of them accents</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::Workspace</name>
+    <message numerus="yes">
+        <source>Lay %1 as %n families</source>
+        <translation>
+            <numerusform>Lay %1 as %n family</numerusform>
+            <numerusform>Lay %1 as %n families</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Accept %n colors</source>
+        <translation>
+            <numerusform>Accept %n color</numerusform>
+            <numerusform>Accept %n colors</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
