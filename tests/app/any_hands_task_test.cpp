@@ -13,12 +13,20 @@
 using namespace zc;
 using namespace zc::test;
 
+/// As many as the environment asks for, at least so many.
+static void add_seeds(int least) {
+  QTest::addColumn<unsigned>("seed");
+  const int first = qEnvironmentVariableIntValue("ANY_HANDS_FIRST"),
+            count = std::max(least, qEnvironmentVariableIntValue("ANY_HANDS_COUNT"));
+  for (int i = first; i < first + count; ++i) QTest::addRow("seed %d", i) << static_cast<unsigned>(i);
+}
+
 class AnyHandsTask : public QObject {
   Q_OBJECT
 private slots:
-  void whatever_is_done_can_be_undone_and_saved_data();
+  void whatever_is_done_can_be_undone_and_saved_data() { add_seeds(5); }
   void whatever_is_done_can_be_undone_and_saved();
-  void whatever_is_done_stays_in_its_piece_data() { whatever_is_done_can_be_undone_and_saved_data(); }
+  void whatever_is_done_stays_in_its_piece_data() { add_seeds(2); }
   void whatever_is_done_stays_in_its_piece();
 };
 
@@ -28,13 +36,13 @@ void AnyHandsTask::whatever_is_done_stays_in_its_piece() {
   QFETCH(unsigned, seed);
   const QTemporaryDir folder;
   QStringList files;
-  std::map<QString, Piece> held;
+  std::map<std::string, Piece> held;
   for (const char* name : {"one", "two", "three"}) {
     files << folder.filePath(QString("%1.zonachrom").arg(QLatin1String(name)));
     Document document = open_document(DEMO_PIECE).value();
     document.piece = with_title(document.piece, name).value();
     QVERIFY(save_document(files.back().toStdString(), document));
-    held[files.back()] = document.piece;
+    held[name] = document.piece;
   }
   const auto desk = new_piece_at(static_cast<Desk>(seed % 6));
   QVERIFY(desk->window.documents().open(files[0]));
@@ -45,29 +53,26 @@ void AnyHandsTask::whatever_is_done_stays_in_its_piece() {
   for (auto* action : desk->window.findChildren<QAction*>())
     if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String("Save"))) action->setEnabled(false);
   int changes = 0;
-  QString strange;
-  hands.change_pieces(files, [&] {
-    ++changes;
-    // What was begun before comes to its end here.
-    for (int turn = 0; turn < 4; ++turn) QCoreApplication::processEvents();
-    const QString path = desk->window.documents().path();
-    const Piece expected = path.isEmpty() ? new_piece(desk->piece().date) : held.at(path);
-    if (desk->piece() != expected || desk->space().store().edited()) strange = path.isEmpty() ? "new" : path;
-  });
-  for (int step = 0; step < 300 && strange.isEmpty(); ++step) {
+  bool came = false;
+  hands.change_pieces(files, [&came] { came = true; });
+  for (int step = 0; step < 300; ++step) {
+    came = false;
     hands.do_anything();
     QCoreApplication::processEvents();
+    if (!came) continue;
+    ++changes;
+    // What was begun in the piece before comes to its end here, a drag and an editor too.
+    if (QWidget* focus = QApplication::focusWidget()) focus->clearFocus();
+    for (int turn = 0; turn < 4; ++turn) QCoreApplication::processEvents();
+    // Pieces are told apart by their title, also where recovered work has no file.
+    const auto opened = held.find(desk->piece().title);
+    const Piece expected = opened == held.end() ? new_piece(desk->piece().date) : opened->second;
+    const bool recovered = opened != held.end() && desk->window.documents().path().isEmpty();
+    QVERIFY2(desk->piece() == expected && desk->space().store().edited() == recovered,
+             qPrintable(QString("step %1, %2").arg(step).arg(QString::fromStdString(expected.title))));
   }
-  QVERIFY2(strange.isEmpty(), qPrintable(strange));
   QVERIFY(changes > 10);
   QCOMPARE(fault_of(desk->piece()), std::string());
-}
-
-void AnyHandsTask::whatever_is_done_can_be_undone_and_saved_data() {
-  QTest::addColumn<unsigned>("seed");
-  const int first = qEnvironmentVariableIntValue("ANY_HANDS_FIRST"),
-            count = std::max(5, qEnvironmentVariableIntValue("ANY_HANDS_COUNT"));
-  for (int i = first; i < first + count; ++i) QTest::addRow("seed %d", i) << static_cast<unsigned>(i);
 }
 
 void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {

@@ -3,8 +3,11 @@
 #pragma once
 
 #include "app/desk.h"
+#include "app/store/journal.h"
 
 #include <QApplication>
+#include <QDir>
+#include <QFile>
 #include <QMenu>
 #include <QPointer>
 #include <QTimer>
@@ -121,7 +124,13 @@ private:
     m_desk.dialogs.unsaved = UnsavedAnswer::Discard;
     const DocumentId before = m_desk.space().document();
     const QString file = m_files[below(static_cast<int>(m_files.size()))];
-    if (below(4) == 0) {
+    if (below(6) == 0) {
+      // What a program that has ended left: each is recovered, and found again the next time.
+      QDir().mkpath(Journal::folder());
+      QFile::copy(file, QDir(Journal::folder()).filePath("left.zonachrom"));
+      m_desk.dialogs.recovery = RecoveryAnswer::Recover;
+      static_cast<void>(m_desk.window.documents().recover());
+    } else if (below(4) == 0) {
       m_desk.window.documents().new_piece();
     } else if (below(3) == 0) {
       m_desk.window.open_when_free({file});

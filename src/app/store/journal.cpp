@@ -103,15 +103,14 @@ void Journal::write_soon() {
 }
 
 void Journal::write() {
-  m_writer.start(
-      [file = m_file, path = m_piece_path, state = m_piece_state,
-       document = Document{m_space.piece(), m_space.at_hand()}] {
-        const auto bytes = pack_document(document);
-        if (!bytes) return;
-        // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
-        note_path(file, path, state);
-        static_cast<void>(save_safely(file.toStdString(), *bytes, Backup::None).ok());
-      });
+  m_writer.start([file = m_file, path = m_piece_path, state = m_piece_state,
+                  document = Document{m_space.piece(), m_space.at_hand()}] {
+    const auto bytes = pack_document(document);
+    if (!bytes) return;
+    // A journal that cannot be written must not disturb the work; saving itself reports the same trouble.
+    note_path(file, path, state);
+    static_cast<void>(save_safely(file.toStdString(), *bytes, Backup::None).ok());
+  });
 }
 
 void Journal::adopt(const Leftover& leftover) {
@@ -131,8 +130,8 @@ std::vector<Journal::Leftover> Journal::leftovers() {
     const QString said = note ? text(std::string(text_of(*note))) : QString();
     // The state is one line, whatever the path holds.
     const qsizetype end = said.lastIndexOf(QLatin1Char('\n'));
-    out.push_back({info.filePath(), said.left(end), file_state_from(said.mid(end + 1).toStdString()), info.lastModified().toString(QStringLiteral("d MMMM, hh:mm")),
-                   std::move(lock)});
+    out.push_back({info.filePath(), said.left(end), file_state_from(said.mid(end + 1).toStdString()),
+                   info.lastModified().toString(QStringLiteral("d MMMM, hh:mm")), std::move(lock)});
   }
   return out;
 }
