@@ -127,7 +127,7 @@ private:
     if (below(6) == 0) {
       // What a program that has ended left: each is recovered, and found again the next time.
       QDir().mkpath(Journal::folder());
-      QFile::copy(file, QDir(Journal::folder()).filePath("left.zonachrom"));
+      QFile::copy(file, QDir(Journal::folder()).filePath(QString("left-%1.zonachrom").arg(++m_left)));
       m_desk.dialogs.recovery = RecoveryAnswer::Recover;
       static_cast<void>(m_desk.window.documents().recover());
     } else if (below(4) == 0) {
@@ -144,6 +144,7 @@ private:
   std::mt19937 m_random;
   QTimer m_answer;
   QStringList m_files;
+  int m_left = 0;
   std::function<void()> m_changed;
 };
 
