@@ -493,7 +493,8 @@ void DocumentTask::only_discard_gives_kept_work_up() {
     QTimer::singleShot(100, &m_desk->window, [&end] {
       if (QWidget* box = QApplication::activeModalWidget()) end(*box);
     });
-    QCOMPARE(toolkit.offer_recovery(&m_desk->window, "Lost plate", "today", QString()), RecoveryAnswer::Later);
+    QCOMPARE(toolkit.offer_recovery(&m_desk->window, "Lost plate", "today", QString()),
+             RecoveryAnswer::Later);
   }
   // The end of the program was meant for its own loops; the test goes on.
   QTimer::singleShot(0, qApp, &QCoreApplication::quit);

@@ -106,7 +106,8 @@ private slots:
     QVERIFY(out);
     QCOMPARE(told(*find_set(*out, offered)), std::string("metal(copper, near, new)"));
     QVERIFY(*find_set_by_name(*out, "another") == *find_set_by_name(other, "another"));
-    QCOMPARE(with_found(other, found, {ImportInto::OneSet, 0, true, false, 999}).error().code, ErrorCode::NotFound);
+    QCOMPARE(with_found(other, found, {ImportInto::OneSet, 0, true, false, 999}).error().code,
+             ErrorCode::NotFound);
   }
   void names_are_made_to_fit() {
     const Piece piece = copper();

@@ -345,7 +345,8 @@ private slots:
           {id++, {0.5, 0.25, 0.1}, {}, name, std::string(name) + " note"});
     const Bytes table = *write_set(formulas, ExchangeFormat::Csv);
     const std::string text(table.begin(), table.end());
-    for (const char* cell : {"\"=", "\"+", "\"-r", "\"@"}) QVERIFY2(text.find(cell) == std::string::npos, cell);
+    for (const char* cell : {"\"=", "\"+", "\"-r", "\"@"})
+      QVERIFY2(text.find(cell) == std::string::npos, cell);
     const auto returned = read_set_file(table, "set.csv");
     QVERIFY(returned && returned->families.size() == 1);
     QCOMPARE(returned->families[0].name, formulas.families[0].name);

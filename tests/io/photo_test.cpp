@@ -588,8 +588,8 @@ void PhotoTest::heif_avif_and_drawings_are_read() {
   QCOMPARE(qAlpha(drawing->pixel(30, 5)), 0);
 }
 
-/// As ITU-T H.273 codes them; what they are in sRGB by the conversions of CSS Color 4, which are checked against
-/// other libraries on their own.
+/// As ITU-T H.273 codes them; what they are in sRGB by the conversions of CSS Color 4, which are checked
+/// against other libraries on their own.
 void PhotoTest::coded_primaries_are_read() {
   const QRgb color = qRgb(150, 120, 90);
   const std::array<double, 3> numbers{150 / 255.0, 120 / 255.0, 90 / 255.0};
@@ -606,7 +606,11 @@ void PhotoTest::coded_primaries_are_read() {
       const QRgb c = image->pixel(20, 20);
       QVERIFY2(std::abs(qRed(c) - wanted.r) < 5 && std::abs(qGreen(c) - wanted.g) < 5 &&
                    std::abs(qBlue(c) - wanted.b) < 5,
-               qPrintable(QString("%1 %2: %3, wanted %4").arg(space).arg(transfer).arg(c, 0, 16).arg(word_of(wanted), 0, 16)));
+               qPrintable(QString("%1 %2: %3, wanted %4")
+                              .arg(space)
+                              .arg(transfer)
+                              .arg(c, 0, 16)
+                              .arg(word_of(wanted), 0, 16)));
       ++read;
       const auto bright = decode_photo(heif_bytes(format, color, std::pair(9, 16)), "bright");
       QVERIFY(!bright && bright.error().sentence.find("H.273") != std::string::npos);

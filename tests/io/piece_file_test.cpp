@@ -132,11 +132,21 @@ void PieceFileTest::newer_formats_are_refused() {
 /// Every field of the full document, lists and objects too, with a value of each wrong kind.
 void PieceFileTest::no_wrong_value_brings_it_down() {
   const J full = full_json();
-  const J kinds[] = {J::object(), J::array(), J::array({J::array({1})}), J::array({5}), J::array({J::object()}),
-                     7,           -1,         1e300,                     "x",           nullptr,
-                     true,        J{{"x", 1}}};
+  const J kinds[] = {J::object(),
+                     J::array(),
+                     J::array({J::array({1})}),
+                     J::array({5}),
+                     J::array({J::object()}),
+                     7,
+                     -1,
+                     1e300,
+                     "x",
+                     nullptr,
+                     true,
+                     J{{"x", 1}}};
   std::vector<J::json_pointer> places;
-  const std::function<void(const J&, const J::json_pointer&)> walk = [&](const J& json, const J::json_pointer& at) {
+  const std::function<void(const J&, const J::json_pointer&)> walk = [&](const J& json,
+                                                                         const J::json_pointer& at) {
     if (!at.empty()) places.push_back(at);
     if (json.is_object())
       for (const auto& [key, value] : json.items()) walk(value, at / key);

@@ -3,8 +3,8 @@
 // is made of.
 #include "core/piece/edits.h"
 #include "core/piece/set_edits.h"
-#include "support/check.h"
 #include "io/files/json_text.h"
+#include "support/check.h"
 #include "support/full_document.h"
 
 #include <QFile>
@@ -65,7 +65,8 @@ private slots:
     Piece escaped = full_document().piece;
     for (int i = 0; i < 40; ++i)
       escaped.sets.change(1).families.change(0).swatches.change(0).note += "\x01\"\\\x7f";
-    QVERIFY(json_text(Json{{"n", escaped.sets[1].families[0].swatches[0].note}}).size() <= text_weight(escaped));
+    QVERIFY(json_text(Json{{"n", escaped.sets[1].families[0].swatches[0].note}}).size() <=
+            text_weight(escaped));
   }
   void references_have_a_bound_together() {
     Piece p = full_document().piece;

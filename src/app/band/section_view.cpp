@@ -169,9 +169,7 @@ void SectionView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_space.end_pick();
 }
 
-void SectionView::call_off() {
-  m_picking = false;
-}
+void SectionView::call_off() { m_picking = false; }
 
 Spoken SectionView::spoken() {
   SpokenItem value;

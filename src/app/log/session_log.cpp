@@ -3,7 +3,6 @@
 
 #include "io/files/claim.h"
 
-
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>

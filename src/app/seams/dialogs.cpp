@@ -81,10 +81,11 @@ RecoveryAnswer ToolkitDialogs::offer_recovery(QWidget* parent, const QString& ti
   QString says =
       QObject::tr("Zonachrom ended without saving \"%1\". Its state of %2 was kept.").arg(title, when);
   if (!newer.isEmpty())
-    says += QLatin1Char(' ') +
-            QObject::tr("The file %1 was changed since; what was kept is opened beside it, as a piece without "
-                        "a file.")
-                .arg(newer);
+    says +=
+        QLatin1Char(' ') +
+        QObject::tr("The file %1 was changed since; what was kept is opened beside it, as a piece without "
+                    "a file.")
+            .arg(newer);
   QMessageBox box(QMessageBox::NoIcon, QObject::tr("An unsaved piece was kept"), says, QMessageBox::NoButton,
                   parent);
   const QAbstractButton* take = box.addButton(QObject::tr("Recover"), QMessageBox::AcceptRole);
@@ -103,7 +104,8 @@ RecoveryAnswer ToolkitDialogs::offer_recovery(QWidget* parent, const QString& ti
 bool ToolkitDialogs::ask_replace(QWidget* parent, const QStringList& files) {
   constexpr int named = 8;
   QStringList names = files.mid(0, named);
-  if (files.size() > named) names << QObject::tr("and %n more", nullptr, static_cast<int>(files.size()) - named);
+  if (files.size() > named)
+    names << QObject::tr("and %n more", nullptr, static_cast<int>(files.size()) - named);
   QMessageBox box(QMessageBox::NoIcon, QObject::tr("Files that are there"),
                   QObject::tr("These files are there already and were not written by this piece:") +
                       QLatin1Char('\n') + names.join(QLatin1Char('\n')),

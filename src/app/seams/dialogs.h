@@ -23,8 +23,8 @@ namespace zc {
 enum class UnsavedAnswer { Save, Discard, Cancel };
 /// Of a piece file that is damaged: what can be read of it, the version before, or neither.
 enum class DamagedAnswer { Rest, Before, Neither };
-/// Of work that a crash left unsaved. Later keeps it for the next start, and so does opening the file instead;
-/// only Discard gives it up.
+/// Of work that a crash left unsaved. Later keeps it for the next start, and so does opening the file
+/// instead; only Discard gives it up.
 enum class RecoveryAnswer { Recover, OpenFile, Later, Discard };
 
 class Dialogs {

@@ -20,8 +20,8 @@ void take_typed_text();
 /// Text being typed is taken, drags and presses are called off, menus are closed.
 void end_what_hands_do();
 
-/// True while a question, a menu, a press or a drag waits for the user's next act: what comes from outside the
-/// program has to wait then.
+/// True while a question, a menu, a press or a drag waits for the user's next act: what comes from outside
+/// the program has to wait then.
 [[nodiscard]] bool hands_are_busy();
 
 } // namespace zc

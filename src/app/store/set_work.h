@@ -58,8 +58,8 @@ public:
   [[nodiscard]] bool nothing_selected();
 
   // ------------------------------------------------------------ grading
-  /// Made anew when the set, the rules or the mask have changed. That of a large set comes late: until then it
-  /// is empty, which reportChanged() tells the end of.
+  /// Made anew when the set, the rules or the mask have changed. That of a large set comes late: until then
+  /// it is empty, which reportChanged() tells the end of.
   [[nodiscard]] const GradingReport& report();
   [[nodiscard]] bool report_is_late() const { return m_late.is_asked(report_key()); }
   /// Of the set's swatches, in each value band; quick to ask at every paint.

@@ -115,9 +115,7 @@ bool ChipRow::event(QEvent* event) {
   return true;
 }
 
-void ChipRow::call_off() {
-  m_pressed.call_off();
-}
+void ChipRow::call_off() { m_pressed.call_off(); }
 
 Spoken ChipRow::spoken() {
   Spoken out{QAccessible::List, {}, {}, {}};

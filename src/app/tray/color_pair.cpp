@@ -66,9 +66,7 @@ void ColorPair::keyPressEvent(QKeyEvent* event) {
     QWidget::keyPressEvent(event);
 }
 
-void ColorPair::call_off() {
-  m_pressed.call_off();
-}
+void ColorPair::call_off() { m_pressed.call_off(); }
 
 Spoken ColorPair::spoken() {
   const Session& s = m_space.session();

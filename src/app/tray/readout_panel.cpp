@@ -164,8 +164,8 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
 /// the color anew would give other inks that look the same.
 Ink ReadoutPanel::ink_of_now(const Press& press) const {
   const Srgb color = m_space.session().color();
-  const bool typed = m_typed_ink && m_typed_ink->color == color &&
-                     m_typed_ink->press == m_space.session().sharing.press;
+  const bool typed =
+      m_typed_ink && m_typed_ink->color == color && m_typed_ink->press == m_space.session().sharing.press;
   return typed ? m_typed_ink->ink : press.printed(color).ink;
 }
 

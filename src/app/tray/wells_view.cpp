@@ -168,9 +168,7 @@ bool WellsView::event(QEvent* event) {
   return true;
 }
 
-void WellsView::call_off() {
-  m_pressed.call_off();
-}
+void WellsView::call_off() { m_pressed.call_off(); }
 
 Spoken WellsView::spoken() {
   const Session& s = m_space.session();

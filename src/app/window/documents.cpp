@@ -213,14 +213,14 @@ bool Documents::open_demo() {
   return true;
 }
 
-/// Where the file itself was changed since, what was kept becomes a piece without a file: nothing is saved over
-/// the newer one.
+/// Where the file itself was changed since, what was kept becomes a piece without a file: nothing is saved
+/// over the newer one.
 bool Documents::recover() {
   for (const auto& leftover : Journal::leftovers()) {
     auto read = open_document(leftover.file.toStdString());
     if (!read) continue; // Kept: a newer version of the program may have written it.
-    const bool newer =
-        !leftover.piece_path.isEmpty() && changed_since(leftover.piece_state, leftover.piece_path.toStdString());
+    const bool newer = !leftover.piece_path.isEmpty() &&
+                       changed_since(leftover.piece_state, leftover.piece_path.toStdString());
     switch (m_dialogs.offer_recovery(&m_window, text(read->piece.title), leftover.when,
                                      newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
     case RecoveryAnswer::Recover:

@@ -115,7 +115,9 @@ void ShareFiles::write_all() {
 }
 
 void ShareFiles::write_at_save() {
+  const DocumentId asked_for = m_space.document();
   if (!m_space.session().sharing.files.at_save || write_chosen()) return;
+  if (m_space.document() != asked_for) return; // The switch of another piece says nothing of this one's.
   Sharing next = m_space.session().sharing;
   next.files.at_save = false;
   m_space.share(next);
@@ -131,8 +133,8 @@ bool ShareFiles::write_chosen() {
   const QStringList files = files_of(*order);
   if (!m_exports.may_write(files)) return false;
   QString said;
-  const bool done = work(tr("Writing the files"),
-                         [&](const Progress& progress) { said = write_files(*order, progress); });
+  const bool done =
+      work(tr("Writing the files"), [&](const Progress& progress) { said = write_files(*order, progress); });
   if (!done) return true;
   m_exports.note_written(files);
   tell(said);

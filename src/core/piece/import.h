@@ -37,9 +37,9 @@ struct FoundState {
                                                     double limit);
 
 enum class ImportInto {
-  NewSet,     ///< Named as found, with a number where the name is taken.
-  OneSet,     ///< The set `set`: families of one name are joined, others added. It becomes the current one.
-  OneFamily,  ///< All of it at the end of the family `family` of any set.
+  NewSet,    ///< Named as found, with a number where the name is taken.
+  OneSet,    ///< The set `set`: families of one name are joined, others added. It becomes the current one.
+  OneFamily, ///< All of it at the end of the family `family` of any set.
 };
 struct ImportPlan {
   ImportInto into = ImportInto::NewSet;
@@ -48,7 +48,8 @@ struct ImportPlan {
   bool leave_out_near = false;
   Id set = 0; ///< 0 is the current one.
 };
-/// ERRORS: BadInput when nothing is left to bring in; NotFound for the set or the family; TooLarge as for edits.
+/// ERRORS: BadInput when nothing is left to bring in; NotFound for the set or the family; TooLarge as for
+/// edits.
 [[nodiscard]] Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan);
 
 } // namespace zc

@@ -254,7 +254,8 @@ std::uint64_t text_weight(const Piece& piece) {
            weight_of(set.families);
     for (const std::string& tag : set.tags) out += weight_of(tag);
     for (const SetVersion& version : set.versions)
-      out += kVersionWeight + weight_of(version.name) + 2 * version.extras.size() + weight_of(version.families);
+      out +=
+          kVersionWeight + weight_of(version.name) + 2 * version.extras.size() + weight_of(version.families);
   }
   return out;
 }
@@ -298,13 +299,15 @@ std::vector<Fault> check(const Piece& piece, const Piece* whole) {
     checker.set(piece.sets[i], at("", "sets", i) + ".", before);
   }
   if (whole && !same_sets)
-    checker.holds(!too_much_text(piece, *whole), "sets",
-                  "The sets and their versions come to more than a piece can hold; remove versions or sets that "
-                  "are not needed.");
+    checker.holds(
+        !too_much_text(piece, *whole), "sets",
+        "The sets and their versions come to more than a piece can hold; remove versions or sets that "
+        "are not needed.");
   if (whole && !same_references) {
     const std::uint64_t bytes = reference_bytes(piece);
-    checker.holds(bytes <= kMostReferenceBytes || bytes <= reference_bytes(*whole), "references",
-                  "The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.");
+    checker.holds(
+        bytes <= kMostReferenceBytes || bytes <= reference_bytes(*whole), "references",
+        "The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.");
   }
   checker.rules();
   const bool same_paints = whole && whole->paints.shares_all(piece.paints);

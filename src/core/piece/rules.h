@@ -68,8 +68,8 @@ inline constexpr std::size_t kMostFaults = 1000;
 [[nodiscard]] std::uint64_t text_weight(const Piece& piece);
 
 /// What is broken, in the order of the piece, at most kMostFaults; nothing when the piece is whole. What is
-/// shared with `whole`, a piece known to be whole, is not looked at again. What all of it comes to is only held
-/// against what has grown since then: a large piece that was opened can always become smaller.
+/// shared with `whole`, a piece known to be whole, is not looked at again. What all of it comes to is only
+/// held against what has grown since then: a large piece that was opened can always become smaller.
 [[nodiscard]] std::vector<Fault> check(const Piece& piece, const Piece* whole = nullptr);
 
 } // namespace zc

@@ -62,10 +62,11 @@ Status can_be_opened(const std::vector<ZipEntry>& entries) {
                    entry.name};
   }
   if (all > limits.inflated || entries.size() > limits.entries)
-    return Error{ErrorCode::TooLarge,
-                 "The piece was not saved: its references come to more than it can be opened with again; remove "
-                 "some of them.",
-                 "references"};
+    return Error{
+        ErrorCode::TooLarge,
+        "The piece was not saved: its references come to more than it can be opened with again; remove "
+        "some of them.",
+        "references"};
   return Done{};
 }
 

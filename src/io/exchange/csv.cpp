@@ -115,8 +115,8 @@ Result<std::string> csv_text(const SwatchSet& set) {
   for (const auto& family : set.families)
     for (const auto& s : family.swatches) {
       const Lab lab = lab_from_srgb(s.color);
-      out += csv_line({safe_words(family.name), safe_words(s.name), hex_of(s.color), safe_words(s.note), number_text(lab.l), number_text(lab.a),
-                       number_text(lab.b)});
+      out += csv_line({safe_words(family.name), safe_words(s.name), hex_of(s.color), safe_words(s.note),
+                       number_text(lab.l), number_text(lab.a), number_text(lab.b)});
     }
   return out;
 }

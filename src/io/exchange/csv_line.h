@@ -7,8 +7,8 @@
 
 namespace zc {
 
-/// Words that are text in a spreadsheet too: what it would take for a formula gets an apostrophe before it, and
-/// so does what could be mistaken for such words; plain_words() takes it away again.
+/// Words that are text in a spreadsheet too: what it would take for a formula gets an apostrophe before it,
+/// and so does what could be mistaken for such words; plain_words() takes it away again.
 [[nodiscard]] std::string safe_words(const std::string& words);
 [[nodiscard]] std::string plain_words(const std::string& words);
 /// Quoted where it must be, with the end of the line.

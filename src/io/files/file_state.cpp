@@ -41,7 +41,8 @@ std::string text_of(const FileState& state) {
 FileState file_state_from(const std::string& text) {
   const Json json = Json::parse(text, nullptr, false);
   const auto whole = [&json](const char* key) { return json.contains(key) && json[key].is_number_integer(); };
-  if (!json.is_object() || !whole("size") || !whole("time") || !json.contains("hash") || !json["hash"].is_string())
+  if (!json.is_object() || !whole("size") || !whole("time") || !json.contains("hash") ||
+      !json["hash"].is_string())
     return {};
   return {true, json["size"].get<std::uint64_t>(), json["time"].get<std::int64_t>(),
           json["hash"].get<std::string>()};

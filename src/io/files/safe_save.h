@@ -15,8 +15,8 @@ namespace zc {
 [[nodiscard]] Result<Bytes> read_file(const std::filesystem::path& path,
                                       std::uint64_t most = std::uint64_t{4} << 30);
 
-/// Where save_safely() keeps the version before: "plate.zonachrom" -> "plate.before.zonachrom", beside the file
-/// that a link leads to.
+/// Where save_safely() keeps the version before: "plate.zonachrom" -> "plate.before.zonachrom", beside the
+/// file that a link leads to.
 [[nodiscard]] std::filesystem::path backup_path(const std::filesystem::path& path);
 
 enum class Backup { None, KeepVersionBefore };

@@ -18,16 +18,15 @@ struct Primaries {
 
 constexpr cmsCIExyY kD65{0.3127, 0.3290, 1}, kC{0.310, 0.316, 1}, kTheatre{0.314, 0.351, 1};
 
-constexpr Primaries kPrimaries[] = {
-    {1, {{0.640, 0.330, 1}, {0.300, 0.600, 1}, {0.150, 0.060, 1}}, kD65},
-    {4, {{0.670, 0.330, 1}, {0.210, 0.710, 1}, {0.140, 0.080, 1}}, kC},
-    {5, {{0.640, 0.330, 1}, {0.290, 0.600, 1}, {0.150, 0.060, 1}}, kD65},
-    {6, {{0.630, 0.340, 1}, {0.310, 0.595, 1}, {0.155, 0.070, 1}}, kD65},
-    {7, {{0.630, 0.340, 1}, {0.310, 0.595, 1}, {0.155, 0.070, 1}}, kD65},
-    {9, {{0.708, 0.292, 1}, {0.170, 0.797, 1}, {0.131, 0.046, 1}}, kD65},
-    {11, {{0.680, 0.320, 1}, {0.265, 0.690, 1}, {0.150, 0.060, 1}}, kTheatre},
-    {12, {{0.680, 0.320, 1}, {0.265, 0.690, 1}, {0.150, 0.060, 1}}, kD65},
-    {22, {{0.630, 0.340, 1}, {0.295, 0.605, 1}, {0.155, 0.077, 1}}, kD65}};
+constexpr Primaries kPrimaries[] = {{1, {{0.640, 0.330, 1}, {0.300, 0.600, 1}, {0.150, 0.060, 1}}, kD65},
+                                    {4, {{0.670, 0.330, 1}, {0.210, 0.710, 1}, {0.140, 0.080, 1}}, kC},
+                                    {5, {{0.640, 0.330, 1}, {0.290, 0.600, 1}, {0.150, 0.060, 1}}, kD65},
+                                    {6, {{0.630, 0.340, 1}, {0.310, 0.595, 1}, {0.155, 0.070, 1}}, kD65},
+                                    {7, {{0.630, 0.340, 1}, {0.310, 0.595, 1}, {0.155, 0.070, 1}}, kD65},
+                                    {9, {{0.708, 0.292, 1}, {0.170, 0.797, 1}, {0.131, 0.046, 1}}, kD65},
+                                    {11, {{0.680, 0.320, 1}, {0.265, 0.690, 1}, {0.150, 0.060, 1}}, kTheatre},
+                                    {12, {{0.680, 0.320, 1}, {0.265, 0.690, 1}, {0.150, 0.060, 1}}, kD65},
+                                    {22, {{0.630, 0.340, 1}, {0.295, 0.605, 1}, {0.155, 0.077, 1}}, kD65}};
 
 /// What the code points 2 stand for, and sRGB itself.
 constexpr int kUnspecified = 2, kBt709 = 1, kSrgb = 13;
@@ -91,8 +90,8 @@ Result<QByteArray> profile_of_coding(int primaries, int transfer, const std::str
   QByteArray out = bytes_of(profile);
   if (profile) cmsCloseProfile(profile);
   if (out.isEmpty())
-    return Error{ErrorCode::Unreadable, "\"" + name + "\" cannot be brought to sRGB; there may be too little memory.",
-                 name};
+    return Error{ErrorCode::Unreadable,
+                 "\"" + name + "\" cannot be brought to sRGB; there may be too little memory.", name};
   return out;
 }
 

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Colors that a picture tells by code points instead of a profile (ITU-T H.273, 07/2021: primaries in table 2,
-// transfer in table 3).
+// Colors that a picture tells by code points instead of a profile (ITU-T H.273, 07/2021: primaries in table
+// 2, transfer in table 3).
 #pragma once
 
 #include "core/base/result.h"

@@ -157,9 +157,8 @@ void GradeDesk::follow_sets() {
     button->setChecked(set.id == m_space.piece().current_set);
     if (button->isChecked()) current = button;
     line->addWidget(button);
-    connect(
-        button, &QAbstractButton::clicked, this,
-        m_space.bound([this, id = set.id](bool) { m_space.show_set(id); }), Qt::QueuedConnection);
+    connect(button, &QAbstractButton::clicked, this,
+            m_space.bound([this, id = set.id](bool) { m_space.show_set(id); }), Qt::QueuedConnection);
   }
   line->addStretch();
   scroll_over_ground(m_tabs, box);

@@ -221,9 +221,9 @@ void PaintsPanel::take_from_shelf() {
   const auto chosen = static_cast<std::size_t>(m_shelf->currentIndex() - 1);
   m_shelf->setCurrentIndex(0);
   if (chosen >= m_on_shelf.size()) return;
-  m_space.store().apply(
-      tr("Take the paints \"%1\"").arg(text(m_on_shelf[chosen].name)),
-      [&](Piece piece) { return with_paints(std::move(piece), m_on_shelf[chosen].paints); });
+  m_space.store().apply(tr("Take the paints \"%1\"").arg(text(m_on_shelf[chosen].name)), [&](Piece piece) {
+    return with_paints(std::move(piece), m_on_shelf[chosen].paints);
+  });
 }
 
 void PaintsPanel::keep_on_shelf() {

@@ -95,9 +95,7 @@ void TowardBar::dropEvent(QDropEvent* event) {
   event->acceptProposedAction();
 }
 
-void TowardBar::call_off() {
-  m_pulling = false;
-}
+void TowardBar::call_off() { m_pulling = false; }
 
 Spoken TowardBar::spoken() {
   return {QAccessible::Slider,
