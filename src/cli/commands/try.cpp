@@ -66,7 +66,7 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
     lacking.push_back(color);
   }
   std::optional<MaskMapper> mask;
-  if (const Mask* used = mask_in_use(piece)) mask.emplace(Wheel(piece.wheel), MaskRegion(*used));
+  if (const Mask* current = mask_in_use(piece)) mask.emplace(Wheel(piece.wheel), MaskRegion(*current));
   const SwatchMatcher by_color(set.colors);
   const auto strays = stray_shares(
       colors, StrayChecker(&by_color, mask ? &*mask : nullptr, {r.far, piece.grading.outside}), piece.bands);
