@@ -562,8 +562,8 @@ Tonwert %2
         </translation>
     </message>
     <message>
-        <source>The file %1 was changed since; what was kept is opened beside it, as a piece without a file.</source>
-        <translation>Die Datei %1 wurde seither geändert; was behalten wurde, wird daneben geöffnet, als Werk ohne Datei.</translation>
+        <source>The file &quot;%1&quot; was changed after that. Recover opens the kept state beside it, as a piece without a file.</source>
+        <translation>Die Datei „%1“ wurde danach geändert. Wiederherstellen öffnet den aufbewahrten Stand daneben, als Werk ohne Datei.</translation>
     </message>
     <message>
         <source>Recover</source>
@@ -593,8 +593,8 @@ Tonwert %2
         <translation>Vorhandene Dateien</translation>
     </message>
     <message>
-        <source>These files are there already and were not written by this piece:</source>
-        <translation>Diese Dateien sind schon da und wurden nicht von diesem Werk geschrieben:</translation>
+        <source>These files exist, and this piece did not write them as they are now:</source>
+        <translation>Diese Dateien gibt es schon, und so wie sie jetzt sind, hat dieses Werk sie nicht geschrieben:</translation>
     </message>
     <message>
         <source>Replace them</source>

@@ -562,8 +562,8 @@ valor %2
         </translation>
     </message>
     <message>
-        <source>The file %1 was changed since; what was kept is opened beside it, as a piece without a file.</source>
-        <translation>El archivo %1 ha cambiado desde entonces; lo conservado se abre aparte, como una obra sin archivo.</translation>
+        <source>The file &quot;%1&quot; was changed after that. Recover opens the kept state beside it, as a piece without a file.</source>
+        <translation>El archivo «%1» cambió después. Recuperar abre el estado guardado aparte, como una obra sin archivo.</translation>
     </message>
     <message>
         <source>Recover</source>
@@ -593,8 +593,8 @@ valor %2
         <translation>Archivos que ya existen</translation>
     </message>
     <message>
-        <source>These files are there already and were not written by this piece:</source>
-        <translation>Estos archivos ya existen y no los escribió esta obra:</translation>
+        <source>These files exist, and this piece did not write them as they are now:</source>
+        <translation>Estos archivos ya existen, y esta obra no los escribió tal como están ahora:</translation>
     </message>
     <message>
         <source>Replace them</source>

@@ -71,7 +71,12 @@ void AnyHandsTask::whatever_is_done_stays_in_its_piece() {
     const Piece expected = opened == held.end() ? new_piece(desk->piece().date) : opened->second;
     const bool recovered = opened != held.end() && desk->window.documents().path().isEmpty();
     QVERIFY2(desk->piece() == expected && desk->space().store().edited() == recovered,
-             qPrintable(QString("step %1, %2").arg(step).arg(QString::fromStdString(expected.title))));
+             qPrintable(QString("step %1, %2, %3 of %4 steps undone, last %5")
+                            .arg(step)
+                            .arg(QString::fromStdString(expected.title))
+                            .arg(desk->space().store().stack().index())
+                            .arg(desk->space().store().stack().count())
+                            .arg(desk->space().store().stack().undoText())));
   }
   QVERIFY(changes > 10);
   QCOMPARE(fault_of(desk->piece()), std::string());

@@ -72,14 +72,17 @@ private:
       QCoreApplication::sendEvent(part, &event);
       return;
     }
+    const DocumentId began = m_desk.space().document();
     press(*part, at, modifiers());
     for (int moves = below(2) * below(12); moves > 0 && part; --moves) {
       at += QPointF(below(121) - 60, below(121) - 60);
       // Beyond the window a drag is the desktop's. A part that was taken out meanwhile lies in no window.
       const QPointF in_window = m_desk.window.mapFromGlobal(part->mapToGlobal(at));
       if (m_desk.window.rect().contains(in_window.toPoint())) move(*part, at);
-      if (below(6) == 0) use_key();
-      if (!m_files.isEmpty() && below(10) == 0) change_piece();
+      // A key after that is for the other piece.
+      const bool another = m_desk.space().document() != began;
+      if (!another && below(6) == 0) use_key();
+      if (!another && !m_files.isEmpty() && below(10) == 0) change_piece();
     }
     if (part) release(*part, at);
   }

@@ -83,8 +83,8 @@ RecoveryAnswer ToolkitDialogs::offer_recovery(QWidget* parent, const QString& ti
   if (!newer.isEmpty())
     says +=
         QLatin1Char(' ') +
-        QObject::tr("The file %1 was changed since; what was kept is opened beside it, as a piece without "
-                    "a file.")
+        QObject::tr("The file \"%1\" was changed after that. Recover opens the kept state beside it, as a "
+                    "piece without a file.")
             .arg(newer);
   QMessageBox box(QMessageBox::NoIcon, QObject::tr("An unsaved piece was kept"), says, QMessageBox::NoButton,
                   parent);
@@ -107,11 +107,14 @@ bool ToolkitDialogs::ask_replace(QWidget* parent, const QStringList& files) {
   if (files.size() > named)
     names << QObject::tr("and %n more", nullptr, static_cast<int>(files.size()) - named);
   QMessageBox box(QMessageBox::NoIcon, QObject::tr("Files that are there"),
-                  QObject::tr("These files are there already and were not written by this piece:") +
+                  QObject::tr("These files exist, and this piece did not write them as they are now:") +
                       QLatin1Char('\n') + names.join(QLatin1Char('\n')),
                   QMessageBox::NoButton, parent);
   const QAbstractButton* replace = box.addButton(QObject::tr("Replace them"), QMessageBox::DestructiveRole);
-  box.setEscapeButton(box.addButton(QObject::tr("Cancel"), QMessageBox::RejectRole));
+  QPushButton* cancel = box.addButton(QObject::tr("Cancel"), QMessageBox::RejectRole);
+  box.setEscapeButton(cancel);
+  // Enter, pressed without reading, must not replace anything.
+  box.setDefaultButton(cancel);
   box.exec();
   return box.clickedButton() == replace;
 }
