@@ -725,6 +725,10 @@ Tonwert %2
         <translation>&quot;%1&quot; ist ein CMYK-Foto ohne Farbprofil, seine Farben sind also unbekannt; zuerst als RGB speichern.</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; has inks in a form that is not read; save it as RGB first.</source>
+        <translation>&quot;%1&quot; hat Druckfarben in einer Form, die nicht gelesen wird; zuerst als RGB speichern.</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; is cut short or damaged; choose another copy of the photo.</source>
         <translation>&quot;%1&quot; ist abgeschnitten oder beschädigt; eine andere Kopie des Fotos wählen.</translation>
     </message>
@@ -3669,6 +3673,22 @@ Tonwert %2
         <source>Keep the light as a version</source>
         <translation>Das Licht als Version behalten</translation>
     </message>
+    <message>
+        <source>Exposure in stops</source>
+        <translation>Belichtung in Blendenstufen</translation>
+    </message>
+    <message>
+        <source>Exposure</source>
+        <translation>Belichtung</translation>
+    </message>
+    <message>
+        <source> stops</source>
+        <translation> Stufen</translation>
+    </message>
+    <message>
+        <source>How bright the light is: at 0 a white wall just fits into the display&apos;s colors, and a stop more is twice the light</source>
+        <translation>Wie hell das Licht ist: bei 0 passt eine weiße Wand gerade noch in die Farben des Bildschirms, und eine Stufe mehr ist doppelt so viel Licht</translation>
+    </message>
 </context>
 <context>
     <name>zc::LimitDesk</name>
@@ -5246,6 +5266,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>The piece was changed meanwhile; ask once more.</source>
         <translation>Das Werk wurde inzwischen geändert; noch einmal fragen.</translation>
+    </message>
+    <message>
+        <source>%1 % of them missing</source>
+        <translation>%1 % davon fehlen</translation>
+    </message>
+    <message>
+        <source>How much of that kind of cone is missing</source>
+        <translation>Wie viel von dieser Art Zapfen fehlt</translation>
     </message>
 </context>
 <context>
@@ -9231,6 +9259,10 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>At value %1</source>
         <translation>Bei Tonwert %1</translation>
+    </message>
+    <message>
+        <source>HSL and HSV count hue unevenly: beside blue one degree of the even wheel is up to 26 of theirs. HSLuv, CIELAB or OKLab turn evenly there.</source>
+        <translation>HSL und HSV zählen Farbtöne ungleich: neben Blau ist ein Grad des gleichmäßigen Farbkreises bis zu 26 der ihren. HSLuv, CIELAB und OKLab drehen dort gleichmäßig.</translation>
     </message>
 </context>
 <context>

@@ -725,6 +725,10 @@ valor %2
         <translation>&quot;%1&quot; es una foto CMYK sin perfil de color, y sus colores no se conocen; guárdala antes como RGB.</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; has inks in a form that is not read; save it as RGB first.</source>
+        <translation>&quot;%1&quot; tiene tintas en una forma que no se lee; guárdala antes como RGB.</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; is cut short or damaged; choose another copy of the photo.</source>
         <translation>&quot;%1&quot; está cortada o dañada; elige otra copia de la foto.</translation>
     </message>
@@ -3669,6 +3673,22 @@ valor %2
         <source>Keep the light as a version</source>
         <translation>Guardar la luz como versión</translation>
     </message>
+    <message>
+        <source>Exposure in stops</source>
+        <translation>Exposición en pasos</translation>
+    </message>
+    <message>
+        <source>Exposure</source>
+        <translation>Exposición</translation>
+    </message>
+    <message>
+        <source> stops</source>
+        <translation> pasos</translation>
+    </message>
+    <message>
+        <source>How bright the light is: at 0 a white wall just fits into the display&apos;s colors, and a stop more is twice the light</source>
+        <translation>Cuánta luz hay: con 0 una pared blanca cabe justo en los colores de la pantalla, y un paso más es el doble de luz</translation>
+    </message>
 </context>
 <context>
     <name>zc::LimitDesk</name>
@@ -5246,6 +5266,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>The piece was changed meanwhile; ask once more.</source>
         <translation>La obra ha cambiado mientras tanto; pídelo otra vez.</translation>
+    </message>
+    <message>
+        <source>%1 % of them missing</source>
+        <translation>falta el %1 % de ellos</translation>
+    </message>
+    <message>
+        <source>How much of that kind of cone is missing</source>
+        <translation>Cuánto falta de esa clase de conos</translation>
     </message>
 </context>
 <context>
@@ -9231,6 +9259,10 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>At value %1</source>
         <translation>A valor %1</translation>
+    </message>
+    <message>
+        <source>HSL and HSV count hue unevenly: beside blue one degree of the even wheel is up to 26 of theirs. HSLuv, CIELAB or OKLab turn evenly there.</source>
+        <translation>HSL y HSV cuentan los tonos de modo desigual: junto al azul un grado de la rueda uniforme son hasta 26 de los suyos. HSLuv, CIELAB y OKLab giran allí de modo uniforme.</translation>
     </message>
 </context>
 <context>

@@ -82,12 +82,22 @@ Command view_row(const char* text, SetView view) {
             return d.session().set_view == view;
           }};
 }
-Command eyes_row(const char* text, const char* keys, Eyes eyes) {
+Command eyes_row(const char* text, const char* keys, Eyes::Kind eyes) {
   return {text, keys, Desk::Pick, [eyes](DeskTop& d, const Trigger& run) {
             run();
             const bool on = d.session().eyes == eyes;
             run();
             return on && d.session().eyes == Eyes::Usual;
+          }};
+}
+/// The kind that is looked with stays.
+Command severity_row(const char* text, double severity) {
+  return {text, "", Desk::Pick, [severity](DeskTop& d, const Trigger& run) {
+            d.space().look_with({Eyes::Deutan, severity < 1 ? 1 : 0.5});
+            run();
+            const bool on = d.session().eyes == Eyes(Eyes::Deutan, severity);
+            d.space().look_with(Eyes());
+            return on;
           }};
 }
 Command handbook_row(const char* text, const char* keys, const char* page) {
@@ -356,6 +366,10 @@ std::vector<Command> all_commands() {
       eyes_row("Protan: no cones for long waves", "", Eyes::Protan),
       eyes_row("Deutan: no cones for middle waves", "", Eyes::Deutan),
       eyes_row("Tritan: no cones for short waves", "", Eyes::Tritan),
+      severity_row("25 % of them missing", 0.25),
+      severity_row("50 % of them missing", 0.5),
+      severity_row("75 % of them missing", 0.75),
+      severity_row("100 % of them missing", 1),
       size_row("As the desktop's text", {}),
       size_row("80 %", 80),
       size_row("90 %", 90),
@@ -1216,6 +1230,7 @@ private slots:
     QVERIFY(type("try.far", "12", [&] { return t.far == 12; }));
     d.part<QAbstractButton>("try.light").click();
     QVERIFY(type("light.strength", "40", [&] { return t.light.strength == 0.4; }));
+    QVERIFY(type("light.stops", "1.5", [&] { return t.light.stops == 1.5; }));
     QVERIFY(type("light.air", "25", [&] { return t.light.amount == 0.25; }));
     d.part<QAbstractButton>("try.change").click();
     QVERIFY(type("tryAdjustTurn", "20", [&] { return a.turn == 20; }));

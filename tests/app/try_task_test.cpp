@@ -465,13 +465,14 @@ void TryTask::light_becomes_a_version() {
   const QPointF at(400, 120);
   const QColor before = seen(view(), at);
   type_into(m_desk->part<QLineEdit>("light.strength"), "80");
+  type_into(m_desk->part<QLineEdit>("light.stops"), "-1");
   QVERIFY(seen(view(), at) != before);
   const std::size_t versions = set().versions.size();
   press_word("light.take");
   QCOMPARE(set().versions.size(), versions + 1);
   const SetVersion& kept = set().versions.back();
   const Swatch &now = set().families[0].swatches[0], &lit_one = kept.families[0].swatches[0];
-  QCOMPARE(lit_one.color, under_light(now.color, {1, 0.6, 0.3}, 0.8));
+  QCOMPARE(lit_one.color, UnderLight({1, 0.6, 0.3}, 0.8, -1).seen(now.color));
   press_word("light.off");
   QCOMPARE(seen(view(), at), before);
 }

@@ -59,6 +59,9 @@ private slots:
   void bad_strings_say_why();
   void test_colors_reproduce_their_tristimulus_values();
   void a_paint_alone_is_itself();
+  void no_mixture_is_lighter_than_its_lightest_part();
+  void what_no_paint_has_becomes_the_nearest_paint();
+  void short_rows_are_even();
   void blue_and_yellow_paint_make_green();
   void light_mixes_by_the_photon();
   void okay_mixtures_stay_in_a_convex_mask();
@@ -310,8 +313,7 @@ void MixTest::a_paint_alone_is_itself() {
   for (int i = 0; i < 300; ++i) {
     const Srgb c{channel(random), channel(random), channel(random)};
     const Paint paint = paint_of(c);
-    for (const double r : paint.curve)
-      QVERIFY(r >= kDarkestReflectance - 1e-12 && r <= kLightestReflectance + 1e-12);
+    for (const double r : paint.curve) QVERIFY(r > 0 && r <= kLightestReflectance + 1e-12);
     const auto mixture = mix({{c, 1}, {c, 2.5}}, MixAs::Paint);
     QVERIFY(mixture && mixture->exact == paint.exact);
     if (!paint.exact) continue;
@@ -340,6 +342,103 @@ void MixTest::a_paint_alone_is_itself() {
   }
   QVERIFY(unpaintable >= 2);
   QVERIFY(!mix({}, MixAs::Paint) && !mix({{{}, 0}}, MixAs::Paint) && !mix({{{}, -1}}, MixAs::Light));
+}
+
+void MixTest::no_mixture_is_lighter_than_its_lightest_part() {
+  std::mt19937 random(41);
+  std::uniform_real_distribution<double> unit(0, 1);
+  for (int i = 0; i < 2600; ++i) {
+    // 2,000 of them dark.
+    const double most = i < 2000 ? 0.2 : 1;
+    const Srgb p{most * unit(random), most * unit(random), most * unit(random)},
+        q{most * unit(random), most * unit(random), most * unit(random)};
+    const Srgb mixed = mix({{p, unit(random) + 0.05}, {q, unit(random) + 0.05}}, MixAs::Paint)->color;
+    QVERIFY2(value_of(mixed) < std::max(value_of(p), value_of(q)) + 1e-3,
+             qPrintable(QString::fromStdString(hex_of(p) + " " + hex_of(q) + " " + hex_of(mixed))));
+  }
+  QVERIFY(value_of(mix({{{0, 0, 0}, 1}, {{0, 0, 0}, 1}}, MixAs::Paint)->color) < 0.05);
+  // Black and white make a grey, for what absorbs ever more counts ever less.
+  const double grey = value_of(mix({{{0, 0, 0}, 1}, {{1, 1, 1}, 1}}, MixAs::Paint)->color);
+  QVERIFY(grey > 10 && grey < 40);
+}
+
+/// Against all curves of one step up and one down, at every twentieth of a band.
+void MixTest::what_no_paint_has_becomes_the_nearest_paint() {
+  const auto nearest = [](Srgb c) {
+    const Lab wish = lab_from_srgb(c);
+    const double low = std::clamp(xyz_from_srgb(c).y / 12, 1e-6, kDarkestReflectance);
+    constexpr int fine = 20, places = kBands * fine;
+    std::vector<Xyz> before(places + 1);
+    Reflectance one{}, all;
+    all.fill(low);
+    const Xyz floor = xyz_of_reflectance(all);
+    for (int i = 0; i < places; ++i) {
+      one.fill(0);
+      one[i / fine] = (kLightestReflectance - low) / fine;
+      const Xyz add = xyz_of_reflectance(one);
+      before[i + 1] = {before[i].x + add.x, before[i].y + add.y, before[i].z + add.z};
+    }
+    double least = 1e9;
+    for (int up = 0; up < places; ++up)
+      for (int down = 0; down <= places; ++down) {
+        Xyz x{floor.x + before[down].x - before[up].x, floor.y + before[down].y - before[up].y,
+              floor.z + before[down].z - before[up].z};
+        if (down < up) x = {x.x + before[places].x, x.y + before[places].y, x.z + before[places].z};
+        if (std::abs(lightness_from_luminance(x.y) - wish.l) < 8)
+          least = std::min(least, ciede2000(lab_from_xyz(x), wish));
+      }
+    return least;
+  };
+  std::mt19937 random(42);
+  std::uniform_real_distribution<double> unit(0, 1);
+  for (int found = 0; found < 6;) {
+    // Near white, and near the corners of the display.
+    Srgb c{1 - 0.06 * unit(random), 1 - 0.06 * unit(random), 1 - 0.06 * unit(random)};
+    if (found % 2 == 1) c = {0.02 * unit(random), 1 - 0.01 * unit(random), 1 - 0.01 * unit(random)};
+    const Paint paint = paint_of(c);
+    if (paint.exact) continue;
+    ++found;
+    const double told = ciede2000(lab_from_xyz(xyz_of_reflectance(paint.curve)), lab_from_srgb(c)),
+                 least = nearest(c);
+    QVERIFY2(told < least + 0.1, qPrintable(QStringLiteral("%1 for %2").arg(told).arg(least)));
+  }
+}
+
+void MixTest::short_rows_are_even() {
+  std::mt19937 random(7);
+  std::uniform_real_distribution<double> unit(0, 1);
+  const Wheel wheel(WheelSpec{});
+  int rows = 0, uneven = 0;
+  for (int i = 0; rows < 3000; ++i) {
+    StringSpec spec{kKinds[i % 6],
+                    {unit(random), unit(random), unit(random)},
+                    Srgb{unit(random), unit(random), unit(random)},
+                    3 + static_cast<int>(7 * unit(random)),
+                    i / 6 % 2 == 0 ? Evenness::Lightness : Evenness::Difference,
+                    0,
+                    static_cast<Way>(i / 12 % 5)};
+    const auto row = make_string(spec, wheel);
+    if (!row) continue;
+    ++rows;
+    const bool by_value = spec.even == Evenness::Lightness &&
+                          std::abs(value_of(row->front().color) - value_of(row->back().color)) >= 0.5;
+    double shortest = 1e9, longest = 0;
+    for (std::size_t k = 1; k < row->size(); ++k) {
+      const Srgb p = (*row)[k - 1].color, q = (*row)[k].color;
+      const double step = by_value ? std::abs(value_of(p) - value_of(q)) : difference(p, q);
+      shortest = std::min(shortest, step), longest = std::max(longest, step);
+    }
+    if (longest - shortest <= 0.02 * longest) continue;
+    // CIEDE2000 leaps where two hues become opposite; between some far ends no even place exists.
+    QVERIFY2(!by_value && longest > 40 && spec.way == Way::Long,
+             qPrintable(QStringLiteral("kind %1, %2 and %3").arg(int(spec.kind)).arg(shortest).arg(longest)));
+    ++uneven;
+  }
+  QVERIFY2(uneven <= 3, qPrintable(QString::number(uneven)));
+  const StringSpec into_pink{StringKind::Distance, color("#1ad183"), color("#f808b0"), 3,
+                             Evenness::Difference};
+  const auto pink = steps_of(into_pink, wheel);
+  CHECK_NEAR(difference(pink[0].color, pink[1].color), difference(pink[1].color, pink[2].color), 0.02);
 }
 
 void MixTest::blue_and_yellow_paint_make_green() {

@@ -73,6 +73,7 @@ private slots:
   void recipes_are_no_worse_than_trying_all();
   void random_mixtures_lie_in_the_reach();
   void the_reach_has_the_area_of_what_can_be_mixed();
+  void the_nearest_mixture_is_the_least();
   void a_reach_becomes_a_mask();
   void few_paints_reach_what_they_made();
   void what_cannot_be_mixed_is_said();
@@ -331,7 +332,7 @@ void PaintsTest::the_reach_has_the_area_of_what_can_be_mixed() {
   const Mixer mixer = mixer_of({"titanium white", "yellow earth", "iron-oxide red", "ultramarine blue"});
   const auto reach = reach_of(mixer, wheel);
   for (const double value : {40.0, 55.0, 75.0}) {
-    constexpr int n = 200;
+    constexpr int n = 90;
     std::vector<Srgb> colors;
     double all = 0;
     for (int i = 0; i < n * n; ++i) {
@@ -347,6 +348,48 @@ void PaintsTest::the_reach_has_the_area_of_what_can_be_mixed() {
     QVERIFY2(
         std::abs(reach->share(value) - dense) <= 0.02 * dense + 0.5 / all * std::sqrt(all * dense),
         qPrintable(QStringLiteral("value %1: %2, dense %3").arg(value).arg(reach->share(value)).arg(dense)));
+  }
+}
+
+/// Against 40,000 random mixtures and every recipe of whole parts. Where all paints are far from a color
+/// CIEDE2000 has valleys at its opposite hue that a plain search can miss by a little.
+void PaintsTest::the_nearest_mixture_is_the_least() {
+  std::mt19937 random(11);
+  std::uniform_real_distribution<double> unit(0, 1);
+  for (const std::size_t count : {std::size_t{4}, std::size_t{9}}) {
+    std::vector<MixPaint> paints;
+    for (std::size_t i = 0; i < count; ++i)
+      paints.push_back({paint_of({unit(random), unit(random), unit(random)}), 0.5 + 2 * unit(random)});
+    const Mixer mixer(paints);
+    std::vector<Srgb> colors;
+    std::vector<Lab> wanted;
+    for (int i = 0; i < 40; ++i)
+      wanted.push_back(lab_from_srgb(colors.emplace_back(Srgb{unit(random), unit(random), unit(random)})));
+    std::vector<double> least(colors.size(), 1e30);
+    for (int k = 0; k < 40000; ++k) {
+      std::vector<double> parts(count, 0);
+      for (unsigned j = 0, some = 1 + random() % 4; j < some; ++j)
+        parts[random() % count] += std::exp(6 * unit(random) - 3);
+      const Lab mixed = lab_from_srgb(mixer.mixed(parts).color);
+      for (std::size_t i = 0; i < colors.size(); ++i)
+        least[i] = std::min(least[i], ciede2000(mixed, wanted[i]));
+    }
+    const auto away = distances_to_mixtures(colors, mixer);
+    for (std::size_t i = 0; i < colors.size(); ++i) {
+      QVERIFY2(away[i] < least[i] + (least[i] < 12 ? 0.1 : 2),
+               qPrintable(QString::number(away[i] - least[i])));
+      QVERIFY(away[i] < recipe_for(colors[i], mixer, {4, 8})->difference + (away[i] < 12 ? 0.1 : 2.5));
+    }
+    // A pure paint is one of its own mixtures; a color within a wide limit is not denied.
+    for (std::size_t i = 0; i < count; ++i) {
+      std::vector<double> alone(count, 0);
+      alone[i] = 1;
+      QVERIFY(distances_to_mixtures({mixer.mixed(alone).color}, mixer).front() < 0.02);
+    }
+    for (std::size_t i = 0; i < colors.size(); ++i)
+      if (least[i] < 19.5)
+        QVERIFY(fewest_paints({{colors[i], 1}}, mixer, {std::max(0.5, least[i] + 0.5), 1})->enough ||
+                least[i] >= 12);
   }
 }
 

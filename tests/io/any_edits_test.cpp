@@ -293,7 +293,7 @@ const Edit kEdits[] = {
      }},
     {"with_lit_version",
      [](Hand& h, P p) {
-       return with_lit_version(p, h.any_set(p), h.any_name(), {{1, 0.7, 0.4}, 0.8, {0.5, 0.6, 0.8}, 0.3});
+       return with_lit_version(p, h.any_set(p), h.any_name(), {{1, 0.7, 0.4}, 0.8, 0.5, {0.5, 0.6, 0.8}, 0.3});
      }},
     {"with_colors_kept_before",
      [](Hand& h, P p) {

@@ -218,6 +218,36 @@ private slots:
       QVERIFY2(furthest(x, y) < 0.6 / 255, a);
     }
   }
+  /// tests/reference/make_css_colors.mjs: culori 4.0.2, which refuses what the standard refuses and clamps
+  /// what it clamps; colorjs.io 0.7.1 where it says more, as for comments and the curve of rec2020.
+  void every_notation_agrees_with_two_libraries() {
+    int compared = 0;
+    for (const auto& row : reference_json("css_colors.json")) {
+      const std::string text = row["text"];
+      const auto read = css_color(text);
+      QVERIFY2(read.has_value() == row["valid"].get<bool>(), text.c_str());
+      if (!read) continue;
+      // The libraries leave these beyond their ends.
+      if (text.starts_with("rgb(300") || text.starts_with("rgb(-20") || text.starts_with("rgb(120%") ||
+          text.find(" -50%") != std::string::npos || text.starts_with("lab(-10") ||
+          text.starts_with("lab(none"))
+        continue;
+      const bool newer = text.find("rec2020") != std::string::npos;
+      const auto& by = row["culori"].is_null() || newer ? row["colorjs"] : row["culori"];
+      if (by.is_null() || by[0].is_null()) continue;
+      ++compared;
+      const double mine[] = {read->color.x, read->color.y, read->color.z, read->alpha};
+      for (std::size_t i = 0; i < 4; ++i)
+        QVERIFY2(std::abs(mine[i] - by[i].get<double>()) < 2e-4,
+                 qPrintable(QString::fromStdString(text) + QStringLiteral(" %1").arg(mine[i])));
+    }
+    QVERIFY(compared > 65);
+    // What the libraries leave as it is, the standard clamps as it is read (5.1), in either notation.
+    for (const char* text : {"rgb(300 0 0)", "rgb(300, -5, 0)", "rgb(120% 0% 0%)"})
+      QVERIFY2(rounded_8bit(typed_color(text)->color) == (Srgb8{255, 0, 0}), text);
+    QVERIFY(rounded_8bit(srgb_from_xyz(css_color("rgb(34/**/153/* two */221)")->color)) ==
+            (Srgb8{34, 153, 221}));
+  }
   void typed_colors_are_opaque_colors() {
     const Srgb8 copper{0xce, 0x85, 0x4e};
     for (const char* text : {"#ce854e", "ce854e", " CE854E ", "#ce854eff", "ce854eff", "rgb(206 133 78)",

@@ -9,11 +9,14 @@
 #include <QBuffer>
 #include <QColorSpace>
 #include <QImageWriter>
+#include <QTemporaryDir>
+#include <array>
 #include <cstdio>
 #include <exiv2/exiv2.hpp>
 #include <jpeglib.h>
 #include <lcms2.h>
 #include <libheif/heif.h>
+#include <tiffio.h>
 
 using namespace zc;
 using namespace zc::test;
@@ -149,6 +152,7 @@ private slots:
   void plain_photos_come_as_they_are();
   void profiles_are_followed();
   void grey_and_cmyk_profiles_are_followed();
+  void cmyk_tiffs_are_read_as_cmyk_jpegs();
   void deep_photos_keep_their_tone();
   void depth_alpha_and_profile_go_together_data();
   void depth_alpha_and_profile_go_together();
@@ -219,6 +223,77 @@ void PhotoTest::grey_and_cmyk_profiles_are_followed() {
   // L* 0.
   const double value = value_of(srgb_from_8bit(color_of_word(middle(*printed))));
   CHECK_NEAR(value, 100 - 95 * 127 / 255.0, 0.03);
+}
+
+namespace {
+
+/// A TIFF of one flat CMYK color, 40 x 24, its inks 0 to 255.
+Data tiff_of(std::array<std::uint8_t, 4> ink, int bits, bool tiled, bool planar, const Data& icc,
+             int compression = COMPRESSION_LZW) {
+  const QTemporaryDir folder;
+  const std::string path = folder.filePath("ink.tif").toStdString();
+  TIFF* tiff = TIFFOpen(path.c_str(), "w");
+  constexpr std::uint32_t wide = 40, high = 24;
+  TIFFSetField(tiff, TIFFTAG_IMAGEWIDTH, wide);
+  TIFFSetField(tiff, TIFFTAG_IMAGELENGTH, high);
+  TIFFSetField(tiff, TIFFTAG_BITSPERSAMPLE, bits);
+  TIFFSetField(tiff, TIFFTAG_SAMPLESPERPIXEL, 4);
+  TIFFSetField(tiff, TIFFTAG_PHOTOMETRIC, PHOTOMETRIC_SEPARATED);
+  TIFFSetField(tiff, TIFFTAG_COMPRESSION, compression);
+  TIFFSetField(tiff, TIFFTAG_PLANARCONFIG, planar ? PLANARCONFIG_SEPARATE : PLANARCONFIG_CONTIG);
+  if (!icc.empty())
+    TIFFSetField(tiff, TIFFTAG_ICCPROFILE, static_cast<std::uint32_t>(icc.size()), icc.data());
+  const int side = 16, row = tiled ? side : wide, rows = tiled ? side * side : static_cast<int>(wide);
+  if (tiled) {
+    TIFFSetField(tiff, TIFFTAG_TILEWIDTH, side);
+    TIFFSetField(tiff, TIFFTAG_TILELENGTH, side);
+  }
+  for (std::uint16_t plane = 0; plane < (planar ? 4 : 1); ++plane) {
+    Data samples;
+    for (int x = 0; x < rows; ++x)
+      for (int i = planar ? plane : 0; i <= (planar ? plane : 3); ++i)
+        samples.insert(samples.end(), static_cast<std::size_t>(bits / 8), ink[static_cast<std::size_t>(i)]);
+    for (std::uint32_t y = 0; y < high; y += tiled ? side : 1)
+      for (std::uint32_t x = 0; x < wide; x += static_cast<std::uint32_t>(row)) {
+        Data copy = samples;
+        if (tiled)
+          TIFFWriteTile(tiff, copy.data(), x, y, 0, plane);
+        else
+          TIFFWriteScanline(tiff, copy.data(), y, plane);
+      }
+  }
+  TIFFClose(tiff);
+  QFile file(QString::fromStdString(path));
+  if (!file.open(QIODevice::ReadOnly)) qFatal("no tiff");
+  const QByteArray bytes = file.readAll();
+  return Data(bytes.begin(), bytes.end());
+}
+
+} // namespace
+
+/// The same inks through the same profile as in a JPEG.
+void PhotoTest::cmyk_tiffs_are_read_as_cmyk_jpegs() {
+  const std::array<std::uint8_t, 4> ink{0, 0, 0, 127};
+  Data inverted;
+  for (int i = 0; i < 256; ++i)
+    for (const std::uint8_t c : ink) inverted.push_back(static_cast<unsigned char>(255 - c));
+  const auto jpeg = decode_photo(jpeg_of(inverted, 16, 16, 4, JCS_CMYK, press_profile()), "ad.jpg");
+  QVERIFY(jpeg);
+  for (const int bits : {8, 16})
+    for (const bool tiled : {false, true})
+      for (const bool planar : {false, true}) {
+        const Data photo = tiff_of(ink, bits, tiled, planar, press_profile());
+        const auto read = decode_photo(photo, "ad.tif");
+        QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+        QCOMPARE(read->size(), QSize(40, 24));
+        for (const QPoint at : {QPoint(0, 0), QPoint(39, 23)})
+          QVERIFY(close_to(read->pixel(at), middle(*jpeg), 1));
+        Data cut(photo.begin(), photo.begin() + static_cast<std::ptrdiff_t>(photo.size() / 3));
+        QVERIFY(!decode_photo(cut, "cut.tif"));
+      }
+  const auto bare = decode_photo(tiff_of(ink, 8, false, false, {}), "ad.tif");
+  QVERIFY(!bare && bare.error().sentence.find("CMYK photo without a color profile") != std::string::npos);
+  QVERIFY(decode_photo(tiff_of(ink, 8, false, false, press_profile(), COMPRESSION_ADOBE_DEFLATE), "ad.tif"));
 }
 
 void PhotoTest::deep_photos_keep_their_tone() {
@@ -602,7 +677,15 @@ void PhotoTest::coded_primaries_are_read() {
       if (bytes.empty()) continue; // No encoder of this kind on the machine to make one with.
       const auto image = decode_photo(bytes, "coded");
       QVERIFY2(image, image ? "" : image.error().sentence.c_str());
-      const Srgb8 wanted = rounded_8bit(srgb_from_xyz(*xyz_in_space(space, numbers)));
+      // Transfer 14 is the camera's curve of ITU-R BT.2020-2, table 4; the space of CSS has the display's.
+      auto there = numbers;
+      if (transfer == 14)
+        for (double& x : there)
+          x = std::pow(x < 4.5 * 0.018053968510807
+                           ? x / 4.5
+                           : std::pow((x + 0.09929682680944) / 1.09929682680944, 1 / 0.45),
+                       1 / 2.4);
+      const Srgb8 wanted = rounded_8bit(srgb_from_xyz(*xyz_in_space(space, there)));
       const QRgb c = image->pixel(20, 20);
       QVERIFY2(std::abs(qRed(c) - wanted.r) < 5 && std::abs(qGreen(c) - wanted.g) < 5 &&
                    std::abs(qBlue(c) - wanted.b) < 5,

@@ -1,5 +1,7 @@
-// Writes named_spaces.json: sRGB colors in the spaces that CSS Color 4 names, as culori sees them.
+// Writes named_spaces.json: sRGB colors in the spaces that CSS Color 4 names, as culori sees them; rec2020, whose
+// curve the standard changed in 2025, as colorjs.io does.
 import { writeFileSync } from "node:fs";
+import Color from "colorjs.io";
 import { converter } from "culori";
 
 const spaces = {
@@ -17,6 +19,8 @@ const rows = [];
 for (const [space, [mode, keys, scale]] of Object.entries(spaces))
   for (const c of colors) {
     const there = converter(mode)(c);
-    rows.push({ space, components: keys.split(" ").map((k, i) => (there[k] ?? 0) * (scale ? scale[i] : 1)), srgb: [c.r, c.g, c.b] });
+    const components = space === "rec2020" ? [...new Color("srgb", [c.r, c.g, c.b]).to("rec2020").coords]
+      : keys.split(" ").map((k, i) => (there[k] ?? 0) * (scale ? scale[i] : 1));
+    rows.push({ space, components, srgb: [c.r, c.g, c.b] });
   }
 writeFileSync(new URL("named_spaces.json", import.meta.url), "[\n" + rows.map((r) => JSON.stringify(r)).join(",\n") + "\n]\n");

@@ -28,6 +28,7 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP(
         "Sentence",
         "\"%1\" is a CMYK photo without a color profile, so its colors are not known; save it as RGB first."),
+    QT_TRANSLATE_NOOP("Sentence", "\"%1\" has inks in a form that is not read; save it as RGB first."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is cut short or damaged; choose another copy of the photo."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is larger than 64 MB; no press profile is."),
     QT_TRANSLATE_NOOP("Sentence", "\"%1\" is larger than this program accepts."),

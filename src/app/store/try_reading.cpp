@@ -104,10 +104,22 @@ SideColors TryReader::colors_of(const TrySide& side, bool lit) const {
   for (std::size_t f = 0; f < families->size(); ++f)
     for (const auto& swatch : (*families)[f].swatches) {
       const Srgb color = as_it_is ? m_space.set_work().shown(swatch) : swatch.color;
-      out.colors.push_back({lit ? zc::lit(color, light) : color, f});
+      out.colors.push_back({color, f});
       out.ids.push_back(swatch.id);
     }
+  if (!lit || !light.changes()) return out;
+  const std::vector<Srgb>& seen = lit_colors(out.colors, light);
+  for (std::size_t i = 0; i < seen.size(); ++i) out.colors[i].color = seen[i];
   return out;
+}
+
+const std::vector<Srgb>& TryReader::lit_colors(const std::vector<MatchColor>& colors,
+                                               const LightAndAir& light) const {
+  std::vector<Srgb> plain;
+  plain.reserve(colors.size());
+  for (const MatchColor& c : colors) plain.push_back(c.color);
+  if (m_lit.plain != plain || m_lit.light != light) m_lit = {plain, light, zc::lit(plain, light)};
+  return m_lit.seen;
 }
 
 QString TryReader::name_of(const TrySide& side) const {

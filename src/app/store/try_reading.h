@@ -123,6 +123,15 @@ private:
   std::vector<CutAreas> m_kept_areas;
   std::optional<AreaKey> m_cutting;
 
+  /// The last set under a light: every part of the desk asks for it.
+  struct LitSet {
+    std::vector<Srgb> plain;
+    LightAndAir light;
+    std::vector<Srgb> seen;
+  };
+  [[nodiscard]] const std::vector<Srgb>& lit_colors(const std::vector<MatchColor>& colors,
+                                                    const LightAndAir& light) const;
+  mutable LitSet m_lit;
   std::optional<PhotoMark> m_small_of;
   IndexedPicture m_small;
   LiveStudy m_live;

@@ -29,7 +29,7 @@ QString color_told(Srgb c) {
 }
 
 QString eyes_word(Eyes eyes) {
-  switch (eyes) {
+  switch (eyes.kind()) {
   case Eyes::Protan:
     return QObject::tr("Protan eyes");
   case Eyes::Deutan:

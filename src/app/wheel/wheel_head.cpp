@@ -29,8 +29,6 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
   m_hues->addItem(tr("even"), static_cast<int>(HueScale::Even));
   m_measures->setObjectName(QStringLiteral("measure"));
   m_measures->setAccessibleName(tr("Saturation measure"));
-  m_measures->setToolTip(
-      tr("What saturation means on this wheel; value stays true lightness with each of them"));
   const std::pair<QString, SaturationMeasure> measures[] = {
       {tr("HSLuv saturation"), SaturationMeasure::Hsluv},
       {tr("HSL saturation"), SaturationMeasure::Hsl},
@@ -70,6 +68,13 @@ void WheelHead::follow() {
   const WheelSpec& wheel = m_space.piece().wheel;
   m_hues->setCurrentIndex(m_hues->findData(static_cast<int>(wheel.hues)));
   m_measures->setCurrentIndex(m_measures->findData(static_cast<int>(wheel.measure)));
+  const bool leaps = wheel.hues == HueScale::Even &&
+                     (wheel.measure == SaturationMeasure::Hsl || wheel.measure == SaturationMeasure::Hsv);
+  m_measures->setToolTip(
+      leaps ? tr("HSL and HSV count hue unevenly: beside blue one degree of the even wheel is up to 26 of "
+                 "theirs. "
+                 "HSLuv, CIELAB or OKLab turn evenly there.")
+            : tr("What saturation means on this wheel; value stays true lightness with each of them"));
 }
 
 void WheelHead::say_value() {

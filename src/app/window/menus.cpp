@@ -208,10 +208,11 @@ void MainWindow::make_view_menu() {
     add_action(menu, name_of(desk), tells_of(desk), key_of(desk),
                [this, &desk] { m_space.show_desk(desk.desk); });
   menu->addSeparator();
-  const auto switch_eyes = [this](QMenu* in, Eyes eyes, const QString& word, const QString& tip,
+  const auto switch_eyes = [this](QMenu* in, Eyes::Kind eyes, const QString& word, const QString& tip,
                                   const QKeySequence& key) {
     auto* action = add_action(in, word, tip, key, [this, eyes] {
-      m_space.look_with(m_space.session().eyes == eyes ? Eyes::Usual : eyes);
+      const Eyes now = m_space.session().eyes;
+      m_space.look_with({now == eyes ? Eyes::Usual : eyes, now.severity()});
     });
     action->setCheckable(true);
     connect(&m_space, &Workspace::viewChanged, action,
@@ -227,6 +228,19 @@ void MainWindow::make_view_menu() {
               tr("Show everything as eyes without cones for middle waves see it"), {});
   switch_eyes(eyes, Eyes::Tritan, tr("&Tritan: no cones for short waves"),
               tr("Show everything as eyes without cones for short waves see it"), {});
+  eyes->addSeparator();
+  for (const int percent : {100, 75, 50, 25}) {
+    auto* severity = add_action(eyes, tr("%1 % of them missing").arg(percent),
+                                tr("How much of that kind of cone is missing"), {}, [this, percent] {
+                                  m_space.look_with({m_space.session().eyes.kind(), percent / 100.0});
+                                });
+    severity->setCheckable(true);
+    const auto follow = [this, severity, percent] {
+      severity->setChecked(std::lround(100 * m_space.session().eyes.severity()) == percent);
+    };
+    connect(&m_space, &Workspace::viewChanged, severity, follow);
+    follow();
+  }
   auto* kept = add_action(menu, tr("&Keep the reference in sight"),
                           tr("A small reference beside the work of this desk"), QKeySequence(Qt::Key_K),
                           [this] { m_space.keep_reference(!reference_kept(m_space.session())); });

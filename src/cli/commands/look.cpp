@@ -35,16 +35,16 @@ struct LookKind {
   double low, high;
   LookAs::Kind kind;
   bool whole;
-  Eyes eyes = Eyes::Values;
+  Eyes::Kind eyes = Eyes::Values;
 };
 constexpr LookKind kLookKinds[] = {{"value", 0, -1, LookAs::Kind::Eyes, false},
                                    {"mask", 0, -1, LookAs::Kind::Mask, false},
                                    {"flat", 2, 5, LookAs::Kind::Flat, true},
                                    {"steps", 2, 101, LookAs::Kind::Steps, true},
                                    {"squint", 0, 1000, LookAs::Kind::Squint, false},
-                                   {"protan", 0, -1, LookAs::Kind::Eyes, false, Eyes::Protan},
-                                   {"deutan", 0, -1, LookAs::Kind::Eyes, false, Eyes::Deutan},
-                                   {"tritan", 0, -1, LookAs::Kind::Eyes, false, Eyes::Tritan}};
+                                   {"protan", 0, 1, LookAs::Kind::Eyes, false, Eyes::Protan},
+                                   {"deutan", 0, 1, LookAs::Kind::Eyes, false, Eyes::Deutan},
+                                   {"tritan", 0, 1, LookAs::Kind::Eyes, false, Eyes::Tritan}};
 
 Result<LookAs> look_as(const std::string& as) {
   const auto colon = as.find(':');
@@ -57,14 +57,16 @@ Result<LookAs> look_as(const std::string& as) {
   }
   for (const auto& k : kLookKinds) {
     if (k.word != std::string_view(as).substr(0, colon)) continue;
-    const bool takes_number = k.low <= k.high;
+    const bool severity = Eyes(k.eyes).deficient(); // All of it where it is not said.
+    const bool takes_number = k.low <= k.high && (has_number || !severity);
     const bool fits = amount >= k.low && amount <= k.high && (!k.whole || amount == std::floor(amount));
-    if (has_number == takes_number && (fits || !takes_number)) return LookAs{k.kind, amount, k.eyes};
+    if (has_number == takes_number && (fits || !takes_number))
+      return LookAs{k.kind, amount, {k.eyes, severity && has_number ? amount : 1}};
   }
   return Error{
       ErrorCode::BadInput,
       "A photo can be looked at as value, flat:2 to flat:5, steps:2 to steps:101, squint:PIXELS, mask, "
-      "protan, deutan or tritan.",
+      "protan, deutan or tritan, these with :SEVERITY from 0 to 1 if wished.",
       "--as"};
 }
 

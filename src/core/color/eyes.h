@@ -1,28 +1,56 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Colors as other eyes see them: by value alone, or with one kind of cone missing.
+// Colors as other eyes see them: by value alone, or with one kind of cone missing or weak.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/base/word.h"
 #include "core/color/spaces.h"
 
 #include <array>
+#include <compare>
 
 namespace zc {
 
-/// Whose eyes everything is looked at with. Protan, Deutan and Tritan: without long, middle or short wave
-/// cones.
-enum class Eyes { Usual, Values, Protan, Deutan, Tritan };
-inline constexpr Word<Eyes> kEyesWords[] = {{Eyes::Usual, "usual"},
-                                            {Eyes::Values, "values"},
-                                            {Eyes::Protan, "protan"},
-                                            {Eyes::Deutan, "deutan"},
-                                            {Eyes::Tritan, "tritan"}};
-inline constexpr std::array<Eyes, 3> kDeficientEyes{Eyes::Protan, Eyes::Deutan, Eyes::Tritan};
+/// How much of a kind of cone is missing, 0 none to 1 all.
+inline constexpr Range kSeverityRange{0, 1};
 
-/// What linear light is taken through: G. M. Machado, M. M. Oliveira, L. A. F. Fernandes, "A
-/// Physiologically-based Model for Simulation of Color Vision Deficiency", IEEE TVCG 15(6), 2009, full
-/// severity. Rows sum to 1: greys stay as they are. REQUIRES one of kDeficientEyes.
-[[nodiscard]] const Matrix3& deficiency_matrix(Eyes eyes);
+/// Whose eyes everything is looked at with.
+class Eyes {
+public:
+  /// Protan, Deutan and Tritan: without long, middle or short wave cones.
+  enum Kind { Usual, Values, Protan, Deutan, Tritan };
+  /// `severity`, in kSeverityRange, belongs to the last three alone.
+  constexpr Eyes(Kind kind = Usual, double severity = 1) : m_kind(kind), m_severity(severity) {}
+  [[nodiscard]] constexpr Kind kind() const { return m_kind; }
+  [[nodiscard]] constexpr double severity() const { return m_severity; }
+  [[nodiscard]] constexpr bool deficient() const { return m_kind >= Protan; }
+  friend constexpr auto operator<=>(const Eyes&, const Eyes&) = default;
+  friend constexpr bool operator==(const Eyes&, const Eyes&) = default;
+  /// Of that kind, whatever the severity.
+  friend constexpr bool operator==(const Eyes& eyes, Kind kind) { return eyes.m_kind == kind; }
+
+private:
+  Kind m_kind;
+  double m_severity;
+};
+inline constexpr Word<Eyes::Kind> kEyesWords[] = {{Eyes::Usual, "usual"},
+                                                  {Eyes::Values, "values"},
+                                                  {Eyes::Protan, "protan"},
+                                                  {Eyes::Deutan, "deutan"},
+                                                  {Eyes::Tritan, "tritan"}};
+inline constexpr std::array<Eyes::Kind, 3> kDeficientEyes{Eyes::Protan, Eyes::Deutan, Eyes::Tritan};
+
+/// What linear light is taken through: H. Brettel, F. Vienot, J. D. Mollon, "Computerized simulation of color
+/// appearance for dichromats", JOSA A 14(10), 1997. Along the axis of the missing cone every color goes onto
+/// one of two half planes, which meet in the greys and lead to the two lights that such eyes see as all do:
+/// 475 and 575 nm, for Tritan 485 and 660 nm. Cones by Hunt, Pointer and Estevez from the CIE 1931 observer;
+/// the greys are those of D65. Lower severities lie on the straight way in linear light.
+struct ConeLoss {
+  std::array<double, 3> side;     ///< Linear light on the first side when its product with this is below 0.
+  std::array<Matrix3, 2> through; ///< Greys stay; twice is as once at full severity.
+};
+/// REQUIRES deficient eyes.
+[[nodiscard]] ConeLoss cone_loss(Eyes eyes);
 /// A color of the display as those eyes see it, in the display again: Values gives the neutral of equal L*,
 /// see neutral_of_value(). Of a deficiency the strongest colors lead outside the display; each of their
 /// channels is brought to its end, as a screen would show them.

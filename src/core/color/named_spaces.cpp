@@ -55,10 +55,9 @@ template <class F> Vector3 each(const std::array<double, 3>& c, F f) {
   return {odd(c[0]), odd(c[1]), odd(c[2])};
 }
 
-double rec2020_linear(double x) {
-  constexpr double alpha = 1.09929682680944, beta = 0.018053968510807; // ITU-R BT.2020
-  return x < beta * 4.5 ? x / 4.5 : std::pow((x + alpha - 1) / alpha, 1 / 0.45);
-}
+/// The display's curve of ITU-R BT.1886, as CSS Color 4 has it since its draft of 2025; before that it was
+/// the camera's of BT.2020.
+double rec2020_linear(double x) { return std::pow(x, 2.4); }
 double prophoto_linear(double x) { return x <= 16.0 / 512 ? x / 16 : std::pow(x, 1.8); }
 
 Srgb srgb_from_hwb(const std::array<double, 3>& c) {
@@ -133,7 +132,7 @@ Displayed displayed(Xyz c) {
   if (close(wanted.r) && close(wanted.g) && close(wanted.b))
     return {{std::clamp(wanted.r, 0.0, 1.0), std::clamp(wanted.g, 0.0, 1.0), std::clamp(wanted.b, 0.0, 1.0)},
             false};
-  return {chroma_reduced(lab_from_xyz(c)), true};
+  return {brought_into_gamut(c), true};
 }
 
 } // namespace zc

@@ -23,7 +23,7 @@ struct FarColor {
 
 struct Candidate {
   const Sample* core = nullptr;
-  double worth = 0;
+  double worth = 0, share = 0;
 };
 
 Lab lab_of(const Sample& s) { return lab_from_srgb(srgb_from_8bit(s.color)); }
@@ -60,7 +60,7 @@ Candidate candidate_of(std::vector<const FarColor*> members, double total, const
   for (const FarColor* f : members) {
     passed += f->color.weight;
     if (passed >= kCore * weight && nearest_by_eye(lab_of(*f->sample), taken) >= least)
-      return {f->sample, away / weight * std::sqrt(weight / total)};
+      return {f->sample, away / weight * std::sqrt(weight / total), weight / total};
   }
   return {};
 }
@@ -81,18 +81,19 @@ Candidate best_of(const std::vector<FarColor>& far, double total, const std::vec
 
 } // namespace
 
-std::vector<Sample> accents_of(const std::vector<Pool>& pools, std::vector<Lab> taken, int count,
-                               double least) {
+std::vector<FarOff> far_off_colors(const std::vector<Pool>& pools, std::vector<Lab> taken, int count,
+                                   double least) {
   double total = 0;
   for (const Pool& pool : pools)
     for (const WeighedColor& c : pool.colors) total += c.weight;
-  std::vector<Sample> out;
-  while (static_cast<int>(out.size()) < count) {
+  std::vector<FarOff> out;
+  for (int small = 0; small < count;) {
     const auto far = far_colors(pools, taken);
     if (far.empty()) break;
     const Candidate best = best_of(far, total, taken, least);
     if (!best.core) break;
-    out.push_back(*best.core);
+    out.push_back({*best.core, best.share < kMostAccent});
+    small += out.back().small ? 1 : 0;
     taken.push_back(lab_of(*best.core));
   }
   return out;

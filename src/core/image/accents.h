@@ -10,11 +10,19 @@ namespace zc {
 inline constexpr double kFarOff = 15;
 /// The least share of the pixels looked at that is worth a place.
 inline constexpr double kLeastAccent = 0.0005;
+/// What covers this share or more is not small: it is a color of the counts like any other.
+inline constexpr double kMostAccent = 0.01;
 
-/// At most `count` pixels, each from a cluster of pixels far off from all that is taken, those with the
-/// largest distance times the root of their share first; each the cluster's most colorful core rather than
-/// its middle, and at least `least` CIEDE2000 from what is taken and from each other. Deterministic.
-[[nodiscard]] std::vector<Sample> accents_of(const std::vector<Pool>& pools, std::vector<Lab> taken,
-                                             int count, double least);
+struct FarOff {
+  Sample core;
+  bool small = true; ///< An accent.
+};
+
+/// At most `count` accents, and beside them what is far off and not small: pixels, each from a cluster of
+/// pixels far off from all that is taken, those with the largest distance times the root of their share
+/// first; each the cluster's most colorful core rather than its middle, and at least `least` CIEDE2000 from
+/// what is taken and from each other. Deterministic.
+[[nodiscard]] std::vector<FarOff> far_off_colors(const std::vector<Pool>& pools, std::vector<Lab> taken,
+                                                 int count, double least);
 
 } // namespace zc

@@ -117,9 +117,9 @@ std::vector<Choice> accents_beside(const std::vector<Pool>& pools, const Extract
   std::vector<int> room;
   for (const Pool& pool : pools) room.push_back(pool.wanted);
   std::vector<Choice> out;
-  for (const Sample& s : accents_of(pools, std::move(taken), wanted, spec.least_difference)) {
-    Choice accent = choice_of(s);
-    accent.accent = true;
+  for (const FarOff& far : far_off_colors(pools, std::move(taken), wanted, spec.least_difference)) {
+    Choice accent = choice_of(far.core);
+    accent.accent = far.small;
     for (std::size_t i = 0; i < pools.size(); ++i) {
       if (!belongs(pools[i], accent.lab, spec.bands) || room[i] == 0) continue;
       --room[i];
@@ -221,8 +221,8 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
   const auto shares = shares_of(pools, chosen);
   for (std::size_t i = known; i < chosen.size(); ++i) {
     const Choice& c = chosen[i];
-    out.colors.push_back(
-        {srgb_from_8bit(c.color), shares[i], c.x, c.y, band_of(c.lab.l, spec.bands), c.accent});
+    out.colors.push_back({srgb_from_8bit(c.color), shares[i], c.x, c.y, band_of(c.lab.l, spec.bands),
+                          c.accent && shares[i] < kMostAccent});
   }
   std::stable_sort(out.colors.begin(), out.colors.end(),
                    [](const ExtractedColor& a, const ExtractedColor& b) {

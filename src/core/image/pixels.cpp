@@ -69,14 +69,20 @@ void to_value_greys(const std::uint32_t* in, std::uint32_t* out, std::size_t cou
 void to_seen(Eyes eyes, std::uint32_t* words, std::size_t count) {
   if (eyes == Eyes::Usual) return;
   if (eyes == Eyes::Values) return to_value_greys(words, words, count);
-  // Each entry is a share of a channel's own, so that a pixel costs nine sums and three look-ups.
-  const Matrix3& m = deficiency_matrix(eyes);
+  // Each entry is a share of a channel's own, so that a pixel costs twelve sums and three look-ups.
+  const ConeLoss loss = cone_loss(eyes);
   const auto& linear = exact_linear_of_8bit();
-  std::array<std::array<std::array<float, 256>, 3>, 3> share{};
-  for (std::size_t to = 0; to < 3; ++to)
-    for (std::size_t from = 0; from < 3; ++from)
-      for (std::size_t i = 0; i < 256; ++i)
-        share[to][from][i] = static_cast<float>(m[to][from] * linear[i] * kLinearSteps);
+  using Shares = std::array<std::array<float, 256>, 3>; // Of one result, by channel.
+  std::array<std::array<Shares, 3>, 2> share{};
+  Shares to_side{};
+  for (std::size_t from = 0; from < 3; ++from)
+    for (std::size_t i = 0; i < 256; ++i) {
+      to_side[from][i] = static_cast<float>(loss.side[from] * linear[i]);
+      for (std::size_t side = 0; side < 2; ++side)
+        for (std::size_t to = 0; to < 3; ++to)
+          share[side][to][from][i] =
+              static_cast<float>(loss.through[side][to][from] * linear[i] * kLinearSteps);
+    }
   const std::uint8_t* encoded = encoded_8bit_of_linear().data();
   constexpr std::size_t block = 16384;
   in_parallel(static_cast<int>((count + block - 1) / block), 1, [&](int first, int last) {
@@ -84,11 +90,12 @@ void to_seen(Eyes eyes, std::uint32_t* words, std::size_t count) {
     for (std::size_t i = static_cast<std::size_t>(first) * block; i < end; ++i) {
       const std::uint32_t w = words[i];
       const std::size_t r = w >> 16 & 0xff, g = w >> 8 & 0xff, b = w & 0xff;
-      const auto channel = [&](const std::array<std::array<float, 256>, 3>& row) {
+      const auto& by = share[to_side[0][r] + to_side[1][g] + to_side[2][b] < 0 ? 0 : 1];
+      const auto channel = [&](const Shares& row) {
         const float sum = std::clamp(row[0][r] + row[1][g] + row[2][b], 0.0F, float(kLinearSteps));
         return static_cast<std::uint32_t>(encoded[static_cast<std::size_t>(sum + 0.5F)]);
       };
-      words[i] = (w & 0xff000000u) | channel(share[0]) << 16 | channel(share[1]) << 8 | channel(share[2]);
+      words[i] = (w & 0xff000000u) | channel(by[0]) << 16 | channel(by[1]) << 8 | channel(by[2]);
     }
   });
 }

@@ -87,7 +87,7 @@ std::vector<WeightedColor> gathered(const std::vector<WeightedColor>& colors, st
     std::vector<WeightedColor> out;
     for (const auto& [cell, s] : groups) {
       const Srgb mean = srgb_from_oklab({s.l / s.weight, s.a / s.weight, s.b / s.weight});
-      out.push_back({clipped_to_gamut(mean).value_or(chroma_reduced(lab_from_srgb(mean))), s.weight});
+      out.push_back({brought_into_gamut_at_value(xyz_from_srgb(mean)), s.weight});
     }
     return out;
   }

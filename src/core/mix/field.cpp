@@ -34,8 +34,8 @@ Mixer mixer_of(const std::vector<Paint>& paints) {
 std::uint32_t shown_word(const Eigen::Vector3f& light, const std::uint8_t* encoded) {
   constexpr float tolerance = 1e-6f;
   if (light.minCoeff() < -tolerance || light.maxCoeff() > 1 + tolerance) {
-    const Lab lab = lab_from_xyz(xyz_from_linear({light(0), light(1), light(2)}));
-    const Srgb8 c = rounded_8bit(chroma_reduced(lab));
+    const Srgb8 c =
+        rounded_8bit(brought_into_gamut_at_value(xyz_from_linear({light(0), light(1), light(2)})));
     return 0xff000000u | c.r << 16 | c.g << 8 | c.b;
   }
   const auto channel = [&](float x) {
@@ -134,7 +134,8 @@ MixField::Row MixField::row_at(double y) const {
   const auto left = parts_at(corners(), {0.5 - half, y}), right = parts_at(corners(), {0.5 + half, y});
   Row out;
   const auto add = [&](std::size_t i, Srgb color, double l, double r) {
-    const auto from = static_cast<float>(l), to = static_cast<float>(r);
+    const double own = m_as == MixAs::Paint ? m_paints[i].own_strength : 1;
+    const auto from = static_cast<float>(l * own), to = static_cast<float>(r * own);
     if (m_as == MixAs::Paint) {
       out.left += m_mixer.kernel().ks[i] * from;
       out.right += m_mixer.kernel().ks[i] * to;
@@ -198,7 +199,7 @@ std::vector<std::optional<Srgb>> MixField::colors(int width, int height) const {
       const LinearRgb linear{light(0), light(1), light(2)};
       const Srgb color = srgb_from_linear(linear);
       out[static_cast<std::size_t>(y) * width + x] =
-          in_gamut(color) ? color : chroma_reduced(lab_from_xyz(xyz_from_linear(linear)));
+          in_gamut(color) ? color : brought_into_gamut_at_value(xyz_from_linear(linear));
     });
   return out;
 }

@@ -14,7 +14,7 @@ namespace zc {
 using KsBands = Eigen::Array<float, kBands, 1>;
 
 struct Mixer::Kernel {
-  std::vector<MixPaint> paints;
+  std::vector<MixPaint> paints;                ///< Their own strength is part of their strength.
   std::vector<KsBands> ks;                     ///< K/S, not yet by strength.
   std::vector<float> scale;                    ///< Shares times this spread about evenly to the eye.
   Eigen::Matrix<float, 3, kBands> light;       ///< From reflectance to linear sRGB.
@@ -41,11 +41,16 @@ struct LabF {
   return lab_of_ratios(kernel.tristimulus * reflectance_of_ks(ks).matrix());
 }
 
+/// The same as it will be shown: a mixture beyond the display is brought back at its value.
+[[nodiscard]] LabF shown_lab(const Mixer::Kernel& kernel, const KsBands& reflectance);
+
 /// A difference that is CIEDE2000 near one color, and quick: its weights at that color (G. Sharma, W. Wu, E.
 /// N. Dalal 2005, without the turn of blue).
 class NearDifference {
 public:
-  explicit NearDifference(Lab target);
+  explicit NearDifference(Lab target) : NearDifference(target, target) {}
+  /// With the weights of another color, as CIEDE2000 has those of the mean of its two.
+  NearDifference(Lab target, Lab weights_of);
   /// Residuals whose squares add up to the square of the difference.
   [[nodiscard]] Eigen::Vector3f residual(const LabF& c) const {
     return m_weights * Eigen::Vector3f(c.l - m_target.l, c.a - m_target.a, c.b - m_target.b);

@@ -2,18 +2,21 @@
 #include "core/mix/mixer.h"
 
 #include "core/color/convert.h"
+#include "core/color/gamut.h"
 #include "core/mix/kubelka.h"
 
 #include <algorithm>
 #include <cassert>
 #include <numbers>
+#include <utility>
 
 namespace zc {
 
 Mixer::Mixer(const std::vector<MixPaint>& paints) {
   auto kernel = std::make_shared<Kernel>();
   kernel->paints = paints;
-  for (const MixPaint& p : paints) {
+  for (MixPaint& p : kernel->paints) {
+    p.strength *= std::exchange(p.paint.own_strength, 1);
     KsBands ks;
     for (int i = 0; i < kBands; ++i) {
       const double r = p.paint.curve[i];
@@ -50,17 +53,26 @@ Mixture Mixer::mixed(const std::vector<double>& parts) const {
   return mix_paints(weighed);
 }
 
-NearDifference::NearDifference(Lab target)
+LabF shown_lab(const Mixer::Kernel& kernel, const KsBands& reflectance) {
+  const LabF lab = lab_of_ratios(kernel.tristimulus * reflectance.matrix());
+  const Eigen::Vector3f light = kernel.light * reflectance.matrix();
+  if (light.minCoeff() >= 0 && light.maxCoeff() <= 1) return lab;
+  const Lab shown = lab_from_srgb(brought_into_gamut_at_value(xyz_from_lab({lab.l, lab.a, lab.b})));
+  return {static_cast<float>(shown.l), static_cast<float>(shown.a), static_cast<float>(shown.b)};
+}
+
+NearDifference::NearDifference(Lab target, Lab weights_of)
     : m_target{static_cast<float>(target.l), static_cast<float>(target.a), static_cast<float>(target.b)} {
-  const double chroma = std::hypot(target.a, target.b), c7 = std::pow(chroma, 7),
-               g = 0.5 * (1 - std::sqrt(c7 / (c7 + std::pow(25.0, 7)))), a = target.a * (1 + g),
-               c = std::hypot(a, target.b), hue = std::atan2(target.b, a);
-  const double off = (target.l - 50) * (target.l - 50);
+  const Lab& at = weights_of;
+  const double chroma = std::hypot(at.a, at.b), c7 = std::pow(chroma, 7),
+               g = 0.5 * (1 - std::sqrt(c7 / (c7 + std::pow(25.0, 7)))), a = at.a * (1 + g),
+               c = std::hypot(a, at.b), hue = std::atan2(at.b, a);
+  const double off = (at.l - 50) * (at.l - 50);
   const double t = 1 - 0.17 * std::cos(hue - std::numbers::pi / 6) + 0.24 * std::cos(2 * hue) +
                    0.32 * std::cos(3 * hue + std::numbers::pi / 30) -
                    0.20 * std::cos(4 * hue - 63 * std::numbers::pi / 180);
   const double sl = 1 + 0.015 * off / std::sqrt(20 + off), sc = 1 + 0.045 * c, sh = 1 + 0.015 * c * t;
-  const double cos = c > 0 ? a / c : 1, sin = c > 0 ? target.b / c : 0;
+  const double cos = c > 0 ? a / c : 1, sin = c > 0 ? at.b / c : 0;
   m_weights << static_cast<float>(1 / sl), 0, 0, 0, static_cast<float>(cos * (1 + g) / sc),
       static_cast<float>(sin / sc), 0, static_cast<float>(-sin * (1 + g) / sh), static_cast<float>(cos / sh);
 }

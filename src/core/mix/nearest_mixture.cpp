@@ -1,17 +1,70 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mix/nearest_mixture.h"
 
+#include "core/color/difference.h"
+
 #include <Eigen/Dense>
 
 #include <algorithm>
 #include <cassert>
+#include <map>
 
 namespace zc {
 namespace {
 
-constexpr int kNetSteps = 5, kRounds = 14, kTries = 6;
+constexpr int kRounds = 14, kTries = 6;
+/// What ends beyond so many limits after the quick way down is not reached by small steps.
+constexpr double kHopeless = 1.3;
+/// From here on CIEDE2000 has more than one valley, and the small steps are made from every start.
+constexpr double kFar = 6;
 
 } // namespace
+
+MixtureNet::MixtureNet(const Mixer::Kernel& kernel, const std::vector<std::vector<std::size_t>>& choices) {
+  const int all = choices.size() <= 5 ? 12 : choices.size() <= 70 ? 8 : 5;
+  std::map<std::map<std::size_t, int>, std::size_t> numbers;
+  for (const auto& choice : choices) {
+    const FewPaints few(kernel, choice);
+    const std::size_t n = choice.size();
+    auto& knots = m_knots.emplace_back();
+    for (int a = 0; a <= all; ++a)
+      for (int b = 0; a + b <= all; ++b)
+        for (int c = 0; a + b + c <= all; ++c) {
+          if ((n < 2 && a) || (n < 3 && b) || (n < 4 && c)) continue;
+          const int steps[] = {all - a - b - c, a, b, c};
+          Shares shares = Shares::Zero();
+          std::map<std::size_t, int> mixture;
+          for (std::size_t i = 0; i < n; ++i) {
+            shares(static_cast<int>(i)) = static_cast<float>(steps[i]) / static_cast<float>(all);
+            if (steps[i] > 0) mixture[choice[i]] = steps[i];
+          }
+          const auto [at, is_new] = numbers.try_emplace(std::move(mixture), m_colors.size());
+          if (is_new) m_colors.push_back(few.shown(shares));
+          knots.push_back({shares, at->second});
+        }
+  }
+}
+
+std::vector<float> MixtureNet::differences(const Lab& wanted) const {
+  std::vector<float> out;
+  out.reserve(m_colors.size());
+  for (const Lab& color : m_colors) out.push_back(static_cast<float>(ciede2000(color, wanted)));
+  return out;
+}
+
+std::vector<FewPaints::Start> nearest_knots(const std::vector<MixtureNet::Knot>& knots,
+                                            const std::vector<float>& differences, std::size_t count) {
+  std::vector<FewPaints::Start> out;
+  for (const MixtureNet::Knot& knot : knots) {
+    const double d = differences[knot.number];
+    if (out.size() == count && d >= out.back().difference) continue;
+    const auto at = std::upper_bound(out.begin(), out.end(), d,
+                                     [](double a, const FewPaints::Start& b) { return a < b.difference; });
+    out.insert(at, {knot.shares, d});
+    if (out.size() > count) out.pop_back();
+  }
+  return out;
+}
 
 FewPaints::FewPaints(const Mixer::Kernel& kernel, const std::vector<std::size_t>& paints)
     : m_kernel(kernel), m_paints(paints) {
@@ -22,17 +75,6 @@ FewPaints::FewPaints(const Mixer::Kernel& kernel, const std::vector<std::size_t>
     m_scale(i) = kernel.scale[paints[static_cast<std::size_t>(i)]];
   }
   for (int i = n; i < 4; ++i) m_ks[static_cast<std::size_t>(i)] = KsBands::Zero();
-  for (int a = 0; a <= kNetSteps; ++a)
-    for (int b = 0; a + b <= kNetSteps; ++b)
-      for (int c = 0; a + b + c <= kNetSteps; ++c) {
-        const int d = kNetSteps - a - b - c;
-        const int steps[] = {d, a, b, c};
-        if ((n < 2 && a) || (n < 3 && b) || (n < 4 && c)) continue;
-        Knot knot;
-        for (int i = 0; i < 4; ++i) knot.shares(i) = static_cast<float>(steps[i]) / kNetSteps;
-        knot.color = lab_of_ks(kernel, ks_of(knot.shares));
-        m_net.push_back(knot);
-      }
 }
 
 KsBands FewPaints::ks_of(const Shares& shares) const {
@@ -42,17 +84,9 @@ KsBands FewPaints::ks_of(const Shares& shares) const {
   return ks / weights.sum();
 }
 
-float FewPaints::nearest_knot(const NearDifference& to) const {
-  float out = to.squared(m_net.front().color);
-  for (const Knot& knot : m_net) out = std::min(out, to.squared(knot.color));
-  return out;
-}
-
-const FewPaints::Knot& FewPaints::knot_nearest_to(const NearDifference& to) const {
-  const Knot* out = &m_net.front();
-  for (const Knot& knot : m_net)
-    if (to.squared(knot.color) < to.squared(out->color)) out = &knot;
-  return *out;
+Lab FewPaints::shown(const Shares& shares) const {
+  const LabF lab = shown_lab(m_kernel, reflectance_of_ks(ks_of(shares)));
+  return {lab.l, lab.a, lab.b};
 }
 
 /// What a change of each share does to the residual.
@@ -129,16 +163,60 @@ bool FewPaints::comes_nearer(Place& place, const NearDifference& to) const {
   return false;
 }
 
-FewPaints::Found FewPaints::nearest(const NearDifference& to) const {
-  const Knot& start = knot_nearest_to(to);
-  Place place{start.shares, to.squared(start.color), 1e-2f};
+FewPaints::Shares FewPaints::down_from(const Shares& shares, const NearDifference& to) const {
+  Place place{shares, to.squared(lab_of_ks(m_kernel, ks_of(shares))), 1e-2f};
   for (int round = 0; round < kRounds && place.squared > 1e-8f; ++round)
     if (!comes_nearer(place, to)) break;
-  return told(place);
+  return place.shares;
 }
 
-FewPaints::Found FewPaints::told(const Place& place) const {
-  Found out{place.squared, lab_of_ks(m_kernel, ks_of(place.shares)), {}};
+FewPaints::Start FewPaints::stepped(Start place, const Lab& wanted, double enough) const {
+  const int n = static_cast<int>(m_paints.size());
+  for (float step = 0.1f; step > 5e-5f && place.difference > enough;) {
+    Start best = place;
+    for (int from = 0; from < n; ++from)
+      for (int to = 0; to < n; ++to) {
+        const float moved = std::min(step, place.shares(from));
+        if (from == to || !(moved > 0)) continue;
+        Shares next = place.shares;
+        next(from) -= moved;
+        next(to) += moved;
+        if (const double d = ciede2000(shown(next), wanted); d < best.difference) best = {next, d};
+      }
+    if (best.difference < place.difference - 1e-6)
+      place = best;
+    else
+      step /= 2;
+  }
+  return place;
+}
+
+FewPaints::Found FewPaints::nearest(const Lab& wanted, const std::vector<Start>& starts, double enough,
+                                    double limit) const {
+  Start best = starts.front();
+  std::vector<Start> ends;
+  for (const Start& start : starts) {
+    Start place = start;
+    Lab weights_of = wanted;
+    for (int turn = 0; turn < 2 && best.difference > enough; ++turn) {
+      const Shares there = down_from(place.shares, NearDifference(wanted, weights_of));
+      const Lab color = shown(there);
+      if (const double d = ciede2000(color, wanted); d < place.difference) place = {there, d};
+      if (place.difference < best.difference) best = place;
+      if (place.difference > 1.5 * kHopeless * limit) break;
+      weights_of = {(wanted.l + color.l) / 2, (wanted.a + color.a) / 2, (wanted.b + color.b) / 2};
+    }
+    ends.push_back(place);
+  }
+  if (best.difference <= enough || best.difference > kHopeless * limit) return told(best);
+  if (best.difference < kFar) return told(stepped(best, wanted, enough));
+  for (const Start& end : ends)
+    if (const Start place = stepped(end, wanted, enough); place.difference < best.difference) best = place;
+  return told(best);
+}
+
+FewPaints::Found FewPaints::told(const Start& place) const {
+  Found out{place.difference, {}};
   double largest = 0;
   for (std::size_t i = 0; i < m_paints.size(); ++i) {
     const int at = static_cast<int>(i);

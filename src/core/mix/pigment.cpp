@@ -47,11 +47,21 @@ const Weights& linear_weights() {
   return weights;
 }
 
+struct Bounds {
+  double low = kDarkestReflectance, high = kLightestReflectance;
+};
+
+/// The floor of a color's own curve.
+Bounds bounds_of(LinearRgb color) {
+  constexpr double darkest = 1e-6; // Far below one 8-bit step above black.
+  return {std::clamp(xyz_from_linear(color).y / 12, darkest, kDarkestReflectance), kLightestReflectance};
+}
+
 /// Newton's method on the conditions for the least squared slope of z, where the curve is low + (high - low)
 /// (1 + tanh z) / 2. Nothing when no such curve has the color.
-std::optional<Reflectance> smoothest_curve(LinearRgb color) {
+std::optional<Reflectance> smoothest_curve(LinearRgb color, Bounds bounds) {
   constexpr int n = kBands;
-  constexpr double low = kDarkestReflectance, half_range = (kLightestReflectance - kDarkestReflectance) / 2;
+  const double low = bounds.low, half_range = (bounds.high - bounds.low) / 2;
   using Matrix = Eigen::Matrix<double, n + 3, n + 3>;
   using Vector = Eigen::Matrix<double, n + 3, 1>;
   const Weights& weights = linear_weights();
@@ -63,7 +73,10 @@ std::optional<Reflectance> smoothest_curve(LinearRgb color) {
     slope(i, i + 1) = slope(i + 1, i) = -2;
   }
   Vector z = Vector::Zero(); // The curve's z, then the three multipliers.
-  for (int round = 0; round < 40; ++round) {
+  // From the grey of the same luminance, which has the curve of one height.
+  const double grey = std::clamp(xyz_from_linear(color).y, 1.5 * low, bounds.high - 0.01);
+  z.head<n>().setConstant(std::atanh((grey - low) / half_range - 1));
+  for (int round = 0; round < 80; ++round) {
     const Eigen::Matrix<double, n, 1> t = z.head<n>().array().tanh();
     const Eigen::Matrix<double, n, 1> curve = (low + half_range * (1 + t.array())).matrix();
     const Eigen::Matrix<double, n, 1> first = (half_range * (1 - t.array().square())).matrix();
@@ -91,83 +104,90 @@ std::optional<Reflectance> smoothest_curve(LinearRgb color) {
   return std::nullopt;
 }
 
-/// The solid of all colors that curves between the darkest and the lightest reflectance have: a zonotope,
-/// whose faces lie along pairs of bands. (The optimal colors of Schroedinger 1920, with the two bounds in the
-/// place of 0 and 1.)
-class PaintSolid {
+/// The most saturated colors of curves within the bounds: high from one place of the spectrum to another, low
+/// elsewhere, or the other way round. A place lies between 0 and kBands, inside a band too.
+class SteppedCurves {
 public:
-  PaintSolid() {
+  explicit SteppedCurves(Bounds bounds) : m_bounds(bounds) {
     const Weights& w = linear_weights();
-    for (int i = 0; i < kBands; ++i)
-      for (int j = i + 1; j < kBands; ++j) {
-        const Eigen::Vector3d normal = Eigen::Vector3d(w.col(i)).cross(Eigen::Vector3d(w.col(j)));
-        if (normal.norm() < 1e-15) continue;
-        add(w, normal.normalized());
-        add(w, -normal.normalized());
-      }
+    for (int i = 0; i < kBands; ++i) m_before.col(i + 1) = m_before.col(i) + w.col(i);
   }
-  /// How far a ray from a point inside goes until it leaves, in lengths of the way.
-  [[nodiscard]] double reach(const Eigen::Vector3d& from, const Eigen::Vector3d& way) const {
-    double out = std::numeric_limits<double>::infinity();
-    for (const auto& [normal, height] : m_faces)
-      if (const double rise = normal.dot(way); rise > 0)
-        out = std::min(out, (height - normal.dot(from)) / rise);
-    return out;
+  [[nodiscard]] Eigen::Vector3d color(double up, double down) const {
+    Eigen::Vector3d within = before(down) - before(up);
+    if (down < up) within += m_before.col(kBands);
+    return m_bounds.low * m_before.col(kBands) + (m_bounds.high - m_bounds.low) * within;
+  }
+  /// The nearest by CIEDE2000: from every half band steps of many widths, narrow ones for the dark and their
+  /// opposites for the light, then the best few made finer.
+  [[nodiscard]] Eigen::Vector3d nearest(const Lab& wish) const {
+    std::vector<Try> tries;
+    for (double up = 0; up < kBands; up += 0.5)
+      for (double width = 0.01; width < kBands; width = width < 1 ? width * 1.5 : width + 1)
+        for (const double wide : {width, kBands - width})
+          tries.push_back(tried(wish, up, std::fmod(up + wide, double{kBands})));
+    constexpr std::size_t few = 6;
+    std::partial_sort(tries.begin(), tries.begin() + few, tries.end());
+    for (std::size_t i = 0; i < few; ++i) tries[i] = refined(wish, tries[i]);
+    const Try best = *std::min_element(tries.begin(), tries.begin() + few);
+    return color(best.up, best.down);
   }
 
 private:
-  struct Face {
-    Eigen::Vector3d normal;
-    double height;
+  struct Try {
+    double away, up, down;
+    bool operator<(const Try& other) const { return away < other.away; }
   };
-  void add(const Weights& w, const Eigen::Vector3d& normal) {
-    const Row along = normal.transpose() * w;
-    double height = 0;
-    for (int i = 0; i < kBands; ++i)
-      height += along(i) * (along(i) > 0 ? kLightestReflectance : kDarkestReflectance);
-    m_faces.push_back({normal, height});
+  [[nodiscard]] Eigen::Vector3d before(double place) const {
+    const int band = std::min(static_cast<int>(place), kBands - 1);
+    return m_before.col(band) + (place - band) * (m_before.col(band + 1) - m_before.col(band));
   }
-  std::vector<Face> m_faces;
+  [[nodiscard]] Try tried(const Lab& wish, double up, double down) const {
+    const Eigen::Vector3d c = color(up, down);
+    return {ciede2000(lab_from_xyz(xyz_from_linear({c(0), c(1), c(2)})), wish), up, down};
+  }
+  [[nodiscard]] Try refined(const Lab& wish, Try best) const {
+    for (double step = 0.5; step > 1e-4;) {
+      Try better = best;
+      for (const auto& [u, d] :
+           {std::pair(1, 0), {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {-1, -1}, {1, -1}, {-1, 1}})
+        better = std::min(better, tried(wish, std::clamp<double>(best.up + u * step, 0, kBands),
+                                        std::clamp<double>(best.down + d * step, 0, kBands)));
+      if (better < best)
+        best = better;
+      else
+        step /= 2;
+    }
+    return best;
+  }
+
+  Bounds m_bounds;
+  Eigen::Matrix<double, 3, kBands + 1> m_before = Eigen::Matrix<double, 3, kBands + 1>::Zero();
 };
 
-const PaintSolid& paint_solid() {
-  static const PaintSolid solid;
-  return solid;
-}
-
-/// The last paintable color on the way from a grey to a color that is not.
-struct LastPaint {
-  double grey = 0, share = 0; ///< Of the way, 0 the grey.
-  double away = 0;            ///< CIEDE2000 from there to the color.
-};
-
-LinearRgb on_way(LinearRgb c, double grey, double share) {
-  return {grey + (c.r - grey) * share, grey + (c.g - grey) * share, grey + (c.b - grey) * share};
-}
-
-LastPaint last_paint(LinearRgb color, double grey) {
-  const Eigen::Vector3d from(grey, grey, grey);
-  const double share = paint_solid().reach(from, Eigen::Vector3d(color.r, color.g, color.b) - from);
-  const Lab there = lab_from_xyz(xyz_from_linear(on_way(color, grey, share)));
-  return {grey, share, ciede2000(there, lab_from_xyz(xyz_from_linear(color)))};
-}
-
-/// A curve for it, as near to the edge of what can be painted as the search for one goes.
-std::optional<Reflectance> curve_at(LinearRgb color, const LastPaint& last) {
+/// A curve for a color on the edge of what can be painted, as near to it as the search for one goes.
+std::optional<Reflectance> curve_near_edge(const Eigen::Vector3d& edge, Bounds bounds) {
+  const double grey = std::clamp(edge.mean(), 2 * bounds.low, bounds.high - 0.01);
   for (int halvings = 12; halvings > 1; --halvings) {
     const double back = std::ldexp(1.0, -halvings);
-    if (const auto curve = smoothest_curve(on_way(color, last.grey, last.share * (1 - back)))) return curve;
+    const Eigen::Vector3d c = edge + back * (Eigen::Vector3d::Constant(grey) - edge);
+    if (const auto curve = smoothest_curve({c(0), c(1), c(2)}, bounds)) return curve;
   }
   return std::nullopt;
 }
 
+Paint made(const Reflectance& curve, bool exact) {
+  constexpr double dark = 0.02, most = (1 - dark) * (1 - dark) / (2 * dark);
+  const double darkest = *std::min_element(curve.begin(), curve.end());
+  return {curve, exact, std::min(1.0, most * 2 * darkest / ((1 - darkest) * (1 - darkest)))};
+}
+
 double k_over_s(double r) { return (1 - r) * (1 - r) / (2 * r); }
-double reflectance_of(double ks) { return 1 + ks - std::sqrt(ks * ks + 2 * ks); }
+double reflectance_of(double ks) { return 1 / (1 + ks + std::sqrt(ks * (ks + 2))); }
 
 Mixture shown(Xyz xyz, bool exact) {
   const Srgb c = srgb_from_xyz(xyz);
   if (const auto fits = clipped_to_gamut(c)) return {*fits, exact};
-  return {chroma_reduced(lab_from_xyz(xyz)), false};
+  return {brought_into_gamut_at_value(xyz), false};
 }
 
 } // namespace
@@ -180,29 +200,41 @@ Xyz xyz_of_reflectance(const Reflectance& curve) {
 
 Paint paint_of(Srgb color) {
   const LinearRgb linear = linear_from_srgb(color);
-  const double own =
-      std::clamp(xyz_from_linear(linear).y, kDarkestReflectance + 0.005, kLightestReflectance - 0.005);
-  std::vector<LastPaint> ways;
-  for (const double grey : {own, 0.1, 0.2, 0.35, 0.6, 0.9}) ways.push_back(last_paint(linear, grey));
-  if (ways.front().share >= 1)
-    if (const auto curve = smoothest_curve(linear)) return {*curve, true};
-  std::stable_sort(ways.begin(), ways.end(),
-                   [](const LastPaint& a, const LastPaint& b) { return a.away < b.away; });
-  for (const LastPaint& way : ways)
-    if (const auto curve = curve_at(linear, {way.grey, std::min(way.share, 1.0), way.away}))
-      return {*curve, false};
-  return {smoothest_curve({own, own, own}).value_or(Reflectance{}), false};
+  const Bounds bounds = bounds_of(linear);
+  if (const auto curve = smoothest_curve(linear, bounds)) return made(*curve, true);
+  const Lab wish = lab_from_xyz(xyz_from_linear(linear));
+  if (const auto curve = curve_near_edge(SteppedCurves(bounds).nearest(wish), bounds))
+    return made(*curve, false);
+  Reflectance grey;
+  grey.fill(std::clamp(xyz_from_linear(linear).y, bounds.low, bounds.high));
+  return made(grey, false);
+}
+
+std::optional<Reflectance> light_of(Srgb color) {
+  LinearRgb linear = linear_from_srgb(color);
+  const double largest = std::max({linear.r, linear.g, linear.b});
+  if (!(largest > 0)) return std::nullopt;
+  // Dim enough that a curve between almost nothing and everything has it.
+  for (double dim = 0.5 / largest; dim * largest > 1e-3; dim /= 2) {
+    const LinearRgb dimmed{linear.r * dim, linear.g * dim, linear.b * dim};
+    auto curve = smoothest_curve(dimmed, {1e-7, 1});
+    if (!curve) continue;
+    for (double& band : *curve) band /= dim * largest;
+    return curve;
+  }
+  return std::nullopt;
 }
 
 Mixture mix_paints(const std::vector<PaintPart>& parts) {
   assert(!parts.empty());
   double whole = 0;
-  for (const auto& part : parts) whole += part.parts;
+  for (const auto& part : parts) whole += part.parts * part.paint.own_strength;
   std::array<double, kBands> ks{};
   bool exact = true;
   for (const auto& [paint, n] : parts) {
     exact = exact && paint.exact;
-    for (std::size_t i = 0; i < ks.size(); ++i) ks[i] += k_over_s(paint.curve[i]) * n / whole;
+    const double share = n * paint.own_strength / whole;
+    for (std::size_t i = 0; i < ks.size(); ++i) ks[i] += k_over_s(paint.curve[i]) * share;
   }
   Reflectance mixed;
   std::transform(ks.begin(), ks.end(), mixed.begin(), reflectance_of);

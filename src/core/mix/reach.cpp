@@ -42,9 +42,7 @@ Knot knot_of(const Mixer::Kernel& kernel, const Wheel& wheel, const KsBands& ks)
   const Eigen::Vector3f t = kernel.tristimulus * reflectance_of_ks(ks).matrix();
   const Xyz white = white_d65();
   const Xyz xyz{t(0) * white.x, t(1) * white.y, t(2) * white.z};
-  const Srgb color = srgb_from_xyz(xyz);
-  const WheelPoint at =
-      wheel.locate(in_gamut(color) ? *clipped_to_gamut(color) : chroma_reduced(lab_from_xyz(xyz)));
+  const WheelPoint at = wheel.locate(brought_into_gamut_at_value(xyz));
   const DiscPoint p = disc_point(at);
   return {static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(at.v)};
 }

@@ -12,7 +12,6 @@
 #include <bit>
 #include <mutex>
 #include <numeric>
-#include <optional>
 
 namespace zc {
 namespace {
@@ -23,9 +22,15 @@ constexpr std::size_t kTryAll = 5;
 constexpr std::size_t kTriedWhole = 2;
 constexpr std::size_t kKeptRecipes = 12;
 /// Of the choices whose coarse nets come nearest to a color so many are searched.
-constexpr std::size_t kSearched = 24, kSearchedForRecipe = 120;
-/// No mixture lies further from the knots of its net (near difference; the widest seen is about 12).
-constexpr double kNetReach = 18;
+constexpr std::size_t kSearched = 12, kSearchedForRecipe = 60;
+/// No mixture lies further from the knots of its net (CIEDE2000; the widest seen is about 12).
+constexpr double kNetReach = 14;
+/// So many knots of a net are places to begin from: far from all mixtures there is more than one way down.
+constexpr std::size_t kStarts = 4;
+/// As near as this there is only one.
+constexpr double kOneValley = 6;
+/// A color that is met so nearly is met.
+constexpr double kMet = 0.01;
 
 using Parts = std::array<int, 4>;
 
@@ -125,7 +130,8 @@ private:
                 Window& window) const {
     const float y = m_kernel.tristimulus.row(1).dot(reflectance.matrix());
     if (y < window.low || y > window.high) return;
-    const double difference = ciede2000(shown_lab(reflectance), to);
+    const LabF lab = shown_lab(m_kernel, reflectance);
+    const double difference = ciede2000({lab.l, lab.a, lab.b}, to);
     if (difference >= best.limit()) return;
     best.offer({difference, choice, parts});
     window = luminances_within(to.l, best.limit());
@@ -138,13 +144,6 @@ private:
       whole += m_strength[i] * static_cast<float>(parts[i]);
     }
     return reflectance_of_ks(ks / whole);
-  }
-  /// As it will be shown: a mixture beyond the display is brought back.
-  [[nodiscard]] Lab shown_lab(const KsBands& reflectance) const {
-    const LabF lab = lab_of_ratios(m_kernel.tristimulus * reflectance.matrix());
-    const Lab out{lab.l, lab.a, lab.b};
-    const Eigen::Vector3f light = m_kernel.light * reflectance.matrix();
-    return light.minCoeff() < 0 || light.maxCoeff() > 1 ? lab_from_srgb(chroma_reduced(out)) : out;
   }
 
   const Mixer::Kernel& m_kernel;
@@ -169,8 +168,6 @@ std::vector<std::size_t> smallest(const std::vector<Number>& numbers, std::size_
   return out;
 }
 
-double exact_difference(const LabF& a, const Lab& b) { return ciede2000({a.l, a.a, a.b}, b); }
-
 /// The search for one color among all choices of so many paints.
 class RecipeSearch {
 public:
@@ -178,7 +175,7 @@ public:
 
   RecipeSearch(const Mixer::Kernel& kernel, std::vector<Indices> choices, Srgb color, int most_parts)
       : m_kernel(kernel), m_choices(std::move(choices)), m_size(m_choices.front().size()),
-        m_wanted(lab_from_srgb(color)), m_to(m_wanted), m_most_parts(most_parts) {}
+        m_wanted(lab_from_srgb(color)), m_most_parts(most_parts) {}
 
   [[nodiscard]] Indices all() const {
     Indices out(m_choices.size());
@@ -189,17 +186,17 @@ public:
   /// The few choices that are worth trying whole: where the whole parts beside the nearest mixture come
   /// nearest, which are offered to `best`, and where any parts would.
   [[nodiscard]] Indices nearest(Best& best) const {
-    std::vector<std::optional<FewPaints>> few(m_choices.size());
-    std::vector<float> knots(m_choices.size());
-    in_parallel(static_cast<int>(m_choices.size()), 16, [&](int from, int to) {
-      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-        knots[i] = few[i].emplace(m_kernel, m_choices[i]).nearest_knot(m_to);
-    });
+    const MixtureNet net(m_kernel, m_choices);
+    const std::vector<float> away = net.differences(m_wanted);
+    std::vector<double> knots;
+    for (std::size_t i = 0; i < m_choices.size(); ++i)
+      knots.push_back(nearest_knots(net.knots(i), away, 1).front().difference);
     std::vector<double> near(m_choices.size(), 1e30);
     const Indices searched = smallest(knots, kSearchedForRecipe);
     try_each(searched, 4, best, [&](std::size_t i, Best& found) {
-      const FewPaints::Found place = few[i]->nearest(m_to);
-      near[i] = exact_difference(place.color, m_wanted);
+      const FewPaints::Found place =
+          FewPaints(m_kernel, m_choices[i]).nearest(m_wanted, nearest_knots(net.knots(i), away, 1));
+      near[i] = place.difference;
       WholeParts(m_kernel, m_choices[i]).try_beside(place.parts, m_size, m_most_parts, m_wanted, i, found);
     });
     Indices out = smallest(near, kTriedWhole);
@@ -261,19 +258,14 @@ private:
   std::vector<Indices> m_choices;
   std::size_t m_size;
   Lab m_wanted;
-  NearDifference m_to;
   int m_most_parts;
 };
 
-/// The near difference decides where it is clear, CIEDE2000 where it is not.
-bool reaches(const FewPaints& few, const NearDifference& near, const Lab& color, double within) {
-  const auto limit = static_cast<float>(within * within);
-  const float knot = few.nearest_knot(near);
-  if (knot < limit / 4) return true;
-  if (knot > std::pow(within + kNetReach, 2)) return false;
-  const FewPaints::Found found = few.nearest(near);
-  if (found.squared < limit / 4) return true;
-  return found.squared < limit * 4 && exact_difference(found.color, color) <= within;
+bool reaches(const FewPaints& few, const std::vector<FewPaints::Start>& starts, const Lab& color,
+             double within) {
+  if (starts.front().difference <= within) return true;
+  if (starts.front().difference > within + kNetReach) return false;
+  return few.nearest(color, starts, within, within).difference <= within;
 }
 
 } // namespace
@@ -300,26 +292,28 @@ std::vector<double> distances_to_mixtures(const std::vector<Srgb>& colors, const
                                           const Progress& progress) {
   const Mixer::Kernel& kernel = mixer.kernel();
   const std::size_t size = std::min<std::size_t>(4, with_strength(kernel));
+  const auto choices = choices_of(kernel, size);
+  const MixtureNet net(kernel, choices);
   std::vector<FewPaints> few;
-  for (const auto& choice : choices_of(kernel, size)) few.emplace_back(kernel, choice);
+  for (const auto& choice : choices) few.emplace_back(kernel, choice);
   std::vector<double> out(colors.size(), 0);
   std::atomic<int> done{0};
   std::atomic<bool> stopped{false};
   in_parallel(static_cast<int>(colors.size()), 4, [&](int from, int to_color) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_color) && !stopped; ++i) {
       const Lab wanted = lab_from_srgb(colors[i]);
-      const NearDifference to(wanted);
-      FewPaints::Found best{1e30f, {}, {}};
       // The choices that come near first; what is met well enough ends the search.
-      std::vector<float> knots;
-      knots.reserve(few.size());
-      for (const FewPaints& f : few) knots.push_back(f.nearest_knot(to));
+      const std::vector<float> away = net.differences(wanted);
+      std::vector<double> knots;
+      for (std::size_t k = 0; k < few.size(); ++k)
+        knots.push_back(nearest_knots(net.knots(k), away, 1).front().difference);
+      double best = 1e30;
       for (const std::size_t k : smallest(knots, kSearched)) {
-        const FewPaints::Found found = few[k].nearest(to);
-        if (found.squared < best.squared) best = found;
-        if (best.squared < 0.01f) break;
+        const auto starts = nearest_knots(net.knots(k), away, kStarts);
+        best = std::min(best, few[k].nearest(wanted, starts, kMet, best).difference);
+        if (best <= kMet) break;
       }
-      out[i] = exact_difference(best.color, wanted);
+      out[i] = best;
     }
     const double share = static_cast<double>(done += to_color - from) / static_cast<double>(colors.size());
     if (progress && !progress(share)) stopped = true;
@@ -353,24 +347,33 @@ Result<FewestPaints> fewest_paints(const std::vector<WeightedColor>& colors, con
     for (const std::size_t i : choice) out |= std::size_t{1} << i;
     return out;
   };
-  std::vector<Lab> wanted;
-  std::vector<NearDifference> to;
-  wanted.reserve(colors.size());
-  to.reserve(colors.size());
-  for (const auto& c : colors) to.emplace_back(wanted.emplace_back(lab_from_srgb(c.color)));
+  const MixtureNet net(kernel, choices);
+  std::vector<FewPaints> few;
+  for (const auto& choice : choices) few.emplace_back(kernel, choice);
+  const std::size_t starts = spec.within < kOneValley ? 1 : kStarts;
+  std::vector<char> reached_by(sets * colors.size(), 0);
   std::atomic<int> done{0};
   std::atomic<bool> stopped{false};
-  in_parallel(static_cast<int>(choices.size()), 1, [&](int from, int to_choice) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to_choice) && !stopped; ++i) {
-      const FewPaints few(kernel, choices[i]);
-      std::uint64_t* bits = reached.data() + set_of(choices[i]) * words;
-      for (std::size_t c = 0; c < colors.size(); ++c)
-        if (reaches(few, to[c], wanted[c], spec.within)) bits[c / 64] |= std::uint64_t{1} << c % 64;
+  in_parallel(static_cast<int>(colors.size()), 1, [&](int from, int to_color) {
+    for (auto c = static_cast<std::size_t>(from); c < static_cast<std::size_t>(to_color) && !stopped; ++c) {
+      char* by = reached_by.data() + c * sets;
+      const Lab wanted = lab_from_srgb(colors[c].color);
+      const std::vector<float> away = net.differences(wanted);
+      for (std::size_t i = 0; i < choices.size() && !stopped; ++i) {
+        const std::size_t set = set_of(choices[i]);
+        // What some of them reach, all of them do; smaller choices come first.
+        by[set] = std::any_of(choices[i].begin(), choices[i].end(),
+                              [&](std::size_t p) { return by[set ^ std::size_t{1} << p] != 0; }) ||
+                  reaches(few[i], nearest_knots(net.knots(i), away, starts), wanted, spec.within);
+      }
     }
-    const double share = static_cast<double>(done += to_choice - from) / static_cast<double>(choices.size());
+    const double share = static_cast<double>(done += to_color - from) / static_cast<double>(colors.size());
     if (progress && !progress(share)) stopped = true;
   });
   if (stopped) return Error{ErrorCode::Stopped, "The search was stopped.", "fewest"};
+  for (std::size_t c = 0; c < colors.size(); ++c)
+    for (std::size_t set = 1; set < sets; ++set)
+      if (reached_by[c * sets + set]) reached[set * words + c / 64] |= std::uint64_t{1} << c % 64;
   FewestPaints out;
   int out_size = 0;
   std::vector<std::size_t> order(sets - 1);

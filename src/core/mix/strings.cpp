@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <functional>
+#include <tuple>
 
 namespace zc {
 namespace {
@@ -22,7 +23,7 @@ StringStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
 
 StringStep plain_step(Srgb c) {
   const auto shown = clipped_to_gamut(c);
-  return {shown ? *shown : chroma_reduced(lab_from_srgb(c)), {}, false, shown.has_value()};
+  return {shown ? *shown : brought_into_gamut_at_value(xyz_from_srgb(c)), {}, false, shown.has_value()};
 }
 
 /// Chroma is an absolute amount under the chroma measures: black holds none, so it falls with the value
@@ -108,39 +109,85 @@ Path free_path(const StringSpec& spec) {
   };
 }
 
-double apart(const StringStep& a, const StringStep& b, Evenness even) {
-  const Lab p = lab_from_srgb(a.color), q = lab_from_srgb(b.color);
+double apart(const Lab& p, const Lab& q, Evenness even) {
   return even == Evenness::Lightness ? std::abs(p.l - q.l) : ciede2000(p, q);
+}
+double apart(const StringStep& a, const StringStep& b, Evenness even) {
+  return apart(lab_from_srgb(a.color), lab_from_srgb(b.color), even);
+}
+
+/// The shortest and the longest way from one color of a row to the next.
+struct Spread {
+  double shortest = 1e9, longest = 0;
+  [[nodiscard]] double uneven() const { return longest > 0 ? 1 - shortest / longest : 0; }
+};
+constexpr double kEvenEnough = 0.001;
+
+struct Placed {
+  std::vector<double> places;
+  std::vector<StringStep> steps;
+  std::vector<double> walked; ///< From the start to each step.
+  Spread spread;
+};
+
+Placed placed(const Path& path, std::vector<double> places, Evenness even) {
+  Placed out{std::move(places), {}, {0}, {}};
+  for (const double t : out.places) out.steps.push_back(path(t));
+  for (std::size_t i = 1; i < out.steps.size(); ++i) {
+    const double d = apart(out.steps[i - 1], out.steps[i], even);
+    out.spread = {std::min(out.spread.shortest, d), std::max(out.spread.longest, d)};
+    out.walked.push_back(out.walked.back() + std::max(d, 1e-12));
+  }
+  return out;
+}
+
+/// The places shared out anew from the ways that were measured.
+std::vector<double> shared_out(const Placed& row) {
+  const auto& [t, walked] = std::tie(row.places, row.walked);
+  std::vector<double> next = t;
+  std::size_t cell = 1;
+  for (std::size_t i = 1; i + 1 < t.size(); ++i) {
+    const double wanted = walked.back() * static_cast<double>(i) / static_cast<double>(t.size() - 1);
+    while (walked[cell] < wanted) ++cell;
+    next[i] =
+        std::lerp(t[cell - 1], t[cell], (wanted - walked[cell - 1]) / (walked[cell] - walked[cell - 1]));
+  }
+  return next;
+}
+
+/// Each inner step moved between its neighbors to where both are equally far, which is always found, for at
+/// either end one of them is not far at all; again and again until all are.
+Placed settled(const Path& path, Placed row, Evenness even) {
+  constexpr int rounds = 400, halvings = 25;
+  std::vector<Lab> labs;
+  for (const StringStep& step : row.steps) labs.push_back(lab_from_srgb(step.color));
+  for (int round = 0; round < rounds && row.spread.uneven() > kEvenEnough; ++round) {
+    for (std::size_t i = 1; i + 1 < labs.size(); ++i) {
+      double near = row.places[i - 1], far = row.places[i + 1];
+      for (int half = 0; half < halvings; ++half) {
+        row.places[i] = (near + far) / 2;
+        labs[i] = lab_from_srgb(path(row.places[i]).color);
+        (apart(labs[i - 1], labs[i], even) < apart(labs[i], labs[i + 1], even) ? near : far) = row.places[i];
+      }
+    }
+    row = placed(path, row.places, even);
+  }
+  return row;
 }
 
 /// Moves the places t along the path until neighbors are equally far apart. The distance from step to step is
-/// not additive, so the places are shared out anew from the distances measured, until they stay.
+/// not additive, so the places are shared out anew from the distances measured until they stay; where they
+/// never do, as with few steps on a path that bends, they are settled one by one.
 std::vector<StringStep> even_steps(const Path& path, int steps, Evenness even) {
   std::vector<double> t(static_cast<std::size_t>(steps));
   for (int i = 0; i < steps; ++i) t[static_cast<std::size_t>(i)] = static_cast<double>(i) / (steps - 1);
-  std::vector<StringStep> out(t.size());
-  for (int round = 0; round < 200; ++round) {
-    for (std::size_t i = 0; i < t.size(); ++i) out[i] = path(t[i]);
-    std::vector<double> walked(t.size(), 0);
-    double shortest = 1e9, longest = 0;
-    for (std::size_t i = 1; i < t.size(); ++i) {
-      const double d = apart(out[i - 1], out[i], even);
-      shortest = std::min(shortest, d);
-      longest = std::max(longest, d);
-      walked[i] = walked[i - 1] + std::max(d, 1e-12);
-    }
-    if (longest - shortest <= 0.001 * longest) break;
-    std::vector<double> next = t;
-    std::size_t cell = 1;
-    for (std::size_t i = 1; i + 1 < t.size(); ++i) {
-      const double wanted = walked.back() * static_cast<double>(i) / static_cast<double>(t.size() - 1);
-      while (walked[cell] < wanted) ++cell;
-      next[i] =
-          std::lerp(t[cell - 1], t[cell], (wanted - walked[cell - 1]) / (walked[cell] - walked[cell - 1]));
-    }
-    t = next;
+  Placed row = placed(path, t, even), best = row;
+  constexpr int rounds = 40;
+  for (int round = 0; round < rounds && row.spread.uneven() > kEvenEnough; ++round) {
+    row = placed(path, shared_out(row), even);
+    if (row.spread.uneven() < best.spread.uneven()) best = row;
   }
-  return out;
+  return settled(path, best, even).steps;
 }
 
 void hold_in(const MaskRegion& region, const Wheel& wheel, double neutral_angle, StringStep& step) {

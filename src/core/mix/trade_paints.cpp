@@ -18,6 +18,9 @@ struct Hump {
   double at, width, height;
 };
 
+/// A dry film of a trade paint reflects at least this much (common practice, no source).
+constexpr double kDarkestTrade = 0.02;
+
 Reflectance curve_of(double floor, const std::vector<Edge>& edges, const std::vector<Hump>& humps) {
   Reflectance out;
   for (int i = 0; i < kBands; ++i) {
@@ -25,7 +28,7 @@ Reflectance curve_of(double floor, const std::vector<Edge>& edges, const std::ve
     double r = floor;
     for (const Edge& e : edges) r += e.height / (1 + std::exp(-(nm - e.at) / e.width));
     for (const Hump& h : humps) r += h.height * std::exp(-0.5 * std::pow((nm - h.at) / h.width, 2));
-    out[i] = std::clamp(r, kDarkestReflectance, kLightestReflectance);
+    out[i] = std::clamp(r, kDarkestTrade, kLightestReflectance);
   }
   return out;
 }
@@ -67,9 +70,6 @@ const TradePaint* trade_paint(std::string_view name) {
   return at == all.end() ? nullptr : &*at;
 }
 
-Srgb color_of(const Reflectance& curve) {
-  const Xyz xyz = xyz_of_reflectance(curve);
-  return clipped_to_gamut(srgb_from_xyz(xyz)).value_or(chroma_reduced(lab_from_xyz(xyz)));
-}
+Srgb color_of(const Reflectance& curve) { return brought_into_gamut_at_value(xyz_of_reflectance(curve)); }
 
 } // namespace zc

@@ -296,7 +296,7 @@ Result<FoundSet> set_from_lines(std::string_view text, const LinesPattern& patte
     const Srgb exact = srgb_from_xyz(*color);
     const auto there = clipped_to_gamut(exact);
     // What rounded numbers push over the edge is no color beyond the display.
-    const Srgb shown = there.value_or(chroma_reduced(lab_from_xyz(*color)));
+    const Srgb shown = brought_into_gamut(*color);
     moved += !there && rounded_8bit(shown) !=
                            rounded_8bit({std::clamp(exact.r, 0.0, 1.0), std::clamp(exact.g, 0.0, 1.0),
                                          std::clamp(exact.b, 0.0, 1.0)});

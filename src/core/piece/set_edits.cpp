@@ -215,8 +215,12 @@ Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name, con
   Piece out = std::move(kept).value();
   auto& versions = set_to_change(out, set)->versions;
   versions.change(versions.size() - 1).families.change_each([&](Family& family) {
+    std::vector<Srgb> colors;
+    for (const Swatch& swatch : family.swatches) colors.push_back(swatch.color);
+    const std::vector<Srgb> seen = lit(colors, light);
+    std::size_t n = 0;
     family.swatches.change_each([&](Swatch& swatch) {
-      swatch.color = lit(swatch.color, light);
+      swatch.color = seen[n++];
       swatch.picked.reset();
     });
   });

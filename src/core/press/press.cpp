@@ -10,6 +10,7 @@
 #include <lcms2.h>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 #include <utility>
@@ -17,10 +18,11 @@
 namespace zc {
 namespace {
 
-constexpr double kGolden = 0.6180339887498949;
 constexpr double kDegree = std::numbers::pi / 180;
-/// Equal value is asked for as long as a printable color of it is so near, CIEDE2000.
-constexpr double kEqualWithin = 20;
+/// Equal value is kept as long as its nearest is no farther than this by large_difference() ...
+constexpr double kNearEnough = 20;
+/// ... or than so many times that of another value.
+constexpr double kMuchNearer = 1.5;
 /// How far from the value itself still counts as equal, in L*.
 constexpr double kValueSlack = 0.49;
 
@@ -136,19 +138,19 @@ Srgb Press::proof(Srgb color, bool paper_white) const {
     cmsDoTransform(m_on_paper, in, out, 1);
     seen = {out[0], out[1], out[2]};
   }
-  if (const auto there = clipped_to_gamut(seen)) return *there;
-  return chroma_reduced(lab_from_srgb(seen));
+  return brought_into_gamut_at_value(xyz_from_srgb(seen));
 }
 
 // ---------------------------------------------------------------- nearest
 
-bool Press::holds(const Lab& color, double limit) const {
-  const auto there = clipped_to_gamut(srgb_from_xyz(xyz_from_lab(color)));
-  return there && prints(*there, limit);
+double large_difference(const Lab& a, const Lab& b) {
+  const double p = std::hypot(a.a, a.b), q = std::hypot(b.a, b.b), chroma = p - q;
+  const double hue2 = std::max(0.0, (a.a - b.a) * (a.a - b.a) + (a.b - b.b) * (a.b - b.b) - chroma * chroma);
+  return std::abs(a.l - b.l) + std::sqrt(chroma * chroma + 4 * hue2);
 }
 
-/// The same but for rounding, sooner.
-bool Press::seems_to_hold(const Lab& color, double limit) const {
+/// Without the curves of the display, which is quicker, and but for rounding.
+bool Press::seems_to_print(const Lab& color, double limit) const {
   const Xyz wanted = xyz_from_lab(color);
   const LinearRgb light = linear_from_xyz(wanted);
   if (std::min({light.r, light.g, light.b}) < 0 || std::max({light.r, light.g, light.b}) > 1) return false;
@@ -160,84 +162,114 @@ bool Press::seems_to_hold(const Lab& color, double limit) const {
   return ciede2000(color, lab_from_xyz(xyz_d65_from_d50({back[0], back[1], back[2]}))) < limit;
 }
 
-/// The nearest that prints along one hue at one value: as much chroma as there is, up to where the ray comes
-/// closest to what is wanted.
-Press::Found Press::along_ray(const Lab& wanted, double l, double hue, double limit, int turns,
-                              bool exact) const {
-  const double off = hue - std::atan2(wanted.b, wanted.a);
-  const double most = std::hypot(wanted.a, wanted.b) * std::max(0.0, std::cos(off));
-  const auto at = [&](double c) { return Lab{l, c * std::cos(hue), c * std::sin(hue)}; };
-  const auto prints_at = [&](double c) { return exact ? holds(at(c), limit) : seems_to_hold(at(c), limit); };
-  double low = 0, high = most;
-  if (prints_at(most))
-    low = most;
-  else
-    for (int turn = 0; turn < turns; ++turn) (prints_at((low + high) / 2) ? low : high) = (low + high) / 2;
-  if (low == 0 && !prints_at(0)) return {};
-  return {at(low), ciede2000(wanted, at(low))};
+/// The nearest of a net of hues and saturations that prints; a ray may leave what prints and come back.
+Press::Found Press::best_at(const Lab& wanted, double l, double limit) const {
+  constexpr int rays = 9, rings = 14;
+  constexpr double apart = 9 * kDegree;
+  const double hue = std::atan2(wanted.b, wanted.a), chroma = std::hypot(wanted.a, wanted.b);
+  std::vector<Found> net{{{l, 0, 0}, large_difference(wanted, {l, 0, 0})}};
+  for (int ray = -rays; ray <= rays; ++ray)
+    for (int ring = 1; ring <= rings; ++ring) {
+      const double c = chroma * ring / rings, h = hue + ray * apart;
+      const Lab at{l, c * std::cos(h), c * std::sin(h)};
+      net.push_back({at, large_difference(wanted, at)});
+    }
+  std::sort(net.begin(), net.end(), [](const Found& a, const Found& b) { return a.away < b.away; });
+  const auto first =
+      std::find_if(net.begin(), net.end(), [&](const Found& f) { return seems_to_print(f.lab, limit); });
+  return first == net.end() ? Found{} : *first;
 }
 
-/// Rays of hue on both sides, the best of them narrowed down; a little lighter or darker where that is
-/// nearer.
-Press::Found Press::at_value(const Lab& wanted, double l, double slack, double limit) const {
-  constexpr int coarse = 5, finer = 8, finest = 14, rays = 5, narrowing = 6;
-  constexpr double apart = 9 * kDegree;
-  const double hue = std::atan2(wanted.b, wanted.a);
-  double best_off = 0;
-  Found best;
-  for (int ray = -rays; ray <= rays; ++ray)
-    if (const Found f = along_ray(wanted, l, hue + ray * apart, limit, coarse, false);
-        f.difference < best.difference) {
-      best = f;
-      best_off = ray * apart;
+/// Ever smaller steps in hue, saturation and, within the slack, value.
+Press::Found Press::stepped(const Lab& wanted, Found place, double slack, double limit) const {
+  if (place.away > 1e29) return place;
+  const double middle = place.lab.l;
+  for (double step = 4; step > 0.05;) {
+    Found best = place;
+    for (const auto& [a, b, l] : {std::array{1.0, 0.0, 0.0},
+                                  {-1.0, 0.0, 0.0},
+                                  {0.0, 1.0, 0.0},
+                                  {0.0, -1.0, 0.0},
+                                  {0.7, 0.7, 0.0},
+                                  {0.7, -0.7, 0.0},
+                                  {-0.7, 0.7, 0.0},
+                                  {-0.7, -0.7, 0.0},
+                                  {0.0, 0.0, 1.0},
+                                  {0.0, 0.0, -1.0}}) {
+      const Lab at{
+          std::clamp(place.lab.l + step * l, std::max(0.0, middle - slack), std::min(100.0, middle + slack)),
+          place.lab.a + step * a, place.lab.b + step * b};
+      const double away = large_difference(wanted, at);
+      if (away < best.away - 1e-9 && seems_to_print(at, limit)) best = {at, away};
     }
-  // Golden section.
-  double low = best_off - apart, high = best_off + apart;
-  double a = high - (high - low) * kGolden, b = low + (high - low) * kGolden;
-  const auto at = [&](double off) { return along_ray(wanted, l, hue + off, limit, finer, false).difference; };
-  double at_a = at(a), at_b = at(b);
-  for (int turn = 0; turn < narrowing; ++turn)
-    if (at_a < at_b) {
-      high = std::exchange(b, a);
-      at_b = at_a;
-      at_a = at(a = high - (high - low) * kGolden);
-    } else {
-      low = std::exchange(a, b);
-      at_a = at_b;
-      at_b = at(b = low + (high - low) * kGolden);
-    }
-  double chosen_off = best_off, chosen_value = l;
-  const double middle = (low + high) / 2;
-  for (const double lighter : {0.0, -slack, slack})
-    if (const double value = l + lighter; value >= 0 && value <= 100)
-      if (const Found f = along_ray(wanted, value, hue + middle, limit, finer, false);
-          f.difference < best.difference) {
-        best = f;
-        chosen_off = middle;
-        chosen_value = value;
-      }
-  return along_ray(wanted, chosen_value, hue + chosen_off, limit, finest, true);
+    if (best.away < place.away)
+      place = best;
+    else
+      step /= 2;
+  }
+  return place;
+}
+
+/// Of the 8-bit colors around a place the one that prints and whose print is nearest.
+std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& place, bool equal_value,
+                                               double limit) const {
+  const Srgb8 at = rounded_8bit(brought_into_gamut_at_value(xyz_from_lab(place)));
+  std::optional<NearestPrintable> out;
+  double least = 1e30;
+  for (const int reach : {2, 6}) {
+    const int step = reach / 2;
+    for (int r = -reach; r <= reach; r += step)
+      for (int g = -reach; g <= reach; g += step)
+        for (int b = -reach; b <= reach; b += step) {
+          const auto in = [](int x) { return x >= 0 && x <= 255; };
+          if (!in(at.r + r) || !in(at.g + g) || !in(at.b + b)) continue;
+          const Srgb c =
+              srgb_from_8bit({static_cast<std::uint8_t>(at.r + r), static_cast<std::uint8_t>(at.g + g),
+                              static_cast<std::uint8_t>(at.b + b)});
+          if (equal_value && std::abs(value_of(c) - wanted.l) > 0.5) continue;
+          const Printed way = printed(c);
+          if (way.difference >= limit) continue;
+          const Lab back = lab_from_srgb(way.back);
+          const double away = large_difference(wanted, back);
+          if (away >= least) continue;
+          least = away;
+          out = NearestPrintable{c, ciede2000(wanted, back), std::abs(value_of(c) - wanted.l) <= 0.5};
+        }
+    if (out) return out;
+  }
+  return out;
 }
 
 NearestPrintable Press::nearest(Srgb color, double limit) const {
   const Printed way = printed(color);
-  if (way.difference < limit) return {color, 0, true};
-  const Lab wanted = lab_from_srgb(color);
-  Found best = at_value(wanted, wanted.l, kValueSlack, limit);
-  // What the press makes of it by itself, where that prints.
-  if (const auto back = clipped_to_gamut(way.back); back && prints(*back, limit)) {
-    const Found plain{lab_from_srgb(*back), way.difference};
-    const bool equal = std::abs(plain.lab.l - wanted.l) <= kValueSlack;
-    if ((equal || best.difference > kEqualWithin) && plain.difference < best.difference) best = plain;
+  if (way.difference < limit) return {color, way.difference, true};
+  const Lab wanted = lab_from_srgb(color), plain = lab_from_srgb(way.back);
+  const double safe = limit - std::min(kPrintMargin, limit / 2);
+  // What the press makes of it by itself is a place to begin from too.
+  const auto level = [&](const Lab& from) {
+    const Lab at{wanted.l, from.a, from.b};
+    return seems_to_print(at, safe) ? Found{at, large_difference(wanted, at)} : Found{};
+  };
+  const auto nearer = [](const Found& a, const Found& b) { return b.away < a.away ? b : a; };
+  Found equal = stepped(wanted, nearer(best_at(wanted, wanted.l, safe), level(plain)), kValueSlack, safe);
+  Found any;
+  if (equal.away > kNearEnough) {
+    if (seems_to_print(plain, safe)) any = {plain, large_difference(wanted, plain)};
+    for (double off = 2; off <= 100 && off < any.away; off += 2)
+      for (const double l : {wanted.l - off, wanted.l + off})
+        if (l >= 0 && l <= 100) any = nearer(any, best_at(wanted, l, safe));
+    any = stepped(wanted, any, 100, safe);
   }
-  if (best.difference > kEqualWithin)
-    for (int step = 2; step <= 40; step += 2)
-      for (const double l : {wanted.l - step, wanted.l + step})
-        if (l >= 0 && l <= 100)
-          if (const Found f = at_value(wanted, l, 0, limit); f.difference < best.difference) best = f;
-  const auto there = clipped_to_gamut(srgb_from_xyz(xyz_from_lab(best.lab)));
-  return {there.value_or(neutral_of_value(wanted.l)), best.difference,
-          std::abs(best.lab.l - wanted.l) <= 0.5};
+  std::optional<NearestPrintable> out;
+  if (equal.away < 1e29 && equal.away < kMuchNearer * any.away + (any.away < 1e29 ? 0 : 1e30))
+    out = rounded(wanted, equal.lab, true, safe);
+  if (!out && any.away < 1e29) out = rounded(wanted, any.lab, false, safe);
+  if (!out && equal.away < 1e29) out = rounded(wanted, equal.lab, false, safe);
+  if (out) return *out;
+  // A profile that prints nothing near: its own way, as it comes out.
+  const Srgb back = srgb_from_8bit(rounded_8bit(brought_into_gamut(xyz_from_srgb(way.back))));
+  return {back, ciede2000(wanted, lab_from_srgb(printed(back).back)),
+          std::abs(value_of(back) - wanted.l) <= 0.5};
 }
 
 std::vector<SwatchPress> check_for_press(const Press& press, const std::vector<Srgb>& colors, double limit) {

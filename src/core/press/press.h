@@ -28,6 +28,8 @@ struct Ink {
 /// CIEDE2000 from which on a color does not print (common practice, no source).
 inline constexpr double kPrintLimit = 2;
 inline constexpr double kLargestPrintLimit = 20;
+/// A nearest printable color keeps so far below the limit.
+inline constexpr double kPrintMargin = 0.05;
 inline constexpr std::size_t kLargestProfile = std::size_t{64} << 20;
 
 /// A color and its way to the press and back.
@@ -39,10 +41,15 @@ struct Printed {
 
 /// The printable color that stands for one that does not print.
 struct NearestPrintable {
-  Srgb color;
-  double difference = 0;   ///< CIEDE2000 from the color that was asked for.
+  Srgb color;              ///< Of whole 8-bit numbers, and printable as such.
+  double difference = 0;   ///< CIEDE2000 from the color that was asked for to the print of this one.
   bool equal_value = true; ///< At its L*, within 0.5; else the nearest of all.
 };
+
+/// A difference for colors far apart: HyAB, lightness and chromaticity added up (S. Abasi, M. Amani Tehran,
+/// M. D. Fairchild, "Distance metrics for very large color differences", Color Research & Application 45(2),
+/// 2020), in which a step in hue counts twice (ours), so that navy does not become teal.
+[[nodiscard]] double large_difference(const Lab& a, const Lab& b);
 
 /// May be asked by several threads at once.
 class Press {
@@ -66,8 +73,10 @@ public:
   }
   /// How inks look; may lie outside 0..1. REQUIRES inks of 0..100.
   [[nodiscard]] Srgb color_of(const Ink& ink) const;
-  /// The least CIEDE2000 among printable colors at the same L* that lie within 20, or else among all. A color
-  /// that prints is its own. Found along rays of hue, to about 0.1 of the least there is.
+  /// The 8-bit color, printable with a margin of kPrintMargin, that is nearest by large_difference() among
+  /// those at the same L* within 0.5; where there is none, or all of them are far and one at another value is
+  /// much nearer, the nearest of all. A color that prints is its own. Looked for in all directions of hue and
+  /// saturation, and then step by step from the best few.
   [[nodiscard]] NearestPrintable nearest(Srgb color, double limit = kPrintLimit) const;
   /// What is seen of a color on paper; with the paper's own white and black in absolute colorimetry, or
   /// relative to it. Brought into the display's gamut at equal L* and hue.
@@ -78,15 +87,16 @@ private:
   [[nodiscard]] std::array<void*, 5> transforms() const {
     return {m_to_press, m_from_press, m_on_paper, m_xyz_to_press, m_xyz_from_press};
   }
+  /// A color in the plane of one value, and its distance from the wish.
   struct Found {
     Lab lab;
-    double difference = 1e9;
+    double away = 1e30;
   };
-  [[nodiscard]] bool holds(const Lab& color, double limit) const;
-  [[nodiscard]] bool seems_to_hold(const Lab& color, double limit) const;
-  [[nodiscard]] Found along_ray(const Lab& wanted, double l, double hue, double limit, int turns,
-                                bool exact) const;
-  [[nodiscard]] Found at_value(const Lab& wanted, double l, double slack, double limit) const;
+  [[nodiscard]] bool seems_to_print(const Lab& color, double limit) const;
+  [[nodiscard]] Found best_at(const Lab& wanted, double l, double limit) const;
+  [[nodiscard]] Found stepped(const Lab& wanted, Found place, double slack, double limit) const;
+  [[nodiscard]] std::optional<NearestPrintable> rounded(const Lab& wanted, const Lab& place, bool equal_value,
+                                                        double limit) const;
 
   std::string m_name;
   double m_ink_limit = 0;

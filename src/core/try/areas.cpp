@@ -3,12 +3,14 @@
 
 #include "core/base/parallel.h"
 #include "core/color/convert.h"
-#include "core/image/blur.h"
 #include "core/image/distinct.h"
 #include "core/image/reduce.h"
+#include "core/try/area_plane.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <map>
 #include <numeric>
 #include <queue>
 #include <tuple>
@@ -19,39 +21,8 @@ namespace {
 
 /// Pixels of the picture that is cut; edges are found again in the full one.
 constexpr double kCutPixels = 4e5;
-/// How eagerly neighbors join before the areas are counted: a part of so many pixels is granted as many times
-/// less of it, in OKLab.
-constexpr float kJoining = 0.15F;
-/// Crumbs of fewer pixels join along their weakest edge.
-constexpr std::uint32_t kCrumb = 8;
 /// Pixels from which the means of areas changed by hand are known.
 constexpr std::size_t kMeanPixels = 500'000;
-constexpr int kEdgeSteps = 4096; ///< Edges are sorted by their weight in so many steps.
-constexpr float kLargestEdge = 0.5F;
-
-/// OKLab in floats: enough for cutting.
-struct Point {
-  float l = 0, a = 0, b = 0;
-};
-float apart2(const Point& p, const Point& q) {
-  const float l = p.l - q.l, a = p.a - q.a, b = p.b - q.b;
-  return l * l + a * a + b * b;
-}
-
-Point point_of(std::uint32_t word) {
-  const Oklab c = oklab_from_srgb(srgb_from_8bit(color_of_word(word)));
-  return {static_cast<float>(c.l), static_cast<float>(c.a), static_cast<float>(c.b)};
-}
-
-std::vector<Point> points_of(const PixelView& photo) {
-  std::vector<Point> out(static_cast<std::size_t>(photo.width) * photo.height);
-  in_parallel(photo.height, 16, [&](int from, int to) {
-    for (int y = from; y < to; ++y)
-      for (int x = 0; x < photo.width; ++x)
-        out[static_cast<std::size_t>(y) * photo.width + x] = point_of(photo.row(y)[x]);
-  });
-  return out;
-}
 
 /// Disjoint sets of pixels.
 class Joined {
@@ -76,55 +47,21 @@ private:
   std::vector<std::uint32_t> m_parent, m_size;
 };
 
-struct Edge {
-  std::uint32_t from = 0, to = 0;
-};
-
-/// Between neighbors that are both seen, the weakest first; of equal ones in the order of the picture.
-std::vector<std::pair<Edge, float>> edges_of(const PixelView& photo, const std::vector<Point>& points) {
-  std::vector<std::pair<Edge, float>> all;
-  all.reserve(points.size() * 2);
-  const auto offer = [&](int x, int y, int nx, int ny) {
-    if (nx >= photo.width || ny >= photo.height || !(photo.row(ny)[nx] >> 24)) return;
-    const auto i = static_cast<std::uint32_t>(y * photo.width + x),
-               j = static_cast<std::uint32_t>(ny * photo.width + nx);
-    all.push_back({{i, j}, std::sqrt(apart2(points[i], points[j]))});
+/// Pixels of one patch that touch are joined.
+Joined joined_patches(const Plane& plane, const std::vector<std::uint32_t>& patch) {
+  Joined out(patch.size());
+  const auto meet = [&](std::size_t i, std::size_t j) {
+    if (patch[i] == kNoPart || patch[i] != patch[j]) return;
+    const auto a = out.root(static_cast<std::uint32_t>(i)), b = out.root(static_cast<std::uint32_t>(j));
+    if (a != b) out.join(a, b);
   };
-  for (int y = 0; y < photo.height; ++y)
-    for (int x = 0; x < photo.width; ++x) {
-      if (!(photo.row(y)[x] >> 24)) continue;
-      offer(x, y, x + 1, y);
-      offer(x, y, x, y + 1);
+  for (int y = 0; y < plane.height; ++y)
+    for (int x = 0; x < plane.width; ++x) {
+      const std::size_t i = plane.at(x, y);
+      if (x + 1 < plane.width) meet(i, i + 1);
+      if (y + 1 < plane.height) meet(i, i + static_cast<std::size_t>(plane.width));
     }
-  // Counting keeps the order of equal ones.
-  const auto step = [](float weight) {
-    return std::min(kEdgeSteps - 1, static_cast<int>(weight * (kEdgeSteps / kLargestEdge)));
-  };
-  std::vector<std::size_t> start(kEdgeSteps + 1, 0);
-  for (const auto& e : all) ++start[static_cast<std::size_t>(step(e.second)) + 1];
-  std::partial_sum(start.begin(), start.end(), start.begin());
-  std::vector<std::pair<Edge, float>> sorted(all.size());
-  for (const auto& e : all) sorted[start[static_cast<std::size_t>(step(e.second))]++] = e;
-  return sorted;
-}
-
-/// Joins along weak edges: two parts stay apart where the edge between them is stronger than the strongest
-/// inside either, with something granted to small ones.
-void join_even(Joined& parts, const std::vector<std::pair<Edge, float>>& edges, std::size_t count) {
-  std::vector<float> inside(count, 0);
-  for (const auto& [edge, weight] : edges) {
-    const auto a = parts.root(edge.from), b = parts.root(edge.to);
-    if (a == b) continue;
-    const auto bound = [&](std::uint32_t r) {
-      return inside[r] + kJoining / static_cast<float>(parts.size(r));
-    };
-    if (weight > std::min(bound(a), bound(b))) continue;
-    inside[parts.join(a, b)] = weight;
-  }
-  for (const auto& [edge, weight] : edges) {
-    const auto a = parts.root(edge.from), b = parts.root(edge.to);
-    if (a != b && std::min(parts.size(a), parts.size(b)) < kCrumb) parts.join(a, b);
-  }
+  return out;
 }
 
 /// Parts as a graph of neighbors that are joined two at a time.
@@ -138,8 +75,8 @@ public:
 
 private:
   struct Part {
-    double l = 0, a = 0, b = 0, pixels = 0; ///< Sums.
-    std::vector<std::uint32_t> neighbors;
+    double l = 0, a = 0, b = 0, pixels = 0;    ///< Sums.
+    std::map<std::uint32_t, double> neighbors; ///< And the length of the border.
     unsigned changes = 0;
   };
   struct Offer {
@@ -156,9 +93,8 @@ private:
   }
   /// What joining adds to the squared distances from the means.
   [[nodiscard]] double cost(std::uint32_t a, std::uint32_t b) const;
-  void offer(std::uint32_t a, std::uint32_t b);
+  void offer(std::uint32_t a, std::uint32_t b, double border);
   void join(std::uint32_t a, std::uint32_t b);
-  void tidy(std::uint32_t part);
 
   const PixelView& m_photo;
   std::vector<std::uint32_t> m_of_pixel; ///< The first part a pixel belonged to.
@@ -167,8 +103,6 @@ private:
   std::priority_queue<Offer> m_offers;
   std::size_t m_left = 0;
 };
-
-constexpr std::uint32_t kNoPart = 0xffffffffu;
 
 Parts::Parts(const PixelView& photo, const std::vector<Point>& points, Joined& joined)
     : m_photo(photo), m_of_pixel(points.size(), kNoPart) {
@@ -192,27 +126,17 @@ Parts::Parts(const PixelView& photo, const std::vector<Point>& points, Joined& j
   const auto meet = [&](std::uint32_t i, std::uint32_t j) {
     const auto a = m_of_pixel[i], b = m_of_pixel[j];
     if (a == b || a == kNoPart || b == kNoPart) return;
-    m_parts[a].neighbors.push_back(b);
-    m_parts[b].neighbors.push_back(a);
+    m_parts[a].neighbors[b] += 1;
+    m_parts[b].neighbors[a] += 1;
   };
   const auto width = static_cast<std::uint32_t>(photo.width);
   for (std::uint32_t i = 0; i < points.size(); ++i) {
     if (i % width + 1 < width) meet(i, i + 1);
     if (i + width < points.size()) meet(i, i + width);
   }
-  for (std::uint32_t p = 0; p < m_parts.size(); ++p) tidy(p);
   for (std::uint32_t p = 0; p < m_parts.size(); ++p)
-    for (const auto q : m_parts[p].neighbors)
-      if (p < q) offer(p, q);
-}
-
-/// Each neighbor once, by the part it is now.
-void Parts::tidy(std::uint32_t part) {
-  auto& neighbors = m_parts[part].neighbors;
-  for (auto& n : neighbors) n = root(n);
-  std::sort(neighbors.begin(), neighbors.end());
-  neighbors.erase(std::unique(neighbors.begin(), neighbors.end()), neighbors.end());
-  std::erase(neighbors, part);
+    for (const auto& [q, border] : m_parts[p].neighbors)
+      if (p < q) offer(p, q, border);
 }
 
 double Parts::cost(std::uint32_t a, std::uint32_t b) const {
@@ -222,8 +146,8 @@ double Parts::cost(std::uint32_t a, std::uint32_t b) const {
   return p.pixels * q.pixels / (p.pixels + q.pixels) * (l * l + da * da + db * db);
 }
 
-void Parts::offer(std::uint32_t a, std::uint32_t b) {
-  m_offers.push({cost(a, b), std::min(a, b), std::max(a, b), m_parts[std::min(a, b)].changes,
+void Parts::offer(std::uint32_t a, std::uint32_t b, double border) {
+  m_offers.push({cost(a, b) / border, std::min(a, b), std::max(a, b), m_parts[std::min(a, b)].changes,
                  m_parts[std::max(a, b)].changes});
 }
 
@@ -231,13 +155,19 @@ void Parts::join(std::uint32_t a, std::uint32_t b) {
   if (m_parts[a].neighbors.size() < m_parts[b].neighbors.size()) std::swap(a, b);
   Part &p = m_parts[a], &q = m_parts[b];
   p.l += q.l, p.a += q.a, p.b += q.b, p.pixels += q.pixels;
-  p.neighbors.insert(p.neighbors.end(), q.neighbors.begin(), q.neighbors.end());
+  p.neighbors.erase(b);
+  for (const auto& [n, border] : q.neighbors) {
+    if (n == a) continue;
+    auto& back = m_parts[n].neighbors;
+    back.erase(b);
+    p.neighbors[n] += border;
+    back[a] += border;
+  }
   q.neighbors = {};
   ++p.changes, ++q.changes;
   m_into[b] = a;
   --m_left;
-  tidy(a);
-  for (const auto n : p.neighbors) offer(a, n);
+  for (const auto& [n, border] : p.neighbors) offer(a, n, border);
 }
 
 void Parts::merge(std::size_t count, double smallest) {
@@ -256,11 +186,10 @@ void Parts::merge(std::size_t count, double smallest) {
           (least == kNoPart || m_parts[p].pixels < m_parts[least].pixels))
         least = p;
     if (least == kNoPart) return;
-    tidy(least);
     const auto& neighbors = m_parts[least].neighbors;
-    join(least, *std::min_element(neighbors.begin(), neighbors.end(), [&](std::uint32_t p, std::uint32_t q) {
-           return cost(least, p) < cost(least, q);
-         }));
+    join(least, std::min_element(neighbors.begin(), neighbors.end(), [&](const auto& p, const auto& q) {
+                  return cost(least, p.first) < cost(least, q.first);
+                })->first);
   }
 }
 
@@ -428,41 +357,6 @@ Areas flat_areas(const PixelView& photo, const std::vector<ColorCount>& colors) 
   return out;
 }
 
-/// The numbers of a smaller picture at the size of the full one. Where several meet within a pixel of the
-/// smaller one, each full pixel goes to the one whose nearby color it is most like.
-std::vector<AreaNumber> enlarged(const PixelView& photo, int width, int height,
-                                 const std::vector<AreaNumber>& cut, const std::vector<Point>& points) {
-  std::vector<AreaNumber> out(static_cast<std::size_t>(photo.width) * photo.height, kNoArea);
-  in_parallel(photo.height, 16, [&](int from, int to) {
-    for (int y = from; y < to; ++y) {
-      const int cy = std::min(height - 1, static_cast<int>((y + 0.5) * height / photo.height));
-      for (int x = 0; x < photo.width; ++x) {
-        const std::uint32_t word = photo.row(y)[x];
-        if (!(word >> 24)) continue;
-        const int cx = std::min(width - 1, static_cast<int>((x + 0.5) * width / photo.width));
-        AreaNumber best = cut[static_cast<std::size_t>(cy) * width + cx];
-        bool several = best == kNoArea;
-        for (int ny = std::max(0, cy - 1); ny <= std::min(height - 1, cy + 1); ++ny)
-          for (int nx = std::max(0, cx - 1); nx <= std::min(width - 1, cx + 1); ++nx)
-            several |= cut[static_cast<std::size_t>(ny) * width + nx] != best;
-        if (several) {
-          const Point p = point_of(word);
-          float least = 1e9F;
-          for (int ny = std::max(0, cy - 1); ny <= std::min(height - 1, cy + 1); ++ny)
-            for (int nx = std::max(0, cx - 1); nx <= std::min(width - 1, cx + 1); ++nx) {
-              const auto i = static_cast<std::size_t>(ny) * width + nx;
-              if (cut[i] == kNoArea) continue;
-              const float away = apart2(p, points[i]);
-              if (away < least) least = away, best = cut[i];
-            }
-        }
-        out[static_cast<std::size_t>(y) * photo.width + x] = best;
-      }
-    }
-  });
-  return out;
-}
-
 /// The parts of one number that do not touch, each as a list of pixels; the first pixel of the picture first.
 std::vector<std::vector<std::uint32_t>> places_of(const Areas& areas, AreaNumber number) {
   std::vector<std::vector<std::uint32_t>> out;
@@ -538,28 +432,29 @@ Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec, const
   const Error stopped{ErrorCode::Stopped, "Cutting the picture into areas was stopped.", "areas"};
   if (const auto few = few_colors(photo, kFlatColors)) return flat_areas(photo, *few);
   const double by = std::min(1.0, std::sqrt(kCutPixels / (static_cast<double>(photo.width) * photo.height)));
-  const int width = std::max(1, static_cast<int>(photo.width * by)),
-            height = std::max(1, static_cast<int>(photo.height * by));
+  const int width = std::max(1, static_cast<int>(std::lround(photo.width * by))),
+            height = std::max(1, static_cast<int>(std::lround(photo.height * by)));
   std::vector<std::uint32_t> small(static_cast<std::size_t>(width) * height);
   reduce(photo, width, height, small.data());
   const PixelView cut_view{width, height, width, small.data()};
-  const std::vector<Point> sharp = points_of(cut_view);
-  if (spec.smoothing > 0) squint(cut_view, spec.smoothing / 100 * std::max(width, height), small.data());
+  const Plane sharp{width, height, points_of(cut_view)};
+  Plane plane = sharp;
+  smooth_inside(plane, static_cast<int>(std::ceil(spec.smoothing / 100 * std::max(width, height))));
   if (!goes_on(0.2)) return stopped;
-  const std::vector<Point> points = spec.smoothing > 0 ? points_of(cut_view) : sharp;
-  Joined joined(points.size());
-  join_even(joined, edges_of(cut_view, points), points.size());
+  std::vector<bool> seen(small.size());
+  for (std::size_t i = 0; i < small.size(); ++i) seen[i] = small[i] >> 24 != 0;
+  Joined joined = joined_patches(plane, patches_of(plane, seen));
   if (!goes_on(0.5)) return stopped;
-  Parts parts(cut_view, points, joined);
+  Parts parts(cut_view, plane.points, joined);
   parts.merge(static_cast<std::size_t>(spec.count), spec.smallest / 100 * width * height);
   if (!goes_on(0.8)) return stopped;
   std::vector<AreaNumber> cut = parts.numbers();
-  join_islands(cut, sharp, static_cast<std::size_t>(spec.count));
+  join_islands(cut, sharp.points, static_cast<std::size_t>(spec.count));
   Areas out{photo.width, photo.height, {}, {}, false};
-  out.numbers = by < 1 ? enlarged(photo, width, height, cut, sharp) : cut;
-  count_areas(out, sharp, cut);
+  out.numbers = enlarged(photo, plane, cut);
+  count_areas(out, sharp.points, cut);
   while (join_one_too_small(out, cut, spec.smallest / 100 * photo.width * photo.height))
-    count_areas(out, sharp, cut);
+    count_areas(out, sharp.points, cut);
   if (!goes_on(1)) return stopped;
   return out;
 }

@@ -19,7 +19,8 @@ inline constexpr std::size_t kFlatColors = 256;
 struct AreaSpec {
   int count = 60; ///< At most so many, in kFewestPictureAreas..kMostPictureAreas; flat artwork keeps its own.
   double smallest = 0.02; ///< Percent of the picture, in 0..5; a smaller one joins what is most like it.
-  double smoothing = 0.1; ///< Blur before, in percent of the longer side, in 0..2.
+  double smoothing = 0.1; ///< Texture of this size is smoothed before, edges kept; percent of the longer
+                          ///< side, in 0..2.
   bool operator==(const AreaSpec&) const = default;
 };
 /// ERRORS: BadInput.
@@ -42,12 +43,13 @@ struct Areas {
   [[nodiscard]] AreaNumber at(int x, int y) const { return numbers[static_cast<std::size_t>(y) * width + x]; }
 };
 
-/// Cut along strong edges: a graph of neighbors, joined where they differ less than inside (P. F.
-/// Felzenszwalb, D. P. Huttenlocher, "Efficient graph-based image segmentation", IJCV 59(2), 2004), in OKLab;
-/// what is left is joined by the least growth of variance (J. H. Ward, "Hierarchical grouping to optimize an
-/// objective function", JASA 58, 1963) until there are as few as asked for. Large pictures are cut at a
-/// smaller size, and the edges found again in the full one. The same answer every time. ERRORS: as
-/// validate(); Stopped.
+/// Cut along edges, in OKLab: small patches that keep to them (R. Achanta and others, "SLIC superpixels
+/// compared to state-of-the-art superpixel methods", PAMI 34(11), 2012) are joined two at a time by the least
+/// growth of variance over the length of the border that goes, until there are as few as asked for (G.
+/// Koepfler, C. Lopez, J.-M. Morel, "A multiscale algorithm for image segmentation by variational method",
+/// SIAM J. Numer. Anal. 31, 1994). Large pictures are cut at a smaller size, and the edges found again in the
+/// full one, so that areas belong to the picture and not to its raster. The same answer every time. ERRORS:
+/// as validate(); Stopped.
 [[nodiscard]] Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec,
                                            const Progress& progress = {});
 

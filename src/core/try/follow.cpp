@@ -101,7 +101,7 @@ Follow::Moved Follow::moved(Srgb color) const {
   const Xyz wanted = xyz_from_oklab(moved(xyz_from_srgb(color)));
   const Lab lab = lab_from_xyz(wanted);
   if (const auto there = clipped_to_gamut(srgb_from_xyz(wanted))) return {lab, *there, false};
-  return {lab, chroma_reduced(lab), true};
+  return {lab, brought_into_gamut_near_value(wanted), true};
 }
 
 Srgb8 Follow::moved(Srgb8 color) const {
@@ -112,7 +112,7 @@ Srgb8 Follow::moved(Srgb8 color) const {
     const auto at = [&](double c) { return encoded[static_cast<std::size_t>(c * kLinearSteps + 0.5)]; };
     return {at(light.r), at(light.g), at(light.b)};
   }
-  return rounded_8bit(chroma_reduced(lab_from_xyz(wanted)));
+  return rounded_8bit(brought_into_gamut_near_value(wanted));
 }
 
 std::uint32_t FollowMapper::mapped(std::uint32_t word) const {

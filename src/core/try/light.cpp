@@ -3,37 +3,37 @@
 
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
-#include "core/color/matrix.h"
+#include "core/mix/pigment.h"
 
 #include <algorithm>
 #include <cmath>
 
 namespace zc {
-namespace {
 
-constexpr Matrix3 kBradford{
-    {{0.8951, 0.2664, -0.1614}, {-0.7502, 1.7135, 0.0367}, {0.0389, -0.0685, 1.0296}}};
-
-Vector3 cones(const Xyz& c) { return multiply(kBradford, {c.x, c.y, c.z}); }
-
-Srgb shown(const Xyz& c) {
-  const Srgb wanted = srgb_from_xyz(c);
-  return clipped_to_gamut(wanted).value_or(chroma_reduced(lab_from_xyz(c)));
+UnderLight::UnderLight(Srgb light, double strength, double stops) : m_exposure(std::exp2(stops)) {
+  if (!(strength > 0)) return;
+  m_ratio = light_of(light);
+  if (!m_ratio) return;
+  for (double& band : *m_ratio) band = std::pow(band, std::min(strength, 1.0));
+  // A white surface just fits into the gamut.
+  const LinearRgb white = linear_from_xyz(xyz_of_reflectance(*m_ratio));
+  const double largest = std::max({white.r, white.g, white.b});
+  for (double& band : *m_ratio) band /= largest;
 }
 
-} // namespace
-
-Srgb under_light(Srgb color, Srgb light, double strength) {
-  if (strength <= 0) return color;
-  const Xyz seen = xyz_from_srgb(light);
-  if (seen.y <= 0) return color; // No light has no color.
-  const Vector3 white = cones(white_d65()), lit = cones({seen.x / seen.y, 1, seen.z / seen.y});
-  Vector3 c = cones(xyz_from_srgb(color));
-  for (std::size_t i = 0; i < 3; ++i)
-    c[i] *= std::pow(std::max(lit[i], 1e-3) / white[i], std::min(strength, 1.0));
-  static const Matrix3 back = inverse(kBradford);
-  const Vector3 xyz = multiply(back, c);
-  return shown({xyz[0], xyz[1], xyz[2]});
+Srgb UnderLight::seen(Srgb color) const {
+  if (!m_ratio) {
+    const Xyz c = xyz_from_srgb(color);
+    return brought_into_gamut_at_value({c.x * m_exposure, c.y * m_exposure, c.z * m_exposure});
+  }
+  const Paint paint = paint_of(color);
+  Reflectance lit;
+  for (int i = 0; i < kBands; ++i) lit[i] = paint.curve[i] * (*m_ratio)[i];
+  Xyz seen = xyz_of_reflectance(lit);
+  // Curves end a little below white: what is white in daylight is white under this light.
+  const Xyz shown = xyz_of_reflectance(paint.curve), own = xyz_from_srgb(color);
+  const double exposure = m_exposure * (shown.y > 0 ? own.y / shown.y : 1);
+  return brought_into_gamut_at_value({seen.x * exposure, seen.y * exposure, seen.z * exposure});
 }
 
 Srgb into_distance(Srgb color, Srgb air, double amount) {
@@ -43,8 +43,13 @@ Srgb into_distance(Srgb color, Srgb air, double amount) {
   return srgb_from_linear({c.r + (a.r - c.r) * t, c.g + (a.g - c.g) * t, c.b + (a.b - c.b) * t});
 }
 
-Srgb lit(Srgb color, const LightAndAir& by) {
-  return into_distance(under_light(color, by.light, by.strength), by.air, by.amount);
+std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndAir& by) {
+  const UnderLight light(by.light, by.strength, by.stops);
+  std::vector<Srgb> out;
+  out.reserve(colors.size());
+  for (const Srgb color : colors)
+    out.push_back(into_distance(light.changes() ? light.seen(color) : color, by.air, by.amount));
+  return out;
 }
 
 } // namespace zc

@@ -2,15 +2,36 @@
 // A set under a colored light and in the distance: changes to try.
 #pragma once
 
+#include "core/base/range.h"
 #include "core/color/spaces.h"
+#include "core/mix/spectral_data.h"
+
+#include <array>
+#include <optional>
+#include <vector>
 
 namespace zc {
 
-/// A surface under another light: its cone responses scaled as those of the light itself, the adaptation of
-/// von Kries in the Bradford space (K. M. Lam 1985; matrix as in CIE 159:2004), backwards. `strength` 0 is
-/// daylight, 1 the full light. The light's own lightness does not matter, its color does. What cannot be
-/// shown is reduced in chroma at its value and hue.
-[[nodiscard]] Srgb under_light(Srgb color, Srgb light, double strength);
+/// Stops of exposure: each doubles the light.
+inline constexpr Range kExposureRange{-4, 4};
+
+/// What surfaces look like under a light. Spectra are multiplied, not channels: each color's smoothest
+/// reflectance curve (paint_of()) by the light over daylight (light_of()). At exposure 0 a white surface has
+/// the light's own color, as bright as the display can show it; so a white wall in lamplight is the color of
+/// the lamp. What is beyond the display, as under a longer exposure, is brought back at its value.
+class UnderLight {
+public:
+  /// `strength` 0 is daylight, which changes nothing but the exposure; 1 is the full light; between them the
+  /// ratio to daylight is raised to that power. The light's own lightness does not matter, its color does;
+  /// black is no light, and stands for daylight.
+  UnderLight(Srgb light, double strength, double stops);
+  [[nodiscard]] bool changes() const { return m_ratio.has_value() || m_exposure != 1; }
+  [[nodiscard]] Srgb seen(Srgb color) const;
+
+private:
+  std::optional<std::array<double, kBands>> m_ratio;
+  double m_exposure = 1;
+};
 
 /// Seen through air: mixed with its color in linear light; `amount` 0 is near, 1 the air alone.
 [[nodiscard]] Srgb into_distance(Srgb color, Srgb air, double amount);
@@ -19,11 +40,12 @@ namespace zc {
 struct LightAndAir {
   Srgb light{1, 1, 1};
   double strength = 0; ///< 0..1.
+  double stops = 0;    ///< In kExposureRange.
   Srgb air{0.6, 0.7, 0.8};
   double amount = 0; ///< 0..1.
-  [[nodiscard]] bool changes() const { return strength > 0 || amount > 0; }
+  [[nodiscard]] bool changes() const { return strength > 0 || stops != 0 || amount > 0; }
   bool operator==(const LightAndAir&) const = default;
 };
-[[nodiscard]] Srgb lit(Srgb color, const LightAndAir& by);
+[[nodiscard]] std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndAir& by);
 
 } // namespace zc

@@ -52,8 +52,14 @@ constexpr double kGreyChroma = 4;
 /// A dark, not too colorful orange.
 bool is_brown(const LchAb& p, double angle) { return angle >= 30 && angle < 112 && p.l < 50 && p.c < 55; }
 
+/// Light and colorful between red-violet and violet; darker it is one of them.
+bool is_magenta(const LchAb& p, double angle) {
+  return angle >= 156 && angle < 176 && p.l >= 48 && p.c >= 55;
+}
+
 std::string_view hue_name(const LchAb& p, double angle) {
-  return is_brown(p, angle) ? "brown" : nearest_named_hue(HueScale::Traditional, angle).name;
+  if (is_brown(p, angle)) return "brown";
+  return is_magenta(p, angle) ? "magenta" : nearest_named_hue(HueScale::Traditional, angle).name;
 }
 
 } // namespace
@@ -72,7 +78,9 @@ ColorWords color_word_parts(Srgb color) {
   const bool warm = std::abs(turn_between(kWarmest, angle)) < 90;
   if (p.c < kGreyChroma) return {word_of(kGreyWords, p.l), {}, warm ? "warm" : "cool", "grey"};
   const NamedHue& hue = nearest_named_hue(HueScale::Traditional, angle);
-  const std::string_view side = p.c < kSidedChroma ? std::string_view() : side_word(angle, hue.angle);
+  // Magenta is narrow enough without a side.
+  const bool sided = p.c >= kSidedChroma && !is_magenta(p, angle);
+  const std::string_view side = sided ? side_word(angle, hue.angle) : std::string_view();
   return {word_of(kValueWords, p.l), word_of(kChromaWords, p.c), side, hue_name(p, angle)};
 }
 

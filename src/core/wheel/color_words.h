@@ -13,7 +13,8 @@ namespace zc {
 /// of L* at 14, 28, 42, 58, 72, 86: blackish, very dark, dark, (not said), light, very light, whitish.
 /// Chroma, LCh(ab): grey below 4, greyed below 10, dull below 20, muted below 36, not said below 62, else
 /// vivid. Hue: the nearest of the twelve traditional hues; from a chroma of 24 on also its warm or cool side
-/// where it is more than 6 degrees off; dark dull oranges are called brown. Two colors that differ by a
+/// where it is more than 6 degrees off; dark dull oranges are called
+/// brown, light colorful colors between red-violet and violet magenta. Two colors that differ by a
 /// CIEDE2000 of 10 rarely have one name.
 [[nodiscard]] std::string color_in_words(Srgb c);
 /// The same in its parts, each as it stands in the name; empty where it is not said. Languages put them

@@ -115,7 +115,7 @@ private:
     std::string name(trimmed(std::string_view(statement).substr(2, colon - 2)));
     for (char& c : name)
       if (c == '-' || c == '_') c = ' ';
-    m_pending = Pending{*color, std::move(name)};
+    m_pending = Pending{color->color, std::move(name)};
     m_line_of_property = true;
   }
 

@@ -11,8 +11,14 @@
 
 namespace zc {
 
-/// Nothing for what is no color; alpha is left aside. "none" counts as 0.
-[[nodiscard]] std::optional<Xyz> css_color(std::string_view text);
+struct CssColor {
+  Xyz color;
+  double alpha = 1; ///< 0..1.
+};
+/// CSS Color 4 as a whole but for calc(), currentcolor and the colors of a system: "none" counts as 0, and
+/// numbers beyond their ends are brought to them where the standard says so (rgb(300 0 0) is red). Nothing
+/// for what is no color there, and for "transparent".
+[[nodiscard]] std::optional<CssColor> css_color(std::string_view text);
 
 /// A color as a painter types or pastes it: a notation of css_color(), hex with or without the number sign,
 /// or srgb:R,G,B. ERRORS: BadInput with one sentence for what is no color, and for one that is not opaque.

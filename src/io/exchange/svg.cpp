@@ -51,7 +51,7 @@ public:
     std::string name = child_text(node, "title");
     if (name.empty()) name = node.attribute("id").value();
     const std::string family = local_name(node.parent()) == "g" ? child_text(node.parent(), "title") : "";
-    return gathering.add(family, *color, name, child_text(node, "desc"));
+    return gathering.add(family, color->color, name, child_text(node, "desc"));
   }
 };
 

@@ -44,12 +44,17 @@ std::string kept_text(const Json& token, const char* key, const std::string& oth
   return text_at(*ours, key);
 }
 
+std::optional<Xyz> color_in_css(std::string_view text) {
+  const auto color = css_color(text);
+  return color ? std::optional(color->color) : std::nullopt;
+}
+
 std::optional<Xyz> color_of(const Json& value) {
-  if (value.is_string()) return css_color(value.get<std::string>());
+  if (value.is_string()) return color_in_css(value.get<std::string>());
   if (!value.is_object()) return std::nullopt;
   const auto components = value.find("components");
   if (components == value.end() || !components->is_array() || components->size() != 3)
-    return css_color(text_at(value, "hex"));
+    return color_in_css(text_at(value, "hex"));
   std::array<double, 3> c{};
   for (std::size_t i = 0; i < 3; ++i) {
     const Json& part = (*components)[i];

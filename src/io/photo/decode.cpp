@@ -2,6 +2,7 @@
 #include "io/photo/decode.h"
 
 #include "core/image/reduce.h"
+#include "io/photo/cmyk_tiff.h"
 #include "io/photo/heif.h"
 #include "io/photo/openraster.h"
 #include "io/photo/profile.h"
@@ -140,7 +141,8 @@ Result<QImage> decode_jpeg(const std::vector<unsigned char>& bytes, const std::s
   auto jpeg = read_jpeg(bytes, name, hook, eighths);
   if (!jpeg) return jpeg.error();
   if (jpeg->ink == JpegInk::Cmyk || jpeg->ink == JpegInk::CmykInverted)
-    return turned(cmyk_to_srgb(*jpeg, name, hook), orientation);
+    return turned(cmyk_to_srgb(jpeg->image, jpeg->ink == JpegInk::CmykInverted, jpeg->icc, name, hook),
+                  orientation);
   return turned(image_to_srgb(jpeg->image, jpeg->icc, name, hook), orientation);
 }
 
@@ -170,6 +172,10 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
     const auto merged = merged_image(bytes, name);
     if (!merged) return merged.error();
     return decode_photo(*merged, name, hook);
+  }
+  if (const auto inks = read_cmyk_tiff(bytes, name, hook)) {
+    if (!*inks) return inks->error();
+    return turned(cmyk_to_srgb((*inks)->image, false, (*inks)->icc, name, hook), metadata.orientation);
   }
   if (!looks_like_jpeg(bytes)) {
     auto image = read_with_toolkit(bytes, name, hook);

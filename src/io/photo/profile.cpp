@@ -140,15 +140,17 @@ Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::str
   return image;
 }
 
-Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name, const DecodeHook& hook) {
-  if (pixels.icc.isEmpty())
+Result<QImage> cmyk_to_srgb(const QImage& inks, bool inverted, const QByteArray& icc, const std::string& name,
+                            const DecodeHook& hook) {
+  if (icc.isEmpty())
     return Error{
         ErrorCode::Unreadable,
         "\"" + name +
             "\" is a CMYK photo without a color profile, so its colors are not known; save it as RGB first.",
         name};
-  const auto format = pixels.ink == JpegInk::CmykInverted ? TYPE_CMYK_8_REV : TYPE_CMYK_8;
-  return convert_rows(pixels.image, format, cmsSigCmykData, pixels.icc, name, hook);
+  const auto shallow = inverted ? TYPE_CMYK_8_REV : TYPE_CMYK_8;
+  return convert_rows(inks, inks.format() == QImage::Format_RGBA64 ? TYPE_CMYK_16 : shallow, cmsSigCmykData,
+                      icc, name, hook);
 }
 
 QImage upright(QImage image, int orientation) {

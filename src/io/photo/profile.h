@@ -23,8 +23,10 @@ struct PhotoMetadata {
 /// profile, or one that does not fit the pixels, is an Unreadable error.
 [[nodiscard]] Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
                                            const DecodeHook& hook);
-[[nodiscard]] Result<QImage> cmyk_to_srgb(const JpegPixels& pixels, const std::string& name,
-                                          const DecodeHook& hook);
+/// The same for pixels of four ink bytes as ARGB32 words, `inverted` where 255 is no ink, or of four inks of
+/// 16 bits as RGBA64. Without a profile their colors are not known: Unreadable.
+[[nodiscard]] Result<QImage> cmyk_to_srgb(const QImage& inks, bool inverted, const QByteArray& icc,
+                                          const std::string& name, const DecodeHook& hook);
 
 [[nodiscard]] QImage upright(QImage image, int orientation);
 

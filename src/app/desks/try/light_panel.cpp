@@ -42,13 +42,14 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
     : QWidget(parent), m_space(space),
       m_strength(
           new NumberField(QStringLiteral("light.strength"), tr("Strength of the light, percent"), this)),
+      m_stops(new NumberField(QStringLiteral("light.stops"), tr("Exposure in stops"), this)),
       m_amount(new NumberField(QStringLiteral("light.air"), tr("Amount of air, percent"), this)),
       m_light(new Lamp(space, &LightAndAir::light, this)), m_air(new Lamp(space, &LightAndAir::air, this)) {
   setObjectName(QStringLiteral("lightPanel"));
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(20, 10, 20, 10);
   grid->setHorizontalSpacing(10);
-  grid->setColumnStretch(4, 1);
+  grid->setColumnStretch(6, 1);
   const auto row = [&](int n, const QString& word, const QString& name, QWidget* lamp, NumberField* field,
                        Srgb LightAndAir::*color, double LightAndAir::*share) {
     auto* label = caption_label(word, this);
@@ -67,6 +68,15 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
   row(0, tr("Light"), QStringLiteral("light.use"), m_light, m_strength, &LightAndAir::light,
       &LightAndAir::strength);
   row(1, tr("Air"), QStringLiteral("air.use"), m_air, m_amount, &LightAndAir::air, &LightAndAir::amount);
+  grid->addWidget(caption_label(tr("Exposure"), this), 0, 4);
+  m_stops->set_range({kExposureRange.low, kExposureRange.high, 0.5, 1, tr(" stops"), false, {}});
+  m_stops->setFixedWidth(76);
+  m_stops->setToolTip(
+      tr("How bright the light is: at 0 a white wall just fits into the display's colors, and a stop "
+         "more is twice the light"));
+  connect(m_stops, &NumberField::wanted, this,
+          [this](double stops) { change([&](LightAndAir& l) { l.stops = stops; }); });
+  grid->addWidget(m_stops, 0, 5);
   auto* take = new QPushButton(tr("Keep as a version"), this);
   take->setObjectName(QStringLiteral("light.take"));
   take->setToolTip(tr("Keep the set under this light and air as a version of it"));
@@ -74,9 +84,9 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
   auto* off = new QPushButton(tr("Off"), this);
   off->setObjectName(QStringLiteral("light.off"));
   connect(off, &QPushButton::clicked, this,
-          [this] { change([](LightAndAir& l) { l.strength = l.amount = 0; }); });
-  grid->addWidget(take, 0, 5);
-  grid->addWidget(off, 1, 5);
+          [this] { change([](LightAndAir& l) { l.strength = l.stops = l.amount = 0; }); });
+  grid->addWidget(take, 0, 7);
+  grid->addWidget(off, 1, 7);
   connect(&space, &Workspace::viewChanged, this, &LightPanel::follow);
   follow();
 }
@@ -90,6 +100,7 @@ void LightPanel::change(const std::function<void(LightAndAir&)>& by) {
 void LightPanel::follow() {
   const LightAndAir& l = m_space.session().trying.light;
   m_strength->show_value(100 * l.strength);
+  m_stops->show_value(l.stops);
   m_amount->show_value(100 * l.amount);
   m_light->update();
   m_air->update();

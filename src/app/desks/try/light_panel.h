@@ -22,7 +22,7 @@ private:
   void take();
   void follow();
   Workspace& m_space;
-  NumberField* m_strength;
+  NumberField *m_strength, *m_stops;
   NumberField* m_amount;
   QWidget* m_light;
   QWidget* m_air;
