@@ -76,7 +76,7 @@ std::optional<Reflectance> smoothest_curve(LinearRgb color, Bounds bounds) {
   // From the grey of the same luminance, which has the curve of one height.
   const double grey = std::clamp(xyz_from_linear(color).y, 1.5 * low, bounds.high - 0.01);
   z.head<n>().setConstant(std::atanh((grey - low) / half_range - 1));
-  for (int round = 0; round < 80; ++round) {
+  for (int round = 0; round < 40; ++round) {
     const Eigen::Matrix<double, n, 1> t = z.head<n>().array().tanh();
     const Eigen::Matrix<double, n, 1> curve = (low + half_range * (1 + t.array())).matrix();
     const Eigen::Matrix<double, n, 1> first = (half_range * (1 - t.array().square())).matrix();
@@ -117,15 +117,19 @@ public:
     if (down < up) within += m_before.col(kBands);
     return m_bounds.low * m_before.col(kBands) + (m_bounds.high - m_bounds.low) * within;
   }
-  /// The nearest by CIEDE2000: from every half band steps of many widths, narrow ones for the dark and their
+  /// The nearest by CIEDE2000: from every band steps of many widths, narrow ones for the dark and their
   /// opposites for the light, then the best few made finer.
   [[nodiscard]] Eigen::Vector3d nearest(const Lab& wish) const {
     std::vector<Try> tries;
-    for (double up = 0; up < kBands; up += 0.5)
-      for (double width = 0.01; width < kBands; width = width < 1 ? width * 1.5 : width + 1)
+    for (double up = 0; up < kBands; ++up)
+      for (double width = 0.01; width < kBands; width = width < 2 ? width * 1.6 : width + 2)
         for (const double wide : {width, kBands - width})
-          tries.push_back(tried(wish, up, std::fmod(up + wide, double{kBands})));
-    constexpr std::size_t few = 6;
+          tries.push_back(plainly_tried(wish, up, std::fmod(up + wide, double{kBands})));
+    // By the plain distance first, which costs a fraction.
+    constexpr std::size_t some = 160, few = 4;
+    std::partial_sort(tries.begin(), tries.begin() + some, tries.end());
+    tries.resize(some);
+    for (Try& t : tries) t = tried(wish, t.up, t.down);
     std::partial_sort(tries.begin(), tries.begin() + few, tries.end());
     for (std::size_t i = 0; i < few; ++i) tries[i] = refined(wish, tries[i]);
     const Try best = *std::min_element(tries.begin(), tries.begin() + few);
@@ -141,12 +145,17 @@ private:
     const int band = std::min(static_cast<int>(place), kBands - 1);
     return m_before.col(band) + (place - band) * (m_before.col(band + 1) - m_before.col(band));
   }
+  [[nodiscard]] Try plainly_tried(const Lab& wish, double up, double down) const {
+    const Eigen::Vector3d c = color(up, down);
+    const Lab lab = lab_from_xyz(xyz_from_linear({c(0), c(1), c(2)}));
+    return {std::hypot(lab.l - wish.l, lab.a - wish.a, lab.b - wish.b), up, down};
+  }
   [[nodiscard]] Try tried(const Lab& wish, double up, double down) const {
     const Eigen::Vector3d c = color(up, down);
     return {ciede2000(lab_from_xyz(xyz_from_linear({c(0), c(1), c(2)})), wish), up, down};
   }
   [[nodiscard]] Try refined(const Lab& wish, Try best) const {
-    for (double step = 0.5; step > 1e-4;) {
+    for (double step = 0.5; step > 1e-3;) {
       Try better = best;
       for (const auto& [u, d] :
            {std::pair(1, 0), {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {-1, -1}, {1, -1}, {-1, 1}})

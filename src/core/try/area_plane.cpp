@@ -183,7 +183,7 @@ class Enlarged {
 public:
   Enlarged(const PixelView& photo, const Plane& plane, const std::vector<AreaNumber>& cut)
       : m_photo(photo), m_plane(plane), m_cut(cut),
-        m_beside(std::max(1, static_cast<int>(std::lround(0.5 * photo.width / plane.width)))) {}
+        m_beside(std::clamp(static_cast<int>(std::lround(0.5 * photo.width / plane.width)), 1, 2)) {}
 
   [[nodiscard]] std::vector<AreaNumber> numbers() const {
     std::vector<AreaNumber> out(static_cast<std::size_t>(m_photo.width) * m_photo.height, kNoArea);
@@ -206,7 +206,7 @@ public:
   }
 
 private:
-  static constexpr int kAround = 2;
+  static constexpr int kAround = 1;
   struct Near {
     AreaNumber number = kNoArea;
     Point mean;
