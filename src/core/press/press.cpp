@@ -144,7 +144,7 @@ Srgb Press::proof(Srgb color, bool paper_white) const {
 // ---------------------------------------------------------------- nearest
 
 double large_difference(const Lab& a, const Lab& b) {
-  const double p = std::hypot(a.a, a.b), q = std::hypot(b.a, b.b), chroma = p - q;
+  const double p = std::sqrt(a.a * a.a + a.b * a.b), q = std::sqrt(b.a * b.a + b.b * b.b), chroma = p - q;
   const double hue2 = std::max(0.0, (a.a - b.a) * (a.a - b.a) + (a.b - b.b) * (a.b - b.b) - chroma * chroma);
   return std::abs(a.l - b.l) + std::sqrt(chroma * chroma + 4 * hue2);
 }
@@ -163,7 +163,7 @@ bool Press::seems_to_print(const Lab& color, double limit) const {
 }
 
 /// The nearest of a net of hues and saturations that prints; a ray may leave what prints and come back.
-Press::Found Press::best_at(const Lab& wanted, double l, double limit) const {
+Press::Found Press::best_at(const Lab& wanted, double l, double limit, double known) const {
   constexpr int rays = 9, rings = 14;
   constexpr double apart = 9 * kDegree;
   const double hue = std::atan2(wanted.b, wanted.a), chroma = std::hypot(wanted.a, wanted.b);
@@ -174,6 +174,8 @@ Press::Found Press::best_at(const Lab& wanted, double l, double limit) const {
       const Lab at{l, c * std::cos(h), c * std::sin(h)};
       net.push_back({at, large_difference(wanted, at)});
     }
+  // Nothing farther than what is known already is asked about.
+  std::erase_if(net, [&](const Found& f) { return f.away >= known; });
   std::sort(net.begin(), net.end(), [](const Found& a, const Found& b) { return a.away < b.away; });
   const auto first =
       std::find_if(net.begin(), net.end(), [&](const Found& f) { return seems_to_print(f.lab, limit); });
@@ -251,13 +253,14 @@ NearestPrintable Press::nearest(Srgb color, double limit) const {
     return seems_to_print(at, safe) ? Found{at, large_difference(wanted, at)} : Found{};
   };
   const auto nearer = [](const Found& a, const Found& b) { return b.away < a.away ? b : a; };
-  Found equal = stepped(wanted, nearer(best_at(wanted, wanted.l, safe), level(plain)), kValueSlack, safe);
+  Found equal =
+      stepped(wanted, nearer(best_at(wanted, wanted.l, safe, 1e30), level(plain)), kValueSlack, safe);
   Found any;
   if (equal.away > kNearEnough) {
     if (seems_to_print(plain, safe)) any = {plain, large_difference(wanted, plain)};
-    for (double off = 2; off <= 100 && off < any.away; off += 2)
+    for (double off = 3; off <= 100 && off < any.away; off += 3)
       for (const double l : {wanted.l - off, wanted.l + off})
-        if (l >= 0 && l <= 100) any = nearer(any, best_at(wanted, l, safe));
+        if (l >= 0 && l <= 100) any = nearer(any, best_at(wanted, l, safe, any.away));
     any = stepped(wanted, any, 100, safe);
   }
   std::optional<NearestPrintable> out;

@@ -93,7 +93,7 @@ private:
     double away = 1e30;
   };
   [[nodiscard]] bool seems_to_print(const Lab& color, double limit) const;
-  [[nodiscard]] Found best_at(const Lab& wanted, double l, double limit) const;
+  [[nodiscard]] Found best_at(const Lab& wanted, double l, double limit, double known) const;
   [[nodiscard]] Found stepped(const Lab& wanted, Found place, double slack, double limit) const;
   [[nodiscard]] std::optional<NearestPrintable> rounded(const Lab& wanted, const Lab& place, bool equal_value,
                                                         double limit) const;

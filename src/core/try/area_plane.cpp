@@ -187,30 +187,58 @@ public:
 
   [[nodiscard]] std::vector<AreaNumber> numbers() const {
     std::vector<AreaNumber> out(static_cast<std::size_t>(m_photo.width) * m_photo.height, kNoArea);
+    const std::vector<bool> alone = cells_alone();
+    std::vector<int> cell_of(static_cast<std::size_t>(m_photo.width));
+    for (int x = 0; x < m_photo.width; ++x)
+      cell_of[static_cast<std::size_t>(x)] = cell(x, m_photo.width, m_plane.width);
     in_parallel(m_photo.height, 16, [&](int from, int to) {
       std::vector<Near> nearby;
-      int last = -1;
-      for (int y = from; y < to; ++y)
+      for (int y = from; y < to; ++y) {
+        const int cy = cell(y, m_photo.height, m_plane.height);
+        const std::uint32_t* row = m_photo.row(y);
+        int last = -1;
         for (int x = 0; x < m_photo.width; ++x) {
-          if (!(m_photo.row(y)[x] >> 24)) continue;
-          const float u = (x + 0.5F) * m_plane.width / m_photo.width - 0.5F,
-                      v = (y + 0.5F) * m_plane.height / m_photo.height - 0.5F;
-          const int cx = std::clamp(static_cast<int>(u + 0.5F), 0, m_plane.width - 1),
-                    cy = std::clamp(static_cast<int>(v + 0.5F), 0, m_plane.height - 1);
-          if (const int cell = cy * m_plane.width + cx; cell != last)
-            look_around(cx, cy, nearby), last = cell;
-          out[static_cast<std::size_t>(y) * m_photo.width + x] = nearest(x, y, u, v, nearby);
+          if (!(row[x] >> 24)) continue;
+          const int cx = cell_of[static_cast<std::size_t>(x)];
+          AreaNumber& number = out[static_cast<std::size_t>(y) * m_photo.width + x];
+          if (alone[m_plane.at(cx, cy)]) {
+            number = m_cut[m_plane.at(cx, cy)];
+            continue;
+          }
+          if (cx != last) look_around(cx, cy, nearby), last = cx;
+          number = nearest(x, y, (x + 0.5F) * m_plane.width / m_photo.width - 0.5F,
+                           (y + 0.5F) * m_plane.height / m_photo.height - 0.5F, nearby);
         }
+      }
     });
     return out;
   }
 
 private:
   static constexpr int kAround = 1;
+
+  /// The pixel of the smaller picture that a place along a side falls into.
+  static int cell(int at, int length, int cells) {
+    return std::clamp(static_cast<int>((at + 0.5F) * cells / length), 0, cells - 1);
+  }
+  /// Pixels of the smaller picture with nothing but their own area around.
+  [[nodiscard]] std::vector<bool> cells_alone() const {
+    std::vector<bool> out(m_cut.size());
+    for (int y = 0; y < m_plane.height; ++y)
+      for (int x = 0; x < m_plane.width; ++x) {
+        const AreaNumber own = m_cut[m_plane.at(x, y)];
+        bool alone = own != kNoArea;
+        for (int v = std::max(0, y - kAround); alone && v <= std::min(m_plane.height - 1, y + kAround); ++v)
+          for (int u = std::max(0, x - kAround); alone && u <= std::min(m_plane.width - 1, x + kAround); ++u)
+            alone = m_cut[m_plane.at(u, v)] == own;
+        out[m_plane.at(x, y)] = alone;
+      }
+    return out;
+  }
   struct Near {
     AreaNumber number = kNoArea;
     Point mean;
-    float pixels = 0, x = 0, y = 0; ///< Sums of places.
+    float pixels = 0;
   };
 
   void look_around(int cx, int cy, std::vector<Near>& out) const {
@@ -220,7 +248,7 @@ private:
         const std::size_t i = m_plane.at(x, y);
         if (m_cut[i] == kNoArea) continue;
         auto near = std::find_if(out.begin(), out.end(), [&](const Near& n) { return n.number == m_cut[i]; });
-        if (near == out.end()) near = out.insert(out.end(), Near{m_cut[i], {}, 0, 0, 0});
+        if (near == out.end()) near = out.insert(out.end(), Near{m_cut[i], {}, 0});
         const Point& p = m_plane.points[i];
         near->mean.l += p.l, near->mean.a += p.a, near->mean.b += p.b;
         near->pixels += 1;
