@@ -168,7 +168,7 @@ std::optional<Vector3d> least_on_plane(const Quadratic& form, const Vector3d& x,
 /// Over the cube of linear light. A convex form over a convex body has one least place, which moves
 /// continuously with both.
 Vector3d least_in_cube(const Quadratic& form, const Vector3d& start) {
-  const Vector3d inside = form.h.ldlt().solve(form.g);
+  Vector3d inside = form.h.ldlt().solve(form.g);
   if (inside.allFinite() && within_cube(inside)) return inside;
   Least best(form, start);
   for (int i = 0; i < 3; ++i)

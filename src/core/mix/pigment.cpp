@@ -121,8 +121,11 @@ public:
   /// opposites for the light, then the best few made finer.
   [[nodiscard]] Eigen::Vector3d nearest(const Lab& wish) const {
     std::vector<Try> tries;
-    for (double up = 0; up < kBands; ++up)
-      for (double width = 0.01; width < kBands; width = width < 2 ? width * 1.6 : width + 2)
+    std::vector<double> widths;
+    for (int k = 0; k < 12; ++k) widths.push_back(0.01 * std::pow(1.6, k));
+    for (int w = 2; w < kBands; w += 2) widths.push_back(w);
+    for (int up = 0; up < kBands; ++up)
+      for (const double width : widths)
         for (const double wide : {width, kBands - width})
           tries.push_back(plainly_tried(wish, up, std::fmod(up + wide, double{kBands})));
     // By the plain distance first, which costs a fraction.

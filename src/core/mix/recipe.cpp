@@ -295,6 +295,7 @@ std::vector<double> distances_to_mixtures(const std::vector<Srgb>& colors, const
   const auto choices = choices_of(kernel, size);
   const MixtureNet net(kernel, choices);
   std::vector<FewPaints> few;
+  few.reserve(choices.size());
   for (const auto& choice : choices) few.emplace_back(kernel, choice);
   std::vector<double> out(colors.size(), 0);
   std::atomic<int> done{0};
@@ -349,6 +350,7 @@ Result<FewestPaints> fewest_paints(const std::vector<WeightedColor>& colors, con
   };
   const MixtureNet net(kernel, choices);
   std::vector<FewPaints> few;
+  few.reserve(choices.size());
   for (const auto& choice : choices) few.emplace_back(kernel, choice);
   const std::size_t starts = spec.within < kOneValley ? 1 : kStarts;
   std::vector<char> reached_by(sets * colors.size(), 0);

@@ -113,7 +113,7 @@ private:
             return damaged();
           for (std::uint32_t y = 0; y < std::min(high, m_height - top); ++y)
             place(tile.data() + y * row, std::min(wide, m_width - left), plane,
-                  image.scanLine(static_cast<int>(top + y)) + left * 4 * ink_bytes());
+                  image.scanLine(static_cast<int>(top + y)) + std::size_t{left} * 4 * ink_bytes());
         }
       }
     return Done{};
