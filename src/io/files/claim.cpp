@@ -23,10 +23,11 @@ QString claim_of(const std::filesystem::path& path) {
   return folder + QLatin1Char('/') + QString::fromLatin1(hash.toHex()) + QStringLiteral(".lock");
 }
 
-bool held_by_a_command(const QLockFile& lock) {
+/// A claim that says nothing is just being made, or was let go of a moment ago: it is asked for again.
+bool held_by_a_window(const QLockFile& lock) {
   qint64 process = 0;
   QString host, program;
-  return lock.getLockInfo(&process, &host, &program) && program == QLatin1String(kCommandName);
+  return lock.getLockInfo(&process, &host, &program) && program != QLatin1String(kCommandName);
 }
 
 } // namespace
@@ -42,7 +43,7 @@ FileClaim::FileClaim(const std::filesystem::path& path, int patience)
   m_lock->setStaleLockTime(0); // A long session is not a dead one.
   const QDeadlineTimer deadline(patience);
   while (!m_lock->tryLock(0) && m_lock->error() == QLockFile::LockFailedError) {
-    m_taken = deadline.hasExpired() || !held_by_a_command(*m_lock);
+    m_taken = deadline.hasExpired() || held_by_a_window(*m_lock);
     if (m_taken) return;
     static_cast<void>(m_lock->tryLock(look_again));
     if (m_lock->isLocked()) return;
