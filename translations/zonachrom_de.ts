@@ -5268,12 +5268,12 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Das Werk wurde inzwischen geändert; noch einmal fragen.</translation>
     </message>
     <message>
-        <source>%1 % of them missing</source>
-        <translation>%1 % davon fehlen</translation>
+        <source>%1 % of the cones missing</source>
+        <translation>%1 % der Zapfen fehlen</translation>
     </message>
     <message>
-        <source>How much of that kind of cone is missing</source>
-        <translation>Wie viel von dieser Art Zapfen fehlt</translation>
+        <source>How much of the kind of cone chosen above is missing</source>
+        <translation>Wie viel von der oben gewählten Art Zapfen fehlt</translation>
     </message>
 </context>
 <context>

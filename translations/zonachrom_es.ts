@@ -5268,12 +5268,12 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>La obra ha cambiado mientras tanto; pídelo otra vez.</translation>
     </message>
     <message>
-        <source>%1 % of them missing</source>
-        <translation>falta el %1 % de ellos</translation>
+        <source>%1 % of the cones missing</source>
+        <translation>falta el %1 % de los conos</translation>
     </message>
     <message>
-        <source>How much of that kind of cone is missing</source>
-        <translation>Cuánto falta de esa clase de conos</translation>
+        <source>How much of the kind of cone chosen above is missing</source>
+        <translation>Cuánto falta de la clase de conos elegida arriba</translation>
     </message>
 </context>
 <context>

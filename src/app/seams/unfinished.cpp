@@ -38,8 +38,8 @@ void let_go_of(QAbstractSlider& slider) {
   QCoreApplication::sendEvent(&slider, &release);
 }
 
-/// A button that is held remembers its press, and would be clicked by a move back onto it; a release beside
-/// it ends that without a click.
+/// A button remembers a press, also when the pointer has left it and it looks as usual, and would be clicked
+/// by a move back onto it; a release beside it ends that without a click, and is nothing to one not pressed.
 void let_go_of(QAbstractButton& button) {
   const QPointF beside(-20, -20);
   QMouseEvent release(QEvent::MouseButtonRelease, beside, button.mapToGlobal(beside), Qt::LeftButton,
@@ -51,7 +51,7 @@ void let_go_of(QAbstractButton& button) {
 void call_off_presses() {
   for (QWidget* widget : QApplication::allWidgets()) {
     if (auto* view = dynamic_cast<Draggable*>(widget)) view->call_off();
-    if (auto* button = qobject_cast<QAbstractButton*>(widget); button && button->isDown()) let_go_of(*button);
+    if (auto* button = qobject_cast<QAbstractButton*>(widget)) let_go_of(*button);
     if (auto* slider = qobject_cast<QAbstractSlider*>(widget); slider && slider->isSliderDown())
       let_go_of(*slider);
   }

@@ -230,10 +230,11 @@ void MainWindow::make_view_menu() {
               tr("Show everything as eyes without cones for short waves see it"), {});
   eyes->addSeparator();
   for (const int percent : {100, 75, 50, 25}) {
-    auto* severity = add_action(eyes, tr("%1 % of them missing").arg(percent),
-                                tr("How much of that kind of cone is missing"), {}, [this, percent] {
-                                  m_space.look_with({m_space.session().eyes.kind(), percent / 100.0});
-                                });
+    auto* severity =
+        add_action(eyes, tr("%1 % of the cones missing").arg(percent),
+                   tr("How much of the kind of cone chosen above is missing"), {}, [this, percent] {
+                     m_space.look_with({m_space.session().eyes.kind(), percent / 100.0});
+                   });
     severity->setCheckable(true);
     const auto follow = [this, severity, percent] {
       severity->setChecked(std::lround(100 * m_space.session().eyes.severity()) == percent);
