@@ -2,6 +2,8 @@
 // Photos of every odd kind: profiles, orientation, depth, damage.
 #include "core/color/convert.h"
 #include "core/color/named_spaces.h"
+#include "core/try/areas.h"
+#include "core/try/match.h"
 #include "io/photo/decode.h"
 #include "io/photo/profile.h"
 #include "support/check.h"
@@ -166,6 +168,7 @@ private slots:
   void values_agree_with_little_cms();
   void heif_avif_and_drawings_are_read();
   void coded_primaries_are_read();
+  void areas_belong_to_the_picture_and_not_to_its_raster();
 };
 
 void PhotoTest::plain_photos_come_as_they_are() {
@@ -699,6 +702,41 @@ void PhotoTest::coded_primaries_are_read() {
       QVERIFY(!bright && bright.error().sentence.find("H.273") != std::string::npos);
     }
   QVERIFY(read > 0);
+}
+
+/// A picture at three quarters of its size has the same swatches nearly everywhere, as far as areas of these
+/// pictures do not hang by a thread: where one falls apart or not by a pixel, more may change.
+void PhotoTest::areas_belong_to_the_picture_and_not_to_its_raster() {
+  std::vector<MatchColor> set;
+  for (const std::uint32_t word :
+       {0xfce3c4u, 0xf2bc85u, 0xd8904au, 0xa3713bu, 0x5f4a33u, 0xe8a284u, 0xc67658u, 0x985740u, 0x61392fu,
+        0x38231fu, 0xa9acb9u, 0x727f98u, 0x53606fu, 0x36414cu, 0x1d222bu, 0x8f97d0u, 0x5a66b5u, 0x3d4680u,
+        0x232a4au})
+    set.push_back({srgb_from_8bit(color_of_word(word)), 0});
+  const SwatchMatcher matcher(set);
+  const auto swatches = [&](const QImage& image) {
+    const auto areas = *cut_into_areas(view_of(image), {});
+    std::vector<std::size_t> bound, out;
+    for (const PictureArea& a : areas.areas)
+      bound.push_back(matcher.nearest(lab_from_xyz(xyz_from_oklab(a.mean))).swatch);
+    for (const AreaNumber n : areas.numbers) out.push_back(bound[n]);
+    return out;
+  };
+  for (const char* name : {"blue-hour.jpg", "forge.jpg", "noon.jpg"}) {
+    QFile file(QStringLiteral(DEMO_PHOTOS "/") + QLatin1String(name));
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QByteArray data = file.readAll();
+    const QImage photo = *decode_photo({data.begin(), data.end()}, name);
+    const QImage smaller = reduced(photo, photo.width() * 3 / 4, photo.height() * 3 / 4);
+    const auto before = swatches(photo), after = swatches(smaller);
+    std::size_t changed = 0;
+    for (int y = 0; y < photo.height(); ++y)
+      for (int x = 0; x < photo.width(); ++x)
+        changed += before[static_cast<std::size_t>(y * photo.width() + x)] !=
+                   after[static_cast<std::size_t>(y * 3 / 4 * smaller.width() + x * 3 / 4)];
+    QVERIFY2(changed <= before.size() / 20,
+             qPrintable(QString("%1: %2 of %3").arg(name).arg(changed).arg(before.size())));
+  }
 }
 
 QTEST_GUILESS_MAIN(PhotoTest)

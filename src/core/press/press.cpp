@@ -2,6 +2,7 @@
 #include "core/press/press.h"
 
 #include "core/base/parallel.h"
+#include "core/color/channel_tables.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
@@ -12,6 +13,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 #include <numbers>
 #include <utility>
 
@@ -25,6 +27,8 @@ constexpr double kNearEnough = 20;
 constexpr double kMuchNearer = 1.5;
 /// How far from the value itself still counts as equal, in L*.
 constexpr double kValueSlack = 0.49;
+/// Farther than any color is.
+constexpr double kNowhere = std::numeric_limits<double>::infinity();
 
 struct Closer {
   void operator()(void* profile) const { cmsCloseProfile(profile); }
@@ -149,42 +153,55 @@ double large_difference(const Lab& a, const Lab& b) {
   return std::abs(a.l - b.l) + std::sqrt(chroma * chroma + 4 * hue2);
 }
 
-/// Without the curves of the display, which is quicker, and but for rounding.
-bool Press::seems_to_print(const Lab& color, double limit) const {
-  const Xyz wanted = xyz_from_lab(color);
-  const LinearRgb light = linear_from_xyz(wanted);
-  if (std::min({light.r, light.g, light.b}) < 0 || std::max({light.r, light.g, light.b}) > 1) return false;
-  const Xyz in = xyz_d50_from_d65(wanted);
+/// There and back without the curves of the display, which is quicker, and the same but for rounding.
+Lab Press::seems_printed(const Xyz& color) const {
+  const Xyz in = xyz_d50_from_d65(color);
   const double there[3] = {in.x, in.y, in.z};
   double ink[4] = {}, back[3] = {};
   cmsDoTransform(m_xyz_to_press, there, ink, 1);
   cmsDoTransform(m_xyz_from_press, ink, back, 1);
-  return ciede2000(color, lab_from_xyz(xyz_d65_from_d50({back[0], back[1], back[2]}))) < limit;
+  return lab_from_xyz(xyz_d65_from_d50({back[0], back[1], back[2]}));
+}
+bool Press::seems_to_print(const Lab& color, double limit) const {
+  const Xyz wanted = xyz_from_lab(color);
+  const LinearRgb light = linear_from_xyz(wanted);
+  if (std::min({light.r, light.g, light.b}) < 0 || std::max({light.r, light.g, light.b}) > 1) return false;
+  return ciede2000(color, seems_printed(wanted)) < limit;
 }
 
-/// The nearest of a net of hues and saturations that prints; a ray may leave what prints and come back.
-Press::Found Press::best_at(const Lab& wanted, double l, double limit, double known) const {
+/// Places of one value around a color, the nearest first: a net of hues and saturations.
+std::vector<Press::Place> Press::net_around(const Lab& wanted) {
   constexpr int rays = 9, rings = 14;
   constexpr double apart = 9 * kDegree;
   const double hue = std::atan2(wanted.b, wanted.a), chroma = std::hypot(wanted.a, wanted.b);
-  std::vector<Found> net{{{l, 0, 0}, large_difference(wanted, {l, 0, 0})}};
-  for (int ray = -rays; ray <= rays; ++ray)
-    for (int ring = 1; ring <= rings; ++ring) {
-      const double c = chroma * ring / rings, h = hue + ray * apart;
-      const Lab at{l, c * std::cos(h), c * std::sin(h)};
-      net.push_back({at, large_difference(wanted, at)});
-    }
-  // Nothing farther than what is known already is asked about.
-  std::erase_if(net, [&](const Found& f) { return f.away >= known; });
-  std::sort(net.begin(), net.end(), [](const Found& a, const Found& b) { return a.away < b.away; });
-  const auto first =
-      std::find_if(net.begin(), net.end(), [&](const Found& f) { return seems_to_print(f.lab, limit); });
-  return first == net.end() ? Found{} : *first;
+  std::vector<Place> out;
+  out.reserve(1 + (2 * rays + 1) * rings);
+  const auto add = [&](double a, double b) {
+    out.push_back({a, b, large_difference(wanted, {wanted.l, a, b})});
+  };
+  add(0, 0);
+  for (int ray = -rays; ray <= rays; ++ray) {
+    const double x = std::cos(hue + ray * apart), y = std::sin(hue + ray * apart);
+    for (int ring = 1; ring <= rings; ++ring) add(chroma * ring / rings * x, chroma * ring / rings * y);
+  }
+  std::sort(out.begin(), out.end(), [](const Place& p, const Place& q) { return p.away < q.away; });
+  return out;
+}
+
+/// The nearest of the net at a value that prints, nearer than `known`; a ray may leave what prints and come
+/// back, so that all of them are asked.
+std::optional<Press::Found> Press::best_at(const Lab& wanted, const std::vector<Place>& net, double l,
+                                           double limit, double known) const {
+  for (const Place& place : net) {
+    const double away = std::abs(l - wanted.l) + place.away;
+    if (away >= known) return std::nullopt;
+    if (const Lab at{l, place.a, place.b}; seems_to_print(at, limit)) return Found{at, away};
+  }
+  return std::nullopt;
 }
 
 /// Ever smaller steps in hue, saturation and, within the slack, value.
 Press::Found Press::stepped(const Lab& wanted, Found place, double slack, double limit) const {
-  if (place.away > 1e29) return place;
   const double middle = place.lab.l;
   for (double step = 4; step > 0.05;) {
     Found best = place;
@@ -215,31 +232,38 @@ Press::Found Press::stepped(const Lab& wanted, Found place, double slack, double
 /// Of the 8-bit colors around a place the one that prints and whose print is nearest.
 std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& place, bool equal_value,
                                                double limit) const {
+  struct Candidate {
+    Srgb8 color;
+    double away = 0; ///< Of its print, but for rounding.
+  };
   const Srgb8 at = rounded_8bit(brought_into_gamut_at_value(xyz_from_lab(place)));
-  std::optional<NearestPrintable> out;
-  double least = 1e30;
+  const auto off = [&](const Srgb8& c) {
+    return std::abs(lightness_from_luminance(xyz_from_8bit(c).y) - wanted.l);
+  };
+  const auto channel = [](int x) { return static_cast<std::uint8_t>(x); };
   for (const int reach : {2, 6}) {
     const int step = reach / 2;
-    for (int r = -reach; r <= reach; r += step)
-      for (int g = -reach; g <= reach; g += step)
-        for (int b = -reach; b <= reach; b += step) {
-          const auto in = [](int x) { return x >= 0 && x <= 255; };
-          if (!in(at.r + r) || !in(at.g + g) || !in(at.b + b)) continue;
-          const Srgb c =
-              srgb_from_8bit({static_cast<std::uint8_t>(at.r + r), static_cast<std::uint8_t>(at.g + g),
-                              static_cast<std::uint8_t>(at.b + b)});
-          if (equal_value && std::abs(value_of(c) - wanted.l) > 0.5) continue;
-          const Printed way = printed(c);
-          if (way.difference >= limit) continue;
-          const Lab back = lab_from_srgb(way.back);
-          const double away = large_difference(wanted, back);
-          if (away >= least) continue;
-          least = away;
-          out = NearestPrintable{c, ciede2000(wanted, back), std::abs(value_of(c) - wanted.l) <= 0.5};
+    std::vector<Candidate> candidates;
+    for (int r = at.r - reach; r <= at.r + reach; r += step)
+      for (int g = at.g - reach; g <= at.g + reach; g += step)
+        for (int b = at.b - reach; b <= at.b + reach; b += step) {
+          if (std::min({r, g, b}) < 0 || std::max({r, g, b}) > 255) continue;
+          const Srgb8 c{channel(r), channel(g), channel(b)};
+          if (equal_value && off(c) > 0.5) continue;
+          const Xyz seen = xyz_from_8bit(c);
+          const Lab back = seems_printed(seen);
+          if (ciede2000(lab_from_xyz(seen), back) < limit + kPrintMargin / 2)
+            candidates.push_back({c, large_difference(wanted, back)});
         }
-    if (out) return out;
+    std::sort(candidates.begin(), candidates.end(),
+              [](const Candidate& p, const Candidate& q) { return p.away < q.away; });
+    for (const Candidate& candidate : candidates) {
+      const Srgb c = srgb_from_8bit(candidate.color);
+      if (const Printed way = printed(c); way.difference < limit)
+        return NearestPrintable{c, ciede2000(wanted, lab_from_srgb(way.back)), off(candidate.color) <= 0.5};
+    }
   }
-  return out;
+  return std::nullopt;
 }
 
 NearestPrintable Press::nearest(Srgb color, double limit) const {
@@ -247,27 +271,28 @@ NearestPrintable Press::nearest(Srgb color, double limit) const {
   if (way.difference < limit) return {color, way.difference, true};
   const Lab wanted = lab_from_srgb(color), plain = lab_from_srgb(way.back);
   const double safe = limit - std::min(kPrintMargin, limit / 2);
-  // What the press makes of it by itself is a place to begin from too.
-  const auto level = [&](const Lab& from) {
-    const Lab at{wanted.l, from.a, from.b};
-    return seems_to_print(at, safe) ? Found{at, large_difference(wanted, at)} : Found{};
+  const std::vector<Place> net = net_around(wanted);
+  const auto if_it_prints = [&](const Lab& at) {
+    return seems_to_print(at, safe) ? std::optional(Found{at, large_difference(wanted, at)}) : std::nullopt;
   };
-  const auto nearer = [](const Found& a, const Found& b) { return b.away < a.away ? b : a; };
-  Found equal =
-      stepped(wanted, nearer(best_at(wanted, wanted.l, safe, 1e30), level(plain)), kValueSlack, safe);
-  Found any;
-  if (equal.away > kNearEnough) {
-    if (seems_to_print(plain, safe)) any = {plain, large_difference(wanted, plain)};
-    for (double off = 3; off <= 100 && off < any.away; off += 3)
+  const auto away = [](const std::optional<Found>& f) { return f ? f->away : kNowhere; };
+  const auto nearer = [&](const auto& a, const auto& b) { return away(b) < away(a) ? b : a; };
+  // What the press makes of it by itself is a place to begin from too.
+  std::optional<Found> equal = nearer(best_at(wanted, net, wanted.l, safe, kNowhere),
+                                      if_it_prints({wanted.l, plain.a, plain.b})),
+                       any;
+  if (equal) equal = stepped(wanted, *equal, kValueSlack, safe);
+  if (away(equal) > kNearEnough) {
+    any = if_it_prints(plain);
+    for (double off = 3; off <= 100 && off < away(any); off += 3)
       for (const double l : {wanted.l - off, wanted.l + off})
-        if (l >= 0 && l <= 100) any = nearer(any, best_at(wanted, l, safe, any.away));
-    any = stepped(wanted, any, 100, safe);
+        if (l >= 0 && l <= 100) any = nearer(any, best_at(wanted, net, l, safe, away(any)));
+    if (any) any = stepped(wanted, *any, 100, safe);
   }
   std::optional<NearestPrintable> out;
-  if (equal.away < 1e29 && equal.away < kMuchNearer * any.away + (any.away < 1e29 ? 0 : 1e30))
-    out = rounded(wanted, equal.lab, true, safe);
-  if (!out && any.away < 1e29) out = rounded(wanted, any.lab, false, safe);
-  if (!out && equal.away < 1e29) out = rounded(wanted, equal.lab, false, safe);
+  if (equal && (!any || equal->away < kMuchNearer * any->away)) out = rounded(wanted, equal->lab, true, safe);
+  if (!out && any) out = rounded(wanted, any->lab, false, safe);
+  if (!out && equal) out = rounded(wanted, equal->lab, false, safe);
   if (out) return *out;
   // A profile that prints nothing near: its own way, as it comes out.
   const Srgb back = srgb_from_8bit(rounded_8bit(brought_into_gamut(xyz_from_srgb(way.back))));

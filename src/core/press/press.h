@@ -87,13 +87,20 @@ private:
   [[nodiscard]] std::array<void*, 5> transforms() const {
     return {m_to_press, m_from_press, m_on_paper, m_xyz_to_press, m_xyz_from_press};
   }
-  /// A color in the plane of one value, and its distance from the wish.
+  /// A color, and its large_difference() from the wish.
   struct Found {
     Lab lab;
-    double away = 1e30;
+    double away = 0;
   };
+  /// The same at the value of the wish.
+  struct Place {
+    double a = 0, b = 0, away = 0;
+  };
+  [[nodiscard]] Lab seems_printed(const Xyz& color) const;
   [[nodiscard]] bool seems_to_print(const Lab& color, double limit) const;
-  [[nodiscard]] Found best_at(const Lab& wanted, double l, double limit, double known) const;
+  [[nodiscard]] static std::vector<Place> net_around(const Lab& wanted);
+  [[nodiscard]] std::optional<Found> best_at(const Lab& wanted, const std::vector<Place>& net, double l,
+                                             double limit, double known) const;
   [[nodiscard]] Found stepped(const Lab& wanted, Found place, double slack, double limit) const;
   [[nodiscard]] std::optional<NearestPrintable> rounded(const Lab& wanted, const Lab& place, bool equal_value,
                                                         double limit) const;

@@ -109,81 +109,14 @@ void smooth_inside(Plane& plane, int radius) {
   }
 }
 
-std::vector<std::uint32_t> patches_of(const Plane& plane, const std::vector<bool>& seen) {
-  constexpr int rounds = 8;
-  constexpr float near_as = 0.05F; // A step aside of one patch counts as so much of OKLab.
-  const int across = std::max(1, plane.width / kPatch), down = std::max(1, plane.height / kPatch);
-  const float step_x = float(plane.width) / across, step_y = float(plane.height) / down;
-  const float side = (near_as / kPatch) * (near_as / kPatch);
-  struct Center {
-    Point color;
-    float x = 0, y = 0;
-  };
-  std::vector<std::uint32_t> number(plane.points.size(), kNoPart);
-  std::vector<Center> centers;
-  for (int j = 0; j < down; ++j)
-    for (int i = 0; i < across; ++i) {
-      centers.push_back({{}, (i + 0.5F) * step_x - 0.5F, (j + 0.5F) * step_y - 0.5F});
-    }
-  // Each begins with the mean of its cell.
-  for (int y = 0; y < plane.height; ++y)
-    for (int x = 0; x < plane.width; ++x)
-      if (const std::size_t i = plane.at(x, y); seen[i])
-        number[i] =
-            static_cast<std::uint32_t>(std::min(down - 1, static_cast<int>((y + 0.5F) / step_y)) * across +
-                                       std::min(across - 1, static_cast<int>((x + 0.5F) / step_x)));
-  const auto move_centers = [&] {
-    struct Sum {
-      double l = 0, a = 0, b = 0, x = 0, y = 0, pixels = 0;
-    };
-    std::vector<Sum> sums(centers.size());
-    for (int y = 0; y < plane.height; ++y)
-      for (int x = 0; x < plane.width; ++x) {
-        const std::size_t i = plane.at(x, y);
-        if (number[i] == kNoPart) continue;
-        Sum& s = sums[number[i]];
-        const Point& p = plane.points[i];
-        s.l += p.l, s.a += p.a, s.b += p.b, s.x += x, s.y += y, s.pixels += 1;
-      }
-    for (std::size_t c = 0; c < centers.size(); ++c)
-      if (const Sum& s = sums[c]; s.pixels > 0)
-        centers[c] = {{static_cast<float>(s.l / s.pixels), static_cast<float>(s.a / s.pixels),
-                       static_cast<float>(s.b / s.pixels)},
-                      static_cast<float>(s.x / s.pixels),
-                      static_cast<float>(s.y / s.pixels)};
-  };
-  move_centers();
-  for (int round = 0; round < rounds; ++round) {
-    // Each pixel asks the centers of its own cell of the net and those around, so that no order decides.
-    in_parallel(plane.height, 16, [&](int from, int to) {
-      for (int y = from; y < to; ++y)
-        for (int x = 0; x < plane.width; ++x) {
-          const std::size_t i = plane.at(x, y);
-          if (!seen[i]) continue;
-          const int cx = std::min(across - 1, static_cast<int>((x + 0.5F) / step_x)),
-                    cy = std::min(down - 1, static_cast<int>((y + 0.5F) / step_y));
-          float least = 1e9F;
-          for (int v = std::max(0, cy - 1); v <= std::min(down - 1, cy + 1); ++v)
-            for (int u = std::max(0, cx - 1); u <= std::min(across - 1, cx + 1); ++u) {
-              const Center& c = centers[static_cast<std::size_t>(v) * across + u];
-              const float dx = x - c.x, dy = y - c.y,
-                          away = apart2(plane.points[i], c.color) + side * (dx * dx + dy * dy);
-              if (away < least) least = away, number[i] = static_cast<std::uint32_t>(v * across + u);
-            }
-        }
-    });
-    move_centers();
-  }
-  return number;
-}
-
 namespace {
 
 class Enlarged {
 public:
   Enlarged(const PixelView& photo, const Plane& plane, const std::vector<AreaNumber>& cut)
       : m_photo(photo), m_plane(plane), m_cut(cut),
-        m_beside(std::clamp(static_cast<int>(std::lround(0.5 * photo.width / plane.width)), 1, 2)) {}
+        m_beside(std::clamp(static_cast<int>(std::lround(0.5 * photo.width / plane.width)), 1, kMostBeside)) {
+  }
 
   [[nodiscard]] std::vector<AreaNumber> numbers() const {
     std::vector<AreaNumber> out(static_cast<std::size_t>(m_photo.width) * m_photo.height, kNoArea);
@@ -196,6 +129,7 @@ public:
       for (int y = from; y < to; ++y) {
         const int cy = cell(y, m_photo.height, m_plane.height);
         const std::uint32_t* row = m_photo.row(y);
+        Surroundings surroundings(m_photo, y, m_beside);
         int last = -1;
         for (int x = 0; x < m_photo.width; ++x) {
           if (!(row[x] >> 24)) continue;
@@ -206,7 +140,11 @@ public:
             continue;
           }
           if (cx != last) look_around(cx, cy, nearby), last = cx;
-          number = nearest(x, y, (x + 0.5F) * m_plane.width / m_photo.width - 0.5F,
+          if (nearby.size() < 2) {
+            number = nearby.empty() ? kNoArea : nearby.front().number;
+            continue;
+          }
+          number = nearest(surroundings.at(x), (x + 0.5F) * m_plane.width / m_photo.width - 0.5F,
                            (y + 0.5F) * m_plane.height / m_photo.height - 0.5F, nearby);
         }
       }
@@ -215,7 +153,7 @@ public:
   }
 
 private:
-  static constexpr int kAround = 1;
+  static constexpr int kAround = 1, kMostBeside = 2;
 
   /// The pixel of the smaller picture that a place along a side falls into.
   static int cell(int at, int length, int cells) {
@@ -239,6 +177,7 @@ private:
     AreaNumber number = kNoArea;
     Point mean;
     float pixels = 0;
+    float lies_there = 0;
   };
 
   void look_around(int cx, int cy, std::vector<Near>& out) const {
@@ -256,45 +195,72 @@ private:
     for (Near& n : out) n.mean.l /= n.pixels, n.mean.a /= n.pixels, n.mean.b /= n.pixels;
   }
 
-  /// Its color and those beside it, averaged as light.
-  [[nodiscard]] Point surroundings(int x, int y) const {
-    Light sum = Light::Zero();
-    float seen = 0;
-    for (int v = std::max(0, y - m_beside); v <= std::min(m_photo.height - 1, y + m_beside); ++v)
+  /// The color of the pixels beside one of a row, itself included, averaged as light. Columns are kept, since
+  /// the next pixel of the row asks for all of them but one again.
+  class Surroundings {
+  public:
+    Surroundings(const PixelView& photo, int y, int beside) : m_photo(photo), m_y(y), m_beside(beside) {}
+    [[nodiscard]] Point at(int x) {
+      Light sum = Light::Zero();
+      float seen = 0;
       for (int u = std::max(0, x - m_beside); u <= std::min(m_photo.width - 1, x + m_beside); ++u) {
-        const std::uint32_t word = m_photo.row(v)[u];
-        if (!(word >> 24)) continue;
-        sum += light_of_word(word);
-        seen += 1;
+        const Column& c = column(u);
+        sum += c.light, seen += c.seen;
       }
-    return point_of_light(sum / seen);
-  }
+      return point_of_light(sum / seen);
+    }
 
-  /// How much of an area lies around a place of the smaller picture, nearer pixels counting more: 0..1.
-  [[nodiscard]] float lies_there(float u, float v, AreaNumber number) const {
-    float mine = 0, all = 0;
+  private:
+    struct Column {
+      int x = -1;
+      Light light = Light::Zero();
+      float seen = 0;
+    };
+    const Column& column(int x) {
+      Column& out = m_columns[static_cast<std::size_t>(x) % m_columns.size()];
+      if (out.x == x) return out;
+      out = {x, Light::Zero(), 0};
+      for (int v = std::max(0, m_y - m_beside); v <= std::min(m_photo.height - 1, m_y + m_beside); ++v) {
+        const std::uint32_t word = m_photo.row(v)[x];
+        if (!(word >> 24)) continue;
+        out.light += light_of_word(word);
+        out.seen += 1;
+      }
+      return out;
+    }
+    const PixelView& m_photo;
+    int m_y, m_beside;
+    std::array<Column, 2 * kMostBeside + 1> m_columns;
+  };
+
+  /// How much of each of these lies around a place of the smaller picture, nearer pixels counting more.
+  /// Returns the same of all pixels there.
+  [[nodiscard]] float lie_there(float u, float v, std::vector<Near>& nearby) const {
+    for (Near& n : nearby) n.lies_there = 0;
+    float all = 0;
     const int cx = static_cast<int>(std::floor(u)), cy = static_cast<int>(std::floor(v));
     for (int y = std::max(0, cy - 1); y <= std::min(m_plane.height - 1, cy + 2); ++y)
       for (int x = std::max(0, cx - 1); x <= std::min(m_plane.width - 1, cx + 2); ++x) {
         const float weight =
             std::max(0.0F, 1 - std::abs(x - u) / 2) * std::max(0.0F, 1 - std::abs(y - v) / 2);
         all += weight;
-        if (m_cut[m_plane.at(x, y)] == number) mine += weight;
+        const AreaNumber number = m_cut[m_plane.at(x, y)];
+        for (Near& n : nearby)
+          if (n.number == number) n.lies_there += weight;
       }
-    return all > 0 ? mine / all : 0;
+    return all;
   }
 
-  [[nodiscard]] AreaNumber nearest(int x, int y, float u, float v, const std::vector<Near>& nearby) const {
-    if (nearby.size() < 2) return nearby.empty() ? kNoArea : nearby.front().number;
-    const Point p = surroundings(x, y);
+  [[nodiscard]] AreaNumber nearest(const Point& p, float u, float v, std::vector<Near>& nearby) const {
     float contrast = 0;
     for (std::size_t i = 1; i < nearby.size(); ++i)
       contrast = std::max(contrast, apart2(nearby[0].mean, nearby[i].mean));
+    const float all = lie_there(u, v, nearby);
     AreaNumber best = kNoArea;
     float least = 1e9F;
     for (const Near& n : nearby) {
-      const float away =
-          apart2(p, n.mean) / std::max(contrast, kFaint) + kPlaceCounts * (1 - lies_there(u, v, n.number));
+      const float share = all > 0 ? n.lies_there / all : 0,
+                  away = apart2(p, n.mean) / std::max(contrast, kFaint) + kPlaceCounts * (1 - share);
       if (away < least) least = away, best = n.number;
     }
     return best;

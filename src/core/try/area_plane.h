@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A picture as OKLab points, its small patches, and what was cut at a smaller size found again in the full
+// A picture as OKLab points, and what was cut at a smaller size found again in the full
 // one: the steps of cut_into_areas().
 #pragma once
 
@@ -29,17 +29,11 @@ struct Plane {
   [[nodiscard]] std::size_t at(int x, int y) const { return static_cast<std::size_t>(y) * width + x; }
 };
 
-/// Pixels along a side of the patches to begin with.
-inline constexpr int kPatch = 8;
 inline constexpr std::uint32_t kNoPart = 0xffffffffu;
 
 /// Texture and noise taken away, edges kept where they are: the guided filter, each channel by itself (K. He,
 /// J. Sun, X. Tang, "Guided image filtering", PAMI 35(6), 2013).
 void smooth_inside(Plane& plane, int radius);
-/// Small patches of like color that keep to edges, as numbers of the pixels (R. Achanta and others, "SLIC
-/// superpixels compared to state-of-the-art superpixel methods", PAMI 34(11), 2012); what is not seen has
-/// kNoPart. A patch need not hang together.
-[[nodiscard]] std::vector<std::uint32_t> patches_of(const Plane& plane, const std::vector<bool>& seen);
 /// The numbers of the picture that was cut at the size of the full one. Where several meet within two pixels
 /// of the smaller one, each full pixel goes to the one whose color nearby its own surroundings are most like,
 /// and the less an edge stands out the more to the one that lies there.

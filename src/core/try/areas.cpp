@@ -1,209 +1,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/try/areas.h"
 
-#include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/image/distinct.h"
 #include "core/image/reduce.h"
 #include "core/try/area_plane.h"
+#include "core/try/area_splits.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <map>
 #include <numeric>
-#include <queue>
-#include <tuple>
 #include <unordered_map>
 
 namespace zc {
 namespace {
 
-/// Pixels of the picture that is cut; edges are found again in the full one.
-constexpr double kCutPixels = 4e5;
+/// Pixels of the picture that is cut; edges are found again in a larger one, and then in the full one.
+constexpr double kCutPixels = 5e4, kEdgePixels = 4e5;
 /// Pixels from which the means of areas changed by hand are known.
 constexpr std::size_t kMeanPixels = 500'000;
-
-/// Disjoint sets of pixels.
-class Joined {
-public:
-  explicit Joined(std::size_t count) : m_parent(count), m_size(count, 1) {
-    std::iota(m_parent.begin(), m_parent.end(), 0u);
-  }
-  [[nodiscard]] std::uint32_t root(std::uint32_t i) {
-    while (m_parent[i] != i) i = m_parent[i] = m_parent[m_parent[i]];
-    return i;
-  }
-  /// REQUIRES two different roots. The one that stays.
-  std::uint32_t join(std::uint32_t a, std::uint32_t b) {
-    if (m_size[a] < m_size[b] || (m_size[a] == m_size[b] && b < a)) std::swap(a, b);
-    m_parent[b] = a;
-    m_size[a] += m_size[b];
-    return a;
-  }
-  [[nodiscard]] std::uint32_t size(std::uint32_t root) const { return m_size[root]; }
-
-private:
-  std::vector<std::uint32_t> m_parent, m_size;
-};
-
-/// Pixels of one patch that touch are joined.
-Joined joined_patches(const Plane& plane, const std::vector<std::uint32_t>& patch) {
-  Joined out(patch.size());
-  const auto meet = [&](std::size_t i, std::size_t j) {
-    if (patch[i] == kNoPart || patch[i] != patch[j]) return;
-    const auto a = out.root(static_cast<std::uint32_t>(i)), b = out.root(static_cast<std::uint32_t>(j));
-    if (a != b) out.join(a, b);
-  };
-  for (int y = 0; y < plane.height; ++y)
-    for (int x = 0; x < plane.width; ++x) {
-      const std::size_t i = plane.at(x, y);
-      if (x + 1 < plane.width) meet(i, i + 1);
-      if (y + 1 < plane.height) meet(i, i + static_cast<std::size_t>(plane.width));
-    }
-  return out;
-}
-
-/// Parts as a graph of neighbors that are joined two at a time.
-class Parts {
-public:
-  Parts(const PixelView& photo, const std::vector<Point>& points, Joined& joined);
-  /// Until there are at most `count`, and none is smaller than `smallest` pixels while it has a neighbor.
-  void merge(std::size_t count, double smallest);
-  /// The part of each pixel, numbered from the top; kNoArea where nothing is seen.
-  [[nodiscard]] std::vector<AreaNumber> numbers();
-
-private:
-  struct Part {
-    double l = 0, a = 0, b = 0, pixels = 0;    ///< Sums.
-    std::map<std::uint32_t, double> neighbors; ///< And the length of the border.
-    unsigned changes = 0;
-  };
-  struct Offer {
-    double cost = 0;
-    std::uint32_t a = 0, b = 0;
-    unsigned a_changes = 0, b_changes = 0;
-    bool operator<(const Offer& o) const {
-      return std::tie(o.cost, o.a, o.b) < std::tie(cost, a, b); // The least first.
-    }
-  };
-  [[nodiscard]] std::uint32_t root(std::uint32_t p) {
-    while (m_into[p] != p) p = m_into[p] = m_into[m_into[p]];
-    return p;
-  }
-  /// What joining adds to the squared distances from the means.
-  [[nodiscard]] double cost(std::uint32_t a, std::uint32_t b) const;
-  void offer(std::uint32_t a, std::uint32_t b, double border);
-  void join(std::uint32_t a, std::uint32_t b);
-
-  const PixelView& m_photo;
-  std::vector<std::uint32_t> m_of_pixel; ///< The first part a pixel belonged to.
-  std::vector<std::uint32_t> m_into;
-  std::vector<Part> m_parts;
-  std::priority_queue<Offer> m_offers;
-  std::size_t m_left = 0;
-};
-
-Parts::Parts(const PixelView& photo, const std::vector<Point>& points, Joined& joined)
-    : m_photo(photo), m_of_pixel(points.size(), kNoPart) {
-  std::vector<std::uint32_t> number(points.size(), kNoPart);
-  for (int y = 0; y < photo.height; ++y)
-    for (int x = 0; x < photo.width; ++x) {
-      if (!(photo.row(y)[x] >> 24)) continue;
-      const auto i = static_cast<std::uint32_t>(y * photo.width + x);
-      std::uint32_t& n = number[joined.root(i)];
-      if (n == kNoPart) {
-        n = static_cast<std::uint32_t>(m_parts.size());
-        m_parts.emplace_back();
-      }
-      m_of_pixel[i] = n;
-      Part& part = m_parts[n];
-      part.l += points[i].l, part.a += points[i].a, part.b += points[i].b, part.pixels += 1;
-    }
-  m_left = m_parts.size();
-  m_into.resize(m_parts.size());
-  std::iota(m_into.begin(), m_into.end(), 0u);
-  const auto meet = [&](std::uint32_t i, std::uint32_t j) {
-    const auto a = m_of_pixel[i], b = m_of_pixel[j];
-    if (a == b || a == kNoPart || b == kNoPart) return;
-    m_parts[a].neighbors[b] += 1;
-    m_parts[b].neighbors[a] += 1;
-  };
-  const auto width = static_cast<std::uint32_t>(photo.width);
-  for (std::uint32_t i = 0; i < points.size(); ++i) {
-    if (i % width + 1 < width) meet(i, i + 1);
-    if (i + width < points.size()) meet(i, i + width);
-  }
-  for (std::uint32_t p = 0; p < m_parts.size(); ++p)
-    for (const auto& [q, border] : m_parts[p].neighbors)
-      if (p < q) offer(p, q, border);
-}
-
-double Parts::cost(std::uint32_t a, std::uint32_t b) const {
-  const Part &p = m_parts[a], &q = m_parts[b];
-  const double l = p.l / p.pixels - q.l / q.pixels, da = p.a / p.pixels - q.a / q.pixels,
-               db = p.b / p.pixels - q.b / q.pixels;
-  return p.pixels * q.pixels / (p.pixels + q.pixels) * (l * l + da * da + db * db);
-}
-
-void Parts::offer(std::uint32_t a, std::uint32_t b, double border) {
-  m_offers.push({cost(a, b) / border, std::min(a, b), std::max(a, b), m_parts[std::min(a, b)].changes,
-                 m_parts[std::max(a, b)].changes});
-}
-
-void Parts::join(std::uint32_t a, std::uint32_t b) {
-  if (m_parts[a].neighbors.size() < m_parts[b].neighbors.size()) std::swap(a, b);
-  Part &p = m_parts[a], &q = m_parts[b];
-  p.l += q.l, p.a += q.a, p.b += q.b, p.pixels += q.pixels;
-  p.neighbors.erase(b);
-  for (const auto& [n, border] : q.neighbors) {
-    if (n == a) continue;
-    auto& back = m_parts[n].neighbors;
-    back.erase(b);
-    p.neighbors[n] += border;
-    back[a] += border;
-  }
-  q.neighbors = {};
-  ++p.changes, ++q.changes;
-  m_into[b] = a;
-  --m_left;
-  for (const auto& [n, border] : p.neighbors) offer(a, n, border);
-}
-
-void Parts::merge(std::size_t count, double smallest) {
-  while (m_left > count && !m_offers.empty()) {
-    const Offer o = m_offers.top();
-    m_offers.pop();
-    const bool stands = m_into[o.a] == o.a && m_into[o.b] == o.b && m_parts[o.a].changes == o.a_changes &&
-                        m_parts[o.b].changes == o.b_changes;
-    if (stands) join(o.a, o.b);
-  }
-  // Then the smallest first, each into the neighbor it is most like.
-  for (;;) {
-    std::uint32_t least = kNoPart;
-    for (std::uint32_t p = 0; p < m_parts.size(); ++p)
-      if (m_into[p] == p && m_parts[p].pixels < smallest && !m_parts[p].neighbors.empty() &&
-          (least == kNoPart || m_parts[p].pixels < m_parts[least].pixels))
-        least = p;
-    if (least == kNoPart) return;
-    const auto& neighbors = m_parts[least].neighbors;
-    join(least, std::min_element(neighbors.begin(), neighbors.end(), [&](const auto& p, const auto& q) {
-                  return cost(least, p.first) < cost(least, q.first);
-                })->first);
-  }
-}
-
-std::vector<AreaNumber> Parts::numbers() {
-  std::vector<AreaNumber> number(m_parts.size(), kNoArea), out(m_of_pixel.size(), kNoArea);
-  AreaNumber next = 0;
-  for (std::size_t i = 0; i < m_of_pixel.size(); ++i) {
-    if (m_of_pixel[i] == kNoPart) continue;
-    AreaNumber& n = number[root(m_of_pixel[i])];
-    if (n == kNoArea) n = next++;
-    out[i] = n;
-  }
-  return out;
-}
 
 /// Islands apart from all else cannot be joined by neighbors; the least different of all are, until there are
 /// few enough.
@@ -414,6 +229,41 @@ std::vector<std::uint32_t> lighter_half(const PixelView& photo, const std::vecto
   return out;
 }
 
+/// A picture made smaller, to at most so many pixels.
+class Reduced {
+public:
+  Reduced(const PixelView& photo, double most) {
+    const double by = std::min(1.0, std::sqrt(most / (static_cast<double>(photo.width) * photo.height)));
+    m_width = std::max(1, static_cast<int>(std::lround(photo.width * by)));
+    m_height = std::max(1, static_cast<int>(std::lround(photo.height * by)));
+    m_words.resize(static_cast<std::size_t>(m_width) * m_height);
+    reduce(photo, m_width, m_height, m_words.data());
+  }
+  [[nodiscard]] PixelView view() const { return {m_width, m_height, m_width, m_words.data()}; }
+  [[nodiscard]] Plane plane() const { return {m_width, m_height, points_of(view())}; }
+  [[nodiscard]] std::vector<bool> seen() const {
+    std::vector<bool> out(m_words.size());
+    for (std::size_t i = 0; i < out.size(); ++i) out[i] = m_words[i] >> 24 != 0;
+    return out;
+  }
+
+private:
+  int m_width = 1, m_height = 1;
+  std::vector<std::uint32_t> m_words;
+};
+
+/// In two steps where the picture is much larger: the nearer an edge is known, the less others are taken for
+/// it.
+std::vector<AreaNumber> edges_found_again(const PixelView& photo, const Plane& plane,
+                                          const std::vector<AreaNumber>& cut) {
+  if (static_cast<double>(photo.width) * photo.height < 2 * kCutPixels) return enlarged(photo, plane, cut);
+  const Reduced larger(photo, kEdgePixels);
+  Plane between = larger.plane();
+  const std::vector<AreaNumber> nearer = enlarged(larger.view(), plane, cut);
+  smooth_inside(between, 1);
+  return enlarged(photo, between, nearer);
+}
+
 } // namespace
 
 Status validate(const AreaSpec& spec) {
@@ -431,30 +281,25 @@ Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec, const
   const auto goes_on = [&](double share) { return !progress || progress(share); };
   const Error stopped{ErrorCode::Stopped, "Cutting the picture into areas was stopped.", "areas"};
   if (const auto few = few_colors(photo, kFlatColors)) return flat_areas(photo, *few);
-  const double by = std::min(1.0, std::sqrt(kCutPixels / (static_cast<double>(photo.width) * photo.height)));
-  const int width = std::max(1, static_cast<int>(std::lround(photo.width * by))),
-            height = std::max(1, static_cast<int>(std::lround(photo.height * by)));
-  std::vector<std::uint32_t> small(static_cast<std::size_t>(width) * height);
-  reduce(photo, width, height, small.data());
-  const PixelView cut_view{width, height, width, small.data()};
-  const Plane sharp{width, height, points_of(cut_view)};
-  Plane plane = sharp;
-  smooth_inside(plane, static_cast<int>(std::ceil(spec.smoothing / 100 * std::max(width, height))));
+  const Reduced to_cut(photo, kCutPixels);
+  Plane plane = to_cut.plane();
+  const std::vector<Point> sharp = plane.points;
+  const double pixels = static_cast<double>(plane.points.size());
+  smooth_inside(plane,
+                static_cast<int>(std::ceil(spec.smoothing / 100 * std::max(plane.width, plane.height))));
   if (!goes_on(0.2)) return stopped;
-  std::vector<bool> seen(small.size());
-  for (std::size_t i = 0; i < small.size(); ++i) seen[i] = small[i] >> 24 != 0;
-  Joined joined = joined_patches(plane, patches_of(plane, seen));
-  if (!goes_on(0.5)) return stopped;
-  Parts parts(cut_view, plane.points, joined);
-  parts.merge(static_cast<std::size_t>(spec.count), spec.smallest / 100 * width * height);
-  if (!goes_on(0.8)) return stopped;
-  std::vector<AreaNumber> cut = parts.numbers();
-  join_islands(cut, sharp.points, static_cast<std::size_t>(spec.count));
+  auto split =
+      split_by_color(plane, to_cut.seen(), static_cast<std::size_t>(spec.count), spec.smallest / 100 * pixels,
+                     [&](double share) { return goes_on(0.2 + 0.4 * share); });
+  if (!split) return stopped;
+  std::vector<AreaNumber> cut = std::move(*split);
+  join_islands(cut, sharp, static_cast<std::size_t>(spec.count));
   Areas out{photo.width, photo.height, {}, {}, false};
-  out.numbers = enlarged(photo, plane, cut);
-  count_areas(out, sharp.points, cut);
+  out.numbers = edges_found_again(photo, plane, cut);
+  if (!goes_on(0.9)) return stopped;
+  count_areas(out, sharp, cut);
   while (join_one_too_small(out, cut, spec.smallest / 100 * photo.width * photo.height))
-    count_areas(out, sharp.points, cut);
+    count_areas(out, sharp, cut);
   if (!goes_on(1)) return stopped;
   return out;
 }

@@ -43,13 +43,10 @@ struct Areas {
   [[nodiscard]] AreaNumber at(int x, int y) const { return numbers[static_cast<std::size_t>(y) * width + x]; }
 };
 
-/// Cut along edges, in OKLab: small patches that keep to them (R. Achanta and others, "SLIC superpixels
-/// compared to state-of-the-art superpixel methods", PAMI 34(11), 2012) are joined two at a time by the least
-/// growth of variance over the length of the border that goes, until there are as few as asked for (G.
-/// Koepfler, C. Lopez, J.-M. Morel, "A multiscale algorithm for image segmentation by variational method",
-/// SIAM J. Numer. Anal. 31, 1994). Large pictures are cut at a smaller size, and the edges found again in the
-/// full one, so that areas belong to the picture and not to its raster. The same answer every time. ERRORS:
-/// as validate(); Stopped.
+/// Cut along edges, in OKLab: parted from the whole down by color, each area where its own colors fall into
+/// two, until there are as many as asked for (area_splits.h, with the published sources). Large pictures are
+/// cut at a smaller size, and the edges found again in the full one, so that areas belong to the picture and
+/// not to its raster. The same answer every time. ERRORS: as validate(); Stopped.
 [[nodiscard]] Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec,
                                            const Progress& progress = {});
 

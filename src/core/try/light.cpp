@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/try/light.h"
 
+#include "core/base/parallel.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 #include "core/mix/pigment.h"
@@ -45,10 +46,11 @@ Srgb into_distance(Srgb color, Srgb air, double amount) {
 
 std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndAir& by) {
   const UnderLight light(by.light, by.strength, by.stops);
-  std::vector<Srgb> out;
-  out.reserve(colors.size());
-  for (const Srgb color : colors)
-    out.push_back(into_distance(light.changes() ? light.seen(color) : color, by.air, by.amount));
+  std::vector<Srgb> out(colors.size());
+  in_parallel(static_cast<int>(colors.size()), 32, [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      out[i] = into_distance(light.changes() ? light.seen(colors[i]) : colors[i], by.air, by.amount);
+  });
   return out;
 }
 
