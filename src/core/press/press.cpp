@@ -248,6 +248,7 @@ std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& pla
       for (int g = at.g - reach; g <= at.g + reach; g += step)
         for (int b = at.b - reach; b <= at.b + reach; b += step) {
           if (std::min({r, g, b}) < 0 || std::max({r, g, b}) > 255) continue;
+          if (std::abs(r - at.r) + std::abs(g - at.g) + std::abs(b - at.b) > 3 * step) continue;
           const Srgb8 c{channel(r), channel(g), channel(b)};
           if (equal_value && off(c) > 0.5) continue;
           const Xyz seen = xyz_from_8bit(c);
