@@ -203,7 +203,7 @@ std::optional<Press::Found> Press::best_at(const Lab& wanted, const std::vector<
 /// Ever smaller steps in hue, saturation and, within the slack, value.
 Press::Found Press::stepped(const Lab& wanted, Found place, double slack, double limit) const {
   const double middle = place.lab.l;
-  for (double step = 4; step > 0.05;) {
+  for (double step = 4; step > 0.2;) {
     Found best = place;
     for (const auto& [a, b, l] : {std::array{1.0, 0.0, 0.0},
                                   {-1.0, 0.0, 0.0},
@@ -248,7 +248,7 @@ std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& pla
       for (int g = at.g - reach; g <= at.g + reach; g += step)
         for (int b = at.b - reach; b <= at.b + reach; b += step) {
           if (std::min({r, g, b}) < 0 || std::max({r, g, b}) > 255) continue;
-          if (std::abs(r - at.r) + std::abs(g - at.g) + std::abs(b - at.b) > 3 * step) continue;
+          if (std::abs(r - at.r) + std::abs(g - at.g) + std::abs(b - at.b) > 2 * step) continue;
           const Srgb8 c{channel(r), channel(g), channel(b)};
           if (equal_value && off(c) > 0.5) continue;
           const Xyz seen = xyz_from_8bit(c);
