@@ -5,8 +5,7 @@
 #include "core/image/extract.h"
 #include "core/mask/patterns.h"
 #include "core/try/check.h"
-#include "core/try/follow.h"
-#include "core/try/study.h"
+#include "core/try/render.h"
 
 #include <benchmark/benchmark.h>
 
@@ -29,15 +28,20 @@ const std::vector<MatchColor>& set() {
 }
 
 void try_study(benchmark::State& s) {
-  against_copy(s, [] { StudyMapper(set(), Match::Color).map(large().view, large().out.data()); });
+  TriedPicture tried;
+  tried.right.way = TryWay::Study;
+  tried.right.colors = set();
+  against_copy(s, [&] { render_tried(large().view, tried, large().out.data()); });
 }
 void try_follow(benchmark::State& s) {
-  std::vector<SwatchMove> moves;
+  TriedPicture tried;
+  tried.right.way = TryWay::Follow;
+  tried.right.colors = set();
   for (std::size_t i = 0; i < set().size(); ++i) {
     const Srgb c = set()[i].color;
-    moves.push_back({c, i % 3 ? Srgb{c.g, c.r * 0.9, c.b} : c});
+    tried.right.moves.push_back({c, i % 3 ? Srgb{c.g, c.r * 0.9, c.b} : c});
   }
-  against_copy(s, [&] { FollowMapper(Follow(moves)).map(large().view, large().out.data()); });
+  against_copy(s, [&] { render_tried(large().view, tried, large().out.data()); });
 }
 void try_check(benchmark::State& s) {
   const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});

@@ -408,7 +408,7 @@ void TryTask::the_picture_written_is_the_one_seen() {
   press_word("try.check");
   const QImage checked = written("check.png");
   QVERIFY(checked != photo);
-  TriedPicture tried = m_desk->space().tries().tried(0.5);
+  const TriedPicture tried = m_desk->space().tries().seen(photo.size(), 0.5).tried;
   QVERIFY(tried.right.way == TryWay::Check && !tried.two);
   const SwatchMatcher matcher(tried.right.colors);
   const StrayChecker checker(&matcher, tried.right.mask ? &*tried.right.mask : nullptr, tried.right.limits);

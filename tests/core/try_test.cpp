@@ -77,11 +77,12 @@ private slots:
     TriedSide& side = tried.right;
     side.colors = demo_set();
     const SwatchMatcher matcher(side.colors);
-    side.mask.emplace(Wheel({}), MaskRegion(pattern_mask({Pattern::Analogous, 60, 60})));
+    side.mask =
+        std::make_shared<MaskMapper>(Wheel({}), MaskRegion(pattern_mask({Pattern::Analogous, 60, 60})));
     side.limits = {14, 2};
     const StrayChecker checker(&matcher, &*side.mask, side.limits);
     side.moves = {{side.colors[0].color, side.colors[7].color}, {side.colors[9].color, side.colors[3].color}};
-    const FollowMapper follow{Follow(side.moves, side.softness)};
+    const Follow follow(side.moves, side.softness);
     const auto made = [&] {
       std::vector<std::uint32_t> out(61 * 43);
       render_tried(photo.view(), tried, out.data());
@@ -99,7 +100,7 @@ private slots:
         const std::uint32_t wanted = way == TryWay::Photo ? full
                                      : way == TryWay::Study
                                          ? swatch_word(side.colors, matcher.nearest(full).swatch)
-                                     : way == TryWay::Follow      ? follow.mapped(full)
+                                     : way == TryWay::Follow      ? word_of(follow.moved(color_of_word(full)))
                                      : stray.far || stray.outside ? full
                                                                   : stepped_back(full, side.ground);
         QCOMPARE(out[i], (word & 0xff000000u) | (wanted & 0xffffffu));
@@ -114,7 +115,7 @@ private slots:
     tried.two = false;
     const auto right = made();
     for (int x = 0; x < 61; ++x) QCOMPARE(two[x], x < 15 ? photo.view().row(0)[x] : right[x]);
-    tried.proof = [](Srgb c) { return Srgb{c.b, c.g, c.r}; };
+    tried.proof = ColorMap([](Srgb c) { return Srgb{c.b, c.g, c.r}; });
     const auto proofed = made();
     QCOMPARE(proofed[70] & 0xffu, right[70] >> 16 & 0xffu);
   }
@@ -180,7 +181,10 @@ private slots:
     for (std::size_t i = 0; i < set.size(); ++i) CHECK_NEAR(shares[i], expected[i], 1e-12);
     // A study holds exactly those pixels, transparent ones stay so.
     std::vector<std::uint32_t> study(60 * 40);
-    StudyMapper(set, Match::Color).map(photo.view(), study.data());
+    TriedPicture tried;
+    tried.right.way = TryWay::Study;
+    tried.right.colors = set;
+    render_tried(photo.view(), tried, study.data());
     QCOMPARE(study[0] >> 24, 0u);
     for (int i = 0; i < 60 * 40; ++i)
       if (i % 60 >= 5)
@@ -219,9 +223,9 @@ private slots:
   void what_did_not_move_leaves_every_color() {
     std::vector<SwatchMove> moves;
     for (const auto& c : demo_set()) moves.push_back({c.color, c.color});
-    const FollowMapper still{Follow(moves)};
+    const Follow still(moves);
     for (std::uint32_t w = 0; w < 1u << 24; w += 997)
-      QCOMPARE(still.mapped(0x80000000u | w), 0x80000000u | w);
+      QCOMPARE(moved_word(still, 0x80000000u | w), 0x80000000u | w);
     QVERIFY(Follow({}).still());
   }
 

@@ -82,8 +82,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
   // As the press prints it, where the proof is on.
-  const auto proof = m_space.shares().proof();
-  const QColor color = shown_color(proof ? proof(chip.shown) : chip.shown, m_space.session().eyes);
+  const QColor color = shown_color(m_space.shares().proof()(chip.shown), m_space.session().eyes);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));

@@ -49,7 +49,7 @@ void apply_look(Workspace& space, QImage& picture, double scale, int side, int m
     break;
   }
   case PhotoLook::Mask:
-    if (const MaskMapper* mapper = space.reader().mapper()) map_columns(*mapper, picture, mask_from);
+    if (const auto mapper = space.reader().mapper()) map_columns(*mapper, picture, mask_from);
     break;
   case PhotoLook::Color:
   case PhotoLook::Value:

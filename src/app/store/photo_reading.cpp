@@ -47,7 +47,7 @@ void PhotoReader::start_over() {
 
 void PhotoReader::warm_mapper() {
   follow();
-  const MaskMapper* ready = mapper();
+  const auto ready = mapper();
   if (!ready || !m_photo) return;
   m_warmer.clear();
   m_warmer.start([mapper = *ready, photo = m_photo] {
@@ -123,13 +123,13 @@ FlatTones PhotoReader::tones() {
   return flat_tones(*read, m_limits);
 }
 
-const MaskMapper* PhotoReader::mapper() {
+std::shared_ptr<const MaskMapper> PhotoReader::mapper() {
   if (!m_space.region()) return nullptr;
   const MaskKey key{m_space.piece().wheel, m_space.piece().mask};
   if (!m_mapper || key != m_mapper_for)
-    m_mapper = std::make_unique<MaskMapper>(m_space.wheel(), *m_space.region());
+    m_mapper = std::make_shared<const MaskMapper>(m_space.wheel(), *m_space.region());
   m_mapper_for = key;
-  return m_mapper.get();
+  return m_mapper;
 }
 
 } // namespace zc

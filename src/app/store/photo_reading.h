@@ -31,7 +31,7 @@ public:
   /// The flat tones: at the painter's limits, or at those found.
   [[nodiscard]] FlatTones tones();
   /// Maps pixels through the mask in use; null without one.
-  [[nodiscard]] const MaskMapper* mapper();
+  [[nodiscard]] std::shared_ptr<const MaskMapper> mapper();
   /// With another piece: what was read of the one before is not kept.
   void start_over();
 
@@ -63,7 +63,7 @@ private:
   /// once.
   void warm_mapper();
 
-  std::unique_ptr<MaskMapper> m_mapper;
+  std::shared_ptr<const MaskMapper> m_mapper;
   QTimer m_rest;
   JobPool m_warmer;
 };

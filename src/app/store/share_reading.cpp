@@ -16,14 +16,10 @@ namespace {
 /// On the screen a disc of the plan needs no more pixels than this.
 constexpr int kSeenPlan = 1024;
 
-/// Words of a picture as printed, in place.
-void proof_words(QImage& image, const ColorTable& known, const std::function<Srgb(Srgb)>& shown) {
+void map_image(const ColorMap& map, QImage& image) {
   if (image.isNull()) return;
   image.convertTo(image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-  auto* words = reinterpret_cast<std::uint32_t*>(image.bits());
-  known.map(view_of(image), words, [&](std::uint32_t word) {
-    return word_of(rounded_8bit(shown(srgb_from_8bit(color_of_word(word)))));
-  });
+  map.map(image.width(), image.height(), reinterpret_cast<std::uint32_t*>(image.bits()));
 }
 
 std::optional<Mask> mask_used(const Piece& piece) {
@@ -43,7 +39,8 @@ ShareReader::ShareReader(Workspace& space) : m_space(space) {
              this, anew);
   connect(&space.photos(), &PhotoLibrary::changed, this, anew);
   connect(&space, &Workspace::viewChanged, this, [this] {
-    if (m_space.session().desk != Desk::Share) forget_proof();
+    const Desk desk = m_space.session().desk;
+    if (desk != Desk::Share && desk != Desk::Try) forget_proof();
   });
 }
 
@@ -95,15 +92,15 @@ const SheetImages& ShareReader::images() {
     for (const auto& c : order.study.side.colors) key.colors.push_back(c.color);
     key.ids = order.study.side.ids;
   }
-  const auto shown = proof();
+  const ColorMap shown = proof();
   if (shown) key.proofed_by = m_press_file;
   key.paper_white = m_space.session().sharing.paper_white;
   std::function<SheetImages()> make = [order = std::move(order)] { return images_of(order); };
   if (shown)
-    make = [make, shown, known = known_proof()] {
+    make = [make, shown] {
       SheetImages made = make();
-      proof_words(made.reference, known, shown);
-      proof_words(made.plan, known, shown);
+      map_image(shown, made.reference);
+      map_image(shown, made.plan);
       return made;
     };
   m_images.ask(key, this, make, [this] { emit changed(); });
@@ -111,27 +108,19 @@ const SheetImages& ShareReader::images() {
   return m_images.value() ? *m_images.value() : none;
 }
 
-std::function<Srgb(Srgb)> ShareReader::proof() {
+const ColorMap& ShareReader::proof() {
+  static const ColorMap none;
   const Sharing& sharing = m_space.session().sharing;
-  if (!sharing.proof) return {};
-  const auto chosen = press();
-  if (!chosen) return {};
-  return [chosen, white = sharing.paper_white](Srgb color) { return chosen->proof(color, white); };
-}
-
-const ColorTable& ShareReader::known_proof() {
-  const bool white = m_space.session().sharing.paper_white;
+  const auto chosen = sharing.proof ? press() : nullptr;
+  if (!chosen) return none;
+  const bool white = sharing.paper_white;
   if (!m_proof_colors || m_proof_colors->press != m_press_file || m_proof_colors->paper_white != white)
-    m_proof_colors = ProofColors{m_press_file, white, {}};
-  return m_proof_colors->known;
+    m_proof_colors = ProofColors{
+        m_press_file, white, ColorMap([chosen, white](Srgb color) { return chosen->proof(color, white); })};
+  return m_proof_colors->shown;
 }
 
 void ShareReader::forget_proof() { m_proof_colors.reset(); }
-
-void ShareReader::proof_picture(QImage& image) {
-  const auto shown = proof();
-  if (shown && !image.isNull()) proof_words(image, known_proof(), shown);
-}
 
 const Result<QImage>* ShareReader::plan_seen() {
   PlanOrder order = plan_order();

@@ -7,7 +7,7 @@
 #include "app/jobs/late_value.h"
 #include "app/jobs/photo_library.h"
 #include "app/store/files_out.h"
-#include "core/image/color_table.h"
+#include "core/image/color_map.h"
 #include "core/press/press.h"
 
 #include <QObject>
@@ -29,11 +29,7 @@ public:
   /// tells the end of.
   [[nodiscard]] const SheetImages& images();
   /// Empty where no proof is asked for.
-  [[nodiscard]] std::function<Srgb(Srgb)> proof();
-
-  /// Words of a picture as printed, in place; untouched where no proof is asked for. What has been worked out
-  /// for a color is kept as long as press and paper stay.
-  void proof_picture(QImage& image);
+  [[nodiscard]] const ColorMap& proof();
 
   /// The chosen press; null for none, or while a notice has said why it cannot be used.
   [[nodiscard]] std::shared_ptr<const Press> press();
@@ -84,14 +80,13 @@ private:
     Steps steps;
     bool operator==(const PlanKey&) const = default;
   };
-  /// What colors become as a press prints them.
+  /// What colors become as a press prints them, as long as it is the same.
   struct ProofColors {
     std::string press;
     bool paper_white = true;
-    ColorTable known;
+    ColorMap shown;
   };
   [[nodiscard]] ImagesOrder images_order() const;
-  [[nodiscard]] const ColorTable& known_proof();
   /// At other desks its memory is of no use.
   void forget_proof();
 

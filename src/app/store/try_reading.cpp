@@ -7,6 +7,7 @@
 #include "app/store/study_order.h"
 #include "app/store/workspace.h"
 #include "app/theme/text.h"
+#include "app/theme/theme.h"
 #include "core/try/study.h"
 #include "io/photo/decode.h"
 
@@ -17,6 +18,13 @@ namespace {
 /// drags.
 constexpr double kSharePixels = 1e5;
 constexpr int kNeedRest = 200;
+
+/// The place of an id; nothing where it is not there.
+std::optional<std::size_t> place_of(const std::vector<Id>& ids, Id id) {
+  const auto at = std::find(ids.begin(), ids.end(), id);
+  return id != 0 && at != ids.end() ? std::optional(static_cast<std::size_t>(at - ids.begin()))
+                                    : std::nullopt;
+}
 
 /// 1 or 0 for each color.
 std::vector<char> outside_mask(const std::vector<ColorCount>& colors, const MaskMapper& mapper,
@@ -148,31 +156,39 @@ std::vector<SwatchMove> TryReader::moves_to(const TrySide& side, bool lit) const
   return out;
 }
 
-TriedSide TryReader::tried_side(const TrySide& side, bool lit) {
+SeenSide TryReader::seen_side(const TrySide& side, bool lit) {
   const Trying& trying = m_space.session().trying;
+  SideColors colors = colors_of(side, lit);
   TriedSide out;
   out.way = side.photo ? TryWay::Photo : trying.way;
-  out.colors = colors_of(side, lit).colors;
-  out.match = trying.way == TryWay::Study ? study().match : Match::Color;
+  out.match = study().match;
+  if (out.way == TryWay::Study && study().by_areas && !colors.colors.empty()) {
+    out.areas = areas();
+    if (out.areas) out.area_swatches = swatches_of_areas({photo(), study(), colors, out.areas});
+  }
   if (out.way == TryWay::Follow) out.moves = moves_to(side, lit);
   out.softness = trying.softness;
-  if (out.way == TryWay::Check)
-    if (const MaskMapper* mapper = m_space.reader().mapper()) out.mask = *mapper;
+  if (out.way == TryWay::Check) out.mask = m_space.reader().mapper();
   out.limits = {trying.far, m_space.piece().grading.outside};
   out.show_outside = trying.show_outside;
   out.show_far = trying.show_far;
-  return out;
+  const QColor ground = theme().stage;
+  out.ground = {static_cast<std::uint8_t>(ground.red()), static_cast<std::uint8_t>(ground.green()),
+                static_cast<std::uint8_t>(ground.blue())};
+  if (m_on_staff) out.pointed_out = place_of(colors.ids, m_hovered);
+  out.colors = std::move(colors.colors);
+  return {std::move(out), std::move(colors.ids)};
 }
 
-TriedPicture TryReader::tried(double edge) {
+SeenPicture TryReader::seen(QSizeF whole, double edge) {
   const Trying& trying = m_space.session().trying;
-  TriedPicture out{tried_side(trying.left, false), tried_side(trying.right, true)};
-  out.two = trying.two;
-  out.edge = edge;
-  out.squint = trying.squint;
+  SeenSide left, right = seen_side(trying.right, true);
+  if (trying.two) left = seen_side(trying.left, false);
+  TriedPicture out{std::move(left.tried), std::move(right.tried), trying.two, edge};
+  if (trying.squint) out.squint = squint_of(whole.width(), whole.height());
   out.proof = m_space.shares().proof();
   out.eyes = m_space.session().eyes;
-  return out;
+  return {std::move(out), std::move(left.ids), std::move(right.ids)};
 }
 
 // ---------------------------------------------------------------- areas
@@ -229,11 +245,6 @@ std::shared_ptr<const Areas> TryReader::areas() {
   return nullptr;
 }
 
-std::vector<std::optional<std::size_t>> TryReader::bound(const Areas& areas,
-                                                         const std::vector<Id>& ids) const {
-  return bound_swatches(study(), areas, ids);
-}
-
 // ---------------------------------------------------------------- use, strays, lacks
 
 const IndexedPicture& TryReader::small_picture() {
@@ -273,7 +284,7 @@ const std::unordered_map<Id, double>& TryReader::uses() {
   std::vector<double> pixels(side.ids.size(), 0);
   double all = 0;
   if (cut) {
-    const auto swatches = swatches_of(*cut, SwatchMatcher(side.colors, study().match), bound(*cut, side.ids));
+    const auto swatches = swatches_of_areas({photo(), study(), side, cut});
     for (std::size_t i = 0; i < swatches.size(); ++i) {
       pixels[swatches[i]] += static_cast<double>(cut->areas[i].pixels);
       all += static_cast<double>(cut->areas[i].pixels);
@@ -289,25 +300,19 @@ const std::unordered_map<Id, double>& TryReader::uses() {
   return m_uses;
 }
 
-std::vector<char> TryReader::outside(const std::vector<ColorCount>& colors) {
-  const MaskMapper* mapper = m_space.reader().mapper();
-  return mapper ? outside_mask(colors, *mapper, m_space.piece().grading.outside)
-                : std::vector<char>(colors.size(), 0);
-}
-
 void TryReader::seek_outside() {
   const double limit = m_space.piece().grading.outside;
   if (m_outside_asked != 0 && m_outside_limit == limit) return;
   m_outside_asked = ++m_outside_seek;
   m_outside_limit = limit;
-  const MaskMapper* mapper = m_space.reader().mapper();
+  const auto mapper = m_space.reader().mapper();
   if (!mapper) {
     m_outside.assign(m_small.colors.size(), 0);
     return;
   }
   m_mask_asker.clear();
-  m_mask_asker.start([this, colors = m_small.colors, mapper = *mapper, limit, asked = m_outside_asked] {
-    auto found = outside_mask(colors, mapper, limit);
+  m_mask_asker.start([this, colors = m_small.colors, mapper, limit, asked = m_outside_asked] {
+    auto found = outside_mask(colors, *mapper, limit);
     QMetaObject::invokeMethod(
         this,
         [this, asked, found = std::move(found)] {

@@ -27,6 +27,17 @@ struct SideColors {
   std::vector<Id> ids;
 };
 
+/// A side, and whose its colors are.
+struct SeenSide {
+  TriedSide tried;
+  std::vector<Id> ids; ///< In the order of the colors.
+};
+/// All that is seen at Try.
+struct SeenPicture {
+  TriedPicture tried;
+  std::vector<Id> left, right; ///< Whose the colors of the sides are.
+};
+
 class TryReader final : public QObject {
   Q_OBJECT
 public:
@@ -46,16 +57,14 @@ public:
   /// What follows from the state the photo is in to that of a side.
   [[nodiscard]] std::vector<SwatchMove> moves_to(const TrySide& side, bool lit) const;
 
-  /// All that is seen at Try, without areas; `edge` is its place on the whole picture.
-  [[nodiscard]] TriedPicture tried(double edge);
-  /// Of the right side, without areas.
-  [[nodiscard]] TriedSide tried_side(const TrySide& side, bool lit);
+  /// On a picture of that size; `edge` is its place there. What is studied by areas that are still being cut
+  /// has none yet.
+  [[nodiscard]] SeenPicture seen(QSizeF whole, double edge);
+  /// `lit` as in colors_of().
+  [[nodiscard]] SeenSide seen_side(const TrySide& side, bool lit);
 
   /// Of the shown photo in full; null while they are being cut, which changed() tells the end of.
   [[nodiscard]] std::shared_ptr<const Areas> areas();
-  /// By the painter's hand, or none.
-  [[nodiscard]] std::vector<std::optional<std::size_t>> bound(const Areas& areas,
-                                                              const std::vector<Id>& ids) const;
   /// Changes of one drag are one step.
   void change_study(const QString& name, const std::function<void(Study&)>& change, const QString& drag = {});
 
@@ -73,9 +82,6 @@ public:
   /// At most so many of them, 1 to kMostLacks.
   [[nodiscard]] int most_lacks() const { return m_most_lacks; }
   void seek_at_most(int lacks);
-  /// Whether each color lies outside the mask, by the piece's rule: 1 or 0.
-  [[nodiscard]] std::vector<char> outside(const std::vector<ColorCount>& colors);
-
   /// The swatch that the pointer is over, on the staff or on the picture; 0 for none.
   [[nodiscard]] Id hovered() const { return m_hovered; }
   [[nodiscard]] bool hovered_on_staff() const { return m_on_staff; }

@@ -82,18 +82,15 @@ std::optional<std::vector<Id>> MainWindow::by_exact_use(bool used) {
   TryReader& tries = m_space.tries();
   const auto photo = tries.photo();
   const bool by_areas = tries.study().by_areas;
-  TriedSide side = tries.tried_side(m_space.session().trying.right, true);
-  const SideColors colors = tries.colors_of(m_space.session().trying.right, true);
-  side.areas = photo && by_areas ? tries.areas() : nullptr;
-  if (!photo || colors.colors.empty() || (by_areas && !side.areas) || m_long_work->running()) {
+  const SeenSide side = tries.seen_side(m_space.session().trying.right, true);
+  if (!photo || side.ids.empty() || (by_areas && !side.tried.areas) || m_long_work->running()) {
     m_notice->tell(tr("There is no picture in the set yet to count in; wait for it, or show one."));
     return std::nullopt;
   }
-  if (side.areas) side.area_swatches = swatches_of_areas({photo, tries.study(), colors, side.areas});
   const Piece before = m_space.piece();
   Result<std::vector<std::uint64_t>> counted = std::vector<std::uint64_t>();
   m_long_work->run(tr("Looking at every pixel"), [&](const Progress& progress) {
-    counted = exact_uses(view_of(photo->full()), side, progress);
+    counted = exact_uses(view_of(photo->full()), side.tried, progress);
   });
   if (!counted) return std::nullopt;
   if (m_space.piece() != before) {
@@ -101,9 +98,8 @@ std::optional<std::vector<Id>> MainWindow::by_exact_use(bool used) {
     return std::nullopt;
   }
   std::vector<Id> out;
-  for (std::size_t i = 0; i < colors.ids.size(); ++i)
-    if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), colors.ids[i]))
-      out.push_back(colors.ids[i]);
+  for (std::size_t i = 0; i < side.ids.size(); ++i)
+    if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), side.ids[i])) out.push_back(side.ids[i]);
   std::sort(out.begin(), out.end());
   return out;
 }

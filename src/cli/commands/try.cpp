@@ -146,7 +146,8 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
     side.moves = moves_of(paired(from, to), from, to);
     told["reduced"] = reduced_pixels(view, Follow(side.moves));
   } else {
-    if (const Mask* mask = mask_in_use(piece)) side.mask.emplace(Wheel(piece.wheel), MaskRegion(*mask));
+    if (const Mask* mask = mask_in_use(piece))
+      side.mask = std::make_shared<const MaskMapper>(Wheel(piece.wheel), MaskRegion(*mask));
     side.limits = {r.far, piece.grading.outside};
   }
   render_tried(view, tried, reinterpret_cast<std::uint32_t*>(image.bits()));

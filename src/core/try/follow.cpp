@@ -115,13 +115,4 @@ Srgb8 Follow::moved(Srgb8 color) const {
   return rounded_8bit(brought_into_gamut_near_value(wanted));
 }
 
-std::uint32_t FollowMapper::mapped(std::uint32_t word) const {
-  if (m_follow.still()) return word;
-  return (word & 0xff000000u) | (word_of(m_follow.moved(color_of_word(word))) & 0xffffffu);
-}
-
-void FollowMapper::map(const PixelView& photo, std::uint32_t* out) const {
-  m_known.map(photo, out, [this](std::uint32_t w) { return mapped(w); });
-}
-
 } // namespace zc

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/color/spaces.h"
-#include "core/image/color_table.h"
+#include "core/image/pixels.h"
 
 #include <complex>
 #include <vector>
@@ -48,19 +48,6 @@ private:
   std::vector<Move> m_moves;
   double m_contrast = 1, m_shift = 0; ///< Common: L* becomes contrast * L* + shift.
   double m_softness2 = 0;
-};
-
-/// Follow on pictures; each different color is worked out once. Copies share what they know.
-class FollowMapper {
-public:
-  explicit FollowMapper(Follow follow) : m_follow(std::move(follow)) {}
-  [[nodiscard]] std::uint32_t mapped(std::uint32_t word) const;
-  /// Alpha is kept. `out` holds width * height words.
-  void map(const PixelView& photo, std::uint32_t* out) const;
-
-private:
-  Follow m_follow;
-  ColorTable m_known;
 };
 
 } // namespace zc

@@ -17,6 +17,8 @@ namespace {
 
 /// How much of the ground lies over what steps back.
 constexpr double kMuted = 0.78;
+/// Squinting blurs by this share of the longer side.
+constexpr double kSquint = 0.008;
 
 void copy_photo(const PixelView& photo, std::uint32_t* out) {
   for (int y = 0; y < photo.height; ++y)
@@ -24,20 +26,27 @@ void copy_photo(const PixelView& photo, std::uint32_t* out) {
                  static_cast<std::size_t>(photo.width) * sizeof *out);
 }
 
-void render_side(const PixelView& photo, const TriedSide& side, std::uint32_t* out) {
-  if (side.way == TryWay::Photo || side.colors.empty()) return copy_photo(photo, out);
-  if (side.way == TryWay::Follow) return FollowMapper(Follow(side.moves, side.softness)).map(photo, out);
-  if (side.way == TryWay::Check) {
-    const SwatchMatcher matcher(side.colors);
-    const StrayChecker checker(&matcher, side.mask ? &*side.mask : nullptr, side.limits);
-    return ColorTable().map(photo, out,
-                            [&](std::uint32_t w) { return checked_word(side, w, checker.stray(w)); });
-  }
-  if (!side.areas) return StudyMapper(side.colors, side.match).map(photo, out);
+void render_areas(const TriedSide& side, std::uint32_t* out) {
   std::vector<std::uint32_t> words;
   words.reserve(side.area_swatches.size());
-  for (const std::size_t s : side.area_swatches) words.push_back(swatch_word(side.colors, s));
+  for (const std::size_t s : side.area_swatches)
+    words.push_back(pointed_word(side, swatch_word(side.colors, s), s));
   paint_areas(*side.areas, words, out);
+}
+
+void render_side(const PixelView& photo, const TriedSide& side, std::uint32_t* out) {
+  if (side.way == TryWay::Photo || side.colors.empty()) return copy_photo(photo, out);
+  if (side.way == TryWay::Study && side.areas) return render_areas(side, out);
+  const bool follows = side.way == TryWay::Follow, checks = side.way == TryWay::Check;
+  const SwatchMatcher matcher(side.colors, match_of(side));
+  const Follow follow(follows ? side.moves : std::vector<SwatchMove>(), side.softness);
+  const StrayChecker checker(&matcher, checks ? side.mask.get() : nullptr, side.limits);
+  ColorTable().map(photo, out, [&](std::uint32_t w) {
+    if (checks) return checked_word(side, w, checker.stray(w));
+    if (follows && !side.pointed_out) return moved_word(follow, w);
+    const std::size_t swatch = matcher.nearest(w).swatch;
+    return pointed_word(side, follows ? moved_word(follow, w) : swatch_word(side.colors, swatch), swatch);
+  });
 }
 
 } // namespace
@@ -60,6 +69,29 @@ std::uint32_t swatch_word(const std::vector<MatchColor>& colors, std::size_t swa
   return word_of(rounded_8bit(colors[swatch].color));
 }
 
+std::uint32_t pointed_word(const TriedSide& side, std::uint32_t word, std::size_t swatch) {
+  return side.pointed_out && *side.pointed_out != swatch ? stepped_back(word, side.ground) : word;
+}
+
+Match match_of(const TriedSide& side) { return side.way == TryWay::Study ? side.match : Match::Color; }
+
+double squint_of(double width, double height) { return kSquint * std::max(width, height); }
+
+std::uint32_t moved_word(const Follow& follow, std::uint32_t word) {
+  return follow.still() ? word : word_of(follow.moved(color_of_word(word)));
+}
+
+void finish(const TriedPicture& tried, int width, int height, std::uint32_t* words) {
+  const std::size_t count = static_cast<std::size_t>(width) * height;
+  tried.proof.map(width, height, words);
+  if (tried.squint > 0) {
+    std::vector<std::uint32_t> soft(count);
+    squint({width, height, width, words}, tried.squint, soft.data());
+    std::copy(soft.begin(), soft.end(), words);
+  }
+  to_seen(tried.eyes, words, count);
+}
+
 void render_tried(const PixelView& photo, const TriedPicture& tried, std::uint32_t* out) {
   const std::size_t count = static_cast<std::size_t>(photo.width) * photo.height;
   render_side(photo, tried.right, out);
@@ -71,20 +103,7 @@ void render_tried(const PixelView& photo, const TriedPicture& tried, std::uint32
     for (std::size_t row = 0; row < count; row += static_cast<std::size_t>(photo.width))
       std::copy_n(left.begin() + static_cast<std::ptrdiff_t>(row), edge, out + row);
   }
-  const PixelView made{photo.width, photo.height, photo.width, out};
-  if (tried.proof) {
-    const std::vector<std::uint32_t> before(out, out + count);
-    ColorTable().map(PixelView{photo.width, photo.height, photo.width, before.data()}, out,
-                     [&](std::uint32_t w) {
-                       return word_of(rounded_8bit(tried.proof(srgb_from_8bit(color_of_word(w)))));
-                     });
-  }
-  if (tried.squint) {
-    std::vector<std::uint32_t> soft(count);
-    squint(made, kTrySquint * std::max(photo.width, photo.height), soft.data());
-    std::copy(soft.begin(), soft.end(), out);
-  }
-  to_seen(tried.eyes, out, count);
+  finish(tried, photo.width, photo.height, out);
 }
 
 Result<std::vector<std::uint64_t>> exact_uses(const PixelView& photo, const TriedSide& side,

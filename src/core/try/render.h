@@ -4,12 +4,12 @@
 #pragma once
 
 #include "core/color/eyes.h"
+#include "core/image/color_map.h"
 #include "core/try/areas.h"
 #include "core/try/check.h"
 #include "core/try/follow.h"
 #include "core/try/match.h"
 
-#include <functional>
 #include <memory>
 
 namespace zc {
@@ -29,33 +29,46 @@ struct TriedSide {
   std::vector<SwatchMove> moves = {}; ///< For following.
   double softness = 0;
   // For checking: which strays keep their color, and over what the rest steps back.
-  std::optional<MaskMapper> mask = {};
+  std::shared_ptr<const MaskMapper> mask = nullptr;
   StrayLimits limits = {};
   bool show_outside = true, show_far = true;
   Srgb8 ground{0x38, 0x38, 0x38};
+  /// A swatch that is pointed out: what is any other's steps back. Checks point out what strays instead.
+  std::optional<std::size_t> pointed_out = {};
 };
 
 struct TriedPicture {
   TriedSide left, right;
-  bool two = false;  ///< Both under an edge; else the right one alone.
-  double edge = 0.5; ///< 0 left to 1 right, of the picture's width.
-  bool squint = false;
-  std::function<Srgb(Srgb)> proof = {}; ///< As a press prints it; may be empty.
+  bool two = false;    ///< Both under an edge; else the right one alone.
+  double edge = 0.5;   ///< 0 left to 1 right, of the picture's width.
+  double squint = 0;   ///< Blur, in pixels of the picture as it is rendered; 0 for none.
+  ColorMap proof = {}; ///< As a press prints it; may be empty.
   Eyes eyes = Eyes::Usual;
 };
 
-/// Squinting blurs by this share of the longer side.
-inline constexpr double kTrySquint = 0.008;
+/// How far squinting blurs a whole picture of that size, in its pixels.
+[[nodiscard]] double squint_of(double width, double height);
 
 /// A color that is not looked for, mixed with the ground until it steps back.
 [[nodiscard]] std::uint32_t stepped_back(std::uint32_t word, Srgb8 ground);
 /// What a color becomes when it is checked: itself where it strays in a way that is shown.
 [[nodiscard]] std::uint32_t checked_word(const TriedSide& side, std::uint32_t word, const Stray& stray);
+/// As its swatches moved; see Follow.
+[[nodiscard]] std::uint32_t moved_word(const Follow& follow, std::uint32_t word);
+/// A word, or where another swatch than this is pointed out what it is stepped back.
+[[nodiscard]] std::uint32_t pointed_word(const TriedSide& side, std::uint32_t word, std::size_t swatch);
+/// By what a side asks for the nearest swatch: only studies may do so by value.
+[[nodiscard]] Match match_of(const TriedSide& side);
 /// The swatch's own color.
 [[nodiscard]] std::uint32_t swatch_word(const std::vector<MatchColor>& colors, std::size_t swatch);
 
-/// `out` holds width * height words; alpha is kept, and what lies in no area is not seen. REQUIRES areas of
-/// the size of the picture where there are any.
+/// What comes after both sides have met at the edge: the press, squinting and the eyes that look. `words` are
+/// width * height.
+void finish(const TriedPicture& tried, int width, int height, std::uint32_t* words);
+
+/// Each pixel by itself, for pictures of any size: `out` holds width * height words; alpha is kept, and what
+/// lies in no area is not seen. REQUIRES areas of the size of the picture where there are any. See
+/// LivePicture for one that is looked at while hands move.
 void render_tried(const PixelView& photo, const TriedPicture& tried, std::uint32_t* out);
 
 /// How many pixels each swatch of a side stands for, every one counted; for sides that study. ERRORS:

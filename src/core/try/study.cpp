@@ -8,19 +8,6 @@
 
 namespace zc {
 
-StudyMapper::StudyMapper(const std::vector<MatchColor>& colors, Match match) : m_matcher(colors, match) {
-  assert(!colors.empty());
-  for (const MatchColor& c : colors) m_words.push_back(word_of(rounded_8bit(c.color)));
-}
-
-std::uint32_t StudyMapper::mapped(std::uint32_t word) const {
-  return (word & 0xff000000u) | (m_words[m_matcher.nearest(word).swatch] & 0xffffffu);
-}
-
-void StudyMapper::map(const PixelView& photo, std::uint32_t* out) const {
-  m_known.map(photo, out, [this](std::uint32_t w) { return mapped(w); });
-}
-
 std::vector<std::size_t> swatches_of(const Areas& areas, const SwatchMatcher& matcher,
                                      const std::vector<std::optional<std::size_t>>& bound) {
   assert(bound.size() == areas.areas.size());

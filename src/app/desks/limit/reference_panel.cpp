@@ -64,7 +64,7 @@ void MaskedPreview::refresh_picture() {
   m_picture = reduced(photo->levels[level], size.width(), size.height())
                   .scaled(size)
                   .convertToFormat(QImage::Format_ARGB32);
-  if (const MaskMapper* mapper = m_space.reader().mapper())
+  if (const auto mapper = m_space.reader().mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
   auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
   to_seen(wanted.eyes, words,

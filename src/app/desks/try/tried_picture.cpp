@@ -3,7 +3,6 @@
 
 #include "app/jobs/job_pool.h"
 #include "app/store/study_order.h"
-#include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/try/render.h"
 #include "io/exchange/study_files.h"
@@ -19,13 +18,12 @@ namespace {
 /// Everything the picture is made of, so that what changes meanwhile does not matter.
 struct Order {
   std::shared_ptr<const Photo> photo;
-  TriedPicture tried;
-  Study study; ///< With areas that are not there yet, they are cut first.
-  std::vector<Id> left_ids, right_ids;
+  SeenPicture seen;
+  Study study;                    ///< With areas that are not there yet, they are cut first.
   std::vector<std::string> names; ///< Of the right side's swatches.
 };
 
-void cut_side(Order& order, TriedSide& side, const std::vector<Id>& ids) {
+void cut_side(const Order& order, TriedSide& side, const std::vector<Id>& ids) {
   if (side.way != TryWay::Study || !order.study.by_areas || side.colors.empty()) return;
   if (!side.areas) side.areas = areas_of(*order.photo, order.study);
   if (side.areas)
@@ -34,8 +32,8 @@ void cut_side(Order& order, TriedSide& side, const std::vector<Id>& ids) {
 
 /// A study by areas as shapes.
 Status save_shapes(const Order& order, const std::string& path) {
-  const TriedSide& side = order.tried.right;
-  if (side.way != TryWay::Study || !side.areas || side.colors.empty() || order.tried.two)
+  const TriedSide& side = order.seen.tried.right;
+  if (side.way != TryWay::Study || !side.areas || side.colors.empty() || order.seen.tried.two)
     return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; cut the picture first.",
                  path};
   std::vector<Srgb> colors;
@@ -49,12 +47,13 @@ Status save_shapes(const Order& order, const std::string& path) {
 }
 
 Status write(Order order, const std::string& path, bool shapes) {
-  if (order.tried.two) cut_side(order, order.tried.left, order.left_ids);
-  order.tried.right.areas = order.tried.left.areas ? order.tried.left.areas : order.tried.right.areas;
-  cut_side(order, order.tried.right, order.right_ids);
+  TriedPicture& tried = order.seen.tried;
+  if (tried.two) cut_side(order, tried.left, order.seen.left);
+  if (tried.left.areas) tried.right.areas = tried.left.areas;
+  cut_side(order, tried.right, order.seen.right);
   if (shapes) return save_shapes(order, path);
   QImage out = order.photo->full().copy();
-  render_tried(view_of(order.photo->full()), order.tried, reinterpret_cast<std::uint32_t*>(out.bits()));
+  render_tried(view_of(order.photo->full()), tried, reinterpret_cast<std::uint32_t*>(out.bits()));
   return save_picture(std::move(out), path);
 }
 
@@ -64,15 +63,11 @@ void write_tried_picture(Workspace& space, const QString& path, double edge,
                          const std::function<void(const Status&)>& then) {
   static JobPool pool;
   TryReader& tries = space.tries();
-  const Trying& trying = space.session().trying;
-  const SideColors left = tries.colors_of(trying.left, false), right = tries.colors_of(trying.right, true);
-  Order order{tries.photo(), tries.tried(edge), tries.study(), left.ids, right.ids, {}};
-  const QColor ground = theme().stage;
-  for (TriedSide* side : {&order.tried.left, &order.tried.right})
-    side->ground = {static_cast<std::uint8_t>(ground.red()), static_cast<std::uint8_t>(ground.green()),
-                    static_cast<std::uint8_t>(ground.blue())};
-  if (trying.way == TryWay::Study && order.study.by_areas) order.tried.right.areas = tries.areas();
-  for (const Id id : right.ids) {
+  const auto photo = tries.photo();
+  Order order{photo, tries.seen(photo->full().size(), edge), tries.study(), {}};
+  // Nothing is pointed out in a file.
+  for (TriedSide* side : {&order.seen.tried.left, &order.seen.tried.right}) side->pointed_out.reset();
+  for (const Id id : order.seen.right) {
     const Swatch* s = find_swatch(space.piece(), id);
     order.names.push_back(s ? s->name : std::string());
   }

@@ -8,7 +8,7 @@
 
 namespace zc {
 
-/// Of the right side, without edge and squint. `then` is called in the main thread once it is written.
+/// As it is seen, to its last pixel. `then` is called in the main thread once it is written.
 /// REQUIRES a photo.
 void write_tried_picture(Workspace& space, const QString& path, double edge,
                          const std::function<void(const Status&)>& then);

@@ -9,7 +9,6 @@
 #include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
-#include "core/try/study.h"
 #include "io/photo/decode.h"
 
 #include <QContextMenuEvent>
@@ -39,12 +38,9 @@ TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRestBeforeExact);
   connect(&m_rest, &QTimer::timeout, this, &TryView::settle);
-  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
-             &TryView::renew);
-  connect(&space, &Workspace::geometryChanged, this, [this] {
-    m_outside.clear();
-    renew();
-  });
+  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::geometryChanged,
+              &Workspace::viewChanged},
+             this, &TryView::renew);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TryView::renew);
   connect(&space.set_work(), &SetWork::previewChanged, this, &TryView::renew);
   connect(&space.tries(), &TryReader::changed, this, &TryView::renew);
@@ -114,32 +110,21 @@ double TryView::edge_x() const {
                                       : seen.left();
 }
 
-const TryView::Side& TryView::side_at(QPointF position) const {
-  return m_space.session().trying.two && position.x() < edge_x() ? m_left : m_right;
-}
-
-std::optional<std::size_t> TryView::seen_at(QPointF position) const {
+QPoint TryView::seen_at(QPointF position) const {
   const QPointF p = position * m_seen.ratio - QPointF(m_place.topLeft());
-  const int x = static_cast<int>(std::floor(p.x())), y = static_cast<int>(std::floor(p.y()));
-  if (x < 0 || y < 0 || x >= m_picture.width || y >= m_picture.height) return std::nullopt;
-  return static_cast<std::size_t>(y) * m_picture.width + x;
+  return {static_cast<int>(std::floor(p.x())), static_cast<int>(std::floor(p.y()))};
 }
 
 Id TryView::swatch_at(QPointF position) const {
-  const auto i = seen_at(position);
-  const Side& side = side_at(position);
-  if (!i || side.swatch.empty()) return 0;
-  const std::size_t entry = side.areas ? m_numbers[*i] : m_picture.index[*i];
-  return entry < side.swatch.size() ? side.colors.ids[side.swatch[entry]] : 0;
+  const QPoint at = seen_at(position);
+  const auto swatch = m_picture.swatch_at(at.x(), at.y());
+  return swatch ? (m_picture.on_left(at.x()) ? m_left : m_right).at(*swatch) : 0;
 }
 
 std::optional<Srgb> TryView::color_at(QPointF position) const {
-  const auto i = seen_at(position);
-  if (!i) return std::nullopt;
-  const Side& side = side_at(position);
-  const std::size_t entry = side.areas ? m_numbers[*i] : m_picture.index[*i];
-  if (entry >= side.words.size()) return std::nullopt;
-  return srgb_from_8bit(color_of_word(side.words[entry]));
+  const QPoint at = seen_at(position);
+  const auto word = m_picture.word_at(at.x(), at.y());
+  return word ? std::optional(srgb_from_8bit(color_of_word(*word))) : std::nullopt;
 }
 
 AreaNumber TryView::area_at(QPointF position) const {
@@ -228,33 +213,21 @@ void TryView::move_edge(double x) {
   m_space.try_on(trying);
 }
 
-/// Light inside its edge and dark outside, so that it is seen on any color.
 void TryView::outline(AreaNumber area) {
   if (area == m_outlined) return;
   m_outlined = area;
   m_outline = {};
   update();
   if (area == kNoArea) return;
-  m_outline = QImage(m_picture.width, m_picture.height, QImage::Format_ARGB32);
+  m_outline = QImage(m_picture.width(), m_picture.height(), QImage::Format_ARGB32);
   m_outline.fill(Qt::transparent);
-  const auto at = [&](int x, int y) {
-    return x < 0 || y < 0 || x >= m_picture.width || y >= m_picture.height
-               ? kNoArea
-               : m_numbers[static_cast<std::size_t>(y) * m_picture.width + x];
-  };
-  for (int y = 0; y < m_picture.height; ++y)
-    for (int x = 0; x < m_picture.width; ++x) {
-      const bool inside = at(x, y) == area;
-      const bool edge = (at(x - 1, y) == area) != inside || (at(x + 1, y) == area) != inside ||
-                        (at(x, y - 1) == area) != inside || (at(x, y + 1) == area) != inside;
-      if (edge) m_outline.setPixel(x, y, inside ? 0xffffffffu : 0xff000000u);
-    }
+  m_picture.outline(area, reinterpret_cast<std::uint32_t*>(m_outline.bits()));
   m_outline.setDevicePixelRatio(m_seen.ratio);
 }
 
 void TryView::hover_at(QPointF position) {
-  const auto seen = seen_at(position);
-  outline(side_at(position).areas && seen ? m_numbers[*seen] : kNoArea);
+  const QPoint at = seen_at(position);
+  outline(m_picture.area_at(at.x(), at.y()));
   const Id swatch = swatch_at(position);
   m_space.tries().hover(swatch, false);
   const Swatch* s = find_swatch(m_space.piece(), swatch);

@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The picture in the set: one state, or two under an edge. Colors of the picture that is seen are indexed
-// once; what follows from them is made anew while swatches move.
+// The picture in the set: one state, or two under an edge.
 #pragma once
 
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "app/store/try_reading.h"
 #include "app/store/workspace.h"
-#include "core/try/follow.h"
+#include "core/try/live_picture.h"
 
 #include <QTimer>
 #include <QWidget>
@@ -53,39 +52,19 @@ protected:
 
 private:
   enum class Drag { None, Edge, Pan, Area };
-  /// What a side shows of each color, or of each area where it is cut into areas.
-  struct Side {
-    SideColors colors;
-    std::vector<std::size_t> swatch; ///< Of each color or area; empty where the side shows none.
-    std::vector<std::uint32_t> words;
-    bool areas = false;
-    LiveStudy live;
-    // What followed last, and from what: an edge that is dragged changes none of it.
-    std::vector<SwatchMove> moves;
-    double softness = 0;
-    std::uint64_t picture = 0;
-    std::vector<std::uint32_t> followed;
-    bool guessed = false; ///< By colors that are alike.
-  };
   void renew();
   void let_go();
   void renew_picture();
-  void renew_areas();
-  void renew_side(Side& side, const TrySide& of, bool lit);
-  void follow(Side& side, const std::vector<SwatchMove>& moves);
-  void draft_follow(Side& side, const Follow& follow) const;
-  void find_outside();
   void settle();
-  void mute_all_but_hovered(Side& side) const;
   void compose();
   void fit();
   void zoom_to(double scale, QPointF about);
   void hover_at(QPointF position);
   void move_edge(double x);
-  [[nodiscard]] const Side& side_at(QPointF position) const;
   [[nodiscard]] QRectF room() const; ///< Of the widget, what is not covered.
   [[nodiscard]] QRectF photo_rect() const;
-  [[nodiscard]] std::optional<std::size_t> seen_at(QPointF position) const;
+  /// Of what is seen of the photo; may lie beside it.
+  [[nodiscard]] QPoint seen_at(QPointF position) const;
   [[nodiscard]] AreaNumber area_at(QPointF position) const;
   void unbind(Study& study, AreaNumber area) const;
   void outline(AreaNumber area);
@@ -107,17 +86,11 @@ private:
     bool operator==(const Seen&) const = default;
   };
   Seen m_seen;
-  QRect m_place;                     ///< Of the picture in the widget, in pixels of the screen.
-  IndexedPicture m_picture;          ///< What is seen of the photo.
-  std::vector<AreaNumber> m_numbers; ///< Its areas.
-  const Areas* m_numbers_of = nullptr;
-  std::vector<char> m_outside; ///< Of its colors, the mask; empty until it is asked for.
-  ColorCells m_cells;          ///< Of its colors; empty where there are few.
-  bool m_drafts = true;        ///< A first picture may be a guess; the exact one follows when hands rest.
-  bool m_outside_guessed = false;
-  double m_outside_limit = 0;
+  QRect m_place; ///< Of the picture in the widget, in pixels of the screen.
+  LivePicture m_picture;
+  std::vector<Id> m_left, m_right; ///< Whose the colors of its sides are.
+  bool m_drafts = true;            ///< A first picture may be a draft; the exact one follows when hands rest.
   QTimer m_rest;
-  Side m_left, m_right;
   QImage m_image;
   AreaNumber m_outlined = kNoArea;
   QImage m_outline; ///< Of the area that the pointer is over.
