@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/theme/theme.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 
 #include <QApplication>

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What must never hold the window up: changed areas of a picture of 24 megapixels, thousands of swatches
 // alike, a long text that nothing can read, and the end of the program while work is running.
-#include "app/jobs/job_pool.h"
-#include "app/store/set_work.h"
 #include "bench_copy.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
 #include "core/piece/lines_pattern.h"
 #include "core/try/areas.h"
+#include "model/derived/job_pool.h"
+#include "model/work/set_work.h"
 
 #include <atomic>
 #include <sys/resource.h>
@@ -57,7 +57,7 @@ void alike_swatches_edited(benchmark::State& s) {
   bench.show();
   Workspace& space = bench.window->space();
   space.start(piece_of_alike(static_cast<int>(s.range(0))), {}, true);
-  space.show_desk(Desk::Grade);
+  space.viewing().show_desk(Desk::Grade);
   const Id swatch = space.piece().sets[0].families[0].swatches[7].id;
   QApplication::processEvents();
   const double before = most_memory_mb();

@@ -49,7 +49,7 @@ void pick_handed_over(benchmark::State& state) {
   double worst = 0, n = 0;
   for (auto _ : state) {
     const auto start = Clock::now();
-    space.take_up({n / 300, 0.5, 0.3});
+    space.picking().take_up({n / 300, 0.5, 0.3});
     QApplication::processEvents();
     if (QGuiApplication::clipboard()->text().isEmpty()) state.SkipWithError("nothing was handed over");
     worst = std::max(worst, milliseconds_since(start));
@@ -71,11 +71,11 @@ void drag_with_companion(benchmark::State& state) {
     zc::Monitors::all().use_for_all(*profile);
   }
   double value = 5, worst = 0;
-  space.begin_pick();
+  space.picking().begin_pick();
   for (auto _ : state) {
     const auto start = Clock::now();
     value = value > 95 ? 5 : value + 0.7;
-    space.pick_value(value);
+    space.picking().pick_value(value);
     QApplication::processEvents();
     worst = std::max(worst, milliseconds_since(start));
   }

@@ -3,13 +3,13 @@
 // and scrolling and box-selecting five thousand swatches in the window.
 #include "app/band/staff_view.h"
 #include "app/desks/grade/rows_view.h"
-#include "app/store/set_work.h"
 #include "bench_window.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/mask/patterns.h"
 #include "core/piece/edits.h"
 #include "core/piece/grading.h"
+#include "model/work/set_work.h"
 
 #include <QMouseEvent>
 #include <QScrollBar>
@@ -95,8 +95,8 @@ struct GradeWindow : BenchWindow {
     piece.sets.change(0).families = large_set().families;
     piece.next_id = 100'000;
     window->space().start(piece, {}, true);
-    window->space().show_desk(Desk::Grade);
-    window->space().show_set_view(view);
+    window->space().viewing().show_desk(Desk::Grade);
+    window->space().viewing().show_set_view(view);
     QApplication::processEvents();
   }
 };

@@ -2,13 +2,13 @@
 // Mixing by hand: the field against the plain way to mix, a recipe of twelve paints, the reach, the fewest
 // paints; and a corner that follows the color in the whole window.
 #include "app/desks/pick/mix_view.h"
-#include "app/store/paint_reading.h"
 #include "bench_copy.h"
 #include "bench_window.h"
 #include "core/mix/field.h"
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
 #include "core/mix/trade_paints.h"
+#include "model/mixing/paint_reading.h"
 
 #include <QAbstractButton>
 
@@ -89,23 +89,23 @@ void mix_corner_follows(benchmark::State& state) {
   window.show();
   window.window->documents().open_demo();
   Workspace& space = window.window->space();
-  space.show_desk(Desk::Pick);
+  space.viewing().show_desk(Desk::Pick);
   window.window->findChild<QAbstractButton*>(QStringLiteral("page.mixing"))->click();
   Mixing mixing = space.session().mixing;
   mixing.follows = 0;
-  space.mix_by_hand(mixing);
+  space.picking().mix_by_hand(mixing);
   QApplication::processEvents();
   std::vector<double> times;
   int move = 0;
-  space.begin_pick();
+  space.picking().begin_pick();
   for (auto _ : state) {
     ++move;
     times.push_back(1000 * seconds([&] {
-                      space.pick_plan(disc_point(Angle(40 + move % 60), 0.3 + 0.004 * (move % 90)));
+                      space.picking().pick_plan(disc_point(Angle(40 + move % 60), 0.3 + 0.004 * (move % 90)));
                       QApplication::processEvents();
                     }));
   }
-  space.end_pick();
+  space.picking().end_pick();
   std::sort(times.begin(), times.end());
   state.counters["median_ms"] = times[times.size() / 2];
   state.counters["worst_ms"] = times.back();

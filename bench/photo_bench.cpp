@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is read from a photo of 24 megapixels, as multiples of copying its pixels in the same run.
-#include "app/jobs/photo_library.h"
 #include "bench_copy.h"
 #include "core/image/extract.h"
 #include "core/image/places.h"
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
 #include "core/mask/patterns.h"
+#include "model/photos/photo_library.h"
 
 #include <QBuffer>
 #include <benchmark/benchmark.h>

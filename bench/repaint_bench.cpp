@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Drags in the whole window at 1280x800: the value line, for which wheel, section and rail are painted anew,
 // and a corner of the mask.
-#include "app/store/photo_reading.h"
-#include "app/store/set_work.h"
-#include "app/store/try_reading.h"
 #include "bench_copy.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
+#include "model/photo/photo_reading.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <benchmark/benchmark.h>
 #include <chrono>
@@ -18,7 +18,7 @@ struct Desk : zc::space::BenchWindow {
   explicit Desk(zc::Desk desk) {
     show();
     window->documents().open_demo();
-    window->space().show_desk(desk);
+    window->space().viewing().show_desk(desk);
     QApplication::processEvents();
   }
 };
@@ -27,10 +27,10 @@ void drag_value_line(benchmark::State& state) {
   const Desk desk(zc::Desk::Pick);
   zc::Workspace& space = desk.window->space();
   double value = 5;
-  space.begin_pick();
+  space.picking().begin_pick();
   for (auto _ : state) {
     value = value > 95 ? 5 : value + 0.7;
-    space.pick_value(value);
+    space.picking().pick_value(value);
     QApplication::processEvents(); // paints everything the move has changed
   }
   state.counters["frames_per_second"] =
@@ -83,7 +83,7 @@ void try_changed_swatch(benchmark::State& state) {
   zc::Trying trying = space.session().trying;
   trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
   trying.from.version = zc::current_set(space.piece())->versions[0].id;
-  space.try_on(trying);
+  space.viewing().try_on(trying);
   QApplication::processEvents();
   const zc::Id swatch = zc::current_set(space.piece())->families[1].swatches[1].id;
   std::vector<double> times;
@@ -121,14 +121,14 @@ void try_first_picture(benchmark::State& state) {
   zc::Trying trying = space.session().trying;
   trying.way = zc::TryWay::Photo;
   trying.from.version = zc::current_set(space.piece())->versions[0].id;
-  space.try_on(trying);
-  space.show_reference(space.piece().references.back().id);
+  space.viewing().try_on(trying);
+  space.viewing().show_reference(space.piece().references.back().id);
   while (!space.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
   const auto until = std::chrono::steady_clock::now() + std::chrono::milliseconds(1000);
   while (std::chrono::steady_clock::now() < until) QApplication::processEvents(QEventLoop::AllEvents, 20);
   trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
   for (auto _ : state) {
-    space.try_on(trying);
+    space.viewing().try_on(trying);
     QApplication::processEvents();
   }
 }
@@ -153,7 +153,7 @@ void try_recolored_drawing(benchmark::State& state) {
   const std::size_t before = space.piece().references.size();
   space.photos().take_in(drawing, QStringLiteral("drawing"));
   while (space.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
-  space.show_reference(space.piece().references.back().id);
+  space.viewing().show_reference(space.piece().references.back().id);
   while (!space.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
   space.tries().change_study(QStringLiteral("areas"), [](zc::Study& s) { s.by_areas = true; });
   while (!space.tries().areas()) QApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -190,7 +190,7 @@ void switch_look(benchmark::State& state) {
   for (auto _ : state) {
     for (const auto& [name, look] : looks) {
       const auto start = std::chrono::steady_clock::now();
-      space.show_look(look);
+      space.viewing().show_look(look);
       QApplication::processEvents();
       const double ms =
           std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What large photos weigh: memory while one of 100 megapixels is looked at in every way, and how soon a piece
 // with twenty of 24 megapixels can be worked on.
-#include "app/store/photo_reading.h"
 #include "bench_load.h"
 #include "bench_photos.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
+#include "model/photo/photo_reading.h"
 
 #include <QAbstractButton>
 #include <QTemporaryDir>
@@ -62,17 +62,17 @@ void photo_of_100_megapixels(benchmark::State& state) {
     desk.show();
     Workspace& space = desk.window->space();
     desk.window->documents().open_demo(); // For its mask.
-    space.show_desk(Desk::Observe);
+    space.viewing().show_desk(Desk::Observe);
     space.photos().take_in(path);
     work_until([&] { return space.piece().references.size() == 4; });
-    space.show_reference(space.piece().references.back().id);
+    space.viewing().show_reference(space.piece().references.back().id);
     work_until([&] { return space.reader().photo() != nullptr; });
     state.counters["megapixels"] =
         1e-6 * space.reader().photo()->full().width() * space.reader().photo()->full().height();
     state.counters["decoded_MB"] = peak.megabytes();
     for (const auto look : {PhotoLook::Value, PhotoLook::Flat, PhotoLook::Squint, PhotoLook::Steps,
                             PhotoLook::Mask, PhotoLook::Color}) {
-      space.show_look(look);
+      space.viewing().show_look(look);
       QApplication::processEvents();
     }
     desk.window->findChild<QAbstractButton*>(QStringLiteral("takeColors"))->click();
@@ -102,7 +102,7 @@ void twenty_references(benchmark::State& state) {
     const double usable = seconds([&] {
       desk.show();
       desk.window->documents().open(file);
-      desk.window->space().show_desk(Desk::Observe);
+      desk.window->space().viewing().show_desk(Desk::Observe);
       QApplication::processEvents(QEventLoop::AllEvents, 50); // shown, painted, and answering
     });
     const auto& references = desk.window->space().piece().references;

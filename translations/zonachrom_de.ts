@@ -2685,6 +2685,18 @@ Tonwert %2
         <source>%1 cannot be read as a picture now; this is its last one.</source>
         <translation>%1 ist gerade nicht als Bild lesbar; dies ist das letzte.</translation>
     </message>
+    <message>
+        <source>Follow canvas</source>
+        <translation>Leinwand folgen</translation>
+    </message>
+    <message>
+        <source>The shown reference follows no file.</source>
+        <translation>Die gezeigte Vorlage folgt keiner Datei.</translation>
+    </message>
+    <message>
+        <source>Stop following</source>
+        <translation>Nicht mehr folgen</translation>
+    </message>
 </context>
 <context>
     <name>zc::CardPanel</name>
@@ -3617,6 +3629,43 @@ Tonwert %2
     <message>
         <source>from the picture</source>
         <translation>aus dem Bild</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Laying</name>
+    <message>
+        <source>Lay swatch</source>
+        <translation>Farbfeld legen</translation>
+    </message>
+    <message>
+        <source>Lay %1 as a family</source>
+        <translation>%1 als Familie legen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Lay %1 as %n families</source>
+        <translation>
+            <numerusform>%1 als %n Familie legen</numerusform>
+            <numerusform>%1 als %n Familien legen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>key colors</source>
+        <translation>Eckfarben</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>Accept %n colors</source>
+        <translation>
+            <numerusform>%n Farbe annehmen</numerusform>
+            <numerusform>%n Farben annehmen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Show set</source>
+        <translation>Satz zeigen</translation>
     </message>
 </context>
 <context>
@@ -5406,6 +5455,21 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
+    <name>zc::Masking</name>
+    <message>
+        <source>Change wheel</source>
+        <translation>Farbkreis ändern</translation>
+    </message>
+    <message>
+        <source>Turn mask</source>
+        <translation>Maske drehen</translation>
+    </message>
+    <message>
+        <source>Take mask off</source>
+        <translation>Maske abnehmen</translation>
+    </message>
+</context>
+<context>
     <name>zc::MixPanel</name>
     <message>
         <source>paint</source>
@@ -6270,6 +6334,17 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
+    <name>zc::PhotoIntake</name>
+    <message>
+        <source>Replace reference</source>
+        <translation>Vorlage ersetzen</translation>
+    </message>
+    <message>
+        <source>Add reference</source>
+        <translation>Vorlage hinzufügen</translation>
+    </message>
+</context>
+<context>
     <name>zc::PhotoView</name>
     <message>
         <source>No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.</source>
@@ -6345,6 +6420,13 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Cut hue, saturation and value into steps</source>
         <translation>Farbton, Sättigung und Tonwert in Stufen teilen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Picking</name>
+    <message>
+        <source>A display cannot show this color; the nearest of its value and hue was taken.</source>
+        <translation>Diese Farbe kann kein Bildschirm zeigen; die nächste ihres Tonwerts und Farbtons wurde genommen.</translation>
     </message>
 </context>
 <context>
@@ -6545,6 +6627,29 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
             <numerusform>Das %n Farbfeld ist druckbar, wie es ist.</numerusform>
             <numerusform>Alle %n Farbfelder sind druckbar, wie sie sind.</numerusform>
         </translation>
+    </message>
+</context>
+<context>
+    <name>zc::PressReader</name>
+    <message>
+        <source>What does not print is locked; unlock it first.</source>
+        <translation>Was nicht druckbar ist, ist gesperrt; zuerst freigeben.</translation>
+    </message>
+    <message>
+        <source>Every swatch prints as it is.</source>
+        <translation>Jedes Farbfeld ist druckbar, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Take the printable color</source>
+        <translation>Die druckbare Farbe nehmen</translation>
+    </message>
+    <message>
+        <source>Take %1 printable colors</source>
+        <translation>%1 druckbare Farben nehmen</translation>
+    </message>
+    <message>
+        <source>before the press</source>
+        <translation>vor dem Druck</translation>
     </message>
 </context>
 <context>
@@ -7664,26 +7769,6 @@ in der Maske %1 %</translation>
         <source>There is no set yet.</source>
         <translation>Noch gibt es keinen Satz.</translation>
     </message>
-    <message>
-        <source>What does not print is locked; unlock it first.</source>
-        <translation>Was nicht druckbar ist, ist gesperrt; zuerst freigeben.</translation>
-    </message>
-    <message>
-        <source>Every swatch prints as it is.</source>
-        <translation>Jedes Farbfeld ist druckbar, wie es ist.</translation>
-    </message>
-    <message>
-        <source>Take the printable color</source>
-        <translation>Die druckbare Farbe nehmen</translation>
-    </message>
-    <message>
-        <source>Take %1 printable colors</source>
-        <translation>%1 druckbare Farben nehmen</translation>
-    </message>
-    <message>
-        <source>before the press</source>
-        <translation>vor dem Druck</translation>
-    </message>
 </context>
 <context>
     <name>zc::ShareStage</name>
@@ -8470,6 +8555,25 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Studio</name>
+    <message>
+        <source>no mask in use</source>
+        <translation>keine Maske in Gebrauch</translation>
+    </message>
+    <message>
+        <source>inside the mask</source>
+        <translation>in der Maske</translation>
+    </message>
+    <message>
+        <source>outside the mask</source>
+        <translation>außerhalb der Maske</translation>
+    </message>
+    <message>
+        <source>outside the mask, flagged</source>
+        <translation>außerhalb der Maske, markiert</translation>
     </message>
 </context>
 <context>
@@ -9310,95 +9414,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>Lay</source>
         <translation>Legen</translation>
-    </message>
-</context>
-<context>
-    <name>zc::Workspace</name>
-    <message>
-        <source>A display cannot show this color; the nearest of its value and hue was taken.</source>
-        <translation>Diese Farbe kann kein Bildschirm zeigen; die nächste ihres Tonwerts und Farbtons wurde genommen.</translation>
-    </message>
-    <message>
-        <source>no mask in use</source>
-        <translation>keine Maske in Gebrauch</translation>
-    </message>
-    <message>
-        <source>inside the mask</source>
-        <translation>in der Maske</translation>
-    </message>
-    <message>
-        <source>outside the mask</source>
-        <translation>außerhalb der Maske</translation>
-    </message>
-    <message>
-        <source>outside the mask, flagged</source>
-        <translation>außerhalb der Maske, markiert</translation>
-    </message>
-    <message>
-        <source>Lay swatch</source>
-        <translation>Farbfeld legen</translation>
-    </message>
-    <message>
-        <source>Lay %1 as a family</source>
-        <translation>%1 als Familie legen</translation>
-    </message>
-    <message>
-        <source>key colors</source>
-        <translation>Eckfarben</translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
-        <translation>%1 von %2</translation>
-    </message>
-    <message>
-        <source>Change wheel</source>
-        <translation>Farbkreis ändern</translation>
-    </message>
-    <message>
-        <source>Turn mask</source>
-        <translation>Maske drehen</translation>
-    </message>
-    <message>
-        <source>Take mask off</source>
-        <translation>Maske abnehmen</translation>
-    </message>
-    <message>
-        <source>Replace reference</source>
-        <translation>Vorlage ersetzen</translation>
-    </message>
-    <message>
-        <source>Add reference</source>
-        <translation>Vorlage hinzufügen</translation>
-    </message>
-    <message>
-        <source>Follow canvas</source>
-        <translation>Leinwand folgen</translation>
-    </message>
-    <message>
-        <source>The shown reference follows no file.</source>
-        <translation>Die gezeigte Vorlage folgt keiner Datei.</translation>
-    </message>
-    <message>
-        <source>Stop following</source>
-        <translation>Nicht mehr folgen</translation>
-    </message>
-    <message>
-        <source>Show set</source>
-        <translation>Satz zeigen</translation>
-    </message>
-    <message numerus="yes">
-        <source>Lay %1 as %n families</source>
-        <translation>
-            <numerusform>%1 als %n Familie legen</numerusform>
-            <numerusform>%1 als %n Familien legen</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Accept %n colors</source>
-        <translation>
-            <numerusform>%n Farbe annehmen</numerusform>
-            <numerusform>%n Farben annehmen</numerusform>
-        </translation>
     </message>
 </context>
 <context>

@@ -2685,6 +2685,18 @@ valor %2
         <source>%1 cannot be read as a picture now; this is its last one.</source>
         <translation>%1 no se puede leer ahora como imagen; esta es la última.</translation>
     </message>
+    <message>
+        <source>Follow canvas</source>
+        <translation>Seguir lienzo</translation>
+    </message>
+    <message>
+        <source>The shown reference follows no file.</source>
+        <translation>La referencia mostrada no sigue ningún archivo.</translation>
+    </message>
+    <message>
+        <source>Stop following</source>
+        <translation>Dejar de seguir</translation>
+    </message>
 </context>
 <context>
     <name>zc::CardPanel</name>
@@ -3617,6 +3629,43 @@ valor %2
     <message>
         <source>from the picture</source>
         <translation>de la imagen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Laying</name>
+    <message>
+        <source>Lay swatch</source>
+        <translation>Poner muestra</translation>
+    </message>
+    <message>
+        <source>Lay %1 as a family</source>
+        <translation>Poner %1 como familia</translation>
+    </message>
+    <message numerus="yes">
+        <source>Lay %1 as %n families</source>
+        <translation>
+            <numerusform>Poner %1 como %n familia</numerusform>
+            <numerusform>Poner %1 como %n familias</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>key colors</source>
+        <translation>colores clave</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 de %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>Accept %n colors</source>
+        <translation>
+            <numerusform>Aceptar %n color</numerusform>
+            <numerusform>Aceptar %n colores</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Show set</source>
+        <translation>Mostrar conjunto</translation>
     </message>
 </context>
 <context>
@@ -5406,6 +5455,21 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
+    <name>zc::Masking</name>
+    <message>
+        <source>Change wheel</source>
+        <translation>Cambiar círculo</translation>
+    </message>
+    <message>
+        <source>Turn mask</source>
+        <translation>Girar máscara</translation>
+    </message>
+    <message>
+        <source>Take mask off</source>
+        <translation>Quitar máscara</translation>
+    </message>
+</context>
+<context>
     <name>zc::MixPanel</name>
     <message>
         <source>paint</source>
@@ -6270,6 +6334,17 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
+    <name>zc::PhotoIntake</name>
+    <message>
+        <source>Replace reference</source>
+        <translation>Sustituir referencia</translation>
+    </message>
+    <message>
+        <source>Add reference</source>
+        <translation>Añadir referencia</translation>
+    </message>
+</context>
+<context>
     <name>zc::PhotoView</name>
     <message>
         <source>No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.</source>
@@ -6345,6 +6420,13 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Cut hue, saturation and value into steps</source>
         <translation>Cortar tono, saturación y valor en pasos</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Picking</name>
+    <message>
+        <source>A display cannot show this color; the nearest of its value and hue was taken.</source>
+        <translation>Ninguna pantalla muestra este color; se tomó el más cercano de su valor y tono.</translation>
     </message>
 </context>
 <context>
@@ -6545,6 +6627,29 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
             <numerusform>La %n muestra se imprime como es.</numerusform>
             <numerusform>Las %n muestras se imprimen como son.</numerusform>
         </translation>
+    </message>
+</context>
+<context>
+    <name>zc::PressReader</name>
+    <message>
+        <source>What does not print is locked; unlock it first.</source>
+        <translation>Lo que no se imprime está bloqueado; desbloquéalo antes.</translation>
+    </message>
+    <message>
+        <source>Every swatch prints as it is.</source>
+        <translation>Todas las muestras se imprimen como son.</translation>
+    </message>
+    <message>
+        <source>Take the printable color</source>
+        <translation>Tomar el color imprimible</translation>
+    </message>
+    <message>
+        <source>Take %1 printable colors</source>
+        <translation>Tomar %1 colores imprimibles</translation>
+    </message>
+    <message>
+        <source>before the press</source>
+        <translation>antes de la imprenta</translation>
     </message>
 </context>
 <context>
@@ -7664,26 +7769,6 @@ en la máscara %1 %</translation>
         <source>There is no set yet.</source>
         <translation>Aún no hay conjunto.</translation>
     </message>
-    <message>
-        <source>What does not print is locked; unlock it first.</source>
-        <translation>Lo que no se imprime está bloqueado; desbloquéalo antes.</translation>
-    </message>
-    <message>
-        <source>Every swatch prints as it is.</source>
-        <translation>Todas las muestras se imprimen como son.</translation>
-    </message>
-    <message>
-        <source>Take the printable color</source>
-        <translation>Tomar el color imprimible</translation>
-    </message>
-    <message>
-        <source>Take %1 printable colors</source>
-        <translation>Tomar %1 colores imprimibles</translation>
-    </message>
-    <message>
-        <source>before the press</source>
-        <translation>antes de la imprenta</translation>
-    </message>
 </context>
 <context>
     <name>zc::ShareStage</name>
@@ -8470,6 +8555,25 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Studio</name>
+    <message>
+        <source>no mask in use</source>
+        <translation>sin máscara en uso</translation>
+    </message>
+    <message>
+        <source>inside the mask</source>
+        <translation>dentro de la máscara</translation>
+    </message>
+    <message>
+        <source>outside the mask</source>
+        <translation>fuera de la máscara</translation>
+    </message>
+    <message>
+        <source>outside the mask, flagged</source>
+        <translation>fuera de la máscara, señalado</translation>
     </message>
 </context>
 <context>
@@ -9310,95 +9414,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>Lay</source>
         <translation>Poner</translation>
-    </message>
-</context>
-<context>
-    <name>zc::Workspace</name>
-    <message>
-        <source>A display cannot show this color; the nearest of its value and hue was taken.</source>
-        <translation>Ninguna pantalla muestra este color; se tomó el más cercano de su valor y tono.</translation>
-    </message>
-    <message>
-        <source>no mask in use</source>
-        <translation>sin máscara en uso</translation>
-    </message>
-    <message>
-        <source>inside the mask</source>
-        <translation>dentro de la máscara</translation>
-    </message>
-    <message>
-        <source>outside the mask</source>
-        <translation>fuera de la máscara</translation>
-    </message>
-    <message>
-        <source>outside the mask, flagged</source>
-        <translation>fuera de la máscara, señalado</translation>
-    </message>
-    <message>
-        <source>Lay swatch</source>
-        <translation>Poner muestra</translation>
-    </message>
-    <message>
-        <source>Lay %1 as a family</source>
-        <translation>Poner %1 como familia</translation>
-    </message>
-    <message>
-        <source>key colors</source>
-        <translation>colores clave</translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
-        <translation>%1 de %2</translation>
-    </message>
-    <message>
-        <source>Change wheel</source>
-        <translation>Cambiar círculo</translation>
-    </message>
-    <message>
-        <source>Turn mask</source>
-        <translation>Girar máscara</translation>
-    </message>
-    <message>
-        <source>Take mask off</source>
-        <translation>Quitar máscara</translation>
-    </message>
-    <message>
-        <source>Replace reference</source>
-        <translation>Sustituir referencia</translation>
-    </message>
-    <message>
-        <source>Add reference</source>
-        <translation>Añadir referencia</translation>
-    </message>
-    <message>
-        <source>Follow canvas</source>
-        <translation>Seguir lienzo</translation>
-    </message>
-    <message>
-        <source>The shown reference follows no file.</source>
-        <translation>La referencia mostrada no sigue ningún archivo.</translation>
-    </message>
-    <message>
-        <source>Stop following</source>
-        <translation>Dejar de seguir</translation>
-    </message>
-    <message>
-        <source>Show set</source>
-        <translation>Mostrar conjunto</translation>
-    </message>
-    <message numerus="yes">
-        <source>Lay %1 as %n families</source>
-        <translation>
-            <numerusform>Poner %1 como %n familia</numerusform>
-            <numerusform>Poner %1 como %n familias</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Accept %n colors</source>
-        <translation>
-            <numerusform>Aceptar %n color</numerusform>
-            <numerusform>Aceptar %n colores</numerusform>
-        </translation>
     </message>
 </context>
 <context>

@@ -1,21 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
 #include "app/bus/palette_service.h"
-#include "app/jobs/job_pool.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
 #include "app/seams/end_requests.h"
-#include "app/seams/language.h"
 #include "app/spoken/spoken.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
 #include "app/window/beside.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/picture.h"
 #include "app/window/set_files.h"
 #include "app/window/start_options.h"
 #include "io/container/piece_file.h"
+#include "model/derived/job_pool.h"
+#include "model/i18n/language.h"
 
 #include <QAbstractButton>
 #include <QApplication>
@@ -83,15 +83,15 @@ void choose_platform(const QStringList& words) {
 
 void apply_options(zc::MainWindow& window, const zc::StartOptions& options) {
   auto& space = window.space();
-  if (options.desk) space.show_desk(*options.desk);
+  if (options.desk) space.viewing().show_desk(*options.desk);
   zc::Companion* companion = window.beside().companion();
   if (options.size.isValid() && companion) companion->take_place({companion->pos(), options.size});
   if (options.size.isValid() && !companion) window.resize(options.size);
   zc::WheelSpec wheel = space.piece().wheel;
   wheel.hues = options.hues.value_or(wheel.hues);
   wheel.measure = options.measure.value_or(wheel.measure);
-  if (wheel != space.piece().wheel) space.change_wheel(wheel);
-  if (options.eyes) space.look_with(*options.eyes);
+  if (wheel != space.piece().wheel) space.masking().change_wheel(wheel);
+  if (options.eyes) space.viewing().look_with(*options.eyes);
   if (options.surround) window.use_surround(*options.surround);
 }
 

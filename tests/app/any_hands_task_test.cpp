@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Hands that press, drag, turn and type anywhere at every desk: nothing they do brings the window down, every
 // change can be undone and done again, and what is left can be saved and comes back.
-#include "app/store/set_work.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
+#include "model/work/set_work.h"
 #include "support/any_hands.h"
 #include "support/whole.h"
 
@@ -109,14 +109,14 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   const int steps = stack.index();
   while (stack.canUndo()) stack.undo();
   QCOMPARE(desk->space().store().document(), document);
-  const PieceChange left = change_between(desk->piece(), start);
+  const Parts left = change_between(desk->piece(), start);
   QVERIFY2(desk->piece() == start, qPrintable(QString("%1 steps undone leave words %2, geometry %3, "
                                                       "references %4, sets %5")
                                                   .arg(steps)
-                                                  .arg(left.words)
-                                                  .arg(left.geometry)
-                                                  .arg(left.references)
-                                                  .arg(left.sets)));
+                                                  .arg(left.has(Part::Words))
+                                                  .arg(left.has(Part::Geometry))
+                                                  .arg(left.has(Part::References))
+                                                  .arg(left.has(Part::Sets))));
   while (stack.index() < steps) stack.redo();
   QCOMPARE(desk->piece(), end);
   const auto packed = pack_document({end, {}});

@@ -64,7 +64,7 @@ void BesideTask::one_session_in_both_windows() {
   const QString hex = QString::fromStdString(hex_of(m_desk->session().color()));
   QCOMPARE(words("besideHex"), hex);
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), hex);
-  m_desk->space().take_up({0.1, 0.5, 0.3});
+  m_desk->space().picking().take_up({0.1, 0.5, 0.3});
   QCOMPARE(words("besideHex"), QString("#1a804d"));
   QVERIFY(words("besideState").contains("outside the mask"));
   // The rule of the mask is the piece's.
@@ -79,8 +79,8 @@ void BesideTask::one_session_in_both_windows() {
 
 void BesideTask::a_swatch_is_taken_up_at_every_desk() {
   for (const Desk desk : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
-    m_desk->space().show_desk(desk);
-    m_desk->space().take_up({0.5, 0.5, 0.5});
+    m_desk->space().viewing().show_desk(desk);
+    m_desk->space().picking().take_up({0.5, 0.5, 0.5});
     const Swatch s = current_set(m_desk->piece())->families[2].swatches[1];
     click(m_beside->staff(), m_beside->staff().swatch_rect(s.id).center());
     QCOMPARE(m_desk->session().color(), s.color);
@@ -117,7 +117,7 @@ void BesideTask::the_strip_holds_axis_and_set_standing_and_lying() {
 void BesideTask::picks_are_handed_over_in_the_chosen_form() {
   auto* clipboard = QGuiApplication::clipboard();
   clipboard->setText("mine");
-  m_desk->space().take_up({0.2, 0.4, 0.6});
+  m_desk->space().picking().take_up({0.2, 0.4, 0.6});
   QCOMPARE(clipboard->text(), QString("mine"));
   auto& hand = in_companion<QAbstractButton>("besideHandOver");
   hand.click();
@@ -133,17 +133,17 @@ void BesideTask::picks_are_handed_over_in_the_chosen_form() {
                              "#336699"};
   for (const QString& text : expected) {
     in_companion<QAbstractButton>("besideForm").click();
-    m_desk->space().take_up({0.2, 0.4, 0.6});
+    m_desk->space().picking().take_up({0.2, 0.4, 0.6});
     QCOMPARE(clipboard->text(), text);
     QCOMPARE(words("besideLine"), "handed over " + text);
   }
   // Wells and the color before are picks too.
-  m_desk->space().back_to_before();
-  m_desk->space().take_up_well(0);
+  m_desk->space().picking().back_to_before();
+  m_desk->space().picking().take_up_well(0);
   QCOMPARE(clipboard->text(), QString::fromStdString(hex_of(*m_desk->session().at_hand.wells[0])));
   hand.click();
   clipboard->setText("mine");
-  m_desk->space().take_up({0.7, 0.4, 0.6});
+  m_desk->space().picking().take_up({0.7, 0.4, 0.6});
   QCOMPARE(clipboard->text(), QString("mine"));
 }
 
@@ -151,7 +151,7 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->trigger("Form of what is handed over...");
   auto& pattern = m_desk->part<QLineEdit>("handPattern");
   auto& panel = m_desk->part<QWidget>("handPanel");
-  m_desk->space().take_up({0.2, 0.4, 0.6});
+  m_desk->space().picking().take_up({0.2, 0.4, 0.6});
   pattern.selectAll();
   QTest::keyClicks(&pattern, "{r} {g} {blue}");
   QVERIFY(m_desk->part<QLabel>("handPreview").text().contains("{blue}"));
@@ -166,7 +166,7 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->part<QAbstractButton>("handTake").click();
   QVERIFY(!panel.isVisible());
   m_desk->window.hand_over().turn(true);
-  m_desk->space().take_up({0.2, 0.4, 0.6});
+  m_desk->space().picking().take_up({0.2, 0.4, 0.6});
   const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
   QVERIFY(clip->text().startsWith("51 102 153  "));
   QCOMPARE(qvariant_cast<QImage>(clip->imageData()).pixelColor(3, 3).name(), QString("#336699"));
@@ -176,8 +176,8 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
 }
 
 void BesideTask::the_desk_is_put_away_and_called_back() {
-  m_desk->space().take_up({0.3, 0.4, 0.5});
-  m_desk->space().lay_current();
+  m_desk->space().picking().take_up({0.3, 0.4, 0.5});
+  m_desk->space().laying().lay_current();
   m_desk->window.close();
   QVERIFY(!m_desk->window.isVisible() && m_beside->isVisible());
   QCOMPARE(m_desk->dialogs.unsaved_questions, 0);

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A canvas that is followed: read again whenever the painter saves, quietly, and never half.
 #include "app/photo/photo_view.h"
-#include "app/store/canvas_follower.h"
 #include "desk.h"
 #include "io/files/zip_archive.h"
+#include "model/follow/canvas_follower.h"
 
 #include <QBuffer>
 #include <QElapsedTimer>
@@ -71,7 +71,7 @@ private:
                  : QColor(Qt::black);
   }
   bool follow(const QString& path) {
-    m_desk->space().follow_canvas(path);
+    m_desk->space().canvases().follow_canvas(path);
     return comes_true([&] { return m_desk->piece().references.size() == 1; }) && m_desk->photo_shown();
   }
   std::unique_ptr<DeskTop> m_desk;
@@ -116,7 +116,7 @@ void CanvasTask::view_and_samples_stay() {
   view.zoom_to(view.zoom() * 3, {300, 200});
   const double zoom = view.zoom();
   const QPointF place = view.place_of(150, 100);
-  m_desk->space().show_look(PhotoLook::Value);
+  m_desk->space().viewing().show_look(PhotoLook::Value);
   click(view, place);
   const auto origin = m_desk->session().origin;
   QVERIFY(origin && origin->x == 150 && origin->y == 100);
@@ -208,8 +208,8 @@ void CanvasTask::what_is_gone_or_not_tied_here_says_so() {
   });
   QVERIFY(comes_true([&] { return m_desk->notice().contains("on another machine"); }));
   QVERIFY(shown().green() > 190 && shown().red() < 60);
-  m_desk->space().follow_canvas(file("private.png"));
-  m_desk->space().stop_following();
+  m_desk->space().canvases().follow_canvas(file("private.png"));
+  m_desk->space().canvases().stop_following();
   QVERIFY(canvas().follows.empty());
 }
 
@@ -234,7 +234,7 @@ void CanvasTask::a_wrong_file_leaves_the_right_picture() {
   QVERIFY(follow(file("right.png")));
   const SharedBytes right = canvas().bytes;
   write(file("wrong.png"), picture(QColor(40, 80, 200), "PNG"));
-  m_desk->space().follow_canvas(file("wrong.png"));
+  m_desk->space().canvases().follow_canvas(file("wrong.png"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
   m_desk->trigger("Undo");
   QCOMPARE(canvas().follows, file("right.png").toStdString());
@@ -264,7 +264,7 @@ void CanvasTask::the_demo_has_a_canvas_to_paint_on() {
   const QString path = QString::fromStdString(canvas().follows);
   QVERIFY(QFileInfo(path).isAbsolute() && QFileInfo::exists(path));
   QVERIFY(!m_desk->space().store().edited());
-  m_desk->space().show_reference(canvas().id);
+  m_desk->space().viewing().show_reference(canvas().id);
   QVERIFY(m_desk->photo_shown());
   QVERIFY(m_desk->space().canvases().state_of(canvas()).isEmpty());
   // What is painted on it is seen, and is there when the demo is opened again.
@@ -272,7 +272,7 @@ void CanvasTask::the_demo_has_a_canvas_to_paint_on() {
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->trigger("Open the demo piece");
-  m_desk->space().show_reference(canvas().id);
+  m_desk->space().viewing().show_reference(canvas().id);
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
 }
 

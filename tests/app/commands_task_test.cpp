@@ -4,10 +4,6 @@
 #include "app/band/staff_view.h"
 #include "app/handbook/handbook_window.h"
 #include "app/photo/photo_view.h"
-#include "app/store/paint_reading.h"
-#include "app/store/set_work.h"
-#include "app/store/share_reading.h"
-#include "app/store/try_reading.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
@@ -21,6 +17,10 @@
 #include "io/container/piece_file.h"
 #include "io/exchange/exchange.h"
 #include "io/shelf/parcel.h"
+#include "model/mixing/paint_reading.h"
+#include "model/share/share_reading.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QApplication>
 #include <QBackingStore>
@@ -53,7 +53,7 @@ bool near_to(double got, double expected, double by = 1e-6) { return std::abs(go
 void forget_region(DeskTop& d) {
   Looking looking = d.session().looking;
   looking.region.reset();
-  d.space().look_at(looking);
+  d.space().viewing().look_at(looking);
 }
 SetWork& work(DeskTop& d) { return d.space().set_work(); }
 const List<Family>& families(DeskTop& d) { return current_set(d.piece())->families; }
@@ -70,14 +70,14 @@ Command desk_row(const char* text, const char* key, Desk desk) {
 }
 Command look_row(const char* text, PhotoLook look) {
   return {text, "", Desk::Observe, [look](DeskTop& d, const Trigger& run) {
-            d.space().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
+            d.space().viewing().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
             run();
             return d.session().looking.look == look;
           }};
 }
 Command view_row(const char* text, SetView view) {
   return {text, "", Desk::Grade, [view](DeskTop& d, const Trigger& run) {
-            d.space().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
+            d.space().viewing().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
             run();
             return d.session().set_view == view;
           }};
@@ -93,10 +93,10 @@ Command eyes_row(const char* text, const char* keys, Eyes::Kind eyes) {
 /// The kind that is looked with stays.
 Command severity_row(const char* text, double severity) {
   return {text, "", Desk::Pick, [severity](DeskTop& d, const Trigger& run) {
-            d.space().look_with({Eyes::Deutan, severity < 1 ? 1 : 0.5});
+            d.space().viewing().look_with({Eyes::Deutan, severity < 1 ? 1 : 0.5});
             run();
             const bool on = d.session().eyes == Eyes(Eyes::Deutan, severity);
-            d.space().look_with(Eyes());
+            d.space().viewing().look_with(Eyes());
             return on;
           }};
 }
@@ -152,7 +152,7 @@ Command area_move_row(const char* text, std::size_t from, std::size_t to) {
               auto out = with_area_added(std::move(p), {AreaMode::Adds, Ellipse{{0.1, 0.2}, 0.3, 0.2, 0}});
               return with_area_added(std::move(out).value(), {AreaMode::Cuts, RingSector{0, 90, 0.5, 1}});
             });
-            d.space().select_area(from);
+            d.space().masking().select_area(from);
             const Area moved = d.piece().mask->areas[from];
             run();
             return d.piece().mask->areas[to] == moved && d.session().area == to;
@@ -169,7 +169,7 @@ Command tool_row(const char* text, MaskHands::Tool tool) {
 }
 Command nudge_row(const char* text, double saturation, double value) {
   return {text, "", Desk::Pick, [=](DeskTop& d, const Trigger& run) {
-            d.space().take_up(*parse_color("#98573f"));
+            d.space().picking().take_up(*parse_color("#98573f"));
             const WheelPoint before = d.session().at.at;
             run();
             return near_to(d.session().at.at.r, before.r + saturation) &&
@@ -178,10 +178,10 @@ Command nudge_row(const char* text, double saturation, double value) {
 }
 Command hues_row(const char* text, int hues) {
   return {text, "", Desk::Pick, [hues](DeskTop& d, const Trigger& run) {
-            d.space().cut_into_steps({hues ? 0 : 6, 4, 0});
+            d.space().picking().cut_into_steps({hues ? 0 : 6, 4, 0});
             run();
             const bool cut = d.space().steps() == Steps{hues, 4, 0};
-            d.space().cut_into_steps({});
+            d.space().picking().cut_into_steps({});
             return cut;
           }};
 }
@@ -199,7 +199,7 @@ Command try_row(const char* text, TryWay way) {
   return {text, "", Desk::Try, [way](DeskTop& d, const Trigger& run) {
             Trying other = d.session().trying;
             other.way = way == TryWay::Photo ? TryWay::Check : TryWay::Photo;
-            d.space().try_on(other);
+            d.space().viewing().try_on(other);
             run();
             return d.session().trying.way == way;
           }};
@@ -284,7 +284,7 @@ std::vector<Command> all_commands() {
          d.dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
          run();
          const bool offered = comes_true([&] { return d.session().set_view == SetView::Import; });
-         d.space().show_set_view(SetView::Staff);
+         d.space().viewing().show_set_view(SetView::Staff);
          return offered;
        }},
       {"Pack a parcel...", "", Desk::Grade,
@@ -306,13 +306,13 @@ std::vector<Command> all_commands() {
       {"Undo", "Ctrl+Z", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          const Piece before = d.piece();
-         d.space().lay_current();
+         d.space().laying().lay_current();
          run();
          return d.piece() == before;
        }},
       {"Redo", "Ctrl+Shift+Z", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().lay_current();
+         d.space().laying().lay_current();
          const Piece after = d.piece();
          d.trigger("Undo");
          run();
@@ -320,7 +320,7 @@ std::vector<Command> all_commands() {
        }},
       {"Copy color as hex", "Ctrl+Shift+C", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().take_up(*parse_color("#98573f"));
+         d.space().picking().take_up(*parse_color("#98573f"));
          run();
          return QApplication::clipboard()->text() == "#98573f";
        }},
@@ -333,8 +333,8 @@ std::vector<Command> all_commands() {
        }},
       {"Lay current color", "Ctrl+L", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().take_up(*parse_color("#123457"));
-         d.space().select_family(families(d)[1].id);
+         d.space().picking().take_up(*parse_color("#123457"));
+         d.space().laying().select_family(families(d)[1].id);
          run();
          return hex_of(families(d)[1].swatches.back().color) == "#123457";
        }},
@@ -353,8 +353,8 @@ std::vector<Command> all_commands() {
        }},
       {"Back to the color before", "Ctrl+B", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().take_up(*parse_color("#101010"));
-         d.space().take_up(*parse_color("#fafafa"));
+         d.space().picking().take_up(*parse_color("#101010"));
+         d.space().picking().take_up(*parse_color("#fafafa"));
          run();
          return hex_of(d.session().color()) == "#101010" && hex_of(d.session().before) == "#fafafa";
        }},
@@ -433,7 +433,7 @@ std::vector<Command> all_commands() {
          const double before = photo.zoom();
          Looking looking = d.session().looking;
          looking.region = PixelRect{100, 100, 200, 150};
-         d.space().look_at(looking);
+         d.space().viewing().look_at(looking);
          run();
          const bool larger = photo.zoom() > 2 * before;
          d.trigger("Show the whole photo again");
@@ -464,14 +464,14 @@ std::vector<Command> all_commands() {
       {"Move the reference left", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id second = d.piece().references[1].id;
-         d.space().show_reference(second);
+         d.space().viewing().show_reference(second);
          run();
          return d.piece().references[0].id == second;
        }},
       {"Move the reference right", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id second = d.piece().references[1].id;
-         d.space().show_reference(second);
+         d.space().viewing().show_reference(second);
          run();
          return d.piece().references[2].id == second;
        }},
@@ -527,7 +527,7 @@ std::vector<Command> all_commands() {
          d.space().store().apply("t", [](Piece p) {
            return with_area_added(std::move(p), {AreaMode::Adds, RingSector{}});
          });
-         d.space().select_area(1);
+         d.space().masking().select_area(1);
          run();
          return d.piece().mask->areas.size() == 1 &&
                 std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
@@ -561,23 +561,23 @@ std::vector<Command> all_commands() {
        }},
       {"Fix the relation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().take_up(*parse_color("#98573f"));
+         d.space().picking().take_up(*parse_color("#98573f"));
          const WheelPoint place = d.session().at.at;
          run();
-         d.space().take_up(*parse_color("#3d477f"));
-         const bool fixed = d.space().members()[0].at == place;
+         d.space().picking().take_up(*parse_color("#3d477f"));
+         const bool fixed = d.space().picking().members()[0].at == place;
          run();
-         return fixed && d.space().members()[0].at == d.session().at.at;
+         return fixed && d.space().picking().members()[0].at == d.session().at.at;
        }},
       {"Lay the members of the relation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         const std::size_t before = families(d).size(), members = d.space().members().size();
+         const std::size_t before = families(d).size(), members = d.space().picking().members().size();
          run();
          return families(d).size() == before + 1 && families(d).back().swatches.size() == members;
        }},
       {"Mix the current color", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().mix_by_hand({});
+         d.space().picking().mix_by_hand({});
          for (int i = 0; i < 5; ++i) run();
          return d.session().mixing.corners.size() == 4 &&
                 d.session().mixing.corners[3].color == d.session().color() &&
@@ -636,7 +636,7 @@ std::vector<Command> all_commands() {
       {"Hand over every pick", "Ctrl+H", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         d.space().take_up({0.2, 0.4, 0.6});
+         d.space().picking().take_up({0.2, 0.4, 0.6});
          const bool handed = QGuiApplication::clipboard()->text() == "#336699";
          run();
          return handed && !d.window.hand_over().on();
@@ -786,7 +786,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const Id id = swatch(d, 1, 2).id;
          work(d).select({id});
-         d.space().take_up(*parse_color("#aabb11"));
+         d.space().picking().take_up(*parse_color("#aabb11"));
          run();
          return hex_of(find_swatch(d.piece(), id)->color) == "#aabb11";
        }},
@@ -815,7 +815,7 @@ std::vector<Command> all_commands() {
        }},
       {"Even out the family", "", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
-         d.space().select_family(families(d)[2].id);
+         d.space().laying().select_family(families(d)[2].id);
          run();
          const auto& list = families(d)[2].swatches;
          return near_to(value_of(list[0].color) - value_of(list[1].color),
@@ -877,7 +877,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const QTemporaryDir folder;
          d.dialogs.export_path = folder.filePath("pairs.csv");
-         d.space().try_on({}); // The photo has no pairs.
+         d.space().viewing().try_on({}); // The photo has no pairs.
          run();
          QFile table(d.dialogs.export_path);
          return table.open(QIODevice::ReadOnly) &&
@@ -922,11 +922,11 @@ std::vector<Command> all_commands() {
          Sharing sharing = d.session().sharing;
          sharing.files.formats = {"hex"};
          sharing.files.folder.clear();
-         d.space().share(sharing);
+         d.space().viewing().share(sharing);
          run();
          const bool written = QDir(folder.path()).entryList(QDir::Files).size() == 1;
          sharing.files.folder.clear();
-         d.space().share(sharing);
+         d.space().viewing().share(sharing);
          return written && d.notice().contains("Wrote 1 of 1");
        }},
       {"Read lines...", "", Desk::Share,
@@ -956,8 +956,8 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          d.dialogs.set_path = QStringLiteral("/usr/share/color/icc/ghostscript/default_cmyk.icc");
          run();
-         return d.notice().contains("on the shelf") && d.space().shares().press() &&
-                d.space().shares().press()->name().find("SWOP") != std::string::npos;
+         return d.notice().contains("on the shelf") && d.space().press().chosen() &&
+                d.space().press().chosen()->name().find("SWOP") != std::string::npos;
        }},
       {"Proof", "", Desk::Share,
        [](DeskTop& d, const Trigger& run) {
@@ -1050,10 +1050,10 @@ private slots:
       if (command.at == Desk::Pick && std::string(command.text) == "New piece") desk = demo_at(Desk::Pick);
       DeskTop& d = *desk;
       QUndoStack& stack = d.space().store().stack();
-      d.space().show_desk(command.at);
-      d.space().show_set_view(SetView::Staff);
+      d.space().viewing().show_desk(command.at);
+      d.space().viewing().show_set_view(SetView::Staff);
       work(d).select({});
-      if (!d.piece().references.empty()) d.space().show_reference(d.piece().references[0].id);
+      if (!d.piece().references.empty()) d.space().viewing().show_reference(d.piece().references[0].id);
       if (command.at == Desk::Observe) QVERIFY(d.photo_shown());
       QCoreApplication::processEvents();
       QAction* action = nullptr;
@@ -1111,7 +1111,7 @@ private slots:
       return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); };
     };
     // On every desk: the place of the color, and its readout.
-    d.space().take_up(*parse_color("#98573f"));
+    d.space().picking().take_up(*parse_color("#98573f"));
     QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.at.v, 55, 1e-3); }));
     QVERIFY(type("place.hue", "200",
                  [&] { return near_to(d.session().at.at.a, 200, 1e-3) || d.session().at.at.a > 0; }));
@@ -1145,11 +1145,11 @@ private slots:
     QVERIFY(type("paints.share", "80", shows("paints.share", 80)));
     QVERIFY(type("paints.within", "5", shows("paints.within", 5)));
 
-    d.space().show_desk(Desk::Observe);
+    d.space().viewing().show_desk(Desk::Observe);
     QVERIFY(d.photo_shown());
-    d.space().show_look(PhotoLook::Flat);
+    d.space().viewing().show_look(PhotoLook::Flat);
     QVERIFY(type("flatTones", "4", [&] { return d.session().looking.tones == 4; }));
-    d.space().show_look(PhotoLook::Steps);
+    d.space().viewing().show_look(PhotoLook::Steps);
     QVERIFY(type("toneSteps", "6", [&] { return d.session().looking.steps == 6; }));
     for (const char* name : {"count.light", "count.middle", "count.dark"})
       QVERIFY(type(name, "2", shows(name, 2)));
@@ -1162,7 +1162,7 @@ private slots:
       for (const auto& other : d.session().harvest.colors)
         QVERIFY(&c == &other || contrast_of(c.color, other.color).difference >= 9);
 
-    d.space().show_desk(Desk::Limit);
+    d.space().viewing().show_desk(Desk::Limit);
     QVERIFY(type("patternBase", "70", shows("patternBase", 70)));
     QVERIFY(type("patternSpread", "25", shows("patternSpread", 25)));
     d.part<QAbstractButton>("pattern.complement").click();
@@ -1178,7 +1178,7 @@ private slots:
       d.space().store().apply("t", [shape = shape](Piece p) -> Result<Piece> {
         return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}});
       });
-      d.space().select_area(0);
+      d.space().masking().select_area(0);
       QCoreApplication::processEvents();
       for (const auto& [name, x] : numbers) {
         const Mask before = *d.piece().mask;
@@ -1191,7 +1191,7 @@ private slots:
     QVERIFY(type("fitHold", "60", shows("fitHold", 60)));
     QVERIFY(type("fitPoints", "4", shows("fitPoints", 4)));
 
-    d.space().show_desk(Desk::Grade);
+    d.space().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     const auto& a = work(d).adjustment();
     QVERIFY(type("adjustTurn", "20", [&] { return a.turn == 20; }));
@@ -1214,7 +1214,7 @@ private slots:
     QVERIFY(type("ruleOutside", "2.5", [&] { return g.outside == 2.5; }));
     QVERIFY(type("ruleSteps", "7", [&] { return g.value_steps == 7; }));
 
-    d.space().show_desk(Desk::Try);
+    d.space().viewing().show_desk(Desk::Try);
     const auto& t = d.session().trying;
     d.part<QAbstractButton>("try.byAreas").click();
     const auto& cut = [&]() -> const AreaSpec& { return d.space().tries().study().cut; };
@@ -1240,9 +1240,9 @@ private slots:
     QVERIFY(type("tryAdjustPivot", "30", [&] { return a.pivot == 30; }));
     QVERIFY(type("tryAdjustTint", "0.3", [&] { return a.tint_share == 0.3; }));
     d.part<QPushButton>("tryAdjustReset").click();
-    d.space().show_desk(Desk::Grade);
+    d.space().viewing().show_desk(Desk::Grade);
 
-    d.space().show_desk(Desk::Share);
+    d.space().viewing().show_desk(Desk::Share);
     const auto& sharing = d.session().sharing;
     QVERIFY(type("sheet.margin", "20", [&] { return sharing.sheet.margin == 20; }));
     QVERIFY(type("sheet.value", "40", [&] { return sharing.sheet.wheel_value == 40; }));
@@ -1253,7 +1253,7 @@ private slots:
     QVERIFY(type("plan.size", "512", [&] { return sharing.plan.size == 512; }));
     d.part<QAbstractButton>("plan.many").click();
     QVERIFY(type("plan.row", "7", [&] { return sharing.plan.row == 7; }));
-    d.space().show_desk(Desk::Grade);
+    d.space().viewing().show_desk(Desk::Grade);
 
     work(d).select({swatch(d, 1, 0).id, swatch(d, 1, 4).id});
     QVERIFY(type("betweenCount", "5", shows("betweenCount", 5)));

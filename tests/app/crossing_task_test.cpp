@@ -2,12 +2,12 @@
 // Two pieces whose ids are the same numbers: whatever is being typed, dragged, asked or worked out in one
 // when the other is opened, the other stays as it was.
 #include "app/band/staff_view.h"
-#include "app/store/journal.h"
-#include "app/store/try_reading.h"
 #include "core/piece/edits.h"
 #include "core/piece/laying.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
+#include "model/journal/journal.h"
+#include "model/study/try_reading.h"
 
 #include <QAbstractItemView>
 #include <QApplication>
@@ -100,8 +100,8 @@ private:
   QString b() { return path("b.zonachrom"); }
   DeskTop& desk() { return *m_desk; }
   QWidget& at(const char* part, Desk shown) {
-    desk().space().show_desk(shown);
-    if (shown == Desk::Grade) desk().space().show_set_view(SetView::Staff);
+    desk().space().viewing().show_desk(shown);
+    if (shown == Desk::Grade) desk().space().viewing().show_set_view(SetView::Staff);
     QCoreApplication::processEvents();
     return desk().part<QWidget>(part);
   }
@@ -135,7 +135,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   const auto name_at = [this](const char* part, Desk shown, SetView view) -> QWidget& {
     QWidget& out = at(part, shown);
-    if (shown == Desk::Grade) desk().space().show_set_view(view);
+    if (shown == Desk::Grade) desk().space().viewing().show_set_view(view);
     QCoreApplication::processEvents();
     return out;
   };
@@ -177,7 +177,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["a swatch named on the staff"] = [=, this] {
     QWidget& staff = at("staff", Desk::Grade);
-    desk().space().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
+    desk().space().laying().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
     staff.setFocus();
     QTest::keyClick(&staff, Qt::Key_F2);
     QTest::keyClicks(&desk().part<QWidget>("nameEditor"), "late");
@@ -188,7 +188,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["a swatch named in its row"] = [=, this] {
     QWidget& rows = name_at("rows", Desk::Grade, SetView::Rows);
-    desk().space().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
+    desk().space().laying().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
     rows.setFocus();
     QTest::keyClick(&rows, Qt::Key_F2);
     QTest::keyClicks(&desk().part<QWidget>("rowNameEditor"), "late");
@@ -253,8 +253,8 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
     return pull(w, center(w), center(w) + QPointF(50, 40));
   };
   out["the filled well"] = [=, this] {
-    desk().space().choose_filling_well(3);
-    return [this] { desk().space().take_up({0.9, 0.9, 0.1}); };
+    desk().space().picking().choose_filling_well(3);
+    return [this] { desk().space().picking().take_up({0.9, 0.9, 0.1}); };
   };
   out["a parcel's words"] = [=, this] {
     at("staff", Desk::Share);
@@ -311,13 +311,13 @@ void CrossingTask::nothing_begun_reaches_the_next_piece() {
   QVERIFY(desk().window.documents().open(b()));
   go_on();
   QTest::qWait(250);
-  const PieceChange other = change_between(desk().piece(), expected->piece);
+  const Parts other = change_between(desk().piece(), expected->piece);
   QVERIFY2(desk().piece() == expected->piece,
            qPrintable(QStringLiteral("words %1, geometry %2, references %3, sets %4")
-                          .arg(other.words)
-                          .arg(other.geometry)
-                          .arg(other.references)
-                          .arg(other.sets)));
+                          .arg(other.has(Part::Words))
+                          .arg(other.has(Part::Geometry))
+                          .arg(other.has(Part::References))
+                          .arg(other.has(Part::Sets))));
   QVERIFY(!desk().space().store().edited());
   if (what != "the filled well") QCOMPARE(desk().session().color(), expected->at_hand.current);
   QCOMPARE(desk().session().at_hand.wells, expected->at_hand.wells);
@@ -351,7 +351,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   dialogs.photo_paths = {QStringLiteral(DEMO_PHOTOS "/noon.jpg")};
   dialogs.folder_path = path("");
   dialogs.open_path = a();
-  desk().space().show_desk(Desk::Share);
+  desk().space().viewing().show_desk(Desk::Share);
   bool came = false;
   dialogs.while_asked = [&] { came = desk().window.documents().open(b()); };
   for (auto* action : desk().window.findChildren<QAction*>())
@@ -415,7 +415,7 @@ void CrossingTask::names_are_never_markup() {
     }
   };
   for (const auto& word : kDeskWords) {
-    desk().space().show_desk(word.value);
+    desk().space().viewing().show_desk(word.value);
     QCoreApplication::processEvents();
     for (auto* button : desk().window.findChildren<QAbstractButton*>()) {
       const QString name = button->objectName();
@@ -463,10 +463,10 @@ void CrossingTask::names_are_never_markup() {
 /// F2 at the list edits the list, never a field that nobody sees.
 void CrossingTask::a_name_is_edited_where_it_is_seen() {
   at("staff", Desk::Grade);
-  desk().space().show_set_view(SetView::List);
+  desk().space().viewing().show_set_view(SetView::List);
   QCoreApplication::processEvents();
   const Id swatch = current_set(desk().piece())->families[0].swatches[1].id;
-  desk().space().select_swatch(swatch);
+  desk().space().laying().select_swatch(swatch);
   desk().trigger("Rename swatch");
   QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
   QWidget* editor = QApplication::focusWidget();
@@ -474,7 +474,7 @@ void CrossingTask::a_name_is_edited_where_it_is_seen() {
   QTest::keyClicks(editor, "renamed in the list");
   QTest::keyClick(editor, Qt::Key_Return);
   QVERIFY(comes_true([&] { return find_swatch(desk().piece(), swatch)->name == "renamed in the list"; }));
-  desk().space().show_desk(Desk::Share);
+  desk().space().viewing().show_desk(Desk::Share);
   QCoreApplication::processEvents();
   desk().trigger("Rename swatch");
   QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());

@@ -6,10 +6,11 @@
 #include "app/seams/dialogs.h"
 #include "app/spoken/spoken.h"
 #include "app/theme/theme.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/notice_bar.h"
 #include "support/check.h"
+#include "support/home.h"
 
 #include <QLabel>
 #include <QLineEdit>
@@ -83,18 +84,6 @@ public:
   int unsaved_questions = 0, abouts = 0, questions = 0;
 };
 
-/// Where programs keep their things, empty and thrown away afterwards.
-struct Home {
-  QTemporaryDir folder;
-  Home() {
-    qputenv("XDG_CONFIG_HOME", folder.filePath("config").toUtf8());
-    qputenv("XDG_STATE_HOME", folder.filePath("state").toUtf8());
-    qputenv("XDG_DATA_HOME", folder.filePath("data").toUtf8());
-    QCoreApplication::setOrganizationName(QStringLiteral("zonachrom"));
-    QCoreApplication::setApplicationName(QStringLiteral("Zonachrom"));
-  }
-};
-
 /// Lets the window work on until something holds. A busy machine may need long; only a failure waits it out.
 template <class Condition> [[nodiscard]] bool comes_true(Condition&& condition) {
   return QTest::qWaitFor(std::forward<Condition>(condition), 120'000);
@@ -158,8 +147,8 @@ struct DeskTop {
 /// A new piece at a desk.
 [[nodiscard]] inline std::unique_ptr<DeskTop> new_piece_at(Desk desk) {
   auto out = std::make_unique<DeskTop>();
-  out->space().show_desk(desk);
-  if (desk == Desk::Grade) out->space().show_set_view(SetView::Staff);
+  out->space().viewing().show_desk(desk);
+  if (desk == Desk::Grade) out->space().viewing().show_set_view(SetView::Staff);
   QCoreApplication::processEvents();
   return out;
 }

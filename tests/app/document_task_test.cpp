@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Saving, opening, exporting; nothing is lost and nothing lies.
 #include "app/seams/end_requests.h"
-#include "app/store/journal.h"
-#include "app/theme/text.h"
 #include "app/window/long_work.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
+#include "model/i18n/text.h"
+#include "model/journal/journal.h"
 
 #include <QAbstractItemView>
 #include <QCryptographicHash>
@@ -127,7 +127,7 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), QStringLiteral("#c07030"));
   m_desk->trigger("Pick");
   m_desk->part<QAbstractButton>("pattern.triad").click();
-  m_desk->space().nudge_value(-10);
+  m_desk->space().picking().nudge_value(-10);
   m_desk->trigger("Lay current color");
   m_desk->trigger("Lay current color");
   save_as(path("plate"));
@@ -145,11 +145,11 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
 
 void DocumentTask::the_state_is_told_in_words() {
   check(false, "not a file yet", 0);
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   check(true, "not saved yet", 1);
   save_as(path("a.zonachrom"));
   check(false, "saved", 1);
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   check(true, "edited, not saved", 2);
   m_desk->trigger("Undo");
   check(false, "saved", 1);
@@ -160,7 +160,7 @@ void DocumentTask::the_state_is_told_in_words() {
 }
 
 void DocumentTask::leaving_unsaved_work_asks() {
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   const Piece piece = m_desk->piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->trigger("New piece");
@@ -189,13 +189,13 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about_data() {
 void DocumentTask::what_is_typed_is_saved_and_asked_about() {
   QFETCH(QString, field);
   save_as(path("plate.zonachrom"));
-  m_desk->space().show_desk(Desk::Grade);
-  m_desk->space().lay_current();
+  m_desk->space().viewing().show_desk(Desk::Grade);
+  m_desk->space().laying().lay_current();
   m_desk->trigger("Save");
   const auto type = [&](const char* words) {
     if (field == "card.words" && !m_desk->part<QWidget>("card").isVisible())
       m_desk->part<QAbstractButton>("openCard").click();
-    if (field == "list") m_desk->space().show_set_view(SetView::List);
+    if (field == "list") m_desk->space().viewing().show_set_view(SetView::List);
     QCoreApplication::processEvents();
     auto* target = &m_desk->part<QWidget>(qPrintable(field));
     target->setFocus();
@@ -230,10 +230,10 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about() {
 
 void DocumentTask::work_during_a_slow_save_is_asked_about() {
   save_as(path("plate.zonachrom"));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->dialogs.unsaved_answers = {UnsavedAnswer::Save};
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
-  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().lay_current(); });
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   slow_disk = 400;
   const bool closed = m_desk->window.close();
   slow_disk = 0;
@@ -244,10 +244,10 @@ void DocumentTask::work_during_a_slow_save_is_asked_about() {
 }
 
 void DocumentTask::the_open_file_opened_again_is_read_as_it_was_saved_last() {
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   save_as(path("plate.zonachrom"));
   m_desk->dialogs.unsaved = UnsavedAnswer::Save;
-  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().lay_current(); });
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   slow_disk = 400;
   static_cast<void>(m_desk->window.documents().open(path("plate.zonachrom")));
   slow_disk = 0;
@@ -291,7 +291,7 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   QVERIFY(m_desk->open_demo());
   const Piece whole = m_desk->piece();
   save_as(path("plate.zonachrom"));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->trigger("Save"); // Now there is a version before.
   QByteArray bytes = read(path("plate.zonachrom"));
   const qsizetype photo =
@@ -326,7 +326,7 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->dialogs.damaged = DamagedAnswer::Rest;
   const int asked = m_desk->dialogs.unsaved_questions;
-  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().lay_current(); });
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   QVERIFY(!m_desk->space().store().edited());
   slow_disk = 400;
   const bool opened = m_desk->window.documents().open(path("plate.zonachrom"));
@@ -345,7 +345,7 @@ void DocumentTask::what_others_saved_meanwhile_is_not_overwritten() {
   // Their clock may be years behind ours.
   const std::filesystem::path file = path("plate.zonachrom").toStdString();
   std::filesystem::last_write_time(file, std::filesystem::last_write_time(file) - std::chrono::years(3));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->dialogs.save_path.clear();
   m_desk->trigger("Save");
   QVERIFY2(m_desk->notice().contains("meanwhile"), qPrintable(m_desk->notice()));
@@ -355,23 +355,23 @@ void DocumentTask::what_others_saved_meanwhile_is_not_overwritten() {
   m_desk->dialogs.save_path = path("mine.zonachrom");
   m_desk->trigger("Save");
   QVERIFY(!m_desk->space().store().edited());
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->trigger("Save");
   QVERIFY(!m_desk->space().store().edited());
   // A file that has vanished is written anew.
   QVERIFY(QFile::remove(path("mine.zonachrom")));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->trigger("Save");
   QVERIFY(QFile::exists(path("mine.zonachrom")) && !m_desk->space().store().edited());
 }
 
 void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   save_as(path("no/such/folder/plate.zonachrom"));
   QVERIFY(m_desk->notice().contains("was not saved"));
   check(true, "not saved yet", 1);
   save_as(path("plate.zonachrom"));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->trigger("Save");
   QVERIFY(QFile::exists(path("plate.before.zonachrom")));
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.before.zonachrom").toStdString())->piece)),
@@ -380,8 +380,8 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
 
 void DocumentTask::wells_come_back_without_a_save() {
   save_as(path("plate.zonachrom"));
-  m_desk->space().take_up({0.25, 0.5, 0.75});
-  m_desk->space().lay_down_well(6);
+  m_desk->space().picking().take_up({0.25, 0.5, 0.75});
+  m_desk->space().picking().lay_down_well(6);
   QVERIFY(!m_desk->space().store().edited());
   QVERIFY(m_desk->window.close());
   DeskTop again;
@@ -406,7 +406,7 @@ void DocumentTask::recent_files_are_offered() {
 void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
   QVERIFY(journals().isEmpty());
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   QVERIFY(comes_true([&] { return journals().size() == 1; }));
   // While its program runs it is nobody's leftover.
   QVERIFY(Journal::leftovers().empty());
@@ -578,7 +578,7 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   QVERIFY(ticks > 3 && m_desk->piece() == saved);
   qInfo("the window was held for %lld ms at most", longest);
   // Stopped, the file and the piece stay as they are, and the work is not called saved.
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   const QByteArray before = QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1);
   QTimer::singleShot(0, this, [&] { bar.findChild<QPushButton*>("stopLongWork")->click(); });
   m_desk->trigger("Save");
@@ -588,14 +588,14 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
 
 void DocumentTask::a_slow_disk_does_not_hold_the_window() {
   save_as(path("plate.zonachrom"));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   const Piece asked = m_desk->piece();
   auto& work = m_desk->part<LongWork>("longWork");
   int turns = 0;
   bool shown = false;
   QTimer window;
   QObject::connect(&window, &QTimer::timeout, [&] {
-    if (++turns == 20) m_desk->space().lay_current(); // The painter goes on.
+    if (++turns == 20) m_desk->space().laying().lay_current(); // The painter goes on.
     shown = shown || work.isVisible();
   });
   window.start(10);
@@ -661,7 +661,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
     QVERIFY(second.window.documents().open(path("plate.zonachrom")));
     QVERIFY(second.notice().contains("open in another window"));
     QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("open in another window too"));
-    second.space().lay_current();
+    second.space().laying().lay_current();
     // Save asks for another name instead of writing over the first window's file.
     second.dialogs.save_path = path("plate two.zonachrom");
     second.trigger("Save");
@@ -673,7 +673,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
   QFile::setPermissions(path("plate two.zonachrom"), QFile::ReadOwner);
   QVERIFY(m_desk->window.documents().open(path("plate two.zonachrom")));
   QCOMPARE(state(), QStringLiteral("read only"));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->dialogs.save_path.clear();
   m_desk->trigger("Save");
   QVERIFY(m_desk->notice().contains("read only"));
@@ -685,10 +685,10 @@ namespace {
 int work_on(const QString& file) {
   DeskTop desk;
   if (!desk.window.documents().open(file)) return 1;
-  desk.space().take_up({0.25, 0.5, 0.75});
-  desk.space().lay_current();
-  desk.space().choose_well(0);
-  desk.space().take_up({0.75, 0.5, 0.25});
+  desk.space().picking().take_up({0.25, 0.5, 0.75});
+  desk.space().laying().lay_current();
+  desk.space().picking().choose_well(0);
+  desk.space().picking().take_up({0.75, 0.5, 0.25});
   const EndRequests ends([&desk] { desk.window.documents().end_now(); }, [] {});
   std::puts("working");
   std::fflush(stdout);

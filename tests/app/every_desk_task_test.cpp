@@ -2,10 +2,6 @@
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
 #include "app/paint/paint.h"
-#include "app/store/paint_reading.h"
-#include "app/store/photo_reading.h"
-#include "app/store/set_work.h"
-#include "app/store/try_reading.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
@@ -13,6 +9,10 @@
 #include "app/window/start_options.h"
 #include "core/piece/edits.h"
 #include "desk.h"
+#include "model/mixing/paint_reading.h"
+#include "model/photo/photo_reading.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
@@ -102,7 +102,7 @@ private:
   /// Calls f at each desk, and at Grade in each view and on each page.
   template <class F> void at_each(const F& f) {
     for (const auto& [desk, desk_word] : kDeskWords) {
-      m_desk->space().show_desk(desk);
+      m_desk->space().viewing().show_desk(desk);
       QCoreApplication::processEvents();
       f(QStringLiteral("desk %1").arg(static_cast<int>(desk)));
       for (auto* button : m_desk->window.findChildren<QAbstractButton*>()) {
@@ -148,7 +148,7 @@ void EveryDeskTask::words_stand_out_as_they_are_painted() {
     m_desk->window.use_surround(surround);
     m_desk->window.notice().tell(QStringLiteral("A sentence"));
     for (const auto& [desk, desk_word] : kDeskWords) {
-      m_desk->space().show_desk(desk);
+      m_desk->space().viewing().show_desk(desk);
       QCoreApplication::processEvents();
       const QImage window = m_desk->window.grab().toImage();
       for (auto* w : m_desk->window.findChildren<QWidget*>()) {
@@ -171,7 +171,7 @@ void EveryDeskTask::words_stand_out_as_they_are_painted() {
 void EveryDeskTask::a_low_stage_is_scrolled_one_way_only() {
   QVERIFY(m_desk->open_demo());
   m_desk->window.resize(1280, 640);
-  m_desk->space().show_desk(Desk::Limit);
+  m_desk->space().viewing().show_desk(Desk::Limit);
   m_desk->part<QAbstractButton>("page.shelf").click();
   const auto& stage = *m_desk->window.findChild<StageArea*>();
   QTRY_VERIFY(stage.verticalScrollBar()->isVisible());
@@ -203,7 +203,7 @@ void EveryDeskTask::controls_say_what_they_are() {
 void EveryDeskTask::tab_goes_round_and_comes_back() {
   QVERIFY(m_desk->open_demo());
   for (const auto& [desk, desk_word] : kDeskWords) {
-    m_desk->space().show_desk(desk);
+    m_desk->space().viewing().show_desk(desk);
     QCoreApplication::processEvents();
     std::vector<QWidget*> way;
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
@@ -300,7 +300,7 @@ void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
     QTest::qWait(50);
   });
   QVERIFY(!photo.expired());
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->window.documents().new_piece();
   QVERIFY(comes_true([&] { return photo.expired(); }));
@@ -309,31 +309,29 @@ void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
 void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {
   QVERIFY(m_desk->open_demo());
   Workspace& space = m_desk->space();
-  const std::pair<const char*, void (Workspace::*)()> parts[] = {
-      {"words", &Workspace::wordsChanged},           {"geometry", &Workspace::geometryChanged},
-      {"references", &Workspace::referencesChanged}, {"sets", &Workspace::setsChanged},
-      {"color", &Workspace::colorChanged},           {"selection", &Workspace::selectionChanged},
-      {"adjustment", &Workspace::adjustmentChanged}, {"view", &Workspace::viewChanged}};
-  QStringList told;
-  for (const auto& [name, part] : parts)
-    connect(&space, part, this, [&told, word = QString::fromLatin1(name)] { told << word; });
+  std::vector<Parts> told;
+  connect(&space, &Workspace::changed, this, [&told](const Parts& parts) { told.push_back(parts); });
   const auto after = [&told](const auto& act) {
     told.clear();
     act();
-    return told;
+    return told.size() == 1 ? told.front() : Parts();
   };
   const auto edit = [&](const PieceStore::Edit& with) {
     return after([&] { QVERIFY(space.store().apply("edit", with)); });
   };
-  QCOMPARE(edit([](Piece p) { return with_title(std::move(p), "Another title"); }), QStringList{"words"});
-  QCOMPARE(edit([](Piece p) { return with_mask_turned(std::move(p), 15); }), QStringList{"geometry"});
-  QCOMPARE(after([&] { space.pick_value(31); }), QStringList{"color"});
-  QCOMPARE(after([&] { space.look_with(Eyes::Values); }), QStringList{"view"});
+  QVERIFY(edit([](Piece p) { return with_title(std::move(p), "Another title"); }) == Parts{Part::Words});
+  QVERIFY(edit([](Piece p) { return with_mask_turned(std::move(p), 15); }) == Parts{Part::Geometry});
+  QVERIFY(after([&] { space.picking().pick_value(31); }) == Parts{Part::Color});
+  QVERIFY(after([&] { space.viewing().look_with(Eyes::Values); }) == Parts{Part::Eyes});
   Adjustment turned;
   turned.turn = 20;
-  QCOMPARE(after([&] { space.set_work().try_out(turned); }), QStringList{"adjustment"});
-  QCOMPARE(after([&] { space.set_work().select_all(); }), QStringList{"selection"});
-  QCOMPARE(after([&] { space.lay_current(); }), (QStringList{"sets", "selection"}));
+  QVERIFY(after([&] { space.set_work().try_out(turned); }) == Parts{Part::Adjustment});
+  QVERIFY(after([&] { space.set_work().select_all(); }) == Parts{Part::Selection});
+  Trying dragged = space.session().trying;
+  dragged.edge = 0.3;
+  QVERIFY(after([&] { space.viewing().try_on(dragged); }) == Parts{Part::TryEdge});
+  (void)after([&] { space.laying().lay_current(); });
+  QVERIFY((told == std::vector<Parts>{{Part::Sets}, {Part::Selection}}));
   disconnect(&space, nullptr, this, nullptr);
 }
 
@@ -375,7 +373,7 @@ void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
   m_desk->space().store().apply(
       "Take off", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
   for (const Row& row : rows) {
-    m_desk->space().show_desk(row.desk);
+    m_desk->space().viewing().show_desk(row.desk);
     auto& field = m_desk->part<NumberField>(row.field);
     type_into(field, row.first);
     type_into(field, row.typed);
@@ -383,7 +381,7 @@ void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
              qPrintable(QString("%1 %2: %3").arg(row.field, row.typed).arg(field.value())));
   }
   auto& value = m_desk->part<NumberField>("place.value");
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   type_into(value, "40");
   for (const char* wrong : {"+=80", "/=0", "*=", "+=x", "=5", "+-"}) {
     type_into(value, wrong);
@@ -395,7 +393,7 @@ void EveryDeskTask::photos_and_palettes_open_too() {
   for (const char* ending :
        {"*.jpg", "*.jpeg", "*.png", "*.tif", "*.webp", "*.heic", "*.heif", "*.avif", "*.gif", "*.bmp"})
     QVERIFY2(photo_patterns().split(' ').contains(ending), ending);
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   m_desk->window.open_files({DEMO_PHOTOS "/noon.jpg", DEMO_PHOTOS "/forge.jpg"});
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
   QVERIFY(m_desk->session().desk == Desk::Observe && m_desk->photo_shown());

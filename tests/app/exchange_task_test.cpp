@@ -177,7 +177,7 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
   m_desk->window.documents().new_piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->window.documents().new_piece();
-  m_desk->space().show_desk(Desk::Grade);
+  m_desk->space().viewing().show_desk(Desk::Grade);
   press_button("page.setShelf");
   QTest::keyClicks(&m_desk->part<QLineEdit>("setShelfSearch"), "copper");
   list.setCurrentRow(0);

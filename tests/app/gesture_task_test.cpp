@@ -3,11 +3,11 @@
 // there.
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"
-#include "app/store/set_work.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/wheel/color_words.h"
 #include "desk.h"
+#include "model/work/set_work.h"
 
 #include <QAbstractButton>
 #include <QClipboard>
@@ -68,7 +68,7 @@ private slots:
   }
 
   void ramp_between_two_swatches() {
-    m_desk->space().show_desk(Desk::Grade);
+    m_desk->space().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     const auto &one = set().families[1].swatches[0], &other = set().families[1].swatches[1];
     swatch_click(one.id);

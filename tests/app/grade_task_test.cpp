@@ -3,12 +3,12 @@
 #include "app/band/staff_view.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/grade/versions_view.h"
-#include "app/store/set_work.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/piece/edits.h"
 #include "core/piece/findings.h"
 #include "desk.h"
+#include "model/work/set_work.h"
 
 #include <QAbstractButton>
 #include <QClipboard>
@@ -66,7 +66,7 @@ void GradeTask::a_set_is_built_from_picks_by_keyboard_alone() {
   for (int i = 0; i < 3; ++i) {
     for (int k = 0; k < 4; ++k) QTest::keyClick(&wheel, Qt::Key_PageUp, Qt::ShiftModifier);
     QTest::keyClick(&wheel, Qt::Key_Right, Qt::ShiftModifier);
-    m_desk->space().nudge_value(10);
+    m_desk->space().picking().nudge_value(10);
     QTest::keyClick(&window, Qt::Key_L, Qt::ControlModifier);
   }
   QTest::keyClick(&window, Qt::Key_4, Qt::ControlModifier);
@@ -106,10 +106,10 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
   m_desk->trigger("Undo");
   QCOMPARE(swatch(0, 0).id, one);
   // Ctrl adds, Shift goes on as far as there.
-  m_desk->space().select_swatch(one);
+  m_desk->space().laying().select_swatch(one);
   click(staff(), staff().swatch_rect(swatch(1, 0).id).center(), Qt::ControlModifier);
   QCOMPARE(work().selection().size(), std::size_t{2});
-  m_desk->space().select_swatch(swatch(1, 0).id);
+  m_desk->space().laying().select_swatch(swatch(1, 0).id);
   click(staff(), staff().swatch_rect(swatch(1, 3).id).center(), Qt::ShiftModifier);
   QCOMPARE(work().selection().size(), std::size_t{4});
   // Onto the name of another set it goes there.
@@ -124,7 +124,7 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
         button->isVisible())
       tab = button;
   QVERIFY(tab);
-  m_desk->space().select_swatch(one);
+  m_desk->space().laying().select_swatch(one);
   const QPointF target = staff().mapFrom(&m_desk->window, tab->mapTo(&m_desk->window, tab->rect().center()));
   drag(staff(), staff().swatch_rect(one).center(), target);
   QCOMPARE(m_desk->piece().sets[1].families[0].swatches.size(), std::size_t{1});
@@ -178,7 +178,7 @@ void GradeTask::rows_let_in_and_wrap() {
 void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   QVERIFY(m_desk->open_demo());
   // At Grade a click only selects: what was picked stays, and takes the swatch's place.
-  m_desk->space().take_up({0.2, 0.6, 0.4});
+  m_desk->space().picking().take_up({0.2, 0.6, 0.4});
   const Id id = swatch(1, 1).id;
   const Srgb was = swatch(1, 1).color;
   click(staff(), staff().swatch_rect(id).center());
@@ -189,9 +189,9 @@ void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   double_click(staff(), staff().swatch_rect(id).center());
   QCOMPARE(m_desk->session().color(), was);
   // By keys alone: stepped to, left as it is, replaced.
-  m_desk->space().take_up({0.3, 0.3, 0.7});
-  m_desk->space().select_family(set().families[2].id);
-  m_desk->space().select_swatch(0);
+  m_desk->space().picking().take_up({0.3, 0.3, 0.7});
+  m_desk->space().laying().select_family(set().families[2].id);
+  m_desk->space().laying().select_swatch(0);
   staff().setFocus();
   QTest::keyClick(&staff(), Qt::Key_Up, Qt::ControlModifier);
   const Id stepped = m_desk->session().selection.focus();
@@ -199,11 +199,11 @@ void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   QTest::keyClick(&staff(), Qt::Key_R, Qt::ControlModifier);
   QCOMPARE(find_swatch(m_desk->piece(), stepped)->color, (Srgb{0.3, 0.3, 0.7}));
   // Where colors are picked a click takes up, as palettes are used; the commands work there too.
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   click(staff(), staff().swatch_rect(id).center());
   QCOMPARE(m_desk->session().color(), was);
-  m_desk->space().pick_value(20);
+  m_desk->space().picking().pick_value(20);
   m_desk->trigger("Replace by the current color");
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 20, 1e-6);
 }
@@ -245,19 +245,19 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
            rounded_8bit(find_swatch(m_desk->piece(), first)->color));
   // By keys: select, then move with Ctrl.
   rows().setFocus();
-  m_desk->space().select_swatch(first);
+  m_desk->space().laying().select_swatch(first);
   QTest::keyClick(&rows(), Qt::Key_Left, Qt::ControlModifier);
   QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
   QTest::keyClick(&rows(), Qt::Key_Left);
   QVERIFY(m_desk->session().selection.focus() != first);
   // A box over everything selects everything, at each size.
-  m_desk->space().select_swatch(first);
+  m_desk->space().laying().select_swatch(first);
   work().move_to(set().families[1].id, 5);
   for (const char* size : {"chips.small", "chips.large", "chips.middle"}) {
     press_button(size);
     drag(grid(), QPointF(grid().width() - 3, grid().height() - 3), {100, 2});
     QCOMPARE(work().selection().size(), swatch_count(set()));
-    m_desk->space().select_swatch(0);
+    m_desk->space().laying().select_swatch(0);
   }
 }
 
@@ -289,7 +289,7 @@ void GradeTask::the_list_sorts_filters_and_edits() {
 
 void GradeTask::a_family_is_evened_out() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().select_family(set().families[1].id);
+  m_desk->space().laying().select_family(set().families[1].id);
   m_desk->trigger("Even out");
   std::vector<double> values;
   for (const auto& s : set().families[1].swatches) values.push_back(value_of(s.color));
@@ -343,7 +343,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
   press_button("page.change");
   const Piece before = m_desk->piece();
   const Id id = swatch(0, 2).id;
-  m_desk->space().select_swatch(id);
+  m_desk->space().laying().select_swatch(id);
   const QRectF was = staff().swatch_rect(id);
   type_into(m_desk->part<QLineEdit>("adjustValue"), "-20");
   // The staff shows it lower; the piece has not changed.
@@ -360,7 +360,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), value_of(find_swatch(before, id)->color),
              1e-6);
   // What cannot be is held, and said; the whole set without a selection.
-  m_desk->space().select_swatch(0);
+  m_desk->space().laying().select_swatch(0);
   type_into(m_desk->part<QLineEdit>("adjustSaturation"), "2");
   QVERIFY(m_desk->part<QLabel>("adjustSays").text().contains("held at what exists"));
   m_desk->trigger("Undo");
@@ -441,7 +441,7 @@ void GradeTask::find_goes_by_name_and_by_nearest_color() {
 void GradeTask::locked_swatches_stay() {
   QVERIFY(m_desk->open_demo());
   const Swatch locked = swatch(0, 0);
-  m_desk->space().select_swatch(locked.id);
+  m_desk->space().laying().select_swatch(locked.id);
   m_desk->trigger("Lock or unlock");
   m_desk->trigger("Mark used");
   QVERIFY(swatch(0, 0).locked && swatch(0, 0).used);
@@ -451,7 +451,7 @@ void GradeTask::locked_swatches_stay() {
   QTest::keyClick(&staff(), Qt::Key_Delete);
   QVERIFY(find_swatch(m_desk->piece(), locked.id));
   m_desk->trigger("Lock or unlock");
-  m_desk->space().take_up({0.1, 0.2, 0.3});
+  m_desk->space().picking().take_up({0.1, 0.2, 0.3});
   m_desk->trigger("Replace by");
   QCOMPARE(find_swatch(m_desk->piece(), locked.id)->color, (Srgb{0.1, 0.2, 0.3}));
 }
@@ -493,7 +493,7 @@ void GradeTask::sets_are_named_tagged_ordered_and_removed() {
   };
   const auto& sets = m_desk->piece().sets;
   for (const Id id : {sets.back().id, sets.front().id}) {
-    m_desk->space().show_set(id);
+    m_desk->space().laying().show_set(id);
     QTRY_VERIFY(in_sight(*find_set(m_desk->piece(), id)));
   }
   QVERIFY(!in_sight(m_desk->piece().sets.back()));

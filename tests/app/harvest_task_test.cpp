@@ -6,7 +6,6 @@
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/photo/photo_view.h"
-#include "app/store/photo_reading.h"
 #include "app/theme/number_field.h"
 #include "app/tray/chip_row.h"
 #include "core/color/convert.h"
@@ -14,6 +13,7 @@
 #include "core/mask/patterns.h"
 #include "desk.h"
 #include "io/photo/decode.h"
+#include "model/photo/photo_reading.h"
 
 #include <QComboBox>
 #include <QMimeData>
@@ -78,7 +78,7 @@ void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
     press_button(button);
     QCOMPARE(looking().look, look);
     const QImage by_button = photo().grab().toImage();
-    m_desk->space().show_look(PhotoLook::Color);
+    m_desk->space().viewing().show_look(PhotoLook::Color);
     QTest::keyClick(&photo(), key);
     QCOMPARE(looking().look, look);
     QVERIFY(photo().grab().toImage() == by_button);
@@ -121,7 +121,7 @@ void HarvestTask::flat_limits_are_dragged_on_the_axis() {
   const double found = m_desk->space().reader().tones().limits[0];
   const ValueAxis axis(rail().height());
   const QPointF at = spot(0.5, 0.75);
-  m_desk->space().show_look(PhotoLook::Value);
+  m_desk->space().viewing().show_look(PhotoLook::Value);
   const double here = value_seen(at);
   press_button("look.flat");
   const Srgb held = m_desk->session().color();
@@ -141,7 +141,7 @@ void HarvestTask::the_edge_parts_before_and_after() {
     return with_mask_on(with_mask(std::move(p), pattern_mask({Pattern::Single, 240, 20})), true);
   });
   const QPointF left = spot(0.25, 0.7), right = spot(0.75, 0.7);
-  m_desk->space().show_look(PhotoLook::Color);
+  m_desk->space().viewing().show_look(PhotoLook::Color);
   const QColor left_before = seen(photo(), left), right_before = seen(photo(), right);
   press_button("look.mask");
   press_button("look.mask");
@@ -185,7 +185,7 @@ void HarvestTask::samples_are_laid_straight_or_brought_into_the_mask() {
   const std::size_t before = swatch_count(*current_set(m_desk->piece()));
   const QPointF at = spot(0.25, 0.12);
   for (const int side : {1, 11, 31}) {
-    m_desk->space().choose_sample_side(side);
+    m_desk->space().viewing().choose_sample_side(side);
     click(photo(), at, Qt::ControlModifier);
     const auto& laid = find_family(m_desk->piece(), m_desk->session().family)->swatches.back();
     const QPoint pixel = *photo().pixel_at(at);
@@ -207,10 +207,10 @@ void HarvestTask::samples_are_laid_straight_or_brought_into_the_mask() {
   QCOMPARE(m_desk->space().in_mask(), std::optional(true));
   QVERIFY(std::abs(value_of(m_desk->session().color()) - value_of(as_it_is)) < 0.01);
   // A laid sample goes with its place, a picked color does not.
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   QVERIFY(find_family(m_desk->piece(), m_desk->session().family)->swatches.back().from.has_value());
-  m_desk->space().pick_value(50);
-  m_desk->space().lay_current();
+  m_desk->space().picking().pick_value(50);
+  m_desk->space().laying().lay_current();
   QVERIFY(!find_family(m_desk->piece(), m_desk->session().family)->swatches.back().from.has_value());
 }
 
@@ -301,7 +301,7 @@ void HarvestTask::what_cannot_be_taken_says_so() {
 
 void HarvestTask::what_was_begun_for_another_piece_is_dropped() {
   const auto text_of = [this](const char* name) { return m_desk->part<QPushButton>(name).text(); };
-  m_desk->space().show_desk(Desk::Limit);
+  m_desk->space().viewing().show_desk(Desk::Limit);
   press_button("page.reference");
   QCoreApplication::processEvents();
   press_button("fit");
@@ -311,7 +311,7 @@ void HarvestTask::what_was_begun_for_another_piece_is_dropped() {
   QVERIFY(!m_desk->piece().mask && !m_desk->space().store().edited());
   QVERIFY(m_desk->open_demo());
   QVERIFY(comes_true([this] { return m_desk->space().reader().photo() != nullptr; }));
-  m_desk->space().show_desk(Desk::Observe);
+  m_desk->space().viewing().show_desk(Desk::Observe);
   press_button("takeColors");
   QVERIFY(text_of("takeColors").startsWith("Stop"));
   m_desk->trigger("New piece");
@@ -320,7 +320,7 @@ void HarvestTask::what_was_begun_for_another_piece_is_dropped() {
 }
 
 void HarvestTask::a_mask_is_fitted_to_the_reference() {
-  m_desk->space().show_desk(Desk::Limit);
+  m_desk->space().viewing().show_desk(Desk::Limit);
   press_button("page.reference");
   QCoreApplication::processEvents();
   const Mask before = *m_desk->piece().mask;

@@ -4,16 +4,16 @@
 // colors are named by each language's rule; either decimal mark is read.
 #include "app/desk.h"
 #include "app/handbook/handbook.h"
-#include "app/seams/language.h"
-#include "app/seams/shared_files.h"
-#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/window/beside.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
 #include "core/color/text.h"
+#include "model/i18n/language.h"
+#include "model/i18n/shared_files.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
 
 #include <QDir>
 #include <QLineEdit>
@@ -92,11 +92,11 @@ constexpr std::tuple<Desk, SetView, ShareView> kPlaces[] = {
     {Desk::Share, SetView::Staff, ShareView::Parcel}};
 
 void go_to(DeskTop& desk, Desk place, SetView set_view, ShareView share_view) {
-  desk.space().show_set_view(set_view);
+  desk.space().viewing().show_set_view(set_view);
   Sharing sharing = desk.session().sharing;
   sharing.view = share_view;
-  desk.space().share(sharing);
-  desk.space().show_desk(place);
+  desk.space().viewing().share(sharing);
+  desk.space().viewing().show_desk(place);
   QTest::qWait(30);
 }
 
@@ -317,7 +317,7 @@ void LanguagesTask::colors_are_named_by_rule() {
   }
   // So is what becomes the painter's.
   const auto desk = demo_at(Desk::Pick);
-  desk->space().take_up(orange);
+  desk->space().picking().take_up(orange);
   desk->trigger("Als Malfarbe hinzuf");
   QCOMPARE(text(desk->piece().paints[desk->piece().paints.size() - 1].name), color_name(orange));
 }
@@ -434,7 +434,7 @@ void LanguagesTask::either_decimal_mark_is_read() {
     const auto desk = new_piece_at(Desk::Pick);
     auto& value = desk->part<NumberField>("place.value");
     for (const char* typed : {"45,5", "45.5"}) {
-      desk->space().pick_value(20);
+      desk->space().picking().pick_value(20);
       type_into(value, typed);
       CHECK_NEAR(desk->session().at.at.v, 45.5, 0.01);
       QVERIFY(value.text().startsWith(QLatin1String(language) == QLatin1String("de_DE") ? "45,5" : "45.5"));

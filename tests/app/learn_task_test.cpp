@@ -9,9 +9,9 @@
 #include "app/handbook/handbook_window.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
-#include "app/seams/shared_files.h"
-#include "app/store/set_work.h"
 #include "core/mask/patterns.h"
+#include "model/i18n/shared_files.h"
+#include "model/work/set_work.h"
 
 #include <QAbstractButton>
 #include <QClipboard>
@@ -57,7 +57,7 @@ void LearnTask::the_handbook_opens_where_one_is() {
                                                  {Desk::Pick, "Pick"},       {Desk::Grade, "Grade"},
                                                  {Desk::Try, "Try"},         {Desk::Share, "Share"}};
   for (const auto& [desk, title] : places) {
-    m_desk->space().show_desk(desk);
+    m_desk->space().viewing().show_desk(desk);
     m_desk->trigger("Handbook");
     QVERIFY(handbook().isVisible());
     QVERIFY(m_desk->part<QTextBrowser>("handbookText").toPlainText().startsWith(title));
@@ -197,7 +197,7 @@ void LearnTask::the_first_steps_tick_themselves() {
   // A step leads to its desk and says how.
   press("step.2");
   QVERIFY(m_desk->session().desk == Desk::Limit && m_desk->notice().contains("press a pattern"));
-  m_desk->space().take_sample({0.5, 0.3, 0.2}, SampleOrigin{m_desk->session().reference, 40, 50});
+  m_desk->space().picking().take_sample({0.5, 0.3, 0.2}, SampleOrigin{m_desk->session().reference, 40, 50});
   QCOMPARE(ticked().size(), 2);
   m_desk->space().store().apply("Lay mask", [](Piece p) {
     return with_mask(std::move(p), pattern_mask({Pattern::Triad, 30, 20}));
@@ -207,21 +207,21 @@ void LearnTask::the_first_steps_tick_themselves() {
   m_desk->space().store().stack().undo();
   QVERIFY(ticked().contains("lay a mask"));
   // An empty set is not graded.
-  m_desk->space().show_desk(Desk::Grade);
+  m_desk->space().viewing().show_desk(Desk::Grade);
   QVERIFY(!ticked().contains("grade the set"));
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   QVERIFY(ticked().contains("lay a swatch"));
-  for (const Desk desk : {Desk::Pick, Desk::Grade, Desk::Try}) m_desk->space().show_desk(desk);
+  for (const Desk desk : {Desk::Pick, Desk::Grade, Desk::Try}) m_desk->space().viewing().show_desk(desk);
   QCOMPARE(ticked().size(), 6);
   // Another start of the program goes on where they were.
   m_desk = new_piece_at(Desk::Pick);
   QCOMPARE(ticked().size(), 6);
   const QTemporaryDir folder;
   m_desk->dialogs.save_path = folder.filePath("one.zonachrom");
-  m_desk->space().lay_current();
+  m_desk->space().laying().lay_current();
   m_desk->trigger("Save");
   QVERIFY(ticked().contains("save"));
-  m_desk->space().show_desk(Desk::Share);
+  m_desk->space().viewing().show_desk(Desk::Share);
   QVERIFY(!m_desk->part<StepsLine>("firstSteps").isVisible());
   QVERIFY(m_desk->notice().contains("handbook"));
   m_desk = new_piece_at(Desk::Pick);
@@ -234,7 +234,7 @@ void LearnTask::a_report_holds_nothing_of_a_piece() {
                                 [](Piece p) { return with_title(std::move(p), "Secret commission"); });
   emit m_desk->space().notice(
       "The file \"/home/somebody/secret.zonachrom\" is read only; see /home/somebody/notes.");
-  m_desk->space().show_desk(Desk::Grade);
+  m_desk->space().viewing().show_desk(Desk::Grade);
   m_desk->trigger("Copy details");
   const QString told = QApplication::clipboard()->text();
   QVERIFY2(told.startsWith("Zonachrom") && told.contains("Qt ") && told.contains("screen ") &&

@@ -53,7 +53,7 @@ private:
 /// held and flagged, a string as a family, the set carried; then all of it undone.
 void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().show_desk(Desk::Limit);
+  m_desk->space().viewing().show_desk(Desk::Limit);
   QCoreApplication::processEvents();
   const Piece start = m_desk->piece();
   auto& stack = m_desk->space().store().stack();
@@ -105,15 +105,15 @@ void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   QVERIFY(MaskRegion(mask()).inside(disc_point(there)));
 
   press_button("rule.held");
-  m_desk->space().pick_plan({0, 0});
+  m_desk->space().picking().pick_plan({0, 0});
   QVERIFY(m_desk->session().at.at.r > 0.05);
   press_button("rule.flagged");
-  m_desk->space().pick_plan({0, 0});
+  m_desk->space().picking().pick_plan({0, 0});
   QCOMPARE(m_desk->space().in_mask(), std::optional(false));
   QVERIFY(m_desk->part<QLabel>("maskState").text().contains("flagged"));
 
-  m_desk->space().show_desk(Desk::Pick);
-  m_desk->space().take_up(kept);
+  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->space().picking().take_up(kept);
   const std::size_t families = current_set(m_desk->piece())->families.size();
   press_button("page.string");
   press_button("layString");
@@ -237,7 +237,7 @@ void LimitTask::an_empty_mask_says_so() {
 
 void LimitTask::turning_carries_the_set_when_asked() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().show_desk(Desk::Limit);
+  m_desk->space().viewing().show_desk(Desk::Limit);
   QCoreApplication::processEvents();
   const Piece before = m_desk->piece();
   const auto turn = [this](double by) {
@@ -452,7 +452,7 @@ void LimitTask::masks_go_up_to_the_shelf_and_come_down() {
   QCOMPARE(list.count(), ours + 1);
   // Another window sees it; the search finds it by name and by tag.
   DeskTop other;
-  other.space().show_desk(Desk::Limit);
+  other.space().viewing().show_desk(Desk::Limit);
   other.part<QAbstractButton>("page.shelf").click();
   auto& search = other.part<QLineEdit>("shelfSearch");
   auto& found = other.part<QListWidget>("shelfMasks");
@@ -463,7 +463,7 @@ void LimitTask::masks_go_up_to_the_shelf_and_come_down() {
   other.part<QAbstractButton>("shelfTake").click();
   QCOMPARE(other.piece().mask->areas, analogous.mask->areas);
   // On another wheel it keeps its colors, or its shape on request.
-  other.space().change_wheel({HueScale::Even, SaturationMeasure::Hsluv});
+  other.space().masking().change_wheel({HueScale::Even, SaturationMeasure::Hsluv});
   other.part<QAbstractButton>("keepShape").click();
   found.setCurrentRow(0);
   other.part<QAbstractButton>("shelfTake").click();

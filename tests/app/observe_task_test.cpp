@@ -3,11 +3,11 @@
 #include "app/desks/observe/reference_strip.h"
 #include "app/photo/photo_view.h"
 #include "app/theme/name_editor.h"
-#include "app/theme/text.h"
 #include "app/window/hint_line.h"
 #include "core/color/convert.h"
 #include "desk.h"
 #include "io/photo/decode.h"
+#include "model/i18n/text.h"
 
 #include <QComboBox>
 
@@ -219,7 +219,7 @@ void ObserveTask::only_the_shown_photo_keeps_its_pixels() {
   QVERIFY(m_desk->photo_shown());
   for (const auto& r : m_desk->piece().references) {
     QVERIFY(!m_desk->space().photos().state_of(r).thumbnail.isNull());
-    m_desk->space().show_reference(r.id);
+    m_desk->space().viewing().show_reference(r.id);
     QVERIFY(m_desk->photo_shown());
     QCOMPARE(decoded(), 1);
   }
@@ -230,7 +230,7 @@ void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {
   // The third waits for a free worker, so the stop comes before it begins.
   const Reference third = m_desk->piece().references[2];
   m_desk->space().photos().stop(third);
-  m_desk->space().show_reference(third.id);
+  m_desk->space().viewing().show_reference(third.id);
   const auto state = [&] { return m_desk->space().photos().state_of(third); };
   QVERIFY(comes_true([&] { return !state().failure.isEmpty(); }));
   QVERIFY(state().failure.contains("was stopped"));
@@ -284,8 +284,8 @@ void ObserveTask::the_photo_comes_first() {
 }
 
 void ObserveTask::the_reference_stays_beside_the_work() {
-  m_desk->space().show_look(PhotoLook::Value);
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_look(PhotoLook::Value);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   auto& kept = m_desk->part<PhotoView>("keptPhoto");
   QVERIFY(!kept.isVisible());
   m_desk->part<QAbstractButton>("keepReference").click();
@@ -304,11 +304,11 @@ void ObserveTask::the_reference_stays_beside_the_work() {
   kept.setFocus();
   QTest::keyClick(&kept, Qt::Key_M);
   QVERIFY(kept.edge_x().has_value());
-  m_desk->space().show_desk(Desk::Limit);
+  m_desk->space().viewing().show_desk(Desk::Limit);
   QVERIFY(!kept.isVisible() && m_desk->session().looking.look == PhotoLook::Color);
-  m_desk->space().show_desk(Desk::Observe);
+  m_desk->space().viewing().show_desk(Desk::Observe);
   QVERIFY(m_desk->session().looking.look == PhotoLook::Value);
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   QVERIFY(kept.isVisible() && m_desk->session().looking.look == PhotoLook::Mask);
   auto& split = m_desk->part<QSplitter>("split");
@@ -317,8 +317,8 @@ void ObserveTask::the_reference_stays_beside_the_work() {
   drag(edge, {3, 100}, {63, 100});
   QVERIFY(kept.width() > width + 40);
   const int wider = kept.width();
-  m_desk->space().show_desk(Desk::Observe);
-  m_desk->space().show_desk(Desk::Pick);
+  m_desk->space().viewing().show_desk(Desk::Observe);
+  m_desk->space().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   QVERIFY(std::abs(kept.width() - wider) <= 2);
 }
@@ -345,7 +345,7 @@ void ObserveTask::nothing_covers_what_is_worked_on() {
       {Desk::Pick, {"wheel", "section", "rail", "staff"}},
       {Desk::Grade, {"staff"}}};
   for (const auto& [desk, names] : parts) {
-    m_desk->space().show_desk(desk);
+    m_desk->space().viewing().show_desk(desk);
     QCoreApplication::processEvents();
     for (const char* name : names) {
       const QString wrong = hovered(name);

@@ -5,8 +5,6 @@
 #include "app/desks/pick/toward_bar.h"
 #include "app/seams/drag_out.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/store/paint_reading.h"
-#include "app/store/set_work.h"
 #include "app/theme/number_field.h"
 #include "app/tray/chip_row.h"
 #include "app/wheel/wheel_view.h"
@@ -16,6 +14,8 @@
 #include "core/mix/trade_paints.h"
 #include "desk.h"
 #include "io/shelf/paint_shelf.h"
+#include "model/mixing/paint_reading.h"
+#include "model/work/set_work.h"
 #include "support/check.h"
 
 #include <QComboBox>
@@ -42,7 +42,7 @@ private slots:
     // The first colors at hand stand ready, until the painter clears the field.
     QCOMPARE(mixing().corners.size(), kMostCorners);
     QVERIFY(mixing().corners[1].color == *m_desk->session().at_hand.wells[1]);
-    m_desk->space().mix_by_hand({});
+    m_desk->space().picking().mix_by_hand({});
   }
   void cleanup() { m_desk.reset(); }
   void four_corners_are_dropped_and_mixed();
@@ -184,7 +184,7 @@ void PaintsTask::a_corner_follows_the_color() {
   fill({"#d8904a", "#3d477f"});
   Mixing next = mixing();
   next.follows = 1;
-  m_desk->space().mix_by_hand(next);
+  m_desk->space().picking().mix_by_hand(next);
   m_desk->space().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
   auto& wheel = m_desk->part<WheelView>("wheel");
@@ -299,7 +299,7 @@ void PaintsTask::the_reach_becomes_the_mask() {
   QVERIFY(m_desk->session().reach.shown);
   PaintReader& paints = m_desk->space().paints();
   QVERIFY(comes_true([&] { return paints.reach_is_current(); }));
-  m_desk->space().take_up(*parse_color("#a08060"));
+  m_desk->space().picking().take_up(*parse_color("#a08060"));
   QVERIFY(!paints.outlines().empty());
   // The dashed line is seen on the plan, along the outline.
   auto& wheel = m_desk->part<WheelView>("wheel");
@@ -342,10 +342,10 @@ void PaintsTask::recipes_follow_the_color() {
   const auto& says = m_desk->part<QLabel>("paints.recipe");
   // A mixture of these very paints is found again.
   const PutOut& out = m_desk->space().paints().out();
-  m_desk->space().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
+  m_desk->space().picking().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
   QVERIFY(
       comes_true([&] { return says.text().startsWith("2 titanium white : 1 yellow earth; off by 0.0"); }));
-  m_desk->space().take_up(*parse_color("#0a8a3c"));
+  m_desk->space().picking().take_up(*parse_color("#0a8a3c"));
   QVERIFY(comes_true([&] { return !says.text().startsWith("2 titanium"); }));
   type_into(m_desk->part<QLineEdit>("paints.most"), "1");
   QVERIFY(comes_true([&] { return !says.text().contains(" : "); }));
@@ -373,7 +373,8 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
   press_word("page.paints");
   // As many as a palette takes: the longest search there is.
   for (std::size_t i = 0; i < kMostPaints; ++i) {
-    m_desk->space().take_up({0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
+    m_desk->space().picking().take_up(
+        {0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
     m_desk->trigger("Add as a paint");
   }
   const Piece before = m_desk->piece();
@@ -392,7 +393,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
 
 void PaintsTask::paints_are_kept_and_brought() {
   press_word("page.paints");
-  m_desk->space().take_up(*parse_color("#98573f"));
+  m_desk->space().picking().take_up(*parse_color("#98573f"));
   m_desk->trigger("Add as a paint");
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
@@ -415,7 +416,7 @@ void PaintsTask::paints_are_kept_and_brought() {
   asked("Rename");
   type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
   QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));
-  m_desk->space().take_up(*parse_color("#3d477f"));
+  m_desk->space().picking().take_up(*parse_color("#3d477f"));
   asked("Give it");
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#3d477f"));
   m_desk->trigger("Add as a paint");

@@ -71,7 +71,7 @@ private slots:
     Paints paints;
     m_desk->part<QWidget>("staff").installEventFilter(&paints);
     m_desk->part<QWidget>("staff").update(); // As the pointer over it would.
-    m_desk->space().lay_current();
+    m_desk->space().laying().lay_current();
     QCOMPARE(paints.count, 0);
     QCoreApplication::processEvents();
     QVERIFY(paints.count > 0);

@@ -414,19 +414,19 @@ void PickTask::a_relation_is_slid_taken_up_and_laid() {
     return wheel().screen_point(disc_point(Angle(a), 1 - 9 / wheel().radius()));
   };
   const QColor mark = seen(wheel(), rim(240));
-  QVERIFY(largest_step({mark.redF(), mark.greenF(), mark.blueF()}, m_desk->space().members()[1].color) <
-          2.0 / 255);
+  QVERIFY(largest_step({mark.redF(), mark.greenF(), mark.blueF()},
+                       m_desk->space().picking().members()[1].color) < 2.0 / 255);
   drag(wheel(), rim(240), rim(200));
-  CHECK_ANGLE(m_desk->space().members()[1].at.a, 200, 0.5);
-  CHECK_ANGLE(m_desk->space().members()[2].at.a, 0, 1e-9);
+  CHECK_ANGLE(m_desk->space().picking().members()[1].at.a, 200, 0.5);
+  CHECK_ANGLE(m_desk->space().picking().members()[2].at.a, 0, 1e-9);
   CHECK_ANGLE(m_desk->session().at.at.a, 120, 1e-9); // nothing was picked
   click(wheel(), rim(0));
   CHECK_ANGLE(m_desk->session().at.at.a, 0, 1e-9);
-  m_desk->space().back_to_before();
+  m_desk->space().picking().back_to_before();
   // All as a family named by the relation, vivid.
   m_desk->part<QAbstractButton>("relationVivid").click();
   const Piece before = m_desk->piece();
-  const auto members = m_desk->space().members();
+  const auto members = m_desk->space().picking().members();
   m_desk->part<QAbstractButton>("layRelation").click();
   const Family& laid = current_set(m_desk->piece())->families.back();
   QCOMPARE(laid.name, std::string("triad of red"));
@@ -444,9 +444,9 @@ void PickTask::the_vivid_plan_picks_what_is_seen() {
   m_desk->part<QAbstractButton>("vividPlan").click();
   // Until it is made there is no color that a pick would not take.
   const QColor unmade = seen(wheel(), place(245, 0.95));
-  QVERIFY(!m_desk->space().vivid_table() && unmade.red() == unmade.green() &&
+  QVERIFY(!m_desk->space().plan().vivid_table() && unmade.red() == unmade.green() &&
           unmade.green() == unmade.blue());
-  QVERIFY(comes_true([this] { return m_desk->space().vivid_table() != nullptr; }));
+  QVERIFY(comes_true([this] { return m_desk->space().plan().vivid_table() != nullptr; }));
   for (const auto& [a, r] : std::vector<std::pair<double, double>>{{20, 0.9}, {130, 0.5}, {245, 0.95}}) {
     const QColor shown = seen(wheel(), place(a, r));
     click(wheel(), place(a, r));
@@ -501,7 +501,7 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   // A single step is taken up; a string without length offers nothing.
   click(row, row.chip_rect(2).center());
   QCOMPARE(m_desk->session().color(), steps[2].color);
-  m_desk->space().take_up({1, 1, 1});
+  m_desk->space().picking().take_up({1, 1, 1});
   kind.setCurrentText(QStringLiteral("tints"));
   QVERIFY(!m_desk->part<QAbstractButton>("layString").isEnabled());
 }
@@ -541,9 +541,9 @@ void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
 void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   open_string();
   auto& wells = m_desk->part<WellsView>("wells");
-  m_desk->space().take_up({0.9, 0.6, 0.3});
+  m_desk->space().picking().take_up({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
-  m_desk->space().take_up({0.1, 0.2, 0.5});
+  m_desk->space().picking().take_up({0.1, 0.2, 0.5});
   choose("stringKind", "between");
   choose("stringTarget", "well 4");
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
@@ -563,11 +563,11 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   const auto& row = m_desk->part<ChipRow>("string");
   const auto& none = m_desk->part<QLabel>("noString");
   QVERIFY(row.isVisible() && !none.isVisible());
-  m_desk->space().take_up({0.9, 0.6, 0.3});
+  m_desk->space().picking().take_up({0.9, 0.6, 0.3});
   QTRY_VERIFY(none.isVisible() && none.height() >= none.heightForWidth(none.width()));
   QVERIFY(!row.isVisible());
   QCOMPARE(none.text(), QString("The two ends of this string are the same color; choose another end."));
-  m_desk->space().take_up({0.1, 0.2, 0.5});
+  m_desk->space().picking().take_up({0.1, 0.2, 0.5});
   choose("stringKind", "into the distance");
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
   choose("stringTarget", "usual air");
@@ -575,7 +575,7 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
 }
 
 void PickTask::the_rail_marks_where_the_color_ends() {
-  m_desk->space().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
+  m_desk->space().masking().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
   set_value(60);
   click(wheel(), place(120, 0.5));
   const WheelPoint at = m_desk->session().at.at;
@@ -591,8 +591,8 @@ void PickTask::the_rail_marks_where_the_color_ends() {
 
 void PickTask::values_only_and_surrounds_are_neutral() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().show_desk(Desk::Pick);
-  m_desk->space().look_with(Eyes::Values);
+  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->space().viewing().look_with(Eyes::Values);
   for (const Surround surround : {Surround::Dark, Surround::Middle, Surround::Light}) {
     m_desk->window.use_surround(surround);
     QCoreApplication::processEvents();

@@ -3,9 +3,9 @@
 // interface alone, and every view of our own says what it shows.
 #include "app/desk.h"
 #include "app/spoken/spoken.h"
-#include "app/store/set_work.h"
-#include "app/theme/text.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QAccessible>
 #include <QAction>
@@ -169,8 +169,8 @@ void SpokenTask::every_view_says_what_it_shows() {
                                              {Desk::Grade, SetView::Rows},    {Desk::Try, SetView::Staff},
                                              {Desk::Share, SetView::Staff}};
   for (const auto& [desk, set_view] : places) {
-    m_desk->space().show_set_view(set_view);
-    m_desk->space().show_desk(desk);
+    m_desk->space().viewing().show_set_view(set_view);
+    m_desk->space().viewing().show_desk(desk);
     QTest::qWait(50);
     for (auto* w : m_desk->window.findChildren<QWidget*>()) {
       auto* speaks = dynamic_cast<SpokenView*>(w);
@@ -211,8 +211,8 @@ void SpokenTask::every_view_says_what_it_shows() {
         qPrintable(
             QString("%1 was not heard of: %2").arg(name, QStringList(heard.begin(), heard.end()).join(' '))));
   // What is under a finger: a swatch on the staff.
-  m_desk->space().show_set_view(SetView::Staff);
-  m_desk->space().show_desk(Desk::Grade);
+  m_desk->space().viewing().show_set_view(SetView::Staff);
+  m_desk->space().viewing().show_desk(Desk::Grade);
   QTest::qWait(20);
   Face* staff = view("staff");
   const auto swatches = items_of(staff, QAccessible::ListItem);

@@ -2,8 +2,6 @@
 // Trying the set on a picture: everything a hand does at this desk, and what the piece then holds.
 #include "app/band/staff_view.h"
 #include "app/desks/try/try_view.h"
-#include "app/store/set_work.h"
-#include "app/store/try_reading.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
@@ -11,6 +9,8 @@
 #include "core/try/render.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QColorSpace>
 #include <QComboBox>
@@ -70,7 +70,7 @@ private:
   /// Shows the demo's flat drawing, one pixel of it for one of the screen.
   void show_drawing() {
     for (const auto& r : m_desk->piece().references)
-      if (r.name == "Row, flat drawing") m_desk->space().show_reference(r.id);
+      if (r.name == "Row, flat drawing") m_desk->space().viewing().show_reference(r.id);
     QVERIFY(m_desk->photo_shown());
   }
   std::unique_ptr<DeskTop> m_desk;
@@ -127,7 +127,7 @@ void TryTask::two_versions_meet_under_the_edge() {
   QCOMPARE(trying().right.version, version->id);
   QCOMPARE(seen(view(), at).name(), hex(color));
   // Values only and squinting work on both.
-  m_desk->space().look_with(Eyes::Values);
+  m_desk->space().viewing().look_with(Eyes::Values);
   const QColor grey = seen(view(), at);
   QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
 }
@@ -168,7 +168,7 @@ void TryTask::follow_moves_the_photo_from_version_to_version() {
   QVERIFY(picture() != above_drawer);
   auto without = trying();
   without.pairs.clear();
-  m_desk->space().try_on(without);
+  m_desk->space().viewing().try_on(without);
   press_word("try.pairs");
   QCOMPARE(picture(), followed);
   // From that version to itself it stands still again.
@@ -183,8 +183,8 @@ void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
   const Id id = view().swatch_at(at);
   const double used = m_desk->space().tries().uses().at(id);
   QVERIFY(used > 0.01);
-  m_desk->space().take_up({0.1, 0.6, 0.3});
-  m_desk->space().select_swatch(id);
+  m_desk->space().picking().take_up({0.1, 0.6, 0.3});
+  m_desk->space().laying().select_swatch(id);
   m_desk->trigger("Replace by the current color");
   QVERIFY(m_desk->space().tries().uses().at(id) < used);
   const Swatch* now = find_swatch(m_desk->piece(), view().swatch_at(at));
@@ -195,7 +195,7 @@ void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
   const QColor before = seen(view(), at);
   Adjustment darker;
   darker.value = -20;
-  m_desk->space().select_swatch(0);
+  m_desk->space().laying().select_swatch(0);
   m_desk->space().set_work().try_out(darker);
   QVERIFY(seen(view(), at) != before);
   m_desk->space().set_work().try_out({});
@@ -247,8 +247,8 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QTest::keyClick(&view(), Qt::Key_0);
   QCOMPARE(view().place_of(400, 60), sky);
   // The bound area follows its swatch.
-  m_desk->space().take_up({0.2, 0.7, 0.2});
-  m_desk->space().select_swatch(lamp.id);
+  m_desk->space().picking().take_up({0.2, 0.7, 0.2});
+  m_desk->space().laying().select_swatch(lamp.id);
   m_desk->trigger("Replace by the current color");
   QCOMPARE(seen(view(), sky).name(), hex({0.2, 0.7, 0.2}));
   m_desk->trigger("Undo");
@@ -347,7 +347,7 @@ void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
     return image.save(path);
   };
   QVERIFY(save(in_set));
-  m_desk->space().follow_canvas(path);
+  m_desk->space().canvases().follow_canvas(path);
   QVERIFY(comes_true([&] { return !m_desk->piece().references.back().follows.empty(); }));
   QVERIFY(m_desk->photo_shown());
   press_word("try.check");
@@ -424,7 +424,7 @@ void TryTask::the_picture_written_is_the_one_seen() {
   two.way = TryWay::Study;
   two.two = true;
   two.edge = 0.5;
-  m_desk->space().try_on(two);
+  m_desk->space().viewing().try_on(two);
   const QImage both = written("both.png");
   QCOMPARE(both.pixel(photo.width() / 4, 100), photo.pixel(photo.width() / 4, 100));
   const QPoint right(photo.width() * 3 / 4, 100);
@@ -447,7 +447,7 @@ void TryTask::what_few_pixels_use_stays() {
   m_desk->trigger("Add photos");
   QVERIFY(comes_true([&] { return m_desk->piece().references.size() == references + 1; }));
   QVERIFY(m_desk->photo_shown());
-  m_desk->space().show_desk(Desk::Try);
+  m_desk->space().viewing().show_desk(Desk::Try);
   QVERIFY(m_desk->space().store().apply("Lay", [](Piece p) {
     return with_laid_family(std::move(p), "lights", {{{1, 0, 1}, {}}});
   }));
@@ -460,7 +460,7 @@ void TryTask::what_few_pixels_use_stays() {
 
 void TryTask::light_becomes_a_version() {
   press_word("try.light");
-  m_desk->space().take_up({1, 0.6, 0.3});
+  m_desk->space().picking().take_up({1, 0.6, 0.3});
   press_word("light.use");
   const QPointF at(400, 120);
   const QColor before = seen(view(), at);
@@ -496,7 +496,7 @@ void TryTask::every_picture_and_set_works() {
   QFETCH(QImage, image);
   m_desk->space().photos().take_in(image, "odd");
   QVERIFY(comes_true([&] { return m_desk->piece().references.back().name == "odd"; }));
-  m_desk->space().show_reference(m_desk->piece().references.back().id);
+  m_desk->space().viewing().show_reference(m_desk->piece().references.back().id);
   QVERIFY(m_desk->photo_shown());
   const auto through_all = [&] {
     for (const char* way : {"try.photo", "try.study", "try.follow", "try.check"}) {

@@ -6,12 +6,12 @@
 #include "app/desks/grade/set_wheel.h"
 #include "app/desks/grade/versions_view.h"
 #include "app/paint/paint.h"
-#include "app/store/set_work.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/piece/grading.h"
 #include "core/piece/set_edits.h"
 #include "desk.h"
+#include "model/work/set_work.h"
 
 #include <QAbstractButton>
 #include <QListWidget>
@@ -53,7 +53,7 @@ void ViewsTask::rows_mark_what_is_locked_used_and_held() {
                 dot = QPointF(chip.right() - 6, chip.top() + 6);
   const QRgb plain = at(chip.center());
   for (const QPointF& p : {lock, tick, dot}) QCOMPARE(at(p), plain);
-  m_desk->space().select_swatch(id);
+  m_desk->space().laying().select_swatch(id);
   m_desk->trigger("Mark used");
   QVERIFY(at(tick) != plain);
   QCOMPARE(at(lock), plain);
@@ -233,7 +233,7 @@ void ViewsTask::views_share_one_selection() {
   press_button("view.rows");
   QTest::keyClick(&rows(), Qt::Key_Escape);
   QVERIFY(work().selection().empty());
-  m_desk->space().select_swatch(two);
+  m_desk->space().laying().select_swatch(two);
   QTest::keyClick(&rows(), Qt::Key_Return);
   QCOMPARE(m_desk->session().color(), swatch(2, 1).color);
   QTest::keyClick(&rows(), Qt::Key_F2);

@@ -36,6 +36,216 @@ struct Afternoon {
 class SessionTest : public QObject {
   Q_OBJECT
 private slots:
+  /// Everything is filled for one piece; with another one only how things are looked at stays.
+  void another_piece_keeps_how_things_are_looked_at_and_nothing_else() {
+    Piece piece;
+    piece.references.push_back({7, "photo", "png", std::make_shared<std::vector<unsigned char>>(3)});
+    piece.sets.push_back({1, "set", {{2, "first", {{3, {0.2, 0.4, 0.6}}}}, {4, "second", {}}}});
+    piece.current_set = 1;
+    piece.mask = Mask{};
+    piece.next_id = 8;
+    const Geometry geometry(piece);
+    AtHand hand;
+    hand.current = {0.7, 0.5, 0.1};
+    hand.wells[1] = Srgb{0.1, 0.1, 0.9};
+    hand.steps.values = 5;
+    Session used;
+    used.at_hand.recent = {{0.1, 0.2, 0.3}};
+    used.origin = SampleOrigin{7, 1, 1};
+    used.filling_well = 1;
+    used.relations = {Relation::Triad, MemberValue::Vivid, used.at, {}, {Angle(10)}};
+    used.string.resize(2);
+    used.harvest = {7, {ExtractedColor{}}, 0};
+    used.selection = selection_of(piece, {3}, 3);
+    used.family = 4;
+    used.area = 2;
+    used.reference = 99;
+    used.adjustment.turn = 30;
+    used.left_out = {5};
+    used.desk = Desk::Grade;
+    used.looks[2] = PhotoLook::Flat;
+    used.keeps_reference[3] = true;
+    used.set_view = SetView::Import;
+    used.looking = {PhotoLook::Squint,     4,    {30, 60, 80}, 2.5,  7, 0.3,
+                    PixelRect{1, 2, 3, 4}, true, true,         false};
+    used.trying.two = true;
+    used.trying.pairs = {{3, 3}};
+    used.trying.light.strength = 0.4;
+    used.sharing.view = ShareView::Files;
+    used.sharing.press = "press.icc";
+    used.sharing.files = {{"css"}, "/somewhere", "{hex}", true};
+    used.mixing.corners.resize(3);
+    used.reach = {true, false};
+    used.eyes = Eyes::Values;
+    used.vivid_plan = true;
+    used.carry = Carry::SetToo;
+    used.mask_keeps = MaskKeeps::Outline;
+    used.sample_side = 11;
+
+    Session wanted = started({}, piece, geometry, hand);
+    QCOMPARE(wanted.reference, Id{7});
+    QCOMPARE(wanted.family, Id{2});
+    QVERIFY(wanted.color() == hand.current && wanted.before == hand.current && wanted.at_hand == hand);
+    CHECK_NEAR(wanted.at.at.v, geometry.wheel().locate(hand.current, 0).v, 1e-9);
+    wanted.desk = used.desk;
+    wanted.looks = used.looks;
+    wanted.keeps_reference = used.keeps_reference;
+    wanted.set_view = SetView::Staff;
+    wanted.looking = used.looking;
+    wanted.looking.region.reset();
+    wanted.looking.limits.clear();
+    wanted.looking.marking = false;
+    wanted.relations.relation = Relation::Triad;
+    wanted.relations.value = MemberValue::Vivid;
+    wanted.sharing = used.sharing;
+    wanted.sharing.files.folder.clear();
+    wanted.sharing.files.at_save = false;
+    wanted.reach = used.reach;
+    wanted.eyes = used.eyes;
+    wanted.vivid_plan = true;
+    wanted.carry = used.carry;
+    wanted.mask_keeps = used.mask_keeps;
+    wanted.sample_side = 11;
+    const Parts other = change_between(started(used, piece, geometry, hand), wanted);
+    for (std::size_t i = 0; i < kPartCount; ++i)
+      QVERIFY2(!other.has(static_cast<Part>(i)), qPrintable(QString::number(i)));
+    used.set_view = SetView::Rows;
+    QVERIFY(started(used, piece, geometry, hand).set_view == SetView::Rows);
+  }
+  /// What is gone from the piece is not held on to; what is still there is.
+  void what_is_gone_is_let_go_of() {
+    Piece piece;
+    piece.references.push_back({7, "one", "png", std::make_shared<std::vector<unsigned char>>(3)});
+    piece.references.push_back({8, "two", "png", std::make_shared<std::vector<unsigned char>>(3)});
+    SwatchSet set{1, "set", {{2, "first", {{3, {0.2, 0.4, 0.6}}}}, {4, "second", {{5, {0.9, 0.4, 0.6}}}}}};
+    set.versions.push_back({6, "before", set.families});
+    piece.sets.push_back(set);
+    piece.sets.push_back({9, "other", {}});
+    piece.current_set = 1;
+    piece.mask = pattern_mask({Pattern::Triad, 30, 30});
+    Session s = started({}, piece, Geometry(piece), {});
+    s.family = 4;
+    s.reference = 8;
+    s.area = piece.mask->areas.size() - 1;
+    s = selected(std::move(s), piece, {3, 5});
+    s.trying.left = {false, 9, 0};
+    s.trying.right = {false, 1, 6};
+    s.trying.from = {false, 0, 6};
+    const auto same = followed(s, piece, Geometry(piece));
+    QVERIFY(!change_between(s, same).any());
+    Piece less = piece;
+    less.sets.change(0).families.change(1).swatches = {};
+    less.sets.change(0).versions = {};
+    List<SwatchSet> one;
+    one.push_back(less.sets[0]);
+    less.sets = one;
+    List<Reference> first;
+    first.push_back(piece.references[0]);
+    less.references = first;
+    less.mask.reset();
+    const Session left = followed(s, less, Geometry(less));
+    QCOMPARE(left.selection.swatches(), std::vector<Id>{3});
+    QCOMPARE(left.selection.focus(), Id{0}); // It was the one that is gone.
+    QCOMPARE(left.family, Id{4});
+    QCOMPARE(left.reference, Id{7});
+    QCOMPARE(left.area, std::size_t{0});
+    QVERIFY(left.trying.left == TrySide() && left.trying.right == (TrySide{false, 1, 0}) &&
+            left.trying.from == TrySide());
+    // On another wheel the color stays and its place is found anew.
+    Piece turned = piece;
+    turned.wheel.hues = HueScale::Even;
+    s = located_color(std::move(s), Geometry(piece), {0.8, 0.3, 0.2});
+    s.relations.of = s.at;
+    s.relations.color = s.color();
+    s.relations.own = {Angle(5)};
+    const Session there = followed(s, turned, Geometry(turned));
+    QCOMPARE(there.color(), s.color());
+    QVERIFY(there.at.wheel == turned.wheel && there.at.at.a != s.at.at.a &&
+            there.relations.of->wheel == turned.wheel);
+    QCOMPARE(there.section_angle, there.at.at.a);
+    QVERIFY(there.relations.own.empty());
+  }
+  /// Whatever changes is told as its part and no other.
+  void every_member_belongs_to_its_part() {
+    using Change = std::pair<Part, std::function<void(Session&)>>;
+    const Change changes[] = {{Part::AtHand,
+                               [](Session& s) {
+                                 s.at_hand.wells[7] = Srgb{0.1, 0.2, 0.3};
+                               }},
+                              {Part::AtHand, [](Session& s) { s.at_hand.recent.push_back({}); }},
+                              {Part::AtHand, [](Session& s) { s.filling_well = 2; }},
+                              {Part::Color, [](Session& s) { s.at_hand.current.g += 1e-6; }},
+                              {Part::Color, [](Session& s) { s.at.at.r += 0.1; }},
+                              {Part::Color, [](Session& s) { s.section_angle += 1; }},
+                              {Part::Color, [](Session& s) { s.before.b += 0.1; }},
+                              {Part::Color,
+                               [](Session& s) {
+                                 s.origin = SampleOrigin{1, 2, 3};
+                               }},
+                              {Part::Steps, [](Session& s) { s.at_hand.steps.values = 7; }},
+                              {Part::Relations, [](Session& s) { s.relations.own = {Angle(3)}; }},
+                              {Part::String, [](Session& s) { s.string.resize(1); }},
+                              {Part::Harvest, [](Session& s) { s.harvest.chosen = 0; }},
+                              {Part::Selection, [](Session& s) { s.family = 9; }},
+                              {Part::Masking, [](Session& s) { s.area = 1; }},
+                              {Part::Masking, [](Session& s) { s.carry = Carry::SetToo; }},
+                              {Part::Masking, [](Session& s) { s.mask_keeps = MaskKeeps::Outline; }},
+                              {Part::Reference, [](Session& s) { s.reference = 4; }},
+                              {Part::Adjustment, [](Session& s) { s.adjustment.turn = 1; }},
+                              {Part::Versions, [](Session& s) { s.left_out.insert(3); }},
+                              {Part::Desk, [](Session& s) { s.desk = Desk::Share; }},
+                              {Part::SetView, [](Session& s) { s.set_view = SetView::Rows; }},
+                              {Part::Looking, [](Session& s) { s.looks[1] = PhotoLook::Flat; }},
+                              {Part::Looking, [](Session& s) { s.keeps_reference[2] = true; }},
+                              {Part::Looking, [](Session& s) { s.sample_side = 31; }},
+                              {Part::Looking, [](Session& s) { s.looking.steps = 5; }},
+                              {Part::LookEdge, [](Session& s) { s.looking.edge = 0.2; }},
+                              {Part::Trying, [](Session& s) { s.trying.light.stops = 1; }},
+                              {Part::TryEdge, [](Session& s) { s.trying.edge = 0.2; }},
+                              {Part::Sharing, [](Session& s) { s.sharing.files.at_save = true; }},
+                              {Part::Mixing, [](Session& s) { s.mixing.steps = 3; }},
+                              {Part::Reach, [](Session& s) { s.reach.shown = true; }},
+                              {Part::Eyes, [](Session& s) { s.eyes = Eyes(Eyes::Protan, 0.4); }},
+                              {Part::Vivid, [](Session& s) { s.vivid_plan = true; }}};
+    const Session before;
+    Parts met;
+    Session all;
+    for (const auto& [part, change] : changes) {
+      Session after = before;
+      change(after);
+      QVERIFY2(change_between(before, after) == Parts{part}, qPrintable(QString::number(int(part))));
+      QVERIFY(change_between(after, before) == Parts{part});
+      change(all);
+      met.add(part);
+    }
+    QVERIFY(change_between(before, all) == met && !change_between(all, all).any());
+    const std::pair<Part, std::function<void(Piece&)>> edits[] = {
+        {Part::Words, [](Piece& p) { p.title += "x"; }},
+        {Part::Words, [](Piece& p) { p.words += "x"; }},
+        {Part::Words, [](Piece& p) { p.signature += "x"; }},
+        {Part::Words, [](Piece& p) { p.date += "x"; }},
+        {Part::Geometry, [](Piece& p) { p.wheel.hues = HueScale::Light; }},
+        {Part::Geometry, [](Piece& p) { p.mask.emplace(); }},
+        {Part::Geometry, [](Piece& p) { p.mask_on = false; }},
+        {Part::Geometry, [](Piece& p) { p.rule = MaskRule::Free; }},
+        {Part::References, [](Piece& p) { p.references.push_back({}); }},
+        {Part::Sets, [](Piece& p) { p.sets.push_back({}); }},
+        {Part::Sets, [](Piece& p) { p.current_set = 3; }},
+        {Part::Sets, [](Piece& p) { p.bands.dark_below += 1; }},
+        {Part::Sets, [](Piece& p) { p.grading.gap += 1; }},
+        {Part::Paints, [](Piece& p) { p.paints.push_back({}); }}};
+    for (const auto& [part, edit] : edits) {
+      Piece after;
+      edit(after);
+      QVERIFY2(change_between(Piece(), after) == Parts{part}, qPrintable(QString::number(int(part))));
+      met.add(part);
+    }
+    QVERIFY(met == Parts::all());
+    QVERIFY(Parts({Part::Words, Part::Eyes}).meet({Part::Eyes}) && !Parts{Part::Words}.meet({Part::Eyes}));
+    Piece numbered;
+    numbered.next_id = 50;
+    QVERIFY(!change_between(Piece(), numbered).any());
+  }
   void a_pick_is_told_by_what_changed() {
     Afternoon a;
     const Session before = a.session;
@@ -43,13 +253,12 @@ private slots:
     CHECK_ANGLE(picked.at.at.a, 120, 1e-9);
     CHECK_NEAR(picked.at.at.v, before.at.at.v, 1e-9);
     QCOMPARE(picked.at.wheel, kTraditional);
-    const SessionChange moved = change_between(before, picked);
-    QVERIFY(moved.color && !moved.at_hand && !moved.selection && !moved.view && !moved.string);
+    QVERIFY(change_between(before, picked) == Parts{Part::Color});
     const Session unfilled = pick_ended(picked);
     QVERIFY(!unfilled.at_hand.wells[0]);
     const Session ended = pick_ended(well_chosen(picked, a.geometry, 0));
     QVERIFY(ended.at_hand.recent.front() == picked.color() && ended.at_hand.wells[0] == picked.color());
-    QVERIFY(change_between(picked, ended).at_hand && !change_between(picked, ended).color);
+    QVERIFY(change_between(picked, ended) == Parts{Part::AtHand});
     QCOMPARE(back_to_before(ended, a.geometry).color(), before.color());
     QCOMPARE(back_to_before(back_to_before(ended, a.geometry), a.geometry).color(), picked.color());
     // In the section and on the rail hue and saturation are those of now.

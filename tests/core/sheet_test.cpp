@@ -8,6 +8,7 @@
 #include "support/check.h"
 #include "support/random_shapes.h"
 
+#include <QFile>
 #include <QTest>
 
 #include <random>
@@ -75,6 +76,130 @@ bool overlap(const SheetBox& a, const SheetBox& b) {
 
 QString told(const SheetBox& b) { return QStringLiteral("%1 %2 %3 %4").arg(b.x).arg(b.y).arg(b.w).arg(b.h); }
 
+QString told(const Sheet& sheet) {
+  QString out = QStringLiteral("paper %1 %2 dark %3\n")
+                    .arg(sheet.width, 0, 'f', 2)
+                    .arg(sheet.height, 0, 'f', 2)
+                    .arg(sheet.dark);
+  const auto box = [](const SheetBox& b) {
+    return QStringLiteral("%1 %2 %3 %4")
+        .arg(b.x, 0, 'f', 2)
+        .arg(b.y, 0, 'f', 2)
+        .arg(b.w, 0, 'f', 2)
+        .arg(b.h, 0, 'f', 2);
+  };
+  for (const SheetPage& page : sheet.pages) {
+    out += QStringLiteral("page\n");
+    for (const SheetText& t : page.texts)
+      out +=
+          QStringLiteral("text %1 size %2%3%4%5: %6\n")
+              .arg(box(t.box))
+              .arg(t.size)
+              .arg(t.bold ? QStringLiteral(" bold") : QString(), t.soft ? QStringLiteral(" soft") : QString(),
+                   t.at_right ? QStringLiteral(" right") : QString(), QString::fromStdString(t.words));
+    for (const SheetSwatch& w : page.swatches)
+      out +=
+          QStringLiteral("swatch %1 %2: %3\n").arg(box(w.box)).arg(w.id).arg(QString::fromStdString(w.title));
+    for (const SheetPicture& p : page.pictures) {
+      out += QStringLiteral("picture %1 %2\n")
+                 .arg(box(p.box))
+                 .arg(p.part == SheetPart::Wheel ? QStringLiteral("wheel") : QStringLiteral("reference"));
+      for (const SheetHue& h : p.hues)
+        out += QStringLiteral("hue %1 %2 %3\n")
+                   .arg(h.x, 0, 'f', 2)
+                   .arg(h.y, 0, 'f', 2)
+                   .arg(QString::fromStdString(h.label));
+    }
+    for (const SheetBox& line : page.lines) out += QStringLiteral("line %1\n").arg(box(line));
+  }
+  for (const SheetBookmark& b : sheet.bookmarks)
+    out += QStringLiteral("bookmark page %1 at %2: %3\n")
+               .arg(b.page + 1)
+               .arg(b.y, 0, 'f', 2)
+               .arg(QString::fromStdString(b.words));
+  return out;
+}
+
+/// Families of 7, 0, 40 and 3 swatches.
+Piece plain_piece() {
+  Piece piece;
+  piece.title = "The row at dusk";
+  piece.words = "Warm lamps under a cold sky, and one figure in red that everything leads to";
+  piece.signature = "I. Marrow";
+  piece.date = "2026-09-14";
+  piece.mask = pattern_mask({Pattern::Triad, 30, 30});
+  piece.mask->name = "lamplight";
+  piece.grading.target = {12, 20, 9};
+  SwatchSet set{1, "row"};
+  Id id = 2;
+  for (const auto& [name, count] : {std::pair("lamps", 7), {"nobody", 0}, {"walls", 40}, {"figure", 3}}) {
+    Family family{id++, name};
+    for (int i = 0; i < count; ++i) {
+      const double t = (i * 37 % 100) / 100.0;
+      family.swatches.push_back({id++,
+                                 {t, 0.3 + t / 3, 1 - t},
+                                 {},
+                                 std::string(name) + " " + std::to_string(i + 1),
+                                 i % 3 ? "" : "for the edges"});
+      family.swatches.change(family.swatches.size() - 1).place = i;
+    }
+    set.families.push_back(family);
+  }
+  piece.sets = {set};
+  piece.current_set = 1;
+  return piece;
+}
+
+struct LookedAt {
+  const char* name;
+  Piece piece;
+  SheetSpec spec;
+  SheetPictures pictures;
+};
+std::vector<LookedAt> looked_at() {
+  std::vector<LookedAt> out;
+  const auto add = [&out](const char* name, const auto& change) {
+    LookedAt one{name, plain_piece(), {}, {1.5, "the photo", "triad"}};
+    change(one);
+    out.push_back(one);
+  };
+  add("as it comes", [](LookedAt&) {});
+  add("standing, small paper, wide margins, dark", [](LookedAt& l) {
+    l.spec.lying = false, l.spec.paper = Paper::A5, l.spec.margin = 25, l.spec.dark = true;
+  });
+  add("from light to dark with notes", [](LookedAt& l) { l.spec.by_value = l.spec.notes = true; });
+  add("nothing under the swatches", [](LookedAt& l) { l.spec.names = l.spec.hexes = l.spec.values = false; });
+  add("a staff, and the wheel alone", [](LookedAt& l) {
+    l.spec.parts = {SheetPart::Staff, SheetPart::Wheel, SheetPart::Title};
+    l.spec.wheel_value.reset();
+    l.piece.mask_on = false;
+  });
+  add("a study beside the wheel, the wheel first", [](LookedAt& l) {
+    l.spec.parts = {SheetPart::Wheel, SheetPart::Reference, SheetPart::Signature};
+    l.spec.study = true, l.piece.date.clear();
+  });
+  add("the reference alone, very wide", [](LookedAt& l) {
+    l.spec.parts = {SheetPart::Reference, SheetPart::Needs};
+    l.pictures.reference_aspect = 6, l.piece.signature.clear();
+  });
+  add("no reference", [](LookedAt& l) {
+    l.pictures = {};
+    l.spec.lying = false;
+  });
+  add("needs one below the other", [](LookedAt& l) {
+    l.spec.parts = {SheetPart::Needs, SheetPart::Signature, SheetPart::Staff};
+    l.spec.paper = Paper::A5, l.spec.lying = false, l.spec.margin = 30;
+    l.piece.signature.clear();
+  });
+  add("a staff of one value", [](LookedAt& l) {
+    l.spec.parts = {SheetPart::Staff, SheetPart::Swatches};
+    l.spec.paper = Paper::Letter;
+    Family& walls = l.piece.sets.change(0).families.change(2);
+    for (std::size_t i = 0; i < walls.swatches.size(); ++i) walls.swatches.change(i).color = {0.5, 0.5, 0.5};
+  });
+  return out;
+}
+
 } // namespace
 
 class SheetTest : public QObject {
@@ -136,6 +261,29 @@ private slots:
       swatches += shown.size();
     }
     QVERIFY(swatches > 5000 && pages > 700);
+  }
+
+  /// Every number and word of ten sheets, as they were looked at on paper and found right. They are written
+  /// anew with WRITE_SHEETS=1, and then to be looked at again.
+  void sheets_are_as_they_were_looked_at() {
+    QString all;
+    for (const auto& [name, piece, spec, pictures] : looked_at()) {
+      const auto sheet = sheet_of(piece, piece.sets[0], spec, pictures, measured);
+      QVERIFY2(sheet, name);
+      all += QStringLiteral("== ") + QLatin1String(name) + QLatin1Char('\n') + told(*sheet);
+    }
+    QFile kept(QStringLiteral(REFERENCE_FOLDER "/sheets.txt"));
+    if (qEnvironmentVariableIsSet("WRITE_SHEETS")) {
+      QVERIFY(kept.open(QFile::WriteOnly) && kept.write(all.toUtf8()) > 0);
+      return;
+    }
+    QVERIFY(kept.open(QFile::ReadOnly));
+    const QStringList wanted = QString::fromUtf8(kept.readAll()).split(QLatin1Char('\n')),
+                      got = all.split(QLatin1Char('\n'));
+    for (qsizetype i = 0; i < std::min(got.size(), wanted.size()); ++i)
+      QVERIFY2(got[i] == wanted[i],
+               qPrintable(QStringLiteral("line %1: %2, was %3").arg(i + 1).arg(got[i], wanted[i])));
+    QCOMPARE(got.size(), wanted.size());
   }
 
   void papers_are_as_large_as_papers_are() {

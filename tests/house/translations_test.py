@@ -31,7 +31,7 @@ for file in sorted((root / "translations").glob("*.ts")):
         shutil.copy(file, copy)
         # What the sources say now: anything new would come out unfinished, anything gone would vanish.
         said = subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-I", str(root / "src"),
-                               str(root / "src/app"), "-ts", str(copy)], check=True, capture_output=True, text=True).stderr
+                               str(root / "src/app"), str(root / "src/model"), "-ts", str(copy)], check=True, capture_output=True, text=True).stderr
         # Such words would be looked up under another name than they are translated by.
         wrong += [f"nobody will find what is translated here: {line}" for line in said.splitlines() if "Q_OBJECT" in line]
         kept, now = {(c, s) for c, s, _, _ in messages(file)}, {(c, s) for c, s, _, _ in messages(copy)}
@@ -56,14 +56,14 @@ with tempfile.TemporaryDirectory() as folder:
     copy = pathlib.Path(folder) / "plurals_en.ts"
     shutil.copy(root / "translations/plurals/plurals_en.ts", copy)
     subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-pluralonly", "-I", str(root / "src"),
-                    str(root / "src/app"), "-ts", str(copy)], check=True, capture_output=True)
+                    str(root / "src/app"), str(root / "src/model"), "-ts", str(copy)], check=True, capture_output=True)
     for context, source, state, forms in messages(copy):
         if state == "unfinished" or len(forms) != 2 or not all(forms) or any(places(form) != places(source) for form in forms):
             wrong.append(f"{copy.name}: without its two forms: {context}: {source!r}")
 
 LITERAL = r'"((?:[^"\\]|\\.)*)"'
 known = re.findall(r'QT_TRANSLATE_NOOP\(\s*"Sentence",\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)',
-                   (root / "src/app/seams/sentences.cpp").read_text())
+                   (root / "src/model/i18n/sentences.cpp").read_text())
 known = ["".join(re.findall(LITERAL, one)) for one in known]
 shapes = [re.compile(".+".join(map(re.escape, re.split(r"%\d", one)))) for one in known]
 

@@ -2,11 +2,11 @@
 // A long afternoon: random hands at all desks and beside the canvas, for as many minutes as are asked for.
 // Memory, handles, the parts of the window and the time that an action takes are noted, and at the end
 // compared with those after the first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
-#include "app/jobs/memory.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/window/beside.h"
 #include "app/window/picture.h"
 #include "io/container/piece_file.h"
+#include "model/derived/memory.h"
 #include "support/any_hands.h"
 
 #include <QClipboard>
@@ -85,12 +85,12 @@ void come_to_rest(DeskTop& desk) {
   if (desk.window.beside().shown()) desk.window.beside().switch_shown();
   QDir(shelf_folder({})).removeRecursively();
   QApplication::clipboard()->clear(); // A copied plan is some megabytes.
-  desk.space().look_with(Session().eyes);
-  desk.space().show_look(PhotoLook::Color);
-  desk.space().keep_reference(false);
-  desk.space().try_on({});
-  desk.space().share({});
-  desk.space().show_set_view(SetView::Staff);
+  desk.space().viewing().look_with(Session().eyes);
+  desk.space().viewing().show_look(PhotoLook::Color);
+  desk.space().viewing().keep_reference(false);
+  desk.space().viewing().try_on({});
+  desk.space().viewing().share({});
+  desk.space().viewing().show_set_view(SetView::Staff);
   desk.window.resize(1280, 800);
   if (!desk.photos_decoded()) std::puts("the photos are not there");
 }
@@ -123,7 +123,7 @@ int main(int argc, char** argv) {
   for (int note = 0; minute() < minutes; ++note) {
     double worked = 0;
     for (int round = 0; round < kRounds; ++round) {
-      desk.space().show_desk(static_cast<Desk>((note + round) % static_cast<int>(kDesks)));
+      desk.space().viewing().show_desk(static_cast<Desk>((note + round) % static_cast<int>(kDesks)));
       if (round % 4 == 3) desk.window.beside().switch_shown();
       const double before = milliseconds_worked();
       for (int i = 0; i < kActions; ++i) {
@@ -138,7 +138,7 @@ int main(int argc, char** argv) {
     // The hands may have saved over it; and no other desk is to make its pictures of what is opened.
     QFile::remove(file);
     if (!QFile::copy(QStringLiteral(DEMO_PIECE), file)) return 2;
-    desk.space().show_desk(Desk::Observe);
+    desk.space().viewing().show_desk(Desk::Observe);
     if (!desk.window.documents().open(file)) return 2;
     come_to_rest(desk);
     QEventLoop rest;

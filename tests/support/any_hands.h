@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/desk.h"
-#include "app/store/journal.h"
+#include "model/journal/journal.h"
 
 #include <QApplication>
 #include <QDir>

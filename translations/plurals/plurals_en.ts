@@ -67,6 +67,23 @@
     </message>
 </context>
 <context>
+    <name>zc::Laying</name>
+    <message numerus="yes">
+        <source>Lay %1 as %n families</source>
+        <translation>
+            <numerusform>Lay %1 as %n family</numerusform>
+            <numerusform>Lay %1 as %n families</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Accept %n colors</source>
+        <translation>
+            <numerusform>Accept %n color</numerusform>
+            <numerusform>Accept %n colors</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>zc::MainWindow</name>
     <message numerus="yes">
         <source>Let go of %n unused swatches</source>
@@ -185,23 +202,6 @@
         <translation>
             <numerusform>, %n of them an accent</numerusform>
             <numerusform>, %n of them accents</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>zc::Workspace</name>
-    <message numerus="yes">
-        <source>Lay %1 as %n families</source>
-        <translation>
-            <numerusform>Lay %1 as %n family</numerusform>
-            <numerusform>Lay %1 as %n families</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Accept %n colors</source>
-        <translation>
-            <numerusform>Accept %n color</numerusform>
-            <numerusform>Accept %n colors</numerusform>
         </translation>
     </message>
 </context>

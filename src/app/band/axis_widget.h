@@ -3,8 +3,8 @@
 #pragma once
 
 #include "app/band/value_axis.h"
-#include "app/store/workspace.h"
 #include "app/theme/number_field.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

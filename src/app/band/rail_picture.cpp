@@ -11,7 +11,7 @@ const QImage& RailPicture::of(Workspace& space, int pixels) {
   const Shown wanted{space.piece().wheel, s.at.at.a, s.at.at.r, pixels, space.steps(), s.eyes};
   if (wanted == m_shown) return m_image;
   m_shown = wanted;
-  space.painter().rail(Angle(wanted.angle), wanted.saturation, pixels, m_picture);
+  space.plan().painter().rail(Angle(wanted.angle), wanted.saturation, pixels, m_picture);
   show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
   return m_image;

@@ -3,7 +3,7 @@
 // moves.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 namespace zc {
 

@@ -4,10 +4,10 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/spoken/swatches.h"
-#include "app/store/paint_reading.h"
-#include "app/store/photo_reading.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
+#include "model/photo/photo_reading.h"
 
 #include <QMouseEvent>
 
@@ -38,6 +38,8 @@ RailView::RailView(Workspace& space, Build build, QWidget* parent)
   setStatusTip(tr(
       "Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth."));
   setFixedWidth(sizeHint().width());
+  space.hear({Part::References, Part::Reference, Part::Looking, Part::Desk}, this,
+             qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
@@ -148,7 +150,7 @@ void RailView::drag_flat_limit(double value) {
   const double low = *m_limit == 0 ? 0 : looking.limits[*m_limit - 1],
                high = *m_limit + 1 == looking.limits.size() ? 100 : looking.limits[*m_limit + 1];
   looking.limits[*m_limit] = std::clamp(value, low, high);
-  m_space.look_at(looking);
+  m_space.viewing().look_at(looking);
 }
 
 void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
@@ -172,17 +174,17 @@ void RailView::mousePressEvent(QMouseEvent* event) {
       m_limit = i;
   if (m_limit) return;
   m_picking = true;
-  m_space.begin_pick();
-  m_space.pick_value(axis().value_at(event->position().y()));
+  m_space.picking().begin_pick();
+  m_space.picking().pick_value(axis().value_at(event->position().y()));
 }
 void RailView::mouseMoveEvent(QMouseEvent* event) {
   const double value = axis().value_at(event->position().y());
   if (m_limit) drag_flat_limit(value);
-  if (m_picking) m_space.pick_value(value);
+  if (m_picking) m_space.picking().pick_value(value);
 }
 void RailView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  if (std::exchange(m_picking, false)) m_space.end_pick();
+  if (std::exchange(m_picking, false)) m_space.picking().end_pick();
   m_limit.reset();
 }
 

@@ -3,12 +3,12 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/seams/language.h"
 #include "app/spoken/swatches.h"
-#include "app/store/paint_reading.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -40,7 +40,7 @@ void SectionView::refresh_picture() {
   const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.eyes};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_space.painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
+  m_space.plan().painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
   show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
 }
@@ -143,30 +143,30 @@ void SectionView::paintEvent(QPaintEvent*) {
 
 void SectionView::pick(QPointF at) {
   const QRectF r = picture_rect();
-  m_space.pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
-                       axis().value_at(at.y()));
+  m_space.picking().pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
+                                 axis().value_at(at.y()));
 }
 
 void SectionView::keyPressEvent(QKeyEvent* event) {
   const double step = nudge_size(event->modifiers()) / 100;
   if (event->key() == Qt::Key_Right)
-    m_space.nudge_saturation(step);
+    m_space.picking().nudge_saturation(step);
   else if (event->key() == Qt::Key_Left)
-    m_space.nudge_saturation(-step);
+    m_space.picking().nudge_saturation(-step);
   else
     AxisWidget::keyPressEvent(event);
 }
 void SectionView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   m_picking = true;
-  m_space.begin_pick();
+  m_space.picking().begin_pick();
   pick(event->position());
 }
 void SectionView::mouseMoveEvent(QMouseEvent* event) {
   if (m_picking) pick(event->position());
 }
 void SectionView::mouseReleaseEvent(QMouseEvent* event) {
-  if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_space.end_pick();
+  if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_space.picking().end_pick();
 }
 
 void SectionView::call_off() { m_picking = false; }

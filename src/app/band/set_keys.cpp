@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/band/set_keys.h"
 
-#include "app/store/set_work.h"
+#include "model/work/set_work.h"
 
 #include <QKeyEvent>
 
@@ -14,7 +14,7 @@ bool takes_set_key(Workspace& space, const QKeyEvent& event) {
     space.set_work().remove();
     return true;
   case Qt::Key_Escape:
-    space.select_swatch(0);
+    space.laying().select_swatch(0);
     return true;
   case Qt::Key_Return:
   case Qt::Key_Enter:

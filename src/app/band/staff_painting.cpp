@@ -4,12 +4,12 @@
 
 #include "app/paint/paint.h"
 #include "app/spoken/swatches.h"
-#include "app/store/set_work.h"
-#include "app/store/share_reading.h"
-#include "app/store/try_reading.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QScrollBar>
 
@@ -82,7 +82,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
   // As the press prints it, where the proof is on.
-  const QColor color = shown_color(m_space.shares().proof()(chip.shown), m_space.session().eyes);
+  const QColor color = shown_color(m_space.press().proof()(chip.shown), m_space.session().eyes);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));
@@ -413,7 +413,9 @@ Spoken StaffView::spoken() {
     item.role = QAccessible::Button;
     item.name = tr("String, step %1: %2").arg(i + 1).arg(color_told(string[i].color));
     item.rect = string_rect(i);
-    item.actions = {{tr("Lay"), [this, step = string[i]] { m_space.lay_color({step.color, step.at}); }}};
+    item.actions = {{tr("Lay"), [this, step = string[i]] {
+                       m_space.laying().lay_color({step.color, step.at});
+                     }}};
     out.items.push_back(std::move(item));
   }
   return out;

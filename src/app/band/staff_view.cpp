@@ -5,14 +5,14 @@
 #include "app/band/set_keys.h"
 #include "app/seams/clipboard.h"
 #include "app/seams/drag_out.h"
-#include "app/store/set_work.h"
-#include "app/store/try_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/name_editor.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QApplication>
 #include <QDragEnterEvent>
@@ -50,8 +50,8 @@ StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
   setAcceptDrops(true);
   m_scroll->hide();
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
-  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::stringChanged,
-              &Workspace::viewChanged, &Workspace::selectionChanged},
+  space.hear({Part::Sets, Part::Geometry, Part::String, Part::Eyes, Part::Desk, Part::SetView, Part::Sharing,
+              Part::Versions, Part::Trying, Part::Reference, Part::Steps, Part::Selection},
              this, &StaffView::follow);
   connect(&space.set_work(), &SetWork::reportChanged, this, &StaffView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
@@ -62,7 +62,7 @@ StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
   connect(&space.tries(), &TryReader::changed, this, tell_use);
   connect(&space.tries(), &TryReader::hoveredChanged, this, tell_use);
   connect(&space.photos(), &PhotoLibrary::changed, this, tell_use);
-  connect(&space, &Workspace::referencesChanged, this, tell_use);
+  space.hear({Part::References}, this, tell_use);
 }
 
 // ---------------------------------------------------------------- layout
@@ -244,7 +244,7 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   setFocus(Qt::MouseFocusReason);
   if (const auto step = string_step_at(m_press)) {
     const StringStep taken = m_space.session().string[*step];
-    return m_space.lay_color({taken.color, taken.at});
+    return m_space.laying().lay_color({taken.color, taken.at});
   }
   const auto family = family_at(m_press);
   if (const Swatch* s = swatch_at(m_press)) {
@@ -256,10 +256,10 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   } else if (family && m_press.y() > axis().bottom()) {
     m_drag = Drag::Family;
     m_dragged = families()[*family].id;
-    m_space.select_family(m_dragged);
+    m_space.laying().select_family(m_dragged);
   } else if (!family && std::abs(m_press.y() - line_y()) <= 6) {
     m_drag = Drag::Value;
-    m_space.begin_pick();
+    m_space.picking().begin_pick();
   } else {
     m_drag = Drag::Box;
   }
@@ -271,7 +271,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton &&
       (m_pointer - m_press).manhattanLength() >= QApplication::startDragDistance())
     m_moved = true;
-  if (m_drag == Drag::Value) m_space.pick_value(axis().value_at(m_pointer.y()));
+  if (m_drag == Drag::Value) m_space.picking().pick_value(axis().value_at(m_pointer.y()));
   if (m_drag == Drag::LightLimit || m_drag == Drag::DarkLimit) move_limit(m_pointer);
   if (m_drag == Drag::Swatch && m_moved && drag_out()) return;
   const bool on_line = std::abs(m_pointer.y() - line_y()) <= 6 && !m_hovered;
@@ -322,14 +322,14 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
   m_pointer = event->position();
   const auto family = family_at(m_pointer);
   if (drag == Drag::Value) {
-    m_space.end_pick();
+    m_space.picking().end_pick();
   } else if (drag == Drag::Box && m_moved) {
     m_space.set_work().select(swatches_in(QRectF(m_press, m_pointer).normalized()));
   } else if (drag == Drag::Box && family && slot_rect(*family).contains(m_pointer)) {
-    m_space.lay_current_into(families()[*family].id);
+    m_space.laying().lay_current_into(families()[*family].id);
   } else if (drag == Drag::Box) {
-    if (family) m_space.select_family(families()[*family].id);
-    m_space.select_swatch(0);
+    if (family) m_space.laying().select_family(families()[*family].id);
+    m_space.laying().select_swatch(0);
   } else if (m_moved && drag == Drag::Swatch && !rect().contains(m_pointer.toPoint()) &&
              (m_space.session().desk == Desk::Try || over_taker(event->globalPosition().toPoint()))) {
     emit droppedElsewhere(m_dragged, event->globalPosition().toPoint());
@@ -348,7 +348,7 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
 
 void StaffView::drop(QPointF p) {
   SetWork& work = m_space.set_work();
-  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_space.select_swatch(m_dragged);
+  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_space.laying().select_swatch(m_dragged);
   // Names of other sets take swatches too.
   const QWidget* under = window()->childAt(mapTo(window(), p.toPoint()));
   if (const Id set = under ? under->property("takesSwatchesOfSet").toULongLong() : 0;
@@ -398,7 +398,7 @@ void StaffView::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void StaffView::dropEvent(QDropEvent* event) {
-  if (const auto over = family_at(event->position())) m_space.select_family(families()[*over].id);
+  if (const auto over = family_at(event->position())) m_space.laying().select_family(families()[*over].id);
   const auto swatches = swatches_of(*event->mimeData());
   if (swatches.empty()) return;
   m_space.set_work().paste(swatches);
@@ -444,8 +444,8 @@ std::optional<std::size_t> StaffView::neighbor_family(int by) const {
 void StaffView::step_family(int by) {
   const auto next = neighbor_family(by);
   if (!next) return;
-  m_space.select_family(families()[*next].id);
-  m_space.select_swatch(0);
+  m_space.laying().select_family(families()[*next].id);
+  m_space.laying().select_swatch(0);
 }
 
 /// To the next lighter (1) or darker (-1) swatch of the chosen family; from none, to its darkest or lightest.
@@ -461,7 +461,7 @@ void StaffView::step_swatch(int by) {
   });
   const auto last = static_cast<std::ptrdiff_t>(by_value.size()) - 1;
   const std::ptrdiff_t from = at != by_value.end() ? at - by_value.begin() : by > 0 ? -1 : last + 1;
-  m_space.select_swatch(
+  m_space.laying().select_swatch(
       by_value[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(from + by, 0, last))].id);
 }
 
@@ -473,7 +473,7 @@ void StaffView::move_selected(int by) {
 
 void StaffView::fill_swatch_menu(QMenu& menu, Id id) {
   SetWork& work = m_space.set_work();
-  if (!work.selected(id)) m_space.select_swatch(id);
+  if (!work.selected(id)) m_space.laying().select_swatch(id);
   if (m_place == Place::Window) menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
   menu.addAction(tr("Replace by the current color"), &work, &SetWork::replace_by_current);
   menu.addAction(tr("Duplicate"), &work, &SetWork::duplicate);
@@ -544,7 +544,7 @@ void StaffView::add_family() {
   if (!m_space.store().apply(tr("New family"),
                              [&](Piece p) { return with_family(std::move(p), name.toStdString()); }))
     return;
-  m_space.select_family(families().back().id);
+  m_space.laying().select_family(families().back().id);
   m_scroll->setValue(m_scroll->maximum());
   rename_family(families().size() - 1);
 }

@@ -25,7 +25,7 @@ ValueBand::ValueBand(Workspace& space, QWidget* parent)
     m_staff->setVisible(s.desk != Desk::Grade || s.set_view == SetView::Staff);
     setMaximumWidth(m_staff->isVisibleTo(this) ? QWIDGETSIZE_MAX : m_rail->width());
   };
-  connect(&space, &Workspace::viewChanged, this, follow);
+  space.hear({Part::Desk, Part::SetView}, this, follow);
   follow();
 }
 

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bus/palette_service.h"
 
-#include "app/theme/text.h"
 #include "core/color/text.h"
 #include "core/piece/laying.h"
 #include "core/wheel/color_words.h"
 #include "io/bus/bus_names.h"
 #include "io/exchange/css_color.h"
+#include "model/i18n/text.h"
 
 #include <QDBusArgument>
 #include <QDBusConnection>
@@ -52,7 +52,7 @@ PaletteService::PaletteService(Workspace& space, QObject* parent)
     emit m_palette->Picked(text(hex_of(color)), m_space.session().at.at.v, text(color_in_words(color)));
   });
   m_told = space.piece().sets;
-  connect(&space, &Workspace::setsChanged, this, &PaletteService::tell_sets);
+  space.hear({Part::Sets}, this, &PaletteService::tell_sets);
 }
 
 PaletteService::~PaletteService() {
@@ -128,7 +128,7 @@ QString PaletteAdaptor::Current(double& value, QString& name) {
 }
 
 void PaletteAdaptor::TakeUp(const QString& color) {
-  if (const auto read = m_service.checked(color)) m_service.m_space.take_up(*read);
+  if (const auto read = m_service.checked(color)) m_service.m_space.picking().take_up(*read);
 }
 
 void PaletteAdaptor::Lay(const QString& color, const QString& name, const QString& family) {

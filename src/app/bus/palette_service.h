@@ -3,7 +3,7 @@
 // a set, and hear of every pick. What comes over the bus is checked like a file.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QDBusAbstractAdaptor>
 #include <QDBusContext>

@@ -4,9 +4,7 @@
 #include "app/band/rail_view.h"
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"
-#include "app/seams/language.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/wells_view.h"
@@ -14,6 +12,8 @@
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 
 #include <QBoxLayout>
 #include <QContextMenuEvent>
@@ -46,8 +46,7 @@ Companion::Companion(Workspace& space, HandOver& hand_over)
   m_column = make_column();
   m_strip_box = make_strip();
   for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::wordsChanged}, this,
-             &Companion::follow);
+  space.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
   connect(&hand_over, &HandOver::changed, this, &Companion::follow);
   take_shape(CompanionShape::Column);
   follow();
@@ -259,7 +258,7 @@ bool Companion::eventFilter(QObject* watched, QEvent* event) {
   auto* pen = static_cast<QTabletEvent*>(event);
   if (pen->button() != Qt::RightButton && pen->button() != Qt::MiddleButton)
     return QWidget::eventFilter(watched, event);
-  m_space.back_to_before();
+  m_space.picking().back_to_before();
   event->accept();
   return true;
 }
@@ -280,7 +279,7 @@ void Companion::contextMenuEvent(QContextMenuEvent* event) {
   hand->setChecked(m_hand_over.on());
   menu.addAction(tr("Form of what is handed over..."), this, &Companion::formAsked);
   menu.addAction(tr("A color from the screen"), this, &Companion::screenAsked);
-  menu.addAction(tr("Back to the color before"), &m_space, &Workspace::back_to_before);
+  menu.addAction(tr("Back to the color before"), &m_space.picking(), &Picking::back_to_before);
   menu.addSeparator();
   menu.addAction(tr("Close"), this, &QWidget::close);
   menu.exec(event->globalPos());

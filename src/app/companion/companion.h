@@ -3,7 +3,7 @@
 // holds plan, axis, staff, current color and wells; a strip holds axis, set and current color.
 #pragma once
 
-#include "app/companion/hand_over.h"
+#include "app/hand/hand_over.h"
 
 #include <QWidget>
 

@@ -4,10 +4,10 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/spoken/swatches.h"
-#include "app/store/set_work.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "model/work/set_work.h"
 
 #include <QMouseEvent>
 #include <QTransform>
@@ -24,8 +24,7 @@ StripView::StripView(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
   setObjectName(QStringLiteral("strip"));
   setAccessibleName(tr("Value axis and set"));
   setMouseTracking(true);
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
-              &Workspace::selectionChanged, &Workspace::viewChanged},
+  space.hear({Part::Color, Part::Geometry, Part::Sets, Part::Selection, Part::Eyes, Part::Steps, Part::Desk},
              this, &StripView::follow);
   follow();
 }
@@ -138,7 +137,7 @@ void StripView::paintEvent(QPaintEvent*) {
 // ---------------------------------------------------------------- hands
 
 void StripView::wheelEvent(QWheelEvent* event) {
-  m_space.nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
+  m_space.picking().nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
   event->accept();
 }
 
@@ -150,19 +149,19 @@ void StripView::mousePressEvent(QMouseEvent* event) {
   m_pressed = s ? s->id : 0;
   m_picking = !s;
   if (!m_picking) return;
-  m_space.begin_pick();
-  m_space.pick_value(value_at(at));
+  m_space.picking().begin_pick();
+  m_space.picking().pick_value(value_at(at));
 }
 
 void StripView::mouseMoveEvent(QMouseEvent* event) {
-  if (m_picking) return m_space.pick_value(value_at(event->position()));
+  if (m_picking) return m_space.picking().pick_value(value_at(event->position()));
   if (!(event->buttons() & Qt::LeftButton)) return emit hovered(swatch_at(event->position()));
   if (m_color.pull(*this, event->position())) m_pressed = 0;
 }
 
 void StripView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  if (std::exchange(m_picking, false)) return m_space.end_pick();
+  if (std::exchange(m_picking, false)) return m_space.picking().end_pick();
   const Id pressed = std::exchange(m_pressed, 0);
   const Swatch* s = find_swatch(m_space.piece(), pressed);
   if (s) m_space.set_work().take_up_swatch(pressed);

@@ -55,7 +55,7 @@ StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
     row->addWidget(button);
     m_words[static_cast<std::size_t>(s.step)] = button;
     connect(button, &QAbstractButton::clicked, this, [this, s] {
-      if (s.step != FirstStep::Save) m_space.show_desk(s.desk);
+      if (s.step != FirstStep::Save) m_space.viewing().show_desk(s.desk);
       emit m_space.notice(s.how + QStringLiteral("."));
     });
   }
@@ -68,9 +68,8 @@ StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
   const QString kept = QSettings().value(kStepsKey).toString();
   for (qsizetype i = 0; i < kept.size() && i < static_cast<qsizetype>(kFirstSteps); ++i)
     m_steps.done[static_cast<std::size_t>(i)] = kept[i] == QLatin1Char('1');
-  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
-              &Workspace::colorChanged, &Workspace::viewChanged},
-             this, &StepsLine::follow);
+  space.hear({Part::References, Part::Geometry, Part::Sets, Part::Color, Part::Harvest, Part::Desk}, this,
+             &StepsLine::follow);
   setVisible(in_use());
   show_words();
 }

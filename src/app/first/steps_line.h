@@ -2,8 +2,8 @@
 // The first steps as one quiet line that ticks itself and goes away when all are done.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/session/first_steps.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

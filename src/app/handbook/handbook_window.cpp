@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/handbook/handbook_window.h"
 
-#include "app/seams/shared_files.h"
 #include "app/theme/theme.h"
+#include "model/i18n/shared_files.h"
 
 #include <QDesktopServices>
 #include <QDir>

@@ -4,8 +4,8 @@
 #include "app/band/value_axis.h"
 #include "app/photo/photo_view.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -48,12 +48,12 @@ KeptReference::KeptReference(Workspace& space, QWidget* parent)
   column->addWidget(m_photo, 1);
 
   connect(m_which, &QComboBox::activated, this,
-          [this] { m_space.show_reference(m_which->currentData().toULongLong()); });
+          [this] { m_space.viewing().show_reference(m_which->currentData().toULongLong()); });
   connect(m_look, &QComboBox::activated, this,
-          [this] { m_space.show_look(static_cast<PhotoLook>(m_look->currentData().toInt())); });
-  connect(away, &QAbstractButton::clicked, this, [this] { m_space.keep_reference(false); });
-  connect(&space, &Workspace::referencesChanged, this, &KeptReference::follow_references);
-  connect(&space, &Workspace::viewChanged, this, &KeptReference::follow_view);
+          [this] { m_space.viewing().show_look(static_cast<PhotoLook>(m_look->currentData().toInt())); });
+  connect(away, &QAbstractButton::clicked, this, [this] { m_space.viewing().keep_reference(false); });
+  space.hear({Part::References}, this, &KeptReference::follow_references);
+  space.hear({Part::Desk, Part::Looking, Part::Reference, Part::Eyes}, this, &KeptReference::follow_view);
   follow_references();
 }
 

@@ -2,7 +2,7 @@
 // A small reference kept in sight beside the work of a desk: sampled and looked at like the large one.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/look.h"
 
-#include "app/store/photo_reading.h"
 #include "core/image/blur.h"
 #include "io/photo/decode.h"
+#include "model/photo/photo_reading.h"
 
 namespace zc {
 

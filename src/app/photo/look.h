@@ -2,9 +2,9 @@
 // A picture of a photo made as the painter looks at it.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
+#include "model/workspace/workspace.h"
 
 #include <QImage>
 

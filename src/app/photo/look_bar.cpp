@@ -33,7 +33,7 @@ LookBar::LookBar(Workspace& space, QWidget* parent)
     button->setToolTip(tip);
     row->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, look = look] {
-      m_space.show_look(look);
+      m_space.viewing().show_look(look);
       follow();
     });
     m_looks.emplace_back(button, look);
@@ -61,24 +61,24 @@ LookBar::LookBar(Workspace& space, QWidget* parent)
     Looking looking = m_space.session().looking;
     looking.tones = static_cast<int>(std::lround(n));
     looking.limits.clear();
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
   connect(m_find, &QAbstractButton::clicked, this, [this] {
     Looking looking = m_space.session().looking;
     looking.limits.clear();
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
   connect(m_squint, &QSlider::valueChanged, this, [this](int n) {
     Looking looking = m_space.session().looking;
     looking.squint = n / 10.0;
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
   connect(m_steps, &NumberField::wanted, this, [this](double n) {
     Looking looking = m_space.session().looking;
     looking.steps = static_cast<int>(std::lround(n));
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
-  connect(&space, &Workspace::viewChanged, this, &LookBar::follow);
+  space.hear({Part::Looking, Part::Steps}, this, &LookBar::follow);
   follow();
 }
 

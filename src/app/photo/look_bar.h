@@ -2,7 +2,7 @@
 // The ways of looking at a photo, and the one setting each of them has.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

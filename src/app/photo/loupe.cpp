@@ -2,10 +2,10 @@
 #include "app/photo/loupe.h"
 
 #include "app/paint/paint.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
 
 namespace zc {
 namespace {

@@ -2,7 +2,7 @@
 // The loupe: enlarged pixels at the pointer, the sampled average beside the color held, hex and value.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QImage>
 #include <QPainter>

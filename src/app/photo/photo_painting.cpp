@@ -6,13 +6,13 @@
 #include "app/paint/paint.h"
 #include "app/photo/photo_view.h"
 #include "app/spoken/spoken.h"
-#include "app/store/photo_reading.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
 #include "io/photo/decode.h"
+#include "model/i18n/text.h"
+#include "model/photo/photo_reading.h"
 
 #include <QTimer>
 
@@ -210,7 +210,7 @@ void PhotoView::paint_loupe(QPainter& painter) {
   }
   paint_loupe_patch(painter, loupe, for_monitor(patch), side);
   if (const auto average = sample_at(*m_pointer))
-    paint_loupe_note(painter, m_space, loupe.note, m_space.held_sample(*average), *average);
+    paint_loupe_note(painter, m_space, loupe.note, m_space.picking().held_sample(*average), *average);
 }
 
 Spoken PhotoView::spoken() {
@@ -232,10 +232,11 @@ Spoken PhotoView::spoken() {
     item.rect = QRectF(place_of(c.x, c.y) - QPointF(kPin, kPin), QSizeF(2 * kPin, 2 * kPin));
     item.selectable = true;
     item.selected = item.focused = s.harvest.chosen == i;
-    item.actions = {{tr("Take up"), [this, i] { m_space.take_up_result(i); }}, {tr("Drop"), [this, i] {
-                                                                                  m_space.take_up_result(i);
-                                                                                  m_space.drop_chosen();
-                                                                                }}};
+    item.actions = {{tr("Take up"), [this, i] { m_space.picking().take_up_result(i); }},
+                    {tr("Drop"), [this, i] {
+                       m_space.picking().take_up_result(i);
+                       m_space.picking().drop_chosen();
+                     }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/desktop_key.h"
 
-#include "app/theme/text.h"
+#include "model/i18n/text.h"
 
 #include <QDBusArgument>
 #include <QDBusMessage>

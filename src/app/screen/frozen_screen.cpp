@@ -70,7 +70,7 @@ void FrozenScreen::paintEvent(QPaintEvent*) {
       m_picture.copy(pixel.x() - loupe.shown / 2, pixel.y() - loupe.shown / 2, loupe.shown, loupe.shown),
       side);
   if (const auto average = sample())
-    paint_loupe_note(painter, m_space, loupe.note, m_space.held_sample(*average), *average);
+    paint_loupe_note(painter, m_space, loupe.note, m_space.picking().held_sample(*average), *average);
 }
 
 void FrozenScreen::mousePressEvent(QMouseEvent* event) {
@@ -92,7 +92,7 @@ void FrozenScreen::mouseReleaseEvent(QMouseEvent* event) {
 
 void FrozenScreen::take() {
   if (m_use == Use::Color) {
-    if (const auto color = sample()) emit colorTaken(m_space.held_sample(*color));
+    if (const auto color = sample()) emit colorTaken(m_space.picking().held_sample(*color));
     return;
   }
   const QRectF chosen = part();
@@ -104,7 +104,7 @@ void FrozenScreen::take() {
 }
 
 void FrozenScreen::step_side(int by) {
-  m_space.step_sample_side(by);
+  m_space.viewing().step_sample_side(by);
   update();
 }
 

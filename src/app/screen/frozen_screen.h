@@ -3,7 +3,7 @@
 // a drag a part of the screen as a picture. Escape leaves.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

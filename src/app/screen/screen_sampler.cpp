@@ -2,7 +2,7 @@
 #include "app/screen/screen_sampler.h"
 
 #include "app/paint/monitor.h"
-#include "app/theme/text.h"
+#include "model/i18n/text.h"
 
 #include <QGuiApplication>
 #include <QScreen>
@@ -28,7 +28,8 @@ void ScreenSampler::take_color() {
       if (!color) return emit m_space.notice(words(color.error()));
       // The portal tells pixels of the monitor.
       const DisplayProfile* monitor = Monitors::all().profile_of(QGuiApplication::primaryScreen());
-      m_space.take_up(m_space.held_sample(monitor ? monitor->from_monitor(*color) : *color));
+      m_space.picking().take_up(
+          m_space.picking().held_sample(monitor ? monitor->from_monitor(*color) : *color));
     });
   });
 }
@@ -55,7 +56,7 @@ void ScreenSampler::freeze(FrozenScreen::Use use) {
     connect(frozen, &FrozenScreen::left, this, &ScreenSampler::thaw);
     connect(frozen, &FrozenScreen::colorTaken, this, [this](Srgb color) {
       thaw();
-      m_space.take_up(color);
+      m_space.picking().take_up(color);
     });
     connect(frozen, &FrozenScreen::pictureTaken, this, [this](const QImage& picture) {
       thaw();

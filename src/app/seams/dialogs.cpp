@@ -19,18 +19,6 @@ QString photo_patterns() {
   return QStringLiteral("*.jpg *.jpeg *.png *.tif *.tiff *.webp *.bmp *.gif *.heic *.heif *.avif *.ora");
 }
 
-QString asked_to_end_in(const QString& suffix, const QString& suggested,
-                        const std::function<QString(const QString&)>& ask) {
-  QString path = ask(suggested);
-  for (int asked = 1; !path.isEmpty() && !path.endsWith(suffix, Qt::CaseInsensitive); ++asked) {
-    path += suffix;
-    if (!QFileInfo::exists(path)) return path;
-    if (asked == 3) return {};
-    path = ask(path);
-  }
-  return path;
-}
-
 QString ToolkitDialogs::open_piece(QWidget* parent, const QString& folder) {
   return QFileDialog::getOpenFileName(parent, QObject::tr("Open a piece"), folder, piece_filter());
 }

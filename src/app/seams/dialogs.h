@@ -2,6 +2,8 @@
 // Questions to the painter that the toolkit asks; replaceable in tests.
 #pragma once
 
+#include "model/documents/questions.h"
+
 #include <QString>
 #include <QStringList>
 #include <functional>
@@ -13,19 +15,6 @@ namespace zc {
 
 /// The endings of photos that are read, for file dialogs.
 [[nodiscard]] QString photo_patterns();
-
-/// Asks for a file to write until its name ends so, or nothing is chosen. Where the ending has to be added
-/// and the file of that name is there, it is asked once more: no file is overwritten that the painter was not
-/// asked about.
-[[nodiscard]] QString asked_to_end_in(const QString& suffix, const QString& suggested,
-                                      const std::function<QString(const QString&)>& ask);
-
-enum class UnsavedAnswer { Save, Discard, Cancel };
-/// Of a piece file that is damaged: what can be read of it, the version before, or neither.
-enum class DamagedAnswer { Rest, Before, Neither };
-/// Of work that a crash left unsaved. Later keeps it for the next start, and so does opening the file
-/// instead; only Discard gives it up.
-enum class RecoveryAnswer { Recover, OpenFile, Later, Discard };
 
 class Dialogs {
 public:

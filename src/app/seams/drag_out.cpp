@@ -2,8 +2,8 @@
 #include "app/seams/drag_out.h"
 
 #include "app/seams/clipboard.h"
-#include "app/theme/text.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
 
 #include <QApplication>
 #include <QColor>

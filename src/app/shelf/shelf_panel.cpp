@@ -3,9 +3,9 @@
 
 #include "app/paint/painted_icon.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/rules.h"
+#include "model/i18n/text.h"
 
 #include <QEvent>
 #include <QHBoxLayout>
@@ -83,7 +83,7 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);
   connect(m_on, &QPushButton::clicked, this, &ShelfPanel::switch_on);
   connect(m_off, &QPushButton::clicked, this, &ShelfPanel::take_off);
-  space.hear({&Workspace::geometryChanged, &Workspace::setsChanged}, this, &ShelfPanel::follow);
+  space.hear({Part::Geometry, Part::Sets, Part::Eyes}, this, &ShelfPanel::follow);
   follow();
 }
 

@@ -2,8 +2,8 @@
 // What is kept across pieces: search, take up, put up with tags, switch on and off, take off, parcels.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "io/shelf/shelf_files.h"
+#include "model/workspace/workspace.h"
 
 #include <QImage>
 #include <QWidget>

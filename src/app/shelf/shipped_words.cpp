@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shelf/shipped_words.h"
 
-#include "app/seams/language.h"
+#include "model/i18n/language.h"
 
 namespace zc {
 namespace {

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/spoken/swatches.h"
 
-#include "app/seams/language.h"
-#include "app/store/set_work.h"
-#include "app/theme/text.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QObject>
 
@@ -75,8 +75,8 @@ std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_
     group.selectable = true;
     group.selected = space.session().family == family.id;
     const Id id = family.id;
-    group.actions = {{QObject::tr("Choose"), [&space, id] { space.select_family(id); }},
-                     {QObject::tr("Lay the color"), [&space, id] { space.lay_current_into(id); }}};
+    group.actions = {{QObject::tr("Choose"), [&space, id] { space.laying().select_family(id); }},
+                     {QObject::tr("Lay the color"), [&space, id] { space.laying().lay_current_into(id); }}};
     out.push_back(std::move(group));
     for (const auto& s : family.swatches) {
       SpokenItem item = spoken_swatch(space, family, s);
@@ -101,21 +101,21 @@ std::vector<SpokenItem> spoken_swatches(Workspace& space, const PlaceOf& swatch_
 }
 
 SpokenItem spoken_hue(Workspace& space, const QRectF& rect) {
-  return slider(kHue, QObject::tr("Hue"), rect, {space.session().at.at.a, 0, 360, 1, [&space](double wanted) {
-                                                   space.nudge_hue(wanted - space.session().at.at.a);
-                                                 }});
+  return slider(kHue, QObject::tr("Hue"), rect,
+                {space.session().at.at.a, 0, 360, 1,
+                 [&space](double wanted) { space.picking().nudge_hue(wanted - space.session().at.at.a); }});
 }
 
 SpokenItem spoken_saturation(Workspace& space, const QRectF& rect) {
   return slider(kSaturation, QObject::tr("Saturation"), rect,
                 {100 * space.session().at.at.r, 0, 100, 1, [&space](double wanted) {
-                   space.nudge_saturation(wanted / 100 - space.session().at.at.r);
+                   space.picking().nudge_saturation(wanted / 100 - space.session().at.at.r);
                  }});
 }
 
 SpokenNumber spoken_value(Workspace& space) {
   return {space.session().at.at.v, 0, 100, 1,
-          [&space](double wanted) { space.nudge_value(wanted - space.session().at.at.v); }};
+          [&space](double wanted) { space.picking().nudge_value(wanted - space.session().at.at.v); }};
 }
 
 } // namespace zc

@@ -2,8 +2,8 @@
 #include "app/tray/chip_row.h"
 
 #include "app/paint/paint.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>

@@ -2,8 +2,8 @@
 #include "app/tray/color_pair.h"
 
 #include "app/paint/paint.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -23,8 +23,8 @@ ColorPair::ColorPair(Workspace& space, QSize size, QWidget* parent) : QWidget(pa
          "to other programs."));
   setFocusPolicy(Qt::TabFocus);
   setFixedSize(size);
-  connect(&space, &Workspace::colorChanged, this, qOverload<>(&QWidget::update));
-  connect(&space, &Workspace::viewChanged, this, qOverload<>(&QWidget::update));
+  space.hear({Part::Color}, this, qOverload<>(&QWidget::update));
+  space.hear({Part::Eyes}, this, qOverload<>(&QWidget::update));
 }
 
 QRect ColorPair::before_rect() const {
@@ -56,12 +56,12 @@ void ColorPair::mousePressEvent(QMouseEvent* event) {
 void ColorPair::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
 
 void ColorPair::mouseReleaseEvent(QMouseEvent* event) {
-  if (m_pressed.let_go() && before_rect().contains(event->pos())) m_space.back_to_before();
+  if (m_pressed.let_go() && before_rect().contains(event->pos())) m_space.picking().back_to_before();
 }
 
 void ColorPair::keyPressEvent(QKeyEvent* event) {
   if (event->key() == Qt::Key_Space || event->key() == Qt::Key_Return)
-    m_space.back_to_before();
+    m_space.picking().back_to_before();
   else
     QWidget::keyPressEvent(event);
 }
@@ -79,7 +79,7 @@ Spoken ColorPair::spoken() {
   before.role = QAccessible::Button;
   before.name = tr("Color before: %1").arg(color_told(s.before));
   before.rect = before_rect();
-  before.actions = {{tr("Go back"), [this] { m_space.back_to_before(); }}};
+  before.actions = {{tr("Go back"), [this] { m_space.picking().back_to_before(); }}};
   return {QAccessible::Grouping, {}, {}, {std::move(now), std::move(before)}};
 }
 

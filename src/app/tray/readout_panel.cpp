@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/readout_panel.h"
 
-#include "app/seams/language.h"
-#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/gamut.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
 
 #include <QGridLayout>
 #include <QMenu>
@@ -75,7 +75,7 @@ ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent)
   connect(m_fewer, &QAbstractButton::clicked, this, [this] { show_rows(m_shown - 1); });
   show_rows(static_cast<std::size_t>(
       std::clamp(QSettings().value(kShownSetting, 1).toInt(), 1, int(m_rows.size()))));
-  space.hear({&Workspace::colorChanged, &Workspace::viewChanged}, this, &ReadoutPanel::follow);
+  space.hear({Part::Color, Part::Sharing, Part::Eyes}, this, &ReadoutPanel::follow);
   follow();
 }
 
@@ -132,7 +132,7 @@ void ReadoutPanel::show_ink(std::size_t i) {
 }
 
 void ReadoutPanel::follow_ink(const Row& row) {
-  const auto press = m_space.shares().press();
+  const auto press = m_space.press().chosen();
   const Ink ink = press ? ink_of_now(*press) : Ink{};
   const double shares[] = {ink.c, ink.m, ink.y, ink.k};
   for (std::size_t n = 0; n < 4; ++n) {
@@ -144,7 +144,7 @@ void ReadoutPanel::follow_ink(const Row& row) {
 
 /// The color that the inks look like becomes the current one.
 void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
-  const auto press = m_space.shares().press();
+  const auto press = m_space.press().chosen();
   if (!press) return;
   Ink ink = ink_of_now(*press);
   double* const shares[] = {&ink.c, &ink.m, &ink.y, &ink.k};
@@ -156,7 +156,7 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
     return (n < 3 ? row.fields[n] : row.black)
         ->refuse(tr("The press prints this, but no display can show it."));
   m_typed_ink = TypedInk{ink, *there, m_space.session().sharing.press};
-  m_space.take_up(*there);
+  m_space.picking().take_up(*there);
   follow();
 }
 
@@ -211,7 +211,7 @@ void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);
   if (!color) return row.fields[n]->refuse(words(color.error()));
-  m_space.take_up(*color);
+  m_space.picking().take_up(*color);
 }
 
 } // namespace zc

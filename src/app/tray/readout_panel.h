@@ -2,8 +2,8 @@
 // The current color in numbers: one space of the painter's choice, more when wanted, every number editable.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/color/readout.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

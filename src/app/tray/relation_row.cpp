@@ -2,9 +2,9 @@
 #include "app/tray/relation_row.h"
 
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
+#include "model/i18n/text.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -54,14 +54,15 @@ RelationRow::RelationRow(Workspace& space, QWidget* parent)
   column->addLayout(row);
   column->addLayout(second);
 
-  connect(m_relation, &QComboBox::activated, this,
-          [this] { m_space.choose_relation(static_cast<Relation>(m_relation->currentData().toInt())); });
-  connect(m_vivid, &QAbstractButton::clicked, &m_space, &Workspace::show_members_vivid);
-  connect(m_fix, &QAbstractButton::clicked, &m_space, &Workspace::fix_relation);
-  connect(lay, &QAbstractButton::clicked, &m_space, &Workspace::lay_relation);
-  connect(m_chips, &ChipRow::taken, &m_space, &Workspace::take_up_member);
-  connect(m_chips, &ChipRow::laid, &m_space, &Workspace::lay_member);
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+  connect(m_relation, &QComboBox::activated, this, [this] {
+    m_space.picking().choose_relation(static_cast<Relation>(m_relation->currentData().toInt()));
+  });
+  connect(m_vivid, &QAbstractButton::clicked, &m_space.picking(), &Picking::show_members_vivid);
+  connect(m_fix, &QAbstractButton::clicked, &m_space.picking(), &Picking::fix_relation);
+  connect(lay, &QAbstractButton::clicked, &m_space.laying(), &Laying::lay_relation);
+  connect(m_chips, &ChipRow::taken, &m_space.picking(), &Picking::take_up_member);
+  connect(m_chips, &ChipRow::laid, &m_space.laying(), &Laying::lay_member);
+  space.hear({Part::Color, Part::Geometry, Part::Relations, Part::Steps, Part::Eyes, Part::Vivid}, this,
              &RelationRow::follow);
   follow();
 }
@@ -70,7 +71,7 @@ void RelationRow::follow() {
   const Session& s = m_space.session();
   std::vector<StringStep> steps;
   QStringList words, captions;
-  for (const auto& member : m_space.members()) {
+  for (const auto& member : m_space.picking().members()) {
     steps.push_back({member.color, m_space.geometry().place(member.at)});
     captions << tr("%1°").arg(std::lround(member.turn));
     words << tr("%1° on: %2. Click takes it up, Ctrl+click lays it; on the rim of the wheel it can be slid.")

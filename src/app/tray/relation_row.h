@@ -3,7 +3,7 @@
 // slid or laid; it can be fixed while picking goes on.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -1,12 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/tray.h"
 
-#include "app/companion/hand_over.h"
-#include "app/seams/language.h"
-#include "app/store/share_reading.h"
+#include "app/hand/hand_over.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/readout_panel.h"
@@ -14,6 +11,9 @@
 #include "app/tray/wells_view.h"
 #include "core/color/text.h"
 #include "core/piece/grading.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -47,9 +47,9 @@ Tray::Tray(Workspace& space, HandOver& hand_over, QWidget* parent)
   // A wide window leaves its room here, not between numbers that belong together.
   row->addStretch(1);
   row->addWidget(make_set_controls(), 100, Qt::AlignTop);
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
-              &Workspace::viewChanged, &Workspace::selectionChanged},
-             this, &Tray::follow);
+  space.hear(
+      {Part::Color, Part::Geometry, Part::Sets, Part::Sharing, Part::Steps, Part::Desk, Part::Selection},
+      this, &Tray::follow);
   connect(&hand_over, &HandOver::changed, this, &Tray::follow);
   follow();
 }
@@ -112,9 +112,9 @@ QWidget* Tray::make_place() {
 
 void Tray::go_to(int number, double value) {
   const WheelPoint at = m_space.session().at.at;
-  if (number == 0) return m_space.nudge_hue(turn_between(at.a, value));
-  if (number == 1) return m_space.nudge_saturation(value / 100 - at.r);
-  m_space.nudge_value(value - at.v);
+  if (number == 0) return m_space.picking().nudge_hue(turn_between(at.a, value));
+  if (number == 1) return m_space.picking().nudge_saturation(value / 100 - at.r);
+  m_space.picking().nudge_value(value - at.v);
 }
 
 QWidget* Tray::make_set_controls() {
@@ -128,7 +128,7 @@ QWidget* Tray::make_set_controls() {
   auto* lay = new QPushButton(tr("Lay on the staff"), box);
   lay->setObjectName(QStringLiteral("lay"));
   lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
-  connect(lay, &QPushButton::clicked, this, [this] { m_space.lay_current(); });
+  connect(lay, &QPushButton::clicked, this, [this] { m_space.laying().lay_current(); });
   column->addWidget(lay);
   m_hand = new WordButton(tr("hand over"), box);
   m_hand->setObjectName(QStringLiteral("handOver"));
@@ -161,7 +161,7 @@ void Tray::resizeEvent(QResizeEvent* event) {
 void Tray::take_typed_hex() {
   if (!m_hex->isModified()) return;
   m_hex->setModified(false);
-  m_space.take_up_text(m_hex->text());
+  m_space.picking().take_up_text(m_hex->text());
 }
 
 void Tray::follow() {
@@ -174,7 +174,7 @@ void Tray::follow() {
   const double place[] = {s.at.at.a, 100 * s.at.at.r, s.at.at.v};
   for (int i = 0; i < 3; ++i) m_place[i]->show_value(place[i]);
   const auto inside = m_space.in_mask();
-  const auto press = m_space.shares().press();
+  const auto press = m_space.press().chosen();
   const bool prints = !press || press->prints(s.color(), s.sharing.print_limit);
   m_mask->setText(
       tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_space)) +

@@ -2,8 +2,8 @@
 // The tray: the current color in words and numbers, wells, recent colors.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/base/result.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -2,7 +2,7 @@
 // Hands on the mask: what presses, drags and keys on the wheel do to its areas.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QObject>
 

@@ -35,7 +35,7 @@ MaskRuleChoice::MaskRuleChoice(Workspace& space, QWidget* parent) : QWidget(pare
                           [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     follow();
   });
-  connect(&space, &Workspace::geometryChanged, this, &MaskRuleChoice::follow);
+  space.hear({Part::Geometry}, this, &MaskRuleChoice::follow);
   follow();
 }
 

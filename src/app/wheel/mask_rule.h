@@ -2,7 +2,7 @@
 // What the mask does to picks: held, flagged, free, or the mask off.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -18,7 +18,7 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
   m_vivid->setCheckable(true);
   m_vivid->setToolTip(tr("Each hue at the value where it is strongest; a pick takes the color that is seen, "
                          "value included"));
-  connect(m_vivid, &QAbstractButton::clicked, &space, &Workspace::show_vivid_plan);
+  connect(m_vivid, &QAbstractButton::clicked, &space.viewing(), &Viewing::show_vivid_plan);
   m_hues->setObjectName(QStringLiteral("hueScale"));
   m_hues->setAccessibleName(tr("Hue scale of the wheel"));
   m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
@@ -53,15 +53,15 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
     row->addWidget(box, box == m_hues ? 3 : 4);
     connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
-  connect(&space, &Workspace::geometryChanged, this, &WheelHead::follow);
-  space.hear({&Workspace::colorChanged, &Workspace::viewChanged}, this, &WheelHead::say_value);
+  space.hear({Part::Geometry}, this, &WheelHead::follow);
+  space.hear({Part::Color, Part::Vivid, Part::Steps}, this, &WheelHead::say_value);
   follow();
   say_value();
 }
 
 void WheelHead::choose() {
-  m_space.change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
-                        static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
+  m_space.masking().change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
+                                  static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
 }
 
 void WheelHead::follow() {

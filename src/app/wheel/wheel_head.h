@@ -2,7 +2,7 @@
 // Over a wheel: its value, and which wheel it is, by hue scale and saturation measure.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -4,18 +4,18 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
-#include "app/seams/language.h"
 #include "app/spoken/swatches.h"
-#include "app/store/paint_reading.h"
-#include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/hands.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "core/color/convert.h"
 #include "core/image/pixels.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
+#include "model/photo/photo_reading.h"
 
 #include <QContextMenuEvent>
 #include <QKeyEvent>
@@ -44,11 +44,12 @@ WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
   setFocusPolicy(Qt::StrongFocus);
   setStatusTip(tr("Drag to set hue and saturation"));
   listen_to_two_fingers(*this);
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::referencesChanged,
-              &Workspace::viewChanged},
+  space.hear({Part::Color, Part::Geometry, Part::References, Part::Looking, Part::Reach, Part::Relations,
+              Part::Vivid, Part::Eyes, Part::Steps, Part::Reference, Part::Masking},
              this, qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
   connect(&space.paints(), &PaintReader::changed, this, qOverload<>(&QWidget::update));
+  connect(&space.plan(), &PlanReader::changed, this, qOverload<>(&QWidget::update));
 }
 
 // The hands draw on this view, so they go before it does.
@@ -92,12 +93,12 @@ void WheelView::refresh_picture() {
                      m_space.session().eyes,
                      std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
                      m_space.steps()};
-  if (wanted == m_shown || (vivid && !m_space.vivid_table())) return;
+  if (wanted == m_shown || (vivid && !m_space.plan().vivid_table())) return;
   m_shown = wanted;
   if (vivid)
-    m_space.painter().vivid(*m_space.vivid_table(), wanted.size, m_picture);
+    m_space.plan().painter().vivid(*m_space.plan().vivid_table(), wanted.size, m_picture);
   else
-    m_space.painter().slice(wanted.value, wanted.size, m_picture);
+    m_space.plan().painter().slice(wanted.value, wanted.size, m_picture);
   show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
   m_full = fills_disc(wanted.wheel.measure);
@@ -121,7 +122,7 @@ void WheelView::paint_disc(QPainter& painter) {
   } else {
     refresh_picture();
     // A vivid plan that is still being made shows no color rather than those of another plan.
-    const bool making = m_space.session().vivid_plan && !m_space.vivid_table();
+    const bool making = m_space.session().vivid_plan && !m_space.plan().vivid_table();
     if (!m_full || making) {
       QPainterPath ground;
       ground.addEllipse(disc);
@@ -159,7 +160,7 @@ QPointF WheelView::member_mark(const RelationMember& member) const {
 
 /// The hues of the chosen relation, each in its color, on the rim.
 void WheelView::paint_members(QPainter& painter) {
-  const auto members = m_space.members();
+  const auto members = m_space.picking().members();
   for (std::size_t i = 1; i < members.size(); ++i) {
     const QPointF at = member_mark(members[i]);
     const double size = m_member == i ? kMemberMark + 1.5 : kMemberMark;
@@ -171,7 +172,7 @@ void WheelView::paint_members(QPainter& painter) {
 }
 
 std::optional<std::size_t> WheelView::member_at(QPointF p) const {
-  const auto members = m_space.members();
+  const auto members = m_space.picking().members();
   for (std::size_t i = members.size(); i-- > 1;)
     if (QLineF(member_mark(members[i]), p).length() <= kMemberReach) return i;
   return std::nullopt;
@@ -180,13 +181,13 @@ std::optional<std::size_t> WheelView::member_at(QPointF p) const {
 void WheelView::slide_member(QPointF p) {
   if (!m_slid && QLineF(m_member_press, p).length() < kSlideStart) return;
   m_slid = true;
-  m_space.slide_member(*m_member, Angle(wheel_point(disc_point_at(p), 0).a));
+  m_space.picking().slide_member(*m_member, Angle(wheel_point(disc_point_at(p), 0).a));
 }
 
 /// A click on one takes it up.
 void WheelView::let_go_of_member() {
   const auto member = std::exchange(m_member, std::nullopt);
-  if (member && !m_slid) m_space.take_up_member(*member);
+  if (member && !m_slid) m_space.picking().take_up_member(*member);
 }
 
 /// Where the colors of the shown photo sit.
@@ -266,9 +267,9 @@ void WheelView::paintEvent(QPaintEvent*) {
 // ---------------------------------------------------------------- mouse, pen and keys
 
 void WheelView::pick_at(QPointF p) {
-  m_space.begin_pick();
-  m_space.pick_plan(disc_point_at(p));
-  m_space.end_pick();
+  m_space.picking().begin_pick();
+  m_space.picking().pick_plan(disc_point_at(p));
+  m_space.picking().end_pick();
 }
 
 void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
@@ -278,13 +279,13 @@ void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
   if (m_member) return update();
   if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
   m_picking = true;
-  m_space.begin_pick();
-  m_space.pick_plan(disc_point_at(p));
+  m_space.picking().begin_pick();
+  m_space.picking().pick_plan(disc_point_at(p));
 }
 
 void WheelView::drag(QPointF p) {
   if (m_member) return slide_member(p);
-  if (m_picking) return m_space.pick_plan(disc_point_at(p));
+  if (m_picking) return m_space.picking().pick_plan(disc_point_at(p));
   if (m_hands) static_cast<void>(m_hands->drag(p));
 }
 
@@ -293,7 +294,7 @@ void WheelView::let_go(QPointF p) {
     let_go_of_member();
     return update();
   }
-  if (m_picking) m_space.end_pick();
+  if (m_picking) m_space.picking().end_pick();
   if (!m_picking && m_hands) static_cast<void>(m_hands->let_go(p));
   m_picking = false;
   update();
@@ -352,22 +353,22 @@ bool WheelView::nudge_key(const QKeyEvent& event) {
   const double step = nudge_size(event.modifiers());
   switch (event.key()) {
   case Qt::Key_Right:
-    m_space.nudge_hue(step);
+    m_space.picking().nudge_hue(step);
     return true;
   case Qt::Key_Left:
-    m_space.nudge_hue(-step);
+    m_space.picking().nudge_hue(-step);
     return true;
   case Qt::Key_Up:
-    m_space.nudge_saturation(step / 100);
+    m_space.picking().nudge_saturation(step / 100);
     return true;
   case Qt::Key_Down:
-    m_space.nudge_saturation(-step / 100);
+    m_space.picking().nudge_saturation(-step / 100);
     return true;
   case Qt::Key_PageUp:
-    m_space.nudge_value(step);
+    m_space.picking().nudge_value(step);
     return true;
   case Qt::Key_PageDown:
-    m_space.nudge_value(-step);
+    m_space.picking().nudge_value(-step);
     return true;
   default:
     return false;
@@ -395,7 +396,7 @@ void WheelView::wheelEvent(QWheelEvent* event) {
     zoom_to(m_zoom * std::pow(kZoomStep, wheel_notches(*event)), event->position());
     return event->accept();
   }
-  m_space.nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
+  m_space.picking().nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
   event->accept();
 }
 
@@ -426,7 +427,7 @@ bool WheelView::event(QEvent* event) {
 
 QString WheelView::hint_at(QPointF p) const {
   if (const auto member = member_at(p)) {
-    const RelationMember held = m_space.members()[*member];
+    const RelationMember held = m_space.picking().members()[*member];
     return tr("%1° on: %2. Click takes it up, a drag along the rim slides it.")
         .arg(std::lround(held.turn))
         .arg(color_told(held.color));
@@ -457,7 +458,7 @@ Spoken WheelView::spoken() {
              color_told(m_space.session().color()) + QStringLiteral("; ") + mask_state_words(m_space),
              {},
              {spoken_hue(m_space, disc), spoken_saturation(m_space, disc)}};
-  const auto members = m_space.members();
+  const auto members = m_space.picking().members();
   for (std::size_t i = 1; i < members.size(); ++i) {
     SpokenItem item;
     item.key = spoken_key(kSpokenOwn, i);
@@ -465,8 +466,8 @@ Spoken WheelView::spoken() {
     item.name = tr("%1° on: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
     item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),
                        QSizeF(2 * kMemberReach, 2 * kMemberReach));
-    item.actions = {{tr("Take up"), [this, i] { m_space.take_up_member(i); }},
-                    {tr("Lay"), [this, i] { m_space.lay_member(i); }}};
+    item.actions = {{tr("Take up"), [this, i] { m_space.picking().take_up_member(i); }},
+                    {tr("Lay"), [this, i] { m_space.laying().lay_member(i); }}};
     out.items.push_back(std::move(item));
   }
   return out;

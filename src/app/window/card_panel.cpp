@@ -4,9 +4,9 @@
 #include "app/paint/monitor.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
+#include "model/i18n/text.h"
 
 #include <QDate>
 #include <QGridLayout>

@@ -2,9 +2,9 @@
 // The card of the piece: title, words, date and signature, edited in one place.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "app/theme/panel.h"
 #include "core/piece/edits.h"
+#include "model/workspace/workspace.h"
 
 class QLabel;
 class QLineEdit;

@@ -3,9 +3,9 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/lines_pattern.h"
+#include "model/i18n/text.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -74,7 +74,7 @@ HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
     preview();
   });
   connect(m_forms, &QButtonGroup::idClicked, this, &HandPanel::preview);
-  connect(&space, &Workspace::colorChanged, this, &HandPanel::preview);
+  space.hear({Part::Color}, this, &HandPanel::preview);
 }
 
 void HandPanel::open_at(QPoint corner) {

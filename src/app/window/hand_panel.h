@@ -2,7 +2,7 @@
 // How colors are handed over: the form, the painter's own line, whether a picture goes along.
 #pragma once
 
-#include "app/companion/hand_over.h"
+#include "app/hand/hand_over.h"
 #include "app/theme/panel.h"
 
 class QButtonGroup;

@@ -2,11 +2,11 @@
 #include "app/window/head.h"
 
 #include "app/desks/desk_list.h"
-#include "app/seams/language.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -111,7 +111,7 @@ Head::Head(Workspace& space, QWidget* parent)
   });
   connect(m_title, &QLineEdit::returnPressed, m_title, &QWidget::clearFocus);
   connect(m_title, &QLineEdit::textChanged, this, &Head::fit_title);
-  connect(&space, &Workspace::wordsChanged, this, &Head::follow);
+  space.hear({Part::Words}, this, &Head::follow);
   follow();
 }
 
@@ -148,9 +148,10 @@ QWidget* Head::make_desks() {
         QStringLiteral("%1 (%2)").arg(tells_of(desk), key_of(desk).toString(QKeySequence::NativeText)), box);
     group->addButton(button);
     row->addWidget(button);
-    connect(button, &QAbstractButton::clicked, this, [this, &desk] { m_space.show_desk(desk.desk); });
+    connect(button, &QAbstractButton::clicked, this,
+            [this, &desk] { m_space.viewing().show_desk(desk.desk); });
     const auto show = [this, button, &desk] { button->setChecked(m_space.session().desk == desk.desk); };
-    connect(&m_space, &Workspace::viewChanged, button, show);
+    m_space.hear({Part::Desk}, button, show);
     show();
   }
   return box;
@@ -164,9 +165,9 @@ QWidget* Head::make_views() {
   auto* values = word_switch(QStringLiteral("valuesOnly"), tr("Values only"),
                              tr("Show everything in greys of equal lightness (Ctrl+G)"), box);
   connect(values, &QAbstractButton::clicked, this,
-          [this](bool on) { m_space.look_with(on ? Eyes::Values : Eyes::Usual); });
+          [this](bool on) { m_space.viewing().look_with(on ? Eyes::Values : Eyes::Usual); });
   // With other eyes the button says so, so that nobody takes what is seen for the colors; a press ends it.
-  connect(&m_space, &Workspace::viewChanged, values, [this, values] {
+  m_space.hear({Part::Eyes}, values, [this, values] {
     const Eyes eyes = m_space.session().eyes;
     values->setText(eyes_word(eyes == Eyes::Usual ? Eyes::Values : eyes));
     values->setToolTip(eyes == Eyes::Usual || eyes == Eyes::Values
@@ -176,12 +177,12 @@ QWidget* Head::make_views() {
   });
   auto* reference = word_switch(QStringLiteral("keepReference"), tr("Reference"),
                                 tr("Keep a small reference in sight on this desk (K)"), box);
-  connect(reference, &QAbstractButton::clicked, &m_space, &Workspace::keep_reference);
+  connect(reference, &QAbstractButton::clicked, &m_space.viewing(), &Viewing::keep_reference);
   const auto follow_reference = [this, reference] {
     reference->setVisible(m_space.session().desk != Desk::Observe);
     reference->setChecked(reference_kept(m_space.session()));
   };
-  connect(&m_space, &Workspace::viewChanged, reference, follow_reference);
+  m_space.hear({Part::Desk, Part::Looking}, reference, follow_reference);
   follow_reference();
   row->addWidget(reference);
   row->addWidget(values);

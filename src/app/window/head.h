@@ -2,7 +2,7 @@
 // The head: title with its saved state in words, the desks, values only, surround.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

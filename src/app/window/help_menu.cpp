@@ -5,7 +5,7 @@
 #include "app/handbook/handbook_window.h"
 #include "app/log/session_log.h"
 #include "app/seams/clipboard.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 
 #include <QApplication>
@@ -29,17 +29,17 @@ void MainWindow::offer_first_start() {
   // The steps go along whatever was chosen.
   connect(first, &FirstStart::photoAsked, this, [this] {
     m_steps->begin();
-    m_space.show_desk(Desk::Observe);
+    m_space.viewing().show_desk(Desk::Observe);
     add_photos();
   });
   connect(first, &FirstStart::emptyAsked, this, [this] {
     m_steps->begin();
-    m_space.show_desk(Desk::Observe);
+    m_space.viewing().show_desk(Desk::Observe);
   });
   connect(first, &FirstStart::demoAsked, this, [this] {
     m_documents->open_demo();
     m_steps->begin();
-    m_space.show_desk(Desk::Observe);
+    m_space.viewing().show_desk(Desk::Observe);
   });
   for (const auto chosen : {&FirstStart::photoAsked, &FirstStart::emptyAsked, &FirstStart::demoAsked})
     connect(first, chosen, first, &QObject::deleteLater);

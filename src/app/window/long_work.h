@@ -2,8 +2,8 @@
 // Work on a file that takes longer than a moment: beside the window, with progress and stop.
 #pragma once
 
-#include "app/jobs/job_pool.h"
-#include "core/base/progress.h"
+#include "model/derived/job_pool.h"
+#include "model/documents/questions.h"
 
 #include <QWidget>
 #include <atomic>
@@ -13,7 +13,7 @@ class QProgressBar;
 
 namespace zc {
 
-class LongWork final : public QWidget {
+class LongWork final : public QWidget, public FileWork {
   Q_OBJECT
 public:
   explicit LongWork(QWidget* parent);
@@ -22,9 +22,9 @@ public:
   /// Runs the work on another thread and comes back when it is done. What takes longer than a moment, be it
   /// large or its disk slow, is shown; the window goes on painting then and the painter may go on working.
   /// REQUIRES that none is running.
-  void run(const QString& what, const std::function<void(const Progress&)>& work);
-  [[nodiscard]] bool running() const { return m_running; }
-  void stop() { m_stop = true; }
+  void run(const QString& what, const std::function<void(const Progress&)>& work) override;
+  [[nodiscard]] bool running() const override { return m_running; }
+  void stop() override { m_stop = true; }
 
 private:
   QLabel* m_what;

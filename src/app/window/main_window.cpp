@@ -22,14 +22,13 @@
 #include "app/screen/screen_sampler.h"
 #include "app/seams/clipboard.h"
 #include "app/seams/unfinished.h"
-#include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "app/window/beside.h"
 #include "app/window/card_panel.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/hand_panel.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
@@ -42,6 +41,7 @@
 #include "core/color/text.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
+#include "model/work/set_work.h"
 
 #include <QAction>
 #include <QApplication>
@@ -76,9 +76,9 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 } // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(m_space, dialogs), m_hand_over(new HandOver(m_space)),
+    : QMainWindow(parent), m_dialogs(m_space, dialogs), m_questions(m_dialogs, *this), m_hand_over(new HandOver(m_space)),
       m_beside(new Beside(m_space, *m_hand_over, *this)), m_sampler(new ScreenSampler(m_space)),
-      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, m_dialogs, *this, *m_long_work)),
+      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, m_questions, *m_long_work)),
       m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
@@ -87,6 +87,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
       m_set_files(new SetFiles(m_space, m_dialogs, *this)),
       m_exports(new PieceExports(m_space, *m_documents, m_dialogs, *this)),
       m_share_files(new ShareFiles(m_space, m_dialogs, *m_exports, *m_long_work, *this)) {
+  m_space.set_unfinished(&m_hands);
   m_documents->setParent(this);
   m_free = new QTimer(this);
   m_free->setInterval(kLooksForFreeHands);
@@ -106,11 +107,11 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   make_well_keys();
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
   connect(&m_space, &Workspace::refusalOver, m_notice, &NoticeBar::forget);
-  connect(&m_space, &Workspace::viewChanged, this, &MainWindow::show_desk_parts);
+  m_space.hear({Part::Desk, Part::SetView, Part::Looking}, this, &MainWindow::show_desk_parts);
   connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
   connect(m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
   note_for_reports();
-  connect(&m_space, &Workspace::wordsChanged, this, &MainWindow::show_state);
+  m_space.hear({Part::Words}, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, m_grade, &GradeDesk::offer);
   connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus_desk(Desk::Grade); });
@@ -189,7 +190,7 @@ void MainWindow::lay_out() {
   connect(m_hand_panel, &HandPanel::closed, this, [this] { open_hand_panel(false); });
   connect(m_beside, &Beside::formAsked, this, [this] { open_hand_panel(true); });
   connect(m_beside, &Beside::screenAsked, m_sampler, &ScreenSampler::take_color);
-  connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_space.show_desk(Desk::Observe); });
+  connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_space.viewing().show_desk(Desk::Observe); });
   connect(m_head, &Head::besideAsked, m_beside, &Beside::switch_shown);
   connect(m_beside, &Beside::changed, this, [this] { m_head->show_beside(m_beside->shown()); });
   setCentralWidget(center);
@@ -202,7 +203,7 @@ void MainWindow::note_for_reports() {
   connect(&m_space, &Workspace::notice, this,
           [](const QString& sentence) { session_log::note(QStringLiteral("said: ") + sentence); });
   connect(m_documents, &Documents::pieceSaved, this, [] { session_log::note(QStringLiteral("saved")); });
-  connect(&m_space, &Workspace::viewChanged, this, [this, last = -1]() mutable {
+  m_space.hear({Part::Desk}, this, [this, last = -1]() mutable {
     const int desk = static_cast<int>(m_space.session().desk);
     if (std::exchange(last, desk) != desk) session_log::note(QStringLiteral("desk %1").arg(desk + 1));
   });
@@ -265,7 +266,7 @@ void MainWindow::fit_on_screen() {
 }
 
 void MainWindow::add_photos() {
-  m_space.show_desk(Desk::Observe);
+  m_space.viewing().show_desk(Desk::Observe);
   for (const QString& path :
        m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString())) {
     QSettings().setValue(QStringLiteral("photoFolder"), QFileInfo(path).path());
@@ -283,21 +284,21 @@ void MainWindow::paste() {
     if (const auto swatches = swatches_of(*clip); !swatches.empty())
       return m_space.set_work().paste(swatches);
   if (clip->hasImage()) {
-    m_space.show_desk(Desk::Observe);
+    m_space.viewing().show_desk(Desk::Observe);
     return m_space.photos().take_in(qvariant_cast<QImage>(clip->imageData()), tr("pasted photo"));
   }
   QStringList files;
   for (const QUrl& url : clip->urls())
     if (url.isLocalFile()) files << url.toLocalFile();
   if (!files.isEmpty()) {
-    m_space.show_desk(Desk::Observe);
+    m_space.viewing().show_desk(Desk::Observe);
     for (const QString& file : files) take_in(file);
     return;
   }
   const QString text = clip->text().trimmed();
   if (text.isEmpty() || text.contains(QLatin1Char('\n')))
     return m_notice->tell(tr("The clipboard holds neither a picture nor a color; copy one first."));
-  m_space.take_up_text(text);
+  m_space.picking().take_up_text(text);
 }
 
 void MainWindow::copy_swatches() {
@@ -487,14 +488,14 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 void MainWindow::follow_canvas() {
   const QStringList paths =
       m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString());
-  if (!paths.isEmpty()) m_space.follow_canvas(paths.front());
+  if (!paths.isEmpty()) m_space.canvases().follow_canvas(paths.front());
 }
 
 void MainWindow::replace_photo() {
   if (!find_reference(m_space.piece(), m_space.session().reference)) return;
   const QStringList paths =
       m_dialogs.open_photos(this, QSettings().value(QStringLiteral("photoFolder")).toString());
-  if (!paths.isEmpty()) m_space.replace_reference(paths.front());
+  if (!paths.isEmpty()) m_space.viewing().replace_reference(paths.front());
 }
 
 /// A photo, or every file of a folder in order of name; files that are no photos say so.
@@ -529,7 +530,7 @@ void MainWindow::open_files(const QStringList& paths) {
       photos = true;
     }
   }
-  if (photos) m_space.show_desk(Desk::Observe);
+  if (photos) m_space.viewing().show_desk(Desk::Observe);
 }
 
 void MainWindow::open_when_free(const QStringList& paths) {
@@ -549,7 +550,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
   open_files(paths);
   if (paths.isEmpty() && event->mimeData()->hasImage()) {
     m_space.photos().take_in(qvariant_cast<QImage>(event->mimeData()->imageData()), tr("dropped photo"));
-    m_space.show_desk(Desk::Observe);
+    m_space.viewing().show_desk(Desk::Observe);
   }
   event->acceptProposedAction();
 }

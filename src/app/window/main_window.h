@@ -2,8 +2,10 @@
 // The main window: menus, head, stage, value band, tray.
 #pragma once
 
-#include "app/store/piece_dialogs.h"
+#include "app/seams/piece_dialogs.h"
 #include "app/theme/theme.h"
+#include "app/window/window_hands.h"
+#include "app/window/window_questions.h"
 
 #include <QMainWindow>
 #include <map>
@@ -137,8 +139,10 @@ private:
   void note_for_reports();
   void open_waiting();
 
+  WindowHands m_hands; ///< Before what uses them.
   Workspace m_space;
   PieceDialogs m_dialogs;
+  WindowQuestions m_questions;
   HandOver* m_hand_over;
   Beside* m_beside;
   PaletteService* m_service = nullptr;

@@ -13,17 +13,17 @@
 #include "app/desks/pick/pick_desk.h"
 #include "app/photo/photo_view.h"
 #include "app/screen/screen_sampler.h"
-#include "app/seams/language.h"
-#include "app/store/paint_reading.h"
-#include "app/store/set_work.h"
 #include "app/theme/interface_size.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "app/window/beside.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/set_files.h"
 #include "core/piece/remedies.h"
+#include "model/i18n/language.h"
+#include "model/mixing/paint_reading.h"
+#include "model/work/set_work.h"
 
 #include <QAction>
 #include <QApplication>
@@ -153,11 +153,11 @@ void MainWindow::make_edit_menu() {
              QKeySequence::Paste, [this] { paste(); });
   menu->addSeparator();
   add_action(menu, tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
-             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_space.lay_current(); });
+             QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_space.laying().lay_current(); });
   add_action(menu, tr("Add &family"), tr("Add a family to the set and name it"),
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band->staff().add_family(); });
   add_action(menu, tr("&Back to the color before"), tr("Exchange the current color with the one before"),
-             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_space.back_to_before(); });
+             QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_space.picking().back_to_before(); });
   menu->addSeparator();
   add_swatch_commands(menu);
 }
@@ -167,7 +167,7 @@ void MainWindow::add_swatch_commands(QMenu* menu) {
   SetWork& work = m_space.set_work();
   add_action(menu, tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find,
              [this] {
-               m_space.show_desk(Desk::Grade);
+               m_space.viewing().show_desk(Desk::Grade);
                m_grade->find();
              });
   add_action(menu, tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
@@ -206,17 +206,17 @@ void MainWindow::make_view_menu() {
   menu->setToolTipsVisible(true);
   for (const DeskFacts& desk : kDeskFacts)
     add_action(menu, name_of(desk), tells_of(desk), key_of(desk),
-               [this, &desk] { m_space.show_desk(desk.desk); });
+               [this, &desk] { m_space.viewing().show_desk(desk.desk); });
   menu->addSeparator();
   const auto switch_eyes = [this](QMenu* in, Eyes::Kind eyes, const QString& word, const QString& tip,
                                   const QKeySequence& key) {
     auto* action = add_action(in, word, tip, key, [this, eyes] {
       const Eyes now = m_space.session().eyes;
-      m_space.look_with({now == eyes ? Eyes::Usual : eyes, now.severity()});
+      m_space.viewing().look_with({now == eyes ? Eyes::Usual : eyes, now.severity()});
     });
     action->setCheckable(true);
-    connect(&m_space, &Workspace::viewChanged, action,
-            [this, action, eyes] { action->setChecked(m_space.session().eyes == eyes); });
+    m_space.hear({Part::Eyes}, action,
+                 [this, action, eyes] { action->setChecked(m_space.session().eyes == eyes); });
   };
   switch_eyes(menu, Eyes::Values, tr("&Values only"), tr("Show everything in greys of equal lightness"),
               QKeySequence(Qt::CTRL | Qt::Key_G));
@@ -233,31 +233,30 @@ void MainWindow::make_view_menu() {
     auto* severity =
         add_action(eyes, tr("%1 % of the cones missing").arg(percent),
                    tr("How much of the kind of cone chosen above is missing"), {}, [this, percent] {
-                     m_space.look_with({m_space.session().eyes.kind(), percent / 100.0});
+                     m_space.viewing().look_with({m_space.session().eyes.kind(), percent / 100.0});
                    });
     severity->setCheckable(true);
     const auto follow = [this, severity, percent] {
       severity->setChecked(std::lround(100 * m_space.session().eyes.severity()) == percent);
     };
-    connect(&m_space, &Workspace::viewChanged, severity, follow);
+    m_space.hear({Part::Eyes}, severity, follow);
     follow();
   }
   auto* kept = add_action(menu, tr("&Keep the reference in sight"),
                           tr("A small reference beside the work of this desk"), QKeySequence(Qt::Key_K),
-                          [this] { m_space.keep_reference(!reference_kept(m_space.session())); });
+                          [this] { m_space.viewing().keep_reference(!reference_kept(m_space.session())); });
   kept->setCheckable(true);
-  connect(&m_space, &Workspace::viewChanged, kept,
-          [this, kept] { kept->setChecked(reference_kept(m_space.session())); });
+  m_space.hear({Part::Desk, Part::Looking}, kept,
+               [this, kept] { kept->setChecked(reference_kept(m_space.session())); });
   auto* beside = add_action(menu, tr("&Beside the canvas"),
                             tr("A small window with plan, axis and set, above other programs"),
                             QKeySequence(Qt::Key_B), [this] { m_beside->switch_shown(); });
   beside->setCheckable(true);
   connect(m_beside, &Beside::changed, beside, [this, beside] { beside->setChecked(m_beside->shown()); });
   auto* vivid = add_action(menu, tr("Vivi&d plan"), tr("Each hue at the value where it is strongest"), {},
-                           [this] { m_space.show_vivid_plan(!m_space.session().vivid_plan); });
+                           [this] { m_space.viewing().show_vivid_plan(!m_space.session().vivid_plan); });
   vivid->setCheckable(true);
-  connect(&m_space, &Workspace::viewChanged, vivid,
-          [this, vivid] { vivid->setChecked(m_space.session().vivid_plan); });
+  m_space.hear({Part::Vivid}, vivid, [this, vivid] { vivid->setChecked(m_space.session().vivid_plan); });
   m_left_handed = add_action(menu, tr("For the left &hand"),
                              tr("What is reached for on the left, what is looked at on the right"), {},
                              [this] { use_left_hand(m_left_handed->isChecked()); });
@@ -307,7 +306,7 @@ void MainWindow::make_observe_menu() {
       {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
       {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
   for (const auto& [text, look, tip] : looks)
-    add_action(menu, text, tip, {}, [this, look = look] { m_space.show_look(look); });
+    add_action(menu, text, tip, {}, [this, look = look] { m_space.viewing().show_look(look); });
   menu->addSeparator();
   add_action(menu, tr("Photo &pixels one to one"), tr("Show each pixel of the photo as one of the screen"),
              {}, [this] { m_observe->photo().show_actual_size(); });
@@ -326,7 +325,7 @@ void MainWindow::make_observe_menu() {
              {}, [this] { follow_canvas(); });
   add_action(menu, tr("Stop following the file"),
              tr("Keep the shown reference as it is, whatever happens to its file"), {},
-             [this] { m_space.stop_following(); });
+             [this] { m_space.canvases().stop_following(); });
   add_action(menu, tr("Repla&ce the reference..."), tr("Put another photo in the place of the shown one"), {},
              [this] { replace_photo(); });
   add_action(menu, tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
@@ -345,7 +344,7 @@ void MainWindow::make_limit_menu() {
   auto* menu = add_desk_menu(Desk::Limit, tr("&Limit"));
   const auto turn = [this, menu](const QString& text, double by, const QKeySequence& key) {
     add_action(menu, text, tr("Turn the mask; with \"carry the set\" its set along"), key,
-               [this, by] { m_space.turn_mask(by); });
+               [this, by] { m_space.masking().turn_mask(by); });
   };
   turn(tr("&Turn the mask on"), 1, {});
   turn(tr("Turn the mask &back"), -1, {});
@@ -366,9 +365,9 @@ void MainWindow::make_limit_menu() {
     });
   menu->addSeparator();
   add_action(menu, tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
-             [this] { m_space.take_up_neutral(); });
+             [this] { m_space.picking().take_up_neutral(); });
   add_action(menu, tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
-             [this] { m_space.lay_key_colors(); });
+             [this] { m_space.laying().lay_key_colors(); });
   add_action(menu, tr("Move the area &up"), tr("Let the area worked on come before the one above it"), {},
              [this] { m_limit->areas().move_chosen(-1); });
   add_action(menu, tr("Move the area &down"), tr("Let the area worked on come after the one below it"), {},
@@ -376,17 +375,19 @@ void MainWindow::make_limit_menu() {
   add_action(menu, tr("&Remove the area"), tr("Remove the mask area worked on"), {},
              [this] { m_limit->wheel().hands()->remove_area(); });
   add_action(menu, tr("Take the &mask off"), tr("Take the mask off the piece"), {},
-             [this] { m_space.take_mask_off(); });
+             [this] { m_space.masking().take_mask_off(); });
 }
 
 void MainWindow::make_pick_menu() {
   auto* menu = add_desk_menu(Desk::Pick, tr("&Pick"));
-  add_action(menu, tr("&Lighter"), tr("Raise the value by one"), {}, [this] { m_space.nudge_value(1); });
-  add_action(menu, tr("&Darker"), tr("Lower the value by one"), {}, [this] { m_space.nudge_value(-1); });
+  add_action(menu, tr("&Lighter"), tr("Raise the value by one"), {},
+             [this] { m_space.picking().nudge_value(1); });
+  add_action(menu, tr("&Darker"), tr("Lower the value by one"), {},
+             [this] { m_space.picking().nudge_value(-1); });
   add_action(menu, tr("Toward &grey"), tr("Lower the saturation by a hundredth"), {},
-             [this] { m_space.nudge_saturation(-0.01); });
+             [this] { m_space.picking().nudge_saturation(-0.01); });
   add_action(menu, tr("&From grey"), tr("Raise the saturation by a hundredth"), {},
-             [this] { m_space.nudge_saturation(0.01); });
+             [this] { m_space.picking().nudge_saturation(0.01); });
   menu->addSeparator();
   add_action(menu, tr("Zoom &in"),
              tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
@@ -398,20 +399,21 @@ void MainWindow::make_pick_menu() {
   menu->addSeparator();
   auto* fix = add_action(menu, tr("Fix the &relation"),
                          tr("Keep the related hues where they are while picking goes on"), {},
-                         [this] { m_space.fix_relation(!m_space.session().relations.of); });
+                         [this] { m_space.picking().fix_relation(!m_space.session().relations.of); });
   fix->setCheckable(true);
-  connect(&m_space, &Workspace::viewChanged, fix,
-          [this, fix] { fix->setChecked(m_space.session().relations.of.has_value()); });
+  m_space.hear({Part::Relations}, fix,
+               [this, fix] { fix->setChecked(m_space.session().relations.of.has_value()); });
   add_action(menu, tr("Lay the &members of the relation"),
              tr("Lay the color and the hues related to it as a family"), {},
-             [this] { m_space.lay_relation(); });
+             [this] { m_space.laying().lay_relation(); });
   menu->addSeparator();
   add_action(menu, tr("Mi&x the current color"),
              tr("Put the current color at a corner of the field of mixtures"), {}, [this] {
                Mixing mixing = m_space.session().mixing;
                if (mixing.corners.size() >= kMostCorners)
                  return m_notice->tell(tr("The field has four colors; drop another on one of them."));
-               m_space.mix_by_hand(with_corner(mixing, mixing.corners.size(), {m_space.session().color()}));
+               m_space.picking().mix_by_hand(
+                   with_corner(mixing, mixing.corners.size(), {m_space.session().color()}));
              });
   add_action(menu, tr("Add as a &paint"), tr("The current color joins the palette of paints"), {}, [this] {
     const Srgb color = m_space.session().color();
@@ -423,11 +425,10 @@ void MainWindow::make_pick_menu() {
                            tr("The dashed line around what the paints that are put out can mix"), {}, [this] {
                              ReachView view = m_space.session().reach;
                              view.shown = !view.shown;
-                             m_space.show_reach(view);
+                             m_space.picking().show_reach(view);
                            });
   reach->setCheckable(true);
-  connect(&m_space, &Workspace::viewChanged, reach,
-          [this, reach] { reach->setChecked(m_space.session().reach.shown); });
+  m_space.hear({Part::Reach}, reach, [this, reach] { reach->setChecked(m_space.session().reach.shown); });
   add_action(menu, tr("Make the reach the mas&k"),
              tr("What the paints can mix at this value becomes the mask"), {},
              [this] { m_space.paints().make_mask(false); });
@@ -439,7 +440,7 @@ void MainWindow::make_pick_menu() {
                                      [this, hues] {
                                        Steps steps = m_space.steps();
                                        steps.hues = hues;
-                                       m_space.cut_into_steps(steps);
+                                       m_space.picking().cut_into_steps(steps);
                                      }));
 }
 
@@ -455,7 +456,7 @@ void MainWindow::make_grade_menu() {
       {tr("&List"), SetView::List, tr("Names, numbers and notes")},
       {tr("&Versions"), SetView::Versions, tr("Versions of the set side by side")}};
   for (const auto& [text, view, tip] : views)
-    command(text, tip, {}, [this, view = view] { m_space.show_set_view(view); });
+    command(text, tip, {}, [this, view = view] { m_space.viewing().show_set_view(view); });
   menu->addSeparator();
   command(tr("Select the l&ight ones"), tr("Select the swatches of the light band"), {},
           [&work] { work.select_band(Band::Light); });
@@ -497,9 +498,9 @@ void MainWindow::make_well_keys() {
     const auto well = static_cast<std::size_t>(i);
     const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
     connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
-            [this, well] { m_space.take_up_well(well); });
+            [this, well] { m_space.picking().take_up_well(well); });
     connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
-            [this, well] { m_space.lay_down_well(well); });
+            [this, well] { m_space.picking().lay_down_well(well); });
   }
 }
 

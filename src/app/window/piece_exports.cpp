@@ -2,8 +2,8 @@
 #include "app/window/piece_exports.h"
 
 #include "app/seams/dialogs.h"
-#include "app/theme/text.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
+#include "model/i18n/text.h"
 
 #include <QCryptographicHash>
 #include <QFileInfo>
@@ -23,7 +23,7 @@ PieceExports::PieceExports(Workspace& space, const Documents& documents, Dialogs
     : QObject(&window), m_space(space), m_documents(documents), m_dialogs(dialogs), m_window(window) {
   connect(&space, &Workspace::startedAnew, this, &PieceExports::recall);
   connect(&documents, &Documents::changed, this, &PieceExports::follow_path);
-  connect(&space, &Workspace::viewChanged, this, &PieceExports::remember);
+  space.hear({Part::Sharing}, this, &PieceExports::remember);
 }
 
 QString PieceExports::key(const char* what) const {
@@ -47,7 +47,7 @@ void PieceExports::recall() {
       m_written[line.mid(end + 1)] = file_state_from(line.left(end).toStdString());
     }
   }
-  m_space.share(sharing);
+  m_space.viewing().share(sharing);
 }
 
 /// Saved under another name it is another piece: what the one before has written is not its own.

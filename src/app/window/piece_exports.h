@@ -3,8 +3,8 @@
 // replaces the exports of another unasked.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "io/files/file_state.h"
+#include "model/workspace/workspace.h"
 
 #include <QObject>
 #include <QStringList>

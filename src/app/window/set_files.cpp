@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/set_files.h"
 
-#include "app/seams/language.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/store/files_out.h"
-#include "app/theme/text.h"
 #include "core/piece/lines_pattern.h"
 #include "io/files/safe_save.h"
 #include "io/shelf/parcel.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/share/files_out.h"
 
 #include <QDir>
 #include <QFileInfo>

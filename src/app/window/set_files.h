@@ -2,12 +2,12 @@
 // Sets in files: bringing palettes in, taking the set out, parcels.
 #pragma once
 
-#include "app/jobs/job_pool.h"
 #include "app/seams/dialogs.h"
-#include "app/store/workspace.h"
 #include "core/piece/import.h"
 #include "io/exchange/exchange.h"
 #include "io/shelf/parcel.h"
+#include "model/derived/job_pool.h"
+#include "model/workspace/workspace.h"
 
 #include <QObject>
 

@@ -3,11 +3,11 @@
 
 #include "app/seams/clipboard.h"
 #include "app/seams/dialogs.h"
-#include "app/store/share_reading.h"
-#include "app/store/workspace.h"
-#include "app/theme/text.h"
 #include "app/window/long_work.h"
 #include "app/window/piece_exports.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QPainter>
 #include <QPrinter>
@@ -106,7 +106,7 @@ void ShareFiles::choose_folder() {
   const QString folder = m_dialogs.choose_folder(&m_window, text(next.files.folder));
   if (folder.isEmpty()) return;
   next.files.folder = folder.toStdString();
-  m_space.share(next);
+  m_space.viewing().share(next);
 }
 
 void ShareFiles::write_all() {
@@ -120,7 +120,7 @@ void ShareFiles::write_at_save() {
   if (m_space.document() != asked_for) return; // The switch of another piece says nothing of this one's.
   Sharing next = m_space.session().sharing;
   next.files.at_save = false;
-  m_space.share(next);
+  m_space.viewing().share(next);
   tell(tr("The files were not written, and are not written at every save any more."));
 }
 

@@ -2,8 +2,8 @@
 // Sheets, plans and all files of a set, written beside the window.
 #pragma once
 
-#include "app/store/files_out.h"
 #include "core/base/progress.h"
+#include "model/share/files_out.h"
 
 #include <QObject>
 

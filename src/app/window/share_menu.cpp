@@ -8,12 +8,12 @@
 #include "app/desks/share/share_stage.h"
 #include "app/seams/dialogs.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/store/share_reading.h"
-#include "app/theme/text.h"
-#include "app/window/documents.h"
+#include "model/documents/documents.h"
 #include "app/window/notice_bar.h"
 #include "app/window/set_files.h"
 #include "app/window/share_files.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
 
 #include <QFileInfo>
 #include <QMenu>
@@ -83,7 +83,7 @@ void MainWindow::add_share_views(QMenu& menu) {
     add_action(&menu, words, tip, {}, [this, view = view] {
       Sharing next = m_space.session().sharing;
       next.view = view;
-      m_space.share(next);
+      m_space.viewing().share(next);
     });
 }
 
@@ -106,18 +106,17 @@ void MainWindow::add_press_commands(QMenu& menu) {
   auto* proof = add_action(&menu, tr("Pro&of"),
                            tr("See sheet, staff and Try as the chosen press prints them"), {}, [this] {
                              Sharing next = m_space.session().sharing;
-                             if (!m_space.shares().press()) m_notice->tell(tr("Choose a press first."));
-                             next.proof = m_space.shares().press() && !next.proof;
-                             m_space.share(next);
+                             if (!m_space.press().chosen()) m_notice->tell(tr("Choose a press first."));
+                             next.proof = m_space.press().chosen() && !next.proof;
+                             m_space.viewing().share(next);
                            });
   proof->setCheckable(true);
-  connect(&m_space, &Workspace::viewChanged, proof,
-          [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
+  m_space.hear({Part::Sharing}, proof, [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
   add_action(&menu, tr("Take all prin&table colors"),
              tr("What does not print becomes the nearest that does; the set before is kept as a version"), {},
              [this] {
-               if (!m_space.shares().press()) return m_notice->tell(tr("Choose a press first."));
-               m_space.shares().take_printable(0);
+               if (!m_space.press().chosen()) return m_notice->tell(tr("Choose a press first."));
+               m_space.press().take_printable(0);
              });
 }
 
@@ -151,8 +150,8 @@ void MainWindow::hear_share_desk() {
 void MainWindow::keep_sharing() {
   Sharing sharing = m_space.session().sharing;
   recall(sharing);
-  m_space.share(sharing);
-  connect(&m_space, &Workspace::viewChanged, this, [this, told = sharing]() mutable {
+  m_space.viewing().share(sharing);
+  m_space.hear({Part::Sharing}, this, [this, told = sharing]() mutable {
     if (m_space.session().sharing == told) return;
     told = m_space.session().sharing;
     remember(told);
@@ -168,7 +167,7 @@ void MainWindow::add_press() {
   if (!kept) return m_notice->tell(words(kept.error()));
   Sharing next = m_space.session().sharing;
   next.press = kept->string();
-  m_space.share(next);
+  m_space.viewing().share(next);
   m_share->press().read_shelf();
   m_notice->tell(tr("%1 is on the shelf.").arg(QFileInfo(path).fileName()));
 }

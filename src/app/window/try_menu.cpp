@@ -6,15 +6,15 @@
 #include "app/desks/try/try_desk.h"
 #include "app/desks/try/try_view.h"
 #include "app/seams/dialogs.h"
-#include "app/store/set_work.h"
-#include "app/store/study_order.h"
-#include "app/store/try_reading.h"
-#include "app/theme/text.h"
 #include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "io/exchange/study_files.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
+#include "model/i18n/text.h"
+#include "model/study/study_order.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QMenu>
 #include <QMenuBar>
@@ -24,7 +24,7 @@ namespace zc {
 void MainWindow::try_way(TryWay way) {
   Trying trying = m_space.session().trying;
   trying.way = way;
-  m_space.try_on(trying);
+  m_space.viewing().try_on(trying);
 }
 
 void MainWindow::make_try_menu() {
@@ -40,7 +40,7 @@ void MainWindow::make_try_menu() {
   add_action(menu, tr("Two under one &edge"), tr("Show two states of the set beside each other"), {}, [this] {
     Trying trying = m_space.session().trying;
     trying.two = !trying.two;
-    m_space.try_on(trying);
+    m_space.viewing().try_on(trying);
   });
   add_action(menu, tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
              [this] { m_try->view().flip(); });

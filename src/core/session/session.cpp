@@ -81,26 +81,6 @@ Selection selection_of(const Piece& piece, const std::unordered_set<Id>& swatche
   return out;
 }
 
-SessionChange change_between(const Session& a, const Session& b) {
-  SessionChange out;
-  out.color = a.color() != b.color() || a.at != b.at || a.section_angle != b.section_angle ||
-              a.before != b.before || a.origin != b.origin;
-  out.at_hand = a.at_hand.wells != b.at_hand.wells || a.at_hand.recent != b.at_hand.recent ||
-                a.filling_well != b.filling_well;
-  out.selection = !(a.selection == b.selection) || a.family != b.family;
-  out.adjustment = a.adjustment != b.adjustment;
-  out.string = !(a.string == b.string);
-  out.mixing = !(a.mixing == b.mixing);
-  out.view = a.at_hand.steps != b.at_hand.steps || !(a.relations == b.relations) ||
-             a.vivid_plan != b.vivid_plan || a.area != b.area || a.reference != b.reference ||
-             a.left_out != b.left_out || a.desk != b.desk || a.set_view != b.set_view ||
-             a.looking != b.looking || !(a.trying == b.trying) || a.sharing != b.sharing ||
-             !(a.reach == b.reach) || a.eyes != b.eyes || a.looks != b.looks ||
-             a.keeps_reference != b.keeps_reference || a.carry != b.carry || a.mask_keeps != b.mask_keeps ||
-             a.sample_side != b.sample_side || !(a.harvest == b.harvest);
-  return out;
-}
-
 // ---------------------------------------------------------------- following the piece
 
 Session started(Session session, const Piece& piece, const Geometry& geometry, const AtHand& at_hand) {

@@ -15,6 +15,7 @@
 #include "core/session/at_hand.h"
 #include "core/session/geometry.h"
 #include "core/session/mixing.h"
+#include "core/session/parts.h"
 #include "core/sheet/sheet.h"
 #include "core/try/light.h"
 #include "core/try/render.h"
@@ -183,16 +184,6 @@ struct Session {
 
   [[nodiscard]] Srgb color() const { return at_hand.current; }
 };
-
-/// What of a session differs from another, so that only those hear of it whom it concerns.
-struct SessionChange {
-  bool color = false;     ///< Current color, its place, the one before.
-  bool at_hand = false;   ///< Wells, recent colors.
-  bool selection = false; ///< Swatches, family.
-  bool adjustment = false, string = false, mixing = false;
-  bool view = false; ///< All else.
-};
-[[nodiscard]] SessionChange change_between(const Session& a, const Session& b);
 
 // ---------------------------------------------------------------- following the piece
 

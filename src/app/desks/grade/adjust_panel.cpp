@@ -2,10 +2,10 @@
 #include "app/desks/grade/adjust_panel.h"
 
 #include "app/desks/grade/set_wheel.h"
-#include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/work/set_work.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -71,10 +71,8 @@ AdjustPanel::AdjustPanel(Workspace& space, Place place, QWidget* parent)
     follow();
   });
   // After the work on the set, which has made the preview by then.
-  space.hear({&Workspace::selectionChanged, &Workspace::adjustmentChanged, &Workspace::setsChanged,
-              &Workspace::geometryChanged},
-             this, &AdjustPanel::follow);
-  connect(&space, &Workspace::colorChanged, this, [this] {
+  space.hear({Part::Selection, Part::Adjustment, Part::Sets, Part::Geometry}, this, &AdjustPanel::follow);
+  space.hear({Part::Color}, this, [this] {
     // The tint follows the current color.
     Adjustment a = m_space.set_work().adjustment();
     if (!a.tint || a.tint == m_space.session().color()) return;

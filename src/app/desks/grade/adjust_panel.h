@@ -2,7 +2,7 @@
 // Changing many swatches at once, tried out on staff and wheel before it is taken.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

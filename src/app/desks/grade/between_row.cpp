@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/between_row.h"
 
-#include "app/store/set_work.h"
 #include "app/theme/choices.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/work/set_work.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -44,7 +44,7 @@ BetweenRow::BetweenRow(Workspace& space, QWidget* parent)
     m_space.set_work().fill_between(static_cast<int>(std::lround(m_count->value())),
                                     static_cast<Way>(m_way->currentData().toInt()));
   });
-  connect(&space, &Workspace::selectionChanged, this, &BetweenRow::follow);
+  space.hear({Part::Selection}, this, &BetweenRow::follow);
   follow();
 }
 

@@ -2,7 +2,7 @@
 // Fills between two selected swatches: how many colors, and which way they go. Shown while two are selected.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

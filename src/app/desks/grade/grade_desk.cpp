@@ -11,15 +11,15 @@
 #include "app/desks/grade/versions_view.h"
 #include "app/shelf/set_source.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
 #include "io/exchange/css_color.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -49,9 +49,9 @@ GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
   row->setSpacing(kMargin);
   row->addWidget(m_center, 1);
   row->addWidget(make_side());
-  connect(&space, &Workspace::viewChanged, this, &GradeDesk::follow);
-  connect(&space, &Workspace::setsChanged, this, &GradeDesk::follow_sets);
-  connect(m_import, &ImportView::done, this, [this] { m_space.show_set_view(m_before_import); });
+  space.hear({Part::SetView, Part::Desk}, this, &GradeDesk::follow);
+  space.hear({Part::Sets}, this, &GradeDesk::follow_sets);
+  connect(m_import, &ImportView::done, this, [this] { m_space.viewing().show_set_view(m_before_import); });
   follow();
   follow_sets();
 }
@@ -75,7 +75,7 @@ QWidget* GradeDesk::make_views() {
   }
   line->addStretch();
   connect(m_views, &QButtonGroup::idClicked, this,
-          [this](int view) { m_space.show_set_view(static_cast<SetView>(view)); });
+          [this](int view) { m_space.viewing().show_set_view(static_cast<SetView>(view)); });
   return box;
 }
 
@@ -158,7 +158,8 @@ void GradeDesk::follow_sets() {
     if (button->isChecked()) current = button;
     line->addWidget(button);
     connect(button, &QAbstractButton::clicked, this,
-            m_space.bound([this, id = set.id](bool) { m_space.show_set(id); }), Qt::QueuedConnection);
+            m_space.bound([this, id = set.id](bool) { m_space.laying().show_set(id); }),
+            Qt::QueuedConnection);
   }
   line->addStretch();
   scroll_over_ground(m_tabs, box);
@@ -191,8 +192,8 @@ void GradeDesk::focus_view() {
 void GradeDesk::offer(const FoundSet& found, const QString& file) {
   if (m_space.session().set_view != SetView::Import) m_before_import = m_space.session().set_view;
   m_import->offer(found, file);
-  m_space.show_desk(Desk::Grade);
-  m_space.show_set_view(SetView::Import);
+  m_space.viewing().show_desk(Desk::Grade);
+  m_space.viewing().show_set_view(SetView::Import);
 }
 
 void GradeDesk::find() {
@@ -218,7 +219,7 @@ void GradeDesk::find_words() {
       nearest = s.id;
     }
   if (named.empty() && nearest != 0) {
-    m_space.select_swatch(nearest);
+    m_space.laying().select_swatch(nearest);
     emit foundSwatches();
     return say_at(*m_find, tr("\"%1\" is nearest, CIEDE2000 %2 away.")
                                .arg(QString::fromStdString(find_swatch(m_space.piece(), nearest)->name))

@@ -3,7 +3,7 @@
 // shelf.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -3,9 +3,9 @@
 
 #include "app/paint/paint.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -191,7 +191,7 @@ ImportView::ImportView(Workspace& space, QWidget* parent)
   for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
   connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
-  connect(&space, &Workspace::setsChanged, this, &ImportView::follow);
+  space.hear({Part::Sets, Part::Eyes}, this, &ImportView::follow);
   connect(&space, &Workspace::startedAnew, this, [this] { m_found = {}; });
 }
 

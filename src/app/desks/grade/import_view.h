@@ -3,8 +3,8 @@
 // them.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/piece/import.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -4,12 +4,12 @@
 #include "app/paint/paint.h"
 #include "app/paint/painted_icon.h"
 #include "app/seams/drag_out.h"
-#include "app/store/set_work.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "io/exchange/css_color.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QHeaderView>
 #include <QLineEdit>
@@ -191,9 +191,9 @@ ListView::ListView(Workspace& space, QWidget* parent)
   column->addWidget(m_filter);
   column->addWidget(m_table, 1);
   connect(m_filter, &QLineEdit::textChanged, this, &ListView::filter);
-  connect(&space, &Workspace::setsChanged, this, &ListView::follow);
+  space.hear({Part::Sets, Part::Eyes}, this, &ListView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &ListView::follow);
-  connect(&space, &Workspace::selectionChanged, this, &ListView::show_selection);
+  space.hear({Part::Selection}, this, &ListView::show_selection);
   connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);
 }
 

@@ -2,7 +2,7 @@
 // The set as a list with names, numbers and notes: sorted by its headings, filtered, edited in place.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QAbstractTableModel>
 #include <QWidget>

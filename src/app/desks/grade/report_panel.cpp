@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/report_panel.h"
 
-#include "app/store/set_work.h"
-#include "app/store/share_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/piece/remedies.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
+#include "model/work/set_work.h"
 
 #include <QEvent>
 #include <QGridLayout>
@@ -56,12 +56,11 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   m_rule_box->hide();
   column->addWidget(m_rule_box);
   connect(m_limits, &QAbstractButton::toggled, m_rule_box, &QWidget::setVisible);
-  connect(&space, &Workspace::setsChanged, this, &ReportPanel::follow);
+  space.hear({Part::Sets, Part::Geometry}, this, &ReportPanel::follow);
   connect(&space.set_work(), &SetWork::reportChanged, this, &ReportPanel::follow);
   connect(&space, &Workspace::startedAnew, this, [this] { m_open.clear(); });
-  connect(&space, &Workspace::geometryChanged, this, &ReportPanel::follow);
-  connect(&space, &Workspace::selectionChanged, this, &ReportPanel::follow_selection);
-  connect(&space.shares(), &ShareReader::checkedAnew, this, &ReportPanel::follow);
+  space.hear({Part::Selection}, this, &ReportPanel::follow_selection);
+  connect(&space.press(), &PressReader::changed, this, &ReportPanel::follow);
 }
 
 void ReportPanel::showEvent(QShowEvent* event) {
@@ -291,7 +290,8 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
   if (finding.kind == FindingKind::Confused) {
     auto* look = add_word(row, QStringLiteral("lookFinding"), tr("look"),
                           tr("See everything as these eyes do: %1").arg(says.words));
-    connect(look, &QAbstractButton::clicked, this, [this, eyes = finding.eyes] { m_space.look_with(eyes); });
+    connect(look, &QAbstractButton::clicked, this,
+            [this, eyes = finding.eyes] { m_space.viewing().look_with(eyes); });
     line->addWidget(look);
   }
   if (!finding.parts.empty()) {
@@ -336,23 +336,23 @@ void ReportPanel::follow() {
 
 /// What the chosen press does not print.
 bool ReportPanel::add_press_row() {
-  const auto* checked = m_space.shares().checked();
+  const auto* checked = m_space.press().checked();
   if (!checked) return false;
   std::vector<Id> ids;
-  const auto swatches = m_space.shares().swatches();
+  const auto swatches = m_space.press().swatches();
   for (std::size_t i = 0; i < checked->size() && i < swatches.size(); ++i)
     if (!(*checked)[i].prints) ids.push_back(swatches[i]->id);
   if (ids.empty()) return false;
   const QString said = tr("%1 of %2 do not print: %3")
                            .arg(ids.size())
                            .arg(swatches.size())
-                           .arg(text(m_space.shares().press()->name()));
+                           .arg(text(m_space.press().chosen()->name()));
   auto [row, line] = begin_row(said, 0);
   auto* take =
       add_word(row, QStringLiteral("pressRemedy"), tr("take the printable"),
                tr("The nearest printable colors stand for them; the set before is kept as a version"));
   connect(
-      take, &QAbstractButton::clicked, this, [this] { m_space.shares().take_printable(0); },
+      take, &QAbstractButton::clicked, this, [this] { m_space.press().take_printable(0); },
       Qt::QueuedConnection);
   auto* show = add_word(row, QStringLiteral("pressShow"), tr("show"), tr("Select: %1").arg(said));
   connect(show, &QAbstractButton::clicked, this, [this, ids] { m_space.set_work().select(ids); });

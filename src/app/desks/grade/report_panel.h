@@ -3,8 +3,8 @@
 // two swatches; the limits.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/piece/findings.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

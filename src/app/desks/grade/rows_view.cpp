@@ -5,10 +5,10 @@
 #include "app/paint/paint.h"
 #include "app/seams/drag_out.h"
 #include "app/spoken/swatches.h"
-#include "app/store/set_work.h"
 #include "app/theme/name_editor.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QApplication>
 #include <QKeyEvent>
@@ -37,10 +37,10 @@ RowsView::RowsView(Workspace& space, QWidget* parent)
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
-  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+  space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Selection, Part::Sharing}, this,
              &RowsView::follow);
   connect(&space.set_work(), &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
-  connect(&space, &Workspace::selectionChanged, viewport(), qOverload<>(&QWidget::update));
+  space.hear({Part::Selection}, viewport(), qOverload<>(&QWidget::update));
   follow();
 }
 
@@ -246,8 +246,8 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
       if (place_rect(place.family, place.place).intersects(box)) inside.push_back(id);
     work.select(inside);
   } else if (drag == Drag::Box) {
-    if (const auto family = family_at(m_press.y())) m_space.select_family(families()[*family].id);
-    m_space.select_swatch(0);
+    if (const auto family = family_at(m_press.y())) m_space.laying().select_family(families()[*family].id);
+    m_space.laying().select_swatch(0);
   } else if (drag == Drag::Swatch && m_moved) {
     drop(m_pointer);
   } else if (drag == Drag::Swatch) {
@@ -259,7 +259,7 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
 void RowsView::drop(QPointF p) {
   const auto target = target_at(p);
   if (!target) return;
-  if (!m_space.set_work().selected(m_dragged)) m_space.select_swatch(m_dragged);
+  if (!m_space.set_work().selected(m_dragged)) m_space.laying().select_swatch(m_dragged);
   const Id family = families()[target->at.family].id;
   if (target->between)
     m_space.set_work().insert_at(family, target->at.place);
@@ -269,7 +269,7 @@ void RowsView::drop(QPointF p) {
 
 void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (const Swatch* s = swatch_at(event->position())) {
-    m_space.select_swatch(s->id);
+    m_space.laying().select_swatch(s->id);
     return m_space.set_work().take_up_focus();
   }
   const auto row = family_at(event->position().y());
@@ -301,8 +301,8 @@ void RowsView::step(int by_place, int by_family) {
     if (!best || std::abs(off) < std::abs(best->place - from.place)) best = &s;
   }
   if (!best) return;
-  m_space.select_family(families()[static_cast<std::size_t>(family)].id);
-  m_space.select_swatch(best->id);
+  m_space.laying().select_family(families()[static_cast<std::size_t>(family)].id);
+  m_space.laying().select_swatch(best->id);
 }
 
 void RowsView::move_focused(int by_place, int by_family) {
@@ -312,7 +312,7 @@ void RowsView::move_focused(int by_place, int by_family) {
   const int place = at->second.place + by_place;
   if (family < 0 || family >= static_cast<std::ptrdiff_t>(families().size()) || place < 0) return;
   const Id id = at->first;
-  m_space.select_swatch(id);
+  m_space.laying().select_swatch(id);
   m_space.set_work().move_to(families()[static_cast<std::size_t>(family)].id, place);
 }
 

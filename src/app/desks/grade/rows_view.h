@@ -4,7 +4,7 @@
 
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QAbstractScrollArea>
 #include <unordered_map>

@@ -3,8 +3,8 @@
 
 #include "app/paint/paint.h"
 #include "app/spoken/swatches.h"
-#include "app/store/set_work.h"
 #include "app/theme/theme.h"
+#include "model/work/set_work.h"
 
 namespace zc {
 
@@ -14,8 +14,7 @@ SetWheel::SetWheel(Workspace& space, QWidget* parent) : QWidget(parent), m_space
   setToolTip(
       tr("Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set "
          "can be mixed to"));
-  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
-             qOverload<>(&QWidget::update));
+  space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
   connect(&space.set_work(), &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
 }
 

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/sets_panel.h"
 
-#include "app/store/set_work.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/rules.h"
 #include "core/piece/set_edits.h"
 #include "io/shelf/shelf_files.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -119,7 +119,8 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
   column->addLayout(keep);
 
   connect(m_sets, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (!m_following && row >= 0) m_space.show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
+    if (!m_following && row >= 0)
+      m_space.laying().show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
   });
   connect(m_name, &QLineEdit::editingFinished, this, [this] {
     if (!m_name->isModified()) return;
@@ -148,7 +149,7 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
-  connect(&space, &Workspace::setsChanged, this, &SetsPanel::follow);
+  space.hear({Part::Sets}, this, &SetsPanel::follow);
   connect(&space, &Workspace::startedAnew, m_version_name, &QLineEdit::clear);
   follow();
 }

@@ -2,7 +2,7 @@
 // The sets of the piece and the versions of the current one: names, tags, notes, order.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

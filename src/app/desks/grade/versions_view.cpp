@@ -3,9 +3,9 @@
 
 #include "app/band/value_axis.h"
 #include "app/paint/paint.h"
-#include "app/store/set_work.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "model/work/set_work.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -19,7 +19,7 @@ VersionsView::VersionsView(Workspace& space, QWidget* parent) : QWidget(parent),
   setAccessibleName(tr("Versions of the set side by side"));
   setToolTip(tr("Click a version to choose it, double-click to take it up"));
   setFocusPolicy(Qt::StrongFocus);
-  space.hear({&Workspace::setsChanged, &Workspace::viewChanged}, this, qOverload<>(&QWidget::update));
+  space.hear({Part::Sets, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<VersionsView::Shown> VersionsView::shown() const {

@@ -2,7 +2,7 @@
 // Versions of the set side by side: small staffs on one axis, the set as it is first.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

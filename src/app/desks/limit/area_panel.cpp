@@ -129,7 +129,7 @@ AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
   column->addWidget(make_commands());
   column->addWidget(make_numbers());
   connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (row >= 0) m_space.select_area(static_cast<std::size_t>(row));
+    if (row >= 0) m_space.masking().select_area(static_cast<std::size_t>(row));
   });
   connect(
       m_list->model(), &QAbstractItemModel::rowsMoved, this,
@@ -137,7 +137,7 @@ AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
         move_area(static_cast<std::size_t>(from), static_cast<std::size_t>(to));
       },
       Qt::QueuedConnection);
-  space.hear({&Workspace::geometryChanged, &Workspace::viewChanged}, this, &AreaPanel::follow);
+  space.hear({Part::Geometry, Part::Masking}, this, &AreaPanel::follow);
   follow();
 }
 
@@ -175,7 +175,7 @@ QWidget* AreaPanel::make_commands() {
             const std::size_t i = m_space.session().area;
             const bool held = m_space.store().apply(
                 tr("Double mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
-            if (held) m_space.select_area(m_space.piece().mask->areas.size() - 1);
+            if (held) m_space.masking().select_area(m_space.piece().mask->areas.size() - 1);
           });
   command(QStringLiteral("areaMirror"), tr("Mirror"),
           tr("Move the area across neutral, around the complements of its hues"),
@@ -225,7 +225,7 @@ void AreaPanel::reshape(const QString& name, const Shape& shape, const QString& 
 void AreaPanel::move_area(std::size_t area, std::size_t place) {
   const bool held = m_space.store().apply(
       tr("Move mask area"), [=](Piece p) { return with_area_moved(std::move(p), area, place); });
-  if (held) m_space.select_area(place > area ? place - 1 : place);
+  if (held) m_space.masking().select_area(place > area ? place - 1 : place);
   follow();
 }
 

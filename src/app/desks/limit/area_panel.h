@@ -2,7 +2,7 @@
 // The areas of the mask: what adds and what cuts, in numbers, doubled, mirrored, removed.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

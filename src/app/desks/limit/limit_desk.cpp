@@ -4,17 +4,17 @@
 #include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/pattern_panel.h"
 #include "app/desks/limit/reference_panel.h"
-#include "app/seams/language.h"
 #include "app/shelf/mask_source.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/photo/photo_reading.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -42,8 +42,8 @@ LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
   row->setSpacing(12);
   row->addLayout(left, 1);
   row->addWidget(make_side());
-  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::colorChanged,
-              &Workspace::viewChanged},
+  space.hear({Part::Geometry, Part::References, Part::Color, Part::Reference, Part::Looking, Part::Masking,
+              Part::Eyes},
              this, &LimitDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
@@ -112,12 +112,13 @@ QWidget* LimitDesk::make_mask_commands() {
   };
   command(QStringLiteral("takeNeutral"), tr("Take neutral"),
           tr("Take up the subjective neutral, the middle of the mask, at the current value"),
-          [this] { m_space.take_up_neutral(); });
+          [this] { m_space.picking().take_up_neutral(); });
   command(QStringLiteral("layKeys"), tr("Lay keys"),
           tr("Lay the key colors, the corners of the mask at the current value, as a family"),
-          [this] { m_space.lay_key_colors(); });
+          [this] { m_space.laying().lay_key_colors(); });
   command(QStringLiteral("maskRemove"), tr("Take off"),
-          tr("Take the mask off the piece (Undo brings it back)"), [this] { m_space.take_mask_off(); });
+          tr("Take the mask off the piece (Undo brings it back)"),
+          [this] { m_space.masking().take_mask_off(); });
   row->addStretch();
   return box;
 }

@@ -2,7 +2,7 @@
 // The desk where hue and saturation are limited: the wheel large, the mask worked on directly and in numbers.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -2,11 +2,11 @@
 #include "app/desks/limit/pattern_panel.h"
 
 #include "app/paint/paint.h"
-#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -77,7 +77,7 @@ PatternPanel::PatternPanel(Workspace& space, QWidget* parent) : QWidget(parent),
   column->addWidget(heading);
   column->addWidget(make_patterns());
   column->addWidget(make_numbers());
-  space.hear({&Workspace::geometryChanged, &Workspace::viewChanged}, this, &PatternPanel::follow);
+  space.hear({Part::Geometry, Part::Masking}, this, &PatternPanel::follow);
   follow();
 }
 
@@ -156,14 +156,14 @@ QWidget* PatternPanel::make_numbers() {
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
   connect(m_turned, &NumberField::wanted, this, [this](double to) {
     if (const auto& mask = m_space.piece().mask)
-      m_space.turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
+      m_space.masking().turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
   });
-  connect(m_carry, &QAbstractButton::clicked, &m_space, &Workspace::carry_set);
+  connect(m_carry, &QAbstractButton::clicked, &m_space.masking(), &Masking::carry_set);
   return box;
 }
 
 void PatternPanel::keep(MaskKeeps keeps) {
-  m_space.keep_of_mask(keeps);
+  m_space.masking().keep_of_mask(keeps);
   follow();
 }
 

@@ -3,8 +3,8 @@
 // the set.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/mask/patterns.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -4,14 +4,14 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/look.h"
-#include "app/seams/language.h"
-#include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/mask/patterns.h"
 #include "io/photo/decode.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/photo/photo_reading.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -35,8 +35,8 @@ MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent
   setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
   setMinimumHeight(60);
   setCursor(Qt::SplitHCursor);
-  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::viewChanged}, this,
-             &MaskedPreview::renew);
+  space.hear({Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::Eyes},
+             this, &MaskedPreview::renew);
   connect(&space.photos(), &PhotoLibrary::changed, this, &MaskedPreview::renew);
 }
 
@@ -84,7 +84,7 @@ Spoken MaskedPreview::spoken() {
                        [this](double wanted) {
                          Looking looking = m_space.session().looking;
                          looking.edge = wanted / 100;
-                         m_space.look_at(looking);
+                         m_space.viewing().look_at(looking);
                        }},
           {}};
 }
@@ -120,7 +120,7 @@ void MaskedPreview::move_edge(double x) {
   if (picture_rect().isEmpty()) return;
   Looking looking = m_space.session().looking;
   looking.edge = std::clamp((x - picture_rect().left()) / picture_rect().width(), 0.0, 1.0);
-  m_space.look_at(looking);
+  m_space.viewing().look_at(looking);
 }
 
 void MaskedPreview::mousePressEvent(QMouseEvent* event) {
@@ -136,7 +136,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
       m_kind(new QComboBox(this)),
       m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
       m_fit(new QPushButton(tr("Fit"), this)), m_footprint(new WordButton(tr("footprint"), this)),
-      m_words(new QLabel(this)), m_fitting(this, [this] { follow(); }) {
+      m_words(new QLabel(this)), m_fitting(space.scope(), [this] { follow(); }) {
   m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
   m_hold->show_value(80);
   m_hold->keep_width(44);
@@ -188,10 +188,10 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   connect(m_footprint, &QAbstractButton::clicked, this, [this](bool on) {
     Looking looking = m_space.session().looking;
     looking.footprint = on;
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
-  space.hear({&Workspace::geometryChanged, &Workspace::referencesChanged, &Workspace::viewChanged}, this,
-             &ReferencePanel::follow);
+  space.hear({Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::Eyes},
+             this, &ReferencePanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
   follow();
 }

@@ -2,10 +2,10 @@
 // The reference through the mask beside the wheel, and masks fitted to it.
 #pragma once
 
-#include "app/jobs/stoppable_job.h"
 #include "app/spoken/spoken.h"
-#include "app/store/workspace.h"
 #include "core/image/fit.h"
+#include "model/derived/task.h"
+#include "model/workspace/workspace.h"
 
 #include <QImage>
 #include <QWidget>
@@ -78,7 +78,7 @@ private:
   QPushButton* m_fit;
   WordButton* m_footprint;
   QLabel* m_words;
-  StoppableJob m_fitting;
+  Task<Result<Fit>> m_fitting;
 };
 
 } // namespace zc

@@ -10,10 +10,10 @@
 #include "app/desks/observe/taking.h"
 #include "app/photo/look_bar.h"
 #include "app/photo/photo_view.h"
-#include "app/store/canvas_follower.h"
 #include "app/theme/controls.h"
 #include "app/theme/drawers.h"
 #include "app/theme/theme.h"
+#include "model/follow/canvas_follower.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -34,7 +34,7 @@ ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
   column->addWidget(make_head());
   column->addWidget(m_photo, 1);
   column->addWidget(make_foot());
-  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
+  space.hear({Part::References, Part::Geometry, Part::Reference, Part::Looking, Part::Harvest}, this,
              &ObserveDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
   connect(&space.canvases(), &CanvasFollower::changed, this, &ObserveDesk::follow);
@@ -66,8 +66,8 @@ QWidget* ObserveDesk::make_head() {
   };
   show_side();
   connect(side, &QComboBox::activated, this,
-          [this, side](int i) { m_space.choose_sample_side(side->itemData(i).toInt()); });
-  connect(&m_space, &Workspace::viewChanged, side, show_side);
+          [this, side](int i) { m_space.viewing().choose_sample_side(side->itemData(i).toInt()); });
+  m_space.hear({Part::Reference, Part::Looking, Part::Harvest}, side, show_side);
   row->addSpacing(kGap);
   row->addWidget(side);
   return head;
@@ -76,12 +76,12 @@ QWidget* ObserveDesk::make_head() {
 /// What was taken stands beside the staff while its photo is looked at.
 void ObserveDesk::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
-  m_space.show_harvest(m_space.session().harvest);
+  m_space.laying().show_harvest(m_space.session().harvest);
 }
 
 void ObserveDesk::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.show_string({});
+  m_space.picking().show_string({});
 }
 
 void ObserveDesk::resizeEvent(QResizeEvent* event) {

@@ -3,7 +3,7 @@
 // of it stands in one row below, the rest in drawers over its foot.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

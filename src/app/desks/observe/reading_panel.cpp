@@ -4,11 +4,11 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
-#include "app/seams/language.h"
-#include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/photo/photo_reading.h"
 
 #include <QPainter>
 
@@ -38,15 +38,14 @@ ReadingPanel::ReadingPanel(Workspace& space, QWidget* parent)
     Looking looking = m_space.session().looking;
     looking.marking = on;
     if (!on) looking.region.reset();
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
   connect(m_hold, &QAbstractButton::clicked, this, [this](bool on) {
     Looking looking = m_space.session().looking;
     looking.hold_samples = on;
-    m_space.look_at(looking);
+    m_space.viewing().look_at(looking);
   });
-  space.hear({&Workspace::referencesChanged, &Workspace::geometryChanged, &Workspace::setsChanged,
-              &Workspace::viewChanged},
+  space.hear({Part::References, Part::Geometry, Part::Sets, Part::Looking, Part::Reference, Part::Sharing},
              this, &ReadingPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
   follow();

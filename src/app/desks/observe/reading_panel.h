@@ -3,7 +3,7 @@
 // mask holds of it.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QImage>
 #include <QWidget>

@@ -4,9 +4,9 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/theme/name_editor.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
+#include "model/i18n/text.h"
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
@@ -31,8 +31,8 @@ ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent)
     updateGeometry();
     update();
   };
-  connect(&space, &Workspace::referencesChanged, this, follow);
-  connect(&space, &Workspace::viewChanged, this, follow);
+  space.hear({Part::References}, this, follow);
+  space.hear({Part::Reference, Part::Eyes}, this, follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, follow);
 }
 
@@ -88,13 +88,14 @@ void ReferenceStrip::step(int by) {
   for (int i = 0; i < static_cast<int>(references.size()); ++i) {
     if (references[static_cast<std::size_t>(i)].id != m_space.session().reference) continue;
     const int next = std::clamp(i + by, 0, static_cast<int>(references.size()) - 1);
-    m_space.show_reference(references[static_cast<std::size_t>(next)].id);
+    m_space.viewing().show_reference(references[static_cast<std::size_t>(next)].id);
     return;
   }
 }
 
 void ReferenceStrip::mousePressEvent(QMouseEvent* event) {
-  if (const auto i = reference_at(event->pos())) m_space.show_reference(m_space.piece().references[*i].id);
+  if (const auto i = reference_at(event->pos()))
+    m_space.viewing().show_reference(m_space.piece().references[*i].id);
 }
 
 void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
@@ -144,7 +145,7 @@ void ReferenceStrip::rename_shown() {
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   const auto i = reference_at(event->pos());
   if (!i) return;
-  m_space.show_reference(m_space.piece().references[*i].id);
+  m_space.viewing().show_reference(m_space.piece().references[*i].id);
   QMenu menu;
   menu.addAction(tr("Rename this reference"), this, &ReferenceStrip::rename_shown);
   menu.addAction(tr("Move to the left"), this, [this] { move_shown(-1); });
@@ -172,7 +173,7 @@ Spoken ReferenceStrip::spoken() {
     item.rect = thumb_rect(i);
     item.selectable = true;
     item.selected = item.focused = references[i].id == m_space.session().reference;
-    item.actions = {{tr("Show"), [this, id = references[i].id] { m_space.show_reference(id); }}};
+    item.actions = {{tr("Show"), [this, id = references[i].id] { m_space.viewing().show_reference(id); }}};
     out.items.push_back(std::move(item));
   }
   return out;

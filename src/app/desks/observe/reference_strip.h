@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/spoken/spoken.h"
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

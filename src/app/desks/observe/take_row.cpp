@@ -2,10 +2,10 @@
 #include "app/desks/observe/take_row.h"
 
 #include "app/desks/observe/taking.h"
-#include "app/store/photo_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/photo/photo_reading.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -47,7 +47,7 @@ TakeRow::TakeRow(Workspace& space, Taking& taking, QWidget* parent)
           [this] { m_taking.running() ? m_taking.stop() : m_taking.start(); });
   connect(&m_taking, &Taking::refused, this, [this](const QString& sentence) { say_at(*m_start, sentence); });
   connect(&m_taking, &Taking::changed, this, &TakeRow::follow);
-  connect(&space, &Workspace::viewChanged, this, &TakeRow::follow);
+  space.hear({Part::Looking, Part::Reference, Part::Harvest}, this, &TakeRow::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TakeRow::follow);
   m_start->setText(tr("Take colors"));
   m_start->setFixedWidth(m_start->sizeHint().width());

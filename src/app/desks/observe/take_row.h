@@ -2,7 +2,7 @@
 // How many colors of each value to take out of the photo, and taking them.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -3,10 +3,10 @@
 
 #include "app/desks/observe/taking.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
@@ -44,17 +44,17 @@ TakenPanel::TakenPanel(Workspace& space, Taking& taking, QWidget* parent)
   column->addWidget(m_chips);
   column->addLayout(line);
 
-  connect(m_chips, &ChipRow::taken, &m_space, &Workspace::take_up_result);
-  connect(m_replace, &QAbstractButton::clicked, &m_space, &Workspace::replace_chosen);
-  connect(m_drop, &QAbstractButton::clicked, &m_space, &Workspace::drop_chosen);
+  connect(m_chips, &ChipRow::taken, &m_space.picking(), &Picking::take_up_result);
+  connect(m_replace, &QAbstractButton::clicked, &m_space.picking(), &Picking::replace_chosen);
+  connect(m_drop, &QAbstractButton::clicked, &m_space.picking(), &Picking::drop_chosen);
   connect(m_refill, &QAbstractButton::clicked, &m_taking, &Taking::refill);
   connect(by_hue, &QAbstractButton::clicked, this,
-          [this] { m_space.accept_harvest(HarvestFamilies::ByHue); });
+          [this] { m_space.laying().accept_harvest(HarvestFamilies::ByHue); });
   connect(by_band, &QAbstractButton::clicked, this,
-          [this] { m_space.accept_harvest(HarvestFamilies::ByBand); });
-  connect(away, &QAbstractButton::clicked, this, [this] { m_space.show_harvest({}); });
+          [this] { m_space.laying().accept_harvest(HarvestFamilies::ByBand); });
+  connect(away, &QAbstractButton::clicked, this, [this] { m_space.laying().show_harvest({}); });
   connect(&m_taking, &Taking::changed, this, &TakenPanel::follow);
-  connect(&space, &Workspace::viewChanged, this, &TakenPanel::follow);
+  space.hear({Part::Harvest, Part::Eyes, Part::Steps}, this, &TakenPanel::follow);
   follow();
 }
 

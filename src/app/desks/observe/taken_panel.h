@@ -2,7 +2,7 @@
 // The colors taken out of a photo and not laid yet: taken up, replaced, dropped, filled up, laid.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/taking.h"
 
-#include "app/store/photo_reading.h"
-#include "app/theme/text.h"
+#include "model/i18n/text.h"
+#include "model/photo/photo_reading.h"
 
 namespace zc {
 namespace {
@@ -14,7 +14,8 @@ constexpr BandCounts kUsualCounts{10, 10, 10};
 
 } // namespace
 
-Taking::Taking(Workspace& space, QObject* parent) : QObject(parent), m_space(space) {
+Taking::Taking(Workspace& space, QObject* parent)
+    : QObject(parent), m_space(space), m_job(space.scope(), nullptr) {
   m_wanted.least_difference = kUsualDifference;
   m_wanted.accents = kUsualAccents;
   m_wanted.representative = Representative::Mean;
@@ -22,7 +23,7 @@ Taking::Taking(Workspace& space, QObject* parent) : QObject(parent), m_space(spa
   connect(&m_job, &ExtractionJob::changed, this, &Taking::changed);
   connect(&m_job, &ExtractionJob::finished, this, &Taking::take);
   connect(&m_job, &ExtractionJob::failed, &m_space, &Workspace::notice);
-  connect(&space, &Workspace::setsChanged, this, &Taking::follow_targets);
+  space.hear({Part::Sets}, this, &Taking::follow_targets);
   follow_targets();
 }
 
@@ -43,8 +44,7 @@ void Taking::want(const ExtractionSpec& wanted) {
 void Taking::start_with(const std::vector<ExtractedColor>& kept) {
   const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
   if (!shown) return;
-  ExtractionJob::Order order{m_space.store().document(),
-                             shown->id,
+  ExtractionJob::Order order{shown->id,
                              shown->bytes,
                              m_space.reader().photo(),
                              m_space.session().looking.region,
@@ -62,7 +62,7 @@ void Taking::start_with(const std::vector<ExtractedColor>& kept) {
 
 void Taking::take(const ExtractionJob::Order& order, const Extraction& result) {
   const Reference* now = find_reference(m_space.piece(), order.reference);
-  const bool known = order.document == m_space.store().document() && now && now->bytes == order.bytes;
+  const bool known = now && now->bytes == order.bytes;
   if (!known) return;
   QStringList missing;
   if (result.unmet.light > 0) missing << tr("%1 light").arg(result.unmet.light);
@@ -71,7 +71,7 @@ void Taking::take(const ExtractionJob::Order& order, const Extraction& result) {
   m_unmet = missing.isEmpty()
                 ? QString()
                 : tr("The photo lacks %1 that are so far apart.").arg(missing.join(QStringLiteral(", ")));
-  m_space.show_harvest({order.reference, result.colors, {}});
+  m_space.laying().show_harvest({order.reference, result.colors, {}});
   emit taken();
 }
 

@@ -2,8 +2,8 @@
 // Taking a palette out of the shown photo: what is wanted, the job that does it, and what came of it.
 #pragma once
 
-#include "app/jobs/extraction_job.h"
-#include "app/store/workspace.h"
+#include "model/photos/extraction_job.h"
+#include "model/workspace/workspace.h"
 
 #include <QObject>
 

@@ -4,12 +4,12 @@
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
 #include "app/desks/pick/trade_menu.h"
-#include "app/store/paint_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
+#include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -62,9 +62,8 @@ MixPanel::MixPanel(Workspace& space, QWidget* parent)
   row->addWidget(m_view, 1);
   row->addLayout(controls, 1);
   connect(m_view, &MixView::passing, this, &MixPanel::say);
-  connect(&space, &Workspace::mixingChanged, this, &MixPanel::follow);
-  space.hear({&Workspace::viewChanged, &Workspace::setsChanged, &Workspace::geometryChanged}, this,
-             &MixPanel::follow);
+  space.hear({Part::Mixing}, this, &MixPanel::follow);
+  space.hear({Part::Eyes, Part::Steps, Part::Sets, Part::Geometry}, this, &MixPanel::follow);
   follow();
 }
 
@@ -156,9 +155,9 @@ QWidget* MixPanel::make_laying() {
   m_row = new ChipRow(tr("Steps along the line"), box);
   m_row->setObjectName(QStringLiteral("mixString"));
   connect(m_row, &ChipRow::taken, this,
-          [this](std::size_t chip) { m_space.take_up(m_row->steps()[chip].color); });
+          [this](std::size_t chip) { m_space.picking().take_up(m_row->steps()[chip].color); });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
-    m_space.lay_color({m_row->steps()[chip].color, {}});
+    m_space.laying().lay_color({m_row->steps()[chip].color, {}});
   });
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
@@ -218,13 +217,13 @@ void MixPanel::begin() {
 
 void MixPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.show_string({});
+  m_space.picking().show_string({});
 }
 
 void MixPanel::change(const std::function<void(Mixing&)>& f) {
   Mixing next = mixing();
   f(next);
-  m_space.mix_by_hand(next);
+  m_space.picking().mix_by_hand(next);
 }
 
 void MixPanel::add_corner(const MixingCorner& corner) {
@@ -252,7 +251,7 @@ LaidColor MixPanel::laid(Srgb color) const {
 void MixPanel::lay_string() {
   std::vector<LaidColor> colors;
   for (const StringStep& step : m_row->steps()) colors.push_back({step.color, {}});
-  m_space.lay_family(tr("across a mixture"), colors);
+  m_space.laying().lay_family(tr("across a mixture"), colors);
 }
 
 void MixPanel::lay_picks() {
@@ -262,7 +261,7 @@ void MixPanel::lay_picks() {
   for (const auto& parts : mixing().picks)
     if (const auto mixture = parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt)
       colors.push_back(laid(mixture->color));
-  m_space.lay_family(tr("mixtures"), colors);
+  m_space.laying().lay_family(tr("mixtures"), colors);
   change([](Mixing& m) { m.picks.clear(); });
 }
 
@@ -274,7 +273,7 @@ void MixPanel::lay_grid() {
     rows.emplace_back();
     for (const Srgb color : row) rows.back().push_back(laid(color));
   }
-  m_space.lay_families(tr("mixtures"), rows);
+  m_space.laying().lay_families(tr("mixtures"), rows);
 }
 
 // ---------------------------------------------------------------- following
@@ -318,7 +317,7 @@ void MixPanel::follow_string() {
   m_lay_string->setEnabled(!steps.empty());
   m_row->setVisible(!steps.empty());
   m_row->show_steps(steps, words, m_space.session().eyes);
-  m_space.show_string(steps);
+  m_space.picking().show_string(steps);
 }
 
 /// What is under the pointer, else what was read last.

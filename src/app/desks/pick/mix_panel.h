@@ -2,7 +2,7 @@
 // Mixing by hand: the field beside what is read out of it, its corners, the string and the grid.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

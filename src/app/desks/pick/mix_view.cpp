@@ -4,13 +4,13 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/seams/clipboard.h"
-#include "app/store/paint_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 #include "core/mask/outside.h"
+#include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
 
 #include <QContextMenuEvent>
 #include <QDropEvent>
@@ -37,16 +37,15 @@ MixView::MixView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setAcceptDrops(true);
-  connect(&space, &Workspace::mixingChanged, this, &MixView::follow);
-  connect(&space, &Workspace::colorChanged, this, &MixView::follow_color);
-  space.hear({&Workspace::geometryChanged, &Workspace::viewChanged, &Workspace::setsChanged}, this,
-             &MixView::follow);
+  space.hear({Part::Mixing}, this, &MixView::follow);
+  space.hear({Part::Color}, this, &MixView::follow_color);
+  space.hear({Part::Geometry, Part::Eyes, Part::Sets}, this, &MixView::follow);
 }
 
 void MixView::change(const std::function<void(Mixing&)>& f) {
   Mixing next = mixing();
   f(next);
-  m_space.mix_by_hand(next);
+  m_space.picking().mix_by_hand(next);
 }
 
 void MixView::follow_color() {
@@ -274,10 +273,10 @@ bool MixView::read_parts(const std::vector<double>& parts) {
   const auto mixture = field && parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt;
   if (!mixture) return false;
   m_reading = true;
-  m_space.begin_pick();
+  m_space.picking().begin_pick();
   change([&](Mixing& m) { m.parts = parts; });
-  m_space.show_mixture(mixture->color);
-  m_space.end_pick();
+  m_space.picking().show_mixture(mixture->color);
+  m_space.picking().end_pick();
   m_reading = false;
   return true;
 }
@@ -301,7 +300,7 @@ void MixView::read(QPointF p) {
   const auto mixture = field->of_parts(parts);
   if (!mixture) return;
   change([&](Mixing& m) { m.parts = parts; });
-  m_space.show_mixture(mixture->color);
+  m_space.picking().show_mixture(mixture->color);
 }
 
 void MixView::mousePressEvent(QMouseEvent* event) {
@@ -318,7 +317,7 @@ void MixView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton && !draws) return;
   m_hand = draws ? Hand::Drawing : Hand::Reading;
   if (draws) return change([&](Mixing& m) { m.line = {field_point(p), field_point(p)}; });
-  m_space.begin_pick();
+  m_space.picking().begin_pick();
   read(p);
 }
 
@@ -348,7 +347,7 @@ void MixView::mouseReleaseEvent(QMouseEvent*) {
   const Hand hand = std::exchange(m_hand, Hand::None);
   if (hand == Hand::Chip) {
     if (m_pressed.let_go() && m_chip < mixing().corners.size())
-      m_space.take_up(mixing().corners[m_chip].color);
+      m_space.picking().take_up(mixing().corners[m_chip].color);
     return;
   }
   if (hand == Hand::Drawing)
@@ -358,7 +357,7 @@ void MixView::mouseReleaseEvent(QMouseEvent*) {
     });
   if (hand != Hand::Reading) return;
   keep_pick();
-  m_space.end_pick();
+  m_space.picking().end_pick();
 }
 
 void MixView::wheelEvent(QWheelEvent* event) {
@@ -460,7 +459,7 @@ Spoken MixView::spoken() {
     item.name = tr("Corner %1: %2").arg(i + 1).arg(color_told(corner.color));
     if (corner.muted) item.description = tr("left out");
     item.rect = chip_rect(i);
-    item.actions = {{tr("Take up"), [this, c = corner.color] { m_space.take_up(c); }}};
+    item.actions = {{tr("Take up"), [this, c = corner.color] { m_space.picking().take_up(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

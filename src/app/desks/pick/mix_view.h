@@ -6,7 +6,7 @@
 #include "app/seams/drag_out.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QColor>
 #include <QWidget>

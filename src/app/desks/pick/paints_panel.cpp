@@ -3,17 +3,17 @@
 
 #include "app/desks/pick/trade_menu.h"
 #include "app/desks/try/color_chip.h"
-#include "app/seams/language.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/shelf/shipped_words.h"
-#include "app/store/paint_reading.h"
-#include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/mix/trade_paints.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
+#include "model/work/set_work.h"
 
 #include <QAction>
 #include <QComboBox>
@@ -50,13 +50,12 @@ PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
   row->setSpacing(10);
   row->addWidget(make_list(), 1);
   row->addWidget(make_answers(), 1);
-  space.hear({&Workspace::paintsChanged, &Workspace::setsChanged, &Workspace::referencesChanged,
-              &Workspace::viewChanged},
-             this, &PaintsPanel::follow);
+  space.hear({Part::Paints, Part::Sets, Part::References, Part::Reach, Part::Reference, Part::Looking}, this,
+             &PaintsPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
   connect(&space.paints(), &PaintReader::answered, this, &PaintsPanel::follow);
   connect(&space.paints(), &PaintReader::seekingMoved, this, &PaintsPanel::follow_seeking);
-  connect(&space, &Workspace::colorChanged, this, [this] {
+  space.hear({Part::Color}, this, [this] {
     if (isVisible()) say_recipe();
   });
 }
@@ -142,7 +141,7 @@ void PaintsPanel::make_reach_line(QHBoxLayout& line) {
   for (WordButton* button : {m_show, m_ends}) {
     button->setCheckable(true);
     connect(button, &QAbstractButton::clicked, this, [this] {
-      m_space.show_reach({m_show->isChecked(), m_ends->isChecked()});
+      m_space.picking().show_reach({m_show->isChecked(), m_ends->isChecked()});
     });
   }
   line.addStretch(1);
@@ -271,7 +270,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   line->setSpacing(4);
   auto* chip = new ColorChip(m_space, paint.color, row);
   chip->setToolTip(tr("Take it up"));
-  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_space.take_up(c); });
+  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_space.picking().take_up(c); });
   auto* out =
       new WordButton(QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth), row);
   out->setObjectName(QStringLiteral("paints.out.%1").arg(place));
@@ -438,7 +437,7 @@ void PaintsPanel::say_recipe() {
 
 void PaintsPanel::take_up_recipe() {
   const auto* recipe = m_space.paints().recipe(static_cast<int>(std::lround(m_most->value())));
-  if (recipe && *recipe) m_space.take_up(recipe->value().mixture.color);
+  if (recipe && *recipe) m_space.picking().take_up(recipe->value().mixture.color);
 }
 
 void PaintsPanel::say_inside() {

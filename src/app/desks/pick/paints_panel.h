@@ -2,8 +2,8 @@
 // The palette of paints: which are put out, what they reach, the recipe of the current color.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "io/shelf/paint_shelf.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

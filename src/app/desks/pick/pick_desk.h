@@ -3,7 +3,7 @@
 // stand in the value band.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

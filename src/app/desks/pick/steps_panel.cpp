@@ -47,7 +47,7 @@ StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
     const auto cut = [this, i](int count) {
       Steps s = m_space.steps();
       (i == 0 ? s.hues : i == 1 ? s.saturations : s.values) = count;
-      m_space.cut_into_steps(s);
+      m_space.picking().cut_into_steps(s);
     };
     connect(m_counts[i], &NumberField::wanted, this,
             [cut](double x) { cut(static_cast<int>(std::lround(x))); });
@@ -61,7 +61,7 @@ StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
     }
   }
   grid->setColumnStretch(6, 1);
-  connect(&space, &Workspace::viewChanged, this, &StepsPanel::follow);
+  space.hear({Part::Steps}, this, &StepsPanel::follow);
   follow();
 }
 

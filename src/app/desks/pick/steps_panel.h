@@ -2,7 +2,7 @@
 // The steps the wheel is cut into.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -3,15 +3,15 @@
 
 #include "app/paint/paint.h"
 #include "app/paint/painted_icon.h"
-#include "app/seams/language.h"
 #include "app/theme/choices.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -118,15 +118,14 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   connect(m_lay, &QPushButton::clicked, this, &StringPanel::lay_all);
   connect(m_row, &ChipRow::taken, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_space.take_up(step.color, step.at);
+    m_space.picking().take_up(step.color, step.at);
   });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_space.lay_color({step.color, step.at});
+    m_space.laying().lay_color({step.color, step.at});
   });
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
-             &StringPanel::follow);
-  connect(&space, &Workspace::atHandChanged, this, &StringPanel::follow_targets);
+  space.hear({Part::Color, Part::Geometry, Part::Eyes, Part::Steps, Part::Vivid}, this, &StringPanel::follow);
+  space.hear({Part::AtHand}, this, &StringPanel::follow_targets);
   follow_targets();
 }
 
@@ -137,7 +136,7 @@ void StringPanel::showEvent(QShowEvent* event) {
 
 void StringPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.show_string({});
+  m_space.picking().show_string({});
 }
 
 StringKind StringPanel::kind() const { return static_cast<StringKind>(m_kind->currentData().toInt()); }
@@ -204,7 +203,7 @@ void StringPanel::follow() {
   m_none->setText(made ? QString() : zc::words(made.error()));
   m_none->setVisible(!made);
   m_row->setVisible(made.ok());
-  m_space.show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
+  m_space.picking().show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
 }
 
 void StringPanel::lay_all() {
@@ -212,9 +211,10 @@ void StringPanel::lay_all() {
   for (const auto& step : m_row->steps()) colors.push_back({step.color, step.at});
   const QString hue = hue_word(m_space.session().color());
   const auto other = target();
-  m_space.lay_family(kind() == StringKind::Between && other ? tr("%1 to %2").arg(hue, hue_word(*other))
-                                                            : tr("%1 %2").arg(hue, m_kind->currentText()),
-                     colors);
+  m_space.laying().lay_family(kind() == StringKind::Between && other
+                                  ? tr("%1 to %2").arg(hue, hue_word(*other))
+                                  : tr("%1 %2").arg(hue, m_kind->currentText()),
+                              colors);
 }
 
 } // namespace zc

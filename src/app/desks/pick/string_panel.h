@@ -2,8 +2,8 @@
 // One string from the current color, live: as chips here and, when asked for, as notes on the staff's axis.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/mix/strings.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/strips_panel.h"
 
-#include "app/seams/language.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 
 #include <QGridLayout>
 
@@ -40,15 +40,14 @@ StripsPanel::StripsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m
     connect(label, &QAbstractButton::clicked, this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
     connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
       const StringStep step = chips->steps()[chip];
-      m_space.take_up(step.color, step.at);
+      m_space.picking().take_up(step.color, step.at);
     });
     connect(chips, &ChipRow::laid, this, [this, chips](std::size_t chip) {
       const StringStep step = chips->steps()[chip];
-      m_space.lay_color({step.color, step.at});
+      m_space.laying().lay_color({step.color, step.at});
     });
   }
-  space.hear({&Workspace::colorChanged, &Workspace::geometryChanged, &Workspace::viewChanged}, this,
-             &StripsPanel::follow);
+  space.hear({Part::Color, Part::Geometry, Part::Steps, Part::Eyes, Part::Vivid}, this, &StripsPanel::follow);
 }
 
 void StripsPanel::showEvent(QShowEvent* event) {
@@ -81,7 +80,7 @@ void StripsPanel::lay(const Strip& strip) {
   std::vector<LaidColor> colors;
   for (const auto& step : strip.chips->steps()) colors.push_back({step.color, step.at});
   if (colors.empty()) return emit m_space.notice(tr("This color has no %1.").arg(strip.word));
-  m_space.lay_family(tr("%1 %2").arg(hue_word(m_space.session().color()), strip.word), colors);
+  m_space.laying().lay_family(tr("%1 %2").arg(hue_word(m_space.session().color()), strip.word), colors);
 }
 
 } // namespace zc

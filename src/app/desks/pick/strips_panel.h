@@ -2,8 +2,8 @@
 // Tints, tones and shades of the current color as three short strips.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/mix/strings.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

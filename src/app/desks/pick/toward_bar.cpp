@@ -3,9 +3,9 @@
 
 #include "app/paint/paint.h"
 #include "app/seams/clipboard.h"
-#include "app/store/paint_reading.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/mixing/paint_reading.h"
 
 #include <QDropEvent>
 #include <QMimeData>
@@ -29,8 +29,7 @@ TowardBar::TowardBar(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
   setFixedHeight(22);
   setFocusPolicy(Qt::StrongFocus);
   setAcceptDrops(true);
-  space.hear({&Workspace::mixingChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
-             [this] { update(); });
+  space.hear({Part::Mixing, Part::Sets, Part::Eyes}, this, [this] { update(); });
 }
 
 QRectF TowardBar::bar() const { return QRectF(rect()).adjusted(1, 2, -1, -2); }
@@ -41,7 +40,7 @@ QPointF TowardBar::place_of(double toward) const {
 void TowardBar::go_to(double toward) {
   Mixing next = m_space.session().mixing;
   next.toward = std::abs(toward) < kMiddle ? 0 : std::clamp(toward, -1.0, 1.0);
-  m_space.mix_by_hand(next);
+  m_space.picking().mix_by_hand(next);
 }
 
 void TowardBar::paintEvent(QPaintEvent*) {
@@ -91,7 +90,7 @@ void TowardBar::dropEvent(QDropEvent* event) {
   if (swatches.empty()) return;
   Mixing next = m_space.session().mixing;
   (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
-  m_space.mix_by_hand(next);
+  m_space.picking().mix_by_hand(next);
   event->acceptProposedAction();
 }
 

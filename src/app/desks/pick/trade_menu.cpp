@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/trade_menu.h"
 
-#include "app/seams/language.h"
-#include "app/theme/text.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 
 #include <QCoreApplication>
 #include <QMenu>

@@ -3,10 +3,10 @@
 
 #include "app/shelf/shelf_panel.h"
 #include "app/shelf/shipped_words.h"
-#include "app/store/files_out.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
+#include "model/share/files_out.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -61,8 +61,8 @@ FilesPanel::FilesPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   out->addWidget(m_at_save);
   out->addStretch(1);
   column->addLayout(out);
-  space.hear({&Workspace::viewChanged}, this, &FilesPanel::follow);
-  space.hear({&Workspace::setsChanged, &Workspace::wordsChanged}, this, &FilesPanel::follow_preview);
+  space.hear({Part::Sharing}, this, &FilesPanel::follow);
+  space.hear({Part::Sets, Part::Words}, this, &FilesPanel::follow_preview);
 }
 
 QWidget* FilesPanel::make_formats() {
@@ -171,7 +171,7 @@ void FilesPanel::keep_pattern() {
 void FilesPanel::change(const std::function<void(FilesOut&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next.files);
-  m_space.share(next);
+  m_space.viewing().share(next);
 }
 
 void FilesPanel::follow() {

@@ -3,8 +3,8 @@
 // painter's own, with their editor.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "io/shelf/pattern_shelf.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -2,11 +2,11 @@
 #include "app/desks/share/parcel_panel.h"
 
 #include "app/desks/try/color_chip.h"
-#include "app/seams/file_watch.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "io/files/safe_save.h"
+#include "model/follow/file_watch.h"
+#include "model/i18n/text.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -113,8 +113,7 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
   column->addStretch(1);
   scroll_over_ground(scroll, content);
   outer->addWidget(scroll);
-  space.hear({&Workspace::setsChanged, &Workspace::geometryChanged, &Workspace::paintsChanged}, this,
-             &ParcelPanel::follow);
+  space.hear({Part::Sets, Part::Geometry, Part::Paints}, this, &ParcelPanel::follow);
   connect(&space, &Workspace::startedAnew, this, &ParcelPanel::start_over);
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});

@@ -2,8 +2,8 @@
 // Parcels: what of this piece goes along, and what of somebody's parcel is taken.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "io/shelf/parcel.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 #include <set>

@@ -93,14 +93,14 @@ PlanPanel::PlanPanel(Workspace& space, QWidget* parent)
   out->addWidget(copy);
   out->addStretch(1);
   column->addStretch(1);
-  connect(&space, &Workspace::viewChanged, this, &PlanPanel::follow);
+  space.hear({Part::Sharing, Part::Steps}, this, &PlanPanel::follow);
   follow();
 }
 
 void PlanPanel::change(const std::function<void(PlanView&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next.plan);
-  m_space.share(next);
+  m_space.viewing().share(next);
 }
 
 void PlanPanel::follow() {

@@ -2,7 +2,7 @@
 // How the plan is made as a picture.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -2,9 +2,9 @@
 // Which swatches a press cannot print, and what can stand for them.
 #pragma once
 
-#include "app/store/share_reading.h"
-#include "app/store/workspace.h"
 #include "io/shelf/press_shelf.h"
+#include "model/share/share_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -66,7 +66,7 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
     connect(button, &QAbstractButton::clicked, this, [this, view = view] {
       Sharing next = m_space.session().sharing;
       next.view = view;
-      m_space.share(next);
+      m_space.viewing().share(next);
       follow();
     });
     words->addWidget(button);
@@ -87,7 +87,7 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
   row->setSpacing(kGap);
   row->addLayout(left, 1);
   row->addWidget(side);
-  connect(&space, &Workspace::viewChanged, this, &ShareDesk::follow);
+  space.hear({Part::Sharing, Part::Desk}, this, &ShareDesk::follow);
   connect(m_stage, &ShareStage::pageChanged, this, &ShareDesk::follow);
   follow();
 }
@@ -123,11 +123,11 @@ void ShareDesk::follow() {
   m_on->setEnabled(m_stage->page() + 1 < m_stage->pages());
   if (sharing.view == ShareView::Plan)
     m_says->setText(tr("%1 pixels a disc, sRGB").arg(sharing.plan.size));
-  else if (sharing.proof && m_space.shares().press())
+  else if (sharing.proof && m_space.press().chosen())
     m_says->setText(tr("Page %1 of %2, as %3 prints it")
                         .arg(m_stage->page() + 1)
                         .arg(m_stage->pages())
-                        .arg(QString::fromStdString(m_space.shares().press()->name())));
+                        .arg(QString::fromStdString(m_space.press().chosen()->name())));
   else
     m_says->setText(tr("Page %1 of %2").arg(m_stage->page() + 1).arg(m_stage->pages()));
 }

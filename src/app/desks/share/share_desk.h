@@ -2,7 +2,7 @@
 // The desk where the plan is given away: the sheet, the press, the plan as a picture.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -4,8 +4,8 @@
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -25,6 +25,8 @@ ShareStage::ShareStage(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   setStatusTip(tr("The wheel zooms, a drag moves, Page Down turns the page, 0 shows all of it."));
   setFocusPolicy(Qt::StrongFocus);
   connect(&space.shares(), &ShareReader::changed, this, &ShareStage::renew);
+  connect(&space.press(), &PressReader::changed, this, &ShareStage::renew);
+  space.hear({Part::Eyes}, this, &ShareStage::renew);
 }
 
 QRectF ShareStage::page_rect() const {
@@ -84,7 +86,7 @@ void ShareStage::draw_page() {
   painter.translate(page.topLeft());
   painter.setClipRect(QRectF(QPointF(), page.size()));
   draw_sheet_page(painter, *sheet, m_page, m_space.shares().images(), page.width() / m_paper.width(),
-                  m_space.shares().proof());
+                  m_space.press().proof());
 }
 
 void ShareStage::draw_plan() {

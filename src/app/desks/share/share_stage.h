@@ -3,8 +3,8 @@
 #pragma once
 
 #include "app/spoken/spoken.h"
-#include "app/store/share_reading.h"
-#include "app/store/workspace.h"
+#include "model/share/share_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/sheet_panel.h"
 
-#include "app/seams/language.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/i18n/language.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -50,7 +50,7 @@ SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
   column->addSpacing(12);
   make_writing(*column);
   column->addStretch(1);
-  connect(&space, &Workspace::viewChanged, this, &SheetPanel::follow);
+  space.hear({Part::Sharing}, this, &SheetPanel::follow);
   follow();
 }
 
@@ -193,7 +193,7 @@ WordButton* SheetPanel::add_switch(QWidget* parent, const QString& name, const Q
 void SheetPanel::change(const std::function<void(SheetSpec&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next.sheet);
-  m_space.share(next);
+  m_space.viewing().share(next);
 }
 
 void SheetPanel::move_part(SheetPart part, int by) {

@@ -2,7 +2,7 @@
 // What is on the sheet, and on which paper.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -2,9 +2,9 @@
 #include "app/desks/try/color_chip.h"
 
 #include "app/paint/paint.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
+#include "model/i18n/text.h"
 
 #include <QPainter>
 

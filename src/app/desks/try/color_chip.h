@@ -2,7 +2,7 @@
 // A color that can be looked at and pressed; drawn as the monitor has to be told it.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QAbstractButton>
 

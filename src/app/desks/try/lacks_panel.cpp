@@ -2,12 +2,12 @@
 #include "app/desks/try/lacks_panel.h"
 
 #include "app/desks/try/color_chip.h"
-#include "app/store/set_work.h"
-#include "app/store/try_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -57,10 +57,9 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
   connect(m_apart, &NumberField::wanted, this, [this](double n) {
     Trying next = m_space.session().trying;
     next.far = n;
-    m_space.try_on(next);
+    m_space.viewing().try_on(next);
   });
-  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
-             &LacksPanel::follow);
+  space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Eyes}, this, &LacksPanel::follow);
   connect(&space.tries(), &TryReader::changed, this, &LacksPanel::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &LacksPanel::follow);
 }
@@ -169,8 +168,8 @@ void LacksPanel::lay(const std::vector<Lack>& lacks) {
     if (!m_space.tries().needed_by()) color.from = SampleOrigin{m_space.session().reference, lack.x, lack.y};
     colors.push_back(color);
   }
-  if (colors.size() == 1) return m_space.lay_color(colors.front());
-  m_space.lay_family(tr("from the picture"), colors);
+  if (colors.size() == 1) return m_space.laying().lay_color(colors.front());
+  m_space.laying().lay_family(tr("from the picture"), colors);
 }
 
 } // namespace zc

@@ -2,8 +2,8 @@
 // What the picture needs and the set lacks: laid one by one or all.
 #pragma once
 
-#include "app/store/workspace.h"
 #include "core/try/check.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

@@ -2,11 +2,11 @@
 #include "app/desks/try/light_panel.h"
 
 #include "app/paint/paint.h"
-#include "app/store/try_reading.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/piece/set_edits.h"
+#include "model/study/try_reading.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -87,14 +87,14 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
           [this] { change([](LightAndAir& l) { l.strength = l.stops = l.amount = 0; }); });
   grid->addWidget(take, 0, 7);
   grid->addWidget(off, 1, 7);
-  connect(&space, &Workspace::viewChanged, this, &LightPanel::follow);
+  space.hear({Part::Trying, Part::Eyes}, this, &LightPanel::follow);
   follow();
 }
 
 void LightPanel::change(const std::function<void(LightAndAir&)>& by) {
   Trying next = m_space.session().trying;
   by(next.light);
-  m_space.try_on(next);
+  m_space.viewing().try_on(next);
 }
 
 void LightPanel::follow() {

@@ -2,7 +2,7 @@
 // The set under a colored light and into the distance: tried on the picture, taken as a version.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

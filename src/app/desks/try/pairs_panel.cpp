@@ -2,10 +2,10 @@
 #include "app/desks/try/pairs_panel.h"
 
 #include "app/desks/try/color_chip.h"
-#include "app/store/try_reading.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
+#include "model/study/try_reading.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -33,7 +33,7 @@ PairsPanel::PairsPanel(Workspace& space, QWidget* parent)
   m_scroll->setWidgetResizable(true);
   m_scroll->setFixedHeight(kListHeight);
   column->addWidget(m_scroll);
-  space.hear({&Workspace::setsChanged, &Workspace::viewChanged}, this, &PairsPanel::follow);
+  space.hear({Part::Sets, Part::Trying, Part::Eyes}, this, &PairsPanel::follow);
 }
 
 void PairsPanel::showEvent(QShowEvent* event) {
@@ -93,7 +93,7 @@ void PairsPanel::pair(Id from, Id to) {
   Trying next = m_space.session().trying;
   std::erase_if(next.pairs, [from](const Pair& p) { return p.from == from; });
   next.pairs.push_back({from, to});
-  m_space.try_on(next);
+  m_space.viewing().try_on(next);
 }
 
 } // namespace zc

@@ -2,7 +2,7 @@
 // Which swatch of the one state is which of the other; what was found can be changed.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <QWidget>
 

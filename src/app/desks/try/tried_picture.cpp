@@ -1,14 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/tried_picture.h"
 
-#include "app/jobs/job_pool.h"
-#include "app/store/study_order.h"
+#include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/try/render.h"
 #include "io/exchange/study_files.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/photo/picture_file.h"
+#include "model/derived/job_pool.h"
+#include "model/study/study_order.h"
 
 #include <QPointer>
 
@@ -59,10 +60,17 @@ Status write(Order order, const std::string& path, bool shapes) {
 
 } // namespace
 
+Srgb8 ground_of_stage() {
+  const QColor ground = theme().stage;
+  return {static_cast<std::uint8_t>(ground.red()), static_cast<std::uint8_t>(ground.green()),
+          static_cast<std::uint8_t>(ground.blue())};
+}
+
 void write_tried_picture(Workspace& space, const QString& path, double edge,
                          const std::function<void(const Status&)>& then) {
   static JobPool pool;
   TryReader& tries = space.tries();
+  tries.set_ground(ground_of_stage());
   const auto photo = tries.photo();
   Order order{photo, tries.seen(photo->full().size(), edge), tries.study(), {}};
   // Nothing is pointed out in a file.

@@ -2,11 +2,14 @@
 // The seen picture at full size as a file, made off the main thread.
 #pragma once
 
-#include "app/store/workspace.h"
+#include "model/workspace/workspace.h"
 
 #include <functional>
 
 namespace zc {
+
+/// What colors that step back go toward: the ground of the surround.
+[[nodiscard]] Srgb8 ground_of_stage();
 
 /// As it is seen, to its last pixel. `then` is called in the main thread once it is written.
 /// REQUIRES a photo.

@@ -8,13 +8,13 @@
 #include "app/desks/try/pairs_panel.h"
 #include "app/desks/try/try_view.h"
 #include "app/desks/try/use_bar.h"
-#include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/drawers.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/try/follow.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -58,9 +58,8 @@ TryDesk::TryDesk(Workspace& space, QWidget* parent)
   column->addWidget(new UseBar(space, this));
   column->addWidget(make_sides());
   column->addWidget(make_foot());
-  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged,
-              &Workspace::geometryChanged},
-             this, &TryDesk::follow);
+  space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Desk, Part::Geometry}, this,
+             &TryDesk::follow);
   connect(&space.tries(), &TryReader::changed, this, &TryDesk::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &TryDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TryDesk::follow);
@@ -71,7 +70,7 @@ TryDesk::TryDesk(Workspace& space, QWidget* parent)
 void TryDesk::change(const std::function<void(Trying&)>& by) {
   Trying next = m_space.session().trying;
   by(next);
-  m_space.try_on(next);
+  m_space.viewing().try_on(next);
 }
 
 QWidget* TryDesk::make_head() {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Which part of the photo is seen at Try, and in what.
+#include "app/desks/try/tried_picture.h"
 #include "app/desks/try/try_view.h"
 #include "io/photo/decode.h"
 
@@ -89,6 +90,7 @@ void TryView::settle() {
 
 void TryView::compose() {
   const double by = m_scale * m_seen.ratio;
+  m_space.tries().set_ground(ground_of_stage());
   SeenPicture seen = m_space.tries().seen(QSizeF(m_photo->full().size()) * by,
                                           (edge_x() * m_seen.ratio - m_place.left()) / m_picture.width());
   // Until the areas are cut the photo is seen.

@@ -3,13 +3,13 @@
 
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/store/set_work.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
+#include "model/i18n/text.h"
+#include "model/work/set_work.h"
 
 #include <QContextMenuEvent>
 #include <QKeyEvent>
@@ -38,8 +38,8 @@ TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRestBeforeExact);
   connect(&m_rest, &QTimer::timeout, this, &TryView::settle);
-  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::geometryChanged,
-              &Workspace::viewChanged},
+  space.hear({Part::References, Part::Sets, Part::Geometry, Part::Trying, Part::TryEdge, Part::Reference,
+              Part::Eyes, Part::Sharing},
              this, &TryView::renew);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TryView::renew);
   connect(&space.set_work(), &SetWork::previewChanged, this, &TryView::renew);
@@ -198,7 +198,7 @@ void TryView::showEvent(QShowEvent* event) {
 void TryView::flip() {
   Trying trying = m_space.session().trying;
   std::swap(trying.left, trying.right);
-  m_space.try_on(trying);
+  m_space.viewing().try_on(trying);
 }
 
 double TryView::edge_in_picture() const {
@@ -210,7 +210,7 @@ void TryView::move_edge(double x) {
   const QRectF seen = photo_rect().intersected(room());
   Trying trying = m_space.session().trying;
   trying.edge = std::clamp((x - seen.left()) / std::max(1.0, seen.width()), 0.0, 1.0);
-  m_space.try_on(trying);
+  m_space.viewing().try_on(trying);
 }
 
 void TryView::outline(AreaNumber area) {
@@ -303,7 +303,7 @@ void TryView::mouseReleaseEvent(QMouseEvent* event) {
   // A swatch of the set is taken up itself; that of another state, or what is moved, is only a color.
   if (s && set && color && rounded_8bit(*color) == rounded_8bit(s->color))
     return m_space.set_work().take_up_swatch(swatch);
-  if (color) m_space.take_up(*color);
+  if (color) m_space.picking().take_up(*color);
 }
 
 void TryView::leaveEvent(QEvent*) {
@@ -369,7 +369,7 @@ Spoken TryView::spoken() {
   edge.number = SpokenNumber{100 * trying.edge, 0, 100, 5, [this](double wanted) {
                                Trying next = m_space.session().trying;
                                next.edge = wanted / 100;
-                               m_space.try_on(next);
+                               m_space.viewing().try_on(next);
                              }};
   edge.actions = {{tr("Change the sides"), [this] { flip(); }}};
   out.items.push_back(std::move(edge));

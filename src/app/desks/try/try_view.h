@@ -4,9 +4,9 @@
 
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "app/store/try_reading.h"
-#include "app/store/workspace.h"
 #include "core/try/live_picture.h"
+#include "model/study/try_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QTimer>
 #include <QWidget>

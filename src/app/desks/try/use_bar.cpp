@@ -2,12 +2,12 @@
 #include "app/desks/try/use_bar.h"
 
 #include "app/paint/paint.h"
-#include "app/store/set_work.h"
-#include "app/store/try_reading.h"
 #include "app/theme/controls.h"
-#include "app/theme/text.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "model/i18n/text.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -29,8 +29,9 @@ UseBar::UseBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(spa
   setStatusTip(tr("How much of the picture each swatch covers, light to dark; click selects it."));
   setFixedHeight(kHeight);
   setMouseTracking(true);
-  space.hear({&Workspace::referencesChanged, &Workspace::setsChanged, &Workspace::viewChanged}, this,
-             &UseBar::renew);
+  space.hear({zc::Part::References, zc::Part::Sets, zc::Part::Trying, zc::Part::Reference, zc::Part::Eyes,
+              zc::Part::Selection},
+             this, &UseBar::renew);
   connect(&space.set_work(), &SetWork::previewChanged, this, &UseBar::renew);
   connect(&space.tries(), &TryReader::changed, this, &UseBar::renew);
   connect(&space.tries(), &TryReader::hoveredChanged, this, qOverload<>(&QWidget::update));
@@ -84,7 +85,7 @@ void UseBar::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void UseBar::mousePressEvent(QMouseEvent* event) {
-  if (const Id swatch = swatch_at(event->position().x())) m_space.select_swatch(swatch);
+  if (const Id swatch = swatch_at(event->position().x())) m_space.laying().select_swatch(swatch);
 }
 
 void UseBar::leaveEvent(QEvent*) { m_space.tries().hover(0, false); }
@@ -101,7 +102,7 @@ Spoken UseBar::spoken() {
     x += item.rect.width();
     item.selectable = true;
     item.selected = m_space.session().selection.has(part.swatch);
-    item.actions = {{tr("Select"), [this, id = part.swatch] { m_space.select_swatch(id); }}};
+    item.actions = {{tr("Select"), [this, id = part.swatch] { m_space.laying().select_swatch(id); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -1,0 +1,17 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/window_hands.h"
+
+#include "app/seams/unfinished.h"
+#include "app/theme/number_field.h"
+
+namespace zc {
+
+bool WindowHands::take_typed() {
+  const int refused = refusals_said();
+  take_typed_text();
+  return refusals_said() == refused;
+}
+
+void WindowHands::end() { end_what_hands_do(); }
+
+} // namespace zc

@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What hands are in the middle of in the program's windows, for the model: see app/seams/unfinished.h.
+#pragma once
+
+#include "model/workspace/workspace.h"
+
+namespace zc {
+
+class WindowHands final : public Unfinished {
+public:
+  [[nodiscard]] bool take_typed() override;
+  void end() override;
+};
+
+} // namespace zc

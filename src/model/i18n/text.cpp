@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/i18n/text.h"
+
+#include "core/color/convert.h"
+#include "core/color/text.h"
+#include "model/i18n/language.h"
+
+#include <QLocale>
+#include <QObject>
+
+#include <cmath>
+
+namespace zc {
+
+QString number(double x, int digits) {
+  QLocale locale;
+  locale.setNumberOptions(QLocale::OmitGroupSeparator);
+  return locale.toString(x, 'f', digits);
+}
+
+std::optional<double> typed_number(const QString& typed) {
+  bool good = false;
+  const double x = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);
+  return good && std::isfinite(x) ? std::optional(x) : std::nullopt;
+}
+
+QString color_told(Srgb c) {
+  return QObject::tr("%1, %2, value %3").arg(color_name(c), text(hex_of(c))).arg(number(value_of(c), 1));
+}
+
+QString eyes_word(Eyes eyes) {
+  switch (eyes.kind()) {
+  case Eyes::Protan:
+    return QObject::tr("Protan eyes");
+  case Eyes::Deutan:
+    return QObject::tr("Deutan eyes");
+  case Eyes::Tritan:
+    return QObject::tr("Tritan eyes");
+  case Eyes::Values:
+    return QObject::tr("Values only");
+  case Eyes::Usual:
+    break;
+  }
+  return QObject::tr("Usual eyes");
+}
+
+} // namespace zc

@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Words of the core as the toolkit's.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/color/eyes.h"
+#include "core/color/spaces.h"
+#include "model/i18n/language.h"
+
+#include <QString>
+
+#include <optional>
+#include <string_view>
+
+namespace zc {
+
+[[nodiscard]] inline QString text(std::string_view s) {
+  return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+/// With so many digits and the desktop's decimal mark.
+[[nodiscard]] QString number(double x, int digits);
+/// A number typed with either decimal mark.
+[[nodiscard]] std::optional<double> typed_number(const QString& typed);
+/// Its name, hex and value.
+[[nodiscard]] QString color_told(Srgb c);
+/// As they are named in the window.
+[[nodiscard]] QString eyes_word(Eyes eyes);
+[[nodiscard]] inline QString words(const Error& error) { return sentence(error.sentence); }
+
+} // namespace zc

@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/session/laying.h"
+
+#include "core/piece/laying.h"
+#include "model/i18n/text.h"
+
+namespace zc {
+
+void Laying::lay_color_into(Id family, const LaidColor& color) {
+  const bool held = m_studio.store().apply(
+      tr("Lay swatch"), [&](Piece p) { return with_color_laid(std::move(p), family, color); });
+  if (!held) return;
+  const Piece& piece = m_studio.piece();
+  const Family* home = family != 0 ? find_family(piece, family) : &current_set(piece)->families.back();
+  Session next = m_studio.session();
+  next.family = home->id;
+  m_studio.take(selected(std::move(next), piece, {newest_of(*home)}));
+}
+
+void Laying::lay_family(const QString& name, const std::vector<LaidColor>& colors) {
+  const bool held = m_studio.store().apply(tr("Lay %1 as a family").arg(name), [&](Piece p) {
+    return with_laid_family(std::move(p), name.toStdString(), colors);
+  });
+  if (held) select_family(current_set(m_studio.piece())->families.back().id);
+}
+
+void Laying::lay_families(const QString& name, const std::vector<std::vector<LaidColor>>& families) {
+  std::vector<LaidFamily> laid;
+  for (const auto& colors : families)
+    if (!colors.empty()) laid.push_back({name.toStdString(), colors});
+  m_studio.store().apply(tr("Lay %1 as %n families", nullptr, static_cast<int>(laid.size())).arg(name),
+                         [&](Piece p) { return with_laid_families(std::move(p), laid); });
+}
+
+void Laying::lay_key_colors() {
+  const auto colors = key_colors(m_studio.session(), m_studio.geometry());
+  if (colors) return lay_family(tr("key colors"), *colors);
+  emit m_studio.notice(words(colors.error()));
+}
+
+void Laying::lay_relation() {
+  const QString relation = word(word_for(kRelationWords, m_studio.session().relations.relation));
+  const auto colors = laid_members(m_studio.session(), m_studio.geometry());
+  lay_family(tr("%1 of %2").arg(relation, hue_word(colors.front().color)), colors);
+}
+
+void Laying::accept_harvest(HarvestFamilies by) {
+  const auto colors = harvested(m_studio.session().harvest);
+  if (colors.empty()) return;
+  const auto families =
+      by == HarvestFamilies::ByHue ? grouped_by_hue(colors) : grouped_by_band(colors, m_studio.piece().bands);
+  const bool held =
+      m_studio.store().apply(tr("Accept %n colors", nullptr, static_cast<int>(colors.size())),
+                             [&](Piece p) { return with_laid_families(std::move(p), families); });
+  if (held) show_harvest({});
+}
+
+void Laying::select_family(Id family) {
+  m_studio.change([&](Session& s) { s.family = family; });
+}
+
+void Laying::select_swatch(Id swatch) {
+  m_studio.take(selected(m_studio.session(), m_studio.piece(),
+                         swatch == 0 ? std::vector<Id>{} : std::vector<Id>{swatch}));
+}
+
+void Laying::show_set(Id set) {
+  if (set == m_studio.piece().current_set) return;
+  m_studio.store().apply(tr("Show set"), [set](Piece p) { return with_current_set(std::move(p), set); });
+}
+
+} // namespace zc

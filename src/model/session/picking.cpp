@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/session/picking.h"
+
+#include "io/exchange/css_color.h"
+#include "model/i18n/text.h"
+
+namespace zc {
+
+void Picking::take_up_text(const QString& given) {
+  const auto color = typed_color(given.toStdString());
+  if (!color) return m_studio.refuse(words(color.error()));
+  take_up(color->color);
+  m_studio.accept();
+  if (color->moved)
+    emit m_studio.notice(tr("A display cannot show this color; the nearest of its value and hue was taken."));
+}
+
+void Picking::choose_well(std::size_t well) {
+  const bool holds = m_studio.at_hand().wells.at(well).has_value();
+  m_studio.take(well_chosen(m_studio.session(), m_studio.geometry(), well));
+  if (holds) emit m_studio.pickEnded();
+}
+
+void Picking::choose_filling_well(std::optional<std::size_t> well) {
+  m_studio.change([&](Session& s) { s.filling_well = well; });
+}
+
+void Picking::cut_into_steps(const Steps& steps) {
+  m_studio.change([&](Session& s) { s.at_hand.steps = sensible_steps(steps); });
+}
+
+const std::vector<RelationMember>& Picking::members() const {
+  return m_members.now({m_studio.session().relations, m_studio.session().at, m_studio.wheel().spec()},
+                       [this] { return zc::members(m_studio.session(), m_studio.geometry()); });
+}
+
+void Picking::take_up_member(std::size_t member) {
+  const LaidColor color = laid_members(m_studio.session(), m_studio.geometry()).at(member);
+  take_up(color.color, color.picked);
+}
+
+void Picking::mix_by_hand(const Mixing& mixing) {
+  m_studio.change([&](Session& s) { s.mixing = mixing; });
+}
+
+void Picking::show_reach(const ReachView& reach) {
+  m_studio.change([&](Session& s) { s.reach = reach; });
+}
+
+void Picking::show_string(std::vector<StringStep> string) {
+  m_studio.change([&](Session& s) { s.string = std::move(string); });
+}
+
+} // namespace zc
