@@ -3,8 +3,8 @@
 #pragma once
 
 #include "app/theme/theme.h"
-#include "model/documents/documents.h"
 #include "app/window/main_window.h"
+#include "model/documents/documents.h"
 
 #include <QApplication>
 

@@ -8,13 +8,13 @@
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
 #include "app/window/beside.h"
-#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/picture.h"
 #include "app/window/set_files.h"
 #include "app/window/start_options.h"
 #include "io/container/piece_file.h"
 #include "model/derived/job_pool.h"
+#include "model/documents/documents.h"
 #include "model/i18n/language.h"
 
 #include <QAbstractButton>

@@ -6,9 +6,9 @@
 #include "app/seams/dialogs.h"
 #include "app/spoken/spoken.h"
 #include "app/theme/theme.h"
-#include "model/documents/documents.h"
 #include "app/window/main_window.h"
 #include "app/window/notice_bar.h"
+#include "model/documents/documents.h"
 #include "support/check.h"
 #include "support/home.h"
 

@@ -16,8 +16,13 @@ def main():
         desktop.start([launcher, "--launch-immediately"])
         os.environ["QT_LINUX_ACCESSIBILITY_ALWAYS_ON"] = "1"
         os.environ["QT_ACCESSIBILITY"] = "1"
+        from gi.repository import Gio, GLib  # pylint: disable=import-error,import-outside-toplevel
+
+        session = Gio.bus_get_sync(Gio.BusType.SESSION, None)
+        desktop.until(lambda: session.call_sync("org.freedesktop.DBus", "/org/freedesktop/DBus", "org.freedesktop.DBus",
+                                                "NameHasOwner", GLib.Variant("(s)", ("org.a11y.Bus",)), None,
+                                                Gio.DBusCallFlags.NONE, -1, None).unpack()[0])
         import pyatspi  # pylint: disable=import-error,import-outside-toplevel; only once its bus is there
-        from gi.repository import GLib  # pylint: disable=import-error,import-outside-toplevel
 
         context = GLib.MainContext.default()
         heard = []

@@ -32,12 +32,17 @@ def main():
         now = json.loads(subprocess.check_output([CLI, "now"]))
         assert (now["hex"], now["value"], now["name"]) == palette.call("Current"), now
 
-        heard, told = [], desktop.folder + "/told"
+        heard, whole, changed, told = [], [], [], desktop.folder + "/told"
         follower = desktop.start([CLI, "follow"], stdout=open(told, "w", encoding="utf-8"))
         context = palette.GLib.MainContext.default()
-        palette.bus.signal_subscribe("org.zonachrom.Zonachrom", "org.zonachrom.Palette1", "Picked",
-                                     "/org/zonachrom/Zonachrom", None, 0,
-                                     lambda *signal: heard.append(signal[5].unpack()[0]))
+
+        def picked(*signal):
+            whole.append(signal[5].unpack())
+            heard.append(whole[-1][0])
+
+        for signal, hears in (("Picked", picked), ("SetChanged", lambda *signal: changed.append(signal[5].unpack()[0]))):
+            palette.bus.signal_subscribe("org.zonachrom.Zonachrom", "org.zonachrom.Palette1", signal,
+                                         "/org/zonachrom/Zonachrom", None, 0, hears)
 
         def hear(true):
             def turn():
@@ -59,6 +64,12 @@ def main():
         followed = [json.loads(line)["hex"] for line in open(told, encoding="utf-8")]
         assert followed[-1000:] == picks
         assert palette.call("Current")[0] == picks[-1]
+        # The value is the one that the command line has.
+        facts = json.loads(subprocess.check_output([CLI, "describe", picks[-1]]))[0]
+        assert palette.call("Current") == whole[-1], (palette.call("Current"), whole[-1])
+        assert abs(whole[-1][1] - facts["lab"][0]) < 0.001 and whole[-1][2].isprintable() and whole[-1][2], (whole[-1], facts)
+        assert not changed, changed
+        assert palette.call("Swatches", "(s)", "Row at dusk")[0] == palette.call("Swatches", "(s)", "")[0]
 
         before = palette.call("Swatches", "(s)", "")[0]
         for wrong in ("", "metal", "rgba(1, 2, 3, 0.5)", "#12345", "x" * 100_000, "color(display-p3 0 1 0)"):
@@ -73,6 +84,7 @@ def main():
         subprocess.check_call([CLI, "lay", "rgb(16 32 48)", "--name", "bolt", "--family", "iron"],
                               stdout=subprocess.DEVNULL)
         palette.call("Lay", "(sss)", "#405060", "", "iron")
+        hear(lambda: changed == ["Row at dusk"] * 2)
         after = palette.call("Swatches", "(s)", "")[0]
         assert after[:-2] == before and after[-2] == ("iron", "bolt", "#102030"), after[-2:]
         assert after[-1][0] == "iron" and after[-1][2] == "#405060" and after[-1][1]

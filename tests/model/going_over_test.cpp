@@ -7,8 +7,8 @@
 #include "model/photo/photo_reading.h"
 #include "model/share/share_reading.h"
 #include "model/study/try_reading.h"
-#include "model/workspace/workspace.h"
 #include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
 
 #include <QCryptographicHash>
 #include <QTest>

@@ -5,8 +5,8 @@
 #include "app/handbook/handbook_window.h"
 #include "app/log/session_log.h"
 #include "app/seams/clipboard.h"
-#include "model/documents/documents.h"
 #include "app/window/main_window.h"
+#include "model/documents/documents.h"
 
 #include <QApplication>
 #include <QMenuBar>

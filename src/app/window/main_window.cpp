@@ -28,7 +28,6 @@
 #include "app/wheel/wheel_view.h"
 #include "app/window/beside.h"
 #include "app/window/card_panel.h"
-#include "model/documents/documents.h"
 #include "app/window/hand_panel.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
@@ -41,6 +40,7 @@
 #include "core/color/text.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
+#include "model/documents/documents.h"
 #include "model/work/set_work.h"
 
 #include <QAction>
@@ -76,10 +76,11 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 } // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(m_space, dialogs), m_questions(m_dialogs, *this), m_hand_over(new HandOver(m_space)),
-      m_beside(new Beside(m_space, *m_hand_over, *this)), m_sampler(new ScreenSampler(m_space)),
-      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, m_questions, *m_long_work)),
-      m_head(new Head(m_space, this)), m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
+    : QMainWindow(parent), m_dialogs(m_space, dialogs), m_questions(m_dialogs, *this),
+      m_hand_over(new HandOver(m_space)), m_beside(new Beside(m_space, *m_hand_over, *this)),
+      m_sampler(new ScreenSampler(m_space)), m_long_work(new LongWork(this)),
+      m_documents(new Documents(m_space, m_questions, *m_long_work)), m_head(new Head(m_space, this)),
+      m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
       m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
       m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
       m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),

@@ -8,10 +8,10 @@
 #include "app/desks/share/share_stage.h"
 #include "app/seams/dialogs.h"
 #include "app/shelf/shelf_panel.h"
-#include "model/documents/documents.h"
 #include "app/window/notice_bar.h"
 #include "app/window/set_files.h"
 #include "app/window/share_files.h"
+#include "model/documents/documents.h"
 #include "model/i18n/text.h"
 #include "model/share/share_reading.h"
 

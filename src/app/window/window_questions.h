@@ -10,12 +10,8 @@ class WindowQuestions final : public Questions {
 public:
   WindowQuestions(Dialogs& dialogs, QWidget& window) : m_dialogs(dialogs), m_window(window) {}
   QString open_piece(const QString& folder) override { return m_dialogs.open_piece(&m_window, folder); }
-  QString save_piece(const QString& suggested) override {
-    return m_dialogs.save_piece(&m_window, suggested);
-  }
-  UnsavedAnswer ask_unsaved(const QString& title) override {
-    return m_dialogs.ask_unsaved(&m_window, title);
-  }
+  QString save_piece(const QString& suggested) override { return m_dialogs.save_piece(&m_window, suggested); }
+  UnsavedAnswer ask_unsaved(const QString& title) override { return m_dialogs.ask_unsaved(&m_window, title); }
   RecoveryAnswer offer_recovery(const QString& title, const QString& when, const QString& newer) override {
     return m_dialogs.offer_recovery(&m_window, title, when, newer);
   }

@@ -222,7 +222,7 @@ bool Documents::recover() {
     const bool newer = !leftover.piece_path.isEmpty() &&
                        changed_since(leftover.piece_state, leftover.piece_path.toStdString());
     switch (m_questions.offer_recovery(text(read->piece.title), leftover.when,
-                                     newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
+                                       newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
     case RecoveryAnswer::Recover:
       m_read_state = leftover.piece_state;
       begin(std::move(read).value(), newer ? QString() : leftover.piece_path, false);
@@ -284,9 +284,9 @@ bool Documents::save() {
 
 bool Documents::save_as() {
   if (busy() || !m_studio.take_typed()) return false;
-  const QString path = asked_to_end_in(
-      QLatin1String(kPieceExtension.data()), m_path.isEmpty() ? suggested_path() : m_path,
-      [this](const QString& suggested) { return m_questions.save_piece(suggested); });
+  const QString path =
+      asked_to_end_in(QLatin1String(kPieceExtension.data()), m_path.isEmpty() ? suggested_path() : m_path,
+                      [this](const QString& suggested) { return m_questions.save_piece(suggested); });
   return !path.isEmpty() && save_to(path);
 }
 

@@ -5,8 +5,8 @@
 #include "io/container/piece_json.h"
 #include "io/files/claim.h"
 #include "io/files/file_state.h"
-#include "model/journal/journal.h"
 #include "model/documents/questions.h"
+#include "model/journal/journal.h"
 #include "model/session/studio.h"
 
 #include <QObject>

@@ -59,7 +59,8 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
     next.far = n;
     m_space.viewing().try_on(next);
   });
-  space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Eyes}, this, &LacksPanel::follow);
+  space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Eyes}, this,
+             &LacksPanel::follow);
   connect(&space.tries(), &TryReader::changed, this, &LacksPanel::follow);
   connect(&space.set_work(), &SetWork::previewChanged, this, &LacksPanel::follow);
 }
