@@ -52,6 +52,12 @@ std::size_t by_hand(const std::vector<MatchColor>& set, const Lab& color) {
   return best;
 }
 
+/// Whether a display has no such color, with a hair's room.
+bool brought_into_gamut_needed(const Lab& lab) {
+  const LinearRgb c = linear_from_xyz(xyz_from_lab(lab));
+  return std::min({c.r, c.g, c.b}) < -1e-9 || std::max({c.r, c.g, c.b}) > 1 + 1e-9;
+}
+
 double hue_of(const Oklab& c) { return std::atan2(c.b, c.a) * 180 / std::numbers::pi; }
 
 /// Turned and stretched in the a-b plane of OKLab; as it is where that does not exist.
@@ -227,6 +233,27 @@ private slots:
     for (std::uint32_t w = 0; w < 1u << 24; w += 997)
       QCOMPARE(moved_word(still, 0x80000000u | w), 0x80000000u | w);
     QVERIFY(Follow({}).still());
+  }
+
+  /// Against a second way, in another language (tests/reference/make_follow.py).
+  void every_color_goes_the_way_that_the_moves_say() {
+    const auto color = [](const nlohmann::json& c) { return Srgb{c[0], c[1], c[2]}; };
+    int checked = 0;
+    for (const auto& known : reference_json("follow.json")) {
+      std::vector<SwatchMove> moves;
+      for (const auto& m : known["moves"]) moves.push_back({color(m[0]), color(m[1])});
+      const Follow follow(moves, known["softness"]);
+      for (const auto& c : known["colors"]) {
+        const Follow::Moved moved = follow.moved(color(c["color"]));
+        const Oklab became = oklab_from_xyz(xyz_from_lab(moved.wanted));
+        CHECK_NEAR(moved.wanted.l, double(c["becomes"][0]), 1e-4);
+        QVERIFY(std::abs(became.a - double(c["becomes"][1])) < 1e-5);
+        QVERIFY(std::abs(became.b - double(c["becomes"][2])) < 1e-5);
+        QCOMPARE(moved.reduced, brought_into_gamut_needed(moved.wanted));
+        ++checked;
+      }
+    }
+    QCOMPARE(checked, 120);
   }
 
   void a_color_at_a_swatch_becomes_the_swatch() {
