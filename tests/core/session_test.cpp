@@ -4,6 +4,7 @@
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
 #include "core/piece/laying.h"
+#include "core/session/first_steps.h"
 #include "core/session/session.h"
 #include "support/check.h"
 
@@ -36,6 +37,151 @@ struct Afternoon {
 class SessionTest : public QObject {
   Q_OBJECT
 private slots:
+  /// Corners, ends and what is read across them.
+  void mixing_is_read_where_it_is_drawn() {
+    Piece piece;
+    piece.sets.push_back(
+        {1, "set", {{2, "f", {{3, {0.5, 0.5, 0.5}}, {4, {0.9, 0.9, 0.8}}, {5, {0.1, 0.1, 0.2}}}}}});
+    piece.current_set = 1;
+    Mixing mixing;
+    QVERIFY(!field_of(mixing, piece));
+    mixing = with_corner(with_corner(mixing, 0, {{1, 0, 0}}), 1, {{0, 0, 1}});
+    QCOMPARE(mixing.corners.size(), std::size_t{2});
+    // Its ends are those of the set, chosen ones, or the trade's.
+    QCOMPARE(white_of(mixing, piece).color, (Srgb{0.9, 0.9, 0.8}));
+    QCOMPARE(black_of(mixing, piece).color, (Srgb{0.1, 0.1, 0.2}));
+    mixing.black = Srgb{0.3, 0, 0};
+    QCOMPARE(black_of(mixing, piece).color, (Srgb{0.3, 0, 0}));
+    QVERIFY(!white_of(mixing, Piece()).trade.empty() && value_of(white_of(mixing, Piece()).color) > 90);
+    // Steps along a line, ends included; between two corners a field is a line itself.
+    mixing.as = MixAs::Light;
+    const MixField field = *field_of(mixing, piece);
+    mixing.steps = 5;
+    QVERIFY(mixing_string(mixing, field).empty());
+    mixing.line = {{0, 0.5}, {1, 0.5}};
+    const auto string = mixing_string(mixing, field);
+    QCOMPARE(string.size(), std::size_t{5});
+    const auto grid = mixing_grid(field, 5);
+    QCOMPARE(grid.size(), std::size_t{1});
+    for (int step = 0; step < 5; ++step) {
+      const Srgb there = field.at({step / 4.0, 0.5})->color;
+      QVERIFY(largest_step(string[std::size_t(step)], there) < 1e-12 &&
+              largest_step(grid[0][std::size_t(step)], there) < 1e-12);
+    }
+    QVERIFY(largest_step(string[0], {1, 0, 0}) < 1e-6 && largest_step(string[4], {0, 0, 1}) < 1e-6);
+    // Toward black or white each is mixed with that end.
+    mixing.toward = -1;
+    QVERIFY(largest_step(field_of(mixing, piece)->at({0, 0.5})->color, {0.3, 0, 0}) < 0.01);
+    mixing.toward = 0;
+    // Another color at a corner leaves what is read; another number of corners does not.
+    mixing.parts = {1, 1};
+    mixing.picks = {{1, 0}};
+    mixing.follows = 1;
+    const Mixing recolored = with_corner(mixing, 1, {{0, 1, 0}});
+    QVERIFY(recolored.parts == mixing.parts && recolored.line && recolored.follows == mixing.follows);
+    for (const Mixing& other : {with_corner(mixing, 2, {{0, 1, 0}}), without_corner(mixing, 0)})
+      QVERIFY(other.parts.empty() && other.picks.empty() && !other.line && !other.follows);
+    QVERIFY(without_corner(mixing, 0).corners[0].color == (Srgb{0, 0, 1}));
+    QVERIFY(without_corner(mixing, 7) == mixing);
+    // Of three corners the rows widen, of four they are square; every color is there.
+    mixing = with_corner(mixing, 2, {{0, 1, 0}});
+    const auto triangle = mixing_grid(*field_of(mixing, piece), 4);
+    QCOMPARE(triangle.size(), std::size_t{4});
+    for (std::size_t row = 0; row < 4; ++row) QCOMPARE(triangle[row].size(), row + 1);
+    const MixField three = *field_of(mixing, piece);
+    QVERIFY(largest_step(triangle[0][0], three.at({0.5, 0})->color) < 1e-12);
+    QVERIFY(largest_step(triangle[3][0], three.at({0, 1})->color) < 1e-12);
+    QVERIFY(largest_step(triangle[3][3], three.at({1, 1})->color) < 1e-12);
+    QVERIFY(largest_step(triangle[2][1], three.at({0.5, 2.0 / 3})->color) < 1e-12);
+    const auto square = mixing_grid(*field_of(with_corner(mixing, 3, {{1, 1, 0}}), piece), 3);
+    QVERIFY(square.size() == 3 && square[0].size() == 3 && square[2].size() == 3);
+    mixing.corners[1].muted = true;
+    QVERIFY(largest_step(field_of(mixing, piece)->at({0.5, 0.5})->color, three.at({0.5, 0.5})->color) > 0.01);
+  }
+  /// A nudge of what is stepped is a whole step.
+  void nudges_go_by_steps_where_there_are_steps() {
+    Afternoon a;
+    a.session = taken_up(a.session, a.geometry, {0.7, 0.4, 0.3});
+    const WheelPoint at = a.session.at.at;
+    CHECK_NEAR(nudged_value(a.session, a.rules(), 3).at.at.v, at.v + 3, 1e-6);
+    CHECK_ANGLE(nudged_hue(a.session, a.rules(), 5)->at.at.a, at.a + 5, 1e-6);
+    a.session.at_hand.steps = {12, 5, 11};
+    const double value = nudged_value(a.session, a.rules(), 1).at.at.v;
+    CHECK_NEAR(value / 10, std::round(value / 10), 1e-6);
+    QVERIFY(value > at.v && value - at.v <= 15);
+    CHECK_NEAR(nudged_value(a.session, a.rules(), -2).at.at.v, value - 10, 1e-6); // The next below.
+    CHECK_NEAR(nudged_value(a.session, a.rules(), 24).at.at.v, value + 10, 1e-6); // Two steps of ten.
+    const double angle = nudged_hue(a.session, a.rules(), 1)->at.at.a;
+    CHECK_NEAR(std::remainder(angle, 30), 0, 1e-6);
+    const double radius = nudged_saturation(a.session, a.rules(), -1)->at.at.r;
+    CHECK_NEAR(radius * 5, std::round(radius * 5), 1e-6);
+    QVERIFY(radius < at.r);
+    QVERIFY(nudged_value(a.session, a.rules(), 1).before == a.session.color());
+  }
+  /// Each step is done by its own act alone, and stays done.
+  void first_steps_are_done_one_by_one() {
+    Piece opened;
+    Piece set = opened;
+    set.sets.push_back({1, "set", {{2, "f", {{3, {0.5, 0.5, 0.5}}}}}});
+    set.current_set = 1;
+    Piece photo = set;
+    photo.references.push_back({4, "p", "png", nullptr});
+    const auto done = [](const Piece& before, const Piece& piece, const Session& session) {
+      QList<int> out;
+      const FirstSteps steps = followed({}, before, piece, session);
+      for (std::size_t i = 0; i < kFirstSteps; ++i)
+        if (steps.done[i]) out << static_cast<int>(i);
+      return out;
+    };
+    const auto step = [](FirstStep s) { return QList<int>{static_cast<int>(s)}; };
+    Session at;
+    QCOMPARE(done(opened, opened, at), QList<int>());
+    QCOMPARE(done(set, photo, at), step(FirstStep::Reference));
+    QCOMPARE(done(photo, photo, at), QList<int>());
+    QCOMPARE(done(opened, set, at), step(FirstStep::Swatch));
+    Piece masked = set;
+    masked.mask = Mask{};
+    QCOMPARE(done(set, masked, at), step(FirstStep::Mask));
+    QCOMPARE(done(masked, masked, at), QList<int>());
+    QCOMPARE(done(masked, set, at), QList<int>());
+    Session picked = at;
+    picked.origin = SampleOrigin{4, 1, 1};
+    QCOMPARE(done(set, set, picked), step(FirstStep::Color));
+    picked.origin.reset();
+    picked.harvest.colors.resize(1);
+    QCOMPARE(done(set, set, picked), step(FirstStep::Color));
+    for (const auto& [desk, wanted] :
+         {std::pair(Desk::Grade, FirstStep::Report), {Desk::Share, FirstStep::Share}}) {
+      at.desk = desk;
+      QCOMPARE(done(set, set, at), step(wanted));
+      QCOMPARE(done(opened, opened, at), QList<int>()); // Without a swatch there is nothing to see.
+    }
+    at.desk = Desk::Try;
+    QCOMPARE(done(set, set, at), QList<int>());
+    QCOMPARE(done(photo, photo, at), step(FirstStep::Picture));
+    // Done once stays done.
+    QVERIFY(followed(with_done({}, FirstStep::Save), set, set, {}).has(FirstStep::Save));
+    QVERIFY(!with_done({}, FirstStep::Save).all());
+    FirstSteps all;
+    all.done.fill(true);
+    QVERIFY(all.all());
+  }
+  void results_are_replaced_and_dropped_by_the_chosen_one() {
+    Afternoon a;
+    Session s = harvest_shown(a.session, {1, std::vector<ExtractedColor>(3), {}});
+    QVERIFY(!change_between(s, chosen_replaced(s, a.piece.bands)).any() &&
+            !change_between(s, chosen_dropped(s)).any());
+    for (int i = 0; i < 3; ++i) s.harvest.colors[std::size_t(i)].x = i;
+    s.harvest.chosen = 1;
+    s = taken_up(std::move(s), a.geometry, {0.95, 0.95, 0.9});
+    s.harvest.chosen = 1;
+    const Session replaced = chosen_replaced(s, a.piece.bands);
+    QCOMPARE(replaced.harvest.colors[1].color, s.color());
+    QVERIFY(replaced.harvest.colors[1].band == Band::Light && replaced.harvest.colors[1].x == 1);
+    const Session dropped = chosen_dropped(s);
+    QCOMPARE(dropped.harvest.colors.size(), std::size_t{2});
+    QVERIFY(dropped.harvest.colors[0].x == 0 && dropped.harvest.colors[1].x == 2 && !dropped.harvest.chosen);
+  }
   /// Everything is filled for one piece; with another one only how things are looked at stays.
   void another_piece_keeps_how_things_are_looked_at_and_nothing_else() {
     Piece piece;

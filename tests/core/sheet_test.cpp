@@ -197,6 +197,11 @@ std::vector<LookedAt> looked_at() {
     Family& walls = l.piece.sets.change(0).families.change(2);
     for (std::size_t i = 0; i < walls.swatches.size(); ++i) walls.swatches.change(i).color = {0.5, 0.5, 0.5};
   });
+  add("a large paper", [](LookedAt& l) { l.spec.paper = Paper::A2; });
+  add("little room below for the facts of the wheel", [](LookedAt& l) {
+    l.spec.parts = {SheetPart::Title, SheetPart::Staff, SheetPart::Wheel};
+    l.spec.paper = Paper::A5, l.spec.margin = 20;
+  });
   return out;
 }
 

@@ -195,6 +195,26 @@ private slots:
       for (const SheetSwatch& s : sheet.pages[0].swatches)
         QCOMPARE(at(s.box.x + s.box.w / 2, s.box.y + s.box.h / 2),
                  word_of(rounded_8bit(s.color)) & 0xffffffu);
+      // Letters stand in their places: ink in each box, none beside the line.
+      if (dots == 150.0)
+        for (const SheetText& t : sheet.pages[0].texts) {
+          int ink = 0, beside = 0;
+          for (double y = t.box.y + 0.5; y < t.box.bottom() - 0.5; y += 0.25)
+            for (double x = t.box.x - 3; x < t.box.right() + 3; x += 0.25) {
+              const bool dark = qGray(image.pixel(int(x * dots / 72), int(y * dots / 72))) < 160;
+              const bool within = x > t.box.x - 1 && x < t.box.right() + 1;
+              (within ? ink : beside) += dark;
+            }
+          QVERIFY2(ink > 20 && beside == 0, t.words.c_str());
+        }
+      const SheetPicture& wheel = *std::ranges::find_if(
+          sheet.pages[0].pictures, [](const auto& p) { return p.part == SheetPart::Wheel; });
+      const SheetBox disc = disc_in(wheel.box);
+      const std::uint32_t middle = m_images.plan.pixel(200, 200);
+      const QColor seen = QColor::fromRgb(at(disc.x + disc.w / 2, disc.y + disc.h / 2)),
+                   made = QColor::fromRgb(middle);
+      QVERIFY(qAlpha(middle) == 255 && std::abs(seen.red() - made.red()) < 6 &&
+              std::abs(seen.blue() - made.blue()) < 6);
       const SheetPicture& photo = *std::ranges::find_if(
           sheet.pages[0].pictures, [](const auto& p) { return p.part == SheetPart::Reference; });
       QCOMPARE(at(photo.box.x + 3, photo.box.bottom() - 3), 0xc8285au);
@@ -282,6 +302,25 @@ private slots:
         written += r > 34 && qAlpha(named.pixel(x, y)) > 128;
       }
     QVERIFY(written > 40);
+    // A tick on the rim at each hue, and its name around a place beyond it.
+    PlanFileSpec large = spec;
+    large.size = 400, large.values = {50};
+    const QImage one = *plan_image(m_piece, large);
+    const double room = (one.width() - 400) / 2.0;
+    for (const NamedHue& hue : named_hues(m_piece.wheel.hues)) {
+      const DiscPoint tick = disc_point(Angle(hue.angle), 1.015), name = disc_point(Angle(hue.angle), 1.13);
+      const auto on = [&](DiscPoint p) { return QPointF(room + (p.x + 1) * 200, room + (1 - p.y) * 200); };
+      QVERIFY(qAlpha(one.pixel(int(on(tick).x()), int(on(tick).y()))) > 128);
+      double x = 0, y = 0, all = 0;
+      for (int v = -18; v <= 18; ++v)
+        for (int u = -18; u <= 18; ++u) {
+          const QPoint p = on(name).toPoint() + QPoint(u, v);
+          if (!one.rect().contains(p)) continue;
+          const double alpha = qAlpha(one.pixel(p));
+          x += alpha * u, y += alpha * v, all += alpha;
+        }
+      QVERIFY2(all > 255 * 30 && std::abs(x / all) < 2.5 && std::abs(y / all) < 2.5, hue.label.data());
+    }
     // On a ground nothing is transparent.
     for (const auto& [ground, word] : {std::pair(PlanGround::Dark, 0xff2b2b2bu),
                                        {PlanGround::Middle, 0xff777777u},
