@@ -326,9 +326,9 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->dialogs.damaged = DamagedAnswer::Rest;
   const int asked = m_desk->dialogs.unsaved_questions;
-  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
+  QTimer::singleShot(60, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   QVERIFY(!m_desk->space().store().edited());
-  slow_disk = 400;
+  slow_disk = 40;
   const bool opened = m_desk->window.documents().open(path("plate.zonachrom"));
   slow_disk = 0;
   QVERIFY(!opened);

@@ -171,7 +171,7 @@ private slots:
     std::vector<std::uint32_t> out(walk.photo().words.size()), before;
     std::map<std::string, int> counts;
     int drafts = 0;
-    for (int i = 0; i < (many ? 24 : 700); ++i) {
+    for (int i = 0; i < (many ? 16 : 700); ++i) {
       // Of many colors only what is drafted.
       const std::set<std::string> drafted{"moves", "softness", "mask", "outside", "photo"};
       std::string what = walk.step();
