@@ -52,6 +52,40 @@ std::size_t by_hand(const std::vector<MatchColor>& set, const Lab& color) {
   return best;
 }
 
+/// A ground that runs from warm to cold, discs, stripes, a faint edge, noise, and a corner of which nothing
+/// is seen.
+Patch of_everything() {
+  std::mt19937 random(77);
+  Patch out(240, 180);
+  for (int y = 0; y < 180; ++y)
+    for (int x = 0; x < 240; ++x) {
+      int r = 90 + x / 3, g = 100 + y / 4, b = 150 - x / 4;
+      if (std::hypot(x - 60, y - 50) < 30) r = 210, g = 120, b = 50;
+      if (std::hypot(x - 180, y - 120) < 40) r = 40, g = 60, b = 140;
+      if (std::hypot(x - 180, y - 120) < 12) r = 240, g = 230, b = 190;
+      if (y > 140 && x < 150) (x / 15 % 2 ? r : g) += 60;
+      if (y < 25) r += 9, g += 9, b += 9;
+      if (std::abs(x - y) < 2) r = g = b = 20;
+      const auto noisy = [&](int c) {
+        return static_cast<std::uint8_t>(std::clamp(c + int(random() % 9u) - 4, 0, 255));
+      };
+      const Srgb8 color{noisy(r), noisy(g), noisy(b)};
+      out.at(x, y) = x > 215 && y > 160 ? 0 : word_of(color);
+    }
+  return out;
+}
+nlohmann::json told(const Areas& areas) {
+  nlohmann::json out = nlohmann::json::array();
+  for (const PictureArea& a : areas.areas)
+    out.push_back({{"pixels", a.pixels},
+                   {"x", a.x},
+                   {"y", a.y},
+                   {"mean",
+                    {std::round(a.mean.l * 1e5) / 1e5, std::round(a.mean.a * 1e5) / 1e5,
+                     std::round(a.mean.b * 1e5) / 1e5}}});
+  return out;
+}
+
 /// Whether a display has no such color, with a hair's room.
 bool brought_into_gamut_needed(const Lab& lab) {
   const LinearRgb c = linear_from_xyz(xyz_from_lab(lab));
@@ -233,6 +267,42 @@ private slots:
     for (std::uint32_t w = 0; w < 1u << 24; w += 997)
       QCOMPARE(moved_word(still, 0x80000000u | w), 0x80000000u | w);
     QVERIFY(Follow({}).still());
+  }
+
+  /// Of a drawn picture with all that a picture can have: their pixels, places and colors, as they were
+  /// looked at and found right. Written anew with WRITE_AREAS=1, and then to be looked at again.
+  void areas_are_as_they_were_found() {
+    nlohmann::json all = nlohmann::json::array();
+    const Patch photo = of_everything();
+    for (const auto& [count, smallest, smoothing] :
+         {std::tuple(30, 0.02, 0.1), {8, 0.5, 0.1}, {60, 0.0, 0.0}, {20, 0.02, 1.5}}) {
+      AreaSpec spec;
+      spec.count = count, spec.smallest = smallest, spec.smoothing = smoothing;
+      Areas areas = cut_into_areas(photo.view(), spec).value();
+      all.push_back(told(areas));
+      edit_areas(areas, photo.view(), {AreaEdit::Kind::Merge, 40, 40, 200, 60});
+      edit_areas(areas, photo.view(), {AreaEdit::Kind::Split, 40, 40});
+      edit_areas(areas, photo.view(), {AreaEdit::Kind::Split, 120, 150});
+      all.push_back(told(areas));
+    }
+    QFile kept(QStringLiteral(REFERENCE_FOLDER "/areas.json"));
+    if (qEnvironmentVariableIsSet("WRITE_AREAS")) {
+      QVERIFY(kept.open(QFile::WriteOnly) && kept.write(QByteArray::fromStdString(all.dump(1)) + '\n') > 0);
+      return;
+    }
+    const auto known = reference_json("areas.json");
+    QCOMPARE(all.size(), known.size());
+    for (std::size_t i = 0; i < all.size(); ++i) {
+      QCOMPARE(all[i].size(), known[i].size());
+      for (std::size_t k = 0; k < all[i].size(); ++k) {
+        const auto &got = all[i][k], &wanted = known[i][k];
+        // Compilers differ in the last digits, and so may a pixel or two.
+        QVERIFY2(std::abs(int(got["pixels"]) - int(wanted["pixels"])) <= 2, got.dump().c_str());
+        QVERIFY2(got["x"] == wanted["x"] && got["y"] == wanted["y"], got.dump().c_str());
+        for (std::size_t c = 0; c < 3; ++c)
+          QVERIFY2(std::abs(double(got["mean"][c]) - double(wanted["mean"][c])) < 2e-4, got.dump().c_str());
+      }
+    }
   }
 
   /// Against a second way, in another language (tests/reference/make_follow.py).
