@@ -112,6 +112,15 @@ private slots:
     first.open.release();
     QTest::qWait(50);
     QCOMPARE(*value.value_for(5), 50);
+    // Back at what is there, nothing is made again, and what was on its way is dropped.
+    value.later(
+        6, [&] { return first.pass(60); }, [&] { told.push_back(6); });
+    value.later(
+        5, [&] { return made = true, 50; }, [&] { told.push_back(5); });
+    QVERIFY(!value.is_asked(5) && !value.is_asked(6));
+    first.open.release();
+    QTest::qWait(50);
+    QVERIFY(!made && *value.value_for(5) == 50);
     QCOMPARE(told, (std::vector<int>{2}));
   }
 

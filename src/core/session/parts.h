@@ -40,7 +40,7 @@ enum class Part {
   Mixing,
   Reach,
   Eyes,
-  Vivid, ///< Whether the plan is vivid, and the table for it.
+  Vivid, ///< Whether the plan shows each hue where it is most vivid.
 };
 inline constexpr std::size_t kPartCount = static_cast<std::size_t>(Part::Vivid) + 1;
 

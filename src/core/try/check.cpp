@@ -96,6 +96,17 @@ Stray StrayChecker::stray(std::uint32_t word) const {
   return out;
 }
 
+std::vector<char> outside_of(const MaskMapper* mask, const std::vector<ColorCount>& colors, double limit) {
+  std::vector<char> out(colors.size(), 0);
+  if (!mask) return out;
+  const StrayChecker checker(nullptr, mask, {0, limit});
+  in_rows(static_cast<int>(colors.size()), [&](int from, int to) {
+    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
+      out[i] = checker.stray(colors[i].word).outside;
+  });
+  return out;
+}
+
 double sum(const BandShares& shares) { return shares.dark + shares.middle + shares.light; }
 
 std::vector<Band> bands_of(const std::vector<ColorCount>& colors, const Bands& bands) {

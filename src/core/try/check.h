@@ -38,6 +38,11 @@ private:
   StrayLimits m_limits;
 };
 
+/// 1 for each color that lies outside of a mask by more than `limit`, else 0; nothing does without one. On
+/// all cores.
+[[nodiscard]] std::vector<char> outside_of(const MaskMapper* mask, const std::vector<ColorCount>& colors,
+                                           double limit);
+
 /// Shares 0..1 of the pixels that are seen.
 struct StrayShares {
   BandShares all; ///< Of the picture.

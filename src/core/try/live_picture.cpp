@@ -19,17 +19,6 @@ bool alike(const std::vector<SwatchMove>& a, const std::vector<SwatchMove>& b) {
   });
 }
 
-std::vector<char> found_outside(const std::vector<ColorCount>& colors, const MaskMapper* mask, double limit) {
-  std::vector<char> out(colors.size(), 0);
-  if (!mask) return out;
-  const StrayChecker checker(nullptr, mask, {0, limit});
-  in_rows(static_cast<int>(colors.size()), [&](int from, int to) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      out[i] = checker.stray(colors[i].word).outside;
-  });
-  return out;
-}
-
 } // namespace
 
 void LivePicture::show(const PixelView& seen, const SeenPart& part) {
@@ -161,13 +150,13 @@ void LivePicture::find_outside(const TriedSide& tried, Quality quality) {
   m_outside_limit = limit;
   m_outside_as_draft = quality == Quality::Draft && !m_cells.first.empty() && tried.mask;
   if (!m_outside_as_draft) {
-    m_outside = found_outside(m_picture.colors, tried.mask.get(), limit);
+    m_outside = outside_of(tried.mask.get(), m_picture.colors, limit);
     return;
   }
   std::vector<ColorCount> firsts;
   firsts.reserve(m_cells.first.size());
   for (const auto i : m_cells.first) firsts.push_back(m_picture.colors[i]);
-  const std::vector<char> drafted = found_outside(firsts, tried.mask.get(), limit);
+  const std::vector<char> drafted = outside_of(tried.mask.get(), firsts, limit);
   m_outside.resize(m_picture.colors.size());
   for (std::size_t i = 0; i < m_outside.size(); ++i) m_outside[i] = drafted[m_cells.cell[i]];
 }

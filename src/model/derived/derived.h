@@ -26,7 +26,9 @@ public:
   /// Made beside the window by `make`, which may take a Progress; then() is told once it is kept. Nothing
   /// happens where it is there or on its way.
   template <class Make> void later(const Key& key, Make make, std::function<void()> then) {
-    if (m_asked ? *m_asked == key : m_for == key) return;
+    if (m_asked == key) return;
+    if (std::exchange(m_asked, std::nullopt)) m_task->forget();
+    if (m_for == key) return; // Back at what is there.
     m_asked = key;
     if (!m_task) m_task = std::make_unique<Task<Value>>(m_scope);
     m_task->start(std::move(make), [this, key, then = std::move(then)](Value made) {

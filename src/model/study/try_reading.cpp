@@ -21,18 +21,6 @@ std::optional<std::size_t> place_of(const std::vector<Id>& ids, Id id) {
                                     : std::nullopt;
 }
 
-/// 1 or 0 for each color.
-std::vector<char> outside_mask(const std::vector<ColorCount>& colors, const MaskMapper& mapper,
-                               double limit) {
-  const StrayChecker checker(nullptr, &mapper, {0, limit});
-  std::vector<char> out(colors.size(), 0);
-  in_rows(static_cast<int>(colors.size()), [&](int from, int to) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      out[i] = checker.stray(colors[i].word).outside;
-  });
-  return out;
-}
-
 } // namespace
 
 TryReader::TryReader(Studio& studio, PhotoReader& reader, SetWork& work, PressReader& press)
@@ -282,9 +270,9 @@ std::unordered_map<Id, double> TryReader::uses_of(const SideColors& side,
 const std::vector<char>* TryReader::outside() {
   const IndexedPicture& picture = small_picture();
   const OutsideKey key{picture.serial, m_reader.mapper(), m_studio.piece().grading.outside};
-  if (!key.mask) return &m_outside.now(key, [&] { return std::vector<char>(picture.colors.size(), 0); });
+  if (!key.mask) return &m_outside.now(key, [&] { return outside_of(nullptr, picture.colors, key.limit); });
   m_outside.later(
-      key, [colors = picture.colors, key] { return outside_mask(colors, *key.mask, key.limit); },
+      key, [colors = picture.colors, key] { return outside_of(key.mask.get(), colors, key.limit); },
       [this] { emit changed(); });
   return m_outside.value_for(key);
 }
