@@ -3,33 +3,36 @@
 
 #include "app/paint/paint.h"
 #include "model/mixing/paint_reading.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QKeyEvent>
 #include <QWheelEvent>
 
 namespace zc {
 
-AxisWidget::AxisWidget(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+AxisWidget::AxisWidget(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
   setFocusPolicy(Qt::StrongFocus);
   // What all of them paint; each hears what it paints besides.
   space.hear({Part::Color, Part::Geometry, Part::Steps, Part::Reach, Part::Eyes}, this,
              qOverload<>(&QWidget::update));
-  connect(&space.paints(), &PaintReader::changed, this, qOverload<>(&QWidget::update));
+  connect(&paints, &PaintReader::changed, this, qOverload<>(&QWidget::update));
 }
 
 void AxisWidget::paint_line(QPainter& painter) { draw_value_line(painter, line_y(), 0, width()); }
 
 void AxisWidget::wheelEvent(QWheelEvent* event) {
-  m_space.picking().nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
+  m_picks.nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
   event->accept();
 }
 
 void AxisWidget::keyPressEvent(QKeyEvent* event) {
   const double step = nudge_size(event->modifiers());
   if (event->key() == Qt::Key_Up)
-    m_space.picking().nudge_value(step);
+    m_picks.nudge_value(step);
   else if (event->key() == Qt::Key_Down)
-    m_space.picking().nudge_value(-step);
+    m_picks.nudge_value(-step);
   else
     QWidget::keyPressEvent(event);
 }

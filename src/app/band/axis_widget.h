@@ -4,16 +4,19 @@
 
 #include "app/band/value_axis.h"
 #include "app/theme/number_field.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class PaintReader;
+class Picking;
+
 class AxisWidget : public QWidget {
   Q_OBJECT
 public:
-  AxisWidget(Workspace& space, QWidget* parent);
+  AxisWidget(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
 
 protected:
   [[nodiscard]] ValueAxis axis() const { return ValueAxis(height()); }
@@ -21,8 +24,9 @@ protected:
   void paint_line(QPainter& painter);
   void wheelEvent(QWheelEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  PaintReader& m_mixing;
 };
 
 } // namespace zc

@@ -3,14 +3,16 @@
 // moves.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 namespace zc {
+
+class PlanReader;
 
 class RailPicture {
 public:
   /// One pixel wide, the light end first; `pixels` high. As the eyes of the session see it.
-  [[nodiscard]] const QImage& of(Workspace& space, int pixels);
+  [[nodiscard]] const QImage& of(Studio& space, PlanReader& plan, int pixels);
 
 private:
   struct Shown {

@@ -8,6 +8,10 @@
 #include "model/i18n/text.h"
 #include "model/mixing/paint_reading.h"
 #include "model/photo/photo_reading.h"
+#include "model/plan/plan_reader.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QMouseEvent>
 
@@ -31,8 +35,10 @@ constexpr double kGrabLimit = 6;
 
 } // namespace
 
-RailView::RailView(Workspace& space, Build build, QWidget* parent)
-    : AxisWidget(space, parent), m_build(build) {
+RailView::RailView(Studio& space, Picking& picking, Viewing& viewing, PlanReader& plan, PhotoReader& photos,
+                   PaintReader& paints, Build build, QWidget* parent)
+    : AxisWidget(space, picking, paints, parent), m_viewing(viewing), m_plan(plan), m_photos(photos),
+      m_build(build) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
   setStatusTip(tr(
@@ -60,7 +66,7 @@ void RailView::paintEvent(QPaintEvent*) {
   QPainterPath ground;
   ground.addRect(bar);
   fill_hatch(painter, ground);
-  painter.drawImage(bar, for_monitor(m_picture.of(m_space, pixels)));
+  painter.drawImage(bar, for_monitor(m_picture.of(m_space, m_plan, pixels)));
   paint_scale(painter, bar);
   paint_limits(painter, bar);
   paint_flat_limits(painter, bar);
@@ -106,7 +112,7 @@ void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
 }
 
 void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
-  const FineValues* values = m_space.reader().values();
+  const FineValues* values = m_photos.values();
   if (!values) return;
   QColor fill = theme().quiet;
   fill.setAlphaF(0.55F);
@@ -115,8 +121,8 @@ void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
 
 /// How much of the disc the paints reach at each value, hanging where the histogram does.
 void RailView::paint_reach(QPainter& painter, const QRectF& bar) {
-  const Reach* reach = m_space.paints().reach();
-  const double largest = m_space.paints().largest_share();
+  const Reach* reach = m_mixing.reach();
+  const double largest = m_mixing.largest_share();
   if (!reach || !(largest > 0)) return;
   QPainterPath path;
   for (int value = 0; value < kReachValues; ++value) {
@@ -130,9 +136,9 @@ void RailView::paint_reach(QPainter& painter, const QRectF& bar) {
 std::vector<double> RailView::flat_limits_shown() const {
   const Session& s = m_space.session();
   if (m_build == Build::Slim || s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat ||
-      !m_space.reader().photo())
+      !m_photos.photo())
     return {};
-  return m_space.reader().tones().limits;
+  return m_photos.tones().limits;
 }
 
 void RailView::paint_flat_limits(QPainter& painter, const QRectF& bar) {
@@ -150,7 +156,7 @@ void RailView::drag_flat_limit(double value) {
   const double low = *m_limit == 0 ? 0 : looking.limits[*m_limit - 1],
                high = *m_limit + 1 == looking.limits.size() ? 100 : looking.limits[*m_limit + 1];
   looking.limits[*m_limit] = std::clamp(value, low, high);
-  m_space.viewing().look_at(looking);
+  m_viewing.look_at(looking);
 }
 
 void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
@@ -174,17 +180,17 @@ void RailView::mousePressEvent(QMouseEvent* event) {
       m_limit = i;
   if (m_limit) return;
   m_picking = true;
-  m_space.picking().begin_pick();
-  m_space.picking().pick_value(axis().value_at(event->position().y()));
+  m_picks.begin_pick();
+  m_picks.pick_value(axis().value_at(event->position().y()));
 }
 void RailView::mouseMoveEvent(QMouseEvent* event) {
   const double value = axis().value_at(event->position().y());
   if (m_limit) drag_flat_limit(value);
-  if (m_picking) m_space.picking().pick_value(value);
+  if (m_picking) m_picks.pick_value(value);
 }
 void RailView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  if (std::exchange(m_picking, false)) m_space.picking().end_pick();
+  if (std::exchange(m_picking, false)) m_picks.end_pick();
   m_limit.reset();
 }
 
@@ -194,7 +200,7 @@ void RailView::call_off() {
 }
 
 Spoken RailView::spoken() {
-  Spoken out{QAccessible::Slider, color_told(m_space.session().color()), spoken_value(m_space), {}};
+  Spoken out{QAccessible::Slider, color_told(m_space.session().color()), spoken_value(m_space, m_picks), {}};
   const auto limits = flat_limits_shown();
   for (std::size_t i = 0; i < limits.size(); ++i) {
     SpokenItem item;

@@ -9,12 +9,20 @@
 
 namespace zc {
 
+class PaintReader;
+class PhotoReader;
+class Picking;
+class PlanReader;
+class Studio;
+class Viewing;
+
 class RailView final : public AxisWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   /// Slim leaves out the histogram and the number at the value line.
   enum class Build { Full, Slim };
-  RailView(Workspace& space, Build build, QWidget* parent);
+  RailView(Studio& space, Picking& picking, Viewing& viewing, PlanReader& plan, PhotoReader& photos,
+           PaintReader& paints, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
   [[nodiscard]] Spoken spoken() override;
   void call_off() override;
@@ -35,6 +43,9 @@ private:
   void paint_scale(QPainter& painter, const QRectF& bar);
   void paint_limits(QPainter& painter, const QRectF& bar);
 
+  Viewing& m_viewing;
+  PlanReader& m_plan;
+  PhotoReader& m_photos;
   Build m_build;
   RailPicture m_picture;
   bool m_picking = false;

@@ -9,6 +9,9 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/mixing/paint_reading.h"
+#include "model/plan/plan_reader.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -16,13 +19,15 @@
 namespace zc {
 namespace {
 
-QString hue_name(const Workspace& space, double angle) {
+QString hue_name(const Studio& space, double angle) {
   return word(nearest_named_hue(space.piece().wheel.hues, angle).name);
 }
 
 } // namespace
 
-SectionView::SectionView(Workspace& space, QWidget* parent) : AxisWidget(space, parent) {
+SectionView::SectionView(Studio& space, Picking& picking, PlanReader& plan, PaintReader& paints,
+                         QWidget* parent)
+    : AxisWidget(space, picking, paints, parent), m_plan(plan) {
   setObjectName(QStringLiteral("section"));
   setAccessibleName(tr("Hue section"));
   setStatusTip(tr("Drag to set value and saturation at this hue; left of the middle lies its complement."));
@@ -40,7 +45,7 @@ void SectionView::refresh_picture() {
   const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.eyes};
   if (wanted == m_shown) return;
   m_shown = wanted;
-  m_space.plan().painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
+  m_plan.painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
   show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
 }
@@ -66,7 +71,7 @@ void SectionView::paint_limits(QPainter& painter) {
 /// The border of what the paints reach in this cut: the ends of each stretch joined to those of the stretch
 /// at the value below that it overlaps, lines across where one begins or ends.
 void SectionView::paint_reach(QPainter& painter) {
-  const auto& rows = m_space.paints().limits(m_space.session().section_angle);
+  const auto& rows = m_mixing.limits(m_space.session().section_angle);
   QPainterPath path;
   const auto line = [&](double x, double y, double to_x, double to_y) {
     path.moveTo(x_of(x), axis().y_of(y));
@@ -143,30 +148,30 @@ void SectionView::paintEvent(QPaintEvent*) {
 
 void SectionView::pick(QPointF at) {
   const QRectF r = picture_rect();
-  m_space.picking().pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
-                                 axis().value_at(at.y()));
+  m_picks.pick_section(std::clamp(2 * (at.x() - r.center().x()) / r.width(), -1.0, 1.0),
+                       axis().value_at(at.y()));
 }
 
 void SectionView::keyPressEvent(QKeyEvent* event) {
   const double step = nudge_size(event->modifiers()) / 100;
   if (event->key() == Qt::Key_Right)
-    m_space.picking().nudge_saturation(step);
+    m_picks.nudge_saturation(step);
   else if (event->key() == Qt::Key_Left)
-    m_space.picking().nudge_saturation(-step);
+    m_picks.nudge_saturation(-step);
   else
     AxisWidget::keyPressEvent(event);
 }
 void SectionView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   m_picking = true;
-  m_space.picking().begin_pick();
+  m_picks.begin_pick();
   pick(event->position());
 }
 void SectionView::mouseMoveEvent(QMouseEvent* event) {
   if (m_picking) pick(event->position());
 }
 void SectionView::mouseReleaseEvent(QMouseEvent* event) {
-  if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_space.picking().end_pick();
+  if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_picks.end_pick();
 }
 
 void SectionView::call_off() { m_picking = false; }
@@ -177,11 +182,11 @@ Spoken SectionView::spoken() {
   value.role = QAccessible::Slider;
   value.name = tr("Value");
   value.rect = picture_rect();
-  value.number = spoken_value(m_space);
+  value.number = spoken_value(m_space, m_picks);
   return {QAccessible::Canvas,
           color_told(m_space.session().color()),
           {},
-          {std::move(value), spoken_saturation(m_space, picture_rect())}};
+          {std::move(value), spoken_saturation(m_space, m_picks, picture_rect())}};
 }
 
 } // namespace zc

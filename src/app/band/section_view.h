@@ -8,10 +8,15 @@
 
 namespace zc {
 
+class PaintReader;
+class Picking;
+class PlanReader;
+class Studio;
+
 class SectionView final : public AxisWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  SectionView(Workspace& space, QWidget* parent);
+  SectionView(Studio& space, Picking& picking, PlanReader& plan, PaintReader& paints, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
   void call_off() override;
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
@@ -32,6 +37,7 @@ private:
   void paint_limits(QPainter& painter);
   void paint_reach(QPainter& painter);
 
+  PlanReader& m_plan;
   bool m_picking = false;
   struct Shown {
     WheelSpec wheel;

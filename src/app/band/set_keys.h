@@ -6,9 +6,10 @@ class QKeyEvent;
 
 namespace zc {
 
-class Workspace;
+class Laying;
+class SetWork;
 
 /// Deletes, takes up or lets go of the selection; false for any other key.
-bool takes_set_key(Workspace& space, const QKeyEvent& event);
+bool takes_set_key(Laying& laying, SetWork& work, const QKeyEvent& event);
 
 } // namespace zc

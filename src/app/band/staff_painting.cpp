@@ -7,6 +7,11 @@
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
+#include "model/proof/press_reading.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 #include "model/share/share_reading.h"
 #include "model/study/try_reading.h"
 #include "model/work/set_work.h"
@@ -63,7 +68,7 @@ void StaffView::paint_head(QPainter& painter) {
   if (!set) return;
   const int indent = QFontMetrics(heading_font()).horizontalAdvance(tr("Set")) + 10;
   QString count = counted(static_cast<qsizetype>(swatch_count(*set)));
-  const auto selected = m_space.set_work().selection().size();
+  const auto selected = m_work.selection().size();
   if (selected > 1) count += tr(", %1 selected").arg(selected);
   const QFontMetrics metrics(caption_font());
   // The name comes first; the count where there is room for both.
@@ -82,7 +87,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
   // As the press prints it, where the proof is on.
-  const QColor color = shown_color(m_space.press().proof()(chip.shown), m_space.session().eyes);
+  const QColor color = shown_color(m_reader.proof()(chip.shown), m_space.session().eyes);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));
@@ -93,14 +98,14 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   }
   if (m_uses) {
     if (const auto at = m_uses->find(s.id); at != m_uses->end()) paint_use(painter, r, color, at->second);
-    if (m_space.tries().hovered() == s.id) {
+    if (m_tries.hovered() == s.id) {
       QPainterPath seen;
       seen.addRect(r.adjusted(-2, -2, 2, 2));
       draw_double_line(painter, seen, 1.4);
     }
   }
   draw_marks(painter, r, color, {s.locked, chip.held, s.used});
-  if (!m_space.set_work().selected(s.id)) return;
+  if (!m_work.selected(s.id)) return;
   QPainterPath frame;
   frame.addRect(r.adjusted(-3, -3, 3, 3));
   draw_double_line(painter, frame, s.id == m_space.session().selection.focus() ? 2 : 1.2);
@@ -140,8 +145,7 @@ void StaffView::paint_families(QPainter& painter) {
     if (reach[i].first < reach[i].second)
       painter.drawLine(QPointF(x, reach[i].first), QPointF(x, reach[i].second));
   }
-  m_uses =
-      m_place == Place::Window && m_space.session().desk == Desk::Try ? &m_space.tries().uses() : nullptr;
+  m_uses = m_place == Place::Window && m_space.session().desk == Desk::Try ? &m_tries.uses() : nullptr;
   for (const auto& chip : m_chips)
     if (scrolled(chip).intersects(seen)) paint_chip(painter, chip);
   for (std::size_t i = 0; i < families().size(); ++i)
@@ -217,8 +221,8 @@ void StaffView::paint_link(QPainter& painter, Id one, Id other, const QString& w
 }
 
 void StaffView::choose_links() {
-  const SetWork& work = m_space.set_work();
-  const GradingReport& report = m_space.set_work().report();
+  const SetWork& work = m_work;
+  const GradingReport& report = m_work.report();
   m_links.emplace();
   // Ids are small and close together; looking up hundreds of thousands of pairs in a set of them takes a
   // frame.
@@ -244,7 +248,7 @@ void StaffView::choose_links() {
 }
 
 void StaffView::paint_findings(QPainter& painter) {
-  const GradingReport& report = m_space.set_work().report();
+  const GradingReport& report = m_work.report();
   if (!m_links) choose_links();
   std::size_t drawn = 0;
   for (const auto& link : *m_links)
@@ -276,7 +280,7 @@ void StaffView::paint_findings(QPainter& painter) {
 void StaffView::paint_counts(QPainter& painter) {
   const double left = staff_rect().right();
   const Bands& bands = m_space.piece().bands;
-  const BandCounts n = m_space.set_work().counts(), &target = m_space.piece().grading.target;
+  const BandCounts n = m_work.counts(), &target = m_space.piece().grading.target;
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   const auto label = [&](double from, double to, const QString& name, int count, int wanted) {
@@ -402,10 +406,11 @@ Spoken StaffView::spoken() {
       if (families()[i].id == family) return column_rect(i);
     return QRectF();
   };
-  Spoken out{QAccessible::Grouping,
-             set_told(m_space.piece()),
-             {},
-             spoken_families(m_space, column, [this](Id swatch) { return swatch_rect(swatch); })};
+  Spoken out{
+      QAccessible::Grouping,
+      set_told(m_space.piece()),
+      {},
+      spoken_families(m_space, m_laying, m_work, column, [this](Id swatch) { return swatch_rect(swatch); })};
   const auto& string = m_space.session().string;
   for (std::size_t i = 0; i < string.size(); ++i) {
     SpokenItem item;
@@ -413,9 +418,7 @@ Spoken StaffView::spoken() {
     item.role = QAccessible::Button;
     item.name = tr("String, step %1: %2").arg(i + 1).arg(color_told(string[i].color));
     item.rect = string_rect(i);
-    item.actions = {{tr("Lay"), [this, step = string[i]] {
-                       m_space.laying().lay_color({step.color, step.at});
-                     }}};
+    item.actions = {{tr("Lay"), [this, step = string[i]] { m_laying.lay_color({step.color, step.at}); }}};
     out.items.push_back(std::move(item));
   }
   return out;

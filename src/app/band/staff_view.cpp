@@ -11,6 +11,11 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
+#include "model/mixing/paint_reading.h"
+#include "model/proof/press_reading.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 #include "model/study/try_reading.h"
 #include "model/work/set_work.h"
 
@@ -40,8 +45,10 @@ constexpr double kLimitReach = 5;
 
 } // namespace
 
-StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
-    : AxisWidget(space, parent), m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
+StaffView::StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& work, PressReader& press,
+                     PaintReader& paints, TryReader& tries, Place place, QWidget* parent)
+    : AxisWidget(space, picking, paints, parent), m_laying(laying), m_work(work), m_reader(press),
+      m_tries(tries), m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
       m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {
   setObjectName(QStringLiteral("staff"));
   setAccessibleName(tr("Staff of the current set"));
@@ -53,14 +60,14 @@ StaffView::StaffView(Workspace& space, Place place, QWidget* parent)
   space.hear({Part::Sets, Part::Geometry, Part::String, Part::Eyes, Part::Desk, Part::SetView, Part::Sharing,
               Part::Versions, Part::Trying, Part::Reference, Part::Steps, Part::Selection},
              this, &StaffView::follow);
-  connect(&space.set_work(), &SetWork::reportChanged, this, &StaffView::follow);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &StaffView::follow);
+  connect(&work, &SetWork::reportChanged, this, &StaffView::follow);
+  connect(&work, &SetWork::previewChanged, this, &StaffView::follow);
   // At Try the swatches tell how much of the picture they cover.
   const auto tell_use = [this] {
     if (m_space.session().desk == Desk::Try) update();
   };
-  connect(&space.tries(), &TryReader::changed, this, tell_use);
-  connect(&space.tries(), &TryReader::hoveredChanged, this, tell_use);
+  connect(&tries, &TryReader::changed, this, tell_use);
+  connect(&tries, &TryReader::hoveredChanged, this, tell_use);
   connect(&space.photos(), &PhotoLibrary::changed, this, tell_use);
   space.hear({Part::References}, this, tell_use);
 }
@@ -135,9 +142,9 @@ void StaffView::lay_out_chips() {
   const double w = column_width() - 2 * column_gap(), left = staff_rect().left() + 4 + column_gap();
   for (std::size_t i = 0; i < families().size(); ++i)
     for (const auto& s : families()[i].swatches) {
-      const auto preview = m_space.set_work().preview().find(s.id);
-      const Srgb shown = m_space.set_work().shown(s);
-      const bool held = preview != m_space.set_work().preview().end() && preview->second.held;
+      const auto preview = m_work.preview().find(s.id);
+      const Srgb shown = m_work.shown(s);
+      const bool held = preview != m_work.preview().end() && preview->second.held;
       const double y = chip_y(value_of(shown)) - kSwatchHeight / 2;
       m_chip_of[s.id] = m_chips.size();
       m_chips.push_back(
@@ -220,7 +227,7 @@ void StaffView::follow() {
   lay_out_chips();
   m_links.reset();
   // Made here where it is going to be painted, so that painting finds it ready.
-  if (wide() && isVisible()) static_cast<void>(m_space.set_work().report());
+  if (wide() && isVisible()) static_cast<void>(m_work.report());
   update();
 }
 
@@ -244,7 +251,7 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   setFocus(Qt::MouseFocusReason);
   if (const auto step = string_step_at(m_press)) {
     const StringStep taken = m_space.session().string[*step];
-    return m_space.laying().lay_color({taken.color, taken.at});
+    return m_laying.lay_color({taken.color, taken.at});
   }
   const auto family = family_at(m_press);
   if (const Swatch* s = swatch_at(m_press)) {
@@ -256,10 +263,10 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   } else if (family && m_press.y() > axis().bottom()) {
     m_drag = Drag::Family;
     m_dragged = families()[*family].id;
-    m_space.laying().select_family(m_dragged);
+    m_laying.select_family(m_dragged);
   } else if (!family && std::abs(m_press.y() - line_y()) <= 6) {
     m_drag = Drag::Value;
-    m_space.picking().begin_pick();
+    m_picks.begin_pick();
   } else {
     m_drag = Drag::Box;
   }
@@ -271,7 +278,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton &&
       (m_pointer - m_press).manhattanLength() >= QApplication::startDragDistance())
     m_moved = true;
-  if (m_drag == Drag::Value) m_space.picking().pick_value(axis().value_at(m_pointer.y()));
+  if (m_drag == Drag::Value) m_picks.pick_value(axis().value_at(m_pointer.y()));
   if (m_drag == Drag::LightLimit || m_drag == Drag::DarkLimit) move_limit(m_pointer);
   if (m_drag == Drag::Swatch && m_moved && drag_out()) return;
   const bool on_line = std::abs(m_pointer.y() - line_y()) <= 6 && !m_hovered;
@@ -279,7 +286,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   setCursor(on_line || on_limit || m_drag == Drag::Value ? Qt::SizeVerCursor : Qt::ArrowCursor);
   if (m_space.session().desk == Desk::Try) {
     const Swatch* under = swatch_at(m_pointer);
-    m_space.tries().hover(under ? under->id : 0, true);
+    m_tries.hover(under ? under->id : 0, true);
   }
   say_hint(*this, hint_at(m_pointer));
   update();
@@ -302,9 +309,9 @@ void StaffView::move_limit(QPointF p) {
 bool StaffView::drag_out() {
   if (!beyond_window(*this, m_pointer)) return false;
   m_drag = Drag::None;
-  const auto& selected = m_space.set_work().selection();
+  const auto& selected = m_work.selection();
   drag_swatches_out(*this, *current_set(m_space.piece()),
-                    m_space.set_work().selected(m_dragged) ? selected : std::vector<Id>{m_dragged});
+                    m_work.selected(m_dragged) ? selected : std::vector<Id>{m_dragged});
   update();
   return true;
 }
@@ -322,14 +329,14 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
   m_pointer = event->position();
   const auto family = family_at(m_pointer);
   if (drag == Drag::Value) {
-    m_space.picking().end_pick();
+    m_picks.end_pick();
   } else if (drag == Drag::Box && m_moved) {
-    m_space.set_work().select(swatches_in(QRectF(m_press, m_pointer).normalized()));
+    m_work.select(swatches_in(QRectF(m_press, m_pointer).normalized()));
   } else if (drag == Drag::Box && family && slot_rect(*family).contains(m_pointer)) {
-    m_space.laying().lay_current_into(families()[*family].id);
+    m_laying.lay_current_into(families()[*family].id);
   } else if (drag == Drag::Box) {
-    if (family) m_space.laying().select_family(families()[*family].id);
-    m_space.laying().select_swatch(0);
+    if (family) m_laying.select_family(families()[*family].id);
+    m_laying.select_swatch(0);
   } else if (m_moved && drag == Drag::Swatch && !rect().contains(m_pointer.toPoint()) &&
              (m_space.session().desk == Desk::Try || over_taker(event->globalPosition().toPoint()))) {
     emit droppedElsewhere(m_dragged, event->globalPosition().toPoint());
@@ -339,16 +346,16 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
     m_drag = Drag::None;
   } else if (drag == Drag::Swatch) {
     if (m_place == Place::Beside && m_modifiers == Qt::NoModifier)
-      m_space.set_work().take_up_swatch(m_dragged);
+      m_work.take_up_swatch(m_dragged);
     else
-      m_space.set_work().click(m_dragged, m_modifiers);
+      m_work.click(m_dragged, m_modifiers);
   }
   update();
 }
 
 void StaffView::drop(QPointF p) {
-  SetWork& work = m_space.set_work();
-  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_space.laying().select_swatch(m_dragged);
+  SetWork& work = m_work;
+  if (m_drag == Drag::Swatch && !work.selected(m_dragged)) m_laying.select_swatch(m_dragged);
   // Names of other sets take swatches too.
   const QWidget* under = window()->childAt(mapTo(window(), p.toPoint()));
   if (const Id set = under ? under->property("takesSwatchesOfSet").toULongLong() : 0;
@@ -381,7 +388,7 @@ void StaffView::drop(QPointF p) {
 void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
   const auto family = family_at(event->position());
   if (swatch_at(event->position()))
-    m_space.set_work().take_up_focus();
+    m_work.take_up_focus();
   else if (m_place == Place::Window && family && event->position().y() > axis().bottom())
     rename_family(*family);
 }
@@ -398,10 +405,10 @@ void StaffView::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void StaffView::dropEvent(QDropEvent* event) {
-  if (const auto over = family_at(event->position())) m_space.laying().select_family(families()[*over].id);
+  if (const auto over = family_at(event->position())) m_laying.select_family(families()[*over].id);
   const auto swatches = swatches_of(*event->mimeData());
   if (swatches.empty()) return;
-  m_space.set_work().paste(swatches);
+  m_work.paste(swatches);
   event->acceptProposedAction();
 }
 
@@ -425,7 +432,7 @@ void StaffView::keyPressEvent(QKeyEvent* event) {
   default:
     break;
   }
-  if (!takes_set_key(m_space, *event)) AxisWidget::keyPressEvent(event);
+  if (!takes_set_key(m_laying, m_work, *event)) AxisWidget::keyPressEvent(event);
 }
 
 std::optional<std::size_t> StaffView::chosen_family() const {
@@ -444,8 +451,8 @@ std::optional<std::size_t> StaffView::neighbor_family(int by) const {
 void StaffView::step_family(int by) {
   const auto next = neighbor_family(by);
   if (!next) return;
-  m_space.laying().select_family(families()[*next].id);
-  m_space.laying().select_swatch(0);
+  m_laying.select_family(families()[*next].id);
+  m_laying.select_swatch(0);
 }
 
 /// To the next lighter (1) or darker (-1) swatch of the chosen family; from none, to its darkest or lightest.
@@ -461,19 +468,19 @@ void StaffView::step_swatch(int by) {
   });
   const auto last = static_cast<std::ptrdiff_t>(by_value.size()) - 1;
   const std::ptrdiff_t from = at != by_value.end() ? at - by_value.begin() : by > 0 ? -1 : last + 1;
-  m_space.laying().select_swatch(
+  m_laying.select_swatch(
       by_value[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(from + by, 0, last))].id);
 }
 
 void StaffView::move_selected(int by) {
-  if (const auto next = neighbor_family(by)) m_space.set_work().move_to(families()[*next].id);
+  if (const auto next = neighbor_family(by)) m_work.move_to(families()[*next].id);
 }
 
 // ---------------------------------------------------------------- menus
 
 void StaffView::fill_swatch_menu(QMenu& menu, Id id) {
-  SetWork& work = m_space.set_work();
-  if (!work.selected(id)) m_space.laying().select_swatch(id);
+  SetWork& work = m_work;
+  if (!work.selected(id)) m_laying.select_swatch(id);
   if (m_place == Place::Window) menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
   menu.addAction(tr("Replace by the current color"), &work, &SetWork::replace_by_current);
   menu.addAction(tr("Duplicate"), &work, &SetWork::duplicate);
@@ -544,7 +551,7 @@ void StaffView::add_family() {
   if (!m_space.store().apply(tr("New family"),
                              [&](Piece p) { return with_family(std::move(p), name.toStdString()); }))
     return;
-  m_space.laying().select_family(families().back().id);
+  m_laying.select_family(families().back().id);
   m_scroll->setValue(m_scroll->maximum());
   rename_family(families().size() - 1);
 }
@@ -557,14 +564,14 @@ void StaffView::rename_selected() {
 void StaffView::rename_family(std::size_t i) {
   const Id id = families()[i].id;
   m_editor->edit(name_rect(i), text(families()[i].name),
-                 [=, this](const QString& name) { m_space.set_work().name_family(id, name); });
+                 [=, this](const QString& name) { m_work.name_family(id, name); });
 }
 
 void StaffView::rename_swatch(Id swatch) {
   const Swatch* s = find_swatch(m_space.piece(), swatch);
   if (!s) return;
   m_editor->edit(swatch_rect(swatch), text(s->name),
-                 [=, this](const QString& name) { m_space.set_work().name_swatch(swatch, name); });
+                 [=, this](const QString& name) { m_work.name_swatch(swatch, name); });
 }
 
 void StaffView::call_off() {

@@ -15,14 +15,22 @@ class QScrollBar;
 
 namespace zc {
 
+class Laying;
 class NameEditor;
+class PaintReader;
+class Picking;
+class PressReader;
+class SetWork;
+class Studio;
+class TryReader;
 
 class StaffView final : public AxisWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   /// Beside the canvas it is as at Pick at every desk, and nothing is typed.
   enum class Place { Window, Beside };
-  StaffView(Workspace& space, Place place, QWidget* parent);
+  StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& work, PressReader& press,
+            PaintReader& paints, TryReader& tries, Place place, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {166, 200}; }
 
@@ -124,6 +132,10 @@ private:
   void rename_family(std::size_t i);
   void rename_swatch(Id swatch);
 
+  Laying& m_laying;
+  SetWork& m_work;
+  PressReader& m_reader;
+  TryReader& m_tries;
   Place m_place;
   QScrollBar* m_scroll;
   NameEditor* m_editor;

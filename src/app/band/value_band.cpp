@@ -4,14 +4,18 @@
 #include "app/band/rail_view.h"
 #include "app/band/section_view.h"
 #include "app/band/staff_view.h"
+#include "model/workspace/workspace.h"
 
 #include <QHBoxLayout>
 
 namespace zc {
 
 ValueBand::ValueBand(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_rail(new RailView(space, RailView::Build::Full, this)),
-      m_section(new SectionView(space, this)), m_staff(new StaffView(space, StaffView::Place::Window, this)) {
+    : QWidget(parent), m_rail(new RailView(space, space.picking(), space.viewing(), space.plan(),
+                                           space.reader(), space.paints(), RailView::Build::Full, this)),
+      m_section(new SectionView(space, space.picking(), space.plan(), space.paints(), this)),
+      m_staff(new StaffView(space, space.picking(), space.laying(), space.set_work(), space.press(),
+                            space.paints(), space.tries(), StaffView::Place::Window, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(0);

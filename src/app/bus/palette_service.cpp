@@ -7,6 +7,8 @@
 #include "io/bus/bus_names.h"
 #include "io/exchange/css_color.h"
 #include "model/i18n/text.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QDBusArgument>
 #include <QDBusConnection>
@@ -38,8 +40,8 @@ constexpr qsizetype kLongestColor = 200;
 
 } // namespace
 
-PaletteService::PaletteService(Workspace& space, QObject* parent)
-    : QObject(parent), m_space(space), m_palette(new PaletteAdaptor(this)) {
+PaletteService::PaletteService(Studio& space, Picking& picking, QObject* parent)
+    : QObject(parent), m_space(space), m_picks(picking), m_palette(new PaletteAdaptor(this)) {
   new ApplicationAdaptor(this);
   qDBusRegisterMetaType<BusSwatch>();
   qDBusRegisterMetaType<QList<BusSwatch>>();
@@ -47,7 +49,7 @@ PaletteService::PaletteService(Workspace& space, QObject* parent)
   m_listening = bus.isConnected() && bus.registerObject(QLatin1String(kBusObject), this) &&
                 bus.registerService(QLatin1String(kBusName));
   if (!m_listening) return;
-  connect(&space, &Workspace::pickEnded, this, [this] {
+  connect(&space, &Studio::pickEnded, this, [this] {
     const Srgb color = m_space.session().color();
     emit m_palette->Picked(text(hex_of(color)), m_space.session().at.at.v, text(color_in_words(color)));
   });
@@ -128,7 +130,7 @@ QString PaletteAdaptor::Current(double& value, QString& name) {
 }
 
 void PaletteAdaptor::TakeUp(const QString& color) {
-  if (const auto read = m_service.checked(color)) m_service.m_space.picking().take_up(*read);
+  if (const auto read = m_service.checked(color)) m_service.m_picks.take_up(*read);
 }
 
 void PaletteAdaptor::Lay(const QString& color, const QString& name, const QString& family) {

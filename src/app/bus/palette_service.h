@@ -3,7 +3,7 @@
 // a set, and hear of every pick. What comes over the bus is checked like a file.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QDBusAbstractAdaptor>
 #include <QDBusContext>
@@ -14,6 +14,8 @@
 
 namespace zc {
 
+class Picking;
+
 struct BusSwatch {
   QString family, name, hex;
 };
@@ -23,7 +25,7 @@ class PaletteAdaptor;
 class PaletteService final : public QObject, protected QDBusContext {
   Q_OBJECT
 public:
-  explicit PaletteService(Workspace& space, QObject* parent);
+  explicit PaletteService(Studio& space, Picking& picking, QObject* parent);
   ~PaletteService() override;
   /// False where there is no bus, or where another window is spoken to already.
   [[nodiscard]] bool listening() const { return m_listening; }
@@ -41,8 +43,8 @@ private:
   void lay(Srgb color, const QString& name, const QString& family);
   [[nodiscard]] QList<BusSwatch> swatches_of(const QString& set);
   void tell_sets();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
   PaletteAdaptor* m_palette;
   List<SwatchSet> m_told;
   bool m_listening = false;

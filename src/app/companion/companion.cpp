@@ -14,6 +14,7 @@
 #include "core/color/text.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/workspace/workspace.h"
 
 #include <QBoxLayout>
 #include <QContextMenuEvent>
@@ -59,14 +60,17 @@ QWidget* Companion::make_column() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 4, 0, 8);
   column->setSpacing(4);
-  m_wheel = new WheelView(m_space, WheelView::Use::Pick, box);
+  m_wheel = new WheelView(m_space, m_space.picking(), m_space.laying(), m_space.masking(), m_space.plan(),
+                          m_space.reader(), m_space.paints(), WheelView::Use::Pick, box);
   m_wheel->setObjectName(QStringLiteral("besideWheel"));
   m_wheel->setFixedHeight(kWheelHeight);
   connect(m_wheel, &WheelView::hovered, this,
           [this](const std::optional<Srgb>& color) { show_passing(color, {}); });
-  m_rail = new RailView(m_space, RailView::Build::Slim, box);
+  m_rail = new RailView(m_space, m_space.picking(), m_space.viewing(), m_space.plan(), m_space.reader(),
+                        m_space.paints(), RailView::Build::Slim, box);
   m_rail->setObjectName(QStringLiteral("besideRail"));
-  m_staff = new StaffView(m_space, StaffView::Place::Beside, box);
+  m_staff = new StaffView(m_space, m_space.picking(), m_space.laying(), m_space.set_work(), m_space.press(),
+                          m_space.paints(), m_space.tries(), StaffView::Place::Beside, box);
   m_staff->setObjectName(QStringLiteral("besideStaff"));
   auto* band = new QHBoxLayout;
   band->setContentsMargins(kEdge, 0, 0, 0);
@@ -74,7 +78,7 @@ QWidget* Companion::make_column() {
   band->addWidget(m_rail);
   band->addWidget(m_staff, 1);
 
-  auto* pair = new ColorPair(m_space, {74, 62}, box);
+  auto* pair = new ColorPair(m_space, m_space.picking(), {74, 62}, box);
   m_name = new ElidedLabel(heading_font(), box);
   m_name->setObjectName(QStringLiteral("besideName"));
   m_hex = new QLabel(box);
@@ -97,7 +101,7 @@ QWidget* Companion::make_column() {
   auto* foot = new QVBoxLayout(m_foot);
   foot->setContentsMargins(kEdge, 4, kEdge, 0);
   foot->setSpacing(4);
-  foot->addWidget(new WellsView(m_space, WellsView::Build::Row, m_foot));
+  foot->addWidget(new WellsView(m_space, m_space.picking(), WellsView::Build::Row, m_foot));
   foot->addWidget(new MaskRuleChoice(m_space, m_foot));
 
   m_line = new QLabel(box);
@@ -123,7 +127,7 @@ QWidget* Companion::make_strip() {
   m_strip_layout = new QBoxLayout(QBoxLayout::TopToBottom, box);
   m_strip_layout->setContentsMargins(0, 4, 0, 6);
   m_strip_layout->setSpacing(4);
-  m_strip = new StripView(m_space, box);
+  m_strip = new StripView(m_space, m_space.picking(), m_space.set_work(), m_space.plan(), box);
   connect(m_strip, &StripView::hovered, this, [this](const Swatch* s) {
     show_passing(s ? std::optional(s->color) : std::nullopt, s ? text(s->name) : QString());
   });
@@ -131,7 +135,7 @@ QWidget* Companion::make_strip() {
   auto* column = new QVBoxLayout(foot);
   column->setContentsMargins(6, 0, 6, 0);
   column->setSpacing(2);
-  m_strip_pair = new ColorPair(m_space, {72, kStripPair}, foot);
+  m_strip_pair = new ColorPair(m_space, m_space.picking(), {72, kStripPair}, foot);
   column->addWidget(m_strip_pair, 0, Qt::AlignHCenter);
   m_strip_hex = new QLabel(foot);
   m_strip_hex->setObjectName(QStringLiteral("stripHex"));

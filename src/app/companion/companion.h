@@ -13,6 +13,8 @@ class QMenu;
 
 namespace zc {
 
+class Workspace;
+
 class ColorPair;
 class ElidedLabel;
 class RailView;

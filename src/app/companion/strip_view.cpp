@@ -7,6 +7,9 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "model/plan/plan_reader.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QMouseEvent>
@@ -20,7 +23,8 @@ constexpr double kLargestMark = 13, kSmallestMark = 4;
 
 } // namespace
 
-StripView::StripView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+StripView::StripView(Studio& space, Picking& picking, SetWork& work, PlanReader& plan, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_work(work), m_plan(plan) {
   setObjectName(QStringLiteral("strip"));
   setAccessibleName(tr("Value axis and set"));
   setMouseTracking(true);
@@ -106,7 +110,7 @@ void StripView::paint_axis(QPainter& painter) {
   ground.addRect(bar);
   fill_hatch(painter, ground);
   // The rail is made light end first, upright.
-  const QImage image = for_monitor(m_picture.of(m_space, pixels));
+  const QImage image = for_monitor(m_picture.of(m_space, m_plan, pixels));
   painter.drawImage(bar, m_lying ? image.transformed(QTransform().rotate(90)) : image);
 }
 
@@ -127,7 +131,7 @@ void StripView::paintEvent(QPaintEvent*) {
     const Swatch* s = find_swatch(m_space.piece(), m.swatch);
     if (!s) continue;
     draw_chip(painter, m.rect, shown_color(s->color, m_space.session().eyes), theme().field);
-    if (!m_space.set_work().selected(m.swatch)) continue;
+    if (!m_work.selected(m.swatch)) continue;
     QPainterPath frame;
     frame.addRect(m.rect.adjusted(-2, -2, 2, 2));
     draw_double_line(painter, frame, 1);
@@ -137,7 +141,7 @@ void StripView::paintEvent(QPaintEvent*) {
 // ---------------------------------------------------------------- hands
 
 void StripView::wheelEvent(QWheelEvent* event) {
-  m_space.picking().nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
+  m_picks.nudge_value(wheel_notches(*event) * nudge_size(event->modifiers()));
   event->accept();
 }
 
@@ -149,22 +153,22 @@ void StripView::mousePressEvent(QMouseEvent* event) {
   m_pressed = s ? s->id : 0;
   m_picking = !s;
   if (!m_picking) return;
-  m_space.picking().begin_pick();
-  m_space.picking().pick_value(value_at(at));
+  m_picks.begin_pick();
+  m_picks.pick_value(value_at(at));
 }
 
 void StripView::mouseMoveEvent(QMouseEvent* event) {
-  if (m_picking) return m_space.picking().pick_value(value_at(event->position()));
+  if (m_picking) return m_picks.pick_value(value_at(event->position()));
   if (!(event->buttons() & Qt::LeftButton)) return emit hovered(swatch_at(event->position()));
   if (m_color.pull(*this, event->position())) m_pressed = 0;
 }
 
 void StripView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
-  if (std::exchange(m_picking, false)) return m_space.picking().end_pick();
+  if (std::exchange(m_picking, false)) return m_picks.end_pick();
   const Id pressed = std::exchange(m_pressed, 0);
   const Swatch* s = find_swatch(m_space.piece(), pressed);
-  if (s) m_space.set_work().take_up_swatch(pressed);
+  if (s) m_work.take_up_swatch(pressed);
 }
 
 void StripView::leaveEvent(QEvent*) { emit hovered(nullptr); }
@@ -176,8 +180,8 @@ void StripView::call_off() {
 }
 
 Spoken StripView::spoken() {
-  return {QAccessible::Slider, set_told(m_space.piece()), spoken_value(m_space),
-          spoken_swatches(m_space, [this](Id swatch) { return swatch_rect(swatch); })};
+  return {QAccessible::Slider, set_told(m_space.piece()), spoken_value(m_space, m_picks),
+          spoken_swatches(m_space, m_work, [this](Id swatch) { return swatch_rect(swatch); })};
 }
 
 } // namespace zc

@@ -7,16 +7,20 @@
 #include "app/seams/drag_out.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class Picking;
+class PlanReader;
+class SetWork;
+
 class StripView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  StripView(Workspace& space, QWidget* parent);
+  StripView(Studio& space, Picking& picking, SetWork& work, PlanReader& plan, QWidget* parent);
   void lie(bool lying);
   [[nodiscard]] QSize minimumSizeHint() const override { return {60, 60}; }
   /// Where a swatch is drawn; empty when it is not in the current set.
@@ -54,8 +58,10 @@ private:
   void follow();
   void lay_out();
   void paint_axis(QPainter& painter);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  SetWork& m_work;
+  PlanReader& m_plan;
   bool m_lying = false;
   std::vector<Mark> m_marks;
   RailPicture m_picture;

@@ -3,6 +3,8 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -39,7 +41,8 @@ std::array<StepWords, kFirstSteps> step_words() {
 
 } // namespace
 
-StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+StepsLine::StepsLine(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing) {
   setObjectName(QStringLiteral("firstSteps"));
   setAccessibleName(tr("First steps"));
   setAutoFillBackground(true);
@@ -55,7 +58,7 @@ StepsLine::StepsLine(Workspace& space, QWidget* parent) : QWidget(parent), m_spa
     row->addWidget(button);
     m_words[static_cast<std::size_t>(s.step)] = button;
     connect(button, &QAbstractButton::clicked, this, [this, s] {
-      if (s.step != FirstStep::Save) m_space.viewing().show_desk(s.desk);
+      if (s.step != FirstStep::Save) m_viewing.show_desk(s.desk);
       emit m_space.notice(s.how + QStringLiteral("."));
     });
   }

@@ -3,18 +3,20 @@
 #pragma once
 
 #include "core/session/first_steps.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Viewing;
 
 class WordButton;
 
 class StepsLine final : public QWidget {
   Q_OBJECT
 public:
-  StepsLine(Workspace& space, QWidget* parent);
+  StepsLine(Studio& space, Viewing& viewing, QWidget* parent);
   [[nodiscard]] const FirstSteps& steps() const { return m_steps; }
   /// From now on it is shown, with nothing done yet.
   void begin();
@@ -27,8 +29,8 @@ private:
   void put_away();
   void show_words();
   [[nodiscard]] bool in_use() const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   FirstSteps m_steps;
   DocumentId m_document = 0;
   Piece m_opened; ///< As the piece was when it was opened.

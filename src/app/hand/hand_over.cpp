@@ -5,6 +5,7 @@
 #include "app/seams/drag_out.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QMimeData>
 #include <QSettings>
@@ -20,7 +21,7 @@ QString word_of(HandForm form) {
   return QString::fromLatin1(found->word);
 }
 
-LineFields fields_of(const Workspace& space) {
+LineFields fields_of(const Studio& space) {
   LineFields out;
   out.color = space.session().color();
   out.name = color_name(out.color).toStdString();
@@ -44,8 +45,8 @@ HandOverForm kept_form() {
 
 } // namespace
 
-HandOver::HandOver(Workspace& space) : QObject(&space), m_space(space), m_form(kept_form()) {
-  connect(&space, &Workspace::pickEnded, this, &HandOver::hand);
+HandOver::HandOver(Studio& space) : QObject(&space), m_space(space), m_form(kept_form()) {
+  connect(&space, &Studio::pickEnded, this, &HandOver::hand);
 }
 
 void HandOver::turn(bool on) {

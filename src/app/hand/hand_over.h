@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/session/hand_form.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QObject>
 
@@ -20,7 +20,7 @@ struct HandOverForm {
 class HandOver final : public QObject {
   Q_OBJECT
 public:
-  explicit HandOver(Workspace& space);
+  explicit HandOver(Studio& space);
   [[nodiscard]] bool on() const { return m_on; }
   [[nodiscard]] const HandOverForm& form() const { return m_form; }
   /// What was handed over last, in one line; empty while it is off.
@@ -36,7 +36,7 @@ signals:
 
 private:
   void hand();
-  Workspace& m_space;
+  Studio& m_space;
   HandOverForm m_form;
   bool m_on = false;
   QString m_last;

@@ -6,6 +6,11 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/photo/photo_reading.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -13,9 +18,10 @@
 
 namespace zc {
 
-KeptReference::KeptReference(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_which(new QComboBox(this)), m_look(new QComboBox(this)),
-      m_photo(new PhotoView(space, this)) {
+KeptReference::KeptReference(Studio& space, Picking& picking, Laying& laying, Viewing& viewing,
+                             PhotoReader& photos, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_which(new QComboBox(this)),
+      m_look(new QComboBox(this)), m_photo(new PhotoView(space, picking, laying, viewing, photos, this)) {
   setMinimumWidth(kNarrowest);
   m_photo->setObjectName(QStringLiteral("keptPhoto"));
   m_which->setObjectName(QStringLiteral("keptWhich"));
@@ -48,10 +54,10 @@ KeptReference::KeptReference(Workspace& space, QWidget* parent)
   column->addWidget(m_photo, 1);
 
   connect(m_which, &QComboBox::activated, this,
-          [this] { m_space.viewing().show_reference(m_which->currentData().toULongLong()); });
+          [this] { m_viewing.show_reference(m_which->currentData().toULongLong()); });
   connect(m_look, &QComboBox::activated, this,
-          [this] { m_space.viewing().show_look(static_cast<PhotoLook>(m_look->currentData().toInt())); });
-  connect(away, &QAbstractButton::clicked, this, [this] { m_space.viewing().keep_reference(false); });
+          [this] { m_viewing.show_look(static_cast<PhotoLook>(m_look->currentData().toInt())); });
+  connect(away, &QAbstractButton::clicked, this, [this] { m_viewing.keep_reference(false); });
   space.hear({Part::References}, this, &KeptReference::follow_references);
   space.hear({Part::Desk, Part::Looking, Part::Reference, Part::Eyes}, this, &KeptReference::follow_view);
   follow_references();

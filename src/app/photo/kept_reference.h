@@ -2,7 +2,7 @@
 // A small reference kept in sight beside the work of a desk: sampled and looked at like the large one.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -10,12 +10,18 @@ class QComboBox;
 
 namespace zc {
 
+class Laying;
+class PhotoReader;
+class Picking;
+class Viewing;
+
 class PhotoView;
 
 class KeptReference final : public QWidget {
   Q_OBJECT
 public:
-  KeptReference(Workspace& space, QWidget* parent);
+  KeptReference(Studio& space, Picking& picking, Laying& laying, Viewing& viewing, PhotoReader& photos,
+                QWidget* parent);
   [[nodiscard]] PhotoView& photo() { return *m_photo; }
   /// Less would cut the loupe.
   static constexpr int kNarrowest = 246, kUsual = 300;
@@ -23,8 +29,8 @@ public:
 private:
   void follow_references();
   void follow_view();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   QComboBox* m_which;
   QComboBox* m_look;
   PhotoView* m_photo;

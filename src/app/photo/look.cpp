@@ -7,10 +7,10 @@
 
 namespace zc {
 
-LookKey look_key(Workspace& space) {
+LookKey look_key(Studio& space, PhotoReader& photos) {
   const Session& s = space.session();
   LookKey out{s.looking.look, {}, 0, {}, {}, s.eyes};
-  if (out.look == PhotoLook::Flat) out.tones = space.reader().tones();
+  if (out.look == PhotoLook::Flat) out.tones = photos.tones();
   if (out.look == PhotoLook::Steps) out.tones = even_tones(s.looking.steps);
   if (out.look == PhotoLook::Squint) out.squint = s.looking.squint;
   if (out.look == PhotoLook::Mask && space.region()) {
@@ -32,8 +32,8 @@ void map_columns(const MaskMapper& mapper, QImage& picture, int from) {
                 words + y * view.stride + first);
 }
 
-void apply_look(Workspace& space, QImage& picture, double scale, int side, int mask_from) {
-  const LookKey key = look_key(space);
+void apply_look(Studio& space, PhotoReader& photos, QImage& picture, double scale, int side, int mask_from) {
+  const LookKey key = look_key(space, photos);
   auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
   const PixelView view = view_of(picture);
   const auto count = static_cast<std::size_t>(picture.width()) * picture.height();
@@ -49,7 +49,7 @@ void apply_look(Workspace& space, QImage& picture, double scale, int side, int m
     break;
   }
   case PhotoLook::Mask:
-    if (const auto mapper = space.reader().mapper()) map_columns(*mapper, picture, mask_from);
+    if (const auto mapper = photos.mapper()) map_columns(*mapper, picture, mask_from);
     break;
   case PhotoLook::Color:
   case PhotoLook::Value:

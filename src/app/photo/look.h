@@ -4,11 +4,13 @@
 
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QImage>
 
 namespace zc {
+
+class PhotoReader;
 
 /// Everything a look depends on, so that a picture is made anew only when it must be.
 struct LookKey {
@@ -20,7 +22,7 @@ struct LookKey {
   Eyes eyes = Eyes::Usual;
   bool operator==(const LookKey&) const = default;
 };
-[[nodiscard]] LookKey look_key(Workspace& space);
+[[nodiscard]] LookKey look_key(Studio& space, PhotoReader& photos);
 
 /// Takes the columns from `from` on through a mask.
 void map_columns(const MaskMapper& mapper, QImage& picture, int from);
@@ -28,6 +30,6 @@ void map_columns(const MaskMapper& mapper, QImage& picture, int from);
 /// Changes the pixels of a 32-bit picture. `scale` is how many of its pixels one photo pixel measures, `side`
 /// the longer side of the photo: the blur of squinting is a share of it. Columns from `mask_from` on are
 /// taken through the mask, those before stay.
-void apply_look(Workspace& space, QImage& picture, double scale, int side, int mask_from);
+void apply_look(Studio& space, PhotoReader& photos, QImage& picture, double scale, int side, int mask_from);
 
 } // namespace zc

@@ -4,14 +4,16 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QHBoxLayout>
 #include <QSlider>
 
 namespace zc {
 
-LookBar::LookBar(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
+LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing),
       m_tones(new NumberField(QStringLiteral("flatTones"), tr("Number of flat tones"), this)),
       m_find(new WordButton(tr("find"), this)), m_squint(new QSlider(Qt::Horizontal, this)),
       m_steps(new NumberField(QStringLiteral("toneSteps"), tr("Number of tone steps"), this)) {
@@ -33,7 +35,7 @@ LookBar::LookBar(Workspace& space, QWidget* parent)
     button->setToolTip(tip);
     row->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, look = look] {
-      m_space.viewing().show_look(look);
+      m_viewing.show_look(look);
       follow();
     });
     m_looks.emplace_back(button, look);
@@ -61,22 +63,22 @@ LookBar::LookBar(Workspace& space, QWidget* parent)
     Looking looking = m_space.session().looking;
     looking.tones = static_cast<int>(std::lround(n));
     looking.limits.clear();
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   connect(m_find, &QAbstractButton::clicked, this, [this] {
     Looking looking = m_space.session().looking;
     looking.limits.clear();
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   connect(m_squint, &QSlider::valueChanged, this, [this](int n) {
     Looking looking = m_space.session().looking;
     looking.squint = n / 10.0;
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   connect(m_steps, &NumberField::wanted, this, [this](double n) {
     Looking looking = m_space.session().looking;
     looking.steps = static_cast<int>(std::lround(n));
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   space.hear({Part::Looking, Part::Steps}, this, &LookBar::follow);
   follow();

@@ -2,7 +2,7 @@
 // The ways of looking at a photo, and the one setting each of them has.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -10,17 +10,20 @@ class QSlider;
 
 namespace zc {
 
+class Viewing;
+
 class NumberField;
 class WordButton;
 
 class LookBar final : public QWidget {
   Q_OBJECT
 public:
-  LookBar(Workspace& space, QWidget* parent);
+  LookBar(Studio& space, Viewing& viewing, QWidget* parent);
 
 private:
   void follow();
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   std::vector<std::pair<WordButton*, PhotoLook>> m_looks;
   NumberField* m_tones;
   WordButton* m_find;

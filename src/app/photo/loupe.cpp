@@ -39,8 +39,7 @@ void paint_loupe_patch(QPainter& painter, const Loupe& loupe, const QImage& patc
   painter.fillRect(loupe.note, theme().furniture);
 }
 
-void paint_loupe_note(QPainter& painter, const Workspace& space, const QRectF& note, Srgb here,
-                      Srgb average) {
+void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note, Srgb here, Srgb average) {
   const Eyes eyes = space.session().eyes;
   const QRectF left(note.left(), note.top(), note.width() / 2, 44),
       right(left.right(), note.top(), note.width() / 2, 44);

@@ -2,12 +2,14 @@
 // The loupe: enlarged pixels at the pointer, the sampled average beside the color held, hex and value.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QImage>
 #include <QPainter>
 
 namespace zc {
+
+class Studio;
 
 struct Loupe {
   QRectF frame, note;
@@ -19,6 +21,6 @@ struct Loupe {
 /// `patch` has loupe.shown pixels a side; the sampled square is framed.
 void paint_loupe_patch(QPainter& painter, const Loupe& loupe, const QImage& patch, int side);
 /// `here` is what would be taken; it differs from the average where samples are held in the mask.
-void paint_loupe_note(QPainter& painter, const Workspace& space, const QRectF& note, Srgb here, Srgb average);
+void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note, Srgb here, Srgb average);
 
 } // namespace zc

@@ -13,6 +13,10 @@
 #include "io/photo/decode.h"
 #include "model/i18n/text.h"
 #include "model/photo/photo_reading.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QTimer>
 
@@ -38,7 +42,8 @@ bool in_set(const Piece& piece, Srgb color) {
 void PhotoView::refresh_picture() {
   const double ratio = devicePixelRatioF();
   const double edge = edge_x().value_or(0);
-  const Shown wanted{PhotoMark(m_photo), photo_rect(), size(), ratio, edge, to_widget(), look_key(m_space)};
+  const Shown wanted{PhotoMark(m_photo),         photo_rect(), size(), ratio, edge, to_widget(),
+                     look_key(m_space, m_photos)};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);
@@ -73,7 +78,7 @@ void PhotoView::refresh_picture() {
   painter.end();
   m_picture.convertTo(QImage::Format_ARGB32); // The analyses read straight alpha.
   const QSize full = m_photo->full().size();
-  apply_look(m_space, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
+  apply_look(m_space, m_photos, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
              static_cast<int>(std::lround(edge * ratio)));
 }
 
@@ -204,13 +209,13 @@ void PhotoView::paint_loupe(QPainter& painter) {
   // The pixels as they are looked at; a blur would only hide them.
   if (m_space.session().looking.look != PhotoLook::Squint) {
     const auto edge = edge_x();
-    apply_look(m_space, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
+    apply_look(m_space, m_photos, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
   } else {
     patch = seen_image(m_space.session().eyes, patch);
   }
   paint_loupe_patch(painter, loupe, for_monitor(patch), side);
   if (const auto average = sample_at(*m_pointer))
-    paint_loupe_note(painter, m_space, loupe.note, m_space.picking().held_sample(*average), *average);
+    paint_loupe_note(painter, m_space, loupe.note, m_picks.held_sample(*average), *average);
 }
 
 Spoken PhotoView::spoken() {
@@ -232,11 +237,10 @@ Spoken PhotoView::spoken() {
     item.rect = QRectF(place_of(c.x, c.y) - QPointF(kPin, kPin), QSizeF(2 * kPin, 2 * kPin));
     item.selectable = true;
     item.selected = item.focused = s.harvest.chosen == i;
-    item.actions = {{tr("Take up"), [this, i] { m_space.picking().take_up_result(i); }},
-                    {tr("Drop"), [this, i] {
-                       m_space.picking().take_up_result(i);
-                       m_space.picking().drop_chosen();
-                     }}};
+    item.actions = {{tr("Take up"), [this, i] { m_picks.take_up_result(i); }}, {tr("Drop"), [this, i] {
+                                                                                  m_picks.take_up_result(i);
+                                                                                  m_picks.drop_chosen();
+                                                                                }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -8,6 +8,10 @@
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
 #include "model/photo/photo_reading.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -21,7 +25,10 @@ constexpr double kMarkReach = 9, kPinStart = 2;
 
 } // namespace
 
-PhotoView::PhotoView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+PhotoView::PhotoView(Studio& space, Picking& picking, Laying& laying, Viewing& viewing, PhotoReader& photos,
+                     QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_viewing(viewing),
+      m_photos(photos) {
   setObjectName(QStringLiteral("photo"));
   setAccessibleName(tr("Reference photo"));
   setStatusTip(
@@ -187,7 +194,7 @@ void PhotoView::pan_by(QPointF way) {
 void PhotoView::wheelEvent(QWheelEvent* event) {
   const double notches = wheel_notches(*event);
   if (event->modifiers() & Qt::ShiftModifier)
-    m_space.viewing().step_sample_side(notches > 0 ? 1 : -1);
+    m_viewing.step_sample_side(notches > 0 ? 1 : -1);
   else
     zoom_to(m_scale * std::pow(1.25, notches), event->position());
   event->accept();
@@ -211,10 +218,10 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     Looking looking = m_space.session().looking;
     looking.marking = false;
     looking.region.reset();
-    return m_space.viewing().look_at(looking);
+    return m_viewing.look_at(looking);
   }
   case Qt::Key_Delete:
-    return m_space.picking().drop_chosen();
+    return m_picks.drop_chosen();
   case Qt::Key_Space:
     m_space_held = true;
     setCursor(Qt::OpenHandCursor);
@@ -228,9 +235,9 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_0:
     return fit();
   case Qt::Key_Up:
-    return shift ? m_space.viewing().step_sample_side(1) : pan(0, -1);
+    return shift ? m_viewing.step_sample_side(1) : pan(0, -1);
   case Qt::Key_Down:
-    return shift ? m_space.viewing().step_sample_side(-1) : pan(0, 1);
+    return shift ? m_viewing.step_sample_side(-1) : pan(0, 1);
   case Qt::Key_Left:
     return pan(-1, 0);
   case Qt::Key_Right:
@@ -252,7 +259,7 @@ bool PhotoView::look_key_pressed(int key) {
                                              {Qt::Key_T, PhotoLook::Steps}, {Qt::Key_M, PhotoLook::Mask}};
   for (const auto& [k, look] : looks) {
     if (k != key) continue;
-    m_space.viewing().show_look(look);
+    m_viewing.show_look(look);
     return true;
   }
   return false;
@@ -282,14 +289,14 @@ void PhotoView::begin_sample(QPointF position, Qt::KeyboardModifiers modifiers) 
   m_drag = Drag::Sample;
   m_lays = modifiers & Qt::ControlModifier;
   if (m_lays) return;
-  m_space.picking().begin_pick();
+  m_picks.begin_pick();
   move_sample(position);
 }
 
 void PhotoView::move_sample(QPointF position) {
   if (m_lays) return;
   const auto color = sample_at(position);
-  if (color) m_space.picking().show_sample(*color, *origin_at(position));
+  if (color) m_picks.show_sample(*color, *origin_at(position));
 }
 
 void PhotoView::mark_region(QPointF position) {
@@ -301,7 +308,7 @@ void PhotoView::mark_region(QPointF position) {
              view_of(m_photo->full()));
   looking.region.reset();
   if (cut.width > 1 && cut.height > 1) looking.region = cut;
-  m_space.viewing().look_at(looking);
+  m_viewing.look_at(looking);
 }
 
 /// The color of a moved pin is the sample where it stands now.
@@ -314,9 +321,9 @@ void PhotoView::put_pin(QPoint pixel) {
   ExtractedColor& c = harvest.colors[*harvest.chosen];
   c.x = pixel.x();
   c.y = pixel.y();
-  c.color = m_space.picking().held_sample(*color);
+  c.color = m_picks.held_sample(*color);
   c.band = band_of(value_of(c.color), m_space.piece().bands);
-  m_space.laying().show_harvest(std::move(harvest));
+  m_laying.show_harvest(std::move(harvest));
 }
 
 void PhotoView::move_pin(QPointF position) {
@@ -333,7 +340,7 @@ void PhotoView::nudge_pin(int x, int y) {
 void PhotoView::drag_sample_out() {
   m_drag = Drag::None;
   if (m_lays) return;
-  m_space.picking().end_pick();
+  m_picks.end_pick();
   drag_color_out(*this, m_space.session().color());
   renew();
 }
@@ -344,7 +351,7 @@ void PhotoView::drag_pin_out() {
   Harvest harvest = m_space.session().harvest;
   if (!harvest.chosen || !m_pressed_pin) return;
   harvest.colors[*harvest.chosen] = *m_pressed_pin;
-  m_space.laying().show_harvest(std::move(harvest));
+  m_laying.show_harvest(std::move(harvest));
   drag_color_out(*this, m_pressed_pin->color);
   renew();
 }
@@ -369,7 +376,7 @@ void PhotoView::mousePressEvent(QMouseEvent* event) {
     Harvest harvest = m_space.session().harvest;
     m_pressed_pin = harvest.colors[*pin];
     harvest.chosen = *pin;
-    m_space.laying().show_harvest(std::move(harvest));
+    m_laying.show_harvest(std::move(harvest));
   } else if (edge && std::abs(*edge - event->position().x()) <= kMarkReach) {
     m_drag = Drag::Edge;
   } else {
@@ -401,7 +408,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
   case Drag::Edge: {
     Looking looking = m_space.session().looking;
     looking.edge = std::clamp((event->position().x() - photo_rect().left()) / photo_rect().width(), 0.0, 1.0);
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
     break;
   }
   case Drag::None: {
@@ -423,19 +430,18 @@ void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
   if (drag == Drag::Region) {
     Looking looking = m_space.session().looking;
     looking.marking = false;
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   }
   // A click on a result takes it up; dragging it has moved it.
   const auto chosen = m_space.session().harvest.chosen;
   if (drag == Drag::Pin && chosen && QLineF(m_from, event->position()).length() <= kPinStart)
-    m_space.picking().take_up_result(*chosen);
+    m_picks.take_up_result(*chosen);
   if (drag == Drag::Sample && m_lays) {
     const auto color = sample_at(event->position());
-    if (color)
-      m_space.laying().lay_color({m_space.picking().held_sample(*color), {}, origin_at(event->position())});
+    if (color) m_laying.lay_color({m_picks.held_sample(*color), {}, origin_at(event->position())});
   } else if (drag == Drag::Sample) {
     move_sample(event->position());
-    m_space.picking().end_pick();
+    m_picks.end_pick();
   }
   renew();
 }

@@ -5,16 +5,22 @@
 #include "app/photo/look.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class Laying;
+class PhotoReader;
+class Picking;
+class Viewing;
+
 class PhotoView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  PhotoView(Workspace& space, QWidget* parent);
+  PhotoView(Studio& space, Picking& picking, Laying& laying, Viewing& viewing, PhotoReader& photos,
+            QWidget* parent);
 
   /// Place of a widget position in the photo's own pixels, when it lies on it.
   [[nodiscard]] std::optional<QPoint> pixel_at(QPointF position) const;
@@ -91,8 +97,11 @@ private:
     LookKey look;
     bool operator==(const Shown&) const = default;
   };
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
+  Viewing& m_viewing;
+  PhotoReader& m_photos;
   std::shared_ptr<const Photo> m_photo;
   double m_scale = 1;
   QPointF m_center;   ///< Photo pixel in the middle of the view.

@@ -8,6 +8,9 @@
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 #include "io/photo/decode.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QCursor>
 #include <QKeyEvent>
@@ -23,10 +26,10 @@ constexpr double kLeastPart = 4;
 
 } // namespace
 
-FrozenScreen::FrozenScreen(Workspace& space, QScreen& screen, Use use)
+FrozenScreen::FrozenScreen(Studio& space, Picking& picking, Viewing& viewing, QScreen& screen, Use use)
     : QWidget(nullptr,
               Qt::Window | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::BypassWindowManagerHint),
-      m_space(space), m_use(use),
+      m_space(space), m_picks(picking), m_viewing(viewing), m_use(use),
       m_picture(screen.grabWindow(0).toImage().convertToFormat(QImage::Format_RGB32)),
       m_pointer(QCursor::pos() - screen.geometry().topLeft()) {
   setObjectName(QStringLiteral("frozenScreen"));
@@ -70,7 +73,7 @@ void FrozenScreen::paintEvent(QPaintEvent*) {
       m_picture.copy(pixel.x() - loupe.shown / 2, pixel.y() - loupe.shown / 2, loupe.shown, loupe.shown),
       side);
   if (const auto average = sample())
-    paint_loupe_note(painter, m_space, loupe.note, m_space.picking().held_sample(*average), *average);
+    paint_loupe_note(painter, m_space, loupe.note, m_picks.held_sample(*average), *average);
 }
 
 void FrozenScreen::mousePressEvent(QMouseEvent* event) {
@@ -92,7 +95,7 @@ void FrozenScreen::mouseReleaseEvent(QMouseEvent* event) {
 
 void FrozenScreen::take() {
   if (m_use == Use::Color) {
-    if (const auto color = sample()) emit colorTaken(m_space.picking().held_sample(*color));
+    if (const auto color = sample()) emit colorTaken(m_picks.held_sample(*color));
     return;
   }
   const QRectF chosen = part();
@@ -104,7 +107,7 @@ void FrozenScreen::take() {
 }
 
 void FrozenScreen::step_side(int by) {
-  m_space.viewing().step_sample_side(by);
+  m_viewing.step_sample_side(by);
   update();
 }
 

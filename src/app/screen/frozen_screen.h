@@ -3,18 +3,21 @@
 // a drag a part of the screen as a picture. Escape leaves.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Picking;
+class Viewing;
 
 class FrozenScreen final : public QWidget {
   Q_OBJECT
 public:
   enum class Use { Color, Picture };
   /// Covers the screen with its picture. REQUIRES a platform that can grab screens.
-  FrozenScreen(Workspace& space, QScreen& screen, Use use);
+  FrozenScreen(Studio& space, Picking& picking, Viewing& viewing, QScreen& screen, Use use);
 
 signals:
   void colorTaken(const zc::Srgb& color);
@@ -36,8 +39,9 @@ private:
   void step_side(int by);
   void step_pointer(int x, int y);
   void take();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Viewing& m_viewing;
   Use m_use;
   QImage m_picture;              ///< In pixels of the screen.
   QPointF m_pointer;             ///< In halves too, where the screen is finer than the toolkit counts.

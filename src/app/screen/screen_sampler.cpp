@@ -3,17 +3,20 @@
 
 #include "app/paint/monitor.h"
 #include "model/i18n/text.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QGuiApplication>
 #include <QScreen>
 
 namespace zc {
 
-ScreenSampler::ScreenSampler(Workspace& space)
-    : QObject(&space), m_space(space), m_portal(QDBusConnection::sessionBus()),
-      m_key(QDBusConnection::sessionBus()) {
+ScreenSampler::ScreenSampler(Studio& space, Picking& picking, Viewing& viewing)
+    : QObject(&space), m_space(space), m_picks(picking), m_viewing(viewing),
+      m_portal(QDBusConnection::sessionBus()), m_key(QDBusConnection::sessionBus()) {
   connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::take_color);
-  connect(&m_key, &DesktopKey::failed, &m_space, &Workspace::notice);
+  connect(&m_key, &DesktopKey::failed, &m_space, &Studio::notice);
   connect(&m_key, &DesktopKey::changed, this, [this](const QString& key) {
     if (!key.isEmpty()) emit m_space.notice(tr("%1 takes a color from the screen in any program.").arg(key));
   });
@@ -28,8 +31,7 @@ void ScreenSampler::take_color() {
       if (!color) return emit m_space.notice(words(color.error()));
       // The portal tells pixels of the monitor.
       const DisplayProfile* monitor = Monitors::all().profile_of(QGuiApplication::primaryScreen());
-      m_space.picking().take_up(
-          m_space.picking().held_sample(monitor ? monitor->from_monitor(*color) : *color));
+      m_picks.take_up(m_picks.held_sample(monitor ? monitor->from_monitor(*color) : *color));
     });
   });
 }
@@ -51,12 +53,12 @@ void ScreenSampler::freeze(FrozenScreen::Use use) {
         tr("This desktop lets no program see the screen, and has no portal that would."));
   thaw();
   for (QScreen* screen : QGuiApplication::screens())
-    m_frozen.emplace_back(new FrozenScreen(m_space, *screen, use));
+    m_frozen.emplace_back(new FrozenScreen(m_space, m_picks, m_viewing, *screen, use));
   for (FrozenScreen* frozen : m_frozen) {
     connect(frozen, &FrozenScreen::left, this, &ScreenSampler::thaw);
     connect(frozen, &FrozenScreen::colorTaken, this, [this](Srgb color) {
       thaw();
-      m_space.picking().take_up(color);
+      m_picks.take_up(color);
     });
     connect(frozen, &FrozenScreen::pictureTaken, this, [this](const QImage& picture) {
       thaw();

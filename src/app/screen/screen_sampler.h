@@ -11,10 +11,14 @@
 
 namespace zc {
 
+class Picking;
+class Studio;
+class Viewing;
+
 class ScreenSampler final : public QObject {
   Q_OBJECT
 public:
-  explicit ScreenSampler(Workspace& space);
+  explicit ScreenSampler(Studio& space, Picking& picking, Viewing& viewing);
   ~ScreenSampler() override;
   /// The color of a pixel, or of the average around it, is taken up.
   void take_color();
@@ -30,7 +34,9 @@ signals:
 private:
   void freeze(FrozenScreen::Use use);
   void thaw();
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Viewing& m_viewing;
   ScreenPortal m_portal;
   DesktopKey m_key;
   std::vector<QPointer<FrozenScreen>> m_frozen;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/seams/piece_dialogs.h"
 
+#include "model/session/studio.h"
+
 namespace zc {
 
 QString PieceDialogs::open_piece(QWidget* parent, const QString& folder) {

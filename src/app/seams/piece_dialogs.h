@@ -3,14 +3,14 @@
 #pragma once
 
 #include "app/seams/dialogs.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 namespace zc {
 
 /// Asks others; when another piece is open by the time of the answer, the question counts as cancelled.
 class PieceDialogs final : public Dialogs {
 public:
-  PieceDialogs(const Workspace& space, Dialogs& asked) : m_space(space), m_asked(asked) {}
+  PieceDialogs(const Studio& space, Dialogs& asked) : m_space(space), m_asked(asked) {}
 
   QString open_piece(QWidget* parent, const QString& folder) override;
   QString save_piece(QWidget* parent, const QString& suggested) override;
@@ -32,8 +32,7 @@ private:
     Answer answer = ask();
     return m_space.document() == began ? answer : cancelled;
   }
-
-  const Workspace& m_space;
+  const Studio& m_space;
   Dialogs& m_asked;
 };
 

@@ -4,6 +4,7 @@
 #include "app/shelf/shipped_words.h"
 #include "app/theme/theme.h"
 #include "core/mask/rewheel.h"
+#include "model/session/studio.h"
 
 #include <QPainter>
 #include <QPainterPath>

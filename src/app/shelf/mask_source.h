@@ -7,9 +7,11 @@
 
 namespace zc {
 
+class Studio;
+
 class MaskSource final : public ShelfSource {
 public:
-  explicit MaskSource(Workspace& space) : m_space(space) {}
+  explicit MaskSource(Studio& space) : m_space(space) {}
   [[nodiscard]] QString prefix() const override { return QStringLiteral("shelf"); }
   [[nodiscard]] QString plural() const override { return QObject::tr("masks"); }
   [[nodiscard]] std::vector<Error> read() override;
@@ -24,7 +26,7 @@ public:
 
 private:
   [[nodiscard]] ShelfMask own(const ShelfCard& card) const;
-  Workspace& m_space;
+  Studio& m_space;
   std::vector<ShelfMask> m_masks;
 };
 

@@ -4,6 +4,7 @@
 #include "app/paint/paint.h"
 #include "app/shelf/shipped_words.h"
 #include "core/piece/import.h"
+#include "model/session/studio.h"
 
 #include <QPainter>
 

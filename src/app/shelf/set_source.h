@@ -7,9 +7,11 @@
 
 namespace zc {
 
+class Studio;
+
 class SetSource final : public ShelfSource {
 public:
-  explicit SetSource(Workspace& space) : m_space(space) {}
+  explicit SetSource(Studio& space) : m_space(space) {}
   [[nodiscard]] QString prefix() const override { return QStringLiteral("setShelf"); }
   [[nodiscard]] QString plural() const override { return QObject::tr("sets"); }
   [[nodiscard]] std::vector<Error> read() override;
@@ -25,7 +27,7 @@ public:
 
 private:
   [[nodiscard]] ShelfSet own(const ShelfCard& card) const;
-  Workspace& m_space;
+  Studio& m_space;
   std::vector<ShelfSet> m_sets;
 };
 

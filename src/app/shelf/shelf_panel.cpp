@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "core/piece/rules.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QEvent>
 #include <QHBoxLayout>
@@ -34,7 +35,7 @@ QString shelf_folder(const QString& kind) {
          QStringLiteral("/zonachrom/shelf/") + kind;
 }
 
-ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QWidget* parent)
+ShelfPanel::ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidget* parent)
     : QWidget(parent), m_space(space), m_source(std::move(source)), m_search(new QLineEdit(this)),
       m_list(new QListWidget(this)), m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
       m_put(new QPushButton(tr("Put up"), this)), m_take(new QPushButton(tr("Take up"), this)),
@@ -76,8 +77,7 @@ ShelfPanel::ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QW
   connect(m_back, &QPushButton::clicked, this, &ShelfPanel::put_back);
   connect(m_rename, &QPushButton::clicked, this, &ShelfPanel::rename);
   connect(m_put, &QPushButton::clicked, this, &ShelfPanel::put_up);
-  for (QLineEdit* field : {m_name, m_tags})
-    connect(&space, &Workspace::startedAnew, field, &QLineEdit::clear);
+  for (QLineEdit* field : {m_name, m_tags}) connect(&space, &Studio::startedAnew, field, &QLineEdit::clear);
   connect(m_name, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_tags, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "io/shelf/shelf_files.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QImage>
 #include <QWidget>
@@ -43,7 +43,7 @@ public:
 class ShelfPanel final : public QWidget {
   Q_OBJECT
 public:
-  ShelfPanel(Workspace& space, std::unique_ptr<ShelfSource> source, QWidget* parent);
+  ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -65,8 +65,7 @@ private:
   void show_card();
   void follow();
   [[nodiscard]] std::optional<std::size_t> chosen() const;
-
-  Workspace& m_space;
+  Studio& m_space;
   std::unique_ptr<ShelfSource> m_source;
   std::vector<ShelfCard> m_cards;
   std::vector<std::size_t> m_found; ///< Into m_cards, in the order shown.

@@ -5,6 +5,8 @@
 #include "core/color/text.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QObject>
@@ -22,7 +24,7 @@ QString marks_told(const Swatch& s) {
   return out.join(QStringLiteral("; "));
 }
 
-SpokenItem spoken_swatch(Workspace& space, const Family& family, const Swatch& s) {
+SpokenItem spoken_swatch(Studio& space, SetWork& work, const Family& family, const Swatch& s) {
   SpokenItem out;
   out.key = spoken_key(kSwatch, s.id);
   out.name = QObject::tr("%1, %2, value %3, in %4")
@@ -34,10 +36,9 @@ SpokenItem spoken_swatch(Workspace& space, const Family& family, const Swatch& s
   out.selected = space.session().selection.has(s.id);
   out.focused = space.session().selection.focus() == s.id;
   const Id id = s.id;
-  out.actions = {{QObject::tr("Take up"), [&space, id] { space.set_work().take_up_swatch(id); }},
-                 {QObject::tr("Select"), [&space, id] { space.set_work().select({id}); }},
-                 {QObject::tr("Add to the selection"),
-                  [&space, id] { space.set_work().click(id, Qt::ControlModifier); }}};
+  out.actions = {{QObject::tr("Take up"), [&work, id] { work.take_up_swatch(id); }},
+                 {QObject::tr("Select"), [&work, id] { work.select({id}); }},
+                 {QObject::tr("Add to the selection"), [&work, id] { work.click(id, Qt::ControlModifier); }}};
   return out;
 }
 
@@ -60,8 +61,8 @@ QString set_told(const Piece& piece) {
              : QString();
 }
 
-std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_at,
-                                        const PlaceOf& swatch_at) {
+std::vector<SpokenItem> spoken_families(Studio& space, Laying& laying, SetWork& work,
+                                        const PlaceOf& family_at, const PlaceOf& swatch_at) {
   std::vector<SpokenItem> out;
   const SwatchSet* set = current_set(space.piece());
   if (!set) return out;
@@ -75,11 +76,11 @@ std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_
     group.selectable = true;
     group.selected = space.session().family == family.id;
     const Id id = family.id;
-    group.actions = {{QObject::tr("Choose"), [&space, id] { space.laying().select_family(id); }},
-                     {QObject::tr("Lay the color"), [&space, id] { space.laying().lay_current_into(id); }}};
+    group.actions = {{QObject::tr("Choose"), [&laying, id] { laying.select_family(id); }},
+                     {QObject::tr("Lay the color"), [&laying, id] { laying.lay_current_into(id); }}};
     out.push_back(std::move(group));
     for (const auto& s : family.swatches) {
-      SpokenItem item = spoken_swatch(space, family, s);
+      SpokenItem item = spoken_swatch(space, work, family, s);
       item.within = spoken_key(kFamily, family.id);
       item.rect = swatch_at(s.id);
       out.push_back(std::move(item));
@@ -88,34 +89,34 @@ std::vector<SpokenItem> spoken_families(Workspace& space, const PlaceOf& family_
   return out;
 }
 
-std::vector<SpokenItem> spoken_swatches(Workspace& space, const PlaceOf& swatch_at) {
+std::vector<SpokenItem> spoken_swatches(Studio& space, SetWork& work, const PlaceOf& swatch_at) {
   std::vector<SpokenItem> out;
   const SwatchSet* set = current_set(space.piece());
   if (!set) return out;
   for (const auto& family : set->families)
     for (const auto& s : family.swatches) {
-      out.push_back(spoken_swatch(space, family, s));
+      out.push_back(spoken_swatch(space, work, family, s));
       out.back().rect = swatch_at(s.id);
     }
   return out;
 }
 
-SpokenItem spoken_hue(Workspace& space, const QRectF& rect) {
+SpokenItem spoken_hue(Studio& space, Picking& picking, const QRectF& rect) {
   return slider(kHue, QObject::tr("Hue"), rect,
                 {space.session().at.at.a, 0, 360, 1,
-                 [&space](double wanted) { space.picking().nudge_hue(wanted - space.session().at.at.a); }});
+                 [&space, &picking](double wanted) { picking.nudge_hue(wanted - space.session().at.at.a); }});
 }
 
-SpokenItem spoken_saturation(Workspace& space, const QRectF& rect) {
+SpokenItem spoken_saturation(Studio& space, Picking& picking, const QRectF& rect) {
   return slider(kSaturation, QObject::tr("Saturation"), rect,
-                {100 * space.session().at.at.r, 0, 100, 1, [&space](double wanted) {
-                   space.picking().nudge_saturation(wanted / 100 - space.session().at.at.r);
+                {100 * space.session().at.at.r, 0, 100, 1, [&space, &picking](double wanted) {
+                   picking.nudge_saturation(wanted / 100 - space.session().at.at.r);
                  }});
 }
 
-SpokenNumber spoken_value(Workspace& space) {
+SpokenNumber spoken_value(Studio& space, Picking& picking) {
   return {space.session().at.at.v, 0, 100, 1,
-          [&space](double wanted) { space.picking().nudge_value(wanted - space.session().at.at.v); }};
+          [&space, &picking](double wanted) { picking.nudge_value(wanted - space.session().at.at.v); }};
 }
 
 } // namespace zc

@@ -5,6 +5,7 @@
 #include "app/seams/drag_out.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
+#include "core/color/eyes.h"
 #include "core/mix/strings.h"
 
 #include <QStringList>

@@ -4,6 +4,8 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -15,7 +17,8 @@ constexpr int kRoomForWord = 100;
 
 } // namespace
 
-ColorPair::ColorPair(Workspace& space, QSize size, QWidget* parent) : QWidget(parent), m_space(space) {
+ColorPair::ColorPair(Studio& space, Picking& picking, QSize size, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking) {
   setObjectName(QStringLiteral("colorPair"));
   setAccessibleName(tr("Current color and the color before"));
   setToolTip(
@@ -56,12 +59,12 @@ void ColorPair::mousePressEvent(QMouseEvent* event) {
 void ColorPair::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
 
 void ColorPair::mouseReleaseEvent(QMouseEvent* event) {
-  if (m_pressed.let_go() && before_rect().contains(event->pos())) m_space.picking().back_to_before();
+  if (m_pressed.let_go() && before_rect().contains(event->pos())) m_picks.back_to_before();
 }
 
 void ColorPair::keyPressEvent(QKeyEvent* event) {
   if (event->key() == Qt::Key_Space || event->key() == Qt::Key_Return)
-    m_space.picking().back_to_before();
+    m_picks.back_to_before();
   else
     QWidget::keyPressEvent(event);
 }
@@ -79,7 +82,7 @@ Spoken ColorPair::spoken() {
   before.role = QAccessible::Button;
   before.name = tr("Color before: %1").arg(color_told(s.before));
   before.rect = before_rect();
-  before.actions = {{tr("Go back"), [this] { m_space.picking().back_to_before(); }}};
+  before.actions = {{tr("Go back"), [this] { m_picks.back_to_before(); }}};
   return {QAccessible::Grouping, {}, {}, {std::move(now), std::move(before)}};
 }
 

@@ -5,16 +5,18 @@
 #include "app/seams/drag_out.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class Picking;
+
 class ColorPair final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  ColorPair(Workspace& space, QSize size, QWidget* parent);
+  ColorPair(Studio& space, Picking& picking, QSize size, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
   [[nodiscard]] Spoken spoken() override;
   void call_off() override;
@@ -27,7 +29,8 @@ protected:
   void keyPressEvent(QKeyEvent* event) override;
 
 private:
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
   PressedColor m_pressed;
 };
 

@@ -7,6 +7,9 @@
 #include "core/color/gamut.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/proof/press_reading.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 #include "model/share/share_reading.h"
 
 #include <QGridLayout>
@@ -23,9 +26,9 @@ QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row);
 
 } // namespace
 
-ReadoutPanel::ReadoutPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_more(new WordButton(tr("more"), this)),
-      m_fewer(new WordButton(tr("fewer"), this)) {
+ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_reader(press),
+      m_more(new WordButton(tr("more"), this)), m_fewer(new WordButton(tr("fewer"), this)) {
   setObjectName(QStringLiteral("readouts"));
   auto* grid = new QGridLayout(this);
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
@@ -132,7 +135,7 @@ void ReadoutPanel::show_ink(std::size_t i) {
 }
 
 void ReadoutPanel::follow_ink(const Row& row) {
-  const auto press = m_space.press().chosen();
+  const auto press = m_reader.chosen();
   const Ink ink = press ? ink_of_now(*press) : Ink{};
   const double shares[] = {ink.c, ink.m, ink.y, ink.k};
   for (std::size_t n = 0; n < 4; ++n) {
@@ -144,7 +147,7 @@ void ReadoutPanel::follow_ink(const Row& row) {
 
 /// The color that the inks look like becomes the current one.
 void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
-  const auto press = m_space.press().chosen();
+  const auto press = m_reader.chosen();
   if (!press) return;
   Ink ink = ink_of_now(*press);
   double* const shares[] = {&ink.c, &ink.m, &ink.y, &ink.k};
@@ -156,7 +159,7 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
     return (n < 3 ? row.fields[n] : row.black)
         ->refuse(tr("The press prints this, but no display can show it."));
   m_typed_ink = TypedInk{ink, *there, m_space.session().sharing.press};
-  m_space.picking().take_up(*there);
+  m_picks.take_up(*there);
   follow();
 }
 
@@ -211,7 +214,7 @@ void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);
   if (!color) return row.fields[n]->refuse(words(color.error()));
-  m_space.picking().take_up(*color);
+  m_picks.take_up(*color);
 }
 
 } // namespace zc

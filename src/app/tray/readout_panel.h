@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/color/readout.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -11,13 +11,16 @@ class QMenu;
 
 namespace zc {
 
+class Picking;
+class PressReader;
+
 class NumberField;
 class WordButton;
 
 class ReadoutPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReadoutPanel(Workspace& space, QWidget* parent);
+  ReadoutPanel(Studio& space, Picking& picking, PressReader& press, QWidget* parent);
   void choose_space(std::size_t row, ReadoutSpace space);
   /// Reads the color as ink on the chosen press.
   void choose_ink(std::size_t row);
@@ -46,8 +49,9 @@ private:
     std::string press;
   };
   [[nodiscard]] Ink ink_of_now(const Press& press) const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  PressReader& m_reader;
   std::optional<TypedInk> m_typed_ink;
   std::array<Row, 4> m_rows;
   std::size_t m_shown = 1;

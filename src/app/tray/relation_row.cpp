@@ -5,6 +5,9 @@
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -12,8 +15,8 @@
 
 namespace zc {
 
-RelationRow::RelationRow(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_relation(new QComboBox(this)),
+RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_relation(new QComboBox(this)),
       m_vivid(new WordButton(tr("vivid"), this)), m_fix(new WordButton(tr("fix"), this)),
       m_chips(new ChipRow(tr("Members of the relation"), this)) {
   m_relation->setObjectName(QStringLiteral("relation"));
@@ -54,14 +57,13 @@ RelationRow::RelationRow(Workspace& space, QWidget* parent)
   column->addLayout(row);
   column->addLayout(second);
 
-  connect(m_relation, &QComboBox::activated, this, [this] {
-    m_space.picking().choose_relation(static_cast<Relation>(m_relation->currentData().toInt()));
-  });
-  connect(m_vivid, &QAbstractButton::clicked, &m_space.picking(), &Picking::show_members_vivid);
-  connect(m_fix, &QAbstractButton::clicked, &m_space.picking(), &Picking::fix_relation);
-  connect(lay, &QAbstractButton::clicked, &m_space.laying(), &Laying::lay_relation);
-  connect(m_chips, &ChipRow::taken, &m_space.picking(), &Picking::take_up_member);
-  connect(m_chips, &ChipRow::laid, &m_space.laying(), &Laying::lay_member);
+  connect(m_relation, &QComboBox::activated, this,
+          [this] { m_picks.choose_relation(static_cast<Relation>(m_relation->currentData().toInt())); });
+  connect(m_vivid, &QAbstractButton::clicked, &m_picks, &Picking::show_members_vivid);
+  connect(m_fix, &QAbstractButton::clicked, &m_picks, &Picking::fix_relation);
+  connect(lay, &QAbstractButton::clicked, &m_laying, &Laying::lay_relation);
+  connect(m_chips, &ChipRow::taken, &m_picks, &Picking::take_up_member);
+  connect(m_chips, &ChipRow::laid, &m_laying, &Laying::lay_member);
   space.hear({Part::Color, Part::Geometry, Part::Relations, Part::Steps, Part::Eyes, Part::Vivid}, this,
              &RelationRow::follow);
   follow();
@@ -71,7 +73,7 @@ void RelationRow::follow() {
   const Session& s = m_space.session();
   std::vector<StringStep> steps;
   QStringList words, captions;
-  for (const auto& member : m_space.picking().members()) {
+  for (const auto& member : m_picks.members()) {
     steps.push_back({member.color, m_space.geometry().place(member.at)});
     captions << tr("%1°").arg(std::lround(member.turn));
     words << tr("%1° on: %2. Click takes it up, Ctrl+click lays it; on the rim of the wheel it can be slid.")

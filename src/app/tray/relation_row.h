@@ -3,7 +3,7 @@
 // slid or laid; it can be fixed while picking goes on.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -11,17 +11,22 @@ class QComboBox;
 
 namespace zc {
 
+class Laying;
+class Picking;
+
 class ChipRow;
 class WordButton;
 
 class RelationRow final : public QWidget {
   Q_OBJECT
 public:
-  RelationRow(Workspace& space, QWidget* parent);
+  RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
 
 private:
   void follow();
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
   QComboBox* m_relation;
   WordButton* m_vivid;
   WordButton* m_fix;

@@ -14,6 +14,7 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/share/share_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -37,12 +38,12 @@ Tray::Tray(Workspace& space, HandOver& hand_over, QWidget* parent)
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 14, kMargin, 14);
   row->setSpacing(kMargin);
-  m_pair = new ColorPair(space, {150, 114}, this);
+  m_pair = new ColorPair(space, space.picking(), {150, 114}, this);
   m_words = make_words();
-  m_wells = new WellsView(space, WellsView::Build::Roomy, this);
+  m_wells = new WellsView(space, space.picking(), WellsView::Build::Roomy, this);
   row->addWidget(m_pair, 0, Qt::AlignTop);
   row->addWidget(m_words, 0, Qt::AlignTop);
-  row->addWidget(new ReadoutPanel(space, this), 0, Qt::AlignTop);
+  row->addWidget(new ReadoutPanel(space, space.picking(), space.press(), this), 0, Qt::AlignTop);
   row->addWidget(m_wells, 0, Qt::AlignTop);
   // A wide window leaves its room here, not between numbers that belong together.
   row->addStretch(1);
@@ -141,7 +142,7 @@ QWidget* Tray::make_set_controls() {
   under->addWidget(m_family, 1);
   under->addWidget(m_hand);
   column->addLayout(under);
-  column->addWidget(new RelationRow(m_space, box));
+  column->addWidget(new RelationRow(m_space, m_space.picking(), m_space.laying(), box));
   column->addStretch();
   return box;
 }

@@ -3,13 +3,14 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "model/workspace/workspace.h"
 
 #include <QWidget>
 
 class QLineEdit;
 
 namespace zc {
+
+class Workspace;
 
 class ColorPair;
 class ElidedLabel;

@@ -6,6 +6,8 @@
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -24,17 +26,17 @@ double recent_indent() {
 
 } // namespace
 
-WellsView::WellsView(Workspace& space, Build build, QWidget* parent)
-    : QWidget(parent), m_space(space), m_clear(new WordButton(tr("clear"), this)),
+WellsView::WellsView(Studio& space, Picking& picking, Build build, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_clear(new WordButton(tr("clear"), this)),
       m_none(new WordButton(tr("fill none"), this)), m_build(build) {
   m_clear->setObjectName(QStringLiteral("clearWell"));
   m_clear->setToolTip(tr("Empty the chosen well"));
   m_none->setObjectName(QStringLiteral("fillNoWell"));
   m_none->setToolTip(tr("Picks fill no well any more; what lies in the wells stays"));
   connect(m_clear, &QAbstractButton::clicked, this, [this] {
-    if (const auto well = m_space.session().filling_well) m_space.picking().clear_well(*well);
+    if (const auto well = m_space.session().filling_well) m_picks.clear_well(*well);
   });
-  connect(m_none, &QAbstractButton::clicked, this, [this] { m_space.picking().choose_filling_well({}); });
+  connect(m_none, &QAbstractButton::clicked, this, [this] { m_picks.choose_filling_well({}); });
   setObjectName(QStringLiteral("wells"));
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
@@ -148,15 +150,14 @@ void WellsView::mouseReleaseEvent(QMouseEvent* event) {
 void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
   for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
-      return modifiers & Qt::ShiftModifier ? m_space.picking().lay_down_well(i)
-                                           : m_space.picking().choose_well(i);
+      return modifiers & Qt::ShiftModifier ? m_picks.lay_down_well(i) : m_picks.choose_well(i);
     if (number_rect(i).contains(p))
-      return m_space.picking().choose_filling_well(m_space.session().filling_well == i ? std::nullopt
-                                                                                       : std::optional(i));
+      return m_picks.choose_filling_well(m_space.session().filling_well == i ? std::nullopt
+                                                                             : std::optional(i));
   }
   const auto& recent = m_space.session().at_hand.recent;
   for (std::size_t i = 0; i < recent.size(); ++i)
-    if (recent_rect(i).contains(p)) return m_space.picking().take_up(recent[i]);
+    if (recent_rect(i).contains(p)) return m_picks.take_up(recent[i]);
 }
 
 bool WellsView::event(QEvent* event) {
@@ -185,8 +186,8 @@ Spoken WellsView::spoken() {
     item.rect = well_rect(i);
     item.selectable = true;
     item.selected = s.filling_well == i;
-    item.actions = {{tr("Take up"), [this, i] { m_space.picking().choose_well(i); }},
-                    {tr("Lay down"), [this, i] { m_space.picking().lay_down_well(i); }}};
+    item.actions = {{tr("Take up"), [this, i] { m_picks.choose_well(i); }},
+                    {tr("Lay down"), [this, i] { m_picks.lay_down_well(i); }}};
     out.items.push_back(std::move(item));
   }
   if (m_build == Build::Row) return out;
@@ -195,7 +196,7 @@ Spoken WellsView::spoken() {
     item.key = spoken_key(kSpokenOwn + 1, i);
     item.name = tr("Recent: %1").arg(color_told(s.at_hand.recent[i]));
     item.rect = recent_rect(i);
-    item.actions = {{tr("Take up"), [this, c = s.at_hand.recent[i]] { m_space.picking().take_up(c); }}};
+    item.actions = {{tr("Take up"), [this, c = s.at_hand.recent[i]] { m_picks.take_up(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -5,11 +5,13 @@
 #include "app/seams/drag_out.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Picking;
 
 class WordButton;
 
@@ -18,7 +20,7 @@ class WellsView final : public QWidget, public SpokenView, public Draggable {
 public:
   /// Where the window is narrow the wells stand closer; a row is the wells alone.
   enum class Build { Roomy, Narrow, Row };
-  WellsView(Workspace& space, Build build, QWidget* parent);
+  WellsView(Studio& space, Picking& picking, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   void set_build(Build build);
   [[nodiscard]] QRectF well_rect(std::size_t well) const;
@@ -39,7 +41,8 @@ private:
   void paint_wells(QPainter& painter);
   [[nodiscard]] std::optional<Srgb> color_at(QPointF p) const;
   void click(QPointF p, Qt::KeyboardModifiers modifiers);
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
   WordButton* m_clear;
   WordButton* m_none;
   Build m_build;

@@ -5,6 +5,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/wheel/wheel_view.h"
+#include "model/session/masking.h"
+#include "model/session/studio.h"
 
 #include <QKeyEvent>
 #include <QMenu>
@@ -35,7 +37,8 @@ bool contains(const Shape& shape, DiscPoint p) {
 
 } // namespace
 
-MaskHands::MaskHands(Workspace& space, WheelView& view) : QObject(&view), m_space(space), m_view(view) {
+MaskHands::MaskHands(Studio& space, Masking& masking, WheelView& view)
+    : QObject(&view), m_space(space), m_masking(masking), m_view(view) {
   space.hear({Part::Geometry}, this, [this] { m_hovered.reset(); });
 }
 
@@ -122,7 +125,7 @@ bool MaskHands::press(QPointF p, bool alone) {
   }
   const auto area = area_at(p);
   if (!area) return false;
-  m_space.masking().select_area(*area);
+  m_masking.select_area(*area);
   m_drag = Drag::Move;
   return true;
 }
@@ -247,7 +250,7 @@ void MaskHands::add_area(Shape shape) {
   m_outline.clear();
   const bool held = m_space.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Cut mask"),
                                           [&](Piece p) { return with_area_added(std::move(p), area); });
-  if (held) m_space.masking().select_area(m_space.piece().mask->areas.size() - 1);
+  if (held) m_masking.select_area(m_space.piece().mask->areas.size() - 1);
   choose_tool(Tool::None);
 }
 
@@ -332,7 +335,7 @@ void MaskHands::fill_menu(QMenu& menu, QPointF p) {
   if (handle && handle->grip == Grip::Corner)
     menu.addAction(tr("Remove this corner"), this, [this, i = handle->index] { remove_corner(i); });
   if (const auto area = area_at(p)) {
-    m_space.masking().select_area(*area);
+    m_masking.select_area(*area);
     menu.addAction(tr("Remove this area"), this, &MaskHands::remove_area);
   }
 }
@@ -371,7 +374,7 @@ bool MaskHands::nudge(const QKeyEvent& event) {
     return true;
   }
   if (across != 0)
-    m_space.masking().turn_mask(across);
+    m_masking.turn_mask(across);
   else
     reshape(tr("Scale mask area"), scaled_shape(*shape(), std::pow(1.02, upward)));
   return true;

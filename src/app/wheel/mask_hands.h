@@ -2,7 +2,7 @@
 // Hands on the mask: what presses, drags and keys on the wheel do to its areas.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QObject>
 
@@ -12,6 +12,8 @@ class QPainter;
 
 namespace zc {
 
+class Masking;
+
 class WheelView;
 
 class MaskHands final : public QObject {
@@ -20,7 +22,7 @@ public:
   /// What the next press on the wheel begins to draw.
   enum class Tool { None, Outline, Round, Sector };
 
-  MaskHands(Workspace& space, WheelView& view);
+  MaskHands(Studio& space, Masking& masking, WheelView& view);
 
   [[nodiscard]] Tool tool() const { return m_tool; }
   void choose_tool(Tool tool);
@@ -68,8 +70,8 @@ private:
   [[nodiscard]] bool nudge(const QKeyEvent& event);
   [[nodiscard]] bool tool_key(const QKeyEvent& event);
   void paint_drawing(QPainter& painter);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Masking& m_masking;
   WheelView& m_view;
   Tool m_tool = Tool::None;
   AreaMode m_mode = AreaMode::Adds;

@@ -3,13 +3,14 @@
 
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "model/session/studio.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 
 namespace zc {
 
-MaskRuleChoice::MaskRuleChoice(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+MaskRuleChoice::MaskRuleChoice(Studio& space, QWidget* parent) : QWidget(parent), m_space(space) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);

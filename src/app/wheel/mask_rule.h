@@ -2,7 +2,7 @@
 // What the mask does to picks: held, flagged, free, or the mask off.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -13,12 +13,12 @@ class WordButton;
 class MaskRuleChoice final : public QWidget {
   Q_OBJECT
 public:
-  MaskRuleChoice(Workspace& space, QWidget* parent);
+  MaskRuleChoice(Studio& space, QWidget* parent);
 
 private:
   void follow();
   WordButton* add(const QString& name, const QString& word, const QString& tip);
-  Workspace& m_space;
+  Studio& m_space;
   std::array<WordButton*, 3> m_rules{};
   WordButton* m_off = nullptr;
 };

@@ -4,6 +4,9 @@
 #include "app/band/value_axis.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "model/session/masking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -11,14 +14,15 @@
 
 namespace zc {
 
-WheelHead::WheelHead(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_value(new QLabel(this)), m_hues(new QComboBox(this)),
-      m_measures(new QComboBox(this)), m_vivid(new WordButton(tr("vivid"), this)) {
+WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_masking(masking), m_value(new QLabel(this)),
+      m_hues(new QComboBox(this)), m_measures(new QComboBox(this)),
+      m_vivid(new WordButton(tr("vivid"), this)) {
   m_vivid->setObjectName(QStringLiteral("vividPlan"));
   m_vivid->setCheckable(true);
   m_vivid->setToolTip(tr("Each hue at the value where it is strongest; a pick takes the color that is seen, "
                          "value included"));
-  connect(m_vivid, &QAbstractButton::clicked, &space.viewing(), &Viewing::show_vivid_plan);
+  connect(m_vivid, &QAbstractButton::clicked, &viewing, &Viewing::show_vivid_plan);
   m_hues->setObjectName(QStringLiteral("hueScale"));
   m_hues->setAccessibleName(tr("Hue scale of the wheel"));
   m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
@@ -60,8 +64,8 @@ WheelHead::WheelHead(Workspace& space, QWidget* parent)
 }
 
 void WheelHead::choose() {
-  m_space.masking().change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
-                                  static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
+  m_masking.change_wheel({static_cast<HueScale>(m_hues->currentData().toInt()),
+                          static_cast<SaturationMeasure>(m_measures->currentData().toInt())});
 }
 
 void WheelHead::follow() {

@@ -2,7 +2,7 @@
 // Over a wheel: its value, and which wheel it is, by hue scale and saturation measure.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -11,18 +11,22 @@ class QLabel;
 
 namespace zc {
 
+class Masking;
+class Viewing;
+
 class WordButton;
 
 class WheelHead final : public QWidget {
   Q_OBJECT
 public:
-  WheelHead(Workspace& space, QWidget* parent);
+  WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget* parent);
 
 private:
   void choose();
   void follow();
   void say_value();
-  Workspace& m_space;
+  Studio& m_space;
+  Masking& m_masking;
   QLabel* m_value;
   QComboBox* m_hues;
   QComboBox* m_measures;

@@ -16,6 +16,11 @@
 #include "model/i18n/text.h"
 #include "model/mixing/paint_reading.h"
 #include "model/photo/photo_reading.h"
+#include "model/plan/plan_reader.h"
+#include "model/session/laying.h"
+#include "model/session/masking.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QContextMenuEvent>
 #include <QKeyEvent>
@@ -34,9 +39,11 @@ constexpr double kMemberInset = 9, kMemberMark = 5, kMemberReach = 8, kSlideStar
 
 } // namespace
 
-WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
-    : QWidget(parent), m_space(space),
-      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(space, *this) : nullptr) {
+WheelView::WheelView(Studio& space, Picking& picking, Laying& laying, Masking& masking, PlanReader& plan,
+                     PhotoReader& photos, PaintReader& paints, Use use, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_masking(masking), m_plan(plan),
+      m_photos(photos), m_mixing(paints),
+      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(space, masking, *this) : nullptr) {
   setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
@@ -48,8 +55,8 @@ WheelView::WheelView(Workspace& space, Use use, QWidget* parent)
               Part::Vivid, Part::Eyes, Part::Steps, Part::Reference, Part::Masking},
              this, qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
-  connect(&space.paints(), &PaintReader::changed, this, qOverload<>(&QWidget::update));
-  connect(&space.plan(), &PlanReader::changed, this, qOverload<>(&QWidget::update));
+  connect(&paints, &PaintReader::changed, this, qOverload<>(&QWidget::update));
+  connect(&plan, &PlanReader::changed, this, qOverload<>(&QWidget::update));
 }
 
 // The hands draw on this view, so they go before it does.
@@ -93,12 +100,12 @@ void WheelView::refresh_picture() {
                      m_space.session().eyes,
                      std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
                      m_space.steps()};
-  if (wanted == m_shown || (vivid && !m_space.plan().vivid_table())) return;
+  if (wanted == m_shown || (vivid && !m_plan.vivid_table())) return;
   m_shown = wanted;
   if (vivid)
-    m_space.plan().painter().vivid(*m_space.plan().vivid_table(), wanted.size, m_picture);
+    m_plan.painter().vivid(*m_plan.vivid_table(), wanted.size, m_picture);
   else
-    m_space.plan().painter().slice(wanted.value, wanted.size, m_picture);
+    m_plan.painter().slice(wanted.value, wanted.size, m_picture);
   show_as_seen(wanted.eyes, m_picture);
   m_image = image_of(m_picture);
   m_full = fills_disc(wanted.wheel.measure);
@@ -122,7 +129,7 @@ void WheelView::paint_disc(QPainter& painter) {
   } else {
     refresh_picture();
     // A vivid plan that is still being made shows no color rather than those of another plan.
-    const bool making = m_space.session().vivid_plan && !m_space.plan().vivid_table();
+    const bool making = m_space.session().vivid_plan && !m_plan.vivid_table();
     if (!m_full || making) {
       QPainterPath ground;
       ground.addEllipse(disc);
@@ -160,7 +167,7 @@ QPointF WheelView::member_mark(const RelationMember& member) const {
 
 /// The hues of the chosen relation, each in its color, on the rim.
 void WheelView::paint_members(QPainter& painter) {
-  const auto members = m_space.picking().members();
+  const auto members = m_picks.members();
   for (std::size_t i = 1; i < members.size(); ++i) {
     const QPointF at = member_mark(members[i]);
     const double size = m_member == i ? kMemberMark + 1.5 : kMemberMark;
@@ -172,7 +179,7 @@ void WheelView::paint_members(QPainter& painter) {
 }
 
 std::optional<std::size_t> WheelView::member_at(QPointF p) const {
-  const auto members = m_space.picking().members();
+  const auto members = m_picks.members();
   for (std::size_t i = members.size(); i-- > 1;)
     if (QLineF(member_mark(members[i]), p).length() <= kMemberReach) return i;
   return std::nullopt;
@@ -181,25 +188,25 @@ std::optional<std::size_t> WheelView::member_at(QPointF p) const {
 void WheelView::slide_member(QPointF p) {
   if (!m_slid && QLineF(m_member_press, p).length() < kSlideStart) return;
   m_slid = true;
-  m_space.picking().slide_member(*m_member, Angle(wheel_point(disc_point_at(p), 0).a));
+  m_picks.slide_member(*m_member, Angle(wheel_point(disc_point_at(p), 0).a));
 }
 
 /// A click on one takes it up.
 void WheelView::let_go_of_member() {
   const auto member = std::exchange(m_member, std::nullopt);
-  if (member && !m_slid) m_space.picking().take_up_member(*member);
+  if (member && !m_slid) m_picks.take_up_member(*member);
 }
 
 /// Where the colors of the shown photo sit.
 void WheelView::paint_footprint(QPainter& painter) {
-  const auto photo = m_space.reader().photo();
+  const auto photo = m_photos.photo();
   if (!photo) return;
   // Whatever stands out from the veil of this surround.
   const bool black = theme().strong == QColor(Qt::black);
   const FootprintKey key{PhotoMark(photo), m_space.session().looking.region, m_space.piece().wheel, black};
   if (!(key == m_footprint_of)) {
     m_footprint_of = key;
-    m_footprint = footprint_picture(m_space.reader().places(), 256, black);
+    m_footprint = footprint_picture(m_photos.places(), 256, black);
   }
   painter.save();
   painter.setRenderHint(QPainter::SmoothPixmapTransform);
@@ -231,7 +238,7 @@ void WheelView::paint_mask(QPainter& painter) {
 /// What the paints that are put out can mix at this value.
 void WheelView::paint_reach(QPainter& painter) {
   QPainterPath path;
-  for (const auto& outline : m_space.paints().outlines()) {
+  for (const auto& outline : m_mixing.outlines()) {
     QPolygonF polygon;
     for (const auto& p : outline) polygon << screen_point(p);
     path.addPolygon(polygon);
@@ -267,9 +274,9 @@ void WheelView::paintEvent(QPaintEvent*) {
 // ---------------------------------------------------------------- mouse, pen and keys
 
 void WheelView::pick_at(QPointF p) {
-  m_space.picking().begin_pick();
-  m_space.picking().pick_plan(disc_point_at(p));
-  m_space.picking().end_pick();
+  m_picks.begin_pick();
+  m_picks.pick_plan(disc_point_at(p));
+  m_picks.end_pick();
 }
 
 void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
@@ -279,13 +286,13 @@ void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
   if (m_member) return update();
   if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
   m_picking = true;
-  m_space.picking().begin_pick();
-  m_space.picking().pick_plan(disc_point_at(p));
+  m_picks.begin_pick();
+  m_picks.pick_plan(disc_point_at(p));
 }
 
 void WheelView::drag(QPointF p) {
   if (m_member) return slide_member(p);
-  if (m_picking) return m_space.picking().pick_plan(disc_point_at(p));
+  if (m_picking) return m_picks.pick_plan(disc_point_at(p));
   if (m_hands) static_cast<void>(m_hands->drag(p));
 }
 
@@ -294,7 +301,7 @@ void WheelView::let_go(QPointF p) {
     let_go_of_member();
     return update();
   }
-  if (m_picking) m_space.picking().end_pick();
+  if (m_picking) m_picks.end_pick();
   if (!m_picking && m_hands) static_cast<void>(m_hands->let_go(p));
   m_picking = false;
   update();
@@ -353,22 +360,22 @@ bool WheelView::nudge_key(const QKeyEvent& event) {
   const double step = nudge_size(event.modifiers());
   switch (event.key()) {
   case Qt::Key_Right:
-    m_space.picking().nudge_hue(step);
+    m_picks.nudge_hue(step);
     return true;
   case Qt::Key_Left:
-    m_space.picking().nudge_hue(-step);
+    m_picks.nudge_hue(-step);
     return true;
   case Qt::Key_Up:
-    m_space.picking().nudge_saturation(step / 100);
+    m_picks.nudge_saturation(step / 100);
     return true;
   case Qt::Key_Down:
-    m_space.picking().nudge_saturation(-step / 100);
+    m_picks.nudge_saturation(-step / 100);
     return true;
   case Qt::Key_PageUp:
-    m_space.picking().nudge_value(step);
+    m_picks.nudge_value(step);
     return true;
   case Qt::Key_PageDown:
-    m_space.picking().nudge_value(-step);
+    m_picks.nudge_value(-step);
     return true;
   default:
     return false;
@@ -396,7 +403,7 @@ void WheelView::wheelEvent(QWheelEvent* event) {
     zoom_to(m_zoom * std::pow(kZoomStep, wheel_notches(*event)), event->position());
     return event->accept();
   }
-  m_space.picking().nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
+  m_picks.nudge_saturation(wheel_notches(*event) * nudge_size(event->modifiers()) / 100);
   event->accept();
 }
 
@@ -427,7 +434,7 @@ bool WheelView::event(QEvent* event) {
 
 QString WheelView::hint_at(QPointF p) const {
   if (const auto member = member_at(p)) {
-    const RelationMember held = m_space.picking().members()[*member];
+    const RelationMember held = m_picks.members()[*member];
     return tr("%1° on: %2. Click takes it up, a drag along the rim slides it.")
         .arg(std::lround(held.turn))
         .arg(color_told(held.color));
@@ -457,8 +464,8 @@ Spoken WheelView::spoken() {
   Spoken out{QAccessible::Canvas,
              color_told(m_space.session().color()) + QStringLiteral("; ") + mask_state_words(m_space),
              {},
-             {spoken_hue(m_space, disc), spoken_saturation(m_space, disc)}};
-  const auto members = m_space.picking().members();
+             {spoken_hue(m_space, m_picks, disc), spoken_saturation(m_space, m_picks, disc)}};
+  const auto members = m_picks.members();
   for (std::size_t i = 1; i < members.size(); ++i) {
     SpokenItem item;
     item.key = spoken_key(kSpokenOwn, i);
@@ -466,8 +473,8 @@ Spoken WheelView::spoken() {
     item.name = tr("%1° on: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
     item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),
                        QSizeF(2 * kMemberReach, 2 * kMemberReach));
-    item.actions = {{tr("Take up"), [this, i] { m_space.picking().take_up_member(i); }},
-                    {tr("Lay"), [this, i] { m_space.laying().lay_member(i); }}};
+    item.actions = {{tr("Take up"), [this, i] { m_picks.take_up_member(i); }},
+                    {tr("Lay"), [this, i] { m_laying.lay_member(i); }}};
     out.items.push_back(std::move(item));
   }
   return out;

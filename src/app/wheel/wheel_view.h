@@ -5,11 +5,18 @@
 
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Laying;
+class Masking;
+class PaintReader;
+class PhotoReader;
+class Picking;
+class PlanReader;
 
 class MaskHands;
 
@@ -17,7 +24,8 @@ class WheelView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
   enum class Use { Pick, ShapeMask };
-  WheelView(Workspace& space, Use use, QWidget* parent);
+  WheelView(Studio& space, Picking& picking, Laying& laying, Masking& masking, PlanReader& plan,
+            PhotoReader& photos, PaintReader& paints, Use use, QWidget* parent);
   ~WheelView() override;
   [[nodiscard]] QSize sizeHint() const override { return {440, 440}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
@@ -84,8 +92,13 @@ private:
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
   void paint_reach(QPainter& painter);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
+  Masking& m_masking;
+  PlanReader& m_plan;
+  PhotoReader& m_photos;
+  PaintReader& m_mixing;
   std::unique_ptr<MaskHands> m_hands;
   double m_zoom = 1;
   DiscPoint m_center; ///< In the middle of the view.

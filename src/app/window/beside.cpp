@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/beside.h"
 
+#include "model/workspace/workspace.h"
 #include <QGuiApplication>
 #include <QRect>
 #include <QScreen>

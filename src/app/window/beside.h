@@ -10,6 +10,8 @@
 
 namespace zc {
 
+class Workspace;
+
 class Beside final : public QObject {
   Q_OBJECT
 public:

@@ -7,6 +7,7 @@
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QDate>
 #include <QGridLayout>
@@ -23,7 +24,7 @@ constexpr int kWidth = 420, kWordsHeight = 110;
 
 } // namespace
 
-CardPanel::CardPanel(Workspace& space, QWidget* parent)
+CardPanel::CardPanel(Studio& space, QWidget* parent)
     : Panel(QStringLiteral("card"), kWidth, parent), m_space(space), m_title(new QLineEdit(this)),
       m_words(new QPlainTextEdit(this)), m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)),
       m_monitor(new QLabel(this)), m_monitor_on(new WordButton(tr("use it"), this)) {
@@ -81,11 +82,11 @@ CardPanel::CardPanel(Workspace& space, QWidget* parent)
   grid->addWidget(caption_label(tr("Monitor"), this), 4, 0, Qt::AlignVCenter);
   grid->addLayout(monitor, 4, 1);
   grid->addLayout(buttons, 5, 1);
-  connect(&space, &Workspace::startedAnew, this, [this] {
+  connect(&space, &Studio::startedAnew, this, [this] {
     follow();
     if (isVisible()) emit closed();
   });
-  connect(&space, &Workspace::typedAsked, this, [this] {
+  connect(&space, &Studio::typedAsked, this, [this] {
     if (isVisible() && shown() != m_filled) apply();
   });
   connect(take, &QPushButton::clicked, this, &CardPanel::take);

@@ -4,7 +4,7 @@
 
 #include "app/theme/panel.h"
 #include "core/piece/edits.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 class QLabel;
 class QLineEdit;
@@ -17,7 +17,7 @@ class WordButton;
 class CardPanel final : public Panel {
   Q_OBJECT
 public:
-  CardPanel(Workspace& space, QWidget* parent);
+  CardPanel(Studio& space, QWidget* parent);
   /// Under this place of the window; what was not taken is shown anew.
   void open_at(QPoint corner);
 
@@ -28,8 +28,7 @@ private:
   /// False when a field is wrong, which it says.
   bool apply();
   void take();
-
-  Workspace& m_space;
+  Studio& m_space;
   Card m_filled; ///< As it was when it was opened: only what was typed since is written.
   QLineEdit* m_title;
   QPlainTextEdit* m_words;

@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "core/piece/lines_pattern.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -16,7 +17,7 @@
 
 namespace zc {
 
-HandPanel::HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent)
+HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
     : Panel(QStringLiteral("handPanel"), 460, parent), m_hand_over(hand_over),
       m_forms(new QButtonGroup(this)), m_pattern(new QLineEdit(this)),
       m_picture(new WordButton(tr("with a small picture"), this)), m_preview(new QLabel(this)) {

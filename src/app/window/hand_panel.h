@@ -11,12 +11,13 @@ class QLineEdit;
 
 namespace zc {
 
+class Studio;
 class WordButton;
 
 class HandPanel final : public Panel {
   Q_OBJECT
 public:
-  HandPanel(HandOver& hand_over, Workspace& space, QWidget* parent);
+  HandPanel(HandOver& hand_over, Studio& space, QWidget* parent);
   /// Under this place of the window; what was not taken is shown anew.
   void open_at(QPoint corner);
 

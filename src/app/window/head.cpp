@@ -7,6 +7,8 @@
 #include "core/piece/edits.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -65,9 +67,9 @@ protected:
 
 } // namespace
 
-Head::Head(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_title(new TitleField(this)), m_state(new QLabel(this)),
-      m_card(new WordButton(tr("card"), this)) {
+Head::Head(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_title(new TitleField(this)),
+      m_state(new QLabel(this)), m_card(new WordButton(tr("card"), this)) {
   setFixedHeight(46);
   setAutoFillBackground(true);
   auto* left = new QHBoxLayout;
@@ -148,8 +150,7 @@ QWidget* Head::make_desks() {
         QStringLiteral("%1 (%2)").arg(tells_of(desk), key_of(desk).toString(QKeySequence::NativeText)), box);
     group->addButton(button);
     row->addWidget(button);
-    connect(button, &QAbstractButton::clicked, this,
-            [this, &desk] { m_space.viewing().show_desk(desk.desk); });
+    connect(button, &QAbstractButton::clicked, this, [this, &desk] { m_viewing.show_desk(desk.desk); });
     const auto show = [this, button, &desk] { button->setChecked(m_space.session().desk == desk.desk); };
     m_space.hear({Part::Desk}, button, show);
     show();
@@ -165,7 +166,7 @@ QWidget* Head::make_views() {
   auto* values = word_switch(QStringLiteral("valuesOnly"), tr("Values only"),
                              tr("Show everything in greys of equal lightness (Ctrl+G)"), box);
   connect(values, &QAbstractButton::clicked, this,
-          [this](bool on) { m_space.viewing().look_with(on ? Eyes::Values : Eyes::Usual); });
+          [this](bool on) { m_viewing.look_with(on ? Eyes::Values : Eyes::Usual); });
   // With other eyes the button says so, so that nobody takes what is seen for the colors; a press ends it.
   m_space.hear({Part::Eyes}, values, [this, values] {
     const Eyes eyes = m_space.session().eyes;
@@ -177,7 +178,7 @@ QWidget* Head::make_views() {
   });
   auto* reference = word_switch(QStringLiteral("keepReference"), tr("Reference"),
                                 tr("Keep a small reference in sight on this desk (K)"), box);
-  connect(reference, &QAbstractButton::clicked, &m_space.viewing(), &Viewing::keep_reference);
+  connect(reference, &QAbstractButton::clicked, &m_viewing, &Viewing::keep_reference);
   const auto follow_reference = [this, reference] {
     reference->setVisible(m_space.session().desk != Desk::Observe);
     reference->setChecked(reference_kept(m_space.session()));

@@ -2,7 +2,7 @@
 // The head: title with its saved state in words, the desks, values only, surround.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -11,12 +11,14 @@ class QLineEdit;
 
 namespace zc {
 
+class Viewing;
+
 class WordButton;
 
 class Head final : public QWidget {
   Q_OBJECT
 public:
-  Head(Workspace& space, QWidget* parent);
+  Head(Studio& space, Viewing& viewing, QWidget* parent);
   void set_state_words(const QString& words);
 
   /// Whether the piece's card is open.
@@ -36,8 +38,8 @@ private:
   QWidget* make_desks();
   QWidget* make_views();
   void follow();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   QLineEdit* m_title;
   QLabel* m_state;
   QWidget* m_desks = nullptr;

@@ -42,6 +42,7 @@
 #include "io/container/piece_file.h"
 #include "model/documents/documents.h"
 #include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
 
 #include <QAction>
 #include <QApplication>
@@ -78,16 +79,19 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
     : QMainWindow(parent), m_dialogs(m_space, dialogs), m_questions(m_dialogs, *this),
       m_hand_over(new HandOver(m_space)), m_beside(new Beside(m_space, *m_hand_over, *this)),
-      m_sampler(new ScreenSampler(m_space)), m_long_work(new LongWork(this)),
-      m_documents(new Documents(m_space, m_questions, *m_long_work)), m_head(new Head(m_space, this)),
-      m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
-      m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
-      m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
-      m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),
-      m_kept(new KeptReference(m_space, this)), m_band(new ValueBand(m_space, this)),
-      m_set_files(new SetFiles(m_space, m_dialogs, *this)),
-      m_exports(new PieceExports(m_space, *m_documents, m_dialogs, *this)),
-      m_share_files(new ShareFiles(m_space, m_dialogs, *m_exports, *m_long_work, *this)) {
+      m_sampler(new ScreenSampler(m_space, m_space.picking(), m_space.viewing())),
+      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, m_questions, *m_long_work)),
+      m_head(new Head(m_space, m_space.viewing(), this)), m_notice(new NoticeBar(this)),
+      m_stage(new QStackedWidget(this)), m_observe(new ObserveDesk(m_space, m_stage)),
+      m_limit(new LimitDesk(m_space, m_stage)), m_pick(new PickDesk(m_space, m_stage)),
+      m_grade(new GradeDesk(m_space, m_stage)), m_try(new TryDesk(m_space, m_stage)),
+      m_share(new ShareDesk(m_space, m_stage)),
+      m_kept(new KeptReference(m_space, m_space.picking(), m_space.laying(), m_space.viewing(),
+                               m_space.reader(), this)),
+      m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, m_dialogs, *this)),
+      m_exports(new PieceExports(m_space, m_space.viewing(), *m_documents, m_dialogs, *this)),
+      m_share_files(new ShareFiles(m_space, m_space.viewing(), m_space.shares(), m_dialogs, *m_exports,
+                                   *m_long_work, *this)) {
   m_space.set_unfinished(&m_hands);
   m_documents->setParent(this);
   m_free = new QTimer(this);
@@ -177,7 +181,7 @@ void MainWindow::lay_out() {
   auto* column = new QVBoxLayout(center);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(0);
-  m_steps = new StepsLine(m_space, center);
+  m_steps = new StepsLine(m_space, m_space.viewing(), center);
   column->addWidget(m_head);
   column->addWidget(m_steps);
   column->addWidget(middle, 1);
@@ -446,7 +450,7 @@ void MainWindow::restore_view() {
 }
 
 void MainWindow::listen_on_bus() {
-  m_service = new PaletteService(m_space, this);
+  m_service = new PaletteService(m_space, m_space.picking(), this);
   // The caller has its answer before the painter is asked anything.
   connect(
       m_service, &PaletteService::called, this,

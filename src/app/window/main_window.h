@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "app/window/window_hands.h"
 #include "app/window/window_questions.h"
+#include "model/workspace/workspace.h"
 
 #include <QMainWindow>
 #include <map>

@@ -24,6 +24,7 @@
 #include "model/i18n/language.h"
 #include "model/mixing/paint_reading.h"
 #include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
 
 #include <QAction>
 #include <QApplication>

@@ -4,6 +4,8 @@
 #include "app/seams/dialogs.h"
 #include "model/documents/documents.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QCryptographicHash>
 #include <QFileInfo>
@@ -19,9 +21,11 @@ QString line_of(const QString& file, const FileState& state) {
 
 } // namespace
 
-PieceExports::PieceExports(Workspace& space, const Documents& documents, Dialogs& dialogs, QWidget& window)
-    : QObject(&window), m_space(space), m_documents(documents), m_dialogs(dialogs), m_window(window) {
-  connect(&space, &Workspace::startedAnew, this, &PieceExports::recall);
+PieceExports::PieceExports(Studio& space, Viewing& viewing, const Documents& documents, Dialogs& dialogs,
+                           QWidget& window)
+    : QObject(&window), m_space(space), m_viewing(viewing), m_documents(documents), m_dialogs(dialogs),
+      m_window(window) {
+  connect(&space, &Studio::startedAnew, this, &PieceExports::recall);
   connect(&documents, &Documents::changed, this, &PieceExports::follow_path);
   space.hear({Part::Sharing}, this, &PieceExports::remember);
 }
@@ -47,7 +51,7 @@ void PieceExports::recall() {
       m_written[line.mid(end + 1)] = file_state_from(line.left(end).toStdString());
     }
   }
-  m_space.viewing().share(sharing);
+  m_viewing.share(sharing);
 }
 
 /// Saved under another name it is another piece: what the one before has written is not its own.

@@ -4,7 +4,7 @@
 #pragma once
 
 #include "io/files/file_state.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QObject>
 #include <QStringList>
@@ -14,13 +14,16 @@ class QWidget;
 
 namespace zc {
 
+class Viewing;
+
 class Dialogs;
 class Documents;
 
 class PieceExports final : public QObject {
   Q_OBJECT
 public:
-  PieceExports(Workspace& space, const Documents& documents, Dialogs& dialogs, QWidget& window);
+  PieceExports(Studio& space, Viewing& viewing, const Documents& documents, Dialogs& dialogs,
+               QWidget& window);
 
   /// Asks about those that are there and were not written by this piece, or were changed since; true where
   /// none is, or all may be replaced.
@@ -33,8 +36,8 @@ private:
   void follow_path();
   void remember() const;
   [[nodiscard]] QString key(const char* what) const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   const Documents& m_documents;
   Dialogs& m_dialogs;
   QWidget& m_window;

@@ -7,6 +7,7 @@
 #include "io/shelf/parcel.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 #include "model/share/files_out.h"
 
 #include <QDir>
@@ -37,7 +38,7 @@ Result<FoundSet> set_from_own_lines(const Bytes& bytes, const std::string& name,
 
 } // namespace
 
-SetFiles::SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window)
+SetFiles::SetFiles(Studio& space, Dialogs& dialogs, QWidget& window)
     : m_space(space), m_dialogs(dialogs), m_window(window) {}
 
 QString SetFiles::folder() const {

@@ -7,7 +7,7 @@
 #include "io/exchange/exchange.h"
 #include "io/shelf/parcel.h"
 #include "model/derived/job_pool.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QObject>
 
@@ -16,7 +16,7 @@ namespace zc {
 class SetFiles final : public QObject {
   Q_OBJECT
 public:
-  SetFiles(Workspace& space, Dialogs& dialogs, QWidget& window);
+  SetFiles(Studio& space, Dialogs& dialogs, QWidget& window);
 
   void export_set(ExchangeFormat format);
   void bring_in_asked();
@@ -44,8 +44,7 @@ private:
   void note_folder(const QString& path) const;
   void read_beside(const QString& path,
                    const std::function<Result<FoundSet>(const Bytes&, const std::string&)>& read);
-
-  Workspace& m_space;
+  Studio& m_space;
   Dialogs& m_dialogs;
   QWidget& m_window;
   JobPool m_reader;

@@ -6,8 +6,9 @@
 #include "app/window/long_work.h"
 #include "app/window/piece_exports.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 #include "model/share/share_reading.h"
-#include "model/workspace/workspace.h"
 
 #include <QPainter>
 #include <QPrinter>
@@ -30,10 +31,10 @@ bool print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& image
 
 } // namespace
 
-ShareFiles::ShareFiles(Workspace& space, Dialogs& dialogs, PieceExports& exports, LongWork& long_work,
-                       QWidget& window)
-    : QObject(&window), m_space(space), m_dialogs(dialogs), m_exports(exports), m_long_work(long_work),
-      m_window(window) {}
+ShareFiles::ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dialogs& dialogs,
+                       PieceExports& exports, LongWork& long_work, QWidget& window)
+    : QObject(&window), m_space(space), m_viewing(viewing), m_shares(shares), m_dialogs(dialogs),
+      m_exports(exports), m_long_work(long_work), m_window(window) {}
 
 bool ShareFiles::work(const QString& what, const std::function<void(const Progress&)>& make) {
   if (m_long_work.running()) {
@@ -48,7 +49,7 @@ void ShareFiles::tell(const QString& sentence) { emit m_space.notice(sentence); 
 
 void ShareFiles::write_sheet(const QString& format) {
   if (format == QLatin1String("print")) return print_sheet();
-  const auto order = m_space.shares().sheet_order();
+  const auto order = m_shares.sheet_order();
   if (!order) return tell(words(order.error()));
   const QString path =
       m_dialogs.export_file(&m_window, tr("sheet.%1").arg(format), tr("Sheets (*.%1)").arg(format));
@@ -70,7 +71,7 @@ void ShareFiles::write_sheet(const QString& format) {
 }
 
 void ShareFiles::print_sheet() {
-  const auto order = m_space.shares().sheet_order();
+  const auto order = m_shares.sheet_order();
   if (!order) return tell(words(order.error()));
   SheetImages images;
   if (!work(tr("Making the sheet"), [&](const Progress&) { images = images_of(order->images); })) return;
@@ -81,7 +82,7 @@ void ShareFiles::print_sheet() {
 }
 
 void ShareFiles::write_plan() {
-  const PlanOrder order = m_space.shares().plan_order();
+  const PlanOrder order = m_shares.plan_order();
   const QString path = m_dialogs.export_file(&m_window, tr("plan.png"), tr("Pictures (*.png *.svg)"));
   if (path.isEmpty()) return;
   Status written = Done{};
@@ -91,7 +92,7 @@ void ShareFiles::write_plan() {
 }
 
 void ShareFiles::copy_plan() {
-  const PlanOrder order = m_space.shares().plan_order();
+  const PlanOrder order = m_shares.plan_order();
   Result<QImage> plan = QImage();
   if (!work(tr("Making the plan"),
             [&](const Progress& progress) { plan = plan_image(order.piece, order.spec, progress); }))
@@ -106,7 +107,7 @@ void ShareFiles::choose_folder() {
   const QString folder = m_dialogs.choose_folder(&m_window, text(next.files.folder));
   if (folder.isEmpty()) return;
   next.files.folder = folder.toStdString();
-  m_space.viewing().share(next);
+  m_viewing.share(next);
 }
 
 void ShareFiles::write_all() {
@@ -120,12 +121,12 @@ void ShareFiles::write_at_save() {
   if (m_space.document() != asked_for) return; // The switch of another piece says nothing of this one's.
   Sharing next = m_space.session().sharing;
   next.files.at_save = false;
-  m_space.viewing().share(next);
+  m_viewing.share(next);
   tell(tr("The files were not written, and are not written at every save any more."));
 }
 
 bool ShareFiles::write_chosen() {
-  const auto order = m_space.shares().files_order();
+  const auto order = m_shares.files_order();
   if (!order) {
     tell(words(order.error()));
     return true;

@@ -15,11 +15,15 @@ namespace zc {
 class Dialogs;
 class LongWork;
 class PieceExports;
+class ShareReader;
+class Studio;
+class Viewing;
 
 class ShareFiles final : public QObject {
   Q_OBJECT
 public:
-  ShareFiles(Workspace& space, Dialogs& dialogs, PieceExports& exports, LongWork& long_work, QWidget& window);
+  ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dialogs& dialogs, PieceExports& exports,
+             LongWork& long_work, QWidget& window);
 
   /// "pdf", "svg" or "png"; "print" for the printer.
   void write_sheet(const QString& format);
@@ -40,8 +44,9 @@ private:
   void tell(const QString& sentence);
   /// False where the files of others are not to be replaced.
   bool write_chosen();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  ShareReader& m_shares;
   Dialogs& m_dialogs;
   PieceExports& m_exports;
   LongWork& m_long_work;

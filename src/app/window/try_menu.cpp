@@ -122,9 +122,10 @@ void MainWindow::save_tried_picture() {
   const QString path =
       m_dialogs.export_file(this, tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
   if (path.isEmpty()) return;
-  write_tried_picture(m_space, path, m_try->view().edge_in_picture(), [this, path](const Status& written) {
-    m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
-  });
+  write_tried_picture(m_space, m_space.tries(), path, m_try->view().edge_in_picture(),
+                      [this, path](const Status& written) {
+                        m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+                      });
 }
 
 } // namespace zc

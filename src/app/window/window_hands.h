@@ -2,7 +2,7 @@
 // What hands are in the middle of in the program's windows, for the model: see app/seams/unfinished.h.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 namespace zc {
 

@@ -6,8 +6,7 @@
 #include "core/base/list.h"
 #include "core/color/bands.h"
 #include "core/mask/mask.h"
-#include "core/try/areas.h"
-#include "core/try/match.h"
+#include "core/try/study_spec.h"
 #include "core/wheel/wheel.h"
 
 #include <cstdint>

@@ -6,25 +6,15 @@
 #include "core/base/result.h"
 #include "core/color/spaces.h"
 #include "core/image/pixels.h"
+#include "core/try/study_spec.h"
 
 #include <cstdint>
 #include <vector>
 
 namespace zc {
 
-inline constexpr int kFewestPictureAreas = 2, kMostPictureAreas = 500;
 /// A picture of at most so many different colors is flat artwork: each color is an area.
 inline constexpr std::size_t kFlatColors = 256;
-
-struct AreaSpec {
-  int count = 60; ///< At most so many, in kFewestPictureAreas..kMostPictureAreas; flat artwork keeps its own.
-  double smallest = 0.02; ///< Percent of the picture, in 0..5; a smaller one joins what is most like it.
-  double smoothing = 0.1; ///< Texture of this size is smoothed before, edges kept; percent of the longer
-                          ///< side, in 0..2.
-  bool operator==(const AreaSpec&) const = default;
-};
-/// ERRORS: BadInput.
-[[nodiscard]] Status validate(const AreaSpec& spec);
 
 using AreaNumber = std::uint16_t;
 /// Where nothing is seen.
@@ -50,13 +40,6 @@ struct Areas {
 [[nodiscard]] Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec,
                                            const Progress& progress = {});
 
-/// A change of areas by hand, told by pixels of the picture.
-struct AreaEdit {
-  enum class Kind { Split, Merge } kind = Kind::Split;
-  int x = 0, y = 0;   ///< In the area that is split, or that stays.
-  int x2 = 0, y2 = 0; ///< Merge: in the one that joins it.
-  bool operator==(const AreaEdit&) const = default;
-};
 /// An area that lies in several places is split into them; one that lies in one place into its two colors. A
 /// pixel without an area changes nothing, as does a split that would make too many.
 void edit_areas(Areas& areas, const PixelView& photo, const AreaEdit& edit);

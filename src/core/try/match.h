@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/color/spaces.h"
+#include "core/try/study_spec.h"
 
 #include <cstddef>
 #include <cstdint>
@@ -10,11 +11,6 @@
 #include <vector>
 
 namespace zc {
-
-enum class Match {
-  Color, ///< The least CIEDE2000.
-  Value, ///< The nearest in L* within the family of the nearest hue.
-};
 
 struct MatchColor {
   Srgb color;

@@ -17,7 +17,8 @@ namespace zc {
 class Workspace final : public Studio {
   Q_OBJECT
 public:
-  explicit Workspace(QObject* parent = nullptr) : Studio(parent) {}
+  explicit Workspace(QObject* parent = nullptr);
+  ~Workspace() override;
 
   // What is done.
   [[nodiscard]] Picking& picking() { return m_picking; }

@@ -5,6 +5,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QGridLayout>
@@ -16,9 +17,9 @@
 
 namespace zc {
 
-AdjustPanel::AdjustPanel(Workspace& space, Place place, QWidget* parent)
-    : QWidget(parent), m_space(space), m_place(place), m_title(new QLabel(this)), m_says(new QLabel(this)),
-      m_grid(new QGridLayout), m_take(new QPushButton(tr("Take it"), this)),
+AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* parent)
+    : QWidget(parent), m_space(space), m_work(work), m_place(place), m_title(new QLabel(this)),
+      m_says(new QLabel(this)), m_grid(new QGridLayout), m_take(new QPushButton(tr("Take it"), this)),
       m_reset(new QPushButton(tr("Reset"), this)) {
   auto* column = new QVBoxLayout(this);
   if (place == Place::Page)
@@ -61,23 +62,23 @@ AdjustPanel::AdjustPanel(Workspace& space, Place place, QWidget* parent)
   buttons->addWidget(m_reset);
   buttons->addStretch();
   column->addLayout(buttons);
-  if (place == Place::Page) column->addWidget(new SetWheel(space, this), 1);
+  if (place == Place::Page) column->addWidget(new SetWheel(space, work, this), 1);
   connect(m_take, &QPushButton::clicked, this, [this] {
-    m_space.set_work().take_adjustment();
+    m_work.take_adjustment();
     follow();
   });
   connect(m_reset, &QPushButton::clicked, this, [this] {
-    m_space.set_work().try_out({});
+    m_work.try_out({});
     follow();
   });
   // After the work on the set, which has made the preview by then.
   space.hear({Part::Selection, Part::Adjustment, Part::Sets, Part::Geometry}, this, &AdjustPanel::follow);
   space.hear({Part::Color}, this, [this] {
     // The tint follows the current color.
-    Adjustment a = m_space.set_work().adjustment();
+    Adjustment a = m_work.adjustment();
     if (!a.tint || a.tint == m_space.session().color()) return;
     a.tint = m_space.session().color();
-    m_space.set_work().try_out(a);
+    m_work.try_out(a);
   });
   follow();
 }
@@ -116,15 +117,15 @@ void AdjustPanel::add_row(const char* name, const QString& word, const QString& 
 }
 
 void AdjustPanel::change(const std::function<double&(Adjustment&)>& member, double value) {
-  Adjustment a = m_space.set_work().adjustment();
+  Adjustment a = m_work.adjustment();
   member(a) = value;
   a.tint = a.tint_share > 0 ? std::optional(m_space.session().color()) : std::nullopt;
-  m_space.set_work().try_out(a);
+  m_work.try_out(a);
   follow();
 }
 
 void AdjustPanel::follow() {
-  const SetWork& work = m_space.set_work();
+  const SetWork& work = m_work;
   const Adjustment& a = work.adjustment();
   for (const auto& row : m_rows) {
     const double value = row.read(a);

@@ -2,7 +2,7 @@
 // Changing many swatches at once, tried out on staff and wheel before it is taken.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -13,6 +13,8 @@ class QSlider;
 
 namespace zc {
 
+class SetWork;
+
 class NumberField;
 struct Adjustment;
 
@@ -21,7 +23,7 @@ class AdjustPanel final : public QWidget {
 public:
   /// A drawer is low and wide, and its parts have names of their own.
   enum class Place { Page, Drawer };
-  AdjustPanel(Workspace& space, Place place, QWidget* parent);
+  AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* parent);
 
 private:
   struct Row {
@@ -37,8 +39,8 @@ private:
   void follow();
 
   [[nodiscard]] QString named(const char* part) const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  SetWork& m_work;
   Place m_place;
   QLabel* m_title;
   QLabel* m_says;

@@ -5,6 +5,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QComboBox>
@@ -17,8 +18,8 @@ constexpr int kMostBetween = 22, kUsual = 3;
 
 } // namespace
 
-BetweenRow::BetweenRow(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
+BetweenRow::BetweenRow(Studio& space, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_space(space), m_work(work),
       m_count(new NumberField(QStringLiteral("betweenCount"), tr("How many colors between"), this)),
       m_way(new QComboBox(this)) {
   m_count->set_range({1, kMostBetween, 1, 0, {}, false, {}});
@@ -41,13 +42,13 @@ BetweenRow::BetweenRow(Workspace& space, QWidget* parent)
   row->addWidget(m_count);
   row->addWidget(m_way, 1);
   connect(fill, &QAbstractButton::clicked, this, [this] {
-    m_space.set_work().fill_between(static_cast<int>(std::lround(m_count->value())),
-                                    static_cast<Way>(m_way->currentData().toInt()));
+    m_work.fill_between(static_cast<int>(std::lround(m_count->value())),
+                        static_cast<Way>(m_way->currentData().toInt()));
   });
   space.hear({Part::Selection}, this, &BetweenRow::follow);
   follow();
 }
 
-void BetweenRow::follow() { setVisible(m_space.set_work().selection().size() == 2); }
+void BetweenRow::follow() { setVisible(m_work.selection().size() == 2); }
 
 } // namespace zc

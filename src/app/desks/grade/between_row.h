@@ -2,7 +2,7 @@
 // Fills between two selected swatches: how many colors, and which way they go. Shown while two are selected.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -10,16 +10,19 @@ class QComboBox;
 
 namespace zc {
 
+class SetWork;
+
 class NumberField;
 
 class BetweenRow final : public QWidget {
   Q_OBJECT
 public:
-  BetweenRow(Workspace& space, QWidget* parent);
+  BetweenRow(Studio& space, SetWork& work, QWidget* parent);
 
 private:
   void follow();
-  Workspace& m_space;
+  Studio& m_space;
+  SetWork& m_work;
   NumberField* m_count;
   QComboBox* m_way;
 };

@@ -20,6 +20,7 @@
 #include "io/exchange/css_color.h"
 #include "model/i18n/text.h"
 #include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -39,9 +40,10 @@ constexpr int kFoot = 6;
 } // namespace
 
 GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_center(new QStackedWidget(this)), m_rows(new RowsView(space, this)),
-      m_list(new ListView(space, this)), m_versions(new VersionsView(space, this)),
-      m_import(new ImportView(space, this)) {
+    : QWidget(parent), m_space(space), m_center(new QStackedWidget(this)),
+      m_rows(new RowsView(space, space.laying(), space.set_work(), this)),
+      m_list(new ListView(space, space.set_work(), this)),
+      m_versions(new VersionsView(space, space.set_work(), this)), m_import(new ImportView(space, this)) {
   for (QWidget* view : {static_cast<QWidget*>(m_rows), static_cast<QWidget*>(m_list),
                         static_cast<QWidget*>(m_versions), static_cast<QWidget*>(m_import)})
     m_center->addWidget(view);
@@ -121,18 +123,18 @@ QWidget* GradeDesk::make_side() {
   m_sizes = make_chip_sizes();
   auto* pages = new Pages(side);
   pages->add(QStringLiteral("page.report"), tr("Look"), tr("What to look at, each with a remedy"),
-             new ReportPanel(m_space, pages));
+             new ReportPanel(m_space, m_space.viewing(), m_space.set_work(), m_space.press(), pages));
   pages->add(QStringLiteral("page.change"), tr("Change"), tr("Change many swatches at once"),
-             new AdjustPanel(m_space, AdjustPanel::Place::Page, pages));
+             new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Page, pages));
   pages->add(QStringLiteral("page.sets"), tr("Sets"), tr("Sets of the piece and versions of this one"),
-             new SetsPanel(m_space, pages));
+             new SetsPanel(m_space, m_space.laying(), m_space.set_work(), pages));
   pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets kept across pieces"),
              new ShelfPanel(m_space, std::make_unique<SetSource>(m_space), pages));
   column->addWidget(m_tabs);
   column->addWidget(make_views());
   column->addWidget(m_sizes);
   column->addWidget(m_find);
-  column->addWidget(new BetweenRow(m_space, side));
+  column->addWidget(new BetweenRow(m_space, m_space.set_work(), side));
   column->addSpacing(2);
   column->addWidget(pages, 1);
   connect(m_find, &QLineEdit::returnPressed, this, &GradeDesk::find_words);

@@ -3,8 +3,6 @@
 // shelf.
 #pragma once
 
-#include "model/workspace/workspace.h"
-
 #include <QWidget>
 
 class QButtonGroup;
@@ -14,6 +12,8 @@ class QLineEdit;
 class QStackedWidget;
 
 namespace zc {
+
+class Workspace;
 
 class ImportView;
 class ListView;

@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -143,7 +144,7 @@ private:
   Eyes m_eyes = Eyes::Usual;
 };
 
-ImportView::ImportView(Workspace& space, QWidget* parent)
+ImportView::ImportView(Studio& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
       m_same(new QCheckBox(tr("leave out what the set has"), this)),
@@ -192,7 +193,7 @@ ImportView::ImportView(Workspace& space, QWidget* parent)
   connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
   space.hear({Part::Sets, Part::Eyes}, this, &ImportView::follow);
-  connect(&space, &Workspace::startedAnew, this, [this] { m_found = {}; });
+  connect(&space, &Studio::startedAnew, this, [this] { m_found = {}; });
 }
 
 void ImportView::offer(const FoundSet& found, const QString& file) {

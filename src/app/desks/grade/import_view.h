@@ -4,7 +4,7 @@
 #pragma once
 
 #include "core/piece/import.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -21,7 +21,7 @@ class FoundChips;
 class ImportView final : public QWidget {
   Q_OBJECT
 public:
-  ImportView(Workspace& space, QWidget* parent);
+  ImportView(Studio& space, QWidget* parent);
   void offer(const FoundSet& found, const QString& file);
 
 signals:
@@ -32,8 +32,7 @@ private:
   void follow();
   void bring_in();
   [[nodiscard]] ImportPlan plan() const;
-
-  Workspace& m_space;
+  Studio& m_space;
   FoundSet m_found;
   QString m_file;
   Id m_set = 0, m_family = 0; ///< That it was offered for: the words say their names.

@@ -9,6 +9,7 @@
 #include "core/color/text.h"
 #include "io/exchange/css_color.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QHeaderView>
@@ -19,14 +20,15 @@
 #include <QVBoxLayout>
 
 namespace zc {
-SwatchTable::SwatchTable(Workspace& space, QObject* parent) : QAbstractTableModel(parent), m_space(space) {}
+SwatchTable::SwatchTable(Studio& space, SetWork& work, QObject* parent)
+    : QAbstractTableModel(parent), m_space(space), m_work(work) {}
 
 void SwatchTable::renew() {
   std::vector<Row> rows;
   if (const SwatchSet* set = current_set(m_space.piece()))
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) {
-        const Srgb shown = m_space.set_work().shown(s);
+        const Srgb shown = m_work.shown(s);
         const Oklch lch = lch_from_oklab(oklab_from_srgb(shown));
         rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), lch.c,
                         lch.c < kNeutralChroma ? -1 : lch.h, s.locked});
@@ -112,7 +114,7 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
     return m_space.store().apply(tr("Write note"),
                                  [&](Piece p) { return with_swatch_note(std::move(p), id, given); });
   default:
-    return m_space.set_work().name_swatch(id, value.toString());
+    return m_work.name_swatch(id, value.toString());
   }
 }
 
@@ -151,11 +153,11 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
   return held;
 }
 
-ListView::ListView(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_swatches(new SwatchTable(space, this)),
+ListView::ListView(Studio& space, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_space(space), m_work(work), m_swatches(new SwatchTable(space, work, this)),
       m_shown(new QSortFilterProxyModel(this)), m_filter(new QLineEdit(this)), m_table(new QTableView(this)) {
   m_filter->setObjectName(QStringLiteral("listFilter"));
-  connect(&space, &Workspace::startedAnew, m_filter, &QLineEdit::clear);
+  connect(&space, &Studio::startedAnew, m_filter, &QLineEdit::clear);
   m_filter->setAccessibleName(tr("Filter the list"));
   m_filter->setPlaceholderText(tr("only rows with these letters in a name, family, note or hex"));
   m_filter->setClearButtonEnabled(true);
@@ -192,7 +194,7 @@ ListView::ListView(Workspace& space, QWidget* parent)
   column->addWidget(m_table, 1);
   connect(m_filter, &QLineEdit::textChanged, this, &ListView::filter);
   space.hear({Part::Sets, Part::Eyes}, this, &ListView::follow);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &ListView::follow);
+  connect(&work, &SetWork::previewChanged, this, &ListView::follow);
   space.hear({Part::Selection}, this, &ListView::show_selection);
   connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);
 }
@@ -230,7 +232,7 @@ void ListView::show_selection() {
   m_following = true;
   const auto selected = [this](int row) {
     const int source = m_shown->mapToSource(m_shown->index(row, 0)).row();
-    return m_space.set_work().selected(m_swatches->swatch_of(source));
+    return m_work.selected(m_swatches->swatch_of(source));
   };
   // Rows in runs: a table asks every range of its selection for every cell.
   QItemSelection wanted;
@@ -260,7 +262,7 @@ void ListView::take_selection() {
   std::vector<Id> chosen;
   for (const auto& index : m_table->selectionModel()->selectedRows())
     chosen.push_back(m_swatches->swatch_of(m_shown->mapToSource(index).row()));
-  m_space.set_work().select(chosen);
+  m_work.select(chosen);
   m_following = false;
 }
 

@@ -2,7 +2,7 @@
 // The set as a list with names, numbers and notes: sorted by its headings, filtered, edited in place.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QAbstractTableModel>
 #include <QWidget>
@@ -13,11 +13,13 @@ class QTableView;
 
 namespace zc {
 
+class SetWork;
+
 class SwatchTable final : public QAbstractTableModel {
   Q_OBJECT
 public:
   enum Column { Name, Hex, Value, Chroma, Hue, FamilyName, Note, kColumns };
-  SwatchTable(Workspace& space, QObject* parent);
+  SwatchTable(Studio& space, SetWork& work, QObject* parent);
   [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -40,14 +42,15 @@ private:
     double value, chroma, hue;
     bool locked;
   };
-  Workspace& m_space;
+  Studio& m_space;
+  SetWork& m_work;
   std::vector<Row> m_rows;
 };
 
 class ListView final : public QWidget {
   Q_OBJECT
 public:
-  ListView(Workspace& space, QWidget* parent);
+  ListView(Studio& space, SetWork& work, QWidget* parent);
   [[nodiscard]] QTableView& table() { return *m_table; }
   /// Of the swatch that keys work on, where it stands in the list.
   void rename_selected();
@@ -60,8 +63,8 @@ private:
   void show_selection();
   void take_selection();
   void filter(const QString& letters);
-
-  Workspace& m_space;
+  Studio& m_space;
+  SetWork& m_work;
   SwatchTable* m_swatches;
   QSortFilterProxyModel* m_shown;
   QLineEdit* m_filter;

@@ -7,6 +7,9 @@
 #include "core/color/convert.h"
 #include "core/piece/remedies.h"
 #include "model/i18n/text.h"
+#include "model/proof/press_reading.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 #include "model/share/share_reading.h"
 #include "model/work/set_work.h"
 
@@ -27,9 +30,10 @@ constexpr int kIndent = 14;
 
 } // namespace
 
-ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_contrast(new QLabel(this)), m_summary(new QLabel(this)),
-      m_scroll(new QScrollArea(this)), m_limits(new WordButton(tr("limits"), this)) {
+ReportPanel::ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressReader& press, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_work(work), m_reader(press),
+      m_contrast(new QLabel(this)), m_summary(new QLabel(this)), m_scroll(new QScrollArea(this)),
+      m_limits(new WordButton(tr("limits"), this)) {
   m_contrast->setObjectName(QStringLiteral("contrast"));
   m_summary->setObjectName(QStringLiteral("findingsSummary"));
   for (QLabel* label : {m_contrast, m_summary}) {
@@ -57,10 +61,10 @@ ReportPanel::ReportPanel(Workspace& space, QWidget* parent)
   column->addWidget(m_rule_box);
   connect(m_limits, &QAbstractButton::toggled, m_rule_box, &QWidget::setVisible);
   space.hear({Part::Sets, Part::Geometry}, this, &ReportPanel::follow);
-  connect(&space.set_work(), &SetWork::reportChanged, this, &ReportPanel::follow);
-  connect(&space, &Workspace::startedAnew, this, [this] { m_open.clear(); });
+  connect(&work, &SetWork::reportChanged, this, &ReportPanel::follow);
+  connect(&space, &Studio::startedAnew, this, [this] { m_open.clear(); });
   space.hear({Part::Selection}, this, &ReportPanel::follow_selection);
-  connect(&space.press(), &PressReader::changed, this, &ReportPanel::follow);
+  connect(&press, &PressReader::changed, this, &ReportPanel::follow);
 }
 
 void ReportPanel::showEvent(QShowEvent* event) {
@@ -271,7 +275,7 @@ std::pair<QWidget*, QHBoxLayout*> ReportPanel::begin_row(const QString& said, in
 }
 
 void ReportPanel::add_row(const Finding& finding, int depth) {
-  const Told says = told(m_space.piece(), m_space.set_work().report(), finding);
+  const Told says = told(m_space.piece(), m_work.report(), finding);
   auto [row, line] = begin_row(says.words, depth);
   if (says.edit) {
     auto* remedy =
@@ -282,8 +286,7 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
     line->addWidget(remedy);
   }
   auto* show = add_word(row, QStringLiteral("showFinding"), tr("show"), tr("Select: %1").arg(says.words));
-  connect(show, &QAbstractButton::clicked, this,
-          [this, ids = finding.swatches] { m_space.set_work().select(ids); });
+  connect(show, &QAbstractButton::clicked, this, [this, ids = finding.swatches] { m_work.select(ids); });
   line->addWidget(show);
   const std::tuple key{finding.kind, finding.eyes, finding.swatches.front()};
   const bool open = m_open.contains(key);
@@ -291,7 +294,7 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
     auto* look = add_word(row, QStringLiteral("lookFinding"), tr("look"),
                           tr("See everything as these eyes do: %1").arg(says.words));
     connect(look, &QAbstractButton::clicked, this,
-            [this, eyes = finding.eyes] { m_space.viewing().look_with(eyes); });
+            [this, eyes = finding.eyes] { m_viewing.look_with(eyes); });
     line->addWidget(look);
   }
   if (!finding.parts.empty()) {
@@ -314,7 +317,7 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
 
 void ReportPanel::follow() {
   if (!isVisible()) return;
-  const auto all = gathered(m_space.set_work().report(), m_space.piece().grading);
+  const auto all = gathered(m_work.report(), m_space.piece().grading);
   const SwatchSet* set = current_set(m_space.piece());
   const int at = m_scroll->verticalScrollBar()->value();
   m_rows = new QWidget;
@@ -325,7 +328,7 @@ void ReportPanel::follow() {
   for (const Finding& finding : all) add_row(finding, 0);
   column->addStretch();
   m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
-                     : m_space.set_work().report_is_late() ? tr("Looking at the set...")
+                     : m_work.report_is_late()       ? tr("Looking at the set...")
                      : count == 0 ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
                                   : tr("%1 to look at").arg(count));
   scroll_over_ground(m_scroll, m_rows);
@@ -336,26 +339,25 @@ void ReportPanel::follow() {
 
 /// What the chosen press does not print.
 bool ReportPanel::add_press_row() {
-  const auto* checked = m_space.press().checked();
+  const auto* checked = m_reader.checked();
   if (!checked) return false;
   std::vector<Id> ids;
-  const auto swatches = m_space.press().swatches();
+  const auto swatches = m_reader.swatches();
   for (std::size_t i = 0; i < checked->size() && i < swatches.size(); ++i)
     if (!(*checked)[i].prints) ids.push_back(swatches[i]->id);
   if (ids.empty()) return false;
   const QString said = tr("%1 of %2 do not print: %3")
                            .arg(ids.size())
                            .arg(swatches.size())
-                           .arg(text(m_space.press().chosen()->name()));
+                           .arg(text(m_reader.chosen()->name()));
   auto [row, line] = begin_row(said, 0);
   auto* take =
       add_word(row, QStringLiteral("pressRemedy"), tr("take the printable"),
                tr("The nearest printable colors stand for them; the set before is kept as a version"));
   connect(
-      take, &QAbstractButton::clicked, this, [this] { m_space.press().take_printable(0); },
-      Qt::QueuedConnection);
+      take, &QAbstractButton::clicked, this, [this] { m_reader.take_printable(0); }, Qt::QueuedConnection);
   auto* show = add_word(row, QStringLiteral("pressShow"), tr("show"), tr("Select: %1").arg(said));
-  connect(show, &QAbstractButton::clicked, this, [this, ids] { m_space.set_work().select(ids); });
+  connect(show, &QAbstractButton::clicked, this, [this, ids] { m_work.select(ids); });
   line->addWidget(take);
   line->addWidget(show);
   line->addStretch();
@@ -363,7 +365,7 @@ bool ReportPanel::add_press_row() {
 }
 
 void ReportPanel::follow_selection() {
-  const auto& selection = m_space.set_work().selection();
+  const auto& selection = m_work.selection();
   m_contrast->setVisible(selection.size() == 2);
   if (selection.size() != 2) return;
   const Swatch *a = find_swatch(m_space.piece(), selection[0]),

@@ -4,7 +4,7 @@
 #pragma once
 
 #include "core/piece/findings.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -17,13 +17,17 @@ class QVBoxLayout;
 
 namespace zc {
 
+class PressReader;
+class SetWork;
+class Viewing;
+
 class NumberField;
 class WordButton;
 
 class ReportPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReportPanel(Workspace& space, QWidget* parent);
+  ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressReader& press, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -39,8 +43,10 @@ private:
   void follow();
   void follow_selection();
   void change_rule(const std::function<void(GradingRules&, double)>& set, double value, const QString& drag);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  SetWork& m_work;
+  PressReader& m_reader;
   QLabel* m_contrast;
   QLabel* m_summary;
   QScrollArea* m_scroll;

@@ -8,6 +8,8 @@
 #include "app/theme/name_editor.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QApplication>
@@ -26,8 +28,8 @@ constexpr int kFreeBehind = 1, kFewestPlaces = 4;
 
 } // namespace
 
-RowsView::RowsView(Workspace& space, QWidget* parent)
-    : QAbstractScrollArea(parent), m_space(space),
+RowsView::RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent)
+    : QAbstractScrollArea(parent), m_space(space), m_laying(laying), m_work(work),
       m_editor(new NameEditor(QStringLiteral("rowNameEditor"), viewport())) {
   setObjectName(QStringLiteral("rows"));
   setAccessibleName(tr("The set in rows"));
@@ -39,7 +41,7 @@ RowsView::RowsView(Workspace& space, QWidget* parent)
   viewport()->setFocusProxy(this);
   space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Selection, Part::Sharing}, this,
              &RowsView::follow);
-  connect(&space.set_work(), &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
+  connect(&work, &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
   space.hear({Part::Selection}, viewport(), qOverload<>(&QWidget::update));
   follow();
 }
@@ -133,7 +135,7 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
   const QRectF seen(viewport()->rect());
   const double lines = m_line_from[i + 1] - m_line_from[i];
   const QRectF row(kNames, place_rect(i, 0).top(), seen.width() - kNames, pitch() * lines);
-  const SetWork& work = m_space.set_work();
+  const SetWork& work = m_work;
   painter.save();
   painter.setClipRect(row.adjusted(-3, -3, 0, 3));
   for (const auto& s : family.swatches) {
@@ -205,7 +207,7 @@ void RowsView::paint_drop(QPainter& painter) {
   frame.addRect(place.adjusted(-2, -2, 2, 2));
   draw_double_line(painter, frame, 1.6);
   const Swatch* there = swatch_at(place.center());
-  if (!there || there->id == m_dragged || m_space.set_work().selection().size() > 1) return;
+  if (!there || there->id == m_dragged || m_work.selection().size() > 1) return;
   painter.setFont(small_font());
   painter.setPen(readable_on(shown_color(there->color, m_space.session().eyes)));
   painter.drawText(place, Qt::AlignCenter, tr("swap"));
@@ -230,7 +232,7 @@ void RowsView::mouseMoveEvent(QMouseEvent* event) {
   viewport()->update();
   if (m_drag != Drag::Swatch || !m_moved || !beyond_window(*this, m_pointer)) return;
   m_drag = Drag::None;
-  const SetWork& work = m_space.set_work();
+  const SetWork& work = m_work;
   drag_swatches_out(*this, *current_set(m_space.piece()),
                     work.selected(m_dragged) ? work.selection() : std::vector<Id>{m_dragged});
 }
@@ -238,7 +240,7 @@ void RowsView::mouseMoveEvent(QMouseEvent* event) {
 void RowsView::mouseReleaseEvent(QMouseEvent* event) {
   const Drag drag = std::exchange(m_drag, Drag::None);
   m_pointer = event->position();
-  SetWork& work = m_space.set_work();
+  SetWork& work = m_work;
   if (drag == Drag::Box && m_moved) {
     std::vector<Id> inside;
     const QRectF box = QRectF(m_press, m_pointer).normalized();
@@ -246,8 +248,8 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
       if (place_rect(place.family, place.place).intersects(box)) inside.push_back(id);
     work.select(inside);
   } else if (drag == Drag::Box) {
-    if (const auto family = family_at(m_press.y())) m_space.laying().select_family(families()[*family].id);
-    m_space.laying().select_swatch(0);
+    if (const auto family = family_at(m_press.y())) m_laying.select_family(families()[*family].id);
+    m_laying.select_swatch(0);
   } else if (drag == Drag::Swatch && m_moved) {
     drop(m_pointer);
   } else if (drag == Drag::Swatch) {
@@ -259,31 +261,31 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
 void RowsView::drop(QPointF p) {
   const auto target = target_at(p);
   if (!target) return;
-  if (!m_space.set_work().selected(m_dragged)) m_space.laying().select_swatch(m_dragged);
+  if (!m_work.selected(m_dragged)) m_laying.select_swatch(m_dragged);
   const Id family = families()[target->at.family].id;
   if (target->between)
-    m_space.set_work().insert_at(family, target->at.place);
+    m_work.insert_at(family, target->at.place);
   else
-    m_space.set_work().move_to(family, target->at.place);
+    m_work.move_to(family, target->at.place);
 }
 
 void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (const Swatch* s = swatch_at(event->position())) {
-    m_space.laying().select_swatch(s->id);
-    return m_space.set_work().take_up_focus();
+    m_laying.select_swatch(s->id);
+    return m_work.take_up_focus();
   }
   const auto row = family_at(event->position().y());
   if (event->position().x() >= kNames || !row) return;
   const Family& family = families()[*row];
   m_editor->edit(QRectF(8, event->position().y() - 13, kNames, 26), text(family.name),
-                 [this, id = family.id](const QString& name) { m_space.set_work().name_family(id, name); });
+                 [this, id = family.id](const QString& name) { m_work.name_family(id, name); });
 }
 
 void RowsView::rename_selected() {
   const Swatch* s = find_swatch(m_space.piece(), m_space.session().selection.focus());
   if (!s) return;
   m_editor->edit(swatch_rect(s->id), text(s->name),
-                 [this, id = s->id](const QString& name) { m_space.set_work().name_swatch(id, name); });
+                 [this, id = s->id](const QString& name) { m_work.name_swatch(id, name); });
 }
 
 /// To the next swatch in a row, or to the nearest place in the next row.
@@ -301,8 +303,8 @@ void RowsView::step(int by_place, int by_family) {
     if (!best || std::abs(off) < std::abs(best->place - from.place)) best = &s;
   }
   if (!best) return;
-  m_space.laying().select_family(families()[static_cast<std::size_t>(family)].id);
-  m_space.laying().select_swatch(best->id);
+  m_laying.select_family(families()[static_cast<std::size_t>(family)].id);
+  m_laying.select_swatch(best->id);
 }
 
 void RowsView::move_focused(int by_place, int by_family) {
@@ -312,8 +314,8 @@ void RowsView::move_focused(int by_place, int by_family) {
   const int place = at->second.place + by_place;
   if (family < 0 || family >= static_cast<std::ptrdiff_t>(families().size()) || place < 0) return;
   const Id id = at->first;
-  m_space.laying().select_swatch(id);
-  m_space.set_work().move_to(families()[static_cast<std::size_t>(family)].id, place);
+  m_laying.select_swatch(id);
+  m_work.move_to(families()[static_cast<std::size_t>(family)].id, place);
 }
 
 void RowsView::keyPressEvent(QKeyEvent* event) {
@@ -333,7 +335,7 @@ void RowsView::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_F2:
     return rename_selected();
   default:
-    if (!takes_set_key(m_space, *event)) QAbstractScrollArea::keyPressEvent(event);
+    if (!takes_set_key(m_laying, m_work, *event)) QAbstractScrollArea::keyPressEvent(event);
   }
 }
 
@@ -353,7 +355,8 @@ Spoken RowsView::spoken() {
   return {QAccessible::Grouping,
           set_told(m_space.piece()),
           {},
-          spoken_families(m_space, family_rect, [this](Id swatch) { return swatch_rect(swatch); })};
+          spoken_families(m_space, m_laying, m_work, family_rect,
+                          [this](Id swatch) { return swatch_rect(swatch); })};
 }
 
 } // namespace zc

@@ -4,19 +4,22 @@
 
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QAbstractScrollArea>
 #include <unordered_map>
 
 namespace zc {
 
+class Laying;
+class SetWork;
+
 class NameEditor;
 
 class RowsView final : public QAbstractScrollArea, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  RowsView(Workspace& space, QWidget* parent);
+  RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent);
 
   enum class ChipSize { Small = 20, Middle = 34, Large = 54 };
   void choose_size(ChipSize size);
@@ -59,8 +62,9 @@ private:
   void step(int by_place, int by_family);
   void move_focused(int by_place, int by_family);
   void paint_row(QPainter& painter, std::size_t family);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Laying& m_laying;
+  SetWork& m_work;
   NameEditor* m_editor;
   ChipSize m_size = ChipSize::Middle;
   std::unordered_map<Id, Place> m_place_of;

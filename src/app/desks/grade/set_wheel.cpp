@@ -4,18 +4,20 @@
 #include "app/paint/paint.h"
 #include "app/spoken/swatches.h"
 #include "app/theme/theme.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 namespace zc {
 
-SetWheel::SetWheel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+SetWheel::SetWheel(Studio& space, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_space(space), m_work(work) {
   setObjectName(QStringLiteral("setWheel"));
   setAccessibleName(tr("The set on the wheel"));
   setToolTip(
       tr("Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set "
          "can be mixed to"));
   space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
-  connect(&space.set_work(), &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
+  connect(&work, &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
 }
 
 QPointF SetWheel::at(DiscPoint p) const {
@@ -46,7 +48,7 @@ void SetWheel::paintEvent(QPaintEvent*) {
   const SwatchSet* set = current_set(m_space.piece());
   if (!set) return;
   std::vector<Srgb> colors;
-  const SetWork& work = m_space.set_work();
+  const SetWork& work = m_work;
   for (const auto& family : set->families)
     for (const auto& s : family.swatches) colors.push_back(work.shown(s));
   if (const auto reach = mixing_reach(colors, m_space.wheel()); reach.size() > 2) {
@@ -67,11 +69,12 @@ void SetWheel::paintEvent(QPaintEvent*) {
 }
 
 Spoken SetWheel::spoken() {
-  return {QAccessible::Canvas, set_told(m_space.piece()), {}, spoken_swatches(m_space, [this](Id swatch) {
-            const Swatch* s = find_swatch(m_space.piece(), swatch);
-            const QPointF p = at(disc_point(m_space.wheel().locate(m_space.set_work().shown(*s))));
-            return QRectF(p - QPointF(4, 4), QSizeF(8, 8));
-          })};
+  return {
+      QAccessible::Canvas, set_told(m_space.piece()), {}, spoken_swatches(m_space, m_work, [this](Id swatch) {
+        const Swatch* s = find_swatch(m_space.piece(), swatch);
+        const QPointF p = at(disc_point(m_space.wheel().locate(m_work.shown(*s))));
+        return QRectF(p - QPointF(4, 4), QSizeF(8, 8));
+      })};
 }
 
 } // namespace zc

@@ -3,16 +3,18 @@
 #pragma once
 
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class SetWork;
+
 class SetWheel final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
-  SetWheel(Workspace& space, QWidget* parent);
+  SetWheel(Studio& space, SetWork& work, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
   [[nodiscard]] QSize sizeHint() const override { return {190, 190}; }
   /// Where a place of the disc is drawn.
@@ -22,7 +24,8 @@ protected:
   void paintEvent(QPaintEvent* event) override;
 
 private:
-  Workspace& m_space;
+  Studio& m_space;
+  SetWork& m_work;
 };
 
 } // namespace zc

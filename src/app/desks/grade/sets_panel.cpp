@@ -6,6 +6,8 @@
 #include "core/piece/set_edits.h"
 #include "io/shelf/shelf_files.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QHBoxLayout>
@@ -36,10 +38,11 @@ private:
 
 } // namespace
 
-SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_sets(new QListWidget(this)), m_name(new QLineEdit(this)),
-      m_tags(new QLineEdit(this)), m_note(new NoteEdit([this] { write_note(); }, this)),
-      m_versions(new QListWidget(this)), m_version_name(new QLineEdit(this)) {
+SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_space(space), m_laying(laying), m_work(work), m_sets(new QListWidget(this)),
+      m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
+      m_note(new NoteEdit([this] { write_note(); }, this)), m_versions(new QListWidget(this)),
+      m_version_name(new QLineEdit(this)) {
   const auto name = [](QWidget* widget, const char* object, const QString& says) {
     widget->setObjectName(QLatin1String(object));
     widget->setAccessibleName(says);
@@ -119,8 +122,7 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
   column->addLayout(keep);
 
   connect(m_sets, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (!m_following && row >= 0)
-      m_space.laying().show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
+    if (!m_following && row >= 0) m_laying.show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
   });
   connect(m_name, &QLineEdit::editingFinished, this, [this] {
     if (!m_name->isModified()) return;
@@ -143,14 +145,14 @@ SetsPanel::SetsPanel(Workspace& space, QWidget* parent)
     if (m_following) return;
     const Id version = item->data(Qt::UserRole).toULongLong();
     const bool shown = item->checkState() == Qt::Checked;
-    if (shown != m_space.set_work().compared(version)) return m_space.set_work().compare(version, shown);
+    if (shown != m_work.compared(version)) return m_work.compare(version, shown);
     const std::string given = item->text().toStdString();
     m_space.store().apply(tr("Rename version"),
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
   space.hear({Part::Sets}, this, &SetsPanel::follow);
-  connect(&space, &Workspace::startedAnew, m_version_name, &QLineEdit::clear);
+  connect(&space, &Studio::startedAnew, m_version_name, &QLineEdit::clear);
   follow();
 }
 
@@ -226,7 +228,7 @@ void SetsPanel::follow() {
       auto* item = new QListWidgetItem(text(v.name), m_versions);
       item->setData(Qt::UserRole, QVariant::fromValue<qulonglong>(v.id));
       item->setFlags(item->flags() | Qt::ItemIsEditable | Qt::ItemIsUserCheckable);
-      item->setCheckState(m_space.set_work().compared(v.id) ? Qt::Checked : Qt::Unchecked);
+      item->setCheckState(m_work.compared(v.id) ? Qt::Checked : Qt::Unchecked);
       if (v.id == version) m_versions->setCurrentItem(item);
     }
     if (set->versions.empty()) {

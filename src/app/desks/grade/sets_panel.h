@@ -2,7 +2,7 @@
 // The sets of the piece and the versions of the current one: names, tags, notes, order.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -13,10 +13,13 @@ class QPushButton;
 
 namespace zc {
 
+class Laying;
+class SetWork;
+
 class SetsPanel final : public QWidget {
   Q_OBJECT
 public:
-  SetsPanel(Workspace& space, QWidget* parent);
+  SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* parent);
 
 private:
   QWidget*
@@ -26,8 +29,9 @@ private:
   void keep_version();
   void write_note();
   [[nodiscard]] Id chosen_version() const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  Laying& m_laying;
+  SetWork& m_work;
   QListWidget* m_sets;
   QLineEdit* m_name;
   QLineEdit* m_tags;

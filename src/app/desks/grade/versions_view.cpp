@@ -5,6 +5,7 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QKeyEvent>
@@ -14,7 +15,8 @@
 
 namespace zc {
 
-VersionsView::VersionsView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+VersionsView::VersionsView(Studio& space, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_space(space), m_work(work) {
   setObjectName(QStringLiteral("versions"));
   setAccessibleName(tr("Versions of the set side by side"));
   setToolTip(tr("Click a version to choose it, double-click to take it up"));
@@ -28,7 +30,7 @@ std::vector<VersionsView::Shown> VersionsView::shown() const {
   if (!set) return out;
   out.push_back({0, tr("as it is"), &set->families});
   for (const auto& v : set->versions)
-    if (m_space.set_work().compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
+    if (m_work.compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
   return out;
 }
 

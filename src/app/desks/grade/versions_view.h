@@ -2,16 +2,18 @@
 // Versions of the set side by side: small staffs on one axis, the set as it is first.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class SetWork;
+
 class VersionsView final : public QWidget {
   Q_OBJECT
 public:
-  VersionsView(Workspace& space, QWidget* parent);
+  VersionsView(Studio& space, SetWork& work, QWidget* parent);
   /// Where the staff of a version is drawn; 0 is the set as it is.
   [[nodiscard]] QRectF panel_rect(Id version) const;
   [[nodiscard]] Id chosen() const { return m_chosen; }
@@ -34,8 +36,8 @@ private:
   [[nodiscard]] std::vector<Shown> shown() const;
   void paint_staff(QPainter& painter, const QRectF& panel, const Shown& version);
   void choose(Id version);
-
-  Workspace& m_space;
+  Studio& m_space;
+  SetWork& m_work;
   Id m_chosen = 0;
 };
 

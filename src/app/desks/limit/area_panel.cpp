@@ -4,6 +4,8 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/session/masking.h"
+#include "model/session/studio.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -113,8 +115,8 @@ QString words_of(const Shape& shape) {
 
 } // namespace
 
-AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_list(new QListWidget(this)) {
+AreaPanel::AreaPanel(Studio& space, Masking& masking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_masking(masking), m_list(new QListWidget(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
@@ -129,7 +131,7 @@ AreaPanel::AreaPanel(Workspace& space, QWidget* parent)
   column->addWidget(make_commands());
   column->addWidget(make_numbers());
   connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (row >= 0) m_space.masking().select_area(static_cast<std::size_t>(row));
+    if (row >= 0) m_masking.select_area(static_cast<std::size_t>(row));
   });
   connect(
       m_list->model(), &QAbstractItemModel::rowsMoved, this,
@@ -175,7 +177,7 @@ QWidget* AreaPanel::make_commands() {
             const std::size_t i = m_space.session().area;
             const bool held = m_space.store().apply(
                 tr("Double mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
-            if (held) m_space.masking().select_area(m_space.piece().mask->areas.size() - 1);
+            if (held) m_masking.select_area(m_space.piece().mask->areas.size() - 1);
           });
   command(QStringLiteral("areaMirror"), tr("Mirror"),
           tr("Move the area across neutral, around the complements of its hues"),
@@ -225,7 +227,7 @@ void AreaPanel::reshape(const QString& name, const Shape& shape, const QString& 
 void AreaPanel::move_area(std::size_t area, std::size_t place) {
   const bool held = m_space.store().apply(
       tr("Move mask area"), [=](Piece p) { return with_area_moved(std::move(p), area, place); });
-  if (held) m_space.masking().select_area(place > area ? place - 1 : place);
+  if (held) m_masking.select_area(place > area ? place - 1 : place);
   follow();
 }
 

@@ -2,7 +2,7 @@
 // The areas of the mask: what adds and what cuts, in numbers, doubled, mirrored, removed.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -12,13 +12,15 @@ class QPushButton;
 
 namespace zc {
 
+class Masking;
+
 class NumberField;
 class WordButton;
 
 class AreaPanel final : public QWidget {
   Q_OBJECT
 public:
-  AreaPanel(Workspace& space, QWidget* parent);
+  AreaPanel(Studio& space, Masking& masking, QWidget* parent);
   /// The area worked on one place up (-1) or down (1).
   void move_chosen(int by);
 
@@ -31,8 +33,8 @@ private:
   [[nodiscard]] const Area* area() const;
   QWidget* make_numbers();
   QWidget* make_commands();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Masking& m_masking;
   QListWidget* m_list;
   std::array<QLabel*, 5> m_labels{};
   std::array<NumberField*, 5> m_fields{};

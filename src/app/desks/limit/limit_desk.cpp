@@ -15,6 +15,7 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/photo/photo_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -24,10 +25,12 @@
 namespace zc {
 
 LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_wheel(new WheelView(space, WheelView::Use::ShapeMask, this)) {
+    : QWidget(parent), m_space(space),
+      m_wheel(new WheelView(space, space.picking(), space.laying(), space.masking(), space.plan(),
+                            space.reader(), space.paints(), WheelView::Use::ShapeMask, this)) {
   auto* left = new QVBoxLayout;
   left->setSpacing(4);
-  left->addWidget(new WheelHead(space, this));
+  left->addWidget(new WheelHead(space, space.masking(), space.viewing(), this));
   left->addWidget(m_wheel, 1);
   left->addWidget(make_tools());
   m_facts = new QLabel(this);
@@ -125,11 +128,11 @@ QWidget* LimitDesk::make_mask_commands() {
 
 QWidget* LimitDesk::make_lists() {
   auto* pages = new Pages(this);
-  m_areas = new AreaPanel(m_space, pages);
+  m_areas = new AreaPanel(m_space, m_space.masking(), pages);
   pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"), m_areas);
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
              tr("The reference through the mask, and masks fitted to it"),
-             new ReferencePanel(m_space, pages));
+             new ReferencePanel(m_space, m_space.viewing(), m_space.reader(), pages));
   pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces"),
              new ShelfPanel(m_space, std::make_unique<MaskSource>(m_space), pages));
   return pages;
@@ -140,7 +143,7 @@ QWidget* LimitDesk::make_side() {
   auto* column = new QVBoxLayout(side);
   column->setContentsMargins(0, 6, 0, 0);
   column->setSpacing(6);
-  m_patterns = new PatternPanel(m_space, side);
+  m_patterns = new PatternPanel(m_space, m_space.masking(), side);
   column->addWidget(m_patterns);
   column->addSpacing(4);
   column->addWidget(new MaskRuleChoice(m_space, side));

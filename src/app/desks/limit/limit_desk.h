@@ -2,14 +2,14 @@
 // The desk where hue and saturation are limited: the wheel large, the mask worked on directly and in numbers.
 #pragma once
 
-#include "model/workspace/workspace.h"
-
 #include <QWidget>
 
 class QLabel;
 class QPushButton;
 
 namespace zc {
+
+class Workspace;
 
 class AreaPanel;
 class PatternPanel;

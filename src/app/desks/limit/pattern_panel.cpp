@@ -7,6 +7,8 @@
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/masking.h"
+#include "model/session/studio.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -68,7 +70,8 @@ NumberField* angle_field(const QString& name, const QString& accessible, const Q
 
 } // namespace
 
-PatternPanel::PatternPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+PatternPanel::PatternPanel(Studio& space, Masking& masking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_masking(masking) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
@@ -156,14 +159,14 @@ QWidget* PatternPanel::make_numbers() {
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
   connect(m_turned, &NumberField::wanted, this, [this](double to) {
     if (const auto& mask = m_space.piece().mask)
-      m_space.masking().turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
+      m_masking.turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
   });
-  connect(m_carry, &QAbstractButton::clicked, &m_space.masking(), &Masking::carry_set);
+  connect(m_carry, &QAbstractButton::clicked, &m_masking, &Masking::carry_set);
   return box;
 }
 
 void PatternPanel::keep(MaskKeeps keeps) {
-  m_space.masking().keep_of_mask(keeps);
+  m_masking.keep_of_mask(keeps);
   follow();
 }
 

@@ -4,11 +4,13 @@
 #pragma once
 
 #include "core/mask/patterns.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Masking;
 
 class NumberField;
 class WordButton;
@@ -16,7 +18,7 @@ class WordButton;
 class PatternPanel final : public QWidget {
   Q_OBJECT
 public:
-  PatternPanel(Workspace& space, QWidget* parent);
+  PatternPanel(Studio& space, Masking& masking, QWidget* parent);
   /// How far the mask is to be turned, on from where it is.
   void begin_typing_turn();
 
@@ -26,8 +28,8 @@ private:
   void keep(MaskKeeps keeps);
   QWidget* make_patterns();
   QWidget* make_numbers();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Masking& m_masking;
   NumberField* m_base = nullptr;
   NumberField* m_spread = nullptr;
   NumberField* m_turned = nullptr;

@@ -12,6 +12,8 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/photo/photo_reading.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -29,7 +31,8 @@ constexpr int kFreePolygon = -1;
 
 } // namespace
 
-MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+MaskedPreview::MaskedPreview(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos) {
   setObjectName(QStringLiteral("maskedPreview"));
   setAccessibleName(tr("The reference through the mask"));
   setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
@@ -41,14 +44,14 @@ MaskedPreview::MaskedPreview(Workspace& space, QWidget* parent) : QWidget(parent
 }
 
 QRectF MaskedPreview::picture_rect() const {
-  const auto photo = m_space.reader().photo();
+  const auto photo = m_photos.photo();
   if (!photo) return {};
   const QSizeF size = QSizeF(photo->full().size()).scaled(QSizeF(width(), height()), Qt::KeepAspectRatio);
   return {QPointF((width() - size.width()) / 2, 0), size};
 }
 
 void MaskedPreview::refresh_picture() {
-  const auto photo = m_space.reader().photo();
+  const auto photo = m_photos.photo();
   const QSize size = (picture_rect().size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
   const bool masked = m_space.region();
   const Shown wanted{PhotoMark(photo),
@@ -64,7 +67,7 @@ void MaskedPreview::refresh_picture() {
   m_picture = reduced(photo->levels[level], size.width(), size.height())
                   .scaled(size)
                   .convertToFormat(QImage::Format_ARGB32);
-  if (const auto mapper = m_space.reader().mapper())
+  if (const auto mapper = m_photos.mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
   auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
   to_seen(wanted.eyes, words,
@@ -73,7 +76,7 @@ void MaskedPreview::refresh_picture() {
 
 /// What takes a while is made before painting, never in it.
 void MaskedPreview::renew() {
-  if (isVisible() && m_space.reader().photo()) refresh_picture();
+  if (isVisible() && m_photos.photo()) refresh_picture();
   update();
 }
 
@@ -84,7 +87,7 @@ Spoken MaskedPreview::spoken() {
                        [this](double wanted) {
                          Looking looking = m_space.session().looking;
                          looking.edge = wanted / 100;
-                         m_space.viewing().look_at(looking);
+                         m_viewing.look_at(looking);
                        }},
           {}};
 }
@@ -102,7 +105,7 @@ void MaskedPreview::resizeEvent(QResizeEvent* event) {
 void MaskedPreview::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
-  if (!m_space.reader().photo()) {
+  if (!m_photos.photo()) {
     painter.setFont(caption_font());
     painter.setPen(theme().quiet);
     painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
@@ -120,7 +123,7 @@ void MaskedPreview::move_edge(double x) {
   if (picture_rect().isEmpty()) return;
   Looking looking = m_space.session().looking;
   looking.edge = std::clamp((x - picture_rect().left()) / picture_rect().width(), 0.0, 1.0);
-  m_space.viewing().look_at(looking);
+  m_viewing.look_at(looking);
 }
 
 void MaskedPreview::mousePressEvent(QMouseEvent* event) {
@@ -130,8 +133,8 @@ void MaskedPreview::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton) move_edge(event->position().x());
 }
 
-ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
+ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos),
       m_hold(new NumberField(QStringLiteral("fitHold"), tr("Share of the photo to hold"), this)),
       m_kind(new QComboBox(this)),
       m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
@@ -178,7 +181,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
-  column->addWidget(new MaskedPreview(space, this), 1);
+  column->addWidget(new MaskedPreview(space, viewing, photos, this), 1);
   column->addLayout(row);
   column->addLayout(last);
   connect(m_hold, &NumberField::wanted, m_hold, &NumberField::show_value);
@@ -188,7 +191,7 @@ ReferencePanel::ReferencePanel(Workspace& space, QWidget* parent)
   connect(m_footprint, &QAbstractButton::clicked, this, [this](bool on) {
     Looking looking = m_space.session().looking;
     looking.footprint = on;
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   space.hear({Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::Eyes},
              this, &ReferencePanel::follow);
@@ -202,13 +205,13 @@ void ReferencePanel::showEvent(QShowEvent* event) {
 }
 
 void ReferencePanel::follow() {
-  m_fit->setEnabled(m_space.reader().photo() != nullptr || m_fitting.running());
+  m_fit->setEnabled(m_photos.photo() != nullptr || m_fitting.running());
   m_fit->setText(m_fitting.running() ? tr("Stop") : tr("Fit"));
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
   m_footprint->setChecked(m_space.session().looking.footprint);
   if (m_fitting.running()) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
-  const auto held = m_space.reader().held();
+  const auto held = m_photos.held();
   m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(number(100 * *held, 0))
                         : tr("Fit a mask to the photo's colors."));
 }
@@ -218,7 +221,7 @@ void ReferencePanel::fit() {
   if (m_fitting.running()) return m_fitting.stop();
   const FitFor made_for{m_space.store().document(), m_space.piece().wheel};
   m_fitting.start(
-      [places = m_space.reader().places(), kind = m_kind->currentData().toInt(), hold = m_hold->value() / 100,
+      [places = m_photos.places(), kind = m_kind->currentData().toInt(), hold = m_hold->value() / 100,
        points = static_cast<int>(std::lround(m_points->value()))](const Progress& progress) {
         return kind == kFreePolygon ? fit_polygon(places, points, hold, progress)
                                     : fit_pattern(places, static_cast<Pattern>(kind), hold, progress);

@@ -5,7 +5,7 @@
 #include "app/spoken/spoken.h"
 #include "core/image/fit.h"
 #include "model/derived/task.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QImage>
 #include <QWidget>
@@ -16,6 +16,9 @@ class QPushButton;
 
 namespace zc {
 
+class PhotoReader;
+class Viewing;
+
 class NumberField;
 class WordButton;
 
@@ -23,7 +26,7 @@ class WordButton;
 class MaskedPreview final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
-  MaskedPreview(Workspace& space, QWidget* parent);
+  MaskedPreview(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
   [[nodiscard]] QRectF picture_rect() const;
 
@@ -47,7 +50,9 @@ private:
     Eyes eyes = Eyes::Usual;
     bool operator==(const Shown&) const = default;
   };
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  PhotoReader& m_photos;
   Shown m_shown;
   QImage m_picture;
 };
@@ -55,7 +60,7 @@ private:
 class ReferencePanel final : public QWidget {
   Q_OBJECT
 public:
-  ReferencePanel(Workspace& space, QWidget* parent);
+  ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -70,8 +75,9 @@ private:
     bool operator==(const FitFor&) const = default;
   };
   void lay(const FitFor& made_for, const Result<Fit>& fitted);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  PhotoReader& m_photos;
   NumberField* m_hold;
   QComboBox* m_kind;
   NumberField* m_points;

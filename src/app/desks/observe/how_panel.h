@@ -2,7 +2,7 @@
 // How colors are taken out of a photo: how far apart, as what, from where, how many accents.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 

@@ -14,6 +14,7 @@
 #include "app/theme/drawers.h"
 #include "app/theme/theme.h"
 #include "model/follow/canvas_follower.h"
+#include "model/workspace/workspace.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -25,8 +26,9 @@
 namespace zc {
 
 ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_taking(new Taking(space, this)), m_photo(new PhotoView(space, this)),
-      m_strip(new ReferenceStrip(space, this)),
+    : QWidget(parent), m_space(space), m_taking(new Taking(space, space.laying(), space.reader(), this)),
+      m_photo(new PhotoView(space, space.picking(), space.laying(), space.viewing(), space.reader(), this)),
+      m_strip(new ReferenceStrip(space, space.viewing(), this)),
       m_drawers(new Drawers(*this, [this] { return m_photo->geometry(); })) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 0);
@@ -53,7 +55,7 @@ QWidget* ObserveDesk::make_head() {
   m_name = new ElidedLabel(heading_font(), head, Qt::ElideMiddle);
   row->addWidget(m_name, 1);
 
-  row->addWidget(new LookBar(m_space, head), 3);
+  row->addWidget(new LookBar(m_space, m_space.viewing(), head), 3);
 
   auto* side = new QComboBox(head);
   side->setObjectName(QStringLiteral("sampleSide"));
@@ -111,15 +113,16 @@ QWidget* ObserveDesk::make_foot() {
   connect(add, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
   row->addWidget(add);
   row->addSpacing(kGap);
-  row->addWidget(new TakeRow(m_space, *m_taking, foot));
-  m_taken = m_drawers->add(QStringLiteral("drawer.taken"), tr("taken"),
-                           tr("The colors taken and not laid yet"), new TakenPanel(m_space, *m_taking, this));
+  row->addWidget(new TakeRow(m_space, m_space.reader(), *m_taking, foot));
+  m_taken =
+      m_drawers->add(QStringLiteral("drawer.taken"), tr("taken"), tr("The colors taken and not laid yet"),
+                     new TakenPanel(m_space, m_space.picking(), m_space.laying(), *m_taking, this));
   auto* how = m_drawers->add(QStringLiteral("drawer.how"), tr("how"),
                              tr("How far apart, as what, from where, and how many accents"),
                              new HowPanel(*m_taking, this));
   auto* says = m_drawers->add(QStringLiteral("drawer.says"), tr("the photo says"),
                               tr("Its key, its shares of light, middle and dark, its colors on the wheel"),
-                              new ReadingPanel(m_space, this));
+                              new ReadingPanel(m_space, m_space.viewing(), m_space.reader(), this));
   for (WordButton* word : {m_taken, how, says}) row->addWidget(word);
   return foot;
 }

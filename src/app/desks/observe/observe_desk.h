@@ -3,13 +3,13 @@
 // of it stands in one row below, the rest in drawers over its foot.
 #pragma once
 
-#include "model/workspace/workspace.h"
-
 #include <QWidget>
 
 class QProgressBar;
 
 namespace zc {
+
+class Workspace;
 
 class Drawers;
 class ElidedLabel;

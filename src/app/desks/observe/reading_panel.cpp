@@ -9,6 +9,8 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/photo/photo_reading.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QPainter>
 
@@ -19,8 +21,9 @@ constexpr int kDisc = 96, kTop = 10, kWords = 300;
 
 } // namespace
 
-ReadingPanel::ReadingPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_region(new WordButton(tr("region"), this)),
+ReadingPanel::ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos),
+      m_region(new WordButton(tr("region"), this)),
       m_hold(new WordButton(tr("samples into the mask"), this)) {
   setObjectName(QStringLiteral("reading"));
   setAccessibleName(tr("What the photo says"));
@@ -38,12 +41,12 @@ ReadingPanel::ReadingPanel(Workspace& space, QWidget* parent)
     Looking looking = m_space.session().looking;
     looking.marking = on;
     if (!on) looking.region.reset();
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   connect(m_hold, &QAbstractButton::clicked, this, [this](bool on) {
     Looking looking = m_space.session().looking;
     looking.hold_samples = on;
-    m_space.viewing().look_at(looking);
+    m_viewing.look_at(looking);
   });
   space.hear({Part::References, Part::Geometry, Part::Sets, Part::Looking, Part::Reference, Part::Sharing},
              this, &ReadingPanel::follow);
@@ -66,18 +69,17 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setPen(theme().text);
   painter.drawText(QRectF(kMargin, kTop, kWords, 18), Qt::AlignLeft | Qt::AlignVCenter,
                    m_space.session().looking.region ? tr("The region says") : tr("The photo says"));
-  const FineValues* values = m_space.reader().values();
+  const FineValues* values = m_photos.values();
   painter.setFont(caption_font());
   if (!values) {
     m_words = tr("No photo yet.");
     painter.drawText(QRectF(kMargin, kTop + 22, kWords, 20), Qt::AlignLeft, m_words);
     return;
   }
-  const Shown now{PhotoMark(m_space.reader().photo()), m_space.session().looking.region,
-                  m_space.piece().wheel};
+  const Shown now{PhotoMark(m_photos.photo()), m_space.session().looking.region, m_space.piece().wheel};
   if (!(now == m_shown) || m_footprint.isNull()) {
     m_shown = now;
-    m_footprint = footprint_picture(m_space.reader().places(), kDisc * 2, false);
+    m_footprint = footprint_picture(m_photos.places(), kDisc * 2, false);
   }
   const QRectF disc(kMargin + kWords - kDisc - 2 * kMargin, kTop, kDisc, kDisc);
   painter.setPen(QPen(theme().line, 1));
@@ -100,7 +102,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")
                 .arg(word(key), percent(shares.light), percent(shares.middle), percent(shares.dark));
   m_words.replace(QStringLiteral("\\n"), QStringLiteral("\n"));
-  if (const auto held = m_space.reader().held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
+  if (const auto held = m_photos.held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
   painter.setPen(theme().text);
   painter.drawText(QRectF(kMargin, kTop + 20, kWords, kDisc), Qt::AlignLeft | Qt::AlignTop, m_words);
 }

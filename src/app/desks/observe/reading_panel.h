@@ -3,19 +3,22 @@
 // mask holds of it.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QImage>
 #include <QWidget>
 
 namespace zc {
 
+class PhotoReader;
+class Viewing;
+
 class WordButton;
 
 class ReadingPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReadingPanel(Workspace& space, QWidget* parent);
+  ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent);
   [[nodiscard]] QString words() const { return m_words; }
 
 protected:
@@ -29,7 +32,9 @@ private:
     WheelSpec wheel;
     bool operator==(const Shown&) const = default;
   };
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  PhotoReader& m_photos;
   WordButton* m_region;
   WordButton* m_hold;
   QString m_words;

@@ -7,6 +7,8 @@
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
@@ -20,8 +22,9 @@ constexpr int kThumbWidth = 58, kThumbHeight = 36, kThumbGap = 6, kEdge = 3;
 
 } // namespace
 
-ReferenceStrip::ReferenceStrip(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_editor(new NameEditor(QStringLiteral("referenceName"), this)) {
+ReferenceStrip::ReferenceStrip(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing),
+      m_editor(new NameEditor(QStringLiteral("referenceName"), this)) {
   setObjectName(QStringLiteral("references"));
   setAccessibleName(tr("References"));
   setFocusPolicy(Qt::StrongFocus);
@@ -88,14 +91,13 @@ void ReferenceStrip::step(int by) {
   for (int i = 0; i < static_cast<int>(references.size()); ++i) {
     if (references[static_cast<std::size_t>(i)].id != m_space.session().reference) continue;
     const int next = std::clamp(i + by, 0, static_cast<int>(references.size()) - 1);
-    m_space.viewing().show_reference(references[static_cast<std::size_t>(next)].id);
+    m_viewing.show_reference(references[static_cast<std::size_t>(next)].id);
     return;
   }
 }
 
 void ReferenceStrip::mousePressEvent(QMouseEvent* event) {
-  if (const auto i = reference_at(event->pos()))
-    m_space.viewing().show_reference(m_space.piece().references[*i].id);
+  if (const auto i = reference_at(event->pos())) m_viewing.show_reference(m_space.piece().references[*i].id);
 }
 
 void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
@@ -145,7 +147,7 @@ void ReferenceStrip::rename_shown() {
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   const auto i = reference_at(event->pos());
   if (!i) return;
-  m_space.viewing().show_reference(m_space.piece().references[*i].id);
+  m_viewing.show_reference(m_space.piece().references[*i].id);
   QMenu menu;
   menu.addAction(tr("Rename this reference"), this, &ReferenceStrip::rename_shown);
   menu.addAction(tr("Move to the left"), this, [this] { move_shown(-1); });
@@ -173,7 +175,7 @@ Spoken ReferenceStrip::spoken() {
     item.rect = thumb_rect(i);
     item.selectable = true;
     item.selected = item.focused = references[i].id == m_space.session().reference;
-    item.actions = {{tr("Show"), [this, id = references[i].id] { m_space.viewing().show_reference(id); }}};
+    item.actions = {{tr("Show"), [this, id = references[i].id] { m_viewing.show_reference(id); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -3,18 +3,20 @@
 #pragma once
 
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Viewing;
 
 class NameEditor;
 
 class ReferenceStrip final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
-  ReferenceStrip(Workspace& space, QWidget* parent);
+  ReferenceStrip(Studio& space, Viewing& viewing, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   [[nodiscard]] QRect thumb_rect(std::size_t reference) const;
   /// Empty while no reference is shown.
@@ -34,7 +36,8 @@ protected:
 private:
   [[nodiscard]] std::optional<std::size_t> reference_at(QPoint p) const;
   void step(int by);
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   NameEditor* m_editor;
 };
 

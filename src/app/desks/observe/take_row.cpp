@@ -6,6 +6,7 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/photo/photo_reading.h"
+#include "model/session/studio.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -20,8 +21,8 @@ int& count_of(BandCounts& counts, std::size_t band) {
 
 } // namespace
 
-TakeRow::TakeRow(Workspace& space, Taking& taking, QWidget* parent)
-    : QWidget(parent), m_space(space), m_taking(taking), m_start(new QPushButton(this)) {
+TakeRow::TakeRow(Studio& space, PhotoReader& photos, Taking& taking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_photos(photos), m_taking(taking), m_start(new QPushButton(this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(5);
@@ -65,7 +66,7 @@ void TakeRow::follow() {
   for (std::size_t i = 0; i < 3; ++i) m_counts[i]->show_value(count_of(counts, i));
   const bool running = m_taking.running();
   m_start->setText(running ? tr("Stop, %1 %").arg(m_taking.percent()) : tr("Take colors"));
-  m_start->setEnabled(running || m_space.reader().photo());
+  m_start->setEnabled(running || m_photos.photo());
 }
 
 } // namespace zc

@@ -2,7 +2,7 @@
 // How many colors of each value to take out of the photo, and taking them.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -10,19 +10,21 @@ class QPushButton;
 
 namespace zc {
 
+class PhotoReader;
+
 class NumberField;
 class Taking;
 
 class TakeRow final : public QWidget {
   Q_OBJECT
 public:
-  TakeRow(Workspace& space, Taking& taking, QWidget* parent);
+  TakeRow(Studio& space, PhotoReader& photos, Taking& taking, QWidget* parent);
 
 private:
   void follow();
   void want_count(std::size_t band, int count);
-
-  Workspace& m_space;
+  Studio& m_space;
+  PhotoReader& m_photos;
   Taking& m_taking;
   std::array<NumberField*, 3> m_counts{}; ///< Light, middle, dark.
   QPushButton* m_start;

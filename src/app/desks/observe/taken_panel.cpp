@@ -7,14 +7,17 @@
 #include "app/tray/chip_row.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
 namespace zc {
 
-TakenPanel::TakenPanel(Workspace& space, Taking& taking, QWidget* parent)
-    : QWidget(parent), m_space(space), m_taking(taking),
+TakenPanel::TakenPanel(Studio& space, Picking& picking, Laying& laying, Taking& taking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_taking(taking),
       m_chips(new ChipRow(tr("Colors taken from the photo"), this)),
       m_words(new ElidedLabel(caption_font(), this)) {
   m_chips->setObjectName(QStringLiteral("harvest"));
@@ -44,15 +47,15 @@ TakenPanel::TakenPanel(Workspace& space, Taking& taking, QWidget* parent)
   column->addWidget(m_chips);
   column->addLayout(line);
 
-  connect(m_chips, &ChipRow::taken, &m_space.picking(), &Picking::take_up_result);
-  connect(m_replace, &QAbstractButton::clicked, &m_space.picking(), &Picking::replace_chosen);
-  connect(m_drop, &QAbstractButton::clicked, &m_space.picking(), &Picking::drop_chosen);
+  connect(m_chips, &ChipRow::taken, &m_picks, &Picking::take_up_result);
+  connect(m_replace, &QAbstractButton::clicked, &m_picks, &Picking::replace_chosen);
+  connect(m_drop, &QAbstractButton::clicked, &m_picks, &Picking::drop_chosen);
   connect(m_refill, &QAbstractButton::clicked, &m_taking, &Taking::refill);
   connect(by_hue, &QAbstractButton::clicked, this,
-          [this] { m_space.laying().accept_harvest(HarvestFamilies::ByHue); });
+          [this] { m_laying.accept_harvest(HarvestFamilies::ByHue); });
   connect(by_band, &QAbstractButton::clicked, this,
-          [this] { m_space.laying().accept_harvest(HarvestFamilies::ByBand); });
-  connect(away, &QAbstractButton::clicked, this, [this] { m_space.laying().show_harvest({}); });
+          [this] { m_laying.accept_harvest(HarvestFamilies::ByBand); });
+  connect(away, &QAbstractButton::clicked, this, [this] { m_laying.show_harvest({}); });
   connect(&m_taking, &Taking::changed, this, &TakenPanel::follow);
   space.hear({Part::Harvest, Part::Eyes, Part::Steps}, this, &TakenPanel::follow);
   follow();

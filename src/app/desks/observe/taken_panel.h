@@ -2,11 +2,14 @@
 // The colors taken out of a photo and not laid yet: taken up, replaced, dropped, filled up, laid.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Laying;
+class Picking;
 
 class ChipRow;
 class ElidedLabel;
@@ -16,14 +19,15 @@ class WordButton;
 class TakenPanel final : public QWidget {
   Q_OBJECT
 public:
-  TakenPanel(Workspace& space, Taking& taking, QWidget* parent);
+  TakenPanel(Studio& space, Picking& picking, Laying& laying, Taking& taking, QWidget* parent);
 
 private:
   void follow();
   [[nodiscard]] QString told() const;
   WordButton* command(const QString& name, const QString& word, const QString& tip);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
   Taking& m_taking;
   ChipRow* m_chips;
   ElidedLabel* m_words;

@@ -3,6 +3,8 @@
 
 #include "model/i18n/text.h"
 #include "model/photo/photo_reading.h"
+#include "model/session/laying.h"
+#include "model/session/studio.h"
 
 namespace zc {
 namespace {
@@ -14,15 +16,15 @@ constexpr BandCounts kUsualCounts{10, 10, 10};
 
 } // namespace
 
-Taking::Taking(Workspace& space, QObject* parent)
-    : QObject(parent), m_space(space), m_job(space.scope(), nullptr) {
+Taking::Taking(Studio& space, Laying& laying, PhotoReader& photos, QObject* parent)
+    : QObject(parent), m_space(space), m_laying(laying), m_photos(photos), m_job(space.scope(), nullptr) {
   m_wanted.least_difference = kUsualDifference;
   m_wanted.accents = kUsualAccents;
   m_wanted.representative = Representative::Mean;
   m_wanted.quotas = kUsualCounts;
   connect(&m_job, &ExtractionJob::changed, this, &Taking::changed);
   connect(&m_job, &ExtractionJob::finished, this, &Taking::take);
-  connect(&m_job, &ExtractionJob::failed, &m_space, &Workspace::notice);
+  connect(&m_job, &ExtractionJob::failed, &m_space, &Studio::notice);
   space.hear({Part::Sets}, this, &Taking::follow_targets);
   follow_targets();
 }
@@ -44,14 +46,9 @@ void Taking::want(const ExtractionSpec& wanted) {
 void Taking::start_with(const std::vector<ExtractedColor>& kept) {
   const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
   if (!shown) return;
-  ExtractionJob::Order order{shown->id,
-                             shown->bytes,
-                             m_space.reader().photo(),
-                             m_space.session().looking.region,
-                             m_wanted,
-                             m_space.wheel(),
-                             {},
-                             kept};
+  ExtractionJob::Order order{
+      shown->id, shown->bytes, m_photos.photo(), m_space.session().looking.region, m_wanted, m_space.wheel(),
+      {},        kept};
   order.spec.bands = m_space.piece().bands;
   if (m_space.region()) order.mask = *m_space.region();
   for (const auto& c : kept) (c.accent ? order.spec.kept_accents : order.spec.kept).push_back(c.color);
@@ -71,7 +68,7 @@ void Taking::take(const ExtractionJob::Order& order, const Extraction& result) {
   m_unmet = missing.isEmpty()
                 ? QString()
                 : tr("The photo lacks %1 that are so far apart.").arg(missing.join(QStringLiteral(", ")));
-  m_space.laying().show_harvest({order.reference, result.colors, {}});
+  m_laying.show_harvest({order.reference, result.colors, {}});
   emit taken();
 }
 

@@ -3,16 +3,19 @@
 #pragma once
 
 #include "model/photos/extraction_job.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QObject>
 
 namespace zc {
 
+class Laying;
+class PhotoReader;
+
 class Taking final : public QObject {
   Q_OBJECT
 public:
-  explicit Taking(Workspace& space, QObject* parent);
+  explicit Taking(Studio& space, Laying& laying, PhotoReader& photos, QObject* parent);
 
   /// The counts start at the targets of the set and follow them.
   [[nodiscard]] const ExtractionSpec& wanted() const { return m_wanted; }
@@ -37,8 +40,9 @@ private:
   void start_with(const std::vector<ExtractedColor>& kept);
   /// Unless the photo it was taken from is gone.
   void take(const ExtractionJob::Order& order, const Extraction& result);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Laying& m_laying;
+  PhotoReader& m_photos;
   ExtractionJob m_job;
   ExtractionSpec m_wanted;
   BandCounts m_targets;

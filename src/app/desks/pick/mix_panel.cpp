@@ -10,6 +10,9 @@
 #include "app/tray/chip_row.h"
 #include "model/i18n/text.h"
 #include "model/mixing/paint_reading.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -48,8 +51,9 @@ std::optional<std::vector<double>> parts_in(const QString& typed, std::size_t co
 
 } // namespace
 
-MixPanel::MixPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_view(new MixView(space, this)) {
+MixPanel::MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader& paints, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_mixing(paints),
+      m_view(new MixView(space, picking, paints, this)) {
   auto* controls = new QVBoxLayout;
   controls->setSpacing(4);
   controls->addWidget(make_reading());
@@ -100,7 +104,7 @@ QWidget* MixPanel::make_reading() {
   m_words->setObjectName(QStringLiteral("mixWords"));
   column->addLayout(first);
   column->addWidget(m_words);
-  column->addWidget(new TowardBar(m_space, box));
+  column->addWidget(new TowardBar(m_space, m_picks, m_mixing, box));
   return box;
 }
 
@@ -155,9 +159,9 @@ QWidget* MixPanel::make_laying() {
   m_row = new ChipRow(tr("Steps along the line"), box);
   m_row->setObjectName(QStringLiteral("mixString"));
   connect(m_row, &ChipRow::taken, this,
-          [this](std::size_t chip) { m_space.picking().take_up(m_row->steps()[chip].color); });
+          [this](std::size_t chip) { m_picks.take_up(m_row->steps()[chip].color); });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
-    m_space.laying().lay_color({m_row->steps()[chip].color, {}});
+    m_laying.lay_color({m_row->steps()[chip].color, {}});
   });
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
@@ -217,13 +221,13 @@ void MixPanel::begin() {
 
 void MixPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.picking().show_string({});
+  m_picks.show_string({});
 }
 
 void MixPanel::change(const std::function<void(Mixing&)>& f) {
   Mixing next = mixing();
   f(next);
-  m_space.picking().mix_by_hand(next);
+  m_picks.mix_by_hand(next);
 }
 
 void MixPanel::add_corner(const MixingCorner& corner) {
@@ -251,29 +255,29 @@ LaidColor MixPanel::laid(Srgb color) const {
 void MixPanel::lay_string() {
   std::vector<LaidColor> colors;
   for (const StringStep& step : m_row->steps()) colors.push_back({step.color, {}});
-  m_space.laying().lay_family(tr("across a mixture"), colors);
+  m_laying.lay_family(tr("across a mixture"), colors);
 }
 
 void MixPanel::lay_picks() {
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   if (!field) return;
   std::vector<LaidColor> colors;
   for (const auto& parts : mixing().picks)
     if (const auto mixture = parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt)
       colors.push_back(laid(mixture->color));
-  m_space.laying().lay_family(tr("mixtures"), colors);
+  m_laying.lay_family(tr("mixtures"), colors);
   change([](Mixing& m) { m.picks.clear(); });
 }
 
 void MixPanel::lay_grid() {
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   if (!field) return;
   std::vector<std::vector<LaidColor>> rows;
   for (const auto& row : mixing_grid(*field, mixing().steps)) {
     rows.emplace_back();
     for (const Srgb color : row) rows.back().push_back(laid(color));
   }
-  m_space.laying().lay_families(tr("mixtures"), rows);
+  m_laying.lay_families(tr("mixtures"), rows);
 }
 
 // ---------------------------------------------------------------- following
@@ -308,7 +312,7 @@ void MixPanel::follow_corners() {
 void MixPanel::follow_string() {
   std::vector<StringStep> steps;
   QStringList words;
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   for (const Srgb color : field ? mixing_string(mixing(), *field) : std::vector<Srgb>()) {
     const Srgb held = laid(color).color;
     steps.push_back({held, {}, held != color});
@@ -317,13 +321,13 @@ void MixPanel::follow_string() {
   m_lay_string->setEnabled(!steps.empty());
   m_row->setVisible(!steps.empty());
   m_row->show_steps(steps, words, m_space.session().eyes);
-  m_space.picking().show_string(steps);
+  m_picks.show_string(steps);
 }
 
 /// What is under the pointer, else what was read last.
 void MixPanel::say(const std::optional<std::vector<double>>& passing) {
   const Mixing& m = mixing();
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   const auto parts = passing                                       ? passing
                      : m.parts.size() == m.corners.size() && field ? std::optional(m.parts)
                                                                    : std::nullopt;

@@ -2,7 +2,7 @@
 // Mixing by hand: the field beside what is read out of it, its corners, the string and the grid.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -11,6 +11,10 @@ class QLineEdit;
 class QPushButton;
 
 namespace zc {
+
+class Laying;
+class PaintReader;
+class Picking;
 
 class ChipRow;
 class ElidedLabel;
@@ -21,7 +25,7 @@ class WordButton;
 class MixPanel final : public QWidget {
   Q_OBJECT
 public:
-  MixPanel(Workspace& space, QWidget* parent);
+  MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader& paints, QWidget* parent);
   [[nodiscard]] MixView& view() { return *m_view; }
 
 protected:
@@ -47,8 +51,10 @@ private:
 
   /// The first colors at hand stand ready where nothing has been mixed in this piece.
   void begin();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
+  PaintReader& m_mixing;
   DocumentId m_begun = 0;
   MixView* m_view;
   WordButton* m_paint;

@@ -11,6 +11,8 @@
 #include "core/mask/outside.h"
 #include "model/i18n/text.h"
 #include "model/mixing/paint_reading.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QContextMenuEvent>
 #include <QDropEvent>
@@ -29,7 +31,8 @@ constexpr double kStrengthStep = 0.1;
 
 } // namespace
 
-MixView::MixView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+MixView::MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
   setObjectName(QStringLiteral("mixField"));
   setAccessibleName(tr("Field of mixtures"));
   setStatusTip(tr("Drag to pick a mixture; with the right button draw a line for a string."));
@@ -45,7 +48,7 @@ MixView::MixView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
 void MixView::change(const std::function<void(Mixing&)>& f) {
   Mixing next = mixing();
   f(next);
-  m_space.picking().mix_by_hand(next);
+  m_picks.mix_by_hand(next);
 }
 
 void MixView::follow_color() {
@@ -124,9 +127,9 @@ void MixView::showEvent(QShowEvent* event) {
 }
 
 void MixView::refresh_picture() {
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
-  const Shown wanted{m_space.paints().field_serial(),
+  const Shown wanted{m_mixing.field_serial(),
                      size,
                      m_space.session().eyes,
                      m_space.piece().wheel,
@@ -147,7 +150,7 @@ void MixView::refresh_picture() {
 void MixView::refresh_veil() {
   m_veil = QImage();
   const MaskRegion* region = m_space.region();
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   if (!region || !field) return;
   const auto cells = field->colors(kVeilCells, kVeilCells);
   QImage veil(kVeilCells, kVeilCells, QImage::Format_ARGB32);
@@ -269,14 +272,14 @@ void MixView::pick_parts(const std::vector<double>& parts) {
 
 /// One pick of its own; false where there is no mixture.
 bool MixView::read_parts(const std::vector<double>& parts) {
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   const auto mixture = field && parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt;
   if (!mixture) return false;
   m_reading = true;
-  m_space.picking().begin_pick();
+  m_picks.begin_pick();
   change([&](Mixing& m) { m.parts = parts; });
-  m_space.picking().show_mixture(mixture->color);
-  m_space.picking().end_pick();
+  m_picks.show_mixture(mixture->color);
+  m_picks.end_pick();
   m_reading = false;
   return true;
 }
@@ -294,13 +297,13 @@ void MixView::drop_at(QPoint global, Srgb color) {
 }
 
 void MixView::read(QPointF p) {
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   if (!field) return;
   const auto parts = parts_at(field->corners(), field_point(p));
   const auto mixture = field->of_parts(parts);
   if (!mixture) return;
   change([&](Mixing& m) { m.parts = parts; });
-  m_space.picking().show_mixture(mixture->color);
+  m_picks.show_mixture(mixture->color);
 }
 
 void MixView::mousePressEvent(QMouseEvent* event) {
@@ -312,12 +315,12 @@ void MixView::mousePressEvent(QMouseEvent* event) {
     m_chip = *chip;
     return m_pressed.press(*event, mixing().corners[*chip].color);
   }
-  if (!m_space.paints().field() || !field_rect().adjusted(-4, -4, 4, 4).contains(p)) return;
+  if (!m_mixing.field() || !field_rect().adjusted(-4, -4, 4, 4).contains(p)) return;
   const bool draws = event->button() == Qt::RightButton || mixing().drawing;
   if (event->button() != Qt::LeftButton && !draws) return;
   m_hand = draws ? Hand::Drawing : Hand::Reading;
   if (draws) return change([&](Mixing& m) { m.line = {field_point(p), field_point(p)}; });
-  m_space.picking().begin_pick();
+  m_picks.begin_pick();
   read(p);
 }
 
@@ -337,7 +340,7 @@ void MixView::mouseMoveEvent(QMouseEvent* event) {
            chip ? tr("Click takes it up, the wheel changes its strength, a drag carries it on, the right "
                      "button has more.")
                 : tr("Drag to pick a mixture; with the right button draw a line for a string."));
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   const bool over = field && field_rect().contains(p);
   setCursor(chip ? Qt::PointingHandCursor : over ? Qt::CrossCursor : Qt::ArrowCursor);
   emit passing(over ? std::optional(parts_at(field->corners(), field_point(p))) : std::nullopt);
@@ -347,7 +350,7 @@ void MixView::mouseReleaseEvent(QMouseEvent*) {
   const Hand hand = std::exchange(m_hand, Hand::None);
   if (hand == Hand::Chip) {
     if (m_pressed.let_go() && m_chip < mixing().corners.size())
-      m_space.picking().take_up(mixing().corners[m_chip].color);
+      m_picks.take_up(mixing().corners[m_chip].color);
     return;
   }
   if (hand == Hand::Drawing)
@@ -357,7 +360,7 @@ void MixView::mouseReleaseEvent(QMouseEvent*) {
     });
   if (hand != Hand::Reading) return;
   keep_pick();
-  m_space.picking().end_pick();
+  m_picks.end_pick();
 }
 
 void MixView::wheelEvent(QWheelEvent* event) {
@@ -372,7 +375,7 @@ void MixView::wheelEvent(QWheelEvent* event) {
 }
 
 void MixView::keyPressEvent(QKeyEvent* event) {
-  const auto& field = m_space.paints().field();
+  const auto& field = m_mixing.field();
   const double step = nudge_size(event->modifiers()) / 100;
   FieldPoint by;
   switch (event->key()) {
@@ -459,7 +462,7 @@ Spoken MixView::spoken() {
     item.name = tr("Corner %1: %2").arg(i + 1).arg(color_told(corner.color));
     if (corner.muted) item.description = tr("left out");
     item.rect = chip_rect(i);
-    item.actions = {{tr("Take up"), [this, c = corner.color] { m_space.picking().take_up(c); }}};
+    item.actions = {{tr("Take up"), [this, c = corner.color] { m_picks.take_up(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -6,17 +6,20 @@
 #include "app/seams/drag_out.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QColor>
 #include <QWidget>
 
 namespace zc {
 
+class PaintReader;
+class Picking;
+
 class MixView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  MixView(Workspace& space, QWidget* parent);
+  MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {250, 190}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {180, 130}; }
 
@@ -66,8 +69,9 @@ private:
   [[nodiscard]] std::size_t corner_for(QPointF p) const;
   void change(const std::function<void(Mixing&)>& f);
   [[nodiscard]] const Mixing& mixing() const { return m_space.session().mixing; }
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  PaintReader& m_mixing;
   Hand m_hand = Hand::None;
   std::size_t m_chip = 0;
   bool m_reading = false; ///< The current color is changed by the field itself.

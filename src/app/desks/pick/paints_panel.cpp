@@ -13,6 +13,8 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/mixing/paint_reading.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 #include "model/work/set_work.h"
 
 #include <QAction>
@@ -41,9 +43,9 @@ std::string paint_folder() { return shelf_folder(QStringLiteral("paints")).toStd
 
 } // namespace
 
-PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_scroll(new QScrollArea(this)),
-      m_editor(new NameEditor(QStringLiteral("paints.name"), this)) {
+PaintsPanel::PaintsPanel(Studio& space, Picking& picking, SetWork& work, PaintReader& paints, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_work(work), m_mixing(paints),
+      m_scroll(new QScrollArea(this)), m_editor(new NameEditor(QStringLiteral("paints.name"), this)) {
   setObjectName(QStringLiteral("paintsPanel"));
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
@@ -53,8 +55,8 @@ PaintsPanel::PaintsPanel(Workspace& space, QWidget* parent)
   space.hear({Part::Paints, Part::Sets, Part::References, Part::Reach, Part::Reference, Part::Looking}, this,
              &PaintsPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
-  connect(&space.paints(), &PaintReader::answered, this, &PaintsPanel::follow);
-  connect(&space.paints(), &PaintReader::seekingMoved, this, &PaintsPanel::follow_seeking);
+  connect(&paints, &PaintReader::answered, this, &PaintsPanel::follow);
+  connect(&paints, &PaintReader::seekingMoved, this, &PaintsPanel::follow_seeking);
   space.hear({Part::Color}, this, [this] {
     if (isVisible()) say_recipe();
   });
@@ -141,7 +143,7 @@ void PaintsPanel::make_reach_line(QHBoxLayout& line) {
   for (WordButton* button : {m_show, m_ends}) {
     button->setCheckable(true);
     connect(button, &QAbstractButton::clicked, this, [this] {
-      m_space.picking().show_reach({m_show->isChecked(), m_ends->isChecked()});
+      m_picks.show_reach({m_show->isChecked(), m_ends->isChecked()});
     });
   }
   line.addStretch(1);
@@ -151,7 +153,7 @@ void PaintsPanel::make_mask_line(QHBoxLayout& line) {
   line.addWidget(caption_label(tr("as the mask"), this));
   const auto makes_mask = [&](const QString& words, const char* name, const QString& tip, bool at_any_value) {
     connect(add_word(line, words, name, tip), &QAbstractButton::clicked, this,
-            [this, at_any_value] { m_space.paints().make_mask(at_any_value); });
+            [this, at_any_value] { m_mixing.make_mask(at_any_value); });
   };
   makes_mask(tr("at this value"), "paints.maskHere", tr("The reach at the current value becomes the mask"),
              false);
@@ -170,8 +172,8 @@ void PaintsPanel::make_fewest_line(QHBoxLayout& line) {
   const auto seeks = [&](const QString& words, const char* name, const QString& tip, bool of_photo) {
     WordButton* button = add_word(line, words, name, tip);
     connect(button, &QAbstractButton::clicked, this, [this, of_photo] {
-      if (m_space.paints().sought(of_photo)) return m_space.paints().stop_seeking();
-      m_space.paints().seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
+      if (m_mixing.sought(of_photo)) return m_mixing.stop_seeking();
+      m_mixing.seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
     });
     return button;
   };
@@ -247,7 +249,7 @@ void PaintsPanel::add_asked() {
   auto* selected = menu.addAction(tr("The selected swatches"), [this] {
     m_space.store().apply(tr("Add the selected swatches as paints"), [this](Piece p) -> Result<Piece> {
       Result<Piece> out = std::move(p);
-      for (const Id id : m_space.set_work().selection()) {
+      for (const Id id : m_work.selection()) {
         const Swatch* s = find_swatch(m_space.piece(), id);
         if (!s || !out) continue;
         const std::string name = s->name.empty() ? color_name(s->color).toStdString() : s->name;
@@ -256,7 +258,7 @@ void PaintsPanel::add_asked() {
       return out;
     });
   });
-  selected->setEnabled(!m_space.set_work().selection().empty());
+  selected->setEnabled(!m_work.selection().empty());
   offer_trade_paints(menu, [this](const TradePaint& paint) {
     add_paint(word(paint.name), color_of(paint.curve), std::string(paint.name));
   });
@@ -270,7 +272,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   line->setSpacing(4);
   auto* chip = new ColorChip(m_space, paint.color, row);
   chip->setToolTip(tr("Take it up"));
-  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_space.picking().take_up(c); });
+  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_picks.take_up(c); });
   auto* out =
       new WordButton(QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth), row);
   out->setObjectName(QStringLiteral("paints.out.%1").arg(place));
@@ -412,7 +414,7 @@ void PaintsPanel::follow() {
 
 /// The word that was pressed stops what it began; it takes the room of the other.
 void PaintsPanel::follow_seeking() {
-  const auto of_photo = m_space.paints().sought(true), of_set = m_space.paints().sought(false);
+  const auto of_photo = m_mixing.sought(true), of_set = m_mixing.sought(false);
   const auto stop = [](int percent) { return tr("Stop, %1 %").arg(percent); };
   m_of_photo->setText(of_photo ? stop(*of_photo) : tr("photo"));
   m_of_set->setText(of_set ? stop(*of_set) : tr("set"));
@@ -421,10 +423,10 @@ void PaintsPanel::follow_seeking() {
 }
 
 void PaintsPanel::say_recipe() {
-  const PutOut& out = m_space.paints().out();
+  const PutOut& out = m_mixing.out();
   m_take->setEnabled(false);
   if (out.paints.empty()) return m_recipe->setText(tr("Put paints out to get recipes."));
-  const auto* recipe = m_space.paints().recipe(static_cast<int>(std::lround(m_most->value())));
+  const auto* recipe = m_mixing.recipe(static_cast<int>(std::lround(m_most->value())));
   if (!recipe) return; // A moment; what stands there is of the color before.
   if (!*recipe) return m_recipe->setText(words(recipe->error()));
   QStringList parts;
@@ -436,20 +438,20 @@ void PaintsPanel::say_recipe() {
 }
 
 void PaintsPanel::take_up_recipe() {
-  const auto* recipe = m_space.paints().recipe(static_cast<int>(std::lround(m_most->value())));
-  if (recipe && *recipe) m_space.picking().take_up(recipe->value().mixture.color);
+  const auto* recipe = m_mixing.recipe(static_cast<int>(std::lround(m_most->value())));
+  if (recipe && *recipe) m_picks.take_up(recipe->value().mixture.color);
 }
 
 void PaintsPanel::say_inside() {
-  if (m_space.paints().out().paints.empty()) return m_inside->setText(QString());
+  if (m_mixing.out().paints.empty()) return m_inside->setText(QString());
   QStringList standing;
-  for (const PutOut::One& p : m_space.paints().out().paints)
+  for (const PutOut::One& p : m_mixing.out().paints)
     if (!p.exact) standing << text(p.name);
   const QString note =
       standing.isEmpty()
           ? QString()
           : tr("; no paint has the color of %1, the nearest stands").arg(standing.join(QStringLiteral(", ")));
-  const auto* in = m_space.paints().inside();
+  const auto* in = m_mixing.inside();
   if (!in) return m_inside->setText(tr("asking the set and the photo") + note);
   m_inside->setText((in->photo ? tr("reach %1 of %2 swatches, %3 % of the photo")
                                      .arg(in->swatches)

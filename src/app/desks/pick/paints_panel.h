@@ -3,7 +3,7 @@
 #pragma once
 
 #include "io/shelf/paint_shelf.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -14,6 +14,10 @@ class QScrollArea;
 
 namespace zc {
 
+class PaintReader;
+class Picking;
+class SetWork;
+
 class ElidedLabel;
 class NameEditor;
 class NumberField;
@@ -23,7 +27,7 @@ struct NumberRange;
 class PaintsPanel final : public QWidget {
   Q_OBJECT
 public:
-  PaintsPanel(Workspace& space, QWidget* parent);
+  PaintsPanel(Studio& space, Picking& picking, SetWork& work, PaintReader& paints, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -53,8 +57,10 @@ private:
   void say_recipe();
   void say_inside();
   void take_up_recipe();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  SetWork& m_work;
+  PaintReader& m_mixing;
   WordButton* m_add;
   QComboBox* m_shelf;
   QScrollArea* m_scroll;

@@ -3,11 +3,11 @@
 // stand in the value band.
 #pragma once
 
-#include "model/workspace/workspace.h"
-
 #include <QWidget>
 
 namespace zc {
+
+class Workspace;
 
 class MixPanel;
 class WheelView;

@@ -4,13 +4,16 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QGridLayout>
 #include <QLabel>
 
 namespace zc {
 
-StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(6);
@@ -47,7 +50,7 @@ StepsPanel::StepsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_s
     const auto cut = [this, i](int count) {
       Steps s = m_space.steps();
       (i == 0 ? s.hues : i == 1 ? s.saturations : s.values) = count;
-      m_space.picking().cut_into_steps(s);
+      m_picks.cut_into_steps(s);
     };
     connect(m_counts[i], &NumberField::wanted, this,
             [cut](double x) { cut(static_cast<int>(std::lround(x))); });

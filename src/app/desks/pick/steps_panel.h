@@ -2,22 +2,25 @@
 // The steps the wheel is cut into.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Picking;
 
 class NumberField;
 
 class StepsPanel final : public QWidget {
   Q_OBJECT
 public:
-  StepsPanel(Workspace& space, QWidget* parent);
+  StepsPanel(Studio& space, Picking& picking, QWidget* parent);
 
 private:
   void follow();
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
   std::array<NumberField*, 3> m_counts{}; ///< Hues, saturations, values.
 };
 

@@ -12,6 +12,9 @@
 #include "core/color/text.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -45,9 +48,10 @@ void fill_with_wells(QComboBox& box, const AtHand& space) {
   }
 }
 
-StringPanel::StringPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_kind(combo(QStringLiteral("stringKind"), tr("Kind of string"),
-                                                    tr("A graded row from the current color"), this)),
+StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying),
+      m_kind(combo(QStringLiteral("stringKind"), tr("Kind of string"),
+                   tr("A graded row from the current color"), this)),
       m_target(combo(QStringLiteral("stringTarget"), tr("Other end of the string"),
                      tr("The other end, or the color of the air"), this)),
       m_way(combo(QStringLiteral("stringWay"), tr("Way of the string"),
@@ -118,11 +122,11 @@ StringPanel::StringPanel(Workspace& space, QWidget* parent)
   connect(m_lay, &QPushButton::clicked, this, &StringPanel::lay_all);
   connect(m_row, &ChipRow::taken, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_space.picking().take_up(step.color, step.at);
+    m_picks.take_up(step.color, step.at);
   });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
     const StringStep step = m_row->steps()[chip];
-    m_space.laying().lay_color({step.color, step.at});
+    m_laying.lay_color({step.color, step.at});
   });
   space.hear({Part::Color, Part::Geometry, Part::Eyes, Part::Steps, Part::Vivid}, this, &StringPanel::follow);
   space.hear({Part::AtHand}, this, &StringPanel::follow_targets);
@@ -136,7 +140,7 @@ void StringPanel::showEvent(QShowEvent* event) {
 
 void StringPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.picking().show_string({});
+  m_picks.show_string({});
 }
 
 StringKind StringPanel::kind() const { return static_cast<StringKind>(m_kind->currentData().toInt()); }
@@ -203,7 +207,7 @@ void StringPanel::follow() {
   m_none->setText(made ? QString() : zc::words(made.error()));
   m_none->setVisible(!made);
   m_row->setVisible(made.ok());
-  m_space.picking().show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
+  m_picks.show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
 }
 
 void StringPanel::lay_all() {
@@ -211,10 +215,9 @@ void StringPanel::lay_all() {
   for (const auto& step : m_row->steps()) colors.push_back({step.color, step.at});
   const QString hue = hue_word(m_space.session().color());
   const auto other = target();
-  m_space.laying().lay_family(kind() == StringKind::Between && other
-                                  ? tr("%1 to %2").arg(hue, hue_word(*other))
-                                  : tr("%1 %2").arg(hue, m_kind->currentText()),
-                              colors);
+  m_laying.lay_family(kind() == StringKind::Between && other ? tr("%1 to %2").arg(hue, hue_word(*other))
+                                                             : tr("%1 %2").arg(hue, m_kind->currentText()),
+                      colors);
 }
 
 } // namespace zc

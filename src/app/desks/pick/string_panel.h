@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/mix/strings.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -13,6 +13,9 @@ class QPushButton;
 
 namespace zc {
 
+class Laying;
+class Picking;
+
 class ChipRow;
 class ElidedLabel;
 class NumberField;
@@ -21,7 +24,7 @@ class WordButton;
 class StringPanel final : public QWidget {
   Q_OBJECT
 public:
-  StringPanel(Workspace& space, QWidget* parent);
+  StringPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -34,8 +37,9 @@ private:
   [[nodiscard]] StringKind kind() const;
   [[nodiscard]] StringSpec spec() const;
   [[nodiscard]] std::optional<Srgb> target() const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
   QComboBox* m_kind;
   QComboBox* m_target;
   QComboBox* m_way;

@@ -6,6 +6,9 @@
 #include "app/tray/chip_row.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QGridLayout>
 
@@ -17,7 +20,8 @@ constexpr int kShown = 5;
 
 } // namespace
 
-StripsPanel::StripsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+StripsPanel::StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(4);
@@ -40,11 +44,11 @@ StripsPanel::StripsPanel(Workspace& space, QWidget* parent) : QWidget(parent), m
     connect(label, &QAbstractButton::clicked, this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
     connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
       const StringStep step = chips->steps()[chip];
-      m_space.picking().take_up(step.color, step.at);
+      m_picks.take_up(step.color, step.at);
     });
     connect(chips, &ChipRow::laid, this, [this, chips](std::size_t chip) {
       const StringStep step = chips->steps()[chip];
-      m_space.laying().lay_color({step.color, step.at});
+      m_laying.lay_color({step.color, step.at});
     });
   }
   space.hear({Part::Color, Part::Geometry, Part::Steps, Part::Eyes, Part::Vivid}, this, &StripsPanel::follow);
@@ -80,7 +84,7 @@ void StripsPanel::lay(const Strip& strip) {
   std::vector<LaidColor> colors;
   for (const auto& step : strip.chips->steps()) colors.push_back({step.color, step.at});
   if (colors.empty()) return emit m_space.notice(tr("This color has no %1.").arg(strip.word));
-  m_space.laying().lay_family(tr("%1 %2").arg(hue_word(m_space.session().color()), strip.word), colors);
+  m_laying.lay_family(tr("%1 %2").arg(hue_word(m_space.session().color()), strip.word), colors);
 }
 
 } // namespace zc

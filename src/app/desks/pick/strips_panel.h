@@ -3,18 +3,21 @@
 #pragma once
 
 #include "core/mix/strings.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Laying;
+class Picking;
 
 class ChipRow;
 
 class StripsPanel final : public QWidget {
   Q_OBJECT
 public:
-  StripsPanel(Workspace& space, QWidget* parent);
+  StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -27,7 +30,9 @@ private:
   };
   void follow();
   void lay(const Strip& strip);
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Laying& m_laying;
   std::vector<Strip> m_strips;
 };
 

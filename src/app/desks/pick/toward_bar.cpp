@@ -6,6 +6,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/mixing/paint_reading.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
 
 #include <QDropEvent>
 #include <QMimeData>
@@ -20,7 +22,8 @@ constexpr double kMiddle = 0.04;
 
 } // namespace
 
-TowardBar::TowardBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+TowardBar::TowardBar(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
   setObjectName(QStringLiteral("mix.toward"));
   setAccessibleName(tr("Darker or lighter"));
   setToolTip(
@@ -40,14 +43,14 @@ QPointF TowardBar::place_of(double toward) const {
 void TowardBar::go_to(double toward) {
   Mixing next = m_space.session().mixing;
   next.toward = std::abs(toward) < kMiddle ? 0 : std::clamp(toward, -1.0, 1.0);
-  m_space.picking().mix_by_hand(next);
+  m_picks.mix_by_hand(next);
 }
 
 void TowardBar::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   const QRectF r = bar();
   const Eyes eyes = m_space.session().eyes;
-  if (const auto& ends = m_space.paints().ends()) {
+  if (const auto& ends = m_mixing.ends()) {
     std::vector<double> parts = m_space.session().mixing.parts;
     if (parts.size() != ends->white.corners()) parts.assign(ends->white.corners(), 1);
     for (int i = 0; i < kSteps; ++i) {
@@ -90,7 +93,7 @@ void TowardBar::dropEvent(QDropEvent* event) {
   if (swatches.empty()) return;
   Mixing next = m_space.session().mixing;
   (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
-  m_space.picking().mix_by_hand(next);
+  m_picks.mix_by_hand(next);
   event->acceptProposedAction();
 }
 

@@ -4,16 +4,19 @@
 
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class PaintReader;
+class Picking;
+
 class TowardBar final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  TowardBar(Workspace& space, QWidget* parent);
+  TowardBar(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
   void call_off() override;
   [[nodiscard]] QPointF place_of(double toward) const;
@@ -31,8 +34,9 @@ protected:
 private:
   [[nodiscard]] QRectF bar() const;
   void go_to(double toward);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  PaintReader& m_mixing;
   bool m_pulling = false;
 };
 

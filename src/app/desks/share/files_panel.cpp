@@ -6,6 +6,8 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 #include "model/share/files_out.h"
 
 #include <QComboBox>
@@ -22,7 +24,8 @@ constexpr int kPatternHeight = 84;
 
 } // namespace
 
-FilesPanel::FilesPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+FilesPanel::FilesPanel(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing) {
   setObjectName(QStringLiteral("filesPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
@@ -171,7 +174,7 @@ void FilesPanel::keep_pattern() {
 void FilesPanel::change(const std::function<void(FilesOut&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next.files);
-  m_space.viewing().share(next);
+  m_viewing.share(next);
 }
 
 void FilesPanel::follow() {

@@ -4,7 +4,7 @@
 #pragma once
 
 #include "io/shelf/pattern_shelf.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -14,13 +14,15 @@ class QPlainTextEdit;
 
 namespace zc {
 
+class Viewing;
+
 class ElidedLabel;
 class WordButton;
 
 class FilesPanel final : public QWidget {
   Q_OBJECT
 public:
-  FilesPanel(Workspace& space, QWidget* parent);
+  FilesPanel(Studio& space, Viewing& viewing, QWidget* parent);
 
 signals:
   void folderAsked();
@@ -39,8 +41,8 @@ private:
   void keep_pattern();
   QWidget* make_formats();
   QWidget* make_lines();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   std::vector<std::pair<WordButton*, std::string>> m_formats;
   ElidedLabel* m_folder = nullptr;
   WordButton* m_at_save = nullptr;

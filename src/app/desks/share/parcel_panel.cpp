@@ -7,6 +7,7 @@
 #include "io/files/safe_save.h"
 #include "model/follow/file_watch.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -51,7 +52,7 @@ void clear(QWidget*& box) {
 
 } // namespace
 
-ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
+ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_description(new QLineEdit(this)), m_from(new QLineEdit(this)),
       m_says(new QLabel(this)), m_watch(new FileWatch(this)) {
   setObjectName(QStringLiteral("parcelPanel"));
@@ -114,7 +115,7 @@ ParcelPanel::ParcelPanel(Workspace& space, QWidget* parent)
   scroll_over_ground(scroll, content);
   outer->addWidget(scroll);
   space.hear({Part::Sets, Part::Geometry, Part::Paints}, this, &ParcelPanel::follow);
-  connect(&space, &Workspace::startedAnew, this, &ParcelPanel::start_over);
+  connect(&space, &Studio::startedAnew, this, &ParcelPanel::start_over);
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
   note_offers();

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "io/shelf/parcel.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 #include <set>
@@ -20,7 +20,7 @@ class WordButton;
 class ParcelPanel final : public QWidget {
   Q_OBJECT
 public:
-  ParcelPanel(Workspace& space, QWidget* parent);
+  ParcelPanel(Studio& space, QWidget* parent);
   /// Shows what is inside, all of it chosen.
   void look_into(const Parcel& parcel, const QString& name);
   /// Parcels that come up in this folder are offered from now on; none are taken unasked.
@@ -48,8 +48,7 @@ private:
   QStringList note_offers();
   void list_inside();
   WordButton* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
-
-  Workspace& m_space;
+  Studio& m_space;
   QVBoxLayout* m_pack;
   QVBoxLayout* m_inside;
   QVBoxLayout* m_offers;

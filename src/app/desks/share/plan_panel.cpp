@@ -5,6 +5,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/sheet/plan_picture.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -12,8 +14,8 @@
 
 namespace zc {
 
-PlanPanel::PlanPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_stepped(new WordButton(tr("stepped"), this)),
+PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_stepped(new WordButton(tr("stepped"), this)),
       m_bare(new WordButton(tr("bare"), this)),
       m_value(new NumberField(QStringLiteral("plan.value"), tr("L* of the disc"), this)),
       m_row(
@@ -100,7 +102,7 @@ PlanPanel::PlanPanel(Workspace& space, QWidget* parent)
 void PlanPanel::change(const std::function<void(PlanView&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next.plan);
-  m_space.viewing().share(next);
+  m_viewing.share(next);
 }
 
 void PlanPanel::follow() {

@@ -2,11 +2,13 @@
 // How the plan is made as a picture.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
+
+class Viewing;
 
 class NumberField;
 class WordButton;
@@ -14,7 +16,7 @@ class WordButton;
 class PlanPanel final : public QWidget {
   Q_OBJECT
 public:
-  PlanPanel(Workspace& space, QWidget* parent);
+  PlanPanel(Studio& space, Viewing& viewing, QWidget* parent);
 
 signals:
   void writeAsked();
@@ -23,8 +25,8 @@ signals:
 private:
   void change(const std::function<void(PlanView&)>& by);
   void follow();
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   std::vector<std::pair<WordButton*, PlanView::Kind>> m_kinds;
   WordButton* m_stepped;
   WordButton* m_bare;

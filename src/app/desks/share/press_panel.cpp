@@ -7,6 +7,10 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/proof/press_reading.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
+#include "model/share/share_reading.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -28,8 +32,9 @@ QString ink_words(const Ink& ink) {
 
 } // namespace
 
-PressPanel::PressPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_profile(new QComboBox(this)),
+PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, ShareReader& shares,
+                       QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_reader(press), m_profile(new QComboBox(this)),
       m_limit(new NumberField(QStringLiteral("press.limit"),
                               tr("CIEDE2000 from which on a color does not print"), this)),
       m_proof(new WordButton(tr("proof"), this)), m_paper_white(new WordButton(tr("paper white"), this)),
@@ -82,8 +87,8 @@ PressPanel::PressPanel(Workspace& space, QWidget* parent)
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setWidgetResizable(true);
   column->addWidget(m_scroll, 1);
-  connect(&space.shares(), &ShareReader::changed, this, &PressPanel::follow);
-  connect(&space.press(), &PressReader::changed, this, &PressPanel::follow);
+  connect(&shares, &ShareReader::changed, this, &PressPanel::follow);
+  connect(&press, &PressReader::changed, this, &PressPanel::follow);
   space.hear({Part::Eyes}, this, &PressPanel::follow);
 }
 
@@ -100,7 +105,7 @@ void PressPanel::read_shelf() {
 void PressPanel::change(const std::function<void(Sharing&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next);
-  m_space.viewing().share(next);
+  m_viewing.share(next);
 }
 
 void PressPanel::follow() {
@@ -115,10 +120,10 @@ void PressPanel::follow() {
   m_limit->show_value(sharing.print_limit);
   m_proof->setChecked(sharing.proof);
   m_paper_white->setChecked(sharing.paper_white);
-  const auto press = m_space.press().chosen();
+  const auto press = m_reader.chosen();
   m_proof->setEnabled(press != nullptr);
   m_paper_white->setEnabled(press != nullptr && sharing.proof);
-  const auto* checked = m_space.press().checked();
+  const auto* checked = m_reader.checked();
   if (!press)
     m_says->setText(
         tr("Choose a press to see what it prints. The stand-in is a good guess for coated paper; a "
@@ -136,8 +141,8 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
   grid->setHorizontalSpacing(8);
   grid->setVerticalSpacing(4);
   grid->setColumnStretch(2, 1);
-  const auto swatches = m_space.press().swatches();
-  const double most_ink = m_space.press().chosen() ? m_space.press().chosen()->ink_limit() : 0;
+  const auto swatches = m_reader.swatches();
+  const double most_ink = m_reader.chosen() ? m_reader.chosen()->ink_limit() : 0;
   int row = 0, not_printing = 0, too_much = 0;
   const std::size_t count = std::min(checked.size(), swatches.size());
   // What needs a decision stands first.
@@ -176,7 +181,7 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
           QStringLiteral("press.take.%1").arg(not_printing - 1), tr("take the printable"),
           tr("Let the nearest printable color stand for it; the set before is kept as a version"), box);
       connect(take, &QAbstractButton::clicked, this,
-              [this, id = swatches[i]->id] { m_space.press().take_printable(id); });
+              [this, id = swatches[i]->id] { m_reader.take_printable(id); });
       grid->addWidget(nearest, row, 1);
       grid->addWidget(take, row, 3);
     }
@@ -193,7 +198,7 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
   if (not_printing > 1) {
     auto* all = word_button(QStringLiteral("press.take.all"), tr("take all printable"),
                             tr("All of them in one step; the set before is kept as a version"), box);
-    connect(all, &QAbstractButton::clicked, this, [this] { m_space.press().take_printable(0); });
+    connect(all, &QAbstractButton::clicked, this, [this] { m_reader.take_printable(0); });
     grid->addWidget(all, row, 3);
   }
   grid->setRowStretch(row + 1, 1);

@@ -3,8 +3,8 @@
 #pragma once
 
 #include "io/shelf/press_shelf.h"
+#include "model/session/studio.h"
 #include "model/share/share_reading.h"
-#include "model/workspace/workspace.h"
 
 #include <QWidget>
 
@@ -14,13 +14,17 @@ class QScrollArea;
 
 namespace zc {
 
+class PressReader;
+class ShareReader;
+class Viewing;
+
 class NumberField;
 class WordButton;
 
 class PressPanel final : public QWidget {
   Q_OBJECT
 public:
-  PressPanel(Workspace& space, QWidget* parent);
+  PressPanel(Studio& space, Viewing& viewing, PressReader& press, ShareReader& shares, QWidget* parent);
   /// Reads the shelf of profiles anew.
   void read_shelf();
 
@@ -34,8 +38,9 @@ private:
   void change(const std::function<void(Sharing&)>& by);
   void follow();
   void list(const std::vector<SwatchPress>& checked);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  PressReader& m_reader;
   std::vector<ShelfPress> m_shelf;
   QComboBox* m_profile;
   NumberField* m_limit;

@@ -9,6 +9,7 @@
 #include "app/desks/share/sheet_panel.h"
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
+#include "model/workspace/workspace.h"
 
 #include <QHBoxLayout>
 #include <QScrollArea>
@@ -32,12 +33,12 @@ QWidget* scrolled(QWidget* panel) {
 } // namespace
 
 ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_stage(new ShareStage(space, this)),
-      m_press(new PressPanel(space, this)), m_parcel(new ParcelPanel(space, this)),
-      m_panels(new QStackedWidget(this)) {
-  auto* sheet = new SheetPanel(space, this);
-  auto* plan = new PlanPanel(space, this);
-  auto* files = new FilesPanel(space, this);
+    : QWidget(parent), m_space(space), m_stage(new ShareStage(space, space.press(), space.shares(), this)),
+      m_press(new PressPanel(space, space.viewing(), space.press(), space.shares(), this)),
+      m_parcel(new ParcelPanel(space, this)), m_panels(new QStackedWidget(this)) {
+  auto* sheet = new SheetPanel(space, space.viewing(), this);
+  auto* plan = new PlanPanel(space, space.viewing(), this);
+  auto* files = new FilesPanel(space, space.viewing(), this);
   connect(files, &FilesPanel::folderAsked, this, &ShareDesk::folderAsked);
   connect(files, &FilesPanel::writeAsked, this, &ShareDesk::writeFilesAsked);
   connect(files, &FilesPanel::readAsked, this, &ShareDesk::readLinesAsked);

@@ -2,14 +2,14 @@
 // The desk where the plan is given away: the sheet, the press, the plan as a picture.
 #pragma once
 
-#include "model/workspace/workspace.h"
-
 #include <QWidget>
 
 class QLabel;
 class QStackedWidget;
 
 namespace zc {
+
+class Workspace;
 
 class ElidedLabel;
 class ParcelPanel;

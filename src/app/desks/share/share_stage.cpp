@@ -6,6 +6,9 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/proof/press_reading.h"
+#include "model/session/studio.h"
+#include "model/share/share_reading.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -19,13 +22,14 @@ constexpr double kLargestZoom = 12, kZoomFactor = 1.25, kRoomAround = 14;
 
 } // namespace
 
-ShareStage::ShareStage(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+ShareStage::ShareStage(Studio& space, PressReader& press, ShareReader& shares, QWidget* parent)
+    : QWidget(parent), m_space(space), m_reader(press), m_shares(shares) {
   setObjectName(QStringLiteral("shareStage"));
   setAccessibleName(tr("The sheet or the plan as it will be given away"));
   setStatusTip(tr("The wheel zooms, a drag moves, Page Down turns the page, 0 shows all of it."));
   setFocusPolicy(Qt::StrongFocus);
-  connect(&space.shares(), &ShareReader::changed, this, &ShareStage::renew);
-  connect(&space.press(), &PressReader::changed, this, &ShareStage::renew);
+  connect(&shares, &ShareReader::changed, this, &ShareStage::renew);
+  connect(&press, &PressReader::changed, this, &ShareStage::renew);
   space.hear({Part::Eyes}, this, &ShareStage::renew);
 }
 
@@ -69,7 +73,7 @@ void ShareStage::renew() {
 }
 
 void ShareStage::draw_page() {
-  const auto& sheet = m_space.shares().sheet();
+  const auto& sheet = m_shares.sheet();
   if (!sheet) {
     m_says = words(sheet.error());
     return;
@@ -85,14 +89,14 @@ void ShareStage::draw_page() {
   const QRectF page = page_rect();
   painter.translate(page.topLeft());
   painter.setClipRect(QRectF(QPointF(), page.size()));
-  draw_sheet_page(painter, *sheet, m_page, m_space.shares().images(), page.width() / m_paper.width(),
-                  m_space.press().proof());
+  draw_sheet_page(painter, *sheet, m_page, m_shares.images(), page.width() / m_paper.width(),
+                  m_reader.proof());
 }
 
 void ShareStage::draw_plan() {
   m_pages = 1;
   m_page = 0;
-  const Result<QImage>* made = m_space.shares().plan_seen();
+  const Result<QImage>* made = m_shares.plan_seen();
   if (!made) return; // A moment.
   const Result<QImage>& plan = *made;
   if (!plan) {

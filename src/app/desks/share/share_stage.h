@@ -3,17 +3,20 @@
 #pragma once
 
 #include "app/spoken/spoken.h"
+#include "model/session/studio.h"
 #include "model/share/share_reading.h"
-#include "model/workspace/workspace.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class PressReader;
+class ShareReader;
+
 class ShareStage final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
-  ShareStage(Workspace& space, QWidget* parent);
+  ShareStage(Studio& space, PressReader& press, ShareReader& shares, QWidget* parent);
   [[nodiscard]] std::size_t page() const { return m_page; }
   [[nodiscard]] std::size_t pages() const { return m_pages; }
   void turn_to(std::size_t page);
@@ -39,8 +42,9 @@ private:
   void draw_plan();
   void zoom(double by, QPointF about);
   [[nodiscard]] QRectF page_rect() const;
-
-  Workspace& m_space;
+  Studio& m_space;
+  PressReader& m_reader;
+  ShareReader& m_shares;
   std::size_t m_page = 0, m_pages = 1;
   QSizeF m_paper{1, 1}; ///< Points, or pixels of the plan.
   double m_zoom = 1;    ///< 1 shows the whole page.

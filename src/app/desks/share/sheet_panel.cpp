@@ -5,6 +5,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -36,7 +38,8 @@ QHBoxLayout* row_in(QVBoxLayout& column) {
 
 } // namespace
 
-SheetPanel::SheetPanel(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+SheetPanel::SheetPanel(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing) {
   setObjectName(QStringLiteral("sheetPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
@@ -193,7 +196,7 @@ WordButton* SheetPanel::add_switch(QWidget* parent, const QString& name, const Q
 void SheetPanel::change(const std::function<void(SheetSpec&)>& by) {
   Sharing next = m_space.session().sharing;
   by(next.sheet);
-  m_space.viewing().share(next);
+  m_viewing.share(next);
 }
 
 void SheetPanel::move_part(SheetPart part, int by) {

@@ -2,7 +2,7 @@
 // What is on the sheet, and on which paper.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -12,13 +12,15 @@ class QVBoxLayout;
 
 namespace zc {
 
+class Viewing;
+
 class NumberField;
 class WordButton;
 
 class SheetPanel final : public QWidget {
   Q_OBJECT
 public:
-  SheetPanel(Workspace& space, QWidget* parent);
+  SheetPanel(Studio& space, Viewing& viewing, QWidget* parent);
 
 signals:
   /// "pdf", "svg", "png" or "print".
@@ -37,8 +39,8 @@ private:
                          const std::function<bool(const SheetSpec&)>& on,
                          const std::function<void(SheetSpec&, bool)>& turn);
   void move_part(SheetPart part, int by);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   struct Switch {
     WordButton* button;
     std::function<bool(const SheetSpec&)> on;

@@ -5,12 +5,13 @@
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
 
 #include <QPainter>
 
 namespace zc {
 
-ColorChip::ColorChip(Workspace& space, Srgb color, QWidget* parent)
+ColorChip::ColorChip(Studio& space, Srgb color, QWidget* parent)
     : QAbstractButton(parent), m_space(space), m_color(color) {
   setFixedSize(26, 20);
   setAccessibleName(zc::text(hex_of(color)));

@@ -2,7 +2,7 @@
 // A color that can be looked at and pressed; drawn as the monitor has to be told it.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QAbstractButton>
 
@@ -11,13 +11,13 @@ namespace zc {
 class ColorChip final : public QAbstractButton {
   Q_OBJECT
 public:
-  ColorChip(Workspace& space, Srgb color, QWidget* parent);
+  ColorChip(Studio& space, Srgb color, QWidget* parent);
 
 protected:
   void paintEvent(QPaintEvent* event) override;
 
 private:
-  Workspace& m_space;
+  Studio& m_space;
   Srgb m_color;
 };
 

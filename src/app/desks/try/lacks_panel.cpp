@@ -6,6 +6,9 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 #include "model/study/try_reading.h"
 #include "model/work/set_work.h"
 
@@ -20,8 +23,10 @@ constexpr int kMostShown = 12;
 
 } // namespace
 
-LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_rows(new QVBoxLayout(this)) {
+LacksPanel::LacksPanel(Studio& space, Laying& laying, Viewing& viewing, SetWork& work, TryReader& tries,
+                       QWidget* parent)
+    : QWidget(parent), m_space(space), m_laying(laying), m_viewing(viewing), m_tries(tries),
+      m_rows(new QVBoxLayout(this)) {
   setObjectName(QStringLiteral("lacksPanel"));
   m_rows->setContentsMargins(20, 10, 20, 10);
   auto* head = new QHBoxLayout;
@@ -33,7 +38,7 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
   m_by->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_by->setMinimumContentsLength(16);
   connect(m_by, &QComboBox::activated, this,
-          [this](int i) { m_space.tries().seek_for(m_by->itemData(i).toULongLong()); });
+          [this](int i) { m_tries.seek_for(m_by->itemData(i).toULongLong()); });
   head->addWidget(m_by);
   m_heading = new ElidedLabel(heading_font(), this);
   m_heading->setObjectName(QStringLiteral("lacks.says"));
@@ -53,21 +58,21 @@ LacksPanel::LacksPanel(Workspace& space, QWidget* parent)
                    50, 1, tr(" apart"));
   m_rows->addLayout(head);
   connect(m_most, &NumberField::wanted, this,
-          [this](double n) { m_space.tries().seek_at_most(static_cast<int>(n)); });
+          [this](double n) { m_tries.seek_at_most(static_cast<int>(n)); });
   connect(m_apart, &NumberField::wanted, this, [this](double n) {
     Trying next = m_space.session().trying;
     next.far = n;
-    m_space.viewing().try_on(next);
+    m_viewing.try_on(next);
   });
   space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Eyes}, this,
              &LacksPanel::follow);
-  connect(&space.tries(), &TryReader::changed, this, &LacksPanel::follow);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &LacksPanel::follow);
+  connect(&tries, &TryReader::changed, this, &LacksPanel::follow);
+  connect(&work, &SetWork::previewChanged, this, &LacksPanel::follow);
 }
 
 void LacksPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.tries().mark({});
+  m_tries.mark({});
 }
 
 void LacksPanel::showEvent(QShowEvent* event) {
@@ -81,7 +86,7 @@ void LacksPanel::follow_head(const Needs* needed) {
   for (const auto& reference : m_space.piece().references) {
     if (reference.id == m_space.session().reference) continue;
     m_by->addItem(text(reference.name), QVariant::fromValue(reference.id));
-    if (reference.id == m_space.tries().needed_by()) m_by->setCurrentIndex(m_by->count() - 1);
+    if (reference.id == m_tries.needed_by()) m_by->setCurrentIndex(m_by->count() - 1);
   }
   if (!needed) return m_heading->setText(tr("looking..."));
   m_heading->setText(tr("needs %1: present %2, missing %3")
@@ -92,9 +97,9 @@ void LacksPanel::follow_head(const Needs* needed) {
 
 void LacksPanel::follow() {
   if (!isVisible()) return;
-  m_most->show_value(m_space.tries().most_lacks());
+  m_most->show_value(m_tries.most_lacks());
   m_apart->show_value(m_space.session().trying.far);
-  const Needs* needed = m_space.tries().needed();
+  const Needs* needed = m_tries.needed();
   follow_head(needed);
   // A press on one of its words may be on its way.
   if (m_list) {
@@ -109,8 +114,8 @@ void LacksPanel::follow() {
   grid->setColumnStretch(1, 1);
   grid->setColumnStretch(4, 1);
   const std::vector<Lack>* lacking = needed ? &needed->missing : nullptr;
-  const Id asked = m_space.tries().needed_by();
-  const SideColors side = m_space.tries().colors_of(m_space.session().trying.right, true);
+  const Id asked = m_tries.needed_by();
+  const SideColors side = m_tries.colors_of(m_space.session().trying.right, true);
   const int count = lacking ? static_cast<int>(lacking->size()) : 0, rows = std::max(1, (count + 1) / 2);
   int n = 0;
   for (const Lack& lack : lacking ? *lacking : std::vector<Lack>()) {
@@ -134,7 +139,7 @@ void LacksPanel::follow() {
     if (!asked)
       connect(chip, &QAbstractButton::clicked, this, [this, lack] {
         const QPoint place(lack.x, lack.y);
-        m_space.tries().mark(m_space.tries().marked() == place ? std::nullopt : std::optional(place));
+        m_tries.mark(m_tries.marked() == place ? std::nullopt : std::optional(place));
       });
     const int row = n % rows, column = n / rows * 3;
     grid->addWidget(chip, row, column);
@@ -166,11 +171,11 @@ void LacksPanel::lay(const std::vector<Lack>& lacks) {
     LaidColor color;
     color.color = lack.color;
     // Of another picture only the thumbnail has been asked, whose pixels are not the picture's.
-    if (!m_space.tries().needed_by()) color.from = SampleOrigin{m_space.session().reference, lack.x, lack.y};
+    if (!m_tries.needed_by()) color.from = SampleOrigin{m_space.session().reference, lack.x, lack.y};
     colors.push_back(color);
   }
-  if (colors.size() == 1) return m_space.laying().lay_color(colors.front());
-  m_space.laying().lay_family(tr("from the picture"), colors);
+  if (colors.size() == 1) return m_laying.lay_color(colors.front());
+  m_laying.lay_family(tr("from the picture"), colors);
 }
 
 } // namespace zc

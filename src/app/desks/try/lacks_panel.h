@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/try/check.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -12,13 +12,19 @@ class QVBoxLayout;
 
 namespace zc {
 
+class Laying;
+class SetWork;
+class TryReader;
+class Viewing;
+
 class ElidedLabel;
 class NumberField;
 
 class LacksPanel final : public QWidget {
   Q_OBJECT
 public:
-  LacksPanel(Workspace& space, QWidget* parent);
+  LacksPanel(Studio& space, Laying& laying, Viewing& viewing, SetWork& work, TryReader& tries,
+             QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -28,7 +34,10 @@ private:
   void follow();
   void follow_head(const Needs* needed);
   void lay(const std::vector<Lack>& lacks);
-  Workspace& m_space;
+  Studio& m_space;
+  Laying& m_laying;
+  Viewing& m_viewing;
+  TryReader& m_tries;
   QVBoxLayout* m_rows;
   QComboBox* m_by = nullptr;
   ElidedLabel* m_heading = nullptr;

@@ -6,6 +6,8 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/piece/set_edits.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 #include "model/study/try_reading.h"
 
 #include <QGridLayout>
@@ -19,7 +21,7 @@ namespace {
 /// Shows the light or the air that is in use.
 class Lamp final : public QWidget {
 public:
-  Lamp(Workspace& space, Srgb LightAndAir::*color, QWidget* parent)
+  Lamp(Studio& space, Srgb LightAndAir::*color, QWidget* parent)
       : QWidget(parent), m_space(space), m_color(color) {
     setFixedSize(40, 20);
   }
@@ -32,14 +34,14 @@ protected:
   }
 
 private:
-  Workspace& m_space;
+  Studio& m_space;
   Srgb LightAndAir::*m_color;
 };
 
 } // namespace
 
-LightPanel::LightPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
+LightPanel::LightPanel(Studio& space, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing),
       m_strength(
           new NumberField(QStringLiteral("light.strength"), tr("Strength of the light, percent"), this)),
       m_stops(new NumberField(QStringLiteral("light.stops"), tr("Exposure in stops"), this)),
@@ -94,7 +96,7 @@ LightPanel::LightPanel(Workspace& space, QWidget* parent)
 void LightPanel::change(const std::function<void(LightAndAir&)>& by) {
   Trying next = m_space.session().trying;
   by(next.light);
-  m_space.viewing().try_on(next);
+  m_viewing.try_on(next);
 }
 
 void LightPanel::follow() {

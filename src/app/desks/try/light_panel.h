@@ -2,7 +2,7 @@
 // The set under a colored light and into the distance: tried on the picture, taken as a version.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -10,18 +10,21 @@ class QLabel;
 
 namespace zc {
 
+class Viewing;
+
 class NumberField;
 
 class LightPanel final : public QWidget {
   Q_OBJECT
 public:
-  LightPanel(Workspace& space, QWidget* parent);
+  LightPanel(Studio& space, Viewing& viewing, QWidget* parent);
 
 private:
   void change(const std::function<void(LightAndAir&)>& by);
   void take();
   void follow();
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
   NumberField *m_strength, *m_stops;
   NumberField* m_amount;
   QWidget* m_light;

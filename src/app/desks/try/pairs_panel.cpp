@@ -5,6 +5,8 @@
 #include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
 #include "model/study/try_reading.h"
 
 #include <QComboBox>
@@ -21,8 +23,8 @@ constexpr int kListHeight = 118;
 
 } // namespace
 
-PairsPanel::PairsPanel(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_scroll(new QScrollArea(this)) {
+PairsPanel::PairsPanel(Studio& space, Viewing& viewing, TryReader& tries, QWidget* parent)
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_tries(tries), m_scroll(new QScrollArea(this)) {
   setObjectName(QStringLiteral("pairsPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 10, 8, 10);
@@ -52,8 +54,8 @@ void PairsPanel::follow() {
   grid->setColumnStretch(1, 1);
   grid->setColumnStretch(3, 1);
   const Trying& trying = m_space.session().trying;
-  const List<Family>*from = m_space.tries().families_of(trying.from),
-        *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
+  const List<Family>*from = m_tries.families_of(trying.from),
+        *to = trying.right.photo ? nullptr : m_tries.families_of(trying.right);
   int n = 0;
   for (const Pair& p : from&& to ? paired(*from, *to, trying.pairs) : std::vector<Pair>()) {
     const Swatch *old = find_swatch(*from, p.from), *now = find_swatch(*to, p.to);
@@ -93,7 +95,7 @@ void PairsPanel::pair(Id from, Id to) {
   Trying next = m_space.session().trying;
   std::erase_if(next.pairs, [from](const Pair& p) { return p.from == from; });
   next.pairs.push_back({from, to});
-  m_space.viewing().try_on(next);
+  m_viewing.try_on(next);
 }
 
 } // namespace zc

@@ -2,7 +2,7 @@
 // Which swatch of the one state is which of the other; what was found can be changed.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
@@ -10,10 +10,13 @@ class QScrollArea;
 
 namespace zc {
 
+class TryReader;
+class Viewing;
+
 class PairsPanel final : public QWidget {
   Q_OBJECT
 public:
-  PairsPanel(Workspace& space, QWidget* parent);
+  PairsPanel(Studio& space, Viewing& viewing, TryReader& tries, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -21,7 +24,9 @@ protected:
 private:
   void follow();
   void pair(Id from, Id to);
-  Workspace& m_space;
+  Studio& m_space;
+  Viewing& m_viewing;
+  TryReader& m_tries;
   QScrollArea* m_scroll;
 };
 

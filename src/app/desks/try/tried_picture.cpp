@@ -66,10 +66,9 @@ Srgb8 ground_of_stage() {
           static_cast<std::uint8_t>(ground.blue())};
 }
 
-void write_tried_picture(Workspace& space, const QString& path, double edge,
+void write_tried_picture(Studio& space, TryReader& tries, const QString& path, double edge,
                          const std::function<void(const Status&)>& then) {
   static JobPool pool;
-  TryReader& tries = space.tries();
   tries.set_ground(ground_of_stage());
   const auto photo = tries.photo();
   Order order{photo, tries.seen(photo->full().size(), edge), tries.study(), {}};
@@ -79,7 +78,7 @@ void write_tried_picture(Workspace& space, const QString& path, double edge,
     const Swatch* s = find_swatch(space.piece(), id);
     order.names.push_back(s ? s->name : std::string());
   }
-  pool.start([order = std::move(order), path, then, who = QPointer<Workspace>(&space)] {
+  pool.start([order = std::move(order), path, then, who = QPointer<Studio>(&space)] {
     const bool shapes = path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive);
     const Status written = write(order, path.toStdString(), shapes);
     if (who)

@@ -2,18 +2,20 @@
 // The seen picture at full size as a file, made off the main thread.
 #pragma once
 
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <functional>
 
 namespace zc {
+
+class TryReader;
 
 /// What colors that step back go toward: the ground of the surround.
 [[nodiscard]] Srgb8 ground_of_stage();
 
 /// As it is seen, to its last pixel. `then` is called in the main thread once it is written.
 /// REQUIRES a photo.
-void write_tried_picture(Workspace& space, const QString& path, double edge,
+void write_tried_picture(Studio& space, TryReader& tries, const QString& path, double edge,
                          const std::function<void(const Status&)>& then);
 
 } // namespace zc

@@ -15,6 +15,7 @@
 #include "core/try/follow.h"
 #include "model/i18n/text.h"
 #include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -48,14 +49,15 @@ QHBoxLayout* row_of(QWidget* box, int spacing) {
 } // namespace
 
 TryDesk::TryDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_view(new TryView(space, this)),
+    : QWidget(parent), m_space(space),
+      m_view(new TryView(space, space.picking(), space.viewing(), space.set_work(), space.tries(), this)),
       m_drawers(new Drawers(*this, [this] { return m_view->geometry(); })) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 0);
   column->setSpacing(4);
   column->addWidget(make_head());
   column->addWidget(m_view, 1);
-  column->addWidget(new UseBar(space, this));
+  column->addWidget(new UseBar(space, space.laying(), space.set_work(), space.tries(), this));
   column->addWidget(make_sides());
   column->addWidget(make_foot());
   space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Desk, Part::Geometry}, this,
@@ -272,16 +274,17 @@ QWidget* TryDesk::make_foot() {
   row->addWidget(m_says, 1);
   row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("lacks"),
                                 tr("Colors that the picture has and the set has not"),
-                                new LacksPanel(m_space, this)));
+                                new LacksPanel(m_space, m_space.laying(), m_space.viewing(),
+                                               m_space.set_work(), m_space.tries(), this)));
   m_pairs = m_drawers->add(QStringLiteral("try.pairs"), tr("pairs"), tr("Which swatch follows to which"),
-                           new PairsPanel(m_space, this));
+                           new PairsPanel(m_space, m_space.viewing(), m_space.tries(), this));
   row->addWidget(m_pairs);
-  row->addWidget(m_drawers->add(QStringLiteral("try.change"), tr("change"),
-                                tr("Turn, saturate, lighten; the picture goes along"),
-                                new AdjustPanel(m_space, AdjustPanel::Place::Drawer, this)));
+  row->addWidget(m_drawers->add(
+      QStringLiteral("try.change"), tr("change"), tr("Turn, saturate, lighten; the picture goes along"),
+      new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Drawer, this)));
   row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("light"),
                                 tr("The set under a colored light, and into the distance"),
-                                new LightPanel(m_space, this)));
+                                new LightPanel(m_space, m_space.viewing(), this)));
   auto* save = word_button(QStringLiteral("try.save"), tr("Save picture"),
                            tr("Write what is seen at full size, as PNG or JPEG"), foot);
   connect(save, &QAbstractButton::clicked, this, &TryDesk::saveAsked);

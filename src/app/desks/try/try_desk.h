@@ -3,14 +3,14 @@
 // plan.
 #pragma once
 
-#include "model/workspace/workspace.h"
-
 #include <QWidget>
 
 class QComboBox;
 class QLabel;
 
 namespace zc {
+
+class Workspace;
 
 class Drawers;
 class NumberField;

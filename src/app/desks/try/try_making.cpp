@@ -1,9 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Which part of the photo is seen at Try, and in what.
 #include "app/desks/try/tried_picture.h"
+
 #include "app/desks/try/try_view.h"
 #include "io/photo/decode.h"
-
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
+#include "model/study/try_reading.h"
+#include "model/work/set_work.h"
 namespace zc {
 
 /// What was made of a photo that is not shown any more.
@@ -23,10 +28,10 @@ void TryView::let_go() {
 /// What takes a while is made before painting, never in it.
 void TryView::renew() {
   if (!isVisible()) {
-    if (m_photo && m_photo != m_space.tries().photo()) let_go();
+    if (m_photo && m_photo != m_tries.photo()) let_go();
     return;
   }
-  const auto photo = m_space.tries().photo();
+  const auto photo = m_tries.photo();
   if (photo != m_photo) {
     const bool alike = photo && m_photo && photo->full().size() == m_photo->full().size();
     m_photo = photo;
@@ -36,9 +41,8 @@ void TryView::renew() {
   if (m_photo) {
     renew_picture();
     const auto before = m_areas;
-    m_areas = m_space.session().trying.way == TryWay::Study && m_space.tries().study().by_areas
-                  ? m_space.tries().areas()
-                  : nullptr;
+    m_areas =
+        m_space.session().trying.way == TryWay::Study && m_tries.study().by_areas ? m_tries.areas() : nullptr;
     if (m_areas != before) outline(kNoArea);
     compose();
     if (settled() || !m_drafts)
@@ -90,11 +94,11 @@ void TryView::settle() {
 
 void TryView::compose() {
   const double by = m_scale * m_seen.ratio;
-  m_space.tries().set_ground(ground_of_stage());
-  SeenPicture seen = m_space.tries().seen(QSizeF(m_photo->full().size()) * by,
-                                          (edge_x() * m_seen.ratio - m_place.left()) / m_picture.width());
+  m_tries.set_ground(ground_of_stage());
+  SeenPicture seen = m_tries.seen(QSizeF(m_photo->full().size()) * by,
+                                  (edge_x() * m_seen.ratio - m_place.left()) / m_picture.width());
   // Until the areas are cut the photo is seen.
-  if (m_space.tries().study().by_areas && !m_areas)
+  if (m_tries.study().by_areas && !m_areas)
     for (TriedSide* side : {&seen.tried.left, &seen.tried.right})
       if (side->way == TryWay::Study) side->way = TryWay::Photo;
   m_left = std::move(seen.left);

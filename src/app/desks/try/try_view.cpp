@@ -9,6 +9,10 @@
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
 #include "model/i18n/text.h"
+#include "model/session/picking.h"
+#include "model/session/studio.h"
+#include "model/session/viewing.h"
+#include "model/study/try_reading.h"
 #include "model/work/set_work.h"
 
 #include <QContextMenuEvent>
@@ -27,7 +31,9 @@ constexpr int kRestBeforeExact = 60; // Milliseconds.
 
 } // namespace
 
-TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+TryView::TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& work, TryReader& tries,
+                 QWidget* parent)
+    : QWidget(parent), m_space(space), m_picks(picking), m_viewing(viewing), m_work(work), m_tries(tries) {
   setObjectName(QStringLiteral("tryPicture"));
   setAccessibleName(tr("The picture in the set"));
   setStatusTip(
@@ -42,11 +48,11 @@ TryView::TryView(Workspace& space, QWidget* parent) : QWidget(parent), m_space(s
               Part::Eyes, Part::Sharing},
              this, &TryView::renew);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TryView::renew);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &TryView::renew);
-  connect(&space.tries(), &TryReader::changed, this, &TryView::renew);
-  connect(&space.tries(), &TryReader::hoveredChanged, this, [this] {
+  connect(&work, &SetWork::previewChanged, this, &TryView::renew);
+  connect(&tries, &TryReader::changed, this, &TryView::renew);
+  connect(&tries, &TryReader::hoveredChanged, this, [this] {
     update();
-    if (m_space.tries().hovered_on_staff() || !underMouse()) renew();
+    if (m_tries.hovered_on_staff() || !underMouse()) renew();
   });
 }
 
@@ -154,7 +160,7 @@ void TryView::paintEvent(QPaintEvent*) {
     draw_handle(painter, {edge_x(), seen.center().y()}, m_drag == Drag::Edge);
     paint_labels(painter);
   }
-  if (const auto marked = m_space.tries().marked()) {
+  if (const auto marked = m_tries.marked()) {
     QPainterPath ring;
     ring.addEllipse(place_of(marked->x(), marked->y()), 14, 14);
     draw_double_line(painter, ring, 2);
@@ -171,7 +177,7 @@ void TryView::paint_labels(QPainter& painter) {
   const Trying& trying = m_space.session().trying;
   painter.setFont(caption_font());
   const auto label = [&](const TrySide& side, bool left) {
-    const QString words = m_space.tries().name_of(side);
+    const QString words = m_tries.name_of(side);
     const double width = QFontMetrics(caption_font()).horizontalAdvance(words) + 16;
     const QRectF box(left ? edge_x() - 10 - width : edge_x() + 10, seen.top() + 8, width, kLabelHeight);
     if (!seen.contains(box)) return;
@@ -198,7 +204,7 @@ void TryView::showEvent(QShowEvent* event) {
 void TryView::flip() {
   Trying trying = m_space.session().trying;
   std::swap(trying.left, trying.right);
-  m_space.viewing().try_on(trying);
+  m_viewing.try_on(trying);
 }
 
 double TryView::edge_in_picture() const {
@@ -210,7 +216,7 @@ void TryView::move_edge(double x) {
   const QRectF seen = photo_rect().intersected(room());
   Trying trying = m_space.session().trying;
   trying.edge = std::clamp((x - seen.left()) / std::max(1.0, seen.width()), 0.0, 1.0);
-  m_space.viewing().try_on(trying);
+  m_viewing.try_on(trying);
 }
 
 void TryView::outline(AreaNumber area) {
@@ -229,7 +235,7 @@ void TryView::hover_at(QPointF position) {
   const QPoint at = seen_at(position);
   outline(m_picture.area_at(at.x(), at.y()));
   const Id swatch = swatch_at(position);
-  m_space.tries().hover(swatch, false);
+  m_tries.hover(swatch, false);
   const Swatch* s = find_swatch(m_space.piece(), swatch);
   say_hint(*this, s ? tr("%1: click takes it up").arg(text(s->name)) : QString());
 }
@@ -291,7 +297,7 @@ void TryView::mouseReleaseEvent(QMouseEvent* event) {
   const AreaNumber from = area_at(m_press), to = area_at(event->position());
   if (m_areas && from != kNoArea && to != kNoArea && from != to) {
     const QPoint a = *pixel_at(m_press), b = *pixel_at(event->position());
-    return m_space.tries().change_study(tr("Join areas"), [&](Study& s) {
+    return m_tries.change_study(tr("Join areas"), [&](Study& s) {
       s.edits.push_back({AreaEdit::Kind::Merge, a.x(), a.y(), b.x(), b.y()});
     });
   }
@@ -302,13 +308,13 @@ void TryView::mouseReleaseEvent(QMouseEvent* event) {
   const auto color = color_at(m_press);
   // A swatch of the set is taken up itself; that of another state, or what is moved, is only a color.
   if (s && set && color && rounded_8bit(*color) == rounded_8bit(s->color))
-    return m_space.set_work().take_up_swatch(swatch);
-  if (color) m_space.picking().take_up(*color);
+    return m_work.take_up_swatch(swatch);
+  if (color) m_picks.take_up(*color);
 }
 
 void TryView::leaveEvent(QEvent*) {
   outline(kNoArea);
-  m_space.tries().hover(0, false);
+  m_tries.hover(0, false);
 }
 
 void TryView::contextMenuEvent(QContextMenuEvent* event) {
@@ -317,12 +323,12 @@ void TryView::contextMenuEvent(QContextMenuEvent* event) {
   const QPoint pixel = *pixel_at(event->pos());
   QMenu menu(this);
   menu.addAction(tr("Split this area"), this, [this, pixel] {
-    m_space.tries().change_study(tr("Split area"), [&](Study& s) {
+    m_tries.change_study(tr("Split area"), [&](Study& s) {
       s.edits.push_back({AreaEdit::Kind::Split, pixel.x(), pixel.y()});
     });
   });
   menu.addAction(tr("Let it choose its swatch by itself"), this, [this, area] {
-    m_space.tries().change_study(tr("Unbind area"), [&](Study& s) { unbind(s, area); });
+    m_tries.change_study(tr("Unbind area"), [&](Study& s) { unbind(s, area); });
   });
   menu.exec(event->globalPos());
 }
@@ -343,7 +349,7 @@ bool TryView::bind_at(QPoint global, Id swatch) {
     emit m_space.notice(tr("Cut the picture into areas first; a swatch is bound to an area."));
     return true;
   }
-  m_space.tries().change_study(tr("Bind area"), [&](Study& s) {
+  m_tries.change_study(tr("Bind area"), [&](Study& s) {
     unbind(s, area);
     s.bound.push_back({pixel->x(), pixel->y(), swatch});
   });
@@ -369,7 +375,7 @@ Spoken TryView::spoken() {
   edge.number = SpokenNumber{100 * trying.edge, 0, 100, 5, [this](double wanted) {
                                Trying next = m_space.session().trying;
                                next.edge = wanted / 100;
-                               m_space.viewing().try_on(next);
+                               m_viewing.try_on(next);
                              }};
   edge.actions = {{tr("Change the sides"), [this] { flip(); }}};
   out.items.push_back(std::move(edge));

@@ -5,18 +5,24 @@
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "core/try/live_picture.h"
+#include "model/session/studio.h"
 #include "model/study/try_reading.h"
-#include "model/workspace/workspace.h"
 
 #include <QTimer>
 #include <QWidget>
 
 namespace zc {
 
+class Picking;
+class SetWork;
+class TryReader;
+class Viewing;
+
 class TryView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
 public:
-  TryView(Workspace& space, QWidget* parent);
+  TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& work, TryReader& tries,
+          QWidget* parent);
 
   /// Binds the area there to the swatch. False when there is none.
   bool bind_at(QPoint global, Id swatch);
@@ -69,8 +75,11 @@ private:
   void unbind(Study& study, AreaNumber area) const;
   void outline(AreaNumber area);
   void paint_labels(QPainter& painter);
-
-  Workspace& m_space;
+  Studio& m_space;
+  Picking& m_picks;
+  Viewing& m_viewing;
+  SetWork& m_work;
+  TryReader& m_tries;
   std::shared_ptr<const Photo> m_photo;
   std::shared_ptr<const Areas> m_areas;
   double m_scale = 1;

@@ -6,6 +6,8 @@
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "model/i18n/text.h"
+#include "model/session/laying.h"
+#include "model/session/studio.h"
 #include "model/study/try_reading.h"
 #include "model/work/set_work.h"
 
@@ -23,7 +25,8 @@ QString use_told(const QString& name, double share) {
 
 } // namespace
 
-UseBar::UseBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(space) {
+UseBar::UseBar(Studio& space, Laying& laying, SetWork& work, TryReader& tries, QWidget* parent)
+    : QWidget(parent), m_space(space), m_laying(laying), m_tries(tries) {
   setObjectName(QStringLiteral("useBar"));
   setAccessibleName(tr("How much of the picture each swatch covers"));
   setStatusTip(tr("How much of the picture each swatch covers, light to dark; click selects it."));
@@ -32,17 +35,17 @@ UseBar::UseBar(Workspace& space, QWidget* parent) : QWidget(parent), m_space(spa
   space.hear({zc::Part::References, zc::Part::Sets, zc::Part::Trying, zc::Part::Reference, zc::Part::Eyes,
               zc::Part::Selection},
              this, &UseBar::renew);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &UseBar::renew);
-  connect(&space.tries(), &TryReader::changed, this, &UseBar::renew);
-  connect(&space.tries(), &TryReader::hoveredChanged, this, qOverload<>(&QWidget::update));
+  connect(&work, &SetWork::previewChanged, this, &UseBar::renew);
+  connect(&tries, &TryReader::changed, this, &UseBar::renew);
+  connect(&tries, &TryReader::hoveredChanged, this, qOverload<>(&QWidget::update));
   connect(&space.photos(), &PhotoLibrary::changed, this, &UseBar::renew);
 }
 
 void UseBar::renew() {
   if (!isVisible()) return;
   m_parts.clear();
-  const SideColors side = m_space.tries().colors_of(m_space.session().trying.right, true);
-  const auto& uses = m_space.tries().uses();
+  const SideColors side = m_tries.colors_of(m_space.session().trying.right, true);
+  const auto& uses = m_tries.uses();
   for (std::size_t i = 0; i < side.ids.size(); ++i)
     if (const auto at = uses.find(side.ids[i]); at != uses.end() && at->second > 0)
       m_parts.push_back({side.ids[i], side.colors[i].color, value_of(side.colors[i].color), at->second});
@@ -66,7 +69,7 @@ void UseBar::paintEvent(QPaintEvent*) {
   for (const Part& part : m_parts) {
     const QRectF r(x, 0, part.share * width(), height());
     painter.fillRect(r, shown_color(part.color, m_space.session().eyes));
-    if (part.swatch == m_space.tries().hovered()) {
+    if (part.swatch == m_tries.hovered()) {
       QPainterPath frame;
       frame.addRect(r.adjusted(1, 1, -1, -1));
       draw_double_line(painter, frame, 1.2);
@@ -77,18 +80,18 @@ void UseBar::paintEvent(QPaintEvent*) {
 
 void UseBar::mouseMoveEvent(QMouseEvent* event) {
   const Id swatch = swatch_at(event->position().x());
-  m_space.tries().hover(swatch, true);
+  m_tries.hover(swatch, true);
   const Swatch* s = find_swatch(m_space.piece(), swatch);
-  const auto& uses = m_space.tries().uses();
+  const auto& uses = m_tries.uses();
   const auto at = uses.find(swatch);
   say_hint(*this, s && at != uses.end() ? use_told(text(s->name), at->second) : QString());
 }
 
 void UseBar::mousePressEvent(QMouseEvent* event) {
-  if (const Id swatch = swatch_at(event->position().x())) m_space.laying().select_swatch(swatch);
+  if (const Id swatch = swatch_at(event->position().x())) m_laying.select_swatch(swatch);
 }
 
-void UseBar::leaveEvent(QEvent*) { m_space.tries().hover(0, false); }
+void UseBar::leaveEvent(QEvent*) { m_tries.hover(0, false); }
 
 Spoken UseBar::spoken() {
   Spoken out{QAccessible::List, {}, {}, {}};
@@ -102,7 +105,7 @@ Spoken UseBar::spoken() {
     x += item.rect.width();
     item.selectable = true;
     item.selected = m_space.session().selection.has(part.swatch);
-    item.actions = {{tr("Select"), [this, id = part.swatch] { m_space.laying().select_swatch(id); }}};
+    item.actions = {{tr("Select"), [this, id = part.swatch] { m_laying.select_swatch(id); }}};
     out.items.push_back(std::move(item));
   }
   return out;

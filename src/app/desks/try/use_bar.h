@@ -3,16 +3,20 @@
 #pragma once
 
 #include "app/spoken/spoken.h"
-#include "model/workspace/workspace.h"
+#include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
+class Laying;
+class SetWork;
+class TryReader;
+
 class UseBar final : public QWidget, public SpokenView {
   Q_OBJECT
 public:
-  UseBar(Workspace& space, QWidget* parent);
+  UseBar(Studio& space, Laying& laying, SetWork& work, TryReader& tries, QWidget* parent);
   [[nodiscard]] Spoken spoken() override;
 
 protected:
@@ -29,7 +33,9 @@ private:
   };
   void renew();
   [[nodiscard]] Id swatch_at(double x) const;
-  Workspace& m_space;
+  Studio& m_space;
+  Laying& m_laying;
+  TryReader& m_tries;
   std::vector<Part> m_parts;
 };
 
