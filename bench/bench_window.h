@@ -2,9 +2,8 @@
 // The application with its window, for benchmarks of what is on the screen.
 #pragma once
 
+#include "app/program/program.h"
 #include "app/theme/theme.h"
-#include "app/window/main_window.h"
-#include "model/documents/documents.h"
 
 #include <QApplication>
 
@@ -18,13 +17,18 @@ struct BenchWindow {
   char* argv[2] = {name, nullptr};
   QApplication app{argc, argv};
   ToolkitDialogs dialogs;
-  std::unique_ptr<MainWindow> window; ///< None before show().
+  std::unique_ptr<Program> program; ///< None before show().
+  MainWindow* window = nullptr;
 
   BenchWindow() { install_theme(); }
   void show() {
-    window = std::make_unique<MainWindow>(dialogs);
+    program = std::make_unique<Program>(dialogs);
+    window = &program->window;
     window->resize(1280, 800);
     window->show();
+  }
+  void wait_for_files() {
+    while (program->job.running()) QApplication::processEvents(QEventLoop::AllEvents, 1);
   }
 };
 

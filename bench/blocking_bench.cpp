@@ -55,7 +55,7 @@ double most_memory_mb() {
 void alike_swatches_edited(benchmark::State& s) {
   BenchWindow bench;
   bench.show();
-  Workspace& space = bench.window->space();
+  Workspace& space = bench.program->space;
   space.start(piece_of_alike(static_cast<int>(s.range(0))), {}, true);
   space.viewing().show_desk(Desk::Grade);
   const Id swatch = space.piece().sets[0].families[0].swatches[7].id;

@@ -2,8 +2,8 @@
 // The companion: called, picked in, and dragged in with the desk beside it, with a monitor's profile or none.
 #include "app/companion/companion.h"
 #include "app/paint/monitor.h"
+#include "app/program/beside.h"
 #include "app/wheel/wheel_view.h"
-#include "app/window/beside.h"
 #include "bench_window.h"
 
 #include <QClipboard>
@@ -22,7 +22,8 @@ double milliseconds_since(Clock::time_point start) {
 struct Pair : zc::space::BenchWindow {
   Pair() {
     show();
-    window->documents().open_demo();
+    program->documents.open_demo();
+    wait_for_files();
     QApplication::processEvents();
   }
 };
@@ -31,10 +32,10 @@ struct Pair : zc::space::BenchWindow {
 void companion_called(benchmark::State& state) {
   const Pair pair;
   for (auto _ : state) {
-    pair.window->beside().show(zc::CompanionShape::Column);
+    pair.program->beside.show(zc::CompanionShape::Column);
     QApplication::processEvents();
     state.PauseTiming();
-    pair.window->beside().end();
+    pair.program->beside.end();
     state.ResumeTiming();
   }
 }
@@ -43,9 +44,9 @@ BENCHMARK(companion_called)->Unit(benchmark::kMillisecond)->Iterations(10)->UseR
 /// From the end of a pick to the text on the clipboard, with both windows painted.
 void pick_handed_over(benchmark::State& state) {
   const Pair pair;
-  pair.window->beside().show(zc::CompanionShape::Column);
-  pair.window->hand_over().turn(true);
-  zc::Workspace& space = pair.window->space();
+  pair.program->beside.show(zc::CompanionShape::Column);
+  pair.program->hand_over.turn(true);
+  zc::Workspace& space = pair.program->space;
   double worst = 0, n = 0;
   for (auto _ : state) {
     const auto start = Clock::now();
@@ -62,8 +63,8 @@ BENCHMARK(pick_handed_over)->Unit(benchmark::kMillisecond)->Iterations(200)->Use
 /// Both windows follow the value line; 1: through a monitor's profile (converted at every painting).
 void drag_with_companion(benchmark::State& state) {
   const Pair pair;
-  pair.window->beside().show(zc::CompanionShape::Column);
-  zc::Workspace& space = pair.window->space();
+  pair.program->beside.show(zc::CompanionShape::Column);
+  zc::Workspace& space = pair.program->space;
   if (state.range(0) != 0) {
     QFile file(QStringLiteral("/usr/share/color/icc/colord/SwappedRedAndGreen.icc"));
     if (!file.open(QIODevice::ReadOnly)) return state.SkipWithError("the profile of colord-data is missing");

@@ -94,9 +94,9 @@ struct GradeWindow : BenchWindow {
     Piece piece = new_piece({});
     piece.sets.change(0).families = large_set().families;
     piece.next_id = 100'000;
-    window->space().start(piece, {}, true);
-    window->space().viewing().show_desk(Desk::Grade);
-    window->space().viewing().show_set_view(view);
+    program->space.start(piece, {}, true);
+    program->space.viewing().show_desk(Desk::Grade);
+    program->space.viewing().show_set_view(view);
     QApplication::processEvents();
   }
 };
@@ -140,7 +140,7 @@ void large_set_on_screen(benchmark::State& state) {
       for (int i = 1; i <= 10; ++i)
         box += timed([&] { mouse(*ground, QEvent::MouseMove, corner(i), Qt::LeftButton); }) / 10;
       select += timed([&] { mouse(*ground, QEvent::MouseButtonRelease, corner(10), {}); });
-      selected += static_cast<double>(desk.window->space().set_work().selection().size());
+      selected += static_cast<double>(desk.program->space.set_work().selection().size());
     }
     ++steps;
   }
@@ -160,7 +160,7 @@ BENCHMARK(large_set_on_screen)
 /// From one swatch recolored while all are selected to everything that changes on the screen.
 void edit_of_large_set(benchmark::State& state) {
   const GradeWindow desk(static_cast<SetView>(state.range(0)));
-  Workspace& space = desk.window->space();
+  Workspace& space = desk.program->space;
   const Id swatch = space.piece().sets[0].families[3].swatches[7].id;
   space.set_work().select_all();
   double shade = 0;

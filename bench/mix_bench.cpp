@@ -87,8 +87,9 @@ void mix_fewest(benchmark::State& state) {
 void mix_corner_follows(benchmark::State& state) {
   BenchWindow window;
   window.show();
-  window.window->documents().open_demo();
-  Workspace& space = window.window->space();
+  window.program->documents.open_demo();
+  window.wait_for_files();
+  Workspace& space = window.program->space;
   space.viewing().show_desk(Desk::Pick);
   window.window->findChild<QAbstractButton*>(QStringLiteral("page.mixing"))->click();
   Mixing mixing = space.session().mixing;

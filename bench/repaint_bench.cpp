@@ -17,15 +17,16 @@ namespace {
 struct Desk : zc::space::BenchWindow {
   explicit Desk(zc::Desk desk) {
     show();
-    window->documents().open_demo();
-    window->space().viewing().show_desk(desk);
+    program->documents.open_demo();
+    wait_for_files();
+    program->space.viewing().show_desk(desk);
     QApplication::processEvents();
   }
 };
 
 void drag_value_line(benchmark::State& state) {
   const Desk desk(zc::Desk::Pick);
-  zc::Workspace& space = desk.window->space();
+  zc::Workspace& space = desk.program->space;
   double value = 5;
   space.picking().begin_pick();
   for (auto _ : state) {
@@ -41,7 +42,7 @@ BENCHMARK(drag_value_line)->Unit(benchmark::kMillisecond)->Iterations(300)->UseR
 /// From the edit to the repaint of plan, section and numbers; the section is not at Limit, so both desks.
 void drag_mask_corner(benchmark::State& state) {
   const Desk desk(static_cast<zc::Desk>(state.range(0)));
-  zc::Workspace& space = desk.window->space();
+  zc::Workspace& space = desk.program->space;
   std::vector<double> times;
   int move = 0;
   for (auto _ : state) {
@@ -78,7 +79,7 @@ void tell_times(benchmark::State& state, std::vector<double> times) {
 /// At Try, from a swatch's new color to the picture on the screen; 0 study, 1 follow, 2 check.
 void try_changed_swatch(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
-  zc::Workspace& space = desk.window->space();
+  zc::Workspace& space = desk.program->space;
   while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
   zc::Trying trying = space.session().trying;
   trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
@@ -114,7 +115,7 @@ BENCHMARK(try_changed_swatch)
 /// Of 24 megapixels, from the choice of a way to its first picture on the screen; 0 study, 1 follow, 2 check.
 void try_first_picture(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
-  zc::Workspace& space = desk.window->space();
+  zc::Workspace& space = desk.program->space;
   const std::size_t before = space.piece().references.size();
   space.photos().take_in(zc::space::large().image, QStringLiteral("large"));
   while (space.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -143,7 +144,7 @@ BENCHMARK(try_first_picture)
 /// A flat drawing of 200 colors while Change is dragged.
 void try_recolored_drawing(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
-  zc::Workspace& space = desk.window->space();
+  zc::Workspace& space = desk.program->space;
   QImage drawing(1600, 1000, QImage::Format_RGB32);
   for (int y = 0; y < 1000; ++y)
     for (int x = 0; x < 1600; ++x) {
@@ -177,7 +178,7 @@ BENCHMARK(try_recolored_drawing)->Unit(benchmark::kMillisecond)->Iterations(200)
 /// From the choice of a look to its picture on the screen, the first time and the worst after that.
 void switch_look(benchmark::State& state) {
   const Desk desk(zc::Desk::Observe);
-  zc::Workspace& space = desk.window->space();
+  zc::Workspace& space = desk.program->space;
   while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
   // The photo is looked at before its looks are.
   const auto until = std::chrono::steady_clock::now() + std::chrono::milliseconds(600);

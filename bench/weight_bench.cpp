@@ -60,8 +60,9 @@ void photo_of_100_megapixels(benchmark::State& state) {
   for (auto _ : state) {
     const Peak peak;
     desk.show();
-    Workspace& space = desk.window->space();
-    desk.window->documents().open_demo(); // For its mask.
+    Workspace& space = desk.program->space;
+    desk.program->documents.open_demo(); // For its mask.
+    desk.wait_for_files();
     space.viewing().show_desk(Desk::Observe);
     space.photos().take_in(path);
     work_until([&] { return space.piece().references.size() == 4; });
@@ -101,15 +102,16 @@ void twenty_references(benchmark::State& state) {
     const Peak peak;
     const double usable = seconds([&] {
       desk.show();
-      desk.window->documents().open(file);
-      desk.window->space().viewing().show_desk(Desk::Observe);
+      desk.program->documents.open(file);
+      desk.wait_for_files();
+      desk.program->space.viewing().show_desk(Desk::Observe);
       QApplication::processEvents(QEventLoop::AllEvents, 50); // shown, painted, and answering
     });
-    const auto& references = desk.window->space().piece().references;
+    const auto& references = desk.program->space.piece().references;
     const double all = seconds([&] {
       work_until([&] {
         return std::none_of(references.begin(), references.end(), [&](const Reference& r) {
-          return desk.window->space().photos().state_of(r).loading;
+          return desk.program->space.photos().state_of(r).loading;
         });
       });
     });

@@ -2997,6 +2997,21 @@ Tonwert %2
     </message>
 </context>
 <context>
+    <name>zc::FileProgress</name>
+    <message>
+        <source>How far reading or writing the file is</source>
+        <translation>Wie weit das Lesen oder Schreiben der Datei ist</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Stop; the file and the open piece stay as they are</source>
+        <translation>Anhalten; Datei und offenes Werk bleiben, wie sie sind</translation>
+    </message>
+</context>
+<context>
     <name>zc::FilesPanel</name>
     <message>
         <source>choose the folder</source>
@@ -3875,21 +3890,6 @@ Tonwert %2
     <message>
         <source>Click selects, double click or F2 edits; a head sorts</source>
         <translation>Ein Klick wählt aus, Doppelklick oder F2 ändert; ein Kopf sortiert</translation>
-    </message>
-</context>
-<context>
-    <name>zc::LongWork</name>
-    <message>
-        <source>How far reading or writing the file is</source>
-        <translation>Wie weit das Lesen oder Schreiben der Datei ist</translation>
-    </message>
-    <message>
-        <source>Stop</source>
-        <translation>Anhalten</translation>
-    </message>
-    <message>
-        <source>Stop; the file and the open piece stay as they are</source>
-        <translation>Anhalten; Datei und offenes Werk bleiben, wie sie sind</translation>
     </message>
 </context>
 <context>

@@ -2997,6 +2997,21 @@ valor %2
     </message>
 </context>
 <context>
+    <name>zc::FileProgress</name>
+    <message>
+        <source>How far reading or writing the file is</source>
+        <translation>Cuánto falta para leer o escribir el archivo</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Parar</translation>
+    </message>
+    <message>
+        <source>Stop; the file and the open piece stay as they are</source>
+        <translation>Parar; el archivo y la obra abierta quedan como están</translation>
+    </message>
+</context>
+<context>
     <name>zc::FilesPanel</name>
     <message>
         <source>choose the folder</source>
@@ -3875,21 +3890,6 @@ valor %2
     <message>
         <source>Click selects, double click or F2 edits; a head sorts</source>
         <translation>Un clic selecciona, doble clic o F2 edita; una cabecera ordena</translation>
-    </message>
-</context>
-<context>
-    <name>zc::LongWork</name>
-    <message>
-        <source>How far reading or writing the file is</source>
-        <translation>Cuánto falta para leer o escribir el archivo</translation>
-    </message>
-    <message>
-        <source>Stop</source>
-        <translation>Parar</translation>
-    </message>
-    <message>
-        <source>Stop; the file and the open piece stay as they are</source>
-        <translation>Parar; el archivo y la obra abierta quedan como están</translation>
     </message>
 </context>
 <context>

@@ -1,20 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
-#include "app/bus/palette_service.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
+#include "app/program/program.h"
+#include "app/program/start_options.h"
 #include "app/seams/end_requests.h"
 #include "app/spoken/spoken.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
-#include "app/window/beside.h"
-#include "app/window/main_window.h"
 #include "app/window/picture.h"
 #include "app/window/set_files.h"
-#include "app/window/start_options.h"
 #include "io/container/piece_file.h"
 #include "model/derived/job_pool.h"
-#include "model/documents/documents.h"
 #include "model/i18n/language.h"
 
 #include <QAbstractButton>
@@ -46,11 +43,11 @@ void write_picture(QWidget& pictured, const QString& path) {
 }
 
 /// With photos, proof and all else there, so that the picture shows what a painter would see.
-void picture_when_ready(zc::MainWindow& window, const zc::StartOptions& options) {
-  auto* handbook = window.findChild<QWidget*>(QStringLiteral("handbook"));
-  QWidget* pictured = options.companion ? static_cast<QWidget*>(window.beside().companion())
+void picture_when_ready(zc::Program& program, const zc::StartOptions& options) {
+  auto* handbook = program.window.findChild<QWidget*>(QStringLiteral("handbook"));
+  QWidget* pictured = options.companion ? static_cast<QWidget*>(program.beside.companion())
                       : handbook        ? handbook
-                                        : static_cast<QWidget*>(&window);
+                                        : static_cast<QWidget*>(&program.window);
   zc::when_at_rest(*pictured, [pictured, options] {
     for (const auto& name : options.buttons) press(*pictured, name);
     zc::when_at_rest(*pictured, [pictured, path = options.picture] { write_picture(*pictured, path); });
@@ -67,8 +64,8 @@ QStringList files_beside_piece(QStringList files) {
 constexpr int kPatience = 150;
 
 /// What the program has to keep is kept by then; work that does not come to an end goes with the program.
-int leave(zc::MainWindow& window, int code) {
-  window.documents().finish();
+int leave(zc::Program& program, int code) {
+  program.documents.finish();
   if (zc::all_jobs_rest(kPatience)) return code;
   QSettings().sync();
   std::fflush(nullptr);
@@ -81,18 +78,37 @@ void choose_platform(const QStringList& words) {
     qputenv("QT_QPA_PLATFORM", "xcb");
 }
 
-void apply_options(zc::MainWindow& window, const zc::StartOptions& options) {
-  auto& space = window.space();
+void apply_options(zc::Program& program, const zc::StartOptions& options) {
+  zc::Workspace& space = program.space;
   if (options.desk) space.viewing().show_desk(*options.desk);
-  zc::Companion* companion = window.beside().companion();
+  zc::Companion* companion = program.beside.companion();
   if (options.size.isValid() && companion) companion->take_place({companion->pos(), options.size});
-  if (options.size.isValid() && !companion) window.resize(options.size);
+  if (options.size.isValid() && !companion) program.window.resize(options.size);
   zc::WheelSpec wheel = space.piece().wheel;
   wheel.hues = options.hues.value_or(wheel.hues);
   wheel.measure = options.measure.value_or(wheel.measure);
   if (wheel != space.piece().wheel) space.masking().change_wheel(wheel);
   if (options.eyes) space.viewing().look_with(*options.eyes);
-  if (options.surround) window.use_surround(*options.surround);
+  if (options.surround) program.window.use_surround(*options.surround);
+}
+
+/// What was asked for is open.
+void begin(zc::Program& program, const zc::StartOptions& options, bool recovered) {
+  apply_options(program, options);
+  const bool begins =
+      !recovered && !options.demo && options.files.empty() && !options.desk && !options.companion;
+  if (begins) program.window.offer_first_start();
+  if (!options.handbook.isEmpty()) program.window.open_handbook(options.handbook);
+  if (!options.palette.isEmpty()) program.window.set_files().bring_in(options.palette);
+  if (!options.picture.isEmpty()) picture_when_ready(program, options);
+}
+
+void open_what_was_asked_for(zc::Program& program, const zc::StartOptions& options, bool recovered) {
+  const auto then = [&program, &options, recovered] { begin(program, options, recovered); };
+  if (!recovered && options.demo)
+    program.documents.open_demo([then](bool /*opened*/) { then(); });
+  else
+    program.window.open_files(recovered ? files_beside_piece(options.files) : options.files, then);
 }
 
 } // namespace
@@ -133,27 +149,18 @@ int main(int argc, char** argv) {
   zc::install_theme();
   zc::speak_to_assistants();
   zc::ToolkitDialogs dialogs;
-  zc::MainWindow window(dialogs);
+  zc::Program program(dialogs);
   if (options.companion)
-    window.beside().show(options.companion);
+    program.beside.show(options.companion);
   else
-    window.show();
-  if (options.picture.isEmpty()) window.listen_on_bus();
-  const zc::EndRequests ends([&window] { window.documents().end_now(); },
-                             [&window] { static_cast<void>(leave(window, 0)); });
-  const bool recovered = options.picture.isEmpty() && window.documents().recover();
-  if (ends.came()) return 0;
-  if (!recovered && options.demo)
-    window.documents().open_demo();
-  else
-    window.open_files(recovered ? files_beside_piece(options.files) : options.files);
-  apply_options(window, options);
-  if (!set_aside.isEmpty()) emit window.space().notice(set_aside);
-  const bool begins =
-      !recovered && !options.demo && options.files.empty() && !options.desk && !options.companion;
-  if (begins) window.offer_first_start();
-  if (!options.handbook.isEmpty()) window.open_handbook(options.handbook);
-  if (!options.palette.isEmpty()) window.set_files().bring_in(options.palette);
-  if (!options.picture.isEmpty()) picture_when_ready(window, options);
-  return leave(window, ends.came() ? 0 : QApplication::exec());
+    program.window.show();
+  if (options.picture.isEmpty()) program.listen_on_bus();
+  const zc::EndRequests ends([&program] { program.documents.end_now(); },
+                             [&program] { static_cast<void>(leave(program, 0)); });
+  if (!set_aside.isEmpty()) emit program.space.notice(set_aside);
+  const auto go_on = [&](bool recovered) {
+    if (!ends.came()) open_what_was_asked_for(program, options, recovered);
+  };
+  options.picture.isEmpty() ? program.documents.recover(go_on) : go_on(false);
+  return leave(program, ends.came() ? 0 : QApplication::exec());
 }

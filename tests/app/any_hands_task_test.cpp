@@ -47,7 +47,7 @@ void AnyHandsTask::whatever_is_done_stays_in_its_piece() {
     held[name] = document.piece;
   }
   const auto desk = new_piece_at(static_cast<Desk>(seed % 6));
-  QVERIFY(desk->window.documents().open(files[0]));
+  QVERIFY(desk->documents().open(files[0]));
   desk->dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
   desk->dialogs.export_path = folder.filePath("set.csv");
   Hands hands(*desk, seed);
@@ -69,7 +69,7 @@ void AnyHandsTask::whatever_is_done_stays_in_its_piece() {
     // Pieces are told apart by their title, also where recovered work has no file.
     const auto opened = held.find(desk->piece().title);
     const Piece expected = opened == held.end() ? new_piece(desk->piece().date) : opened->second;
-    const bool recovered = opened != held.end() && desk->window.documents().path().isEmpty();
+    const bool recovered = opened != held.end() && desk->program.documents.path().isEmpty();
     QVERIFY2(desk->piece() == expected && desk->space().store().edited() == recovered,
              qPrintable(QString("step %1, %2, %3 of %4 steps undone, last %5")
                             .arg(step)
@@ -89,7 +89,7 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   const QString file = folder.filePath("demo.zonachrom");
   QVERIFY(QFile::copy(QStringLiteral(DEMO_PIECE), file));
   const auto desk = new_piece_at(static_cast<Desk>(seed % 6));
-  QVERIFY(desk->window.documents().open(file));
+  QVERIFY(desk->documents().open(file));
   desk->dialogs.save_path = folder.filePath("piece.zonachrom");
   desk->dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
   desk->dialogs.export_path = folder.filePath("set.csv");

@@ -2,9 +2,9 @@
 // Beside the canvas: the plan in a window of its own, the same session on both sides, colors handed over.
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"
+#include "app/program/beside.h"
 #include "app/tray/color_pair.h"
 #include "app/wheel/wheel_view.h"
-#include "app/window/beside.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "desk.h"
@@ -25,8 +25,8 @@ private slots:
   void init() {
     m_desk = new_piece_at(Desk::Pick);
     QVERIFY(m_desk->open_demo());
-    m_desk->window.beside().show(CompanionShape::Column);
-    m_beside = m_desk->window.beside().companion();
+    m_desk->program.beside.show(CompanionShape::Column);
+    m_beside = m_desk->program.beside.companion();
     QVERIFY(QTest::qWaitForWindowExposed(m_beside));
   }
   void cleanup() { m_desk.reset(); }
@@ -38,6 +38,7 @@ private slots:
   void the_desk_is_put_away_and_called_back();
   void a_pen_shows_picks_and_goes_back();
   void shape_and_place_are_remembered();
+  void the_window_the_companion_and_the_bus_go_in_any_order();
 
 private:
   template <class W> W& in_companion(const char* name) {
@@ -157,7 +158,7 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   QVERIFY(m_desk->part<QLabel>("handPreview").text().contains("{blue}"));
   QTest::keyClick(&pattern, Qt::Key_Return);
   QVERIFY(panel.isVisible());
-  QCOMPARE(m_desk->window.hand_over().form().form, HandForm::Hex);
+  QCOMPARE(m_desk->program.hand_over.form().form, HandForm::Hex);
   pattern.selectAll();
   QTest::keyClicks(&pattern, "{r} {g} {b}  {title}");
   QCOMPARE(m_desk->part<QLabel>("handPreview").text(),
@@ -165,14 +166,14 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->part<QAbstractButton>("handPicture").click();
   m_desk->part<QAbstractButton>("handTake").click();
   QVERIFY(!panel.isVisible());
-  m_desk->window.hand_over().turn(true);
+  m_desk->program.hand_over.turn(true);
   m_desk->space().picking().take_up({0.2, 0.4, 0.6});
   const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
   QVERIFY(clip->text().startsWith("51 102 153  "));
   QCOMPARE(qvariant_cast<QImage>(clip->imageData()).pixelColor(3, 3).name(), QString("#336699"));
   // Kept for the next start, save that it is off.
   const HandOver next(m_desk->space());
-  QVERIFY(next.form() == m_desk->window.hand_over().form() && !next.on());
+  QVERIFY(next.form() == m_desk->program.hand_over.form() && !next.on());
 }
 
 void BesideTask::the_desk_is_put_away_and_called_back() {
@@ -188,10 +189,10 @@ void BesideTask::the_desk_is_put_away_and_called_back() {
   m_beside->close();
   QVERIFY(m_desk->window.isVisible());
   // Leaving asks, and staying keeps both.
-  m_desk->window.beside().show();
-  QVERIFY(!m_desk->window.leave());
+  m_desk->program.beside.show();
+  m_desk->window.leave();
   QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
-  QVERIFY(m_desk->window.isVisible() && m_desk->window.beside().shown());
+  QVERIFY(m_desk->window.isVisible() && m_desk->program.beside.shown());
 }
 
 void BesideTask::a_pen_shows_picks_and_goes_back() {
@@ -222,15 +223,53 @@ void BesideTask::shape_and_place_are_remembered() {
   m_beside->take_shape(CompanionShape::Strip);
   m_beside->take_place({40, 50, 90, 400});
   m_desk->trigger("Beside the canvas");
-  QVERIFY(!m_desk->window.beside().shown());
-  m_desk->window.beside().show(CompanionShape::Column);
+  QVERIFY(!m_desk->program.beside.shown());
+  m_desk->program.beside.show(CompanionShape::Column);
   QCOMPARE(m_beside->width(), Companion::kColumn);
   m_beside->close();
-  m_desk->window.beside().show(CompanionShape::Strip);
+  m_desk->program.beside.show(CompanionShape::Strip);
   QCOMPARE(QRect(m_beside->pos(), m_beside->size()), QRect(40, 50, 90, 400));
   // No larger than the screen, and on it.
   m_beside->take_place({-500, 5000, 84, 90000});
   QVERIFY(m_beside->screen()->availableGeometry().contains(QRect(m_beside->pos(), m_beside->size())));
+}
+
+/// Each on the piece as it is, with a hex being typed, while photos are decoded; what is left goes on.
+void BesideTask::the_window_the_companion_and_the_bus_go_in_any_order() {
+  m_desk.reset();
+  std::array<int, 3> order = {0, 1, 2};
+  do {
+    AnsweredDialogs answers;
+    WindowHands hands;
+    Workspace space;
+    PieceDialogs dialogs(space, answers);
+    WindowQuestions questions(dialogs);
+    FileJob job;
+    Documents documents(space, questions, job);
+    HandOver hand_over(space);
+    auto window = std::make_unique<MainWindow>(space, job, documents, hand_over, dialogs);
+    auto beside = std::make_unique<Beside>(space, hand_over, *window);
+    auto bus = std::make_unique<PaletteService>(space, space.picking());
+    space.set_unfinished(&hands);
+    questions.ask_over(*window);
+    QVERIFY(Waited(documents, job).open(QStringLiteral(DEMO_PIECE)));
+    window->show();
+    beside->show(CompanionShape::Column);
+    QCoreApplication::processEvents();
+    auto* hex = window->findChild<QLineEdit*>("hex");
+    hex->setFocus();
+    QTest::keyClicks(hex, "d8");
+    for (const int next : order) {
+      if (next == 0) window.reset();
+      if (next == 1) beside.reset();
+      if (next == 2) bus.reset();
+      space.picking().nudge_value(-1);
+      space.laying().lay_current();
+      QCoreApplication::processEvents();
+    }
+    QVERIFY(space.store().edited());
+    documents.finish();
+  } while (std::next_permutation(order.begin(), order.end()));
 }
 
 DESK_TEST_MAIN(BesideTask)

@@ -4,12 +4,12 @@
 #include "app/band/staff_view.h"
 #include "app/handbook/handbook_window.h"
 #include "app/photo/photo_view.h"
+#include "app/program/beside.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/name_editor.h"
 #include "app/theme/number_field.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
-#include "app/window/beside.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
@@ -629,9 +629,9 @@ std::vector<Command> all_commands() {
       {"Beside the canvas", "B", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         const bool shown = d.window.beside().shown();
+         const bool shown = d.program.beside.shown();
          run();
-         return shown && !d.window.beside().shown();
+         return shown && !d.program.beside.shown();
        }},
       {"Hand over every pick", "Ctrl+H", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -639,7 +639,7 @@ std::vector<Command> all_commands() {
          d.space().picking().take_up({0.2, 0.4, 0.6});
          const bool handed = QGuiApplication::clipboard()->text() == "#336699";
          run();
-         return handed && !d.window.hand_over().on();
+         return handed && !d.program.hand_over.on();
        }},
       {"Form of what is handed over...", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -1075,6 +1075,7 @@ private slots:
         if (!action->isEnabled()) qFatal("%s is not enabled", command.text);
         action->trigger();
         QCoreApplication::processEvents();
+        d.wait_for_files();
       };
       QVERIFY2(command.works(d, run), command.text);
       forget_region(d);
@@ -1117,8 +1118,7 @@ private slots:
                  [&] { return near_to(d.session().at.at.a, 200, 1e-3) || d.session().at.at.a > 0; }));
     QVERIFY(type("place.saturation", "12",
                  [&] { return near_to(d.session().at.at.r, 0.12, 1e-3) || d.session().at.at.r > 0; }));
-    d.window.space().store().apply(
-        "t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+    d.space().store().apply("t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.at.a, 200, 1e-3); }));
     QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.at.r, 0.12, 1e-3); }));
     QVERIFY(type("readout.0.0", "120", [&] { return rounded_8bit(d.session().color()).r == 120; }));

@@ -76,7 +76,7 @@ private slots:
     }
     m_desk = std::make_unique<DeskTop>();
     m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
-    QVERIFY(m_desk->window.documents().open(a()));
+    QVERIFY(m_desk->documents().open(a()));
     QVERIFY(m_desk->photos_decoded());
   }
   void cleanup() {
@@ -308,7 +308,7 @@ void CrossingTask::nothing_begun_reaches_the_next_piece() {
   const auto expected = open_document(b().toStdString());
   QVERIFY(expected);
   const auto go_on = beginnings().at(what.toStdString())();
-  QVERIFY(desk().window.documents().open(b()));
+  QVERIFY(desk().documents().open(b()));
   go_on();
   QTest::qWait(250);
   const Parts other = change_between(desk().piece(), expected->piece);
@@ -353,7 +353,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   dialogs.open_path = a();
   desk().space().viewing().show_desk(Desk::Share);
   bool came = false;
-  dialogs.while_asked = [&] { came = desk().window.documents().open(b()); };
+  dialogs.while_asked = [&] { came = desk().documents().open(b()); };
   for (auto* action : desk().window.findChildren<QAction*>())
     if (action->text() == asking) action->trigger();
   if (auto* button = desk().window.findChild<QAbstractButton*>(asking)) button->click();
@@ -362,7 +362,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   QTest::qWait(250);
   QVERIFY(desk().piece() == expected->piece);
   QVERIFY(!desk().space().store().edited());
-  QCOMPARE(desk().window.documents().path(), b());
+  QCOMPARE(desk().program.documents.path(), b());
   QVERIFY(desk().session().set_view != SetView::Import);
   QVERIFY(desk().session().sharing.files.folder.empty());
   for (const char* written : {"asked.zonachrom", "asked.png"}) QVERIFY(!QFile::exists(path(written)));
@@ -373,10 +373,10 @@ void CrossingTask::other_programs_wait_for_free_hands() {
   const auto waits = [this](const std::function<void()>& free) {
     desk().window.open_when_free({b()});
     QTest::qWait(250);
-    QCOMPARE(desk().window.documents().path(), a());
+    QCOMPARE(desk().program.documents.path(), a());
     free();
-    QVERIFY(comes_true([this] { return desk().window.documents().path() == b(); }));
-    QVERIFY(desk().window.documents().open(a()));
+    QVERIFY(comes_true([this] { return desk().program.documents.path() == b(); }));
+    QVERIFY(desk().documents().open(a()));
   };
   QMenu menu(&desk().window);
   menu.addAction("one");
@@ -389,7 +389,8 @@ void CrossingTask::other_programs_wait_for_free_hands() {
   waits([&question] { question.close(); });
   // Free hands are not kept waiting.
   desk().window.open_when_free({b()});
-  QCOMPARE(desk().window.documents().path(), b());
+  desk().wait_for_files();
+  QCOMPARE(desk().program.documents.path(), b());
 }
 
 /// On every desk and page, in tips and in questions.
@@ -484,7 +485,10 @@ void CrossingTask::a_name_is_edited_where_it_is_seen() {
 void CrossingTask::exports_of_another_piece_are_asked_about() {
   const QTemporaryDir folder;
   auto& dialogs = desk().dialogs;
-  const auto word = [this](const char* name) { desk().part<QAbstractButton>(name).click(); };
+  const auto word = [this](const char* name) {
+    desk().part<QAbstractButton>(name).click();
+    desk().wait_for_files();
+  };
   at("staff", Desk::Share);
   word("share.files");
   dialogs.folder_path = folder.path();
@@ -507,7 +511,7 @@ void CrossingTask::exports_of_another_piece_are_asked_about() {
   word("files.write");
   QVERIFY(dialogs.replacing.isEmpty());
   // Another piece has neither the folder nor the switch, and a set of the same name.
-  QVERIFY(desk().window.documents().open(b()));
+  QVERIFY(desk().documents().open(b()));
   QVERIFY(desk().session().sharing.files.folder.empty() && !desk().session().sharing.files.at_save);
   QVERIFY(desk().space().store().apply("Rename", [](Piece p) {
     const Id id = p.current_set;
@@ -530,14 +534,14 @@ void CrossingTask::exports_of_another_piece_are_asked_about() {
   word("files.atSave");
   // The first one comes back to its folder and switch, and finds that they are not its files any more.
   desk().trigger("Save");
-  QVERIFY(desk().window.documents().open(a()));
+  QVERIFY(desk().documents().open(a()));
   QCOMPARE(desk().session().sharing.files.folder, folder.path().toStdString());
   QVERIFY(desk().session().sharing.files.at_save);
   dialogs.replace = false;
   word("files.write");
   QVERIFY(!dialogs.replacing.isEmpty());
   // Refused for the first one while the second is opened: the switch of the second stays as it was.
-  dialogs.while_asked = [&] { QVERIFY(desk().window.documents().open(b())); };
+  dialogs.while_asked = [&] { QVERIFY(desk().documents().open(b())); };
   desk().trigger("Save");
   QVERIFY(!dialogs.while_asked);
   QVERIFY(desk().session().sharing.files.at_save);

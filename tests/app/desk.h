@@ -3,14 +3,14 @@
 // press, drag and turn the wheel.
 #pragma once
 
+#include "app/program/program.h"
 #include "app/seams/dialogs.h"
 #include "app/spoken/spoken.h"
 #include "app/theme/theme.h"
-#include "app/window/main_window.h"
 #include "app/window/notice_bar.h"
-#include "model/documents/documents.h"
 #include "support/check.h"
 #include "support/home.h"
+#include "support/waited.h"
 
 #include <QLabel>
 #include <QLineEdit>
@@ -91,9 +91,10 @@ template <class Condition> [[nodiscard]] bool comes_true(Condition&& condition) 
 
 struct DeskTop {
   AnsweredDialogs dialogs;
-  MainWindow window;
+  Program program{dialogs};
+  MainWindow& window = program.window;
 
-  DeskTop() : window(dialogs) {
+  DeskTop() {
     window.resize(1280, 800);
     window.show();
     if (!QTest::qWaitForWindowExposed(&window)) qFatal("the window did not come up");
@@ -101,12 +102,13 @@ struct DeskTop {
     window.resize(1280, 800);
     QCoreApplication::processEvents();
   }
-  [[nodiscard]] Workspace& space() { return window.space(); }
+  [[nodiscard]] Workspace& space() { return program.space; }
+  [[nodiscard]] Waited documents() { return {program.documents, program.job}; }
   [[nodiscard]] const Piece& piece() { return space().piece(); }
   [[nodiscard]] const Session& session() { return space().session(); }
   [[nodiscard]] QString notice() { return window.notice().sentence(); }
   /// The demo piece with its photos decoded.
-  bool open_demo() { return window.documents().open(QStringLiteral(DEMO_PIECE)) && photos_decoded(); }
+  bool open_demo() { return documents().open(QStringLiteral(DEMO_PIECE)) && photos_decoded(); }
   /// Of the whole piece.
   bool photos_decoded() {
     return comes_true([this] {
@@ -139,8 +141,12 @@ struct DeskTop {
   void trigger(const char* text) {
     for (auto* action : window.findChildren<QAction*>())
       if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String(text)) && action->isEnabled())
-        return action->trigger();
+        return action->trigger(), wait_for_files();
     qFatal("there is no enabled action %s", text);
+  }
+  /// Until no file is being read or written.
+  void wait_for_files() {
+    if (!comes_true([this] { return !program.job.running(); })) qFatal("a file is still worked on");
   }
 };
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Saving, opening, exporting; nothing is lost and nothing lies.
 #include "app/seams/end_requests.h"
-#include "app/window/long_work.h"
+#include "app/window/file_progress.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
@@ -137,7 +137,7 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
   const AtHand space = m_desk->space().at_hand();
   // Opened again from disk in another window it is the same in every field.
   DeskTop second;
-  QVERIFY(second.window.documents().open(saved));
+  QVERIFY(second.documents().open(saved));
   QVERIFY(second.piece() == piece);
   QVERIFY(second.space().at_hand() == space);
   QCOMPARE(second.session().color(), m_desk->session().color());
@@ -165,14 +165,15 @@ void DocumentTask::leaving_unsaved_work_asks() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->trigger("New piece");
   QVERIFY(!m_desk->window.close());
-  QVERIFY(!m_desk->window.documents().open(QStringLiteral(DEMO_PIECE)));
+  QVERIFY(!m_desk->documents().open(QStringLiteral(DEMO_PIECE)));
   QCOMPARE(m_desk->dialogs.unsaved_questions, 3);
   QVERIFY(m_desk->piece() == piece);
   m_desk->dialogs.unsaved = UnsavedAnswer::Save;
   m_desk->dialogs.save_path.clear(); // cancelled in the file dialog
   QVERIFY(!m_desk->window.close());
   m_desk->dialogs.save_path = path("b.zonachrom");
-  QVERIFY(m_desk->window.close());
+  m_desk->window.close();
+  QVERIFY(comes_true([this] { return m_desk->window.isHidden(); })); // By itself, once it is saved.
   QVERIFY(open_document(path("b.zonachrom").toStdString())->piece == piece);
   m_desk->dialogs.unsaved_questions = 0;
   QVERIFY(m_desk->window.close());
@@ -235,9 +236,10 @@ void DocumentTask::work_during_a_slow_save_is_asked_about() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   slow_disk = 400;
-  const bool closed = m_desk->window.close();
+  m_desk->window.close();
+  m_desk->wait_for_files();
   slow_disk = 0;
-  QVERIFY(!closed);
+  QVERIFY(!m_desk->window.isHidden());
   QCOMPARE(m_desk->dialogs.unsaved_questions, 2);
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{2});
   QVERIFY(m_desk->space().store().edited());
@@ -249,7 +251,7 @@ void DocumentTask::the_open_file_opened_again_is_read_as_it_was_saved_last() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Save;
   QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   slow_disk = 400;
-  static_cast<void>(m_desk->window.documents().open(path("plate.zonachrom")));
+  static_cast<void>(m_desk->documents().open(path("plate.zonachrom")));
   slow_disk = 0;
   QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{2});
@@ -280,10 +282,10 @@ void DocumentTask::a_bad_file_leaves_the_open_piece_alone() {
   write("list.zonachrom", "ochre, umber, sienna");
   write("empty.zonachrom", {});
   for (const char* name : {"cut.zonachrom", "list.zonachrom", "empty.zonachrom", "missing.zonachrom"}) {
-    QVERIFY(!m_desk->window.documents().open(path(name)));
+    QVERIFY(!m_desk->documents().open(path(name)));
     QVERIFY2(m_desk->notice().contains(QLatin1String(name)), qPrintable(m_desk->notice()));
     QVERIFY(m_desk->piece() == piece);
-    QCOMPARE(m_desk->window.documents().path(), QFileInfo(QStringLiteral(DEMO_PIECE)).absoluteFilePath());
+    QCOMPARE(m_desk->program.documents.path(), QFileInfo(QStringLiteral(DEMO_PIECE)).absoluteFilePath());
   }
 }
 
@@ -304,17 +306,17 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
     file.write(bytes);
   };
   hurt();
-  m_desk->window.documents().new_piece();
+  m_desk->documents().new_piece();
   for (const DamagedAnswer answer : {DamagedAnswer::Neither, DamagedAnswer::Rest, DamagedAnswer::Before}) {
     m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
     m_desk->dialogs.damaged = answer;
-    QCOMPARE(m_desk->window.documents().open(path("plate.zonachrom")), answer != DamagedAnswer::Neither);
+    QCOMPARE(m_desk->documents().open(path("plate.zonachrom")), answer != DamagedAnswer::Neither);
     QVERIFY(m_desk->dialogs.rest_offered && m_desk->dialogs.before_offered);
     QVERIFY2(m_desk->dialogs.damage.contains(text(whole.references[0].name)),
              qPrintable(m_desk->dialogs.damage));
     if (answer == DamagedAnswer::Neither) continue;
     // As a piece without a file: neither the damaged one nor the one before can be overwritten by Ctrl+S.
-    QVERIFY(m_desk->window.documents().path().isEmpty() && m_desk->space().store().edited());
+    QVERIFY(m_desk->program.documents.path().isEmpty() && m_desk->space().store().edited());
     const bool before = answer == DamagedAnswer::Before;
     QCOMPARE(m_desk->piece().references.size(), whole.references.size() - (before ? 0 : 1));
     QCOMPARE(swatch_count(*current_set(m_desk->piece())),
@@ -322,14 +324,14 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   }
   QCOMPARE(read(path("plate.zonachrom")), bytes);
   // What is worked on while a slow disk is read is asked about before the rest takes its place.
-  m_desk->window.documents().new_piece();
+  m_desk->documents().new_piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->dialogs.damaged = DamagedAnswer::Rest;
   const int asked = m_desk->dialogs.unsaved_questions;
   QTimer::singleShot(60, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
   QVERIFY(!m_desk->space().store().edited());
   slow_disk = 40;
-  const bool opened = m_desk->window.documents().open(path("plate.zonachrom"));
+  const bool opened = m_desk->documents().open(path("plate.zonachrom"));
   slow_disk = 0;
   QVERIFY(!opened);
   QCOMPARE(m_desk->dialogs.unsaved_questions, asked + 1);
@@ -385,7 +387,7 @@ void DocumentTask::wells_come_back_without_a_save() {
   QVERIFY(!m_desk->space().store().edited());
   QVERIFY(m_desk->window.close());
   DeskTop again;
-  QVERIFY(again.window.documents().open(path("plate.zonachrom")));
+  QVERIFY(again.documents().open(path("plate.zonachrom")));
   QCOMPARE(again.session().at_hand.wells[6], std::optional(Srgb{0.25, 0.5, 0.75}));
   QCOMPARE(again.session().color(), (Srgb{0.25, 0.5, 0.75}));
 }
@@ -393,14 +395,15 @@ void DocumentTask::wells_come_back_without_a_save() {
 void DocumentTask::recent_files_are_offered() {
   save_as(path("first.zonachrom"));
   save_as(path("second.zonachrom"));
-  const QStringList recent = m_desk->window.documents().recent_files();
+  const QStringList recent = m_desk->program.documents.recent_files();
   QCOMPARE(recent.mid(0, 2), (QStringList{path("second.zonachrom"), path("first.zonachrom")}));
   for (auto* menu : m_desk->window.findChildren<QMenu*>()) {
     if (menu->title() != QStringLiteral("Open &recent")) continue;
     emit menu->aboutToShow();
     menu->actions()[1]->trigger();
+    m_desk->wait_for_files();
   }
-  QCOMPARE(m_desk->window.documents().path(), path("first.zonachrom"));
+  QCOMPARE(m_desk->program.documents.path(), path("first.zonachrom"));
 }
 
 void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
@@ -421,17 +424,17 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
                     note = file + "\n" + text_of(hashed_state_of_file(file));
   QVERIFY(save_safely((left + ".path").toStdString(), Bytes(note.begin(), note.end()), Backup::None));
   m_desk->dialogs.recovery = RecoveryAnswer::Recover;
-  QVERIFY(m_desk->window.documents().recover());
+  QVERIFY(m_desk->documents().recover());
   QCOMPARE(m_desk->dialogs.offered, QStringList{"Lost plate"});
   QCOMPARE(m_desk->piece().title, std::string("Lost plate"));
-  QCOMPARE(m_desk->window.documents().path(), path("kept.zonachrom"));
+  QCOMPARE(m_desk->program.documents.path(), path("kept.zonachrom"));
   QCOMPARE(state(), QStringLiteral("edited, not saved"));
   // It is this window's journal now, with its note beside it, and stays one until the piece is saved.
   QCOMPARE(journals().size(), 1);
   QVERIFY(journals()[0] != QStringLiteral("1-deadbeef.zonachrom"));
   QVERIFY(QFile::exists(Journal::folder() + "/" + journals()[0] + ".path"));
   QVERIFY(!QFile::exists(left + ".path"));
-  QVERIFY(!m_desk->window.documents().recover());
+  QVERIFY(!m_desk->documents().recover());
   m_desk->trigger("Save");
   QVERIFY(comes_true([&] { return journals().isEmpty(); }));
 }
@@ -453,14 +456,14 @@ void DocumentTask::what_was_kept_never_replaces_a_newer_file() {
   };
   crash();
   m_desk->dialogs.recovery = RecoveryAnswer::OpenFile;
-  QVERIFY(m_desk->window.documents().recover());
+  QVERIFY(m_desk->documents().recover());
   QCOMPARE(m_desk->dialogs.newer_file, QStringLiteral("plate.zonachrom"));
   QCOMPARE(m_desk->piece().title, theirs.piece.title);
   QCOMPARE(Journal::leftovers().size(), std::size_t{1});
   m_desk->dialogs.recovery = RecoveryAnswer::Recover;
-  QVERIFY(m_desk->window.documents().recover());
+  QVERIFY(m_desk->documents().recover());
   QCOMPARE(m_desk->piece().title, mine.title);
-  QVERIFY(m_desk->window.documents().path().isEmpty());
+  QVERIFY(m_desk->program.documents.path().isEmpty());
   m_desk->dialogs.save_path = path("both.zonachrom");
   m_desk->trigger("Save");
   QCOMPARE(open_document(file)->piece.title, theirs.piece.title);
@@ -473,16 +476,16 @@ void DocumentTask::what_was_kept_never_replaces_a_newer_file() {
   const std::string known = file + "\n" + text_of(hashed_state_of_file(file));
   QVERIFY(save_safely((left + ".path").toStdString(), Bytes(known.begin(), known.end()), Backup::None));
   std::filesystem::last_write_time(file, std::filesystem::last_write_time(file) + std::chrono::hours(1));
-  QVERIFY(m_desk->window.documents().recover());
+  QVERIFY(m_desk->documents().recover());
   QCOMPARE(m_desk->dialogs.newer_file, QString());
-  QCOMPARE(m_desk->window.documents().path(), path("plate.zonachrom"));
+  QCOMPARE(m_desk->program.documents.path(), path("plate.zonachrom"));
 }
 
 void DocumentTask::only_discard_gives_kept_work_up() {
   const QString left = Journal::folder() + "/1-deadbeef.zonachrom";
   QVERIFY(save_document(left.toStdString(), {new_piece("2026-01-01"), {}}));
   m_desk->dialogs.recovery = RecoveryAnswer::Later;
-  QVERIFY(!m_desk->window.documents().recover());
+  QVERIFY(!m_desk->documents().recover());
   QVERIFY(QFile::exists(left));
   // The toolkit's own question: Escape, a closed window and the end of the program keep it too.
   ToolkitDialogs toolkit;
@@ -500,7 +503,7 @@ void DocumentTask::only_discard_gives_kept_work_up() {
   QTimer::singleShot(0, qApp, &QCoreApplication::quit);
   QCoreApplication::exec();
   m_desk->dialogs.recovery = RecoveryAnswer::Discard;
-  QVERIFY(!m_desk->window.documents().recover());
+  QVERIFY(!m_desk->documents().recover());
   QVERIFY(!QFile::exists(left));
 }
 
@@ -518,8 +521,8 @@ void DocumentTask::a_killed_program_offers_its_last_change() {
   other.waitForFinished();
   m_desk = std::make_unique<DeskTop>();
   m_desk->dialogs.recovery = RecoveryAnswer::Recover;
-  QVERIFY(m_desk->window.documents().recover());
-  QCOMPARE(m_desk->window.documents().path(), path("plate.zonachrom"));
+  QVERIFY(m_desk->documents().recover());
+  QCOMPARE(m_desk->program.documents.path(), path("plate.zonachrom"));
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
   QCOMPARE(current_set(m_desk->piece())->families[0].swatches[0].color, (Srgb{0.25, 0.5, 0.75}));
   // With what was at hand.
@@ -548,7 +551,7 @@ void DocumentTask::a_terminated_program_leaves_its_work_and_nothing_else() {
   QCOMPARE(Journal::leftovers().size(), std::size_t{1});
   m_desk = std::make_unique<DeskTop>();
   m_desk->dialogs.recovery = RecoveryAnswer::Recover;
-  QVERIFY(m_desk->window.documents().recover());
+  QVERIFY(m_desk->documents().recover());
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{1});
 }
 
@@ -559,7 +562,7 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   for (std::size_t i = 0; i < bytes->size(); ++i) (*bytes)[i] = static_cast<unsigned char>(i * i >> 7);
   m_desk->space().store().apply("Add reference",
                                 [&](Piece p) { return with_reference(std::move(p), "large", "png", bytes); });
-  auto& bar = m_desk->part<LongWork>("longWork");
+  auto& bar = m_desk->part<FileProgress>("fileProgress");
   QElapsedTimer since;
   qint64 longest = 0;
   int ticks = 0, seen = 0;
@@ -574,13 +577,13 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   QVERIFY(ticks > 3 && seen > 3 && !bar.isVisible() && state() == "saved");
   const Piece saved = m_desk->piece();
   ticks = 0;
-  QVERIFY(m_desk->window.documents().open(path("large.zonachrom")));
+  QVERIFY(m_desk->documents().open(path("large.zonachrom")));
   QVERIFY(ticks > 3 && m_desk->piece() == saved);
   qInfo("the window was held for %lld ms at most", longest);
   // Stopped, the file and the piece stay as they are, and the work is not called saved.
   m_desk->space().laying().lay_current();
   const QByteArray before = QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1);
-  QTimer::singleShot(0, this, [&] { bar.findChild<QPushButton*>("stopLongWork")->click(); });
+  QTimer::singleShot(0, this, [&] { bar.findChild<QPushButton*>("stopFileJob")->click(); });
   m_desk->trigger("Save");
   QVERIFY(m_desk->space().store().edited());
   QCOMPARE(QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1), before);
@@ -590,7 +593,7 @@ void DocumentTask::a_slow_disk_does_not_hold_the_window() {
   save_as(path("plate.zonachrom"));
   m_desk->space().laying().lay_current();
   const Piece asked = m_desk->piece();
-  auto& work = m_desk->part<LongWork>("longWork");
+  auto& work = m_desk->part<FileProgress>("fileProgress");
   int turns = 0;
   bool shown = false;
   QTimer window;
@@ -658,7 +661,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
   save_as(path("plate.zonachrom"));
   {
     DeskTop second;
-    QVERIFY(second.window.documents().open(path("plate.zonachrom")));
+    QVERIFY(second.documents().open(path("plate.zonachrom")));
     QVERIFY(second.notice().contains("open in another window"));
     QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("open in another window too"));
     second.space().laying().lay_current();
@@ -671,7 +674,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
     QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("saved"));
   }
   QFile::setPermissions(path("plate two.zonachrom"), QFile::ReadOwner);
-  QVERIFY(m_desk->window.documents().open(path("plate two.zonachrom")));
+  QVERIFY(m_desk->documents().open(path("plate two.zonachrom")));
   QCOMPARE(state(), QStringLiteral("read only"));
   m_desk->space().laying().lay_current();
   m_desk->dialogs.save_path.clear();
@@ -684,12 +687,12 @@ namespace {
 
 int work_on(const QString& file) {
   DeskTop desk;
-  if (!desk.window.documents().open(file)) return 1;
+  if (!desk.documents().open(file)) return 1;
   desk.space().picking().take_up({0.25, 0.5, 0.75});
   desk.space().laying().lay_current();
   desk.space().picking().choose_well(0);
   desk.space().picking().take_up({0.75, 0.5, 0.25});
-  const EndRequests ends([&desk] { desk.window.documents().end_now(); }, [] {});
+  const EndRequests ends([&desk] { desk.program.documents.end_now(); }, [] {});
   std::puts("working");
   std::fflush(stdout);
   return QApplication::exec();

@@ -2,11 +2,11 @@
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
 #include "app/paint/paint.h"
+#include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
-#include "app/window/start_options.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "model/mixing/paint_reading.h"
@@ -302,7 +302,7 @@ void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
   QVERIFY(!photo.expired());
   m_desk->space().viewing().show_desk(Desk::Pick);
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
-  m_desk->window.documents().new_piece();
+  m_desk->documents().new_piece();
   QVERIFY(comes_true([&] { return photo.expired(); }));
 }
 

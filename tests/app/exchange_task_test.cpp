@@ -174,9 +174,9 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
   m_desk->part<QLineEdit>("setShelfTags").setText("night, copper");
   press_button("setShelfRename");
   const SwatchSet kept = set();
-  m_desk->window.documents().new_piece();
+  m_desk->documents().new_piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
-  m_desk->window.documents().new_piece();
+  m_desk->documents().new_piece();
   m_desk->space().viewing().show_desk(Desk::Grade);
   press_button("page.setShelf");
   QTest::keyClicks(&m_desk->part<QLineEdit>("setShelfSearch"), "copper");

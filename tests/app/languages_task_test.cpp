@@ -4,9 +4,9 @@
 // colors are named by each language's rule; either decimal mark is read.
 #include "app/desk.h"
 #include "app/handbook/handbook.h"
+#include "app/program/beside.h"
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
-#include "app/window/beside.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
 #include "core/color/text.h"
@@ -229,11 +229,11 @@ QSet<QString> said_everywhere() {
   }
   out += said_by(*desk->space().shares().sheet(), desk->piece());
   for (const CompanionShape shape : {CompanionShape::Column, CompanionShape::Strip}) {
-    desk->window.beside().show(shape);
+    desk->program.beside.show(shape);
     QTest::qWait(30);
-    out += said_by(*desk->window.beside().companion());
+    out += said_by(*desk->program.beside.companion());
   }
-  desk->window.beside().end();
+  desk->program.beside.end();
   desk->window.offer_first_start();
   QTest::qWait(30);
   return out + said_by(desk->window);

@@ -167,6 +167,7 @@ void LearnTask::the_first_start_offers_three_ways() {
       press("begin.demo");
     else
       QTest::keyClick(&m_desk->part<QWidget>("begin.photo"), Qt::Key_Escape);
+    m_desk->wait_for_files();
     QCOMPARE(swatch_count(*current_set(m_desk->piece())) > 0, demo);
     const FirstSteps& steps = m_desk->part<StepsLine>("firstSteps").steps();
     for (const FirstStep s : {FirstStep::Reference, FirstStep::Mask, FirstStep::Swatch})

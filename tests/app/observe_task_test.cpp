@@ -226,7 +226,7 @@ void ObserveTask::only_the_shown_photo_keeps_its_pixels() {
 }
 
 void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {
-  QVERIFY(m_desk->window.documents().open(QStringLiteral(DEMO_PIECE)));
+  QVERIFY(m_desk->documents().open(QStringLiteral(DEMO_PIECE)));
   // The third waits for a free worker, so the stop comes before it begins.
   const Reference third = m_desk->piece().references[2];
   m_desk->space().photos().stop(third);

@@ -51,7 +51,10 @@ private:
   ShareStage& stage() { return m_desk->part<ShareStage>("shareStage"); }
   const Sharing& sharing() { return m_desk->session().sharing; }
   const Sheet& sheet() { return *m_desk->space().shares().sheet(); }
-  void press_word(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  void press_word(const char* name) {
+    m_desk->part<QAbstractButton>(name).click();
+    m_desk->wait_for_files();
+  }
   QColor seen_at(const SheetBox& box) {
     return seen(stage(), stage().place_of(box.x + box.w / 2, box.y + box.h / 2));
   }

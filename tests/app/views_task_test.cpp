@@ -205,7 +205,7 @@ void ViewsTask::another_piece_begins_with_nothing_selected() {
   turn.turn = 20;
   work().try_out(turn);
   QVERIFY(!work().preview().empty());
-  QVERIFY(m_desk->window.documents().open(QStringLiteral(DEMO_PIECE)));
+  QVERIFY(m_desk->documents().open(QStringLiteral(DEMO_PIECE)));
   QVERIFY(work().selection().empty() && work().preview().empty());
   QVERIFY(!work().adjustment().changes());
 }

@@ -3,10 +3,10 @@
 #include "core/color/convert.h"
 #include "core/image/fit.h"
 #include "io/container/piece_file.h"
-#include "model/documents/documents.h"
 #include "model/photos/extraction_job.h"
 #include "model/workspace/workspace.h"
 #include "support/home.h"
+#include "support/waited.h"
 
 #include <QFile>
 #include <QSettings>
@@ -41,30 +41,22 @@ struct Answers final : Questions {
   }
 };
 
-/// At once; what happens meanwhile is up to the test.
-struct AtOnce final : FileWork {
-  std::function<void()> meanwhile;
-  bool is_running = false, stopped = false;
-  void run(const QString&, const std::function<void(const Progress&)>& work) override {
-    is_running = true;
-    if (const auto act = std::exchange(meanwhile, {})) act();
-    work([this](double) { return !stopped; });
-    is_running = stopped = false;
-  }
-  [[nodiscard]] bool running() const override { return is_running; }
-  void stop() override { stopped = true; }
-};
-
 struct Program {
   Workspace space;
   Answers answers;
-  AtOnce work;
-  Documents documents{space, answers, work};
+  FileJob job;
+  std::function<void()> meanwhile; ///< Done once while a file is worked on.
+  Documents documents{space, answers, job};
   QStringList notices;
   Program() {
+    QObject::connect(&job, &FileJob::changed, [this] {
+      if (!job.running()) return;
+      if (const auto act = std::exchange(meanwhile, {})) act();
+    });
     QObject::connect(&space, &Studio::notice, [this](const QString& said) { notices << said; });
   }
   [[nodiscard]] const Piece& piece() const { return space.piece(); }
+  [[nodiscard]] Waited asked() { return {documents, job}; }
   bool retitle(const char* title) {
     return space.store().apply(QStringLiteral("title"),
                                [&](Piece p) { return with_title(std::move(p), title); });
@@ -96,7 +88,7 @@ private:
     p.documents.new_piece();
     (void)p.retitle(title);
     p.answers.save_path = path(name);
-    if (!p.documents.save()) qFatal("not saved");
+    if (!p.asked().save()) qFatal("not saved");
     p.documents.finish();
     return path(name);
   }
@@ -177,7 +169,7 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
   QCOMPARE(sheet->bookmarks.size(), current_set(space.piece())->families.size());
   // Saved, read again by the file alone.
   program->answers.save_path = path("noon.zonachrom");
-  QVERIFY(program->documents.save());
+  QVERIFY(program->asked().save());
   QCOMPARE(program->answers.asked, QStringList{"save as"});
   const auto read = open_document(path("noon.zonachrom").toStdString());
   QVERIFY(read && read->piece == space.piece());
@@ -189,13 +181,13 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
   program.reset();
   Program next;
   next.answers.recovery = RecoveryAnswer::Recover;
-  QVERIFY(next.documents.recover());
+  QVERIFY(next.asked().recover());
   QCOMPARE(next.answers.asked, QStringList{"recover After the save "});
   QVERIFY(next.piece() == lost && next.space.store().edited());
   QCOMPARE(next.documents.path(), path("noon.zonachrom"));
-  QVERIFY(next.documents.save());
+  QVERIFY(next.asked().save());
   // Another piece.
-  QVERIFY(next.documents.open(QStringLiteral(DEMO_PIECE)));
+  QVERIFY(next.asked().open(QStringLiteral(DEMO_PIECE)));
   QVERIFY(next.piece() != lost && !next.space.store().edited());
   QVERIFY(!next.space.store().stack().canUndo());
   next.documents.finish();
@@ -208,11 +200,11 @@ void AfternoonTest::a_document_is_clean_edited_saved() {
   QVERIFY(p.retitle("One"));
   QCOMPARE(p.documents.state_words(), QStringLiteral("not saved yet"));
   p.answers.save_path.clear(); // Cancelled.
-  QVERIFY(!p.documents.save() && p.space.store().edited());
+  QVERIFY(!p.asked().save() && p.space.store().edited());
   p.answers.save_path = path("one"); // The ending is added.
   int told = 0;
   connect(&p.documents, &Documents::pieceSaved, this, [&told] { ++told; });
-  QVERIFY(p.documents.save());
+  QVERIFY(p.asked().save());
   QCOMPARE(told, 1);
   QCOMPARE(p.documents.path(), path("one.zonachrom"));
   QCOMPARE(p.documents.state_words(), QStringLiteral("saved"));
@@ -223,16 +215,20 @@ void AfternoonTest::a_document_is_clean_edited_saved() {
   QCOMPARE(p.documents.state_words(), QStringLiteral("saved"));
   // What is done while it is being saved is not saved.
   QVERIFY(p.retitle("Two"));
-  p.work.meanwhile = [&] { QVERIFY(p.retitle("Three")); };
-  QVERIFY(p.documents.save());
+  p.meanwhile = [&] { QVERIFY(p.retitle("Three")); };
+  QVERIFY(p.asked().save());
   QVERIFY(p.space.store().edited());
   QCOMPARE(open_document(path("one.zonachrom").toStdString())->piece.title, std::string("Two"));
   // One file at a time.
-  p.work.meanwhile = [&] {
-    QVERIFY(!p.documents.save() && !p.documents.open(path("one.zonachrom")));
+  p.meanwhile = [&] {
+    int refused = 0;
+    const auto count = [&refused](bool done) { refused += !done; };
+    p.documents.save(count);
+    p.documents.open(path("one.zonachrom"), count);
+    QCOMPARE(refused, 2);
     QVERIFY(p.notices.last().contains("still being read or written"));
   };
-  QVERIFY(p.documents.save());
+  QVERIFY(p.asked().save());
   QVERIFY(!p.space.store().edited());
   // Read only by its permissions.
   QVERIFY(QFile::setPermissions(path("one.zonachrom"), QFile::ReadOwner));
@@ -241,7 +237,7 @@ void AfternoonTest::a_document_is_clean_edited_saved() {
   QCOMPARE(p.documents.state_words(), QStringLiteral("edited, file is read only"));
   p.answers.asked.clear();
   p.answers.save_path = path("four.zonachrom");
-  QVERIFY(p.documents.save());
+  QVERIFY(p.asked().save());
   QCOMPARE(p.answers.asked, QStringList{"save as"});
   QCOMPARE(open_document(path("one.zonachrom").toStdString())->piece.title, std::string("Three"));
   QCOMPARE(p.documents.path(), path("four.zonachrom"));
@@ -253,22 +249,22 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
   p.documents.new_piece();
   QVERIFY(p.retitle("Kept"));
   p.answers.save_path = path("no/such/folder/kept.zonachrom");
-  QVERIFY(!p.documents.save());
+  QVERIFY(!p.asked().save());
   QCOMPARE(p.notices.size(), 1);
   QVERIFY(p.space.store().edited() && p.documents.path().isEmpty());
   QVERIFY(p.documents.recent_files().isEmpty());
   // Stopped, nothing is said: the painter did it.
   p.notices.clear();
   p.answers.save_path = path("kept.zonachrom");
-  p.work.meanwhile = [&] { p.work.stop(); };
-  QVERIFY(!p.documents.save());
+  p.meanwhile = [&] { p.job.stop(); };
+  QVERIFY(!p.asked().save());
   QVERIFY(p.notices.isEmpty() && !QFile::exists(path("kept.zonachrom")));
   // Opening what is no piece, or is stopped, leaves the open one.
   QFile(path("text.zonachrom")).open(QFile::WriteOnly);
   p.answers.unsaved = UnsavedAnswer::Discard;
-  QVERIFY(!p.documents.open(path("text.zonachrom")) && !p.documents.open(path("nothing.zonachrom")));
-  p.work.meanwhile = [&] { p.work.stop(); };
-  QVERIFY(!p.documents.open(QStringLiteral(DEMO_PIECE)));
+  QVERIFY(!p.asked().open(path("text.zonachrom")) && !p.asked().open(path("nothing.zonachrom")));
+  p.meanwhile = [&] { p.job.stop(); };
+  QVERIFY(!p.asked().open(QStringLiteral(DEMO_PIECE)));
   QCOMPARE(p.piece().title, std::string("Kept"));
   QVERIFY(p.space.store().edited());
   p.documents.finish();
@@ -277,25 +273,25 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
 void AfternoonTest::a_file_that_changed_outside_is_not_replaced() {
   const QString file = saved("shared.zonachrom", "Mine");
   Program p;
-  QVERIFY(p.documents.open(file));
+  QVERIFY(p.asked().open(file));
   QVERIFY(p.retitle("Mine, later"));
   Document other = open_document(file.toStdString()).value();
   other.piece.title = "Theirs";
   QVERIFY(save_document(file.toStdString(), other));
   p.answers.save_path.clear();
-  QVERIFY(!p.documents.save());
+  QVERIFY(!p.asked().save());
   QVERIFY(p.notices.last().contains("changed by another program"));
   QCOMPARE(p.answers.asked, QStringList{"save as"});
   QCOMPARE(open_document(file.toStdString())->piece.title, std::string("Theirs"));
   // Under another name; after that the file is this window's own.
   p.answers.save_path = path("mine.zonachrom");
-  QVERIFY(p.documents.save());
-  QVERIFY(p.retitle("Mine, latest") && p.documents.save());
+  QVERIFY(p.asked().save());
+  QVERIFY(p.retitle("Mine, latest") && p.asked().save());
   QCOMPARE(p.answers.asked.size(), 2);
   // A file that is gone is written again.
   QVERIFY(QFile::remove(path("mine.zonachrom")));
   QVERIFY(p.retitle("Once more"));
-  const bool again = p.documents.save();
+  const bool again = p.asked().save();
   QVERIFY(again && QFile::exists(path("mine.zonachrom")));
   p.documents.finish();
 }
@@ -304,7 +300,7 @@ void AfternoonTest::a_damaged_file_is_asked_about() {
   const QString file = saved("hurt.zonachrom", "Before");
   {
     Program p;
-    QVERIFY(p.documents.open(file) && p.retitle("After") && p.documents.save());
+    QVERIFY(p.asked().open(file) && p.retitle("After") && p.asked().save());
     p.documents.finish();
   }
   QFile hurt(file);
@@ -314,11 +310,11 @@ void AfternoonTest::a_damaged_file_is_asked_about() {
   p.documents.new_piece();
   QVERIFY(p.retitle("Open"));
   p.answers.unsaved = UnsavedAnswer::Discard;
-  QVERIFY(!p.documents.open(file)); // Neither.
+  QVERIFY(!p.asked().open(file)); // Neither.
   QCOMPARE(p.answers.asked.last(), QStringLiteral("damaged 0 1"));
   QCOMPARE(p.piece().title, std::string("Open"));
   p.answers.damaged = DamagedAnswer::Before;
-  QVERIFY(p.documents.open(file));
+  QVERIFY(p.asked().open(file));
   QCOMPARE(p.piece().title, std::string("Before"));
   // As a piece without a file, so that neither is overwritten.
   QVERIFY(p.documents.path().isEmpty() && p.space.store().edited());
@@ -328,17 +324,17 @@ void AfternoonTest::a_damaged_file_is_asked_about() {
 void AfternoonTest::leaving_asks_until_nothing_is_unsaved() {
   Program p;
   p.documents.new_piece();
-  QVERIFY(p.documents.may_leave() && p.answers.asked.isEmpty());
+  QVERIFY(p.asked().may_leave() && p.answers.asked.isEmpty());
   QVERIFY(p.retitle("Unsaved"));
-  QVERIFY(!p.documents.may_leave());
+  QVERIFY(!p.asked().may_leave());
   p.answers.unsaved = UnsavedAnswer::Save;
   p.answers.save_path.clear();
-  QVERIFY(!p.documents.may_leave()); // The question where was cancelled.
+  QVERIFY(!p.asked().may_leave()); // The question where was cancelled.
   p.answers.save_path = path("left.zonachrom");
   p.answers.asked.clear();
   // Worked on while it was being saved: asked once more.
-  p.work.meanwhile = [&] { QVERIFY(p.retitle("Later")); };
-  QVERIFY(p.documents.may_leave());
+  p.meanwhile = [&] { QVERIFY(p.retitle("Later")); };
+  QVERIFY(p.asked().may_leave());
   QCOMPARE(p.answers.asked, (QStringList{"unsaved", "save as", "unsaved"}));
   QCOMPARE(open_document(path("left.zonachrom").toStdString())->piece.title, std::string("Later"));
   QVERIFY(p.retitle("Thrown away"));
@@ -352,7 +348,7 @@ void AfternoonTest::leaving_asks_until_nothing_is_unsaved() {
   QCOMPARE(p.piece().title, std::string("Here"));
   p.answers.open_path = path("left.zonachrom");
   p.documents.open_asked();
-  QCOMPARE(p.piece().title, std::string("Later"));
+  QVERIFY(comes_true([&p] { return p.piece().title == "Later"; }));
   // A drop of what was for the piece before.
   int came = 0;
   const auto late = p.space.bound([&came](int by) { came += by; });
@@ -368,13 +364,13 @@ void AfternoonTest::what_a_crash_left_is_offered() {
   const QString file = saved("crashed.zonachrom", "Saved");
   const auto crash = [&](const char* title) {
     Program p;
-    QVERIFY(p.documents.open(file) && p.retitle(title));
+    QVERIFY(p.asked().open(file) && p.retitle(title));
     p.documents.end_now();
   };
   crash("Lost");
   {
     Program later;
-    QVERIFY(!later.documents.recover()); // Later keeps it.
+    QVERIFY(!later.asked().recover()); // Later keeps it.
     QCOMPARE(later.answers.asked, QStringList{"recover Lost "});
   }
   // The file went on elsewhere: what was kept becomes a piece without a file.
@@ -384,7 +380,7 @@ void AfternoonTest::what_a_crash_left_is_offered() {
   {
     Program p;
     p.answers.recovery = RecoveryAnswer::OpenFile;
-    QVERIFY(p.documents.recover());
+    QVERIFY(p.asked().recover());
     QCOMPARE(p.answers.asked, QStringList{"recover Lost crashed.zonachrom"});
     QCOMPARE(p.piece().title, std::string("Elsewhere"));
     p.documents.finish();
@@ -392,17 +388,17 @@ void AfternoonTest::what_a_crash_left_is_offered() {
   {
     Program p;
     p.answers.recovery = RecoveryAnswer::Recover;
-    QVERIFY(p.documents.recover());
+    QVERIFY(p.asked().recover());
     QCOMPARE(p.piece().title, std::string("Lost"));
     QVERIFY(p.documents.path().isEmpty() && p.space.store().edited());
     p.answers.save_path = path("again.zonachrom");
-    QVERIFY(p.documents.save());
+    QVERIFY(p.asked().save());
     p.documents.finish();
   }
   crash("Given up");
   Program p;
   p.answers.recovery = RecoveryAnswer::Discard;
-  QVERIFY(!p.documents.recover());
+  QVERIFY(!p.asked().recover());
   QVERIFY(Journal::leftovers().empty());
 }
 

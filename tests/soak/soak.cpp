@@ -2,8 +2,8 @@
 // A long afternoon: random hands at all desks and beside the canvas, for as many minutes as are asked for.
 // Memory, handles, the parts of the window and the time that an action takes are noted, and at the end
 // compared with those after the first twelfth. Usage: soak [MINUTES [SEED]]; the same seed does the same.
+#include "app/program/beside.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/window/beside.h"
 #include "app/window/picture.h"
 #include "io/container/piece_file.h"
 #include "model/derived/memory.h"
@@ -82,7 +82,7 @@ bool says(const char* what, double early, double late, double most) {
 /// All that is kept from piece to piece is put back to what it was at first, so that notes can be compared:
 /// what hands have put on the shelves and how they look at things takes its room by right.
 void come_to_rest(DeskTop& desk) {
-  if (desk.window.beside().shown()) desk.window.beside().switch_shown();
+  if (desk.program.beside.shown()) desk.program.beside.switch_shown();
   QDir(shelf_folder({})).removeRecursively();
   QApplication::clipboard()->clear(); // A copied plan is some megabytes.
   desk.space().viewing().look_with(Session().eyes);
@@ -109,7 +109,7 @@ int main(int argc, char** argv) {
   if (!QFile::copy(QStringLiteral(DEMO_PIECE), file)) return 2;
   DeskTop desk;
   desk.dialogs.unsaved = UnsavedAnswer::Discard;
-  if (!desk.window.documents().open(file)) return 2;
+  if (!desk.documents().open(file)) return 2;
   desk.dialogs.save_path = folder.filePath("hands.zonachrom");
   desk.dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
   desk.dialogs.export_path = folder.filePath("set.csv");
@@ -124,7 +124,7 @@ int main(int argc, char** argv) {
     double worked = 0;
     for (int round = 0; round < kRounds; ++round) {
       desk.space().viewing().show_desk(static_cast<Desk>((note + round) % static_cast<int>(kDesks)));
-      if (round % 4 == 3) desk.window.beside().switch_shown();
+      if (round % 4 == 3) desk.program.beside.switch_shown();
       const double before = milliseconds_worked();
       for (int i = 0; i < kActions; ++i) {
         hands.do_anything();
@@ -139,7 +139,7 @@ int main(int argc, char** argv) {
     QFile::remove(file);
     if (!QFile::copy(QStringLiteral(DEMO_PIECE), file)) return 2;
     desk.space().viewing().show_desk(Desk::Observe);
-    if (!desk.window.documents().open(file)) return 2;
+    if (!desk.documents().open(file)) return 2;
     come_to_rest(desk);
     QEventLoop rest;
     when_at_rest(desk.window, [&rest] { rest.quit(); });

@@ -132,13 +132,13 @@ private:
       QDir().mkpath(Journal::folder());
       QFile::copy(file, QDir(Journal::folder()).filePath(QString("left-%1.zonachrom").arg(++m_left)));
       m_desk.dialogs.recovery = RecoveryAnswer::Recover;
-      static_cast<void>(m_desk.window.documents().recover());
+      static_cast<void>(m_desk.documents().recover());
     } else if (below(4) == 0) {
-      m_desk.window.documents().new_piece();
+      m_desk.documents().new_piece();
     } else if (below(3) == 0) {
       m_desk.window.open_when_free({file});
     } else {
-      static_cast<void>(m_desk.window.documents().open(file));
+      static_cast<void>(m_desk.documents().open(file));
     }
     if (m_desk.space().document() != before) m_changed();
   }

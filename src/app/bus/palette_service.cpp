@@ -40,8 +40,8 @@ constexpr qsizetype kLongestColor = 200;
 
 } // namespace
 
-PaletteService::PaletteService(Studio& space, Picking& picking, QObject* parent)
-    : QObject(parent), m_space(space), m_picks(picking), m_palette(new PaletteAdaptor(this)) {
+PaletteService::PaletteService(Studio& space, Picking& picking)
+    : m_space(space), m_picks(picking), m_palette(new PaletteAdaptor(this)) {
   new ApplicationAdaptor(this);
   qDBusRegisterMetaType<BusSwatch>();
   qDBusRegisterMetaType<QList<BusSwatch>>();

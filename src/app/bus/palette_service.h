@@ -25,7 +25,7 @@ class PaletteAdaptor;
 class PaletteService final : public QObject, protected QDBusContext {
   Q_OBJECT
 public:
-  explicit PaletteService(Studio& space, Picking& picking, QObject* parent);
+  PaletteService(Studio& space, Picking& picking);
   ~PaletteService() override;
   /// False where there is no bus, or where another window is spoken to already.
   [[nodiscard]] bool listening() const { return m_listening; }

@@ -45,7 +45,7 @@ HandOverForm kept_form() {
 
 } // namespace
 
-HandOver::HandOver(Studio& space) : QObject(&space), m_space(space), m_form(kept_form()) {
+HandOver::HandOver(Studio& space) : m_space(space), m_form(kept_form()) {
   connect(&space, &Studio::pickEnded, this, &HandOver::hand);
 }
 

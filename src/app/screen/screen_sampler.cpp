@@ -12,8 +12,8 @@
 
 namespace zc {
 
-ScreenSampler::ScreenSampler(Studio& space, Picking& picking, Viewing& viewing)
-    : QObject(&space), m_space(space), m_picks(picking), m_viewing(viewing),
+ScreenSampler::ScreenSampler(Studio& space, Picking& picking, Viewing& viewing, QObject* parent)
+    : QObject(parent), m_space(space), m_picks(picking), m_viewing(viewing),
       m_portal(QDBusConnection::sessionBus()), m_key(QDBusConnection::sessionBus()) {
   connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::take_color);
   connect(&m_key, &DesktopKey::failed, &m_space, &Studio::notice);

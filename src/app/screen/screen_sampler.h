@@ -18,7 +18,7 @@ class Viewing;
 class ScreenSampler final : public QObject {
   Q_OBJECT
 public:
-  explicit ScreenSampler(Studio& space, Picking& picking, Viewing& viewing);
+  ScreenSampler(Studio& space, Picking& picking, Viewing& viewing, QObject* parent);
   ~ScreenSampler() override;
   /// The color of a pixel, or of the average around it, is taken up.
   void take_color();

@@ -5,8 +5,10 @@
 #include "app/handbook/handbook_window.h"
 #include "app/log/session_log.h"
 #include "app/seams/clipboard.h"
+#include "app/seams/dialogs.h"
 #include "app/window/main_window.h"
 #include "model/documents/documents.h"
+#include "model/workspace/workspace.h"
 
 #include <QApplication>
 #include <QMenuBar>
@@ -37,9 +39,10 @@ void MainWindow::offer_first_start() {
     m_space.viewing().show_desk(Desk::Observe);
   });
   connect(first, &FirstStart::demoAsked, this, [this] {
-    m_documents->open_demo();
-    m_steps->begin();
-    m_space.viewing().show_desk(Desk::Observe);
+    m_documents.open_demo([this](bool /*opened*/) {
+      m_steps->begin();
+      m_space.viewing().show_desk(Desk::Observe);
+    });
   });
   for (const auto chosen : {&FirstStart::photoAsked, &FirstStart::emptyAsked, &FirstStart::demoAsked})
     connect(first, chosen, first, &QObject::deleteLater);

@@ -3,7 +3,6 @@
 
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
-#include "app/bus/palette_service.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/grade/list_view.h"
 #include "app/desks/grade/rows_view.h"
@@ -26,12 +25,11 @@
 #include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
-#include "app/window/beside.h"
 #include "app/window/card_panel.h"
+#include "app/window/file_progress.h"
 #include "app/window/hand_panel.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
-#include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "app/window/piece_exports.h"
 #include "app/window/set_files.h"
@@ -76,24 +74,21 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 
 } // namespace
 
-MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
-    : QMainWindow(parent), m_dialogs(m_space, dialogs), m_questions(m_dialogs, *this),
-      m_hand_over(new HandOver(m_space)), m_beside(new Beside(m_space, *m_hand_over, *this)),
-      m_sampler(new ScreenSampler(m_space, m_space.picking(), m_space.viewing())),
-      m_long_work(new LongWork(this)), m_documents(new Documents(m_space, m_questions, *m_long_work)),
-      m_head(new Head(m_space, m_space.viewing(), this)), m_notice(new NoticeBar(this)),
-      m_stage(new QStackedWidget(this)), m_observe(new ObserveDesk(m_space, m_stage)),
-      m_limit(new LimitDesk(m_space, m_stage)), m_pick(new PickDesk(m_space, m_stage)),
-      m_grade(new GradeDesk(m_space, m_stage)), m_try(new TryDesk(m_space, m_stage)),
-      m_share(new ShareDesk(m_space, m_stage)),
+MainWindow::MainWindow(Workspace& space, FileJob& job, Documents& documents, HandOver& hand_over,
+                       Dialogs& dialogs)
+    : m_space(space), m_job(job), m_documents(documents), m_hand_over(hand_over), m_dialogs(dialogs),
+      m_sampler(new ScreenSampler(m_space, m_space.picking(), m_space.viewing(), this)),
+      m_progress(new FileProgress(job, this)), m_head(new Head(m_space, m_space.viewing(), this)),
+      m_notice(new NoticeBar(this)), m_stage(new QStackedWidget(this)),
+      m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
+      m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
+      m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),
       m_kept(new KeptReference(m_space, m_space.picking(), m_space.laying(), m_space.viewing(),
                                m_space.reader(), this)),
       m_band(new ValueBand(m_space, this)), m_set_files(new SetFiles(m_space, m_dialogs, *this)),
-      m_exports(new PieceExports(m_space, m_space.viewing(), *m_documents, m_dialogs, *this)),
-      m_share_files(new ShareFiles(m_space, m_space.viewing(), m_space.shares(), m_dialogs, *m_exports,
-                                   *m_long_work, *this)) {
-  m_space.set_unfinished(&m_hands);
-  m_documents->setParent(this);
+      m_exports(new PieceExports(m_space, m_space.viewing(), m_documents, m_dialogs, *this)),
+      m_share_files(
+          new ShareFiles(m_space, m_space.viewing(), m_space.shares(), m_dialogs, *m_exports, m_job, *this)) {
   m_free = new QTimer(this);
   m_free->setInterval(kLooksForFreeHands);
   connect(m_free, &QTimer::timeout, this, &MainWindow::open_waiting);
@@ -113,8 +108,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
   connect(&m_space, &Workspace::refusalOver, m_notice, &NoticeBar::forget);
   m_space.hear({Part::Desk, Part::SetView, Part::Looking}, this, &MainWindow::show_desk_parts);
-  connect(m_documents, &Documents::changed, this, &MainWindow::show_state);
-  connect(m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
+  connect(&m_documents, &Documents::changed, this, &MainWindow::show_state);
+  connect(&m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
   note_for_reports();
   m_space.hear({Part::Words}, this, &MainWindow::show_state);
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
@@ -131,17 +126,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
   show_state();
 }
 
-MainWindow::~MainWindow() {
-  // The parts speak to the workspace to their end (a field that loses the focus tells it), so they go first.
-  delete takeCentralWidget();
-  delete m_service;
-  delete m_sampler;
-  delete m_beside;
-  delete m_set_files;
-  delete m_share_files;
-  delete m_exports;
-  delete m_documents;
-}
+MainWindow::~MainWindow() = default;
 
 void MainWindow::lay_out() {
   for (const auto& desk : kDeskWords) m_stage->addWidget(stage_of(desk.value));
@@ -157,7 +142,7 @@ void MainWindow::lay_out() {
   m_split->addWidget(m_band);
   m_kept_width.fill(KeptReference::kUsual);
   connect(m_split, &QSplitter::splitterMoved, this, &MainWindow::note_shares);
-  m_tray = new Tray(m_space, *m_hand_over, this);
+  m_tray = new Tray(m_space, m_hand_over, this);
   connect(m_tray, &Tray::copyHexAsked, this, &MainWindow::copy_hex);
   auto* tray_area = new QScrollArea(this);
   tray_area->setFrameShape(QFrame::NoFrame);
@@ -178,6 +163,7 @@ void MainWindow::lay_out() {
   m_hint = new HintLine(middle);
 
   auto* center = new QWidget(this);
+  m_center.reset(center);
   auto* column = new QVBoxLayout(center);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(0);
@@ -185,19 +171,16 @@ void MainWindow::lay_out() {
   column->addWidget(m_head);
   column->addWidget(m_steps);
   column->addWidget(middle, 1);
-  column->addWidget(m_long_work);
+  column->addWidget(m_progress);
   column->addWidget(m_notice);
   column->addWidget(tray_area);
   m_card = new CardPanel(m_space, center);
   connect(m_card, &CardPanel::closed, this, [this] { open_card(false); });
   connect(m_head, &Head::cardAsked, this, &MainWindow::open_card);
-  m_hand_panel = new HandPanel(*m_hand_over, m_space, center);
+  m_hand_panel = new HandPanel(m_hand_over, m_space, center);
   connect(m_hand_panel, &HandPanel::closed, this, [this] { open_hand_panel(false); });
-  connect(m_beside, &Beside::formAsked, this, [this] { open_hand_panel(true); });
-  connect(m_beside, &Beside::screenAsked, m_sampler, &ScreenSampler::take_color);
   connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_space.viewing().show_desk(Desk::Observe); });
-  connect(m_head, &Head::besideAsked, m_beside, &Beside::switch_shown);
-  connect(m_beside, &Beside::changed, this, [this] { m_head->show_beside(m_beside->shown()); });
+  connect(m_head, &Head::besideAsked, this, &MainWindow::besideAsked);
   setCentralWidget(center);
   setMinimumSize(kLeastWindow);
   resize(1280, 800);
@@ -207,7 +190,7 @@ void MainWindow::lay_out() {
 void MainWindow::note_for_reports() {
   connect(&m_space, &Workspace::notice, this,
           [](const QString& sentence) { session_log::note(QStringLiteral("said: ") + sentence); });
-  connect(m_documents, &Documents::pieceSaved, this, [] { session_log::note(QStringLiteral("saved")); });
+  connect(&m_documents, &Documents::pieceSaved, this, [] { session_log::note(QStringLiteral("saved")); });
   m_space.hear({Part::Desk}, this, [this, last = -1]() mutable {
     const int desk = static_cast<int>(m_space.session().desk);
     if (std::exchange(last, desk) != desk) session_log::note(QStringLiteral("desk %1").arg(desk + 1));
@@ -426,7 +409,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void MainWindow::show_state() {
-  m_head->set_state_words(m_documents->state_words());
+  m_head->set_state_words(m_documents.state_words());
   setWindowTitle(tr("%1[*] - Zonachrom").arg(QString::fromStdString(m_space.piece().title)));
   setWindowModified(m_space.store().edited());
 }
@@ -449,41 +432,57 @@ void MainWindow::restore_view() {
   show_desk_parts();
 }
 
-void MainWindow::listen_on_bus() {
-  m_service = new PaletteService(m_space, m_space.picking(), this);
-  // The caller has its answer before the painter is asked anything.
-  connect(
-      m_service, &PaletteService::called, this,
-      [this](const QStringList& files) {
-        show();
-        raise();
-        activateWindow();
-        open_when_free(files);
-      },
-      Qt::QueuedConnection);
-  if (DesktopKey::wanted()) m_sampler->desktop_key().turn(true);
+void MainWindow::call(const QStringList& files) {
+  show();
+  raise();
+  activateWindow();
+  open_when_free(files);
 }
 
-bool MainWindow::leave() {
+void MainWindow::show_beside(bool shown) {
+  m_beside = shown;
+  m_head->show_beside(shown);
+  m_beside_action->setChecked(shown);
+}
+
+void MainWindow::leave() {
   m_leaving = true;
-  const bool left = close();
-  m_leaving = false;
-  return left;
+  close();
+}
+
+/// Where that has to be asked or saved first, the window closes itself after the answer.
+bool MainWindow::may_close() {
+  if (std::exchange(m_may_close, false)) return true;
+  const auto asking = std::make_shared<bool>(true);
+  m_documents.may_leave([this, asking, leaving = m_leaving, guard = QPointer(this)](bool may) {
+    if (*asking) {
+      m_may_close = may;
+      return;
+    }
+    if (!guard || !may) return;
+    m_may_close = true;
+    m_leaving = leaving;
+    close();
+  });
+  *asking = false;
+  return std::exchange(m_may_close, false);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
   // The companion goes on with the same piece; it calls this window back.
-  if (m_beside->shown() && !m_leaving) {
+  if (m_beside && !m_leaving) {
     event->ignore();
     return hide();
   }
-  if (!m_documents->may_leave()) return event->ignore();
-  m_beside->end();
-  m_documents->leave();
+  const bool closes = may_close();
+  m_leaving = false;
+  if (!closes) return event->ignore();
+  m_documents.leave();
   QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
   for (std::size_t desk = 0; desk < kDesks; ++desk)
     QSettings().setValue(kept_setting(desk), m_kept_width[desk]);
   event->accept();
+  emit left();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -521,12 +520,14 @@ bool MainWindow::takes_as_palette(const QString& path) const {
   return m_space.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
 }
 
-void MainWindow::open_files(const QStringList& paths) {
+void MainWindow::open_files(QStringList paths, std::function<void()> then) {
   bool photos = false;
-  for (const QString& path : paths) {
+  while (!paths.isEmpty()) {
+    const QString path = paths.takeFirst();
     if (is_piece_file(path.toStdString()))
-      m_documents->open(path);
-    else if (path.endsWith(QStringLiteral(".zonaparcel")))
+      return m_documents.open(
+          path, [this, paths, then = std::move(then)](bool /*opened*/) { open_files(paths, then); });
+    if (path.endsWith(QStringLiteral(".zonaparcel")))
       m_set_files->unpack_parcel(path);
     else if (takes_as_palette(path))
       m_set_files->bring_in(path);
@@ -536,6 +537,7 @@ void MainWindow::open_files(const QStringList& paths) {
     }
   }
   if (photos) m_space.viewing().show_desk(Desk::Observe);
+  then();
 }
 
 void MainWindow::open_when_free(const QStringList& paths) {
@@ -544,7 +546,7 @@ void MainWindow::open_when_free(const QStringList& paths) {
 }
 
 void MainWindow::open_waiting() {
-  const bool free = !hands_are_busy() && !m_long_work->running();
+  const bool free = !hands_are_busy() && !m_job.running();
   if (free && !m_waiting.isEmpty()) open_files(std::exchange(m_waiting, {}));
   m_waiting.isEmpty() ? m_free->stop() : m_free->start();
 }

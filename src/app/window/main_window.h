@@ -2,14 +2,16 @@
 // The main window: menus, head, stage, value band, tray.
 #pragma once
 
-#include "app/seams/piece_dialogs.h"
 #include "app/theme/theme.h"
-#include "app/window/window_hands.h"
-#include "app/window/window_questions.h"
-#include "model/workspace/workspace.h"
+#include "core/piece/piece.h"
+#include "core/session/session.h"
 
 #include <QMainWindow>
+#include <array>
+#include <functional>
 #include <map>
+#include <memory>
+#include <optional>
 
 class QMenu;
 class QSplitter;
@@ -21,13 +23,13 @@ namespace zc {
 /// Setting: files of another start go to the running window.
 inline constexpr auto kOneWindowKey = "oneWindow";
 
-class Beside;
-class PaletteService;
 class ScreenSampler;
 class TryDesk;
 class CardPanel;
+class Dialogs;
 class Documents;
-class LongWork;
+class FileJob;
+class FileProgress;
 class GradeDesk;
 class HandOver;
 class HandbookWindow;
@@ -47,35 +49,43 @@ class StageArea;
 class StepsLine;
 class Tray;
 class ValueBand;
+class Workspace;
 
 class MainWindow final : public QMainWindow {
   Q_OBJECT
 public:
-  explicit MainWindow(Dialogs& dialogs, QWidget* parent = nullptr);
+  MainWindow(Workspace& space, FileJob& job, Documents& documents, HandOver& hand_over, Dialogs& dialogs);
   ~MainWindow() override;
 
-  [[nodiscard]] Workspace& space() { return m_space; }
-  [[nodiscard]] Documents& documents() { return *m_documents; }
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
   [[nodiscard]] SetFiles& set_files() { return *m_set_files; }
   [[nodiscard]] HintLine& hint() { return *m_hint; }
-  [[nodiscard]] Beside& beside() { return *m_beside; }
-  [[nodiscard]] HandOver& hand_over() { return *m_hand_over; }
-  /// Leaves the program, also while the window is put away; false when the painter stays.
-  bool leave();
-  /// From now on other programs can speak to the window over the session bus.
-  void listen_on_bus();
+  [[nodiscard]] ScreenSampler& sampler() { return *m_sampler; }
+  /// Leaves the program, also while the window is put away; the painter may stay.
+  void leave();
+  /// Another window of the program is there, and the program goes on when this one is closed.
+  void show_beside(bool shown);
+  /// Another start of the program wants the window, and these files opened.
+  void call(const QStringList& files);
+  void open_hand_panel(bool open);
   /// For the left hand: what is reached for stands on the left, what is looked at on the right.
   void use_left_hand(bool left);
   void use_surround(Surround surround);
-  /// A piece is opened, a palette offered, a photo taken in, each as if it had been dropped on the window.
-  void open_files(const QStringList& paths);
+  /// A piece is opened, a palette offered, a photo taken in, one after the other, each as if it had been
+  /// dropped on the window.
+  void open_files(
+      QStringList paths, std::function<void()> then = [] {});
   /// The same for other programs: while a question, a menu or a drag is under way they wait for its end.
   void open_when_free(const QStringList& paths);
   /// Where the program was never used here: how to begin.
   void offer_first_start();
   /// By its name, see handbook_pages().
   void open_handbook(const QString& page);
+
+signals:
+  void besideAsked();
+  /// It closes for good.
+  void left();
 
 protected:
   bool event(QEvent* event) override;
@@ -99,7 +109,9 @@ private:
   void make_try_menu();
   void try_way(TryWay way);
   void save_tried_picture();
-  [[nodiscard]] std::optional<std::vector<Id>> by_exact_use(bool used);
+  void by_exact_use(bool used, const std::function<void(const std::vector<Id>&)>& then);
+  void let_go_of(const std::vector<Id>& unused);
+  void mark_used(const std::vector<Id>& used);
   void save_pairs();
   void make_share_menu();
   void add_share_views(QMenu& menu);
@@ -131,7 +143,7 @@ private:
   [[nodiscard]] QWidget* stage_of(Desk desk) const;
   [[nodiscard]] int width_to_share() const;
   void open_card(bool open);
-  void open_hand_panel(bool open);
+  [[nodiscard]] bool may_close();
   void share_width();
   void note_shares();
   void fit_on_screen();
@@ -140,16 +152,13 @@ private:
   void note_for_reports();
   void open_waiting();
 
-  WindowHands m_hands; ///< Before what uses them.
-  Workspace m_space;
-  PieceDialogs m_dialogs;
-  WindowQuestions m_questions;
-  HandOver* m_hand_over;
-  Beside* m_beside;
-  PaletteService* m_service = nullptr;
+  Workspace& m_space;
+  FileJob& m_job;
+  Documents& m_documents;
+  HandOver& m_hand_over;
+  Dialogs& m_dialogs;
   ScreenSampler* m_sampler;
-  LongWork* m_long_work;
-  Documents* m_documents;
+  FileProgress* m_progress;
   Head* m_head;
   NoticeBar* m_notice;
   QStackedWidget* m_stage;
@@ -167,7 +176,7 @@ private:
   HandbookWindow* m_handbook = nullptr;
   CardPanel* m_card = nullptr;
   HandPanel* m_hand_panel = nullptr;
-  bool m_leaving = false;
+  bool m_beside = false, m_leaving = false, m_may_close = false;
   QStringList m_waiting; ///< Files that other programs want opened.
   QTimer* m_free;        ///< Looks whether hands are free.
   StageArea* m_stage_area = nullptr;
@@ -182,8 +191,10 @@ private:
   std::optional<Layout> m_shown;
   bool m_shown_kept = false;
   std::array<int, kDesks> m_kept_width;
-  QAction* m_left_handed = nullptr;
+  QAction *m_left_handed = nullptr, *m_beside_action = nullptr;
   std::array<QMenu*, kDesks> m_desk_menus{};
+  /// Last, so that it goes first: what speaks while it goes speaks to a window that is whole.
+  std::unique_ptr<QWidget> m_center;
 };
 
 } // namespace zc

@@ -16,7 +16,6 @@
 #include "app/theme/interface_size.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
-#include "app/window/beside.h"
 #include "app/window/main_window.h"
 #include "app/window/set_files.h"
 #include "core/piece/remedies.h"
@@ -56,21 +55,21 @@ void MainWindow::make_file_menu() {
   auto* menu = menuBar()->addMenu(tr("&File"));
   menu->setToolTipsVisible(true);
   add_action(menu, tr("&New piece"), tr("Start an empty piece"), QKeySequence::New,
-             [this] { m_documents->new_piece(); });
+             [this] { m_documents.new_piece(); });
   add_action(menu, tr("&Open..."), tr("Open a piece"), QKeySequence::Open,
-             [this] { m_documents->open_asked(); });
+             [this] { m_documents.open_asked(); });
   auto* recent = menu->addMenu(tr("Open &recent"));
   connect(recent, &QMenu::aboutToShow, this, [this, recent] { fill_recent_menu(recent); });
   add_action(menu, tr("Open the &demo piece"), tr("Open Coppersmiths' Row as an unsaved copy"), {},
-             [this] { m_documents->open_demo(); });
+             [this] { m_documents.open_demo(); });
   add_action(menu, tr("The &card of the piece..."), tr("Title, words, date and signature in one place"), {},
              [this] { open_card(true); });
   menu->addSeparator();
   add_action(menu, tr("&Save"), tr("Save the piece; the version before is kept beside it"),
-             QKeySequence::Save, [this] { m_documents->save(); })
+             QKeySequence::Save, [this] { m_documents.save(); })
       ->setObjectName(QStringLiteral("save"));
   add_action(menu, tr("Save &as..."), tr("Save the piece under another name"),
-             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { m_documents->save_as(); });
+             QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { m_documents.save_as(); });
   menu->addSeparator();
   add_action(menu, tr("Add &photos..."), tr("Add reference photos to the piece"),
              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O), [this] { add_photos(); });
@@ -104,9 +103,9 @@ void MainWindow::make_file_menu() {
 
 void MainWindow::fill_recent_menu(QMenu* menu) {
   menu->clear();
-  for (const QString& path : m_documents->recent_files()) {
+  for (const QString& path : m_documents.recent_files()) {
     auto* action =
-        menu->addAction(QFileInfo(path).fileName(), this, [this, path] { m_documents->open(path); });
+        menu->addAction(QFileInfo(path).fileName(), this, [this, path] { m_documents.open(path); });
     action->setToolTip(path);
     action->setData(path);
   }
@@ -130,9 +129,9 @@ void MainWindow::make_edit_menu() {
   auto* hand =
       add_action(menu, tr("&Hand over every pick"),
                  tr("Every pick goes to the clipboard at its end, in the chosen form"),
-                 QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over->turn(!m_hand_over->on()); });
+                 QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over.turn(!m_hand_over.on()); });
   hand->setCheckable(true);
-  connect(m_hand_over, &HandOver::changed, hand, [this, hand] { hand->setChecked(m_hand_over->on()); });
+  connect(&m_hand_over, &HandOver::changed, hand, [this, hand] { hand->setChecked(m_hand_over.on()); });
   add_action(menu, tr("Fo&rm of what is handed over..."),
              tr("As hex, numbers, css or a line of your own; with a picture or without"), {},
              [this] { open_hand_panel(true); });
@@ -249,11 +248,10 @@ void MainWindow::make_view_menu() {
   kept->setCheckable(true);
   m_space.hear({Part::Desk, Part::Looking}, kept,
                [this, kept] { kept->setChecked(reference_kept(m_space.session())); });
-  auto* beside = add_action(menu, tr("&Beside the canvas"),
-                            tr("A small window with plan, axis and set, above other programs"),
-                            QKeySequence(Qt::Key_B), [this] { m_beside->switch_shown(); });
-  beside->setCheckable(true);
-  connect(m_beside, &Beside::changed, beside, [this, beside] { beside->setChecked(m_beside->shown()); });
+  m_beside_action = add_action(menu, tr("&Beside the canvas"),
+                               tr("A small window with plan, axis and set, above other programs"),
+                               QKeySequence(Qt::Key_B), [this] { emit besideAsked(); });
+  m_beside_action->setCheckable(true);
   auto* vivid = add_action(menu, tr("Vivi&d plan"), tr("Each hue at the value where it is strongest"), {},
                            [this] { m_space.viewing().show_vivid_plan(!m_space.session().vivid_plan); });
   vivid->setCheckable(true);

@@ -3,8 +3,8 @@
 
 #include "app/seams/clipboard.h"
 #include "app/seams/dialogs.h"
-#include "app/window/long_work.h"
 #include "app/window/piece_exports.h"
+#include "model/documents/file_job.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
@@ -32,17 +32,15 @@ bool print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& image
 } // namespace
 
 ShareFiles::ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dialogs& dialogs,
-                       PieceExports& exports, LongWork& long_work, QWidget& window)
+                       PieceExports& exports, FileJob& job, QWidget& window)
     : QObject(&window), m_space(space), m_viewing(viewing), m_shares(shares), m_dialogs(dialogs),
-      m_exports(exports), m_long_work(long_work), m_window(window) {}
+      m_exports(exports), m_job(job), m_window(window) {}
 
-bool ShareFiles::work(const QString& what, const std::function<void(const Progress&)>& make) {
-  if (m_long_work.running()) {
-    tell(tr("A file is still being read or written; stop that first, or wait for it."));
-    return false;
-  }
-  m_long_work.run(what, make);
-  return true;
+void ShareFiles::work(const QString& what, std::function<void(const Progress&)> make,
+                      std::function<void()> then) {
+  if (m_job.running())
+    return tell(tr("A file is still being read or written; stop that first, or wait for it."));
+  m_job.start(what, std::move(make), this, std::move(then));
 }
 
 void ShareFiles::tell(const QString& sentence) { emit m_space.notice(sentence); }
@@ -59,47 +57,65 @@ void ShareFiles::write_sheet(const QString& format) {
   for (const std::string& file : sheet_file_names(path.toStdString(), order->sheet.pages.size()))
     if (text(file) != path) further << text(file);
   if (!m_exports.may_write(further)) return;
-  Result<std::vector<std::string>> files = std::vector<std::string>();
-  const bool done = work(tr("Writing the sheet"), [&](const Progress& progress) {
-    files = zc::write_sheet(*order, path.toStdString(), progress);
-  });
-  if (!done) return;
-  if (!files) return tell(words(files.error()));
-  m_exports.note_written(QStringList(path) + further);
-  tell(files->size() == 1 ? tr("Written to \"%1\".").arg(path)
-                          : tr("Written to \"%1\" and %2 more files.").arg(path).arg(files->size() - 1));
+  using Files = Result<std::vector<std::string>>;
+  const auto files = std::make_shared<Files>(std::vector<std::string>());
+  work(
+      tr("Writing the sheet"),
+      [files, order = *order, path](const Progress& progress) {
+        *files = zc::write_sheet(order, path.toStdString(), progress);
+      },
+      [this, files, path, further] {
+        if (!*files) return tell(words(files->error()));
+        m_exports.note_written(QStringList(path) + further);
+        const std::size_t count = files->value().size();
+        tell(count == 1 ? tr("Written to \"%1\".").arg(path)
+                        : tr("Written to \"%1\" and %2 more files.").arg(path).arg(count - 1));
+      });
 }
 
 void ShareFiles::print_sheet() {
   const auto order = m_shares.sheet_order();
   if (!order) return tell(words(order.error()));
-  SheetImages images;
-  if (!work(tr("Making the sheet"), [&](const Progress&) { images = images_of(order->images); })) return;
-  m_dialogs.print(&m_window, [&](QPrinter& printer) {
-    if (!print_pages(printer, order->sheet, images))
-      tell(tr("The sheet was not printed: the printer, or the file it prints to, does not take it."));
-  });
+  const auto images = std::make_shared<SheetImages>();
+  work(
+      tr("Making the sheet"),
+      [images, order = *order](const Progress&) { *images = images_of(order.images); },
+      [this, images, sheet = order->sheet] {
+        m_dialogs.print(&m_window, [&](QPrinter& printer) {
+          if (!print_pages(printer, sheet, *images))
+            tell(tr("The sheet was not printed: the printer, or the file it prints to, does not take it."));
+        });
+      });
 }
 
 void ShareFiles::write_plan() {
   const PlanOrder order = m_shares.plan_order();
   const QString path = m_dialogs.export_file(&m_window, tr("plan.png"), tr("Pictures (*.png *.svg)"));
   if (path.isEmpty()) return;
-  Status written = Done{};
-  if (work(tr("Writing the plan"),
-           [&](const Progress& progress) { written = zc::write_plan(order, path.toStdString(), progress); }))
-    tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+  const auto written = std::make_shared<Status>(Done{});
+  work(
+      tr("Writing the plan"),
+      [written, order, path](const Progress& progress) {
+        *written = zc::write_plan(order, path.toStdString(), progress);
+      },
+      [this, written, path] {
+        tell(*written ? tr("Written to \"%1\".").arg(path) : words(written->error()));
+      });
 }
 
 void ShareFiles::copy_plan() {
-  const PlanOrder order = m_shares.plan_order();
-  Result<QImage> plan = QImage();
-  if (!work(tr("Making the plan"),
-            [&](const Progress& progress) { plan = plan_image(order.piece, order.spec, progress); }))
-    return;
-  if (!plan) return tell(words(plan.error()));
-  put_on_clipboard(*plan);
-  tell(tr("Copied the plan, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
+  const auto plan = std::make_shared<Result<QImage>>(QImage());
+  work(
+      tr("Making the plan"),
+      [plan, order = m_shares.plan_order()](const Progress& progress) {
+        *plan = plan_image(order.piece, order.spec, progress);
+      },
+      [this, plan] {
+        if (!*plan) return tell(words(plan->error()));
+        const QImage& picture = plan->value();
+        put_on_clipboard(picture);
+        tell(tr("Copied the plan, %1 × %2 pixels.").arg(picture.width()).arg(picture.height()));
+      });
 }
 
 void ShareFiles::choose_folder() {
@@ -133,12 +149,14 @@ bool ShareFiles::write_chosen() {
   }
   const QStringList files = files_of(*order);
   if (!m_exports.may_write(files)) return false;
-  QString said;
-  const bool done =
-      work(tr("Writing the files"), [&](const Progress& progress) { said = write_files(*order, progress); });
-  if (!done) return true;
-  m_exports.note_written(files);
-  tell(said);
+  const auto said = std::make_shared<QString>();
+  work(
+      tr("Writing the files"),
+      [said, order = *order](const Progress& progress) { *said = write_files(order, progress); },
+      [this, said, files] {
+        m_exports.note_written(files);
+        tell(*said);
+      });
   return true;
 }
 

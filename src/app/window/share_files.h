@@ -13,7 +13,7 @@ class QWidget;
 namespace zc {
 
 class Dialogs;
-class LongWork;
+class FileJob;
 class PieceExports;
 class ShareReader;
 class Studio;
@@ -23,7 +23,7 @@ class ShareFiles final : public QObject {
   Q_OBJECT
 public:
   ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dialogs& dialogs, PieceExports& exports,
-             LongWork& long_work, QWidget& window);
+             FileJob& job, QWidget& window);
 
   /// "pdf", "svg" or "png"; "print" for the printer.
   void write_sheet(const QString& format);
@@ -40,7 +40,7 @@ public:
 
 private:
   /// Says so and does nothing while other work is being done.
-  bool work(const QString& what, const std::function<void(const Progress&)>& make);
+  void work(const QString& what, std::function<void(const Progress&)> make, std::function<void()> then);
   void tell(const QString& sentence);
   /// False where the files of others are not to be replaced.
   bool write_chosen();
@@ -49,7 +49,7 @@ private:
   ShareReader& m_shares;
   Dialogs& m_dialogs;
   PieceExports& m_exports;
-  LongWork& m_long_work;
+  FileJob& m_job;
   QWidget& m_window;
 };
 

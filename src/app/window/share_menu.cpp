@@ -128,7 +128,7 @@ void MainWindow::hear_share_desk() {
   connect(m_share, &ShareDesk::folderAsked, m_share_files, &ShareFiles::choose_folder);
   connect(m_share, &ShareDesk::writeFilesAsked, m_share_files, &ShareFiles::write_all);
   connect(m_share, &ShareDesk::readLinesAsked, m_set_files, &SetFiles::bring_in_lines_asked);
-  connect(m_documents, &Documents::pieceSaved, m_share_files, &ShareFiles::write_at_save);
+  connect(&m_documents, &Documents::pieceSaved, m_share_files, &ShareFiles::write_at_save);
   ParcelPanel& parcels = m_share->parcel();
   connect(&parcels, &ParcelPanel::packAsked, m_set_files, &SetFiles::pack_parcel);
   connect(&parcels, &ParcelPanel::putAsked, m_set_files, &SetFiles::put_on_shelf);

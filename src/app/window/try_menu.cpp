@@ -6,11 +6,11 @@
 #include "app/desks/try/try_desk.h"
 #include "app/desks/try/try_view.h"
 #include "app/seams/dialogs.h"
-#include "app/window/long_work.h"
 #include "app/window/notice_bar.h"
 #include "io/exchange/study_files.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
+#include "model/documents/file_job.h"
 #include "model/i18n/text.h"
 #include "model/study/study_order.h"
 #include "model/study/try_reading.h"
@@ -46,28 +46,13 @@ void MainWindow::make_try_menu() {
              [this] { m_try->view().flip(); });
   menu->addSeparator();
   add_action(menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {}, [this] {
-    if (const auto unused = by_exact_use(false)) m_space.set_work().select(*unused);
+    by_exact_use(false, [this](const std::vector<Id>& unused) { m_space.set_work().select(unused); });
   });
   add_action(menu, tr("&Let go of what is unused"),
-             tr("Remove the swatches that the picture does not use; locked ones stay"), {}, [this] {
-               const auto unused = by_exact_use(false);
-               if (!unused) return;
-               std::vector<Id> gone;
-               for (const Id id : *unused)
-                 if (!find_swatch(m_space.piece(), id)->locked) gone.push_back(id);
-               if (gone.empty()) return m_notice->tell(tr("The picture uses every swatch."));
-               m_space.store().apply(
-                   tr("Let go of %n unused swatches", nullptr, static_cast<int>(gone.size())),
-                   [&](Piece p) { return without_swatches(std::move(p), gone); });
-             });
+             tr("Remove the swatches that the picture does not use; locked ones stay"), {},
+             [this] { by_exact_use(false, [this](const std::vector<Id>& unused) { let_go_of(unused); }); });
   add_action(menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
-             [this] {
-               const auto used = by_exact_use(true);
-               if (!used) return;
-               if (used->empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
-               m_space.store().apply(tr("Mark used"),
-                                     [&](Piece p) { return with_swatches_used(std::move(p), *used, true); });
-             });
+             [this] { by_exact_use(true, [this](const std::vector<Id>& used) { mark_used(used); }); });
   menu->addSeparator();
   add_action(menu, tr("Save the &picture..."),
              tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
@@ -76,32 +61,49 @@ void MainWindow::make_try_menu() {
              [this] { save_pairs(); });
 }
 
-/// Every pixel of the picture is counted, for what is unused may be removed. Nothing where that is not
+void MainWindow::let_go_of(const std::vector<Id>& unused) {
+  std::vector<Id> gone;
+  for (const Id id : unused)
+    if (!find_swatch(m_space.piece(), id)->locked) gone.push_back(id);
+  if (gone.empty()) return m_notice->tell(tr("The picture uses every swatch."));
+  m_space.store().apply(tr("Let go of %n unused swatches", nullptr, static_cast<int>(gone.size())),
+                        [&](Piece p) { return without_swatches(std::move(p), gone); });
+}
+
+void MainWindow::mark_used(const std::vector<Id>& used) {
+  if (used.empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
+  m_space.store().apply(tr("Mark used"),
+                        [&](Piece p) { return with_swatches_used(std::move(p), used, true); });
+}
+
+/// Every pixel of the picture is counted, for what is unused may be removed. Not called where that is not
 /// possible now, which has been said.
-std::optional<std::vector<Id>> MainWindow::by_exact_use(bool used) {
+void MainWindow::by_exact_use(bool used, const std::function<void(const std::vector<Id>&)>& then) {
   TryReader& tries = m_space.tries();
   const auto photo = tries.photo();
   const bool by_areas = tries.study().by_areas;
   const SeenSide side = tries.seen_side(m_space.session().trying.right, true);
-  if (!photo || side.ids.empty() || (by_areas && !side.tried.areas) || m_long_work->running()) {
-    m_notice->tell(tr("There is no picture in the set yet to count in; wait for it, or show one."));
-    return std::nullopt;
-  }
-  const Piece before = m_space.piece();
-  Result<std::vector<std::uint64_t>> counted = std::vector<std::uint64_t>();
-  m_long_work->run(tr("Looking at every pixel"), [&](const Progress& progress) {
-    counted = exact_uses(view_of(photo->full()), side.tried, progress);
-  });
-  if (!counted) return std::nullopt;
-  if (m_space.piece() != before) {
-    m_notice->tell(tr("The piece was changed meanwhile; ask once more."));
-    return std::nullopt;
-  }
-  std::vector<Id> out;
-  for (std::size_t i = 0; i < side.ids.size(); ++i)
-    if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), side.ids[i])) out.push_back(side.ids[i]);
-  std::sort(out.begin(), out.end());
-  return out;
+  if (!photo || side.ids.empty() || (by_areas && !side.tried.areas) || m_job.running())
+    return m_notice->tell(tr("There is no picture in the set yet to count in; wait for it, or show one."));
+  using Counted = Result<std::vector<std::uint64_t>>;
+  const auto counted = std::make_shared<Counted>(std::vector<std::uint64_t>());
+  m_job.start(
+      tr("Looking at every pixel"),
+      [counted, photo, tried = side.tried](const Progress& progress) {
+        *counted = exact_uses(view_of(photo->full()), tried, progress);
+      },
+      this,
+      [this, counted, used, then, ids = side.ids, before = m_space.piece()] {
+        if (!*counted) return;
+        if (m_space.piece() != before)
+          return m_notice->tell(tr("The piece was changed meanwhile; ask once more."));
+        std::vector<Id> out;
+        for (std::size_t i = 0; i < ids.size(); ++i)
+          if ((counted->value()[i] > 0) == used && find_swatch(m_space.piece(), ids[i]))
+            out.push_back(ids[i]);
+        std::sort(out.begin(), out.end());
+        then(out);
+      });
 }
 
 void MainWindow::save_pairs() {

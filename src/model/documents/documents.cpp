@@ -59,8 +59,15 @@ void give_canvases(Piece& demo) {
 
 } // namespace
 
-Documents::Documents(Studio& studio, Questions& questions, FileWork& work)
-    : m_studio(studio), m_questions(questions), m_work(work), m_journal(studio) {
+/// What reading a file gave: the piece, or of a damaged one what is left of it and the version before.
+struct Documents::Opened {
+  Result<Document> document = Document{};
+  FileState state;
+  Result<Rescued> rest = Rescued{};
+};
+
+Documents::Documents(Studio& studio, Questions& questions, FileJob& job)
+    : m_studio(studio), m_questions(questions), m_job(job), m_journal(studio) {
   connect(&studio.store(), &PieceStore::editedChanged, this, &Documents::changed);
 }
 
@@ -90,10 +97,10 @@ void Documents::know_file(const FileState& state) {
   m_journal.set_piece_path(m_path, state);
 }
 
-void Documents::begin(Document document, const QString& path, bool saved) {
+void Documents::begin(Document document, const QString& path, const FileState& state, bool saved) {
   keep_at_hand();
   m_path = path;
-  know_file(path.isEmpty() ? FileState() : m_read_state);
+  know_file(path.isEmpty() ? FileState() : state);
   claim();
   m_studio.start(std::move(document.piece), document.at_hand, saved);
   QPixmapCache::clear();
@@ -113,109 +120,143 @@ void Documents::claim() {
 }
 
 void Documents::new_piece() {
-  if (may_leave()) begin({zc::new_piece(today()), {}}, {}, true);
+  may_leave([this](bool may) {
+    if (may) begin({zc::new_piece(today()), {}}, {}, {}, true);
+  });
 }
 
 void Documents::open_asked() {
-  if (!may_leave()) return;
-  const Piece left = m_studio.piece();
-  const QString folder = m_path.isEmpty() ? QDir::homePath() : QFileInfo(m_path).path();
-  const QString path = m_questions.open_piece(folder);
-  if (!path.isEmpty()) load(path, left);
+  may_leave([this](bool may) {
+    if (!may) return;
+    const Piece left = m_studio.piece();
+    const QString folder = m_path.isEmpty() ? QDir::homePath() : QFileInfo(m_path).path();
+    const QString path = m_questions.open_piece(folder);
+    if (!path.isEmpty()) load(path, left, nobody);
+  });
 }
 
-bool Documents::open(const QString& path) { return may_leave() && load(path, m_studio.piece()); }
+void Documents::open(const QString& path, Then then) {
+  may_leave([this, path, then = std::move(then)](bool may) {
+    may ? load(path, m_studio.piece(), then) : then(false);
+  });
+}
 
-bool Documents::may_still_leave(const Piece& left) {
-  return m_studio.take_typed() && (m_studio.piece() == left || may_leave());
+void Documents::may_still_leave(const Piece& left, Then then) {
+  if (!m_studio.take_typed()) return then(false);
+  m_studio.piece() == left ? then(true) : may_leave(std::move(then));
 }
 
 bool Documents::busy() {
-  if (!m_work.running()) return false;
+  if (!m_job.running()) return false;
   emit m_studio.notice(tr("A file is still being read or written; stop that first, or wait for it."));
   return true;
 }
 
 QString Documents::opening(const QString& path) { return tr("Opening %1").arg(QFileInfo(path).fileName()); }
 
-std::optional<Document> Documents::read(const QString& path, Error* why) {
-  if (busy()) return std::nullopt;
-  Result<Document> read = Document{};
-  const std::filesystem::path file = path.toStdString();
-  m_work.run(opening(path), [&](const Progress& progress) {
-    m_read_state = hashed_state_of_file(file);
-    read = open_document(file, progress);
-  });
-  if (read) return std::move(read).value();
-  const bool asks = why && read.error().code == ErrorCode::Damaged;
-  if (asks) *why = read.error();
-  if (!asks && read.error().code != ErrorCode::Stopped) emit m_studio.notice(words(read.error()));
-  return std::nullopt;
+void Documents::tell(const Error& error) {
+  if (error.code != ErrorCode::Stopped) emit m_studio.notice(words(error));
 }
 
-bool Documents::load(const QString& path, const Piece& left) {
-  const QString keep_path = QFileInfo(path).absoluteFilePath();
-  Error why;
-  std::optional<Document> document;
-  Piece leaving = left;
-  // Saved while it was read, as by an answer to the question whether to leave, it is read once more.
-  do {
-    document = read(path, &why);
-    if (!document) return why.code == ErrorCode::Damaged && load_damaged(path, why, leaving);
-    if (!may_still_leave(leaving)) return false;
-    leaving = m_studio.piece();
-  } while (changed_since(m_read_state, keep_path.toStdString()));
-  document->at_hand = kept_at_hand(keep_path, document->at_hand);
-  remember(keep_path);
-  begin(std::move(*document), keep_path, true);
-  return true;
+void Documents::read(const QString& path, std::function<void(const std::shared_ptr<Opened>&)> then) {
+  const auto opened = std::make_shared<Opened>();
+  m_job.start(
+      opening(path),
+      [opened, file = std::filesystem::path(path.toStdString())](const Progress& progress) {
+        opened->state = hashed_state_of_file(file);
+        opened->document = open_document(file, progress);
+      },
+      this, [opened, then = std::move(then)] { then(opened); });
 }
 
-bool Documents::load_damaged(const QString& path, const Error& error, const Piece& left) {
-  Result<Rescued> rest = error;
-  Result<Document> before = error;
-  m_work.run(opening(path), [&](const Progress& progress) {
-    rest = rescued_document(path.toStdString());
-    before = open_document(backup_path(path.toStdString()), progress);
+void Documents::load(const QString& path, const Piece& left, Then then) {
+  if (busy()) return then(false);
+  read(path, [this, path, left, then = std::move(then)](const std::shared_ptr<Opened>& opened) {
+    if (!opened->document) {
+      const Error error = opened->document.error();
+      if (error.code == ErrorCode::Damaged) return load_damaged(path, error, left, then);
+      tell(error);
+      return then(false);
+    }
+    may_still_leave(left, [this, path, opened, then](bool may) {
+      if (!may) return then(false);
+      const QString keep_path = QFileInfo(path).absoluteFilePath();
+      // Saved while it was read, as by an answer to the question whether to leave, it is read once more.
+      if (changed_since(opened->state, keep_path.toStdString())) return load(path, m_studio.piece(), then);
+      Document document = std::move(opened->document).value();
+      document.at_hand = kept_at_hand(keep_path, document.at_hand);
+      remember(keep_path);
+      begin(std::move(document), keep_path, opened->state, true);
+      then(true);
+    });
   });
-  if (!rest && !before) {
-    emit m_studio.notice(words(error));
-    return false;
-  }
+}
+
+void Documents::load_damaged(const QString& path, const Error& error, const Piece& left, Then then) {
+  const auto opened = std::make_shared<Opened>();
+  m_job.start(
+      opening(path),
+      [opened, file = std::filesystem::path(path.toStdString())](const Progress& progress) {
+        opened->rest = rescued_document(file);
+        opened->document = open_document(backup_path(file), progress);
+      },
+      this,
+      [this, opened, error, left, then = std::move(then)] {
+        if (opened->rest || opened->document) return choose_of_damaged(error, opened, left, then);
+        tell(error);
+        then(false);
+      });
+}
+
+void Documents::choose_of_damaged(const Error& error, const std::shared_ptr<Opened>& opened,
+                                  const Piece& left, Then then) {
   QString says = words(error);
-  if (rest) {
+  if (opened->rest) {
     QStringList lost;
-    for (const std::string& name : rest->lost) lost << text(name);
+    for (const std::string& name : opened->rest->lost) lost << text(name);
     says += lost.isEmpty() ? tr(" All of the piece can still be read.")
                            : tr(" The rest can be read, without: %1.").arg(lost.join(QStringLiteral(", ")));
   } else {
-    says += QLatin1Char(' ') + words(rest.error());
+    says += QLatin1Char(' ') + words(opened->rest.error());
   }
-  const DamagedAnswer answer = m_questions.ask_damaged(says, rest.ok(), before.ok());
+  const DamagedAnswer answer = m_questions.ask_damaged(says, opened->rest.ok(), opened->document.ok());
   if (answer == DamagedAnswer::Neither) {
-    emit m_studio.notice(words(error));
-    return false;
+    tell(error);
+    return then(false);
   }
-  if (!may_still_leave(left)) return false;
-  Document taken =
-      answer == DamagedAnswer::Rest ? std::move(rest).value().document : std::move(before).value();
-  begin(std::move(taken), {}, false);
-  return true;
+  may_still_leave(left, [this, opened, answer, then = std::move(then)](bool may) {
+    if (!may) return then(false);
+    Document taken = answer == DamagedAnswer::Rest ? std::move(opened->rest).value().document
+                                                   : std::move(opened->document).value();
+    begin(std::move(taken), {}, {}, false);
+    then(true);
+  });
 }
 
-bool Documents::open_demo() {
-  if (!may_leave()) return false;
-  const Piece left = m_studio.piece();
-  auto document = read(shared_file(QStringLiteral("coppersmiths-row.zonachrom")));
-  if (!document || !may_still_leave(left)) return false;
-  give_canvases(document->piece);
-  begin(std::move(*document), {}, true);
-  return true;
+void Documents::open_demo(Then then) {
+  may_leave([this, then = std::move(then)](bool may) {
+    if (!may || busy()) return then(false);
+    const Piece left = m_studio.piece();
+    read(shared_file(QStringLiteral("coppersmiths-row.zonachrom")),
+         [this, left, then](const std::shared_ptr<Opened>& opened) {
+           if (!opened->document) {
+             tell(opened->document.error());
+             return then(false);
+           }
+           may_still_leave(left, [this, opened, then](bool still) {
+             if (!still) return then(false);
+             Document demo = std::move(opened->document).value();
+             give_canvases(demo.piece);
+             begin(std::move(demo), {}, {}, true);
+             then(true);
+           });
+         });
+  });
 }
 
 /// Where the file itself was changed since, what was kept becomes a piece without a file: nothing is saved
 /// over the newer one.
-bool Documents::recover() {
+void Documents::recover(Then then) {
   for (const auto& leftover : Journal::leftovers()) {
     auto read = open_document(leftover.file.toStdString());
     if (!read) continue; // Kept: a newer version of the program may have written it.
@@ -224,12 +265,11 @@ bool Documents::recover() {
     switch (m_questions.offer_recovery(text(read->piece.title), leftover.when,
                                        newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
     case RecoveryAnswer::Recover:
-      m_read_state = leftover.piece_state;
-      begin(std::move(read).value(), newer ? QString() : leftover.piece_path, false);
+      begin(std::move(read).value(), newer ? QString() : leftover.piece_path, leftover.piece_state, false);
       m_journal.adopt(leftover);
-      return true;
+      return then(true);
     case RecoveryAnswer::OpenFile:
-      return open(leftover.piece_path);
+      return open(leftover.piece_path, std::move(then));
     case RecoveryAnswer::Discard:
       Journal::discard(leftover);
       break;
@@ -237,7 +277,7 @@ bool Documents::recover() {
       break;
     }
   }
-  return false;
+  then(false);
 }
 
 void Documents::finish() {
@@ -246,7 +286,7 @@ void Documents::finish() {
 }
 
 void Documents::end_now() {
-  m_work.stop();
+  m_job.stop();
   keep_at_hand();
   m_journal.keep();
 }
@@ -267,42 +307,54 @@ AtHand Documents::kept_at_hand(const QString& path, const AtHand& otherwise) con
   return space ? *space : otherwise;
 }
 
-bool Documents::save() {
-  if (busy() || !m_studio.take_typed()) return false;
-  if (m_path.isEmpty()) return save_as();
+void Documents::save(Then then) {
+  if (busy() || !m_studio.take_typed()) return then(false);
+  if (m_path.isEmpty()) return save_as(std::move(then));
   if (elsewhere()) claim(); // It may have been closed there meanwhile.
   const bool changed_elsewhere = changed_since(m_file_state, m_path.toStdString());
-  if (!elsewhere() && !is_read_only(m_path) && !changed_elsewhere) return save_to(m_path);
+  if (!elsewhere() && !is_read_only(m_path) && !changed_elsewhere) return save_to(m_path, std::move(then));
   emit m_studio.notice(
       elsewhere() ? tr("Not saved: this piece is open in another window too; save it under another name.")
       : changed_elsewhere
           ? tr("Not saved: the file was changed by another program or machine meanwhile; save this piece "
                "under another name.")
           : tr("Not saved: the file is read only; save the piece under another name."));
-  return save_as();
+  save_as(std::move(then));
 }
 
-bool Documents::save_as() {
-  if (busy() || !m_studio.take_typed()) return false;
+void Documents::save_as(Then then) {
+  if (busy() || !m_studio.take_typed()) return then(false);
   const QString path =
       asked_to_end_in(QLatin1String(kPieceExtension.data()), m_path.isEmpty() ? suggested_path() : m_path,
                       [this](const QString& suggested) { return m_questions.save_piece(suggested); });
-  return !path.isEmpty() && save_to(path);
+  path.isEmpty() ? then(false) : save_to(path, std::move(then));
 }
 
-bool Documents::save_to(const QString& path) {
-  if (busy()) return false;
-  const Document written = document();
-  Status saved = Done{};
-  FileState state;
-  m_work.run(tr("Saving %1").arg(QFileInfo(path).fileName()), [&](const Progress& progress) {
-    saved = save_document(path.toStdString(), written, progress);
-    if (saved) state = hashed_state_of_file(path.toStdString());
-  });
-  if (!saved) {
-    if (saved.error().code != ErrorCode::Stopped) emit m_studio.notice(words(saved.error()));
-    return false;
-  }
+void Documents::save_to(const QString& path, Then then) {
+  if (busy()) return then(false);
+  struct Saved {
+    Document written;
+    Status status = Done{};
+    FileState state;
+  };
+  const auto saved = std::make_shared<Saved>(Saved{document(), Done{}, {}});
+  m_job.start(
+      tr("Saving %1").arg(QFileInfo(path).fileName()),
+      [saved, file = path.toStdString()](const Progress& progress) {
+        saved->status = save_document(file, saved->written, progress);
+        if (saved->status) saved->state = hashed_state_of_file(file);
+      },
+      this,
+      [this, path, saved, then = std::move(then)] {
+        if (saved->status)
+          note_saved(path, saved->written, saved->state);
+        else
+          tell(saved->status.error());
+        then(saved->status.ok());
+      });
+}
+
+void Documents::note_saved(const QString& path, const Document& written, const FileState& state) {
   const QString saved_path = QFileInfo(path).absoluteFilePath();
   if (saved_path != m_path || !m_claim) {
     m_path = saved_path;
@@ -313,17 +365,18 @@ bool Documents::save_to(const QString& path) {
   remember(m_path);
   emit changed();
   emit pieceSaved();
-  return true;
 }
 
-bool Documents::may_leave() {
-  while (true) {
-    if (busy() || !m_studio.take_typed()) return false;
-    if (!m_studio.store().edited()) return true;
-    const UnsavedAnswer answer = m_questions.ask_unsaved(text(m_studio.piece().title));
-    if (answer == UnsavedAnswer::Discard) return true;
-    if (answer == UnsavedAnswer::Cancel || !save()) return false;
-  }
+void Documents::may_leave(Then then) {
+  if (busy() || !m_studio.take_typed()) return then(false);
+  if (!m_studio.store().edited()) return then(true);
+  const UnsavedAnswer answer = m_questions.ask_unsaved(text(m_studio.piece().title));
+  if (answer != UnsavedAnswer::Save) return then(answer == UnsavedAnswer::Discard);
+  save([this, then = std::move(then)](bool saved) {
+    if (!saved) return then(false);
+    // What is written at every save comes first.
+    m_job.when_free([this, then] { may_leave(then); });
+  });
 }
 
 QString Documents::suggested_path() const {

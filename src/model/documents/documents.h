@@ -5,20 +5,28 @@
 #include "io/container/piece_json.h"
 #include "io/files/claim.h"
 #include "io/files/file_state.h"
+#include "model/documents/file_job.h"
 #include "model/documents/questions.h"
 #include "model/journal/journal.h"
 #include "model/session/studio.h"
 
 #include <QObject>
 #include <QStringList>
+#include <functional>
+#include <memory>
 #include <optional>
 
 namespace zc {
 
+/// Files are read and written beside the window: what is asked for here begins at once and tells its end by
+/// `then`, which may be called before the call returns. Meanwhile the painter may go on working.
 class Documents final : public QObject {
   Q_OBJECT
 public:
-  Documents(Studio& studio, Questions& questions, FileWork& work);
+  /// Whether it came to what was asked for.
+  using Then = std::function<void(bool)>;
+
+  Documents(Studio& studio, Questions& questions, FileJob& job);
 
   [[nodiscard]] const QString& path() const { return m_path; }
   /// "saved", "edited, not saved" and the like.
@@ -27,17 +35,17 @@ public:
 
   void new_piece();
   void open_asked();
-  /// Replaces the open piece only after the file was read whole. False when it was not opened.
-  bool open(const QString& path);
+  /// Replaces the open piece only after the file was read whole.
+  void open(const QString& path, Then then = nobody);
   /// The demo piece, as an unsaved copy.
-  bool open_demo();
-  bool save();
-  bool save_as();
-  /// Offers what a crash left unsaved; true when a piece was opened for it.
-  bool recover();
+  void open_demo(Then then = nobody);
+  void save(Then then = nobody);
+  void save_as(Then then = nobody);
+  /// Offers what a crash left unsaved; whether a piece was opened for it.
+  void recover(Then then);
   /// Takes what is being typed, and asks as often as something is unsaved: work can go on while a large piece
   /// is being saved. False when the painter chose to go on working.
-  bool may_leave();
+  void may_leave(Then then);
   /// Called when the window closes for good.
   void leave() const { keep_at_hand(); }
   /// Everything that has to be on the disk is there, and other windows may have the file.
@@ -56,18 +64,24 @@ private:
   [[nodiscard]] static QString opening(const QString& path);
   /// Says so when a file is being read or written.
   [[nodiscard]] bool busy();
-  /// Nothing where it cannot be read, which has been said then.
-  std::optional<Document> read(const QString& path, Error* why = nullptr);
+  struct Opened;
+  static void nobody(bool) {}
+  void tell(const Error& error);
+  /// REQUIRES that no file is being read or written.
+  void read(const QString& path, std::function<void(const std::shared_ptr<Opened>&)> then);
   /// `left` is the piece that may be left as it is; what has been done since is asked about.
-  bool load(const QString& path, const Piece& left);
-  [[nodiscard]] bool may_still_leave(const Piece& left);
+  void load(const QString& path, const Piece& left, Then then);
+  void may_still_leave(const Piece& left, Then then);
   /// Asks what of a damaged file is opened, as a piece without a file, so that neither is overwritten.
-  bool load_damaged(const QString& path, const Error& error, const Piece& left);
-  void begin(Document document, const QString& path, bool saved);
+  void load_damaged(const QString& path, const Error& error, const Piece& left, Then then);
+  void choose_of_damaged(const Error& error, const std::shared_ptr<Opened>& opened, const Piece& left,
+                         Then then);
+  void begin(Document document, const QString& path, const FileState& state, bool saved);
   void know_file(const FileState& state);
   void keep_at_hand() const;
   [[nodiscard]] AtHand kept_at_hand(const QString& path, const AtHand& otherwise) const;
-  bool save_to(const QString& path);
+  void save_to(const QString& path, Then then);
+  void note_saved(const QString& path, const Document& written, const FileState& state);
   void remember(const QString& path);
   [[nodiscard]] QString suggested_path() const;
   /// Claims the file for this window; another one that has it keeps it.
@@ -77,12 +91,11 @@ private:
 
   Studio& m_studio;
   Questions& m_questions;
-  FileWork& m_work;
+  FileJob& m_job;
   Journal m_journal;
   QString m_path;
   std::optional<FileClaim> m_claim; ///< Held while the piece is open here.
   FileState m_file_state;           ///< Of the file when it was last read or written here.
-  FileState m_read_state;           ///< Of the file that was read last.
 };
 
 } // namespace zc

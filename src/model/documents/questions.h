@@ -2,8 +2,6 @@
 // What is asked of the painter about pieces and their files; a window asks it in its own way, a test answers.
 #pragma once
 
-#include "core/base/progress.h"
-
 #include <QString>
 #include <functional>
 
@@ -34,16 +32,6 @@ public:
   virtual RecoveryAnswer offer_recovery(const QString& title, const QString& when, const QString& newer) = 0;
   /// `says` is what is lost; `rest` and `before` whether there is something to read.
   virtual DamagedAnswer ask_damaged(const QString& says, bool rest, bool before) = 0;
-};
-
-/// How work on a file is waited for that may take longer than a moment.
-class FileWork {
-public:
-  virtual ~FileWork() = default;
-  /// Comes back when it is done. REQUIRES that none is running.
-  virtual void run(const QString& what, const std::function<void(const Progress&)>& work) = 0;
-  [[nodiscard]] virtual bool running() const = 0;
-  virtual void stop() = 0;
 };
 
 } // namespace zc

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/start_options.h"
+#include "app/program/start_options.h"
 
 #include "core/wheel/hue_scale.h"
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/window_hands.h"
+#include "app/program/window_hands.h"
 
 #include "app/seams/unfinished.h"
 #include "app/theme/number_field.h"

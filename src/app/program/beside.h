@@ -6,42 +6,39 @@
 #include "app/companion/companion.h"
 
 #include <QObject>
+#include <QPointer>
 #include <memory>
 
 namespace zc {
 
+class MainWindow;
 class Workspace;
 
 class Beside final : public QObject {
   Q_OBJECT
 public:
-  /// The window must outlive it.
-  Beside(Workspace& space, HandOver& hand_over, QWidget& window);
+  Beside(Workspace& space, HandOver& hand_over, MainWindow& window);
   ~Beside() override;
   [[nodiscard]] bool shown() const { return m_companion && m_companion->isVisible(); }
   /// Null until it has been called once.
   [[nodiscard]] Companion* companion() { return m_companion.get(); }
   void show(std::optional<CompanionShape> shape = {});
   void put_away();
-  /// At the end of the program.
+  /// The program ends.
   void end();
   void switch_shown() { shown() ? put_away() : show(); }
   /// Shows the main window, or puts it away.
   void switch_desk();
 
-signals:
-  void changed();
-  void screenAsked();
-  void formAsked();
-
 private:
   void make();
   void call_desk();
+  void tell_window();
   void keep_place();
   void find_place();
   Workspace& m_space;
   HandOver& m_hand_over;
-  QWidget& m_window;
+  QPointer<MainWindow> m_window;
   std::unique_ptr<Companion> m_companion;
 };
 

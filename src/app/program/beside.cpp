@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/beside.h"
+#include "app/program/beside.h"
 
+#include "app/screen/screen_sampler.h"
+#include "app/window/main_window.h"
 #include "model/workspace/workspace.h"
+
 #include <QGuiApplication>
 #include <QRect>
 #include <QScreen>
@@ -26,24 +29,29 @@ QScreen* screen_named(const QString& name) {
 
 } // namespace
 
-Beside::Beside(Workspace& space, HandOver& hand_over, QWidget& window)
-    : QObject(&window), m_space(space), m_hand_over(hand_over), m_window(window) {}
+Beside::Beside(Workspace& space, HandOver& hand_over, MainWindow& window)
+    : m_space(space), m_hand_over(hand_over), m_window(&window) {
+  connect(&window, &MainWindow::besideAsked, this, &Beside::switch_shown);
+  connect(&window, &MainWindow::left, this, &Beside::end);
+}
 
 Beside::~Beside() { keep_place(); }
 
 void Beside::make() {
   m_companion = std::make_unique<Companion>(m_space, m_hand_over);
   connect(m_companion.get(), &Companion::deskAsked, this, &Beside::switch_desk);
-  connect(m_companion.get(), &Companion::screenAsked, this, &Beside::screenAsked);
+  connect(m_companion.get(), &Companion::screenAsked, this, [this] {
+    if (m_window) m_window->sampler().take_color();
+  });
   connect(m_companion.get(), &Companion::formAsked, this, [this] {
     call_desk();
-    emit formAsked();
+    if (m_window) m_window->open_hand_panel(true);
   });
   connect(m_companion.get(), &Companion::closed, this, [this] {
     keep_place();
     // Nobody is left without a window.
     call_desk();
-    emit changed();
+    tell_window();
   });
   connect(m_companion.get(), &Companion::shapeChanged, this, [this] {
     if (shown()) find_place();
@@ -57,7 +65,7 @@ void Beside::show(std::optional<CompanionShape> shape) {
   if (m_companion->shape() != wanted) m_companion->take_shape(wanted);
   find_place();
   m_companion->show();
-  emit changed();
+  tell_window();
 }
 
 void Beside::put_away() {
@@ -70,17 +78,22 @@ void Beside::end() {
 }
 
 void Beside::switch_desk() {
-  if (m_window.isVisible() && !m_window.isMinimized())
-    m_window.hide();
+  if (m_window && m_window->isVisible() && !m_window->isMinimized())
+    m_window->hide();
   else
     call_desk();
 }
 
 void Beside::call_desk() {
-  if (m_window.isMinimized()) m_window.showNormal();
-  m_window.show();
-  m_window.raise();
-  m_window.activateWindow();
+  if (!m_window) return;
+  if (m_window->isMinimized()) m_window->showNormal();
+  m_window->show();
+  m_window->raise();
+  m_window->activateWindow();
+}
+
+void Beside::tell_window() {
+  if (m_window) m_window->show_beside(shown());
 }
 
 void Beside::keep_place() {

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The program: it owns the model, and the windows and the bus that show it stand beside each other.
+#pragma once
+
+#include "app/bus/palette_service.h"
+#include "app/hand/hand_over.h"
+#include "app/program/beside.h"
+#include "app/program/window_hands.h"
+#include "app/program/window_questions.h"
+#include "app/seams/piece_dialogs.h"
+#include "app/window/main_window.h"
+#include "model/documents/documents.h"
+#include "model/workspace/workspace.h"
+
+#include <optional>
+
+namespace zc {
+
+/// In the order of what needs what.
+class Program {
+public:
+  explicit Program(Dialogs& toolkit_dialogs);
+  /// From now on other programs can speak to it over the session bus.
+  void listen_on_bus();
+
+private:
+  WindowHands m_hands;
+
+public:
+  Workspace space;
+  PieceDialogs dialogs;
+  WindowQuestions questions;
+  FileJob job;
+  Documents documents;
+  HandOver hand_over;
+  MainWindow window;
+  Beside beside;
+
+private:
+  std::optional<PaletteService> m_service;
+};
+
+} // namespace zc
