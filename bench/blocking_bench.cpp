@@ -3,8 +3,8 @@
 // alike, a long text that nothing can read, and the end of the program while work is running.
 #include "bench_copy.h"
 #include "bench_window.h"
+#include "core/patterns/lines_pattern.h"
 #include "core/piece/edits.h"
-#include "core/piece/lines_pattern.h"
 #include "core/try/areas.h"
 #include "model/derived/job_pool.h"
 #include "model/work/set_work.h"
@@ -100,7 +100,7 @@ void unknown_text(benchmark::State& s) {
     in_line = 0;
   }
   const auto pattern = lines_pattern_from_text("{name} {r} {g} {b} {family} {note}!");
-  if (!pattern) return s.SkipWithError(pattern.error().sentence.c_str());
+  if (!pattern) return s.SkipWithError(pattern.error().sentence().c_str());
   double ours = 0, copying = 0;
   for (auto _ : s) {
     copying += seconds([&] {

@@ -6,9 +6,9 @@
 #include "bench_window.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/grading/grading.h"
 #include "core/mask/patterns.h"
 #include "core/piece/edits.h"
-#include "core/piece/grading.h"
 #include "model/work/set_work.h"
 
 #include <QMouseEvent>

@@ -7,6 +7,6 @@
 int main(int argc, char** argv) {
   if (argc != 3) return 2;
   const auto packed = zc::pack_folder(argv[1], argv[2]);
-  if (!packed) std::fprintf(stderr, "pack_demo: %s\n", packed.error().sentence.c_str());
+  if (!packed) std::fprintf(stderr, "pack_demo: %s\n", packed.error().sentence().c_str());
   return packed ? 0 : 1;
 }

@@ -705,10 +705,6 @@ Tonwert %2
         <translation>&quot;%1&quot; wurde nicht geöffnet. %2</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; was saved by a newer Zonachrom; update the program to use it.</source>
-        <translation>&quot;%1&quot; wurde von einem neueren Zonachrom gespeichert; zum Verwenden das Programm erneuern.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; could not be taken off the shelf.</source>
         <translation>&quot;%1&quot; konnte nicht aus dem Regal genommen werden.</translation>
     </message>
@@ -1595,6 +1591,170 @@ Tonwert %2
     <message>
         <source>This pattern can read the text in so many ways that it would take too long; put something between its fields that their contents do not hold.</source>
         <translation>Dieses Muster kann den Text auf so viele Arten lesen, dass es zu lange dauern würde; zwischen seine Felder etwas setzen, das in ihnen nicht vorkommt.</translation>
+    </message>
+    <message>
+        <source>%1</source>
+        <translation>%1</translation>
+    </message>
+    <message>
+        <source>Without this area nothing of the mask would be left; take the whole mask off instead.</source>
+        <translation>Ohne diese Fläche bliebe von der Maske nichts übrig; nimm lieber die ganze Maske weg.</translation>
+    </message>
+    <message>
+        <source>The desktop is being asked already; answer it first.</source>
+        <translation>Der Desktop wird schon gefragt; antworte ihm zuerst.</translation>
+    </message>
+    <message>
+        <source>The desktop gives programs no keys of its own.</source>
+        <translation>Der Desktop gibt Programmen keine eigenen Tasten.</translation>
+    </message>
+    <message>
+        <source>The desktop gave no answer for half a minute; try again.</source>
+        <translation>Der Desktop hat eine halbe Minute lang nicht geantwortet; versuche es noch einmal.</translation>
+    </message>
+    <message>
+        <source>The half axes of an ellipse go from 0.01 to 2.</source>
+        <translation>Die Halbachsen einer Ellipse gehen von 0,01 bis 2.</translation>
+    </message>
+    <message>
+        <source>The middle of an ellipse lies on the wheel.</source>
+        <translation>Die Mitte einer Ellipse liegt auf dem Farbkreis.</translation>
+    </message>
+    <message>
+        <source>An ellipse is turned by an angle from 0 to below 360.</source>
+        <translation>Eine Ellipse ist um einen Winkel von 0 bis unter 360 gedreht.</translation>
+    </message>
+    <message>
+        <source>The file holds an entry whose name leads outside it.</source>
+        <translation>Die Datei enthält einen Eintrag, dessen Name aus ihr hinausführt.</translation>
+    </message>
+    <message>
+        <source>The file holds an entry packed in a way this program does not read.</source>
+        <translation>Die Datei enthält einen Eintrag, der auf eine Art gepackt ist, die dieses Programm nicht liest.</translation>
+    </message>
+    <message>
+        <source>The desktop answered with something that is no color or picture of the screen.</source>
+        <translation>Der Desktop hat mit etwas geantwortet, das weder Farbe noch Bild des Bildschirms ist.</translation>
+    </message>
+    <message>
+        <source>An empty pattern would hand over nothing; give a field such as {hex}.</source>
+        <translation>Ein leeres Muster würde nichts übergeben; gib ein Feld an, etwa {hex}.</translation>
+    </message>
+    <message>
+        <source>The desktop was given no key for the screen.</source>
+        <translation>Dem Desktop wurde keine Taste für den Bildschirm gegeben.</translation>
+    </message>
+    <message>
+        <source>Nothing was taken from the screen.</source>
+        <translation>Vom Bildschirm wurde nichts aufgenommen.</translation>
+    </message>
+    <message>
+        <source>This palette of paints is damaged: the field %1 should be %2.</source>
+        <translation>Diese Palette der Malfarben ist beschädigt: Das Feld %1 sollte %2 sein.</translation>
+    </message>
+    <message>
+        <source>The pasted picture could not be taken in.</source>
+        <translation>Das eingefügte Bild konnte nicht aufgenommen werden.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged. %1</source>
+        <translation>Das Werk ist beschädigt. %1</translation>
+    </message>
+    <message>
+        <source>The piece is damaged: the field %1 should be %2.</source>
+        <translation>Das Werk ist beschädigt: Das Feld %1 sollte %2 sein.</translation>
+    </message>
+    <message>
+        <source>A point of this area lies outside the wheel.</source>
+        <translation>Ein Punkt dieser Fläche liegt außerhalb des Farbkreises.</translation>
+    </message>
+    <message>
+        <source>The desktop does not let programs see the screen.</source>
+        <translation>Der Desktop lässt Programme den Bildschirm nicht sehen.</translation>
+    </message>
+    <message>
+        <source>A ring sector begins at an angle from 0 to below 360.</source>
+        <translation>Ein Ringausschnitt beginnt bei einem Winkel von 0 bis unter 360.</translation>
+    </message>
+    <message>
+        <source>A ring sector runs from a lower to a higher saturation within 0 to 1.</source>
+        <translation>Ein Ringausschnitt reicht von einer kleineren zu einer größeren Sättigung zwischen 0 und 1.</translation>
+    </message>
+    <message>
+        <source>A ring sector spans more than 0 and at most 360 degrees.</source>
+        <translation>Ein Ringausschnitt umfasst mehr als 0 und höchstens 360 Grad.</translation>
+    </message>
+    <message>
+        <source>a color</source>
+        <translation>eine Farbe</translation>
+    </message>
+    <message>
+        <source>a mask</source>
+        <translation>eine Maske</translation>
+    </message>
+    <message>
+        <source>a number</source>
+        <translation>eine Zahl</translation>
+    </message>
+    <message>
+        <source>a palette of paints</source>
+        <translation>eine Palette der Malfarben</translation>
+    </message>
+    <message>
+        <source>a pattern</source>
+        <translation>ein Muster</translation>
+    </message>
+    <message>
+        <source>a sweep above 0, and an inner below an outer saturation</source>
+        <translation>ein Bogen über 0 mit einer inneren Sättigung unter der äußeren</translation>
+    </message>
+    <message>
+        <source>a set</source>
+        <translation>ein Satz</translation>
+    </message>
+    <message>
+        <source>an object</source>
+        <translation>ein Objekt</translation>
+    </message>
+    <message>
+        <source>a word this version knows</source>
+        <translation>ein Wort, das diese Version kennt</translation>
+    </message>
+    <message>
+        <source>a list of at most %1</source>
+        <translation>eine Liste von höchstens %1</translation>
+    </message>
+    <message>
+        <source>a number from %1 to %2</source>
+        <translation>eine Zahl von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1 numbers</source>
+        <translation>%1 Zahlen</translation>
+    </message>
+    <message>
+        <source>a list of points</source>
+        <translation>eine Liste von Punkten</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>Text</translation>
+    </message>
+    <message>
+        <source>three numbers from 0 to 1</source>
+        <translation>drei Zahlen von 0 bis 1</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>wahr oder falsch</translation>
+    </message>
+    <message>
+        <source>a whole number above 0</source>
+        <translation>eine ganze Zahl über 0</translation>
+    </message>
+    <message>
+        <source>Only a study of areas can be written as .svg; cut the picture first.</source>
+        <translation>Nur eine Studie aus Flächen kann als .svg geschrieben werden; schneide das Bild zuerst.</translation>
     </message>
 </context>
 <context>

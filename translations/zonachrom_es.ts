@@ -705,10 +705,6 @@ valor %2
         <translation>&quot;%1&quot; no se abrió. %2</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; was saved by a newer Zonachrom; update the program to use it.</source>
-        <translation>&quot;%1&quot; se guardó con un Zonachrom más nuevo; actualiza el programa para usarlo.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; could not be taken off the shelf.</source>
         <translation>&quot;%1&quot; no se pudo quitar del estante.</translation>
     </message>
@@ -1595,6 +1591,170 @@ valor %2
     <message>
         <source>This pattern can read the text in so many ways that it would take too long; put something between its fields that their contents do not hold.</source>
         <translation>Este patrón puede leer el texto de tantas maneras que tardaría demasiado; pon entre sus campos algo que no aparezca en ellos.</translation>
+    </message>
+    <message>
+        <source>%1</source>
+        <translation>%1</translation>
+    </message>
+    <message>
+        <source>Without this area nothing of the mask would be left; take the whole mask off instead.</source>
+        <translation>Sin esta área no quedaría nada de la máscara; quita mejor la máscara entera.</translation>
+    </message>
+    <message>
+        <source>The desktop is being asked already; answer it first.</source>
+        <translation>Ya se está preguntando al escritorio; respóndele primero.</translation>
+    </message>
+    <message>
+        <source>The desktop gives programs no keys of its own.</source>
+        <translation>El escritorio no da teclas propias a los programas.</translation>
+    </message>
+    <message>
+        <source>The desktop gave no answer for half a minute; try again.</source>
+        <translation>El escritorio no ha respondido en medio minuto; inténtalo de nuevo.</translation>
+    </message>
+    <message>
+        <source>The half axes of an ellipse go from 0.01 to 2.</source>
+        <translation>Los semiejes de una elipse van de 0,01 a 2.</translation>
+    </message>
+    <message>
+        <source>The middle of an ellipse lies on the wheel.</source>
+        <translation>El centro de una elipse está sobre el círculo.</translation>
+    </message>
+    <message>
+        <source>An ellipse is turned by an angle from 0 to below 360.</source>
+        <translation>Una elipse se gira un ángulo desde 0 hasta menos de 360.</translation>
+    </message>
+    <message>
+        <source>The file holds an entry whose name leads outside it.</source>
+        <translation>El archivo contiene una entrada cuyo nombre lleva fuera de él.</translation>
+    </message>
+    <message>
+        <source>The file holds an entry packed in a way this program does not read.</source>
+        <translation>El archivo contiene una entrada comprimida de un modo que este programa no lee.</translation>
+    </message>
+    <message>
+        <source>The desktop answered with something that is no color or picture of the screen.</source>
+        <translation>El escritorio ha respondido con algo que no es un color ni una imagen de la pantalla.</translation>
+    </message>
+    <message>
+        <source>An empty pattern would hand over nothing; give a field such as {hex}.</source>
+        <translation>Un patrón vacío no entregaría nada; indica un campo como {hex}.</translation>
+    </message>
+    <message>
+        <source>The desktop was given no key for the screen.</source>
+        <translation>El escritorio no recibió tecla para la pantalla.</translation>
+    </message>
+    <message>
+        <source>Nothing was taken from the screen.</source>
+        <translation>No se ha tomado nada de la pantalla.</translation>
+    </message>
+    <message>
+        <source>This palette of paints is damaged: the field %1 should be %2.</source>
+        <translation>Esta paleta de pinturas está dañada: el campo %1 debería ser %2.</translation>
+    </message>
+    <message>
+        <source>The pasted picture could not be taken in.</source>
+        <translation>No se ha podido incorporar la imagen pegada.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged. %1</source>
+        <translation>La obra está dañada. %1</translation>
+    </message>
+    <message>
+        <source>The piece is damaged: the field %1 should be %2.</source>
+        <translation>La obra está dañada: el campo %1 debería ser %2.</translation>
+    </message>
+    <message>
+        <source>A point of this area lies outside the wheel.</source>
+        <translation>Un punto de esta área queda fuera del círculo.</translation>
+    </message>
+    <message>
+        <source>The desktop does not let programs see the screen.</source>
+        <translation>El escritorio no deja que los programas vean la pantalla.</translation>
+    </message>
+    <message>
+        <source>A ring sector begins at an angle from 0 to below 360.</source>
+        <translation>Un sector de anillo empieza en un ángulo desde 0 hasta menos de 360.</translation>
+    </message>
+    <message>
+        <source>A ring sector runs from a lower to a higher saturation within 0 to 1.</source>
+        <translation>Un sector de anillo va de una saturación menor a una mayor, entre 0 y 1.</translation>
+    </message>
+    <message>
+        <source>A ring sector spans more than 0 and at most 360 degrees.</source>
+        <translation>Un sector de anillo abarca más de 0 y como mucho 360 grados.</translation>
+    </message>
+    <message>
+        <source>a color</source>
+        <translation>un color</translation>
+    </message>
+    <message>
+        <source>a mask</source>
+        <translation>una máscara</translation>
+    </message>
+    <message>
+        <source>a number</source>
+        <translation>un número</translation>
+    </message>
+    <message>
+        <source>a palette of paints</source>
+        <translation>una paleta de pinturas</translation>
+    </message>
+    <message>
+        <source>a pattern</source>
+        <translation>un patrón</translation>
+    </message>
+    <message>
+        <source>a sweep above 0, and an inner below an outer saturation</source>
+        <translation>un arco mayor que 0, con la saturación interior menor que la exterior</translation>
+    </message>
+    <message>
+        <source>a set</source>
+        <translation>un conjunto</translation>
+    </message>
+    <message>
+        <source>an object</source>
+        <translation>un objeto</translation>
+    </message>
+    <message>
+        <source>a word this version knows</source>
+        <translation>una palabra que esta versión conozca</translation>
+    </message>
+    <message>
+        <source>a list of at most %1</source>
+        <translation>una lista de %1 como mucho</translation>
+    </message>
+    <message>
+        <source>a number from %1 to %2</source>
+        <translation>un número de %1 a %2</translation>
+    </message>
+    <message>
+        <source>%1 numbers</source>
+        <translation>%1 números</translation>
+    </message>
+    <message>
+        <source>a list of points</source>
+        <translation>una lista de puntos</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>texto</translation>
+    </message>
+    <message>
+        <source>three numbers from 0 to 1</source>
+        <translation>tres números de 0 a 1</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>verdadero o falso</translation>
+    </message>
+    <message>
+        <source>a whole number above 0</source>
+        <translation>un número entero mayor que 0</translation>
+    </message>
+    <message>
+        <source>Only a study of areas can be written as .svg; cut the picture first.</source>
+        <translation>Solo un estudio por áreas puede escribirse como .svg; corta primero la imagen.</translation>
     </message>
 </context>
 <context>

@@ -111,13 +111,52 @@ void open_what_was_asked_for(zc::Program& program, const zc::StartOptions& optio
     program.window.open_files(recovered ? files_beside_piece(options.files) : options.files, then);
 }
 
-} // namespace
-
-int main(int argc, char** argv) {
+void name_program() {
   QApplication::setApplicationName(QStringLiteral("Zonachrom"));
   QApplication::setOrganizationName(QStringLiteral("zonachrom"));
   QApplication::setApplicationVersion(QStringLiteral(ZONACHROM_VERSION));
   QGuiApplication::setDesktopFileName(QStringLiteral("org.zonachrom.Zonachrom"));
+}
+
+/// The files are opened in the window that is there, where the painter wants only one.
+bool handed_on(const zc::StartOptions& options) {
+  const bool one_window = QSettings().value(QLatin1String(zc::kOneWindowKey), false).toBool();
+  return one_window && options.picture.isEmpty() && !options.files.empty() &&
+         zc::hand_to_running_window(options.files);
+}
+
+void show(zc::Program& program, const zc::StartOptions& options) {
+  if (options.companion)
+    program.beside.show(options.companion);
+  else
+    program.window.show();
+}
+
+/// From the first window to the end. `note` is said in it, where there is one.
+int run(const zc::StartOptions& options, const QString& note) {
+  const bool pictured = !options.picture.isEmpty();
+  if (!pictured) zc::session_log::begin();
+  zc::speak(QLocale());
+  zc::install_theme();
+  zc::speak_to_assistants();
+  zc::ToolkitDialogs dialogs;
+  zc::Program program(dialogs);
+  show(program, options);
+  if (!pictured) program.listen_on_bus();
+  const zc::EndRequests ends([&program] { program.documents.end_now(); },
+                             [&program] { static_cast<void>(leave(program, 0)); });
+  if (!note.isEmpty()) emit program.space.notice(note);
+  const auto go_on = [&](bool recovered) {
+    if (!ends.came()) open_what_was_asked_for(program, options, recovered);
+  };
+  pictured ? go_on(false) : program.documents.recover(go_on);
+  return leave(program, ends.came() ? 0 : QApplication::exec());
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+  name_program();
   // Help needs no display.
   const QStringList words(argv + 1, argv + argc);
   if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;
@@ -127,40 +166,15 @@ int main(int argc, char** argv) {
 
   const auto asked = zc::start_options(QApplication::arguments().mid(1));
   if (!asked) {
-    std::fprintf(stderr, "zonachrom: %s\n", asked.error().sentence.c_str());
+    std::fprintf(stderr, "zonachrom: %s\n", asked.error().sentence().c_str());
     return 2;
   }
   if (!*asked) return 0;
   const zc::StartOptions& options = **asked;
-
   // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
   const QTemporaryDir passing;
   if (!options.picture.isEmpty())
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, passing.path());
   const QString set_aside = zc::settings_looked_after();
-
-  const bool one_window = QSettings().value(QLatin1String(zc::kOneWindowKey), false).toBool();
-  if (one_window && options.picture.isEmpty() && !options.files.empty() &&
-      zc::hand_to_running_window(options.files))
-    return 0;
-
-  if (options.picture.isEmpty()) zc::session_log::begin();
-  zc::speak(QLocale());
-  zc::install_theme();
-  zc::speak_to_assistants();
-  zc::ToolkitDialogs dialogs;
-  zc::Program program(dialogs);
-  if (options.companion)
-    program.beside.show(options.companion);
-  else
-    program.window.show();
-  if (options.picture.isEmpty()) program.listen_on_bus();
-  const zc::EndRequests ends([&program] { program.documents.end_now(); },
-                             [&program] { static_cast<void>(leave(program, 0)); });
-  if (!set_aside.isEmpty()) emit program.space.notice(set_aside);
-  const auto go_on = [&](bool recovered) {
-    if (!ends.came()) open_what_was_asked_for(program, options, recovered);
-  };
-  options.picture.isEmpty() ? program.documents.recover(go_on) : go_on(false);
-  return leave(program, ends.came() ? 0 : QApplication::exec());
+  return handed_on(options) ? 0 : run(options, set_aside);
 }

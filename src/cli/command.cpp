@@ -16,8 +16,8 @@ Result<Srgb> given_color(const std::string& text) {
   const auto read = typed_color(text);
   if (!read) return read.error();
   if (read->moved)
-    return Error{ErrorCode::BadInput, "A display cannot show \"" + text + "\"; give a color that it can.",
-                 "color"};
+    return Error{ErrorCode::BadInput,
+                 as_said("A display cannot show \"" + text + "\"; give a color that it can."), "color"};
   return read->color;
 }
 

@@ -19,7 +19,7 @@ int refuse(const std::string& sentence) {
 }
 
 int report(const Result<Json>& result) {
-  if (!result) return refuse(result.error().sentence);
+  if (!result) return refuse(result.error().sentence());
   std::cout << result->dump(2, ' ', false, Json::error_handler_t::replace) << "\n";
   return 0;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/paints.h"
 
+#include "core/base/sentences.h"
 #include "core/piece/import.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/exchange.h"
@@ -18,8 +19,8 @@ Result<List<PalettePaint>> from_families(const List<Family>& families, const std
     for (const auto& s : family.swatches) out.push_back({s.id, s.name, s.color});
   if (out.size() > kMostPaints)
     return Error{ErrorCode::BadInput,
-                 "\"" + file + "\" has " + std::to_string(out.size()) +
-                     " colors and no palette of paints; a palette has at most 12.",
+                 as_said("\"" + file + "\" has " + std::to_string(out.size()) +
+                         " colors and no palette of paints; a palette has at most 12."),
                  file};
   return out;
 }
@@ -40,7 +41,7 @@ Result<List<PalettePaint>> read_paints(const std::string& file) {
     auto paints = shelf_paints_from_json(text_of(*bytes));
     if (paints) return paints->paints;
     Error error = paints.error();
-    error.sentence = "\"" + path.filename().string() + "\" was not read. " + error.sentence;
+    error.said = say(Sentence::NotRead, path.filename().string(), error.said);
     return error;
   }
   const auto found = read_set_file(*bytes, path.filename().string());
@@ -50,8 +51,8 @@ Result<List<PalettePaint>> read_paints(const std::string& file) {
     for (const auto& c : family.colors) out.push_back({0, c.name, c.color});
   if (out.size() > kMostPaints)
     return Error{ErrorCode::BadInput,
-                 "\"" + path.filename().string() + "\" has " + std::to_string(out.size()) +
-                     " colors; a palette has at most 12 paints.",
+                 as_said("\"" + path.filename().string() + "\" has " + std::to_string(out.size()) +
+                         " colors; a palette has at most 12 paints."),
                  file};
   return out;
 }
@@ -63,7 +64,8 @@ Result<PutOut> paints_in(const PaintsRequest& request) {
   if (!paints) return paints.error();
   PutOut out = put_out(*paints, request.white_and_black);
   if (out.paints.empty())
-    return Error{ErrorCode::BadInput, "\"" + request.file + "\" has no paint put out.", request.file};
+    return Error{ErrorCode::BadInput, as_said("\"" + request.file + "\" has no paint put out."),
+                 request.file};
   return out;
 }
 

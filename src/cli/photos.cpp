@@ -35,9 +35,10 @@ Result<std::vector<int>> whole_numbers(const std::string& text, std::size_t coun
     ++at;
   }
   if (at != end || out.size() != count || text.ends_with(','))
-    return Error{ErrorCode::BadInput,
-                 "\"" + text + "\" is not " + std::to_string(count) + " whole numbers for " + what + ".",
-                 what};
+    return Error{
+        ErrorCode::BadInput,
+        as_said("\"" + text + "\" is not " + std::to_string(count) + " whole numbers for " + what + "."),
+        what};
   return out;
 }
 
@@ -49,8 +50,8 @@ Result<PixelRect> region_of(const std::string& text, const PixelView& photo) {
   const PixelRect rect = cut_to(asked, photo);
   if (asked.width <= 0 || asked.height <= 0 || rect.width == 0 || rect.height == 0)
     return Error{ErrorCode::BadInput,
-                 "The region " + text + " does not lie on the photo of " + std::to_string(photo.width) +
-                     " x " + std::to_string(photo.height) + " pixels.",
+                 as_said("The region " + text + " does not lie on the photo of " +
+                         std::to_string(photo.width) + " x " + std::to_string(photo.height) + " pixels."),
                  "--region"};
   return rect;
 }
@@ -59,7 +60,7 @@ Result<PieceMask> mask_of(const std::string& path) {
   const auto document = open_document(path);
   if (!document) return document.error();
   const Piece& piece = document->piece;
-  if (!piece.mask) return Error{ErrorCode::NotFound, "The piece has no mask.", path};
+  if (!piece.mask) return Error{ErrorCode::NotFound, as_said("The piece has no mask."), path};
   return PieceMask{Wheel(piece.wheel), MaskRegion(*piece.mask), piece.bands};
 }
 

@@ -8,14 +8,15 @@ namespace zc::cli {
 
 Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name) {
   const SwatchSet* set = find_set_by_name(piece, name);
-  if (!set) return Error{ErrorCode::NotFound, "The piece has no set named \"" + name + "\".", "--set"};
+  if (!set)
+    return Error{ErrorCode::NotFound, as_said("The piece has no set named \"" + name + "\"."), "--set"};
   return set;
 }
 
 Result<const SwatchSet*> set_or_current(const Piece& piece, const std::string& name) {
   if (!name.empty()) return set_named(piece, name);
   if (const SwatchSet* set = current_set(piece)) return set;
-  return Error{ErrorCode::NotFound, "The piece has no set yet.", "--set"};
+  return Error{ErrorCode::NotFound, as_said("The piece has no set yet."), "--set"};
 }
 
 Result<LinesPattern> pattern_in(const std::string& file) {

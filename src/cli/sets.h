@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "core/piece/piece.h"
 #include "io/files/claim.h"
 
@@ -13,7 +13,8 @@ namespace zc::cli {
 inline constexpr int kClaimPatience = 30'000;
 [[nodiscard]] inline Error taken_elsewhere(const std::string& piece) {
   return {ErrorCode::Unwritable,
-          "\"" + piece + "\" is open in another window or changed by another command; close it there first.",
+          as_said("\"" + piece +
+                  "\" is open in another window or changed by another command; close it there first."),
           piece};
 }
 

@@ -122,7 +122,7 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   const auto packed = pack_document({end, {}});
   QVERIFY(packed);
   const auto back = unpack_document(*packed);
-  QVERIFY2(back, back ? "" : back.error().sentence.c_str());
+  QVERIFY2(back, back ? "" : back.error().sentence().c_str());
   QCOMPARE(back->piece, end);
   QVERIFY(most > 0);
 }

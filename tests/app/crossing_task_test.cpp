@@ -41,7 +41,7 @@ SharedBytes photo_bytes(int seed) {
 Piece piece_called(const std::string& name, int seed) {
   Piece p = new_piece("2026-11-29");
   const auto step = [&p](Result<Piece> next) {
-    if (!next) qFatal("%s", next.error().sentence.c_str());
+    if (!next) qFatal("%s", next.error().sentence().c_str());
     p = std::move(next).value();
   };
   step(with_card(p, {name, name + " words", "2026-11-29", name + " signature"}));

@@ -338,7 +338,7 @@ void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {
 void EveryDeskTask::what_a_start_cannot_follow_is_said() {
   const auto sentence = [](const QStringList& words) {
     const auto asked = start_options(words);
-    return asked ? QString() : QString::fromStdString(asked.error().sentence);
+    return asked ? QString() : QString::fromStdString(asked.error().sentence());
   };
   QCOMPARE(sentence({"--desk", "kitchen"}),
            QString("--desk: \"kitchen\" is no such choice; give observe, limit, pick, grade, try or share."));

@@ -5,8 +5,8 @@
 #include "app/desks/grade/versions_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "core/grading/findings.h"
 #include "core/piece/edits.h"
-#include "core/piece/findings.h"
 #include "desk.h"
 #include "model/work/set_work.h"
 

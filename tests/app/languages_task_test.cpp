@@ -9,6 +9,7 @@
 #include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
+#include "core/base/sentences.h"
 #include "core/color/text.h"
 #include "model/i18n/language.h"
 #include "model/i18n/shared_files.h"
@@ -248,6 +249,7 @@ private slots:
   void every_language_is_loaded_and_left();
   void colors_are_named_by_rule();
   void sentences_keep_the_painters_names();
+  void every_sentence_is_said_in_every_language();
   void nothing_is_left_in_english_data();
   void nothing_is_left_in_english();
   void every_key_is_told_data();
@@ -275,24 +277,43 @@ void LanguagesTask::every_language_is_loaded_and_left() {
 /// What is ours within a sentence is translated, what stands between quotes is not.
 void LanguagesTask::sentences_keep_the_painters_names() {
   QVERIFY(speak(QLocale("de")));
-  const std::pair<const char*, const char*> all[] = {
-      {"There is no such mask point in this piece any more.",
-       "Das gibt es in diesem Werk nicht mehr: Maskenpunkt."},
-      {"The set has a family named \"set\" already; choose another name.",
+  const std::pair<Saying, const char*> all[] = {
+      {say(Sentence::NoSuchPart, Term{"mask point"}), "Das gibt es in diesem Werk nicht mehr: Maskenpunkt."},
+      {say(Sentence::FamilyNameTaken, "set"),
        "Der Satz hat schon eine Familie namens \"set\"; bitte einen anderen Namen wählen."},
-      {"\"50%2\" and 3 more are locked; unlock first.",
-       "\"50%2\" und 3 weitere sind gesperrt; zuerst freigeben."},
-      {"A color cannot be read back by this pattern: {value} is missing.",
+      {say(Sentence::ManyLocked, "50%2", 3), "\"50%2\" und 3 weitere sind gesperrt; zuerst freigeben."},
+      {say(Sentence::PatternLacksField, "value"),
        "Mit diesem Muster lässt sich keine Farbe zurücklesen: {value} fehlt."},
-      {"HSV hue goes from 0 to 360.", "HSV Farbton geht von 0 bis 360."},
-      {"\"dusk.json\" was not read. Its JSON is broken at byte 7.",
+      {say(Sentence::NumberRange, Term{"HSV"}, Term{"hue"}, "0", "360"), "HSV Farbton geht von 0 bis 360."},
+      {say(Sentence::NotRead, "dusk.json", say(Sentence::JsonBroken, "byte 7")),
        "\"dusk.json\" wurde nicht gelesen. Ihr JSON ist beschädigt: byte 7."},
-      {"\"a\" was not saved: you may not write there; choose another place or make room.",
+      {say(Sentence::NotSaved, "a", Saying(Sentence::MayNotWrite)),
        "\"a\" wurde nicht gespeichert: dort darf nicht geschrieben werden; einen anderen Ort wählen oder "
-       "Platz "
-       "schaffen."}};
-  for (const auto& [english, german] : all) QCOMPARE(sentence(english), QString::fromUtf8(german));
-  QCOMPARE(sentence("Something new happened."), QString("Something new happened."));
+       "Platz schaffen."}};
+  for (const auto& [said, german] : all) QCOMPARE(sentence(said), QString::fromUtf8(german));
+  QCOMPARE(sentence(as_said("Something new happened.")), QString("Something new happened."));
+}
+
+/// As a window that speaks English says it, so does a command.
+void LanguagesTask::every_sentence_is_said_in_every_language() {
+  for (const char* language : {"de", "es"}) {
+    QVERIFY(speak(QLocale(QLatin1String(language))));
+    for (int i = 1; i < kSentences; ++i) {
+      const auto id = static_cast<Sentence>(i);
+      if (id == Sentence::FileSays) continue; // Nothing but what stands in it.
+      std::vector<Argument> with;
+      for (const char* name : {"ONE", "TWO", "THREE", "FOUR"})
+        if (QByteArray(english(id)).contains(QByteArray("%") + QByteArray::number(int(with.size()) + 1)))
+          with.emplace_back(name);
+      const QString said = sentence({id, with});
+      for (const Argument& name : with)
+        QVERIFY2(said.contains(QString::fromStdString(name.text())), english(id));
+      QVERIFY2(!said.contains(QLatin1String("%1")) && said != QString::fromStdString(in_english({id, with})),
+               english(id));
+    }
+  }
+  QVERIFY(!speak(QLocale("fr")));
+  QCOMPARE(sentence(say(Sentence::NoText, "a")).toStdString(), in_english(say(Sentence::NoText, "a")));
 }
 
 void LanguagesTask::colors_are_named_by_rule() {

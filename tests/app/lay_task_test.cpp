@@ -2,8 +2,8 @@
 // Laying colors on the staff and keeping it in order.
 #include "app/band/staff_view.h"
 #include "core/color/convert.h"
+#include "core/grading/grading.h"
 #include "core/piece/edits.h"
-#include "core/piece/grading.h"
 #include "desk.h"
 
 #include <QClipboard>

@@ -59,7 +59,8 @@ private slots:
       screen.pick_color([&](const Result<Srgb>& c) { color = c; });
       // Asked twice at once, the second is told so.
       QString second;
-      screen.pick_color([&](const Result<Srgb>& c) { second = QString::fromStdString(c.error().sentence); });
+      screen.pick_color(
+          [&](const Result<Srgb>& c) { second = QString::fromStdString(c.error().sentence()); });
       QVERIFY(second.contains("already"));
       QVERIFY(comes_true([&] { return color.has_value(); }));
       std::optional<Result<QString>> file;
@@ -71,8 +72,8 @@ private slots:
         QVERIFY(largest_step(**color, {6 * 17 / 255.0, 8 * 23 / 255.0, 200 / 255.0}) < 1e-12);
         QCOMPARE(**file, m_folder.filePath("screen.png"));
       } else {
-        QCOMPARE(QString::fromStdString(color->error().sentence), sentence);
-        QCOMPARE(QString::fromStdString(file->error().sentence), sentence);
+        QCOMPARE(QString::fromStdString(color->error().sentence()), sentence);
+        QCOMPARE(QString::fromStdString(file->error().sentence()), sentence);
       }
     }
     QDBusConnection::disconnectFromBus(name);

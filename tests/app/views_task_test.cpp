@@ -8,7 +8,7 @@
 #include "app/paint/paint.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 #include "core/piece/set_edits.h"
 #include "desk.h"
 #include "model/work/set_work.h"

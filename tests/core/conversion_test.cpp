@@ -241,14 +241,14 @@ void ConversionTest::reads_only_colors() {
                            "srgb:0,0,0,0", "srgb:nan,0,0", "srgb:0,0,0x", "srgb:0;0;0", "red"}) {
     const auto color = parse_color(text);
     QVERIFY2(!color, text);
-    QVERIFY(color.error().sentence.find(text) != std::string::npos);
+    QVERIFY(color.error().sentence().find(text) != std::string::npos);
   }
   QCOMPARE(*parse_color("srgb:0.25, 0.5 ,1"), (Srgb{0.25, 0.5, 1}));
   QCOMPARE(*parse_color("srgb:0,1,1"), (Srgb{0, 1, 1}));
   QVERIFY(!parse_color("srgb:0,1,1.001") && !parse_color("srgb:-0.001,1,1"));
   // Of a long text its first sixty letters are quoted.
-  for (const auto& sentence : {parse_color(std::string(99, 'x')).error().sentence,
-                               parse_three_numbers(std::string(99, 'x')).error().sentence})
+  for (const auto& sentence : {parse_color(std::string(99, 'x')).error().sentence(),
+                               parse_three_numbers(std::string(99, 'x')).error().sentence()})
     QVERIFY(sentence.starts_with("\"" + std::string(60, 'x') + "\" "));
 }
 
@@ -268,11 +268,11 @@ void ConversionTest::readouts_are_read_back() {
     }
     auto numbers = readout_of(space, {0.5, 0.4, 0.3});
     numbers[1] = 1e6;
-    QVERIFY(color_of_readout(space, numbers).error().sentence.find(" goes from ") != std::string::npos);
+    QVERIFY(color_of_readout(space, numbers).error().sentence().find(" goes from ") != std::string::npos);
     numbers[1] = std::nan("");
     QVERIFY(!color_of_readout(space, numbers));
   }
-  QCOMPARE(color_of_readout(ReadoutSpace::Oklch, {0.5, 0.39, 120}).error().sentence,
+  QCOMPARE(color_of_readout(ReadoutSpace::Oklch, {0.5, 0.39, 120}).error().sentence(),
            std::string("The display has no color of these OKLCh numbers."));
 }
 
@@ -289,7 +289,7 @@ void ConversionTest::numbers_of_readouts_have_their_ranges() {
         auto numbers = readout_of(space, {0.5, 0.5, 0.5});
         numbers[i] = end + out * slack;
         const auto near = color_of_readout(space, numbers);
-        if (!near) QVERIFY(near.error().sentence.find(" goes from ") == std::string::npos);
+        if (!near) QVERIFY(near.error().sentence().find(" goes from ") == std::string::npos);
         numbers[i] = end + out * slack * 1.1;
         const auto beyond = color_of_readout(space, numbers);
         QVERIFY2(!beyond && beyond.error().place == n.name, form.name.data());
@@ -301,7 +301,7 @@ void ConversionTest::numbers_of_readouts_have_their_ranges() {
   QCOMPARE(names.size(), kReadoutSpaces.size());
   const auto sentence = [](ReadoutSpace space, std::array<double, 3> n) {
     const auto color = color_of_readout(space, n);
-    return color ? std::string() : color.error().sentence;
+    return color ? std::string() : color.error().sentence();
   };
   QCOMPARE(sentence(ReadoutSpace::Rgb, {0, 256, 0}), std::string("RGB green goes from 0 to 255."));
   QCOMPARE(sentence(ReadoutSpace::Oklab, {0.5, 0.5, 0}), std::string("OKLab a goes from -0.4 to 0.4."));

@@ -2,11 +2,11 @@
 // Grading, its remedies, and changing many swatches at once.
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/grading/findings.h"
+#include "core/grading/remedies.h"
 #include "core/mask/patterns.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
-#include "core/piece/findings.h"
-#include "core/piece/remedies.h"
 #include "support/check.h"
 
 #include <algorithm>
@@ -515,7 +515,7 @@ private slots:
     tints = *with_swatch(tints, f, {neutral_of_value(value_of({0, 0, 1}) - 0.5), {}}, "grey");
     const Id pure = swatch(tints, 0, 0).id, grey = swatch(tints, 0, 1).id;
     const auto stuck = with_parted(*with_swatches_locked(tints, {grey}, true), pure, grey);
-    QVERIFY(!stuck && stuck.error().sentence.find("cannot be parted") != std::string::npos);
+    QVERIFY(!stuck && stuck.error().sentence().find("cannot be parted") != std::string::npos);
     const Piece down = *with_parted(tints, pure, grey);
     QCOMPARE(find_swatch(down, pure)->color, (Srgb{0, 0, 1}));
     CHECK_NEAR(value_of(find_swatch(down, grey)->color), value_of({0, 0, 1}) - 4, 1e-6);
@@ -533,7 +533,8 @@ private slots:
     QCOMPARE(with_brought_inside(masked, {red, none}).error().code, ErrorCode::NotFound);
     QVERIFY(with_brought_inside(*with_swatches_locked(masked, {red}, true), {red})
                 .error()
-                .sentence.find("\"a40\" is locked") != std::string::npos);
+                .sentence()
+                .find("\"a40\" is locked") != std::string::npos);
     const Piece inside = *with_brought_inside(masked, {red, blue});
     QCOMPARE(*find_swatch(inside, blue), *find_swatch(masked, blue));
     CHECK_NEAR(find_swatch(inside, red)->picked->at.r, 0.6, 1e-4);
@@ -546,7 +547,7 @@ private slots:
     for (const auto& [name, color] :
          {std::pair{"black", Srgb{0, 0, 0}}, {"pure", {0, 0, 1}}, {"white", {1, 1, 1}}})
       tinted = *with_swatch(tinted, current_set(tinted)->families[0].id, {color, {}}, name);
-    QCOMPARE(with_evened(tinted, current_set(tinted)->families[0].id).error().sentence,
+    QCOMPARE(with_evened(tinted, current_set(tinted)->families[0].id).error().sentence(),
              std::string("\"pure\" does not exist at value 50 with its saturation; make it greyer first."));
   }
   void adjustments_keep_their_ranges() {

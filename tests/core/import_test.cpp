@@ -2,8 +2,8 @@
 // Colors found in files or photos, compared with a set, brought in and laid as families.
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/grading/grading.h"
 #include "core/piece/edits.h"
-#include "core/piece/grading.h"
 #include "core/piece/import.h"
 #include "core/piece/laying.h"
 #include "core/wheel/color_words.h"
@@ -79,7 +79,7 @@ private slots:
         {{"metal", {{rgb(200, 100, 50), "same"}, {rgb(201, 102, 51), "near"}, {rgb(0, 0, 255), "new"}}}}};
     const auto brought = [&](ImportPlan plan) {
       const auto out = with_found(piece, found, plan);
-      return out ? told(*current_set(*out)) : out.error().sentence;
+      return out ? told(*current_set(*out)) : out.error().sentence();
     };
     const std::string same = "same", near = "near";
     for (const auto into : {ImportInto::OneSet, ImportInto::OneFamily}) {

@@ -2,7 +2,7 @@
 // Lines in a painter's own shape.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "core/session/hand_form.h"
 
 #include <QTest>
@@ -48,7 +48,7 @@ private slots:
         {0xd8 / 255.0, 0x90 / 255.0, 0x4a / 255.0}, "copper", "metal", "rim\nlight", "row", "dusk", 7, 19};
     const auto line = [&](const char* pattern) {
       const auto read = LinePattern::read(pattern);
-      return read ? read->line(f) : "!" + read.error().sentence + read.error().place;
+      return read ? read->line(f) : "!" + read.error().sentence() + read.error().place;
     };
     QCOMPARE(line("{hex} {r},{g},{b}"), std::string("d8904a 216,144,74"));
     QCOMPARE(line("{r:4}{b:4}|{name:8}|{n}/{count}"), std::string(" 216  74|copper  |7/19"));
@@ -70,7 +70,7 @@ private slots:
       const auto read = LinePattern::read(pattern);
       QVERIFY2(!read, pattern);
       QCOMPARE(read.error().place, std::string(place));
-      QVERIFY(read.error().sentence.ends_with('.'));
+      QVERIFY(read.error().sentence().ends_with('.'));
     }
   }
   void forms_are_what_other_programs_read() {
@@ -105,7 +105,7 @@ private slots:
   void lines_come_back() {
     QFETCH(QString, pattern);
     const auto read = lines_pattern_from_text(pattern.toStdString());
-    QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+    QVERIFY2(read, read ? "" : read.error().sentence().c_str());
     QCOMPARE(*lines_pattern_from_text(text_of(*read)), *read);
     std::mt19937 random(3);
     SwatchSet set{1, "row"};
@@ -122,9 +122,9 @@ private slots:
       set.families.push_back(family);
     }
     const auto text = set_in_lines(set, "dusk", *read);
-    QVERIFY2(text, text ? "" : text.error().sentence.c_str());
+    QVERIFY2(text, text ? "" : text.error().sentence().c_str());
     const auto found = set_from_lines(*text, *read);
-    QVERIFY2(found, found ? "" : found.error().sentence.c_str());
+    QVERIFY2(found, found ? "" : found.error().sentence().c_str());
     QCOMPARE(color_count(*found), std::size_t{300});
     QVERIFY(found->remarks.empty());
     const bool families = pattern.contains("{family}"), names = pattern.contains("{name}");
@@ -143,9 +143,9 @@ private slots:
   void what_cannot_come_back_is_named() {
     const auto why = [](const char* pattern) {
       const auto read = lines_pattern_from_text(pattern);
-      if (!read) return "!" + read.error().sentence;
+      if (!read) return "!" + read.error().sentence();
       const auto found = set_from_lines("12 13 14 x\n", *read);
-      return found ? std::string() : found.error().sentence;
+      return found ? std::string() : found.error().sentence();
     };
     QVERIFY(why("{r} {g} {name}\n").find("{b} is missing") != std::string::npos);
     QVERIFY(why("{value} {hue}\n").find("{chroma} is missing") != std::string::npos);

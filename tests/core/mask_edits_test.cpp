@@ -23,7 +23,7 @@ Piece with_areas(const std::vector<Area>& areas) {
   return piece;
 }
 const List<Area>& areas(const Piece& piece) { return piece.mask->areas; }
-std::string refused(const Result<Piece>& result) { return result ? "" : result.error().sentence; }
+std::string refused(const Result<Piece>& result) { return result ? "" : result.error().sentence(); }
 
 } // namespace
 

@@ -19,7 +19,7 @@ Srgb color(const char* hex) { return *parse_color(hex); }
 std::vector<StringStep> steps_of(const StringSpec& spec, const Wheel& wheel,
                                  const MaskRegion* hold = nullptr) {
   auto made = make_string(spec, wheel, hold);
-  if (!made) qFatal("%s", made.error().sentence.c_str());
+  if (!made) qFatal("%s", made.error().sentence().c_str());
   return std::move(made).value();
 }
 double difference(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_srgb(b)); }
@@ -268,7 +268,7 @@ void MixTest::bad_strings_say_why() {
   const Wheel wheel(WheelSpec{});
   const auto sentence = [&](const StringSpec& spec) {
     const auto made = make_string(spec, wheel);
-    return made ? std::string() : made.error().sentence;
+    return made ? std::string() : made.error().sentence();
   };
   const Srgb brown = color("#ce854e");
   for (const auto& [steps, good] : {std::pair{2, true}, {24, true}, {1, false}, {25, false}, {-1, false}}) {

@@ -399,7 +399,7 @@ void PhotoAnalysisTest::extraction_stays_in_the_mask() {
   spec.mask = MaskUse::InsideOnly;
   QVERIFY(!extract_colors(photo.view(), spec));
   const MaskRegion far(Mask{{}, {{AreaMode::Adds, RingSector{300, 5, 0.95, 1}}}, 0, {}});
-  QVERIFY(extract_colors(photo.view(), spec, &wheel, &far).error().sentence.find("no pixels") !=
+  QVERIFY(extract_colors(photo.view(), spec, &wheel, &far).error().sentence().find("no pixels") !=
           std::string::npos);
 }
 

@@ -128,13 +128,14 @@ private slots:
     QVERIFY(!with_swatches_colored(locked, {swatch}, {}));
     QVERIFY(!without_swatches(locked, {swatch}));
     QVERIFY(!without_family(locked, family(locked, 0).id));
-    QVERIFY(without_swatches(locked, {swatch}).error().sentence.find("\"blue\" is locked") !=
+    QVERIFY(without_swatches(locked, {swatch}).error().sentence().find("\"blue\" is locked") !=
             std::string::npos);
     // Several locked ones are counted.
     const Piece two =
         *with_swatches_locked(*with_swatch(piece, family(piece, 0).id, {}, "x"), {swatch, 4}, true);
-    QVERIFY(without_family(two, family(two, 0).id).error().sentence.find("\"blue\" and 1 more are locked") !=
-            std::string::npos);
+    QVERIFY(
+        without_family(two, family(two, 0).id).error().sentence().find("\"blue\" and 1 more are locked") !=
+        std::string::npos);
   }
   void names_are_cleaned_and_bounded() {
     Piece piece = with_families({"skin"});
@@ -179,12 +180,12 @@ private slots:
     // A name is taken by another, not by the one that has it.
     piece = *with_set(*with_family(piece, "metal"), "other");
     const auto taken = with_set_named(piece, set, " other ");
-    QVERIFY(!taken && taken.error().sentence.find("\"other\"") != std::string::npos);
+    QVERIFY(!taken && taken.error().sentence().find("\"other\"") != std::string::npos);
     QVERIFY(with_set_named(piece, set, "First set"));
     QVERIFY(with_family(piece, "skin")); // In another set it is free.
     piece = *with_current_set(piece, set);
     const auto again = with_family(piece, " skin ");
-    QVERIFY(!again && again.error().sentence.find("\"skin\"") != std::string::npos);
+    QVERIFY(!again && again.error().sentence().find("\"skin\"") != std::string::npos);
     QVERIFY(!with_family_named(piece, skin, "metal"));
     QVERIFY(with_family_named(piece, skin, "skin"));
     // A free name is the name itself or its first free number, and never too long.

@@ -29,7 +29,7 @@ std::shared_ptr<const Press> press_in(const QString& path) {
   if (!file.open(QIODevice::ReadOnly)) qFatal("%s is not there", qPrintable(path));
   const QByteArray bytes = file.readAll();
   const auto press = Press::read({bytes.begin(), bytes.end()}, path.toStdString());
-  if (!press) qFatal("%s", press.error().sentence.c_str());
+  if (!press) qFatal("%s", press.error().sentence().c_str());
   return *press;
 }
 
@@ -205,7 +205,7 @@ private slots:
     QVERIFY(rgb.open(QIODevice::ReadOnly) && good.open(QIODevice::ReadOnly));
     const QByteArray display = rgb.readAll(), press = good.readAll();
     const auto refused = Press::read({display.begin(), display.end()}, "srgb.icc");
-    QVERIFY(!refused && refused.error().sentence.find("srgb.icc") != std::string::npos);
+    QVERIFY(!refused && refused.error().sentence().find("srgb.icc") != std::string::npos);
     // Cut short anywhere it is refused or works, and never worse.
     for (int cut = 0; cut < press.size(); cut += 9973) {
       const QByteArray part = press.left(cut);

@@ -22,7 +22,7 @@ struct Afternoon {
   Session session = started({}, piece, geometry, {});
 
   void edit(const Result<Piece>& next) {
-    if (!next) qFatal("%s", next.error().sentence.c_str());
+    if (!next) qFatal("%s", next.error().sentence().c_str());
     piece = *next;
     geometry = geometry.followed(piece);
     session = followed(session, piece, geometry);

@@ -321,7 +321,7 @@ private slots:
       shape = RingSector{n[0], n[1], n[2], n[3]};
     }
     const Status status = validate(shape);
-    QCOMPARE(status ? QString() : QString::fromStdString(status.error().sentence), sentence);
+    QCOMPARE(status ? QString() : QString::fromStdString(status.error().sentence()), sentence);
   }
   void drawn_lines_become_few_corners() {
     // A drawn circle becomes few corners that stay on it, and no place drawn lies far from the line.

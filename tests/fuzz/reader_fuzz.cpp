@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One libFuzzer target a reader, chosen by the READER macro: no input may crash, leak, or take memory without
 // bound.
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "core/press/press.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/formats.h"

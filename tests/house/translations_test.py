@@ -1,5 +1,5 @@
 """The languages of the window: whatever it says is translated and finished, what stands for numbers and names stays, and
-every sentence of the core and of the files is known to those who translate, with what stands in it for names."""
+every sentence of the core and of the files has its id, and is said with what stands in it."""
 import pathlib
 import re
 import shutil
@@ -24,14 +24,15 @@ def places(words):
     return sorted(set(re.findall(r"%[0-9n]", words)))
 
 
+sources = [str(root / "src" / one) for one in ("app", "model", "core/base")]
 lupdate = shutil.which("lupdate") or "/usr/lib/qt6/bin/lupdate"
 for file in sorted((root / "translations").glob("*.ts")):
     with tempfile.TemporaryDirectory() as folder:
         copy = pathlib.Path(folder) / file.name
         shutil.copy(file, copy)
         # What the sources say now: anything new would come out unfinished, anything gone would vanish.
-        said = subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-I", str(root / "src"),
-                               str(root / "src/app"), str(root / "src/model"), "-ts", str(copy)], check=True, capture_output=True, text=True).stderr
+        said = subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-tr-function-alias",
+                               "QT_TRANSLATE_NOOP+=said", "-I", str(root / "src"), *sources, "-ts", str(copy)], check=True, capture_output=True, text=True).stderr
         # Such words would be looked up under another name than they are translated by.
         wrong += [f"nobody will find what is translated here: {line}" for line in said.splitlines() if "Q_OBJECT" in line]
         kept, now = {(c, s) for c, s, _, _ in messages(file)}, {(c, s) for c, s, _, _ in messages(copy)}
@@ -56,55 +57,46 @@ with tempfile.TemporaryDirectory() as folder:
     copy = pathlib.Path(folder) / "plurals_en.ts"
     shutil.copy(root / "translations/plurals/plurals_en.ts", copy)
     subprocess.run([lupdate, "-silent", "-locations", "none", "-no-obsolete", "-no-ui-lines", "-pluralonly", "-I", str(root / "src"),
-                    str(root / "src/app"), str(root / "src/model"), "-ts", str(copy)], check=True, capture_output=True)
+                    *sources, "-ts", str(copy)], check=True, capture_output=True)
     for context, source, state, forms in messages(copy):
         if state == "unfinished" or len(forms) != 2 or not all(forms) or any(places(form) != places(source) for form in forms):
             wrong.append(f"{copy.name}: without its two forms: {context}: {source!r}")
 
-LITERAL = r'"((?:[^"\\]|\\.)*)"'
-known = re.findall(r'QT_TRANSLATE_NOOP\(\s*"Sentence",\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)',
-                   (root / "src/model/i18n/sentences.cpp").read_text())
-known = ["".join(re.findall(LITERAL, one)) for one in known]
-shapes = [re.compile(".+".join(map(re.escape, re.split(r"%\d", one)))) for one in known]
+# Every sentence of the core and of the files has an id; where it is said, as much is given as stands in its English.
+english = {name: "".join(re.findall(r'"((?:[^"\\]|\\.)*)"', words)) for name, words in re.findall(
+    r'\{Sentence::(\w+),\s*said\(\s*"Sentence",\s*((?:"(?:[^"\\]|\\.)*"\s*)+)\)\}', (root / "src/core/base/english.cpp").read_text())}
+if len(english) < 250:
+    wrong.append(f"only {len(english)} sentences were found")
 
 
-def argument(text, at):
-    """The expression that begins there, up to its comma or closing bracket."""
-    depth, begin = 0, at
-    while depth >= 0 and (depth or text[at] != ","):
-        if text[at] == '"':
-            at = re.compile(LITERAL).match(text, at).end() - 1
-        depth += (text[at] in "([{") - (text[at] in ")]}")
+def given(text, at):
+    """How many arguments stand from there to the closing bracket."""
+    depth, count, quoted = 0, 0, False
+    while depth >= 0:
+        if text[at] == '"' and text[at - 1] not in "\\'":
+            quoted = not quoted
+        if not quoted:
+            depth += (text[at] in "([{") - (text[at] in ")]}")
+            count += text[at] == "," and depth == 0
         at += 1
-    return text[begin:at if depth >= 0 else at - 1]
+    return count
 
 
-def argument_after(text, at, others):
-    """Where the argument after that many others begins."""
-    for _ in range(others):
-        at += len(argument(text, at)) + 1
-    return at
-
-
-def said(expression):
-    """What it says, with X for each name or number in it; nothing where it is put together elsewhere."""
-    parts = re.split(r'("(?:[^"\\]|\\.)*")', expression)
-    inner = [part[1:-1] if part[:1] == '"' else "" if re.fullmatch(r"[\s+()]*(std::string)?[\s+()]*", part) else "X" for part in parts]
-    return "".join(inner) if len(parts) > 1 else None
-
-
-# Of parts that stand elsewhere; what comes of them is known.
-composed = {'\\"X; unlock first.', '\\"X\\" X.', '\\"X\\" X; choose another copy of the photo.', r'This X file is damagedX.X: the field \"X\" is wrong.'}
-for floor in ("core", "io"):
-    for path in sorted((root / "src" / floor).rglob("*.cpp")):
-        text = path.read_text()
-        begins = [begin.end() for begin in re.finditer(r"ErrorCode::\w+,\s*|remarks\.push_back\(", text)]
-        begins += [argument_after(text, begin.end(), 2) for begin in re.finditer(r"(?<![.\w])holds\((?!bool)", text) if path.name == "rules.cpp"]
-        for begin in begins:
-            sentence = said(argument(text, begin))
-            # A name may bring its own quotes.
-            forms = [sentence, sentence.replace("X", '\\"X\\"', 1)] if sentence else []
-            if forms and sentence not in composed and not any(shape.fullmatch(form) for shape in shapes for form in forms):
-                wrong.append(f"{path.relative_to(root)}: not among the sentences: {sentence!r}")
+used = set()
+for path in sorted((root / "src").rglob("*")):
+    if path.suffix not in (".cpp", ".h") or path.parts[-2:-1] == ("base",):
+        continue
+    text = path.read_text()
+    place = path.relative_to(root)
+    if place.parts[1] in ("core", "io") and "as_said(" in text:
+        wrong.append(f"{place}: says a sentence that has no id")
+    for found in re.finditer(r"(\bsay\(\s*)?Sentence::(\w+)", text):
+        name = found.group(2)
+        used.add(name)
+        if found.group(1):
+            wanted, has = len(places(english[name])), given(text, found.end())
+            if wanted != has:
+                wrong.append(f"{place}: {name} is said with {has} for {wanted}")
+wrong += [f"nobody says {name}" for name in sorted(english.keys() - used - {"AsSaid"})]
 print("\n".join(wrong[:60]) or "every language says everything")
 sys.exit(bool(wrong))

@@ -2,13 +2,13 @@
 // Thousands of edits in an order nobody would choose: whatever is given, a piece stays whole, a locked swatch
 // keeps its color, a mask goes on enclosing something, and what is saved comes back.
 #include "core/color/convert.h"
+#include "core/grading/remedies.h"
 #include "core/mask/patterns.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/import.h"
 #include "core/piece/laying.h"
 #include "core/piece/paints.h"
-#include "core/piece/remedies.h"
 #include "io/container/piece_file.h"
 #include "io/exchange/exchange.h"
 #include "support/check.h"
@@ -419,7 +419,8 @@ void AnyEditsTest::a_piece_stays_whole() {
       ++refused;
       // One sentence, with its end, and the place it speaks of.
       const Error& e = next.error();
-      QVERIFY2(e.sentence.size() > 10 && e.sentence.back() == '.' && !e.place.empty(), e.sentence.c_str());
+      QVERIFY2(e.sentence().size() > 10 && e.sentence().back() == '.' && !e.place.empty(),
+               e.sentence().c_str());
       continue;
     }
     ++done;
@@ -437,7 +438,7 @@ void AnyEditsTest::a_piece_stays_whole() {
     piece = std::move(next).value();
     json = json_of(piece);
     const auto again = reread(piece, json);
-    QVERIFY2(again.ok(), again.ok() ? "" : qPrintable(at() + again.error().sentence.c_str()));
+    QVERIFY2(again.ok(), again.ok() ? "" : qPrintable(at() + again.error().sentence().c_str()));
     QVERIFY2(*again == piece, qPrintable(at() + "is not read as it was written"));
     if (mask_changed) {
       const bool now = encloses(piece);

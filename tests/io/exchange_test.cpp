@@ -74,7 +74,7 @@ double furthest(Srgb a, Srgb b) {
 
 FoundSet read_text(const QByteArray& text, const char* name = "file") {
   const auto found = read_set_file(Bytes(text.begin(), text.end()), name);
-  if (!found) qFatal("%s", found.error().sentence.c_str());
+  if (!found) qFatal("%s", found.error().sentence().c_str());
   return *found;
 }
 
@@ -128,8 +128,8 @@ private slots:
     const auto broken = read_set_file(
         bytes_of("CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G\nEND_DATA_FORMAT\nBEGIN_DATA\n1 \"2\nEND_DATA\n"),
         "t.txt");
-    QVERIFY(!broken && broken.error().sentence.find(": :") == std::string::npos &&
-            broken.error().sentence.find('\n') == std::string::npos);
+    QVERIFY(!broken && broken.error().sentence().find(": :") == std::string::npos &&
+            broken.error().sentence().find('\n') == std::string::npos);
   }
   void a_round_trip_keeps_colors_names_and_families() {
     QFETCH(int, format);
@@ -138,7 +138,7 @@ private slots:
     const auto bytes = write_set(set, f);
     QVERIFY(bytes);
     const auto found = read_set_file(*bytes, "round.trip");
-    QVERIFY2(found, found ? "" : found.error().sentence.c_str());
+    QVERIFY2(found, found ? "" : found.error().sentence().c_str());
     QVERIFY(found->remarks.empty());
     const bool hex_list = f == ExchangeFormat::Hex, table = f == ExchangeFormat::Cgats;
     QCOMPARE(color_count(*found), std::size_t{300});
@@ -262,12 +262,13 @@ private slots:
     QVERIFY(typed_color("oklch(0.7 0.4 150)")->moved); // Beyond what a display shows.
     for (const char* text : {"#ce854e80", "ce85", "#fa08", "rgb(206 133 78 / 0.5)", "hsla(25, 56%, 55%, 99%)",
                              "color(srgb 1 0 0 / 0.2)"})
-      QVERIFY2(typed_color(text).error().sentence.ends_with("is partly transparent; give the color itself."),
-               text);
+      QVERIFY2(
+          typed_color(text).error().sentence().ends_with("is partly transparent; give the color itself."),
+          text);
     for (const char* text :
          {"", "copper", "#12", "#12345", "transparent", "rgb(1 2)", "lab()", "12 34 256", "12 34"})
       QVERIFY2(!typed_color(text) &&
-                   typed_color(text).error().sentence.find(" is not a color; ") != std::string::npos,
+                   typed_color(text).error().sentence().find(" is not a color; ") != std::string::npos,
                text);
   }
   void tables_of_another_library_are_read() {
@@ -322,7 +323,7 @@ private slots:
     for (const auto& text : bad) {
       const auto found = read_set_file(Bytes(text.begin(), text.end()), "odd.file");
       QVERIFY2(!found, text.left(40).constData());
-      const QString sentence = QString::fromStdString(found.error().sentence);
+      const QString sentence = QString::fromStdString(found.error().sentence());
       QVERIFY2(sentence.contains("odd.file") && sentence.endsWith('.') && !sentence.contains('\n'),
                qPrintable(sentence));
     }
@@ -337,7 +338,7 @@ private slots:
       QVERIFY(file.open(QIODevice::ReadOnly));
       const QByteArray bytes = file.readAll();
       const auto read = read_set_file(Bytes(bytes.begin(), bytes.end()), name.toStdString());
-      QVERIFY2(read || !read.error().sentence.empty(), qPrintable(name));
+      QVERIFY2(read || !read.error().sentence().empty(), qPrintable(name));
     }
   }
 };

@@ -18,14 +18,14 @@ Bytes bytes_of(const QByteArray& text) { return {text.begin(), text.end()}; }
 
 /// "family/name=#rrggbb (note); ..." and the remarks, each after a bar.
 QString told(const Result<FoundSet>& found) {
-  if (!found) return QString::fromStdString(found.error().sentence);
+  if (!found) return QString::fromStdString(found.error().sentence());
   QStringList colors;
   for (const auto& family : found->families)
     for (const auto& c : family.colors)
       colors << QString::fromStdString(family.name + "/" + c.name + "=" + hex_of(c.color) +
                                        (c.note.empty() ? "" : " (" + c.note + ")"));
   QString out = colors.join("; ");
-  for (const auto& remark : found->remarks) out += " | " + QString::fromStdString(remark);
+  for (const auto& remark : found->remarks) out += " | " + QString::fromStdString(in_english(remark));
   return out;
 }
 
@@ -444,7 +444,7 @@ private slots:
     // A text longer than the table's reader takes is cut, and the table can be read again.
     set.families.change(0).name = std::string(1100, 'x');
     const auto back = read_set_file(*write_set(set, ExchangeFormat::Cgats), "t");
-    QVERIFY2(back, back ? "" : back.error().sentence.c_str());
+    QVERIFY2(back, back ? "" : back.error().sentence().c_str());
     QCOMPARE(back->families[0].name, std::string(1000, 'x'));
     SwatchSet lines{1, "lines"};
     lines.families = {{2, "/f", {{3, {1, 1, 1}, {}, "a\r\nb\rc\nd\r"}, {4, {0, 0, 0}}}}};
@@ -457,7 +457,7 @@ private slots:
       none.families = {{2, "empty"}};
       const auto refused = write_set(none, format.format);
       QVERIFY(!refused &&
-              refused.error().sentence == "The set \"none\" has no swatches yet; lay some first.");
+              refused.error().sentence() == "The set \"none\" has no swatches yet; lay some first.");
     }
   }
   void sets_are_named_by_the_file_or_in_it() {
@@ -524,9 +524,9 @@ private slots:
       QCOMPARE(found->remarks.empty(), palette);
       if (palette) QCOMPARE(color_count(*found), count);
       if (!palette)
-        QCOMPARE(found->remarks[0], "The picture has more than 1000 different colors, so " +
-                                        std::to_string(color_count(*found)) +
-                                        " were taken out of it as from a photo.");
+        QCOMPARE(in_english(found->remarks[0]), "The picture has more than 1000 different colors, so " +
+                                                    std::to_string(color_count(*found)) +
+                                                    " were taken out of it as from a photo.");
       else
         QCOMPARE(rounded_8bit(found->families[0].colors[300].color), (Srgb8{1, 45, 44}));
     }

@@ -219,9 +219,9 @@ void PhotoTest::grey_and_cmyk_profiles_are_followed() {
   for (int i = 0; i < 256; ++i) ink.insert(ink.end(), {255, 255, 255, 128});
   const auto bare = decode_photo(jpeg_of(ink, 16, 16, 4, JCS_CMYK), "ad.jpg");
   QVERIFY(!bare);
-  QVERIFY(bare.error().sentence.find("CMYK photo without a color profile") != std::string::npos);
+  QVERIFY(bare.error().sentence().find("CMYK photo without a color profile") != std::string::npos);
   const auto printed = decode_photo(jpeg_of(ink, 16, 16, 4, JCS_CMYK, press_profile()), "ad.jpg");
-  QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
+  QVERIFY2(printed, printed ? "" : printed.error().sentence().c_str());
   // Half black ink: L* = 100 - 95 * 127 / 255, scaled by black point compensation from the press's black of
   // L* 0.
   const double value = value_of(srgb_from_8bit(color_of_word(middle(*printed))));
@@ -287,7 +287,7 @@ void PhotoTest::cmyk_tiffs_are_read_as_cmyk_jpegs() {
       for (const bool planar : {false, true}) {
         const Data photo = tiff_of(ink, bits, tiled, planar, press_profile());
         const auto read = decode_photo(photo, "ad.tif");
-        QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+        QVERIFY2(read, read ? "" : read.error().sentence().c_str());
         QCOMPARE(read->size(), QSize(40, 24));
         for (const QPoint at : {QPoint(0, 0), QPoint(39, 23)})
           QVERIFY(close_to(read->pixel(at), middle(*jpeg), 1));
@@ -295,7 +295,7 @@ void PhotoTest::cmyk_tiffs_are_read_as_cmyk_jpegs() {
         QVERIFY(!decode_photo(cut, "cut.tif"));
       }
   const auto bare = decode_photo(tiff_of(ink, 8, false, false, {}), "ad.tif");
-  QVERIFY(!bare && bare.error().sentence.find("CMYK photo without a color profile") != std::string::npos);
+  QVERIFY(!bare && bare.error().sentence().find("CMYK photo without a color profile") != std::string::npos);
   QVERIFY(decode_photo(tiff_of(ink, 8, false, false, press_profile(), COMPRESSION_ADOBE_DEFLATE), "ad.tif"));
 }
 
@@ -347,7 +347,7 @@ void PhotoTest::depth_alpha_and_profile_go_together() {
   QImage expected = image.convertToFormat(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
   if (profile) expected.convertToColorSpace(QColorSpace::SRgb);
   const auto decoded = decode_photo(encoded(image, "png"), "photo");
-  QVERIFY2(decoded, decoded ? "" : decoded.error().sentence.c_str());
+  QVERIFY2(decoded, decoded ? "" : decoded.error().sentence().c_str());
   QVERIFY(!decoded->colorSpace().isValid());
   if (alpha) QVERIFY(decoded->hasAlphaChannel());
   for (const int x : {2, 9}) {
@@ -386,7 +386,7 @@ void PhotoTest::photos_state_their_own_tone() {
     grey.fill(QColor::fromRgba64(0x8080, 0x8080, 0x8080));
     const Data plain = encoded(grey, "png");
     const auto linear = decode_photo(with_chunk(plain, "iCCP", QByteArray("g\0\0", 3) + packed), "x");
-    QVERIFY2(linear, linear ? "" : linear.error().sentence.c_str());
+    QVERIFY2(linear, linear ? "" : linear.error().sentence().c_str());
     CHECK_PIXEL(*linear, qRgb(expected, expected, expected), 2);
     // Without a profile a file may state its gamma in a number: 1.0, in hundred thousandths.
     const auto stated = decode_photo(
@@ -405,7 +405,7 @@ void PhotoTest::photos_are_bounded() {
   };
   QCOMPARE(decode_photo(head("20000 20000"), "wide.ppm").error().code, ErrorCode::Unreadable);
   QCOMPARE(decode_photo(head("20000 20001"), "wide.ppm").error().code, ErrorCode::TooLarge);
-  QCOMPARE(decode_photo(head("20000 20001"), "wide.ppm").error().sentence,
+  QCOMPARE(decode_photo(head("20000 20001"), "wide.ppm").error().sentence(),
            std::string("\"wide.ppm\" has more than 400 million pixels; make it smaller first."));
   // The same in a JPEG, by its frame header (ISO/IEC 10918-1, B.2.2).
   Data jpeg = encoded(flat(16, 16, 0xff808080), "jpeg");
@@ -420,9 +420,9 @@ void PhotoTest::photos_are_bounded() {
   broken[broken.size() / 2] = 0xff;
   broken[broken.size() / 2 + 1] = 0xd9;
   QVERIFY(!decode_photo(broken, "x") && decode_photo(broken, "x").error().place == "x");
-  QCOMPARE(decode_photo(broken, "x").error().sentence,
+  QCOMPARE(decode_photo(broken, "x").error().sentence(),
            std::string("\"x\" is cut short or damaged; choose another copy of the photo."));
-  QCOMPARE(decode_photo({}, "x").error().sentence, std::string("\"x\" is an empty file."));
+  QCOMPARE(decode_photo({}, "x").error().sentence(), std::string("\"x\" is an empty file."));
   // An orientation that does not exist is none.
   for (const int orientation : {0, 9, 200}) {
     const Data turned = with_orientation(encoded(cornered(), "jpeg"), orientation);
@@ -441,7 +441,7 @@ void PhotoTest::photos_are_bounded() {
   for (int at = 0; at < 64; ++at) ink.insert(ink.end(), {0, 0, 0, 64});
   const Data plain = jpeg_of(ink, 8, 8, 4, JCS_CMYK, press_profile(), false);
   const auto printed = decode_photo(plain, "x");
-  QVERIFY2(printed, printed ? "" : printed.error().sentence.c_str());
+  QVERIFY2(printed, printed ? "" : printed.error().sentence().c_str());
   QVERIFY(
       !printed->hasAlphaChannel() &&
       !decode_photo(jpeg_of(Data(64, 9), 8, 8, 1, JCS_GRAYSCALE, grey_profile(2)), "x")->hasAlphaChannel());
@@ -524,7 +524,7 @@ void PhotoTest::damaged_photos_say_so() {
                whole.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(whole.size()))),
           "cut.jpg");
       QVERIFY2(!cut, qPrintable(QStringLiteral("%1 cut at %2").arg(QLatin1String(format)).arg(share)));
-      QVERIFY(cut.error().sentence.starts_with("\"cut.jpg\" is "));
+      QVERIFY(cut.error().sentence().starts_with("\"cut.jpg\" is "));
     }
   }
   for (const std::string& text :
@@ -535,7 +535,7 @@ void PhotoTest::damaged_photos_say_so() {
   }
   const auto bad_profile = decode_photo(jpeg_of(Data(192, 0x40), 8, 8, 3, JCS_RGB, Data(200, 3)), "photo");
   QVERIFY(!bad_profile);
-  QVERIFY(bad_profile.error().sentence.find("profile") != std::string::npos);
+  QVERIFY(bad_profile.error().sentence().find("profile") != std::string::npos);
 }
 
 void PhotoTest::decoding_reports_and_stops() {
@@ -656,7 +656,7 @@ void PhotoTest::heif_avif_and_drawings_are_read() {
     QVERIFY(std::abs(qRed(c) - 180) < 4 && std::abs(qGreen(c) - 90) < 4 && std::abs(qBlue(c) - 40) < 4);
     const auto cut = decode_photo(
         Data(bytes.begin(), bytes.begin() + static_cast<std::ptrdiff_t>(bytes.size() / 2)), "cut");
-    QVERIFY(!cut && cut.error().sentence.find("cut short") != std::string::npos);
+    QVERIFY(!cut && cut.error().sentence().find("cut short") != std::string::npos);
   }
   const QByteArray svg("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"40\" height=\"30\">"
                        "<rect width=\"20\" height=\"30\" fill=\"#c04020\"/></svg>");
@@ -679,7 +679,7 @@ void PhotoTest::coded_primaries_are_read() {
       const Data bytes = heif_bytes(format, color, std::pair(primaries, transfer));
       if (bytes.empty()) continue; // No encoder of this kind on the machine to make one with.
       const auto image = decode_photo(bytes, "coded");
-      QVERIFY2(image, image ? "" : image.error().sentence.c_str());
+      QVERIFY2(image, image ? "" : image.error().sentence().c_str());
       // Transfer 14 is the camera's curve of ITU-R BT.2020-2, table 4; the space of CSS has the display's.
       auto there = numbers;
       if (transfer == 14)
@@ -699,7 +699,7 @@ void PhotoTest::coded_primaries_are_read() {
                               .arg(word_of(wanted), 0, 16)));
       ++read;
       const auto bright = decode_photo(heif_bytes(format, color, std::pair(9, 16)), "bright");
-      QVERIFY(!bright && bright.error().sentence.find("H.273") != std::string::npos);
+      QVERIFY(!bright && bright.error().sentence().find("H.273") != std::string::npos);
     }
   QVERIFY(read > 0);
 }

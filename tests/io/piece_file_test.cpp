@@ -40,7 +40,7 @@ Result<Document> read_json(const J& json) { return unpack_document(with_json(jso
 J::json_pointer at(const QString& pointer) { return J::json_pointer(pointer.toStdString()); }
 
 bool one_sentence(const Error& e) {
-  return !e.sentence.empty() && e.sentence.back() == '.' && e.sentence.find('\n') == std::string::npos;
+  return !e.sentence().empty() && e.sentence().back() == '.' && e.sentence().find('\n') == std::string::npos;
 }
 
 } // namespace
@@ -86,7 +86,7 @@ void PieceFileTest::what_is_saved_comes_back() {
   const Document d = full_document();
   QVERIFY(save_document(path, d));
   const auto back = open_document(path);
-  QVERIFY2(back, back ? "" : back.error().sentence.c_str());
+  QVERIFY2(back, back ? "" : back.error().sentence().c_str());
   QVERIFY(*back == d);
   // Equal content gives equal bytes.
   QCOMPARE(*pack_document(d), *pack_document(*back));
@@ -112,7 +112,7 @@ void PieceFileTest::unknown_fields_survive() {
         "/sets/1/versions/0", "/sets/1/versions/0/families/0", "/sets/1/versions/0/families/0/swatches/0"})
     json[J::json_pointer(std::string(object) + "/from_later")] = {{"a", nullptr}};
   const auto read = read_json(json);
-  QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+  QVERIFY2(read, read ? "" : read.error().sentence().c_str());
   QVERIFY(J::parse(document_to_json(*read)) == json);
   // A known field wins over what an earlier version did not know.
   Document d = full_document();
@@ -189,7 +189,7 @@ void PieceFileTest::what_could_not_be_opened_is_not_saved() {
   const Status saved = save_document(path, large);
   QVERIFY(!saved);
   QCOMPARE(saved.error().code, ErrorCode::TooLarge);
-  QVERIFY2(one_sentence(saved.error()), saved.error().sentence.c_str());
+  QVERIFY2(one_sentence(saved.error()), saved.error().sentence().c_str());
   QVERIFY(open_document(path));
 }
 
@@ -286,7 +286,7 @@ void PieceFileTest::fields_keep_their_bounds() {
     J json = full_json();
     json[at(pointer)] = value;
     const auto read = read_json(json);
-    QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+    QVERIFY2(read, read ? "" : read.error().sentence().c_str());
     QVERIFY2(J::parse(document_to_json(*read))[at(pointer)] == value, value.dump().c_str());
   }
   if (place.isEmpty()) {
@@ -338,12 +338,12 @@ void PieceFileTest::lists_keep_their_lengths() {
   json.erase("current_set");
   // Read as JSON, since the photos of so many references are not there.
   const auto read = document_from_json(json.dump());
-  QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+  QVERIFY2(read, read ? "" : read.error().sentence().c_str());
   QCOMPARE(J::parse(document_to_json(read->document))[at(pointer)].size(), static_cast<std::size_t>(most));
   if (item.is_object() && item.contains("id")) item["id"] = 1000 + most;
   list.push_back(item);
   const auto refused = document_from_json(json.dump());
-  QVERIFY(!refused && refused.error().sentence.find("at most") != std::string::npos);
+  QVERIFY(!refused && refused.error().sentence().find("at most") != std::string::npos);
 }
 
 void PieceFileTest::a_set_keeps_its_bound_over_its_families() {
@@ -366,7 +366,7 @@ void PieceFileTest::what_is_missing_takes_its_default() {
     const auto place = J::json_pointer(pointer);
     json[place.parent_pointer()].erase(place.back());
     const auto read = document_from_json(json.dump());
-    if (!read) qFatal("%s: %s", pointer, read.error().sentence.c_str());
+    if (!read) qFatal("%s: %s", pointer, read.error().sentence().c_str());
     Document out = read->document;
     for (std::size_t i = 0; i < out.piece.references.size(); ++i)
       out.piece.references.change(i).bytes = full_document().piece.references[i].bytes;
@@ -453,7 +453,7 @@ void PieceFileTest::ids_are_settled() {
       J json = full_json();
       json[J::json_pointer(pointer)] = taken;
       const auto read = document_from_json(json.dump());
-      QVERIFY2(!read && read.error().sentence.find("only once") != std::string::npos, pointer);
+      QVERIFY2(!read && read.error().sentence().find("only once") != std::string::npos, pointer);
     }
   // The next id lies above all of them, those in versions included.
   const std::pair<const char*, Id> last[] = {{"/references/1/id", 90},
@@ -592,15 +592,15 @@ void PieceFileTest::foreign_files_are_told_apart() {
   for (const std::string& text : {std::string(), std::string("P"), std::string("PX"), std::string("XK"),
                                   std::string("hello"), std::string(5000, '\xff')}) {
     const auto read = unpack_document(Bytes(text.begin(), text.end()));
-    QVERIFY(!read && read.error().sentence.find("not a Zonachrom piece") != std::string::npos);
+    QVERIFY(!read && read.error().sentence().find("not a Zonachrom piece") != std::string::npos);
   }
   const std::string other = "application/epub+zip";
   const auto read = unpack_document(*write_zip({{"mimetype", Bytes(other.begin(), other.end()), true}}));
-  QVERIFY(!read && read.error().sentence.find("not a Zonachrom piece") != std::string::npos);
+  QVERIFY(!read && read.error().sentence().find("not a Zonachrom piece") != std::string::npos);
   // What begins like a container is one that is broken.
   const Bytes packed = *pack_document(full_document());
   const auto cut = unpack_document(Bytes(packed.begin(), packed.begin() + 300));
-  QVERIFY(!cut && cut.error().sentence.find("cut short") != std::string::npos);
+  QVERIFY(!cut && cut.error().sentence().find("cut short") != std::string::npos);
   // A piece with nothing in it writes its lists all the same.
   const J bare = J::parse(document_to_json({}));
   for (const char* list : {"/references", "/sets", "/bench/wells", "/bench/recent"})
@@ -653,7 +653,7 @@ void PieceFileTest::containers_are_bounded() {
                               "}");
   };
   QVERIFY(nested(64));
-  QVERIFY(!nested(65) && nested(65).error().sentence.find("nested") != std::string::npos);
+  QVERIFY(!nested(65) && nested(65).error().sentence().find("nested") != std::string::npos);
   for (const char* text : {"", "7", "[]", "{\"format\":1", "{\"format\":1}}"})
     QVERIFY(!document_from_json(text));
   // Every entry has to be there, mimetype first.
@@ -681,7 +681,7 @@ void PieceFileTest::reads_a_folder_of_plain_files() {
       "piece.json",
       R"({"format":1,"title":"Plain","references":[{"id":1,"name":"p","file":"photo.jpg"}],"sets":[{"id":2,"name":"s","families":[{"id":3,"name":"f","swatches":[{"id":4,"name":"x","hex":"#102030"}]}]}]})");
   const auto read = read_piece_folder(root);
-  QVERIFY2(read, read ? "" : read.error().sentence.c_str());
+  QVERIFY2(read, read ? "" : read.error().sentence().c_str());
   QCOMPARE(read->piece.references[0].bytes->size(), std::size_t{6});
   QCOMPARE(read->piece.next_id, Id{5});
   // A photo beside the folder is there, and yet not read.
@@ -695,7 +695,7 @@ void PieceFileTest::reads_a_folder_of_plain_files() {
   // What is wrong with a file is said with its name.
   write("bad.zonachrom", "nothing");
   const auto bad = open_document(root / "bad.zonachrom");
-  QVERIFY(!bad && bad.error().sentence.starts_with("\"bad.zonachrom\" was not opened. "));
+  QVERIFY(!bad && bad.error().sentence().starts_with("\"bad.zonachrom\" was not opened. "));
 }
 
 QTEST_APPLESS_MAIN(PieceFileTest)

@@ -138,7 +138,7 @@ private slots:
       change(broken);
       const auto faults = check(broken), beside = check(broken, &whole);
       QVERIFY2(faults.size() == 1 && faults[0].place == place, place);
-      QVERIFY2(faults[0].sentence.size() > 10 && faults[0].sentence.back() == '.', place);
+      QVERIFY2(in_english(faults[0].said).size() > 10 && in_english(faults[0].said).back() == '.', place);
       // Beside a whole piece the same is found; what is shared with it is not looked at.
       QVERIFY2(beside.size() == 1 && beside[0].place == place, place);
       // A reader refuses it too, at the same place or one above it.

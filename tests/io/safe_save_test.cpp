@@ -137,7 +137,7 @@ void SafeSaveTest::a_full_disk_leaves_the_old_file() {
   ::setrlimit(RLIMIT_FSIZE, &old);
   QVERIFY(!saved);
   QCOMPARE(saved.error().code, ErrorCode::Unwritable);
-  QVERIFY(saved.error().sentence.find("no room left") != std::string::npos);
+  QVERIFY(saved.error().sentence().find("no room left") != std::string::npos);
   QCOMPARE(*read_file(path), filled(1000, 1));
   QCOMPARE(everything_in(folder.path()), QStringList{"plate.zonachrom"});
 }
@@ -150,8 +150,8 @@ void SafeSaveTest::an_impossible_place_says_so() {
         QStringLiteral("/proc/self/plate.zonachrom")}) {
     const auto saved = save_safely(place.toStdString(), filled(1, 1), Backup::None);
     QVERIFY(!saved);
-    QVERIFY2(saved.error().sentence.find("was not saved") != std::string::npos,
-             saved.error().sentence.c_str());
+    QVERIFY2(saved.error().sentence().find("was not saved") != std::string::npos,
+             saved.error().sentence().c_str());
   }
 }
 
@@ -212,7 +212,7 @@ void SafeSaveTest::names_beside_a_file_are_its_own() {
   for (const auto& [path, reason] : reasons) {
     const auto saved = save_safely(path, filled(1, 1), Backup::None);
     QVERIFY2(!saved && saved.error().code == ErrorCode::Unwritable && saved.error().place == path, path);
-    QVERIFY2(saved.error().sentence.find(reason) != std::string::npos, saved.error().sentence.c_str());
+    QVERIFY2(saved.error().sentence().find(reason) != std::string::npos, saved.error().sentence().c_str());
   }
   // A link to a file that is not there yet makes that file.
   fs::create_symlink(folder.filePath("target").toStdString(), folder.filePath("link").toStdString());

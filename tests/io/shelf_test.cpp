@@ -130,8 +130,8 @@ private slots:
     QCOMPARE(read.masks.size(), std::size_t{1});
     QCOMPARE(read.unreadable.size(), std::size_t{7});
     for (const auto& error : read.unreadable) {
-      QVERIFY2(error.sentence.find(".mask.json\"") != std::string::npos, error.sentence.c_str());
-      QCOMPARE(error.code == ErrorCode::Newer, error.sentence.find("newer.mask") != std::string::npos);
+      QVERIFY2(error.sentence().find(".mask.json\"") != std::string::npos, error.sentence().c_str());
+      QCOMPARE(error.code == ErrorCode::Newer, error.sentence().find("newer.mask") != std::string::npos);
     }
     QVERIFY(!put_on_shelf(shelf, sample("   ")));
     QVERIFY(!put_on_shelf("/proc/no/such/place", sample("x")));
@@ -213,8 +213,8 @@ private slots:
             is_set ? shelf_set_from_json(json.dump()).error() : shelf_mask_from_json(json.dump()).error();
         QCOMPARE(error.code, ErrorCode::Damaged);
         QCOMPARE(error.place, std::string(place));
-        QVERIFY(error.sentence.find(is_set ? "This set file" : "This mask file") == 0 &&
-                error.sentence.find(place) != std::string::npos);
+        QVERIFY(error.sentence().find(is_set ? "This set file" : "This mask file") == 0 &&
+                error.sentence().find(place) != std::string::npos);
       }
     J many = good_mask;
     many["tags"] = std::vector<std::string>(50, "t");
@@ -262,7 +262,7 @@ private slots:
     QCOMPARE(with_card_changed(sets[0], card).error().code, ErrorCode::Damaged);
     QFile left(QString::fromStdString(sets[0].file));
     QVERIFY(left.open(QIODevice::ReadOnly) && left.readAll() == "broken");
-    QVERIFY(read_set_shelf(shelf).unreadable[0].sentence.find(QFileInfo(left).fileName().toStdString()) !=
+    QVERIFY(read_set_shelf(shelf).unreadable[0].sentence().find(QFileInfo(left).fileName().toStdString()) !=
             std::string::npos);
     // File names are plain whatever the name, and short.
     const auto path = put_on_shelf(shelf, sample(std::string(90, 'x') + "/../ÄÖ Kiln 9"));
@@ -280,7 +280,7 @@ private slots:
     QLockFile lock(folder.filePath(".lock"));
     QVERIFY(lock.tryLock());
     const Status busy = with_card_changed(masks[2], card);
-    QVERIFY(!busy && busy.error().sentence == "Another window is changing the shelf; try again.");
+    QVERIFY(!busy && busy.error().sentence() == "Another window is changing the shelf; try again.");
   }
   void searches_and_tags_are_forgiving() {
     const ShelfMask mask = sample("Kiln at Night");
@@ -384,7 +384,7 @@ private slots:
     for (const auto& [text, place] : kBadPaints) {
       const auto bad = shelf_paints_from_json(text);
       QVERIFY2(!bad && bad.error().place == place, text);
-      QVERIFY(!bad.error().sentence.starts_with("The piece"));
+      QVERIFY(!bad.error().sentence().starts_with("The piece"));
     }
     QVERIFY(!put_on_shelf(paints, ShelfPaints{}));
     QVERIFY(!pack_parcel({}));
@@ -422,7 +422,7 @@ private slots:
     QCOMPARE(open_parcel(folder.filePath("none").toStdString()).error().code, ErrorCode::NotFound);
     QVERIFY(!save_parcel(file, {}));
     write(folder.filePath("p.zonaparcel"), "words");
-    QCOMPARE(open_parcel(file).error().sentence,
+    QCOMPARE(open_parcel(file).error().sentence(),
              std::string("\"p.zonaparcel\" was not opened. This is not a Zonachrom parcel; choose a file "
                          "that ends in .zonaparcel."));
     const auto packed = [](const std::string& json, const std::string& mime = std::string(kParcelMimeType),
@@ -444,7 +444,7 @@ private slots:
       QCOMPARE(out.error().place, std::string(place));
     }
     QVERIFY(!packed("{}", "application/zip") &&
-            packed("{}", "application/zip").error().sentence.find("not a Zonachrom parcel") !=
+            packed("{}", "application/zip").error().sentence().find("not a Zonachrom parcel") !=
                 std::string::npos);
     QCOMPARE(packed("{}", std::string(kParcelMimeType), "other.json").error().place,
              std::string("parcel.json"));

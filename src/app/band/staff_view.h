@@ -6,7 +6,7 @@
 #include "app/band/axis_widget.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 
 #include <unordered_map>
 
@@ -108,6 +108,10 @@ private:
   void follow();
   void lay_out_chips();
   void part_into_lanes(std::size_t from, std::size_t to);
+  [[nodiscard]] bool moves_up_and_down(QPointF p) const;
+  void end_box();
+  void end_move(Drag drag, QPoint global);
+  void end_click(Drag drag);
   [[nodiscard]] bool over_taker(QPoint global) const;
   void drop(QPointF p);
   void move_limit(QPointF p);

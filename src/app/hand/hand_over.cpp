@@ -3,6 +3,7 @@
 
 #include "app/seams/clipboard.h"
 #include "app/seams/drag_out.h"
+#include "core/base/sentences.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
@@ -65,8 +66,7 @@ Result<HandOverForm> HandOver::take(const HandOverForm& form) {
   const auto read = LinePattern::read(form.pattern.toStdString());
   if (!read) return read.error();
   if (form.pattern.trimmed().isEmpty())
-    return Error{ErrorCode::BadInput, "An empty pattern would hand over nothing; give a field such as {hex}.",
-                 "pattern"};
+    return Error{ErrorCode::BadInput, Sentence::HandsOverNothing, "pattern"};
   m_form = form;
   QSettings settings;
   settings.setValue(QLatin1String(kFormKey), word_of(form.form));

@@ -43,7 +43,7 @@ Result<std::optional<E>> choice(const QCommandLineParser& line, const QString& n
   if (found != std::end(words)) return std::optional<E>(found->value);
   const QString sentence =
       QString("--%1: \"%2\" is no such choice; give %3.").arg(name, given, in_words(words));
-  return Error{ErrorCode::BadInput, sentence.toStdString(), "--" + name.toStdString()};
+  return Error{ErrorCode::BadInput, as_said(sentence.toStdString()), "--" + name.toStdString()};
 }
 
 /// "1280x800".
@@ -52,7 +52,7 @@ Result<QSize> size_of(const QString& text) {
   bool wide = false, high = false;
   const QSize size = parts.size() == 2 ? QSize(parts[0].toInt(&wide), parts[1].toInt(&high)) : QSize();
   if (wide && high && !size.isEmpty()) return size;
-  return Error{ErrorCode::BadInput, "--size: give the size of the window as in 1280x800.", "--size"};
+  return Error{ErrorCode::BadInput, as_said("--size: give the size of the window as in 1280x800."), "--size"};
 }
 
 void describe_options(QCommandLineParser& line) {
@@ -83,7 +83,7 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   QCommandLineParser line;
   describe_options(line);
   if (!line.parse(QStringList("zonachrom") + words))
-    return Error{ErrorCode::BadInput, line.errorText().toStdString(), {}};
+    return Error{ErrorCode::BadInput, as_said(line.errorText().toStdString()), {}};
   if (line.isSet("help") || line.isSet("help-all") || line.isSet("version")) {
     const QString version =
         QCoreApplication::applicationName() + ' ' + QCoreApplication::applicationVersion();

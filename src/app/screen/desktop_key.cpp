@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/desktop_key.h"
 
+#include "core/base/sentences.h"
 #include "model/i18n/text.h"
 
 #include <QDBusArgument>
@@ -55,8 +56,7 @@ std::optional<QString> given_key(const QVariantMap& results) {
 
 DesktopKey::DesktopKey(QDBusConnection bus, QObject* parent)
     : QObject(parent), m_bus(bus),
-      m_request(std::move(bus), {"The desktop was given no key for the screen.",
-                                 "The desktop gives programs no keys of its own."}) {
+      m_request(std::move(bus), {Sentence::NoKeyGiven, Sentence::DesktopHasNoKeys}) {
   qDBusRegisterMetaType<DesktopKeyWanted>();
   qDBusRegisterMetaType<QList<DesktopKeyWanted>>();
 }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/screen_portal.h"
 
+#include "core/base/sentences.h"
+
 #include <QDBusArgument>
 #include <QFileInfo>
 #include <QUrl>
@@ -12,10 +14,7 @@ namespace {
 
 constexpr auto kScreenshot = "org.freedesktop.portal.Screenshot";
 
-Error nonsense() {
-  return {ErrorCode::Unreadable,
-          "The desktop answered with something that is no color or picture of the screen.", "portal"};
-}
+Error nonsense() { return {ErrorCode::Unreadable, Sentence::ForeignAnswer, "portal"}; }
 
 /// Three numbers from 0 to 1.
 Result<Srgb> color_in(const QVariantMap& results) {
@@ -41,9 +40,7 @@ Result<QString> file_in(const QVariantMap& results) {
 } // namespace
 
 ScreenPortal::ScreenPortal(QDBusConnection bus)
-    : m_request(std::move(bus),
-                {"Nothing was taken from the screen.", "The desktop does not let programs see the screen."}) {
-}
+    : m_request(std::move(bus), {Sentence::NothingTaken, Sentence::ScreenHidden}) {}
 
 void ScreenPortal::find(const std::function<void(bool)>& then) {
   m_request.find(QLatin1String(kScreenshot), then);

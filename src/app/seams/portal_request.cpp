@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/seams/portal_request.h"
 
+#include "core/base/sentences.h"
+
 #include <QDBusMessage>
 #include <QDBusPendingCallWatcher>
 
@@ -27,7 +29,7 @@ PortalRequest::PortalRequest(QDBusConnection bus, Sentences sentences, QObject* 
   m_patience.setSingleShot(true);
   m_patience.setInterval(kPatience);
   connect(&m_patience, &QTimer::timeout, this, [this] {
-    end(Error{ErrorCode::Stopped, "The desktop gave no answer for half a minute; try again.", "portal"});
+    end(Error{ErrorCode::Stopped, Sentence::DesktopSilent, "portal"});
   });
 }
 
@@ -44,8 +46,7 @@ void PortalRequest::find(const QString& interface, const std::function<void(bool
 
 void PortalRequest::ask(const QString& interface, const QString& method, const QVariantList& before,
                         QVariantMap options, const Answer& then) {
-  if (m_answer)
-    return then(Error{ErrorCode::BadInput, "The desktop is being asked already; answer it first.", "portal"});
+  if (m_answer) return then(Error{ErrorCode::BadInput, Sentence::DesktopBusy, "portal"});
   m_answer = then;
   // The object is known before it is made, so that no answer is missed.
   const QString token = QStringLiteral("zonachrom%1").arg(++m_count);

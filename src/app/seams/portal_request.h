@@ -20,7 +20,7 @@ public:
   using Answer = std::function<void(const Result<QVariantMap>&)>;
   /// What is said where the painter called it off, and where the desktop does not do it.
   struct Sentences {
-    std::string called_off, refused;
+    Saying called_off, refused;
   };
   PortalRequest(QDBusConnection bus, Sentences sentences, QObject* parent = nullptr);
   [[nodiscard]] bool busy() const { return static_cast<bool>(m_answer); }

@@ -75,6 +75,8 @@ protected:
 private:
   /// Compares what was told with what is.
   void tell();
+  void tell_reordered();
+  void tell_item(const SpokenItem& was, const SpokenItem& is);
   QWidget& m_view;
   Spoken m_spoken, m_told;
   QHash<quint64, std::size_t> m_place;
@@ -317,42 +319,44 @@ QAccessibleInterface* Memory::interface_of(quint64 key) {
 void Memory::tell() {
   const Spoken now = spoken();
   const Spoken before = std::exchange(m_told, now);
-  const auto same_items = [&] {
-    return std::equal(now.items.begin(), now.items.end(), before.items.begin(), before.items.end(),
-                      [](const SpokenItem& a, const SpokenItem& b) { return a.key == b.key; });
-  };
-  if (!same_items()) {
-    QAccessibleEvent changed(&m_view, QAccessible::ObjectReorder);
-    QAccessible::updateAccessibility(&changed);
-    // What is gone is forgotten, or a long day would fill the memory.
-    for (auto i = m_known.begin(); i != m_known.end();) {
-      if (m_place.contains(i.key())) {
-        ++i;
-        continue;
-      }
-      QAccessible::deleteAccessibleInterface(*i);
-      i = m_known.erase(i);
-    }
-  }
+  const bool same_items =
+      std::equal(now.items.begin(), now.items.end(), before.items.begin(), before.items.end(),
+                 [](const SpokenItem& a, const SpokenItem& b) { return a.key == b.key; });
+  if (!same_items) tell_reordered();
   if (now.number && (!before.number || now.number->now != before.number->now)) {
     QAccessibleValueChangeEvent changed(&m_view, now.number->now);
     QAccessible::updateAccessibility(&changed);
   }
-  if (!same_items()) return;
-  for (std::size_t i = 0; i < now.items.size(); ++i) {
-    const SpokenItem &is = now.items[i], &was = before.items[i];
-    const auto event = [&](QAccessible::Event what) {
-      QAccessibleEvent changed(interface_of(is.key), what);
-      QAccessible::updateAccessibility(&changed);
-    };
-    if (is.name != was.name) event(QAccessible::NameChanged);
-    if (is.selected != was.selected)
-      event(is.selected ? QAccessible::SelectionAdd : QAccessible::SelectionRemove);
-    if (is.focused && !was.focused && m_view.hasFocus()) event(QAccessible::Focus);
-    if (!is.number || (was.number && is.number->now == was.number->now)) continue;
-    QAccessibleValueChangeEvent changed(interface_of(is.key), is.number->now);
-    QAccessible::updateAccessibility(&changed);
+  if (!same_items) return;
+  for (std::size_t i = 0; i < now.items.size(); ++i) tell_item(before.items[i], now.items[i]);
+}
+
+void Memory::tell_reordered() {
+  QAccessibleEvent changed(&m_view, QAccessible::ObjectReorder);
+  QAccessible::updateAccessibility(&changed);
+  // What is gone is forgotten, or a long day would fill the memory.
+  for (auto i = m_known.begin(); i != m_known.end();) {
+    if (m_place.contains(i.key())) {
+      ++i;
+      continue;
+    }
+    QAccessible::deleteAccessibleInterface(*i);
+    i = m_known.erase(i);
   }
+}
+
+void Memory::tell_item(const SpokenItem& was, const SpokenItem& is) {
+  const auto event = [&](QAccessible::Event what) {
+    QAccessibleEvent changed(interface_of(is.key), what);
+    QAccessible::updateAccessibility(&changed);
+  };
+  if (is.name != was.name) event(QAccessible::NameChanged);
+  if (is.selected != was.selected)
+    event(is.selected ? QAccessible::SelectionAdd : QAccessible::SelectionRemove);
+  if (is.focused && !was.focused && m_view.hasFocus()) event(QAccessible::Focus);
+  if (!is.number || (was.number && is.number->now == was.number->now)) return;
+  QAccessibleValueChangeEvent changed(interface_of(is.key), is.number->now);
+  QAccessible::updateAccessibility(&changed);
 }
 
 /// The toolkit tells its own kinds of buttons alone.

@@ -153,29 +153,50 @@ void NumberField::want(double value) {
   emit wanted(value);
 }
 
+namespace {
+
+/// "+=5" and the like; where a number cannot be negative, "+5" too.
+QChar taken_sign(QString& typed, bool signs_change) {
+  const auto take = [&typed](int letters) {
+    const QChar sign = typed[0];
+    typed.remove(0, letters);
+    return sign;
+  };
+  if (typed.size() > 1 && typed[1] == QLatin1Char('=') && QStringLiteral("+-*/").contains(typed[0]))
+    return take(2);
+  const bool has_sign = typed.startsWith(QLatin1Char('+')) || typed.startsWith(QLatin1Char('-'));
+  return signs_change && has_sign ? take(1) : QChar();
+}
+
+double changed_by(QChar sign, double value, double by) {
+  switch (sign.unicode()) {
+  case '+':
+    return value + by;
+  case '-':
+    return value - by;
+  case '*':
+    return value * by;
+  case '/':
+    return value / by;
+  default:
+    return by;
+  }
+}
+
+} // namespace
+
 /// What a typed text asks for, which may lie outside the range.
 std::optional<double> NumberField::entered(QString typed) const {
   if (!m_range.suffix.isEmpty() && typed.endsWith(m_range.suffix.trimmed()))
     typed.chop(m_range.suffix.trimmed().size());
   typed = typed.trimmed();
-  QChar change;
-  if (typed.size() > 1 && typed[1] == QLatin1Char('=') && QStringLiteral("+-*/").contains(typed[0])) {
-    change = typed[0];
-    typed.remove(0, 2);
-  } else if (m_range.low >= 0 && (typed.startsWith(QLatin1Char('+')) || typed.startsWith(QLatin1Char('-')))) {
-    change = typed[0];
-    typed.remove(0, 1);
-  }
+  const QChar sign = taken_sign(typed, m_range.low >= 0);
   const auto read = typed_number(typed);
-  const double by = read.value_or(0);
-  const double value = change == QLatin1Char('+')   ? m_value + by
-                       : change == QLatin1Char('-') ? m_value - by
-                       : change == QLatin1Char('*') ? m_value * by
-                       : change == QLatin1Char('/') ? m_value / by
-                                                    : by;
+  const double value = changed_by(sign, m_value, read.value_or(0));
   if (!read || !std::isfinite(value)) return std::nullopt;
-  if (!change.isNull() && m_value < m_range.low) return std::nullopt; // There is no number to change.
-  if (change.isNull() || !m_range.wraps) return value;
+  if (sign.isNull()) return value;
+  if (m_value < m_range.low) return std::nullopt; // There is no number to change.
+  if (!m_range.wraps) return value;
   const double span = m_range.high - m_range.low;
   return value - span * std::floor((value - m_range.low) / span);
 }

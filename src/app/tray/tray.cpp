@@ -10,7 +10,7 @@
 #include "app/tray/relation_row.h"
 #include "app/tray/wells_view.h"
 #include "core/color/text.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/share/share_reading.h"

@@ -4,7 +4,7 @@
 #include "app/theme/controls.h"
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
 

@@ -18,7 +18,7 @@
 #include "app/wheel/wheel_view.h"
 #include "app/window/main_window.h"
 #include "app/window/set_files.h"
-#include "core/piece/remedies.h"
+#include "core/grading/remedies.h"
 #include "model/documents/documents.h"
 #include "model/i18n/language.h"
 #include "model/mixing/paint_reading.h"

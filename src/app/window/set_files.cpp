@@ -2,7 +2,7 @@
 #include "app/window/set_files.h"
 
 #include "app/shelf/shelf_panel.h"
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "io/files/safe_save.h"
 #include "io/shelf/parcel.h"
 #include "model/i18n/language.h"

@@ -12,7 +12,8 @@ Result<Json> check_piece(const std::string& path) {
   const auto faults = faults_in_file(path);
   if (!faults) return faults.error();
   Json all = Json::array();
-  for (const Fault& fault : *faults) all.push_back({{"place", fault.place}, {"sentence", fault.sentence}});
+  for (const Fault& fault : *faults)
+    all.push_back({{"place", fault.place}, {"sentence", in_english(fault.said)}});
   return Json{{"ok", faults->empty()}, {"faults", all}};
 }
 

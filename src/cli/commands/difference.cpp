@@ -21,7 +21,7 @@ Result<Json> difference(const std::vector<std::string>& colors, const std::vecto
     pair.push_back({(*n)[0], (*n)[1], (*n)[2]});
   }
   if (pair.size() != 2)
-    return Error{ErrorCode::BadInput, "Give exactly two colors to compare.", "difference"};
+    return Error{ErrorCode::BadInput, as_said("Give exactly two colors to compare."), "difference"};
   return Json{{"ciede2000", ciede2000(pair[0], pair[1])}};
 }
 

@@ -24,7 +24,8 @@ std::vector<Word<std::size_t>> format_words() {
 
 Result<Bytes> in_lines(const ExportRequest& r, const Piece& piece, const SwatchSet& set) {
   if (r.pattern.empty())
-    return Error{ErrorCode::BadInput, "Lines need a pattern; give its file with --pattern.", "--pattern"};
+    return Error{ErrorCode::BadInput, as_said("Lines need a pattern; give its file with --pattern."),
+                 "--pattern"};
   const auto pattern = pattern_in(r.pattern);
   if (!pattern) return pattern.error();
   const auto text = set_in_lines(set, piece.title, *pattern);

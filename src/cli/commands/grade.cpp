@@ -3,7 +3,7 @@
 
 #include "cli/sets.h"
 #include "core/color/text.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 #include "io/container/piece_file.h"
 
 #include <map>

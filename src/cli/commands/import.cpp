@@ -64,12 +64,14 @@ Result<Json> import_set(const ImportRequest& r) {
     changed.piece.current_set = current;
   const Status saved = save_document(r.piece, changed);
   if (!saved) return saved.error();
+  Json remarks = Json::array();
+  for (const Saying& remark : colors.remarks) remarks.push_back(in_english(remark));
   Json out{{"piece", r.piece},
            {"set", set.name},
            {"found", color_count(colors)},
            {"added", swatch_count(set) - before},
            {"families", set.families.size()},
-           {"remarks", colors.remarks}};
+           {"remarks", remarks}};
   return out;
 }
 

@@ -24,8 +24,8 @@ Result<Json> limit(const LimitRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   if (r.carry && !r.turned)
-    return Error{ErrorCode::BadInput, "There is nothing to carry the set along with; give --turn too.",
-                 "--carry"};
+    return Error{ErrorCode::BadInput,
+                 as_said("There is nothing to carry the set along with; give --turn too."), "--carry"};
   Document changed = *document;
   WheelSpec wheel = changed.piece.wheel;
   if (r.other_hues) wheel.hues = r.wheel.hues;
@@ -35,7 +35,7 @@ Result<Json> limit(const LimitRequest& r) {
     piece = with_mask_turned(std::move(piece).value(), r.turn, r.carry ? Carry::SetToo : Carry::MaskOnly);
   if (!piece) return piece.error();
   if (const auto faults = check(*piece); !faults.empty())
-    return Error{ErrorCode::BadInput, faults.front().sentence, faults.front().place};
+    return Error{ErrorCode::BadInput, faults.front().said, faults.front().place};
   changed.piece = std::move(piece).value();
   const Status saved = save_document(r.output, changed);
   if (!saved) return saved.error();

@@ -53,7 +53,7 @@ Result<LookAs> look_as(const std::string& as) {
   if (has_number) {
     const auto read = std::from_chars(as.data() + colon + 1, as.data() + as.size(), amount);
     if (read.ec != std::errc() || read.ptr != as.data() + as.size())
-      return Error{ErrorCode::BadInput, "\"" + as + "\" has no number after the colon.", "--as"};
+      return Error{ErrorCode::BadInput, as_said("\"" + as + "\" has no number after the colon."), "--as"};
   }
   for (const auto& k : kLookKinds) {
     if (k.word != std::string_view(as).substr(0, colon)) continue;
@@ -65,8 +65,9 @@ Result<LookAs> look_as(const std::string& as) {
   }
   return Error{
       ErrorCode::BadInput,
-      "A photo can be looked at as value, flat:2 to flat:5, steps:2 to steps:101, squint:PIXELS, mask, "
-      "protan, deutan or tritan, these with :SEVERITY from 0 to 1 if wished.",
+      as_said(
+          "A photo can be looked at as value, flat:2 to flat:5, steps:2 to steps:101, squint:PIXELS, mask, "
+          "protan, deutan or tritan, these with :SEVERITY from 0 to 1 if wished."),
       "--as"};
 }
 

@@ -17,7 +17,7 @@ struct MaskRequest {
 /// One pattern mask and, for each color, whether it lies inside and the nearest color that does.
 Result<Json> mask(const MaskRequest& request) {
   if (!kSpreadRange.holds(request.pattern.spread))
-    return Error{ErrorCode::BadInput, "A spread goes from 0 to 120 degrees.", "--spread"};
+    return Error{ErrorCode::BadInput, as_said("A spread goes from 0 to 120 degrees."), "--spread"};
   const Wheel wheel(request.wheel);
   const MaskRegion region(pattern_mask(request.pattern));
   Json tests = Json::array();

@@ -30,7 +30,8 @@ Result<Json> mix(const std::vector<std::string>& texts, MixAs as) {
       const char* end = text.data() + text.size();
       const auto read = std::from_chars(text.data() + colon + 1, end, part.parts);
       if (read.ec != std::errc() || read.ptr != end)
-        return Error{ErrorCode::BadInput, "\"" + text + "\" is not a color and a number of parts.", "parts"};
+        return Error{ErrorCode::BadInput, as_said("\"" + text + "\" is not a color and a number of parts."),
+                     "parts"};
     }
     parts.push_back(part);
   }

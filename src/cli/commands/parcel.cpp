@@ -23,7 +23,8 @@ Result<Json> pack_parcel_of(const ParcelRequest& r) {
     if (!set) return set.error();
     sets.push_back((*set)->id);
   }
-  if (r.mask && !document->piece.mask) return Error{ErrorCode::NotFound, "The piece has no mask.", "--mask"};
+  if (r.mask && !document->piece.mask)
+    return Error{ErrorCode::NotFound, as_said("The piece has no mask."), "--mask"};
   Parcel parcel = parcel_of(document->piece, sets, r.mask);
   parcel.description = r.description;
   for (auto& set : parcel.sets)

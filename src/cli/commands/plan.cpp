@@ -24,9 +24,9 @@ bool ends_in(const std::string& path, std::string_view ending) {
 
 Result<Json> plan(const PlanRequest& r, bool value_given) {
   if (int(value_given) + int(r.vivid) + int(r.values != 0) > 1)
-    return Error{ErrorCode::BadInput, "Give one of --value, --vivid and --values.", "--value"};
+    return Error{ErrorCode::BadInput, as_said("Give one of --value, --vivid and --values."), "--value"};
   if (r.values != 0 && (r.values < kFewestPlanValues || r.values > kMostPlanValues))
-    return Error{ErrorCode::BadInput, "A row has 3 to 11 values.", "--values"};
+    return Error{ErrorCode::BadInput, as_said("A row has 3 to 11 values."), "--values"};
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const Drawing drawing;
@@ -37,8 +37,8 @@ Result<Json> plan(const PlanRequest& r, bool value_given) {
     return Json{{"file", r.output}};
   }
   if (!ends_in(r.output, ".png"))
-    return Error{ErrorCode::BadInput, "The plan is written as .png, its outline as .svg; name the file so.",
-                 "-o"};
+    return Error{ErrorCode::BadInput,
+                 as_said("The plan is written as .png, its outline as .svg; name the file so."), "-o"};
   PlanFileSpec spec;
   spec.values = r.vivid    ? std::vector<double>()
                 : r.values ? plan_values(r.values)

@@ -17,7 +17,7 @@ struct PressRequest {
 
 Result<Json> press(const PressRequest& r) {
   if (!(r.limit > 0 && r.limit <= kLargestPrintLimit))
-    return Error{ErrorCode::BadInput, "The limit must lie above 0 and not above 20.", "--limit"};
+    return Error{ErrorCode::BadInput, as_said("The limit must lie above 0 and not above 20."), "--limit"};
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const auto set = set_or_current(document->piece, r.set);

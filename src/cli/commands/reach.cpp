@@ -15,7 +15,7 @@ struct ReachRequest {
 
 Result<Json> reach(const ReachRequest& r, bool one_value) {
   if (!(r.value >= 0 && r.value <= 100))
-    return Error{ErrorCode::BadInput, "The value must lie between 0 and 100.", "--value"};
+    return Error{ErrorCode::BadInput, as_said("The value must lie between 0 and 100."), "--value"};
   const auto paints = paints_in(r.paints);
   if (!paints) return paints.error();
   const auto reach = reach_of(paints->mixer, Wheel(r.wheel));

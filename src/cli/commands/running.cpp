@@ -19,7 +19,8 @@ struct RunningRequest {
 };
 
 Error none_runs() {
-  return {ErrorCode::NotFound, "No window of Zonachrom runs on this desktop; start one first.", "bus"};
+  return {ErrorCode::NotFound, as_said("No window of Zonachrom runs on this desktop; start one first."),
+          "bus"};
 }
 
 /// The bus library wants an application object.
@@ -45,8 +46,8 @@ Result<QList<QVariant>> ask(const QString& method, const QList<QVariant>& argume
   const QDBusMessage answer = QDBusConnection::sessionBus().call(call);
   if (answer.type() == QDBusMessage::ReplyMessage) return answer.arguments();
   if (answer.errorName() == QLatin1String(kBadInputOnBus))
-    return Error{ErrorCode::BadInput, answer.errorMessage().toStdString(), method.toStdString()};
-  return Error{ErrorCode::Unreadable, "The window of Zonachrom did not answer; try again.",
+    return Error{ErrorCode::BadInput, as_said(answer.errorMessage().toStdString()), method.toStdString()};
+  return Error{ErrorCode::Unreadable, as_said("The window of Zonachrom did not answer; try again."),
                method.toStdString()};
 }
 
@@ -82,7 +83,7 @@ Result<Json> follow() {
   QObject::connect(&watcher, &QDBusServiceWatcher::serviceUnregistered, &application(),
                    &QCoreApplication::quit);
   QCoreApplication::exec();
-  return Error{ErrorCode::NotFound, "The window of Zonachrom was closed.", "bus"};
+  return Error{ErrorCode::NotFound, as_said("The window of Zonachrom was closed."), "bus"};
 }
 
 } // namespace

@@ -16,13 +16,15 @@ struct SampleRequest {
 
 Result<Json> sample(const PhotoRequest& request, const std::string& at, int side) {
   if (side < 1 || side > 101 || side % 2 == 0)
-    return Error{ErrorCode::BadInput, "A sample is an odd number of pixels wide, from 1 to 101.", "--size"};
+    return Error{ErrorCode::BadInput, as_said("A sample is an odd number of pixels wide, from 1 to 101."),
+                 "--size"};
   const auto place = whole_numbers(at, 2, "--at");
   if (!place) return place.error();
   const auto photo = opened(request.photo);
   if (!photo) return photo.error();
   const auto color = sample_average(view_of(photo->image), (*place)[0], (*place)[1], side);
-  if (!color) return Error{ErrorCode::BadInput, "There is no pixel at " + at + " to sample.", "--at"};
+  if (!color)
+    return Error{ErrorCode::BadInput, as_said("There is no pixel at " + at + " to sample."), "--at"};
   Json out = color_fields(*color);
   out["srgb"] = Json::array({color->r, color->g, color->b});
   out["value"] = value_of(*color);

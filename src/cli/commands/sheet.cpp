@@ -30,9 +30,9 @@ Result<std::vector<SheetPart>> parts_of(const std::string& text) {
     if (at == std::end(kSheetPartWords))
       return Error{
           ErrorCode::BadInput,
-          "\"" + word +
-              "\" is no part of a sheet; there are title, reference, wheel, swatches, staff, needs and "
-              "signature.",
+          as_said("\"" + word +
+                  "\" is no part of a sheet; there are title, reference, wheel, swatches, staff, needs and "
+                  "signature."),
           "--with"};
     out.push_back(at->value);
   }
@@ -68,7 +68,8 @@ Result<Json> sheet(SheetRequest r) {
   for (std::size_t i = 1; i < pages.size() && !r.replace; ++i)
     if (std::filesystem::exists(pages[i]))
       return Error{ErrorCode::Unwritable,
-                   "\"" + pages[i] + "\" is there already; give --replace, or another name.", pages[i]};
+                   as_said("\"" + pages[i] + "\" is there already; give --replace, or another name."),
+                   pages[i]};
   const SheetImages images = sheet_images(piece, r.spec, reference, 1200);
   const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, r.dots, r.output);
   if (!files) return files.error();

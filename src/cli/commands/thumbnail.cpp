@@ -19,7 +19,7 @@ struct ThumbnailRequest {
 /// The small picture that was saved with the piece, no larger than asked for.
 Result<Json> thumbnail(const ThumbnailRequest& r) {
   if (r.size < 16 || r.size > 1024)
-    return Error{ErrorCode::BadInput, "A thumbnail can be 16 to 1024 pixels large.", "--size"};
+    return Error{ErrorCode::BadInput, as_said("A thumbnail can be 16 to 1024 pixels large."), "--size"};
   const auto bytes = read_file(r.piece);
   if (!bytes) return bytes.error();
   const auto entries = read_zip(*bytes);
@@ -27,10 +27,12 @@ Result<Json> thumbnail(const ThumbnailRequest& r) {
   const auto at = std::find_if(entries->begin(), entries->end(),
                                [](const ZipEntry& e) { return e.name == "preview.png"; });
   if (at == entries->end())
-    return Error{ErrorCode::NotFound, "\"" + r.piece + "\" has no preview; save it once more.", r.piece};
+    return Error{ErrorCode::NotFound, as_said("\"" + r.piece + "\" has no preview; save it once more."),
+                 r.piece};
   QImage image;
   if (!image.loadFromData(at->bytes.data(), static_cast<int>(at->bytes.size()), "PNG"))
-    return Error{ErrorCode::Damaged, "The preview of \"" + r.piece + "\" is damaged.", "preview.png"};
+    return Error{ErrorCode::Damaged, as_said("The preview of \"" + r.piece + "\" is damaged."),
+                 "preview.png"};
   if (std::max(image.width(), image.height()) > r.size)
     image = image.scaled(r.size, r.size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
   const QSize size = image.size();

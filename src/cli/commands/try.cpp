@@ -36,7 +36,7 @@ Result<const List<Family>*> state_of(const SwatchSet& set, const std::string& ve
   if (version.empty()) return &set.families;
   for (const auto& v : set.versions)
     if (v.name == version) return &v.families;
-  return Error{ErrorCode::NotFound, "The set has no version named \"" + version + "\".", option};
+  return Error{ErrorCode::NotFound, as_said("The set has no version named \"" + version + "\"."), option};
 }
 
 Json bands_json(const BandShares& b) { return {{"light", b.light}, {"middle", b.middle}, {"dark", b.dark}}; }
@@ -130,7 +130,7 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
   side.colors = set.colors;
   side.match = r.match;
   if (side.colors.empty())
-    return Error{ErrorCode::BadInput, "The set holds no swatch; at least one is needed.", "--set"};
+    return Error{ErrorCode::BadInput, as_said("The set holds no swatch; at least one is needed."), "--set"};
   Json told = Json::object();
   if (side.way == TryWay::Study) {
     auto made = cut_study(r, view, side);
@@ -152,7 +152,8 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
   }
   render_tried(view, tried, reinterpret_cast<std::uint32_t*>(image.bits()));
   if (ends_in_svg(r.output))
-    return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; give --areas.", "-o"};
+    return Error{ErrorCode::BadInput, as_said("Only a study of areas can be written as .svg; give --areas."),
+                 "-o"};
   const Status saved = save_picture(std::move(image), r.output);
   if (!saved) return saved.error();
   told["file"] = r.output;
@@ -163,9 +164,10 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
 
 Result<Json> try_picture(const TryRequest& r) {
   if (!r.report && !r.as && r.pairs.empty())
-    return Error{ErrorCode::BadInput, "Say what to make with --as, or ask for a --report or the --pairs.",
-                 "--as"};
-  if (r.as && r.output.empty()) return Error{ErrorCode::BadInput, "Say where to write with -o.", "-o"};
+    return Error{ErrorCode::BadInput,
+                 as_said("Say what to make with --as, or ask for a --report or the --pairs."), "--as"};
+  if (r.as && r.output.empty())
+    return Error{ErrorCode::BadInput, as_said("Say where to write with -o."), "-o"};
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const auto set = set_named(document->piece, r.set);

@@ -22,8 +22,8 @@ Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
   const auto [a, r, v] = *n;
   if (r < 0 || r > 1 || v < 0 || v > 100)
     return Error{ErrorCode::BadInput,
-                 "\"" + text +
-                     "\" is not on the wheel; give an angle, r from 0 to 1 and a value from 0 to 100.",
+                 as_said("\"" + text +
+                         "\" is not on the wheel; give an angle, r from 0 to 1 and a value from 0 to 100."),
                  "--at"};
   const auto color = wheel.color_at({a, r, v});
   const ValueSpan span = wheel.value_span(Angle(a), r);
@@ -53,7 +53,8 @@ Result<Json> wheel(const WheelSpec& spec, const std::vector<Question>& requests)
     out.push_back({{"a", p.a}, {"r", p.r}, {"v", p.v}});
   }
   if (out.empty())
-    return Error{ErrorCode::BadInput, "Say what to look up with --at A,R,V or --locate COLOR.", "wheel"};
+    return Error{ErrorCode::BadInput, as_said("Say what to look up with --at A,R,V or --locate COLOR."),
+                 "wheel"};
   return out;
 }
 

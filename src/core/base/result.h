@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A value or an error. Errors are one clear sentence for the painter plus the place they refer to.
+// A value or an error. An error is a sentence for the painter, by its id, and the place it refers to.
 #pragma once
+
+#include "core/base/sentence.h"
 
 #include <string>
 #include <utility>
@@ -12,8 +14,10 @@ enum class ErrorCode { BadInput, NotFound, Unreadable, Unwritable, Damaged, Newe
 
 struct Error {
   ErrorCode code = ErrorCode::BadInput;
-  std::string sentence; ///< One sentence: what, where and what to do.
-  std::string place;    ///< File, field or byte the sentence refers to; may be empty.
+  Saying said = kAsSaid; ///< One sentence: what, where and what to do.
+  std::string place;     ///< File, field or byte the sentence refers to; may be empty.
+  /// In English.
+  [[nodiscard]] std::string sentence() const { return in_english(said); }
 };
 
 /// Holds either a T or an Error. Reading the side that is not there throws std::bad_variant_access,

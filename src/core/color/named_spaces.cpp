@@ -92,22 +92,13 @@ Xyz xyz_d50_from_d65(Xyz c) {
   return xyz_of(multiply(matrix, {c.x, c.y, c.z}));
 }
 
-std::optional<Xyz> xyz_in_space(std::string_view space, const std::array<double, 3>& c) {
-  const auto polar = [&c] {
-    return std::pair(c[1] * std::cos(radians(c[2])), c[1] * std::sin(radians(c[2])));
-  };
+namespace {
+
+/// Spaces of three primaries. SMPTE EG 432-1, Adobe RGB (1998) encoding, ITU-R BT.2020, ISO 22028-2:
+/// primaries as CSS Color 4 gives them.
+std::optional<Xyz> xyz_in_rgb_space(std::string_view space, const std::array<double, 3>& c) {
   if (space == "srgb") return xyz_from_srgb({c[0], c[1], c[2]});
   if (space == "srgb-linear") return xyz_from_linear({c[0], c[1], c[2]});
-  if (space == "hsl") return xyz_from_srgb(srgb_from_hsl({wrap_degrees(c[0]), c[1] / 100, c[2] / 100}));
-  if (space == "hwb") return xyz_from_srgb(srgb_from_hwb(c));
-  if (space == "lab") return xyz_from_lab_d50({c[0], c[1], c[2]});
-  if (space == "lch") return xyz_from_lab_d50({c[0], polar().first, polar().second});
-  if (space == "oklab") return xyz_from_oklab({c[0], c[1], c[2]});
-  if (space == "oklch") return xyz_from_oklab({c[0], polar().first, polar().second});
-  if (space == "xyz" || space == "xyz-d65") return Xyz{c[0], c[1], c[2]};
-  if (space == "xyz-d50") return xyz_d65_from_d50({c[0], c[1], c[2]});
-  // SMPTE EG 432-1, Adobe RGB (1998) encoding, ITU-R BT.2020, ISO 22028-2: primaries as CSS Color 4 gives
-  // them.
   if (space == "display-p3")
     return xyz_of(
         xyz_from_primaries({0.680, 0.320, 0.265, 0.690, 0.150, 0.060}, d65(), each(c, linear_from_encoded)));
@@ -121,6 +112,23 @@ std::optional<Xyz> xyz_in_space(std::string_view space, const std::array<double,
     return xyz_d65_from_d50(xyz_of(xyz_from_primaries(
         {0.734699, 0.265301, 0.159597, 0.840403, 0.036598, 0.000105}, kD50, each(c, prophoto_linear))));
   return std::nullopt;
+}
+
+} // namespace
+
+std::optional<Xyz> xyz_in_space(std::string_view space, const std::array<double, 3>& c) {
+  const auto polar = [&c] {
+    return std::pair(c[1] * std::cos(radians(c[2])), c[1] * std::sin(radians(c[2])));
+  };
+  if (space == "hsl") return xyz_from_srgb(srgb_from_hsl({wrap_degrees(c[0]), c[1] / 100, c[2] / 100}));
+  if (space == "hwb") return xyz_from_srgb(srgb_from_hwb(c));
+  if (space == "lab") return xyz_from_lab_d50({c[0], c[1], c[2]});
+  if (space == "lch") return xyz_from_lab_d50({c[0], polar().first, polar().second});
+  if (space == "oklab") return xyz_from_oklab({c[0], c[1], c[2]});
+  if (space == "oklch") return xyz_from_oklab({c[0], polar().first, polar().second});
+  if (space == "xyz" || space == "xyz-d65") return Xyz{c[0], c[1], c[2]};
+  if (space == "xyz-d50") return xyz_d65_from_d50({c[0], c[1], c[2]});
+  return xyz_in_rgb_space(space, c);
 }
 
 Displayed displayed(Xyz c) {

@@ -2,6 +2,7 @@
 #include "core/color/readout.h"
 
 #include "core/base/angle.h"
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 
@@ -143,15 +144,13 @@ Result<Srgb> color_of_readout(ReadoutSpace space, std::array<double, 3> numbers)
     const double slack = 0.5 * std::pow(10.0, -n.digits);
     if (!(numbers[i] >= n.low - slack && numbers[i] <= n.high + slack))
       return Error{ErrorCode::BadInput,
-                   std::string(form.name) + " " + std::string(n.name) + " goes from " + short_number(n.low) +
-                       " to " + short_number(n.high) + ".",
+                   say(Sentence::NumberRange, Term{form.name}, Term{n.name}, short_number(n.low),
+                       short_number(n.high)),
                    std::string(n.name)};
     numbers[i] = std::clamp(numbers[i], n.low, n.high);
   }
   const auto shown = clipped_to_gamut(srgb_of(space, numbers));
-  if (!shown)
-    return Error{ErrorCode::BadInput,
-                 "The display has no color of these " + std::string(form.name) + " numbers.", "color"};
+  if (!shown) return Error{ErrorCode::BadInput, say(Sentence::NoSuchColor, Term{form.name}), "color"};
   return *shown;
 }
 

@@ -53,4 +53,7 @@ struct Hsl { ///< h degrees; s and l 0..1.
 
 using Matrix3 = std::array<std::array<double, 3>, 3>;
 
+/// OKLab chroma below which a color counts as a neutral, without a hue (common practice, no source).
+inline constexpr double kNeutralChroma = 0.03;
+
 } // namespace zc

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/color/text.h"
 
+#include "core/base/sentences.h"
 #include "core/base/text.h"
 
 #include "core/color/convert.h"
@@ -12,10 +13,7 @@ namespace zc {
 namespace {
 
 Error not_a_color(std::string_view text) {
-  return {ErrorCode::BadInput,
-          "\"" + std::string(text.substr(0, 60)) +
-              "\" is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1.",
-          "color"};
+  return {ErrorCode::BadInput, say(Sentence::NoPlainColor, std::string(text.substr(0, 60))), "color"};
 }
 
 int hex_digit(char c) {
@@ -48,8 +46,7 @@ Result<std::array<double, 3>> parse_three_numbers(std::string_view text) {
     const bool read = code == std::errc() && end == part.data() + part.size() && std::isfinite(out[i]);
     const bool last = comma == std::string_view::npos;
     if (!read || last != (i == 2))
-      return Error{ErrorCode::BadInput,
-                   "\"" + std::string(text.substr(0, 60)) + "\" is not three numbers parted by commas.",
+      return Error{ErrorCode::BadInput, say(Sentence::NotThreeNumbers, std::string(text.substr(0, 60))),
                    "numbers"};
     rest = last ? std::string_view{} : rest.substr(comma + 1);
   }

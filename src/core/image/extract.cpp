@@ -2,6 +2,7 @@
 #include "core/image/extract.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/image/accents.h"
@@ -166,7 +167,45 @@ std::vector<double> shares_of(const std::vector<Pool>& pools, const std::vector<
   return out;
 }
 
-Error wrong(const char* sentence) { return {ErrorCode::BadInput, sentence, "extraction"}; }
+Error wrong(Sentence sentence) { return {ErrorCode::BadInput, sentence, "extraction"}; }
+
+/// What is to be kept of an extraction before; each takes a place of its band.
+std::vector<Choice> kept_of(const ExtractionSpec& spec, std::vector<Pool>& pools) {
+  std::vector<Choice> out;
+  for (const auto* kept : {&spec.kept, &spec.kept_accents})
+    for (const Srgb& c : *kept) {
+      out.push_back({rounded_8bit(c), lab_from_srgb(c)});
+      for (Pool& pool : pools)
+        if (belongs(pool, out.back().lab, spec.bands)) pool.wanted = std::max(0, pool.wanted - 1);
+    }
+  return out;
+}
+
+void take_places(const std::vector<Choice>& accents, const ExtractionSpec& spec, std::vector<Pool>& pools) {
+  for (const Choice& accent : accents)
+    for (Pool& pool : pools)
+      if (belongs(pool, accent.lab, spec.bands)) --pool.wanted;
+}
+
+/// Accents last; else from light to dark, and within a band by their share.
+bool stands_before(const ExtractedColor& a, const ExtractedColor& b) {
+  if (a.accent != b.accent) return b.accent;
+  if (a.band != b.band) return a.band > b.band;
+  return a.share > b.share;
+}
+
+/// Those chosen after the first `known`.
+std::vector<ExtractedColor> colors_of(const std::vector<Choice>& chosen, std::size_t known,
+                                      const std::vector<double>& shares, const Bands& bands) {
+  std::vector<ExtractedColor> out;
+  for (std::size_t i = known; i < chosen.size(); ++i) {
+    const Choice& c = chosen[i];
+    out.push_back({srgb_from_8bit(c.color), shares[i], c.x, c.y, band_of(c.lab.l, bands),
+                   c.accent && shares[i] < kMostAccent});
+  }
+  std::stable_sort(out.begin(), out.end(), stands_before);
+  return out;
+}
 
 } // namespace
 
@@ -174,13 +213,11 @@ Status validate(const ExtractionSpec& spec, bool has_mask) {
   const int wanted = spec.quotas ? spec.quotas->dark + spec.quotas->middle + spec.quotas->light : spec.count;
   const bool negative =
       spec.quotas && (spec.quotas->dark < 0 || spec.quotas->middle < 0 || spec.quotas->light < 0);
-  if (negative || wanted < 1 || wanted > kMostExtracted)
-    return wrong("Between 1 and 200 colors can be taken from a photo.");
-  if (spec.accents < 0 || spec.accents > kMostAccents)
-    return wrong("Between 0 and 12 accents can be taken from a photo.");
+  if (negative || wanted < 1 || wanted > kMostExtracted) return wrong(Sentence::ColorsRange);
+  if (spec.accents < 0 || spec.accents > kMostAccents) return wrong(Sentence::AccentsRange);
   if (!(spec.least_difference >= 0 && spec.least_difference <= 50))
-    return wrong("The least difference goes from 0 to 50.");
-  if (spec.mask != MaskUse::Ignore && !has_mask) return wrong("There is no mask to keep the colors in.");
+    return wrong(Sentence::LeastDifferenceRange);
+  if (spec.mask != MaskUse::Ignore && !has_mask) return wrong(Sentence::NoMaskToKeepIn);
   return Done{};
 }
 
@@ -189,18 +226,12 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
   const Status valid = validate(spec, wheel && region && !region->empty());
   if (!valid) return valid.error();
   const auto stopped = [&progress](double share) { return progress && !progress(share); };
-  const Error stop{ErrorCode::Stopped, "The extraction was stopped.", "extraction"};
+  const Error stop{ErrorCode::Stopped, Sentence::ExtractionStopped, "extraction"};
   if (stopped(0)) return stop;
   auto pools = pools_of(photo, spec, wheel, region);
   if (std::all_of(pools.begin(), pools.end(), [](const Pool& p) { return p.samples.empty(); }))
-    return wrong("There are no pixels to take colors from here.");
-  std::vector<Choice> chosen;
-  for (const auto* kept : {&spec.kept, &spec.kept_accents})
-    for (const Srgb& c : *kept) {
-      chosen.push_back({rounded_8bit(c), lab_from_srgb(c)});
-      for (Pool& pool : pools)
-        if (belongs(pool, chosen.back().lab, spec.bands)) pool.wanted = std::max(0, pool.wanted - 1);
-    }
+    return wrong(Sentence::NoPixels);
+  std::vector<Choice> chosen = kept_of(spec, pools);
   const std::size_t known = chosen.size();
   Extraction out;
   const bool twice = spec.accents > static_cast<int>(spec.kept_accents.size());
@@ -212,24 +243,11 @@ Result<Extraction> extract_colors(const PixelView& photo, const ExtractionSpec& 
   if (const auto accents = accents_beside(pools, spec, chosen); !accents.empty()) {
     chosen.resize(known);
     chosen.insert(chosen.end(), accents.begin(), accents.end());
-    for (const Choice& accent : accents)
-      for (Pool& pool : pools)
-        if (belongs(pool, accent.lab, spec.bands)) --pool.wanted;
+    take_places(accents, spec, pools);
     if (!choose_all(pools, spec, chosen, out, part(0.6))) return stop;
   }
   if (stopped(0.9)) return stop;
-  const auto shares = shares_of(pools, chosen);
-  for (std::size_t i = known; i < chosen.size(); ++i) {
-    const Choice& c = chosen[i];
-    out.colors.push_back({srgb_from_8bit(c.color), shares[i], c.x, c.y, band_of(c.lab.l, spec.bands),
-                          c.accent && shares[i] < kMostAccent});
-  }
-  std::stable_sort(out.colors.begin(), out.colors.end(),
-                   [](const ExtractedColor& a, const ExtractedColor& b) {
-                     if (a.accent != b.accent) return b.accent;
-                     if (a.band != b.band) return a.band > b.band;
-                     return a.share > b.share;
-                   });
+  out.colors = colors_of(chosen, known, shares_of(pools, chosen), spec.bands);
   if (stopped(1)) return stop;
   return out;
 }

@@ -2,6 +2,7 @@
 #include "core/image/fit.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/mask/outline.h"
 
 #include <algorithm>
@@ -40,10 +41,8 @@ double weight_of(const std::vector<Cell>& cells) {
 }
 
 Status validate(const std::vector<ColorPlace>& places, double hold) {
-  if (!(hold > 0 && hold <= 1))
-    return Error{ErrorCode::BadInput, "The share to hold goes from above 0 to 100 percent.", "share"};
-  if (places.empty())
-    return Error{ErrorCode::BadInput, "The reference has no colors to fit to.", "reference"};
+  if (!(hold > 0 && hold <= 1)) return Error{ErrorCode::BadInput, Sentence::HoldRange, "share"};
+  if (places.empty()) return Error{ErrorCode::BadInput, Sentence::NoColorsToFit, "reference"};
   return Done{};
 }
 
@@ -83,7 +82,7 @@ Fit judged(Mask mask, const std::vector<ColorPlace>& places, double hold) {
   return {std::move(mask), held, region.share(), held >= hold - 1e-9};
 }
 
-Error stopped() { return {ErrorCode::Stopped, "The fit was stopped.", "fit"}; }
+Error stopped() { return {ErrorCode::Stopped, Sentence::FitStopped, "fit"}; }
 
 // ---------------------------------------------------------------- free polygons
 
@@ -320,8 +319,7 @@ Result<Fit> fit_polygon(const std::vector<ColorPlace>& places, int most_points, 
                         const Progress& progress) {
   const Status valid = validate(places, hold);
   if (!valid) return valid.error();
-  if (!kFitCornersRange.holds(most_points))
-    return Error{ErrorCode::BadInput, "A fitted polygon has from 3 to 24 corners.", "points"};
+  if (!kFitCornersRange.holds(most_points)) return Error{ErrorCode::BadInput, Sentence::FitCorners, "points"};
   const auto hull = peeled_hull(gathered(places), hold, progress);
   if (!hull) return hull.error();
   Polygon polygon{with_fewer_corners(*hull, static_cast<std::size_t>(most_points)), true};

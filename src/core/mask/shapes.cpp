@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mask/shapes.h"
 
+#include "core/base/sentences.h"
 #include "core/mask/outline.h"
 
 #include <algorithm>
@@ -71,7 +72,7 @@ std::vector<std::vector<DiscPoint>> outlines_of_sector(const RingSector& s) {
 double mid_radius(const RingSector& s) { return (s.inner + s.outer) / 2; }
 double mid_angle(const RingSector& s) { return s.from + s.sweep / 2; }
 
-Status wrong(const char* sentence) { return Error{ErrorCode::BadInput, sentence, "area"}; }
+Status wrong(Sentence sentence) { return Error{ErrorCode::BadInput, sentence, "area"}; }
 
 bool encloses_nothing(const Polygon& polygon) {
   const auto& p = polygon.points;
@@ -335,24 +336,20 @@ bool half_axis(double x) { return x >= kThinnest && x <= kLongestAxis; }
 bool wheel_angle(double a) { return a >= 0 && a < 360; }
 
 Status bounds_of(const Polygon& p) {
-  if (p.points.size() > kMostPoints) return wrong("An area has at most 10,000 points.");
-  if (!std::all_of(p.points.begin(), p.points.end(), on_disc))
-    return wrong("A point of this area lies outside the wheel.");
+  if (p.points.size() > kMostPoints) return wrong(Sentence::AreaTooManyPoints);
+  if (!std::all_of(p.points.begin(), p.points.end(), on_disc)) return wrong(Sentence::PointOffWheel);
   return Done{};
 }
 Status bounds_of(const Ellipse& e) {
-  if (!on_disc(e.center)) return wrong("The middle of an ellipse lies on the wheel.");
-  if (!half_axis(e.along) || !half_axis(e.across))
-    return wrong("The half axes of an ellipse go from 0.01 to 2.");
-  if (!wheel_angle(e.turned)) return wrong("An ellipse is turned by an angle from 0 to below 360.");
+  if (!on_disc(e.center)) return wrong(Sentence::EllipseOffWheel);
+  if (!half_axis(e.along) || !half_axis(e.across)) return wrong(Sentence::EllipseAxes);
+  if (!wheel_angle(e.turned)) return wrong(Sentence::EllipseTurn);
   return Done{};
 }
 Status bounds_of(const RingSector& s) {
-  if (!wheel_angle(s.from)) return wrong("A ring sector begins at an angle from 0 to below 360.");
-  if (!(s.sweep > 0 && s.sweep <= 360))
-    return wrong("A ring sector spans more than 0 and at most 360 degrees.");
-  if (!(s.inner >= 0 && s.inner < s.outer && s.outer <= 1))
-    return wrong("A ring sector runs from a lower to a higher saturation within 0 to 1.");
+  if (!wheel_angle(s.from)) return wrong(Sentence::SectorFrom);
+  if (!(s.sweep > 0 && s.sweep <= 360)) return wrong(Sentence::SectorSweep);
+  if (!(s.inner >= 0 && s.inner < s.outer && s.outer <= 1)) return wrong(Sentence::SectorSaturation);
   return Done{};
 }
 
@@ -364,9 +361,9 @@ Status in_bounds(const Shape& shape) {
 
 Status validate(const Shape& shape) {
   if (const auto* p = std::get_if<Polygon>(&shape)) {
-    if (p->points.size() < 3) return wrong("An area needs at least three points.");
+    if (p->points.size() < 3) return wrong(Sentence::AreaTooFewPoints);
     Status bounds = bounds_of(*p);
-    if (bounds && encloses_nothing(*p)) return wrong("The points lie on one line and enclose nothing.");
+    if (bounds && encloses_nothing(*p)) return wrong(Sentence::PointsOnOneLine);
     return bounds;
   }
   return in_bounds(shape);

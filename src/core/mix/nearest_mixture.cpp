@@ -18,6 +18,16 @@ constexpr double kHopeless = 1.3;
 /// From here on CIEDE2000 has more than one valley, and the small steps are made from every start.
 constexpr double kFar = 6;
 
+/// Every way to part `all` steps among so many paints, up to four.
+std::vector<std::array<int, 4>> parts_of(int all, std::size_t paints) {
+  const auto most = [&](std::size_t needs, int left) { return paints < needs ? 0 : left; };
+  std::vector<std::array<int, 4>> out;
+  for (int a = 0; a <= most(2, all); ++a)
+    for (int b = 0; b <= most(3, all - a); ++b)
+      for (int c = 0; c <= most(4, all - a - b); ++c) out.push_back({all - a - b - c, a, b, c});
+  return out;
+}
+
 } // namespace
 
 MixtureNet::MixtureNet(const Mixer::Kernel& kernel, const std::vector<std::vector<std::size_t>>& choices) {
@@ -25,23 +35,18 @@ MixtureNet::MixtureNet(const Mixer::Kernel& kernel, const std::vector<std::vecto
   std::map<std::map<std::size_t, int>, std::size_t> numbers;
   for (const auto& choice : choices) {
     const FewPaints few(kernel, choice);
-    const std::size_t n = choice.size();
     auto& knots = m_knots.emplace_back();
-    for (int a = 0; a <= all; ++a)
-      for (int b = 0; a + b <= all; ++b)
-        for (int c = 0; a + b + c <= all; ++c) {
-          if ((n < 2 && a) || (n < 3 && b) || (n < 4 && c)) continue;
-          const int steps[] = {all - a - b - c, a, b, c};
-          Shares shares = Shares::Zero();
-          std::map<std::size_t, int> mixture;
-          for (std::size_t i = 0; i < n; ++i) {
-            shares(static_cast<int>(i)) = static_cast<float>(steps[i]) / static_cast<float>(all);
-            if (steps[i] > 0) mixture[choice[i]] = steps[i];
-          }
-          const auto [at, is_new] = numbers.try_emplace(std::move(mixture), m_colors.size());
-          if (is_new) m_colors.push_back(few.shown(shares));
-          knots.push_back({shares, at->second});
-        }
+    for (const auto& steps : parts_of(all, choice.size())) {
+      Shares shares = Shares::Zero();
+      std::map<std::size_t, int> mixture;
+      for (std::size_t i = 0; i < choice.size(); ++i) {
+        shares(static_cast<int>(i)) = static_cast<float>(steps[i]) / static_cast<float>(all);
+        if (steps[i] > 0) mixture[choice[i]] = steps[i];
+      }
+      const auto [at, is_new] = numbers.try_emplace(std::move(mixture), m_colors.size());
+      if (is_new) m_colors.push_back(few.shown(shares));
+      knots.push_back({shares, at->second});
+    }
   }
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mix/pigment.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
@@ -257,10 +258,10 @@ Result<Mixture> mix(const std::vector<MixPart>& parts, MixAs as) {
   double whole = 0;
   for (const auto& part : parts) {
     if (!(part.parts > 0) || !std::isfinite(part.parts))
-      return Error{ErrorCode::BadInput, "Every color of a mixture needs more than 0 parts.", "parts"};
+      return Error{ErrorCode::BadInput, Sentence::MixtureParts, "parts"};
     whole += part.parts;
   }
-  if (parts.empty()) return Error{ErrorCode::BadInput, "A mixture needs at least one color.", "parts"};
+  if (parts.empty()) return Error{ErrorCode::BadInput, Sentence::MixtureEmpty, "parts"};
   if (as == MixAs::Light) {
     LinearRgb sum;
     for (const auto& part : parts) {

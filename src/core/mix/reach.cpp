@@ -2,6 +2,7 @@
 #include "core/mix/reach.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 #include "core/mask/outline.h"
@@ -259,7 +260,7 @@ double turns_clockwise(const std::vector<DiscPoint>& line) {
 Result<Reach> reach_of(const Mixer& mixer, const Wheel& wheel, const Progress& progress) {
   const Mixer::Kernel& kernel = mixer.kernel();
   const auto single = choices_of(kernel, 1);
-  if (single.empty()) return Error{ErrorCode::BadInput, "There is no paint to mix with.", "paints"};
+  if (single.empty()) return Error{ErrorCode::BadInput, Sentence::NoPaintToMix, "paints"};
   const auto choices = choices_of(kernel, std::min<std::size_t>(4, single.size()));
   const bool thin = single.size() < 4;
   const int steps = std::clamp(static_cast<int>(std::cbrt(kMostPieces / static_cast<double>(choices.size()))),
@@ -287,7 +288,7 @@ Result<Reach> reach_of(const Mixer& mixer, const Wheel& wheel, const Progress& p
         cut_body(body, band * kBand, std::min(kReachValues, (band + 1) * kBand) - 1, thin, *slices);
     if (progress && !progress(0.5 + 0.5 * (done += to - from) * kBand / kReachValues)) stopped = true;
   });
-  if (stopped) return Error{ErrorCode::Stopped, "Working out the reach was stopped.", "reach"};
+  if (stopped) return Error{ErrorCode::Stopped, Sentence::ReachStopped, "reach"};
   Reach out;
   out.m_wheel = wheel.spec();
   out.m_slices = std::move(slices);
@@ -348,11 +349,7 @@ Result<Mask> mask_of_outlines(const std::vector<std::vector<DiscPoint>>& outline
   for (const auto& line : by_size)
     if (validate(Shape(Polygon{line})))
       out.areas.push_back({turns_clockwise(line) > 0 ? AreaMode::Adds : AreaMode::Cuts, Polygon{line}});
-  if (out.areas.empty())
-    return Error{ErrorCode::BadInput,
-                 "These paints enclose nothing there; choose more of them, or white and "
-                 "black beside them.",
-                 "reach"};
+  if (out.areas.empty()) return Error{ErrorCode::BadInput, Sentence::PaintsEncloseNothing, "reach"};
   return out;
 }
 

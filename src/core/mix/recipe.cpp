@@ -2,6 +2,7 @@
 #include "core/mix/recipe.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
@@ -272,12 +273,12 @@ bool reaches(const FewPaints& few, const std::vector<FewPaints::Start>& starts, 
 
 Result<Recipe> recipe_for(Srgb color, const Mixer& mixer, const RecipeSpec& spec) {
   if (spec.most_paints < 1 || spec.most_paints > kMostPaintsOfRecipe)
-    return Error{ErrorCode::BadInput, "A recipe has 1 to 4 paints.", "most"};
+    return Error{ErrorCode::BadInput, Sentence::RecipePaints, "most"};
   if (spec.most_parts < 1 || spec.most_parts > kMostPartsOfRecipe)
-    return Error{ErrorCode::BadInput, "A recipe has 1 to 12 parts of a paint.", "parts"};
+    return Error{ErrorCode::BadInput, Sentence::RecipeParts, "parts"};
   const Mixer::Kernel& kernel = mixer.kernel();
   const std::size_t there = with_strength(kernel);
-  if (there == 0) return Error{ErrorCode::BadInput, "There is no paint to mix with.", "paints"};
+  if (there == 0) return Error{ErrorCode::BadInput, Sentence::NoPaintToMix, "paints"};
   const std::size_t size = std::min(there, static_cast<std::size_t>(spec.most_paints));
   const RecipeSearch search(kernel, choices_of(kernel, size), color, spec.most_parts);
   Best best;
@@ -322,86 +323,129 @@ std::vector<double> distances_to_mixtures(const std::vector<Srgb>& colors, const
   return out;
 }
 
+namespace {
+
+Status validate(const FewestSpec& spec, const Mixer::Kernel& kernel) {
+  if (!(spec.within >= 0.5 && spec.within <= 20))
+    return Error{ErrorCode::BadInput, Sentence::RecipeWithinRange, "within"};
+  if (!(spec.share > 0 && spec.share <= 1)) return Error{ErrorCode::BadInput, Sentence::ShareRange, "share"};
+  if (kernel.paints.size() > kMostPaints)
+    return Error{ErrorCode::BadInput, Sentence::PalettePaints, "paints"};
+  if (with_strength(kernel) == 0) return Error{ErrorCode::BadInput, Sentence::NoPaintToMix, "paints"};
+  return Done{};
+}
+
+/// A bit for each paint.
+std::size_t set_of(const std::vector<std::size_t>& choice) {
+  std::size_t out = 0;
+  for (const std::size_t i : choice) out |= std::size_t{1} << i;
+  return out;
+}
+
+/// What sets of paints reach. What more than four of them reach, some four of them do.
+class SetsReached {
+public:
+  SetsReached(const std::vector<WeightedColor>& colors, const Mixer::Kernel& kernel)
+      : m_colors(colors), m_paints(kernel.paints.size()), m_sets(std::size_t{1} << m_paints),
+        m_words((colors.size() + 63) / 64), m_bits(m_sets * m_words, 0) {
+    for (std::size_t size = 1; size <= 4; ++size)
+      for (auto& choice : choices_of(kernel, size)) m_choices.push_back(std::move(choice));
+  }
+  /// False when it was stopped.
+  [[nodiscard]] bool ask_choices(const Mixer::Kernel& kernel, double within, const Progress& progress) {
+    const MixtureNet net(kernel, m_choices);
+    std::vector<FewPaints> few;
+    few.reserve(m_choices.size());
+    for (const auto& choice : m_choices) few.emplace_back(kernel, choice);
+    std::vector<char> by(m_sets * m_colors.size(), 0);
+    std::atomic<int> done{0};
+    std::atomic<bool> stopped{false};
+    in_parallel(static_cast<int>(m_colors.size()), 1, [&](int from, int to) {
+      for (auto c = static_cast<std::size_t>(from); c < static_cast<std::size_t>(to) && !stopped; ++c)
+        ask_choices_about(m_colors[c], net, few, within, by.data() + c * m_sets, stopped);
+      const double share = static_cast<double>(done += to - from) / static_cast<double>(m_colors.size());
+      if (progress && !progress(share)) stopped = true;
+    });
+    if (stopped) return false;
+    for (std::size_t c = 0; c < m_colors.size(); ++c)
+      for (std::size_t set = 1; set < m_sets; ++set)
+        if (by[c * m_sets + set]) bits(set)[c / 64] |= std::uint64_t{1} << c % 64;
+    return true;
+  }
+  /// All sets but the empty one, smaller ones first.
+  [[nodiscard]] std::vector<std::size_t> by_size() const {
+    std::vector<std::size_t> order(m_sets - 1);
+    std::iota(order.begin(), order.end(), std::size_t{1});
+    std::stable_sort(order.begin(), order.end(),
+                     [](std::size_t a, std::size_t b) { return std::popcount(a) < std::popcount(b); });
+    return order;
+  }
+  /// What the smaller sets within it reach it does too. REQUIRES that they were asked before.
+  [[nodiscard]] double weight_of(std::size_t set) {
+    std::uint64_t* own = bits(set);
+    for (const std::size_t paint : paints_of(set)) {
+      const std::uint64_t* without = bits(set ^ std::size_t{1} << paint);
+      for (std::size_t w = 0; w < m_words; ++w) own[w] |= without[w];
+    }
+    double out = 0;
+    for (std::size_t c = 0; c < m_colors.size(); ++c)
+      if (own[c / 64] >> c % 64 & 1) out += m_colors[c].weight;
+    return out;
+  }
+  [[nodiscard]] std::vector<std::size_t> paints_of(std::size_t set) const {
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < m_paints; ++i)
+      if (set >> i & 1) out.push_back(i);
+    return out;
+  }
+
+private:
+  [[nodiscard]] std::uint64_t* bits(std::size_t set) { return m_bits.data() + set * m_words; }
+  void ask_choices_about(const WeightedColor& color, const MixtureNet& net, const std::vector<FewPaints>& few,
+                         double within, char* by, const std::atomic<bool>& stopped) const {
+    const std::size_t starts = within < kOneValley ? 1 : kStarts;
+    const Lab wanted = lab_from_srgb(color.color);
+    const std::vector<float> away = net.differences(wanted);
+    for (std::size_t i = 0; i < m_choices.size() && !stopped; ++i) {
+      const std::size_t set = set_of(m_choices[i]);
+      // What some of them reach, all of them do; smaller choices come first.
+      by[set] = std::any_of(m_choices[i].begin(), m_choices[i].end(),
+                            [&](std::size_t p) { return by[set ^ std::size_t{1} << p] != 0; }) ||
+                reaches(few[i], nearest_knots(net.knots(i), away, starts), wanted, within);
+    }
+  }
+
+  const std::vector<WeightedColor>& m_colors;
+  std::size_t m_paints, m_sets, m_words;
+  std::vector<std::uint64_t> m_bits; ///< Of each set a bit for each color.
+  std::vector<std::vector<std::size_t>> m_choices;
+};
+
+/// Enough is better than not enough, then more is better than less.
+bool is_better(const FewestPaints& best, double share, bool enough) {
+  if (enough) return !best.enough || share > best.share;
+  return !best.enough && share > best.share + 1e-12;
+}
+
+} // namespace
+
 Result<FewestPaints> fewest_paints(const std::vector<WeightedColor>& colors, const Mixer& mixer,
                                    const FewestSpec& spec, const Progress& progress) {
   const Mixer::Kernel& kernel = mixer.kernel();
-  if (!(spec.within >= 0.5 && spec.within <= 20))
-    return Error{ErrorCode::BadInput, "The difference must lie between 0.5 and 20.", "within"};
-  if (!(spec.share > 0 && spec.share <= 1))
-    return Error{ErrorCode::BadInput, "The share must lie above 0 and at most at 1.", "share"};
-  if (kernel.paints.size() > kMostPaints)
-    return Error{ErrorCode::BadInput, "A palette has at most 12 paints.", "paints"};
-  if (with_strength(kernel) == 0)
-    return Error{ErrorCode::BadInput, "There is no paint to mix with.", "paints"};
+  if (const Status valid = validate(spec, kernel); !valid) return valid.error();
   double whole = 0;
   for (const auto& c : colors) whole += c.weight;
-  if (!(whole > 0)) return Error{ErrorCode::BadInput, "There are no colors to reach.", "colors"};
+  if (!(whole > 0)) return Error{ErrorCode::BadInput, Sentence::NothingToReach, "colors"};
 
-  // What each choice of up to four paints reaches; what more of them reach, some four of them do.
-  const std::size_t sets = std::size_t{1} << kernel.paints.size(), words = (colors.size() + 63) / 64;
-  std::vector<std::uint64_t> reached(sets * words, 0);
-  std::vector<std::vector<std::size_t>> choices;
-  for (std::size_t size = 1; size <= 4; ++size)
-    for (auto& choice : choices_of(kernel, size)) choices.push_back(std::move(choice));
-  const auto set_of = [](const std::vector<std::size_t>& choice) {
-    std::size_t out = 0;
-    for (const std::size_t i : choice) out |= std::size_t{1} << i;
-    return out;
-  };
-  const MixtureNet net(kernel, choices);
-  std::vector<FewPaints> few;
-  few.reserve(choices.size());
-  for (const auto& choice : choices) few.emplace_back(kernel, choice);
-  const std::size_t starts = spec.within < kOneValley ? 1 : kStarts;
-  std::vector<char> reached_by(sets * colors.size(), 0);
-  std::atomic<int> done{0};
-  std::atomic<bool> stopped{false};
-  in_parallel(static_cast<int>(colors.size()), 1, [&](int from, int to_color) {
-    for (auto c = static_cast<std::size_t>(from); c < static_cast<std::size_t>(to_color) && !stopped; ++c) {
-      char* by = reached_by.data() + c * sets;
-      const Lab wanted = lab_from_srgb(colors[c].color);
-      const std::vector<float> away = net.differences(wanted);
-      for (std::size_t i = 0; i < choices.size() && !stopped; ++i) {
-        const std::size_t set = set_of(choices[i]);
-        // What some of them reach, all of them do; smaller choices come first.
-        by[set] = std::any_of(choices[i].begin(), choices[i].end(),
-                              [&](std::size_t p) { return by[set ^ std::size_t{1} << p] != 0; }) ||
-                  reaches(few[i], nearest_knots(net.knots(i), away, starts), wanted, spec.within);
-      }
-    }
-    const double share = static_cast<double>(done += to_color - from) / static_cast<double>(colors.size());
-    if (progress && !progress(share)) stopped = true;
-  });
-  if (stopped) return Error{ErrorCode::Stopped, "The search was stopped.", "fewest"};
-  for (std::size_t c = 0; c < colors.size(); ++c)
-    for (std::size_t set = 1; set < sets; ++set)
-      if (reached_by[c * sets + set]) reached[set * words + c / 64] |= std::uint64_t{1} << c % 64;
+  SetsReached reached(colors, kernel);
+  if (!reached.ask_choices(kernel, spec.within, progress))
+    return Error{ErrorCode::Stopped, Sentence::SearchStopped, "fewest"};
   FewestPaints out;
-  int out_size = 0;
-  std::vector<std::size_t> order(sets - 1);
-  std::iota(order.begin(), order.end(), std::size_t{1});
-  std::stable_sort(order.begin(), order.end(),
-                   [](std::size_t a, std::size_t b) { return std::popcount(a) < std::popcount(b); });
-  for (const std::size_t set : order) {
-    const int size = std::popcount(set);
-    if (out.enough && size > out_size) break;
-    std::uint64_t* bits = reached.data() + set * words;
-    for (std::size_t i = 0; i < kernel.paints.size(); ++i)
-      if (set >> i & 1) {
-        const std::uint64_t* without = reached.data() + (set ^ std::size_t{1} << i) * words;
-        for (std::size_t w = 0; w < words; ++w) bits[w] |= without[w];
-      }
-    double weight = 0;
-    for (std::size_t c = 0; c < colors.size(); ++c)
-      if (bits[c / 64] >> c % 64 & 1) weight += colors[c].weight;
-    const double share = weight / whole;
+  for (const std::size_t set : reached.by_size()) {
+    if (out.enough && static_cast<std::size_t>(std::popcount(set)) > out.paints.size()) break;
+    const double share = reached.weight_of(set) / whole;
     const bool enough = share >= spec.share - 1e-12;
-    const bool take = enough ? !out.enough || share > out.share : !out.enough && share > out.share + 1e-12;
-    if (!take) continue;
-    out = {{}, share, enough};
-    out_size = size;
-    for (std::size_t i = 0; i < kernel.paints.size(); ++i)
-      if (set >> i & 1) out.paints.push_back(i);
+    if (is_better(out, share, enough)) out = {reached.paints_of(set), share, enough};
   }
   return out;
 }

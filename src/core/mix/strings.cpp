@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mix/strings.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
@@ -207,10 +208,9 @@ bool runs_on_wheel(StringKind kind) { return kind != StringKind::Between && kind
 Srgb usual_air() { return srgb_from_8bit({0xb4, 0xc3, 0xd2}); }
 
 Status validate(const StringSpec& spec) {
-  if (!kStringStepsRange.holds(spec.steps))
-    return Error{ErrorCode::BadInput, "A string has from 2 to 24 steps.", "steps"};
+  if (!kStringStepsRange.holds(spec.steps)) return Error{ErrorCode::BadInput, Sentence::StringSteps, "steps"};
   if (spec.kind == StringKind::Between && !spec.to)
-    return Error{ErrorCode::BadInput, "A string between two colors needs the second one.", "to"};
+    return Error{ErrorCode::BadInput, Sentence::StringNeedsSecond, "to"};
   return Done{};
 }
 
@@ -224,8 +224,7 @@ Result<std::vector<StringStep>> make_string(const StringSpec& spec, const Wheel&
   const double change = apart(path(0), path(1), Evenness::Lightness);
   const Evenness even = change < 0.5 ? Evenness::Difference : spec.even;
   if (apart(path(0), path(1), Evenness::Difference) < 1e-3)
-    return Error{ErrorCode::BadInput, "The two ends of this string are the same color; choose another end.",
-                 "from"};
+    return Error{ErrorCode::BadInput, Sentence::StringEndsSame, "from"};
   auto steps = even_steps(path, spec.steps, even);
   if (hold)
     for (auto& step : steps) hold_in(*hold, wheel, start.a, step);
@@ -234,8 +233,7 @@ Result<std::vector<StringStep>> make_string(const StringSpec& spec, const Wheel&
 
 Result<std::vector<StringStep>> steps_between(Srgb from, Srgb to, int count, Way way) {
   constexpr Range range{1, kStringStepsRange.high - 2};
-  if (!range.holds(count))
-    return Error{ErrorCode::BadInput, "Between two colors there is room for 1 to 22 steps.", "steps"};
+  if (!range.holds(count)) return Error{ErrorCode::BadInput, Sentence::BetweenRoom, "steps"};
   StringSpec spec;
   spec.kind = StringKind::Between;
   spec.from = from;

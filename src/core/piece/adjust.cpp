@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/adjust.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/piece/change.h"
 
@@ -31,18 +32,15 @@ bool Adjustment::changes() const {
 }
 
 Status validate(const Adjustment& a) {
-  const auto refuse = [](const char* sentence, const char* place) {
+  const auto refuse = [](Sentence sentence, const char* place) {
     return Status(Error{ErrorCode::BadInput, sentence, place});
   };
-  if (!kTurnRange.holds(a.turn)) return refuse("A hue turns by at most 360 degrees either way.", "turn");
-  if (!kFactorRange.holds(a.saturation))
-    return refuse("Saturation is changed by a factor from 0 to 4.", "saturation");
-  if (!kValueShiftRange.holds(a.value)) return refuse("Value is shifted by at most 100 either way.", "value");
-  if (!kFactorRange.holds(a.contrast))
-    return refuse("Contrast is changed by a factor from 0 to 4.", "contrast");
-  if (!kPivotRange.holds(a.pivot))
-    return refuse("The pivot of the contrast is a value from 0 to 100.", "pivot");
-  if (!kTintRange.holds(a.tint_share)) return refuse("A tint goes from nothing, 0, to all, 1.", "tint");
+  if (!kTurnRange.holds(a.turn)) return refuse(Sentence::HueTurnRange, "turn");
+  if (!kFactorRange.holds(a.saturation)) return refuse(Sentence::SaturationRange, "saturation");
+  if (!kValueShiftRange.holds(a.value)) return refuse(Sentence::ValueShiftRange, "value");
+  if (!kFactorRange.holds(a.contrast)) return refuse(Sentence::ContrastRange, "contrast");
+  if (!kPivotRange.holds(a.pivot)) return refuse(Sentence::PivotRange, "pivot");
+  if (!kTintRange.holds(a.tint_share)) return refuse(Sentence::TintRange, "tint");
   return Done{};
 }
 
@@ -78,9 +76,7 @@ Result<Piece> with_adjusted(Piece piece, Id set, const std::vector<Id>& swatches
   if (!s) return not_found("set");
   std::unordered_map<Id, Adjusted> changed;
   for (auto& a : adjust_preview(*s, swatches, adjustment, Wheel(piece.wheel))) changed.emplace(a.swatch, a);
-  if (changed.empty())
-    return Error{ErrorCode::NotFound, "There is nothing to change: lay swatches first, or unlock some.",
-                 "set"};
+  if (changed.empty()) return Error{ErrorCode::NotFound, Sentence::NothingToChange, "set"};
   if (!adjustment.changes()) return piece;
   const auto is_changed = [&](const Swatch& swatch) { return changed.contains(swatch.id); };
   const auto change = [&](Swatch& swatch) {

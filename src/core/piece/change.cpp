@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/change.h"
 
+#include "core/base/sentences.h"
 #include "core/piece/set_edits.h"
 
 namespace zc {
@@ -94,24 +95,19 @@ void put_last(Family& family, Swatch swatch) {
 }
 
 Error too_many_swatches() {
-  return {ErrorCode::TooLarge,
-          "A set holds at most " + std::to_string(kMostSwatches) + " swatches; delete some first.", "set"};
+  return {ErrorCode::TooLarge, say(Sentence::SwatchesFull, std::to_string(kMostSwatches)), "set"};
 }
 
 Error not_found(std::string_view what) {
-  return {ErrorCode::NotFound, "There is no such " + std::string(what) + " in this piece any more.",
-          std::string(what)};
+  return {ErrorCode::NotFound, say(Sentence::NoSuchPart, Term{what}), std::string(what)};
 }
 
 Result<std::string> clean_name(const std::string& name, std::string_view what) {
   std::string clean(trimmed(name));
   if (clean.empty())
-    return Error{ErrorCode::BadInput, "A " + std::string(what) + " needs a name; type at least one letter.",
-                 std::string(what)};
+    return Error{ErrorCode::BadInput, say(Sentence::NeedsName, Term{what}), std::string(what)};
   if (clean.size() > kLongestName)
-    return Error{ErrorCode::BadInput,
-                 "The name of this " + std::string(what) + " is too long; keep it under 400 letters.",
-                 std::string(what)};
+    return Error{ErrorCode::BadInput, say(Sentence::NameTooLong, Term{what}), std::string(what)};
   return clean;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/edits.h"
 
+#include "core/base/sentences.h"
 #include "core/mask/rewheel.h"
 #include "core/piece/change.h"
 
@@ -31,7 +32,7 @@ std::string plain_extension(std::string_view given) {
 }
 
 /// A mask must not be talked into admitting nothing.
-Result<Piece> if_it_encloses(Piece piece, const char* otherwise) {
+Result<Piece> if_it_encloses(Piece piece, Sentence otherwise) {
   if (MaskRegion(*piece.mask).empty()) return Error{ErrorCode::BadInput, otherwise, "mask"};
   return piece;
 }
@@ -70,9 +71,7 @@ bool is_day(const std::string& date) {
   return day >= 1 && day <= days[month - 1];
 }
 
-Error too_long(const char* what) {
-  return {ErrorCode::BadInput, std::string("The ") + what + " is too long; say it in fewer letters.", what};
-}
+Error too_long(const char* what) { return {ErrorCode::BadInput, say(Sentence::FieldTooLong, what), what}; }
 
 } // namespace
 
@@ -81,8 +80,7 @@ Card card_of(const Piece& piece) { return {piece.title, piece.words, piece.date,
 Result<Piece> with_card(Piece piece, const Card& card) {
   const std::string date(trimmed(card.date));
   if (!date.empty() && !is_day(date))
-    return Error{ErrorCode::BadInput, "\"" + shortened(date, 40) + "\" is no day; write it as 2026-11-26.",
-                 "date"};
+    return Error{ErrorCode::BadInput, say(Sentence::NoDay, shortened(date, 40)), "date"};
   if (card.words.size() > kLongestNote) return too_long("text");
   if (card.signature.size() > kLongestName) return too_long("signature");
   piece.words = card.words;
@@ -95,9 +93,7 @@ Result<Piece> with_wheel(Piece piece, WheelSpec wheel, MaskKeeps keeps) {
   if (piece.mask && keeps == MaskKeeps::Colors)
     piece.mask = with_colors_kept(*piece.mask, Wheel(piece.wheel), Wheel(wheel));
   if (piece.mask && piece.mask->areas.size() > kMostAreas)
-    return Error{ErrorCode::TooLarge,
-                 "On this wheel the mask would have more than " + std::to_string(kMostAreas) +
-                     " areas; keep its shape instead, or take areas off.",
+    return Error{ErrorCode::TooLarge, say(Sentence::WheelMakesTooManyAreas, std::to_string(kMostAreas)),
                  "mask"};
   piece.wheel = wheel;
   return piece;
@@ -119,24 +115,23 @@ Result<Piece> with_area_added(Piece piece, Area area) {
   const Status valid = validate(area.shape);
   if (!valid) return valid.error();
   if (!piece.mask && area.mode == AreaMode::Cuts)
-    return Error{ErrorCode::BadInput, "There is no mask to cut from; add an area first.", "mask"};
+    return Error{ErrorCode::BadInput, Sentence::NoMaskToCut, "mask"};
   if (!piece.mask) {
     piece.mask = Mask{};
     piece.mask->name = "own shape";
     piece.mask_on = true;
   }
   if (piece.mask->areas.size() >= kMostAreas)
-    return Error{ErrorCode::TooLarge,
-                 "A mask holds at most " + std::to_string(kMostAreas) + " areas; remove one first.", "mask"};
+    return Error{ErrorCode::TooLarge, say(Sentence::AreasFull, std::to_string(kMostAreas)), "mask"};
   piece.mask->areas.push_back(std::move(area));
-  return if_it_encloses(std::move(piece), "This cut would leave nothing of the mask; make it smaller.");
+  return if_it_encloses(std::move(piece), Sentence::CutLeavesNothing);
 }
 
 Result<Piece> with_area_mode(Piece piece, std::size_t area, AreaMode mode) {
   Area* a = area_to_change(piece, area);
   if (!a) return not_found("mask area");
   a->mode = mode;
-  return if_it_encloses(std::move(piece), "Cutting with this area would leave nothing of the mask.");
+  return if_it_encloses(std::move(piece), Sentence::CutByAreaLeavesNothing);
 }
 
 Result<Piece> with_area_shape(Piece piece, std::size_t area, Shape shape) {
@@ -145,7 +140,7 @@ Result<Piece> with_area_shape(Piece piece, std::size_t area, Shape shape) {
   const Status valid = validate(shape);
   if (!valid) return valid.error();
   a->shape = std::move(shape);
-  return if_it_encloses(std::move(piece), "With these numbers nothing of the mask would be left.");
+  return if_it_encloses(std::move(piece), Sentence::NumbersLeaveNothing);
 }
 
 Result<Piece> with_area_duplicated(Piece piece, std::size_t area) {
@@ -159,7 +154,7 @@ Result<Piece> with_area_duplicated(Piece piece, std::size_t area) {
 Result<Piece> with_area_moved(Piece piece, std::size_t area, std::size_t place) {
   if (!area_to_change(piece, area) || place > piece.mask->areas.size()) return not_found("mask area");
   piece.mask->areas.move(area, place);
-  return if_it_encloses(std::move(piece), "In this order nothing of the mask would be left.");
+  return if_it_encloses(std::move(piece), Sentence::OrderLeavesNothing);
 }
 
 Result<Piece> with_area_removed(Piece piece, std::size_t area) {
@@ -170,8 +165,7 @@ Result<Piece> with_area_removed(Piece piece, std::size_t area) {
     piece.mask.reset();
     return piece;
   }
-  return if_it_encloses(std::move(piece), "Without this area nothing of the mask would be left; take the "
-                                          "whole mask off instead.");
+  return if_it_encloses(std::move(piece), Sentence::AreaLeavesNothing);
 }
 
 Result<Piece> with_mask_handle(Piece piece, std::size_t area, Grip grip, std::size_t index, DiscPoint to) {
@@ -185,7 +179,7 @@ Result<Piece> with_mask_point_added(Piece piece, std::size_t area, std::size_t b
   Polygon* p = polygon_to_change(piece, area);
   if (!p || before > p->points.size()) return not_found("mask point");
   if (p->points.size() >= kMostPoints)
-    return Error{ErrorCode::TooLarge, "A mask area has at most 10,000 points.", "mask point"};
+    return Error{ErrorCode::TooLarge, Sentence::MaskAreaTooManyPoints, "mask point"};
   p->points.insert(p->points.begin() + static_cast<std::ptrdiff_t>(before), pulled_onto_disc(at));
   return piece;
 }
@@ -193,11 +187,9 @@ Result<Piece> with_mask_point_added(Piece piece, std::size_t area, std::size_t b
 Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t point) {
   Polygon* p = polygon_to_change(piece, area);
   if (!p || point >= p->points.size()) return not_found("mask point");
-  if (p->points.size() <= 3)
-    return Error{ErrorCode::BadInput, "A mask area needs three points; remove the whole area instead.",
-                 "mask point"};
+  if (p->points.size() <= 3) return Error{ErrorCode::BadInput, Sentence::MaskAreaTooFewPoints, "mask point"};
   p->points.erase(p->points.begin() + static_cast<std::ptrdiff_t>(point));
-  return if_it_encloses(std::move(piece), "Without this point nothing of the mask would be left.");
+  return if_it_encloses(std::move(piece), Sentence::PointLeavesNothing);
 }
 
 Result<Piece> with_mask_turned(Piece piece, double by, Carry carry) {
@@ -220,9 +212,7 @@ Result<Piece> with_mask_turned(Piece piece, double by, Carry carry) {
 
 Result<Piece> with_reference(Piece piece, std::string name, const std::string& extension, SharedBytes bytes) {
   if (piece.references.size() >= kMostReferences)
-    return Error{ErrorCode::TooLarge,
-                 "A piece holds at most " + std::to_string(kMostReferences) +
-                     " references; take one out first.",
+    return Error{ErrorCode::TooLarge, say(Sentence::ReferencesFull, std::to_string(kMostReferences)),
                  "references"};
   piece.references.push_back({piece.next_id++,
                               shortened(std::move(name), kLongestName),
@@ -268,9 +258,7 @@ Result<Piece> with_reference_replaced(Piece piece, Id reference, std::string nam
 Result<Piece> with_reference_following(Piece piece, Id reference, std::string path) {
   Reference* r = reference_to_change(piece, reference);
   if (!r) return not_found("reference");
-  if (path.size() > kLongestPath)
-    return Error{ErrorCode::BadInput, "The path of this file is too long to be followed; move it higher up.",
-                 "follows"};
+  if (path.size() > kLongestPath) return Error{ErrorCode::BadInput, Sentence::PathTooLong, "follows"};
   r->follows = std::move(path);
   return piece;
 }
@@ -280,8 +268,7 @@ Result<Piece> with_study(Piece piece, Id reference, Study study) {
   if (!r) return not_found("reference");
   if (const Status status = validate(study.cut); !status) return status.error();
   if (study.edits.size() > kMostStudyEdits || study.bound.size() > kMostStudyEdits)
-    return Error{ErrorCode::BadInput, "The areas of this picture were changed too often; cut it anew.",
-                 "study"};
+    return Error{ErrorCode::BadInput, Sentence::TooManyAreaEdits, "study"};
   r->study = std::move(study);
   return piece;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/import.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/piece/change.h"
@@ -125,8 +126,7 @@ Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& p
   if (plan.into == ImportInto::OneSet && !target) return not_found("set");
   const auto wanted = wanted_colors(found, target, plan, piece.grading.near_duplicate);
   if (std::find(wanted.begin(), wanted.end(), 1) == wanted.end())
-    return Error{ErrorCode::BadInput,
-                 "There is nothing to bring in: the set has all of these colors already.", "import"};
+    return Error{ErrorCode::BadInput, Sentence::NothingToBringIn, "import"};
   Result<Piece> out = std::move(piece);
   if (plan.into == ImportInto::OneSet && plan.set != 0)
     out = with_current_set(std::move(out).value(), plan.set);

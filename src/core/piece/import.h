@@ -19,8 +19,7 @@ struct FoundFamily {
 struct FoundSet {
   std::string name = {};
   std::vector<FoundFamily> families = {};
-  std::vector<std::string> remarks =
-      {}; ///< What the file had that could not be taken as it was, in sentences.
+  std::vector<Saying> remarks = {}; ///< What the file had that could not be taken as it was, in sentences.
 };
 [[nodiscard]] std::size_t color_count(const FoundSet& found);
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/laying.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
-#include "core/piece/grading.h"
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
@@ -85,7 +85,7 @@ std::vector<LaidFamily> grouped_by_band(const std::vector<LaidColor>& colors, co
 }
 
 Result<Piece> with_laid_family(Piece piece, const std::string& name, const std::vector<LaidColor>& colors) {
-  if (colors.empty()) return Error{ErrorCode::BadInput, "There are no colors to lay.", "family"};
+  if (colors.empty()) return Error{ErrorCode::BadInput, Sentence::NothingToLay, "family"};
   const SwatchSet* set = current_set(piece);
   auto out = with_family(std::move(piece), set ? free_family_name(*set, name) : name);
   for (std::size_t i = 0; out && i < colors.size(); ++i) {

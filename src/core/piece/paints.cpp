@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/paints.h"
 
+#include "core/base/sentences.h"
 #include "core/mix/trade_paints.h"
 #include "core/piece/change.h"
 #include "core/piece/rules.h"
@@ -8,9 +9,7 @@
 namespace zc {
 namespace {
 
-Error too_many_paints() {
-  return {ErrorCode::TooLarge, "A palette has at most 12 paints; take one off first.", "paints"};
-}
+Error too_many_paints() { return {ErrorCode::TooLarge, Sentence::PaletteFull, "paints"}; }
 
 /// Changes a paint in place, or says that there is none.
 template <class F> Result<Piece> changed(Piece piece, Id paint, const F& f) {
@@ -33,7 +32,7 @@ Result<Piece> with_paint(Piece piece, const std::string& name, Srgb color, std::
   if (piece.paints.size() >= kMostPaints) return too_many_paints();
   const TradePaint* known = trade_paint(trade);
   if (!trade.empty() && !known)
-    return Error{ErrorCode::BadInput, "\"" + trade + "\" is no paint of the trade.", "trade"};
+    return Error{ErrorCode::BadInput, say(Sentence::NoTradePaint, trade), "trade"};
   PalettePaint paint{piece.next_id++, *clean, color, std::move(trade)};
   if (known) {
     paint.color = color_of(known->curve);
@@ -64,8 +63,7 @@ Result<Piece> with_paint_color(Piece piece, Id paint, Srgb color) {
 }
 
 Result<Piece> with_paint_strength(Piece piece, Id paint, double strength) {
-  if (!kStrengthRange.holds(strength))
-    return Error{ErrorCode::BadInput, "A strength lies between 0 and 20.", "strength"};
+  if (!kStrengthRange.holds(strength)) return Error{ErrorCode::BadInput, Sentence::StrengthRange, "strength"};
   return changed(std::move(piece), paint, [&](PalettePaint& p) { p.strength = strength; });
 }
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Edits of where swatches stand: moved, let in, filled between, sorted.
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/piece/change.h"
-#include "core/piece/grading.h"
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
@@ -57,7 +57,7 @@ Status make_room(Family& family, int place, int count) {
     s.place = needed++;
   }
   if (place + count > kMostPlaces || (!all.empty() && all.back().place >= kMostPlaces))
-    return Error{ErrorCode::TooLarge, "There is no room left in this row.", "place"};
+    return Error{ErrorCode::TooLarge, Sentence::RowFull, "place"};
   family.swatches = {all.begin(), all.end()};
   return Done{};
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/rules.h"
 
+#include "core/base/sentences.h"
 #include "core/mix/mixer.h"
 
 #include <algorithm>
@@ -24,18 +25,16 @@ public:
     short_enough("date", m_piece.date, kLongestName);
   }
   void rules() {
-    holds(in_order(m_piece.bands), "bands",
-          "The light band must begin above the dark one, both between 0 and 100.");
-    holds(in_bounds(m_piece.grading), "grading", "These are no rules a set can be graded by.");
+    holds(in_order(m_piece.bands), "bands", Sentence::BandsOrder);
+    holds(in_bounds(m_piece.grading), "grading", Sentence::NoGradingRules);
   }
   void mask(const Mask& mask) {
     short_enough("mask.name", mask.name, kLongestName);
-    holds(mask.turned >= 0 && mask.turned < 360, "mask.turned",
-          "A mask is turned by an angle from 0 to below 360.");
+    holds(mask.turned >= 0 && mask.turned < 360, "mask.turned", Sentence::MaskTurn);
     at_most("mask.areas", mask.areas.size(), kMostAreas, "areas");
     for (std::size_t i = 0; i < mask.areas.size(); ++i) {
       const Status status = in_bounds(mask.areas[i].shape);
-      if (!status) holds(false, at("mask.", "areas", i), status.error().sentence);
+      if (!status) holds(false, at("mask.", "areas", i), status.error().said);
     }
   }
   void references(const List<Reference>& references) {
@@ -45,11 +44,10 @@ public:
       short_enough(path + "name", references[i].name, kLongestName);
       short_enough(path + "follows", references[i].follows, kLongestPath);
       const Status cut = validate(references[i].study.cut);
-      if (!cut) holds(false, path + "study", cut.error().sentence);
+      if (!cut) holds(false, path + "study", cut.error().said);
       at_most(path + "study.edits", references[i].study.edits.size(), kMostStudyEdits, "changes of areas");
       at_most(path + "study.bound", references[i].study.bound.size(), kMostStudyEdits, "bound areas");
-      holds(good_extension(references[i].extension), path + "file",
-            "The file of a reference ends in letters and digits, at most 16.");
+      holds(good_extension(references[i].extension), path + "file", Sentence::ReferenceExtension);
     }
   }
   void paints() {
@@ -59,8 +57,8 @@ public:
       const std::string path = at("", "paints", i) + ".";
       short_enough(path + "name", p.name, kLongestName);
       short_enough(path + "trade", p.trade, kLongestName);
-      holds(in_bounds(p.color), path + "srgb", "A color has three numbers from 0 to 1.");
-      holds(kStrengthRange.holds(p.strength), path + "strength", "A strength lies between 0 and 20.");
+      holds(in_bounds(p.color), path + "srgb", Sentence::ColorNumbers);
+      holds(kStrengthRange.holds(p.strength), path + "strength", Sentence::StrengthRange);
     }
   }
   void set(const SwatchSet& set, const std::string& path, const SwatchSet* whole) {
@@ -95,30 +93,27 @@ public:
       const bool twice = i > 0 && used[i].id == used[i - 1].id;
       if (twice || used[i].id == 0 || used[i].id >= m_piece.next_id) wrong.push_back(used[i].order);
     }
-    holds(m_piece.next_id > 0 && m_piece.next_id <= kIdEnd, "next_id",
-          "The numbers of this piece have run out; start a new piece and bring the sets into it.");
+    holds(m_piece.next_id > 0 && m_piece.next_id <= kIdEnd, "next_id", Sentence::IdsRunOut);
     if (wrong.empty()) return;
     const std::vector<std::string> places = places_of_ids();
     std::sort(wrong.begin(), wrong.end());
-    for (const std::size_t order : wrong)
-      holds(false, places[order], "An id is used only once, lies above 0 and below the next one.");
+    for (const std::size_t order : wrong) holds(false, places[order], Sentence::IdsOnce);
   }
   void current_set() {
-    holds(find_set(m_piece, m_piece.current_set) != nullptr, "current_set", "There is no such set.");
+    holds(find_set(m_piece, m_piece.current_set) != nullptr, "current_set", Sentence::NoSuchSet);
     at_most("sets", m_piece.sets.size(), kMostSets, "sets");
   }
 
-  void holds(bool good, const std::string& place, std::string sentence) {
-    if (!good && m_faults.size() < kMostFaults) m_faults.push_back({place, std::move(sentence)});
+  void holds(bool good, const std::string& place, Saying said) {
+    if (!good && m_faults.size() < kMostFaults) m_faults.push_back({place, std::move(said)});
   }
 
 private:
   void short_enough(const std::string& place, const std::string& text, std::size_t most) {
-    if (text.size() > most)
-      holds(false, place, "This text is longer than " + std::to_string(most) + " letters.");
+    if (text.size() > most) holds(false, place, say(Sentence::TextTooLong, most));
   }
   void at_most(const std::string& place, std::size_t n, std::size_t most, const char* what) {
-    if (n > most) holds(false, place, "There are more than " + std::to_string(most) + " " + what + ".");
+    if (n > most) holds(false, place, say(Sentence::MoreThan, most, Term{what}));
   }
   void families(const List<Family>& families, const std::string& path, const List<Family>* whole) {
     if (whole && families.shares_all(*whole)) return;
@@ -149,13 +144,12 @@ private:
     return from.reference != 0 && kPixelRange.holds(from.x) && kPixelRange.holds(from.y);
   }
   void swatch(const Swatch& s, const std::string& path, int last_place) {
-    holds(s.place > last_place && s.place < kMostPlaces, path + "place",
-          "Places of a family rise from swatch to swatch, within 0 to 9999.");
-    holds(in_bounds(s.color), path + "srgb", "A color has three numbers from 0 to 1.");
+    holds(s.place > last_place && s.place < kMostPlaces, path + "place", Sentence::PlacesRise);
+    holds(in_bounds(s.color), path + "srgb", Sentence::ColorNumbers);
     short_enough(path + "name", s.name, kLongestName);
     short_enough(path + "note", s.note, kLongestNote);
-    holds(!s.picked || in_bounds(s.picked->at), path + "picked", "This place is not on the wheel.");
-    holds(!s.from || in_photo(*s.from), path + "from", "This place is in no photo.");
+    holds(!s.picked || in_bounds(s.picked->at), path + "picked", Sentence::NotOnWheel);
+    holds(!s.from || in_photo(*s.from), path + "from", Sentence::NoPhotoPlace);
   }
 
   template <class Use> void each_id(const Use& use) const {
@@ -286,33 +280,45 @@ bool good_extension(std::string_view extension) {
          });
 }
 
-std::vector<Fault> check(const Piece& piece, const Piece* whole) {
-  Checker checker(piece);
-  checker.words();
-  if (piece.mask && !(whole && whole->mask == piece.mask)) checker.mask(*piece.mask);
-  const bool same_references = whole && whole->references.shares_all(piece.references);
-  if (!same_references) checker.references(piece.references);
-  checker.current_set();
-  const bool same_sets = whole && whole->sets.shares_all(piece.sets);
-  for (std::size_t i = 0; !same_sets && i < piece.sets.size(); ++i) {
+namespace {
+
+/// Which parts of a piece are what they were in one that is known to be whole.
+struct Unchanged {
+  Unchanged(const Piece& piece, const Piece* whole)
+      : mask(whole && whole->mask == piece.mask),
+        references(whole && whole->references.shares_all(piece.references)),
+        sets(whole && whole->sets.shares_all(piece.sets)),
+        paints(whole && whole->paints.shares_all(piece.paints)),
+        ids(references && paints && sets && whole->next_id == piece.next_id) {}
+  bool mask, references, sets, paints, ids;
+};
+
+void check_sets(Checker& checker, const Piece& piece, const Piece* whole) {
+  for (std::size_t i = 0; i < piece.sets.size(); ++i) {
     const SwatchSet* before = whole && i < whole->sets.size() ? &whole->sets[i] : nullptr;
     checker.set(piece.sets[i], at("", "sets", i) + ".", before);
   }
-  if (whole && !same_sets)
-    checker.holds(
-        !too_much_text(piece, *whole), "sets",
-        "The sets and their versions come to more than a piece can hold; remove versions or sets that "
-        "are not needed.");
-  if (whole && !same_references) {
+  if (whole) checker.holds(!too_much_text(piece, *whole), "sets", Sentence::SetsTooLarge);
+}
+
+} // namespace
+
+std::vector<Fault> check(const Piece& piece, const Piece* whole) {
+  const Unchanged same(piece, whole);
+  Checker checker(piece);
+  checker.words();
+  if (piece.mask && !same.mask) checker.mask(*piece.mask);
+  if (!same.references) checker.references(piece.references);
+  checker.current_set();
+  if (!same.sets) check_sets(checker, piece, whole);
+  if (whole && !same.references) {
     const std::uint64_t bytes = reference_bytes(piece);
-    checker.holds(
-        bytes <= kMostReferenceBytes || bytes <= reference_bytes(*whole), "references",
-        "The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.");
+    checker.holds(bytes <= kMostReferenceBytes || bytes <= reference_bytes(*whole), "references",
+                  Sentence::ReferencesTooLarge);
   }
   checker.rules();
-  const bool same_paints = whole && whole->paints.shares_all(piece.paints);
-  if (!same_paints) checker.paints();
-  if (!same_references || !same_paints || !same_sets || whole->next_id != piece.next_id) checker.ids();
+  if (!same.paints) checker.paints();
+  if (!same.ids) checker.ids();
   return std::move(checker).faults();
 }
 

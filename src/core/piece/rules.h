@@ -60,7 +60,8 @@ inline constexpr Range kTargetRange{0, 10'000};
 
 /// Something that is broken, in one sentence, and where: a path such as "sets[0].families[2].name".
 struct Fault {
-  std::string place, sentence;
+  std::string place;
+  Saying said;
 };
 inline constexpr std::size_t kMostFaults = 1000;
 

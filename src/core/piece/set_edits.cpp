@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/piece/set_edits.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/piece/change.h"
-#include "core/piece/grading.h"
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
@@ -60,9 +60,8 @@ std::optional<Error> kept_from_change(const Piece& piece, const std::vector<Id>&
       }
   if (found != wanted.size() || found == 0) return not_found("swatch");
   if (locked == 0) return std::nullopt;
-  const std::string more =
-      locked == 1 ? "\" is locked" : "\" and " + std::to_string(locked - 1) + " more are locked";
-  return Error{ErrorCode::BadInput, "\"" + name + more + "; unlock first.", "swatch"};
+  if (locked == 1) return Error{ErrorCode::BadInput, say(Sentence::SwatchLocked, name), "swatch"};
+  return Error{ErrorCode::BadInput, say(Sentence::ManyLocked, name, locked - 1), "swatch"};
 }
 
 bool family_name_taken(const SwatchSet& set, const std::string& name, Id by_other_than) {
@@ -74,16 +73,13 @@ bool set_name_taken(const Piece& piece, const std::string& name, Id by_other_tha
                      [&](const SwatchSet& s) { return s.name == name && s.id != by_other_than; });
 }
 Error family_taken(const std::string& name) {
-  return {ErrorCode::BadInput, "The set has a family named \"" + name + "\" already; choose another name.",
-          "family"};
+  return {ErrorCode::BadInput, say(Sentence::FamilyNameTaken, name), "family"};
 }
 Error set_taken(const std::string& name) {
-  return {ErrorCode::BadInput, "The piece has a set named \"" + name + "\" already; choose another name.",
-          "set"};
+  return {ErrorCode::BadInput, say(Sentence::SetNameTaken, name), "set"};
 }
 Result<std::string> checked_note(std::string note) {
-  if (note.size() > kLongestNote)
-    return Error{ErrorCode::BadInput, "This note is too long; keep it under 10,000 letters.", "note"};
+  if (note.size() > kLongestNote) return Error{ErrorCode::BadInput, Sentence::NoteTooLong, "note"};
   return note;
 }
 
@@ -95,8 +91,7 @@ Result<Piece> with_set(Piece piece, const std::string& name) {
   auto clean = clean_name(name, "set");
   if (!clean) return clean.error();
   if (set_name_taken(piece, *clean, 0)) return set_taken(*clean);
-  if (piece.sets.size() >= kMostSets)
-    return Error{ErrorCode::TooLarge, "A piece holds at most 1000 sets; remove one first.", "set"};
+  if (piece.sets.size() >= kMostSets) return Error{ErrorCode::TooLarge, Sentence::SetsFull, "set"};
   piece.sets.push_back({piece.next_id++, *clean});
   piece.current_set = piece.sets.back().id;
   return piece;
@@ -150,9 +145,7 @@ Result<Piece> with_set_moved(Piece piece, Id set, std::size_t place) {
 Result<Piece> without_set(Piece piece, Id set) {
   const std::size_t at = index_of(piece.sets, set);
   if (at == piece.sets.size()) return not_found("set");
-  if (piece.sets.size() == 1)
-    return Error{ErrorCode::BadInput, "A piece keeps at least one set; add another before removing this one.",
-                 "set"};
+  if (piece.sets.size() == 1) return Error{ErrorCode::BadInput, Sentence::LastSet, "set"};
   piece.sets.erase(at);
   if (piece.current_set == set) piece.current_set = piece.sets[std::min(at, piece.sets.size() - 1)].id;
   return piece;
@@ -170,26 +163,22 @@ Result<Piece> with_set_note(Piece piece, Id set, std::string note) {
 Result<Piece> with_set_tags(Piece piece, Id set, std::vector<std::string> tags) {
   SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
-  if (tags.size() > kMostTags)
-    return Error{ErrorCode::BadInput, "A set has at most 50 tags; leave some out.", "tags"};
+  if (tags.size() > kMostTags) return Error{ErrorCode::BadInput, Sentence::TagsFull, "tags"};
   const auto too_long = [](const std::string& tag) { return tag.size() > kLongestName; };
   if (std::any_of(tags.begin(), tags.end(), too_long))
-    return Error{ErrorCode::BadInput, "A tag is too long; keep it under 400 letters.", "tags"};
+    return Error{ErrorCode::BadInput, Sentence::TagTooLong, "tags"};
   s->tags = std::move(tags);
   return piece;
 }
 
 Result<Piece> with_grading(Piece piece, const GradingRules& rules) {
-  if (!in_bounds(rules))
-    return Error{ErrorCode::BadInput, "This is outside what a set can be graded by.", "grading"};
+  if (!in_bounds(rules)) return Error{ErrorCode::BadInput, Sentence::OutsideGrading, "grading"};
   piece.grading = rules;
   return piece;
 }
 
 Result<Piece> with_bands(Piece piece, const Bands& bands) {
-  if (!in_order(bands))
-    return Error{ErrorCode::BadInput, "The light band must begin above the dark one, both between 0 and 100.",
-                 "bands"};
+  if (!in_order(bands)) return Error{ErrorCode::BadInput, Sentence::BandsOrder, "bands"};
   piece.bands = bands;
   return piece;
 }
@@ -200,7 +189,7 @@ Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name) {
   SwatchSet* s = set_to_change(piece, set);
   if (!s) return not_found("set");
   if (s->versions.size() >= kMostVersions)
-    return Error{ErrorCode::TooLarge, "A set keeps at most 50 versions; remove one first.", "version"};
+    return Error{ErrorCode::TooLarge, Sentence::VersionsFull, "version"};
   const auto taken = [s](const std::string& n) {
     return std::any_of(s->versions.begin(), s->versions.end(),
                        [&](const SetVersion& v) { return v.name == n; });
@@ -272,9 +261,7 @@ Result<Piece> with_family(Piece piece, const std::string& name) {
   SwatchSet* set = set_to_change(piece, piece.current_set);
   if (!set) return not_found("set");
   if (family_name_taken(*set, *clean, 0)) return family_taken(*clean);
-  if (set->families.size() >= kMostFamilies)
-    return Error{ErrorCode::TooLarge, "A set holds at most 1000 families; merge or remove some first.",
-                 "set"};
+  if (set->families.size() >= kMostFamilies) return Error{ErrorCode::TooLarge, Sentence::FamiliesFull, "set"};
   set->families.push_back({piece.next_id++, *clean});
   return piece;
 }
@@ -298,8 +285,7 @@ Result<Piece> with_family_moved(Piece piece, Id family, std::size_t place) {
 
 Result<Piece> with_families_merged(Piece piece, Id into, Id from) {
   if (!find_family(piece, into) || !find_family(piece, from)) return not_found("family");
-  if (into == from)
-    return Error{ErrorCode::BadInput, "A family cannot be merged with itself; choose another.", "family"};
+  if (into == from) return Error{ErrorCode::BadInput, Sentence::FamilyWithItself, "family"};
   SwatchSet* set = set_of_family(piece, from);
   const std::size_t emptied = index_of(set->families, from);
   const List<Swatch> moving = set->families[emptied].swatches;
@@ -325,8 +311,7 @@ Result<Piece> with_family_split(Piece piece, const std::vector<Id>& swatches) {
     }
   if (!source) return not_found("swatch");
   if (touched > 1 || within == source->swatches.size())
-    return Error{ErrorCode::BadInput, "Select some swatches of one family, and not all of them, to split it.",
-                 "family"};
+    return Error{ErrorCode::BadInput, Sentence::SplitSelection, "family"};
   const Id from = source->id;
   SwatchSet* set = set_of_family(piece, from);
   Family split{piece.next_id++, free_family_name(*set, find_family(piece, from)->name)};

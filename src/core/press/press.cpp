@@ -2,6 +2,7 @@
 #include "core/press/press.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/color/channel_tables.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -36,9 +37,7 @@ struct Closer {
 using Profile = std::unique_ptr<void, Closer>;
 
 Error unusable(const std::string& file_name) {
-  return {ErrorCode::Unreadable,
-          "\"" + file_name + "\" is not the ICC profile of a four-color press that can be worked with.",
-          file_name};
+  return {ErrorCode::Unreadable, say(Sentence::NoPressProfile, file_name), file_name};
 }
 
 /// Control letters are left out.
@@ -80,8 +79,7 @@ std::string name_in(cmsHPROFILE profile, const std::string& otherwise) {
 Result<std::shared_ptr<const Press>> Press::read(const std::vector<unsigned char>& icc,
                                                  const std::string& file_name) {
   if (icc.size() > kLargestProfile)
-    return Error{ErrorCode::TooLarge, "\"" + file_name + "\" is larger than 64 MB; no press profile is.",
-                 file_name};
+    return Error{ErrorCode::TooLarge, say(Sentence::ProfileTooLarge, file_name), file_name};
   const Profile press(cmsOpenProfileFromMem(icc.data(), static_cast<cmsUInt32Number>(icc.size())));
   if (!press || cmsGetColorSpace(press.get()) != cmsSigCmykData ||
       cmsGetDeviceClass(press.get()) != cmsSigOutputClass)
@@ -229,6 +227,25 @@ Press::Found Press::stepped(const Lab& wanted, Found place, double slack, double
   return place;
 }
 
+namespace {
+
+/// The 8-bit colors so many steps around one, without the far corners.
+std::vector<Srgb8> colors_around(Srgb8 at, int reach, int step) {
+  std::vector<Srgb8> out;
+  const auto channel = [](int x) { return static_cast<std::uint8_t>(x); };
+  const auto taken = [&](int r, int g, int b) {
+    return std::min({r, g, b}) >= 0 && std::max({r, g, b}) <= 255 &&
+           std::abs(r - at.r) + std::abs(g - at.g) + std::abs(b - at.b) <= 2 * step;
+  };
+  for (int r = at.r - reach; r <= at.r + reach; r += step)
+    for (int g = at.g - reach; g <= at.g + reach; g += step)
+      for (int b = at.b - reach; b <= at.b + reach; b += step)
+        if (taken(r, g, b)) out.push_back({channel(r), channel(g), channel(b)});
+  return out;
+}
+
+} // namespace
+
 /// Of the 8-bit colors around a place the one that prints and whose print is nearest.
 std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& place, bool equal_value,
                                                double limit) const {
@@ -240,22 +257,15 @@ std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& pla
   const auto off = [&](const Srgb8& c) {
     return std::abs(lightness_from_luminance(xyz_from_8bit(c).y) - wanted.l);
   };
-  const auto channel = [](int x) { return static_cast<std::uint8_t>(x); };
   for (const int reach : {2, 6}) {
-    const int step = reach / 2;
     std::vector<Candidate> candidates;
-    for (int r = at.r - reach; r <= at.r + reach; r += step)
-      for (int g = at.g - reach; g <= at.g + reach; g += step)
-        for (int b = at.b - reach; b <= at.b + reach; b += step) {
-          if (std::min({r, g, b}) < 0 || std::max({r, g, b}) > 255) continue;
-          if (std::abs(r - at.r) + std::abs(g - at.g) + std::abs(b - at.b) > 2 * step) continue;
-          const Srgb8 c{channel(r), channel(g), channel(b)};
-          if (equal_value && off(c) > 0.5) continue;
-          const Xyz seen = xyz_from_8bit(c);
-          const Lab back = seems_printed(seen);
-          if (ciede2000(lab_from_xyz(seen), back) < limit + kPrintMargin / 2)
-            candidates.push_back({c, large_difference(wanted, back)});
-        }
+    for (const Srgb8& c : colors_around(at, reach, reach / 2)) {
+      if (equal_value && off(c) > 0.5) continue;
+      const Xyz seen = xyz_from_8bit(c);
+      const Lab back = seems_printed(seen);
+      if (ciede2000(lab_from_xyz(seen), back) < limit + kPrintMargin / 2)
+        candidates.push_back({c, large_difference(wanted, back)});
+    }
     std::sort(candidates.begin(), candidates.end(),
               [](const Candidate& p, const Candidate& q) { return p.away < q.away; });
     for (const Candidate& candidate : candidates) {
@@ -265,6 +275,28 @@ std::optional<NearestPrintable> Press::rounded(const Lab& wanted, const Lab& pla
     }
   }
   return std::nullopt;
+}
+
+/// The nearest whatever its value, searched away from the wanted value as long as that can still be nearer.
+std::optional<Press::Found> Press::at_any_value(const Lab& wanted, const std::vector<Place>& net,
+                                                std::optional<Found> best, double safe) const {
+  for (double off = 3; off <= 100 && off < (best ? best->away : kNowhere); off += 3)
+    for (const double l : {wanted.l - off, wanted.l + off}) {
+      if (l < 0 || l > 100) continue;
+      const auto found = best_at(wanted, net, l, safe, best ? best->away : kNowhere);
+      if (found && (!best || found->away < best->away)) best = found;
+    }
+  return best ? stepped(wanted, *best, 100, safe) : best;
+}
+
+/// One of equal value as long as another one is not much nearer.
+std::optional<NearestPrintable> Press::rounded_choice(const Lab& wanted, const std::optional<Found>& equal,
+                                                      const std::optional<Found>& any, double safe) const {
+  if (equal && (!any || equal->away < kMuchNearer * any->away))
+    if (const auto out = rounded(wanted, equal->lab, true, safe)) return out;
+  if (any)
+    if (const auto out = rounded(wanted, any->lab, false, safe)) return out;
+  return equal ? rounded(wanted, equal->lab, false, safe) : std::nullopt;
 }
 
 NearestPrintable Press::nearest(Srgb color, double limit) const {
@@ -283,18 +315,8 @@ NearestPrintable Press::nearest(Srgb color, double limit) const {
                                       if_it_prints({wanted.l, plain.a, plain.b})),
                        any;
   if (equal) equal = stepped(wanted, *equal, kValueSlack, safe);
-  if (away(equal) > kNearEnough) {
-    any = if_it_prints(plain);
-    for (double off = 3; off <= 100 && off < away(any); off += 3)
-      for (const double l : {wanted.l - off, wanted.l + off})
-        if (l >= 0 && l <= 100) any = nearer(any, best_at(wanted, net, l, safe, away(any)));
-    if (any) any = stepped(wanted, *any, 100, safe);
-  }
-  std::optional<NearestPrintable> out;
-  if (equal && (!any || equal->away < kMuchNearer * any->away)) out = rounded(wanted, equal->lab, true, safe);
-  if (!out && any) out = rounded(wanted, any->lab, false, safe);
-  if (!out && equal) out = rounded(wanted, equal->lab, false, safe);
-  if (out) return *out;
+  if (away(equal) > kNearEnough) any = at_any_value(wanted, net, if_it_prints(plain), safe);
+  if (const auto out = rounded_choice(wanted, equal, any, safe)) return *out;
   // A profile that prints nothing near: its own way, as it comes out.
   const Srgb back = srgb_from_8bit(rounded_8bit(brought_into_gamut(xyz_from_srgb(way.back))));
   return {back, ciede2000(wanted, lab_from_srgb(printed(back).back)),

@@ -102,6 +102,12 @@ private:
   [[nodiscard]] std::optional<Found> best_at(const Lab& wanted, const std::vector<Place>& net, double l,
                                              double limit, double known) const;
   [[nodiscard]] Found stepped(const Lab& wanted, Found place, double slack, double limit) const;
+  [[nodiscard]] std::optional<Found> at_any_value(const Lab& wanted, const std::vector<Place>& net,
+                                                  std::optional<Found> best, double safe) const;
+  [[nodiscard]] std::optional<NearestPrintable> rounded_choice(const Lab& wanted,
+                                                               const std::optional<Found>& equal,
+                                                               const std::optional<Found>& any,
+                                                               double safe) const;
   [[nodiscard]] std::optional<NearestPrintable> rounded(const Lab& wanted, const Lab& place, bool equal_value,
                                                         double limit) const;
 

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/base/word.h"
-#include "core/piece/line_pattern.h"
+#include "core/patterns/line_pattern.h"
 
 namespace zc {
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/session/session.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/mask/outside.h"
 
@@ -37,7 +38,7 @@ Session located(Session session, const Geometry& geometry, Srgb color, const std
   return with_color(std::move(session), color, geometry.place(place), true);
 }
 
-Error no_mask(const char* sentence) { return {ErrorCode::BadInput, sentence, "mask"}; }
+Error no_mask(Sentence sentence) { return {ErrorCode::BadInput, sentence, "mask"}; }
 
 /// A photo that is gone, or none yet: the first one.
 Id shown_reference(const Piece& piece, Id wanted) {
@@ -151,7 +152,7 @@ Session pick_ended(Session session) {
 
 Result<Session> picked_in_plan(Session session, const PickRules& rules, DiscPoint wanted) {
   const auto place = pick_in_plan(rules, session.at.at, wanted);
-  if (!place) return no_mask("The mask holds no color; draw it larger or switch it off.");
+  if (!place) return no_mask(Sentence::MaskHoldsNoColor);
   WheelPoint to = *place;
   if (session.vivid_plan) to.v = stepped_value(vivid_value(rules.wheel, Angle(to.a)), rules.steps);
   return moved_to(std::move(session), rules, to, true);
@@ -221,7 +222,7 @@ Session taken_up(Session session, const Geometry& geometry, Srgb color, const st
 
 Result<Session> neutral_taken_up(const Session& session, const Geometry& geometry) {
   const auto neutral = geometry.region() ? geometry.region()->centroid() : std::nullopt;
-  if (!neutral) return no_mask("There is no mask in use that encloses a neutral.");
+  if (!neutral) return no_mask(Sentence::NoMaskAroundNeutral);
   const auto found =
       geometry.wheel().nearest_existing(wheel_point(*neutral, session.at.at.v, Angle(session.at.at.a)));
   return taken_up(session, geometry, found.color, geometry.place(found.at));
@@ -238,10 +239,7 @@ Result<Session> well_taken_up(Session session, const Geometry& geometry, std::si
   assert(well < session.at_hand.wells.size());
   const auto color = session.at_hand.wells.at(well);
   const std::string number = std::to_string(well + 1);
-  if (!color)
-    return Error{ErrorCode::NotFound,
-                 "Well " + number + " is empty; Shift+" + number + " lays the current color down there.",
-                 "well"};
+  if (!color) return Error{ErrorCode::NotFound, say(Sentence::WellEmpty, number, number), "well"};
   session.before = session.color();
   return located(std::move(session), geometry, *color, {});
 }
@@ -311,8 +309,7 @@ std::vector<LaidColor> laid_members(const Session& session, const Geometry& geom
 LaidColor current_color(const Session& session) { return {session.color(), session.at, session.origin}; }
 
 Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry) {
-  if (!geometry.region() || geometry.region()->corners().empty())
-    return no_mask("There is no mask in use that has corners.");
+  if (!geometry.region() || geometry.region()->corners().empty()) return no_mask(Sentence::NoMaskWithCorners);
   std::vector<LaidColor> out;
   for (const auto& corner : geometry.region()->corners()) {
     const auto found = geometry.wheel().nearest_existing(wheel_point(corner, session.at.at.v));

@@ -2,6 +2,7 @@
 #include "core/sheet/plan_picture.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/image/pixels.h"
 
@@ -76,10 +77,9 @@ std::vector<float> mask_cover(const MaskRegion& mask, int size) {
 }
 
 Result<Raster> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanSpec& spec) {
-  if (!kPlanSizeRange.holds(spec.size))
-    return Error{ErrorCode::BadInput, "The picture can be 16 to 8192 pixels large.", "size"};
+  if (!kPlanSizeRange.holds(spec.size)) return Error{ErrorCode::BadInput, Sentence::PictureSizeRange, "size"};
   if (spec.value && !(*spec.value >= 0 && *spec.value <= 100))
-    return Error{ErrorCode::BadInput, "The value must lie between 0 and 100.", "value"};
+    return Error{ErrorCode::BadInput, Sentence::ValueRange, "value"};
   Raster out;
   SolidPainter painter(wheel);
   painter.set_steps(spec.steps);

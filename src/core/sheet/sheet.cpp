@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/sheet/sheet.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
@@ -432,14 +433,14 @@ std::pair<double, double> paper_size(Paper paper, bool lying) {
 Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
                        const SheetPictures& pictures, const TextMeasure& measure, const SheetWords& words) {
   if (!kSheetMarginRange.holds(spec.margin))
-    return Error{ErrorCode::BadInput, "The margin can be 5 to 40 millimetres wide.", "margin"};
+    return Error{ErrorCode::BadInput, Sentence::MarginRange, "margin"};
   for (std::size_t i = 0; i < spec.parts.size(); ++i)
     if (std::find(spec.parts.begin(), spec.parts.begin() + static_cast<std::ptrdiff_t>(i), spec.parts[i]) !=
         spec.parts.begin() + static_cast<std::ptrdiff_t>(i))
-      return Error{ErrorCode::BadInput, "Each part can stand on the sheet once.", "parts"};
+      return Error{ErrorCode::BadInput, Sentence::PartsOnce, "parts"};
   Layout layout(piece, set, spec, pictures, measure, words);
   if (layout.inner_width() < kLeastInner || layout.inner_height() < kLeastInner)
-    return Error{ErrorCode::BadInput, "These margins leave too little room on this paper.", "margin"};
+    return Error{ErrorCode::BadInput, Sentence::MarginsTooWide, "margin"};
   return layout.laid();
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/try/areas.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/image/distinct.h"
 #include "core/image/reduce.h"
@@ -268,18 +269,18 @@ std::vector<AreaNumber> edges_found_again(const PixelView& photo, const Plane& p
 
 Status validate(const AreaSpec& spec) {
   if (spec.count < kFewestPictureAreas || spec.count > kMostPictureAreas)
-    return Error{ErrorCode::BadInput, "A picture is cut into 2 to 500 areas.", "areas"};
+    return Error{ErrorCode::BadInput, Sentence::AreasRange, "areas"};
   if (!(spec.smallest >= 0 && spec.smallest <= 5))
-    return Error{ErrorCode::BadInput, "The smallest area is 0 to 5 percent of the picture.", "smallest"};
+    return Error{ErrorCode::BadInput, Sentence::SmallestAreaRange, "smallest"};
   if (!(spec.smoothing >= 0 && spec.smoothing <= 2))
-    return Error{ErrorCode::BadInput, "The smoothing is 0 to 2 percent of the longer side.", "smoothing"};
+    return Error{ErrorCode::BadInput, Sentence::SmoothingRange, "smoothing"};
   return Done{};
 }
 
 Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec, const Progress& progress) {
   if (const Status status = validate(spec); !status) return status.error();
   const auto goes_on = [&](double share) { return !progress || progress(share); };
-  const Error stopped{ErrorCode::Stopped, "Cutting the picture into areas was stopped.", "areas"};
+  const Error stopped{ErrorCode::Stopped, Sentence::AreasStopped, "areas"};
   if (const auto few = few_colors(photo, kFlatColors)) return flat_areas(photo, *few);
   const Reduced to_cut(photo, kCutPixels);
   Plane plane = to_cut.plane();

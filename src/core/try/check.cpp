@@ -2,6 +2,7 @@
 #include "core/try/check.h"
 
 #include "core/base/parallel.h"
+#include "core/base/sentences.h"
 #include "core/color/channel_tables.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -149,10 +150,8 @@ StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayCheck
 
 Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, int count, double far,
                     const Progress& progress) {
-  if (count < 1 || count > kMostLacks)
-    return Error{ErrorCode::BadInput, "Between 1 and 30 lacking colors can be named.", "count"};
-  if (!(far >= 0 && far <= 50))
-    return Error{ErrorCode::BadInput, "The difference must lie between 0 and 50.", "difference"};
+  if (count < 1 || count > kMostLacks) return Error{ErrorCode::BadInput, Sentence::LackingRange, "count"};
+  if (!(far >= 0 && far <= 50)) return Error{ErrorCode::BadInput, Sentence::FarRange, "difference"};
   const double pixels = static_cast<double>(photo.width) * photo.height;
   const double by = std::min(1.0, std::sqrt(kLookedAt / pixels));
   const int width = std::max(1, static_cast<int>(photo.width * by)),

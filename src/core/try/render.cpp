@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/try/render.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/image/blur.h"
 #include "core/image/color_table.h"
@@ -108,7 +109,7 @@ void render_tried(const PixelView& photo, const TriedPicture& tried, std::uint32
 
 Result<std::vector<std::uint64_t>> exact_uses(const PixelView& photo, const TriedSide& side,
                                               const Progress& progress) {
-  const Error stopped{ErrorCode::Stopped, "Counting what is used was stopped.", "use"};
+  const Error stopped{ErrorCode::Stopped, Sentence::CountingStopped, "use"};
   std::vector<std::uint64_t> out(side.colors.size(), 0);
   if (side.colors.empty()) return out;
   if (side.areas) {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/mask_json.h"
 
+#include "core/base/sentences.h"
+
 namespace zc {
 namespace {
 
@@ -49,11 +51,11 @@ Shape read_shape(Fields& f) {
     auto s = f.inner(f.raw("ring_sector"), "ring_sector");
     RingSector out{s.angle("from", 0), s.number("sweep", 0, 360, 360), s.number("inner", 0, 1, 0),
                    s.number("outer", 0, 1, 1)};
-    if (!in_bounds(out)) s.fail("", "a sweep above 0, and an inner below an outer saturation");
+    if (!in_bounds(out)) s.fail("", Sentence::ShouldARingSector);
     return out;
   }
   Polygon polygon;
-  if (!f.has("polygon")) f.fail("polygon", "a list of points");
+  if (!f.has("polygon")) f.fail("polygon", Sentence::ShouldPoints);
   f.each("polygon", kMostPoints,
          [&](const Json& j, const std::string& key) { polygon.points.push_back(read_point(f, j, key)); });
   polygon.follows_rim = f.flag("follows_rim", false);

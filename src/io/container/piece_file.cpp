@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/piece_file.h"
 
+#include "core/base/sentences.h"
 #include "core/piece/edits.h"
 #include "io/exchange/png_strip.h"
 #include "io/files/zip_archive.h"
@@ -13,13 +14,10 @@
 namespace zc {
 namespace {
 
-Error foreign() {
-  return {ErrorCode::Damaged, "This is not a Zonachrom piece; choose a file that ends in .zonachrom.",
-          "mimetype"};
-}
+Error foreign() { return {ErrorCode::Damaged, Sentence::NoPiece, "mimetype"}; }
 
 Error with_file(Error error, const std::filesystem::path& path) {
-  error.sentence = "\"" + path.filename().string() + "\" was not opened. " + error.sentence;
+  error.said = say(Sentence::NotOpened, path.filename().string(), error.said);
   if (error.place.empty()) error.place = path.string();
   return error;
 }
@@ -56,17 +54,10 @@ Status can_be_opened(const std::vector<ZipEntry>& entries) {
   for (const ZipEntry& entry : entries) {
     all += entry.bytes.size();
     if (entry.name.ends_with(".json") && entry.bytes.size() > limits.json)
-      return Error{ErrorCode::TooLarge,
-                   "The piece was not saved: its sets and versions come to more than it can be opened with "
-                   "again; remove versions or sets that are not needed.",
-                   entry.name};
+      return Error{ErrorCode::TooLarge, Sentence::NotSavedSetsTooLarge, entry.name};
   }
   if (all > limits.inflated || entries.size() > limits.entries)
-    return Error{
-        ErrorCode::TooLarge,
-        "The piece was not saved: its references come to more than it can be opened with again; remove "
-        "some of them.",
-        "references"};
+    return Error{ErrorCode::TooLarge, Sentence::NotSavedReferencesTooLarge, "references"};
   return Done{};
 }
 
@@ -100,15 +91,14 @@ Result<Document> unpacked(const Bytes& bytes, std::vector<Error>* faults, const 
     return std::find_if(entries.begin(), entries.end(), [name](const ZipEntry& e) { return e.name == name; });
   };
   const auto json = find("piece.json");
-  if (json == entries.end())
-    return Error{ErrorCode::Damaged, "The piece is damaged: piece.json is missing.", "piece.json"};
+  if (json == entries.end()) return Error{ErrorCode::Damaged, Sentence::PieceHasNoJson, "piece.json"};
   auto parsed = document_from_json(text_of(json->bytes), faults);
   if (!parsed) return parsed.error();
   ReadDocument out = std::move(parsed).value();
   const auto filled = fill_references(out, [&](const std::string& name) -> Result<Bytes> {
     const auto photo = find(name);
     if (photo == entries.end())
-      return Error{ErrorCode::Damaged, "The piece is damaged: the photo " + name + " is missing.", name};
+      return Error{ErrorCode::Damaged, say(Sentence::PiecePhotoMissing, name), name};
     return std::move(photo->bytes);
   });
   if (!filled) return filled.error();
@@ -128,7 +118,7 @@ Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path) {
   if (!document && faults.empty()) faults.push_back(document.error());
   std::vector<Fault> out;
   out.reserve(faults.size());
-  for (const Error& e : faults) out.push_back({e.place, e.sentence});
+  for (const Error& e : faults) out.push_back({e.place, e.said});
   return out;
 }
 
@@ -139,8 +129,7 @@ Result<Document> read_piece_folder(const std::filesystem::path& folder) {
   if (!parsed) return parsed.error();
   ReadDocument out = std::move(parsed).value();
   const auto filled = fill_references(out, [&](const std::string& name) -> Result<Bytes> {
-    if (!name_stays_inside(name))
-      return Error{ErrorCode::Damaged, "The piece names a photo outside its folder.", name};
+    if (!name_stays_inside(name)) return Error{ErrorCode::Damaged, Sentence::PhotoOutsidePiece, name};
     return read_file(folder / name);
   });
   if (!filled) return filled.error();
@@ -163,9 +152,7 @@ Result<Rescued> rescued_document(const std::filesystem::path& path) {
     return std::find_if(entries.begin(), entries.end(), [name](const ZipEntry& e) { return e.name == name; });
   };
   const auto json = find("piece.json");
-  if (json == entries.end())
-    return with_file(
-        {ErrorCode::Damaged, "The piece itself is lost; nothing of it can be read.", "piece.json"}, path);
+  if (json == entries.end()) return with_file({ErrorCode::Damaged, Sentence::PieceLost, "piece.json"}, path);
   auto parsed = document_from_json(text_of(json->bytes));
   if (!parsed) return with_file(parsed.error(), path);
   ReadDocument read = std::move(parsed).value();

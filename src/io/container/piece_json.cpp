@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/piece_json.h"
 
+#include "core/base/sentences.h"
 #include "io/container/mask_json.h"
 #include "io/container/paint_json.h"
 #include "io/container/set_json.h"
@@ -189,7 +190,7 @@ void add_broken_rules(const Piece& piece, std::vector<Error>& faults) {
     const auto same = [&fault](const Error& e) { return e.place == fault.place; };
     if (std::any_of(faults.begin(), faults.begin() + static_cast<std::ptrdiff_t>(unread), same)) continue;
     faults.push_back(
-        {ErrorCode::Damaged, "The piece is damaged at " + fault.place + ": " + fault.sentence, fault.place});
+        {ErrorCode::Damaged, say(Sentence::PieceDamagedAt, fault.place, fault.said), fault.place});
   }
 }
 
@@ -237,17 +238,13 @@ Result<AtHand> at_hand_from_json(std::string_view text) {
 
 Result<ReadDocument> document_from_json(std::string_view text, std::vector<Error>* all_faults) {
   const auto json = parse_json(text);
-  if (!json)
-    return Error{json.error().code, "The piece is damaged: i" + json.error().sentence.substr(1),
-                 "piece.json"};
+  if (!json) return Error{json.error().code, say(Sentence::PieceDamagedBy, json.error().said), "piece.json"};
   std::vector<Error> faults;
   Fields f(*json, "", faults);
-  if (!json->is_object())
-    return Error{ErrorCode::Damaged, "The piece is damaged: it holds no data.", "piece.json"};
-  const double format = f.has("format") ? f.number("format", 1, 1e9, 1) : (f.fail("format", "a number"), 1);
-  if (format > kPieceFormat)
-    return Error{ErrorCode::Newer,
-                 "This piece was saved by a newer Zonachrom; update the program to open it.", "format"};
+  if (!json->is_object()) return Error{ErrorCode::Damaged, Sentence::PieceHasNoData, "piece.json"};
+  const double format =
+      f.has("format") ? f.number("format", 1, 1e9, 1) : (f.fail("format", Sentence::ShouldANumber), 1);
+  if (format > kPieceFormat) return Error{ErrorCode::Newer, Sentence::NewerPiece, "format"};
   ReadDocument out = read_document(f);
   add_broken_rules(out.document.piece, faults);
   if (all_faults) *all_faults = faults;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/container/set_json.h"
 
+#include "core/base/sentences.h"
 #include "io/container/mask_json.h"
 
 namespace zc {
@@ -150,7 +151,7 @@ std::vector<std::string> read_tags(Fields& f) {
     if (j.is_string())
       out.push_back(j.get<std::string>());
     else
-      f.fail(key, "text");
+      f.fail(key, Sentence::ShouldText);
   });
   return out;
 }

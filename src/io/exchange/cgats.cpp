@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // CGATS.17 tables through Little CMS: RGB 0..255 as sRGB, CIELAB relative to D50, names and families as text.
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "io/exchange/formats.h"
@@ -79,38 +80,84 @@ std::string in_a_sentence(const std::string& complaint) {
   return from == std::string::npos ? "it cannot be read" : out.substr(from, to - from + 1);
 }
 
+bool write_head(cmsHANDLE h, const SwatchSet& set) {
+  bool good = cmsIT8SetSheetType(h, "CGATS.17") && cmsIT8SetPropertyStr(h, "ORIGINATOR", "Zonachrom") &&
+              cmsIT8SetPropertyStr(h, "DESCRIPTOR", table_text(set.name).c_str()) &&
+              cmsIT8SetPropertyDbl(h, "NUMBER_OF_FIELDS", std::size(kColumns)) &&
+              cmsIT8SetPropertyDbl(h, "NUMBER_OF_SETS", static_cast<double>(swatch_count(set)));
+  for (int i = 0; good && i < static_cast<int>(std::size(kColumns)); ++i)
+    good = cmsIT8SetDataFormat(h, i, kColumns[i]);
+  return good;
+}
+
+bool write_row(cmsHANDLE h, int row, const Family& family, const Swatch& s) {
+  const LabD50 lab = lab_d50_from_srgb(s.color);
+  const double numbers[] = {s.color.r * 255, s.color.g * 255, s.color.b * 255, lab.l, lab.a, lab.b};
+  bool good = cmsIT8SetDataRowCol(h, row, 0, std::to_string(row + 1).c_str()) &&
+              cmsIT8SetDataRowCol(h, row, 1, table_text(s.name).c_str()) &&
+              cmsIT8SetDataRowCol(h, row, 2, table_text(family.name).c_str());
+  for (int i = 0; good && i < 6; ++i) good = cmsIT8SetDataRowColDbl(h, row, 3 + i, numbers[i]);
+  return good;
+}
+
+bool write_rows(cmsHANDLE h, const SwatchSet& set) {
+  int row = 0;
+  for (const auto& family : set.families)
+    for (const auto& s : family.swatches)
+      if (!write_row(h, row++, family, s)) return false;
+  return true;
+}
+
+/// Where the columns of a table stand that are read; -1 for one it has not.
+struct Columns {
+  explicit Columns(cmsHANDLE h) {
+    char** names = nullptr;
+    const int fields = cmsIT8EnumDataFormat(h, &names);
+    const auto column = [&](std::string_view wanted) {
+      for (int i = 0; i < fields; ++i)
+        if (names && names[i] && wanted == names[i]) return i;
+      return -1;
+    };
+    name = column("SAMPLE_NAME") >= 0 ? column("SAMPLE_NAME") : column("SAMPLE_ID");
+    family = column("FAMILY");
+    rgb = {column("RGB_R"), column("RGB_G"), column("RGB_B")};
+    lab = {column("LAB_L"), column("LAB_A"), column("LAB_B")};
+    xyz = {column("XYZ_X"), column("XYZ_Y"), column("XYZ_Z")};
+  }
+  int name = -1, family = -1;
+  std::array<int, 3> rgb{}, lab{}, xyz{};
+};
+
+std::optional<Xyz> color_at(cmsHANDLE h, int row, const Columns& columns) {
+  std::optional<Xyz> measured;
+  if (const auto l = three_at(h, row, columns.lab)) measured = xyz_from_lab_d50({(*l)[0], (*l)[1], (*l)[2]});
+  if (const auto x = three_at(h, row, columns.xyz); x && !measured)
+    measured = xyz_d65_from_d50({(*x)[0] / 100, (*x)[1] / 100, (*x)[2] / 100});
+  const auto r = three_at(h, row, columns.rgb);
+  if (!r) return measured;
+  const Xyz by_rgb = xyz_from_srgb({(*r)[0] / 255, (*r)[1] / 255, (*r)[2] / 255});
+  // Device values of another device than ours do not agree with the measured ones.
+  const bool ours = !measured || ciede2000(lab_from_xyz(by_rgb), lab_from_xyz(*measured)) < 1;
+  return ours ? by_rgb : measured;
+}
+
+/// A table may ask for other files to be put in its place; what is read is this file and no other.
+bool wants_others(std::string_view text) {
+  const std::string lower = lower_ascii(text);
+  return lower.find(".include") != std::string::npos || lower.find("$include") != std::string::npos;
+}
+
 } // namespace
 
 Result<std::string> cgats_text(const SwatchSet& set) {
   const Context context;
   const Table table(cmsIT8Alloc(context.get()));
   cmsHANDLE h = table.get();
-  const auto rows = static_cast<double>(swatch_count(set));
-  bool good = h != nullptr && cmsIT8SetSheetType(h, "CGATS.17") &&
-              cmsIT8SetPropertyStr(h, "ORIGINATOR", "Zonachrom") &&
-              cmsIT8SetPropertyStr(h, "DESCRIPTOR", table_text(set.name).c_str()) &&
-              cmsIT8SetPropertyDbl(h, "NUMBER_OF_FIELDS", std::size(kColumns)) &&
-              cmsIT8SetPropertyDbl(h, "NUMBER_OF_SETS", rows);
-  for (int i = 0; good && i < static_cast<int>(std::size(kColumns)); ++i)
-    good = cmsIT8SetDataFormat(h, i, kColumns[i]);
-  int row = 0;
-  for (const auto& family : set.families)
-    for (const auto& s : family.swatches) {
-      const LabD50 lab = lab_d50_from_srgb(s.color);
-      const double numbers[] = {s.color.r * 255, s.color.g * 255, s.color.b * 255, lab.l, lab.a, lab.b};
-      good = good && cmsIT8SetDataRowCol(h, row, 0, std::to_string(row + 1).c_str()) &&
-             cmsIT8SetDataRowCol(h, row, 1, table_text(s.name).c_str()) &&
-             cmsIT8SetDataRowCol(h, row, 2, table_text(family.name).c_str());
-      for (int i = 0; good && i < 6; ++i) good = cmsIT8SetDataRowColDbl(h, row, 3 + i, numbers[i]);
-      ++row;
-    }
   cmsUInt32Number size = 0;
-  good = good && cmsIT8SaveToMem(h, nullptr, &size);
+  bool good = h && write_head(h, set) && write_rows(h, set) && cmsIT8SaveToMem(h, nullptr, &size);
   std::string out(size, '\0');
   good = good && cmsIT8SaveToMem(h, out.data(), &size);
-  if (!good)
-    return Error{ErrorCode::Unwritable, "The CGATS table could not be made: " + context.complaint() + ".",
-                 "cgats"};
+  if (!good) return Error{ErrorCode::Unwritable, say(Sentence::CgatsNotMade, context.complaint()), "cgats"};
   out.resize(std::min<std::size_t>(size, out.size()));
   while (!out.empty() && out.back() == '\0') out.pop_back();
   return out;
@@ -118,51 +165,27 @@ Result<std::string> cgats_text(const SwatchSet& set) {
 
 Result<FoundSet> read_cgats(std::string_view text) {
   if (text.empty()) return Gathering().done("CGATS"); // The library takes it for a mistake of ours.
-  // A table may ask for other files to be put in its place; what is read is this file and no other.
-  const std::string lower = lower_ascii(text);
-  if (lower.find(".include") != std::string::npos || lower.find("$include") != std::string::npos)
-    return Error{ErrorCode::Damaged, "The table wants another file included, which is not done.", "include"};
+  if (wants_others(text)) return Error{ErrorCode::Damaged, Sentence::TableIncludes, "include"};
   const Context context;
   const std::string copy(text); // The library reads to a closing zero.
   const Table table(cmsIT8LoadFromMem(context.get(), copy.data(), static_cast<cmsUInt32Number>(copy.size())));
   if (!table)
-    return Error{ErrorCode::Damaged, "The table is broken: " + in_a_sentence(context.complaint()) + ".",
-                 "cgats"};
+    return Error{ErrorCode::Damaged, say(Sentence::TableBroken, in_a_sentence(context.complaint())), "cgats"};
   cmsHANDLE h = table.get();
   Gathering gathering;
   const char* described = cmsIT8GetProperty(h, "DESCRIPTOR");
   gathering.name(described ? std::string(trimmed(described)) : "");
-  char** names = nullptr;
-  const int fields = cmsIT8EnumDataFormat(h, &names);
-  const auto column = [&](std::string_view wanted) {
-    for (int i = 0; i < fields; ++i)
-      if (names && names[i] && wanted == names[i]) return i;
-    return -1;
-  };
-  const int name = column("SAMPLE_NAME") >= 0 ? column("SAMPLE_NAME") : column("SAMPLE_ID"),
-            family = column("FAMILY");
-  const std::array<int, 3> rgb{column("RGB_R"), column("RGB_G"), column("RGB_B")},
-      lab{column("LAB_L"), column("LAB_A"), column("LAB_B")},
-      xyz{column("XYZ_X"), column("XYZ_Y"), column("XYZ_Z")};
+  const Columns columns(h);
   const double sets = cmsIT8GetPropertyDbl(h, "NUMBER_OF_SETS");
   const int rows = static_cast<int>(std::clamp(sets, 0.0, static_cast<double>(kMostFoundColors + 1)));
   for (int row = 0; row < rows; ++row) {
-    const auto r = three_at(h, row, rgb), l = three_at(h, row, lab), x = three_at(h, row, xyz);
-    std::optional<Xyz> color;
-    if (l) color = xyz_from_lab_d50({(*l)[0], (*l)[1], (*l)[2]});
-    if (!color && x) color = xyz_d65_from_d50({(*x)[0] / 100, (*x)[1] / 100, (*x)[2] / 100});
-    if (r) {
-      const Xyz by_rgb = xyz_from_srgb({(*r)[0] / 255, (*r)[1] / 255, (*r)[2] / 255});
-      // Device values of another device than ours do not agree with the measured ones.
-      const bool ours = !color || ciede2000(lab_from_xyz(by_rgb), lab_from_xyz(*color)) < 1;
-      if (ours) color = by_rgb;
-    }
+    const auto color = color_at(h, row, columns);
     if (!color) {
       gathering.skip();
       continue;
     }
-    if (!gathering.add(std::string(trimmed(text_at(h, row, family))), *color,
-                       std::string(trimmed(text_at(h, row, name))), ""))
+    if (!gathering.add(std::string(trimmed(text_at(h, row, columns.family))), *color,
+                       std::string(trimmed(text_at(h, row, columns.name))), ""))
       break;
   }
   return gathering.done("CGATS");

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/css_color.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "io/exchange/gathering.h"
@@ -210,6 +211,12 @@ std::optional<Parts> without_commas(const Words& w, std::size_t first) {
   return out;
 }
 
+/// Sections 9.3 and 9.4: at the ends of their lightness these are displayed as black and white.
+bool has_ends(std::string_view space, const std::array<Component, 3>& shape) {
+  const double end = shape[0].high;
+  return end < kNoEnd && shape[0].percent == end && !shape[0].hue && space != "srgb";
+}
+
 std::optional<CssColor> color_in(std::string_view space, const std::array<Component, 3>& shape,
                                  const Parts& parts) {
   std::array<double, 3> c{};
@@ -218,10 +225,7 @@ std::optional<CssColor> color_in(std::string_view space, const std::array<Compon
     if (!x) return std::nullopt;
     c[i] = *x;
   }
-  // Sections 9.3 and 9.4: at the ends of their lightness these are displayed as black and white.
-  const double end = shape[0].high;
-  if (end < kNoEnd && shape[0].percent == end && !shape[0].hue && space != "srgb" &&
-      (c[0] <= 0 || c[0] >= end))
+  if (const double end = shape[0].high; has_ends(space, shape) && (c[0] <= 0 || c[0] >= end))
     c = {c[0] <= 0 ? 0 : end, 0, shape[2].hue ? c[2] : 0};
   const auto alpha = parts.alpha ? alpha_of(*parts.alpha) : 1;
   const auto color = xyz_in_space(space, c);
@@ -280,6 +284,16 @@ std::optional<Srgb> three_numbers(std::string_view given) {
   return Srgb{out[0], out[1], out[2]};
 }
 
+/// Of color(), where the first word names the space.
+std::optional<CssColor> color_function(const Words& words) {
+  if (words.empty() || words.front().kind != Token::Word) return std::nullopt;
+  const std::string& space = words.front().word;
+  if (std::find(std::begin(kColorSpaces), std::end(kColorSpaces), space) == std::end(kColorSpaces))
+    return std::nullopt;
+  const auto parts = without_commas(words, 1);
+  return parts ? color_in(space, {kPlain, kPlain, kPlain}, *parts) : std::nullopt;
+}
+
 } // namespace
 
 std::optional<CssColor> css_color(std::string_view given) {
@@ -292,14 +306,7 @@ std::optional<CssColor> css_color(std::string_view given) {
   const std::string_view function = std::string_view(text).substr(0, open);
   const auto words = Tokens(std::string_view(text).substr(open + 1, text.size() - open - 2)).all();
   if (!words) return std::nullopt;
-  if (function == "color") {
-    if (words->empty() || words->front().kind != Token::Word) return std::nullopt;
-    const std::string& space = words->front().word;
-    if (std::find(std::begin(kColorSpaces), std::end(kColorSpaces), space) == std::end(kColorSpaces))
-      return std::nullopt;
-    const auto parts = without_commas(*words, 1);
-    return parts ? color_in(space, {kPlain, kPlain, kPlain}, *parts) : std::nullopt;
-  }
+  if (function == "color") return color_function(*words);
   const auto* notation = std::find_if(std::begin(kNotations), std::end(kNotations),
                                       [&](const Notation& n) { return n.function == function; });
   if (notation == std::end(kNotations)) return std::nullopt;
@@ -317,16 +324,9 @@ Result<Displayed> typed_color(std::string_view given) {
   std::string text = lower_ascii(trimmed(given));
   if ((text.size() == 4 || text.size() == 8) && hex_color(text)) text.insert(text.begin(), '#');
   const auto color = css_color(text);
-  const std::string quoted = "\"" + std::string(trimmed(given).substr(0, 60)) + "\"";
-  if (!color)
-    return Error{
-        ErrorCode::BadInput,
-        quoted +
-            " is not a color; write hex like #d8904a, three numbers from 0 to 255, a CSS name, rgb(), hsl(), "
-            "lab() or oklch().",
-        "color"};
-  if (color->alpha < 1)
-    return Error{ErrorCode::BadInput, quoted + " is partly transparent; give the color itself.", "color"};
+  const std::string_view quoted = trimmed(given).substr(0, 60);
+  if (!color) return Error{ErrorCode::BadInput, say(Sentence::NoColor, quoted), "color"};
+  if (color->alpha < 1) return Error{ErrorCode::BadInput, say(Sentence::PartlyTransparent, quoted), "color"};
   return displayed(color->color);
 }
 

@@ -2,6 +2,7 @@
 // CSV (RFC 4180) through libcsv. Written: family,name,hex,note,L,a,b with CIELAB relative to D65. Read: any
 // order of columns; only "hex", or L, a and b, must be there. Semicolons and tabs between fields are
 // understood.
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "io/exchange/csv_line.h"
@@ -59,8 +60,7 @@ Result<std::vector<Row>> rows_of(std::string_view text) {
   whole = csv_fini(&parser, take_field, end_row, &reading) == 0 && whole;
   csv_free(&parser);
   if (whole && reading.fields <= kMostFields) return std::move(reading.rows);
-  return Error{ErrorCode::Damaged,
-               "The table is broken after row " + std::to_string(reading.rows.size()) + "; check its quotes.",
+  return Error{ErrorCode::Damaged, say(Sentence::TableBrokenAfterRow, std::to_string(reading.rows.size())),
                "row " + std::to_string(reading.rows.size() + 1)};
 }
 

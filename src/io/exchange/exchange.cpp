@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/exchange.h"
 
+#include "core/base/sentences.h"
 #include "core/color/text.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
@@ -101,7 +102,7 @@ std::string_view root_of(std::string_view xml) {
 /// By how sure the signs of a format are, the surest first.
 Result<FoundSet> read_text(std::string_view text) {
   const std::string_view start = trimmed(text.substr(0, 100'000));
-  if (start.empty()) return Error{ErrorCode::Damaged, "It is empty.", "text"};
+  if (start.empty()) return Error{ErrorCode::Damaged, Sentence::FileEmpty, "text"};
   if (start[0] == '{' || start[0] == '[') return read_tokens(text);
   if (start[0] == '<') return has(root_of(start), "CxF") ? read_cxf(text) : read_svg(text);
   if (begins_with_a_hex_color(start)) return read_hex_list(text);
@@ -144,8 +145,7 @@ std::string stem_of(const std::string& file_name) {
 
 Result<Bytes> write_set(const SwatchSet& given, ExchangeFormat format) {
   if (swatch_count(given) == 0)
-    return Error{ErrorCode::BadInput, "The set \"" + given.name + "\" has no swatches yet; lay some first.",
-                 "set"};
+    return Error{ErrorCode::BadInput, say(Sentence::NamedSetEmpty, given.name), "set"};
   const SwatchSet set = printable(given);
   Result<std::string> text = std::string();
   switch (format) {
@@ -179,23 +179,30 @@ Result<Bytes> write_set(const SwatchSet& given, ExchangeFormat format) {
 
 Result<std::string> text_of_file(const Bytes& bytes, const std::string& file_name) {
   if (has_mark(bytes) || looks_like_text(bytes)) return as_utf8(bytes);
-  return Error{ErrorCode::Damaged, "\"" + file_name + "\" is no text.", file_name};
+  return Error{ErrorCode::Damaged, say(Sentence::NoText, file_name), file_name};
 }
+
+namespace {
+
+bool names_file(const Saying& said, const std::string& file_name) {
+  return std::any_of(said.with.begin(), said.with.end(),
+                     [&](const Argument& a) { return a.text() == file_name; });
+}
+
+} // namespace
 
 Result<FoundSet> read_set_file(const Bytes& bytes, const std::string& file_name) {
   const auto with_file = [&file_name](Error error) {
-    error.sentence = "\"" + file_name + "\" was not read. " + error.sentence;
+    error.said = say(Sentence::NotRead, file_name, error.said);
     return error;
   };
-  if (bytes.empty()) return with_file({ErrorCode::Damaged, "It is empty.", file_name});
+  if (bytes.empty()) return with_file({ErrorCode::Damaged, Sentence::FileEmpty, file_name});
   if (bytes.size() > kLargestExchangeFile)
-    return with_file({ErrorCode::TooLarge, "It is larger than 64 MB.", file_name});
+    return with_file({ErrorCode::TooLarge, Sentence::FileOver64MB, file_name});
   auto found =
       has_mark(bytes) || looks_like_text(bytes) ? read_text(as_utf8(bytes)) : read_picture(bytes, file_name);
   // A photo's own sentence names the file already.
-  if (!found)
-    return found.error().sentence.find(file_name) != std::string::npos ? found.error()
-                                                                       : with_file(found.error());
+  if (!found) return names_file(found.error().said, file_name) ? found.error() : with_file(found.error());
   FoundSet out = std::move(found).value();
   if (trimmed(out.name).empty()) out.name = stem_of(file_name);
   return out;

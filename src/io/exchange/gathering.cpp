@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/gathering.h"
 
+#include "core/base/sentences.h"
 #include "io/exchange/exchange.h"
 
 #include <algorithm>
@@ -33,19 +34,13 @@ bool Gathering::add(const std::string& family, Xyz color, std::string name, std:
 
 Result<FoundSet> Gathering::done(const char* format) {
   if (m_count > kMostFoundColors)
-    return Error{ErrorCode::TooLarge,
-                 "It holds more than " + std::to_string(kMostFoundColors) + " colors; split it first.",
-                 format};
-  if (m_count == 0)
-    return Error{ErrorCode::Damaged, std::string("It holds no color that can be read as ") + format + ".",
-                 format};
-  const auto said = [this](std::size_t n, const char* one, const char* many) {
-    if (n > 0) m_found.remarks.push_back(n == 1 ? one : std::to_string(n) + many);
+    return Error{ErrorCode::TooLarge, say(Sentence::TooManyColors, std::to_string(kMostFoundColors)), format};
+  if (m_count == 0) return Error{ErrorCode::Damaged, say(Sentence::NoColorAs, Term{format}), format};
+  const auto note = [this](std::size_t n, Sentence one, Sentence many) {
+    if (n > 0) m_found.remarks.push_back(n == 1 ? Saying(one) : say(many, n));
   };
-  said(m_moved, "One color lies outside what a display shows and was brought to the nearest.",
-       " colors lie outside what a display shows and were brought to the nearest.");
-  said(m_skipped, "One entry could not be read as a color and was left out.",
-       " entries could not be read as colors and were left out.");
+  note(m_moved, Sentence::OneColorMoved, Sentence::ColorsMoved);
+  note(m_skipped, Sentence::OneEntryLeftOut, Sentence::EntriesLeftOut);
   return std::move(m_found);
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Palettes from pictures: the different colors of a strip in reading order, or a palette taken out of a
 // photo.
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/image/extract.h"
 #include "io/exchange/formats.h"
@@ -51,9 +52,7 @@ Result<FoundSet> read_picture(const Bytes& bytes, const std::string& file_name) 
   auto out = gathering.done("a picture");
   if (!out) return out;
   FoundSet found = std::move(out).value();
-  found.remarks.push_back("The picture has more than " + std::to_string(kMostPaletteColors) +
-                          " different colors, so " + std::to_string(taken->colors.size()) +
-                          " were taken out of it as from a photo.");
+  found.remarks.push_back(say(Sentence::ManyDifferentColors, kMostPaletteColors, taken->colors.size()));
   return found;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/png_strip.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/image/pixels.h"
 
@@ -32,9 +33,7 @@ Result<Bytes> png_strip(const SwatchSet& set) {
     rows += (n + kStripPerRow - 1) / kStripPerRow;
     columns = std::max(columns, std::min(n, kStripPerRow));
   }
-  if (rows == 0)
-    return Error{ErrorCode::BadInput, "The set \"" + set.name + "\" has no swatches yet; lay some first.",
-                 "set"};
+  if (rows == 0) return Error{ErrorCode::BadInput, say(Sentence::NamedSetEmpty, set.name), "set"};
   QImage image(columns * kStripSquare, rows * kStripSquare, QImage::Format_ARGB32);
   image.fill(Qt::transparent);
   image.setColorSpace(QColorSpace::SRgb);
@@ -54,8 +53,7 @@ Result<Bytes> png_strip(const SwatchSet& set) {
   QByteArray data;
   QBuffer buffer(&data);
   buffer.open(QIODevice::WriteOnly);
-  if (!image.save(&buffer, "PNG"))
-    return Error{ErrorCode::Unwritable, "The PNG strip could not be made.", "png"};
+  if (!image.save(&buffer, "PNG")) return Error{ErrorCode::Unwritable, Sentence::StripNotMade, "png"};
   return Bytes(data.begin(), data.end());
 }
 

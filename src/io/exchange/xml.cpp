@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/exchange/xml.h"
 
+#include "core/base/sentences.h"
+
 #include <sstream>
 
 namespace zc {
@@ -9,7 +11,7 @@ Status parse_xml(pugi::xml_document& document, std::string_view text) {
   const auto read = document.load_buffer(text.data(), text.size(), pugi::parse_default, pugi::encoding_utf8);
   if (read) return Done{};
   const std::string byte = std::to_string(read.offset);
-  return Error{ErrorCode::Damaged, "Its XML is broken at byte " + byte + ".", "byte " + byte};
+  return Error{ErrorCode::Damaged, say(Sentence::XmlBroken, byte), "byte " + byte};
 }
 
 std::string xml_text(const pugi::xml_document& document) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/sentences.h"
 #include "core/base/word.h"
 #include "core/color/spaces.h"
 #include "core/color/text.h"
@@ -33,7 +34,7 @@ class Fields {
 public:
   Fields(const Json& json, std::string path, std::vector<Error>& faults)
       : m_json(json), m_path(std::move(path)), m_faults(faults) {
-    if (!json.is_object()) fail("", "an object");
+    if (!json.is_object()) fail("", Sentence::ShouldAnObject);
   }
 
   [[nodiscard]] bool has(const char* key) const {
@@ -41,7 +42,7 @@ public:
   }
   [[nodiscard]] std::string text(const char* key, std::string fallback = {}) {
     if (!has(key)) return fallback;
-    if (!m_json[key].is_string()) return fail(key, "text"), fallback;
+    if (!m_json[key].is_string()) return fail(key, Sentence::ShouldText), fallback;
     return m_json[key].get<std::string>();
   }
   [[nodiscard]] double number(const char* key, double low, double high, double fallback) {
@@ -57,12 +58,12 @@ public:
   }
   [[nodiscard]] bool flag(const char* key, bool fallback) {
     if (!has(key)) return fallback;
-    if (!m_json[key].is_boolean()) return fail(key, "true or false"), fallback;
+    if (!m_json[key].is_boolean()) return fail(key, Sentence::ShouldTrueOrFalse), fallback;
     return m_json[key].get<bool>();
   }
   [[nodiscard]] Id id(const char* key) {
     if (!has(key) || !m_json[key].is_number_unsigned() || m_json[key].get<Id>() == 0)
-      return fail(key, "a whole number above 0"), 0;
+      return fail(key, Sentence::ShouldWholeAbove0), 0;
     return m_json[key].get<Id>();
   }
   template <class E, std::size_t N>
@@ -71,11 +72,11 @@ public:
     const std::string given = text(key);
     for (const auto& w : words)
       if (w.word == given) return w.value;
-    fail(key, "a word this version knows");
+    fail(key, Sentence::ShouldKnownWord);
     return fallback;
   }
   [[nodiscard]] Srgb color(const char* key) {
-    if (!has(key)) return fail(key, "three numbers from 0 to 1"), Srgb{};
+    if (!has(key)) return fail(key, Sentence::ShouldThreeNumbers), Srgb{};
     return color_of(m_json[key], key);
   }
   /// Three numbers, or hex text where 8 bits are enough.
@@ -83,7 +84,7 @@ public:
     if (json.is_string()) {
       const auto color = parse_color(json.get<std::string>());
       if (color) return *color;
-      return fail(key, "a color"), Srgb{};
+      return fail(key, Sentence::ShouldAColor), Srgb{};
     }
     const auto n = numbers(json, key, 3, 0, 1);
     return {n[0], n[1], n[2]};
@@ -91,7 +92,7 @@ public:
   [[nodiscard]] std::vector<double> numbers(const Json& json, const std::string& key, std::size_t count,
                                             double low, double high) {
     std::vector<double> out(count, low);
-    if (!json.is_array() || json.size() != count) return fail(key, std::to_string(count) + " numbers"), out;
+    if (!json.is_array() || json.size() != count) return fail(key, say(Sentence::ShouldNumbers, count)), out;
     for (std::size_t i = 0; i < count; ++i) out[i] = bounded(json[i], key, low, high);
     return out;
   }
@@ -99,7 +100,7 @@ public:
   template <class F> void each(const char* key, std::size_t most, F f) {
     if (!has(key)) return;
     const Json& list = m_json[key];
-    if (!list.is_array() || list.size() > most) return fail(key, "a list of at most " + std::to_string(most));
+    if (!list.is_array() || list.size() > most) return fail(key, say(Sentence::ShouldListUpTo, most));
     for (std::size_t i = 0; i < list.size() && m_faults.size() < kMostFaults; ++i)
       f(list[i], std::string(key) + "[" + std::to_string(i) + "]");
   }
@@ -119,11 +120,10 @@ public:
       if (std::find(known.begin(), known.end(), key) == known.end()) out[key] = value;
     return out.empty() ? std::string{} : out.dump();
   }
-  void fail(const std::string& key, const std::string& expected) {
+  void fail(const std::string& key, const Saying& expected) {
     if (m_faults.size() >= kMostFaults) return;
     const std::string place = joined(key);
-    m_faults.push_back({ErrorCode::Damaged,
-                        "The piece is damaged: the field " + place + " should be " + expected + ".", place});
+    m_faults.push_back({ErrorCode::Damaged, say(Sentence::PieceFieldWrong, place, expected), place});
   }
 
 private:
@@ -136,7 +136,7 @@ private:
       const double x = json.get<double>();
       if (x >= low && x <= high) return x;
     }
-    fail(key, "a number from " + Json(low).dump() + " to " + Json(high).dump());
+    fail(key, say(Sentence::ShouldNumberFrom, Json(low).dump(), Json(high).dump()));
     return low;
   }
   const Json& m_json;

@@ -1,14 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/files/json_text.h"
 
+#include "core/base/sentences.h"
+
 namespace zc {
 
 Result<Json> parse_json(std::string_view text) {
-  const auto wrong = [](ErrorCode code, std::string sentence, std::string place) {
-    return Error{code, std::move(sentence), std::move(place)};
+  const auto wrong = [](ErrorCode code, Saying said, std::string place) {
+    return Error{code, std::move(said), std::move(place)};
   };
-  if (text.size() > kLargestJson)
-    return wrong(ErrorCode::TooLarge, "Its JSON is larger than 256 MiB.", "json");
+  if (text.size() > kLargestJson) return wrong(ErrorCode::TooLarge, Sentence::JsonTooLarge, "json");
   bool too_deep = false;
   Json json;
   try {
@@ -18,11 +19,11 @@ Result<Json> parse_json(std::string_view text) {
     });
   } catch (const Json::parse_error& e) {
     const std::string place = "byte " + std::to_string(e.byte);
-    return wrong(ErrorCode::Damaged, "Its JSON is broken at " + place + ".", place);
+    return wrong(ErrorCode::Damaged, say(Sentence::JsonBroken, place), place);
   } catch (const Json::exception&) {
-    return wrong(ErrorCode::Damaged, "It has a number that is too large.", "json");
+    return wrong(ErrorCode::Damaged, Sentence::NumberTooLarge, "json");
   }
-  if (too_deep) return wrong(ErrorCode::Damaged, "Its JSON is nested more than 64 deep.", "json");
+  if (too_deep) return wrong(ErrorCode::Damaged, Sentence::JsonTooDeep, "json");
   return json;
 }
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/files/safe_save.h"
 
+#include "core/base/sentences.h"
+
 #include <cerrno>
 #include <csignal>
 #include <cstdlib>
@@ -33,28 +35,26 @@ private:
   int m_fd;
 };
 
-std::string reason(int code) {
+Argument reason(int code) {
   switch (code) {
   case ENOSPC:
   case EDQUOT:
   case EFBIG:
-    return "there is no room left on the disk";
+    return Saying(Sentence::DiskFull);
   case EACCES:
   case EPERM:
   case EROFS:
-    return "you may not write there";
+    return Saying(Sentence::MayNotWrite);
   case ENOENT:
   case ENOTDIR:
-    return "the folder does not exist";
+    return Saying(Sentence::NoFolder);
   default:
     return std::strerror(code);
   }
 }
 
 Error cannot_save(const fs::path& path, int code) {
-  return {ErrorCode::Unwritable,
-          "\"" + path.filename().string() + "\" was not saved: " + reason(code) +
-              "; choose another place or make room.",
+  return {ErrorCode::Unwritable, say(Sentence::NotSaved, path.filename().string(), reason(code)),
           path.string()};
 }
 
@@ -102,22 +102,21 @@ fs::path real_target(const fs::path& path) {
 } // namespace
 
 Result<Bytes> read_file(const fs::path& path, std::uint64_t most) {
-  const auto unreadable = [&](const std::string& why) {
-    return Error{ErrorCode::Unreadable, "\"" + path.filename().string() + "\" cannot be read: " + why + ".",
+  const auto unreadable = [&](Argument why) {
+    return Error{ErrorCode::Unreadable, say(Sentence::CannotRead, path.filename().string(), std::move(why)),
                  path.string()};
   };
   // What is no file, such as a pipe that nobody writes to, is looked at without waiting for it.
   const Descriptor fd(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
   if (fd.get() < 0) {
     if (errno == ENOENT)
-      return Error{ErrorCode::NotFound, "There is no file \"" + path.string() + "\".", path.string()};
+      return Error{ErrorCode::NotFound, say(Sentence::NoFile, path.string()), path.string()};
     return unreadable(std::strerror(errno));
   }
   struct stat info {};
-  if (::fstat(fd.get(), &info) != 0 || !S_ISREG(info.st_mode)) return unreadable("it is not a file");
+  if (::fstat(fd.get(), &info) != 0 || !S_ISREG(info.st_mode)) return unreadable(Saying(Sentence::NotAFile));
   if (static_cast<std::uint64_t>(info.st_size) > most)
-    return Error{ErrorCode::TooLarge,
-                 "\"" + path.filename().string() + "\" is larger than this program accepts.", path.string()};
+    return Error{ErrorCode::TooLarge, say(Sentence::FileTooLarge, path.filename().string()), path.string()};
   Bytes out(static_cast<std::size_t>(info.st_size));
   std::size_t done = 0;
   while (done < out.size()) {
@@ -187,8 +186,7 @@ Status save_safely(const fs::path& asked, const Bytes& bytes, Backup backup, con
 
   const auto give_up = [&](int code) -> Status {
     ::unlink(part.c_str());
-    if (code == ECANCELED)
-      return Error{ErrorCode::Stopped, "Saving was stopped; the file is as it was.", path.string()};
+    if (code == ECANCELED) return Error{ErrorCode::Stopped, Sentence::SavingStopped, path.string()};
     return cannot_save(path, code);
   };
   sweep(path);

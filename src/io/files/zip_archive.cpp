@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/files/zip_archive.h"
 
+#include "core/base/sentences.h"
+
 #include <zip.h>
 
 #include <memory>
@@ -13,24 +15,23 @@ struct CloseArchive {
 };
 using Archive = std::unique_ptr<zip_t, CloseArchive>;
 
-Error damaged(std::string sentence, std::string place = {}) {
-  return {ErrorCode::Damaged, std::move(sentence), std::move(place)};
+Error damaged(Sentence sentence, std::string place = {}) {
+  return {ErrorCode::Damaged, sentence, std::move(place)};
 }
 
 Result<ZipEntry> read_entry(zip_t* zip, zip_uint64_t index, const zip_stat_t& stat) {
   ZipEntry entry;
   entry.name = stat.name;
-  if (!name_stays_inside(entry.name))
-    return damaged("The file holds an entry whose name leads outside it.", entry.name);
+  if (!name_stays_inside(entry.name)) return damaged(Sentence::EntryLeadsOutside, entry.name);
   if (stat.comp_method != ZIP_CM_STORE && stat.comp_method != ZIP_CM_DEFLATE)
-    return damaged("The file holds an entry packed in a way this program does not read.", entry.name);
+    return damaged(Sentence::EntryPackedOtherwise, entry.name);
   const std::unique_ptr<zip_file_t, int (*)(zip_file_t*)> file(zip_fopen_index(zip, index, 0), zip_fclose);
-  if (!file) return damaged("An entry of the file cannot be read.", entry.name);
+  if (!file) return damaged(Sentence::EntryUnreadable, entry.name);
   entry.bytes.resize(stat.size);
   const zip_int64_t got = zip_fread(file.get(), entry.bytes.data(), entry.bytes.size());
   unsigned char beyond = 0;
   const bool sound = got == static_cast<zip_int64_t>(stat.size) && zip_fread(file.get(), &beyond, 1) == 0;
-  if (!sound) return damaged("An entry of the file is damaged.", entry.name);
+  if (!sound) return damaged(Sentence::EntryDamaged, entry.name);
   return entry;
 }
 
@@ -51,30 +52,29 @@ Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& li
   zip_error_t why;
   zip_error_init(&why);
   zip_source_t* source = zip_source_buffer_create(archive.data(), archive.size(), 0, &why);
-  if (!source) return damaged("The file cannot be read as a container.");
+  if (!source) return damaged(Sentence::NoContainer);
   Archive zip(zip_open_from_source(source, ZIP_RDONLY | ZIP_CHECKCONS, &why));
   if (!zip) {
     zip_source_free(source);
-    return damaged("The file is not a sound container; it may be cut short.");
+    return damaged(Sentence::UnsoundContainer);
   }
   const auto count = static_cast<std::size_t>(zip_get_num_entries(zip.get(), 0));
-  if (count > limits.entries)
-    return Error{ErrorCode::TooLarge, "The file holds more entries than this program accepts.", "container"};
+  if (count > limits.entries) return Error{ErrorCode::TooLarge, Sentence::TooManyEntries, "container"};
   std::vector<ZipEntry> out;
   std::uint64_t total = 0;
   for (std::size_t i = 0; i < count; ++i) {
     zip_stat_t stat;
     constexpr zip_uint64_t needed = ZIP_STAT_NAME | ZIP_STAT_SIZE | ZIP_STAT_COMP_METHOD;
     if (zip_stat_index(zip.get(), i, ZIP_FL_ENC_STRICT, &stat) != 0 || (stat.valid & needed) != needed)
-      return damaged("The directory of the file is damaged.");
+      return damaged(Sentence::DirectoryDamaged);
     total += stat.size;
     // Deflate cannot pack more than about 1032 to 1, so a larger claim is false.
     const bool false_claim = stat.size / 1100 > archive.size();
     const bool large_json = std::string_view(stat.name).ends_with(".json") && stat.size > limits.json;
     if (total > limits.inflated || false_claim || large_json)
-      return Error{ErrorCode::TooLarge, "The file unpacks to more than this program accepts.", stat.name};
+      return Error{ErrorCode::TooLarge, Sentence::UnpacksTooLarge, stat.name};
     if (progress && !progress(static_cast<double>(total) / static_cast<double>(archive.size() + total)))
-      return Error{ErrorCode::Stopped, "Reading was stopped.", stat.name};
+      return Error{ErrorCode::Stopped, Sentence::ReadingStopped, stat.name};
     auto entry = read_entry(zip.get(), i, stat);
     if (!entry) return entry.error();
     out.push_back(std::move(entry).value());
@@ -83,10 +83,7 @@ Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& li
 }
 
 Result<Bytes> write_zip(const std::vector<ZipEntry>& entries) {
-  const auto failed = [] {
-    return Error{ErrorCode::Unwritable, "The file could not be packed; there may be too little memory.",
-                 "container"};
-  };
+  const auto failed = [] { return Error{ErrorCode::Unwritable, Sentence::NotPacked, "container"}; };
   zip_error_t why;
   zip_error_init(&why);
   zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &why);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/cmyk_tiff.h"
 
+#include "core/base/sentences.h"
+
 #include <tiffio.h>
 
 #include <algorithm>
@@ -50,13 +52,12 @@ public:
   Result<TiffInks> read() {
     const bool known =
         (m_bits == 8 || m_bits == 16) && m_samples >= 4 && m_samples <= 16 && m_width > 0 && m_height > 0;
-    if (!known) return unreadable("has inks in a form that is not read; save it as RGB first");
+    if (!known) return unreadable(Sentence::InksNotRead);
     if (static_cast<std::uint64_t>(m_width) * m_height > kMostPixels) return too_many_pixels(m_name);
     TiffInks out;
     out.image = QImage(static_cast<int>(m_width), static_cast<int>(m_height),
                        m_bits == 16 ? QImage::Format_RGBA64 : QImage::Format_ARGB32);
-    if (out.image.isNull())
-      return Error{ErrorCode::TooLarge, "There is too little memory to open \"" + m_name + "\".", m_name};
+    if (out.image.isNull()) return Error{ErrorCode::TooLarge, say(Sentence::TooLittleMemory, m_name), m_name};
     std::uint32_t length = 0;
     void* icc = nullptr;
     if (TIFFGetField(m_tiff, TIFFTAG_ICCPROFILE, &length, &icc) == 1 && icc)
@@ -67,10 +68,8 @@ public:
   }
 
 private:
-  Error unreadable(const char* why) const {
-    return {ErrorCode::Unreadable, "\"" + m_name + "\" " + why + ".", m_name};
-  }
-  Error damaged() const { return unreadable("is cut short or damaged; choose another copy of the photo"); }
+  Error unreadable(Sentence why) const { return {ErrorCode::Unreadable, say(why, m_name), m_name}; }
+  Error damaged() const { return unreadable(Sentence::PhotoCutShort); }
   [[nodiscard]] int planes() const { return m_planar == PLANARCONFIG_SEPARATE ? 4 : 1; }
   [[nodiscard]] std::size_t ink_bytes() const { return m_bits / 8; }
 
@@ -122,7 +121,7 @@ private:
   [[nodiscard]] bool goes_on(int plane, std::uint32_t y) const {
     return !m_hook || y % 64 != 0 || m_hook(0.8 * (plane + static_cast<double>(y) / m_height) / planes());
   }
-  Error stopped() const { return {ErrorCode::Stopped, "Opening \"" + m_name + "\" was stopped.", m_name}; }
+  Error stopped() const { return {ErrorCode::Stopped, say(Sentence::OpeningStopped, m_name), m_name}; }
 
   TIFF* m_tiff;
   const std::string& m_name;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/coded_color.h"
 
+#include "core/base/sentences.h"
+
 #include <lcms2.h>
 
 #include <algorithm>
@@ -81,17 +83,13 @@ Result<QByteArray> profile_of_coding(int primaries, int transfer, const std::str
   const Curve curve = light_of(transfer);
   if (known == std::end(kPrimaries) || !curve)
     return Error{ErrorCode::Unreadable,
-                 "\"" + name + "\" has its colors coded in a way this program does not know (primaries " +
-                     std::to_string(primaries) + ", transfer " + std::to_string(transfer) +
-                     " of ITU-T H.273); save it as sRGB or Display P3.",
+                 say(Sentence::UnknownCoding, name, std::to_string(primaries), std::to_string(transfer)),
                  name};
   cmsToneCurve* const curves[] = {curve.get(), curve.get(), curve.get()};
   const cmsHPROFILE profile = cmsCreateRGBProfile(&known->white, &known->rgb, curves);
   QByteArray out = bytes_of(profile);
   if (profile) cmsCloseProfile(profile);
-  if (out.isEmpty())
-    return Error{ErrorCode::Unreadable,
-                 "\"" + name + "\" cannot be brought to sRGB; there may be too little memory.", name};
+  if (out.isEmpty()) return Error{ErrorCode::Unreadable, say(Sentence::NotBroughtToSrgb, name), name};
   return out;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/decode.h"
 
+#include "core/base/sentences.h"
 #include "core/image/reduce.h"
 #include "io/photo/cmyk_tiff.h"
 #include "io/photo/heif.h"
@@ -55,8 +56,8 @@ private:
   bool m_ran_dry = false;
 };
 
-Error unreadable(const std::string& name, const std::string& why) {
-  return {ErrorCode::Unreadable, "\"" + name + "\" " + why + ".", name};
+Error unreadable(const std::string& name, Sentence why) {
+  return {ErrorCode::Unreadable, say(why, name), name};
 }
 
 /// The toolkit lets the PNG library write its errors to standard error, which no setting changes: it leads
@@ -100,13 +101,11 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   QImageReader reader(&device);
   reader.setDecideFormatFromContent(true);
   const auto stopped = [&name] {
-    return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
+    return Error{ErrorCode::Stopped, say(Sentence::OpeningStopped, name), name};
   };
   const bool known = reader.canRead();
   if (device.stopped()) return stopped();
-  if (!known)
-    return unreadable(
-        name, "is not a photo this program can read; use JPEG, PNG, TIFF, WebP, HEIF, AVIF, GIF, SVG or BMP");
+  if (!known) return unreadable(name, Sentence::NoPhoto);
   const QByteArray format = reader.format();
   const QSize size = reader.size();
   if (size.isValid() && static_cast<std::uint64_t>(size.width()) * size.height() > kMostPixels)
@@ -119,7 +118,7 @@ Result<QImage> read_with_toolkit(const std::vector<unsigned char>& bytes, const 
   // The toolkit's readers of plain formats fill up with nothing where the data ends; the others notice.
   const bool plain = format == "bmp" || format == "ppm" || format == "pgm" || format == "pbm";
   if (!whole || image.isNull() || (plain && device.ran_dry()))
-    return unreadable(name, "is cut short or damaged; choose another copy of the photo");
+    return unreadable(name, Sentence::PhotoCutShort);
   return image;
 }
 
@@ -149,13 +148,12 @@ Result<QImage> decode_jpeg(const std::vector<unsigned char>& bytes, const std::s
 } // namespace
 
 Error too_many_pixels(const std::string& name) {
-  return {ErrorCode::TooLarge, "\"" + name + "\" has more than 400 million pixels; make it smaller first.",
-          name};
+  return {ErrorCode::TooLarge, say(Sentence::PhotoTooManyPixels, name), name};
 }
 
 Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::string& name,
                             const DecodeHook& hook) {
-  if (bytes.empty()) return unreadable(name, "is an empty file");
+  if (bytes.empty()) return unreadable(name, Sentence::PhotoEmpty);
   static const bool quiet = libraries_quieted();
   static_cast<void>(quiet);
   // Four to eight bytes a pixel at kMostPixels.

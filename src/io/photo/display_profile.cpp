@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/display_profile.h"
 
+#include "core/base/sentences.h"
 #include "io/photo/profile.h"
 
 #include <lcms2.h>
@@ -31,10 +32,7 @@ Srgb through(void* transform, Srgb color) {
 } // namespace
 
 Result<std::shared_ptr<const DisplayProfile>> DisplayProfile::read(const QByteArray& icc) {
-  const auto unusable = [] {
-    return Error{ErrorCode::Unreadable,
-                 "The profile of this monitor cannot be used; colors are shown without it.", "profile"};
-  };
+  const auto unusable = [] { return Error{ErrorCode::Unreadable, Sentence::MonitorProfile, "profile"}; };
   cmsHPROFILE monitor = cmsOpenProfileFromMem(icc.constData(), static_cast<cmsUInt32Number>(icc.size()));
   if (!monitor) return unusable();
   cmsHPROFILE srgb = cmsCreate_sRGBProfile();

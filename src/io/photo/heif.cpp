@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/heif.h"
 
+#include "core/base/sentences.h"
 #include "io/photo/coded_color.h"
 #include "io/photo/decode.h"
 
@@ -23,8 +24,7 @@ struct FreeImage {
 };
 
 Error unreadable(const std::string& name) {
-  return {ErrorCode::Unreadable,
-          "\"" + name + "\" is cut short or damaged; choose another copy of the photo.", name};
+  return {ErrorCode::Unreadable, say(Sentence::PhotoCutShort, name), name};
 }
 
 QByteArray profile_of(const heif_image_handle* handle) {

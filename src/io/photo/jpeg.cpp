@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/jpeg.h"
 
+#include "core/base/sentences.h"
 #include "io/photo/decode.h"
 
 #include <csetjmp>
@@ -136,12 +137,11 @@ bool looks_like_jpeg(const std::vector<unsigned char>& b) {
 
 Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std::string& name,
                              const DecodeHook& hook, int eighths) {
-  const auto unreadable = [&name](const char* why) {
-    return Error{ErrorCode::Unreadable, "\"" + name + "\" " + why + "; choose another copy of the photo.",
-                 name};
+  const auto unreadable = [&name](Sentence why) {
+    return Error{ErrorCode::Unreadable, say(why, name), name};
   };
   Decoder decoder(bytes, hook);
-  if (!decoder.header()) return unreadable("is damaged");
+  if (!decoder.header()) return unreadable(Sentence::PhotoDamaged);
   decoder.scale_to(eighths);
   if (static_cast<std::uint64_t>(decoder.width()) * decoder.height() > kMostPixels)
     return too_many_pixels(name);
@@ -149,14 +149,12 @@ Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std:
   out.ink = decoder.ink();
   out.icc = decoder.icc();
   out.image = QImage(decoder.width(), decoder.height(), format_for(out.ink));
-  if (out.image.isNull())
-    return Error{ErrorCode::TooLarge, "There is too little memory to open \"" + name + "\".", name};
+  if (out.image.isNull()) return Error{ErrorCode::TooLarge, say(Sentence::TooLittleMemory, name), name};
   decoder.aim_at(out.image);
   const bool whole = decoder.run(out.image);
-  if (decoder.trouble().stopped)
-    return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
-  if (decoder.trouble().cut_short) return unreadable("is cut short or damaged");
-  if (!whole) return unreadable("is damaged");
+  if (decoder.trouble().stopped) return Error{ErrorCode::Stopped, say(Sentence::OpeningStopped, name), name};
+  if (decoder.trouble().cut_short) return unreadable(Sentence::PhotoCutShort);
+  if (!whole) return unreadable(Sentence::PhotoDamaged);
   return out;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/openraster.h"
 
+#include "core/base/sentences.h"
 #include "io/files/zip_archive.h"
 
 #include <algorithm>
@@ -21,16 +22,12 @@ bool looks_like_openraster(const Bytes& bytes) {
 
 Result<Bytes> merged_image(const Bytes& bytes, const std::string& name) {
   auto entries = read_zip(bytes);
-  if (!entries)
-    return Error{ErrorCode::Unreadable,
-                 "\"" + name + "\" is cut short or damaged; choose another copy of the photo.", name};
+  if (!entries) return Error{ErrorCode::Unreadable, say(Sentence::PhotoCutShort, name), name};
   std::vector<ZipEntry> all = std::move(entries).value();
   const auto merged =
       std::find_if(all.begin(), all.end(), [](const ZipEntry& e) { return e.name == "mergedimage.png"; });
   if (merged == all.end() || merged->bytes.empty())
-    return Error{ErrorCode::Unreadable,
-                 "\"" + name + "\" holds no merged picture; save it again in the program that made it.",
-                 name};
+    return Error{ErrorCode::Unreadable, say(Sentence::NoMergedPicture, name), name};
   return std::move(merged->bytes);
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/picture_file.h"
 
+#include "core/base/sentences.h"
 #include "core/image/distinct.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
@@ -42,14 +43,14 @@ Status save_picture(QImage image, const std::string& path) {
   const QString ending = QFileInfo(QString::fromStdString(path)).suffix().toLower();
   const bool jpeg = ending == QLatin1String("jpg") || ending == QLatin1String("jpeg");
   if (!jpeg && ending != QLatin1String("png"))
-    return Error{ErrorCode::BadInput, "A picture is written as .png or .jpg; name the file so.", path};
+    return Error{ErrorCode::BadInput, Sentence::PictureFileEnding, path};
   if (!jpeg) image = with_table(std::move(image));
   image.setColorSpace(QColorSpace(QColorSpace::SRgb));
   QByteArray bytes;
   QBuffer buffer(&bytes);
   buffer.open(QIODevice::WriteOnly);
   if (!image.save(&buffer, jpeg ? "JPEG" : "PNG", jpeg ? kJpegQuality : -1))
-    return Error{ErrorCode::Unwritable, "The picture could not be made.", path};
+    return Error{ErrorCode::Unwritable, Sentence::PictureNotMade, path};
   return save_safely(path, Bytes(bytes.begin(), bytes.end()), Backup::None);
 }
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/photo/profile.h"
 
+#include "core/base/sentences.h"
+
 #include <QColorSpace>
 #include <QTransform>
 
@@ -24,10 +26,7 @@ using Profile = std::unique_ptr<void, CloseProfile>;
 using Transform = std::unique_ptr<void, DeleteTransform>;
 
 Error profile_trouble(const std::string& name) {
-  return {ErrorCode::Unreadable,
-          "The color profile inside \"" + name +
-              "\" cannot be used; save the photo again with a sound profile.",
-          name};
+  return {ErrorCode::Unreadable, say(Sentence::PhotoProfileUnusable, name), name};
 }
 
 Result<QImage> convert_rows(const QImage& in, cmsUInt32Number in_format, cmsColorSpaceSignature space,
@@ -41,12 +40,11 @@ Result<QImage> convert_rows(const QImage& in, cmsUInt32Number in_format, cmsColo
                          cmsFLAGS_BLACKPOINTCOMPENSATION | (alpha ? cmsFLAGS_COPY_ALPHA : 0)));
   if (!transform) return profile_trouble(name);
   QImage out(in.size(), alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-  if (out.isNull())
-    return Error{ErrorCode::TooLarge, "There is too little memory to open \"" + name + "\".", name};
+  if (out.isNull()) return Error{ErrorCode::TooLarge, say(Sentence::TooLittleMemory, name), name};
   if (!alpha) out.fill(0xff000000u);
   for (int y = 0; y < in.height(); ++y) {
     if (hook && y % 64 == 0 && !hook(0.8 + 0.2 * y / in.height()))
-      return Error{ErrorCode::Stopped, "Opening \"" + name + "\" was stopped.", name};
+      return Error{ErrorCode::Stopped, say(Sentence::OpeningStopped, name), name};
     cmsDoTransform(transform.get(), in.constScanLine(y), out.scanLine(y),
                    static_cast<cmsUInt32Number>(in.width()));
   }
@@ -112,26 +110,43 @@ std::string profile_name(const QByteArray& icc) {
   return name;
 }
 
+namespace {
+
+bool is_deep(const QImage& image) {
+  return image.depth() > 32 || image.format() == QImage::Format_Grayscale16;
+}
+bool is_grey(const QImage& image) {
+  return image.format() == QImage::Format_Grayscale8 || image.format() == QImage::Format_Grayscale16;
+}
+
+Result<QImage> grey_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
+                            const DecodeHook& hook) {
+  const bool deep = is_deep(image);
+  if (!is_grey(image)) image.convertTo(deep ? QImage::Format_Grayscale16 : QImage::Format_Grayscale8);
+  return convert_rows(image, deep ? TYPE_GRAY_16 : TYPE_GRAY_8, cmsSigGrayData, icc, name, hook);
+}
+
+Result<QImage> profiled_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
+                                const DecodeHook& hook) {
+  image.setColorSpace({});
+  const Profile profile(cmsOpenProfileFromMem(icc.constData(), static_cast<cmsUInt32Number>(icc.size())));
+  if (!profile) return profile_trouble(name);
+  if (cmsGetColorSpace(profile.get()) == cmsSigGrayData)
+    return grey_to_srgb(std::move(image), icc, name, hook);
+  const bool alpha = image.hasAlphaChannel(), deep = is_deep(image);
+  if (deep)
+    image.convertTo(alpha ? QImage::Format_RGBA64 : QImage::Format_RGBX64);
+  else
+    image.convertTo(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
+  return convert_rows(image, deep ? TYPE_RGBA_16 : TYPE_BGRA_8, cmsSigRgbData, icc, name, hook);
+}
+
+} // namespace
+
 Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::string& name,
                              const DecodeHook& hook) {
-  const bool deep = image.depth() > 32 || image.format() == QImage::Format_Grayscale16;
-  const bool grey =
-      image.format() == QImage::Format_Grayscale8 || image.format() == QImage::Format_Grayscale16;
+  if (!icc.isEmpty() && !is_srgb(icc)) return profiled_to_srgb(std::move(image), icc, name, hook);
   const bool alpha = image.hasAlphaChannel();
-  if (!icc.isEmpty() && !is_srgb(icc)) {
-    image.setColorSpace({});
-    const Profile profile(cmsOpenProfileFromMem(icc.constData(), static_cast<cmsUInt32Number>(icc.size())));
-    if (!profile) return profile_trouble(name);
-    if (cmsGetColorSpace(profile.get()) == cmsSigGrayData) {
-      if (!grey) image.convertTo(deep ? QImage::Format_Grayscale16 : QImage::Format_Grayscale8);
-      return convert_rows(image, deep ? TYPE_GRAY_16 : TYPE_GRAY_8, cmsSigGrayData, icc, name, hook);
-    }
-    if (deep)
-      image.convertTo(alpha ? QImage::Format_RGBA64 : QImage::Format_RGBX64);
-    else
-      image.convertTo(alpha ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-    return convert_rows(image, deep ? TYPE_RGBA_16 : TYPE_BGRA_8, cmsSigRgbData, icc, name, hook);
-  }
   // No ICC profile: a file may still state its gamma and primaries in its own words.
   if (icc.isEmpty() && image.colorSpace().isValid() && image.colorSpace() != QColorSpace(QColorSpace::SRgb))
     image.convertToColorSpace(QColorSpace::SRgb);
@@ -142,12 +157,7 @@ Result<QImage> image_to_srgb(QImage image, const QByteArray& icc, const std::str
 
 Result<QImage> cmyk_to_srgb(const QImage& inks, bool inverted, const QByteArray& icc, const std::string& name,
                             const DecodeHook& hook) {
-  if (icc.isEmpty())
-    return Error{
-        ErrorCode::Unreadable,
-        "\"" + name +
-            "\" is a CMYK photo without a color profile, so its colors are not known; save it as RGB first.",
-        name};
+  if (icc.isEmpty()) return Error{ErrorCode::Unreadable, say(Sentence::CmykWithoutProfile, name), name};
   const auto shallow = inverted ? TYPE_CMYK_8_REV : TYPE_CMYK_8;
   return convert_rows(inks, inks.format() == QImage::Format_RGBA64 ? TYPE_CMYK_16 : shallow, cmsSigCmykData,
                       icc, name, hook);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/sheet/plan_file.h"
 
+#include "core/base/sentences.h"
 #include "io/sheet/typeface.h"
 
 #include <QColorSpace>
@@ -83,52 +84,71 @@ void draw_mask(QPainter& painter, const MaskRegion& mask, double left, double to
   painter.strokePath(path, QPen(Qt::white, size * 0.0035));
 }
 
-} // namespace
+/// Where the discs of a row stand.
+struct PlanRow {
+  explicit PlanRow(const PlanFileSpec& spec)
+      : discs(std::max<int>(1, static_cast<int>(spec.values.size()))),
+        room(spec.bare ? 0 : static_cast<int>(std::lround(spec.size * kNamesRoom))),
+        cell(spec.size + 2 * room) {}
+  [[nodiscard]] double pixels() const { return static_cast<double>(cell) * cell * discs; }
+  [[nodiscard]] int left(int disc) const { return disc * cell + room; }
+  int discs, room, cell;
+};
 
-Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Progress& progress) {
-  if (spec.values.size() > static_cast<std::size_t>(kMostPlanValues))
-    return Error{ErrorCode::BadInput, "A row holds at most 11 values.", "values"};
-  if (!kPlanSizeRange.holds(spec.size))
-    return Error{ErrorCode::BadInput, "The picture can be 16 to 8192 pixels large.", "size"};
+Status lay_discs(QImage& out, const Piece& piece, const MaskRegion* mask, const PlanFileSpec& spec,
+                 const PlanRow& row, const Progress& progress) {
   const Wheel wheel(piece.wheel);
-  std::optional<MaskRegion> mask;
-  if (const Mask* used = mask_in_use(piece)) mask.emplace(*used);
-  const int discs = std::max<int>(1, static_cast<int>(spec.values.size()));
-  const int room = spec.bare ? 0 : static_cast<int>(std::lround(spec.size * kNamesRoom)),
-            cell = spec.size + 2 * room;
-  if (static_cast<double>(cell) * cell * discs > kMostRowPixels)
-    return Error{ErrorCode::TooLarge, "The row comes to more than 200 megapixels; make it smaller.", "size"};
-  QImage out(cell * discs, cell, QImage::Format_ARGB32);
-  out.fill(Qt::transparent);
-  for (int i = 0; i < discs; ++i) {
-    if (progress && !progress(static_cast<double>(i) / discs))
-      return Error{ErrorCode::Stopped, "The picture was stopped.", "plan"};
+  for (int i = 0; i < row.discs; ++i) {
+    if (progress && !progress(static_cast<double>(i) / row.discs))
+      return Error{ErrorCode::Stopped, Sentence::PictureStopped, "plan"};
     PlanSpec one;
     if (!spec.values.empty()) one.value = spec.values[static_cast<std::size_t>(i)];
     one.size = spec.size;
     one.steps = spec.steps;
-    const auto disc = plan_disc(wheel, mask ? &*mask : nullptr, one);
+    const auto disc = plan_disc(wheel, mask, one);
     if (!disc) return disc.error();
-    lay(out, *disc, i * cell + room, room);
+    lay(out, *disc, row.left(i), row.room);
   }
-  if (spec.ground != PlanGround::Transparent) {
-    QImage grounded(out.size(), QImage::Format_ARGB32);
-    grounded.fill(ground_color(spec.ground));
-    QPainter(&grounded).drawImage(0, 0, out);
-    out = grounded;
+  return Done{};
+}
+
+void draw_around(QImage& out, const Piece& piece, const MaskRegion* mask, const PlanFileSpec& spec,
+                 const PlanRow& row) {
+  QPainter painter(&out);
+  painter.setRenderHint(QPainter::Antialiasing);
+  for (int i = 0; i < row.discs; ++i) {
+    const double left = row.left(i), top = row.room;
+    if (mask) draw_mask(painter, *mask, left, top, spec.size);
+    draw_names(painter, piece, spec.words, left, top, spec.size);
+    if (!spec.values.empty())
+      draw_words_both_ways(painter, {left + spec.size * 0.97, top + spec.size * 0.985},
+                           QString::number(std::lround(spec.values[static_cast<std::size_t>(i)])));
   }
-  if (!spec.bare) {
-    QPainter painter(&out);
-    painter.setRenderHint(QPainter::Antialiasing);
-    for (int i = 0; i < discs; ++i) {
-      const double left = i * cell + room, top = room;
-      if (mask) draw_mask(painter, *mask, left, top, spec.size);
-      draw_names(painter, piece, spec.words, left, top, spec.size);
-      if (!spec.values.empty())
-        draw_words_both_ways(painter, {left + spec.size * 0.97, top + spec.size * 0.985},
-                             QString::number(std::lround(spec.values[static_cast<std::size_t>(i)])));
-    }
-  }
+}
+
+QImage grounded(const QImage& on_nothing, PlanGround ground) {
+  QImage out(on_nothing.size(), QImage::Format_ARGB32);
+  out.fill(ground_color(ground));
+  QPainter(&out).drawImage(0, 0, on_nothing);
+  return out;
+}
+
+} // namespace
+
+Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Progress& progress) {
+  if (spec.values.size() > static_cast<std::size_t>(kMostPlanValues))
+    return Error{ErrorCode::BadInput, Sentence::RowValues, "values"};
+  if (!kPlanSizeRange.holds(spec.size)) return Error{ErrorCode::BadInput, Sentence::PictureSizeRange, "size"};
+  const PlanRow row(spec);
+  if (row.pixels() > kMostRowPixels) return Error{ErrorCode::TooLarge, Sentence::StripTooLarge, "size"};
+  std::optional<MaskRegion> region;
+  if (const Mask* used = mask_in_use(piece)) region.emplace(*used);
+  const MaskRegion* mask = region ? &*region : nullptr;
+  QImage out(row.cell * row.discs, row.cell, QImage::Format_ARGB32);
+  out.fill(Qt::transparent);
+  if (const Status laid = lay_discs(out, piece, mask, spec, row, progress); !laid) return laid.error();
+  if (spec.ground != PlanGround::Transparent) out = grounded(out, spec.ground);
+  if (!spec.bare) draw_around(out, piece, mask, spec, row);
   out.setColorSpace(QColorSpace(QColorSpace::SRgb));
   return out;
 }

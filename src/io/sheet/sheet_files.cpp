@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/sheet/sheet_files.h"
 
+#include "core/base/sentences.h"
 #include "core/color/text.h"
 #include "io/files/safe_save.h"
 #include "io/sheet/pdf_bookmarks.h"
@@ -27,7 +28,7 @@ Result<Bytes> finished(const QByteArray& drawn, const Sheet& sheet) {
   for (const SheetBookmark& mark : sheet.bookmarks)
     bookmarks.push_back({mark.words, mark.page, sheet.height - mark.y});
   Bytes pdf = with_bookmarks(bytes_of(drawn), bookmarks);
-  if (pdf.empty()) return Error{ErrorCode::Unwritable, "The PDF could not be made.", "pdf"};
+  if (pdf.empty()) return Error{ErrorCode::Unwritable, Sentence::PdfNotMade, "pdf"};
   return pdf;
 }
 
@@ -159,12 +160,10 @@ std::string sheet_svg(const Sheet& sheet, std::size_t page, const SheetImages& i
 }
 
 Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages& images, double dots) {
-  if (!kSheetDotsRange.holds(dots))
-    return Error{ErrorCode::BadInput, "A sheet can have 36 to 600 pixels an inch.", "dots"};
+  if (!kSheetDotsRange.holds(dots)) return Error{ErrorCode::BadInput, Sentence::SheetDensity, "dots"};
   const double scale = dots / 72;
   if (sheet.width * scale * sheet.height * scale > kMostSheetPixels)
-    return Error{ErrorCode::TooLarge,
-                 "This paper at so many pixels an inch comes to more than 200 megapixels.", "dots"};
+    return Error{ErrorCode::TooLarge, Sentence::SheetTooManyPixels, "dots"};
   QImage image(static_cast<int>(std::lround(sheet.width * scale)),
                static_cast<int>(std::lround(sheet.height * scale)), QImage::Format_RGB32);
   image.fill(sheet_ground(sheet.dark)); // The last pixels may be cut.
@@ -179,8 +178,7 @@ Result<Bytes> sheet_png(const Sheet& sheet, std::size_t page, const SheetImages&
   QByteArray png;
   QBuffer buffer(&png);
   buffer.open(QIODevice::WriteOnly);
-  if (!image.save(&buffer, "PNG"))
-    return Error{ErrorCode::Unwritable, "The picture could not be made.", "png"};
+  if (!image.save(&buffer, "PNG")) return Error{ErrorCode::Unwritable, Sentence::PictureNotMade, "png"};
   return bytes_of(png);
 }
 
@@ -200,7 +198,7 @@ Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImage
   const std::filesystem::path file(path);
   const std::string ending = file.extension().string();
   if (ending != ".pdf" && ending != ".svg" && ending != ".png")
-    return Error{ErrorCode::BadInput, "A sheet is written as .pdf, .svg or .png; name the file so.", path};
+    return Error{ErrorCode::BadInput, Sentence::SheetFileEnding, path};
   std::vector<std::pair<std::string, Bytes>> made;
   if (ending == ".pdf") {
     auto pdf = sheet_pdf(sheet, images, document);
@@ -210,7 +208,7 @@ Result<std::vector<std::string>> save_sheet(const Sheet& sheet, const SheetImage
   const auto names = sheet_file_names(path, sheet.pages.size());
   for (std::size_t page = 0; page < sheet.pages.size() && ending != ".pdf"; ++page) {
     if (progress && !progress(static_cast<double>(page) / static_cast<double>(sheet.pages.size())))
-      return Error{ErrorCode::Stopped, "Writing was stopped.", path};
+      return Error{ErrorCode::Stopped, Sentence::WritingStopped, path};
     const std::string& name = names[page];
     if (ending == ".svg") {
       const std::string svg = sheet_svg(sheet, page, images, document);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/mask_shelf.h"
 
+#include "core/base/sentences.h"
 #include "core/mask/patterns.h"
 #include "io/container/mask_json.h"
 
@@ -43,7 +44,7 @@ ShelfMask read_shelf_mask(Fields f) {
   if (f.has("mask"))
     out.mask = read_mask(f.inner(f.raw("mask"), "mask"));
   else
-    f.fail("mask", "a mask");
+    f.fail("mask", Sentence::ShouldAMask);
   return out;
 }
 

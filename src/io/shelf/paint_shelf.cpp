@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/paint_shelf.h"
 
+#include "core/base/sentences.h"
 #include "core/mix/trade_paints.h"
 #include "io/container/paint_json.h"
 
@@ -40,13 +41,11 @@ Result<ShelfPaints> read_shelf_paints(const Json& json) {
     out.paints.push_back(read_paint(f.inner(j, key), false));
   });
   if (!faults.empty()) {
-    constexpr std::string_view piece = "The piece";
     Error error = faults.front();
-    if (error.sentence.starts_with(piece))
-      error.sentence = "This palette of paints" + error.sentence.substr(piece.size());
+    if (error.said.sentence == Sentence::PieceFieldWrong) error.said.sentence = Sentence::PaintsFieldWrong;
     return error;
   }
-  if (out.paints.empty()) return Error{ErrorCode::Damaged, "There is no paint in it.", "paints"};
+  if (out.paints.empty()) return Error{ErrorCode::Damaged, Sentence::NoPaintInIt, "paints"};
   return out;
 }
 
@@ -81,8 +80,7 @@ std::vector<ShelfPaints> read_paint_shelf(const std::string& folder) {
 }
 
 Result<std::string> put_on_shelf(const std::string& folder, const ShelfPaints& paints) {
-  if (paints.paints.empty())
-    return Error{ErrorCode::BadInput, "There is no paint to keep yet; add one first.", "paints"};
+  if (paints.paints.empty()) return Error{ErrorCode::BadInput, Sentence::NoPaintToKeep, "paints"};
   return put_file(folder, paints.name, kPaintsEnding, json_text(shelf_paints_json(paints)));
 }
 

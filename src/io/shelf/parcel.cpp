@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/parcel.h"
 
+#include "core/base/sentences.h"
 #include "io/files/safe_save.h"
 #include "io/files/zip_archive.h"
 #include "io/shelf/press_shelf.h"
@@ -13,10 +14,7 @@ namespace {
 constexpr int kParcelFormat = 1;
 constexpr const char* kPressEntry = "press.icc";
 
-Error foreign() {
-  return {ErrorCode::Damaged, "This is not a Zonachrom parcel; choose a file that ends in .zonaparcel.",
-          "mimetype"};
-}
+Error foreign() { return {ErrorCode::Damaged, Sentence::NoParcel, "mimetype"}; }
 
 bool same_mask(const ShelfMask& a, const ShelfMask& b) {
   return a.name == b.name && a.wheel == b.wheel && a.mask.areas == b.mask.areas;
@@ -64,8 +62,7 @@ Parcel parcel_of(const Piece& piece, const std::vector<Id>& sets, bool with_mask
 }
 
 Result<Bytes> pack_parcel(const Parcel& parcel) {
-  if (parcel.empty())
-    return Error{ErrorCode::BadInput, "The parcel is empty; choose at least one set or mask.", "parcel"};
+  if (parcel.empty()) return Error{ErrorCode::BadInput, Sentence::ParcelEmpty, "parcel"};
   Json json{{"format", kParcelFormat}, {"description", parcel.description}};
   if (!parcel.from.empty()) json["from"] = parcel.from;
   if (!parcel.patterns.empty()) json["patterns"] = Json::array();
@@ -83,50 +80,64 @@ Result<Bytes> pack_parcel(const Parcel& parcel) {
   return write_zip(entries);
 }
 
-Result<Parcel> unpack_parcel(const Bytes& bytes) {
-  const auto entries = read_zip(bytes, {16, kLargestJson});
-  if (!entries) return bytes.size() >= 2 && bytes[0] == 'P' && bytes[1] == 'K' ? entries.error() : foreign();
-  if (entries->empty() || (*entries)[0].name != "mimetype" || text_of((*entries)[0].bytes) != kParcelMimeType)
-    return foreign();
-  const auto at = std::find_if(entries->begin(), entries->end(),
-                               [](const ZipEntry& e) { return e.name == "parcel.json"; });
-  if (at == entries->end()) return damaged_item("parcel", "parcel.json");
-  const auto json = shelf_json(text_of(at->bytes), "parcel");
-  if (!json) return json.error();
-  std::vector<Error> faults;
-  Fields f(*json, "", faults);
+namespace {
+
+const ZipEntry* entry_named(const std::vector<ZipEntry>& entries, std::string_view name) {
+  const auto at =
+      std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+  return at == entries.end() ? nullptr : &*at;
+}
+
+bool is_parcel(const std::vector<ZipEntry>& entries) {
+  return !entries.empty() && entries[0].name == "mimetype" && text_of(entries[0].bytes) == kParcelMimeType;
+}
+
+/// Takes what could be read; the rest is noted as a field that should be something else.
+template <class Item>
+void take(Fields& f, const std::string& key, Result<Item> item, Sentence should_be, std::vector<Item>& into) {
+  if (item)
+    into.push_back(std::move(item).value());
+  else
+    f.fail(key, should_be);
+}
+
+Parcel read_parcel(Fields& f) {
   Parcel out;
   out.description = f.text("description");
   f.each("sets", kMostParcelItems, [&](const Json& j, const std::string& key) {
-    const auto set = shelf_set_from_json(j.dump());
-    if (set)
-      out.sets.push_back(*set);
-    else
-      f.fail(key, "a set");
+    take(f, key, shelf_set_from_json(j.dump()), Sentence::ShouldASet, out.sets);
   });
   f.each("masks", kMostParcelItems, [&](const Json& j, const std::string& key) {
     out.masks.push_back(read_shelf_mask(f.inner(j, key)));
   });
   out.from = f.text("from");
   f.each("patterns", kMostParcelItems, [&](const Json& j, const std::string& key) {
-    auto pattern = read_shelf_pattern(f.inner(j, key));
-    if (pattern)
-      out.patterns.push_back(std::move(pattern).value());
-    else
-      f.fail(key, "a pattern");
+    take(f, key, read_shelf_pattern(f.inner(j, key)), Sentence::ShouldAPattern, out.patterns);
   });
   f.each("paints", kMostParcelItems, [&](const Json& j, const std::string& key) {
-    auto paints = read_shelf_paints(j);
-    if (paints)
-      out.paints.push_back(std::move(paints).value());
-    else
-      f.fail(key, "a palette of paints");
+    take(f, key, read_shelf_paints(j), Sentence::ShouldAPalette, out.paints);
   });
-  for (const ZipEntry& e : *entries)
-    if (e.name == kPressEntry) {
-      if (!Press::read(e.bytes, kPressEntry)) return damaged_item("parcel", kPressEntry);
-      out.press = e.bytes;
-    }
+  return out;
+}
+
+} // namespace
+
+Result<Parcel> unpack_parcel(const Bytes& bytes) {
+  const auto entries = read_zip(bytes, {16, kLargestJson});
+  const bool container = bytes.size() >= 2 && bytes[0] == 'P' && bytes[1] == 'K';
+  if (!entries) return container ? entries.error() : foreign();
+  if (!is_parcel(*entries)) return foreign();
+  const ZipEntry* text = entry_named(*entries, "parcel.json");
+  if (!text) return damaged_item("parcel", "parcel.json");
+  const auto json = shelf_json(text_of(text->bytes), "parcel");
+  if (!json) return json.error();
+  std::vector<Error> faults;
+  Fields f(*json, "", faults);
+  Parcel out = read_parcel(f);
+  if (const ZipEntry* press = entry_named(*entries, kPressEntry)) {
+    if (!Press::read(press->bytes, kPressEntry)) return damaged_item("parcel", kPressEntry);
+    out.press = press->bytes;
+  }
   if (!faults.empty()) return damaged_item("parcel", faults.front().place);
   return out;
 }
@@ -137,7 +148,7 @@ Result<Parcel> open_parcel(const std::filesystem::path& path) {
   auto parcel = unpack_parcel(*bytes);
   if (parcel) return parcel;
   Error error = parcel.error();
-  error.sentence = "\"" + path.filename().string() + "\" was not opened. " + error.sentence;
+  error.said = say(Sentence::NotOpened, path.filename().string(), error.said);
   return error;
 }
 

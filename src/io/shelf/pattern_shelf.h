@@ -2,7 +2,7 @@
 // The shelf of patterns for lines of the painter's own; see shelf_files.h.
 #pragma once
 
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "io/shelf/shelf_files.h"
 
 namespace zc {

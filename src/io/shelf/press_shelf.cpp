@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/press_shelf.h"
 
+#include "core/base/sentences.h"
 #include "io/files/safe_save.h"
 
 #include <algorithm>
@@ -58,7 +59,7 @@ Result<KeptPress> keep_press_bytes(const std::filesystem::path& folder, const By
     if (!saved) return saved.error();
     return KeptPress{target, true};
   }
-  return Error{ErrorCode::Unwritable, "The shelf holds too many profiles of this name.", stem};
+  return Error{ErrorCode::Unwritable, Sentence::TooManyProfiles, stem};
 }
 
 Result<std::filesystem::path> keep_press(const std::filesystem::path& folder,

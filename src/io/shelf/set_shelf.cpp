@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/set_shelf.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "io/container/set_json.h"
 
@@ -41,7 +42,7 @@ Result<ShelfSet> shelf_set_from_json(std::string_view text) {
   if (f.has("set"))
     out.set = read_set(f.inner(f.raw("set"), "set"));
   else
-    f.fail("set", "a set");
+    f.fail("set", Sentence::ShouldASet);
   if (!faults.empty()) return damaged_item("set", faults.front().place);
   out.set.name = out.name;
   return out;
@@ -64,8 +65,7 @@ SetShelf read_set_shelf(const std::string& folder) {
 }
 
 Result<std::string> put_on_shelf(const std::string& folder, const ShelfSet& set) {
-  if (swatch_count(set.set) == 0)
-    return Error{ErrorCode::BadInput, "The set has no swatches yet; lay some first.", "set"};
+  if (swatch_count(set.set) == 0) return Error{ErrorCode::BadInput, Sentence::SetEmpty, "set"};
   return put_file(folder, set.name, kSetEnding, shelf_set_to_json(set));
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/shelf_files.h"
 
+#include "core/base/sentences.h"
 #include "core/base/text.h"
 #include "io/container/set_json.h"
 #include "io/files/safe_save.h"
@@ -43,8 +44,8 @@ std::string random_ending() {
 
 Error damaged_item(const std::string& what, const std::string& place) {
   return {ErrorCode::Damaged,
-          "This " + what + " file is damaged" +
-              (place.empty() ? "." : ": the field \"" + place + "\" is wrong."),
+          place.empty() ? say(Sentence::ShelfFileDamaged, Term{what})
+                        : say(Sentence::ShelfFieldWrong, Term{what}, place),
           place};
 }
 
@@ -57,8 +58,7 @@ Result<Json> shelf_json(std::string_view text, const std::string& what) {
   const double format = f.number("format", 1, 1e9, 1);
   if (!faults.empty()) return damaged_item(what, faults.front().place);
   if (format > kShelfFormat)
-    return Error{ErrorCode::Newer,
-                 "This " + what + " was saved by a newer Zonachrom; update the program to use it.", "format"};
+    return Error{ErrorCode::Newer, say(Sentence::NewerShelfFile, Term{what}), "format"};
   return json;
 }
 
@@ -88,7 +88,7 @@ std::vector<Error> read_folder(const std::string& folder, std::string_view endin
     const Status done = bytes ? read(text_of(*bytes), path) : Status(bytes.error());
     if (done) continue;
     Error error = done.error();
-    error.sentence = "\"" + entry.path().filename().string() + "\": " + error.sentence;
+    error.said = say(Sentence::FileSays, entry.path().filename().string(), error.said);
     out.push_back(std::move(error));
   }
   return out;
@@ -96,14 +96,11 @@ std::vector<Error> read_folder(const std::string& folder, std::string_view endin
 
 Result<std::string> put_file(const std::string& folder, const std::string& name, std::string_view ending,
                              const std::string& text) {
-  if (trimmed(name).empty())
-    return Error{ErrorCode::BadInput, "What goes on the shelf needs a name; type at least one letter.",
-                 "name"};
+  if (trimmed(name).empty()) return Error{ErrorCode::BadInput, Sentence::ShelfNeedsName, "name"};
   std::error_code failed;
   std::filesystem::create_directories(folder, failed);
   if (failed)
-    return Error{ErrorCode::Unwritable,
-                 "The shelf \"" + folder + "\" cannot be made: " + failed.message() + ".", folder};
+    return Error{ErrorCode::Unwritable, say(Sentence::ShelfNotMade, folder, failed.message()), folder};
   const std::string path = folder + "/" + file_stem(name) + random_ending() + std::string(ending);
   const Status saved = save_safely(path, bytes_of(text), Backup::None);
   if (!saved) return saved.error();
@@ -115,10 +112,9 @@ Status change_file(const std::string& path,
   const std::string folder = std::filesystem::path(path).parent_path().string();
   std::error_code ignored;
   if (!std::filesystem::exists(path, ignored))
-    return Error{ErrorCode::NotFound, "There is no file \"" + path + "\" on the shelf any more.", path};
+    return Error{ErrorCode::NotFound, say(Sentence::GoneFromShelf, path), path};
   QLockFile lock(QString::fromStdString(folder + "/.lock"));
-  if (!lock.tryLock(3000))
-    return Error{ErrorCode::Unwritable, "Another window is changing the shelf; try again.", folder};
+  if (!lock.tryLock(3000)) return Error{ErrorCode::Unwritable, Sentence::ShelfBusy, folder};
   const auto bytes = read_file(path, kLargestFile);
   if (!bytes) return bytes.error();
   const auto changed = change(text_of(*bytes));
@@ -129,7 +125,7 @@ Status change_file(const std::string& path,
 Status take_file(const ShelfCard& card) {
   std::error_code failed;
   if (std::filesystem::remove(card.file, failed)) return Done{};
-  return Error{ErrorCode::Unwritable, "\"" + card.name + "\" could not be taken off the shelf.", card.file};
+  return Error{ErrorCode::Unwritable, say(Sentence::NotTakenOffShelf, card.name), card.file};
 }
 
 bool found_by(const ShelfCard& card, std::string_view search) {

@@ -2,6 +2,7 @@
 // The language of the window: the desktop's, where we have it, and English elsewhere.
 #pragma once
 
+#include "core/base/sentence.h"
 #include "core/color/spaces.h"
 #include "core/sheet/sheet.h"
 
@@ -19,9 +20,8 @@ bool speak(const QLocale& locale);
 [[nodiscard]] QString word(std::string_view of_core);
 /// The same in place, where the core names what becomes the painter's.
 void put_in_words(std::string& of_core);
-/// A sentence of the core or of the files, as in "The value must lie between 0 and 100."; itself where it is
-/// not known.
-[[nodiscard]] QString sentence(std::string_view of_core);
+/// A sentence of the core or of the files, as in "The value must lie between 0 and 100."
+[[nodiscard]] QString sentence(const Saying& said);
 /// surround_name() as it stands before "surround".
 [[nodiscard]] QString surround_word(const QString& of_theme);
 /// color_in_words() in the language of the window, put together by its rule.

@@ -25,6 +25,6 @@ namespace zc {
 [[nodiscard]] QString color_told(Srgb c);
 /// As they are named in the window.
 [[nodiscard]] QString eyes_word(Eyes eyes);
-[[nodiscard]] inline QString words(const Error& error) { return sentence(error.sentence); }
+[[nodiscard]] inline QString words(const Error& error) { return sentence(error.said); }
 
 } // namespace zc

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/photos/photo_library.h"
 
+#include "core/base/sentences.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "model/i18n/text.h"
@@ -246,7 +247,7 @@ void PhotoLibrary::take_in(const QImage& image, const QString& name) {
     QBuffer buffer(&png);
     buffer.open(QIODevice::WriteOnly);
     if (!image.save(&buffer, "PNG"))
-      return Error{ErrorCode::Unreadable, "The pasted picture could not be taken in.", "clipboard"};
+      return Error{ErrorCode::Unreadable, Sentence::PastedPicture, "clipboard"};
     return SharedBytes(std::make_shared<const Bytes>(png.begin(), png.end()));
   });
 }

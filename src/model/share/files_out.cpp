@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/share/files_out.h"
 
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 #include "io/exchange/exchange.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"

@@ -126,7 +126,7 @@ Result<SheetOrder> ShareReader::sheet_order() {
 
 Result<FilesOrder> ShareReader::files_order() {
   const auto refused = [](const QString& why) {
-    return Error{ErrorCode::BadInput, why.toStdString(), "files"};
+    return Error{ErrorCode::BadInput, as_said(why.toStdString()), "files"};
   };
   const FilesOut& files = m_studio.session().sharing.files;
   const SwatchSet* set = current_set(m_studio.piece());

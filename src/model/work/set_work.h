@@ -3,8 +3,8 @@
 // that is being tried out.
 #pragma once
 
+#include "core/grading/grading.h"
 #include "core/piece/adjust.h"
-#include "core/piece/grading.h"
 #include "core/piece/set_edits.h"
 #include "model/session/picking.h"
 

@@ -49,23 +49,34 @@ int SwatchTable::columnCount(const QModelIndex& parent) const { return parent.is
 
 QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const Row& row = m_rows[static_cast<std::size_t>(index.row())];
-  const bool sorts = role == Qt::UserRole; // Numbers as numbers.
+  const bool sorts = role == Qt::UserRole;
   if (role == Qt::DecorationRole && index.column() == Name)
     return color_icon(shown_color(row.color, m_space.session().eyes));
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};
-  switch (index.column()) {
+  const QVariant value = sorts ? sorted_by(row, index.column()) : QVariant();
+  return value.isValid() ? value : shown_in(row, index.column(), role == Qt::DisplayRole);
+}
+
+/// Numbers as numbers; nothing for words, which are sorted as they are shown.
+QVariant SwatchTable::sorted_by(const Row& row, int column) {
+  if (column == Value) return row.value;
+  if (column == Chroma) return row.chroma;
+  return column == Hue ? QVariant(row.hue) : QVariant();
+}
+
+QVariant SwatchTable::shown_in(const Row& row, int column, bool with_lock) {
+  switch (column) {
   case Name:
-    return text(row.name) + (row.locked && role == Qt::DisplayRole ? tr(" (locked)") : QString());
+    return text(row.name) + (row.locked && with_lock ? tr(" (locked)") : QString());
   case Hex:
     return text(hex_of(row.color));
   case Value:
-    return sorts ? QVariant(row.value) : QVariant(number(row.value, 1));
+    return number(row.value, 1);
   case Chroma:
-    return sorts ? QVariant(row.chroma) : QVariant(number(row.chroma, 3));
+    return number(row.chroma, 3);
   case Hue:
-    if (sorts) return row.hue;
     return row.hue < 0 ? tr("neutral") : number(row.hue, 0) + QStringLiteral("°");
   case FamilyName:
     return text(row.family);

@@ -42,6 +42,8 @@ private:
     double value, chroma, hue;
     bool locked;
   };
+  [[nodiscard]] static QVariant sorted_by(const Row& row, int column);
+  [[nodiscard]] static QVariant shown_in(const Row& row, int column, bool with_lock);
   Studio& m_space;
   SetWork& m_work;
   std::vector<Row> m_rows;

@@ -5,7 +5,7 @@
 #include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
-#include "core/piece/remedies.h"
+#include "core/grading/remedies.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_reading.h"
 #include "model/session/studio.h"

@@ -3,7 +3,7 @@
 // two swatches; the limits.
 #pragma once
 
-#include "core/piece/findings.h"
+#include "core/grading/findings.h"
 #include "model/session/studio.h"
 
 #include <QWidget>

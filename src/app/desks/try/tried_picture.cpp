@@ -2,6 +2,7 @@
 #include "app/desks/try/tried_picture.h"
 
 #include "app/theme/theme.h"
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/try/render.h"
 #include "io/exchange/study_files.h"
@@ -35,8 +36,7 @@ void cut_side(const Order& order, TriedSide& side, const std::vector<Id>& ids) {
 Status save_shapes(const Order& order, const std::string& path) {
   const TriedSide& side = order.seen.tried.right;
   if (side.way != TryWay::Study || !side.areas || side.colors.empty() || order.seen.tried.two)
-    return Error{ErrorCode::BadInput, "Only a study of areas can be written as .svg; cut the picture first.",
-                 path};
+    return Error{ErrorCode::BadInput, Sentence::SvgNeedsAreas, path};
   std::vector<Srgb> colors;
   std::vector<std::string> names;
   for (const auto s : side.area_swatches) {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 
 #include "core/base/parallel.h"
 #include "core/color/convert.h"
@@ -103,6 +103,24 @@ std::vector<std::vector<std::size_t>> near_of_each(const std::vector<Graded>& al
   return out;
 }
 
+void add_twin_bands(const std::vector<Placed>& order, const std::vector<char>& is_twin, double limit,
+                    GradingReport& out) {
+  TwinBand band;
+  const auto close = [&out, &band] {
+    if (band.swatches.size() > 1) out.twin_bands.push_back(band);
+    band = {};
+  };
+  for (std::size_t i = 0; i < order.size(); ++i) {
+    if (!is_twin[i]) continue;
+    const double v = order[i].value;
+    if (!band.swatches.empty() && (v - band.high >= limit || v - band.low >= 2 * limit)) close();
+    if (band.swatches.empty()) band.low = v;
+    band.swatches.push_back(order[i].id);
+    band.high = v;
+  }
+  close();
+}
+
 /// There can be as many as half the square of the swatches: they are counted on all cores, and the first ones
 /// written.
 void add_twins(const std::vector<Placed>& order, const std::vector<std::vector<std::size_t>>& near_of,
@@ -127,20 +145,7 @@ void add_twins(const std::vector<Placed>& order, const std::vector<std::vector<s
     is_twin[i] = 1;
     each_twin(order, near_of, limit, i, [&](std::size_t j) { is_twin[j] = 1; });
   }
-  TwinBand band;
-  const auto close = [&out, &band] {
-    if (band.swatches.size() > 1) out.twin_bands.push_back(band);
-    band = {};
-  };
-  for (std::size_t i = 0; i < order.size(); ++i) {
-    if (!is_twin[i]) continue;
-    const double v = order[i].value;
-    if (!band.swatches.empty() && (v - band.high >= limit || v - band.low >= 2 * limit)) close();
-    if (band.swatches.empty()) band.low = v;
-    band.swatches.push_back(order[i].id);
-    band.high = v;
-  }
-  close();
+  add_twin_bands(order, is_twin, limit, out);
 }
 
 void add_gaps(const Family& family, double limit, std::vector<ValueGap>& out) {

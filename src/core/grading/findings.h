@@ -3,7 +3,7 @@
 // parts.
 #pragma once
 
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 
 namespace zc {
 

@@ -3,13 +3,12 @@
 #pragma once
 
 #include "core/color/eyes.h"
+#include "core/color/spaces.h"
 #include "core/mask/mask.h"
 #include "core/piece/piece.h"
 
 namespace zc {
 
-/// OKLab chroma below which a color counts as a neutral, without a hue (common practice, no source).
-inline constexpr double kNeutralChroma = 0.03;
 /// OKLab hues at least this many degrees apart are different hues (common practice, no source).
 inline constexpr double kDifferentHue = 20;
 

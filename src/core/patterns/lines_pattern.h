@@ -2,8 +2,8 @@
 // A text file of the painter's own shape: lines with fields in braces, written and read back.
 #pragma once
 
+#include "core/patterns/line_pattern.h"
 #include "core/piece/import.h"
-#include "core/piece/line_pattern.h"
 
 namespace zc {
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/piece/remedies.h"
+#include "core/grading/remedies.h"
 
+#include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/piece/change.h"
 #include "core/piece/set_edits.h"
@@ -39,11 +40,9 @@ bool put_at_value(Swatch& s, double value, const Wheel& wheel) {
 Result<Piece> parted_by(Piece piece, Id a, Id b, double apart) {
   Swatch *light = swatch_to_change(piece, a), *dark = swatch_to_change(piece, b);
   if (!light || !dark) return not_found("swatch");
-  if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be parted from itself.", "swatch"};
+  if (a == b) return Error{ErrorCode::BadInput, Sentence::SwatchPartedFromItself, "swatch"};
   if (value_of(light->color) < value_of(dark->color)) std::swap(light, dark);
-  if (light->locked && dark->locked)
-    return Error{ErrorCode::BadInput, "Both of these swatches are locked; unlock one to part them.",
-                 "swatch"};
+  if (light->locked && dark->locked) return Error{ErrorCode::BadInput, Sentence::BothLocked, "swatch"};
   const Wheel wheel(piece.wheel);
   const double high = value_of(light->color), low = value_of(dark->color);
   const double each = (apart - (high - low)) / 2;
@@ -52,11 +51,7 @@ Result<Piece> parted_by(Piece piece, Id a, Id b, double apart) {
   if (up - down < apart - kExact && !light->locked) up = nearest_value(*light, down + apart, wheel);
   const bool parted =
       up - down >= apart - kExact && put_at_value(*light, up, wheel) && put_at_value(*dark, down, wheel);
-  if (!parted)
-    return Error{
-        ErrorCode::BadInput,
-        "These two cannot be parted in value with their hue and saturation kept; change one by hand.",
-        "swatch"};
+  if (!parted) return Error{ErrorCode::BadInput, Sentence::NotParted, "swatch"};
   return piece;
 }
 
@@ -65,7 +60,7 @@ Result<Piece> parted_by(Piece piece, Id a, Id b, double apart) {
 Result<Piece> with_merged(Piece piece, Id a, Id b) {
   const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
   if (!first || !second) return not_found("swatch");
-  if (a == b) return Error{ErrorCode::BadInput, "A swatch cannot be merged with itself.", "swatch"};
+  if (a == b) return Error{ErrorCode::BadInput, Sentence::SwatchMergedWithItself, "swatch"};
   return without_swatches(std::move(piece), {second->locked ? a : b});
 }
 
@@ -100,14 +95,13 @@ Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap) {
 
 Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) {
   if (!piece.mask || !piece.mask_on || MaskRegion(*piece.mask).empty())
-    return Error{ErrorCode::BadInput, "There is no mask in use; draw one at Limit first.", "mask"};
+    return Error{ErrorCode::BadInput, Sentence::NoMaskInUse, "mask"};
   const MaskRegion region(*piece.mask);
   const Wheel wheel(piece.wheel);
   for (const Id id : swatches) {
     Swatch* s = swatch_to_change(piece, id);
     if (!s) return not_found("swatch");
-    if (s->locked)
-      return Error{ErrorCode::BadInput, "\"" + s->name + "\" is locked; unlock first.", "swatch"};
+    if (s->locked) return Error{ErrorCode::BadInput, say(Sentence::SwatchLocked, s->name), "swatch"};
     const WheelPoint at = place_of(*s, wheel);
     const DiscPoint place = disc_point(at), held = *region.nearest(place);
     if (held == place) continue;
@@ -121,8 +115,7 @@ Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) 
 Result<Piece> with_evened(Piece piece, Id family) {
   Family* f = family_to_change(piece, family);
   if (!f) return not_found("family");
-  if (f->swatches.size() < 3)
-    return Error{ErrorCode::BadInput, "Evening out needs at least three swatches in the family.", "family"};
+  if (f->swatches.size() < 3) return Error{ErrorCode::BadInput, Sentence::EveningOutTooFew, "family"};
   const Wheel wheel(piece.wheel);
   std::vector<std::pair<double, Swatch*>> order;
   f->swatches.change_each([&order](Swatch& s) { order.emplace_back(value_of(s.color), &s); });
@@ -137,9 +130,8 @@ Result<Piece> with_evened(Piece piece, Id family) {
           from + (to - from) * static_cast<double>(k - anchor) / static_cast<double>(i - anchor);
       if (!put_at_value(*order[k].second, value, wheel))
         return Error{ErrorCode::BadInput,
-                     "\"" + order[k].second->name + "\" does not exist at value " +
-                         std::to_string(static_cast<int>(std::lround(value))) +
-                         " with its saturation; make it greyer first.",
+                     say(Sentence::NotAtValue, order[k].second->name,
+                         std::to_string(static_cast<int>(std::lround(value)))),
                      "swatch"};
     }
     anchor = i;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/piece/lines_pattern.h"
+#include "core/patterns/lines_pattern.h"
 
+#include "core/base/range.h"
+#include "core/base/sentences.h"
 #include "core/base/text.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
@@ -121,28 +123,43 @@ std::optional<double> number_in(const std::map<std::string, std::string>& fields
   return out;
 }
 
-std::optional<Xyz> color_in(const std::map<std::string, std::string>& fields) {
-  if (const auto hex = fields.find("hex"); hex != fields.end()) {
-    const auto color = parse_color("#" + hex->second);
-    return color ? std::optional(xyz_from_srgb(*color)) : std::nullopt;
-  }
-  const auto n = [&](const char* name) { return number_in(fields, name); };
-  if (const auto r = n("r"), g = n("g"), b = n("b"); r && g && b) {
-    const auto fits = [](double c) { return c >= 0 && c <= 255; };
-    if (!fits(*r) || !fits(*g) || !fits(*b)) return std::nullopt;
-    return xyz_from_srgb({*r / 255, *g / 255, *b / 255});
-  }
-  // No color of the eye lies further out.
-  constexpr double farthest = 400;
-  const auto near = [](double x) { return std::abs(x) <= farthest; };
-  if (const auto l = n("L"), a = n("a*"), b = n("b*"); l && a && b) {
-    if (!(*l >= 0 && *l <= 100) || !near(*a) || !near(*b)) return std::nullopt;
-    return xyz_from_lab({*l, *a, *b});
-  }
-  if (const auto v = n("value"), c = n("chroma"), h = n("hue"); v && c && h) {
-    if (!(*v >= 0 && *v <= 100) || *c < 0 || !near(*c) || !(std::abs(*h) <= 360)) return std::nullopt;
-    return xyz_from_lab(lab_from_lch({*v, *c, *h}));
-  }
+using Fields = std::map<std::string, std::string>;
+
+/// Three numbers of these names, where the fields have all of them.
+std::optional<std::array<double, 3>> three_in(const Fields& fields, const char* first, const char* second,
+                                              const char* third) {
+  const auto a = number_in(fields, first), b = number_in(fields, second), c = number_in(fields, third);
+  if (!a || !b || !c) return std::nullopt;
+  return std::array{*a, *b, *c};
+}
+
+/// No color of the eye lies further out.
+constexpr Range kOfTheEye{-400, 400};
+constexpr Range kLightnessRange{0, 100}, kChromaRange{0, 400}, kHueRange{-360, 360}, kChannelRange{0, 255};
+
+std::optional<Xyz> color_of_hex(const std::string& hex) {
+  const auto color = parse_color("#" + hex);
+  return color ? std::optional(xyz_from_srgb(*color)) : std::nullopt;
+}
+std::optional<Xyz> color_of_rgb(const std::array<double, 3>& n) {
+  if (!std::all_of(n.begin(), n.end(), [](double c) { return kChannelRange.holds(c); })) return std::nullopt;
+  return xyz_from_srgb({n[0] / 255, n[1] / 255, n[2] / 255});
+}
+std::optional<Xyz> color_of_lab(const std::array<double, 3>& n) {
+  if (!kLightnessRange.holds(n[0]) || !kOfTheEye.holds(n[1]) || !kOfTheEye.holds(n[2])) return std::nullopt;
+  return xyz_from_lab({n[0], n[1], n[2]});
+}
+std::optional<Xyz> color_of_lch(const std::array<double, 3>& n) {
+  if (!kLightnessRange.holds(n[0]) || !kChromaRange.holds(n[1]) || !kHueRange.holds(n[2]))
+    return std::nullopt;
+  return xyz_from_lab(lab_from_lch({n[0], n[1], n[2]}));
+}
+
+std::optional<Xyz> color_in(const Fields& fields) {
+  if (const auto hex = fields.find("hex"); hex != fields.end()) return color_of_hex(hex->second);
+  if (const auto rgb = three_in(fields, "r", "g", "b")) return color_of_rgb(*rgb);
+  if (const auto lab = three_in(fields, "L", "a*", "b*")) return color_of_lab(*lab);
+  if (const auto lch = three_in(fields, "value", "chroma", "hue")) return color_of_lch(*lch);
   return std::nullopt;
 }
 
@@ -173,8 +190,7 @@ std::optional<std::string> missing_field(const LinePattern& line) {
 } // namespace
 
 Result<LinesPattern> lines_pattern_from_text(std::string_view text) {
-  if (text.size() > kLongestPattern)
-    return Error{ErrorCode::BadInput, "A pattern is no longer than 10,000 letters.", "pattern"};
+  if (text.size() > kLongestPattern) return Error{ErrorCode::BadInput, Sentence::PatternTooLong, "pattern"};
   LinesPattern out;
   const auto lines = lines_in(text);
   bool swatch_seen = false;
@@ -182,9 +198,7 @@ Result<LinesPattern> lines_pattern_from_text(std::string_view text) {
   for (std::size_t i = 0; i < lines.size(); ++i) {
     if (lines[i].starts_with(kNamesRule)) {
       if (!read_names_rule(lines[i], out))
-        return Error{ErrorCode::BadInput,
-                     "The rule for names reads {names without \"letters\" but \"what stands instead\"}.",
-                     "line " + std::to_string(i + 1)};
+        return Error{ErrorCode::BadInput, Sentence::NameRule, "line " + std::to_string(i + 1)};
       continue;
     }
     const auto line = LinePattern::read(lines[i]);
@@ -203,9 +217,7 @@ Result<LinesPattern> lines_pattern_from_text(std::string_view text) {
       before.push_back(lines[i]);
     }
   }
-  if (!swatch_seen)
-    return Error{ErrorCode::BadInput, "No line of the pattern has a color; put {hex} where it belongs.",
-                 "pattern"};
+  if (!swatch_seen) return Error{ErrorCode::BadInput, Sentence::PatternHasNoColor, "pattern"};
   return out;
 }
 
@@ -220,9 +232,7 @@ std::string text_of(const LinesPattern& pattern) {
 Result<std::string> set_in_lines(const SwatchSet& set, const std::string& title,
                                  const LinesPattern& pattern) {
   const std::size_t count = swatch_count(set);
-  if (count == 0)
-    return Error{ErrorCode::BadInput, "The set \"" + set.name + "\" has no swatches yet; lay some first.",
-                 "set"};
+  if (count == 0) return Error{ErrorCode::BadInput, say(Sentence::NamedSetEmpty, set.name), "set"};
   LineFields fields;
   fields.set = allowed(set.name, pattern);
   fields.title = allowed(title, pattern);
@@ -252,71 +262,92 @@ Result<std::string> set_in_lines(const SwatchSet& set, const std::string& title,
   return out;
 }
 
+namespace {
+
+/// The first line of a part as a pattern; nothing where it has none.
+Result<std::optional<LinePattern>> first_line(const std::string& part) {
+  const auto lines = lines_in(part);
+  if (lines.empty()) return std::optional<LinePattern>();
+  auto read = LinePattern::read(lines.front());
+  if (!read) return read.error();
+  return std::optional(std::move(read).value());
+}
+
+std::string word_in(const Fields& fields, const char* name) {
+  const auto at = fields.find(name);
+  return at == fields.end() ? std::string() : at->second;
+}
+
+/// Gathers what the lines of a text give.
+class LinesReader {
+public:
+  void add_color(const Xyz& color, const Fields& fields) {
+    const Srgb exact = srgb_from_xyz(color);
+    const Srgb shown = brought_into_gamut(color);
+    // What rounded numbers push over the edge is no color beyond the display.
+    m_moved +=
+        !clipped_to_gamut(exact) &&
+        rounded_8bit(shown) != rounded_8bit({std::clamp(exact.r, 0.0, 1.0), std::clamp(exact.g, 0.0, 1.0),
+                                             std::clamp(exact.b, 0.0, 1.0)});
+    if (fields.contains("family")) m_family = word_in(fields, "family");
+    if (m_out.name.empty()) m_out.name = word_in(fields, "set");
+    if (m_out.families.empty() || m_out.families.back().name != m_family)
+      m_out.families.push_back({m_family, {}});
+    m_out.families.back().colors.push_back({shown, word_in(fields, "name"), word_in(fields, "note")});
+  }
+  /// A line without a color may name the family of those that follow.
+  void add_line(std::string_view line, const std::optional<Fields>& named) {
+    if (named && named->contains("family"))
+      m_family = named->at("family");
+    else
+      m_left_out += !trimmed(line).empty();
+  }
+  [[nodiscard]] Result<FoundSet> done() {
+    if (m_out.families.empty()) return Error{ErrorCode::Damaged, Sentence::NoLineFits, "pattern"};
+    if (m_left_out > 0) m_out.remarks.push_back(say(Sentence::LinesLeftOut, m_left_out));
+    if (m_moved > 0) m_out.remarks.push_back(say(Sentence::ColorsBeyond, m_moved));
+    return std::move(m_out);
+  }
+
+private:
+  FoundSet m_out;
+  std::string m_family;
+  std::size_t m_left_out = 0, m_moved = 0;
+};
+
+Status can_be_read_back(const LinePattern& swatch) {
+  if (const auto missing = missing_field(swatch))
+    return Error{ErrorCode::BadInput, say(Sentence::PatternLacksField, *missing), *missing};
+  if (const auto two = swatch.inseparable())
+    return Error{ErrorCode::BadInput, say(Sentence::FieldsNotParted, two->first, two->second), two->second};
+  return Done{};
+}
+
+} // namespace
+
 Result<FoundSet> set_from_lines(std::string_view text, const LinesPattern& pattern) {
   const auto swatch_lines = lines_in(pattern.swatch);
   const auto swatch = LinePattern::read(swatch_lines.empty() ? std::string_view() : swatch_lines.front());
   if (!swatch) return swatch.error();
-  if (const auto missing = missing_field(*swatch))
-    return Error{ErrorCode::BadInput,
-                 "A color cannot be read back by this pattern: {" + *missing + "} is missing.", *missing};
-  if (const auto two = swatch->inseparable())
-    return Error{ErrorCode::BadInput,
-                 "Nothing stands between {" + two->first + "} and {" + two->second +
-                     "} in the pattern, so that they cannot be told apart.",
-                 two->second};
-  std::optional<LinePattern> family;
-  if (const auto lines = lines_in(pattern.family); !lines.empty()) {
-    auto read = LinePattern::read(lines.front());
-    if (!read) return read.error();
-    family = std::move(read).value();
-  }
-  FoundSet out;
-  std::string current;
-  std::size_t left_out = 0, moved = 0;
+  if (const Status readable = can_be_read_back(*swatch); !readable) return readable.error();
+  const auto family = first_line(pattern.family);
+  if (!family) return family.error();
+  LinesReader reader;
   int tries = kMostTriesOfText;
   const auto lines = lines_in(text);
   const std::size_t heads = lines_in(pattern.first).size(), feet = lines_in(pattern.last).size();
   for (std::size_t i = heads; i + feet < lines.size(); ++i) {
     const auto fields = swatch->read_line(lines[i], tries);
     const auto color = fields ? color_in(*fields) : std::nullopt;
-    if (!color) {
-      const auto named = family ? family->read_line(lines[i], tries) : std::nullopt;
-      if (tries <= 0)
-        return Error{
-            ErrorCode::TooLarge,
-            "This pattern can read the text in so many ways that it would take too long; put something "
-            "between its fields that their contents do not hold.",
-            std::to_string(i + 1)};
-      if (named && named->contains("family"))
-        current = named->at("family");
-      else
-        left_out += !trimmed(lines[i]).empty();
+    if (color) {
+      reader.add_color(*color, *fields);
       continue;
     }
-    const Srgb exact = srgb_from_xyz(*color);
-    const auto there = clipped_to_gamut(exact);
-    // What rounded numbers push over the edge is no color beyond the display.
-    const Srgb shown = brought_into_gamut(*color);
-    moved += !there && rounded_8bit(shown) !=
-                           rounded_8bit({std::clamp(exact.r, 0.0, 1.0), std::clamp(exact.g, 0.0, 1.0),
-                                         std::clamp(exact.b, 0.0, 1.0)});
-    const auto word = [&](const char* name) {
-      const auto at = fields->find(name);
-      return at == fields->end() ? std::string() : at->second;
-    };
-    if (fields->contains("family")) current = word("family");
-    if (out.name.empty()) out.name = word("set");
-    if (out.families.empty() || out.families.back().name != current) out.families.push_back({current, {}});
-    out.families.back().colors.push_back({shown, word("name"), word("note")});
+    const auto named = *family ? (*family)->read_line(lines[i], tries) : std::nullopt;
+    if (tries <= 0) return Error{ErrorCode::TooLarge, Sentence::PatternAmbiguous, std::to_string(i + 1)};
+    reader.add_line(lines[i], named);
   }
-  if (out.families.empty())
-    return Error{ErrorCode::Damaged, "No line of the file has the shape of the pattern.", "pattern"};
-  if (left_out > 0)
-    out.remarks.push_back(std::to_string(left_out) + " lines do not have the shape of the pattern.");
-  if (moved > 0)
-    out.remarks.push_back(std::to_string(moved) +
-                          " colors lie beyond the display and were brought to the nearest.");
-  return out;
+  return reader.done();
 }
 
 } // namespace zc

@@ -2,7 +2,7 @@
 #include "core/base/angle.h"
 #include "core/base/parallel.h"
 #include "core/color/difference.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 
 #include <algorithm>
 #include <cassert>

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/piece/grading.h"
+#include "core/grading/grading.h"
 
 namespace zc {
 

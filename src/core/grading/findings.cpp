@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/piece/findings.h"
+#include "core/grading/findings.h"
 
 #include <algorithm>
 #include <numeric>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/piece/line_pattern.h"
+#include "core/patterns/line_pattern.h"
 
+#include "core/base/sentences.h"
 #include "core/base/text.h"
 #include "core/color/readout.h"
 #include "core/color/text.h"
@@ -59,8 +60,8 @@ std::string words_of(std::string_view field, const LineFields& f) {
   return out;
 }
 
-Error wrong(const std::string& why, std::size_t at) {
-  return {ErrorCode::BadInput, why, std::to_string(at + 1)};
+Error wrong(Saying why, std::size_t at) {
+  return {ErrorCode::BadInput, std::move(why), std::to_string(at + 1)};
 }
 
 /// How many ways one line is tried to be read in.
@@ -96,20 +97,17 @@ Result<LinePattern> LinePattern::read(std::string_view pattern) {
       continue;
     }
     const auto end = pattern.find('}', i);
-    if (end == std::string_view::npos)
-      return wrong("A brace is open to the end of the pattern; close it with }.", i);
+    if (end == std::string_view::npos) return wrong(Sentence::BraceOpen, i);
     const std::string_view inside = pattern.substr(i + 1, end - i - 1);
     const std::string_view name = inside.substr(0, inside.find(':'));
-    if (!is_one_of(kFields, name))
-      return wrong("The pattern asks for {" + std::string(inside) + "}, which is no field.", i);
+    if (!is_one_of(kFields, name)) return wrong(say(Sentence::NoPatternField, inside), i);
     std::size_t width = 0;
     if (name.size() < inside.size()) {
       const std::string_view digits = inside.substr(name.size() + 1);
       const bool whole = !digits.empty() && digits.size() <= 2 &&
                          digits.find_first_not_of("0123456789") == std::string_view::npos;
       width = whole ? std::stoul(std::string(digits)) : 0;
-      if (width == 0)
-        return wrong("The width in {" + std::string(inside) + "} is no number from 1 to 99.", i);
+      if (width == 0) return wrong(say(Sentence::PatternWidth, inside), i);
     }
     if (!words.empty()) out.m_parts.push_back({std::exchange(words, {})});
     out.m_parts.push_back({std::string(name), true, width});
@@ -173,18 +171,13 @@ bool LinePattern::read_from(std::size_t part, std::string_view rest, std::map<st
     if (part + 1 == m_parts.size() && trimmed(rest) == trimmed(p.words)) return true;
     return rest.starts_with(p.words) && read_from(part + 1, rest.substr(p.words.size()), into, tries);
   }
-  const auto fits = [&](std::size_t end) {
-    const std::string_view there = trimmed(rest.substr(0, end));
-    if (!may_fill(p.words, there)) return false;
-    const std::string text(there);
-    const auto before = into.find(p.words);
-    if (before != into.end() && before->second != text) return false;
-    auto tried = into;
-    tried[p.words] = text;
-    if (!read_from(part + 1, rest.substr(end), tried, tries)) return false;
-    into = std::move(tried);
-    return true;
-  };
+  return read_field(part, rest, into, tries);
+}
+
+bool LinePattern::read_field(std::size_t part, std::string_view rest,
+                             std::map<std::string, std::string>& into, int& tries) const {
+  const Part& p = m_parts[part];
+  const auto fits = [&](std::size_t end) { return fills(part, rest, end, into, tries); };
   if (part + 1 == m_parts.size()) return fits(rest.size());
   const Part& next = m_parts[part + 1];
   if (next.field) {
@@ -197,6 +190,22 @@ bool LinePattern::read_from(std::size_t part, std::string_view rest, std::map<st
     if (fits(at)) return true;
   // The last words of the line may have lost their spaces.
   return part + 2 == m_parts.size() && trimmed(next.words).empty() && fits(rest.size());
+}
+
+/// The field takes what stands before `end`, and the rest of the line fits too.
+bool LinePattern::fills(std::size_t part, std::string_view rest, std::size_t end,
+                        std::map<std::string, std::string>& into, int& tries) const {
+  const Part& p = m_parts[part];
+  const std::string_view there = trimmed(rest.substr(0, end));
+  if (!may_fill(p.words, there)) return false;
+  const std::string text(there);
+  const auto before = into.find(p.words);
+  if (before != into.end() && before->second != text) return false;
+  auto tried = into;
+  tried[p.words] = text;
+  if (!read_from(part + 1, rest.substr(end), tried, tries)) return false;
+  into = std::move(tried);
+  return true;
 }
 
 } // namespace zc

@@ -53,6 +53,10 @@ private:
   };
   bool read_from(std::size_t part, std::string_view rest, std::map<std::string, std::string>& into,
                  int& tries) const;
+  bool read_field(std::size_t part, std::string_view rest, std::map<std::string, std::string>& into,
+                  int& tries) const;
+  bool fills(std::size_t part, std::string_view rest, std::size_t end,
+             std::map<std::string, std::string>& into, int& tries) const;
   std::vector<Part> m_parts;
 };
 
