@@ -14,6 +14,7 @@
 #include "model/documents/documents.h"
 #include "model/i18n/text.h"
 #include "model/share/share_reading.h"
+#include "model/workspace/workspace.h"
 
 #include <QFileInfo>
 #include <QMenu>

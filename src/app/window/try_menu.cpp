@@ -15,6 +15,7 @@
 #include "model/study/study_order.h"
 #include "model/study/try_reading.h"
 #include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
 
 #include <QMenu>
 #include <QMenuBar>

@@ -3,6 +3,8 @@
 // shelf.
 #pragma once
 
+#include "core/session/session.h"
+
 #include <QWidget>
 
 class QButtonGroup;

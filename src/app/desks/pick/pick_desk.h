@@ -3,6 +3,8 @@
 // stand in the value band.
 #pragma once
 
+#include "core/color/spaces.h"
+
 #include <QWidget>
 
 namespace zc {

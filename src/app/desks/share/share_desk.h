@@ -2,6 +2,8 @@
 // The desk where the plan is given away: the sheet, the press, the plan as a picture.
 #pragma once
 
+#include "core/session/session.h"
+
 #include <QWidget>
 
 class QLabel;

@@ -3,6 +3,8 @@
 // plan.
 #pragma once
 
+#include "core/session/session.h"
+
 #include <QWidget>
 
 class QComboBox;
