@@ -43,6 +43,16 @@ void box(const LightPixel* in, LightPixel* out, int n, int half) {
 /// Lines that are turned together: as many pixels as fill a cache line.
 constexpr int kTogether = 4;
 
+/// Through the three boxes; `other` is room for as many pixels.
+void blur_line(std::vector<LightPixel>& line, std::vector<LightPixel>& other,
+               const std::array<int, 3>& halves) {
+  for (const int half : halves) {
+    if (half == 0) continue;
+    box(line.data(), other.data(), static_cast<int>(line.size()), half);
+    std::swap(line, other);
+  }
+}
+
 /// All lines of a picture through the three boxes, and the picture turned on its side: twice makes both ways.
 void blur_lines(std::vector<LightPixel>& pixels, int width, int height, const std::array<int, 3>& halves) {
   std::vector<LightPixel> turned(pixels.size());
@@ -55,11 +65,7 @@ void blur_lines(std::vector<LightPixel>& pixels, int width, int height, const st
       for (int k = 0; k < count; ++k) {
         auto& line = lines[static_cast<std::size_t>(k)];
         std::copy_n(pixels.begin() + static_cast<std::ptrdiff_t>(top + k) * width, width, line.begin());
-        for (const int half : halves) {
-          if (half == 0) continue;
-          box(line.data(), other.data(), width, half);
-          std::swap(line, other);
-        }
+        blur_line(line, other, halves);
       }
       for (int x = 0; x < width; ++x)
         for (int k = 0; k < count; ++k)

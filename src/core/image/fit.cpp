@@ -251,38 +251,67 @@ bool drop_rim_corner(std::vector<DiscPoint>& p) {
   return true;
 }
 
+/// The edge whose widening until its neighbors meet adds the least area; nothing where none can be widened.
+std::optional<std::pair<std::size_t, Widened>> least_widened(const std::vector<DiscPoint>& p) {
+  const std::size_t n = p.size();
+  std::optional<std::pair<std::size_t, Widened>> out;
+  Widened best;
+  for (std::size_t i = 0; i < n; ++i) {
+    const Widened w = widened(p[(i + n - 1) % n], p[i], p[(i + 1) % n], p[(i + 2) % n]);
+    if (w.more >= best.more) continue;
+    best = w;
+    out.emplace(i, w);
+  }
+  return out;
+}
+
+/// The corner that takes the least area away.
+std::size_t flattest_corner(const std::vector<DiscPoint>& p) {
+  const std::size_t n = p.size();
+  std::size_t flat = 0;
+  double lost = 1e9;
+  for (std::size_t i = 0; i < n; ++i)
+    if (const double a = enclosed_area({p[(i + n - 1) % n], p[i], p[(i + 1) % n]}); a < lost) {
+      lost = a;
+      flat = i;
+    }
+  return flat;
+}
+
 /// Takes corners away where that adds the least area.
 std::vector<DiscPoint> with_fewer_corners(std::vector<DiscPoint> p, std::size_t most) {
   for (DiscPoint& q : p)
     if (std::hypot(q.x, q.y) > kNearRim) q = carried_to_rim({0, 0}, q);
   while (p.size() > std::max<std::size_t>(most, 3)) {
     if (drop_rim_corner(p)) continue;
-    const std::size_t n = p.size();
-    Widened best;
-    std::size_t edge = n;
-    for (std::size_t i = 0; i < n; ++i) {
-      const Widened w = widened(p[(i + n - 1) % n], p[i], p[(i + 1) % n], p[(i + 2) % n]);
-      if (w.more >= best.more) continue;
-      best = w;
-      edge = i;
-    }
-    if (edge == n) {
-      // Nothing can be widened any more: the corner that takes the least away goes.
-      std::size_t flat = 0;
-      double lost = 1e9;
-      for (std::size_t i = 0; i < n; ++i)
-        if (const double a = enclosed_area({p[(i + n - 1) % n], p[i], p[(i + 1) % n]}); a < lost) {
-          lost = a;
-          flat = i;
-        }
-      p.erase(p.begin() + static_cast<std::ptrdiff_t>(flat));
+    const auto edge = least_widened(p);
+    if (!edge) {
+      p.erase(p.begin() + static_cast<std::ptrdiff_t>(flattest_corner(p)));
       continue;
     }
-    p[edge] = best.a;
-    p[(edge + 1) % n] = best.b;
-    if (best.meets) p.erase(p.begin() + static_cast<std::ptrdiff_t>((edge + 1) % n));
+    const auto& [at, best] = *edge;
+    const std::size_t next = (at + 1) % p.size();
+    p[at] = best.a;
+    p[next] = best.b;
+    if (best.meets) p.erase(p.begin() + static_cast<std::ptrdiff_t>(next));
   }
   return p;
+}
+
+/// All bases of one spread, in steps of ten degrees.
+std::vector<PatternSpec> row_of_bases(Pattern kind, int spread) {
+  std::vector<PatternSpec> out;
+  for (int base = 0; base < 360; base += 10) out.push_back({kind, double(base), double(spread)});
+  return out;
+}
+
+std::vector<PatternSpec> specs_around(const PatternSpec& best, double step) {
+  std::vector<PatternSpec> out;
+  for (int s = -3; s <= 3; ++s)
+    for (int b = -3; b <= 3; ++b)
+      out.push_back(
+          {best.kind, wrap_degrees(best.base + step * b), std::clamp(best.spread + step * s, 0.0, 120.0)});
+  return out;
 }
 
 } // namespace
@@ -296,20 +325,13 @@ Result<Fit> fit_pattern(const std::vector<ColorPlace>& places, Pattern kind, dou
   // All there are in steps of ten degrees; a row of bases at a time, so that it can be stopped.
   Tried first;
   for (int spread = 0; spread <= 120; spread += 10) {
-    std::vector<PatternSpec> specs;
-    for (int base = 0; base < 360; base += 10) specs.push_back({kind, double(base), double(spread)});
-    const Tried row = best_of(cells, specs, hold);
+    const Tried row = best_of(cells, row_of_bases(kind, spread), hold);
     if (spread == 0 || better(row, first, hold)) first = row;
     if (progress && !progress(spread / 160.0)) return stopped();
   }
   best = first.spec;
   for (const double step : {4.0, 1.5}) {
-    std::vector<PatternSpec> specs;
-    for (int s = -3; s <= 3; ++s)
-      for (int b = -3; b <= 3; ++b)
-        specs.push_back(
-            {kind, wrap_degrees(best.base + step * b), std::clamp(best.spread + step * s, 0.0, 120.0)});
-    best = best_of(cells, specs, hold).spec;
+    best = best_of(cells, specs_around(best, step), hold).spec;
     if (progress && !progress(step > 2 ? 0.8 : 0.95)) return stopped();
   }
   return judged(pattern_mask(best), places, hold);

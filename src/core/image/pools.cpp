@@ -76,10 +76,7 @@ public:
       for (int r = 0; r < rows; ++r)
         for (const int x : found[static_cast<std::size_t>(r)]) {
           if (seen++ % every == 0) places.push_back({x, top + r});
-          if (places.size() < 2 * kMostSamples) continue;
-          for (std::size_t i = 0; i < kMostSamples; ++i) places[i] = places[2 * i];
-          places.resize(kMostSamples);
-          every *= 2;
+          if (places.size() >= 2 * kMostSamples) halve(places, every);
         }
     }
     weight = static_cast<double>(every) / (static_cast<double>(m_step) * m_step);
@@ -87,6 +84,12 @@ public:
   }
 
 private:
+  /// Every other place stays, and from now on every other one of those that come.
+  static void halve(std::vector<Place>& places, std::size_t& every) {
+    for (std::size_t i = 0; i < kMostSamples; ++i) places[i] = places[2 * i];
+    places.resize(kMostSamples);
+    every *= 2;
+  }
   /// The pixels of a row that can belong to a pool.
   void find_in_row(int y, const Range& range, std::vector<int>& found) const {
     static const auto& linear = linear_of_8bit();

@@ -158,32 +158,40 @@ void cut(const std::array<const Knot*, 4>& k, float v, bool thin, Slice& slice) 
 /// The ways along the three axes of a cube, one after the other: its six tetrahedra.
 constexpr int kWays[6][3] = {{0, 1, 2}, {0, 2, 1}, {1, 0, 2}, {1, 2, 0}, {2, 0, 1}, {2, 1, 0}};
 
+/// The corners of one tetrahedron of the cube at (x, y, z), lowest value first; nothing where it leaves the
+/// body.
+std::optional<std::array<const Knot*, 4>> tetrahedron(const Body& body, int x, int y, int z,
+                                                      const int (&way)[3]) {
+  int at[3] = {x, y, z};
+  std::array<const Knot*, 4> out{};
+  for (int corner = 0; corner < 4; ++corner) {
+    if (corner > 0) ++at[way[corner - 1]];
+    if (at[0] > body.steps || at[1] > at[0] || at[2] > at[1]) return std::nullopt;
+    out[static_cast<std::size_t>(corner)] =
+        &body.knots[static_cast<std::size_t>(knot_number(at[0], at[1], at[2]))];
+  }
+  std::sort(out.begin(), out.end(), [](const Knot* a, const Knot* b) { return a->v < b->v; });
+  return out;
+}
+
+void cut_tetrahedron(const std::array<const Knot*, 4>& k, int first_value, int last_value, bool thin,
+                     std::vector<std::vector<std::uint64_t>>& slices) {
+  const int from = std::max(first_value, static_cast<int>(std::ceil(k[0]->v))),
+            to = std::min(last_value, static_cast<int>(std::floor(k[3]->v)));
+  for (int v = from; v <= to; ++v) {
+    Slice slice(slices[static_cast<std::size_t>(v)]);
+    cut(k, static_cast<float>(v), thin, slice);
+  }
+}
+
 void cut_body(const Body& body, int first_value, int last_value, bool thin,
               std::vector<std::vector<std::uint64_t>>& slices) {
-  const int n = body.steps;
-  for (int x = 0; x < n; ++x)
+  for (int x = 0; x < body.steps; ++x)
     for (int y = 0; y <= x; ++y)
       for (int z = 0; z <= y; ++z)
-        for (const auto& way : kWays) {
-          int at[3] = {x, y, z};
-          std::array<const Knot*, 4> k{};
-          bool inside = true;
-          for (int corner = 0; corner < 4 && inside; ++corner) {
-            if (corner > 0) ++at[way[corner - 1]];
-            inside = at[0] <= n && at[1] <= at[0] && at[2] <= at[1];
-            if (inside)
-              k[static_cast<std::size_t>(corner)] =
-                  &body.knots[static_cast<std::size_t>(knot_number(at[0], at[1], at[2]))];
-          }
-          if (!inside) continue;
-          std::sort(k.begin(), k.end(), [](const Knot* a, const Knot* b) { return a->v < b->v; });
-          const int from = std::max(first_value, static_cast<int>(std::ceil(k[0]->v))),
-                    to = std::min(last_value, static_cast<int>(std::floor(k[3]->v)));
-          for (int v = from; v <= to; ++v) {
-            Slice slice(slices[static_cast<std::size_t>(v)]);
-            cut(k, static_cast<float>(v), thin, slice);
-          }
-        }
+        for (const auto& way : kWays)
+          if (const auto corners = tetrahedron(body, x, y, z, way))
+            cut_tetrahedron(*corners, first_value, last_value, thin, slices);
 }
 
 bool cell(const std::vector<std::uint64_t>& rows, int x, int y) {
@@ -191,43 +199,60 @@ bool cell(const std::vector<std::uint64_t>& rows, int x, int y) {
   return rows[static_cast<std::size_t>(y) * kWords + x / 64] >> (x % 64) & 1;
 }
 
-/// Around the cells, what is reached on the right hand of each line.
-std::vector<std::vector<DiscPoint>> traced(const std::vector<std::uint64_t>& rows) {
-  // From corner to corner of the cells; a corner where two areas touch has two ways on.
-  using Corner = std::pair<int, int>;
-  std::multimap<Corner, Corner> ways;
+/// From corner to corner of the cells; a corner where two areas touch has two ways on.
+using CellCorner = std::pair<int, int>;
+using CellWays = std::multimap<CellCorner, CellCorner>;
+
+/// The sides of the cells reached that lie at its edge, what is reached on the right hand.
+CellWays ways_around(const std::vector<std::uint64_t>& rows) {
+  CellWays out;
   for (int y = 0; y < kReachCells; ++y)
     for (int x = 0; x < kReachCells; ++x) {
       if (!cell(rows, x, y)) continue;
-      if (!cell(rows, x, y - 1)) ways.emplace(Corner(x, y), Corner(x + 1, y));
-      if (!cell(rows, x + 1, y)) ways.emplace(Corner(x + 1, y), Corner(x + 1, y + 1));
-      if (!cell(rows, x, y + 1)) ways.emplace(Corner(x + 1, y + 1), Corner(x, y + 1));
-      if (!cell(rows, x - 1, y)) ways.emplace(Corner(x, y + 1), Corner(x, y));
+      if (!cell(rows, x, y - 1)) out.emplace(CellCorner(x, y), CellCorner(x + 1, y));
+      if (!cell(rows, x + 1, y)) out.emplace(CellCorner(x + 1, y), CellCorner(x + 1, y + 1));
+      if (!cell(rows, x, y + 1)) out.emplace(CellCorner(x + 1, y + 1), CellCorner(x, y + 1));
+      if (!cell(rows, x - 1, y)) out.emplace(CellCorner(x, y + 1), CellCorner(x, y));
     }
+  return out;
+}
+
+/// One line out of the ways, through the middle of each side of a cell: stairs become slopes.
+std::vector<DiscPoint> line_from(CellWays& ways) {
+  const CellCorner start = ways.begin()->first;
+  std::vector<DiscPoint> out;
+  CellCorner at = start;
+  do {
+    const auto way = ways.find(at);
+    if (way == ways.end()) break;
+    const CellCorner next = way->second;
+    ways.erase(way);
+    out.push_back({(at.first + next.first) / 2.0 / kReachCells * 2 - 1,
+                   1 - (at.second + next.second) / 2.0 / kReachCells * 2});
+    at = next;
+  } while (at != start);
+  return out;
+}
+
+/// Thinned in two halves: the ends of a line stay.
+std::vector<DiscPoint> thinned_ring(std::vector<DiscPoint> line) {
+  line.push_back(line.front());
+  const auto middle = line.begin() + static_cast<std::ptrdiff_t>(line.size() / 2);
+  auto thin = thinned_line({line.begin(), middle + 1}, kThinned);
+  const auto rest = thinned_line({middle, line.end()}, kThinned);
+  thin.insert(thin.end(), rest.begin() + 1, rest.end() - 1);
+  for (DiscPoint& p : thin) p = pulled_onto_disc(p);
+  return thin;
+}
+
+/// Around the cells, what is reached on the right hand of each line.
+std::vector<std::vector<DiscPoint>> traced(const std::vector<std::uint64_t>& rows) {
+  CellWays ways = ways_around(rows);
   std::vector<std::vector<DiscPoint>> out;
   while (!ways.empty()) {
-    const Corner start = ways.begin()->first;
-    std::vector<DiscPoint> line;
-    Corner at = start;
-    do {
-      const auto way = ways.find(at);
-      if (way == ways.end()) break;
-      const Corner next = way->second;
-      ways.erase(way);
-      // The middle of each side of a cell: stairs become slopes.
-      line.push_back({(at.first + next.first) / 2.0 / kReachCells * 2 - 1,
-                      1 - (at.second + next.second) / 2.0 / kReachCells * 2});
-      at = next;
-    } while (at != start);
+    std::vector<DiscPoint> line = line_from(ways);
     if (enclosed_area(line) < kLeastArea) continue;
-    line.push_back(line.front());
-    // Thinned in two halves: the ends of a line stay.
-    const auto middle = line.begin() + static_cast<std::ptrdiff_t>(line.size() / 2);
-    auto thin = thinned_line({line.begin(), middle + 1}, kThinned);
-    const auto rest = thinned_line({middle, line.end()}, kThinned);
-    thin.insert(thin.end(), rest.begin() + 1, rest.end() - 1);
-    for (DiscPoint& p : thin) p = pulled_onto_disc(p);
-    if (thin.size() >= 3) out.push_back(std::move(thin));
+    if (auto thin = thinned_ring(std::move(line)); thin.size() >= 3) out.push_back(std::move(thin));
   }
   return out;
 }

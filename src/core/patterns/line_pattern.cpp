@@ -82,6 +82,16 @@ bool may_fill(std::string_view field, std::string_view text) {
   return !text.empty() && text.find_first_not_of("0123456789.-") == std::string_view::npos;
 }
 
+/// What stands behind the name of a field, as in "hex:8"; 0 where nothing does, nothing for what is no width.
+std::optional<std::size_t> width_in(std::string_view inside, std::string_view name) {
+  if (name.size() == inside.size()) return 0;
+  const std::string_view digits = inside.substr(name.size() + 1);
+  const bool whole = !digits.empty() && digits.size() <= 2 &&
+                     digits.find_first_not_of("0123456789") == std::string_view::npos;
+  const std::size_t width = whole ? std::stoul(std::string(digits)) : 0;
+  return width > 0 ? std::optional(width) : std::nullopt;
+}
+
 } // namespace
 
 Result<LinePattern> LinePattern::read(std::string_view pattern) {
@@ -101,16 +111,10 @@ Result<LinePattern> LinePattern::read(std::string_view pattern) {
     const std::string_view inside = pattern.substr(i + 1, end - i - 1);
     const std::string_view name = inside.substr(0, inside.find(':'));
     if (!is_one_of(kFields, name)) return wrong(say(Sentence::NoPatternField, inside), i);
-    std::size_t width = 0;
-    if (name.size() < inside.size()) {
-      const std::string_view digits = inside.substr(name.size() + 1);
-      const bool whole = !digits.empty() && digits.size() <= 2 &&
-                         digits.find_first_not_of("0123456789") == std::string_view::npos;
-      width = whole ? std::stoul(std::string(digits)) : 0;
-      if (width == 0) return wrong(say(Sentence::PatternWidth, inside), i);
-    }
+    const auto width = width_in(inside, name);
+    if (!width) return wrong(say(Sentence::PatternWidth, inside), i);
     if (!words.empty()) out.m_parts.push_back({std::exchange(words, {})});
-    out.m_parts.push_back({std::string(name), true, width});
+    out.m_parts.push_back({std::string(name), true, *width});
     i = end;
   }
   if (!words.empty()) out.m_parts.push_back({words});

@@ -187,6 +187,15 @@ std::optional<std::string> missing_field(const LinePattern& line) {
   return least ? least : std::optional<std::string>("hex");
 }
 
+/// What stands before the line of a swatch: of a family, if it names one, else once at the beginning.
+void add_head(LinesPattern& out, std::vector<std::string_view> before) {
+  if (!before.empty() && has_field(*LinePattern::read(before.back()), "family")) {
+    add_line(out.family, before.back());
+    before.pop_back();
+  }
+  for (const auto part : before) add_line(out.first, part);
+}
+
 } // namespace
 
 Result<LinesPattern> lines_pattern_from_text(std::string_view text) {
@@ -208,11 +217,7 @@ Result<LinesPattern> lines_pattern_from_text(std::string_view text) {
     } else if (has_color(*line)) {
       swatch_seen = true;
       add_line(out.swatch, lines[i]);
-      if (!before.empty() && has_field(*LinePattern::read(before.back()), "family")) {
-        add_line(out.family, before.back());
-        before.pop_back();
-      }
-      for (const auto part : before) add_line(out.first, part);
+      add_head(out, std::move(before));
     } else {
       before.push_back(lines[i]);
     }

@@ -48,6 +48,15 @@ std::uint32_t straight(std::uint32_t word) {
   return (word & 0xff000000u) | channel(16) | channel(8) | channel(0);
 }
 
+/// What is premultiplied has lost the color of the rim; outside of the mask the disc shows through.
+std::uint32_t plan_pixel(const Wheel& wheel, const PlanSpec& spec, std::uint32_t word, DiscPoint p,
+                         double shown) {
+  const std::uint32_t alpha = word >> 24;
+  if (alpha == 0) return word;
+  if (alpha < 255) word = spec.value ? rim_color(wheel, spec, p) : straight(word);
+  return (word & 0xffffffu) | static_cast<std::uint32_t>(std::lround(alpha * shown)) << 24;
+}
+
 } // namespace
 
 Steps plan_steps(Steps cut) {
@@ -93,15 +102,10 @@ Result<Raster> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanS
     for (int y = from; y < to; ++y)
       for (int x = 0; x < spec.size; ++x) {
         const std::size_t i = static_cast<std::size_t>(y) * spec.size + x;
-        std::uint32_t& word = out.pixels[i];
-        const std::uint32_t alpha = word >> 24;
-        if (alpha == 0) continue;
-        // What is premultiplied has lost the color of the rim.
         const DiscPoint p{(x + 0.5) / spec.size * 2 - 1, 1 - (y + 0.5) / spec.size * 2};
-        if (alpha < 255) word = spec.value ? rim_color(wheel, spec, p) : straight(word);
         const double shown =
             cover.empty() ? 1 : kOutsideShown + (1 - kOutsideShown) * std::min(1.0f, cover[i]);
-        word = (word & 0xffffffu) | static_cast<std::uint32_t>(std::lround(alpha * shown)) << 24;
+        out.pixels[i] = plan_pixel(wheel, spec, out.pixels[i], p, shown);
       }
   });
   return out;

@@ -240,6 +240,12 @@ private:
       if (!row.swatches.empty()) family(row, longest);
   }
 
+  void family_heading(const Row& row, bool goes_on, double y, double width) {
+    if (!goes_on) m_sheet.bookmarks.push_back({row.heading, m_sheet.pages.size() - 1, m_y});
+    const std::string words = goes_on ? m_words.said("%1, going on", {row.heading}) : row.heading;
+    text(m_margin, y, width, words, kHeadingSize, true);
+  }
+
   /// No more columns than the longest family has swatches: what is left goes to the names.
   void family(const Row& row, std::size_t longest) {
     const std::size_t under = lines_under(*row.swatches.front()).size();
@@ -259,10 +265,8 @@ private:
       need(chip + heading);
       // The heading again where a family goes on on another page.
       if (!begun || m_sheet.pages.size() != before) {
-        if (!begun) m_sheet.bookmarks.push_back({row.heading, m_sheet.pages.size() - 1, m_y});
-        const std::string words = begun ? m_words.said("%1, going on", {row.heading}) : row.heading;
-        text(m_margin, beside ? m_y + chip / 2 - line_of(kHeadingSize) / 2 : m_y,
-             beside ? kHeadingColumn - kChipGap : width, words, kHeadingSize, true);
+        family_heading(row, begun, beside ? m_y + chip / 2 - line_of(kHeadingSize) / 2 : m_y,
+                       beside ? kHeadingColumn - kChipGap : width);
         m_y += heading;
         begun = true;
       }
@@ -338,13 +342,18 @@ private:
 
   // ---- needed, present, missing; who and when
 
-  void needs() {
-    BandCounts have;
+  [[nodiscard]] BandCounts present() const {
+    BandCounts out;
     for (const auto& family : m_set.families)
       for (const auto& s : family.swatches) {
         const Band band = band_of(value_of(s.color), m_piece.bands);
-        ++(band == Band::Light ? have.light : band == Band::Middle ? have.middle : have.dark);
+        ++(band == Band::Light ? out.light : band == Band::Middle ? out.middle : out.dark);
       }
+    return out;
+  }
+
+  void needs() {
+    const BandCounts have = present();
     const BandCounts& aim = m_piece.grading.target;
     const auto part = [this](const char* words, int needed, int present) {
       return m_words.said(words, {std::to_string(needed), std::to_string(present),

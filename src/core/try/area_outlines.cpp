@@ -18,17 +18,14 @@ std::uint64_t corner(int x, int y) {
 
 std::vector<Leaving> edges_of(const Areas& areas) {
   std::vector<Leaving> out(areas.areas.size());
-  const auto at = [&](int x, int y) {
-    return x < 0 || y < 0 || x >= areas.width || y >= areas.height ? kNoArea : areas.at(x, y);
-  };
   for (int y = 0; y < areas.height; ++y)
     for (int x = 0; x < areas.width; ++x) {
-      const AreaNumber n = at(x, y);
+      const AreaNumber n = areas.at(x, y);
       if (n == kNoArea) continue;
-      if (at(x, y - 1) != n) out[n][corner(x, y)] |= 1;
-      if (at(x + 1, y) != n) out[n][corner(x + 1, y)] |= 2;
-      if (at(x, y + 1) != n) out[n][corner(x + 1, y + 1)] |= 4;
-      if (at(x - 1, y) != n) out[n][corner(x, y + 1)] |= 8;
+      if (areas.number_at(x, y - 1) != n) out[n][corner(x, y)] |= 1;
+      if (areas.number_at(x + 1, y) != n) out[n][corner(x + 1, y)] |= 2;
+      if (areas.number_at(x, y + 1) != n) out[n][corner(x + 1, y + 1)] |= 4;
+      if (areas.number_at(x - 1, y) != n) out[n][corner(x, y + 1)] |= 8;
     }
   return out;
 }
@@ -55,23 +52,27 @@ AreaLoop loop_from(Leaving& edges, int x, int y, int direction) {
 
 } // namespace
 
+namespace {
+
+void take_loops(Leaving& edges, int x, int y, std::vector<AreaLoop>& out) {
+  for (int d = 0; d < 4; ++d) {
+    const auto here = edges.find(corner(x, y));
+    if (here == edges.end() || !(here->second >> d & 1)) continue;
+    out.push_back(loop_from(edges, x, y, d));
+  }
+}
+
+} // namespace
+
 std::vector<std::vector<AreaLoop>> area_outlines(const Areas& areas) {
   std::vector<Leaving> edges = edges_of(areas);
   std::vector<std::vector<AreaLoop>> out(areas.areas.size());
   // In the order of the picture, so that the answer is the same every time.
   for (int y = 0; y <= areas.height; ++y)
     for (int x = 0; x <= areas.width; ++x)
-      for (const auto& [px, py] :
-           {std::pair{x, y}, std::pair{x - 1, y}, std::pair{x, y - 1}, std::pair{x - 1, y - 1}}) {
-        if (px < 0 || py < 0 || px >= areas.width || py >= areas.height) continue;
-        const AreaNumber n = areas.at(px, py);
-        if (n == kNoArea) continue;
-        for (int d = 0; d < 4; ++d) {
-          const auto here = edges[n].find(corner(x, y));
-          if (here == edges[n].end() || !(here->second >> d & 1)) continue;
-          out[n].push_back(loop_from(edges[n], x, y, d));
-        }
-      }
+      for (const AreaNumber n : {areas.number_at(x, y), areas.number_at(x - 1, y), areas.number_at(x, y - 1),
+                                 areas.number_at(x - 1, y - 1)})
+        if (n != kNoArea) take_loops(edges[n], x, y, out[n]);
   return out;
 }
 

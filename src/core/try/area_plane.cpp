@@ -126,28 +126,8 @@ public:
       cell_of[static_cast<std::size_t>(x)] = cell(x, m_photo.width, m_plane.width);
     in_parallel(m_photo.height, 16, [&](int from, int to) {
       std::vector<Near> nearby;
-      for (int y = from; y < to; ++y) {
-        const int cy = cell(y, m_photo.height, m_plane.height);
-        const std::uint32_t* row = m_photo.row(y);
-        Surroundings surroundings(m_photo, y, m_beside);
-        int last = -1;
-        for (int x = 0; x < m_photo.width; ++x) {
-          if (!(row[x] >> 24)) continue;
-          const int cx = cell_of[static_cast<std::size_t>(x)];
-          AreaNumber& number = out[static_cast<std::size_t>(y) * m_photo.width + x];
-          if (alone[m_plane.at(cx, cy)]) {
-            number = m_cut[m_plane.at(cx, cy)];
-            continue;
-          }
-          if (cx != last) look_around(cx, cy, nearby), last = cx;
-          if (nearby.size() < 2) {
-            number = nearby.empty() ? kNoArea : nearby.front().number;
-            continue;
-          }
-          number = nearest(surroundings.at(x), (x + 0.5F) * m_plane.width / m_photo.width - 0.5F,
-                           (y + 0.5F) * m_plane.height / m_photo.height - 0.5F, nearby);
-        }
-      }
+      for (int y = from; y < to; ++y)
+        number_row(y, alone, cell_of, nearby, out.data() + static_cast<std::size_t>(y) * m_photo.width);
     });
     return out;
   }
@@ -179,6 +159,28 @@ private:
     float pixels = 0;
     float lies_there = 0;
   };
+  void number_row(int y, const std::vector<bool>& alone, const std::vector<int>& cell_of,
+                  std::vector<Near>& nearby, AreaNumber* out) const {
+    const int cy = cell(y, m_photo.height, m_plane.height);
+    const std::uint32_t* row = m_photo.row(y);
+    Surroundings surroundings(m_photo, y, m_beside);
+    int last = -1;
+    for (int x = 0; x < m_photo.width; ++x) {
+      if (!(row[x] >> 24)) continue;
+      const int cx = cell_of[static_cast<std::size_t>(x)];
+      if (alone[m_plane.at(cx, cy)]) {
+        out[x] = m_cut[m_plane.at(cx, cy)];
+        continue;
+      }
+      if (cx != last) look_around(cx, cy, nearby), last = cx;
+      if (nearby.size() < 2) {
+        out[x] = nearby.empty() ? kNoArea : nearby.front().number;
+        continue;
+      }
+      out[x] = nearest(surroundings.at(x), (x + 0.5F) * m_plane.width / m_photo.width - 0.5F,
+                       (y + 0.5F) * m_plane.height / m_photo.height - 0.5F, nearby);
+    }
+  }
 
   void look_around(int cx, int cy, std::vector<Near>& out) const {
     out.clear();

@@ -106,29 +106,31 @@ private:
   [[nodiscard]] bool belong(std::uint32_t i, std::uint32_t j) const {
     return m_part[i] == m_part[j] && m_is_high[i] == m_is_high[j];
   }
+  /// The pixels that touch `start`, one by one, and are on its side; noted as met.
+  [[nodiscard]] Pixels piece_from(std::uint32_t start) {
+    const auto width = static_cast<std::uint32_t>(m_plane.width);
+    Pixels piece{start};
+    m_met[start] = 1;
+    const auto meet = [&](std::uint32_t i, std::uint32_t j) {
+      if (!belong(i, j) || m_met[j]) return;
+      m_met[j] = 1;
+      piece.push_back(j);
+    };
+    for (std::size_t at = 0; at < piece.size(); ++at) {
+      const std::uint32_t i = piece[at], x = i % width;
+      if (x > 0) meet(i, i - 1);
+      if (x + 1 < width) meet(i, i + 1);
+      if (i >= width) meet(i, i - width);
+      if (i + width < m_part.size()) meet(i, i + width);
+    }
+    return piece;
+  }
   /// Pieces of one part whose pixels touch and are on one side.
   [[nodiscard]] std::vector<Pixels> pieces_of(const Pixels& pixels) {
     std::vector<Pixels> out;
     for (const auto i : pixels) m_met[i] = 0;
-    const auto width = static_cast<std::uint32_t>(m_plane.width);
-    for (const auto start : pixels) {
-      if (m_met[start]) continue;
-      Pixels piece{start};
-      m_met[start] = 1;
-      const auto meet = [&](std::uint32_t i, std::uint32_t j) {
-        if (!belong(i, j) || m_met[j]) return;
-        m_met[j] = 1;
-        piece.push_back(j);
-      };
-      for (std::size_t at = 0; at < piece.size(); ++at) {
-        const std::uint32_t i = piece[at], x = i % width;
-        if (x > 0) meet(i, i - 1);
-        if (x + 1 < width) meet(i, i + 1);
-        if (i >= width) meet(i, i - width);
-        if (i + width < m_part.size()) meet(i, i + width);
-      }
-      out.push_back(std::move(piece));
-    }
+    for (const auto start : pixels)
+      if (!m_met[start]) out.push_back(piece_from(start));
     return out;
   }
   /// Calls f with each point at most so far away, until it says false.
@@ -199,6 +201,14 @@ private:
   void forget_sides(const Pixels& pixels) {
     for (const auto i : pixels) m_is_high[i] = false;
   }
+  /// Turns over what holds too little on one side; false where nothing does.
+  bool turn_over_small(const std::vector<Pixels>& pieces, bool side, double least) {
+    std::vector<const Pixels*> small;
+    for (const Pixels& piece : pieces)
+      if (m_is_high[piece.front()] == side && core(piece) < least) small.push_back(&piece);
+    for (const Pixels* piece : small) turn_over(*piece);
+    return !small.empty();
+  }
   /// What holds too little goes to what is around it, all of one side at a time.
   std::vector<Pixels> without_small(const Pixels& pixels, double least) {
     constexpr int rounds = 8;
@@ -207,11 +217,7 @@ private:
       bool changed = false;
       for (const bool side : {false, true}) {
         if (pieces.size() < 2) return pieces;
-        std::vector<const Pixels*> small;
-        for (const Pixels& piece : pieces)
-          if (m_is_high[piece.front()] == side && core(piece) < least) small.push_back(&piece);
-        if (small.empty()) continue;
-        for (const Pixels* piece : small) turn_over(*piece);
+        if (!turn_over_small(pieces, side, least)) continue;
         changed = true;
         pieces = pieces_of(pixels);
       }

@@ -173,30 +173,35 @@ Areas flat_areas(const PixelView& photo, const std::vector<ColorCount>& colors) 
   return out;
 }
 
+/// The pixels of the number of `start` that touch it, one by one; noted as seen.
+std::vector<std::uint32_t> place_from(const Areas& areas, std::uint32_t start, std::vector<bool>& seen) {
+  const auto width = static_cast<std::uint32_t>(areas.width);
+  const auto count = static_cast<std::uint32_t>(areas.numbers.size());
+  const AreaNumber number = areas.numbers[start];
+  std::vector<std::uint32_t> place{start};
+  seen[start] = true;
+  const auto visit = [&](std::uint32_t i) {
+    if (seen[i] || areas.numbers[i] != number) return;
+    seen[i] = true;
+    place.push_back(i);
+  };
+  for (std::size_t at = 0; at < place.size(); ++at) {
+    const std::uint32_t i = place[at];
+    if (i % width > 0) visit(i - 1);
+    if (i % width + 1 < width) visit(i + 1);
+    if (i >= width) visit(i - width);
+    if (i + width < count) visit(i + width);
+  }
+  return place;
+}
+
 /// The parts of one number that do not touch, each as a list of pixels; the first pixel of the picture first.
 std::vector<std::vector<std::uint32_t>> places_of(const Areas& areas, AreaNumber number) {
   std::vector<std::vector<std::uint32_t>> out;
   std::vector<bool> seen(areas.numbers.size(), false);
-  const auto width = static_cast<std::uint32_t>(areas.width);
   const auto count = static_cast<std::uint32_t>(areas.numbers.size());
-  for (std::uint32_t start = 0; start < count; ++start) {
-    if (seen[start] || areas.numbers[start] != number) continue;
-    std::vector<std::uint32_t> place{start};
-    seen[start] = true;
-    const auto visit = [&](std::uint32_t i) {
-      if (seen[i] || areas.numbers[i] != number) return;
-      seen[i] = true;
-      place.push_back(i);
-    };
-    for (std::size_t at = 0; at < place.size(); ++at) {
-      const std::uint32_t i = place[at];
-      if (i % width > 0) visit(i - 1);
-      if (i % width + 1 < width) visit(i + 1);
-      if (i >= width) visit(i - width);
-      if (i + width < count) visit(i + width);
-    }
-    out.push_back(std::move(place));
-  }
+  for (std::uint32_t start = 0; start < count; ++start)
+    if (!seen[start] && areas.numbers[start] == number) out.push_back(place_from(areas, start, seen));
   return out;
 }
 
@@ -305,28 +310,36 @@ Result<Areas> cut_into_areas(const PixelView& photo, const AreaSpec& spec, const
   return out;
 }
 
+namespace {
+
+/// False where there is nothing to do; likewise below.
+bool merge(Areas& areas, AreaNumber stays, AreaNumber joins) {
+  if (joins == kNoArea || joins == stays) return false;
+  std::replace(areas.numbers.begin(), areas.numbers.end(), joins, stays);
+  areas.flat = false;
+  return true;
+}
+
+bool split(Areas& areas, const PixelView& photo, AreaNumber number) {
+  const auto places = places_of(areas, number);
+  if (areas.areas.size() + places.size() > kNoArea - std::size_t{2}) return false;
+  auto next = static_cast<AreaNumber>(areas.areas.size());
+  if (places.size() == 1)
+    for (const auto i : lighter_half(photo, places.front(), areas.width)) areas.numbers[i] = next;
+  for (std::size_t p = 1; p < places.size(); ++p, ++next)
+    for (const auto i : places[p]) areas.numbers[i] = next;
+  return true;
+}
+
+} // namespace
+
 void edit_areas(Areas& areas, const PixelView& photo, const AreaEdit& edit) {
-  const auto number_at = [&](int x, int y) {
-    return x >= 0 && y >= 0 && x < areas.width && y < areas.height ? areas.at(x, y) : kNoArea;
-  };
-  const AreaNumber stays = number_at(edit.x, edit.y);
+  const AreaNumber stays = areas.number_at(edit.x, edit.y);
   if (stays == kNoArea) return;
-  if (edit.kind == AreaEdit::Kind::Merge) {
-    const AreaNumber joins = number_at(edit.x2, edit.y2);
-    if (joins == kNoArea || joins == stays) return;
-    std::replace(areas.numbers.begin(), areas.numbers.end(), joins, stays);
-    areas.flat = false;
-  } else {
-    const auto places = places_of(areas, stays);
-    if (areas.areas.size() + places.size() > kNoArea - std::size_t{2}) return;
-    auto next = static_cast<AreaNumber>(areas.areas.size());
-    if (places.size() > 1) {
-      for (std::size_t p = 1; p < places.size(); ++p, ++next)
-        for (const auto i : places[p]) areas.numbers[i] = next;
-    } else {
-      for (const auto i : lighter_half(photo, places.front(), areas.width)) areas.numbers[i] = next;
-    }
-  }
+  const bool done = edit.kind == AreaEdit::Kind::Merge
+                        ? merge(areas, stays, areas.number_at(edit.x2, edit.y2))
+                        : split(areas, photo, stays);
+  if (!done) return;
   std::vector<Point> looked;
   std::vector<AreaNumber> numbers;
   look_at_some(areas, photo, looked, numbers);

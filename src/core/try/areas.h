@@ -31,6 +31,10 @@ struct Areas {
   std::vector<PictureArea> areas;
   bool flat = false; ///< Each area is one color.
   [[nodiscard]] AreaNumber at(int x, int y) const { return numbers[static_cast<std::size_t>(y) * width + x]; }
+  /// Also beside the picture, where no area is.
+  [[nodiscard]] AreaNumber number_at(int x, int y) const {
+    return x < 0 || y < 0 || x >= width || y >= height ? kNoArea : at(x, y);
+  }
 };
 
 /// Cut along edges, in OKLab: parted from the whole down by color, each area where its own colors fall into

@@ -121,6 +121,17 @@ Result<std::string> csv_text(const SwatchSet& set) {
   return out;
 }
 
+namespace {
+
+/// Lab says more than 8 bits do, but where the two speak of different colors the hex is what a person sees.
+std::optional<Xyz> color_of(const Result<Srgb>& hex, const std::optional<Lab>& lab) {
+  if (!hex && !lab) return std::nullopt;
+  const bool agree = lab && (!hex || rounded_8bit(displayed(xyz_from_lab(*lab)).color) == rounded_8bit(*hex));
+  return agree ? xyz_from_lab(*lab) : xyz_from_srgb(*hex);
+}
+
+} // namespace
+
 Result<FoundSet> read_csv(std::string_view text) {
   const auto rows = rows_of(text);
   if (!rows) return rows.error();
@@ -136,18 +147,12 @@ Result<FoundSet> read_csv(std::string_view text) {
       const auto column = at.find(title);
       return column == at.end() || column->second >= row.size() ? std::string() : row[column->second];
     };
-    const auto hex = parse_color(field("hex"));
-    const auto lab = lab_of(field("l"), field("a"), field("b"));
-    if (!hex && !lab) {
+    const auto color = color_of(parse_color(field("hex")), lab_of(field("l"), field("a"), field("b")));
+    if (!color) {
       gathering.skip();
       continue;
     }
-    // Lab says more than 8 bits do, but where the two speak of different colors the hex is what a person
-    // sees.
-    const bool agree =
-        lab && (!hex || rounded_8bit(displayed(xyz_from_lab(*lab)).color) == rounded_8bit(*hex));
-    const Xyz color = agree ? xyz_from_lab(*lab) : xyz_from_srgb(*hex);
-    if (!gathering.add(plain_words(field("family")), color, plain_words(field("name")),
+    if (!gathering.add(plain_words(field("family")), *color, plain_words(field("name")),
                        plain_words(field("note"))))
       break;
   }

@@ -133,6 +133,31 @@ std::vector<WeightedColor> PaintReader::photo_colors() const {
   return m_reader.photo() ? weighted_colors(m_reader.places()) : std::vector<WeightedColor>();
 }
 
+PaintReader::Inside PaintReader::inside_of(const Mixer& mixer, const std::vector<Srgb>& colors, double limit,
+                                           const std::vector<WeightedColor>& photo) {
+  const auto reached = [&](const std::vector<Srgb>& asked) {
+    std::vector<char> in;
+    for (const double d : distances_to_mixtures(asked, mixer)) in.push_back(d < limit);
+    return in;
+  };
+  Inside out;
+  out.of = colors.size();
+  for (const char in : reached(colors)) out.swatches += in ? 1 : 0;
+  if (photo.empty()) return out;
+  std::vector<Srgb> asked;
+  const auto few = gathered(photo, kColorsOfShare);
+  asked.reserve(few.size());
+  for (const auto& c : few) asked.push_back(c.color);
+  double all = 0, inside = 0;
+  const auto in = reached(asked);
+  for (std::size_t i = 0; i < few.size(); ++i) {
+    all += few[i].weight;
+    inside += in[i] ? few[i].weight : 0;
+  }
+  out.photo = all > 0 ? inside / all : 0;
+  return out;
+}
+
 const PaintReader::Inside* PaintReader::inside() {
   if (out().paints.empty()) return nullptr;
   InsideKey key{out_key(), {}, PhotoMark(m_reader.photo()), m_studio.piece().grading.outside};
@@ -144,27 +169,7 @@ const PaintReader::Inside* PaintReader::inside() {
   m_inside.later(
       key,
       [mixer = out().mixer, colors = key.colors, limit = key.limit, photo = photo_colors()] {
-        const auto reached = [&](const std::vector<Srgb>& asked) {
-          std::vector<char> in;
-          for (const double d : distances_to_mixtures(asked, mixer)) in.push_back(d < limit);
-          return in;
-        };
-        Inside out;
-        out.of = colors.size();
-        for (const char in : reached(colors)) out.swatches += in ? 1 : 0;
-        if (photo.empty()) return out;
-        std::vector<Srgb> asked;
-        const auto few = gathered(photo, kColorsOfShare);
-        asked.reserve(few.size());
-        for (const auto& c : few) asked.push_back(c.color);
-        double all = 0, inside = 0;
-        const auto in = reached(asked);
-        for (std::size_t i = 0; i < few.size(); ++i) {
-          all += few[i].weight;
-          inside += in[i] ? few[i].weight : 0;
-        }
-        out.photo = all > 0 ? inside / all : 0;
-        return out;
+        return inside_of(mixer, colors, limit, photo);
       },
       [this] { emit answered(); });
   return nullptr;

@@ -101,6 +101,8 @@ private:
   [[nodiscard]] OutKey out_key() const;
   [[nodiscard]] ReachKey reach_key() const;
   [[nodiscard]] std::vector<WeightedColor> photo_colors() const;
+  [[nodiscard]] static Inside inside_of(const Mixer& mixer, const std::vector<Srgb>& colors, double limit,
+                                        const std::vector<WeightedColor>& photo);
   /// Of the paints with these ids, in the order of the mixer.
   void put_out_only(const Result<FewestPaints>& few, const std::vector<Id>& ids);
 

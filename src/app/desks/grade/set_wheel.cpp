@@ -35,33 +35,41 @@ void SetWheel::paintEvent(QPaintEvent*) {
   painter.drawLine(at({-1, 0}), at({1, 0}));
   painter.drawLine(at({0, -1}), at({0, 1}));
   painter.setBrush(Qt::NoBrush);
-  const auto outline = [this](const std::vector<DiscPoint>& points) {
-    QPolygonF polygon;
-    for (const auto& p : points) polygon << at(p);
-    QPainterPath path;
-    path.addPolygon(polygon);
-    path.closeSubpath();
-    return path;
-  };
   if (const MaskRegion* region = m_space.region())
     for (const auto& points : region->outlines()) draw_double_line(painter, outline(points), 1.2);
   const SwatchSet* set = current_set(m_space.piece());
   if (!set) return;
+  paint_reach(painter, *set);
+  paint_swatches(painter, *set);
+}
+
+QPainterPath SetWheel::outline(const std::vector<DiscPoint>& points) const {
+  QPolygonF polygon;
+  for (const auto& p : points) polygon << at(p);
+  QPainterPath path;
+  path.addPolygon(polygon);
+  path.closeSubpath();
+  return path;
+}
+
+void SetWheel::paint_reach(QPainter& painter, const SwatchSet& set) {
   std::vector<Srgb> colors;
-  const SetWork& work = m_work;
-  for (const auto& family : set->families)
-    for (const auto& s : family.swatches) colors.push_back(work.shown(s));
+  for (const auto& family : set.families)
+    for (const auto& s : family.swatches) colors.push_back(m_work.shown(s));
   if (const auto reach = mixing_reach(colors, m_space.wheel()); reach.size() > 2) {
     QPen dots(theme().text, 1.4);
     dots.setDashPattern({1.5, 2});
     painter.setPen(dots);
     painter.drawPath(outline(reach));
   }
-  for (const auto& family : set->families)
+}
+
+void SetWheel::paint_swatches(QPainter& painter, const SwatchSet& set) {
+  for (const auto& family : set.families)
     for (const auto& s : family.swatches) {
-      const Srgb shown = work.shown(s);
+      const Srgb shown = m_work.shown(s);
       const WheelPoint p = m_space.wheel().locate(shown);
-      const bool selected = work.selected(s.id);
+      const bool selected = m_work.selected(s.id);
       painter.setPen(QPen(selected ? theme().strong : theme().line, selected ? 1.6 : 1));
       painter.setBrush(shown_color(shown, m_space.session().eyes));
       painter.drawEllipse(at(disc_point(p)), selected ? 5 : 4, selected ? 5 : 4);

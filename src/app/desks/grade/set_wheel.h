@@ -24,6 +24,9 @@ protected:
   void paintEvent(QPaintEvent* event) override;
 
 private:
+  [[nodiscard]] QPainterPath outline(const std::vector<DiscPoint>& points) const;
+  void paint_reach(QPainter& painter, const SwatchSet& set);
+  void paint_swatches(QPainter& painter, const SwatchSet& set);
   Studio& m_space;
   SetWork& m_work;
 };

@@ -219,24 +219,32 @@ void SetsPanel::follow() {
     if (set.id == piece.current_set) m_sets->setCurrentItem(item);
   }
   if (const SwatchSet* set = current_set(piece)) {
-    if (!m_name->hasFocus() || !m_name->isModified()) m_name->setText(text(set->name));
-    QStringList tags;
-    for (const auto& tag : set->tags) tags << text(tag);
-    if (!m_tags->isModified()) m_tags->setText(tags.join(QStringLiteral(", ")));
-    if (!m_note->hasFocus()) m_note->setPlainText(text(set->note));
-    for (const auto& v : set->versions) {
-      auto* item = new QListWidgetItem(text(v.name), m_versions);
-      item->setData(Qt::UserRole, QVariant::fromValue<qulonglong>(v.id));
-      item->setFlags(item->flags() | Qt::ItemIsEditable | Qt::ItemIsUserCheckable);
-      item->setCheckState(m_work.compared(v.id) ? Qt::Checked : Qt::Unchecked);
-      if (v.id == version) m_versions->setCurrentItem(item);
-    }
-    if (set->versions.empty()) {
-      auto* none = new QListWidgetItem(tr("None yet. Keep the set as it is, then change it."), m_versions);
-      none->setFlags(Qt::NoItemFlags);
-    }
+    show_words(*set);
+    list_versions(*set, version);
   }
   m_following = false;
+}
+
+/// What is being typed stays.
+void SetsPanel::show_words(const SwatchSet& set) {
+  if (!m_name->hasFocus() || !m_name->isModified()) m_name->setText(text(set.name));
+  QStringList tags;
+  for (const auto& tag : set.tags) tags << text(tag);
+  if (!m_tags->isModified()) m_tags->setText(tags.join(QStringLiteral(", ")));
+  if (!m_note->hasFocus()) m_note->setPlainText(text(set.note));
+}
+
+void SetsPanel::list_versions(const SwatchSet& set, Id chosen) {
+  for (const auto& v : set.versions) {
+    auto* item = new QListWidgetItem(text(v.name), m_versions);
+    item->setData(Qt::UserRole, QVariant::fromValue<qulonglong>(v.id));
+    item->setFlags(item->flags() | Qt::ItemIsEditable | Qt::ItemIsUserCheckable);
+    item->setCheckState(m_work.compared(v.id) ? Qt::Checked : Qt::Unchecked);
+    if (v.id == chosen) m_versions->setCurrentItem(item);
+  }
+  if (!set.versions.empty()) return;
+  auto* none = new QListWidgetItem(tr("None yet. Keep the set as it is, then change it."), m_versions);
+  none->setFlags(Qt::NoItemFlags);
 }
 
 } // namespace zc

@@ -25,6 +25,8 @@ private:
   QWidget*
   make_buttons(const std::vector<std::tuple<const char*, QString, QString, std::function<void()>>>& commands);
   void follow();
+  void show_words(const SwatchSet& set);
+  void list_versions(const SwatchSet& set, Id chosen);
   void add_set();
   void keep_version();
   void write_note();

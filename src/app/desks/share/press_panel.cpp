@@ -30,6 +30,15 @@ QString ink_words(const Ink& ink) {
       .arg(number(ink.k, 0));
 }
 
+std::vector<std::size_t> those_that_need_a_decision_first(const std::vector<SwatchPress>& checked,
+                                                          std::size_t count) {
+  std::vector<std::size_t> out;
+  for (const bool prints : {false, true})
+    for (std::size_t i = 0; i < count; ++i)
+      if (checked[i].prints == prints) out.push_back(i);
+  return out;
+}
+
 } // namespace
 
 PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, ShareReader& shares,
@@ -133,6 +142,38 @@ void PressPanel::follow() {
   list(checked ? *checked : std::vector<SwatchPress>());
 }
 
+/// `most_ink` where the press lays less than it asks for, else 0; `taken` numbers those that do not print.
+void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const SwatchPress& p,
+                         double most_ink, int taken) {
+  auto* box = grid.parentWidget();
+  auto* name = new ElidedLabel(caption_font(), box);
+  name->setText(p.prints ? text(swatch.name)
+                         : tr("%1, off by %2").arg(text(swatch.name)).arg(number(p.printed.difference, 1)));
+  name->setToolTip(
+      tr("%1, %2: %3 % ink in all")
+          .arg(text(swatch.name), ink_words(p.printed.ink))
+          .arg(number(p.printed.ink.total(), 0)) +
+      (most_ink > 0 ? tr(", more than the %1 % that this press lays").arg(number(most_ink, 0)) : QString()));
+  grid.addWidget(new ColorChip(m_space, swatch.color, box), row, 0);
+  grid.addWidget(name, row, 2);
+  if (p.prints) {
+    auto* amounts = new QLabel(ink_words(p.printed.ink), box);
+    amounts->setFont(small_font());
+    amounts->setToolTip(name->toolTip());
+    return grid.addWidget(amounts, row, 3);
+  }
+  auto* nearest = new ColorChip(m_space, p.nearest->color, box);
+  nearest->setToolTip((p.nearest->equal_value ? tr("The nearest printable at equal value, off by %1")
+                                              : tr("The nearest printable, at another value, off by %1"))
+                          .arg(number(p.nearest->difference, 1)));
+  auto* take = word_button(
+      QStringLiteral("press.take.%1").arg(taken), tr("take the printable"),
+      tr("Let the nearest printable color stand for it; the set before is kept as a version"), box);
+  connect(take, &QAbstractButton::clicked, this, [this, id = swatch.id] { m_reader.take_printable(id); });
+  grid.addWidget(nearest, row, 1);
+  grid.addWidget(take, row, 3);
+}
+
 void PressPanel::list(const std::vector<SwatchPress>& checked) {
   const int at = m_scroll->verticalScrollBar()->value();
   auto* box = new QWidget;
@@ -146,45 +187,14 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
   int row = 0, not_printing = 0, too_much = 0;
   const std::size_t count = std::min(checked.size(), swatches.size());
   // What needs a decision stands first.
-  std::vector<std::size_t> order;
-  for (const bool prints : {false, true})
-    for (std::size_t i = 0; i < count; ++i)
-      if (checked[i].prints == prints) order.push_back(i);
+  const std::vector<std::size_t> order = those_that_need_a_decision_first(checked, count);
   for (const std::size_t i : order) {
     const SwatchPress& p = checked[i];
     const double total = p.printed.ink.total();
     const bool wet = most_ink > 0 && total > most_ink + 0.5;
     not_printing += !p.prints;
     too_much += wet;
-    auto* name = new ElidedLabel(caption_font(), box);
-    name->setText(
-        p.prints ? text(swatches[i]->name)
-                 : tr("%1, off by %2").arg(text(swatches[i]->name)).arg(number(p.printed.difference, 1)));
-    name->setToolTip(
-        tr("%1, %2: %3 % ink in all")
-            .arg(text(swatches[i]->name), ink_words(p.printed.ink))
-            .arg(number(total, 0)) +
-        (wet ? tr(", more than the %1 % that this press lays").arg(number(most_ink, 0)) : QString()));
-    grid->addWidget(new ColorChip(m_space, swatches[i]->color, box), row, 0);
-    grid->addWidget(name, row, 2);
-    if (p.prints) {
-      auto* amounts = new QLabel(ink_words(p.printed.ink), box);
-      amounts->setFont(small_font());
-      amounts->setToolTip(name->toolTip());
-      grid->addWidget(amounts, row, 3);
-    } else {
-      auto* nearest = new ColorChip(m_space, p.nearest->color, box);
-      nearest->setToolTip((p.nearest->equal_value ? tr("The nearest printable at equal value, off by %1")
-                                                  : tr("The nearest printable, at another value, off by %1"))
-                              .arg(number(p.nearest->difference, 1)));
-      auto* take = word_button(
-          QStringLiteral("press.take.%1").arg(not_printing - 1), tr("take the printable"),
-          tr("Let the nearest printable color stand for it; the set before is kept as a version"), box);
-      connect(take, &QAbstractButton::clicked, this,
-              [this, id = swatches[i]->id] { m_reader.take_printable(id); });
-      grid->addWidget(nearest, row, 1);
-      grid->addWidget(take, row, 3);
-    }
+    add_row(*grid, row, *swatches[i], p, wet ? most_ink : 0, not_printing - 1);
     ++row;
   }
   if (!checked.empty()) {

@@ -9,6 +9,7 @@
 #include <QWidget>
 
 class QComboBox;
+class QGridLayout;
 class QLabel;
 class QScrollArea;
 
@@ -37,6 +38,8 @@ protected:
 private:
   void change(const std::function<void(Sharing&)>& by);
   void follow();
+  void add_row(QGridLayout& grid, int row, const Swatch& swatch, const SwatchPress& p, double most_ink,
+               int taken);
   void list(const std::vector<SwatchPress>& checked);
   Studio& m_space;
   Viewing& m_viewing;

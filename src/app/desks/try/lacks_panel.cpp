@@ -95,6 +95,34 @@ void LacksPanel::follow_head(const Needs* needed) {
                          .arg(needed->missing.size()));
 }
 
+/// The n-th of them, in two columns of so many rows.
+void LacksPanel::add_lack(QGridLayout& grid, const Lack& lack, const Swatch* near, int n, int rows) {
+  auto* says = new QLabel(m_list);
+  says->setTextFormat(Qt::PlainText);
+  says->setFont(caption_font());
+  says->setText(near ? tr("%1 %, %2 from %3")
+                           .arg(number(100 * lack.share, 1))
+                           .arg(number(lack.difference, 0))
+                           .arg(text(near->name))
+                     : tr("%1 %").arg(number(100 * lack.share, 1)));
+  auto* lay_it = word_button(QStringLiteral("lay.%1").arg(n), tr("lay"),
+                             tr("Lay this color into the chosen family"), m_list);
+  connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
+  const bool elsewhere = m_tries.needed_by() != 0;
+  auto* chip = new ColorChip(m_space, lack.color, m_list);
+  chip->setObjectName(QStringLiteral("lack.%1").arg(n));
+  chip->setToolTip(elsewhere ? tr("A color of another picture") : tr("Show where in the picture it is"));
+  if (!elsewhere)
+    connect(chip, &QAbstractButton::clicked, this, [this, lack] {
+      const QPoint place(lack.x, lack.y);
+      m_tries.mark(m_tries.marked() == place ? std::nullopt : std::optional(place));
+    });
+  const int row = n % rows, column = n / rows * 3;
+  grid.addWidget(chip, row, column);
+  grid.addWidget(says, row, column + 1);
+  grid.addWidget(lay_it, row, column + 2);
+}
+
 void LacksPanel::follow() {
   if (!isVisible()) return;
   m_most->show_value(m_tries.most_lacks());
@@ -114,40 +142,16 @@ void LacksPanel::follow() {
   grid->setColumnStretch(1, 1);
   grid->setColumnStretch(4, 1);
   const std::vector<Lack>* lacking = needed ? &needed->missing : nullptr;
-  const Id asked = m_tries.needed_by();
   const SideColors side = m_tries.colors_of(m_space.session().trying.right, true);
   const int count = lacking ? static_cast<int>(lacking->size()) : 0, rows = std::max(1, (count + 1) / 2);
-  int n = 0;
-  for (const Lack& lack : lacking ? *lacking : std::vector<Lack>()) {
+  for (int n = 0; n < count; ++n) {
+    const Lack& lack = (*lacking)[static_cast<std::size_t>(n)];
     const Swatch* near = lack.nearest && *lack.nearest < side.ids.size()
                              ? find_swatch(m_space.piece(), side.ids[*lack.nearest])
                              : nullptr;
-    auto* says = new QLabel(m_list);
-    says->setTextFormat(Qt::PlainText);
-    says->setFont(caption_font());
-    says->setText(near ? tr("%1 %, %2 from %3")
-                             .arg(number(100 * lack.share, 1))
-                             .arg(number(lack.difference, 0))
-                             .arg(text(near->name))
-                       : tr("%1 %").arg(number(100 * lack.share, 1)));
-    auto* lay_it = word_button(QStringLiteral("lay.%1").arg(n), tr("lay"),
-                               tr("Lay this color into the chosen family"), m_list);
-    connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
-    auto* chip = new ColorChip(m_space, lack.color, m_list);
-    chip->setObjectName(QStringLiteral("lack.%1").arg(n));
-    chip->setToolTip(asked ? tr("A color of another picture") : tr("Show where in the picture it is"));
-    if (!asked)
-      connect(chip, &QAbstractButton::clicked, this, [this, lack] {
-        const QPoint place(lack.x, lack.y);
-        m_tries.mark(m_tries.marked() == place ? std::nullopt : std::optional(place));
-      });
-    const int row = n % rows, column = n / rows * 3;
-    grid->addWidget(chip, row, column);
-    grid->addWidget(says, row, column + 1);
-    grid->addWidget(lay_it, row, column + 2);
-    ++n;
+    add_lack(*grid, lack, near, n, rows);
   }
-  if (n == 0) {
+  if (count == 0) {
     auto* says = new QLabel(lacking ? tr("Nothing: no color of the picture is far from every swatch.")
                                     : tr("Looking for what it lacks."),
                             m_list);

@@ -8,6 +8,7 @@
 #include <QWidget>
 
 class QComboBox;
+class QGridLayout;
 class QVBoxLayout;
 
 namespace zc {
@@ -32,6 +33,7 @@ protected:
 
 private:
   void follow();
+  void add_lack(QGridLayout& grid, const Lack& lack, const Swatch* near, int n, int rows);
   void follow_head(const Needs* needed);
   void lay(const std::vector<Lack>& lacks);
   Studio& m_space;
