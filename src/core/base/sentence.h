@@ -32,10 +32,10 @@ public:
   enum class Kind { Name, Term, Saying };
   /// A name or a number, the same in every language.
   Argument(std::string name);
-  Argument(const char* name) : Argument(std::string(name)) {}
-  Argument(std::string_view name) : Argument(std::string(name)) {}
-  Argument(int number) : Argument(std::to_string(number)) {}
-  Argument(std::size_t number) : Argument(std::to_string(number)) {}
+  Argument(const char* name);
+  Argument(std::string_view name);
+  Argument(int number);
+  Argument(std::size_t number);
   Argument(Term term);
   Argument(Saying saying);
   [[nodiscard]] Kind kind() const { return m_kind; }
@@ -57,6 +57,11 @@ struct Saying {
   std::vector<Argument> with = {}; ///< For %1, %2 and so on.
   bool operator==(const Saying&) const = default;
 };
+
+inline Argument::Argument(const char* name) : Argument(std::string(name)) {}
+inline Argument::Argument(std::string_view name) : Argument(std::string(name)) {}
+inline Argument::Argument(int number) : Argument(std::to_string(number)) {}
+inline Argument::Argument(std::size_t number) : Argument(std::to_string(number)) {}
 
 template <class... Arguments> [[nodiscard]] Saying say(Sentence sentence, Arguments&&... with) {
   return {sentence, {Argument(std::forward<Arguments>(with))...}};

@@ -6,6 +6,7 @@
 #include <Eigen/Dense>
 
 #include <algorithm>
+#include <array>
 #include <cassert>
 #include <map>
 
@@ -33,10 +34,12 @@ std::vector<std::array<int, 4>> parts_of(int all, std::size_t paints) {
 MixtureNet::MixtureNet(const Mixer::Kernel& kernel, const std::vector<std::vector<std::size_t>>& choices) {
   const int all = choices.size() <= 5 ? 12 : choices.size() <= 70 ? 8 : 5;
   std::map<std::map<std::size_t, int>, std::size_t> numbers;
+  std::array<std::vector<std::array<int, 4>>, 5> parts;
+  for (std::size_t paints = 1; paints < parts.size(); ++paints) parts[paints] = parts_of(all, paints);
   for (const auto& choice : choices) {
     const FewPaints few(kernel, choice);
     auto& knots = m_knots.emplace_back();
-    for (const auto& steps : parts_of(all, choice.size())) {
+    for (const auto& steps : parts[choice.size()]) {
       Shares shares = Shares::Zero();
       std::map<std::size_t, int> mixture;
       for (std::size_t i = 0; i < choice.size(); ++i) {

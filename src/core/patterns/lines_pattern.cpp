@@ -217,7 +217,7 @@ Result<LinesPattern> lines_pattern_from_text(std::string_view text) {
     } else if (has_color(*line)) {
       swatch_seen = true;
       add_line(out.swatch, lines[i]);
-      add_head(out, std::move(before));
+      add_head(out, before);
     } else {
       before.push_back(lines[i]);
     }
