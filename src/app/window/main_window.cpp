@@ -472,6 +472,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
   // The companion goes on with the same piece; it calls this window back.
   if (m_beside && !m_leaving) {
     event->ignore();
+    m_may_close = false; // The companion was called while it was being saved; leaving asks anew.
     return hide();
   }
   const bool closes = may_close();
@@ -525,8 +526,9 @@ void MainWindow::open_files(QStringList paths, std::function<void()> then) {
   while (!paths.isEmpty()) {
     const QString path = paths.takeFirst();
     if (is_piece_file(path.toStdString()))
-      return m_documents.open(
-          path, [this, paths, then = std::move(then)](bool /*opened*/) { open_files(paths, then); });
+      return m_documents.open(path, [guard = QPointer(this), paths, then = std::move(then)](bool /*opened*/) {
+        if (guard) guard->open_files(paths, then);
+      });
     if (path.endsWith(QStringLiteral(".zonaparcel")))
       m_set_files->unpack_parcel(path);
     else if (takes_as_palette(path))

@@ -345,7 +345,8 @@ void Documents::save_to(const QString& path, Then then) {
         if (saved->status) saved->state = hashed_state_of_file(file);
       },
       this,
-      [this, path, saved, then = std::move(then)] {
+      [this, path, saved, in = m_studio.document(), then = std::move(then)] {
+        if (m_studio.document() != in) return then(false); // The file is not that of the open piece.
         if (saved->status)
           note_saved(path, saved->written, saved->state);
         else
