@@ -36,6 +36,7 @@ private slots:
   void picks_are_handed_over_in_the_chosen_form();
   void the_painters_own_line_is_written_with_a_preview();
   void the_desk_is_put_away_and_called_back();
+  void called_during_the_last_save_it_stays_and_leaving_asks_again();
   void a_pen_shows_picks_and_goes_back();
   void shape_and_place_are_remembered();
   void the_window_the_companion_and_the_bus_go_in_any_order();
@@ -188,11 +189,37 @@ void BesideTask::the_desk_is_put_away_and_called_back() {
   QVERIFY(!m_desk->window.isVisible());
   m_beside->close();
   QVERIFY(m_desk->window.isVisible());
+  QVERIFY(!m_desk->part<QAbstractButton>("beside").isChecked());
+  // Without it the window is not hidden any more: closing is leaving.
+  m_desk->window.close();
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
+  QVERIFY(m_desk->window.isVisible());
+  m_desk->dialogs.unsaved_questions = 0;
   // Leaving asks, and staying keeps both.
   m_desk->program.beside.show();
   m_desk->window.leave();
   QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
   QVERIFY(m_desk->window.isVisible() && m_desk->program.beside.shown());
+}
+
+/// The answer to one question is no answer to the next.
+void BesideTask::called_during_the_last_save_it_stays_and_leaving_asks_again() {
+  const QTemporaryDir folder;
+  m_beside->close();
+  m_desk->space().laying().lay_current();
+  m_desk->dialogs.save_path = folder.filePath("left.zonachrom");
+  m_desk->dialogs.unsaved = UnsavedAnswer::Save;
+  m_desk->window.close();
+  QVERIFY(m_desk->program.job.running());
+  m_desk->program.beside.show();
+  m_desk->wait_for_files();
+  QVERIFY(m_desk->window.isHidden() && m_desk->program.beside.shown());
+  m_desk->space().laying().lay_current();
+  m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
+  m_desk->dialogs.unsaved_questions = 0;
+  m_desk->window.leave();
+  QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
+  QVERIFY(m_desk->program.beside.shown() && m_desk->space().store().edited());
 }
 
 void BesideTask::a_pen_shows_picks_and_goes_back() {

@@ -51,7 +51,7 @@ void Beside::make() {
     keep_place();
     // Nobody is left without a window.
     call_desk();
-    tell_window();
+    tell_window(false); // It is just being closed and still on the screen.
   });
   connect(m_companion.get(), &Companion::shapeChanged, this, [this] {
     if (shown()) find_place();
@@ -65,7 +65,7 @@ void Beside::show(std::optional<CompanionShape> shape) {
   if (m_companion->shape() != wanted) m_companion->take_shape(wanted);
   find_place();
   m_companion->show();
-  tell_window();
+  tell_window(true);
 }
 
 void Beside::put_away() {
@@ -92,8 +92,8 @@ void Beside::call_desk() {
   m_window->activateWindow();
 }
 
-void Beside::tell_window() {
-  if (m_window) m_window->show_beside(shown());
+void Beside::tell_window(bool is_shown) {
+  if (m_window) m_window->show_beside(is_shown);
 }
 
 void Beside::keep_place() {

@@ -33,7 +33,7 @@ public:
 private:
   void make();
   void call_desk();
-  void tell_window();
+  void tell_window(bool is_shown);
   void keep_place();
   void find_place();
   Workspace& m_space;
