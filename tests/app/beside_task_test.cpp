@@ -204,10 +204,8 @@ void BesideTask::the_desk_is_put_away_and_called_back() {
 
 /// The answer to one question is no answer to the next.
 void BesideTask::called_during_the_last_save_it_stays_and_leaving_asks_again() {
-  const QTemporaryDir folder;
   m_beside->close();
   m_desk->space().laying().lay_current();
-  m_desk->dialogs.save_path = folder.filePath("left.zonachrom");
   m_desk->dialogs.unsaved = UnsavedAnswer::Save;
   m_desk->window.close();
   QVERIFY(m_desk->program.job.running());

@@ -90,6 +90,7 @@ template <class Condition> [[nodiscard]] bool comes_true(Condition&& condition) 
 }
 
 struct DeskTop {
+  QTemporaryDir demo_folder;
   AnsweredDialogs dialogs;
   Program program{dialogs};
   MainWindow& window = program.window;
@@ -107,8 +108,15 @@ struct DeskTop {
   [[nodiscard]] const Piece& piece() { return space().piece(); }
   [[nodiscard]] const Session& session() { return space().session(); }
   [[nodiscard]] QString notice() { return window.notice().sentence(); }
-  /// The demo piece with its photos decoded.
-  bool open_demo() { return documents().open(QStringLiteral(DEMO_PIECE)) && photos_decoded(); }
+  /// A copy of the demo piece with its photos decoded; what a test saves reaches no other test.
+  bool open_demo() {
+    QFile::remove(demo_path());
+    return QFile::copy(QStringLiteral(DEMO_PIECE), demo_path()) && documents().open(demo_path()) &&
+           photos_decoded();
+  }
+  [[nodiscard]] QString demo_path() const {
+    return demo_folder.filePath(QFileInfo(QStringLiteral(DEMO_PIECE)).fileName());
+  }
   /// Of the whole piece.
   bool photos_decoded() {
     return comes_true([this] {

@@ -285,7 +285,7 @@ void DocumentTask::a_bad_file_leaves_the_open_piece_alone() {
     QVERIFY(!m_desk->documents().open(path(name)));
     QVERIFY2(m_desk->notice().contains(QLatin1String(name)), qPrintable(m_desk->notice()));
     QVERIFY(m_desk->piece() == piece);
-    QCOMPARE(m_desk->program.documents.path(), QFileInfo(QStringLiteral(DEMO_PIECE)).absoluteFilePath());
+    QCOMPARE(m_desk->program.documents.path(), m_desk->demo_path());
   }
 }
 
