@@ -18,7 +18,7 @@ struct Large {
                      .convertToFormat(QImage::Format_RGB32);
   PixelView view = view_of(image);
   std::size_t count = static_cast<std::size_t>(view.width) * view.height;
-  std::vector<std::uint32_t> out = std::vector<std::uint32_t>(count);
+  std::vector<Pixel> out = std::vector<Pixel>(count);
 };
 inline Large& large() {
   static Large l;
@@ -28,10 +28,10 @@ inline Large& large() {
 inline void against_copy(benchmark::State& state, const std::function<void()>& work) {
   Large& l = large();
   double copy = 0, ours = 0;
-  std::memcpy(l.out.data(), l.view.words, l.count * 4);
+  std::memcpy(l.out.data(), l.view.pixels, l.count * 4);
   const OthersAtWork others;
   for (auto _ : state) {
-    copy += seconds([&] { std::memcpy(l.out.data(), l.view.words, l.count * 4); });
+    copy += seconds([&] { std::memcpy(l.out.data(), l.view.pixels, l.count * 4); });
     ours += seconds(work);
   }
   state.counters["copy_ms"] = 1000 * copy / static_cast<double>(state.iterations());

@@ -32,8 +32,8 @@ inline QImage synthetic(bool confetti) {
     for (int x = 0; x < image.width(); ++x) {
       if (confetti && x % 4 + y % 4 == 0) state = state * 1664525u + 1013904223u;
       const Srgb c = srgb_from_hsv({360.0 * x / image.width(), 0.7, 1.0 - double(y) / image.height()});
-      reinterpret_cast<std::uint32_t*>(image.scanLine(y))[x] =
-          confetti ? 0xff000000u | state >> 8 : word_of(rounded_8bit(c));
+      reinterpret_cast<Pixel*>(image.scanLine(y))[x] =
+          confetti ? Pixel{state >> 8}.opaque() : pixel_of(rounded_8bit(c));
     }
   return image;
 }

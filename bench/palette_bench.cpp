@@ -33,7 +33,7 @@ double mean_difference(const QImage& image, const std::vector<Srgb>& palette) {
   int count = 0;
   for (int y = 1; y < view.height; y += 5)
     for (int x = 1; x < view.width; x += 5) {
-      const Lab p = lab_from_srgb(srgb_from_8bit(color_of_word(view.row(y)[x])));
+      const Lab p = lab_from_srgb(srgb_from_8bit(color_of(view.row(y)[x])));
       double least = 1e9;
       for (const Lab& q : labs) least = std::min(least, ciede2000(p, q));
       sum += least;
@@ -67,7 +67,7 @@ std::vector<Srgb> by_kmeans(const QImage& image, int count, int step) {
   std::vector<float> labs;
   for (int y = 0; y < view.height; y += step)
     for (int x = 0; x < view.width; x += step) {
-      const Lab lab = lab_from_srgb(srgb_from_8bit(color_of_word(view.row(y)[x])));
+      const Lab lab = lab_from_srgb(srgb_from_8bit(color_of(view.row(y)[x])));
       labs.insert(labs.end(),
                   {static_cast<float>(lab.l), static_cast<float>(lab.a), static_cast<float>(lab.b)});
     }

@@ -26,7 +26,7 @@ const Wheel& wheel() {
 }
 
 void value_view(benchmark::State& s) {
-  against_copy(s, [] { to_value_greys(large().view.words, large().out.data(), large().count); });
+  against_copy(s, [] { to_value_greys(large().view.pixels, large().out.data(), large().count); });
 }
 void flat(benchmark::State& s) {
   against_copy(s, [] {

@@ -171,7 +171,7 @@ void HarvestTask::a_region_restricts_what_is_read() {
   double light = 0, count = 0;
   for (int y = 0; y < part.height; ++y)
     for (int px = 0; px < part.width; ++px, ++count)
-      light += value_of(srgb_from_8bit(color_of_word(part.row(y)[px]))) >= m_desk->piece().bands.light_from;
+      light += value_of(srgb_from_8bit(color_of(part.row(y)[px]))) >= m_desk->piece().bands.light_from;
   const BandShares shares = band_shares(*m_desk->space().reader().values(), m_desk->piece().bands);
   CHECK_NEAR(shares.light, light / count, 0.01);
   panel.grab();

@@ -415,7 +415,7 @@ void TryTask::the_picture_written_is_the_one_seen() {
   int strays = 0;
   for (int y = 0; y < photo.height(); y += 31)
     for (int x = 0; x < photo.width(); x += 37) {
-      const Stray stray = checker.stray(photo.pixel(x, y));
+      const Stray stray = checker.stray({photo.pixel(x, y)});
       strays += stray.far || stray.outside;
       QCOMPARE(checked.pixel(x, y) == photo.pixel(x, y), stray.far || stray.outside);
     }

@@ -646,32 +646,31 @@ private slots:
     const QImage image = a_photo();
     const PixelView view = view_of(image);
     const FineValues values = fine_values(view);
-    std::vector<std::uint32_t> words(60 * 40);
+    std::vector<Pixel> pixels(60 * 40);
     const auto check = [&](const char* as) {
       const J told = run({"look", path, "--as", as, "--piece", DEMO_PIECE, "-o", out}).json();
       QVERIFY(told["file"] == out.toStdString() && told["width"] == 60 && told["height"] == 40);
       const QImage got = QImage(out).convertToFormat(QImage::Format_RGB32);
       for (int y = 0; y < 40; ++y)
         for (int x = 0; x < 60; ++x)
-          QVERIFY2((got.pixel(x, y) & 0xffffffu) == (words[static_cast<std::size_t>(y * 60 + x)] & 0xffffffu),
-                   as);
+          QVERIFY2((got.pixel(x, y) & 0xffffffu) == pixels[static_cast<std::size_t>(y * 60 + x)].rgb(), as);
     };
-    to_value_greys(view.words, words.data(), words.size());
+    to_value_greys(view.pixels, pixels.data(), pixels.size());
     check("value");
     for (const auto& [as, tones] : {std::pair{"flat:2", 2}, {"flat:5", 5}}) {
-      to_flat_tones(view, flat_tones(values, flat_limits(values, tones)), words.data());
+      to_flat_tones(view, flat_tones(values, flat_limits(values, tones)), pixels.data());
       check(as);
     }
     for (const auto& [as, tones] : {std::pair{"steps:2", 2}, {"steps:101", 101}}) {
-      to_flat_tones(view, even_tones(tones), words.data());
+      to_flat_tones(view, even_tones(tones), pixels.data());
       check(as);
     }
     for (const auto& [as, radius] : {std::pair{"squint:0", 0.0}, {"squint:2.5", 2.5}}) {
-      squint(view, radius, words.data());
+      squint(view, radius, pixels.data());
       check(as);
     }
     const Piece piece = demo();
-    MaskMapper(Wheel(piece.wheel), MaskRegion(*piece.mask)).map(view, words.data());
+    MaskMapper(Wheel(piece.wheel), MaskRegion(*piece.mask)).map(view, pixels.data());
     check("mask");
     QCOMPARE(run({"look", path, "--as", "squint:1000", "-o", out}).code, 0);
     for (const char* bad :

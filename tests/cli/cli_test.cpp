@@ -171,12 +171,12 @@ private slots:
         pixels[seen] += 1.0 / (static_cast<double>(before.width()) * before.height());
       }
     for (const auto& [color, seen] : known) {
-      const zc::Lab lab = zc::lab_from_srgb(zc::srgb_from_8bit(zc::color_of_word(color)));
+      const zc::Lab lab = zc::lab_from_srgb(zc::srgb_from_8bit(zc::color_of({color})));
       std::size_t best = 0;
       double least = 1e9;
       for (std::size_t i = 0; i < labs.size(); ++i)
         if (const double away = zc::ciede2000(lab, labs[i]); away < least) least = away, best = i;
-      QCOMPARE(seen, zc::word_of(zc::rounded_8bit(set.colors[best].color)));
+      QCOMPARE(seen, zc::pixel_of(zc::rounded_8bit(set.colors[best].color)).word);
     }
     for (const auto& swatch : told["used"]) {
       const QRgb word = QColor(QString::fromStdString(swatch["hex"])).rgb();

@@ -41,6 +41,7 @@ class ConversionTest : public QObject {
 private slots:
   void agrees_with_libraries();
   void hex_and_8bit_are_exact();
+  void pixels_are_premultiplied_to_the_nearest_and_back();
   void returns_unchanged_through_every_space();
   void does_not_drift();
   void white_black_and_neutrals();
@@ -142,13 +143,13 @@ void ConversionTest::sees_as_eyes_without_one_cone() {
                                    static_cast<std::uint8_t>(word >> 8), static_cast<std::uint8_t>(word)});
     for (const Eyes eyes :
          {Eyes(), Eyes(Eyes::Values), Eyes(Eyes::Protan), Eyes(Eyes::Deutan, 0.6), Eyes(Eyes::Tritan)}) {
-      std::uint32_t seen = word;
+      Pixel seen{word};
       to_seen(eyes, &seen, 1);
       const Srgb wanted = seen_by(eyes, c);
-      QCOMPARE(seen >> 24, word >> 24);
-      CHECK_NEAR(double(seen >> 16 & 0xff), 255 * wanted.r, 0.531);
-      CHECK_NEAR(double(seen >> 8 & 0xff), 255 * wanted.g, 0.531);
-      CHECK_NEAR(double(seen & 0xff), 255 * wanted.b, 0.531);
+      QCOMPARE(seen.alpha(), word >> 24);
+      CHECK_NEAR(double(seen.r()), 255 * wanted.r, 0.531);
+      CHECK_NEAR(double(seen.g()), 255 * wanted.g, 0.531);
+      CHECK_NEAR(double(seen.b()), 255 * wanted.b, 0.531);
     }
   }
 }
@@ -162,6 +163,25 @@ void ConversionTest::hex_and_8bit_are_exact() {
   }
   QCOMPARE(hex_of(*parse_color(" #AbC ")), std::string("#aabbcc"));
   QCOMPARE(hex_of(Srgb{0.5 / 255 + 1e-9, 0.5 / 255 - 1e-9, 1}), std::string("#0100ff"));
+}
+
+/// Every channel at every alpha, in exact arithmetic; back within what one step of the smaller one stands
+/// for.
+void ConversionTest::pixels_are_premultiplied_to_the_nearest_and_back() {
+  for (std::uint32_t alpha = 0; alpha < 256; ++alpha)
+    for (std::uint32_t level = 0; level < 256; ++level) {
+      const Pixel pixel{alpha << 24 | level << 16 | (255 - level) << 8 | level / 2};
+      const PremultipliedPixel laid = premultiplied(pixel);
+      const auto part = [&](std::uint32_t channel) { return std::lround(channel * (alpha / 255.0)); };
+      QCOMPARE(laid.word, static_cast<std::uint32_t>(alpha << 24 | part(pixel.r()) << 16 |
+                                                     part(pixel.g()) << 8 | part(pixel.b())));
+      const Pixel back = straight(laid);
+      QCOMPARE(back.alpha(), alpha);
+      if (alpha == 0) continue;
+      QVERIFY(std::abs(int(back.r()) - int(level)) <= 127.5 / alpha + 0.5);
+      QVERIFY(std::abs(int(back.g()) - int(255 - level)) <= 127.5 / alpha + 0.5);
+      QVERIFY(std::abs(int(back.b()) - int(level / 2)) <= 127.5 / alpha + 0.5);
+    }
 }
 
 void ConversionTest::returns_unchanged_through_every_space() {

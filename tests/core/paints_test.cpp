@@ -152,7 +152,7 @@ void PaintsTest::the_field_is_every_mixture() {
     for (int y = 0; y < h; ++y)
       for (int x = 0; x < w; ++x) {
         const FieldPoint place = MixField::place_of_pixel(x, y, w, h);
-        const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y * w + x)];
+        const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y * w + x)].word;
         if (in_field(all.size(), place)) QVERIFY(word >> 24 == 255);
         if (word == 0) continue;
         ++seen;
@@ -170,7 +170,7 @@ void PaintsTest::the_field_is_every_mixture() {
           add(all[i].color, curves[i], at[i] * all[i].strength * (1 - share));
         add(white, white_paint, share);
         const Srgb8 wanted = rounded_8bit(paint ? mix_paints(paints).color : mix(parts, as)->color),
-                    got = color_of_word(word);
+                    got = color_of(Pixel{word});
         QVERIFY2(std::abs(wanted.r - got.r) <= 1 && std::abs(wanted.g - got.g) <= 1 &&
                      std::abs(wanted.b - got.b) <= 1,
                  qPrintable(QStringLiteral("%1 %2").arg(x).arg(y)));
@@ -189,7 +189,7 @@ void PaintsTest::corners_edges_and_absence() {
         QVERIFY(difference(field.at(corner_place(n, i))->color, four[i].color) < 0.05);
       Raster picture;
       field.draw(48, 48, picture);
-      if (n == 4) QCOMPARE(picture.pixels[47], 0xff000000u | 0x3d477f);
+      if (n == 4) QCOMPARE(picture.pixels[47].word, 0xff000000u | 0x3d477f);
       // An edge holds the string between its two colors.
       const auto string =
           steps_between(four[0].color, four[1].color, 7, as == MixAs::Paint ? Way::Paint : Way::Light);
@@ -214,7 +214,7 @@ void PaintsTest::corners_edges_and_absence() {
   const MixField same({four[0], four[0], four[0]}, MixAs::Paint);
   Raster picture;
   same.draw(30, 30, picture);
-  for (const auto word : picture.pixels) QVERIFY(word == 0 || word == (0xff000000u | 0xd8904a));
+  for (const auto word : picture.pixels) QVERIFY(word.word == 0 || word.word == (0xff000000u | 0xd8904a));
   QVERIFY(!MixField({four[0], {color("#00ffff")}}, MixAs::Paint).stands_in(0));
   QVERIFY(MixField({four[0], {color("#00ffff")}}, MixAs::Paint).stands_in(1));
 }

@@ -53,7 +53,7 @@ double spread_inside(const FineValues& values, const std::vector<double>& limits
   return sum;
 }
 
-double value_of_word(std::uint32_t w) { return value_of(srgb_from_8bit(color_of_word(w))); }
+double value_of_pixel(Pixel p) { return value_of(srgb_from_8bit(color_of(p))); }
 
 } // namespace
 
@@ -80,7 +80,7 @@ void PhotoAnalysisTest::fine_values_agree_with_every_pixel() {
   const Patch photo = scene(120, 90);
   const FineValues values = fine_values(photo.view());
   FineValues by_hand{};
-  for (const auto w : photo.words) ++by_hand[static_cast<std::size_t>(std::lround(10 * value_of_word(w)))];
+  for (const auto w : photo.pixels) ++by_hand[static_cast<std::size_t>(std::lround(10 * value_of_pixel(w)))];
   // A pixel next to the border of two tenths may fall to either, none further.
   double up_to = 0, by_hand_up_to = 0;
   for (std::size_t i = 0; i + 1 < values.size(); ++i) {
@@ -89,7 +89,7 @@ void PhotoAnalysisTest::fine_values_agree_with_every_pixel() {
     QVERIFY(up_to >= by_hand_up_to - by_hand[i] - 1e-9 && up_to <= by_hand_up_to + by_hand[i + 1] + 1e-9);
   }
   const auto whole = whole_values(values);
-  CHECK_NEAR(std::accumulate(whole.begin(), whole.end(), 0.0), double(photo.words.size()), 1e-9);
+  CHECK_NEAR(std::accumulate(whole.begin(), whole.end(), 0.0), double(photo.pixels.size()), 1e-9);
 }
 
 void PhotoAnalysisTest::flat_limits_have_the_least_spread() {
@@ -121,17 +121,17 @@ void PhotoAnalysisTest::flat_limits_have_the_least_spread() {
 void PhotoAnalysisTest::flat_tones_are_flat_and_keep_order() {
   const Patch photo = scene(100, 80);
   const FineValues values = fine_values(photo.view());
-  std::vector<std::uint32_t> out(photo.words.size());
+  std::vector<Pixel> out(photo.pixels.size());
   for (const FlatTones& tones : {flat_tones(values, flat_limits(values, 3)), even_tones(9)}) {
     to_flat_tones(photo.view(), tones, out.data());
-    std::vector<std::uint32_t> seen = out;
-    std::sort(seen.begin(), seen.end());
+    std::vector<Pixel> seen = out;
+    std::ranges::sort(seen, {}, &Pixel::word);
     seen.erase(std::unique(seen.begin(), seen.end()), seen.end());
     QVERIFY(seen.size() <= tones.levels.size());
     for (std::size_t i = 0; i < out.size(); ++i) {
-      const double v = value_of_word(photo.words[i]);
+      const double v = value_of_pixel(photo.pixels[i]);
       const auto tone = std::upper_bound(tones.limits.begin(), tones.limits.end(), v) - tones.limits.begin();
-      QVERIFY(std::abs(value_of_word(out[i]) - tones.levels[static_cast<std::size_t>(tone)]) < 0.6 ||
+      QVERIFY(std::abs(value_of_pixel(out[i]) - tones.levels[static_cast<std::size_t>(tone)]) < 0.6 ||
               std::abs(v - tones.limits[static_cast<std::size_t>(std::max<std::ptrdiff_t>(tone - 1, 0))]) <
                   0.05 ||
               (static_cast<std::size_t>(tone) < tones.limits.size() &&
@@ -145,14 +145,13 @@ void PhotoAnalysisTest::squinting_keeps_the_light() {
   Patch photo(101, 81);
   photo.at(50, 40) = 0xffffffffu;
   for (int i = 0; i < 9; ++i) photo.at(49 + i % 3, 39 + i / 3) = 0xffffffffu;
-  std::vector<std::uint32_t> out(photo.words.size());
+  std::vector<Pixel> out(photo.pixels.size());
   const double radius = 3;
   squint(photo.view(), radius, out.data());
   double sum = 0, spread = 0;
   for (int y = 0; y < 81; ++y)
     for (int x = 0; x < 101; ++x) {
-      const double light =
-          linear_from_encoded((out[static_cast<std::size_t>(y) * 101 + x] >> 8 & 0xff) / 255.0);
+      const double light = linear_from_encoded(out[static_cast<std::size_t>(y) * 101 + x].g() / 255.0);
       sum += light;
       spread += light * (x - 50) * (x - 50);
     }
@@ -163,18 +162,18 @@ void PhotoAnalysisTest::squinting_keeps_the_light() {
   Patch checker(64, 64);
   for (int y = 0; y < 64; ++y)
     for (int x = 0; x < 64; ++x) checker.at(x, y) = (x + y) % 2 ? 0xffffffffu : 0xff000000u;
-  std::vector<std::uint32_t> grey(checker.words.size());
+  std::vector<Pixel> grey(checker.pixels.size());
   squint(checker.view(), 5, grey.data());
   for (int x = 25; x < 39; ++x)
-    QVERIFY(std::abs(int(grey[32 * 64 + static_cast<std::size_t>(x)] & 0xff) - 188) <= 1);
+    QVERIFY(std::abs(int(grey[32 * 64 + static_cast<std::size_t>(x)].b()) - 188) <= 1);
   squint(checker.view(), 0, grey.data());
-  QVERIFY(grey == checker.words);
+  QVERIFY(grey == checker.pixels);
   // What is transparent lends no color.
   Patch edge(40, 1, 0x00ff0000u);
   for (int x = 0; x < 20; ++x) edge.at(x, 0) = 0xff2040a0u;
-  std::vector<std::uint32_t> soft(edge.words.size());
+  std::vector<Pixel> soft(edge.pixels.size());
   squint(edge.view(), 3, soft.data());
-  QVERIFY(std::abs(int(soft[18] & 0xff) - 0xa0) <= 2 && soft[18] >> 24 < 255);
+  QVERIFY(std::abs(int(soft[18].b()) - 0xa0) <= 2 && soft[18].alpha() < 255);
 }
 
 void PhotoAnalysisTest::places_and_shares_agree_with_every_pixel() {
@@ -182,14 +181,14 @@ void PhotoAnalysisTest::places_and_shares_agree_with_every_pixel() {
   const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
   const MaskRegion region(pattern_mask({Pattern::Analogous, 60, 90}));
   double inside = 0;
-  for (const auto w : photo.words) {
-    const WheelPoint p = wheel.locate(srgb_from_8bit(color_of_word(w)));
+  for (const auto w : photo.pixels) {
+    const WheelPoint p = wheel.locate(srgb_from_8bit(color_of(w)));
     inside += region.inside(disc_point(p));
   }
   const auto places = color_places(photo.view(), wheel);
-  QVERIFY(std::abs(share_held(places, region) - inside / static_cast<double>(photo.words.size())) < 0.01);
+  QVERIFY(std::abs(share_held(places, region) - inside / static_cast<double>(photo.pixels.size())) < 0.01);
   const Footprint print = footprint_of(places, 64);
-  CHECK_NEAR(std::accumulate(print.weight.begin(), print.weight.end(), 0.0), double(photo.words.size()),
+  CHECK_NEAR(std::accumulate(print.weight.begin(), print.weight.end(), 0.0), double(photo.pixels.size()),
              1e-6);
   // One color, one cell, where the wheel has it.
   const Patch one(8, 8, 0xffd8232au);
@@ -208,24 +207,24 @@ void PhotoAnalysisTest::through_the_mask_keeps_value_and_lies_inside() {
                                WheelSpec{HueScale::Light, SaturationMeasure::Hsl}}) {
     const Wheel wheel(spec);
     const MaskRegion region(pattern_mask({Pattern::Analogous, 200, 60}));
-    std::vector<std::uint32_t> out(photo.words.size());
+    std::vector<Pixel> out(photo.pixels.size());
     MaskMapper(wheel, region).map(photo.view(), out.data());
     int changed = 0;
     for (std::size_t i = 0; i < out.size(); ++i) {
-      QVERIFY(std::abs(value_of_word(out[i]) - value_of_word(photo.words[i])) < 0.5);
-      changed += out[i] != photo.words[i];
+      QVERIFY(std::abs(value_of_pixel(out[i]) - value_of_pixel(photo.pixels[i])) < 0.5);
+      changed += out[i] != photo.pixels[i];
       // Half a level from a color that lies in the mask exactly.
-      const WheelPoint p = wheel.locate(srgb_from_8bit(color_of_word(photo.words[i])));
+      const WheelPoint p = wheel.locate(srgb_from_8bit(color_of(photo.pixels[i])));
       const DiscPoint place = *region.nearest(disc_point(p));
       const auto held = wheel.nearest_existing(wheel_point(place, p.v, Angle(p.a)));
       QVERIFY(region.inside(disc_point(held.at)));
-      QVERIFY(largest_step(held.color, srgb_from_8bit(color_of_word(out[i]))) <= 0.501 / 255);
+      QVERIFY(largest_step(held.color, srgb_from_8bit(color_of(out[i]))) <= 0.501 / 255);
     }
     QVERIFY(changed > 1000);
     // A picture inside comes back unchanged.
     MaskMapper whole(wheel, MaskRegion(Mask{{}, {{AreaMode::Adds, RingSector{}}}, 0, {}}));
     whole.map(photo.view(), out.data());
-    QVERIFY(out == photo.words);
+    QVERIFY(out == photo.pixels);
   }
 }
 
@@ -249,8 +248,7 @@ void PhotoAnalysisTest::extraction_meets_quotas_and_differences() {
         QVERIFY(ciede2000(lab_from_srgb(c.color), lab_from_srgb(made->colors[k].color)) >=
                 spec.least_difference);
       // The typical pixel looks like the color.
-      const Srgb pixel =
-          srgb_from_8bit(color_of_word(photo.words[static_cast<std::size_t>(c.y) * 300 + c.x]));
+      const Srgb pixel = srgb_from_8bit(color_of(photo.pixels[static_cast<std::size_t>(c.y) * 300 + c.x]));
       QVERIFY(ciede2000(lab_from_srgb(pixel), lab_from_srgb(c.color)) < 6);
       if (representative == Representative::Pixel) QVERIFY(largest_step(pixel, c.color) < 1e-9);
     }
@@ -278,7 +276,7 @@ void PhotoAnalysisTest::extraction_finds_what_is_small_in_a_large_photo() {
     light += c.share;
     QVERIFY(c.x >= 1507 && c.x < 1519 && c.y >= 1111 && c.y < 1120);
   }
-  CHECK_NEAR(light * photo.words.size(), 108, 1); // The dark rest is weighed by its samples.
+  CHECK_NEAR(light * photo.pixels.size(), 108, 1); // The dark rest is weighed by its samples.
   const Wheel wheel({HueScale::Light, SaturationMeasure::Hsv});
   const MaskRegion region(Mask{{}, {{AreaMode::Adds, RingSector{320, 80, 0.3, 1}}}, 0, {}});
   ExtractionSpec inside;

@@ -39,7 +39,7 @@ Patch surrounded(std::uint32_t around) {
 Patch copy_of(const PixelView& view) {
   Patch out(view.width, view.height);
   for (int y = 0; y < view.height; ++y)
-    for (int x = 0; x < view.width; ++x) out.at(x, y) = view.row(y)[x];
+    for (int x = 0; x < view.width; ++x) out.at(x, y) = view.row(y)[x].word;
   return out;
 }
 
@@ -88,11 +88,11 @@ private slots:
     const BandShares shares = band_shares(fine_values(photo.view()), {});
     CHECK_NEAR(shares.dark + shares.middle + shares.light, 1, 1e-12);
     // Every look keeps what is transparent transparent, pixel by pixel.
-    std::vector<std::uint32_t> out(photo.words.size());
+    std::vector<Pixel> out(photo.pixels.size());
     const auto keeps_alpha = [&](const char* look) {
-      for (std::size_t i = 0; i < out.size(); ++i) QVERIFY2(out[i] >> 24 == photo.words[i] >> 24, look);
+      for (std::size_t i = 0; i < out.size(); ++i) QVERIFY2(out[i].alpha() == photo.pixels[i].alpha(), look);
     };
-    to_value_greys(photo.words.data(), out.data(), out.size());
+    to_value_greys(photo.pixels.data(), out.data(), out.size());
     keeps_alpha("value");
     to_flat_tones(photo.view(), even_tones(4), out.data());
     keeps_alpha("flat");
@@ -101,25 +101,25 @@ private slots:
     mapper.map(photo.view(), out.data());
     keeps_alpha("mask");
     squint(photo.view(), 0, out.data());
-    QVERIFY(out == photo.words);
+    QVERIFY(out == photo.pixels);
     // Squinting, colors run into what is transparent, and none of its own comes out.
     Patch lamp(31, 9, 0x00ff00ffu);
     for (int x = 10; x < 20; ++x)
       for (int y = 0; y < 9; ++y) lamp.at(x, y) = 0xff406020u;
-    std::vector<std::uint32_t> soft(lamp.words.size());
+    std::vector<Pixel> soft(lamp.pixels.size());
     squint(lamp.view(), 2, soft.data());
     for (const auto w : soft)
-      if (w >> 24 > 8)
-        QVERIFY(std::abs(int(w >> 16 & 0xff) - 0x40) <= 3 && std::abs(int(w >> 8 & 0xff) - 0x60) <= 3 &&
-                std::abs(int(w & 0xff) - 0x20) <= 3);
-    QVERIFY(soft[4 * 31 + 15] >> 24 > 240 && soft[4 * 31] >> 24 < 4);
+      if (w.alpha() > 8)
+        QVERIFY(std::abs(int(w.r()) - 0x40) <= 3 && std::abs(int(w.g()) - 0x60) <= 3 &&
+                std::abs(int(w.b()) - 0x20) <= 3);
+    QVERIFY(soft[4 * 31 + 15].alpha() > 240 && soft[4 * 31].alpha() < 4);
     // A sample weighs by how much is there.
     Patch veil(2, 1, 0xff000000u);
     veil.at(1, 0) = 0x33ffffffu;
     CHECK_NEAR(sample_average(veil.view(), 0, 0, 3)->r, encoded_from_linear(51.0 / 306), 1e-6);
-    QCOMPARE(mapper.mapped(0x40ff0000u) >> 24, 0x40u);
-    QCOMPARE(mapper.mapped(0x40ff0000u) & 0xffffffu, mapper.mapped(0xffff0000u) & 0xffffffu);
-    QVERIFY(!mapper.keeps(0xffff0000u) && mapper.keeps(mapper.mapped(0xff808080u)));
+    QCOMPARE(mapper.mapped({0x40ff0000u}).alpha(), 0x40u);
+    QCOMPARE(mapper.mapped({0x40ff0000u}).rgb(), mapper.mapped({0xffff0000u}).rgb());
+    QVERIFY(!mapper.keeps({0xffff0000u}) && mapper.keeps(mapper.mapped({0xff808080u})));
     // Less than half there is not taken for a palette, half is.
     for (const auto& [alpha, taken] : {std::pair{0x7f000000u, false}, {0x80000000u, true}}) {
       const Patch thin(6, 6, alpha | 0x336699u);
@@ -131,7 +131,7 @@ private slots:
     const PixelView part = part_of(photo.view(), {10, 5, 40, 30});
     const Patch alone = copy_of(part);
     compare_analyses(part, alone.view(), 0, 0);
-    std::vector<std::uint32_t> one(1200), other(1200);
+    std::vector<Pixel> one(1200), other(1200);
     const auto same = [&](const char* look) { QVERIFY2(one == other, look); };
     to_flat_tones(part, even_tones(5), one.data());
     to_flat_tones(alone.view(), even_tones(5), other.data());
@@ -155,7 +155,7 @@ private slots:
     QCOMPARE(cut({65, 45, 10, 10}), (PixelRect{65, 45, 5, 5}));
     QCOMPARE(cut({70, 3, 2, 2}).width, 0);
     QCOMPARE(cut({5, 5, -2, 3}).width, 0);
-    QCOMPARE(part_of(photo.view(), {60, 40, 99, 99}).row(0)[0], photo.words[40 * 70 + 60]);
+    QCOMPARE(part_of(photo.view(), {60, 40, 99, 99}).row(0)[0], photo.pixels[40 * 70 + 60]);
   }
   void values_stand_in_their_bins() {
     Patch ends(3, 1, 0xffffffffu);
@@ -290,7 +290,7 @@ private slots:
         {0xffe8d8b8u, 0.2}, {0xff7a5c3cu, 0.35}, {0xffc02020u, 0.05}, {0xff182028u, 0.4}};
     for (std::size_t i = 0; i < 4; ++i) {
       const ExtractedColor& c = made->colors[i];
-      QCOMPARE(word_of(rounded_8bit(c.color)), expected[i].first);
+      QCOMPARE(pixel_of(rounded_8bit(c.color)).word, expected[i].first);
       CHECK_NEAR(c.share, expected[i].second, 1e-9);
       QCOMPARE(photo.at(c.x, c.y), expected[i].first);
       QCOMPARE(c.band, band_of(value_of(c.color), spec.bands));

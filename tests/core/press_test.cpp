@@ -148,7 +148,7 @@ private slots:
     std::mt19937 random(65);
     for (int i = 0; i < 325; ++i) {
       const auto word = static_cast<std::uint32_t>(random());
-      const NearestPrintable found = press->nearest(srgb_from_8bit(color_of_word(word)));
+      const NearestPrintable found = press->nearest(srgb_from_8bit(color_of({word})));
       const Srgb8 told = rounded_8bit(found.color);
       QVERIFY2(press->prints(srgb_from_8bit(told)), hex_of(told).c_str());
     }

@@ -15,7 +15,7 @@ constexpr double kStep = 1.0 / 255;
 constexpr int kMeasures = static_cast<int>(std::size(kMeasureWords));
 
 double off_by(std::uint32_t word, Srgb exact) {
-  return largest_step(srgb_from_8bit(color_of_word(word)), exact);
+  return largest_step(srgb_from_8bit(color_of({word})), exact);
 }
 
 } // namespace
@@ -49,7 +49,7 @@ void RasterTest::the_vivid_plan_shows_each_hue_at_its_value() {
         // The edge of what exists is left to either side.
         if (at.r < 0.02 || at.r > 0.97 || std::abs(at.r - reach) < 0.02) continue;
         const std::uint32_t word =
-            picture.pixels[static_cast<std::size_t>(y) * size + static_cast<std::size_t>(x)];
+            picture.pixels[static_cast<std::size_t>(y) * size + static_cast<std::size_t>(x)].word;
         if (at.r > reach) {
           QCOMPARE(word, 0u);
           ++open;
@@ -91,7 +91,7 @@ void RasterTest::slice_is_exact_at_every_pixel() {
   for (int y = 0; y < size; ++y)
     for (int x = 0; x < size; ++x) {
       const DiscPoint p{(x + 0.5 - size / 2.0) / (size / 2.0), (size / 2.0 - y - 0.5) / (size / 2.0)};
-      const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y) * size + x];
+      const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y) * size + x].word;
       const double r = std::hypot(p.x, p.y);
       if (r > 1 + 2.0 / size) QCOMPARE(word, 0u);
       if (r > 1 - 1.0 / size || (word != 0 && word >> 24 != 255)) continue;
@@ -125,7 +125,7 @@ void RasterTest::section_is_exact_at_every_pixel() {
       for (int x = 0; x < width; ++x) {
         const double along = 2 * (x + 0.5) / width - 1, v = 100.0 * (height - y - 0.5) / height;
         const auto exact = wheel.color_at({along < 0 ? angle + 180 : angle, std::abs(along), v});
-        const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y) * width + x];
+        const std::uint32_t word = picture.pixels[static_cast<std::size_t>(y) * width + x].word;
         if (exact.has_value() != (word != 0))
           ++wrong_outline;
         else if (exact)
@@ -141,7 +141,7 @@ void RasterTest::rail_is_exact() {
   Raster picture;
   SolidPainter(wheel).rail(Angle(120), 0.8, 100, picture);
   for (int y = 0; y < 100; ++y)
-    QVERIFY(off_by(picture.pixels[static_cast<std::size_t>(y)], *wheel.color_at({120, 0.8, 99.5 - y})) <=
+    QVERIFY(off_by(picture.pixels[static_cast<std::size_t>(y)].word, *wheel.color_at({120, 0.8, 99.5 - y})) <=
             kStep);
 }
 

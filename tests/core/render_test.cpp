@@ -112,8 +112,8 @@ public:
     }
   }
   [[nodiscard]] const Patch& photo() const { return m_photo; }
-  [[nodiscard]] std::vector<std::uint32_t> plain() const {
-    std::vector<std::uint32_t> out(m_photo.words.size());
+  [[nodiscard]] std::vector<Pixel> plain() const {
+    std::vector<Pixel> out(m_photo.pixels.size());
     render_tried(m_photo.view(), tried, out.data());
     return out;
   }
@@ -121,10 +121,10 @@ public:
   int width, height;
 
 private:
-  Srgb color() { return srgb_from_8bit(color_of_word(static_cast<std::uint32_t>(m_random()))); }
+  Srgb color() { return srgb_from_8bit(color_of(Pixel{static_cast<std::uint32_t>(m_random())})); }
   Patch noise() {
     Patch out(width, height);
-    for (auto& word : out.words) word = 0xff000000u | (static_cast<std::uint32_t>(m_random()) & m_levels);
+    for (auto& pixel : out.pixels) pixel = Pixel{static_cast<std::uint32_t>(m_random()) & m_levels}.opaque();
     return out;
   }
   void move(TriedSide& side) {
@@ -168,7 +168,7 @@ private slots:
     Walk walk(many ? 190 : 48, many ? 130 : 32, many ? 0xffffffu : 0xf0f0f0u);
     if (many) walk.tried.left.way = TryWay::Follow;
     LivePicture live;
-    std::vector<std::uint32_t> out(walk.photo().words.size()), before;
+    std::vector<Pixel> out(walk.photo().pixels.size()), before;
     std::map<std::string, int> counts;
     int drafts = 0;
     for (int i = 0; i < (many ? 16 : 700); ++i) {
@@ -210,7 +210,7 @@ private slots:
     tried.right.area_swatches = {2, 0, 1};
     LivePicture live;
     live.show(part.view(), {20, 25, 2}); // x 20 to 60, y 25 to 55 of the whole.
-    std::vector<std::uint32_t> out(20 * 15);
+    std::vector<Pixel> out(20 * 15);
     live.render(tried, Quality::Draft, out.data());
     QVERIFY(live.exact());
     for (int y = 0; y < 15; ++y)
@@ -219,37 +219,39 @@ private slots:
         QCOMPARE(live.area_at(x, y), area);
         QCOMPARE(live.swatch_at(x, y), std::optional(tried.right.area_swatches[area]));
         QCOMPARE(out[static_cast<std::size_t>(y * 20 + x)],
-                 swatch_word(tried.right.colors, *live.swatch_at(x, y)));
+                 swatch_pixel(tried.right.colors, *live.swatch_at(x, y)));
       }
     for (const auto& [x, y] : {std::pair(-1, 3), {20, 3}, {3, -1}, {3, 15}}) {
-      QVERIFY(!live.word_at(x, y) && !live.swatch_at(x, y));
+      QVERIFY(!live.pixel_at(x, y) && !live.swatch_at(x, y));
       QCOMPARE(live.area_at(x, y), kNoArea);
     }
     // Around area 1, columns 5 to 19 and rows 0 to 6: a light line inside, a dark one outside.
-    std::vector<std::uint32_t> line(20 * 15, 1);
+    std::vector<Pixel> line(20 * 15, Pixel{1});
     live.outline(1, line.data());
     for (int y = 0; y < 15; ++y)
       for (int x = 0; x < 20; ++x) {
         const bool inside = x >= 5 && y <= 6, edge = inside && (x == 5 || x == 19 || y == 0 || y == 6),
                    beside = (x == 4 && y <= 6) || (x >= 5 && y == 7);
-        QCOMPARE(line[static_cast<std::size_t>(y * 20 + x)], edge ? 0xffffffffu : beside ? 0xff000000u : 1u);
+        QCOMPARE(line[static_cast<std::size_t>(y * 20 + x)].word, edge     ? 0xffffffffu
+                                                                  : beside ? 0xff000000u
+                                                                           : 1u);
       }
     // The photo on the left of an edge has neither swatches nor areas; what is transparent is not seen.
     tried.two = true;
     tried.edge = 0.25;
     live.render(tried, Quality::Exact, out.data());
     QVERIFY(live.on_left(4) && !live.on_left(5));
-    QCOMPARE(live.word_at(4, 0), std::optional(0xff336699u));
+    QCOMPARE(live.pixel_at(4, 0), std::optional(Pixel{0xff336699u}));
     QVERIFY(!live.swatch_at(4, 0));
     QCOMPARE(live.area_at(4, 0), kNoArea);
     QCOMPARE(live.area_at(5, 0), AreaNumber{1});
-    QCOMPARE(out[14 * 20], 0u);
+    QCOMPARE(out[14 * 20].word, 0u);
     // Where the right side is by pixels, its places are colors again.
     tried.right.areas.reset();
     live.render(tried, Quality::Exact, out.data());
     QCOMPARE(live.area_at(5, 0), kNoArea);
     const SwatchMatcher matcher(tried.right.colors);
-    QCOMPARE(live.swatch_at(5, 0), std::optional(matcher.nearest(0xff336699u).swatch));
+    QCOMPARE(live.swatch_at(5, 0), std::optional(matcher.nearest(Pixel{0xff336699u}).swatch));
   }
 };
 

@@ -405,17 +405,17 @@ private slots:
     int checked = 0, inside = 0, outside = 0;
     for (int y = 0; y < spec.size; ++y)
       for (int x = 0; x < spec.size; ++x) {
-        const std::uint32_t word = disc.pixels[static_cast<std::size_t>(y) * spec.size + x];
+        const Pixel seen = disc.pixels[static_cast<std::size_t>(y) * spec.size + x];
         const DiscPoint p{(x + 0.5) / spec.size * 2 - 1, 1 - (y + 0.5) / spec.size * 2};
         const double r = std::hypot(p.x, p.y), pixel = 2.0 / spec.size;
-        if (r > 1 + pixel) QCOMPARE(word >> 24, 0u);
+        if (r > 1 + pixel) QCOMPARE(seen.alpha(), 0u);
         if (r > 1) continue;
         const auto exact = wheel.color_at(wheel_point(p, value));
-        if (!exact || word >> 24 == 0) continue; // At the gamut's own edge either may be a pixel ahead.
+        if (!exact || seen.alpha() == 0) continue; // At the gamut's own edge either may be a pixel ahead.
         ++checked;
-        QVERIFY(largest_step(*exact, srgb_from_8bit(color_of_word(word))) <= 1.5 / 255);
+        QVERIFY(largest_step(*exact, srgb_from_8bit(color_of(seen))) <= 1.5 / 255);
         if (r > 1 - pixel) continue;
-        const double alpha = (word >> 24) / 255.0;
+        const double alpha = seen.alpha() / 255.0;
         const auto near = mask.nearest(p);
         // A pixel's half diagonal from the edge it is wholly on one side.
         if (mask.inside(p) && mask.inside({p.x + pixel, p.y}) && mask.inside({p.x - pixel, p.y}) &&

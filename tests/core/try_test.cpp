@@ -37,7 +37,7 @@ std::vector<MatchColor> demo_set() {
                                  0x985740, 0x61392f, 0x38231f, 0xa9acb9, 0x727f98, 0x53606f, 0x36414c,
                                  0x1d222b, 0x8f97d0, 0x5a66b5, 0x3d4680, 0x232a4a, 0x727f98, 0x808080};
   for (std::size_t i = 0; i < std::size(words); ++i)
-    out.push_back({srgb_from_8bit(color_of_word(words[i])), i / 5});
+    out.push_back({srgb_from_8bit(color_of({words[i]})), i / 5});
   return out;
 }
 
@@ -70,7 +70,7 @@ Patch of_everything() {
         return static_cast<std::uint8_t>(std::clamp(c + int(random() % 9u) - 4, 0, 255));
       };
       const Srgb8 color{noisy(r), noisy(g), noisy(b)};
-      out.at(x, y) = x > 215 && y > 160 ? 0 : word_of(color);
+      out.at(x, y) = x > 215 && y > 160 ? 0 : pixel_of(color).word;
     }
   return out;
 }
@@ -124,7 +124,7 @@ private slots:
     side.moves = {{side.colors[0].color, side.colors[7].color}, {side.colors[9].color, side.colors[3].color}};
     const Follow follow(side.moves, side.softness);
     const auto made = [&] {
-      std::vector<std::uint32_t> out(61 * 43);
+      std::vector<Pixel> out(61 * 43);
       render_tried(photo.view(), tried, out.data());
       return out;
     };
@@ -133,17 +133,15 @@ private slots:
       side.way = way;
       const auto out = made();
       for (std::size_t i = 0; i < out.size(); ++i) {
-        const std::uint32_t word = photo.view().row(static_cast<int>(i / 61))[i % 61],
-                            full = word | 0xff000000u;
+        const Pixel given = photo.view().row(static_cast<int>(i / 61))[i % 61], full = given.opaque();
         const Stray stray = checker.stray(full);
         strays += way == TryWay::Check && (stray.far || stray.outside);
-        const std::uint32_t wanted = way == TryWay::Photo ? full
-                                     : way == TryWay::Study
-                                         ? swatch_word(side.colors, matcher.nearest(full).swatch)
-                                     : way == TryWay::Follow      ? word_of(follow.moved(color_of_word(full)))
-                                     : stray.far || stray.outside ? full
-                                                                  : stepped_back(full, side.ground);
-        QCOMPARE(out[i], (word & 0xff000000u) | (wanted & 0xffffffu));
+        const Pixel wanted = way == TryWay::Photo    ? full
+                             : way == TryWay::Study  ? swatch_pixel(side.colors, matcher.nearest(full).swatch)
+                             : way == TryWay::Follow ? pixel_of(follow.moved(color_of(full)))
+                             : stray.far || stray.outside ? full
+                                                          : stepped_back(full, side.ground);
+        QCOMPARE(out[i], given.with(wanted.rgb()));
       }
     }
     QVERIFY(strays > 100 && strays < 61 * 43 - 100);
@@ -157,7 +155,7 @@ private slots:
     for (int x = 0; x < 61; ++x) QCOMPARE(two[x], x < 15 ? photo.view().row(0)[x] : right[x]);
     tried.proof = ColorMap([](Srgb c) { return Srgb{c.b, c.g, c.r}; });
     const auto proofed = made();
-    QCOMPARE(proofed[70] & 0xffu, right[70] >> 16 & 0xffu);
+    QCOMPARE(proofed[70].b(), right[70].r());
   }
   /// A swatch that six lights of 36 pixels have in 24 megapixels is used.
   void every_pixel_counts_for_what_is_used() {
@@ -179,7 +177,7 @@ private slots:
     for (int round = 0; round < 2; ++round) {
       const SwatchMatcher matcher(set);
       for (int i = 0; i < 8000; ++i) {
-        const Lab lab = lab_from_srgb(srgb_from_8bit(color_of_word(random())));
+        const Lab lab = lab_from_srgb(srgb_from_8bit(color_of(Pixel{static_cast<std::uint32_t>(random())})));
         QCOMPARE(matcher.nearest(lab).swatch, by_hand(set, lab));
       }
       // Colorful swatches, where the blue corner has its rotation term; and two at every place.
@@ -198,10 +196,10 @@ private slots:
                                       {{0.7, 0.8, 1.0}, 7},
                                       {{0.5, 0.5, 0.5}, 8}};
     const SwatchMatcher matcher(set, Match::Value);
-    QCOMPARE(matcher.nearest(0xff402010u).swatch, std::size_t{1});
-    QCOMPARE(matcher.nearest(0xffc09070u).swatch, std::size_t{0});
-    QCOMPARE(matcher.nearest(0xff102060u).swatch, std::size_t{2});
-    QCOMPARE(matcher.nearest(0xff202020u).swatch, std::size_t{4});
+    QCOMPARE(matcher.nearest(Pixel{0xff402010u}).swatch, std::size_t{1});
+    QCOMPARE(matcher.nearest(Pixel{0xffc09070u}).swatch, std::size_t{0});
+    QCOMPARE(matcher.nearest(Pixel{0xff102060u}).swatch, std::size_t{2});
+    QCOMPARE(matcher.nearest(Pixel{0xff202020u}).swatch, std::size_t{4});
   }
 
   void shares_are_those_of_all_pixels() {
@@ -216,34 +214,33 @@ private slots:
     std::vector<double> expected(set.size(), 0);
     for (int y = 0; y < 40; ++y)
       for (int x = 5; x < 60; ++x)
-        expected[by_hand(set, lab_from_srgb(srgb_from_8bit(color_of_word(photo.at(x, y)))))] +=
-            1.0 / (55 * 40);
+        expected[by_hand(set, lab_from_srgb(srgb_from_8bit(color_of({photo.at(x, y)}))))] += 1.0 / (55 * 40);
     for (std::size_t i = 0; i < set.size(); ++i) CHECK_NEAR(shares[i], expected[i], 1e-12);
     // A study holds exactly those pixels, transparent ones stay so.
-    std::vector<std::uint32_t> study(60 * 40);
+    std::vector<Pixel> study(60 * 40);
     TriedPicture tried;
     tried.right.way = TryWay::Study;
     tried.right.colors = set;
     render_tried(photo.view(), tried, study.data());
-    QCOMPARE(study[0] >> 24, 0u);
+    QCOMPARE(study[0].alpha(), 0u);
     for (int i = 0; i < 60 * 40; ++i)
       if (i % 60 >= 5)
         QCOMPARE(study[static_cast<std::size_t>(i)],
-                 word_of(rounded_8bit(
-                     set[by_hand(set, lab_from_srgb(srgb_from_8bit(color_of_word(photo.at(i % 60, i / 60)))))]
+                 pixel_of(rounded_8bit(
+                     set[by_hand(set, lab_from_srgb(srgb_from_8bit(color_of({photo.at(i % 60, i / 60)}))))]
                          .color)));
     const IndexedPicture picture = indexed(photo.view());
-    std::vector<std::uint32_t> words, again(60 * 40);
-    for (const auto& c : picture.colors) words.push_back(c.word);
+    std::vector<Pixel> words, again(60 * 40);
+    for (const auto& c : picture.colors) words.push_back(c.color);
     paint_indexed(picture, words, again.data());
     for (int i = 0; i < 60 * 40; ++i)
-      QCOMPARE(again[static_cast<std::size_t>(i)], i % 60 < 5 ? 0u : photo.at(i % 60, i / 60));
+      QCOMPARE(again[static_cast<std::size_t>(i)].word, i % 60 < 5 ? 0u : photo.at(i % 60, i / 60));
   }
 
   void a_live_study_is_the_study_made_anew() {
     std::mt19937 random(23);
     Patch photo(80, 60);
-    for (auto& word : photo.words) word = 0xff000000u | (random() & 0xfcfcfcu);
+    for (auto& pixel : photo.pixels) pixel = Pixel{static_cast<std::uint32_t>(random() & 0xfcfcfcu)}.opaque();
     const IndexedPicture picture = indexed(photo.view());
     auto set = demo_set();
     LiveStudy live;
@@ -256,7 +253,7 @@ private slots:
       const auto& matched = live.matched(picture, set, Match::Color);
       const SwatchMatcher anew(set);
       for (std::size_t i = 0; i < picture.colors.size(); ++i)
-        QCOMPARE(matched[i].swatch, anew.nearest(picture.colors[i].word).swatch);
+        QCOMPARE(matched[i].swatch, anew.nearest(picture.colors[i].color).swatch);
     }
   }
 
@@ -265,7 +262,7 @@ private slots:
     for (const auto& c : demo_set()) moves.push_back({c.color, c.color});
     const Follow still(moves);
     for (std::uint32_t w = 0; w < 1u << 24; w += 997)
-      QCOMPARE(moved_word(still, 0x80000000u | w), 0x80000000u | w);
+      QCOMPARE(moved_pixel(still, {0x80000000u | w}), Pixel{0x80000000u | w});
     QVERIFY(Follow({}).still());
   }
 
@@ -331,7 +328,7 @@ private slots:
     for (int round = 0; round < 20; ++round) {
       std::vector<SwatchMove> moves;
       for (const auto& c : demo_set())
-        if (c.color != srgb_from_8bit(color_of_word(0x727f98)))
+        if (c.color != srgb_from_8bit(color_of(Pixel{0x727f98})))
           moves.push_back({c.color, random_color(random)});
       const Follow follow(moves);
       for (const SwatchMove& m : moves)
@@ -421,11 +418,11 @@ private slots:
     QCOMPARE(found->needed(), 3);
     const Lack& lack = found->missing.front();
     CHECK_NEAR(lack.share, 0.2, 1e-12);
-    QCOMPARE(word_of(rounded_8bit(lack.color)), 0xff00a040u);
+    QCOMPARE(pixel_of(rounded_8bit(lack.color)).word, 0xff00a040u);
     QVERIFY(lack.y < 2 && lack.nearest);
     // Without a set everything is lacking; nothing strays from what is not there.
     QVERIFY(needs(photo.view(), {}, 4, 10)->missing.size() >= 2);
-    QVERIFY(!StrayChecker(nullptr, nullptr, {}).stray(0xff00ff00u).far);
+    QVERIFY(!StrayChecker(nullptr, nullptr, {}).stray({0xff00ff00u}).far);
     QVERIFY(!needs(photo.view(), set, 0, 10) && !needs(photo.view(), set, 4, 51));
   }
 
@@ -506,7 +503,7 @@ Drawn drawn(int width, int height, int kind) {
       const auto channel = [&](double n) {
         return std::clamp(n + (static_cast<double>(random() % 1000) / 1000 - 0.5) * 0.05, 0.0, 1.0);
       };
-      out.photo.at(x, y) = word_of(rounded_8bit({channel(c.r), channel(c.g), channel(c.b)}));
+      out.photo.at(x, y) = pixel_of(rounded_8bit({channel(c.r), channel(c.g), channel(c.b)})).word;
     }
   return out;
 }
@@ -590,7 +587,7 @@ void TryTest::straight_edges_stay_straight() {
       const auto channel = [&](std::size_t c) {
         return std::clamp((colors[cell][c] + noise(random)) / 255, 0.0, 1.0);
       };
-      photo.at(x, y) = word_of(rounded_8bit({channel(0), channel(1), channel(2)}));
+      photo.at(x, y) = pixel_of(rounded_8bit({channel(0), channel(1), channel(2)})).word;
       turned.at(width - 1 - x, height - 1 - y) = photo.at(x, y);
     }
   AreaSpec spec;

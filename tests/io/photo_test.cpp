@@ -186,7 +186,7 @@ void PhotoTest::plain_photos_come_as_they_are() {
   const auto clear = decode_photo(encoded(flat(8, 8, 0x80402010, QImage::Format_ARGB32), "png"), "photo");
   QVERIFY(clear && clear->hasAlphaChannel() && middle(*clear) == 0x80402010);
   const PixelView view = view_of(*clear);
-  QCOMPARE(view.row(7)[7], 0x80402010u);
+  QCOMPARE(view.row(7)[7].word, 0x80402010u);
   const auto grey = decode_photo(jpeg_of(Data(64, 0x50), 8, 8, 1, JCS_GRAYSCALE), "photo");
   QVERIFY(grey);
   CHECK_PIXEL(*grey, qRgb(0x50, 0x50, 0x50), 1);
@@ -224,7 +224,7 @@ void PhotoTest::grey_and_cmyk_profiles_are_followed() {
   QVERIFY2(printed, printed ? "" : printed.error().sentence().c_str());
   // Half black ink: L* = 100 - 95 * 127 / 255, scaled by black point compensation from the press's black of
   // L* 0.
-  const double value = value_of(srgb_from_8bit(color_of_word(middle(*printed))));
+  const double value = value_of(srgb_from_8bit(color_of({middle(*printed)})));
   CHECK_NEAR(value, 100 - 95 * 127 / 255.0, 0.03);
 }
 
@@ -445,7 +445,7 @@ void PhotoTest::photos_are_bounded() {
   QVERIFY(
       !printed->hasAlphaChannel() &&
       !decode_photo(jpeg_of(Data(64, 9), 8, 8, 1, JCS_GRAYSCALE, grey_profile(2)), "x")->hasAlphaChannel());
-  CHECK_NEAR(value_of(srgb_from_8bit(color_of_word(middle(*printed)))), 100 - 95 * 64 / 255.0, 0.03);
+  CHECK_NEAR(value_of(srgb_from_8bit(color_of({middle(*printed)}))), 100 - 95 * 64 / 255.0, 0.03);
   // Stopped while the profile is followed, too; told in order, to the end.
   QImage large = flat(300, 300, 0xff8060a0);
   large.setColorSpace(QColorSpace::AdobeRgb);
@@ -583,8 +583,8 @@ void PhotoTest::values_agree_with_little_cms() {
     const auto image = decode_photo({data.begin(), data.end()}, name);
     QVERIFY(image);
     const PixelView view = view_of(*image);
-    std::vector<std::uint32_t> colors(view.words,
-                                      view.words + static_cast<std::size_t>(view.width) * view.height);
+    std::vector<std::uint32_t> colors(static_cast<std::size_t>(view.width) * view.height);
+    std::transform(view.pixels, view.pixels + colors.size(), colors.begin(), [](Pixel p) { return p.word; });
     // Every pixel, each different color once.
     std::sort(colors.begin(), colors.end());
     colors.erase(std::unique(colors.begin(), colors.end()), colors.end());
@@ -592,7 +592,7 @@ void PhotoTest::values_agree_with_little_cms() {
     for (const std::uint32_t w : colors) {
       const double expected = lightness_by_library(to_xyz, w);
       // The grey's level is the nearest: half a level of L* at this place, and the library's own rounding.
-      const auto level = static_cast<int>(value_grey(w) & 0xff);
+      const auto level = static_cast<int>(value_grey({w}).b());
       const auto value = [](double l) { return value_of({l / 255, l / 255, l / 255}); };
       QVERIFY2(expected > value(level - 0.55) && expected < value(level + 0.55),
                qPrintable(QString::number(w, 16)));
@@ -696,7 +696,7 @@ void PhotoTest::coded_primaries_are_read() {
                               .arg(space)
                               .arg(transfer)
                               .arg(c, 0, 16)
-                              .arg(word_of(wanted), 0, 16)));
+                              .arg(pixel_of(wanted).word, 0, 16)));
       ++read;
       const auto bright = decode_photo(heif_bytes(format, color, std::pair(9, 16)), "bright");
       QVERIFY(!bright && bright.error().sentence().find("H.273") != std::string::npos);
@@ -712,7 +712,7 @@ void PhotoTest::areas_belong_to_the_picture_and_not_to_its_raster() {
        {0xfce3c4u, 0xf2bc85u, 0xd8904au, 0xa3713bu, 0x5f4a33u, 0xe8a284u, 0xc67658u, 0x985740u, 0x61392fu,
         0x38231fu, 0xa9acb9u, 0x727f98u, 0x53606fu, 0x36414cu, 0x1d222bu, 0x8f97d0u, 0x5a66b5u, 0x3d4680u,
         0x232a4au})
-    set.push_back({srgb_from_8bit(color_of_word(word)), 0});
+    set.push_back({srgb_from_8bit(color_of({word})), 0});
   const SwatchMatcher matcher(set);
   const auto swatches = [&](const QImage& image) {
     const auto areas = *cut_into_areas(view_of(image), {});

@@ -193,8 +193,7 @@ private slots:
       };
       QCOMPARE(at(2, 2), 0xf6f6f6u);
       for (const SheetSwatch& s : sheet.pages[0].swatches)
-        QCOMPARE(at(s.box.x + s.box.w / 2, s.box.y + s.box.h / 2),
-                 word_of(rounded_8bit(s.color)) & 0xffffffu);
+        QCOMPARE(at(s.box.x + s.box.w / 2, s.box.y + s.box.h / 2), pixel_of(rounded_8bit(s.color)).rgb());
       // Letters stand in their places: ink in each box, none beside the line.
       if (dots == 150.0)
         for (const SheetText& t : sheet.pages[0].texts) {
@@ -286,10 +285,10 @@ private slots:
       PlanSpec one;
       one.value = spec.values[std::size_t(i)];
       one.size = 64;
-      const Raster disc = *plan_disc(wheel, &mask, one);
+      const PixelPicture disc = *plan_disc(wheel, &mask, one);
       for (int y = 0; y < 64; ++y)
         for (int x = 0; x < 64; ++x)
-          QCOMPARE(bare.pixel(64 * i + x, y), disc.pixels[std::size_t(y * 64 + x)]);
+          QCOMPARE(bare.pixel(64 * i + x, y), disc.pixels[std::size_t(y * 64 + x)].word);
     }
     // With names there is room around each, a sixth of a disc, and words in it.
     spec.bare = false;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Small photos made of words.
+// Small photos, written to as words 0xAARRGGBB.
 #pragma once
 
 #include "core/image/pixels.h"
@@ -8,11 +8,11 @@ namespace zc::test {
 
 struct Patch {
   int width, height;
-  std::vector<std::uint32_t> words;
+  std::vector<Pixel> pixels;
   Patch(int w, int h, std::uint32_t fill = 0xff000000u)
-      : width(w), height(h), words(static_cast<std::size_t>(w) * h, fill) {}
-  [[nodiscard]] PixelView view() const { return {width, height, width, words.data()}; }
-  std::uint32_t& at(int x, int y) { return words[static_cast<std::size_t>(y) * width + x]; }
+      : width(w), height(h), pixels(static_cast<std::size_t>(w) * h, Pixel{fill}) {}
+  [[nodiscard]] PixelView view() const { return {width, height, width, pixels.data()}; }
+  std::uint32_t& at(int x, int y) { return pixels[static_cast<std::size_t>(y) * width + x].word; }
 };
 
 } // namespace zc::test

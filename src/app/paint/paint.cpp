@@ -5,7 +5,7 @@
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
-#include "core/image/pixels.h"
+#include "io/photo/decode.h"
 
 namespace zc {
 
@@ -23,19 +23,17 @@ QImage image_of(const Raster& raster) {
 
 void show_as_seen(Eyes eyes, Raster& raster) {
   if (eyes == Eyes::Usual) return;
-  // At the rim colors are part of themselves only.
-  for (std::uint32_t& w : raster.pixels)
-    if (const auto alpha = w >> 24; alpha != 0 && alpha != 255) w = qUnpremultiply(w);
-  to_seen(eyes, raster.pixels.data(), raster.pixels.size());
-  for (std::uint32_t& w : raster.pixels)
-    if (const auto alpha = w >> 24; alpha != 255) w = qPremultiply(w);
+  std::vector<Pixel> pixels(raster.pixels.size());
+  std::ranges::transform(raster.pixels, pixels.begin(), straight);
+  to_seen(eyes, pixels.data(), pixels.size());
+  std::ranges::transform(pixels, raster.pixels.begin(), premultiplied);
 }
 
 QImage seen_image(Eyes eyes, const QImage& image) {
   if (eyes == Eyes::Usual || image.isNull()) return image;
   QImage out = image.convertToFormat(QImage::Format_ARGB32);
   out.setDevicePixelRatio(image.devicePixelRatio());
-  to_seen(eyes, reinterpret_cast<std::uint32_t*>(out.bits()),
+  to_seen(eyes, pixels_of(out),
           static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height()));
   return out;
 }

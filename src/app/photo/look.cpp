@@ -23,29 +23,29 @@ LookKey look_key(Studio& space, PhotoReader& photos) {
 void map_columns(const MaskMapper& mapper, QImage& picture, int from) {
   const int first = std::max(0, from);
   if (first >= picture.width()) return;
-  auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
+  Pixel* pixels = pixels_of(picture);
   const PixelView view = view_of(picture), part = part_of(view, {first, 0, view.width - first, view.height});
-  std::vector<std::uint32_t> mapped(static_cast<std::size_t>(part.width) * part.height);
+  std::vector<Pixel> mapped(static_cast<std::size_t>(part.width) * part.height);
   mapper.map(part, mapped.data());
   for (int y = 0; y < part.height; ++y)
     std::copy_n(mapped.begin() + static_cast<std::ptrdiff_t>(y) * part.width, part.width,
-                words + y * view.stride + first);
+                pixels + y * view.stride + first);
 }
 
 void apply_look(Studio& space, PhotoReader& photos, QImage& picture, double scale, int side, int mask_from) {
   const LookKey key = look_key(space, photos);
-  auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
+  Pixel* pixels = pixels_of(picture);
   const PixelView view = view_of(picture);
   const auto count = static_cast<std::size_t>(picture.width()) * picture.height();
   switch (key.look) {
   case PhotoLook::Flat:
   case PhotoLook::Steps:
-    to_flat_tones(view, key.tones, words);
+    to_flat_tones(view, key.tones, pixels);
     break;
   case PhotoLook::Squint: {
-    std::vector<std::uint32_t> soft(count);
+    std::vector<Pixel> soft(count);
     squint(view, key.squint / 100 * side * scale / 2, soft.data());
-    std::copy(soft.begin(), soft.end(), words);
+    std::copy(soft.begin(), soft.end(), pixels);
     break;
   }
   case PhotoLook::Mask:
@@ -55,7 +55,7 @@ void apply_look(Studio& space, PhotoReader& photos, QImage& picture, double scal
   case PhotoLook::Value:
     break;
   }
-  to_seen(key.look == PhotoLook::Value ? Eyes::Values : key.eyes, words, count);
+  to_seen(key.look == PhotoLook::Value ? Eyes::Values : key.eyes, pixels, count);
 }
 
 } // namespace zc

@@ -71,14 +71,14 @@ Result<LookAs> look_as(const std::string& as) {
       "--as"};
 }
 
-void look_with(Eyes eyes, const PixelView& view, std::uint32_t* out) {
+void look_with(Eyes eyes, const PixelView& view, Pixel* out) {
   for (int y = 0; y < view.height; ++y)
     std::copy_n(view.row(y), view.width, out + static_cast<std::size_t>(y) * view.width);
   to_seen(eyes, out, static_cast<std::size_t>(view.width) * view.height);
 }
 
-/// REQUIRES a mask where the kind looks through one; `out` has a word for each pixel.
-void look(const PixelView& view, const LookAs& as, const PieceMask* mask, std::uint32_t* out) {
+/// REQUIRES a mask where the kind looks through one; `out` has as many pixels.
+void look(const PixelView& view, const LookAs& as, const PieceMask* mask, Pixel* out) {
   switch (as.kind) {
   case LookAs::Kind::Eyes:
     return look_with(as.eyes, view, out);
@@ -107,10 +107,8 @@ Result<Json> write_look(const LookRequest& request) {
   const auto photo = opened(request.photo.photo);
   if (!photo) return photo.error();
   const PixelView view = view_of(photo->image);
-  std::vector<std::uint32_t> words(static_cast<std::size_t>(view.width) * view.height);
-  look(view, *as, mask ? &*mask : nullptr, words.data());
-  const QImage image(reinterpret_cast<const uchar*>(words.data()), view.width, view.height,
-                     qsizetype{view.width} * 4, photo->image.format());
+  QImage image(photo->image.size(), photo->image.format());
+  look(view, *as, mask ? &*mask : nullptr, pixels_of(image));
   const Status saved = save_picture(image, request.output);
   if (!saved) return saved.error();
   return Json{{"file", request.output}, {"width", view.width}, {"height", view.height}};

@@ -114,7 +114,7 @@ Status save_shapes(const TryRequest& r, const TriedSide& side, const SetColors& 
 std::uint64_t reduced_pixels(const PixelView& view, const Follow& follow) {
   std::uint64_t out = 0;
   for (const auto& c : distinct_colors(view))
-    if (follow.moved(srgb_from_8bit(color_of_word(c.word))).reduced) out += c.pixels;
+    if (follow.moved(srgb_from_8bit(color_of(c.color))).reduced) out += c.pixels;
   return out;
 }
 
@@ -150,7 +150,7 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
       side.mask = std::make_shared<const MaskMapper>(Wheel(piece.wheel), MaskRegion(*mask));
     side.limits = {r.far, piece.grading.outside};
   }
-  render_tried(view, tried, reinterpret_cast<std::uint32_t*>(image.bits()));
+  render_tried(view, tried, pixels_of(image));
   if (ends_in_svg(r.output))
     return Error{ErrorCode::BadInput, as_said("Only a study of areas can be written as .svg; give --areas."),
                  "-o"};

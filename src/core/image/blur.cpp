@@ -77,12 +77,12 @@ void blur_lines(std::vector<LightPixel>& pixels, int width, int height, const st
 
 } // namespace
 
-void squint(const PixelView& photo, double radius, std::uint32_t* out) {
+void squint(const PixelView& photo, double radius, Pixel* out) {
   assert(radius >= 0);
   const auto copy = [&] {
     for (int y = 0; y < photo.height; ++y)
       std::memcpy(out + static_cast<std::size_t>(y) * photo.width, photo.row(y),
-                  static_cast<std::size_t>(photo.width) * sizeof(std::uint32_t));
+                  static_cast<std::size_t>(photo.width) * sizeof(Pixel));
   };
   const auto halves = box_halves(radius);
   if (photo.width == 0 || photo.height == 0 || halves[2] == 0) return copy();
@@ -92,13 +92,13 @@ void squint(const PixelView& photo, double radius, std::uint32_t* out) {
     for (int y = from; y < to; ++y)
       std::transform(photo.row(y), photo.row(y) + photo.width,
                      pixels.begin() + static_cast<std::ptrdiff_t>(y) * photo.width,
-                     [&converter](std::uint32_t w) { return converter.light(w); });
+                     [&converter](Pixel w) { return converter.light(w); });
   });
   blur_lines(pixels, photo.width, photo.height, halves);
   blur_lines(pixels, photo.height, photo.width, halves);
   in_parallel(static_cast<int>(pixels.size()), 4096, [&](int from, int to) {
     std::transform(pixels.begin() + from, pixels.begin() + to, out + from,
-                   [&converter](const LightPixel& p) { return converter.word(p); });
+                   [&converter](const LightPixel& p) { return converter.pixel(p); });
   });
 }
 

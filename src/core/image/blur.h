@@ -7,8 +7,8 @@
 namespace zc {
 
 /// Blurred in linear light, as an eye out of focus does it: three box filters in a row, close to a Gaussian
-/// of standard deviation `radius` pixels. Transparency is blurred along. `out` holds width * height words.
+/// of standard deviation `radius` pixels. Transparency is blurred along. `out` holds width * height pixels.
 /// REQUIRES 0 <= radius.
-void squint(const PixelView& photo, double radius, std::uint32_t* out);
+void squint(const PixelView& photo, double radius, Pixel* out);
 
 } // namespace zc

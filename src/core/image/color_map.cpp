@@ -5,10 +5,10 @@
 
 namespace zc {
 
-void ColorMap::map(int width, int height, std::uint32_t* words) const {
+void ColorMap::map(int width, int height, Pixel* pixels) const {
   if (!m_function) return;
-  m_known->map(PixelView{width, height, width, words}, words, [this](std::uint32_t word) {
-    return word_of(rounded_8bit(m_function(srgb_from_8bit(color_of_word(word)))));
+  m_known->map(PixelView{width, height, width, pixels}, pixels, [this](Pixel pixel) {
+    return pixel_of(rounded_8bit(m_function(srgb_from_8bit(color_of(pixel)))));
   });
 }
 

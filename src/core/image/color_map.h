@@ -17,8 +17,8 @@ public:
   }
   [[nodiscard]] explicit operator bool() const { return static_cast<bool>(m_function); }
   [[nodiscard]] Srgb operator()(Srgb color) const { return m_function ? m_function(color) : color; }
-  /// Rows of words without a gap, in place; alpha is kept.
-  void map(int width, int height, std::uint32_t* words) const;
+  /// Rows of pixels without a gap, in place; alpha is kept.
+  void map(int width, int height, Pixel* pixels) const;
 
 private:
   std::function<Srgb(Srgb)> m_function;

@@ -20,18 +20,19 @@ class ColorTable {
 public:
   ColorTable() : m_known(std::make_shared<Known>()) {}
 
-  /// The 24 bits of a color, made by `make(word)` when it comes up for the first time.
-  template <class Make> [[nodiscard]] std::uint32_t at(std::uint32_t word, const Make& make) const {
-    return at(m_known->words, word, make);
+  /// The 24 bits that are known of a color: `make(pixel)` gives them when it comes up for the first time.
+  template <class Make> [[nodiscard]] std::uint32_t at(Pixel pixel, const Make& make) const {
+    return at(m_known->words, pixel, make);
   }
-  /// All pixels, on all cores. `out` holds width * height words.
-  template <class Make> void map(const PixelView& photo, std::uint32_t* out, const Make& make) const {
+  /// All pixels, each what `make(pixel)` makes of its color, on all cores. `out` holds width * height pixels.
+  template <class Make> void map(const PixelView& photo, Pixel* out, const Make& make) const {
     std::uint32_t* const known = m_known->words;
+    const auto word = [&make](Pixel pixel) { return make(pixel).word; };
     in_rows(photo.height, [&, known](int from, int to) {
       for (int y = from; y < to; ++y) {
-        const std::uint32_t* words = photo.row(y);
-        std::uint32_t* row = out + static_cast<std::size_t>(y) * photo.width;
-        for (int x = 0; x < photo.width; ++x) row[x] = (words[x] & 0xff000000u) | at(known, words[x], make);
+        const Pixel* pixels = photo.row(y);
+        Pixel* row = out + static_cast<std::size_t>(y) * photo.width;
+        for (int x = 0; x < photo.width; ++x) row[x] = pixels[x].with(at(known, pixels[x], word));
       }
     });
   }
@@ -48,12 +49,12 @@ private:
   };
 
   template <class Make>
-  [[nodiscard]] static std::uint32_t at(std::uint32_t* known, std::uint32_t word, const Make& make) {
+  [[nodiscard]] static std::uint32_t at(std::uint32_t* known, Pixel pixel, const Make& make) {
     // Two threads may make one color at the same time; they come to the same result.
-    const std::atomic_ref<std::uint32_t> place(known[table_place(word)]);
+    const std::atomic_ref<std::uint32_t> place(known[table_place(pixel)]);
     std::uint32_t color = place.load(std::memory_order_relaxed);
     if (color == 0) [[unlikely]] {
-      color = make(word | 0xff000000u) | 0xff000000u;
+      color = make(pixel.opaque()) | 0xff000000u;
       place.store(color, std::memory_order_relaxed);
     }
     return color & 0xffffffu;

@@ -16,7 +16,7 @@ namespace {
 constexpr std::size_t kColors = std::size_t{1} << 24;
 
 struct Free {
-  void operator()(std::uint32_t* words) const { std::free(words); }
+  void operator()(std::uint32_t* counts) const { std::free(counts); }
 };
 using CountOfColor = std::unique_ptr<std::uint32_t, Free>;
 
@@ -36,16 +36,16 @@ std::vector<ColorCount> distinct_colors(const PixelView& photo) {
     for (int half = first; half < last; ++half) {
       std::uint32_t* const counts = halves[half].get();
       for (int y = half * photo.height / 2; y < (half + 1) * photo.height / 2; ++y) {
-        const std::uint32_t* row = photo.row(y);
+        const Pixel* row = photo.row(y);
         for (int x = 0; x < photo.width; ++x)
-          if (row[x] >> 24) ++counts[table_place(row[x])];
+          if (row[x].alpha()) ++counts[table_place(row[x])];
       }
     }
   });
   std::vector<ColorCount> out;
   for (std::size_t c = 0; c < kColors; ++c) {
     const std::uint32_t pixels = halves[0].get()[c] + halves[1].get()[c];
-    if (pixels) out.push_back({word_of_place(static_cast<std::uint32_t>(c)), pixels});
+    if (pixels) out.push_back({pixel_of_place(static_cast<std::uint32_t>(c)), pixels});
   }
   return out;
 }
@@ -54,18 +54,18 @@ std::optional<std::vector<ColorCount>> few_colors(const PixelView& photo, std::s
   std::unordered_map<std::uint32_t, std::size_t> known;
   std::vector<ColorCount> out;
   for (int y = 0; y < photo.height; ++y) {
-    const std::uint32_t* row = photo.row(y);
-    std::uint32_t last = 0; // No opaque word.
+    const Pixel* row = photo.row(y);
+    Pixel last; // Not opaque, so no color.
     std::size_t at = 0;
     for (int x = 0; x < photo.width; ++x) {
-      if (!(row[x] >> 24)) continue;
-      const std::uint32_t word = row[x] | 0xff000000u;
-      if (word != last) {
-        const auto [place, fresh] = known.try_emplace(word, out.size());
+      if (row[x].alpha() == 0) continue;
+      const Pixel color = row[x].opaque();
+      if (color != last) {
+        const auto [place, fresh] = known.try_emplace(color.word, out.size());
         if (fresh && out.size() == most) return std::nullopt;
-        if (fresh) out.push_back({word, 0});
+        if (fresh) out.push_back({color, 0});
         at = place->second;
-        last = word;
+        last = color;
       }
       ++out[at].pixels;
     }
@@ -80,15 +80,15 @@ IndexedPicture indexed(const PixelView& photo) {
   const CountOfColor number = one_for_each_color(); // One more than its place in `colors`.
   std::size_t i = 0;
   for (int y = 0; y < photo.height; ++y) {
-    const std::uint32_t* row = photo.row(y);
+    const Pixel* row = photo.row(y);
     for (int x = 0; x < photo.width; ++x, ++i) {
-      if (!(row[x] >> 24)) {
+      if (row[x].alpha() == 0) {
         out.index[i] = IndexedPicture::kNothing;
         continue;
       }
       std::uint32_t& n = number.get()[table_place(row[x])];
       if (n == 0) {
-        out.colors.push_back({row[x] | 0xff000000u, 0});
+        out.colors.push_back({row[x].opaque(), 0});
         n = static_cast<std::uint32_t>(out.colors.size());
       }
       out.index[i] = n - 1;
@@ -104,7 +104,7 @@ ColorCells cells_of(const std::vector<ColorCount>& colors) {
   ColorCells out;
   out.cell.reserve(colors.size());
   for (std::size_t i = 0; i < colors.size(); ++i) {
-    const Srgb8 c = color_of_word(colors[i].word);
+    const Srgb8 c = color_of(colors[i].color);
     std::uint32_t& place =
         known[static_cast<std::size_t>(c.r >> 2) << 2 * bits | c.g >> 2 << bits | c.b >> 2];
     if (place == none) {
@@ -116,13 +116,12 @@ ColorCells cells_of(const std::vector<ColorCount>& colors) {
   return out;
 }
 
-void paint_indexed(const IndexedPicture& picture, const std::vector<std::uint32_t>& words,
-                   std::uint32_t* out) {
-  assert(words.size() == picture.colors.size());
+void paint_indexed(const IndexedPicture& picture, const std::vector<Pixel>& painted, Pixel* out) {
+  assert(painted.size() == picture.colors.size());
   in_parallel(picture.height, 32, [&](int from, int to) {
     const std::size_t end = static_cast<std::size_t>(to) * picture.width;
     for (std::size_t i = static_cast<std::size_t>(from) * picture.width; i < end; ++i)
-      out[i] = picture.index[i] == IndexedPicture::kNothing ? 0 : words[picture.index[i]];
+      out[i] = picture.index[i] == IndexedPicture::kNothing ? Pixel() : painted[picture.index[i]];
   });
 }
 

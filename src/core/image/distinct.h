@@ -10,11 +10,11 @@
 namespace zc {
 
 struct ColorCount {
-  std::uint32_t word = 0; ///< Opaque.
+  Pixel color; ///< Opaque.
   std::uint32_t pixels = 0;
   bool operator==(const ColorCount&) const = default;
 };
-/// Each color once, by its word. Pixels of which nothing is seen do not count; others count as if opaque.
+/// Each color once. Pixels of which nothing is seen do not count; others count as if opaque.
 [[nodiscard]] std::vector<ColorCount> distinct_colors(const PixelView& photo);
 /// The same, or nothing when there are more than so many, which is found out early.
 [[nodiscard]] std::optional<std::vector<ColorCount>> few_colors(const PixelView& photo, std::size_t most);
@@ -36,8 +36,8 @@ struct ColorCells {
   std::vector<std::uint32_t> cell;  ///< Of each color.
 };
 [[nodiscard]] ColorCells cells_of(const std::vector<ColorCount>& colors);
-/// Every pixel in what its color becomes; `out` holds width * height words. REQUIRES as many words as colors.
-void paint_indexed(const IndexedPicture& picture, const std::vector<std::uint32_t>& words,
-                   std::uint32_t* out);
+/// Every pixel in what its color becomes; `out` holds width * height pixels. REQUIRES as many `painted` as
+/// colors.
+void paint_indexed(const IndexedPicture& picture, const std::vector<Pixel>& painted, Pixel* out);
 
 } // namespace zc

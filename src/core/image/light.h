@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/color/channel_tables.h"
+#include "core/image/pixels.h"
 
 #include <algorithm>
 #include <cmath>
@@ -28,24 +29,23 @@ struct LightPixel {
   }
 };
 
-/// Between words 0xAARRGGBB of sRGB and light. Made once before a loop, since it looks up the tables.
+/// Between encoded pixels and light. Made once before a loop, since it looks up the tables.
 class LightConverter {
 public:
-  [[nodiscard]] LightPixel light(std::uint32_t w) const {
-    const float alpha = static_cast<float>(w >> 24) * (1 / 255.0f);
-    return {alpha * m_linear[w >> 16 & 255], alpha * m_linear[w >> 8 & 255], alpha * m_linear[w & 255],
-            alpha};
+  [[nodiscard]] LightPixel light(Pixel w) const {
+    const float alpha = static_cast<float>(w.alpha()) * (1 / 255.0f);
+    return {alpha * m_linear[w.r()], alpha * m_linear[w.g()], alpha * m_linear[w.b()], alpha};
   }
   /// 0 where nothing is seen.
-  [[nodiscard]] std::uint32_t word(const LightPixel& p) const {
-    if (p.alpha <= 0) return 0;
+  [[nodiscard]] Pixel pixel(const LightPixel& p) const {
+    if (p.alpha <= 0) return {};
     const float per_alpha = 1 / p.alpha;
     const auto channel = [&](float light) {
       const float linear = std::clamp(light * per_alpha, 0.0f, 1.0f);
       return std::uint32_t{m_encoded[std::lrint(linear * kLinearSteps)]};
     };
     const auto alpha = static_cast<std::uint32_t>(std::lrint(std::min(p.alpha, 1.0f) * 255));
-    return alpha << 24 | channel(p.r) << 16 | channel(p.g) << 8 | channel(p.b);
+    return {alpha << 24 | channel(p.r) << 16 | channel(p.g) << 8 | channel(p.b)};
   }
 
 private:

@@ -4,6 +4,7 @@
 
 #include "core/color/channel_tables.h"
 #include "core/color/convert.h"
+#include "core/image/pixels.h"
 
 #include <algorithm>
 #include <array>
@@ -15,9 +16,8 @@ namespace zc {
 class Luminance {
 public:
   Luminance() : m_tables(tables()) {}
-  [[nodiscard]] std::uint32_t step(std::uint32_t word) const {
-    const std::uint32_t sum =
-        m_tables[0][word >> 16 & 0xff] + m_tables[1][word >> 8 & 0xff] + m_tables[2][word & 0xff];
+  [[nodiscard]] std::uint32_t step(Pixel pixel) const {
+    const std::uint32_t sum = m_tables[0][pixel.r()] + m_tables[1][pixel.g()] + m_tables[2][pixel.b()];
     return std::min<std::uint32_t>((sum + kHalf) >> kShift, kLinearSteps);
   }
 

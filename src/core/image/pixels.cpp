@@ -23,7 +23,7 @@ PixelRect cut_to(const PixelRect& r, const PixelView& photo) {
 
 PixelView part_of(const PixelView& photo, const PixelRect& rect) {
   const PixelRect r = cut_to(rect, photo);
-  return {r.width, r.height, photo.stride, photo.words + r.y * photo.stride + r.x};
+  return {r.width, r.height, photo.stride, photo.pixels + r.y * photo.stride + r.x};
 }
 
 std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int side) {
@@ -34,13 +34,13 @@ std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int sid
   const auto& linear = linear_of_8bit();
   double r = 0, g = 0, b = 0, weight = 0;
   for (int row = std::max(0, y - half); row <= y1; ++row) {
-    const std::uint32_t* words = photo.row(row);
+    const Pixel* pixels = photo.row(row);
     for (int column = std::max(0, x - half); column <= x1; ++column) {
-      const std::uint32_t w = words[column];
-      const double alpha = w >> 24;
-      r += alpha * linear[w >> 16 & 0xff];
-      g += alpha * linear[w >> 8 & 0xff];
-      b += alpha * linear[w & 0xff];
+      const Pixel w = pixels[column];
+      const double alpha = w.alpha();
+      r += alpha * linear[w.r()];
+      g += alpha * linear[w.g()];
+      b += alpha * linear[w.b()];
       weight += alpha;
     }
   }
@@ -49,26 +49,26 @@ std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int sid
   return Srgb{channel(r), channel(g), channel(b)};
 }
 
-std::uint32_t value_grey(std::uint32_t word) {
-  std::uint32_t out;
-  to_value_greys(&word, &out, 1);
+Pixel value_grey(Pixel pixel) {
+  Pixel out;
+  to_value_greys(&pixel, &out, 1);
   return out;
 }
 
-void to_value_greys(const std::uint32_t* in, std::uint32_t* out, std::size_t count) {
+void to_value_greys(const Pixel* in, Pixel* out, std::size_t count) {
   constexpr std::size_t block = 65536;
   const std::uint8_t* encoded = encoded_8bit_of_linear().data();
   const Luminance luminance;
   in_parallel(static_cast<int>((count + block - 1) / block), 1, [&](int from, int to) {
     const std::size_t end = std::min(count, static_cast<std::size_t>(to) * block);
     for (std::size_t i = static_cast<std::size_t>(from) * block; i < end; ++i)
-      out[i] = (in[i] & 0xff000000u) | encoded[luminance.step(in[i])] * 0x010101u;
+      out[i] = in[i].with(encoded[luminance.step(in[i])] * 0x010101u);
   });
 }
 
-void to_seen(Eyes eyes, std::uint32_t* words, std::size_t count) {
+void to_seen(Eyes eyes, Pixel* pixels, std::size_t count) {
   if (eyes == Eyes::Usual) return;
-  if (eyes == Eyes::Values) return to_value_greys(words, words, count);
+  if (eyes == Eyes::Values) return to_value_greys(pixels, pixels, count);
   // Each entry is a share of a channel's own, so that a pixel costs twelve sums and three look-ups.
   const ConeLoss loss = cone_loss(eyes);
   const auto& linear = exact_linear_of_8bit();
@@ -88,14 +88,14 @@ void to_seen(Eyes eyes, std::uint32_t* words, std::size_t count) {
   in_parallel(static_cast<int>((count + block - 1) / block), 1, [&](int first, int last) {
     const std::size_t end = std::min(count, static_cast<std::size_t>(last) * block);
     for (std::size_t i = static_cast<std::size_t>(first) * block; i < end; ++i) {
-      const std::uint32_t w = words[i];
-      const std::size_t r = w >> 16 & 0xff, g = w >> 8 & 0xff, b = w & 0xff;
+      const Pixel w = pixels[i];
+      const std::size_t r = w.r(), g = w.g(), b = w.b();
       const auto& by = share[to_side[0][r] + to_side[1][g] + to_side[2][b] < 0 ? 0 : 1];
       const auto channel = [&](const Shares& row) {
         const float sum = std::clamp(row[0][r] + row[1][g] + row[2][b], 0.0F, float(kLinearSteps));
         return static_cast<std::uint32_t>(encoded[static_cast<std::size_t>(sum + 0.5F)]);
       };
-      words[i] = (w & 0xff000000u) | channel(by[0]) << 16 | channel(by[1]) << 8 | channel(by[2]);
+      pixels[i] = w.with(channel(by[0]) << 16 | channel(by[1]) << 8 | channel(by[2]));
     }
   });
 }

@@ -1,12 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Photos as pixels, and what a painter reads from them.
-//
-// Pixels are 32-bit words 0xAARRGGBB of sRGB, gamma-encoded and with straight alpha, rows from the top. What
-// is averaged is of another type: see light.h.
 #pragma once
 
 #include "core/color/eyes.h"
-#include "core/color/spaces.h"
+#include "core/color/pixel.h"
 
 #include <array>
 #include <cstdint>
@@ -15,12 +12,19 @@
 
 namespace zc {
 
-/// What every analysis reads. The words must outlive it.
+/// What every analysis reads. The pixels must outlive it.
 struct PixelView {
   int width = 0, height = 0;
-  std::ptrdiff_t stride = 0; ///< Words from one row to the next.
-  const std::uint32_t* words = nullptr;
-  [[nodiscard]] const std::uint32_t* row(int y) const { return words + y * stride; }
+  std::ptrdiff_t stride = 0; ///< Pixels from one row to the next.
+  const Pixel* pixels = nullptr;
+  [[nodiscard]] const Pixel* row(int y) const { return pixels + y * stride; }
+};
+
+/// A picture that the core makes: rows from the top, without a gap.
+struct PixelPicture {
+  int width = 0, height = 0;
+  std::vector<Pixel> pixels;
+  [[nodiscard]] PixelView view() const { return {width, height, width, pixels.data()}; }
 };
 
 /// A part of a photo in its own pixels.
@@ -32,22 +36,17 @@ struct PixelRect {
 [[nodiscard]] PixelRect cut_to(const PixelRect& rect, const PixelView& photo);
 [[nodiscard]] PixelView part_of(const PixelView& photo, const PixelRect& rect);
 
-[[nodiscard]] constexpr std::uint32_t word_of(Srgb8 c) { return 0xff000000u | c.r << 16 | c.g << 8 | c.b; }
-[[nodiscard]] constexpr Srgb8 color_of_word(std::uint32_t w) {
-  return {static_cast<std::uint8_t>(w >> 16), static_cast<std::uint8_t>(w >> 8),
-          static_cast<std::uint8_t>(w)};
-}
-
 /// A place for each 24-bit color in tables of all of them: colors that look alike stand close together, so
 /// that a picture reads few pages of such a table.
-[[nodiscard]] constexpr std::uint32_t table_place(std::uint32_t w) {
+[[nodiscard]] constexpr std::uint32_t table_place(Pixel p) {
+  const std::uint32_t w = p.word;
   return (w & 0xf80000u) | (w & 0xf800u) << 3 | (w & 0xf8u) << 6 | (w & 0x70000u) >> 10 | (w & 0x700u) >> 5 |
          (w & 7u);
 }
-/// The color of a place.
-[[nodiscard]] constexpr std::uint32_t word_of_place(std::uint32_t p) {
-  return 0xff000000u | (p & 0xf80000u) | (p >> 3 & 0xf800u) | (p >> 6 & 0xf8u) | (p << 10 & 0x70000u) |
-         (p << 5 & 0x700u) | (p & 7u);
+/// The opaque color of a place.
+[[nodiscard]] constexpr Pixel pixel_of_place(std::uint32_t p) {
+  return {0xff000000u | (p & 0xf80000u) | (p >> 3 & 0xf800u) | (p >> 6 & 0xf8u) | (p << 10 & 0x70000u) |
+          (p << 5 & 0x700u) | (p & 7u)};
 }
 
 /// Sides of the sampling square a painter can choose, in pixels of the original.
@@ -58,11 +57,11 @@ inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
 [[nodiscard]] std::optional<Srgb> sample_average(const PixelView& photo, int x, int y, int side);
 
 /// The neutral of equal L* for one pixel; alpha is kept. Linear in neither: it goes through luminance.
-[[nodiscard]] std::uint32_t value_grey(std::uint32_t word);
-/// value_grey() of every word; `out` may be the input.
-void to_value_greys(const std::uint32_t* in, std::uint32_t* out, std::size_t count);
-/// Every word as those eyes see it, in place: seen_by() to within half an 8-bit step and 0.03. Alpha is kept;
-/// premultiplied words stay so only where they are opaque.
-void to_seen(Eyes eyes, std::uint32_t* words, std::size_t count);
+[[nodiscard]] Pixel value_grey(Pixel pixel);
+/// value_grey() of every pixel; `out` may be the input.
+void to_value_greys(const Pixel* in, Pixel* out, std::size_t count);
+/// Every pixel as those eyes see it, in place: seen_by() to within half an 8-bit step and 0.03. Alpha is
+/// kept.
+void to_seen(Eyes eyes, Pixel* pixels, std::size_t count);
 
 } // namespace zc

@@ -15,10 +15,9 @@ namespace {
 
 constexpr int kBits = 6, kSide = 1 << kBits, kBoxes = kSide * kSide * kSide;
 
-std::uint32_t box_of(std::uint32_t w) {
+std::uint32_t box_of(Pixel p) {
   constexpr int drop = 8 - kBits;
-  return (w >> (16 + drop) & (kSide - 1)) << (2 * kBits) | (w >> (8 + drop) & (kSide - 1)) << kBits |
-         (w >> drop & (kSide - 1));
+  return p.r() >> drop << (2 * kBits) | p.g() >> drop << kBits | p.b() >> drop;
 }
 
 Srgb middle_of_box(int box) {
@@ -36,8 +35,8 @@ Counts counted(const PixelView& photo) {
       photo.height, stretch, Counts(kBoxes, 0),
       [&](int from, int to, Counts& sum) {
         for (int y = from; y < to; ++y) {
-          const std::uint32_t* words = photo.row(y);
-          for (int x = 0; x < photo.width; ++x) sum[box_of(words[x])] += words[x] >> 24 ? 1u : 0u;
+          const Pixel* pixels = photo.row(y);
+          for (int x = 0; x < photo.width; ++x) sum[box_of(pixels[x])] += pixels[x].alpha() ? 1u : 0u;
         }
       },
       [](Counts& a, const Counts& b) {

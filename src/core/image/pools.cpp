@@ -55,7 +55,7 @@ public:
     std::vector<Place> places;
     for (int y = std::min(m_step / 2, m_photo.height - 1); y < m_photo.height; y += m_step)
       for (int x = std::min(m_step / 2, m_photo.width - 1); x < m_photo.width; x += m_step)
-        if (m_photo.row(y)[x] >> 24 >= 128) places.push_back({x, y});
+        if (m_photo.row(y)[x].alpha() >= 128) places.push_back({x, y});
     return samples_at(places);
   }
   [[nodiscard]] bool passed_any_over() const { return m_step > 1; }
@@ -93,13 +93,12 @@ private:
   /// The pixels of a row that can belong to a pool.
   void find_in_row(int y, const Range& range, std::vector<int>& found) const {
     static const auto& linear = linear_of_8bit();
-    const std::uint32_t* words = m_photo.row(y);
+    const Pixel* pixels = m_photo.row(y);
     found.clear();
     for (int x = 0; x < m_photo.width; ++x) {
-      const std::uint32_t w = words[x];
-      const double luminance =
-          0.2126 * linear[w >> 16 & 255] + 0.7152 * linear[w >> 8 & 255] + 0.0722 * linear[w & 255];
-      if (w >> 24 < 128 || luminance < range.from || luminance > range.to) continue;
+      const Pixel w = pixels[x];
+      const double luminance = 0.2126 * linear[w.r()] + 0.7152 * linear[w.g()] + 0.0722 * linear[w.b()];
+      if (w.alpha() < 128 || luminance < range.from || luminance > range.to) continue;
       if (m_spec.mask == MaskUse::InsideOnly && !m_mapper->keeps(w)) continue;
       found.push_back(x);
     }
@@ -111,10 +110,10 @@ private:
     in_parallel(static_cast<int>(places.size()), 512, [&](int from, int to) {
       for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
         const auto [x, y] = places[i];
-        std::uint32_t word = m_photo.row(y)[x];
-        if (m_spec.mask == MaskUse::MapInto) word = m_mapper->mapped(word);
-        const Srgb color = srgb_from_8bit(color_of_word(word));
-        all[i] = {color_of_word(word), oklab_from_srgb(color), x, y};
+        Pixel pixel = m_photo.row(y)[x];
+        if (m_spec.mask == MaskUse::MapInto) pixel = m_mapper->mapped(pixel);
+        const Srgb color = srgb_from_8bit(color_of(pixel));
+        all[i] = {color_of(pixel), oklab_from_srgb(color), x, y};
         if (m_spec.mask != MaskUse::InsideOnly) continue;
         const WheelPoint p = m_wheel->locate(color);
         kept[i] = m_region->inside(disc_point(p));

@@ -22,11 +22,11 @@ struct Cover {
 };
 
 /// The light of a run of pixels, each by its share.
-LightPixel along(const LightConverter& converter, const std::uint32_t* words, const Cover& wide) {
-  LightPixel sum = converter.light(words[wide.from]) * wide.first;
+LightPixel along(const LightConverter& converter, const Pixel* pixels, const Cover& wide) {
+  LightPixel sum = converter.light(pixels[wide.from]) * wide.first;
   if (wide.to - wide.from == 1) return sum;
-  for (int i = wide.from + 1; i + 1 < wide.to; ++i) sum += converter.light(words[i]);
-  sum += converter.light(words[wide.to - 1]) * wide.last;
+  for (int i = wide.from + 1; i + 1 < wide.to; ++i) sum += converter.light(pixels[i]);
+  sum += converter.light(pixels[wide.to - 1]) * wide.last;
   return sum;
 }
 
@@ -44,19 +44,16 @@ std::vector<Cover> covers(int length, int smaller) {
   return out;
 }
 
-constexpr std::uint32_t kOpaque = 0xff000000u;
-
 /// The average of four opaque pixels, in whole steps of linear light.
 class OpaqueMean {
 public:
-  [[nodiscard]] std::uint32_t operator()(std::uint32_t a, std::uint32_t b, std::uint32_t c,
-                                         std::uint32_t d) const {
+  [[nodiscard]] Pixel operator()(Pixel a, Pixel b, Pixel c, Pixel d) const {
     const auto channel = [&](int shift) {
-      const std::uint32_t sum = m_steps[a >> shift & 255] + m_steps[b >> shift & 255] +
-                                m_steps[c >> shift & 255] + m_steps[d >> shift & 255];
+      const std::uint32_t sum = m_steps[a.word >> shift & 255] + m_steps[b.word >> shift & 255] +
+                                m_steps[c.word >> shift & 255] + m_steps[d.word >> shift & 255];
       return std::uint32_t{m_encoded[(sum + 2) >> 2]} << shift;
     };
-    return kOpaque | channel(16) | channel(8) | channel(0);
+    return Pixel{channel(16) | channel(8) | channel(0)}.opaque();
   }
 
 private:
@@ -72,16 +69,16 @@ private:
 };
 
 /// What every photo goes through when it is opened; nothing but whole pixels is averaged.
-void halve(const PixelView& photo, std::uint32_t* out) {
+void halve(const PixelView& photo, Pixel* out) {
   const int width = photo.width / 2;
   const LightConverter converter;
   const OpaqueMean opaque_mean;
   in_parallel(photo.height / 2, 8, [&](int from, int to) {
     for (int y = from; y < to; ++y) {
-      const std::uint32_t *upper = photo.row(2 * y), *lower = photo.row(2 * y + 1);
-      std::uint32_t* row = out + static_cast<std::ptrdiff_t>(y) * width;
+      const Pixel *upper = photo.row(2 * y), *lower = photo.row(2 * y + 1);
+      Pixel* row = out + static_cast<std::ptrdiff_t>(y) * width;
       for (int x = 0; x < width; ++x, upper += 2, lower += 2) {
-        if ((upper[0] & upper[1] & lower[0] & lower[1]) >= kOpaque) {
+        if ((upper[0].alpha() & upper[1].alpha() & lower[0].alpha() & lower[1].alpha()) == 255) {
           row[x] = opaque_mean(upper[0], upper[1], lower[0], lower[1]);
           continue;
         }
@@ -89,7 +86,7 @@ void halve(const PixelView& photo, std::uint32_t* out) {
         sum += converter.light(upper[1]);
         sum += converter.light(lower[0]);
         sum += converter.light(lower[1]);
-        row[x] = converter.word(sum * 0.25f);
+        row[x] = converter.pixel(sum * 0.25f);
       }
     }
   });
@@ -97,7 +94,7 @@ void halve(const PixelView& photo, std::uint32_t* out) {
 
 } // namespace
 
-void reduce(const PixelView& photo, int width, int height, std::uint32_t* out) {
+void reduce(const PixelView& photo, int width, int height, Pixel* out) {
   assert(width >= 1 && width <= photo.width && height >= 1 && height <= photo.height);
   if (photo.width == 2 * width && photo.height == 2 * height) return halve(photo, out);
   const auto columns = covers(photo.width, width), rows = covers(photo.height, height);
@@ -110,14 +107,14 @@ void reduce(const PixelView& photo, int width, int height, std::uint32_t* out) {
       sums.assign(static_cast<std::size_t>(width), {});
       const Cover& high = rows[static_cast<std::size_t>(y)];
       for (int row = high.from; row < high.to; ++row) {
-        const std::uint32_t* words = photo.row(row);
+        const Pixel* pixels = photo.row(row);
         const float down = high.share(row) * per_area;
         for (int x = 0; x < width; ++x)
           sums[static_cast<std::size_t>(x)] +=
-              along(converter, words, columns[static_cast<std::size_t>(x)]) * down;
+              along(converter, pixels, columns[static_cast<std::size_t>(x)]) * down;
       }
       std::transform(sums.begin(), sums.end(), out + static_cast<std::ptrdiff_t>(y) * width,
-                     [&converter](const LightPixel& sum) { return converter.word(sum); });
+                     [&converter](const LightPixel& sum) { return converter.pixel(sum); });
     }
   });
 }

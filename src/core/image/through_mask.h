@@ -15,14 +15,14 @@ class MaskMapper {
 public:
   MaskMapper(const Wheel& wheel, const MaskRegion& region);
 
-  [[nodiscard]] std::uint32_t mapped(std::uint32_t word) const;
+  [[nodiscard]] Pixel mapped(Pixel pixel) const;
   /// Whether mapped() leaves a color as it is; remembered.
-  [[nodiscard]] bool keeps(std::uint32_t word) const;
-  /// Maps on all cores; alpha is kept. `out` holds width * height words.
-  void map(const PixelView& photo, std::uint32_t* out) const;
+  [[nodiscard]] bool keeps(Pixel pixel) const;
+  /// Maps on all cores; alpha is kept. `out` holds width * height pixels.
+  void map(const PixelView& photo, Pixel* out) const;
 
-  /// The 24 bits of mapped(), remembered.
-  [[nodiscard]] std::uint32_t remembered(std::uint32_t word) const;
+  /// mapped() of the opaque color, remembered.
+  [[nodiscard]] Pixel remembered(Pixel pixel) const;
 
 private:
   Wheel m_wheel;

@@ -44,9 +44,9 @@ FineValues fine_values(const PixelView& photo) {
         // Neighbors are often alike: in counts of their own they do not wait for each other.
         Counts second{};
         for (int y = from; y < to; ++y) {
-          const std::uint32_t* words = photo.row(y);
+          const Pixel* pixels = photo.row(y);
           const auto count = [&](Counts& into, int x) {
-            into[tenths[luminance.step(words[x])]] += words[x] >> 24;
+            into[tenths[luminance.step(pixels[x])]] += pixels[x].alpha();
           };
           int x = 0;
           for (; x + 1 < photo.width; x += 2) {
@@ -139,7 +139,7 @@ FlatTones even_tones(int steps) {
   return out;
 }
 
-void to_flat_tones(const PixelView& photo, const FlatTones& tones, std::uint32_t* out) {
+void to_flat_tones(const PixelView& photo, const FlatTones& tones, Pixel* out) {
   std::vector<std::uint8_t> grey(kLinearSteps + 1);
   for (int i = 0; i <= kLinearSteps; ++i) {
     const double v = lightness_from_luminance(i / double(kLinearSteps));
@@ -150,10 +150,10 @@ void to_flat_tones(const PixelView& photo, const FlatTones& tones, std::uint32_t
   const Luminance luminance;
   in_parallel(photo.height, kRowsAtOnce, [&](int from, int to) {
     for (int y = from; y < to; ++y) {
-      const std::uint32_t* words = photo.row(y);
-      std::uint32_t* row = out + static_cast<std::size_t>(y) * photo.width;
+      const Pixel* pixels = photo.row(y);
+      Pixel* row = out + static_cast<std::size_t>(y) * photo.width;
       for (int x = 0; x < photo.width; ++x)
-        row[x] = (words[x] & 0xff000000u) | grey[luminance.step(words[x])] * 0x010101u;
+        row[x] = pixels[x].with(grey[luminance.step(pixels[x])] * 0x010101u);
     }
   });
 }

@@ -30,8 +30,8 @@ struct FlatTones {
 [[nodiscard]] FlatTones flat_tones(const FineValues& values, std::vector<double> limits);
 /// So many equal steps from black to white, whatever the photo holds. REQUIRES 2 <= steps <= 101.
 [[nodiscard]] FlatTones even_tones(int steps);
-/// Every pixel as the grey of its tone; alpha is kept; `out` holds width * height words.
-void to_flat_tones(const PixelView& photo, const FlatTones& tones, std::uint32_t* out);
+/// Every pixel as the grey of its tone; alpha is kept; `out` holds width * height pixels.
+void to_flat_tones(const PixelView& photo, const FlatTones& tones, Pixel* out);
 
 /// Shares 0..1 of the photo that are dark, middle and light.
 struct BandShares {

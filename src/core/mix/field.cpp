@@ -31,17 +31,17 @@ Mixer mixer_of(const std::vector<Paint>& paints) {
   return Mixer(out);
 }
 
-std::uint32_t shown_word(const Eigen::Vector3f& light, const std::uint8_t* encoded) {
+PremultipliedPixel shown_pixel(const Eigen::Vector3f& light, const std::uint8_t* encoded) {
   constexpr float tolerance = 1e-6f;
   if (light.minCoeff() < -tolerance || light.maxCoeff() > 1 + tolerance) {
     const Srgb8 c =
         rounded_8bit(brought_into_gamut_at_value(xyz_from_linear({light(0), light(1), light(2)})));
-    return 0xff000000u | c.r << 16 | c.g << 8 | c.b;
+    return premultiplied(pixel_of(c));
   }
   const auto channel = [&](float x) {
     return std::uint32_t{encoded[std::lrint(std::clamp(x, 0.0f, 1.0f) * kLinearSteps)]};
   };
-  return 0xff000000u | channel(light(0)) << 16 | channel(light(1)) << 8 | channel(light(2));
+  return {0xff000000u | channel(light(0)) << 16 | channel(light(1)) << 8 | channel(light(2))};
 }
 
 } // namespace
@@ -185,11 +185,11 @@ template <class Emit> void MixField::walk_row(int y, int width, int height, cons
   }
 }
 
-void MixField::draw_row(int y, int width, int height, std::uint32_t* out) const {
+void MixField::draw_row(int y, int width, int height, PremultipliedPixel* out) const {
   const std::uint8_t* encoded = encoded_8bit_of_linear().data();
-  std::fill_n(out, width, 0u);
+  std::fill_n(out, width, PremultipliedPixel());
   walk_row(y, width, height,
-           [&](int x, const Eigen::Vector3f& light) { out[x] = shown_word(light, encoded); });
+           [&](int x, const Eigen::Vector3f& light) { out[x] = shown_pixel(light, encoded); });
 }
 
 std::vector<std::optional<Srgb>> MixField::colors(int width, int height) const {

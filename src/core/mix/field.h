@@ -66,7 +66,7 @@ private:
   [[nodiscard]] Row row_at(double y) const;
   /// Calls emit(x, linear sRGB) for the pixels of a row that have a mixture.
   template <class Emit> void walk_row(int y, int width, int height, const Emit& emit) const;
-  void draw_row(int y, int width, int height, std::uint32_t* out) const;
+  void draw_row(int y, int width, int height, PremultipliedPixel* out) const;
 
   std::vector<FieldCorner> m_corners;
   std::vector<Paint> m_paints; ///< Of the corners, then of what is added.

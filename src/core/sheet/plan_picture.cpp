@@ -5,6 +5,7 @@
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/image/pixels.h"
+#include "core/wheel/raster.h"
 
 #include <algorithm>
 #include <cmath>
@@ -35,26 +36,18 @@ std::vector<double> crossings(const std::vector<std::vector<DiscPoint>>& outline
 }
 
 /// The color at the middle of a pixel of the rim, which itself may lie a little outside.
-std::uint32_t rim_color(const Wheel& wheel, const PlanSpec& spec, DiscPoint p) {
+Pixel rim_color(const Wheel& wheel, const PlanSpec& spec, DiscPoint p) {
   const WheelPoint at = stepped(wheel_point(p, *spec.value), spec.steps);
-  return word_of(rounded_8bit(wheel.nearest_existing({at.a, std::min(1.0, at.r), at.v}).color));
-}
-
-std::uint32_t straight(std::uint32_t word) {
-  const std::uint32_t alpha = word >> 24;
-  const auto channel = [&](int shift) {
-    return alpha == 0 ? 0 : std::min(255u, ((word >> shift & 255u) * 255 + alpha / 2) / alpha) << shift;
-  };
-  return (word & 0xff000000u) | channel(16) | channel(8) | channel(0);
+  return pixel_of(rounded_8bit(wheel.nearest_existing({at.a, std::min(1.0, at.r), at.v}).color));
 }
 
 /// What is premultiplied has lost the color of the rim; outside of the mask the disc shows through.
-std::uint32_t plan_pixel(const Wheel& wheel, const PlanSpec& spec, std::uint32_t word, DiscPoint p,
-                         double shown) {
-  const std::uint32_t alpha = word >> 24;
-  if (alpha == 0) return word;
-  if (alpha < 255) word = spec.value ? rim_color(wheel, spec, p) : straight(word);
-  return (word & 0xffffffu) | static_cast<std::uint32_t>(std::lround(alpha * shown)) << 24;
+Pixel plan_pixel(const Wheel& wheel, const PlanSpec& spec, PremultipliedPixel painted, DiscPoint p,
+                 double shown) {
+  const std::uint32_t alpha = painted.alpha();
+  if (alpha == 0) return {};
+  const Pixel color = alpha < 255 && spec.value ? rim_color(wheel, spec, p) : straight(painted);
+  return Pixel{static_cast<std::uint32_t>(std::lround(alpha * shown)) << 24}.with(color.rgb());
 }
 
 } // namespace
@@ -85,17 +78,18 @@ std::vector<float> mask_cover(const MaskRegion& mask, int size) {
   return cover;
 }
 
-Result<Raster> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanSpec& spec) {
+Result<PixelPicture> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanSpec& spec) {
   if (!kPlanSizeRange.holds(spec.size)) return Error{ErrorCode::BadInput, Sentence::PictureSizeRange, "size"};
   if (spec.value && !(*spec.value >= 0 && *spec.value <= 100))
     return Error{ErrorCode::BadInput, Sentence::ValueRange, "value"};
-  Raster out;
+  Raster painted;
   SolidPainter painter(wheel);
   painter.set_steps(spec.steps);
   if (spec.value)
-    painter.slice(*spec.value, spec.size, out);
+    painter.slice(*spec.value, spec.size, painted);
   else
-    painter.vivid(vivid_table(wheel), spec.size, out);
+    painter.vivid(vivid_table(wheel), spec.size, painted);
+  PixelPicture out{spec.size, spec.size, std::vector<Pixel>(painted.pixels.size())};
   const std::vector<float> cover =
       mask && !mask->empty() ? mask_cover(*mask, spec.size) : std::vector<float>();
   in_parallel(spec.size, 16, [&](int from, int to) {
@@ -105,7 +99,7 @@ Result<Raster> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanS
         const DiscPoint p{(x + 0.5) / spec.size * 2 - 1, 1 - (y + 0.5) / spec.size * 2};
         const double shown =
             cover.empty() ? 1 : kOutsideShown + (1 - kOutsideShown) * std::min(1.0f, cover[i]);
-        out.pixels[i] = plan_pixel(wheel, spec, out.pixels[i], p, shown);
+        out.pixels[i] = plan_pixel(wheel, spec, painted.pixels[i], p, shown);
       }
   });
   return out;

@@ -4,8 +4,10 @@
 
 #include "core/base/range.h"
 #include "core/base/result.h"
+#include "core/image/pixels.h"
 #include "core/mask/mask.h"
-#include "core/wheel/raster.h"
+#include "core/wheel/steps.h"
+#include "core/wheel/wheel.h"
 
 namespace zc {
 
@@ -24,7 +26,8 @@ struct PlanSpec {
 /// disc has the color at its center, within 1/255 where it is smooth; with a mask, what lies outside of it
 /// has kOutsideShown of alpha, with the share of the pixel at the edge. Alpha is 0 outside the disc, and
 /// where the display has no color. ERRORS: BadInput for a value or size outside its range.
-[[nodiscard]] Result<Raster> plan_disc(const Wheel& wheel, const MaskRegion* mask, const PlanSpec& spec);
+[[nodiscard]] Result<PixelPicture> plan_disc(const Wheel& wheel, const MaskRegion* mask,
+                                             const PlanSpec& spec);
 
 /// The steps of a stepped plan: twelve hues and eight saturations where the painter has cut neither (ours).
 [[nodiscard]] Steps plan_steps(Steps cut);

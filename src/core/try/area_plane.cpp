@@ -16,13 +16,13 @@ namespace {
 
 using Light = Eigen::Vector3f; // Linear.
 
-Light light_of_word(std::uint32_t word) {
+Light light_of(Pixel pixel) {
   static const auto linear = [] {
     std::array<float, 256> out{};
     for (std::size_t i = 0; i < out.size(); ++i) out[i] = static_cast<float>(exact_linear_of_8bit()[i]);
     return out;
   }();
-  return {linear[word >> 16 & 0xff], linear[word >> 8 & 0xff], linear[word & 0xff]};
+  return {linear[pixel.r()], linear[pixel.g()], linear[pixel.b()]};
 }
 
 Point point_of_light(const Light& light) {
@@ -44,7 +44,7 @@ Point point_of_light(const Light& light) {
 
 } // namespace
 
-Point point_of(std::uint32_t word) { return point_of_light(light_of_word(word)); }
+Point point_of(Pixel pixel) { return point_of_light(light_of(pixel)); }
 
 std::vector<Point> points_of(const PixelView& photo) {
   std::vector<Point> out(static_cast<std::size_t>(photo.width) * photo.height);
@@ -162,11 +162,11 @@ private:
   void number_row(int y, const std::vector<bool>& alone, const std::vector<int>& cell_of,
                   std::vector<Near>& nearby, AreaNumber* out) const {
     const int cy = cell(y, m_photo.height, m_plane.height);
-    const std::uint32_t* row = m_photo.row(y);
+    const Pixel* row = m_photo.row(y);
     Surroundings surroundings(m_photo, y, m_beside);
     int last = -1;
     for (int x = 0; x < m_photo.width; ++x) {
-      if (!(row[x] >> 24)) continue;
+      if (row[x].alpha() == 0) continue;
       const int cx = cell_of[static_cast<std::size_t>(x)];
       if (alone[m_plane.at(cx, cy)]) {
         out[x] = m_cut[m_plane.at(cx, cy)];
@@ -223,9 +223,9 @@ private:
       if (out.x == x) return out;
       out = {x, Light::Zero(), 0};
       for (int v = std::max(0, m_y - m_beside); v <= std::min(m_photo.height - 1, m_y + m_beside); ++v) {
-        const std::uint32_t word = m_photo.row(v)[x];
-        if (!(word >> 24)) continue;
-        out.light += light_of_word(word);
+        const Pixel pixel = m_photo.row(v)[x];
+        if (pixel.alpha() == 0) continue;
+        out.light += light_of(pixel);
         out.seen += 1;
       }
       return out;

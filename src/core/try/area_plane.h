@@ -19,7 +19,7 @@ struct Point {
   const float l = p.l - q.l, a = p.a - q.a, b = p.b - q.b;
   return l * l + a * a + b * b;
 }
-[[nodiscard]] Point point_of(std::uint32_t word);
+[[nodiscard]] Point point_of(Pixel pixel);
 [[nodiscard]] std::vector<Point> points_of(const PixelView& photo);
 
 /// A picture of so many OKLab points.

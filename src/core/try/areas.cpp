@@ -159,14 +159,14 @@ Areas flat_areas(const PixelView& photo, const std::vector<ColorCount>& colors) 
   out.numbers.assign(static_cast<std::size_t>(photo.width) * photo.height, kNoArea);
   std::unordered_map<std::uint32_t, AreaNumber> number;
   for (const auto& c : colors) {
-    number[c.word] = static_cast<AreaNumber>(out.areas.size());
-    out.areas.push_back({oklab_from_srgb(srgb_from_8bit(color_of_word(c.word))), c.pixels, -1, 0});
+    number[c.color.word] = static_cast<AreaNumber>(out.areas.size());
+    out.areas.push_back({oklab_from_srgb(srgb_from_8bit(color_of(c.color))), c.pixels, -1, 0});
   }
   for (int y = 0; y < photo.height; ++y)
     for (int x = 0; x < photo.width; ++x) {
-      const std::uint32_t word = photo.row(y)[x];
-      if (!(word >> 24)) continue;
-      const AreaNumber n = number[word | 0xff000000u];
+      const Pixel pixel = photo.row(y)[x];
+      if (pixel.alpha() == 0) continue;
+      const AreaNumber n = number[pixel.opaque().word];
       out.numbers[static_cast<std::size_t>(y) * photo.width + x] = n;
       if (out.areas[n].x < 0) out.areas[n].x = x, out.areas[n].y = y;
     }
@@ -242,20 +242,20 @@ public:
     const double by = std::min(1.0, std::sqrt(most / (static_cast<double>(photo.width) * photo.height)));
     m_width = std::max(1, static_cast<int>(std::lround(photo.width * by)));
     m_height = std::max(1, static_cast<int>(std::lround(photo.height * by)));
-    m_words.resize(static_cast<std::size_t>(m_width) * m_height);
-    reduce(photo, m_width, m_height, m_words.data());
+    m_pixels.resize(static_cast<std::size_t>(m_width) * m_height);
+    reduce(photo, m_width, m_height, m_pixels.data());
   }
-  [[nodiscard]] PixelView view() const { return {m_width, m_height, m_width, m_words.data()}; }
+  [[nodiscard]] PixelView view() const { return {m_width, m_height, m_width, m_pixels.data()}; }
   [[nodiscard]] Plane plane() const { return {m_width, m_height, points_of(view())}; }
   [[nodiscard]] std::vector<bool> seen() const {
-    std::vector<bool> out(m_words.size());
-    for (std::size_t i = 0; i < out.size(); ++i) out[i] = m_words[i] >> 24 != 0;
+    std::vector<bool> out(m_pixels.size());
+    for (std::size_t i = 0; i < out.size(); ++i) out[i] = m_pixels[i].alpha() != 0;
     return out;
   }
 
 private:
   int m_width = 1, m_height = 1;
-  std::vector<std::uint32_t> m_words;
+  std::vector<Pixel> m_pixels;
 };
 
 /// In two steps where the picture is much larger: the nearer an edge is known, the less others are taken for

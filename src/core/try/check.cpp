@@ -25,13 +25,13 @@ double& of(BandShares& shares, Band band) {
   return band == Band::Middle ? shares.middle : shares.light;
 }
 
-Lab lab_of(std::uint32_t word) { return lab_from_8bit(color_of_word(word)); }
+Lab lab_of(Pixel pixel) { return lab_from_8bit(color_of(pixel)); }
 
 /// A picture parted by how near the set is.
 struct Parted {
-  std::vector<std::uint32_t> far; ///< The picture with empty words where a swatch is near enough.
-  std::vector<int> near;          ///< Pixels that are near to each swatch.
-  int seen = 0, left = 0;         ///< Pixels that are not transparent, and those of them that are far.
+  std::vector<Pixel> far; ///< The picture, with nothing seen where a swatch is near enough.
+  std::vector<int> near;  ///< Pixels that are near to each swatch.
+  int seen = 0, left = 0; ///< Pixels that are not transparent, and those of them that are far.
 };
 
 Parted part_by_set(const PixelView& photo, const SwatchMatcher& matcher, std::size_t swatches, double far) {
@@ -39,9 +39,9 @@ Parted part_by_set(const PixelView& photo, const SwatchMatcher& matcher, std::si
   Parted out;
   out.far.resize(static_cast<std::size_t>(photo.width) * photo.height);
   const ColorTable known;
-  const auto standing = [&](std::uint32_t word) {
+  const auto standing = [&](Pixel pixel) {
     if (matcher.empty()) return kFar;
-    const Matched m = matcher.nearest(word);
+    const Matched m = matcher.nearest(pixel);
     return m.away > far ? kFar : kFirstSwatch + static_cast<std::uint32_t>(m.swatch);
   };
   using Counts = std::vector<int>; // Seen, far, near to each swatch.
@@ -50,12 +50,12 @@ Parted part_by_set(const PixelView& photo, const SwatchMatcher& matcher, std::si
       [&](int from, int to, Counts& sums) {
         for (int y = from; y < to; ++y)
           for (int x = 0; x < photo.width; ++x) {
-            const std::uint32_t word = photo.row(y)[x];
-            if (word >> 24 == 0) continue;
-            const std::uint32_t stands = known.at(word, standing);
+            const Pixel pixel = photo.row(y)[x];
+            if (pixel.alpha() == 0) continue;
+            const std::uint32_t stands = known.at(pixel, standing);
             ++sums[0];
             ++sums[stands];
-            if (stands == kFar) out.far[static_cast<std::size_t>(y) * photo.width + x] = word;
+            if (stands == kFar) out.far[static_cast<std::size_t>(y) * photo.width + x] = pixel;
           }
       },
       [](Counts& into, const Counts& other) {
@@ -75,7 +75,7 @@ std::vector<double> used_shares(const std::vector<ColorCount>& colors, const Swa
   const auto pixels = summed_in_parallel(
       static_cast<int>(colors.size()), 256, std::vector<std::uint64_t>(swatches),
       [&](int from, int to, std::vector<std::uint64_t>& sums) {
-        for (int i = from; i < to; ++i) sums[matcher.nearest(colors[i].word).swatch] += colors[i].pixels;
+        for (int i = from; i < to; ++i) sums[matcher.nearest(colors[i].color).swatch] += colors[i].pixels;
       },
       [](std::vector<std::uint64_t>& into, const std::vector<std::uint64_t>& other) {
         for (std::size_t i = 0; i < into.size(); ++i) into[i] += other[i];
@@ -88,12 +88,12 @@ std::vector<double> used_shares(const std::vector<ColorCount>& colors, const Swa
   return out;
 }
 
-Stray StrayChecker::stray(std::uint32_t word) const {
-  const Lab lab = lab_of(word);
+Stray StrayChecker::stray(Pixel pixel) const {
+  const Lab lab = lab_of(pixel);
   Stray out;
   if (m_matcher) out.far = !m_matcher->any_within(lab, m_limits.far);
-  if (m_mask && !m_mask->keeps(word))
-    out.outside = ciede2000(lab, lab_of(m_mask->remembered(word))) > m_limits.outside;
+  if (m_mask && !m_mask->keeps(pixel))
+    out.outside = ciede2000(lab, lab_of(m_mask->remembered(pixel))) > m_limits.outside;
   return out;
 }
 
@@ -103,7 +103,7 @@ std::vector<char> outside_of(const MaskMapper* mask, const std::vector<ColorCoun
   const StrayChecker checker(nullptr, mask, {0, limit});
   in_rows(static_cast<int>(colors.size()), [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      out[i] = checker.stray(colors[i].word).outside;
+      out[i] = checker.stray(colors[i].color).outside;
   });
   return out;
 }
@@ -114,7 +114,7 @@ std::vector<Band> bands_of(const std::vector<ColorCount>& colors, const Bands& b
   std::vector<Band> out;
   out.reserve(colors.size());
   for (const ColorCount& c : colors)
-    out.push_back(band_of(lightness_from_luminance(xyz_from_8bit(color_of_word(c.word)).y), bands));
+    out.push_back(band_of(lightness_from_luminance(xyz_from_8bit(color_of(c.color)).y), bands));
   return out;
 }
 
@@ -143,7 +143,7 @@ StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayCheck
   std::vector<Stray> strays(colors.size());
   in_parallel(static_cast<int>(colors.size()), 256, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      strays[i] = checker.stray(colors[i].word);
+      strays[i] = checker.stray(colors[i].color);
   });
   return shares_of(colors, strays, bands_of(colors, bands));
 }
@@ -156,7 +156,7 @@ Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, 
   const double by = std::min(1.0, std::sqrt(kLookedAt / pixels));
   const int width = std::max(1, static_cast<int>(photo.width * by)),
             height = std::max(1, static_cast<int>(photo.height * by));
-  std::vector<std::uint32_t> small;
+  std::vector<Pixel> small;
   PixelView looked = photo;
   if (by < 1) {
     small.resize(static_cast<std::size_t>(width) * height);

@@ -30,7 +30,7 @@ class StrayChecker {
 public:
   StrayChecker(const SwatchMatcher* matcher, const MaskMapper* mask, const StrayLimits& limits)
       : m_matcher(matcher && !matcher->empty() ? matcher : nullptr), m_mask(mask), m_limits(limits) {}
-  [[nodiscard]] Stray stray(std::uint32_t word) const;
+  [[nodiscard]] Stray stray(Pixel pixel) const;
 
 private:
   const SwatchMatcher* m_matcher;

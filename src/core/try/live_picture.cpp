@@ -31,7 +31,7 @@ void LivePicture::show(const PixelView& seen, const SeenPart& part) {
   for (Side* side : {&m_left, &m_right}) side->followed.clear();
 }
 
-void LivePicture::render(const TriedPicture& tried, Quality quality, std::uint32_t* out) {
+void LivePicture::render(const TriedPicture& tried, Quality quality, Pixel* out) {
   m_two = tried.two;
   m_edge = std::clamp(static_cast<int>(std::lround(tried.edge * m_picture.width)), 0, m_picture.width);
   if (m_two) render_side(m_left, tried.left, quality);
@@ -47,10 +47,10 @@ void LivePicture::render(const TriedPicture& tried, Quality quality, std::uint32
   finish(tried, m_picture.width, m_picture.height, out);
 }
 
-void LivePicture::paint(const Side& side, std::size_t from, std::size_t to, std::uint32_t* out) const {
+void LivePicture::paint(const Side& side, std::size_t from, std::size_t to, Pixel* out) const {
   const auto painted = [&](const auto& entries) {
     for (std::size_t i = from; i < to; ++i)
-      out[i] = entries[i] < side.words.size() ? side.words[entries[i]] : 0;
+      out[i] = entries[i] < side.pixels.size() ? side.pixels[entries[i]] : Pixel();
   };
   if (side.by_areas)
     painted(m_numbers);
@@ -63,9 +63,9 @@ void LivePicture::paint(const Side& side, std::size_t from, std::size_t to, std:
 void LivePicture::render_side(Side& side, const TriedSide& tried, Quality quality) {
   side.by_areas = side.draft = false;
   side.swatches.clear();
-  side.words.clear();
+  side.pixels.clear();
   if (tried.way == TryWay::Photo || tried.colors.empty()) {
-    for (const ColorCount& c : m_picture.colors) side.words.push_back(c.word);
+    for (const ColorCount& c : m_picture.colors) side.pixels.push_back(c.color);
     return;
   }
   if (tried.way == TryWay::Check) return check(side, tried, quality);
@@ -79,12 +79,12 @@ void LivePicture::render_side(Side& side, const TriedSide& tried, Quality qualit
   }
   if (tried.way == TryWay::Follow) {
     follow(side, tried, quality);
-    side.words = side.followed;
+    side.pixels = side.followed;
   } else {
-    for (const std::size_t s : side.swatches) side.words.push_back(swatch_word(tried.colors, s));
+    for (const std::size_t s : side.swatches) side.pixels.push_back(swatch_pixel(tried.colors, s));
   }
-  for (std::size_t i = 0; i < side.words.size(); ++i)
-    side.words[i] = pointed_word(tried, side.words[i], side.swatches[i]);
+  for (std::size_t i = 0; i < side.pixels.size(); ++i)
+    side.pixels[i] = pointed_pixel(tried, side.pixels[i], side.swatches[i]);
 }
 
 void LivePicture::follow(Side& side, const TriedSide& tried, Quality quality) {
@@ -102,7 +102,7 @@ void LivePicture::follow(Side& side, const TriedSide& tried, Quality quality) {
     else
       in_rows(static_cast<int>(side.followed.size()), [&](int from, int to) {
         for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-          side.followed[i] = moved_word(follow, m_picture.colors[i].word);
+          side.followed[i] = moved_pixel(follow, m_picture.colors[i].color);
       });
   }
   side.draft = side.followed_as_draft;
@@ -116,7 +116,7 @@ void LivePicture::draft_follow(Side& side, const Follow& follow) const {
   std::vector<Shift> shifts(m_cells.first.size());
   in_rows(static_cast<int>(shifts.size()), [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
-      const Srgb8 c = color_of_word(m_picture.colors[m_cells.first[i]].word), moved = follow.moved(c);
+      const Srgb8 c = color_of(m_picture.colors[m_cells.first[i]].color), moved = follow.moved(c);
       shifts[i] = {moved.r - c.r, moved.g - c.g, moved.b - c.b};
     }
   });
@@ -125,8 +125,8 @@ void LivePicture::draft_follow(Side& side, const Follow& follow) const {
   };
   for (std::size_t i = 0; i < side.followed.size(); ++i) {
     const Shift& by = shifts[m_cells.cell[i]];
-    const Srgb8 c = color_of_word(m_picture.colors[i].word);
-    side.followed[i] = word_of({shifted(c.r, by.r), shifted(c.g, by.g), shifted(c.b, by.b)});
+    const Srgb8 c = color_of(m_picture.colors[i].color);
+    side.followed[i] = pixel_of({shifted(c.r, by.r), shifted(c.g, by.g), shifted(c.b, by.b)});
   }
 }
 
@@ -137,8 +137,8 @@ void LivePicture::check(Side& side, const TriedSide& tried, Quality quality) {
   const auto& matched = side.study.matched(m_picture, tried.colors, match_of(tried));
   for (std::size_t i = 0; i < matched.size(); ++i) {
     side.swatches.push_back(matched[i].swatch);
-    side.words.push_back(checked_word(tried, m_picture.colors[i].word,
-                                      {m_outside[i] != 0, matched[i].away > tried.limits.far}));
+    side.pixels.push_back(checked_pixel(tried, m_picture.colors[i].color,
+                                        {m_outside[i] != 0, matched[i].away > tried.limits.far}));
   }
 }
 
@@ -180,13 +180,13 @@ void LivePicture::place_areas(const std::shared_ptr<const Areas>& areas) {
   }
 }
 
-/// Of the words of its side.
+/// Of the pixels of its side.
 std::optional<std::size_t> LivePicture::entry_at(int x, int y) const {
   if (x < 0 || y < 0 || x >= m_picture.width || y >= m_picture.height) return std::nullopt;
   const Side& side = side_at(x);
   const std::size_t i = static_cast<std::size_t>(y) * m_picture.width + x;
   const std::size_t entry = side.by_areas ? m_numbers[i] : m_picture.index[i];
-  return entry < side.words.size() ? std::optional(entry) : std::nullopt;
+  return entry < side.pixels.size() ? std::optional(entry) : std::nullopt;
 }
 
 std::optional<std::size_t> LivePicture::swatch_at(int x, int y) const {
@@ -195,9 +195,9 @@ std::optional<std::size_t> LivePicture::swatch_at(int x, int y) const {
   return entry && !side.swatches.empty() ? std::optional(side.swatches[*entry]) : std::nullopt;
 }
 
-std::optional<std::uint32_t> LivePicture::word_at(int x, int y) const {
+std::optional<Pixel> LivePicture::pixel_at(int x, int y) const {
   const auto entry = entry_at(x, y);
-  return entry ? std::optional(side_at(x).words[*entry]) : std::nullopt;
+  return entry ? std::optional(side_at(x).pixels[*entry]) : std::nullopt;
 }
 
 AreaNumber LivePicture::area_at(int x, int y) const {
@@ -205,7 +205,7 @@ AreaNumber LivePicture::area_at(int x, int y) const {
                                                : kNoArea;
 }
 
-void LivePicture::outline(AreaNumber area, std::uint32_t* out) const {
+void LivePicture::outline(AreaNumber area, Pixel* out) const {
   if (m_numbers.empty() || area == kNoArea) return;
   const auto at = [this](int x, int y) {
     return x < 0 || y < 0 || x >= m_picture.width || y >= m_picture.height
@@ -217,7 +217,9 @@ void LivePicture::outline(AreaNumber area, std::uint32_t* out) const {
       const bool inside = at(x, y) == area;
       const bool edge = (at(x - 1, y) == area) != inside || (at(x + 1, y) == area) != inside ||
                         (at(x, y - 1) == area) != inside || (at(x, y + 1) == area) != inside;
-      if (edge) out[static_cast<std::size_t>(y) * m_picture.width + x] = inside ? 0xffffffffu : 0xff000000u;
+      if (edge)
+        out[static_cast<std::size_t>(y) * m_picture.width + x] =
+            pixel_of(inside ? Srgb8{255, 255, 255} : Srgb8{0, 0, 0});
     }
 }
 

@@ -10,7 +10,7 @@ namespace zc {
 
 enum class Quality {
   Draft, ///< In a picture of many colors, those that are alike may go one way.
-  Exact, ///< To the word what render_tried() makes of the same pixels.
+  Exact, ///< To the pixel what render_tried() makes of the same pixels.
 };
 
 /// Which part of the whole picture is seen: where its first pixel's corner lies, and how many pixels of the
@@ -27,8 +27,9 @@ public:
   [[nodiscard]] int width() const { return m_picture.width; }
   [[nodiscard]] int height() const { return m_picture.height; }
 
-  /// `out` holds width() * height() words; what is transparent is 0. Areas are those of the whole picture.
-  void render(const TriedPicture& tried, Quality quality, std::uint32_t* out);
+  /// `out` holds width() * height() pixels; of what is transparent nothing is seen. Areas are those of the
+  /// whole picture.
+  void render(const TriedPicture& tried, Quality quality, Pixel* out);
 
   // Of what was rendered last; places in pixels of the part that is seen.
   [[nodiscard]] bool exact() const { return !m_right.draft && !(m_two && m_left.draft); }
@@ -36,28 +37,28 @@ public:
   /// The place of the swatch in the order of its side; nothing where the side shows none.
   [[nodiscard]] std::optional<std::size_t> swatch_at(int x, int y) const;
   /// Before the press, squinting and other eyes.
-  [[nodiscard]] std::optional<std::uint32_t> word_at(int x, int y) const;
+  [[nodiscard]] std::optional<Pixel> pixel_at(int x, int y) const;
   /// Where the side shows areas.
   [[nodiscard]] AreaNumber area_at(int x, int y) const;
   /// A line around an area, light inside and dark outside, so that it is seen on any color; the rest of `out`
   /// is left as it is.
-  void outline(AreaNumber area, std::uint32_t* out) const;
+  void outline(AreaNumber area, Pixel* out) const;
 
 private:
   struct Side {
     LiveStudy study;
     std::vector<std::size_t> swatches; ///< Of each color, or of each area; empty where none is shown.
-    std::vector<std::uint32_t> words;  ///< Likewise.
+    std::vector<Pixel> pixels;         ///< Likewise.
     bool by_areas = false;
     bool draft = false;
     // What followed last, and from what: an edge that is dragged changes none of it.
     std::vector<SwatchMove> moves;
     double softness = 0;
-    std::vector<std::uint32_t> followed; ///< Empty before.
+    std::vector<Pixel> followed; ///< Empty before.
     bool followed_as_draft = false;
   };
   /// A stretch of pixels.
-  void paint(const Side& side, std::size_t from, std::size_t to, std::uint32_t* out) const;
+  void paint(const Side& side, std::size_t from, std::size_t to, Pixel* out) const;
   void render_side(Side& side, const TriedSide& tried, Quality quality);
   void follow(Side& side, const TriedSide& tried, Quality quality);
   void draft_follow(Side& side, const Follow& follow) const;

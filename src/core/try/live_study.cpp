@@ -26,7 +26,7 @@ const std::vector<Matched>& LiveStudy::matched(const IndexedPicture& picture,
     in_parallel(static_cast<int>(m_labs.size()), 1024, [&](int from, int to) {
       for (int i = from; i < to; ++i)
         m_labs[static_cast<std::size_t>(i)] =
-            lab_from_8bit(color_of_word(picture.colors[static_cast<std::size_t>(i)].word));
+            lab_from_8bit(color_of(picture.colors[static_cast<std::size_t>(i)].color));
     });
   }
   std::vector<std::size_t> changed;

@@ -88,9 +88,7 @@ bool SwatchMatcher::any_within(const Lab& color, double limit) const {
   return nearest_color(color, limit, limit).has_value();
 }
 
-Matched SwatchMatcher::nearest(std::uint32_t word) const {
-  return nearest(lab_from_8bit(color_of_word(word)));
-}
+Matched SwatchMatcher::nearest(Pixel pixel) const { return nearest(lab_from_8bit(color_of(pixel))); }
 
 /// Outward from the color's own value, until the values alone are too far apart.
 std::optional<Matched> SwatchMatcher::nearest_color(const Lab& color, double within, double enough) const {

@@ -32,7 +32,7 @@ public:
   [[nodiscard]] bool empty() const { return m_swatches.empty(); }
   /// REQUIRES at least one swatch.
   [[nodiscard]] Matched nearest(const Lab& color) const;
-  [[nodiscard]] Matched nearest(std::uint32_t word) const;
+  [[nodiscard]] Matched nearest(Pixel pixel) const;
   /// The nearest by CIEDE2000 if it is as near as `limit`; most are ruled out sooner than by nearest().
   [[nodiscard]] std::optional<Matched> nearest_within(const Lab& color, double limit) const;
   /// Whether any swatch is as near as `limit`; found out sooner than which is the nearest.

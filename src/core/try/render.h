@@ -50,26 +50,26 @@ struct TriedPicture {
 [[nodiscard]] double squint_of(double width, double height);
 
 /// A color that is not looked for, mixed with the ground until it steps back.
-[[nodiscard]] std::uint32_t stepped_back(std::uint32_t word, Srgb8 ground);
+[[nodiscard]] Pixel stepped_back(Pixel pixel, Srgb8 ground);
 /// What a color becomes when it is checked: itself where it strays in a way that is shown.
-[[nodiscard]] std::uint32_t checked_word(const TriedSide& side, std::uint32_t word, const Stray& stray);
+[[nodiscard]] Pixel checked_pixel(const TriedSide& side, Pixel pixel, const Stray& stray);
 /// As its swatches moved; see Follow.
-[[nodiscard]] std::uint32_t moved_word(const Follow& follow, std::uint32_t word);
-/// A word, or where another swatch than this is pointed out what it is stepped back.
-[[nodiscard]] std::uint32_t pointed_word(const TriedSide& side, std::uint32_t word, std::size_t swatch);
+[[nodiscard]] Pixel moved_pixel(const Follow& follow, Pixel pixel);
+/// A pixel, or where another swatch than this is pointed out what it is stepped back.
+[[nodiscard]] Pixel pointed_pixel(const TriedSide& side, Pixel pixel, std::size_t swatch);
 /// By what a side asks for the nearest swatch: only studies may do so by value.
 [[nodiscard]] Match match_of(const TriedSide& side);
 /// The swatch's own color.
-[[nodiscard]] std::uint32_t swatch_word(const std::vector<MatchColor>& colors, std::size_t swatch);
+[[nodiscard]] Pixel swatch_pixel(const std::vector<MatchColor>& colors, std::size_t swatch);
 
-/// What comes after both sides have met at the edge: the press, squinting and the eyes that look. `words` are
-/// width * height.
-void finish(const TriedPicture& tried, int width, int height, std::uint32_t* words);
+/// What comes after both sides have met at the edge: the press, squinting and the eyes that look. `pixels`
+/// are width * height.
+void finish(const TriedPicture& tried, int width, int height, Pixel* pixels);
 
-/// Each pixel by itself, for pictures of any size: `out` holds width * height words; alpha is kept, and what
+/// Each pixel by itself, for pictures of any size: `out` holds width * height pixels; alpha is kept, and what
 /// lies in no area is not seen. REQUIRES areas of the size of the picture where there are any. See
 /// LivePicture for one that is looked at while hands move.
-void render_tried(const PixelView& photo, const TriedPicture& tried, std::uint32_t* out);
+void render_tried(const PixelView& photo, const TriedPicture& tried, Pixel* out);
 
 /// How many pixels each swatch of a side stands for, every one counted; for sides that study. ERRORS:
 /// Stopped.

@@ -18,12 +18,12 @@ std::vector<std::size_t> swatches_of(const Areas& areas, const SwatchMatcher& ma
   return out;
 }
 
-void paint_areas(const Areas& areas, const std::vector<std::uint32_t>& words, std::uint32_t* out) {
-  assert(words.size() == areas.areas.size());
+void paint_areas(const Areas& areas, const std::vector<Pixel>& pixels, Pixel* out) {
+  assert(pixels.size() == areas.areas.size());
   in_parallel(areas.height, 32, [&](int from, int to) {
     const std::size_t end = static_cast<std::size_t>(to) * areas.width;
     for (std::size_t i = static_cast<std::size_t>(from) * areas.width; i < end; ++i)
-      out[i] = areas.numbers[i] == kNoArea ? 0 : words[areas.numbers[i]];
+      out[i] = areas.numbers[i] == kNoArea ? Pixel() : pixels[areas.numbers[i]];
   });
 }
 

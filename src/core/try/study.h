@@ -14,8 +14,8 @@ namespace zc {
 [[nodiscard]] std::vector<std::size_t> swatches_of(const Areas& areas, const SwatchMatcher& matcher,
                                                    const std::vector<std::optional<std::size_t>>& bound);
 
-/// Each area in its word; nothing where there is none. `out` holds width * height words. REQUIRES as many
-/// words as areas.
-void paint_areas(const Areas& areas, const std::vector<std::uint32_t>& words, std::uint32_t* out);
+/// Each area in its pixel; nothing where there is none. `out` holds width * height pixels. REQUIRES as many
+/// pixels as areas.
+void paint_areas(const Areas& areas, const std::vector<Pixel>& pixels, Pixel* out);
 
 } // namespace zc

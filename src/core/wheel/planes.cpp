@@ -80,21 +80,21 @@ ZC_FOR_EACH_MACHINE void channel_of(const LuvPlane& plane, int channel, const fl
   }
 }
 
-void colors_of(const LuvPlane& plane, const float* p, const float* q, int n, std::uint32_t* out) {
+void colors_of(const LuvPlane& plane, const float* p, const float* q, int n, PremultipliedPixel* out) {
   std::int32_t red[kBlock], green[kBlock], blue[kBlock];
   channel_of(plane, 0, p, q, n, red);
   channel_of(plane, 1, p, q, n, green);
   channel_of(plane, 2, p, q, n, blue);
   const std::uint8_t* gamma = encoded_8bit_of_linear().data();
   for (int i = 0; i < n; ++i)
-    out[i] = 0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]];
+    out[i].word = 0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]];
 }
 
 class HsluvPlane final : public Plane {
 public:
   explicit HsluvPlane(double v) : m_plane(v) {}
   void colors(const float* cos_h, const float* sin_h, const float*, const float* r, int n,
-              std::uint32_t* out) override {
+              PremultipliedPixel* out) override {
     float p[kBlock], q[kBlock];
     steps_of(m_plane, cos_h, sin_h, r, n, p, q);
     colors_of(m_plane, p, q, n, out);
@@ -138,8 +138,8 @@ ZC_FOR_EACH_MACHINE void shown_mask(const LinearBlock& block, int n, std::uint32
   }
 }
 
-/// Words of linear colors, 0 where the display has none.
-void words_of(const LinearBlock& block, int n, std::uint32_t* out) {
+/// Linear colors, encoded; nothing is seen where the display has none.
+void encode(const LinearBlock& block, int n, PremultipliedPixel* out) {
   std::int32_t red[kBlock], green[kBlock], blue[kBlock];
   table_steps(block.r, n, red);
   table_steps(block.g, n, green);
@@ -148,7 +148,7 @@ void words_of(const LinearBlock& block, int n, std::uint32_t* out) {
   shown_mask(block, n, shown);
   const std::uint8_t* gamma = encoded_8bit_of_linear().data();
   for (int i = 0; i < n; ++i)
-    out[i] = shown[i] & (0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]]);
+    out[i].word = shown[i] & (0xff000000u | gamma[red[i]] << 16 | gamma[green[i]] << 8 | gamma[blue[i]]);
 }
 
 class CielabPlane final : public Plane {
@@ -158,10 +158,10 @@ public:
         m_y(static_cast<float>(luminance_from_lightness(v))),
         m_largest(static_cast<float>(largest_chroma(SaturationMeasure::CielabChroma))) {}
   void colors(const float* cos_h, const float* sin_h, const float*, const float* r, int n,
-              std::uint32_t* out) override {
+              PremultipliedPixel* out) override {
     LinearBlock block;
     linear_of(*this, cos_h, sin_h, r, n, block);
-    words_of(block, n, out);
+    encode(block, n, out);
   }
 
 private:
@@ -211,13 +211,13 @@ public:
     m_sum = m_weight[0] + m_weight[1] + m_weight[2];
   }
   void colors(const float* cos_h, const float* sin_h, const float*, const float* r, int n,
-              std::uint32_t* out) override {
+              PremultipliedPixel* out) override {
     Search search;
     begin(*this, cos_h, sin_h, r, n, search);
     for (int i = 0; i < kSteps; ++i) step(m_sum, n, search);
     LinearBlock block;
     finish(*this, n, search, block);
-    words_of(block, n, out);
+    encode(block, n, out);
   }
 
 private:
@@ -327,7 +327,7 @@ public:
     for (int i = 0; i < 3; ++i) m_weight[i] = static_cast<float>(row[i]);
   }
   void colors(const float*, const float*, const float* degrees, const float* r, int n,
-              std::uint32_t* out) override {
+              PremultipliedPixel* out) override {
     Search search;
     if (m_hsv)
       begin_hsv(*this, degrees, r, n, search);
@@ -337,7 +337,7 @@ public:
     finish(n, search, out);
     if (largest_of(search.moved, n) < kTrusted) return;
     for (int i = 0; i < n; ++i)
-      if (search.moved[i] >= kTrusted) out[i] = solved_word(search, i);
+      if (search.moved[i] >= kTrusted) out[i].word = solved_word(search, i);
   }
 
 private:
@@ -425,10 +425,11 @@ private:
     };
     return 0xff000000u | level(r) << 16 | level(g) << 8 | level(b);
   }
-  ZC_FOR_EACH_MACHINE static void finish(int n, const Search& __restrict s, std::uint32_t* __restrict out) {
+  ZC_FOR_EACH_MACHINE static void finish(int n, const Search& __restrict s,
+                                         PremultipliedPixel* __restrict out) {
     for (int i = 0; i < n; ++i)
-      out[i] = s.shown[i] & word(s.base0[i] + s.gain0[i] * s.x[i], s.base1[i] + s.gain1[i] * s.x[i],
-                                 s.base2[i] + s.gain2[i] * s.x[i]);
+      out[i].word = s.shown[i] & word(s.base0[i] + s.gain0[i] * s.x[i], s.base1[i] + s.gain1[i] * s.x[i],
+                                      s.base2[i] + s.gain2[i] * s.x[i]);
   }
   ZC_FOR_EACH_MACHINE static float largest_of(const float* x, int n) {
     float most = 0;

@@ -2,6 +2,7 @@
 // The color solid cut at one L*, as fast pixel arithmetic for each saturation measure.
 #pragma once
 
+#include "core/color/pixel.h"
 #include "core/wheel/hue_scale.h"
 
 #include <cstdint>
@@ -18,14 +19,14 @@ struct HueDirection {
 /// registers.
 inline constexpr int kBlock = 256;
 
-/// One plane of equal L*. Colors are opaque words 0xffRRGGBB within 1/255 of the exact color, or 0 where the
-/// display has none.
+/// One plane of equal L*. Colors are opaque and within 1/255 of the exact color, or nothing
+/// is seen where the display has none.
 class Plane {
 public:
   virtual ~Plane() = default;
   /// A block of up to kBlock pixels given by hue and r in 0..1.
   virtual void colors(const float* cos_h, const float* sin_h, const float* degrees, const float* r, int n,
-                      std::uint32_t* out) = 0;
+                      PremultipliedPixel* out) = 0;
 };
 
 /// REQUIRES 0 < v < 100.

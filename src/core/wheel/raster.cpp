@@ -15,14 +15,11 @@ namespace {
 constexpr int kSpokes = 720, kSpokeSteps = 48;
 constexpr int kAngles = 7680; // A multiple of 12: the scales bend at multiples of 30 degrees.
 
-std::uint32_t word(Srgb c) {
-  const Srgb8 p = rounded_8bit(c);
-  return 0xff000000u | p.r << 16 | p.g << 8 | p.b;
-}
+PremultipliedPixel whole(Srgb c) { return premultiplied(pixel_of(rounded_8bit(c))); }
 
-std::uint32_t covered(std::uint32_t c, std::uint32_t alpha) {
-  const auto part = [&](int shift) { return ((c >> shift & 0xff) * alpha + 127) / 255 << shift; };
-  return alpha << 24 | part(16) | part(8) | part(0);
+/// What is left of a color that covers a pixel in part.
+PremultipliedPixel covered(PremultipliedPixel whole, std::uint32_t cover) {
+  return premultiplied(Pixel{cover << 24}.with(Pixel{whole.word}.rgb()));
 }
 
 /// L* at the center of a row of a picture whose top edge is 100 and bottom edge 0.
@@ -92,22 +89,22 @@ SolidPainter::Disc SolidPainter::made_disc(int size) const {
 
 /// At L* 0 and 100 there is one color: on the whole disc where r is a share of what exists, else in the
 /// middle only.
-std::uint32_t SolidPainter::end_color(double v, float r) const {
+PremultipliedPixel SolidPainter::end_color(double v, float r) const {
   const auto c = m_wheel.color_at({0, r, v <= 0 ? 0.0 : 100.0});
-  return c ? word(*c) : 0;
+  return c ? whole(*c) : PremultipliedPixel();
 }
 
 void SolidPainter::slice(double v, int size, Raster& out) {
   const Disc& disc = disc_of(size);
   v = stepped_value(v, m_steps);
   out.width = out.height = size;
-  out.pixels.assign(static_cast<std::size_t>(size) * size, 0);
+  out.pixels.assign(static_cast<std::size_t>(size) * size, {});
   const bool end = v <= 0 || v >= 100;
   const auto plane = make_plane(m_wheel.spec().measure, end ? 50 : v);
-  const std::uint32_t at_end = end ? end_color(v, 1) : 0;
+  const PremultipliedPixel at_end = end ? end_color(v, 1) : PremultipliedPixel();
   for (int y = 0; y < size; ++y) {
     const Row& row = disc.rows[y];
-    std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
+    PremultipliedPixel* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
     for (int done = 0; done < row.count; done += kBlock) {
       const int n = std::min(kBlock, row.count - done);
       const std::size_t at = row.start + done;
@@ -118,7 +115,7 @@ void SolidPainter::slice(double v, int size, Raster& out) {
     }
     // Only the ends of a row are partly covered.
     for (int x = 0; x < row.count; ++x)
-      if (const std::uint8_t cover = disc.cover[row.start + x]; cover != 255 && pixels[x] != 0)
+      if (const std::uint8_t cover = disc.cover[row.start + x]; cover != 255 && pixels[x].alpha() != 0)
         pixels[x] = covered(pixels[x], cover);
   }
 }
@@ -144,19 +141,19 @@ VividTable vivid_table(const Wheel& wheel) {
 
 namespace {
 
-std::uint32_t vivid_word(const VividTable& table, double angle, double r) {
+PremultipliedPixel vivid_pixel(const VividTable& table, double angle, double r) {
   const double along = angle / 360 * kSpokes, out = r * kSpokeSteps;
   const auto i = static_cast<std::size_t>(std::clamp(along, 0.0, kSpokes - 1.0));
   const auto k = static_cast<std::size_t>(std::clamp(out, 0.0, kSpokeSteps - 1.0));
   const double f = along - static_cast<double>(i), g = out - static_cast<double>(k);
   const VividTable::Spoke &one = table.spokes[i], &other = table.spokes[i + 1];
-  if (r > one.reach + f * (other.reach - one.reach) + 1e-9) return 0;
+  if (r > one.reach + f * (other.reach - one.reach) + 1e-9) return {};
   const auto part = [&](double Srgb::*p) {
     const double near_ = one.colors[k].*p + g * (one.colors[k + 1].*p - one.colors[k].*p);
     const double far_ = other.colors[k].*p + g * (other.colors[k + 1].*p - other.colors[k].*p);
     return near_ + f * (far_ - near_);
   };
-  return word({part(&Srgb::r), part(&Srgb::g), part(&Srgb::b)});
+  return whole({part(&Srgb::r), part(&Srgb::g), part(&Srgb::b)});
 }
 
 } // namespace
@@ -164,17 +161,17 @@ std::uint32_t vivid_word(const VividTable& table, double angle, double r) {
 void SolidPainter::vivid(const VividTable& table, int size, Raster& out) {
   const Disc& disc = disc_of(size);
   out.width = out.height = size;
-  out.pixels.assign(static_cast<std::size_t>(size) * size, 0);
+  out.pixels.assign(static_cast<std::size_t>(size) * size, {});
   const double half = size / 2.0;
   in_parallel(size, 16, [&](int from, int to) {
     for (int y = from; y < to; ++y) {
       const Row& row = disc.rows[y];
-      std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
+      PremultipliedPixel* pixels = out.pixels.data() + static_cast<std::size_t>(y) * size + row.first;
       for (int x = 0; x < row.count; ++x) {
         const WheelPoint at = wheel_point({row.first + x + 0.5 - half, half - y - 0.5}, 0);
-        const std::uint32_t color =
-            vivid_word(table, stepped_hue(at.a, m_steps), static_cast<double>(disc.radius[row.start + x]));
-        pixels[x] = color == 0 ? 0 : covered(color, disc.cover[row.start + x]);
+        const PremultipliedPixel color =
+            vivid_pixel(table, stepped_hue(at.a, m_steps), static_cast<double>(disc.radius[row.start + x]));
+        pixels[x] = color.alpha() == 0 ? color : covered(color, disc.cover[row.start + x]);
       }
     }
   });
@@ -196,7 +193,7 @@ void SolidPainter::section(Angle a, int width, int height, Raster& out) const {
   }
   for (int y = 0; y < height; ++y) {
     const double v = stepped_value(row_value(y, height), m_steps);
-    std::uint32_t* pixels = out.pixels.data() + static_cast<std::size_t>(y) * width;
+    PremultipliedPixel* pixels = out.pixels.data() + static_cast<std::size_t>(y) * width;
     if (v <= 0 || v >= 100) {
       for (int x = 0; x < width; ++x) pixels[x] = end_color(v, r[x]);
       continue;
@@ -213,7 +210,7 @@ void SolidPainter::rail(Angle a, double r, int height, Raster& out) const {
   out.pixels.resize(height);
   for (int row = 0; row < height; ++row) {
     const auto c = m_wheel.color_at({a.degrees(), r, stepped_value(row_value(row, height), m_steps)});
-    out.pixels[row] = c ? word(*c) : 0;
+    out.pixels[row] = c ? whole(*c) : PremultipliedPixel();
   }
 }
 

@@ -5,6 +5,7 @@
 // the exact color at its center; where the display has no color a pixel is transparent.
 #pragma once
 
+#include "core/color/pixel.h"
 #include "core/wheel/planes.h"
 #include "core/wheel/steps.h"
 #include "core/wheel/wheel.h"
@@ -17,7 +18,7 @@ namespace zc {
 
 struct Raster {
   int width = 0, height = 0;
-  std::vector<std::uint32_t> pixels;
+  std::vector<PremultipliedPixel> pixels;
   bool operator==(const Raster&) const = default;
 };
 
@@ -59,7 +60,7 @@ private:
     std::size_t start;
   };
   [[nodiscard]] HueDirection direction_at(double angle) const;
-  [[nodiscard]] std::uint32_t end_color(double v, float r) const;
+  [[nodiscard]] PremultipliedPixel end_color(double v, float r) const;
   /// What a disc of one size is made of.
   struct Disc {
     int size = 0;

@@ -14,18 +14,18 @@ namespace zc {
 namespace {
 
 /// Opaque colors in reading order; stops one past kMostPaletteColors.
-std::vector<std::uint32_t> different_colors(const PixelView& view) {
-  std::vector<std::uint32_t> out;
+std::vector<Pixel> different_colors(const PixelView& view) {
+  std::vector<Pixel> out;
   std::unordered_set<std::uint32_t> seen;
-  std::uint32_t last = 0;
+  Pixel last;
   for (int y = 0; y < view.height; ++y)
     for (int x = 0; x < view.width; ++x) {
-      const std::uint32_t word = view.row(y)[x];
+      const Pixel pixel = view.row(y)[x];
       // A few bytes can stand for hundreds of megapixels, nearly all of them like their neighbor.
-      if (word == last) continue;
-      last = word;
-      if (word >> 24 < 128 || !seen.insert(word & 0xffffffu).second) continue;
-      out.push_back(word);
+      if (pixel == last) continue;
+      last = pixel;
+      if (pixel.alpha() < 128 || !seen.insert(pixel.rgb()).second) continue;
+      out.push_back(pixel);
       if (out.size() > kMostPaletteColors) return out;
     }
   return out;
@@ -40,8 +40,7 @@ Result<FoundSet> read_picture(const Bytes& bytes, const std::string& file_name) 
   Gathering gathering;
   const auto colors = different_colors(view);
   if (colors.size() <= kMostPaletteColors) {
-    for (const auto word : colors)
-      static_cast<void>(gathering.add("", {srgb_from_8bit(color_of_word(word))}));
+    for (const Pixel color : colors) static_cast<void>(gathering.add("", {srgb_from_8bit(color_of(color))}));
     return gathering.done("a picture");
   }
   ExtractionSpec spec;

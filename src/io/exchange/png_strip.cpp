@@ -3,7 +3,7 @@
 
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
-#include "core/image/pixels.h"
+#include "io/photo/decode.h"
 
 #include <QBuffer>
 #include <QColorSpace>
@@ -16,11 +16,10 @@ namespace zc {
 namespace {
 
 /// By hand, since the toolkit's painter ends at 32,767 rows.
-void fill_square(QImage& image, int column, int row, std::uint32_t word) {
+void fill_square(QImage& image, int column, int row, Pixel color) {
   for (int y = row * kStripSquare; y < (row + 1) * kStripSquare; ++y) {
-    auto* pixels =
-        reinterpret_cast<std::uint32_t*>(image.scanLine(y)) + std::ptrdiff_t{column} * kStripSquare;
-    std::fill_n(pixels, kStripSquare, word);
+    Pixel* line = pixels_of(image) + std::ptrdiff_t{image.width()} * y;
+    std::fill_n(line + std::ptrdiff_t{column} * kStripSquare, kStripSquare, color);
   }
 }
 
@@ -46,7 +45,7 @@ Result<Bytes> png_strip(const SwatchSet& set) {
         column = 0;
         ++row;
       }
-      fill_square(image, column++, row, word_of(rounded_8bit(swatch.color)));
+      fill_square(image, column++, row, pixel_of(rounded_8bit(swatch.color)));
     }
     ++row;
   }

@@ -193,14 +193,27 @@ QImage reduced(const QImage& image, int width, int height) {
   const int w = std::clamp(width, 1, image.width()), h = std::clamp(height, 1, image.height());
   if (w == image.width() && h == image.height()) return image;
   QImage out(w, h, image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-  reduce(view_of(image), w, h, reinterpret_cast<std::uint32_t*>(out.bits()));
+  reduce(view_of(image), w, h, pixels_of(out));
   return out;
 }
 
+namespace {
+
+[[maybe_unused]] bool is_straight(const QImage& image) {
+  return image.format() == QImage::Format_RGB32 || image.format() == QImage::Format_ARGB32;
+}
+
+} // namespace
+
 PixelView view_of(const QImage& image) {
-  Q_ASSERT(image.format() == QImage::Format_RGB32 || image.format() == QImage::Format_ARGB32);
+  Q_ASSERT(is_straight(image));
   return {image.width(), image.height(), image.bytesPerLine() / 4,
-          reinterpret_cast<const std::uint32_t*>(image.constBits())};
+          reinterpret_cast<const Pixel*>(image.constBits())};
+}
+
+Pixel* pixels_of(QImage& image) {
+  Q_ASSERT(is_straight(image));
+  return reinterpret_cast<Pixel*>(image.bits());
 }
 
 } // namespace zc

@@ -30,9 +30,11 @@ using DecodeHook = std::function<bool(double)>;
 [[nodiscard]] std::optional<QImage> decode_coarse(const std::vector<unsigned char>& bytes,
                                                   const std::string& name);
 
-/// The pixels of a decoded photo. REQUIRES 32-bit words with straight alpha or none, as decode_photo() gives;
-/// the image must outlive it.
+/// The pixels of a decoded photo. REQUIRES 32 bits with straight alpha or none, as decode_photo() gives; the
+/// image must outlive it.
 [[nodiscard]] PixelView view_of(const QImage& image);
+/// The same to be written to, a row after the other; no other image shares them any more.
+[[nodiscard]] Pixel* pixels_of(QImage& image);
 /// The photo at a smaller size; see reduce(). A size that is not smaller along a side keeps that side.
 [[nodiscard]] QImage reduced(const QImage& image, int width, int height);
 

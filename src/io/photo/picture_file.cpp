@@ -26,13 +26,13 @@ QImage with_table(QImage image) {
   std::unordered_map<std::uint32_t, uchar> places;
   QList<QRgb> table;
   for (const auto& c : *few) {
-    places[c.word] = static_cast<uchar>(table.size());
-    table.append(c.word);
+    places[c.color.word] = static_cast<uchar>(table.size());
+    table.append(c.color.word);
   }
   out.setColorTable(table);
   for (int y = 0; y < view.height; ++y) {
     uchar* row = out.scanLine(y);
-    for (int x = 0; x < view.width; ++x) row[x] = places[view.row(y)[x] | 0xff000000u];
+    for (int x = 0; x < view.width; ++x) row[x] = places[view.row(y)[x].opaque().word];
   }
   return out;
 }

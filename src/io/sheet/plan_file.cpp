@@ -2,6 +2,7 @@
 #include "io/sheet/plan_file.h"
 
 #include "core/base/sentences.h"
+#include "io/photo/decode.h"
 #include "io/sheet/typeface.h"
 
 #include <QColorSpace>
@@ -33,10 +34,10 @@ QColor ground_color(PlanGround ground) {
 }
 
 /// Straight alpha stays what it is: painting would go through premultiplied colors.
-void lay(QImage& onto, const Raster& disc, int left, int top) {
+void lay(QImage& onto, const PixelPicture& disc, int left, int top) {
   for (int y = 0; y < disc.height; ++y)
     std::copy_n(disc.pixels.begin() + static_cast<std::ptrdiff_t>(y) * disc.width, disc.width,
-                reinterpret_cast<std::uint32_t*>(onto.scanLine(top + y)) + left);
+                pixels_of(onto) + std::ptrdiff_t{onto.width()} * (top + y) + left);
 }
 
 QPointF on_disc(DiscPoint p, double left, double top, double size) {

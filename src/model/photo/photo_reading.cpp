@@ -45,7 +45,7 @@ void PhotoReader::warm_mapper() {
   m_warmer.start(
       [ready, shown] {
         const PixelView view = view_of(shown->levels[level_of(*shown, kEnoughPixels)]);
-        std::vector<std::uint32_t> scratch(static_cast<std::size_t>(view.width) * view.height);
+        std::vector<Pixel> scratch(static_cast<std::size_t>(view.width) * view.height);
         ready->map(view, scratch.data());
         return true;
       },

@@ -15,7 +15,7 @@ constexpr int kSeenPlan = 1024;
 void map_image(const ColorMap& map, QImage& image) {
   if (image.isNull()) return;
   image.convertTo(image.hasAlphaChannel() ? QImage::Format_ARGB32 : QImage::Format_RGB32);
-  map.map(image.width(), image.height(), reinterpret_cast<std::uint32_t*>(image.bits()));
+  map.map(image.width(), image.height(), pixels_of(image));
 }
 
 std::optional<Mask> mask_used(const Piece& piece) {

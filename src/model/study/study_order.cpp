@@ -55,7 +55,7 @@ QImage studied(StudyOrder order) {
   tried.right.areas = order.areas;
   if (order.areas) tried.right.area_swatches = swatches_of_areas(order);
   QImage out(photo.copy());
-  render_tried(view_of(photo), tried, reinterpret_cast<std::uint32_t*>(out.bits()));
+  render_tried(view_of(photo), tried, pixels_of(out));
   return out;
 }
 

@@ -69,8 +69,7 @@ void MaskedPreview::refresh_picture() {
                   .convertToFormat(QImage::Format_ARGB32);
   if (const auto mapper = m_photos.mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
-  auto* words = reinterpret_cast<std::uint32_t*>(m_picture.bits());
-  to_seen(wanted.eyes, words,
+  to_seen(wanted.eyes, pixels_of(m_picture),
           static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));
 }
 

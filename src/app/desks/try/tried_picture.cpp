@@ -54,7 +54,7 @@ Status write(Order order, const std::string& path, bool shapes) {
   cut_side(order, tried.right, order.seen.right);
   if (shapes) return save_shapes(order, path);
   QImage out = order.photo->full().copy();
-  render_tried(view_of(order.photo->full()), tried, reinterpret_cast<std::uint32_t*>(out.bits()));
+  render_tried(view_of(order.photo->full()), tried, pixels_of(out));
   return save_picture(std::move(out), path);
 }
 

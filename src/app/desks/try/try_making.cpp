@@ -104,8 +104,7 @@ void TryView::compose() {
   m_left = std::move(seen.left);
   m_right = std::move(seen.right);
   m_image = QImage(m_picture.width(), m_picture.height(), QImage::Format_ARGB32);
-  m_picture.render(seen.tried, m_drafts ? Quality::Draft : Quality::Exact,
-                   reinterpret_cast<std::uint32_t*>(m_image.bits()));
+  m_picture.render(seen.tried, m_drafts ? Quality::Draft : Quality::Exact, pixels_of(m_image));
   m_image.setDevicePixelRatio(m_seen.ratio);
 }
 

@@ -129,8 +129,8 @@ Id TryView::swatch_at(QPointF position) const {
 
 std::optional<Srgb> TryView::color_at(QPointF position) const {
   const QPoint at = seen_at(position);
-  const auto word = m_picture.word_at(at.x(), at.y());
-  return word ? std::optional(srgb_from_8bit(color_of_word(*word))) : std::nullopt;
+  const auto pixel = m_picture.pixel_at(at.x(), at.y());
+  return pixel ? std::optional(srgb_from_8bit(color_of(*pixel))) : std::nullopt;
 }
 
 AreaNumber TryView::area_at(QPointF position) const {
@@ -227,7 +227,7 @@ void TryView::outline(AreaNumber area) {
   if (area == kNoArea) return;
   m_outline = QImage(m_picture.width(), m_picture.height(), QImage::Format_ARGB32);
   m_outline.fill(Qt::transparent);
-  m_picture.outline(area, reinterpret_cast<std::uint32_t*>(m_outline.bits()));
+  m_picture.outline(area, pixels_of(m_outline));
   m_outline.setDevicePixelRatio(m_seen.ratio);
 }
 
