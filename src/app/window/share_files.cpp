@@ -4,7 +4,6 @@
 #include "app/seams/clipboard.h"
 #include "app/seams/dialogs.h"
 #include "app/window/piece_exports.h"
-#include "model/documents/file_job.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
@@ -36,11 +35,9 @@ ShareFiles::ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dia
     : QObject(&window), m_space(space), m_viewing(viewing), m_shares(shares), m_dialogs(dialogs),
       m_exports(exports), m_job(job), m_window(window) {}
 
-void ShareFiles::work(const QString& what, std::function<void(const Progress&)> make,
-                      std::function<void()> then) {
-  if (m_job.running())
-    return tell(tr("A file is still being read or written; stop that first, or wait for it."));
-  m_job.start(what, std::move(make), this, std::move(then));
+bool ShareFiles::busy() {
+  if (m_job.running()) tell(tr("A file is still being read or written; stop that first, or wait for it."));
+  return m_job.running();
 }
 
 void ShareFiles::tell(const QString& sentence) { emit m_space.notice(sentence); }
@@ -57,17 +54,15 @@ void ShareFiles::write_sheet(const QString& format) {
   for (const std::string& file : sheet_file_names(path.toStdString(), order->sheet.pages.size()))
     if (text(file) != path) further << text(file);
   if (!m_exports.may_write(further)) return;
-  using Files = Result<std::vector<std::string>>;
-  const auto files = std::make_shared<Files>(std::vector<std::string>());
   work(
       tr("Writing the sheet"),
-      [files, order = *order, path](const Progress& progress) {
-        *files = zc::write_sheet(order, path.toStdString(), progress);
+      [order = *order, path](const Progress& progress) {
+        return zc::write_sheet(order, path.toStdString(), progress);
       },
-      [this, files, path, further] {
-        if (!*files) return tell(words(files->error()));
+      [this, path, further](const Result<std::vector<std::string>>& files) {
+        if (!files) return tell(words(files.error()));
         m_exports.note_written(QStringList(path) + further);
-        const std::size_t count = files->value().size();
+        const std::size_t count = files->size();
         tell(count == 1 ? tr("Written to \"%1\".").arg(path)
                         : tr("Written to \"%1\" and %2 more files.").arg(path).arg(count - 1));
       });
@@ -76,13 +71,11 @@ void ShareFiles::write_sheet(const QString& format) {
 void ShareFiles::print_sheet() {
   const auto order = m_shares.sheet_order();
   if (!order) return tell(words(order.error()));
-  const auto images = std::make_shared<SheetImages>();
   work(
-      tr("Making the sheet"),
-      [images, order = *order](const Progress&) { *images = images_of(order.images); },
-      [this, images, sheet = order->sheet] {
+      tr("Making the sheet"), [order = *order](const Progress&) { return images_of(order.images); },
+      [this, sheet = order->sheet](const SheetImages& images) {
         m_dialogs.print(&m_window, [&](QPrinter& printer) {
-          if (!print_pages(printer, sheet, *images))
+          if (!print_pages(printer, sheet, images))
             tell(tr("The sheet was not printed: the printer, or the file it prints to, does not take it."));
         });
       });
@@ -92,29 +85,24 @@ void ShareFiles::write_plan() {
   const PlanOrder order = m_shares.plan_order();
   const QString path = m_dialogs.export_file(&m_window, tr("plan.png"), tr("Pictures (*.png *.svg)"));
   if (path.isEmpty()) return;
-  const auto written = std::make_shared<Status>(Done{});
   work(
       tr("Writing the plan"),
-      [written, order, path](const Progress& progress) {
-        *written = zc::write_plan(order, path.toStdString(), progress);
-      },
-      [this, written, path] {
-        tell(*written ? tr("Written to \"%1\".").arg(path) : words(written->error()));
+      [order, path](const Progress& progress) { return zc::write_plan(order, path.toStdString(), progress); },
+      [this, path](const Status& written) {
+        tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
       });
 }
 
 void ShareFiles::copy_plan() {
-  const auto plan = std::make_shared<Result<QImage>>(QImage());
   work(
       tr("Making the plan"),
-      [plan, order = m_shares.plan_order()](const Progress& progress) {
-        *plan = plan_image(order.piece, order.spec, progress);
+      [order = m_shares.plan_order()](const Progress& progress) {
+        return plan_image(order.piece, order.spec, progress);
       },
-      [this, plan] {
-        if (!*plan) return tell(words(plan->error()));
-        const QImage& picture = plan->value();
-        put_on_clipboard(picture);
-        tell(tr("Copied the plan, %1 × %2 pixels.").arg(picture.width()).arg(picture.height()));
+      [this](const Result<QImage>& plan) {
+        if (!plan) return tell(words(plan.error()));
+        put_on_clipboard(*plan);
+        tell(tr("Copied the plan, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
       });
 }
 
@@ -149,13 +137,12 @@ bool ShareFiles::write_chosen() {
   }
   const QStringList files = files_of(*order);
   if (!m_exports.may_write(files)) return false;
-  const auto said = std::make_shared<QString>();
   work(
       tr("Writing the files"),
-      [said, order = *order](const Progress& progress) { *said = write_files(order, progress); },
-      [this, said, files] {
+      [order = *order](const Progress& progress) { return write_files(order, progress); },
+      [this, files](const QString& said) {
         m_exports.note_written(files);
-        tell(*said);
+        tell(said);
       });
   return true;
 }

@@ -2,7 +2,7 @@
 // Sheets, plans and all files of a set, written beside the window.
 #pragma once
 
-#include "core/base/progress.h"
+#include "model/documents/file_job.h"
 #include "model/share/files_out.h"
 
 #include <QObject>
@@ -13,7 +13,6 @@ class QWidget;
 namespace zc {
 
 class Dialogs;
-class FileJob;
 class PieceExports;
 class ShareReader;
 class Studio;
@@ -39,8 +38,12 @@ public:
   void write_at_save();
 
 private:
-  /// Says so and does nothing while other work is being done.
-  void work(const QString& what, std::function<void(const Progress&)> make, std::function<void()> then);
+  /// While other work is being done, which it then says.
+  [[nodiscard]] bool busy();
+  /// Nothing while it is busy.
+  template <class Make, class Then> void work(const QString& what, Make make, Then then) {
+    if (!busy()) m_job.start(what, std::move(make), this, std::move(then));
+  }
   void tell(const QString& sentence);
   /// False where the files of others are not to be replaced.
   bool write_chosen();

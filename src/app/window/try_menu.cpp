@@ -86,22 +86,20 @@ void MainWindow::by_exact_use(bool used, const std::function<void(const std::vec
   const SeenSide side = tries.seen_side(m_space.session().trying.right, true);
   if (!photo || side.ids.empty() || (by_areas && !side.tried.areas) || m_job.running())
     return m_notice->tell(tr("There is no picture in the set yet to count in; wait for it, or show one."));
-  using Counted = Result<std::vector<std::uint64_t>>;
-  const auto counted = std::make_shared<Counted>(std::vector<std::uint64_t>());
   m_job.start(
       tr("Looking at every pixel"),
-      [counted, photo, tried = side.tried](const Progress& progress) {
-        *counted = exact_uses(view_of(photo->full()), tried, progress);
+      [photo, tried = side.tried](const Progress& progress) {
+        return exact_uses(view_of(photo->full()), tried, progress);
       },
       this,
-      [this, counted, used, then, ids = side.ids, before = m_space.piece()] {
-        if (!*counted) return;
+      [this, used, then, ids = side.ids,
+       before = m_space.piece()](const Result<std::vector<std::uint64_t>>& counted) {
+        if (!counted) return;
         if (m_space.piece() != before)
           return m_notice->tell(tr("The piece was changed meanwhile; ask once more."));
         std::vector<Id> out;
         for (std::size_t i = 0; i < ids.size(); ++i)
-          if ((counted->value()[i] > 0) == used && find_swatch(m_space.piece(), ids[i]))
-            out.push_back(ids[i]);
+          if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), ids[i])) out.push_back(ids[i]);
         std::sort(out.begin(), out.end());
         then(out);
       });

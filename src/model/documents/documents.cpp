@@ -159,14 +159,15 @@ void Documents::tell(const Error& error) {
 }
 
 void Documents::read(const QString& path, std::function<void(const std::shared_ptr<Opened>&)> then) {
-  const auto opened = std::make_shared<Opened>();
   m_job.start(
       opening(path),
-      [opened, file = std::filesystem::path(path.toStdString())](const Progress& progress) {
+      [file = std::filesystem::path(path.toStdString())](const Progress& progress) {
+        auto opened = std::make_shared<Opened>();
         opened->state = hashed_state_of_file(file);
         opened->document = open_document(file, progress);
+        return opened;
       },
-      this, [opened, then = std::move(then)] { then(opened); });
+      this, std::move(then));
 }
 
 void Documents::load(const QString& path, const Piece& left, Then then) {
@@ -193,15 +194,16 @@ void Documents::load(const QString& path, const Piece& left, Then then) {
 }
 
 void Documents::load_damaged(const QString& path, const Error& error, const Piece& left, Then then) {
-  const auto opened = std::make_shared<Opened>();
   m_job.start(
       opening(path),
-      [opened, file = std::filesystem::path(path.toStdString())](const Progress& progress) {
+      [file = std::filesystem::path(path.toStdString())](const Progress& progress) {
+        auto opened = std::make_shared<Opened>();
         opened->rest = rescued_document(file);
         opened->document = open_document(backup_path(file), progress);
+        return opened;
       },
       this,
-      [this, opened, error, left, then = std::move(then)] {
+      [this, error, left, then = std::move(then)](const std::shared_ptr<Opened>& opened) {
         if (opened->rest || opened->document) return choose_of_damaged(error, opened, left, then);
         tell(error);
         then(false);
@@ -337,21 +339,21 @@ void Documents::save_to(const QString& path, Then then) {
     Status status = Done{};
     FileState state;
   };
-  const auto saved = std::make_shared<Saved>(Saved{document(), Done{}, {}});
   m_job.start(
       tr("Saving %1").arg(QFileInfo(path).fileName()),
-      [saved, file = path.toStdString()](const Progress& progress) {
-        saved->status = save_document(file, saved->written, progress);
-        if (saved->status) saved->state = hashed_state_of_file(file);
+      [saved = Saved{document(), Done{}, {}}, file = path.toStdString()](const Progress& progress) mutable {
+        saved.status = save_document(file, saved.written, progress);
+        if (saved.status) saved.state = hashed_state_of_file(file);
+        return std::move(saved);
       },
       this,
-      [this, path, saved, in = m_studio.document(), then = std::move(then)] {
+      [this, path, in = m_studio.document(), then = std::move(then)](const Saved& saved) {
         if (m_studio.document() != in) return then(false); // The file is not that of the open piece.
-        if (saved->status)
-          note_saved(path, saved->written, saved->state);
+        if (saved.status)
+          note_saved(path, saved.written, saved.state);
         else
-          tell(saved->status.error());
-        then(saved->status.ok());
+          tell(saved.status.error());
+        then(saved.status.ok());
       });
 }
 

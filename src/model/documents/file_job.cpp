@@ -7,8 +7,8 @@ namespace zc {
 
 FileJob::FileJob() : m_task(m_own, [this] { emit changed(); }) {}
 
-void FileJob::start(const QString& what, std::function<void(const Progress&)> work, QObject* who,
-                    std::function<void()> then) {
+void FileJob::run(const QString& what, std::function<void(const Progress&)> work, QObject* who,
+                  std::function<void()> then) {
   Q_ASSERT(!running());
   m_what = what;
   m_task.start(

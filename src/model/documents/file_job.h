@@ -9,6 +9,9 @@
 #include <QObject>
 #include <QString>
 #include <functional>
+#include <memory>
+#include <optional>
+#include <type_traits>
 #include <vector>
 
 namespace zc {
@@ -17,9 +20,15 @@ class FileJob final : public QObject {
   Q_OBJECT
 public:
   FileJob();
-  /// `work` runs on another thread, then() on this one as long as `who` is there. REQUIRES that none runs.
-  void start(const QString& what, std::function<void(const Progress&)> work, QObject* who,
-             std::function<void()> then);
+  /// `make(progress)` runs on another thread, `then(what it made)` on this one as long as `who` is there.
+  /// REQUIRES that none runs.
+  template <class Make, class Then> void start(const QString& what, Make make, QObject* who, Then then) {
+    const auto made = std::make_shared<std::optional<std::invoke_result_t<Make&, const Progress&>>>();
+    run(
+        what,
+        [made, make = std::move(make)](const Progress& progress) mutable { made->emplace(make(progress)); },
+        who, [made, then = std::move(then)]() mutable { then(std::move(**made)); });
+  }
   /// Calls it as soon as none runs: at once where none does.
   void when_free(std::function<void()> then);
   [[nodiscard]] bool running() const { return m_task.running(); }
@@ -34,6 +43,8 @@ signals:
   void changed();
 
 private:
+  void run(const QString& what, std::function<void(const Progress&)> work, QObject* who,
+           std::function<void()> then);
   void go_on();
 
   QString m_what;
