@@ -2805,6 +2805,13 @@ Tonwert %2
     </message>
 </context>
 <context>
+    <name>zc::Arrivals</name>
+    <message>
+        <source>The folder &quot;%1&quot; holds no files.</source>
+        <translation>Der Ordner &quot;%1&quot; enthält keine Dateien.</translation>
+    </message>
+</context>
+<context>
     <name>zc::BetweenRow</name>
     <message>
         <source>How many colors between</source>
@@ -3157,6 +3164,336 @@ Tonwert %2
     </message>
 </context>
 <context>
+    <name>zc::EditMenu</name>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Bearbeiten</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Wiederholen</translation>
+    </message>
+    <message>
+        <source>&amp;Copy color as hex</source>
+        <translation>Farbe als &amp;Hex kopieren</translation>
+    </message>
+    <message>
+        <source>Copy the current color as hex</source>
+        <translation>Die aktuelle Farbe als Hex kopieren</translation>
+    </message>
+    <message>
+        <source>&amp;Hand over every pick</source>
+        <translation>&amp;Jede Wahl übergeben</translation>
+    </message>
+    <message>
+        <source>Every pick goes to the clipboard at its end, in the chosen form</source>
+        <translation>Jede Wahl geht am Ende in der gewählten Form in die Zwischenablage</translation>
+    </message>
+    <message>
+        <source>Fo&amp;rm of what is handed over...</source>
+        <translation>Fo&amp;rm der Übergabe...</translation>
+    </message>
+    <message>
+        <source>As hex, numbers, css or a line of your own; with a picture or without</source>
+        <translation>Als Hex, Zahlen, CSS oder eigene Zeile; mit Bild oder ohne</translation>
+    </message>
+    <message>
+        <source>A color from the &amp;screen</source>
+        <translation>Eine Farbe vom Bild&amp;schirm</translation>
+    </message>
+    <message>
+        <source>Take up the color of any pixel of the screen, or of a square around it</source>
+        <translation>Die Farbe eines Bildschirmpixels oder eines Quadrats darum aufnehmen</translation>
+    </message>
+    <message>
+        <source>A color &amp;by a key of the desktop</source>
+        <translation>Eine Farbe mit einer &amp;Taste des Desktops</translation>
+    </message>
+    <message>
+        <source>Take a color from the screen whichever program has the keyboard; the desktop gives the key</source>
+        <translation>Eine Farbe vom Bildschirm nehmen, gleich welches Programm die Tastatur hat; der Desktop gibt die Taste</translation>
+    </message>
+    <message>
+        <source>A pict&amp;ure of the screen</source>
+        <translation>Ein B&amp;ild vom Bildschirm</translation>
+    </message>
+    <message>
+        <source>Take the screen, or a part of it, as a new reference</source>
+        <translation>Den Bildschirm oder einen Teil davon als neue Vorlage nehmen</translation>
+    </message>
+    <message>
+        <source>&amp;Paste photo or color</source>
+        <translation>Foto oder Farbe &amp;einfügen</translation>
+    </message>
+    <message>
+        <source>Paste a picture or photo files as references, a hex color as the current color; at Grade, swatches</source>
+        <translation>Ein Bild oder Fotodateien als Vorlagen einfügen, eine Hex-Farbe als aktuelle Farbe; beim Abstufen Farbfelder</translation>
+    </message>
+    <message>
+        <source>&amp;Lay current color</source>
+        <translation>Aktuelle Farbe &amp;legen</translation>
+    </message>
+    <message>
+        <source>Lay the current color on the staff in the chosen family</source>
+        <translation>Die aktuelle Farbe auf die Notenzeile legen, in die gewählte Familie</translation>
+    </message>
+    <message>
+        <source>Add &amp;family</source>
+        <translation>&amp;Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a family to the set and name it</source>
+        <translation>Dem Satz eine Familie hinzufügen und sie benennen</translation>
+    </message>
+    <message>
+        <source>&amp;Back to the color before</source>
+        <translation>&amp;Zurück zur Farbe davor</translation>
+    </message>
+    <message>
+        <source>Exchange the current color with the one before</source>
+        <translation>Die aktuelle Farbe mit der davor tauschen</translation>
+    </message>
+    <message>
+        <source>&amp;Find a swatch</source>
+        <translation>Ein Farbfeld s&amp;uchen</translation>
+    </message>
+    <message>
+        <source>Find by name, or the nearest to a color</source>
+        <translation>Nach Namen suchen, oder das Nächste zu einer Farbe</translation>
+    </message>
+    <message>
+        <source>Select &amp;all</source>
+        <translation>&amp;Alle auswählen</translation>
+    </message>
+    <message>
+        <source>Select all swatches of the set</source>
+        <translation>Alle Farbfelder des Satzes auswählen</translation>
+    </message>
+    <message>
+        <source>C&amp;ut swatches</source>
+        <translation>Farbfelder a&amp;usschneiden</translation>
+    </message>
+    <message>
+        <source>Cut the selected swatches</source>
+        <translation>Die ausgewählten Farbfelder ausschneiden</translation>
+    </message>
+    <message>
+        <source>C&amp;opy swatches</source>
+        <translation>Farbfelder &amp;kopieren</translation>
+    </message>
+    <message>
+        <source>Copy the selected swatches, for other sets, pieces and programs</source>
+        <translation>Die ausgewählten Farbfelder kopieren, für andere Sätze, Werke und Programme</translation>
+    </message>
+    <message>
+        <source>Dupl&amp;icate swatches</source>
+        <translation>Farbfelder ver&amp;doppeln</translation>
+    </message>
+    <message>
+        <source>Duplicate the selected swatches at the next free places</source>
+        <translation>Die ausgewählten Farbfelder auf die nächsten freien Plätze verdoppeln</translation>
+    </message>
+    <message>
+        <source>Re&amp;place by the current color</source>
+        <translation>Durch die aktuelle Farbe &amp;ersetzen</translation>
+    </message>
+    <message>
+        <source>Give the selected swatches the current color</source>
+        <translation>Den ausgewählten Farbfeldern die aktuelle Farbe geben</translation>
+    </message>
+    <message>
+        <source>&amp;Take the color up</source>
+        <translation>Farbe aufneh&amp;men</translation>
+    </message>
+    <message>
+        <source>Take up the color of the selected swatch (Enter, double click)</source>
+        <translation>Die Farbe des ausgewählten Farbfelds aufnehmen (Eingabetaste, Doppelklick)</translation>
+    </message>
+    <message>
+        <source>Re&amp;name swatch or family</source>
+        <translation>Farbfeld oder Familie um&amp;benennen</translation>
+    </message>
+    <message>
+        <source>Rename the selected swatch, or the chosen family</source>
+        <translation>Das ausgewählte Farbfeld oder die gewählte Familie umbenennen</translation>
+    </message>
+    <message>
+        <source>&amp;Delete swatches</source>
+        <translation>Farbfelder &amp;löschen</translation>
+    </message>
+    <message>
+        <source>Delete the selected swatches</source>
+        <translation>Die ausgewählten Farbfelder löschen</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k or unlock</source>
+        <translation>S&amp;perren oder freigeben</translation>
+    </message>
+    <message>
+        <source>Keep the selected swatches from change</source>
+        <translation>Die ausgewählten Farbfelder vor Änderung bewahren</translation>
+    </message>
+    <message>
+        <source>&amp;Mark used or unused</source>
+        <translation>Als benutzt &amp;markieren oder nicht</translation>
+    </message>
+    <message>
+        <source>Tick the selected swatches off</source>
+        <translation>Die ausgewählten Farbfelder abhaken</translation>
+    </message>
+    <message>
+        <source>pasted photo</source>
+        <translation>eingefügtes Foto</translation>
+    </message>
+    <message>
+        <source>The clipboard holds neither a picture nor a color; copy one first.</source>
+        <translation>Die Zwischenablage hält weder Bild noch Farbe; zuerst etwas kopieren.</translation>
+    </message>
+    <message>
+        <source>Cut swatch</source>
+        <translation>Farbfeld ausschneiden</translation>
+    </message>
+    <message>
+        <source>Cut %1 swatches</source>
+        <translation>%1 Farbfelder ausschneiden</translation>
+    </message>
+    <message>
+        <source>Copied %1.</source>
+        <translation>%1 kopiert.</translation>
+    </message>
+    <message>
+        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
+        <translation>Namen werden auf der Notenzeile, in Zeilen oder in der Liste geändert; zuerst eines davon zeigen.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::FileMenu</name>
+    <message>
+        <source>&amp;File</source>
+        <translation>&amp;Datei</translation>
+    </message>
+    <message>
+        <source>&amp;New piece</source>
+        <translation>&amp;Neues Werk</translation>
+    </message>
+    <message>
+        <source>Start an empty piece</source>
+        <translation>Ein leeres Werk beginnen</translation>
+    </message>
+    <message>
+        <source>&amp;Open...</source>
+        <translation>Ö&amp;ffnen...</translation>
+    </message>
+    <message>
+        <source>Open a piece</source>
+        <translation>Ein Werk öffnen</translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation>&amp;Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo piece</source>
+        <translation>Die &amp;Vorführung öffnen</translation>
+    </message>
+    <message>
+        <source>Open Coppersmiths&apos; Row as an unsaved copy</source>
+        <translation>Coppersmiths&apos; Row als ungespeicherte Kopie öffnen</translation>
+    </message>
+    <message>
+        <source>The &amp;card of the piece...</source>
+        <translation>Die &amp;Karte des Werks...</translation>
+    </message>
+    <message>
+        <source>Title, words, date and signature in one place</source>
+        <translation>Titel, Worte, Datum und Signatur an einem Ort</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>&amp;Speichern</translation>
+    </message>
+    <message>
+        <source>Save the piece; the version before is kept beside it</source>
+        <translation>Das Werk speichern; die Version davor bleibt daneben</translation>
+    </message>
+    <message>
+        <source>Save &amp;as...</source>
+        <translation>Speichern &amp;unter...</translation>
+    </message>
+    <message>
+        <source>Save the piece under another name</source>
+        <translation>Das Werk unter anderem Namen speichern</translation>
+    </message>
+    <message>
+        <source>Add &amp;photos...</source>
+        <translation>&amp;Fotos hinzufügen...</translation>
+    </message>
+    <message>
+        <source>Add reference photos to the piece</source>
+        <translation>Dem Werk Fotos als Vorlagen hinzufügen</translation>
+    </message>
+    <message>
+        <source>&amp;Export the set</source>
+        <translation>Den Satz aus&amp;geben</translation>
+    </message>
+    <message>
+        <source>As %1...</source>
+        <translation>Als %1...</translation>
+    </message>
+    <message>
+        <source>Write the current set as %1</source>
+        <translation>Den aktuellen Satz als %1 schreiben</translation>
+    </message>
+    <message>
+        <source>&amp;Bring in a palette...</source>
+        <translation>Eine Palette &amp;hereinholen...</translation>
+    </message>
+    <message>
+        <source>Read swatches from a palette file of any open format, or from a picture</source>
+        <translation>Farbfelder aus einer Palettendatei in offenem Format oder aus einem Bild lesen</translation>
+    </message>
+    <message>
+        <source>Pac&amp;k a parcel...</source>
+        <translation>Ein &amp;Paket packen...</translation>
+    </message>
+    <message>
+        <source>Pack the sets and the mask of this piece into one file for others</source>
+        <translation>Sätze und Maske dieses Werks in eine Datei für andere packen</translation>
+    </message>
+    <message>
+        <source>&amp;Unpack a parcel...</source>
+        <translation>Ein Paket a&amp;uspacken...</translation>
+    </message>
+    <message>
+        <source>Put the sets and masks of a parcel on the shelf</source>
+        <translation>Sätze und Masken eines Pakets ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>Open files in the &amp;running window</source>
+        <translation>Dateien im &amp;laufenden Fenster öffnen</translation>
+    </message>
+    <message>
+        <source>Files given to another start of the program are opened in the window that runs already</source>
+        <translation>Dateien, die einem weiteren Start des Programms gegeben werden, öffnen sich im Fenster, das schon läuft</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Beenden</translation>
+    </message>
+    <message>
+        <source>Leave Zonachrom</source>
+        <translation>Zonachrom verlassen</translation>
+    </message>
+    <message>
+        <source>No pieces yet</source>
+        <translation>Noch keine Werke</translation>
+    </message>
+</context>
+<context>
     <name>zc::FileProgress</name>
     <message>
         <source>How far reading or writing the file is</source>
@@ -3397,6 +3734,145 @@ Tonwert %2
     </message>
 </context>
 <context>
+    <name>zc::GradeMenu</name>
+    <message>
+        <source>&amp;Grade</source>
+        <translation>Ab&amp;stufen</translation>
+    </message>
+    <message>
+        <source>&amp;Staff</source>
+        <translation>&amp;Notenzeile</translation>
+    </message>
+    <message>
+        <source>Families as columns, height is value</source>
+        <translation>Familien sind Spalten, die Höhe ist der Tonwert</translation>
+    </message>
+    <message>
+        <source>&amp;Rows</source>
+        <translation>&amp;Zeilen</translation>
+    </message>
+    <message>
+        <source>A compact grid with free places</source>
+        <translation>Ein enges Raster mit freien Plätzen</translation>
+    </message>
+    <message>
+        <source>&amp;List</source>
+        <translation>&amp;Liste</translation>
+    </message>
+    <message>
+        <source>Names, numbers and notes</source>
+        <translation>Namen, Zahlen und Notizen</translation>
+    </message>
+    <message>
+        <source>&amp;Versions</source>
+        <translation>&amp;Versionen</translation>
+    </message>
+    <message>
+        <source>Versions of the set side by side</source>
+        <translation>Versionen des Satzes nebeneinander</translation>
+    </message>
+    <message>
+        <source>Select the l&amp;ight ones</source>
+        <translation>Die &amp;hellen auswählen</translation>
+    </message>
+    <message>
+        <source>Select the swatches of the light band</source>
+        <translation>Die Farbfelder des hellen Bandes auswählen</translation>
+    </message>
+    <message>
+        <source>Select the &amp;middle ones</source>
+        <translation>Die &amp;mittleren auswählen</translation>
+    </message>
+    <message>
+        <source>Select the swatches of the middle band</source>
+        <translation>Die Farbfelder des mittleren Bandes auswählen</translation>
+    </message>
+    <message>
+        <source>Select the &amp;dark ones</source>
+        <translation>Die &amp;dunklen auswählen</translation>
+    </message>
+    <message>
+        <source>Select the swatches of the dark band</source>
+        <translation>Die Farbfelder des dunklen Bandes auswählen</translation>
+    </message>
+    <message>
+        <source>Select &amp;near-duplicates</source>
+        <translation>&amp;Beinahe-Doppelte auswählen</translation>
+    </message>
+    <message>
+        <source>Select all swatches that are near-duplicates of another</source>
+        <translation>Alle Farbfelder auswählen, die einem anderen beinahe gleichen</translation>
+    </message>
+    <message>
+        <source>Fi&amp;ll between</source>
+        <translation>Da&amp;zwischen füllen</translation>
+    </message>
+    <message>
+        <source>Lay three colors between the two selected swatches, in place</source>
+        <translation>Drei Farben zwischen die beiden ausgewählten Farbfelder legen, an ihren Platz</translation>
+    </message>
+    <message>
+        <source>&amp;Even out the family</source>
+        <translation>Familie &amp;ausgleichen</translation>
+    </message>
+    <message>
+        <source>Spread the values of the chosen family evenly between its ends; locked ones stay</source>
+        <translation>Die Tonwerte der gewählten Familie gleichmäßig zwischen ihren Enden verteilen; Gesperrtes bleibt</translation>
+    </message>
+    <message>
+        <source>Even out family</source>
+        <translation>Familie ausgleichen</translation>
+    </message>
+    <message>
+        <source>Split o&amp;ff as a family</source>
+        <translation>Als &amp;Familie abspalten</translation>
+    </message>
+    <message>
+        <source>Move the selected swatches into a family of their own</source>
+        <translation>Die ausgewählten Farbfelder in eine eigene Familie bringen</translation>
+    </message>
+    <message>
+        <source>S&amp;ort the rows</source>
+        <translation>Zeilen &amp;sortieren</translation>
+    </message>
+    <message>
+        <source>By &amp;value</source>
+        <translation>Nach Ton&amp;wert</translation>
+    </message>
+    <message>
+        <source>Light to dark</source>
+        <translation>Hell nach dunkel</translation>
+    </message>
+    <message>
+        <source>By &amp;hue</source>
+        <translation>Nach &amp;Farbton</translation>
+    </message>
+    <message>
+        <source>By OKLab hue, neutrals first</source>
+        <translation>Nach OKLab-Farbton, Neutrale zuerst</translation>
+    </message>
+    <message>
+        <source>By &amp;chroma</source>
+        <translation>Nach &amp;Buntheit</translation>
+    </message>
+    <message>
+        <source>Vivid to grey</source>
+        <translation>Leuchtend nach grau</translation>
+    </message>
+    <message>
+        <source>By &amp;name</source>
+        <translation>Nach &amp;Namen</translation>
+    </message>
+    <message>
+        <source>By name</source>
+        <translation>Nach Namen</translation>
+    </message>
+    <message>
+        <source>Sort rows</source>
+        <translation>Zeilen sortieren</translation>
+    </message>
+</context>
+<context>
     <name>zc::HandOver</name>
     <message>
         <source>handed over %1</source>
@@ -3530,6 +4006,73 @@ Tonwert %2
     <message>
         <source>%1. Click to edit the title.</source>
         <translation>%1. Ein Klick zum Ändern des Titels.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::HelpMenu</name>
+    <message>
+        <source>&amp;Help</source>
+        <translation>&amp;Hilfe</translation>
+    </message>
+    <message>
+        <source>&amp;Handbook</source>
+        <translation>&amp;Handbuch</translation>
+    </message>
+    <message>
+        <source>The page of the desk you are at</source>
+        <translation>Die Seite des Tisches, an dem man ist</translation>
+    </message>
+    <message>
+        <source>The &amp;order of work</source>
+        <translation>Der &amp;Gang der Arbeit</translation>
+    </message>
+    <message>
+        <source>The first page of the handbook</source>
+        <translation>Die erste Seite des Handbuchs</translation>
+    </message>
+    <message>
+        <source>Every &amp;key</source>
+        <translation>Alle &amp;Tasten</translation>
+    </message>
+    <message>
+        <source>All commands with their keys</source>
+        <translation>Alle Befehle mit ihren Tasten</translation>
+    </message>
+    <message>
+        <source>The &amp;first steps</source>
+        <translation>Die &amp;ersten Schritte</translation>
+    </message>
+    <message>
+        <source>The list of first steps, with nothing ticked yet</source>
+        <translation>Die Liste erster Schritte, noch ohne Haken</translation>
+    </message>
+    <message>
+        <source>Copy &amp;details</source>
+        <translation>&amp;Angaben kopieren</translation>
+    </message>
+    <message>
+        <source>Versions, screens and what the program did, for a report; nothing of your pieces</source>
+        <translation>Versionen, Bildschirme und was das Programm tat, für einen Bericht; nichts aus den Werken</translation>
+    </message>
+    <message>
+        <source>The details are on the clipboard; nothing of your pieces is among them.</source>
+        <translation>Die Angaben liegen in der Zwischenablage; aus den Werken ist nichts dabei.</translation>
+    </message>
+    <message>
+        <source>&amp;About Zonachrom</source>
+        <translation>&amp;Über Zonachrom</translation>
+    </message>
+    <message>
+        <source>What this program is</source>
+        <translation>Was dieses Programm ist</translation>
+    </message>
+    <message>
+        <source>Zonachrom %1
+
+A desk for planning a limited palette: gamut masks over a hue wheel, colors picked at true lightness, value-graded swatch sets.</source>
+        <translation>Zonachrom %1
+
+Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis, Farben in wahrer Helligkeit gewählt, nach Tonwert abgestufte Farbsätze.</translation>
     </message>
 </context>
 <context>
@@ -4034,6 +4577,109 @@ Tonwert %2
     </message>
 </context>
 <context>
+    <name>zc::LimitMenu</name>
+    <message>
+        <source>&amp;Limit</source>
+        <translation>Be&amp;grenzen</translation>
+    </message>
+    <message>
+        <source>Turn the mask; with &quot;carry the set&quot; its set along</source>
+        <translation>Die Maske drehen; mit &quot;Satz mitnehmen&quot; auch ihren Satz</translation>
+    </message>
+    <message>
+        <source>&amp;Turn the mask on</source>
+        <translation>Maske &amp;weiterdrehen</translation>
+    </message>
+    <message>
+        <source>Turn the mask &amp;back</source>
+        <translation>Maske &amp;zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Turn the mask to the &amp;complements</source>
+        <translation>Maske zu den &amp;Komplementen drehen</translation>
+    </message>
+    <message>
+        <source>Turn the mask a &amp;hue on</source>
+        <translation>Maske einen &amp;Farbton weiter</translation>
+    </message>
+    <message>
+        <source>Turn the mask a hue bac&amp;k</source>
+        <translation>Maske einen Farbton z&amp;urück</translation>
+    </message>
+    <message>
+        <source>Turn the mask &amp;by...</source>
+        <translation>Maske drehen &amp;um...</translation>
+    </message>
+    <message>
+        <source>Type how far the mask is turned on: 15 and Enter, or -15</source>
+        <translation>Eingeben, wie weit die Maske weitergedreht wird: 15 und Eingabetaste, oder -15</translation>
+    </message>
+    <message>
+        <source>Draw an &amp;outline</source>
+        <translation>Einen &amp;Umriss zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw an &amp;ellipse</source>
+        <translation>Eine &amp;Ellipse zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw a &amp;ring sector</source>
+        <translation>Einen &amp;Ringsektor zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw a new area of the mask on the wheel</source>
+        <translation>Eine neue Maskenfläche auf dem Farbkreis zeichnen</translation>
+    </message>
+    <message>
+        <source>Take the &amp;neutral up</source>
+        <translation>&amp;Neutral aufnehmen</translation>
+    </message>
+    <message>
+        <source>Take up the middle of the mask</source>
+        <translation>Die Mitte der Maske aufnehmen</translation>
+    </message>
+    <message>
+        <source>Lay the &amp;key colors</source>
+        <translation>Die Ec&amp;kfarben legen</translation>
+    </message>
+    <message>
+        <source>Lay the corners of the mask as a family</source>
+        <translation>Die Ecken der Maske als Familie legen</translation>
+    </message>
+    <message>
+        <source>Move the area &amp;up</source>
+        <translation>Fläche nach &amp;oben</translation>
+    </message>
+    <message>
+        <source>Let the area worked on come before the one above it</source>
+        <translation>Die bearbeitete Fläche vor die darüber stellen</translation>
+    </message>
+    <message>
+        <source>Move the area &amp;down</source>
+        <translation>Fläche nach unte&amp;n</translation>
+    </message>
+    <message>
+        <source>Let the area worked on come after the one below it</source>
+        <translation>Die bearbeitete Fläche hinter die darunter stellen</translation>
+    </message>
+    <message>
+        <source>&amp;Remove the area</source>
+        <translation>Fläche ent&amp;fernen</translation>
+    </message>
+    <message>
+        <source>Remove the mask area worked on</source>
+        <translation>Die bearbeitete Maskenfläche entfernen</translation>
+    </message>
+    <message>
+        <source>Take the &amp;mask off</source>
+        <translation>Maske &amp;abnehmen</translation>
+    </message>
+    <message>
+        <source>Take the mask off the piece</source>
+        <translation>Die Maske vom Werk nehmen</translation>
+    </message>
+</context>
+<context>
     <name>zc::ListView</name>
     <message>
         <source>Filter the list</source>
@@ -4146,1343 +4792,12 @@ Tonwert %2
 <context>
     <name>zc::MainWindow</name>
     <message>
-        <source>&amp;Help</source>
-        <translation>&amp;Hilfe</translation>
-    </message>
-    <message>
-        <source>&amp;Handbook</source>
-        <translation>&amp;Handbuch</translation>
-    </message>
-    <message>
-        <source>The page of the desk you are at</source>
-        <translation>Die Seite des Tisches, an dem man ist</translation>
-    </message>
-    <message>
-        <source>The &amp;order of work</source>
-        <translation>Der &amp;Gang der Arbeit</translation>
-    </message>
-    <message>
-        <source>The first page of the handbook</source>
-        <translation>Die erste Seite des Handbuchs</translation>
-    </message>
-    <message>
-        <source>Every &amp;key</source>
-        <translation>Alle &amp;Tasten</translation>
-    </message>
-    <message>
-        <source>All commands with their keys</source>
-        <translation>Alle Befehle mit ihren Tasten</translation>
-    </message>
-    <message>
-        <source>The &amp;first steps</source>
-        <translation>Die &amp;ersten Schritte</translation>
-    </message>
-    <message>
-        <source>The list of first steps, with nothing ticked yet</source>
-        <translation>Die Liste erster Schritte, noch ohne Haken</translation>
-    </message>
-    <message>
-        <source>Copy &amp;details</source>
-        <translation>&amp;Angaben kopieren</translation>
-    </message>
-    <message>
-        <source>Versions, screens and what the program did, for a report; nothing of your pieces</source>
-        <translation>Versionen, Bildschirme und was das Programm tat, für einen Bericht; nichts aus den Werken</translation>
-    </message>
-    <message>
-        <source>The details are on the clipboard; nothing of your pieces is among them.</source>
-        <translation>Die Angaben liegen in der Zwischenablage; aus den Werken ist nichts dabei.</translation>
-    </message>
-    <message>
-        <source>&amp;About Zonachrom</source>
-        <translation>&amp;Über Zonachrom</translation>
-    </message>
-    <message>
-        <source>What this program is</source>
-        <translation>Was dieses Programm ist</translation>
-    </message>
-    <message>
-        <source>Zonachrom %1
-
-A desk for planning a limited palette: gamut masks over a hue wheel, colors picked at true lightness, value-graded swatch sets.</source>
-        <translation>Zonachrom %1
-
-Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis, Farben in wahrer Helligkeit gewählt, nach Tonwert abgestufte Farbsätze.</translation>
-    </message>
-    <message>
-        <source>pasted photo</source>
-        <translation>eingefügtes Foto</translation>
-    </message>
-    <message>
-        <source>The clipboard holds neither a picture nor a color; copy one first.</source>
-        <translation>Die Zwischenablage hält weder Bild noch Farbe; zuerst etwas kopieren.</translation>
-    </message>
-    <message>
-        <source>Copied %1.</source>
-        <translation>%1 kopiert.</translation>
-    </message>
-    <message>
         <source>%1[*] - Zonachrom</source>
         <translation>%1[*] - Zonachrom</translation>
     </message>
     <message>
-        <source>The folder &quot;%1&quot; holds no files.</source>
-        <translation>Der Ordner &quot;%1&quot; enthält keine Dateien.</translation>
-    </message>
-    <message>
         <source>dropped photo</source>
         <translation>abgelegtes Foto</translation>
-    </message>
-    <message>
-        <source>&amp;File</source>
-        <translation>&amp;Datei</translation>
-    </message>
-    <message>
-        <source>&amp;New piece</source>
-        <translation>&amp;Neues Werk</translation>
-    </message>
-    <message>
-        <source>Start an empty piece</source>
-        <translation>Ein leeres Werk beginnen</translation>
-    </message>
-    <message>
-        <source>&amp;Open...</source>
-        <translation>Ö&amp;ffnen...</translation>
-    </message>
-    <message>
-        <source>Open a piece</source>
-        <translation>Ein Werk öffnen</translation>
-    </message>
-    <message>
-        <source>Open &amp;recent</source>
-        <translation>&amp;Zuletzt geöffnet</translation>
-    </message>
-    <message>
-        <source>Open the &amp;demo piece</source>
-        <translation>Die &amp;Vorführung öffnen</translation>
-    </message>
-    <message>
-        <source>Open Coppersmiths&apos; Row as an unsaved copy</source>
-        <translation>Coppersmiths&apos; Row als ungespeicherte Kopie öffnen</translation>
-    </message>
-    <message>
-        <source>The &amp;card of the piece...</source>
-        <translation>Die &amp;Karte des Werks...</translation>
-    </message>
-    <message>
-        <source>Title, words, date and signature in one place</source>
-        <translation>Titel, Worte, Datum und Signatur an einem Ort</translation>
-    </message>
-    <message>
-        <source>&amp;Save</source>
-        <translation>&amp;Speichern</translation>
-    </message>
-    <message>
-        <source>Save the piece; the version before is kept beside it</source>
-        <translation>Das Werk speichern; die Version davor bleibt daneben</translation>
-    </message>
-    <message>
-        <source>Save &amp;as...</source>
-        <translation>Speichern &amp;unter...</translation>
-    </message>
-    <message>
-        <source>Save the piece under another name</source>
-        <translation>Das Werk unter anderem Namen speichern</translation>
-    </message>
-    <message>
-        <source>Add &amp;photos...</source>
-        <translation>&amp;Fotos hinzufügen...</translation>
-    </message>
-    <message>
-        <source>Add reference photos to the piece</source>
-        <translation>Dem Werk Fotos als Vorlagen hinzufügen</translation>
-    </message>
-    <message>
-        <source>&amp;Export the set</source>
-        <translation>Den Satz aus&amp;geben</translation>
-    </message>
-    <message>
-        <source>As %1...</source>
-        <translation>Als %1...</translation>
-    </message>
-    <message>
-        <source>Write the current set as %1</source>
-        <translation>Den aktuellen Satz als %1 schreiben</translation>
-    </message>
-    <message>
-        <source>&amp;Bring in a palette...</source>
-        <translation>Eine Palette &amp;hereinholen...</translation>
-    </message>
-    <message>
-        <source>Read swatches from a palette file of any open format, or from a picture</source>
-        <translation>Farbfelder aus einer Palettendatei in offenem Format oder aus einem Bild lesen</translation>
-    </message>
-    <message>
-        <source>Pac&amp;k a parcel...</source>
-        <translation>Ein &amp;Paket packen...</translation>
-    </message>
-    <message>
-        <source>Pack the sets and the mask of this piece into one file for others</source>
-        <translation>Sätze und Maske dieses Werks in eine Datei für andere packen</translation>
-    </message>
-    <message>
-        <source>&amp;Unpack a parcel...</source>
-        <translation>Ein Paket a&amp;uspacken...</translation>
-    </message>
-    <message>
-        <source>Put the sets and masks of a parcel on the shelf</source>
-        <translation>Sätze und Masken eines Pakets ins Regal stellen</translation>
-    </message>
-    <message>
-        <source>Open files in the &amp;running window</source>
-        <translation>Dateien im &amp;laufenden Fenster öffnen</translation>
-    </message>
-    <message>
-        <source>Files given to another start of the program are opened in the window that runs already</source>
-        <translation>Dateien, die einem weiteren Start des Programms gegeben werden, öffnen sich im Fenster, das schon läuft</translation>
-    </message>
-    <message>
-        <source>&amp;Quit</source>
-        <translation>&amp;Beenden</translation>
-    </message>
-    <message>
-        <source>Leave Zonachrom</source>
-        <translation>Zonachrom verlassen</translation>
-    </message>
-    <message>
-        <source>No pieces yet</source>
-        <translation>Noch keine Werke</translation>
-    </message>
-    <message>
-        <source>&amp;Edit</source>
-        <translation>&amp;Bearbeiten</translation>
-    </message>
-    <message>
-        <source>Undo</source>
-        <translation>Rückgängig</translation>
-    </message>
-    <message>
-        <source>Redo</source>
-        <translation>Wiederholen</translation>
-    </message>
-    <message>
-        <source>&amp;Copy color as hex</source>
-        <translation>Farbe als &amp;Hex kopieren</translation>
-    </message>
-    <message>
-        <source>Copy the current color as hex</source>
-        <translation>Die aktuelle Farbe als Hex kopieren</translation>
-    </message>
-    <message>
-        <source>&amp;Hand over every pick</source>
-        <translation>&amp;Jede Wahl übergeben</translation>
-    </message>
-    <message>
-        <source>Every pick goes to the clipboard at its end, in the chosen form</source>
-        <translation>Jede Wahl geht am Ende in der gewählten Form in die Zwischenablage</translation>
-    </message>
-    <message>
-        <source>Fo&amp;rm of what is handed over...</source>
-        <translation>Fo&amp;rm der Übergabe...</translation>
-    </message>
-    <message>
-        <source>As hex, numbers, css or a line of your own; with a picture or without</source>
-        <translation>Als Hex, Zahlen, CSS oder eigene Zeile; mit Bild oder ohne</translation>
-    </message>
-    <message>
-        <source>A color from the &amp;screen</source>
-        <translation>Eine Farbe vom Bild&amp;schirm</translation>
-    </message>
-    <message>
-        <source>Take up the color of any pixel of the screen, or of a square around it</source>
-        <translation>Die Farbe eines Bildschirmpixels oder eines Quadrats darum aufnehmen</translation>
-    </message>
-    <message>
-        <source>A color &amp;by a key of the desktop</source>
-        <translation>Eine Farbe mit einer &amp;Taste des Desktops</translation>
-    </message>
-    <message>
-        <source>Take a color from the screen whichever program has the keyboard; the desktop gives the key</source>
-        <translation>Eine Farbe vom Bildschirm nehmen, gleich welches Programm die Tastatur hat; der Desktop gibt die Taste</translation>
-    </message>
-    <message>
-        <source>A pict&amp;ure of the screen</source>
-        <translation>Ein B&amp;ild vom Bildschirm</translation>
-    </message>
-    <message>
-        <source>Take the screen, or a part of it, as a new reference</source>
-        <translation>Den Bildschirm oder einen Teil davon als neue Vorlage nehmen</translation>
-    </message>
-    <message>
-        <source>&amp;Paste photo or color</source>
-        <translation>Foto oder Farbe &amp;einfügen</translation>
-    </message>
-    <message>
-        <source>Paste a picture or photo files as references, a hex color as the current color; at Grade, swatches</source>
-        <translation>Ein Bild oder Fotodateien als Vorlagen einfügen, eine Hex-Farbe als aktuelle Farbe; beim Abstufen Farbfelder</translation>
-    </message>
-    <message>
-        <source>&amp;Lay current color</source>
-        <translation>Aktuelle Farbe &amp;legen</translation>
-    </message>
-    <message>
-        <source>Lay the current color on the staff in the chosen family</source>
-        <translation>Die aktuelle Farbe auf die Notenzeile legen, in die gewählte Familie</translation>
-    </message>
-    <message>
-        <source>Add &amp;family</source>
-        <translation>&amp;Familie hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add a family to the set and name it</source>
-        <translation>Dem Satz eine Familie hinzufügen und sie benennen</translation>
-    </message>
-    <message>
-        <source>&amp;Back to the color before</source>
-        <translation>&amp;Zurück zur Farbe davor</translation>
-    </message>
-    <message>
-        <source>Exchange the current color with the one before</source>
-        <translation>Die aktuelle Farbe mit der davor tauschen</translation>
-    </message>
-    <message>
-        <source>&amp;Find a swatch</source>
-        <translation>Ein Farbfeld s&amp;uchen</translation>
-    </message>
-    <message>
-        <source>Find by name, or the nearest to a color</source>
-        <translation>Nach Namen suchen, oder das Nächste zu einer Farbe</translation>
-    </message>
-    <message>
-        <source>Select &amp;all</source>
-        <translation>&amp;Alle auswählen</translation>
-    </message>
-    <message>
-        <source>Select all swatches of the set</source>
-        <translation>Alle Farbfelder des Satzes auswählen</translation>
-    </message>
-    <message>
-        <source>C&amp;ut swatches</source>
-        <translation>Farbfelder a&amp;usschneiden</translation>
-    </message>
-    <message>
-        <source>Cut the selected swatches</source>
-        <translation>Die ausgewählten Farbfelder ausschneiden</translation>
-    </message>
-    <message>
-        <source>C&amp;opy swatches</source>
-        <translation>Farbfelder &amp;kopieren</translation>
-    </message>
-    <message>
-        <source>Copy the selected swatches, for other sets, pieces and programs</source>
-        <translation>Die ausgewählten Farbfelder kopieren, für andere Sätze, Werke und Programme</translation>
-    </message>
-    <message>
-        <source>Dupl&amp;icate swatches</source>
-        <translation>Farbfelder ver&amp;doppeln</translation>
-    </message>
-    <message>
-        <source>Duplicate the selected swatches at the next free places</source>
-        <translation>Die ausgewählten Farbfelder auf die nächsten freien Plätze verdoppeln</translation>
-    </message>
-    <message>
-        <source>Re&amp;place by the current color</source>
-        <translation>Durch die aktuelle Farbe &amp;ersetzen</translation>
-    </message>
-    <message>
-        <source>Give the selected swatches the current color</source>
-        <translation>Den ausgewählten Farbfeldern die aktuelle Farbe geben</translation>
-    </message>
-    <message>
-        <source>&amp;Take the color up</source>
-        <translation>Farbe aufneh&amp;men</translation>
-    </message>
-    <message>
-        <source>Take up the color of the selected swatch (Enter, double click)</source>
-        <translation>Die Farbe des ausgewählten Farbfelds aufnehmen (Eingabetaste, Doppelklick)</translation>
-    </message>
-    <message>
-        <source>Re&amp;name swatch or family</source>
-        <translation>Farbfeld oder Familie um&amp;benennen</translation>
-    </message>
-    <message>
-        <source>Rename the selected swatch, or the chosen family</source>
-        <translation>Das ausgewählte Farbfeld oder die gewählte Familie umbenennen</translation>
-    </message>
-    <message>
-        <source>&amp;Delete swatches</source>
-        <translation>Farbfelder &amp;löschen</translation>
-    </message>
-    <message>
-        <source>Delete the selected swatches</source>
-        <translation>Die ausgewählten Farbfelder löschen</translation>
-    </message>
-    <message>
-        <source>Loc&amp;k or unlock</source>
-        <translation>S&amp;perren oder freigeben</translation>
-    </message>
-    <message>
-        <source>Keep the selected swatches from change</source>
-        <translation>Die ausgewählten Farbfelder vor Änderung bewahren</translation>
-    </message>
-    <message>
-        <source>&amp;Mark used or unused</source>
-        <translation>Als benutzt &amp;markieren oder nicht</translation>
-    </message>
-    <message>
-        <source>Tick the selected swatches off</source>
-        <translation>Die ausgewählten Farbfelder abhaken</translation>
-    </message>
-    <message>
-        <source>&amp;View</source>
-        <translation>&amp;Ansicht</translation>
-    </message>
-    <message>
-        <source>&amp;Observe</source>
-        <translation>A&amp;nsehen</translation>
-    </message>
-    <message>
-        <source>&amp;Limit</source>
-        <translation>Be&amp;grenzen</translation>
-    </message>
-    <message>
-        <source>&amp;Pick</source>
-        <translation>&amp;Wählen</translation>
-    </message>
-    <message>
-        <source>&amp;Grade</source>
-        <translation>Ab&amp;stufen</translation>
-    </message>
-    <message>
-        <source>&amp;Try</source>
-        <translation>&amp;Probieren</translation>
-    </message>
-    <message>
-        <source>&amp;Values only</source>
-        <translation>Nur Ton&amp;werte</translation>
-    </message>
-    <message>
-        <source>Show everything in greys of equal lightness</source>
-        <translation>Alles in Grautönen gleicher Helligkeit zeigen</translation>
-    </message>
-    <message>
-        <source>With other &amp;eyes</source>
-        <translation>Mit anderen &amp;Augen</translation>
-    </message>
-    <message>
-        <source>&amp;Protan: no cones for long waves</source>
-        <translation>&amp;Protan: ohne Zapfen für lange Wellen</translation>
-    </message>
-    <message>
-        <source>Show everything as eyes without cones for long waves see it</source>
-        <translation>Alles zeigen, wie Augen ohne Zapfen für lange Wellen es sehen</translation>
-    </message>
-    <message>
-        <source>&amp;Deutan: no cones for middle waves</source>
-        <translation>&amp;Deutan: ohne Zapfen für mittlere Wellen</translation>
-    </message>
-    <message>
-        <source>Show everything as eyes without cones for middle waves see it</source>
-        <translation>Alles zeigen, wie Augen ohne Zapfen für mittlere Wellen es sehen</translation>
-    </message>
-    <message>
-        <source>&amp;Tritan: no cones for short waves</source>
-        <translation>&amp;Tritan: ohne Zapfen für kurze Wellen</translation>
-    </message>
-    <message>
-        <source>Show everything as eyes without cones for short waves see it</source>
-        <translation>Alles zeigen, wie Augen ohne Zapfen für kurze Wellen es sehen</translation>
-    </message>
-    <message>
-        <source>&amp;Keep the reference in sight</source>
-        <translation>&amp;Vorlage im Blick behalten</translation>
-    </message>
-    <message>
-        <source>A small reference beside the work of this desk</source>
-        <translation>Eine kleine Vorlage neben der Arbeit dieses Tisches</translation>
-    </message>
-    <message>
-        <source>&amp;Beside the canvas</source>
-        <translation>&amp;Neben der Leinwand</translation>
-    </message>
-    <message>
-        <source>A small window with plan, axis and set, above other programs</source>
-        <translation>Ein kleines Fenster mit Plan, Achse und Satz, über anderen Programmen</translation>
-    </message>
-    <message>
-        <source>Vivi&amp;d plan</source>
-        <translation>&amp;Leuchtender Plan</translation>
-    </message>
-    <message>
-        <source>Each hue at the value where it is strongest</source>
-        <translation>Jeder Farbton bei dem Tonwert, wo er am stärksten ist</translation>
-    </message>
-    <message>
-        <source>For the left &amp;hand</source>
-        <translation>Für die linke &amp;Hand</translation>
-    </message>
-    <message>
-        <source>What is reached for on the left, what is looked at on the right</source>
-        <translation>Wonach gegriffen wird links, was angesehen wird rechts</translation>
-    </message>
-    <message>
-        <source>Si&amp;ze of words and controls</source>
-        <translation>&amp;Größe von Wörtern und Bedienung</translation>
-    </message>
-    <message>
-        <source>&amp;Surround</source>
-        <translation>&amp;Umfeld</translation>
-    </message>
-    <message>
-        <source>Use the %1 surround</source>
-        <translation>Das Umfeld %1 verwenden</translation>
-    </message>
-    <message>
-        <source>The size is used from the next start on.</source>
-        <translation>Die Größe gilt ab dem nächsten Start.</translation>
-    </message>
-    <message>
-        <source>As the &amp;desktop&apos;s text</source>
-        <translation>Wie der Text des &amp;Desktops</translation>
-    </message>
-    <message>
-        <source>As large as the desktop shows its words</source>
-        <translation>So groß, wie der Desktop seine Wörter zeigt</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>All of the window at %1 percent</source>
-        <translation>Das ganze Fenster bei %1 Prozent</translation>
-    </message>
-    <message>
-        <source>&amp;Color</source>
-        <translation>&amp;Farbe</translation>
-    </message>
-    <message>
-        <source>Show the photo in color (C)</source>
-        <translation>Das Foto in Farbe zeigen (C)</translation>
-    </message>
-    <message>
-        <source>&amp;Value</source>
-        <translation>&amp;Tonwert</translation>
-    </message>
-    <message>
-        <source>Show the photo in greys of equal lightness (V)</source>
-        <translation>Das Foto in Grautönen gleicher Helligkeit zeigen (V)</translation>
-    </message>
-    <message>
-        <source>F&amp;lat tones</source>
-        <translation>F&amp;lache Töne</translation>
-    </message>
-    <message>
-        <source>Show the photo in a few flat tones (F)</source>
-        <translation>Das Foto in wenigen flachen Tönen zeigen (F)</translation>
-    </message>
-    <message>
-        <source>&amp;Squint</source>
-        <translation>&amp;Blinzeln</translation>
-    </message>
-    <message>
-        <source>Blur the photo (S)</source>
-        <translation>Das Foto unscharf zeigen (S)</translation>
-    </message>
-    <message>
-        <source>&amp;Tone steps</source>
-        <translation>Ton&amp;stufen</translation>
-    </message>
-    <message>
-        <source>Show the photo in even tone steps (T)</source>
-        <translation>Das Foto in gleichen Tonstufen zeigen (T)</translation>
-    </message>
-    <message>
-        <source>Through the &amp;mask</source>
-        <translation>Durch die &amp;Maske</translation>
-    </message>
-    <message>
-        <source>Show the photo through the mask (M)</source>
-        <translation>Das Foto durch die Maske zeigen (M)</translation>
-    </message>
-    <message>
-        <source>Photo &amp;pixels one to one</source>
-        <translation>&amp;Pixel eins zu eins</translation>
-    </message>
-    <message>
-        <source>Show each pixel of the photo as one of the screen</source>
-        <translation>Jedes Pixel des Fotos als eines des Bildschirms zeigen</translation>
-    </message>
-    <message>
-        <source>Turn the &amp;view clockwise</source>
-        <translation>Ansicht im &amp;Uhrzeigersinn drehen</translation>
-    </message>
-    <message>
-        <source>Turn the view by a quarter; the photo stays</source>
-        <translation>Die Ansicht um ein Viertel drehen; das Foto bleibt</translation>
-    </message>
-    <message>
-        <source>Turn the view &amp;back</source>
-        <translation>Ansicht &amp;zurückdrehen</translation>
-    </message>
-    <message>
-        <source>Turn the view back by a quarter</source>
-        <translation>Die Ansicht um ein Viertel zurückdrehen</translation>
-    </message>
-    <message>
-        <source>Mi&amp;rror the view</source>
-        <translation>Ansicht spie&amp;geln</translation>
-    </message>
-    <message>
-        <source>Left for right, to see the values afresh</source>
-        <translation>Links für rechts, um die Tonwerte frisch zu sehen</translation>
-    </message>
-    <message>
-        <source>Cro&amp;p the view to the region</source>
-        <translation>Ansicht auf den Aus&amp;schnitt begrenzen</translation>
-    </message>
-    <message>
-        <source>Show only the region</source>
-        <translation>Nur den Ausschnitt zeigen</translation>
-    </message>
-    <message>
-        <source>Show the &amp;whole photo again</source>
-        <translation>Wieder das ganze F&amp;oto zeigen</translation>
-    </message>
-    <message>
-        <source>End the crop of the view</source>
-        <translation>Die Begrenzung der Ansicht aufheben</translation>
-    </message>
-    <message>
-        <source>Follow a canv&amp;as...</source>
-        <translation>Einer L&amp;einwand folgen...</translation>
-    </message>
-    <message>
-        <source>A reference that is read again whenever its file is saved</source>
-        <translation>Eine Vorlage, die neu gelesen wird, sooft ihre Datei gespeichert wird</translation>
-    </message>
-    <message>
-        <source>Stop following the file</source>
-        <translation>Der Datei nicht mehr folgen</translation>
-    </message>
-    <message>
-        <source>Keep the shown reference as it is, whatever happens to its file</source>
-        <translation>Die gezeigte Vorlage behalten, wie sie ist, was auch mit ihrer Datei geschieht</translation>
-    </message>
-    <message>
-        <source>Repla&amp;ce the reference...</source>
-        <translation>Vorlage &amp;ersetzen...</translation>
-    </message>
-    <message>
-        <source>Put another photo in the place of the shown one</source>
-        <translation>Ein anderes Foto an die Stelle des gezeigten setzen</translation>
-    </message>
-    <message>
-        <source>Re&amp;name the reference...</source>
-        <translation>Vorlage umbe&amp;nennen...</translation>
-    </message>
-    <message>
-        <source>Give the shown photo another name</source>
-        <translation>Dem gezeigten Foto einen anderen Namen geben</translation>
-    </message>
-    <message>
-        <source>Move the reference &amp;left</source>
-        <translation>Vorlage nach &amp;links</translation>
-    </message>
-    <message>
-        <source>Move the shown photo to the left in the strip</source>
-        <translation>Das gezeigte Foto im Streifen nach links schieben</translation>
-    </message>
-    <message>
-        <source>Move the reference &amp;right</source>
-        <translation>Vorlage nach &amp;rechts</translation>
-    </message>
-    <message>
-        <source>Move the shown photo to the right in the strip</source>
-        <translation>Das gezeigte Foto im Streifen nach rechts schieben</translation>
-    </message>
-    <message>
-        <source>&amp;Fit the photo</source>
-        <translation>Foto ein&amp;passen</translation>
-    </message>
-    <message>
-        <source>Show the whole photo</source>
-        <translation>Das ganze Foto zeigen</translation>
-    </message>
-    <message>
-        <source>&amp;Remove the reference</source>
-        <translation>Vorlage entfer&amp;nen</translation>
-    </message>
-    <message>
-        <source>Take the shown photo out of the piece</source>
-        <translation>Das gezeigte Foto aus dem Werk nehmen</translation>
-    </message>
-    <message>
-        <source>Turn the mask; with &quot;carry the set&quot; its set along</source>
-        <translation>Die Maske drehen; mit &quot;Satz mitnehmen&quot; auch ihren Satz</translation>
-    </message>
-    <message>
-        <source>&amp;Turn the mask on</source>
-        <translation>Maske &amp;weiterdrehen</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;back</source>
-        <translation>Maske &amp;zurückdrehen</translation>
-    </message>
-    <message>
-        <source>Turn the mask to the &amp;complements</source>
-        <translation>Maske zu den &amp;Komplementen drehen</translation>
-    </message>
-    <message>
-        <source>Turn the mask a &amp;hue on</source>
-        <translation>Maske einen &amp;Farbton weiter</translation>
-    </message>
-    <message>
-        <source>Turn the mask a hue bac&amp;k</source>
-        <translation>Maske einen Farbton z&amp;urück</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;by...</source>
-        <translation>Maske drehen &amp;um...</translation>
-    </message>
-    <message>
-        <source>Type how far the mask is turned on: 15 and Enter, or -15</source>
-        <translation>Eingeben, wie weit die Maske weitergedreht wird: 15 und Eingabetaste, oder -15</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;outline</source>
-        <translation>Einen &amp;Umriss zeichnen</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;ellipse</source>
-        <translation>Eine &amp;Ellipse zeichnen</translation>
-    </message>
-    <message>
-        <source>Draw a &amp;ring sector</source>
-        <translation>Einen &amp;Ringsektor zeichnen</translation>
-    </message>
-    <message>
-        <source>Draw a new area of the mask on the wheel</source>
-        <translation>Eine neue Maskenfläche auf dem Farbkreis zeichnen</translation>
-    </message>
-    <message>
-        <source>Take the &amp;neutral up</source>
-        <translation>&amp;Neutral aufnehmen</translation>
-    </message>
-    <message>
-        <source>Take up the middle of the mask</source>
-        <translation>Die Mitte der Maske aufnehmen</translation>
-    </message>
-    <message>
-        <source>Lay the &amp;key colors</source>
-        <translation>Die Ec&amp;kfarben legen</translation>
-    </message>
-    <message>
-        <source>Lay the corners of the mask as a family</source>
-        <translation>Die Ecken der Maske als Familie legen</translation>
-    </message>
-    <message>
-        <source>Move the area &amp;up</source>
-        <translation>Fläche nach &amp;oben</translation>
-    </message>
-    <message>
-        <source>Let the area worked on come before the one above it</source>
-        <translation>Die bearbeitete Fläche vor die darüber stellen</translation>
-    </message>
-    <message>
-        <source>Move the area &amp;down</source>
-        <translation>Fläche nach unte&amp;n</translation>
-    </message>
-    <message>
-        <source>Let the area worked on come after the one below it</source>
-        <translation>Die bearbeitete Fläche hinter die darunter stellen</translation>
-    </message>
-    <message>
-        <source>&amp;Remove the area</source>
-        <translation>Fläche ent&amp;fernen</translation>
-    </message>
-    <message>
-        <source>Remove the mask area worked on</source>
-        <translation>Die bearbeitete Maskenfläche entfernen</translation>
-    </message>
-    <message>
-        <source>Take the &amp;mask off</source>
-        <translation>Maske &amp;abnehmen</translation>
-    </message>
-    <message>
-        <source>Take the mask off the piece</source>
-        <translation>Die Maske vom Werk nehmen</translation>
-    </message>
-    <message>
-        <source>&amp;Lighter</source>
-        <translation>&amp;Heller</translation>
-    </message>
-    <message>
-        <source>Raise the value by one</source>
-        <translation>Den Tonwert um eins heben</translation>
-    </message>
-    <message>
-        <source>&amp;Darker</source>
-        <translation>&amp;Dunkler</translation>
-    </message>
-    <message>
-        <source>Lower the value by one</source>
-        <translation>Den Tonwert um eins senken</translation>
-    </message>
-    <message>
-        <source>Toward &amp;grey</source>
-        <translation>Zu &amp;Grau</translation>
-    </message>
-    <message>
-        <source>Lower the saturation by a hundredth</source>
-        <translation>Die Sättigung um ein Hundertstel senken</translation>
-    </message>
-    <message>
-        <source>&amp;From grey</source>
-        <translation>Weg &amp;von Grau</translation>
-    </message>
-    <message>
-        <source>Raise the saturation by a hundredth</source>
-        <translation>Die Sättigung um ein Hundertstel heben</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;in</source>
-        <translation>Ver&amp;größern</translation>
-    </message>
-    <message>
-        <source>Enlarge the wheel around the current color (+, or Ctrl and the wheel)</source>
-        <translation>Den Farbkreis um die aktuelle Farbe vergrößern (+, oder Strg und Mausrad)</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;out</source>
-        <translation>Ver&amp;kleinern</translation>
-    </message>
-    <message>
-        <source>Show more of the wheel (-)</source>
-        <translation>Mehr vom Farbkreis zeigen (-)</translation>
-    </message>
-    <message>
-        <source>&amp;Whole wheel</source>
-        <translation>Gan&amp;zer Farbkreis</translation>
-    </message>
-    <message>
-        <source>Show the whole wheel (0)</source>
-        <translation>Den ganzen Farbkreis zeigen (0)</translation>
-    </message>
-    <message>
-        <source>Fix the &amp;relation</source>
-        <translation>&amp;Beziehung festhalten</translation>
-    </message>
-    <message>
-        <source>Keep the related hues where they are while picking goes on</source>
-        <translation>Die verwandten Farbtöne bleiben, wo sie sind, während weiter gewählt wird</translation>
-    </message>
-    <message>
-        <source>Lay the &amp;members of the relation</source>
-        <translation>Die Glieder der Be&amp;ziehung legen</translation>
-    </message>
-    <message>
-        <source>Lay the color and the hues related to it as a family</source>
-        <translation>Die Farbe und ihre verwandten Farbtöne als Familie legen</translation>
-    </message>
-    <message>
-        <source>Mi&amp;x the current color</source>
-        <translation>Aktuelle Farbe m&amp;ischen</translation>
-    </message>
-    <message>
-        <source>Put the current color at a corner of the field of mixtures</source>
-        <translation>Die aktuelle Farbe an eine Ecke des Mischfelds setzen</translation>
-    </message>
-    <message>
-        <source>The field has four colors; drop another on one of them.</source>
-        <translation>Das Feld hat vier Farben; eine andere auf einer davon ablegen.</translation>
-    </message>
-    <message>
-        <source>Add as a &amp;paint</source>
-        <translation>Als &amp;Malfarbe hinzufügen</translation>
-    </message>
-    <message>
-        <source>The current color joins the palette of paints</source>
-        <translation>Die aktuelle Farbe kommt zur Palette der Malfarben</translation>
-    </message>
-    <message>
-        <source>Add a paint</source>
-        <translation>Eine Malfarbe hinzufügen</translation>
-    </message>
-    <message>
-        <source>Show what the paints rea&amp;ch</source>
-        <translation>&amp;Reichweite der Malfarben zeigen</translation>
-    </message>
-    <message>
-        <source>The dashed line around what the paints that are put out can mix</source>
-        <translation>Die gestrichelte Linie um das, was die ausgelegten Malfarben mischen</translation>
-    </message>
-    <message>
-        <source>Make the reach the mas&amp;k</source>
-        <translation>Reichweite zur Mas&amp;ke machen</translation>
-    </message>
-    <message>
-        <source>What the paints can mix at this value becomes the mask</source>
-        <translation>Was die Malfarben bei diesem Tonwert mischen, wird zur Maske</translation>
-    </message>
-    <message>
-        <source>%1 hues</source>
-        <translation>%1 Farbtöne</translation>
-    </message>
-    <message>
-        <source>Smooth hues</source>
-        <translation>Stufenlose Farbtöne</translation>
-    </message>
-    <message>
-        <source>Cut the wheel into so many hues, or leave it smooth</source>
-        <translation>Den Farbkreis in so viele Farbtöne teilen, oder stufenlos lassen</translation>
-    </message>
-    <message>
-        <source>&amp;Staff</source>
-        <translation>&amp;Notenzeile</translation>
-    </message>
-    <message>
-        <source>Families as columns, height is value</source>
-        <translation>Familien sind Spalten, die Höhe ist der Tonwert</translation>
-    </message>
-    <message>
-        <source>&amp;Rows</source>
-        <translation>&amp;Zeilen</translation>
-    </message>
-    <message>
-        <source>A compact grid with free places</source>
-        <translation>Ein enges Raster mit freien Plätzen</translation>
-    </message>
-    <message>
-        <source>&amp;List</source>
-        <translation>&amp;Liste</translation>
-    </message>
-    <message>
-        <source>Names, numbers and notes</source>
-        <translation>Namen, Zahlen und Notizen</translation>
-    </message>
-    <message>
-        <source>&amp;Versions</source>
-        <translation>&amp;Versionen</translation>
-    </message>
-    <message>
-        <source>Versions of the set side by side</source>
-        <translation>Versionen des Satzes nebeneinander</translation>
-    </message>
-    <message>
-        <source>Select the l&amp;ight ones</source>
-        <translation>Die &amp;hellen auswählen</translation>
-    </message>
-    <message>
-        <source>Select the swatches of the light band</source>
-        <translation>Die Farbfelder des hellen Bandes auswählen</translation>
-    </message>
-    <message>
-        <source>Select the &amp;middle ones</source>
-        <translation>Die &amp;mittleren auswählen</translation>
-    </message>
-    <message>
-        <source>Select the swatches of the middle band</source>
-        <translation>Die Farbfelder des mittleren Bandes auswählen</translation>
-    </message>
-    <message>
-        <source>Select the &amp;dark ones</source>
-        <translation>Die &amp;dunklen auswählen</translation>
-    </message>
-    <message>
-        <source>Select the swatches of the dark band</source>
-        <translation>Die Farbfelder des dunklen Bandes auswählen</translation>
-    </message>
-    <message>
-        <source>Select &amp;near-duplicates</source>
-        <translation>&amp;Beinahe-Doppelte auswählen</translation>
-    </message>
-    <message>
-        <source>Select all swatches that are near-duplicates of another</source>
-        <translation>Alle Farbfelder auswählen, die einem anderen beinahe gleichen</translation>
-    </message>
-    <message>
-        <source>Fi&amp;ll between</source>
-        <translation>Da&amp;zwischen füllen</translation>
-    </message>
-    <message>
-        <source>Lay three colors between the two selected swatches, in place</source>
-        <translation>Drei Farben zwischen die beiden ausgewählten Farbfelder legen, an ihren Platz</translation>
-    </message>
-    <message>
-        <source>&amp;Even out the family</source>
-        <translation>Familie &amp;ausgleichen</translation>
-    </message>
-    <message>
-        <source>Spread the values of the chosen family evenly between its ends; locked ones stay</source>
-        <translation>Die Tonwerte der gewählten Familie gleichmäßig zwischen ihren Enden verteilen; Gesperrtes bleibt</translation>
-    </message>
-    <message>
-        <source>Even out family</source>
-        <translation>Familie ausgleichen</translation>
-    </message>
-    <message>
-        <source>Split o&amp;ff as a family</source>
-        <translation>Als &amp;Familie abspalten</translation>
-    </message>
-    <message>
-        <source>Move the selected swatches into a family of their own</source>
-        <translation>Die ausgewählten Farbfelder in eine eigene Familie bringen</translation>
-    </message>
-    <message>
-        <source>S&amp;ort the rows</source>
-        <translation>Zeilen &amp;sortieren</translation>
-    </message>
-    <message>
-        <source>By &amp;value</source>
-        <translation>Nach Ton&amp;wert</translation>
-    </message>
-    <message>
-        <source>Light to dark</source>
-        <translation>Hell nach dunkel</translation>
-    </message>
-    <message>
-        <source>By &amp;hue</source>
-        <translation>Nach &amp;Farbton</translation>
-    </message>
-    <message>
-        <source>By OKLab hue, neutrals first</source>
-        <translation>Nach OKLab-Farbton, Neutrale zuerst</translation>
-    </message>
-    <message>
-        <source>By &amp;chroma</source>
-        <translation>Nach &amp;Buntheit</translation>
-    </message>
-    <message>
-        <source>Vivid to grey</source>
-        <translation>Leuchtend nach grau</translation>
-    </message>
-    <message>
-        <source>By &amp;name</source>
-        <translation>Nach &amp;Namen</translation>
-    </message>
-    <message>
-        <source>By name</source>
-        <translation>Nach Namen</translation>
-    </message>
-    <message>
-        <source>Sort rows</source>
-        <translation>Zeilen sortieren</translation>
-    </message>
-    <message>
-        <source>&amp;Share</source>
-        <translation>&amp;Teilen</translation>
-    </message>
-    <message>
-        <source>The &amp;sheet</source>
-        <translation>Das &amp;Blatt</translation>
-    </message>
-    <message>
-        <source>Show the plan on paper</source>
-        <translation>Den Plan auf Papier zeigen</translation>
-    </message>
-    <message>
-        <source>The &amp;press</source>
-        <translation>Der &amp;Druck</translation>
-    </message>
-    <message>
-        <source>Show what a press prints of the set</source>
-        <translation>Zeigen, was ein Druck vom Satz wiedergibt</translation>
-    </message>
-    <message>
-        <source>&amp;Files of the set</source>
-        <translation>&amp;Dateien des Satzes</translation>
-    </message>
-    <message>
-        <source>Show every format that the set is written in</source>
-        <translation>Alle Formate zeigen, in denen der Satz geschrieben wird</translation>
-    </message>
-    <message>
-        <source>Par&amp;cels</source>
-        <translation>&amp;Pakete</translation>
-    </message>
-    <message>
-        <source>Pack for others, and look into what comes from them</source>
-        <translation>Für andere packen, und ansehen, was von ihnen kommt</translation>
-    </message>
-    <message>
-        <source>The &amp;wheel as a picture</source>
-        <translation>Der &amp;Farbkreis als Bild</translation>
-    </message>
-    <message>
-        <source>Show the plan as a picture to lie beside a canvas</source>
-        <translation>Den Plan als Bild zeigen, das neben einer Leinwand liegt</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;DF...</source>
-        <translation>Blatt als P&amp;DF schreiben...</translation>
-    </message>
-    <message>
-        <source>Write all pages of the sheet as PDF</source>
-        <translation>Alle Seiten des Blatts als PDF schreiben</translation>
-    </message>
-    <message>
-        <source>Write the sheet as S&amp;VG...</source>
-        <translation>Blatt als S&amp;VG schreiben...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as SVG, a file a page</source>
-        <translation>Das Blatt als SVG schreiben, eine Datei je Seite</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;NG...</source>
-        <translation>Blatt als P&amp;NG schreiben...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PNG, a file a page</source>
-        <translation>Das Blatt als PNG schreiben, eine Datei je Seite</translation>
-    </message>
-    <message>
-        <source>P&amp;rint the sheet...</source>
-        <translation>Blatt d&amp;rucken...</translation>
-    </message>
-    <message>
-        <source>See the sheet in a preview and print it</source>
-        <translation>Das Blatt in einer Vorschau sehen und drucken</translation>
-    </message>
-    <message>
-        <source>Wri&amp;te the plan...</source>
-        <translation>Plan &amp;schreiben...</translation>
-    </message>
-    <message>
-        <source>Write the wheel as PNG, its outline as SVG</source>
-        <translation>Den Farbkreis als PNG schreiben, seinen Umriss als SVG</translation>
-    </message>
-    <message>
-        <source>&amp;Copy the plan</source>
-        <translation>Plan &amp;kopieren</translation>
-    </message>
-    <message>
-        <source>Put the wheel on the clipboard as a picture</source>
-        <translation>Den Farbkreis als Bild in die Zwischenablage legen</translation>
-    </message>
-    <message>
-        <source>Write the chosen files a&amp;gain</source>
-        <translation>Die &amp;gewählten Dateien neu schreiben</translation>
-    </message>
-    <message>
-        <source>Every chosen format into the chosen folder, without asking</source>
-        <translation>Jedes gewählte Format in den gewählten Ordner, ohne zu fragen</translation>
-    </message>
-    <message>
-        <source>Read &amp;lines...</source>
-        <translation>Zei&amp;len lesen...</translation>
-    </message>
-    <message>
-        <source>Bring in a text file by the pattern of lines</source>
-        <translation>Eine Textdatei nach dem Muster der Zeilen hereinholen</translation>
-    </message>
-    <message>
-        <source>&amp;Add a press profile...</source>
-        <translation>Druck&amp;profil hinzufügen...</translation>
-    </message>
-    <message>
-        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
-        <translation>Ein ICC-Profil eines Vierfarbdrucks aufnehmen und im Regal behalten</translation>
-    </message>
-    <message>
-        <source>Pro&amp;of</source>
-        <translation>&amp;Andruck</translation>
-    </message>
-    <message>
-        <source>See sheet, staff and Try as the chosen press prints them</source>
-        <translation>Blatt, Notenzeile und Probieren so sehen, wie der gewählte Druck sie wiedergibt</translation>
-    </message>
-    <message>
-        <source>Choose a press first.</source>
-        <translation>Zuerst einen Druck wählen.</translation>
-    </message>
-    <message>
-        <source>Take all prin&amp;table colors</source>
-        <translation>Alle druck&amp;baren Farben nehmen</translation>
-    </message>
-    <message>
-        <source>What does not print becomes the nearest that does; the set before is kept as a version</source>
-        <translation>Was nicht druckbar ist, wird zum nächsten, das es ist; der Satz davor bleibt als Version</translation>
-    </message>
-    <message>
-        <source>Press profiles (*.icc *.icm)</source>
-        <translation>Druckprofile (*.icc *.icm)</translation>
-    </message>
-    <message>
-        <source>%1 is on the shelf.</source>
-        <translation>%1 steht im Regal.</translation>
-    </message>
-    <message>
-        <source>The picture as it &amp;is</source>
-        <translation>Das Bild, wie es &amp;ist</translation>
-    </message>
-    <message>
-        <source>Show the picture as it is</source>
-        <translation>Das Bild zeigen, wie es ist</translation>
-    </message>
-    <message>
-        <source>In s&amp;watches</source>
-        <translation>In F&amp;arbfeldern</translation>
-    </message>
-    <message>
-        <source>Show every pixel or area in its swatch</source>
-        <translation>Jedes Pixel oder jede Fläche in ihrem Farbfeld zeigen</translation>
-    </message>
-    <message>
-        <source>&amp;Moved along</source>
-        <translation>&amp;Mitbewegt</translation>
-    </message>
-    <message>
-        <source>Show the picture moved as the swatches moved</source>
-        <translation>Das Bild so bewegt zeigen, wie die Farbfelder sich bewegt haben</translation>
-    </message>
-    <message>
-        <source>What &amp;strays</source>
-        <translation>Was a&amp;bweicht</translation>
-    </message>
-    <message>
-        <source>Show what lies outside the mask or far from every swatch</source>
-        <translation>Zeigen, was außerhalb der Maske oder fern von jedem Farbfeld liegt</translation>
-    </message>
-    <message>
-        <source>Two under one &amp;edge</source>
-        <translation>Zwei unter einer &amp;Kante</translation>
-    </message>
-    <message>
-        <source>Show two states of the set beside each other</source>
-        <translation>Zwei Stände des Satzes nebeneinander zeigen</translation>
-    </message>
-    <message>
-        <source>&amp;Change the sides</source>
-        <translation>&amp;Seiten tauschen</translation>
-    </message>
-    <message>
-        <source>What stands left of the edge and what right</source>
-        <translation>Was links von der Kante steht und was rechts</translation>
-    </message>
-    <message>
-        <source>Select &amp;unused</source>
-        <translation>&amp;Unbenutzte auswählen</translation>
-    </message>
-    <message>
-        <source>Select the swatches that the picture does not use</source>
-        <translation>Die Farbfelder auswählen, die das Bild nicht benutzt</translation>
-    </message>
-    <message>
-        <source>&amp;Let go of what is unused</source>
-        <translation>Unbenutztes &amp;loslassen</translation>
-    </message>
-    <message>
-        <source>Remove the swatches that the picture does not use; locked ones stay</source>
-        <translation>Die Farbfelder entfernen, die das Bild nicht benutzt; Gesperrtes bleibt</translation>
-    </message>
-    <message>
-        <source>The picture uses every swatch.</source>
-        <translation>Das Bild benutzt jedes Farbfeld.</translation>
-    </message>
-    <message>
-        <source>Mark &amp;what is used</source>
-        <translation>&amp;Benutztes markieren</translation>
-    </message>
-    <message>
-        <source>Mark the swatches that the picture uses as used</source>
-        <translation>Die Farbfelder, die das Bild benutzt, als benutzt markieren</translation>
-    </message>
-    <message>
-        <source>The picture uses no swatch of the set.</source>
-        <translation>Das Bild benutzt kein Farbfeld des Satzes.</translation>
-    </message>
-    <message>
-        <source>Mark used</source>
-        <translation>Als benutzt markieren</translation>
-    </message>
-    <message>
-        <source>Save the &amp;picture...</source>
-        <translation>Bild sp&amp;eichern...</translation>
-    </message>
-    <message>
-        <source>Write what is seen at full size, as PNG or JPEG; a study by areas as SVG</source>
-        <translation>Was zu sehen ist, in voller Größe schreiben, als PNG oder JPEG; eine Studie nach Flächen als SVG</translation>
-    </message>
-    <message>
-        <source>Save the pairi&amp;ng...</source>
-        <translation>&amp;Zuordnung speichern...</translation>
-    </message>
-    <message>
-        <source>Write which swatch follows to which, as a table</source>
-        <translation>Als Tabelle schreiben, welches Farbfeld welchem folgt</translation>
-    </message>
-    <message>
-        <source>Choose the state of the set that is followed to first.</source>
-        <translation>Zuerst den Stand des Satzes wählen, dem gefolgt wird.</translation>
-    </message>
-    <message>
-        <source>pairs.csv</source>
-        <translation>paare.csv</translation>
-    </message>
-    <message>
-        <source>Tables (*.csv)</source>
-        <translation>Tabellen (*.csv)</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot;.</source>
-        <translation>Nach &quot;%1&quot; geschrieben.</translation>
-    </message>
-    <message>
-        <source>There is no picture to save yet.</source>
-        <translation>Noch gibt es kein Bild zu speichern.</translation>
-    </message>
-    <message>
-        <source>tried.png</source>
-        <translation>probe.png</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
-    </message>
-    <message>
-        <source>Cut swatch</source>
-        <translation>Farbfeld ausschneiden</translation>
-    </message>
-    <message>
-        <source>Cut %1 swatches</source>
-        <translation>%1 Farbfelder ausschneiden</translation>
-    </message>
-    <message>
-        <source>Words at %1 percent, all else as usual</source>
-        <translation>Worte mit %1 Prozent, alles andere wie gewohnt</translation>
-    </message>
-    <message>
-        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
-        <translation>Namen werden auf der Notenzeile, in Zeilen oder in der Liste geändert; zuerst eines davon zeigen.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Let go of %n unused swatches</source>
-        <translation>
-            <numerusform>%n unbenutztes Farbfeld loslassen</numerusform>
-            <numerusform>%n unbenutzte Farbfelder loslassen</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
-        <translation>Es gibt noch kein Bild im Satz, in dem gezählt werden kann; darauf warten oder eines zeigen.</translation>
-    </message>
-    <message>
-        <source>Looking at every pixel</source>
-        <translation>Jedes Pixel wird angesehen</translation>
-    </message>
-    <message>
-        <source>The piece was changed meanwhile; ask once more.</source>
-        <translation>Das Werk wurde inzwischen geändert; noch einmal fragen.</translation>
-    </message>
-    <message>
-        <source>%1 % of the cones missing</source>
-        <translation>%1 % der Zapfen fehlen</translation>
-    </message>
-    <message>
-        <source>How much of the kind of cone chosen above is missing</source>
-        <translation>Wie viel von der oben gewählten Art Zapfen fehlt</translation>
     </message>
 </context>
 <context>
@@ -5925,6 +5240,173 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>%1: %2 × %3, shown at %4 %</source>
         <translation>%1: %2 × %3, gezeigt mit %4 %</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ObserveMenu</name>
+    <message>
+        <source>&amp;Observe</source>
+        <translation>A&amp;nsehen</translation>
+    </message>
+    <message>
+        <source>&amp;Color</source>
+        <translation>&amp;Farbe</translation>
+    </message>
+    <message>
+        <source>Show the photo in color (C)</source>
+        <translation>Das Foto in Farbe zeigen (C)</translation>
+    </message>
+    <message>
+        <source>&amp;Value</source>
+        <translation>&amp;Tonwert</translation>
+    </message>
+    <message>
+        <source>Show the photo in greys of equal lightness (V)</source>
+        <translation>Das Foto in Grautönen gleicher Helligkeit zeigen (V)</translation>
+    </message>
+    <message>
+        <source>F&amp;lat tones</source>
+        <translation>F&amp;lache Töne</translation>
+    </message>
+    <message>
+        <source>Show the photo in a few flat tones (F)</source>
+        <translation>Das Foto in wenigen flachen Tönen zeigen (F)</translation>
+    </message>
+    <message>
+        <source>&amp;Squint</source>
+        <translation>&amp;Blinzeln</translation>
+    </message>
+    <message>
+        <source>Blur the photo (S)</source>
+        <translation>Das Foto unscharf zeigen (S)</translation>
+    </message>
+    <message>
+        <source>&amp;Tone steps</source>
+        <translation>Ton&amp;stufen</translation>
+    </message>
+    <message>
+        <source>Show the photo in even tone steps (T)</source>
+        <translation>Das Foto in gleichen Tonstufen zeigen (T)</translation>
+    </message>
+    <message>
+        <source>Through the &amp;mask</source>
+        <translation>Durch die &amp;Maske</translation>
+    </message>
+    <message>
+        <source>Show the photo through the mask (M)</source>
+        <translation>Das Foto durch die Maske zeigen (M)</translation>
+    </message>
+    <message>
+        <source>Photo &amp;pixels one to one</source>
+        <translation>&amp;Pixel eins zu eins</translation>
+    </message>
+    <message>
+        <source>Show each pixel of the photo as one of the screen</source>
+        <translation>Jedes Pixel des Fotos als eines des Bildschirms zeigen</translation>
+    </message>
+    <message>
+        <source>Turn the &amp;view clockwise</source>
+        <translation>Ansicht im &amp;Uhrzeigersinn drehen</translation>
+    </message>
+    <message>
+        <source>Turn the view by a quarter; the photo stays</source>
+        <translation>Die Ansicht um ein Viertel drehen; das Foto bleibt</translation>
+    </message>
+    <message>
+        <source>Turn the view &amp;back</source>
+        <translation>Ansicht &amp;zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Turn the view back by a quarter</source>
+        <translation>Die Ansicht um ein Viertel zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Mi&amp;rror the view</source>
+        <translation>Ansicht spie&amp;geln</translation>
+    </message>
+    <message>
+        <source>Left for right, to see the values afresh</source>
+        <translation>Links für rechts, um die Tonwerte frisch zu sehen</translation>
+    </message>
+    <message>
+        <source>Cro&amp;p the view to the region</source>
+        <translation>Ansicht auf den Aus&amp;schnitt begrenzen</translation>
+    </message>
+    <message>
+        <source>Show only the region</source>
+        <translation>Nur den Ausschnitt zeigen</translation>
+    </message>
+    <message>
+        <source>Show the &amp;whole photo again</source>
+        <translation>Wieder das ganze F&amp;oto zeigen</translation>
+    </message>
+    <message>
+        <source>End the crop of the view</source>
+        <translation>Die Begrenzung der Ansicht aufheben</translation>
+    </message>
+    <message>
+        <source>Follow a canv&amp;as...</source>
+        <translation>Einer L&amp;einwand folgen...</translation>
+    </message>
+    <message>
+        <source>A reference that is read again whenever its file is saved</source>
+        <translation>Eine Vorlage, die neu gelesen wird, sooft ihre Datei gespeichert wird</translation>
+    </message>
+    <message>
+        <source>Stop following the file</source>
+        <translation>Der Datei nicht mehr folgen</translation>
+    </message>
+    <message>
+        <source>Keep the shown reference as it is, whatever happens to its file</source>
+        <translation>Die gezeigte Vorlage behalten, wie sie ist, was auch mit ihrer Datei geschieht</translation>
+    </message>
+    <message>
+        <source>Repla&amp;ce the reference...</source>
+        <translation>Vorlage &amp;ersetzen...</translation>
+    </message>
+    <message>
+        <source>Put another photo in the place of the shown one</source>
+        <translation>Ein anderes Foto an die Stelle des gezeigten setzen</translation>
+    </message>
+    <message>
+        <source>Re&amp;name the reference...</source>
+        <translation>Vorlage umbe&amp;nennen...</translation>
+    </message>
+    <message>
+        <source>Give the shown photo another name</source>
+        <translation>Dem gezeigten Foto einen anderen Namen geben</translation>
+    </message>
+    <message>
+        <source>Move the reference &amp;left</source>
+        <translation>Vorlage nach &amp;links</translation>
+    </message>
+    <message>
+        <source>Move the shown photo to the left in the strip</source>
+        <translation>Das gezeigte Foto im Streifen nach links schieben</translation>
+    </message>
+    <message>
+        <source>Move the reference &amp;right</source>
+        <translation>Vorlage nach &amp;rechts</translation>
+    </message>
+    <message>
+        <source>Move the shown photo to the right in the strip</source>
+        <translation>Das gezeigte Foto im Streifen nach rechts schieben</translation>
+    </message>
+    <message>
+        <source>&amp;Fit the photo</source>
+        <translation>Foto ein&amp;passen</translation>
+    </message>
+    <message>
+        <source>Show the whole photo</source>
+        <translation>Das ganze Foto zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Remove the reference</source>
+        <translation>Vorlage entfer&amp;nen</translation>
+    </message>
+    <message>
+        <source>Take the shown photo out of the piece</source>
+        <translation>Das gezeigte Foto aus dem Werk nehmen</translation>
     </message>
 </context>
 <context>
@@ -6580,6 +6062,137 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Cut hue, saturation and value into steps</source>
         <translation>Farbton, Sättigung und Tonwert in Stufen teilen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::PickMenu</name>
+    <message>
+        <source>&amp;Pick</source>
+        <translation>&amp;Wählen</translation>
+    </message>
+    <message>
+        <source>&amp;Lighter</source>
+        <translation>&amp;Heller</translation>
+    </message>
+    <message>
+        <source>Raise the value by one</source>
+        <translation>Den Tonwert um eins heben</translation>
+    </message>
+    <message>
+        <source>&amp;Darker</source>
+        <translation>&amp;Dunkler</translation>
+    </message>
+    <message>
+        <source>Lower the value by one</source>
+        <translation>Den Tonwert um eins senken</translation>
+    </message>
+    <message>
+        <source>Toward &amp;grey</source>
+        <translation>Zu &amp;Grau</translation>
+    </message>
+    <message>
+        <source>Lower the saturation by a hundredth</source>
+        <translation>Die Sättigung um ein Hundertstel senken</translation>
+    </message>
+    <message>
+        <source>&amp;From grey</source>
+        <translation>Weg &amp;von Grau</translation>
+    </message>
+    <message>
+        <source>Raise the saturation by a hundredth</source>
+        <translation>Die Sättigung um ein Hundertstel heben</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;in</source>
+        <translation>Ver&amp;größern</translation>
+    </message>
+    <message>
+        <source>Enlarge the wheel around the current color (+, or Ctrl and the wheel)</source>
+        <translation>Den Farbkreis um die aktuelle Farbe vergrößern (+, oder Strg und Mausrad)</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out</source>
+        <translation>Ver&amp;kleinern</translation>
+    </message>
+    <message>
+        <source>Show more of the wheel (-)</source>
+        <translation>Mehr vom Farbkreis zeigen (-)</translation>
+    </message>
+    <message>
+        <source>&amp;Whole wheel</source>
+        <translation>Gan&amp;zer Farbkreis</translation>
+    </message>
+    <message>
+        <source>Show the whole wheel (0)</source>
+        <translation>Den ganzen Farbkreis zeigen (0)</translation>
+    </message>
+    <message>
+        <source>Fix the &amp;relation</source>
+        <translation>&amp;Beziehung festhalten</translation>
+    </message>
+    <message>
+        <source>Keep the related hues where they are while picking goes on</source>
+        <translation>Die verwandten Farbtöne bleiben, wo sie sind, während weiter gewählt wird</translation>
+    </message>
+    <message>
+        <source>Lay the &amp;members of the relation</source>
+        <translation>Die Glieder der Be&amp;ziehung legen</translation>
+    </message>
+    <message>
+        <source>Lay the color and the hues related to it as a family</source>
+        <translation>Die Farbe und ihre verwandten Farbtöne als Familie legen</translation>
+    </message>
+    <message>
+        <source>Mi&amp;x the current color</source>
+        <translation>Aktuelle Farbe m&amp;ischen</translation>
+    </message>
+    <message>
+        <source>Put the current color at a corner of the field of mixtures</source>
+        <translation>Die aktuelle Farbe an eine Ecke des Mischfelds setzen</translation>
+    </message>
+    <message>
+        <source>The field has four colors; drop another on one of them.</source>
+        <translation>Das Feld hat vier Farben; eine andere auf einer davon ablegen.</translation>
+    </message>
+    <message>
+        <source>Add as a &amp;paint</source>
+        <translation>Als &amp;Malfarbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>The current color joins the palette of paints</source>
+        <translation>Die aktuelle Farbe kommt zur Palette der Malfarben</translation>
+    </message>
+    <message>
+        <source>Add a paint</source>
+        <translation>Eine Malfarbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Show what the paints rea&amp;ch</source>
+        <translation>&amp;Reichweite der Malfarben zeigen</translation>
+    </message>
+    <message>
+        <source>The dashed line around what the paints that are put out can mix</source>
+        <translation>Die gestrichelte Linie um das, was die ausgelegten Malfarben mischen</translation>
+    </message>
+    <message>
+        <source>Make the reach the mas&amp;k</source>
+        <translation>Reichweite zur Mas&amp;ke machen</translation>
+    </message>
+    <message>
+        <source>What the paints can mix at this value becomes the mask</source>
+        <translation>Was die Malfarben bei diesem Tonwert mischen, wird zur Maske</translation>
+    </message>
+    <message>
+        <source>%1 hues</source>
+        <translation>%1 Farbtöne</translation>
+    </message>
+    <message>
+        <source>Smooth hues</source>
+        <translation>Stufenlose Farbtöne</translation>
+    </message>
+    <message>
+        <source>Cut the wheel into so many hues, or leave it smooth</source>
+        <translation>Den Farbkreis in so viele Farbtöne teilen, oder stufenlos lassen</translation>
     </message>
 </context>
 <context>
@@ -7913,6 +7526,153 @@ in der Maske %1 %</translation>
     <message>
         <source>The files were not written, and are not written at every save any more.</source>
         <translation>Die Dateien wurden nicht geschrieben und werden auch nicht mehr bei jedem Speichern geschrieben.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ShareMenu</name>
+    <message>
+        <source>&amp;Share</source>
+        <translation>&amp;Teilen</translation>
+    </message>
+    <message>
+        <source>Wri&amp;te the plan...</source>
+        <translation>Plan &amp;schreiben...</translation>
+    </message>
+    <message>
+        <source>Write the wheel as PNG, its outline as SVG</source>
+        <translation>Den Farbkreis als PNG schreiben, seinen Umriss als SVG</translation>
+    </message>
+    <message>
+        <source>&amp;Copy the plan</source>
+        <translation>Plan &amp;kopieren</translation>
+    </message>
+    <message>
+        <source>Put the wheel on the clipboard as a picture</source>
+        <translation>Den Farbkreis als Bild in die Zwischenablage legen</translation>
+    </message>
+    <message>
+        <source>Write the chosen files a&amp;gain</source>
+        <translation>Die &amp;gewählten Dateien neu schreiben</translation>
+    </message>
+    <message>
+        <source>Every chosen format into the chosen folder, without asking</source>
+        <translation>Jedes gewählte Format in den gewählten Ordner, ohne zu fragen</translation>
+    </message>
+    <message>
+        <source>Read &amp;lines...</source>
+        <translation>Zei&amp;len lesen...</translation>
+    </message>
+    <message>
+        <source>Bring in a text file by the pattern of lines</source>
+        <translation>Eine Textdatei nach dem Muster der Zeilen hereinholen</translation>
+    </message>
+    <message>
+        <source>The &amp;sheet</source>
+        <translation>Das &amp;Blatt</translation>
+    </message>
+    <message>
+        <source>Show the plan on paper</source>
+        <translation>Den Plan auf Papier zeigen</translation>
+    </message>
+    <message>
+        <source>The &amp;press</source>
+        <translation>Der &amp;Druck</translation>
+    </message>
+    <message>
+        <source>Show what a press prints of the set</source>
+        <translation>Zeigen, was ein Druck vom Satz wiedergibt</translation>
+    </message>
+    <message>
+        <source>&amp;Files of the set</source>
+        <translation>&amp;Dateien des Satzes</translation>
+    </message>
+    <message>
+        <source>Show every format that the set is written in</source>
+        <translation>Alle Formate zeigen, in denen der Satz geschrieben wird</translation>
+    </message>
+    <message>
+        <source>Par&amp;cels</source>
+        <translation>&amp;Pakete</translation>
+    </message>
+    <message>
+        <source>Pack for others, and look into what comes from them</source>
+        <translation>Für andere packen, und ansehen, was von ihnen kommt</translation>
+    </message>
+    <message>
+        <source>The &amp;wheel as a picture</source>
+        <translation>Der &amp;Farbkreis als Bild</translation>
+    </message>
+    <message>
+        <source>Show the plan as a picture to lie beside a canvas</source>
+        <translation>Den Plan als Bild zeigen, das neben einer Leinwand liegt</translation>
+    </message>
+    <message>
+        <source>Write the sheet as P&amp;DF...</source>
+        <translation>Blatt als P&amp;DF schreiben...</translation>
+    </message>
+    <message>
+        <source>Write all pages of the sheet as PDF</source>
+        <translation>Alle Seiten des Blatts als PDF schreiben</translation>
+    </message>
+    <message>
+        <source>Write the sheet as S&amp;VG...</source>
+        <translation>Blatt als S&amp;VG schreiben...</translation>
+    </message>
+    <message>
+        <source>Write the sheet as SVG, a file a page</source>
+        <translation>Das Blatt als SVG schreiben, eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>Write the sheet as P&amp;NG...</source>
+        <translation>Blatt als P&amp;NG schreiben...</translation>
+    </message>
+    <message>
+        <source>Write the sheet as PNG, a file a page</source>
+        <translation>Das Blatt als PNG schreiben, eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>P&amp;rint the sheet...</source>
+        <translation>Blatt d&amp;rucken...</translation>
+    </message>
+    <message>
+        <source>See the sheet in a preview and print it</source>
+        <translation>Das Blatt in einer Vorschau sehen und drucken</translation>
+    </message>
+    <message>
+        <source>&amp;Add a press profile...</source>
+        <translation>Druck&amp;profil hinzufügen...</translation>
+    </message>
+    <message>
+        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
+        <translation>Ein ICC-Profil eines Vierfarbdrucks aufnehmen und im Regal behalten</translation>
+    </message>
+    <message>
+        <source>Pro&amp;of</source>
+        <translation>&amp;Andruck</translation>
+    </message>
+    <message>
+        <source>See sheet, staff and Try as the chosen press prints them</source>
+        <translation>Blatt, Notenzeile und Probieren so sehen, wie der gewählte Druck sie wiedergibt</translation>
+    </message>
+    <message>
+        <source>Choose a press first.</source>
+        <translation>Zuerst einen Druck wählen.</translation>
+    </message>
+    <message>
+        <source>Take all prin&amp;table colors</source>
+        <translation>Alle druck&amp;baren Farben nehmen</translation>
+    </message>
+    <message>
+        <source>What does not print becomes the nearest that does; the set before is kept as a version</source>
+        <translation>Was nicht druckbar ist, wird zum nächsten, das es ist; der Satz davor bleibt als Version</translation>
+    </message>
+    <message>
+        <source>Press profiles (*.icc *.icm)</source>
+        <translation>Druckprofile (*.icc *.icm)</translation>
+    </message>
+    <message>
+        <source>%1 is on the shelf.</source>
+        <translation>%1 steht im Regal.</translation>
     </message>
 </context>
 <context>
@@ -9268,6 +9028,160 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     </message>
 </context>
 <context>
+    <name>zc::TryMenu</name>
+    <message>
+        <source>&amp;Try</source>
+        <translation>&amp;Probieren</translation>
+    </message>
+    <message>
+        <source>The picture as it &amp;is</source>
+        <translation>Das Bild, wie es &amp;ist</translation>
+    </message>
+    <message>
+        <source>Show the picture as it is</source>
+        <translation>Das Bild zeigen, wie es ist</translation>
+    </message>
+    <message>
+        <source>In s&amp;watches</source>
+        <translation>In F&amp;arbfeldern</translation>
+    </message>
+    <message>
+        <source>Show every pixel or area in its swatch</source>
+        <translation>Jedes Pixel oder jede Fläche in ihrem Farbfeld zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Moved along</source>
+        <translation>&amp;Mitbewegt</translation>
+    </message>
+    <message>
+        <source>Show the picture moved as the swatches moved</source>
+        <translation>Das Bild so bewegt zeigen, wie die Farbfelder sich bewegt haben</translation>
+    </message>
+    <message>
+        <source>What &amp;strays</source>
+        <translation>Was a&amp;bweicht</translation>
+    </message>
+    <message>
+        <source>Show what lies outside the mask or far from every swatch</source>
+        <translation>Zeigen, was außerhalb der Maske oder fern von jedem Farbfeld liegt</translation>
+    </message>
+    <message>
+        <source>Two under one &amp;edge</source>
+        <translation>Zwei unter einer &amp;Kante</translation>
+    </message>
+    <message>
+        <source>Show two states of the set beside each other</source>
+        <translation>Zwei Stände des Satzes nebeneinander zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Change the sides</source>
+        <translation>&amp;Seiten tauschen</translation>
+    </message>
+    <message>
+        <source>What stands left of the edge and what right</source>
+        <translation>Was links von der Kante steht und was rechts</translation>
+    </message>
+    <message>
+        <source>Select &amp;unused</source>
+        <translation>&amp;Unbenutzte auswählen</translation>
+    </message>
+    <message>
+        <source>Select the swatches that the picture does not use</source>
+        <translation>Die Farbfelder auswählen, die das Bild nicht benutzt</translation>
+    </message>
+    <message>
+        <source>&amp;Let go of what is unused</source>
+        <translation>Unbenutztes &amp;loslassen</translation>
+    </message>
+    <message>
+        <source>Remove the swatches that the picture does not use; locked ones stay</source>
+        <translation>Die Farbfelder entfernen, die das Bild nicht benutzt; Gesperrtes bleibt</translation>
+    </message>
+    <message>
+        <source>Mark &amp;what is used</source>
+        <translation>&amp;Benutztes markieren</translation>
+    </message>
+    <message>
+        <source>Mark the swatches that the picture uses as used</source>
+        <translation>Die Farbfelder, die das Bild benutzt, als benutzt markieren</translation>
+    </message>
+    <message>
+        <source>Save the &amp;picture...</source>
+        <translation>Bild sp&amp;eichern...</translation>
+    </message>
+    <message>
+        <source>Write what is seen at full size, as PNG or JPEG; a study by areas as SVG</source>
+        <translation>Was zu sehen ist, in voller Größe schreiben, als PNG oder JPEG; eine Studie nach Flächen als SVG</translation>
+    </message>
+    <message>
+        <source>Save the pairi&amp;ng...</source>
+        <translation>&amp;Zuordnung speichern...</translation>
+    </message>
+    <message>
+        <source>Write which swatch follows to which, as a table</source>
+        <translation>Als Tabelle schreiben, welches Farbfeld welchem folgt</translation>
+    </message>
+    <message>
+        <source>The picture uses every swatch.</source>
+        <translation>Das Bild benutzt jedes Farbfeld.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Let go of %n unused swatches</source>
+        <translation>
+            <numerusform>%n unbenutztes Farbfeld loslassen</numerusform>
+            <numerusform>%n unbenutzte Farbfelder loslassen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The picture uses no swatch of the set.</source>
+        <translation>Das Bild benutzt kein Farbfeld des Satzes.</translation>
+    </message>
+    <message>
+        <source>Mark used</source>
+        <translation>Als benutzt markieren</translation>
+    </message>
+    <message>
+        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
+        <translation>Es gibt noch kein Bild im Satz, in dem gezählt werden kann; darauf warten oder eines zeigen.</translation>
+    </message>
+    <message>
+        <source>Looking at every pixel</source>
+        <translation>Jedes Pixel wird angesehen</translation>
+    </message>
+    <message>
+        <source>The piece was changed meanwhile; ask once more.</source>
+        <translation>Das Werk wurde inzwischen geändert; noch einmal fragen.</translation>
+    </message>
+    <message>
+        <source>Choose the state of the set that is followed to first.</source>
+        <translation>Zuerst den Stand des Satzes wählen, dem gefolgt wird.</translation>
+    </message>
+    <message>
+        <source>pairs.csv</source>
+        <translation>paare.csv</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv)</source>
+        <translation>Tabellen (*.csv)</translation>
+    </message>
+    <message>
+        <source>Written to &quot;%1&quot;.</source>
+        <translation>Nach &quot;%1&quot; geschrieben.</translation>
+    </message>
+    <message>
+        <source>There is no picture to save yet.</source>
+        <translation>Noch gibt es kein Bild zu speichern.</translation>
+    </message>
+    <message>
+        <source>tried.png</source>
+        <translation>probe.png</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+</context>
+<context>
     <name>zc::TryReader</name>
     <message>
         <source>photo</source>
@@ -9385,6 +9299,125 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>Take up version</source>
         <translation>Version aufnehmen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ViewMenu</name>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ansicht</translation>
+    </message>
+    <message>
+        <source>&amp;Keep the reference in sight</source>
+        <translation>&amp;Vorlage im Blick behalten</translation>
+    </message>
+    <message>
+        <source>A small reference beside the work of this desk</source>
+        <translation>Eine kleine Vorlage neben der Arbeit dieses Tisches</translation>
+    </message>
+    <message>
+        <source>&amp;Beside the canvas</source>
+        <translation>&amp;Neben der Leinwand</translation>
+    </message>
+    <message>
+        <source>A small window with plan, axis and set, above other programs</source>
+        <translation>Ein kleines Fenster mit Plan, Achse und Satz, über anderen Programmen</translation>
+    </message>
+    <message>
+        <source>Vivi&amp;d plan</source>
+        <translation>&amp;Leuchtender Plan</translation>
+    </message>
+    <message>
+        <source>Each hue at the value where it is strongest</source>
+        <translation>Jeder Farbton bei dem Tonwert, wo er am stärksten ist</translation>
+    </message>
+    <message>
+        <source>For the left &amp;hand</source>
+        <translation>Für die linke &amp;Hand</translation>
+    </message>
+    <message>
+        <source>What is reached for on the left, what is looked at on the right</source>
+        <translation>Wonach gegriffen wird links, was angesehen wird rechts</translation>
+    </message>
+    <message>
+        <source>Si&amp;ze of words and controls</source>
+        <translation>&amp;Größe von Wörtern und Bedienung</translation>
+    </message>
+    <message>
+        <source>&amp;Surround</source>
+        <translation>&amp;Umfeld</translation>
+    </message>
+    <message>
+        <source>Use the %1 surround</source>
+        <translation>Das Umfeld %1 verwenden</translation>
+    </message>
+    <message>
+        <source>&amp;Values only</source>
+        <translation>Nur Ton&amp;werte</translation>
+    </message>
+    <message>
+        <source>Show everything in greys of equal lightness</source>
+        <translation>Alles in Grautönen gleicher Helligkeit zeigen</translation>
+    </message>
+    <message>
+        <source>With other &amp;eyes</source>
+        <translation>Mit anderen &amp;Augen</translation>
+    </message>
+    <message>
+        <source>&amp;Protan: no cones for long waves</source>
+        <translation>&amp;Protan: ohne Zapfen für lange Wellen</translation>
+    </message>
+    <message>
+        <source>Show everything as eyes without cones for long waves see it</source>
+        <translation>Alles zeigen, wie Augen ohne Zapfen für lange Wellen es sehen</translation>
+    </message>
+    <message>
+        <source>&amp;Deutan: no cones for middle waves</source>
+        <translation>&amp;Deutan: ohne Zapfen für mittlere Wellen</translation>
+    </message>
+    <message>
+        <source>Show everything as eyes without cones for middle waves see it</source>
+        <translation>Alles zeigen, wie Augen ohne Zapfen für mittlere Wellen es sehen</translation>
+    </message>
+    <message>
+        <source>&amp;Tritan: no cones for short waves</source>
+        <translation>&amp;Tritan: ohne Zapfen für kurze Wellen</translation>
+    </message>
+    <message>
+        <source>Show everything as eyes without cones for short waves see it</source>
+        <translation>Alles zeigen, wie Augen ohne Zapfen für kurze Wellen es sehen</translation>
+    </message>
+    <message>
+        <source>%1 % of the cones missing</source>
+        <translation>%1 % der Zapfen fehlen</translation>
+    </message>
+    <message>
+        <source>How much of the kind of cone chosen above is missing</source>
+        <translation>Wie viel von der oben gewählten Art Zapfen fehlt</translation>
+    </message>
+    <message>
+        <source>The size is used from the next start on.</source>
+        <translation>Die Größe gilt ab dem nächsten Start.</translation>
+    </message>
+    <message>
+        <source>As the &amp;desktop&apos;s text</source>
+        <translation>Wie der Text des &amp;Desktops</translation>
+    </message>
+    <message>
+        <source>As large as the desktop shows its words</source>
+        <translation>So groß, wie der Desktop seine Wörter zeigt</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Words at %1 percent, all else as usual</source>
+        <translation>Worte mit %1 Prozent, alles andere wie gewohnt</translation>
+    </message>
+    <message>
+        <source>All of the window at %1 percent</source>
+        <translation>Das ganze Fenster bei %1 Prozent</translation>
     </message>
 </context>
 <context>

@@ -2805,6 +2805,13 @@ valor %2
     </message>
 </context>
 <context>
+    <name>zc::Arrivals</name>
+    <message>
+        <source>The folder &quot;%1&quot; holds no files.</source>
+        <translation>La carpeta &quot;%1&quot; no contiene archivos.</translation>
+    </message>
+</context>
+<context>
     <name>zc::BetweenRow</name>
     <message>
         <source>How many colors between</source>
@@ -3157,6 +3164,336 @@ valor %2
     </message>
 </context>
 <context>
+    <name>zc::EditMenu</name>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Editar</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Rehacer</translation>
+    </message>
+    <message>
+        <source>&amp;Copy color as hex</source>
+        <translation>&amp;Copiar color como hex</translation>
+    </message>
+    <message>
+        <source>Copy the current color as hex</source>
+        <translation>Copiar el color actual como hex</translation>
+    </message>
+    <message>
+        <source>&amp;Hand over every pick</source>
+        <translation>&amp;Entregar cada elección</translation>
+    </message>
+    <message>
+        <source>Every pick goes to the clipboard at its end, in the chosen form</source>
+        <translation>Cada elección va al portapapeles al terminar, en la forma elegida</translation>
+    </message>
+    <message>
+        <source>Fo&amp;rm of what is handed over...</source>
+        <translation>Fo&amp;rma de lo que se entrega...</translation>
+    </message>
+    <message>
+        <source>As hex, numbers, css or a line of your own; with a picture or without</source>
+        <translation>Como hex, números, css o una línea propia; con imagen o sin ella</translation>
+    </message>
+    <message>
+        <source>A color from the &amp;screen</source>
+        <translation>Un color de la &amp;pantalla</translation>
+    </message>
+    <message>
+        <source>Take up the color of any pixel of the screen, or of a square around it</source>
+        <translation>Tomar el color de cualquier píxel de la pantalla, o de un cuadrado a su alrededor</translation>
+    </message>
+    <message>
+        <source>A color &amp;by a key of the desktop</source>
+        <translation>Un color con una &amp;tecla del escritorio</translation>
+    </message>
+    <message>
+        <source>Take a color from the screen whichever program has the keyboard; the desktop gives the key</source>
+        <translation>Tomar un color de la pantalla, tenga quien tenga el teclado; el escritorio da la tecla</translation>
+    </message>
+    <message>
+        <source>A pict&amp;ure of the screen</source>
+        <translation>Una ima&amp;gen de la pantalla</translation>
+    </message>
+    <message>
+        <source>Take the screen, or a part of it, as a new reference</source>
+        <translation>Tomar la pantalla, o una parte, como referencia nueva</translation>
+    </message>
+    <message>
+        <source>&amp;Paste photo or color</source>
+        <translation>Pe&amp;gar foto o color</translation>
+    </message>
+    <message>
+        <source>Paste a picture or photo files as references, a hex color as the current color; at Grade, swatches</source>
+        <translation>Pegar una imagen o archivos de fotos como referencias, un color hex como color actual; en Graduar, muestras</translation>
+    </message>
+    <message>
+        <source>&amp;Lay current color</source>
+        <translation>Poner e&amp;l color actual</translation>
+    </message>
+    <message>
+        <source>Lay the current color on the staff in the chosen family</source>
+        <translation>Poner el color actual en el pentagrama, en la familia elegida</translation>
+    </message>
+    <message>
+        <source>Add &amp;family</source>
+        <translation>Añadir &amp;familia</translation>
+    </message>
+    <message>
+        <source>Add a family to the set and name it</source>
+        <translation>Añadir una familia al conjunto y darle nombre</translation>
+    </message>
+    <message>
+        <source>&amp;Back to the color before</source>
+        <translation>&amp;Volver al color anterior</translation>
+    </message>
+    <message>
+        <source>Exchange the current color with the one before</source>
+        <translation>Cambiar el color actual por el anterior</translation>
+    </message>
+    <message>
+        <source>&amp;Find a swatch</source>
+        <translation>&amp;Buscar una muestra</translation>
+    </message>
+    <message>
+        <source>Find by name, or the nearest to a color</source>
+        <translation>Buscar por nombre, o lo más cercano a un color</translation>
+    </message>
+    <message>
+        <source>Select &amp;all</source>
+        <translation>Seleccionar &amp;todo</translation>
+    </message>
+    <message>
+        <source>Select all swatches of the set</source>
+        <translation>Seleccionar todas las muestras del conjunto</translation>
+    </message>
+    <message>
+        <source>C&amp;ut swatches</source>
+        <translation>C&amp;ortar muestras</translation>
+    </message>
+    <message>
+        <source>Cut the selected swatches</source>
+        <translation>Cortar las muestras seleccionadas</translation>
+    </message>
+    <message>
+        <source>C&amp;opy swatches</source>
+        <translation>Cop&amp;iar muestras</translation>
+    </message>
+    <message>
+        <source>Copy the selected swatches, for other sets, pieces and programs</source>
+        <translation>Copiar las muestras seleccionadas, para otros conjuntos, obras y programas</translation>
+    </message>
+    <message>
+        <source>Dupl&amp;icate swatches</source>
+        <translation>&amp;Duplicar muestras</translation>
+    </message>
+    <message>
+        <source>Duplicate the selected swatches at the next free places</source>
+        <translation>Duplicar las muestras seleccionadas en los siguientes sitios libres</translation>
+    </message>
+    <message>
+        <source>Re&amp;place by the current color</source>
+        <translation>Su&amp;stituir por el color actual</translation>
+    </message>
+    <message>
+        <source>Give the selected swatches the current color</source>
+        <translation>Dar a las muestras seleccionadas el color actual</translation>
+    </message>
+    <message>
+        <source>&amp;Take the color up</source>
+        <translation>Toma&amp;r el color</translation>
+    </message>
+    <message>
+        <source>Take up the color of the selected swatch (Enter, double click)</source>
+        <translation>Tomar el color de la muestra seleccionada (Entrar, doble clic)</translation>
+    </message>
+    <message>
+        <source>Re&amp;name swatch or family</source>
+        <translation>Cambiar el &amp;nombre</translation>
+    </message>
+    <message>
+        <source>Rename the selected swatch, or the chosen family</source>
+        <translation>Dar otro nombre a la muestra seleccionada, o a la familia elegida</translation>
+    </message>
+    <message>
+        <source>&amp;Delete swatches</source>
+        <translation>&amp;Borrar muestras</translation>
+    </message>
+    <message>
+        <source>Delete the selected swatches</source>
+        <translation>Borrar las muestras seleccionadas</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k or unlock</source>
+        <translation>Blo&amp;quear o desbloquear</translation>
+    </message>
+    <message>
+        <source>Keep the selected swatches from change</source>
+        <translation>Guardar de cambios las muestras seleccionadas</translation>
+    </message>
+    <message>
+        <source>&amp;Mark used or unused</source>
+        <translation>&amp;Marcar como usada o no</translation>
+    </message>
+    <message>
+        <source>Tick the selected swatches off</source>
+        <translation>Marcar las muestras seleccionadas como hechas</translation>
+    </message>
+    <message>
+        <source>pasted photo</source>
+        <translation>foto pegada</translation>
+    </message>
+    <message>
+        <source>The clipboard holds neither a picture nor a color; copy one first.</source>
+        <translation>El portapapeles no tiene imagen ni color; copia uno antes.</translation>
+    </message>
+    <message>
+        <source>Cut swatch</source>
+        <translation>Cortar muestra</translation>
+    </message>
+    <message>
+        <source>Cut %1 swatches</source>
+        <translation>Cortar %1 muestras</translation>
+    </message>
+    <message>
+        <source>Copied %1.</source>
+        <translation>Copiado %1.</translation>
+    </message>
+    <message>
+        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
+        <translation>Los nombres se editan en el pentagrama, en filas o en la lista; muestra antes uno de ellos.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::FileMenu</name>
+    <message>
+        <source>&amp;File</source>
+        <translation>&amp;Archivo</translation>
+    </message>
+    <message>
+        <source>&amp;New piece</source>
+        <translation>&amp;Nueva obra</translation>
+    </message>
+    <message>
+        <source>Start an empty piece</source>
+        <translation>Empezar una obra vacía</translation>
+    </message>
+    <message>
+        <source>&amp;Open...</source>
+        <translation>&amp;Abrir...</translation>
+    </message>
+    <message>
+        <source>Open a piece</source>
+        <translation>Abrir una obra</translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation>Abrir &amp;recientes</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo piece</source>
+        <translation>Abrir la &amp;demostración</translation>
+    </message>
+    <message>
+        <source>Open Coppersmiths&apos; Row as an unsaved copy</source>
+        <translation>Abrir Coppersmiths&apos; Row como copia sin guardar</translation>
+    </message>
+    <message>
+        <source>The &amp;card of the piece...</source>
+        <translation>La &amp;ficha de la obra...</translation>
+    </message>
+    <message>
+        <source>Title, words, date and signature in one place</source>
+        <translation>Título, palabras, fecha y firma en un sitio</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>&amp;Guardar</translation>
+    </message>
+    <message>
+        <source>Save the piece; the version before is kept beside it</source>
+        <translation>Guardar la obra; la versión anterior queda a su lado</translation>
+    </message>
+    <message>
+        <source>Save &amp;as...</source>
+        <translation>Guardar &amp;como...</translation>
+    </message>
+    <message>
+        <source>Save the piece under another name</source>
+        <translation>Guardar la obra con otro nombre</translation>
+    </message>
+    <message>
+        <source>Add &amp;photos...</source>
+        <translation>Añadir &amp;fotos...</translation>
+    </message>
+    <message>
+        <source>Add reference photos to the piece</source>
+        <translation>Añadir fotos de referencia a la obra</translation>
+    </message>
+    <message>
+        <source>&amp;Export the set</source>
+        <translation>&amp;Exportar el conjunto</translation>
+    </message>
+    <message>
+        <source>As %1...</source>
+        <translation>Como %1...</translation>
+    </message>
+    <message>
+        <source>Write the current set as %1</source>
+        <translation>Escribir el conjunto actual como %1</translation>
+    </message>
+    <message>
+        <source>&amp;Bring in a palette...</source>
+        <translation>&amp;Traer una paleta...</translation>
+    </message>
+    <message>
+        <source>Read swatches from a palette file of any open format, or from a picture</source>
+        <translation>Leer muestras de un archivo de paleta de cualquier formato abierto, o de una imagen</translation>
+    </message>
+    <message>
+        <source>Pac&amp;k a parcel...</source>
+        <translation>Hacer un pa&amp;quete...</translation>
+    </message>
+    <message>
+        <source>Pack the sets and the mask of this piece into one file for others</source>
+        <translation>Reunir los conjuntos y la máscara de esta obra en un archivo para otros</translation>
+    </message>
+    <message>
+        <source>&amp;Unpack a parcel...</source>
+        <translation>A&amp;brir un paquete...</translation>
+    </message>
+    <message>
+        <source>Put the sets and masks of a parcel on the shelf</source>
+        <translation>Poner los conjuntos y máscaras de un paquete en el estante</translation>
+    </message>
+    <message>
+        <source>Open files in the &amp;running window</source>
+        <translation>Abrir archivos en la &amp;ventana abierta</translation>
+    </message>
+    <message>
+        <source>Files given to another start of the program are opened in the window that runs already</source>
+        <translation>Los archivos dados a otro arranque del programa se abren en la ventana que ya está</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Salir</translation>
+    </message>
+    <message>
+        <source>Leave Zonachrom</source>
+        <translation>Salir de Zonachrom</translation>
+    </message>
+    <message>
+        <source>No pieces yet</source>
+        <translation>Aún no hay obras</translation>
+    </message>
+</context>
+<context>
     <name>zc::FileProgress</name>
     <message>
         <source>How far reading or writing the file is</source>
@@ -3397,6 +3734,145 @@ valor %2
     </message>
 </context>
 <context>
+    <name>zc::GradeMenu</name>
+    <message>
+        <source>&amp;Grade</source>
+        <translation>&amp;Graduar</translation>
+    </message>
+    <message>
+        <source>&amp;Staff</source>
+        <translation>&amp;Pentagrama</translation>
+    </message>
+    <message>
+        <source>Families as columns, height is value</source>
+        <translation>Las familias son columnas, la altura es el valor</translation>
+    </message>
+    <message>
+        <source>&amp;Rows</source>
+        <translation>&amp;Filas</translation>
+    </message>
+    <message>
+        <source>A compact grid with free places</source>
+        <translation>Una cuadrícula compacta con sitios libres</translation>
+    </message>
+    <message>
+        <source>&amp;List</source>
+        <translation>&amp;Lista</translation>
+    </message>
+    <message>
+        <source>Names, numbers and notes</source>
+        <translation>Nombres, números y notas</translation>
+    </message>
+    <message>
+        <source>&amp;Versions</source>
+        <translation>&amp;Versiones</translation>
+    </message>
+    <message>
+        <source>Versions of the set side by side</source>
+        <translation>Versiones del conjunto lado a lado</translation>
+    </message>
+    <message>
+        <source>Select the l&amp;ight ones</source>
+        <translation>Seleccionar las c&amp;laras</translation>
+    </message>
+    <message>
+        <source>Select the swatches of the light band</source>
+        <translation>Seleccionar las muestras de la banda clara</translation>
+    </message>
+    <message>
+        <source>Select the &amp;middle ones</source>
+        <translation>Seleccionar las &amp;medias</translation>
+    </message>
+    <message>
+        <source>Select the swatches of the middle band</source>
+        <translation>Seleccionar las muestras de la banda media</translation>
+    </message>
+    <message>
+        <source>Select the &amp;dark ones</source>
+        <translation>Seleccionar las &amp;oscuras</translation>
+    </message>
+    <message>
+        <source>Select the swatches of the dark band</source>
+        <translation>Seleccionar las muestras de la banda oscura</translation>
+    </message>
+    <message>
+        <source>Select &amp;near-duplicates</source>
+        <translation>Seleccionar casi &amp;duplicados</translation>
+    </message>
+    <message>
+        <source>Select all swatches that are near-duplicates of another</source>
+        <translation>Seleccionar todas las muestras casi iguales a otra</translation>
+    </message>
+    <message>
+        <source>Fi&amp;ll between</source>
+        <translation>Re&amp;llenar en medio</translation>
+    </message>
+    <message>
+        <source>Lay three colors between the two selected swatches, in place</source>
+        <translation>Poner tres colores entre las dos muestras seleccionadas, en su sitio</translation>
+    </message>
+    <message>
+        <source>&amp;Even out the family</source>
+        <translation>&amp;Igualar la familia</translation>
+    </message>
+    <message>
+        <source>Spread the values of the chosen family evenly between its ends; locked ones stay</source>
+        <translation>Repartir por igual los valores de la familia elegida entre sus extremos; lo bloqueado queda</translation>
+    </message>
+    <message>
+        <source>Even out family</source>
+        <translation>Igualar familia</translation>
+    </message>
+    <message>
+        <source>Split o&amp;ff as a family</source>
+        <translation>Separar como &amp;familia</translation>
+    </message>
+    <message>
+        <source>Move the selected swatches into a family of their own</source>
+        <translation>Llevar las muestras seleccionadas a una familia propia</translation>
+    </message>
+    <message>
+        <source>S&amp;ort the rows</source>
+        <translation>&amp;Ordenar las filas</translation>
+    </message>
+    <message>
+        <source>By &amp;value</source>
+        <translation>Por &amp;valor</translation>
+    </message>
+    <message>
+        <source>Light to dark</source>
+        <translation>De claro a oscuro</translation>
+    </message>
+    <message>
+        <source>By &amp;hue</source>
+        <translation>Por &amp;tono</translation>
+    </message>
+    <message>
+        <source>By OKLab hue, neutrals first</source>
+        <translation>Por tono OKLab, neutros primero</translation>
+    </message>
+    <message>
+        <source>By &amp;chroma</source>
+        <translation>Por &amp;croma</translation>
+    </message>
+    <message>
+        <source>Vivid to grey</source>
+        <translation>De vivo a gris</translation>
+    </message>
+    <message>
+        <source>By &amp;name</source>
+        <translation>Por &amp;nombre</translation>
+    </message>
+    <message>
+        <source>By name</source>
+        <translation>Por nombre</translation>
+    </message>
+    <message>
+        <source>Sort rows</source>
+        <translation>Ordenar filas</translation>
+    </message>
+</context>
+<context>
     <name>zc::HandOver</name>
     <message>
         <source>handed over %1</source>
@@ -3530,6 +4006,73 @@ valor %2
     <message>
         <source>%1. Click to edit the title.</source>
         <translation>%1. Un clic para cambiar el título.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::HelpMenu</name>
+    <message>
+        <source>&amp;Help</source>
+        <translation>A&amp;yuda</translation>
+    </message>
+    <message>
+        <source>&amp;Handbook</source>
+        <translation>&amp;Manual</translation>
+    </message>
+    <message>
+        <source>The page of the desk you are at</source>
+        <translation>La página de la mesa en que estás</translation>
+    </message>
+    <message>
+        <source>The &amp;order of work</source>
+        <translation>El &amp;orden del trabajo</translation>
+    </message>
+    <message>
+        <source>The first page of the handbook</source>
+        <translation>La primera página del manual</translation>
+    </message>
+    <message>
+        <source>Every &amp;key</source>
+        <translation>Todas las &amp;teclas</translation>
+    </message>
+    <message>
+        <source>All commands with their keys</source>
+        <translation>Todas las órdenes con sus teclas</translation>
+    </message>
+    <message>
+        <source>The &amp;first steps</source>
+        <translation>Los &amp;primeros pasos</translation>
+    </message>
+    <message>
+        <source>The list of first steps, with nothing ticked yet</source>
+        <translation>La lista de primeros pasos, sin nada marcado aún</translation>
+    </message>
+    <message>
+        <source>Copy &amp;details</source>
+        <translation>Copiar &amp;detalles</translation>
+    </message>
+    <message>
+        <source>Versions, screens and what the program did, for a report; nothing of your pieces</source>
+        <translation>Versiones, pantallas y lo que hizo el programa, para un informe; nada de tus obras</translation>
+    </message>
+    <message>
+        <source>The details are on the clipboard; nothing of your pieces is among them.</source>
+        <translation>Los detalles están en el portapapeles; no hay nada de tus obras entre ellos.</translation>
+    </message>
+    <message>
+        <source>&amp;About Zonachrom</source>
+        <translation>&amp;Acerca de Zonachrom</translation>
+    </message>
+    <message>
+        <source>What this program is</source>
+        <translation>Qué es este programa</translation>
+    </message>
+    <message>
+        <source>Zonachrom %1
+
+A desk for planning a limited palette: gamut masks over a hue wheel, colors picked at true lightness, value-graded swatch sets.</source>
+        <translation>Zonachrom %1
+
+Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo de tonos, colores elegidos con luminosidad fiel, conjuntos de muestras graduados por valor.</translation>
     </message>
 </context>
 <context>
@@ -4034,6 +4577,109 @@ valor %2
     </message>
 </context>
 <context>
+    <name>zc::LimitMenu</name>
+    <message>
+        <source>&amp;Limit</source>
+        <translation>&amp;Limitar</translation>
+    </message>
+    <message>
+        <source>Turn the mask; with &quot;carry the set&quot; its set along</source>
+        <translation>Girar la máscara; con &quot;llevar el conjunto&quot;, también su conjunto</translation>
+    </message>
+    <message>
+        <source>&amp;Turn the mask on</source>
+        <translation>&amp;Girar la máscara</translation>
+    </message>
+    <message>
+        <source>Turn the mask &amp;back</source>
+        <translation>Girar la máscara &amp;atrás</translation>
+    </message>
+    <message>
+        <source>Turn the mask to the &amp;complements</source>
+        <translation>Girar la máscara a los &amp;complementarios</translation>
+    </message>
+    <message>
+        <source>Turn the mask a &amp;hue on</source>
+        <translation>Girar la máscara un &amp;tono</translation>
+    </message>
+    <message>
+        <source>Turn the mask a hue bac&amp;k</source>
+        <translation>Girar la máscara un tono a&amp;trás</translation>
+    </message>
+    <message>
+        <source>Turn the mask &amp;by...</source>
+        <translation>Girar la máscara &amp;por...</translation>
+    </message>
+    <message>
+        <source>Type how far the mask is turned on: 15 and Enter, or -15</source>
+        <translation>Escribe cuánto gira la máscara: 15 y Entrar, o -15</translation>
+    </message>
+    <message>
+        <source>Draw an &amp;outline</source>
+        <translation>Dibujar un &amp;contorno</translation>
+    </message>
+    <message>
+        <source>Draw an &amp;ellipse</source>
+        <translation>Dibujar una &amp;elipse</translation>
+    </message>
+    <message>
+        <source>Draw a &amp;ring sector</source>
+        <translation>Dibujar un &amp;sector anular</translation>
+    </message>
+    <message>
+        <source>Draw a new area of the mask on the wheel</source>
+        <translation>Dibujar un área nueva de la máscara en el círculo</translation>
+    </message>
+    <message>
+        <source>Take the &amp;neutral up</source>
+        <translation>Tomar el &amp;neutro</translation>
+    </message>
+    <message>
+        <source>Take up the middle of the mask</source>
+        <translation>Tomar el centro de la máscara</translation>
+    </message>
+    <message>
+        <source>Lay the &amp;key colors</source>
+        <translation>Poner los colores c&amp;lave</translation>
+    </message>
+    <message>
+        <source>Lay the corners of the mask as a family</source>
+        <translation>Poner las esquinas de la máscara como familia</translation>
+    </message>
+    <message>
+        <source>Move the area &amp;up</source>
+        <translation>Subir el á&amp;rea</translation>
+    </message>
+    <message>
+        <source>Let the area worked on come before the one above it</source>
+        <translation>Que el área en uso venga antes que la de encima</translation>
+    </message>
+    <message>
+        <source>Move the area &amp;down</source>
+        <translation>&amp;Bajar el área</translation>
+    </message>
+    <message>
+        <source>Let the area worked on come after the one below it</source>
+        <translation>Que el área en uso venga después que la de debajo</translation>
+    </message>
+    <message>
+        <source>&amp;Remove the area</source>
+        <translation>&amp;Quitar el área</translation>
+    </message>
+    <message>
+        <source>Remove the mask area worked on</source>
+        <translation>Quitar el área en uso de la máscara</translation>
+    </message>
+    <message>
+        <source>Take the &amp;mask off</source>
+        <translation>Quitar la &amp;máscara</translation>
+    </message>
+    <message>
+        <source>Take the mask off the piece</source>
+        <translation>Quitar la máscara de la obra</translation>
+    </message>
+</context>
+<context>
     <name>zc::ListView</name>
     <message>
         <source>Filter the list</source>
@@ -4146,1343 +4792,12 @@ valor %2
 <context>
     <name>zc::MainWindow</name>
     <message>
-        <source>&amp;Help</source>
-        <translation>A&amp;yuda</translation>
-    </message>
-    <message>
-        <source>&amp;Handbook</source>
-        <translation>&amp;Manual</translation>
-    </message>
-    <message>
-        <source>The page of the desk you are at</source>
-        <translation>La página de la mesa en que estás</translation>
-    </message>
-    <message>
-        <source>The &amp;order of work</source>
-        <translation>El &amp;orden del trabajo</translation>
-    </message>
-    <message>
-        <source>The first page of the handbook</source>
-        <translation>La primera página del manual</translation>
-    </message>
-    <message>
-        <source>Every &amp;key</source>
-        <translation>Todas las &amp;teclas</translation>
-    </message>
-    <message>
-        <source>All commands with their keys</source>
-        <translation>Todas las órdenes con sus teclas</translation>
-    </message>
-    <message>
-        <source>The &amp;first steps</source>
-        <translation>Los &amp;primeros pasos</translation>
-    </message>
-    <message>
-        <source>The list of first steps, with nothing ticked yet</source>
-        <translation>La lista de primeros pasos, sin nada marcado aún</translation>
-    </message>
-    <message>
-        <source>Copy &amp;details</source>
-        <translation>Copiar &amp;detalles</translation>
-    </message>
-    <message>
-        <source>Versions, screens and what the program did, for a report; nothing of your pieces</source>
-        <translation>Versiones, pantallas y lo que hizo el programa, para un informe; nada de tus obras</translation>
-    </message>
-    <message>
-        <source>The details are on the clipboard; nothing of your pieces is among them.</source>
-        <translation>Los detalles están en el portapapeles; no hay nada de tus obras entre ellos.</translation>
-    </message>
-    <message>
-        <source>&amp;About Zonachrom</source>
-        <translation>&amp;Acerca de Zonachrom</translation>
-    </message>
-    <message>
-        <source>What this program is</source>
-        <translation>Qué es este programa</translation>
-    </message>
-    <message>
-        <source>Zonachrom %1
-
-A desk for planning a limited palette: gamut masks over a hue wheel, colors picked at true lightness, value-graded swatch sets.</source>
-        <translation>Zonachrom %1
-
-Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo de tonos, colores elegidos con luminosidad fiel, conjuntos de muestras graduados por valor.</translation>
-    </message>
-    <message>
-        <source>pasted photo</source>
-        <translation>foto pegada</translation>
-    </message>
-    <message>
-        <source>The clipboard holds neither a picture nor a color; copy one first.</source>
-        <translation>El portapapeles no tiene imagen ni color; copia uno antes.</translation>
-    </message>
-    <message>
-        <source>Copied %1.</source>
-        <translation>Copiado %1.</translation>
-    </message>
-    <message>
         <source>%1[*] - Zonachrom</source>
         <translation>%1[*] - Zonachrom</translation>
     </message>
     <message>
-        <source>The folder &quot;%1&quot; holds no files.</source>
-        <translation>La carpeta &quot;%1&quot; no contiene archivos.</translation>
-    </message>
-    <message>
         <source>dropped photo</source>
         <translation>foto soltada</translation>
-    </message>
-    <message>
-        <source>&amp;File</source>
-        <translation>&amp;Archivo</translation>
-    </message>
-    <message>
-        <source>&amp;New piece</source>
-        <translation>&amp;Nueva obra</translation>
-    </message>
-    <message>
-        <source>Start an empty piece</source>
-        <translation>Empezar una obra vacía</translation>
-    </message>
-    <message>
-        <source>&amp;Open...</source>
-        <translation>&amp;Abrir...</translation>
-    </message>
-    <message>
-        <source>Open a piece</source>
-        <translation>Abrir una obra</translation>
-    </message>
-    <message>
-        <source>Open &amp;recent</source>
-        <translation>Abrir &amp;recientes</translation>
-    </message>
-    <message>
-        <source>Open the &amp;demo piece</source>
-        <translation>Abrir la &amp;demostración</translation>
-    </message>
-    <message>
-        <source>Open Coppersmiths&apos; Row as an unsaved copy</source>
-        <translation>Abrir Coppersmiths&apos; Row como copia sin guardar</translation>
-    </message>
-    <message>
-        <source>The &amp;card of the piece...</source>
-        <translation>La &amp;ficha de la obra...</translation>
-    </message>
-    <message>
-        <source>Title, words, date and signature in one place</source>
-        <translation>Título, palabras, fecha y firma en un sitio</translation>
-    </message>
-    <message>
-        <source>&amp;Save</source>
-        <translation>&amp;Guardar</translation>
-    </message>
-    <message>
-        <source>Save the piece; the version before is kept beside it</source>
-        <translation>Guardar la obra; la versión anterior queda a su lado</translation>
-    </message>
-    <message>
-        <source>Save &amp;as...</source>
-        <translation>Guardar &amp;como...</translation>
-    </message>
-    <message>
-        <source>Save the piece under another name</source>
-        <translation>Guardar la obra con otro nombre</translation>
-    </message>
-    <message>
-        <source>Add &amp;photos...</source>
-        <translation>Añadir &amp;fotos...</translation>
-    </message>
-    <message>
-        <source>Add reference photos to the piece</source>
-        <translation>Añadir fotos de referencia a la obra</translation>
-    </message>
-    <message>
-        <source>&amp;Export the set</source>
-        <translation>&amp;Exportar el conjunto</translation>
-    </message>
-    <message>
-        <source>As %1...</source>
-        <translation>Como %1...</translation>
-    </message>
-    <message>
-        <source>Write the current set as %1</source>
-        <translation>Escribir el conjunto actual como %1</translation>
-    </message>
-    <message>
-        <source>&amp;Bring in a palette...</source>
-        <translation>&amp;Traer una paleta...</translation>
-    </message>
-    <message>
-        <source>Read swatches from a palette file of any open format, or from a picture</source>
-        <translation>Leer muestras de un archivo de paleta de cualquier formato abierto, o de una imagen</translation>
-    </message>
-    <message>
-        <source>Pac&amp;k a parcel...</source>
-        <translation>Hacer un pa&amp;quete...</translation>
-    </message>
-    <message>
-        <source>Pack the sets and the mask of this piece into one file for others</source>
-        <translation>Reunir los conjuntos y la máscara de esta obra en un archivo para otros</translation>
-    </message>
-    <message>
-        <source>&amp;Unpack a parcel...</source>
-        <translation>A&amp;brir un paquete...</translation>
-    </message>
-    <message>
-        <source>Put the sets and masks of a parcel on the shelf</source>
-        <translation>Poner los conjuntos y máscaras de un paquete en el estante</translation>
-    </message>
-    <message>
-        <source>Open files in the &amp;running window</source>
-        <translation>Abrir archivos en la &amp;ventana abierta</translation>
-    </message>
-    <message>
-        <source>Files given to another start of the program are opened in the window that runs already</source>
-        <translation>Los archivos dados a otro arranque del programa se abren en la ventana que ya está</translation>
-    </message>
-    <message>
-        <source>&amp;Quit</source>
-        <translation>&amp;Salir</translation>
-    </message>
-    <message>
-        <source>Leave Zonachrom</source>
-        <translation>Salir de Zonachrom</translation>
-    </message>
-    <message>
-        <source>No pieces yet</source>
-        <translation>Aún no hay obras</translation>
-    </message>
-    <message>
-        <source>&amp;Edit</source>
-        <translation>&amp;Editar</translation>
-    </message>
-    <message>
-        <source>Undo</source>
-        <translation>Deshacer</translation>
-    </message>
-    <message>
-        <source>Redo</source>
-        <translation>Rehacer</translation>
-    </message>
-    <message>
-        <source>&amp;Copy color as hex</source>
-        <translation>&amp;Copiar color como hex</translation>
-    </message>
-    <message>
-        <source>Copy the current color as hex</source>
-        <translation>Copiar el color actual como hex</translation>
-    </message>
-    <message>
-        <source>&amp;Hand over every pick</source>
-        <translation>&amp;Entregar cada elección</translation>
-    </message>
-    <message>
-        <source>Every pick goes to the clipboard at its end, in the chosen form</source>
-        <translation>Cada elección va al portapapeles al terminar, en la forma elegida</translation>
-    </message>
-    <message>
-        <source>Fo&amp;rm of what is handed over...</source>
-        <translation>Fo&amp;rma de lo que se entrega...</translation>
-    </message>
-    <message>
-        <source>As hex, numbers, css or a line of your own; with a picture or without</source>
-        <translation>Como hex, números, css o una línea propia; con imagen o sin ella</translation>
-    </message>
-    <message>
-        <source>A color from the &amp;screen</source>
-        <translation>Un color de la &amp;pantalla</translation>
-    </message>
-    <message>
-        <source>Take up the color of any pixel of the screen, or of a square around it</source>
-        <translation>Tomar el color de cualquier píxel de la pantalla, o de un cuadrado a su alrededor</translation>
-    </message>
-    <message>
-        <source>A color &amp;by a key of the desktop</source>
-        <translation>Un color con una &amp;tecla del escritorio</translation>
-    </message>
-    <message>
-        <source>Take a color from the screen whichever program has the keyboard; the desktop gives the key</source>
-        <translation>Tomar un color de la pantalla, tenga quien tenga el teclado; el escritorio da la tecla</translation>
-    </message>
-    <message>
-        <source>A pict&amp;ure of the screen</source>
-        <translation>Una ima&amp;gen de la pantalla</translation>
-    </message>
-    <message>
-        <source>Take the screen, or a part of it, as a new reference</source>
-        <translation>Tomar la pantalla, o una parte, como referencia nueva</translation>
-    </message>
-    <message>
-        <source>&amp;Paste photo or color</source>
-        <translation>Pe&amp;gar foto o color</translation>
-    </message>
-    <message>
-        <source>Paste a picture or photo files as references, a hex color as the current color; at Grade, swatches</source>
-        <translation>Pegar una imagen o archivos de fotos como referencias, un color hex como color actual; en Graduar, muestras</translation>
-    </message>
-    <message>
-        <source>&amp;Lay current color</source>
-        <translation>Poner e&amp;l color actual</translation>
-    </message>
-    <message>
-        <source>Lay the current color on the staff in the chosen family</source>
-        <translation>Poner el color actual en el pentagrama, en la familia elegida</translation>
-    </message>
-    <message>
-        <source>Add &amp;family</source>
-        <translation>Añadir &amp;familia</translation>
-    </message>
-    <message>
-        <source>Add a family to the set and name it</source>
-        <translation>Añadir una familia al conjunto y darle nombre</translation>
-    </message>
-    <message>
-        <source>&amp;Back to the color before</source>
-        <translation>&amp;Volver al color anterior</translation>
-    </message>
-    <message>
-        <source>Exchange the current color with the one before</source>
-        <translation>Cambiar el color actual por el anterior</translation>
-    </message>
-    <message>
-        <source>&amp;Find a swatch</source>
-        <translation>&amp;Buscar una muestra</translation>
-    </message>
-    <message>
-        <source>Find by name, or the nearest to a color</source>
-        <translation>Buscar por nombre, o lo más cercano a un color</translation>
-    </message>
-    <message>
-        <source>Select &amp;all</source>
-        <translation>Seleccionar &amp;todo</translation>
-    </message>
-    <message>
-        <source>Select all swatches of the set</source>
-        <translation>Seleccionar todas las muestras del conjunto</translation>
-    </message>
-    <message>
-        <source>C&amp;ut swatches</source>
-        <translation>C&amp;ortar muestras</translation>
-    </message>
-    <message>
-        <source>Cut the selected swatches</source>
-        <translation>Cortar las muestras seleccionadas</translation>
-    </message>
-    <message>
-        <source>C&amp;opy swatches</source>
-        <translation>Cop&amp;iar muestras</translation>
-    </message>
-    <message>
-        <source>Copy the selected swatches, for other sets, pieces and programs</source>
-        <translation>Copiar las muestras seleccionadas, para otros conjuntos, obras y programas</translation>
-    </message>
-    <message>
-        <source>Dupl&amp;icate swatches</source>
-        <translation>&amp;Duplicar muestras</translation>
-    </message>
-    <message>
-        <source>Duplicate the selected swatches at the next free places</source>
-        <translation>Duplicar las muestras seleccionadas en los siguientes sitios libres</translation>
-    </message>
-    <message>
-        <source>Re&amp;place by the current color</source>
-        <translation>Su&amp;stituir por el color actual</translation>
-    </message>
-    <message>
-        <source>Give the selected swatches the current color</source>
-        <translation>Dar a las muestras seleccionadas el color actual</translation>
-    </message>
-    <message>
-        <source>&amp;Take the color up</source>
-        <translation>Toma&amp;r el color</translation>
-    </message>
-    <message>
-        <source>Take up the color of the selected swatch (Enter, double click)</source>
-        <translation>Tomar el color de la muestra seleccionada (Entrar, doble clic)</translation>
-    </message>
-    <message>
-        <source>Re&amp;name swatch or family</source>
-        <translation>Cambiar el &amp;nombre</translation>
-    </message>
-    <message>
-        <source>Rename the selected swatch, or the chosen family</source>
-        <translation>Dar otro nombre a la muestra seleccionada, o a la familia elegida</translation>
-    </message>
-    <message>
-        <source>&amp;Delete swatches</source>
-        <translation>&amp;Borrar muestras</translation>
-    </message>
-    <message>
-        <source>Delete the selected swatches</source>
-        <translation>Borrar las muestras seleccionadas</translation>
-    </message>
-    <message>
-        <source>Loc&amp;k or unlock</source>
-        <translation>Blo&amp;quear o desbloquear</translation>
-    </message>
-    <message>
-        <source>Keep the selected swatches from change</source>
-        <translation>Guardar de cambios las muestras seleccionadas</translation>
-    </message>
-    <message>
-        <source>&amp;Mark used or unused</source>
-        <translation>&amp;Marcar como usada o no</translation>
-    </message>
-    <message>
-        <source>Tick the selected swatches off</source>
-        <translation>Marcar las muestras seleccionadas como hechas</translation>
-    </message>
-    <message>
-        <source>&amp;View</source>
-        <translation>&amp;Ver</translation>
-    </message>
-    <message>
-        <source>&amp;Observe</source>
-        <translation>&amp;Observar</translation>
-    </message>
-    <message>
-        <source>&amp;Limit</source>
-        <translation>&amp;Limitar</translation>
-    </message>
-    <message>
-        <source>&amp;Pick</source>
-        <translation>&amp;Elegir</translation>
-    </message>
-    <message>
-        <source>&amp;Grade</source>
-        <translation>&amp;Graduar</translation>
-    </message>
-    <message>
-        <source>&amp;Try</source>
-        <translation>&amp;Probar</translation>
-    </message>
-    <message>
-        <source>&amp;Values only</source>
-        <translation>Solo &amp;valores</translation>
-    </message>
-    <message>
-        <source>Show everything in greys of equal lightness</source>
-        <translation>Mostrar todo en grises de igual luminosidad</translation>
-    </message>
-    <message>
-        <source>With other &amp;eyes</source>
-        <translation>Con otros o&amp;jos</translation>
-    </message>
-    <message>
-        <source>&amp;Protan: no cones for long waves</source>
-        <translation>&amp;Protán: sin conos de onda larga</translation>
-    </message>
-    <message>
-        <source>Show everything as eyes without cones for long waves see it</source>
-        <translation>Mostrar todo como lo ven ojos sin conos de onda larga</translation>
-    </message>
-    <message>
-        <source>&amp;Deutan: no cones for middle waves</source>
-        <translation>&amp;Deután: sin conos de onda media</translation>
-    </message>
-    <message>
-        <source>Show everything as eyes without cones for middle waves see it</source>
-        <translation>Mostrar todo como lo ven ojos sin conos de onda media</translation>
-    </message>
-    <message>
-        <source>&amp;Tritan: no cones for short waves</source>
-        <translation>&amp;Tritán: sin conos de onda corta</translation>
-    </message>
-    <message>
-        <source>Show everything as eyes without cones for short waves see it</source>
-        <translation>Mostrar todo como lo ven ojos sin conos de onda corta</translation>
-    </message>
-    <message>
-        <source>&amp;Keep the reference in sight</source>
-        <translation>&amp;Tener la referencia a la vista</translation>
-    </message>
-    <message>
-        <source>A small reference beside the work of this desk</source>
-        <translation>Una referencia pequeña junto al trabajo de esta mesa</translation>
-    </message>
-    <message>
-        <source>&amp;Beside the canvas</source>
-        <translation>&amp;Junto al lienzo</translation>
-    </message>
-    <message>
-        <source>A small window with plan, axis and set, above other programs</source>
-        <translation>Una ventana pequeña con plan, eje y conjunto, encima de otros programas</translation>
-    </message>
-    <message>
-        <source>Vivi&amp;d plan</source>
-        <translation>Plan vi&amp;vo</translation>
-    </message>
-    <message>
-        <source>Each hue at the value where it is strongest</source>
-        <translation>Cada tono al valor en que es más fuerte</translation>
-    </message>
-    <message>
-        <source>For the left &amp;hand</source>
-        <translation>Para la mano i&amp;zquierda</translation>
-    </message>
-    <message>
-        <source>What is reached for on the left, what is looked at on the right</source>
-        <translation>Lo que se coge a la izquierda, lo que se mira a la derecha</translation>
-    </message>
-    <message>
-        <source>Si&amp;ze of words and controls</source>
-        <translation>Tama&amp;ño de palabras y controles</translation>
-    </message>
-    <message>
-        <source>&amp;Surround</source>
-        <translation>En&amp;torno</translation>
-    </message>
-    <message>
-        <source>Use the %1 surround</source>
-        <translation>Usar el entorno %1</translation>
-    </message>
-    <message>
-        <source>The size is used from the next start on.</source>
-        <translation>El tamaño vale desde el próximo arranque.</translation>
-    </message>
-    <message>
-        <source>As the &amp;desktop&apos;s text</source>
-        <translation>Como el texto del &amp;escritorio</translation>
-    </message>
-    <message>
-        <source>As large as the desktop shows its words</source>
-        <translation>Tan grande como el escritorio muestra sus palabras</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>All of the window at %1 percent</source>
-        <translation>Toda la ventana al %1 por ciento</translation>
-    </message>
-    <message>
-        <source>&amp;Color</source>
-        <translation>&amp;Color</translation>
-    </message>
-    <message>
-        <source>Show the photo in color (C)</source>
-        <translation>Mostrar la foto en color (C)</translation>
-    </message>
-    <message>
-        <source>&amp;Value</source>
-        <translation>&amp;Valor</translation>
-    </message>
-    <message>
-        <source>Show the photo in greys of equal lightness (V)</source>
-        <translation>Mostrar la foto en grises de igual luminosidad (V)</translation>
-    </message>
-    <message>
-        <source>F&amp;lat tones</source>
-        <translation>Tonos p&amp;lanos</translation>
-    </message>
-    <message>
-        <source>Show the photo in a few flat tones (F)</source>
-        <translation>Mostrar la foto en unos pocos tonos planos (F)</translation>
-    </message>
-    <message>
-        <source>&amp;Squint</source>
-        <translation>E&amp;ntornar</translation>
-    </message>
-    <message>
-        <source>Blur the photo (S)</source>
-        <translation>Desenfocar la foto (S)</translation>
-    </message>
-    <message>
-        <source>&amp;Tone steps</source>
-        <translation>Pa&amp;sos de tono</translation>
-    </message>
-    <message>
-        <source>Show the photo in even tone steps (T)</source>
-        <translation>Mostrar la foto en pasos de tono iguales (T)</translation>
-    </message>
-    <message>
-        <source>Through the &amp;mask</source>
-        <translation>A través de la &amp;máscara</translation>
-    </message>
-    <message>
-        <source>Show the photo through the mask (M)</source>
-        <translation>Mostrar la foto a través de la máscara (M)</translation>
-    </message>
-    <message>
-        <source>Photo &amp;pixels one to one</source>
-        <translation>&amp;Píxeles uno a uno</translation>
-    </message>
-    <message>
-        <source>Show each pixel of the photo as one of the screen</source>
-        <translation>Mostrar cada píxel de la foto como uno de la pantalla</translation>
-    </message>
-    <message>
-        <source>Turn the &amp;view clockwise</source>
-        <translation>&amp;Girar la vista a la derecha</translation>
-    </message>
-    <message>
-        <source>Turn the view by a quarter; the photo stays</source>
-        <translation>Girar la vista un cuarto; la foto queda</translation>
-    </message>
-    <message>
-        <source>Turn the view &amp;back</source>
-        <translation>Girar la vista a la i&amp;zquierda</translation>
-    </message>
-    <message>
-        <source>Turn the view back by a quarter</source>
-        <translation>Girar la vista un cuarto atrás</translation>
-    </message>
-    <message>
-        <source>Mi&amp;rror the view</source>
-        <translation>&amp;Reflejar la vista</translation>
-    </message>
-    <message>
-        <source>Left for right, to see the values afresh</source>
-        <translation>Izquierda por derecha, para ver los valores de nuevo</translation>
-    </message>
-    <message>
-        <source>Cro&amp;p the view to the region</source>
-        <translation>Recortar la vista a la re&amp;gión</translation>
-    </message>
-    <message>
-        <source>Show only the region</source>
-        <translation>Mostrar solo la región</translation>
-    </message>
-    <message>
-        <source>Show the &amp;whole photo again</source>
-        <translation>Mostrar otra vez toda la &amp;foto</translation>
-    </message>
-    <message>
-        <source>End the crop of the view</source>
-        <translation>Terminar el recorte de la vista</translation>
-    </message>
-    <message>
-        <source>Follow a canv&amp;as...</source>
-        <translation>Seguir un li&amp;enzo...</translation>
-    </message>
-    <message>
-        <source>A reference that is read again whenever its file is saved</source>
-        <translation>Una referencia que se lee otra vez cuando su archivo se guarda</translation>
-    </message>
-    <message>
-        <source>Stop following the file</source>
-        <translation>Dejar de seguir el archivo</translation>
-    </message>
-    <message>
-        <source>Keep the shown reference as it is, whatever happens to its file</source>
-        <translation>Conservar la referencia mostrada como está, pase lo que pase con su archivo</translation>
-    </message>
-    <message>
-        <source>Repla&amp;ce the reference...</source>
-        <translation>&amp;Sustituir la referencia...</translation>
-    </message>
-    <message>
-        <source>Put another photo in the place of the shown one</source>
-        <translation>Poner otra foto en lugar de la mostrada</translation>
-    </message>
-    <message>
-        <source>Re&amp;name the reference...</source>
-        <translation>Cambiar el &amp;nombre de la referencia...</translation>
-    </message>
-    <message>
-        <source>Give the shown photo another name</source>
-        <translation>Dar otro nombre a la foto mostrada</translation>
-    </message>
-    <message>
-        <source>Move the reference &amp;left</source>
-        <translation>Mover la referencia a la i&amp;zquierda</translation>
-    </message>
-    <message>
-        <source>Move the shown photo to the left in the strip</source>
-        <translation>Mover la foto mostrada a la izquierda en la tira</translation>
-    </message>
-    <message>
-        <source>Move the reference &amp;right</source>
-        <translation>Mover la referencia a la &amp;derecha</translation>
-    </message>
-    <message>
-        <source>Move the shown photo to the right in the strip</source>
-        <translation>Mover la foto mostrada a la derecha en la tira</translation>
-    </message>
-    <message>
-        <source>&amp;Fit the photo</source>
-        <translation>A&amp;justar la foto</translation>
-    </message>
-    <message>
-        <source>Show the whole photo</source>
-        <translation>Mostrar la foto entera</translation>
-    </message>
-    <message>
-        <source>&amp;Remove the reference</source>
-        <translation>&amp;Quitar la referencia</translation>
-    </message>
-    <message>
-        <source>Take the shown photo out of the piece</source>
-        <translation>Quitar de la obra la foto mostrada</translation>
-    </message>
-    <message>
-        <source>Turn the mask; with &quot;carry the set&quot; its set along</source>
-        <translation>Girar la máscara; con &quot;llevar el conjunto&quot;, también su conjunto</translation>
-    </message>
-    <message>
-        <source>&amp;Turn the mask on</source>
-        <translation>&amp;Girar la máscara</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;back</source>
-        <translation>Girar la máscara &amp;atrás</translation>
-    </message>
-    <message>
-        <source>Turn the mask to the &amp;complements</source>
-        <translation>Girar la máscara a los &amp;complementarios</translation>
-    </message>
-    <message>
-        <source>Turn the mask a &amp;hue on</source>
-        <translation>Girar la máscara un &amp;tono</translation>
-    </message>
-    <message>
-        <source>Turn the mask a hue bac&amp;k</source>
-        <translation>Girar la máscara un tono a&amp;trás</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;by...</source>
-        <translation>Girar la máscara &amp;por...</translation>
-    </message>
-    <message>
-        <source>Type how far the mask is turned on: 15 and Enter, or -15</source>
-        <translation>Escribe cuánto gira la máscara: 15 y Entrar, o -15</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;outline</source>
-        <translation>Dibujar un &amp;contorno</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;ellipse</source>
-        <translation>Dibujar una &amp;elipse</translation>
-    </message>
-    <message>
-        <source>Draw a &amp;ring sector</source>
-        <translation>Dibujar un &amp;sector anular</translation>
-    </message>
-    <message>
-        <source>Draw a new area of the mask on the wheel</source>
-        <translation>Dibujar un área nueva de la máscara en el círculo</translation>
-    </message>
-    <message>
-        <source>Take the &amp;neutral up</source>
-        <translation>Tomar el &amp;neutro</translation>
-    </message>
-    <message>
-        <source>Take up the middle of the mask</source>
-        <translation>Tomar el centro de la máscara</translation>
-    </message>
-    <message>
-        <source>Lay the &amp;key colors</source>
-        <translation>Poner los colores c&amp;lave</translation>
-    </message>
-    <message>
-        <source>Lay the corners of the mask as a family</source>
-        <translation>Poner las esquinas de la máscara como familia</translation>
-    </message>
-    <message>
-        <source>Move the area &amp;up</source>
-        <translation>Subir el á&amp;rea</translation>
-    </message>
-    <message>
-        <source>Let the area worked on come before the one above it</source>
-        <translation>Que el área en uso venga antes que la de encima</translation>
-    </message>
-    <message>
-        <source>Move the area &amp;down</source>
-        <translation>&amp;Bajar el área</translation>
-    </message>
-    <message>
-        <source>Let the area worked on come after the one below it</source>
-        <translation>Que el área en uso venga después que la de debajo</translation>
-    </message>
-    <message>
-        <source>&amp;Remove the area</source>
-        <translation>&amp;Quitar el área</translation>
-    </message>
-    <message>
-        <source>Remove the mask area worked on</source>
-        <translation>Quitar el área en uso de la máscara</translation>
-    </message>
-    <message>
-        <source>Take the &amp;mask off</source>
-        <translation>Quitar la &amp;máscara</translation>
-    </message>
-    <message>
-        <source>Take the mask off the piece</source>
-        <translation>Quitar la máscara de la obra</translation>
-    </message>
-    <message>
-        <source>&amp;Lighter</source>
-        <translation>Más c&amp;laro</translation>
-    </message>
-    <message>
-        <source>Raise the value by one</source>
-        <translation>Subir el valor en uno</translation>
-    </message>
-    <message>
-        <source>&amp;Darker</source>
-        <translation>Más &amp;oscuro</translation>
-    </message>
-    <message>
-        <source>Lower the value by one</source>
-        <translation>Bajar el valor en uno</translation>
-    </message>
-    <message>
-        <source>Toward &amp;grey</source>
-        <translation>Hacia el &amp;gris</translation>
-    </message>
-    <message>
-        <source>Lower the saturation by a hundredth</source>
-        <translation>Bajar la saturación una centésima</translation>
-    </message>
-    <message>
-        <source>&amp;From grey</source>
-        <translation>Del g&amp;ris hacia fuera</translation>
-    </message>
-    <message>
-        <source>Raise the saturation by a hundredth</source>
-        <translation>Subir la saturación una centésima</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;in</source>
-        <translation>A&amp;cercar</translation>
-    </message>
-    <message>
-        <source>Enlarge the wheel around the current color (+, or Ctrl and the wheel)</source>
-        <translation>Agrandar el círculo en torno al color actual (+, o Ctrl y la rueda)</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;out</source>
-        <translation>Ale&amp;jar</translation>
-    </message>
-    <message>
-        <source>Show more of the wheel (-)</source>
-        <translation>Mostrar más del círculo (-)</translation>
-    </message>
-    <message>
-        <source>&amp;Whole wheel</source>
-        <translation>&amp;Todo el círculo</translation>
-    </message>
-    <message>
-        <source>Show the whole wheel (0)</source>
-        <translation>Mostrar todo el círculo (0)</translation>
-    </message>
-    <message>
-        <source>Fix the &amp;relation</source>
-        <translation>Fi&amp;jar la relación</translation>
-    </message>
-    <message>
-        <source>Keep the related hues where they are while picking goes on</source>
-        <translation>Los tonos relacionados quedan donde están mientras se sigue eligiendo</translation>
-    </message>
-    <message>
-        <source>Lay the &amp;members of the relation</source>
-        <translation>Poner los &amp;miembros de la relación</translation>
-    </message>
-    <message>
-        <source>Lay the color and the hues related to it as a family</source>
-        <translation>Poner el color y los tonos relacionados como familia</translation>
-    </message>
-    <message>
-        <source>Mi&amp;x the current color</source>
-        <translation>Me&amp;zclar el color actual</translation>
-    </message>
-    <message>
-        <source>Put the current color at a corner of the field of mixtures</source>
-        <translation>Poner el color actual en una esquina del campo de mezclas</translation>
-    </message>
-    <message>
-        <source>The field has four colors; drop another on one of them.</source>
-        <translation>El campo tiene cuatro colores; suelta otro sobre uno de ellos.</translation>
-    </message>
-    <message>
-        <source>Add as a &amp;paint</source>
-        <translation>Añadir como &amp;pintura</translation>
-    </message>
-    <message>
-        <source>The current color joins the palette of paints</source>
-        <translation>El color actual se une a la paleta de pinturas</translation>
-    </message>
-    <message>
-        <source>Add a paint</source>
-        <translation>Añadir una pintura</translation>
-    </message>
-    <message>
-        <source>Show what the paints rea&amp;ch</source>
-        <translation>Mostrar el al&amp;cance de las pinturas</translation>
-    </message>
-    <message>
-        <source>The dashed line around what the paints that are put out can mix</source>
-        <translation>La línea discontinua en torno a lo que mezclan las pinturas sacadas</translation>
-    </message>
-    <message>
-        <source>Make the reach the mas&amp;k</source>
-        <translation>Hacer del alcance la má&amp;scara</translation>
-    </message>
-    <message>
-        <source>What the paints can mix at this value becomes the mask</source>
-        <translation>Lo que las pinturas mezclan a este valor pasa a ser la máscara</translation>
-    </message>
-    <message>
-        <source>%1 hues</source>
-        <translation>%1 tonos</translation>
-    </message>
-    <message>
-        <source>Smooth hues</source>
-        <translation>Tonos continuos</translation>
-    </message>
-    <message>
-        <source>Cut the wheel into so many hues, or leave it smooth</source>
-        <translation>Cortar el círculo en tantos tonos, o dejarlo continuo</translation>
-    </message>
-    <message>
-        <source>&amp;Staff</source>
-        <translation>&amp;Pentagrama</translation>
-    </message>
-    <message>
-        <source>Families as columns, height is value</source>
-        <translation>Las familias son columnas, la altura es el valor</translation>
-    </message>
-    <message>
-        <source>&amp;Rows</source>
-        <translation>&amp;Filas</translation>
-    </message>
-    <message>
-        <source>A compact grid with free places</source>
-        <translation>Una cuadrícula compacta con sitios libres</translation>
-    </message>
-    <message>
-        <source>&amp;List</source>
-        <translation>&amp;Lista</translation>
-    </message>
-    <message>
-        <source>Names, numbers and notes</source>
-        <translation>Nombres, números y notas</translation>
-    </message>
-    <message>
-        <source>&amp;Versions</source>
-        <translation>&amp;Versiones</translation>
-    </message>
-    <message>
-        <source>Versions of the set side by side</source>
-        <translation>Versiones del conjunto lado a lado</translation>
-    </message>
-    <message>
-        <source>Select the l&amp;ight ones</source>
-        <translation>Seleccionar las c&amp;laras</translation>
-    </message>
-    <message>
-        <source>Select the swatches of the light band</source>
-        <translation>Seleccionar las muestras de la banda clara</translation>
-    </message>
-    <message>
-        <source>Select the &amp;middle ones</source>
-        <translation>Seleccionar las &amp;medias</translation>
-    </message>
-    <message>
-        <source>Select the swatches of the middle band</source>
-        <translation>Seleccionar las muestras de la banda media</translation>
-    </message>
-    <message>
-        <source>Select the &amp;dark ones</source>
-        <translation>Seleccionar las &amp;oscuras</translation>
-    </message>
-    <message>
-        <source>Select the swatches of the dark band</source>
-        <translation>Seleccionar las muestras de la banda oscura</translation>
-    </message>
-    <message>
-        <source>Select &amp;near-duplicates</source>
-        <translation>Seleccionar casi &amp;duplicados</translation>
-    </message>
-    <message>
-        <source>Select all swatches that are near-duplicates of another</source>
-        <translation>Seleccionar todas las muestras casi iguales a otra</translation>
-    </message>
-    <message>
-        <source>Fi&amp;ll between</source>
-        <translation>Re&amp;llenar en medio</translation>
-    </message>
-    <message>
-        <source>Lay three colors between the two selected swatches, in place</source>
-        <translation>Poner tres colores entre las dos muestras seleccionadas, en su sitio</translation>
-    </message>
-    <message>
-        <source>&amp;Even out the family</source>
-        <translation>&amp;Igualar la familia</translation>
-    </message>
-    <message>
-        <source>Spread the values of the chosen family evenly between its ends; locked ones stay</source>
-        <translation>Repartir por igual los valores de la familia elegida entre sus extremos; lo bloqueado queda</translation>
-    </message>
-    <message>
-        <source>Even out family</source>
-        <translation>Igualar familia</translation>
-    </message>
-    <message>
-        <source>Split o&amp;ff as a family</source>
-        <translation>Separar como &amp;familia</translation>
-    </message>
-    <message>
-        <source>Move the selected swatches into a family of their own</source>
-        <translation>Llevar las muestras seleccionadas a una familia propia</translation>
-    </message>
-    <message>
-        <source>S&amp;ort the rows</source>
-        <translation>&amp;Ordenar las filas</translation>
-    </message>
-    <message>
-        <source>By &amp;value</source>
-        <translation>Por &amp;valor</translation>
-    </message>
-    <message>
-        <source>Light to dark</source>
-        <translation>De claro a oscuro</translation>
-    </message>
-    <message>
-        <source>By &amp;hue</source>
-        <translation>Por &amp;tono</translation>
-    </message>
-    <message>
-        <source>By OKLab hue, neutrals first</source>
-        <translation>Por tono OKLab, neutros primero</translation>
-    </message>
-    <message>
-        <source>By &amp;chroma</source>
-        <translation>Por &amp;croma</translation>
-    </message>
-    <message>
-        <source>Vivid to grey</source>
-        <translation>De vivo a gris</translation>
-    </message>
-    <message>
-        <source>By &amp;name</source>
-        <translation>Por &amp;nombre</translation>
-    </message>
-    <message>
-        <source>By name</source>
-        <translation>Por nombre</translation>
-    </message>
-    <message>
-        <source>Sort rows</source>
-        <translation>Ordenar filas</translation>
-    </message>
-    <message>
-        <source>&amp;Share</source>
-        <translation>&amp;Compartir</translation>
-    </message>
-    <message>
-        <source>The &amp;sheet</source>
-        <translation>La &amp;hoja</translation>
-    </message>
-    <message>
-        <source>Show the plan on paper</source>
-        <translation>Mostrar el plan en papel</translation>
-    </message>
-    <message>
-        <source>The &amp;press</source>
-        <translation>La &amp;imprenta</translation>
-    </message>
-    <message>
-        <source>Show what a press prints of the set</source>
-        <translation>Mostrar qué imprime una imprenta del conjunto</translation>
-    </message>
-    <message>
-        <source>&amp;Files of the set</source>
-        <translation>&amp;Archivos del conjunto</translation>
-    </message>
-    <message>
-        <source>Show every format that the set is written in</source>
-        <translation>Mostrar todos los formatos en que se escribe el conjunto</translation>
-    </message>
-    <message>
-        <source>Par&amp;cels</source>
-        <translation>Pa&amp;quetes</translation>
-    </message>
-    <message>
-        <source>Pack for others, and look into what comes from them</source>
-        <translation>Reunir para otros, y mirar lo que viene de ellos</translation>
-    </message>
-    <message>
-        <source>The &amp;wheel as a picture</source>
-        <translation>El &amp;círculo como imagen</translation>
-    </message>
-    <message>
-        <source>Show the plan as a picture to lie beside a canvas</source>
-        <translation>Mostrar el plan como imagen para tener junto a un lienzo</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;DF...</source>
-        <translation>Escribir la hoja en P&amp;DF...</translation>
-    </message>
-    <message>
-        <source>Write all pages of the sheet as PDF</source>
-        <translation>Escribir todas las páginas de la hoja en PDF</translation>
-    </message>
-    <message>
-        <source>Write the sheet as S&amp;VG...</source>
-        <translation>Escribir la hoja en S&amp;VG...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as SVG, a file a page</source>
-        <translation>Escribir la hoja en SVG, un archivo por página</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;NG...</source>
-        <translation>Escribir la hoja en P&amp;NG...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PNG, a file a page</source>
-        <translation>Escribir la hoja en PNG, un archivo por página</translation>
-    </message>
-    <message>
-        <source>P&amp;rint the sheet...</source>
-        <translation>I&amp;mprimir la hoja...</translation>
-    </message>
-    <message>
-        <source>See the sheet in a preview and print it</source>
-        <translation>Ver la hoja en una vista previa e imprimirla</translation>
-    </message>
-    <message>
-        <source>Wri&amp;te the plan...</source>
-        <translation>&amp;Escribir el plan...</translation>
-    </message>
-    <message>
-        <source>Write the wheel as PNG, its outline as SVG</source>
-        <translation>Escribir el círculo en PNG, su contorno en SVG</translation>
-    </message>
-    <message>
-        <source>&amp;Copy the plan</source>
-        <translation>Copia&amp;r el plan</translation>
-    </message>
-    <message>
-        <source>Put the wheel on the clipboard as a picture</source>
-        <translation>Poner el círculo en el portapapeles como imagen</translation>
-    </message>
-    <message>
-        <source>Write the chosen files a&amp;gain</source>
-        <translation>Escribir &amp;otra vez los archivos elegidos</translation>
-    </message>
-    <message>
-        <source>Every chosen format into the chosen folder, without asking</source>
-        <translation>Todos los formatos elegidos a la carpeta elegida, sin preguntar</translation>
-    </message>
-    <message>
-        <source>Read &amp;lines...</source>
-        <translation>&amp;Leer líneas...</translation>
-    </message>
-    <message>
-        <source>Bring in a text file by the pattern of lines</source>
-        <translation>Traer un archivo de texto por el patrón de líneas</translation>
-    </message>
-    <message>
-        <source>&amp;Add a press profile...</source>
-        <translation>A&amp;ñadir un perfil de imprenta...</translation>
-    </message>
-    <message>
-        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
-        <translation>Tomar un perfil ICC de una imprenta de cuatro tintas y guardarlo en el estante</translation>
-    </message>
-    <message>
-        <source>Pro&amp;of</source>
-        <translation>&amp;Prueba de color</translation>
-    </message>
-    <message>
-        <source>See sheet, staff and Try as the chosen press prints them</source>
-        <translation>Ver hoja, pentagrama y Probar como los imprime la imprenta elegida</translation>
-    </message>
-    <message>
-        <source>Choose a press first.</source>
-        <translation>Elige antes una imprenta.</translation>
-    </message>
-    <message>
-        <source>Take all prin&amp;table colors</source>
-        <translation>&amp;Tomar todos los colores imprimibles</translation>
-    </message>
-    <message>
-        <source>What does not print becomes the nearest that does; the set before is kept as a version</source>
-        <translation>Lo que no se imprime pasa a lo más cercano que sí; el conjunto anterior queda como versión</translation>
-    </message>
-    <message>
-        <source>Press profiles (*.icc *.icm)</source>
-        <translation>Perfiles de imprenta (*.icc *.icm)</translation>
-    </message>
-    <message>
-        <source>%1 is on the shelf.</source>
-        <translation>%1 está en el estante.</translation>
-    </message>
-    <message>
-        <source>The picture as it &amp;is</source>
-        <translation>La imagen como &amp;es</translation>
-    </message>
-    <message>
-        <source>Show the picture as it is</source>
-        <translation>Mostrar la imagen como es</translation>
-    </message>
-    <message>
-        <source>In s&amp;watches</source>
-        <translation>En m&amp;uestras</translation>
-    </message>
-    <message>
-        <source>Show every pixel or area in its swatch</source>
-        <translation>Mostrar cada píxel o área en su muestra</translation>
-    </message>
-    <message>
-        <source>&amp;Moved along</source>
-        <translation>Llevada con &amp;ellas</translation>
-    </message>
-    <message>
-        <source>Show the picture moved as the swatches moved</source>
-        <translation>Mostrar la imagen movida como se movieron las muestras</translation>
-    </message>
-    <message>
-        <source>What &amp;strays</source>
-        <translation>Lo que se sa&amp;le</translation>
-    </message>
-    <message>
-        <source>Show what lies outside the mask or far from every swatch</source>
-        <translation>Mostrar lo que está fuera de la máscara o lejos de toda muestra</translation>
-    </message>
-    <message>
-        <source>Two under one &amp;edge</source>
-        <translation>Dos bajo un &amp;borde</translation>
-    </message>
-    <message>
-        <source>Show two states of the set beside each other</source>
-        <translation>Mostrar dos estados del conjunto uno junto a otro</translation>
-    </message>
-    <message>
-        <source>&amp;Change the sides</source>
-        <translation>&amp;Cambiar los lados</translation>
-    </message>
-    <message>
-        <source>What stands left of the edge and what right</source>
-        <translation>Qué está a la izquierda del borde y qué a la derecha</translation>
-    </message>
-    <message>
-        <source>Select &amp;unused</source>
-        <translation>&amp;Seleccionar las no usadas</translation>
-    </message>
-    <message>
-        <source>Select the swatches that the picture does not use</source>
-        <translation>Seleccionar las muestras que la imagen no usa</translation>
-    </message>
-    <message>
-        <source>&amp;Let go of what is unused</source>
-        <translation>Soltar &amp;lo no usado</translation>
-    </message>
-    <message>
-        <source>Remove the swatches that the picture does not use; locked ones stay</source>
-        <translation>Quitar las muestras que la imagen no usa; lo bloqueado queda</translation>
-    </message>
-    <message>
-        <source>The picture uses every swatch.</source>
-        <translation>La imagen usa todas las muestras.</translation>
-    </message>
-    <message>
-        <source>Mark &amp;what is used</source>
-        <translation>Marcar lo &amp;usado</translation>
-    </message>
-    <message>
-        <source>Mark the swatches that the picture uses as used</source>
-        <translation>Marcar como usadas las muestras que la imagen usa</translation>
-    </message>
-    <message>
-        <source>The picture uses no swatch of the set.</source>
-        <translation>La imagen no usa ninguna muestra del conjunto.</translation>
-    </message>
-    <message>
-        <source>Mark used</source>
-        <translation>Marcar usadas</translation>
-    </message>
-    <message>
-        <source>Save the &amp;picture...</source>
-        <translation>Guardar la &amp;imagen...</translation>
-    </message>
-    <message>
-        <source>Write what is seen at full size, as PNG or JPEG; a study by areas as SVG</source>
-        <translation>Escribir lo que se ve a tamaño completo, en PNG o JPEG; un estudio por áreas en SVG</translation>
-    </message>
-    <message>
-        <source>Save the pairi&amp;ng...</source>
-        <translation>Guardar el em&amp;parejamiento...</translation>
-    </message>
-    <message>
-        <source>Write which swatch follows to which, as a table</source>
-        <translation>Escribir qué muestra sigue a cuál, como tabla</translation>
-    </message>
-    <message>
-        <source>Choose the state of the set that is followed to first.</source>
-        <translation>Elige antes el estado del conjunto al que se sigue.</translation>
-    </message>
-    <message>
-        <source>pairs.csv</source>
-        <translation>parejas.csv</translation>
-    </message>
-    <message>
-        <source>Tables (*.csv)</source>
-        <translation>Tablas (*.csv)</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot;.</source>
-        <translation>Escrito en &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>There is no picture to save yet.</source>
-        <translation>Aún no hay imagen que guardar.</translation>
-    </message>
-    <message>
-        <source>tried.png</source>
-        <translation>prueba.png</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
-        <translation>Imágenes (*.png *.jpg *.jpeg *.svg)</translation>
-    </message>
-    <message>
-        <source>Cut swatch</source>
-        <translation>Cortar muestra</translation>
-    </message>
-    <message>
-        <source>Cut %1 swatches</source>
-        <translation>Cortar %1 muestras</translation>
-    </message>
-    <message>
-        <source>Words at %1 percent, all else as usual</source>
-        <translation>Las palabras al %1 por ciento, lo demás como siempre</translation>
-    </message>
-    <message>
-        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
-        <translation>Los nombres se editan en el pentagrama, en filas o en la lista; muestra antes uno de ellos.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Let go of %n unused swatches</source>
-        <translation>
-            <numerusform>Soltar %n muestra no usada</numerusform>
-            <numerusform>Soltar %n muestras no usadas</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
-        <translation>Aún no hay imagen en el conjunto en la que contar; espera o muestra una.</translation>
-    </message>
-    <message>
-        <source>Looking at every pixel</source>
-        <translation>Mirando cada píxel</translation>
-    </message>
-    <message>
-        <source>The piece was changed meanwhile; ask once more.</source>
-        <translation>La obra ha cambiado mientras tanto; pídelo otra vez.</translation>
-    </message>
-    <message>
-        <source>%1 % of the cones missing</source>
-        <translation>falta el %1 % de los conos</translation>
-    </message>
-    <message>
-        <source>How much of the kind of cone chosen above is missing</source>
-        <translation>Cuánto falta de la clase de conos elegida arriba</translation>
     </message>
 </context>
 <context>
@@ -5925,6 +5240,173 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>%1: %2 × %3, shown at %4 %</source>
         <translation>%1: %2 × %3, a %4 %</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ObserveMenu</name>
+    <message>
+        <source>&amp;Observe</source>
+        <translation>&amp;Observar</translation>
+    </message>
+    <message>
+        <source>&amp;Color</source>
+        <translation>&amp;Color</translation>
+    </message>
+    <message>
+        <source>Show the photo in color (C)</source>
+        <translation>Mostrar la foto en color (C)</translation>
+    </message>
+    <message>
+        <source>&amp;Value</source>
+        <translation>&amp;Valor</translation>
+    </message>
+    <message>
+        <source>Show the photo in greys of equal lightness (V)</source>
+        <translation>Mostrar la foto en grises de igual luminosidad (V)</translation>
+    </message>
+    <message>
+        <source>F&amp;lat tones</source>
+        <translation>Tonos p&amp;lanos</translation>
+    </message>
+    <message>
+        <source>Show the photo in a few flat tones (F)</source>
+        <translation>Mostrar la foto en unos pocos tonos planos (F)</translation>
+    </message>
+    <message>
+        <source>&amp;Squint</source>
+        <translation>E&amp;ntornar</translation>
+    </message>
+    <message>
+        <source>Blur the photo (S)</source>
+        <translation>Desenfocar la foto (S)</translation>
+    </message>
+    <message>
+        <source>&amp;Tone steps</source>
+        <translation>Pa&amp;sos de tono</translation>
+    </message>
+    <message>
+        <source>Show the photo in even tone steps (T)</source>
+        <translation>Mostrar la foto en pasos de tono iguales (T)</translation>
+    </message>
+    <message>
+        <source>Through the &amp;mask</source>
+        <translation>A través de la &amp;máscara</translation>
+    </message>
+    <message>
+        <source>Show the photo through the mask (M)</source>
+        <translation>Mostrar la foto a través de la máscara (M)</translation>
+    </message>
+    <message>
+        <source>Photo &amp;pixels one to one</source>
+        <translation>&amp;Píxeles uno a uno</translation>
+    </message>
+    <message>
+        <source>Show each pixel of the photo as one of the screen</source>
+        <translation>Mostrar cada píxel de la foto como uno de la pantalla</translation>
+    </message>
+    <message>
+        <source>Turn the &amp;view clockwise</source>
+        <translation>&amp;Girar la vista a la derecha</translation>
+    </message>
+    <message>
+        <source>Turn the view by a quarter; the photo stays</source>
+        <translation>Girar la vista un cuarto; la foto queda</translation>
+    </message>
+    <message>
+        <source>Turn the view &amp;back</source>
+        <translation>Girar la vista a la i&amp;zquierda</translation>
+    </message>
+    <message>
+        <source>Turn the view back by a quarter</source>
+        <translation>Girar la vista un cuarto atrás</translation>
+    </message>
+    <message>
+        <source>Mi&amp;rror the view</source>
+        <translation>&amp;Reflejar la vista</translation>
+    </message>
+    <message>
+        <source>Left for right, to see the values afresh</source>
+        <translation>Izquierda por derecha, para ver los valores de nuevo</translation>
+    </message>
+    <message>
+        <source>Cro&amp;p the view to the region</source>
+        <translation>Recortar la vista a la re&amp;gión</translation>
+    </message>
+    <message>
+        <source>Show only the region</source>
+        <translation>Mostrar solo la región</translation>
+    </message>
+    <message>
+        <source>Show the &amp;whole photo again</source>
+        <translation>Mostrar otra vez toda la &amp;foto</translation>
+    </message>
+    <message>
+        <source>End the crop of the view</source>
+        <translation>Terminar el recorte de la vista</translation>
+    </message>
+    <message>
+        <source>Follow a canv&amp;as...</source>
+        <translation>Seguir un li&amp;enzo...</translation>
+    </message>
+    <message>
+        <source>A reference that is read again whenever its file is saved</source>
+        <translation>Una referencia que se lee otra vez cuando su archivo se guarda</translation>
+    </message>
+    <message>
+        <source>Stop following the file</source>
+        <translation>Dejar de seguir el archivo</translation>
+    </message>
+    <message>
+        <source>Keep the shown reference as it is, whatever happens to its file</source>
+        <translation>Conservar la referencia mostrada como está, pase lo que pase con su archivo</translation>
+    </message>
+    <message>
+        <source>Repla&amp;ce the reference...</source>
+        <translation>&amp;Sustituir la referencia...</translation>
+    </message>
+    <message>
+        <source>Put another photo in the place of the shown one</source>
+        <translation>Poner otra foto en lugar de la mostrada</translation>
+    </message>
+    <message>
+        <source>Re&amp;name the reference...</source>
+        <translation>Cambiar el &amp;nombre de la referencia...</translation>
+    </message>
+    <message>
+        <source>Give the shown photo another name</source>
+        <translation>Dar otro nombre a la foto mostrada</translation>
+    </message>
+    <message>
+        <source>Move the reference &amp;left</source>
+        <translation>Mover la referencia a la i&amp;zquierda</translation>
+    </message>
+    <message>
+        <source>Move the shown photo to the left in the strip</source>
+        <translation>Mover la foto mostrada a la izquierda en la tira</translation>
+    </message>
+    <message>
+        <source>Move the reference &amp;right</source>
+        <translation>Mover la referencia a la &amp;derecha</translation>
+    </message>
+    <message>
+        <source>Move the shown photo to the right in the strip</source>
+        <translation>Mover la foto mostrada a la derecha en la tira</translation>
+    </message>
+    <message>
+        <source>&amp;Fit the photo</source>
+        <translation>A&amp;justar la foto</translation>
+    </message>
+    <message>
+        <source>Show the whole photo</source>
+        <translation>Mostrar la foto entera</translation>
+    </message>
+    <message>
+        <source>&amp;Remove the reference</source>
+        <translation>&amp;Quitar la referencia</translation>
+    </message>
+    <message>
+        <source>Take the shown photo out of the piece</source>
+        <translation>Quitar de la obra la foto mostrada</translation>
     </message>
 </context>
 <context>
@@ -6580,6 +6062,137 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Cut hue, saturation and value into steps</source>
         <translation>Cortar tono, saturación y valor en pasos</translation>
+    </message>
+</context>
+<context>
+    <name>zc::PickMenu</name>
+    <message>
+        <source>&amp;Pick</source>
+        <translation>&amp;Elegir</translation>
+    </message>
+    <message>
+        <source>&amp;Lighter</source>
+        <translation>Más c&amp;laro</translation>
+    </message>
+    <message>
+        <source>Raise the value by one</source>
+        <translation>Subir el valor en uno</translation>
+    </message>
+    <message>
+        <source>&amp;Darker</source>
+        <translation>Más &amp;oscuro</translation>
+    </message>
+    <message>
+        <source>Lower the value by one</source>
+        <translation>Bajar el valor en uno</translation>
+    </message>
+    <message>
+        <source>Toward &amp;grey</source>
+        <translation>Hacia el &amp;gris</translation>
+    </message>
+    <message>
+        <source>Lower the saturation by a hundredth</source>
+        <translation>Bajar la saturación una centésima</translation>
+    </message>
+    <message>
+        <source>&amp;From grey</source>
+        <translation>Del g&amp;ris hacia fuera</translation>
+    </message>
+    <message>
+        <source>Raise the saturation by a hundredth</source>
+        <translation>Subir la saturación una centésima</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;in</source>
+        <translation>A&amp;cercar</translation>
+    </message>
+    <message>
+        <source>Enlarge the wheel around the current color (+, or Ctrl and the wheel)</source>
+        <translation>Agrandar el círculo en torno al color actual (+, o Ctrl y la rueda)</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out</source>
+        <translation>Ale&amp;jar</translation>
+    </message>
+    <message>
+        <source>Show more of the wheel (-)</source>
+        <translation>Mostrar más del círculo (-)</translation>
+    </message>
+    <message>
+        <source>&amp;Whole wheel</source>
+        <translation>&amp;Todo el círculo</translation>
+    </message>
+    <message>
+        <source>Show the whole wheel (0)</source>
+        <translation>Mostrar todo el círculo (0)</translation>
+    </message>
+    <message>
+        <source>Fix the &amp;relation</source>
+        <translation>Fi&amp;jar la relación</translation>
+    </message>
+    <message>
+        <source>Keep the related hues where they are while picking goes on</source>
+        <translation>Los tonos relacionados quedan donde están mientras se sigue eligiendo</translation>
+    </message>
+    <message>
+        <source>Lay the &amp;members of the relation</source>
+        <translation>Poner los &amp;miembros de la relación</translation>
+    </message>
+    <message>
+        <source>Lay the color and the hues related to it as a family</source>
+        <translation>Poner el color y los tonos relacionados como familia</translation>
+    </message>
+    <message>
+        <source>Mi&amp;x the current color</source>
+        <translation>Me&amp;zclar el color actual</translation>
+    </message>
+    <message>
+        <source>Put the current color at a corner of the field of mixtures</source>
+        <translation>Poner el color actual en una esquina del campo de mezclas</translation>
+    </message>
+    <message>
+        <source>The field has four colors; drop another on one of them.</source>
+        <translation>El campo tiene cuatro colores; suelta otro sobre uno de ellos.</translation>
+    </message>
+    <message>
+        <source>Add as a &amp;paint</source>
+        <translation>Añadir como &amp;pintura</translation>
+    </message>
+    <message>
+        <source>The current color joins the palette of paints</source>
+        <translation>El color actual se une a la paleta de pinturas</translation>
+    </message>
+    <message>
+        <source>Add a paint</source>
+        <translation>Añadir una pintura</translation>
+    </message>
+    <message>
+        <source>Show what the paints rea&amp;ch</source>
+        <translation>Mostrar el al&amp;cance de las pinturas</translation>
+    </message>
+    <message>
+        <source>The dashed line around what the paints that are put out can mix</source>
+        <translation>La línea discontinua en torno a lo que mezclan las pinturas sacadas</translation>
+    </message>
+    <message>
+        <source>Make the reach the mas&amp;k</source>
+        <translation>Hacer del alcance la má&amp;scara</translation>
+    </message>
+    <message>
+        <source>What the paints can mix at this value becomes the mask</source>
+        <translation>Lo que las pinturas mezclan a este valor pasa a ser la máscara</translation>
+    </message>
+    <message>
+        <source>%1 hues</source>
+        <translation>%1 tonos</translation>
+    </message>
+    <message>
+        <source>Smooth hues</source>
+        <translation>Tonos continuos</translation>
+    </message>
+    <message>
+        <source>Cut the wheel into so many hues, or leave it smooth</source>
+        <translation>Cortar el círculo en tantos tonos, o dejarlo continuo</translation>
     </message>
 </context>
 <context>
@@ -7913,6 +7526,153 @@ en la máscara %1 %</translation>
     <message>
         <source>The files were not written, and are not written at every save any more.</source>
         <translation>Los archivos no se han escrito, y ya no se escriben al guardar.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ShareMenu</name>
+    <message>
+        <source>&amp;Share</source>
+        <translation>&amp;Compartir</translation>
+    </message>
+    <message>
+        <source>Wri&amp;te the plan...</source>
+        <translation>&amp;Escribir el plan...</translation>
+    </message>
+    <message>
+        <source>Write the wheel as PNG, its outline as SVG</source>
+        <translation>Escribir el círculo en PNG, su contorno en SVG</translation>
+    </message>
+    <message>
+        <source>&amp;Copy the plan</source>
+        <translation>Copia&amp;r el plan</translation>
+    </message>
+    <message>
+        <source>Put the wheel on the clipboard as a picture</source>
+        <translation>Poner el círculo en el portapapeles como imagen</translation>
+    </message>
+    <message>
+        <source>Write the chosen files a&amp;gain</source>
+        <translation>Escribir &amp;otra vez los archivos elegidos</translation>
+    </message>
+    <message>
+        <source>Every chosen format into the chosen folder, without asking</source>
+        <translation>Todos los formatos elegidos a la carpeta elegida, sin preguntar</translation>
+    </message>
+    <message>
+        <source>Read &amp;lines...</source>
+        <translation>&amp;Leer líneas...</translation>
+    </message>
+    <message>
+        <source>Bring in a text file by the pattern of lines</source>
+        <translation>Traer un archivo de texto por el patrón de líneas</translation>
+    </message>
+    <message>
+        <source>The &amp;sheet</source>
+        <translation>La &amp;hoja</translation>
+    </message>
+    <message>
+        <source>Show the plan on paper</source>
+        <translation>Mostrar el plan en papel</translation>
+    </message>
+    <message>
+        <source>The &amp;press</source>
+        <translation>La &amp;imprenta</translation>
+    </message>
+    <message>
+        <source>Show what a press prints of the set</source>
+        <translation>Mostrar qué imprime una imprenta del conjunto</translation>
+    </message>
+    <message>
+        <source>&amp;Files of the set</source>
+        <translation>&amp;Archivos del conjunto</translation>
+    </message>
+    <message>
+        <source>Show every format that the set is written in</source>
+        <translation>Mostrar todos los formatos en que se escribe el conjunto</translation>
+    </message>
+    <message>
+        <source>Par&amp;cels</source>
+        <translation>Pa&amp;quetes</translation>
+    </message>
+    <message>
+        <source>Pack for others, and look into what comes from them</source>
+        <translation>Reunir para otros, y mirar lo que viene de ellos</translation>
+    </message>
+    <message>
+        <source>The &amp;wheel as a picture</source>
+        <translation>El &amp;círculo como imagen</translation>
+    </message>
+    <message>
+        <source>Show the plan as a picture to lie beside a canvas</source>
+        <translation>Mostrar el plan como imagen para tener junto a un lienzo</translation>
+    </message>
+    <message>
+        <source>Write the sheet as P&amp;DF...</source>
+        <translation>Escribir la hoja en P&amp;DF...</translation>
+    </message>
+    <message>
+        <source>Write all pages of the sheet as PDF</source>
+        <translation>Escribir todas las páginas de la hoja en PDF</translation>
+    </message>
+    <message>
+        <source>Write the sheet as S&amp;VG...</source>
+        <translation>Escribir la hoja en S&amp;VG...</translation>
+    </message>
+    <message>
+        <source>Write the sheet as SVG, a file a page</source>
+        <translation>Escribir la hoja en SVG, un archivo por página</translation>
+    </message>
+    <message>
+        <source>Write the sheet as P&amp;NG...</source>
+        <translation>Escribir la hoja en P&amp;NG...</translation>
+    </message>
+    <message>
+        <source>Write the sheet as PNG, a file a page</source>
+        <translation>Escribir la hoja en PNG, un archivo por página</translation>
+    </message>
+    <message>
+        <source>P&amp;rint the sheet...</source>
+        <translation>I&amp;mprimir la hoja...</translation>
+    </message>
+    <message>
+        <source>See the sheet in a preview and print it</source>
+        <translation>Ver la hoja en una vista previa e imprimirla</translation>
+    </message>
+    <message>
+        <source>&amp;Add a press profile...</source>
+        <translation>A&amp;ñadir un perfil de imprenta...</translation>
+    </message>
+    <message>
+        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
+        <translation>Tomar un perfil ICC de una imprenta de cuatro tintas y guardarlo en el estante</translation>
+    </message>
+    <message>
+        <source>Pro&amp;of</source>
+        <translation>&amp;Prueba de color</translation>
+    </message>
+    <message>
+        <source>See sheet, staff and Try as the chosen press prints them</source>
+        <translation>Ver hoja, pentagrama y Probar como los imprime la imprenta elegida</translation>
+    </message>
+    <message>
+        <source>Choose a press first.</source>
+        <translation>Elige antes una imprenta.</translation>
+    </message>
+    <message>
+        <source>Take all prin&amp;table colors</source>
+        <translation>&amp;Tomar todos los colores imprimibles</translation>
+    </message>
+    <message>
+        <source>What does not print becomes the nearest that does; the set before is kept as a version</source>
+        <translation>Lo que no se imprime pasa a lo más cercano que sí; el conjunto anterior queda como versión</translation>
+    </message>
+    <message>
+        <source>Press profiles (*.icc *.icm)</source>
+        <translation>Perfiles de imprenta (*.icc *.icm)</translation>
+    </message>
+    <message>
+        <source>%1 is on the shelf.</source>
+        <translation>%1 está en el estante.</translation>
     </message>
 </context>
 <context>
@@ -9268,6 +9028,160 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     </message>
 </context>
 <context>
+    <name>zc::TryMenu</name>
+    <message>
+        <source>&amp;Try</source>
+        <translation>&amp;Probar</translation>
+    </message>
+    <message>
+        <source>The picture as it &amp;is</source>
+        <translation>La imagen como &amp;es</translation>
+    </message>
+    <message>
+        <source>Show the picture as it is</source>
+        <translation>Mostrar la imagen como es</translation>
+    </message>
+    <message>
+        <source>In s&amp;watches</source>
+        <translation>En m&amp;uestras</translation>
+    </message>
+    <message>
+        <source>Show every pixel or area in its swatch</source>
+        <translation>Mostrar cada píxel o área en su muestra</translation>
+    </message>
+    <message>
+        <source>&amp;Moved along</source>
+        <translation>Llevada con &amp;ellas</translation>
+    </message>
+    <message>
+        <source>Show the picture moved as the swatches moved</source>
+        <translation>Mostrar la imagen movida como se movieron las muestras</translation>
+    </message>
+    <message>
+        <source>What &amp;strays</source>
+        <translation>Lo que se sa&amp;le</translation>
+    </message>
+    <message>
+        <source>Show what lies outside the mask or far from every swatch</source>
+        <translation>Mostrar lo que está fuera de la máscara o lejos de toda muestra</translation>
+    </message>
+    <message>
+        <source>Two under one &amp;edge</source>
+        <translation>Dos bajo un &amp;borde</translation>
+    </message>
+    <message>
+        <source>Show two states of the set beside each other</source>
+        <translation>Mostrar dos estados del conjunto uno junto a otro</translation>
+    </message>
+    <message>
+        <source>&amp;Change the sides</source>
+        <translation>&amp;Cambiar los lados</translation>
+    </message>
+    <message>
+        <source>What stands left of the edge and what right</source>
+        <translation>Qué está a la izquierda del borde y qué a la derecha</translation>
+    </message>
+    <message>
+        <source>Select &amp;unused</source>
+        <translation>&amp;Seleccionar las no usadas</translation>
+    </message>
+    <message>
+        <source>Select the swatches that the picture does not use</source>
+        <translation>Seleccionar las muestras que la imagen no usa</translation>
+    </message>
+    <message>
+        <source>&amp;Let go of what is unused</source>
+        <translation>Soltar &amp;lo no usado</translation>
+    </message>
+    <message>
+        <source>Remove the swatches that the picture does not use; locked ones stay</source>
+        <translation>Quitar las muestras que la imagen no usa; lo bloqueado queda</translation>
+    </message>
+    <message>
+        <source>Mark &amp;what is used</source>
+        <translation>Marcar lo &amp;usado</translation>
+    </message>
+    <message>
+        <source>Mark the swatches that the picture uses as used</source>
+        <translation>Marcar como usadas las muestras que la imagen usa</translation>
+    </message>
+    <message>
+        <source>Save the &amp;picture...</source>
+        <translation>Guardar la &amp;imagen...</translation>
+    </message>
+    <message>
+        <source>Write what is seen at full size, as PNG or JPEG; a study by areas as SVG</source>
+        <translation>Escribir lo que se ve a tamaño completo, en PNG o JPEG; un estudio por áreas en SVG</translation>
+    </message>
+    <message>
+        <source>Save the pairi&amp;ng...</source>
+        <translation>Guardar el em&amp;parejamiento...</translation>
+    </message>
+    <message>
+        <source>Write which swatch follows to which, as a table</source>
+        <translation>Escribir qué muestra sigue a cuál, como tabla</translation>
+    </message>
+    <message>
+        <source>The picture uses every swatch.</source>
+        <translation>La imagen usa todas las muestras.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Let go of %n unused swatches</source>
+        <translation>
+            <numerusform>Soltar %n muestra no usada</numerusform>
+            <numerusform>Soltar %n muestras no usadas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The picture uses no swatch of the set.</source>
+        <translation>La imagen no usa ninguna muestra del conjunto.</translation>
+    </message>
+    <message>
+        <source>Mark used</source>
+        <translation>Marcar usadas</translation>
+    </message>
+    <message>
+        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
+        <translation>Aún no hay imagen en el conjunto en la que contar; espera o muestra una.</translation>
+    </message>
+    <message>
+        <source>Looking at every pixel</source>
+        <translation>Mirando cada píxel</translation>
+    </message>
+    <message>
+        <source>The piece was changed meanwhile; ask once more.</source>
+        <translation>La obra ha cambiado mientras tanto; pídelo otra vez.</translation>
+    </message>
+    <message>
+        <source>Choose the state of the set that is followed to first.</source>
+        <translation>Elige antes el estado del conjunto al que se sigue.</translation>
+    </message>
+    <message>
+        <source>pairs.csv</source>
+        <translation>parejas.csv</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv)</source>
+        <translation>Tablas (*.csv)</translation>
+    </message>
+    <message>
+        <source>Written to &quot;%1&quot;.</source>
+        <translation>Escrito en &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>There is no picture to save yet.</source>
+        <translation>Aún no hay imagen que guardar.</translation>
+    </message>
+    <message>
+        <source>tried.png</source>
+        <translation>prueba.png</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
+        <translation>Imágenes (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+</context>
+<context>
     <name>zc::TryReader</name>
     <message>
         <source>photo</source>
@@ -9385,6 +9299,125 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>Take up version</source>
         <translation>Tomar versión</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ViewMenu</name>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ver</translation>
+    </message>
+    <message>
+        <source>&amp;Keep the reference in sight</source>
+        <translation>&amp;Tener la referencia a la vista</translation>
+    </message>
+    <message>
+        <source>A small reference beside the work of this desk</source>
+        <translation>Una referencia pequeña junto al trabajo de esta mesa</translation>
+    </message>
+    <message>
+        <source>&amp;Beside the canvas</source>
+        <translation>&amp;Junto al lienzo</translation>
+    </message>
+    <message>
+        <source>A small window with plan, axis and set, above other programs</source>
+        <translation>Una ventana pequeña con plan, eje y conjunto, encima de otros programas</translation>
+    </message>
+    <message>
+        <source>Vivi&amp;d plan</source>
+        <translation>Plan vi&amp;vo</translation>
+    </message>
+    <message>
+        <source>Each hue at the value where it is strongest</source>
+        <translation>Cada tono al valor en que es más fuerte</translation>
+    </message>
+    <message>
+        <source>For the left &amp;hand</source>
+        <translation>Para la mano i&amp;zquierda</translation>
+    </message>
+    <message>
+        <source>What is reached for on the left, what is looked at on the right</source>
+        <translation>Lo que se coge a la izquierda, lo que se mira a la derecha</translation>
+    </message>
+    <message>
+        <source>Si&amp;ze of words and controls</source>
+        <translation>Tama&amp;ño de palabras y controles</translation>
+    </message>
+    <message>
+        <source>&amp;Surround</source>
+        <translation>En&amp;torno</translation>
+    </message>
+    <message>
+        <source>Use the %1 surround</source>
+        <translation>Usar el entorno %1</translation>
+    </message>
+    <message>
+        <source>&amp;Values only</source>
+        <translation>Solo &amp;valores</translation>
+    </message>
+    <message>
+        <source>Show everything in greys of equal lightness</source>
+        <translation>Mostrar todo en grises de igual luminosidad</translation>
+    </message>
+    <message>
+        <source>With other &amp;eyes</source>
+        <translation>Con otros o&amp;jos</translation>
+    </message>
+    <message>
+        <source>&amp;Protan: no cones for long waves</source>
+        <translation>&amp;Protán: sin conos de onda larga</translation>
+    </message>
+    <message>
+        <source>Show everything as eyes without cones for long waves see it</source>
+        <translation>Mostrar todo como lo ven ojos sin conos de onda larga</translation>
+    </message>
+    <message>
+        <source>&amp;Deutan: no cones for middle waves</source>
+        <translation>&amp;Deután: sin conos de onda media</translation>
+    </message>
+    <message>
+        <source>Show everything as eyes without cones for middle waves see it</source>
+        <translation>Mostrar todo como lo ven ojos sin conos de onda media</translation>
+    </message>
+    <message>
+        <source>&amp;Tritan: no cones for short waves</source>
+        <translation>&amp;Tritán: sin conos de onda corta</translation>
+    </message>
+    <message>
+        <source>Show everything as eyes without cones for short waves see it</source>
+        <translation>Mostrar todo como lo ven ojos sin conos de onda corta</translation>
+    </message>
+    <message>
+        <source>%1 % of the cones missing</source>
+        <translation>falta el %1 % de los conos</translation>
+    </message>
+    <message>
+        <source>How much of the kind of cone chosen above is missing</source>
+        <translation>Cuánto falta de la clase de conos elegida arriba</translation>
+    </message>
+    <message>
+        <source>The size is used from the next start on.</source>
+        <translation>El tamaño vale desde el próximo arranque.</translation>
+    </message>
+    <message>
+        <source>As the &amp;desktop&apos;s text</source>
+        <translation>Como el texto del &amp;escritorio</translation>
+    </message>
+    <message>
+        <source>As large as the desktop shows its words</source>
+        <translation>Tan grande como el escritorio muestra sus palabras</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Words at %1 percent, all else as usual</source>
+        <translation>Las palabras al %1 por ciento, lo demás como siempre</translation>
+    </message>
+    <message>
+        <source>All of the window at %1 percent</source>
+        <translation>Toda la ventana al %1 por ciento</translation>
     </message>
 </context>
 <context>

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
+#include "app/files/arrivals.h"
+#include "app/files/set_files.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
+#include "app/menus/file_menu.h"
 #include "app/program/program.h"
 #include "app/program/start_options.h"
 #include "app/seams/end_requests.h"
@@ -9,7 +12,6 @@
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
 #include "app/window/picture.h"
-#include "app/window/set_files.h"
 #include "io/container/piece_file.h"
 #include "model/derived/job_pool.h"
 #include "model/i18n/language.h"
@@ -108,7 +110,7 @@ void open_what_was_asked_for(zc::Program& program, const zc::StartOptions& optio
   if (!recovered && options.demo)
     program.documents.open_demo([then](bool /*opened*/) { then(); });
   else
-    program.window.open_files(recovered ? files_beside_piece(options.files) : options.files, then);
+    program.window.arrivals().open_files(recovered ? files_beside_piece(options.files) : options.files, then);
 }
 
 void name_program() {

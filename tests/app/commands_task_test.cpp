@@ -3,6 +3,7 @@
 // here until it stands in a row.
 #include "app/band/staff_view.h"
 #include "app/handbook/handbook_window.h"
+#include "app/menus/file_menu.h"
 #include "app/photo/photo_view.h"
 #include "app/program/beside.h"
 #include "app/theme/interface_size.h"

@@ -265,7 +265,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["colors found in a file"] = [=, this] {
     at("staff", Desk::Grade);
-    desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
+    desk().window.arrivals().open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
     if (!comes_true([this] { return desk().session().set_view == SetView::Import; }))
       qFatal("nothing was found");
     return [this] {
@@ -275,12 +275,12 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["a file that is still being read"] = [=, this] {
     at("staff", Desk::Grade);
-    desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
+    desk().window.arrivals().open_files({QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv")});
     return nothing;
   };
   out["a photo that comes in"] = [=, this] {
     at("photo", Desk::Observe);
-    desk().window.open_files({QStringLiteral(DEMO_PHOTOS "/noon.jpg")});
+    desk().window.arrivals().open_files({QStringLiteral(DEMO_PHOTOS "/noon.jpg")});
     return nothing;
   };
   out["colors being taken"] = [=, this] {
@@ -371,7 +371,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
 /// Another start, or a program on the bus, has a piece to open.
 void CrossingTask::other_programs_wait_for_free_hands() {
   const auto waits = [this](const std::function<void()>& free) {
-    desk().window.open_when_free({b()});
+    desk().window.arrivals().open_when_free({b()});
     QTest::qWait(250);
     QCOMPARE(desk().program.documents.path(), a());
     free();
@@ -388,7 +388,7 @@ void CrossingTask::other_programs_wait_for_free_hands() {
   QVERIFY(QTest::qWaitForWindowExposed(&question));
   waits([&question] { question.close(); });
   // Free hands are not kept waiting.
-  desk().window.open_when_free({b()});
+  desk().window.arrivals().open_when_free({b()});
   desk().wait_for_files();
   QCOMPARE(desk().program.documents.path(), b());
 }

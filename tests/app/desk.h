@@ -3,6 +3,7 @@
 // press, drag and turn the wheel.
 #pragma once
 
+#include "app/files/arrivals.h"
 #include "app/program/program.h"
 #include "app/seams/dialogs.h"
 #include "app/spoken/spoken.h"

@@ -262,7 +262,7 @@ void DocumentTask::the_open_file_opened_again_is_read_as_it_was_saved_last() {
 void DocumentTask::a_pipe_is_no_file() {
   for (const char* name : {"pipe.zonachrom", "pipe.json", "pipe.png", "pipe.zonaparcel"}) {
     QCOMPARE(mkfifo(path(name).toLocal8Bit().constData(), 0600), 0);
-    m_desk->window.open_files({path(name)});
+    m_desk->window.arrivals().open_files({path(name)});
     QVERIFY2(comes_true([&] { return m_desk->notice().contains("it is not a file"); }), name);
     m_desk->space().notice("next");
   }

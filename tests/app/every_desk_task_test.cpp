@@ -394,10 +394,10 @@ void EveryDeskTask::photos_and_palettes_open_too() {
        {"*.jpg", "*.jpeg", "*.png", "*.tif", "*.webp", "*.heic", "*.heif", "*.avif", "*.gif", "*.bmp"})
     QVERIFY2(photo_patterns().split(' ').contains(ending), ending);
   m_desk->space().viewing().show_desk(Desk::Pick);
-  m_desk->window.open_files({DEMO_PHOTOS "/noon.jpg", DEMO_PHOTOS "/forge.jpg"});
+  m_desk->window.arrivals().open_files({DEMO_PHOTOS "/noon.jpg", DEMO_PHOTOS "/forge.jpg"});
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
   QVERIFY(m_desk->session().desk == Desk::Observe && m_desk->photo_shown());
-  m_desk->window.open_files({DEMO_PHOTOS "/../palettes/forge-study.csv"});
+  m_desk->window.arrivals().open_files({DEMO_PHOTOS "/../palettes/forge-study.csv"});
   QVERIFY(comes_true([this] { return m_desk->session().desk == Desk::Grade; }));
   QVERIFY(m_desk->part<QPushButton>("importTake").isVisible());
   // A piece is told by what it holds, whatever its name.
@@ -405,7 +405,7 @@ void EveryDeskTask::photos_and_palettes_open_too() {
   const QString renamed = folder.filePath("a photo of it.jpg");
   QVERIFY(QFile::copy(DEMO_PIECE, renamed));
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
-  m_desk->window.open_files({renamed});
+  m_desk->window.arrivals().open_files({renamed});
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 5; }));
 }
 

@@ -13,7 +13,7 @@ rooms = {
     "model": ["i18n", "derived", "photos", "document", "session", "plan", "photo", "proof", "work", "mixing", "study", "share",
               "intake", "follow", "journal", "documents", "workspace"],
     "app": ["log", "seams", "bus", "spoken", "theme", "paint", "first", "handbook", "hand", "band", "shelf", "tray", "photo",
-            "wheel", "screen", "companion", "desks", "window", "program", "main.cpp"],
+            "wheel", "screen", "companion", "desks", "files", "menus", "window", "program", "main.cpp"],
 }
 wrong = [f"there is no room {floor}/{room}" for floor, names in rooms.items() for room in names if not (root / floor / room).exists()]
 for path in sorted(root.rglob("*")):

@@ -136,7 +136,7 @@ private:
     } else if (below(4) == 0) {
       m_desk.documents().new_piece();
     } else if (below(3) == 0) {
-      m_desk.window.open_when_free({file});
+      m_desk.window.arrivals().open_when_free({file});
     } else {
       static_cast<void>(m_desk.documents().open(file));
     }

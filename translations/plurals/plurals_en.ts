@@ -84,16 +84,6 @@
     </message>
 </context>
 <context>
-    <name>zc::MainWindow</name>
-    <message numerus="yes">
-        <source>Let go of %n unused swatches</source>
-        <translation>
-            <numerusform>Let go of %n unused swatch</numerusform>
-            <numerusform>Let go of %n unused swatches</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
     <name>zc::PaintReader</name>
     <message numerus="yes">
         <source>Put %n paints out</source>
@@ -202,6 +192,16 @@
         <translation>
             <numerusform>, %n of them an accent</numerusform>
             <numerusform>, %n of them accents</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::TryMenu</name>
+    <message numerus="yes">
+        <source>Let go of %n unused swatches</source>
+        <translation>
+            <numerusform>Let go of %n unused swatch</numerusform>
+            <numerusform>Let go of %n unused swatches</numerusform>
         </translation>
     </message>
 </context>

@@ -3,6 +3,7 @@
 
 #include "app/theme/theme.h"
 
+#include <QEvent>
 #include <QPainter>
 
 namespace zc {
@@ -10,6 +11,12 @@ namespace zc {
 HintLine::HintLine(QWidget* parent) : QWidget(parent) {
   setObjectName(QStringLiteral("hintLine"));
   setAttribute(Qt::WA_TransparentForMouseEvents);
+  parent->installEventFilter(this);
+}
+
+bool HintLine::eventFilter(QObject* watched, QEvent* event) {
+  if (event->type() == QEvent::Resize) settle();
+  return QWidget::eventFilter(watched, event);
 }
 
 void HintLine::say(const QString& words) {

@@ -14,13 +14,15 @@ public:
   [[nodiscard]] QString words() const { return m_words; }
   /// Of one line; a longer hint grows upward over what stands there, so that nothing moves under the pointer.
   static constexpr int kLine = 18;
-  /// Keeps to the foot of its parent.
-  void settle();
 
 protected:
+  bool eventFilter(QObject* watched, QEvent* event) override;
   void paintEvent(QPaintEvent* event) override;
 
 private:
+  /// Keeps to the foot of its parent.
+  void settle();
+
   QString m_words;
 };
 

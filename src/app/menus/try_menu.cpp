@@ -1,12 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The commands of the Try desk.
-#include "app/window/main_window.h"
+#include "app/menus/try_menu.h"
 
 #include "app/desks/try/tried_picture.h"
 #include "app/desks/try/try_desk.h"
 #include "app/desks/try/try_view.h"
 #include "app/seams/dialogs.h"
-#include "app/window/notice_bar.h"
 #include "io/exchange/study_files.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
@@ -17,75 +15,73 @@
 #include "model/work/set_work.h"
 #include "model/workspace/workspace.h"
 
-#include <QMenu>
-#include <QMenuBar>
-
 namespace zc {
 
-void MainWindow::try_way(TryWay way) {
-  Trying trying = m_space.session().trying;
-  trying.way = way;
-  m_space.viewing().try_on(trying);
-}
-
-void MainWindow::make_try_menu() {
-  auto* menu = add_desk_menu(Desk::Try, tr("&Try"));
+TryMenu::TryMenu(Workspace& space, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent)
+    : DeskMenu(tr("&Try"), Desk::Try, space, parent), m_space(space), m_job(job), m_dialogs(dialogs),
+      m_try(desk) {
   const std::tuple<QString, TryWay, QString> ways[] = {
       {tr("The picture as it &is"), TryWay::Photo, tr("Show the picture as it is")},
       {tr("In s&watches"), TryWay::Study, tr("Show every pixel or area in its swatch")},
       {tr("&Moved along"), TryWay::Follow, tr("Show the picture moved as the swatches moved")},
       {tr("What &strays"), TryWay::Check, tr("Show what lies outside the mask or far from every swatch")}};
-  for (const auto& [words, way, tip] : ways)
-    add_action(menu, words, tip, {}, [this, way = way] { try_way(way); });
-  menu->addSeparator();
-  add_action(menu, tr("Two under one &edge"), tr("Show two states of the set beside each other"), {}, [this] {
+  for (const auto& [words, way, tip] : ways) add_command(words, tip, {}, [this, way = way] { try_way(way); });
+  addSeparator();
+  add_command(tr("Two under one &edge"), tr("Show two states of the set beside each other"), {}, [this] {
     Trying trying = m_space.session().trying;
     trying.two = !trying.two;
     m_space.viewing().try_on(trying);
   });
-  add_action(menu, tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
-             [this] { m_try->view().flip(); });
-  menu->addSeparator();
-  add_action(menu, tr("Select &unused"), tr("Select the swatches that the picture does not use"), {}, [this] {
+  add_command(tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
+              [this] { m_try.view().flip(); });
+  addSeparator();
+  add_command(tr("Select &unused"), tr("Select the swatches that the picture does not use"), {}, [this] {
     by_exact_use(false, [this](const std::vector<Id>& unused) { m_space.set_work().select(unused); });
   });
-  add_action(menu, tr("&Let go of what is unused"),
-             tr("Remove the swatches that the picture does not use; locked ones stay"), {},
-             [this] { by_exact_use(false, [this](const std::vector<Id>& unused) { let_go_of(unused); }); });
-  add_action(menu, tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
-             [this] { by_exact_use(true, [this](const std::vector<Id>& used) { mark_used(used); }); });
-  menu->addSeparator();
-  add_action(menu, tr("Save the &picture..."),
-             tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
-             [this] { save_tried_picture(); });
-  add_action(menu, tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"), {},
-             [this] { save_pairs(); });
+  add_command(tr("&Let go of what is unused"),
+              tr("Remove the swatches that the picture does not use; locked ones stay"), {},
+              [this] { by_exact_use(false, [this](const std::vector<Id>& unused) { let_go_of(unused); }); });
+  add_command(tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
+              [this] { by_exact_use(true, [this](const std::vector<Id>& used) { mark_used(used); }); });
+  addSeparator();
+  add_command(tr("Save the &picture..."),
+              tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
+              [this] { save_picture(); });
+  add_command(tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"), {},
+              [this] { save_pairs(); });
+  connect(&m_try, &TryDesk::saveAsked, this, &TryMenu::save_picture);
 }
 
-void MainWindow::let_go_of(const std::vector<Id>& unused) {
+void TryMenu::try_way(TryWay way) {
+  Trying trying = m_space.session().trying;
+  trying.way = way;
+  m_space.viewing().try_on(trying);
+}
+
+void TryMenu::let_go_of(const std::vector<Id>& unused) {
   std::vector<Id> gone;
   for (const Id id : unused)
     if (!find_swatch(m_space.piece(), id)->locked) gone.push_back(id);
-  if (gone.empty()) return m_notice->tell(tr("The picture uses every swatch."));
+  if (gone.empty()) return m_space.notice(tr("The picture uses every swatch."));
   m_space.store().apply(tr("Let go of %n unused swatches", nullptr, static_cast<int>(gone.size())),
                         [&](Piece p) { return without_swatches(std::move(p), gone); });
 }
 
-void MainWindow::mark_used(const std::vector<Id>& used) {
-  if (used.empty()) return m_notice->tell(tr("The picture uses no swatch of the set."));
+void TryMenu::mark_used(const std::vector<Id>& used) {
+  if (used.empty()) return m_space.notice(tr("The picture uses no swatch of the set."));
   m_space.store().apply(tr("Mark used"),
                         [&](Piece p) { return with_swatches_used(std::move(p), used, true); });
 }
 
 /// Every pixel of the picture is counted, for what is unused may be removed. Not called where that is not
 /// possible now, which has been said.
-void MainWindow::by_exact_use(bool used, const std::function<void(const std::vector<Id>&)>& then) {
+void TryMenu::by_exact_use(bool used, const std::function<void(const std::vector<Id>&)>& then) {
   TryReader& tries = m_space.tries();
   const auto photo = tries.photo();
   const bool by_areas = tries.study().by_areas;
   const SeenSide side = tries.seen_side(m_space.session().trying.right, true);
   if (!photo || side.ids.empty() || (by_areas && !side.tried.areas) || m_job.running())
-    return m_notice->tell(tr("There is no picture in the set yet to count in; wait for it, or show one."));
+    return m_space.notice(tr("There is no picture in the set yet to count in; wait for it, or show one."));
   m_job.start(
       tr("Looking at every pixel"),
       [photo, tried = side.tried](const Progress& progress) {
@@ -96,7 +92,7 @@ void MainWindow::by_exact_use(bool used, const std::function<void(const std::vec
        before = m_space.piece()](const Result<std::vector<std::uint64_t>>& counted) {
         if (!counted) return;
         if (m_space.piece() != before)
-          return m_notice->tell(tr("The piece was changed meanwhile; ask once more."));
+          return m_space.notice(tr("The piece was changed meanwhile; ask once more."));
         std::vector<Id> out;
         for (std::size_t i = 0; i < ids.size(); ++i)
           if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), ids[i])) out.push_back(ids[i]);
@@ -105,27 +101,27 @@ void MainWindow::by_exact_use(bool used, const std::function<void(const std::vec
       });
 }
 
-void MainWindow::save_pairs() {
+void TryMenu::save_pairs() {
   const Trying& trying = m_space.session().trying;
   const List<Family>*from = m_space.tries().families_of(trying.from),
         *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
-  if (!from || !to) return m_notice->tell(tr("Choose the state of the set that is followed to first."));
+  if (!from || !to) return m_space.notice(tr("Choose the state of the set that is followed to first."));
   // The piece may change while the question is open.
   const std::string table = pairs_csv(paired(*from, *to, trying.pairs), *from, *to);
-  const QString path = m_dialogs.export_file(this, tr("pairs.csv"), tr("Tables (*.csv)"));
+  const QString path = m_dialogs.export_file(parentWidget(), tr("pairs.csv"), tr("Tables (*.csv)"));
   if (path.isEmpty()) return;
   const Status written = save_safely(path.toStdString(), Bytes(table.begin(), table.end()), Backup::None);
-  m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+  m_space.notice(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
 }
 
-void MainWindow::save_tried_picture() {
-  if (!m_space.tries().photo()) return m_notice->tell(tr("There is no picture to save yet."));
+void TryMenu::save_picture() {
+  if (!m_space.tries().photo()) return m_space.notice(tr("There is no picture to save yet."));
   const QString path =
-      m_dialogs.export_file(this, tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
+      m_dialogs.export_file(parentWidget(), tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
   if (path.isEmpty()) return;
-  write_tried_picture(m_space, m_space.tries(), path, m_try->view().edge_in_picture(),
+  write_tried_picture(m_space, m_space.tries(), path, m_try.view().edge_in_picture(),
                       [this, path](const Status& written) {
-                        m_notice->tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+                        m_space.notice(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
                       });
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/piece_exports.h"
+#include "app/files/piece_exports.h"
 
 #include "app/seams/dialogs.h"
 #include "model/documents/documents.h"

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/set_files.h"
+#include "app/files/set_files.h"
 
 #include "app/shelf/shelf_panel.h"
 #include "core/patterns/lines_pattern.h"

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/share_files.h"
+#include "app/files/share_files.h"
 
+#include "app/files/piece_exports.h"
 #include "app/seams/clipboard.h"
 #include "app/seams/dialogs.h"
-#include "app/window/piece_exports.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"

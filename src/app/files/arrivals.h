@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What arrives: pieces, palettes, photos and parcels that are chosen, dropped, pasted or given to another
+// start.
+#pragma once
+
+#include <QObject>
+#include <QStringList>
+#include <QTimer>
+#include <functional>
+
+class QMimeData;
+class QWidget;
+
+namespace zc {
+
+class Dialogs;
+class Documents;
+class FileJob;
+class SetFiles;
+class Workspace;
+
+class Arrivals final : public QObject {
+  Q_OBJECT
+public:
+  Arrivals(Workspace& space, Documents& documents, FileJob& job, SetFiles& set_files, Dialogs& dialogs,
+           QWidget& window);
+
+  /// Photos of the painter's choice.
+  void add_photos();
+  void replace_photo();
+  void follow_canvas();
+  /// A piece is opened, a palette offered, a photo taken in, one after the other.
+  void open_files(
+      QStringList paths, std::function<void()> then = [] {});
+  /// The same for other programs: while a question, a menu or a drag is under way they wait for its end.
+  void open_when_free(const QStringList& paths);
+  /// A picture, which gets that name, or files; false where there is neither.
+  bool take_in(const QMimeData& data, const QString& name);
+
+private:
+  void take_in(const QString& path);
+  [[nodiscard]] bool takes_as_palette(const QString& path) const;
+  void open_waiting();
+
+  Workspace& m_space;
+  Documents& m_documents;
+  FileJob& m_job;
+  SetFiles& m_set_files;
+  Dialogs& m_dialogs;
+  QWidget& m_window;
+  QStringList m_waiting; ///< Files that other programs want opened.
+  QTimer m_free;         ///< Looks whether hands are free.
+};
+
+} // namespace zc

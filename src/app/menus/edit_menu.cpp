@@ -1,0 +1,155 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/menus/edit_menu.h"
+
+#include "app/band/staff_view.h"
+#include "app/band/value_band.h"
+#include "app/desks/grade/grade_desk.h"
+#include "app/desks/grade/list_view.h"
+#include "app/desks/grade/rows_view.h"
+#include "app/files/arrivals.h"
+#include "app/hand/hand_over.h"
+#include "app/screen/screen_sampler.h"
+#include "app/seams/clipboard.h"
+#include "core/color/text.h"
+#include "model/work/set_work.h"
+#include "model/workspace/workspace.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QPlainTextEdit>
+
+namespace zc {
+
+EditMenu::EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler, Arrivals& arrivals,
+                   GradeDesk& grade, ValueBand& band, QWidget* parent)
+    : CommandMenu(tr("&Edit"), parent), m_space(space), m_hand_over(hand_over), m_sampler(sampler),
+      m_arrivals(arrivals), m_grade(grade), m_band(band) {
+  auto& stack = m_space.store().stack();
+  auto* undo = stack.createUndoAction(this, tr("Undo"));
+  undo->setShortcut(QKeySequence::Undo);
+  undo->setObjectName(QStringLiteral("undo"));
+  auto* redo = stack.createRedoAction(this, tr("Redo"));
+  redo->setShortcuts(QKeySequence::Redo);
+  addAction(undo);
+  addAction(redo);
+  addSeparator();
+  add_command(tr("&Copy color as hex"), tr("Copy the current color as hex"),
+              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
+  auto* hand = add_command(
+      tr("&Hand over every pick"), tr("Every pick goes to the clipboard at its end, in the chosen form"),
+      QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over.turn(!m_hand_over.on()); });
+  hand->setCheckable(true);
+  connect(&m_hand_over, &HandOver::changed, hand, [this, hand] { hand->setChecked(m_hand_over.on()); });
+  add_command(tr("Fo&rm of what is handed over..."),
+              tr("As hex, numbers, css or a line of your own; with a picture or without"), {},
+              [this] { emit handPanelAsked(); });
+  add_command(tr("A color from the &screen"),
+              tr("Take up the color of any pixel of the screen, or of a square around it"),
+              QKeySequence(Qt::Key_P), [this] { m_sampler.take_color(); });
+  auto* key = add_command(
+      tr("A color &by a key of the desktop"),
+      tr("Take a color from the screen whichever program has the keyboard; the desktop gives the key"), {},
+      [this] { m_sampler.desktop_key().turn(!m_sampler.desktop_key().on()); });
+  key->setCheckable(true);
+  connect(&m_sampler.desktop_key(), &DesktopKey::changed, key,
+          [key](const QString& given) { key->setChecked(!given.isEmpty()); });
+  add_command(tr("A pict&ure of the screen"), tr("Take the screen, or a part of it, as a new reference"),
+              QKeySequence(Qt::SHIFT | Qt::Key_P), [this] { m_sampler.take_picture(); });
+  add_command(tr("&Paste photo or color"),
+              tr("Paste a picture or photo files as references, a hex color as the current color; at Grade, "
+                 "swatches"),
+              QKeySequence::Paste, [this] { paste(); });
+  addSeparator();
+  add_command(tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
+              QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_space.laying().lay_current(); });
+  add_command(tr("Add &family"), tr("Add a family to the set and name it"),
+              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band.staff().add_family(); });
+  add_command(tr("&Back to the color before"), tr("Exchange the current color with the one before"),
+              QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_space.picking().back_to_before(); });
+  addSeparator();
+  add_swatch_commands();
+}
+
+/// They work on what is selected wherever the staff is shown.
+void EditMenu::add_swatch_commands() {
+  SetWork& work = m_space.set_work();
+  add_command(tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find,
+              [this] {
+                m_space.viewing().show_desk(Desk::Grade);
+                m_grade.find();
+              });
+  add_command(tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
+              [&work] { work.select_all(); });
+  add_command(tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,
+              [this] { cut_swatches(); });
+  add_command(tr("C&opy swatches"), tr("Copy the selected swatches, for other sets, pieces and programs"),
+              QKeySequence::Copy, [this] { copy_swatches(); });
+  add_command(tr("Dupl&icate swatches"), tr("Duplicate the selected swatches at the next free places"),
+              QKeySequence(Qt::CTRL | Qt::Key_D), [&work] { work.duplicate(); });
+  add_command(tr("Re&place by the current color"), tr("Give the selected swatches the current color"),
+              QKeySequence(Qt::CTRL | Qt::Key_R), [&work] { work.replace_by_current(); });
+  add_command(tr("&Take the color up"), tr("Take up the color of the selected swatch (Enter, double click)"),
+              QKeySequence(Qt::CTRL | Qt::Key_T), [&work] {
+                if (!work.nothing_selected()) work.take_up_focus();
+              });
+  add_command(tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"),
+              QKeySequence(Qt::Key_F2), [this] { rename_swatch(); });
+  // The key belongs to the view of the set that has the focus: on a photo or a wheel it means something else.
+  auto* remove =
+      add_command(tr("&Delete swatches"), tr("Delete the selected swatches"), QKeySequence::Delete, [&work] {
+        if (!work.nothing_selected()) work.remove();
+      });
+  remove->setShortcutContext(Qt::WidgetShortcut);
+  m_band.staff().addAction(remove);
+  add_command(tr("Loc&k or unlock"), tr("Keep the selected swatches from change"),
+              QKeySequence(Qt::CTRL | Qt::Key_K), [&work] { work.switch_lock(); });
+  add_command(tr("&Mark used or unused"), tr("Tick the selected swatches off"),
+              QKeySequence(Qt::CTRL | Qt::Key_M), [&work] { work.switch_used(); });
+}
+
+void EditMenu::paste() {
+  if (auto* field = qobject_cast<QLineEdit*>(parentWidget()->focusWidget())) return field->paste();
+  if (auto* field = qobject_cast<QPlainTextEdit*>(parentWidget()->focusWidget())) return field->paste();
+  const QMimeData* clip = QApplication::clipboard()->mimeData();
+  const QMimeData nothing;
+  if (!clip) clip = &nothing; // As on some desktops before anything has been copied.
+  if (m_space.session().desk == Desk::Grade || holds_swatches(*clip))
+    if (const auto swatches = swatches_of(*clip); !swatches.empty())
+      return m_space.set_work().paste(swatches);
+  if (m_arrivals.take_in(*clip, tr("pasted photo"))) return;
+  const QString text = clip->text().trimmed();
+  if (text.isEmpty() || text.contains(QLatin1Char('\n')))
+    return m_space.notice(tr("The clipboard holds neither a picture nor a color; copy one first."));
+  m_space.picking().take_up_text(text);
+}
+
+void EditMenu::copy_swatches() {
+  const SwatchSet* set = current_set(m_space.piece());
+  if (set && !m_space.session().selection.empty())
+    put_on_clipboard(clip_of(*set, m_space.session().selection.swatches()));
+}
+
+void EditMenu::cut_swatches() {
+  if (m_space.set_work().nothing_selected()) return;
+  copy_swatches();
+  m_space.set_work().remove(tr("Cut swatch"), tr("Cut %1 swatches"));
+}
+
+void EditMenu::copy_hex() {
+  const QString hex = QString::fromStdString(hex_of(m_space.session().color()));
+  put_on_clipboard(hex);
+  m_space.notice(tr("Copied %1.").arg(hex));
+}
+
+void EditMenu::rename_swatch() {
+  const bool grade = m_space.session().desk == Desk::Grade;
+  const SetView view = m_space.session().set_view;
+  if (grade && view == SetView::Rows) return m_grade.rows().rename_selected();
+  if (grade && view == SetView::List) return m_grade.list().rename_selected();
+  if (m_band.staff().isVisible()) return m_band.staff().rename_selected();
+  m_space.notice(tr("Names are edited on the staff, in rows or in the list; show one of them first."));
+}
+
+} // namespace zc

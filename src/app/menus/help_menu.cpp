@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/menus/help_menu.h"
+
+#include "app/log/session_log.h"
+#include "app/seams/clipboard.h"
+#include "app/seams/dialogs.h"
+#include "model/session/studio.h"
+
+#include <QApplication>
+
+namespace zc {
+namespace {
+
+QString page_of(Desk desk) { return QString::fromStdString(word_for(kDeskWords, desk)); }
+
+} // namespace
+
+HelpMenu::HelpMenu(Studio& space, Dialogs& dialogs, QWidget* parent)
+    : CommandMenu(tr("&Help"), parent), m_space(space), m_dialogs(dialogs) {
+  add_command(tr("&Handbook"), tr("The page of the desk you are at"), QKeySequence(Qt::Key_F1),
+              [this] { emit handbookAsked(page_of(m_space.session().desk)); });
+  add_command(tr("The &order of work"), tr("The first page of the handbook"), {},
+              [this] { emit handbookAsked(QStringLiteral("index")); });
+  add_command(tr("Every &key"), tr("All commands with their keys"), {},
+              [this] { emit handbookAsked(QStringLiteral("keys")); });
+  add_command(tr("The &first steps"), tr("The list of first steps, with nothing ticked yet"), {},
+              [this] { emit stepsAsked(); });
+  addSeparator();
+  add_command(tr("Copy &details"),
+              tr("Versions, screens and what the program did, for a report; nothing of your pieces"), {},
+              [this] {
+                put_on_clipboard(session_log::details());
+                m_space.notice(tr("The details are on the clipboard; nothing of your pieces is among them."));
+              });
+  add_command(tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
+    m_dialogs.show_about(parentWidget(),
+                         tr("Zonachrom %1\n\nA desk for planning a limited palette: gamut masks over a "
+                            "hue wheel, colors picked at true lightness, value-graded swatch sets.")
+                             .arg(QApplication::applicationVersion()));
+  });
+}
+
+} // namespace zc

@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The current color, the wheel, mixtures and paints.
+#pragma once
+
+#include "app/menus/command_menu.h"
+
+namespace zc {
+
+class PickDesk;
+class Workspace;
+
+class PickMenu final : public DeskMenu {
+  Q_OBJECT
+public:
+  PickMenu(Workspace& space, PickDesk& pick, QWidget* parent);
+  /// They cut the wheel, which is worked on at Limit too.
+  [[nodiscard]] const QList<QAction*>& hue_commands() const { return m_hue_commands; }
+
+private:
+  QList<QAction*> m_hue_commands;
+  Workspace& m_space;
+  PickDesk& m_pick;
+};
+
+} // namespace zc

@@ -1,0 +1,174 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/menus/share_menu.h"
+
+#include "app/desks/share/parcel_panel.h"
+#include "app/desks/share/press_panel.h"
+#include "app/desks/share/share_desk.h"
+#include "app/desks/share/share_stage.h"
+#include "app/files/set_files.h"
+#include "app/files/share_files.h"
+#include "app/seams/dialogs.h"
+#include "app/shelf/shelf_panel.h"
+#include "model/documents/documents.h"
+#include "model/i18n/text.h"
+#include "model/share/share_reading.h"
+#include "model/workspace/workspace.h"
+
+#include <QFileInfo>
+#include <QSettings>
+
+namespace zc {
+namespace {
+
+constexpr auto kPressKey = "press", kFormatsKey = "files/formats", kPatternKey = "files/pattern";
+
+void recall(Sharing& sharing) {
+  const QSettings settings;
+  const QString press = settings.value(QLatin1String(kPressKey)).toString();
+  if (QFileInfo::exists(press)) sharing.press = press.toStdString();
+  for (const QString& word : settings.value(QLatin1String(kFormatsKey)).toStringList())
+    sharing.files.formats.insert(word.toStdString());
+  const QString pattern = settings.value(QLatin1String(kPatternKey)).toString();
+  if (!pattern.isEmpty()) sharing.files.pattern = pattern.toStdString();
+}
+
+void remember(const Sharing& sharing) {
+  QSettings settings;
+  const auto note = [&](const char* key, const QVariant& now) {
+    if (settings.value(QLatin1String(key)) != now) settings.setValue(QLatin1String(key), now);
+  };
+  QStringList formats;
+  for (const auto& word : sharing.files.formats) formats << QString::fromStdString(word);
+  note(kPressKey, QString::fromStdString(sharing.press));
+  note(kFormatsKey, formats);
+  note(kPatternKey, QString::fromStdString(sharing.files.pattern));
+}
+
+} // namespace
+
+ShareMenu::ShareMenu(Workspace& space, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
+                     SetFiles& set_files, ShareDesk& share, QWidget* parent)
+    : DeskMenu(tr("&Share"), Desk::Share, space, parent), m_space(space), m_documents(documents),
+      m_dialogs(dialogs), m_share_files(share_files), m_set_files(set_files), m_share(share) {
+  add_views();
+  addSeparator();
+  add_sheet_commands();
+  addSeparator();
+  add_command(tr("Wri&te the plan..."), tr("Write the wheel as PNG, its outline as SVG"), {},
+              [this] { m_share_files.write_plan(); });
+  add_command(tr("&Copy the plan"), tr("Put the wheel on the clipboard as a picture"), {},
+              [this] { m_share_files.copy_plan(); });
+  addSeparator();
+  add_command(tr("Write the chosen files a&gain"),
+              tr("Every chosen format into the chosen folder, without asking"),
+              QKeySequence(Qt::CTRL | Qt::Key_E), [this] { m_share_files.write_all(); });
+  add_command(tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
+              [this] { m_set_files.bring_in_lines_asked(); });
+  addSeparator();
+  add_press_commands();
+  hear_desk();
+  keep_sharing();
+}
+
+void ShareMenu::add_views() {
+  const std::tuple<QString, ShareView, QString> views[] = {
+      {tr("The &sheet"), ShareView::Sheet, tr("Show the plan on paper")},
+      {tr("The &press"), ShareView::Press, tr("Show what a press prints of the set")},
+      {tr("&Files of the set"), ShareView::Files, tr("Show every format that the set is written in")},
+      {tr("Par&cels"), ShareView::Parcel, tr("Pack for others, and look into what comes from them")},
+      {tr("The &wheel as a picture"), ShareView::Plan,
+       tr("Show the plan as a picture to lie beside a canvas")}};
+  for (const auto& [words, view, tip] : views)
+    add_command(words, tip, {}, [this, view = view] {
+      Sharing next = m_space.session().sharing;
+      next.view = view;
+      m_space.viewing().share(next);
+    });
+}
+
+void ShareMenu::add_sheet_commands() {
+  const std::tuple<QString, const char*, QString> formats[] = {
+      {tr("Write the sheet as P&DF..."), "pdf", tr("Write all pages of the sheet as PDF")},
+      {tr("Write the sheet as S&VG..."), "svg", tr("Write the sheet as SVG, a file a page")},
+      {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")}};
+  for (const auto& [words, format, tip] : formats)
+    add_command(words, tip, {}, [this, f = QString::fromLatin1(format)] { m_share_files.write_sheet(f); });
+  add_command(tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
+              [this] { m_share_files.print_sheet(); });
+}
+
+void ShareMenu::add_press_commands() {
+  add_command(tr("&Add a press profile..."),
+              tr("Take in an ICC profile of a four-color press and keep it on the shelf"), {},
+              [this] { add_press(); });
+  auto* proof =
+      add_command(tr("Pro&of"), tr("See sheet, staff and Try as the chosen press prints them"), {}, [this] {
+        Sharing next = m_space.session().sharing;
+        if (!m_space.press().chosen()) m_space.notice(tr("Choose a press first."));
+        next.proof = m_space.press().chosen() && !next.proof;
+        m_space.viewing().share(next);
+      });
+  proof->setCheckable(true);
+  m_space.hear({Part::Sharing}, proof, [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
+  add_command(tr("Take all prin&table colors"),
+              tr("What does not print becomes the nearest that does; the set before is kept as a version"),
+              {}, [this] {
+                if (!m_space.press().chosen()) return m_space.notice(tr("Choose a press first."));
+                m_space.press().take_printable(0);
+              });
+}
+
+void ShareMenu::hear_desk() {
+  connect(&m_share, &ShareDesk::writeSheetAsked, &m_share_files, &ShareFiles::write_sheet);
+  connect(&m_share, &ShareDesk::writePlanAsked, &m_share_files, &ShareFiles::write_plan);
+  connect(&m_share, &ShareDesk::copyPlanAsked, &m_share_files, &ShareFiles::copy_plan);
+  connect(&m_share, &ShareDesk::profileAsked, this, &ShareMenu::add_press);
+  connect(&m_share, &ShareDesk::folderAsked, &m_share_files, &ShareFiles::choose_folder);
+  connect(&m_share, &ShareDesk::writeFilesAsked, &m_share_files, &ShareFiles::write_all);
+  connect(&m_share, &ShareDesk::readLinesAsked, &m_set_files, &SetFiles::bring_in_lines_asked);
+  connect(&m_documents, &Documents::pieceSaved, &m_share_files, &ShareFiles::write_at_save);
+  ParcelPanel& parcels = m_share.parcel();
+  connect(&parcels, &ParcelPanel::packAsked, &m_set_files, &SetFiles::pack_parcel);
+  connect(&parcels, &ParcelPanel::putAsked, &m_set_files, &SetFiles::put_on_shelf);
+  connect(&parcels, &ParcelPanel::openAsked, this, [this] {
+    if (const auto parcel = m_set_files.parcel_asked())
+      m_share.parcel().look_into(parcel->first, parcel->second);
+  });
+  connect(&parcels, &ParcelPanel::fileAsked, this, [this](const QString& path) {
+    if (const auto parcel = m_set_files.parcel_in(path))
+      m_share.parcel().look_into(*parcel, QFileInfo(path).fileName());
+  });
+  connect(&parcels, &ParcelPanel::folderAsked, this, [this] {
+    const QString folder = m_dialogs.choose_folder(parentWidget(), QString());
+    if (!folder.isEmpty()) m_share.parcel().watch_folder(folder);
+  });
+}
+
+/// The press, the formats and the pattern are the user's, whatever the piece.
+void ShareMenu::keep_sharing() {
+  Sharing sharing = m_space.session().sharing;
+  recall(sharing);
+  m_space.viewing().share(sharing);
+  m_space.hear({Part::Sharing}, this, [this, told = sharing]() mutable {
+    if (m_space.session().sharing == told) return;
+    told = m_space.session().sharing;
+    remember(told);
+  });
+}
+
+void ShareMenu::add_press() {
+  const QString path =
+      m_dialogs.open_set_file(parentWidget(), QSettings().value(QStringLiteral("pressFolder")).toString(),
+                              tr("Press profiles (*.icc *.icm)"));
+  if (path.isEmpty()) return;
+  QSettings().setValue(QStringLiteral("pressFolder"), QFileInfo(path).path());
+  const auto kept = keep_press(shelf_folder(QStringLiteral("presses")).toStdString(), path.toStdString());
+  if (!kept) return m_space.notice(words(kept.error()));
+  Sharing next = m_space.session().sharing;
+  next.press = kept->string();
+  m_space.viewing().share(next);
+  m_share.press().read_shelf();
+  m_space.notice(tr("%1 is on the shelf.").arg(QFileInfo(path).fileName()));
+}
+
+} // namespace zc

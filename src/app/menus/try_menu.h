@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The tried picture, and what is found out by it.
+#pragma once
+
+#include "app/menus/command_menu.h"
+
+namespace zc {
+
+class Dialogs;
+class FileJob;
+class TryDesk;
+class Workspace;
+
+class TryMenu final : public DeskMenu {
+  Q_OBJECT
+public:
+  TryMenu(Workspace& space, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent);
+
+private:
+  void try_way(TryWay way);
+  void save_picture();
+  void by_exact_use(bool used, const std::function<void(const std::vector<Id>&)>& then);
+  void let_go_of(const std::vector<Id>& unused);
+  void mark_used(const std::vector<Id>& used);
+  void save_pairs();
+
+  Workspace& m_space;
+  FileJob& m_job;
+  Dialogs& m_dialogs;
+  TryDesk& m_try;
+};
+
+} // namespace zc

@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Desks, eyes and how the window stands.
+#pragma once
+
+#include "app/menus/command_menu.h"
+#include "app/theme/theme.h"
+
+namespace zc {
+
+class Workspace;
+
+class ViewMenu final : public CommandMenu {
+  Q_OBJECT
+public:
+  ViewMenu(Workspace& space, QWidget* parent);
+  void show_beside(bool shown) { m_beside->setChecked(shown); }
+  void show_left_handed(bool left) { m_left_handed->setChecked(left); }
+
+signals:
+  void besideAsked();
+  void leftHandAsked(bool left);
+  void surroundAsked(zc::Surround surround);
+
+private:
+  void add_eyes();
+  void add_sizes(CommandMenu& menu);
+
+  Workspace& m_space;
+  QAction *m_beside = nullptr, *m_left_handed = nullptr;
+};
+
+} // namespace zc
