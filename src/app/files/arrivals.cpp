@@ -15,6 +15,7 @@
 #include <QPointer>
 #include <QSettings>
 #include <QUrl>
+#include <QWidget>
 
 namespace zc {
 namespace {

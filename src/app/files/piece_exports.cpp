@@ -10,6 +10,7 @@
 #include <QCryptographicHash>
 #include <QFileInfo>
 #include <QSettings>
+#include <QWidget>
 
 namespace zc {
 namespace {

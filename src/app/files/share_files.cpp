@@ -11,6 +11,7 @@
 
 #include <QPainter>
 #include <QPrinter>
+#include <QWidget>
 
 namespace zc {
 namespace {

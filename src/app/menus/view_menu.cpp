@@ -3,6 +3,7 @@
 
 #include "app/desks/desk_list.h"
 #include "app/theme/interface_size.h"
+#include "model/i18n/language.h"
 #include "model/workspace/workspace.h"
 
 namespace zc {
