@@ -78,25 +78,7 @@ QWidget* Companion::make_column() {
   band->addWidget(m_rail);
   band->addWidget(m_staff, 1);
 
-  auto* pair = new ColorPair(m_space, m_space.picking(), {74, 62}, box);
-  m_name = new ElidedLabel(heading_font(), box);
-  m_name->setObjectName(QStringLiteral("besideName"));
-  m_hex = new QLabel(box);
-  m_hex->setObjectName(QStringLiteral("besideHex"));
-  m_state = new QLabel(box);
-  m_state->setObjectName(QStringLiteral("besideState"));
-  m_state->setFont(caption_font());
-  auto* words = new QVBoxLayout;
-  words->setSpacing(2);
-  words->addWidget(m_name);
-  words->addWidget(m_hex);
-  words->addWidget(m_state);
-  auto* color = new QHBoxLayout;
-  color->setContentsMargins(kEdge, 0, kEdge, 0);
-  color->setSpacing(10);
-  color->addWidget(pair);
-  color->addLayout(words, 1);
-
+  auto* color = make_color_row(box);
   m_foot = new QWidget(box);
   auto* foot = new QVBoxLayout(m_foot);
   foot->setContentsMargins(kEdge, 4, kEdge, 0);
@@ -120,6 +102,28 @@ QWidget* Companion::make_column() {
   column->addWidget(make_hand_row(box, false));
   column->addWidget(m_line);
   return box;
+}
+
+QHBoxLayout* Companion::make_color_row(QWidget* box) {
+  auto* pair = new ColorPair(m_space, m_space.picking(), {74, 62}, box);
+  m_name = new ElidedLabel(heading_font(), box);
+  m_name->setObjectName(QStringLiteral("besideName"));
+  m_hex = new QLabel(box);
+  m_hex->setObjectName(QStringLiteral("besideHex"));
+  m_state = new QLabel(box);
+  m_state->setObjectName(QStringLiteral("besideState"));
+  m_state->setFont(caption_font());
+  auto* words = new QVBoxLayout;
+  words->setSpacing(2);
+  words->addWidget(m_name);
+  words->addWidget(m_hex);
+  words->addWidget(m_state);
+  auto* color = new QHBoxLayout;
+  color->setContentsMargins(kEdge, 0, kEdge, 0);
+  color->setSpacing(10);
+  color->addWidget(pair);
+  color->addLayout(words, 1);
+  return color;
 }
 
 QWidget* Companion::make_strip() {

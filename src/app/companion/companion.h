@@ -7,6 +7,7 @@
 
 #include <QWidget>
 
+class QHBoxLayout;
 class QBoxLayout;
 class QLabel;
 class QMenu;
@@ -58,6 +59,7 @@ protected:
   void contextMenuEvent(QContextMenuEvent* event) override;
 
 private:
+  QHBoxLayout* make_color_row(QWidget* box);
   QWidget* make_column();
   QWidget* make_strip();
   QWidget* make_hand_row(QWidget* parent, bool narrow);

@@ -59,6 +59,12 @@ LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
     row->addWidget(w);
   row->addStretch();
 
+  hear_fields();
+  space.hear({Part::Looking, Part::Steps}, this, &LookBar::follow);
+  follow();
+}
+
+void LookBar::hear_fields() {
   connect(m_tones, &NumberField::wanted, this, [this](double n) {
     Looking looking = m_space.session().looking;
     looking.tones = static_cast<int>(std::lround(n));
@@ -80,8 +86,6 @@ LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
     looking.steps = static_cast<int>(std::lround(n));
     m_viewing.look_at(looking);
   });
-  space.hear({Part::Looking, Part::Steps}, this, &LookBar::follow);
-  follow();
 }
 
 void LookBar::follow() {

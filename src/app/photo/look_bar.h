@@ -21,6 +21,7 @@ public:
   LookBar(Studio& space, Viewing& viewing, QWidget* parent);
 
 private:
+  void hear_fields();
   void follow();
   Studio& m_space;
   Viewing& m_viewing;

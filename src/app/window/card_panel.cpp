@@ -65,20 +65,7 @@ CardPanel::CardPanel(Studio& space, QWidget* parent)
   buttons->addStretch();
   buttons->addWidget(take);
   buttons->addWidget(leave);
-  m_monitor->setObjectName(QStringLiteral("card.monitor"));
-  m_monitor->setFont(caption_font());
-  m_monitor->setWordWrap(true);
-  m_monitor_on->setObjectName(QStringLiteral("card.useMonitor"));
-  m_monitor_on->setCheckable(true);
-  m_monitor_on->setToolTip(tr("Paint through the profile that the desktop has set for this monitor"));
-  connect(m_monitor_on, &QAbstractButton::clicked, this, [this](bool on) {
-    Monitors::all().turn(on);
-    follow_monitor();
-  });
-  connect(&Monitors::all(), &Monitors::changed, this, &CardPanel::follow_monitor);
-  auto* monitor = new QHBoxLayout;
-  monitor->addWidget(m_monitor, 1);
-  monitor->addWidget(m_monitor_on);
+  auto* monitor = make_monitor_row();
   grid->addWidget(caption_label(tr("Monitor"), this), 4, 0, Qt::AlignVCenter);
   grid->addLayout(monitor, 4, 1);
   grid->addLayout(buttons, 5, 1);
@@ -93,6 +80,24 @@ CardPanel::CardPanel(Studio& space, QWidget* parent)
   connect(leave, &QPushButton::clicked, this, &CardPanel::closed);
   for (QLineEdit* field : {m_title, m_date, m_signature})
     connect(field, &QLineEdit::returnPressed, this, &CardPanel::take);
+}
+
+QHBoxLayout* CardPanel::make_monitor_row() {
+  m_monitor->setObjectName(QStringLiteral("card.monitor"));
+  m_monitor->setFont(caption_font());
+  m_monitor->setWordWrap(true);
+  m_monitor_on->setObjectName(QStringLiteral("card.useMonitor"));
+  m_monitor_on->setCheckable(true);
+  m_monitor_on->setToolTip(tr("Paint through the profile that the desktop has set for this monitor"));
+  connect(m_monitor_on, &QAbstractButton::clicked, this, [this](bool on) {
+    Monitors::all().turn(on);
+    follow_monitor();
+  });
+  connect(&Monitors::all(), &Monitors::changed, this, &CardPanel::follow_monitor);
+  auto* monitor = new QHBoxLayout;
+  monitor->addWidget(m_monitor, 1);
+  monitor->addWidget(m_monitor_on);
+  return monitor;
 }
 
 void CardPanel::open_at(QPoint corner) {

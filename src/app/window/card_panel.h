@@ -6,6 +6,7 @@
 #include "core/piece/edits.h"
 #include "model/session/studio.h"
 
+class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
@@ -22,6 +23,7 @@ public:
   void open_at(QPoint corner);
 
 private:
+  QHBoxLayout* make_monitor_row();
   void follow();
   void follow_monitor();
   [[nodiscard]] Card shown() const;

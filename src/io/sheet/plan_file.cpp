@@ -154,69 +154,82 @@ Result<QImage> plan_image(const Piece& piece, const PlanFileSpec& spec, const Pr
   return out;
 }
 
-std::string plan_outline_svg(const Piece& piece, double size, const SheetWords& words) {
-  const double room = size * kNamesRoom, whole = size + 2 * room;
-  const auto number = [](double x) { return QByteArray::number(x, 'f', 3).toStdString(); };
-  pugi::xml_document xml;
-  auto svg = xml.append_child("svg");
-  svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
-  svg.append_attribute("version") = "1.1";
-  svg.append_attribute("width") = number(whole).c_str();
-  svg.append_attribute("height") = number(whole).c_str();
-  svg.append_attribute("viewBox") = ("0 0 " + number(whole) + " " + number(whole)).c_str();
-  svg.append_child("title").text().set(piece.title.c_str());
-  const auto circle = [&](DiscPoint at, double radius) {
-    const QPointF middle = on_disc(at, room, room, size);
-    auto node = svg.append_child("circle");
-    node.append_attribute("cx") = number(middle.x()).c_str();
-    node.append_attribute("cy") = number(middle.y()).c_str();
-    node.append_attribute("r") = number(radius).c_str();
-    node.append_attribute("fill") = "none";
-    node.append_attribute("stroke") = "#000000";
-  };
-  circle({0, 0}, size / 2);
-  for (const NamedHue& hue : named_hues(piece.wheel.hues)) {
-    const QPointF rim = on_disc(disc_point(Angle(hue.angle), 1), room, room, size),
-                  out = on_disc(disc_point(Angle(hue.angle), 1.03), room, room, size),
-                  beyond = on_disc(disc_point(Angle(hue.angle), 1.13), room, room, size);
-    auto line = svg.append_child("line");
-    line.append_attribute("x1") = number(rim.x()).c_str();
-    line.append_attribute("y1") = number(rim.y()).c_str();
-    line.append_attribute("x2") = number(out.x()).c_str();
-    line.append_attribute("y2") = number(out.y()).c_str();
-    line.append_attribute("stroke") = "#000000";
-    auto text = svg.append_child("text");
-    text.append_attribute("x") = number(beyond.x()).c_str();
-    text.append_attribute("y") = number(beyond.y() + size * 0.012).c_str();
-    text.append_attribute("text-anchor") = "middle";
-    text.append_attribute("font-size") = number(size * 0.036).c_str();
-    text.append_attribute("font-family") = "Open Sans, sans-serif";
-    text.text().set(words.said(hue.name).c_str());
-  }
-  if (!piece.mask) {
-    std::ostringstream bare;
-    xml.save(bare, "", pugi::format_raw);
-    return bare.str();
-  }
-  const MaskRegion mask(*piece.mask);
+namespace {
+
+std::string svg_number(double x) { return QByteArray::number(x, 'f', 3).toStdString(); }
+
+std::string as_text(const pugi::xml_document& xml) {
+  std::ostringstream out;
+  xml.save(out, "", pugi::format_raw);
+  return out.str();
+}
+
+void add_hue(pugi::xml_node svg, const NamedHue& hue, const std::string& name, double room, double size) {
+  const QPointF rim = on_disc(disc_point(Angle(hue.angle), 1), room, room, size),
+                out = on_disc(disc_point(Angle(hue.angle), 1.03), room, room, size),
+                beyond = on_disc(disc_point(Angle(hue.angle), 1.13), room, room, size);
+  auto line = svg.append_child("line");
+  line.append_attribute("x1") = svg_number(rim.x()).c_str();
+  line.append_attribute("y1") = svg_number(rim.y()).c_str();
+  line.append_attribute("x2") = svg_number(out.x()).c_str();
+  line.append_attribute("y2") = svg_number(out.y()).c_str();
+  line.append_attribute("stroke") = "#000000";
+  auto text = svg.append_child("text");
+  text.append_attribute("x") = svg_number(beyond.x()).c_str();
+  text.append_attribute("y") = svg_number(beyond.y() + size * 0.012).c_str();
+  text.append_attribute("text-anchor") = "middle";
+  text.append_attribute("font-size") = svg_number(size * 0.036).c_str();
+  text.append_attribute("font-family") = "Open Sans, sans-serif";
+  text.text().set(name.c_str());
+}
+
+/// The outlines of a mask as one path.
+std::string path_of(const MaskRegion& mask, double room, double size) {
   std::string d;
   for (const auto& outline : mask.outlines()) {
     for (std::size_t i = 0; i < outline.size(); ++i) {
       const QPointF p = on_disc(outline[i], room, room, size);
-      d += (i == 0 ? "M" : "L") + number(p.x()) + " " + number(p.y());
+      d += (i == 0 ? "M" : "L") + svg_number(p.x()) + " " + svg_number(p.y());
     }
     d += "Z";
   }
+  return d;
+}
+
+} // namespace
+
+std::string plan_outline_svg(const Piece& piece, double size, const SheetWords& words) {
+  const double room = size * kNamesRoom, whole = size + 2 * room;
+  pugi::xml_document xml;
+  auto svg = xml.append_child("svg");
+  svg.append_attribute("xmlns") = "http://www.w3.org/2000/svg";
+  svg.append_attribute("version") = "1.1";
+  svg.append_attribute("width") = svg_number(whole).c_str();
+  svg.append_attribute("height") = svg_number(whole).c_str();
+  svg.append_attribute("viewBox") = ("0 0 " + svg_number(whole) + " " + svg_number(whole)).c_str();
+  svg.append_child("title").text().set(piece.title.c_str());
+  const auto circle = [&](DiscPoint at, double radius) {
+    const QPointF middle = on_disc(at, room, room, size);
+    auto node = svg.append_child("circle");
+    node.append_attribute("cx") = svg_number(middle.x()).c_str();
+    node.append_attribute("cy") = svg_number(middle.y()).c_str();
+    node.append_attribute("r") = svg_number(radius).c_str();
+    node.append_attribute("fill") = "none";
+    node.append_attribute("stroke") = "#000000";
+  };
+  circle({0, 0}, size / 2);
+  for (const NamedHue& hue : named_hues(piece.wheel.hues))
+    add_hue(svg, hue, words.said(hue.name), room, size);
+  if (!piece.mask) return as_text(xml);
+  const MaskRegion mask(*piece.mask);
   auto path = svg.append_child("path");
-  path.append_attribute("d") = d.c_str();
+  path.append_attribute("d") = path_of(mask, room, size).c_str();
   path.append_attribute("fill") = "none";
   path.append_attribute("fill-rule") = "evenodd";
   path.append_attribute("stroke") = "#000000";
   path.append_child("title").text().set(piece.mask->name.c_str());
   if (const auto neutral = mask.centroid()) circle(*neutral, size * 0.012);
-  std::ostringstream out;
-  xml.save(out, "", pugi::format_raw);
-  return out.str();
+  return as_text(xml);
 }
 
 } // namespace zc

@@ -34,19 +34,7 @@ AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* par
   m_grid->setColumnStretch(1, 1);
   if (place == Place::Drawer) m_grid->setColumnStretch(4, 1);
   column->addLayout(m_grid);
-  add_row("Turn", tr("turn hue"), tr("Degrees on the piece's wheel"), kTurnRange, {-180, 180}, 1, 1,
-          QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
-  add_row("Saturation", tr("saturation times"), tr("Factor of the saturation"), kFactorRange, {0, 2}, 0.01, 2,
-          {}, [](Adjustment& a) -> double& { return a.saturation; });
-  add_row("Value", tr("value plus"), tr("Added to the value"), kValueShiftRange, {-50, 50}, 1, 1, {},
-          [](Adjustment& a) -> double& { return a.value; });
-  add_row("Contrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"),
-          kFactorRange, {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
-  add_row("Pivot", tr("about value"), tr("The value that contrast leaves where it is"), kPivotRange,
-          kPivotRange, 1, 1, {}, [](Adjustment& a) -> double& { return a.pivot; });
-  add_row("Tint", tr("toward the current color"),
-          tr("Hue and saturation toward a light of the current color; value stays"), kTintRange, kTintRange,
-          0.01, 2, {}, [](Adjustment& a) -> double& { return a.tint_share; });
+  add_rows();
   m_says->setObjectName(named("Says"));
   m_says->setFont(caption_font());
   m_says->setWordWrap(true);
@@ -81,6 +69,22 @@ AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* par
     m_work.try_out(a);
   });
   follow();
+}
+
+void AdjustPanel::add_rows() {
+  add_row("Turn", tr("turn hue"), tr("Degrees on the piece's wheel"), kTurnRange, {-180, 180}, 1, 1,
+          QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
+  add_row("Saturation", tr("saturation times"), tr("Factor of the saturation"), kFactorRange, {0, 2}, 0.01, 2,
+          {}, [](Adjustment& a) -> double& { return a.saturation; });
+  add_row("Value", tr("value plus"), tr("Added to the value"), kValueShiftRange, {-50, 50}, 1, 1, {},
+          [](Adjustment& a) -> double& { return a.value; });
+  add_row("Contrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"),
+          kFactorRange, {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
+  add_row("Pivot", tr("about value"), tr("The value that contrast leaves where it is"), kPivotRange,
+          kPivotRange, 1, 1, {}, [](Adjustment& a) -> double& { return a.pivot; });
+  add_row("Tint", tr("toward the current color"),
+          tr("Hue and saturation toward a light of the current color; value stays"), kTintRange, kTintRange,
+          0.01, 2, {}, [](Adjustment& a) -> double& { return a.tint_share; });
 }
 
 QString AdjustPanel::named(const char* part) const {

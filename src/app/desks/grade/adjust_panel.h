@@ -26,6 +26,7 @@ public:
   AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* parent);
 
 private:
+  void add_rows();
   struct Row {
     NumberField* field;
     QSlider* slider;

@@ -68,6 +68,29 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
   column->setContentsMargins(0, 2, 0, 0);
   column->setSpacing(5);
   column->addWidget(m_sets, 3);
+  column->addWidget(make_set_buttons());
+  column->addWidget(m_name);
+  column->addWidget(m_tags);
+  column->addWidget(m_note);
+  auto* versions = new QLabel(tr("Versions"), this);
+  versions->setFont(heading_font());
+  column->addSpacing(4);
+  column->addWidget(versions);
+  column->addWidget(m_versions, 2);
+  column->addWidget(make_version_buttons());
+  auto* keep = new QHBoxLayout;
+  keep->addWidget(m_version_name, 1);
+  keep->addWidget(make_buttons({{"versionKeep", tr("Keep"), tr("Keep the set as it is now as a version"),
+                                 [this] { keep_version(); }}}));
+  column->addLayout(keep);
+
+  hear_fields();
+  space.hear({Part::Sets}, this, &SetsPanel::follow);
+  connect(&space, &Studio::startedAnew, m_version_name, &QLineEdit::clear);
+  follow();
+}
+
+QWidget* SetsPanel::make_set_buttons() {
   const auto apply = [this](const QString& step, auto edit) {
     return [this, step, edit] {
       m_space.store().apply(
@@ -85,22 +108,17 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
       return with_set_moved(std::move(p), m_space.piece().current_set, static_cast<std::size_t>(place));
     });
   };
-  column->addWidget(make_buttons(
+  return make_buttons(
       {{"setNew", tr("New"), tr("Add an empty set"), [this] { add_set(); }},
        {"setDuplicate", tr("Duplicate"), tr("A copy of the current set"),
         apply(tr("Duplicate set"), [](Piece p, Id s) { return with_set_duplicated(std::move(p), s); })},
        {"setRemove", tr("Remove"), tr("Take the current set out of the piece (Undo brings it back)"),
         apply(tr("Remove set"), [](Piece p, Id s) { return without_set(std::move(p), s); })},
        {"setUp", tr("Up"), tr("Move the current set up"), [move_by] { move_by(-1); }},
-       {"setDown", tr("Down"), tr("Move the current set down"), [move_by] { move_by(1); }}}));
-  column->addWidget(m_name);
-  column->addWidget(m_tags);
-  column->addWidget(m_note);
-  auto* versions = new QLabel(tr("Versions"), this);
-  versions->setFont(heading_font());
-  column->addSpacing(4);
-  column->addWidget(versions);
-  column->addWidget(m_versions, 2);
+       {"setDown", tr("Down"), tr("Move the current set down"), [move_by] { move_by(1); }}});
+}
+
+QWidget* SetsPanel::make_version_buttons() {
   const auto with_version = [this](const QString& step, auto edit) {
     return [this, step, edit] {
       const Id version = chosen_version();
@@ -108,19 +126,15 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
       m_space.store().apply(step, [=](Piece p) { return edit(std::move(p), version); });
     };
   };
-  column->addWidget(make_buttons(
+  return make_buttons(
       {{"versionTake", tr("Take up"), tr("The set becomes what this version is; what it was is kept"),
         with_version(tr("Take up version"),
                      [](Piece p, Id v) { return with_version_taken_up(std::move(p), v); })},
        {"versionRemove", tr("Remove"), tr("Remove the version"),
-        with_version(tr("Remove version"),
-                     [](Piece p, Id v) { return without_version(std::move(p), v); })}}));
-  auto* keep = new QHBoxLayout;
-  keep->addWidget(m_version_name, 1);
-  keep->addWidget(make_buttons({{"versionKeep", tr("Keep"), tr("Keep the set as it is now as a version"),
-                                 [this] { keep_version(); }}}));
-  column->addLayout(keep);
+        with_version(tr("Remove version"), [](Piece p, Id v) { return without_version(std::move(p), v); })}});
+}
 
+void SetsPanel::hear_fields() {
   connect(m_sets, &QListWidget::currentRowChanged, this, [this](int row) {
     if (!m_following && row >= 0) m_laying.show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
   });
@@ -151,9 +165,6 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
-  space.hear({Part::Sets}, this, &SetsPanel::follow);
-  connect(&space, &Studio::startedAnew, m_version_name, &QLineEdit::clear);
-  follow();
 }
 
 QWidget* SetsPanel::make_buttons(

@@ -22,6 +22,9 @@ public:
   SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* parent);
 
 private:
+  QWidget* make_set_buttons();
+  QWidget* make_version_buttons();
+  void hear_fields();
   QWidget*
   make_buttons(const std::vector<std::tuple<const char*, QString, QString, std::function<void()>>>& commands);
   void follow();

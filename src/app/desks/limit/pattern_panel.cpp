@@ -128,20 +128,7 @@ QWidget* PatternPanel::make_numbers() {
                               tr("Let the next pattern laid start at the hue of the current color"), box);
   connect(current, &QAbstractButton::clicked, this,
           [this] { m_base->show_value(m_space.session().at.at.a); });
-  m_keeps_colors = word_button(QStringLiteral("keepColors"), tr("colors"),
-                               tr("When the wheel changes the mask keeps its colors"), box);
-  m_keeps_shape = word_button(QStringLiteral("keepShape"), tr("shape"),
-                              tr("When the wheel changes the mask keeps its shape"), box);
-  auto* keeps = new QHBoxLayout;
-  keeps->setSpacing(2);
-  keeps->addStretch();
-  keeps->addWidget(caption_label(tr("keep"), box));
-  for (WordButton* word : {m_keeps_colors, m_keeps_shape}) {
-    word->setCheckable(true);
-    keeps->addWidget(word);
-  }
-  connect(m_keeps_colors, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Colors); });
-  connect(m_keeps_shape, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Outline); });
+  auto* keeps = make_keeps(box);
   auto* last = new QHBoxLayout;
   last->addWidget(m_carry);
   last->addLayout(keeps);
@@ -163,6 +150,24 @@ QWidget* PatternPanel::make_numbers() {
   });
   connect(m_carry, &QAbstractButton::clicked, &m_masking, &Masking::carry_set);
   return box;
+}
+
+QHBoxLayout* PatternPanel::make_keeps(QWidget* box) {
+  m_keeps_colors = word_button(QStringLiteral("keepColors"), tr("colors"),
+                               tr("When the wheel changes the mask keeps its colors"), box);
+  m_keeps_shape = word_button(QStringLiteral("keepShape"), tr("shape"),
+                              tr("When the wheel changes the mask keeps its shape"), box);
+  auto* keeps = new QHBoxLayout;
+  keeps->setSpacing(2);
+  keeps->addStretch();
+  keeps->addWidget(caption_label(tr("keep"), box));
+  for (WordButton* word : {m_keeps_colors, m_keeps_shape}) {
+    word->setCheckable(true);
+    keeps->addWidget(word);
+  }
+  connect(m_keeps_colors, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Colors); });
+  connect(m_keeps_shape, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Outline); });
+  return keeps;
 }
 
 void PatternPanel::keep(MaskKeeps keeps) {

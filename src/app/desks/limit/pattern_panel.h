@@ -8,6 +8,7 @@
 
 #include <QWidget>
 
+class QHBoxLayout;
 namespace zc {
 
 class Masking;
@@ -23,6 +24,7 @@ public:
   void begin_typing_turn();
 
 private:
+  QHBoxLayout* make_keeps(QWidget* box);
   void follow();
   void lay(Pattern kind);
   void keep(MaskKeeps keeps);

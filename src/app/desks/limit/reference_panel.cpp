@@ -139,23 +139,7 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
       m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
       m_fit(new QPushButton(tr("Fit"), this)), m_footprint(new WordButton(tr("footprint"), this)),
       m_words(new QLabel(this)), m_fitting(space.scope(), [this] { follow(); }) {
-  m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
-  m_hold->show_value(80);
-  m_hold->keep_width(44);
-  m_hold->setToolTip(tr("How much of the photo the mask is to hold, 1 to 100 %"));
-  m_points->set_range({kFitCornersRange.low, kFitCornersRange.high, 1, 0, tr(" points"), false, {}});
-  m_points->show_value(6);
-  m_points->keep_width(58);
-  m_points->setToolTip(tr("At most so many corners, 3 to 24"));
-  m_kind->setObjectName(QStringLiteral("fitKind"));
-  m_kind->setAccessibleName(tr("Kind of mask to fit"));
-  m_kind->setToolTip(tr("A free polygon, or the base hue and width of a pattern"));
-  m_kind->setFont(caption_font());
-  m_kind->addItem(tr("polygon"), kFreePolygon);
-  for (const Pattern kind : kPatterns) {
-    const auto name = pattern_name(kind);
-    m_kind->addItem(word(name), static_cast<int>(kind));
-  }
+  set_up_fields();
   m_fit->setObjectName(QStringLiteral("fit"));
   m_fit->setFont(caption_font());
   m_fit->setToolTip(tr("Lay the smallest mask that holds so much of the photo or its region"));
@@ -196,6 +180,26 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
              this, &ReferencePanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
   follow();
+}
+
+void ReferencePanel::set_up_fields() {
+  m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
+  m_hold->show_value(80);
+  m_hold->keep_width(44);
+  m_hold->setToolTip(tr("How much of the photo the mask is to hold, 1 to 100 %"));
+  m_points->set_range({kFitCornersRange.low, kFitCornersRange.high, 1, 0, tr(" points"), false, {}});
+  m_points->show_value(6);
+  m_points->keep_width(58);
+  m_points->setToolTip(tr("At most so many corners, 3 to 24"));
+  m_kind->setObjectName(QStringLiteral("fitKind"));
+  m_kind->setAccessibleName(tr("Kind of mask to fit"));
+  m_kind->setToolTip(tr("A free polygon, or the base hue and width of a pattern"));
+  m_kind->setFont(caption_font());
+  m_kind->addItem(tr("polygon"), kFreePolygon);
+  for (const Pattern kind : kPatterns) {
+    const auto name = pattern_name(kind);
+    m_kind->addItem(word(name), static_cast<int>(kind));
+  }
 }
 
 void ReferencePanel::showEvent(QShowEvent* event) {

@@ -66,6 +66,7 @@ protected:
   void showEvent(QShowEvent* event) override;
 
 private:
+  void set_up_fields();
   void follow();
   void fit();
   /// What a fit is for; on another piece or wheel it means nothing.

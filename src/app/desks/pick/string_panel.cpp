@@ -62,18 +62,7 @@ StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidge
       m_hold(new WordButton(tr("hold"), this)), m_show(new WordButton(tr("on the staff"), this)),
       m_lay(new QPushButton(tr("Lay all"), this)), m_row(new ChipRow(tr("Steps of the string"), this)),
       m_words(new ElidedLabel(caption_font(), this)), m_none(new QLabel(this)) {
-  const std::pair<QString, StringKind> kinds[] = {
-      {tr("even values"), StringKind::Values}, {tr("tints"), StringKind::Tints},
-      {tr("shades"), StringKind::Shades},      {tr("tones"), StringKind::Tones},
-      {tr("between"), StringKind::Between},    {tr("into the distance"), StringKind::Distance}};
-  for (const auto& [words, kind] : kinds) m_kind->addItem(words, static_cast<int>(kind));
-  fill_with_ways(*m_way);
-  m_steps->set_range({kStringStepsRange.low, kStringStepsRange.high, 1, 0, tr(" steps"), false, {}});
-  m_steps->show_value(9);
-  m_steps->keep_width(62);
-  m_steps->setToolTip(tr("Number of steps, 2 to 24"));
-  m_even->addItem(tr("even in value"), static_cast<int>(Evenness::Lightness));
-  m_even->addItem(tr("even to the eye"), static_cast<int>(Evenness::Difference));
+  fill_choices();
   m_hold->setObjectName(QStringLiteral("stringHold"));
   m_hold->setCheckable(true);
   m_hold->setChecked(true);
@@ -92,26 +81,7 @@ StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidge
   m_none->setWordWrap(true);
   m_none->setMinimumHeight(m_row->minimumHeight());
 
-  auto* first = new QHBoxLayout;
-  auto* second = new QHBoxLayout;
-  for (auto* row : {first, second}) row->setSpacing(6);
-  first->addWidget(m_kind, 3);
-  first->addWidget(m_target, 2);
-  first->addWidget(m_way, 3);
-  second->addWidget(m_steps);
-  second->addWidget(m_even);
-  second->addWidget(m_hold);
-  second->addWidget(m_show);
-  second->addWidget(m_words, 1);
-  second->addWidget(m_lay);
-  auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  column->addLayout(first);
-  column->addLayout(second);
-  column->addWidget(m_row);
-  column->addWidget(m_none);
-
+  lay_out();
   for (QComboBox* box : {m_kind, m_target, m_way, m_even})
     connect(box, &QComboBox::currentIndexChanged, this, &StringPanel::follow);
   connect(m_steps, &NumberField::wanted, this, [this](double n) {
@@ -131,6 +101,43 @@ StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidge
   space.hear({Part::Color, Part::Geometry, Part::Eyes, Part::Steps, Part::Vivid}, this, &StringPanel::follow);
   space.hear({Part::AtHand}, this, &StringPanel::follow_targets);
   follow_targets();
+}
+
+void StringPanel::fill_choices() {
+  const std::pair<QString, StringKind> kinds[] = {
+      {tr("even values"), StringKind::Values}, {tr("tints"), StringKind::Tints},
+      {tr("shades"), StringKind::Shades},      {tr("tones"), StringKind::Tones},
+      {tr("between"), StringKind::Between},    {tr("into the distance"), StringKind::Distance}};
+  for (const auto& [words, kind] : kinds) m_kind->addItem(words, static_cast<int>(kind));
+  fill_with_ways(*m_way);
+  m_steps->set_range({kStringStepsRange.low, kStringStepsRange.high, 1, 0, tr(" steps"), false, {}});
+  m_steps->show_value(9);
+  m_steps->keep_width(62);
+  m_steps->setToolTip(tr("Number of steps, 2 to 24"));
+  m_even->addItem(tr("even in value"), static_cast<int>(Evenness::Lightness));
+  m_even->addItem(tr("even to the eye"), static_cast<int>(Evenness::Difference));
+}
+
+void StringPanel::lay_out() {
+  auto* first = new QHBoxLayout;
+  auto* second = new QHBoxLayout;
+  for (auto* row : {first, second}) row->setSpacing(6);
+  first->addWidget(m_kind, 3);
+  first->addWidget(m_target, 2);
+  first->addWidget(m_way, 3);
+  second->addWidget(m_steps);
+  second->addWidget(m_even);
+  second->addWidget(m_hold);
+  second->addWidget(m_show);
+  second->addWidget(m_words, 1);
+  second->addWidget(m_lay);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  column->addLayout(first);
+  column->addLayout(second);
+  column->addWidget(m_row);
+  column->addWidget(m_none);
 }
 
 void StringPanel::showEvent(QShowEvent* event) {

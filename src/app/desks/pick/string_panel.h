@@ -31,6 +31,8 @@ protected:
   void hideEvent(QHideEvent* event) override;
 
 private:
+  void fill_choices();
+  void lay_out();
   void follow();
   void follow_targets();
   void lay_all();

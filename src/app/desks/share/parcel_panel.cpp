@@ -93,17 +93,7 @@ ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
   column->addWidget(heading_label(tr("From others"), this));
   m_offers = new QVBoxLayout;
   column->addLayout(m_offers);
-  auto* open = new QHBoxLayout;
-  auto* look = word_button(QStringLiteral("parcel.open"), tr("look into a parcel"),
-                           tr("See what is inside before anything is taken"), this);
-  connect(look, &QAbstractButton::clicked, this, &ParcelPanel::openAsked);
-  auto* watch = word_button(QStringLiteral("parcel.watch"), tr("watch a shared folder"),
-                            tr("New parcels in this folder are offered here, never taken unasked"), this);
-  connect(watch, &QAbstractButton::clicked, this, &ParcelPanel::folderAsked);
-  open->addWidget(look);
-  open->addWidget(watch);
-  open->addStretch(1);
-  column->addLayout(open);
+  column->addLayout(make_open_row());
   m_says->setObjectName(QStringLiteral("parcel.says"));
   m_says->setFont(caption_font());
   m_says->setTextFormat(Qt::PlainText);
@@ -119,6 +109,20 @@ ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
   note_offers();
+}
+
+QHBoxLayout* ParcelPanel::make_open_row() {
+  auto* open = new QHBoxLayout;
+  auto* look = word_button(QStringLiteral("parcel.open"), tr("look into a parcel"),
+                           tr("See what is inside before anything is taken"), this);
+  connect(look, &QAbstractButton::clicked, this, &ParcelPanel::openAsked);
+  auto* watch = word_button(QStringLiteral("parcel.watch"), tr("watch a shared folder"),
+                            tr("New parcels in this folder are offered here, never taken unasked"), this);
+  connect(watch, &QAbstractButton::clicked, this, &ParcelPanel::folderAsked);
+  open->addWidget(look);
+  open->addWidget(watch);
+  open->addStretch(1);
+  return open;
 }
 
 void ParcelPanel::showEvent(QShowEvent* event) {

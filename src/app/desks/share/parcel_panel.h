@@ -8,6 +8,7 @@
 #include <QWidget>
 #include <set>
 
+class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QVBoxLayout;
@@ -37,6 +38,7 @@ protected:
   void showEvent(QShowEvent* event) override;
 
 private:
+  QHBoxLayout* make_open_row();
   void suggest_words();
   void start_over();
   [[nodiscard]] Parcel chosen() const;

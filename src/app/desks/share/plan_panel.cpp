@@ -39,47 +39,13 @@ PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
     return made;
   };
   auto* kinds = row();
-  const std::tuple<const char*, QString, PlanView::Kind, QString> all[] = {
-      {"plan.one", tr("at one value"), PlanView::Kind::Value, tr("One disc at a value")},
-      {"plan.many", tr("a row of values"), PlanView::Kind::Row, tr("Several discs from dark to light")},
-      {"plan.vivid", tr("vivid"), PlanView::Kind::Vivid, tr("Each hue at the value where it is strongest")}};
-  for (const auto& [name, word, kind, tip] : all) {
-    auto* button = word_switch(QLatin1String(name), word, tip, this);
-    connect(button, &QAbstractButton::clicked, this,
-            [this, kind = kind] { change([&](PlanView& p) { p.kind = kind; }); });
-    kinds->addWidget(button);
-    m_kinds.emplace_back(button, kind);
-  }
+  add_kinds(*kinds);
   kinds->addStretch(1);
   auto* numbers = row();
-  m_value->set_range({0, 100, 1, 0, tr(" value"), false, {}});
-  m_row->set_range({kFewestPlanValues, kMostPlanValues, 1, 0, tr(" values"), false, {}});
-  m_size->set_range({kPlanSizeRange.low, kPlanSizeRange.high, 64, 0, tr(" pixels"), false, {}});
-  for (NumberField* field : {m_value, m_row, m_size}) {
-    field->keep_width(90);
-    field->setToolTip(field->accessibleName());
-    numbers->addWidget(field);
-  }
-  connect(m_value, &NumberField::wanted, this,
-          [this](double n) { change([&](PlanView& p) { p.value = n; }); });
-  connect(m_row, &NumberField::wanted, this,
-          [this](double n) { change([&](PlanView& p) { p.row = static_cast<int>(n); }); });
-  connect(m_size, &NumberField::wanted, this,
-          [this](double n) { change([&](PlanView& p) { p.size = static_cast<int>(n); }); });
+  add_numbers(*numbers);
   numbers->addStretch(1);
   auto* looks = row();
-  m_stepped->setObjectName(QStringLiteral("plan.stepped"));
-  m_stepped->setToolTip(tr("In the steps of the wheel; twelve hues and eight saturations where it has none"));
-  m_bare->setObjectName(QStringLiteral("plan.bare"));
-  m_bare->setToolTip(tr("The disc alone, filling the square, without names and lines"));
-  for (WordButton* button : {m_stepped, m_bare}) {
-    button->setCheckable(true);
-    looks->addWidget(button);
-  }
-  connect(m_stepped, &QAbstractButton::clicked, this,
-          [this](bool on) { change([&](PlanView& p) { p.stepped = on; }); });
-  connect(m_bare, &QAbstractButton::clicked, this,
-          [this](bool on) { change([&](PlanView& p) { p.bare = on; }); });
+  add_looks(*looks);
   looks->addStretch(1);
   column->addSpacing(12);
   auto* out = row();
@@ -97,6 +63,52 @@ PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
   column->addStretch(1);
   space.hear({Part::Sharing, Part::Steps}, this, &PlanPanel::follow);
   follow();
+}
+
+void PlanPanel::add_looks(QHBoxLayout& row) {
+  m_stepped->setObjectName(QStringLiteral("plan.stepped"));
+  m_stepped->setToolTip(tr("In the steps of the wheel; twelve hues and eight saturations where it has none"));
+  m_bare->setObjectName(QStringLiteral("plan.bare"));
+  m_bare->setToolTip(tr("The disc alone, filling the square, without names and lines"));
+  for (WordButton* button : {m_stepped, m_bare}) {
+    button->setCheckable(true);
+    row.addWidget(button);
+  }
+  connect(m_stepped, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](PlanView& p) { p.stepped = on; }); });
+  connect(m_bare, &QAbstractButton::clicked, this,
+          [this](bool on) { change([&](PlanView& p) { p.bare = on; }); });
+}
+
+void PlanPanel::add_numbers(QHBoxLayout& row) {
+  m_value->set_range({0, 100, 1, 0, tr(" value"), false, {}});
+  m_row->set_range({kFewestPlanValues, kMostPlanValues, 1, 0, tr(" values"), false, {}});
+  m_size->set_range({kPlanSizeRange.low, kPlanSizeRange.high, 64, 0, tr(" pixels"), false, {}});
+  for (NumberField* field : {m_value, m_row, m_size}) {
+    field->keep_width(90);
+    field->setToolTip(field->accessibleName());
+    row.addWidget(field);
+  }
+  connect(m_value, &NumberField::wanted, this,
+          [this](double n) { change([&](PlanView& p) { p.value = n; }); });
+  connect(m_row, &NumberField::wanted, this,
+          [this](double n) { change([&](PlanView& p) { p.row = static_cast<int>(n); }); });
+  connect(m_size, &NumberField::wanted, this,
+          [this](double n) { change([&](PlanView& p) { p.size = static_cast<int>(n); }); });
+}
+
+void PlanPanel::add_kinds(QHBoxLayout& row) {
+  const std::tuple<const char*, QString, PlanView::Kind, QString> all[] = {
+      {"plan.one", tr("at one value"), PlanView::Kind::Value, tr("One disc at a value")},
+      {"plan.many", tr("a row of values"), PlanView::Kind::Row, tr("Several discs from dark to light")},
+      {"plan.vivid", tr("vivid"), PlanView::Kind::Vivid, tr("Each hue at the value where it is strongest")}};
+  for (const auto& [name, word, kind, tip] : all) {
+    auto* button = word_switch(QLatin1String(name), word, tip, this);
+    connect(button, &QAbstractButton::clicked, this,
+            [this, kind = kind] { change([&](PlanView& p) { p.kind = kind; }); });
+    row.addWidget(button);
+    m_kinds.emplace_back(button, kind);
+  }
 }
 
 void PlanPanel::change(const std::function<void(PlanView&)>& by) {

@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+class QHBoxLayout;
 namespace zc {
 
 class Viewing;
@@ -23,6 +24,9 @@ signals:
   void copyAsked();
 
 private:
+  void add_looks(QHBoxLayout& row);
+  void add_numbers(QHBoxLayout& row);
+  void add_kinds(QHBoxLayout& row);
   void change(const std::function<void(PlanView&)>& by);
   void follow();
   Studio& m_space;
