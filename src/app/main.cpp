@@ -11,6 +11,7 @@
 #include "app/spoken/spoken.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
+#include "app/window/hint_line.h"
 #include "app/window/picture.h"
 #include "io/container/piece_file.h"
 #include "model/derived/job_pool.h"
@@ -50,8 +51,9 @@ void picture_when_ready(zc::Program& program, const zc::StartOptions& options) {
   QWidget* pictured = options.companion ? static_cast<QWidget*>(program.beside.companion())
                       : handbook        ? handbook
                                         : static_cast<QWidget*>(&program.window);
-  zc::when_at_rest(*pictured, [pictured, options] {
+  zc::when_at_rest(*pictured, [pictured, options, &hint = program.window.hint()] {
     for (const auto& name : options.buttons) press(*pictured, name);
+    hint.say({}); // Wherever the pointer happens to be.
     zc::when_at_rest(*pictured, [pictured, path = options.picture] { write_picture(*pictured, path); });
   });
 }

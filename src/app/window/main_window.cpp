@@ -74,6 +74,8 @@ MainWindow::MainWindow(Workspace& space, FileJob& job, Documents& documents, Han
   connect(&m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
   note_for_reports();
   m_space.hear({Part::Words}, this, &MainWindow::show_state);
+  // What the pointer was over is elsewhere now, and it is told of nothing before it moves.
+  m_space.hear({Part::Desk}, m_hint, [this] { m_hint->say({}); });
   connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, &m_stages->grade(), &GradeDesk::offer);
   connect(&m_stages->observe(), &ObserveDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
