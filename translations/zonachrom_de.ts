@@ -3162,6 +3162,10 @@ Tonwert %2
         <source>Saving %1</source>
         <translation>%1 wird gespeichert</translation>
     </message>
+    <message>
+        <source>Reading what was kept</source>
+        <translation>Gesichertes wird gelesen</translation>
+    </message>
 </context>
 <context>
     <name>zc::EditMenu</name>

@@ -3162,6 +3162,10 @@ valor %2
         <source>Saving %1</source>
         <translation>Guardando %1</translation>
     </message>
+    <message>
+        <source>Reading what was kept</source>
+        <translation>Leyendo lo que se conservó</translation>
+    </message>
 </context>
 <context>
     <name>zc::EditMenu</name>

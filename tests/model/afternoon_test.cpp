@@ -373,6 +373,22 @@ void AfternoonTest::what_a_crash_left_is_offered() {
     QVERIFY(!later.asked().recover()); // Later keeps it.
     QCOMPARE(later.answers.asked, QStringList{"recover Lost "});
   }
+  {
+    // What is begun while it is being read is asked about, and staying with it keeps what was lost.
+    Program begun;
+    begun.documents.new_piece();
+    begun.answers.recovery = RecoveryAnswer::Recover;
+    std::optional<bool> came;
+    begun.documents.recover([&came](bool opened) { came = opened; });
+    QVERIFY(begun.job.running());
+    QVERIFY(begun.retitle("Begun meanwhile"));
+    QVERIFY(comes_true([&] { return came.has_value(); }));
+    QVERIFY(!*came && begun.piece().title == "Begun meanwhile");
+    QCOMPARE(begun.answers.asked, (QStringList{"recover Lost ", "unsaved"}));
+    begun.answers.unsaved = UnsavedAnswer::Discard;
+    begun.documents.new_piece();
+    begun.documents.finish();
+  }
   // The file went on elsewhere: what was kept becomes a piece without a file.
   Document other = open_document(file.toStdString()).value();
   other.piece.title = "Elsewhere";

@@ -3,9 +3,11 @@
 // thread to thread would look unguarded. These stand before the toolkit's own functions and tell it.
 #include <QCoreApplication>
 #include <QEvent>
+#include <QFutureInterface>
 #include <QThreadPool>
 
 #include <dlfcn.h>
+#include <memory>
 #include <sanitizer/tsan_interface.h>
 
 namespace {
@@ -19,22 +21,22 @@ class TakesOver final : public QObject {
 public:
   using QObject::QObject;
   bool eventFilter(QObject*, QEvent* event) override {
-    if (event->type() == QEvent::MetaCall) __tsan_acquire(&queue);
+    if (event->type() == QEvent::MetaCall || event->type() == QEvent::FutureCallOut) __tsan_acquire(&queue);
     return false;
   }
 };
 
 class Handed final : public QRunnable {
 public:
-  Handed(std::function<void()> work, QThreadPool* pool) : m_work(std::move(work)), m_pool(pool) {}
+  Handed(std::unique_ptr<QRunnable> work, QThreadPool* pool) : m_work(std::move(work)), m_pool(pool) {}
   void run() override {
     __tsan_acquire(this); // Before anything of it is read.
-    m_work();
+    m_work->run();
     __tsan_release(m_pool);
   }
 
 private:
-  std::function<void()> m_work;
+  std::unique_ptr<QRunnable> m_work;
   QThreadPool* m_pool;
 };
 
@@ -44,10 +46,24 @@ void watch_the_queue() { qApp->installEventFilter(new TakesOver(qApp)); }
 
 Q_COREAPP_STARTUP_FUNCTION(watch_the_queue)
 
-void QThreadPool::start(std::function<void()> work, int priority) {
-  auto* handed = new Handed(std::move(work), this);
+/// All of the program's work is deleted when it is done.
+void QThreadPool::start(QRunnable* work, int priority) {
+  using Own = void(QThreadPool*, QRunnable*, int);
+  static const auto start_own = own<Own>("_ZN11QThreadPool5startEP9QRunnablei");
+  auto* handed = new Handed(std::unique_ptr<QRunnable>(work), this);
   __tsan_release(handed);
-  start(handed, priority);
+  start_own(this, handed, priority);
+}
+
+void QThreadPool::start(std::function<void()> work, int priority) {
+  start(QRunnable::create(std::move(work)), priority);
+}
+
+void QFutureInterfaceBase::reportFinished() {
+  using Own = void(QFutureInterfaceBase*);
+  static const auto report = own<Own>("_ZN20QFutureInterfaceBase14reportFinishedEv");
+  __tsan_release(&queue);
+  report(this);
 }
 
 bool QThreadPool::waitForDone(int milliseconds) {

@@ -256,30 +256,51 @@ void Documents::open_demo(Then then) {
   });
 }
 
-/// Where the file itself was changed since, what was kept becomes a piece without a file: nothing is saved
-/// over the newer one.
 void Documents::recover(Then then) {
-  for (const auto& leftover : Journal::leftovers()) {
-    auto read = open_document(leftover.file.toStdString());
-    if (!read) continue; // Kept: a newer version of the program may have written it.
-    const bool newer = !leftover.piece_path.isEmpty() &&
-                       changed_since(leftover.piece_state, leftover.piece_path.toStdString());
-    switch (m_questions.offer_recovery(text(read->piece.title), leftover.when,
-                                       newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
-    case RecoveryAnswer::Recover:
-      begin(std::move(read).value(), newer ? QString() : leftover.piece_path, leftover.piece_state, false);
+  if (busy()) return then(false);
+  offer(Journal::leftovers(), m_studio.piece(), std::move(then));
+}
+
+/// One after the other. What cannot be read stays: a newer version of the program may have written it.
+void Documents::offer(std::vector<Journal::Leftover> leftovers, const Piece& left, Then then) {
+  if (leftovers.empty()) return then(false);
+  const Journal::Leftover next = leftovers.front();
+  leftovers.erase(leftovers.begin());
+  m_job.start(
+      tr("Reading what was kept"),
+      [file = next.file.toStdString()](const Progress& progress) { return open_document(file, progress); },
+      this,
+      [this, next, left, others = std::move(leftovers), then = std::move(then)](Result<Document> read) {
+        if (!read || !take_offer(next, *read, left, then)) offer(others, left, then);
+      });
+}
+
+/// Where the file itself was changed since, what was kept becomes a piece without a file: nothing is saved
+/// over the newer one. False where the next one is to be offered.
+bool Documents::take_offer(const Journal::Leftover& leftover, const Document& kept, const Piece& left,
+                           Then then) {
+  const bool newer = !leftover.piece_path.isEmpty() &&
+                     changed_since(leftover.piece_state, leftover.piece_path.toStdString());
+  switch (m_questions.offer_recovery(text(kept.piece.title), leftover.when,
+                                     newer ? QFileInfo(leftover.piece_path).fileName() : QString())) {
+  case RecoveryAnswer::Recover:
+    may_still_leave(left, [this, leftover, kept, newer, then = std::move(then)](bool may) {
+      if (!may) return then(false);
+      begin(kept, newer ? QString() : leftover.piece_path, leftover.piece_state, false);
       m_journal.adopt(leftover);
-      return then(true);
-    case RecoveryAnswer::OpenFile:
-      return open(leftover.piece_path, std::move(then));
-    case RecoveryAnswer::Discard:
-      Journal::discard(leftover);
-      break;
-    case RecoveryAnswer::Later:
-      break;
-    }
+      then(true);
+    });
+    return true;
+  case RecoveryAnswer::OpenFile:
+    open(leftover.piece_path, std::move(then));
+    return true;
+  case RecoveryAnswer::Discard:
+    Journal::discard(leftover);
+    return false;
+  case RecoveryAnswer::Later:
+    return false;
   }
-  then(false);
+  return false;
 }
 
 void Documents::finish() {

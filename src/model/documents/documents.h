@@ -76,6 +76,8 @@ private:
   void load_damaged(const QString& path, const Error& error, const Piece& left, Then then);
   void choose_of_damaged(const Error& error, const std::shared_ptr<Opened>& opened, const Piece& left,
                          Then then);
+  void offer(std::vector<Journal::Leftover> leftovers, const Piece& left, Then then);
+  bool take_offer(const Journal::Leftover& leftover, const Document& kept, const Piece& left, Then then);
   void begin(Document document, const QString& path, const FileState& state, bool saved);
   void know_file(const FileState& state);
   void keep_at_hand() const;
