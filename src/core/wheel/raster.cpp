@@ -68,22 +68,37 @@ SolidPainter::Disc SolidPainter::made_disc(int size) const {
   Disc out;
   out.size = size;
   const double half = size / 2.0;
+  const auto from_middle = [half](int x, double up) {
+    const double right = x + 0.5 - half;
+    return std::sqrt(right * right + up * up);
+  };
+  std::size_t pixels = 0;
   for (int y = 0; y < size; ++y) {
-    const auto start = out.cover.size();
+    const double up = half - y - 0.5;
     int first = 0;
-    for (int x = 0; x < size; ++x) {
-      const double right = x + 0.5 - half, up = half - y - 0.5, d = std::hypot(right, up);
-      if (d >= half + 0.5) continue;
-      if (out.cover.size() == start) first = x;
-      const HueDirection hue = direction_at(stepped_hue(wheel_point({right, up}, 0).a, m_steps));
-      out.cos.push_back(hue.cos);
-      out.sin.push_back(hue.sin);
-      out.degrees.push_back(hue.degrees);
-      out.radius.push_back(static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps)));
-      out.cover.push_back(static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0))));
-    }
-    out.rows.push_back({first, static_cast<int>(out.cover.size() - start), start});
+    while (first < size && from_middle(first, up) >= half + 0.5) ++first;
+    const int count = size - 2 * first; // Left and right are alike.
+    out.rows.push_back({first, std::max(0, count), pixels});
+    pixels += static_cast<std::size_t>(out.rows.back().count);
   }
+  for (auto* list : {&out.cos, &out.sin, &out.degrees, &out.radius}) list->resize(pixels);
+  out.cover.resize(pixels);
+  in_parallel(size, 16, [&](int from, int to) {
+    for (int y = from; y < to; ++y) {
+      const Row& row = out.rows[static_cast<std::size_t>(y)];
+      const double up = half - y - 0.5;
+      for (int x = 0; x < row.count; ++x) {
+        const double right = row.first + x + 0.5 - half, d = from_middle(row.first + x, up);
+        const HueDirection hue = direction_at(stepped_hue(wheel_point({right, up}, 0).a, m_steps));
+        const std::size_t i = row.start + static_cast<std::size_t>(x);
+        out.cos[i] = hue.cos;
+        out.sin[i] = hue.sin;
+        out.degrees[i] = hue.degrees;
+        out.radius[i] = static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps));
+        out.cover[i] = static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0)));
+      }
+    }
+  });
   return out;
 }
 

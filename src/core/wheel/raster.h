@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Pictures of the color solid: the wheel slice (plan), the hue section and the value rail.
 //
-// Pixels are 32-bit words 0xAARRGGBB, premultiplied, rows from the top. Every opaque pixel is within 1/255 of
+// Rows run from the top. Every opaque pixel is within 1/255 of
 // the exact color at its center; where the display has no color a pixel is transparent.
 #pragma once
 
