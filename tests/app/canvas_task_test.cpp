@@ -190,6 +190,7 @@ void CanvasTask::what_is_gone_or_not_tied_here_says_so() {
   QVERIFY(follow(path));
   QFile::remove(path);
   QVERIFY(comes_true([&] { return m_desk->notice().contains("is not there any more"); }));
+  QVERIFY(m_desk->space().canvases().state_of(canvas()).contains("is not there any more"));
   QVERIFY(shown().red() > 190);
   write(path, picture(QColor(40, 80, 200), "PNG"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
@@ -259,7 +260,7 @@ void CanvasTask::a_replaced_reference_follows_nothing() {
 }
 
 void CanvasTask::the_demo_has_a_canvas_to_paint_on() {
-  m_desk->trigger("Open the demo piece");
+  QVERIFY(m_desk->documents().open_demo());
   QCOMPARE(m_desk->piece().title, std::string("Coppersmiths' Row, blue hour"));
   const QString path = QString::fromStdString(canvas().follows);
   QVERIFY(QFileInfo(path).isAbsolute() && QFileInfo::exists(path));

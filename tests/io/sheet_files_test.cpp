@@ -214,6 +214,9 @@ private slots:
                    made = QColor::fromRgb(middle);
       QVERIFY(qAlpha(middle) == 255 && std::abs(seen.red() - made.red()) < 6 &&
               std::abs(seen.blue() - made.blue()) < 6);
+      // Beside the disc the paper.
+      QCOMPARE(at(disc.x + 2, disc.y + 2), 0xf6f6f6u);
+      QCOMPARE(at(disc.right() - 3, disc.bottom() - 3), 0xf6f6f6u);
       const SheetPicture& photo = *std::ranges::find_if(
           sheet.pages[0].pictures, [](const auto& p) { return p.part == SheetPart::Reference; });
       QCOMPARE(at(photo.box.x + 3, photo.box.bottom() - 3), 0xc8285au);

@@ -80,6 +80,7 @@ private slots:
   void a_damaged_file_is_asked_about();
   void leaving_asks_until_nothing_is_unsaved();
   void what_a_crash_left_is_offered();
+  void a_refusal_is_over_with_the_next_thing_done();
 
 private:
   [[nodiscard]] QString path(const char* name) const { return m_folder->filePath(QLatin1String(name)); }
@@ -416,6 +417,23 @@ void AfternoonTest::what_a_crash_left_is_offered() {
   p.answers.recovery = RecoveryAnswer::Discard;
   QVERIFY(!p.asked().recover());
   QVERIFY(Journal::leftovers().empty());
+}
+
+void AfternoonTest::a_refusal_is_over_with_the_next_thing_done() {
+  Program p;
+  p.documents.new_piece();
+  QStringList over;
+  QObject::connect(&p.space, &Studio::refusalOver, [&over](const QString& said) { over << said; });
+  p.space.picking().take_up_text(QStringLiteral("no color"));
+  const QString said = p.notices.last();
+  QVERIFY(over.isEmpty() && !said.isEmpty());
+  QVERIFY(p.retitle("Another"));
+  QCOMPARE(over, QStringList{said});
+  p.space.picking().take_up_text(QStringLiteral("none either"));
+  p.space.picking().take_up_text(QStringLiteral("#d8904a"));
+  QCOMPARE(over.size(), 2);
+  QVERIFY(p.retitle("A third"));
+  QCOMPARE(over.size(), 2); // Once each.
 }
 
 int main(int argc, char** argv) {

@@ -14,11 +14,11 @@ namespace zc {
 using KsBands = Eigen::Array<float, kBands, 1>;
 
 struct Mixer::Kernel {
-  std::vector<MixPaint> paints;                ///< Their own strength is part of their strength.
-  std::vector<KsBands> ks;                     ///< K/S, not yet by strength.
-  std::vector<float> scale;                    ///< Shares times this spread about evenly to the eye.
-  Eigen::Matrix<float, 3, kBands> light;       ///< From reflectance to linear sRGB.
-  Eigen::Matrix<float, 3, kBands> tristimulus; ///< From reflectance to XYZ over its white.
+  std::vector<MixPaint> paints;          ///< Their own strength is part of their strength.
+  std::vector<KsBands> ks;               ///< K/S, not yet by strength.
+  std::vector<float> scale;              ///< Shares times this spread about evenly to the eye.
+  Eigen::Matrix<float, 3, kBands> light; ///< From reflectance to linear sRGB.
+  Eigen::Matrix<float, 3, kBands, Eigen::RowMajor> tristimulus; ///< From reflectance to XYZ over its white.
 };
 
 /// R = 1 + K/S - sqrt((K/S)^2 + 2 K/S), in the form that loses nothing where K/S is large.

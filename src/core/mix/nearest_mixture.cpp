@@ -8,7 +8,8 @@
 #include <algorithm>
 #include <array>
 #include <cassert>
-#include <map>
+#include <cstdint>
+#include <unordered_map>
 
 namespace zc {
 namespace {
@@ -33,20 +34,21 @@ std::vector<std::array<int, 4>> parts_of(int all, std::size_t paints) {
 
 MixtureNet::MixtureNet(const Mixer::Kernel& kernel, const std::vector<std::vector<std::size_t>>& choices) {
   const int all = choices.size() <= 5 ? 12 : choices.size() <= 70 ? 8 : 5;
-  std::map<std::map<std::size_t, int>, std::size_t> numbers;
+  std::unordered_map<std::uint64_t, std::size_t> numbers; // By the steps of each paint, four bits each.
   std::array<std::vector<std::array<int, 4>>, 5> parts;
   for (std::size_t paints = 1; paints < parts.size(); ++paints) parts[paints] = parts_of(all, paints);
   for (const auto& choice : choices) {
     const FewPaints few(kernel, choice);
+    assert(std::ranges::all_of(choice, [](std::size_t paint) { return paint < 16; }));
     auto& knots = m_knots.emplace_back();
     for (const auto& steps : parts[choice.size()]) {
       Shares shares = Shares::Zero();
-      std::map<std::size_t, int> mixture;
+      std::uint64_t mixture = 0;
       for (std::size_t i = 0; i < choice.size(); ++i) {
         shares(static_cast<int>(i)) = static_cast<float>(steps[i]) / static_cast<float>(all);
-        if (steps[i] > 0) mixture[choice[i]] = steps[i];
+        mixture |= static_cast<std::uint64_t>(steps[i]) << 4 * choice[i];
       }
-      const auto [at, is_new] = numbers.try_emplace(std::move(mixture), m_colors.size());
+      const auto [at, is_new] = numbers.try_emplace(mixture, m_colors.size());
       if (is_new) m_colors.push_back(few.shown(shares));
       knots.push_back({shares, at->second});
     }

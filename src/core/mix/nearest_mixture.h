@@ -15,7 +15,7 @@ class MixtureNet {
 public:
   using Shares = Eigen::Vector4f;
 
-  /// REQUIRES choices of 1 to 4 paints with strength.
+  /// REQUIRES choices of 1 to 4 paints with strength, out of the first 16 of the kernel.
   MixtureNet(const Mixer::Kernel& kernel, const std::vector<std::vector<std::size_t>>& choices);
   struct Knot {
     Shares shares;      ///< Of the choice's paints.
