@@ -270,7 +270,8 @@ void Documents::offer(std::vector<Journal::Leftover> leftovers, const Piece& lef
       tr("Reading what was kept"),
       [file = next.file.toStdString()](const Progress& progress) { return open_document(file, progress); },
       this,
-      [this, next, left, others = std::move(leftovers), then = std::move(then)](Result<Document> read) {
+      [this, next, left, others = std::move(leftovers),
+       then = std::move(then)](const Result<Document>& read) {
         if (!read || !take_offer(next, *read, left, then)) offer(others, left, then);
       });
 }
