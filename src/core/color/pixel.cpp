@@ -7,6 +7,7 @@ namespace zc {
 
 PremultipliedPixel premultiplied(Pixel p) {
   const std::uint32_t alpha = p.alpha();
+  if (alpha == 255) return {p.word};
   const auto part = [alpha](std::uint32_t channel) { return (channel * alpha + 127) / 255; };
   return {alpha << 24 | part(p.r()) << 16 | part(p.g()) << 8 | part(p.b())};
 }
@@ -14,6 +15,7 @@ PremultipliedPixel premultiplied(Pixel p) {
 Pixel straight(PremultipliedPixel p) {
   const std::uint32_t alpha = p.alpha();
   if (alpha == 0) return {};
+  if (alpha == 255) return {p.word};
   const auto whole = [&](int shift) {
     return std::min(255u, ((p.word >> shift & 255u) * 255 + alpha / 2) / alpha) << shift;
   };
