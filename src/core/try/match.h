@@ -2,6 +2,7 @@
 // Which swatch of a set stands for a color.
 #pragma once
 
+#include "core/color/pixel.h"
 #include "core/color/spaces.h"
 #include "core/try/study_spec.h"
 
