@@ -8,10 +8,6 @@
         <translation>A&amp;nsehen</translation>
     </message>
     <message>
-        <source>Look at references and sample them</source>
-        <translation>Vorlagen ansehen und Proben nehmen</translation>
-    </message>
-    <message>
         <source>&amp;Limit</source>
         <translation>Be&amp;grenzen</translation>
     </message>
@@ -32,24 +28,28 @@
         <translation>Ab&amp;stufen</translation>
     </message>
     <message>
-        <source>Grade the set by value and take it anywhere</source>
-        <translation>Den Satz nach Tonwert abstufen und überallhin mitnehmen</translation>
-    </message>
-    <message>
         <source>&amp;Try</source>
         <translation>&amp;Probieren</translation>
-    </message>
-    <message>
-        <source>Try the set on a picture before a stroke is painted</source>
-        <translation>Den Satz an einem Bild probieren, ehe ein Strich gemalt ist</translation>
     </message>
     <message>
         <source>S&amp;hare</source>
         <translation>&amp;Teilen</translation>
     </message>
     <message>
-        <source>The sheet, the press, the plan as a picture</source>
-        <translation>Das Blatt, der Druck, der Plan als Bild</translation>
+        <source>Look at photos and take colors from them</source>
+        <translation>Fotos ansehen und Farben aus ihnen nehmen</translation>
+    </message>
+    <message>
+        <source>Put the set in order by value and see what to mend</source>
+        <translation>Den Satz nach Tonwert ordnen und sehen, was zu bessern ist</translation>
+    </message>
+    <message>
+        <source>See a picture in the set before a stroke is painted</source>
+        <translation>Ein Bild im Satz sehen, ehe ein Strich gemalt ist</translation>
+    </message>
+    <message>
+        <source>Print the sheet, check the press, export files</source>
+        <translation>Blatt drucken, Druck prüfen, Dateien exportieren</translation>
     </message>
 </context>
 <context>
@@ -114,24 +114,8 @@
         <translation>ohne Namen</translation>
     </message>
     <message>
-        <source>%1: the set has this color</source>
-        <translation>%1: der Satz hat diese Farbe</translation>
-    </message>
-    <message>
-        <source>%1: %2 from a color the set has</source>
-        <translation>%1: %2 von einer Farbe des Satzes</translation>
-    </message>
-    <message>
         <source>%1: new</source>
         <translation>%1: neu</translation>
-    </message>
-    <message>
-        <source>the set has it</source>
-        <translation>der Satz hat sie</translation>
-    </message>
-    <message>
-        <source>near, %1</source>
-        <translation>nahe, %1</translation>
     </message>
     <message>
         <source>new</source>
@@ -146,10 +130,6 @@
         <translation>Farbton</translation>
     </message>
     <message>
-        <source>Wheel angle of the corner</source>
-        <translation>Winkel der Ecke auf dem Farbkreis</translation>
-    </message>
-    <message>
         <source>saturation</source>
         <translation>Sättigung</translation>
     </message>
@@ -162,72 +142,16 @@
         <translation>Größe</translation>
     </message>
     <message>
-        <source>From the middle of the area to its furthest corner</source>
-        <translation>Von der Mitte der Fläche zu ihrer fernsten Ecke</translation>
-    </message>
-    <message>
-        <source>Wheel angle of the middle</source>
-        <translation>Winkel der Mitte auf dem Farbkreis</translation>
-    </message>
-    <message>
-        <source>Saturation of the middle</source>
-        <translation>Sättigung der Mitte</translation>
-    </message>
-    <message>
         <source>length</source>
         <translation>Länge</translation>
-    </message>
-    <message>
-        <source>Half the long way</source>
-        <translation>Die halbe lange Seite</translation>
     </message>
     <message>
         <source>width</source>
         <translation>Breite</translation>
     </message>
     <message>
-        <source>Half the other way</source>
-        <translation>Die halbe andere Seite</translation>
-    </message>
-    <message>
-        <source>turned</source>
-        <translation>gedreht</translation>
-    </message>
-    <message>
-        <source>Wheel angle the length points at</source>
-        <translation>Winkel auf dem Farbkreis, in den die Länge zeigt</translation>
-    </message>
-    <message>
         <source>from hue</source>
         <translation>ab Farbton</translation>
-    </message>
-    <message>
-        <source>Wheel angle where the sector begins</source>
-        <translation>Winkel auf dem Farbkreis, wo der Sektor beginnt</translation>
-    </message>
-    <message>
-        <source>over</source>
-        <translation>über</translation>
-    </message>
-    <message>
-        <source>How far it goes clockwise</source>
-        <translation>Wie weit er im Uhrzeigersinn reicht</translation>
-    </message>
-    <message>
-        <source>from sat.</source>
-        <translation>ab Sätt.</translation>
-    </message>
-    <message>
-        <source>Lowest saturation</source>
-        <translation>Kleinste Sättigung</translation>
-    </message>
-    <message>
-        <source>to sat.</source>
-        <translation>bis Sätt.</translation>
-    </message>
-    <message>
-        <source>Highest saturation</source>
-        <translation>Größte Sättigung</translation>
     </message>
     <message>
         <source>corner</source>
@@ -257,18 +181,6 @@
         <translation>Napf %1</translation>
     </message>
     <message>
-        <source>The settings cannot be read; the program starts with its own. They are in &quot;%1&quot;.</source>
-        <translation>Die Einstellungen sind nicht lesbar; das Programm beginnt mit seinen eigenen. Sie liegen in &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>The settings are of a newer version; they were set aside as &quot;%1&quot;.</source>
-        <translation>Die Einstellungen stammen von einer neueren Version; sie wurden als &quot;%1&quot; beiseitegelegt.</translation>
-    </message>
-    <message>
-        <source>The settings were damaged; they were set aside as &quot;%1&quot;.</source>
-        <translation>Die Einstellungen waren beschädigt; sie wurden als &quot;%1&quot; beiseitegelegt.</translation>
-    </message>
-    <message>
         <source>Zonachrom pieces (*.zonachrom)</source>
         <translation>Zonachrom-Werke (*.zonachrom)</translation>
     </message>
@@ -277,24 +189,12 @@
         <translation>Ein Werk öffnen</translation>
     </message>
     <message>
-        <source>Save the piece as</source>
-        <translation>Das Werk speichern als</translation>
-    </message>
-    <message>
         <source>Add reference photos</source>
         <translation>Fotos als Vorlagen hinzufügen</translation>
     </message>
     <message>
         <source>Photos (%1);;All files (*)</source>
         <translation>Fotos (%1);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Bring in</source>
-        <translation>Hereinholen</translation>
-    </message>
-    <message>
-        <source>Export the set</source>
-        <translation>Den Satz ausgeben</translation>
     </message>
     <message>
         <source>Unsaved changes</source>
@@ -309,52 +209,12 @@
         <translation>Speichern</translation>
     </message>
     <message>
-        <source>Discard the changes</source>
-        <translation>Änderungen verwerfen</translation>
-    </message>
-    <message>
-        <source>Go on working</source>
-        <translation>Weiterarbeiten</translation>
-    </message>
-    <message>
-        <source>An unsaved piece was kept</source>
-        <translation>Ein ungespeichertes Werk ist noch da</translation>
-    </message>
-    <message>
-        <source>Zonachrom ended without saving &quot;%1&quot;. Its state of %2 was kept.</source>
-        <translation>Zonachrom endete, ohne &quot;%1&quot; zu speichern. Sein Stand vom %2 ist noch da.</translation>
-    </message>
-    <message>
-        <source>A damaged piece</source>
-        <translation>Ein beschädigtes Werk</translation>
-    </message>
-    <message>
-        <source>Open what can be read</source>
-        <translation>Öffnen, was lesbar ist</translation>
-    </message>
-    <message>
-        <source>Open the version before</source>
-        <translation>Die Version davor öffnen</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>So lassen</translation>
-    </message>
-    <message>
         <source>About Zonachrom</source>
         <translation>Über Zonachrom</translation>
     </message>
     <message>
-        <source>Take up mask</source>
-        <translation>Maske aufnehmen</translation>
-    </message>
-    <message>
         <source>masks</source>
         <translation>Masken</translation>
-    </message>
-    <message>
-        <source>Take up set</source>
-        <translation>Satz aufnehmen</translation>
     </message>
     <message>
         <source>sets</source>
@@ -377,24 +237,12 @@
         <translation>%1, %2, Tonwert %3, in %4</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
         <source>Select</source>
         <translation>Auswählen</translation>
     </message>
     <message>
-        <source>Add to the selection</source>
-        <translation>Zur Auswahl hinzunehmen</translation>
-    </message>
-    <message>
         <source>Choose</source>
         <translation>Wählen</translation>
-    </message>
-    <message>
-        <source>Lay the color</source>
-        <translation>Farbe legen</translation>
     </message>
     <message>
         <source>Hue</source>
@@ -425,14 +273,6 @@
         <translation>unbenannt</translation>
     </message>
     <message>
-        <source>Lines of your own</source>
-        <translation>Eigene Zeilen</translation>
-    </message>
-    <message>
-        <source>what the pattern below says</source>
-        <translation>was das Muster unten sagt</translation>
-    </message>
-    <message>
         <source>Sheet, PDF</source>
         <translation>Blatt, PDF</translation>
     </message>
@@ -445,72 +285,16 @@
         <translation>Blatt, SVG</translation>
     </message>
     <message>
-        <source>a file a page</source>
-        <translation>eine Datei je Seite</translation>
-    </message>
-    <message>
         <source>Sheet, PNG</source>
         <translation>Blatt, PNG</translation>
-    </message>
-    <message>
-        <source>a file a page, 300 pixels an inch</source>
-        <translation>eine Datei je Seite, 300 Pixel je Zoll</translation>
     </message>
     <message>
         <source>Wheel, PNG</source>
         <translation>Farbkreis, PNG</translation>
     </message>
     <message>
-        <source>as set under Wheel</source>
-        <translation>wie unter Farbkreis eingestellt</translation>
-    </message>
-    <message>
-        <source>The folder &quot;%1&quot; is not there any more; choose another.</source>
-        <translation>Der Ordner &quot;%1&quot; ist nicht mehr da; bitte einen anderen wählen.</translation>
-    </message>
-    <message>
-        <source>straight</source>
-        <translation>gerade</translation>
-    </message>
-    <message>
-        <source>hue, short way</source>
-        <translation>Farbton, kurzer Weg</translation>
-    </message>
-    <message>
-        <source>hue, long way</source>
-        <translation>Farbton, langer Weg</translation>
-    </message>
-    <message>
-        <source>as light</source>
-        <translation>als Licht</translation>
-    </message>
-    <message>
-        <source>as paint</source>
-        <translation>als Farbe</translation>
-    </message>
-    <message>
         <source>%1, %2, value %3</source>
         <translation>%1, %2, Tonwert %3</translation>
-    </message>
-    <message>
-        <source>Protan eyes</source>
-        <translation>Protan-Augen</translation>
-    </message>
-    <message>
-        <source>Deutan eyes</source>
-        <translation>Deutan-Augen</translation>
-    </message>
-    <message>
-        <source>Tritan eyes</source>
-        <translation>Tritan-Augen</translation>
-    </message>
-    <message>
-        <source>Values only</source>
-        <translation>Nur Tonwerte</translation>
-    </message>
-    <message>
-        <source>Usual eyes</source>
-        <translation>Übliche Augen</translation>
     </message>
     <message>
         <source>%1 surround</source>
@@ -525,10 +309,6 @@
         <translation>hier</translation>
     </message>
     <message>
-        <source>held</source>
-        <translation>gehalten</translation>
-    </message>
-    <message>
         <source>
 in the mask</source>
         <translation>
@@ -539,12 +319,6 @@ in der Maske</translation>
 outside the mask</source>
         <translation>
 außerhalb der Maske</translation>
-    </message>
-    <message>
-        <source>
-brought into it</source>
-        <translation>
-hineingeholt</translation>
     </message>
     <message>
         <source>%1
@@ -562,16 +336,8 @@ Tonwert %2
         </translation>
     </message>
     <message>
-        <source>The file &quot;%1&quot; was changed after that. Recover opens the kept state beside it, as a piece without a file.</source>
-        <translation>Die Datei „%1“ wurde danach geändert. Wiederherstellen öffnet den aufbewahrten Stand daneben, als Werk ohne Datei.</translation>
-    </message>
-    <message>
         <source>Recover</source>
         <translation>Wiederherstellen</translation>
-    </message>
-    <message>
-        <source>Open the file</source>
-        <translation>Die Datei öffnen</translation>
     </message>
     <message>
         <source>Discard</source>
@@ -587,18 +353,6 @@ Tonwert %2
             <numerusform>und %n weitere</numerusform>
             <numerusform>und %n weitere</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>Files that are there</source>
-        <translation>Vorhandene Dateien</translation>
-    </message>
-    <message>
-        <source>These files exist, and this piece did not write them as they are now:</source>
-        <translation>Diese Dateien gibt es schon, und so wie sie jetzt sind, hat dieses Werk sie nicht geschrieben:</translation>
-    </message>
-    <message>
-        <source>Replace them</source>
-        <translation>Ersetzen</translation>
     </message>
     <message>
         <source>Cancel</source>
@@ -617,6 +371,244 @@ Tonwert %2
             <numerusform>%1 von %n Format nach &quot;%2&quot; geschrieben.</numerusform>
             <numerusform>%1 von %n Formaten nach &quot;%2&quot; geschrieben.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1: already in the set</source>
+        <translation>%1: schon im Satz</translation>
+    </message>
+    <message>
+        <source>%1: differs by %2 from a color of the set</source>
+        <translation>%1: weicht um %2 von einer Farbe des Satzes ab</translation>
+    </message>
+    <message>
+        <source>already in the set</source>
+        <translation>schon im Satz</translation>
+    </message>
+    <message>
+        <source>close, %1</source>
+        <translation>ähnlich, %1</translation>
+    </message>
+    <message>
+        <source>Angle of the corner on the wheel</source>
+        <translation>Winkel der Ecke auf dem Farbkreis</translation>
+    </message>
+    <message>
+        <source>From the center of the area to its farthest corner</source>
+        <translation>Von der Mitte der Fläche zu ihrer fernsten Ecke</translation>
+    </message>
+    <message>
+        <source>Angle of the center on the wheel</source>
+        <translation>Winkel der Mitte auf dem Farbkreis</translation>
+    </message>
+    <message>
+        <source>Saturation of the center</source>
+        <translation>Sättigung der Mitte</translation>
+    </message>
+    <message>
+        <source>Half of the longer axis</source>
+        <translation>Die Hälfte der längeren Achse</translation>
+    </message>
+    <message>
+        <source>Half of the shorter axis</source>
+        <translation>Die Hälfte der kürzeren Achse</translation>
+    </message>
+    <message>
+        <source>rotation</source>
+        <translation>Drehung</translation>
+    </message>
+    <message>
+        <source>Angle on the wheel to which the longer axis points</source>
+        <translation>Winkel auf dem Farbkreis, in den die längere Achse zeigt</translation>
+    </message>
+    <message>
+        <source>Angle on the wheel where the sector begins</source>
+        <translation>Winkel auf dem Farbkreis, wo der Sektor beginnt</translation>
+    </message>
+    <message>
+        <source>span</source>
+        <translation>Spanne</translation>
+    </message>
+    <message>
+        <source>How many degrees the sector spans, clockwise</source>
+        <translation>Wie viele Grad der Sektor im Uhrzeigersinn umfasst</translation>
+    </message>
+    <message>
+        <source>lowest sat.</source>
+        <translation>kleinste Sätt.</translation>
+    </message>
+    <message>
+        <source>Lowest saturation of the sector</source>
+        <translation>Kleinste Sättigung des Sektors</translation>
+    </message>
+    <message>
+        <source>highest sat.</source>
+        <translation>größte Sätt.</translation>
+    </message>
+    <message>
+        <source>Highest saturation of the sector</source>
+        <translation>Größte Sättigung des Sektors</translation>
+    </message>
+    <message>
+        <source>The settings in &quot;%1&quot; cannot be read, so the standard settings are used.</source>
+        <translation>Die Einstellungen in &quot;%1&quot; sind nicht lesbar; die Standardeinstellungen gelten.</translation>
+    </message>
+    <message>
+        <source>The settings were saved by a newer version. They were moved to &quot;%1&quot;, and the standard settings are used.</source>
+        <translation>Die Einstellungen stammen von einer neueren Version. Sie liegen jetzt in &quot;%1&quot;, und die Standardeinstellungen gelten.</translation>
+    </message>
+    <message>
+        <source>The settings were damaged. They were moved to &quot;%1&quot;, and the standard settings are used.</source>
+        <translation>Die Einstellungen waren beschädigt. Sie liegen jetzt in &quot;%1&quot;, und die Standardeinstellungen gelten.</translation>
+    </message>
+    <message>
+        <source>current</source>
+        <translation>aktuell</translation>
+    </message>
+    <message>
+        <source>
+moved into the mask</source>
+        <translation>
+in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>Save piece as</source>
+        <translation>Werk speichern unter</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importieren</translation>
+    </message>
+    <message>
+        <source>Export set</source>
+        <translation>Satz exportieren</translation>
+    </message>
+    <message>
+        <source>Discard changes</source>
+        <translation>Änderungen verwerfen</translation>
+    </message>
+    <message>
+        <source>Zonachrom ended before &quot;%1&quot; was saved. The work of %2 can be recovered.</source>
+        <translation>Zonachrom endete, ehe &quot;%1&quot; gespeichert war. Die Arbeit vom %2 lässt sich wiederherstellen.</translation>
+    </message>
+    <message>
+        <source>The file &quot;%1&quot; was changed later. Recover opens the unsaved work as a separate piece and leaves the file alone.</source>
+        <translation>Die Datei &quot;%1&quot; wurde später geändert. Wiederherstellen öffnet die ungespeicherte Arbeit als eigenes Werk und lässt die Datei, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Unsaved work found</source>
+        <translation>Ungespeicherte Arbeit gefunden</translation>
+    </message>
+    <message>
+        <source>Open file</source>
+        <translation>Datei öffnen</translation>
+    </message>
+    <message>
+        <source>Files already exist</source>
+        <translation>Dateien gibt es schon</translation>
+    </message>
+    <message>
+        <source>These files already exist and were changed, or written by something else:</source>
+        <translation>Diese Dateien gibt es schon; sie wurden geändert oder anderswo geschrieben:</translation>
+    </message>
+    <message>
+        <source>Replace files</source>
+        <translation>Dateien ersetzen</translation>
+    </message>
+    <message>
+        <source>Damaged piece</source>
+        <translation>Beschädigtes Werk</translation>
+    </message>
+    <message>
+        <source>Open the readable part</source>
+        <translation>Lesbaren Teil öffnen</translation>
+    </message>
+    <message>
+        <source>Open the previous version</source>
+        <translation>Vorige Version öffnen</translation>
+    </message>
+    <message>
+        <source>Use mask</source>
+        <translation>Maske verwenden</translation>
+    </message>
+    <message>
+        <source>Use set</source>
+        <translation>Satz verwenden</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Add to selection</source>
+        <translation>Zur Auswahl hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add current color</source>
+        <translation>Aktuelle Farbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>straight line</source>
+        <translation>gerade Linie</translation>
+    </message>
+    <message>
+        <source>around the wheel, short way</source>
+        <translation>um den Farbkreis, kurzer Weg</translation>
+    </message>
+    <message>
+        <source>around the wheel, long way</source>
+        <translation>um den Farbkreis, langer Weg</translation>
+    </message>
+    <message>
+        <source>as light mixes</source>
+        <translation>wie Licht mischt</translation>
+    </message>
+    <message>
+        <source>as paint mixes</source>
+        <translation>wie Malfarbe mischt</translation>
+    </message>
+    <message>
+        <source>Protanopia</source>
+        <translation>Protanopie</translation>
+    </message>
+    <message>
+        <source>Deuteranopia</source>
+        <translation>Deuteranopie</translation>
+    </message>
+    <message>
+        <source>Tritanopia</source>
+        <translation>Tritanopie</translation>
+    </message>
+    <message>
+        <source>Normal color vision</source>
+        <translation>Normales Farbsehen</translation>
+    </message>
+    <message>
+        <source>Your own lines</source>
+        <translation>Eigene Zeilen</translation>
+    </message>
+    <message>
+        <source>as the pattern below says</source>
+        <translation>nach dem Muster unten</translation>
+    </message>
+    <message>
+        <source>one file for each page</source>
+        <translation>eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>one file for each page, 300 pixels per inch</source>
+        <translation>eine Datei je Seite, 300 Pixel je Zoll</translation>
+    </message>
+    <message>
+        <source>as chosen under Wheel</source>
+        <translation>wie unter Farbkreis gewählt</translation>
+    </message>
+    <message>
+        <source>The folder &quot;%1&quot; no longer exists; choose another one.</source>
+        <translation>Den Ordner &quot;%1&quot; gibt es nicht mehr; einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>values only</source>
+        <translation>nur Tonwerte</translation>
     </message>
 </context>
 <context>
@@ -705,32 +697,16 @@ Tonwert %2
         <translation>&quot;%1&quot; wurde nicht geöffnet. %2</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; could not be taken off the shelf.</source>
-        <translation>&quot;%1&quot; konnte nicht aus dem Regal genommen werden.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; has more than 400 million pixels; make it smaller first.</source>
         <translation>&quot;%1&quot; hat mehr als 400 Millionen Pixel; zuerst verkleinern.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; holds no merged picture; save it again in the program that made it.</source>
-        <translation>&quot;%1&quot; enthält kein zusammengefügtes Bild; im Programm, das es gemacht hat, neu speichern.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is a CMYK photo without a color profile, so its colors are not known; save it as RGB first.</source>
         <translation>&quot;%1&quot; ist ein CMYK-Foto ohne Farbprofil, seine Farben sind also unbekannt; zuerst als RGB speichern.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; has inks in a form that is not read; save it as RGB first.</source>
-        <translation>&quot;%1&quot; hat Druckfarben in einer Form, die nicht gelesen wird; zuerst als RGB speichern.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; is cut short or damaged; choose another copy of the photo.</source>
         <translation>&quot;%1&quot; ist abgeschnitten oder beschädigt; eine andere Kopie des Fotos wählen.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is larger than 64 MB; no press profile is.</source>
-        <translation>&quot;%1&quot; ist größer als 64 MB; so groß ist kein Druckprofil.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is larger than this program accepts.</source>
@@ -741,24 +717,8 @@ Tonwert %2
         <translation>&quot;%1&quot; ist gesperrt; zuerst freigeben.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; is no day; write it as 2026-11-26.</source>
-        <translation>&quot;%1&quot; ist kein Tag; so schreiben: 2026-11-26.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is no paint of the trade.</source>
-        <translation>&quot;%1&quot; ist keine handelsübliche Malfarbe.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1.</source>
         <translation>&quot;%1&quot; ist keine Farbe; #rrggbb, #rgb oder srgb:R,G,B mit Zahlen von 0 bis 1 schreiben.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is not the ICC profile of a four-color press that can be worked with.</source>
-        <translation>&quot;%1&quot; ist kein brauchbares ICC-Profil eines Vierfarbdrucks.</translation>
-    </message>
-    <message>
-        <source>A brace is open to the end of the pattern; close it with }.</source>
-        <translation>Eine Klammer ist bis zum Ende des Musters offen; mit } schließen.</translation>
     </message>
     <message>
         <source>A family cannot be merged with itself; choose another.</source>
@@ -773,24 +733,12 @@ Tonwert %2
         <translation>Eine Mischung braucht mindestens eine Farbe.</translation>
     </message>
     <message>
-        <source>A palette has at most 12 paints; take one off first.</source>
-        <translation>Eine Palette hat höchstens 12 Malfarben; zuerst eine wegnehmen.</translation>
-    </message>
-    <message>
         <source>A palette has at most 12 paints.</source>
         <translation>Eine Palette hat höchstens 12 Malfarben.</translation>
     </message>
     <message>
-        <source>A pattern is no longer than 10,000 letters.</source>
-        <translation>Ein Muster hat höchstens 10.000 Buchstaben.</translation>
-    </message>
-    <message>
         <source>A picture is cut into 2 to 500 areas.</source>
         <translation>Ein Bild wird in 2 bis 500 Flächen geteilt.</translation>
-    </message>
-    <message>
-        <source>A picture is written as .png or .jpg; name the file so.</source>
-        <translation>Ein Bild wird als .png oder .jpg geschrieben; die Datei so nennen.</translation>
     </message>
     <message>
         <source>A piece holds at most 1000 sets; remove one first.</source>
@@ -825,36 +773,12 @@ Tonwert %2
         <translation>Ein Satz behält höchstens 50 Versionen; zuerst eine entfernen.</translation>
     </message>
     <message>
-        <source>A sheet can have 36 to 600 pixels an inch.</source>
-        <translation>Ein Blatt kann 36 bis 600 Pixel je Zoll haben.</translation>
-    </message>
-    <message>
-        <source>A sheet is written as .pdf, .svg or .png; name the file so.</source>
-        <translation>Ein Blatt wird als .pdf, .svg oder .png geschrieben; die Datei so nennen.</translation>
-    </message>
-    <message>
-        <source>A string between two colors needs the second one.</source>
-        <translation>Eine Farbreihe zwischen zwei Farben braucht die zweite.</translation>
-    </message>
-    <message>
-        <source>A string has from 2 to 24 steps.</source>
-        <translation>Eine Farbreihe hat 2 bis 24 Stufen.</translation>
-    </message>
-    <message>
         <source>A swatch cannot be merged with itself.</source>
         <translation>Ein Farbfeld lässt sich nicht mit sich selbst vereinen.</translation>
     </message>
     <message>
-        <source>A swatch cannot be parted from itself.</source>
-        <translation>Ein Farbfeld lässt sich nicht von sich selbst trennen.</translation>
-    </message>
-    <message>
         <source>A tag is too long; keep it under 400 letters.</source>
         <translation>Ein Schlagwort ist zu lang; unter 400 Buchstaben bleiben.</translation>
-    </message>
-    <message>
-        <source>A tint goes from nothing, 0, to all, 1.</source>
-        <translation>Eine Tönung geht von nichts, 0, bis ganz, 1.</translation>
     </message>
     <message>
         <source>An area has at most 10,000 points.</source>
@@ -873,28 +797,12 @@ Tonwert %2
         <translation>Ein Eintrag der Datei ist beschädigt.</translation>
     </message>
     <message>
-        <source>Another window is changing the shelf; try again.</source>
-        <translation>Ein anderes Fenster ändert gerade das Regal; noch einmal versuchen.</translation>
-    </message>
-    <message>
         <source>Between 0 and 12 accents can be taken from a photo.</source>
         <translation>Aus einem Foto lassen sich 0 bis 12 Akzente nehmen.</translation>
     </message>
     <message>
         <source>Between 1 and 200 colors can be taken from a photo.</source>
         <translation>Aus einem Foto lassen sich 1 bis 200 Farben nehmen.</translation>
-    </message>
-    <message>
-        <source>Between 1 and 30 lacking colors can be named.</source>
-        <translation>Es lassen sich 1 bis 30 fehlende Farben nennen.</translation>
-    </message>
-    <message>
-        <source>Between two colors there is room for 1 to 22 steps.</source>
-        <translation>Zwischen zwei Farben ist Platz für 1 bis 22 Stufen.</translation>
-    </message>
-    <message>
-        <source>Both of these swatches are locked; unlock one to part them.</source>
-        <translation>Beide Farbfelder sind gesperrt; zum Trennen eines freigeben.</translation>
     </message>
     <message>
         <source>Contrast is changed by a factor from 0 to 4.</source>
@@ -905,28 +813,8 @@ Tonwert %2
         <translation>Das Teilen des Bildes in Flächen wurde angehalten.</translation>
     </message>
     <message>
-        <source>Cutting with this area would leave nothing of the mask.</source>
-        <translation>Mit dieser Fläche geschnitten bliebe nichts von der Maske.</translation>
-    </message>
-    <message>
-        <source>Evening out needs at least three swatches in the family.</source>
-        <translation>Zum Ausgleichen braucht die Familie mindestens drei Farbfelder.</translation>
-    </message>
-    <message>
         <source>Every color of a mixture needs more than 0 parts.</source>
         <translation>Jede Farbe einer Mischung braucht mehr als 0 Teile.</translation>
-    </message>
-    <message>
-        <source>In this order nothing of the mask would be left.</source>
-        <translation>In dieser Reihenfolge bliebe nichts von der Maske.</translation>
-    </message>
-    <message>
-        <source>No line of the file has the shape of the pattern.</source>
-        <translation>Keine Zeile der Datei folgt dem Muster.</translation>
-    </message>
-    <message>
-        <source>No line of the pattern has a color; put {hex} where it belongs.</source>
-        <translation>Keine Zeile des Musters hat eine Farbe; {hex} an ihre Stelle setzen.</translation>
     </message>
     <message>
         <source>Reading was stopped.</source>
@@ -941,20 +829,12 @@ Tonwert %2
         <translation>Das Speichern wurde angehalten; die Datei ist, wie sie war.</translation>
     </message>
     <message>
-        <source>Select some swatches of one family, and not all of them, to split it.</source>
-        <translation>Einige Farbfelder einer Familie auswählen, nicht alle, um sie abzuspalten.</translation>
-    </message>
-    <message>
         <source>The PDF could not be made.</source>
         <translation>Das PDF konnte nicht gemacht werden.</translation>
     </message>
     <message>
         <source>The PNG strip could not be made.</source>
         <translation>Der PNG-Streifen konnte nicht gemacht werden.</translation>
-    </message>
-    <message>
-        <source>The areas of this picture were changed too often; cut it anew.</source>
-        <translation>Die Flächen dieses Bildes wurden zu oft geändert; neu teilen.</translation>
     </message>
     <message>
         <source>The difference must lie between 0 and 50.</source>
@@ -969,32 +849,12 @@ Tonwert %2
         <translation>Das Verzeichnis der Datei ist beschädigt.</translation>
     </message>
     <message>
-        <source>The extraction was stopped.</source>
-        <translation>Das Herausnehmen wurde angehalten.</translation>
-    </message>
-    <message>
         <source>The file cannot be read as a container.</source>
         <translation>Die Datei ist nicht als Behälter lesbar.</translation>
     </message>
     <message>
         <source>The file could not be packed; there may be too little memory.</source>
         <translation>Die Datei konnte nicht gepackt werden; vielleicht fehlt Speicher.</translation>
-    </message>
-    <message>
-        <source>The file holds more entries than this program accepts.</source>
-        <translation>Die Datei hat mehr Einträge, als dieses Programm annimmt.</translation>
-    </message>
-    <message>
-        <source>The file is not a sound container; it may be cut short.</source>
-        <translation>Die Datei ist kein heiler Behälter; vielleicht ist sie abgeschnitten.</translation>
-    </message>
-    <message>
-        <source>The file unpacks to more than this program accepts.</source>
-        <translation>Die Datei wird entpackt größer, als dieses Programm annimmt.</translation>
-    </message>
-    <message>
-        <source>The fit was stopped.</source>
-        <translation>Das Anpassen wurde angehalten.</translation>
     </message>
     <message>
         <source>The least difference goes from 0 to 50.</source>
@@ -1009,20 +869,8 @@ Tonwert %2
         <translation>Der Rand kann 5 bis 40 Millimeter breit sein.</translation>
     </message>
     <message>
-        <source>The mask holds no color; draw it larger or switch it off.</source>
-        <translation>Die Maske hält keine Farbe; größer zeichnen oder ausschalten.</translation>
-    </message>
-    <message>
-        <source>The numbers of this piece have run out; start a new piece and bring the sets into it.</source>
-        <translation>Die Nummern dieses Werks sind aufgebraucht; ein neues beginnen und die Sätze hereinholen.</translation>
-    </message>
-    <message>
         <source>The parcel is empty; choose at least one set or mask.</source>
         <translation>Das Paket ist leer; mindestens einen Satz oder eine Maske wählen.</translation>
-    </message>
-    <message>
-        <source>The path of this file is too long to be followed; move it higher up.</source>
-        <translation>Der Pfad dieser Datei ist zu lang, um ihr zu folgen; weiter nach oben verschieben.</translation>
     </message>
     <message>
         <source>The picture can be 16 to 8192 pixels large.</source>
@@ -1037,10 +885,6 @@ Tonwert %2
         <translation>Das Bild wurde angehalten.</translation>
     </message>
     <message>
-        <source>The piece is damaged: it holds no data.</source>
-        <translation>Das Werk ist beschädigt: es enthält keine Daten.</translation>
-    </message>
-    <message>
         <source>The piece is damaged: piece.json is missing.</source>
         <translation>Das Werk ist beschädigt: piece.json fehlt.</translation>
     </message>
@@ -1049,44 +893,20 @@ Tonwert %2
         <translation>Das Werk ist beschädigt: das Foto %1 fehlt.</translation>
     </message>
     <message>
-        <source>The piece itself is lost; nothing of it can be read.</source>
-        <translation>Das Werk selbst ist verloren; nichts davon ist lesbar.</translation>
-    </message>
-    <message>
         <source>The pivot of the contrast is a value from 0 to 100.</source>
         <translation>Der Angelpunkt des Kontrasts ist ein Tonwert von 0 bis 100.</translation>
-    </message>
-    <message>
-        <source>The points lie on one line and enclose nothing.</source>
-        <translation>Die Punkte liegen auf einer Linie und umschließen nichts.</translation>
     </message>
     <message>
         <source>The profile of this monitor cannot be used; colors are shown without it.</source>
         <translation>Das Profil dieses Bildschirms ist nicht brauchbar; Farben werden ohne es gezeigt.</translation>
     </message>
     <message>
-        <source>The reference has no colors to fit to.</source>
-        <translation>Die Vorlage hat keine Farben zum Anpassen.</translation>
-    </message>
-    <message>
-        <source>The row comes to more than 200 megapixels; make it smaller.</source>
-        <translation>Die Reihe hat mehr als 200 Megapixel; kleiner machen.</translation>
-    </message>
-    <message>
         <source>The search was stopped.</source>
         <translation>Das Suchen wurde angehalten.</translation>
     </message>
     <message>
-        <source>The set has no swatches yet; lay some first.</source>
-        <translation>Der Satz hat noch keine Farbfelder; zuerst welche legen.</translation>
-    </message>
-    <message>
         <source>The share must lie above 0 and at most at 1.</source>
         <translation>Der Anteil muss über 0 und höchstens bei 1 liegen.</translation>
-    </message>
-    <message>
-        <source>The share to hold goes from above 0 to 100 percent.</source>
-        <translation>Der zu haltende Anteil geht von über 0 bis 100 Prozent.</translation>
     </message>
     <message>
         <source>The shelf holds too many profiles of this name.</source>
@@ -1101,56 +921,8 @@ Tonwert %2
         <translation>Die Glättung ist 0 bis 2 Prozent der längeren Seite.</translation>
     </message>
     <message>
-        <source>The two ends of this string are the same color; choose another end.</source>
-        <translation>Beide Enden dieser Farbreihe sind dieselbe Farbe; ein anderes Ende wählen.</translation>
-    </message>
-    <message>
         <source>The value must lie between 0 and 100.</source>
         <translation>Der Tonwert muss zwischen 0 und 100 liegen.</translation>
-    </message>
-    <message>
-        <source>There are no colors to lay.</source>
-        <translation>Es gibt keine Farben zu legen.</translation>
-    </message>
-    <message>
-        <source>There are no colors to reach.</source>
-        <translation>Es gibt keine Farben zu erreichen.</translation>
-    </message>
-    <message>
-        <source>There are no pixels to take colors from here.</source>
-        <translation>Hier sind keine Pixel, aus denen Farben zu nehmen wären.</translation>
-    </message>
-    <message>
-        <source>There is no mask in use that encloses a neutral.</source>
-        <translation>Keine Maske in Gebrauch umschließt ein Neutral.</translation>
-    </message>
-    <message>
-        <source>There is no mask in use that has corners.</source>
-        <translation>Keine Maske in Gebrauch hat Ecken.</translation>
-    </message>
-    <message>
-        <source>There is no mask in use; draw one at Limit first.</source>
-        <translation>Keine Maske ist in Gebrauch; zuerst beim Begrenzen eine zeichnen.</translation>
-    </message>
-    <message>
-        <source>There is no mask to cut from; add an area first.</source>
-        <translation>Es gibt keine Maske zum Schneiden; zuerst eine Fläche hinzufügen.</translation>
-    </message>
-    <message>
-        <source>There is no mask to keep the colors in.</source>
-        <translation>Es gibt keine Maske, um die Farben darin zu halten.</translation>
-    </message>
-    <message>
-        <source>There is no paint in it.</source>
-        <translation>Es ist keine Malfarbe darin.</translation>
-    </message>
-    <message>
-        <source>There is no paint to keep yet; add one first.</source>
-        <translation>Noch gibt es keine Malfarbe zu behalten; zuerst eine hinzufügen.</translation>
-    </message>
-    <message>
-        <source>There is no paint to mix with.</source>
-        <translation>Es gibt keine Malfarbe zum Mischen.</translation>
     </message>
     <message>
         <source>There is no room left in this row.</source>
@@ -1161,28 +933,8 @@ Tonwert %2
         <translation>Einen solchen Satz gibt es nicht.</translation>
     </message>
     <message>
-        <source>There is nothing to bring in: the set has all of these colors already.</source>
-        <translation>Es gibt nichts hereinzuholen: der Satz hat alle diese Farben schon.</translation>
-    </message>
-    <message>
-        <source>There is nothing to change: lay swatches first, or unlock some.</source>
-        <translation>Es gibt nichts zu ändern: zuerst Farbfelder legen oder welche freigeben.</translation>
-    </message>
-    <message>
-        <source>These are no rules a set can be graded by.</source>
-        <translation>Nach diesen Regeln lässt sich kein Satz abstufen.</translation>
-    </message>
-    <message>
         <source>These margins leave too little room on this paper.</source>
         <translation>Diese Ränder lassen auf diesem Papier zu wenig Platz.</translation>
-    </message>
-    <message>
-        <source>These two cannot be parted in value with their hue and saturation kept; change one by hand.</source>
-        <translation>Diese beiden lassen sich bei gleichem Farbton und gleicher Sättigung nicht im Tonwert trennen; eines von Hand ändern.</translation>
-    </message>
-    <message>
-        <source>This cut would leave nothing of the mask; make it smaller.</source>
-        <translation>Dieser Schnitt ließe nichts von der Maske; kleiner machen.</translation>
     </message>
     <message>
         <source>This is not a Zonachrom parcel; choose a file that ends in .zonaparcel.</source>
@@ -1193,52 +945,16 @@ Tonwert %2
         <translation>Dies ist kein Zonachrom-Werk; eine Datei wählen, die auf .zonachrom endet.</translation>
     </message>
     <message>
-        <source>This is outside what a set can be graded by.</source>
-        <translation>Das liegt außerhalb dessen, wonach ein Satz abgestuft werden kann.</translation>
-    </message>
-    <message>
         <source>This note is too long; keep it under 10,000 letters.</source>
         <translation>Diese Notiz ist zu lang; unter 10.000 Buchstaben bleiben.</translation>
-    </message>
-    <message>
-        <source>This paper at so many pixels an inch comes to more than 200 megapixels.</source>
-        <translation>Dieses Papier mit so vielen Pixeln je Zoll hat mehr als 200 Megapixel.</translation>
     </message>
     <message>
         <source>This piece was saved by a newer Zonachrom; update the program to open it.</source>
         <translation>Dieses Werk wurde von einem neueren Zonachrom gespeichert; zum Öffnen das Programm erneuern.</translation>
     </message>
     <message>
-        <source>This place is in no photo.</source>
-        <translation>Diese Stelle ist in keinem Foto.</translation>
-    </message>
-    <message>
-        <source>This place is not on the wheel.</source>
-        <translation>Diese Stelle ist nicht auf dem Farbkreis.</translation>
-    </message>
-    <message>
         <source>Value is shifted by at most 100 either way.</source>
         <translation>Der Tonwert verschiebt sich höchstens um 100 in jede Richtung.</translation>
-    </message>
-    <message>
-        <source>What goes on the shelf needs a name; type at least one letter.</source>
-        <translation>Was ins Regal kommt, braucht einen Namen; mindestens einen Buchstaben eingeben.</translation>
-    </message>
-    <message>
-        <source>With these numbers nothing of the mask would be left.</source>
-        <translation>Mit diesen Zahlen bliebe nichts von der Maske.</translation>
-    </message>
-    <message>
-        <source>Without this point nothing of the mask would be left.</source>
-        <translation>Ohne diesen Punkt bliebe nichts von der Maske.</translation>
-    </message>
-    <message>
-        <source>Working out the reach was stopped.</source>
-        <translation>Das Berechnen der Reichweite wurde angehalten.</translation>
-    </message>
-    <message>
-        <source>Writing was stopped.</source>
-        <translation>Das Schreiben wurde angehalten.</translation>
     </message>
     <message>
         <source>A hue turns by at most 360 degrees either way.</source>
@@ -1247,14 +963,6 @@ Tonwert %2
     <message>
         <source>A mask area has at most 10,000 points.</source>
         <translation>Eine Maskenfläche hat höchstens 10.000 Punkte.</translation>
-    </message>
-    <message>
-        <source>A mask area needs three points; remove the whole area instead.</source>
-        <translation>Eine Maskenfläche braucht drei Punkte; besser die ganze Fläche entfernen.</translation>
-    </message>
-    <message>
-        <source>These paints enclose nothing there; choose more of them, or white and black beside them.</source>
-        <translation>Diese Malfarben umschließen dort nichts; mehr davon wählen, oder Weiß und Schwarz dazu.</translation>
     </message>
     <message>
         <source>The rule for names reads {names without &quot;letters&quot; but &quot;what stands instead&quot;}.</source>
@@ -1273,10 +981,6 @@ Tonwert %2
         <translation>Ein Satz hält höchstens %1 Farbfelder; zuerst einige löschen.</translation>
     </message>
     <message>
-        <source>There is no such %1 in this piece any more.</source>
-        <translation>Das gibt es in diesem Werk nicht mehr: %1.</translation>
-    </message>
-    <message>
         <source>A %1 needs a name; type at least one letter.</source>
         <translation>Hier fehlt ein Name: %1; mindestens einen Buchstaben eingeben.</translation>
     </message>
@@ -1285,32 +989,12 @@ Tonwert %2
         <translation>Dieser Name ist zu lang: %1; unter 400 Buchstaben bleiben.</translation>
     </message>
     <message>
-        <source>The %1 is too long; say it in fewer letters.</source>
-        <translation>Das ist zu lang: %1; mit weniger Buchstaben sagen.</translation>
-    </message>
-    <message>
-        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take areas off.</source>
-        <translation>Auf diesem Kreis hätte die Maske mehr als %1 Flächen; stattdessen ihre Form behalten oder Flächen wegnehmen.</translation>
-    </message>
-    <message>
         <source>A mask holds at most %1 areas; remove one first.</source>
         <translation>Eine Maske hat höchstens %1 Flächen; zuerst eine entfernen.</translation>
     </message>
     <message>
-        <source>A piece holds at most %1 references; take one out first.</source>
-        <translation>Ein Werk hält höchstens %1 Vorlagen; zuerst eine herausnehmen.</translation>
-    </message>
-    <message>
-        <source>The set &quot;%1&quot; has no swatches yet; lay some first.</source>
-        <translation>Der Satz &quot;%1&quot; hat noch keine Farbfelder; zuerst welche legen.</translation>
-    </message>
-    <message>
         <source>A color cannot be read back by this pattern: {%1} is missing.</source>
         <translation>Mit diesem Muster lässt sich keine Farbe zurücklesen: {%1} fehlt.</translation>
-    </message>
-    <message>
-        <source>Nothing stands between {%1} and {%2} in the pattern, so that they cannot be told apart.</source>
-        <translation>Zwischen {%1} und {%2} steht im Muster nichts, sodass sie nicht zu trennen sind.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; does not exist at value %2 with its saturation; make it greyer first.</source>
@@ -1329,10 +1013,6 @@ Tonwert %2
         <translation>Das Werk hat schon einen Satz namens &quot;%1&quot;; bitte einen anderen Namen wählen.</translation>
     </message>
     <message>
-        <source>Well %1 is empty; Shift+%2 lays the current color down there.</source>
-        <translation>Napf %1 ist leer; Umschalt+%2 legt die aktuelle Farbe dort ab.</translation>
-    </message>
-    <message>
         <source>The piece is damaged at %1: %2</source>
         <translation>Das Werk ist bei %1 beschädigt: %2</translation>
     </message>
@@ -1345,88 +1025,12 @@ Tonwert %2
         <translation>Die CGATS-Tabelle konnte nicht gemacht werden: %1.</translation>
     </message>
     <message>
-        <source>The table is broken: %1.</source>
-        <translation>Die Tabelle ist beschädigt: %1.</translation>
-    </message>
-    <message>
-        <source>The table wants another file included, which is not done.</source>
-        <translation>Die Tabelle will eine andere Datei einbinden; das wird nicht getan.</translation>
-    </message>
-    <message>
-        <source>The table is broken after row %1; check its quotes.</source>
-        <translation>Die Tabelle ist nach Zeile %1 beschädigt; ihre Anführungszeichen prüfen.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is partly transparent; give the color itself.</source>
-        <translation>&quot;%1&quot; ist teils durchsichtig; die Farbe selbst angeben.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is no text.</source>
-        <translation>&quot;%1&quot; ist kein Text.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was not read. %2</source>
-        <translation>&quot;%1&quot; wurde nicht gelesen. %2</translation>
-    </message>
-    <message>
-        <source>It is empty.</source>
-        <translation>Sie ist leer.</translation>
-    </message>
-    <message>
-        <source>It is larger than 64 MB.</source>
-        <translation>Sie ist größer als 64 MB.</translation>
-    </message>
-    <message>
-        <source>It holds more than %1 colors; split it first.</source>
-        <translation>Sie enthält mehr als %1 Farben; zuerst teilen.</translation>
-    </message>
-    <message>
-        <source>It holds no color that can be read as %1.</source>
-        <translation>Sie enthält keine Farbe, die sich lesen ließe: %1.</translation>
-    </message>
-    <message>
-        <source>Its XML is broken at byte %1.</source>
-        <translation>Ihr XML ist bei Byte %1 beschädigt.</translation>
-    </message>
-    <message>
-        <source>Its JSON is larger than 256 MiB.</source>
-        <translation>Ihr JSON ist größer als 256 MiB.</translation>
-    </message>
-    <message>
-        <source>Its JSON is broken at %1.</source>
-        <translation>Ihr JSON ist beschädigt: %1.</translation>
-    </message>
-    <message>
-        <source>It has a number that is too large.</source>
-        <translation>Sie hat eine Zahl, die zu groß ist.</translation>
-    </message>
-    <message>
-        <source>Its JSON is nested more than 64 deep.</source>
-        <translation>Ihr JSON ist mehr als 64 Ebenen tief verschachtelt.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was not saved: %2; choose another place or make room.</source>
-        <translation>&quot;%1&quot; wurde nicht gespeichert: %2; einen anderen Ort wählen oder Platz schaffen.</translation>
-    </message>
-    <message>
-        <source>there is no room left on the disk</source>
-        <translation>auf der Platte ist kein Platz mehr</translation>
-    </message>
-    <message>
-        <source>you may not write there</source>
-        <translation>dort darf nicht geschrieben werden</translation>
-    </message>
-    <message>
         <source>the folder does not exist</source>
         <translation>den Ordner gibt es nicht</translation>
     </message>
     <message>
         <source>&quot;%1&quot; cannot be read: %2.</source>
         <translation>&quot;%1&quot; kann nicht gelesen werden: %2.</translation>
-    </message>
-    <message>
-        <source>it is not a file</source>
-        <translation>es ist keine Datei</translation>
     </message>
     <message>
         <source>There is no file &quot;%1&quot;.</source>
@@ -1473,26 +1077,6 @@ Tonwert %2
         <translation>Das Regal &quot;%1&quot; kann nicht angelegt werden: %2.</translation>
     </message>
     <message>
-        <source>There is no file &quot;%1&quot; on the shelf any more.</source>
-        <translation>Die Datei &quot;%1&quot; liegt nicht mehr im Regal.</translation>
-    </message>
-    <message>
-        <source>The pattern asks for {%1}, which is no field.</source>
-        <translation>Das Muster verlangt {%1}; das ist kein Feld.</translation>
-    </message>
-    <message>
-        <source>The width in {%1} is no number from 1 to 99.</source>
-        <translation>Die Breite in {%1} ist keine Zahl von 1 bis 99.</translation>
-    </message>
-    <message>
-        <source>One color lies outside what a display shows and was brought to the nearest.</source>
-        <translation>Eine Farbe liegt außerhalb dessen, was ein Bildschirm zeigt, und wurde zur nächsten gebracht.</translation>
-    </message>
-    <message>
-        <source>%1 colors lie outside what a display shows and were brought to the nearest.</source>
-        <translation>%1 Farben liegen außerhalb dessen, was ein Bildschirm zeigt, und wurden zu den nächsten gebracht.</translation>
-    </message>
-    <message>
         <source>One entry could not be read as a color and was left out.</source>
         <translation>Ein Eintrag war nicht als Farbe zu lesen und blieb weg.</translation>
     </message>
@@ -1501,32 +1085,12 @@ Tonwert %2
         <translation>%1 Einträge waren nicht als Farben zu lesen und blieben weg.</translation>
     </message>
     <message>
-        <source>%1 lines do not have the shape of the pattern.</source>
-        <translation>%1 Zeilen haben nicht die Form des Musters.</translation>
-    </message>
-    <message>
-        <source>%1 colors lie beyond the display and were brought to the nearest.</source>
-        <translation>%1 Farben liegen jenseits des Bildschirms und wurden zu den nächsten gebracht.</translation>
-    </message>
-    <message>
         <source>%1 %2 goes from %3 to %4.</source>
         <translation>%1 %2 geht von %3 bis %4.</translation>
     </message>
     <message>
-        <source>The display has no color of these %1 numbers.</source>
-        <translation>Der Bildschirm hat keine Farbe mit diesen Zahlen von %1.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is not three numbers parted by commas.</source>
-        <translation>&quot;%1&quot; sind nicht drei Zahlen, durch Kommas getrennt.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot;: %2</source>
         <translation>&quot;%1&quot;: %2</translation>
-    </message>
-    <message>
-        <source>The picture has more than %1 different colors, so %2 were taken out of it as from a photo.</source>
-        <translation>Das Bild hat mehr als %1 verschiedene Farben; darum wurden %2 wie aus einem Foto entnommen.</translation>
     </message>
     <message>
         <source>A mask is turned by an angle from 0 to below 360.</source>
@@ -1561,64 +1125,16 @@ Tonwert %2
         <translation>&quot;%1&quot; ist keine Farbe; Hex wie #d8904a, drei Zahlen von 0 bis 255, einen CSS-Namen, rgb(), hsl(), lab() oder oklch() schreiben.</translation>
     </message>
     <message>
-        <source>The sets and their versions come to more than a piece can hold; remove versions or sets that are not needed.</source>
-        <translation>Die Sätze und ihre Fassungen sind zusammen mehr, als ein Werk fassen kann; nicht benötigte Fassungen oder Sätze entfernen.</translation>
-    </message>
-    <message>
-        <source>The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.</source>
-        <translation>Die Vorlagen sind zusammen mehr, als ein Werk fassen kann, 3,5 GiB; einige entfernen oder kleinere hinzufügen.</translation>
-    </message>
-    <message>
-        <source>The piece was not saved: its sets and versions come to more than it can be opened with again; remove versions or sets that are not needed.</source>
-        <translation>Das Werk wurde nicht gespeichert: mit so vielen Sätzen und Fassungen ließe es sich nicht wieder öffnen; nicht benötigte Fassungen oder Sätze entfernen.</translation>
-    </message>
-    <message>
-        <source>The piece was not saved: its references come to more than it can be opened with again; remove some of them.</source>
-        <translation>Das Werk wurde nicht gespeichert: mit so großen Vorlagen ließe es sich nicht wieder öffnen; einige davon entfernen.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; has its colors coded in a way this program does not know (primaries %2, transfer %3 of ITU-T H.273); save it as sRGB or Display P3.</source>
         <translation>Die Farben von &quot;%1&quot; sind auf eine Weise kodiert, die dieses Programm nicht kennt (Primärfarben %2, Übertragung %3 nach ITU-T H.273); als sRGB oder Display P3 speichern.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; cannot be brought to sRGB; there may be too little memory.</source>
-        <translation>&quot;%1&quot; lässt sich nicht nach sRGB bringen; vielleicht ist zu wenig Speicher da.</translation>
-    </message>
-    <message>
-        <source>Counting what is used was stopped.</source>
-        <translation>Das Zählen des Benutzten wurde angehalten.</translation>
-    </message>
-    <message>
-        <source>This pattern can read the text in so many ways that it would take too long; put something between its fields that their contents do not hold.</source>
-        <translation>Dieses Muster kann den Text auf so viele Arten lesen, dass es zu lange dauern würde; zwischen seine Felder etwas setzen, das in ihnen nicht vorkommt.</translation>
     </message>
     <message>
         <source>%1</source>
         <translation>%1</translation>
     </message>
     <message>
-        <source>Without this area nothing of the mask would be left; take the whole mask off instead.</source>
-        <translation>Ohne diese Fläche bliebe von der Maske nichts übrig; nimm lieber die ganze Maske weg.</translation>
-    </message>
-    <message>
-        <source>The desktop is being asked already; answer it first.</source>
-        <translation>Der Desktop wird schon gefragt; antworte ihm zuerst.</translation>
-    </message>
-    <message>
-        <source>The desktop gives programs no keys of its own.</source>
-        <translation>Der Desktop gibt Programmen keine eigenen Tasten.</translation>
-    </message>
-    <message>
-        <source>The desktop gave no answer for half a minute; try again.</source>
-        <translation>Der Desktop hat eine halbe Minute lang nicht geantwortet; versuche es noch einmal.</translation>
-    </message>
-    <message>
         <source>The half axes of an ellipse go from 0.01 to 2.</source>
         <translation>Die Halbachsen einer Ellipse gehen von 0,01 bis 2.</translation>
-    </message>
-    <message>
-        <source>The middle of an ellipse lies on the wheel.</source>
-        <translation>Die Mitte einer Ellipse liegt auf dem Farbkreis.</translation>
     </message>
     <message>
         <source>An ellipse is turned by an angle from 0 to below 360.</source>
@@ -1633,28 +1149,8 @@ Tonwert %2
         <translation>Die Datei enthält einen Eintrag, der auf eine Art gepackt ist, die dieses Programm nicht liest.</translation>
     </message>
     <message>
-        <source>The desktop answered with something that is no color or picture of the screen.</source>
-        <translation>Der Desktop hat mit etwas geantwortet, das weder Farbe noch Bild des Bildschirms ist.</translation>
-    </message>
-    <message>
-        <source>An empty pattern would hand over nothing; give a field such as {hex}.</source>
-        <translation>Ein leeres Muster würde nichts übergeben; gib ein Feld an, etwa {hex}.</translation>
-    </message>
-    <message>
-        <source>The desktop was given no key for the screen.</source>
-        <translation>Dem Desktop wurde keine Taste für den Bildschirm gegeben.</translation>
-    </message>
-    <message>
-        <source>Nothing was taken from the screen.</source>
-        <translation>Vom Bildschirm wurde nichts aufgenommen.</translation>
-    </message>
-    <message>
         <source>This palette of paints is damaged: the field %1 should be %2.</source>
         <translation>Diese Palette der Malfarben ist beschädigt: Das Feld %1 sollte %2 sein.</translation>
-    </message>
-    <message>
-        <source>The pasted picture could not be taken in.</source>
-        <translation>Das eingefügte Bild konnte nicht aufgenommen werden.</translation>
     </message>
     <message>
         <source>The piece is damaged. %1</source>
@@ -1667,10 +1163,6 @@ Tonwert %2
     <message>
         <source>A point of this area lies outside the wheel.</source>
         <translation>Ein Punkt dieser Fläche liegt außerhalb des Farbkreises.</translation>
-    </message>
-    <message>
-        <source>The desktop does not let programs see the screen.</source>
-        <translation>Der Desktop lässt Programme den Bildschirm nicht sehen.</translation>
     </message>
     <message>
         <source>A ring sector begins at an angle from 0 to below 360.</source>
@@ -1717,10 +1209,6 @@ Tonwert %2
         <translation>ein Objekt</translation>
     </message>
     <message>
-        <source>a word this version knows</source>
-        <translation>ein Wort, das diese Version kennt</translation>
-    </message>
-    <message>
         <source>a list of at most %1</source>
         <translation>eine Liste von höchstens %1</translation>
     </message>
@@ -1753,8 +1241,508 @@ Tonwert %2
         <translation>eine ganze Zahl über 0</translation>
     </message>
     <message>
-        <source>Only a study of areas can be written as .svg; cut the picture first.</source>
-        <translation>Nur eine Studie aus Flächen kann als .svg geschrieben werden; schneide das Bild zuerst.</translation>
+        <source>Without this area nothing would be left of the mask; remove the whole mask instead.</source>
+        <translation>Ohne diese Fläche bliebe nichts von der Maske; stattdessen die ganze Maske entfernen.</translation>
+    </message>
+    <message>
+        <source>Between two colors, 1 to 22 steps can be added.</source>
+        <translation>Zwischen zwei Farben lassen sich 1 bis 22 Stufen hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Both swatches are locked; unlock one of them first.</source>
+        <translation>Beide Farbfelder sind gesperrt; eines davon zuerst freigeben.</translation>
+    </message>
+    <message>
+        <source>A brace in the pattern is not closed; close it with }.</source>
+        <translation>Eine Klammer im Muster ist nicht geschlossen; mit } schließen.</translation>
+    </message>
+    <message>
+        <source>%1 colors were outside what a display shows; the nearest colors are used.</source>
+        <translation>%1 Farben lagen außerhalb dessen, was ein Bildschirm zeigt; die nächsten stehen dafür.</translation>
+    </message>
+    <message>
+        <source>Counting the used swatches was stopped.</source>
+        <translation>Das Zählen benutzter Farbfelder wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>Subtracting this area would leave nothing of the mask.</source>
+        <translation>Wird diese Fläche abgezogen, bleibt nichts von der Maske.</translation>
+    </message>
+    <message>
+        <source>Subtracting this area would leave nothing of the mask; make the area smaller.</source>
+        <translation>Wird diese Fläche abgezogen, bleibt nichts von der Maske; die Fläche kleiner machen.</translation>
+    </message>
+    <message>
+        <source>The desktop is already asking you something; answer that first.</source>
+        <translation>Der Desktop fragt gerade schon etwas; das zuerst beantworten.</translation>
+    </message>
+    <message>
+        <source>This desktop does not offer global shortcuts.</source>
+        <translation>Dieser Desktop bietet keine globalen Tastenkürzel.</translation>
+    </message>
+    <message>
+        <source>The desktop did not answer for half a minute; try again.</source>
+        <translation>Der Desktop hat eine halbe Minute nicht geantwortet; noch einmal versuchen.</translation>
+    </message>
+    <message>
+        <source>the disk is full</source>
+        <translation>die Festplatte ist voll</translation>
+    </message>
+    <message>
+        <source>The center of an ellipse must lie on the wheel.</source>
+        <translation>Die Mitte einer Ellipse muss auf dem Farbkreis liegen.</translation>
+    </message>
+    <message>
+        <source>Spacing evenly needs at least three swatches in the family.</source>
+        <translation>Gleichmäßig verteilen lassen sich nur drei oder mehr Farbfelder einer Familie.</translation>
+    </message>
+    <message>
+        <source>Taking colors was stopped.</source>
+        <translation>Das Nehmen der Farben wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>The %1 is too long; shorten it.</source>
+        <translation>Zu lang: %1; kürzen.</translation>
+    </message>
+    <message>
+        <source>The pattern has nothing between {%1} and {%2}, so their contents cannot be told apart.</source>
+        <translation>Das Muster hat nichts zwischen {%1} und {%2}, ihre Inhalte sind also nicht zu unterscheiden.</translation>
+    </message>
+    <message>
+        <source>The file is empty.</source>
+        <translation>Die Datei ist leer.</translation>
+    </message>
+    <message>
+        <source>The file is larger than 64 MB.</source>
+        <translation>Die Datei ist größer als 64 MB.</translation>
+    </message>
+    <message>
+        <source>Fitting the mask was stopped.</source>
+        <translation>Das Anpassen der Maske wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>The desktop did not send a color or a picture of the screen.</source>
+        <translation>Der Desktop hat keine Farbe und kein Bild des Bildschirms geschickt.</translation>
+    </message>
+    <message>
+        <source>The shelf no longer has a file &quot;%1&quot;.</source>
+        <translation>Das Regal hat keine Datei &quot;%1&quot; mehr.</translation>
+    </message>
+    <message>
+        <source>An empty pattern would copy nothing; type a field such as {hex}.</source>
+        <translation>Ein leeres Muster würde nichts kopieren; ein Feld wie {hex} eingeben.</translation>
+    </message>
+    <message>
+        <source>The share the mask holds must lie above 0 and at most at 100 percent.</source>
+        <translation>Der Anteil, den die Maske umfasst, muss über 0 und höchstens bei 100 Prozent liegen.</translation>
+    </message>
+    <message>
+        <source>This piece cannot hold any more items; start a new piece and copy the sets to it.</source>
+        <translation>Dieses Werk kann nichts mehr aufnehmen; ein neues Werk beginnen und die Sätze dorthin kopieren.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; stores its inks in a form this program cannot read; save it as RGB first.</source>
+        <translation>&quot;%1&quot; speichert seine Druckfarben in einer Form, die dieses Programm nicht lesen kann; zuerst als RGB speichern.</translation>
+    </message>
+    <message>
+        <source>The JSON is damaged at %1.</source>
+        <translation>Das JSON ist bei %1 beschädigt.</translation>
+    </message>
+    <message>
+        <source>The JSON is nested more than 64 levels deep.</source>
+        <translation>Das JSON ist mehr als 64 Ebenen tief verschachtelt.</translation>
+    </message>
+    <message>
+        <source>The JSON is larger than 256 MiB.</source>
+        <translation>Das JSON ist größer als 256 MiB.</translation>
+    </message>
+    <message>
+        <source>Between 1 and 30 missing colors can be listed.</source>
+        <translation>Zwischen 1 und 30 fehlende Farben lassen sich auflisten.</translation>
+    </message>
+    <message>
+        <source>%1 lines do not match the pattern.</source>
+        <translation>%1 Zeilen passen nicht zum Muster.</translation>
+    </message>
+    <message>
+        <source>The picture has more than %1 different colors, so a palette of %2 was taken from it.</source>
+        <translation>Das Bild hat mehr als %1 verschiedene Farben, darum wurde eine Palette von %2 daraus genommen.</translation>
+    </message>
+    <message>
+        <source>A mask area needs three corners; remove the whole area instead.</source>
+        <translation>Eine Maskenfläche braucht drei Ecken; stattdessen die ganze Fläche entfernen.</translation>
+    </message>
+    <message>
+        <source>The mask holds no color; make it larger or turn it off.</source>
+        <translation>Die Maske enthält keine Farbe; sie größer machen oder ausschalten.</translation>
+    </message>
+    <message>
+        <source>you do not have permission to write there</source>
+        <translation>dort fehlt das Recht zu schreiben</translation>
+    </message>
+    <message>
+        <source>The set &quot;%1&quot; has no swatches yet; add some first.</source>
+        <translation>Der Satz &quot;%1&quot; hat noch keine Farbfelder; zuerst welche hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The file has no color that can be read as %1.</source>
+        <translation>Die Datei hat keine Farbe, die sich so lesen lässt: %1.</translation>
+    </message>
+    <message>
+        <source>The photo has no colors to fit a mask to.</source>
+        <translation>Das Foto hat keine Farben, an die sich eine Maske anpassen ließe.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a date; use YYYY-MM-DD, such as 2026-11-26.</source>
+        <translation>&quot;%1&quot; ist kein Datum; JJJJ-MM-TT schreiben, etwa 2026-11-26.</translation>
+    </message>
+    <message>
+        <source>The report cannot use these limits.</source>
+        <translation>Der Bericht kann diese Grenzen nicht verwenden.</translation>
+    </message>
+    <message>
+        <source>No global shortcut was chosen on the desktop.</source>
+        <translation>Auf dem Desktop wurde kein globales Tastenkürzel gewählt.</translation>
+    </message>
+    <message>
+        <source>No line of the file matches the pattern.</source>
+        <translation>Keine Zeile der Datei passt zum Muster.</translation>
+    </message>
+    <message>
+        <source>No mask is in use that has a neutral; make one at Limit first.</source>
+        <translation>Keine benutzte Maske hat ein Neutral; zuerst beim Begrenzen eine machen.</translation>
+    </message>
+    <message>
+        <source>No mask is in use; make one at Limit first.</source>
+        <translation>Keine Maske wird benutzt; zuerst beim Begrenzen eine machen.</translation>
+    </message>
+    <message>
+        <source>There is no mask to subtract from; add an area first.</source>
+        <translation>Es gibt keine Maske, von der abgezogen werden könnte; zuerst eine Fläche hinzufügen.</translation>
+    </message>
+    <message>
+        <source>There is no mask to move the colors into; make one at Limit first.</source>
+        <translation>Es gibt keine Maske, in die sich die Farben holen ließen; zuerst beim Begrenzen eine machen.</translation>
+    </message>
+    <message>
+        <source>No mask is in use that has corners; make one at Limit first.</source>
+        <translation>Keine benutzte Maske hat Ecken; zuerst beim Begrenzen eine machen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no merged picture; save it with one in the program that made it.</source>
+        <translation>&quot;%1&quot; enthält kein zusammengefügtes Bild; im Programm, das es gemacht hat, mit einem speichern.</translation>
+    </message>
+    <message>
+        <source>The palette has no paints.</source>
+        <translation>Die Palette hat keine Malfarben.</translation>
+    </message>
+    <message>
+        <source>There are no paints to save yet; add one first.</source>
+        <translation>Noch gibt es keine Malfarben zu speichern; zuerst eine hinzufügen.</translation>
+    </message>
+    <message>
+        <source>There are no paints to mix; put one on the palette first.</source>
+        <translation>Es gibt keine Malfarben zum Mischen; zuerst eine auf die Palette legen.</translation>
+    </message>
+    <message>
+        <source>The pattern has {%1}, which is not a field; the handbook lists all fields.</source>
+        <translation>Das Muster hat {%1}, das ist kein Feld; das Handbuch nennt alle Felder.</translation>
+    </message>
+    <message>
+        <source>This place is outside the photo.</source>
+        <translation>Diese Stelle liegt außerhalb des Fotos.</translation>
+    </message>
+    <message>
+        <source>There are no pixels here to take colors from.</source>
+        <translation>Hier gibt es keine Pixel, aus denen sich Farben nehmen ließen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a usable ICC profile of a four-color press; choose another file.</source>
+        <translation>&quot;%1&quot; ist kein brauchbares ICC-Profil eines Vierfarbdrucks; eine andere Datei wählen.</translation>
+    </message>
+    <message>
+        <source>A display cannot show a color with these %1 numbers.</source>
+        <translation>Ein Bildschirm kann keine Farbe mit diesen Zahlen zeigen: %1.</translation>
+    </message>
+    <message>
+        <source>This %1 is no longer in the piece.</source>
+        <translation>Nicht mehr im Werk: %1.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a text file.</source>
+        <translation>&quot;%1&quot; ist keine Textdatei.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a common paint; choose one of the list.</source>
+        <translation>&quot;%1&quot; ist keine gängige Malfarbe; eine aus der Liste wählen.</translation>
+    </message>
+    <message>
+        <source>this is not a file</source>
+        <translation>das ist keine Datei</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; cannot be converted to sRGB; there may be too little memory.</source>
+        <translation>&quot;%1&quot; lässt sich nicht nach sRGB umrechnen; vielleicht fehlt Speicher.</translation>
+    </message>
+    <message>
+        <source>This place is outside the wheel.</source>
+        <translation>Diese Stelle liegt außerhalb des Farbkreises.</translation>
+    </message>
+    <message>
+        <source>These two swatches cannot be separated in value without a change of hue or saturation; change one by hand.</source>
+        <translation>Diese beiden Farbfelder lassen sich im Tonwert nicht trennen, ohne Farbton oder Sättigung zu ändern; eines von Hand ändern.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not imported. %2</source>
+        <translation>&quot;%1&quot; wurde nicht importiert. %2</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not saved: %2. Save it somewhere else, or make room.</source>
+        <translation>&quot;%1&quot; wurde nicht gespeichert: %2. Anderswo speichern oder Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because its references are larger than a piece can hold; remove some of them.</source>
+        <translation>Das Werk wurde nicht gespeichert, weil die Vorlagen größer sind, als ein Werk halten kann; einige entfernen.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because its sets and versions are more than a piece can hold; remove some of them.</source>
+        <translation>Das Werk wurde nicht gespeichert, weil Sätze und Versionen mehr sind, als ein Werk halten kann; einige entfernen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; could not be deleted from the shelf.</source>
+        <translation>&quot;%1&quot; konnte nicht aus dem Regal gelöscht werden.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not three numbers with commas between them.</source>
+        <translation>&quot;%1&quot; sind nicht drei Zahlen mit Kommas dazwischen.</translation>
+    </message>
+    <message>
+        <source>No color was picked from the screen.</source>
+        <translation>Keine Farbe wurde vom Bildschirm gewählt.</translation>
+    </message>
+    <message>
+        <source>There is nothing to import: the set already has all of these colors.</source>
+        <translation>Es gibt nichts zu importieren: der Satz hat alle diese Farben schon.</translation>
+    </message>
+    <message>
+        <source>There is nothing to adjust: add swatches first, or unlock some.</source>
+        <translation>Es gibt nichts anzupassen: zuerst Farbfelder hinzufügen oder welche freigeben.</translation>
+    </message>
+    <message>
+        <source>There are no colors to add.</source>
+        <translation>Es gibt keine Farben hinzuzufügen.</translation>
+    </message>
+    <message>
+        <source>There are no colors to find paints for.</source>
+        <translation>Es gibt keine Farben, für die sich Malfarben finden ließen.</translation>
+    </message>
+    <message>
+        <source>The file has a number that is too large.</source>
+        <translation>Die Datei hat eine zu große Zahl.</translation>
+    </message>
+    <message>
+        <source>These numbers would leave nothing of the mask.</source>
+        <translation>Diese Zahlen ließen nichts von der Maske.</translation>
+    </message>
+    <message>
+        <source>One color was outside what a display shows; the nearest color is used.</source>
+        <translation>Eine Farbe lag außerhalb dessen, was ein Bildschirm zeigt; die nächste steht dafür.</translation>
+    </message>
+    <message>
+        <source>In this order nothing would be left of the mask.</source>
+        <translation>In dieser Reihenfolge bliebe nichts von der Maske.</translation>
+    </message>
+    <message>
+        <source>This limit is outside what the report can use.</source>
+        <translation>Diese Grenze liegt außerhalb dessen, was der Bericht verwenden kann.</translation>
+    </message>
+    <message>
+        <source>At this value these paints can mix no range of colors; put more paints on the palette, or turn on white and black.</source>
+        <translation>Bei diesem Tonwert mischen diese Malfarben keinen Farbbereich; mehr Malfarben auf die Palette legen oder Weiß und Schwarz einschalten.</translation>
+    </message>
+    <message>
+        <source>A palette has at most 12 paints; remove one first.</source>
+        <translation>Eine Palette hat höchstens 12 Malfarben; zuerst eine entfernen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is partly transparent; give an opaque color.</source>
+        <translation>&quot;%1&quot; ist teilweise durchsichtig; eine deckende Farbe angeben.</translation>
+    </message>
+    <message>
+        <source>The pasted picture could not be added.</source>
+        <translation>Das eingefügte Bild konnte nicht hinzugefügt werden.</translation>
+    </message>
+    <message>
+        <source>The path of this file is too long to follow; move the file to a folder with a shorter path.</source>
+        <translation>Der Pfad dieser Datei ist zu lang, um ihr zu folgen; die Datei in einen Ordner mit kürzerem Pfad legen.</translation>
+    </message>
+    <message>
+        <source>This pattern can read the text in too many ways; put characters between its fields that do not occur in the fields.</source>
+        <translation>Dieses Muster kann den Text auf zu viele Arten lesen; zwischen die Felder Zeichen setzen, die in den Feldern nicht vorkommen.</translation>
+    </message>
+    <message>
+        <source>No line of the pattern has a color; put {hex} where the color belongs.</source>
+        <translation>Keine Zeile des Musters hat eine Farbe; {hex} dorthin setzen, wo die Farbe hingehört.</translation>
+    </message>
+    <message>
+        <source>A pattern has at most 10,000 letters; shorten it.</source>
+        <translation>Ein Muster hat höchstens 10.000 Buchstaben; kürzen.</translation>
+    </message>
+    <message>
+        <source>The width in {%1} is not a number from 1 to 99.</source>
+        <translation>Die Breite in {%1} ist keine Zahl von 1 bis 99.</translation>
+    </message>
+    <message>
+        <source>A picture is saved as PNG or JPEG; use a name ending in .png or .jpg.</source>
+        <translation>Ein Bild wird als PNG oder JPEG gespeichert; einen Namen mit .png oder .jpg am Ende wählen.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged: its data is missing.</source>
+        <translation>Das Werk ist beschädigt: seine Daten fehlen.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged, and nothing of it can be read.</source>
+        <translation>Das Werk ist beschädigt, und nichts davon ist lesbar.</translation>
+    </message>
+    <message>
+        <source>Without this corner nothing would be left of the mask.</source>
+        <translation>Ohne diese Ecke bliebe nichts von der Maske.</translation>
+    </message>
+    <message>
+        <source>The points lie on one line and enclose no color; move one aside.</source>
+        <translation>Die Punkte liegen auf einer Linie und umschließen keine Farbe; einen zur Seite ziehen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is larger than 64 MB, too large for a press profile; choose another file.</source>
+        <translation>&quot;%1&quot; ist größer als 64 MB, zu groß für ein Druckprofil; eine andere Datei wählen.</translation>
+    </message>
+    <message>
+        <source>Computing the reach was stopped.</source>
+        <translation>Das Berechnen der Reichweite wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>A piece holds at most %1 references; remove one first.</source>
+        <translation>Ein Werk hält höchstens %1 Vorlagen; zuerst eine entfernen.</translation>
+    </message>
+    <message>
+        <source>The references are larger than the 3.5 GiB a piece can hold; remove some, or add smaller ones.</source>
+        <translation>Die Vorlagen sind größer als die 3,5 GiB, die ein Werk halten kann; einige entfernen oder kleinere hinzufügen.</translation>
+    </message>
+    <message>
+        <source>This desktop does not let programs see the screen.</source>
+        <translation>Dieser Desktop lässt Programme den Bildschirm nicht sehen.</translation>
+    </message>
+    <message>
+        <source>The set has no swatches yet; add some first.</source>
+        <translation>Der Satz hat noch keine Farbfelder; zuerst welche hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The sets and versions are more than a piece can hold; remove some of them.</source>
+        <translation>Sätze und Versionen sind mehr, als ein Werk halten kann; einige entfernen.</translation>
+    </message>
+    <message>
+        <source>A sheet can have 36 to 600 pixels per inch.</source>
+        <translation>Ein Blatt kann 36 bis 600 Pixel je Zoll haben.</translation>
+    </message>
+    <message>
+        <source>A sheet is saved as PDF, SVG or PNG; use a name ending in .pdf, .svg or .png.</source>
+        <translation>Ein Blatt wird als PDF, SVG oder PNG gespeichert; einen Namen mit .pdf, .svg oder .png am Ende wählen.</translation>
+    </message>
+    <message>
+        <source>This paper has more than 200 megapixels at this resolution; lower the resolution.</source>
+        <translation>Dieses Papier hat bei dieser Auflösung mehr als 200 Megapixel; die Auflösung senken.</translation>
+    </message>
+    <message>
+        <source>Another window is changing the shelf; try again in a moment.</source>
+        <translation>Ein anderes Fenster ändert gerade das Regal; gleich noch einmal versuchen.</translation>
+    </message>
+    <message>
+        <source>Everything on the shelf needs a name; type at least one letter.</source>
+        <translation>Alles im Regal braucht einen Namen; mindestens einen Buchstaben eingeben.</translation>
+    </message>
+    <message>
+        <source>a word that this version knows</source>
+        <translation>ein Wort, das diese Version kennt</translation>
+    </message>
+    <message>
+        <source>To split a family, select some of its swatches, but not all.</source>
+        <translation>Um eine Familie zu teilen, einige ihrer Farbfelder auswählen, aber nicht alle.</translation>
+    </message>
+    <message>
+        <source>Both ends of this ramp have the same color; choose another end.</source>
+        <translation>Beide Enden dieser Farbreihe haben dieselbe Farbe; ein anderes Ende wählen.</translation>
+    </message>
+    <message>
+        <source>A ramp to another color needs that color; choose it first.</source>
+        <translation>Eine Farbreihe zu einer anderen Farbe braucht diese Farbe; sie zuerst wählen.</translation>
+    </message>
+    <message>
+        <source>A ramp has from 2 to 24 steps.</source>
+        <translation>Eine Farbreihe hat 2 bis 24 Stufen.</translation>
+    </message>
+    <message>
+        <source>The row has more than 200 megapixels; make it smaller.</source>
+        <translation>Die Reihe hat mehr als 200 Megapixel; sie kleiner machen.</translation>
+    </message>
+    <message>
+        <source>Only a study in areas can be saved as SVG; cut the picture into areas first.</source>
+        <translation>Nur eine Studie in Flächen lässt sich als SVG speichern; das Bild zuerst in Flächen schneiden.</translation>
+    </message>
+    <message>
+        <source>A swatch cannot be separated from itself.</source>
+        <translation>Ein Farbfeld lässt sich nicht von sich selbst trennen.</translation>
+    </message>
+    <message>
+        <source>The table is damaged: %1.</source>
+        <translation>Die Tabelle ist beschädigt: %1.</translation>
+    </message>
+    <message>
+        <source>The table is damaged after row %1; check its quotation marks.</source>
+        <translation>Die Tabelle ist nach Zeile %1 beschädigt; die Anführungszeichen prüfen.</translation>
+    </message>
+    <message>
+        <source>The table includes another file, which this program does not read.</source>
+        <translation>Die Tabelle bindet eine andere Datei ein; das liest dieses Programm nicht.</translation>
+    </message>
+    <message>
+        <source>A tint goes from 0, none, to 1, full.</source>
+        <translation>Eine Tönung geht von 0, keine, bis 1, volle.</translation>
+    </message>
+    <message>
+        <source>The areas of this picture were changed too often; cut the picture into areas again.</source>
+        <translation>Die Flächen dieses Bildes wurden zu oft geändert; das Bild neu in Flächen schneiden.</translation>
+    </message>
+    <message>
+        <source>The file has more than %1 colors; split it first.</source>
+        <translation>Die Datei hat mehr als %1 Farben; sie zuerst teilen.</translation>
+    </message>
+    <message>
+        <source>The file has more entries than this program accepts.</source>
+        <translation>Die Datei hat mehr Einträge, als dieses Programm annimmt.</translation>
+    </message>
+    <message>
+        <source>The file is larger, unpacked, than this program accepts.</source>
+        <translation>Die Datei ist ausgepackt größer, als dieses Programm annimmt.</translation>
+    </message>
+    <message>
+        <source>The file is damaged; it may be cut short.</source>
+        <translation>Die Datei ist beschädigt; vielleicht ist sie abgeschnitten.</translation>
+    </message>
+    <message>
+        <source>Well %1 is empty; Shift+%2 puts the current color in it.</source>
+        <translation>Napf %1 ist leer; Umschalt+%2 legt die aktuelle Farbe hinein.</translation>
+    </message>
+    <message>
+        <source>On this wheel the mask would have more than %1 areas; keep its outline instead, or remove areas.</source>
+        <translation>Auf diesem Farbkreis hätte die Maske mehr als %1 Flächen; stattdessen ihren Umriss behalten oder Flächen entfernen.</translation>
+    </message>
+    <message>
+        <source>Saving was stopped.</source>
+        <translation>Das Speichern wurde angehalten.</translation>
+    </message>
+    <message>
+        <source>The XML is damaged at byte %1.</source>
+        <translation>Das XML ist bei Byte %1 beschädigt.</translation>
     </message>
 </context>
 <context>
@@ -1812,22 +1800,6 @@ Tonwert %2
         <translation>von hell nach dunkel</translation>
     </message>
     <message>
-        <source>%1, going on</source>
-        <translation>%1, weiter</translation>
-    </message>
-    <message>
-        <source>light: needed %1, present %2, missing %3</source>
-        <translation>hell: gewünscht %1, da %2, fehlt %3</translation>
-    </message>
-    <message>
-        <source>middle: needed %1, present %2, missing %3</source>
-        <translation>mittel: gewünscht %1, da %2, fehlt %3</translation>
-    </message>
-    <message>
-        <source>dark: needed %1, present %2, missing %3</source>
-        <translation>dunkel: gewünscht %1, da %2, fehlt %3</translation>
-    </message>
-    <message>
         <source>page %1 of %2</source>
         <translation>Seite %1 von %2</translation>
     </message>
@@ -1882,6 +1854,22 @@ Tonwert %2
     <message>
         <source>L</source>
         <translation>Li</translation>
+    </message>
+    <message>
+        <source>%1, continued</source>
+        <translation>%1, Fortsetzung</translation>
+    </message>
+    <message>
+        <source>light: %1 needed, %2 present, %3 missing</source>
+        <translation>hell: %1 nötig, %2 vorhanden, %3 fehlen</translation>
+    </message>
+    <message>
+        <source>middle: %1 needed, %2 present, %3 missing</source>
+        <translation>mittel: %1 nötig, %2 vorhanden, %3 fehlen</translation>
+    </message>
+    <message>
+        <source>dark: %1 needed, %2 present, %3 missing</source>
+        <translation>dunkel: %1 nötig, %2 vorhanden, %3 fehlen</translation>
     </message>
 </context>
 <context>
@@ -2634,91 +2622,91 @@ Tonwert %2
 <context>
     <name>zc::AdjustPanel</name>
     <message>
-        <source>Take it</source>
-        <translation>Übernehmen</translation>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
     </message>
     <message>
-        <source>Reset</source>
-        <translation>Zurücksetzen</translation>
+        <source>Reset numbers</source>
+        <translation>Zahlen zurücksetzen</translation>
     </message>
     <message>
-        <source>turn hue</source>
-        <translation>Ton drehen</translation>
+        <source>Change the swatches as the preview shows them</source>
+        <translation>Die Farbfelder so ändern, wie die Vorschau sie zeigt</translation>
     </message>
     <message>
-        <source>Degrees on the piece&apos;s wheel</source>
-        <translation>Grad auf dem Farbkreis des Werks</translation>
+        <source>Set every number back to no change</source>
+        <translation>Alle Zahlen auf &quot;keine Änderung&quot; zurücksetzen</translation>
     </message>
     <message>
-        <source>saturation times</source>
+        <source>Turn hue by</source>
+        <translation>Farbton drehen um</translation>
+    </message>
+    <message>
+        <source>Degrees on the wheel of the piece, clockwise</source>
+        <translation>Grad auf dem Farbkreis des Werks, im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>Multiply saturation by</source>
         <translation>Sättigung mal</translation>
     </message>
     <message>
-        <source>Factor of the saturation</source>
-        <translation>Faktor der Sättigung</translation>
+        <source>The saturation is multiplied by this factor</source>
+        <translation>Die Sättigung wird mit diesem Faktor malgenommen</translation>
     </message>
     <message>
-        <source>value plus</source>
-        <translation>Wert plus</translation>
+        <source>Add to value</source>
+        <translation>Zum Tonwert dazu</translation>
     </message>
     <message>
-        <source>Added to the value</source>
-        <translation>Wird zum Tonwert gezählt</translation>
+        <source>How much is added to the value of each swatch</source>
+        <translation>Wie viel zum Tonwert jedes Farbfelds dazukommt</translation>
     </message>
     <message>
-        <source>contrast times</source>
+        <source>Multiply contrast by</source>
         <translation>Kontrast mal</translation>
     </message>
     <message>
-        <source>Factor of the distance in value from the pivot</source>
-        <translation>Faktor des Abstands zum Angelpunkt im Tonwert</translation>
+        <source>The distance of each value from the middle below is multiplied by this factor</source>
+        <translation>Der Abstand jedes Tonwerts von der Mitte darunter wird mit diesem Faktor malgenommen</translation>
     </message>
     <message>
-        <source>about value</source>
-        <translation>um Tonwert</translation>
+        <source>Middle of the contrast</source>
+        <translation>Mitte des Kontrasts</translation>
     </message>
     <message>
-        <source>The value that contrast leaves where it is</source>
-        <translation>Der Tonwert, den der Kontrast stehen lässt</translation>
+        <source>The value that a change of contrast leaves as it is</source>
+        <translation>Der Tonwert, den eine Kontraständerung lässt, wie er ist</translation>
     </message>
     <message>
-        <source>toward the current color</source>
-        <translation>zur aktuellen Farbe</translation>
+        <source>Move hue and saturation as a light of the current color would; values stay</source>
+        <translation>Farbton und Sättigung so bewegen, wie ein Licht in der aktuellen Farbe es täte; Tonwerte bleiben</translation>
     </message>
     <message>
-        <source>Hue and saturation toward a light of the current color; value stays</source>
-        <translation>Farbton und Sättigung zu einem Licht der aktuellen Farbe; der Tonwert bleibt</translation>
+        <source>Adjust the whole set</source>
+        <translation>Den ganzen Satz anpassen</translation>
     </message>
     <message>
-        <source>Change the swatches as they are shown</source>
-        <translation>Die Farbfelder so ändern, wie sie zu sehen sind</translation>
+        <source>Adjust the selection (%1)</source>
+        <translation>Die Auswahl anpassen (%1)</translation>
     </message>
     <message>
-        <source>Back to no change</source>
-        <translation>Zurück zu keiner Änderung</translation>
-    </message>
-    <message>
-        <source>Change the whole set</source>
-        <translation>Den ganzen Satz ändern</translation>
-    </message>
-    <message>
-        <source>Change the selection (%1)</source>
-        <translation>Die Auswahl ändern (%1)</translation>
-    </message>
-    <message>
-        <source>Nothing is changed yet. What is locked stays as it is.</source>
-        <translation>Noch ändert sich nichts. Was gesperrt ist, bleibt.</translation>
-    </message>
-    <message>
-        <source>%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.</source>
-        <translation>%1 Farbfelder ändern sich; %2 mit einem Punkt kommen nicht ganz hin und bleiben an der Grenze des Möglichen.</translation>
+        <source>No change yet. Locked swatches stay as they are.</source>
+        <translation>Noch keine Änderung. Gesperrte Farbfelder bleiben, wie sie sind.</translation>
     </message>
     <message numerus="yes">
-        <source>%n swatches change, all as asked for.</source>
+        <source>%n swatches change, all by the full amount.</source>
         <translation>
-            <numerusform>%n Farbfeld ändert sich, wie verlangt.</numerusform>
-            <numerusform>%n Farbfelder ändern sich, alle wie verlangt.</numerusform>
+            <numerusform>%n Farbfeld ändert sich, in vollem Maß.</numerusform>
+            <numerusform>%n Farbfelder ändern sich, alle in vollem Maß.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1 swatches change. %2 of them, marked with a dot, stop at the limit of what a display can show.</source>
+        <translation>%1 Farbfelder ändern sich. %2 davon, mit einem Punkt markiert, bleiben an der Grenze dessen stehen, was ein Bildschirm zeigen kann.</translation>
+    </message>
+    <message>
+        <source>Tint with current color</source>
+        <translation>Mit aktueller Farbe tönen</translation>
     </message>
 </context>
 <context>
@@ -2728,52 +2716,8 @@ Tonwert %2
         <translation>Flächen der Maske</translation>
     </message>
     <message>
-        <source>Areas in order: each adds to or cuts from what lies above it; drag one to move it</source>
-        <translation>Flächen der Reihe nach: jede fügt dem darüber etwas hinzu oder schneidet heraus; zum Verschieben ziehen</translation>
-    </message>
-    <message>
-        <source>adds</source>
-        <translation>fügt zu</translation>
-    </message>
-    <message>
-        <source>The area adds to the mask</source>
-        <translation>Die Fläche erweitert die Maske</translation>
-    </message>
-    <message>
-        <source>cuts</source>
-        <translation>schneidet</translation>
-    </message>
-    <message>
-        <source>The area cuts from what lies above it</source>
-        <translation>Die Fläche schneidet aus dem darüber heraus</translation>
-    </message>
-    <message>
-        <source>Double</source>
-        <translation>Doppeln</translation>
-    </message>
-    <message>
-        <source>Lay the area a second time, moved a little aside</source>
-        <translation>Die Fläche noch einmal legen, etwas daneben</translation>
-    </message>
-    <message>
-        <source>Double mask area</source>
-        <translation>Maskenfläche doppeln</translation>
-    </message>
-    <message>
-        <source>Mirror</source>
-        <translation>Spiegeln</translation>
-    </message>
-    <message>
-        <source>Move the area across neutral, around the complements of its hues</source>
-        <translation>Die Fläche auf die andere Seite von Neutral bringen, um die Komplemente ihrer Farbtöne</translation>
-    </message>
-    <message>
         <source>Mirror mask area</source>
         <translation>Maskenfläche spiegeln</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
     </message>
     <message>
         <source>Remove the area (Delete on the wheel)</source>
@@ -2792,16 +2736,60 @@ Tonwert %2
         <translation>Maskenfläche verschieben</translation>
     </message>
     <message>
-        <source>Cut with the area</source>
-        <translation>Mit der Fläche schneiden</translation>
-    </message>
-    <message>
-        <source>Add the area</source>
-        <translation>Die Fläche hinzufügen</translation>
-    </message>
-    <message>
         <source>Area: %1</source>
         <translation>Fläche: %1</translation>
+    </message>
+    <message>
+        <source>Areas in order: each is added to, or subtracted from, those above it. Drag an area to move it.</source>
+        <translation>Flächen der Reihe nach: jede kommt zu denen darüber hinzu oder wird von ihnen abgezogen. Ziehen verschiebt eine Fläche.</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>The area is added to the mask</source>
+        <translation>Die Fläche kommt zur Maske hinzu</translation>
+    </message>
+    <message>
+        <source>Subtract</source>
+        <translation>Abziehen</translation>
+    </message>
+    <message>
+        <source>The area is subtracted from the areas above it</source>
+        <translation>Die Fläche wird von den Flächen darüber abgezogen</translation>
+    </message>
+    <message>
+        <source>Add a copy of the area, moved a little</source>
+        <translation>Eine etwas verschobene Kopie der Fläche hinzufügen</translation>
+    </message>
+    <message>
+        <source>Duplicate mask area</source>
+        <translation>Maskenfläche duplizieren</translation>
+    </message>
+    <message>
+        <source>Move the area across neutral, to the complements of its hues</source>
+        <translation>Die Fläche über Neutral hinweg zu den Komplementen ihrer Farbtöne bewegen</translation>
+    </message>
+    <message>
+        <source>Subtract mask area</source>
+        <translation>Maskenfläche abziehen</translation>
+    </message>
+    <message>
+        <source>Add mask area</source>
+        <translation>Maskenfläche hinzufügen</translation>
+    </message>
+    <message>
+        <source>Duplicate</source>
+        <translation>Duplizieren</translation>
+    </message>
+    <message>
+        <source>Mirror</source>
+        <translation>Spiegeln</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
     </message>
 </context>
 <context>
@@ -2818,59 +2806,55 @@ Tonwert %2
         <translation>Wie viele Farben dazwischen</translation>
     </message>
     <message>
-        <source>How many colors are laid between the two, 1 to 22; the two are not repeated</source>
-        <translation>Wie viele Farben zwischen die beiden kommen, 1 bis 22; die beiden selbst nicht noch einmal</translation>
+        <source>How many colors to add between the two, 1 to 22</source>
+        <translation>Wie viele Farben dazwischen hinzukommen, 1 bis 22</translation>
     </message>
     <message>
-        <source>Way between the two</source>
+        <source>Path between the two</source>
         <translation>Weg zwischen den beiden</translation>
     </message>
     <message>
-        <source>How the colors go from the one to the other</source>
-        <translation>Wie die Farben von der einen zur anderen gehen</translation>
+        <source>How the colors lead from one to the other</source>
+        <translation>Wie die Farben von der einen zur anderen führen</translation>
     </message>
     <message>
-        <source>Fill between</source>
-        <translation>Füllen</translation>
+        <source>Add colors between</source>
+        <translation>Farben dazwischen hinzufügen</translation>
     </message>
     <message>
-        <source>Lay these colors between the two selected swatches, in place (Ctrl+J lays three)</source>
-        <translation>Diese Farben zwischen die beiden ausgewählten Farbfelder legen, an ihren Platz (Strg+J legt drei)</translation>
+        <source>Add these colors between the two selected swatches (Ctrl+J adds three)</source>
+        <translation>Diese Farben zwischen den beiden ausgewählten Farbfeldern hinzufügen (Strg+J fügt drei hinzu)</translation>
     </message>
 </context>
 <context>
     <name>zc::CanvasFollower</name>
     <message>
-        <source>%1 is not there any more; this is its last picture.</source>
-        <translation>%1 ist nicht mehr da; dies ist das letzte Bild davon.</translation>
-    </message>
-    <message>
-        <source>Tied to %1 on another machine; &quot;Follow a canvas&quot; ties it anew.</source>
-        <translation>Auf einem anderen Rechner mit %1 verbunden; &quot;Einer Leinwand folgen&quot; verbindet neu.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be read as a picture now; this is its last one.</source>
-        <translation>%1 ist gerade nicht als Bild lesbar; dies ist das letzte.</translation>
-    </message>
-    <message>
         <source>Follow canvas</source>
         <translation>Leinwand folgen</translation>
-    </message>
-    <message>
-        <source>The shown reference follows no file.</source>
-        <translation>Die gezeigte Vorlage folgt keiner Datei.</translation>
     </message>
     <message>
         <source>Stop following</source>
         <translation>Nicht mehr folgen</translation>
     </message>
+    <message>
+        <source>The file %1 no longer exists; its last picture is shown.</source>
+        <translation>Die Datei %1 gibt es nicht mehr; gezeigt wird ihr letztes Bild.</translation>
+    </message>
+    <message>
+        <source>The file %1 is on another computer. Choose Follow a canvas to pick the file here.</source>
+        <translation>Die Datei %1 liegt auf einem anderen Rechner. Mit &quot;Einer Leinwand folgen&quot; die Datei hier wählen.</translation>
+    </message>
+    <message>
+        <source>The file %1 cannot be read as a picture right now; its last picture is shown.</source>
+        <translation>Die Datei %1 ist gerade nicht als Bild lesbar; gezeigt wird ihr letztes Bild.</translation>
+    </message>
+    <message>
+        <source>The photo shown does not follow a file.</source>
+        <translation>Das gezeigte Foto folgt keiner Datei.</translation>
+    </message>
 </context>
 <context>
     <name>zc::CardPanel</name>
-    <message>
-        <source>use it</source>
-        <translation>verwenden</translation>
-    </message>
     <message>
         <source>Title</source>
         <translation>Titel</translation>
@@ -2880,48 +2864,12 @@ Tonwert %2
         <translation>Wie das Werk heißt</translation>
     </message>
     <message>
-        <source>Words</source>
-        <translation>Worte</translation>
-    </message>
-    <message>
-        <source>Mood and intent, for yourself and for the sheet</source>
-        <translation>Stimmung und Absicht, für sich und für das Blatt</translation>
-    </message>
-    <message>
         <source>Date</source>
         <translation>Datum</translation>
     </message>
     <message>
-        <source>The day of the plan, as 2026-11-26; may stay empty</source>
-        <translation>Der Tag des Plans, etwa 2026-11-26; darf leer bleiben</translation>
-    </message>
-    <message>
         <source>Signature</source>
         <translation>Signatur</translation>
-    </message>
-    <message>
-        <source>The line that stands on the sheet</source>
-        <translation>Die Zeile, die auf dem Blatt steht</translation>
-    </message>
-    <message>
-        <source>Take it</source>
-        <translation>Übernehmen</translation>
-    </message>
-    <message>
-        <source>Write this on the card, in one step</source>
-        <translation>Dies in einem Schritt auf die Karte schreiben</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>So lassen</translation>
-    </message>
-    <message>
-        <source>Close the card as it was (Escape)</source>
-        <translation>Die Karte schließen, wie sie war (Escape)</translation>
-    </message>
-    <message>
-        <source>Paint through the profile that the desktop has set for this monitor</source>
-        <translation>Durch das Profil malen, das der Desktop für diesen Bildschirm gesetzt hat</translation>
     </message>
     <message>
         <source>Monitor</source>
@@ -2932,16 +2880,56 @@ Tonwert %2
         <translation>gezeigt durch &quot;%1&quot;</translation>
     </message>
     <message>
-        <source>no profile is set for this one</source>
-        <translation>für diesen ist kein Profil gesetzt</translation>
-    </message>
-    <message>
         <source>profiles are not used</source>
         <translation>Profile werden nicht verwendet</translation>
     </message>
     <message>
-        <source>Change card</source>
-        <translation>Karte ändern</translation>
+        <source>use monitor profile</source>
+        <translation>Bildschirmprofil verwenden</translation>
+    </message>
+    <message>
+        <source>Description</source>
+        <translation>Beschreibung</translation>
+    </message>
+    <message>
+        <source>Mood and intent; the sheet can show them</source>
+        <translation>Stimmung und Absicht; das Blatt kann sie zeigen</translation>
+    </message>
+    <message>
+        <source>The date of the plan as YYYY-MM-DD, or nothing</source>
+        <translation>Das Datum des Plans als JJJJ-MM-TT, oder nichts</translation>
+    </message>
+    <message>
+        <source>The line at the foot of the sheet</source>
+        <translation>Die Zeile am Fuß des Blatts</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
+    </message>
+    <message>
+        <source>Change the details of the piece in one step</source>
+        <translation>Die Angaben des Werks in einem Schritt ändern</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Close without a change (Escape)</source>
+        <translation>Ohne Änderung schließen (Escape)</translation>
+    </message>
+    <message>
+        <source>Show colors through the profile that the desktop has set for this monitor</source>
+        <translation>Farben durch das Profil zeigen, das der Desktop für diesen Bildschirm gesetzt hat</translation>
+    </message>
+    <message>
+        <source>the desktop has no profile for this monitor</source>
+        <translation>der Desktop hat kein Profil für diesen Bildschirm</translation>
+    </message>
+    <message>
+        <source>Change details</source>
+        <translation>Angaben ändern</translation>
     </message>
 </context>
 <context>
@@ -2951,153 +2939,149 @@ Tonwert %2
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
     </message>
     <message>
-        <source>Lay</source>
-        <translation>Legen</translation>
+        <source>Add to set</source>
+        <translation>Zum Satz hinzufügen</translation>
     </message>
 </context>
 <context>
     <name>zc::ColorPair</name>
     <message>
-        <source>Current color and the color before</source>
-        <translation>Aktuelle Farbe und die davor</translation>
-    </message>
-    <message>
-        <source>The current color; below it the one before: click there to go back to it. Either can be dragged to other programs.</source>
-        <translation>Die aktuelle Farbe; darunter die davor: ein Klick dort kehrt zu ihr zurück. Beide lassen sich in andere Programme ziehen.</translation>
-    </message>
-    <message>
-        <source>before</source>
-        <translation>davor</translation>
-    </message>
-    <message>
         <source>Current color: %1</source>
         <translation>Aktuelle Farbe: %1</translation>
     </message>
     <message>
-        <source>Color before: %1</source>
-        <translation>Farbe davor: %1</translation>
+        <source>Current and previous color</source>
+        <translation>Aktuelle und vorige Farbe</translation>
     </message>
     <message>
-        <source>Go back</source>
-        <translation>Zurück</translation>
+        <source>The current color, and below it the previous one: click that to go back. Both can be dragged into other programs.</source>
+        <translation>Die aktuelle Farbe, darunter die vorige: ein Klick darauf geht zurück. Beide lassen sich in andere Programme ziehen.</translation>
+    </message>
+    <message>
+        <source>previous</source>
+        <translation>vorige</translation>
+    </message>
+    <message>
+        <source>Previous color: %1</source>
+        <translation>Vorige Farbe: %1</translation>
+    </message>
+    <message>
+        <source>Go back to this color</source>
+        <translation>Zu dieser Farbe zurück</translation>
     </message>
 </context>
 <context>
     <name>zc::Companion</name>
     <message>
-        <source>hand over</source>
-        <translation>übergeben</translation>
-    </message>
-    <message>
-        <source>Every pick goes to the clipboard at its end</source>
-        <translation>Jede Wahl geht am Ende in die Zwischenablage</translation>
-    </message>
-    <message>
-        <source>The form in which colors are handed over; press for the next one</source>
-        <translation>Die Form, in der Farben übergeben werden; Drücken nimmt die nächste</translation>
-    </message>
-    <message>
-        <source>from the screen</source>
-        <translation>vom Bildschirm</translation>
-    </message>
-    <message>
-        <source>Take up the color of any pixel of the screen</source>
-        <translation>Die Farbe eines beliebigen Bildschirmpixels aufnehmen</translation>
-    </message>
-    <message>
-        <source>%1 beside</source>
-        <translation>%1 daneben</translation>
-    </message>
-    <message>
         <source>value %1, %2</source>
         <translation>Tonwert %1, %2</translation>
-    </message>
-    <message>
-        <source>Keep this window above others by the menu of its frame.</source>
-        <translation>Mit dem Menü ihres Rahmens bleibt dieses Fenster über anderen.</translation>
-    </message>
-    <message>
-        <source>Right button: strip, desk and more.</source>
-        <translation>Rechte Taste: Streifen, Tisch und mehr.</translation>
     </message>
     <message>
         <source>over %1, %2, value %3</source>
         <translation>über %1, %2, Tonwert %3</translation>
     </message>
     <message>
-        <source>As a strip</source>
-        <translation>Als Streifen</translation>
+        <source>copy every pick</source>
+        <translation>jede Wahl kopieren</translation>
     </message>
     <message>
-        <source>As a column</source>
-        <translation>Als Spalte</translation>
+        <source>Every picked color is copied to the clipboard</source>
+        <translation>Jede gewählte Farbe wird in die Zwischenablage kopiert</translation>
     </message>
     <message>
-        <source>Stand the strip up</source>
-        <translation>Den Streifen aufstellen</translation>
+        <source>How a color is written when it is copied; press for the next form</source>
+        <translation>Wie eine Farbe beim Kopieren geschrieben wird; drücken für die nächste Form</translation>
     </message>
     <message>
-        <source>Lay the strip down</source>
-        <translation>Den Streifen hinlegen</translation>
+        <source>Pick from screen</source>
+        <translation>Vom Bildschirm wählen</translation>
     </message>
     <message>
-        <source>Show or put away the desk</source>
-        <translation>Den Tisch zeigen oder wegräumen</translation>
+        <source>Use the color of any pixel of the screen</source>
+        <translation>Die Farbe eines beliebigen Bildschirmpixels verwenden</translation>
     </message>
     <message>
-        <source>Hand over every pick</source>
-        <translation>Jede Wahl übergeben</translation>
+        <source>%1 beside the canvas</source>
+        <translation>%1 neben der Leinwand</translation>
     </message>
     <message>
-        <source>Form of what is handed over...</source>
-        <translation>Form der Übergabe...</translation>
+        <source>To keep this window above others, use the menu of its frame.</source>
+        <translation>Damit dieses Fenster über anderen bleibt, das Menü seines Rahmens benutzen.</translation>
     </message>
     <message>
-        <source>A color from the screen</source>
-        <translation>Eine Farbe vom Bildschirm</translation>
+        <source>The right button opens a menu: strip, main window and more.</source>
+        <translation>Die rechte Taste öffnet ein Menü: Streifen, Hauptfenster und mehr.</translation>
     </message>
     <message>
-        <source>Back to the color before</source>
-        <translation>Zurück zur Farbe davor</translation>
+        <source>Show as strip</source>
+        <translation>Als Streifen zeigen</translation>
     </message>
     <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
+        <source>Show as column</source>
+        <translation>Als Spalte zeigen</translation>
+    </message>
+    <message>
+        <source>Turn strip upright</source>
+        <translation>Streifen aufrichten</translation>
+    </message>
+    <message>
+        <source>Turn strip sideways</source>
+        <translation>Streifen querlegen</translation>
+    </message>
+    <message>
+        <source>Show or hide main window</source>
+        <translation>Hauptfenster zeigen oder verbergen</translation>
+    </message>
+    <message>
+        <source>Copy every pick</source>
+        <translation>Jede Wahl kopieren</translation>
+    </message>
+    <message>
+        <source>Choose form of copied colors...</source>
+        <translation>Form kopierter Farben wählen...</translation>
+    </message>
+    <message>
+        <source>Pick color from screen</source>
+        <translation>Farbe vom Bildschirm wählen</translation>
+    </message>
+    <message>
+        <source>Go back to previous color</source>
+        <translation>Zur vorigen Farbe zurück</translation>
+    </message>
+    <message>
+        <source>Close companion</source>
+        <translation>Begleiter schließen</translation>
     </message>
 </context>
 <context>
     <name>zc::DesktopKey</name>
     <message>
-        <source>This desktop has no portal that listens for keys.</source>
-        <translation>Dieser Desktop hat kein Portal, das auf Tasten hört.</translation>
+        <source>This desktop does not offer global shortcuts.</source>
+        <translation>Dieser Desktop bietet keine globalen Tastenkürzel.</translation>
     </message>
     <message>
-        <source>The desktop answered with something that is no session for keys.</source>
-        <translation>Der Desktop hat mit etwas geantwortet, das keine Sitzung für Tasten ist.</translation>
+        <source>The desktop gave an unusable answer, so no global shortcut was set.</source>
+        <translation>Die Antwort des Desktops war unbrauchbar; es wurde kein globales Tastenkürzel gesetzt.</translation>
     </message>
     <message>
-        <source>Take a color from the screen into Zonachrom</source>
-        <translation>Eine Farbe vom Bildschirm in Zonachrom aufnehmen</translation>
+        <source>Pick a color from the screen for Zonachrom</source>
+        <translation>Eine Farbe vom Bildschirm für Zonachrom wählen</translation>
     </message>
     <message>
-        <source>The desktop was given no key for the screen.</source>
-        <translation>Dem Desktop wurde keine Taste für den Bildschirm gegeben.</translation>
+        <source>No global shortcut was chosen on the desktop.</source>
+        <translation>Auf dem Desktop wurde kein globales Tastenkürzel gewählt.</translation>
     </message>
     <message>
-        <source>its key</source>
-        <translation>seine Taste</translation>
+        <source>its shortcut</source>
+        <translation>sein Tastenkürzel</translation>
     </message>
 </context>
 <context>
     <name>zc::Documents</name>
-    <message>
-        <source>open in another window too</source>
-        <translation>auch in einem anderen Fenster offen</translation>
-    </message>
     <message>
         <source>edited, file is read only</source>
         <translation>geändert, Datei schreibgeschützt</translation>
@@ -3115,56 +3099,60 @@ Tonwert %2
         <translation>geändert, nicht gespeichert</translation>
     </message>
     <message>
-        <source>not a file yet</source>
-        <translation>noch keine Datei</translation>
-    </message>
-    <message>
         <source>saved</source>
         <translation>gespeichert</translation>
-    </message>
-    <message>
-        <source>This piece is open in another window too; save here under another name, or close it there first.</source>
-        <translation>Dieses Werk ist auch in einem anderen Fenster offen; hier unter anderem Namen speichern oder dort zuerst schließen.</translation>
-    </message>
-    <message>
-        <source>This file is read only; changes can be saved under another name.</source>
-        <translation>Diese Datei ist schreibgeschützt; Änderungen lassen sich unter anderem Namen speichern.</translation>
-    </message>
-    <message>
-        <source>A file is still being read or written; stop that first, or wait for it.</source>
-        <translation>Noch wird eine Datei gelesen oder geschrieben; das erst anhalten oder abwarten.</translation>
     </message>
     <message>
         <source>Opening %1</source>
         <translation>%1 wird geöffnet</translation>
     </message>
     <message>
-        <source> All of the piece can still be read.</source>
-        <translation> Das ganze Werk ist noch lesbar.</translation>
-    </message>
-    <message>
-        <source> The rest can be read, without: %1.</source>
-        <translation> Der Rest ist lesbar, ohne: %1.</translation>
-    </message>
-    <message>
-        <source>Not saved: this piece is open in another window too; save it under another name.</source>
-        <translation>Nicht gespeichert: dieses Werk ist auch in einem anderen Fenster offen; unter anderem Namen speichern.</translation>
-    </message>
-    <message>
-        <source>Not saved: the file was changed by another program or machine meanwhile; save this piece under another name.</source>
-        <translation>Nicht gespeichert: ein anderes Programm oder ein anderer Rechner hat die Datei inzwischen geändert; dieses Werk unter anderem Namen speichern.</translation>
-    </message>
-    <message>
-        <source>Not saved: the file is read only; save the piece under another name.</source>
-        <translation>Nicht gespeichert: die Datei ist schreibgeschützt; das Werk unter anderem Namen speichern.</translation>
-    </message>
-    <message>
         <source>Saving %1</source>
         <translation>%1 wird gespeichert</translation>
     </message>
     <message>
-        <source>Reading what was kept</source>
-        <translation>Gesichertes wird gelesen</translation>
+        <source>also open in another window</source>
+        <translation>auch in einem anderen Fenster offen</translation>
+    </message>
+    <message>
+        <source>not saved</source>
+        <translation>nicht gespeichert</translation>
+    </message>
+    <message>
+        <source>This piece is also open in another window. Save it here under another name, or close it there first.</source>
+        <translation>Dieses Werk ist auch in einem anderen Fenster offen. Hier unter anderem Namen speichern oder es dort zuerst schließen.</translation>
+    </message>
+    <message>
+        <source>This file is read only. Save changes under another name.</source>
+        <translation>Diese Datei ist schreibgeschützt. Änderungen unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source>Another file is still being read or written. Wait for it, or stop it first.</source>
+        <translation>Eine andere Datei wird noch gelesen oder geschrieben. Darauf warten oder sie zuerst anhalten.</translation>
+    </message>
+    <message>
+        <source> The whole piece can still be read.</source>
+        <translation> Das ganze Werk ist noch lesbar.</translation>
+    </message>
+    <message>
+        <source> Everything else can be read; missing: %1.</source>
+        <translation> Alles andere ist lesbar; es fehlt: %1.</translation>
+    </message>
+    <message>
+        <source>Recovering unsaved work</source>
+        <translation>Ungespeicherte Arbeit wird wiederhergestellt</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because it is also open in another window. Save it under another name.</source>
+        <translation>Das Werk wurde nicht gespeichert, weil es auch in einem anderen Fenster offen ist. Unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because another program changed the file meanwhile. Save it under another name.</source>
+        <translation>Das Werk wurde nicht gespeichert, weil ein anderes Programm die Datei inzwischen geändert hat. Unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because its file is read only. Save it under another name.</source>
+        <translation>Das Werk wurde nicht gespeichert, weil seine Datei schreibgeschützt ist. Unter anderem Namen speichern.</translation>
     </message>
 </context>
 <context>
@@ -3186,64 +3174,8 @@ Tonwert %2
         <translation>Farbe als &amp;Hex kopieren</translation>
     </message>
     <message>
-        <source>Copy the current color as hex</source>
-        <translation>Die aktuelle Farbe als Hex kopieren</translation>
-    </message>
-    <message>
-        <source>&amp;Hand over every pick</source>
-        <translation>&amp;Jede Wahl übergeben</translation>
-    </message>
-    <message>
-        <source>Every pick goes to the clipboard at its end, in the chosen form</source>
-        <translation>Jede Wahl geht am Ende in der gewählten Form in die Zwischenablage</translation>
-    </message>
-    <message>
-        <source>Fo&amp;rm of what is handed over...</source>
-        <translation>Fo&amp;rm der Übergabe...</translation>
-    </message>
-    <message>
-        <source>As hex, numbers, css or a line of your own; with a picture or without</source>
-        <translation>Als Hex, Zahlen, CSS oder eigene Zeile; mit Bild oder ohne</translation>
-    </message>
-    <message>
-        <source>A color from the &amp;screen</source>
-        <translation>Eine Farbe vom Bild&amp;schirm</translation>
-    </message>
-    <message>
-        <source>Take up the color of any pixel of the screen, or of a square around it</source>
-        <translation>Die Farbe eines Bildschirmpixels oder eines Quadrats darum aufnehmen</translation>
-    </message>
-    <message>
-        <source>A color &amp;by a key of the desktop</source>
-        <translation>Eine Farbe mit einer &amp;Taste des Desktops</translation>
-    </message>
-    <message>
-        <source>Take a color from the screen whichever program has the keyboard; the desktop gives the key</source>
-        <translation>Eine Farbe vom Bildschirm nehmen, gleich welches Programm die Tastatur hat; der Desktop gibt die Taste</translation>
-    </message>
-    <message>
-        <source>A pict&amp;ure of the screen</source>
-        <translation>Ein B&amp;ild vom Bildschirm</translation>
-    </message>
-    <message>
-        <source>Take the screen, or a part of it, as a new reference</source>
-        <translation>Den Bildschirm oder einen Teil davon als neue Vorlage nehmen</translation>
-    </message>
-    <message>
-        <source>&amp;Paste photo or color</source>
-        <translation>Foto oder Farbe &amp;einfügen</translation>
-    </message>
-    <message>
         <source>Paste a picture or photo files as references, a hex color as the current color; at Grade, swatches</source>
         <translation>Ein Bild oder Fotodateien als Vorlagen einfügen, eine Hex-Farbe als aktuelle Farbe; beim Abstufen Farbfelder</translation>
-    </message>
-    <message>
-        <source>&amp;Lay current color</source>
-        <translation>Aktuelle Farbe &amp;legen</translation>
-    </message>
-    <message>
-        <source>Lay the current color on the staff in the chosen family</source>
-        <translation>Die aktuelle Farbe auf die Notenzeile legen, in die gewählte Familie</translation>
     </message>
     <message>
         <source>Add &amp;family</source>
@@ -3252,22 +3184,6 @@ Tonwert %2
     <message>
         <source>Add a family to the set and name it</source>
         <translation>Dem Satz eine Familie hinzufügen und sie benennen</translation>
-    </message>
-    <message>
-        <source>&amp;Back to the color before</source>
-        <translation>&amp;Zurück zur Farbe davor</translation>
-    </message>
-    <message>
-        <source>Exchange the current color with the one before</source>
-        <translation>Die aktuelle Farbe mit der davor tauschen</translation>
-    </message>
-    <message>
-        <source>&amp;Find a swatch</source>
-        <translation>Ein Farbfeld s&amp;uchen</translation>
-    </message>
-    <message>
-        <source>Find by name, or the nearest to a color</source>
-        <translation>Nach Namen suchen, oder das Nächste zu einer Farbe</translation>
     </message>
     <message>
         <source>Select &amp;all</source>
@@ -3302,20 +3218,8 @@ Tonwert %2
         <translation>Die ausgewählten Farbfelder auf die nächsten freien Plätze verdoppeln</translation>
     </message>
     <message>
-        <source>Re&amp;place by the current color</source>
-        <translation>Durch die aktuelle Farbe &amp;ersetzen</translation>
-    </message>
-    <message>
         <source>Give the selected swatches the current color</source>
         <translation>Den ausgewählten Farbfeldern die aktuelle Farbe geben</translation>
-    </message>
-    <message>
-        <source>&amp;Take the color up</source>
-        <translation>Farbe aufneh&amp;men</translation>
-    </message>
-    <message>
-        <source>Take up the color of the selected swatch (Enter, double click)</source>
-        <translation>Die Farbe des ausgewählten Farbfelds aufnehmen (Eingabetaste, Doppelklick)</translation>
     </message>
     <message>
         <source>Re&amp;name swatch or family</source>
@@ -3334,28 +3238,8 @@ Tonwert %2
         <translation>Die ausgewählten Farbfelder löschen</translation>
     </message>
     <message>
-        <source>Loc&amp;k or unlock</source>
-        <translation>S&amp;perren oder freigeben</translation>
-    </message>
-    <message>
-        <source>Keep the selected swatches from change</source>
-        <translation>Die ausgewählten Farbfelder vor Änderung bewahren</translation>
-    </message>
-    <message>
-        <source>&amp;Mark used or unused</source>
-        <translation>Als benutzt &amp;markieren oder nicht</translation>
-    </message>
-    <message>
-        <source>Tick the selected swatches off</source>
-        <translation>Die ausgewählten Farbfelder abhaken</translation>
-    </message>
-    <message>
         <source>pasted photo</source>
         <translation>eingefügtes Foto</translation>
-    </message>
-    <message>
-        <source>The clipboard holds neither a picture nor a color; copy one first.</source>
-        <translation>Die Zwischenablage hält weder Bild noch Farbe; zuerst etwas kopieren.</translation>
     </message>
     <message>
         <source>Cut swatch</source>
@@ -3370,8 +3254,112 @@ Tonwert %2
         <translation>%1 kopiert.</translation>
     </message>
     <message>
-        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
-        <translation>Namen werden auf der Notenzeile, in Zeilen oder in der Liste geändert; zuerst eines davon zeigen.</translation>
+        <source>Copy the hex code of the current color</source>
+        <translation>Den Hex-Code der aktuellen Farbe kopieren</translation>
+    </message>
+    <message>
+        <source>Copy e&amp;very pick</source>
+        <translation>&amp;Jede Wahl kopieren</translation>
+    </message>
+    <message>
+        <source>Every picked color is copied to the clipboard, in the form chosen below</source>
+        <translation>Jede gewählte Farbe wird in der unten gewählten Form in die Zwischenablage kopiert</translation>
+    </message>
+    <message>
+        <source>Choose fo&amp;rm of copied colors...</source>
+        <translation>Fo&amp;rm kopierter Farben wählen...</translation>
+    </message>
+    <message>
+        <source>Hex, numbers, CSS or a line of your own, with or without a small picture</source>
+        <translation>Hex, Zahlen, CSS oder eine eigene Zeile, mit oder ohne kleines Bild</translation>
+    </message>
+    <message>
+        <source>Pick color from &amp;screen</source>
+        <translation>Farbe vom &amp;Bildschirm wählen</translation>
+    </message>
+    <message>
+        <source>Use the color of any pixel of the screen, or the average of a square around it</source>
+        <translation>Die Farbe eines beliebigen Bildschirmpixels verwenden, oder den Mittelwert eines Quadrats darum</translation>
+    </message>
+    <message>
+        <source>Set a global shortcut for &amp;picking</source>
+        <translation>Globales Tastenkürzel &amp;zum Wählen setzen</translation>
+    </message>
+    <message>
+        <source>Pick from the screen while any program has the keyboard. The desktop asks for the shortcut.</source>
+        <translation>Vom Bildschirm wählen, egal welches Programm die Tastatur hat. Der Desktop fragt nach dem Tastenkürzel.</translation>
+    </message>
+    <message>
+        <source>Add pict&amp;ure of the screen</source>
+        <translation>Bild des Bildschirms &amp;hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the screen, or a part of it, as a reference</source>
+        <translation>Den Bildschirm oder einen Teil davon als Vorlage hinzufügen</translation>
+    </message>
+    <message>
+        <source>&amp;Paste photo, color or swatches</source>
+        <translation>Foto, Farbe oder Farbfelder e&amp;infügen</translation>
+    </message>
+    <message>
+        <source>Add current color to se&amp;t</source>
+        <translation>Aktuelle Farbe zum Sa&amp;tz hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color to the chosen family of the set</source>
+        <translation>Die aktuelle Farbe zur gewählten Familie des Satzes hinzufügen</translation>
+    </message>
+    <message>
+        <source>Go &amp;back to previous color</source>
+        <translation>&amp;Zur vorigen Farbe zurück</translation>
+    </message>
+    <message>
+        <source>Swap the current color with the previous one</source>
+        <translation>Die aktuelle Farbe mit der vorigen tauschen</translation>
+    </message>
+    <message>
+        <source>&amp;Find swatch</source>
+        <translation>Farbfeld &amp;finden</translation>
+    </message>
+    <message>
+        <source>Find a swatch by its name, or the one nearest to a color</source>
+        <translation>Ein Farbfeld nach Namen finden, oder das nächste zu einer Farbe</translation>
+    </message>
+    <message>
+        <source>Re&amp;place with current color</source>
+        <translation>Durch die aktuelle Farbe er&amp;setzen</translation>
+    </message>
+    <message>
+        <source>&amp;Use color of swatch</source>
+        <translation>Farbe des Farbfelds &amp;verwenden</translation>
+    </message>
+    <message>
+        <source>Make the color of the selected swatch the current one (Enter, double click)</source>
+        <translation>Die Farbe des ausgewählten Farbfelds zur aktuellen machen (Eingabe, Doppelklick)</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k or unlock swatches</source>
+        <translation>Farbfelder sp&amp;erren oder freigeben</translation>
+    </message>
+    <message>
+        <source>Protect the selected swatches from changes, or allow changes again</source>
+        <translation>Die ausgewählten Farbfelder vor Änderungen schützen oder Änderungen wieder erlauben</translation>
+    </message>
+    <message>
+        <source>&amp;Mark swatches used or unused</source>
+        <translation>Farbfelder als benutzt oder unbenutzt &amp;markieren</translation>
+    </message>
+    <message>
+        <source>Mark the selected swatches as used in the painting, or not</source>
+        <translation>Die ausgewählten Farbfelder als im Bild benutzt markieren, oder nicht</translation>
+    </message>
+    <message>
+        <source>The clipboard has no picture, color or swatches. Copy something first.</source>
+        <translation>In der Zwischenablage ist kein Bild, keine Farbe und kein Farbfeld. Zuerst etwas kopieren.</translation>
+    </message>
+    <message>
+        <source>Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first.</source>
+        <translation>Farbfelder werden beim Abstufen umbenannt: auf den Notenlinien, in Reihen oder in der Liste. Zuerst eines davon zeigen.</translation>
     </message>
 </context>
 <context>
@@ -3383,10 +3371,6 @@ Tonwert %2
     <message>
         <source>&amp;New piece</source>
         <translation>&amp;Neues Werk</translation>
-    </message>
-    <message>
-        <source>Start an empty piece</source>
-        <translation>Ein leeres Werk beginnen</translation>
     </message>
     <message>
         <source>&amp;Open...</source>
@@ -3401,28 +3385,8 @@ Tonwert %2
         <translation>&amp;Zuletzt geöffnet</translation>
     </message>
     <message>
-        <source>Open the &amp;demo piece</source>
-        <translation>Die &amp;Vorführung öffnen</translation>
-    </message>
-    <message>
-        <source>Open Coppersmiths&apos; Row as an unsaved copy</source>
-        <translation>Coppersmiths&apos; Row als ungespeicherte Kopie öffnen</translation>
-    </message>
-    <message>
-        <source>The &amp;card of the piece...</source>
-        <translation>Die &amp;Karte des Werks...</translation>
-    </message>
-    <message>
-        <source>Title, words, date and signature in one place</source>
-        <translation>Titel, Worte, Datum und Signatur an einem Ort</translation>
-    </message>
-    <message>
         <source>&amp;Save</source>
         <translation>&amp;Speichern</translation>
-    </message>
-    <message>
-        <source>Save the piece; the version before is kept beside it</source>
-        <translation>Das Werk speichern; die Version davor bleibt daneben</translation>
     </message>
     <message>
         <source>Save &amp;as...</source>
@@ -3441,48 +3405,8 @@ Tonwert %2
         <translation>Dem Werk Fotos als Vorlagen hinzufügen</translation>
     </message>
     <message>
-        <source>&amp;Export the set</source>
-        <translation>Den Satz aus&amp;geben</translation>
-    </message>
-    <message>
         <source>As %1...</source>
         <translation>Als %1...</translation>
-    </message>
-    <message>
-        <source>Write the current set as %1</source>
-        <translation>Den aktuellen Satz als %1 schreiben</translation>
-    </message>
-    <message>
-        <source>&amp;Bring in a palette...</source>
-        <translation>Eine Palette &amp;hereinholen...</translation>
-    </message>
-    <message>
-        <source>Read swatches from a palette file of any open format, or from a picture</source>
-        <translation>Farbfelder aus einer Palettendatei in offenem Format oder aus einem Bild lesen</translation>
-    </message>
-    <message>
-        <source>Pac&amp;k a parcel...</source>
-        <translation>Ein &amp;Paket packen...</translation>
-    </message>
-    <message>
-        <source>Pack the sets and the mask of this piece into one file for others</source>
-        <translation>Sätze und Maske dieses Werks in eine Datei für andere packen</translation>
-    </message>
-    <message>
-        <source>&amp;Unpack a parcel...</source>
-        <translation>Ein Paket a&amp;uspacken...</translation>
-    </message>
-    <message>
-        <source>Put the sets and masks of a parcel on the shelf</source>
-        <translation>Sätze und Masken eines Pakets ins Regal stellen</translation>
-    </message>
-    <message>
-        <source>Open files in the &amp;running window</source>
-        <translation>Dateien im &amp;laufenden Fenster öffnen</translation>
-    </message>
-    <message>
-        <source>Files given to another start of the program are opened in the window that runs already</source>
-        <translation>Dateien, die einem weiteren Start des Programms gegeben werden, öffnen sich im Fenster, das schon läuft</translation>
     </message>
     <message>
         <source>&amp;Quit</source>
@@ -3493,137 +3417,201 @@ Tonwert %2
         <translation>Zonachrom verlassen</translation>
     </message>
     <message>
-        <source>No pieces yet</source>
-        <translation>Noch keine Werke</translation>
+        <source>Start with an empty piece</source>
+        <translation>Mit einem leeren Werk beginnen</translation>
+    </message>
+    <message>
+        <source>Open &amp;demo piece</source>
+        <translation>&amp;Demowerk öffnen</translation>
+    </message>
+    <message>
+        <source>Open a copy of Coppersmiths&apos; Row to try things on</source>
+        <translation>Eine Kopie von Coppersmiths&apos; Row zum Ausprobieren öffnen</translation>
+    </message>
+    <message>
+        <source>Edit de&amp;tails of the piece...</source>
+        <translation>&amp;Angaben des Werks bearbeiten...</translation>
+    </message>
+    <message>
+        <source>Title, description, date and signature</source>
+        <translation>Titel, Beschreibung, Datum und Signatur</translation>
+    </message>
+    <message>
+        <source>Save the piece; the previous version stays beside it as a backup</source>
+        <translation>Das Werk speichern; die vorige Version bleibt als Sicherung daneben</translation>
+    </message>
+    <message>
+        <source>&amp;Export set</source>
+        <translation>Satz e&amp;xportieren</translation>
+    </message>
+    <message>
+        <source>Export the current set as %1</source>
+        <translation>Den aktuellen Satz als %1 exportieren</translation>
+    </message>
+    <message>
+        <source>&amp;Import palette...</source>
+        <translation>Palette &amp;importieren...</translation>
+    </message>
+    <message>
+        <source>Import swatches from a palette file in an open format, or from a picture</source>
+        <translation>Farbfelder aus einer Palettendatei in einem offenen Format oder aus einem Bild importieren</translation>
+    </message>
+    <message>
+        <source>Pac&amp;k parcel...</source>
+        <translation>&amp;Paket packen...</translation>
+    </message>
+    <message>
+        <source>Pack the sets and the mask of this piece into one file for someone else</source>
+        <translation>Die Sätze und die Maske dieses Werks für jemand anderen in eine Datei packen</translation>
+    </message>
+    <message>
+        <source>&amp;Unpack parcel...</source>
+        <translation>Paket &amp;auspacken...</translation>
+    </message>
+    <message>
+        <source>Save the sets and masks of a parcel to the shelf</source>
+        <translation>Die Sätze und Masken eines Pakets ins Regal legen</translation>
+    </message>
+    <message>
+        <source>Open files in &amp;running window</source>
+        <translation>Dateien im &amp;laufenden Fenster öffnen</translation>
+    </message>
+    <message>
+        <source>When the program is started again with a file, open the file in this window</source>
+        <translation>Wird das Programm noch einmal mit einer Datei gestartet, öffnet dieses Fenster die Datei</translation>
+    </message>
+    <message>
+        <source>No recent pieces</source>
+        <translation>Keine letzten Werke</translation>
     </message>
 </context>
 <context>
     <name>zc::FileProgress</name>
     <message>
-        <source>How far reading or writing the file is</source>
-        <translation>Wie weit das Lesen oder Schreiben der Datei ist</translation>
-    </message>
-    <message>
         <source>Stop</source>
         <translation>Anhalten</translation>
     </message>
     <message>
-        <source>Stop; the file and the open piece stay as they are</source>
-        <translation>Anhalten; Datei und offenes Werk bleiben, wie sie sind</translation>
+        <source>Progress of reading or writing the file</source>
+        <translation>Fortschritt beim Lesen oder Schreiben der Datei</translation>
+    </message>
+    <message>
+        <source>Stop reading or writing; the file and the open piece stay as they are</source>
+        <translation>Lesen oder Schreiben anhalten; Datei und offenes Werk bleiben, wie sie sind</translation>
     </message>
 </context>
 <context>
     <name>zc::FilesPanel</name>
     <message>
-        <source>choose the folder</source>
-        <translation>Ordner wählen</translation>
-    </message>
-    <message>
-        <source>Where the files are written</source>
-        <translation>Wohin die Dateien geschrieben werden</translation>
-    </message>
-    <message>
-        <source>Write all of these</source>
-        <translation>Alle schreiben</translation>
-    </message>
-    <message>
-        <source>Write every chosen format into the folder; the same again without asking</source>
-        <translation>Jedes gewählte Format in den Ordner schreiben; dasselbe noch einmal, ohne zu fragen</translation>
-    </message>
-    <message>
-        <source>at every save too</source>
-        <translation>bei jedem Speichern</translation>
-    </message>
-    <message>
-        <source>Write them again whenever the piece is saved</source>
-        <translation>Sie bei jedem Speichern des Werks neu schreiben</translation>
-    </message>
-    <message>
-        <source>Write it with the others</source>
-        <translation>Mit den anderen schreiben</translation>
-    </message>
-    <message>
-        <source>Lines of your own</source>
-        <translation>Eigene Zeilen</translation>
-    </message>
-    <message>
         <source>Patterns on the shelf</source>
         <translation>Muster im Regal</translation>
-    </message>
-    <message>
-        <source>Begin with one of these patterns</source>
-        <translation>Mit einem dieser Muster beginnen</translation>
-    </message>
-    <message>
-        <source>keep</source>
-        <translation>behalten</translation>
-    </message>
-    <message>
-        <source>Keep this pattern on the shelf, named by its line of a swatch</source>
-        <translation>Dieses Muster ins Regal stellen, benannt nach seiner Zeile für ein Farbfeld</translation>
-    </message>
-    <message>
-        <source>read a file</source>
-        <translation>Datei lesen</translation>
-    </message>
-    <message>
-        <source>Bring in the swatches of a text file that has the shape of this pattern</source>
-        <translation>Die Farbfelder einer Textdatei hereinholen, die diesem Muster folgt</translation>
     </message>
     <message>
         <source>The pattern of the lines</source>
         <translation>Das Muster der Zeilen</translation>
     </message>
     <message>
-        <source>Words with fields in braces: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}; see Lines of the painter&apos;s own in the documents</source>
-        <translation>Wörter mit Feldern in Klammern: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}; siehe Eigene Zeilen in den Dokumenten</translation>
-    </message>
-    <message>
         <source>The pattern is on the shelf.</source>
         <translation>Das Muster steht im Regal.</translation>
     </message>
     <message>
-        <source>No folder is chosen yet.</source>
-        <translation>Noch ist kein Ordner gewählt.</translation>
+        <source>Choose folder</source>
+        <translation>Ordner wählen</translation>
+    </message>
+    <message>
+        <source>Choose the folder for the files</source>
+        <translation>Den Ordner für die Dateien wählen</translation>
+    </message>
+    <message>
+        <source>Export</source>
+        <translation>Exportieren</translation>
+    </message>
+    <message>
+        <source>Write every ticked format to the folder</source>
+        <translation>Jedes abgehakte Format in den Ordner schreiben</translation>
+    </message>
+    <message>
+        <source>and again at every save</source>
+        <translation>und bei jedem Speichern erneut</translation>
+    </message>
+    <message>
+        <source>Export again whenever the piece is saved</source>
+        <translation>Bei jedem Speichern des Werks erneut exportieren</translation>
+    </message>
+    <message>
+        <source>Include this format</source>
+        <translation>Dieses Format mit ausgeben</translation>
+    </message>
+    <message>
+        <source>Your own lines</source>
+        <translation>Eigene Zeilen</translation>
+    </message>
+    <message>
+        <source>Start from one of these patterns</source>
+        <translation>Mit einem dieser Muster beginnen</translation>
+    </message>
+    <message>
+        <source>Save to shelf</source>
+        <translation>Ins Regal legen</translation>
+    </message>
+    <message>
+        <source>Save this pattern to the shelf</source>
+        <translation>Dieses Muster ins Regal legen</translation>
+    </message>
+    <message>
+        <source>Import with pattern</source>
+        <translation>Mit Muster importieren</translation>
+    </message>
+    <message>
+        <source>Import the swatches of a text file written in this pattern</source>
+        <translation>Die Farbfelder einer Textdatei importieren, die nach diesem Muster geschrieben ist</translation>
+    </message>
+    <message>
+        <source>Text with fields in braces: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}. The handbook lists all fields.</source>
+        <translation>Text mit Feldern in Klammern: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}. Das Handbuch nennt alle Felder.</translation>
+    </message>
+    <message>
+        <source>No folder chosen yet.</source>
+        <translation>Noch kein Ordner gewählt.</translation>
     </message>
 </context>
 <context>
     <name>zc::FirstStart</name>
     <message>
-        <source>First start</source>
-        <translation>Erster Start</translation>
-    </message>
-    <message>
         <source>How would you like to begin?</source>
         <translation>Womit soll es beginnen?</translation>
-    </message>
-    <message>
-        <source>With a photo</source>
-        <translation>Mit einem Foto</translation>
     </message>
     <message>
         <source>Choose a photo of your own. Its colors become the first swatches.</source>
         <translation>Ein eigenes Foto wählen. Seine Farben werden die ersten Farbfelder.</translation>
     </message>
     <message>
-        <source>With an empty piece</source>
-        <translation>Mit einem leeren Werk</translation>
+        <source>Welcome</source>
+        <translation>Willkommen</translation>
     </message>
     <message>
-        <source>A wheel, a value line, nothing laid yet.</source>
-        <translation>Ein Farbkreis, eine Linie für den Tonwert, noch nichts gelegt.</translation>
+        <source>Start with a photo</source>
+        <translation>Mit einem Foto beginnen</translation>
     </message>
     <message>
-        <source>With the demo</source>
-        <translation>Mit der Vorführung</translation>
+        <source>Start with an empty piece</source>
+        <translation>Mit einem leeren Werk beginnen</translation>
     </message>
     <message>
-        <source>Coppersmiths&apos; Row, a finished plan with photos, mask and graded set, as a copy to try things on.</source>
-        <translation>Coppersmiths&apos; Row, ein fertiger Plan mit Fotos, Maske und abgestuftem Satz, als Kopie zum Ausprobieren.</translation>
+        <source>A hue wheel, a value axis and an empty set.</source>
+        <translation>Ein Farbkreis, eine Tonwertachse und ein leerer Satz.</translation>
     </message>
     <message>
-        <source>A list of first steps goes along above the desk. F1 opens the handbook.</source>
-        <translation>Eine Liste erster Schritte steht über dem Tisch. F1 öffnet das Handbuch.</translation>
+        <source>Open the demo</source>
+        <translation>Die Demo öffnen</translation>
+    </message>
+    <message>
+        <source>Coppersmiths&apos; Row: a finished plan with photos, a mask and a graded set. You get a copy to try things on.</source>
+        <translation>Coppersmiths&apos; Row: ein fertiger Plan mit Fotos, einer Maske und einem abgestuften Satz. Du bekommst eine Kopie zum Ausprobieren.</translation>
+    </message>
+    <message>
+        <source>A list of first steps stands above your work. F1 opens the handbook.</source>
+        <translation>Eine Liste erster Schritte steht über der Arbeit. F1 öffnet das Handbuch.</translation>
     </message>
 </context>
 <context>
@@ -3649,20 +3637,12 @@ Tonwert %2
         <translation>Liste</translation>
     </message>
     <message>
-        <source>Names, numbers and notes</source>
-        <translation>Namen, Zahlen und Notizen</translation>
-    </message>
-    <message>
         <source>versions</source>
         <translation>Versionen</translation>
     </message>
     <message>
         <source>Versions of the set side by side</source>
         <translation>Versionen des Satzes nebeneinander</translation>
-    </message>
-    <message>
-        <source>chips</source>
-        <translation>Plättchen</translation>
     </message>
     <message>
         <source>small</source>
@@ -3677,64 +3657,72 @@ Tonwert %2
         <translation>groß</translation>
     </message>
     <message>
-        <source>Show the chips of the rows %1</source>
-        <translation>Die Plättchen der Zeilen %1 zeigen</translation>
-    </message>
-    <message>
         <source>Find swatches</source>
         <translation>Farbfelder suchen</translation>
-    </message>
-    <message>
-        <source>find a name, or the nearest to a hex color</source>
-        <translation>Name suchen, oder das Nächste zu einer Hex-Farbe</translation>
-    </message>
-    <message>
-        <source>Enter selects the swatches with these letters in their name, or the one nearest to the color</source>
-        <translation>Die Eingabetaste wählt Farbfelder mit diesen Buchstaben im Namen aus, oder das der Farbe nächste</translation>
-    </message>
-    <message>
-        <source>Look</source>
-        <translation>Ansehen</translation>
-    </message>
-    <message>
-        <source>What to look at, each with a remedy</source>
-        <translation>Was anzusehen ist, jeweils mit einer Abhilfe</translation>
-    </message>
-    <message>
-        <source>Change</source>
-        <translation>Ändern</translation>
-    </message>
-    <message>
-        <source>Change many swatches at once</source>
-        <translation>Viele Farbfelder auf einmal ändern</translation>
     </message>
     <message>
         <source>Sets</source>
         <translation>Sätze</translation>
     </message>
     <message>
-        <source>Sets of the piece and versions of this one</source>
-        <translation>Sätze des Werks und Versionen von diesem</translation>
-    </message>
-    <message>
         <source>Shelf</source>
         <translation>Regal</translation>
     </message>
     <message>
-        <source>Sets kept across pieces</source>
-        <translation>Sätze, die über Werke hinweg bleiben</translation>
-    </message>
-    <message>
-        <source>Show %1; drop swatches here to move them into its first family</source>
-        <translation>%1 zeigen; Farbfelder hier ablegen bringt sie in die erste Familie</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is nearest, CIEDE2000 %2 away.</source>
-        <translation>&quot;%1&quot; ist am nächsten, CIEDE2000 %2 entfernt.</translation>
-    </message>
-    <message>
         <source>No swatch of this set has these letters in its name.</source>
         <translation>Kein Farbfeld dieses Satzes hat diese Buchstaben im Namen.</translation>
+    </message>
+    <message>
+        <source>A table with names, numbers and notes</source>
+        <translation>Eine Tabelle mit Namen, Zahlen und Notizen</translation>
+    </message>
+    <message>
+        <source>Show the swatches of the rows %1</source>
+        <translation>Die Farbfelder der Reihen %1 zeigen</translation>
+    </message>
+    <message>
+        <source>Find a name or the nearest hex</source>
+        <translation>Name oder nächsten Hex-Wert finden</translation>
+    </message>
+    <message>
+        <source>Press Enter to select the swatches whose name has these letters, or the swatch nearest to a hex color</source>
+        <translation>Eingabe wählt die Farbfelder aus, deren Name diese Buchstaben enthält, oder das nächste zu einer Hex-Farbe</translation>
+    </message>
+    <message>
+        <source>Report</source>
+        <translation>Bericht</translation>
+    </message>
+    <message>
+        <source>What could be better in the set, each with a remedy</source>
+        <translation>Was am Satz besser sein könnte, jeweils mit Abhilfe</translation>
+    </message>
+    <message>
+        <source>Adjust</source>
+        <translation>Anpassen</translation>
+    </message>
+    <message>
+        <source>Adjust many swatches at once</source>
+        <translation>Viele Farbfelder auf einmal anpassen</translation>
+    </message>
+    <message>
+        <source>The sets of the piece, and the versions of the current set</source>
+        <translation>Die Sätze des Werks und die Versionen des aktuellen Satzes</translation>
+    </message>
+    <message>
+        <source>Sets that all your pieces share</source>
+        <translation>Sätze, die alle deine Werke teilen</translation>
+    </message>
+    <message>
+        <source>Show %1. Swatches dropped here move to its first family.</source>
+        <translation>%1 zeigen. Hier abgelegte Farbfelder kommen in die erste Familie.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is nearest; it differs by %2 (CIEDE2000).</source>
+        <translation>&quot;%1&quot; ist am nächsten; Abstand %2 (CIEDE2000).</translation>
+    </message>
+    <message>
+        <source>Size</source>
+        <translation>Größe</translation>
     </message>
 </context>
 <context>
@@ -3744,56 +3732,24 @@ Tonwert %2
         <translation>Ab&amp;stufen</translation>
     </message>
     <message>
-        <source>&amp;Staff</source>
-        <translation>&amp;Notenzeile</translation>
-    </message>
-    <message>
         <source>Families as columns, height is value</source>
         <translation>Familien sind Spalten, die Höhe ist der Tonwert</translation>
-    </message>
-    <message>
-        <source>&amp;Rows</source>
-        <translation>&amp;Zeilen</translation>
     </message>
     <message>
         <source>A compact grid with free places</source>
         <translation>Ein enges Raster mit freien Plätzen</translation>
     </message>
     <message>
-        <source>&amp;List</source>
-        <translation>&amp;Liste</translation>
-    </message>
-    <message>
-        <source>Names, numbers and notes</source>
-        <translation>Namen, Zahlen und Notizen</translation>
-    </message>
-    <message>
-        <source>&amp;Versions</source>
-        <translation>&amp;Versionen</translation>
-    </message>
-    <message>
         <source>Versions of the set side by side</source>
         <translation>Versionen des Satzes nebeneinander</translation>
-    </message>
-    <message>
-        <source>Select the l&amp;ight ones</source>
-        <translation>Die &amp;hellen auswählen</translation>
     </message>
     <message>
         <source>Select the swatches of the light band</source>
         <translation>Die Farbfelder des hellen Bandes auswählen</translation>
     </message>
     <message>
-        <source>Select the &amp;middle ones</source>
-        <translation>Die &amp;mittleren auswählen</translation>
-    </message>
-    <message>
         <source>Select the swatches of the middle band</source>
         <translation>Die Farbfelder des mittleren Bandes auswählen</translation>
-    </message>
-    <message>
-        <source>Select the &amp;dark ones</source>
-        <translation>Die &amp;dunklen auswählen</translation>
     </message>
     <message>
         <source>Select the swatches of the dark band</source>
@@ -3808,36 +3764,8 @@ Tonwert %2
         <translation>Alle Farbfelder auswählen, die einem anderen beinahe gleichen</translation>
     </message>
     <message>
-        <source>Fi&amp;ll between</source>
-        <translation>Da&amp;zwischen füllen</translation>
-    </message>
-    <message>
-        <source>Lay three colors between the two selected swatches, in place</source>
-        <translation>Drei Farben zwischen die beiden ausgewählten Farbfelder legen, an ihren Platz</translation>
-    </message>
-    <message>
-        <source>&amp;Even out the family</source>
-        <translation>Familie &amp;ausgleichen</translation>
-    </message>
-    <message>
-        <source>Spread the values of the chosen family evenly between its ends; locked ones stay</source>
-        <translation>Die Tonwerte der gewählten Familie gleichmäßig zwischen ihren Enden verteilen; Gesperrtes bleibt</translation>
-    </message>
-    <message>
-        <source>Even out family</source>
-        <translation>Familie ausgleichen</translation>
-    </message>
-    <message>
-        <source>Split o&amp;ff as a family</source>
-        <translation>Als &amp;Familie abspalten</translation>
-    </message>
-    <message>
         <source>Move the selected swatches into a family of their own</source>
         <translation>Die ausgewählten Farbfelder in eine eigene Familie bringen</translation>
-    </message>
-    <message>
-        <source>S&amp;ort the rows</source>
-        <translation>Zeilen &amp;sortieren</translation>
     </message>
     <message>
         <source>By &amp;value</source>
@@ -3875,15 +3803,75 @@ Tonwert %2
         <source>Sort rows</source>
         <translation>Zeilen sortieren</translation>
     </message>
+    <message>
+        <source>Show &amp;staff</source>
+        <translation>&amp;Notenzeile zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;rows</source>
+        <translation>&amp;Zeilen zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;list</source>
+        <translation>&amp;Liste zeigen</translation>
+    </message>
+    <message>
+        <source>A table with names, numbers and notes</source>
+        <translation>Eine Tabelle mit Namen, Zahlen und Notizen</translation>
+    </message>
+    <message>
+        <source>Show &amp;versions</source>
+        <translation>&amp;Versionen zeigen</translation>
+    </message>
+    <message>
+        <source>Select l&amp;ight swatches</source>
+        <translation>&amp;Helle Farbfelder auswählen</translation>
+    </message>
+    <message>
+        <source>Select &amp;middle swatches</source>
+        <translation>&amp;Mittlere Farbfelder auswählen</translation>
+    </message>
+    <message>
+        <source>Select &amp;dark swatches</source>
+        <translation>&amp;Dunkle Farbfelder auswählen</translation>
+    </message>
+    <message>
+        <source>Add co&amp;lors between</source>
+        <translation>Farben daz&amp;wischen hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add three colors between the two selected swatches</source>
+        <translation>Drei Farben zwischen den beiden ausgewählten Farbfeldern hinzufügen</translation>
+    </message>
+    <message>
+        <source>Spac&amp;e family evenly</source>
+        <translation>Familie gl&amp;eichmäßig verteilen</translation>
+    </message>
+    <message>
+        <source>Space the values of the chosen family evenly between its ends; locked swatches stay</source>
+        <translation>Die Tonwerte der gewählten Familie gleichmäßig zwischen ihren Enden verteilen; gesperrte Farbfelder bleiben</translation>
+    </message>
+    <message>
+        <source>Space family evenly</source>
+        <translation>Familie gleichmäßig verteilen</translation>
+    </message>
+    <message>
+        <source>Split o&amp;ff as family</source>
+        <translation>Als &amp;Familie abteilen</translation>
+    </message>
+    <message>
+        <source>S&amp;ort rows</source>
+        <translation>Zeilen s&amp;ortieren</translation>
+    </message>
 </context>
 <context>
     <name>zc::HandOver</name>
     <message>
-        <source>handed over %1</source>
-        <translation>%1 übergeben</translation>
+        <source>copied %1</source>
+        <translation>%1 kopiert</translation>
     </message>
     <message>
-        <source>own line</source>
+        <source>your own line</source>
         <translation>eigene Zeile</translation>
     </message>
 </context>
@@ -3894,14 +3882,6 @@ Tonwert %2
         <translation>mit einem kleinen Bild</translation>
     </message>
     <message>
-        <source>Every pick is handed over as</source>
-        <translation>Jede Wahl wird übergeben als</translation>
-    </message>
-    <message>
-        <source>Line of your own</source>
-        <translation>Eigene Zeile</translation>
-    </message>
-    <message>
         <source>Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, {{ is a brace.</source>
         <translation>Eine eigene Zeile, mit Feldern in Klammern: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} nimmt mindestens drei Stellen, {{ ist eine Klammer.</translation>
     </message>
@@ -3910,12 +3890,20 @@ Tonwert %2
         <translation>Die Zwischenablage trägt auch ein kleines Bild der Farbe</translation>
     </message>
     <message>
-        <source>Take it</source>
-        <translation>Übernehmen</translation>
+        <source>Copy every pick as</source>
+        <translation>Jede Wahl kopieren als</translation>
     </message>
     <message>
-        <source>Leave it</source>
-        <translation>So lassen</translation>
+        <source>Your own line</source>
+        <translation>Eigene Zeile</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
     </message>
 </context>
 <context>
@@ -3929,40 +3917,36 @@ Tonwert %2
         <translation>Das Handbuch durchsuchen</translation>
     </message>
     <message>
-        <source>Words that stand on a page; Enter opens the first one</source>
-        <translation>Wörter, die auf einer Seite stehen; die Eingabetaste öffnet die erste</translation>
-    </message>
-    <message>
-        <source>search</source>
-        <translation>suchen</translation>
-    </message>
-    <message>
         <source>Pages of the handbook</source>
         <translation>Seiten des Handbuchs</translation>
-    </message>
-    <message>
-        <source>Pages, or those on which the words stand</source>
-        <translation>Seiten, oder die, auf denen die Wörter stehen</translation>
     </message>
     <message>
         <source>Page of the handbook</source>
         <translation>Seite des Handbuchs</translation>
     </message>
     <message>
-        <source>The handbook is not there; install the program anew.</source>
-        <translation>Das Handbuch fehlt; das Programm neu installieren.</translation>
+        <source>Search for words; Enter opens the first page that has them</source>
+        <translation>Nach Wörtern suchen; Eingabe öffnet die erste Seite, die sie enthält</translation>
     </message>
     <message>
-        <source>These words stand on no page.</source>
-        <translation>Diese Wörter stehen auf keiner Seite.</translation>
+        <source>Search</source>
+        <translation>Suchen</translation>
+    </message>
+    <message>
+        <source>All pages, or those that have the words</source>
+        <translation>Alle Seiten, oder die mit den Wörtern</translation>
+    </message>
+    <message>
+        <source>The handbook is missing. Install the program again.</source>
+        <translation>Das Handbuch fehlt. Das Programm neu installieren.</translation>
+    </message>
+    <message>
+        <source>No page has these words.</source>
+        <translation>Keine Seite enthält diese Wörter.</translation>
     </message>
 </context>
 <context>
     <name>zc::Head</name>
-    <message>
-        <source>card</source>
-        <translation>Karte</translation>
-    </message>
     <message>
         <source>Title of the piece</source>
         <translation>Titel des Werks</translation>
@@ -3972,44 +3956,48 @@ Tonwert %2
         <translation>Der Titel des Werks; ein Klick zum Ändern</translation>
     </message>
     <message>
-        <source>The card of the piece: title, words, date and signature</source>
-        <translation>Die Karte des Werks: Titel, Worte, Datum und Signatur</translation>
-    </message>
-    <message>
         <source>Change title</source>
         <translation>Titel ändern</translation>
-    </message>
-    <message>
-        <source>Values only</source>
-        <translation>Nur Tonwerte</translation>
     </message>
     <message>
         <source>Show everything in greys of equal lightness (Ctrl+G)</source>
         <translation>Alles in Grautönen gleicher Helligkeit zeigen (Strg+G)</translation>
     </message>
     <message>
-        <source>Everything is shown as these eyes see it; press to see it as it is</source>
-        <translation>Alles ist zu sehen, wie diese Augen es sehen; Drücken zeigt es, wie es ist</translation>
+        <source>%1. Click to edit the title.</source>
+        <translation>%1. Ein Klick zum Ändern des Titels.</translation>
     </message>
     <message>
-        <source>Reference</source>
+        <source>Details</source>
+        <translation>Angaben</translation>
+    </message>
+    <message>
+        <source>Show title, description, date and signature of the piece</source>
+        <translation>Titel, Beschreibung, Datum und Signatur des Werks zeigen</translation>
+    </message>
+    <message>
+        <source>values only</source>
+        <translation>nur Tonwerte</translation>
+    </message>
+    <message>
+        <source>All colors are shown as with this color vision. Press for normal color vision.</source>
+        <translation>Alle Farben sind gezeigt wie bei diesem Farbsehen. Drücken für normales Farbsehen.</translation>
+    </message>
+    <message>
+        <source>reference</source>
         <translation>Vorlage</translation>
     </message>
     <message>
-        <source>Keep a small reference in sight on this desk (K)</source>
-        <translation>Eine kleine Vorlage an diesem Tisch im Blick behalten (K)</translation>
+        <source>Keep a small reference in sight at this desk (K)</source>
+        <translation>An diesem Tisch eine kleine Vorlage im Blick behalten (K)</translation>
     </message>
     <message>
-        <source>Beside</source>
-        <translation>Daneben</translation>
+        <source>Beside the canvas</source>
+        <translation>Neben der Leinwand</translation>
     </message>
     <message>
-        <source>A small window to stand beside your canvas, above other programs (B)</source>
-        <translation>Ein kleines Fenster neben der Leinwand, über anderen Programmen (B)</translation>
-    </message>
-    <message>
-        <source>%1. Click to edit the title.</source>
-        <translation>%1. Ein Klick zum Ändern des Titels.</translation>
+        <source>Open the companion: a small window beside your canvas, above other programs (B)</source>
+        <translation>Den Begleiter öffnen: ein kleines Fenster neben der Leinwand, über anderen Programmen (B)</translation>
     </message>
 </context>
 <context>
@@ -4019,48 +4007,12 @@ Tonwert %2
         <translation>&amp;Hilfe</translation>
     </message>
     <message>
-        <source>&amp;Handbook</source>
-        <translation>&amp;Handbuch</translation>
-    </message>
-    <message>
-        <source>The page of the desk you are at</source>
-        <translation>Die Seite des Tisches, an dem man ist</translation>
-    </message>
-    <message>
-        <source>The &amp;order of work</source>
-        <translation>Der &amp;Gang der Arbeit</translation>
-    </message>
-    <message>
         <source>The first page of the handbook</source>
         <translation>Die erste Seite des Handbuchs</translation>
     </message>
     <message>
-        <source>Every &amp;key</source>
-        <translation>Alle &amp;Tasten</translation>
-    </message>
-    <message>
         <source>All commands with their keys</source>
         <translation>Alle Befehle mit ihren Tasten</translation>
-    </message>
-    <message>
-        <source>The &amp;first steps</source>
-        <translation>Die &amp;ersten Schritte</translation>
-    </message>
-    <message>
-        <source>The list of first steps, with nothing ticked yet</source>
-        <translation>Die Liste erster Schritte, noch ohne Haken</translation>
-    </message>
-    <message>
-        <source>Copy &amp;details</source>
-        <translation>&amp;Angaben kopieren</translation>
-    </message>
-    <message>
-        <source>Versions, screens and what the program did, for a report; nothing of your pieces</source>
-        <translation>Versionen, Bildschirme und was das Programm tat, für einen Bericht; nichts aus den Werken</translation>
-    </message>
-    <message>
-        <source>The details are on the clipboard; nothing of your pieces is among them.</source>
-        <translation>Die Angaben liegen in der Zwischenablage; aus den Werken ist nichts dabei.</translation>
     </message>
     <message>
         <source>&amp;About Zonachrom</source>
@@ -4078,44 +4030,48 @@ A desk for planning a limited palette: gamut masks over a hue wheel, colors pick
 
 Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis, Farben in wahrer Helligkeit gewählt, nach Tonwert abgestufte Farbsätze.</translation>
     </message>
+    <message>
+        <source>Open &amp;handbook</source>
+        <translation>&amp;Handbuch öffnen</translation>
+    </message>
+    <message>
+        <source>Open the handbook at the page of this desk</source>
+        <translation>Das Handbuch auf der Seite dieses Tisches öffnen</translation>
+    </message>
+    <message>
+        <source>Show &amp;order of work</source>
+        <translation>Die &amp;Reihenfolge der Arbeit zeigen</translation>
+    </message>
+    <message>
+        <source>Show all &amp;shortcuts</source>
+        <translation>Alle &amp;Tastenkürzel zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;first steps</source>
+        <translation>&amp;Erste Schritte zeigen</translation>
+    </message>
+    <message>
+        <source>Show the list of first steps, from the beginning</source>
+        <translation>Die Liste der ersten Schritte von vorn zeigen</translation>
+    </message>
+    <message>
+        <source>Copy &amp;details for a report</source>
+        <translation>An&amp;gaben für einen Bericht kopieren</translation>
+    </message>
+    <message>
+        <source>Copy versions, screens and what the program did lately. Your pieces are not part of it.</source>
+        <translation>Versionen, Bildschirme und was das Programm zuletzt tat kopieren. Deine Werke sind nicht dabei.</translation>
+    </message>
+    <message>
+        <source>The details were copied. Your pieces are not part of them.</source>
+        <translation>Die Angaben sind kopiert. Deine Werke sind nicht dabei.</translation>
+    </message>
 </context>
 <context>
     <name>zc::HowPanel</name>
     <message>
-        <source>Least difference</source>
-        <translation>Kleinster Unterschied</translation>
-    </message>
-    <message>
-        <source>How many accents</source>
-        <translation>Wie viele Akzente</translation>
-    </message>
-    <message>
-        <source>Least CIEDE2000 between any two, 0 to 50</source>
-        <translation>Kleinstes CIEDE2000 zwischen je zweien, 0 bis 50</translation>
-    </message>
-    <message>
-        <source>What stands for a group</source>
-        <translation>Was für eine Gruppe steht</translation>
-    </message>
-    <message>
-        <source>The mean of a group of pixels, or its most typical pixel</source>
-        <translation>Das Mittel einer Gruppe von Pixeln, oder ihr typischstes Pixel</translation>
-    </message>
-    <message>
-        <source>as means</source>
-        <translation>als Mittel</translation>
-    </message>
-    <message>
-        <source>as pixels</source>
-        <translation>als Pixel</translation>
-    </message>
-    <message>
         <source>What the mask does to the extraction</source>
         <translation>Was die Maske beim Herausnehmen tut</translation>
-    </message>
-    <message>
-        <source>Take colors from the whole photo, from what lies in the mask, or brought into it</source>
-        <translation>Farben aus dem ganzen Foto nehmen, aus dem in der Maske, oder in sie hineingeholt</translation>
     </message>
     <message>
         <source>from the whole photo</source>
@@ -4126,59 +4082,63 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>aus der Maske</translation>
     </message>
     <message>
-        <source>brought into the mask</source>
-        <translation>in die Maske geholt</translation>
-    </message>
-    <message>
-        <source>at least</source>
-        <translation>mindestens</translation>
-    </message>
-    <message>
-        <source>apart, with</source>
-        <translation>auseinander, mit</translation>
-    </message>
-    <message>
         <source>accents,</source>
         <translation>Akzenten,</translation>
     </message>
     <message>
-        <source>Small colors far off from all the others: at most so many of the colors that are counted</source>
-        <translation>Kleine Farben fern von allen anderen: höchstens so viele der gezählten Farben</translation>
+        <source>Least difference between two colors</source>
+        <translation>Kleinster Abstand zweier Farben</translation>
+    </message>
+    <message>
+        <source>Number of accents</source>
+        <translation>Anzahl der Akzente</translation>
+    </message>
+    <message>
+        <source>Least difference (CIEDE2000) between any two colors, 0 to 50</source>
+        <translation>Kleinster Abstand (CIEDE2000) zweier Farben, 0 bis 50</translation>
+    </message>
+    <message>
+        <source>Accents are small areas whose color is far from all others: at most this many of the colors</source>
+        <translation>Akzente sind kleine Stellen, deren Farbe von allen anderen weit entfernt ist: höchstens so viele der Farben</translation>
+    </message>
+    <message>
+        <source>What each color is</source>
+        <translation>Was jede Farbe ist</translation>
+    </message>
+    <message>
+        <source>Each color is the average of a group of pixels, or a real pixel that is typical of it</source>
+        <translation>Jede Farbe ist der Mittelwert einer Gruppe von Pixeln, oder ein echtes, typisches Pixel daraus</translation>
+    </message>
+    <message>
+        <source>averages</source>
+        <translation>Mittelwerte</translation>
+    </message>
+    <message>
+        <source>real pixels</source>
+        <translation>echte Pixel</translation>
+    </message>
+    <message>
+        <source>Take colors from the whole photo, only from what lies inside the mask, or from everything moved into the mask</source>
+        <translation>Farben aus dem ganzen Foto nehmen, nur aus dem, was in der Maske liegt, oder aus allem, in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>moved into the mask</source>
+        <translation>in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>Difference at least</source>
+        <translation>Abstand mindestens</translation>
+    </message>
+    <message>
+        <source>Accents</source>
+        <translation>Akzente</translation>
     </message>
 </context>
 <context>
     <name>zc::ImportView</name>
     <message>
-        <source>leave out what the set has</source>
-        <translation>lassen, was der Satz hat</translation>
-    </message>
-    <message>
-        <source>leave out what is near</source>
-        <translation>lassen, was nahe ist</translation>
-    </message>
-    <message>
-        <source>Bring in</source>
-        <translation>Hereinholen</translation>
-    </message>
-    <message>
         <source>Colors found in the file</source>
         <translation>Farben, die in der Datei sind</translation>
-    </message>
-    <message>
-        <source>Where to put them</source>
-        <translation>Wohin damit</translation>
-    </message>
-    <message>
-        <source>Bring the colors in, in one step that can be undone</source>
-        <translation>Die Farben hereinholen, in einem Schritt, der sich zurücknehmen lässt</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>So lassen</translation>
-    </message>
-    <message>
-        <source>Bring nothing in</source>
-        <translation>Nichts hereinholen</translation>
     </message>
     <message>
         <source>as a new set</source>
@@ -4191,14 +4151,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>into the family &quot;%1&quot;</source>
         <translation>in die Familie &quot;%1&quot;</translation>
-    </message>
-    <message>
-        <source>%1 new; %2 the set has already (ticked); %3 near to one it has (waved).</source>
-        <translation>%1 neu; %2 hat der Satz schon (Haken); %3 nahe bei einer von ihm (Welle).</translation>
-    </message>
-    <message>
-        <source>Bring in %1</source>
-        <translation>%1 hereinholen</translation>
     </message>
     <message>
         <source>%1: %2 in %3</source>
@@ -4218,6 +4170,42 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
             <numerusform>%n Familien</numerusform>
         </translation>
     </message>
+    <message>
+        <source>skip colors already in the set</source>
+        <translation>Farben überspringen, die der Satz schon hat</translation>
+    </message>
+    <message>
+        <source>skip similar colors</source>
+        <translation>ähnliche Farben überspringen</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importieren</translation>
+    </message>
+    <message>
+        <source>Where to add the colors</source>
+        <translation>Wo die Farben hinzukommen</translation>
+    </message>
+    <message>
+        <source>Import the colors in one step that can be undone</source>
+        <translation>Die Farben in einem Schritt importieren, der sich rückgängig machen lässt</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Import nothing</source>
+        <translation>Nichts importieren</translation>
+    </message>
+    <message>
+        <source>%1 new, %2 already in the set (ticked), %3 similar to one in the set (wave).</source>
+        <translation>%1 neu, %2 schon im Satz (Haken), %3 ähnlich einer im Satz (Welle).</translation>
+    </message>
+    <message>
+        <source>Import %1</source>
+        <translation>%1 importieren</translation>
+    </message>
 </context>
 <context>
     <name>zc::KeptReference</name>
@@ -4230,14 +4218,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Welche Vorlage im Blick bleibt</translation>
     </message>
     <message>
-        <source>How the kept reference is looked at</source>
-        <translation>Wie die Vorlage im Blick angesehen wird</translation>
-    </message>
-    <message>
-        <source>How it is looked at on this desk; keys on the photo do the same</source>
-        <translation>Wie sie an diesem Tisch angesehen wird; Tasten auf dem Foto tun dasselbe</translation>
-    </message>
-    <message>
         <source>color</source>
         <translation>Farbe</translation>
     </message>
@@ -4246,148 +4226,156 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Tonwert</translation>
     </message>
     <message>
-        <source>flat</source>
-        <translation>flach</translation>
-    </message>
-    <message>
         <source>squint</source>
         <translation>blinzeln</translation>
     </message>
     <message>
-        <source>steps</source>
-        <translation>Stufen</translation>
+        <source>How the reference is shown</source>
+        <translation>Wie die Vorlage gezeigt wird</translation>
     </message>
     <message>
-        <source>mask</source>
-        <translation>Maske</translation>
+        <source>How the reference is shown at this desk; the keys of the photo do the same</source>
+        <translation>Wie die Vorlage an diesem Tisch gezeigt wird; die Tasten des Fotos tun dasselbe</translation>
     </message>
     <message>
-        <source>away</source>
-        <translation>weg</translation>
+        <source>flat tones</source>
+        <translation>flache Töne</translation>
     </message>
     <message>
-        <source>Put the reference away on this desk (K)</source>
-        <translation>Die Vorlage an diesem Tisch wegräumen (K)</translation>
+        <source>tone steps</source>
+        <translation>Tonstufen</translation>
+    </message>
+    <message>
+        <source>through mask</source>
+        <translation>durch die Maske</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Close the reference at this desk (K)</source>
+        <translation>Die Vorlage an diesem Tisch schließen (K)</translation>
     </message>
 </context>
 <context>
     <name>zc::LacksPanel</name>
     <message>
-        <source>Whose needs</source>
-        <translation>Wessen Bedarf</translation>
-    </message>
-    <message>
-        <source>The picture whose needs the set is held against</source>
-        <translation>Das Bild, an dessen Bedarf der Satz gemessen wird</translation>
-    </message>
-    <message>
-        <source>At most so many colors, 1 to 12</source>
-        <translation>Höchstens so viele Farben, 1 bis 12</translation>
-    </message>
-    <message>
         <source> colors</source>
         <translation> Farben</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 from every swatch and from each other</source>
-        <translation>CIEDE2000 von jedem Farbfeld und voneinander</translation>
     </message>
     <message>
         <source> apart</source>
         <translation> auseinander</translation>
     </message>
     <message>
-        <source>The picture shown</source>
-        <translation>Das gezeigte Bild</translation>
-    </message>
-    <message>
-        <source>looking...</source>
-        <translation>wird angesehen...</translation>
-    </message>
-    <message>
-        <source>needs %1: present %2, missing %3</source>
-        <translation>braucht %1: da %2, fehlt %3</translation>
-    </message>
-    <message>
-        <source>%1 %, %2 from %3</source>
-        <translation>%1 %, %2 von %3</translation>
-    </message>
-    <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>lay</source>
-        <translation>legen</translation>
-    </message>
-    <message>
-        <source>Lay this color into the chosen family</source>
-        <translation>Diese Farbe in die gewählte Familie legen</translation>
-    </message>
-    <message>
-        <source>A color of another picture</source>
-        <translation>Eine Farbe eines anderen Bildes</translation>
-    </message>
-    <message>
-        <source>Show where in the picture it is</source>
-        <translation>Zeigen, wo im Bild sie ist</translation>
-    </message>
-    <message>
-        <source>Nothing: no color of the picture is far from every swatch.</source>
-        <translation>Nichts: keine Farbe des Bildes ist fern von allen Farbfeldern.</translation>
-    </message>
-    <message>
-        <source>Looking for what it lacks.</source>
-        <translation>Es wird gesucht, was fehlt.</translation>
-    </message>
-    <message>
-        <source>lay all</source>
-        <translation>alle legen</translation>
-    </message>
-    <message>
-        <source>Lay all of these as a family</source>
-        <translation>Alle als Familie legen</translation>
     </message>
     <message>
         <source>from the picture</source>
         <translation>aus dem Bild</translation>
     </message>
+    <message>
+        <source>Compare with</source>
+        <translation>Vergleichen mit</translation>
+    </message>
+    <message>
+        <source>The picture that the set is compared with</source>
+        <translation>Das Bild, mit dem der Satz verglichen wird</translation>
+    </message>
+    <message>
+        <source>List at most this many colors, 1 to 12</source>
+        <translation>Höchstens so viele Farben auflisten, 1 bis 12</translation>
+    </message>
+    <message>
+        <source>List only colors that differ at least this much (CIEDE2000) from every swatch and from each other</source>
+        <translation>Nur Farben auflisten, die mindestens diesen Abstand (CIEDE2000) von jedem Farbfeld und voneinander haben</translation>
+    </message>
+    <message>
+        <source>picture shown</source>
+        <translation>gezeigtes Bild</translation>
+    </message>
+    <message>
+        <source>comparing...</source>
+        <translation>wird verglichen...</translation>
+    </message>
+    <message>
+        <source>%1 needed: %2 present, %3 missing</source>
+        <translation>%1 nötig: %2 vorhanden, %3 fehlen</translation>
+    </message>
+    <message>
+        <source>%1 %, differs by %2 from %3</source>
+        <translation>%1 %, Abstand %2 zu %3</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add this color to the chosen family</source>
+        <translation>Diese Farbe zur gewählten Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>This color is from another picture</source>
+        <translation>Diese Farbe stammt aus einem anderen Bild</translation>
+    </message>
+    <message>
+        <source>Show where the picture has this color</source>
+        <translation>Zeigen, wo das Bild diese Farbe hat</translation>
+    </message>
+    <message>
+        <source>No color is missing: each color of the picture is near a swatch.</source>
+        <translation>Keine Farbe fehlt: jede Farbe des Bildes liegt nahe an einem Farbfeld.</translation>
+    </message>
+    <message>
+        <source>Looking for missing colors.</source>
+        <translation>Fehlende Farben werden gesucht.</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Alle hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add all of these colors as a family</source>
+        <translation>Alle diese Farben als Familie hinzufügen</translation>
+    </message>
 </context>
 <context>
     <name>zc::Laying</name>
     <message>
-        <source>Lay swatch</source>
-        <translation>Farbfeld legen</translation>
-    </message>
-    <message>
-        <source>Lay %1 as a family</source>
-        <translation>%1 als Familie legen</translation>
-    </message>
-    <message numerus="yes">
-        <source>Lay %1 as %n families</source>
-        <translation>
-            <numerusform>%1 als %n Familie legen</numerusform>
-            <numerusform>%1 als %n Familien legen</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>key colors</source>
-        <translation>Eckfarben</translation>
-    </message>
-    <message>
         <source>%1 of %2</source>
         <translation>%1 von %2</translation>
-    </message>
-    <message numerus="yes">
-        <source>Accept %n colors</source>
-        <translation>
-            <numerusform>%n Farbe annehmen</numerusform>
-            <numerusform>%n Farben annehmen</numerusform>
-        </translation>
     </message>
     <message>
         <source>Show set</source>
         <translation>Satz zeigen</translation>
+    </message>
+    <message>
+        <source>Add swatch</source>
+        <translation>Farbfeld hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add %1 as a family</source>
+        <translation>%1 als Familie hinzufügen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %1 as %n families</source>
+        <translation>
+            <numerusform>%1 als %n Familie hinzufügen</numerusform>
+            <numerusform>%1 als %n Familien hinzufügen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>corner colors</source>
+        <translation>Eckfarben</translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n colors</source>
+        <translation>
+            <numerusform>%n Farbe hinzufügen</numerusform>
+            <numerusform>%n Farben hinzufügen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -4395,18 +4383,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Strength of the light, percent</source>
         <translation>Stärke des Lichts, Prozent</translation>
-    </message>
-    <message>
-        <source>Amount of air, percent</source>
-        <translation>Menge der Luft, Prozent</translation>
-    </message>
-    <message>
-        <source>the current color</source>
-        <translation>die aktuelle Farbe</translation>
-    </message>
-    <message>
-        <source>Use the current color for it</source>
-        <translation>Die aktuelle Farbe dafür nehmen</translation>
     </message>
     <message>
         <source> %</source>
@@ -4417,32 +4393,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Licht</translation>
     </message>
     <message>
-        <source>Air</source>
-        <translation>Luft</translation>
-    </message>
-    <message>
-        <source>Keep as a version</source>
-        <translation>Als Version behalten</translation>
-    </message>
-    <message>
-        <source>Keep the set under this light and air as a version of it</source>
-        <translation>Den Satz unter diesem Licht und dieser Luft als Version behalten</translation>
-    </message>
-    <message>
-        <source>Off</source>
-        <translation>Aus</translation>
-    </message>
-    <message>
-        <source>Turn the light or the air up first.</source>
-        <translation>Zuerst Licht oder Luft aufdrehen.</translation>
-    </message>
-    <message>
         <source>under a light</source>
         <translation>unter einem Licht</translation>
-    </message>
-    <message>
-        <source>Keep the light as a version</source>
-        <translation>Das Licht als Version behalten</translation>
     </message>
     <message>
         <source>Exposure in stops</source>
@@ -4457,79 +4409,59 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation> Stufen</translation>
     </message>
     <message>
-        <source>How bright the light is: at 0 a white wall just fits into the display&apos;s colors, and a stop more is twice the light</source>
-        <translation>Wie hell das Licht ist: bei 0 passt eine weiße Wand gerade noch in die Farben des Bildschirms, und eine Stufe mehr ist doppelt so viel Licht</translation>
+        <source>Amount of haze, percent</source>
+        <translation>Stärke des Dunstes, Prozent</translation>
+    </message>
+    <message>
+        <source>Use current color</source>
+        <translation>Aktuelle Farbe nehmen</translation>
+    </message>
+    <message>
+        <source>Set this to the current color</source>
+        <translation>Auf die aktuelle Farbe setzen</translation>
+    </message>
+    <message>
+        <source>Haze</source>
+        <translation>Dunst</translation>
+    </message>
+    <message>
+        <source>How bright the light is. At 0 stops a white wall is as bright as the display can show; one stop more is twice the light.</source>
+        <translation>Wie hell das Licht ist. Bei 0 Blenden ist eine weiße Wand so hell, wie der Bildschirm zeigen kann; eine Blende mehr ist doppelt so viel Licht.</translation>
+    </message>
+    <message>
+        <source>Save as version</source>
+        <translation>Als Version speichern</translation>
+    </message>
+    <message>
+        <source>Save the set under this light and haze as a version</source>
+        <translation>Den Satz unter diesem Licht und Dunst als Version speichern</translation>
+    </message>
+    <message>
+        <source>Turn off</source>
+        <translation>Ausschalten</translation>
+    </message>
+    <message>
+        <source>Raise the light or the haze first.</source>
+        <translation>Zuerst Licht oder Dunst erhöhen.</translation>
+    </message>
+    <message>
+        <source>Save light as version</source>
+        <translation>Licht als Version speichern</translation>
     </message>
 </context>
 <context>
     <name>zc::LimitDesk</name>
     <message>
-        <source>Draw</source>
-        <translation>Zeichnen</translation>
-    </message>
-    <message>
         <source>outline</source>
         <translation>Umriss</translation>
-    </message>
-    <message>
-        <source>Click corners and close at the first one, or draw freehand with mouse or pen; Enter closes, Backspace takes a corner back, Escape stops</source>
-        <translation>Ecken anklicken und an der ersten schließen, oder frei mit Maus oder Stift zeichnen; die Eingabetaste schließt, die Rücktaste nimmt eine Ecke zurück, Escape hört auf</translation>
     </message>
     <message>
         <source>ellipse</source>
         <translation>Ellipse</translation>
     </message>
     <message>
-        <source>Drag from the middle outward</source>
-        <translation>Von der Mitte nach außen ziehen</translation>
-    </message>
-    <message>
-        <source>ring sector</source>
-        <translation>Ringsektor</translation>
-    </message>
-    <message>
         <source>Drag from one corner to the opposite one</source>
         <translation>Von einer Ecke zur anderen ziehen</translation>
-    </message>
-    <message>
-        <source>adds</source>
-        <translation>fügt zu</translation>
-    </message>
-    <message>
-        <source>The next area drawn adds to the mask</source>
-        <translation>Die nächste gezeichnete Fläche erweitert die Maske</translation>
-    </message>
-    <message>
-        <source>cuts</source>
-        <translation>schneidet</translation>
-    </message>
-    <message>
-        <source>The next area drawn cuts a hole into the mask</source>
-        <translation>Die nächste gezeichnete Fläche schneidet ein Loch in die Maske</translation>
-    </message>
-    <message>
-        <source>Take neutral</source>
-        <translation>Neutral nehmen</translation>
-    </message>
-    <message>
-        <source>Take up the subjective neutral, the middle of the mask, at the current value</source>
-        <translation>Das subjektive Neutral, die Mitte der Maske, beim aktuellen Tonwert aufnehmen</translation>
-    </message>
-    <message>
-        <source>Lay keys</source>
-        <translation>Eckfarben legen</translation>
-    </message>
-    <message>
-        <source>Lay the key colors, the corners of the mask at the current value, as a family</source>
-        <translation>Die Eckfarben der Maske beim aktuellen Tonwert als Familie legen</translation>
-    </message>
-    <message>
-        <source>Take off</source>
-        <translation>Abnehmen</translation>
-    </message>
-    <message>
-        <source>Take the mask off the piece (Undo brings it back)</source>
-        <translation>Die Maske vom Werk nehmen (Rückgängig bringt sie zurück)</translation>
     </message>
     <message>
         <source>Areas</source>
@@ -4544,40 +4476,96 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Vorlage</translation>
     </message>
     <message>
-        <source>The reference through the mask, and masks fitted to it</source>
-        <translation>Die Vorlage durch die Maske, und Masken, die ihr angepasst sind</translation>
-    </message>
-    <message>
         <source>Shelf</source>
         <translation>Regal</translation>
-    </message>
-    <message>
-        <source>Masks kept across pieces</source>
-        <translation>Masken, die über Werke hinweg bleiben</translation>
     </message>
     <message>
         <source>, holds %1 % of %2</source>
         <translation>, hält %1 % von %2</translation>
     </message>
     <message>
-        <source>No mask: every color can be picked. Choose a pattern or draw an area to limit hue and saturation.</source>
-        <translation>Keine Maske: jede Farbe kann gewählt werden. Ein Muster wählen oder eine Fläche zeichnen, um Farbton und Sättigung zu begrenzen.</translation>
-    </message>
-    <message>
-        <source>The mask is kept but not used.</source>
-        <translation>Die Maske bleibt, wird aber nicht verwendet.</translation>
-    </message>
-    <message>
-        <source>The mask encloses nothing and admits no color; pull its corners apart.</source>
-        <translation>Die Maske umschließt nichts und lässt keine Farbe zu; ihre Ecken auseinanderziehen.</translation>
-    </message>
-    <message>
         <source>%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.</source>
         <translation>%1, um %2° gedreht, füllt %3 % des Farbkreises%5. Subjektives Neutral: %4.</translation>
     </message>
     <message>
-        <source>An outline crosses itself and is left open there.</source>
-        <translation>Ein Umriss kreuzt sich selbst und bleibt dort offen.</translation>
+        <source>Draw area</source>
+        <translation>Fläche zeichnen</translation>
+    </message>
+    <message>
+        <source>Click corners and end at the first one, or draw freehand with mouse or pen. Enter ends the outline, Backspace removes the last corner, Escape cancels.</source>
+        <translation>Ecken klicken und bei der ersten enden, oder mit Maus oder Stift frei zeichnen. Eingabe beendet den Umriss, Rückschritt entfernt die letzte Ecke, Escape bricht ab.</translation>
+    </message>
+    <message>
+        <source>Drag from the center outward</source>
+        <translation>Von der Mitte nach außen ziehen</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>The next area you draw is added to the mask</source>
+        <translation>Die nächste gezeichnete Fläche kommt zur Maske hinzu</translation>
+    </message>
+    <message>
+        <source>Subtract</source>
+        <translation>Abziehen</translation>
+    </message>
+    <message>
+        <source>The next area you draw is subtracted from the mask</source>
+        <translation>Die nächste gezeichnete Fläche wird von der Maske abgezogen</translation>
+    </message>
+    <message>
+        <source>Make the subjective neutral, the middle of the mask, the current color; the value stays</source>
+        <translation>Das subjektive Neutral, die Mitte der Maske, zur aktuellen Farbe machen; der Tonwert bleibt</translation>
+    </message>
+    <message>
+        <source>Add the colors at the corners of the mask, at the current value, as a family</source>
+        <translation>Die Farben an den Ecken der Maske, beim aktuellen Tonwert, als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove mask</source>
+        <translation>Maske entfernen</translation>
+    </message>
+    <message>
+        <source>Remove the mask from the piece (Undo brings it back)</source>
+        <translation>Die Maske aus dem Werk entfernen (Rückgängig bringt sie zurück)</translation>
+    </message>
+    <message>
+        <source>See the reference through the mask, or fit a mask to the reference</source>
+        <translation>Die Vorlage durch die Maske sehen, oder eine Maske an sie anpassen</translation>
+    </message>
+    <message>
+        <source>Masks that all your pieces share</source>
+        <translation>Masken, die alle deine Werke teilen</translation>
+    </message>
+    <message>
+        <source>No mask yet: every color can be picked. Choose a pattern, or draw an area, to limit hue and saturation.</source>
+        <translation>Noch keine Maske: jede Farbe ist wählbar. Ein Muster wählen oder eine Fläche zeichnen, um Farbton und Sättigung zu begrenzen.</translation>
+    </message>
+    <message>
+        <source>The mask is switched off.</source>
+        <translation>Die Maske ist ausgeschaltet.</translation>
+    </message>
+    <message>
+        <source>The mask encloses no color. Move its corners apart.</source>
+        <translation>Die Maske umschließt keine Farbe. Ihre Ecken auseinanderziehen.</translation>
+    </message>
+    <message>
+        <source>An outline crosses itself; the mask is open where it overlaps.</source>
+        <translation>Ein Umriss kreuzt sich selbst; wo er sich überlappt, ist die Maske offen.</translation>
+    </message>
+    <message>
+        <source>Use neutral</source>
+        <translation>Neutral verwenden</translation>
+    </message>
+    <message>
+        <source>Add corners</source>
+        <translation>Ecken hinzufügen</translation>
+    </message>
+    <message>
+        <source>sector</source>
+        <translation>Sektor</translation>
     </message>
 </context>
 <context>
@@ -4587,119 +4575,119 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Be&amp;grenzen</translation>
     </message>
     <message>
-        <source>Turn the mask; with &quot;carry the set&quot; its set along</source>
-        <translation>Die Maske drehen; mit &quot;Satz mitnehmen&quot; auch ihren Satz</translation>
-    </message>
-    <message>
-        <source>&amp;Turn the mask on</source>
-        <translation>Maske &amp;weiterdrehen</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;back</source>
-        <translation>Maske &amp;zurückdrehen</translation>
-    </message>
-    <message>
-        <source>Turn the mask to the &amp;complements</source>
-        <translation>Maske zu den &amp;Komplementen drehen</translation>
-    </message>
-    <message>
-        <source>Turn the mask a &amp;hue on</source>
-        <translation>Maske einen &amp;Farbton weiter</translation>
-    </message>
-    <message>
-        <source>Turn the mask a hue bac&amp;k</source>
-        <translation>Maske einen Farbton z&amp;urück</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;by...</source>
-        <translation>Maske drehen &amp;um...</translation>
-    </message>
-    <message>
-        <source>Type how far the mask is turned on: 15 and Enter, or -15</source>
-        <translation>Eingeben, wie weit die Maske weitergedreht wird: 15 und Eingabetaste, oder -15</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;outline</source>
-        <translation>Einen &amp;Umriss zeichnen</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;ellipse</source>
-        <translation>Eine &amp;Ellipse zeichnen</translation>
-    </message>
-    <message>
-        <source>Draw a &amp;ring sector</source>
-        <translation>Einen &amp;Ringsektor zeichnen</translation>
-    </message>
-    <message>
         <source>Draw a new area of the mask on the wheel</source>
         <translation>Eine neue Maskenfläche auf dem Farbkreis zeichnen</translation>
     </message>
     <message>
-        <source>Take the &amp;neutral up</source>
-        <translation>&amp;Neutral aufnehmen</translation>
+        <source>Turn the mask, and with &quot;turn the set along&quot; the set as well</source>
+        <translation>Die Maske drehen, mit &quot;Satz mitdrehen&quot; auch den Satz</translation>
     </message>
     <message>
-        <source>Take up the middle of the mask</source>
-        <translation>Die Mitte der Maske aufnehmen</translation>
+        <source>&amp;Turn mask clockwise</source>
+        <translation>Maske im &amp;Uhrzeigersinn drehen</translation>
     </message>
     <message>
-        <source>Lay the &amp;key colors</source>
-        <translation>Die Ec&amp;kfarben legen</translation>
+        <source>Turn mask counter&amp;clockwise</source>
+        <translation>Maske &amp;gegen den Uhrzeigersinn drehen</translation>
     </message>
     <message>
-        <source>Lay the corners of the mask as a family</source>
-        <translation>Die Ecken der Maske als Familie legen</translation>
+        <source>Turn mask to com&amp;plements</source>
+        <translation>Maske zu den &amp;Komplementen drehen</translation>
     </message>
     <message>
-        <source>Move the area &amp;up</source>
+        <source>Turn mask to next &amp;hue</source>
+        <translation>Maske zum nächsten &amp;Farbton drehen</translation>
+    </message>
+    <message>
+        <source>Turn mas&amp;k to previous hue</source>
+        <translation>Maske zum &amp;vorigen Farbton drehen</translation>
+    </message>
+    <message>
+        <source>Turn mask &amp;by...</source>
+        <translation>Maske drehen u&amp;m...</translation>
+    </message>
+    <message>
+        <source>Type by how many degrees the mask turns: 15 and Enter, or -15</source>
+        <translation>Eingeben, um wie viele Grad sich die Maske dreht: 15 und Eingabe, oder -15</translation>
+    </message>
+    <message>
+        <source>Draw &amp;outline</source>
+        <translation>&amp;Umriss zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw &amp;ellipse</source>
+        <translation>&amp;Ellipse zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw &amp;ring sector</source>
+        <translation>&amp;Ringsektor zeichnen</translation>
+    </message>
+    <message>
+        <source>Use the &amp;neutral</source>
+        <translation>&amp;Neutral verwenden</translation>
+    </message>
+    <message>
+        <source>Make the middle of the mask the current color</source>
+        <translation>Die Mitte der Maske zur aktuellen Farbe machen</translation>
+    </message>
+    <message>
+        <source>Add corner co&amp;lors</source>
+        <translation>Eckfarben &amp;hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the colors at the corners of the mask as a family</source>
+        <translation>Die Farben an den Ecken der Maske als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Move area &amp;up</source>
         <translation>Fläche nach &amp;oben</translation>
     </message>
     <message>
-        <source>Let the area worked on come before the one above it</source>
-        <translation>Die bearbeitete Fläche vor die darüber stellen</translation>
+        <source>Move the selected area before the one above it</source>
+        <translation>Die ausgewählte Fläche vor die darüber setzen</translation>
     </message>
     <message>
-        <source>Move the area &amp;down</source>
-        <translation>Fläche nach unte&amp;n</translation>
+        <source>Move area &amp;down</source>
+        <translation>Fläche nach u&amp;nten</translation>
     </message>
     <message>
-        <source>Let the area worked on come after the one below it</source>
-        <translation>Die bearbeitete Fläche hinter die darunter stellen</translation>
+        <source>Move the selected area after the one below it</source>
+        <translation>Die ausgewählte Fläche hinter die darunter setzen</translation>
     </message>
     <message>
-        <source>&amp;Remove the area</source>
-        <translation>Fläche ent&amp;fernen</translation>
+        <source>Remo&amp;ve area</source>
+        <translation>Fläche entfe&amp;rnen</translation>
     </message>
     <message>
-        <source>Remove the mask area worked on</source>
-        <translation>Die bearbeitete Maskenfläche entfernen</translation>
+        <source>Remove the selected area of the mask</source>
+        <translation>Die ausgewählte Fläche der Maske entfernen</translation>
     </message>
     <message>
-        <source>Take the &amp;mask off</source>
-        <translation>Maske &amp;abnehmen</translation>
+        <source>Remove &amp;mask</source>
+        <translation>&amp;Maske entfernen</translation>
     </message>
     <message>
-        <source>Take the mask off the piece</source>
-        <translation>Die Maske vom Werk nehmen</translation>
+        <source>Remove the mask from the piece</source>
+        <translation>Die Maske aus dem Werk entfernen</translation>
     </message>
 </context>
 <context>
     <name>zc::ListView</name>
     <message>
-        <source>Filter the list</source>
-        <translation>Die Liste filtern</translation>
-    </message>
-    <message>
-        <source>only rows with these letters in a name, family, note or hex</source>
-        <translation>nur Zeilen mit diesen Buchstaben in Name, Familie, Notiz oder Hex</translation>
-    </message>
-    <message>
         <source>The set as a list</source>
         <translation>Der Satz als Liste</translation>
     </message>
     <message>
-        <source>Click selects, double click or F2 edits; a head sorts</source>
-        <translation>Ein Klick wählt aus, Doppelklick oder F2 ändert; ein Kopf sortiert</translation>
+        <source>Search the list</source>
+        <translation>Die Liste durchsuchen</translation>
+    </message>
+    <message>
+        <source>Search name, family, note or hex</source>
+        <translation>Name, Familie, Notiz oder Hex suchen</translation>
+    </message>
+    <message>
+        <source>Click a row to select it, double-click or press F2 to edit, click a heading to sort</source>
+        <translation>Klick wählt eine Zeile aus, Doppelklick oder F2 bearbeitet, Klick auf eine Überschrift sortiert</translation>
     </message>
 </context>
 <context>
@@ -4707,10 +4695,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Number of flat tones</source>
         <translation>Anzahl flacher Töne</translation>
-    </message>
-    <message>
-        <source>find</source>
-        <translation>finden</translation>
     </message>
     <message>
         <source>Number of tone steps</source>
@@ -4733,10 +4717,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Grautöne gleicher Helligkeit (V)</translation>
     </message>
     <message>
-        <source>flat</source>
-        <translation>flach</translation>
-    </message>
-    <message>
         <source>A few flat tones; drag their limits on the value axis (F)</source>
         <translation>Wenige flache Töne; ihre Grenzen auf der Tonwertachse ziehen (F)</translation>
     </message>
@@ -4749,24 +4729,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Unscharf, wie mit halb geschlossenen Augen (S)</translation>
     </message>
     <message>
-        <source>steps</source>
-        <translation>Stufen</translation>
-    </message>
-    <message>
         <source>Even tone steps from black to white (T)</source>
         <translation>Gleiche Tonstufen von Schwarz bis Weiß (T)</translation>
-    </message>
-    <message>
-        <source>mask</source>
-        <translation>Maske</translation>
-    </message>
-    <message>
-        <source>Through the mask; drag the edge between before and after (M)</source>
-        <translation>Durch die Maske; die Kante zwischen Vorher und Nachher ziehen (M)</translation>
-    </message>
-    <message>
-        <source>Look: %1</source>
-        <translation>Ansicht: %1</translation>
     </message>
     <message>
         <source> tones</source>
@@ -4777,20 +4741,44 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Wie viele flache Töne, 2 bis 5</translation>
     </message>
     <message>
-        <source>Find the limits between the tones again</source>
-        <translation>Die Grenzen zwischen den Tönen neu finden</translation>
-    </message>
-    <message>
-        <source>How much to squint</source>
-        <translation>Wie stark geblinzelt wird</translation>
-    </message>
-    <message>
         <source> steps</source>
         <translation> Stufen</translation>
     </message>
     <message>
         <source>How many tone steps, 2 to 21</source>
         <translation>Wie viele Tonstufen, 2 bis 21</translation>
+    </message>
+    <message>
+        <source>Find limits</source>
+        <translation>Grenzen finden</translation>
+    </message>
+    <message>
+        <source>flat tones</source>
+        <translation>flache Töne</translation>
+    </message>
+    <message>
+        <source>tone steps</source>
+        <translation>Tonstufen</translation>
+    </message>
+    <message>
+        <source>through mask</source>
+        <translation>durch die Maske</translation>
+    </message>
+    <message>
+        <source>The photo through the mask; drag the edge between before and after (M)</source>
+        <translation>Das Foto durch die Maske; die Kante zwischen vorher und nachher ziehen (M)</translation>
+    </message>
+    <message>
+        <source>Show: %1</source>
+        <translation>Zeigen: %1</translation>
+    </message>
+    <message>
+        <source>Find the best limits between the tones</source>
+        <translation>Die besten Grenzen zwischen den Tönen finden</translation>
+    </message>
+    <message>
+        <source>How much the photo is blurred</source>
+        <translation>Wie stark das Foto unscharf ist</translation>
     </message>
 </context>
 <context>
@@ -4823,16 +4811,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Maske drehen</translation>
     </message>
     <message>
-        <source>The outline crosses itself; where it overlaps, the mask is left open.</source>
-        <translation>Der Umriss kreuzt sich; wo er sich überdeckt, bleibt die Maske offen.</translation>
-    </message>
-    <message>
         <source>Add mask area</source>
         <translation>Maskenfläche hinzufügen</translation>
-    </message>
-    <message>
-        <source>Cut mask</source>
-        <translation>Maske ausschneiden</translation>
     </message>
     <message>
         <source>Add mask corner</source>
@@ -4847,20 +4827,28 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Maskenfläche entfernen</translation>
     </message>
     <message>
-        <source>Remove this corner</source>
-        <translation>Diese Ecke entfernen</translation>
-    </message>
-    <message>
-        <source>Remove this area</source>
-        <translation>Diese Fläche entfernen</translation>
-    </message>
-    <message>
         <source>Scale mask area</source>
         <translation>Maskenfläche skalieren</translation>
     </message>
     <message>
         <source>Bend mask edge</source>
         <translation>Maskenkante biegen</translation>
+    </message>
+    <message>
+        <source>The outline crosses itself; the mask is open where it overlaps.</source>
+        <translation>Der Umriss kreuzt sich selbst; wo er sich überlappt, ist die Maske offen.</translation>
+    </message>
+    <message>
+        <source>Subtract mask area</source>
+        <translation>Maskenfläche abziehen</translation>
+    </message>
+    <message>
+        <source>Remove corner</source>
+        <translation>Ecke entfernen</translation>
+    </message>
+    <message>
+        <source>Remove area</source>
+        <translation>Fläche entfernen</translation>
     </message>
 </context>
 <context>
@@ -4870,36 +4858,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Maske</translation>
     </message>
     <message>
-        <source>held</source>
-        <translation>gehalten</translation>
-    </message>
-    <message>
-        <source>Picks stay inside the mask, at the same value</source>
-        <translation>Gewähltes bleibt in der Maske, beim gleichen Tonwert</translation>
-    </message>
-    <message>
-        <source>flagged</source>
-        <translation>markiert</translation>
-    </message>
-    <message>
-        <source>Picks outside the mask are allowed, and marked</source>
-        <translation>Wahl außerhalb der Maske ist erlaubt und wird markiert</translation>
-    </message>
-    <message>
-        <source>free</source>
-        <translation>frei</translation>
-    </message>
-    <message>
-        <source>Picks are not judged; the mask is only shown</source>
-        <translation>Gewähltes wird nicht beurteilt; die Maske wird nur gezeigt</translation>
-    </message>
-    <message>
         <source>off</source>
         <translation>aus</translation>
-    </message>
-    <message>
-        <source>Keep the mask without showing or using it</source>
-        <translation>Die Maske behalten, ohne sie zu zeigen oder zu verwenden</translation>
     </message>
     <message>
         <source>Change mask rule</source>
@@ -4913,6 +4873,34 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Mask %1</source>
         <translation>Maske: %1</translation>
     </message>
+    <message>
+        <source>Picks stay inside the mask; their value does not change</source>
+        <translation>Gewählte Farben bleiben in der Maske; ihr Tonwert ändert sich nicht</translation>
+    </message>
+    <message>
+        <source>warn</source>
+        <translation>warnen</translation>
+    </message>
+    <message>
+        <source>Picks may lie outside the mask; those that do are marked</source>
+        <translation>Gewählte Farben dürfen außerhalb der Maske liegen und werden dann markiert</translation>
+    </message>
+    <message>
+        <source>The mask is shown, and picks are free</source>
+        <translation>Die Maske wird gezeigt, die Wahl ist frei</translation>
+    </message>
+    <message>
+        <source>The mask is neither shown nor used, but stays in the piece</source>
+        <translation>Die Maske wird weder gezeigt noch benutzt, bleibt aber im Werk</translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation>halten</translation>
+    </message>
+    <message>
+        <source>show</source>
+        <translation>zeigen</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskedPreview</name>
@@ -4921,16 +4909,16 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Die Vorlage durch die Maske</translation>
     </message>
     <message>
-        <source>Drag the edge: before it the photo as it is, after it in the mask</source>
-        <translation>Die Kante ziehen: davor das Foto, wie es ist, dahinter in der Maske</translation>
-    </message>
-    <message>
         <source>The edge between before and after</source>
         <translation>Die Kante zwischen Vorher und Nachher</translation>
     </message>
     <message>
-        <source>Add a reference at Observe to see it through the mask.</source>
-        <translation>Beim Ansehen eine Vorlage hinzufügen, um sie durch die Maske zu sehen.</translation>
+        <source>Drag the edge: left of it is the photo as it is, right of it the photo in the mask</source>
+        <translation>Die Kante ziehen: links davon das Foto, wie es ist, rechts in der Maske</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe to see it through the mask.</source>
+        <translation>Beim Ansehen ein Foto hinzufügen, um es durch die Maske zu sehen.</translation>
     </message>
 </context>
 <context>
@@ -4944,8 +4932,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Maske drehen</translation>
     </message>
     <message>
-        <source>Take mask off</source>
-        <translation>Maske abnehmen</translation>
+        <source>Remove mask</source>
+        <translation>Maske entfernen</translation>
     </message>
 </context>
 <context>
@@ -4955,72 +4943,20 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Farbe</translation>
     </message>
     <message>
-        <source>Pigments absorb: curves of reflectance mixed by Kubelka and Munk</source>
-        <translation>Pigmente schlucken: Reflexionskurven, nach Kubelka und Munk gemischt</translation>
-    </message>
-    <message>
         <source>light</source>
         <translation>Licht</translation>
-    </message>
-    <message>
-        <source>Light adds: as on a spinning disc or from far away</source>
-        <translation>Licht zählt zusammen: wie auf einer Drehscheibe oder aus der Ferne</translation>
     </message>
     <message>
         <source>Parts of the mixture</source>
         <translation>Teile der Mischung</translation>
     </message>
     <message>
-        <source>The parts that are read, corner by corner; type others such as 2 : 1 : 1</source>
-        <translation>Die abgelesenen Teile, Ecke für Ecke; andere eingeben, etwa 2 : 1 : 1</translation>
-    </message>
-    <message>
-        <source>parts</source>
-        <translation>Teile</translation>
-    </message>
-    <message>
         <source>Strength of corner %1</source>
         <translation>Stärke der Ecke %1</translation>
     </message>
     <message>
-        <source>Tinting strength of color %1: how often a part of it counts</source>
-        <translation>Färbekraft der Farbe %1: wie oft ein Teil davon zählt</translation>
-    </message>
-    <message>
         <source>%1</source>
         <translation>%1</translation>
-    </message>
-    <message>
-        <source>Color %1 mixes; off it is muted</source>
-        <translation>Farbe %1 mischt mit; aus, ist sie stumm</translation>
-    </message>
-    <message>
-        <source>add</source>
-        <translation>dazu</translation>
-    </message>
-    <message>
-        <source>Put another color at a corner: the current one, or a paint of the trade</source>
-        <translation>Eine weitere Farbe an eine Ecke setzen: die aktuelle, oder eine handelsübliche Malfarbe</translation>
-    </message>
-    <message>
-        <source>The current color</source>
-        <translation>Die aktuelle Farbe</translation>
-    </message>
-    <message>
-        <source>Clear the field</source>
-        <translation>Das Feld leeren</translation>
-    </message>
-    <message>
-        <source>Steps along the line</source>
-        <translation>Stufen entlang der Linie</translation>
-    </message>
-    <message>
-        <source>draw a line</source>
-        <translation>Linie ziehen</translation>
-    </message>
-    <message>
-        <source>The next drag across the field draws the line of a string; so does the right button</source>
-        <translation>Das nächste Ziehen über das Feld zieht die Linie einer Farbreihe; ebenso die rechte Taste</translation>
     </message>
     <message>
         <source>Steps of the line and of the grid</source>
@@ -5031,44 +4967,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation> Stufen</translation>
     </message>
     <message>
-        <source>Steps of the string, and along a side of the grid, 2 to 12</source>
-        <translation>Stufen der Farbreihe, und je Seite des Rasters, 2 bis 12</translation>
-    </message>
-    <message>
-        <source>Lay line</source>
-        <translation>Linie legen</translation>
-    </message>
-    <message>
-        <source>Lay the steps of the line as a family</source>
-        <translation>Die Stufen der Linie als Familie legen</translation>
-    </message>
-    <message>
-        <source>Lay picks</source>
-        <translation>Gewählte legen</translation>
-    </message>
-    <message>
-        <source>Lay what was picked as a family</source>
-        <translation>Was gewählt wurde, als Familie legen</translation>
-    </message>
-    <message>
-        <source>Lay grid</source>
-        <translation>Raster legen</translation>
-    </message>
-    <message>
-        <source>Lay the whole field in steps, each row as a family</source>
-        <translation>Das ganze Feld in Stufen legen, jede Zeile als Familie</translation>
-    </message>
-    <message>
-        <source>The field has four colors; drop another on one of them.</source>
-        <translation>Das Feld hat vier Farben; eine andere auf einer davon ablegen.</translation>
-    </message>
-    <message>
         <source>Type %1 numbers, such as 2 : 1.</source>
         <translation>%1 Zahlen eingeben, etwa 2 : 1.</translation>
-    </message>
-    <message>
-        <source>across a mixture</source>
-        <translation>quer durch eine Mischung</translation>
     </message>
     <message>
         <source>mixtures</source>
@@ -5079,16 +4979,104 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>%1; in die Maske geholt</translation>
     </message>
     <message>
-        <source>Two to four colors make a field.</source>
-        <translation>Zwei bis vier Farben ergeben ein Feld.</translation>
+        <source>Mix as paint does: pigments absorb light (Kubelka and Munk)</source>
+        <translation>Mischen wie Malfarbe: Pigmente schlucken Licht (Kubelka und Munk)</translation>
     </message>
     <message>
-        <source>; %1 is no paint&apos;s color, the nearest paint stands</source>
-        <translation>; %1 ist keine Malfarbe, die nächste steht dafür</translation>
+        <source>Mix as light does: as on a spinning disc, or dots seen from far away</source>
+        <translation>Mischen wie Licht: wie auf einem Farbkreisel oder Punkte von fern</translation>
     </message>
     <message>
-        <source>Point to read, drag to pick</source>
-        <translation>Zeigen liest ab, Ziehen wählt</translation>
+        <source>Parts of each color in the mixture; type others such as 2 : 1 : 1</source>
+        <translation>Anteile jeder Farbe in der Mischung; andere eingeben wie 2 : 1 : 1</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Anteile</translation>
+    </message>
+    <message>
+        <source>Tinting strength of color %1: how strongly one part of it colors the mixture</source>
+        <translation>Färbekraft der Farbe %1: wie stark ein Anteil die Mischung färbt</translation>
+    </message>
+    <message>
+        <source>Color %1 is part of the mixture</source>
+        <translation>Farbe %1 gehört zur Mischung</translation>
+    </message>
+    <message>
+        <source>Add color</source>
+        <translation>Farbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a color to the field: the current color, or a common paint</source>
+        <translation>Eine Farbe zum Feld hinzufügen: die aktuelle, oder eine gängige Malfarbe</translation>
+    </message>
+    <message>
+        <source>Current color</source>
+        <translation>Aktuelle Farbe</translation>
+    </message>
+    <message>
+        <source>Clear field</source>
+        <translation>Feld leeren</translation>
+    </message>
+    <message>
+        <source>Steps of line and grid</source>
+        <translation>Stufen von Linie und Raster</translation>
+    </message>
+    <message>
+        <source>Draw the line of a ramp with the next drag across the field (the right button always does)</source>
+        <translation>Mit dem nächsten Ziehen über das Feld die Linie einer Farbreihe ziehen (die rechte Taste tut es immer)</translation>
+    </message>
+    <message>
+        <source>Steps of the ramp, and along a side of the grid, 2 to 12</source>
+        <translation>Stufen der Farbreihe und entlang einer Seite des Rasters, 2 bis 12</translation>
+    </message>
+    <message>
+        <source>Add line</source>
+        <translation>Linie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the steps of the line as a family</source>
+        <translation>Die Stufen der Linie als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add picks</source>
+        <translation>Gewählte hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the colors picked in the field as a family</source>
+        <translation>Die im Feld gewählten Farben als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add grid</source>
+        <translation>Raster hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the whole field in steps, each row as a family</source>
+        <translation>Das ganze Feld in Stufen hinzufügen, jede Zeile als Familie</translation>
+    </message>
+    <message>
+        <source>The field already has four colors. Drop the new color on one of them.</source>
+        <translation>Das Feld hat schon vier Farben. Die neue auf eine davon ziehen.</translation>
+    </message>
+    <message>
+        <source>through a mixture</source>
+        <translation>durch eine Mischung</translation>
+    </message>
+    <message>
+        <source>Add two to four colors to mix them.</source>
+        <translation>Zwei bis vier Farben hinzufügen, um sie zu mischen.</translation>
+    </message>
+    <message>
+        <source>; no paint has the color of %1, so the nearest paint is used</source>
+        <translation>; keine Malfarbe hat die Farbe von %1, die nächste steht dafür</translation>
+    </message>
+    <message>
+        <source>Point to read a mixture, drag to pick it</source>
+        <translation>Zeigen liest eine Mischung, Ziehen wählt sie</translation>
+    </message>
+    <message>
+        <source>draw a line</source>
+        <translation>Linie ziehen</translation>
     </message>
 </context>
 <context>
@@ -5096,46 +5084,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Field of mixtures</source>
         <translation>Mischfeld</translation>
-    </message>
-    <message>
-        <source>Drag to pick a mixture; with the right button draw a line for a string.</source>
-        <translation>Ziehen wählt eine Mischung; mit der rechten Taste eine Linie für eine Farbreihe ziehen.</translation>
-    </message>
-    <message>
-        <source>Drop two to four colors here: from wells, the staff, results, anywhere a color is shown.</source>
-        <translation>Zwei bis vier Farben hier ablegen: aus Näpfen, Notenzeile, Ergebnissen, überall wo eine Farbe zu sehen ist.</translation>
-    </message>
-    <message>
-        <source>One color is there; drop another.</source>
-        <translation>Eine Farbe ist da; eine weitere ablegen.</translation>
-    </message>
-    <message>
-        <source>Click takes it up, the wheel changes its strength, a drag carries it on, the right button has more.</source>
-        <translation>Ein Klick nimmt sie auf, das Mausrad ändert ihre Stärke, Ziehen trägt sie weiter, die rechte Taste hat mehr.</translation>
-    </message>
-    <message>
-        <source>Let it mix again</source>
-        <translation>Wieder mitmischen lassen</translation>
-    </message>
-    <message>
-        <source>Mute it</source>
-        <translation>Stumm schalten</translation>
-    </message>
-    <message>
-        <source>Let it stay as it is</source>
-        <translation>So lassen, wie sie ist</translation>
-    </message>
-    <message>
-        <source>Let it follow the current color</source>
-        <translation>Der aktuellen Farbe folgen lassen</translation>
-    </message>
-    <message>
-        <source>Put the current color here</source>
-        <translation>Die aktuelle Farbe hierher setzen</translation>
-    </message>
-    <message>
-        <source>Take it off the field</source>
-        <translation>Aus dem Feld nehmen</translation>
     </message>
     <message>
         <source>Corner %1: %2</source>
@@ -5146,8 +5094,48 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>stumm</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
+        <source>Drag to pick a mixture; drag with the right button to draw the line of a ramp.</source>
+        <translation>Ziehen wählt eine Mischung; mit der rechten Taste zieht es die Linie einer Farbreihe.</translation>
+    </message>
+    <message>
+        <source>Drag two to four colors here, from wells, the set or anywhere a color is shown.</source>
+        <translation>Zwei bis vier Farben hierher ziehen, aus Näpfen, dem Satz oder wo immer eine Farbe zu sehen ist.</translation>
+    </message>
+    <message>
+        <source>Drag a second color here.</source>
+        <translation>Eine zweite Farbe hierher ziehen.</translation>
+    </message>
+    <message>
+        <source>Click to use the color, scroll to change its strength, drag it elsewhere; the right button opens a menu.</source>
+        <translation>Klick verwendet die Farbe, das Mausrad ändert ihre Stärke, Ziehen bringt sie anderswohin; die rechte Taste öffnet ein Menü.</translation>
+    </message>
+    <message>
+        <source>Mix this color again</source>
+        <translation>Diese Farbe wieder mischen</translation>
+    </message>
+    <message>
+        <source>Leave this color out</source>
+        <translation>Diese Farbe weglassen</translation>
+    </message>
+    <message>
+        <source>Stop following the current color</source>
+        <translation>Nicht mehr der aktuellen Farbe folgen</translation>
+    </message>
+    <message>
+        <source>Follow the current color</source>
+        <translation>Der aktuellen Farbe folgen</translation>
+    </message>
+    <message>
+        <source>Set to current color</source>
+        <translation>Auf die aktuelle Farbe setzen</translation>
+    </message>
+    <message>
+        <source>Remove from field</source>
+        <translation>Aus dem Feld entfernen</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
     </message>
 </context>
 <context>
@@ -5194,44 +5182,12 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Probe %1 × %1</translation>
     </message>
     <message>
-        <source>Add</source>
-        <translation>Dazu</translation>
-    </message>
-    <message>
         <source>Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted</source>
         <translation>Fotos als Vorlagen hinzufügen (Strg+Umschalt+O); sie lassen sich auch ablegen oder einfügen</translation>
     </message>
     <message>
-        <source>taken</source>
-        <translation>genommen</translation>
-    </message>
-    <message>
-        <source>The colors taken and not laid yet</source>
-        <translation>Die genommenen, noch nicht gelegten Farben</translation>
-    </message>
-    <message>
-        <source>how</source>
-        <translation>wie</translation>
-    </message>
-    <message>
-        <source>How far apart, as what, from where, and how many accents</source>
-        <translation>Wie weit auseinander, als was, woher, und wie viele Akzente</translation>
-    </message>
-    <message>
-        <source>the photo says</source>
-        <translation>das Foto sagt</translation>
-    </message>
-    <message>
-        <source>Its key, its shares of light, middle and dark, its colors on the wheel</source>
-        <translation>Seine Tonlage, seine Anteile von hell, mittel und dunkel, seine Farben auf dem Farbkreis</translation>
-    </message>
-    <message>
         <source>Stop</source>
         <translation>Anhalten</translation>
-    </message>
-    <message>
-        <source>Stop opening the photos</source>
-        <translation>Das Öffnen der Fotos anhalten</translation>
     </message>
     <message>
         <source>References</source>
@@ -5245,6 +5201,38 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>%1: %2 × %3, shown at %4 %</source>
         <translation>%1: %2 × %3, gezeigt mit %4 %</translation>
     </message>
+    <message>
+        <source>Add photo</source>
+        <translation>Foto hinzufügen</translation>
+    </message>
+    <message>
+        <source>Results</source>
+        <translation>Ergebnisse</translation>
+    </message>
+    <message>
+        <source>The colors taken from the photo that are not in the set yet</source>
+        <translation>Die Farben aus dem Foto, die noch nicht im Satz sind</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>How different the colors are, from which part of the photo, and how many accents</source>
+        <translation>Wie verschieden die Farben sind, aus welchem Teil des Fotos und wie viele Akzente</translation>
+    </message>
+    <message>
+        <source>Light, middle and dark in the photo, its key, and its colors on the wheel</source>
+        <translation>Hell, mittel und dunkel im Foto, seine Tonart und seine Farben auf dem Farbkreis</translation>
+    </message>
+    <message>
+        <source>Stop opening photos</source>
+        <translation>Das Öffnen der Fotos anhalten</translation>
+    </message>
+    <message>
+        <source>Values</source>
+        <translation>Tonwerte</translation>
+    </message>
 </context>
 <context>
     <name>zc::ObserveMenu</name>
@@ -5253,104 +5241,44 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>A&amp;nsehen</translation>
     </message>
     <message>
-        <source>&amp;Color</source>
-        <translation>&amp;Farbe</translation>
-    </message>
-    <message>
         <source>Show the photo in color (C)</source>
         <translation>Das Foto in Farbe zeigen (C)</translation>
-    </message>
-    <message>
-        <source>&amp;Value</source>
-        <translation>&amp;Tonwert</translation>
     </message>
     <message>
         <source>Show the photo in greys of equal lightness (V)</source>
         <translation>Das Foto in Grautönen gleicher Helligkeit zeigen (V)</translation>
     </message>
     <message>
-        <source>F&amp;lat tones</source>
-        <translation>F&amp;lache Töne</translation>
-    </message>
-    <message>
         <source>Show the photo in a few flat tones (F)</source>
         <translation>Das Foto in wenigen flachen Tönen zeigen (F)</translation>
-    </message>
-    <message>
-        <source>&amp;Squint</source>
-        <translation>&amp;Blinzeln</translation>
     </message>
     <message>
         <source>Blur the photo (S)</source>
         <translation>Das Foto unscharf zeigen (S)</translation>
     </message>
     <message>
-        <source>&amp;Tone steps</source>
-        <translation>Ton&amp;stufen</translation>
-    </message>
-    <message>
         <source>Show the photo in even tone steps (T)</source>
         <translation>Das Foto in gleichen Tonstufen zeigen (T)</translation>
-    </message>
-    <message>
-        <source>Through the &amp;mask</source>
-        <translation>Durch die &amp;Maske</translation>
     </message>
     <message>
         <source>Show the photo through the mask (M)</source>
         <translation>Das Foto durch die Maske zeigen (M)</translation>
     </message>
     <message>
-        <source>Photo &amp;pixels one to one</source>
-        <translation>&amp;Pixel eins zu eins</translation>
-    </message>
-    <message>
         <source>Show each pixel of the photo as one of the screen</source>
         <translation>Jedes Pixel des Fotos als eines des Bildschirms zeigen</translation>
-    </message>
-    <message>
-        <source>Turn the &amp;view clockwise</source>
-        <translation>Ansicht im &amp;Uhrzeigersinn drehen</translation>
     </message>
     <message>
         <source>Turn the view by a quarter; the photo stays</source>
         <translation>Die Ansicht um ein Viertel drehen; das Foto bleibt</translation>
     </message>
     <message>
-        <source>Turn the view &amp;back</source>
-        <translation>Ansicht &amp;zurückdrehen</translation>
-    </message>
-    <message>
         <source>Turn the view back by a quarter</source>
         <translation>Die Ansicht um ein Viertel zurückdrehen</translation>
     </message>
     <message>
-        <source>Mi&amp;rror the view</source>
-        <translation>Ansicht spie&amp;geln</translation>
-    </message>
-    <message>
-        <source>Left for right, to see the values afresh</source>
-        <translation>Links für rechts, um die Tonwerte frisch zu sehen</translation>
-    </message>
-    <message>
-        <source>Cro&amp;p the view to the region</source>
-        <translation>Ansicht auf den Aus&amp;schnitt begrenzen</translation>
-    </message>
-    <message>
-        <source>Show only the region</source>
-        <translation>Nur den Ausschnitt zeigen</translation>
-    </message>
-    <message>
-        <source>Show the &amp;whole photo again</source>
-        <translation>Wieder das ganze F&amp;oto zeigen</translation>
-    </message>
-    <message>
-        <source>End the crop of the view</source>
-        <translation>Die Begrenzung der Ansicht aufheben</translation>
-    </message>
-    <message>
         <source>Follow a canv&amp;as...</source>
-        <translation>Einer L&amp;einwand folgen...</translation>
+        <translation>Einer &amp;Leinwand folgen...</translation>
     </message>
     <message>
         <source>A reference that is read again whenever its file is saved</source>
@@ -5361,98 +5289,123 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Der Datei nicht mehr folgen</translation>
     </message>
     <message>
-        <source>Keep the shown reference as it is, whatever happens to its file</source>
-        <translation>Die gezeigte Vorlage behalten, wie sie ist, was auch mit ihrer Datei geschieht</translation>
+        <source>Show &amp;color</source>
+        <translation>&amp;Farbe zeigen</translation>
     </message>
     <message>
-        <source>Repla&amp;ce the reference...</source>
+        <source>Show &amp;value</source>
+        <translation>&amp;Tonwert zeigen</translation>
+    </message>
+    <message>
+        <source>Show f&amp;lat tones</source>
+        <translation>F&amp;lache Töne zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Squint at the photo</source>
+        <translation>Das Foto mit &amp;zugekniffenen Augen sehen</translation>
+    </message>
+    <message>
+        <source>Show &amp;tone steps</source>
+        <translation>T&amp;onstufen zeigen</translation>
+    </message>
+    <message>
+        <source>Show through &amp;mask</source>
+        <translation>Durch die &amp;Maske zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;pixels one to one</source>
+        <translation>&amp;Pixel eins zu eins zeigen</translation>
+    </message>
+    <message>
+        <source>Turn &amp;view clockwise</source>
+        <translation>&amp;Ansicht im Uhrzeigersinn drehen</translation>
+    </message>
+    <message>
+        <source>Turn view &amp;counterclockwise</source>
+        <translation>Ansicht &amp;gegen den Uhrzeigersinn drehen</translation>
+    </message>
+    <message>
+        <source>Mi&amp;rror view</source>
+        <translation>Ansicht &amp;spiegeln</translation>
+    </message>
+    <message>
+        <source>Swap left and right, to see the values afresh</source>
+        <translation>Links und rechts tauschen, um die Tonwerte neu zu sehen</translation>
+    </message>
+    <message>
+        <source>Cro&amp;p view to region</source>
+        <translation>Ansicht auf den &amp;Ausschnitt beschneiden</translation>
+    </message>
+    <message>
+        <source>Show only the drawn region of the photo</source>
+        <translation>Nur den gezeichneten Ausschnitt des Fotos zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;whole photo</source>
+        <translation>Ganzes Foto &amp;wieder zeigen</translation>
+    </message>
+    <message>
+        <source>Show the whole photo again after a crop</source>
+        <translation>Nach dem Beschneiden das ganze Foto wieder zeigen</translation>
+    </message>
+    <message>
+        <source>Keep the photo as it is now, whatever happens to its file</source>
+        <translation>Das Foto so behalten, wie es jetzt ist, was auch mit seiner Datei geschieht</translation>
+    </message>
+    <message>
+        <source>Repla&amp;ce reference...</source>
         <translation>Vorlage &amp;ersetzen...</translation>
     </message>
     <message>
-        <source>Put another photo in the place of the shown one</source>
-        <translation>Ein anderes Foto an die Stelle des gezeigten setzen</translation>
+        <source>Replace the photo shown with another one</source>
+        <translation>Das gezeigte Foto durch ein anderes ersetzen</translation>
     </message>
     <message>
-        <source>Re&amp;name the reference...</source>
+        <source>Re&amp;name reference...</source>
         <translation>Vorlage umbe&amp;nennen...</translation>
     </message>
     <message>
-        <source>Give the shown photo another name</source>
-        <translation>Dem gezeigten Foto einen anderen Namen geben</translation>
+        <source>Change the name of the photo shown</source>
+        <translation>Den Namen des gezeigten Fotos ändern</translation>
     </message>
     <message>
-        <source>Move the reference &amp;left</source>
-        <translation>Vorlage nach &amp;links</translation>
+        <source>Move reference &amp;left</source>
+        <translation>Vorlage nach li&amp;nks</translation>
     </message>
     <message>
-        <source>Move the shown photo to the left in the strip</source>
-        <translation>Das gezeigte Foto im Streifen nach links schieben</translation>
+        <source>Move the photo shown to the left in the row</source>
+        <translation>Das gezeigte Foto in der Reihe nach links verschieben</translation>
     </message>
     <message>
-        <source>Move the reference &amp;right</source>
-        <translation>Vorlage nach &amp;rechts</translation>
+        <source>Move reference &amp;right</source>
+        <translation>Vorlage nach re&amp;chts</translation>
     </message>
     <message>
-        <source>Move the shown photo to the right in the strip</source>
-        <translation>Das gezeigte Foto im Streifen nach rechts schieben</translation>
+        <source>Move the photo shown to the right in the row</source>
+        <translation>Das gezeigte Foto in der Reihe nach rechts verschieben</translation>
     </message>
     <message>
-        <source>&amp;Fit the photo</source>
-        <translation>Foto ein&amp;passen</translation>
+        <source>&amp;Fit photo</source>
+        <translation>Foto e&amp;inpassen</translation>
     </message>
     <message>
-        <source>Show the whole photo</source>
-        <translation>Das ganze Foto zeigen</translation>
+        <source>Show the photo as large as it fits</source>
+        <translation>Das Foto so groß zeigen, wie es passt</translation>
     </message>
     <message>
-        <source>&amp;Remove the reference</source>
-        <translation>Vorlage entfer&amp;nen</translation>
+        <source>Remo&amp;ve reference</source>
+        <translation>Vorlage entfe&amp;rnen</translation>
     </message>
     <message>
-        <source>Take the shown photo out of the piece</source>
-        <translation>Das gezeigte Foto aus dem Werk nehmen</translation>
+        <source>Remove the photo shown from the piece</source>
+        <translation>Das gezeigte Foto aus dem Werk entfernen</translation>
     </message>
 </context>
 <context>
     <name>zc::PaintReader</name>
     <message>
-        <source>Put at least one paint out first.</source>
-        <translation>Zuerst mindestens eine Malfarbe auslegen.</translation>
-    </message>
-    <message>
-        <source>The reach is still being worked out.</source>
-        <translation>Die Reichweite wird noch berechnet.</translation>
-    </message>
-    <message>
-        <source>what the paints reach</source>
-        <translation>was die Malfarben erreichen</translation>
-    </message>
-    <message>
-        <source>what the paints reach at value %1</source>
-        <translation>was die Malfarben bei Tonwert %1 erreichen</translation>
-    </message>
-    <message>
-        <source>Make the reach the mask</source>
-        <translation>Die Reichweite zur Maske machen</translation>
-    </message>
-    <message>
-        <source>There is no photo to reach.</source>
-        <translation>Es gibt kein Foto zu erreichen.</translation>
-    </message>
-    <message>
         <source>Add some paints to choose from first.</source>
-        <translation>Zuerst einige Malfarben zur Wahl hinzufügen.</translation>
-    </message>
-    <message>
-        <source>These paints do not reach so much: %1 of them come to %2 percent.</source>
-        <translation>So viel erreichen diese Malfarben nicht: %1 davon kommen auf %2 Prozent.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Put %n paints out</source>
-        <translation>
-            <numerusform>%n Malfarbe auslegen</numerusform>
-            <numerusform>%n Malfarben auslegen</numerusform>
-        </translation>
+        <translation>Zuerst Malfarben hinzufügen, aus denen gewählt wird.</translation>
     </message>
     <message numerus="yes">
         <source>%n paints reach %1 percent.</source>
@@ -5461,306 +5414,353 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
             <numerusform>%n Malfarben erreichen %1 Prozent.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Put at least one paint on the palette first.</source>
+        <translation>Zuerst mindestens eine Malfarbe auf die Palette legen.</translation>
+    </message>
+    <message>
+        <source>The reach of these paints is still being computed.</source>
+        <translation>Die Reichweite dieser Malfarben wird noch berechnet.</translation>
+    </message>
+    <message>
+        <source>what these paints can mix</source>
+        <translation>was diese Malfarben mischen können</translation>
+    </message>
+    <message>
+        <source>what these paints can mix at value %1</source>
+        <translation>was diese Malfarben bei Tonwert %1 mischen können</translation>
+    </message>
+    <message>
+        <source>Make reach the mask</source>
+        <translation>Reichweite zur Maske machen</translation>
+    </message>
+    <message>
+        <source>There is no photo to find paints for.</source>
+        <translation>Es gibt kein Foto, für das sich Malfarben finden ließen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Put %n paints on the palette</source>
+        <translation>
+            <numerusform>%n Malfarbe auf die Palette legen</numerusform>
+            <numerusform>%n Malfarben auf die Palette legen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>These paints cannot reach that much: the best %1 of them reach %2 percent.</source>
+        <translation>So viel erreichen diese Malfarben nicht: die besten %1 erreichen %2 Prozent.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PaintsPanel</name>
     <message>
-        <source>add</source>
-        <translation>dazu</translation>
-    </message>
-    <message>
-        <source>Add a paint: the current color, the selected swatches, or a paint of the trade</source>
-        <translation>Eine Malfarbe hinzufügen: die aktuelle Farbe, die ausgewählten Farbfelder, oder eine handelsübliche</translation>
-    </message>
-    <message>
         <source>Palettes of paints on the shelf</source>
         <translation>Paletten von Malfarben im Regal</translation>
-    </message>
-    <message>
-        <source>Take a palette of paints off the shelf in the place of this one</source>
-        <translation>Eine Palette aus dem Regal an die Stelle dieser nehmen</translation>
-    </message>
-    <message>
-        <source>keep</source>
-        <translation>behalten</translation>
-    </message>
-    <message>
-        <source>Put this palette of paints on the shelf, under the title of the piece</source>
-        <translation>Diese Palette unter dem Titel des Werks ins Regal stellen</translation>
-    </message>
-    <message>
-        <source>At most so many paints in the recipe, 1 to 4</source>
-        <translation>Höchstens so viele Malfarben im Rezept, 1 bis 4</translation>
     </message>
     <message>
         <source> paints</source>
         <translation> Malfarben</translation>
     </message>
     <message>
-        <source>take the mixture up</source>
-        <translation>Mischung aufnehmen</translation>
-    </message>
-    <message>
-        <source>What the recipe makes becomes the current color</source>
-        <translation>Was das Rezept ergibt, wird die aktuelle Farbe</translation>
-    </message>
-    <message>
-        <source>reach</source>
-        <translation>Reichweite</translation>
-    </message>
-    <message>
-        <source>Show what the paints that are put out can mix: on the plan, in the section, along the rail</source>
-        <translation>Zeigen, was die ausgelegten Malfarben mischen: auf dem Plan, im Schnitt, entlang der Schiene</translation>
-    </message>
-    <message>
-        <source>white and black</source>
-        <translation>Weiß und Schwarz</translation>
-    </message>
-    <message>
-        <source>White and black of the trade mix along, also where they are not among the paints</source>
-        <translation>Handelsübliches Weiß und Schwarz mischen mit, auch wo sie nicht unter den Malfarben sind</translation>
-    </message>
-    <message>
-        <source>as the mask</source>
-        <translation>als Maske</translation>
-    </message>
-    <message>
-        <source>at this value</source>
-        <translation>bei diesem Wert</translation>
-    </message>
-    <message>
-        <source>The reach at the current value becomes the mask</source>
-        <translation>Die Reichweite beim aktuellen Tonwert wird die Maske</translation>
-    </message>
-    <message>
-        <source>at any</source>
-        <translation>bei jedem</translation>
-    </message>
-    <message>
-        <source>What is reached at any value becomes the mask</source>
-        <translation>Was bei irgendeinem Tonwert erreicht wird, wird die Maske</translation>
-    </message>
-    <message>
-        <source>fewest</source>
-        <translation>wenigste</translation>
-    </message>
-    <message>
-        <source>Percent that is to be reached</source>
-        <translation>Prozent, die zu erreichen sind</translation>
-    </message>
-    <message>
         <source> %</source>
         <translation> %</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 that still counts as reached</source>
-        <translation>CIEDE2000, das noch als erreicht zählt</translation>
-    </message>
-    <message>
-        <source>photo</source>
-        <translation>Foto</translation>
-    </message>
-    <message>
-        <source>Put out the fewest paints that reach this share of the photo</source>
-        <translation>Die wenigsten Malfarben auslegen, die diesen Anteil des Fotos erreichen</translation>
-    </message>
-    <message>
-        <source>set</source>
-        <translation>Satz</translation>
-    </message>
-    <message>
-        <source>Put out the fewest paints that reach this share of the set</source>
-        <translation>Die wenigsten Malfarben auslegen, die diesen Anteil des Satzes erreichen</translation>
-    </message>
-    <message>
-        <source>from the shelf</source>
-        <translation>aus dem Regal</translation>
-    </message>
-    <message>
-        <source>Take the paints &quot;%1&quot;</source>
-        <translation>Die Malfarben &quot;%1&quot; nehmen</translation>
-    </message>
-    <message>
-        <source>The paints are on the shelf as &quot;%1&quot;.</source>
-        <translation>Die Malfarben stehen als &quot;%1&quot; im Regal.</translation>
-    </message>
-    <message>
-        <source>Add the paint %1</source>
-        <translation>Die Malfarbe %1 hinzufügen</translation>
-    </message>
-    <message>
-        <source>The current color</source>
-        <translation>Die aktuelle Farbe</translation>
-    </message>
-    <message>
-        <source>The selected swatches</source>
-        <translation>Die ausgewählten Farbfelder</translation>
-    </message>
-    <message>
-        <source>Add the selected swatches as paints</source>
-        <translation>Die ausgewählten Farbfelder als Malfarben hinzufügen</translation>
-    </message>
-    <message>
-        <source>Take it up</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
-        <source>%1: a curve of ours, %2; pressed it is put out or away</source>
-        <translation>%1: eine Kurve von uns, %2; Drücken legt sie aus oder weg</translation>
-    </message>
-    <message>
-        <source>%1: the smoothest curve of its color; pressed it is put out or away</source>
-        <translation>%1: die glatteste Kurve ihrer Farbe; Drücken legt sie aus oder weg</translation>
-    </message>
-    <message>
-        <source>Put a paint out</source>
-        <translation>Eine Malfarbe auslegen</translation>
-    </message>
-    <message>
-        <source>Put a paint away</source>
-        <translation>Eine Malfarbe weglegen</translation>
     </message>
     <message>
         <source>Strength of %1</source>
         <translation>Stärke von %1</translation>
     </message>
     <message>
-        <source>Tinting strength: how often a part of it counts</source>
-        <translation>Färbekraft: wie oft ein Teil davon zählt</translation>
-    </message>
-    <message>
-        <source>Change the strength of a paint</source>
-        <translation>Stärke einer Malfarbe ändern</translation>
-    </message>
-    <message>
-        <source>off</source>
-        <translation>weg</translation>
-    </message>
-    <message>
-        <source>Take %1 off the palette</source>
-        <translation>%1 von der Palette nehmen</translation>
-    </message>
-    <message>
-        <source>Take a paint off</source>
-        <translation>Eine Malfarbe wegnehmen</translation>
-    </message>
-    <message>
-        <source>Rename the paint</source>
-        <translation>Die Malfarbe umbenennen</translation>
-    </message>
-    <message>
-        <source>Type another name for it</source>
-        <translation>Einen anderen Namen eingeben</translation>
-    </message>
-    <message>
-        <source>Rename a paint</source>
-        <translation>Eine Malfarbe umbenennen</translation>
-    </message>
-    <message>
-        <source>Give it the current color</source>
-        <translation>Ihr die aktuelle Farbe geben</translation>
-    </message>
-    <message>
-        <source>It mixes by the smoothest curve of the current color from now on</source>
-        <translation>Sie mischt von nun an mit der glattesten Kurve der aktuellen Farbe</translation>
-    </message>
-    <message>
-        <source>Change the color of a paint</source>
-        <translation>Farbe einer Malfarbe ändern</translation>
-    </message>
-    <message>
-        <source>Move a paint</source>
-        <translation>Eine Malfarbe verschieben</translation>
-    </message>
-    <message>
-        <source>Move it up</source>
-        <translation>Nach oben</translation>
-    </message>
-    <message>
-        <source>Before the paint above</source>
-        <translation>Vor die Malfarbe darüber</translation>
-    </message>
-    <message>
-        <source>Move it down</source>
-        <translation>Nach unten</translation>
-    </message>
-    <message>
-        <source>Behind the paint below</source>
-        <translation>Hinter die Malfarbe darunter</translation>
-    </message>
-    <message>
-        <source>No paint yet. Add the current color, swatches or paints of the trade; few paints limit a piece as a mask does.</source>
-        <translation>Noch keine Malfarbe. Die aktuelle Farbe, Farbfelder oder handelsübliche hinzufügen; wenige Malfarben begrenzen ein Werk wie eine Maske.</translation>
-    </message>
-    <message>
-        <source>Put paints out to get recipes.</source>
-        <translation>Malfarben auslegen, um Rezepte zu bekommen.</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>%1; off by %2</source>
-        <translation>%1; weicht um %2 ab</translation>
-    </message>
-    <message>
-        <source>; no paint has the color of %1, the nearest stands</source>
-        <translation>; keine Malfarbe hat die Farbe von %1, die nächste steht dafür</translation>
-    </message>
-    <message>
-        <source>asking the set and the photo</source>
-        <translation>Satz und Foto werden befragt</translation>
-    </message>
-    <message>
-        <source>reach %1 of %2 swatches, %3 % of the photo</source>
-        <translation>erreichen %1 von %2 Farbfeldern, %3 % des Fotos</translation>
-    </message>
-    <message>
-        <source>reach %1 of %2 swatches</source>
-        <translation>erreichen %1 von %2 Farbfeldern</translation>
     </message>
     <message>
         <source>Stop, %1 %</source>
         <translation>Anhalten, %1 %</translation>
     </message>
+    <message>
+        <source>Add paint</source>
+        <translation>Malfarbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color, the selected swatches or a common paint</source>
+        <translation>Die aktuelle Farbe, die ausgewählten Farbfelder oder eine gängige Malfarbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Replace these paints with a palette from the shelf</source>
+        <translation>Diese Malfarben durch eine Palette aus dem Regal ersetzen</translation>
+    </message>
+    <message>
+        <source>Save to shelf</source>
+        <translation>Ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>Save these paints to the shelf, under the title of the piece</source>
+        <translation>Diese Malfarben unter dem Titel des Werks ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>A recipe has at most this many paints, 1 to 4</source>
+        <translation>Ein Rezept hat höchstens so viele Malfarben, 1 bis 4</translation>
+    </message>
+    <message>
+        <source>Use mixture</source>
+        <translation>Mischung verwenden</translation>
+    </message>
+    <message>
+        <source>Make the color of the recipe the current color</source>
+        <translation>Die Farbe des Rezepts zur aktuellen machen</translation>
+    </message>
+    <message>
+        <source>show reach</source>
+        <translation>Reichweite zeigen</translation>
+    </message>
+    <message>
+        <source>Show on wheel, hue section and value rail which colors the paints on the palette can mix</source>
+        <translation>Auf Farbkreis, Farbtonschnitt und Tonwertschiene zeigen, welche Farben die Malfarben auf der Palette mischen können</translation>
+    </message>
+    <message>
+        <source>with white and black</source>
+        <translation>mit Weiß und Schwarz</translation>
+    </message>
+    <message>
+        <source>Titanium white and bone black mix along, even if they are not on the palette</source>
+        <translation>Titanweiß und Beinschwarz mischen mit, auch wenn sie nicht auf der Palette sind</translation>
+    </message>
+    <message>
+        <source>Make it the mask</source>
+        <translation>Zur Maske machen</translation>
+    </message>
+    <message>
+        <source>At this value</source>
+        <translation>Bei diesem Tonwert</translation>
+    </message>
+    <message>
+        <source>Make the colors within reach at the current value the mask</source>
+        <translation>Die Farben in Reichweite beim aktuellen Tonwert zur Maske machen</translation>
+    </message>
+    <message>
+        <source>At every value</source>
+        <translation>Bei jedem Tonwert</translation>
+    </message>
+    <message>
+        <source>Make the colors within reach at any value the mask</source>
+        <translation>Die Farben in Reichweite bei irgendeinem Tonwert zur Maske machen</translation>
+    </message>
+    <message>
+        <source>Percent of the colors that the paints must reach</source>
+        <translation>Prozent der Farben, die die Malfarben erreichen müssen</translation>
+    </message>
+    <message>
+        <source>A color counts as reached within this difference (CIEDE2000)</source>
+        <translation>Eine Farbe gilt bis zu diesem Abstand (CIEDE2000) als erreicht</translation>
+    </message>
+    <message>
+        <source>Find for photo</source>
+        <translation>Für das Foto finden</translation>
+    </message>
+    <message>
+        <source>Find the fewest paints that reach this share of the photo, and put them on the palette</source>
+        <translation>Die wenigsten Malfarben finden, die diesen Anteil des Fotos erreichen, und auf die Palette legen</translation>
+    </message>
+    <message>
+        <source>Find for set</source>
+        <translation>Für den Satz finden</translation>
+    </message>
+    <message>
+        <source>Find the fewest paints that reach this share of the set, and put them on the palette</source>
+        <translation>Die wenigsten Malfarben finden, die diesen Anteil des Satzes erreichen, und auf die Palette legen</translation>
+    </message>
+    <message>
+        <source>From shelf</source>
+        <translation>Aus dem Regal</translation>
+    </message>
+    <message>
+        <source>Use paints &quot;%1&quot;</source>
+        <translation>Malfarben &quot;%1&quot; verwenden</translation>
+    </message>
+    <message>
+        <source>The paints were saved to the shelf as &quot;%1&quot;.</source>
+        <translation>Die Malfarben stehen jetzt als &quot;%1&quot; im Regal.</translation>
+    </message>
+    <message>
+        <source>Add paint %1</source>
+        <translation>Malfarbe %1 hinzufügen</translation>
+    </message>
+    <message>
+        <source>Current color</source>
+        <translation>Aktuelle Farbe</translation>
+    </message>
+    <message>
+        <source>Selected swatches</source>
+        <translation>Ausgewählte Farbfelder</translation>
+    </message>
+    <message>
+        <source>Add selected swatches as paints</source>
+        <translation>Ausgewählte Farbfelder als Malfarben hinzufügen</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>%1, mixed by a drawn reflectance curve: %2. Press to put it on the palette or take it off.</source>
+        <translation>%1, gemischt nach einer gezeichneten Reflexionskurve: %2. Drücken legt sie auf die Palette oder nimmt sie weg.</translation>
+    </message>
+    <message>
+        <source>%1, mixed by the smoothest reflectance curve of its color. Press to put it on the palette or take it off.</source>
+        <translation>%1, gemischt nach der glattesten Reflexionskurve ihrer Farbe. Drücken legt sie auf die Palette oder nimmt sie weg.</translation>
+    </message>
+    <message>
+        <source>Put paint on palette</source>
+        <translation>Malfarbe auf die Palette legen</translation>
+    </message>
+    <message>
+        <source>Take paint off palette</source>
+        <translation>Malfarbe von der Palette nehmen</translation>
+    </message>
+    <message>
+        <source>Tinting strength: how strongly one part of the paint colors a mixture</source>
+        <translation>Färbekraft: wie stark ein Teil der Malfarbe eine Mischung färbt</translation>
+    </message>
+    <message>
+        <source>Change strength of paint</source>
+        <translation>Stärke der Malfarbe ändern</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Remove %1 from the list</source>
+        <translation>%1 aus der Liste entfernen</translation>
+    </message>
+    <message>
+        <source>Remove paint</source>
+        <translation>Malfarbe entfernen</translation>
+    </message>
+    <message>
+        <source>Rename paint</source>
+        <translation>Malfarbe umbenennen</translation>
+    </message>
+    <message>
+        <source>Type another name for the paint</source>
+        <translation>Einen anderen Namen für die Malfarbe eingeben</translation>
+    </message>
+    <message>
+        <source>Set to current color</source>
+        <translation>Auf die aktuelle Farbe setzen</translation>
+    </message>
+    <message>
+        <source>From now on the paint mixes by the smoothest reflectance curve of the current color</source>
+        <translation>Von nun an mischt die Malfarbe nach der glattesten Reflexionskurve der aktuellen Farbe</translation>
+    </message>
+    <message>
+        <source>Change color of paint</source>
+        <translation>Farbe der Malfarbe ändern</translation>
+    </message>
+    <message>
+        <source>Move paint</source>
+        <translation>Malfarbe verschieben</translation>
+    </message>
+    <message>
+        <source>Move up</source>
+        <translation>Nach oben</translation>
+    </message>
+    <message>
+        <source>Move this paint before the one above</source>
+        <translation>Diese Malfarbe vor die darüber setzen</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Nach unten</translation>
+    </message>
+    <message>
+        <source>Move this paint after the one below</source>
+        <translation>Diese Malfarbe hinter die darunter setzen</translation>
+    </message>
+    <message>
+        <source>No paints yet. A few paints limit a piece as a mask does: add the current color, swatches or common paints.</source>
+        <translation>Noch keine Malfarben. Wenige Malfarben begrenzen ein Werk wie eine Maske: die aktuelle Farbe, Farbfelder oder gängige Malfarben hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Put paints on the palette to see recipes.</source>
+        <translation>Malfarben auf die Palette legen, um Rezepte zu sehen.</translation>
+    </message>
+    <message>
+        <source>%1; differs by %2</source>
+        <translation>%1; weicht um %2 ab</translation>
+    </message>
+    <message>
+        <source>; no paint has the color of %1, so the nearest is used</source>
+        <translation>; keine Malfarbe hat die Farbe von %1, die nächste steht dafür</translation>
+    </message>
+    <message>
+        <source>comparing with set and photo</source>
+        <translation>wird mit Satz und Foto verglichen</translation>
+    </message>
+    <message>
+        <source>within reach: %1 of %2 swatches, %3 % of the photo</source>
+        <translation>in Reichweite: %1 von %2 Farbfeldern, %3 % des Fotos</translation>
+    </message>
+    <message>
+        <source>within reach: %1 of %2 swatches</source>
+        <translation>in Reichweite: %1 von %2 Farbfeldern</translation>
+    </message>
+    <message>
+        <source>Recipe for the current color</source>
+        <translation>Rezept für die aktuelle Farbe</translation>
+    </message>
+    <message>
+        <source>What these paints can mix</source>
+        <translation>Was diese Malfarben mischen können</translation>
+    </message>
+    <message>
+        <source>Fewest paints</source>
+        <translation>Wenigste Malfarben</translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <translation>erreichen</translation>
+    </message>
+    <message>
+        <source>of the colors within</source>
+        <translation>der Farben bis</translation>
+    </message>
 </context>
 <context>
     <name>zc::PairsPanel</name>
     <message>
-        <source>Each swatch follows to</source>
-        <translation>Jedes Farbfeld folgt zu</translation>
+        <source>Where each swatch moves to</source>
+        <translation>Wohin jedes Farbfeld wandert</translation>
     </message>
     <message>
-        <source>What %1 follows to</source>
-        <translation>Wohin %1 folgt</translation>
+        <source>The swatch that %1 moves to</source>
+        <translation>Das Farbfeld, zu dem %1 wandert</translation>
     </message>
     <message>
-        <source>The swatch that this one follows to</source>
-        <translation>Das Farbfeld, zu dem dieses folgt</translation>
+        <source>Choose the swatch that this one moves to</source>
+        <translation>Das Farbfeld wählen, zu dem dieses wandert</translation>
     </message>
     <message>
-        <source>Choose a set or a version to follow to.</source>
-        <translation>Einen Satz oder eine Version wählen, zu der gefolgt wird.</translation>
+        <source>Choose a set or a version to move to.</source>
+        <translation>Einen Satz oder eine Version als Ziel wählen.</translation>
     </message>
 </context>
 <context>
     <name>zc::PaletteService</name>
     <message>
-        <source>That is too long for a color; give one as #rrggbb.</source>
-        <translation>Das ist zu lang für eine Farbe; eine als #rrggbb angeben.</translation>
-    </message>
-    <message>
         <source>A display cannot show this color; give one that it can.</source>
         <translation>Diese Farbe kann kein Bildschirm zeigen; eine angeben, die er kann.</translation>
     </message>
     <message>
-        <source>Lay swatch</source>
-        <translation>Farbfeld legen</translation>
-    </message>
-    <message>
         <source>The piece has no set &quot;%1&quot;.</source>
         <translation>Das Werk hat keinen Satz &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>This text is too long for a color; give the color as #rrggbb.</source>
+        <translation>Dieser Text ist zu lang für eine Farbe; die Farbe als #rrggbb angeben.</translation>
+    </message>
+    <message>
+        <source>Add swatch</source>
+        <translation>Farbfeld hinzufügen</translation>
     </message>
 </context>
 <context>
@@ -5774,40 +5774,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Wofür es ist</translation>
     </message>
     <message>
-        <source>Whom it is from</source>
-        <translation>Von wem es ist</translation>
-    </message>
-    <message>
-        <source>Pack the parcel</source>
-        <translation>Paket packen</translation>
-    </message>
-    <message>
-        <source>Write what is chosen into one file for others</source>
-        <translation>Das Gewählte in eine Datei für andere schreiben</translation>
-    </message>
-    <message>
         <source>From others</source>
         <translation>Von anderen</translation>
-    </message>
-    <message>
-        <source>look into a parcel</source>
-        <translation>in ein Paket sehen</translation>
-    </message>
-    <message>
-        <source>See what is inside before anything is taken</source>
-        <translation>Sehen, was darin ist, ehe etwas genommen wird</translation>
-    </message>
-    <message>
-        <source>watch a shared folder</source>
-        <translation>gemeinsamen Ordner beobachten</translation>
-    </message>
-    <message>
-        <source>New parcels in this folder are offered here, never taken unasked</source>
-        <translation>Neue Pakete in diesem Ordner werden hier angeboten, nie ungefragt genommen</translation>
-    </message>
-    <message>
-        <source>Whether it goes along: %1</source>
-        <translation>Ob es mitgeht: %1</translation>
     </message>
     <message>
         <source>the mask</source>
@@ -5834,10 +5802,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>%1, von %2: %3</translation>
     </message>
     <message>
-        <source>Whether it is put on the shelf: %1</source>
-        <translation>Ob es ins Regal kommt: %1</translation>
-    </message>
-    <message>
         <source>mask: %1</source>
         <translation>Maske: %1</translation>
     </message>
@@ -5850,24 +5814,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>ein Druckprofil</translation>
     </message>
     <message>
-        <source>Put the chosen on the shelf</source>
-        <translation>Gewähltes ins Regal stellen</translation>
-    </message>
-    <message>
-        <source>What is there already stays as it is</source>
-        <translation>Was schon da ist, bleibt, wie es ist</translation>
-    </message>
-    <message>
-        <source>A new parcel: %1; it is offered at Share, Parcel.</source>
-        <translation>Ein neues Paket: %1; es wird unter Teilen, Paket angeboten.</translation>
-    </message>
-    <message>
         <source>new: %1</source>
         <translation>neu: %1</translation>
-    </message>
-    <message>
-        <source>Look into this parcel</source>
-        <translation>In dieses Paket sehen</translation>
     </message>
     <message>
         <source>Nothing new in %1.</source>
@@ -5887,6 +5835,58 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
             <numerusform>%n Malfarben: %1</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Who it is from</source>
+        <translation>Von wem es ist</translation>
+    </message>
+    <message>
+        <source>Pack parcel</source>
+        <translation>Paket packen</translation>
+    </message>
+    <message>
+        <source>Write everything ticked to one file for someone else</source>
+        <translation>Alles Abgehakte in eine Datei für jemand anderen schreiben</translation>
+    </message>
+    <message>
+        <source>Open parcel</source>
+        <translation>Paket öffnen</translation>
+    </message>
+    <message>
+        <source>See what a parcel holds before anything is saved</source>
+        <translation>Sehen, was ein Paket enthält, ehe etwas gespeichert wird</translation>
+    </message>
+    <message>
+        <source>New parcels in this folder are listed here; nothing is saved without asking</source>
+        <translation>Neue Pakete in diesem Ordner werden hier gelistet; nichts wird ungefragt gespeichert</translation>
+    </message>
+    <message>
+        <source>Include in the parcel: %1</source>
+        <translation>Ins Paket: %1</translation>
+    </message>
+    <message>
+        <source>Save to the shelf: %1</source>
+        <translation>Ins Regal stellen: %1</translation>
+    </message>
+    <message>
+        <source>Save to shelf</source>
+        <translation>Ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>Save everything ticked to the shelf; what is already there stays as it is</source>
+        <translation>Alles Abgehakte ins Regal stellen; was schon da ist, bleibt, wie es ist</translation>
+    </message>
+    <message>
+        <source>A new parcel has arrived: %1. Share, Parcel shows it.</source>
+        <translation>Ein neues Paket ist da: %1. Unter Teilen, Paket ist es zu sehen.</translation>
+    </message>
+    <message>
+        <source>Open this parcel</source>
+        <translation>Dieses Paket öffnen</translation>
+    </message>
+    <message>
+        <source>Watch a shared folder</source>
+        <translation>Gemeinsamen Ordner beobachten</translation>
+    </message>
 </context>
 <context>
     <name>zc::PatternPanel</name>
@@ -5895,16 +5895,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Muster</translation>
     </message>
     <message>
-        <source>Lay a mask of this pattern from the base hue</source>
-        <translation>Eine Maske dieses Musters ab dem Grundton legen</translation>
-    </message>
-    <message>
         <source>Base hue of the pattern</source>
         <translation>Grundton des Musters</translation>
-    </message>
-    <message>
-        <source>Wheel angle of the leading hue of the next pattern laid, clockwise from the top</source>
-        <translation>Winkel des führenden Farbtons des nächsten Musters, im Uhrzeigersinn von oben</translation>
     </message>
     <message>
         <source>Spread of the pattern</source>
@@ -5915,10 +5907,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>üblich</translation>
     </message>
     <message>
-        <source>How wide the hues of the next pattern laid are, 0 to 120°; &quot;usual&quot; is the pattern&apos;s own width</source>
-        <translation>Wie breit die Farbtöne des nächsten Musters sind, 0 bis 120°; &quot;üblich&quot; ist die eigene Breite des Musters</translation>
-    </message>
-    <message>
         <source>Mask turned by</source>
         <translation>Maske gedreht um</translation>
     </message>
@@ -5927,56 +5915,64 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Wie weit die Maske gedreht ist; außerhalb des Randes ziehen dreht von Hand, auf dem Farbkreis auch Strg+Links und Strg+Rechts</translation>
     </message>
     <message>
-        <source>carry the set</source>
-        <translation>Satz mitnehmen</translation>
-    </message>
-    <message>
-        <source>Turning the mask turns the hues of the current set along with it; saturation and value stay</source>
-        <translation>Dreht sich die Maske, drehen sich die Farbtöne des Satzes mit; Sättigung und Tonwert bleiben</translation>
-    </message>
-    <message>
-        <source>current hue</source>
-        <translation>aktueller Ton</translation>
-    </message>
-    <message>
-        <source>Let the next pattern laid start at the hue of the current color</source>
-        <translation>Das nächste Muster beginnt beim Farbton der aktuellen Farbe</translation>
-    </message>
-    <message>
         <source>colors</source>
-        <translation>Farben</translation>
+        <translation>die Farben</translation>
     </message>
     <message>
-        <source>When the wheel changes the mask keeps its colors</source>
-        <translation>Wechselt der Farbkreis, behält die Maske ihre Farben</translation>
+        <source>Make a mask of this pattern, starting at the base hue</source>
+        <translation>Eine Maske nach diesem Muster machen, ab dem Grundton</translation>
     </message>
     <message>
-        <source>shape</source>
-        <translation>Form</translation>
+        <source>Angle of the first hue of the next pattern, clockwise from the top</source>
+        <translation>Winkel des ersten Farbtons des nächsten Musters, im Uhrzeigersinn von oben</translation>
     </message>
     <message>
-        <source>When the wheel changes the mask keeps its shape</source>
-        <translation>Wechselt der Farbkreis, behält die Maske ihre Form</translation>
+        <source>Width of the hues of the next pattern, 0 to 120°; &quot;usual&quot; is the pattern&apos;s own width</source>
+        <translation>Breite der Farbtöne des nächsten Musters, 0 bis 120°; &quot;üblich&quot; ist die eigene Breite des Musters</translation>
     </message>
     <message>
-        <source>keep</source>
-        <translation>behält</translation>
+        <source>turn the set along</source>
+        <translation>Satz mitdrehen</translation>
     </message>
     <message>
-        <source>from hue</source>
-        <translation>ab Farbton</translation>
+        <source>When the mask is turned, turn the hues of the current set as well; saturation and value stay</source>
+        <translation>Wenn sich die Maske dreht, auch die Farbtöne des aktuellen Satzes drehen; Sättigung und Tonwert bleiben</translation>
     </message>
     <message>
-        <source>width</source>
+        <source>Use current hue</source>
+        <translation>Aktuellen Farbton nehmen</translation>
+    </message>
+    <message>
+        <source>Start the next pattern at the hue of the current color</source>
+        <translation>Das nächste Muster beim Farbton der aktuellen Farbe beginnen</translation>
+    </message>
+    <message>
+        <source>First hue</source>
+        <translation>Erster Farbton</translation>
+    </message>
+    <message>
+        <source>Width</source>
         <translation>Breite</translation>
     </message>
     <message>
-        <source>turned</source>
-        <translation>gedreht</translation>
+        <source>On a new wheel the mask keeps its colors</source>
+        <translation>Auf einem neuen Farbkreis behält die Maske ihre Farben</translation>
     </message>
     <message>
-        <source>Lay %1 mask</source>
-        <translation>Maske legen: %1</translation>
+        <source>outline</source>
+        <translation>den Umriss</translation>
+    </message>
+    <message>
+        <source>On a new wheel the mask keeps its outline</source>
+        <translation>Auf einem neuen Farbkreis behält die Maske ihren Umriss</translation>
+    </message>
+    <message>
+        <source>On a new wheel keep</source>
+        <translation>Auf neuem Farbkreis behalten</translation>
+    </message>
+    <message>
+        <source>Make %1 mask</source>
+        <translation>Maske machen: %1</translation>
     </message>
 </context>
 <context>
@@ -5993,10 +5989,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
 <context>
     <name>zc::PhotoView</name>
     <message>
-        <source>No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.</source>
-        <translation>Noch keine Vorlage. Ein Foto hier ablegen, einfügen, oder mit Strg+Umschalt+O hinzufügen.</translation>
-    </message>
-    <message>
         <source>Opening %1, %2 %</source>
         <translation>%1 wird geöffnet, %2 %</translation>
     </message>
@@ -6005,67 +5997,71 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>%1 Ein Klick versucht es noch einmal.</translation>
     </message>
     <message>
-        <source>%1, %2 x %3 pixels</source>
-        <translation>%1, %2 x %3 Pixel</translation>
-    </message>
-    <message>
-        <source>Taken: %1, at %2 x %3</source>
-        <translation>Genommen: %1, bei %2 x %3</translation>
-    </message>
-    <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
-        <source>Drop</source>
-        <translation>Fallen lassen</translation>
-    </message>
-    <message>
         <source>Reference photo</source>
         <translation>Foto als Vorlage</translation>
     </message>
     <message>
-        <source>Click or drag samples, with Ctrl straight onto the staff. The wheel zooms, with Shift it sets the sample size; Space and a drag pans.</source>
-        <translation>Klicken oder Ziehen nimmt Proben, mit Strg gleich auf die Notenzeile. Das Mausrad vergrößert, mit Umschalt ändert es die Probengröße; Leertaste und Ziehen verschieben.</translation>
+        <source>No photo yet. Drop a photo here, paste one, or press Ctrl+Shift+O to add one.</source>
+        <translation>Noch kein Foto. Ein Foto hier ablegen, einfügen oder mit Strg+Umschalt+O hinzufügen.</translation>
     </message>
     <message>
-        <source>Draw a region first; the view is cropped to it.</source>
-        <translation>Zuerst einen Ausschnitt zeichnen; die Ansicht wird auf ihn begrenzt.</translation>
+        <source>%1, %2 × %3 pixels</source>
+        <translation>%1, %2 × %3 Pixel</translation>
+    </message>
+    <message>
+        <source>Result: %1, at %2 × %3</source>
+        <translation>Ergebnis: %1, bei %2 × %3</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Remove result</source>
+        <translation>Ergebnis entfernen</translation>
+    </message>
+    <message>
+        <source>Click or drag to sample, with Ctrl to add to the set. Scroll to zoom, with Shift for the sample size; hold Space and drag to pan.</source>
+        <translation>Klick oder Ziehen nimmt eine Probe, mit Strg kommt sie zum Satz. Das Mausrad vergrößert, mit Umschalt ändert es die Probengröße; Leertaste und Ziehen verschiebt.</translation>
+    </message>
+    <message>
+        <source>Draw a region on the photo first.</source>
+        <translation>Zuerst einen Ausschnitt auf dem Foto zeichnen.</translation>
     </message>
 </context>
 <context>
     <name>zc::PickDesk</name>
     <message>
-        <source>String</source>
-        <translation>Farbreihe</translation>
-    </message>
-    <message>
-        <source>A graded row from the current color</source>
-        <translation>Eine abgestufte Reihe von der aktuellen Farbe aus</translation>
-    </message>
-    <message>
-        <source>Mixing</source>
-        <translation>Mischen</translation>
-    </message>
-    <message>
-        <source>Mix two to four colors by hand</source>
-        <translation>Zwei bis vier Farben von Hand mischen</translation>
-    </message>
-    <message>
         <source>Paints</source>
         <translation>Malfarben</translation>
-    </message>
-    <message>
-        <source>Put few paints out, and see what they reach</source>
-        <translation>Wenige Malfarben auslegen und sehen, was sie erreichen</translation>
     </message>
     <message>
         <source>Steps</source>
         <translation>Stufen</translation>
     </message>
     <message>
-        <source>Cut hue, saturation and value into steps</source>
-        <translation>Farbton, Sättigung und Tonwert in Stufen teilen</translation>
+        <source>Ramp</source>
+        <translation>Farbreihe</translation>
+    </message>
+    <message>
+        <source>Make a graded row of colors from the current color</source>
+        <translation>Eine abgestufte Reihe aus der aktuellen Farbe machen</translation>
+    </message>
+    <message>
+        <source>Mix</source>
+        <translation>Mischen</translation>
+    </message>
+    <message>
+        <source>Choose a few paints, see what they can mix, and get recipes</source>
+        <translation>Wenige Malfarben wählen, sehen, was sie mischen können, und Rezepte bekommen</translation>
+    </message>
+    <message>
+        <source>Pick in steps of hue, saturation and value</source>
+        <translation>In Stufen von Farbton, Sättigung und Tonwert wählen</translation>
+    </message>
+    <message>
+        <source>Mix two to four colors by hand; drop a swatch here to mix it</source>
+        <translation>Zwei bis vier Farben von Hand mischen; ein Farbfeld hier ablegen, um es zu mischen</translation>
     </message>
 </context>
 <context>
@@ -6075,32 +6071,16 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>&amp;Wählen</translation>
     </message>
     <message>
-        <source>&amp;Lighter</source>
-        <translation>&amp;Heller</translation>
-    </message>
-    <message>
         <source>Raise the value by one</source>
         <translation>Den Tonwert um eins heben</translation>
-    </message>
-    <message>
-        <source>&amp;Darker</source>
-        <translation>&amp;Dunkler</translation>
     </message>
     <message>
         <source>Lower the value by one</source>
         <translation>Den Tonwert um eins senken</translation>
     </message>
     <message>
-        <source>Toward &amp;grey</source>
-        <translation>Zu &amp;Grau</translation>
-    </message>
-    <message>
         <source>Lower the saturation by a hundredth</source>
         <translation>Die Sättigung um ein Hundertstel senken</translation>
-    </message>
-    <message>
-        <source>&amp;From grey</source>
-        <translation>Weg &amp;von Grau</translation>
     </message>
     <message>
         <source>Raise the saturation by a hundredth</source>
@@ -6123,137 +6103,121 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Mehr vom Farbkreis zeigen (-)</translation>
     </message>
     <message>
-        <source>&amp;Whole wheel</source>
-        <translation>Gan&amp;zer Farbkreis</translation>
-    </message>
-    <message>
-        <source>Show the whole wheel (0)</source>
-        <translation>Den ganzen Farbkreis zeigen (0)</translation>
-    </message>
-    <message>
-        <source>Fix the &amp;relation</source>
-        <translation>&amp;Beziehung festhalten</translation>
-    </message>
-    <message>
-        <source>Keep the related hues where they are while picking goes on</source>
-        <translation>Die verwandten Farbtöne bleiben, wo sie sind, während weiter gewählt wird</translation>
-    </message>
-    <message>
-        <source>Lay the &amp;members of the relation</source>
-        <translation>Die Glieder der Be&amp;ziehung legen</translation>
-    </message>
-    <message>
-        <source>Lay the color and the hues related to it as a family</source>
-        <translation>Die Farbe und ihre verwandten Farbtöne als Familie legen</translation>
-    </message>
-    <message>
-        <source>Mi&amp;x the current color</source>
-        <translation>Aktuelle Farbe m&amp;ischen</translation>
-    </message>
-    <message>
-        <source>Put the current color at a corner of the field of mixtures</source>
-        <translation>Die aktuelle Farbe an eine Ecke des Mischfelds setzen</translation>
-    </message>
-    <message>
-        <source>The field has four colors; drop another on one of them.</source>
-        <translation>Das Feld hat vier Farben; eine andere auf einer davon ablegen.</translation>
-    </message>
-    <message>
         <source>Add as a &amp;paint</source>
         <translation>Als &amp;Malfarbe hinzufügen</translation>
     </message>
     <message>
-        <source>The current color joins the palette of paints</source>
-        <translation>Die aktuelle Farbe kommt zur Palette der Malfarben</translation>
+        <source>Make &amp;lighter</source>
+        <translation>&amp;Heller machen</translation>
     </message>
     <message>
-        <source>Add a paint</source>
-        <translation>Eine Malfarbe hinzufügen</translation>
+        <source>Make &amp;darker</source>
+        <translation>&amp;Dunkler machen</translation>
     </message>
     <message>
-        <source>Show what the paints rea&amp;ch</source>
-        <translation>&amp;Reichweite der Malfarben zeigen</translation>
+        <source>Make &amp;greyer</source>
+        <translation>&amp;Grauer machen</translation>
     </message>
     <message>
-        <source>The dashed line around what the paints that are put out can mix</source>
-        <translation>Die gestrichelte Linie um das, was die ausgelegten Malfarben mischen</translation>
+        <source>Make more &amp;saturated</source>
+        <translation>Ge&amp;sättigter machen</translation>
     </message>
     <message>
-        <source>Make the reach the mas&amp;k</source>
-        <translation>Reichweite zur Mas&amp;ke machen</translation>
+        <source>Show &amp;whole wheel</source>
+        <translation>&amp;Ganzen Farbkreis zeigen</translation>
     </message>
     <message>
-        <source>What the paints can mix at this value becomes the mask</source>
-        <translation>Was die Malfarben bei diesem Tonwert mischen, wird zur Maske</translation>
+        <source>Show the whole wheel again (0)</source>
+        <translation>Wieder den ganzen Farbkreis zeigen (0)</translation>
     </message>
     <message>
-        <source>%1 hues</source>
+        <source>P&amp;in relation</source>
+        <translation>&amp;Beziehung anheften</translation>
+    </message>
+    <message>
+        <source>Leave the related hues where they are while you pick</source>
+        <translation>Die verwandten Farbtöne beim Wählen lassen, wo sie sind</translation>
+    </message>
+    <message>
+        <source>Add colors of &amp;relation</source>
+        <translation>Farben der Be&amp;ziehung hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color and the hues related to it as a family</source>
+        <translation>Die aktuelle Farbe und die verwandten Farbtöne als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Mi&amp;x current color</source>
+        <translation>Aktuelle Farbe &amp;mischen</translation>
+    </message>
+    <message>
+        <source>Add the current color to the mixing field</source>
+        <translation>Die aktuelle Farbe zum Mischfeld hinzufügen</translation>
+    </message>
+    <message>
+        <source>The field already has four colors. Drop the new color on one of them.</source>
+        <translation>Das Feld hat schon vier Farben. Die neue auf eine davon ziehen.</translation>
+    </message>
+    <message>
+        <source>Add the current color to the paints</source>
+        <translation>Die aktuelle Farbe zu den Malfarben hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add paint</source>
+        <translation>Malfarbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Show rea&amp;ch of paints</source>
+        <translation>Reich&amp;weite der Malfarben zeigen</translation>
+    </message>
+    <message>
+        <source>Draw a dashed line around what the paints on the palette can mix</source>
+        <translation>Eine gestrichelte Linie um das ziehen, was die Malfarben auf der Palette mischen können</translation>
+    </message>
+    <message>
+        <source>Ma&amp;ke reach the mask</source>
+        <translation>Reichweite &amp;zur Maske machen</translation>
+    </message>
+    <message>
+        <source>Make what the paints can mix at this value the mask</source>
+        <translation>Was die Malfarben bei diesem Tonwert mischen können, zur Maske machen</translation>
+    </message>
+    <message>
+        <source>Use %1 hues</source>
         <translation>%1 Farbtöne</translation>
     </message>
     <message>
-        <source>Smooth hues</source>
+        <source>Use smooth hues</source>
         <translation>Stufenlose Farbtöne</translation>
     </message>
     <message>
-        <source>Cut the wheel into so many hues, or leave it smooth</source>
-        <translation>Den Farbkreis in so viele Farbtöne teilen, oder stufenlos lassen</translation>
+        <source>Pick in this many steps of hue, or without steps</source>
+        <translation>In so vielen Farbtonstufen wählen, oder stufenlos</translation>
     </message>
 </context>
 <context>
     <name>zc::Picking</name>
     <message>
-        <source>A display cannot show this color; the nearest of its value and hue was taken.</source>
-        <translation>Diese Farbe kann kein Bildschirm zeigen; die nächste ihres Tonwerts und Farbtons wurde genommen.</translation>
+        <source>A display cannot show this color. The nearest color of its value and hue was used.</source>
+        <translation>Ein Bildschirm kann diese Farbe nicht zeigen. Die nächste mit ihrem Tonwert und Farbton wurde verwendet.</translation>
     </message>
 </context>
 <context>
     <name>zc::PieceStore</name>
     <message>
-        <source>This would break the piece and was not done. %1</source>
-        <translation>Das hätte das Werk beschädigt und wurde nicht getan. %1</translation>
+        <source>Nothing was changed, because the change would damage the piece. %1</source>
+        <translation>Nichts wurde geändert, weil die Änderung das Werk beschädigt hätte. %1</translation>
     </message>
 </context>
 <context>
     <name>zc::PlanPanel</name>
     <message>
-        <source>stepped</source>
-        <translation>gestuft</translation>
-    </message>
-    <message>
-        <source>bare</source>
-        <translation>bloß</translation>
-    </message>
-    <message>
-        <source>L* of the disc</source>
-        <translation>L* der Scheibe</translation>
-    </message>
-    <message>
-        <source>How many values stand in the row, 3 to 11</source>
-        <translation>Wie viele Tonwerte in der Reihe stehen, 3 bis 11</translation>
-    </message>
-    <message>
-        <source>Pixels of a disc, 16 to 8192</source>
-        <translation>Pixel einer Scheibe, 16 bis 8192</translation>
-    </message>
-    <message>
-        <source>The wheel with its mask, to lie beside the canvas or on a layer of it: what is outside the mask is nearly transparent, what is outside the disc wholly.</source>
-        <translation>Der Farbkreis mit seiner Maske, neben der Leinwand oder auf einer Ebene davon: was außerhalb der Maske liegt, ist fast durchsichtig, was außerhalb der Scheibe liegt, ganz.</translation>
-    </message>
-    <message>
         <source>at one value</source>
         <translation>bei einem Tonwert</translation>
     </message>
     <message>
-        <source>One disc at a value</source>
-        <translation>Eine Scheibe bei einem Tonwert</translation>
-    </message>
-    <message>
         <source>a row of values</source>
         <translation>eine Reihe von Tonwerten</translation>
-    </message>
-    <message>
-        <source>Several discs from dark to light</source>
-        <translation>Mehrere Scheiben von dunkel nach hell</translation>
     </message>
     <message>
         <source>vivid</source>
@@ -6276,127 +6240,75 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation> Pixel</translation>
     </message>
     <message>
-        <source>In the steps of the wheel; twelve hues and eight saturations where it has none</source>
-        <translation>In den Stufen des Farbkreises; zwölf Farbtöne und acht Sättigungen, wo er keine hat</translation>
+        <source>in steps</source>
+        <translation>in Stufen</translation>
     </message>
     <message>
-        <source>The disc alone, filling the square, without names and lines</source>
-        <translation>Nur die Scheibe, die das Quadrat füllt, ohne Namen und Linien</translation>
+        <source>without labels</source>
+        <translation>ohne Beschriftung</translation>
     </message>
     <message>
-        <source>Write the plan</source>
-        <translation>Plan schreiben</translation>
+        <source>Value of the disc, L*</source>
+        <translation>Tonwert der Scheibe, L*</translation>
     </message>
     <message>
-        <source>As PNG with a transparent ground; its outline as SVG</source>
-        <translation>Als PNG mit durchsichtigem Grund; sein Umriss als SVG</translation>
+        <source>Number of values in the row, 3 to 11</source>
+        <translation>Anzahl der Tonwerte in der Reihe, 3 bis 11</translation>
     </message>
     <message>
-        <source>Copy the plan</source>
-        <translation>Plan kopieren</translation>
+        <source>Width of a disc in pixels, 16 to 8192</source>
+        <translation>Breite einer Scheibe in Pixeln, 16 bis 8192</translation>
     </message>
     <message>
-        <source>As a picture, to paste into any program</source>
-        <translation>Als Bild, zum Einfügen in jedes Programm</translation>
+        <source>A picture of the wheel with its mask, for a layer of your canvas. Outside the mask it is nearly transparent, outside the disc fully.</source>
+        <translation>Ein Bild des Farbkreises mit seiner Maske, für eine Ebene der Leinwand. Außerhalb der Maske ist es fast durchsichtig, außerhalb der Scheibe ganz.</translation>
+    </message>
+    <message>
+        <source>Save wheel</source>
+        <translation>Farbkreis speichern</translation>
+    </message>
+    <message>
+        <source>Save as PNG with a transparent background, or only the outlines as SVG</source>
+        <translation>Als PNG mit durchsichtigem Hintergrund speichern, oder nur die Umrisse als SVG</translation>
+    </message>
+    <message>
+        <source>Copy wheel</source>
+        <translation>Farbkreis kopieren</translation>
+    </message>
+    <message>
+        <source>Copy the picture, to paste it into any program</source>
+        <translation>Das Bild kopieren, um es in ein beliebiges Programm einzufügen</translation>
+    </message>
+    <message>
+        <source>Draw the disc in the steps of the wheel; without steps, in twelve hues and eight saturations</source>
+        <translation>Die Scheibe in den Stufen des Farbkreises zeichnen; ohne Stufen in zwölf Farbtönen und acht Sättigungen</translation>
+    </message>
+    <message>
+        <source>Draw only the disc, filling the square, without names and lines</source>
+        <translation>Nur die Scheibe zeichnen, das Quadrat füllend, ohne Namen und Linien</translation>
+    </message>
+    <message>
+        <source>Show one disc at one value</source>
+        <translation>Eine Scheibe bei einem Tonwert zeigen</translation>
+    </message>
+    <message>
+        <source>Show several discs from dark to light</source>
+        <translation>Mehrere Scheiben von dunkel bis hell zeigen</translation>
     </message>
 </context>
 <context>
     <name>zc::PressPanel</name>
     <message>
-        <source>CIEDE2000 from which on a color does not print</source>
-        <translation>CIEDE2000, ab dem eine Farbe nicht druckbar ist</translation>
-    </message>
-    <message>
-        <source>proof</source>
-        <translation>Andruck</translation>
-    </message>
-    <message>
-        <source>paper white</source>
-        <translation>Papierweiß</translation>
-    </message>
-    <message>
         <source>Profile of the press</source>
         <translation>Profil des Drucks</translation>
-    </message>
-    <message>
-        <source>The ICC profile of the press; ask the printer for theirs</source>
-        <translation>Das ICC-Profil des Drucks; die Druckerei nach ihrem fragen</translation>
-    </message>
-    <message>
-        <source>add a profile</source>
-        <translation>Profil hinzufügen</translation>
-    </message>
-    <message>
-        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
-        <translation>Ein ICC-Profil eines Vierfarbdrucks aufnehmen und im Regal behalten</translation>
-    </message>
-    <message>
-        <source> off at most</source>
-        <translation> höchstens daneben</translation>
-    </message>
-    <message>
-        <source>See the sheet as this press prints it</source>
-        <translation>Das Blatt sehen, wie dieser Druck es wiedergibt</translation>
-    </message>
-    <message>
-        <source>With the paper&apos;s own white and black</source>
-        <translation>Mit dem Weiß und Schwarz des Papiers</translation>
     </message>
     <message>
         <source>No press</source>
         <translation>Kein Druck</translation>
     </message>
     <message>
-        <source>Choose a press to see what it prints. The stand-in is a good guess for coated paper; a printer&apos;s own profile is better.</source>
-        <translation>Einen Druck wählen, um zu sehen, was er wiedergibt. Der Ersatz ist eine gute Annahme für gestrichenes Papier; das Profil der Druckerei ist besser.</translation>
-    </message>
-    <message>
-        <source>Asking the press...</source>
-        <translation>Der Druck wird befragt...</translation>
-    </message>
-    <message>
-        <source>%1, off by %2</source>
-        <translation>%1, um %2 daneben</translation>
-    </message>
-    <message>
         <source>%1, %2: %3 % ink in all</source>
         <translation>%1, %2: zusammen %3 % Farbauftrag</translation>
-    </message>
-    <message>
-        <source>, more than the %1 % that this press lays</source>
-        <translation>, mehr als die %1 %, die dieser Druck aufträgt</translation>
-    </message>
-    <message>
-        <source>The nearest printable at equal value, off by %1</source>
-        <translation>Die nächste druckbare bei gleichem Tonwert, um %1 daneben</translation>
-    </message>
-    <message>
-        <source>The nearest printable, at another value, off by %1</source>
-        <translation>Die nächste druckbare, bei anderem Tonwert, um %1 daneben</translation>
-    </message>
-    <message>
-        <source>take the printable</source>
-        <translation>druckbare nehmen</translation>
-    </message>
-    <message>
-        <source>Let the nearest printable color stand for it; the set before is kept as a version</source>
-        <translation>Die nächste druckbare Farbe dafür stehen lassen; der Satz davor bleibt als Version</translation>
-    </message>
-    <message>
-        <source>%1 of %2 cannot be printed as they are.</source>
-        <translation>%1 von %2 sind nicht druckbar, wie sie sind.</translation>
-    </message>
-    <message>
-        <source>%1 ask for more than %2 % ink.</source>
-        <translation>%1 verlangen mehr als %2 % Farbauftrag.</translation>
-    </message>
-    <message>
-        <source>take all printable</source>
-        <translation>alle druckbaren nehmen</translation>
-    </message>
-    <message>
-        <source>All of them in one step; the set before is kept as a version</source>
-        <translation>Alle in einem Schritt; der Satz davor bleibt als Version</translation>
     </message>
     <message numerus="yes">
         <source>All %n swatches print as they are.</source>
@@ -6405,28 +6317,112 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
             <numerusform>Alle %n Farbfelder sind druckbar, wie sie sind.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>A color counts as printable within this difference (CIEDE2000)</source>
+        <translation>Eine Farbe gilt bis zu diesem Abstand (CIEDE2000) als druckbar</translation>
+    </message>
+    <message>
+        <source>show as printed</source>
+        <translation>wie gedruckt zeigen</translation>
+    </message>
+    <message>
+        <source>with the paper&apos;s white</source>
+        <translation>mit dem Papierweiß</translation>
+    </message>
+    <message>
+        <source>The ICC profile of the press. The print shop can give you theirs.</source>
+        <translation>Das ICC-Profil des Drucks. Die Druckerei kann ihres geben.</translation>
+    </message>
+    <message>
+        <source>Add profile</source>
+        <translation>Profil hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the ICC profile of a four-color press to the shelf</source>
+        <translation>Das ICC-Profil eines Vierfarbdrucks ins Regal stellen</translation>
+    </message>
+    <message>
+        <source> tolerance</source>
+        <translation> Toleranz</translation>
+    </message>
+    <message>
+        <source>Show sheet, staff and Try as this press prints them</source>
+        <translation>Blatt, Notenzeile und Probieren so zeigen, wie dieser Druck sie druckt</translation>
+    </message>
+    <message>
+        <source>Show the white and black of the paper as well</source>
+        <translation>Auch Weiß und Schwarz des Papiers zeigen</translation>
+    </message>
+    <message>
+        <source>Choose a press to see which swatches it prints. The built-in profile is a good guess for coated paper; the profile of your print shop is better.</source>
+        <translation>Einen Druck wählen, um zu sehen, welche Farbfelder er druckt. Das eingebaute Profil ist eine gute Annahme für gestrichenes Papier; das Profil der Druckerei ist besser.</translation>
+    </message>
+    <message>
+        <source>Computing what prints...</source>
+        <translation>Was druckbar ist, wird berechnet...</translation>
+    </message>
+    <message>
+        <source>%1, differs by %2</source>
+        <translation>%1, weicht um %2 ab</translation>
+    </message>
+    <message>
+        <source>, more than the %1 % this press allows</source>
+        <translation>, mehr als die %1 %, die dieser Druck erlaubt</translation>
+    </message>
+    <message>
+        <source>The nearest printable color of the same value; it differs by %1</source>
+        <translation>Die nächste druckbare Farbe mit gleichem Tonwert; sie weicht um %1 ab</translation>
+    </message>
+    <message>
+        <source>The nearest printable color, at another value; it differs by %1</source>
+        <translation>Die nächste druckbare Farbe, mit anderem Tonwert; sie weicht um %1 ab</translation>
+    </message>
+    <message>
+        <source>Use printable color</source>
+        <translation>Druckbare Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Replace the swatch with the nearest printable color; the set before it is saved as a version</source>
+        <translation>Das Farbfeld durch die nächste druckbare Farbe ersetzen; der Satz davor wird als Version gespeichert</translation>
+    </message>
+    <message>
+        <source>%1 of %2 swatches cannot be printed as they are.</source>
+        <translation>%1 von %2 Farbfeldern lassen sich nicht so drucken, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>%1 swatches need more than %2 % ink.</source>
+        <translation>%1 Farbfelder brauchen mehr als %2 % Farbauftrag.</translation>
+    </message>
+    <message>
+        <source>Use all printable colors</source>
+        <translation>Alle druckbaren Farben verwenden</translation>
+    </message>
+    <message>
+        <source>Replace all of them in one step; the set before it is saved as a version</source>
+        <translation>Alle in einem Schritt ersetzen; der Satz davor wird als Version gespeichert</translation>
+    </message>
 </context>
 <context>
     <name>zc::PressReader</name>
-    <message>
-        <source>What does not print is locked; unlock it first.</source>
-        <translation>Was nicht druckbar ist, ist gesperrt; zuerst freigeben.</translation>
-    </message>
     <message>
         <source>Every swatch prints as it is.</source>
         <translation>Jedes Farbfeld ist druckbar, wie es ist.</translation>
     </message>
     <message>
-        <source>Take the printable color</source>
-        <translation>Die druckbare Farbe nehmen</translation>
-    </message>
-    <message>
-        <source>Take %1 printable colors</source>
-        <translation>%1 druckbare Farben nehmen</translation>
-    </message>
-    <message>
         <source>before the press</source>
         <translation>vor dem Druck</translation>
+    </message>
+    <message>
+        <source>The swatches that do not print are locked. Unlock them first.</source>
+        <translation>Die nicht druckbaren Farbfelder sind gesperrt. Sie zuerst freigeben.</translation>
+    </message>
+    <message>
+        <source>Use printable color</source>
+        <translation>Druckbare Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Use %1 printable colors</source>
+        <translation>%1 druckbare Farben verwenden</translation>
     </message>
 </context>
 <context>
@@ -6436,10 +6432,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Tonwertschiene</translation>
     </message>
     <message>
-        <source>Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth.</source>
-        <translation>Ziehen setzt den Tonwert; Mausrad oder Auf und Ab bewegen ihn um eins, mit Umschalt um zehn, mit Alt um ein Zehntel.</translation>
-    </message>
-    <message>
         <source>Value</source>
         <translation>Tonwert</translation>
     </message>
@@ -6447,37 +6439,13 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Limit %1 of the flat tones</source>
         <translation>Grenze %1 der flachen Töne</translation>
     </message>
+    <message>
+        <source>Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by ten, with Alt by a tenth.</source>
+        <translation>Ziehen setzt den Tonwert. Mausrad oder Auf und Ab ändern ihn um eins, mit Umschalt um zehn, mit Alt um ein Zehntel.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReadingPanel</name>
-    <message>
-        <source>region</source>
-        <translation>Ausschnitt</translation>
-    </message>
-    <message>
-        <source>samples into the mask</source>
-        <translation>Proben in die Maske</translation>
-    </message>
-    <message>
-        <source>What the photo says</source>
-        <translation>Was das Foto sagt</translation>
-    </message>
-    <message>
-        <source>Draw a region on the photo: values, footprint and extraction keep to it (Escape clears it)</source>
-        <translation>Einen Ausschnitt auf dem Foto zeichnen: Tonwerte, Farbspur und Herausnehmen halten sich daran (Escape löscht ihn)</translation>
-    </message>
-    <message>
-        <source>Samples outside the mask are taken at its nearest place</source>
-        <translation>Proben außerhalb der Maske werden an ihrer nächsten Stelle genommen</translation>
-    </message>
-    <message>
-        <source>The region says</source>
-        <translation>Der Ausschnitt sagt</translation>
-    </message>
-    <message>
-        <source>The photo says</source>
-        <translation>Das Foto sagt</translation>
-    </message>
     <message>
         <source>No photo yet.</source>
         <translation>Noch kein Foto.</translation>
@@ -6495,25 +6463,37 @@ in the mask %1 %</source>
         <translation>
 in der Maske %1 %</translation>
     </message>
+    <message>
+        <source>draw region</source>
+        <translation>Ausschnitt zeichnen</translation>
+    </message>
+    <message>
+        <source>keep samples in the mask</source>
+        <translation>Proben in der Maske halten</translation>
+    </message>
+    <message>
+        <source>Values and key</source>
+        <translation>Tonwerte und Tonart</translation>
+    </message>
+    <message>
+        <source>Drag on the photo to draw a region. Values, footprint and colors taken are then from the region only (Escape removes it).</source>
+        <translation>Auf dem Foto ziehen, um einen Ausschnitt zu zeichnen. Tonwerte, Farbspur und genommene Farben kommen dann nur aus dem Ausschnitt (Escape entfernt ihn).</translation>
+    </message>
+    <message>
+        <source>Move a sampled color that lies outside the mask to the nearest color inside</source>
+        <translation>Eine Probe außerhalb der Maske zur nächsten Farbe darin holen</translation>
+    </message>
+    <message>
+        <source>Values and key of the region</source>
+        <translation>Tonwerte und Tonart des Ausschnitts</translation>
+    </message>
+    <message>
+        <source>Values and key of the photo</source>
+        <translation>Tonwerte und Tonart des Fotos</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReadoutPanel</name>
-    <message>
-        <source>more</source>
-        <translation>mehr</translation>
-    </message>
-    <message>
-        <source>fewer</source>
-        <translation>weniger</translation>
-    </message>
-    <message>
-        <source>Read the color in one more space</source>
-        <translation>Die Farbe in einem weiteren Raum ablesen</translation>
-    </message>
-    <message>
-        <source>Put the last readout away</source>
-        <translation>Die letzte Ablesung wegnehmen</translation>
-    </message>
     <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
@@ -6525,10 +6505,6 @@ in der Maske %1 %</translation>
     <message>
         <source>Space of readout %1: ink</source>
         <translation>Raum der Ablesung %1: Druckfarbe</translation>
-    </message>
-    <message>
-        <source>Ink on the press that is chosen at Share. Click to read the color in another space.</source>
-        <translation>Farbauftrag bei dem unter Teilen gewählten Druck. Ein Klick liest die Farbe in einem anderen Raum.</translation>
     </message>
     <message>
         <source>cyan</source>
@@ -6563,16 +6539,36 @@ in der Maske %1 %</translation>
         <translation>Raum der Ablesung %1: %2</translation>
     </message>
     <message>
-        <source>%1: %2. Click to read the color in another space.</source>
-        <translation>%1: %2. Ein Klick liest die Farbe in einem anderen Raum.</translation>
-    </message>
-    <message>
         <source>%1 %2 of the current color</source>
         <translation>%1 %2 der aktuellen Farbe</translation>
     </message>
     <message>
         <source>%1 %2, %3 to %4: type, scroll or drag</source>
         <translation>%1 %2, %3 bis %4: eingeben, drehen oder ziehen</translation>
+    </message>
+    <message>
+        <source>Add readout</source>
+        <translation>Anzeige hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove readout</source>
+        <translation>Anzeige entfernen</translation>
+    </message>
+    <message>
+        <source>Show the color in one more color space</source>
+        <translation>Die Farbe in einem weiteren Farbraum zeigen</translation>
+    </message>
+    <message>
+        <source>Remove the last readout</source>
+        <translation>Die letzte Anzeige entfernen</translation>
+    </message>
+    <message>
+        <source>Ink on the press chosen at Share. Click to choose another color space.</source>
+        <translation>Farbauftrag im Druck, der beim Teilen gewählt ist. Klick wählt einen anderen Farbraum.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Click to choose another color space.</source>
+        <translation>%1: %2. Klick wählt einen anderen Farbraum.</translation>
     </message>
 </context>
 <context>
@@ -6582,56 +6578,16 @@ in der Maske %1 %</translation>
         <translation>Anteil des Fotos, der zu halten ist</translation>
     </message>
     <message>
-        <source>Most points of the fitted polygon</source>
-        <translation>Höchste Zahl der Punkte des angepassten Vielecks</translation>
-    </message>
-    <message>
-        <source>Fit</source>
-        <translation>Anpassen</translation>
-    </message>
-    <message>
-        <source>footprint</source>
-        <translation>Farbspur</translation>
-    </message>
-    <message>
         <source> %</source>
         <translation> %</translation>
-    </message>
-    <message>
-        <source>How much of the photo the mask is to hold, 1 to 100 %</source>
-        <translation>Wie viel des Fotos die Maske halten soll, 1 bis 100 %</translation>
-    </message>
-    <message>
-        <source> points</source>
-        <translation> Punkte</translation>
-    </message>
-    <message>
-        <source>At most so many corners, 3 to 24</source>
-        <translation>Höchstens so viele Ecken, 3 bis 24</translation>
     </message>
     <message>
         <source>Kind of mask to fit</source>
         <translation>Art der angepassten Maske</translation>
     </message>
     <message>
-        <source>A free polygon, or the base hue and width of a pattern</source>
-        <translation>Ein freies Vieleck, oder Grundton und Breite eines Musters</translation>
-    </message>
-    <message>
         <source>polygon</source>
         <translation>Vieleck</translation>
-    </message>
-    <message>
-        <source>Lay the smallest mask that holds so much of the photo or its region</source>
-        <translation>Die kleinste Maske legen, die so viel vom Foto oder seinem Ausschnitt hält</translation>
-    </message>
-    <message>
-        <source>Show where the photo&apos;s colors sit on the wheel</source>
-        <translation>Zeigen, wo die Farben des Fotos auf dem Farbkreis liegen</translation>
-    </message>
-    <message>
-        <source>hold</source>
-        <translation>halten</translation>
     </message>
     <message>
         <source>Stop</source>
@@ -6646,16 +6602,56 @@ in der Maske %1 %</translation>
         <translation>Die Maske hält %1 % des Fotos.</translation>
     </message>
     <message>
-        <source>Fit a mask to the photo&apos;s colors.</source>
-        <translation>Eine Maske an die Farben des Fotos anpassen.</translation>
-    </message>
-    <message>
         <source>Fit mask to the reference</source>
         <translation>Maske der Vorlage anpassen</translation>
     </message>
     <message>
-        <source>No mask of this kind holds that much; this one holds %1 %.</source>
-        <translation>Keine Maske dieser Art hält so viel; diese hält %1 %.</translation>
+        <source>Most corners of the fitted polygon</source>
+        <translation>Höchstzahl der Ecken des angepassten Vielecks</translation>
+    </message>
+    <message>
+        <source>Fit mask</source>
+        <translation>Maske anpassen</translation>
+    </message>
+    <message>
+        <source>show photo&apos;s colors</source>
+        <translation>Farben des Fotos zeigen</translation>
+    </message>
+    <message>
+        <source>Make the smallest mask that holds this share of the photo or its region</source>
+        <translation>Die kleinste Maske machen, die diesen Anteil des Fotos oder seines Ausschnitts fasst</translation>
+    </message>
+    <message>
+        <source>Show on the wheel where the photo&apos;s colors are</source>
+        <translation>Auf dem Farbkreis zeigen, wo die Farben des Fotos liegen</translation>
+    </message>
+    <message>
+        <source>Hold</source>
+        <translation>Umfasst</translation>
+    </message>
+    <message>
+        <source>Share of the photo&apos;s colors that the mask must hold, 1 to 100 %</source>
+        <translation>Anteil der Farben des Fotos, den die Maske fassen muss, 1 bis 100 %</translation>
+    </message>
+    <message>
+        <source> corners</source>
+        <translation> Ecken</translation>
+    </message>
+    <message>
+        <source>The polygon has at most this many corners, 3 to 24</source>
+        <translation>Das Vieleck hat höchstens so viele Ecken, 3 bis 24</translation>
+    </message>
+    <message>
+        <source>Fit a free polygon, or the first hue and width of a pattern</source>
+        <translation>Ein freies Vieleck anpassen, oder ersten Farbton und Breite eines Musters</translation>
+    </message>
+    <message>
+        <source>Fit a mask to the colors of the photo.</source>
+        <translation>Eine Maske an die Farben des Fotos anpassen.</translation>
+    </message>
+    <message>
+        <source>No mask of this kind holds that much. This one holds the most, %1 %.</source>
+        <translation>So viel fasst keine Maske dieser Art. Diese fasst am meisten, %1 %.</translation>
     </message>
 </context>
 <context>
@@ -6681,24 +6677,16 @@ in der Maske %1 %</translation>
         <translation>Vorlage umbenennen</translation>
     </message>
     <message>
-        <source>Rename this reference</source>
-        <translation>Diese Vorlage umbenennen</translation>
-    </message>
-    <message>
-        <source>Move to the left</source>
+        <source>Move left</source>
         <translation>Nach links</translation>
     </message>
     <message>
-        <source>Move to the right</source>
+        <source>Move right</source>
         <translation>Nach rechts</translation>
     </message>
     <message>
-        <source>Remove this reference</source>
-        <translation>Diese Vorlage entfernen</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Zeigen</translation>
+        <source>Show reference</source>
+        <translation>Vorlage zeigen</translation>
     </message>
 </context>
 <context>
@@ -6708,20 +6696,12 @@ in der Maske %1 %</translation>
         <translation>leuchtend</translation>
     </message>
     <message>
-        <source>fix</source>
-        <translation>fest</translation>
-    </message>
-    <message>
         <source>Members of the relation</source>
         <translation>Glieder der Beziehung</translation>
     </message>
     <message>
         <source>Relation of the current color</source>
         <translation>Beziehung der aktuellen Farbe</translation>
-    </message>
-    <message>
-        <source>Which hues stand to the current color: complement 180°; split 150° and 210°; triad 120° and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; analogous 30° to either side; double complement 30°, 180°, 210°</source>
-        <translation>Welche Farbtöne zur aktuellen Farbe stehen: Komplement 180°; geteilt 150° und 210°; Dreiklang 120° und 240°; Quadrat 90°, 180°, 270°; Rechteck 60°, 180°, 240°; benachbart je 30° zur Seite; doppeltes Komplement 30°, 180°, 210°</translation>
     </message>
     <message>
         <source>complement</source>
@@ -6752,123 +6732,43 @@ in der Maske %1 %</translation>
         <translation>doppelt</translation>
     </message>
     <message>
-        <source>Each member at the value where its hue is strongest, instead of the current value</source>
-        <translation>Jedes Glied bei dem Tonwert, wo sein Farbton am stärksten ist, statt beim aktuellen</translation>
-    </message>
-    <message>
-        <source>Keep the relation where it is, here and on the rim, while picking goes on</source>
-        <translation>Die Beziehung bleibt, wo sie ist, hier und am Rand, während weiter gewählt wird</translation>
-    </message>
-    <message>
-        <source>lay all</source>
-        <translation>alle legen</translation>
-    </message>
-    <message>
-        <source>Lay the color and all members as a family named by the relation</source>
-        <translation>Die Farbe und alle Glieder als Familie legen, benannt nach der Beziehung</translation>
-    </message>
-    <message>
         <source>%1°</source>
         <translation>%1°</translation>
     </message>
     <message>
-        <source>%1° on: %2. Click takes it up, Ctrl+click lays it; on the rim of the wheel it can be slid.</source>
-        <translation>%1° weiter: %2. Klick nimmt sie auf, Strg+Klick legt sie; am Rand des Farbkreises lässt sie sich schieben.</translation>
+        <source>pin</source>
+        <translation>fest</translation>
+    </message>
+    <message>
+        <source>Show hues related to the current color: complement 180°; split 150° and 210°; triad 120° and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; analogous 30° to either side; double complement 30°, 180°, 210°</source>
+        <translation>Farbtöne zeigen, die mit der aktuellen Farbe verwandt sind: Komplement 180°; geteilt 150° und 210°; Dreiklang 120° und 240°; Quadrat 90°, 180°, 270°; Rechteck 60°, 180°, 240°; analog 30° zu beiden Seiten; Doppelkomplement 30°, 180°, 210°</translation>
+    </message>
+    <message>
+        <source>Show each related color at the value where its hue is strongest, not at the current value</source>
+        <translation>Jede verwandte Farbe bei dem Tonwert zeigen, wo ihr Farbton am stärksten ist, nicht beim aktuellen</translation>
+    </message>
+    <message>
+        <source>Leave the relation where it is, here and on the rim, while you pick</source>
+        <translation>Die Beziehung hier und am Rand beim Wählen lassen, wo sie ist</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Alle hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color and all related colors as a family named after the relation</source>
+        <translation>Die aktuelle Farbe und alle verwandten als Familie mit dem Namen der Beziehung hinzufügen</translation>
+    </message>
+    <message>
+        <source>%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel it can be dragged.</source>
+        <translation>%1° weiter: %2. Klick verwendet sie, Strg+Klick fügt sie zum Satz hinzu; am Rand des Farbkreises lässt sie sich ziehen.</translation>
     </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
     <message>
-        <source>limits</source>
-        <translation>Grenzen</translation>
-    </message>
-    <message>
-        <source>What to look at in the set</source>
-        <translation>Was am Satz anzusehen ist</translation>
-    </message>
-    <message>
-        <source>What to look at, the weightiest first</source>
-        <translation>Was anzusehen ist, das Gewichtigste zuerst</translation>
-    </message>
-    <message>
-        <source>What counts as near, as twins, as a gap, as outside; how many are wanted</source>
-        <translation>Was als nahe, als Zwilling, als Lücke, als außerhalb zählt; wie viele gewünscht sind</translation>
-    </message>
-    <message>
-        <source>light wanted</source>
-        <translation>hell gewünscht</translation>
-    </message>
-    <message>
-        <source>How many light swatches are wanted</source>
-        <translation>Wie viele helle Farbfelder gewünscht sind</translation>
-    </message>
-    <message>
-        <source>near below</source>
-        <translation>nahe unter</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 below which two swatches are near-duplicates</source>
-        <translation>CIEDE2000, unter dem zwei Farbfelder Beinahe-Doppelte sind</translation>
-    </message>
-    <message>
-        <source>middle wanted</source>
-        <translation>mittel gewünscht</translation>
-    </message>
-    <message>
-        <source>How many middle swatches are wanted</source>
-        <translation>Wie viele mittlere Farbfelder gewünscht sind</translation>
-    </message>
-    <message>
-        <source>twins below</source>
-        <translation>Zwillinge unter</translation>
-    </message>
-    <message>
-        <source>Value difference below which two hues merge when squinting</source>
-        <translation>Unterschied im Tonwert, unter dem zwei Farbtöne beim Blinzeln verschmelzen</translation>
-    </message>
-    <message>
-        <source>dark wanted</source>
-        <translation>dunkel gewünscht</translation>
-    </message>
-    <message>
-        <source>How many dark swatches are wanted</source>
-        <translation>Wie viele dunkle Farbfelder gewünscht sind</translation>
-    </message>
-    <message>
-        <source>gap above</source>
-        <translation>Lücke über</translation>
-    </message>
-    <message>
-        <source>Value difference above which neighbors in a family have a gap</source>
-        <translation>Unterschied im Tonwert, über dem Nachbarn einer Familie eine Lücke haben</translation>
-    </message>
-    <message>
-        <source>value steps</source>
-        <translation>Wertstufen</translation>
-    </message>
-    <message>
-        <source>Steps from black to white</source>
-        <translation>Stufen von Schwarz bis Weiß</translation>
-    </message>
-    <message>
-        <source>outside from</source>
-        <translation>außerhalb ab</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 to the mask from which on a swatch counts as outside</source>
-        <translation>CIEDE2000 zur Maske, ab dem ein Farbfeld als außerhalb zählt</translation>
-    </message>
-    <message>
         <source>Change grading</source>
         <translation>Abstufung ändern</translation>
-    </message>
-    <message>
-        <source>%1 and %2 are near-duplicates, %3 apart</source>
-        <translation>%1 und %2 sind Beinahe-Doppelte, %3 auseinander</translation>
-    </message>
-    <message>
-        <source>merge them</source>
-        <translation>vereinen</translation>
     </message>
     <message>
         <source>Merge near-duplicates</source>
@@ -6887,10 +6787,6 @@ in der Maske %1 %</translation>
         <translation>%1: Lücke zwischen %2 und %3</translation>
     </message>
     <message>
-        <source>add one at %1</source>
-        <translation>eines bei %1 dazu</translation>
-    </message>
-    <message>
         <source>Fill gap</source>
         <translation>Lücke füllen</translation>
     </message>
@@ -6903,38 +6799,6 @@ in der Maske %1 %</translation>
         <translation>%1 Farbfelder liegen außerhalb der Maske</translation>
     </message>
     <message>
-        <source>bring it inside</source>
-        <translation>hineinholen</translation>
-    </message>
-    <message>
-        <source>bring all inside</source>
-        <translation>alle hineinholen</translation>
-    </message>
-    <message>
-        <source>Bring into the mask</source>
-        <translation>In die Maske holen</translation>
-    </message>
-    <message>
-        <source>%1 and %2 merge when squinting</source>
-        <translation>%1 und %2 verschmelzen beim Blinzeln</translation>
-    </message>
-    <message>
-        <source>%1 swatches at value %2 merge when squinting</source>
-        <translation>%1 Farbfelder bei Tonwert %2 verschmelzen beim Blinzeln</translation>
-    </message>
-    <message>
-        <source>part them by %1</source>
-        <translation>um %1 trennen</translation>
-    </message>
-    <message>
-        <source>part the ends by %1</source>
-        <translation>die Enden um %1 trennen</translation>
-    </message>
-    <message>
-        <source>Part twins</source>
-        <translation>Zwillinge trennen</translation>
-    </message>
-    <message>
         <source>%1: %2 swatches look like others</source>
         <translation>%1: %2 Farbfelder sehen anderen gleich</translation>
     </message>
@@ -6943,76 +6807,20 @@ in der Maske %1 %</translation>
         <translation>%1: %2 und %3 sehen gleich aus</translation>
     </message>
     <message>
-        <source>part them in value</source>
-        <translation>im Tonwert trennen</translation>
-    </message>
-    <message>
-        <source>Part for other eyes</source>
-        <translation>Für andere Augen trennen</translation>
-    </message>
-    <message>
         <source>%1 more clusters of near-duplicates</source>
         <translation>%1 weitere Gruppen von Beinahe-Doppelten</translation>
-    </message>
-    <message>
-        <source>%1 more values merge when squinting</source>
-        <translation>%1 weitere Tonwerte verschmelzen beim Blinzeln</translation>
-    </message>
-    <message>
-        <source>show</source>
-        <translation>zeigen</translation>
     </message>
     <message>
         <source>Select: %1</source>
         <translation>Auswählen: %1</translation>
     </message>
     <message>
-        <source>look</source>
-        <translation>ansehen</translation>
-    </message>
-    <message>
-        <source>See everything as these eyes do: %1</source>
-        <translation>Alles sehen wie diese Augen: %1</translation>
-    </message>
-    <message>
-        <source>close</source>
-        <translation>schließen</translation>
-    </message>
-    <message>
-        <source>open</source>
-        <translation>öffnen</translation>
-    </message>
-    <message>
         <source>One by one: %1</source>
         <translation>Eines nach dem anderen: %1</translation>
     </message>
     <message>
-        <source>Nothing to grade yet: lay swatches with Ctrl+L.</source>
-        <translation>Noch nichts abzustufen: Farbfelder mit Strg+L legen.</translation>
-    </message>
-    <message>
-        <source>Nothing to mend: no twins, near-duplicates or gaps.</source>
-        <translation>Nichts zu beheben: keine Zwillinge, Beinahe-Doppelten oder Lücken.</translation>
-    </message>
-    <message>
         <source>%1 to look at</source>
         <translation>%1 anzusehen</translation>
-    </message>
-    <message>
-        <source>%1 of %2 do not print: %3</source>
-        <translation>%1 von %2 sind nicht druckbar: %3</translation>
-    </message>
-    <message>
-        <source>take the printable</source>
-        <translation>druckbare nehmen</translation>
-    </message>
-    <message>
-        <source>The nearest printable colors stand for them; the set before is kept as a version</source>
-        <translation>Die nächsten druckbaren Farben stehen dafür; der Satz davor bleibt als Version</translation>
-    </message>
-    <message>
-        <source>%1 against %2: CIEDE2000 %3, value %4</source>
-        <translation>%1 gegen %2: CIEDE2000 %3, Tonwert %4</translation>
     </message>
     <message numerus="yes">
         <source>gaps in %n more families</source>
@@ -7022,8 +6830,188 @@ in der Maske %1 %</translation>
         </translation>
     </message>
     <message>
-        <source>Looking at the set...</source>
-        <translation>Der Satz wird angesehen...</translation>
+        <source>Limits</source>
+        <translation>Grenzen</translation>
+    </message>
+    <message>
+        <source>Report on the set</source>
+        <translation>Bericht zum Satz</translation>
+    </message>
+    <message>
+        <source>What could be better, the most important first</source>
+        <translation>Was besser sein könnte, das Wichtigste zuerst</translation>
+    </message>
+    <message>
+        <source>Set what the report looks for, and how many light, middle and dark swatches you want</source>
+        <translation>Festlegen, worauf der Bericht achtet und wie viele helle, mittlere und dunkle Farbfelder gewünscht sind</translation>
+    </message>
+    <message>
+        <source>Light swatches wanted</source>
+        <translation>Helle gewünscht</translation>
+    </message>
+    <message>
+        <source>How many light swatches the set should have</source>
+        <translation>Wie viele helle Farbfelder der Satz haben soll</translation>
+    </message>
+    <message>
+        <source>Near-duplicate below</source>
+        <translation>Fast gleich unter</translation>
+    </message>
+    <message>
+        <source>Two swatches that differ by less than this (CIEDE2000) are near-duplicates</source>
+        <translation>Zwei Farbfelder mit kleinerem Abstand (CIEDE2000) sind fast gleich</translation>
+    </message>
+    <message>
+        <source>Middle swatches wanted</source>
+        <translation>Mittlere gewünscht</translation>
+    </message>
+    <message>
+        <source>How many middle swatches the set should have</source>
+        <translation>Wie viele mittlere Farbfelder der Satz haben soll</translation>
+    </message>
+    <message>
+        <source>One value below</source>
+        <translation>Ein Tonwert unter</translation>
+    </message>
+    <message>
+        <source>Two hues whose values differ by less than this read as one value when you squint</source>
+        <translation>Zwei Farbtöne, deren Tonwerte sich weniger unterscheiden, wirken mit zugekniffenen Augen wie ein Tonwert</translation>
+    </message>
+    <message>
+        <source>Dark swatches wanted</source>
+        <translation>Dunkle gewünscht</translation>
+    </message>
+    <message>
+        <source>How many dark swatches the set should have</source>
+        <translation>Wie viele dunkle Farbfelder der Satz haben soll</translation>
+    </message>
+    <message>
+        <source>Gap above</source>
+        <translation>Lücke über</translation>
+    </message>
+    <message>
+        <source>Neighbors of a family whose values differ by more than this have a gap between them</source>
+        <translation>Nachbarn einer Familie, deren Tonwerte sich stärker unterscheiden, haben eine Lücke zwischen sich</translation>
+    </message>
+    <message>
+        <source>Value steps</source>
+        <translation>Tonwertstufen</translation>
+    </message>
+    <message>
+        <source>How many steps lead from black to white</source>
+        <translation>Wie viele Stufen von Schwarz zu Weiß führen</translation>
+    </message>
+    <message>
+        <source>Outside mask from</source>
+        <translation>Außerhalb der Maske ab</translation>
+    </message>
+    <message>
+        <source>A swatch that differs by at least this (CIEDE2000) from the nearest color of the mask counts as outside</source>
+        <translation>Ein Farbfeld mit mindestens diesem Abstand (CIEDE2000) zur nächsten Farbe der Maske gilt als außerhalb</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are near-duplicates, they differ by %3</source>
+        <translation>%1 und %2 sind fast gleich, Abstand %3</translation>
+    </message>
+    <message>
+        <source>Merge them</source>
+        <translation>Vereinen</translation>
+    </message>
+    <message>
+        <source>Add one at %1</source>
+        <translation>Eines bei %1 hinzufügen</translation>
+    </message>
+    <message>
+        <source>Move it inside</source>
+        <translation>Hineinholen</translation>
+    </message>
+    <message>
+        <source>Move all inside</source>
+        <translation>Alle hineinholen</translation>
+    </message>
+    <message>
+        <source>Move into mask</source>
+        <translation>In die Maske holen</translation>
+    </message>
+    <message>
+        <source>%1 and %2 read as one value when you squint</source>
+        <translation>%1 und %2 wirken mit zugekniffenen Augen wie ein Tonwert</translation>
+    </message>
+    <message>
+        <source>%1 swatches at value %2 read as one when you squint</source>
+        <translation>%1 Farbfelder bei Tonwert %2 wirken mit zugekniffenen Augen wie eines</translation>
+    </message>
+    <message>
+        <source>Separate by %1 values</source>
+        <translation>Um %1 Tonwerte trennen</translation>
+    </message>
+    <message>
+        <source>Separate ends by %1 values</source>
+        <translation>Enden um %1 Tonwerte trennen</translation>
+    </message>
+    <message>
+        <source>Separate values</source>
+        <translation>Tonwerte trennen</translation>
+    </message>
+    <message>
+        <source>Separate in value</source>
+        <translation>Im Tonwert trennen</translation>
+    </message>
+    <message>
+        <source>Separate for color vision</source>
+        <translation>Für anderes Farbsehen trennen</translation>
+    </message>
+    <message>
+        <source>%1 more values read as one when you squint</source>
+        <translation>%1 weitere Tonwerte wirken mit zugekniffenen Augen wie einer</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>See</source>
+        <translation>Ansehen</translation>
+    </message>
+    <message>
+        <source>Show all colors as with this color vision: %1</source>
+        <translation>Alle Farben wie bei diesem Farbsehen zeigen: %1</translation>
+    </message>
+    <message>
+        <source>Hide</source>
+        <translation>Verbergen</translation>
+    </message>
+    <message>
+        <source>Show all</source>
+        <translation>Alle zeigen</translation>
+    </message>
+    <message>
+        <source>The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.</source>
+        <translation>Der Satz ist leer. Beim Wählen mit Strg+L Farbfelder hinzufügen, dann steht hier ein Bericht.</translation>
+    </message>
+    <message>
+        <source>Checking the set...</source>
+        <translation>Der Satz wird geprüft...</translation>
+    </message>
+    <message>
+        <source>All is well: no near-duplicates, no gaps, nothing that reads as one value.</source>
+        <translation>Alles gut: nichts fast gleich, keine Lücken, nichts wirkt wie ein Tonwert.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 swatches do not print: %3</source>
+        <translation>%1 von %2 Farbfeldern sind nicht druckbar: %3</translation>
+    </message>
+    <message>
+        <source>Use printable colors</source>
+        <translation>Druckbare Farben verwenden</translation>
+    </message>
+    <message>
+        <source>Replace them with the nearest printable colors; the set before it is saved as a version</source>
+        <translation>Durch die nächsten druckbaren Farben ersetzen; der Satz davor wird als Version gespeichert</translation>
+    </message>
+    <message>
+        <source>%1 compared with %2: difference %3 (CIEDE2000), in value %4</source>
+        <translation>%1 verglichen mit %2: Abstand %3 (CIEDE2000), im Tonwert %4</translation>
     </message>
 </context>
 <context>
@@ -7033,30 +7021,30 @@ in der Maske %1 %</translation>
         <translation>Der Satz in Zeilen</translation>
     </message>
     <message>
-        <source>Drag a swatch to a free place, onto another to swap the two, or onto the gap between two to go in there; click selects, double click takes its color up.</source>
-        <translation>Ein Farbfeld auf einen freien Platz ziehen, auf ein anderes zum Tauschen, oder zwischen zwei; Klick wählt aus, Doppelklick nimmt die Farbe auf.</translation>
-    </message>
-    <message>
-        <source>No families yet. Add one with Ctrl+Shift+L, then lay the current color with Ctrl+L.</source>
-        <translation>Noch keine Familien. Mit Strg+Umschalt+L eine hinzufügen, dann die aktuelle Farbe mit Strg+L legen.</translation>
-    </message>
-    <message>
         <source>swap</source>
         <translation>tauschen</translation>
+    </message>
+    <message>
+        <source>Drag a swatch to a free place, onto another to swap them, or between two to insert it. Click to select, double-click to use the color.</source>
+        <translation>Ein Farbfeld auf einen freien Platz ziehen, auf ein anderes zum Tauschen, oder zwischen zwei zum Einfügen. Klick wählt aus, Doppelklick verwendet die Farbe.</translation>
+    </message>
+    <message>
+        <source>No families yet. Press Ctrl+L to add the current color, or Ctrl+Shift+L to add a family.</source>
+        <translation>Noch keine Familien. Strg+L fügt die aktuelle Farbe hinzu, Strg+Umschalt+L eine Familie.</translation>
     </message>
 </context>
 <context>
     <name>zc::ScreenSampler</name>
     <message>
-        <source>%1 takes a color from the screen in any program.</source>
-        <translation>%1 nimmt in jedem Programm eine Farbe vom Bildschirm.</translation>
+        <source>%1 picks a color from the screen in any program.</source>
+        <translation>%1 wählt in jedem Programm eine Farbe vom Bildschirm.</translation>
     </message>
     <message>
-        <source>This desktop lets no program see the screen, and has no portal that would.</source>
-        <translation>Dieser Desktop lässt kein Programm den Bildschirm sehen und hat kein Portal dafür.</translation>
+        <source>This desktop does not let programs see the screen.</source>
+        <translation>Dieser Desktop lässt Programme den Bildschirm nicht sehen.</translation>
     </message>
     <message>
-        <source>from the screen</source>
+        <source>from screen</source>
         <translation>vom Bildschirm</translation>
     </message>
 </context>
@@ -7067,10 +7055,6 @@ in der Maske %1 %</translation>
         <translation>Farbtonschnitt</translation>
     </message>
     <message>
-        <source>Drag to set value and saturation at this hue; left of the middle lies its complement.</source>
-        <translation>Ziehen setzt Tonwert und Sättigung bei diesem Farbton; links der Mitte liegt sein Komplement.</translation>
-    </message>
-    <message>
         <source>neutral</source>
         <translation>neutral</translation>
     </message>
@@ -7078,13 +7062,13 @@ in der Maske %1 %</translation>
         <source>Value</source>
         <translation>Tonwert</translation>
     </message>
+    <message>
+        <source>Drag to set value and saturation of this hue; its complement is left of the middle.</source>
+        <translation>Ziehen setzt Tonwert und Sättigung dieses Farbtons; links der Mitte liegt sein Komplement.</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetFiles</name>
-    <message>
-        <source>There is nothing to export yet; lay some swatches on the staff first.</source>
-        <translation>Noch gibt es nichts auszugeben; zuerst Farbfelder auf die Notenzeile legen.</translation>
-    </message>
     <message>
         <source>Palettes and pictures (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;All files (*)</source>
         <translation>Paletten und Bilder (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;Alle Dateien (*)</translation>
@@ -7094,20 +7078,8 @@ in der Maske %1 %</translation>
         <translation>Text (*.txt *.csv *.tsv);;Alle Dateien (*)</translation>
     </message>
     <message>
-        <source>There is nothing to pack yet; lay swatches or draw a mask first.</source>
-        <translation>Noch gibt es nichts zu packen; zuerst Farbfelder legen oder eine Maske zeichnen.</translation>
-    </message>
-    <message>
-        <source>The parcel is empty; choose at least one set or mask.</source>
-        <translation>Das Paket ist leer; mindestens einen Satz oder eine Maske wählen.</translation>
-    </message>
-    <message>
         <source>Zonachrom parcels (*.zonaparcel)</source>
         <translation>Zonachrom-Pakete (*.zonaparcel)</translation>
-    </message>
-    <message>
-        <source>%1 put on the shelf from &quot;%2&quot;, %3 were there already.</source>
-        <translation>%1 aus &quot;%2&quot; ins Regal gestellt, %3 waren schon da.</translation>
     </message>
     <message numerus="yes">
         <source>Exported %n swatches to %1.</source>
@@ -7134,6 +7106,22 @@ in der Maske %1 %</translation>
             <numerusform>%n Masken</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The set is empty. Add swatches before you export it.</source>
+        <translation>Der Satz ist leer. Vor dem Exportieren Farbfelder hinzufügen.</translation>
+    </message>
+    <message>
+        <source>There is nothing to pack yet. Add swatches or make a mask first.</source>
+        <translation>Noch gibt es nichts zu packen. Zuerst Farbfelder hinzufügen oder eine Maske machen.</translation>
+    </message>
+    <message>
+        <source>The parcel is empty. Tick at least one set or mask.</source>
+        <translation>Das Paket ist leer. Mindestens einen Satz oder eine Maske abhaken.</translation>
+    </message>
+    <message>
+        <source>Saved %1 to the shelf from &quot;%2&quot;; %3 were already there.</source>
+        <translation>%1 aus &quot;%2&quot; ins Regal gestellt; %3 waren schon da.</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetWheel</name>
@@ -7142,8 +7130,8 @@ in der Maske %1 %</translation>
         <translation>Der Satz auf dem Farbkreis</translation>
     </message>
     <message>
-        <source>Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set can be mixed to</source>
-        <translation>Farbfelder, wo sie auf dem Farbkreis stehen; der durchgezogene Umriss ist die Maske, der gepunktete, was sich aus dem Satz mischen lässt</translation>
+        <source>The swatches on the wheel. The solid outline is the mask; the dotted outline holds all mixtures of the swatches.</source>
+        <translation>Die Farbfelder auf dem Farbkreis. Der durchgezogene Umriss ist die Maske; der gepunktete umfasst alle Mischungen der Farbfelder.</translation>
     </message>
 </context>
 <context>
@@ -7161,24 +7149,8 @@ in der Maske %1 %</translation>
         <translation>Familie umbenennen</translation>
     </message>
     <message>
-        <source>Select swatches first: click one, or drag a box around several.</source>
-        <translation>Zuerst Farbfelder auswählen: eines anklicken, oder einen Rahmen um mehrere ziehen.</translation>
-    </message>
-    <message>
         <source>Duplicate swatches</source>
         <translation>Farbfelder verdoppeln</translation>
-    </message>
-    <message>
-        <source>Replace by current color</source>
-        <translation>Durch die aktuelle Farbe ersetzen</translation>
-    </message>
-    <message>
-        <source>Lock</source>
-        <translation>Sperren</translation>
-    </message>
-    <message>
-        <source>Unlock</source>
-        <translation>Freigeben</translation>
     </message>
     <message>
         <source>Mark used</source>
@@ -7195,14 +7167,6 @@ in der Maske %1 %</translation>
     <message>
         <source>Move %1 swatches</source>
         <translation>%1 Farbfelder verschieben</translation>
-    </message>
-    <message>
-        <source>Select two swatches first; colors are laid between them.</source>
-        <translation>Zuerst zwei Farbfelder auswählen; die Farben kommen dazwischen.</translation>
-    </message>
-    <message>
-        <source>Fill between</source>
-        <translation>Füllen</translation>
     </message>
     <message>
         <source>Split family</source>
@@ -7230,6 +7194,30 @@ in der Maske %1 %</translation>
             <numerusform>%n Farbfelder anpassen</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Select swatches first: click one, or drag around several.</source>
+        <translation>Zuerst Farbfelder auswählen: eines anklicken oder um mehrere ziehen.</translation>
+    </message>
+    <message>
+        <source>Replace with current color</source>
+        <translation>Durch aktuelle Farbe ersetzen</translation>
+    </message>
+    <message>
+        <source>Lock swatches</source>
+        <translation>Farbfelder sperren</translation>
+    </message>
+    <message>
+        <source>Unlock swatches</source>
+        <translation>Farbfelder freigeben</translation>
+    </message>
+    <message>
+        <source>Select two swatches first, to add colors between them.</source>
+        <translation>Zuerst zwei Farbfelder auswählen, um Farben dazwischen hinzuzufügen.</translation>
+    </message>
+    <message>
+        <source>Add colors between</source>
+        <translation>Farben dazwischen hinzufügen</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetsPanel</name>
@@ -7250,72 +7238,24 @@ in der Maske %1 %</translation>
         <translation>Notiz zum Satz</translation>
     </message>
     <message>
-        <source>Versions of the current set; those ticked stand beside it in the view of versions</source>
-        <translation>Versionen des aktuellen Satzes; die abgehakten stehen in der Ansicht der Versionen daneben</translation>
-    </message>
-    <message>
-        <source>Name for the version to keep</source>
-        <translation>Name für die Version, die bleiben soll</translation>
-    </message>
-    <message>
-        <source>tags, with commas</source>
-        <translation>Schlagwörter, mit Kommas</translation>
-    </message>
-    <message>
-        <source>note</source>
-        <translation>Notiz</translation>
-    </message>
-    <message>
-        <source>name of a version to keep</source>
-        <translation>Name einer Version, die bleiben soll</translation>
-    </message>
-    <message>
         <source>Move set</source>
         <translation>Satz verschieben</translation>
-    </message>
-    <message>
-        <source>New</source>
-        <translation>Neu</translation>
     </message>
     <message>
         <source>Add an empty set</source>
         <translation>Einen leeren Satz hinzufügen</translation>
     </message>
     <message>
-        <source>Duplicate</source>
-        <translation>Verdoppeln</translation>
-    </message>
-    <message>
-        <source>A copy of the current set</source>
-        <translation>Eine Kopie des aktuellen Satzes</translation>
-    </message>
-    <message>
         <source>Duplicate set</source>
-        <translation>Satz verdoppeln</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
-    </message>
-    <message>
-        <source>Take the current set out of the piece (Undo brings it back)</source>
-        <translation>Den aktuellen Satz aus dem Werk nehmen (Rückgängig bringt ihn zurück)</translation>
+        <translation>Satz duplizieren</translation>
     </message>
     <message>
         <source>Remove set</source>
         <translation>Satz entfernen</translation>
     </message>
     <message>
-        <source>Up</source>
-        <translation>Auf</translation>
-    </message>
-    <message>
         <source>Move the current set up</source>
         <translation>Den aktuellen Satz nach oben</translation>
-    </message>
-    <message>
-        <source>Down</source>
-        <translation>Ab</translation>
     </message>
     <message>
         <source>Move the current set down</source>
@@ -7330,32 +7270,8 @@ in der Maske %1 %</translation>
         <translation>Zuerst eine Version in der Liste wählen.</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
-        <source>The set becomes what this version is; what it was is kept</source>
-        <translation>Der Satz wird, was diese Version ist; was er war, bleibt erhalten</translation>
-    </message>
-    <message>
-        <source>Take up version</source>
-        <translation>Version aufnehmen</translation>
-    </message>
-    <message>
-        <source>Remove the version</source>
-        <translation>Die Version entfernen</translation>
-    </message>
-    <message>
         <source>Remove version</source>
         <translation>Version entfernen</translation>
-    </message>
-    <message>
-        <source>Keep</source>
-        <translation>Behalten</translation>
-    </message>
-    <message>
-        <source>Keep the set as it is now as a version</source>
-        <translation>Den Satz, wie er jetzt ist, als Version behalten</translation>
     </message>
     <message>
         <source>Rename set</source>
@@ -7382,20 +7298,68 @@ in der Maske %1 %</translation>
         <translation>Version %1</translation>
     </message>
     <message>
-        <source>Keep version</source>
-        <translation>Version behalten</translation>
-    </message>
-    <message>
-        <source>Write note</source>
-        <translation>Notiz schreiben</translation>
-    </message>
-    <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>None yet. Keep the set as it is, then change it.</source>
-        <translation>Noch keine. Den Satz behalten, wie er ist, dann ändern.</translation>
+        <source>Versions of the current set; &quot;versions&quot; shows those ticked beside it</source>
+        <translation>Versionen des aktuellen Satzes; &quot;Versionen&quot; zeigt die abgehakten daneben</translation>
+    </message>
+    <message>
+        <source>Name of the new version</source>
+        <translation>Name der neuen Version</translation>
+    </message>
+    <message>
+        <source>Tags, with commas</source>
+        <translation>Schlagwörter, mit Kommas</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>Save version</source>
+        <translation>Version speichern</translation>
+    </message>
+    <message>
+        <source>Save the set as it is now as a version</source>
+        <translation>Den Satz, wie er jetzt ist, als Version speichern</translation>
+    </message>
+    <message>
+        <source>Add set</source>
+        <translation>Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a copy of the current set</source>
+        <translation>Eine Kopie des aktuellen Satzes hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove the current set from the piece (Undo brings it back)</source>
+        <translation>Den aktuellen Satz aus dem Werk entfernen (Rückgängig bringt ihn zurück)</translation>
+    </message>
+    <message>
+        <source>Move up</source>
+        <translation>Nach oben</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Nach unten</translation>
+    </message>
+    <message>
+        <source>Restore version</source>
+        <translation>Version wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Make the set what it is in this version. The set as it is now is saved as a version.</source>
+        <translation>Den Satz zu dem machen, was er in dieser Version ist. Der Satz von jetzt wird als Version gespeichert.</translation>
+    </message>
+    <message>
+        <source>Edit note</source>
+        <translation>Notiz bearbeiten</translation>
+    </message>
+    <message>
+        <source>No versions yet. Save the set as it is now; then you can change it freely.</source>
+        <translation>Noch keine Versionen. Den Satz speichern, wie er jetzt ist; dann lässt er sich frei ändern.</translation>
     </message>
 </context>
 <context>
@@ -7405,56 +7369,20 @@ in der Maske %1 %</translation>
         <translation>Blatt</translation>
     </message>
     <message>
-        <source>The plan on paper</source>
-        <translation>Der Plan auf Papier</translation>
-    </message>
-    <message>
         <source>Press</source>
         <translation>Druck</translation>
-    </message>
-    <message>
-        <source>What a press prints of the set</source>
-        <translation>Was ein Druck vom Satz wiedergibt</translation>
     </message>
     <message>
         <source>Files</source>
         <translation>Dateien</translation>
     </message>
     <message>
-        <source>Every format, several at once</source>
-        <translation>Jedes Format, mehrere auf einmal</translation>
-    </message>
-    <message>
         <source>Wheel</source>
         <translation>Farbkreis</translation>
     </message>
     <message>
-        <source>The wheel with its mask as a picture</source>
-        <translation>Der Farbkreis mit seiner Maske als Bild</translation>
-    </message>
-    <message>
         <source>Parcel</source>
         <translation>Paket</translation>
-    </message>
-    <message>
-        <source>Sets, masks and more for others, and from them</source>
-        <translation>Sätze, Masken und mehr für andere, und von ihnen</translation>
-    </message>
-    <message>
-        <source>page back</source>
-        <translation>Seite zurück</translation>
-    </message>
-    <message>
-        <source>The page before (Page Up)</source>
-        <translation>Die Seite davor (Bild auf)</translation>
-    </message>
-    <message>
-        <source>next page</source>
-        <translation>nächste Seite</translation>
-    </message>
-    <message>
-        <source>The next page (Page Down)</source>
-        <translation>Die nächste Seite (Bild ab)</translation>
     </message>
     <message>
         <source>%1 pixels a disc, sRGB</source>
@@ -7468,13 +7396,45 @@ in der Maske %1 %</translation>
         <source>Page %1 of %2</source>
         <translation>Seite %1 von %2</translation>
     </message>
+    <message>
+        <source>Print or save the plan as a sheet</source>
+        <translation>Den Plan als Blatt drucken oder speichern</translation>
+    </message>
+    <message>
+        <source>See which swatches a press can print</source>
+        <translation>Sehen, welche Farbfelder ein Druck drucken kann</translation>
+    </message>
+    <message>
+        <source>Export the set in several formats at once</source>
+        <translation>Den Satz in mehreren Formaten auf einmal exportieren</translation>
+    </message>
+    <message>
+        <source>Save the wheel and its mask as a picture</source>
+        <translation>Den Farbkreis mit seiner Maske als Bild speichern</translation>
+    </message>
+    <message>
+        <source>Pack sets and masks for someone else, or open what you were given</source>
+        <translation>Sätze und Masken für jemand anderen packen, oder öffnen, was man bekommen hat</translation>
+    </message>
+    <message>
+        <source>Previous page</source>
+        <translation>Vorige Seite</translation>
+    </message>
+    <message>
+        <source>Show the previous page (Page Up)</source>
+        <translation>Die vorige Seite zeigen (Bild auf)</translation>
+    </message>
+    <message>
+        <source>Next page</source>
+        <translation>Nächste Seite</translation>
+    </message>
+    <message>
+        <source>Show the next page (Page Down)</source>
+        <translation>Die nächste Seite zeigen (Bild ab)</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareFiles</name>
-    <message>
-        <source>A file is still being read or written; stop that first, or wait for it.</source>
-        <translation>Noch wird eine Datei gelesen oder geschrieben; das erst anhalten oder abwarten.</translation>
-    </message>
     <message>
         <source>sheet.%1</source>
         <translation>blatt.%1</translation>
@@ -7484,52 +7444,56 @@ in der Maske %1 %</translation>
         <translation>Blätter (*.%1)</translation>
     </message>
     <message>
-        <source>Writing the sheet</source>
-        <translation>Das Blatt wird geschrieben</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot;.</source>
-        <translation>Nach &quot;%1&quot; geschrieben.</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot; and %2 more files.</source>
-        <translation>Nach &quot;%1&quot; und %2 weitere Dateien geschrieben.</translation>
-    </message>
-    <message>
-        <source>Making the sheet</source>
-        <translation>Das Blatt wird gemacht</translation>
-    </message>
-    <message>
-        <source>plan.png</source>
-        <translation>plan.png</translation>
-    </message>
-    <message>
         <source>Pictures (*.png *.svg)</source>
         <translation>Bilder (*.png *.svg)</translation>
     </message>
     <message>
-        <source>Writing the plan</source>
-        <translation>Der Plan wird geschrieben</translation>
+        <source>Another file is still being read or written. Wait for it, or stop it first.</source>
+        <translation>Eine andere Datei wird noch gelesen oder geschrieben. Darauf warten oder sie zuerst anhalten.</translation>
     </message>
     <message>
-        <source>Making the plan</source>
-        <translation>Der Plan wird gemacht</translation>
+        <source>Saving the sheet</source>
+        <translation>Das Blatt wird gespeichert</translation>
     </message>
     <message>
-        <source>Copied the plan, %1 × %2 pixels.</source>
-        <translation>Plan kopiert, %1 × %2 Pixel.</translation>
+        <source>Saved to &quot;%1&quot;.</source>
+        <translation>In &quot;%1&quot; gespeichert.</translation>
     </message>
     <message>
-        <source>Writing the files</source>
-        <translation>Die Dateien werden geschrieben</translation>
+        <source>Saved to &quot;%1&quot; and %2 more files.</source>
+        <translation>In &quot;%1&quot; und %2 weiteren Dateien gespeichert.</translation>
     </message>
     <message>
-        <source>The sheet was not printed: the printer, or the file it prints to, does not take it.</source>
-        <translation>Das Blatt wurde nicht gedruckt: Der Drucker, oder die Datei, in die er druckt, nimmt es nicht an.</translation>
+        <source>Drawing the sheet</source>
+        <translation>Das Blatt wird gezeichnet</translation>
     </message>
     <message>
-        <source>The files were not written, and are not written at every save any more.</source>
-        <translation>Die Dateien wurden nicht geschrieben und werden auch nicht mehr bei jedem Speichern geschrieben.</translation>
+        <source>The sheet was not printed, because the printer, or the file it prints to, refused it.</source>
+        <translation>Das Blatt wurde nicht gedruckt, weil der Drucker oder die Datei, in die er druckt, es nicht annahm.</translation>
+    </message>
+    <message>
+        <source>wheel.png</source>
+        <translation>farbkreis.png</translation>
+    </message>
+    <message>
+        <source>Saving the wheel</source>
+        <translation>Der Farbkreis wird gespeichert</translation>
+    </message>
+    <message>
+        <source>Drawing the wheel</source>
+        <translation>Der Farbkreis wird gezeichnet</translation>
+    </message>
+    <message>
+        <source>Copied the wheel, %1 × %2 pixels.</source>
+        <translation>Farbkreis kopiert, %1 × %2 Pixel.</translation>
+    </message>
+    <message>
+        <source>The files were not exported. Exporting at every save is now off.</source>
+        <translation>Die Dateien wurden nicht exportiert. Das Exportieren bei jedem Speichern ist jetzt aus.</translation>
+    </message>
+    <message>
+        <source>Exporting the files</source>
+        <translation>Die Dateien werden exportiert</translation>
     </message>
 </context>
 <context>
@@ -7539,144 +7503,144 @@ in der Maske %1 %</translation>
         <translation>&amp;Teilen</translation>
     </message>
     <message>
-        <source>Wri&amp;te the plan...</source>
-        <translation>Plan &amp;schreiben...</translation>
-    </message>
-    <message>
-        <source>Write the wheel as PNG, its outline as SVG</source>
-        <translation>Den Farbkreis als PNG schreiben, seinen Umriss als SVG</translation>
-    </message>
-    <message>
-        <source>&amp;Copy the plan</source>
-        <translation>Plan &amp;kopieren</translation>
-    </message>
-    <message>
-        <source>Put the wheel on the clipboard as a picture</source>
-        <translation>Den Farbkreis als Bild in die Zwischenablage legen</translation>
-    </message>
-    <message>
-        <source>Write the chosen files a&amp;gain</source>
-        <translation>Die &amp;gewählten Dateien neu schreiben</translation>
-    </message>
-    <message>
-        <source>Every chosen format into the chosen folder, without asking</source>
-        <translation>Jedes gewählte Format in den gewählten Ordner, ohne zu fragen</translation>
-    </message>
-    <message>
-        <source>Read &amp;lines...</source>
-        <translation>Zei&amp;len lesen...</translation>
-    </message>
-    <message>
-        <source>Bring in a text file by the pattern of lines</source>
-        <translation>Eine Textdatei nach dem Muster der Zeilen hereinholen</translation>
-    </message>
-    <message>
-        <source>The &amp;sheet</source>
-        <translation>Das &amp;Blatt</translation>
-    </message>
-    <message>
-        <source>Show the plan on paper</source>
-        <translation>Den Plan auf Papier zeigen</translation>
-    </message>
-    <message>
-        <source>The &amp;press</source>
-        <translation>Der &amp;Druck</translation>
-    </message>
-    <message>
-        <source>Show what a press prints of the set</source>
-        <translation>Zeigen, was ein Druck vom Satz wiedergibt</translation>
-    </message>
-    <message>
-        <source>&amp;Files of the set</source>
-        <translation>&amp;Dateien des Satzes</translation>
-    </message>
-    <message>
-        <source>Show every format that the set is written in</source>
-        <translation>Alle Formate zeigen, in denen der Satz geschrieben wird</translation>
-    </message>
-    <message>
-        <source>Par&amp;cels</source>
-        <translation>&amp;Pakete</translation>
-    </message>
-    <message>
-        <source>Pack for others, and look into what comes from them</source>
-        <translation>Für andere packen, und ansehen, was von ihnen kommt</translation>
-    </message>
-    <message>
-        <source>The &amp;wheel as a picture</source>
-        <translation>Der &amp;Farbkreis als Bild</translation>
-    </message>
-    <message>
-        <source>Show the plan as a picture to lie beside a canvas</source>
-        <translation>Den Plan als Bild zeigen, das neben einer Leinwand liegt</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;DF...</source>
-        <translation>Blatt als P&amp;DF schreiben...</translation>
-    </message>
-    <message>
-        <source>Write all pages of the sheet as PDF</source>
-        <translation>Alle Seiten des Blatts als PDF schreiben</translation>
-    </message>
-    <message>
-        <source>Write the sheet as S&amp;VG...</source>
-        <translation>Blatt als S&amp;VG schreiben...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as SVG, a file a page</source>
-        <translation>Das Blatt als SVG schreiben, eine Datei je Seite</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;NG...</source>
-        <translation>Blatt als P&amp;NG schreiben...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PNG, a file a page</source>
-        <translation>Das Blatt als PNG schreiben, eine Datei je Seite</translation>
-    </message>
-    <message>
-        <source>P&amp;rint the sheet...</source>
-        <translation>Blatt d&amp;rucken...</translation>
-    </message>
-    <message>
         <source>See the sheet in a preview and print it</source>
         <translation>Das Blatt in einer Vorschau sehen und drucken</translation>
-    </message>
-    <message>
-        <source>&amp;Add a press profile...</source>
-        <translation>Druck&amp;profil hinzufügen...</translation>
-    </message>
-    <message>
-        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
-        <translation>Ein ICC-Profil eines Vierfarbdrucks aufnehmen und im Regal behalten</translation>
-    </message>
-    <message>
-        <source>Pro&amp;of</source>
-        <translation>&amp;Andruck</translation>
-    </message>
-    <message>
-        <source>See sheet, staff and Try as the chosen press prints them</source>
-        <translation>Blatt, Notenzeile und Probieren so sehen, wie der gewählte Druck sie wiedergibt</translation>
     </message>
     <message>
         <source>Choose a press first.</source>
         <translation>Zuerst einen Druck wählen.</translation>
     </message>
     <message>
-        <source>Take all prin&amp;table colors</source>
-        <translation>Alle druck&amp;baren Farben nehmen</translation>
-    </message>
-    <message>
-        <source>What does not print becomes the nearest that does; the set before is kept as a version</source>
-        <translation>Was nicht druckbar ist, wird zum nächsten, das es ist; der Satz davor bleibt als Version</translation>
-    </message>
-    <message>
         <source>Press profiles (*.icc *.icm)</source>
         <translation>Druckprofile (*.icc *.icm)</translation>
     </message>
     <message>
-        <source>%1 is on the shelf.</source>
-        <translation>%1 steht im Regal.</translation>
+        <source>Save &amp;wheel as picture...</source>
+        <translation>Farb&amp;kreis als Bild speichern...</translation>
+    </message>
+    <message>
+        <source>Save the wheel as PNG, or its outlines as SVG</source>
+        <translation>Den Farbkreis als PNG speichern, oder seine Umrisse als SVG</translation>
+    </message>
+    <message>
+        <source>&amp;Copy wheel as picture</source>
+        <translation>Farbkreis als Bild k&amp;opieren</translation>
+    </message>
+    <message>
+        <source>Copy the wheel to the clipboard as a picture</source>
+        <translation>Den Farbkreis als Bild in die Zwischenablage kopieren</translation>
+    </message>
+    <message>
+        <source>E&amp;xport ticked files again</source>
+        <translation>Abgehakte Dateien erneut e&amp;xportieren</translation>
+    </message>
+    <message>
+        <source>Export every ticked format to the chosen folder again</source>
+        <translation>Jedes abgehakte Format erneut in den gewählten Ordner exportieren</translation>
+    </message>
+    <message>
+        <source>Import &amp;lines...</source>
+        <translation>Zei&amp;len importieren...</translation>
+    </message>
+    <message>
+        <source>Import the swatches of a text file by the pattern of your own lines</source>
+        <translation>Die Farbfelder einer Textdatei nach dem Muster der eigenen Zeilen importieren</translation>
+    </message>
+    <message>
+        <source>Show &amp;sheet</source>
+        <translation>&amp;Blatt zeigen</translation>
+    </message>
+    <message>
+        <source>Show the plan as a sheet to print or save</source>
+        <translation>Den Plan als Blatt zum Drucken oder Speichern zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;press</source>
+        <translation>&amp;Druck zeigen</translation>
+    </message>
+    <message>
+        <source>Show which swatches a press can print</source>
+        <translation>Zeigen, welche Farbfelder ein Druck drucken kann</translation>
+    </message>
+    <message>
+        <source>Show &amp;files</source>
+        <translation>Da&amp;teien zeigen</translation>
+    </message>
+    <message>
+        <source>Show every format the set can be exported in</source>
+        <translation>Jedes Format zeigen, in dem sich der Satz exportieren lässt</translation>
+    </message>
+    <message>
+        <source>Show par&amp;cels</source>
+        <translation>Pa&amp;kete zeigen</translation>
+    </message>
+    <message>
+        <source>Pack a parcel for someone else, or open one you were given</source>
+        <translation>Ein Paket für jemand anderen packen, oder eines öffnen, das man bekommen hat</translation>
+    </message>
+    <message>
+        <source>Show w&amp;heel as picture</source>
+        <translation>Fa&amp;rbkreis als Bild zeigen</translation>
+    </message>
+    <message>
+        <source>Show the wheel as a picture for a layer of your canvas</source>
+        <translation>Den Farbkreis als Bild für eine Ebene der Leinwand zeigen</translation>
+    </message>
+    <message>
+        <source>Save sheet as P&amp;DF...</source>
+        <translation>Blatt als &amp;PDF speichern...</translation>
+    </message>
+    <message>
+        <source>Save all pages of the sheet as one PDF</source>
+        <translation>Alle Seiten des Blatts als eine PDF speichern</translation>
+    </message>
+    <message>
+        <source>Save sheet as S&amp;VG...</source>
+        <translation>Blatt als S&amp;VG speichern...</translation>
+    </message>
+    <message>
+        <source>Save the sheet as SVG, one file for each page</source>
+        <translation>Das Blatt als SVG speichern, eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>Save sheet as P&amp;NG...</source>
+        <translation>Blatt als P&amp;NG speichern...</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PNG, one file for each page</source>
+        <translation>Das Blatt als PNG speichern, eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>P&amp;rint sheet...</source>
+        <translation>Blatt dr&amp;ucken...</translation>
+    </message>
+    <message>
+        <source>&amp;Add press profile...</source>
+        <translation>Druckprofil &amp;hinzufügen...</translation>
+    </message>
+    <message>
+        <source>Add the ICC profile of a four-color press to the shelf</source>
+        <translation>Das ICC-Profil eines Vierfarbdrucks ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>Show as print&amp;ed</source>
+        <translation>Wie &amp;gedruckt zeigen</translation>
+    </message>
+    <message>
+        <source>Show sheet, staff and Try as the chosen press prints them</source>
+        <translation>Blatt, Notenzeile und Probieren so zeigen, wie der gewählte Druck sie druckt</translation>
+    </message>
+    <message>
+        <source>&amp;Use all printable colors</source>
+        <translation>Alle druckbaren Farben &amp;verwenden</translation>
+    </message>
+    <message>
+        <source>Replace each swatch that does not print with the nearest color that does; the set before it is saved as a version</source>
+        <translation>Jedes nicht druckbare Farbfeld durch die nächste druckbare Farbe ersetzen; der Satz davor wird als Version gespeichert</translation>
+    </message>
+    <message>
+        <source>%1 was added to the shelf.</source>
+        <translation>%1 steht jetzt im Regal.</translation>
     </message>
 </context>
 <context>
@@ -7690,31 +7654,27 @@ in der Maske %1 %</translation>
         <translation>Zuerst einen Ordner wählen.</translation>
     </message>
     <message>
-        <source>There is no set yet.</source>
-        <translation>Noch gibt es keinen Satz.</translation>
+        <source>The piece has no set yet.</source>
+        <translation>Das Werk hat noch keinen Satz.</translation>
     </message>
 </context>
 <context>
     <name>zc::ShareStage</name>
     <message>
-        <source>The sheet or the plan as it will be given away</source>
-        <translation>Das Blatt oder der Plan, wie sie weggegeben werden</translation>
-    </message>
-    <message>
-        <source>The wheel zooms, a drag moves, Page Down turns the page, 0 shows all of it.</source>
-        <translation>Das Mausrad vergrößert, Ziehen verschiebt, Bild ab blättert um, 0 zeigt alles.</translation>
-    </message>
-    <message>
         <source>Page %1 of %2</source>
         <translation>Seite %1 von %2</translation>
+    </message>
+    <message>
+        <source>The sheet or the wheel as it will be saved</source>
+        <translation>Das Blatt oder der Farbkreis, wie es gespeichert wird</translation>
+    </message>
+    <message>
+        <source>Scroll to zoom, drag to move, press Page Down for the next page and 0 to see all of it.</source>
+        <translation>Mausrad vergrößert, Ziehen verschiebt, Bild ab blättert um, 0 zeigt alles.</translation>
     </message>
 </context>
 <context>
     <name>zc::SheetPanel</name>
-    <message>
-        <source>title and words</source>
-        <translation>Titel und Worte</translation>
-    </message>
     <message>
         <source>reference</source>
         <translation>Vorlage</translation>
@@ -7732,10 +7692,6 @@ in der Maske %1 %</translation>
         <translation>Notenzeile</translation>
     </message>
     <message>
-        <source>needed, present, missing</source>
-        <translation>gebraucht, da, fehlt</translation>
-    </message>
-    <message>
         <source>signature and date</source>
         <translation>Signatur und Datum</translation>
     </message>
@@ -7748,52 +7704,12 @@ in der Maske %1 %</translation>
         <translation>an</translation>
     </message>
     <message>
-        <source>Whether it is on the sheet</source>
-        <translation>Ob es auf dem Blatt steht</translation>
-    </message>
-    <message>
-        <source>up</source>
-        <translation>auf</translation>
-    </message>
-    <message>
-        <source>down</source>
-        <translation>ab</translation>
-    </message>
-    <message>
-        <source>%1 up</source>
-        <translation>%1: auf</translation>
-    </message>
-    <message>
-        <source>%1 down</source>
-        <translation>%1: ab</translation>
-    </message>
-    <message>
-        <source>Let it come earlier</source>
-        <translation>Früher kommen lassen</translation>
-    </message>
-    <message>
-        <source>Let it come later</source>
-        <translation>Später kommen lassen</translation>
-    </message>
-    <message>
-        <source>the reference as its study</source>
-        <translation>die Vorlage als ihre Studie</translation>
-    </message>
-    <message>
-        <source>As at Try: every pixel in its swatch</source>
-        <translation>Wie beim Probieren: jedes Pixel in seinem Farbfeld</translation>
-    </message>
-    <message>
         <source>Swatches</source>
         <translation>Farbfelder</translation>
     </message>
     <message>
         <source>light to dark</source>
         <translation>hell nach dunkel</translation>
-    </message>
-    <message>
-        <source>In one row by value instead of family by family</source>
-        <translation>In einer Reihe nach Tonwert statt Familie für Familie</translation>
     </message>
     <message>
         <source>name</source>
@@ -7812,10 +7728,6 @@ in der Maske %1 %</translation>
         <translation>Notiz</translation>
     </message>
     <message>
-        <source>Written beside each swatch</source>
-        <translation>Neben jedem Farbfeld geschrieben</translation>
-    </message>
-    <message>
         <source>Paper</source>
         <translation>Papier</translation>
     </message>
@@ -7824,32 +7736,12 @@ in der Maske %1 %</translation>
         <translation>Papier, oder die Größe eines Bildschirms</translation>
     </message>
     <message>
-        <source>lying</source>
-        <translation>quer</translation>
-    </message>
-    <message>
-        <source>Wider than high</source>
-        <translation>Breiter als hoch</translation>
-    </message>
-    <message>
-        <source>dark ground</source>
-        <translation>dunkler Grund</translation>
-    </message>
-    <message>
-        <source>Light words on a dark ground</source>
-        <translation>Helle Wörter auf dunklem Grund</translation>
-    </message>
-    <message>
         <source>Margin, 5 to 40 millimetres</source>
         <translation>Rand, 5 bis 40 Millimeter</translation>
     </message>
     <message>
         <source> mm margin</source>
         <translation> mm Rand</translation>
-    </message>
-    <message>
-        <source>L* that the wheel is shown at</source>
-        <translation>L*, bei dem der Farbkreis gezeigt wird</translation>
     </message>
     <message>
         <source> wheel value</source>
@@ -7864,30 +7756,6 @@ in der Maske %1 %</translation>
         <translation>Jeder Farbton bei dem Tonwert, wo er am stärksten ist</translation>
     </message>
     <message>
-        <source>Write PDF</source>
-        <translation>PDF schreiben</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PDF, all pages</source>
-        <translation>Das Blatt als PDF schreiben, alle Seiten</translation>
-    </message>
-    <message>
-        <source>Write SVG</source>
-        <translation>SVG schreiben</translation>
-    </message>
-    <message>
-        <source>Write the sheet as SVG, a file a page</source>
-        <translation>Das Blatt als SVG schreiben, eine Datei je Seite</translation>
-    </message>
-    <message>
-        <source>Write PNG</source>
-        <translation>PNG schreiben</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PNG at 300 pixels an inch, a file a page</source>
-        <translation>Das Blatt als PNG mit 300 Pixeln je Zoll schreiben, eine Datei je Seite</translation>
-    </message>
-    <message>
         <source>Print</source>
         <translation>Drucken</translation>
     </message>
@@ -7895,100 +7763,196 @@ in der Maske %1 %</translation>
         <source>See the sheet in a preview and print it</source>
         <translation>Das Blatt in einer Vorschau sehen und drucken</translation>
     </message>
+    <message>
+        <source>title and description</source>
+        <translation>Titel und Beschreibung</translation>
+    </message>
+    <message>
+        <source>swatches needed, present, missing</source>
+        <translation>Farbfelder nötig, vorhanden, fehlend</translation>
+    </message>
+    <message>
+        <source>reference as study</source>
+        <translation>Vorlage als Studie</translation>
+    </message>
+    <message>
+        <source>Show the reference as at Try, every pixel in its swatch</source>
+        <translation>Die Vorlage wie beim Probieren zeigen, jedes Pixel in seinem Farbfeld</translation>
+    </message>
+    <message>
+        <source>Show this part on the sheet</source>
+        <translation>Diesen Teil auf dem Blatt zeigen</translation>
+    </message>
+    <message>
+        <source>Move up</source>
+        <translation>Nach oben</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Nach unten</translation>
+    </message>
+    <message>
+        <source>Move up: %1</source>
+        <translation>Nach oben: %1</translation>
+    </message>
+    <message>
+        <source>Move down: %1</source>
+        <translation>Nach unten: %1</translation>
+    </message>
+    <message>
+        <source>Move this part up</source>
+        <translation>Diesen Teil nach oben setzen</translation>
+    </message>
+    <message>
+        <source>Move this part down</source>
+        <translation>Diesen Teil nach unten setzen</translation>
+    </message>
+    <message>
+        <source>Show the swatches in one row by value, not family by family</source>
+        <translation>Die Farbfelder in einer Reihe nach Tonwert zeigen, nicht nach Familien</translation>
+    </message>
+    <message>
+        <source>Write this beside each swatch</source>
+        <translation>Dies neben jedes Farbfeld schreiben</translation>
+    </message>
+    <message>
+        <source>landscape</source>
+        <translation>Querformat</translation>
+    </message>
+    <message>
+        <source>Turn the paper to landscape</source>
+        <translation>Das Papier quer legen</translation>
+    </message>
+    <message>
+        <source>dark background</source>
+        <translation>dunkler Hintergrund</translation>
+    </message>
+    <message>
+        <source>Print light text on a dark background</source>
+        <translation>Helle Schrift auf dunklem Hintergrund drucken</translation>
+    </message>
+    <message>
+        <source>Value at which the wheel is shown, L*</source>
+        <translation>Tonwert, bei dem der Farbkreis gezeigt wird, L*</translation>
+    </message>
+    <message>
+        <source>Save PDF</source>
+        <translation>PDF speichern</translation>
+    </message>
+    <message>
+        <source>Save all pages of the sheet as one PDF</source>
+        <translation>Alle Seiten des Blatts als eine PDF speichern</translation>
+    </message>
+    <message>
+        <source>Save SVG</source>
+        <translation>SVG speichern</translation>
+    </message>
+    <message>
+        <source>Save the sheet as SVG, one file for each page</source>
+        <translation>Das Blatt als SVG speichern, eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>Save PNG</source>
+        <translation>PNG speichern</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PNG at 300 pixels per inch, one file for each page</source>
+        <translation>Das Blatt als PNG mit 300 Pixeln je Zoll speichern, eine Datei je Seite</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShelfPanel</name>
     <message>
-        <source>Put up</source>
-        <translation>Hinstellen</translation>
-    </message>
-    <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
-        <source>Put back</source>
-        <translation>Zurückstellen</translation>
-    </message>
-    <message>
         <source>Rename</source>
         <translation>Umbenennen</translation>
-    </message>
-    <message>
-        <source>On/off</source>
-        <translation>An/aus</translation>
-    </message>
-    <message>
-        <source>Take off</source>
-        <translation>Abnehmen</translation>
     </message>
     <message>
         <source>Search the shelf</source>
         <translation>Das Regal durchsuchen</translation>
     </message>
     <message>
-        <source>On the shelf; double-click takes one up</source>
-        <translation>Im Regal; Doppelklick nimmt auf</translation>
-    </message>
-    <message>
-        <source>Name for the shelf</source>
-        <translation>Name fürs Regal</translation>
-    </message>
-    <message>
-        <source>Tags for the shelf</source>
-        <translation>Schlagwörter fürs Regal</translation>
-    </message>
-    <message>
-        <source>Keep the piece&apos;s own on the shelf under this name</source>
-        <translation>Das des Werks unter diesem Namen im Regal behalten</translation>
-    </message>
-    <message>
         <source>Use the chosen one in this piece</source>
         <translation>Das Gewählte in diesem Werk verwenden</translation>
     </message>
     <message>
-        <source>Put the piece&apos;s own into the place of the chosen one, which keeps its name and tags</source>
-        <translation>Das des Werks an die Stelle des Gewählten setzen; Name und Schlagwörter bleiben</translation>
+        <source>Save to shelf</source>
+        <translation>Ins Regal stellen</translation>
     </message>
     <message>
-        <source>Give the chosen one the name and tags written here</source>
-        <translation>Dem Gewählten Namen und Schlagwörter geben, die hier stehen</translation>
+        <source>Use</source>
+        <translation>Verwenden</translation>
     </message>
     <message>
-        <source>Switch the chosen one off, out of the way at the end of the shelf, or on again</source>
-        <translation>Das Gewählte ausschalten, aus dem Weg ans Ende des Regals, oder wieder an</translation>
+        <source>Update</source>
+        <translation>Aktualisieren</translation>
     </message>
     <message>
-        <source>Take the chosen one off the shelf; what came with the program stays</source>
-        <translation>Das Gewählte aus dem Regal nehmen; was mit dem Programm kam, bleibt</translation>
+        <source>Delete</source>
+        <translation>Löschen</translation>
     </message>
     <message>
-        <source>search names and tags</source>
+        <source>On the shelf; double-click to use one</source>
+        <translation>Im Regal; Doppelklick verwendet eines</translation>
+    </message>
+    <message>
+        <source>Name on the shelf</source>
+        <translation>Name im Regal</translation>
+    </message>
+    <message>
+        <source>Tags on the shelf</source>
+        <translation>Schlagwörter im Regal</translation>
+    </message>
+    <message>
+        <source>Save what the piece has to the shelf under this name</source>
+        <translation>Was das Werk hat, unter diesem Namen ins Regal stellen</translation>
+    </message>
+    <message>
+        <source>Replace the chosen one with what the piece has; name and tags stay</source>
+        <translation>Das Gewählte durch das ersetzen, was das Werk hat; Name und Schlagwörter bleiben</translation>
+    </message>
+    <message>
+        <source>Give the chosen one the name and tags typed here</source>
+        <translation>Dem Gewählten den hier eingegebenen Namen und die Schlagwörter geben</translation>
+    </message>
+    <message>
+        <source>Turn the chosen one off, which moves it to the end of the shelf, or on again</source>
+        <translation>Das Gewählte ausschalten, womit es ans Ende des Regals kommt, oder wieder ein</translation>
+    </message>
+    <message>
+        <source>Delete the chosen one from the shelf; what came with the program stays</source>
+        <translation>Das Gewählte aus dem Regal löschen; was mit dem Programm kam, bleibt</translation>
+    </message>
+    <message>
+        <source>Search names and tags</source>
         <translation>Namen und Schlagwörter suchen</translation>
     </message>
     <message>
-        <source>name</source>
+        <source>Name</source>
         <translation>Name</translation>
     </message>
     <message>
-        <source>tags, with commas</source>
+        <source>Tags, with commas</source>
         <translation>Schlagwörter, mit Kommas</translation>
     </message>
     <message>
-        <source>Nothing on the shelf yet; put one up below.</source>
-        <translation>Noch nichts im Regal; unten etwas hinstellen.</translation>
+        <source>The shelf is empty. Type a name below and press Save to shelf.</source>
+        <translation>Das Regal ist leer. Unten einen Namen eingeben und &quot;Ins Regal stellen&quot; drücken.</translation>
     </message>
     <message>
-        <source>No %1 on the shelf with these words.</source>
-        <translation>Keine %1 im Regal mit diesen Wörtern.</translation>
+        <source>No %1 on the shelf match these words.</source>
+        <translation>Keine %1 im Regal passen zu diesen Wörtern.</translation>
     </message>
     <message>
-        <source>The piece has nothing of this kind to put up.</source>
-        <translation>Das Werk hat nichts dieser Art hinzustellen.</translation>
+        <source>The piece has nothing of this kind to save.</source>
+        <translation>Das Werk hat nichts dieser Art zu speichern.</translation>
     </message>
     <message>
-        <source>It needs a name; type at least one letter.</source>
-        <translation>Ein Name ist nötig; mindestens einen Buchstaben eingeben.</translation>
+        <source>Type a name first.</source>
+        <translation>Zuerst einen Namen eingeben.</translation>
+    </message>
+    <message>
+        <source>Turn on/off</source>
+        <translation>Ein/aus</translation>
     </message>
 </context>
 <context>
@@ -8046,34 +8010,6 @@ in der Maske %1 %</translation>
         <translation>dunkel</translation>
     </message>
     <message>
-        <source>taken</source>
-        <translation>genommen</translation>
-    </message>
-    <message>
-        <source>string</source>
-        <translation>Farbreihe</translation>
-    </message>
-    <message>
-        <source>lay</source>
-        <translation>legen</translation>
-    </message>
-    <message>
-        <source>No swatches yet. Lay them at the desk.</source>
-        <translation>Noch keine Farbfelder. Am Tisch legen.</translation>
-    </message>
-    <message>
-        <source>No swatches yet. Pick a color, then lay it here with Ctrl+L.</source>
-        <translation>Noch keine Farbfelder. Eine Farbe wählen, dann mit Strg+L hierher legen.</translation>
-    </message>
-    <message>
-        <source>String, step %1: %2</source>
-        <translation>Farbreihe, Stufe %1: %2</translation>
-    </message>
-    <message>
-        <source>Lay</source>
-        <translation>Legen</translation>
-    </message>
-    <message>
         <source>Staff of the current set</source>
         <translation>Notenzeile des aktuellen Satzes</translation>
     </message>
@@ -8086,20 +8022,12 @@ in der Maske %1 %</translation>
         <translation>Bandgrenze verschieben</translation>
     </message>
     <message>
-        <source>That set has no family yet; show it and add one first.</source>
-        <translation>Dieser Satz hat noch keine Familie; ihn zeigen und eine hinzufügen.</translation>
-    </message>
-    <message>
         <source>Move family</source>
         <translation>Familie verschieben</translation>
     </message>
     <message>
         <source>Rename swatch</source>
         <translation>Farbfeld umbenennen</translation>
-    </message>
-    <message>
-        <source>Replace by the current color</source>
-        <translation>Durch die aktuelle Farbe ersetzen</translation>
     </message>
     <message>
         <source>Duplicate</source>
@@ -8114,20 +8042,12 @@ in der Maske %1 %</translation>
         <translation>Als benutzt markieren oder nicht</translation>
     </message>
     <message>
-        <source>Split off as a family</source>
-        <translation>Als Familie abspalten</translation>
-    </message>
-    <message>
         <source>Delete</source>
         <translation>Löschen</translation>
     </message>
     <message>
         <source>Rename family</source>
         <translation>Familie umbenennen</translation>
-    </message>
-    <message>
-        <source>Merge with the next family</source>
-        <translation>Mit der nächsten Familie vereinen</translation>
     </message>
     <message>
         <source>Merge families</source>
@@ -8146,24 +8066,8 @@ in der Maske %1 %</translation>
         <translation>Familie hinzufügen</translation>
     </message>
     <message>
-        <source>%1. Click lays it into the chosen family.</source>
-        <translation>%1. Ein Klick legt sie in die gewählte Familie.</translation>
-    </message>
-    <message>
-        <source>Click a column at the value line to lay the current color; drag over free ground to select; drag the line to change the value.</source>
-        <translation>Ein Klick in eine Spalte an der Linie legt die aktuelle Farbe; über freien Grund ziehen wählt aus; die Linie ziehen ändert den Tonwert.</translation>
-    </message>
-    <message>
         <source>%1, %2, value %3%4, in %5. %6</source>
         <translation>%1, %2, Tonwert %3%4, in %5. %6</translation>
-    </message>
-    <message>
-        <source>Click selects it, with Enter or a double click its color is taken up; drag moves it.</source>
-        <translation>Klick wählt aus, mit der Eingabetaste oder Doppelklick wird die Farbe aufgenommen; Ziehen verschiebt.</translation>
-    </message>
-    <message>
-        <source>Click takes it up, drag moves it.</source>
-        <translation>Klick nimmt auf, Ziehen verschiebt.</translation>
     </message>
     <message>
         <source>Family %1</source>
@@ -8173,92 +8077,152 @@ in der Maske %1 %</translation>
         <source>New family</source>
         <translation>Neue Familie</translation>
     </message>
+    <message>
+        <source>The other set has no family yet. Show it and add a family first.</source>
+        <translation>Der andere Satz hat noch keine Familie. Ihn zeigen und zuerst eine Familie hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Replace with current color</source>
+        <translation>Durch aktuelle Farbe ersetzen</translation>
+    </message>
+    <message>
+        <source>Split off as family</source>
+        <translation>Als Familie abteilen</translation>
+    </message>
+    <message>
+        <source>Merge with next family</source>
+        <translation>Mit nächster Familie vereinen</translation>
+    </message>
+    <message>
+        <source>%1. Click to add it to the chosen family.</source>
+        <translation>%1. Klick fügt sie zur gewählten Familie hinzu.</translation>
+    </message>
+    <message>
+        <source>Click a column at the value line to add the current color. Drag over free space to select, drag the line to change the value.</source>
+        <translation>Eine Spalte an der Tonwertlinie anklicken, um die aktuelle Farbe hinzuzufügen. Über freien Raum ziehen wählt aus, die Linie ziehen ändert den Tonwert.</translation>
+    </message>
+    <message>
+        <source>Click to select, double-click or press Enter to use the color, drag to move.</source>
+        <translation>Klick wählt aus, Doppelklick oder Eingabe verwendet die Farbe, Ziehen verschiebt.</translation>
+    </message>
+    <message>
+        <source>Click to use the color, drag to move.</source>
+        <translation>Klick verwendet die Farbe, Ziehen verschiebt.</translation>
+    </message>
+    <message>
+        <source>results</source>
+        <translation>Ergebnisse</translation>
+    </message>
+    <message>
+        <source>ramp</source>
+        <translation>Farbreihe</translation>
+    </message>
+    <message>
+        <source>add</source>
+        <translation>hinzufügen</translation>
+    </message>
+    <message>
+        <source>No swatches yet. Add them in the main window.</source>
+        <translation>Noch keine Farbfelder. Im Hauptfenster hinzufügen.</translation>
+    </message>
+    <message>
+        <source>No swatches yet. Pick a color, then press Ctrl+L to add it.</source>
+        <translation>Noch keine Farbfelder. Eine Farbe wählen, dann mit Strg+L hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Ramp, step %1: %2</source>
+        <translation>Farbreihe, Stufe %1: %2</translation>
+    </message>
+    <message>
+        <source>Add to set</source>
+        <translation>Zum Satz hinzufügen</translation>
+    </message>
 </context>
 <context>
     <name>zc::StepsLine</name>
     <message>
-        <source>add a photo</source>
-        <translation>Foto hinzufügen</translation>
-    </message>
-    <message>
-        <source>At Observe: drop a photo on the window, or press Add</source>
-        <translation>Beim Ansehen: ein Foto auf das Fenster ziehen, oder Dazu drücken</translation>
-    </message>
-    <message>
-        <source>take colors</source>
-        <translation>Farben nehmen</translation>
-    </message>
-    <message>
-        <source>At Observe: point at the photo and click, or press Take colors</source>
-        <translation>Beim Ansehen: auf das Foto zeigen und klicken, oder Farben nehmen drücken</translation>
-    </message>
-    <message>
-        <source>lay a mask</source>
-        <translation>Maske legen</translation>
-    </message>
-    <message>
-        <source>At Limit: press a pattern, then drag outside the rim to turn it</source>
-        <translation>Beim Begrenzen: ein Muster drücken, dann außerhalb des Randes ziehen, um es zu drehen</translation>
-    </message>
-    <message>
-        <source>lay a swatch</source>
-        <translation>Farbfeld legen</translation>
-    </message>
-    <message>
         <source>At Pick: drag the white line, pick in the wheel, press Ctrl+L</source>
         <translation>Beim Wählen: die weiße Linie ziehen, im Farbkreis wählen, Strg+L drücken</translation>
-    </message>
-    <message>
-        <source>grade the set</source>
-        <translation>abstufen</translation>
-    </message>
-    <message>
-        <source>At Grade: look at what the report finds, press a remedy</source>
-        <translation>Beim Abstufen: ansehen, was der Bericht findet, eine Abhilfe drücken</translation>
-    </message>
-    <message>
-        <source>see it in the picture</source>
-        <translation>im Bild sehen</translation>
-    </message>
-    <message>
-        <source>At Try: the photo in your swatches</source>
-        <translation>Beim Probieren: das Foto in den eigenen Farbfeldern</translation>
-    </message>
-    <message>
-        <source>save</source>
-        <translation>speichern</translation>
-    </message>
-    <message>
-        <source>Ctrl+S saves the piece</source>
-        <translation>Strg+S speichert das Werk</translation>
-    </message>
-    <message>
-        <source>take it along</source>
-        <translation>mitnehmen</translation>
-    </message>
-    <message>
-        <source>At Share: the sheet, and files for the program you paint with</source>
-        <translation>Beim Teilen: das Blatt, und Dateien für das Malprogramm</translation>
     </message>
     <message>
         <source>First steps</source>
         <translation>Erste Schritte</translation>
     </message>
     <message>
-        <source>put away</source>
-        <translation>wegräumen</translation>
-    </message>
-    <message>
-        <source>Show the first steps no more; Help brings them back</source>
-        <translation>Die ersten Schritte nicht mehr zeigen; die Hilfe bringt sie zurück</translation>
-    </message>
-    <message>
-        <source>That were the first steps. The handbook (F1) tells the rest.</source>
-        <translation>Das waren die ersten Schritte. Das Handbuch (F1) erzählt den Rest.</translation>
-    </message>
-    <message>
         <source>%1, done</source>
         <translation>%1, getan</translation>
+    </message>
+    <message>
+        <source>Add a photo</source>
+        <translation>Ein Foto hinzufügen</translation>
+    </message>
+    <message>
+        <source>At Observe: drop a photo on the window, or press Add photo</source>
+        <translation>Beim Ansehen: ein Foto auf dem Fenster ablegen oder &quot;Foto hinzufügen&quot; drücken</translation>
+    </message>
+    <message>
+        <source>Take colors</source>
+        <translation>Farben nehmen</translation>
+    </message>
+    <message>
+        <source>Make a mask</source>
+        <translation>Eine Maske machen</translation>
+    </message>
+    <message>
+        <source>At Limit: press a pattern, then drag outside the rim to turn the mask</source>
+        <translation>Beim Begrenzen: ein Muster drücken, dann außerhalb des Rands ziehen, um die Maske zu drehen</translation>
+    </message>
+    <message>
+        <source>Add a swatch</source>
+        <translation>Ein Farbfeld hinzufügen</translation>
+    </message>
+    <message>
+        <source>Grade the set</source>
+        <translation>Den Satz abstufen</translation>
+    </message>
+    <message>
+        <source>At Grade: read the report and press a remedy</source>
+        <translation>Beim Abstufen: den Bericht lesen und eine Abhilfe drücken</translation>
+    </message>
+    <message>
+        <source>See it in the picture</source>
+        <translation>Im Bild sehen</translation>
+    </message>
+    <message>
+        <source>At Try: see the photo in your swatches</source>
+        <translation>Beim Probieren: das Foto in den eigenen Farbfeldern sehen</translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation>Speichern</translation>
+    </message>
+    <message>
+        <source>Press Ctrl+S to save the piece</source>
+        <translation>Mit Strg+S das Werk speichern</translation>
+    </message>
+    <message>
+        <source>Take it along</source>
+        <translation>Mitnehmen</translation>
+    </message>
+    <message>
+        <source>At Share: save the sheet, or export files for the program you paint with</source>
+        <translation>Beim Teilen: das Blatt speichern oder Dateien für das Malprogramm exportieren</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Close the first steps; the Help menu shows them again</source>
+        <translation>Die ersten Schritte schließen; das Menü Hilfe zeigt sie wieder</translation>
+    </message>
+    <message>
+        <source>First steps done. The handbook (F1) has more.</source>
+        <translation>Erste Schritte geschafft. Mehr steht im Handbuch (F1).</translation>
+    </message>
+    <message>
+        <source>At Observe: click the photo, or press Take palette</source>
+        <translation>Beim Ansehen: auf das Foto klicken oder &quot;Palette nehmen&quot; drücken</translation>
     </message>
 </context>
 <context>
@@ -8266,10 +8230,6 @@ in der Maske %1 %</translation>
     <message>
         <source>hues</source>
         <translation>Farbtöne</translation>
-    </message>
-    <message>
-        <source>Cut the wheel into so many hues: off, or 3 to 360</source>
-        <translation>Den Farbkreis in so viele Farbtöne teilen: aus, oder 3 bis 360</translation>
     </message>
     <message>
         <source>off</source>
@@ -8280,16 +8240,8 @@ in der Maske %1 %</translation>
         <translation>Sättigungen</translation>
     </message>
     <message>
-        <source>Cut saturation into so many steps from neutral to the rim: off, or 1 to 50</source>
-        <translation>Die Sättigung in so viele Stufen von Neutral zum Rand teilen: aus, oder 1 bis 50</translation>
-    </message>
-    <message>
         <source>values</source>
         <translation>Tonwerte</translation>
-    </message>
-    <message>
-        <source>Cut value into so many steps from black to white: off, or 2 to 101</source>
-        <translation>Den Tonwert in so viele Stufen von Schwarz bis Weiß teilen: aus, oder 2 bis 101</translation>
     </message>
     <message>
         <source>Number of %1</source>
@@ -8299,61 +8251,21 @@ in der Maske %1 %</translation>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
     </message>
+    <message>
+        <source>Pick in this many steps of hue: off, or 3 to 360</source>
+        <translation>In so vielen Farbtonstufen wählen: aus, oder 3 bis 360</translation>
+    </message>
+    <message>
+        <source>Pick in this many steps of saturation from neutral to the rim: off, or 1 to 50</source>
+        <translation>In so vielen Sättigungsstufen von Neutral bis zum Rand wählen: aus, oder 1 bis 50</translation>
+    </message>
+    <message>
+        <source>Pick in this many steps of value from black to white: off, or 2 to 101</source>
+        <translation>In so vielen Tonwertstufen von Schwarz bis Weiß wählen: aus, oder 2 bis 101</translation>
+    </message>
 </context>
 <context>
     <name>zc::StringPanel</name>
-    <message>
-        <source>Kind of string</source>
-        <translation>Art der Farbreihe</translation>
-    </message>
-    <message>
-        <source>A graded row from the current color</source>
-        <translation>Eine abgestufte Reihe von der aktuellen Farbe aus</translation>
-    </message>
-    <message>
-        <source>Other end of the string</source>
-        <translation>Anderes Ende der Farbreihe</translation>
-    </message>
-    <message>
-        <source>The other end, or the color of the air</source>
-        <translation>Das andere Ende, oder die Farbe der Luft</translation>
-    </message>
-    <message>
-        <source>Way of the string</source>
-        <translation>Weg der Farbreihe</translation>
-    </message>
-    <message>
-        <source>How the string goes to its other end</source>
-        <translation>Wie die Farbreihe zu ihrem anderen Ende geht</translation>
-    </message>
-    <message>
-        <source>Steps of the string</source>
-        <translation>Stufen der Farbreihe</translation>
-    </message>
-    <message>
-        <source>What is even from step to step</source>
-        <translation>Was von Stufe zu Stufe gleich ist</translation>
-    </message>
-    <message>
-        <source>Steps of equal value, or of equal difference to the eye (CIEDE2000)</source>
-        <translation>Stufen gleichen Tonwerts, oder gleichen Unterschieds fürs Auge (CIEDE2000)</translation>
-    </message>
-    <message>
-        <source>hold</source>
-        <translation>halten</translation>
-    </message>
-    <message>
-        <source>on the staff</source>
-        <translation>auf der Notenzeile</translation>
-    </message>
-    <message>
-        <source>Lay all</source>
-        <translation>Alle legen</translation>
-    </message>
-    <message>
-        <source>even values</source>
-        <translation>gleiche Tonwerte</translation>
-    </message>
     <message>
         <source>tints</source>
         <translation>Aufhellungen</translation>
@@ -8367,14 +8279,6 @@ in der Maske %1 %</translation>
         <translation>Vergrauungen</translation>
     </message>
     <message>
-        <source>between</source>
-        <translation>zwischen</translation>
-    </message>
-    <message>
-        <source>into the distance</source>
-        <translation>in die Ferne</translation>
-    </message>
-    <message>
         <source> steps</source>
         <translation> Stufen</translation>
     </message>
@@ -8384,49 +8288,15 @@ in der Maske %1 %</translation>
     </message>
     <message>
         <source>even in value</source>
-        <translation>gleich im Tonwert</translation>
+        <translation>gleichmäßig im Tonwert</translation>
     </message>
     <message>
         <source>even to the eye</source>
         <translation>gleich fürs Auge</translation>
     </message>
     <message>
-        <source>Bring steps outside the mask to its nearest color; such steps carry a dot</source>
-        <translation>Stufen außerhalb der Maske zu ihrer nächsten Farbe holen; sie tragen einen Punkt</translation>
-    </message>
-    <message>
-        <source>Show the string beside the staff, each step at its value</source>
-        <translation>Die Farbreihe neben der Notenzeile zeigen, jede Stufe bei ihrem Tonwert</translation>
-    </message>
-    <message>
-        <source>Lay all steps on the staff as a family</source>
-        <translation>Alle Stufen als Familie auf die Notenzeile legen</translation>
-    </message>
-    <message>
-        <source>color before</source>
-        <translation>Farbe davor</translation>
-    </message>
-    <message>
-        <source>usual air</source>
-        <translation>übliche Luft</translation>
-    </message>
-    <message>
         <source>%1; moved into the mask</source>
         <translation>%1; in die Maske geholt</translation>
-    </message>
-    <message>
-        <source>
-Click takes it up, Ctrl+click lays it on the staff.</source>
-        <translation>
-Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
-    </message>
-    <message>
-        <source>%1 held in the mask</source>
-        <translation>%1 in der Maske gehalten</translation>
-    </message>
-    <message>
-        <source>%1 out of reach, the nearest stands</source>
-        <translation>%1 außer Reichweite, die nächste steht dafür</translation>
     </message>
     <message>
         <source>%1 to %2</source>
@@ -8435,6 +8305,120 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Kind of ramp</source>
+        <translation>Art der Farbreihe</translation>
+    </message>
+    <message>
+        <source>Choose how the ramp runs from the current color</source>
+        <translation>Wählen, wie die Farbreihe von der aktuellen Farbe ausgeht</translation>
+    </message>
+    <message>
+        <source>Other end of the ramp</source>
+        <translation>Anderes Ende der Farbreihe</translation>
+    </message>
+    <message>
+        <source>The color at the other end, or the color of the haze</source>
+        <translation>Die Farbe am anderen Ende, oder die Farbe des Dunstes</translation>
+    </message>
+    <message>
+        <source>Path of the ramp</source>
+        <translation>Weg der Farbreihe</translation>
+    </message>
+    <message>
+        <source>How the ramp leads to its other end</source>
+        <translation>Wie die Farbreihe zu ihrem anderen Ende führt</translation>
+    </message>
+    <message>
+        <source>Steps of the ramp</source>
+        <translation>Stufen der Farbreihe</translation>
+    </message>
+    <message>
+        <source>Spacing of the steps</source>
+        <translation>Abstand der Stufen</translation>
+    </message>
+    <message>
+        <source>Space the steps evenly in value, or evenly to the eye (CIEDE2000)</source>
+        <translation>Die Stufen gleichmäßig im Tonwert verteilen, oder gleichmäßig fürs Auge (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>keep in mask</source>
+        <translation>in der Maske halten</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Alle hinzufügen</translation>
+    </message>
+    <message>
+        <source>Move steps outside the mask to the nearest color inside; these steps are marked with a dot</source>
+        <translation>Stufen außerhalb der Maske zur nächsten Farbe darin holen; sie sind mit einem Punkt markiert</translation>
+    </message>
+    <message>
+        <source>Show the ramp beside the staff, each step at its value</source>
+        <translation>Die Farbreihe neben der Notenzeile zeigen, jede Stufe bei ihrem Tonwert</translation>
+    </message>
+    <message>
+        <source>Add all steps to the set as a family</source>
+        <translation>Alle Stufen als Familie zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>to another color</source>
+        <translation>zu einer anderen Farbe</translation>
+    </message>
+    <message>
+        <source>toward the distance</source>
+        <translation>in die Ferne</translation>
+    </message>
+    <message>
+        <source>previous color</source>
+        <translation>vorige Farbe</translation>
+    </message>
+    <message>
+        <source>usual haze</source>
+        <translation>üblicher Dunst</translation>
+    </message>
+    <message>
+        <source>
+Click to use the color, Ctrl+click to add it to the set.</source>
+        <translation>
+Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
+    </message>
+    <message>
+        <source>%1 moved into the mask</source>
+        <translation>%1 in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>%1 do not exist on a display; the nearest color is shown</source>
+        <translation>%1 kann kein Bildschirm zeigen; die nächste Farbe ist zu sehen</translation>
+    </message>
+    <message>
+        <source>preview on staff</source>
+        <translation>Vorschau auf Notenzeile</translation>
+    </message>
+    <message>
+        <source>even values</source>
+        <translation>gleiche Tonwertschritte</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Zu</translation>
+    </message>
+    <message>
+        <source>Path</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>Steps</source>
+        <translation>Stufen</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Abstand</translation>
     </message>
 </context>
 <context>
@@ -8459,18 +8443,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Abdunkelungen</translation>
     </message>
     <message>
-        <source>Lay these %1 as a family</source>
-        <translation>Diese %1 als Familie legen</translation>
-    </message>
-    <message>
         <source>%1 of the current color</source>
         <translation>%1 der aktuellen Farbe</translation>
-    </message>
-    <message>
-        <source>
-Click takes it up, Ctrl+click lays it on the staff.</source>
-        <translation>
-Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     </message>
     <message>
         <source>This color has no %1.</source>
@@ -8479,6 +8453,16 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Add these %1 as a family</source>
+        <translation>Diese als Familie hinzufügen: %1</translation>
+    </message>
+    <message>
+        <source>
+Click to use the color, Ctrl+click to add it to the set.</source>
+        <translation>
+Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     </message>
 </context>
 <context>
@@ -8496,7 +8480,7 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>außerhalb der Maske</translation>
     </message>
     <message>
-        <source>outside the mask, flagged</source>
+        <source>outside the mask, marked</source>
         <translation>außerhalb der Maske, markiert</translation>
     </message>
 </context>
@@ -8539,24 +8523,24 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Notiz</translation>
     </message>
     <message>
-        <source>Write note</source>
-        <translation>Notiz schreiben</translation>
-    </message>
-    <message>
-        <source>Write color</source>
-        <translation>Farbe schreiben</translation>
-    </message>
-    <message>
         <source>A value is a number from 0 to 100.</source>
         <translation>Ein Tonwert ist eine Zahl von 0 bis 100.</translation>
     </message>
     <message>
-        <source>Write value</source>
-        <translation>Tonwert schreiben</translation>
+        <source>Edit note</source>
+        <translation>Notiz bearbeiten</translation>
     </message>
     <message>
-        <source>At value %1 this color is less saturated: it had too much there.</source>
-        <translation>Bei Tonwert %1 ist diese Farbe weniger gesättigt: sie hatte dort zu viel.</translation>
+        <source>Edit color</source>
+        <translation>Farbe bearbeiten</translation>
+    </message>
+    <message>
+        <source>Edit value</source>
+        <translation>Tonwert bearbeiten</translation>
+    </message>
+    <message>
+        <source>At value %1 the saturation was reduced to what exists.</source>
+        <translation>Bei Tonwert %1 wurde die Sättigung auf das verringert, was es gibt.</translation>
     </message>
 </context>
 <context>
@@ -8574,24 +8558,24 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>dunkel</translation>
     </message>
     <message>
-        <source>How many %1 colors</source>
-        <translation>Wie viele Farben: %1</translation>
-    </message>
-    <message>
-        <source>How many %1 colors, 0 to 60</source>
-        <translation>Wie viele Farben: %1, 0 bis 60</translation>
-    </message>
-    <message>
-        <source>Take colors out of the photo, or stop doing so</source>
-        <translation>Farben aus dem Foto nehmen, oder damit aufhören</translation>
-    </message>
-    <message>
-        <source>Take colors</source>
-        <translation>Farben nehmen</translation>
-    </message>
-    <message>
         <source>Stop, %1 %</source>
         <translation>Anhalten, %1 %</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors</source>
+        <translation>Anzahl Farben, %1</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors to take, 0 to 60</source>
+        <translation>Anzahl zu nehmender Farben, %1, 0 bis 60</translation>
+    </message>
+    <message>
+        <source>Take a palette from the photo: this many light, middle and dark colors</source>
+        <translation>Eine Palette aus dem Foto nehmen: so viele helle, mittlere und dunkle Farben</translation>
+    </message>
+    <message>
+        <source>Take palette</source>
+        <translation>Palette nehmen</translation>
     </message>
 </context>
 <context>
@@ -8601,75 +8585,12 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Aus dem Foto genommene Farben</translation>
     </message>
     <message>
-        <source>replace</source>
-        <translation>ersetzen</translation>
-    </message>
-    <message>
-        <source>Replace the chosen color by the current one; its pin stays</source>
-        <translation>Die gewählte Farbe durch die aktuelle ersetzen; ihre Nadel bleibt</translation>
-    </message>
-    <message>
-        <source>drop</source>
-        <translation>fallen lassen</translation>
-    </message>
-    <message>
-        <source>Drop the chosen color (Delete on the photo)</source>
-        <translation>Die gewählte Farbe fallen lassen (Entf auf dem Foto)</translation>
-    </message>
-    <message>
-        <source>refill</source>
-        <translation>auffüllen</translation>
-    </message>
-    <message>
-        <source>Fill up again what was dropped; the others stay</source>
-        <translation>Auffüllen, was fallen gelassen wurde; die anderen bleiben</translation>
-    </message>
-    <message>
-        <source>Lay by hue</source>
-        <translation>Nach Farbton legen</translation>
-    </message>
-    <message>
-        <source>Lay the colors on the staff as families by hue, in one step</source>
-        <translation>Die Farben in einem Schritt als Familien nach Farbton auf die Notenzeile legen</translation>
-    </message>
-    <message>
-        <source>Lay by band</source>
-        <translation>Nach Band legen</translation>
-    </message>
-    <message>
-        <source>Lay the colors on the staff as families light, middle and dark, in one step</source>
-        <translation>Die Farben in einem Schritt als Familien hell, mittel und dunkel auf die Notenzeile legen</translation>
-    </message>
-    <message>
-        <source>put away</source>
-        <translation>weglegen</translation>
-    </message>
-    <message>
-        <source>Let go of the colors taken</source>
-        <translation>Die genommenen Farben loslassen</translation>
-    </message>
-    <message>
-        <source>Nothing taken yet: Take colors pins them to the photo.</source>
-        <translation>Noch nichts genommen: Farben nehmen heftet sie ans Foto.</translation>
-    </message>
-    <message>
         <source>%1, %2 % of the photo</source>
         <translation>%1, %2 % des Fotos</translation>
     </message>
     <message>
-        <source>%1, %2 %%3. A click takes it up.</source>
-        <translation>%1, %2 %%3. Ein Klick nimmt sie auf.</translation>
-    </message>
-    <message>
         <source>, an accent</source>
         <translation>, ein Akzent</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n colors taken</source>
-        <translation>
-            <numerusform>%n Farbe genommen</numerusform>
-            <numerusform>%n Farben genommen</numerusform>
-        </translation>
     </message>
     <message numerus="yes">
         <source>, %n of them accents</source>
@@ -8677,6 +8598,69 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
             <numerusform>, davon %n Akzent</numerusform>
             <numerusform>, davon %n Akzente</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Replace with current</source>
+        <translation>Durch aktuelle ersetzen</translation>
+    </message>
+    <message>
+        <source>Replace the chosen result with the current color; its pin on the photo stays</source>
+        <translation>Das gewählte Ergebnis durch die aktuelle Farbe ersetzen; seine Nadel auf dem Foto bleibt</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Remove the chosen result (Delete on the photo)</source>
+        <translation>Das gewählte Ergebnis entfernen (Entf auf dem Foto)</translation>
+    </message>
+    <message>
+        <source>Fill up</source>
+        <translation>Auffüllen</translation>
+    </message>
+    <message>
+        <source>Take new colors for those you removed; the others stay</source>
+        <translation>Neue Farben für die entfernten nehmen; die anderen bleiben</translation>
+    </message>
+    <message>
+        <source>Add by hue</source>
+        <translation>Nach Farbton hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in families by hue, in one step</source>
+        <translation>Die Ergebnisse in einem Schritt als Familien nach Farbton hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add by value band</source>
+        <translation>Nach Tonwertband hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in the families light, middle and dark, in one step</source>
+        <translation>Die Ergebnisse in einem Schritt als Familien hell, mittel und dunkel hinzufügen</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Discard all results</source>
+        <translation>Alle Ergebnisse verwerfen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n results</source>
+        <translation>
+            <numerusform>%n Ergebnis</numerusform>
+            <numerusform>%n Ergebnisse</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2 %%3. Click to use the color.</source>
+        <translation>%1, %2 %%3. Klick verwendet die Farbe.</translation>
+    </message>
+    <message>
+        <source>No results yet. Take palette finds colors and pins them to the photo.</source>
+        <translation>Noch keine Ergebnisse. &quot;Palette nehmen&quot; findet Farben und heftet sie ans Foto.</translation>
     </message>
 </context>
 <context>
@@ -8694,8 +8678,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>%1 dunkel</translation>
     </message>
     <message>
-        <source>The photo lacks %1 that are so far apart.</source>
-        <translation>Dem Foto fehlen %1, die so weit auseinander sind.</translation>
+        <source>The photo does not have enough colors that differ this much; missing: %1.</source>
+        <translation>So verschiedene Farben hat das Foto nicht genug; es fehlen: %1.</translation>
     </message>
 </context>
 <context>
@@ -8705,8 +8689,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Dunkler oder heller</translation>
     </message>
     <message>
-        <source>Drag toward a black or a white that every mixture is given of; a color dropped at an end takes its place, a double click goes back to the mixture itself</source>
-        <translation>Zu einem Schwarz oder Weiß ziehen, von dem jede Mischung bekommt; eine an einem Ende abgelegte Farbe tritt an seine Stelle, ein Doppelklick kehrt zur Mischung selbst zurück</translation>
+        <source>Drag to add black or white to every mixture. Drop a color on an end to use it instead; double-click to mix without.</source>
+        <translation>Ziehen fügt jeder Mischung Schwarz oder Weiß hinzu. Eine Farbe auf ein Ende ziehen, um sie stattdessen zu nehmen; Doppelklick mischt ohne.</translation>
     </message>
 </context>
 <context>
@@ -8736,28 +8720,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Sättigung auf dem Farbkreis</translation>
     </message>
     <message>
-        <source>Value, true lightness</source>
-        <translation>Tonwert, wahre Helligkeit</translation>
-    </message>
-    <message>
         <source> value</source>
         <translation> Tonwert</translation>
-    </message>
-    <message>
-        <source>%1: type, scroll or drag; with Shift ten steps, with Alt a tenth</source>
-        <translation>%1: eingeben, drehen oder ziehen; mit Umschalt zehn Schritte, mit Alt ein Zehntel</translation>
-    </message>
-    <message>
-        <source>Lay on the staff</source>
-        <translation>Auf die Notenzeile legen</translation>
-    </message>
-    <message>
-        <source>Lay the current color into the chosen family (Ctrl+L)</source>
-        <translation>Die aktuelle Farbe in die gewählte Familie legen (Strg+L)</translation>
-    </message>
-    <message>
-        <source>hand over</source>
-        <translation>übergeben</translation>
     </message>
     <message>
         <source>step %1 of %2, %3</source>
@@ -8768,16 +8732,36 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>, nicht druckbar</translation>
     </message>
     <message>
-        <source>into %1</source>
-        <translation>in %1</translation>
+        <source>Value: true lightness, L*</source>
+        <translation>Tonwert: wahre Helligkeit, L*</translation>
     </message>
     <message>
-        <source>into a new family</source>
-        <translation>in eine neue Familie</translation>
+        <source>%1: type, scroll or drag, with Shift in tens, with Alt in tenths</source>
+        <translation>%1: eingeben, drehen oder ziehen, mit Umschalt in Zehnern, mit Alt in Zehnteln</translation>
     </message>
     <message>
-        <source>Every pick goes to the clipboard at its end, as %1 (Ctrl+H)</source>
-        <translation>Jede Wahl geht am Ende in die Zwischenablage, als %1 (Strg+H)</translation>
+        <source>Add to set</source>
+        <translation>Zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color to the chosen family (Ctrl+L)</source>
+        <translation>Die aktuelle Farbe zur gewählten Familie hinzufügen (Strg+L)</translation>
+    </message>
+    <message>
+        <source>copy every pick</source>
+        <translation>jede Wahl kopieren</translation>
+    </message>
+    <message>
+        <source>to %1</source>
+        <translation>zu %1</translation>
+    </message>
+    <message>
+        <source>to a new family</source>
+        <translation>zu einer neuen Familie</translation>
+    </message>
+    <message>
+        <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
+        <translation>Jede gewählte Farbe in die Zwischenablage kopieren, als %1 (Strg+H)</translation>
     </message>
 </context>
 <context>
@@ -8807,42 +8791,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Beide Seiten unscharf, wie mit halb geschlossenen Augen</translation>
     </message>
     <message>
-        <source>against nothing</source>
-        <translation>gegen nichts</translation>
-    </message>
-    <message>
-        <source>against %1</source>
-        <translation>gegen %1</translation>
-    </message>
-    <message>
-        <source>What stands left of the edge</source>
-        <translation>Was links von der Kante steht</translation>
-    </message>
-    <message>
-        <source>What is shown, or stands right of the edge</source>
-        <translation>Was gezeigt wird, oder rechts von der Kante steht</translation>
-    </message>
-    <message>
-        <source>The state of the set that the picture is in</source>
-        <translation>Der Stand des Satzes, in dem das Bild ist</translation>
-    </message>
-    <message>
-        <source>beside</source>
-        <translation>daneben</translation>
-    </message>
-    <message>
-        <source>Two under one edge; drag it, Space changes the sides</source>
-        <translation>Zwei unter einer Kante; ziehen bewegt sie, die Leertaste tauscht die Seiten</translation>
-    </message>
-    <message>
-        <source>areas</source>
-        <translation>Flächen</translation>
-    </message>
-    <message>
-        <source>Cut into areas of like color, each in one swatch; drag a swatch onto one to bind it</source>
-        <translation>In Flächen ähnlicher Farbe teilen, jede in einem Farbfeld; ein Farbfeld auf eine Fläche ziehen bindet es</translation>
-    </message>
-    <message>
         <source>Cut into areas</source>
         <translation>In Flächen teilen</translation>
     </message>
@@ -8851,16 +8799,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Studie nach Pixeln</translation>
     </message>
     <message>
-        <source>At most so many areas, 2 to 500</source>
-        <translation>Höchstens so viele Flächen, 2 bis 500</translation>
-    </message>
-    <message>
         <source>Number of areas</source>
         <translation>Anzahl der Flächen</translation>
-    </message>
-    <message>
-        <source>Smoothed before, in percent of the longer side</source>
-        <translation>Vorher geglättet, in Prozent der längeren Seite</translation>
     </message>
     <message>
         <source> smooth</source>
@@ -8871,14 +8811,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Glättung der Flächen</translation>
     </message>
     <message>
-        <source>The smallest area, in percent of the picture; less joins its neighbor</source>
-        <translation>Die kleinste Fläche, in Prozent des Bildes; kleinere kommen zur Nachbarin</translation>
-    </message>
-    <message>
-        <source> % least</source>
-        <translation> % kleinste</translation>
-    </message>
-    <message>
         <source>Smallest area</source>
         <translation>Kleinste Fläche</translation>
     </message>
@@ -8887,20 +8819,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Wert zuerst</translation>
     </message>
     <message>
-        <source>The nearest value within the family of the nearest hue, instead of the least difference</source>
-        <translation>Der nächste Tonwert in der Familie des nächsten Farbtons, statt des kleinsten Unterschieds</translation>
-    </message>
-    <message>
         <source>Match of the study</source>
         <translation>Zuordnung der Studie</translation>
-    </message>
-    <message>
-        <source>from</source>
-        <translation>von</translation>
-    </message>
-    <message>
-        <source>How far each swatch&apos;s move reaches beyond it</source>
-        <translation>Wie weit die Bewegung jedes Farbfelds über es hinausreicht</translation>
     </message>
     <message>
         <source> soft</source>
@@ -8915,92 +8835,16 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Die Stellen außerhalb der Maske zeigen</translation>
     </message>
     <message>
-        <source>far by</source>
-        <translation>fern ab</translation>
-    </message>
-    <message>
         <source>Show the places far from every swatch</source>
         <translation>Die Stellen fern von jedem Farbfeld zeigen</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 from which on a color is far from every swatch</source>
-        <translation>CIEDE2000, ab dem eine Farbe fern von jedem Farbfeld ist</translation>
-    </message>
-    <message>
-        <source>What light, middle and dark are compared with</source>
-        <translation>Womit hell, mittel und dunkel verglichen werden</translation>
-    </message>
-    <message>
-        <source>lacks</source>
-        <translation>fehlt</translation>
-    </message>
-    <message>
-        <source>Colors that the picture has and the set has not</source>
-        <translation>Farben, die das Bild hat und der Satz nicht</translation>
-    </message>
-    <message>
-        <source>pairs</source>
-        <translation>Paare</translation>
-    </message>
-    <message>
-        <source>Which swatch follows to which</source>
-        <translation>Welches Farbfeld welchem folgt</translation>
-    </message>
-    <message>
-        <source>change</source>
-        <translation>ändern</translation>
-    </message>
-    <message>
-        <source>Turn, saturate, lighten; the picture goes along</source>
-        <translation>Drehen, sättigen, aufhellen; das Bild geht mit</translation>
-    </message>
-    <message>
-        <source>light</source>
-        <translation>Licht</translation>
-    </message>
-    <message>
-        <source>The set under a colored light, and into the distance</source>
-        <translation>Der Satz unter farbigem Licht, und in die Ferne</translation>
     </message>
     <message>
         <source>Save picture</source>
         <translation>Bild speichern</translation>
     </message>
     <message>
-        <source>Write what is seen at full size, as PNG or JPEG</source>
-        <translation>Was zu sehen ist, in voller Größe schreiben, als PNG oder JPEG</translation>
-    </message>
-    <message>
-        <source>No picture</source>
-        <translation>Kein Bild</translation>
-    </message>
-    <message>
-        <source>No swatch has moved: choose a version to follow to, or try a change.</source>
-        <translation>Kein Farbfeld hat sich bewegt: eine Version wählen, der gefolgt wird, oder eine Änderung probieren.</translation>
-    </message>
-    <message>
-        <source>The set holds no swatch yet; lay some at Pick.</source>
-        <translation>Der Satz hat noch kein Farbfeld; beim Wählen welche legen.</translation>
-    </message>
-    <message>
-        <source>Every swatch is used by the picture.</source>
-        <translation>Jedes Farbfeld wird vom Bild benutzt.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 swatches are not used by the picture.</source>
-        <translation>%1 von %2 Farbfeldern benutzt das Bild nicht.</translation>
-    </message>
-    <message>
-        <source>Asking the mask...</source>
-        <translation>Die Maske wird befragt...</translation>
-    </message>
-    <message>
         <source>Outside the mask %1 %, far from every swatch %2 %; </source>
         <translation>Außerhalb der Maske %1 %, fern von jedem Farbfeld %2 %; </translation>
-    </message>
-    <message>
-        <source>light %1 against %2, middle %3 against %4, dark %5 against %6 %</source>
-        <translation>hell %1 gegen %2, mittel %3 gegen %4, dunkel %5 gegen %6 %</translation>
     </message>
     <message>
         <source>light %1, middle %2, dark %3 %</source>
@@ -9009,10 +8853,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>Outside the mask: light %1, middle %2, dark %3 %. Far: %4, %5, %6 %. The set has %7 light, %8 middle and %9 dark swatches</source>
         <translation>Außerhalb der Maske: hell %1, mittel %2, dunkel %3 %. Fern: %4, %5, %6 %. Der Satz hat %7 helle, %8 mittlere und %9 dunkle Farbfelder</translation>
-    </message>
-    <message>
-        <source>; it aims at %1, %2 and %3.</source>
-        <translation>; sein Ziel sind %1, %2 und %3.</translation>
     </message>
     <message>
         <source>photo</source>
@@ -9030,6 +8870,150 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <source>check</source>
         <translation>prüfen</translation>
     </message>
+    <message>
+        <source>no comparison</source>
+        <translation>kein Vergleich</translation>
+    </message>
+    <message>
+        <source>compared with %1</source>
+        <translation>verglichen mit %1</translation>
+    </message>
+    <message>
+        <source>What is shown left of the edge</source>
+        <translation>Was links von der Kante gezeigt wird</translation>
+    </message>
+    <message>
+        <source>What is shown, or shown right of the edge</source>
+        <translation>Was gezeigt wird, oder rechts von der Kante gezeigt wird</translation>
+    </message>
+    <message>
+        <source>compare two</source>
+        <translation>zwei vergleichen</translation>
+    </message>
+    <message>
+        <source>Compare two sets or versions under one edge. Drag the edge; Space swaps the sides.</source>
+        <translation>Zwei Sätze oder Versionen unter einer Kante vergleichen. Die Kante ziehen; Leertaste tauscht die Seiten.</translation>
+    </message>
+    <message>
+        <source>in areas</source>
+        <translation>in Flächen</translation>
+    </message>
+    <message>
+        <source>Cut the picture into areas of similar color, each in one swatch. Drag a swatch onto an area to bind it.</source>
+        <translation>Das Bild in Flächen ähnlicher Farbe schneiden, jede in einem Farbfeld. Ein Farbfeld auf eine Fläche ziehen, um es zu binden.</translation>
+    </message>
+    <message>
+        <source>Number of areas at most, 2 to 500</source>
+        <translation>Höchstzahl der Flächen, 2 bis 500</translation>
+    </message>
+    <message>
+        <source>How much the picture is smoothed first, in percent of its longer side</source>
+        <translation>Wie stark das Bild zuerst geglättet wird, in Prozent seiner längeren Seite</translation>
+    </message>
+    <message>
+        <source>Smallest area in percent of the picture; smaller ones join a neighbor</source>
+        <translation>Kleinste Fläche in Prozent des Bildes; kleinere kommen zu einer Nachbarin</translation>
+    </message>
+    <message>
+        <source> % smallest</source>
+        <translation> % kleinste</translation>
+    </message>
+    <message>
+        <source>Match by hue first, then by value within that family, not by the least difference</source>
+        <translation>Zuerst nach Farbton zuordnen, dann nach Tonwert in dieser Familie, nicht nach dem kleinsten Abstand</translation>
+    </message>
+    <message>
+        <source>The set or version that the picture is shown in</source>
+        <translation>Der Satz oder die Version, in der das Bild gezeigt wird</translation>
+    </message>
+    <message>
+        <source>How far the move of each swatch reaches to colors around it</source>
+        <translation>Wie weit die Bewegung jedes Farbfelds auf Farben um es herum wirkt</translation>
+    </message>
+    <message>
+        <source>moved from</source>
+        <translation>bewegt von</translation>
+    </message>
+    <message>
+        <source>farther than</source>
+        <translation>weiter als</translation>
+    </message>
+    <message>
+        <source>A color that differs by at least this (CIEDE2000) from every swatch counts as far</source>
+        <translation>Eine Farbe mit mindestens diesem Abstand (CIEDE2000) von jedem Farbfeld gilt als fern</translation>
+    </message>
+    <message>
+        <source>Compare light, middle and dark with</source>
+        <translation>Hell, mittel und dunkel vergleichen mit</translation>
+    </message>
+    <message>
+        <source>Missing colors</source>
+        <translation>Fehlende Farben</translation>
+    </message>
+    <message>
+        <source>List the colors that the picture needs and the set does not have</source>
+        <translation>Die Farben auflisten, die das Bild braucht und der Satz nicht hat</translation>
+    </message>
+    <message>
+        <source>Pairs</source>
+        <translation>Paare</translation>
+    </message>
+    <message>
+        <source>Show which swatch moves to which</source>
+        <translation>Zeigen, welches Farbfeld zu welchem wandert</translation>
+    </message>
+    <message>
+        <source>Adjust the set</source>
+        <translation>Satz anpassen</translation>
+    </message>
+    <message>
+        <source>Change hue, saturation and value of the set and see the picture follow</source>
+        <translation>Farbton, Sättigung und Tonwert des Satzes ändern und sehen, wie das Bild folgt</translation>
+    </message>
+    <message>
+        <source>Light and haze</source>
+        <translation>Licht und Dunst</translation>
+    </message>
+    <message>
+        <source>See the set under a colored light, or in the distance</source>
+        <translation>Den Satz unter farbigem Licht oder in der Ferne sehen</translation>
+    </message>
+    <message>
+        <source>Save the picture as it is shown, at full size, as PNG or JPEG</source>
+        <translation>Das Bild so speichern, wie es zu sehen ist, in voller Größe, als PNG oder JPEG</translation>
+    </message>
+    <message>
+        <source>no picture</source>
+        <translation>kein Bild</translation>
+    </message>
+    <message>
+        <source>No swatch has moved yet. Choose another version to move to, or adjust the set.</source>
+        <translation>Noch hat sich kein Farbfeld bewegt. Eine andere Version als Ziel wählen oder den Satz anpassen.</translation>
+    </message>
+    <message>
+        <source>The set is empty. Add swatches at Pick.</source>
+        <translation>Der Satz ist leer. Beim Wählen Farbfelder hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The picture uses every swatch.</source>
+        <translation>Das Bild benutzt jedes Farbfeld.</translation>
+    </message>
+    <message>
+        <source>The picture does not use %1 of %2 swatches.</source>
+        <translation>Das Bild benutzt %1 von %2 Farbfeldern nicht.</translation>
+    </message>
+    <message>
+        <source>Comparing with the mask...</source>
+        <translation>Wird mit der Maske verglichen...</translation>
+    </message>
+    <message>
+        <source>light %1 (compared with %2), middle %3 (%4), dark %5 (%6) %</source>
+        <translation>hell %1 (verglichen mit %2), mittel %3 (%4), dunkel %5 (%6) %</translation>
+    </message>
+    <message>
+        <source>; wanted: %1, %2 and %3.</source>
+        <translation>; gewünscht: %1, %2 und %3.</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
@@ -9038,103 +9022,32 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>&amp;Probieren</translation>
     </message>
     <message>
-        <source>The picture as it &amp;is</source>
-        <translation>Das Bild, wie es &amp;ist</translation>
-    </message>
-    <message>
         <source>Show the picture as it is</source>
         <translation>Das Bild zeigen, wie es ist</translation>
-    </message>
-    <message>
-        <source>In s&amp;watches</source>
-        <translation>In F&amp;arbfeldern</translation>
     </message>
     <message>
         <source>Show every pixel or area in its swatch</source>
         <translation>Jedes Pixel oder jede Fläche in ihrem Farbfeld zeigen</translation>
     </message>
     <message>
-        <source>&amp;Moved along</source>
-        <translation>&amp;Mitbewegt</translation>
-    </message>
-    <message>
-        <source>Show the picture moved as the swatches moved</source>
-        <translation>Das Bild so bewegt zeigen, wie die Farbfelder sich bewegt haben</translation>
-    </message>
-    <message>
-        <source>What &amp;strays</source>
-        <translation>Was a&amp;bweicht</translation>
-    </message>
-    <message>
         <source>Show what lies outside the mask or far from every swatch</source>
         <translation>Zeigen, was außerhalb der Maske oder fern von jedem Farbfeld liegt</translation>
-    </message>
-    <message>
-        <source>Two under one &amp;edge</source>
-        <translation>Zwei unter einer &amp;Kante</translation>
-    </message>
-    <message>
-        <source>Show two states of the set beside each other</source>
-        <translation>Zwei Stände des Satzes nebeneinander zeigen</translation>
-    </message>
-    <message>
-        <source>&amp;Change the sides</source>
-        <translation>&amp;Seiten tauschen</translation>
-    </message>
-    <message>
-        <source>What stands left of the edge and what right</source>
-        <translation>Was links von der Kante steht und was rechts</translation>
-    </message>
-    <message>
-        <source>Select &amp;unused</source>
-        <translation>&amp;Unbenutzte auswählen</translation>
     </message>
     <message>
         <source>Select the swatches that the picture does not use</source>
         <translation>Die Farbfelder auswählen, die das Bild nicht benutzt</translation>
     </message>
     <message>
-        <source>&amp;Let go of what is unused</source>
-        <translation>Unbenutztes &amp;loslassen</translation>
-    </message>
-    <message>
         <source>Remove the swatches that the picture does not use; locked ones stay</source>
         <translation>Die Farbfelder entfernen, die das Bild nicht benutzt; Gesperrtes bleibt</translation>
-    </message>
-    <message>
-        <source>Mark &amp;what is used</source>
-        <translation>&amp;Benutztes markieren</translation>
     </message>
     <message>
         <source>Mark the swatches that the picture uses as used</source>
         <translation>Die Farbfelder, die das Bild benutzt, als benutzt markieren</translation>
     </message>
     <message>
-        <source>Save the &amp;picture...</source>
-        <translation>Bild sp&amp;eichern...</translation>
-    </message>
-    <message>
-        <source>Write what is seen at full size, as PNG or JPEG; a study by areas as SVG</source>
-        <translation>Was zu sehen ist, in voller Größe schreiben, als PNG oder JPEG; eine Studie nach Flächen als SVG</translation>
-    </message>
-    <message>
-        <source>Save the pairi&amp;ng...</source>
-        <translation>&amp;Zuordnung speichern...</translation>
-    </message>
-    <message>
-        <source>Write which swatch follows to which, as a table</source>
-        <translation>Als Tabelle schreiben, welches Farbfeld welchem folgt</translation>
-    </message>
-    <message>
         <source>The picture uses every swatch.</source>
         <translation>Das Bild benutzt jedes Farbfeld.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Let go of %n unused swatches</source>
-        <translation>
-            <numerusform>%n unbenutztes Farbfeld loslassen</numerusform>
-            <numerusform>%n unbenutzte Farbfelder loslassen</numerusform>
-        </translation>
     </message>
     <message>
         <source>The picture uses no swatch of the set.</source>
@@ -9145,32 +9058,12 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Als benutzt markieren</translation>
     </message>
     <message>
-        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
-        <translation>Es gibt noch kein Bild im Satz, in dem gezählt werden kann; darauf warten oder eines zeigen.</translation>
-    </message>
-    <message>
-        <source>Looking at every pixel</source>
-        <translation>Jedes Pixel wird angesehen</translation>
-    </message>
-    <message>
-        <source>The piece was changed meanwhile; ask once more.</source>
-        <translation>Das Werk wurde inzwischen geändert; noch einmal fragen.</translation>
-    </message>
-    <message>
-        <source>Choose the state of the set that is followed to first.</source>
-        <translation>Zuerst den Stand des Satzes wählen, dem gefolgt wird.</translation>
-    </message>
-    <message>
         <source>pairs.csv</source>
         <translation>paare.csv</translation>
     </message>
     <message>
         <source>Tables (*.csv)</source>
         <translation>Tabellen (*.csv)</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot;.</source>
-        <translation>Nach &quot;%1&quot; geschrieben.</translation>
     </message>
     <message>
         <source>There is no picture to save yet.</source>
@@ -9183,6 +9076,97 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
         <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+    <message>
+        <source>Show &amp;photo</source>
+        <translation>&amp;Foto zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;study</source>
+        <translation>&amp;Studie zeigen</translation>
+    </message>
+    <message>
+        <source>Show &amp;follow</source>
+        <translation>Fol&amp;gen zeigen</translation>
+    </message>
+    <message>
+        <source>Show the picture with its colors moved as the swatches moved</source>
+        <translation>Das Bild mit Farben zeigen, die sich wie die Farbfelder bewegt haben</translation>
+    </message>
+    <message>
+        <source>Show &amp;check</source>
+        <translation>&amp;Prüfung zeigen</translation>
+    </message>
+    <message>
+        <source>Co&amp;mpare two under one edge</source>
+        <translation>Zwei unter einer &amp;Kante vergleichen</translation>
+    </message>
+    <message>
+        <source>Show two sets or versions side by side under one edge</source>
+        <translation>Zwei Sätze oder Versionen nebeneinander unter einer Kante zeigen</translation>
+    </message>
+    <message>
+        <source>S&amp;wap sides</source>
+        <translation>Seiten &amp;tauschen</translation>
+    </message>
+    <message>
+        <source>Swap what is shown left and right of the edge</source>
+        <translation>Tauschen, was links und rechts von der Kante gezeigt wird</translation>
+    </message>
+    <message>
+        <source>Select &amp;unused swatches</source>
+        <translation>&amp;Unbenutzte Farbfelder auswählen</translation>
+    </message>
+    <message>
+        <source>&amp;Remove unused swatches</source>
+        <translation>Unbenutzte Farbfelder &amp;entfernen</translation>
+    </message>
+    <message>
+        <source>&amp;Mark used swatches</source>
+        <translation>Be&amp;nutzte Farbfelder markieren</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ve picture...</source>
+        <translation>&amp;Bild speichern...</translation>
+    </message>
+    <message>
+        <source>Save the picture as it is shown, at full size, as PNG or JPEG; a study in areas also as SVG</source>
+        <translation>Das Bild so speichern, wie es zu sehen ist, in voller Größe, als PNG oder JPEG; eine Studie in Flächen auch als SVG</translation>
+    </message>
+    <message>
+        <source>Save p&amp;airs...</source>
+        <translation>Pa&amp;are speichern...</translation>
+    </message>
+    <message>
+        <source>Save which swatch moves to which, as a table</source>
+        <translation>Als Tabelle speichern, welches Farbfeld zu welchem wandert</translation>
+    </message>
+    <message numerus="yes">
+        <source>Remove %n unused swatches</source>
+        <translation>
+            <numerusform>%n unbenutztes Farbfeld entfernen</numerusform>
+            <numerusform>%n unbenutzte Farbfelder entfernen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The study is not ready yet. Wait for it, or show a picture.</source>
+        <translation>Die Studie ist noch nicht fertig. Darauf warten oder ein Bild zeigen.</translation>
+    </message>
+    <message>
+        <source>Counting pixels</source>
+        <translation>Pixel werden gezählt</translation>
+    </message>
+    <message>
+        <source>The piece was changed meanwhile. Try again.</source>
+        <translation>Das Werk wurde inzwischen geändert. Noch einmal versuchen.</translation>
+    </message>
+    <message>
+        <source>Choose a set or a version to move to first.</source>
+        <translation>Zuerst einen Satz oder eine Version als Ziel wählen.</translation>
+    </message>
+    <message>
+        <source>Saved to &quot;%1&quot;.</source>
+        <translation>In &quot;%1&quot; gespeichert.</translation>
     </message>
 </context>
 <context>
@@ -9207,40 +9191,16 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Das Bild im Satz</translation>
     </message>
     <message>
-        <source>Click takes up the swatch, the edge can be dragged, Space changes its sides; a swatch dragged onto an area binds it.</source>
-        <translation>Klick nimmt das Farbfeld auf, die Kante lässt sich ziehen, die Leertaste tauscht ihre Seiten; ein auf eine Fläche gezogenes Farbfeld bindet sie.</translation>
-    </message>
-    <message>
-        <source>Add a photo, a flat drawing or a canvas at Observe; here it stands in the set.</source>
-        <translation>Beim Ansehen ein Foto, eine flache Zeichnung oder eine Leinwand hinzufügen; hier steht sie im Satz.</translation>
-    </message>
-    <message>
-        <source>%1: click takes it up</source>
-        <translation>%1: Klick nimmt es auf</translation>
-    </message>
-    <message>
         <source>Join areas</source>
         <translation>Flächen vereinen</translation>
-    </message>
-    <message>
-        <source>Split this area</source>
-        <translation>Diese Fläche teilen</translation>
     </message>
     <message>
         <source>Split area</source>
         <translation>Fläche teilen</translation>
     </message>
     <message>
-        <source>Let it choose its swatch by itself</source>
-        <translation>Ihr Farbfeld selbst wählen lassen</translation>
-    </message>
-    <message>
         <source>Unbind area</source>
         <translation>Fläche lösen</translation>
-    </message>
-    <message>
-        <source>Cut the picture into areas first; a swatch is bound to an area.</source>
-        <translation>Das Bild zuerst in Flächen teilen; ein Farbfeld wird an eine Fläche gebunden.</translation>
     </message>
     <message>
         <source>Bind area</source>
@@ -9251,7 +9211,23 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Kante zwischen den beiden Seiten</translation>
     </message>
     <message>
-        <source>Change the sides</source>
+        <source>Click to use the color of the swatch. Drag the edge; Space swaps its sides. Drag a swatch onto an area to bind it.</source>
+        <translation>Klick verwendet die Farbe des Farbfelds. Die Kante ziehen; Leertaste tauscht ihre Seiten. Ein Farbfeld auf eine Fläche ziehen, um es zu binden.</translation>
+    </message>
+    <message>
+        <source>No picture yet. Add a photo, a flat drawing or a canvas at Observe to see it in the set.</source>
+        <translation>Noch kein Bild. Beim Ansehen ein Foto, eine flache Zeichnung oder eine Leinwand hinzufügen, um es im Satz zu sehen.</translation>
+    </message>
+    <message>
+        <source>%1: click to use the color</source>
+        <translation>%1: Klick verwendet die Farbe</translation>
+    </message>
+    <message>
+        <source>Cut the picture into areas first, to bind a swatch to one.</source>
+        <translation>Das Bild zuerst in Flächen schneiden, um ein Farbfeld an eine zu binden.</translation>
+    </message>
+    <message>
+        <source>Swap sides</source>
         <translation>Seiten tauschen</translation>
     </message>
 </context>
@@ -9266,12 +9242,23 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Wie viel des Bildes jedes Farbfeld deckt</translation>
     </message>
     <message>
-        <source>How much of the picture each swatch covers, light to dark; click selects it.</source>
-        <translation>Wie viel des Bildes jedes Farbfeld deckt, hell nach dunkel; Klick wählt es aus.</translation>
-    </message>
-    <message>
         <source>Select</source>
         <translation>Auswählen</translation>
+    </message>
+    <message>
+        <source>How much of the picture each swatch covers, light to dark. Click to select the swatch.</source>
+        <translation>Wie viel des Bildes jedes Farbfeld deckt, hell nach dunkel. Klick wählt das Farbfeld aus.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ValueBand</name>
+    <message>
+        <source>Set</source>
+        <translation>Satz</translation>
+    </message>
+    <message>
+        <source>The current set by value</source>
+        <translation>Der aktuelle Satz nach Tonwert</translation>
     </message>
 </context>
 <context>
@@ -9281,28 +9268,28 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Versionen des Satzes nebeneinander</translation>
     </message>
     <message>
-        <source>Click a version to choose it, double-click to take it up</source>
-        <translation>Klick wählt eine Version, Doppelklick nimmt sie auf</translation>
-    </message>
-    <message>
-        <source>as it is</source>
-        <translation>wie er ist</translation>
-    </message>
-    <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>Tick versions under Sets to see them beside the set.</source>
-        <translation>Unter Sätze Versionen abhaken, um sie neben dem Satz zu sehen.</translation>
+        <source>Click a version to choose it, double-click to restore it</source>
+        <translation>Klick wählt eine Version, Doppelklick stellt sie wieder her</translation>
     </message>
     <message>
-        <source>No version is kept yet. Keep one under Sets, change the set, and see both here.</source>
-        <translation>Noch keine Version behalten. Unter Sätze eine behalten, den Satz ändern, und hier beide sehen.</translation>
+        <source>current set</source>
+        <translation>aktueller Satz</translation>
     </message>
     <message>
-        <source>Take up version</source>
-        <translation>Version aufnehmen</translation>
+        <source>Tick versions under Sets to compare them with the set.</source>
+        <translation>Unter Sätze Versionen abhaken, um sie mit dem Satz zu vergleichen.</translation>
+    </message>
+    <message>
+        <source>No versions yet. Save one under Sets, change the set, and compare both here.</source>
+        <translation>Noch keine Versionen. Unter Sätze eine speichern, den Satz ändern und hier beide vergleichen.</translation>
+    </message>
+    <message>
+        <source>Restore version</source>
+        <translation>Version wiederherstellen</translation>
     </message>
 </context>
 <context>
@@ -9310,42 +9297,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
     <message>
         <source>&amp;View</source>
         <translation>&amp;Ansicht</translation>
-    </message>
-    <message>
-        <source>&amp;Keep the reference in sight</source>
-        <translation>&amp;Vorlage im Blick behalten</translation>
-    </message>
-    <message>
-        <source>A small reference beside the work of this desk</source>
-        <translation>Eine kleine Vorlage neben der Arbeit dieses Tisches</translation>
-    </message>
-    <message>
-        <source>&amp;Beside the canvas</source>
-        <translation>&amp;Neben der Leinwand</translation>
-    </message>
-    <message>
-        <source>A small window with plan, axis and set, above other programs</source>
-        <translation>Ein kleines Fenster mit Plan, Achse und Satz, über anderen Programmen</translation>
-    </message>
-    <message>
-        <source>Vivi&amp;d plan</source>
-        <translation>&amp;Leuchtender Plan</translation>
-    </message>
-    <message>
-        <source>Each hue at the value where it is strongest</source>
-        <translation>Jeder Farbton bei dem Tonwert, wo er am stärksten ist</translation>
-    </message>
-    <message>
-        <source>For the left &amp;hand</source>
-        <translation>Für die linke &amp;Hand</translation>
-    </message>
-    <message>
-        <source>What is reached for on the left, what is looked at on the right</source>
-        <translation>Wonach gegriffen wird links, was angesehen wird rechts</translation>
-    </message>
-    <message>
-        <source>Si&amp;ze of words and controls</source>
-        <translation>&amp;Größe von Wörtern und Bedienung</translation>
     </message>
     <message>
         <source>&amp;Surround</source>
@@ -9356,36 +9307,16 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Das Umfeld %1 verwenden</translation>
     </message>
     <message>
-        <source>&amp;Values only</source>
-        <translation>Nur Ton&amp;werte</translation>
-    </message>
-    <message>
         <source>Show everything in greys of equal lightness</source>
         <translation>Alles in Grautönen gleicher Helligkeit zeigen</translation>
-    </message>
-    <message>
-        <source>With other &amp;eyes</source>
-        <translation>Mit anderen &amp;Augen</translation>
-    </message>
-    <message>
-        <source>&amp;Protan: no cones for long waves</source>
-        <translation>&amp;Protan: ohne Zapfen für lange Wellen</translation>
     </message>
     <message>
         <source>Show everything as eyes without cones for long waves see it</source>
         <translation>Alles zeigen, wie Augen ohne Zapfen für lange Wellen es sehen</translation>
     </message>
     <message>
-        <source>&amp;Deutan: no cones for middle waves</source>
-        <translation>&amp;Deutan: ohne Zapfen für mittlere Wellen</translation>
-    </message>
-    <message>
         <source>Show everything as eyes without cones for middle waves see it</source>
         <translation>Alles zeigen, wie Augen ohne Zapfen für mittlere Wellen es sehen</translation>
-    </message>
-    <message>
-        <source>&amp;Tritan: no cones for short waves</source>
-        <translation>&amp;Tritan: ohne Zapfen für kurze Wellen</translation>
     </message>
     <message>
         <source>Show everything as eyes without cones for short waves see it</source>
@@ -9400,47 +9331,91 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Wie viel von der oben gewählten Art Zapfen fehlt</translation>
     </message>
     <message>
-        <source>The size is used from the next start on.</source>
-        <translation>Die Größe gilt ab dem nächsten Start.</translation>
-    </message>
-    <message>
         <source>As the &amp;desktop&apos;s text</source>
         <translation>Wie der Text des &amp;Desktops</translation>
-    </message>
-    <message>
-        <source>As large as the desktop shows its words</source>
-        <translation>So groß, wie der Desktop seine Wörter zeigt</translation>
     </message>
     <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
     <message>
-        <source>Words at %1 percent, all else as usual</source>
-        <translation>Worte mit %1 Prozent, alles andere wie gewohnt</translation>
+        <source>&amp;Keep reference in sight</source>
+        <translation>&amp;Vorlage im Blick behalten</translation>
     </message>
     <message>
-        <source>All of the window at %1 percent</source>
-        <translation>Das ganze Fenster bei %1 Prozent</translation>
+        <source>Show a small reference beside the work at this desk</source>
+        <translation>Eine kleine Vorlage neben der Arbeit an diesem Tisch zeigen</translation>
+    </message>
+    <message>
+        <source>Show companion &amp;beside the canvas</source>
+        <translation>Begleiter &amp;neben der Leinwand zeigen</translation>
+    </message>
+    <message>
+        <source>Show a small window with wheel, value axis and set, above other programs</source>
+        <translation>Ein kleines Fenster mit Farbkreis, Tonwertachse und Satz zeigen, über anderen Programmen</translation>
+    </message>
+    <message>
+        <source>Show vivi&amp;d wheel</source>
+        <translation>&amp;Leuchtenden Farbkreis zeigen</translation>
+    </message>
+    <message>
+        <source>Show each hue at the value where it is strongest</source>
+        <translation>Jeden Farbton bei dem Tonwert zeigen, wo er am stärksten ist</translation>
+    </message>
+    <message>
+        <source>Arrange for left &amp;hand</source>
+        <translation>Für die linke &amp;Hand anordnen</translation>
+    </message>
+    <message>
+        <source>Put controls on the left and pictures on the right</source>
+        <translation>Bedienung links, Bilder rechts</translation>
+    </message>
+    <message>
+        <source>Si&amp;ze of text and controls</source>
+        <translation>&amp;Größe von Text und Bedienung</translation>
+    </message>
+    <message>
+        <source>Show &amp;values only</source>
+        <translation>Nur Ton&amp;werte zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Color vision</source>
+        <translation>&amp;Farbsehen</translation>
+    </message>
+    <message>
+        <source>&amp;Protanopia: no cones for long waves</source>
+        <translation>&amp;Protanopie: ohne Zapfen für lange Wellen</translation>
+    </message>
+    <message>
+        <source>&amp;Deuteranopia: no cones for middle waves</source>
+        <translation>&amp;Deuteranopie: ohne Zapfen für mittlere Wellen</translation>
+    </message>
+    <message>
+        <source>&amp;Tritanopia: no cones for short waves</source>
+        <translation>&amp;Tritanopie: ohne Zapfen für kurze Wellen</translation>
+    </message>
+    <message>
+        <source>The new size is used from the next start.</source>
+        <translation>Die neue Größe gilt ab dem nächsten Start.</translation>
+    </message>
+    <message>
+        <source>Use the text size of the desktop</source>
+        <translation>Die Textgröße des Desktops verwenden</translation>
+    </message>
+    <message>
+        <source>Show text at %1 percent, everything else as usual</source>
+        <translation>Text mit %1 Prozent zeigen, alles andere wie gewohnt</translation>
+    </message>
+    <message>
+        <source>Show the whole window at %1 percent</source>
+        <translation>Das ganze Fenster mit %1 Prozent zeigen</translation>
     </message>
 </context>
 <context>
     <name>zc::WellsView</name>
     <message>
-        <source>clear</source>
-        <translation>leeren</translation>
-    </message>
-    <message>
-        <source>fill none</source>
-        <translation>keinen füllen</translation>
-    </message>
-    <message>
         <source>Empty the chosen well</source>
         <translation>Den gewählten Napf leeren</translation>
-    </message>
-    <message>
-        <source>Picks fill no well any more; what lies in the wells stays</source>
-        <translation>Gewähltes füllt keinen Napf mehr; was in den Näpfen liegt, bleibt</translation>
     </message>
     <message>
         <source>Wells and recent colors</source>
@@ -9451,24 +9426,12 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Näpfe</translation>
     </message>
     <message>
-        <source>picks fill well %1</source>
-        <translation>gefüllt wird Napf %1</translation>
-    </message>
-    <message>
-        <source>picks fill none</source>
-        <translation>gefüllt wird keiner</translation>
-    </message>
-    <message>
         <source>Recent</source>
         <translation>Zuletzt</translation>
     </message>
     <message>
         <source>nothing picked yet</source>
         <translation>noch nichts gewählt</translation>
-    </message>
-    <message>
-        <source>Click a well to take its color up and to let picks fill it, Shift+click to lay the current color down. Keys 1 to 8 take up, with Shift they lay down.</source>
-        <translation>Ein Klick auf einen Napf nimmt seine Farbe auf und lässt ihn füllen, Umschalt+Klick legt die aktuelle Farbe hinein. Die Tasten 1 bis 8 nehmen auf, mit Umschalt legen sie ab.</translation>
     </message>
     <message>
         <source>Well %1: %2</source>
@@ -9479,16 +9442,40 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>leer</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
-        <source>Lay down</source>
-        <translation>Ablegen</translation>
-    </message>
-    <message>
         <source>Recent: %1</source>
         <translation>Zuletzt: %1</translation>
+    </message>
+    <message>
+        <source>Clear well</source>
+        <translation>Napf leeren</translation>
+    </message>
+    <message>
+        <source>Stop filling</source>
+        <translation>Nicht mehr füllen</translation>
+    </message>
+    <message>
+        <source>Picks no longer fill a well; the wells keep their colors</source>
+        <translation>Gewählte Farben füllen keinen Napf mehr; die Näpfe behalten ihre Farben</translation>
+    </message>
+    <message>
+        <source>every pick fills well %1</source>
+        <translation>jede Wahl füllt Napf %1</translation>
+    </message>
+    <message>
+        <source>no well is filled by picks</source>
+        <translation>keine Wahl füllt einen Napf</translation>
+    </message>
+    <message>
+        <source>Click a well to use its color; picks then fill it. Shift+click to put the current color in it. Keys 1 to 8 use a well, with Shift they put the current color in.</source>
+        <translation>Einen Napf anklicken verwendet seine Farbe; danach füllt ihn jede Wahl. Umschalt+Klick legt die aktuelle Farbe hinein. Die Tasten 1 bis 8 verwenden einen Napf, mit Umschalt legen sie die aktuelle Farbe hinein.</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Put current color here</source>
+        <translation>Aktuelle Farbe hierher legen</translation>
     </message>
 </context>
 <context>
@@ -9498,16 +9485,8 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>leuchtend</translation>
     </message>
     <message>
-        <source>Each hue at the value where it is strongest; a pick takes the color that is seen, value included</source>
-        <translation>Jeder Farbton bei dem Tonwert, wo er am stärksten ist; die Wahl nimmt die Farbe, die zu sehen ist, samt Tonwert</translation>
-    </message>
-    <message>
         <source>Hue scale of the wheel</source>
         <translation>Farbtonleiter des Farbkreises</translation>
-    </message>
-    <message>
-        <source>Which hues face each other: on the traditional wheel red faces green, on light and ink red faces cyan</source>
-        <translation>Welche Farbtöne sich gegenüberliegen: im traditionellen Farbkreis Rot und Grün, bei Licht und Druckfarbe Rot und Cyan</translation>
     </message>
     <message>
         <source>traditional</source>
@@ -9530,10 +9509,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Maß der Sättigung</translation>
     </message>
     <message>
-        <source>What saturation means on this wheel; value stays true lightness with each of them</source>
-        <translation>Was Sättigung auf diesem Farbkreis heißt; der Tonwert bleibt bei jedem wahre Helligkeit</translation>
-    </message>
-    <message>
         <source>HSLuv saturation</source>
         <translation>Sätt. HSLuv</translation>
     </message>
@@ -9554,16 +9529,28 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Buntheit OKLab</translation>
     </message>
     <message>
-        <source>Each hue</source>
-        <translation>Jeder Farbton</translation>
+        <source>Show each hue at the value where it is strongest. A pick is then the color you see, value included.</source>
+        <translation>Jeden Farbton bei dem Tonwert zeigen, wo er am stärksten ist. Gewählt wird dann die Farbe, die zu sehen ist, samt Tonwert.</translation>
     </message>
     <message>
-        <source>At value %1</source>
-        <translation>Bei Tonwert %1</translation>
+        <source>Choose which hues face each other: on the traditional wheel red faces green, on the light and ink wheels red faces cyan</source>
+        <translation>Wählen, welche Farbtöne sich gegenüberliegen: im traditionellen Farbkreis Rot und Grün, bei Licht und Druckfarbe Rot und Cyan</translation>
     </message>
     <message>
-        <source>HSL and HSV count hue unevenly: beside blue one degree of the even wheel is up to 26 of theirs. HSLuv, CIELAB or OKLab turn evenly there.</source>
-        <translation>HSL und HSV zählen Farbtöne ungleich: neben Blau ist ein Grad des gleichmäßigen Farbkreises bis zu 26 der ihren. HSLuv, CIELAB und OKLab drehen dort gleichmäßig.</translation>
+        <source>HSL and HSV space hues unevenly: near blue, one degree of the even wheel is up to 26 degrees of theirs. HSLuv, CIELAB and OKLab are even there.</source>
+        <translation>HSL und HSV verteilen Farbtöne ungleich: nahe Blau ist ein Grad des gleichmäßigen Farbkreises bis zu 26 Grad der ihren. HSLuv, CIELAB und OKLab sind dort gleichmäßig.</translation>
+    </message>
+    <message>
+        <source>Choose how saturation is measured; value is true lightness with every measure</source>
+        <translation>Wählen, wie Sättigung gemessen wird; der Tonwert ist bei jedem Maß wahre Helligkeit</translation>
+    </message>
+    <message>
+        <source>each hue</source>
+        <translation>jeder Farbton</translation>
+    </message>
+    <message>
+        <source>at value %1</source>
+        <translation>bei Tonwert %1</translation>
     </message>
 </context>
 <context>
@@ -9581,10 +9568,6 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>Ziehen setzt Farbton und Sättigung</translation>
     </message>
     <message>
-        <source>%1° on: %2. Click takes it up, a drag along the rim slides it.</source>
-        <translation>%1° weiter: %2. Klick nimmt sie auf, Ziehen am Rand schiebt sie.</translation>
-    </message>
-    <message>
         <source>%1, %2°. </source>
         <translation>%1, %2°. </translation>
     </message>
@@ -9593,31 +9576,35 @@ Klick nimmt sie auf, Strg+Klick legt sie auf die Notenzeile.</translation>
         <translation>%1, %2°, Sättigung %3 %. </translation>
     </message>
     <message>
-        <source>Drag handles to shape an area, inside it to move it, outside the rim to turn the mask (with Shift the area alone); double-click an edge to add a corner.</source>
-        <translation>An den Griffen ziehen formt eine Fläche, innen verschiebt, außerhalb des Randes dreht die Maske (mit Umschalt nur die Fläche); Doppelklick auf eine Seite setzt eine Ecke.</translation>
+        <source>%1° further: %2. Click to use the color, drag it along the rim to move it.</source>
+        <translation>%1° weiter: %2. Klick verwendet die Farbe, Ziehen am Rand verschiebt sie.</translation>
     </message>
     <message>
-        <source>Drag to set hue and saturation; Ctrl and the wheel zoom.</source>
-        <translation>Ziehen setzt Farbton und Sättigung; Strg und Mausrad vergrößern.</translation>
+        <source>Drag a handle to shape an area, drag inside to move it, drag outside the rim to turn the mask (with Shift only the area). Double-click an edge to add a corner.</source>
+        <translation>Einen Griff ziehen formt eine Fläche, innen ziehen verschiebt sie, außerhalb des Rands ziehen dreht die Maske (mit Umschalt nur die Fläche). Doppelklick auf eine Kante fügt eine Ecke hinzu.</translation>
     </message>
     <message>
-        <source>%1° on: %2</source>
+        <source>Drag to set hue and saturation; Ctrl+scroll to zoom.</source>
+        <translation>Ziehen setzt Farbton und Sättigung; Strg+Mausrad vergrößert.</translation>
+    </message>
+    <message>
+        <source>%1° further: %2</source>
         <translation>%1° weiter: %2</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Aufnehmen</translation>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
     </message>
     <message>
-        <source>Lay</source>
-        <translation>Legen</translation>
+        <source>Add to set</source>
+        <translation>Zum Satz hinzufügen</translation>
     </message>
 </context>
 <context>
     <name>zc::trade_menu</name>
     <message>
-        <source>A curve of ours: %1</source>
-        <translation>Eine Kurve von uns: %1</translation>
+        <source>Mixed by a drawn reflectance curve: %1</source>
+        <translation>Gemischt nach einer gezeichneten Reflexionskurve: %1</translation>
     </message>
 </context>
 </TS>

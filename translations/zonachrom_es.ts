@@ -8,10 +8,6 @@
         <translation>&amp;Observar</translation>
     </message>
     <message>
-        <source>Look at references and sample them</source>
-        <translation>Mirar referencias y tomar muestras de ellas</translation>
-    </message>
-    <message>
         <source>&amp;Limit</source>
         <translation>&amp;Limitar</translation>
     </message>
@@ -32,24 +28,28 @@
         <translation>&amp;Graduar</translation>
     </message>
     <message>
-        <source>Grade the set by value and take it anywhere</source>
-        <translation>Graduar el conjunto por valor y llevarlo a cualquier parte</translation>
-    </message>
-    <message>
         <source>&amp;Try</source>
         <translation>&amp;Probar</translation>
-    </message>
-    <message>
-        <source>Try the set on a picture before a stroke is painted</source>
-        <translation>Probar el conjunto en una imagen antes de la primera pincelada</translation>
     </message>
     <message>
         <source>S&amp;hare</source>
         <translation>&amp;Compartir</translation>
     </message>
     <message>
-        <source>The sheet, the press, the plan as a picture</source>
-        <translation>La hoja, la imprenta, el plan como imagen</translation>
+        <source>Look at photos and take colors from them</source>
+        <translation>Mirar fotos y tomar colores de ellas</translation>
+    </message>
+    <message>
+        <source>Put the set in order by value and see what to mend</source>
+        <translation>Ordenar el conjunto por valor y ver qué mejorar</translation>
+    </message>
+    <message>
+        <source>See a picture in the set before a stroke is painted</source>
+        <translation>Ver una imagen en el conjunto antes de la primera pincelada</translation>
+    </message>
+    <message>
+        <source>Print the sheet, check the press, export files</source>
+        <translation>Imprimir la hoja, revisar la imprenta, exportar archivos</translation>
     </message>
 </context>
 <context>
@@ -114,24 +114,8 @@
         <translation>sin nombre</translation>
     </message>
     <message>
-        <source>%1: the set has this color</source>
-        <translation>%1: el conjunto tiene este color</translation>
-    </message>
-    <message>
-        <source>%1: %2 from a color the set has</source>
-        <translation>%1: a %2 de un color del conjunto</translation>
-    </message>
-    <message>
         <source>%1: new</source>
         <translation>%1: nuevo</translation>
-    </message>
-    <message>
-        <source>the set has it</source>
-        <translation>el conjunto lo tiene</translation>
-    </message>
-    <message>
-        <source>near, %1</source>
-        <translation>cerca, %1</translation>
     </message>
     <message>
         <source>new</source>
@@ -146,10 +130,6 @@
         <translation>tono</translation>
     </message>
     <message>
-        <source>Wheel angle of the corner</source>
-        <translation>Ángulo de la esquina en el círculo</translation>
-    </message>
-    <message>
         <source>saturation</source>
         <translation>saturación</translation>
     </message>
@@ -162,72 +142,16 @@
         <translation>tamaño</translation>
     </message>
     <message>
-        <source>From the middle of the area to its furthest corner</source>
-        <translation>Del centro del área a su esquina más lejana</translation>
-    </message>
-    <message>
-        <source>Wheel angle of the middle</source>
-        <translation>Ángulo del centro en el círculo</translation>
-    </message>
-    <message>
-        <source>Saturation of the middle</source>
-        <translation>Saturación del centro</translation>
-    </message>
-    <message>
         <source>length</source>
         <translation>largo</translation>
-    </message>
-    <message>
-        <source>Half the long way</source>
-        <translation>La mitad del lado largo</translation>
     </message>
     <message>
         <source>width</source>
         <translation>ancho</translation>
     </message>
     <message>
-        <source>Half the other way</source>
-        <translation>La mitad del otro lado</translation>
-    </message>
-    <message>
-        <source>turned</source>
-        <translation>girado</translation>
-    </message>
-    <message>
-        <source>Wheel angle the length points at</source>
-        <translation>Ángulo del círculo al que apunta el largo</translation>
-    </message>
-    <message>
         <source>from hue</source>
         <translation>desde tono</translation>
-    </message>
-    <message>
-        <source>Wheel angle where the sector begins</source>
-        <translation>Ángulo del círculo en que empieza el sector</translation>
-    </message>
-    <message>
-        <source>over</source>
-        <translation>por</translation>
-    </message>
-    <message>
-        <source>How far it goes clockwise</source>
-        <translation>Cuánto avanza en el sentido del reloj</translation>
-    </message>
-    <message>
-        <source>from sat.</source>
-        <translation>desde sat.</translation>
-    </message>
-    <message>
-        <source>Lowest saturation</source>
-        <translation>Saturación más baja</translation>
-    </message>
-    <message>
-        <source>to sat.</source>
-        <translation>hasta sat.</translation>
-    </message>
-    <message>
-        <source>Highest saturation</source>
-        <translation>Saturación más alta</translation>
     </message>
     <message>
         <source>corner</source>
@@ -257,18 +181,6 @@
         <translation>pocillo %1</translation>
     </message>
     <message>
-        <source>The settings cannot be read; the program starts with its own. They are in &quot;%1&quot;.</source>
-        <translation>No se pueden leer los ajustes; el programa empieza con los suyos. Están en &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>The settings are of a newer version; they were set aside as &quot;%1&quot;.</source>
-        <translation>Los ajustes son de una versión más nueva; se apartaron como &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>The settings were damaged; they were set aside as &quot;%1&quot;.</source>
-        <translation>Los ajustes estaban dañados; se apartaron como &quot;%1&quot;.</translation>
-    </message>
-    <message>
         <source>Zonachrom pieces (*.zonachrom)</source>
         <translation>Obras de Zonachrom (*.zonachrom)</translation>
     </message>
@@ -277,24 +189,12 @@
         <translation>Abrir una obra</translation>
     </message>
     <message>
-        <source>Save the piece as</source>
-        <translation>Guardar la obra como</translation>
-    </message>
-    <message>
         <source>Add reference photos</source>
         <translation>Añadir fotos de referencia</translation>
     </message>
     <message>
         <source>Photos (%1);;All files (*)</source>
         <translation>Fotos (%1);;Todos los archivos (*)</translation>
-    </message>
-    <message>
-        <source>Bring in</source>
-        <translation>Traer</translation>
-    </message>
-    <message>
-        <source>Export the set</source>
-        <translation>Exportar el conjunto</translation>
     </message>
     <message>
         <source>Unsaved changes</source>
@@ -309,52 +209,12 @@
         <translation>Guardar</translation>
     </message>
     <message>
-        <source>Discard the changes</source>
-        <translation>Descartar los cambios</translation>
-    </message>
-    <message>
-        <source>Go on working</source>
-        <translation>Seguir trabajando</translation>
-    </message>
-    <message>
-        <source>An unsaved piece was kept</source>
-        <translation>Se conservó una obra sin guardar</translation>
-    </message>
-    <message>
-        <source>Zonachrom ended without saving &quot;%1&quot;. Its state of %2 was kept.</source>
-        <translation>Zonachrom terminó sin guardar &quot;%1&quot;. Se conservó su estado de %2.</translation>
-    </message>
-    <message>
-        <source>A damaged piece</source>
-        <translation>Una obra dañada</translation>
-    </message>
-    <message>
-        <source>Open what can be read</source>
-        <translation>Abrir lo que se puede leer</translation>
-    </message>
-    <message>
-        <source>Open the version before</source>
-        <translation>Abrir la versión anterior</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>Dejarlo</translation>
-    </message>
-    <message>
         <source>About Zonachrom</source>
         <translation>Acerca de Zonachrom</translation>
     </message>
     <message>
-        <source>Take up mask</source>
-        <translation>Tomar máscara</translation>
-    </message>
-    <message>
         <source>masks</source>
         <translation>máscaras</translation>
-    </message>
-    <message>
-        <source>Take up set</source>
-        <translation>Tomar conjunto</translation>
     </message>
     <message>
         <source>sets</source>
@@ -377,24 +237,12 @@
         <translation>%1, %2, valor %3, en %4</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
-    </message>
-    <message>
         <source>Select</source>
         <translation>Seleccionar</translation>
     </message>
     <message>
-        <source>Add to the selection</source>
-        <translation>Añadir a la selección</translation>
-    </message>
-    <message>
         <source>Choose</source>
         <translation>Elegir</translation>
-    </message>
-    <message>
-        <source>Lay the color</source>
-        <translation>Poner el color</translation>
     </message>
     <message>
         <source>Hue</source>
@@ -425,14 +273,6 @@
         <translation>sin nombre</translation>
     </message>
     <message>
-        <source>Lines of your own</source>
-        <translation>Líneas propias</translation>
-    </message>
-    <message>
-        <source>what the pattern below says</source>
-        <translation>lo que dice el patrón de abajo</translation>
-    </message>
-    <message>
         <source>Sheet, PDF</source>
         <translation>Hoja, PDF</translation>
     </message>
@@ -445,72 +285,16 @@
         <translation>Hoja, SVG</translation>
     </message>
     <message>
-        <source>a file a page</source>
-        <translation>un archivo por página</translation>
-    </message>
-    <message>
         <source>Sheet, PNG</source>
         <translation>Hoja, PNG</translation>
-    </message>
-    <message>
-        <source>a file a page, 300 pixels an inch</source>
-        <translation>un archivo por página, 300 píxeles por pulgada</translation>
     </message>
     <message>
         <source>Wheel, PNG</source>
         <translation>Círculo, PNG</translation>
     </message>
     <message>
-        <source>as set under Wheel</source>
-        <translation>como se ajustó en Círculo</translation>
-    </message>
-    <message>
-        <source>The folder &quot;%1&quot; is not there any more; choose another.</source>
-        <translation>La carpeta &quot;%1&quot; ya no existe; elige otra.</translation>
-    </message>
-    <message>
-        <source>straight</source>
-        <translation>recto</translation>
-    </message>
-    <message>
-        <source>hue, short way</source>
-        <translation>tono, camino corto</translation>
-    </message>
-    <message>
-        <source>hue, long way</source>
-        <translation>tono, camino largo</translation>
-    </message>
-    <message>
-        <source>as light</source>
-        <translation>como luz</translation>
-    </message>
-    <message>
-        <source>as paint</source>
-        <translation>como pintura</translation>
-    </message>
-    <message>
         <source>%1, %2, value %3</source>
         <translation>%1, %2, valor %3</translation>
-    </message>
-    <message>
-        <source>Protan eyes</source>
-        <translation>Ojos protán</translation>
-    </message>
-    <message>
-        <source>Deutan eyes</source>
-        <translation>Ojos deután</translation>
-    </message>
-    <message>
-        <source>Tritan eyes</source>
-        <translation>Ojos tritán</translation>
-    </message>
-    <message>
-        <source>Values only</source>
-        <translation>Solo valores</translation>
-    </message>
-    <message>
-        <source>Usual eyes</source>
-        <translation>Ojos habituales</translation>
     </message>
     <message>
         <source>%1 surround</source>
@@ -525,10 +309,6 @@
         <translation>aquí</translation>
     </message>
     <message>
-        <source>held</source>
-        <translation>sujeto</translation>
-    </message>
-    <message>
         <source>
 in the mask</source>
         <translation>
@@ -539,12 +319,6 @@ en la máscara</translation>
 outside the mask</source>
         <translation>
 fuera de la máscara</translation>
-    </message>
-    <message>
-        <source>
-brought into it</source>
-        <translation>
-llevado a ella</translation>
     </message>
     <message>
         <source>%1
@@ -562,16 +336,8 @@ valor %2
         </translation>
     </message>
     <message>
-        <source>The file &quot;%1&quot; was changed after that. Recover opens the kept state beside it, as a piece without a file.</source>
-        <translation>El archivo «%1» cambió después. Recuperar abre el estado guardado aparte, como una obra sin archivo.</translation>
-    </message>
-    <message>
         <source>Recover</source>
         <translation>Recuperar</translation>
-    </message>
-    <message>
-        <source>Open the file</source>
-        <translation>Abrir el archivo</translation>
     </message>
     <message>
         <source>Discard</source>
@@ -587,18 +353,6 @@ valor %2
             <numerusform>y %n más</numerusform>
             <numerusform>y %n más</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>Files that are there</source>
-        <translation>Archivos que ya existen</translation>
-    </message>
-    <message>
-        <source>These files exist, and this piece did not write them as they are now:</source>
-        <translation>Estos archivos ya existen, y esta obra no los escribió tal como están ahora:</translation>
-    </message>
-    <message>
-        <source>Replace them</source>
-        <translation>Reemplazarlos</translation>
     </message>
     <message>
         <source>Cancel</source>
@@ -617,6 +371,244 @@ valor %2
             <numerusform>Escritos %1 de %n formato en &quot;%2&quot;.</numerusform>
             <numerusform>Escritos %1 de %n formatos en &quot;%2&quot;.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1: already in the set</source>
+        <translation>%1: ya está en el conjunto</translation>
+    </message>
+    <message>
+        <source>%1: differs by %2 from a color of the set</source>
+        <translation>%1: difiere en %2 de un color del conjunto</translation>
+    </message>
+    <message>
+        <source>already in the set</source>
+        <translation>ya está en el conjunto</translation>
+    </message>
+    <message>
+        <source>close, %1</source>
+        <translation>parecido, %1</translation>
+    </message>
+    <message>
+        <source>Angle of the corner on the wheel</source>
+        <translation>Ángulo de la esquina en el círculo</translation>
+    </message>
+    <message>
+        <source>From the center of the area to its farthest corner</source>
+        <translation>Del centro del área a su esquina más lejana</translation>
+    </message>
+    <message>
+        <source>Angle of the center on the wheel</source>
+        <translation>Ángulo del centro en el círculo</translation>
+    </message>
+    <message>
+        <source>Saturation of the center</source>
+        <translation>Saturación del centro</translation>
+    </message>
+    <message>
+        <source>Half of the longer axis</source>
+        <translation>La mitad del eje mayor</translation>
+    </message>
+    <message>
+        <source>Half of the shorter axis</source>
+        <translation>La mitad del eje menor</translation>
+    </message>
+    <message>
+        <source>rotation</source>
+        <translation>giro</translation>
+    </message>
+    <message>
+        <source>Angle on the wheel to which the longer axis points</source>
+        <translation>Ángulo del círculo al que apunta el eje mayor</translation>
+    </message>
+    <message>
+        <source>Angle on the wheel where the sector begins</source>
+        <translation>Ángulo del círculo en que empieza el sector</translation>
+    </message>
+    <message>
+        <source>span</source>
+        <translation>amplitud</translation>
+    </message>
+    <message>
+        <source>How many degrees the sector spans, clockwise</source>
+        <translation>Cuántos grados abarca el sector, en el sentido del reloj</translation>
+    </message>
+    <message>
+        <source>lowest sat.</source>
+        <translation>sat. mínima</translation>
+    </message>
+    <message>
+        <source>Lowest saturation of the sector</source>
+        <translation>Saturación más baja del sector</translation>
+    </message>
+    <message>
+        <source>highest sat.</source>
+        <translation>sat. máxima</translation>
+    </message>
+    <message>
+        <source>Highest saturation of the sector</source>
+        <translation>Saturación más alta del sector</translation>
+    </message>
+    <message>
+        <source>The settings in &quot;%1&quot; cannot be read, so the standard settings are used.</source>
+        <translation>No se pueden leer los ajustes de &quot;%1&quot;; se usan los ajustes estándar.</translation>
+    </message>
+    <message>
+        <source>The settings were saved by a newer version. They were moved to &quot;%1&quot;, and the standard settings are used.</source>
+        <translation>Los ajustes los guardó una versión más nueva. Se movieron a &quot;%1&quot; y se usan los ajustes estándar.</translation>
+    </message>
+    <message>
+        <source>The settings were damaged. They were moved to &quot;%1&quot;, and the standard settings are used.</source>
+        <translation>Los ajustes estaban dañados. Se movieron a &quot;%1&quot; y se usan los ajustes estándar.</translation>
+    </message>
+    <message>
+        <source>current</source>
+        <translation>actual</translation>
+    </message>
+    <message>
+        <source>
+moved into the mask</source>
+        <translation>
+llevado a la máscara</translation>
+    </message>
+    <message>
+        <source>Save piece as</source>
+        <translation>Guardar obra como</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importar</translation>
+    </message>
+    <message>
+        <source>Export set</source>
+        <translation>Exportar conjunto</translation>
+    </message>
+    <message>
+        <source>Discard changes</source>
+        <translation>Descartar cambios</translation>
+    </message>
+    <message>
+        <source>Zonachrom ended before &quot;%1&quot; was saved. The work of %2 can be recovered.</source>
+        <translation>Zonachrom terminó antes de guardar &quot;%1&quot;. El trabajo de %2 se puede recuperar.</translation>
+    </message>
+    <message>
+        <source>The file &quot;%1&quot; was changed later. Recover opens the unsaved work as a separate piece and leaves the file alone.</source>
+        <translation>El archivo &quot;%1&quot; cambió después. Recuperar abre el trabajo sin guardar como otra obra y deja el archivo como está.</translation>
+    </message>
+    <message>
+        <source>Unsaved work found</source>
+        <translation>Hay trabajo sin guardar</translation>
+    </message>
+    <message>
+        <source>Open file</source>
+        <translation>Abrir archivo</translation>
+    </message>
+    <message>
+        <source>Files already exist</source>
+        <translation>Los archivos ya existen</translation>
+    </message>
+    <message>
+        <source>These files already exist and were changed, or written by something else:</source>
+        <translation>Estos archivos ya existen; los cambió o los escribió otra cosa:</translation>
+    </message>
+    <message>
+        <source>Replace files</source>
+        <translation>Reemplazar archivos</translation>
+    </message>
+    <message>
+        <source>Damaged piece</source>
+        <translation>Obra dañada</translation>
+    </message>
+    <message>
+        <source>Open the readable part</source>
+        <translation>Abrir la parte legible</translation>
+    </message>
+    <message>
+        <source>Open the previous version</source>
+        <translation>Abrir la versión anterior</translation>
+    </message>
+    <message>
+        <source>Use mask</source>
+        <translation>Usar máscara</translation>
+    </message>
+    <message>
+        <source>Use set</source>
+        <translation>Usar conjunto</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Usar color</translation>
+    </message>
+    <message>
+        <source>Add to selection</source>
+        <translation>Añadir a la selección</translation>
+    </message>
+    <message>
+        <source>Add current color</source>
+        <translation>Añadir el color actual</translation>
+    </message>
+    <message>
+        <source>straight line</source>
+        <translation>línea recta</translation>
+    </message>
+    <message>
+        <source>around the wheel, short way</source>
+        <translation>por el círculo, camino corto</translation>
+    </message>
+    <message>
+        <source>around the wheel, long way</source>
+        <translation>por el círculo, camino largo</translation>
+    </message>
+    <message>
+        <source>as light mixes</source>
+        <translation>como mezcla la luz</translation>
+    </message>
+    <message>
+        <source>as paint mixes</source>
+        <translation>como mezcla la pintura</translation>
+    </message>
+    <message>
+        <source>Protanopia</source>
+        <translation>Protanopía</translation>
+    </message>
+    <message>
+        <source>Deuteranopia</source>
+        <translation>Deuteranopía</translation>
+    </message>
+    <message>
+        <source>Tritanopia</source>
+        <translation>Tritanopía</translation>
+    </message>
+    <message>
+        <source>Normal color vision</source>
+        <translation>Visión normal</translation>
+    </message>
+    <message>
+        <source>Your own lines</source>
+        <translation>Líneas propias</translation>
+    </message>
+    <message>
+        <source>as the pattern below says</source>
+        <translation>según el patrón de abajo</translation>
+    </message>
+    <message>
+        <source>one file for each page</source>
+        <translation>un archivo por página</translation>
+    </message>
+    <message>
+        <source>one file for each page, 300 pixels per inch</source>
+        <translation>un archivo por página, 300 píxeles por pulgada</translation>
+    </message>
+    <message>
+        <source>as chosen under Wheel</source>
+        <translation>como se eligió en Círculo</translation>
+    </message>
+    <message>
+        <source>The folder &quot;%1&quot; no longer exists; choose another one.</source>
+        <translation>La carpeta &quot;%1&quot; ya no existe; elige otra.</translation>
+    </message>
+    <message>
+        <source>values only</source>
+        <translation>solo valores</translation>
     </message>
 </context>
 <context>
@@ -705,32 +697,16 @@ valor %2
         <translation>&quot;%1&quot; no se abrió. %2</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; could not be taken off the shelf.</source>
-        <translation>&quot;%1&quot; no se pudo quitar del estante.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; has more than 400 million pixels; make it smaller first.</source>
         <translation>&quot;%1&quot; tiene más de 400 millones de píxeles; redúcela antes.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; holds no merged picture; save it again in the program that made it.</source>
-        <translation>&quot;%1&quot; no contiene imagen fusionada; guárdala otra vez en el programa que la hizo.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is a CMYK photo without a color profile, so its colors are not known; save it as RGB first.</source>
         <translation>&quot;%1&quot; es una foto CMYK sin perfil de color, y sus colores no se conocen; guárdala antes como RGB.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; has inks in a form that is not read; save it as RGB first.</source>
-        <translation>&quot;%1&quot; tiene tintas en una forma que no se lee; guárdala antes como RGB.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; is cut short or damaged; choose another copy of the photo.</source>
         <translation>&quot;%1&quot; está cortada o dañada; elige otra copia de la foto.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is larger than 64 MB; no press profile is.</source>
-        <translation>&quot;%1&quot; pasa de 64 MB; ningún perfil de imprenta los tiene.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is larger than this program accepts.</source>
@@ -741,24 +717,8 @@ valor %2
         <translation>&quot;%1&quot; está bloqueada; desbloquéala antes.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; is no day; write it as 2026-11-26.</source>
-        <translation>&quot;%1&quot; no es un día; escríbelo como 2026-11-26.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is no paint of the trade.</source>
-        <translation>&quot;%1&quot; no es una pintura del oficio.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; is not a color; write #rrggbb, #rgb or srgb:R,G,B with numbers from 0 to 1.</source>
         <translation>&quot;%1&quot; no es un color; escribe #rrggbb, #rgb o srgb:R,G,B con números de 0 a 1.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is not the ICC profile of a four-color press that can be worked with.</source>
-        <translation>&quot;%1&quot; no es un perfil ICC de imprenta de cuatro tintas que se pueda usar.</translation>
-    </message>
-    <message>
-        <source>A brace is open to the end of the pattern; close it with }.</source>
-        <translation>Una llave queda abierta hasta el final del patrón; ciérrala con }.</translation>
     </message>
     <message>
         <source>A family cannot be merged with itself; choose another.</source>
@@ -773,24 +733,12 @@ valor %2
         <translation>Una mezcla necesita al menos un color.</translation>
     </message>
     <message>
-        <source>A palette has at most 12 paints; take one off first.</source>
-        <translation>Una paleta tiene como mucho 12 pinturas; quita una antes.</translation>
-    </message>
-    <message>
         <source>A palette has at most 12 paints.</source>
         <translation>Una paleta tiene como mucho 12 pinturas.</translation>
     </message>
     <message>
-        <source>A pattern is no longer than 10,000 letters.</source>
-        <translation>Un patrón no pasa de 10.000 letras.</translation>
-    </message>
-    <message>
         <source>A picture is cut into 2 to 500 areas.</source>
         <translation>Una imagen se corta en 2 a 500 áreas.</translation>
-    </message>
-    <message>
-        <source>A picture is written as .png or .jpg; name the file so.</source>
-        <translation>Una imagen se escribe como .png o .jpg; nombra así el archivo.</translation>
     </message>
     <message>
         <source>A piece holds at most 1000 sets; remove one first.</source>
@@ -825,36 +773,12 @@ valor %2
         <translation>Un conjunto guarda como mucho 50 versiones; quita una antes.</translation>
     </message>
     <message>
-        <source>A sheet can have 36 to 600 pixels an inch.</source>
-        <translation>Una hoja puede tener de 36 a 600 píxeles por pulgada.</translation>
-    </message>
-    <message>
-        <source>A sheet is written as .pdf, .svg or .png; name the file so.</source>
-        <translation>Una hoja se escribe como .pdf, .svg o .png; nombra así el archivo.</translation>
-    </message>
-    <message>
-        <source>A string between two colors needs the second one.</source>
-        <translation>Una gradación entre dos colores necesita el segundo.</translation>
-    </message>
-    <message>
-        <source>A string has from 2 to 24 steps.</source>
-        <translation>Una gradación tiene de 2 a 24 pasos.</translation>
-    </message>
-    <message>
         <source>A swatch cannot be merged with itself.</source>
         <translation>Una muestra no se une consigo misma.</translation>
     </message>
     <message>
-        <source>A swatch cannot be parted from itself.</source>
-        <translation>Una muestra no se separa de sí misma.</translation>
-    </message>
-    <message>
         <source>A tag is too long; keep it under 400 letters.</source>
         <translation>Una etiqueta es demasiado larga; que no pase de 400 letras.</translation>
-    </message>
-    <message>
-        <source>A tint goes from nothing, 0, to all, 1.</source>
-        <translation>Un tinte va de nada, 0, a todo, 1.</translation>
     </message>
     <message>
         <source>An area has at most 10,000 points.</source>
@@ -873,28 +797,12 @@ valor %2
         <translation>Una entrada del archivo está dañada.</translation>
     </message>
     <message>
-        <source>Another window is changing the shelf; try again.</source>
-        <translation>Otra ventana está cambiando el estante; inténtalo otra vez.</translation>
-    </message>
-    <message>
         <source>Between 0 and 12 accents can be taken from a photo.</source>
         <translation>De una foto se toman de 0 a 12 acentos.</translation>
     </message>
     <message>
         <source>Between 1 and 200 colors can be taken from a photo.</source>
         <translation>De una foto se toman de 1 a 200 colores.</translation>
-    </message>
-    <message>
-        <source>Between 1 and 30 lacking colors can be named.</source>
-        <translation>Se nombran de 1 a 30 colores que faltan.</translation>
-    </message>
-    <message>
-        <source>Between two colors there is room for 1 to 22 steps.</source>
-        <translation>Entre dos colores caben de 1 a 22 pasos.</translation>
-    </message>
-    <message>
-        <source>Both of these swatches are locked; unlock one to part them.</source>
-        <translation>Ambas muestras están bloqueadas; desbloquea una para separarlas.</translation>
     </message>
     <message>
         <source>Contrast is changed by a factor from 0 to 4.</source>
@@ -905,28 +813,8 @@ valor %2
         <translation>Se detuvo el corte de la imagen en áreas.</translation>
     </message>
     <message>
-        <source>Cutting with this area would leave nothing of the mask.</source>
-        <translation>Recortar con esta área no dejaría nada de la máscara.</translation>
-    </message>
-    <message>
-        <source>Evening out needs at least three swatches in the family.</source>
-        <translation>Para igualar hacen falta al menos tres muestras en la familia.</translation>
-    </message>
-    <message>
         <source>Every color of a mixture needs more than 0 parts.</source>
         <translation>Cada color de una mezcla necesita más de 0 partes.</translation>
-    </message>
-    <message>
-        <source>In this order nothing of the mask would be left.</source>
-        <translation>En este orden no quedaría nada de la máscara.</translation>
-    </message>
-    <message>
-        <source>No line of the file has the shape of the pattern.</source>
-        <translation>Ninguna línea del archivo tiene la forma del patrón.</translation>
-    </message>
-    <message>
-        <source>No line of the pattern has a color; put {hex} where it belongs.</source>
-        <translation>Ninguna línea del patrón tiene color; pon {hex} donde va.</translation>
     </message>
     <message>
         <source>Reading was stopped.</source>
@@ -941,20 +829,12 @@ valor %2
         <translation>Se detuvo el guardado; el archivo está como estaba.</translation>
     </message>
     <message>
-        <source>Select some swatches of one family, and not all of them, to split it.</source>
-        <translation>Selecciona algunas muestras de una familia, no todas, para separarla.</translation>
-    </message>
-    <message>
         <source>The PDF could not be made.</source>
         <translation>No se pudo hacer el PDF.</translation>
     </message>
     <message>
         <source>The PNG strip could not be made.</source>
         <translation>No se pudo hacer la tira PNG.</translation>
-    </message>
-    <message>
-        <source>The areas of this picture were changed too often; cut it anew.</source>
-        <translation>Las áreas de esta imagen cambiaron demasiadas veces; córtala de nuevo.</translation>
     </message>
     <message>
         <source>The difference must lie between 0 and 50.</source>
@@ -969,32 +849,12 @@ valor %2
         <translation>El directorio del archivo está dañado.</translation>
     </message>
     <message>
-        <source>The extraction was stopped.</source>
-        <translation>Se detuvo la extracción.</translation>
-    </message>
-    <message>
         <source>The file cannot be read as a container.</source>
         <translation>El archivo no se puede leer como contenedor.</translation>
     </message>
     <message>
         <source>The file could not be packed; there may be too little memory.</source>
         <translation>No se pudo empaquetar el archivo; quizá falte memoria.</translation>
-    </message>
-    <message>
-        <source>The file holds more entries than this program accepts.</source>
-        <translation>El archivo tiene más entradas de las que acepta este programa.</translation>
-    </message>
-    <message>
-        <source>The file is not a sound container; it may be cut short.</source>
-        <translation>El archivo no es un contenedor sano; quizá esté cortado.</translation>
-    </message>
-    <message>
-        <source>The file unpacks to more than this program accepts.</source>
-        <translation>El archivo ocupa al abrirse más de lo que acepta este programa.</translation>
-    </message>
-    <message>
-        <source>The fit was stopped.</source>
-        <translation>Se detuvo el ajuste.</translation>
     </message>
     <message>
         <source>The least difference goes from 0 to 50.</source>
@@ -1009,20 +869,8 @@ valor %2
         <translation>El margen puede tener de 5 a 40 milímetros.</translation>
     </message>
     <message>
-        <source>The mask holds no color; draw it larger or switch it off.</source>
-        <translation>La máscara no contiene colores; dibújala mayor o apágala.</translation>
-    </message>
-    <message>
-        <source>The numbers of this piece have run out; start a new piece and bring the sets into it.</source>
-        <translation>Se agotaron los números de esta obra; empieza otra y lleva a ella los conjuntos.</translation>
-    </message>
-    <message>
         <source>The parcel is empty; choose at least one set or mask.</source>
         <translation>El paquete está vacío; elige al menos un conjunto o una máscara.</translation>
-    </message>
-    <message>
-        <source>The path of this file is too long to be followed; move it higher up.</source>
-        <translation>La ruta de este archivo es demasiado larga para seguirlo; muévelo más arriba.</translation>
     </message>
     <message>
         <source>The picture can be 16 to 8192 pixels large.</source>
@@ -1037,10 +885,6 @@ valor %2
         <translation>Se detuvo la imagen.</translation>
     </message>
     <message>
-        <source>The piece is damaged: it holds no data.</source>
-        <translation>La obra está dañada: no contiene datos.</translation>
-    </message>
-    <message>
         <source>The piece is damaged: piece.json is missing.</source>
         <translation>La obra está dañada: falta piece.json.</translation>
     </message>
@@ -1049,44 +893,20 @@ valor %2
         <translation>La obra está dañada: falta la foto %1.</translation>
     </message>
     <message>
-        <source>The piece itself is lost; nothing of it can be read.</source>
-        <translation>La obra misma se perdió; nada de ella se puede leer.</translation>
-    </message>
-    <message>
         <source>The pivot of the contrast is a value from 0 to 100.</source>
         <translation>El pivote del contraste es un valor de 0 a 100.</translation>
-    </message>
-    <message>
-        <source>The points lie on one line and enclose nothing.</source>
-        <translation>Los puntos están en una línea y no encierran nada.</translation>
     </message>
     <message>
         <source>The profile of this monitor cannot be used; colors are shown without it.</source>
         <translation>El perfil de este monitor no se puede usar; los colores se muestran sin él.</translation>
     </message>
     <message>
-        <source>The reference has no colors to fit to.</source>
-        <translation>La referencia no tiene colores a los que ajustar.</translation>
-    </message>
-    <message>
-        <source>The row comes to more than 200 megapixels; make it smaller.</source>
-        <translation>La fila pasa de 200 megapíxeles; hazla menor.</translation>
-    </message>
-    <message>
         <source>The search was stopped.</source>
         <translation>Se detuvo la búsqueda.</translation>
     </message>
     <message>
-        <source>The set has no swatches yet; lay some first.</source>
-        <translation>El conjunto aún no tiene muestras; pon algunas antes.</translation>
-    </message>
-    <message>
         <source>The share must lie above 0 and at most at 1.</source>
         <translation>La parte ha de ser mayor que 0 y como mucho 1.</translation>
-    </message>
-    <message>
-        <source>The share to hold goes from above 0 to 100 percent.</source>
-        <translation>La parte que contener va de más de 0 a 100 por ciento.</translation>
     </message>
     <message>
         <source>The shelf holds too many profiles of this name.</source>
@@ -1101,56 +921,8 @@ valor %2
         <translation>El suavizado es de 0 a 2 por ciento del lado mayor.</translation>
     </message>
     <message>
-        <source>The two ends of this string are the same color; choose another end.</source>
-        <translation>Los dos extremos de esta gradación son el mismo color; elige otro.</translation>
-    </message>
-    <message>
         <source>The value must lie between 0 and 100.</source>
         <translation>El valor ha de estar entre 0 y 100.</translation>
-    </message>
-    <message>
-        <source>There are no colors to lay.</source>
-        <translation>No hay colores que poner.</translation>
-    </message>
-    <message>
-        <source>There are no colors to reach.</source>
-        <translation>No hay colores que alcanzar.</translation>
-    </message>
-    <message>
-        <source>There are no pixels to take colors from here.</source>
-        <translation>Aquí no hay píxeles de los que tomar colores.</translation>
-    </message>
-    <message>
-        <source>There is no mask in use that encloses a neutral.</source>
-        <translation>No hay en uso una máscara que encierre un neutro.</translation>
-    </message>
-    <message>
-        <source>There is no mask in use that has corners.</source>
-        <translation>No hay en uso una máscara con esquinas.</translation>
-    </message>
-    <message>
-        <source>There is no mask in use; draw one at Limit first.</source>
-        <translation>No hay máscara en uso; dibuja una antes en Limitar.</translation>
-    </message>
-    <message>
-        <source>There is no mask to cut from; add an area first.</source>
-        <translation>No hay máscara que recortar; añade antes un área.</translation>
-    </message>
-    <message>
-        <source>There is no mask to keep the colors in.</source>
-        <translation>No hay máscara en que conservar los colores.</translation>
-    </message>
-    <message>
-        <source>There is no paint in it.</source>
-        <translation>No hay pinturas en ella.</translation>
-    </message>
-    <message>
-        <source>There is no paint to keep yet; add one first.</source>
-        <translation>Aún no hay pintura que guardar; añade una antes.</translation>
-    </message>
-    <message>
-        <source>There is no paint to mix with.</source>
-        <translation>No hay pintura con que mezclar.</translation>
     </message>
     <message>
         <source>There is no room left in this row.</source>
@@ -1161,28 +933,8 @@ valor %2
         <translation>No existe ese conjunto.</translation>
     </message>
     <message>
-        <source>There is nothing to bring in: the set has all of these colors already.</source>
-        <translation>No hay nada que traer: el conjunto ya tiene todos estos colores.</translation>
-    </message>
-    <message>
-        <source>There is nothing to change: lay swatches first, or unlock some.</source>
-        <translation>No hay nada que cambiar: pon antes muestras, o desbloquea algunas.</translation>
-    </message>
-    <message>
-        <source>These are no rules a set can be graded by.</source>
-        <translation>Con estas reglas no se puede graduar un conjunto.</translation>
-    </message>
-    <message>
         <source>These margins leave too little room on this paper.</source>
         <translation>Estos márgenes dejan muy poco sitio en este papel.</translation>
-    </message>
-    <message>
-        <source>These two cannot be parted in value with their hue and saturation kept; change one by hand.</source>
-        <translation>Estas dos no se pueden separar en valor con su tono y saturación; cambia una a mano.</translation>
-    </message>
-    <message>
-        <source>This cut would leave nothing of the mask; make it smaller.</source>
-        <translation>Este recorte no dejaría nada de la máscara; hazlo menor.</translation>
     </message>
     <message>
         <source>This is not a Zonachrom parcel; choose a file that ends in .zonaparcel.</source>
@@ -1193,52 +945,16 @@ valor %2
         <translation>Esto no es una obra de Zonachrom; elige un archivo que acabe en .zonachrom.</translation>
     </message>
     <message>
-        <source>This is outside what a set can be graded by.</source>
-        <translation>Esto sale de lo que sirve para graduar un conjunto.</translation>
-    </message>
-    <message>
         <source>This note is too long; keep it under 10,000 letters.</source>
         <translation>Esta nota es demasiado larga; que no pase de 10.000 letras.</translation>
-    </message>
-    <message>
-        <source>This paper at so many pixels an inch comes to more than 200 megapixels.</source>
-        <translation>Este papel con tantos píxeles por pulgada pasa de 200 megapíxeles.</translation>
     </message>
     <message>
         <source>This piece was saved by a newer Zonachrom; update the program to open it.</source>
         <translation>Esta obra se guardó con un Zonachrom más nuevo; actualiza el programa para abrirla.</translation>
     </message>
     <message>
-        <source>This place is in no photo.</source>
-        <translation>Este sitio no está en ninguna foto.</translation>
-    </message>
-    <message>
-        <source>This place is not on the wheel.</source>
-        <translation>Este sitio no está en el círculo.</translation>
-    </message>
-    <message>
         <source>Value is shifted by at most 100 either way.</source>
         <translation>El valor se desplaza como mucho 100 a cada lado.</translation>
-    </message>
-    <message>
-        <source>What goes on the shelf needs a name; type at least one letter.</source>
-        <translation>Lo que va al estante necesita un nombre; escribe al menos una letra.</translation>
-    </message>
-    <message>
-        <source>With these numbers nothing of the mask would be left.</source>
-        <translation>Con estos números no quedaría nada de la máscara.</translation>
-    </message>
-    <message>
-        <source>Without this point nothing of the mask would be left.</source>
-        <translation>Sin este punto no quedaría nada de la máscara.</translation>
-    </message>
-    <message>
-        <source>Working out the reach was stopped.</source>
-        <translation>Se detuvo el cálculo del alcance.</translation>
-    </message>
-    <message>
-        <source>Writing was stopped.</source>
-        <translation>Se detuvo la escritura.</translation>
     </message>
     <message>
         <source>A hue turns by at most 360 degrees either way.</source>
@@ -1247,14 +963,6 @@ valor %2
     <message>
         <source>A mask area has at most 10,000 points.</source>
         <translation>Un área de máscara tiene como mucho 10.000 puntos.</translation>
-    </message>
-    <message>
-        <source>A mask area needs three points; remove the whole area instead.</source>
-        <translation>Un área de máscara necesita tres puntos; quita el área entera.</translation>
-    </message>
-    <message>
-        <source>These paints enclose nothing there; choose more of them, or white and black beside them.</source>
-        <translation>Estas pinturas no encierran nada ahí; elige más, o blanco y negro además.</translation>
     </message>
     <message>
         <source>The rule for names reads {names without &quot;letters&quot; but &quot;what stands instead&quot;}.</source>
@@ -1273,10 +981,6 @@ valor %2
         <translation>Un conjunto tiene como mucho %1 muestras; borra algunas antes.</translation>
     </message>
     <message>
-        <source>There is no such %1 in this piece any more.</source>
-        <translation>Ya no existe en esta obra: %1.</translation>
-    </message>
-    <message>
         <source>A %1 needs a name; type at least one letter.</source>
         <translation>Falta un nombre: %1; escribe al menos una letra.</translation>
     </message>
@@ -1285,32 +989,12 @@ valor %2
         <translation>Este nombre es demasiado largo: %1; que no pase de 400 letras.</translation>
     </message>
     <message>
-        <source>The %1 is too long; say it in fewer letters.</source>
-        <translation>Es demasiado largo: %1; dilo con menos letras.</translation>
-    </message>
-    <message>
-        <source>On this wheel the mask would have more than %1 areas; keep its shape instead, or take areas off.</source>
-        <translation>En este círculo la máscara tendría más de %1 áreas; conserva su forma o quita algunas áreas.</translation>
-    </message>
-    <message>
         <source>A mask holds at most %1 areas; remove one first.</source>
         <translation>Una máscara tiene como mucho %1 áreas; quita una antes.</translation>
     </message>
     <message>
-        <source>A piece holds at most %1 references; take one out first.</source>
-        <translation>Una obra tiene como mucho %1 referencias; saca una antes.</translation>
-    </message>
-    <message>
-        <source>The set &quot;%1&quot; has no swatches yet; lay some first.</source>
-        <translation>El conjunto &quot;%1&quot; aún no tiene muestras; pon algunas antes.</translation>
-    </message>
-    <message>
         <source>A color cannot be read back by this pattern: {%1} is missing.</source>
         <translation>Con este patrón no se puede volver a leer un color: falta {%1}.</translation>
-    </message>
-    <message>
-        <source>Nothing stands between {%1} and {%2} in the pattern, so that they cannot be told apart.</source>
-        <translation>Entre {%1} y {%2} no hay nada en el patrón, así que no se pueden distinguir.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; does not exist at value %2 with its saturation; make it greyer first.</source>
@@ -1329,10 +1013,6 @@ valor %2
         <translation>La obra ya tiene un conjunto llamado &quot;%1&quot;; elige otro nombre.</translation>
     </message>
     <message>
-        <source>Well %1 is empty; Shift+%2 lays the current color down there.</source>
-        <translation>El pocillo %1 está vacío; Mayús+%2 deja allí el color actual.</translation>
-    </message>
-    <message>
         <source>The piece is damaged at %1: %2</source>
         <translation>La obra está dañada en %1: %2</translation>
     </message>
@@ -1345,88 +1025,12 @@ valor %2
         <translation>No se pudo hacer la tabla CGATS: %1.</translation>
     </message>
     <message>
-        <source>The table is broken: %1.</source>
-        <translation>La tabla está dañada: %1.</translation>
-    </message>
-    <message>
-        <source>The table wants another file included, which is not done.</source>
-        <translation>La tabla pide incluir otro archivo, y eso no se hace.</translation>
-    </message>
-    <message>
-        <source>The table is broken after row %1; check its quotes.</source>
-        <translation>La tabla está dañada después de la fila %1; revisa sus comillas.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is partly transparent; give the color itself.</source>
-        <translation>&quot;%1&quot; es en parte transparente; da el color mismo.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is no text.</source>
-        <translation>&quot;%1&quot; no es texto.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was not read. %2</source>
-        <translation>No se leyó &quot;%1&quot;. %2</translation>
-    </message>
-    <message>
-        <source>It is empty.</source>
-        <translation>Está vacío.</translation>
-    </message>
-    <message>
-        <source>It is larger than 64 MB.</source>
-        <translation>Pasa de 64 MB.</translation>
-    </message>
-    <message>
-        <source>It holds more than %1 colors; split it first.</source>
-        <translation>Contiene más de %1 colores; divídelo antes.</translation>
-    </message>
-    <message>
-        <source>It holds no color that can be read as %1.</source>
-        <translation>No contiene ningún color que se pueda leer: %1.</translation>
-    </message>
-    <message>
-        <source>Its XML is broken at byte %1.</source>
-        <translation>Su XML está dañado en el byte %1.</translation>
-    </message>
-    <message>
-        <source>Its JSON is larger than 256 MiB.</source>
-        <translation>Su JSON pasa de 256 MiB.</translation>
-    </message>
-    <message>
-        <source>Its JSON is broken at %1.</source>
-        <translation>Su JSON está dañado: %1.</translation>
-    </message>
-    <message>
-        <source>It has a number that is too large.</source>
-        <translation>Tiene un número demasiado grande.</translation>
-    </message>
-    <message>
-        <source>Its JSON is nested more than 64 deep.</source>
-        <translation>Su JSON está anidado a más de 64 niveles.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; was not saved: %2; choose another place or make room.</source>
-        <translation>No se guardó &quot;%1&quot;: %2; elige otro lugar o haz sitio.</translation>
-    </message>
-    <message>
-        <source>there is no room left on the disk</source>
-        <translation>no queda sitio en el disco</translation>
-    </message>
-    <message>
-        <source>you may not write there</source>
-        <translation>no tienes permiso para escribir ahí</translation>
-    </message>
-    <message>
         <source>the folder does not exist</source>
         <translation>la carpeta no existe</translation>
     </message>
     <message>
         <source>&quot;%1&quot; cannot be read: %2.</source>
         <translation>No se puede leer &quot;%1&quot;: %2.</translation>
-    </message>
-    <message>
-        <source>it is not a file</source>
-        <translation>no es un archivo</translation>
     </message>
     <message>
         <source>There is no file &quot;%1&quot;.</source>
@@ -1473,26 +1077,6 @@ valor %2
         <translation>No se puede crear el estante &quot;%1&quot;: %2.</translation>
     </message>
     <message>
-        <source>There is no file &quot;%1&quot; on the shelf any more.</source>
-        <translation>El archivo &quot;%1&quot; ya no está en el estante.</translation>
-    </message>
-    <message>
-        <source>The pattern asks for {%1}, which is no field.</source>
-        <translation>El patrón pide {%1}, que no es un campo.</translation>
-    </message>
-    <message>
-        <source>The width in {%1} is no number from 1 to 99.</source>
-        <translation>La anchura en {%1} no es un número de 1 a 99.</translation>
-    </message>
-    <message>
-        <source>One color lies outside what a display shows and was brought to the nearest.</source>
-        <translation>Un color queda fuera de lo que muestra una pantalla y se llevó al más cercano.</translation>
-    </message>
-    <message>
-        <source>%1 colors lie outside what a display shows and were brought to the nearest.</source>
-        <translation>%1 colores quedan fuera de lo que muestra una pantalla y se llevaron a los más cercanos.</translation>
-    </message>
-    <message>
         <source>One entry could not be read as a color and was left out.</source>
         <translation>Una entrada no se pudo leer como color y se dejó fuera.</translation>
     </message>
@@ -1501,32 +1085,12 @@ valor %2
         <translation>%1 entradas no se pudieron leer como colores y se dejaron fuera.</translation>
     </message>
     <message>
-        <source>%1 lines do not have the shape of the pattern.</source>
-        <translation>%1 líneas no tienen la forma del patrón.</translation>
-    </message>
-    <message>
-        <source>%1 colors lie beyond the display and were brought to the nearest.</source>
-        <translation>%1 colores quedan más allá de la pantalla y se llevaron a los más cercanos.</translation>
-    </message>
-    <message>
         <source>%1 %2 goes from %3 to %4.</source>
         <translation>%1 %2 va de %3 a %4.</translation>
     </message>
     <message>
-        <source>The display has no color of these %1 numbers.</source>
-        <translation>La pantalla no tiene ningún color con estos números de %1.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is not three numbers parted by commas.</source>
-        <translation>&quot;%1&quot; no son tres números separados por comas.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot;: %2</source>
         <translation>&quot;%1&quot;: %2</translation>
-    </message>
-    <message>
-        <source>The picture has more than %1 different colors, so %2 were taken out of it as from a photo.</source>
-        <translation>La imagen tiene más de %1 colores distintos, así que se tomaron %2 como de una foto.</translation>
     </message>
     <message>
         <source>A mask is turned by an angle from 0 to below 360.</source>
@@ -1561,64 +1125,16 @@ valor %2
         <translation>&quot;%1&quot; no es un color; escribe hex como #d8904a, tres números de 0 a 255, un nombre CSS, rgb(), hsl(), lab() u oklch().</translation>
     </message>
     <message>
-        <source>The sets and their versions come to more than a piece can hold; remove versions or sets that are not needed.</source>
-        <translation>Los conjuntos y sus versiones son más de lo que cabe en una obra; quita versiones o conjuntos que no hagan falta.</translation>
-    </message>
-    <message>
-        <source>The references come to more than a piece can hold, 3.5 GiB; remove some, or add smaller ones.</source>
-        <translation>Las referencias suman más de lo que cabe en una obra, 3,5 GiB; quita algunas o añade otras más pequeñas.</translation>
-    </message>
-    <message>
-        <source>The piece was not saved: its sets and versions come to more than it can be opened with again; remove versions or sets that are not needed.</source>
-        <translation>La obra no se ha guardado: con tantos conjuntos y versiones no podría volver a abrirse; quita versiones o conjuntos que no hagan falta.</translation>
-    </message>
-    <message>
-        <source>The piece was not saved: its references come to more than it can be opened with again; remove some of them.</source>
-        <translation>La obra no se ha guardado: con referencias tan grandes no podría volver a abrirse; quita algunas.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; has its colors coded in a way this program does not know (primaries %2, transfer %3 of ITU-T H.273); save it as sRGB or Display P3.</source>
         <translation>Los colores de &quot;%1&quot; están codificados de un modo que este programa no conoce (primarios %2, transferencia %3 de ITU-T H.273); guárdalo como sRGB o Display P3.</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; cannot be brought to sRGB; there may be too little memory.</source>
-        <translation>&quot;%1&quot; no se puede pasar a sRGB; quizá falte memoria.</translation>
-    </message>
-    <message>
-        <source>Counting what is used was stopped.</source>
-        <translation>Se detuvo el recuento de lo usado.</translation>
-    </message>
-    <message>
-        <source>This pattern can read the text in so many ways that it would take too long; put something between its fields that their contents do not hold.</source>
-        <translation>Este patrón puede leer el texto de tantas maneras que tardaría demasiado; pon entre sus campos algo que no aparezca en ellos.</translation>
     </message>
     <message>
         <source>%1</source>
         <translation>%1</translation>
     </message>
     <message>
-        <source>Without this area nothing of the mask would be left; take the whole mask off instead.</source>
-        <translation>Sin esta área no quedaría nada de la máscara; quita mejor la máscara entera.</translation>
-    </message>
-    <message>
-        <source>The desktop is being asked already; answer it first.</source>
-        <translation>Ya se está preguntando al escritorio; respóndele primero.</translation>
-    </message>
-    <message>
-        <source>The desktop gives programs no keys of its own.</source>
-        <translation>El escritorio no da teclas propias a los programas.</translation>
-    </message>
-    <message>
-        <source>The desktop gave no answer for half a minute; try again.</source>
-        <translation>El escritorio no ha respondido en medio minuto; inténtalo de nuevo.</translation>
-    </message>
-    <message>
         <source>The half axes of an ellipse go from 0.01 to 2.</source>
         <translation>Los semiejes de una elipse van de 0,01 a 2.</translation>
-    </message>
-    <message>
-        <source>The middle of an ellipse lies on the wheel.</source>
-        <translation>El centro de una elipse está sobre el círculo.</translation>
     </message>
     <message>
         <source>An ellipse is turned by an angle from 0 to below 360.</source>
@@ -1633,28 +1149,8 @@ valor %2
         <translation>El archivo contiene una entrada comprimida de un modo que este programa no lee.</translation>
     </message>
     <message>
-        <source>The desktop answered with something that is no color or picture of the screen.</source>
-        <translation>El escritorio ha respondido con algo que no es un color ni una imagen de la pantalla.</translation>
-    </message>
-    <message>
-        <source>An empty pattern would hand over nothing; give a field such as {hex}.</source>
-        <translation>Un patrón vacío no entregaría nada; indica un campo como {hex}.</translation>
-    </message>
-    <message>
-        <source>The desktop was given no key for the screen.</source>
-        <translation>El escritorio no recibió tecla para la pantalla.</translation>
-    </message>
-    <message>
-        <source>Nothing was taken from the screen.</source>
-        <translation>No se ha tomado nada de la pantalla.</translation>
-    </message>
-    <message>
         <source>This palette of paints is damaged: the field %1 should be %2.</source>
         <translation>Esta paleta de pinturas está dañada: el campo %1 debería ser %2.</translation>
-    </message>
-    <message>
-        <source>The pasted picture could not be taken in.</source>
-        <translation>No se ha podido incorporar la imagen pegada.</translation>
     </message>
     <message>
         <source>The piece is damaged. %1</source>
@@ -1667,10 +1163,6 @@ valor %2
     <message>
         <source>A point of this area lies outside the wheel.</source>
         <translation>Un punto de esta área queda fuera del círculo.</translation>
-    </message>
-    <message>
-        <source>The desktop does not let programs see the screen.</source>
-        <translation>El escritorio no deja que los programas vean la pantalla.</translation>
     </message>
     <message>
         <source>A ring sector begins at an angle from 0 to below 360.</source>
@@ -1717,10 +1209,6 @@ valor %2
         <translation>un objeto</translation>
     </message>
     <message>
-        <source>a word this version knows</source>
-        <translation>una palabra que esta versión conozca</translation>
-    </message>
-    <message>
         <source>a list of at most %1</source>
         <translation>una lista de %1 como mucho</translation>
     </message>
@@ -1753,8 +1241,508 @@ valor %2
         <translation>un número entero mayor que 0</translation>
     </message>
     <message>
-        <source>Only a study of areas can be written as .svg; cut the picture first.</source>
-        <translation>Solo un estudio por áreas puede escribirse como .svg; corta primero la imagen.</translation>
+        <source>Without this area nothing would be left of the mask; remove the whole mask instead.</source>
+        <translation>Sin esta área no quedaría nada de la máscara; quita la máscara entera.</translation>
+    </message>
+    <message>
+        <source>Between two colors, 1 to 22 steps can be added.</source>
+        <translation>Entre dos colores se pueden añadir de 1 a 22 pasos.</translation>
+    </message>
+    <message>
+        <source>Both swatches are locked; unlock one of them first.</source>
+        <translation>Ambas muestras están bloqueadas; desbloquea una antes.</translation>
+    </message>
+    <message>
+        <source>A brace in the pattern is not closed; close it with }.</source>
+        <translation>Una llave del patrón no está cerrada; ciérrala con }.</translation>
+    </message>
+    <message>
+        <source>%1 colors were outside what a display shows; the nearest colors are used.</source>
+        <translation>%1 colores estaban fuera de lo que muestra una pantalla; se usan los más cercanos.</translation>
+    </message>
+    <message>
+        <source>Counting the used swatches was stopped.</source>
+        <translation>Se detuvo el recuento de muestras usadas.</translation>
+    </message>
+    <message>
+        <source>Subtracting this area would leave nothing of the mask.</source>
+        <translation>Restar esta área no dejaría nada de la máscara.</translation>
+    </message>
+    <message>
+        <source>Subtracting this area would leave nothing of the mask; make the area smaller.</source>
+        <translation>Restar esta área no dejaría nada de la máscara; haz el área menor.</translation>
+    </message>
+    <message>
+        <source>The desktop is already asking you something; answer that first.</source>
+        <translation>El escritorio ya está preguntando algo; respóndelo antes.</translation>
+    </message>
+    <message>
+        <source>This desktop does not offer global shortcuts.</source>
+        <translation>Este escritorio no ofrece atajos globales.</translation>
+    </message>
+    <message>
+        <source>The desktop did not answer for half a minute; try again.</source>
+        <translation>El escritorio no respondió en medio minuto; inténtalo otra vez.</translation>
+    </message>
+    <message>
+        <source>the disk is full</source>
+        <translation>el disco está lleno</translation>
+    </message>
+    <message>
+        <source>The center of an ellipse must lie on the wheel.</source>
+        <translation>El centro de una elipse debe estar en el círculo.</translation>
+    </message>
+    <message>
+        <source>Spacing evenly needs at least three swatches in the family.</source>
+        <translation>Espaciar por igual necesita al menos tres muestras en la familia.</translation>
+    </message>
+    <message>
+        <source>Taking colors was stopped.</source>
+        <translation>Se detuvo la toma de colores.</translation>
+    </message>
+    <message>
+        <source>The %1 is too long; shorten it.</source>
+        <translation>Demasiado largo: %1; acórtalo.</translation>
+    </message>
+    <message>
+        <source>The pattern has nothing between {%1} and {%2}, so their contents cannot be told apart.</source>
+        <translation>El patrón no tiene nada entre {%1} y {%2}, y sus contenidos no se distinguen.</translation>
+    </message>
+    <message>
+        <source>The file is empty.</source>
+        <translation>El archivo está vacío.</translation>
+    </message>
+    <message>
+        <source>The file is larger than 64 MB.</source>
+        <translation>El archivo pasa de 64 MB.</translation>
+    </message>
+    <message>
+        <source>Fitting the mask was stopped.</source>
+        <translation>Se detuvo el ajuste de la máscara.</translation>
+    </message>
+    <message>
+        <source>The desktop did not send a color or a picture of the screen.</source>
+        <translation>El escritorio no envió ningún color ni imagen de la pantalla.</translation>
+    </message>
+    <message>
+        <source>The shelf no longer has a file &quot;%1&quot;.</source>
+        <translation>El estante ya no tiene el archivo &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>An empty pattern would copy nothing; type a field such as {hex}.</source>
+        <translation>Un patrón vacío no copiaría nada; escribe un campo como {hex}.</translation>
+    </message>
+    <message>
+        <source>The share the mask holds must lie above 0 and at most at 100 percent.</source>
+        <translation>La parte que abarca la máscara debe ser mayor que 0 y como mucho del 100 por ciento.</translation>
+    </message>
+    <message>
+        <source>This piece cannot hold any more items; start a new piece and copy the sets to it.</source>
+        <translation>Esta obra no admite más elementos; empieza una obra nueva y copia en ella los conjuntos.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; stores its inks in a form this program cannot read; save it as RGB first.</source>
+        <translation>&quot;%1&quot; guarda sus tintas en una forma que este programa no puede leer; guárdalo antes como RGB.</translation>
+    </message>
+    <message>
+        <source>The JSON is damaged at %1.</source>
+        <translation>El JSON está dañado en %1.</translation>
+    </message>
+    <message>
+        <source>The JSON is nested more than 64 levels deep.</source>
+        <translation>El JSON tiene más de 64 niveles.</translation>
+    </message>
+    <message>
+        <source>The JSON is larger than 256 MiB.</source>
+        <translation>El JSON pasa de 256 MiB.</translation>
+    </message>
+    <message>
+        <source>Between 1 and 30 missing colors can be listed.</source>
+        <translation>Se pueden listar entre 1 y 30 colores que faltan.</translation>
+    </message>
+    <message>
+        <source>%1 lines do not match the pattern.</source>
+        <translation>%1 líneas no coinciden con el patrón.</translation>
+    </message>
+    <message>
+        <source>The picture has more than %1 different colors, so a palette of %2 was taken from it.</source>
+        <translation>La imagen tiene más de %1 colores distintos, así que se tomó de ella una paleta de %2.</translation>
+    </message>
+    <message>
+        <source>A mask area needs three corners; remove the whole area instead.</source>
+        <translation>Un área de máscara necesita tres esquinas; quita el área entera.</translation>
+    </message>
+    <message>
+        <source>The mask holds no color; make it larger or turn it off.</source>
+        <translation>La máscara no contiene ningún color; hazla mayor o apágala.</translation>
+    </message>
+    <message>
+        <source>you do not have permission to write there</source>
+        <translation>no tienes permiso para escribir allí</translation>
+    </message>
+    <message>
+        <source>The set &quot;%1&quot; has no swatches yet; add some first.</source>
+        <translation>El conjunto &quot;%1&quot; aún no tiene muestras; añade algunas antes.</translation>
+    </message>
+    <message>
+        <source>The file has no color that can be read as %1.</source>
+        <translation>El archivo no tiene ningún color que se lea como %1.</translation>
+    </message>
+    <message>
+        <source>The photo has no colors to fit a mask to.</source>
+        <translation>La foto no tiene colores a los que ajustar una máscara.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a date; use YYYY-MM-DD, such as 2026-11-26.</source>
+        <translation>&quot;%1&quot; no es una fecha; usa AAAA-MM-DD, como 2026-11-26.</translation>
+    </message>
+    <message>
+        <source>The report cannot use these limits.</source>
+        <translation>El informe no puede usar estos límites.</translation>
+    </message>
+    <message>
+        <source>No global shortcut was chosen on the desktop.</source>
+        <translation>No se eligió ningún atajo global en el escritorio.</translation>
+    </message>
+    <message>
+        <source>No line of the file matches the pattern.</source>
+        <translation>Ninguna línea del archivo coincide con el patrón.</translation>
+    </message>
+    <message>
+        <source>No mask is in use that has a neutral; make one at Limit first.</source>
+        <translation>No hay ninguna máscara en uso que tenga neutro; haz antes una en Limitar.</translation>
+    </message>
+    <message>
+        <source>No mask is in use; make one at Limit first.</source>
+        <translation>No hay ninguna máscara en uso; haz antes una en Limitar.</translation>
+    </message>
+    <message>
+        <source>There is no mask to subtract from; add an area first.</source>
+        <translation>No hay máscara de la que restar; añade antes un área.</translation>
+    </message>
+    <message>
+        <source>There is no mask to move the colors into; make one at Limit first.</source>
+        <translation>No hay máscara a la que llevar los colores; haz antes una en Limitar.</translation>
+    </message>
+    <message>
+        <source>No mask is in use that has corners; make one at Limit first.</source>
+        <translation>No hay ninguna máscara en uso con esquinas; haz antes una en Limitar.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no merged picture; save it with one in the program that made it.</source>
+        <translation>&quot;%1&quot; no tiene imagen combinada; guárdalo con una en el programa que lo hizo.</translation>
+    </message>
+    <message>
+        <source>The palette has no paints.</source>
+        <translation>La paleta no tiene pinturas.</translation>
+    </message>
+    <message>
+        <source>There are no paints to save yet; add one first.</source>
+        <translation>Aún no hay pinturas que guardar; añade una antes.</translation>
+    </message>
+    <message>
+        <source>There are no paints to mix; put one on the palette first.</source>
+        <translation>No hay pinturas que mezclar; pon antes una en la paleta.</translation>
+    </message>
+    <message>
+        <source>The pattern has {%1}, which is not a field; the handbook lists all fields.</source>
+        <translation>El patrón tiene {%1}, que no es un campo; el manual da todos los campos.</translation>
+    </message>
+    <message>
+        <source>This place is outside the photo.</source>
+        <translation>Este lugar está fuera de la foto.</translation>
+    </message>
+    <message>
+        <source>There are no pixels here to take colors from.</source>
+        <translation>Aquí no hay píxeles de los que tomar colores.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a usable ICC profile of a four-color press; choose another file.</source>
+        <translation>&quot;%1&quot; no es un perfil ICC utilizable de imprenta de cuatro tintas; elige otro archivo.</translation>
+    </message>
+    <message>
+        <source>A display cannot show a color with these %1 numbers.</source>
+        <translation>Una pantalla no puede mostrar un color con estos números: %1.</translation>
+    </message>
+    <message>
+        <source>This %1 is no longer in the piece.</source>
+        <translation>Ya no está en la obra: %1.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a text file.</source>
+        <translation>&quot;%1&quot; no es un archivo de texto.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a common paint; choose one of the list.</source>
+        <translation>&quot;%1&quot; no es una pintura corriente; elige una de la lista.</translation>
+    </message>
+    <message>
+        <source>this is not a file</source>
+        <translation>no es un archivo</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; cannot be converted to sRGB; there may be too little memory.</source>
+        <translation>&quot;%1&quot; no se puede convertir a sRGB; quizá falta memoria.</translation>
+    </message>
+    <message>
+        <source>This place is outside the wheel.</source>
+        <translation>Este lugar está fuera del círculo.</translation>
+    </message>
+    <message>
+        <source>These two swatches cannot be separated in value without a change of hue or saturation; change one by hand.</source>
+        <translation>Estas dos muestras no se pueden separar en valor sin cambiar tono o saturación; cambia una a mano.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not imported. %2</source>
+        <translation>&quot;%1&quot; no se importó. %2</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; was not saved: %2. Save it somewhere else, or make room.</source>
+        <translation>&quot;%1&quot; no se guardó: %2. Guárdalo en otro sitio o libera espacio.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because its references are larger than a piece can hold; remove some of them.</source>
+        <translation>La obra no se guardó porque sus referencias son mayores de lo que admite una obra; quita algunas.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because its sets and versions are more than a piece can hold; remove some of them.</source>
+        <translation>La obra no se guardó porque sus conjuntos y versiones son más de lo que admite una obra; quita algunos.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; could not be deleted from the shelf.</source>
+        <translation>&quot;%1&quot; no se pudo eliminar del estante.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not three numbers with commas between them.</source>
+        <translation>&quot;%1&quot; no son tres números separados por comas.</translation>
+    </message>
+    <message>
+        <source>No color was picked from the screen.</source>
+        <translation>No se eligió ningún color de la pantalla.</translation>
+    </message>
+    <message>
+        <source>There is nothing to import: the set already has all of these colors.</source>
+        <translation>No hay nada que importar: el conjunto ya tiene todos estos colores.</translation>
+    </message>
+    <message>
+        <source>There is nothing to adjust: add swatches first, or unlock some.</source>
+        <translation>No hay nada que ajustar: añade muestras antes, o desbloquea algunas.</translation>
+    </message>
+    <message>
+        <source>There are no colors to add.</source>
+        <translation>No hay colores que añadir.</translation>
+    </message>
+    <message>
+        <source>There are no colors to find paints for.</source>
+        <translation>No hay colores para los que buscar pinturas.</translation>
+    </message>
+    <message>
+        <source>The file has a number that is too large.</source>
+        <translation>El archivo tiene un número demasiado grande.</translation>
+    </message>
+    <message>
+        <source>These numbers would leave nothing of the mask.</source>
+        <translation>Estos números no dejarían nada de la máscara.</translation>
+    </message>
+    <message>
+        <source>One color was outside what a display shows; the nearest color is used.</source>
+        <translation>Un color estaba fuera de lo que muestra una pantalla; se usa el más cercano.</translation>
+    </message>
+    <message>
+        <source>In this order nothing would be left of the mask.</source>
+        <translation>En este orden no quedaría nada de la máscara.</translation>
+    </message>
+    <message>
+        <source>This limit is outside what the report can use.</source>
+        <translation>Este límite está fuera de lo que puede usar el informe.</translation>
+    </message>
+    <message>
+        <source>At this value these paints can mix no range of colors; put more paints on the palette, or turn on white and black.</source>
+        <translation>A este valor estas pinturas no mezclan ninguna gama; pon más pinturas en la paleta o enciende blanco y negro.</translation>
+    </message>
+    <message>
+        <source>A palette has at most 12 paints; remove one first.</source>
+        <translation>Una paleta tiene como mucho 12 pinturas; quita una antes.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is partly transparent; give an opaque color.</source>
+        <translation>&quot;%1&quot; es en parte transparente; da un color opaco.</translation>
+    </message>
+    <message>
+        <source>The pasted picture could not be added.</source>
+        <translation>La imagen pegada no se pudo añadir.</translation>
+    </message>
+    <message>
+        <source>The path of this file is too long to follow; move the file to a folder with a shorter path.</source>
+        <translation>La ruta de este archivo es demasiado larga para seguirlo; muévelo a una carpeta de ruta más corta.</translation>
+    </message>
+    <message>
+        <source>This pattern can read the text in too many ways; put characters between its fields that do not occur in the fields.</source>
+        <translation>Este patrón puede leer el texto de demasiadas maneras; pon entre sus campos caracteres que no aparezcan en ellos.</translation>
+    </message>
+    <message>
+        <source>No line of the pattern has a color; put {hex} where the color belongs.</source>
+        <translation>Ninguna línea del patrón tiene color; pon {hex} donde va el color.</translation>
+    </message>
+    <message>
+        <source>A pattern has at most 10,000 letters; shorten it.</source>
+        <translation>Un patrón tiene como mucho 10.000 letras; acórtalo.</translation>
+    </message>
+    <message>
+        <source>The width in {%1} is not a number from 1 to 99.</source>
+        <translation>El ancho de {%1} no es un número de 1 a 99.</translation>
+    </message>
+    <message>
+        <source>A picture is saved as PNG or JPEG; use a name ending in .png or .jpg.</source>
+        <translation>Una imagen se guarda como PNG o JPEG; usa un nombre que acabe en .png o .jpg.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged: its data is missing.</source>
+        <translation>La obra está dañada: faltan sus datos.</translation>
+    </message>
+    <message>
+        <source>The piece is damaged, and nothing of it can be read.</source>
+        <translation>La obra está dañada y no se puede leer nada de ella.</translation>
+    </message>
+    <message>
+        <source>Without this corner nothing would be left of the mask.</source>
+        <translation>Sin esta esquina no quedaría nada de la máscara.</translation>
+    </message>
+    <message>
+        <source>The points lie on one line and enclose no color; move one aside.</source>
+        <translation>Los puntos están en una línea y no encierran ningún color; aparta uno.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is larger than 64 MB, too large for a press profile; choose another file.</source>
+        <translation>&quot;%1&quot; pasa de 64 MB, demasiado para un perfil de imprenta; elige otro archivo.</translation>
+    </message>
+    <message>
+        <source>Computing the reach was stopped.</source>
+        <translation>Se detuvo el cálculo del alcance.</translation>
+    </message>
+    <message>
+        <source>A piece holds at most %1 references; remove one first.</source>
+        <translation>Una obra tiene como mucho %1 referencias; quita una antes.</translation>
+    </message>
+    <message>
+        <source>The references are larger than the 3.5 GiB a piece can hold; remove some, or add smaller ones.</source>
+        <translation>Las referencias superan los 3,5 GiB que admite una obra; quita algunas o añade otras menores.</translation>
+    </message>
+    <message>
+        <source>This desktop does not let programs see the screen.</source>
+        <translation>Este escritorio no deja que los programas vean la pantalla.</translation>
+    </message>
+    <message>
+        <source>The set has no swatches yet; add some first.</source>
+        <translation>El conjunto aún no tiene muestras; añade algunas antes.</translation>
+    </message>
+    <message>
+        <source>The sets and versions are more than a piece can hold; remove some of them.</source>
+        <translation>Los conjuntos y versiones son más de lo que admite una obra; quita algunos.</translation>
+    </message>
+    <message>
+        <source>A sheet can have 36 to 600 pixels per inch.</source>
+        <translation>Una hoja puede tener de 36 a 600 píxeles por pulgada.</translation>
+    </message>
+    <message>
+        <source>A sheet is saved as PDF, SVG or PNG; use a name ending in .pdf, .svg or .png.</source>
+        <translation>Una hoja se guarda como PDF, SVG o PNG; usa un nombre que acabe en .pdf, .svg o .png.</translation>
+    </message>
+    <message>
+        <source>This paper has more than 200 megapixels at this resolution; lower the resolution.</source>
+        <translation>Este papel tiene más de 200 megapíxeles a esta resolución; baja la resolución.</translation>
+    </message>
+    <message>
+        <source>Another window is changing the shelf; try again in a moment.</source>
+        <translation>Otra ventana está cambiando el estante; inténtalo en un momento.</translation>
+    </message>
+    <message>
+        <source>Everything on the shelf needs a name; type at least one letter.</source>
+        <translation>Todo lo del estante necesita un nombre; escribe al menos una letra.</translation>
+    </message>
+    <message>
+        <source>a word that this version knows</source>
+        <translation>una palabra que esta versión conoce</translation>
+    </message>
+    <message>
+        <source>To split a family, select some of its swatches, but not all.</source>
+        <translation>Para partir una familia, selecciona algunas de sus muestras, no todas.</translation>
+    </message>
+    <message>
+        <source>Both ends of this ramp have the same color; choose another end.</source>
+        <translation>Los dos extremos de esta gradación tienen el mismo color; elige otro extremo.</translation>
+    </message>
+    <message>
+        <source>A ramp to another color needs that color; choose it first.</source>
+        <translation>Una gradación a otro color necesita ese color; elígelo antes.</translation>
+    </message>
+    <message>
+        <source>A ramp has from 2 to 24 steps.</source>
+        <translation>Una gradación tiene de 2 a 24 pasos.</translation>
+    </message>
+    <message>
+        <source>The row has more than 200 megapixels; make it smaller.</source>
+        <translation>La fila tiene más de 200 megapíxeles; hazla menor.</translation>
+    </message>
+    <message>
+        <source>Only a study in areas can be saved as SVG; cut the picture into areas first.</source>
+        <translation>Solo un estudio en áreas se puede guardar como SVG; corta antes la imagen en áreas.</translation>
+    </message>
+    <message>
+        <source>A swatch cannot be separated from itself.</source>
+        <translation>Una muestra no se puede separar de sí misma.</translation>
+    </message>
+    <message>
+        <source>The table is damaged: %1.</source>
+        <translation>La tabla está dañada: %1.</translation>
+    </message>
+    <message>
+        <source>The table is damaged after row %1; check its quotation marks.</source>
+        <translation>La tabla está dañada tras la fila %1; revisa sus comillas.</translation>
+    </message>
+    <message>
+        <source>The table includes another file, which this program does not read.</source>
+        <translation>La tabla incluye otro archivo, que este programa no lee.</translation>
+    </message>
+    <message>
+        <source>A tint goes from 0, none, to 1, full.</source>
+        <translation>Un tinte va de 0, nada, a 1, total.</translation>
+    </message>
+    <message>
+        <source>The areas of this picture were changed too often; cut the picture into areas again.</source>
+        <translation>Las áreas de esta imagen se cambiaron demasiadas veces; corta la imagen en áreas de nuevo.</translation>
+    </message>
+    <message>
+        <source>The file has more than %1 colors; split it first.</source>
+        <translation>El archivo tiene más de %1 colores; divídelo antes.</translation>
+    </message>
+    <message>
+        <source>The file has more entries than this program accepts.</source>
+        <translation>El archivo tiene más entradas de las que acepta este programa.</translation>
+    </message>
+    <message>
+        <source>The file is larger, unpacked, than this program accepts.</source>
+        <translation>El archivo, desempaquetado, es mayor de lo que acepta este programa.</translation>
+    </message>
+    <message>
+        <source>The file is damaged; it may be cut short.</source>
+        <translation>El archivo está dañado; quizá está cortado.</translation>
+    </message>
+    <message>
+        <source>Well %1 is empty; Shift+%2 puts the current color in it.</source>
+        <translation>El pocillo %1 está vacío; Mayús+%2 pone en él el color actual.</translation>
+    </message>
+    <message>
+        <source>On this wheel the mask would have more than %1 areas; keep its outline instead, or remove areas.</source>
+        <translation>En este círculo la máscara tendría más de %1 áreas; conserva su contorno o quita áreas.</translation>
+    </message>
+    <message>
+        <source>Saving was stopped.</source>
+        <translation>Se detuvo el guardado.</translation>
+    </message>
+    <message>
+        <source>The XML is damaged at byte %1.</source>
+        <translation>El XML está dañado en el byte %1.</translation>
     </message>
 </context>
 <context>
@@ -1812,22 +1800,6 @@ valor %2
         <translation>de claro a oscuro</translation>
     </message>
     <message>
-        <source>%1, going on</source>
-        <translation>%1, sigue</translation>
-    </message>
-    <message>
-        <source>light: needed %1, present %2, missing %3</source>
-        <translation>claros: pedidos %1, hay %2, faltan %3</translation>
-    </message>
-    <message>
-        <source>middle: needed %1, present %2, missing %3</source>
-        <translation>medios: pedidos %1, hay %2, faltan %3</translation>
-    </message>
-    <message>
-        <source>dark: needed %1, present %2, missing %3</source>
-        <translation>oscuros: pedidos %1, hay %2, faltan %3</translation>
-    </message>
-    <message>
         <source>page %1 of %2</source>
         <translation>página %1 de %2</translation>
     </message>
@@ -1882,6 +1854,22 @@ valor %2
     <message>
         <source>L</source>
         <translation>Li</translation>
+    </message>
+    <message>
+        <source>%1, continued</source>
+        <translation>%1, continuación</translation>
+    </message>
+    <message>
+        <source>light: %1 needed, %2 present, %3 missing</source>
+        <translation>claros: %1 necesarios, %2 presentes, %3 faltan</translation>
+    </message>
+    <message>
+        <source>middle: %1 needed, %2 present, %3 missing</source>
+        <translation>medios: %1 necesarios, %2 presentes, %3 faltan</translation>
+    </message>
+    <message>
+        <source>dark: %1 needed, %2 present, %3 missing</source>
+        <translation>oscuros: %1 necesarios, %2 presentes, %3 faltan</translation>
     </message>
 </context>
 <context>
@@ -2634,91 +2622,91 @@ valor %2
 <context>
     <name>zc::AdjustPanel</name>
     <message>
-        <source>Take it</source>
-        <translation>Aceptar</translation>
+        <source>Apply</source>
+        <translation>Aplicar</translation>
     </message>
     <message>
-        <source>Reset</source>
-        <translation>Restablecer</translation>
+        <source>Reset numbers</source>
+        <translation>Restablecer números</translation>
     </message>
     <message>
-        <source>turn hue</source>
-        <translation>girar tono</translation>
+        <source>Change the swatches as the preview shows them</source>
+        <translation>Cambiar las muestras como las muestra la vista previa</translation>
     </message>
     <message>
-        <source>Degrees on the piece&apos;s wheel</source>
-        <translation>Grados en el círculo de la obra</translation>
+        <source>Set every number back to no change</source>
+        <translation>Volver todos los números a &quot;sin cambio&quot;</translation>
     </message>
     <message>
-        <source>saturation times</source>
-        <translation>saturación por</translation>
+        <source>Turn hue by</source>
+        <translation>Girar el tono</translation>
     </message>
     <message>
-        <source>Factor of the saturation</source>
-        <translation>Factor de la saturación</translation>
+        <source>Degrees on the wheel of the piece, clockwise</source>
+        <translation>Grados en el círculo de la obra, en el sentido del reloj</translation>
     </message>
     <message>
-        <source>value plus</source>
-        <translation>valor más</translation>
+        <source>Multiply saturation by</source>
+        <translation>Saturación por</translation>
     </message>
     <message>
-        <source>Added to the value</source>
-        <translation>Se suma al valor</translation>
+        <source>The saturation is multiplied by this factor</source>
+        <translation>La saturación se multiplica por este factor</translation>
     </message>
     <message>
-        <source>contrast times</source>
-        <translation>contraste por</translation>
+        <source>Add to value</source>
+        <translation>Sumar al valor</translation>
     </message>
     <message>
-        <source>Factor of the distance in value from the pivot</source>
-        <translation>Factor de la distancia en valor al pivote</translation>
+        <source>How much is added to the value of each swatch</source>
+        <translation>Cuánto se suma al valor de cada muestra</translation>
     </message>
     <message>
-        <source>about value</source>
-        <translation>en torno a</translation>
+        <source>Multiply contrast by</source>
+        <translation>Contraste por</translation>
     </message>
     <message>
-        <source>The value that contrast leaves where it is</source>
-        <translation>El valor que el contraste deja donde está</translation>
+        <source>The distance of each value from the middle below is multiplied by this factor</source>
+        <translation>La distancia de cada valor al centro de abajo se multiplica por este factor</translation>
     </message>
     <message>
-        <source>toward the current color</source>
-        <translation>hacia el color actual</translation>
+        <source>Middle of the contrast</source>
+        <translation>Centro del contraste</translation>
     </message>
     <message>
-        <source>Hue and saturation toward a light of the current color; value stays</source>
-        <translation>Tono y saturación hacia una luz del color actual; el valor queda</translation>
+        <source>The value that a change of contrast leaves as it is</source>
+        <translation>El valor que un cambio de contraste deja como está</translation>
     </message>
     <message>
-        <source>Change the swatches as they are shown</source>
-        <translation>Cambiar las muestras como se ven</translation>
+        <source>Move hue and saturation as a light of the current color would; values stay</source>
+        <translation>Mover tono y saturación como lo haría una luz del color actual; los valores quedan</translation>
     </message>
     <message>
-        <source>Back to no change</source>
-        <translation>Volver a ningún cambio</translation>
+        <source>Adjust the whole set</source>
+        <translation>Ajustar todo el conjunto</translation>
     </message>
     <message>
-        <source>Change the whole set</source>
-        <translation>Cambiar todo el conjunto</translation>
+        <source>Adjust the selection (%1)</source>
+        <translation>Ajustar la selección (%1)</translation>
     </message>
     <message>
-        <source>Change the selection (%1)</source>
-        <translation>Cambiar la selección (%1)</translation>
-    </message>
-    <message>
-        <source>Nothing is changed yet. What is locked stays as it is.</source>
-        <translation>Nada cambia todavía. Lo bloqueado queda como está.</translation>
-    </message>
-    <message>
-        <source>%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.</source>
-        <translation>Cambian %1 muestras; %2, con un punto, no llegan hasta el final y se detienen en lo que existe.</translation>
+        <source>No change yet. Locked swatches stay as they are.</source>
+        <translation>Aún sin cambios. Las muestras bloqueadas quedan como están.</translation>
     </message>
     <message numerus="yes">
-        <source>%n swatches change, all as asked for.</source>
+        <source>%n swatches change, all by the full amount.</source>
         <translation>
-            <numerusform>Cambia %n muestra, como se pidió.</numerusform>
-            <numerusform>Cambian %n muestras, todas como se pidió.</numerusform>
+            <numerusform>Cambia %n muestra, por completo.</numerusform>
+            <numerusform>Cambian %n muestras, todas por completo.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1 swatches change. %2 of them, marked with a dot, stop at the limit of what a display can show.</source>
+        <translation>Cambian %1 muestras. %2 de ellas, marcadas con un punto, se detienen en el límite de lo que puede mostrar una pantalla.</translation>
+    </message>
+    <message>
+        <source>Tint with current color</source>
+        <translation>Teñir con el actual</translation>
     </message>
 </context>
 <context>
@@ -2728,52 +2716,8 @@ valor %2
         <translation>Áreas de la máscara</translation>
     </message>
     <message>
-        <source>Areas in order: each adds to or cuts from what lies above it; drag one to move it</source>
-        <translation>Áreas por orden: cada una añade a lo de arriba o lo recorta; arrastra una para moverla</translation>
-    </message>
-    <message>
-        <source>adds</source>
-        <translation>añade</translation>
-    </message>
-    <message>
-        <source>The area adds to the mask</source>
-        <translation>El área añade a la máscara</translation>
-    </message>
-    <message>
-        <source>cuts</source>
-        <translation>recorta</translation>
-    </message>
-    <message>
-        <source>The area cuts from what lies above it</source>
-        <translation>El área recorta lo que está encima</translation>
-    </message>
-    <message>
-        <source>Double</source>
-        <translation>Doblar</translation>
-    </message>
-    <message>
-        <source>Lay the area a second time, moved a little aside</source>
-        <translation>Poner el área otra vez, un poco al lado</translation>
-    </message>
-    <message>
-        <source>Double mask area</source>
-        <translation>Doblar área de la máscara</translation>
-    </message>
-    <message>
-        <source>Mirror</source>
-        <translation>Reflejar</translation>
-    </message>
-    <message>
-        <source>Move the area across neutral, around the complements of its hues</source>
-        <translation>Llevar el área al otro lado del neutro, en torno a los complementarios de sus tonos</translation>
-    </message>
-    <message>
         <source>Mirror mask area</source>
         <translation>Reflejar área de la máscara</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Quitar</translation>
     </message>
     <message>
         <source>Remove the area (Delete on the wheel)</source>
@@ -2792,16 +2736,60 @@ valor %2
         <translation>Mover área de la máscara</translation>
     </message>
     <message>
-        <source>Cut with the area</source>
-        <translation>Recortar con el área</translation>
-    </message>
-    <message>
-        <source>Add the area</source>
-        <translation>Añadir el área</translation>
-    </message>
-    <message>
         <source>Area: %1</source>
         <translation>Área: %1</translation>
+    </message>
+    <message>
+        <source>Areas in order: each is added to, or subtracted from, those above it. Drag an area to move it.</source>
+        <translation>Áreas en orden: cada una se suma o se resta a las de arriba. Arrastra un área para moverla.</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Sumar</translation>
+    </message>
+    <message>
+        <source>The area is added to the mask</source>
+        <translation>El área se suma a la máscara</translation>
+    </message>
+    <message>
+        <source>Subtract</source>
+        <translation>Restar</translation>
+    </message>
+    <message>
+        <source>The area is subtracted from the areas above it</source>
+        <translation>El área se resta de las áreas de arriba</translation>
+    </message>
+    <message>
+        <source>Add a copy of the area, moved a little</source>
+        <translation>Añadir una copia del área, algo movida</translation>
+    </message>
+    <message>
+        <source>Duplicate mask area</source>
+        <translation>Duplicar área de la máscara</translation>
+    </message>
+    <message>
+        <source>Move the area across neutral, to the complements of its hues</source>
+        <translation>Llevar el área al otro lado del neutro, a los complementarios de sus tonos</translation>
+    </message>
+    <message>
+        <source>Subtract mask area</source>
+        <translation>Restar área de la máscara</translation>
+    </message>
+    <message>
+        <source>Add mask area</source>
+        <translation>Sumar área a la máscara</translation>
+    </message>
+    <message>
+        <source>Duplicate</source>
+        <translation>Duplicar</translation>
+    </message>
+    <message>
+        <source>Mirror</source>
+        <translation>Reflejar</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
     </message>
 </context>
 <context>
@@ -2818,59 +2806,55 @@ valor %2
         <translation>Cuántos colores en medio</translation>
     </message>
     <message>
-        <source>How many colors are laid between the two, 1 to 22; the two are not repeated</source>
-        <translation>Cuántos colores se ponen entre los dos, de 1 a 22; los dos no se repiten</translation>
+        <source>How many colors to add between the two, 1 to 22</source>
+        <translation>Cuántos colores añadir entre los dos, de 1 a 22</translation>
     </message>
     <message>
-        <source>Way between the two</source>
+        <source>Path between the two</source>
         <translation>Camino entre los dos</translation>
     </message>
     <message>
-        <source>How the colors go from the one to the other</source>
-        <translation>Cómo van los colores de uno a otro</translation>
+        <source>How the colors lead from one to the other</source>
+        <translation>Cómo pasan los colores de uno a otro</translation>
     </message>
     <message>
-        <source>Fill between</source>
-        <translation>Rellenar</translation>
+        <source>Add colors between</source>
+        <translation>Añadir colores intermedios</translation>
     </message>
     <message>
-        <source>Lay these colors between the two selected swatches, in place (Ctrl+J lays three)</source>
-        <translation>Poner estos colores entre las dos muestras seleccionadas, en su sitio (Ctrl+J pone tres)</translation>
+        <source>Add these colors between the two selected swatches (Ctrl+J adds three)</source>
+        <translation>Añadir estos colores entre las dos muestras seleccionadas (Ctrl+J añade tres)</translation>
     </message>
 </context>
 <context>
     <name>zc::CanvasFollower</name>
     <message>
-        <source>%1 is not there any more; this is its last picture.</source>
-        <translation>%1 ya no está; esta es su última imagen.</translation>
-    </message>
-    <message>
-        <source>Tied to %1 on another machine; &quot;Follow a canvas&quot; ties it anew.</source>
-        <translation>Ligada a %1 en otra máquina; &quot;Seguir un lienzo&quot; la liga de nuevo.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be read as a picture now; this is its last one.</source>
-        <translation>%1 no se puede leer ahora como imagen; esta es la última.</translation>
-    </message>
-    <message>
         <source>Follow canvas</source>
         <translation>Seguir lienzo</translation>
-    </message>
-    <message>
-        <source>The shown reference follows no file.</source>
-        <translation>La referencia mostrada no sigue ningún archivo.</translation>
     </message>
     <message>
         <source>Stop following</source>
         <translation>Dejar de seguir</translation>
     </message>
+    <message>
+        <source>The file %1 no longer exists; its last picture is shown.</source>
+        <translation>El archivo %1 ya no existe; se muestra su última imagen.</translation>
+    </message>
+    <message>
+        <source>The file %1 is on another computer. Choose Follow a canvas to pick the file here.</source>
+        <translation>El archivo %1 está en otro equipo. Elige Seguir un lienzo para escoger el archivo de aquí.</translation>
+    </message>
+    <message>
+        <source>The file %1 cannot be read as a picture right now; its last picture is shown.</source>
+        <translation>El archivo %1 no se puede leer ahora como imagen; se muestra la última.</translation>
+    </message>
+    <message>
+        <source>The photo shown does not follow a file.</source>
+        <translation>La foto mostrada no sigue ningún archivo.</translation>
+    </message>
 </context>
 <context>
     <name>zc::CardPanel</name>
-    <message>
-        <source>use it</source>
-        <translation>usarlo</translation>
-    </message>
     <message>
         <source>Title</source>
         <translation>Título</translation>
@@ -2880,48 +2864,12 @@ valor %2
         <translation>Cómo se llama la obra</translation>
     </message>
     <message>
-        <source>Words</source>
-        <translation>Palabras</translation>
-    </message>
-    <message>
-        <source>Mood and intent, for yourself and for the sheet</source>
-        <translation>Ánimo e intención, para ti y para la hoja</translation>
-    </message>
-    <message>
         <source>Date</source>
         <translation>Fecha</translation>
     </message>
     <message>
-        <source>The day of the plan, as 2026-11-26; may stay empty</source>
-        <translation>El día del plan, como 2026-11-26; puede quedar vacío</translation>
-    </message>
-    <message>
         <source>Signature</source>
         <translation>Firma</translation>
-    </message>
-    <message>
-        <source>The line that stands on the sheet</source>
-        <translation>La línea que va en la hoja</translation>
-    </message>
-    <message>
-        <source>Take it</source>
-        <translation>Aceptar</translation>
-    </message>
-    <message>
-        <source>Write this on the card, in one step</source>
-        <translation>Escribir esto en la ficha, en un paso</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>Dejarlo</translation>
-    </message>
-    <message>
-        <source>Close the card as it was (Escape)</source>
-        <translation>Cerrar la ficha como estaba (Escape)</translation>
-    </message>
-    <message>
-        <source>Paint through the profile that the desktop has set for this monitor</source>
-        <translation>Pintar con el perfil que el escritorio ha puesto para este monitor</translation>
     </message>
     <message>
         <source>Monitor</source>
@@ -2932,16 +2880,56 @@ valor %2
         <translation>mostrado con &quot;%1&quot;</translation>
     </message>
     <message>
-        <source>no profile is set for this one</source>
-        <translation>este no tiene perfil</translation>
-    </message>
-    <message>
         <source>profiles are not used</source>
         <translation>los perfiles no se usan</translation>
     </message>
     <message>
-        <source>Change card</source>
-        <translation>Cambiar ficha</translation>
+        <source>use monitor profile</source>
+        <translation>usar el perfil del monitor</translation>
+    </message>
+    <message>
+        <source>Description</source>
+        <translation>Descripción</translation>
+    </message>
+    <message>
+        <source>Mood and intent; the sheet can show them</source>
+        <translation>Ambiente e intención; la hoja puede mostrarlos</translation>
+    </message>
+    <message>
+        <source>The date of the plan as YYYY-MM-DD, or nothing</source>
+        <translation>La fecha del plan como AAAA-MM-DD, o nada</translation>
+    </message>
+    <message>
+        <source>The line at the foot of the sheet</source>
+        <translation>La línea al pie de la hoja</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Aplicar</translation>
+    </message>
+    <message>
+        <source>Change the details of the piece in one step</source>
+        <translation>Cambiar los datos de la obra en un paso</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>Close without a change (Escape)</source>
+        <translation>Cerrar sin cambios (Escape)</translation>
+    </message>
+    <message>
+        <source>Show colors through the profile that the desktop has set for this monitor</source>
+        <translation>Mostrar los colores con el perfil que el escritorio tiene para este monitor</translation>
+    </message>
+    <message>
+        <source>the desktop has no profile for this monitor</source>
+        <translation>el escritorio no tiene perfil para este monitor</translation>
+    </message>
+    <message>
+        <source>Change details</source>
+        <translation>Cambiar datos</translation>
     </message>
 </context>
 <context>
@@ -2951,153 +2939,149 @@ valor %2
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
+        <source>Use color</source>
+        <translation>Usar color</translation>
     </message>
     <message>
-        <source>Lay</source>
-        <translation>Poner</translation>
+        <source>Add to set</source>
+        <translation>Añadir al conjunto</translation>
     </message>
 </context>
 <context>
     <name>zc::ColorPair</name>
     <message>
-        <source>Current color and the color before</source>
-        <translation>Color actual y color anterior</translation>
-    </message>
-    <message>
-        <source>The current color; below it the one before: click there to go back to it. Either can be dragged to other programs.</source>
-        <translation>El color actual; debajo, el anterior: un clic ahí vuelve a él. Ambos se pueden arrastrar a otros programas.</translation>
-    </message>
-    <message>
-        <source>before</source>
-        <translation>anterior</translation>
-    </message>
-    <message>
         <source>Current color: %1</source>
         <translation>Color actual: %1</translation>
     </message>
     <message>
-        <source>Color before: %1</source>
+        <source>Current and previous color</source>
+        <translation>Color actual y anterior</translation>
+    </message>
+    <message>
+        <source>The current color, and below it the previous one: click that to go back. Both can be dragged into other programs.</source>
+        <translation>El color actual y, debajo, el anterior: un clic en él vuelve atrás. Ambos se pueden arrastrar a otros programas.</translation>
+    </message>
+    <message>
+        <source>previous</source>
+        <translation>anterior</translation>
+    </message>
+    <message>
+        <source>Previous color: %1</source>
         <translation>Color anterior: %1</translation>
     </message>
     <message>
-        <source>Go back</source>
-        <translation>Volver</translation>
+        <source>Go back to this color</source>
+        <translation>Volver a este color</translation>
     </message>
 </context>
 <context>
     <name>zc::Companion</name>
     <message>
-        <source>hand over</source>
-        <translation>entregar</translation>
-    </message>
-    <message>
-        <source>Every pick goes to the clipboard at its end</source>
-        <translation>Cada elección va al portapapeles al terminar</translation>
-    </message>
-    <message>
-        <source>The form in which colors are handed over; press for the next one</source>
-        <translation>La forma en que se entregan los colores; pulsa para la siguiente</translation>
-    </message>
-    <message>
-        <source>from the screen</source>
-        <translation>de la pantalla</translation>
-    </message>
-    <message>
-        <source>Take up the color of any pixel of the screen</source>
-        <translation>Tomar el color de cualquier píxel de la pantalla</translation>
-    </message>
-    <message>
-        <source>%1 beside</source>
-        <translation>%1 al lado</translation>
-    </message>
-    <message>
         <source>value %1, %2</source>
         <translation>valor %1, %2</translation>
-    </message>
-    <message>
-        <source>Keep this window above others by the menu of its frame.</source>
-        <translation>Esta ventana se mantiene encima con el menú de su marco.</translation>
-    </message>
-    <message>
-        <source>Right button: strip, desk and more.</source>
-        <translation>Botón derecho: tira, escritorio y más.</translation>
     </message>
     <message>
         <source>over %1, %2, value %3</source>
         <translation>sobre %1, %2, valor %3</translation>
     </message>
     <message>
-        <source>As a strip</source>
-        <translation>Como tira</translation>
+        <source>copy every pick</source>
+        <translation>copiar cada color</translation>
     </message>
     <message>
-        <source>As a column</source>
-        <translation>Como columna</translation>
+        <source>Every picked color is copied to the clipboard</source>
+        <translation>Cada color elegido se copia al portapapeles</translation>
     </message>
     <message>
-        <source>Stand the strip up</source>
-        <translation>Poner la tira en pie</translation>
+        <source>How a color is written when it is copied; press for the next form</source>
+        <translation>Cómo se escribe un color al copiarlo; pulsa para la forma siguiente</translation>
     </message>
     <message>
-        <source>Lay the strip down</source>
-        <translation>Tumbar la tira</translation>
+        <source>Pick from screen</source>
+        <translation>Elegir de la pantalla</translation>
     </message>
     <message>
-        <source>Show or put away the desk</source>
-        <translation>Mostrar o guardar la mesa</translation>
+        <source>Use the color of any pixel of the screen</source>
+        <translation>Usar el color de cualquier píxel de la pantalla</translation>
     </message>
     <message>
-        <source>Hand over every pick</source>
-        <translation>Entregar cada elección</translation>
+        <source>%1 beside the canvas</source>
+        <translation>%1 junto al lienzo</translation>
     </message>
     <message>
-        <source>Form of what is handed over...</source>
-        <translation>Forma de lo que se entrega...</translation>
+        <source>To keep this window above others, use the menu of its frame.</source>
+        <translation>Para tener esta ventana encima de las demás, usa el menú de su marco.</translation>
     </message>
     <message>
-        <source>A color from the screen</source>
-        <translation>Un color de la pantalla</translation>
+        <source>The right button opens a menu: strip, main window and more.</source>
+        <translation>El botón derecho abre un menú: tira, ventana principal y más.</translation>
     </message>
     <message>
-        <source>Back to the color before</source>
+        <source>Show as strip</source>
+        <translation>Mostrar como tira</translation>
+    </message>
+    <message>
+        <source>Show as column</source>
+        <translation>Mostrar como columna</translation>
+    </message>
+    <message>
+        <source>Turn strip upright</source>
+        <translation>Poner la tira vertical</translation>
+    </message>
+    <message>
+        <source>Turn strip sideways</source>
+        <translation>Poner la tira horizontal</translation>
+    </message>
+    <message>
+        <source>Show or hide main window</source>
+        <translation>Mostrar u ocultar la ventana principal</translation>
+    </message>
+    <message>
+        <source>Copy every pick</source>
+        <translation>Copiar cada color elegido</translation>
+    </message>
+    <message>
+        <source>Choose form of copied colors...</source>
+        <translation>Elegir la forma de los colores copiados...</translation>
+    </message>
+    <message>
+        <source>Pick color from screen</source>
+        <translation>Elegir color de la pantalla</translation>
+    </message>
+    <message>
+        <source>Go back to previous color</source>
         <translation>Volver al color anterior</translation>
     </message>
     <message>
-        <source>Close</source>
-        <translation>Cerrar</translation>
+        <source>Close companion</source>
+        <translation>Cerrar el acompañante</translation>
     </message>
 </context>
 <context>
     <name>zc::DesktopKey</name>
     <message>
-        <source>This desktop has no portal that listens for keys.</source>
-        <translation>Este escritorio no tiene portal que atienda teclas.</translation>
+        <source>This desktop does not offer global shortcuts.</source>
+        <translation>Este escritorio no ofrece atajos globales.</translation>
     </message>
     <message>
-        <source>The desktop answered with something that is no session for keys.</source>
-        <translation>El escritorio respondió con algo que no es una sesión de teclas.</translation>
+        <source>The desktop gave an unusable answer, so no global shortcut was set.</source>
+        <translation>La respuesta del escritorio no sirve; no se fijó ningún atajo global.</translation>
     </message>
     <message>
-        <source>Take a color from the screen into Zonachrom</source>
-        <translation>Llevar un color de la pantalla a Zonachrom</translation>
+        <source>Pick a color from the screen for Zonachrom</source>
+        <translation>Elegir un color de la pantalla para Zonachrom</translation>
     </message>
     <message>
-        <source>The desktop was given no key for the screen.</source>
-        <translation>El escritorio no recibió tecla para la pantalla.</translation>
+        <source>No global shortcut was chosen on the desktop.</source>
+        <translation>No se eligió ningún atajo global en el escritorio.</translation>
     </message>
     <message>
-        <source>its key</source>
-        <translation>su tecla</translation>
+        <source>its shortcut</source>
+        <translation>su atajo</translation>
     </message>
 </context>
 <context>
     <name>zc::Documents</name>
-    <message>
-        <source>open in another window too</source>
-        <translation>abierta también en otra ventana</translation>
-    </message>
     <message>
         <source>edited, file is read only</source>
         <translation>cambiada, el archivo es de solo lectura</translation>
@@ -3115,56 +3099,60 @@ valor %2
         <translation>cambiada, sin guardar</translation>
     </message>
     <message>
-        <source>not a file yet</source>
-        <translation>aún no es un archivo</translation>
-    </message>
-    <message>
         <source>saved</source>
         <translation>guardada</translation>
-    </message>
-    <message>
-        <source>This piece is open in another window too; save here under another name, or close it there first.</source>
-        <translation>Esta obra está abierta también en otra ventana; guárdala aquí con otro nombre, o ciérrala allí primero.</translation>
-    </message>
-    <message>
-        <source>This file is read only; changes can be saved under another name.</source>
-        <translation>Este archivo es de solo lectura; los cambios se pueden guardar con otro nombre.</translation>
-    </message>
-    <message>
-        <source>A file is still being read or written; stop that first, or wait for it.</source>
-        <translation>Todavía se lee o escribe un archivo; detenlo antes, o espera.</translation>
     </message>
     <message>
         <source>Opening %1</source>
         <translation>Abriendo %1</translation>
     </message>
     <message>
-        <source> All of the piece can still be read.</source>
-        <translation> Toda la obra se puede leer todavía.</translation>
-    </message>
-    <message>
-        <source> The rest can be read, without: %1.</source>
-        <translation> El resto se puede leer, sin: %1.</translation>
-    </message>
-    <message>
-        <source>Not saved: this piece is open in another window too; save it under another name.</source>
-        <translation>Sin guardar: esta obra está abierta también en otra ventana; guárdala con otro nombre.</translation>
-    </message>
-    <message>
-        <source>Not saved: the file was changed by another program or machine meanwhile; save this piece under another name.</source>
-        <translation>Sin guardar: otro programa u otra máquina cambió el archivo entretanto; guarda esta obra con otro nombre.</translation>
-    </message>
-    <message>
-        <source>Not saved: the file is read only; save the piece under another name.</source>
-        <translation>Sin guardar: el archivo es de solo lectura; guarda la obra con otro nombre.</translation>
-    </message>
-    <message>
         <source>Saving %1</source>
         <translation>Guardando %1</translation>
     </message>
     <message>
-        <source>Reading what was kept</source>
-        <translation>Leyendo lo que se conservó</translation>
+        <source>also open in another window</source>
+        <translation>abierta también en otra ventana</translation>
+    </message>
+    <message>
+        <source>not saved</source>
+        <translation>sin guardar</translation>
+    </message>
+    <message>
+        <source>This piece is also open in another window. Save it here under another name, or close it there first.</source>
+        <translation>Esta obra está abierta también en otra ventana. Guárdala aquí con otro nombre o ciérrala antes allí.</translation>
+    </message>
+    <message>
+        <source>This file is read only. Save changes under another name.</source>
+        <translation>Este archivo es de solo lectura. Guarda los cambios con otro nombre.</translation>
+    </message>
+    <message>
+        <source>Another file is still being read or written. Wait for it, or stop it first.</source>
+        <translation>Aún se lee o se escribe otro archivo. Espera o detenlo antes.</translation>
+    </message>
+    <message>
+        <source> The whole piece can still be read.</source>
+        <translation> Toda la obra se puede leer todavía.</translation>
+    </message>
+    <message>
+        <source> Everything else can be read; missing: %1.</source>
+        <translation> Todo lo demás se puede leer; falta: %1.</translation>
+    </message>
+    <message>
+        <source>Recovering unsaved work</source>
+        <translation>Recuperando el trabajo sin guardar</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because it is also open in another window. Save it under another name.</source>
+        <translation>La obra no se guardó porque está abierta también en otra ventana. Guárdala con otro nombre.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because another program changed the file meanwhile. Save it under another name.</source>
+        <translation>La obra no se guardó porque otro programa cambió el archivo entretanto. Guárdala con otro nombre.</translation>
+    </message>
+    <message>
+        <source>The piece was not saved, because its file is read only. Save it under another name.</source>
+        <translation>La obra no se guardó porque su archivo es de solo lectura. Guárdala con otro nombre.</translation>
     </message>
 </context>
 <context>
@@ -3186,64 +3174,8 @@ valor %2
         <translation>&amp;Copiar color como hex</translation>
     </message>
     <message>
-        <source>Copy the current color as hex</source>
-        <translation>Copiar el color actual como hex</translation>
-    </message>
-    <message>
-        <source>&amp;Hand over every pick</source>
-        <translation>&amp;Entregar cada elección</translation>
-    </message>
-    <message>
-        <source>Every pick goes to the clipboard at its end, in the chosen form</source>
-        <translation>Cada elección va al portapapeles al terminar, en la forma elegida</translation>
-    </message>
-    <message>
-        <source>Fo&amp;rm of what is handed over...</source>
-        <translation>Fo&amp;rma de lo que se entrega...</translation>
-    </message>
-    <message>
-        <source>As hex, numbers, css or a line of your own; with a picture or without</source>
-        <translation>Como hex, números, css o una línea propia; con imagen o sin ella</translation>
-    </message>
-    <message>
-        <source>A color from the &amp;screen</source>
-        <translation>Un color de la &amp;pantalla</translation>
-    </message>
-    <message>
-        <source>Take up the color of any pixel of the screen, or of a square around it</source>
-        <translation>Tomar el color de cualquier píxel de la pantalla, o de un cuadrado a su alrededor</translation>
-    </message>
-    <message>
-        <source>A color &amp;by a key of the desktop</source>
-        <translation>Un color con una &amp;tecla del escritorio</translation>
-    </message>
-    <message>
-        <source>Take a color from the screen whichever program has the keyboard; the desktop gives the key</source>
-        <translation>Tomar un color de la pantalla, tenga quien tenga el teclado; el escritorio da la tecla</translation>
-    </message>
-    <message>
-        <source>A pict&amp;ure of the screen</source>
-        <translation>Una ima&amp;gen de la pantalla</translation>
-    </message>
-    <message>
-        <source>Take the screen, or a part of it, as a new reference</source>
-        <translation>Tomar la pantalla, o una parte, como referencia nueva</translation>
-    </message>
-    <message>
-        <source>&amp;Paste photo or color</source>
-        <translation>Pe&amp;gar foto o color</translation>
-    </message>
-    <message>
         <source>Paste a picture or photo files as references, a hex color as the current color; at Grade, swatches</source>
         <translation>Pegar una imagen o archivos de fotos como referencias, un color hex como color actual; en Graduar, muestras</translation>
-    </message>
-    <message>
-        <source>&amp;Lay current color</source>
-        <translation>Poner e&amp;l color actual</translation>
-    </message>
-    <message>
-        <source>Lay the current color on the staff in the chosen family</source>
-        <translation>Poner el color actual en el pentagrama, en la familia elegida</translation>
     </message>
     <message>
         <source>Add &amp;family</source>
@@ -3252,22 +3184,6 @@ valor %2
     <message>
         <source>Add a family to the set and name it</source>
         <translation>Añadir una familia al conjunto y darle nombre</translation>
-    </message>
-    <message>
-        <source>&amp;Back to the color before</source>
-        <translation>&amp;Volver al color anterior</translation>
-    </message>
-    <message>
-        <source>Exchange the current color with the one before</source>
-        <translation>Cambiar el color actual por el anterior</translation>
-    </message>
-    <message>
-        <source>&amp;Find a swatch</source>
-        <translation>&amp;Buscar una muestra</translation>
-    </message>
-    <message>
-        <source>Find by name, or the nearest to a color</source>
-        <translation>Buscar por nombre, o lo más cercano a un color</translation>
     </message>
     <message>
         <source>Select &amp;all</source>
@@ -3302,20 +3218,8 @@ valor %2
         <translation>Duplicar las muestras seleccionadas en los siguientes sitios libres</translation>
     </message>
     <message>
-        <source>Re&amp;place by the current color</source>
-        <translation>Su&amp;stituir por el color actual</translation>
-    </message>
-    <message>
         <source>Give the selected swatches the current color</source>
         <translation>Dar a las muestras seleccionadas el color actual</translation>
-    </message>
-    <message>
-        <source>&amp;Take the color up</source>
-        <translation>Toma&amp;r el color</translation>
-    </message>
-    <message>
-        <source>Take up the color of the selected swatch (Enter, double click)</source>
-        <translation>Tomar el color de la muestra seleccionada (Entrar, doble clic)</translation>
     </message>
     <message>
         <source>Re&amp;name swatch or family</source>
@@ -3334,28 +3238,8 @@ valor %2
         <translation>Borrar las muestras seleccionadas</translation>
     </message>
     <message>
-        <source>Loc&amp;k or unlock</source>
-        <translation>Blo&amp;quear o desbloquear</translation>
-    </message>
-    <message>
-        <source>Keep the selected swatches from change</source>
-        <translation>Guardar de cambios las muestras seleccionadas</translation>
-    </message>
-    <message>
-        <source>&amp;Mark used or unused</source>
-        <translation>&amp;Marcar como usada o no</translation>
-    </message>
-    <message>
-        <source>Tick the selected swatches off</source>
-        <translation>Marcar las muestras seleccionadas como hechas</translation>
-    </message>
-    <message>
         <source>pasted photo</source>
         <translation>foto pegada</translation>
-    </message>
-    <message>
-        <source>The clipboard holds neither a picture nor a color; copy one first.</source>
-        <translation>El portapapeles no tiene imagen ni color; copia uno antes.</translation>
     </message>
     <message>
         <source>Cut swatch</source>
@@ -3370,8 +3254,112 @@ valor %2
         <translation>Copiado %1.</translation>
     </message>
     <message>
-        <source>Names are edited on the staff, in rows or in the list; show one of them first.</source>
-        <translation>Los nombres se editan en el pentagrama, en filas o en la lista; muestra antes uno de ellos.</translation>
+        <source>Copy the hex code of the current color</source>
+        <translation>Copiar el código hex del color actual</translation>
+    </message>
+    <message>
+        <source>Copy e&amp;very pick</source>
+        <translation>Copiar cada color ele&amp;gido</translation>
+    </message>
+    <message>
+        <source>Every picked color is copied to the clipboard, in the form chosen below</source>
+        <translation>Cada color elegido se copia al portapapeles en la forma elegida abajo</translation>
+    </message>
+    <message>
+        <source>Choose fo&amp;rm of copied colors...</source>
+        <translation>Elegir la fo&amp;rma de los colores copiados...</translation>
+    </message>
+    <message>
+        <source>Hex, numbers, CSS or a line of your own, with or without a small picture</source>
+        <translation>Hex, números, CSS o una línea propia, con o sin una imagen pequeña</translation>
+    </message>
+    <message>
+        <source>Pick color from &amp;screen</source>
+        <translation>Elegir color de la &amp;pantalla</translation>
+    </message>
+    <message>
+        <source>Use the color of any pixel of the screen, or the average of a square around it</source>
+        <translation>Usar el color de cualquier píxel de la pantalla, o el promedio de un cuadrado a su alrededor</translation>
+    </message>
+    <message>
+        <source>Set a global shortcut for &amp;picking</source>
+        <translation>Fijar un atajo glo&amp;bal para elegir</translation>
+    </message>
+    <message>
+        <source>Pick from the screen while any program has the keyboard. The desktop asks for the shortcut.</source>
+        <translation>Elegir de la pantalla tenga el teclado el programa que sea. El escritorio pide el atajo.</translation>
+    </message>
+    <message>
+        <source>Add pict&amp;ure of the screen</source>
+        <translation>Añadir ima&amp;gen de la pantalla</translation>
+    </message>
+    <message>
+        <source>Add the screen, or a part of it, as a reference</source>
+        <translation>Añadir la pantalla, o una parte, como referencia</translation>
+    </message>
+    <message>
+        <source>&amp;Paste photo, color or swatches</source>
+        <translation>&amp;Pegar foto, color o muestras</translation>
+    </message>
+    <message>
+        <source>Add current color to se&amp;t</source>
+        <translation>Añadir el color actual al con&amp;junto</translation>
+    </message>
+    <message>
+        <source>Add the current color to the chosen family of the set</source>
+        <translation>Añadir el color actual a la familia elegida del conjunto</translation>
+    </message>
+    <message>
+        <source>Go &amp;back to previous color</source>
+        <translation>&amp;Volver al color anterior</translation>
+    </message>
+    <message>
+        <source>Swap the current color with the previous one</source>
+        <translation>Intercambiar el color actual con el anterior</translation>
+    </message>
+    <message>
+        <source>&amp;Find swatch</source>
+        <translation>&amp;Buscar muestra</translation>
+    </message>
+    <message>
+        <source>Find a swatch by its name, or the one nearest to a color</source>
+        <translation>Buscar una muestra por su nombre, o la más cercana a un color</translation>
+    </message>
+    <message>
+        <source>Re&amp;place with current color</source>
+        <translation>&amp;Reemplazar por el color actual</translation>
+    </message>
+    <message>
+        <source>&amp;Use color of swatch</source>
+        <translation>&amp;Usar el color de la muestra</translation>
+    </message>
+    <message>
+        <source>Make the color of the selected swatch the current one (Enter, double click)</source>
+        <translation>Hacer actual el color de la muestra seleccionada (Intro, doble clic)</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k or unlock swatches</source>
+        <translation>Blo&amp;quear o desbloquear muestras</translation>
+    </message>
+    <message>
+        <source>Protect the selected swatches from changes, or allow changes again</source>
+        <translation>Proteger las muestras seleccionadas de los cambios, o volver a permitirlos</translation>
+    </message>
+    <message>
+        <source>&amp;Mark swatches used or unused</source>
+        <translation>&amp;Marcar muestras como usadas o no usadas</translation>
+    </message>
+    <message>
+        <source>Mark the selected swatches as used in the painting, or not</source>
+        <translation>Marcar las muestras seleccionadas como usadas en la pintura, o no</translation>
+    </message>
+    <message>
+        <source>The clipboard has no picture, color or swatches. Copy something first.</source>
+        <translation>El portapapeles no tiene imagen, color ni muestras. Copia algo antes.</translation>
+    </message>
+    <message>
+        <source>Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first.</source>
+        <translation>Las muestras se renombran en Graduar: en el pentagrama, en filas o en la lista. Muestra antes uno de ellos.</translation>
     </message>
 </context>
 <context>
@@ -3383,10 +3371,6 @@ valor %2
     <message>
         <source>&amp;New piece</source>
         <translation>&amp;Nueva obra</translation>
-    </message>
-    <message>
-        <source>Start an empty piece</source>
-        <translation>Empezar una obra vacía</translation>
     </message>
     <message>
         <source>&amp;Open...</source>
@@ -3401,28 +3385,8 @@ valor %2
         <translation>Abrir &amp;recientes</translation>
     </message>
     <message>
-        <source>Open the &amp;demo piece</source>
-        <translation>Abrir la &amp;demostración</translation>
-    </message>
-    <message>
-        <source>Open Coppersmiths&apos; Row as an unsaved copy</source>
-        <translation>Abrir Coppersmiths&apos; Row como copia sin guardar</translation>
-    </message>
-    <message>
-        <source>The &amp;card of the piece...</source>
-        <translation>La &amp;ficha de la obra...</translation>
-    </message>
-    <message>
-        <source>Title, words, date and signature in one place</source>
-        <translation>Título, palabras, fecha y firma en un sitio</translation>
-    </message>
-    <message>
         <source>&amp;Save</source>
         <translation>&amp;Guardar</translation>
-    </message>
-    <message>
-        <source>Save the piece; the version before is kept beside it</source>
-        <translation>Guardar la obra; la versión anterior queda a su lado</translation>
     </message>
     <message>
         <source>Save &amp;as...</source>
@@ -3441,48 +3405,8 @@ valor %2
         <translation>Añadir fotos de referencia a la obra</translation>
     </message>
     <message>
-        <source>&amp;Export the set</source>
-        <translation>&amp;Exportar el conjunto</translation>
-    </message>
-    <message>
         <source>As %1...</source>
         <translation>Como %1...</translation>
-    </message>
-    <message>
-        <source>Write the current set as %1</source>
-        <translation>Escribir el conjunto actual como %1</translation>
-    </message>
-    <message>
-        <source>&amp;Bring in a palette...</source>
-        <translation>&amp;Traer una paleta...</translation>
-    </message>
-    <message>
-        <source>Read swatches from a palette file of any open format, or from a picture</source>
-        <translation>Leer muestras de un archivo de paleta de cualquier formato abierto, o de una imagen</translation>
-    </message>
-    <message>
-        <source>Pac&amp;k a parcel...</source>
-        <translation>Hacer un pa&amp;quete...</translation>
-    </message>
-    <message>
-        <source>Pack the sets and the mask of this piece into one file for others</source>
-        <translation>Reunir los conjuntos y la máscara de esta obra en un archivo para otros</translation>
-    </message>
-    <message>
-        <source>&amp;Unpack a parcel...</source>
-        <translation>A&amp;brir un paquete...</translation>
-    </message>
-    <message>
-        <source>Put the sets and masks of a parcel on the shelf</source>
-        <translation>Poner los conjuntos y máscaras de un paquete en el estante</translation>
-    </message>
-    <message>
-        <source>Open files in the &amp;running window</source>
-        <translation>Abrir archivos en la &amp;ventana abierta</translation>
-    </message>
-    <message>
-        <source>Files given to another start of the program are opened in the window that runs already</source>
-        <translation>Los archivos dados a otro arranque del programa se abren en la ventana que ya está</translation>
     </message>
     <message>
         <source>&amp;Quit</source>
@@ -3493,137 +3417,201 @@ valor %2
         <translation>Salir de Zonachrom</translation>
     </message>
     <message>
-        <source>No pieces yet</source>
-        <translation>Aún no hay obras</translation>
+        <source>Start with an empty piece</source>
+        <translation>Empezar con una obra vacía</translation>
+    </message>
+    <message>
+        <source>Open &amp;demo piece</source>
+        <translation>Abrir la obra de &amp;demostración</translation>
+    </message>
+    <message>
+        <source>Open a copy of Coppersmiths&apos; Row to try things on</source>
+        <translation>Abrir una copia de Coppersmiths&apos; Row para probar</translation>
+    </message>
+    <message>
+        <source>Edit de&amp;tails of the piece...</source>
+        <translation>Editar los da&amp;tos de la obra...</translation>
+    </message>
+    <message>
+        <source>Title, description, date and signature</source>
+        <translation>Título, descripción, fecha y firma</translation>
+    </message>
+    <message>
+        <source>Save the piece; the previous version stays beside it as a backup</source>
+        <translation>Guardar la obra; la versión anterior queda al lado como copia</translation>
+    </message>
+    <message>
+        <source>&amp;Export set</source>
+        <translation>E&amp;xportar conjunto</translation>
+    </message>
+    <message>
+        <source>Export the current set as %1</source>
+        <translation>Exportar el conjunto actual como %1</translation>
+    </message>
+    <message>
+        <source>&amp;Import palette...</source>
+        <translation>&amp;Importar paleta...</translation>
+    </message>
+    <message>
+        <source>Import swatches from a palette file in an open format, or from a picture</source>
+        <translation>Importar muestras de un archivo de paleta en formato abierto, o de una imagen</translation>
+    </message>
+    <message>
+        <source>Pac&amp;k parcel...</source>
+        <translation>Preparar pa&amp;quete...</translation>
+    </message>
+    <message>
+        <source>Pack the sets and the mask of this piece into one file for someone else</source>
+        <translation>Reunir los conjuntos y la máscara de esta obra en un archivo para otra persona</translation>
+    </message>
+    <message>
+        <source>&amp;Unpack parcel...</source>
+        <translation>A&amp;brir paquete...</translation>
+    </message>
+    <message>
+        <source>Save the sets and masks of a parcel to the shelf</source>
+        <translation>Guardar los conjuntos y máscaras de un paquete en el estante</translation>
+    </message>
+    <message>
+        <source>Open files in &amp;running window</source>
+        <translation>Abrir archivos en la &amp;ventana en marcha</translation>
+    </message>
+    <message>
+        <source>When the program is started again with a file, open the file in this window</source>
+        <translation>Si el programa se vuelve a iniciar con un archivo, abrirlo en esta ventana</translation>
+    </message>
+    <message>
+        <source>No recent pieces</source>
+        <translation>Sin obras recientes</translation>
     </message>
 </context>
 <context>
     <name>zc::FileProgress</name>
     <message>
-        <source>How far reading or writing the file is</source>
-        <translation>Cuánto falta para leer o escribir el archivo</translation>
-    </message>
-    <message>
         <source>Stop</source>
         <translation>Parar</translation>
     </message>
     <message>
-        <source>Stop; the file and the open piece stay as they are</source>
-        <translation>Parar; el archivo y la obra abierta quedan como están</translation>
+        <source>Progress of reading or writing the file</source>
+        <translation>Avance de la lectura o escritura del archivo</translation>
+    </message>
+    <message>
+        <source>Stop reading or writing; the file and the open piece stay as they are</source>
+        <translation>Detener la lectura o escritura; el archivo y la obra abierta quedan como están</translation>
     </message>
 </context>
 <context>
     <name>zc::FilesPanel</name>
     <message>
-        <source>choose the folder</source>
-        <translation>elegir la carpeta</translation>
-    </message>
-    <message>
-        <source>Where the files are written</source>
-        <translation>Dónde se escriben los archivos</translation>
-    </message>
-    <message>
-        <source>Write all of these</source>
-        <translation>Escribir todos</translation>
-    </message>
-    <message>
-        <source>Write every chosen format into the folder; the same again without asking</source>
-        <translation>Escribir cada formato elegido en la carpeta; lo mismo otra vez sin preguntar</translation>
-    </message>
-    <message>
-        <source>at every save too</source>
-        <translation>también al guardar</translation>
-    </message>
-    <message>
-        <source>Write them again whenever the piece is saved</source>
-        <translation>Escribirlos otra vez cada vez que se guarda la obra</translation>
-    </message>
-    <message>
-        <source>Write it with the others</source>
-        <translation>Escribirlo con los demás</translation>
-    </message>
-    <message>
-        <source>Lines of your own</source>
-        <translation>Líneas propias</translation>
-    </message>
-    <message>
         <source>Patterns on the shelf</source>
         <translation>Patrones del estante</translation>
-    </message>
-    <message>
-        <source>Begin with one of these patterns</source>
-        <translation>Empezar con uno de estos patrones</translation>
-    </message>
-    <message>
-        <source>keep</source>
-        <translation>guardar</translation>
-    </message>
-    <message>
-        <source>Keep this pattern on the shelf, named by its line of a swatch</source>
-        <translation>Guardar este patrón en el estante, con el nombre de su línea de muestra</translation>
-    </message>
-    <message>
-        <source>read a file</source>
-        <translation>leer un archivo</translation>
-    </message>
-    <message>
-        <source>Bring in the swatches of a text file that has the shape of this pattern</source>
-        <translation>Traer las muestras de un archivo de texto que tenga la forma de este patrón</translation>
     </message>
     <message>
         <source>The pattern of the lines</source>
         <translation>El patrón de las líneas</translation>
     </message>
     <message>
-        <source>Words with fields in braces: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}; see Lines of the painter&apos;s own in the documents</source>
-        <translation>Palabras con campos entre llaves: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}; ver Líneas propias en los documentos</translation>
-    </message>
-    <message>
         <source>The pattern is on the shelf.</source>
         <translation>El patrón está en el estante.</translation>
     </message>
     <message>
-        <source>No folder is chosen yet.</source>
+        <source>Choose folder</source>
+        <translation>Elegir carpeta</translation>
+    </message>
+    <message>
+        <source>Choose the folder for the files</source>
+        <translation>Elegir la carpeta de los archivos</translation>
+    </message>
+    <message>
+        <source>Export</source>
+        <translation>Exportar</translation>
+    </message>
+    <message>
+        <source>Write every ticked format to the folder</source>
+        <translation>Escribir en la carpeta cada formato marcado</translation>
+    </message>
+    <message>
+        <source>and again at every save</source>
+        <translation>y otra vez al guardar</translation>
+    </message>
+    <message>
+        <source>Export again whenever the piece is saved</source>
+        <translation>Exportar de nuevo cada vez que se guarde la obra</translation>
+    </message>
+    <message>
+        <source>Include this format</source>
+        <translation>Incluir este formato</translation>
+    </message>
+    <message>
+        <source>Your own lines</source>
+        <translation>Líneas propias</translation>
+    </message>
+    <message>
+        <source>Start from one of these patterns</source>
+        <translation>Empezar con uno de estos patrones</translation>
+    </message>
+    <message>
+        <source>Save to shelf</source>
+        <translation>Guardar en el estante</translation>
+    </message>
+    <message>
+        <source>Save this pattern to the shelf</source>
+        <translation>Guardar este patrón en el estante</translation>
+    </message>
+    <message>
+        <source>Import with pattern</source>
+        <translation>Importar con el patrón</translation>
+    </message>
+    <message>
+        <source>Import the swatches of a text file written in this pattern</source>
+        <translation>Importar las muestras de un archivo de texto escrito con este patrón</translation>
+    </message>
+    <message>
+        <source>Text with fields in braces: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}. The handbook lists all fields.</source>
+        <translation>Texto con campos entre llaves: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}. El manual da todos los campos.</translation>
+    </message>
+    <message>
+        <source>No folder chosen yet.</source>
         <translation>Aún no hay carpeta elegida.</translation>
     </message>
 </context>
 <context>
     <name>zc::FirstStart</name>
     <message>
-        <source>First start</source>
-        <translation>Primer comienzo</translation>
-    </message>
-    <message>
         <source>How would you like to begin?</source>
         <translation>¿Cómo quieres empezar?</translation>
-    </message>
-    <message>
-        <source>With a photo</source>
-        <translation>Con una foto</translation>
     </message>
     <message>
         <source>Choose a photo of your own. Its colors become the first swatches.</source>
         <translation>Elige una foto tuya. Sus colores serán las primeras muestras.</translation>
     </message>
     <message>
-        <source>With an empty piece</source>
-        <translation>Con una obra vacía</translation>
+        <source>Welcome</source>
+        <translation>Bienvenida</translation>
     </message>
     <message>
-        <source>A wheel, a value line, nothing laid yet.</source>
-        <translation>Un círculo, una línea de valor, nada puesto todavía.</translation>
+        <source>Start with a photo</source>
+        <translation>Empezar con una foto</translation>
     </message>
     <message>
-        <source>With the demo</source>
-        <translation>Con la demostración</translation>
+        <source>Start with an empty piece</source>
+        <translation>Empezar con una obra vacía</translation>
     </message>
     <message>
-        <source>Coppersmiths&apos; Row, a finished plan with photos, mask and graded set, as a copy to try things on.</source>
-        <translation>Coppersmiths&apos; Row, un plan acabado con fotos, máscara y conjunto graduado, como copia para probar.</translation>
+        <source>A hue wheel, a value axis and an empty set.</source>
+        <translation>Un círculo de tonos, un eje de valor y un conjunto vacío.</translation>
     </message>
     <message>
-        <source>A list of first steps goes along above the desk. F1 opens the handbook.</source>
-        <translation>Una lista de primeros pasos acompaña encima de la mesa. F1 abre el manual.</translation>
+        <source>Open the demo</source>
+        <translation>Abrir la demostración</translation>
+    </message>
+    <message>
+        <source>Coppersmiths&apos; Row: a finished plan with photos, a mask and a graded set. You get a copy to try things on.</source>
+        <translation>Coppersmiths&apos; Row: un plan terminado con fotos, una máscara y un conjunto graduado. Recibes una copia para probar.</translation>
+    </message>
+    <message>
+        <source>A list of first steps stands above your work. F1 opens the handbook.</source>
+        <translation>Una lista de primeros pasos queda sobre tu trabajo. F1 abre el manual.</translation>
     </message>
 </context>
 <context>
@@ -3649,20 +3637,12 @@ valor %2
         <translation>lista</translation>
     </message>
     <message>
-        <source>Names, numbers and notes</source>
-        <translation>Nombres, números y notas</translation>
-    </message>
-    <message>
         <source>versions</source>
         <translation>versiones</translation>
     </message>
     <message>
         <source>Versions of the set side by side</source>
         <translation>Versiones del conjunto lado a lado</translation>
-    </message>
-    <message>
-        <source>chips</source>
-        <translation>fichas</translation>
     </message>
     <message>
         <source>small</source>
@@ -3677,64 +3657,72 @@ valor %2
         <translation>grandes</translation>
     </message>
     <message>
-        <source>Show the chips of the rows %1</source>
-        <translation>Mostrar las fichas de las filas %1</translation>
-    </message>
-    <message>
         <source>Find swatches</source>
         <translation>Buscar muestras</translation>
-    </message>
-    <message>
-        <source>find a name, or the nearest to a hex color</source>
-        <translation>buscar un nombre, o lo más cercano a un color hex</translation>
-    </message>
-    <message>
-        <source>Enter selects the swatches with these letters in their name, or the one nearest to the color</source>
-        <translation>Entrar selecciona las muestras con estas letras en el nombre, o la más cercana al color</translation>
-    </message>
-    <message>
-        <source>Look</source>
-        <translation>Mirar</translation>
-    </message>
-    <message>
-        <source>What to look at, each with a remedy</source>
-        <translation>Qué mirar, cada cosa con un remedio</translation>
-    </message>
-    <message>
-        <source>Change</source>
-        <translation>Cambiar</translation>
-    </message>
-    <message>
-        <source>Change many swatches at once</source>
-        <translation>Cambiar muchas muestras a la vez</translation>
     </message>
     <message>
         <source>Sets</source>
         <translation>Conjuntos</translation>
     </message>
     <message>
-        <source>Sets of the piece and versions of this one</source>
-        <translation>Conjuntos de la obra y versiones de este</translation>
-    </message>
-    <message>
         <source>Shelf</source>
         <translation>Estante</translation>
     </message>
     <message>
-        <source>Sets kept across pieces</source>
-        <translation>Conjuntos guardados para otras obras</translation>
-    </message>
-    <message>
-        <source>Show %1; drop swatches here to move them into its first family</source>
-        <translation>Mostrar %1; suelta muestras aquí para llevarlas a su primera familia</translation>
-    </message>
-    <message>
-        <source>&quot;%1&quot; is nearest, CIEDE2000 %2 away.</source>
-        <translation>&quot;%1&quot; es la más cercana, a CIEDE2000 %2.</translation>
-    </message>
-    <message>
         <source>No swatch of this set has these letters in its name.</source>
         <translation>Ninguna muestra de este conjunto tiene estas letras en el nombre.</translation>
+    </message>
+    <message>
+        <source>A table with names, numbers and notes</source>
+        <translation>Una tabla con nombres, números y notas</translation>
+    </message>
+    <message>
+        <source>Show the swatches of the rows %1</source>
+        <translation>Mostrar %1 las muestras de las filas</translation>
+    </message>
+    <message>
+        <source>Find a name or the nearest hex</source>
+        <translation>Busca un nombre o el hex más cercano</translation>
+    </message>
+    <message>
+        <source>Press Enter to select the swatches whose name has these letters, or the swatch nearest to a hex color</source>
+        <translation>Pulsa Intro para seleccionar las muestras cuyo nombre tiene estas letras, o la más cercana a un color hex</translation>
+    </message>
+    <message>
+        <source>Report</source>
+        <translation>Informe</translation>
+    </message>
+    <message>
+        <source>What could be better in the set, each with a remedy</source>
+        <translation>Qué podría mejorar en el conjunto, cada cosa con su remedio</translation>
+    </message>
+    <message>
+        <source>Adjust</source>
+        <translation>Ajustar</translation>
+    </message>
+    <message>
+        <source>Adjust many swatches at once</source>
+        <translation>Ajustar muchas muestras a la vez</translation>
+    </message>
+    <message>
+        <source>The sets of the piece, and the versions of the current set</source>
+        <translation>Los conjuntos de la obra y las versiones del actual</translation>
+    </message>
+    <message>
+        <source>Sets that all your pieces share</source>
+        <translation>Conjuntos que comparten todas tus obras</translation>
+    </message>
+    <message>
+        <source>Show %1. Swatches dropped here move to its first family.</source>
+        <translation>Mostrar %1. Las muestras soltadas aquí pasan a su primera familia.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is nearest; it differs by %2 (CIEDE2000).</source>
+        <translation>&quot;%1&quot; es la más cercana; difiere en %2 (CIEDE2000).</translation>
+    </message>
+    <message>
+        <source>Size</source>
+        <translation>Tamaño</translation>
     </message>
 </context>
 <context>
@@ -3744,56 +3732,24 @@ valor %2
         <translation>&amp;Graduar</translation>
     </message>
     <message>
-        <source>&amp;Staff</source>
-        <translation>&amp;Pentagrama</translation>
-    </message>
-    <message>
         <source>Families as columns, height is value</source>
         <translation>Las familias son columnas, la altura es el valor</translation>
-    </message>
-    <message>
-        <source>&amp;Rows</source>
-        <translation>&amp;Filas</translation>
     </message>
     <message>
         <source>A compact grid with free places</source>
         <translation>Una cuadrícula compacta con sitios libres</translation>
     </message>
     <message>
-        <source>&amp;List</source>
-        <translation>&amp;Lista</translation>
-    </message>
-    <message>
-        <source>Names, numbers and notes</source>
-        <translation>Nombres, números y notas</translation>
-    </message>
-    <message>
-        <source>&amp;Versions</source>
-        <translation>&amp;Versiones</translation>
-    </message>
-    <message>
         <source>Versions of the set side by side</source>
         <translation>Versiones del conjunto lado a lado</translation>
-    </message>
-    <message>
-        <source>Select the l&amp;ight ones</source>
-        <translation>Seleccionar las c&amp;laras</translation>
     </message>
     <message>
         <source>Select the swatches of the light band</source>
         <translation>Seleccionar las muestras de la banda clara</translation>
     </message>
     <message>
-        <source>Select the &amp;middle ones</source>
-        <translation>Seleccionar las &amp;medias</translation>
-    </message>
-    <message>
         <source>Select the swatches of the middle band</source>
         <translation>Seleccionar las muestras de la banda media</translation>
-    </message>
-    <message>
-        <source>Select the &amp;dark ones</source>
-        <translation>Seleccionar las &amp;oscuras</translation>
     </message>
     <message>
         <source>Select the swatches of the dark band</source>
@@ -3808,36 +3764,8 @@ valor %2
         <translation>Seleccionar todas las muestras casi iguales a otra</translation>
     </message>
     <message>
-        <source>Fi&amp;ll between</source>
-        <translation>Re&amp;llenar en medio</translation>
-    </message>
-    <message>
-        <source>Lay three colors between the two selected swatches, in place</source>
-        <translation>Poner tres colores entre las dos muestras seleccionadas, en su sitio</translation>
-    </message>
-    <message>
-        <source>&amp;Even out the family</source>
-        <translation>&amp;Igualar la familia</translation>
-    </message>
-    <message>
-        <source>Spread the values of the chosen family evenly between its ends; locked ones stay</source>
-        <translation>Repartir por igual los valores de la familia elegida entre sus extremos; lo bloqueado queda</translation>
-    </message>
-    <message>
-        <source>Even out family</source>
-        <translation>Igualar familia</translation>
-    </message>
-    <message>
-        <source>Split o&amp;ff as a family</source>
-        <translation>Separar como &amp;familia</translation>
-    </message>
-    <message>
         <source>Move the selected swatches into a family of their own</source>
         <translation>Llevar las muestras seleccionadas a una familia propia</translation>
-    </message>
-    <message>
-        <source>S&amp;ort the rows</source>
-        <translation>&amp;Ordenar las filas</translation>
     </message>
     <message>
         <source>By &amp;value</source>
@@ -3875,15 +3803,75 @@ valor %2
         <source>Sort rows</source>
         <translation>Ordenar filas</translation>
     </message>
+    <message>
+        <source>Show &amp;staff</source>
+        <translation>Mostrar &amp;pentagrama</translation>
+    </message>
+    <message>
+        <source>Show &amp;rows</source>
+        <translation>Mostrar &amp;filas</translation>
+    </message>
+    <message>
+        <source>Show &amp;list</source>
+        <translation>Mostrar &amp;lista</translation>
+    </message>
+    <message>
+        <source>A table with names, numbers and notes</source>
+        <translation>Una tabla con nombres, números y notas</translation>
+    </message>
+    <message>
+        <source>Show &amp;versions</source>
+        <translation>Mostrar &amp;versiones</translation>
+    </message>
+    <message>
+        <source>Select l&amp;ight swatches</source>
+        <translation>Seleccionar muestras &amp;claras</translation>
+    </message>
+    <message>
+        <source>Select &amp;middle swatches</source>
+        <translation>Seleccionar muestras &amp;medias</translation>
+    </message>
+    <message>
+        <source>Select &amp;dark swatches</source>
+        <translation>Seleccionar muestras &amp;oscuras</translation>
+    </message>
+    <message>
+        <source>Add co&amp;lors between</source>
+        <translation>&amp;Añadir colores intermedios</translation>
+    </message>
+    <message>
+        <source>Add three colors between the two selected swatches</source>
+        <translation>Añadir tres colores entre las dos muestras seleccionadas</translation>
+    </message>
+    <message>
+        <source>Spac&amp;e family evenly</source>
+        <translation>&amp;Espaciar la familia por igual</translation>
+    </message>
+    <message>
+        <source>Space the values of the chosen family evenly between its ends; locked swatches stay</source>
+        <translation>Espaciar por igual los valores de la familia elegida entre sus extremos; las muestras bloqueadas quedan</translation>
+    </message>
+    <message>
+        <source>Space family evenly</source>
+        <translation>Espaciar la familia por igual</translation>
+    </message>
+    <message>
+        <source>Split o&amp;ff as family</source>
+        <translation>Se&amp;parar como familia</translation>
+    </message>
+    <message>
+        <source>S&amp;ort rows</source>
+        <translation>&amp;Ordenar filas</translation>
+    </message>
 </context>
 <context>
     <name>zc::HandOver</name>
     <message>
-        <source>handed over %1</source>
-        <translation>entregado %1</translation>
+        <source>copied %1</source>
+        <translation>copiado %1</translation>
     </message>
     <message>
-        <source>own line</source>
+        <source>your own line</source>
         <translation>línea propia</translation>
     </message>
 </context>
@@ -3894,14 +3882,6 @@ valor %2
         <translation>con una imagen pequeña</translation>
     </message>
     <message>
-        <source>Every pick is handed over as</source>
-        <translation>Cada elección se entrega como</translation>
-    </message>
-    <message>
-        <source>Line of your own</source>
-        <translation>Línea propia</translation>
-    </message>
-    <message>
         <source>Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, {{ is a brace.</source>
         <translation>Tu propia línea, con campos entre llaves: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} ocupa al menos tres sitios, {{ es una llave.</translation>
     </message>
@@ -3910,12 +3890,20 @@ valor %2
         <translation>El portapapeles lleva también una imagen pequeña del color</translation>
     </message>
     <message>
-        <source>Take it</source>
-        <translation>Aceptar</translation>
+        <source>Copy every pick as</source>
+        <translation>Copiar cada color como</translation>
     </message>
     <message>
-        <source>Leave it</source>
-        <translation>Dejarlo</translation>
+        <source>Your own line</source>
+        <translation>Línea propia</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Aplicar</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
     </message>
 </context>
 <context>
@@ -3929,40 +3917,36 @@ valor %2
         <translation>Buscar en el manual</translation>
     </message>
     <message>
-        <source>Words that stand on a page; Enter opens the first one</source>
-        <translation>Palabras que están en una página; Entrar abre la primera</translation>
-    </message>
-    <message>
-        <source>search</source>
-        <translation>buscar</translation>
-    </message>
-    <message>
         <source>Pages of the handbook</source>
         <translation>Páginas del manual</translation>
-    </message>
-    <message>
-        <source>Pages, or those on which the words stand</source>
-        <translation>Páginas, o aquellas en que están las palabras</translation>
     </message>
     <message>
         <source>Page of the handbook</source>
         <translation>Página del manual</translation>
     </message>
     <message>
-        <source>The handbook is not there; install the program anew.</source>
-        <translation>El manual no está; instala el programa de nuevo.</translation>
+        <source>Search for words; Enter opens the first page that has them</source>
+        <translation>Buscar palabras; Intro abre la primera página que las tiene</translation>
     </message>
     <message>
-        <source>These words stand on no page.</source>
-        <translation>Estas palabras no están en ninguna página.</translation>
+        <source>Search</source>
+        <translation>Buscar</translation>
+    </message>
+    <message>
+        <source>All pages, or those that have the words</source>
+        <translation>Todas las páginas, o las que tienen las palabras</translation>
+    </message>
+    <message>
+        <source>The handbook is missing. Install the program again.</source>
+        <translation>Falta el manual. Vuelve a instalar el programa.</translation>
+    </message>
+    <message>
+        <source>No page has these words.</source>
+        <translation>Ninguna página tiene estas palabras.</translation>
     </message>
 </context>
 <context>
     <name>zc::Head</name>
-    <message>
-        <source>card</source>
-        <translation>ficha</translation>
-    </message>
     <message>
         <source>Title of the piece</source>
         <translation>Título de la obra</translation>
@@ -3972,44 +3956,48 @@ valor %2
         <translation>El título de la obra; un clic para cambiarlo</translation>
     </message>
     <message>
-        <source>The card of the piece: title, words, date and signature</source>
-        <translation>La ficha de la obra: título, palabras, fecha y firma</translation>
-    </message>
-    <message>
         <source>Change title</source>
         <translation>Cambiar título</translation>
-    </message>
-    <message>
-        <source>Values only</source>
-        <translation>Solo valores</translation>
     </message>
     <message>
         <source>Show everything in greys of equal lightness (Ctrl+G)</source>
         <translation>Mostrar todo en grises de igual luminosidad (Ctrl+G)</translation>
     </message>
     <message>
-        <source>Everything is shown as these eyes see it; press to see it as it is</source>
-        <translation>Todo se muestra como lo ven estos ojos; pulsa para verlo como es</translation>
+        <source>%1. Click to edit the title.</source>
+        <translation>%1. Un clic para cambiar el título.</translation>
     </message>
     <message>
-        <source>Reference</source>
-        <translation>Referencia</translation>
+        <source>Details</source>
+        <translation>Datos</translation>
     </message>
     <message>
-        <source>Keep a small reference in sight on this desk (K)</source>
+        <source>Show title, description, date and signature of the piece</source>
+        <translation>Mostrar título, descripción, fecha y firma de la obra</translation>
+    </message>
+    <message>
+        <source>values only</source>
+        <translation>solo valores</translation>
+    </message>
+    <message>
+        <source>All colors are shown as with this color vision. Press for normal color vision.</source>
+        <translation>Los colores se muestran como con esta visión. Pulsa para la visión normal.</translation>
+    </message>
+    <message>
+        <source>reference</source>
+        <translation>referencia</translation>
+    </message>
+    <message>
+        <source>Keep a small reference in sight at this desk (K)</source>
         <translation>Tener una referencia pequeña a la vista en esta mesa (K)</translation>
     </message>
     <message>
-        <source>Beside</source>
-        <translation>Al lado</translation>
+        <source>Beside the canvas</source>
+        <translation>Junto al lienzo</translation>
     </message>
     <message>
-        <source>A small window to stand beside your canvas, above other programs (B)</source>
-        <translation>Una ventana pequeña junto a tu lienzo, encima de otros programas (B)</translation>
-    </message>
-    <message>
-        <source>%1. Click to edit the title.</source>
-        <translation>%1. Un clic para cambiar el título.</translation>
+        <source>Open the companion: a small window beside your canvas, above other programs (B)</source>
+        <translation>Abrir el acompañante: una ventana pequeña junto al lienzo, encima de otros programas (B)</translation>
     </message>
 </context>
 <context>
@@ -4019,52 +4007,16 @@ valor %2
         <translation>A&amp;yuda</translation>
     </message>
     <message>
-        <source>&amp;Handbook</source>
-        <translation>&amp;Manual</translation>
-    </message>
-    <message>
-        <source>The page of the desk you are at</source>
-        <translation>La página de la mesa en que estás</translation>
-    </message>
-    <message>
-        <source>The &amp;order of work</source>
-        <translation>El &amp;orden del trabajo</translation>
-    </message>
-    <message>
         <source>The first page of the handbook</source>
         <translation>La primera página del manual</translation>
-    </message>
-    <message>
-        <source>Every &amp;key</source>
-        <translation>Todas las &amp;teclas</translation>
     </message>
     <message>
         <source>All commands with their keys</source>
         <translation>Todas las órdenes con sus teclas</translation>
     </message>
     <message>
-        <source>The &amp;first steps</source>
-        <translation>Los &amp;primeros pasos</translation>
-    </message>
-    <message>
-        <source>The list of first steps, with nothing ticked yet</source>
-        <translation>La lista de primeros pasos, sin nada marcado aún</translation>
-    </message>
-    <message>
-        <source>Copy &amp;details</source>
-        <translation>Copiar &amp;detalles</translation>
-    </message>
-    <message>
-        <source>Versions, screens and what the program did, for a report; nothing of your pieces</source>
-        <translation>Versiones, pantallas y lo que hizo el programa, para un informe; nada de tus obras</translation>
-    </message>
-    <message>
-        <source>The details are on the clipboard; nothing of your pieces is among them.</source>
-        <translation>Los detalles están en el portapapeles; no hay nada de tus obras entre ellos.</translation>
-    </message>
-    <message>
         <source>&amp;About Zonachrom</source>
-        <translation>&amp;Acerca de Zonachrom</translation>
+        <translation>A&amp;cerca de Zonachrom</translation>
     </message>
     <message>
         <source>What this program is</source>
@@ -4078,44 +4030,48 @@ A desk for planning a limited palette: gamut masks over a hue wheel, colors pick
 
 Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo de tonos, colores elegidos con luminosidad fiel, conjuntos de muestras graduados por valor.</translation>
     </message>
+    <message>
+        <source>Open &amp;handbook</source>
+        <translation>Abrir el &amp;manual</translation>
+    </message>
+    <message>
+        <source>Open the handbook at the page of this desk</source>
+        <translation>Abrir el manual por la página de esta mesa</translation>
+    </message>
+    <message>
+        <source>Show &amp;order of work</source>
+        <translation>Mostrar el &amp;orden de trabajo</translation>
+    </message>
+    <message>
+        <source>Show all &amp;shortcuts</source>
+        <translation>Mostrar todos los &amp;atajos</translation>
+    </message>
+    <message>
+        <source>Show &amp;first steps</source>
+        <translation>Mostrar los &amp;primeros pasos</translation>
+    </message>
+    <message>
+        <source>Show the list of first steps, from the beginning</source>
+        <translation>Mostrar la lista de primeros pasos desde el principio</translation>
+    </message>
+    <message>
+        <source>Copy &amp;details for a report</source>
+        <translation>Copiar &amp;datos para un informe</translation>
+    </message>
+    <message>
+        <source>Copy versions, screens and what the program did lately. Your pieces are not part of it.</source>
+        <translation>Copiar versiones, pantallas y lo que el programa hizo últimamente. Tus obras no se incluyen.</translation>
+    </message>
+    <message>
+        <source>The details were copied. Your pieces are not part of them.</source>
+        <translation>Los datos se copiaron. Tus obras no se incluyen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::HowPanel</name>
     <message>
-        <source>Least difference</source>
-        <translation>Diferencia mínima</translation>
-    </message>
-    <message>
-        <source>How many accents</source>
-        <translation>Cuántos acentos</translation>
-    </message>
-    <message>
-        <source>Least CIEDE2000 between any two, 0 to 50</source>
-        <translation>CIEDE2000 mínimo entre dos cualesquiera, de 0 a 50</translation>
-    </message>
-    <message>
-        <source>What stands for a group</source>
-        <translation>Qué representa a un grupo</translation>
-    </message>
-    <message>
-        <source>The mean of a group of pixels, or its most typical pixel</source>
-        <translation>La media de un grupo de píxeles, o su píxel más típico</translation>
-    </message>
-    <message>
-        <source>as means</source>
-        <translation>como medias</translation>
-    </message>
-    <message>
-        <source>as pixels</source>
-        <translation>como píxeles</translation>
-    </message>
-    <message>
         <source>What the mask does to the extraction</source>
         <translation>Qué hace la máscara en la extracción</translation>
-    </message>
-    <message>
-        <source>Take colors from the whole photo, from what lies in the mask, or brought into it</source>
-        <translation>Tomar colores de toda la foto, de lo que está en la máscara, o llevados a ella</translation>
     </message>
     <message>
         <source>from the whole photo</source>
@@ -4126,59 +4082,63 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>de dentro de la máscara</translation>
     </message>
     <message>
-        <source>brought into the mask</source>
-        <translation>llevados a la máscara</translation>
-    </message>
-    <message>
-        <source>at least</source>
-        <translation>al menos</translation>
-    </message>
-    <message>
-        <source>apart, with</source>
-        <translation>aparte, con</translation>
-    </message>
-    <message>
         <source>accents,</source>
         <translation>acentos,</translation>
     </message>
     <message>
-        <source>Small colors far off from all the others: at most so many of the colors that are counted</source>
-        <translation>Colores pequeños lejos de todos los demás: como mucho tantos de los colores contados</translation>
+        <source>Least difference between two colors</source>
+        <translation>Diferencia mínima entre dos colores</translation>
+    </message>
+    <message>
+        <source>Number of accents</source>
+        <translation>Número de acentos</translation>
+    </message>
+    <message>
+        <source>Least difference (CIEDE2000) between any two colors, 0 to 50</source>
+        <translation>Diferencia mínima (CIEDE2000) entre dos colores, de 0 a 50</translation>
+    </message>
+    <message>
+        <source>Accents are small areas whose color is far from all others: at most this many of the colors</source>
+        <translation>Los acentos son zonas pequeñas de un color lejano a todos los demás: como mucho tantos de los colores</translation>
+    </message>
+    <message>
+        <source>What each color is</source>
+        <translation>Qué es cada color</translation>
+    </message>
+    <message>
+        <source>Each color is the average of a group of pixels, or a real pixel that is typical of it</source>
+        <translation>Cada color es el promedio de un grupo de píxeles, o un píxel real típico de él</translation>
+    </message>
+    <message>
+        <source>averages</source>
+        <translation>promedios</translation>
+    </message>
+    <message>
+        <source>real pixels</source>
+        <translation>píxeles reales</translation>
+    </message>
+    <message>
+        <source>Take colors from the whole photo, only from what lies inside the mask, or from everything moved into the mask</source>
+        <translation>Tomar colores de toda la foto, solo de lo que está en la máscara, o de todo llevado a la máscara</translation>
+    </message>
+    <message>
+        <source>moved into the mask</source>
+        <translation>llevado a la máscara</translation>
+    </message>
+    <message>
+        <source>Difference at least</source>
+        <translation>Diferencia mínima</translation>
+    </message>
+    <message>
+        <source>Accents</source>
+        <translation>Acentos</translation>
     </message>
 </context>
 <context>
     <name>zc::ImportView</name>
     <message>
-        <source>leave out what the set has</source>
-        <translation>dejar lo que ya tiene</translation>
-    </message>
-    <message>
-        <source>leave out what is near</source>
-        <translation>dejar lo que está cerca</translation>
-    </message>
-    <message>
-        <source>Bring in</source>
-        <translation>Traer</translation>
-    </message>
-    <message>
         <source>Colors found in the file</source>
         <translation>Colores hallados en el archivo</translation>
-    </message>
-    <message>
-        <source>Where to put them</source>
-        <translation>Dónde ponerlos</translation>
-    </message>
-    <message>
-        <source>Bring the colors in, in one step that can be undone</source>
-        <translation>Traer los colores, en un paso que se puede deshacer</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>Dejarlo</translation>
-    </message>
-    <message>
-        <source>Bring nothing in</source>
-        <translation>No traer nada</translation>
     </message>
     <message>
         <source>as a new set</source>
@@ -4191,14 +4151,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>into the family &quot;%1&quot;</source>
         <translation>a la familia &quot;%1&quot;</translation>
-    </message>
-    <message>
-        <source>%1 new; %2 the set has already (ticked); %3 near to one it has (waved).</source>
-        <translation>%1 nuevos; %2 ya los tiene el conjunto (marca); %3 están cerca de uno suyo (onda).</translation>
-    </message>
-    <message>
-        <source>Bring in %1</source>
-        <translation>Traer %1</translation>
     </message>
     <message>
         <source>%1: %2 in %3</source>
@@ -4218,6 +4170,42 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
             <numerusform>%n familias</numerusform>
         </translation>
     </message>
+    <message>
+        <source>skip colors already in the set</source>
+        <translation>omitir los colores que ya están</translation>
+    </message>
+    <message>
+        <source>skip similar colors</source>
+        <translation>omitir los colores parecidos</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importar</translation>
+    </message>
+    <message>
+        <source>Where to add the colors</source>
+        <translation>Dónde añadir los colores</translation>
+    </message>
+    <message>
+        <source>Import the colors in one step that can be undone</source>
+        <translation>Importar los colores en un paso que se puede deshacer</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>Import nothing</source>
+        <translation>No importar nada</translation>
+    </message>
+    <message>
+        <source>%1 new, %2 already in the set (ticked), %3 similar to one in the set (wave).</source>
+        <translation>%1 nuevos, %2 ya en el conjunto (marca), %3 parecidos a uno del conjunto (onda).</translation>
+    </message>
+    <message>
+        <source>Import %1</source>
+        <translation>Importar %1</translation>
+    </message>
 </context>
 <context>
     <name>zc::KeptReference</name>
@@ -4230,14 +4218,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Qué referencia se tiene a la vista</translation>
     </message>
     <message>
-        <source>How the kept reference is looked at</source>
-        <translation>Cómo se mira la referencia a la vista</translation>
-    </message>
-    <message>
-        <source>How it is looked at on this desk; keys on the photo do the same</source>
-        <translation>Cómo se mira en esta mesa; las teclas sobre la foto hacen lo mismo</translation>
-    </message>
-    <message>
         <source>color</source>
         <translation>color</translation>
     </message>
@@ -4246,148 +4226,156 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>valor</translation>
     </message>
     <message>
-        <source>flat</source>
-        <translation>planos</translation>
-    </message>
-    <message>
         <source>squint</source>
         <translation>entornar</translation>
     </message>
     <message>
-        <source>steps</source>
-        <translation>pasos</translation>
+        <source>How the reference is shown</source>
+        <translation>Cómo se muestra la referencia</translation>
     </message>
     <message>
-        <source>mask</source>
-        <translation>máscara</translation>
+        <source>How the reference is shown at this desk; the keys of the photo do the same</source>
+        <translation>Cómo se muestra la referencia en esta mesa; las teclas de la foto hacen lo mismo</translation>
     </message>
     <message>
-        <source>away</source>
-        <translation>fuera</translation>
+        <source>flat tones</source>
+        <translation>tonos planos</translation>
     </message>
     <message>
-        <source>Put the reference away on this desk (K)</source>
-        <translation>Guardar la referencia en esta mesa (K)</translation>
+        <source>tone steps</source>
+        <translation>pasos de tono</translation>
+    </message>
+    <message>
+        <source>through mask</source>
+        <translation>con la máscara</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Close the reference at this desk (K)</source>
+        <translation>Cerrar la referencia en esta mesa (K)</translation>
     </message>
 </context>
 <context>
     <name>zc::LacksPanel</name>
     <message>
-        <source>Whose needs</source>
-        <translation>Necesidades de cuál</translation>
-    </message>
-    <message>
-        <source>The picture whose needs the set is held against</source>
-        <translation>La imagen con cuyas necesidades se compara el conjunto</translation>
-    </message>
-    <message>
-        <source>At most so many colors, 1 to 12</source>
-        <translation>Como mucho tantos colores, de 1 a 12</translation>
-    </message>
-    <message>
         <source> colors</source>
         <translation> colores</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 from every swatch and from each other</source>
-        <translation>CIEDE2000 a cada muestra y entre sí</translation>
     </message>
     <message>
         <source> apart</source>
         <translation> aparte</translation>
     </message>
     <message>
-        <source>The picture shown</source>
-        <translation>La imagen mostrada</translation>
-    </message>
-    <message>
-        <source>looking...</source>
-        <translation>mirando...</translation>
-    </message>
-    <message>
-        <source>needs %1: present %2, missing %3</source>
-        <translation>necesita %1: presente %2, falta %3</translation>
-    </message>
-    <message>
-        <source>%1 %, %2 from %3</source>
-        <translation>%1 %, %2 de %3</translation>
-    </message>
-    <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>lay</source>
-        <translation>poner</translation>
-    </message>
-    <message>
-        <source>Lay this color into the chosen family</source>
-        <translation>Poner este color en la familia elegida</translation>
-    </message>
-    <message>
-        <source>A color of another picture</source>
-        <translation>Un color de otra imagen</translation>
-    </message>
-    <message>
-        <source>Show where in the picture it is</source>
-        <translation>Mostrar dónde está en la imagen</translation>
-    </message>
-    <message>
-        <source>Nothing: no color of the picture is far from every swatch.</source>
-        <translation>Nada: ningún color de la imagen está lejos de todas las muestras.</translation>
-    </message>
-    <message>
-        <source>Looking for what it lacks.</source>
-        <translation>Buscando lo que falta.</translation>
-    </message>
-    <message>
-        <source>lay all</source>
-        <translation>poner todo</translation>
-    </message>
-    <message>
-        <source>Lay all of these as a family</source>
-        <translation>Poner todos como familia</translation>
     </message>
     <message>
         <source>from the picture</source>
         <translation>de la imagen</translation>
     </message>
+    <message>
+        <source>Compare with</source>
+        <translation>Comparar con</translation>
+    </message>
+    <message>
+        <source>The picture that the set is compared with</source>
+        <translation>La imagen con la que se compara el conjunto</translation>
+    </message>
+    <message>
+        <source>List at most this many colors, 1 to 12</source>
+        <translation>Listar como mucho tantos colores, de 1 a 12</translation>
+    </message>
+    <message>
+        <source>List only colors that differ at least this much (CIEDE2000) from every swatch and from each other</source>
+        <translation>Listar solo colores que difieran al menos esto (CIEDE2000) de toda muestra y entre sí</translation>
+    </message>
+    <message>
+        <source>picture shown</source>
+        <translation>imagen mostrada</translation>
+    </message>
+    <message>
+        <source>comparing...</source>
+        <translation>comparando...</translation>
+    </message>
+    <message>
+        <source>%1 needed: %2 present, %3 missing</source>
+        <translation>%1 necesarios: %2 presentes, %3 faltan</translation>
+    </message>
+    <message>
+        <source>%1 %, differs by %2 from %3</source>
+        <translation>%1 %, difiere en %2 de %3</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Add this color to the chosen family</source>
+        <translation>Añadir este color a la familia elegida</translation>
+    </message>
+    <message>
+        <source>This color is from another picture</source>
+        <translation>Este color es de otra imagen</translation>
+    </message>
+    <message>
+        <source>Show where the picture has this color</source>
+        <translation>Mostrar dónde tiene la imagen este color</translation>
+    </message>
+    <message>
+        <source>No color is missing: each color of the picture is near a swatch.</source>
+        <translation>No falta ningún color: cada color de la imagen está cerca de una muestra.</translation>
+    </message>
+    <message>
+        <source>Looking for missing colors.</source>
+        <translation>Buscando los colores que faltan.</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Añadir todos</translation>
+    </message>
+    <message>
+        <source>Add all of these colors as a family</source>
+        <translation>Añadir todos estos colores como familia</translation>
+    </message>
 </context>
 <context>
     <name>zc::Laying</name>
     <message>
-        <source>Lay swatch</source>
-        <translation>Poner muestra</translation>
-    </message>
-    <message>
-        <source>Lay %1 as a family</source>
-        <translation>Poner %1 como familia</translation>
-    </message>
-    <message numerus="yes">
-        <source>Lay %1 as %n families</source>
-        <translation>
-            <numerusform>Poner %1 como %n familia</numerusform>
-            <numerusform>Poner %1 como %n familias</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>key colors</source>
-        <translation>colores clave</translation>
-    </message>
-    <message>
         <source>%1 of %2</source>
         <translation>%1 de %2</translation>
-    </message>
-    <message numerus="yes">
-        <source>Accept %n colors</source>
-        <translation>
-            <numerusform>Aceptar %n color</numerusform>
-            <numerusform>Aceptar %n colores</numerusform>
-        </translation>
     </message>
     <message>
         <source>Show set</source>
         <translation>Mostrar conjunto</translation>
+    </message>
+    <message>
+        <source>Add swatch</source>
+        <translation>Añadir muestra</translation>
+    </message>
+    <message>
+        <source>Add %1 as a family</source>
+        <translation>Añadir %1 como familia</translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %1 as %n families</source>
+        <translation>
+            <numerusform>Añadir %1 como %n familia</numerusform>
+            <numerusform>Añadir %1 como %n familias</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>corner colors</source>
+        <translation>colores de las esquinas</translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n colors</source>
+        <translation>
+            <numerusform>Añadir %n color</numerusform>
+            <numerusform>Añadir %n colores</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -4395,18 +4383,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Strength of the light, percent</source>
         <translation>Fuerza de la luz, por ciento</translation>
-    </message>
-    <message>
-        <source>Amount of air, percent</source>
-        <translation>Cantidad de aire, por ciento</translation>
-    </message>
-    <message>
-        <source>the current color</source>
-        <translation>el color actual</translation>
-    </message>
-    <message>
-        <source>Use the current color for it</source>
-        <translation>Usar para ello el color actual</translation>
     </message>
     <message>
         <source> %</source>
@@ -4417,32 +4393,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Luz</translation>
     </message>
     <message>
-        <source>Air</source>
-        <translation>Aire</translation>
-    </message>
-    <message>
-        <source>Keep as a version</source>
-        <translation>Guardar como versión</translation>
-    </message>
-    <message>
-        <source>Keep the set under this light and air as a version of it</source>
-        <translation>Guardar el conjunto bajo esta luz y este aire como versión suya</translation>
-    </message>
-    <message>
-        <source>Off</source>
-        <translation>Apagar</translation>
-    </message>
-    <message>
-        <source>Turn the light or the air up first.</source>
-        <translation>Sube antes la luz o el aire.</translation>
-    </message>
-    <message>
         <source>under a light</source>
         <translation>bajo una luz</translation>
-    </message>
-    <message>
-        <source>Keep the light as a version</source>
-        <translation>Guardar la luz como versión</translation>
     </message>
     <message>
         <source>Exposure in stops</source>
@@ -4457,79 +4409,59 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation> pasos</translation>
     </message>
     <message>
-        <source>How bright the light is: at 0 a white wall just fits into the display&apos;s colors, and a stop more is twice the light</source>
-        <translation>Cuánta luz hay: con 0 una pared blanca cabe justo en los colores de la pantalla, y un paso más es el doble de luz</translation>
+        <source>Amount of haze, percent</source>
+        <translation>Cantidad de bruma, por ciento</translation>
+    </message>
+    <message>
+        <source>Use current color</source>
+        <translation>Usar el color actual</translation>
+    </message>
+    <message>
+        <source>Set this to the current color</source>
+        <translation>Poner el color actual</translation>
+    </message>
+    <message>
+        <source>Haze</source>
+        <translation>Bruma</translation>
+    </message>
+    <message>
+        <source>How bright the light is. At 0 stops a white wall is as bright as the display can show; one stop more is twice the light.</source>
+        <translation>Cuán clara es la luz. A 0 pasos una pared blanca es tan clara como puede mostrar la pantalla; un paso más es el doble de luz.</translation>
+    </message>
+    <message>
+        <source>Save as version</source>
+        <translation>Guardar como versión</translation>
+    </message>
+    <message>
+        <source>Save the set under this light and haze as a version</source>
+        <translation>Guardar el conjunto bajo esta luz y bruma como versión</translation>
+    </message>
+    <message>
+        <source>Turn off</source>
+        <translation>Apagar</translation>
+    </message>
+    <message>
+        <source>Raise the light or the haze first.</source>
+        <translation>Sube antes la luz o la bruma.</translation>
+    </message>
+    <message>
+        <source>Save light as version</source>
+        <translation>Guardar la luz como versión</translation>
     </message>
 </context>
 <context>
     <name>zc::LimitDesk</name>
     <message>
-        <source>Draw</source>
-        <translation>Dibujar</translation>
-    </message>
-    <message>
         <source>outline</source>
         <translation>contorno</translation>
-    </message>
-    <message>
-        <source>Click corners and close at the first one, or draw freehand with mouse or pen; Enter closes, Backspace takes a corner back, Escape stops</source>
-        <translation>Clic en las esquinas y cerrar en la primera, o dibujar a mano con ratón o lápiz; Entrar cierra, Retroceso quita una esquina, Escape para</translation>
     </message>
     <message>
         <source>ellipse</source>
         <translation>elipse</translation>
     </message>
     <message>
-        <source>Drag from the middle outward</source>
-        <translation>Arrastrar del centro hacia fuera</translation>
-    </message>
-    <message>
-        <source>ring sector</source>
-        <translation>sector anular</translation>
-    </message>
-    <message>
         <source>Drag from one corner to the opposite one</source>
         <translation>Arrastrar de una esquina a la opuesta</translation>
-    </message>
-    <message>
-        <source>adds</source>
-        <translation>añade</translation>
-    </message>
-    <message>
-        <source>The next area drawn adds to the mask</source>
-        <translation>La próxima área dibujada añade a la máscara</translation>
-    </message>
-    <message>
-        <source>cuts</source>
-        <translation>recorta</translation>
-    </message>
-    <message>
-        <source>The next area drawn cuts a hole into the mask</source>
-        <translation>La próxima área dibujada abre un hueco en la máscara</translation>
-    </message>
-    <message>
-        <source>Take neutral</source>
-        <translation>Tomar neutro</translation>
-    </message>
-    <message>
-        <source>Take up the subjective neutral, the middle of the mask, at the current value</source>
-        <translation>Tomar el neutro subjetivo, el centro de la máscara, al valor actual</translation>
-    </message>
-    <message>
-        <source>Lay keys</source>
-        <translation>Poner claves</translation>
-    </message>
-    <message>
-        <source>Lay the key colors, the corners of the mask at the current value, as a family</source>
-        <translation>Poner los colores clave, las esquinas de la máscara al valor actual, como familia</translation>
-    </message>
-    <message>
-        <source>Take off</source>
-        <translation>Quitarla</translation>
-    </message>
-    <message>
-        <source>Take the mask off the piece (Undo brings it back)</source>
-        <translation>Quitar la máscara de la obra (Deshacer la devuelve)</translation>
     </message>
     <message>
         <source>Areas</source>
@@ -4544,40 +4476,96 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Referencia</translation>
     </message>
     <message>
-        <source>The reference through the mask, and masks fitted to it</source>
-        <translation>La referencia a través de la máscara, y máscaras ajustadas a ella</translation>
-    </message>
-    <message>
         <source>Shelf</source>
         <translation>Estante</translation>
-    </message>
-    <message>
-        <source>Masks kept across pieces</source>
-        <translation>Máscaras guardadas para otras obras</translation>
     </message>
     <message>
         <source>, holds %1 % of %2</source>
         <translation>, contiene %1 % de %2</translation>
     </message>
     <message>
-        <source>No mask: every color can be picked. Choose a pattern or draw an area to limit hue and saturation.</source>
-        <translation>Sin máscara: se puede elegir cualquier color. Elige un patrón o dibuja un área para limitar tono y saturación.</translation>
-    </message>
-    <message>
-        <source>The mask is kept but not used.</source>
-        <translation>La máscara se conserva sin usarse.</translation>
-    </message>
-    <message>
-        <source>The mask encloses nothing and admits no color; pull its corners apart.</source>
-        <translation>La máscara no encierra nada y no admite ningún color; separa sus esquinas.</translation>
-    </message>
-    <message>
         <source>%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.</source>
         <translation>%1, girada %2°, llena %3 % del círculo%5. Neutro subjetivo: %4.</translation>
     </message>
     <message>
-        <source>An outline crosses itself and is left open there.</source>
-        <translation>Un contorno se cruza y queda abierto ahí.</translation>
+        <source>Draw area</source>
+        <translation>Dibujar área</translation>
+    </message>
+    <message>
+        <source>Click corners and end at the first one, or draw freehand with mouse or pen. Enter ends the outline, Backspace removes the last corner, Escape cancels.</source>
+        <translation>Haz clic en las esquinas y termina en la primera, o dibuja a mano alzada con ratón o lápiz. Intro termina el contorno, Retroceso quita la última esquina, Escape cancela.</translation>
+    </message>
+    <message>
+        <source>Drag from the center outward</source>
+        <translation>Arrastra del centro hacia fuera</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Sumar</translation>
+    </message>
+    <message>
+        <source>The next area you draw is added to the mask</source>
+        <translation>La próxima área que dibujes se suma a la máscara</translation>
+    </message>
+    <message>
+        <source>Subtract</source>
+        <translation>Restar</translation>
+    </message>
+    <message>
+        <source>The next area you draw is subtracted from the mask</source>
+        <translation>La próxima área que dibujes se resta de la máscara</translation>
+    </message>
+    <message>
+        <source>Make the subjective neutral, the middle of the mask, the current color; the value stays</source>
+        <translation>Hacer actual el neutro subjetivo, el centro de la máscara; el valor queda</translation>
+    </message>
+    <message>
+        <source>Add the colors at the corners of the mask, at the current value, as a family</source>
+        <translation>Añadir los colores de las esquinas de la máscara, al valor actual, como familia</translation>
+    </message>
+    <message>
+        <source>Remove mask</source>
+        <translation>Quitar máscara</translation>
+    </message>
+    <message>
+        <source>Remove the mask from the piece (Undo brings it back)</source>
+        <translation>Quitar la máscara de la obra (Deshacer la devuelve)</translation>
+    </message>
+    <message>
+        <source>See the reference through the mask, or fit a mask to the reference</source>
+        <translation>Ver la referencia con la máscara, o ajustar una máscara a ella</translation>
+    </message>
+    <message>
+        <source>Masks that all your pieces share</source>
+        <translation>Máscaras que comparten todas tus obras</translation>
+    </message>
+    <message>
+        <source>No mask yet: every color can be picked. Choose a pattern, or draw an area, to limit hue and saturation.</source>
+        <translation>Aún sin máscara: se puede elegir cualquier color. Elige un patrón o dibuja un área para limitar tono y saturación.</translation>
+    </message>
+    <message>
+        <source>The mask is switched off.</source>
+        <translation>La máscara está apagada.</translation>
+    </message>
+    <message>
+        <source>The mask encloses no color. Move its corners apart.</source>
+        <translation>La máscara no encierra ningún color. Separa sus esquinas.</translation>
+    </message>
+    <message>
+        <source>An outline crosses itself; the mask is open where it overlaps.</source>
+        <translation>Un contorno se cruza consigo mismo; donde se solapa, la máscara queda abierta.</translation>
+    </message>
+    <message>
+        <source>Use neutral</source>
+        <translation>Usar el neutro</translation>
+    </message>
+    <message>
+        <source>Add corners</source>
+        <translation>Añadir esquinas</translation>
+    </message>
+    <message>
+        <source>sector</source>
+        <translation>sector</translation>
     </message>
 </context>
 <context>
@@ -4587,119 +4575,119 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>&amp;Limitar</translation>
     </message>
     <message>
-        <source>Turn the mask; with &quot;carry the set&quot; its set along</source>
-        <translation>Girar la máscara; con &quot;llevar el conjunto&quot;, también su conjunto</translation>
-    </message>
-    <message>
-        <source>&amp;Turn the mask on</source>
-        <translation>&amp;Girar la máscara</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;back</source>
-        <translation>Girar la máscara &amp;atrás</translation>
-    </message>
-    <message>
-        <source>Turn the mask to the &amp;complements</source>
-        <translation>Girar la máscara a los &amp;complementarios</translation>
-    </message>
-    <message>
-        <source>Turn the mask a &amp;hue on</source>
-        <translation>Girar la máscara un &amp;tono</translation>
-    </message>
-    <message>
-        <source>Turn the mask a hue bac&amp;k</source>
-        <translation>Girar la máscara un tono a&amp;trás</translation>
-    </message>
-    <message>
-        <source>Turn the mask &amp;by...</source>
-        <translation>Girar la máscara &amp;por...</translation>
-    </message>
-    <message>
-        <source>Type how far the mask is turned on: 15 and Enter, or -15</source>
-        <translation>Escribe cuánto gira la máscara: 15 y Entrar, o -15</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;outline</source>
-        <translation>Dibujar un &amp;contorno</translation>
-    </message>
-    <message>
-        <source>Draw an &amp;ellipse</source>
-        <translation>Dibujar una &amp;elipse</translation>
-    </message>
-    <message>
-        <source>Draw a &amp;ring sector</source>
-        <translation>Dibujar un &amp;sector anular</translation>
-    </message>
-    <message>
         <source>Draw a new area of the mask on the wheel</source>
         <translation>Dibujar un área nueva de la máscara en el círculo</translation>
     </message>
     <message>
-        <source>Take the &amp;neutral up</source>
-        <translation>Tomar el &amp;neutro</translation>
+        <source>Turn the mask, and with &quot;turn the set along&quot; the set as well</source>
+        <translation>Girar la máscara y, con &quot;girar también el conjunto&quot;, el conjunto</translation>
     </message>
     <message>
-        <source>Take up the middle of the mask</source>
-        <translation>Tomar el centro de la máscara</translation>
+        <source>&amp;Turn mask clockwise</source>
+        <translation>&amp;Girar máscara en sentido horario</translation>
     </message>
     <message>
-        <source>Lay the &amp;key colors</source>
-        <translation>Poner los colores c&amp;lave</translation>
+        <source>Turn mask counter&amp;clockwise</source>
+        <translation>Girar máscara en sentido &amp;antihorario</translation>
     </message>
     <message>
-        <source>Lay the corners of the mask as a family</source>
-        <translation>Poner las esquinas de la máscara como familia</translation>
+        <source>Turn mask to com&amp;plements</source>
+        <translation>Girar máscara a los &amp;complementarios</translation>
     </message>
     <message>
-        <source>Move the area &amp;up</source>
-        <translation>Subir el á&amp;rea</translation>
+        <source>Turn mask to next &amp;hue</source>
+        <translation>Girar máscara al tono &amp;siguiente</translation>
     </message>
     <message>
-        <source>Let the area worked on come before the one above it</source>
-        <translation>Que el área en uso venga antes que la de encima</translation>
+        <source>Turn mas&amp;k to previous hue</source>
+        <translation>Girar máscara al tono an&amp;terior</translation>
     </message>
     <message>
-        <source>Move the area &amp;down</source>
-        <translation>&amp;Bajar el área</translation>
+        <source>Turn mask &amp;by...</source>
+        <translation>Girar máscara un án&amp;gulo...</translation>
     </message>
     <message>
-        <source>Let the area worked on come after the one below it</source>
-        <translation>Que el área en uso venga después que la de debajo</translation>
+        <source>Type by how many degrees the mask turns: 15 and Enter, or -15</source>
+        <translation>Escribe cuántos grados gira la máscara: 15 e Intro, o -15</translation>
     </message>
     <message>
-        <source>&amp;Remove the area</source>
-        <translation>&amp;Quitar el área</translation>
+        <source>Draw &amp;outline</source>
+        <translation>Dibujar c&amp;ontorno</translation>
     </message>
     <message>
-        <source>Remove the mask area worked on</source>
-        <translation>Quitar el área en uso de la máscara</translation>
+        <source>Draw &amp;ellipse</source>
+        <translation>Dibujar &amp;elipse</translation>
     </message>
     <message>
-        <source>Take the &amp;mask off</source>
-        <translation>Quitar la &amp;máscara</translation>
+        <source>Draw &amp;ring sector</source>
+        <translation>Dibujar sector anula&amp;r</translation>
     </message>
     <message>
-        <source>Take the mask off the piece</source>
+        <source>Use the &amp;neutral</source>
+        <translation>Usar el &amp;neutro</translation>
+    </message>
+    <message>
+        <source>Make the middle of the mask the current color</source>
+        <translation>Hacer actual el color del centro de la máscara</translation>
+    </message>
+    <message>
+        <source>Add corner co&amp;lors</source>
+        <translation>Añadir co&amp;lores de esquina</translation>
+    </message>
+    <message>
+        <source>Add the colors at the corners of the mask as a family</source>
+        <translation>Añadir los colores de las esquinas de la máscara como familia</translation>
+    </message>
+    <message>
+        <source>Move area &amp;up</source>
+        <translation>&amp;Subir área</translation>
+    </message>
+    <message>
+        <source>Move the selected area before the one above it</source>
+        <translation>Poner el área seleccionada antes de la de arriba</translation>
+    </message>
+    <message>
+        <source>Move area &amp;down</source>
+        <translation>&amp;Bajar área</translation>
+    </message>
+    <message>
+        <source>Move the selected area after the one below it</source>
+        <translation>Poner el área seleccionada después de la de abajo</translation>
+    </message>
+    <message>
+        <source>Remo&amp;ve area</source>
+        <translation>&amp;Quitar área</translation>
+    </message>
+    <message>
+        <source>Remove the selected area of the mask</source>
+        <translation>Quitar el área seleccionada de la máscara</translation>
+    </message>
+    <message>
+        <source>Remove &amp;mask</source>
+        <translation>Quitar &amp;máscara</translation>
+    </message>
+    <message>
+        <source>Remove the mask from the piece</source>
         <translation>Quitar la máscara de la obra</translation>
     </message>
 </context>
 <context>
     <name>zc::ListView</name>
     <message>
-        <source>Filter the list</source>
-        <translation>Filtrar la lista</translation>
-    </message>
-    <message>
-        <source>only rows with these letters in a name, family, note or hex</source>
-        <translation>solo filas con estas letras en nombre, familia, nota o hex</translation>
-    </message>
-    <message>
         <source>The set as a list</source>
         <translation>El conjunto como lista</translation>
     </message>
     <message>
-        <source>Click selects, double click or F2 edits; a head sorts</source>
-        <translation>Un clic selecciona, doble clic o F2 edita; una cabecera ordena</translation>
+        <source>Search the list</source>
+        <translation>Buscar en la lista</translation>
+    </message>
+    <message>
+        <source>Search name, family, note or hex</source>
+        <translation>Busca nombre, familia, nota o hex</translation>
+    </message>
+    <message>
+        <source>Click a row to select it, double-click or press F2 to edit, click a heading to sort</source>
+        <translation>Clic selecciona una fila, doble clic o F2 la edita, clic en un encabezado ordena</translation>
     </message>
 </context>
 <context>
@@ -4707,10 +4695,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Number of flat tones</source>
         <translation>Número de tonos planos</translation>
-    </message>
-    <message>
-        <source>find</source>
-        <translation>hallar</translation>
     </message>
     <message>
         <source>Number of tone steps</source>
@@ -4733,10 +4717,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Grises de igual luminosidad (V)</translation>
     </message>
     <message>
-        <source>flat</source>
-        <translation>planos</translation>
-    </message>
-    <message>
         <source>A few flat tones; drag their limits on the value axis (F)</source>
         <translation>Unos pocos tonos planos; arrastra sus límites en el eje de valor (F)</translation>
     </message>
@@ -4749,24 +4729,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Borrosa, como con los ojos entornados (S)</translation>
     </message>
     <message>
-        <source>steps</source>
-        <translation>pasos</translation>
-    </message>
-    <message>
         <source>Even tone steps from black to white (T)</source>
         <translation>Pasos de tono iguales de negro a blanco (T)</translation>
-    </message>
-    <message>
-        <source>mask</source>
-        <translation>máscara</translation>
-    </message>
-    <message>
-        <source>Through the mask; drag the edge between before and after (M)</source>
-        <translation>A través de la máscara; arrastra el borde entre antes y después (M)</translation>
-    </message>
-    <message>
-        <source>Look: %1</source>
-        <translation>Vista: %1</translation>
     </message>
     <message>
         <source> tones</source>
@@ -4777,20 +4741,44 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Cuántos tonos planos, de 2 a 5</translation>
     </message>
     <message>
-        <source>Find the limits between the tones again</source>
-        <translation>Hallar otra vez los límites entre los tonos</translation>
-    </message>
-    <message>
-        <source>How much to squint</source>
-        <translation>Cuánto entornar</translation>
-    </message>
-    <message>
         <source> steps</source>
         <translation> pasos</translation>
     </message>
     <message>
         <source>How many tone steps, 2 to 21</source>
         <translation>Cuántos pasos de tono, de 2 a 21</translation>
+    </message>
+    <message>
+        <source>Find limits</source>
+        <translation>Buscar límites</translation>
+    </message>
+    <message>
+        <source>flat tones</source>
+        <translation>tonos planos</translation>
+    </message>
+    <message>
+        <source>tone steps</source>
+        <translation>pasos de tono</translation>
+    </message>
+    <message>
+        <source>through mask</source>
+        <translation>con la máscara</translation>
+    </message>
+    <message>
+        <source>The photo through the mask; drag the edge between before and after (M)</source>
+        <translation>La foto con la máscara; arrastra el borde entre antes y después (M)</translation>
+    </message>
+    <message>
+        <source>Show: %1</source>
+        <translation>Mostrar: %1</translation>
+    </message>
+    <message>
+        <source>Find the best limits between the tones</source>
+        <translation>Buscar los mejores límites entre los tonos</translation>
+    </message>
+    <message>
+        <source>How much the photo is blurred</source>
+        <translation>Cuánto se desenfoca la foto</translation>
     </message>
 </context>
 <context>
@@ -4823,16 +4811,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Girar máscara</translation>
     </message>
     <message>
-        <source>The outline crosses itself; where it overlaps, the mask is left open.</source>
-        <translation>El contorno se cruza; donde se solapa, la máscara queda abierta.</translation>
-    </message>
-    <message>
         <source>Add mask area</source>
         <translation>Añadir área a la máscara</translation>
-    </message>
-    <message>
-        <source>Cut mask</source>
-        <translation>Recortar máscara</translation>
     </message>
     <message>
         <source>Add mask corner</source>
@@ -4847,20 +4827,28 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Quitar área de la máscara</translation>
     </message>
     <message>
-        <source>Remove this corner</source>
-        <translation>Quitar esta esquina</translation>
-    </message>
-    <message>
-        <source>Remove this area</source>
-        <translation>Quitar esta área</translation>
-    </message>
-    <message>
         <source>Scale mask area</source>
         <translation>Cambiar tamaño del área</translation>
     </message>
     <message>
         <source>Bend mask edge</source>
         <translation>Doblar el borde de la máscara</translation>
+    </message>
+    <message>
+        <source>The outline crosses itself; the mask is open where it overlaps.</source>
+        <translation>El contorno se cruza consigo mismo; donde se solapa, la máscara queda abierta.</translation>
+    </message>
+    <message>
+        <source>Subtract mask area</source>
+        <translation>Restar área de la máscara</translation>
+    </message>
+    <message>
+        <source>Remove corner</source>
+        <translation>Quitar esquina</translation>
+    </message>
+    <message>
+        <source>Remove area</source>
+        <translation>Quitar área</translation>
     </message>
 </context>
 <context>
@@ -4870,36 +4858,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Máscara</translation>
     </message>
     <message>
-        <source>held</source>
-        <translation>sujeto</translation>
-    </message>
-    <message>
-        <source>Picks stay inside the mask, at the same value</source>
-        <translation>Las elecciones quedan dentro de la máscara, al mismo valor</translation>
-    </message>
-    <message>
-        <source>flagged</source>
-        <translation>señalado</translation>
-    </message>
-    <message>
-        <source>Picks outside the mask are allowed, and marked</source>
-        <translation>Se permite elegir fuera de la máscara, y se señala</translation>
-    </message>
-    <message>
-        <source>free</source>
-        <translation>libre</translation>
-    </message>
-    <message>
-        <source>Picks are not judged; the mask is only shown</source>
-        <translation>No se juzga lo elegido; la máscara solo se muestra</translation>
-    </message>
-    <message>
         <source>off</source>
         <translation>apagada</translation>
-    </message>
-    <message>
-        <source>Keep the mask without showing or using it</source>
-        <translation>Conservar la máscara sin mostrarla ni usarla</translation>
     </message>
     <message>
         <source>Change mask rule</source>
@@ -4913,6 +4873,34 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Mask %1</source>
         <translation>Máscara: %1</translation>
     </message>
+    <message>
+        <source>Picks stay inside the mask; their value does not change</source>
+        <translation>Los colores elegidos quedan en la máscara; su valor no cambia</translation>
+    </message>
+    <message>
+        <source>warn</source>
+        <translation>avisar</translation>
+    </message>
+    <message>
+        <source>Picks may lie outside the mask; those that do are marked</source>
+        <translation>Los colores pueden estar fuera de la máscara y entonces se marcan</translation>
+    </message>
+    <message>
+        <source>The mask is shown, and picks are free</source>
+        <translation>La máscara se muestra y la elección es libre</translation>
+    </message>
+    <message>
+        <source>The mask is neither shown nor used, but stays in the piece</source>
+        <translation>La máscara no se muestra ni se usa, pero sigue en la obra</translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation>retener</translation>
+    </message>
+    <message>
+        <source>show</source>
+        <translation>mostrar</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskedPreview</name>
@@ -4921,16 +4909,16 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>La referencia a través de la máscara</translation>
     </message>
     <message>
-        <source>Drag the edge: before it the photo as it is, after it in the mask</source>
-        <translation>Arrastra el borde: antes de él la foto como es, después en la máscara</translation>
-    </message>
-    <message>
         <source>The edge between before and after</source>
         <translation>El borde entre antes y después</translation>
     </message>
     <message>
-        <source>Add a reference at Observe to see it through the mask.</source>
-        <translation>Añade una referencia en Observar para verla a través de la máscara.</translation>
+        <source>Drag the edge: left of it is the photo as it is, right of it the photo in the mask</source>
+        <translation>Arrastra el borde: a su izquierda la foto como es, a su derecha en la máscara</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe to see it through the mask.</source>
+        <translation>Añade una foto en Observar para verla con la máscara.</translation>
     </message>
 </context>
 <context>
@@ -4944,7 +4932,7 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Girar máscara</translation>
     </message>
     <message>
-        <source>Take mask off</source>
+        <source>Remove mask</source>
         <translation>Quitar máscara</translation>
     </message>
 </context>
@@ -4955,72 +4943,20 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>pintura</translation>
     </message>
     <message>
-        <source>Pigments absorb: curves of reflectance mixed by Kubelka and Munk</source>
-        <translation>Los pigmentos absorben: curvas de reflectancia mezcladas según Kubelka y Munk</translation>
-    </message>
-    <message>
         <source>light</source>
         <translation>luz</translation>
-    </message>
-    <message>
-        <source>Light adds: as on a spinning disc or from far away</source>
-        <translation>La luz suma: como en un disco que gira o de lejos</translation>
     </message>
     <message>
         <source>Parts of the mixture</source>
         <translation>Partes de la mezcla</translation>
     </message>
     <message>
-        <source>The parts that are read, corner by corner; type others such as 2 : 1 : 1</source>
-        <translation>Las partes leídas, esquina por esquina; escribe otras como 2 : 1 : 1</translation>
-    </message>
-    <message>
-        <source>parts</source>
-        <translation>partes</translation>
-    </message>
-    <message>
         <source>Strength of corner %1</source>
         <translation>Fuerza de la esquina %1</translation>
     </message>
     <message>
-        <source>Tinting strength of color %1: how often a part of it counts</source>
-        <translation>Fuerza de tinción del color %1: cuántas veces cuenta una parte</translation>
-    </message>
-    <message>
         <source>%1</source>
         <translation>%1</translation>
-    </message>
-    <message>
-        <source>Color %1 mixes; off it is muted</source>
-        <translation>El color %1 se mezcla; apagado, calla</translation>
-    </message>
-    <message>
-        <source>add</source>
-        <translation>añadir</translation>
-    </message>
-    <message>
-        <source>Put another color at a corner: the current one, or a paint of the trade</source>
-        <translation>Poner otro color en una esquina: el actual, o una pintura del oficio</translation>
-    </message>
-    <message>
-        <source>The current color</source>
-        <translation>El color actual</translation>
-    </message>
-    <message>
-        <source>Clear the field</source>
-        <translation>Vaciar el campo</translation>
-    </message>
-    <message>
-        <source>Steps along the line</source>
-        <translation>Pasos a lo largo de la línea</translation>
-    </message>
-    <message>
-        <source>draw a line</source>
-        <translation>trazar una línea</translation>
-    </message>
-    <message>
-        <source>The next drag across the field draws the line of a string; so does the right button</source>
-        <translation>El próximo arrastre por el campo traza la línea de una gradación; también el botón derecho</translation>
     </message>
     <message>
         <source>Steps of the line and of the grid</source>
@@ -5031,44 +4967,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation> pasos</translation>
     </message>
     <message>
-        <source>Steps of the string, and along a side of the grid, 2 to 12</source>
-        <translation>Pasos de la gradación, y por lado de la cuadrícula, de 2 a 12</translation>
-    </message>
-    <message>
-        <source>Lay line</source>
-        <translation>Poner línea</translation>
-    </message>
-    <message>
-        <source>Lay the steps of the line as a family</source>
-        <translation>Poner los pasos de la línea como familia</translation>
-    </message>
-    <message>
-        <source>Lay picks</source>
-        <translation>Poner elegidos</translation>
-    </message>
-    <message>
-        <source>Lay what was picked as a family</source>
-        <translation>Poner lo elegido como familia</translation>
-    </message>
-    <message>
-        <source>Lay grid</source>
-        <translation>Poner cuadrícula</translation>
-    </message>
-    <message>
-        <source>Lay the whole field in steps, each row as a family</source>
-        <translation>Poner todo el campo en pasos, cada fila como familia</translation>
-    </message>
-    <message>
-        <source>The field has four colors; drop another on one of them.</source>
-        <translation>El campo tiene cuatro colores; suelta otro sobre uno de ellos.</translation>
-    </message>
-    <message>
         <source>Type %1 numbers, such as 2 : 1.</source>
         <translation>Escribe %1 números, como 2 : 1.</translation>
-    </message>
-    <message>
-        <source>across a mixture</source>
-        <translation>a través de una mezcla</translation>
     </message>
     <message>
         <source>mixtures</source>
@@ -5079,16 +4979,104 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>%1; llevado a la máscara</translation>
     </message>
     <message>
-        <source>Two to four colors make a field.</source>
-        <translation>De dos a cuatro colores hacen un campo.</translation>
+        <source>Mix as paint does: pigments absorb light (Kubelka and Munk)</source>
+        <translation>Mezclar como pintura: los pigmentos absorben luz (Kubelka y Munk)</translation>
     </message>
     <message>
-        <source>; %1 is no paint&apos;s color, the nearest paint stands</source>
-        <translation>; %1 no es color de pintura, está la pintura más cercana</translation>
+        <source>Mix as light does: as on a spinning disc, or dots seen from far away</source>
+        <translation>Mezclar como luz: como en un disco que gira, o puntos vistos de lejos</translation>
     </message>
     <message>
-        <source>Point to read, drag to pick</source>
-        <translation>Apunta para leer, arrastra para elegir</translation>
+        <source>Parts of each color in the mixture; type others such as 2 : 1 : 1</source>
+        <translation>Partes de cada color en la mezcla; escribe otras como 2 : 1 : 1</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Partes</translation>
+    </message>
+    <message>
+        <source>Tinting strength of color %1: how strongly one part of it colors the mixture</source>
+        <translation>Fuerza de tinción del color %1: cuánto tiñe la mezcla una parte</translation>
+    </message>
+    <message>
+        <source>Color %1 is part of the mixture</source>
+        <translation>El color %1 forma parte de la mezcla</translation>
+    </message>
+    <message>
+        <source>Add color</source>
+        <translation>Añadir color</translation>
+    </message>
+    <message>
+        <source>Add a color to the field: the current color, or a common paint</source>
+        <translation>Añadir un color al campo: el actual o una pintura corriente</translation>
+    </message>
+    <message>
+        <source>Current color</source>
+        <translation>Color actual</translation>
+    </message>
+    <message>
+        <source>Clear field</source>
+        <translation>Vaciar campo</translation>
+    </message>
+    <message>
+        <source>Steps of line and grid</source>
+        <translation>Pasos de línea y cuadrícula</translation>
+    </message>
+    <message>
+        <source>Draw the line of a ramp with the next drag across the field (the right button always does)</source>
+        <translation>Trazar la línea de una gradación con el próximo arrastre por el campo (el botón derecho siempre lo hace)</translation>
+    </message>
+    <message>
+        <source>Steps of the ramp, and along a side of the grid, 2 to 12</source>
+        <translation>Pasos de la gradación y a lo largo de un lado de la cuadrícula, de 2 a 12</translation>
+    </message>
+    <message>
+        <source>Add line</source>
+        <translation>Añadir línea</translation>
+    </message>
+    <message>
+        <source>Add the steps of the line as a family</source>
+        <translation>Añadir los pasos de la línea como familia</translation>
+    </message>
+    <message>
+        <source>Add picks</source>
+        <translation>Añadir elegidos</translation>
+    </message>
+    <message>
+        <source>Add the colors picked in the field as a family</source>
+        <translation>Añadir los colores elegidos en el campo como familia</translation>
+    </message>
+    <message>
+        <source>Add grid</source>
+        <translation>Añadir cuadrícula</translation>
+    </message>
+    <message>
+        <source>Add the whole field in steps, each row as a family</source>
+        <translation>Añadir todo el campo en pasos, cada fila como familia</translation>
+    </message>
+    <message>
+        <source>The field already has four colors. Drop the new color on one of them.</source>
+        <translation>El campo ya tiene cuatro colores. Suelta el nuevo sobre uno de ellos.</translation>
+    </message>
+    <message>
+        <source>through a mixture</source>
+        <translation>a través de una mezcla</translation>
+    </message>
+    <message>
+        <source>Add two to four colors to mix them.</source>
+        <translation>Añade de dos a cuatro colores para mezclarlos.</translation>
+    </message>
+    <message>
+        <source>; no paint has the color of %1, so the nearest paint is used</source>
+        <translation>; ninguna pintura tiene el color de %1, se usa la más cercana</translation>
+    </message>
+    <message>
+        <source>Point to read a mixture, drag to pick it</source>
+        <translation>Apunta para leer una mezcla, arrastra para elegirla</translation>
+    </message>
+    <message>
+        <source>draw a line</source>
+        <translation>trazar línea</translation>
     </message>
 </context>
 <context>
@@ -5096,46 +5084,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Field of mixtures</source>
         <translation>Campo de mezclas</translation>
-    </message>
-    <message>
-        <source>Drag to pick a mixture; with the right button draw a line for a string.</source>
-        <translation>Arrastra para elegir una mezcla; con el botón derecho traza una línea de gradación.</translation>
-    </message>
-    <message>
-        <source>Drop two to four colors here: from wells, the staff, results, anywhere a color is shown.</source>
-        <translation>Suelta aquí de dos a cuatro colores: de pocillos, pentagrama, resultados, de donde se vea un color.</translation>
-    </message>
-    <message>
-        <source>One color is there; drop another.</source>
-        <translation>Hay un color; suelta otro.</translation>
-    </message>
-    <message>
-        <source>Click takes it up, the wheel changes its strength, a drag carries it on, the right button has more.</source>
-        <translation>Un clic lo toma, la rueda cambia su fuerza, un arrastre lo lleva, el botón derecho tiene más.</translation>
-    </message>
-    <message>
-        <source>Let it mix again</source>
-        <translation>Que vuelva a mezclarse</translation>
-    </message>
-    <message>
-        <source>Mute it</source>
-        <translation>Callarlo</translation>
-    </message>
-    <message>
-        <source>Let it stay as it is</source>
-        <translation>Que quede como está</translation>
-    </message>
-    <message>
-        <source>Let it follow the current color</source>
-        <translation>Que siga al color actual</translation>
-    </message>
-    <message>
-        <source>Put the current color here</source>
-        <translation>Poner aquí el color actual</translation>
-    </message>
-    <message>
-        <source>Take it off the field</source>
-        <translation>Quitarlo del campo</translation>
     </message>
     <message>
         <source>Corner %1: %2</source>
@@ -5146,8 +5094,48 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>callado</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
+        <source>Drag to pick a mixture; drag with the right button to draw the line of a ramp.</source>
+        <translation>Arrastra para elegir una mezcla; con el botón derecho traza la línea de una gradación.</translation>
+    </message>
+    <message>
+        <source>Drag two to four colors here, from wells, the set or anywhere a color is shown.</source>
+        <translation>Arrastra aquí de dos a cuatro colores, de pocillos, del conjunto o de donde se vea un color.</translation>
+    </message>
+    <message>
+        <source>Drag a second color here.</source>
+        <translation>Arrastra aquí un segundo color.</translation>
+    </message>
+    <message>
+        <source>Click to use the color, scroll to change its strength, drag it elsewhere; the right button opens a menu.</source>
+        <translation>Clic usa el color, la rueda cambia su fuerza, arrastrar lo lleva a otro sitio; el botón derecho abre un menú.</translation>
+    </message>
+    <message>
+        <source>Mix this color again</source>
+        <translation>Mezclar de nuevo este color</translation>
+    </message>
+    <message>
+        <source>Leave this color out</source>
+        <translation>Dejar fuera este color</translation>
+    </message>
+    <message>
+        <source>Stop following the current color</source>
+        <translation>Dejar de seguir el color actual</translation>
+    </message>
+    <message>
+        <source>Follow the current color</source>
+        <translation>Seguir el color actual</translation>
+    </message>
+    <message>
+        <source>Set to current color</source>
+        <translation>Poner el color actual</translation>
+    </message>
+    <message>
+        <source>Remove from field</source>
+        <translation>Quitar del campo</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Usar color</translation>
     </message>
 </context>
 <context>
@@ -5194,44 +5182,12 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>toma de %1 × %1</translation>
     </message>
     <message>
-        <source>Add</source>
-        <translation>Añadir</translation>
-    </message>
-    <message>
         <source>Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted</source>
         <translation>Añadir fotos de referencia (Ctrl+Mayús+O); también se pueden soltar o pegar</translation>
     </message>
     <message>
-        <source>taken</source>
-        <translation>tomados</translation>
-    </message>
-    <message>
-        <source>The colors taken and not laid yet</source>
-        <translation>Los colores tomados y aún no puestos</translation>
-    </message>
-    <message>
-        <source>how</source>
-        <translation>cómo</translation>
-    </message>
-    <message>
-        <source>How far apart, as what, from where, and how many accents</source>
-        <translation>Cuánto aparte, como qué, de dónde, y cuántos acentos</translation>
-    </message>
-    <message>
-        <source>the photo says</source>
-        <translation>la foto dice</translation>
-    </message>
-    <message>
-        <source>Its key, its shares of light, middle and dark, its colors on the wheel</source>
-        <translation>Su clave, sus partes de claro, medio y oscuro, sus colores en el círculo</translation>
-    </message>
-    <message>
         <source>Stop</source>
         <translation>Parar</translation>
-    </message>
-    <message>
-        <source>Stop opening the photos</source>
-        <translation>Dejar de abrir las fotos</translation>
     </message>
     <message>
         <source>References</source>
@@ -5245,6 +5201,38 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>%1: %2 × %3, shown at %4 %</source>
         <translation>%1: %2 × %3, a %4 %</translation>
     </message>
+    <message>
+        <source>Add photo</source>
+        <translation>Añadir foto</translation>
+    </message>
+    <message>
+        <source>Results</source>
+        <translation>Resultados</translation>
+    </message>
+    <message>
+        <source>The colors taken from the photo that are not in the set yet</source>
+        <translation>Los colores tomados de la foto que aún no están en el conjunto</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Opciones</translation>
+    </message>
+    <message>
+        <source>How different the colors are, from which part of the photo, and how many accents</source>
+        <translation>Cuánto difieren los colores, de qué parte de la foto y cuántos acentos</translation>
+    </message>
+    <message>
+        <source>Light, middle and dark in the photo, its key, and its colors on the wheel</source>
+        <translation>Claros, medios y oscuros de la foto, su clave y sus colores en el círculo</translation>
+    </message>
+    <message>
+        <source>Stop opening photos</source>
+        <translation>Dejar de abrir fotos</translation>
+    </message>
+    <message>
+        <source>Values</source>
+        <translation>Valores</translation>
+    </message>
 </context>
 <context>
     <name>zc::ObserveMenu</name>
@@ -5253,104 +5241,44 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>&amp;Observar</translation>
     </message>
     <message>
-        <source>&amp;Color</source>
-        <translation>&amp;Color</translation>
-    </message>
-    <message>
         <source>Show the photo in color (C)</source>
         <translation>Mostrar la foto en color (C)</translation>
-    </message>
-    <message>
-        <source>&amp;Value</source>
-        <translation>&amp;Valor</translation>
     </message>
     <message>
         <source>Show the photo in greys of equal lightness (V)</source>
         <translation>Mostrar la foto en grises de igual luminosidad (V)</translation>
     </message>
     <message>
-        <source>F&amp;lat tones</source>
-        <translation>Tonos p&amp;lanos</translation>
-    </message>
-    <message>
         <source>Show the photo in a few flat tones (F)</source>
         <translation>Mostrar la foto en unos pocos tonos planos (F)</translation>
-    </message>
-    <message>
-        <source>&amp;Squint</source>
-        <translation>E&amp;ntornar</translation>
     </message>
     <message>
         <source>Blur the photo (S)</source>
         <translation>Desenfocar la foto (S)</translation>
     </message>
     <message>
-        <source>&amp;Tone steps</source>
-        <translation>Pa&amp;sos de tono</translation>
-    </message>
-    <message>
         <source>Show the photo in even tone steps (T)</source>
         <translation>Mostrar la foto en pasos de tono iguales (T)</translation>
-    </message>
-    <message>
-        <source>Through the &amp;mask</source>
-        <translation>A través de la &amp;máscara</translation>
     </message>
     <message>
         <source>Show the photo through the mask (M)</source>
         <translation>Mostrar la foto a través de la máscara (M)</translation>
     </message>
     <message>
-        <source>Photo &amp;pixels one to one</source>
-        <translation>&amp;Píxeles uno a uno</translation>
-    </message>
-    <message>
         <source>Show each pixel of the photo as one of the screen</source>
         <translation>Mostrar cada píxel de la foto como uno de la pantalla</translation>
-    </message>
-    <message>
-        <source>Turn the &amp;view clockwise</source>
-        <translation>&amp;Girar la vista a la derecha</translation>
     </message>
     <message>
         <source>Turn the view by a quarter; the photo stays</source>
         <translation>Girar la vista un cuarto; la foto queda</translation>
     </message>
     <message>
-        <source>Turn the view &amp;back</source>
-        <translation>Girar la vista a la i&amp;zquierda</translation>
-    </message>
-    <message>
         <source>Turn the view back by a quarter</source>
         <translation>Girar la vista un cuarto atrás</translation>
     </message>
     <message>
-        <source>Mi&amp;rror the view</source>
-        <translation>&amp;Reflejar la vista</translation>
-    </message>
-    <message>
-        <source>Left for right, to see the values afresh</source>
-        <translation>Izquierda por derecha, para ver los valores de nuevo</translation>
-    </message>
-    <message>
-        <source>Cro&amp;p the view to the region</source>
-        <translation>Recortar la vista a la re&amp;gión</translation>
-    </message>
-    <message>
-        <source>Show only the region</source>
-        <translation>Mostrar solo la región</translation>
-    </message>
-    <message>
-        <source>Show the &amp;whole photo again</source>
-        <translation>Mostrar otra vez toda la &amp;foto</translation>
-    </message>
-    <message>
-        <source>End the crop of the view</source>
-        <translation>Terminar el recorte de la vista</translation>
-    </message>
-    <message>
         <source>Follow a canv&amp;as...</source>
-        <translation>Seguir un li&amp;enzo...</translation>
+        <translation>Seguir un &amp;lienzo...</translation>
     </message>
     <message>
         <source>A reference that is read again whenever its file is saved</source>
@@ -5361,98 +5289,123 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Dejar de seguir el archivo</translation>
     </message>
     <message>
-        <source>Keep the shown reference as it is, whatever happens to its file</source>
-        <translation>Conservar la referencia mostrada como está, pase lo que pase con su archivo</translation>
+        <source>Show &amp;color</source>
+        <translation>Mostrar &amp;color</translation>
     </message>
     <message>
-        <source>Repla&amp;ce the reference...</source>
-        <translation>&amp;Sustituir la referencia...</translation>
+        <source>Show &amp;value</source>
+        <translation>Mostrar &amp;valor</translation>
     </message>
     <message>
-        <source>Put another photo in the place of the shown one</source>
-        <translation>Poner otra foto en lugar de la mostrada</translation>
+        <source>Show f&amp;lat tones</source>
+        <translation>Mostrar tonos p&amp;lanos</translation>
     </message>
     <message>
-        <source>Re&amp;name the reference...</source>
-        <translation>Cambiar el &amp;nombre de la referencia...</translation>
+        <source>&amp;Squint at the photo</source>
+        <translation>Ver la foto con los ojos &amp;entornados</translation>
     </message>
     <message>
-        <source>Give the shown photo another name</source>
-        <translation>Dar otro nombre a la foto mostrada</translation>
+        <source>Show &amp;tone steps</source>
+        <translation>Mostrar pasos de &amp;tono</translation>
     </message>
     <message>
-        <source>Move the reference &amp;left</source>
-        <translation>Mover la referencia a la i&amp;zquierda</translation>
+        <source>Show through &amp;mask</source>
+        <translation>Mostrar con la &amp;máscara</translation>
     </message>
     <message>
-        <source>Move the shown photo to the left in the strip</source>
-        <translation>Mover la foto mostrada a la izquierda en la tira</translation>
+        <source>Show &amp;pixels one to one</source>
+        <translation>Mostrar &amp;píxeles uno a uno</translation>
     </message>
     <message>
-        <source>Move the reference &amp;right</source>
-        <translation>Mover la referencia a la &amp;derecha</translation>
+        <source>Turn &amp;view clockwise</source>
+        <translation>&amp;Girar vista en sentido horario</translation>
     </message>
     <message>
-        <source>Move the shown photo to the right in the strip</source>
-        <translation>Mover la foto mostrada a la derecha en la tira</translation>
+        <source>Turn view &amp;counterclockwise</source>
+        <translation>Girar vista en sentido &amp;antihorario</translation>
     </message>
     <message>
-        <source>&amp;Fit the photo</source>
-        <translation>A&amp;justar la foto</translation>
+        <source>Mi&amp;rror view</source>
+        <translation>&amp;Reflejar vista</translation>
     </message>
     <message>
-        <source>Show the whole photo</source>
-        <translation>Mostrar la foto entera</translation>
+        <source>Swap left and right, to see the values afresh</source>
+        <translation>Cambiar izquierda y derecha, para ver los valores de nuevo</translation>
     </message>
     <message>
-        <source>&amp;Remove the reference</source>
-        <translation>&amp;Quitar la referencia</translation>
+        <source>Cro&amp;p view to region</source>
+        <translation>R&amp;ecortar vista a la región</translation>
     </message>
     <message>
-        <source>Take the shown photo out of the piece</source>
+        <source>Show only the drawn region of the photo</source>
+        <translation>Mostrar solo la región dibujada de la foto</translation>
+    </message>
+    <message>
+        <source>Show &amp;whole photo</source>
+        <translation>Mostrar la foto &amp;entera</translation>
+    </message>
+    <message>
+        <source>Show the whole photo again after a crop</source>
+        <translation>Volver a mostrar la foto entera tras un recorte</translation>
+    </message>
+    <message>
+        <source>Keep the photo as it is now, whatever happens to its file</source>
+        <translation>Conservar la foto como está ahora, pase lo que pase con su archivo</translation>
+    </message>
+    <message>
+        <source>Repla&amp;ce reference...</source>
+        <translation>Ree&amp;mplazar referencia...</translation>
+    </message>
+    <message>
+        <source>Replace the photo shown with another one</source>
+        <translation>Reemplazar la foto mostrada por otra</translation>
+    </message>
+    <message>
+        <source>Re&amp;name reference...</source>
+        <translation>Ca&amp;mbiar nombre de la referencia...</translation>
+    </message>
+    <message>
+        <source>Change the name of the photo shown</source>
+        <translation>Cambiar el nombre de la foto mostrada</translation>
+    </message>
+    <message>
+        <source>Move reference &amp;left</source>
+        <translation>Mover referencia a la i&amp;zquierda</translation>
+    </message>
+    <message>
+        <source>Move the photo shown to the left in the row</source>
+        <translation>Mover la foto mostrada a la izquierda en la fila</translation>
+    </message>
+    <message>
+        <source>Move reference &amp;right</source>
+        <translation>Mover referencia a la &amp;derecha</translation>
+    </message>
+    <message>
+        <source>Move the photo shown to the right in the row</source>
+        <translation>Mover la foto mostrada a la derecha en la fila</translation>
+    </message>
+    <message>
+        <source>&amp;Fit photo</source>
+        <translation>A&amp;justar foto</translation>
+    </message>
+    <message>
+        <source>Show the photo as large as it fits</source>
+        <translation>Mostrar la foto tan grande como quepa</translation>
+    </message>
+    <message>
+        <source>Remo&amp;ve reference</source>
+        <translation>&amp;Quitar referencia</translation>
+    </message>
+    <message>
+        <source>Remove the photo shown from the piece</source>
         <translation>Quitar de la obra la foto mostrada</translation>
     </message>
 </context>
 <context>
     <name>zc::PaintReader</name>
     <message>
-        <source>Put at least one paint out first.</source>
-        <translation>Saca antes al menos una pintura.</translation>
-    </message>
-    <message>
-        <source>The reach is still being worked out.</source>
-        <translation>El alcance aún se está calculando.</translation>
-    </message>
-    <message>
-        <source>what the paints reach</source>
-        <translation>lo que alcanzan las pinturas</translation>
-    </message>
-    <message>
-        <source>what the paints reach at value %1</source>
-        <translation>lo que alcanzan las pinturas a valor %1</translation>
-    </message>
-    <message>
-        <source>Make the reach the mask</source>
-        <translation>Hacer del alcance la máscara</translation>
-    </message>
-    <message>
-        <source>There is no photo to reach.</source>
-        <translation>No hay foto que alcanzar.</translation>
-    </message>
-    <message>
         <source>Add some paints to choose from first.</source>
-        <translation>Añade antes unas pinturas entre las que elegir.</translation>
-    </message>
-    <message>
-        <source>These paints do not reach so much: %1 of them come to %2 percent.</source>
-        <translation>Estas pinturas no alcanzan tanto: %1 de ellas llegan al %2 por ciento.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Put %n paints out</source>
-        <translation>
-            <numerusform>Sacar %n pintura</numerusform>
-            <numerusform>Sacar %n pinturas</numerusform>
-        </translation>
+        <translation>Añade antes pinturas entre las que elegir.</translation>
     </message>
     <message numerus="yes">
         <source>%n paints reach %1 percent.</source>
@@ -5461,306 +5414,353 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
             <numerusform>%n pinturas alcanzan el %1 por ciento.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Put at least one paint on the palette first.</source>
+        <translation>Pon antes al menos una pintura en la paleta.</translation>
+    </message>
+    <message>
+        <source>The reach of these paints is still being computed.</source>
+        <translation>El alcance de estas pinturas aún se está calculando.</translation>
+    </message>
+    <message>
+        <source>what these paints can mix</source>
+        <translation>lo que estas pinturas pueden mezclar</translation>
+    </message>
+    <message>
+        <source>what these paints can mix at value %1</source>
+        <translation>lo que estas pinturas pueden mezclar a valor %1</translation>
+    </message>
+    <message>
+        <source>Make reach the mask</source>
+        <translation>Hacer del alcance la máscara</translation>
+    </message>
+    <message>
+        <source>There is no photo to find paints for.</source>
+        <translation>No hay ninguna foto para la que buscar pinturas.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Put %n paints on the palette</source>
+        <translation>
+            <numerusform>Poner %n pintura en la paleta</numerusform>
+            <numerusform>Poner %n pinturas en la paleta</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>These paints cannot reach that much: the best %1 of them reach %2 percent.</source>
+        <translation>Estas pinturas no alcanzan tanto: las %1 mejores alcanzan el %2 por ciento.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PaintsPanel</name>
     <message>
-        <source>add</source>
-        <translation>añadir</translation>
-    </message>
-    <message>
-        <source>Add a paint: the current color, the selected swatches, or a paint of the trade</source>
-        <translation>Añadir una pintura: el color actual, las muestras seleccionadas, o una pintura del oficio</translation>
-    </message>
-    <message>
         <source>Palettes of paints on the shelf</source>
         <translation>Paletas de pinturas del estante</translation>
-    </message>
-    <message>
-        <source>Take a palette of paints off the shelf in the place of this one</source>
-        <translation>Tomar una paleta de pinturas del estante en lugar de esta</translation>
-    </message>
-    <message>
-        <source>keep</source>
-        <translation>guardar</translation>
-    </message>
-    <message>
-        <source>Put this palette of paints on the shelf, under the title of the piece</source>
-        <translation>Poner esta paleta de pinturas en el estante, con el título de la obra</translation>
-    </message>
-    <message>
-        <source>At most so many paints in the recipe, 1 to 4</source>
-        <translation>Como mucho tantas pinturas en la receta, de 1 a 4</translation>
     </message>
     <message>
         <source> paints</source>
         <translation> pinturas</translation>
     </message>
     <message>
-        <source>take the mixture up</source>
-        <translation>tomar la mezcla</translation>
-    </message>
-    <message>
-        <source>What the recipe makes becomes the current color</source>
-        <translation>Lo que da la receta pasa a ser el color actual</translation>
-    </message>
-    <message>
-        <source>reach</source>
-        <translation>alcance</translation>
-    </message>
-    <message>
-        <source>Show what the paints that are put out can mix: on the plan, in the section, along the rail</source>
-        <translation>Mostrar lo que mezclan las pinturas sacadas: en el plan, en la sección, a lo largo del riel</translation>
-    </message>
-    <message>
-        <source>white and black</source>
-        <translation>blanco y negro</translation>
-    </message>
-    <message>
-        <source>White and black of the trade mix along, also where they are not among the paints</source>
-        <translation>Blanco y negro del oficio se mezclan también, aunque no estén entre las pinturas</translation>
-    </message>
-    <message>
-        <source>as the mask</source>
-        <translation>como máscara</translation>
-    </message>
-    <message>
-        <source>at this value</source>
-        <translation>a este valor</translation>
-    </message>
-    <message>
-        <source>The reach at the current value becomes the mask</source>
-        <translation>El alcance al valor actual pasa a ser la máscara</translation>
-    </message>
-    <message>
-        <source>at any</source>
-        <translation>a cualquiera</translation>
-    </message>
-    <message>
-        <source>What is reached at any value becomes the mask</source>
-        <translation>Lo que se alcanza a cualquier valor pasa a ser la máscara</translation>
-    </message>
-    <message>
-        <source>fewest</source>
-        <translation>las menos</translation>
-    </message>
-    <message>
-        <source>Percent that is to be reached</source>
-        <translation>Por ciento que se ha de alcanzar</translation>
-    </message>
-    <message>
         <source> %</source>
         <translation> %</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 that still counts as reached</source>
-        <translation>CIEDE2000 que aún cuenta como alcanzado</translation>
-    </message>
-    <message>
-        <source>photo</source>
-        <translation>foto</translation>
-    </message>
-    <message>
-        <source>Put out the fewest paints that reach this share of the photo</source>
-        <translation>Sacar las menos pinturas que alcanzan esta parte de la foto</translation>
-    </message>
-    <message>
-        <source>set</source>
-        <translation>conjunto</translation>
-    </message>
-    <message>
-        <source>Put out the fewest paints that reach this share of the set</source>
-        <translation>Sacar las menos pinturas que alcanzan esta parte del conjunto</translation>
-    </message>
-    <message>
-        <source>from the shelf</source>
-        <translation>del estante</translation>
-    </message>
-    <message>
-        <source>Take the paints &quot;%1&quot;</source>
-        <translation>Tomar las pinturas &quot;%1&quot;</translation>
-    </message>
-    <message>
-        <source>The paints are on the shelf as &quot;%1&quot;.</source>
-        <translation>Las pinturas están en el estante como &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>Add the paint %1</source>
-        <translation>Añadir la pintura %1</translation>
-    </message>
-    <message>
-        <source>The current color</source>
-        <translation>El color actual</translation>
-    </message>
-    <message>
-        <source>The selected swatches</source>
-        <translation>Las muestras seleccionadas</translation>
-    </message>
-    <message>
-        <source>Add the selected swatches as paints</source>
-        <translation>Añadir las muestras seleccionadas como pinturas</translation>
-    </message>
-    <message>
-        <source>Take it up</source>
-        <translation>Tomarlo</translation>
-    </message>
-    <message>
-        <source>%1: a curve of ours, %2; pressed it is put out or away</source>
-        <translation>%1: una curva nuestra, %2; pulsada se saca o se guarda</translation>
-    </message>
-    <message>
-        <source>%1: the smoothest curve of its color; pressed it is put out or away</source>
-        <translation>%1: la curva más suave de su color; pulsada se saca o se guarda</translation>
-    </message>
-    <message>
-        <source>Put a paint out</source>
-        <translation>Sacar una pintura</translation>
-    </message>
-    <message>
-        <source>Put a paint away</source>
-        <translation>Guardar una pintura</translation>
     </message>
     <message>
         <source>Strength of %1</source>
         <translation>Fuerza de %1</translation>
     </message>
     <message>
-        <source>Tinting strength: how often a part of it counts</source>
-        <translation>Fuerza de tinción: cuántas veces cuenta una parte</translation>
-    </message>
-    <message>
-        <source>Change the strength of a paint</source>
-        <translation>Cambiar la fuerza de una pintura</translation>
-    </message>
-    <message>
-        <source>off</source>
-        <translation>quitar</translation>
-    </message>
-    <message>
-        <source>Take %1 off the palette</source>
-        <translation>Quitar %1 de la paleta</translation>
-    </message>
-    <message>
-        <source>Take a paint off</source>
-        <translation>Quitar una pintura</translation>
-    </message>
-    <message>
-        <source>Rename the paint</source>
-        <translation>Cambiar el nombre de la pintura</translation>
-    </message>
-    <message>
-        <source>Type another name for it</source>
-        <translation>Escribe otro nombre para ella</translation>
-    </message>
-    <message>
-        <source>Rename a paint</source>
-        <translation>Cambiar el nombre de una pintura</translation>
-    </message>
-    <message>
-        <source>Give it the current color</source>
-        <translation>Darle el color actual</translation>
-    </message>
-    <message>
-        <source>It mixes by the smoothest curve of the current color from now on</source>
-        <translation>Desde ahora se mezcla con la curva más suave del color actual</translation>
-    </message>
-    <message>
-        <source>Change the color of a paint</source>
-        <translation>Cambiar el color de una pintura</translation>
-    </message>
-    <message>
-        <source>Move a paint</source>
-        <translation>Mover una pintura</translation>
-    </message>
-    <message>
-        <source>Move it up</source>
-        <translation>Subirla</translation>
-    </message>
-    <message>
-        <source>Before the paint above</source>
-        <translation>Antes que la pintura de encima</translation>
-    </message>
-    <message>
-        <source>Move it down</source>
-        <translation>Bajarla</translation>
-    </message>
-    <message>
-        <source>Behind the paint below</source>
-        <translation>Después de la pintura de debajo</translation>
-    </message>
-    <message>
-        <source>No paint yet. Add the current color, swatches or paints of the trade; few paints limit a piece as a mask does.</source>
-        <translation>Aún no hay pinturas. Añade el color actual, muestras o pinturas del oficio; pocas pinturas limitan una obra como una máscara.</translation>
-    </message>
-    <message>
-        <source>Put paints out to get recipes.</source>
-        <translation>Saca pinturas para tener recetas.</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>%1; off by %2</source>
-        <translation>%1; se aparta %2</translation>
-    </message>
-    <message>
-        <source>; no paint has the color of %1, the nearest stands</source>
-        <translation>; ninguna pintura tiene el color de %1, está la más cercana</translation>
-    </message>
-    <message>
-        <source>asking the set and the photo</source>
-        <translation>preguntando al conjunto y a la foto</translation>
-    </message>
-    <message>
-        <source>reach %1 of %2 swatches, %3 % of the photo</source>
-        <translation>alcanzan %1 de %2 muestras, %3 % de la foto</translation>
-    </message>
-    <message>
-        <source>reach %1 of %2 swatches</source>
-        <translation>alcanzan %1 de %2 muestras</translation>
     </message>
     <message>
         <source>Stop, %1 %</source>
         <translation>Parar, %1 %</translation>
     </message>
+    <message>
+        <source>Add paint</source>
+        <translation>Añadir pintura</translation>
+    </message>
+    <message>
+        <source>Add the current color, the selected swatches or a common paint</source>
+        <translation>Añadir el color actual, las muestras seleccionadas o una pintura corriente</translation>
+    </message>
+    <message>
+        <source>Replace these paints with a palette from the shelf</source>
+        <translation>Reemplazar estas pinturas por una paleta del estante</translation>
+    </message>
+    <message>
+        <source>Save to shelf</source>
+        <translation>Guardar en el estante</translation>
+    </message>
+    <message>
+        <source>Save these paints to the shelf, under the title of the piece</source>
+        <translation>Guardar estas pinturas en el estante, con el título de la obra</translation>
+    </message>
+    <message>
+        <source>A recipe has at most this many paints, 1 to 4</source>
+        <translation>Una receta tiene como mucho tantas pinturas, de 1 a 4</translation>
+    </message>
+    <message>
+        <source>Use mixture</source>
+        <translation>Usar mezcla</translation>
+    </message>
+    <message>
+        <source>Make the color of the recipe the current color</source>
+        <translation>Hacer actual el color de la receta</translation>
+    </message>
+    <message>
+        <source>show reach</source>
+        <translation>mostrar alcance</translation>
+    </message>
+    <message>
+        <source>Show on wheel, hue section and value rail which colors the paints on the palette can mix</source>
+        <translation>Mostrar en círculo, sección de tono y riel de valor qué colores pueden mezclar las pinturas de la paleta</translation>
+    </message>
+    <message>
+        <source>with white and black</source>
+        <translation>con blanco y negro</translation>
+    </message>
+    <message>
+        <source>Titanium white and bone black mix along, even if they are not on the palette</source>
+        <translation>El blanco de titanio y el negro de hueso se mezclan también, aunque no estén en la paleta</translation>
+    </message>
+    <message>
+        <source>Make it the mask</source>
+        <translation>Hacerlo máscara</translation>
+    </message>
+    <message>
+        <source>At this value</source>
+        <translation>A este valor</translation>
+    </message>
+    <message>
+        <source>Make the colors within reach at the current value the mask</source>
+        <translation>Hacer máscara los colores al alcance al valor actual</translation>
+    </message>
+    <message>
+        <source>At every value</source>
+        <translation>A todos los valores</translation>
+    </message>
+    <message>
+        <source>Make the colors within reach at any value the mask</source>
+        <translation>Hacer máscara los colores al alcance a cualquier valor</translation>
+    </message>
+    <message>
+        <source>Percent of the colors that the paints must reach</source>
+        <translation>Por ciento de los colores que las pinturas deben alcanzar</translation>
+    </message>
+    <message>
+        <source>A color counts as reached within this difference (CIEDE2000)</source>
+        <translation>Un color cuenta como alcanzado hasta esta diferencia (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>Find for photo</source>
+        <translation>Buscar para la foto</translation>
+    </message>
+    <message>
+        <source>Find the fewest paints that reach this share of the photo, and put them on the palette</source>
+        <translation>Buscar las menos pinturas que alcanzan esta parte de la foto y ponerlas en la paleta</translation>
+    </message>
+    <message>
+        <source>Find for set</source>
+        <translation>Buscar para el conjunto</translation>
+    </message>
+    <message>
+        <source>Find the fewest paints that reach this share of the set, and put them on the palette</source>
+        <translation>Buscar las menos pinturas que alcanzan esta parte del conjunto y ponerlas en la paleta</translation>
+    </message>
+    <message>
+        <source>From shelf</source>
+        <translation>Del estante</translation>
+    </message>
+    <message>
+        <source>Use paints &quot;%1&quot;</source>
+        <translation>Usar las pinturas &quot;%1&quot;</translation>
+    </message>
+    <message>
+        <source>The paints were saved to the shelf as &quot;%1&quot;.</source>
+        <translation>Las pinturas se guardaron en el estante como &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>Add paint %1</source>
+        <translation>Añadir la pintura %1</translation>
+    </message>
+    <message>
+        <source>Current color</source>
+        <translation>Color actual</translation>
+    </message>
+    <message>
+        <source>Selected swatches</source>
+        <translation>Muestras seleccionadas</translation>
+    </message>
+    <message>
+        <source>Add selected swatches as paints</source>
+        <translation>Añadir las muestras seleccionadas como pinturas</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Usar color</translation>
+    </message>
+    <message>
+        <source>%1, mixed by a drawn reflectance curve: %2. Press to put it on the palette or take it off.</source>
+        <translation>%1, mezclada con una curva de reflectancia dibujada: %2. Pulsa para ponerla en la paleta o quitarla.</translation>
+    </message>
+    <message>
+        <source>%1, mixed by the smoothest reflectance curve of its color. Press to put it on the palette or take it off.</source>
+        <translation>%1, mezclada con la curva de reflectancia más suave de su color. Pulsa para ponerla en la paleta o quitarla.</translation>
+    </message>
+    <message>
+        <source>Put paint on palette</source>
+        <translation>Poner pintura en la paleta</translation>
+    </message>
+    <message>
+        <source>Take paint off palette</source>
+        <translation>Quitar pintura de la paleta</translation>
+    </message>
+    <message>
+        <source>Tinting strength: how strongly one part of the paint colors a mixture</source>
+        <translation>Fuerza de tinción: cuánto tiñe una mezcla una parte de la pintura</translation>
+    </message>
+    <message>
+        <source>Change strength of paint</source>
+        <translation>Cambiar fuerza de pintura</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Remove %1 from the list</source>
+        <translation>Quitar %1 de la lista</translation>
+    </message>
+    <message>
+        <source>Remove paint</source>
+        <translation>Quitar pintura</translation>
+    </message>
+    <message>
+        <source>Rename paint</source>
+        <translation>Cambiar nombre de pintura</translation>
+    </message>
+    <message>
+        <source>Type another name for the paint</source>
+        <translation>Escribe otro nombre para la pintura</translation>
+    </message>
+    <message>
+        <source>Set to current color</source>
+        <translation>Poner el color actual</translation>
+    </message>
+    <message>
+        <source>From now on the paint mixes by the smoothest reflectance curve of the current color</source>
+        <translation>Desde ahora la pintura se mezcla con la curva de reflectancia más suave del color actual</translation>
+    </message>
+    <message>
+        <source>Change color of paint</source>
+        <translation>Cambiar color de pintura</translation>
+    </message>
+    <message>
+        <source>Move paint</source>
+        <translation>Mover pintura</translation>
+    </message>
+    <message>
+        <source>Move up</source>
+        <translation>Subir</translation>
+    </message>
+    <message>
+        <source>Move this paint before the one above</source>
+        <translation>Poner esta pintura antes de la de arriba</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Bajar</translation>
+    </message>
+    <message>
+        <source>Move this paint after the one below</source>
+        <translation>Poner esta pintura después de la de abajo</translation>
+    </message>
+    <message>
+        <source>No paints yet. A few paints limit a piece as a mask does: add the current color, swatches or common paints.</source>
+        <translation>Aún no hay pinturas. Pocas pinturas limitan una obra como una máscara: añade el color actual, muestras o pinturas corrientes.</translation>
+    </message>
+    <message>
+        <source>Put paints on the palette to see recipes.</source>
+        <translation>Pon pinturas en la paleta para ver recetas.</translation>
+    </message>
+    <message>
+        <source>%1; differs by %2</source>
+        <translation>%1; difiere en %2</translation>
+    </message>
+    <message>
+        <source>; no paint has the color of %1, so the nearest is used</source>
+        <translation>; ninguna pintura tiene el color de %1, se usa la más cercana</translation>
+    </message>
+    <message>
+        <source>comparing with set and photo</source>
+        <translation>comparando con el conjunto y la foto</translation>
+    </message>
+    <message>
+        <source>within reach: %1 of %2 swatches, %3 % of the photo</source>
+        <translation>al alcance: %1 de %2 muestras, %3 % de la foto</translation>
+    </message>
+    <message>
+        <source>within reach: %1 of %2 swatches</source>
+        <translation>al alcance: %1 de %2 muestras</translation>
+    </message>
+    <message>
+        <source>Recipe for the current color</source>
+        <translation>Receta para el color actual</translation>
+    </message>
+    <message>
+        <source>What these paints can mix</source>
+        <translation>Qué pueden mezclar estas pinturas</translation>
+    </message>
+    <message>
+        <source>Fewest paints</source>
+        <translation>Menos pinturas</translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <translation>alcanzar</translation>
+    </message>
+    <message>
+        <source>of the colors within</source>
+        <translation>de los colores hasta</translation>
+    </message>
 </context>
 <context>
     <name>zc::PairsPanel</name>
     <message>
-        <source>Each swatch follows to</source>
-        <translation>Cada muestra sigue a</translation>
+        <source>Where each swatch moves to</source>
+        <translation>Adónde se mueve cada muestra</translation>
     </message>
     <message>
-        <source>What %1 follows to</source>
-        <translation>A qué sigue %1</translation>
+        <source>The swatch that %1 moves to</source>
+        <translation>La muestra a la que se mueve %1</translation>
     </message>
     <message>
-        <source>The swatch that this one follows to</source>
-        <translation>La muestra a la que sigue esta</translation>
+        <source>Choose the swatch that this one moves to</source>
+        <translation>Elegir la muestra a la que se mueve esta</translation>
     </message>
     <message>
-        <source>Choose a set or a version to follow to.</source>
-        <translation>Elige un conjunto o una versión a la que seguir.</translation>
+        <source>Choose a set or a version to move to.</source>
+        <translation>Elige un conjunto o una versión de destino.</translation>
     </message>
 </context>
 <context>
     <name>zc::PaletteService</name>
     <message>
-        <source>That is too long for a color; give one as #rrggbb.</source>
-        <translation>Es demasiado largo para un color; da uno como #rrggbb.</translation>
-    </message>
-    <message>
         <source>A display cannot show this color; give one that it can.</source>
         <translation>Ninguna pantalla muestra este color; da uno que sí.</translation>
     </message>
     <message>
-        <source>Lay swatch</source>
-        <translation>Poner muestra</translation>
-    </message>
-    <message>
         <source>The piece has no set &quot;%1&quot;.</source>
         <translation>La obra no tiene el conjunto &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>This text is too long for a color; give the color as #rrggbb.</source>
+        <translation>Este texto es demasiado largo para un color; da el color como #rrggbb.</translation>
+    </message>
+    <message>
+        <source>Add swatch</source>
+        <translation>Añadir muestra</translation>
     </message>
 </context>
 <context>
@@ -5774,40 +5774,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Para qué es</translation>
     </message>
     <message>
-        <source>Whom it is from</source>
-        <translation>De quién es</translation>
-    </message>
-    <message>
-        <source>Pack the parcel</source>
-        <translation>Hacer el paquete</translation>
-    </message>
-    <message>
-        <source>Write what is chosen into one file for others</source>
-        <translation>Escribir lo elegido en un archivo para otros</translation>
-    </message>
-    <message>
         <source>From others</source>
         <translation>De otros</translation>
-    </message>
-    <message>
-        <source>look into a parcel</source>
-        <translation>mirar en un paquete</translation>
-    </message>
-    <message>
-        <source>See what is inside before anything is taken</source>
-        <translation>Ver qué hay dentro antes de tomar nada</translation>
-    </message>
-    <message>
-        <source>watch a shared folder</source>
-        <translation>vigilar una carpeta común</translation>
-    </message>
-    <message>
-        <source>New parcels in this folder are offered here, never taken unasked</source>
-        <translation>Los paquetes nuevos de esta carpeta se ofrecen aquí, nunca se toman sin preguntar</translation>
-    </message>
-    <message>
-        <source>Whether it goes along: %1</source>
-        <translation>Si va incluido: %1</translation>
     </message>
     <message>
         <source>the mask</source>
@@ -5834,10 +5802,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>%1, de %2: %3</translation>
     </message>
     <message>
-        <source>Whether it is put on the shelf: %1</source>
-        <translation>Si se pone en el estante: %1</translation>
-    </message>
-    <message>
         <source>mask: %1</source>
         <translation>máscara: %1</translation>
     </message>
@@ -5850,24 +5814,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>un perfil de imprenta</translation>
     </message>
     <message>
-        <source>Put the chosen on the shelf</source>
-        <translation>Poner lo elegido en el estante</translation>
-    </message>
-    <message>
-        <source>What is there already stays as it is</source>
-        <translation>Lo que ya está queda como está</translation>
-    </message>
-    <message>
-        <source>A new parcel: %1; it is offered at Share, Parcel.</source>
-        <translation>Un paquete nuevo: %1; se ofrece en Compartir, Paquete.</translation>
-    </message>
-    <message>
         <source>new: %1</source>
         <translation>nuevo: %1</translation>
-    </message>
-    <message>
-        <source>Look into this parcel</source>
-        <translation>Mirar en este paquete</translation>
     </message>
     <message>
         <source>Nothing new in %1.</source>
@@ -5887,6 +5835,58 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
             <numerusform>%n pinturas: %1</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Who it is from</source>
+        <translation>De quién es</translation>
+    </message>
+    <message>
+        <source>Pack parcel</source>
+        <translation>Preparar paquete</translation>
+    </message>
+    <message>
+        <source>Write everything ticked to one file for someone else</source>
+        <translation>Escribir todo lo marcado en un archivo para otra persona</translation>
+    </message>
+    <message>
+        <source>Open parcel</source>
+        <translation>Abrir paquete</translation>
+    </message>
+    <message>
+        <source>See what a parcel holds before anything is saved</source>
+        <translation>Ver qué contiene un paquete antes de guardar nada</translation>
+    </message>
+    <message>
+        <source>New parcels in this folder are listed here; nothing is saved without asking</source>
+        <translation>Los paquetes nuevos de esta carpeta se listan aquí; nada se guarda sin preguntar</translation>
+    </message>
+    <message>
+        <source>Include in the parcel: %1</source>
+        <translation>Incluir en el paquete: %1</translation>
+    </message>
+    <message>
+        <source>Save to the shelf: %1</source>
+        <translation>Guardar en el estante: %1</translation>
+    </message>
+    <message>
+        <source>Save to shelf</source>
+        <translation>Guardar en el estante</translation>
+    </message>
+    <message>
+        <source>Save everything ticked to the shelf; what is already there stays as it is</source>
+        <translation>Guardar en el estante todo lo marcado; lo que ya está queda como está</translation>
+    </message>
+    <message>
+        <source>A new parcel has arrived: %1. Share, Parcel shows it.</source>
+        <translation>Ha llegado un paquete nuevo: %1. Se ve en Compartir, Paquete.</translation>
+    </message>
+    <message>
+        <source>Open this parcel</source>
+        <translation>Abrir este paquete</translation>
+    </message>
+    <message>
+        <source>Watch a shared folder</source>
+        <translation>Vigilar una carpeta común</translation>
+    </message>
 </context>
 <context>
     <name>zc::PatternPanel</name>
@@ -5895,16 +5895,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Patrones</translation>
     </message>
     <message>
-        <source>Lay a mask of this pattern from the base hue</source>
-        <translation>Poner una máscara de este patrón desde el tono base</translation>
-    </message>
-    <message>
         <source>Base hue of the pattern</source>
         <translation>Tono base del patrón</translation>
-    </message>
-    <message>
-        <source>Wheel angle of the leading hue of the next pattern laid, clockwise from the top</source>
-        <translation>Ángulo del tono principal del próximo patrón, en el sentido del reloj desde arriba</translation>
     </message>
     <message>
         <source>Spread of the pattern</source>
@@ -5915,68 +5907,72 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>usual</translation>
     </message>
     <message>
-        <source>How wide the hues of the next pattern laid are, 0 to 120°; &quot;usual&quot; is the pattern&apos;s own width</source>
-        <translation>Amplitud de los tonos del próximo patrón, de 0 a 120°; &quot;usual&quot; es la propia del patrón</translation>
-    </message>
-    <message>
         <source>Mask turned by</source>
-        <translation>Máscara girada por</translation>
+        <translation>Máscara girada</translation>
     </message>
     <message>
         <source>How far the mask is turned; drag outside the rim to turn it by hand, or press Ctrl+Left and Ctrl+Right on the wheel</source>
         <translation>Cuánto está girada la máscara; arrastra fuera del borde para girarla a mano, o pulsa Ctrl+Izquierda y Ctrl+Derecha en el círculo</translation>
     </message>
     <message>
-        <source>carry the set</source>
-        <translation>llevar el conjunto</translation>
-    </message>
-    <message>
-        <source>Turning the mask turns the hues of the current set along with it; saturation and value stay</source>
-        <translation>Al girar la máscara giran también los tonos del conjunto; saturación y valor quedan</translation>
-    </message>
-    <message>
-        <source>current hue</source>
-        <translation>tono actual</translation>
-    </message>
-    <message>
-        <source>Let the next pattern laid start at the hue of the current color</source>
-        <translation>Que el próximo patrón empiece en el tono del color actual</translation>
-    </message>
-    <message>
         <source>colors</source>
-        <translation>colores</translation>
+        <translation>los colores</translation>
     </message>
     <message>
-        <source>When the wheel changes the mask keeps its colors</source>
-        <translation>Cuando cambia el círculo, la máscara conserva sus colores</translation>
+        <source>Make a mask of this pattern, starting at the base hue</source>
+        <translation>Hacer una máscara de este patrón, desde el tono base</translation>
     </message>
     <message>
-        <source>shape</source>
-        <translation>forma</translation>
+        <source>Angle of the first hue of the next pattern, clockwise from the top</source>
+        <translation>Ángulo del primer tono del próximo patrón, en sentido horario desde arriba</translation>
     </message>
     <message>
-        <source>When the wheel changes the mask keeps its shape</source>
-        <translation>Cuando cambia el círculo, la máscara conserva su forma</translation>
+        <source>Width of the hues of the next pattern, 0 to 120°; &quot;usual&quot; is the pattern&apos;s own width</source>
+        <translation>Ancho de los tonos del próximo patrón, de 0 a 120°; &quot;usual&quot; es el ancho propio del patrón</translation>
     </message>
     <message>
-        <source>keep</source>
-        <translation>conserva</translation>
+        <source>turn the set along</source>
+        <translation>girar también el conjunto</translation>
     </message>
     <message>
-        <source>from hue</source>
-        <translation>desde tono</translation>
+        <source>When the mask is turned, turn the hues of the current set as well; saturation and value stay</source>
+        <translation>Al girar la máscara, girar también los tonos del conjunto actual; saturación y valor quedan</translation>
     </message>
     <message>
-        <source>width</source>
-        <translation>ancho</translation>
+        <source>Use current hue</source>
+        <translation>Usar el tono actual</translation>
     </message>
     <message>
-        <source>turned</source>
-        <translation>girado</translation>
+        <source>Start the next pattern at the hue of the current color</source>
+        <translation>Empezar el próximo patrón en el tono del color actual</translation>
     </message>
     <message>
-        <source>Lay %1 mask</source>
-        <translation>Poner máscara %1</translation>
+        <source>First hue</source>
+        <translation>Primer tono</translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>On a new wheel the mask keeps its colors</source>
+        <translation>En un círculo nuevo la máscara conserva sus colores</translation>
+    </message>
+    <message>
+        <source>outline</source>
+        <translation>el contorno</translation>
+    </message>
+    <message>
+        <source>On a new wheel the mask keeps its outline</source>
+        <translation>En un círculo nuevo la máscara conserva su contorno</translation>
+    </message>
+    <message>
+        <source>On a new wheel keep</source>
+        <translation>En un círculo nuevo conservar</translation>
+    </message>
+    <message>
+        <source>Make %1 mask</source>
+        <translation>Hacer máscara: %1</translation>
     </message>
 </context>
 <context>
@@ -5993,10 +5989,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
 <context>
     <name>zc::PhotoView</name>
     <message>
-        <source>No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.</source>
-        <translation>Aún no hay referencia. Suelta aquí una foto, pégala, o añádela con Ctrl+Mayús+O.</translation>
-    </message>
-    <message>
         <source>Opening %1, %2 %</source>
         <translation>Abriendo %1, %2 %</translation>
     </message>
@@ -6005,67 +5997,71 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>%1 Un clic lo intenta otra vez.</translation>
     </message>
     <message>
-        <source>%1, %2 x %3 pixels</source>
-        <translation>%1, %2 x %3 píxeles</translation>
-    </message>
-    <message>
-        <source>Taken: %1, at %2 x %3</source>
-        <translation>Tomado: %1, en %2 x %3</translation>
-    </message>
-    <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
-    </message>
-    <message>
-        <source>Drop</source>
-        <translation>Soltar</translation>
-    </message>
-    <message>
         <source>Reference photo</source>
         <translation>Foto de referencia</translation>
     </message>
     <message>
-        <source>Click or drag samples, with Ctrl straight onto the staff. The wheel zooms, with Shift it sets the sample size; Space and a drag pans.</source>
-        <translation>Clic o arrastre toma muestras, con Ctrl directas al pentagrama. La rueda amplía, con Mayús ajusta el tamaño de la toma; Espacio y arrastre desplazan.</translation>
+        <source>No photo yet. Drop a photo here, paste one, or press Ctrl+Shift+O to add one.</source>
+        <translation>Aún sin foto. Suelta una aquí, pégala o pulsa Ctrl+Mayús+O para añadirla.</translation>
     </message>
     <message>
-        <source>Draw a region first; the view is cropped to it.</source>
-        <translation>Dibuja antes una región; la vista se recorta a ella.</translation>
+        <source>%1, %2 × %3 pixels</source>
+        <translation>%1, %2 × %3 píxeles</translation>
+    </message>
+    <message>
+        <source>Result: %1, at %2 × %3</source>
+        <translation>Resultado: %1, en %2 × %3</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Usar color</translation>
+    </message>
+    <message>
+        <source>Remove result</source>
+        <translation>Quitar resultado</translation>
+    </message>
+    <message>
+        <source>Click or drag to sample, with Ctrl to add to the set. Scroll to zoom, with Shift for the sample size; hold Space and drag to pan.</source>
+        <translation>Clic o arrastre toma una muestra, con Ctrl la añade al conjunto. La rueda amplía, con Mayús cambia el tamaño de muestra; Espacio y arrastre desplaza.</translation>
+    </message>
+    <message>
+        <source>Draw a region on the photo first.</source>
+        <translation>Dibuja antes una región en la foto.</translation>
     </message>
 </context>
 <context>
     <name>zc::PickDesk</name>
     <message>
-        <source>String</source>
-        <translation>Gradación</translation>
-    </message>
-    <message>
-        <source>A graded row from the current color</source>
-        <translation>Una fila graduada desde el color actual</translation>
-    </message>
-    <message>
-        <source>Mixing</source>
-        <translation>Mezcla</translation>
-    </message>
-    <message>
-        <source>Mix two to four colors by hand</source>
-        <translation>Mezclar a mano de dos a cuatro colores</translation>
-    </message>
-    <message>
         <source>Paints</source>
         <translation>Pinturas</translation>
-    </message>
-    <message>
-        <source>Put few paints out, and see what they reach</source>
-        <translation>Sacar pocas pinturas y ver qué alcanzan</translation>
     </message>
     <message>
         <source>Steps</source>
         <translation>Pasos</translation>
     </message>
     <message>
-        <source>Cut hue, saturation and value into steps</source>
-        <translation>Cortar tono, saturación y valor en pasos</translation>
+        <source>Ramp</source>
+        <translation>Gradación</translation>
+    </message>
+    <message>
+        <source>Make a graded row of colors from the current color</source>
+        <translation>Hacer una fila graduada a partir del color actual</translation>
+    </message>
+    <message>
+        <source>Mix</source>
+        <translation>Mezcla</translation>
+    </message>
+    <message>
+        <source>Choose a few paints, see what they can mix, and get recipes</source>
+        <translation>Elegir pocas pinturas, ver qué pueden mezclar y obtener recetas</translation>
+    </message>
+    <message>
+        <source>Pick in steps of hue, saturation and value</source>
+        <translation>Elegir por pasos de tono, saturación y valor</translation>
+    </message>
+    <message>
+        <source>Mix two to four colors by hand; drop a swatch here to mix it</source>
+        <translation>Mezclar a mano de dos a cuatro colores; suelta aquí una muestra para mezclarla</translation>
     </message>
 </context>
 <context>
@@ -6075,32 +6071,16 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>&amp;Elegir</translation>
     </message>
     <message>
-        <source>&amp;Lighter</source>
-        <translation>Más c&amp;laro</translation>
-    </message>
-    <message>
         <source>Raise the value by one</source>
         <translation>Subir el valor en uno</translation>
-    </message>
-    <message>
-        <source>&amp;Darker</source>
-        <translation>Más &amp;oscuro</translation>
     </message>
     <message>
         <source>Lower the value by one</source>
         <translation>Bajar el valor en uno</translation>
     </message>
     <message>
-        <source>Toward &amp;grey</source>
-        <translation>Hacia el &amp;gris</translation>
-    </message>
-    <message>
         <source>Lower the saturation by a hundredth</source>
         <translation>Bajar la saturación una centésima</translation>
-    </message>
-    <message>
-        <source>&amp;From grey</source>
-        <translation>Del g&amp;ris hacia fuera</translation>
     </message>
     <message>
         <source>Raise the saturation by a hundredth</source>
@@ -6123,137 +6103,121 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Mostrar más del círculo (-)</translation>
     </message>
     <message>
-        <source>&amp;Whole wheel</source>
-        <translation>&amp;Todo el círculo</translation>
-    </message>
-    <message>
-        <source>Show the whole wheel (0)</source>
-        <translation>Mostrar todo el círculo (0)</translation>
-    </message>
-    <message>
-        <source>Fix the &amp;relation</source>
-        <translation>Fi&amp;jar la relación</translation>
-    </message>
-    <message>
-        <source>Keep the related hues where they are while picking goes on</source>
-        <translation>Los tonos relacionados quedan donde están mientras se sigue eligiendo</translation>
-    </message>
-    <message>
-        <source>Lay the &amp;members of the relation</source>
-        <translation>Poner los &amp;miembros de la relación</translation>
-    </message>
-    <message>
-        <source>Lay the color and the hues related to it as a family</source>
-        <translation>Poner el color y los tonos relacionados como familia</translation>
-    </message>
-    <message>
-        <source>Mi&amp;x the current color</source>
-        <translation>Me&amp;zclar el color actual</translation>
-    </message>
-    <message>
-        <source>Put the current color at a corner of the field of mixtures</source>
-        <translation>Poner el color actual en una esquina del campo de mezclas</translation>
-    </message>
-    <message>
-        <source>The field has four colors; drop another on one of them.</source>
-        <translation>El campo tiene cuatro colores; suelta otro sobre uno de ellos.</translation>
-    </message>
-    <message>
         <source>Add as a &amp;paint</source>
         <translation>Añadir como &amp;pintura</translation>
     </message>
     <message>
-        <source>The current color joins the palette of paints</source>
-        <translation>El color actual se une a la paleta de pinturas</translation>
+        <source>Make &amp;lighter</source>
+        <translation>Hacer más &amp;claro</translation>
     </message>
     <message>
-        <source>Add a paint</source>
-        <translation>Añadir una pintura</translation>
+        <source>Make &amp;darker</source>
+        <translation>Hacer más &amp;oscuro</translation>
     </message>
     <message>
-        <source>Show what the paints rea&amp;ch</source>
+        <source>Make &amp;greyer</source>
+        <translation>Hacer más &amp;gris</translation>
+    </message>
+    <message>
+        <source>Make more &amp;saturated</source>
+        <translation>Hacer más &amp;saturado</translation>
+    </message>
+    <message>
+        <source>Show &amp;whole wheel</source>
+        <translation>Mostrar círculo &amp;entero</translation>
+    </message>
+    <message>
+        <source>Show the whole wheel again (0)</source>
+        <translation>Volver a mostrar el círculo entero (0)</translation>
+    </message>
+    <message>
+        <source>P&amp;in relation</source>
+        <translation>&amp;Fijar relación</translation>
+    </message>
+    <message>
+        <source>Leave the related hues where they are while you pick</source>
+        <translation>Dejar los tonos relacionados donde están mientras eliges</translation>
+    </message>
+    <message>
+        <source>Add colors of &amp;relation</source>
+        <translation>Añadir colores de la &amp;relación</translation>
+    </message>
+    <message>
+        <source>Add the current color and the hues related to it as a family</source>
+        <translation>Añadir el color actual y los tonos relacionados como familia</translation>
+    </message>
+    <message>
+        <source>Mi&amp;x current color</source>
+        <translation>&amp;Mezclar el color actual</translation>
+    </message>
+    <message>
+        <source>Add the current color to the mixing field</source>
+        <translation>Añadir el color actual al campo de mezcla</translation>
+    </message>
+    <message>
+        <source>The field already has four colors. Drop the new color on one of them.</source>
+        <translation>El campo ya tiene cuatro colores. Suelta el nuevo sobre uno de ellos.</translation>
+    </message>
+    <message>
+        <source>Add the current color to the paints</source>
+        <translation>Añadir el color actual a las pinturas</translation>
+    </message>
+    <message>
+        <source>Add paint</source>
+        <translation>Añadir pintura</translation>
+    </message>
+    <message>
+        <source>Show rea&amp;ch of paints</source>
         <translation>Mostrar el al&amp;cance de las pinturas</translation>
     </message>
     <message>
-        <source>The dashed line around what the paints that are put out can mix</source>
-        <translation>La línea discontinua en torno a lo que mezclan las pinturas sacadas</translation>
+        <source>Draw a dashed line around what the paints on the palette can mix</source>
+        <translation>Trazar una línea discontinua alrededor de lo que pueden mezclar las pinturas de la paleta</translation>
     </message>
     <message>
-        <source>Make the reach the mas&amp;k</source>
-        <translation>Hacer del alcance la má&amp;scara</translation>
+        <source>Ma&amp;ke reach the mask</source>
+        <translation>&amp;Hacer del alcance la máscara</translation>
     </message>
     <message>
-        <source>What the paints can mix at this value becomes the mask</source>
-        <translation>Lo que las pinturas mezclan a este valor pasa a ser la máscara</translation>
+        <source>Make what the paints can mix at this value the mask</source>
+        <translation>Hacer máscara lo que las pinturas pueden mezclar a este valor</translation>
     </message>
     <message>
-        <source>%1 hues</source>
-        <translation>%1 tonos</translation>
+        <source>Use %1 hues</source>
+        <translation>Usar %1 tonos</translation>
     </message>
     <message>
-        <source>Smooth hues</source>
-        <translation>Tonos continuos</translation>
+        <source>Use smooth hues</source>
+        <translation>Usar tonos continuos</translation>
     </message>
     <message>
-        <source>Cut the wheel into so many hues, or leave it smooth</source>
-        <translation>Cortar el círculo en tantos tonos, o dejarlo continuo</translation>
+        <source>Pick in this many steps of hue, or without steps</source>
+        <translation>Elegir en tantos pasos de tono, o sin pasos</translation>
     </message>
 </context>
 <context>
     <name>zc::Picking</name>
     <message>
-        <source>A display cannot show this color; the nearest of its value and hue was taken.</source>
-        <translation>Ninguna pantalla muestra este color; se tomó el más cercano de su valor y tono.</translation>
+        <source>A display cannot show this color. The nearest color of its value and hue was used.</source>
+        <translation>Una pantalla no puede mostrar este color. Se usó el más cercano de su valor y tono.</translation>
     </message>
 </context>
 <context>
     <name>zc::PieceStore</name>
     <message>
-        <source>This would break the piece and was not done. %1</source>
-        <translation>Esto rompería la obra y no se hizo. %1</translation>
+        <source>Nothing was changed, because the change would damage the piece. %1</source>
+        <translation>No se cambió nada, porque el cambio dañaría la obra. %1</translation>
     </message>
 </context>
 <context>
     <name>zc::PlanPanel</name>
     <message>
-        <source>stepped</source>
-        <translation>por pasos</translation>
-    </message>
-    <message>
-        <source>bare</source>
-        <translation>solo</translation>
-    </message>
-    <message>
-        <source>L* of the disc</source>
-        <translation>L* del disco</translation>
-    </message>
-    <message>
-        <source>How many values stand in the row, 3 to 11</source>
-        <translation>Cuántos valores hay en la fila, de 3 a 11</translation>
-    </message>
-    <message>
-        <source>Pixels of a disc, 16 to 8192</source>
-        <translation>Píxeles de un disco, de 16 a 8192</translation>
-    </message>
-    <message>
-        <source>The wheel with its mask, to lie beside the canvas or on a layer of it: what is outside the mask is nearly transparent, what is outside the disc wholly.</source>
-        <translation>El círculo con su máscara, para tener junto al lienzo o en una capa de él: lo de fuera de la máscara es casi transparente, lo de fuera del disco del todo.</translation>
-    </message>
-    <message>
         <source>at one value</source>
         <translation>a un valor</translation>
     </message>
     <message>
-        <source>One disc at a value</source>
-        <translation>Un disco a un valor</translation>
-    </message>
-    <message>
         <source>a row of values</source>
         <translation>una fila de valores</translation>
-    </message>
-    <message>
-        <source>Several discs from dark to light</source>
-        <translation>Varios discos de oscuro a claro</translation>
     </message>
     <message>
         <source>vivid</source>
@@ -6276,127 +6240,75 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation> píxeles</translation>
     </message>
     <message>
-        <source>In the steps of the wheel; twelve hues and eight saturations where it has none</source>
-        <translation>En los pasos del círculo; doce tonos y ocho saturaciones donde no tiene</translation>
+        <source>in steps</source>
+        <translation>por pasos</translation>
     </message>
     <message>
-        <source>The disc alone, filling the square, without names and lines</source>
-        <translation>Solo el disco, que llena el cuadrado, sin nombres ni líneas</translation>
+        <source>without labels</source>
+        <translation>sin rótulos</translation>
     </message>
     <message>
-        <source>Write the plan</source>
-        <translation>Escribir el plan</translation>
+        <source>Value of the disc, L*</source>
+        <translation>Valor del disco, L*</translation>
     </message>
     <message>
-        <source>As PNG with a transparent ground; its outline as SVG</source>
-        <translation>En PNG con fondo transparente; su contorno en SVG</translation>
+        <source>Number of values in the row, 3 to 11</source>
+        <translation>Número de valores en la fila, de 3 a 11</translation>
     </message>
     <message>
-        <source>Copy the plan</source>
-        <translation>Copiar el plan</translation>
+        <source>Width of a disc in pixels, 16 to 8192</source>
+        <translation>Ancho de un disco en píxeles, de 16 a 8192</translation>
     </message>
     <message>
-        <source>As a picture, to paste into any program</source>
-        <translation>Como imagen, para pegar en cualquier programa</translation>
+        <source>A picture of the wheel with its mask, for a layer of your canvas. Outside the mask it is nearly transparent, outside the disc fully.</source>
+        <translation>Una imagen del círculo con su máscara, para una capa del lienzo. Fuera de la máscara es casi transparente, fuera del disco del todo.</translation>
+    </message>
+    <message>
+        <source>Save wheel</source>
+        <translation>Guardar círculo</translation>
+    </message>
+    <message>
+        <source>Save as PNG with a transparent background, or only the outlines as SVG</source>
+        <translation>Guardar como PNG con fondo transparente, o solo los contornos como SVG</translation>
+    </message>
+    <message>
+        <source>Copy wheel</source>
+        <translation>Copiar círculo</translation>
+    </message>
+    <message>
+        <source>Copy the picture, to paste it into any program</source>
+        <translation>Copiar la imagen para pegarla en cualquier programa</translation>
+    </message>
+    <message>
+        <source>Draw the disc in the steps of the wheel; without steps, in twelve hues and eight saturations</source>
+        <translation>Dibujar el disco en los pasos del círculo; sin pasos, en doce tonos y ocho saturaciones</translation>
+    </message>
+    <message>
+        <source>Draw only the disc, filling the square, without names and lines</source>
+        <translation>Dibujar solo el disco, llenando el cuadrado, sin nombres ni líneas</translation>
+    </message>
+    <message>
+        <source>Show one disc at one value</source>
+        <translation>Mostrar un disco a un valor</translation>
+    </message>
+    <message>
+        <source>Show several discs from dark to light</source>
+        <translation>Mostrar varios discos de oscuro a claro</translation>
     </message>
 </context>
 <context>
     <name>zc::PressPanel</name>
     <message>
-        <source>CIEDE2000 from which on a color does not print</source>
-        <translation>CIEDE2000 desde el cual un color no se imprime</translation>
-    </message>
-    <message>
-        <source>proof</source>
-        <translation>prueba</translation>
-    </message>
-    <message>
-        <source>paper white</source>
-        <translation>blanco del papel</translation>
-    </message>
-    <message>
         <source>Profile of the press</source>
         <translation>Perfil de la imprenta</translation>
-    </message>
-    <message>
-        <source>The ICC profile of the press; ask the printer for theirs</source>
-        <translation>El perfil ICC de la imprenta; pide el suyo al impresor</translation>
-    </message>
-    <message>
-        <source>add a profile</source>
-        <translation>añadir un perfil</translation>
-    </message>
-    <message>
-        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
-        <translation>Tomar un perfil ICC de una imprenta de cuatro tintas y guardarlo en el estante</translation>
-    </message>
-    <message>
-        <source> off at most</source>
-        <translation> de más como mucho</translation>
-    </message>
-    <message>
-        <source>See the sheet as this press prints it</source>
-        <translation>Ver la hoja como la imprime esta imprenta</translation>
-    </message>
-    <message>
-        <source>With the paper&apos;s own white and black</source>
-        <translation>Con el blanco y el negro del propio papel</translation>
     </message>
     <message>
         <source>No press</source>
         <translation>Sin imprenta</translation>
     </message>
     <message>
-        <source>Choose a press to see what it prints. The stand-in is a good guess for coated paper; a printer&apos;s own profile is better.</source>
-        <translation>Elige una imprenta para ver qué imprime. La sustituta es buena aproximación para papel estucado; el perfil del impresor es mejor.</translation>
-    </message>
-    <message>
-        <source>Asking the press...</source>
-        <translation>Preguntando a la imprenta...</translation>
-    </message>
-    <message>
-        <source>%1, off by %2</source>
-        <translation>%1, se aparta %2</translation>
-    </message>
-    <message>
         <source>%1, %2: %3 % ink in all</source>
         <translation>%1, %2: %3 % de tinta en total</translation>
-    </message>
-    <message>
-        <source>, more than the %1 % that this press lays</source>
-        <translation>, más que el %1 % que pone esta imprenta</translation>
-    </message>
-    <message>
-        <source>The nearest printable at equal value, off by %1</source>
-        <translation>Lo imprimible más cercano al mismo valor, se aparta %1</translation>
-    </message>
-    <message>
-        <source>The nearest printable, at another value, off by %1</source>
-        <translation>Lo imprimible más cercano, a otro valor, se aparta %1</translation>
-    </message>
-    <message>
-        <source>take the printable</source>
-        <translation>tomar el imprimible</translation>
-    </message>
-    <message>
-        <source>Let the nearest printable color stand for it; the set before is kept as a version</source>
-        <translation>Que lo represente el color imprimible más cercano; el conjunto anterior queda como versión</translation>
-    </message>
-    <message>
-        <source>%1 of %2 cannot be printed as they are.</source>
-        <translation>%1 de %2 no se pueden imprimir como son.</translation>
-    </message>
-    <message>
-        <source>%1 ask for more than %2 % ink.</source>
-        <translation>%1 piden más del %2 % de tinta.</translation>
-    </message>
-    <message>
-        <source>take all printable</source>
-        <translation>tomar todos los imprimibles</translation>
-    </message>
-    <message>
-        <source>All of them in one step; the set before is kept as a version</source>
-        <translation>Todos en un paso; el conjunto anterior queda como versión</translation>
     </message>
     <message numerus="yes">
         <source>All %n swatches print as they are.</source>
@@ -6405,28 +6317,112 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
             <numerusform>Las %n muestras se imprimen como son.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>A color counts as printable within this difference (CIEDE2000)</source>
+        <translation>Un color cuenta como imprimible hasta esta diferencia (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>show as printed</source>
+        <translation>mostrar como impreso</translation>
+    </message>
+    <message>
+        <source>with the paper&apos;s white</source>
+        <translation>con el blanco del papel</translation>
+    </message>
+    <message>
+        <source>The ICC profile of the press. The print shop can give you theirs.</source>
+        <translation>El perfil ICC de la imprenta. La imprenta puede darte el suyo.</translation>
+    </message>
+    <message>
+        <source>Add profile</source>
+        <translation>Añadir perfil</translation>
+    </message>
+    <message>
+        <source>Add the ICC profile of a four-color press to the shelf</source>
+        <translation>Añadir al estante el perfil ICC de una imprenta de cuatro tintas</translation>
+    </message>
+    <message>
+        <source> tolerance</source>
+        <translation> tolerancia</translation>
+    </message>
+    <message>
+        <source>Show sheet, staff and Try as this press prints them</source>
+        <translation>Mostrar hoja, pentagrama y Probar como los imprime esta imprenta</translation>
+    </message>
+    <message>
+        <source>Show the white and black of the paper as well</source>
+        <translation>Mostrar también el blanco y negro del papel</translation>
+    </message>
+    <message>
+        <source>Choose a press to see which swatches it prints. The built-in profile is a good guess for coated paper; the profile of your print shop is better.</source>
+        <translation>Elige una imprenta para ver qué muestras imprime. El perfil incluido es una buena estimación para papel estucado; el de tu imprenta es mejor.</translation>
+    </message>
+    <message>
+        <source>Computing what prints...</source>
+        <translation>Calculando qué se imprime...</translation>
+    </message>
+    <message>
+        <source>%1, differs by %2</source>
+        <translation>%1, difiere en %2</translation>
+    </message>
+    <message>
+        <source>, more than the %1 % this press allows</source>
+        <translation>, más del %1 % que admite esta imprenta</translation>
+    </message>
+    <message>
+        <source>The nearest printable color of the same value; it differs by %1</source>
+        <translation>El color imprimible más cercano de igual valor; difiere en %1</translation>
+    </message>
+    <message>
+        <source>The nearest printable color, at another value; it differs by %1</source>
+        <translation>El color imprimible más cercano, de otro valor; difiere en %1</translation>
+    </message>
+    <message>
+        <source>Use printable color</source>
+        <translation>Usar color imprimible</translation>
+    </message>
+    <message>
+        <source>Replace the swatch with the nearest printable color; the set before it is saved as a version</source>
+        <translation>Reemplazar la muestra por el color imprimible más cercano; el conjunto anterior se guarda como versión</translation>
+    </message>
+    <message>
+        <source>%1 of %2 swatches cannot be printed as they are.</source>
+        <translation>%1 de %2 muestras no se pueden imprimir como son.</translation>
+    </message>
+    <message>
+        <source>%1 swatches need more than %2 % ink.</source>
+        <translation>%1 muestras necesitan más del %2 % de tinta.</translation>
+    </message>
+    <message>
+        <source>Use all printable colors</source>
+        <translation>Usar todos los colores imprimibles</translation>
+    </message>
+    <message>
+        <source>Replace all of them in one step; the set before it is saved as a version</source>
+        <translation>Reemplazarlas todas en un paso; el conjunto anterior se guarda como versión</translation>
+    </message>
 </context>
 <context>
     <name>zc::PressReader</name>
-    <message>
-        <source>What does not print is locked; unlock it first.</source>
-        <translation>Lo que no se imprime está bloqueado; desbloquéalo antes.</translation>
-    </message>
     <message>
         <source>Every swatch prints as it is.</source>
         <translation>Todas las muestras se imprimen como son.</translation>
     </message>
     <message>
-        <source>Take the printable color</source>
-        <translation>Tomar el color imprimible</translation>
-    </message>
-    <message>
-        <source>Take %1 printable colors</source>
-        <translation>Tomar %1 colores imprimibles</translation>
-    </message>
-    <message>
         <source>before the press</source>
         <translation>antes de la imprenta</translation>
+    </message>
+    <message>
+        <source>The swatches that do not print are locked. Unlock them first.</source>
+        <translation>Las muestras que no se imprimen están bloqueadas. Desbloquéalas antes.</translation>
+    </message>
+    <message>
+        <source>Use printable color</source>
+        <translation>Usar color imprimible</translation>
+    </message>
+    <message>
+        <source>Use %1 printable colors</source>
+        <translation>Usar %1 colores imprimibles</translation>
     </message>
 </context>
 <context>
@@ -6436,10 +6432,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Riel de valor</translation>
     </message>
     <message>
-        <source>Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth.</source>
-        <translation>Arrastra para ajustar el valor; la rueda o Arriba y Abajo lo mueven en uno, con Mayús en diez, con Alt en una décima.</translation>
-    </message>
-    <message>
         <source>Value</source>
         <translation>Valor</translation>
     </message>
@@ -6447,37 +6439,13 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Limit %1 of the flat tones</source>
         <translation>Límite %1 de los tonos planos</translation>
     </message>
+    <message>
+        <source>Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by ten, with Alt by a tenth.</source>
+        <translation>Arrastra para fijar el valor. La rueda o Arriba y Abajo lo cambian en uno, con Mayús en diez, con Alt en una décima.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReadingPanel</name>
-    <message>
-        <source>region</source>
-        <translation>región</translation>
-    </message>
-    <message>
-        <source>samples into the mask</source>
-        <translation>tomas a la máscara</translation>
-    </message>
-    <message>
-        <source>What the photo says</source>
-        <translation>Lo que dice la foto</translation>
-    </message>
-    <message>
-        <source>Draw a region on the photo: values, footprint and extraction keep to it (Escape clears it)</source>
-        <translation>Dibuja una región en la foto: valores, huella y extracción se ciñen a ella (Escape la borra)</translation>
-    </message>
-    <message>
-        <source>Samples outside the mask are taken at its nearest place</source>
-        <translation>Lo tomado fuera de la máscara va a su sitio más cercano</translation>
-    </message>
-    <message>
-        <source>The region says</source>
-        <translation>La región dice</translation>
-    </message>
-    <message>
-        <source>The photo says</source>
-        <translation>La foto dice</translation>
-    </message>
     <message>
         <source>No photo yet.</source>
         <translation>Aún no hay foto.</translation>
@@ -6495,25 +6463,37 @@ in the mask %1 %</source>
         <translation>
 en la máscara %1 %</translation>
     </message>
+    <message>
+        <source>draw region</source>
+        <translation>dibujar región</translation>
+    </message>
+    <message>
+        <source>keep samples in the mask</source>
+        <translation>mantener las muestras en la máscara</translation>
+    </message>
+    <message>
+        <source>Values and key</source>
+        <translation>Valores y clave</translation>
+    </message>
+    <message>
+        <source>Drag on the photo to draw a region. Values, footprint and colors taken are then from the region only (Escape removes it).</source>
+        <translation>Arrastra en la foto para dibujar una región. Valores, huella y colores tomados salen entonces solo de ella (Escape la quita).</translation>
+    </message>
+    <message>
+        <source>Move a sampled color that lies outside the mask to the nearest color inside</source>
+        <translation>Llevar un color tomado de fuera de la máscara al más cercano de dentro</translation>
+    </message>
+    <message>
+        <source>Values and key of the region</source>
+        <translation>Valores y clave de la región</translation>
+    </message>
+    <message>
+        <source>Values and key of the photo</source>
+        <translation>Valores y clave de la foto</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReadoutPanel</name>
-    <message>
-        <source>more</source>
-        <translation>más</translation>
-    </message>
-    <message>
-        <source>fewer</source>
-        <translation>menos</translation>
-    </message>
-    <message>
-        <source>Read the color in one more space</source>
-        <translation>Leer el color en un espacio más</translation>
-    </message>
-    <message>
-        <source>Put the last readout away</source>
-        <translation>Quitar la última lectura</translation>
-    </message>
     <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
@@ -6525,10 +6505,6 @@ en la máscara %1 %</translation>
     <message>
         <source>Space of readout %1: ink</source>
         <translation>Espacio de la lectura %1: tinta</translation>
-    </message>
-    <message>
-        <source>Ink on the press that is chosen at Share. Click to read the color in another space.</source>
-        <translation>Tinta en la imprenta elegida en Compartir. Un clic lee el color en otro espacio.</translation>
     </message>
     <message>
         <source>cyan</source>
@@ -6563,16 +6539,36 @@ en la máscara %1 %</translation>
         <translation>Espacio de la lectura %1: %2</translation>
     </message>
     <message>
-        <source>%1: %2. Click to read the color in another space.</source>
-        <translation>%1: %2. Un clic lee el color en otro espacio.</translation>
-    </message>
-    <message>
         <source>%1 %2 of the current color</source>
         <translation>%1 %2 del color actual</translation>
     </message>
     <message>
         <source>%1 %2, %3 to %4: type, scroll or drag</source>
         <translation>%1 %2, de %3 a %4: escribe, gira o arrastra</translation>
+    </message>
+    <message>
+        <source>Add readout</source>
+        <translation>Añadir lectura</translation>
+    </message>
+    <message>
+        <source>Remove readout</source>
+        <translation>Quitar lectura</translation>
+    </message>
+    <message>
+        <source>Show the color in one more color space</source>
+        <translation>Mostrar el color en un espacio más</translation>
+    </message>
+    <message>
+        <source>Remove the last readout</source>
+        <translation>Quitar la última lectura</translation>
+    </message>
+    <message>
+        <source>Ink on the press chosen at Share. Click to choose another color space.</source>
+        <translation>Tinta en la imprenta elegida en Compartir. Clic para elegir otro espacio.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Click to choose another color space.</source>
+        <translation>%1: %2. Clic para elegir otro espacio.</translation>
     </message>
 </context>
 <context>
@@ -6582,56 +6578,16 @@ en la máscara %1 %</translation>
         <translation>Parte de la foto que contener</translation>
     </message>
     <message>
-        <source>Most points of the fitted polygon</source>
-        <translation>Puntos del polígono ajustado, como mucho</translation>
-    </message>
-    <message>
-        <source>Fit</source>
-        <translation>Ajustar</translation>
-    </message>
-    <message>
-        <source>footprint</source>
-        <translation>huella</translation>
-    </message>
-    <message>
         <source> %</source>
         <translation> %</translation>
-    </message>
-    <message>
-        <source>How much of the photo the mask is to hold, 1 to 100 %</source>
-        <translation>Cuánto de la foto ha de contener la máscara, de 1 a 100 %</translation>
-    </message>
-    <message>
-        <source> points</source>
-        <translation> puntos</translation>
-    </message>
-    <message>
-        <source>At most so many corners, 3 to 24</source>
-        <translation>Como mucho tantas esquinas, de 3 a 24</translation>
     </message>
     <message>
         <source>Kind of mask to fit</source>
         <translation>Clase de máscara que ajustar</translation>
     </message>
     <message>
-        <source>A free polygon, or the base hue and width of a pattern</source>
-        <translation>Un polígono libre, o el tono base y el ancho de un patrón</translation>
-    </message>
-    <message>
         <source>polygon</source>
         <translation>polígono</translation>
-    </message>
-    <message>
-        <source>Lay the smallest mask that holds so much of the photo or its region</source>
-        <translation>Poner la menor máscara que contiene tanto de la foto o de su región</translation>
-    </message>
-    <message>
-        <source>Show where the photo&apos;s colors sit on the wheel</source>
-        <translation>Mostrar dónde están en el círculo los colores de la foto</translation>
-    </message>
-    <message>
-        <source>hold</source>
-        <translation>contener</translation>
     </message>
     <message>
         <source>Stop</source>
@@ -6646,16 +6602,56 @@ en la máscara %1 %</translation>
         <translation>La máscara contiene el %1 % de la foto.</translation>
     </message>
     <message>
-        <source>Fit a mask to the photo&apos;s colors.</source>
-        <translation>Ajusta una máscara a los colores de la foto.</translation>
-    </message>
-    <message>
         <source>Fit mask to the reference</source>
         <translation>Ajustar máscara a la referencia</translation>
     </message>
     <message>
-        <source>No mask of this kind holds that much; this one holds %1 %.</source>
-        <translation>Ninguna máscara de esta clase contiene tanto; esta contiene el %1 %.</translation>
+        <source>Most corners of the fitted polygon</source>
+        <translation>Máximo de esquinas del polígono ajustado</translation>
+    </message>
+    <message>
+        <source>Fit mask</source>
+        <translation>Ajustar máscara</translation>
+    </message>
+    <message>
+        <source>show photo&apos;s colors</source>
+        <translation>mostrar colores de la foto</translation>
+    </message>
+    <message>
+        <source>Make the smallest mask that holds this share of the photo or its region</source>
+        <translation>Hacer la máscara más pequeña que abarca esta parte de la foto o de su región</translation>
+    </message>
+    <message>
+        <source>Show on the wheel where the photo&apos;s colors are</source>
+        <translation>Mostrar en el círculo dónde están los colores de la foto</translation>
+    </message>
+    <message>
+        <source>Hold</source>
+        <translation>Abarcar</translation>
+    </message>
+    <message>
+        <source>Share of the photo&apos;s colors that the mask must hold, 1 to 100 %</source>
+        <translation>Parte de los colores de la foto que la máscara debe abarcar, de 1 a 100 %</translation>
+    </message>
+    <message>
+        <source> corners</source>
+        <translation> esquinas</translation>
+    </message>
+    <message>
+        <source>The polygon has at most this many corners, 3 to 24</source>
+        <translation>El polígono tiene como mucho tantas esquinas, de 3 a 24</translation>
+    </message>
+    <message>
+        <source>Fit a free polygon, or the first hue and width of a pattern</source>
+        <translation>Ajustar un polígono libre, o el primer tono y el ancho de un patrón</translation>
+    </message>
+    <message>
+        <source>Fit a mask to the colors of the photo.</source>
+        <translation>Ajusta una máscara a los colores de la foto.</translation>
+    </message>
+    <message>
+        <source>No mask of this kind holds that much. This one holds the most, %1 %.</source>
+        <translation>Ninguna máscara de este tipo abarca tanto. Esta abarca lo máximo, %1 %.</translation>
     </message>
 </context>
 <context>
@@ -6678,27 +6674,19 @@ en la máscara %1 %</translation>
     </message>
     <message>
         <source>Rename reference</source>
-        <translation>Cambiar nombre de referencia</translation>
+        <translation>Cambiar nombre de la referencia</translation>
     </message>
     <message>
-        <source>Rename this reference</source>
-        <translation>Cambiar el nombre de esta referencia</translation>
-    </message>
-    <message>
-        <source>Move to the left</source>
+        <source>Move left</source>
         <translation>Mover a la izquierda</translation>
     </message>
     <message>
-        <source>Move to the right</source>
+        <source>Move right</source>
         <translation>Mover a la derecha</translation>
     </message>
     <message>
-        <source>Remove this reference</source>
-        <translation>Quitar esta referencia</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Mostrar</translation>
+        <source>Show reference</source>
+        <translation>Mostrar referencia</translation>
     </message>
 </context>
 <context>
@@ -6708,20 +6696,12 @@ en la máscara %1 %</translation>
         <translation>vivo</translation>
     </message>
     <message>
-        <source>fix</source>
-        <translation>fijar</translation>
-    </message>
-    <message>
         <source>Members of the relation</source>
         <translation>Miembros de la relación</translation>
     </message>
     <message>
         <source>Relation of the current color</source>
         <translation>Relación del color actual</translation>
-    </message>
-    <message>
-        <source>Which hues stand to the current color: complement 180°; split 150° and 210°; triad 120° and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; analogous 30° to either side; double complement 30°, 180°, 210°</source>
-        <translation>Qué tonos acompañan al color actual: complementario 180°; dividido 150° y 210°; tríada 120° y 240°; cuadrado 90°, 180°, 270°; rectángulo 60°, 180°, 240°; análogos 30° a cada lado; doble complementario 30°, 180°, 210°</translation>
     </message>
     <message>
         <source>complement</source>
@@ -6752,123 +6732,43 @@ en la máscara %1 %</translation>
         <translation>doble</translation>
     </message>
     <message>
-        <source>Each member at the value where its hue is strongest, instead of the current value</source>
-        <translation>Cada miembro al valor en que su tono es más fuerte, en vez del valor actual</translation>
-    </message>
-    <message>
-        <source>Keep the relation where it is, here and on the rim, while picking goes on</source>
-        <translation>La relación queda donde está, aquí y en el borde, mientras se sigue eligiendo</translation>
-    </message>
-    <message>
-        <source>lay all</source>
-        <translation>poner todo</translation>
-    </message>
-    <message>
-        <source>Lay the color and all members as a family named by the relation</source>
-        <translation>Poner el color y todos los miembros como familia con el nombre de la relación</translation>
-    </message>
-    <message>
         <source>%1°</source>
         <translation>%1°</translation>
     </message>
     <message>
-        <source>%1° on: %2. Click takes it up, Ctrl+click lays it; on the rim of the wheel it can be slid.</source>
-        <translation>a %1°: %2. Clic lo toma, Ctrl+clic lo pone; en el borde del círculo se puede deslizar.</translation>
+        <source>pin</source>
+        <translation>fijar</translation>
+    </message>
+    <message>
+        <source>Show hues related to the current color: complement 180°; split 150° and 210°; triad 120° and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; analogous 30° to either side; double complement 30°, 180°, 210°</source>
+        <translation>Mostrar tonos relacionados con el color actual: complementario 180°; dividido 150° y 210°; tríada 120° y 240°; cuadrado 90°, 180°, 270°; rectángulo 60°, 180°, 240°; análogo 30° a cada lado; doble complementario 30°, 180°, 210°</translation>
+    </message>
+    <message>
+        <source>Show each related color at the value where its hue is strongest, not at the current value</source>
+        <translation>Mostrar cada color relacionado al valor en que su tono es más fuerte, no al actual</translation>
+    </message>
+    <message>
+        <source>Leave the relation where it is, here and on the rim, while you pick</source>
+        <translation>Dejar la relación donde está, aquí y en el borde, mientras eliges</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Añadir todos</translation>
+    </message>
+    <message>
+        <source>Add the current color and all related colors as a family named after the relation</source>
+        <translation>Añadir el color actual y todos los relacionados como familia con el nombre de la relación</translation>
+    </message>
+    <message>
+        <source>%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel it can be dragged.</source>
+        <translation>a %1°: %2. Clic lo usa, Ctrl+clic lo añade al conjunto; en el borde del círculo se puede arrastrar.</translation>
     </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
     <message>
-        <source>limits</source>
-        <translation>límites</translation>
-    </message>
-    <message>
-        <source>What to look at in the set</source>
-        <translation>Qué mirar en el conjunto</translation>
-    </message>
-    <message>
-        <source>What to look at, the weightiest first</source>
-        <translation>Qué mirar, lo de más peso primero</translation>
-    </message>
-    <message>
-        <source>What counts as near, as twins, as a gap, as outside; how many are wanted</source>
-        <translation>Qué cuenta como cerca, gemelas, hueco, fuera; cuántas se quieren</translation>
-    </message>
-    <message>
-        <source>light wanted</source>
-        <translation>claras queridas</translation>
-    </message>
-    <message>
-        <source>How many light swatches are wanted</source>
-        <translation>Cuántas muestras claras se quieren</translation>
-    </message>
-    <message>
-        <source>near below</source>
-        <translation>cerca bajo</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 below which two swatches are near-duplicates</source>
-        <translation>CIEDE2000 por debajo del cual dos muestras son casi duplicados</translation>
-    </message>
-    <message>
-        <source>middle wanted</source>
-        <translation>medias queridas</translation>
-    </message>
-    <message>
-        <source>How many middle swatches are wanted</source>
-        <translation>Cuántas muestras medias se quieren</translation>
-    </message>
-    <message>
-        <source>twins below</source>
-        <translation>gemelas bajo</translation>
-    </message>
-    <message>
-        <source>Value difference below which two hues merge when squinting</source>
-        <translation>Diferencia de valor bajo la cual dos tonos se funden al entornar los ojos</translation>
-    </message>
-    <message>
-        <source>dark wanted</source>
-        <translation>oscuras queridas</translation>
-    </message>
-    <message>
-        <source>How many dark swatches are wanted</source>
-        <translation>Cuántas muestras oscuras se quieren</translation>
-    </message>
-    <message>
-        <source>gap above</source>
-        <translation>hueco sobre</translation>
-    </message>
-    <message>
-        <source>Value difference above which neighbors in a family have a gap</source>
-        <translation>Diferencia de valor sobre la cual hay un hueco entre vecinas de una familia</translation>
-    </message>
-    <message>
-        <source>value steps</source>
-        <translation>pasos de valor</translation>
-    </message>
-    <message>
-        <source>Steps from black to white</source>
-        <translation>Pasos de negro a blanco</translation>
-    </message>
-    <message>
-        <source>outside from</source>
-        <translation>fuera desde</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 to the mask from which on a swatch counts as outside</source>
-        <translation>CIEDE2000 a la máscara desde el cual una muestra cuenta como fuera</translation>
-    </message>
-    <message>
         <source>Change grading</source>
         <translation>Cambiar graduación</translation>
-    </message>
-    <message>
-        <source>%1 and %2 are near-duplicates, %3 apart</source>
-        <translation>%1 y %2 son casi duplicados, a %3</translation>
-    </message>
-    <message>
-        <source>merge them</source>
-        <translation>unirlas</translation>
     </message>
     <message>
         <source>Merge near-duplicates</source>
@@ -6887,10 +6787,6 @@ en la máscara %1 %</translation>
         <translation>%1: hueco entre %2 y %3</translation>
     </message>
     <message>
-        <source>add one at %1</source>
-        <translation>añadir una en %1</translation>
-    </message>
-    <message>
         <source>Fill gap</source>
         <translation>Llenar hueco</translation>
     </message>
@@ -6903,38 +6799,6 @@ en la máscara %1 %</translation>
         <translation>%1 muestras están fuera de la máscara</translation>
     </message>
     <message>
-        <source>bring it inside</source>
-        <translation>llevarla dentro</translation>
-    </message>
-    <message>
-        <source>bring all inside</source>
-        <translation>llevar todas dentro</translation>
-    </message>
-    <message>
-        <source>Bring into the mask</source>
-        <translation>Llevar a la máscara</translation>
-    </message>
-    <message>
-        <source>%1 and %2 merge when squinting</source>
-        <translation>%1 y %2 se funden al entornar los ojos</translation>
-    </message>
-    <message>
-        <source>%1 swatches at value %2 merge when squinting</source>
-        <translation>%1 muestras de valor %2 se funden al entornar los ojos</translation>
-    </message>
-    <message>
-        <source>part them by %1</source>
-        <translation>separarlas en %1</translation>
-    </message>
-    <message>
-        <source>part the ends by %1</source>
-        <translation>separar los extremos en %1</translation>
-    </message>
-    <message>
-        <source>Part twins</source>
-        <translation>Separar gemelas</translation>
-    </message>
-    <message>
         <source>%1: %2 swatches look like others</source>
         <translation>%1: %2 muestras se confunden con otras</translation>
     </message>
@@ -6943,76 +6807,20 @@ en la máscara %1 %</translation>
         <translation>%1: %2 y %3 se ven iguales</translation>
     </message>
     <message>
-        <source>part them in value</source>
-        <translation>separarlas en valor</translation>
-    </message>
-    <message>
-        <source>Part for other eyes</source>
-        <translation>Separar para otros ojos</translation>
-    </message>
-    <message>
         <source>%1 more clusters of near-duplicates</source>
         <translation>%1 grupos más de casi duplicados</translation>
-    </message>
-    <message>
-        <source>%1 more values merge when squinting</source>
-        <translation>%1 valores más se funden al entornar los ojos</translation>
-    </message>
-    <message>
-        <source>show</source>
-        <translation>mostrar</translation>
     </message>
     <message>
         <source>Select: %1</source>
         <translation>Seleccionar: %1</translation>
     </message>
     <message>
-        <source>look</source>
-        <translation>mirar</translation>
-    </message>
-    <message>
-        <source>See everything as these eyes do: %1</source>
-        <translation>Ver todo como estos ojos: %1</translation>
-    </message>
-    <message>
-        <source>close</source>
-        <translation>cerrar</translation>
-    </message>
-    <message>
-        <source>open</source>
-        <translation>abrir</translation>
-    </message>
-    <message>
         <source>One by one: %1</source>
         <translation>Una por una: %1</translation>
     </message>
     <message>
-        <source>Nothing to grade yet: lay swatches with Ctrl+L.</source>
-        <translation>Nada que graduar aún: pon muestras con Ctrl+L.</translation>
-    </message>
-    <message>
-        <source>Nothing to mend: no twins, near-duplicates or gaps.</source>
-        <translation>Nada que remediar: ni gemelas, ni casi duplicados, ni huecos.</translation>
-    </message>
-    <message>
         <source>%1 to look at</source>
         <translation>%1 cosas que mirar</translation>
-    </message>
-    <message>
-        <source>%1 of %2 do not print: %3</source>
-        <translation>%1 de %2 no se imprimen: %3</translation>
-    </message>
-    <message>
-        <source>take the printable</source>
-        <translation>tomar el imprimible</translation>
-    </message>
-    <message>
-        <source>The nearest printable colors stand for them; the set before is kept as a version</source>
-        <translation>Los colores imprimibles más cercanos las representan; el conjunto anterior queda como versión</translation>
-    </message>
-    <message>
-        <source>%1 against %2: CIEDE2000 %3, value %4</source>
-        <translation>%1 frente a %2: CIEDE2000 %3, valor %4</translation>
     </message>
     <message numerus="yes">
         <source>gaps in %n more families</source>
@@ -7022,8 +6830,188 @@ en la máscara %1 %</translation>
         </translation>
     </message>
     <message>
-        <source>Looking at the set...</source>
-        <translation>Mirando el conjunto...</translation>
+        <source>Limits</source>
+        <translation>Límites</translation>
+    </message>
+    <message>
+        <source>Report on the set</source>
+        <translation>Informe del conjunto</translation>
+    </message>
+    <message>
+        <source>What could be better, the most important first</source>
+        <translation>Qué podría mejorar, lo más importante primero</translation>
+    </message>
+    <message>
+        <source>Set what the report looks for, and how many light, middle and dark swatches you want</source>
+        <translation>Fijar en qué se fija el informe y cuántas muestras claras, medias y oscuras quieres</translation>
+    </message>
+    <message>
+        <source>Light swatches wanted</source>
+        <translation>Claras deseadas</translation>
+    </message>
+    <message>
+        <source>How many light swatches the set should have</source>
+        <translation>Cuántas muestras claras debe tener el conjunto</translation>
+    </message>
+    <message>
+        <source>Near-duplicate below</source>
+        <translation>Casi iguales bajo</translation>
+    </message>
+    <message>
+        <source>Two swatches that differ by less than this (CIEDE2000) are near-duplicates</source>
+        <translation>Dos muestras que difieren menos que esto (CIEDE2000) son casi iguales</translation>
+    </message>
+    <message>
+        <source>Middle swatches wanted</source>
+        <translation>Medias deseadas</translation>
+    </message>
+    <message>
+        <source>How many middle swatches the set should have</source>
+        <translation>Cuántas muestras medias debe tener el conjunto</translation>
+    </message>
+    <message>
+        <source>One value below</source>
+        <translation>Mismo valor bajo</translation>
+    </message>
+    <message>
+        <source>Two hues whose values differ by less than this read as one value when you squint</source>
+        <translation>Dos tonos cuyos valores difieren menos que esto se leen como un solo valor con los ojos entornados</translation>
+    </message>
+    <message>
+        <source>Dark swatches wanted</source>
+        <translation>Oscuras deseadas</translation>
+    </message>
+    <message>
+        <source>How many dark swatches the set should have</source>
+        <translation>Cuántas muestras oscuras debe tener el conjunto</translation>
+    </message>
+    <message>
+        <source>Gap above</source>
+        <translation>Hueco sobre</translation>
+    </message>
+    <message>
+        <source>Neighbors of a family whose values differ by more than this have a gap between them</source>
+        <translation>Vecinas de una familia cuyos valores difieren más que esto tienen un hueco entre ellas</translation>
+    </message>
+    <message>
+        <source>Value steps</source>
+        <translation>Pasos de valor</translation>
+    </message>
+    <message>
+        <source>How many steps lead from black to white</source>
+        <translation>Cuántos pasos van del negro al blanco</translation>
+    </message>
+    <message>
+        <source>Outside mask from</source>
+        <translation>Fuera de la máscara desde</translation>
+    </message>
+    <message>
+        <source>A swatch that differs by at least this (CIEDE2000) from the nearest color of the mask counts as outside</source>
+        <translation>Una muestra que difiere al menos esto (CIEDE2000) del color más cercano de la máscara cuenta como fuera</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are near-duplicates, they differ by %3</source>
+        <translation>%1 y %2 son casi iguales, difieren en %3</translation>
+    </message>
+    <message>
+        <source>Merge them</source>
+        <translation>Unirlas</translation>
+    </message>
+    <message>
+        <source>Add one at %1</source>
+        <translation>Añadir una a %1</translation>
+    </message>
+    <message>
+        <source>Move it inside</source>
+        <translation>Llevarla dentro</translation>
+    </message>
+    <message>
+        <source>Move all inside</source>
+        <translation>Llevarlas dentro</translation>
+    </message>
+    <message>
+        <source>Move into mask</source>
+        <translation>Llevar a la máscara</translation>
+    </message>
+    <message>
+        <source>%1 and %2 read as one value when you squint</source>
+        <translation>%1 y %2 se leen como un solo valor con los ojos entornados</translation>
+    </message>
+    <message>
+        <source>%1 swatches at value %2 read as one when you squint</source>
+        <translation>%1 muestras a valor %2 se leen como una con los ojos entornados</translation>
+    </message>
+    <message>
+        <source>Separate by %1 values</source>
+        <translation>Separar %1 valores</translation>
+    </message>
+    <message>
+        <source>Separate ends by %1 values</source>
+        <translation>Separar los extremos %1 valores</translation>
+    </message>
+    <message>
+        <source>Separate values</source>
+        <translation>Separar valores</translation>
+    </message>
+    <message>
+        <source>Separate in value</source>
+        <translation>Separar en valor</translation>
+    </message>
+    <message>
+        <source>Separate for color vision</source>
+        <translation>Separar para otra visión</translation>
+    </message>
+    <message>
+        <source>%1 more values read as one when you squint</source>
+        <translation>%1 valores más se leen como uno con los ojos entornados</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Mostrar</translation>
+    </message>
+    <message>
+        <source>See</source>
+        <translation>Ver</translation>
+    </message>
+    <message>
+        <source>Show all colors as with this color vision: %1</source>
+        <translation>Mostrar los colores como con esta visión: %1</translation>
+    </message>
+    <message>
+        <source>Hide</source>
+        <translation>Ocultar</translation>
+    </message>
+    <message>
+        <source>Show all</source>
+        <translation>Mostrar todo</translation>
+    </message>
+    <message>
+        <source>The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.</source>
+        <translation>El conjunto está vacío. Añade muestras en Elegir, con Ctrl+L, para ver aquí un informe.</translation>
+    </message>
+    <message>
+        <source>Checking the set...</source>
+        <translation>Revisando el conjunto...</translation>
+    </message>
+    <message>
+        <source>All is well: no near-duplicates, no gaps, nothing that reads as one value.</source>
+        <translation>Todo bien: nada casi igual, sin huecos, nada que se lea como un solo valor.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 swatches do not print: %3</source>
+        <translation>%1 de %2 muestras no se imprimen: %3</translation>
+    </message>
+    <message>
+        <source>Use printable colors</source>
+        <translation>Usar colores imprimibles</translation>
+    </message>
+    <message>
+        <source>Replace them with the nearest printable colors; the set before it is saved as a version</source>
+        <translation>Reemplazarlas por los colores imprimibles más cercanos; el conjunto anterior se guarda como versión</translation>
+    </message>
+    <message>
+        <source>%1 compared with %2: difference %3 (CIEDE2000), in value %4</source>
+        <translation>%1 comparada con %2: diferencia %3 (CIEDE2000), en valor %4</translation>
     </message>
 </context>
 <context>
@@ -7033,30 +7021,30 @@ en la máscara %1 %</translation>
         <translation>El conjunto en filas</translation>
     </message>
     <message>
-        <source>Drag a swatch to a free place, onto another to swap the two, or onto the gap between two to go in there; click selects, double click takes its color up.</source>
-        <translation>Arrastra una muestra a un sitio libre, sobre otra para cambiarlas, o al hueco entre dos para meterla ahí; clic selecciona, doble clic toma su color.</translation>
-    </message>
-    <message>
-        <source>No families yet. Add one with Ctrl+Shift+L, then lay the current color with Ctrl+L.</source>
-        <translation>Aún no hay familias. Añade una con Ctrl+Mayús+L y pon el color actual con Ctrl+L.</translation>
-    </message>
-    <message>
         <source>swap</source>
         <translation>cambiar</translation>
+    </message>
+    <message>
+        <source>Drag a swatch to a free place, onto another to swap them, or between two to insert it. Click to select, double-click to use the color.</source>
+        <translation>Arrastra una muestra a un sitio libre, sobre otra para intercambiarlas o entre dos para insertarla. Clic selecciona, doble clic usa el color.</translation>
+    </message>
+    <message>
+        <source>No families yet. Press Ctrl+L to add the current color, or Ctrl+Shift+L to add a family.</source>
+        <translation>Aún no hay familias. Pulsa Ctrl+L para añadir el color actual, o Ctrl+Mayús+L para una familia.</translation>
     </message>
 </context>
 <context>
     <name>zc::ScreenSampler</name>
     <message>
-        <source>%1 takes a color from the screen in any program.</source>
-        <translation>%1 toma un color de la pantalla en cualquier programa.</translation>
+        <source>%1 picks a color from the screen in any program.</source>
+        <translation>%1 elige un color de la pantalla en cualquier programa.</translation>
     </message>
     <message>
-        <source>This desktop lets no program see the screen, and has no portal that would.</source>
-        <translation>Este escritorio no deja ver la pantalla a ningún programa, ni tiene un portal que lo haga.</translation>
+        <source>This desktop does not let programs see the screen.</source>
+        <translation>Este escritorio no deja que los programas vean la pantalla.</translation>
     </message>
     <message>
-        <source>from the screen</source>
+        <source>from screen</source>
         <translation>de la pantalla</translation>
     </message>
 </context>
@@ -7067,10 +7055,6 @@ en la máscara %1 %</translation>
         <translation>Sección de tono</translation>
     </message>
     <message>
-        <source>Drag to set value and saturation at this hue; left of the middle lies its complement.</source>
-        <translation>Arrastra para ajustar valor y saturación de este tono; a la izquierda del centro está su complementario.</translation>
-    </message>
-    <message>
         <source>neutral</source>
         <translation>neutro</translation>
     </message>
@@ -7078,13 +7062,13 @@ en la máscara %1 %</translation>
         <source>Value</source>
         <translation>Valor</translation>
     </message>
+    <message>
+        <source>Drag to set value and saturation of this hue; its complement is left of the middle.</source>
+        <translation>Arrastra para fijar valor y saturación de este tono; su complementario está a la izquierda del centro.</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetFiles</name>
-    <message>
-        <source>There is nothing to export yet; lay some swatches on the staff first.</source>
-        <translation>Aún no hay nada que exportar; pon antes muestras en el pentagrama.</translation>
-    </message>
     <message>
         <source>Palettes and pictures (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;All files (*)</source>
         <translation>Paletas e imágenes (*.json *.cxf *.txt *.css *.csv *.hex *.svg %1);;Todos los archivos (*)</translation>
@@ -7094,20 +7078,8 @@ en la máscara %1 %</translation>
         <translation>Texto (*.txt *.csv *.tsv);;Todos los archivos (*)</translation>
     </message>
     <message>
-        <source>There is nothing to pack yet; lay swatches or draw a mask first.</source>
-        <translation>Aún no hay nada que reunir; pon antes muestras o dibuja una máscara.</translation>
-    </message>
-    <message>
-        <source>The parcel is empty; choose at least one set or mask.</source>
-        <translation>El paquete está vacío; elige al menos un conjunto o una máscara.</translation>
-    </message>
-    <message>
         <source>Zonachrom parcels (*.zonaparcel)</source>
         <translation>Paquetes de Zonachrom (*.zonaparcel)</translation>
-    </message>
-    <message>
-        <source>%1 put on the shelf from &quot;%2&quot;, %3 were there already.</source>
-        <translation>%1 puestos en el estante desde &quot;%2&quot;, %3 ya estaban.</translation>
     </message>
     <message numerus="yes">
         <source>Exported %n swatches to %1.</source>
@@ -7134,6 +7106,22 @@ en la máscara %1 %</translation>
             <numerusform>%n máscaras</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The set is empty. Add swatches before you export it.</source>
+        <translation>El conjunto está vacío. Añade muestras antes de exportarlo.</translation>
+    </message>
+    <message>
+        <source>There is nothing to pack yet. Add swatches or make a mask first.</source>
+        <translation>Aún no hay nada que incluir. Añade muestras o haz una máscara antes.</translation>
+    </message>
+    <message>
+        <source>The parcel is empty. Tick at least one set or mask.</source>
+        <translation>El paquete está vacío. Marca al menos un conjunto o una máscara.</translation>
+    </message>
+    <message>
+        <source>Saved %1 to the shelf from &quot;%2&quot;; %3 were already there.</source>
+        <translation>Guardados %1 de &quot;%2&quot; en el estante; %3 ya estaban.</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetWheel</name>
@@ -7142,8 +7130,8 @@ en la máscara %1 %</translation>
         <translation>El conjunto en el círculo</translation>
     </message>
     <message>
-        <source>Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set can be mixed to</source>
-        <translation>Las muestras donde están en el círculo; el contorno continuo es la máscara, el punteado lo que el conjunto puede mezclar</translation>
+        <source>The swatches on the wheel. The solid outline is the mask; the dotted outline holds all mixtures of the swatches.</source>
+        <translation>Las muestras en el círculo. El contorno continuo es la máscara; el punteado abarca todas las mezclas de las muestras.</translation>
     </message>
 </context>
 <context>
@@ -7161,24 +7149,8 @@ en la máscara %1 %</translation>
         <translation>Cambiar nombre de familia</translation>
     </message>
     <message>
-        <source>Select swatches first: click one, or drag a box around several.</source>
-        <translation>Selecciona antes muestras: un clic en una, o un recuadro sobre varias.</translation>
-    </message>
-    <message>
         <source>Duplicate swatches</source>
         <translation>Duplicar muestras</translation>
-    </message>
-    <message>
-        <source>Replace by current color</source>
-        <translation>Sustituir por el color actual</translation>
-    </message>
-    <message>
-        <source>Lock</source>
-        <translation>Bloquear</translation>
-    </message>
-    <message>
-        <source>Unlock</source>
-        <translation>Desbloquear</translation>
     </message>
     <message>
         <source>Mark used</source>
@@ -7195,14 +7167,6 @@ en la máscara %1 %</translation>
     <message>
         <source>Move %1 swatches</source>
         <translation>Mover %1 muestras</translation>
-    </message>
-    <message>
-        <source>Select two swatches first; colors are laid between them.</source>
-        <translation>Selecciona antes dos muestras; los colores se ponen entre ellas.</translation>
-    </message>
-    <message>
-        <source>Fill between</source>
-        <translation>Rellenar</translation>
     </message>
     <message>
         <source>Split family</source>
@@ -7230,6 +7194,30 @@ en la máscara %1 %</translation>
             <numerusform>Ajustar %n muestras</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Select swatches first: click one, or drag around several.</source>
+        <translation>Selecciona muestras antes: haz clic en una o arrastra alrededor de varias.</translation>
+    </message>
+    <message>
+        <source>Replace with current color</source>
+        <translation>Reemplazar por el color actual</translation>
+    </message>
+    <message>
+        <source>Lock swatches</source>
+        <translation>Bloquear muestras</translation>
+    </message>
+    <message>
+        <source>Unlock swatches</source>
+        <translation>Desbloquear muestras</translation>
+    </message>
+    <message>
+        <source>Select two swatches first, to add colors between them.</source>
+        <translation>Selecciona antes dos muestras, para añadir colores entre ellas.</translation>
+    </message>
+    <message>
+        <source>Add colors between</source>
+        <translation>Añadir colores intermedios</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetsPanel</name>
@@ -7250,72 +7238,24 @@ en la máscara %1 %</translation>
         <translation>Nota del conjunto</translation>
     </message>
     <message>
-        <source>Versions of the current set; those ticked stand beside it in the view of versions</source>
-        <translation>Versiones del conjunto actual; las marcadas están a su lado en la vista de versiones</translation>
-    </message>
-    <message>
-        <source>Name for the version to keep</source>
-        <translation>Nombre de la versión que guardar</translation>
-    </message>
-    <message>
-        <source>tags, with commas</source>
-        <translation>etiquetas, con comas</translation>
-    </message>
-    <message>
-        <source>note</source>
-        <translation>nota</translation>
-    </message>
-    <message>
-        <source>name of a version to keep</source>
-        <translation>nombre de una versión que guardar</translation>
-    </message>
-    <message>
         <source>Move set</source>
         <translation>Mover conjunto</translation>
-    </message>
-    <message>
-        <source>New</source>
-        <translation>Nuevo</translation>
     </message>
     <message>
         <source>Add an empty set</source>
         <translation>Añadir un conjunto vacío</translation>
     </message>
     <message>
-        <source>Duplicate</source>
-        <translation>Duplicar</translation>
-    </message>
-    <message>
-        <source>A copy of the current set</source>
-        <translation>Una copia del conjunto actual</translation>
-    </message>
-    <message>
         <source>Duplicate set</source>
         <translation>Duplicar conjunto</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Quitar</translation>
-    </message>
-    <message>
-        <source>Take the current set out of the piece (Undo brings it back)</source>
-        <translation>Quitar de la obra el conjunto actual (Deshacer lo devuelve)</translation>
     </message>
     <message>
         <source>Remove set</source>
         <translation>Quitar conjunto</translation>
     </message>
     <message>
-        <source>Up</source>
-        <translation>Subir</translation>
-    </message>
-    <message>
         <source>Move the current set up</source>
         <translation>Subir el conjunto actual</translation>
-    </message>
-    <message>
-        <source>Down</source>
-        <translation>Bajar</translation>
     </message>
     <message>
         <source>Move the current set down</source>
@@ -7330,32 +7270,8 @@ en la máscara %1 %</translation>
         <translation>Elige antes una versión de la lista.</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
-    </message>
-    <message>
-        <source>The set becomes what this version is; what it was is kept</source>
-        <translation>El conjunto pasa a ser esta versión; lo que era se guarda</translation>
-    </message>
-    <message>
-        <source>Take up version</source>
-        <translation>Tomar versión</translation>
-    </message>
-    <message>
-        <source>Remove the version</source>
-        <translation>Quitar la versión</translation>
-    </message>
-    <message>
         <source>Remove version</source>
         <translation>Quitar versión</translation>
-    </message>
-    <message>
-        <source>Keep</source>
-        <translation>Guardar</translation>
-    </message>
-    <message>
-        <source>Keep the set as it is now as a version</source>
-        <translation>Guardar el conjunto como está ahora, como versión</translation>
     </message>
     <message>
         <source>Rename set</source>
@@ -7382,20 +7298,68 @@ en la máscara %1 %</translation>
         <translation>versión %1</translation>
     </message>
     <message>
-        <source>Keep version</source>
-        <translation>Guardar versión</translation>
-    </message>
-    <message>
-        <source>Write note</source>
-        <translation>Escribir nota</translation>
-    </message>
-    <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>None yet. Keep the set as it is, then change it.</source>
-        <translation>Aún ninguna. Guarda el conjunto como está, luego cámbialo.</translation>
+        <source>Versions of the current set; &quot;versions&quot; shows those ticked beside it</source>
+        <translation>Versiones del conjunto actual; &quot;versiones&quot; muestra las marcadas a su lado</translation>
+    </message>
+    <message>
+        <source>Name of the new version</source>
+        <translation>Nombre de la nueva versión</translation>
+    </message>
+    <message>
+        <source>Tags, with commas</source>
+        <translation>Etiquetas, con comas</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>Save version</source>
+        <translation>Guardar versión</translation>
+    </message>
+    <message>
+        <source>Save the set as it is now as a version</source>
+        <translation>Guardar el conjunto como está ahora como versión</translation>
+    </message>
+    <message>
+        <source>Add set</source>
+        <translation>Añadir conjunto</translation>
+    </message>
+    <message>
+        <source>Add a copy of the current set</source>
+        <translation>Añadir una copia del conjunto actual</translation>
+    </message>
+    <message>
+        <source>Remove the current set from the piece (Undo brings it back)</source>
+        <translation>Quitar el conjunto actual de la obra (Deshacer lo devuelve)</translation>
+    </message>
+    <message>
+        <source>Move up</source>
+        <translation>Subir</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Bajar</translation>
+    </message>
+    <message>
+        <source>Restore version</source>
+        <translation>Restaurar versión</translation>
+    </message>
+    <message>
+        <source>Make the set what it is in this version. The set as it is now is saved as a version.</source>
+        <translation>Hacer del conjunto lo que es en esta versión. El conjunto actual se guarda como versión.</translation>
+    </message>
+    <message>
+        <source>Edit note</source>
+        <translation>Editar nota</translation>
+    </message>
+    <message>
+        <source>No versions yet. Save the set as it is now; then you can change it freely.</source>
+        <translation>Aún no hay versiones. Guarda el conjunto como está; luego podrás cambiarlo con libertad.</translation>
     </message>
 </context>
 <context>
@@ -7405,56 +7369,20 @@ en la máscara %1 %</translation>
         <translation>Hoja</translation>
     </message>
     <message>
-        <source>The plan on paper</source>
-        <translation>El plan en papel</translation>
-    </message>
-    <message>
         <source>Press</source>
         <translation>Imprenta</translation>
-    </message>
-    <message>
-        <source>What a press prints of the set</source>
-        <translation>Qué imprime una imprenta del conjunto</translation>
     </message>
     <message>
         <source>Files</source>
         <translation>Archivos</translation>
     </message>
     <message>
-        <source>Every format, several at once</source>
-        <translation>Todos los formatos, varios a la vez</translation>
-    </message>
-    <message>
         <source>Wheel</source>
         <translation>Círculo</translation>
     </message>
     <message>
-        <source>The wheel with its mask as a picture</source>
-        <translation>El círculo con su máscara como imagen</translation>
-    </message>
-    <message>
         <source>Parcel</source>
         <translation>Paquete</translation>
-    </message>
-    <message>
-        <source>Sets, masks and more for others, and from them</source>
-        <translation>Conjuntos, máscaras y más para otros, y de ellos</translation>
-    </message>
-    <message>
-        <source>page back</source>
-        <translation>página atrás</translation>
-    </message>
-    <message>
-        <source>The page before (Page Up)</source>
-        <translation>La página anterior (Re Pág)</translation>
-    </message>
-    <message>
-        <source>next page</source>
-        <translation>página siguiente</translation>
-    </message>
-    <message>
-        <source>The next page (Page Down)</source>
-        <translation>La página siguiente (Av Pág)</translation>
     </message>
     <message>
         <source>%1 pixels a disc, sRGB</source>
@@ -7468,13 +7396,45 @@ en la máscara %1 %</translation>
         <source>Page %1 of %2</source>
         <translation>Página %1 de %2</translation>
     </message>
+    <message>
+        <source>Print or save the plan as a sheet</source>
+        <translation>Imprimir o guardar el plan como hoja</translation>
+    </message>
+    <message>
+        <source>See which swatches a press can print</source>
+        <translation>Ver qué muestras puede imprimir una imprenta</translation>
+    </message>
+    <message>
+        <source>Export the set in several formats at once</source>
+        <translation>Exportar el conjunto en varios formatos a la vez</translation>
+    </message>
+    <message>
+        <source>Save the wheel and its mask as a picture</source>
+        <translation>Guardar el círculo con su máscara como imagen</translation>
+    </message>
+    <message>
+        <source>Pack sets and masks for someone else, or open what you were given</source>
+        <translation>Preparar conjuntos y máscaras para otra persona, o abrir lo recibido</translation>
+    </message>
+    <message>
+        <source>Previous page</source>
+        <translation>Página anterior</translation>
+    </message>
+    <message>
+        <source>Show the previous page (Page Up)</source>
+        <translation>Mostrar la página anterior (Re Pág)</translation>
+    </message>
+    <message>
+        <source>Next page</source>
+        <translation>Página siguiente</translation>
+    </message>
+    <message>
+        <source>Show the next page (Page Down)</source>
+        <translation>Mostrar la página siguiente (Av Pág)</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareFiles</name>
-    <message>
-        <source>A file is still being read or written; stop that first, or wait for it.</source>
-        <translation>Todavía se lee o escribe un archivo; detenlo antes, o espera.</translation>
-    </message>
     <message>
         <source>sheet.%1</source>
         <translation>hoja.%1</translation>
@@ -7484,52 +7444,56 @@ en la máscara %1 %</translation>
         <translation>Hojas (*.%1)</translation>
     </message>
     <message>
-        <source>Writing the sheet</source>
-        <translation>Escribiendo la hoja</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot;.</source>
-        <translation>Escrito en &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot; and %2 more files.</source>
-        <translation>Escrito en &quot;%1&quot; y %2 archivos más.</translation>
-    </message>
-    <message>
-        <source>Making the sheet</source>
-        <translation>Haciendo la hoja</translation>
-    </message>
-    <message>
-        <source>plan.png</source>
-        <translation>plan.png</translation>
-    </message>
-    <message>
         <source>Pictures (*.png *.svg)</source>
         <translation>Imágenes (*.png *.svg)</translation>
     </message>
     <message>
-        <source>Writing the plan</source>
-        <translation>Escribiendo el plan</translation>
+        <source>Another file is still being read or written. Wait for it, or stop it first.</source>
+        <translation>Aún se lee o se escribe otro archivo. Espera o detenlo antes.</translation>
     </message>
     <message>
-        <source>Making the plan</source>
-        <translation>Haciendo el plan</translation>
+        <source>Saving the sheet</source>
+        <translation>Guardando la hoja</translation>
     </message>
     <message>
-        <source>Copied the plan, %1 × %2 pixels.</source>
-        <translation>Plan copiado, %1 × %2 píxeles.</translation>
+        <source>Saved to &quot;%1&quot;.</source>
+        <translation>Guardado en &quot;%1&quot;.</translation>
     </message>
     <message>
-        <source>Writing the files</source>
-        <translation>Escribiendo los archivos</translation>
+        <source>Saved to &quot;%1&quot; and %2 more files.</source>
+        <translation>Guardado en &quot;%1&quot; y %2 archivos más.</translation>
     </message>
     <message>
-        <source>The sheet was not printed: the printer, or the file it prints to, does not take it.</source>
-        <translation>La hoja no se imprimió: la impresora, o el archivo al que imprime, no la acepta.</translation>
+        <source>Drawing the sheet</source>
+        <translation>Dibujando la hoja</translation>
     </message>
     <message>
-        <source>The files were not written, and are not written at every save any more.</source>
-        <translation>Los archivos no se han escrito, y ya no se escriben al guardar.</translation>
+        <source>The sheet was not printed, because the printer, or the file it prints to, refused it.</source>
+        <translation>La hoja no se imprimió porque la impresora, o el archivo en que imprime, la rechazó.</translation>
+    </message>
+    <message>
+        <source>wheel.png</source>
+        <translation>circulo.png</translation>
+    </message>
+    <message>
+        <source>Saving the wheel</source>
+        <translation>Guardando el círculo</translation>
+    </message>
+    <message>
+        <source>Drawing the wheel</source>
+        <translation>Dibujando el círculo</translation>
+    </message>
+    <message>
+        <source>Copied the wheel, %1 × %2 pixels.</source>
+        <translation>Círculo copiado, %1 × %2 píxeles.</translation>
+    </message>
+    <message>
+        <source>The files were not exported. Exporting at every save is now off.</source>
+        <translation>Los archivos no se exportaron. Exportar al guardar queda apagado.</translation>
+    </message>
+    <message>
+        <source>Exporting the files</source>
+        <translation>Exportando los archivos</translation>
     </message>
 </context>
 <context>
@@ -7539,144 +7503,144 @@ en la máscara %1 %</translation>
         <translation>&amp;Compartir</translation>
     </message>
     <message>
-        <source>Wri&amp;te the plan...</source>
-        <translation>&amp;Escribir el plan...</translation>
-    </message>
-    <message>
-        <source>Write the wheel as PNG, its outline as SVG</source>
-        <translation>Escribir el círculo en PNG, su contorno en SVG</translation>
-    </message>
-    <message>
-        <source>&amp;Copy the plan</source>
-        <translation>Copia&amp;r el plan</translation>
-    </message>
-    <message>
-        <source>Put the wheel on the clipboard as a picture</source>
-        <translation>Poner el círculo en el portapapeles como imagen</translation>
-    </message>
-    <message>
-        <source>Write the chosen files a&amp;gain</source>
-        <translation>Escribir &amp;otra vez los archivos elegidos</translation>
-    </message>
-    <message>
-        <source>Every chosen format into the chosen folder, without asking</source>
-        <translation>Todos los formatos elegidos a la carpeta elegida, sin preguntar</translation>
-    </message>
-    <message>
-        <source>Read &amp;lines...</source>
-        <translation>&amp;Leer líneas...</translation>
-    </message>
-    <message>
-        <source>Bring in a text file by the pattern of lines</source>
-        <translation>Traer un archivo de texto por el patrón de líneas</translation>
-    </message>
-    <message>
-        <source>The &amp;sheet</source>
-        <translation>La &amp;hoja</translation>
-    </message>
-    <message>
-        <source>Show the plan on paper</source>
-        <translation>Mostrar el plan en papel</translation>
-    </message>
-    <message>
-        <source>The &amp;press</source>
-        <translation>La &amp;imprenta</translation>
-    </message>
-    <message>
-        <source>Show what a press prints of the set</source>
-        <translation>Mostrar qué imprime una imprenta del conjunto</translation>
-    </message>
-    <message>
-        <source>&amp;Files of the set</source>
-        <translation>&amp;Archivos del conjunto</translation>
-    </message>
-    <message>
-        <source>Show every format that the set is written in</source>
-        <translation>Mostrar todos los formatos en que se escribe el conjunto</translation>
-    </message>
-    <message>
-        <source>Par&amp;cels</source>
-        <translation>Pa&amp;quetes</translation>
-    </message>
-    <message>
-        <source>Pack for others, and look into what comes from them</source>
-        <translation>Reunir para otros, y mirar lo que viene de ellos</translation>
-    </message>
-    <message>
-        <source>The &amp;wheel as a picture</source>
-        <translation>El &amp;círculo como imagen</translation>
-    </message>
-    <message>
-        <source>Show the plan as a picture to lie beside a canvas</source>
-        <translation>Mostrar el plan como imagen para tener junto a un lienzo</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;DF...</source>
-        <translation>Escribir la hoja en P&amp;DF...</translation>
-    </message>
-    <message>
-        <source>Write all pages of the sheet as PDF</source>
-        <translation>Escribir todas las páginas de la hoja en PDF</translation>
-    </message>
-    <message>
-        <source>Write the sheet as S&amp;VG...</source>
-        <translation>Escribir la hoja en S&amp;VG...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as SVG, a file a page</source>
-        <translation>Escribir la hoja en SVG, un archivo por página</translation>
-    </message>
-    <message>
-        <source>Write the sheet as P&amp;NG...</source>
-        <translation>Escribir la hoja en P&amp;NG...</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PNG, a file a page</source>
-        <translation>Escribir la hoja en PNG, un archivo por página</translation>
-    </message>
-    <message>
-        <source>P&amp;rint the sheet...</source>
-        <translation>I&amp;mprimir la hoja...</translation>
-    </message>
-    <message>
         <source>See the sheet in a preview and print it</source>
         <translation>Ver la hoja en una vista previa e imprimirla</translation>
-    </message>
-    <message>
-        <source>&amp;Add a press profile...</source>
-        <translation>A&amp;ñadir un perfil de imprenta...</translation>
-    </message>
-    <message>
-        <source>Take in an ICC profile of a four-color press and keep it on the shelf</source>
-        <translation>Tomar un perfil ICC de una imprenta de cuatro tintas y guardarlo en el estante</translation>
-    </message>
-    <message>
-        <source>Pro&amp;of</source>
-        <translation>&amp;Prueba de color</translation>
-    </message>
-    <message>
-        <source>See sheet, staff and Try as the chosen press prints them</source>
-        <translation>Ver hoja, pentagrama y Probar como los imprime la imprenta elegida</translation>
     </message>
     <message>
         <source>Choose a press first.</source>
         <translation>Elige antes una imprenta.</translation>
     </message>
     <message>
-        <source>Take all prin&amp;table colors</source>
-        <translation>&amp;Tomar todos los colores imprimibles</translation>
-    </message>
-    <message>
-        <source>What does not print becomes the nearest that does; the set before is kept as a version</source>
-        <translation>Lo que no se imprime pasa a lo más cercano que sí; el conjunto anterior queda como versión</translation>
-    </message>
-    <message>
         <source>Press profiles (*.icc *.icm)</source>
         <translation>Perfiles de imprenta (*.icc *.icm)</translation>
     </message>
     <message>
-        <source>%1 is on the shelf.</source>
-        <translation>%1 está en el estante.</translation>
+        <source>Save &amp;wheel as picture...</source>
+        <translation>Guardar &amp;círculo como imagen...</translation>
+    </message>
+    <message>
+        <source>Save the wheel as PNG, or its outlines as SVG</source>
+        <translation>Guardar el círculo como PNG, o sus contornos como SVG</translation>
+    </message>
+    <message>
+        <source>&amp;Copy wheel as picture</source>
+        <translation>Co&amp;piar círculo como imagen</translation>
+    </message>
+    <message>
+        <source>Copy the wheel to the clipboard as a picture</source>
+        <translation>Copiar el círculo al portapapeles como imagen</translation>
+    </message>
+    <message>
+        <source>E&amp;xport ticked files again</source>
+        <translation>E&amp;xportar de nuevo los archivos marcados</translation>
+    </message>
+    <message>
+        <source>Export every ticked format to the chosen folder again</source>
+        <translation>Exportar de nuevo a la carpeta elegida cada formato marcado</translation>
+    </message>
+    <message>
+        <source>Import &amp;lines...</source>
+        <translation>Importar &amp;líneas...</translation>
+    </message>
+    <message>
+        <source>Import the swatches of a text file by the pattern of your own lines</source>
+        <translation>Importar las muestras de un archivo de texto con el patrón de tus líneas</translation>
+    </message>
+    <message>
+        <source>Show &amp;sheet</source>
+        <translation>Mostrar &amp;hoja</translation>
+    </message>
+    <message>
+        <source>Show the plan as a sheet to print or save</source>
+        <translation>Mostrar el plan como hoja para imprimir o guardar</translation>
+    </message>
+    <message>
+        <source>Show &amp;press</source>
+        <translation>Mostrar &amp;imprenta</translation>
+    </message>
+    <message>
+        <source>Show which swatches a press can print</source>
+        <translation>Mostrar qué muestras puede imprimir una imprenta</translation>
+    </message>
+    <message>
+        <source>Show &amp;files</source>
+        <translation>Mostrar &amp;archivos</translation>
+    </message>
+    <message>
+        <source>Show every format the set can be exported in</source>
+        <translation>Mostrar todos los formatos en que se exporta el conjunto</translation>
+    </message>
+    <message>
+        <source>Show par&amp;cels</source>
+        <translation>Mostrar pa&amp;quetes</translation>
+    </message>
+    <message>
+        <source>Pack a parcel for someone else, or open one you were given</source>
+        <translation>Preparar un paquete para otra persona, o abrir uno recibido</translation>
+    </message>
+    <message>
+        <source>Show w&amp;heel as picture</source>
+        <translation>Mostrar cí&amp;rculo como imagen</translation>
+    </message>
+    <message>
+        <source>Show the wheel as a picture for a layer of your canvas</source>
+        <translation>Mostrar el círculo como imagen para una capa del lienzo</translation>
+    </message>
+    <message>
+        <source>Save sheet as P&amp;DF...</source>
+        <translation>Guardar hoja como P&amp;DF...</translation>
+    </message>
+    <message>
+        <source>Save all pages of the sheet as one PDF</source>
+        <translation>Guardar todas las páginas de la hoja en un PDF</translation>
+    </message>
+    <message>
+        <source>Save sheet as S&amp;VG...</source>
+        <translation>Guardar hoja como S&amp;VG...</translation>
+    </message>
+    <message>
+        <source>Save the sheet as SVG, one file for each page</source>
+        <translation>Guardar la hoja como SVG, un archivo por página</translation>
+    </message>
+    <message>
+        <source>Save sheet as P&amp;NG...</source>
+        <translation>Guardar hoja como P&amp;NG...</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PNG, one file for each page</source>
+        <translation>Guardar la hoja como PNG, un archivo por página</translation>
+    </message>
+    <message>
+        <source>P&amp;rint sheet...</source>
+        <translation>I&amp;mprimir hoja...</translation>
+    </message>
+    <message>
+        <source>&amp;Add press profile...</source>
+        <translation>Añadir &amp;perfil de imprenta...</translation>
+    </message>
+    <message>
+        <source>Add the ICC profile of a four-color press to the shelf</source>
+        <translation>Añadir al estante el perfil ICC de una imprenta de cuatro tintas</translation>
+    </message>
+    <message>
+        <source>Show as print&amp;ed</source>
+        <translation>Mostrar como impr&amp;eso</translation>
+    </message>
+    <message>
+        <source>Show sheet, staff and Try as the chosen press prints them</source>
+        <translation>Mostrar hoja, pentagrama y Probar como los imprime la imprenta elegida</translation>
+    </message>
+    <message>
+        <source>&amp;Use all printable colors</source>
+        <translation>&amp;Usar todos los colores imprimibles</translation>
+    </message>
+    <message>
+        <source>Replace each swatch that does not print with the nearest color that does; the set before it is saved as a version</source>
+        <translation>Reemplazar cada muestra no imprimible por el color imprimible más cercano; el conjunto anterior se guarda como versión</translation>
+    </message>
+    <message>
+        <source>%1 was added to the shelf.</source>
+        <translation>%1 se añadió al estante.</translation>
     </message>
 </context>
 <context>
@@ -7690,31 +7654,27 @@ en la máscara %1 %</translation>
         <translation>Elige antes una carpeta.</translation>
     </message>
     <message>
-        <source>There is no set yet.</source>
-        <translation>Aún no hay conjunto.</translation>
+        <source>The piece has no set yet.</source>
+        <translation>La obra aún no tiene conjunto.</translation>
     </message>
 </context>
 <context>
     <name>zc::ShareStage</name>
     <message>
-        <source>The sheet or the plan as it will be given away</source>
-        <translation>La hoja o el plan como se entregará</translation>
-    </message>
-    <message>
-        <source>The wheel zooms, a drag moves, Page Down turns the page, 0 shows all of it.</source>
-        <translation>La rueda amplía, un arrastre mueve, Av Pág pasa la página, 0 muestra todo.</translation>
-    </message>
-    <message>
         <source>Page %1 of %2</source>
         <translation>Página %1 de %2</translation>
+    </message>
+    <message>
+        <source>The sheet or the wheel as it will be saved</source>
+        <translation>La hoja o el círculo como se guardará</translation>
+    </message>
+    <message>
+        <source>Scroll to zoom, drag to move, press Page Down for the next page and 0 to see all of it.</source>
+        <translation>La rueda amplía, arrastrar mueve, Av Pág pasa la página, 0 muestra todo.</translation>
     </message>
 </context>
 <context>
     <name>zc::SheetPanel</name>
-    <message>
-        <source>title and words</source>
-        <translation>título y palabras</translation>
-    </message>
     <message>
         <source>reference</source>
         <translation>referencia</translation>
@@ -7732,10 +7692,6 @@ en la máscara %1 %</translation>
         <translation>pentagrama</translation>
     </message>
     <message>
-        <source>needed, present, missing</source>
-        <translation>necesario, presente, falta</translation>
-    </message>
-    <message>
         <source>signature and date</source>
         <translation>firma y fecha</translation>
     </message>
@@ -7748,52 +7704,12 @@ en la máscara %1 %</translation>
         <translation>sí</translation>
     </message>
     <message>
-        <source>Whether it is on the sheet</source>
-        <translation>Si está en la hoja</translation>
-    </message>
-    <message>
-        <source>up</source>
-        <translation>subir</translation>
-    </message>
-    <message>
-        <source>down</source>
-        <translation>bajar</translation>
-    </message>
-    <message>
-        <source>%1 up</source>
-        <translation>%1: subir</translation>
-    </message>
-    <message>
-        <source>%1 down</source>
-        <translation>%1: bajar</translation>
-    </message>
-    <message>
-        <source>Let it come earlier</source>
-        <translation>Que venga antes</translation>
-    </message>
-    <message>
-        <source>Let it come later</source>
-        <translation>Que venga después</translation>
-    </message>
-    <message>
-        <source>the reference as its study</source>
-        <translation>la referencia como su estudio</translation>
-    </message>
-    <message>
-        <source>As at Try: every pixel in its swatch</source>
-        <translation>Como en Probar: cada píxel en su muestra</translation>
-    </message>
-    <message>
         <source>Swatches</source>
         <translation>Muestras</translation>
     </message>
     <message>
         <source>light to dark</source>
         <translation>de claro a oscuro</translation>
-    </message>
-    <message>
-        <source>In one row by value instead of family by family</source>
-        <translation>En una fila por valor en vez de familia por familia</translation>
     </message>
     <message>
         <source>name</source>
@@ -7812,10 +7728,6 @@ en la máscara %1 %</translation>
         <translation>nota</translation>
     </message>
     <message>
-        <source>Written beside each swatch</source>
-        <translation>Escrito junto a cada muestra</translation>
-    </message>
-    <message>
         <source>Paper</source>
         <translation>Papel</translation>
     </message>
@@ -7824,32 +7736,12 @@ en la máscara %1 %</translation>
         <translation>Papel, o el tamaño de una pantalla</translation>
     </message>
     <message>
-        <source>lying</source>
-        <translation>apaisada</translation>
-    </message>
-    <message>
-        <source>Wider than high</source>
-        <translation>Más ancha que alta</translation>
-    </message>
-    <message>
-        <source>dark ground</source>
-        <translation>fondo oscuro</translation>
-    </message>
-    <message>
-        <source>Light words on a dark ground</source>
-        <translation>Palabras claras sobre fondo oscuro</translation>
-    </message>
-    <message>
         <source>Margin, 5 to 40 millimetres</source>
         <translation>Margen, de 5 a 40 milímetros</translation>
     </message>
     <message>
         <source> mm margin</source>
         <translation> mm de margen</translation>
-    </message>
-    <message>
-        <source>L* that the wheel is shown at</source>
-        <translation>L* al que se muestra el círculo</translation>
     </message>
     <message>
         <source> wheel value</source>
@@ -7864,30 +7756,6 @@ en la máscara %1 %</translation>
         <translation>Cada tono al valor en que es más fuerte</translation>
     </message>
     <message>
-        <source>Write PDF</source>
-        <translation>Escribir PDF</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PDF, all pages</source>
-        <translation>Escribir la hoja en PDF, todas las páginas</translation>
-    </message>
-    <message>
-        <source>Write SVG</source>
-        <translation>Escribir SVG</translation>
-    </message>
-    <message>
-        <source>Write the sheet as SVG, a file a page</source>
-        <translation>Escribir la hoja en SVG, un archivo por página</translation>
-    </message>
-    <message>
-        <source>Write PNG</source>
-        <translation>Escribir PNG</translation>
-    </message>
-    <message>
-        <source>Write the sheet as PNG at 300 pixels an inch, a file a page</source>
-        <translation>Escribir la hoja en PNG a 300 píxeles por pulgada, un archivo por página</translation>
-    </message>
-    <message>
         <source>Print</source>
         <translation>Imprimir</translation>
     </message>
@@ -7895,100 +7763,196 @@ en la máscara %1 %</translation>
         <source>See the sheet in a preview and print it</source>
         <translation>Ver la hoja en una vista previa e imprimirla</translation>
     </message>
+    <message>
+        <source>title and description</source>
+        <translation>título y descripción</translation>
+    </message>
+    <message>
+        <source>swatches needed, present, missing</source>
+        <translation>muestras necesarias, presentes, faltantes</translation>
+    </message>
+    <message>
+        <source>reference as study</source>
+        <translation>referencia como estudio</translation>
+    </message>
+    <message>
+        <source>Show the reference as at Try, every pixel in its swatch</source>
+        <translation>Mostrar la referencia como en Probar, cada píxel en su muestra</translation>
+    </message>
+    <message>
+        <source>Show this part on the sheet</source>
+        <translation>Mostrar esta parte en la hoja</translation>
+    </message>
+    <message>
+        <source>Move up</source>
+        <translation>Subir</translation>
+    </message>
+    <message>
+        <source>Move down</source>
+        <translation>Bajar</translation>
+    </message>
+    <message>
+        <source>Move up: %1</source>
+        <translation>Subir: %1</translation>
+    </message>
+    <message>
+        <source>Move down: %1</source>
+        <translation>Bajar: %1</translation>
+    </message>
+    <message>
+        <source>Move this part up</source>
+        <translation>Subir esta parte</translation>
+    </message>
+    <message>
+        <source>Move this part down</source>
+        <translation>Bajar esta parte</translation>
+    </message>
+    <message>
+        <source>Show the swatches in one row by value, not family by family</source>
+        <translation>Mostrar las muestras en una fila por valor, no por familias</translation>
+    </message>
+    <message>
+        <source>Write this beside each swatch</source>
+        <translation>Escribir esto junto a cada muestra</translation>
+    </message>
+    <message>
+        <source>landscape</source>
+        <translation>apaisado</translation>
+    </message>
+    <message>
+        <source>Turn the paper to landscape</source>
+        <translation>Poner el papel apaisado</translation>
+    </message>
+    <message>
+        <source>dark background</source>
+        <translation>fondo oscuro</translation>
+    </message>
+    <message>
+        <source>Print light text on a dark background</source>
+        <translation>Imprimir texto claro sobre fondo oscuro</translation>
+    </message>
+    <message>
+        <source>Value at which the wheel is shown, L*</source>
+        <translation>Valor al que se muestra el círculo, L*</translation>
+    </message>
+    <message>
+        <source>Save PDF</source>
+        <translation>Guardar PDF</translation>
+    </message>
+    <message>
+        <source>Save all pages of the sheet as one PDF</source>
+        <translation>Guardar todas las páginas de la hoja en un PDF</translation>
+    </message>
+    <message>
+        <source>Save SVG</source>
+        <translation>Guardar SVG</translation>
+    </message>
+    <message>
+        <source>Save the sheet as SVG, one file for each page</source>
+        <translation>Guardar la hoja como SVG, un archivo por página</translation>
+    </message>
+    <message>
+        <source>Save PNG</source>
+        <translation>Guardar PNG</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PNG at 300 pixels per inch, one file for each page</source>
+        <translation>Guardar la hoja como PNG a 300 píxeles por pulgada, un archivo por página</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShelfPanel</name>
     <message>
-        <source>Put up</source>
-        <translation>Poner</translation>
-    </message>
-    <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
-    </message>
-    <message>
-        <source>Put back</source>
-        <translation>Devolver</translation>
-    </message>
-    <message>
         <source>Rename</source>
-        <translation>Cambiar nombre</translation>
-    </message>
-    <message>
-        <source>On/off</source>
-        <translation>Sí/no</translation>
-    </message>
-    <message>
-        <source>Take off</source>
-        <translation>Quitarla</translation>
+        <translation>Renombrar</translation>
     </message>
     <message>
         <source>Search the shelf</source>
         <translation>Buscar en el estante</translation>
     </message>
     <message>
-        <source>On the shelf; double-click takes one up</source>
-        <translation>En el estante; doble clic toma uno</translation>
-    </message>
-    <message>
-        <source>Name for the shelf</source>
-        <translation>Nombre para el estante</translation>
-    </message>
-    <message>
-        <source>Tags for the shelf</source>
-        <translation>Etiquetas para el estante</translation>
-    </message>
-    <message>
-        <source>Keep the piece&apos;s own on the shelf under this name</source>
-        <translation>Guardar en el estante, con este nombre, lo de la obra</translation>
-    </message>
-    <message>
         <source>Use the chosen one in this piece</source>
-        <translation>Usar en esta obra lo elegido</translation>
+        <translation>Usar el elegido en esta obra</translation>
     </message>
     <message>
-        <source>Put the piece&apos;s own into the place of the chosen one, which keeps its name and tags</source>
-        <translation>Poner lo de la obra en lugar de lo elegido, que conserva nombre y etiquetas</translation>
+        <source>Save to shelf</source>
+        <translation>Guardar en el estante</translation>
     </message>
     <message>
-        <source>Give the chosen one the name and tags written here</source>
-        <translation>Dar a lo elegido el nombre y las etiquetas escritos aquí</translation>
+        <source>Use</source>
+        <translation>Usar</translation>
     </message>
     <message>
-        <source>Switch the chosen one off, out of the way at the end of the shelf, or on again</source>
-        <translation>Apagar lo elegido, apartado al final del estante, o encenderlo</translation>
+        <source>Update</source>
+        <translation>Actualizar</translation>
     </message>
     <message>
-        <source>Take the chosen one off the shelf; what came with the program stays</source>
-        <translation>Quitar del estante lo elegido; lo que vino con el programa queda</translation>
+        <source>Delete</source>
+        <translation>Eliminar</translation>
     </message>
     <message>
-        <source>search names and tags</source>
-        <translation>buscar nombres y etiquetas</translation>
+        <source>On the shelf; double-click to use one</source>
+        <translation>En el estante; doble clic usa uno</translation>
     </message>
     <message>
-        <source>name</source>
-        <translation>nombre</translation>
+        <source>Name on the shelf</source>
+        <translation>Nombre en el estante</translation>
     </message>
     <message>
-        <source>tags, with commas</source>
-        <translation>etiquetas, con comas</translation>
+        <source>Tags on the shelf</source>
+        <translation>Etiquetas en el estante</translation>
     </message>
     <message>
-        <source>Nothing on the shelf yet; put one up below.</source>
-        <translation>Aún no hay nada en el estante; pon algo abajo.</translation>
+        <source>Save what the piece has to the shelf under this name</source>
+        <translation>Guardar lo de la obra en el estante con este nombre</translation>
     </message>
     <message>
-        <source>No %1 on the shelf with these words.</source>
-        <translation>No hay %1 en el estante con estas palabras.</translation>
+        <source>Replace the chosen one with what the piece has; name and tags stay</source>
+        <translation>Reemplazar el elegido por lo que tiene la obra; nombre y etiquetas quedan</translation>
     </message>
     <message>
-        <source>The piece has nothing of this kind to put up.</source>
-        <translation>La obra no tiene nada de esta clase que poner.</translation>
+        <source>Give the chosen one the name and tags typed here</source>
+        <translation>Dar al elegido el nombre y las etiquetas escritos aquí</translation>
     </message>
     <message>
-        <source>It needs a name; type at least one letter.</source>
-        <translation>Necesita un nombre; escribe al menos una letra.</translation>
+        <source>Turn the chosen one off, which moves it to the end of the shelf, or on again</source>
+        <translation>Apagar el elegido, que pasa al final del estante, o volver a encenderlo</translation>
+    </message>
+    <message>
+        <source>Delete the chosen one from the shelf; what came with the program stays</source>
+        <translation>Eliminar el elegido del estante; lo que vino con el programa queda</translation>
+    </message>
+    <message>
+        <source>Search names and tags</source>
+        <translation>Buscar nombres y etiquetas</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Tags, with commas</source>
+        <translation>Etiquetas, con comas</translation>
+    </message>
+    <message>
+        <source>The shelf is empty. Type a name below and press Save to shelf.</source>
+        <translation>El estante está vacío. Escribe un nombre abajo y pulsa Guardar en el estante.</translation>
+    </message>
+    <message>
+        <source>No %1 on the shelf match these words.</source>
+        <translation>Ningún elemento de %1 del estante coincide con estas palabras.</translation>
+    </message>
+    <message>
+        <source>The piece has nothing of this kind to save.</source>
+        <translation>La obra no tiene nada de este tipo que guardar.</translation>
+    </message>
+    <message>
+        <source>Type a name first.</source>
+        <translation>Escribe antes un nombre.</translation>
+    </message>
+    <message>
+        <source>Turn on/off</source>
+        <translation>Sí/No</translation>
     </message>
 </context>
 <context>
@@ -8046,34 +8010,6 @@ en la máscara %1 %</translation>
         <translation>oscuro</translation>
     </message>
     <message>
-        <source>taken</source>
-        <translation>tomados</translation>
-    </message>
-    <message>
-        <source>string</source>
-        <translation>gradación</translation>
-    </message>
-    <message>
-        <source>lay</source>
-        <translation>poner</translation>
-    </message>
-    <message>
-        <source>No swatches yet. Lay them at the desk.</source>
-        <translation>Aún no hay muestras. Ponlas en la mesa.</translation>
-    </message>
-    <message>
-        <source>No swatches yet. Pick a color, then lay it here with Ctrl+L.</source>
-        <translation>Aún no hay muestras. Elige un color y ponlo aquí con Ctrl+L.</translation>
-    </message>
-    <message>
-        <source>String, step %1: %2</source>
-        <translation>Gradación, paso %1: %2</translation>
-    </message>
-    <message>
-        <source>Lay</source>
-        <translation>Poner</translation>
-    </message>
-    <message>
         <source>Staff of the current set</source>
         <translation>Pentagrama del conjunto actual</translation>
     </message>
@@ -8086,20 +8022,12 @@ en la máscara %1 %</translation>
         <translation>Mover límite de banda</translation>
     </message>
     <message>
-        <source>That set has no family yet; show it and add one first.</source>
-        <translation>Ese conjunto aún no tiene familia; muéstralo y añade una.</translation>
-    </message>
-    <message>
         <source>Move family</source>
         <translation>Mover familia</translation>
     </message>
     <message>
         <source>Rename swatch</source>
         <translation>Cambiar nombre de muestra</translation>
-    </message>
-    <message>
-        <source>Replace by the current color</source>
-        <translation>Sustituir por el color actual</translation>
     </message>
     <message>
         <source>Duplicate</source>
@@ -8114,20 +8042,12 @@ en la máscara %1 %</translation>
         <translation>Marcar como usada o no</translation>
     </message>
     <message>
-        <source>Split off as a family</source>
-        <translation>Separar como familia</translation>
-    </message>
-    <message>
         <source>Delete</source>
         <translation>Borrar</translation>
     </message>
     <message>
         <source>Rename family</source>
         <translation>Cambiar nombre de familia</translation>
-    </message>
-    <message>
-        <source>Merge with the next family</source>
-        <translation>Unir con la familia siguiente</translation>
     </message>
     <message>
         <source>Merge families</source>
@@ -8146,24 +8066,8 @@ en la máscara %1 %</translation>
         <translation>Añadir familia</translation>
     </message>
     <message>
-        <source>%1. Click lays it into the chosen family.</source>
-        <translation>%1. Un clic lo pone en la familia elegida.</translation>
-    </message>
-    <message>
-        <source>Click a column at the value line to lay the current color; drag over free ground to select; drag the line to change the value.</source>
-        <translation>Un clic en una columna a la altura de la línea pone el color actual; arrastra por lo libre para seleccionar; arrastra la línea para cambiar el valor.</translation>
-    </message>
-    <message>
         <source>%1, %2, value %3%4, in %5. %6</source>
         <translation>%1, %2, valor %3%4, en %5. %6</translation>
-    </message>
-    <message>
-        <source>Click selects it, with Enter or a double click its color is taken up; drag moves it.</source>
-        <translation>Un clic la selecciona, con Entrar o doble clic se toma su color; un arrastre la mueve.</translation>
-    </message>
-    <message>
-        <source>Click takes it up, drag moves it.</source>
-        <translation>Un clic la toma, un arrastre la mueve.</translation>
     </message>
     <message>
         <source>Family %1</source>
@@ -8173,92 +8077,152 @@ en la máscara %1 %</translation>
         <source>New family</source>
         <translation>Familia nueva</translation>
     </message>
+    <message>
+        <source>The other set has no family yet. Show it and add a family first.</source>
+        <translation>El otro conjunto aún no tiene familia. Muéstralo y añade antes una.</translation>
+    </message>
+    <message>
+        <source>Replace with current color</source>
+        <translation>Reemplazar por el color actual</translation>
+    </message>
+    <message>
+        <source>Split off as family</source>
+        <translation>Separar como familia</translation>
+    </message>
+    <message>
+        <source>Merge with next family</source>
+        <translation>Unir con la familia siguiente</translation>
+    </message>
+    <message>
+        <source>%1. Click to add it to the chosen family.</source>
+        <translation>%1. Clic lo añade a la familia elegida.</translation>
+    </message>
+    <message>
+        <source>Click a column at the value line to add the current color. Drag over free space to select, drag the line to change the value.</source>
+        <translation>Haz clic en una columna en la línea de valor para añadir el color actual. Arrastra por espacio libre para seleccionar, arrastra la línea para cambiar el valor.</translation>
+    </message>
+    <message>
+        <source>Click to select, double-click or press Enter to use the color, drag to move.</source>
+        <translation>Clic selecciona, doble clic o Intro usa el color, arrastrar mueve.</translation>
+    </message>
+    <message>
+        <source>Click to use the color, drag to move.</source>
+        <translation>Clic usa el color, arrastrar mueve.</translation>
+    </message>
+    <message>
+        <source>results</source>
+        <translation>resultados</translation>
+    </message>
+    <message>
+        <source>ramp</source>
+        <translation>gradación</translation>
+    </message>
+    <message>
+        <source>add</source>
+        <translation>añadir</translation>
+    </message>
+    <message>
+        <source>No swatches yet. Add them in the main window.</source>
+        <translation>Aún no hay muestras. Añádelas en la ventana principal.</translation>
+    </message>
+    <message>
+        <source>No swatches yet. Pick a color, then press Ctrl+L to add it.</source>
+        <translation>Aún no hay muestras. Elige un color y pulsa Ctrl+L para añadirlo.</translation>
+    </message>
+    <message>
+        <source>Ramp, step %1: %2</source>
+        <translation>Gradación, paso %1: %2</translation>
+    </message>
+    <message>
+        <source>Add to set</source>
+        <translation>Añadir al conjunto</translation>
+    </message>
 </context>
 <context>
     <name>zc::StepsLine</name>
     <message>
-        <source>add a photo</source>
-        <translation>añadir una foto</translation>
-    </message>
-    <message>
-        <source>At Observe: drop a photo on the window, or press Add</source>
-        <translation>En Observar: suelta una foto en la ventana, o pulsa Añadir</translation>
-    </message>
-    <message>
-        <source>take colors</source>
-        <translation>tomar colores</translation>
-    </message>
-    <message>
-        <source>At Observe: point at the photo and click, or press Take colors</source>
-        <translation>En Observar: apunta a la foto y haz clic, o pulsa Tomar colores</translation>
-    </message>
-    <message>
-        <source>lay a mask</source>
-        <translation>poner máscara</translation>
-    </message>
-    <message>
-        <source>At Limit: press a pattern, then drag outside the rim to turn it</source>
-        <translation>En Limitar: pulsa un patrón, luego arrastra fuera del borde para girarlo</translation>
-    </message>
-    <message>
-        <source>lay a swatch</source>
-        <translation>poner muestra</translation>
-    </message>
-    <message>
         <source>At Pick: drag the white line, pick in the wheel, press Ctrl+L</source>
         <translation>En Elegir: arrastra la línea blanca, elige en el círculo, pulsa Ctrl+L</translation>
-    </message>
-    <message>
-        <source>grade the set</source>
-        <translation>graduar</translation>
-    </message>
-    <message>
-        <source>At Grade: look at what the report finds, press a remedy</source>
-        <translation>En Graduar: mira lo que halla el informe, pulsa un remedio</translation>
-    </message>
-    <message>
-        <source>see it in the picture</source>
-        <translation>verlo en la imagen</translation>
-    </message>
-    <message>
-        <source>At Try: the photo in your swatches</source>
-        <translation>En Probar: la foto en tus muestras</translation>
-    </message>
-    <message>
-        <source>save</source>
-        <translation>guardar</translation>
-    </message>
-    <message>
-        <source>Ctrl+S saves the piece</source>
-        <translation>Ctrl+S guarda la obra</translation>
-    </message>
-    <message>
-        <source>take it along</source>
-        <translation>llevárselo</translation>
-    </message>
-    <message>
-        <source>At Share: the sheet, and files for the program you paint with</source>
-        <translation>En Compartir: la hoja, y archivos para el programa con que pintas</translation>
     </message>
     <message>
         <source>First steps</source>
         <translation>Primeros pasos</translation>
     </message>
     <message>
-        <source>put away</source>
-        <translation>guardar</translation>
-    </message>
-    <message>
-        <source>Show the first steps no more; Help brings them back</source>
-        <translation>No mostrar más los primeros pasos; Ayuda los devuelve</translation>
-    </message>
-    <message>
-        <source>That were the first steps. The handbook (F1) tells the rest.</source>
-        <translation>Estos eran los primeros pasos. El manual (F1) cuenta el resto.</translation>
-    </message>
-    <message>
         <source>%1, done</source>
         <translation>%1, hecho</translation>
+    </message>
+    <message>
+        <source>Add a photo</source>
+        <translation>Añadir una foto</translation>
+    </message>
+    <message>
+        <source>At Observe: drop a photo on the window, or press Add photo</source>
+        <translation>En Observar: suelta una foto en la ventana o pulsa Añadir foto</translation>
+    </message>
+    <message>
+        <source>Take colors</source>
+        <translation>Tomar colores</translation>
+    </message>
+    <message>
+        <source>Make a mask</source>
+        <translation>Hacer una máscara</translation>
+    </message>
+    <message>
+        <source>At Limit: press a pattern, then drag outside the rim to turn the mask</source>
+        <translation>En Limitar: pulsa un patrón y arrastra fuera del borde para girar la máscara</translation>
+    </message>
+    <message>
+        <source>Add a swatch</source>
+        <translation>Añadir una muestra</translation>
+    </message>
+    <message>
+        <source>Grade the set</source>
+        <translation>Graduar el conjunto</translation>
+    </message>
+    <message>
+        <source>At Grade: read the report and press a remedy</source>
+        <translation>En Graduar: lee el informe y pulsa un remedio</translation>
+    </message>
+    <message>
+        <source>See it in the picture</source>
+        <translation>Verlo en la imagen</translation>
+    </message>
+    <message>
+        <source>At Try: see the photo in your swatches</source>
+        <translation>En Probar: mira la foto en tus muestras</translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation>Guardar</translation>
+    </message>
+    <message>
+        <source>Press Ctrl+S to save the piece</source>
+        <translation>Pulsa Ctrl+S para guardar la obra</translation>
+    </message>
+    <message>
+        <source>Take it along</source>
+        <translation>Llevártelo</translation>
+    </message>
+    <message>
+        <source>At Share: save the sheet, or export files for the program you paint with</source>
+        <translation>En Compartir: guarda la hoja o exporta archivos para tu programa de pintura</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Close the first steps; the Help menu shows them again</source>
+        <translation>Cerrar los primeros pasos; el menú Ayuda los vuelve a mostrar</translation>
+    </message>
+    <message>
+        <source>First steps done. The handbook (F1) has more.</source>
+        <translation>Primeros pasos hechos. El manual (F1) cuenta más.</translation>
+    </message>
+    <message>
+        <source>At Observe: click the photo, or press Take palette</source>
+        <translation>En Observar: haz clic en la foto o pulsa Tomar paleta</translation>
     </message>
 </context>
 <context>
@@ -8266,10 +8230,6 @@ en la máscara %1 %</translation>
     <message>
         <source>hues</source>
         <translation>tonos</translation>
-    </message>
-    <message>
-        <source>Cut the wheel into so many hues: off, or 3 to 360</source>
-        <translation>Cortar el círculo en tantos tonos: no, o de 3 a 360</translation>
     </message>
     <message>
         <source>off</source>
@@ -8280,16 +8240,8 @@ en la máscara %1 %</translation>
         <translation>saturaciones</translation>
     </message>
     <message>
-        <source>Cut saturation into so many steps from neutral to the rim: off, or 1 to 50</source>
-        <translation>Cortar la saturación en tantos pasos del neutro al borde: no, o de 1 a 50</translation>
-    </message>
-    <message>
         <source>values</source>
         <translation>valores</translation>
-    </message>
-    <message>
-        <source>Cut value into so many steps from black to white: off, or 2 to 101</source>
-        <translation>Cortar el valor en tantos pasos de negro a blanco: no, o de 2 a 101</translation>
     </message>
     <message>
         <source>Number of %1</source>
@@ -8299,61 +8251,21 @@ en la máscara %1 %</translation>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
     </message>
+    <message>
+        <source>Pick in this many steps of hue: off, or 3 to 360</source>
+        <translation>Elegir en tantos pasos de tono: no, o de 3 a 360</translation>
+    </message>
+    <message>
+        <source>Pick in this many steps of saturation from neutral to the rim: off, or 1 to 50</source>
+        <translation>Elegir en tantos pasos de saturación del neutro al borde: no, o de 1 a 50</translation>
+    </message>
+    <message>
+        <source>Pick in this many steps of value from black to white: off, or 2 to 101</source>
+        <translation>Elegir en tantos pasos de valor del negro al blanco: no, o de 2 a 101</translation>
+    </message>
 </context>
 <context>
     <name>zc::StringPanel</name>
-    <message>
-        <source>Kind of string</source>
-        <translation>Clase de gradación</translation>
-    </message>
-    <message>
-        <source>A graded row from the current color</source>
-        <translation>Una fila graduada desde el color actual</translation>
-    </message>
-    <message>
-        <source>Other end of the string</source>
-        <translation>Otro extremo de la gradación</translation>
-    </message>
-    <message>
-        <source>The other end, or the color of the air</source>
-        <translation>El otro extremo, o el color del aire</translation>
-    </message>
-    <message>
-        <source>Way of the string</source>
-        <translation>Camino de la gradación</translation>
-    </message>
-    <message>
-        <source>How the string goes to its other end</source>
-        <translation>Cómo va la gradación a su otro extremo</translation>
-    </message>
-    <message>
-        <source>Steps of the string</source>
-        <translation>Pasos de la gradación</translation>
-    </message>
-    <message>
-        <source>What is even from step to step</source>
-        <translation>Qué es igual de paso a paso</translation>
-    </message>
-    <message>
-        <source>Steps of equal value, or of equal difference to the eye (CIEDE2000)</source>
-        <translation>Pasos de igual valor, o de igual diferencia a la vista (CIEDE2000)</translation>
-    </message>
-    <message>
-        <source>hold</source>
-        <translation>contener</translation>
-    </message>
-    <message>
-        <source>on the staff</source>
-        <translation>en el pentagrama</translation>
-    </message>
-    <message>
-        <source>Lay all</source>
-        <translation>Poner todo</translation>
-    </message>
-    <message>
-        <source>even values</source>
-        <translation>valores iguales</translation>
-    </message>
     <message>
         <source>tints</source>
         <translation>tintes</translation>
@@ -8365,14 +8277,6 @@ en la máscara %1 %</translation>
     <message>
         <source>tones</source>
         <translation>agrisados</translation>
-    </message>
-    <message>
-        <source>between</source>
-        <translation>entre</translation>
-    </message>
-    <message>
-        <source>into the distance</source>
-        <translation>hacia la lejanía</translation>
     </message>
     <message>
         <source> steps</source>
@@ -8391,42 +8295,8 @@ en la máscara %1 %</translation>
         <translation>igual a la vista</translation>
     </message>
     <message>
-        <source>Bring steps outside the mask to its nearest color; such steps carry a dot</source>
-        <translation>Llevar los pasos de fuera de la máscara a su color más cercano; llevan un punto</translation>
-    </message>
-    <message>
-        <source>Show the string beside the staff, each step at its value</source>
-        <translation>Mostrar la gradación junto al pentagrama, cada paso a su valor</translation>
-    </message>
-    <message>
-        <source>Lay all steps on the staff as a family</source>
-        <translation>Poner todos los pasos en el pentagrama como familia</translation>
-    </message>
-    <message>
-        <source>color before</source>
-        <translation>color anterior</translation>
-    </message>
-    <message>
-        <source>usual air</source>
-        <translation>aire usual</translation>
-    </message>
-    <message>
         <source>%1; moved into the mask</source>
         <translation>%1; llevado a la máscara</translation>
-    </message>
-    <message>
-        <source>
-Click takes it up, Ctrl+click lays it on the staff.</source>
-        <translation>
-Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
-    </message>
-    <message>
-        <source>%1 held in the mask</source>
-        <translation>%1 sujetos en la máscara</translation>
-    </message>
-    <message>
-        <source>%1 out of reach, the nearest stands</source>
-        <translation>%1 fuera de alcance, está el más cercano</translation>
     </message>
     <message>
         <source>%1 to %2</source>
@@ -8435,6 +8305,120 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Kind of ramp</source>
+        <translation>Tipo de gradación</translation>
+    </message>
+    <message>
+        <source>Choose how the ramp runs from the current color</source>
+        <translation>Elegir cómo va la gradación desde el color actual</translation>
+    </message>
+    <message>
+        <source>Other end of the ramp</source>
+        <translation>Otro extremo de la gradación</translation>
+    </message>
+    <message>
+        <source>The color at the other end, or the color of the haze</source>
+        <translation>El color del otro extremo, o el color de la bruma</translation>
+    </message>
+    <message>
+        <source>Path of the ramp</source>
+        <translation>Camino de la gradación</translation>
+    </message>
+    <message>
+        <source>How the ramp leads to its other end</source>
+        <translation>Cómo va la gradación a su otro extremo</translation>
+    </message>
+    <message>
+        <source>Steps of the ramp</source>
+        <translation>Pasos de la gradación</translation>
+    </message>
+    <message>
+        <source>Spacing of the steps</source>
+        <translation>Espaciado de los pasos</translation>
+    </message>
+    <message>
+        <source>Space the steps evenly in value, or evenly to the eye (CIEDE2000)</source>
+        <translation>Espaciar los pasos por igual en valor, o por igual para el ojo (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>keep in mask</source>
+        <translation>mantener en la máscara</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Añadir todos</translation>
+    </message>
+    <message>
+        <source>Move steps outside the mask to the nearest color inside; these steps are marked with a dot</source>
+        <translation>Llevar los pasos de fuera de la máscara al color más cercano de dentro; se marcan con un punto</translation>
+    </message>
+    <message>
+        <source>Show the ramp beside the staff, each step at its value</source>
+        <translation>Mostrar la gradación junto al pentagrama, cada paso a su valor</translation>
+    </message>
+    <message>
+        <source>Add all steps to the set as a family</source>
+        <translation>Añadir todos los pasos al conjunto como familia</translation>
+    </message>
+    <message>
+        <source>to another color</source>
+        <translation>a otro color</translation>
+    </message>
+    <message>
+        <source>toward the distance</source>
+        <translation>hacia la lejanía</translation>
+    </message>
+    <message>
+        <source>previous color</source>
+        <translation>color anterior</translation>
+    </message>
+    <message>
+        <source>usual haze</source>
+        <translation>bruma usual</translation>
+    </message>
+    <message>
+        <source>
+Click to use the color, Ctrl+click to add it to the set.</source>
+        <translation>
+Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
+    </message>
+    <message>
+        <source>%1 moved into the mask</source>
+        <translation>%1 llevados a la máscara</translation>
+    </message>
+    <message>
+        <source>%1 do not exist on a display; the nearest color is shown</source>
+        <translation>%1 no existen en una pantalla; se muestra el color más cercano</translation>
+    </message>
+    <message>
+        <source>preview on staff</source>
+        <translation>ver en el pentagrama</translation>
+    </message>
+    <message>
+        <source>even values</source>
+        <translation>valores iguales</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Tipo</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>Path</source>
+        <translation>Camino</translation>
+    </message>
+    <message>
+        <source>Steps</source>
+        <translation>Pasos</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Espaciado</translation>
     </message>
 </context>
 <context>
@@ -8459,18 +8443,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>sombras</translation>
     </message>
     <message>
-        <source>Lay these %1 as a family</source>
-        <translation>Poner estos %1 como familia</translation>
-    </message>
-    <message>
         <source>%1 of the current color</source>
         <translation>%1 del color actual</translation>
-    </message>
-    <message>
-        <source>
-Click takes it up, Ctrl+click lays it on the staff.</source>
-        <translation>
-Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     </message>
     <message>
         <source>This color has no %1.</source>
@@ -8479,6 +8453,16 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Add these %1 as a family</source>
+        <translation>Añadir como familia: %1</translation>
+    </message>
+    <message>
+        <source>
+Click to use the color, Ctrl+click to add it to the set.</source>
+        <translation>
+Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     </message>
 </context>
 <context>
@@ -8496,8 +8480,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>fuera de la máscara</translation>
     </message>
     <message>
-        <source>outside the mask, flagged</source>
-        <translation>fuera de la máscara, señalado</translation>
+        <source>outside the mask, marked</source>
+        <translation>fuera de la máscara, marcado</translation>
     </message>
 </context>
 <context>
@@ -8539,24 +8523,24 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Nota</translation>
     </message>
     <message>
-        <source>Write note</source>
-        <translation>Escribir nota</translation>
-    </message>
-    <message>
-        <source>Write color</source>
-        <translation>Escribir color</translation>
-    </message>
-    <message>
         <source>A value is a number from 0 to 100.</source>
         <translation>Un valor es un número de 0 a 100.</translation>
     </message>
     <message>
-        <source>Write value</source>
-        <translation>Escribir valor</translation>
+        <source>Edit note</source>
+        <translation>Editar nota</translation>
     </message>
     <message>
-        <source>At value %1 this color is less saturated: it had too much there.</source>
-        <translation>A valor %1 este color es menos saturado: tenía demasiado ahí.</translation>
+        <source>Edit color</source>
+        <translation>Editar color</translation>
+    </message>
+    <message>
+        <source>Edit value</source>
+        <translation>Editar valor</translation>
+    </message>
+    <message>
+        <source>At value %1 the saturation was reduced to what exists.</source>
+        <translation>A valor %1 la saturación se redujo a lo que existe.</translation>
     </message>
 </context>
 <context>
@@ -8574,24 +8558,24 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>oscuro</translation>
     </message>
     <message>
-        <source>How many %1 colors</source>
-        <translation>Cuántos colores: %1</translation>
-    </message>
-    <message>
-        <source>How many %1 colors, 0 to 60</source>
-        <translation>Cuántos colores: %1, de 0 a 60</translation>
-    </message>
-    <message>
-        <source>Take colors out of the photo, or stop doing so</source>
-        <translation>Tomar colores de la foto, o dejar de hacerlo</translation>
-    </message>
-    <message>
-        <source>Take colors</source>
-        <translation>Tomar colores</translation>
-    </message>
-    <message>
         <source>Stop, %1 %</source>
         <translation>Parar, %1 %</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors</source>
+        <translation>Número de colores: %1</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors to take, 0 to 60</source>
+        <translation>Número de colores que tomar, %1, de 0 a 60</translation>
+    </message>
+    <message>
+        <source>Take a palette from the photo: this many light, middle and dark colors</source>
+        <translation>Tomar una paleta de la foto: tantos colores claros, medios y oscuros</translation>
+    </message>
+    <message>
+        <source>Take palette</source>
+        <translation>Tomar paleta</translation>
     </message>
 </context>
 <context>
@@ -8601,75 +8585,12 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Colores tomados de la foto</translation>
     </message>
     <message>
-        <source>replace</source>
-        <translation>sustituir</translation>
-    </message>
-    <message>
-        <source>Replace the chosen color by the current one; its pin stays</source>
-        <translation>Sustituir el color elegido por el actual; su alfiler queda</translation>
-    </message>
-    <message>
-        <source>drop</source>
-        <translation>soltar</translation>
-    </message>
-    <message>
-        <source>Drop the chosen color (Delete on the photo)</source>
-        <translation>Soltar el color elegido (Supr en la foto)</translation>
-    </message>
-    <message>
-        <source>refill</source>
-        <translation>rellenar</translation>
-    </message>
-    <message>
-        <source>Fill up again what was dropped; the others stay</source>
-        <translation>Rellenar lo que se soltó; los demás quedan</translation>
-    </message>
-    <message>
-        <source>Lay by hue</source>
-        <translation>Poner por tono</translation>
-    </message>
-    <message>
-        <source>Lay the colors on the staff as families by hue, in one step</source>
-        <translation>Poner los colores en el pentagrama como familias por tono, en un paso</translation>
-    </message>
-    <message>
-        <source>Lay by band</source>
-        <translation>Poner por banda</translation>
-    </message>
-    <message>
-        <source>Lay the colors on the staff as families light, middle and dark, in one step</source>
-        <translation>Poner los colores en el pentagrama como familias clara, media y oscura, en un paso</translation>
-    </message>
-    <message>
-        <source>put away</source>
-        <translation>guardar</translation>
-    </message>
-    <message>
-        <source>Let go of the colors taken</source>
-        <translation>Dejar ir los colores tomados</translation>
-    </message>
-    <message>
-        <source>Nothing taken yet: Take colors pins them to the photo.</source>
-        <translation>Aún no hay nada tomado: Tomar colores los clava en la foto.</translation>
-    </message>
-    <message>
         <source>%1, %2 % of the photo</source>
         <translation>%1, %2 % de la foto</translation>
     </message>
     <message>
-        <source>%1, %2 %%3. A click takes it up.</source>
-        <translation>%1, %2 %%3. Un clic lo toma.</translation>
-    </message>
-    <message>
         <source>, an accent</source>
         <translation>, un acento</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n colors taken</source>
-        <translation>
-            <numerusform>%n color tomado</numerusform>
-            <numerusform>%n colores tomados</numerusform>
-        </translation>
     </message>
     <message numerus="yes">
         <source>, %n of them accents</source>
@@ -8677,6 +8598,69 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
             <numerusform>, %n de ellos acento</numerusform>
             <numerusform>, %n de ellos acentos</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Replace with current</source>
+        <translation>Reemplazar por actual</translation>
+    </message>
+    <message>
+        <source>Replace the chosen result with the current color; its pin on the photo stays</source>
+        <translation>Reemplazar el resultado elegido por el color actual; su alfiler en la foto queda</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Remove the chosen result (Delete on the photo)</source>
+        <translation>Quitar el resultado elegido (Supr en la foto)</translation>
+    </message>
+    <message>
+        <source>Fill up</source>
+        <translation>Completar</translation>
+    </message>
+    <message>
+        <source>Take new colors for those you removed; the others stay</source>
+        <translation>Tomar colores nuevos por los quitados; los demás quedan</translation>
+    </message>
+    <message>
+        <source>Add by hue</source>
+        <translation>Añadir por tono</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in families by hue, in one step</source>
+        <translation>Añadir los resultados al conjunto en familias por tono, en un paso</translation>
+    </message>
+    <message>
+        <source>Add by value band</source>
+        <translation>Añadir por banda de valor</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in the families light, middle and dark, in one step</source>
+        <translation>Añadir los resultados al conjunto en las familias clara, media y oscura, en un paso</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Descartar</translation>
+    </message>
+    <message>
+        <source>Discard all results</source>
+        <translation>Descartar todos los resultados</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n results</source>
+        <translation>
+            <numerusform>%n resultado</numerusform>
+            <numerusform>%n resultados</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2 %%3. Click to use the color.</source>
+        <translation>%1, %2 %%3. Clic usa el color.</translation>
+    </message>
+    <message>
+        <source>No results yet. Take palette finds colors and pins them to the photo.</source>
+        <translation>Aún no hay resultados. Tomar paleta busca colores y los clava en la foto.</translation>
     </message>
 </context>
 <context>
@@ -8694,8 +8678,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>%1 oscuros</translation>
     </message>
     <message>
-        <source>The photo lacks %1 that are so far apart.</source>
-        <translation>En la foto faltan %1 tan distintos.</translation>
+        <source>The photo does not have enough colors that differ this much; missing: %1.</source>
+        <translation>La foto no tiene bastantes colores tan distintos; faltan: %1.</translation>
     </message>
 </context>
 <context>
@@ -8705,8 +8689,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Más oscuro o más claro</translation>
     </message>
     <message>
-        <source>Drag toward a black or a white that every mixture is given of; a color dropped at an end takes its place, a double click goes back to the mixture itself</source>
-        <translation>Arrastra hacia un negro o un blanco que se da a toda mezcla; un color soltado en un extremo toma su lugar, doble clic vuelve a la mezcla misma</translation>
+        <source>Drag to add black or white to every mixture. Drop a color on an end to use it instead; double-click to mix without.</source>
+        <translation>Arrastra para añadir negro o blanco a cada mezcla. Suelta un color en un extremo para usarlo; doble clic mezcla sin nada.</translation>
     </message>
 </context>
 <context>
@@ -8736,28 +8720,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Saturación en el círculo</translation>
     </message>
     <message>
-        <source>Value, true lightness</source>
-        <translation>Valor, luminosidad fiel</translation>
-    </message>
-    <message>
         <source> value</source>
         <translation> valor</translation>
-    </message>
-    <message>
-        <source>%1: type, scroll or drag; with Shift ten steps, with Alt a tenth</source>
-        <translation>%1: escribe, gira o arrastra; con Mayús diez pasos, con Alt una décima</translation>
-    </message>
-    <message>
-        <source>Lay on the staff</source>
-        <translation>Poner en el pentagrama</translation>
-    </message>
-    <message>
-        <source>Lay the current color into the chosen family (Ctrl+L)</source>
-        <translation>Poner el color actual en la familia elegida (Ctrl+L)</translation>
-    </message>
-    <message>
-        <source>hand over</source>
-        <translation>entregar</translation>
     </message>
     <message>
         <source>step %1 of %2, %3</source>
@@ -8768,16 +8732,36 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>, no se imprime</translation>
     </message>
     <message>
-        <source>into %1</source>
-        <translation>en %1</translation>
+        <source>Value: true lightness, L*</source>
+        <translation>Valor: luminosidad fiel, L*</translation>
     </message>
     <message>
-        <source>into a new family</source>
-        <translation>en una familia nueva</translation>
+        <source>%1: type, scroll or drag, with Shift in tens, with Alt in tenths</source>
+        <translation>%1: escribe, gira o arrastra, con Mayús de diez en diez, con Alt en décimas</translation>
     </message>
     <message>
-        <source>Every pick goes to the clipboard at its end, as %1 (Ctrl+H)</source>
-        <translation>Cada elección va al portapapeles al terminar, como %1 (Ctrl+H)</translation>
+        <source>Add to set</source>
+        <translation>Añadir al conjunto</translation>
+    </message>
+    <message>
+        <source>Add the current color to the chosen family (Ctrl+L)</source>
+        <translation>Añadir el color actual a la familia elegida (Ctrl+L)</translation>
+    </message>
+    <message>
+        <source>copy every pick</source>
+        <translation>copiar cada color</translation>
+    </message>
+    <message>
+        <source>to %1</source>
+        <translation>a %1</translation>
+    </message>
+    <message>
+        <source>to a new family</source>
+        <translation>a una familia nueva</translation>
+    </message>
+    <message>
+        <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
+        <translation>Copiar al portapapeles cada color elegido, como %1 (Ctrl+H)</translation>
     </message>
 </context>
 <context>
@@ -8807,42 +8791,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Ambos lados borrosos, como con los ojos entornados</translation>
     </message>
     <message>
-        <source>against nothing</source>
-        <translation>frente a nada</translation>
-    </message>
-    <message>
-        <source>against %1</source>
-        <translation>frente a %1</translation>
-    </message>
-    <message>
-        <source>What stands left of the edge</source>
-        <translation>Qué está a la izquierda del borde</translation>
-    </message>
-    <message>
-        <source>What is shown, or stands right of the edge</source>
-        <translation>Qué se muestra, o está a la derecha del borde</translation>
-    </message>
-    <message>
-        <source>The state of the set that the picture is in</source>
-        <translation>El estado del conjunto en que está la imagen</translation>
-    </message>
-    <message>
-        <source>beside</source>
-        <translation>al lado</translation>
-    </message>
-    <message>
-        <source>Two under one edge; drag it, Space changes the sides</source>
-        <translation>Dos bajo un borde; arrástralo, Espacio cambia los lados</translation>
-    </message>
-    <message>
-        <source>areas</source>
-        <translation>áreas</translation>
-    </message>
-    <message>
-        <source>Cut into areas of like color, each in one swatch; drag a swatch onto one to bind it</source>
-        <translation>Cortar en áreas de color parecido, cada una en una muestra; arrastra una muestra a un área para ligarla</translation>
-    </message>
-    <message>
         <source>Cut into areas</source>
         <translation>Cortar en áreas</translation>
     </message>
@@ -8851,16 +8799,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Estudio por píxeles</translation>
     </message>
     <message>
-        <source>At most so many areas, 2 to 500</source>
-        <translation>Como mucho tantas áreas, de 2 a 500</translation>
-    </message>
-    <message>
         <source>Number of areas</source>
         <translation>Número de áreas</translation>
-    </message>
-    <message>
-        <source>Smoothed before, in percent of the longer side</source>
-        <translation>Suavizado antes, en por ciento del lado mayor</translation>
     </message>
     <message>
         <source> smooth</source>
@@ -8871,14 +8811,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Suavizado de áreas</translation>
     </message>
     <message>
-        <source>The smallest area, in percent of the picture; less joins its neighbor</source>
-        <translation>El área más pequeña, en por ciento de la imagen; menos se une a su vecina</translation>
-    </message>
-    <message>
-        <source> % least</source>
-        <translation> % mínimo</translation>
-    </message>
-    <message>
         <source>Smallest area</source>
         <translation>Área más pequeña</translation>
     </message>
@@ -8887,20 +8819,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>valor primero</translation>
     </message>
     <message>
-        <source>The nearest value within the family of the nearest hue, instead of the least difference</source>
-        <translation>El valor más cercano dentro de la familia del tono más cercano, en vez de la menor diferencia</translation>
-    </message>
-    <message>
         <source>Match of the study</source>
         <translation>Correspondencia del estudio</translation>
-    </message>
-    <message>
-        <source>from</source>
-        <translation>desde</translation>
-    </message>
-    <message>
-        <source>How far each swatch&apos;s move reaches beyond it</source>
-        <translation>Hasta dónde llega, más allá de ella, el movimiento de cada muestra</translation>
     </message>
     <message>
         <source> soft</source>
@@ -8915,92 +8835,16 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Mostrar los sitios fuera de la máscara</translation>
     </message>
     <message>
-        <source>far by</source>
-        <translation>lejos desde</translation>
-    </message>
-    <message>
         <source>Show the places far from every swatch</source>
         <translation>Mostrar los sitios lejos de toda muestra</translation>
-    </message>
-    <message>
-        <source>CIEDE2000 from which on a color is far from every swatch</source>
-        <translation>CIEDE2000 desde el cual un color está lejos de toda muestra</translation>
-    </message>
-    <message>
-        <source>What light, middle and dark are compared with</source>
-        <translation>Con qué se comparan claro, medio y oscuro</translation>
-    </message>
-    <message>
-        <source>lacks</source>
-        <translation>faltan</translation>
-    </message>
-    <message>
-        <source>Colors that the picture has and the set has not</source>
-        <translation>Colores que la imagen tiene y el conjunto no</translation>
-    </message>
-    <message>
-        <source>pairs</source>
-        <translation>parejas</translation>
-    </message>
-    <message>
-        <source>Which swatch follows to which</source>
-        <translation>Qué muestra sigue a cuál</translation>
-    </message>
-    <message>
-        <source>change</source>
-        <translation>cambiar</translation>
-    </message>
-    <message>
-        <source>Turn, saturate, lighten; the picture goes along</source>
-        <translation>Girar, saturar, aclarar; la imagen va con ello</translation>
-    </message>
-    <message>
-        <source>light</source>
-        <translation>luz</translation>
-    </message>
-    <message>
-        <source>The set under a colored light, and into the distance</source>
-        <translation>El conjunto bajo una luz de color, y hacia la lejanía</translation>
     </message>
     <message>
         <source>Save picture</source>
         <translation>Guardar imagen</translation>
     </message>
     <message>
-        <source>Write what is seen at full size, as PNG or JPEG</source>
-        <translation>Escribir lo que se ve a tamaño completo, en PNG o JPEG</translation>
-    </message>
-    <message>
-        <source>No picture</source>
-        <translation>Sin imagen</translation>
-    </message>
-    <message>
-        <source>No swatch has moved: choose a version to follow to, or try a change.</source>
-        <translation>Ninguna muestra se ha movido: elige una versión que seguir, o prueba un cambio.</translation>
-    </message>
-    <message>
-        <source>The set holds no swatch yet; lay some at Pick.</source>
-        <translation>El conjunto aún no tiene muestras; pon algunas en Elegir.</translation>
-    </message>
-    <message>
-        <source>Every swatch is used by the picture.</source>
-        <translation>La imagen usa todas las muestras.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 swatches are not used by the picture.</source>
-        <translation>La imagen no usa %1 de %2 muestras.</translation>
-    </message>
-    <message>
-        <source>Asking the mask...</source>
-        <translation>Preguntando a la máscara...</translation>
-    </message>
-    <message>
         <source>Outside the mask %1 %, far from every swatch %2 %; </source>
         <translation>Fuera de la máscara %1 %, lejos de toda muestra %2 %; </translation>
-    </message>
-    <message>
-        <source>light %1 against %2, middle %3 against %4, dark %5 against %6 %</source>
-        <translation>claro %1 frente a %2, medio %3 frente a %4, oscuro %5 frente a %6 %</translation>
     </message>
     <message>
         <source>light %1, middle %2, dark %3 %</source>
@@ -9009,10 +8853,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>Outside the mask: light %1, middle %2, dark %3 %. Far: %4, %5, %6 %. The set has %7 light, %8 middle and %9 dark swatches</source>
         <translation>Fuera de la máscara: claro %1, medio %2, oscuro %3 %. Lejos: %4, %5, %6 %. El conjunto tiene %7 muestras claras, %8 medias y %9 oscuras</translation>
-    </message>
-    <message>
-        <source>; it aims at %1, %2 and %3.</source>
-        <translation>; busca %1, %2 y %3.</translation>
     </message>
     <message>
         <source>photo</source>
@@ -9030,6 +8870,150 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <source>check</source>
         <translation>revisar</translation>
     </message>
+    <message>
+        <source>no comparison</source>
+        <translation>sin comparación</translation>
+    </message>
+    <message>
+        <source>compared with %1</source>
+        <translation>comparado con %1</translation>
+    </message>
+    <message>
+        <source>What is shown left of the edge</source>
+        <translation>Qué se muestra a la izquierda del borde</translation>
+    </message>
+    <message>
+        <source>What is shown, or shown right of the edge</source>
+        <translation>Qué se muestra, o se muestra a la derecha del borde</translation>
+    </message>
+    <message>
+        <source>compare two</source>
+        <translation>comparar dos</translation>
+    </message>
+    <message>
+        <source>Compare two sets or versions under one edge. Drag the edge; Space swaps the sides.</source>
+        <translation>Comparar dos conjuntos o versiones bajo un borde. Arrastra el borde; Espacio cambia los lados.</translation>
+    </message>
+    <message>
+        <source>in areas</source>
+        <translation>en áreas</translation>
+    </message>
+    <message>
+        <source>Cut the picture into areas of similar color, each in one swatch. Drag a swatch onto an area to bind it.</source>
+        <translation>Cortar la imagen en áreas de color parecido, cada una en una muestra. Arrastra una muestra a un área para ligarla.</translation>
+    </message>
+    <message>
+        <source>Number of areas at most, 2 to 500</source>
+        <translation>Número máximo de áreas, de 2 a 500</translation>
+    </message>
+    <message>
+        <source>How much the picture is smoothed first, in percent of its longer side</source>
+        <translation>Cuánto se suaviza antes la imagen, en por ciento de su lado mayor</translation>
+    </message>
+    <message>
+        <source>Smallest area in percent of the picture; smaller ones join a neighbor</source>
+        <translation>Área mínima en por ciento de la imagen; las menores se unen a una vecina</translation>
+    </message>
+    <message>
+        <source> % smallest</source>
+        <translation> % mínima</translation>
+    </message>
+    <message>
+        <source>Match by hue first, then by value within that family, not by the least difference</source>
+        <translation>Asignar primero por tono y luego por valor dentro de esa familia, no por la menor diferencia</translation>
+    </message>
+    <message>
+        <source>The set or version that the picture is shown in</source>
+        <translation>El conjunto o la versión en que se muestra la imagen</translation>
+    </message>
+    <message>
+        <source>How far the move of each swatch reaches to colors around it</source>
+        <translation>Hasta dónde alcanza el movimiento de cada muestra a los colores vecinos</translation>
+    </message>
+    <message>
+        <source>moved from</source>
+        <translation>movida desde</translation>
+    </message>
+    <message>
+        <source>farther than</source>
+        <translation>más lejos que</translation>
+    </message>
+    <message>
+        <source>A color that differs by at least this (CIEDE2000) from every swatch counts as far</source>
+        <translation>Un color que difiere al menos esto (CIEDE2000) de toda muestra cuenta como lejano</translation>
+    </message>
+    <message>
+        <source>Compare light, middle and dark with</source>
+        <translation>Comparar claros, medios y oscuros con</translation>
+    </message>
+    <message>
+        <source>Missing colors</source>
+        <translation>Colores que faltan</translation>
+    </message>
+    <message>
+        <source>List the colors that the picture needs and the set does not have</source>
+        <translation>Listar los colores que la imagen necesita y el conjunto no tiene</translation>
+    </message>
+    <message>
+        <source>Pairs</source>
+        <translation>Parejas</translation>
+    </message>
+    <message>
+        <source>Show which swatch moves to which</source>
+        <translation>Mostrar qué muestra se mueve a cuál</translation>
+    </message>
+    <message>
+        <source>Adjust the set</source>
+        <translation>Ajustar conjunto</translation>
+    </message>
+    <message>
+        <source>Change hue, saturation and value of the set and see the picture follow</source>
+        <translation>Cambiar tono, saturación y valor del conjunto y ver cómo sigue la imagen</translation>
+    </message>
+    <message>
+        <source>Light and haze</source>
+        <translation>Luz y bruma</translation>
+    </message>
+    <message>
+        <source>See the set under a colored light, or in the distance</source>
+        <translation>Ver el conjunto bajo una luz de color, o en la lejanía</translation>
+    </message>
+    <message>
+        <source>Save the picture as it is shown, at full size, as PNG or JPEG</source>
+        <translation>Guardar la imagen como se ve, a tamaño completo, en PNG o JPEG</translation>
+    </message>
+    <message>
+        <source>no picture</source>
+        <translation>sin imagen</translation>
+    </message>
+    <message>
+        <source>No swatch has moved yet. Choose another version to move to, or adjust the set.</source>
+        <translation>Aún no se ha movido ninguna muestra. Elige otra versión de destino o ajusta el conjunto.</translation>
+    </message>
+    <message>
+        <source>The set is empty. Add swatches at Pick.</source>
+        <translation>El conjunto está vacío. Añade muestras en Elegir.</translation>
+    </message>
+    <message>
+        <source>The picture uses every swatch.</source>
+        <translation>La imagen usa todas las muestras.</translation>
+    </message>
+    <message>
+        <source>The picture does not use %1 of %2 swatches.</source>
+        <translation>La imagen no usa %1 de %2 muestras.</translation>
+    </message>
+    <message>
+        <source>Comparing with the mask...</source>
+        <translation>Comparando con la máscara...</translation>
+    </message>
+    <message>
+        <source>light %1 (compared with %2), middle %3 (%4), dark %5 (%6) %</source>
+        <translation>claros %1 (comparado con %2), medios %3 (%4), oscuros %5 (%6) %</translation>
+    </message>
+    <message>
+        <source>; wanted: %1, %2 and %3.</source>
+        <translation>; deseadas: %1, %2 y %3.</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
@@ -9038,103 +9022,32 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>&amp;Probar</translation>
     </message>
     <message>
-        <source>The picture as it &amp;is</source>
-        <translation>La imagen como &amp;es</translation>
-    </message>
-    <message>
         <source>Show the picture as it is</source>
         <translation>Mostrar la imagen como es</translation>
-    </message>
-    <message>
-        <source>In s&amp;watches</source>
-        <translation>En m&amp;uestras</translation>
     </message>
     <message>
         <source>Show every pixel or area in its swatch</source>
         <translation>Mostrar cada píxel o área en su muestra</translation>
     </message>
     <message>
-        <source>&amp;Moved along</source>
-        <translation>Llevada con &amp;ellas</translation>
-    </message>
-    <message>
-        <source>Show the picture moved as the swatches moved</source>
-        <translation>Mostrar la imagen movida como se movieron las muestras</translation>
-    </message>
-    <message>
-        <source>What &amp;strays</source>
-        <translation>Lo que se sa&amp;le</translation>
-    </message>
-    <message>
         <source>Show what lies outside the mask or far from every swatch</source>
         <translation>Mostrar lo que está fuera de la máscara o lejos de toda muestra</translation>
-    </message>
-    <message>
-        <source>Two under one &amp;edge</source>
-        <translation>Dos bajo un &amp;borde</translation>
-    </message>
-    <message>
-        <source>Show two states of the set beside each other</source>
-        <translation>Mostrar dos estados del conjunto uno junto a otro</translation>
-    </message>
-    <message>
-        <source>&amp;Change the sides</source>
-        <translation>&amp;Cambiar los lados</translation>
-    </message>
-    <message>
-        <source>What stands left of the edge and what right</source>
-        <translation>Qué está a la izquierda del borde y qué a la derecha</translation>
-    </message>
-    <message>
-        <source>Select &amp;unused</source>
-        <translation>&amp;Seleccionar las no usadas</translation>
     </message>
     <message>
         <source>Select the swatches that the picture does not use</source>
         <translation>Seleccionar las muestras que la imagen no usa</translation>
     </message>
     <message>
-        <source>&amp;Let go of what is unused</source>
-        <translation>Soltar &amp;lo no usado</translation>
-    </message>
-    <message>
         <source>Remove the swatches that the picture does not use; locked ones stay</source>
         <translation>Quitar las muestras que la imagen no usa; lo bloqueado queda</translation>
-    </message>
-    <message>
-        <source>Mark &amp;what is used</source>
-        <translation>Marcar lo &amp;usado</translation>
     </message>
     <message>
         <source>Mark the swatches that the picture uses as used</source>
         <translation>Marcar como usadas las muestras que la imagen usa</translation>
     </message>
     <message>
-        <source>Save the &amp;picture...</source>
-        <translation>Guardar la &amp;imagen...</translation>
-    </message>
-    <message>
-        <source>Write what is seen at full size, as PNG or JPEG; a study by areas as SVG</source>
-        <translation>Escribir lo que se ve a tamaño completo, en PNG o JPEG; un estudio por áreas en SVG</translation>
-    </message>
-    <message>
-        <source>Save the pairi&amp;ng...</source>
-        <translation>Guardar el em&amp;parejamiento...</translation>
-    </message>
-    <message>
-        <source>Write which swatch follows to which, as a table</source>
-        <translation>Escribir qué muestra sigue a cuál, como tabla</translation>
-    </message>
-    <message>
         <source>The picture uses every swatch.</source>
         <translation>La imagen usa todas las muestras.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Let go of %n unused swatches</source>
-        <translation>
-            <numerusform>Soltar %n muestra no usada</numerusform>
-            <numerusform>Soltar %n muestras no usadas</numerusform>
-        </translation>
     </message>
     <message>
         <source>The picture uses no swatch of the set.</source>
@@ -9145,32 +9058,12 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Marcar usadas</translation>
     </message>
     <message>
-        <source>There is no picture in the set yet to count in; wait for it, or show one.</source>
-        <translation>Aún no hay imagen en el conjunto en la que contar; espera o muestra una.</translation>
-    </message>
-    <message>
-        <source>Looking at every pixel</source>
-        <translation>Mirando cada píxel</translation>
-    </message>
-    <message>
-        <source>The piece was changed meanwhile; ask once more.</source>
-        <translation>La obra ha cambiado mientras tanto; pídelo otra vez.</translation>
-    </message>
-    <message>
-        <source>Choose the state of the set that is followed to first.</source>
-        <translation>Elige antes el estado del conjunto al que se sigue.</translation>
-    </message>
-    <message>
         <source>pairs.csv</source>
         <translation>parejas.csv</translation>
     </message>
     <message>
         <source>Tables (*.csv)</source>
         <translation>Tablas (*.csv)</translation>
-    </message>
-    <message>
-        <source>Written to &quot;%1&quot;.</source>
-        <translation>Escrito en &quot;%1&quot;.</translation>
     </message>
     <message>
         <source>There is no picture to save yet.</source>
@@ -9183,6 +9076,97 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
         <translation>Imágenes (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+    <message>
+        <source>Show &amp;photo</source>
+        <translation>Mostrar &amp;foto</translation>
+    </message>
+    <message>
+        <source>Show &amp;study</source>
+        <translation>Mostrar &amp;estudio</translation>
+    </message>
+    <message>
+        <source>Show &amp;follow</source>
+        <translation>Mostrar &amp;seguimiento</translation>
+    </message>
+    <message>
+        <source>Show the picture with its colors moved as the swatches moved</source>
+        <translation>Mostrar la imagen con sus colores movidos como las muestras</translation>
+    </message>
+    <message>
+        <source>Show &amp;check</source>
+        <translation>Mostrar &amp;revisión</translation>
+    </message>
+    <message>
+        <source>Co&amp;mpare two under one edge</source>
+        <translation>Comparar dos bajo un &amp;borde</translation>
+    </message>
+    <message>
+        <source>Show two sets or versions side by side under one edge</source>
+        <translation>Mostrar dos conjuntos o versiones bajo un borde</translation>
+    </message>
+    <message>
+        <source>S&amp;wap sides</source>
+        <translation>&amp;Intercambiar lados</translation>
+    </message>
+    <message>
+        <source>Swap what is shown left and right of the edge</source>
+        <translation>Intercambiar lo que se muestra a la izquierda y a la derecha del borde</translation>
+    </message>
+    <message>
+        <source>Select &amp;unused swatches</source>
+        <translation>Seleccionar muestras &amp;no usadas</translation>
+    </message>
+    <message>
+        <source>&amp;Remove unused swatches</source>
+        <translation>&amp;Quitar muestras no usadas</translation>
+    </message>
+    <message>
+        <source>&amp;Mark used swatches</source>
+        <translation>&amp;Marcar muestras usadas</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ve picture...</source>
+        <translation>&amp;Guardar imagen...</translation>
+    </message>
+    <message>
+        <source>Save the picture as it is shown, at full size, as PNG or JPEG; a study in areas also as SVG</source>
+        <translation>Guardar la imagen como se ve, a tamaño completo, en PNG o JPEG; un estudio en áreas también en SVG</translation>
+    </message>
+    <message>
+        <source>Save p&amp;airs...</source>
+        <translation>Guardar p&amp;arejas...</translation>
+    </message>
+    <message>
+        <source>Save which swatch moves to which, as a table</source>
+        <translation>Guardar como tabla qué muestra se mueve a cuál</translation>
+    </message>
+    <message numerus="yes">
+        <source>Remove %n unused swatches</source>
+        <translation>
+            <numerusform>Quitar %n muestra no usada</numerusform>
+            <numerusform>Quitar %n muestras no usadas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The study is not ready yet. Wait for it, or show a picture.</source>
+        <translation>El estudio aún no está listo. Espera o muestra una imagen.</translation>
+    </message>
+    <message>
+        <source>Counting pixels</source>
+        <translation>Contando píxeles</translation>
+    </message>
+    <message>
+        <source>The piece was changed meanwhile. Try again.</source>
+        <translation>La obra cambió entretanto. Inténtalo otra vez.</translation>
+    </message>
+    <message>
+        <source>Choose a set or a version to move to first.</source>
+        <translation>Elige antes un conjunto o una versión de destino.</translation>
+    </message>
+    <message>
+        <source>Saved to &quot;%1&quot;.</source>
+        <translation>Guardado en &quot;%1&quot;.</translation>
     </message>
 </context>
 <context>
@@ -9207,40 +9191,16 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>La imagen en el conjunto</translation>
     </message>
     <message>
-        <source>Click takes up the swatch, the edge can be dragged, Space changes its sides; a swatch dragged onto an area binds it.</source>
-        <translation>Un clic toma la muestra, el borde se arrastra, Espacio cambia sus lados; una muestra arrastrada a un área la liga.</translation>
-    </message>
-    <message>
-        <source>Add a photo, a flat drawing or a canvas at Observe; here it stands in the set.</source>
-        <translation>Añade una foto, un dibujo plano o un lienzo en Observar; aquí se ve en el conjunto.</translation>
-    </message>
-    <message>
-        <source>%1: click takes it up</source>
-        <translation>%1: un clic la toma</translation>
-    </message>
-    <message>
         <source>Join areas</source>
         <translation>Unir áreas</translation>
-    </message>
-    <message>
-        <source>Split this area</source>
-        <translation>Partir esta área</translation>
     </message>
     <message>
         <source>Split area</source>
         <translation>Partir área</translation>
     </message>
     <message>
-        <source>Let it choose its swatch by itself</source>
-        <translation>Que elija sola su muestra</translation>
-    </message>
-    <message>
         <source>Unbind area</source>
         <translation>Desligar área</translation>
-    </message>
-    <message>
-        <source>Cut the picture into areas first; a swatch is bound to an area.</source>
-        <translation>Corta antes la imagen en áreas; una muestra se liga a un área.</translation>
     </message>
     <message>
         <source>Bind area</source>
@@ -9251,8 +9211,24 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Borde entre los dos lados</translation>
     </message>
     <message>
-        <source>Change the sides</source>
-        <translation>Cambiar los lados</translation>
+        <source>Click to use the color of the swatch. Drag the edge; Space swaps its sides. Drag a swatch onto an area to bind it.</source>
+        <translation>Clic usa el color de la muestra. Arrastra el borde; Espacio cambia los lados. Arrastra una muestra a un área para ligarla.</translation>
+    </message>
+    <message>
+        <source>No picture yet. Add a photo, a flat drawing or a canvas at Observe to see it in the set.</source>
+        <translation>Aún no hay imagen. Añade en Observar una foto, un dibujo plano o un lienzo para verlo en el conjunto.</translation>
+    </message>
+    <message>
+        <source>%1: click to use the color</source>
+        <translation>%1: clic usa el color</translation>
+    </message>
+    <message>
+        <source>Cut the picture into areas first, to bind a swatch to one.</source>
+        <translation>Corta antes la imagen en áreas, para ligar una muestra a una.</translation>
+    </message>
+    <message>
+        <source>Swap sides</source>
+        <translation>Intercambiar lados</translation>
     </message>
 </context>
 <context>
@@ -9266,12 +9242,23 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Cuánto de la imagen cubre cada muestra</translation>
     </message>
     <message>
-        <source>How much of the picture each swatch covers, light to dark; click selects it.</source>
-        <translation>Cuánto de la imagen cubre cada muestra, de claro a oscuro; un clic la selecciona.</translation>
-    </message>
-    <message>
         <source>Select</source>
         <translation>Seleccionar</translation>
+    </message>
+    <message>
+        <source>How much of the picture each swatch covers, light to dark. Click to select the swatch.</source>
+        <translation>Cuánto de la imagen cubre cada muestra, de claro a oscuro. Clic selecciona la muestra.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ValueBand</name>
+    <message>
+        <source>Set</source>
+        <translation>Conjunto</translation>
+    </message>
+    <message>
+        <source>The current set by value</source>
+        <translation>El conjunto actual por valor</translation>
     </message>
 </context>
 <context>
@@ -9281,28 +9268,28 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Versiones del conjunto lado a lado</translation>
     </message>
     <message>
-        <source>Click a version to choose it, double-click to take it up</source>
-        <translation>Un clic elige una versión, doble clic la toma</translation>
-    </message>
-    <message>
-        <source>as it is</source>
-        <translation>como está</translation>
-    </message>
-    <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>Tick versions under Sets to see them beside the set.</source>
-        <translation>Marca versiones en Conjuntos para verlas junto al conjunto.</translation>
+        <source>Click a version to choose it, double-click to restore it</source>
+        <translation>Clic elige una versión, doble clic la restaura</translation>
     </message>
     <message>
-        <source>No version is kept yet. Keep one under Sets, change the set, and see both here.</source>
-        <translation>Aún no hay versión guardada. Guarda una en Conjuntos, cambia el conjunto, y ve ambas aquí.</translation>
+        <source>current set</source>
+        <translation>conjunto actual</translation>
     </message>
     <message>
-        <source>Take up version</source>
-        <translation>Tomar versión</translation>
+        <source>Tick versions under Sets to compare them with the set.</source>
+        <translation>Marca versiones en Conjuntos para compararlas con el conjunto.</translation>
+    </message>
+    <message>
+        <source>No versions yet. Save one under Sets, change the set, and compare both here.</source>
+        <translation>Aún no hay versiones. Guarda una en Conjuntos, cambia el conjunto y compara aquí.</translation>
+    </message>
+    <message>
+        <source>Restore version</source>
+        <translation>Restaurar versión</translation>
     </message>
 </context>
 <context>
@@ -9310,42 +9297,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
     <message>
         <source>&amp;View</source>
         <translation>&amp;Ver</translation>
-    </message>
-    <message>
-        <source>&amp;Keep the reference in sight</source>
-        <translation>&amp;Tener la referencia a la vista</translation>
-    </message>
-    <message>
-        <source>A small reference beside the work of this desk</source>
-        <translation>Una referencia pequeña junto al trabajo de esta mesa</translation>
-    </message>
-    <message>
-        <source>&amp;Beside the canvas</source>
-        <translation>&amp;Junto al lienzo</translation>
-    </message>
-    <message>
-        <source>A small window with plan, axis and set, above other programs</source>
-        <translation>Una ventana pequeña con plan, eje y conjunto, encima de otros programas</translation>
-    </message>
-    <message>
-        <source>Vivi&amp;d plan</source>
-        <translation>Plan vi&amp;vo</translation>
-    </message>
-    <message>
-        <source>Each hue at the value where it is strongest</source>
-        <translation>Cada tono al valor en que es más fuerte</translation>
-    </message>
-    <message>
-        <source>For the left &amp;hand</source>
-        <translation>Para la mano i&amp;zquierda</translation>
-    </message>
-    <message>
-        <source>What is reached for on the left, what is looked at on the right</source>
-        <translation>Lo que se coge a la izquierda, lo que se mira a la derecha</translation>
-    </message>
-    <message>
-        <source>Si&amp;ze of words and controls</source>
-        <translation>Tama&amp;ño de palabras y controles</translation>
     </message>
     <message>
         <source>&amp;Surround</source>
@@ -9356,36 +9307,16 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Usar el entorno %1</translation>
     </message>
     <message>
-        <source>&amp;Values only</source>
-        <translation>Solo &amp;valores</translation>
-    </message>
-    <message>
         <source>Show everything in greys of equal lightness</source>
         <translation>Mostrar todo en grises de igual luminosidad</translation>
-    </message>
-    <message>
-        <source>With other &amp;eyes</source>
-        <translation>Con otros o&amp;jos</translation>
-    </message>
-    <message>
-        <source>&amp;Protan: no cones for long waves</source>
-        <translation>&amp;Protán: sin conos de onda larga</translation>
     </message>
     <message>
         <source>Show everything as eyes without cones for long waves see it</source>
         <translation>Mostrar todo como lo ven ojos sin conos de onda larga</translation>
     </message>
     <message>
-        <source>&amp;Deutan: no cones for middle waves</source>
-        <translation>&amp;Deután: sin conos de onda media</translation>
-    </message>
-    <message>
         <source>Show everything as eyes without cones for middle waves see it</source>
         <translation>Mostrar todo como lo ven ojos sin conos de onda media</translation>
-    </message>
-    <message>
-        <source>&amp;Tritan: no cones for short waves</source>
-        <translation>&amp;Tritán: sin conos de onda corta</translation>
     </message>
     <message>
         <source>Show everything as eyes without cones for short waves see it</source>
@@ -9400,47 +9331,91 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Cuánto falta de la clase de conos elegida arriba</translation>
     </message>
     <message>
-        <source>The size is used from the next start on.</source>
-        <translation>El tamaño vale desde el próximo arranque.</translation>
-    </message>
-    <message>
         <source>As the &amp;desktop&apos;s text</source>
         <translation>Como el texto del &amp;escritorio</translation>
-    </message>
-    <message>
-        <source>As large as the desktop shows its words</source>
-        <translation>Tan grande como el escritorio muestra sus palabras</translation>
     </message>
     <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
     <message>
-        <source>Words at %1 percent, all else as usual</source>
-        <translation>Las palabras al %1 por ciento, lo demás como siempre</translation>
+        <source>&amp;Keep reference in sight</source>
+        <translation>&amp;Tener la referencia a la vista</translation>
     </message>
     <message>
-        <source>All of the window at %1 percent</source>
-        <translation>Toda la ventana al %1 por ciento</translation>
+        <source>Show a small reference beside the work at this desk</source>
+        <translation>Mostrar una referencia pequeña junto al trabajo de esta mesa</translation>
+    </message>
+    <message>
+        <source>Show companion &amp;beside the canvas</source>
+        <translation>Mostrar acompañante &amp;junto al lienzo</translation>
+    </message>
+    <message>
+        <source>Show a small window with wheel, value axis and set, above other programs</source>
+        <translation>Mostrar una ventana pequeña con círculo, eje de valor y conjunto, encima de otros programas</translation>
+    </message>
+    <message>
+        <source>Show vivi&amp;d wheel</source>
+        <translation>Mostrar círculo &amp;vivo</translation>
+    </message>
+    <message>
+        <source>Show each hue at the value where it is strongest</source>
+        <translation>Mostrar cada tono al valor en que es más fuerte</translation>
+    </message>
+    <message>
+        <source>Arrange for left &amp;hand</source>
+        <translation>Disponer para la mano i&amp;zquierda</translation>
+    </message>
+    <message>
+        <source>Put controls on the left and pictures on the right</source>
+        <translation>Controles a la izquierda, imágenes a la derecha</translation>
+    </message>
+    <message>
+        <source>Si&amp;ze of text and controls</source>
+        <translation>Tama&amp;ño de texto y controles</translation>
+    </message>
+    <message>
+        <source>Show &amp;values only</source>
+        <translation>Mostrar solo &amp;valores</translation>
+    </message>
+    <message>
+        <source>&amp;Color vision</source>
+        <translation>Visión del &amp;color</translation>
+    </message>
+    <message>
+        <source>&amp;Protanopia: no cones for long waves</source>
+        <translation>&amp;Protanopía: sin conos de onda larga</translation>
+    </message>
+    <message>
+        <source>&amp;Deuteranopia: no cones for middle waves</source>
+        <translation>&amp;Deuteranopía: sin conos de onda media</translation>
+    </message>
+    <message>
+        <source>&amp;Tritanopia: no cones for short waves</source>
+        <translation>&amp;Tritanopía: sin conos de onda corta</translation>
+    </message>
+    <message>
+        <source>The new size is used from the next start.</source>
+        <translation>El tamaño nuevo vale desde el próximo arranque.</translation>
+    </message>
+    <message>
+        <source>Use the text size of the desktop</source>
+        <translation>Usar el tamaño de texto del escritorio</translation>
+    </message>
+    <message>
+        <source>Show text at %1 percent, everything else as usual</source>
+        <translation>Mostrar el texto al %1 por ciento, lo demás como siempre</translation>
+    </message>
+    <message>
+        <source>Show the whole window at %1 percent</source>
+        <translation>Mostrar toda la ventana al %1 por ciento</translation>
     </message>
 </context>
 <context>
     <name>zc::WellsView</name>
     <message>
-        <source>clear</source>
-        <translation>vaciar</translation>
-    </message>
-    <message>
-        <source>fill none</source>
-        <translation>no llenar</translation>
-    </message>
-    <message>
         <source>Empty the chosen well</source>
         <translation>Vaciar el pocillo elegido</translation>
-    </message>
-    <message>
-        <source>Picks fill no well any more; what lies in the wells stays</source>
-        <translation>Lo elegido ya no llena pocillos; lo que hay en ellos queda</translation>
     </message>
     <message>
         <source>Wells and recent colors</source>
@@ -9451,24 +9426,12 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Pocillos</translation>
     </message>
     <message>
-        <source>picks fill well %1</source>
-        <translation>se llena el pocillo %1</translation>
-    </message>
-    <message>
-        <source>picks fill none</source>
-        <translation>no se llena ninguno</translation>
-    </message>
-    <message>
         <source>Recent</source>
         <translation>Recientes</translation>
     </message>
     <message>
         <source>nothing picked yet</source>
         <translation>nada elegido aún</translation>
-    </message>
-    <message>
-        <source>Click a well to take its color up and to let picks fill it, Shift+click to lay the current color down. Keys 1 to 8 take up, with Shift they lay down.</source>
-        <translation>Un clic en un pocillo toma su color y hace que se llene, Mayús+clic deja en él el color actual. Las teclas 1 a 8 toman, con Mayús dejan.</translation>
     </message>
     <message>
         <source>Well %1: %2</source>
@@ -9479,16 +9442,40 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>vacío</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
-    </message>
-    <message>
-        <source>Lay down</source>
-        <translation>Dejar</translation>
-    </message>
-    <message>
         <source>Recent: %1</source>
         <translation>Reciente: %1</translation>
+    </message>
+    <message>
+        <source>Clear well</source>
+        <translation>Vaciar pocillo</translation>
+    </message>
+    <message>
+        <source>Stop filling</source>
+        <translation>Dejar de llenar</translation>
+    </message>
+    <message>
+        <source>Picks no longer fill a well; the wells keep their colors</source>
+        <translation>Los colores elegidos ya no llenan ningún pocillo; los pocillos conservan sus colores</translation>
+    </message>
+    <message>
+        <source>every pick fills well %1</source>
+        <translation>cada color llena el pocillo %1</translation>
+    </message>
+    <message>
+        <source>no well is filled by picks</source>
+        <translation>ningún pocillo se llena</translation>
+    </message>
+    <message>
+        <source>Click a well to use its color; picks then fill it. Shift+click to put the current color in it. Keys 1 to 8 use a well, with Shift they put the current color in.</source>
+        <translation>Clic en un pocillo usa su color; luego cada color elegido lo llena. Mayús+clic pone en él el color actual. Las teclas 1 a 8 usan un pocillo, con Mayús ponen el color actual.</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Usar color</translation>
+    </message>
+    <message>
+        <source>Put current color here</source>
+        <translation>Poner aquí el color actual</translation>
     </message>
 </context>
 <context>
@@ -9498,16 +9485,8 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>vivo</translation>
     </message>
     <message>
-        <source>Each hue at the value where it is strongest; a pick takes the color that is seen, value included</source>
-        <translation>Cada tono al valor en que es más fuerte; lo elegido toma el color que se ve, valor incluido</translation>
-    </message>
-    <message>
         <source>Hue scale of the wheel</source>
         <translation>Escala de tonos del círculo</translation>
-    </message>
-    <message>
-        <source>Which hues face each other: on the traditional wheel red faces green, on light and ink red faces cyan</source>
-        <translation>Qué tonos se enfrentan: en el círculo tradicional el rojo mira al verde, en luz y tinta el rojo mira al cian</translation>
     </message>
     <message>
         <source>traditional</source>
@@ -9530,10 +9509,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Medida de saturación</translation>
     </message>
     <message>
-        <source>What saturation means on this wheel; value stays true lightness with each of them</source>
-        <translation>Qué significa saturación en este círculo; el valor es luminosidad fiel con todas</translation>
-    </message>
-    <message>
         <source>HSLuv saturation</source>
         <translation>Saturación HSLuv</translation>
     </message>
@@ -9554,16 +9529,28 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Croma OKLab</translation>
     </message>
     <message>
-        <source>Each hue</source>
-        <translation>Cada tono</translation>
+        <source>Show each hue at the value where it is strongest. A pick is then the color you see, value included.</source>
+        <translation>Mostrar cada tono al valor en que es más fuerte. Se elige entonces el color que se ve, valor incluido.</translation>
     </message>
     <message>
-        <source>At value %1</source>
-        <translation>A valor %1</translation>
+        <source>Choose which hues face each other: on the traditional wheel red faces green, on the light and ink wheels red faces cyan</source>
+        <translation>Elegir qué tonos se enfrentan: en el círculo tradicional el rojo mira al verde, en luz y tinta el rojo mira al cian</translation>
     </message>
     <message>
-        <source>HSL and HSV count hue unevenly: beside blue one degree of the even wheel is up to 26 of theirs. HSLuv, CIELAB or OKLab turn evenly there.</source>
-        <translation>HSL y HSV cuentan los tonos de modo desigual: junto al azul un grado de la rueda uniforme son hasta 26 de los suyos. HSLuv, CIELAB y OKLab giran allí de modo uniforme.</translation>
+        <source>HSL and HSV space hues unevenly: near blue, one degree of the even wheel is up to 26 degrees of theirs. HSLuv, CIELAB and OKLab are even there.</source>
+        <translation>HSL y HSV reparten los tonos de modo desigual: cerca del azul, un grado del círculo igualado son hasta 26 de los suyos. HSLuv, CIELAB y OKLab son regulares allí.</translation>
+    </message>
+    <message>
+        <source>Choose how saturation is measured; value is true lightness with every measure</source>
+        <translation>Elegir cómo se mide la saturación; el valor es luminosidad fiel con todas las medidas</translation>
+    </message>
+    <message>
+        <source>each hue</source>
+        <translation>cada tono</translation>
+    </message>
+    <message>
+        <source>at value %1</source>
+        <translation>a valor %1</translation>
     </message>
 </context>
 <context>
@@ -9581,10 +9568,6 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>Arrastra para ajustar tono y saturación</translation>
     </message>
     <message>
-        <source>%1° on: %2. Click takes it up, a drag along the rim slides it.</source>
-        <translation>a %1°: %2. Clic lo toma, un arrastre por el borde lo desliza.</translation>
-    </message>
-    <message>
         <source>%1, %2°. </source>
         <translation>%1, %2°. </translation>
     </message>
@@ -9593,31 +9576,35 @@ Clic lo toma, Ctrl+clic lo pone en el pentagrama.</translation>
         <translation>%1, %2°, saturación %3 %. </translation>
     </message>
     <message>
-        <source>Drag handles to shape an area, inside it to move it, outside the rim to turn the mask (with Shift the area alone); double-click an edge to add a corner.</source>
-        <translation>Arrastra los tiradores para dar forma a un área, dentro para moverla, fuera del borde para girar la máscara (con Mayús solo el área); doble clic en un lado añade una esquina.</translation>
+        <source>%1° further: %2. Click to use the color, drag it along the rim to move it.</source>
+        <translation>a %1°: %2. Clic usa el color, arrastrar por el borde lo mueve.</translation>
     </message>
     <message>
-        <source>Drag to set hue and saturation; Ctrl and the wheel zoom.</source>
-        <translation>Arrastra para ajustar tono y saturación; Ctrl y la rueda amplían.</translation>
+        <source>Drag a handle to shape an area, drag inside to move it, drag outside the rim to turn the mask (with Shift only the area). Double-click an edge to add a corner.</source>
+        <translation>Arrastra un tirador para dar forma a un área, por dentro para moverla, fuera del borde para girar la máscara (con Mayús solo el área). Doble clic en un lado añade una esquina.</translation>
     </message>
     <message>
-        <source>%1° on: %2</source>
+        <source>Drag to set hue and saturation; Ctrl+scroll to zoom.</source>
+        <translation>Arrastra para fijar tono y saturación; Ctrl+rueda amplía.</translation>
+    </message>
+    <message>
+        <source>%1° further: %2</source>
         <translation>a %1°: %2</translation>
     </message>
     <message>
-        <source>Take up</source>
-        <translation>Tomar</translation>
+        <source>Use color</source>
+        <translation>Usar color</translation>
     </message>
     <message>
-        <source>Lay</source>
-        <translation>Poner</translation>
+        <source>Add to set</source>
+        <translation>Añadir al conjunto</translation>
     </message>
 </context>
 <context>
     <name>zc::trade_menu</name>
     <message>
-        <source>A curve of ours: %1</source>
-        <translation>Una curva nuestra: %1</translation>
+        <source>Mixed by a drawn reflectance curve: %1</source>
+        <translation>Mezclada con una curva de reflectancia dibujada: %1</translation>
     </message>
 </context>
 </TS>

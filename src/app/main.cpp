@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
+#include "app/controls/gallery.h"
 #include "app/files/arrivals.h"
 #include "app/files/set_files.h"
 #include "app/log/kept_settings.h"
@@ -136,6 +137,16 @@ void show(zc::Program& program, const zc::StartOptions& options) {
     program.window.show();
 }
 
+/// Every control in all states, or a picture of them.
+int show_gallery(const QString& picture) {
+  zc::install_theme();
+  zc::Gallery gallery;
+  gallery.show();
+  if (picture.isEmpty()) return QApplication::exec();
+  zc::when_at_rest(gallery, [&gallery, picture] { write_picture(gallery, picture); });
+  return QApplication::exec();
+}
+
 /// From the first window to the end. `note` is said in it, where there is one.
 int run(const zc::StartOptions& options, const QString& note) {
   const bool pictured = !options.picture.isEmpty();
@@ -175,6 +186,7 @@ int main(int argc, char** argv) {
   }
   if (!*asked) return 0;
   const zc::StartOptions& options = **asked;
+  if (options.gallery) return show_gallery(options.picture);
   // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
   const QTemporaryDir passing;
   if (!options.picture.isEmpty())

@@ -57,7 +57,7 @@ private:
 };
 
 void BesideTask::one_session_in_both_windows() {
-  QVERIFY(m_beside->windowTitle().endsWith("beside"));
+  QVERIFY(m_beside->windowTitle().endsWith("beside the canvas"));
   QVERIFY(m_beside->windowFlags() & Qt::WindowDoesNotAcceptFocus);
   QVERIFY(m_beside->findChildren<QLineEdit*>(Qt::FindDirectChildrenOnly).isEmpty());
   const double value = m_desk->session().at.at.v;
@@ -137,7 +137,7 @@ void BesideTask::picks_are_handed_over_in_the_chosen_form() {
     in_companion<QAbstractButton>("besideForm").click();
     m_desk->space().picking().take_up({0.2, 0.4, 0.6});
     QCOMPARE(clipboard->text(), text);
-    QCOMPARE(words("besideLine"), "handed over " + text);
+    QCOMPARE(words("besideLine"), "copied " + text);
   }
   // Wells and the color before are picks too.
   m_desk->space().picking().back_to_before();
@@ -150,7 +150,7 @@ void BesideTask::picks_are_handed_over_in_the_chosen_form() {
 }
 
 void BesideTask::the_painters_own_line_is_written_with_a_preview() {
-  m_desk->trigger("Form of what is handed over...");
+  m_desk->trigger("chooseCopyForm");
   auto& pattern = m_desk->part<QLineEdit>("handPattern");
   auto& panel = m_desk->part<QWidget>("handPanel");
   m_desk->space().picking().take_up({0.2, 0.4, 0.6});
@@ -247,7 +247,7 @@ void BesideTask::a_pen_shows_picks_and_goes_back() {
 void BesideTask::shape_and_place_are_remembered() {
   m_beside->take_shape(CompanionShape::Strip);
   m_beside->take_place({40, 50, 90, 400});
-  m_desk->trigger("Beside the canvas");
+  m_desk->trigger("showCompanion");
   QVERIFY(!m_desk->program.beside.shown());
   m_desk->program.beside.show(CompanionShape::Column);
   QCOMPARE(m_beside->width(), Companion::kColumn);

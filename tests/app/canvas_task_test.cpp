@@ -38,7 +38,7 @@ QByteArray openraster(QColor color) {
 
 void write(const QString& path, const QByteArray& bytes) {
   QFile file(path);
-  if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size()) qFatal("not written");
+  if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size()) qFatal("not exported");
 }
 
 } // namespace
@@ -189,8 +189,8 @@ void CanvasTask::what_is_gone_or_not_tied_here_says_so() {
   write(path, picture(QColor(200, 80, 40), "PNG"));
   QVERIFY(follow(path));
   QFile::remove(path);
-  QVERIFY(comes_true([&] { return m_desk->notice().contains("is not there any more"); }));
-  QVERIFY(m_desk->space().canvases().state_of(canvas()).contains("is not there any more"));
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("no longer exists"); }));
+  QVERIFY(m_desk->space().canvases().state_of(canvas()).contains("no longer exists"));
   QVERIFY(shown().red() > 190);
   write(path, picture(QColor(40, 80, 200), "PNG"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
@@ -207,7 +207,7 @@ void CanvasTask::what_is_gone_or_not_tied_here_says_so() {
   m_desk->space().store().apply("tie", [&](Piece p) {
     return with_reference_following(std::move(p), canvas().id, file("private.png").toStdString());
   });
-  QVERIFY(comes_true([&] { return m_desk->notice().contains("on another machine"); }));
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("on another computer"); }));
   QVERIFY(shown().green() > 190 && shown().red() < 60);
   m_desk->space().canvases().follow_canvas(file("private.png"));
   m_desk->space().canvases().stop_following();
@@ -221,12 +221,12 @@ void CanvasTask::undo_never_brings_an_older_picture() {
   m_desk->space().store().apply("Change title", [](Piece p) { return with_title(std::move(p), "one"); });
   write(path, picture(QColor(40, 80, 200), "PNG"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QVERIFY(m_desk->piece().title != "one");
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QVERIFY(m_desk->piece().references.empty());
-  m_desk->trigger("Redo");
+  m_desk->trigger("redo");
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
 }
 
@@ -237,11 +237,11 @@ void CanvasTask::a_wrong_file_leaves_the_right_picture() {
   write(file("wrong.png"), picture(QColor(40, 80, 200), "PNG"));
   m_desk->space().canvases().follow_canvas(file("wrong.png"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(canvas().follows, file("right.png").toStdString());
   QVERIFY(*canvas().bytes == *right);
   QVERIFY(comes_true([&] { return shown().red() > 190; }));
-  m_desk->trigger("Redo");
+  m_desk->trigger("redo");
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
 }
 
@@ -250,7 +250,7 @@ void CanvasTask::a_replaced_reference_follows_nothing() {
   QVERIFY(follow(file("canvas.png")));
   write(file("other.png"), picture(QColor(40, 200, 80), "PNG"));
   m_desk->dialogs.photo_paths = {file("other.png")};
-  m_desk->trigger("Replace the reference");
+  m_desk->trigger("replaceReference");
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
   QVERIFY(canvas().follows.empty());
   // Saved again the canvas does not come back in the place of the photo.
@@ -272,7 +272,7 @@ void CanvasTask::the_demo_has_a_canvas_to_paint_on() {
   write(path, picture(QColor(40, 200, 40), "PNG"));
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
-  m_desk->trigger("Open the demo piece");
+  m_desk->trigger("openDemoPiece");
   m_desk->space().viewing().show_reference(canvas().id);
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
 }

@@ -335,7 +335,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in_data() {
   DeskTop all;
   for (auto* action : all.window.findChildren<QAction*>())
     if (action->text().endsWith(QLatin1String("...")))
-      QTest::addRow("%s", qPrintable(action->text())) << action->text();
+      QTest::addRow("%s", qPrintable(action->objectName())) << action->objectName();
   for (const char* button : {"sheet.write.pdf", "files.choose", "files.write", "parcel.pack", "parcel.open",
                              "parcel.watch", "plan.write"})
     QTest::addRow("%s", button) << QString::fromLatin1(button);
@@ -354,9 +354,10 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   desk().space().viewing().show_desk(Desk::Share);
   bool came = false;
   dialogs.while_asked = [&] { came = desk().documents().open(b()); };
-  for (auto* action : desk().window.findChildren<QAction*>())
-    if (action->text() == asking) action->trigger();
-  if (auto* button = desk().window.findChild<QAbstractButton*>(asking)) button->click();
+  if (auto* action = desk().window.findChild<QAction*>(asking))
+    action->trigger();
+  else if (auto* button = desk().window.findChild<QAbstractButton*>(asking))
+    button->click();
   if (dialogs.questions == 0) QSKIP("asks nothing here");
   QVERIFY(came);
   QTest::qWait(250);
@@ -468,7 +469,7 @@ void CrossingTask::a_name_is_edited_where_it_is_seen() {
   QCoreApplication::processEvents();
   const Id swatch = current_set(desk().piece())->families[0].swatches[1].id;
   desk().space().laying().select_swatch(swatch);
-  desk().trigger("Rename swatch");
+  desk().trigger("renameSwatchOrFamily");
   QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
   QWidget* editor = QApplication::focusWidget();
   QVERIFY(editor && desk().part<QWidget>("list").isAncestorOf(editor));
@@ -477,7 +478,7 @@ void CrossingTask::a_name_is_edited_where_it_is_seen() {
   QVERIFY(comes_true([&] { return find_swatch(desk().piece(), swatch)->name == "renamed in the list"; }));
   desk().space().viewing().show_desk(Desk::Share);
   QCoreApplication::processEvents();
-  desk().trigger("Rename swatch");
+  desk().trigger("renameSwatchOrFamily");
   QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
   QVERIFY(!desk().notice().isEmpty());
 }
@@ -520,7 +521,7 @@ void CrossingTask::exports_of_another_piece_are_asked_about() {
   word("files.choose");
   word("files.atSave");
   dialogs.replace = false;
-  desk().trigger("Save");
+  desk().trigger("save");
   QVERIFY(dialogs.replacing.size() >= 2);
   QCOMPARE(bytes(written), first);
   QVERIFY(!desk().session().sharing.files.at_save);
@@ -533,7 +534,7 @@ void CrossingTask::exports_of_another_piece_are_asked_about() {
   QVERIFY(dialogs.replacing.isEmpty());
   word("files.atSave");
   // The first one comes back to its folder and switch, and finds that they are not its files any more.
-  desk().trigger("Save");
+  desk().trigger("save");
   QVERIFY(desk().documents().open(a()));
   QCOMPARE(desk().session().sharing.files.folder, folder.path().toStdString());
   QVERIFY(desk().session().sharing.files.at_save);
@@ -542,7 +543,7 @@ void CrossingTask::exports_of_another_piece_are_asked_about() {
   QVERIFY(!dialogs.replacing.isEmpty());
   // Refused for the first one while the second is opened: the switch of the second stays as it was.
   dialogs.while_asked = [&] { QVERIFY(desk().documents().open(b())); };
-  desk().trigger("Save");
+  desk().trigger("save");
   QVERIFY(!dialogs.while_asked);
   QVERIFY(desk().session().sharing.files.at_save);
   // Enter, pressed without reading the question, replaces nothing.

@@ -147,11 +147,11 @@ struct DeskTop {
     if (!found) qFatal("there is no %s", name);
     return *found;
   }
-  void trigger(const char* text) {
-    for (auto* action : window.findChildren<QAction*>())
-      if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String(text)) && action->isEnabled())
-        return action->trigger(), wait_for_files();
-    qFatal("there is no enabled action %s", text);
+  /// A command, by its name.
+  void trigger(const char* name) {
+    auto* action = window.findChild<QAction*>(QLatin1String(name));
+    if (!action || !action->isEnabled()) qFatal("there is no enabled command %s", name);
+    action->trigger(), wait_for_files();
   }
   /// Until no file is being read or written.
   void wait_for_files() {

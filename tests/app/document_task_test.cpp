@@ -93,7 +93,7 @@ private:
   QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
   void save_as(const QString& to) {
     m_desk->dialogs.save_path = to;
-    m_desk->trigger("Save as");
+    m_desk->trigger("saveAs");
   }
   /// checkState of the whole document in one place.
   void check(bool edited, const char* words, int undo_steps) {
@@ -119,17 +119,17 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
   photo.fill(QColor(0xc0, 0x70, 0x30));
   QVERIFY(photo.save(path("one.png")));
   m_desk->dialogs.photo_paths = {path("one.png")};
-  m_desk->trigger("Add photos");
+  m_desk->trigger("addPhotos");
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 1; }));
   auto& view = m_desk->part<QWidget>("photo");
   QCoreApplication::processEvents();
   click(view, QPointF(view.width() / 2.0, view.height() / 2.0));
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), QStringLiteral("#c07030"));
-  m_desk->trigger("Pick");
+  m_desk->trigger("desk.3");
   m_desk->part<QAbstractButton>("pattern.triad").click();
   m_desk->space().picking().nudge_value(-10);
-  m_desk->trigger("Lay current color");
-  m_desk->trigger("Lay current color");
+  m_desk->trigger("addCurrentColorToSet");
+  m_desk->trigger("addCurrentColorToSet");
   save_as(path("plate"));
   const QString saved = path("plate.zonachrom");
   QVERIFY(QFile::exists(saved));
@@ -144,18 +144,18 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
 }
 
 void DocumentTask::the_state_is_told_in_words() {
-  check(false, "not a file yet", 0);
+  check(false, "not saved", 0);
   m_desk->space().laying().lay_current();
   check(true, "not saved yet", 1);
   save_as(path("a.zonachrom"));
   check(false, "saved", 1);
   m_desk->space().laying().lay_current();
   check(true, "edited, not saved", 2);
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   check(false, "saved", 1);
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   check(true, "edited, not saved", 0);
-  m_desk->trigger("Redo");
+  m_desk->trigger("redo");
   check(false, "saved", 1);
 }
 
@@ -163,7 +163,7 @@ void DocumentTask::leaving_unsaved_work_asks() {
   m_desk->space().laying().lay_current();
   const Piece piece = m_desk->piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
-  m_desk->trigger("New piece");
+  m_desk->trigger("newPiece");
   QVERIFY(!m_desk->window.close());
   QVERIFY(!m_desk->documents().open(QStringLiteral(DEMO_PIECE)));
   QCOMPARE(m_desk->dialogs.unsaved_questions, 3);
@@ -192,7 +192,7 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about() {
   save_as(path("plate.zonachrom"));
   m_desk->space().viewing().show_desk(Desk::Grade);
   m_desk->space().laying().lay_current();
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   const auto type = [&](const char* words) {
     if (field == "card.words" && !m_desk->part<QWidget>("card").isVisible())
       m_desk->part<QAbstractButton>("openCard").click();
@@ -210,7 +210,7 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about() {
   const bool number = field == "ruleNear";
   const Piece before = m_desk->piece();
   type(number ? "7" : "typed");
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   const Piece saved = open_document(path("plate.zonachrom").toStdString())->piece;
   QVERIFY(saved != before);
   QVERIFY(saved == m_desk->piece());
@@ -221,7 +221,7 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about() {
   QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
   QVERIFY(m_desk->piece() != saved);
   // What cannot be taken keeps the window open, and says why.
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   if (!number) return;
   type("900");
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
@@ -263,7 +263,7 @@ void DocumentTask::a_pipe_is_no_file() {
   for (const char* name : {"pipe.zonachrom", "pipe.json", "pipe.png", "pipe.zonaparcel"}) {
     QCOMPARE(mkfifo(path(name).toLocal8Bit().constData(), 0600), 0);
     m_desk->window.arrivals().open_files({path(name)});
-    QVERIFY2(comes_true([&] { return m_desk->notice().contains("it is not a file"); }), name);
+    QVERIFY2(comes_true([&] { return m_desk->notice().contains("this is not a file"); }), name);
     m_desk->space().notice("next");
   }
 }
@@ -294,7 +294,7 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   const Piece whole = m_desk->piece();
   save_as(path("plate.zonachrom"));
   m_desk->space().laying().lay_current();
-  m_desk->trigger("Save"); // Now there is a version before.
+  m_desk->trigger("save"); // Now there is a version before.
   QByteArray bytes = read(path("plate.zonachrom"));
   const qsizetype photo =
       bytes.indexOf(whole.references[0].bytes ? reference_entry(whole.references[0]).c_str() : "");
@@ -349,21 +349,21 @@ void DocumentTask::what_others_saved_meanwhile_is_not_overwritten() {
   std::filesystem::last_write_time(file, std::filesystem::last_write_time(file) - std::chrono::years(3));
   m_desk->space().laying().lay_current();
   m_desk->dialogs.save_path.clear();
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY2(m_desk->notice().contains("meanwhile"), qPrintable(m_desk->notice()));
   QVERIFY(m_desk->space().store().edited());
   QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece.title, std::string("Theirs"));
   // Under another name it goes on as usual.
   m_desk->dialogs.save_path = path("mine.zonachrom");
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(!m_desk->space().store().edited());
   m_desk->space().laying().lay_current();
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(!m_desk->space().store().edited());
   // A file that has vanished is written anew.
   QVERIFY(QFile::remove(path("mine.zonachrom")));
   m_desk->space().laying().lay_current();
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(QFile::exists(path("mine.zonachrom")) && !m_desk->space().store().edited());
 }
 
@@ -374,7 +374,7 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
   check(true, "not saved yet", 1);
   save_as(path("plate.zonachrom"));
   m_desk->space().laying().lay_current();
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(QFile::exists(path("plate.before.zonachrom")));
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.before.zonachrom").toStdString())->piece)),
            std::size_t{1});
@@ -435,7 +435,7 @@ void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   QVERIFY(QFile::exists(Journal::folder() + "/" + journals()[0] + ".path"));
   QVERIFY(!QFile::exists(left + ".path"));
   QVERIFY(!m_desk->documents().recover());
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(comes_true([&] { return journals().isEmpty(); }));
 }
 
@@ -465,7 +465,7 @@ void DocumentTask::what_was_kept_never_replaces_a_newer_file() {
   QCOMPARE(m_desk->piece().title, mine.title);
   QVERIFY(m_desk->program.documents.path().isEmpty());
   m_desk->dialogs.save_path = path("both.zonachrom");
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QCOMPARE(open_document(file)->piece.title, theirs.piece.title);
   QCOMPARE(open_document(path("both.zonachrom").toStdString())->piece.title, mine.title);
   // One that was only touched has the same content, and is no other.
@@ -584,7 +584,7 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   m_desk->space().laying().lay_current();
   const QByteArray before = QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1);
   QTimer::singleShot(0, this, [&] { bar.findChild<QPushButton*>("stopFileJob")->click(); });
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(m_desk->space().store().edited());
   QCOMPARE(QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1), before);
 }
@@ -603,12 +603,12 @@ void DocumentTask::a_slow_disk_does_not_hold_the_window() {
   });
   window.start(10);
   slow_disk = 600;
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   slow_disk = 0;
   QVERIFY(shown && turns >= 20 && !work.isVisible());
   QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece, asked);
   QVERIFY2(m_desk->space().store().edited(), "what was done meanwhile is not in the file");
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(!m_desk->space().store().edited());
 }
 
@@ -663,11 +663,11 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
     DeskTop second;
     QVERIFY(second.documents().open(path("plate.zonachrom")));
     QVERIFY(second.notice().contains("open in another window"));
-    QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("open in another window too"));
+    QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("also open in another window"));
     second.space().laying().lay_current();
     // Save asks for another name instead of writing over the first window's file.
     second.dialogs.save_path = path("plate two.zonachrom");
-    second.trigger("Save");
+    second.trigger("save");
     QVERIFY(QFile::exists(path("plate two.zonachrom")));
     QCOMPARE(swatch_count(*current_set(open_document(path("plate.zonachrom").toStdString())->piece)),
              std::size_t{0});
@@ -678,7 +678,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
   QCOMPARE(state(), QStringLiteral("read only"));
   m_desk->space().laying().lay_current();
   m_desk->dialogs.save_path.clear();
-  m_desk->trigger("Save");
+  m_desk->trigger("save");
   QVERIFY(m_desk->notice().contains("read only"));
   QVERIFY(m_desk->space().store().edited());
 }

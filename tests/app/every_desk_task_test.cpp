@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
+#include "app/controls/number_field.h"
 #include "app/paint/paint.h"
 #include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
-#include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
 #include "core/piece/edits.h"
@@ -266,7 +266,7 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
 
 /// An empty piece at each desk: words say what comes first, and no command takes the program down.
 void EveryDeskTask::every_desk_stands_without_a_piece() {
-  m_desk->trigger("New piece");
+  m_desk->trigger("newPiece");
   m_desk->space().store().apply("Bare", [](Piece p) {
     p.sets.change(0).families.clear();
     return p;
@@ -371,7 +371,7 @@ void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
       {Desk::Grade, "adjustTurn", "30", "/=-2", -15}};
   QVERIFY(m_desk->open_demo());
   m_desk->space().store().apply(
-      "Take off", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
+      "Remove mask", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
   for (const Row& row : rows) {
     m_desk->space().viewing().show_desk(row.desk);
     auto& field = m_desk->part<NumberField>(row.field);

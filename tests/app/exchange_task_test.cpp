@@ -73,7 +73,7 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
           .toUtf8();
   drop(write("moss.csv", csv));
   QVERIFY(offered());
-  QVERIFY(m_desk->part<QLabel>("importSays").text().startsWith("1 new; 1 the set has already"));
+  QVERIFY(m_desk->part<QLabel>("importSays").text().startsWith("1 new, 1 already in the set"));
   QCOMPARE(m_desk->piece(), before);
   // Names stand beside the colors: ink to the right of the first chip, and the chip shows its color.
   auto& found = m_desk->part<QWidget>("foundChips");
@@ -90,8 +90,8 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
   QCOMPARE(m_desk->session().set_view, SetView::Staff);
   QCOMPARE(swatch_count(set()), swatch_count(*current_set(before)) + 1);
   QCOMPARE(set().families.back().name, std::string("moss"));
-  QCOMPARE(m_desk->window.findChild<QAction*>("undo")->text(), QStringLiteral("Undo Bring in moss.csv"));
-  m_desk->trigger("Undo");
+  QCOMPARE(m_desk->window.findChild<QAction*>("undo")->text(), QStringLiteral("Undo Import moss.csv"));
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), before);
   // As a new set everything comes in; leaving it brings nothing.
   drop(m_folder->filePath("moss.csv"));
@@ -109,9 +109,9 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
 
 void ExchangeTask::a_picture_is_read_as_a_palette() {
   m_desk->dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/noon.jpg");
-  m_desk->trigger("Bring in a palette");
+  m_desk->trigger("importPalette");
   QVERIFY(offered());
-  QVERIFY(m_desk->part<QLabel>("importSays").text().contains("taken out of it as from a photo"));
+  QVERIFY(m_desk->part<QLabel>("importSays").text().contains("was taken from it"));
   press_button("importLeave");
 }
 
@@ -129,14 +129,14 @@ void ExchangeTask::every_format_goes_out_and_comes_back() {
   for (const auto& f : kExchangeFormats) {
     const QString path = m_folder->filePath(QLatin1String(std::string(f.word).c_str()));
     m_desk->dialogs.export_path = path;
-    m_desk->trigger(("As " + std::string(f.name)).c_str());
+    m_desk->trigger(("export." + std::string(f.word)).c_str());
     QVERIFY2(m_desk->notice().contains(QStringLiteral("Exported %1 swatches").arg(count)),
              qPrintable(m_desk->notice()));
     drop(path);
     QVERIFY2(offered(), std::string(f.word).c_str());
     QVERIFY2(m_desk->part<QLabel>("importSays")
                  .text()
-                 .contains(QStringLiteral("0 new; %1 the set has already").arg(count)),
+                 .contains(QStringLiteral("0 new, %1 already in the set").arg(count)),
              qPrintable(m_desk->part<QLabel>("importSays").text()));
     press_button("importLeave");
   }
@@ -196,17 +196,17 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
 
 void ExchangeTask::a_parcel_goes_out_and_in_once() {
   m_desk->dialogs.export_path = m_folder->filePath("row");
-  m_desk->trigger("Pack a parcel");
+  m_desk->trigger("packParcel");
   QVERIFY(m_desk->notice().contains("Packed 1 sets and 1 masks"));
   const auto parcel = open_parcel(m_folder->filePath("row.zonaparcel").toStdString());
   QVERIFY(parcel);
   QVERIFY(same_content(parcel->sets[0].set, set()));
   QCOMPARE(parcel->masks[0].mask.areas, m_desk->piece().mask->areas);
   drop(m_folder->filePath("row.zonaparcel"));
-  QVERIFY2(m_desk->notice().startsWith("2 put on the shelf"), qPrintable(m_desk->notice()));
+  QVERIFY2(m_desk->notice().startsWith("Saved 2 to the shelf"), qPrintable(m_desk->notice()));
   drop(m_folder->filePath("row.zonaparcel"));
-  QVERIFY2(m_desk->notice().startsWith("0 put on the shelf") &&
-               m_desk->notice().contains("2 were there already"),
+  QVERIFY2(m_desk->notice().startsWith("Saved 0 to the shelf") &&
+               m_desk->notice().contains("2 were already there"),
            qPrintable(m_desk->notice()));
   drop(write("bad.zonaparcel", "PK nothing"));
   QVERIFY(m_desk->notice().contains("bad.zonaparcel"));

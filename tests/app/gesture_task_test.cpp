@@ -60,7 +60,7 @@ private slots:
     const WheelPoint there = place_on(m_desk->space().wheel(), before.color, before.picked);
     key(Qt::Key_2, Qt::ControlModifier);
     button("carry");
-    m_desk->trigger("Turn the mask a hue on");
+    m_desk->trigger("turnMaskToNextHue");
     m_gestures += 2; // the menu, the command
     const Swatch after = *find_swatch(m_desk->piece(), before.id);
     CHECK_ANGLE(place_on(m_desk->space().wheel(), after.color, after.picked).a, there.a + 30, 1e-6);

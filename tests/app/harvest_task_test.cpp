@@ -2,11 +2,11 @@
 // Reading a photo as a painter does, taking a palette out of it, and putting it to use on the mask.
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"
+#include "app/controls/number_field.h"
 #include "app/desks/limit/reference_panel.h"
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/photo/photo_view.h"
-#include "app/theme/number_field.h"
 #include "app/tray/chip_row.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -267,7 +267,7 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
         ++laid;
   QCOMPARE(laid, accepted.size());
   QVERIFY(current_set(m_desk->piece())->families.size() >= before.sets[0].families.size() + 2);
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), before);
 }
 
@@ -276,7 +276,7 @@ void HarvestTask::a_running_extraction_is_stopped() {
   start.click();
   QVERIFY(start.text().startsWith("Stop"));
   start.click();
-  QVERIFY(comes_true([&] { return start.text() == QStringLiteral("Take colors"); }));
+  QVERIFY(comes_true([&] { return start.text() == QStringLiteral("Take palette"); }));
   QVERIFY(harvest().colors.empty());
   QVERIFY(m_desk->notice().contains("was stopped"));
 }
@@ -289,7 +289,7 @@ void HarvestTask::what_cannot_be_taken_says_so() {
   type_into(m_desk->part<NumberField>("count.light"), "60");
   type_into(m_desk->part<NumberField>("leastDifference"), "20");
   QVERIFY(take_colors());
-  QVERIFY(m_desk->part<QLabel>("harvestWords").text().contains("lacks"));
+  QVERIFY(m_desk->part<QLabel>("harvestWords").text().contains("does not have enough"));
   type_into(m_desk->part<NumberField>("leastDifference"), "99");
   QVERIFY(word_at_field(m_desk->window).contains("0 to 50"));
   m_desk->space().store().apply(
@@ -306,16 +306,16 @@ void HarvestTask::what_was_begun_for_another_piece_is_dropped() {
   QCoreApplication::processEvents();
   press_button("fit");
   QCOMPARE(text_of("fit"), QStringLiteral("Stop"));
-  m_desk->trigger("New piece");
-  QVERIFY(comes_true([&] { return text_of("fit") == "Fit"; }));
+  m_desk->trigger("newPiece");
+  QVERIFY(comes_true([&] { return text_of("fit") == "Fit mask"; }));
   QVERIFY(!m_desk->piece().mask && !m_desk->space().store().edited());
   QVERIFY(m_desk->open_demo());
   QVERIFY(comes_true([this] { return m_desk->space().reader().photo() != nullptr; }));
   m_desk->space().viewing().show_desk(Desk::Observe);
   press_button("takeColors");
   QVERIFY(text_of("takeColors").startsWith("Stop"));
-  m_desk->trigger("New piece");
-  QVERIFY(comes_true([&] { return text_of("takeColors") == "Take colors"; }));
+  m_desk->trigger("newPiece");
+  QVERIFY(comes_true([&] { return text_of("takeColors") == "Take palette"; }));
   QVERIFY(m_desk->session().harvest.colors.empty());
 }
 
@@ -365,8 +365,7 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
     return photo().pixel_at(at) == std::optional(pixel);
   };
   const QPointF upright = photo().place_of(pixel.x(), pixel.y());
-  for (const char* command :
-       {"Turn the view clockwise", "Mirror the view", "Turn the view clockwise", "Mirror the view"}) {
+  for (const char* command : {"turnViewClockwise", "mirrorView", "turnViewClockwise", "mirrorView"}) {
     m_desk->trigger(command);
     QVERIFY2(shows_pixel(), command);
     // What is seen there is that pixel's surroundings, and a sample takes its color.
@@ -376,18 +375,18 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
                          *sample_average(view_of(image), pixel.x(), pixel.y(), 5)) < 1e-12);
   }
   QVERIFY((photo().place_of(pixel.x(), pixel.y()) - upright).manhattanLength() < 1e-6);
-  m_desk->trigger("Mirror the view");
+  m_desk->trigger("mirrorView");
   QVERIFY(std::abs(photo().place_of(pixel.x(), pixel.y()).x() - (photo().width() - upright.x())) < 1);
-  m_desk->trigger("Mirror the view");
-  m_desk->trigger("Crop the view");
-  QVERIFY(m_desk->notice().contains("Draw a region first"));
+  m_desk->trigger("mirrorView");
+  m_desk->trigger("cropViewToRegion");
+  QVERIFY(m_desk->notice().contains("Draw a region on the photo first"));
   press_button("markRegion");
   drag(photo(), spot(0.1, 0.2), spot(0.4, 0.5));
   const double zoom = photo().zoom();
-  m_desk->trigger("Crop the view");
+  m_desk->trigger("cropViewToRegion");
   QVERIFY(photo().zoom() > 1.5 * zoom && shows_pixel());
   QVERIFY(!photo().pixel_at(photo().place_of(image.width() - 5, image.height() - 5)));
-  m_desk->trigger("Show the whole photo");
+  m_desk->trigger("showWholePhoto");
   CHECK_NEAR(photo().zoom(), zoom, 1e-9);
   // Another photo in the place of this one; undo brings it back.
   const QTemporaryDir folder;
@@ -396,13 +395,13 @@ void HarvestTask::the_view_turns_mirrors_and_crops() {
   QVERIFY(other.save(folder.filePath("other.png")));
   const Piece before = m_desk->piece();
   m_desk->dialogs.photo_paths = {folder.filePath("other.png")};
-  m_desk->trigger("Replace the reference");
+  m_desk->trigger("replaceReference");
   QVERIFY(comes_true([&] { return m_desk->piece() != before; }));
   QCOMPARE(m_desk->piece().references.size(), before.references.size());
   QCOMPARE(m_desk->piece().references[0].name, std::string("other"));
   QVERIFY(m_desk->photo_shown());
   QCOMPARE(m_desk->space().reader().photo()->full().size(), other.size());
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), before);
 }
 

@@ -2,11 +2,11 @@
 // The window in other languages: every one of ours is complete and keeps what stands for numbers and names;
 // nothing that the window says is left in English; with words two fifths longer than ours nothing is cut;
 // colors are named by each language's rule; either decimal mark is read.
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desk.h"
 #include "app/handbook/handbook.h"
 #include "app/program/beside.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
 #include "core/base/sentences.h"
@@ -51,8 +51,12 @@ public:
 QStringList cut_words(QWidget& window, const QString& where) {
   QStringList out;
   const auto& stage = *window.findChild<StageArea*>();
-  if (stage.horizontalScrollBar()->isVisible()) out << where + ": the stage is scrolled sideways";
-  if (stage.verticalScrollBar()->isVisible()) out << where + ": the stage is scrolled up and down";
+  if (stage.horizontalScrollBar()->isVisible())
+    out << where +
+               QString(": the stage is scrolled sideways by %1").arg(stage.horizontalScrollBar()->maximum());
+  if (stage.verticalScrollBar()->isVisible())
+    out << where +
+               QString(": the stage is scrolled up and down by %1").arg(stage.verticalScrollBar()->maximum());
   for (auto* w : window.findChildren<QWidget*>()) {
     if (!w->isVisible()) continue;
     if (const auto* line = qobject_cast<NumberField*>(w)) {
@@ -65,7 +69,7 @@ QStringList cut_words(QWidget& window, const QString& where) {
       continue;
     }
     const auto* label = qobject_cast<QLabel*>(w);
-    const bool button = qobject_cast<WordButton*>(w) || qobject_cast<QPushButton*>(w);
+    const bool button = qobject_cast<WordControl*>(w) || qobject_cast<QPushButton*>(w);
     const bool fixed_label =
         label && !label->wordWrap() && !qobject_cast<ElidedLabel*>(w) && label->pixmap().isNull();
     if (!button && !fixed_label) continue;
@@ -265,20 +269,20 @@ void LanguagesTask::every_language_is_loaded_and_left() {
   QVERIFY(speak(QLocale("es_MX")));
   {
     const auto desk = new_piece_at(Desk::Pick);
-    QCOMPARE(desk->part<WordButton>("valuesOnly").text(), QString("Solo valores"));
-    desk->trigger("Seleccionar todo");
+    QCOMPARE(desk->part<WordControl>("valuesOnly").text(), QString("solo valores"));
+    desk->trigger("selectAll");
   }
   QVERIFY(speak(QLocale("de_AT")));
-  QCOMPARE(eyes_word(Eyes::Values), QString("Nur Tonwerte"));
+  QCOMPARE(eyes_word(Eyes::Values), QString("nur Tonwerte"));
   QVERIFY(!speak(QLocale("fr_FR")));
-  QCOMPARE(eyes_word(Eyes::Values), QString("Values only"));
+  QCOMPARE(eyes_word(Eyes::Values), QString("values only"));
 }
 
 /// What is ours within a sentence is translated, what stands between quotes is not.
 void LanguagesTask::sentences_keep_the_painters_names() {
   QVERIFY(speak(QLocale("de")));
   const std::pair<Saying, const char*> all[] = {
-      {say(Sentence::NoSuchPart, Term{"mask point"}), "Das gibt es in diesem Werk nicht mehr: Maskenpunkt."},
+      {say(Sentence::NoSuchPart, Term{"mask point"}), "Nicht mehr im Werk: Maskenpunkt."},
       {say(Sentence::FamilyNameTaken, "set"),
        "Der Satz hat schon eine Familie namens \"set\"; bitte einen anderen Namen wählen."},
       {say(Sentence::ManyLocked, "50%2", 3), "\"50%2\" und 3 weitere sind gesperrt; zuerst freigeben."},
@@ -286,10 +290,10 @@ void LanguagesTask::sentences_keep_the_painters_names() {
        "Mit diesem Muster lässt sich keine Farbe zurücklesen: {value} fehlt."},
       {say(Sentence::NumberRange, Term{"HSV"}, Term{"hue"}, "0", "360"), "HSV Farbton geht von 0 bis 360."},
       {say(Sentence::NotRead, "dusk.json", say(Sentence::JsonBroken, "byte 7")),
-       "\"dusk.json\" wurde nicht gelesen. Ihr JSON ist beschädigt: byte 7."},
+       "\"dusk.json\" wurde nicht importiert. Das JSON ist bei byte 7 beschädigt."},
       {say(Sentence::NotSaved, "a", Saying(Sentence::MayNotWrite)),
-       "\"a\" wurde nicht gespeichert: dort darf nicht geschrieben werden; einen anderen Ort wählen oder "
-       "Platz schaffen."}};
+       "\"a\" wurde nicht gespeichert: dort fehlt das Recht zu schreiben. Anderswo speichern oder Platz "
+       "schaffen."}};
   for (const auto& [said, german] : all) QCOMPARE(sentence(said), QString::fromUtf8(german));
   QCOMPARE(sentence(as_said("Something new happened.")), QString("Something new happened."));
 }
@@ -339,7 +343,7 @@ void LanguagesTask::colors_are_named_by_rule() {
   // So is what becomes the painter's.
   const auto desk = demo_at(Desk::Pick);
   desk->space().picking().take_up(orange);
-  desk->trigger("Als Malfarbe hinzuf");
+  desk->trigger("addAsPaint");
   QCOMPARE(text(desk->piece().paints[desk->piece().paints.size() - 1].name), color_name(orange));
 }
 
@@ -362,6 +366,7 @@ void LanguagesTask::nothing_is_left_in_english() {
                                   "HSV",
                                   "LCh",
                                   "Monitor",
+                                  "sector",
                                   "Name",
                                   "OKLab: OKLab",
                                   "RGB",

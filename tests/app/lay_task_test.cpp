@@ -60,7 +60,7 @@ void LayTask::the_first_color_makes_the_first_family() {
   QCOMPARE(families().size(), std::size_t{1});
   QCOMPARE(families()[0].swatches.size(), std::size_t{1});
   QCOMPARE(families()[0].swatches[0].color, m_desk->session().color());
-  m_desk->trigger("Lay current color");
+  m_desk->trigger("addCurrentColorToSet");
   QCOMPARE(families()[0].swatches.size(), std::size_t{2});
 }
 
@@ -103,7 +103,7 @@ void LayTask::drags_move_between_families() {
   drag(staff(), staff().swatch_rect(s.id).center(), staff().column_rect(2).center());
   QCOMPARE(families()[0].swatches.size(), std::size_t{4});
   QCOMPARE(families()[2].swatches.back(), at_place(s, 5));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), before);
   const Id first = families()[0].id;
   drag(staff(), staff().name_rect(0).center(), staff().name_rect(3).center() + QPointF(20, 0));
@@ -151,7 +151,7 @@ void LayTask::deleting_and_undo_name_themselves() {
   QCOMPARE(undo->text(), QStringLiteral("Undo Delete swatch"));
   undo->trigger();
   QCOMPARE(m_desk->piece(), laid);
-  QVERIFY(undo->text().contains("Lay swatch"));
+  QVERIFY(undo->text().contains("Add swatch"));
 }
 
 /// As when a field that has to close gives its text while the window learns of an undo or redo.
@@ -234,10 +234,10 @@ void LayTask::copies_and_pastes_hex() {
   m_desk->part<QAbstractButton>("copyHex").click();
   QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("#ce854e"));
   QApplication::clipboard()->setText(" #102030 ");
-  m_desk->trigger("Paste");
+  m_desk->trigger("paste");
   QCOMPARE(rounded_8bit(m_desk->session().color()), (Srgb8{0x10, 0x20, 0x30}));
   QApplication::clipboard()->setText("a shopping list");
-  m_desk->trigger("Paste");
+  m_desk->trigger("paste");
   QVERIFY(m_desk->notice().contains("\"a shopping list\" is not a color"));
 }
 

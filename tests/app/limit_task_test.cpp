@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Limiting hue and saturation: drawing, shaping and turning a gamut mask, and keeping it.
-#include "app/theme/number_field.h"
+#include "app/controls/number_field.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
@@ -110,7 +110,7 @@ void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   press_button("rule.flagged");
   m_desk->space().picking().pick_plan({0, 0});
   QCOMPARE(m_desk->space().in_mask(), std::optional(false));
-  QVERIFY(m_desk->part<QLabel>("maskState").text().contains("flagged"));
+  QVERIFY(m_desk->part<QLabel>("maskState").text().contains("marked"));
 
   m_desk->space().viewing().show_desk(Desk::Pick);
   m_desk->space().picking().take_up(kept);
@@ -140,7 +140,7 @@ void LimitTask::a_mask_is_laid_and_holds_picks() {
   click(wheel(), place(120, 0.95));
   CHECK_NEAR(m_desk->session().at.at.r, 0.95, 1e-6);
   QCOMPARE(m_desk->space().in_mask(), std::optional(false));
-  QVERIFY(m_desk->part<QLabel>("maskState").text().contains("outside the mask, flagged"));
+  QVERIFY(m_desk->part<QLabel>("maskState").text().contains("outside the mask"));
   // Off keeps it.
   m_desk->part<QAbstractButton>("maskOff").click();
   QVERIFY(m_desk->piece().mask && !m_desk->space().in_mask());
@@ -200,7 +200,7 @@ void LimitTask::edges_take_corners_and_corners_go() {
   move(wheel(), place(0, 1), Qt::NoButton);
   QTest::keyClick(&wheel(), Qt::Key_Delete);
   QCOMPARE(points().size(), std::size_t{3});
-  QVERIFY(m_desk->notice().contains("three points"));
+  QVERIFY(m_desk->notice().contains("three corners"));
 }
 
 void LimitTask::what_comes_during_a_drag_stays() {
@@ -228,7 +228,7 @@ void LimitTask::an_empty_mask_says_so() {
     p.mask = pattern_mask({Pattern::Complement, 0, 0});
     return p;
   });
-  QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("admits no color"));
+  QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("encloses no color"));
   const Srgb before = m_desk->session().color();
   click(wheel(), place(40, 0.4));
   QCOMPARE(m_desk->session().color(), before);
@@ -379,7 +379,7 @@ void LimitTask::what_cannot_be_an_area_is_refused() {
   press_button("draw.cuts");
   press_button("draw.round");
   drag(wheel(), place(0, 0), place(0, 0.4));
-  QVERIFY(m_desk->notice().contains("no mask to cut from"));
+  QVERIFY(m_desk->notice().contains("no mask to subtract from"));
   press_button("draw.adds");
   // Far outside the disc everything lands on the rim.
   press_button("draw.outline");
@@ -505,8 +505,8 @@ void LimitTask::an_outline_is_drawn_freehand_with_the_mouse() {
   QCOMPARE(mask().areas.size(), std::size_t{2});
   CHECK_NEAR(whole - share(), 0.09, 0.01);
   press_button("draw.adds");
-  m_desk->trigger("Undo");
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
+  m_desk->trigger("undo");
   QVERIFY(!m_desk->piece().mask);
   // Escape leaves a stroke that was begun.
   press_button("draw.outline");

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Looking at a reference and sampling it.
+#include "app/controls/name_editor.h"
 #include "app/desks/observe/reference_strip.h"
 #include "app/photo/photo_view.h"
-#include "app/theme/name_editor.h"
 #include "app/window/hint_line.h"
 #include "core/color/convert.h"
 #include "desk.h"
@@ -163,7 +163,7 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
   QTest::keyClick(&strip, Qt::Key_Delete);
   QCOMPARE(m_desk->piece().references.size(), whole.references.size() - 1);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[0].id);
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), whole);
   QVERIFY(comes_true(
       [&] { return !m_desk->space().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));

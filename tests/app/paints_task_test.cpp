@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Mixing by hand and the palette of paints: what a hand does, what is seen, what the piece then holds.
 #include "app/band/staff_view.h"
+#include "app/controls/number_field.h"
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
 #include "app/seams/drag_out.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/theme/number_field.h"
 #include "app/tray/chip_row.h"
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
@@ -96,7 +96,7 @@ void PaintsTask::four_corners_are_dropped_and_mixed() {
   drop_color(field(), field().field_rect().center(), "#1f55b5");
   // One makes nothing yet.
   QVERIFY(!m_desk->space().paints().field());
-  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("Two to four"));
+  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("two to four"));
   drop_color(field(), field().field_rect().center(), "#f2d23c");
   // Two make a line: its middle is green as paint, grey as light.
   m_desk->space().store().apply("t",
@@ -148,7 +148,7 @@ void PaintsTask::four_corners_are_dropped_and_mixed() {
 void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   fill({"#d8904a", "#3d477f", "#efe6d6"});
   const std::size_t before = swatches(), families = current_set(m_desk->piece())->families.size();
-  // The right button draws; so does the left after "draw a line".
+  // The right button draws; so does the left after "Draw line".
   send_mouse(field(), QEvent::MouseButtonPress, field().screen_point({0.5, 0.1}), Qt::RightButton,
              Qt::RightButton);
   send_mouse(field(), QEvent::MouseMove, field().screen_point({0.3, 0.9}), Qt::NoButton, Qt::RightButton);
@@ -175,7 +175,7 @@ void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   press_word("mix.layGrid");
   QCOMPARE(swatches(), before + 7 + 15);
   QCOMPARE(current_set(m_desk->piece())->families.size(), families + 2 + 5);
-  for (int i = 0; i < 3; ++i) m_desk->trigger("Undo");
+  for (int i = 0; i < 3; ++i) m_desk->trigger("undo");
   QCOMPARE(swatches(), before);
   QVERIFY(!m_desk->part<MixView>("mixField").isHidden());
 }
@@ -199,11 +199,15 @@ void PaintsTask::a_corner_follows_the_color() {
 
 void PaintsTask::a_swatch_is_dragged_from_the_staff() {
   fill({"#d8904a"});
+  // The page of mixtures stands where the staff is: its word takes the swatch.
+  press_word("page.set");
+  QCoreApplication::processEvents();
   auto& staff = m_desk->part<StaffView>("staff");
+  auto& word = m_desk->part<QWidget>("page.mixing");
   const Swatch& swatch = current_set(m_desk->piece())->families[1].swatches[2];
   const Piece before = m_desk->piece();
   press(staff, staff.swatch_rect(swatch.id).center());
-  const QPointF to = staff.mapFromGlobal(field().mapToGlobal(field().field_rect().center().toPoint()));
+  const QPointF to = staff.mapFromGlobal(word.mapToGlobal(word.rect().center()));
   for (int i = 1; i <= 6; ++i) move(staff, staff.swatch_rect(swatch.id).center() * (6 - i) / 6 + to * i / 6);
   release(staff, to);
   QCOMPARE(mixing().corners.size(), std::size_t{2});
@@ -271,7 +275,7 @@ void PaintsTask::what_is_typed_as_parts() {
   QVERIFY(largest_step(m_desk->session().color(), mixed({0.5, 1, 1})) < 1e-9);
   // One that no paint can be is said.
   drop_color(field(), field().chip_rect(1).center(), "#00ffff");
-  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("2 is no paint's color"));
+  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("no paint has the color of 2"));
 }
 
 void PaintsTask::what_lies_outside_the_mask_is_dimmed_and_held() {
@@ -323,8 +327,8 @@ void PaintsTask::the_reach_becomes_the_mask() {
   CHECK_NEAR(m_desk->space().region()->share(), share, 0.01);
   press_word("paints.maskAny");
   QVERIFY(m_desk->space().region()->share() > share + 0.02);
-  m_desk->trigger("Undo");
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
+  m_desk->trigger("undo");
   QVERIFY(m_desk->piece() == before);
   // Fewer paints reach less.
   QVERIFY(comes_true([&] { return paints.inside() != nullptr; }));
@@ -334,7 +338,7 @@ void PaintsTask::the_reach_becomes_the_mask() {
   QVERIFY(!m_desk->piece().paints[3].out);
   QVERIFY(comes_true([&] { return paints.inside() != nullptr; }));
   QVERIFY(paints.inside()->swatches < inside.swatches || *paints.inside()->photo < *inside.photo);
-  QVERIFY(m_desk->part<QLabel>("paints.inside").text().startsWith("reach "));
+  QVERIFY(m_desk->part<QLabel>("paints.inside").text().startsWith("within reach: "));
 }
 
 void PaintsTask::recipes_follow_the_color() {
@@ -343,8 +347,8 @@ void PaintsTask::recipes_follow_the_color() {
   // A mixture of these very paints is found again.
   const PutOut& out = m_desk->space().paints().out();
   m_desk->space().picking().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
-  QVERIFY(
-      comes_true([&] { return says.text().startsWith("2 titanium white : 1 yellow earth; off by 0.0"); }));
+  QVERIFY(comes_true(
+      [&] { return says.text().startsWith("2 titanium white : 1 yellow earth; differs by 0.0"); }));
   m_desk->space().picking().take_up(*parse_color("#0a8a3c"));
   QVERIFY(comes_true([&] { return !says.text().startsWith("2 titanium"); }));
   type_into(m_desk->part<QLineEdit>("paints.most"), "1");
@@ -365,7 +369,7 @@ void PaintsTask::fewest_paints_are_put_out() {
   const auto put_out =
       std::ranges::count_if(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; });
   QVERIFY(put_out > 0 && put_out < static_cast<std::ptrdiff_t>(all));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QVERIFY(std::ranges::all_of(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; }));
 }
 
@@ -375,7 +379,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
   for (std::size_t i = 0; i < kMostPaints; ++i) {
     m_desk->space().picking().take_up(
         {0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
-    m_desk->trigger("Add as a paint");
+    m_desk->trigger("addAsPaint");
   }
   const Piece before = m_desk->piece();
   QCOMPARE(before.paints.size(), kMostPaints);
@@ -386,7 +390,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
   QVERIFY(photo.text().startsWith("Stop") && !set.isVisible());
   QVERIFY(comes_true([&] { return photo.text().startsWith("Stop") && photo.text() != "Stop, 0 %"; }));
   press_word("paints.fewestPhoto");
-  QVERIFY(comes_true([&] { return photo.text() == "photo" && set.isVisible(); }));
+  QVERIFY(comes_true([&] { return photo.text() == "Find for photo" && set.isVisible(); }));
   QCOMPARE(m_desk->piece(), before);
   QVERIFY(!m_desk->notice().contains("percent"));
 }
@@ -394,7 +398,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
 void PaintsTask::paints_are_kept_and_brought() {
   press_word("page.paints");
   m_desk->space().picking().take_up(*parse_color("#98573f"));
-  m_desk->trigger("Add as a paint");
+  m_desk->trigger("addAsPaint");
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
   type_into(m_desk->part<QLineEdit>("paints.strength.0"), "2.5");
@@ -407,32 +411,32 @@ void PaintsTask::paints_are_kept_and_brought() {
     QCoreApplication::processEvents();
   };
   // Also when the rows are made anew before it comes to that.
-  asked("Rename", "Add as a paint");
+  asked("Rename", "addAsPaint");
   type_into(m_desk->part<QLineEdit>("paints.name"), "a rust");
   QCOMPARE(m_desk->piece().paints[0].name, std::string("a rust"));
-  m_desk->trigger("Undo");
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
   asked("Rename");
   type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
   QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));
   m_desk->space().picking().take_up(*parse_color("#3d477f"));
-  asked("Give it");
+  asked("Set to current color");
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#3d477f"));
-  m_desk->trigger("Add as a paint");
-  asked("Move it down");
+  m_desk->trigger("addAsPaint");
+  asked("Move down");
   QCOMPARE(m_desk->piece().paints[1].name, std::string("a brown"));
-  m_desk->trigger("Undo");
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
+  m_desk->trigger("undo");
   press_word("paints.keep");
-  QVERIFY(m_desk->notice().contains("on the shelf"));
+  QVERIFY(m_desk->notice().contains("to the shelf"));
   press_word("paints.off.0");
   QVERIFY(comes_true([&] { return m_desk->piece().paints.empty(); }));
   const QString title = QString::fromStdString(m_desk->piece().title);
   take_paints(qPrintable(title));
   QVERIFY(m_desk->piece().paints.size() == 1 && m_desk->piece().paints[0].strength == 2.5);
   // No more than twelve.
-  for (int i = 0; i < 12; ++i) m_desk->trigger("Add as a paint");
+  for (int i = 0; i < 12; ++i) m_desk->trigger("addAsPaint");
   QCOMPARE(m_desk->piece().paints.size(), kMostPaints);
   QVERIFY(m_desk->notice().contains("at most 12"));
 }

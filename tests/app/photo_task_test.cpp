@@ -119,7 +119,7 @@ private slots:
     QCoreApplication::sendEvent(&m_desk->window, &drop);
     QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
     QApplication::clipboard()->setImage(noise(10, 10));
-    m_desk->trigger("Paste");
+    m_desk->trigger("paste");
     QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 3; }));
     QCOMPARE(m_desk->piece().references[2].name, std::string("pasted photo"));
     // One step each, named.
@@ -128,14 +128,14 @@ private slots:
     auto* copied = new QMimeData;
     copied->setUrls({QUrl::fromLocalFile(path("b.bmp"))});
     QApplication::clipboard()->setMimeData(copied);
-    m_desk->trigger("Paste");
+    m_desk->trigger("paste");
     QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 4; }));
     QCOMPARE(m_desk->piece().references[3].name, std::string("b"));
   }
   void a_photo_for_a_piece_that_was_left_is_dropped() {
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
     take_in("large.jpg");
-    m_desk->trigger("New piece");
+    m_desk->trigger("newPiece");
     QVERIFY(m_desk->space().photos().intakes().empty());
     QTest::qWait(1500);
     QVERIFY(m_desk->piece().references.empty());
@@ -151,7 +151,7 @@ private:
   QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
   void take_in(const char* name) {
     m_desk->dialogs.photo_paths = {path(name)};
-    m_desk->trigger("Add photos");
+    m_desk->trigger("addPhotos");
     QCoreApplication::processEvents();
   }
   std::unique_ptr<DeskTop> m_desk;

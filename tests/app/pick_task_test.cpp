@@ -2,7 +2,7 @@
 // Picking at true value inside a mask.
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"
-#include "app/theme/number_field.h"
+#include "app/controls/number_field.h"
 #include "app/tray/chip_row.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/wells_view.h"
@@ -289,7 +289,7 @@ void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
   refused(m_desk->part<NumberField>("place.hue"), "abc", "Type a number");
   refused(m_desk->part<NumberField>("place.value"), "-60", "0 value to 100"); // 50 less 60.
   refused(readout(0, 1), "300", "0 to 255");
-  refused(readout(3, 1), "149", "The display has no color");
+  refused(readout(3, 1), "149", "A display cannot show a color");
   refused(readout(3, 1), "inf", "Type a number");
   refused(m_desk->part<NumberField>("steps.hue"), "1000", "3 to 360");
   // Escape puts back what stood there, and the word goes with the next use.
@@ -436,7 +436,7 @@ void PickTask::a_relation_is_slid_taken_up_and_laid() {
     CHECK_NEAR(value_of(members[i].color), vivid_value(m_desk->space().wheel(), Angle(members[i].at.a)),
                1e-6);
   }
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), before);
 }
 
@@ -530,7 +530,7 @@ void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
   m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Single, 180, 40}));
   });
-  QVERIFY(m_desk->part<QLabel>("stringWords").text().contains("held in the mask"));
+  QVERIFY(m_desk->part<QLabel>("stringWords").text().contains("moved into the mask"));
   for (const auto& step : m_desk->session().string) QVERIFY(step.held);
   m_desk->part<QAbstractButton>("stringHold").click();
   for (const auto& step : m_desk->session().string) QVERIFY(!step.held);
@@ -544,7 +544,7 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   m_desk->space().picking().take_up({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
   m_desk->space().picking().take_up({0.1, 0.2, 0.5});
-  choose("stringKind", "between");
+  choose("stringKind", "to another color");
   choose("stringTarget", "well 4");
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
     const auto& string = m_desk->session().string;
@@ -553,7 +553,8 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   };
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6));
   std::vector<Srgb> middles;
-  for (const char* way : {"straight", "hue, short way", "hue, long way", "as light"}) {
+  for (const char* way :
+       {"straight line", "around the wheel, short way", "around the wheel, long way", "as light mixes"}) {
     choose("stringWay", way);
     QVERIFY2(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6), way);
     middles.push_back(m_desk->session().string[4].color);
@@ -566,11 +567,11 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   m_desk->space().picking().take_up({0.9, 0.6, 0.3});
   QTRY_VERIFY(none.isVisible() && none.height() >= none.heightForWidth(none.width()));
   QVERIFY(!row.isVisible());
-  QCOMPARE(none.text(), QString("The two ends of this string are the same color; choose another end."));
+  QCOMPARE(none.text(), QString("Both ends of this ramp have the same color; choose another end."));
   m_desk->space().picking().take_up({0.1, 0.2, 0.5});
-  choose("stringKind", "into the distance");
+  choose("stringKind", "toward the distance");
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
-  choose("stringTarget", "usual air");
+  choose("stringTarget", "usual haze");
   QVERIFY(ends({0.1, 0.2, 0.5}, usual_air(), 0.1));
 }
 

@@ -32,14 +32,13 @@ private slots:
     QTest::newRow("color") << "color"
                            << "";
     QTest::newRow("cancel") << "cancel"
-                            << "Nothing was taken from the screen.";
+                            << "No color was picked from the screen.";
     QTest::newRow("refuse") << "refuse"
-                            << "The desktop does not let programs see the screen.";
+                            << "This desktop does not let programs see the screen.";
     QTest::newRow("silence") << "silence"
-                             << "The desktop gave no answer for half a minute; try again.";
-    QTest::newRow("garbage")
-        << "garbage"
-        << "The desktop answered with something that is no color or picture of the screen.";
+                             << "The desktop did not answer for half a minute; try again.";
+    QTest::newRow("garbage") << "garbage"
+                             << "The desktop did not send a color or a picture of the screen.";
   }
   void every_answer_ends_in_a_color_or_one_sentence() {
     QFETCH(QString, answer);
@@ -89,8 +88,8 @@ private slots:
       QVERIFY(!*there);
     }
     const auto desk = new_piece_at(Desk::Pick);
-    desk->trigger("A color from the screen");
-    QVERIFY(comes_true([&] { return desk->notice().contains("no program see the screen"); }));
+    desk->trigger("pickColorFromScreen");
+    QVERIFY(comes_true([&] { return desk->notice().contains("not let programs see the screen"); }));
     QDBusConnection::disconnectFromBus("alone");
   }
 
@@ -122,16 +121,16 @@ private slots:
   }
   void a_key_that_is_not_given_is_said_once_data() {
     QTest::addColumn<QString>("sentence");
-    QTest::newRow("cancel") << "The desktop was given no key for the screen.";
-    QTest::newRow("refuse") << "The desktop gives programs no keys of its own.";
-    QTest::newRow("garbage") << "The desktop answered with something that is no session for keys.";
+    QTest::newRow("cancel") << "No global shortcut was chosen on the desktop.";
+    QTest::newRow("refuse") << "This desktop does not offer global shortcuts.";
+    QTest::newRow("garbage") << "The desktop gave an unusable answer, so no global shortcut was set.";
   }
   void a_key_that_is_not_given_is_said_once() {
     QFETCH(QString, sentence);
     QProcess portal;
     QVERIFY(start(portal, QString::fromLatin1(QTest::currentDataTag())));
     {
-      DesktopKey key(QDBusConnection::connectToBus(m_address, "no key"));
+      DesktopKey key(QDBusConnection::connectToBus(m_address, "No global shortcut"));
       QStringList said;
       connect(&key, &DesktopKey::failed, this, [&](const QString& s) { said << s; });
       key.turn(true);
@@ -139,7 +138,7 @@ private slots:
       QCOMPARE(said, QStringList{sentence});
       QVERIFY(!key.on() && !DesktopKey::wanted());
     }
-    QDBusConnection::disconnectFromBus("no key");
+    QDBusConnection::disconnectFromBus("No global shortcut");
     portal.kill();
     portal.waitForFinished();
   }
@@ -151,7 +150,7 @@ private slots:
     };
     auto& line = desk->part<QLabel>("card.monitor");
     desk->part<QAbstractButton>("openCard").click();
-    QVERIFY(line.isVisible() && line.text() == "no profile is set for this one");
+    QVERIFY(line.isVisible() && line.text() == "the desktop has no profile for this monitor");
     const QString plain = shown();
     QFile file("/usr/share/color/icc/colord/SwappedRedAndGreen.icc");
     QVERIFY(file.open(QIODevice::ReadOnly));

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Giving the plan away: what a hand does at this desk, what is seen, what is written.
 #include "app/band/staff_view.h"
+#include "app/controls/number_field.h"
 #include "app/desks/share/share_stage.h"
 #include "app/desks/try/try_view.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/theme/number_field.h"
 #include "app/tray/readout_panel.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -161,7 +161,7 @@ void ShareTask::the_printable_is_taken_and_undone() {
   QVERIFY(not_printing.size() >= 2);
   QVERIFY(m_desk->part<QLabel>("press.says")
               .text()
-              .startsWith(QStringLiteral("%1 of 19 cannot be printed").arg(not_printing.size())));
+              .startsWith(QStringLiteral("%1 of 19 swatches cannot be printed").arg(not_printing.size())));
   const Id first = swatches[not_printing[0]]->id;
   press_word("press.take.0");
   const Swatch* taken = find_swatch(m_desk->piece(), first);
@@ -170,7 +170,7 @@ void ShareTask::the_printable_is_taken_and_undone() {
   QCOMPARE(current_set(m_desk->piece())->versions.size(), before.versions.size() + 1);
   QCOMPARE(current_set(m_desk->piece())->versions.back().name, std::string("before the press"));
   QVERIFY(comes_true([&] { return m_desk->space().press().checked() != nullptr; }));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(*current_set(m_desk->piece()), before);
   QVERIFY(comes_true([&] { return m_desk->space().press().checked() != nullptr; }));
   press_word("press.take.all");
@@ -273,13 +273,13 @@ void ShareTask::all_formats_are_written_and_again() {
   // Again without asking, and at a save.
   for (const auto& file : files) QFile::remove(QDir(folder.path()).filePath(file));
   m_desk->dialogs.folder_path.clear();
-  m_desk->trigger("Write the chosen files again");
+  m_desk->trigger("exportTickedFilesAgain");
   QCOMPARE(QDir(folder.path()).entryList(QDir::Files), files);
   for (const auto& file : files) QFile::remove(QDir(folder.path()).filePath(file));
   press_word("files.atSave");
   const QTemporaryDir pieces;
   m_desk->dialogs.save_path = pieces.filePath("row.zonachrom");
-  m_desk->trigger("Save as");
+  m_desk->trigger("saveAs");
   QVERIFY(comes_true([&] { return QDir(folder.path()).entryList(QDir::Files) == files; }));
   press_word("files.atSave");
   // What the pattern wrote it reads.
@@ -292,7 +292,7 @@ void ShareTask::all_formats_are_written_and_again() {
     m_desk->space().viewing().show_set_view(SetView::Staff);
     QFile::copy(folder.filePath("Row at dusk.lines.txt"), folder.filePath("nobody knows.dat"));
     m_desk->dialogs.set_path = folder.filePath(name);
-    m_desk->trigger("Bring in a palette");
+    m_desk->trigger("importPalette");
     QVERIFY(comes_true([&] { return m_desk->session().set_view == SetView::Import; }));
     QVERIFY(offered.text().contains("19"));
   }
@@ -333,14 +333,16 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   QCOMPARE(read_set_shelf(shelf("sets")).sets.size(), sets);
   QCOMPARE(read_mask_shelf(shelf("masks")).masks.size(), masks + 1);
   QVERIFY(m_desk->notice().startsWith("2 put on the shelf") ||
-          m_desk->notice().startsWith("1 put on the shelf"));
+          m_desk->notice().startsWith("Saved 1 to the shelf"));
   // One that comes while the painter is elsewhere is told of, once.
   m_desk->space().viewing().show_desk(Desk::Pick);
   QVERIFY(QFile::copy(shared.filePath("row.zonaparcel"), shared.filePath("second.zonaparcel")));
-  QVERIFY(comes_true([&] { return m_desk->notice().startsWith("A new parcel: second.zonaparcel"); }));
+  QVERIFY(
+      comes_true([&] { return m_desk->notice().startsWith("A new parcel has arrived: second.zonaparcel"); }));
   // One that goes is no news of those that stay.
   QVERIFY(QFile::copy(shared.filePath("row.zonaparcel"), shared.filePath("third.zonaparcel")));
-  QVERIFY(comes_true([&] { return m_desk->notice().startsWith("A new parcel: third.zonaparcel"); }));
+  QVERIFY(
+      comes_true([&] { return m_desk->notice().startsWith("A new parcel has arrived: third.zonaparcel"); }));
   emit m_desk->space().notice("something else");
   QVERIFY(QFile::remove(shared.filePath("third.zonaparcel")));
   QTest::qWait(300);
@@ -415,15 +417,15 @@ void ShareTask::what_cannot_be_laid_out_is_said() {
   QVERIFY(sheet().pages.size() > 1);
   // A file that is no profile, one that is gone.
   m_desk->dialogs.set_path = QStringLiteral(DEMO_PIECE);
-  m_desk->trigger("Add a press profile...");
-  QVERIFY(m_desk->notice().contains("not the ICC profile"));
+  m_desk->trigger("addPressProfile");
+  QVERIFY(m_desk->notice().contains("not a usable ICC profile"));
   Sharing gone = sharing();
   gone.press = "/nowhere/press.icc";
   m_desk->space().viewing().share(gone);
   QVERIFY(!m_desk->space().press().chosen());
   // Without a swatch there is still a sheet.
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
-  m_desk->trigger("New piece");
+  m_desk->trigger("newPiece");
   QCOMPARE(sheet().pages.size(), std::size_t{1});
 }
 

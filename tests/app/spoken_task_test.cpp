@@ -105,12 +105,12 @@ void SpokenTask::a_photo_becomes_an_exported_set() {
   QVERIFY2(view("photo")->text(QAccessible::Description).contains("pixels"),
            qPrintable(view("photo")->text(QAccessible::Description)));
   // Colors are taken out of it, and one of them is taken up.
-  QVERIFY(pressed(found(whole(), QAccessible::Button, "Take colors")));
+  QVERIFY(pressed(found(whole(), QAccessible::Button, "Take palette")));
   QVERIFY(comes_true([&] { return !items_of(view("photo"), QAccessible::ListItem).empty(); }));
   const auto taken = items_of(view("photo"), QAccessible::ListItem);
   QVERIFY(taken.size() > 5);
-  QVERIFY(taken[2]->text(QAccessible::Name).startsWith("Taken: "));
-  QVERIFY(has_done(taken[2], "Take up"));
+  QVERIFY(taken[2]->text(QAccessible::Name).startsWith("Result: "));
+  QVERIFY(has_done(taken[2], "Use color"));
   QVERIFY(taken[2]->text(QAccessible::Name).contains(text(hex_of(m_desk->session().color()))));
   QVERIFY(taken[2]->state().selected);
   // A mask is chosen.
@@ -129,7 +129,7 @@ void SpokenTask::a_photo_becomes_an_exported_set() {
   CHECK_NEAR(100 * m_desk->session().at.at.r, number_of(found(plan, QAccessible::Slider, "Saturation")),
              0.01);
   QVERIFY(m_desk->space().in_mask().value_or(false));
-  QVERIFY(command_done(m_desk->window, {"Edit", "Lay current color"}));
+  QVERIFY(command_done(m_desk->window, {"Edit", "Add current color to set"}));
   Face* staff = view("staff");
   QCOMPARE(items_of(staff, QAccessible::ListItem).size(), std::size_t{1});
   // Another, into a well and from there into the same family.
@@ -137,11 +137,11 @@ void SpokenTask::a_photo_becomes_an_exported_set() {
   const QString dark = text(hex_of(m_desk->session().color()));
   Face* well = found(view("wells"), QAccessible::ListItem, "Well 2");
   QVERIFY(well && well->text(QAccessible::Name).contains("empty"));
-  QVERIFY(has_done(well, "Lay down"));
+  QVERIFY(has_done(well, "Put current color here"));
   QVERIFY(well->text(QAccessible::Name).contains(dark));
   QVERIFY(set_to(rail, 80));
-  QVERIFY(has_done(well, "Take up"));
-  QVERIFY(has_done(items_of(staff, QAccessible::List).front(), "Lay the color"));
+  QVERIFY(has_done(well, "Use color"));
+  QVERIFY(has_done(items_of(staff, QAccessible::List).front(), "Add current color"));
   const auto laid = items_of(staff, QAccessible::ListItem);
   QCOMPARE(laid.size(), std::size_t{2});
   // Name, hex, value and family are said of each.
@@ -154,7 +154,7 @@ void SpokenTask::a_photo_becomes_an_exported_set() {
   QVERIFY(laid[0]->state().selected && !laid[1]->state().selected);
   // The set goes out.
   m_desk->dialogs.export_path = folder.filePath("out.hex");
-  QVERIFY(command_done(m_desk->window, {"File", "Export the set", "As Hex"}));
+  QVERIFY(command_done(m_desk->window, {"File", "Export set", "As Hex"}));
   QFile file(m_desk->dialogs.export_path);
   QVERIFY(file.open(QIODevice::ReadOnly));
   const QString written = QString::fromUtf8(file.readAll());

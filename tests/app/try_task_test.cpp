@@ -185,11 +185,11 @@ void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
   QVERIFY(used > 0.01);
   m_desk->space().picking().take_up({0.1, 0.6, 0.3});
   m_desk->space().laying().select_swatch(id);
-  m_desk->trigger("Replace by the current color");
+  m_desk->trigger("replaceWithCurrentColor");
   QVERIFY(m_desk->space().tries().uses().at(id) < used);
   const Swatch* now = find_swatch(m_desk->piece(), view().swatch_at(at));
   QCOMPARE(seen(view(), at).name(), hex(now->color));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QCOMPARE(m_desk->space().tries().uses().at(id), used);
   // While a change is tried out, the picture goes along.
   const QColor before = seen(view(), at);
@@ -201,10 +201,10 @@ void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
   m_desk->space().set_work().try_out({});
   QCOMPARE(seen(view(), at), before);
   // Unused ones are selected, used ones marked.
-  m_desk->trigger("Select unused");
+  m_desk->trigger("selectUnusedSwatches");
   for (const Id unused : m_desk->session().selection.swatches())
     QCOMPARE(m_desk->space().tries().uses().at(unused), 0.0);
-  m_desk->trigger("Mark what is used");
+  m_desk->trigger("markUsedSwatches");
   for (const auto& [swatch, share] : m_desk->space().tries().uses())
     QCOMPARE(find_swatch(m_desk->piece(), swatch)->used, share > 0);
 }
@@ -249,15 +249,15 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   // The bound area follows its swatch.
   m_desk->space().picking().take_up({0.2, 0.7, 0.2});
   m_desk->space().laying().select_swatch(lamp.id);
-  m_desk->trigger("Replace by the current color");
+  m_desk->trigger("replaceWithCurrentColor");
   QCOMPARE(seen(view(), sky).name(), hex({0.2, 0.7, 0.2}));
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   // One area dragged onto another takes it in.
   const QPointF wall = view().place_of(300, 60), ground = view().place_of(500, 600);
   drag(view(), wall, ground);
   QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
   QCOMPARE(m_desk->space().tries().areas()->areas.size(), std::size_t{12});
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
   QVERIFY(comes_true([&] {
     const auto again = m_desk->space().tries().areas();
     return again && again->areas.size() == 13;
@@ -276,13 +276,13 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
     const auto split = m_desk->space().tries().areas();
     return split && split->areas.size() > 13;
   }));
-  m_desk->trigger("Undo");
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
+  m_desk->trigger("undo");
   QVERIFY(view().swatch_at(sky) != lamp.id);
   // It is kept in the file.
-  m_desk->trigger("Redo");
+  m_desk->trigger("redo");
   m_desk->dialogs.save_path = QDir::temp().filePath("tried.zonachrom");
-  m_desk->trigger("Save as");
+  m_desk->trigger("saveAs");
   QVERIFY(comes_true([&] { return !m_desk->space().store().edited(); }));
   const auto read = open_document(m_desk->dialogs.save_path.toStdString());
   QVERIFY(read && *find_reference(read->piece, drawing->id) == *find_reference(m_desk->piece(), drawing->id));
@@ -327,7 +327,7 @@ void TryTask::what_lacks_is_laid() {
   const Needs needed = *m_desk->space().tries().needed();
   QVERIFY(needed.present > 3 && needed.missing.size() > 1);
   const auto says = [&] { return m_desk->part<QLabel>("lacks.says").text(); };
-  QCOMPARE(says(), QStringLiteral("needs %1: present %2, missing %3")
+  QCOMPARE(says(), QStringLiteral("%1 needed: %2 present, %3 missing")
                        .arg(needed.needed())
                        .arg(needed.present)
                        .arg(needed.missing.size()));
@@ -362,11 +362,12 @@ void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
   // Light, middle and dark beside those of another reference; pure green is light.
   QVERIFY(says.text().contains("light 100.0"));
   auto& against = m_desk->part<QComboBox>("try.against");
-  against.setCurrentIndex(against.findText("against Row at noon"));
+  against.setCurrentIndex(against.findText("compared with Row at noon"));
   emit against.activated(against.currentIndex());
   const auto shares = m_desk->space().tries().shares_against();
   QVERIFY(shares && shares->light > 0.05 && shares->dark > 0.05);
-  QVERIFY(says.text().contains(QStringLiteral("light 100.0 against %1").arg(100 * shares->light, 0, 'f', 1)));
+  QVERIFY(says.text().contains(
+      QStringLiteral("light 100.0 (compared with %1").arg(100 * shares->light, 0, 'f', 1)));
   // Each kind of stray can be looked for alone.
   press_word("try.showFar");
   press_word("try.showOutside");
@@ -378,8 +379,8 @@ void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
 void TryTask::the_picture_is_written_at_full_size() {
   const QTemporaryDir folder;
   m_desk->dialogs.export_path = folder.filePath("study.png");
-  m_desk->trigger("Save the picture");
-  QVERIFY(comes_true([&] { return m_desk->notice().contains("Written to"); }));
+  m_desk->trigger("savePicture");
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("Saved to"); }));
   const QImage read(m_desk->dialogs.export_path);
   const auto photo = m_desk->space().tries().photo();
   QCOMPARE(read.size(), photo->full().size());
@@ -387,11 +388,11 @@ void TryTask::the_picture_is_written_at_full_size() {
     QCOMPARE(read.pixelColor(p).name(), hex(nearest(p, set().families)->color));
   // JPEG too says which colors are meant.
   m_desk->dialogs.export_path = folder.filePath("study.jpg");
-  m_desk->trigger("Save the picture");
+  m_desk->trigger("savePicture");
   QVERIFY(comes_true([&] { return m_desk->notice().contains("study.jpg"); }));
   QCOMPARE(QImage(m_desk->dialogs.export_path).colorSpace(), QColorSpace(QColorSpace::SRgb));
   m_desk->dialogs.export_path = folder.filePath("study.bmp");
-  m_desk->trigger("Save the picture");
+  m_desk->trigger("savePicture");
   QVERIFY(comes_true([&] { return m_desk->notice().contains(".png or .jpg"); }));
 }
 
@@ -400,8 +401,8 @@ void TryTask::the_picture_written_is_the_one_seen() {
   const QTemporaryDir folder;
   const auto written = [&](const char* name) {
     m_desk->dialogs.export_path = folder.filePath(name);
-    m_desk->trigger("Save the picture");
-    if (!comes_true([&] { return m_desk->notice().contains(QLatin1String(name)); })) qFatal("not written");
+    m_desk->trigger("savePicture");
+    if (!comes_true([&] { return m_desk->notice().contains(QLatin1String(name)); })) qFatal("not exported");
     return QImage(m_desk->dialogs.export_path);
   };
   const QImage photo = m_desk->space().tries().photo()->full();
@@ -444,7 +445,7 @@ void TryTask::what_few_pixels_use_stays() {
   QVERIFY(picture.save(folder.filePath("lights.png")));
   m_desk->dialogs.photo_paths = {folder.filePath("lights.png")};
   const std::size_t references = m_desk->piece().references.size();
-  m_desk->trigger("Add photos");
+  m_desk->trigger("addPhotos");
   QVERIFY(comes_true([&] { return m_desk->piece().references.size() == references + 1; }));
   QVERIFY(m_desk->photo_shown());
   m_desk->space().viewing().show_desk(Desk::Try);
@@ -452,8 +453,8 @@ void TryTask::what_few_pixels_use_stays() {
     return with_laid_family(std::move(p), "lights", {{{1, 0, 1}, {}}});
   }));
   const Id light = set().families.back().swatches[0].id;
-  m_desk->trigger("Let go of what is unused");
-  QVERIFY(comes_true([&] { return m_desk->space().store().stack().undoText().startsWith("Let go"); }));
+  m_desk->trigger("removeUnusedSwatches");
+  QVERIFY(comes_true([&] { return m_desk->space().store().stack().undoText().startsWith("Remove"); }));
   QVERIFY(find_swatch(m_desk->piece(), light));
   QVERIFY(swatch_count(set()) < 10);
 }
@@ -526,7 +527,7 @@ void TryTask::every_picture_and_set_works() {
     return p;
   });
   through_all();
-  QVERIFY(m_desk->part<QLabel>("try.says").text().contains("no swatch yet"));
+  QVERIFY(m_desk->part<QLabel>("try.says").text().contains("set is empty"));
 }
 
 DESK_TEST_MAIN(TryTask)

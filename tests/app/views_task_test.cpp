@@ -54,7 +54,7 @@ void ViewsTask::rows_mark_what_is_locked_used_and_held() {
   const QRgb plain = at(chip.center());
   for (const QPointF& p : {lock, tick, dot}) QCOMPARE(at(p), plain);
   m_desk->space().laying().select_swatch(id);
-  m_desk->trigger("Mark used");
+  m_desk->trigger("markSwatchesUsedOrUnused");
   QVERIFY(at(tick) != plain);
   QCOMPARE(at(lock), plain);
   // Twice its saturation does not exist, so it is held; nothing of that is in the piece yet.
@@ -65,7 +65,7 @@ void ViewsTask::rows_mark_what_is_locked_used_and_held() {
   QVERIFY(at(dot) != at(chip.center()));
   work().try_out({});
   QCOMPARE(at(dot), plain);
-  m_desk->trigger("Lock");
+  m_desk->trigger("lockOrUnlockSwatches");
   QVERIFY(at(lock) != plain);
   // Locked, it is not tried out at all.
   work().try_out(more);
@@ -103,8 +103,8 @@ void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
   type_at(2, "155");
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 55, 1e-6);
   QVERIFY(m_desk->notice().contains("from 0 to 100"));
-  m_desk->trigger("Undo");
-  m_desk->trigger("Undo");
+  m_desk->trigger("undo");
+  m_desk->trigger("undo");
   QVERIFY(hex_of(find_swatch(m_desk->piece(), id)->color) != "#a0522d");
 }
 

@@ -84,7 +84,7 @@ void WakesTask::a_gesture_wakes_what_shows_it_and_nothing_else_data() {
         click(view(d, "rail"), {20, 120});
       },
       {2, "color, at hand", "colorPair members rail section staff wells wheel"});
-  row("lay a swatch", Desk::Pick, [](DeskTop& d) { d.space().laying().lay_current(); },
+  row("Add a swatch", Desk::Pick, [](DeskTop& d) { d.space().laying().lay_current(); },
       {2, "sets, selection", "staff"});
   row("turn the mask", Desk::Limit, [](DeskTop& d) { d.space().masking().turn_mask(10); },
       {1, "geometry", "maskWheel members rail staff"});

@@ -293,7 +293,7 @@ void ConversionTest::readouts_are_read_back() {
     QVERIFY(!color_of_readout(space, numbers));
   }
   QCOMPARE(color_of_readout(ReadoutSpace::Oklch, {0.5, 0.39, 120}).error().sentence(),
-           std::string("The display has no color of these OKLCh numbers."));
+           std::string("A display cannot show a color with these OKLCh numbers."));
 }
 
 void ConversionTest::numbers_of_readouts_have_their_ranges() {

@@ -34,7 +34,7 @@ private slots:
     Piece none = new_piece({});
     none.mask_on = false;
     QCOMPARE(refused(with_area_added(none, {AreaMode::Cuts, kSmall})),
-             std::string("There is no mask to cut from; add an area first."));
+             std::string("There is no mask to subtract from; add an area first."));
     const Piece one = *with_area_added(none, {AreaMode::Adds, kSmall});
     QVERIFY(one.mask->name == "own shape" && one.mask_on && areas(one).size() == 1);
     // A mask that is there keeps its name and goes on being off.
@@ -54,7 +54,7 @@ private slots:
     const Piece two = with_areas({{AreaMode::Adds, kSmall}, {AreaMode::Adds, RingSector{200, 40, 0.2, 0.6}}});
     QVERIFY(!with_area_added(two, {AreaMode::Cuts, kDisc}));
     QCOMPARE(refused(with_area_added(two, {AreaMode::Cuts, kDisc})),
-             std::string("This cut would leave nothing of the mask; make it smaller."));
+             std::string("Subtracting this area would leave nothing of the mask; make the area smaller."));
     const Piece cut = *with_area_added(two, {AreaMode::Cuts, RingSector{200, 40, 0.1, 0.9}});
     QVERIFY(!with_area_mode(cut, 0, AreaMode::Cuts));
     QVERIFY(!with_area_shape(cut, 2, kDisc));
@@ -86,7 +86,7 @@ private slots:
     QVERIFY(!with_mask_point_added(piece, 0, 4, {0, 0}));
     QVERIFY(!with_mask_point_removed(*with_mask_point_added(piece, 0, 0, {0, 0}), 0, 4));
     QCOMPARE(refused(with_mask_point_removed(piece, 0, 0)),
-             std::string("A mask area needs three points; remove the whole area instead."));
+             std::string("A mask area needs three corners; remove the whole area instead."));
     // A copy lies a little to the right and below, at the end, with its mode.
     const Piece twice = *with_area_duplicated(*with_area_added(piece, {AreaMode::Adds, kDisc}), 0);
     QCOMPARE(areas(twice).size(), std::size_t{3});

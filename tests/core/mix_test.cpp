@@ -273,14 +273,14 @@ void MixTest::bad_strings_say_why() {
   const Srgb brown = color("#ce854e");
   for (const auto& [steps, good] : {std::pair{2, true}, {24, true}, {1, false}, {25, false}, {-1, false}}) {
     QCOMPARE(sentence({StringKind::Tints, brown, {}, steps}),
-             std::string(good ? "" : "A string has from 2 to 24 steps."));
+             std::string(good ? "" : "A ramp has from 2 to 24 steps."));
     if (good)
       QCOMPARE(make_string({StringKind::Tints, brown, {}, steps}, wheel)->size(),
                static_cast<std::size_t>(steps));
   }
   QCOMPARE(sentence({StringKind::Between, brown, {}, 5}),
-           std::string("A string between two colors needs the second one."));
-  const std::string same = "The two ends of this string are the same color; choose another end.";
+           std::string("A ramp to another color needs that color; choose it first."));
+  const std::string same = "Both ends of this ramp have the same color; choose another end.";
   QCOMPARE(sentence({StringKind::Between, brown, brown, 5}), same);
   QCOMPARE(sentence({StringKind::Tints, {1, 1, 1}, {}, 5}), same);
   QCOMPARE(sentence({StringKind::Tones, neutral_of_value(40), {}, 5}), same);

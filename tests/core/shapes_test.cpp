@@ -276,8 +276,8 @@ private slots:
     };
     const char *points = "An area needs at least three points.",
                *off = "A point of this area lies outside the wheel.",
-               *line = "The points lie on one line and enclose nothing.",
-               *middle = "The middle of an ellipse lies on the wheel.",
+               *line = "The points lie on one line and enclose no color; move one aside.",
+               *middle = "The center of an ellipse must lie on the wheel.",
                *axes = "The half axes of an ellipse go from 0.01 to 2.",
                *sweep = "A ring sector spans more than 0 and at most 360 degrees.",
                *rings = "A ring sector runs from a lower to a higher saturation within 0 to 1.";
@@ -285,7 +285,7 @@ private slots:
     row("two points", 0, {0, 0, 0, 1}, points);
     row("rounding beyond the rim", 0, {0, 0, 0, 1 + 1e-10, 1, 0}, "");
     row("beyond the rim", 0, {0, 0, 0, 1 + 1e-8, 1, 0}, off);
-    row("no number", 0, {0, 0, 0, std::nan(""), 1, 0}, off);
+    row("not a number", 0, {0, 0, 0, std::nan(""), 1, 0}, off);
     row("a line", 0, {0, 0, 0.3, 0.3, 0.5, 0.5, 0.1, 0.1}, line);
     row("a point", 0, {0.2, 0.2, 0.2, 0.2, 0.2, 0.2}, line);
     row("nearly a line", 0, {0, 0, 0.3, 0.3, 0.5, 0.5001}, "");

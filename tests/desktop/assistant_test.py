@@ -83,20 +83,20 @@ def main():
         chosen = swatches[3]
         actions = chosen.queryAction()
         names = [actions.getName(i) for i in range(actions.nActions)]
-        actions.doAction(names.index("Take up"))
+        actions.doAction(names.index("Use color"))
         until(lambda: chosen.getState().contains(pyatspi.STATE_SELECTED))
         digits = chosen.name.split("#")[1][:6]
         well = find(find(program, "list", "Wells"), "list item", "Well 5")
         actions = well.queryAction()
-        actions.doAction([actions.getName(i) for i in range(actions.nActions)].index("Lay down"))
+        actions.doAction([actions.getName(i) for i in range(actions.nActions)].index("Put current color here"))
         until(lambda: "#" + digits in well.name)
         # What is laid is told as a change of the staff.
         heard.clear()
         lay = families[0].queryAction()
         before = families[0].childCount
-        lay.doAction([lay.getName(i) for i in range(lay.nActions)].index("Lay the color"))
+        lay.doAction([lay.getName(i) for i in range(lay.nActions)].index("Add current color"))
         until(lambda: families[0].childCount == before + 1)
-        for name in ("Wheel", "Hue section", "Current color", "Members of the relation", "tints of", "shades of"):
+        for name in ("Wheel", "Hue section", "Current and previous color", "Members of the relation", "tints of", "shades of"):
             assert any(find(program, role, name) for role in ("canvas", "drawing area", "panel", "list", "grouping")), name
     finally:
         desktop.end()

@@ -30,7 +30,7 @@ def main():
         desktop.start([PROGRAM, "--companion", "column", DEMO])
         palette = Palette()
         desktop.until(palette.there)
-        beside = desktop.window("beside$")
+        beside = desktop.window("beside the canvas$")
         desktop.until(lambda: "_NET_WM_STATE_ABOVE" in said("xprop", "-id", beside, "_NET_WM_STATE"))
         assert "Client accepts input or input focus: False" in said("xprop", "-id", beside, "WM_HINTS")
 

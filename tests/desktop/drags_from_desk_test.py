@@ -49,7 +49,7 @@ def main():
             return at[len(at) // 2][0] - left, at[len(at) // 2][1] - top
 
         before = palette.call("Current")[0]
-        gives("recent", 715, 768)
+        gives("recent", 706, 768)
         gives("relation", 1115, 760)
         gives("tints", 125, 585)
         gives("tones", 300, 585)

@@ -59,7 +59,7 @@ def main():
         desktop.start([PROGRAM, "--companion", "column", DEMO])
         palette = Palette()
         desktop.until(palette.there)
-        beside = desktop.window("beside$")
+        beside = desktop.window("beside the canvas$")
         left, top, width, height = place(beside)
         swatches = desktop.until(lambda: palette.call("Swatches", "(s)", "")[0])
         staff = left + 80, top + 250, width - 80, 260

@@ -77,7 +77,7 @@ def main():
         desktop.start([PROGRAM, "--companion", "column", DEMO])
         palette = Palette()
         desktop.until(palette.there)
-        left, top, width, height = place(desktop.window("beside$"))
+        left, top, width, height = place(desktop.window("beside the canvas$"))
         # The wheel's frame is black until it is painted.
         desktop.until(lambda: Screen().color(left + 140, top + 60) not in ("#000000", "#ffffff"))
         time.sleep(1)

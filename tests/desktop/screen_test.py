@@ -33,7 +33,7 @@ def main():
         desktop.start([PROGRAM, "--companion", "strip", DEMO])
         palette = Palette()
         desktop.until(palette.there)
-        beside = desktop.window("beside$")
+        beside = desktop.window("beside the canvas$")
         left, top, _, _ = place(bands)
         palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
         desk = desktop.window("Zonachrom$")

@@ -85,7 +85,7 @@ def main():
 
         def window():
             tree = json.loads(said("swaymsg", "-t", "get_tree") or "{}")
-            return next((n for n in nodes(tree) if (n.get("name") or "").endswith("beside")), None)
+            return next((n for n in nodes(tree) if (n.get("name") or "").endswith("beside the canvas")), None)
 
         until(window)
 

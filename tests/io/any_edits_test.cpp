@@ -334,7 +334,7 @@ const Edit kEdits[] = {
      [](Hand& h, P p) {
        List<PalettePaint> paints = p.paints;
        for (std::size_t i = h.below(4); i > 0; --i)
-         paints.push_back({0, "from the shelf", h.any_color(), {}, 20 * h.share(), h.below(2) == 0});
+         paints.push_back({0, "From shelf", h.any_color(), {}, 20 * h.share(), h.below(2) == 0});
        return with_paints(p, paints);
      },
      1},

@@ -262,9 +262,8 @@ private slots:
     QVERIFY(typed_color("oklch(0.7 0.4 150)")->moved); // Beyond what a display shows.
     for (const char* text : {"#ce854e80", "ce85", "#fa08", "rgb(206 133 78 / 0.5)", "hsla(25, 56%, 55%, 99%)",
                              "color(srgb 1 0 0 / 0.2)"})
-      QVERIFY2(
-          typed_color(text).error().sentence().ends_with("is partly transparent; give the color itself."),
-          text);
+      QVERIFY2(typed_color(text).error().sentence().ends_with("is partly transparent; give an opaque color."),
+               text);
     for (const char* text :
          {"", "copper", "#12", "#12345", "transparent", "rgb(1 2)", "lab()", "12 34 256", "12 34"})
       QVERIFY2(!typed_color(text) &&

@@ -31,7 +31,7 @@ QString told(const Result<FoundSet>& found) {
 
 const QString kSkipped = QStringLiteral(" | One entry could not be read as a color and was left out.");
 const QString kMoved =
-    QStringLiteral(" | One color lies outside what a display shows and was brought to the nearest.");
+    QStringLiteral(" | One color was outside what a display shows; the nearest color is used.");
 
 void rows(const char* format, std::initializer_list<std::tuple<const char*, QByteArray, QString>> all) {
   for (const auto& [name, text, expected] : all) QTest::addRow("%s: %s", format, name) << text << expected;
@@ -66,7 +66,8 @@ private slots:
   void notations_are_read_data() {
     QTest::addColumn<QByteArray>("text");
     QTest::addColumn<QString>("expected");
-    const QString none = QStringLiteral("\"file\" was not read. It holds no color that can be read as ");
+    const QString none =
+        QStringLiteral("\"file\" was not imported. The file has no color that can be read as ");
     // CSS Color 4 and Custom Properties 1.
     rows("css",
          {
@@ -112,8 +113,8 @@ private slots:
              {"many left out", "--a:#010203;--b:1px;--c:2px;",
               "/a=#010203 | 2 entries could not be read as colors and were left out."},
              {"many moved", "--a:color(srgb 1.5 1.5 1.5);--b:color(srgb 2 2 2);",
-              "/a=#ffffff; /b=#ffffff | 2 colors lie outside what a display shows and were brought to the "
-              "nearest."},
+              "/a=#ffffff; /b=#ffffff | 2 colors were outside what a display shows; the nearest colors are "
+              "used."},
              {"names and families",
               "/* sky */\n--wall-in_dusk: #010203;\n--b: #040506; /* far \\*\\/ wall\\n2 */\n/* metal "
               "*/\n--c: "
@@ -149,7 +150,7 @@ private slots:
              none + "design tokens."},
             {"unknown space", token("{'colorSpace':'press','components':[0,1,0]}"), none + "design tokens."},
             {"no space", token("{'components':[0,1,0]}"), none + "design tokens."},
-            {"beyond the display", token("{'colorSpace':'srgb','components':[1.5,1.5,1.5]}"),
+            {"outside what a display shows", token("{'colorSpace':'srgb','components':[1.5,1.5,1.5]}"),
              "/a=#ffffff" + kMoved},
             {"not finite", token("{'colorSpace':'srgb','components':[1e300,0,0]}"), none + "design tokens."},
             {"groups", json("{'sky':{'day':{'a':{'$value':'#010203'}},'b':{'$value':'#040506'}}}"),
@@ -181,7 +182,7 @@ private slots:
             {"fields of the format", json("{'$description':{'$value':'#fff'},'a':{'$value':'#010203'}}"),
              "/a=#010203"},
             {"a list", json("[{'a':{'$value':'#010203'}}]"), none + "design tokens."},
-            {"broken", "{\"a\": }", "\"file\" was not read. Its JSON is broken at byte 7."},
+            {"broken", "{\"a\": }", "\"file\" was not imported. The JSON is damaged at byte 7."},
         });
     // ISO 17972-1. CIELAB is D50 unless its specification says D65; L* 100 is white under both.
     const QByteArray d65 =
@@ -206,7 +207,7 @@ private slots:
              {"lab before srgb", cxf(object(srgb("1", "2", "3") + lab("100", "0", "0"))), "/o=#ffffff"},
              {"half a lab and an srgb",
               cxf(object("<ColorCIELab><L>50</L></ColorCIELab>" + srgb("1", "2", "3"))), "/o=#010203"},
-             {"no number", cxf(object(lab("x", "0", "0")) + object(srgb("1", "2", "3"))),
+             {"not a number", cxf(object(lab("x", "0", "0")) + object(srgb("1", "2", "3"))),
               "/o=#010203" + kSkipped},
              {"no color", cxf("<Object Name='n'/>" + object(srgb("1", "2", "3"))), "/o=#010203" + kSkipped},
              {"family and note",
@@ -219,7 +220,7 @@ private slots:
                   .replace("<Obj", "<q:Obj")
                   .replace("</Obj", "</q:Obj"),
               "/o=#010203"},
-             {"broken", "<CxF><Object", "\"file\" was not read. Its XML is broken at byte 11."},
+             {"broken", "<CxF><Object", "\"file\" was not imported. The XML is damaged at byte 11."},
          });
     // ANSI CGATS.17; Lab and XYZ relative to D50, RGB as sRGB where it agrees with them.
     rows("cgats",
@@ -246,30 +247,31 @@ private slots:
               "/P1=#ffffff" + kMoved},
          });
     // RFC 4180, and what tables of other programs look like.
-    rows("csv", {
-                    {"any order and case", "Note,B,HEX, Family ,a,Name,l\nfor walls,,#010203,sky,,stone,\n",
-                     "sky/stone=#010203 (for walls)"},
-                    {"columns of others", "id,hex,name\n7,#010203,stone\n", "/stone=#010203"},
-                    {"semicolons", "name;hex\n\"a;b\";#010203\n", "/a;b=#010203"},
-                    {"tabs", "name\thex\na, b\t#010203\n", "/a, b=#010203"},
-                    {"quotes", "name,hex\n\"a \"\"b\"\", c\",#010203\n", "/a \"b\", c=#010203"},
-                    {"lab alone", "name,L,a,b\nred,53.2408,80.0925,67.2032\n", "/red=#ff0000"},
-                    {"lab that agrees", "hex,L,a,b\n#ff0000,53.2408,80.0925,67.2032\n", "/=#ff0000"},
-                    {"lab that does not", "hex,L,a,b\n#0000ff,53.2408,80.0925,67.2032\n", "/=#0000ff"},
-                    {"lab at its ends", "name,L,a,b\nw,100,0,0\nb,0,0,0\n", "/w=#ffffff; /b=#000000"},
-                    {"lab too light", "name,L,a,b\nx,100.1,0,0\ny,0,0,0\n", "/y=#000000" + kSkipped},
-                    {"lab too dark", "name,L,a,b\nx,-0.1,0,0\ny,0,0,0\n", "/y=#000000" + kSkipped},
-                    {"lab too far", "name,L,a,b\nx,50,201,0\nz,50,0,-201\ny,0,0,0\n",
-                     "/y=#000000 | 2 entries could not be read as colors and were left out."},
-                    {"lab out of the display", "name,L,a,b\nx,100,60,0\n", "/x=#ffe2f5" + kMoved},
-                    {"rows without a color", "name,hex\nx,none\ny,#010203\n", "/y=#010203" + kSkipped},
-                    {"empty and short rows", "name,hex,note\n , ,\nx,#010203\n,,\n", "/x=#010203"},
-                    {"no header", "stone,#010203\nwall,#040506\n", "/stone=#010203; /wall=#040506"},
-                    {"no header, hex first", "#010203,\"stone\",other\n", "/stone=#010203"},
-                    {"quote without end", "name,hex\n\"x,#010203\n",
-                     "\"file\" was not read. The table is broken after row 1; check its quotes."},
-                    {"header alone", "name,hex\n", none + "CSV."},
-                });
+    rows("csv",
+         {
+             {"any order and case", "Note,B,HEX, Family ,a,Name,l\nfor walls,,#010203,sky,,stone,\n",
+              "sky/stone=#010203 (for walls)"},
+             {"columns of others", "id,hex,name\n7,#010203,stone\n", "/stone=#010203"},
+             {"semicolons", "name;hex\n\"a;b\";#010203\n", "/a;b=#010203"},
+             {"tabs", "name\thex\na, b\t#010203\n", "/a, b=#010203"},
+             {"quotes", "name,hex\n\"a \"\"b\"\", c\",#010203\n", "/a \"b\", c=#010203"},
+             {"lab alone", "name,L,a,b\nred,53.2408,80.0925,67.2032\n", "/red=#ff0000"},
+             {"lab that agrees", "hex,L,a,b\n#ff0000,53.2408,80.0925,67.2032\n", "/=#ff0000"},
+             {"lab that does not", "hex,L,a,b\n#0000ff,53.2408,80.0925,67.2032\n", "/=#0000ff"},
+             {"lab at its ends", "name,L,a,b\nw,100,0,0\nb,0,0,0\n", "/w=#ffffff; /b=#000000"},
+             {"lab too light", "name,L,a,b\nx,100.1,0,0\ny,0,0,0\n", "/y=#000000" + kSkipped},
+             {"lab too dark", "name,L,a,b\nx,-0.1,0,0\ny,0,0,0\n", "/y=#000000" + kSkipped},
+             {"lab too far", "name,L,a,b\nx,50,201,0\nz,50,0,-201\ny,0,0,0\n",
+              "/y=#000000 | 2 entries could not be read as colors and were left out."},
+             {"lab out of the display", "name,L,a,b\nx,100,60,0\n", "/x=#ffe2f5" + kMoved},
+             {"rows without a color", "name,hex\nx,none\ny,#010203\n", "/y=#010203" + kSkipped},
+             {"empty and short rows", "name,hex,note\n , ,\nx,#010203\n,,\n", "/x=#010203"},
+             {"no header", "stone,#010203\nwall,#040506\n", "/stone=#010203; /wall=#040506"},
+             {"no header, hex first", "#010203,\"stone\",other\n", "/stone=#010203"},
+             {"quote without end", "name,hex\n\"x,#010203\n",
+              "\"file\" was not imported. The table is damaged after row 1; check its quotation marks."},
+             {"header alone", "name,hex\n", none + "CSV."},
+         });
     rows("hex", {
                     {"with a name", "#010203 wet stone\n", "/wet stone=#010203"},
                     {"without a sign", "010203\tstone", "/stone=#010203"},
@@ -310,7 +312,7 @@ private slots:
     QFETCH(QString, expected);
     const auto found = read_set_file(bytes_of(text), "file");
     const QString got = told(found);
-    if (expected.contains("was not read"))
+    if (expected.contains("was not imported"))
       QVERIFY2(got.startsWith(expected), qPrintable(got));
     else
       QCOMPARE(got, expected);
@@ -457,7 +459,7 @@ private slots:
       none.families = {{2, "empty"}};
       const auto refused = write_set(none, format.format);
       QVERIFY(!refused &&
-              refused.error().sentence() == "The set \"none\" has no swatches yet; lay some first.");
+              refused.error().sentence() == "The set \"none\" has no swatches yet; add some first.");
     }
   }
   void sets_are_named_by_the_file_or_in_it() {
@@ -496,8 +498,9 @@ private slots:
     for (std::size_t i = 0; i < kMostFoundColors; ++i) list += "#010203\n";
     QCOMPARE(color_count(*read_set_file(bytes_of(list), "list")), kMostFoundColors);
     const QByteArray more = list + "#040506\n";
-    QCOMPARE(told(read_set_file(bytes_of(more), "list")),
-             QStringLiteral("\"list\" was not read. It holds more than 10000 colors; split it first."));
+    QCOMPARE(
+        told(read_set_file(bytes_of(more), "list")),
+        QStringLiteral("\"list\" was not imported. The file has more than 10000 colors; split it first."));
     QByteArray sheet = "hex,name\n" + QByteArray(list).replace("\n", ",a\n");
     QVERIFY(read_set_file(bytes_of(sheet), "t") && !read_set_file(bytes_of(sheet + "#010203,b\n"), "t"));
     QByteArray style = ":root{" + QByteArray(list).replace("#", "--a:#").replace("\n", ";") + "}";
@@ -506,7 +509,8 @@ private slots:
     std::copy_n("#010203 a", 9, large.begin());
     QCOMPARE(told(read_set_file(large, "t")), QStringLiteral("/a=#010203"));
     large.push_back(' ');
-    QCOMPARE(told(read_set_file(large, "t")), QStringLiteral("\"t\" was not read. It is larger than 64 MB."));
+    QCOMPARE(told(read_set_file(large, "t")),
+             QStringLiteral("\"t\" was not imported. The file is larger than 64 MB."));
     // As many different colors as a palette has, and one more, which makes it a photo.
     const QTemporaryDir folder;
     for (const std::size_t count : {kMostPaletteColors, kMostPaletteColors + 1}) {
@@ -524,9 +528,9 @@ private slots:
       QCOMPARE(found->remarks.empty(), palette);
       if (palette) QCOMPARE(color_count(*found), count);
       if (!palette)
-        QCOMPARE(in_english(found->remarks[0]), "The picture has more than 1000 different colors, so " +
-                                                    std::to_string(color_count(*found)) +
-                                                    " were taken out of it as from a photo.");
+        QCOMPARE(in_english(found->remarks[0]),
+                 "The picture has more than 1000 different colors, so a palette of " +
+                     std::to_string(color_count(*found)) + " was taken from it.");
       else
         QCOMPARE(rounded_8bit(found->families[0].colors[300].color), (Srgb8{1, 45, 44}));
     }

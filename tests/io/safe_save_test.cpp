@@ -137,7 +137,7 @@ void SafeSaveTest::a_full_disk_leaves_the_old_file() {
   ::setrlimit(RLIMIT_FSIZE, &old);
   QVERIFY(!saved);
   QCOMPARE(saved.error().code, ErrorCode::Unwritable);
-  QVERIFY(saved.error().sentence().find("no room left") != std::string::npos);
+  QVERIFY(saved.error().sentence().find("disk is full") != std::string::npos);
   QCOMPARE(*read_file(path), filled(1000, 1));
   QCOMPARE(everything_in(folder.path()), QStringList{"plate.zonachrom"});
 }
@@ -206,9 +206,10 @@ void SafeSaveTest::names_beside_a_file_are_its_own() {
   found.sort();
   QCOMPARE(found, expected);
   // Why a save failed, and where.
-  const std::pair<const char*, const char*> reasons[] = {{"/proc/plate", "the folder does not exist"},
-                                                         {"/nowhere/at/all", "the folder does not exist"},
-                                                         {"/dev", "you may not write there"}};
+  const std::pair<const char*, const char*> reasons[] = {
+      {"/proc/plate", "the folder does not exist"},
+      {"/nowhere/at/all", "the folder does not exist"},
+      {"/dev", "you do not have permission to write there"}};
   for (const auto& [path, reason] : reasons) {
     const auto saved = save_safely(path, filled(1, 1), Backup::None);
     QVERIFY2(!saved && saved.error().code == ErrorCode::Unwritable && saved.error().place == path, path);

@@ -280,7 +280,8 @@ private slots:
     QLockFile lock(folder.filePath(".lock"));
     QVERIFY(lock.tryLock());
     const Status busy = with_card_changed(masks[2], card);
-    QVERIFY(!busy && busy.error().sentence() == "Another window is changing the shelf; try again.");
+    QVERIFY(!busy &&
+            busy.error().sentence() == "Another window is changing the shelf; try again in a moment.");
   }
   void searches_and_tags_are_forgiving() {
     const ShelfMask mask = sample("Kiln at Night");

@@ -197,7 +197,7 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
 void AfternoonTest::a_document_is_clean_edited_saved() {
   Program p;
   p.documents.new_piece();
-  QCOMPARE(p.documents.state_words(), QStringLiteral("not a file yet"));
+  QCOMPARE(p.documents.state_words(), QStringLiteral("not saved"));
   QVERIFY(p.retitle("One"));
   QCOMPARE(p.documents.state_words(), QStringLiteral("not saved yet"));
   p.answers.save_path.clear(); // Cancelled.
@@ -281,7 +281,7 @@ void AfternoonTest::a_file_that_changed_outside_is_not_replaced() {
   QVERIFY(save_document(file.toStdString(), other));
   p.answers.save_path.clear();
   QVERIFY(!p.asked().save());
-  QVERIFY(p.notices.last().contains("changed by another program"));
+  QVERIFY(p.notices.last().contains("another program changed the file"));
   QCOMPARE(p.answers.asked, QStringList{"save as"});
   QCOMPARE(open_document(file.toStdString())->piece.title, std::string("Theirs"));
   // Under another name; after that the file is this window's own.

@@ -24,10 +24,9 @@ public:
     m_answer.start(5);
     // Neither by a command nor through a menu: another piece has another history. With pieces given they are
     // opened by the hands themselves, at any moment.
-    for (auto* action : desk.window.findChildren<QAction*>())
-      for (const auto* begins : {"New piece", "Open", "Quit", "About"})
-        if (action->text().remove(QLatin1Char('&')).startsWith(QLatin1String(begins)))
-          action->setEnabled(false);
+    for (const auto* name :
+         {"newPiece", "open", "openDemoPiece", "openInRunningWindow", "quit", "aboutZonachrom"})
+      desk.window.findChild<QAction*>(QLatin1String(name))->setEnabled(false);
   }
 
   /// Opens these now and then, as New, Open, the list of recent files and other programs do.

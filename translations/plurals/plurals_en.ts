@@ -42,10 +42,10 @@
 <context>
     <name>zc::AdjustPanel</name>
     <message numerus="yes">
-        <source>%n swatches change, all as asked for.</source>
+        <source>%n swatches change, all by the full amount.</source>
         <translation>
-            <numerusform>%n swatch changes, as asked for.</numerusform>
-            <numerusform>%n swatches change, all as asked for.</numerusform>
+            <numerusform>%n swatch changes, by the full amount.</numerusform>
+            <numerusform>%n swatches change, all by the full amount.</numerusform>
         </translation>
     </message>
 </context>
@@ -69,34 +69,34 @@
 <context>
     <name>zc::Laying</name>
     <message numerus="yes">
-        <source>Lay %1 as %n families</source>
+        <source>Add %1 as %n families</source>
         <translation>
-            <numerusform>Lay %1 as %n family</numerusform>
-            <numerusform>Lay %1 as %n families</numerusform>
+            <numerusform>Add %1 as %n family</numerusform>
+            <numerusform>Add %1 as %n families</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>Accept %n colors</source>
+        <source>Add %n colors</source>
         <translation>
-            <numerusform>Accept %n color</numerusform>
-            <numerusform>Accept %n colors</numerusform>
+            <numerusform>Add %n color</numerusform>
+            <numerusform>Add %n colors</numerusform>
         </translation>
     </message>
 </context>
 <context>
     <name>zc::PaintReader</name>
     <message numerus="yes">
-        <source>Put %n paints out</source>
-        <translation>
-            <numerusform>Put %n paint out</numerusform>
-            <numerusform>Put %n paints out</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n paints reach %1 percent.</source>
         <translation>
             <numerusform>%n paint reaches %1 percent.</numerusform>
             <numerusform>%n paints reach %1 percent.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Put %n paints on the palette</source>
+        <translation>
+            <numerusform>Put %n paint on the palette</numerusform>
+            <numerusform>Put %n paints on the palette</numerusform>
         </translation>
     </message>
 </context>
@@ -181,27 +181,27 @@
 <context>
     <name>zc::TakenPanel</name>
     <message numerus="yes">
-        <source>%n colors taken</source>
-        <translation>
-            <numerusform>%n color taken</numerusform>
-            <numerusform>%n colors taken</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>, %n of them accents</source>
         <translation>
             <numerusform>, %n of them an accent</numerusform>
             <numerusform>, %n of them accents</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n results</source>
+        <translation>
+            <numerusform>%n result</numerusform>
+            <numerusform>%n results</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
     <message numerus="yes">
-        <source>Let go of %n unused swatches</source>
+        <source>Remove %n unused swatches</source>
         <translation>
-            <numerusform>Let go of %n unused swatch</numerusform>
-            <numerusform>Let go of %n unused swatches</numerusform>
+            <numerusform>Remove %n unused swatch</numerusform>
+            <numerusform>Remove %n unused swatches</numerusform>
         </translation>
     </message>
 </context>

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/band/value_axis.h"
-#include "app/theme/number_field.h"
+#include "app/controls/number_field.h"
 #include "model/session/studio.h"
 
 #include <QWidget>

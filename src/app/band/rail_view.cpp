@@ -41,8 +41,8 @@ RailView::RailView(Studio& space, Picking& picking, Viewing& viewing, PlanReader
       m_build(build) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
-  setStatusTip(tr(
-      "Drag to set the value; wheel or Up and Down move it by one, with Shift by ten, with Alt by a tenth."));
+  setStatusTip(tr("Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by "
+                  "ten, with Alt by a tenth."));
   setFixedWidth(sizeHint().width());
   space.hear({Part::References, Part::Reference, Part::Looking, Part::Desk}, this,
              qOverload<>(&QWidget::update));

@@ -30,7 +30,7 @@ SectionView::SectionView(Studio& space, Picking& picking, PlanReader& plan, Pain
     : AxisWidget(space, picking, paints, parent), m_plan(plan) {
   setObjectName(QStringLiteral("section"));
   setAccessibleName(tr("Hue section"));
-  setStatusTip(tr("Drag to set value and saturation at this hue; left of the middle lies its complement."));
+  setStatusTip(tr("Drag to set value and saturation of this hue; its complement is left of the middle."));
 }
 
 QRectF SectionView::picture_rect() const { return {6, axis().top(), width() - 12.0, axis().length()}; }

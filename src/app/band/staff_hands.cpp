@@ -2,10 +2,10 @@
 #include "app/band/staff_view.h"
 
 #include "app/band/set_keys.h"
+#include "app/controls/controls.h"
+#include "app/controls/name_editor.h"
 #include "app/seams/clipboard.h"
 #include "app/seams/drag_out.h"
-#include "app/theme/controls.h"
-#include "app/theme/name_editor.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -143,8 +143,9 @@ void StaffView::end_box() {
 }
 
 void StaffView::end_move(Drag drag, QPoint global) {
-  const bool elsewhere = drag == Drag::Swatch && !rect().contains(m_pointer.toPoint()) &&
-                         (m_space.session().desk == Desk::Try || over_taker(global));
+  const bool elsewhere =
+      drag == Drag::Swatch &&
+      (over_taker(global) || (m_space.session().desk == Desk::Try && !rect().contains(m_pointer.toPoint())));
   if (elsewhere) return emit droppedElsewhere(m_dragged, global);
   m_drag = drag;
   drop(m_pointer);
@@ -168,7 +169,7 @@ void StaffView::drop(QPointF p) {
       set != 0 && m_drag == Drag::Swatch) {
     const SwatchSet* other = find_set(m_space.piece(), set);
     if (other && other->families.empty()) {
-      emit m_space.notice(tr("That set has no family yet; show it and add one first."));
+      emit m_space.notice(tr("The other set has no family yet. Show it and add a family first."));
       return;
     }
     if (other) return work.move_to(other->families.front().id);
@@ -288,11 +289,11 @@ void StaffView::fill_swatch_menu(QMenu& menu, Id id) {
   SetWork& work = m_work;
   if (!work.selected(id)) m_laying.select_swatch(id);
   if (m_place == Place::Window) menu.addAction(tr("Rename swatch"), this, [=, this] { rename_swatch(id); });
-  menu.addAction(tr("Replace by the current color"), &work, &SetWork::replace_by_current);
+  menu.addAction(tr("Replace with current color"), &work, &SetWork::replace_by_current);
   menu.addAction(tr("Duplicate"), &work, &SetWork::duplicate);
   menu.addAction(tr("Lock or unlock"), &work, &SetWork::switch_lock);
   menu.addAction(tr("Mark used or unused"), &work, &SetWork::switch_used);
-  menu.addAction(tr("Split off as a family"), &work, &SetWork::split_off);
+  menu.addAction(tr("Split off as family"), &work, &SetWork::split_off);
   menu.addAction(tr("Delete"), &work, [&work] { work.remove(); });
 }
 
@@ -301,7 +302,7 @@ void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
   menu.addAction(tr("Rename family"), this, [=, this] { rename_family(i); });
   if (i + 1 < families().size()) {
     const Id next = families()[i + 1].id;
-    menu.addAction(tr("Merge with the next family"), this, [=, this] {
+    menu.addAction(tr("Merge with next family"), this, [=, this] {
       m_space.store().apply(tr("Merge families"),
                             [=](Piece p) { return with_families_merged(std::move(p), id, next); });
     });
@@ -325,13 +326,12 @@ void StaffView::contextMenuEvent(QContextMenuEvent* event) {
 QString StaffView::hint_at(QPointF p) const {
   const auto step = string_step_at(p);
   if (step)
-    return tr("%1. Click lays it into the chosen family.")
+    return tr("%1. Click to add it to the chosen family.")
         .arg(color_told(m_space.session().string[*step].color));
   const Swatch* s = swatch_at(p);
   if (!s)
-    return tr(
-        "Click a column at the value line to lay the current color; drag over free ground to select; drag "
-        "the line to change the value.");
+    return tr("Click a column at the value line to add the current color. Drag over free space to select, "
+              "drag the line to change the value.");
   const auto family = family_at(p);
   const QString home = family ? text(families()[*family].name) : QString();
   const QString note = s->note.empty() ? QString() : QStringLiteral(": ") + text(s->note);
@@ -340,8 +340,8 @@ QString StaffView::hint_at(QPointF p) const {
       .arg(number(value_of(s->color), 1))
       .arg(note, home,
            m_place == Place::Window && m_space.session().desk == Desk::Grade
-               ? tr("Click selects it, with Enter or a double click its color is taken up; drag moves it.")
-               : tr("Click takes it up, drag moves it."));
+               ? tr("Click to select, double-click or press Enter to use the color, drag to move.")
+               : tr("Click to use the color, drag to move."));
 }
 
 // ---------------------------------------------------------------- names

@@ -59,6 +59,7 @@ void StaffView::paint_bands(QPainter& painter) {
 }
 
 void StaffView::paint_head(QPainter& painter) {
+  if (!m_head_shown) return;
   const SwatchSet* set = current_set(m_space.piece());
   const QRectF r = staff_rect();
   painter.setFont(heading_font());
@@ -351,7 +352,7 @@ void StaffView::paint_string(QPainter& painter) {
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
-                   m_space.session().desk == Desk::Observe ? tr("taken") : tr("string"));
+                   m_space.session().desk == Desk::Observe ? tr("results") : tr("ramp"));
 }
 
 /// Where a click would lay the current color.
@@ -365,7 +366,7 @@ void StaffView::paint_slot(QPainter& painter) {
   draw_double_line(painter, frame, 1.0);
   painter.setPen(readable_on(color));
   painter.setFont(caption_font());
-  painter.drawText(slot, Qt::AlignCenter, tr("lay"));
+  painter.drawText(slot, Qt::AlignCenter, tr("add"));
 }
 
 void StaffView::paintEvent(QPaintEvent*) {
@@ -388,8 +389,8 @@ void StaffView::paintEvent(QPaintEvent*) {
     painter.setPen(theme().quiet);
     painter.drawText(r.adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
                      m_place == Place::Beside
-                         ? tr("No swatches yet. Lay them at the desk.")
-                         : tr("No swatches yet. Pick a color, then lay it here with Ctrl+L."));
+                         ? tr("No swatches yet. Add them in the main window.")
+                         : tr("No swatches yet. Pick a color, then press Ctrl+L to add it."));
   }
   paint_string(painter);
   if (!wide()) draw_value_line(painter, line_y(), 0, width() - kMargin);
@@ -416,9 +417,11 @@ Spoken StaffView::spoken() {
     SpokenItem item;
     item.key = spoken_key(kSpokenOwn, i);
     item.role = QAccessible::Button;
-    item.name = tr("String, step %1: %2").arg(i + 1).arg(color_told(string[i].color));
+    item.name = tr("Ramp, step %1: %2").arg(i + 1).arg(color_told(string[i].color));
     item.rect = string_rect(i);
-    item.actions = {{tr("Lay"), [this, step = string[i]] { m_laying.lay_color({step.color, step.at}); }}};
+    item.actions = {{tr("Add to set"), [this, step = string[i]] {
+                       m_laying.lay_color({step.color, step.at});
+                     }}};
     out.items.push_back(std::move(item));
   }
   return out;

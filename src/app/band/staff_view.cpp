@@ -2,8 +2,8 @@
 #include "app/band/staff_view.h"
 
 #include "app/band/lanes.h"
-#include "app/theme/controls.h"
-#include "app/theme/name_editor.h"
+#include "app/controls/controls.h"
+#include "app/controls/name_editor.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"

@@ -33,6 +33,11 @@ public:
             PaintReader& paints, TryReader& tries, Place place, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {166, 200}; }
+  /// The name of the set above the axis, where nothing else says it.
+  void show_head(bool shown) {
+    m_head_shown = shown;
+    update();
+  }
 
   /// Where a swatch is drawn; empty when it is not on the staff.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
@@ -72,6 +77,7 @@ protected:
   void dropEvent(QDropEvent* event) override;
 
 private:
+  bool m_head_shown = true;
   /// Asked for once a painting: which swatches the picture at Try uses, or null at the other desks.
   const std::unordered_map<Id, double>* m_uses = nullptr;
   void paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share);

@@ -4,15 +4,27 @@
 #include "app/band/rail_view.h"
 #include "app/band/section_view.h"
 #include "app/band/staff_view.h"
+#include "app/band/value_axis.h"
+#include "app/controls/controls.h"
+#include "app/theme/theme.h"
 #include "model/workspace/workspace.h"
 
+#include <QButtonGroup>
 #include <QHBoxLayout>
+#include <QScrollArea>
+#include <QStackedWidget>
 
 namespace zc {
+namespace {
+
+constexpr int kPageEdge = 14; ///< Left of what a page holds.
+
+} // namespace
 
 ValueBand::ValueBand(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_rail(new RailView(space, space.picking(), space.viewing(), space.plan(),
-                                           space.reader(), space.paints(), RailView::Build::Full, this)),
+    : QWidget(parent), m_space(space),
+      m_rail(new RailView(space, space.picking(), space.viewing(), space.plan(), space.reader(),
+                          space.paints(), RailView::Build::Full, this)),
       m_section(new SectionView(space, space.picking(), space.plan(), space.paints(), this)),
       m_staff(new StaffView(space, space.picking(), space.laying(), space.set_work(), space.press(),
                             space.paints(), space.tries(), StaffView::Place::Window, this)) {
@@ -21,16 +33,77 @@ ValueBand::ValueBand(Workspace& space, QWidget* parent)
   row->setSpacing(0);
   row->addWidget(m_rail);
   row->addWidget(m_section, 5);
-  row->addWidget(m_staff, 8);
-  // Where another view of the set takes the stage a second, narrow staff would only repeat it.
-  const auto follow = [this, &space] {
-    const Session& s = space.session();
-    m_section->setVisible(s.desk == Desk::Pick);
-    m_staff->setVisible(s.desk != Desk::Grade || s.set_view == SetView::Staff);
-    setMaximumWidth(m_staff->isVisibleTo(this) ? QWIDGETSIZE_MAX : m_rail->width());
-  };
-  space.hear({Part::Desk, Part::SetView}, this, follow);
+  row->addWidget(make_side(), 8);
+  space.hear({Part::Desk, Part::SetView}, this, &ValueBand::follow);
   follow();
+}
+
+/// The tabs stand in the room above the axis, where the head of the staff is elsewhere.
+QWidget* ValueBand::make_side() {
+  auto* side = new QWidget(this);
+  auto* grid = new QGridLayout(side);
+  grid->setContentsMargins(0, 0, 0, 0);
+  m_pages = new QStackedWidget(side);
+  m_pages->addWidget(m_staff);
+  m_tabs = new QWidget(side);
+  auto* row = new QHBoxLayout(m_tabs);
+  row->setContentsMargins(kPageEdge - 6, 1, 0, 0);
+  row->setSpacing(4);
+  row->addStretch(1);
+  m_group = new QButtonGroup(this);
+  grid->addWidget(m_pages, 0, 0);
+  grid->addWidget(m_tabs, 0, 0, Qt::AlignTop);
+  m_tabs->raise();
+  connect(m_group, &QButtonGroup::idClicked, this, &ValueBand::show_page);
+  add_tab(QStringLiteral("page.set"), tr("Set"), tr("The current set by value"))->setChecked(true);
+  return side;
+}
+
+WordControl* ValueBand::add_tab(const QString& name, const QString& word, const QString& tip) {
+  auto* tab = word_tab(name, word, tip, m_tabs);
+  auto* row = static_cast<QHBoxLayout*>(m_tabs->layout());
+  row->insertWidget(row->count() - 1, tab);
+  m_group->addButton(tab, row->count() - 2);
+  return tab;
+}
+
+WordControl* ValueBand::add_page(const QString& name, const QString& word, const QString& tip,
+                                 QWidget* page) {
+  auto* scroll = new QScrollArea(m_pages);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setFocusPolicy(Qt::NoFocus); // What is in it has it.
+  scroll->setWidgetResizable(true);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  auto* framed = new QWidget;
+  auto* column = new QVBoxLayout(framed);
+  column->setContentsMargins(kPageEdge, 0, 10, kGap);
+  column->addWidget(page);
+  scroll_over_ground(scroll, framed);
+  auto* under_tabs = new QWidget(m_pages);
+  auto* room = new QVBoxLayout(under_tabs);
+  room->setContentsMargins(0, ValueAxis::kHead + 4, 0, 0);
+  room->addWidget(scroll);
+  m_pages->addWidget(under_tabs);
+  return add_tab(name, word, tip);
+}
+
+void ValueBand::show_page(int page) {
+  m_page = page;
+  m_group->button(page)->setChecked(true);
+  follow();
+}
+
+void ValueBand::follow() {
+  const Session& s = m_space.session();
+  const bool picking = s.desk == Desk::Pick;
+  // Where another view of the set takes the stage a second, narrow staff would only repeat it.
+  const bool staff_shown = s.desk != Desk::Grade || s.set_view == SetView::Staff;
+  m_section->setVisible(picking);
+  m_tabs->setVisible(picking);
+  m_staff->show_head(!picking);
+  m_pages->setCurrentIndex(picking ? m_page : 0);
+  m_pages->setVisible(staff_shown);
+  setMaximumWidth(staff_shown ? QWIDGETSIZE_MAX : m_rail->width());
 }
 
 } // namespace zc

@@ -4,23 +4,39 @@
 
 #include <QWidget>
 
+class QButtonGroup;
+class QStackedWidget;
+
 namespace zc {
 
 class RailView;
 class SectionView;
 class StaffView;
+class WordControl;
 class Workspace;
 
+/// At Pick pages of tools stand in the place of the staff, as tabs beside the set.
 class ValueBand final : public QWidget {
   Q_OBJECT
 public:
   ValueBand(Workspace& space, QWidget* parent);
   [[nodiscard]] StaffView& staff() { return *m_staff; }
+  /// What the page holds may need more height than there is; it is scrolled then.
+  WordControl* add_page(const QString& name, const QString& word, const QString& tip, QWidget* page);
+  void show_page(int page);
 
 private:
+  QWidget* make_side();
+  WordControl* add_tab(const QString& name, const QString& word, const QString& tip);
+  void follow();
+  Workspace& m_space;
   RailView* m_rail;
   SectionView* m_section;
   StaffView* m_staff;
+  QStackedWidget* m_pages = nullptr;
+  QWidget* m_tabs = nullptr;
+  QButtonGroup* m_group = nullptr;
+  int m_page = 0; ///< Of Pick; what a painter leaves open stays open.
 };
 
 } // namespace zc

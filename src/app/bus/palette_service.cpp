@@ -70,7 +70,7 @@ void PaletteService::refuse(const QString& sentence) {
 
 std::optional<Srgb> PaletteService::checked(const QString& color) {
   if (color.size() > kLongestColor) {
-    refuse(tr("That is too long for a color; give one as #rrggbb."));
+    refuse(tr("This text is too long for a color; give the color as #rrggbb."));
     return std::nullopt;
   }
   const auto read = typed_color(color.toStdString());
@@ -89,7 +89,7 @@ void PaletteService::lay(Srgb color, const QString& name, const QString& family)
   QString failure;
   const auto catching = connect(&m_space.store(), &PieceStore::failed, this,
                                 [&failure](const QString& sentence) { failure = sentence; });
-  m_space.store().apply(tr("Lay swatch"), [&](Piece p) {
+  m_space.store().apply(tr("Add swatch"), [&](Piece p) {
     return with_color_laid_as(std::move(p), {color, {}}, name.toStdString(), family.toStdString());
   });
   disconnect(catching);

@@ -4,7 +4,7 @@
 #include "app/band/rail_view.h"
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/wells_view.h"
@@ -158,21 +158,21 @@ QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
   row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge - 4, 0);
   row->setSpacing(2);
   auto* hand = word_switch(narrow ? QStringLiteral("stripHandOver") : QStringLiteral("besideHandOver"),
-                           tr("hand over"), tr("Every pick goes to the clipboard at its end"), box);
+                           tr("copy every pick"), tr("Every picked color is copied to the clipboard"), box);
   connect(hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
   m_hand_buttons.push_back(hand);
   row->addWidget(hand);
   if (narrow) return box;
-  m_form = word_button(QStringLiteral("besideForm"), {},
-                       tr("The form in which colors are handed over; press for the next one"), box);
+  m_form = word_action(QStringLiteral("besideForm"), {},
+                       tr("How a color is written when it is copied; press for the next form"), box);
   connect(m_form, &QAbstractButton::clicked, this, [this] {
     HandOverForm next = m_hand_over.form();
     next.form = static_cast<HandForm>((static_cast<int>(next.form) + 1) %
                                       static_cast<int>(std::size(kHandFormWords)));
     static_cast<void>(m_hand_over.take(next)); // Its pattern has been taken before.
   });
-  auto* screen = word_button(QStringLiteral("besideScreen"), tr("from the screen"),
-                             tr("Take up the color of any pixel of the screen"), box);
+  auto* screen = word_action(QStringLiteral("besideScreen"), tr("Pick from screen"),
+                             tr("Use the color of any pixel of the screen"), box);
   connect(screen, &QAbstractButton::clicked, this, &Companion::screenAsked);
   row->addWidget(m_form);
   row->addStretch();
@@ -226,7 +226,7 @@ void Companion::resizeEvent(QResizeEvent* event) {
 void Companion::paintEvent(QPaintEvent*) { QPainter(this).fillRect(rect(), theme().stage); }
 
 void Companion::follow() {
-  setWindowTitle(tr("%1 beside").arg(text(m_space.piece().title)));
+  setWindowTitle(tr("%1 beside the canvas").arg(text(m_space.piece().title)));
   const Srgb color = m_space.session().color();
   const QString name = color_name(color), hex = text(hex_of(color));
   m_name->setText(name);
@@ -238,8 +238,8 @@ void Companion::follow() {
   m_form->setText(words_for(m_hand_over.form()));
   m_form->updateGeometry();
   const QString still = must_be_kept_above_by_hand()
-                            ? tr("Keep this window above others by the menu of its frame.")
-                            : tr("Right button: strip, desk and more.");
+                            ? tr("To keep this window above others, use the menu of its frame.")
+                            : tr("The right button opens a menu: strip, main window and more.");
   m_line->setText(m_hand_over.last().isEmpty() ? still : m_hand_over.last());
 }
 
@@ -274,22 +274,22 @@ bool Companion::eventFilter(QObject* watched, QEvent* event) {
 void Companion::contextMenuEvent(QContextMenuEvent* event) {
   QMenu menu;
   const bool column = m_shape == CompanionShape::Column;
-  menu.addAction(column ? tr("As a strip") : tr("As a column"), this,
+  menu.addAction(column ? tr("Show as strip") : tr("Show as column"), this,
                  [this, column] { take_shape(column ? CompanionShape::Strip : CompanionShape::Column); });
   if (!column)
-    menu.addAction(width() > height() ? tr("Stand the strip up") : tr("Lay the strip down"), this, [this] {
+    menu.addAction(width() > height() ? tr("Turn strip upright") : tr("Turn strip sideways"), this, [this] {
       take_place({pos(), size().transposed()});
     });
-  menu.addAction(tr("Show or put away the desk"), this, &Companion::deskAsked);
+  menu.addAction(tr("Show or hide main window"), this, &Companion::deskAsked);
   menu.addSeparator();
-  auto* hand = menu.addAction(tr("Hand over every pick"), &m_hand_over, &HandOver::turn);
+  auto* hand = menu.addAction(tr("Copy every pick"), &m_hand_over, &HandOver::turn);
   hand->setCheckable(true);
   hand->setChecked(m_hand_over.on());
-  menu.addAction(tr("Form of what is handed over..."), this, &Companion::formAsked);
-  menu.addAction(tr("A color from the screen"), this, &Companion::screenAsked);
-  menu.addAction(tr("Back to the color before"), &m_space.picking(), &Picking::back_to_before);
+  menu.addAction(tr("Choose form of copied colors..."), this, &Companion::formAsked);
+  menu.addAction(tr("Pick color from screen"), this, &Companion::screenAsked);
+  menu.addAction(tr("Go back to previous color"), &m_space.picking(), &Picking::back_to_before);
   menu.addSeparator();
-  menu.addAction(tr("Close"), this, &QWidget::close);
+  menu.addAction(tr("Close companion"), this, &QWidget::close);
   menu.exec(event->globalPos());
 }
 

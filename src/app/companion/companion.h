@@ -23,7 +23,7 @@ class StaffView;
 class StripView;
 class WellsView;
 class WheelView;
-class WordButton;
+class WordControl;
 
 enum class CompanionShape { Column, Strip };
 
@@ -84,8 +84,8 @@ private:
   QLabel* m_state = nullptr;
   QLabel* m_line = nullptr;
   QLabel* m_strip_hex = nullptr;
-  std::vector<WordButton*> m_hand_buttons;
-  WordButton* m_form = nullptr;
+  std::vector<WordControl*> m_hand_buttons;
+  WordControl* m_form = nullptr;
 };
 
 } // namespace zc

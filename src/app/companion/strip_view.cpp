@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/companion/strip_view.h"
 
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/spoken/swatches.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "model/plan/plan_reader.h"

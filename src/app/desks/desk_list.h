@@ -17,17 +17,17 @@ struct DeskFacts {
 };
 inline constexpr DeskFacts kDeskFacts[] = {
     {Desk::Observe, QT_TRANSLATE_NOOP("Desk", "&Observe"),
-     QT_TRANSLATE_NOOP("Desk", "Look at references and sample them")},
+     QT_TRANSLATE_NOOP("Desk", "Look at photos and take colors from them")},
     {Desk::Limit, QT_TRANSLATE_NOOP("Desk", "&Limit"),
      QT_TRANSLATE_NOOP("Desk", "Limit hue and saturation with a gamut mask")},
     {Desk::Pick, QT_TRANSLATE_NOOP("Desk", "&Pick"),
      QT_TRANSLATE_NOOP("Desk", "Pick colors at true value inside the mask")},
     {Desk::Grade, QT_TRANSLATE_NOOP("Desk", "&Grade"),
-     QT_TRANSLATE_NOOP("Desk", "Grade the set by value and take it anywhere")},
+     QT_TRANSLATE_NOOP("Desk", "Put the set in order by value and see what to mend")},
     {Desk::Try, QT_TRANSLATE_NOOP("Desk", "&Try"),
-     QT_TRANSLATE_NOOP("Desk", "Try the set on a picture before a stroke is painted")},
+     QT_TRANSLATE_NOOP("Desk", "See a picture in the set before a stroke is painted")},
     {Desk::Share, QT_TRANSLATE_NOOP("Desk", "S&hare"),
-     QT_TRANSLATE_NOOP("Desk", "The sheet, the press, the plan as a picture")}};
+     QT_TRANSLATE_NOOP("Desk", "Print the sheet, check the press, export files")}};
 static_assert(std::size(kDeskFacts) == kDesks);
 
 [[nodiscard]] inline QString name_of(const DeskFacts& desk) {

@@ -53,7 +53,7 @@ void SetFiles::note_folder(const QString& path) const {
 void SetFiles::export_set(ExchangeFormat format) {
   const SwatchSet* current = current_set(m_space.piece());
   if (!current || swatch_count(*current) == 0) {
-    emit m_space.notice(tr("There is nothing to export yet; lay some swatches on the staff first."));
+    emit m_space.notice(tr("The set is empty. Add swatches before you export it."));
     return;
   }
   // The piece may change while the question is open.
@@ -128,14 +128,14 @@ void SetFiles::pack_parcel_asked() {
     if (swatch_count(set) > 0) sets.push_back(set.id);
   const Parcel parcel = parcel_of(piece, sets, true);
   if (parcel.sets.empty() && parcel.masks.empty()) {
-    emit m_space.notice(tr("There is nothing to pack yet; lay swatches or draw a mask first."));
+    emit m_space.notice(tr("There is nothing to pack yet. Add swatches or make a mask first."));
     return;
   }
   pack_parcel(parcel);
 }
 
 void SetFiles::pack_parcel(const Parcel& parcel) {
-  if (parcel.empty()) return emit m_space.notice(tr("The parcel is empty; choose at least one set or mask."));
+  if (parcel.empty()) return emit m_space.notice(tr("The parcel is empty. Tick at least one set or mask."));
   const QString suffix = QStringLiteral(".zonaparcel");
   const QString path = asked_to_end_in(
       suffix, QDir(folder()).filePath(file_name(m_space.piece().title, suffix)),
@@ -183,7 +183,7 @@ void SetFiles::put_on_shelf(const Parcel& parcel) {
   const auto put =
       put_parcel_on_shelf(parcel, {in("sets"), in("masks"), in("patterns"), in("paints"), in("presses")});
   if (!put) return emit m_space.notice(words(put.error()));
-  emit m_space.notice(tr("%1 put on the shelf from \"%2\", %3 were there already.")
+  emit m_space.notice(tr("Saved %1 to the shelf from \"%2\"; %3 were already there.")
                           .arg(put->added)
                           .arg(QString::fromStdString(parcel.description))
                           .arg(put->known));

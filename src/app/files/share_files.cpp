@@ -37,7 +37,8 @@ ShareFiles::ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dia
       m_exports(exports), m_job(job), m_window(window) {}
 
 bool ShareFiles::busy() {
-  if (m_job.running()) tell(tr("A file is still being read or written; stop that first, or wait for it."));
+  if (m_job.running())
+    tell(tr("Another file is still being read or written. Wait for it, or stop it first."));
   return m_job.running();
 }
 
@@ -56,7 +57,7 @@ void ShareFiles::write_sheet(const QString& format) {
     if (text(file) != path) further << text(file);
   if (!m_exports.may_write(further)) return;
   work(
-      tr("Writing the sheet"),
+      tr("Saving the sheet"),
       [order = *order, path](const Progress& progress) {
         return zc::write_sheet(order, path.toStdString(), progress);
       },
@@ -64,8 +65,8 @@ void ShareFiles::write_sheet(const QString& format) {
         if (!files) return tell(words(files.error()));
         m_exports.note_written(QStringList(path) + further);
         const std::size_t count = files->size();
-        tell(count == 1 ? tr("Written to \"%1\".").arg(path)
-                        : tr("Written to \"%1\" and %2 more files.").arg(path).arg(count - 1));
+        tell(count == 1 ? tr("Saved to \"%1\".").arg(path)
+                        : tr("Saved to \"%1\" and %2 more files.").arg(path).arg(count - 1));
       });
 }
 
@@ -73,37 +74,37 @@ void ShareFiles::print_sheet() {
   const auto order = m_shares.sheet_order();
   if (!order) return tell(words(order.error()));
   work(
-      tr("Making the sheet"), [order = *order](const Progress&) { return images_of(order.images); },
+      tr("Drawing the sheet"), [order = *order](const Progress&) { return images_of(order.images); },
       [this, sheet = order->sheet](const SheetImages& images) {
         m_dialogs.print(&m_window, [&](QPrinter& printer) {
           if (!print_pages(printer, sheet, images))
-            tell(tr("The sheet was not printed: the printer, or the file it prints to, does not take it."));
+            tell(tr("The sheet was not printed, because the printer, or the file it prints to, refused it."));
         });
       });
 }
 
 void ShareFiles::write_plan() {
   const PlanOrder order = m_shares.plan_order();
-  const QString path = m_dialogs.export_file(&m_window, tr("plan.png"), tr("Pictures (*.png *.svg)"));
+  const QString path = m_dialogs.export_file(&m_window, tr("wheel.png"), tr("Pictures (*.png *.svg)"));
   if (path.isEmpty()) return;
   work(
-      tr("Writing the plan"),
+      tr("Saving the wheel"),
       [order, path](const Progress& progress) { return zc::write_plan(order, path.toStdString(), progress); },
       [this, path](const Status& written) {
-        tell(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+        tell(written ? tr("Saved to \"%1\".").arg(path) : words(written.error()));
       });
 }
 
 void ShareFiles::copy_plan() {
   work(
-      tr("Making the plan"),
+      tr("Drawing the wheel"),
       [order = m_shares.plan_order()](const Progress& progress) {
         return plan_image(order.piece, order.spec, progress);
       },
       [this](const Result<QImage>& plan) {
         if (!plan) return tell(words(plan.error()));
         put_on_clipboard(*plan);
-        tell(tr("Copied the plan, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
+        tell(tr("Copied the wheel, %1 × %2 pixels.").arg(plan->width()).arg(plan->height()));
       });
 }
 
@@ -127,7 +128,7 @@ void ShareFiles::write_at_save() {
   Sharing next = m_space.session().sharing;
   next.files.at_save = false;
   m_viewing.share(next);
-  tell(tr("The files were not written, and are not written at every save any more."));
+  tell(tr("The files were not exported. Exporting at every save is now off."));
 }
 
 bool ShareFiles::write_chosen() {
@@ -139,7 +140,7 @@ bool ShareFiles::write_chosen() {
   const QStringList files = files_of(*order);
   if (!m_exports.may_write(files)) return false;
   work(
-      tr("Writing the files"),
+      tr("Exporting the files"),
       [order = *order](const Progress& progress) { return write_files(order, progress); },
       [this, files](const QString& said) {
         m_exports.note_written(files);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/first/first_start.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 
 #include <QEvent>
@@ -21,7 +21,7 @@ constexpr int kButtonWidth = 190, kWordsWidth = 330;
 
 FirstStart::FirstStart(QWidget* parent) : QWidget(parent) {
   setObjectName(QStringLiteral("firstStart"));
-  setAccessibleName(tr("First start"));
+  setAccessibleName(tr("Welcome"));
   setAutoFillBackground(true);
   auto* middle = new QGridLayout;
   middle->setHorizontalSpacing(kMargin);
@@ -45,15 +45,15 @@ FirstStart::FirstStart(QWidget* parent) : QWidget(parent) {
       emit(this->*asked)();
     });
   };
-  way(1, QStringLiteral("begin.photo"), tr("With a photo"),
+  way(1, QStringLiteral("begin.photo"), tr("Start with a photo"),
       tr("Choose a photo of your own. Its colors become the first swatches."), &FirstStart::photoAsked);
-  way(2, QStringLiteral("begin.empty"), tr("With an empty piece"),
-      tr("A wheel, a value line, nothing laid yet."), &FirstStart::emptyAsked);
-  way(3, QStringLiteral("begin.demo"), tr("With the demo"),
-      tr("Coppersmiths' Row, a finished plan with photos, mask and graded set, as a copy to try things on."),
+  way(2, QStringLiteral("begin.empty"), tr("Start with an empty piece"),
+      tr("A hue wheel, a value axis and an empty set."), &FirstStart::emptyAsked);
+  way(3, QStringLiteral("begin.demo"), tr("Open the demo"),
+      tr("Coppersmiths' Row: a finished plan with photos, a mask and a graded set. You get a copy to try "
+         "things on."),
       &FirstStart::demoAsked);
-  auto* foot =
-      new QLabel(tr("A list of first steps goes along above the desk. F1 opens the handbook."), this);
+  auto* foot = new QLabel(tr("A list of first steps stands above your work. F1 opens the handbook."), this);
   foot->setFont(caption_font());
   middle->addWidget(foot, 4, 0, 1, 2);
   auto* grid = new QGridLayout(this);

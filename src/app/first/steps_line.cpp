@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/first/steps_line.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
@@ -22,21 +22,22 @@ struct StepWords {
 };
 
 std::array<StepWords, kFirstSteps> step_words() {
-  return {{{FirstStep::Reference, Desk::Observe, StepsLine::tr("add a photo"),
-            StepsLine::tr("At Observe: drop a photo on the window, or press Add")},
-           {FirstStep::Color, Desk::Observe, StepsLine::tr("take colors"),
-            StepsLine::tr("At Observe: point at the photo and click, or press Take colors")},
-           {FirstStep::Mask, Desk::Limit, StepsLine::tr("lay a mask"),
-            StepsLine::tr("At Limit: press a pattern, then drag outside the rim to turn it")},
-           {FirstStep::Swatch, Desk::Pick, StepsLine::tr("lay a swatch"),
-            StepsLine::tr("At Pick: drag the white line, pick in the wheel, press Ctrl+L")},
-           {FirstStep::Report, Desk::Grade, StepsLine::tr("grade the set"),
-            StepsLine::tr("At Grade: look at what the report finds, press a remedy")},
-           {FirstStep::Picture, Desk::Try, StepsLine::tr("see it in the picture"),
-            StepsLine::tr("At Try: the photo in your swatches")},
-           {FirstStep::Save, Desk::Pick, StepsLine::tr("save"), StepsLine::tr("Ctrl+S saves the piece")},
-           {FirstStep::Share, Desk::Share, StepsLine::tr("take it along"),
-            StepsLine::tr("At Share: the sheet, and files for the program you paint with")}}};
+  return {
+      {{FirstStep::Reference, Desk::Observe, StepsLine::tr("Add a photo"),
+        StepsLine::tr("At Observe: drop a photo on the window, or press Add photo")},
+       {FirstStep::Color, Desk::Observe, StepsLine::tr("Take colors"),
+        StepsLine::tr("At Observe: click the photo, or press Take palette")},
+       {FirstStep::Mask, Desk::Limit, StepsLine::tr("Make a mask"),
+        StepsLine::tr("At Limit: press a pattern, then drag outside the rim to turn the mask")},
+       {FirstStep::Swatch, Desk::Pick, StepsLine::tr("Add a swatch"),
+        StepsLine::tr("At Pick: drag the white line, pick in the wheel, press Ctrl+L")},
+       {FirstStep::Report, Desk::Grade, StepsLine::tr("Grade the set"),
+        StepsLine::tr("At Grade: read the report and press a remedy")},
+       {FirstStep::Picture, Desk::Try, StepsLine::tr("See it in the picture"),
+        StepsLine::tr("At Try: see the photo in your swatches")},
+       {FirstStep::Save, Desk::Pick, StepsLine::tr("Save"), StepsLine::tr("Press Ctrl+S to save the piece")},
+       {FirstStep::Share, Desk::Share, StepsLine::tr("Take it along"),
+        StepsLine::tr("At Share: save the sheet, or export files for the program you paint with")}}};
 }
 
 } // namespace
@@ -54,7 +55,7 @@ StepsLine::StepsLine(Studio& space, Viewing& viewing, QWidget* parent)
   row->addWidget(title);
   row->addSpacing(8);
   for (const StepWords& s : step_words()) {
-    auto* button = word_button(QStringLiteral("step.%1").arg(static_cast<int>(s.step)), s.word, s.how, this);
+    auto* button = word_action(QStringLiteral("step.%1").arg(static_cast<int>(s.step)), s.word, s.how, this);
     row->addWidget(button);
     m_words[static_cast<std::size_t>(s.step)] = button;
     connect(button, &QAbstractButton::clicked, this, [this, s] {
@@ -63,8 +64,8 @@ StepsLine::StepsLine(Studio& space, Viewing& viewing, QWidget* parent)
     });
   }
   row->addStretch();
-  auto* away = word_button(QStringLiteral("stepsAway"), tr("put away"),
-                           tr("Show the first steps no more; Help brings them back"), this);
+  auto* away = word_action(QStringLiteral("stepsAway"), tr("Close"),
+                           tr("Close the first steps; the Help menu shows them again"), this);
   connect(away, &QAbstractButton::clicked, this, &StepsLine::put_away);
   row->addWidget(away);
   // "0110..." while they are in use.
@@ -113,7 +114,7 @@ void StepsLine::take(const FirstSteps& steps) {
   QSettings().setValue(kStepsKey, kept);
   show_words();
   if (!steps.all()) return;
-  emit m_space.notice(tr("That were the first steps. The handbook (F1) tells the rest."));
+  emit m_space.notice(tr("First steps done. The handbook (F1) has more."));
   put_away();
 }
 

@@ -11,7 +11,7 @@ namespace zc {
 
 class Viewing;
 
-class WordButton;
+class WordControl;
 
 class StepsLine final : public QWidget {
   Q_OBJECT
@@ -34,7 +34,7 @@ private:
   FirstSteps m_steps;
   DocumentId m_document = 0;
   Piece m_opened; ///< As the piece was when it was opened.
-  std::array<WordButton*, kFirstSteps> m_words{};
+  std::array<WordControl*, kFirstSteps> m_words{};
 };
 
 } // namespace zc

@@ -82,7 +82,7 @@ void HandOver::hand() {
   if (!line) return emit m_space.notice(words(line.error()));
   const QString handed = text(*line);
   put_on_clipboard(clip_of_color(m_space.session().color(), handed, m_form.picture));
-  m_last = tr("handed over %1").arg(handed);
+  m_last = tr("copied %1").arg(handed);
   emit changed();
 }
 
@@ -99,7 +99,7 @@ QString words_for(const HandOverForm& form) {
   case HandForm::Own:
     break;
   }
-  return HandOver::tr("own line");
+  return HandOver::tr("your own line");
 }
 
 } // namespace zc

@@ -68,12 +68,12 @@ HandbookWindow::HandbookWindow(const QMenuBar& menus, QWidget* parent)
   setWindowTitle(tr("Handbook of Zonachrom"));
   m_search->setObjectName(QStringLiteral("handbookSearch"));
   m_search->setAccessibleName(tr("Search the handbook"));
-  m_search->setToolTip(tr("Words that stand on a page; Enter opens the first one"));
-  m_search->setPlaceholderText(tr("search"));
+  m_search->setToolTip(tr("Search for words; Enter opens the first page that has them"));
+  m_search->setPlaceholderText(tr("Search"));
   m_search->setClearButtonEnabled(true);
   m_list->setObjectName(QStringLiteral("handbookPages"));
   m_list->setAccessibleName(tr("Pages of the handbook"));
-  m_list->setToolTip(tr("Pages, or those on which the words stand"));
+  m_list->setToolTip(tr("All pages, or those that have the words"));
   m_list->setWordWrap(true);
   m_list->setFrameShape(QFrame::NoFrame);
   m_list->setSpacing(2);
@@ -130,8 +130,8 @@ void HandbookWindow::search(const QString& words) {
     for (const HandbookFound& f : found_in(m_pages, words))
       add(f.page, m_pages[f.page].title + QStringLiteral("\n... ") + f.excerpt + QStringLiteral(" ..."));
   if (m_rows.empty()) {
-    m_list->addItem(m_pages.empty() ? tr("The handbook is not there; install the program anew.")
-                                    : tr("These words stand on no page."));
+    m_list->addItem(m_pages.empty() ? tr("The handbook is missing. Install the program again.")
+                                    : tr("No page has these words."));
     m_list->item(0)->setFlags(Qt::NoItemFlags);
   }
   const auto here = std::find(m_rows.begin(), m_rows.end(), m_page);

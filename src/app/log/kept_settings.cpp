@@ -37,13 +37,16 @@ QString settings_looked_after() {
         file + (state == State::Newer ? QStringLiteral(".newer") : QStringLiteral(".damaged"));
     QFile::remove(aside);
     if (!QFile::rename(file, aside))
-      return QObject::tr("The settings cannot be read; the program starts with its own. They are in \"%1\".")
+      return QObject::tr("The settings in \"%1\" cannot be read, so the standard settings are used.")
           .arg(file);
     QSettings().clear();
     QSettings().setValue(kVersionKey, kSettingsVersion);
-    return state == State::Newer
-               ? QObject::tr("The settings are of a newer version; they were set aside as \"%1\".").arg(aside)
-               : QObject::tr("The settings were damaged; they were set aside as \"%1\".").arg(aside);
+    return state == State::Newer ? QObject::tr("The settings were saved by a newer version. They were moved "
+                                               "to \"%1\", and the standard settings are used.")
+                                       .arg(aside)
+                                 : QObject::tr("The settings were damaged. They were moved to \"%1\", and "
+                                               "the standard settings are used.")
+                                       .arg(aside);
   }
   QSettings().setValue(kVersionKey, kSettingsVersion);
   return {};

@@ -9,9 +9,10 @@ CommandMenu::CommandMenu(const QString& title, QWidget* parent) : QMenu(title, p
   setToolTipsVisible(true);
 }
 
-QAction* CommandMenu::add_command(const QString& text, const QString& tip, const QKeySequence& key,
-                                  const std::function<void()>& run) {
+QAction* CommandMenu::add_command(const QString& name, const QString& text, const QString& tip,
+                                  const QKeySequence& key, const std::function<void()>& run) {
   auto* action = addAction(text);
+  action->setObjectName(name);
   action->setShortcut(key);
   action->setToolTip(tip);
   action->setStatusTip(tip);

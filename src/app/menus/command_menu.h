@@ -15,7 +15,8 @@ class CommandMenu : public QMenu {
   Q_OBJECT
 public:
   CommandMenu(const QString& title, QWidget* parent);
-  QAction* add_command(const QString& text, const QString& tip, const QKeySequence& key,
+  /// The name is what the command is found by, in every language.
+  QAction* add_command(const QString& name, const QString& text, const QString& tip, const QKeySequence& key,
                        const std::function<void()>& run);
   CommandMenu* add_submenu(const QString& title);
 };

@@ -32,42 +32,47 @@ EditMenu::EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler
   undo->setObjectName(QStringLiteral("undo"));
   auto* redo = stack.createRedoAction(this, tr("Redo"));
   redo->setShortcuts(QKeySequence::Redo);
+  redo->setObjectName(QStringLiteral("redo"));
   addAction(undo);
   addAction(redo);
   addSeparator();
-  add_command(tr("&Copy color as hex"), tr("Copy the current color as hex"),
+  add_command("copyColorAsHex", tr("&Copy color as hex"), tr("Copy the hex code of the current color"),
               QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { copy_hex(); });
-  auto* hand = add_command(
-      tr("&Hand over every pick"), tr("Every pick goes to the clipboard at its end, in the chosen form"),
-      QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over.turn(!m_hand_over.on()); });
+  auto* hand =
+      add_command("copyEveryPick", tr("Copy e&very pick"),
+                  tr("Every picked color is copied to the clipboard, in the form chosen below"),
+                  QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over.turn(!m_hand_over.on()); });
   hand->setCheckable(true);
   connect(&m_hand_over, &HandOver::changed, hand, [this, hand] { hand->setChecked(m_hand_over.on()); });
-  add_command(tr("Fo&rm of what is handed over..."),
-              tr("As hex, numbers, css or a line of your own; with a picture or without"), {},
+  add_command("chooseCopyForm", tr("Choose fo&rm of copied colors..."),
+              tr("Hex, numbers, CSS or a line of your own, with or without a small picture"), {},
               [this] { emit handPanelAsked(); });
-  add_command(tr("A color from the &screen"),
-              tr("Take up the color of any pixel of the screen, or of a square around it"),
+  add_command("pickColorFromScreen", tr("Pick color from &screen"),
+              tr("Use the color of any pixel of the screen, or the average of a square around it"),
               QKeySequence(Qt::Key_P), [this] { m_sampler.take_color(); });
   auto* key = add_command(
-      tr("A color &by a key of the desktop"),
-      tr("Take a color from the screen whichever program has the keyboard; the desktop gives the key"), {},
+      "setGlobalShortcutForPicking", tr("Set a global shortcut for &picking"),
+      tr("Pick from the screen while any program has the keyboard. The desktop asks for the shortcut."), {},
       [this] { m_sampler.desktop_key().turn(!m_sampler.desktop_key().on()); });
   key->setCheckable(true);
   connect(&m_sampler.desktop_key(), &DesktopKey::changed, key,
           [key](const QString& given) { key->setChecked(!given.isEmpty()); });
-  add_command(tr("A pict&ure of the screen"), tr("Take the screen, or a part of it, as a new reference"),
-              QKeySequence(Qt::SHIFT | Qt::Key_P), [this] { m_sampler.take_picture(); });
-  add_command(tr("&Paste photo or color"),
+  add_command("addScreenPicture", tr("Add pict&ure of the screen"),
+              tr("Add the screen, or a part of it, as a reference"), QKeySequence(Qt::SHIFT | Qt::Key_P),
+              [this] { m_sampler.take_picture(); });
+  add_command("paste", tr("&Paste photo, color or swatches"),
               tr("Paste a picture or photo files as references, a hex color as the current color; at Grade, "
                  "swatches"),
               QKeySequence::Paste, [this] { paste(); });
   addSeparator();
-  add_command(tr("&Lay current color"), tr("Lay the current color on the staff in the chosen family"),
-              QKeySequence(Qt::CTRL | Qt::Key_L), [this] { m_space.laying().lay_current(); });
-  add_command(tr("Add &family"), tr("Add a family to the set and name it"),
+  add_command("addCurrentColorToSet", tr("Add current color to se&t"),
+              tr("Add the current color to the chosen family of the set"), QKeySequence(Qt::CTRL | Qt::Key_L),
+              [this] { m_space.laying().lay_current(); });
+  add_command("addFamily", tr("Add &family"), tr("Add a family to the set and name it"),
               QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band.staff().add_family(); });
-  add_command(tr("&Back to the color before"), tr("Exchange the current color with the one before"),
-              QKeySequence(Qt::CTRL | Qt::Key_B), [this] { m_space.picking().back_to_before(); });
+  add_command("goBackToPreviousColor", tr("Go &back to previous color"),
+              tr("Swap the current color with the previous one"), QKeySequence(Qt::CTRL | Qt::Key_B),
+              [this] { m_space.picking().back_to_before(); });
   addSeparator();
   add_swatch_commands();
 }
@@ -75,37 +80,44 @@ EditMenu::EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler
 /// They work on what is selected wherever the staff is shown.
 void EditMenu::add_swatch_commands() {
   SetWork& work = m_space.set_work();
-  add_command(tr("&Find a swatch"), tr("Find by name, or the nearest to a color"), QKeySequence::Find,
-              [this] {
+  add_command("findSwatch", tr("&Find swatch"),
+              tr("Find a swatch by its name, or the one nearest to a color"), QKeySequence::Find, [this] {
                 m_space.viewing().show_desk(Desk::Grade);
                 m_grade.find();
               });
-  add_command(tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
+  add_command("selectAll", tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
               [&work] { work.select_all(); });
-  add_command(tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,
+  add_command("cutSwatches", tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,
               [this] { cut_swatches(); });
-  add_command(tr("C&opy swatches"), tr("Copy the selected swatches, for other sets, pieces and programs"),
-              QKeySequence::Copy, [this] { copy_swatches(); });
-  add_command(tr("Dupl&icate swatches"), tr("Duplicate the selected swatches at the next free places"),
+  add_command("copySwatches", tr("C&opy swatches"),
+              tr("Copy the selected swatches, for other sets, pieces and programs"), QKeySequence::Copy,
+              [this] { copy_swatches(); });
+  add_command("duplicateSwatches", tr("Dupl&icate swatches"),
+              tr("Duplicate the selected swatches at the next free places"),
               QKeySequence(Qt::CTRL | Qt::Key_D), [&work] { work.duplicate(); });
-  add_command(tr("Re&place by the current color"), tr("Give the selected swatches the current color"),
-              QKeySequence(Qt::CTRL | Qt::Key_R), [&work] { work.replace_by_current(); });
-  add_command(tr("&Take the color up"), tr("Take up the color of the selected swatch (Enter, double click)"),
+  add_command("replaceWithCurrentColor", tr("Re&place with current color"),
+              tr("Give the selected swatches the current color"), QKeySequence(Qt::CTRL | Qt::Key_R),
+              [&work] { work.replace_by_current(); });
+  add_command("useSwatchColor", tr("&Use color of swatch"),
+              tr("Make the color of the selected swatch the current one (Enter, double click)"),
               QKeySequence(Qt::CTRL | Qt::Key_T), [&work] {
                 if (!work.nothing_selected()) work.take_up_focus();
               });
-  add_command(tr("Re&name swatch or family"), tr("Rename the selected swatch, or the chosen family"),
-              QKeySequence(Qt::Key_F2), [this] { rename_swatch(); });
+  add_command("renameSwatchOrFamily", tr("Re&name swatch or family"),
+              tr("Rename the selected swatch, or the chosen family"), QKeySequence(Qt::Key_F2),
+              [this] { rename_swatch(); });
   // The key belongs to the view of the set that has the focus: on a photo or a wheel it means something else.
-  auto* remove =
-      add_command(tr("&Delete swatches"), tr("Delete the selected swatches"), QKeySequence::Delete, [&work] {
-        if (!work.nothing_selected()) work.remove();
-      });
+  auto* remove = add_command("deleteSwatches", tr("&Delete swatches"), tr("Delete the selected swatches"),
+                             QKeySequence::Delete, [&work] {
+                               if (!work.nothing_selected()) work.remove();
+                             });
   remove->setShortcutContext(Qt::WidgetShortcut);
   m_band.staff().addAction(remove);
-  add_command(tr("Loc&k or unlock"), tr("Keep the selected swatches from change"),
+  add_command("lockOrUnlockSwatches", tr("Loc&k or unlock swatches"),
+              tr("Protect the selected swatches from changes, or allow changes again"),
               QKeySequence(Qt::CTRL | Qt::Key_K), [&work] { work.switch_lock(); });
-  add_command(tr("&Mark used or unused"), tr("Tick the selected swatches off"),
+  add_command("markSwatchesUsedOrUnused", tr("&Mark swatches used or unused"),
+              tr("Mark the selected swatches as used in the painting, or not"),
               QKeySequence(Qt::CTRL | Qt::Key_M), [&work] { work.switch_used(); });
 }
 
@@ -121,7 +133,7 @@ void EditMenu::paste() {
   if (m_arrivals.take_in(*clip, tr("pasted photo"))) return;
   const QString text = clip->text().trimmed();
   if (text.isEmpty() || text.contains(QLatin1Char('\n')))
-    return m_space.notice(tr("The clipboard holds neither a picture nor a color; copy one first."));
+    return m_space.notice(tr("The clipboard has no picture, color or swatches. Copy something first."));
   m_space.picking().take_up_text(text);
 }
 
@@ -149,7 +161,8 @@ void EditMenu::rename_swatch() {
   if (grade && view == SetView::Rows) return m_grade.rows().rename_selected();
   if (grade && view == SetView::List) return m_grade.list().rename_selected();
   if (m_band.staff().isVisible()) return m_band.staff().rename_selected();
-  m_space.notice(tr("Names are edited on the staff, in rows or in the list; show one of them first."));
+  m_space.notice(
+      tr("Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first."));
 }
 
 } // namespace zc

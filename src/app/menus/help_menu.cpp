@@ -17,22 +17,22 @@ QString page_of(Desk desk) { return QString::fromStdString(word_for(kDeskWords, 
 
 HelpMenu::HelpMenu(Studio& space, Dialogs& dialogs, QWidget* parent)
     : CommandMenu(tr("&Help"), parent), m_space(space), m_dialogs(dialogs) {
-  add_command(tr("&Handbook"), tr("The page of the desk you are at"), QKeySequence(Qt::Key_F1),
-              [this] { emit handbookAsked(page_of(m_space.session().desk)); });
-  add_command(tr("The &order of work"), tr("The first page of the handbook"), {},
+  add_command("openHandbook", tr("Open &handbook"), tr("Open the handbook at the page of this desk"),
+              QKeySequence(Qt::Key_F1), [this] { emit handbookAsked(page_of(m_space.session().desk)); });
+  add_command("showOrderOfWork", tr("Show &order of work"), tr("The first page of the handbook"), {},
               [this] { emit handbookAsked(QStringLiteral("index")); });
-  add_command(tr("Every &key"), tr("All commands with their keys"), {},
+  add_command("showAllShortcuts", tr("Show all &shortcuts"), tr("All commands with their keys"), {},
               [this] { emit handbookAsked(QStringLiteral("keys")); });
-  add_command(tr("The &first steps"), tr("The list of first steps, with nothing ticked yet"), {},
-              [this] { emit stepsAsked(); });
+  add_command("showFirstSteps", tr("Show &first steps"),
+              tr("Show the list of first steps, from the beginning"), {}, [this] { emit stepsAsked(); });
   addSeparator();
-  add_command(tr("Copy &details"),
-              tr("Versions, screens and what the program did, for a report; nothing of your pieces"), {},
-              [this] {
+  add_command("copyDetailsForReport", tr("Copy &details for a report"),
+              tr("Copy versions, screens and what the program did lately. Your pieces are not part of it."),
+              {}, [this] {
                 put_on_clipboard(session_log::details());
-                m_space.notice(tr("The details are on the clipboard; nothing of your pieces is among them."));
+                m_space.notice(tr("The details were copied. Your pieces are not part of them."));
               });
-  add_command(tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
+  add_command("aboutZonachrom", tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
     m_dialogs.show_about(parentWidget(),
                          tr("Zonachrom %1\n\nA desk for planning a limited palette: gamut masks over a "
                             "hue wheel, colors picked at true lightness, value-graded swatch sets.")

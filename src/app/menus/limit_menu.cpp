@@ -18,39 +18,42 @@ constexpr double kNamedHueStep = 30;
 
 LimitMenu::LimitMenu(Workspace& space, LimitDesk& limit, QWidget* parent)
     : DeskMenu(tr("&Limit"), Desk::Limit, space, parent), m_space(space), m_limit(limit) {
-  const auto turn = [this](const QString& text, double by, const QKeySequence& key) {
-    add_command(text, tr("Turn the mask; with \"carry the set\" its set along"), key,
+  const auto turn = [this](const char* name, const QString& text, double by) {
+    add_command(name, text, tr("Turn the mask, and with \"turn the set along\" the set as well"), {},
                 [this, by] { m_space.masking().turn_mask(by); });
   };
-  turn(tr("&Turn the mask on"), 1, {});
-  turn(tr("Turn the mask &back"), -1, {});
-  turn(tr("Turn the mask to the &complements"), 180, {});
-  turn(tr("Turn the mask a &hue on"), kNamedHueStep, {});
-  turn(tr("Turn the mask a hue bac&k"), -kNamedHueStep, {});
-  add_command(tr("Turn the mask &by..."), tr("Type how far the mask is turned on: 15 and Enter, or -15"), {},
+  turn("turnMaskClockwise", tr("&Turn mask clockwise"), 1);
+  turn("turnMaskCounterclockwise", tr("Turn mask counter&clockwise"), -1);
+  turn("turnMaskToComplements", tr("Turn mask to com&plements"), 180);
+  turn("turnMaskToNextHue", tr("Turn mask to next &hue"), kNamedHueStep);
+  turn("turnMaskToPreviousHue", tr("Turn mas&k to previous hue"), -kNamedHueStep);
+  add_command("turnMaskBy", tr("Turn mask &by..."),
+              tr("Type by how many degrees the mask turns: 15 and Enter, or -15"), {},
               [this] { m_limit.patterns().begin_typing_turn(); });
   addSeparator();
   using Tool = MaskHands::Tool;
-  const std::pair<QString, Tool> tools[] = {{tr("Draw an &outline"), Tool::Outline},
-                                            {tr("Draw an &ellipse"), Tool::Round},
-                                            {tr("Draw a &ring sector"), Tool::Sector}};
-  for (const auto& [text, tool] : tools)
-    add_command(text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
+  const std::tuple<const char*, QString, Tool> tools[] = {
+      {"drawOutline", tr("Draw &outline"), Tool::Outline},
+      {"drawEllipse", tr("Draw &ellipse"), Tool::Round},
+      {"drawRingSector", tr("Draw &ring sector"), Tool::Sector}};
+  for (const auto& [name, text, tool] : tools)
+    add_command(name, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
       m_limit.wheel().hands()->choose_tool(tool);
       m_limit.wheel().setFocus();
     });
   addSeparator();
-  add_command(tr("Take the &neutral up"), tr("Take up the middle of the mask"), {},
+  add_command("useNeutral", tr("Use the &neutral"), tr("Make the middle of the mask the current color"), {},
               [this] { m_space.picking().take_up_neutral(); });
-  add_command(tr("Lay the &key colors"), tr("Lay the corners of the mask as a family"), {},
+  add_command("addCornerColors", tr("Add corner co&lors"),
+              tr("Add the colors at the corners of the mask as a family"), {},
               [this] { m_space.laying().lay_key_colors(); });
-  add_command(tr("Move the area &up"), tr("Let the area worked on come before the one above it"), {},
+  add_command("moveAreaUp", tr("Move area &up"), tr("Move the selected area before the one above it"), {},
               [this] { m_limit.areas().move_chosen(-1); });
-  add_command(tr("Move the area &down"), tr("Let the area worked on come after the one below it"), {},
+  add_command("moveAreaDown", tr("Move area &down"), tr("Move the selected area after the one below it"), {},
               [this] { m_limit.areas().move_chosen(1); });
-  add_command(tr("&Remove the area"), tr("Remove the mask area worked on"), {},
+  add_command("removeArea", tr("Remo&ve area"), tr("Remove the selected area of the mask"), {},
               [this] { m_limit.wheel().hands()->remove_area(); });
-  add_command(tr("Take the &mask off"), tr("Take the mask off the piece"), {},
+  add_command("removeMask", tr("Remove &mask"), tr("Remove the mask from the piece"), {},
               [this] { m_space.masking().take_mask_off(); });
 }
 

@@ -12,44 +12,51 @@ namespace zc {
 ObserveMenu::ObserveMenu(Workspace& space, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent)
     : DeskMenu(tr("&Observe"), Desk::Observe, space, parent), m_space(space), m_observe(observe),
       m_arrivals(arrivals) {
-  const std::tuple<QString, PhotoLook, QString> looks[] = {
-      {tr("&Color"), PhotoLook::Color, tr("Show the photo in color (C)")},
-      {tr("&Value"), PhotoLook::Value, tr("Show the photo in greys of equal lightness (V)")},
-      {tr("F&lat tones"), PhotoLook::Flat, tr("Show the photo in a few flat tones (F)")},
-      {tr("&Squint"), PhotoLook::Squint, tr("Blur the photo (S)")},
-      {tr("&Tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
-      {tr("Through the &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
-  for (const auto& [text, look, tip] : looks)
-    add_command(text, tip, {}, [this, look = look] { m_space.viewing().show_look(look); });
+  const std::tuple<const char*, QString, PhotoLook, QString> looks[] = {
+      {"lookColor", tr("Show &color"), PhotoLook::Color, tr("Show the photo in color (C)")},
+      {"lookValue", tr("Show &value"), PhotoLook::Value,
+       tr("Show the photo in greys of equal lightness (V)")},
+      {"lookFlat", tr("Show f&lat tones"), PhotoLook::Flat, tr("Show the photo in a few flat tones (F)")},
+      {"lookSquint", tr("&Squint at the photo"), PhotoLook::Squint, tr("Blur the photo (S)")},
+      {"lookSteps", tr("Show &tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
+      {"lookMask", tr("Show through &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
+  for (const auto& [name, text, look, tip] : looks)
+    add_command(name, text, tip, {}, [this, look = look] { m_space.viewing().show_look(look); });
   addSeparator();
-  add_command(tr("Photo &pixels one to one"), tr("Show each pixel of the photo as one of the screen"), {},
+  add_command("showPixelsOneToOne", tr("Show &pixels one to one"),
+              tr("Show each pixel of the photo as one of the screen"), {},
               [this] { m_observe.photo().show_actual_size(); });
-  add_command(tr("Turn the &view clockwise"), tr("Turn the view by a quarter; the photo stays"), {},
+  add_command("turnViewClockwise", tr("Turn &view clockwise"),
+              tr("Turn the view by a quarter; the photo stays"), {},
               [this] { m_observe.photo().turn_view(1); });
-  add_command(tr("Turn the view &back"), tr("Turn the view back by a quarter"), {},
-              [this] { m_observe.photo().turn_view(-1); });
-  add_command(tr("Mi&rror the view"), tr("Left for right, to see the values afresh"), {},
+  add_command("turnViewCounterclockwise", tr("Turn view &counterclockwise"),
+              tr("Turn the view back by a quarter"), {}, [this] { m_observe.photo().turn_view(-1); });
+  add_command("mirrorView", tr("Mi&rror view"), tr("Swap left and right, to see the values afresh"), {},
               [this] { m_observe.photo().mirror_view(); });
-  add_command(tr("Cro&p the view to the region"), tr("Show only the region"), {},
-              [this] { m_observe.photo().crop_view(true); });
-  add_command(tr("Show the &whole photo again"), tr("End the crop of the view"), {},
+  add_command("cropViewToRegion", tr("Cro&p view to region"), tr("Show only the drawn region of the photo"),
+              {}, [this] { m_observe.photo().crop_view(true); });
+  add_command("showWholePhoto", tr("Show &whole photo"), tr("Show the whole photo again after a crop"), {},
               [this] { m_observe.photo().crop_view(false); });
   addSeparator();
-  add_command(tr("Follow a canv&as..."), tr("A reference that is read again whenever its file is saved"), {},
+  add_command("followCanvas", tr("Follow a canv&as..."),
+              tr("A reference that is read again whenever its file is saved"), {},
               [this] { m_arrivals.follow_canvas(); });
-  add_command(tr("Stop following the file"),
-              tr("Keep the shown reference as it is, whatever happens to its file"), {},
+  add_command("stopFollowingFile", tr("Stop following the file"),
+              tr("Keep the photo as it is now, whatever happens to its file"), {},
               [this] { m_space.canvases().stop_following(); });
-  add_command(tr("Repla&ce the reference..."), tr("Put another photo in the place of the shown one"), {},
-              [this] { m_arrivals.replace_photo(); });
-  add_command(tr("Re&name the reference..."), tr("Give the shown photo another name"), {},
+  add_command("replaceReference", tr("Repla&ce reference..."), tr("Replace the photo shown with another one"),
+              {}, [this] { m_arrivals.replace_photo(); });
+  add_command("renameReference", tr("Re&name reference..."), tr("Change the name of the photo shown"), {},
               [this] { m_observe.strip().rename_shown(); });
-  add_command(tr("Move the reference &left"), tr("Move the shown photo to the left in the strip"), {},
+  add_command("moveReferenceLeft", tr("Move reference &left"),
+              tr("Move the photo shown to the left in the row"), {},
               [this] { m_observe.strip().move_shown(-1); });
-  add_command(tr("Move the reference &right"), tr("Move the shown photo to the right in the strip"), {},
+  add_command("moveReferenceRight", tr("Move reference &right"),
+              tr("Move the photo shown to the right in the row"), {},
               [this] { m_observe.strip().move_shown(1); });
-  add_command(tr("&Fit the photo"), tr("Show the whole photo"), {}, [this] { m_observe.photo().fit(); });
-  add_command(tr("&Remove the reference"), tr("Take the shown photo out of the piece"), {},
+  add_command("fitPhoto", tr("&Fit photo"), tr("Show the photo as large as it fits"), {},
+              [this] { m_observe.photo().fit(); });
+  add_command("removeReference", tr("Remo&ve reference"), tr("Remove the photo shown from the piece"), {},
               [this] { m_observe.strip().remove_shown(); });
 }
 

@@ -54,15 +54,17 @@ ShareMenu::ShareMenu(Workspace& space, Documents& documents, Dialogs& dialogs, S
   addSeparator();
   add_sheet_commands();
   addSeparator();
-  add_command(tr("Wri&te the plan..."), tr("Write the wheel as PNG, its outline as SVG"), {},
+  add_command("saveWheelAsPicture", tr("Save &wheel as picture..."),
+              tr("Save the wheel as PNG, or its outlines as SVG"), {},
               [this] { m_share_files.write_plan(); });
-  add_command(tr("&Copy the plan"), tr("Put the wheel on the clipboard as a picture"), {},
-              [this] { m_share_files.copy_plan(); });
+  add_command("copyWheelAsPicture", tr("&Copy wheel as picture"),
+              tr("Copy the wheel to the clipboard as a picture"), {}, [this] { m_share_files.copy_plan(); });
   addSeparator();
-  add_command(tr("Write the chosen files a&gain"),
-              tr("Every chosen format into the chosen folder, without asking"),
-              QKeySequence(Qt::CTRL | Qt::Key_E), [this] { m_share_files.write_all(); });
-  add_command(tr("Read &lines..."), tr("Bring in a text file by the pattern of lines"), {},
+  add_command("exportTickedFilesAgain", tr("E&xport ticked files again"),
+              tr("Export every ticked format to the chosen folder again"), QKeySequence(Qt::CTRL | Qt::Key_E),
+              [this] { m_share_files.write_all(); });
+  add_command("importLines", tr("Import &lines..."),
+              tr("Import the swatches of a text file by the pattern of your own lines"), {},
               [this] { m_set_files.bring_in_lines_asked(); });
   addSeparator();
   add_press_commands();
@@ -71,15 +73,16 @@ ShareMenu::ShareMenu(Workspace& space, Documents& documents, Dialogs& dialogs, S
 }
 
 void ShareMenu::add_views() {
-  const std::tuple<QString, ShareView, QString> views[] = {
-      {tr("The &sheet"), ShareView::Sheet, tr("Show the plan on paper")},
-      {tr("The &press"), ShareView::Press, tr("Show what a press prints of the set")},
-      {tr("&Files of the set"), ShareView::Files, tr("Show every format that the set is written in")},
-      {tr("Par&cels"), ShareView::Parcel, tr("Pack for others, and look into what comes from them")},
-      {tr("The &wheel as a picture"), ShareView::Plan,
-       tr("Show the plan as a picture to lie beside a canvas")}};
-  for (const auto& [words, view, tip] : views)
-    add_command(words, tip, {}, [this, view = view] {
+  const std::tuple<const char*, QString, ShareView, QString> views[] = {
+      {"showSheet", tr("Show &sheet"), ShareView::Sheet, tr("Show the plan as a sheet to print or save")},
+      {"showPress", tr("Show &press"), ShareView::Press, tr("Show which swatches a press can print")},
+      {"showFiles", tr("Show &files"), ShareView::Files, tr("Show every format the set can be exported in")},
+      {"showParcels", tr("Show par&cels"), ShareView::Parcel,
+       tr("Pack a parcel for someone else, or open one you were given")},
+      {"showWheelAsPicture", tr("Show w&heel as picture"), ShareView::Plan,
+       tr("Show the wheel as a picture for a layer of your canvas")}};
+  for (const auto& [name, words, view, tip] : views)
+    add_command(name, words, tip, {}, [this, view = view] {
       Sharing next = m_space.session().sharing;
       next.view = view;
       m_space.viewing().share(next);
@@ -87,31 +90,34 @@ void ShareMenu::add_views() {
 }
 
 void ShareMenu::add_sheet_commands() {
-  const std::tuple<QString, const char*, QString> formats[] = {
-      {tr("Write the sheet as P&DF..."), "pdf", tr("Write all pages of the sheet as PDF")},
-      {tr("Write the sheet as S&VG..."), "svg", tr("Write the sheet as SVG, a file a page")},
-      {tr("Write the sheet as P&NG..."), "png", tr("Write the sheet as PNG, a file a page")}};
-  for (const auto& [words, format, tip] : formats)
-    add_command(words, tip, {}, [this, f = QString::fromLatin1(format)] { m_share_files.write_sheet(f); });
-  add_command(tr("P&rint the sheet..."), tr("See the sheet in a preview and print it"), {},
+  const std::tuple<const char*, QString, const char*, QString> formats[] = {
+      {"saveSheetAsPdf", tr("Save sheet as P&DF..."), "pdf", tr("Save all pages of the sheet as one PDF")},
+      {"saveSheetAsSvg", tr("Save sheet as S&VG..."), "svg",
+       tr("Save the sheet as SVG, one file for each page")},
+      {"saveSheetAsPng", tr("Save sheet as P&NG..."), "png",
+       tr("Save the sheet as PNG, one file for each page")}};
+  for (const auto& [name, words, format, tip] : formats)
+    add_command(name, words, tip, {},
+                [this, f = QString::fromLatin1(format)] { m_share_files.write_sheet(f); });
+  add_command("printSheet", tr("P&rint sheet..."), tr("See the sheet in a preview and print it"), {},
               [this] { m_share_files.print_sheet(); });
 }
 
 void ShareMenu::add_press_commands() {
-  add_command(tr("&Add a press profile..."),
-              tr("Take in an ICC profile of a four-color press and keep it on the shelf"), {},
-              [this] { add_press(); });
-  auto* proof =
-      add_command(tr("Pro&of"), tr("See sheet, staff and Try as the chosen press prints them"), {}, [this] {
-        Sharing next = m_space.session().sharing;
-        if (!m_space.press().chosen()) m_space.notice(tr("Choose a press first."));
-        next.proof = m_space.press().chosen() && !next.proof;
-        m_space.viewing().share(next);
-      });
+  add_command("addPressProfile", tr("&Add press profile..."),
+              tr("Add the ICC profile of a four-color press to the shelf"), {}, [this] { add_press(); });
+  auto* proof = add_command("showAsPrinted", tr("Show as print&ed"),
+                            tr("Show sheet, staff and Try as the chosen press prints them"), {}, [this] {
+                              Sharing next = m_space.session().sharing;
+                              if (!m_space.press().chosen()) m_space.notice(tr("Choose a press first."));
+                              next.proof = m_space.press().chosen() && !next.proof;
+                              m_space.viewing().share(next);
+                            });
   proof->setCheckable(true);
   m_space.hear({Part::Sharing}, proof, [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
-  add_command(tr("Take all prin&table colors"),
-              tr("What does not print becomes the nearest that does; the set before is kept as a version"),
+  add_command("useAllPrintableColors", tr("&Use all printable colors"),
+              tr("Replace each swatch that does not print with the nearest color that does; the set before "
+                 "it is saved as a version"),
               {}, [this] {
                 if (!m_space.press().chosen()) return m_space.notice(tr("Choose a press first."));
                 m_space.press().take_printable(0);
@@ -168,7 +174,7 @@ void ShareMenu::add_press() {
   next.press = kept->string();
   m_space.viewing().share(next);
   m_share.press().read_shelf();
-  m_space.notice(tr("%1 is on the shelf.").arg(QFileInfo(path).fileName()));
+  m_space.notice(tr("%1 was added to the shelf.").arg(QFileInfo(path).fileName()));
 }
 
 } // namespace zc

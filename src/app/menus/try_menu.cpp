@@ -20,34 +20,42 @@ namespace zc {
 TryMenu::TryMenu(Workspace& space, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent)
     : DeskMenu(tr("&Try"), Desk::Try, space, parent), m_space(space), m_job(job), m_dialogs(dialogs),
       m_try(desk) {
-  const std::tuple<QString, TryWay, QString> ways[] = {
-      {tr("The picture as it &is"), TryWay::Photo, tr("Show the picture as it is")},
-      {tr("In s&watches"), TryWay::Study, tr("Show every pixel or area in its swatch")},
-      {tr("&Moved along"), TryWay::Follow, tr("Show the picture moved as the swatches moved")},
-      {tr("What &strays"), TryWay::Check, tr("Show what lies outside the mask or far from every swatch")}};
-  for (const auto& [words, way, tip] : ways) add_command(words, tip, {}, [this, way = way] { try_way(way); });
+  const std::tuple<const char*, QString, TryWay, QString> ways[] = {
+      {"tryPhoto", tr("Show &photo"), TryWay::Photo, tr("Show the picture as it is")},
+      {"tryStudy", tr("Show &study"), TryWay::Study, tr("Show every pixel or area in its swatch")},
+      {"tryFollow", tr("Show &follow"), TryWay::Follow,
+       tr("Show the picture with its colors moved as the swatches moved")},
+      {"tryCheck", tr("Show &check"), TryWay::Check,
+       tr("Show what lies outside the mask or far from every swatch")}};
+  for (const auto& [name, words, way, tip] : ways)
+    add_command(name, words, tip, {}, [this, way = way] { try_way(way); });
   addSeparator();
-  add_command(tr("Two under one &edge"), tr("Show two states of the set beside each other"), {}, [this] {
-    Trying trying = m_space.session().trying;
-    trying.two = !trying.two;
-    m_space.viewing().try_on(trying);
-  });
-  add_command(tr("&Change the sides"), tr("What stands left of the edge and what right"), {},
+  add_command("compareTwoUnderOneEdge", tr("Co&mpare two under one edge"),
+              tr("Show two sets or versions side by side under one edge"), {}, [this] {
+                Trying trying = m_space.session().trying;
+                trying.two = !trying.two;
+                m_space.viewing().try_on(trying);
+              });
+  add_command("swapSides", tr("S&wap sides"), tr("Swap what is shown left and right of the edge"), {},
               [this] { m_try.view().flip(); });
   addSeparator();
-  add_command(tr("Select &unused"), tr("Select the swatches that the picture does not use"), {}, [this] {
-    by_exact_use(false, [this](const std::vector<Id>& unused) { m_space.set_work().select(unused); });
-  });
-  add_command(tr("&Let go of what is unused"),
+  add_command("selectUnusedSwatches", tr("Select &unused swatches"),
+              tr("Select the swatches that the picture does not use"), {}, [this] {
+                by_exact_use(false,
+                             [this](const std::vector<Id>& unused) { m_space.set_work().select(unused); });
+              });
+  add_command("removeUnusedSwatches", tr("&Remove unused swatches"),
               tr("Remove the swatches that the picture does not use; locked ones stay"), {},
               [this] { by_exact_use(false, [this](const std::vector<Id>& unused) { let_go_of(unused); }); });
-  add_command(tr("Mark &what is used"), tr("Mark the swatches that the picture uses as used"), {},
+  add_command("markUsedSwatches", tr("&Mark used swatches"),
+              tr("Mark the swatches that the picture uses as used"), {},
               [this] { by_exact_use(true, [this](const std::vector<Id>& used) { mark_used(used); }); });
   addSeparator();
-  add_command(tr("Save the &picture..."),
-              tr("Write what is seen at full size, as PNG or JPEG; a study by areas as SVG"), {},
-              [this] { save_picture(); });
-  add_command(tr("Save the pairi&ng..."), tr("Write which swatch follows to which, as a table"), {},
+  add_command(
+      "savePicture", tr("Sa&ve picture..."),
+      tr("Save the picture as it is shown, at full size, as PNG or JPEG; a study in areas also as SVG"), {},
+      [this] { save_picture(); });
+  add_command("savePairs", tr("Save p&airs..."), tr("Save which swatch moves to which, as a table"), {},
               [this] { save_pairs(); });
   connect(&m_try, &TryDesk::saveAsked, this, &TryMenu::save_picture);
 }
@@ -63,7 +71,7 @@ void TryMenu::let_go_of(const std::vector<Id>& unused) {
   for (const Id id : unused)
     if (!find_swatch(m_space.piece(), id)->locked) gone.push_back(id);
   if (gone.empty()) return m_space.notice(tr("The picture uses every swatch."));
-  m_space.store().apply(tr("Let go of %n unused swatches", nullptr, static_cast<int>(gone.size())),
+  m_space.store().apply(tr("Remove %n unused swatches", nullptr, static_cast<int>(gone.size())),
                         [&](Piece p) { return without_swatches(std::move(p), gone); });
 }
 
@@ -81,9 +89,9 @@ void TryMenu::by_exact_use(bool used, const std::function<void(const std::vector
   const bool by_areas = tries.study().by_areas;
   const SeenSide side = tries.seen_side(m_space.session().trying.right, true);
   if (!photo || side.ids.empty() || (by_areas && !side.tried.areas) || m_job.running())
-    return m_space.notice(tr("There is no picture in the set yet to count in; wait for it, or show one."));
+    return m_space.notice(tr("The study is not ready yet. Wait for it, or show a picture."));
   m_job.start(
-      tr("Looking at every pixel"),
+      tr("Counting pixels"),
       [photo, tried = side.tried](const Progress& progress) {
         return exact_uses(view_of(photo->full()), tried, progress);
       },
@@ -92,7 +100,7 @@ void TryMenu::by_exact_use(bool used, const std::function<void(const std::vector
        before = m_space.piece()](const Result<std::vector<std::uint64_t>>& counted) {
         if (!counted) return;
         if (m_space.piece() != before)
-          return m_space.notice(tr("The piece was changed meanwhile; ask once more."));
+          return m_space.notice(tr("The piece was changed meanwhile. Try again."));
         std::vector<Id> out;
         for (std::size_t i = 0; i < ids.size(); ++i)
           if (((*counted)[i] > 0) == used && find_swatch(m_space.piece(), ids[i])) out.push_back(ids[i]);
@@ -105,13 +113,13 @@ void TryMenu::save_pairs() {
   const Trying& trying = m_space.session().trying;
   const List<Family>*from = m_space.tries().families_of(trying.from),
         *to = trying.right.photo ? nullptr : m_space.tries().families_of(trying.right);
-  if (!from || !to) return m_space.notice(tr("Choose the state of the set that is followed to first."));
+  if (!from || !to) return m_space.notice(tr("Choose a set or a version to move to first."));
   // The piece may change while the question is open.
   const std::string table = pairs_csv(paired(*from, *to, trying.pairs), *from, *to);
   const QString path = m_dialogs.export_file(parentWidget(), tr("pairs.csv"), tr("Tables (*.csv)"));
   if (path.isEmpty()) return;
   const Status written = save_safely(path.toStdString(), Bytes(table.begin(), table.end()), Backup::None);
-  m_space.notice(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+  m_space.notice(written ? tr("Saved to \"%1\".").arg(path) : words(written.error()));
 }
 
 void TryMenu::save_picture() {
@@ -121,7 +129,7 @@ void TryMenu::save_picture() {
   if (path.isEmpty()) return;
   write_tried_picture(m_space, m_space.tries(), path, m_try.view().edge_in_picture(),
                       [this, path](const Status& written) {
-                        m_space.notice(written ? tr("Written to \"%1\".").arg(path) : words(written.error()));
+                        m_space.notice(written ? tr("Saved to \"%1\".").arg(path) : words(written.error()));
                       });
 }
 

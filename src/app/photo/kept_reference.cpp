@@ -2,8 +2,8 @@
 #include "app/photo/kept_reference.h"
 
 #include "app/band/value_axis.h"
+#include "app/controls/controls.h"
 #include "app/photo/photo_view.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/photo/photo_reading.h"
@@ -29,14 +29,15 @@ KeptReference::KeptReference(Studio& space, Picking& picking, Laying& laying, Vi
   m_which->setToolTip(tr("Which reference is kept in sight"));
   m_which->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_look->setObjectName(QStringLiteral("keptLook"));
-  m_look->setAccessibleName(tr("How the kept reference is looked at"));
-  m_look->setToolTip(tr("How it is looked at on this desk; keys on the photo do the same"));
+  m_look->setAccessibleName(tr("How the reference is shown"));
+  m_look->setToolTip(tr("How the reference is shown at this desk; the keys of the photo do the same"));
   const std::pair<QString, PhotoLook> looks[] = {
-      {tr("color"), PhotoLook::Color},   {tr("value"), PhotoLook::Value}, {tr("flat"), PhotoLook::Flat},
-      {tr("squint"), PhotoLook::Squint}, {tr("steps"), PhotoLook::Steps}, {tr("mask"), PhotoLook::Mask}};
+      {tr("color"), PhotoLook::Color},      {tr("value"), PhotoLook::Value},
+      {tr("flat tones"), PhotoLook::Flat},  {tr("squint"), PhotoLook::Squint},
+      {tr("tone steps"), PhotoLook::Steps}, {tr("through mask"), PhotoLook::Mask}};
   for (const auto& [words, look] : looks) m_look->addItem(words, static_cast<int>(look));
-  auto* away = word_button(QStringLiteral("keptAway"), tr("away"),
-                           tr("Put the reference away on this desk (K)"), this);
+  auto* away =
+      word_action(QStringLiteral("keptAway"), tr("Close"), tr("Close the reference at this desk (K)"), this);
 
   auto* row = new QHBoxLayout;
   row->setSpacing(6);

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/look_bar.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
@@ -15,25 +15,30 @@ namespace zc {
 LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
     : QWidget(parent), m_space(space), m_viewing(viewing),
       m_tones(new NumberField(QStringLiteral("flatTones"), tr("Number of flat tones"), this)),
-      m_find(new WordButton(tr("find"), this)), m_squint(new QSlider(Qt::Horizontal, this)),
+      m_find(new WordControl(ControlKind::Action, tr("Find limits"), this)),
+      m_squint(new QSlider(Qt::Horizontal, this)),
       m_steps(new NumberField(QStringLiteral("toneSteps"), tr("Number of tone steps"), this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);
-  const std::tuple<QString, PhotoLook, QString> looks[] = {
-      {tr("color"), PhotoLook::Color, tr("The photo in color (C)")},
-      {tr("value"), PhotoLook::Value, tr("Greys of equal lightness (V)")},
-      {tr("flat"), PhotoLook::Flat, tr("A few flat tones; drag their limits on the value axis (F)")},
-      {tr("squint"), PhotoLook::Squint, tr("Blurred, as with eyes half shut (S)")},
-      {tr("steps"), PhotoLook::Steps, tr("Even tone steps from black to white (T)")},
-      {tr("mask"), PhotoLook::Mask, tr("Through the mask; drag the edge between before and after (M)")}};
-  for (const auto& [word, look, tip] : looks) {
-    auto* button = new WordButton(word, this);
-    button->setObjectName("look." + word);
-    button->setAccessibleName(tr("Look: %1").arg(word));
+  const std::tuple<const char*, QString, PhotoLook, QString> looks[] = {
+      {"look.color", tr("color"), PhotoLook::Color, tr("The photo in color (C)")},
+      {"look.value", tr("value"), PhotoLook::Value, tr("Greys of equal lightness (V)")},
+      {"look.flat", tr("flat tones"), PhotoLook::Flat,
+       tr("A few flat tones; drag their limits on the value axis (F)")},
+      {"look.squint", tr("squint"), PhotoLook::Squint, tr("Blurred, as with eyes half shut (S)")},
+      {"look.steps", tr("tone steps"), PhotoLook::Steps, tr("Even tone steps from black to white (T)")},
+      {"look.mask", tr("through mask"), PhotoLook::Mask,
+       tr("The photo through the mask; drag the edge between before and after (M)")}};
+  auto* joined = joined_row();
+  row->addLayout(joined);
+  for (const auto& [name, word, look, tip] : looks) {
+    auto* button = new WordControl(ControlKind::Choice, word, this);
+    button->setObjectName(QLatin1String(name));
+    button->setAccessibleName(tr("Show: %1").arg(word));
     button->setCheckable(true);
     button->setToolTip(tip);
-    row->addWidget(button);
+    joined->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, look = look] {
       m_viewing.show_look(look);
       follow();
@@ -45,10 +50,10 @@ LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
   m_tones->setFixedWidth(60);
   m_tones->setToolTip(tr("How many flat tones, 2 to 5"));
   m_find->setObjectName(QStringLiteral("findLimits"));
-  m_find->setToolTip(tr("Find the limits between the tones again"));
+  m_find->setToolTip(tr("Find the best limits between the tones"));
   m_squint->setObjectName(QStringLiteral("squintAmount"));
-  m_squint->setAccessibleName(tr("How much to squint"));
-  m_squint->setToolTip(tr("How much to squint"));
+  m_squint->setAccessibleName(tr("How much the photo is blurred"));
+  m_squint->setToolTip(tr("How much the photo is blurred"));
   m_squint->setRange(1, 60);
   m_squint->setFixedWidth(100);
   m_steps->set_range({2, 21, 1, 0, tr(" steps"), false, {}});

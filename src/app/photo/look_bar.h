@@ -13,7 +13,7 @@ namespace zc {
 class Viewing;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class LookBar final : public QWidget {
   Q_OBJECT
@@ -25,9 +25,9 @@ private:
   void follow();
   Studio& m_space;
   Viewing& m_viewing;
-  std::vector<std::pair<WordButton*, PhotoLook>> m_looks;
+  std::vector<std::pair<WordControl*, PhotoLook>> m_looks;
   NumberField* m_tones;
-  WordButton* m_find;
+  WordControl* m_find;
   QSlider* m_squint;
   NumberField* m_steps;
 };

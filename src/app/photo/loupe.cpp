@@ -50,14 +50,14 @@ void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note
   painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
                    QObject::tr("here"));
   painter.drawText(right.translated(4, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
-                   QObject::tr("held"));
+                   QObject::tr("current"));
   painter.setPen(theme().text);
   QString mask;
   if (space.region()) {
     const WheelPoint at = space.wheel().locate(here);
     mask = space.region()->inside(disc_point(at)) ? QObject::tr("\nin the mask")
                                                   : QObject::tr("\noutside the mask");
-    if (!(here == average)) mask = QObject::tr("\nbrought into it");
+    if (!(here == average)) mask = QObject::tr("\nmoved into the mask");
   }
   painter.drawText(note.adjusted(8, 63, 0, 0), Qt::AlignLeft | Qt::AlignTop,
                    QObject::tr("%1\nvalue %2\n%3 px square")

@@ -171,7 +171,7 @@ void PhotoView::paint_pins(QPainter& painter) {
 /// What stands where the photo will be.
 QString PhotoView::empty_words() const {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  if (!reference) return tr("No reference yet. Drop a photo here, paste one, or add one with Ctrl+Shift+O.");
+  if (!reference) return tr("No photo yet. Drop a photo here, paste one, or press Ctrl+Shift+O to add one.");
   const PhotoState state = m_space.photos().state_of(*reference);
   return state.failure.isEmpty()
              ? tr("Opening %1, %2 %").arg(text(reference->name)).arg(std::lround(state.progress * 100))
@@ -227,20 +227,21 @@ Spoken PhotoView::spoken() {
     return out;
   }
   const QSize size = m_photo->full().size();
-  out.description = tr("%1, %2 x %3 pixels").arg(text(shown->name)).arg(size.width()).arg(size.height());
+  out.description = tr("%1, %2 × %3 pixels").arg(text(shown->name)).arg(size.width()).arg(size.height());
   if (s.harvest.reference != s.reference) return out;
   for (std::size_t i = 0; i < s.harvest.colors.size(); ++i) {
     const ExtractedColor& c = s.harvest.colors[i];
     SpokenItem item;
     item.key = spoken_key(kSpokenOwn, i);
-    item.name = tr("Taken: %1, at %2 x %3").arg(color_told(c.color)).arg(c.x).arg(c.y);
+    item.name = tr("Result: %1, at %2 × %3").arg(color_told(c.color)).arg(c.x).arg(c.y);
     item.rect = QRectF(place_of(c.x, c.y) - QPointF(kPin, kPin), QSizeF(2 * kPin, 2 * kPin));
     item.selectable = true;
     item.selected = item.focused = s.harvest.chosen == i;
-    item.actions = {{tr("Take up"), [this, i] { m_picks.take_up_result(i); }}, {tr("Drop"), [this, i] {
-                                                                                  m_picks.take_up_result(i);
-                                                                                  m_picks.drop_chosen();
-                                                                                }}};
+    item.actions = {{tr("Use color"), [this, i] { m_picks.take_up_result(i); }},
+                    {tr("Remove result"), [this, i] {
+                       m_picks.take_up_result(i);
+                       m_picks.drop_chosen();
+                     }}};
     out.items.push_back(std::move(item));
   }
   return out;

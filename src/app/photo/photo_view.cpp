@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/photo_view.h"
 
+#include "app/controls/number_field.h"
 #include "app/seams/drag_out.h"
 #include "app/theme/hands.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
@@ -31,9 +31,8 @@ PhotoView::PhotoView(Studio& space, Picking& picking, Laying& laying, Viewing& v
       m_photos(photos) {
   setObjectName(QStringLiteral("photo"));
   setAccessibleName(tr("Reference photo"));
-  setStatusTip(
-      tr("Click or drag samples, with Ctrl straight onto the staff. The wheel zooms, with Shift it sets the "
-         "sample size; Space and a drag pans."));
+  setStatusTip(tr("Click or drag to sample, with Ctrl to add to the set. Scroll to zoom, with Shift for the "
+                  "sample size; hold Space and drag to pan."));
   listen_to_two_fingers(*this);
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
@@ -113,7 +112,7 @@ void PhotoView::mirror_view() {
 void PhotoView::crop_view(bool to_region) {
   const auto& region = m_space.session().looking.region;
   if (to_region && !region) {
-    emit m_space.notice(tr("Draw a region first; the view is cropped to it."));
+    emit m_space.notice(tr("Draw a region on the photo first."));
     return;
   }
   m_crop = to_region ? region : std::nullopt;

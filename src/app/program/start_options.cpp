@@ -62,6 +62,7 @@ void describe_options(QCommandLineParser& line) {
   line.addPositionalArgument("FILE", "A piece to open, photos to look at, palettes to bring in.",
                              "[FILE...]");
   line.addOption({"demo", "Open the demo piece."});
+  line.addOption({"gallery", "Show every kind of control in all states."});
   line.addOption({"picture", "Write a picture of the window and quit.", "FILE"});
   line.addOption(
       {"press", "Button to press before the picture, by its name, or list=entry; may be repeated.", "NAME"});
@@ -119,6 +120,7 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
                                       .companion = *companion,
                                       .size = *size,
                                       .demo = line.isSet("demo"),
+                                      .gallery = line.isSet("gallery"),
                                       .xwayland = line.isSet("xwayland")});
 }
 

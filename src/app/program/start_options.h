@@ -27,6 +27,7 @@ struct StartOptions {
   std::optional<CompanionShape> companion; ///< Starts with it, the desk put away.
   QSize size;                              ///< Invalid: as it was left.
   bool demo = false;
+  bool gallery = false;  ///< Only the controls are shown, in all states.
   bool xwayland = false; ///< Not as a Wayland client, so that the companion may stay above.
 };
 

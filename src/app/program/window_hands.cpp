@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/program/window_hands.h"
 
+#include "app/controls/number_field.h"
 #include "app/seams/unfinished.h"
-#include "app/theme/number_field.h"
 
 namespace zc {
 

@@ -73,7 +73,7 @@ void DesktopKey::turn(bool on) {
 
 void DesktopKey::begin() {
   m_request.find(QLatin1String(kShortcuts), [this](bool there) {
-    if (!there) return fail(tr("This desktop has no portal that listens for keys."));
+    if (!there) return fail(tr("This desktop does not offer global shortcuts."));
     m_request.ask(QLatin1String(kShortcuts), QStringLiteral("CreateSession"), {},
                   {{QStringLiteral("session_handle_token"), QStringLiteral("zonachrom_keys")}},
                   [this](const Result<QVariantMap>& results) {
@@ -84,7 +84,7 @@ void DesktopKey::begin() {
                                              ? qvariant_cast<QDBusObjectPath>(told).path()
                                              : told.toString();
                     if (!path.startsWith(QLatin1Char('/')))
-                      return fail(tr("The desktop answered with something that is no session for keys."));
+                      return fail(tr("The desktop gave an unusable answer, so no global shortcut was set."));
                     bind(path);
                   });
   });
@@ -93,7 +93,7 @@ void DesktopKey::begin() {
 void DesktopKey::bind(const QString& session) {
   const QList<DesktopKeyWanted> keys{
       {QLatin1String(kColorKey),
-       {{QStringLiteral("description"), tr("Take a color from the screen into Zonachrom")},
+       {{QStringLiteral("description"), tr("Pick a color from the screen for Zonachrom")},
         {QStringLiteral("preferred_trigger"), QLatin1String(kProposed)}}}};
   m_request.ask(QLatin1String(kShortcuts), QStringLiteral("BindShortcuts"),
                 {QVariant::fromValue(QDBusObjectPath(session)), QVariant::fromValue(keys), QString()}, {},
@@ -101,13 +101,13 @@ void DesktopKey::bind(const QString& session) {
                   const auto key = results ? given_key(*results) : std::nullopt;
                   if (!key) {
                     close(session);
-                    return fail(results ? tr("The desktop was given no key for the screen.")
+                    return fail(results ? tr("No global shortcut was chosen on the desktop.")
                                         : words(results.error()));
                   }
                   m_session = session;
                   listen(session, true);
                   QSettings().setValue(QLatin1String(kSetting), true);
-                  emit changed(key->isEmpty() ? tr("its key") : *key);
+                  emit changed(key->isEmpty() ? tr("its shortcut") : *key);
                 });
 }
 

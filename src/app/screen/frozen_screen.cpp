@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/frozen_screen.h"
 
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/loupe.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 #include "io/photo/decode.h"

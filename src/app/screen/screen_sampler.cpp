@@ -18,7 +18,7 @@ ScreenSampler::ScreenSampler(Studio& space, Picking& picking, Viewing& viewing, 
   connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::take_color);
   connect(&m_key, &DesktopKey::failed, &m_space, &Studio::notice);
   connect(&m_key, &DesktopKey::changed, this, [this](const QString& key) {
-    if (!key.isEmpty()) emit m_space.notice(tr("%1 takes a color from the screen in any program.").arg(key));
+    if (!key.isEmpty()) emit m_space.notice(tr("%1 picks a color from the screen in any program.").arg(key));
   });
 }
 
@@ -49,8 +49,7 @@ void ScreenSampler::take_picture() {
 
 void ScreenSampler::freeze(FrozenScreen::Use use) {
   if (QGuiApplication::platformName() != QLatin1String("xcb"))
-    return emit m_space.notice(
-        tr("This desktop lets no program see the screen, and has no portal that would."));
+    return emit m_space.notice(tr("This desktop does not let programs see the screen."));
   thaw();
   for (QScreen* screen : QGuiApplication::screens())
     m_frozen.emplace_back(new FrozenScreen(m_space, m_picks, m_viewing, *screen, use));
@@ -62,7 +61,7 @@ void ScreenSampler::freeze(FrozenScreen::Use use) {
     });
     connect(frozen, &FrozenScreen::pictureTaken, this, [this](const QImage& picture) {
       thaw();
-      m_space.photos().take_in(picture, tr("from the screen"));
+      m_space.photos().take_in(picture, tr("from screen"));
       emit pictured();
     });
     frozen->show();

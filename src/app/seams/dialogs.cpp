@@ -24,7 +24,7 @@ QString ToolkitDialogs::open_piece(QWidget* parent, const QString& folder) {
 }
 
 QString ToolkitDialogs::save_piece(QWidget* parent, const QString& suggested) {
-  return QFileDialog::getSaveFileName(parent, QObject::tr("Save the piece as"), suggested, piece_filter());
+  return QFileDialog::getSaveFileName(parent, QObject::tr("Save piece as"), suggested, piece_filter());
 }
 
 QStringList ToolkitDialogs::open_photos(QWidget* parent, const QString& folder) {
@@ -33,11 +33,11 @@ QStringList ToolkitDialogs::open_photos(QWidget* parent, const QString& folder) 
 }
 
 QString ToolkitDialogs::open_set_file(QWidget* parent, const QString& folder, const QString& filter) {
-  return QFileDialog::getOpenFileName(parent, QObject::tr("Bring in"), folder, filter);
+  return QFileDialog::getOpenFileName(parent, QObject::tr("Import"), folder, filter);
 }
 
 QString ToolkitDialogs::export_file(QWidget* parent, const QString& suggested, const QString& filter) {
-  return QFileDialog::getSaveFileName(parent, QObject::tr("Export the set"), suggested, filter);
+  return QFileDialog::getSaveFileName(parent, QObject::tr("Export set"), suggested, filter);
 }
 
 QString ToolkitDialogs::choose_folder(QWidget* parent, const QString& folder) {
@@ -57,8 +57,8 @@ UnsavedAnswer ToolkitDialogs::ask_unsaved(QWidget* parent, const QString& title)
                   QObject::tr("\"%1\" has changes that are not saved.").arg(title), QMessageBox::NoButton,
                   parent);
   const auto* save = box.addButton(QObject::tr("Save"), QMessageBox::AcceptRole);
-  const auto* discard = box.addButton(QObject::tr("Discard the changes"), QMessageBox::DestructiveRole);
-  box.addButton(QObject::tr("Go on working"), QMessageBox::RejectRole);
+  const auto* discard = box.addButton(QObject::tr("Discard changes"), QMessageBox::DestructiveRole);
+  box.addButton(QObject::tr("Cancel"), QMessageBox::RejectRole);
   box.exec();
   if (box.clickedButton() == save) return UnsavedAnswer::Save;
   return box.clickedButton() == discard ? UnsavedAnswer::Discard : UnsavedAnswer::Cancel;
@@ -66,19 +66,17 @@ UnsavedAnswer ToolkitDialogs::ask_unsaved(QWidget* parent, const QString& title)
 
 RecoveryAnswer ToolkitDialogs::offer_recovery(QWidget* parent, const QString& title, const QString& when,
                                               const QString& newer) {
-  QString says =
-      QObject::tr("Zonachrom ended without saving \"%1\". Its state of %2 was kept.").arg(title, when);
+  QString says = QObject::tr("Zonachrom ended before \"%1\" was saved. The work of %2 can be recovered.")
+                     .arg(title, when);
   if (!newer.isEmpty())
-    says +=
-        QLatin1Char(' ') +
-        QObject::tr("The file \"%1\" was changed after that. Recover opens the kept state beside it, as a "
-                    "piece without a file.")
-            .arg(newer);
-  QMessageBox box(QMessageBox::NoIcon, QObject::tr("An unsaved piece was kept"), says, QMessageBox::NoButton,
+    says += QLatin1Char(' ') + QObject::tr("The file \"%1\" was changed later. Recover opens the unsaved "
+                                           "work as a separate piece and leaves the file alone.")
+                                   .arg(newer);
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("Unsaved work found"), says, QMessageBox::NoButton,
                   parent);
   const QAbstractButton* take = box.addButton(QObject::tr("Recover"), QMessageBox::AcceptRole);
   const QAbstractButton* file =
-      newer.isEmpty() ? nullptr : box.addButton(QObject::tr("Open the file"), QMessageBox::AcceptRole);
+      newer.isEmpty() ? nullptr : box.addButton(QObject::tr("Open file"), QMessageBox::AcceptRole);
   const QAbstractButton* discard = box.addButton(QObject::tr("Discard"), QMessageBox::DestructiveRole);
   auto* later = box.addButton(QObject::tr("Decide later"), QMessageBox::RejectRole);
   box.setEscapeButton(later);
@@ -94,11 +92,11 @@ bool ToolkitDialogs::ask_replace(QWidget* parent, const QStringList& files) {
   QStringList names = files.mid(0, named);
   if (files.size() > named)
     names << QObject::tr("and %n more", nullptr, static_cast<int>(files.size()) - named);
-  QMessageBox box(QMessageBox::NoIcon, QObject::tr("Files that are there"),
-                  QObject::tr("These files exist, and this piece did not write them as they are now:") +
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("Files already exist"),
+                  QObject::tr("These files already exist and were changed, or written by something else:") +
                       QLatin1Char('\n') + names.join(QLatin1Char('\n')),
                   QMessageBox::NoButton, parent);
-  const QAbstractButton* replace = box.addButton(QObject::tr("Replace them"), QMessageBox::DestructiveRole);
+  const QAbstractButton* replace = box.addButton(QObject::tr("Replace files"), QMessageBox::DestructiveRole);
   QPushButton* cancel = box.addButton(QObject::tr("Cancel"), QMessageBox::RejectRole);
   box.setEscapeButton(cancel);
   // Enter, pressed without reading, must not replace anything.
@@ -108,11 +106,11 @@ bool ToolkitDialogs::ask_replace(QWidget* parent, const QStringList& files) {
 }
 
 DamagedAnswer ToolkitDialogs::ask_damaged(QWidget* parent, const QString& says, bool rest, bool before) {
-  QMessageBox box(QMessageBox::NoIcon, QObject::tr("A damaged piece"), says, QMessageBox::NoButton, parent);
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("Damaged piece"), says, QMessageBox::NoButton, parent);
   const QAbstractButton *take = nullptr, *other = nullptr;
-  if (rest) take = box.addButton(QObject::tr("Open what can be read"), QMessageBox::AcceptRole);
-  if (before) other = box.addButton(QObject::tr("Open the version before"), QMessageBox::AcceptRole);
-  box.addButton(QObject::tr("Leave it"), QMessageBox::RejectRole);
+  if (rest) take = box.addButton(QObject::tr("Open the readable part"), QMessageBox::AcceptRole);
+  if (before) other = box.addButton(QObject::tr("Open the previous version"), QMessageBox::AcceptRole);
+  box.addButton(QObject::tr("Cancel"), QMessageBox::RejectRole);
   box.exec();
   if (take && box.clickedButton() == take) return DamagedAnswer::Rest;
   return other && box.clickedButton() == other ? DamagedAnswer::Before : DamagedAnswer::Neither;

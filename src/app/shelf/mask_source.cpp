@@ -61,7 +61,7 @@ void MaskSource::take_up(std::size_t item) {
   const bool keep_colors = m_space.session().mask_keeps == MaskKeeps::Colors;
   const Mask taken =
       keep_colors ? with_colors_kept(mask.mask, Wheel(mask.wheel), m_space.wheel()) : mask.mask;
-  m_space.store().apply(QObject::tr("Take up mask"), [&](Piece p) -> Result<Piece> {
+  m_space.store().apply(QObject::tr("Use mask"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), taken), true);
   });
 }

@@ -63,8 +63,7 @@ void SetSource::take_up(std::size_t item) {
     found.families.push_back({family.name});
     for (const auto& s : family.swatches) found.families.back().colors.push_back({s.color, s.name, s.note});
   }
-  m_space.store().apply(QObject::tr("Take up set"),
-                        [&](Piece p) { return with_found(std::move(p), found, {}); });
+  m_space.store().apply(QObject::tr("Use set"), [&](Piece p) { return with_found(std::move(p), found, {}); });
 }
 
 Status SetSource::change(std::size_t item, const ShelfCard& card) {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shelf/shelf_panel.h"
 
+#include "app/controls/number_field.h"
 #include "app/paint/painted_icon.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/piece/rules.h"
 #include "model/i18n/text.h"
@@ -38,9 +38,9 @@ QString shelf_folder(const QString& kind) {
 ShelfPanel::ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidget* parent)
     : QWidget(parent), m_space(space), m_source(std::move(source)), m_search(new QLineEdit(this)),
       m_list(new QListWidget(this)), m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
-      m_put(new QPushButton(tr("Put up"), this)), m_take(new QPushButton(tr("Take up"), this)),
-      m_back(new QPushButton(tr("Put back"), this)), m_rename(new QPushButton(tr("Rename"), this)),
-      m_on(new QPushButton(tr("On/off"), this)), m_off(new QPushButton(tr("Take off"), this)) {
+      m_put(new QPushButton(tr("Save to shelf"), this)), m_take(new QPushButton(tr("Use"), this)),
+      m_back(new QPushButton(tr("Update"), this)), m_rename(new QPushButton(tr("Rename"), this)),
+      m_on(new QPushButton(tr("Turn on/off"), this)), m_off(new QPushButton(tr("Delete"), this)) {
   const auto name = [this](QWidget* widget, const char* part, const QString& says) {
     widget->setObjectName(m_source->prefix() + QLatin1String(part));
     widget->setAccessibleName(says);
@@ -49,24 +49,23 @@ ShelfPanel::ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidg
   };
   name(m_search, "Search", tr("Search the shelf"));
   name(m_list, m_source->prefix() == QStringLiteral("shelf") ? "Masks" : "Sets",
-       tr("On the shelf; double-click takes one up"));
-  name(m_name, "Name", tr("Name for the shelf"));
-  name(m_tags, "Tags", tr("Tags for the shelf"));
-  name(m_put, "Put", tr("Keep the piece's own on the shelf under this name"));
+       tr("On the shelf; double-click to use one"));
+  name(m_name, "Name", tr("Name on the shelf"));
+  name(m_tags, "Tags", tr("Tags on the shelf"));
+  name(m_put, "Put", tr("Save what the piece has to the shelf under this name"));
   name(m_take, "Take", tr("Use the chosen one in this piece"));
-  name(m_back, "Back",
-       tr("Put the piece's own into the place of the chosen one, which keeps its name and tags"));
-  name(m_rename, "Rename", tr("Give the chosen one the name and tags written here"));
-  name(m_on, "On", tr("Switch the chosen one off, out of the way at the end of the shelf, or on again"));
-  name(m_off, "Off", tr("Take the chosen one off the shelf; what came with the program stays"));
-  m_search->setPlaceholderText(tr("search names and tags"));
+  name(m_back, "Back", tr("Replace the chosen one with what the piece has; name and tags stay"));
+  name(m_rename, "Rename", tr("Give the chosen one the name and tags typed here"));
+  name(m_on, "On", tr("Turn the chosen one off, which moves it to the end of the shelf, or on again"));
+  name(m_off, "Off", tr("Delete the chosen one from the shelf; what came with the program stays"));
+  m_search->setPlaceholderText(tr("Search names and tags"));
   m_search->setClearButtonEnabled(true);
   m_list->setIconSize(m_source->icon_size());
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  m_list->setMinimumHeight(30);
-  m_name->setPlaceholderText(tr("name"));
+  m_list->setMinimumHeight(12);
+  m_name->setPlaceholderText(tr("Name"));
   m_tags->setMaxLength(static_cast<int>(kLongestTags));
-  m_tags->setPlaceholderText(tr("tags, with commas"));
+  m_tags->setPlaceholderText(tr("Tags, with commas"));
   lay_out();
   connect(m_search, &QLineEdit::textChanged, this, &ShelfPanel::show_found);
   connect(m_list, &QListWidget::itemActivated, this, &ShelfPanel::take_up);
@@ -90,7 +89,7 @@ ShelfPanel::ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidg
 void ShelfPanel::lay_out() {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
+  column->setSpacing(1);
   auto* commands = new QHBoxLayout;
   commands->setSpacing(4);
   commands->addWidget(m_take);
@@ -113,7 +112,7 @@ void ShelfPanel::lay_out() {
   column->addLayout(last);
   column->addLayout(name_commands);
   for (QPushButton* button : {m_put, m_rename, m_take, m_back, m_on, m_off})
-    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(button->text()) + 14);
+    button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(button->text()) + 12);
 }
 
 /// Another window may have put something up meanwhile.
@@ -156,10 +155,10 @@ void ShelfPanel::show_found() {
       if (!on) item->setForeground(theme().quiet);
     }
   if (m_found.empty()) {
-    auto* none = new QListWidgetItem(m_cards.empty()
-                                         ? tr("Nothing on the shelf yet; put one up below.")
-                                         : tr("No %1 on the shelf with these words.").arg(m_source->plural()),
-                                     m_list);
+    auto* none = new QListWidgetItem(
+        m_cards.empty() ? tr("The shelf is empty. Type a name below and press Save to shelf.")
+                        : tr("No %1 on the shelf match these words.").arg(m_source->plural()),
+        m_list);
     none->setFlags(Qt::NoItemFlags);
   }
   follow();
@@ -183,7 +182,7 @@ void ShelfPanel::follow() {
 }
 
 void ShelfPanel::put_up() {
-  if (!m_source->can_put()) return say_at(*m_name, tr("The piece has nothing of this kind to put up."));
+  if (!m_source->can_put()) return say_at(*m_name, tr("The piece has nothing of this kind to save."));
   ShelfCard card;
   card.name = m_name->text().trimmed().toStdString();
   card.tags = tags_of(m_tags->text().toStdString());
@@ -220,8 +219,7 @@ void ShelfPanel::put_back() {
 }
 
 void ShelfPanel::rename() {
-  if (m_name->text().trimmed().isEmpty())
-    return say_at(*m_name, tr("It needs a name; type at least one letter."));
+  if (m_name->text().trimmed().isEmpty()) return say_at(*m_name, tr("Type a name first."));
   change_chosen([this](ShelfCard& card) {
     card.name = m_name->text().trimmed().toStdString();
     card.tags = tags_of(m_tags->text().toStdString());

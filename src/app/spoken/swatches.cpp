@@ -36,9 +36,9 @@ SpokenItem spoken_swatch(Studio& space, SetWork& work, const Family& family, con
   out.selected = space.session().selection.has(s.id);
   out.focused = space.session().selection.focus() == s.id;
   const Id id = s.id;
-  out.actions = {{QObject::tr("Take up"), [&work, id] { work.take_up_swatch(id); }},
+  out.actions = {{QObject::tr("Use color"), [&work, id] { work.take_up_swatch(id); }},
                  {QObject::tr("Select"), [&work, id] { work.select({id}); }},
-                 {QObject::tr("Add to the selection"), [&work, id] { work.click(id, Qt::ControlModifier); }}};
+                 {QObject::tr("Add to selection"), [&work, id] { work.click(id, Qt::ControlModifier); }}};
   return out;
 }
 
@@ -77,7 +77,7 @@ std::vector<SpokenItem> spoken_families(Studio& space, Laying& laying, SetWork& 
     group.selected = space.session().family == family.id;
     const Id id = family.id;
     group.actions = {{QObject::tr("Choose"), [&laying, id] { laying.select_family(id); }},
-                     {QObject::tr("Lay the color"), [&laying, id] { laying.lay_current_into(id); }}};
+                     {QObject::tr("Add current color"), [&laying, id] { laying.lay_current_into(id); }}};
     out.push_back(std::move(group));
     for (const auto& s : family.swatches) {
       SpokenItem item = spoken_swatch(space, work, family, s);

@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/theme/house_style.h"
 
+#include "app/theme/looks.h"
 #include "app/theme/theme.h"
+
 #include <QLabel>
 
 #include <QLineEdit>
 #include <QPainter>
+#include <QPushButton>
 #include <QStyleFactory>
 #include <QStyleOption>
 
@@ -33,17 +36,29 @@ void draw_field(QPainter& painter, const QRect& r, bool focused) {
                    focused ? theme().strong : theme().line);
 }
 
-/// What does something: a frame around its word, in the colors of its palette: it may stand on another
-/// ground.
+ControlState state_of(const QStyleOption& option) {
+  return {static_cast<bool>(option.state & QStyle::State_Enabled),
+          static_cast<bool>(option.state & QStyle::State_On),
+          static_cast<bool>(option.state & QStyle::State_Sunken),
+          static_cast<bool>(option.state & QStyle::State_MouseOver),
+          static_cast<bool>(option.state & QStyle::State_HasFocus)};
+}
+
+/// On a ground of its own a button is a frame in the colors of its palette.
+bool stands_on_own_ground(const QStyleOption& option) {
+  return option.state & QStyle::State_Enabled && option.palette.color(QPalette::ButtonText) != theme().text;
+}
+
 void draw_button(QPainter& painter, const QStyleOption& option) {
-  const bool enabled = option.state & QStyle::State_Enabled, down = option.state & QStyle::State_Sunken;
-  const bool strong = option.state & (QStyle::State_HasFocus | QStyle::State_MouseOver);
-  painter.save();
-  const QColor line = option.palette.color(QPalette::Mid);
-  painter.setPen(QPen(enabled && strong ? option.palette.color(QPalette::HighlightedText) : line, 1));
-  painter.setBrush(enabled && down ? QBrush(line) : QBrush(Qt::NoBrush));
-  painter.drawRect(option.rect.adjusted(0, 0, -1, -1));
-  painter.restore();
+  if (stands_on_own_ground(option)) {
+    painter.setPen(option.palette.color(QPalette::ButtonText));
+    painter.setBrush(Qt::NoBrush);
+    return painter.drawRect(option.rect.adjusted(0, 0, -1, -1));
+  }
+  const auto* button = qstyleoption_cast<const QStyleOptionButton*>(&option);
+  const bool primary = button && button->features & QStyleOptionButton::DefaultButton;
+  paint_action_ground(painter, option.rect, state_of(option), primary);
+  if (option.state & QStyle::State_HasFocus) paint_focus(painter, option.rect);
 }
 
 void draw_slider(QPainter& painter, const QStyleOptionSlider& option, const QRect& handle) {
@@ -70,6 +85,8 @@ void HouseStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
   switch (element) {
   case PE_PanelButtonCommand:
     return draw_button(*painter, *option);
+  case PE_IndicatorCheckBox:
+    return paint_tick_box(*painter, option->rect, state_of(*option));
   case PE_PanelButtonTool:
     if (option->state & (State_Sunken | State_On)) painter->fillRect(option->rect, theme().field_alt);
     return;
@@ -78,6 +95,10 @@ void HouseStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
         frame && frame->lineWidth > 0)
       return draw_field(*painter, option->rect, option->state & State_HasFocus);
     return painter->fillRect(option->rect, option->palette.base());
+  case PE_FrameFocusRect:
+    // A button frames itself, as every other action does.
+    if (qobject_cast<const QPushButton*>(widget)) return;
+    return QProxyStyle::drawPrimitive(element, option, painter, widget);
   case PE_FrameLineEdit:
   case PE_FrameDefaultButton:
     return;
@@ -91,6 +112,12 @@ void HouseStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
 void HouseStyle::drawControl(ControlElement element, const QStyleOption* option, QPainter* painter,
                              const QWidget* widget) const {
   switch (element) {
+  case CE_PushButtonLabel: {
+    auto label = *static_cast<const QStyleOptionButton*>(option);
+    if (label.features & QStyleOptionButton::DefaultButton && label.state & State_Enabled)
+      label.palette.setColor(QPalette::ButtonText, theme().on_fill);
+    return QProxyStyle::drawControl(element, &label, painter, widget);
+  }
   case CE_HeaderSection:
     painter->fillRect(option->rect, theme().furniture);
     painter->fillRect(QRect(option->rect.left(), option->rect.bottom(), option->rect.width(), 1),

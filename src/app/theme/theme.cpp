@@ -17,12 +17,12 @@ namespace {
 QColor grey(int level) { return {level, level, level}; }
 
 const Theme kThemes[] = {
-    {grey(0x38), grey(0x2c), grey(0x30), grey(0x3c), grey(0x6a), grey(0xee), grey(0xb4), grey(0xff),
-     grey(0x5a)},
-    {grey(0x8c), grey(0x82), grey(0x92), grey(0x88), grey(0x50), grey(0x00), grey(0x16), grey(0x00),
-     grey(0xb0)},
-    {grey(0xd8), grey(0xcc), grey(0xe4), grey(0xdc), grey(0x90), grey(0x12), grey(0x48), grey(0x00),
-     grey(0xb4)},
+    {grey(0x38), grey(0x2c), grey(0x30), grey(0x3c), grey(0x6a), grey(0x90), grey(0x46), grey(0xe6),
+     grey(0x14), grey(0x8c), grey(0xee), grey(0xb4), grey(0xff), grey(0x5a)},
+    {grey(0x8c), grey(0x82), grey(0x92), grey(0x88), grey(0x50), grey(0x34), grey(0x9a), grey(0x14),
+     grey(0xf4), grey(0x46), grey(0x00), grey(0x16), grey(0x00), grey(0xb0)},
+    {grey(0xd8), grey(0xcc), grey(0xe4), grey(0xdc), grey(0x90), grey(0x6c), grey(0xe6), grey(0x28),
+     grey(0xf6), grey(0x86), grey(0x12), grey(0x48), grey(0x00), grey(0xb4)},
 };
 
 Surround g_surround = Surround::Dark; // The surround is one for the whole program, like the palette it sets.
@@ -46,7 +46,7 @@ QPalette palette_of(const Theme& t) {
   p.setColor(QPalette::Link, t.text);
   p.setColor(QPalette::LinkVisited, t.text);
   for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
-    p.setColor(QPalette::Disabled, role, t.line);
+    p.setColor(QPalette::Disabled, role, t.dimmed);
   return p;
 }
 
@@ -70,6 +70,9 @@ void set_surround(Surround surround) {
   g_surround = surround;
   QApplication::setPalette(palette_of(theme()));
 }
+
+PaintedSurround::PaintedSurround(Surround surround) : m_before(g_surround) { g_surround = surround; }
+PaintedSurround::~PaintedSurround() { g_surround = m_before; }
 
 void install_theme() {
   install_typeface();

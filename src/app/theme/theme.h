@@ -17,7 +17,12 @@ struct Theme {
   QColor furniture; ///< Head and tray.
   QColor field;     ///< Inside of editable fields and of the staff.
   QColor field_alt; ///< Every other band of the staff.
-  QColor line;      ///< Hairlines and borders of controls.
+  QColor line;      ///< Hairlines; what cannot be used.
+  QColor frame;     ///< Borders of controls; at least 3 : 1 on stage and furniture.
+  QColor raised;    ///< Ground of what can be pressed.
+  QColor fill;      ///< Ground of a primary action, of what is chosen or ticked.
+  QColor on_fill;   ///< Words on it.
+  QColor dimmed;    ///< Words of what cannot be used.
   QColor text;
   QColor quiet;  ///< Captions; still at least 4.5 : 1 on stage and furniture.
   QColor strong; ///< Selection and focus.
@@ -30,6 +35,18 @@ struct Theme {
 /// Also sets the application's palette.
 void set_surround(Surround surround);
 [[nodiscard]] Surround current_surround();
+
+/// While it lives theme() is that of another surround, for a painting that shows several.
+class PaintedSurround {
+public:
+  explicit PaintedSurround(Surround surround);
+  ~PaintedSurround();
+  PaintedSurround(const PaintedSurround&) = delete;
+  PaintedSurround& operator=(const PaintedSurround&) = delete;
+
+private:
+  Surround m_before;
+};
 
 /// Loads the shipped typeface and sets the application's font and style.
 void install_theme();

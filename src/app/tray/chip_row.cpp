@@ -126,7 +126,8 @@ Spoken ChipRow::spoken() {
     if (static_cast<qsizetype>(i) < m_words.size()) item.description = m_words[static_cast<qsizetype>(i)];
     item.rect = chip_rect(i);
     item.focused = m_at == i;
-    item.actions = {{tr("Take up"), [this, i] { emit taken(i); }}, {tr("Lay"), [this, i] { emit laid(i); }}};
+    item.actions = {{tr("Use color"), [this, i] { emit taken(i); }},
+                    {tr("Add to set"), [this, i] { emit laid(i); }}};
     out.items.push_back(std::move(item));
   }
   return out;

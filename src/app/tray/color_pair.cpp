@@ -20,10 +20,9 @@ constexpr int kRoomForWord = 100;
 ColorPair::ColorPair(Studio& space, Picking& picking, QSize size, QWidget* parent)
     : QWidget(parent), m_space(space), m_picks(picking) {
   setObjectName(QStringLiteral("colorPair"));
-  setAccessibleName(tr("Current color and the color before"));
-  setToolTip(
-      tr("The current color; below it the one before: click there to go back to it. Either can be dragged "
-         "to other programs."));
+  setAccessibleName(tr("Current and previous color"));
+  setToolTip(tr("The current color, and below it the previous one: click that to go back. Both can be "
+                "dragged into other programs."));
   setFocusPolicy(Qt::TabFocus);
   setFixedSize(size);
   space.hear({Part::Color}, this, qOverload<>(&QWidget::update));
@@ -44,7 +43,7 @@ void ColorPair::paintEvent(QPaintEvent*) {
   if (height() >= kRoomForWord) {
     painter.setPen(readable_on(before));
     painter.setFont(caption_font());
-    painter.drawText(before_rect().adjusted(8, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, tr("before"));
+    painter.drawText(before_rect().adjusted(8, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, tr("previous"));
   }
   painter.setPen(hasFocus() ? QPen(theme().strong, 2) : QPen(theme().line, 1));
   painter.drawRect(rect().adjusted(0, 0, -1, -1));
@@ -80,9 +79,9 @@ Spoken ColorPair::spoken() {
   now.rect = rect();
   before.key = spoken_key(kSpokenOwn, 1);
   before.role = QAccessible::Button;
-  before.name = tr("Color before: %1").arg(color_told(s.before));
+  before.name = tr("Previous color: %1").arg(color_told(s.before));
   before.rect = before_rect();
-  before.actions = {{tr("Go back"), [this] { m_picks.back_to_before(); }}};
+  before.actions = {{tr("Go back to this color"), [this] { m_picks.back_to_before(); }}};
   return {QAccessible::Grouping, {}, {}, {std::move(now), std::move(before)}};
 }
 

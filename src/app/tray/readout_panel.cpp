@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/readout_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/gamut.h"
 #include "model/i18n/language.h"
@@ -28,7 +28,8 @@ QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row);
 
 ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, QWidget* parent)
     : QWidget(parent), m_space(space), m_picks(picking), m_reader(press),
-      m_more(new WordButton(tr("more"), this)), m_fewer(new WordButton(tr("fewer"), this)) {
+      m_more(new WordControl(ControlKind::Action, tr("Add readout"), this)),
+      m_fewer(new WordControl(ControlKind::Action, tr("Remove readout"), this)) {
   setObjectName(QStringLiteral("readouts"));
   auto* grid = new QGridLayout(this);
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
@@ -38,7 +39,7 @@ ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, 
   const ReadoutSpace usual[] = {ReadoutSpace::Rgb, ReadoutSpace::Hsv, ReadoutSpace::Hsl, ReadoutSpace::Lch};
   for (std::size_t i = 0; i < m_rows.size(); ++i) {
     Row& row = m_rows[i];
-    row.name = new WordButton({}, this);
+    row.name = new WordControl(ControlKind::Opener, {}, this);
     row.name->setObjectName(QStringLiteral("readoutSpace.%1").arg(i));
     row.menu = new QMenu(row.name);
     connect(row.name, &QAbstractButton::clicked, row.menu, [name = row.name, menu = row.menu] {
@@ -65,9 +66,9 @@ ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, 
           i, kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
   }
   m_more->setObjectName(QStringLiteral("moreReadouts"));
-  m_more->setToolTip(tr("Read the color in one more space"));
+  m_more->setToolTip(tr("Show the color in one more color space"));
   m_fewer->setObjectName(QStringLiteral("fewerReadouts"));
-  m_fewer->setToolTip(tr("Put the last readout away"));
+  m_fewer->setToolTip(tr("Remove the last readout"));
   auto* words = new QHBoxLayout;
   words->setSpacing(0);
   words->addWidget(m_more);
@@ -121,9 +122,8 @@ void ReadoutPanel::show_ink(std::size_t i) {
   row.ink = true;
   row.name->setText(QStringLiteral("CMYK"));
   row.name->setAccessibleName(tr("Space of readout %1: ink").arg(i + 1));
-  row.name->setFixedSize(58, 24);
-  row.name->setToolTip(
-      tr("Ink on the press that is chosen at Share. Click to read the color in another space."));
+  row.name->setFixedSize(row.name->sizeHint().width(), 24);
+  row.name->setToolTip(tr("Ink on the press chosen at Share. Click to choose another color space."));
   const QString names[] = {tr("cyan"), tr("magenta"), tr("yellow"), tr("black")};
   for (std::size_t n = 0; n < 4; ++n) {
     NumberField* field = n < 3 ? row.fields[n] : row.black;
@@ -181,9 +181,9 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   const ReadoutForm& form = readout_form(space);
   row.name->setText(word(form.name));
   row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(word(form.name)));
-  row.name->setFixedSize(58, 24);
+  row.name->setFixedSize(row.name->sizeHint().width(), 24);
   row.name->setToolTip(
-      tr("%1: %2. Click to read the color in another space.").arg(word(form.name), word(form.words)));
+      tr("%1: %2. Click to choose another color space.").arg(word(form.name), word(form.words)));
   for (std::size_t n = 0; n < 3; ++n) {
     const ReadoutNumber& number = form.numbers[n];
     row.fields[n]->set_range({number.low, number.high, number.step, number.digits, {}, number.wraps, {}});

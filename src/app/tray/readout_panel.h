@@ -15,7 +15,7 @@ class Picking;
 class PressReader;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class ReadoutPanel final : public QWidget {
   Q_OBJECT
@@ -30,7 +30,7 @@ private:
     ReadoutSpace space = ReadoutSpace::Rgb;
     bool ink = false; ///< Cyan, magenta, yellow and black in the place of a space.
     NumberField* black = nullptr;
-    WordButton* name = nullptr;
+    WordControl* name = nullptr;
     QMenu* menu = nullptr;
     std::array<NumberField*, 3> fields{};
   };
@@ -55,8 +55,8 @@ private:
   std::optional<TypedInk> m_typed_ink;
   std::array<Row, 4> m_rows;
   std::size_t m_shown = 1;
-  WordButton* m_more;
-  WordButton* m_fewer;
+  WordControl* m_more;
+  WordControl* m_fewer;
 };
 
 } // namespace zc

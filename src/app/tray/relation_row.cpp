@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/relation_row.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "model/i18n/text.h"
@@ -17,14 +17,14 @@ namespace zc {
 
 RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
     : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_relation(new QComboBox(this)),
-      m_vivid(new WordButton(tr("vivid"), this)), m_fix(new WordButton(tr("fix"), this)),
+      m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), this)),
+      m_fix(new WordControl(ControlKind::Switch, tr("pin"), this)),
       m_chips(new ChipRow(tr("Members of the relation"), this)) {
   m_relation->setObjectName(QStringLiteral("relation"));
   m_relation->setAccessibleName(tr("Relation of the current color"));
-  m_relation->setToolTip(
-      tr("Which hues stand to the current color: complement 180°; split 150° and 210°; triad 120° "
-         "and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; analogous 30° to either "
-         "side; double complement 30°, 180°, 210°"));
+  m_relation->setToolTip(tr("Show hues related to the current color: complement 180°; split 150° and 210°; "
+                            "triad 120° and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; "
+                            "analogous 30° to either side; double complement 30°, 180°, 210°"));
   const std::pair<QString, Relation> relations[] = {
       {tr("complement"), Relation::Complement}, {tr("split"), Relation::Split},
       {tr("triad"), Relation::Triad},           {tr("square"), Relation::Square},
@@ -34,12 +34,13 @@ RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidge
   m_vivid->setObjectName(QStringLiteral("relationVivid"));
   m_vivid->setCheckable(true);
   m_vivid->setToolTip(
-      tr("Each member at the value where its hue is strongest, instead of the current value"));
+      tr("Show each related color at the value where its hue is strongest, not at the current value"));
   m_fix->setObjectName(QStringLiteral("fixRelation"));
   m_fix->setCheckable(true);
-  m_fix->setToolTip(tr("Keep the relation where it is, here and on the rim, while picking goes on"));
-  auto* lay = word_button(QStringLiteral("layRelation"), tr("lay all"),
-                          tr("Lay the color and all members as a family named by the relation"), this);
+  m_fix->setToolTip(tr("Leave the relation where it is, here and on the rim, while you pick"));
+  auto* lay = word_action(
+      QStringLiteral("layRelation"), tr("Add all"),
+      tr("Add the current color and all related colors as a family named after the relation"), this);
   m_chips->setObjectName(QStringLiteral("members"));
 
   auto* row = new QHBoxLayout;
@@ -76,7 +77,8 @@ void RelationRow::follow() {
   for (const auto& member : m_picks.members()) {
     steps.push_back({member.color, m_space.geometry().place(member.at)});
     captions << tr("%1°").arg(std::lround(member.turn));
-    words << tr("%1° on: %2. Click takes it up, Ctrl+click lays it; on the rim of the wheel it can be slid.")
+    words << tr("%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel "
+                "it can be dragged.")
                  .arg(std::lround(member.turn))
                  .arg(color_told(member.color));
   }

@@ -15,7 +15,7 @@ class Laying;
 class Picking;
 
 class ChipRow;
-class WordButton;
+class WordControl;
 
 class RelationRow final : public QWidget {
   Q_OBJECT
@@ -28,8 +28,8 @@ private:
   Picking& m_picks;
   Laying& m_laying;
   QComboBox* m_relation;
-  WordButton* m_vivid;
-  WordButton* m_fix;
+  WordControl* m_vivid;
+  WordControl* m_fix;
   ChipRow* m_chips;
 };
 

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/tray.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/hand/hand_over.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/readout_panel.h"
@@ -97,13 +97,15 @@ QWidget* Tray::make_place() {
       {QStringLiteral("place.saturation"),
        tr("Saturation on the wheel"),
        {0, 100, 1, 1, QStringLiteral(" %"), false, {}}},
-      {QStringLiteral("place.value"), tr("Value, true lightness"), {0, 100, 1, 1, tr(" value"), false, {}}}};
+      {QStringLiteral("place.value"),
+       tr("Value: true lightness, L*"),
+       {0, 100, 1, 1, tr(" value"), false, {}}}};
   for (int i = 0; i < 3; ++i) {
     const auto& [name, accessible, range] = numbers[i];
     m_place[i] = new NumberField(name, accessible, box);
     m_place[i]->set_range(range);
     m_place[i]->setToolTip(
-        tr("%1: type, scroll or drag; with Shift ten steps, with Alt a tenth").arg(accessible));
+        tr("%1: type, scroll or drag, with Shift in tens, with Alt in tenths").arg(accessible));
     if (i == 2) m_place[i]->keep_width(76);
     row->addWidget(m_place[i], i == 2 ? 4 : 3);
     connect(m_place[i], &NumberField::wanted, this, [this, i](double x) { go_to(i, x); });
@@ -126,12 +128,13 @@ QWidget* Tray::make_set_controls() {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   m_family = new ElidedLabel(caption_font(), box);
-  auto* lay = new QPushButton(tr("Lay on the staff"), box);
+  auto* lay = new QPushButton(tr("Add to set"), box);
   lay->setObjectName(QStringLiteral("lay"));
-  lay->setToolTip(tr("Lay the current color into the chosen family (Ctrl+L)"));
+  lay->setDefault(true);
+  lay->setToolTip(tr("Add the current color to the chosen family (Ctrl+L)"));
   connect(lay, &QPushButton::clicked, this, [this] { m_space.laying().lay_current(); });
   column->addWidget(lay);
-  m_hand = new WordButton(tr("hand over"), box);
+  m_hand = new WordControl(ControlKind::Switch, tr("copy every pick"), box);
   m_hand->setObjectName(QStringLiteral("handOver"));
   m_hand->setCheckable(true);
   m_hand->setFixedHeight(22);
@@ -182,12 +185,12 @@ void Tray::follow() {
       (prints ? QString() : tr(", does not print")));
   m_mask->setFont(inside && !*inside ? heading_font() : caption_font());
   const Family* family = find_family(m_space.piece(), s.family);
-  m_family->setText(family ? tr("into %1").arg(text(family->name)) : tr("into a new family"));
+  m_family->setText(family ? tr("to %1").arg(text(family->name)) : tr("to a new family"));
   m_hand->setChecked(m_hand_over.on());
-  m_hand->setToolTip(m_hand_over.last().isEmpty()
-                         ? tr("Every pick goes to the clipboard at its end, as %1 (Ctrl+H)")
-                               .arg(words_for(m_hand_over.form()))
-                         : m_hand_over.last());
+  m_hand->setToolTip(
+      m_hand_over.last().isEmpty()
+          ? tr("Copy every picked color to the clipboard, as %1 (Ctrl+H)").arg(words_for(m_hand_over.form()))
+          : m_hand_over.last());
 }
 
 } // namespace zc

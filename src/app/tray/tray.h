@@ -17,7 +17,7 @@ class ElidedLabel;
 class HandOver;
 class NumberField;
 class WellsView;
-class WordButton;
+class WordControl;
 
 class Tray final : public QWidget {
   Q_OBJECT
@@ -48,7 +48,7 @@ private:
   std::array<NumberField*, 3> m_place{}; ///< Hue, saturation, value on the wheel.
   ElidedLabel* m_mask = nullptr;
   ElidedLabel* m_family = nullptr;
-  WordButton* m_hand = nullptr;
+  WordControl* m_hand = nullptr;
 };
 
 } // namespace zc

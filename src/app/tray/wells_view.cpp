@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/wells_view.h"
 
+#include "app/controls/controls.h"
 #include "app/paint/paint.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
@@ -27,12 +27,13 @@ double recent_indent() {
 } // namespace
 
 WellsView::WellsView(Studio& space, Picking& picking, Build build, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_clear(new WordButton(tr("clear"), this)),
-      m_none(new WordButton(tr("fill none"), this)), m_build(build) {
+    : QWidget(parent), m_space(space), m_picks(picking),
+      m_clear(new WordControl(ControlKind::Action, tr("Clear well"), this)),
+      m_none(new WordControl(ControlKind::Action, tr("Stop filling"), this)), m_build(build) {
   m_clear->setObjectName(QStringLiteral("clearWell"));
   m_clear->setToolTip(tr("Empty the chosen well"));
   m_none->setObjectName(QStringLiteral("fillNoWell"));
-  m_none->setToolTip(tr("Picks fill no well any more; what lies in the wells stays"));
+  m_none->setToolTip(tr("Picks no longer fill a well; the wells keep their colors"));
   connect(m_clear, &QAbstractButton::clicked, this, [this] {
     if (const auto well = m_space.session().filling_well) m_picks.clear_well(*well);
   });
@@ -95,8 +96,8 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1)
-                                  : tr("picks fill none"));
+                   s.filling_well ? tr("every pick fills well %1").arg(*s.filling_well + 1)
+                                  : tr("no well is filled by picks"));
   painter.setRenderHint(QPainter::Antialiasing, false);
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
@@ -164,8 +165,8 @@ bool WellsView::event(QEvent* event) {
   if (event->type() != QEvent::ToolTip) return QWidget::event(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   QToolTip::showText(help->globalPos(),
-                     tr("Click a well to take its color up and to let picks fill it, Shift+click to lay the "
-                        "current color down. Keys 1 to 8 take up, with Shift they lay down."),
+                     tr("Click a well to use its color; picks then fill it. Shift+click to put the current "
+                        "color in it. Keys 1 to 8 use a well, with Shift they put the current color in."),
                      this);
   return true;
 }
@@ -175,7 +176,8 @@ void WellsView::call_off() { m_pressed.call_off(); }
 Spoken WellsView::spoken() {
   const Session& s = m_space.session();
   Spoken out{QAccessible::List,
-             s.filling_well ? tr("picks fill well %1").arg(*s.filling_well + 1) : tr("picks fill none"),
+             s.filling_well ? tr("every pick fills well %1").arg(*s.filling_well + 1)
+                            : tr("no well is filled by picks"),
              {},
              {}};
   for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
@@ -186,8 +188,8 @@ Spoken WellsView::spoken() {
     item.rect = well_rect(i);
     item.selectable = true;
     item.selected = s.filling_well == i;
-    item.actions = {{tr("Take up"), [this, i] { m_picks.choose_well(i); }},
-                    {tr("Lay down"), [this, i] { m_picks.lay_down_well(i); }}};
+    item.actions = {{tr("Use color"), [this, i] { m_picks.choose_well(i); }},
+                    {tr("Put current color here"), [this, i] { m_picks.lay_down_well(i); }}};
     out.items.push_back(std::move(item));
   }
   if (m_build == Build::Row) return out;
@@ -196,7 +198,7 @@ Spoken WellsView::spoken() {
     item.key = spoken_key(kSpokenOwn + 1, i);
     item.name = tr("Recent: %1").arg(color_told(s.at_hand.recent[i]));
     item.rect = recent_rect(i);
-    item.actions = {{tr("Take up"), [this, c = s.at_hand.recent[i]] { m_picks.take_up(c); }}};
+    item.actions = {{tr("Use color"), [this, c = s.at_hand.recent[i]] { m_picks.take_up(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

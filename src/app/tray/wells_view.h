@@ -13,7 +13,7 @@ namespace zc {
 
 class Picking;
 
-class WordButton;
+class WordControl;
 
 class WellsView final : public QWidget, public SpokenView, public Draggable {
   Q_OBJECT
@@ -43,8 +43,8 @@ private:
   void click(QPointF p, Qt::KeyboardModifiers modifiers);
   Studio& m_space;
   Picking& m_picks;
-  WordButton* m_clear;
-  WordButton* m_none;
+  WordControl* m_clear;
+  WordControl* m_none;
   Build m_build;
   PressedColor m_pressed;
 };

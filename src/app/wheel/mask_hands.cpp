@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/wheel/mask_hands.h"
 
+#include "app/controls/number_field.h"
 #include "app/paint/paint.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/wheel/wheel_view.h"
 #include "model/session/masking.h"
@@ -241,15 +241,16 @@ void MaskHands::finish_outline() {
   Polygon polygon{m_outline};
   m_drag = Drag::None;
   if (polygon.points.size() >= 3 && crosses_itself(polygon))
-    emit m_space.notice(tr("The outline crosses itself; where it overlaps, the mask is left open."));
+    emit m_space.notice(tr("The outline crosses itself; the mask is open where it overlaps."));
   add_area(std::move(polygon));
 }
 
 void MaskHands::add_area(Shape shape) {
   const Area area{m_mode, std::move(shape)};
   m_outline.clear();
-  const bool held = m_space.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Cut mask"),
-                                          [&](Piece p) { return with_area_added(std::move(p), area); });
+  const bool held =
+      m_space.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Subtract mask area"),
+                            [&](Piece p) { return with_area_added(std::move(p), area); });
   if (held) m_masking.select_area(m_space.piece().mask->areas.size() - 1);
   choose_tool(Tool::None);
 }
@@ -333,10 +334,10 @@ void MaskHands::remove_area() {
 void MaskHands::fill_menu(QMenu& menu, QPointF p) {
   const auto handle = handle_at(p);
   if (handle && handle->grip == Grip::Corner)
-    menu.addAction(tr("Remove this corner"), this, [this, i = handle->index] { remove_corner(i); });
+    menu.addAction(tr("Remove corner"), this, [this, i = handle->index] { remove_corner(i); });
   if (const auto area = area_at(p)) {
     m_masking.select_area(*area);
-    menu.addAction(tr("Remove this area"), this, &MaskHands::remove_area);
+    menu.addAction(tr("Remove area"), this, &MaskHands::remove_area);
   }
 }
 

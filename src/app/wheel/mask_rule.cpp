@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/wheel/mask_rule.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "model/session/studio.h"
 
@@ -13,17 +13,18 @@ namespace zc {
 MaskRuleChoice::MaskRuleChoice(Studio& space, QWidget* parent) : QWidget(parent), m_space(space) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(2);
+  row->setSpacing(0);
   auto* label = new QLabel(tr("Mask"), this);
   label->setFont(heading_font());
   row->addWidget(label);
-  row->addSpacing(4);
-  m_rules = {
-      add(QStringLiteral("rule.held"), tr("held"), tr("Picks stay inside the mask, at the same value")),
-      add(QStringLiteral("rule.flagged"), tr("flagged"),
-          tr("Picks outside the mask are allowed, and marked")),
-      add(QStringLiteral("rule.free"), tr("free"), tr("Picks are not judged; the mask is only shown"))};
-  m_off = add(QStringLiteral("maskOff"), tr("off"), tr("Keep the mask without showing or using it"));
+  row->addSpacing(kGap);
+  m_rules = {add(QStringLiteral("rule.held"), tr("hold"),
+                 tr("Picks stay inside the mask; their value does not change")),
+             add(QStringLiteral("rule.flagged"), tr("warn"),
+                 tr("Picks may lie outside the mask; those that do are marked")),
+             add(QStringLiteral("rule.free"), tr("show"), tr("The mask is shown, and picks are free"))};
+  m_off = add(QStringLiteral("maskOff"), tr("off"),
+              tr("The mask is neither shown nor used, but stays in the piece"));
   for (std::size_t i = 0; i < m_rules.size(); ++i)
     connect(m_rules[i], &QAbstractButton::clicked, this, [this, rule = static_cast<MaskRule>(i)] {
       m_space.store().apply(tr("Change mask rule"), [rule](Piece p) -> Result<Piece> {
@@ -40,8 +41,8 @@ MaskRuleChoice::MaskRuleChoice(Studio& space, QWidget* parent) : QWidget(parent)
   follow();
 }
 
-WordButton* MaskRuleChoice::add(const QString& name, const QString& word, const QString& tip) {
-  auto* button = new WordButton(word, this);
+WordControl* MaskRuleChoice::add(const QString& name, const QString& word, const QString& tip) {
+  auto* button = new WordControl(ControlKind::Choice, word, this);
   button->setObjectName(name);
   button->setAccessibleName(tr("Mask %1").arg(word));
   button->setToolTip(tip);

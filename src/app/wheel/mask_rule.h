@@ -8,7 +8,7 @@
 
 namespace zc {
 
-class WordButton;
+class WordControl;
 
 class MaskRuleChoice final : public QWidget {
   Q_OBJECT
@@ -17,10 +17,10 @@ public:
 
 private:
   void follow();
-  WordButton* add(const QString& name, const QString& word, const QString& tip);
+  WordControl* add(const QString& name, const QString& word, const QString& tip);
   Studio& m_space;
-  std::array<WordButton*, 3> m_rules{};
-  WordButton* m_off = nullptr;
+  std::array<WordControl*, 3> m_rules{};
+  WordControl* m_off = nullptr;
 };
 
 } // namespace zc

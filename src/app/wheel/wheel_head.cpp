@@ -2,7 +2,7 @@
 #include "app/wheel/wheel_head.h"
 
 #include "app/band/value_axis.h"
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "model/session/masking.h"
 #include "model/session/studio.h"
@@ -17,16 +17,16 @@ namespace zc {
 WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget* parent)
     : QWidget(parent), m_space(space), m_masking(masking), m_value(new QLabel(this)),
       m_hues(new QComboBox(this)), m_measures(new QComboBox(this)),
-      m_vivid(new WordButton(tr("vivid"), this)) {
+      m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), this)) {
   m_vivid->setObjectName(QStringLiteral("vividPlan"));
   m_vivid->setCheckable(true);
-  m_vivid->setToolTip(tr("Each hue at the value where it is strongest; a pick takes the color that is seen, "
-                         "value included"));
+  m_vivid->setToolTip(tr(
+      "Show each hue at the value where it is strongest. A pick is then the color you see, value included."));
   connect(m_vivid, &QAbstractButton::clicked, &viewing, &Viewing::show_vivid_plan);
   m_hues->setObjectName(QStringLiteral("hueScale"));
   m_hues->setAccessibleName(tr("Hue scale of the wheel"));
-  m_hues->setToolTip(tr("Which hues face each other: on the traditional wheel red faces green, on light and "
-                        "ink red faces cyan"));
+  m_hues->setToolTip(tr("Choose which hues face each other: on the traditional wheel red faces green, on the "
+                        "light and ink wheels red faces cyan"));
   m_hues->addItem(tr("traditional"), static_cast<int>(HueScale::Traditional));
   m_hues->addItem(tr("light"), static_cast<int>(HueScale::Light));
   m_hues->addItem(tr("ink"), static_cast<int>(HueScale::Ink));
@@ -75,16 +75,15 @@ void WheelHead::follow() {
   const bool leaps = wheel.hues == HueScale::Even &&
                      (wheel.measure == SaturationMeasure::Hsl || wheel.measure == SaturationMeasure::Hsv);
   m_measures->setToolTip(
-      leaps ? tr("HSL and HSV count hue unevenly: beside blue one degree of the even wheel is up to 26 of "
-                 "theirs. "
-                 "HSLuv, CIELAB or OKLab turn evenly there.")
-            : tr("What saturation means on this wheel; value stays true lightness with each of them"));
+      leaps ? tr("HSL and HSV space hues unevenly: near blue, one degree of the even wheel is up to 26 "
+                 "degrees of theirs. HSLuv, CIELAB and OKLab are even there.")
+            : tr("Choose how saturation is measured; value is true lightness with every measure"));
 }
 
 void WheelHead::say_value() {
   const double value = stepped_value(m_space.session().at.at.v, m_space.steps());
   m_vivid->setChecked(m_space.session().vivid_plan);
-  m_value->setText(m_space.session().vivid_plan ? tr("Each hue") : tr("At value %1").arg(std::lround(value)));
+  m_value->setText(m_space.session().vivid_plan ? tr("each hue") : tr("at value %1").arg(std::lround(value)));
 }
 
 } // namespace zc

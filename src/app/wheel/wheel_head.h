@@ -14,7 +14,7 @@ namespace zc {
 class Masking;
 class Viewing;
 
-class WordButton;
+class WordControl;
 
 class WheelHead final : public QWidget {
   Q_OBJECT
@@ -30,7 +30,7 @@ private:
   QLabel* m_value;
   QComboBox* m_hues;
   QComboBox* m_measures;
-  WordButton* m_vivid;
+  WordControl* m_vivid;
 };
 
 } // namespace zc

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/wheel/wheel_view.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
 #include "app/spoken/swatches.h"
-#include "app/theme/controls.h"
 #include "app/theme/hands.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "core/color/convert.h"
@@ -435,7 +435,7 @@ bool WheelView::event(QEvent* event) {
 QString WheelView::hint_at(QPointF p) const {
   if (const auto member = member_at(p)) {
     const RelationMember held = m_picks.members()[*member];
-    return tr("%1° on: %2. Click takes it up, a drag along the rim slides it.")
+    return tr("%1° further: %2. Click to use the color, drag it along the rim to move it.")
         .arg(std::lround(held.turn))
         .arg(color_told(held.color));
   }
@@ -445,11 +445,10 @@ QString WheelView::hint_at(QPointF p) const {
       beyond_rim(p)
           ? tr("%1, %2°. ").arg(hue).arg(number(at.a, 0))
           : tr("%1, %2°, saturation %3 %. ").arg(hue).arg(number(at.a, 0)).arg(number(100 * at.r, 0));
-  return place +
-         (m_hands
-              ? tr("Drag handles to shape an area, inside it to move it, outside the rim to turn the mask "
-                   "(with Shift the area alone); double-click an edge to add a corner.")
-              : tr("Drag to set hue and saturation; Ctrl and the wheel zoom."));
+  return place + (m_hands
+                      ? tr("Drag a handle to shape an area, drag inside to move it, drag outside the rim to "
+                           "turn the mask (with Shift only the area). Double-click an edge to add a corner.")
+                      : tr("Drag to set hue and saturation; Ctrl+scroll to zoom."));
 }
 
 void WheelView::call_off() {
@@ -470,11 +469,11 @@ Spoken WheelView::spoken() {
     SpokenItem item;
     item.key = spoken_key(kSpokenOwn, i);
     item.role = QAccessible::Button;
-    item.name = tr("%1° on: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
+    item.name = tr("%1° further: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
     item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),
                        QSizeF(2 * kMemberReach, 2 * kMemberReach));
-    item.actions = {{tr("Take up"), [this, i] { m_picks.take_up_member(i); }},
-                    {tr("Lay"), [this, i] { m_laying.lay_member(i); }}};
+    item.actions = {{tr("Use color"), [this, i] { m_picks.take_up_member(i); }},
+                    {tr("Add to set"), [this, i] { m_laying.lay_member(i); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/card_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 #include "model/i18n/text.h"
@@ -27,7 +27,8 @@ constexpr int kWidth = 420, kWordsHeight = 110;
 CardPanel::CardPanel(Studio& space, QWidget* parent)
     : Panel(QStringLiteral("card"), kWidth, parent), m_space(space), m_title(new QLineEdit(this)),
       m_words(new QPlainTextEdit(this)), m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)),
-      m_monitor(new QLabel(this)), m_monitor_on(new WordButton(tr("use it"), this)) {
+      m_monitor(new QLabel(this)),
+      m_monitor_on(new WordControl(ControlKind::Switch, tr("use monitor profile"), this)) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(kMargin, 14, kMargin, 14);
   grid->setHorizontalSpacing(10);
@@ -43,23 +44,22 @@ CardPanel::CardPanel(Studio& space, QWidget* parent)
     ++n;
   };
   row(tr("Title"), QStringLiteral("card.title"), tr("What the piece is called"), m_title);
-  row(tr("Words"), QStringLiteral("card.words"), tr("Mood and intent, for yourself and for the sheet"),
+  row(tr("Description"), QStringLiteral("card.words"), tr("Mood and intent; the sheet can show them"),
       m_words);
-  row(tr("Date"), QStringLiteral("card.date"), tr("The day of the plan, as 2026-11-26; may stay empty"),
-      m_date);
-  row(tr("Signature"), QStringLiteral("card.signature"), tr("The line that stands on the sheet"),
+  row(tr("Date"), QStringLiteral("card.date"), tr("The date of the plan as YYYY-MM-DD, or nothing"), m_date);
+  row(tr("Signature"), QStringLiteral("card.signature"), tr("The line at the foot of the sheet"),
       m_signature);
   m_words->setFixedHeight(kWordsHeight);
   m_words->setTabChangesFocus(true);
   m_words->setFrameShape(QFrame::NoFrame);
   m_date->setPlaceholderText(QDate::currentDate().toString(Qt::ISODate));
 
-  auto* take = new QPushButton(tr("Take it"), this);
+  auto* take = new QPushButton(tr("Apply"), this);
   take->setObjectName(QStringLiteral("card.take"));
-  take->setToolTip(tr("Write this on the card, in one step"));
-  auto* leave = new QPushButton(tr("Leave it"), this);
+  take->setToolTip(tr("Change the details of the piece in one step"));
+  auto* leave = new QPushButton(tr("Cancel"), this);
   leave->setObjectName(QStringLiteral("card.leave"));
-  leave->setToolTip(tr("Close the card as it was (Escape)"));
+  leave->setToolTip(tr("Close without a change (Escape)"));
   auto* buttons = new QHBoxLayout;
   buttons->setSpacing(8);
   buttons->addStretch();
@@ -88,7 +88,7 @@ QHBoxLayout* CardPanel::make_monitor_row() {
   m_monitor->setWordWrap(true);
   m_monitor_on->setObjectName(QStringLiteral("card.useMonitor"));
   m_monitor_on->setCheckable(true);
-  m_monitor_on->setToolTip(tr("Paint through the profile that the desktop has set for this monitor"));
+  m_monitor_on->setToolTip(tr("Show colors through the profile that the desktop has set for this monitor"));
   connect(m_monitor_on, &QAbstractButton::clicked, this, [this](bool on) {
     Monitors::all().turn(on);
     follow_monitor();
@@ -122,7 +122,7 @@ void CardPanel::follow_monitor() {
   const DisplayProfile* profile = monitors.profile_of(screen());
   m_monitor_on->setChecked(monitors.on());
   m_monitor->setText(profile         ? tr("shown through \"%1\"").arg(text(profile->name()))
-                     : monitors.on() ? tr("no profile is set for this one")
+                     : monitors.on() ? tr("the desktop has no profile for this monitor")
                                      : tr("profiles are not used"));
 }
 
@@ -146,7 +146,7 @@ bool CardPanel::apply() {
            words(checked.error()));
     return false;
   }
-  m_space.store().apply(tr("Change card"), [card](Piece p) { return with_card(std::move(p), card); });
+  m_space.store().apply(tr("Change details"), [card](Piece p) { return with_card(std::move(p), card); });
   m_filled = now;
   return true;
 }

@@ -2,7 +2,7 @@
 // The card of the piece: title, words, date and signature, edited in one place.
 #pragma once
 
-#include "app/theme/panel.h"
+#include "app/controls/panel.h"
 #include "core/piece/edits.h"
 #include "model/session/studio.h"
 
@@ -13,7 +13,7 @@ class QPlainTextEdit;
 
 namespace zc {
 
-class WordButton;
+class WordControl;
 
 class CardPanel final : public Panel {
   Q_OBJECT
@@ -37,7 +37,7 @@ private:
   QLineEdit* m_date;
   QLineEdit* m_signature;
   QLabel* m_monitor;
-  WordButton* m_monitor_on;
+  WordControl* m_monitor_on;
 };
 
 } // namespace zc

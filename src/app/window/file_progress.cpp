@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/file_progress.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "model/documents/file_job.h"
 
@@ -26,11 +26,11 @@ FileProgress::FileProgress(FileJob& job, QWidget* parent)
   m_what->setFont(caption_font());
   m_bar->setRange(0, 100);
   m_bar->setFixedHeight(14);
-  m_bar->setAccessibleName(tr("How far reading or writing the file is"));
+  m_bar->setAccessibleName(tr("Progress of reading or writing the file"));
   auto* button = new QPushButton(tr("Stop"), this);
   button->setObjectName(QStringLiteral("stopFileJob"));
   button->setFont(caption_font());
-  button->setToolTip(tr("Stop; the file and the open piece stay as they are"));
+  button->setToolTip(tr("Stop reading or writing; the file and the open piece stay as they are"));
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 4, kMargin, 4);
   row->addWidget(m_what);

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/hand_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "core/patterns/lines_pattern.h"
 #include "model/i18n/text.h"
@@ -20,17 +20,18 @@ namespace zc {
 HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
     : Panel(QStringLiteral("handPanel"), 460, parent), m_hand_over(hand_over),
       m_forms(new QButtonGroup(this)), m_pattern(new QLineEdit(this)),
-      m_picture(new WordButton(tr("with a small picture"), this)), m_preview(new QLabel(this)) {
+      m_picture(new WordControl(ControlKind::Switch, tr("with a small picture"), this)),
+      m_preview(new QLabel(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 14, kMargin, 14);
   column->setSpacing(8);
-  auto* heading = new QLabel(tr("Every pick is handed over as"), this);
+  auto* heading = new QLabel(tr("Copy every pick as"), this);
   heading->setFont(heading_font());
   column->addWidget(heading);
   auto* forms = new QHBoxLayout;
-  forms->setSpacing(4);
+  forms->setSpacing(0);
   for (const auto& w : kHandFormWords) {
-    auto* button = new WordButton(words_for({w.value, {}, false}), this);
+    auto* button = new WordControl(ControlKind::Choice, words_for({w.value, {}, false}), this);
     button->setObjectName(QStringLiteral("handForm.%1").arg(static_cast<int>(w.value)));
     button->setCheckable(true);
     m_forms->addButton(button, static_cast<int>(w.value));
@@ -40,7 +41,7 @@ HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
   column->addLayout(forms);
   m_pattern->setObjectName(QStringLiteral("handPattern"));
   m_pattern->setMaxLength(static_cast<int>(kLongestPattern) + 1);
-  m_pattern->setAccessibleName(tr("Line of your own"));
+  m_pattern->setAccessibleName(tr("Your own line"));
   column->addWidget(m_pattern);
   auto* fields =
       new QLabel(tr("Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} "
@@ -57,9 +58,9 @@ HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
   m_picture->setObjectName(QStringLiteral("handPicture"));
   m_picture->setCheckable(true);
   m_picture->setToolTip(tr("The clipboard also carries a small picture of the color"));
-  auto* take = new QPushButton(tr("Take it"), this);
+  auto* take = new QPushButton(tr("Apply"), this);
   take->setObjectName(QStringLiteral("handTake"));
-  auto* leave = new QPushButton(tr("Leave it"), this);
+  auto* leave = new QPushButton(tr("Cancel"), this);
   auto* foot = new QHBoxLayout;
   foot->setSpacing(8);
   foot->addWidget(m_picture);

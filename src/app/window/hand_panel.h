@@ -2,8 +2,8 @@
 // How colors are handed over: the form, the painter's own line, whether a picture goes along.
 #pragma once
 
+#include "app/controls/panel.h"
 #include "app/hand/hand_over.h"
-#include "app/theme/panel.h"
 
 class QButtonGroup;
 class QLabel;
@@ -12,7 +12,7 @@ class QLineEdit;
 namespace zc {
 
 class Studio;
-class WordButton;
+class WordControl;
 
 class HandPanel final : public Panel {
   Q_OBJECT
@@ -29,7 +29,7 @@ private:
   HandOver& m_hand_over;
   QButtonGroup* m_forms;
   QLineEdit* m_pattern;
-  WordButton* m_picture;
+  WordControl* m_picture;
   QLabel* m_preview;
 };
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/head.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/desk_list.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 #include "model/i18n/language.h"
@@ -69,7 +69,7 @@ protected:
 
 Head::Head(Studio& space, Viewing& viewing, QWidget* parent)
     : QWidget(parent), m_space(space), m_viewing(viewing), m_title(new TitleField(this)),
-      m_state(new QLabel(this)), m_card(new WordButton(tr("card"), this)) {
+      m_state(new QLabel(this)), m_card(new WordControl(ControlKind::Opener, tr("Details"), this)) {
   setFixedHeight(46);
   setAutoFillBackground(true);
   auto* left = new QHBoxLayout;
@@ -87,7 +87,7 @@ Head::Head(Studio& space, Viewing& viewing, QWidget* parent)
   m_state->setFont(caption_font());
   m_card->setObjectName(QStringLiteral("openCard"));
   m_card->setCheckable(true);
-  m_card->setToolTip(tr("The card of the piece: title, words, date and signature"));
+  m_card->setToolTip(tr("Show title, description, date and signature of the piece"));
   connect(m_card, &QAbstractButton::clicked, this, &Head::cardAsked);
   left->addWidget(m_title);
   left->addWidget(m_card);
@@ -144,7 +144,7 @@ QWidget* Head::make_desks() {
   row->setSpacing(12);
   auto* group = new QButtonGroup(this);
   for (const DeskFacts& desk : kDeskFacts) {
-    auto* button = word_switch(
+    auto* button = word_tab(
         QString::fromStdString("desk." + word_for(kDeskWords, desk.desk)),
         name_of(desk).remove(QLatin1Char('&')),
         QStringLiteral("%1 (%2)").arg(tells_of(desk), key_of(desk).toString(QKeySequence::NativeText)), box);
@@ -163,7 +163,7 @@ QWidget* Head::make_views() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);
-  auto* values = word_switch(QStringLiteral("valuesOnly"), tr("Values only"),
+  auto* values = word_switch(QStringLiteral("valuesOnly"), tr("values only"),
                              tr("Show everything in greys of equal lightness (Ctrl+G)"), box);
   connect(values, &QAbstractButton::clicked, this,
           [this](bool on) { m_viewing.look_with(on ? Eyes::Values : Eyes::Usual); });
@@ -171,13 +171,14 @@ QWidget* Head::make_views() {
   m_space.hear({Part::Eyes}, values, [this, values] {
     const Eyes eyes = m_space.session().eyes;
     values->setText(eyes_word(eyes == Eyes::Usual ? Eyes::Values : eyes));
-    values->setToolTip(eyes == Eyes::Usual || eyes == Eyes::Values
-                           ? tr("Show everything in greys of equal lightness (Ctrl+G)")
-                           : tr("Everything is shown as these eyes see it; press to see it as it is"));
+    values->setToolTip(
+        eyes == Eyes::Usual || eyes == Eyes::Values
+            ? tr("Show everything in greys of equal lightness (Ctrl+G)")
+            : tr("All colors are shown as with this color vision. Press for normal color vision."));
     values->setChecked(eyes != Eyes::Usual);
   });
-  auto* reference = word_switch(QStringLiteral("keepReference"), tr("Reference"),
-                                tr("Keep a small reference in sight on this desk (K)"), box);
+  auto* reference = word_switch(QStringLiteral("keepReference"), tr("reference"),
+                                tr("Keep a small reference in sight at this desk (K)"), box);
   connect(reference, &QAbstractButton::clicked, &m_viewing, &Viewing::keep_reference);
   const auto follow_reference = [this, reference] {
     reference->setVisible(m_space.session().desk != Desk::Observe);
@@ -188,8 +189,10 @@ QWidget* Head::make_views() {
   row->addWidget(reference);
   row->addWidget(values);
   row->addSpacing(14);
-  m_beside = word_switch(QStringLiteral("beside"), tr("Beside"),
-                         tr("A small window to stand beside your canvas, above other programs (B)"), box);
+  m_beside =
+      word_opener(QStringLiteral("beside"), tr("Beside the canvas"),
+                  tr("Open the companion: a small window beside your canvas, above other programs (B)"), box);
+  m_beside->setCheckable(true);
   connect(m_beside, &QAbstractButton::clicked, this, &Head::besideAsked);
   row->insertWidget(0, m_beside);
   for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light}) {

@@ -13,7 +13,7 @@ namespace zc {
 
 class Viewing;
 
-class WordButton;
+class WordControl;
 
 class Head final : public QWidget {
   Q_OBJECT
@@ -44,8 +44,8 @@ private:
   QLabel* m_state;
   QWidget* m_desks = nullptr;
   QWidget* m_views = nullptr;
-  WordButton* m_card;
-  WordButton* m_beside = nullptr;
+  WordControl* m_card;
+  WordControl* m_beside = nullptr;
 };
 
 } // namespace zc

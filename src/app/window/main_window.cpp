@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/main_window.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/observe/observe_desk.h"
 #include "app/files/arrivals.h"
@@ -22,7 +23,6 @@
 #include "app/menus/try_menu.h"
 #include "app/menus/view_menu.h"
 #include "app/screen/screen_sampler.h"
-#include "app/theme/controls.h"
 #include "app/tray/tray.h"
 #include "app/window/card_panel.h"
 #include "app/window/file_progress.h"

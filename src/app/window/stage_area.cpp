@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/stage_area.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 
 #include <QEvent>
 #include <QScrollBar>

@@ -3,6 +3,7 @@
 
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
+#include "app/controls/controls.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/limit/limit_desk.h"
 #include "app/desks/observe/observe_desk.h"
@@ -13,7 +14,6 @@
 #include "app/desks/try/try_view.h"
 #include "app/photo/kept_reference.h"
 #include "app/photo/photo_view.h"
-#include "app/theme/controls.h"
 #include "app/wheel/wheel_view.h"
 #include "app/window/stage_area.h"
 #include "model/workspace/workspace.h"
@@ -45,6 +45,7 @@ Stages::Stages(Workspace& space, QWidget* parent)
   addWidget(m_area);
   addWidget(m_band);
   m_kept_width.fill(KeptReference::kUsual);
+  m_pick->add_pages_to(*m_band);
   connect(this, &QSplitter::splitterMoved, this, &Stages::note_shares);
   connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus(Desk::Grade); });
   connect(&m_band->staff(), &StaffView::droppedElsewhere, this, [this](Id swatch, QPoint global) {

@@ -242,7 +242,7 @@ private:
 
   void family_heading(const Row& row, bool goes_on, double y, double width) {
     if (!goes_on) m_sheet.bookmarks.push_back({row.heading, m_sheet.pages.size() - 1, m_y});
-    const std::string words = goes_on ? m_words.said("%1, going on", {row.heading}) : row.heading;
+    const std::string words = goes_on ? m_words.said("%1, continued", {row.heading}) : row.heading;
     text(m_margin, y, width, words, kHeadingSize, true);
   }
 
@@ -360,9 +360,9 @@ private:
                                   std::to_string(std::max(0, needed - present))});
     };
     const std::array<std::string, 3> all{
-        part("light: needed %1, present %2, missing %3", aim.light, have.light),
-        part("middle: needed %1, present %2, missing %3", aim.middle, have.middle),
-        part("dark: needed %1, present %2, missing %3", aim.dark, have.dark)};
+        part("light: %1 needed, %2 present, %3 missing", aim.light, have.light),
+        part("middle: %1 needed, %2 present, %3 missing", aim.middle, have.middle),
+        part("dark: %1 needed, %2 present, %3 missing", aim.dark, have.dark)};
     gap(kGap);
     // Side by side where the three fit.
     const double third = (inner_width() - 2 * kGap) / 3, line = line_of(kSmallSize);

@@ -48,7 +48,8 @@ bool PieceStore::apply(const QString& name, const Edit& edit, const QString& dra
   }
   if (*result == m_piece) return true;
   if (const auto faults = check(*result, &m_piece); !faults.empty()) {
-    emit failed(tr("This would break the piece and was not done. %1").arg(sentence(faults.front().said)));
+    emit failed(tr("Nothing was changed, because the change would damage the piece. %1")
+                    .arg(sentence(faults.front().said)));
     return false;
   }
   m_stack.push(new Step(*this, name, m_piece, std::move(result).value(), drag));

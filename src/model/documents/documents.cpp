@@ -72,11 +72,11 @@ Documents::Documents(Studio& studio, Questions& questions, FileJob& job)
 }
 
 QString Documents::state_words() const {
-  if (elsewhere()) return tr("open in another window too");
+  if (elsewhere()) return tr("also open in another window");
   if (is_read_only(m_path))
     return m_studio.store().edited() ? tr("edited, file is read only") : tr("read only");
   if (m_studio.store().edited()) return m_path.isEmpty() ? tr("not saved yet") : tr("edited, not saved");
-  return m_path.isEmpty() ? tr("not a file yet") : tr("saved");
+  return m_path.isEmpty() ? tr("not saved") : tr("saved");
 }
 
 QStringList Documents::recent_files() const {
@@ -107,11 +107,10 @@ void Documents::begin(Document document, const QString& path, const FileState& s
   give_back_memory();
   emit changed();
   if (elsewhere())
-    emit m_studio.notice(
-        tr("This piece is open in another window too; save here under another name, or close it there "
-           "first."));
+    emit m_studio.notice(tr("This piece is also open in another window. Save it here under another name, or "
+                            "close it there first."));
   else if (is_read_only(m_path))
-    emit m_studio.notice(tr("This file is read only; changes can be saved under another name."));
+    emit m_studio.notice(tr("This file is read only. Save changes under another name."));
 }
 
 void Documents::claim() {
@@ -148,7 +147,7 @@ void Documents::may_still_leave(const Piece& left, Then then) {
 
 bool Documents::busy() {
   if (!m_job.running()) return false;
-  emit m_studio.notice(tr("A file is still being read or written; stop that first, or wait for it."));
+  emit m_studio.notice(tr("Another file is still being read or written. Wait for it, or stop it first."));
   return true;
 }
 
@@ -216,8 +215,9 @@ void Documents::choose_of_damaged(const Error& error, const std::shared_ptr<Open
   if (opened->rest) {
     QStringList lost;
     for (const std::string& name : opened->rest->lost) lost << text(name);
-    says += lost.isEmpty() ? tr(" All of the piece can still be read.")
-                           : tr(" The rest can be read, without: %1.").arg(lost.join(QStringLiteral(", ")));
+    says += lost.isEmpty()
+                ? tr(" The whole piece can still be read.")
+                : tr(" Everything else can be read; missing: %1.").arg(lost.join(QStringLiteral(", ")));
   } else {
     says += QLatin1Char(' ') + words(opened->rest.error());
   }
@@ -267,7 +267,7 @@ void Documents::offer(std::vector<Journal::Leftover> leftovers, const Piece& lef
   const Journal::Leftover next = leftovers.front();
   leftovers.erase(leftovers.begin());
   m_job.start(
-      tr("Reading what was kept"),
+      tr("Recovering unsaved work"),
       [file = next.file.toStdString()](const Progress& progress) { return open_document(file, progress); },
       this,
       [this, next, left, others = std::move(leftovers),
@@ -338,11 +338,12 @@ void Documents::save(Then then) {
   const bool changed_elsewhere = changed_since(m_file_state, m_path.toStdString());
   if (!elsewhere() && !is_read_only(m_path) && !changed_elsewhere) return save_to(m_path, std::move(then));
   emit m_studio.notice(
-      elsewhere() ? tr("Not saved: this piece is open in another window too; save it under another name.")
+      elsewhere() ? tr("The piece was not saved, because it is also open in another window. Save it under "
+                       "another name.")
       : changed_elsewhere
-          ? tr("Not saved: the file was changed by another program or machine meanwhile; save this piece "
-               "under another name.")
-          : tr("Not saved: the file is read only; save the piece under another name."));
+          ? tr("The piece was not saved, because another program changed the file meanwhile. Save it under "
+               "another name.")
+          : tr("The piece was not saved, because its file is read only. Save it under another name."));
   save_as(std::move(then));
 }
 

@@ -49,11 +49,11 @@ QString CanvasFollower::words_for(const Canvas& canvas) {
   case State::Followed:
     break;
   case State::Gone:
-    return tr("%1 is not there any more; this is its last picture.").arg(file);
+    return tr("The file %1 no longer exists; its last picture is shown.").arg(file);
   case State::NotAllowed:
-    return tr("Tied to %1 on another machine; \"Follow a canvas\" ties it anew.").arg(file);
+    return tr("The file %1 is on another computer. Choose Follow a canvas to pick the file here.").arg(file);
   case State::Unreadable:
-    return tr("%1 cannot be read as a picture now; this is its last one.").arg(file);
+    return tr("The file %1 cannot be read as a picture right now; its last picture is shown.").arg(file);
   }
   return {};
 }
@@ -147,7 +147,7 @@ void CanvasFollower::follow_canvas(const QString& path) {
 void CanvasFollower::stop_following() {
   const Reference* shown = find_reference(m_studio.piece(), m_studio.session().reference);
   if (!shown || shown->follows.empty())
-    return emit m_studio.notice(tr("The shown reference follows no file."));
+    return emit m_studio.notice(tr("The photo shown does not follow a file."));
   const Id id = shown->id;
   m_studio.store().apply(tr("Stop following"),
                          [id](Piece p) { return with_reference_following(std::move(p), id, ""); });

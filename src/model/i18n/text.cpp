@@ -31,17 +31,17 @@ QString color_told(Srgb c) {
 QString eyes_word(Eyes eyes) {
   switch (eyes.kind()) {
   case Eyes::Protan:
-    return QObject::tr("Protan eyes");
+    return QObject::tr("Protanopia");
   case Eyes::Deutan:
-    return QObject::tr("Deutan eyes");
+    return QObject::tr("Deuteranopia");
   case Eyes::Tritan:
-    return QObject::tr("Tritan eyes");
+    return QObject::tr("Tritanopia");
   case Eyes::Values:
-    return QObject::tr("Values only");
+    return QObject::tr("values only");
   case Eyes::Usual:
     break;
   }
-  return QObject::tr("Usual eyes");
+  return QObject::tr("Normal color vision");
 }
 
 } // namespace zc

@@ -115,12 +115,13 @@ double PaintReader::largest_share() {
 void PaintReader::make_mask(bool any_value) {
   const Reach* body = reach();
   if (!reach_is_current())
-    return emit m_studio.notice(out().paints.empty() ? tr("Put at least one paint out first.")
-                                                     : tr("The reach is still being worked out."));
+    return emit m_studio.notice(out().paints.empty()
+                                    ? tr("Put at least one paint on the palette first.")
+                                    : tr("The reach of these paints is still being computed."));
   const double value = std::round(m_studio.session().at.at.v);
   const QString name =
-      any_value ? tr("what the paints reach") : tr("what the paints reach at value %1").arg(value);
-  m_studio.store().apply(tr("Make the reach the mask"), [&](Piece p) -> Result<Piece> {
+      any_value ? tr("what these paints can mix") : tr("what these paints can mix at value %1").arg(value);
+  m_studio.store().apply(tr("Make reach the mask"), [&](Piece p) -> Result<Piece> {
     auto mask = mask_of_outlines(any_value ? body->outlines() : body->outlines(value), name.toStdString());
     if (!mask) return mask.error();
     return with_mask_on(with_mask(std::move(p), *mask), true);
@@ -191,7 +192,7 @@ void PaintReader::seek_fewest(bool of_photo, const FewestSpec& spec) {
   std::vector<WeightedColor> colors;
   if (of_photo) {
     colors = photo_colors();
-    if (colors.empty()) return emit m_studio.notice(tr("There is no photo to reach."));
+    if (colors.empty()) return emit m_studio.notice(tr("There is no photo to find paints for."));
   } else if (const SwatchSet* set = current_set(m_studio.piece())) {
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) colors.push_back({s.color, 1});
@@ -219,12 +220,12 @@ void PaintReader::put_out_only(const Result<FewestPaints>& few, const std::vecto
   if (!few) return emit m_studio.notice(words(few.error()));
   std::vector<Id> chosen;
   for (const std::size_t i : few->paints) chosen.push_back(ids[i]);
-  m_studio.store().apply(tr("Put %n paints out", nullptr, static_cast<int>(chosen.size())),
+  m_studio.store().apply(tr("Put %n paints on the palette", nullptr, static_cast<int>(chosen.size())),
                          [&](Piece p) -> Result<Piece> { return with_paints_out(std::move(p), chosen); });
   const QString share = number(100 * few->share, 0);
   emit m_studio.notice(
       few->enough ? tr("%n paints reach %1 percent.", nullptr, static_cast<int>(chosen.size())).arg(share)
-                  : tr("These paints do not reach so much: %1 of them come to %2 percent.")
+                  : tr("These paints cannot reach that much: the best %1 of them reach %2 percent.")
                         .arg(chosen.size())
                         .arg(share));
 }

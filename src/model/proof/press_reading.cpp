@@ -75,10 +75,11 @@ void PressReader::take_printable(Id swatch) {
       colors.emplace_back(all[i]->id, (*found)[i].nearest->color);
   }
   if (colors.empty())
-    return emit m_studio.notice(locked > 0 ? tr("What does not print is locked; unlock it first.")
-                                           : tr("Every swatch prints as it is."));
+    return emit m_studio.notice(locked > 0
+                                    ? tr("The swatches that do not print are locked. Unlock them first.")
+                                    : tr("Every swatch prints as it is."));
   const QString name =
-      colors.size() == 1 ? tr("Take the printable color") : tr("Take %1 printable colors").arg(colors.size());
+      colors.size() == 1 ? tr("Use printable color") : tr("Use %1 printable colors").arg(colors.size());
   m_studio.store().apply(name, [&, id = set->id](Piece p) {
     return with_colors_kept_before(std::move(p), id, colors, tr("before the press").toStdString());
   });

@@ -8,7 +8,7 @@ namespace zc {
 
 void Laying::lay_color_into(Id family, const LaidColor& color) {
   const bool held = m_studio.store().apply(
-      tr("Lay swatch"), [&](Piece p) { return with_color_laid(std::move(p), family, color); });
+      tr("Add swatch"), [&](Piece p) { return with_color_laid(std::move(p), family, color); });
   if (!held) return;
   const Piece& piece = m_studio.piece();
   const Family* home = family != 0 ? find_family(piece, family) : &current_set(piece)->families.back();
@@ -18,7 +18,7 @@ void Laying::lay_color_into(Id family, const LaidColor& color) {
 }
 
 void Laying::lay_family(const QString& name, const std::vector<LaidColor>& colors) {
-  const bool held = m_studio.store().apply(tr("Lay %1 as a family").arg(name), [&](Piece p) {
+  const bool held = m_studio.store().apply(tr("Add %1 as a family").arg(name), [&](Piece p) {
     return with_laid_family(std::move(p), name.toStdString(), colors);
   });
   if (held) select_family(current_set(m_studio.piece())->families.back().id);
@@ -28,13 +28,13 @@ void Laying::lay_families(const QString& name, const std::vector<std::vector<Lai
   std::vector<LaidFamily> laid;
   for (const auto& colors : families)
     if (!colors.empty()) laid.push_back({name.toStdString(), colors});
-  m_studio.store().apply(tr("Lay %1 as %n families", nullptr, static_cast<int>(laid.size())).arg(name),
+  m_studio.store().apply(tr("Add %1 as %n families", nullptr, static_cast<int>(laid.size())).arg(name),
                          [&](Piece p) { return with_laid_families(std::move(p), laid); });
 }
 
 void Laying::lay_key_colors() {
   const auto colors = key_colors(m_studio.session(), m_studio.geometry());
-  if (colors) return lay_family(tr("key colors"), *colors);
+  if (colors) return lay_family(tr("corner colors"), *colors);
   emit m_studio.notice(words(colors.error()));
 }
 
@@ -50,7 +50,7 @@ void Laying::accept_harvest(HarvestFamilies by) {
   const auto families =
       by == HarvestFamilies::ByHue ? grouped_by_hue(colors) : grouped_by_band(colors, m_studio.piece().bands);
   const bool held =
-      m_studio.store().apply(tr("Accept %n colors", nullptr, static_cast<int>(colors.size())),
+      m_studio.store().apply(tr("Add %n colors", nullptr, static_cast<int>(colors.size())),
                              [&](Piece p) { return with_laid_families(std::move(p), families); });
   if (held) show_harvest({});
 }

@@ -23,7 +23,7 @@ void Masking::turn_mask(double by, const QString& drag) {
 }
 
 void Masking::take_mask_off() {
-  m_studio.store().apply(tr("Take mask off"),
+  m_studio.store().apply(tr("Remove mask"),
                          [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
 }
 

@@ -12,7 +12,8 @@ void Picking::take_up_text(const QString& given) {
   take_up(color->color);
   m_studio.accept();
   if (color->moved)
-    emit m_studio.notice(tr("A display cannot show this color; the nearest of its value and hue was taken."));
+    emit m_studio.notice(
+        tr("A display cannot show this color. The nearest color of its value and hue was used."));
 }
 
 void Picking::choose_well(std::size_t well) {

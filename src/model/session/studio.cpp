@@ -97,7 +97,7 @@ QString mask_state_words(const Studio& studio) {
   if (!inside) return Studio::tr("no mask in use");
   if (*inside) return Studio::tr("inside the mask");
   return studio.piece().rule == MaskRule::Free ? Studio::tr("outside the mask")
-                                               : Studio::tr("outside the mask, flagged");
+                                               : Studio::tr("outside the mask, marked");
 }
 
 } // namespace zc

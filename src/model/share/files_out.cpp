@@ -128,11 +128,12 @@ std::vector<OutFormat> out_formats() {
   std::vector<OutFormat> out;
   for (const auto& facts : kExchangeFormats)
     out.push_back({std::string(facts.word), word(facts.name), keeps_of(facts.format)});
-  out.push_back({"lines", QObject::tr("Lines of your own"), QObject::tr("what the pattern below says")});
+  out.push_back({"lines", QObject::tr("Your own lines"), QObject::tr("as the pattern below says")});
   out.push_back({"sheet-pdf", QObject::tr("Sheet, PDF"), QObject::tr("all pages, with bookmarks")});
-  out.push_back({"sheet-svg", QObject::tr("Sheet, SVG"), QObject::tr("a file a page")});
-  out.push_back({"sheet-png", QObject::tr("Sheet, PNG"), QObject::tr("a file a page, 300 pixels an inch")});
-  out.push_back({"plan", QObject::tr("Wheel, PNG"), QObject::tr("as set under Wheel")});
+  out.push_back({"sheet-svg", QObject::tr("Sheet, SVG"), QObject::tr("one file for each page")});
+  out.push_back(
+      {"sheet-png", QObject::tr("Sheet, PNG"), QObject::tr("one file for each page, 300 pixels per inch")});
+  out.push_back({"plan", QObject::tr("Wheel, PNG"), QObject::tr("as chosen under Wheel")});
   return out;
 }
 
@@ -150,7 +151,7 @@ QStringList files_of(const FilesOrder& order) {
 QString write_files(const FilesOrder& order, const Progress& progress) {
   const FilesOut& files = order.files;
   if (!QDir(text(files.folder)).exists())
-    return QObject::tr("The folder \"%1\" is not there any more; choose another.").arg(text(files.folder));
+    return QObject::tr("The folder \"%1\" no longer exists; choose another one.").arg(text(files.folder));
   std::size_t written = 0, seen = 0;
   QStringList failed;
   for (const std::string& word : files.formats) {

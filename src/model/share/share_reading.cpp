@@ -132,7 +132,7 @@ Result<FilesOrder> ShareReader::files_order() {
   const SwatchSet* set = current_set(m_studio.piece());
   if (files.formats.empty()) return refused(tr("Choose at least one format first."));
   if (files.folder.empty()) return refused(tr("Choose a folder first."));
-  if (!set) return refused(tr("There is no set yet."));
+  if (!set) return refused(tr("The piece has no set yet."));
   return FilesOrder{files, *set, m_studio.piece().title, sheet_order(), plan_order()};
 }
 

@@ -92,7 +92,7 @@ bool SetWork::name_family(Id family, const QString& name) {
 
 bool SetWork::nothing_selected() {
   if (!selection().empty()) return false;
-  emit m_studio.notice(tr("Select swatches first: click one, or drag a box around several."));
+  emit m_studio.notice(tr("Select swatches first: click one, or drag around several."));
   return true;
 }
 
@@ -111,7 +111,7 @@ void SetWork::duplicate() {
 
 void SetWork::replace_by_current() {
   if (nothing_selected()) return;
-  m_studio.store().apply(tr("Replace by current color"), [&](Piece p) {
+  m_studio.store().apply(tr("Replace with current color"), [&](Piece p) {
     return with_swatches_colored(std::move(p), selection(), current_color(m_studio.session()));
   });
 }
@@ -125,7 +125,9 @@ void SetWork::switch_all(const QString& on, const QString& off, bool Swatch::*ma
                          [&, ids = selection()](Piece p) { return edit(std::move(p), ids, !all); });
 }
 
-void SetWork::switch_lock() { switch_all(tr("Lock"), tr("Unlock"), &Swatch::locked, &with_swatches_locked); }
+void SetWork::switch_lock() {
+  switch_all(tr("Lock swatches"), tr("Unlock swatches"), &Swatch::locked, &with_swatches_locked);
+}
 
 void SetWork::switch_used() {
   switch_all(tr("Mark used"), tr("Mark unused"), &Swatch::used, &with_swatches_used);
@@ -151,11 +153,11 @@ void SetWork::insert_at(Id family, int place) {
 
 void SetWork::fill_between(int count, Way way) {
   if (selection().size() != 2) {
-    emit m_studio.notice(tr("Select two swatches first; colors are laid between them."));
+    emit m_studio.notice(tr("Select two swatches first, to add colors between them."));
     return;
   }
   const Id first = selection()[0], second = selection()[1];
-  m_studio.store().apply(tr("Fill between"), [=](Piece p) {
+  m_studio.store().apply(tr("Add colors between"), [=](Piece p) {
     return with_filled_between(std::move(p), first, second, count, way);
   });
 }

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/adjust_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/grade/set_wheel.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/session/studio.h"
 #include "model/work/set_work.h"
@@ -19,8 +19,8 @@ namespace zc {
 
 AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* parent)
     : QWidget(parent), m_space(space), m_work(work), m_place(place), m_title(new QLabel(this)),
-      m_says(new QLabel(this)), m_grid(new QGridLayout), m_take(new QPushButton(tr("Take it"), this)),
-      m_reset(new QPushButton(tr("Reset"), this)) {
+      m_says(new QLabel(this)), m_grid(new QGridLayout), m_take(new QPushButton(tr("Apply"), this)),
+      m_reset(new QPushButton(tr("Reset numbers"), this)) {
   auto* column = new QVBoxLayout(this);
   if (place == Place::Page)
     column->setContentsMargins(0, 2, 0, 0);
@@ -43,9 +43,9 @@ AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* par
   column->addWidget(m_says);
   auto* buttons = new QHBoxLayout;
   m_take->setObjectName(named("Take"));
-  m_take->setToolTip(tr("Change the swatches as they are shown"));
+  m_take->setToolTip(tr("Change the swatches as the preview shows them"));
   m_reset->setObjectName(named("Reset"));
-  m_reset->setToolTip(tr("Back to no change"));
+  m_reset->setToolTip(tr("Set every number back to no change"));
   buttons->addWidget(m_take);
   buttons->addWidget(m_reset);
   buttons->addStretch();
@@ -72,19 +72,20 @@ AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* par
 }
 
 void AdjustPanel::add_rows() {
-  add_row("Turn", tr("turn hue"), tr("Degrees on the piece's wheel"), kTurnRange, {-180, 180}, 1, 1,
-          QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
-  add_row("Saturation", tr("saturation times"), tr("Factor of the saturation"), kFactorRange, {0, 2}, 0.01, 2,
-          {}, [](Adjustment& a) -> double& { return a.saturation; });
-  add_row("Value", tr("value plus"), tr("Added to the value"), kValueShiftRange, {-50, 50}, 1, 1, {},
-          [](Adjustment& a) -> double& { return a.value; });
-  add_row("Contrast", tr("contrast times"), tr("Factor of the distance in value from the pivot"),
-          kFactorRange, {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
-  add_row("Pivot", tr("about value"), tr("The value that contrast leaves where it is"), kPivotRange,
-          kPivotRange, 1, 1, {}, [](Adjustment& a) -> double& { return a.pivot; });
-  add_row("Tint", tr("toward the current color"),
-          tr("Hue and saturation toward a light of the current color; value stays"), kTintRange, kTintRange,
-          0.01, 2, {}, [](Adjustment& a) -> double& { return a.tint_share; });
+  add_row("Turn", tr("Turn hue by"), tr("Degrees on the wheel of the piece, clockwise"), kTurnRange,
+          {-180, 180}, 1, 1, QStringLiteral("°"), [](Adjustment& a) -> double& { return a.turn; });
+  add_row("Saturation", tr("Multiply saturation by"), tr("The saturation is multiplied by this factor"),
+          kFactorRange, {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.saturation; });
+  add_row("Value", tr("Add to value"), tr("How much is added to the value of each swatch"), kValueShiftRange,
+          {-50, 50}, 1, 1, {}, [](Adjustment& a) -> double& { return a.value; });
+  add_row("Contrast", tr("Multiply contrast by"),
+          tr("The distance of each value from the middle below is multiplied by this factor"), kFactorRange,
+          {0, 2}, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.contrast; });
+  add_row("Pivot", tr("Middle of the contrast"), tr("The value that a change of contrast leaves as it is"),
+          kPivotRange, kPivotRange, 1, 1, {}, [](Adjustment& a) -> double& { return a.pivot; });
+  add_row("Tint", tr("Tint with current color"),
+          tr("Move hue and saturation as a light of the current color would; values stay"), kTintRange,
+          kTintRange, 0.01, 2, {}, [](Adjustment& a) -> double& { return a.tint_share; });
 }
 
 QString AdjustPanel::named(const char* part) const {
@@ -138,17 +139,17 @@ void AdjustPanel::follow() {
     row.slider->setValue(static_cast<int>(std::lround(value / row.step)));
   }
   const auto selected = work.selection().size();
-  m_title->setText(selected == 0 ? tr("Change the whole set")
-                                 : tr("Change the selection (%1)").arg(selected));
+  m_title->setText(selected == 0 ? tr("Adjust the whole set")
+                                 : tr("Adjust the selection (%1)").arg(selected));
   const auto held = std::count_if(work.preview().begin(), work.preview().end(),
                                   [](const auto& p) { return p.second.held; });
-  m_says->setText(
-      !a.changes() ? tr("Nothing is changed yet. What is locked stays as it is.")
-      : held == 0
-          ? tr("%n swatches change, all as asked for.", nullptr, static_cast<int>(work.preview().size()))
-          : tr("%1 swatches change; %2 marked with a dot cannot go all the way and are held at what exists.")
-                .arg(work.preview().size())
-                .arg(held));
+  m_says->setText(!a.changes() ? tr("No change yet. Locked swatches stay as they are.")
+                  : held == 0  ? tr("%n swatches change, all by the full amount.", nullptr,
+                                    static_cast<int>(work.preview().size()))
+                               : tr("%1 swatches change. %2 of them, marked with a dot, stop at the limit of "
+                                     "what a display can show.")
+                                    .arg(work.preview().size())
+                                    .arg(held));
   m_take->setEnabled(a.changes());
   m_reset->setEnabled(a.changes() || a.pivot != 50);
 }

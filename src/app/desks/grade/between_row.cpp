@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/between_row.h"
 
-#include "app/theme/choices.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/choices.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/session/studio.h"
 #include "model/work/set_work.h"
@@ -25,16 +25,16 @@ BetweenRow::BetweenRow(Studio& space, SetWork& work, QWidget* parent)
   m_count->set_range({1, kMostBetween, 1, 0, {}, false, {}});
   m_count->show_value(kUsual);
   m_count->setFixedWidth(34);
-  m_count->setToolTip(tr("How many colors are laid between the two, 1 to 22; the two are not repeated"));
+  m_count->setToolTip(tr("How many colors to add between the two, 1 to 22"));
   connect(m_count, &NumberField::wanted, m_count, &NumberField::show_value);
   m_way->setObjectName(QStringLiteral("betweenWay"));
-  m_way->setAccessibleName(tr("Way between the two"));
-  m_way->setToolTip(tr("How the colors go from the one to the other"));
+  m_way->setAccessibleName(tr("Path between the two"));
+  m_way->setToolTip(tr("How the colors lead from one to the other"));
   m_way->setFont(caption_font());
   fill_with_ways(*m_way);
-  auto* fill = word_button(
-      QStringLiteral("fillBetween"), tr("Fill between"),
-      tr("Lay these colors between the two selected swatches, in place (Ctrl+J lays three)"), this);
+  auto* fill =
+      word_action(QStringLiteral("fillBetween"), tr("Add colors between"),
+                  tr("Add these colors between the two selected swatches (Ctrl+J adds three)"), this);
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(6);

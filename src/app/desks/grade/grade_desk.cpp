@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/grade_desk.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/grade/adjust_panel.h"
 #include "app/desks/grade/between_row.h"
 #include "app/desks/grade/import_view.h"
@@ -11,8 +13,6 @@
 #include "app/desks/grade/versions_view.h"
 #include "app/shelf/set_source.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -67,11 +67,11 @@ QWidget* GradeDesk::make_views() {
   const std::tuple<QString, QString, QString, SetView> views[] = {
       {QStringLiteral("view.staff"), tr("staff"), tr("Families as columns, height is value"), SetView::Staff},
       {QStringLiteral("view.rows"), tr("rows"), tr("A compact grid with free places"), SetView::Rows},
-      {QStringLiteral("view.list"), tr("list"), tr("Names, numbers and notes"), SetView::List},
+      {QStringLiteral("view.list"), tr("list"), tr("A table with names, numbers and notes"), SetView::List},
       {QStringLiteral("view.versions"), tr("versions"), tr("Versions of the set side by side"),
        SetView::Versions}};
   for (const auto& [name, word, tip, view] : views) {
-    auto* button = word_switch(name, word, tip, box);
+    auto* button = word_tab(name, word, tip, box);
     m_views->addButton(button, static_cast<int>(view));
     line->addWidget(button);
   }
@@ -86,7 +86,10 @@ QWidget* GradeDesk::make_chip_sizes() {
   auto* line = new QHBoxLayout(box);
   line->setContentsMargins(0, 0, 0, 0);
   line->setSpacing(2);
-  line->addWidget(caption_label(tr("chips"), box));
+  line->addWidget(caption_label(tr("Size"), box));
+  line->addSpacing(kGap);
+  auto* joined = joined_row();
+  line->addLayout(joined);
   auto* group = new QButtonGroup(box);
   using Size = RowsView::ChipSize;
   const std::tuple<QString, QString, Size> sizes[] = {
@@ -94,10 +97,10 @@ QWidget* GradeDesk::make_chip_sizes() {
       {QStringLiteral("chips.middle"), tr("middle"), Size::Middle},
       {QStringLiteral("chips.large"), tr("large"), Size::Large}};
   for (const auto& [name, word, size] : sizes) {
-    auto* button = word_switch(name, word, tr("Show the chips of the rows %1").arg(word), box);
+    auto* button = word_choice(name, word, tr("Show the swatches of the rows %1").arg(word), box);
     button->setChecked(size == m_rows->chip_size());
     group->addButton(button);
-    line->addWidget(button);
+    joined->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, size = size] { m_rows->choose_size(size); });
   }
   line->addStretch();
@@ -115,20 +118,22 @@ QWidget* GradeDesk::make_side() {
   m_find = new QLineEdit(side);
   m_find->setObjectName(QStringLiteral("find"));
   m_find->setAccessibleName(tr("Find swatches"));
-  m_find->setPlaceholderText(tr("find a name, or the nearest to a hex color"));
-  m_find->setToolTip(
-      tr("Enter selects the swatches with these letters in their name, or the one nearest to the color"));
+  m_find->setPlaceholderText(tr("Find a name or the nearest hex"));
+  m_find->setToolTip(tr("Press Enter to select the swatches whose name has these letters, or the swatch "
+                        "nearest to a hex color"));
   m_find->setFont(caption_font());
   m_find->setClearButtonEnabled(true);
   m_sizes = make_chip_sizes();
   auto* pages = new Pages(side);
-  pages->add(QStringLiteral("page.report"), tr("Look"), tr("What to look at, each with a remedy"),
+  pages->add(QStringLiteral("page.report"), tr("Report"),
+             tr("What could be better in the set, each with a remedy"),
              new ReportPanel(m_space, m_space.viewing(), m_space.set_work(), m_space.press(), pages));
-  pages->add(QStringLiteral("page.change"), tr("Change"), tr("Change many swatches at once"),
+  pages->add(QStringLiteral("page.change"), tr("Adjust"), tr("Adjust many swatches at once"),
              new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Page, pages));
-  pages->add(QStringLiteral("page.sets"), tr("Sets"), tr("Sets of the piece and versions of this one"),
+  pages->add(QStringLiteral("page.sets"), tr("Sets"),
+             tr("The sets of the piece, and the versions of the current set"),
              new SetsPanel(m_space, m_space.laying(), m_space.set_work(), pages));
-  pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets kept across pieces"),
+  pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets that all your pieces share"),
              new ShelfPanel(m_space, std::make_unique<SetSource>(m_space), pages));
   column->addWidget(m_tabs);
   column->addWidget(make_views());
@@ -152,9 +157,9 @@ void GradeDesk::follow_sets() {
   const QWidget* current = nullptr;
   for (const auto& set : m_space.piece().sets) {
     const QString name = QString::fromStdString(set.name);
-    auto* button = word_switch(
-        QStringLiteral("setTab"), QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150),
-        tr("Show %1; drop swatches here to move them into its first family").arg(name), box);
+    auto* button =
+        word_tab(QStringLiteral("setTab"), QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150),
+                 tr("Show %1. Swatches dropped here move to its first family.").arg(name), box);
     button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
     button->setChecked(set.id == m_space.piece().current_set);
     if (button->isChecked()) current = button;
@@ -223,7 +228,7 @@ void GradeDesk::find_words() {
   if (named.empty() && nearest != 0) {
     m_space.laying().select_swatch(nearest);
     emit foundSwatches();
-    return say_at(*m_find, tr("\"%1\" is nearest, CIEDE2000 %2 away.")
+    return say_at(*m_find, tr("\"%1\" is nearest; it differs by %2 (CIEDE2000).")
                                .arg(QString::fromStdString(find_swatch(m_space.piece(), nearest)->name))
                                .arg(number(least, 1)));
   }

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/import_view.h"
 
+#include "app/controls/controls.h"
 #include "app/paint/paint.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
@@ -94,9 +94,9 @@ private:
   }
   static QString told(const FoundColor& c, const FoundState& s) {
     const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);
-    if (s.known == Known::Same) return QObject::tr("%1: the set has this color").arg(name);
+    if (s.known == Known::Same) return QObject::tr("%1: already in the set").arg(name);
     if (s.known == Known::Near)
-      return QObject::tr("%1: %2 from a color the set has").arg(name).arg(number(s.difference, 1));
+      return QObject::tr("%1: differs by %2 from a color of the set").arg(name).arg(number(s.difference, 1));
     return QObject::tr("%1: new").arg(name);
   }
   void lay_out() {
@@ -127,8 +127,8 @@ private:
     const QRectF words(chip.right() + 7, chip.top(), pitch() - kChip - 14, kChip);
     const QString name = c.name.empty() ? QString::fromStdString(hex_of(c.color))
                                         : QString::fromStdString(c.name).simplified();
-    const QString known = s.known == Known::Same   ? QObject::tr("the set has it")
-                          : s.known == Known::Near ? QObject::tr("near, %1").arg(number(s.difference, 1))
+    const QString known = s.known == Known::Same   ? QObject::tr("already in the set")
+                          : s.known == Known::Near ? QObject::tr("close, %1").arg(number(s.difference, 1))
                                                    : QObject::tr("new");
     painter.setFont(caption_font());
     painter.setPen(theme().text);
@@ -147,9 +147,8 @@ private:
 ImportView::ImportView(Studio& space, QWidget* parent)
     : QWidget(parent), m_space(space), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
-      m_same(new QCheckBox(tr("leave out what the set has"), this)),
-      m_near(new QCheckBox(tr("leave out what is near"), this)),
-      m_take(new QPushButton(tr("Bring in"), this)) {
+      m_same(new QCheckBox(tr("skip colors already in the set"), this)),
+      m_near(new QCheckBox(tr("skip similar colors"), this)), m_take(new QPushButton(tr("Import"), this)) {
   setObjectName(QStringLiteral("importView"));
   m_title->setFont(heading_font());
   m_says->setObjectName(QStringLiteral("importSays"));
@@ -161,16 +160,16 @@ ImportView::ImportView(Studio& space, QWidget* parent)
   scroll->setWidgetResizable(true);
   scroll->setFrameShape(QFrame::NoFrame);
   m_into->setObjectName(QStringLiteral("importInto"));
-  m_into->setAccessibleName(tr("Where to put them"));
+  m_into->setAccessibleName(tr("Where to add the colors"));
   m_into->setFont(caption_font());
   m_same->setObjectName(QStringLiteral("importSame"));
   m_near->setObjectName(QStringLiteral("importNear"));
   for (QCheckBox* box : {m_same, m_near}) box->setFont(caption_font());
   m_take->setObjectName(QStringLiteral("importTake"));
-  m_take->setToolTip(tr("Bring the colors in, in one step that can be undone"));
-  auto* leave = new QPushButton(tr("Leave it"), this);
+  m_take->setToolTip(tr("Import the colors in one step that can be undone"));
+  auto* leave = new QPushButton(tr("Cancel"), this);
   leave->setObjectName(QStringLiteral("importLeave"));
-  leave->setToolTip(tr("Bring nothing in"));
+  leave->setToolTip(tr("Import nothing"));
   auto* choices = new QHBoxLayout;
   choices->addWidget(m_same);
   choices->addSpacing(12);
@@ -237,7 +236,7 @@ void ImportView::follow() {
   m_title->setText(tr("%1: %2 in %3")
                        .arg(m_file, tr("%n colors", nullptr, static_cast<int>(states.size())),
                             tr("%n families", nullptr, static_cast<int>(m_found.families.size()))));
-  QString says = tr("%1 new; %2 the set has already (ticked); %3 near to one it has (waved).")
+  QString says = tr("%1 new, %2 already in the set (ticked), %3 similar to one in the set (wave).")
                      .arg(count(Known::New))
                      .arg(same)
                      .arg(near);
@@ -251,7 +250,7 @@ void ImportView::follow() {
 
 void ImportView::bring_in() {
   const ImportPlan wanted = plan();
-  const bool held = m_space.store().apply(tr("Bring in %1").arg(m_file),
+  const bool held = m_space.store().apply(tr("Import %1").arg(m_file),
                                           [&](Piece p) { return with_found(std::move(p), m_found, wanted); });
   if (held) emit done();
 }

@@ -122,7 +122,7 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
   case Value:
     return write_value(id, value.toString());
   case Note:
-    return m_space.store().apply(tr("Write note"),
+    return m_space.store().apply(tr("Edit note"),
                                  [&](Piece p) { return with_swatch_note(std::move(p), id, given); });
   default:
     return m_work.name_swatch(id, value.toString());
@@ -137,7 +137,7 @@ bool SwatchTable::write_color(Id swatch, const std::string& given) {
   }
   const Swatch* s = find_swatch(m_space.piece(), swatch);
   if (!s || color->color == s->color) return false;
-  return m_space.store().apply(tr("Write color"), [&](Piece p) {
+  return m_space.store().apply(tr("Edit color"), [&](Piece p) {
     return with_swatches_colored(std::move(p), {swatch}, {color->color, {}});
   });
 }
@@ -155,12 +155,12 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
   shift.value = value - value_of(s->color);
   if (std::abs(shift.value) < 0.05) return false;
   const Adjusted moved = adjusted(*s, shift, m_space.wheel());
-  const bool held = m_space.store().apply(tr("Write value"), [&](Piece p) {
+  const bool held = m_space.store().apply(tr("Edit value"), [&](Piece p) {
     return with_adjusted(std::move(p), m_space.piece().current_set, {swatch}, shift);
   });
   if (held && moved.held)
-    emit m_space.notice(tr("At value %1 this color is less saturated: it had too much there.")
-                            .arg(number(value_of(moved.color), 1)));
+    emit m_space.notice(
+        tr("At value %1 the saturation was reduced to what exists.").arg(number(value_of(moved.color), 1)));
   return held;
 }
 
@@ -169,12 +169,13 @@ ListView::ListView(Studio& space, SetWork& work, QWidget* parent)
       m_shown(new QSortFilterProxyModel(this)), m_filter(new QLineEdit(this)), m_table(new QTableView(this)) {
   m_filter->setObjectName(QStringLiteral("listFilter"));
   connect(&space, &Studio::startedAnew, m_filter, &QLineEdit::clear);
-  m_filter->setAccessibleName(tr("Filter the list"));
-  m_filter->setPlaceholderText(tr("only rows with these letters in a name, family, note or hex"));
+  m_filter->setAccessibleName(tr("Search the list"));
+  m_filter->setPlaceholderText(tr("Search name, family, note or hex"));
   m_filter->setClearButtonEnabled(true);
   m_table->setObjectName(QStringLiteral("list"));
   m_table->setAccessibleName(tr("The set as a list"));
-  m_table->setToolTip(tr("Click selects, double click or F2 edits; a head sorts"));
+  m_table->setToolTip(
+      tr("Click a row to select it, double-click or press F2 to edit, click a heading to sort"));
   m_shown->setSourceModel(m_swatches);
   m_shown->setSortRole(Qt::UserRole);
   m_shown->setFilterKeyColumn(-1);

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/report_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/grading/remedies.h"
@@ -33,7 +33,7 @@ constexpr int kIndent = 14;
 ReportPanel::ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressReader& press, QWidget* parent)
     : QWidget(parent), m_space(space), m_viewing(viewing), m_work(work), m_reader(press),
       m_contrast(new QLabel(this)), m_summary(new QLabel(this)), m_scroll(new QScrollArea(this)),
-      m_limits(new WordButton(tr("limits"), this)) {
+      m_limits(new WordControl(ControlKind::Opener, tr("Limits"), this)) {
   m_contrast->setObjectName(QStringLiteral("contrast"));
   m_summary->setObjectName(QStringLiteral("findingsSummary"));
   for (QLabel* label : {m_contrast, m_summary}) {
@@ -41,8 +41,8 @@ ReportPanel::ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressRe
     label->setWordWrap(true);
   }
   m_summary->setFont(caption_strong_font());
-  m_scroll->setAccessibleName(tr("What to look at in the set"));
-  m_scroll->setToolTip(tr("What to look at, the weightiest first"));
+  m_scroll->setAccessibleName(tr("Report on the set"));
+  m_scroll->setToolTip(tr("What could be better, the most important first"));
   m_scroll->setWidgetResizable(true);
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -54,7 +54,8 @@ ReportPanel::ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressRe
   column->addWidget(m_contrast);
   m_limits->setObjectName(QStringLiteral("reportLimits"));
   m_limits->setCheckable(true);
-  m_limits->setToolTip(tr("What counts as near, as twins, as a gap, as outside; how many are wanted"));
+  m_limits->setToolTip(
+      tr("Set what the report looks for, and how many light, middle and dark swatches you want"));
   column->addWidget(m_limits);
   m_rule_box = make_rules();
   m_rule_box->hide();
@@ -107,23 +108,27 @@ QWidget* ReportPanel::make_rules() {
   };
   const auto whole = [](Range range) { return NumberRange{range.low, range.high, 1, 0, {}, false, {}}; };
   const auto halves = [](Range range) { return NumberRange{range.low, range.high, 0.5, 1, {}, false, {}}; };
-  rule("targetLight", tr("light wanted"), tr("How many light swatches are wanted"), whole(kTargetRange),
-       [](GradingRules& r) -> int& { return r.target.light; });
-  rule("ruleNear", tr("near below"), tr("CIEDE2000 below which two swatches are near-duplicates"),
+  rule("targetLight", tr("Light swatches wanted"), tr("How many light swatches the set should have"),
+       whole(kTargetRange), [](GradingRules& r) -> int& { return r.target.light; });
+  rule("ruleNear", tr("Near-duplicate below"),
+       tr("Two swatches that differ by less than this (CIEDE2000) are near-duplicates"),
        halves(kNearDuplicateRange), [](GradingRules& r) -> double& { return r.near_duplicate; });
-  rule("targetMiddle", tr("middle wanted"), tr("How many middle swatches are wanted"), whole(kTargetRange),
-       [](GradingRules& r) -> int& { return r.target.middle; });
-  rule("ruleTwin", tr("twins below"), tr("Value difference below which two hues merge when squinting"),
+  rule("targetMiddle", tr("Middle swatches wanted"), tr("How many middle swatches the set should have"),
+       whole(kTargetRange), [](GradingRules& r) -> int& { return r.target.middle; });
+  rule("ruleTwin", tr("One value below"),
+       tr("Two hues whose values differ by less than this read as one value when you squint"),
        halves(kTwinRange), [](GradingRules& r) -> double& { return r.twin; });
-  rule("targetDark", tr("dark wanted"), tr("How many dark swatches are wanted"), whole(kTargetRange),
-       [](GradingRules& r) -> int& { return r.target.dark; });
-  rule("ruleGap", tr("gap above"), tr("Value difference above which neighbors in a family have a gap"),
+  rule("targetDark", tr("Dark swatches wanted"), tr("How many dark swatches the set should have"),
+       whole(kTargetRange), [](GradingRules& r) -> int& { return r.target.dark; });
+  rule("ruleGap", tr("Gap above"),
+       tr("Neighbors of a family whose values differ by more than this have a gap between them"),
        whole(kGapRange), [](GradingRules& r) -> double& { return r.gap; });
-  rule("ruleSteps", tr("value steps"), tr("Steps from black to white"), whole(kValueStepsRange),
+  rule("ruleSteps", tr("Value steps"), tr("How many steps lead from black to white"), whole(kValueStepsRange),
        [](GradingRules& r) -> int& { return r.value_steps; });
-  rule("ruleOutside", tr("outside from"),
-       tr("CIEDE2000 to the mask from which on a swatch counts as outside"), halves(kOutsideRange),
-       [](GradingRules& r) -> double& { return r.outside; });
+  rule("ruleOutside", tr("Outside mask from"),
+       tr("A swatch that differs by at least this (CIEDE2000) from the nearest color of the mask counts as "
+          "outside"),
+       halves(kOutsideRange), [](GradingRules& r) -> double& { return r.outside; });
   return box;
 }
 
@@ -152,10 +157,10 @@ struct Told {
 Told near_told(const Piece& piece, const GradingReport& report, const Finding& f) {
   const SwatchPair& p = report.near_duplicates[f.of.front()];
   if (f.parts.empty())
-    return {ReportPanel::tr("%1 and %2 are near-duplicates, %3 apart")
+    return {ReportPanel::tr("%1 and %2 are near-duplicates, they differ by %3")
                 .arg(name_of(piece, p.a), name_of(piece, p.b))
                 .arg(number(p.difference, 1)),
-            ReportPanel::tr("merge them"), ReportPanel::tr("Merge near-duplicates"),
+            ReportPanel::tr("Merge them"), ReportPanel::tr("Merge near-duplicates"),
             [p](Piece edited) { return with_merged(std::move(edited), p.a, p.b); }};
   return {ReportPanel::tr("%1 swatches near %2 are near-duplicates")
               .arg(f.swatches.size())
@@ -172,7 +177,7 @@ Told gap_told(const Piece& piece, const GradingReport& report, const Finding& f)
   const double low = value_of(find_swatch(piece, g.dark)->color),
                high = value_of(find_swatch(piece, g.light)->color);
   return {ReportPanel::tr("%1: gap between %2 and %3").arg(family).arg(number(high, 0)).arg(number(low, 0)),
-          ReportPanel::tr("add one at %1").arg(number((low + high) / 2, 0)), ReportPanel::tr("Fill gap"),
+          ReportPanel::tr("Add one at %1").arg(number((low + high) / 2, 0)), ReportPanel::tr("Fill gap"),
           [g](Piece edited) { return with_gap_filled(std::move(edited), g); }};
 }
 
@@ -182,8 +187,8 @@ Told outside_told(const Piece& piece, const Finding& f) {
           ? ReportPanel::tr("%1 is outside the mask").arg(name_of(piece, f.swatches.front()))
           : ReportPanel::tr("%1 swatches are outside the mask").arg(f.swatches.size());
   return {words,
-          f.swatches.size() == 1 ? ReportPanel::tr("bring it inside") : ReportPanel::tr("bring all inside"),
-          ReportPanel::tr("Bring into the mask"),
+          f.swatches.size() == 1 ? ReportPanel::tr("Move it inside") : ReportPanel::tr("Move all inside"),
+          ReportPanel::tr("Move into mask"),
           [ids = f.swatches](Piece edited) { return with_brought_inside(std::move(edited), ids); }};
 }
 
@@ -191,15 +196,17 @@ Told outside_told(const Piece& piece, const Finding& f) {
 Told twin_told(const Piece& piece, const GradingReport& report, const Finding& f) {
   const TwinBand& band = report.twin_bands[f.of.front()];
   const auto& ids = band.swatches;
-  const QString words = ids.size() == 2 ? ReportPanel::tr("%1 and %2 merge when squinting")
-                                              .arg(name_of(piece, ids[0]), name_of(piece, ids[1]))
-                                        : ReportPanel::tr("%1 swatches at value %2 merge when squinting")
-                                              .arg(ids.size())
-                                              .arg(number((band.low + band.high) / 2, 0));
+  const QString words = ids.size() == 2
+                            ? ReportPanel::tr("%1 and %2 read as one value when you squint")
+                                  .arg(name_of(piece, ids[0]), name_of(piece, ids[1]))
+                            : ReportPanel::tr("%1 swatches at value %2 read as one when you squint")
+                                  .arg(ids.size())
+                                  .arg(number((band.low + band.high) / 2, 0));
   return {words,
-          ids.size() == 2 ? ReportPanel::tr("part them by %1").arg(number(2 * piece.grading.twin, 0))
-                          : ReportPanel::tr("part the ends by %1").arg(number(2 * piece.grading.twin, 0)),
-          ReportPanel::tr("Part twins"),
+          ids.size() == 2
+              ? ReportPanel::tr("Separate by %1 values").arg(number(2 * piece.grading.twin, 0))
+              : ReportPanel::tr("Separate ends by %1 values").arg(number(2 * piece.grading.twin, 0)),
+          ReportPanel::tr("Separate values"),
           [ids](Piece edited) { return with_parted(std::move(edited), ids.front(), ids.back()); }};
 }
 
@@ -209,7 +216,7 @@ Told confused_told(const Piece& piece, const GradingReport& report, const Findin
     return {ReportPanel::tr("%1: %2 swatches look like others").arg(eyes).arg(f.swatches.size()), {}, {}, {}};
   const Confusion& c = report.confusions[f.of.front()];
   return {ReportPanel::tr("%1: %2 and %3 look alike").arg(eyes, name_of(piece, c.a), name_of(piece, c.b)),
-          ReportPanel::tr("part them in value"), ReportPanel::tr("Part for other eyes"),
+          ReportPanel::tr("Separate in value"), ReportPanel::tr("Separate for color vision"),
           [c](const Piece& edited) { return with_told_apart(edited, c.a, c.b, c.eyes); }};
 }
 
@@ -224,7 +231,7 @@ QString rest_told(const Finding& f) {
   case FindingKind::Confused:
     break;
   }
-  return ReportPanel::tr("%1 more values merge when squinting").arg(f.parts.size());
+  return ReportPanel::tr("%1 more values read as one when you squint").arg(f.parts.size());
 }
 
 Told told(const Piece& piece, const GradingReport& report, const Finding& f) {
@@ -246,9 +253,9 @@ Told told(const Piece& piece, const GradingReport& report, const Finding& f) {
 
 } // namespace
 
-WordButton* ReportPanel::add_word(QWidget* row, const QString& name, const QString& word,
-                                  const QString& said) {
-  auto* button = new WordButton(word, row);
+WordControl* ReportPanel::add_word(QWidget* row, const QString& name, const QString& word,
+                                   const QString& said) {
+  auto* button = new WordControl(ControlKind::Action, word, row);
   button->setObjectName(name);
   button->setAccessibleName(said);
   button->setToolTip(said);
@@ -285,20 +292,20 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
             Qt::QueuedConnection);
     line->addWidget(remedy);
   }
-  auto* show = add_word(row, QStringLiteral("showFinding"), tr("show"), tr("Select: %1").arg(says.words));
+  auto* show = add_word(row, QStringLiteral("showFinding"), tr("Show"), tr("Select: %1").arg(says.words));
   connect(show, &QAbstractButton::clicked, this, [this, ids = finding.swatches] { m_work.select(ids); });
   line->addWidget(show);
   const std::tuple key{finding.kind, finding.eyes, finding.swatches.front()};
   const bool open = m_open.contains(key);
   if (finding.kind == FindingKind::Confused) {
-    auto* look = add_word(row, QStringLiteral("lookFinding"), tr("look"),
-                          tr("See everything as these eyes do: %1").arg(says.words));
+    auto* look = add_word(row, QStringLiteral("lookFinding"), tr("See"),
+                          tr("Show all colors as with this color vision: %1").arg(says.words));
     connect(look, &QAbstractButton::clicked, this,
             [this, eyes = finding.eyes] { m_viewing.look_with(eyes); });
     line->addWidget(look);
   }
   if (!finding.parts.empty()) {
-    auto* opener = add_word(row, QStringLiteral("openFinding"), open ? tr("close") : tr("open"),
+    auto* opener = add_word(row, QStringLiteral("openFinding"), open ? tr("Hide") : tr("Show all"),
                             tr("One by one: %1").arg(says.words));
     connect(
         opener, &QAbstractButton::clicked, this,
@@ -327,10 +334,12 @@ void ReportPanel::follow() {
   const std::size_t count = all.size() + (add_press_row() ? 1 : 0);
   for (const Finding& finding : all) add_row(finding, 0);
   column->addStretch();
-  m_summary->setText(!set || swatch_count(*set) == 0 ? tr("Nothing to grade yet: lay swatches with Ctrl+L.")
-                     : m_work.report_is_late()       ? tr("Looking at the set...")
-                     : count == 0 ? tr("Nothing to mend: no twins, near-duplicates or gaps.")
-                                  : tr("%1 to look at").arg(count));
+  m_summary->setText(!set || swatch_count(*set) == 0
+                         ? tr("The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.")
+                     : m_work.report_is_late() ? tr("Checking the set...")
+                     : count == 0
+                         ? tr("All is well: no near-duplicates, no gaps, nothing that reads as one value.")
+                         : tr("%1 to look at").arg(count));
   scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);
   for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_space.piece().grading));
@@ -346,17 +355,17 @@ bool ReportPanel::add_press_row() {
   for (std::size_t i = 0; i < checked->size() && i < swatches.size(); ++i)
     if (!(*checked)[i].prints) ids.push_back(swatches[i]->id);
   if (ids.empty()) return false;
-  const QString said = tr("%1 of %2 do not print: %3")
+  const QString said = tr("%1 of %2 swatches do not print: %3")
                            .arg(ids.size())
                            .arg(swatches.size())
                            .arg(text(m_reader.chosen()->name()));
   auto [row, line] = begin_row(said, 0);
   auto* take =
-      add_word(row, QStringLiteral("pressRemedy"), tr("take the printable"),
-               tr("The nearest printable colors stand for them; the set before is kept as a version"));
+      add_word(row, QStringLiteral("pressRemedy"), tr("Use printable colors"),
+               tr("Replace them with the nearest printable colors; the set before it is saved as a version"));
   connect(
       take, &QAbstractButton::clicked, this, [this] { m_reader.take_printable(0); }, Qt::QueuedConnection);
-  auto* show = add_word(row, QStringLiteral("pressShow"), tr("show"), tr("Select: %1").arg(said));
+  auto* show = add_word(row, QStringLiteral("pressShow"), tr("Show"), tr("Select: %1").arg(said));
   connect(show, &QAbstractButton::clicked, this, [this, ids] { m_work.select(ids); });
   line->addWidget(take);
   line->addWidget(show);
@@ -371,7 +380,7 @@ void ReportPanel::follow_selection() {
   const Swatch *a = find_swatch(m_space.piece(), selection[0]),
                *b = find_swatch(m_space.piece(), selection[1]);
   const Contrast c = contrast_of(a->color, b->color);
-  m_contrast->setText(tr("%1 against %2: CIEDE2000 %3, value %4")
+  m_contrast->setText(tr("%1 compared with %2: difference %3 (CIEDE2000), in value %4")
                           .arg(text(a->name), text(b->name))
                           .arg(number(c.difference, 1))
                           .arg(number(c.value_difference, 1)));

@@ -22,7 +22,7 @@ class SetWork;
 class Viewing;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class ReportPanel final : public QWidget {
   Q_OBJECT
@@ -39,7 +39,7 @@ private:
   std::pair<QWidget*, QHBoxLayout*> begin_row(const QString& said, int depth);
   void add_row(const Finding& finding, int depth);
   bool add_press_row();
-  WordButton* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);
+  WordControl* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);
   void follow();
   void follow_selection();
   void change_rule(const std::function<void(GradingRules&, double)>& set, double value, const QString& drag);
@@ -51,7 +51,7 @@ private:
   QLabel* m_summary;
   QScrollArea* m_scroll;
   QWidget* m_rows = nullptr;
-  WordButton* m_limits;
+  WordControl* m_limits;
   QWidget* m_rule_box = nullptr;
   std::set<std::tuple<FindingKind, Eyes, Id>>
       m_open; ///< Kind, eyes and first swatch of the entries that are open.

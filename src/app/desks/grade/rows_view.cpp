@@ -2,10 +2,10 @@
 #include "app/desks/grade/rows_view.h"
 
 #include "app/band/set_keys.h"
+#include "app/controls/name_editor.h"
 #include "app/paint/paint.h"
 #include "app/seams/drag_out.h"
 #include "app/spoken/swatches.h"
-#include "app/theme/name_editor.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/session/laying.h"
@@ -33,9 +33,8 @@ RowsView::RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent
       m_editor(new NameEditor(QStringLiteral("rowNameEditor"), viewport())) {
   setObjectName(QStringLiteral("rows"));
   setAccessibleName(tr("The set in rows"));
-  setStatusTip(
-      tr("Drag a swatch to a free place, onto another to swap the two, or onto the gap between two to go "
-         "in there; click selects, double click takes its color up."));
+  setStatusTip(tr("Drag a swatch to a free place, onto another to swap them, or between two to insert it. "
+                  "Click to select, double-click to use the color."));
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
@@ -170,7 +169,7 @@ void RowsView::paintEvent(QPaintEvent*) {
     painter.setPen(theme().quiet);
     painter.drawText(
         viewport()->rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
-        tr("No families yet. Add one with Ctrl+Shift+L, then lay the current color with Ctrl+L."));
+        tr("No families yet. Press Ctrl+L to add the current color, or Ctrl+Shift+L to add a family."));
   }
   for (std::size_t i = 0; i < families().size(); ++i) {
     const double top = place_rect(i, 0).top(), high = pitch() * (m_line_from[i + 1] - m_line_from[i]);

@@ -13,9 +13,8 @@ SetWheel::SetWheel(Studio& space, SetWork& work, QWidget* parent)
     : QWidget(parent), m_space(space), m_work(work) {
   setObjectName(QStringLiteral("setWheel"));
   setAccessibleName(tr("The set on the wheel"));
-  setToolTip(
-      tr("Swatches where they stand on the wheel; the solid outline is the mask, the dotted one what the set "
-         "can be mixed to"));
+  setToolTip(tr("The swatches on the wheel. The solid outline is the mask; the dotted outline holds all "
+                "mixtures of the swatches."));
   space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
   connect(&work, &SetWork::previewChanged, this, qOverload<>(&QWidget::update));
 }

@@ -54,16 +54,16 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
   name(m_tags, "setTags", tr("Tags of the set, with commas"));
   name(m_note, "setNote", tr("Note on the set"));
   name(m_versions, "versionList",
-       tr("Versions of the current set; those ticked stand beside it in the view of versions"));
-  name(m_version_name, "versionName", tr("Name for the version to keep"));
+       tr("Versions of the current set; \"versions\" shows those ticked beside it"));
+  name(m_version_name, "versionName", tr("Name of the new version"));
   m_tags->setMaxLength(static_cast<int>(kLongestTags));
-  m_tags->setPlaceholderText(tr("tags, with commas"));
-  m_note->setPlaceholderText(tr("note"));
+  m_tags->setPlaceholderText(tr("Tags, with commas"));
+  m_note->setPlaceholderText(tr("Note"));
   m_note->setFixedHeight(54);
   m_note->setTabChangesFocus(true);
   // In a low window the lists give way first.
   for (QListWidget* list : {m_sets, m_versions}) list->setMinimumHeight(34);
-  m_version_name->setPlaceholderText(tr("name of a version to keep"));
+  m_version_name->setPlaceholderText(tr("Name of the new version"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 2, 0, 0);
   column->setSpacing(5);
@@ -80,8 +80,8 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
   column->addWidget(make_version_buttons());
   auto* keep = new QHBoxLayout;
   keep->addWidget(m_version_name, 1);
-  keep->addWidget(make_buttons({{"versionKeep", tr("Keep"), tr("Keep the set as it is now as a version"),
-                                 [this] { keep_version(); }}}));
+  keep->addWidget(make_buttons({{"versionKeep", tr("Save version"),
+                                 tr("Save the set as it is now as a version"), [this] { keep_version(); }}}));
   column->addLayout(keep);
 
   hear_fields();
@@ -109,13 +109,13 @@ QWidget* SetsPanel::make_set_buttons() {
     });
   };
   return make_buttons(
-      {{"setNew", tr("New"), tr("Add an empty set"), [this] { add_set(); }},
-       {"setDuplicate", tr("Duplicate"), tr("A copy of the current set"),
+      {{"setNew", tr("Add set"), tr("Add an empty set"), [this] { add_set(); }},
+       {"setDuplicate", tr("Duplicate set"), tr("Add a copy of the current set"),
         apply(tr("Duplicate set"), [](Piece p, Id s) { return with_set_duplicated(std::move(p), s); })},
-       {"setRemove", tr("Remove"), tr("Take the current set out of the piece (Undo brings it back)"),
+       {"setRemove", tr("Remove set"), tr("Remove the current set from the piece (Undo brings it back)"),
         apply(tr("Remove set"), [](Piece p, Id s) { return without_set(std::move(p), s); })},
-       {"setUp", tr("Up"), tr("Move the current set up"), [move_by] { move_by(-1); }},
-       {"setDown", tr("Down"), tr("Move the current set down"), [move_by] { move_by(1); }}});
+       {"setUp", tr("Move up"), tr("Move the current set up"), [move_by] { move_by(-1); }},
+       {"setDown", tr("Move down"), tr("Move the current set down"), [move_by] { move_by(1); }}});
 }
 
 QWidget* SetsPanel::make_version_buttons() {
@@ -127,10 +127,11 @@ QWidget* SetsPanel::make_version_buttons() {
     };
   };
   return make_buttons(
-      {{"versionTake", tr("Take up"), tr("The set becomes what this version is; what it was is kept"),
-        with_version(tr("Take up version"),
+      {{"versionTake", tr("Restore version"),
+        tr("Make the set what it is in this version. The set as it is now is saved as a version."),
+        with_version(tr("Restore version"),
                      [](Piece p, Id v) { return with_version_taken_up(std::move(p), v); })},
-       {"versionRemove", tr("Remove"), tr("Remove the version"),
+       {"versionRemove", tr("Remove set"), tr("Remove version"),
         with_version(tr("Remove version"), [](Piece p, Id v) { return without_version(std::move(p), v); })}});
 }
 
@@ -200,7 +201,7 @@ void SetsPanel::keep_version() {
   const QString given = m_version_name->text().trimmed();
   const SwatchSet* set = current_set(m_space.piece());
   const QString name = given.isEmpty() ? tr("version %1").arg(set->versions.size() + 1) : given;
-  m_space.store().apply(tr("Keep version"), [&, id = set->id](Piece p) {
+  m_space.store().apply(tr("Save version"), [&, id = set->id](Piece p) {
     return with_version_kept(std::move(p), id, name.toStdString());
   });
   m_version_name->clear();
@@ -210,7 +211,7 @@ void SetsPanel::write_note() {
   const SwatchSet* set = current_set(m_space.piece());
   const std::string note = m_note->toPlainText().toStdString();
   if (!set || note == set->note) return;
-  m_space.store().apply(tr("Write note"),
+  m_space.store().apply(tr("Edit note"),
                         [&, id = set->id](Piece p) { return with_set_note(std::move(p), id, note); });
 }
 
@@ -254,7 +255,8 @@ void SetsPanel::list_versions(const SwatchSet& set, Id chosen) {
     if (v.id == chosen) m_versions->setCurrentItem(item);
   }
   if (!set.versions.empty()) return;
-  auto* none = new QListWidgetItem(tr("None yet. Keep the set as it is, then change it."), m_versions);
+  auto* none = new QListWidgetItem(
+      tr("No versions yet. Save the set as it is now; then you can change it freely."), m_versions);
   none->setFlags(Qt::NoItemFlags);
 }
 

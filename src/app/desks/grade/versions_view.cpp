@@ -19,7 +19,7 @@ VersionsView::VersionsView(Studio& space, SetWork& work, QWidget* parent)
     : QWidget(parent), m_space(space), m_work(work) {
   setObjectName(QStringLiteral("versions"));
   setAccessibleName(tr("Versions of the set side by side"));
-  setToolTip(tr("Click a version to choose it, double-click to take it up"));
+  setToolTip(tr("Click a version to choose it, double-click to restore it"));
   setFocusPolicy(Qt::StrongFocus);
   space.hear({Part::Sets, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
 }
@@ -28,7 +28,7 @@ std::vector<VersionsView::Shown> VersionsView::shown() const {
   std::vector<Shown> out;
   const SwatchSet* set = current_set(m_space.piece());
   if (!set) return out;
-  out.push_back({0, tr("as it is"), &set->families});
+  out.push_back({0, tr("current set"), &set->families});
   for (const auto& v : set->versions)
     if (m_work.compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
   return out;
@@ -84,10 +84,10 @@ void VersionsView::paintEvent(QPaintEvent*) {
   if (all.size() == 1) {
     painter.setFont(text_font());
     painter.setPen(theme().quiet);
-    painter.drawText(rect().adjusted(20, 0, -20, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
-                     kept ? tr("Tick versions under Sets to see them beside the set.")
-                          : tr("No version is kept yet. Keep one under Sets, change the set, and see both "
-                               "here."));
+    painter.drawText(
+        rect().adjusted(20, 0, -20, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
+        kept ? tr("Tick versions under Sets to compare them with the set.")
+             : tr("No versions yet. Save one under Sets, change the set, and compare both here."));
   }
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
@@ -110,7 +110,7 @@ void VersionsView::mousePressEvent(QMouseEvent* event) {
 void VersionsView::mouseDoubleClickEvent(QMouseEvent* event) {
   mousePressEvent(event);
   if (m_chosen == 0) return;
-  m_space.store().apply(tr("Take up version"),
+  m_space.store().apply(tr("Restore version"),
                         [this](Piece p) { return with_version_taken_up(std::move(p), m_chosen); });
 }
 

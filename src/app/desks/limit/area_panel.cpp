@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/limit/area_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/session/masking.h"
 #include "model/session/studio.h"
@@ -46,11 +46,11 @@ std::vector<ShapeNumber> numbers_of(const Polygon& polygon, std::size_t corner, 
            {1, static_cast<double>(polygon.points.size()), 1, 0, {}, false, {}},
            static_cast<double>(corner + 1),
            {}},
-          {QObject::tr("hue"), QObject::tr("Wheel angle of the corner"), angle_range(), at.a,
+          {QObject::tr("hue"), QObject::tr("Angle of the corner on the wheel"), angle_range(), at.a,
            [=](double a) { return moved(a, at.r); }},
           {QObject::tr("saturation"), QObject::tr("Saturation of the corner"), percent_range(), 100 * at.r,
            [=](double r) { return moved(at.a, r / 100); }},
-          {QObject::tr("size"), QObject::tr("From the middle of the area to its furthest corner"),
+          {QObject::tr("size"), QObject::tr("From the center of the area to its farthest corner"),
            percent_range(1), 100 * size,
            [=](double to) { return scaled_shape(polygon, to / 100 / std::max(size, 1e-6)); }}};
 }
@@ -64,18 +64,18 @@ std::vector<ShapeNumber> numbers_of(const Ellipse& e) {
       return out;
     };
   };
-  return {{QObject::tr("hue"), QObject::tr("Wheel angle of the middle"), angle_range(), at.a,
+  return {{QObject::tr("hue"), QObject::tr("Angle of the center on the wheel"), angle_range(), at.a,
            changed([at](Ellipse& o, double a) { o.center = disc_point(Angle(a), at.r); })},
-          {QObject::tr("saturation"), QObject::tr("Saturation of the middle"), percent_range(), 100 * at.r,
+          {QObject::tr("saturation"), QObject::tr("Saturation of the center"), percent_range(), 100 * at.r,
            changed([at](Ellipse& o, double r) { o.center = disc_point(Angle(at.a), r / 100); })},
-          {QObject::tr("length"), QObject::tr("Half the long way"),
+          {QObject::tr("length"), QObject::tr("Half of the longer axis"),
            percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.along,
            changed([](Ellipse& o, double x) { o.along = x / 100; })},
-          {QObject::tr("width"), QObject::tr("Half the other way"),
+          {QObject::tr("width"), QObject::tr("Half of the shorter axis"),
            percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.across,
            changed([](Ellipse& o, double x) { o.across = x / 100; })},
-          {QObject::tr("turned"), QObject::tr("Wheel angle the length points at"), angle_range(), e.turned,
-           changed([](Ellipse& o, double a) { o.turned = wrap_degrees(a); })}};
+          {QObject::tr("rotation"), QObject::tr("Angle on the wheel to which the longer axis points"),
+           angle_range(), e.turned, changed([](Ellipse& o, double a) { o.turned = wrap_degrees(a); })}};
 }
 
 std::vector<ShapeNumber> numbers_of(const RingSector& s) {
@@ -86,17 +86,17 @@ std::vector<ShapeNumber> numbers_of(const RingSector& s) {
       return out;
     };
   };
-  return {{QObject::tr("from hue"), QObject::tr("Wheel angle where the sector begins"), angle_range(), s.from,
-           changed([](RingSector& o, double a) { o.from = wrap_degrees(a); })},
-          {QObject::tr("over"),
-           QObject::tr("How far it goes clockwise"),
+  return {{QObject::tr("from hue"), QObject::tr("Angle on the wheel where the sector begins"), angle_range(),
+           s.from, changed([](RingSector& o, double a) { o.from = wrap_degrees(a); })},
+          {QObject::tr("span"),
+           QObject::tr("How many degrees the sector spans, clockwise"),
            {1, 360, 1, 1, QStringLiteral("°"), false, {}},
            s.sweep,
            changed([](RingSector& o, double a) { o.sweep = a; })},
-          {QObject::tr("from sat."), QObject::tr("Lowest saturation"), percent_range(0, 99), 100 * s.inner,
-           changed([](RingSector& o, double x) { o.inner = x / 100; })},
-          {QObject::tr("to sat."), QObject::tr("Highest saturation"), percent_range(1), 100 * s.outer,
-           changed([](RingSector& o, double x) { o.outer = x / 100; })}};
+          {QObject::tr("lowest sat."), QObject::tr("Lowest saturation of the sector"), percent_range(0, 99),
+           100 * s.inner, changed([](RingSector& o, double x) { o.inner = x / 100; })},
+          {QObject::tr("highest sat."), QObject::tr("Highest saturation of the sector"), percent_range(1),
+           100 * s.outer, changed([](RingSector& o, double x) { o.outer = x / 100; })}};
 }
 
 std::vector<ShapeNumber> numbers_of(const Shape& shape, std::size_t corner) {
@@ -122,9 +122,10 @@ AreaPanel::AreaPanel(Studio& space, Masking& masking, QWidget* parent)
   column->setSpacing(5);
   m_list->setObjectName(QStringLiteral("areas"));
   m_list->setAccessibleName(tr("Areas of the mask"));
-  m_list->setToolTip(tr("Areas in order: each adds to or cuts from what lies above it; drag one to move it"));
+  m_list->setToolTip(
+      tr("Areas in order: each is added to, or subtracted from, those above it. Drag an area to move it."));
   m_list->setFont(caption_font());
-  m_list->setMinimumHeight(46);
+  m_list->setMinimumHeight(30);
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   m_list->setDragDropMode(QAbstractItemView::InternalMove);
   column->addWidget(m_list, 1);
@@ -153,12 +154,13 @@ QWidget* AreaPanel::make_commands() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(3);
-  m_adds = word_button(QStringLiteral("areaAdds"), tr("adds"), tr("The area adds to the mask"), box);
-  m_cuts =
-      word_button(QStringLiteral("areaCuts"), tr("cuts"), tr("The area cuts from what lies above it"), box);
-  for (WordButton* button : {m_adds, m_cuts}) {
-    button->setCheckable(true);
-    row->addWidget(button);
+  m_adds = word_choice(QStringLiteral("areaAdds"), tr("Add"), tr("The area is added to the mask"), box);
+  m_cuts = word_choice(QStringLiteral("areaCuts"), tr("Subtract"),
+                       tr("The area is subtracted from the areas above it"), box);
+  auto* modes = joined_row();
+  row->addLayout(modes);
+  for (WordControl* button : {m_adds, m_cuts}) {
+    modes->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, &AreaPanel::change_mode);
   }
   row->addStretch();
@@ -172,15 +174,15 @@ QWidget* AreaPanel::make_commands() {
     connect(button, &QPushButton::clicked, this, run);
     m_commands.push_back(button);
   };
-  command(QStringLiteral("areaDouble"), tr("Double"), tr("Lay the area a second time, moved a little aside"),
+  command(QStringLiteral("areaDouble"), tr("Duplicate"), tr("Add a copy of the area, moved a little"),
           [this] {
             const std::size_t i = m_space.session().area;
             const bool held = m_space.store().apply(
-                tr("Double mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
+                tr("Duplicate mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
             if (held) m_masking.select_area(m_space.piece().mask->areas.size() - 1);
           });
   command(QStringLiteral("areaMirror"), tr("Mirror"),
-          tr("Move the area across neutral, around the complements of its hues"),
+          tr("Move the area across neutral, to the complements of its hues"),
           [this] { reshape(tr("Mirror mask area"), mirrored_shape(area()->shape), {}); });
   command(QStringLiteral("areaRemove"), tr("Remove"), tr("Remove the area (Delete on the wheel)"), [this] {
     const std::size_t i = m_space.session().area;
@@ -241,7 +243,7 @@ void AreaPanel::move_chosen(int by) {
 void AreaPanel::change_mode() {
   const std::size_t i = m_space.session().area;
   const AreaMode mode = sender() == m_cuts ? AreaMode::Cuts : AreaMode::Adds;
-  m_space.store().apply(mode == AreaMode::Cuts ? tr("Cut with the area") : tr("Add the area"),
+  m_space.store().apply(mode == AreaMode::Cuts ? tr("Subtract mask area") : tr("Add mask area"),
                         [=](Piece p) { return with_area_mode(std::move(p), i, mode); });
   follow();
 }
@@ -252,7 +254,7 @@ void AreaPanel::follow() {
   QStringList rows;
   if (mask)
     for (const auto& a : mask->areas)
-      rows << (a.mode == AreaMode::Adds ? tr("adds") : tr("cuts")) + QStringLiteral("   ") +
+      rows << (a.mode == AreaMode::Adds ? tr("Add") : tr("Subtract")) + QStringLiteral("   ") +
                   words_of(a.shape);
   QStringList shown;
   for (int i = 0; i < m_list->count(); ++i) shown << m_list->item(i)->text();

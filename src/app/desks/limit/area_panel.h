@@ -15,7 +15,7 @@ namespace zc {
 class Masking;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class AreaPanel final : public QWidget {
   Q_OBJECT
@@ -38,8 +38,8 @@ private:
   QListWidget* m_list;
   std::array<QLabel*, 5> m_labels{};
   std::array<NumberField*, 5> m_fields{};
-  WordButton* m_adds = nullptr;
-  WordButton* m_cuts = nullptr;
+  WordControl* m_adds = nullptr;
+  WordControl* m_cuts = nullptr;
   std::vector<QPushButton*> m_commands;
   std::size_t m_corner = 0;
 };

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/limit/limit_desk.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/limit/area_panel.h"
 #include "app/desks/limit/pattern_panel.h"
 #include "app/desks/limit/reference_panel.h"
 #include "app/shelf/mask_source.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/mask_rule.h"
@@ -59,23 +59,25 @@ QWidget* LimitDesk::make_tools() {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);
-  auto* label = new QLabel(tr("Draw"), box);
+  auto* label = new QLabel(tr("Draw area"), box);
   label->setFont(heading_font());
   row->addWidget(label);
-  row->addSpacing(4);
+  row->addSpacing(kGap);
+  QHBoxLayout* joined = joined_row();
+  row->addLayout(joined);
   const auto button = [&](const QString& name, const QString& word, const QString& tip) {
-    auto* b = word_switch(name, word, tip, box);
-    row->addWidget(b);
+    auto* b = word_choice(name, word, tip, box);
+    joined->addWidget(b);
     return b;
   };
   using Tool = MaskHands::Tool;
   const std::tuple<QString, QString, QString, Tool> tools[] = {
       {QStringLiteral("draw.outline"), tr("outline"),
-       tr("Click corners and close at the first one, or draw freehand with mouse or pen; Enter closes, "
-          "Backspace takes a corner back, Escape stops"),
+       tr("Click corners and end at the first one, or draw freehand with mouse or pen. Enter ends the "
+          "outline, Backspace removes the last corner, Escape cancels."),
        Tool::Outline},
-      {QStringLiteral("draw.round"), tr("ellipse"), tr("Drag from the middle outward"), Tool::Round},
-      {QStringLiteral("draw.sector"), tr("ring sector"), tr("Drag from one corner to the opposite one"),
+      {QStringLiteral("draw.round"), tr("ellipse"), tr("Drag from the center outward"), Tool::Round},
+      {QStringLiteral("draw.sector"), tr("sector"), tr("Drag from one corner to the opposite one"),
        Tool::Sector}};
   for (const auto& [name, word, tip, tool] : tools) {
     auto* b = button(name, word, tip);
@@ -86,9 +88,11 @@ QWidget* LimitDesk::make_tools() {
     });
   }
   row->addSpacing(12);
+  row->addLayout(joined = joined_row());
   const std::tuple<QString, QString, QString> modes[] = {
-      {QStringLiteral("draw.adds"), tr("adds"), tr("The next area drawn adds to the mask")},
-      {QStringLiteral("draw.cuts"), tr("cuts"), tr("The next area drawn cuts a hole into the mask")}};
+      {QStringLiteral("draw.adds"), tr("Add"), tr("The next area you draw is added to the mask")},
+      {QStringLiteral("draw.cuts"), tr("Subtract"),
+       tr("The next area you draw is subtracted from the mask")}};
   for (const auto& [name, word, tip] : modes) {
     auto* b = button(name, word, tip);
     const auto mode = m_modes.empty() ? AreaMode::Adds : AreaMode::Cuts;
@@ -113,14 +117,14 @@ QWidget* LimitDesk::make_mask_commands() {
     connect(button, &QPushButton::clicked, this, run);
     m_commands.push_back(button);
   };
-  command(QStringLiteral("takeNeutral"), tr("Take neutral"),
-          tr("Take up the subjective neutral, the middle of the mask, at the current value"),
+  command(QStringLiteral("takeNeutral"), tr("Use neutral"),
+          tr("Make the subjective neutral, the middle of the mask, the current color; the value stays"),
           [this] { m_space.picking().take_up_neutral(); });
-  command(QStringLiteral("layKeys"), tr("Lay keys"),
-          tr("Lay the key colors, the corners of the mask at the current value, as a family"),
+  command(QStringLiteral("layKeys"), tr("Add corners"),
+          tr("Add the colors at the corners of the mask, at the current value, as a family"),
           [this] { m_space.laying().lay_key_colors(); });
-  command(QStringLiteral("maskRemove"), tr("Take off"),
-          tr("Take the mask off the piece (Undo brings it back)"),
+  command(QStringLiteral("maskRemove"), tr("Remove mask"),
+          tr("Remove the mask from the piece (Undo brings it back)"),
           [this] { m_space.masking().take_mask_off(); });
   row->addStretch();
   return box;
@@ -131,9 +135,9 @@ QWidget* LimitDesk::make_lists() {
   m_areas = new AreaPanel(m_space, m_space.masking(), pages);
   pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"), m_areas);
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
-             tr("The reference through the mask, and masks fitted to it"),
+             tr("See the reference through the mask, or fit a mask to the reference"),
              new ReferencePanel(m_space, m_space.viewing(), m_space.reader(), pages));
-  pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks kept across pieces"),
+  pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks that all your pieces share"),
              new ShelfPanel(m_space, std::make_unique<MaskSource>(m_space), pages));
   return pages;
 }
@@ -166,12 +170,12 @@ QString LimitDesk::share_of_photo() const {
 QString LimitDesk::facts() const {
   const auto& mask = m_space.piece().mask;
   if (!mask)
-    return tr("No mask: every color can be picked. Choose a pattern or draw an area to limit hue and "
+    return tr("No mask yet: every color can be picked. Choose a pattern, or draw an area, to limit hue and "
               "saturation.");
   const MaskRegion* region = m_space.region();
-  if (!region) return tr("The mask is kept but not used.");
+  if (!region) return tr("The mask is switched off.");
   const auto neutral = region->centroid();
-  if (!neutral) return tr("The mask encloses nothing and admits no color; pull its corners apart.");
+  if (!neutral) return tr("The mask encloses no color. Move its corners apart.");
   const Srgb color = m_space.wheel().nearest_existing(wheel_point(*neutral, m_space.session().at.at.v)).color;
   QString out = tr("%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.")
                     .arg(QString::fromStdString(mask->name))
@@ -181,7 +185,7 @@ QString LimitDesk::facts() const {
                     .arg(share_of_photo());
   for (const auto& area : mask->areas)
     if (const auto* polygon = std::get_if<Polygon>(&area.shape); polygon && crosses_itself(*polygon))
-      return out + QStringLiteral(" ") + tr("An outline crosses itself and is left open there.");
+      return out + QStringLiteral(" ") + tr("An outline crosses itself; the mask is open where it overlaps.");
   return out;
 }
 

@@ -14,7 +14,7 @@ class Workspace;
 class AreaPanel;
 class PatternPanel;
 class WheelView;
-class WordButton;
+class WordControl;
 
 class LimitDesk final : public QWidget {
   Q_OBJECT
@@ -42,7 +42,7 @@ private:
   QLabel* m_facts = nullptr;
   PatternPanel* m_patterns = nullptr;
   AreaPanel* m_areas = nullptr;
-  std::vector<WordButton*> m_tools, m_modes;
+  std::vector<WordControl*> m_tools, m_modes;
   std::vector<QPushButton*> m_commands;
 };
 

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/limit/pattern_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/paint.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
@@ -93,7 +93,7 @@ QWidget* PatternPanel::make_patterns() {
   for (const Pattern kind : kPatterns) {
     auto* button = new PatternButton(kind, box);
     button->setObjectName("pattern." + words(pattern_name(kind)));
-    button->setToolTip(tr("Lay a mask of this pattern from the base hue"));
+    button->setToolTip(tr("Make a mask of this pattern, starting at the base hue"));
     connect(button, &QAbstractButton::clicked, this, [this, kind] { lay(kind); });
     grid->addWidget(button, place / 4, place % 4);
     ++place;
@@ -107,40 +107,38 @@ QWidget* PatternPanel::make_numbers() {
   auto* grid = new QGridLayout(box);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(kGap);
-  grid->setVerticalSpacing(4);
-  m_base =
-      angle_field(QStringLiteral("patternBase"), tr("Base hue of the pattern"),
-                  tr("Wheel angle of the leading hue of the next pattern laid, clockwise from the top"), box);
+  grid->setVerticalSpacing(2);
+  m_base = angle_field(QStringLiteral("patternBase"), tr("Base hue of the pattern"),
+                       tr("Angle of the first hue of the next pattern, clockwise from the top"), box);
   m_spread = new NumberField(QStringLiteral("patternSpread"), tr("Spread of the pattern"), box);
   m_spread->set_range({kSpreadRange.low, kSpreadRange.high, 1, 0, QStringLiteral("°"), false, tr("usual")});
   m_spread->show_value(-1);
   m_spread->setFixedWidth(54);
-  m_spread->setToolTip(tr("How wide the hues of the next pattern laid are, 0 to 120°; \"usual\" is the "
-                          "pattern's own width"));
+  m_spread->setToolTip(
+      tr("Width of the hues of the next pattern, 0 to 120°; \"usual\" is the pattern's own width"));
   m_turned = angle_field(QStringLiteral("maskTurned"), tr("Mask turned by"),
                          tr("How far the mask is turned; drag outside the rim to turn it by hand, or press "
                             "Ctrl+Left and Ctrl+Right on the wheel"),
                          box);
   m_carry = word_switch(
-      QStringLiteral("carry"), tr("carry the set"),
-      tr("Turning the mask turns the hues of the current set along with it; saturation and value stay"), box);
-  auto* current = word_button(QStringLiteral("patternFromCurrent"), tr("current hue"),
-                              tr("Let the next pattern laid start at the hue of the current color"), box);
+      QStringLiteral("carry"), tr("turn the set along"),
+      tr("When the mask is turned, turn the hues of the current set as well; saturation and value stay"),
+      box);
+  auto* current = word_action(QStringLiteral("patternFromCurrent"), tr("Use current hue"),
+                              tr("Start the next pattern at the hue of the current color"), box);
   connect(current, &QAbstractButton::clicked, this,
           [this] { m_base->show_value(m_space.session().at.at.a); });
   auto* keeps = make_keeps(box);
-  auto* last = new QHBoxLayout;
-  last->addWidget(m_carry);
-  last->addLayout(keeps);
-  grid->addLayout(last, 2, 0, 1, 5);
-  grid->addWidget(caption_label(tr("from hue"), box), 0, 0);
+  grid->addWidget(m_carry, 2, 0, 1, 5, Qt::AlignLeft);
+  grid->addLayout(keeps, 3, 0, 1, 5);
+  grid->addWidget(caption_label(tr("First hue"), box), 0, 0);
   grid->addWidget(m_base, 0, 1);
   grid->addWidget(current, 0, 2, 1, 2, Qt::AlignLeft);
-  grid->addWidget(caption_label(tr("width"), box), 1, 0);
+  grid->addWidget(caption_label(tr("Width"), box), 1, 0);
   grid->addWidget(m_spread, 1, 1);
-  grid->addWidget(caption_label(tr("turned"), box), 1, 2);
+  grid->addWidget(caption_label(tr("Mask turned by"), box), 1, 2);
   grid->addWidget(m_turned, 1, 3);
-  grid->setColumnMinimumWidth(0, QFontMetrics(caption_font()).horizontalAdvance(tr("from hue")) + 2);
+  grid->setColumnMinimumWidth(0, QFontMetrics(caption_font()).horizontalAdvance(tr("First hue")) + 2);
   grid->setColumnStretch(4, 1);
   connect(m_base, &NumberField::wanted, m_base, &NumberField::show_value);
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
@@ -153,18 +151,18 @@ QWidget* PatternPanel::make_numbers() {
 }
 
 QHBoxLayout* PatternPanel::make_keeps(QWidget* box) {
-  m_keeps_colors = word_button(QStringLiteral("keepColors"), tr("colors"),
-                               tr("When the wheel changes the mask keeps its colors"), box);
-  m_keeps_shape = word_button(QStringLiteral("keepShape"), tr("shape"),
-                              tr("When the wheel changes the mask keeps its shape"), box);
+  m_keeps_colors = word_choice(QStringLiteral("keepColors"), tr("colors"),
+                               tr("On a new wheel the mask keeps its colors"), box);
+  m_keeps_shape = word_choice(QStringLiteral("keepShape"), tr("outline"),
+                              tr("On a new wheel the mask keeps its outline"), box);
   auto* keeps = new QHBoxLayout;
   keeps->setSpacing(2);
+  keeps->addWidget(caption_label(tr("On a new wheel keep"), box));
+  auto* joined = joined_row();
+  keeps->addSpacing(4);
+  keeps->addLayout(joined);
+  for (WordControl* word : {m_keeps_colors, m_keeps_shape}) joined->addWidget(word);
   keeps->addStretch();
-  keeps->addWidget(caption_label(tr("keep"), box));
-  for (WordButton* word : {m_keeps_colors, m_keeps_shape}) {
-    word->setCheckable(true);
-    keeps->addWidget(word);
-  }
   connect(m_keeps_colors, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Colors); });
   connect(m_keeps_shape, &QAbstractButton::clicked, this, [this] { keep(MaskKeeps::Outline); });
   return keeps;
@@ -186,7 +184,7 @@ void PatternPanel::lay(Pattern kind) {
                          m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
   Mask mask = pattern_mask(spec);
   put_in_words(mask.name);
-  m_space.store().apply(tr("Lay %1 mask").arg(text(mask.name)), [&](Piece p) -> Result<Piece> {
+  m_space.store().apply(tr("Make %1 mask").arg(text(mask.name)), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), mask), true);
   });
 }

@@ -14,7 +14,7 @@ namespace zc {
 class Masking;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class PatternPanel final : public QWidget {
   Q_OBJECT
@@ -35,9 +35,9 @@ private:
   NumberField* m_base = nullptr;
   NumberField* m_spread = nullptr;
   NumberField* m_turned = nullptr;
-  WordButton* m_carry = nullptr;
-  WordButton* m_keeps_colors = nullptr;
-  WordButton* m_keeps_shape = nullptr;
+  WordControl* m_carry = nullptr;
+  WordControl* m_keeps_colors = nullptr;
+  WordControl* m_keeps_shape = nullptr;
 };
 
 } // namespace zc

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/limit/reference_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/look.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/mask/patterns.h"
 #include "io/photo/decode.h"
@@ -35,8 +35,8 @@ MaskedPreview::MaskedPreview(Studio& space, Viewing& viewing, PhotoReader& photo
     : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos) {
   setObjectName(QStringLiteral("maskedPreview"));
   setAccessibleName(tr("The reference through the mask"));
-  setToolTip(tr("Drag the edge: before it the photo as it is, after it in the mask"));
-  setMinimumHeight(60);
+  setToolTip(tr("Drag the edge: left of it is the photo as it is, right of it the photo in the mask"));
+  setMinimumHeight(40);
   setCursor(Qt::SplitHCursor);
   space.hear({Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::Eyes},
              this, &MaskedPreview::renew);
@@ -108,7 +108,7 @@ void MaskedPreview::paintEvent(QPaintEvent*) {
     painter.setFont(caption_font());
     painter.setPen(theme().quiet);
     painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
-                     tr("Add a reference at Observe to see it through the mask."));
+                     tr("Add a photo at Observe to see it through the mask."));
     return;
   }
   const QRectF r = picture_rect();
@@ -136,21 +136,22 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
     : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos),
       m_hold(new NumberField(QStringLiteral("fitHold"), tr("Share of the photo to hold"), this)),
       m_kind(new QComboBox(this)),
-      m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most points of the fitted polygon"), this)),
-      m_fit(new QPushButton(tr("Fit"), this)), m_footprint(new WordButton(tr("footprint"), this)),
+      m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most corners of the fitted polygon"), this)),
+      m_fit(new QPushButton(tr("Fit mask"), this)),
+      m_footprint(new WordControl(ControlKind::Switch, tr("show photo's colors"), this)),
       m_words(new QLabel(this)), m_fitting(space.scope(), [this] { follow(); }) {
   set_up_fields();
   m_fit->setObjectName(QStringLiteral("fit"));
   m_fit->setFont(caption_font());
-  m_fit->setToolTip(tr("Lay the smallest mask that holds so much of the photo or its region"));
+  m_fit->setToolTip(tr("Make the smallest mask that holds this share of the photo or its region"));
   m_fit->setFixedWidth(std::max(40, m_fit->fontMetrics().horizontalAdvance(m_fit->text()) + 14));
   m_footprint->setObjectName(QStringLiteral("footprint"));
   m_footprint->setCheckable(true);
-  m_footprint->setToolTip(tr("Show where the photo's colors sit on the wheel"));
+  m_footprint->setToolTip(tr("Show on the wheel where the photo's colors are"));
   m_words->setObjectName(QStringLiteral("fitWords"));
   m_words->setFont(caption_font());
   m_words->setWordWrap(true);
-  auto* label = caption_label(tr("hold"), this);
+  auto* label = caption_label(tr("Hold"), this);
   auto* row = new QHBoxLayout;
   row->setSpacing(4);
   row->addWidget(label);
@@ -186,14 +187,14 @@ void ReferencePanel::set_up_fields() {
   m_hold->set_range({1, 100, 1, 0, tr(" %"), false, {}});
   m_hold->show_value(80);
   m_hold->keep_width(44);
-  m_hold->setToolTip(tr("How much of the photo the mask is to hold, 1 to 100 %"));
-  m_points->set_range({kFitCornersRange.low, kFitCornersRange.high, 1, 0, tr(" points"), false, {}});
+  m_hold->setToolTip(tr("Share of the photo's colors that the mask must hold, 1 to 100 %"));
+  m_points->set_range({kFitCornersRange.low, kFitCornersRange.high, 1, 0, tr(" corners"), false, {}});
   m_points->show_value(6);
   m_points->keep_width(58);
-  m_points->setToolTip(tr("At most so many corners, 3 to 24"));
+  m_points->setToolTip(tr("The polygon has at most this many corners, 3 to 24"));
   m_kind->setObjectName(QStringLiteral("fitKind"));
   m_kind->setAccessibleName(tr("Kind of mask to fit"));
-  m_kind->setToolTip(tr("A free polygon, or the base hue and width of a pattern"));
+  m_kind->setToolTip(tr("Fit a free polygon, or the first hue and width of a pattern"));
   m_kind->setFont(caption_font());
   m_kind->addItem(tr("polygon"), kFreePolygon);
   for (const Pattern kind : kPatterns) {
@@ -209,14 +210,14 @@ void ReferencePanel::showEvent(QShowEvent* event) {
 
 void ReferencePanel::follow() {
   m_fit->setEnabled(m_photos.photo() != nullptr || m_fitting.running());
-  m_fit->setText(m_fitting.running() ? tr("Stop") : tr("Fit"));
+  m_fit->setText(m_fitting.running() ? tr("Stop") : tr("Fit mask"));
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
   m_footprint->setChecked(m_space.session().looking.footprint);
   if (m_fitting.running()) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
   const auto held = m_photos.held();
   m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(number(100 * *held, 0))
-                        : tr("Fit a mask to the photo's colors."));
+                        : tr("Fit a mask to the colors of the photo."));
 }
 
 /// The search takes a moment, so it runs beside the window.
@@ -242,8 +243,8 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
     return with_mask_on(with_mask(std::move(p), fit.mask), true);
   });
   if (!fit.reached)
-    say_at(*m_fit,
-           tr("No mask of this kind holds that much; this one holds %1 %.").arg(number(100 * fit.held, 0)));
+    say_at(*m_fit, tr("No mask of this kind holds that much. This one holds the most, %1 %.")
+                       .arg(number(100 * fit.held, 0)));
 }
 
 } // namespace zc

@@ -20,7 +20,7 @@ class PhotoReader;
 class Viewing;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 /// The shown photo small: before the edge as it is, after it in the mask; live while the mask moves.
 class MaskedPreview final : public QWidget, public SpokenView {
@@ -83,7 +83,7 @@ private:
   QComboBox* m_kind;
   NumberField* m_points;
   QPushButton* m_fit;
-  WordButton* m_footprint;
+  WordControl* m_footprint;
   QLabel* m_words;
   Task<Result<Fit>> m_fitting;
 };

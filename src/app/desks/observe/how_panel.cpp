@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/how_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/observe/taking.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 
 #include <QComboBox>
@@ -14,27 +14,30 @@ namespace zc {
 
 HowPanel::HowPanel(Taking& taking, QWidget* parent)
     : QWidget(parent), m_taking(taking),
-      m_difference(new NumberField(QStringLiteral("leastDifference"), tr("Least difference"), this)),
-      m_accents(new NumberField(QStringLiteral("accents"), tr("How many accents"), this)),
+      m_difference(new NumberField(QStringLiteral("leastDifference"),
+                                   tr("Least difference between two colors"), this)),
+      m_accents(new NumberField(QStringLiteral("accents"), tr("Number of accents"), this)),
       m_kind(new QComboBox(this)), m_mask(new QComboBox(this)) {
   m_difference->set_range({0, 50, 1, 1, {}, false, {}});
   m_difference->setFixedWidth(40);
-  m_difference->setToolTip(tr("Least CIEDE2000 between any two, 0 to 50"));
+  m_difference->setToolTip(tr("Least difference (CIEDE2000) between any two colors, 0 to 50"));
   m_accents->set_range({0, kMostAccents, 1, 0, {}, false, {}});
   m_accents->setFixedWidth(30);
   m_accents->setToolTip(
-      tr("Small colors far off from all the others: at most so many of the colors that are counted"));
+      tr("Accents are small areas whose color is far from all others: at most this many of the colors"));
   m_kind->setObjectName(QStringLiteral("representative"));
-  m_kind->setAccessibleName(tr("What stands for a group"));
-  m_kind->setToolTip(tr("The mean of a group of pixels, or its most typical pixel"));
-  m_kind->addItem(tr("as means"), static_cast<int>(Representative::Mean));
-  m_kind->addItem(tr("as pixels"), static_cast<int>(Representative::Pixel));
+  m_kind->setAccessibleName(tr("What each color is"));
+  m_kind->setToolTip(
+      tr("Each color is the average of a group of pixels, or a real pixel that is typical of it"));
+  m_kind->addItem(tr("averages"), static_cast<int>(Representative::Mean));
+  m_kind->addItem(tr("real pixels"), static_cast<int>(Representative::Pixel));
   m_mask->setObjectName(QStringLiteral("maskUse"));
   m_mask->setAccessibleName(tr("What the mask does to the extraction"));
-  m_mask->setToolTip(tr("Take colors from the whole photo, from what lies in the mask, or brought into it"));
+  m_mask->setToolTip(tr("Take colors from the whole photo, only from what lies inside the mask, or from "
+                        "everything moved into the mask"));
   m_mask->addItem(tr("from the whole photo"), static_cast<int>(MaskUse::Ignore));
   m_mask->addItem(tr("from inside the mask"), static_cast<int>(MaskUse::InsideOnly));
-  m_mask->addItem(tr("brought into the mask"), static_cast<int>(MaskUse::MapInto));
+  m_mask->addItem(tr("moved into the mask"), static_cast<int>(MaskUse::MapInto));
 
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(kMargin, 10, kMargin, 10);
@@ -44,8 +47,8 @@ HowPanel::HowPanel(Taking& taking, QWidget* parent)
     row->addWidget(field);
     row->addSpacing(kGap);
   };
-  labeled(tr("at least"), m_difference);
-  labeled(tr("apart, with"), m_accents);
+  labeled(tr("Difference at least"), m_difference);
+  labeled(tr("Accents"), m_accents);
   labeled(tr("accents,"), m_kind);
   row->addWidget(m_mask);
   row->addStretch();

@@ -2,6 +2,8 @@
 #include "app/desks/observe/observe_desk.h"
 
 #include "app/band/value_axis.h"
+#include "app/controls/controls.h"
+#include "app/controls/drawers.h"
 #include "app/desks/observe/how_panel.h"
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
@@ -10,8 +12,6 @@
 #include "app/desks/observe/taking.h"
 #include "app/photo/look_bar.h"
 #include "app/photo/photo_view.h"
-#include "app/theme/controls.h"
-#include "app/theme/drawers.h"
 #include "app/theme/theme.h"
 #include "model/follow/canvas_follower.h"
 #include "model/workspace/workspace.h"
@@ -107,23 +107,24 @@ QWidget* ObserveDesk::make_foot() {
   m_row->setFixedHeight(m_strip->sizeHint().height());
   row->addWidget(m_row, 1);
   row->addWidget(make_loading(foot));
-  auto* add = word_button(
-      QStringLiteral("addPhotos"), tr("Add"),
+  auto* add = word_action(
+      QStringLiteral("addPhotos"), tr("Add photo"),
       tr("Add reference photos to the piece (Ctrl+Shift+O); photos can also be dropped or pasted"), foot);
   connect(add, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
   row->addWidget(add);
   row->addSpacing(kGap);
   row->addWidget(new TakeRow(m_space, m_space.reader(), *m_taking, foot));
-  m_taken =
-      m_drawers->add(QStringLiteral("drawer.taken"), tr("taken"), tr("The colors taken and not laid yet"),
-                     new TakenPanel(m_space, m_space.picking(), m_space.laying(), *m_taking, this));
-  auto* how = m_drawers->add(QStringLiteral("drawer.how"), tr("how"),
-                             tr("How far apart, as what, from where, and how many accents"),
-                             new HowPanel(*m_taking, this));
-  auto* says = m_drawers->add(QStringLiteral("drawer.says"), tr("the photo says"),
-                              tr("Its key, its shares of light, middle and dark, its colors on the wheel"),
+  m_taken = m_drawers->add(QStringLiteral("drawer.taken"), tr("Results"),
+                           tr("The colors taken from the photo that are not in the set yet"),
+                           new TakenPanel(m_space, m_space.picking(), m_space.laying(), *m_taking, this));
+  auto* how =
+      m_drawers->add(QStringLiteral("drawer.how"), tr("Options"),
+                     tr("How different the colors are, from which part of the photo, and how many accents"),
+                     new HowPanel(*m_taking, this));
+  auto* says = m_drawers->add(QStringLiteral("drawer.says"), tr("Values"),
+                              tr("Light, middle and dark in the photo, its key, and its colors on the wheel"),
                               new ReadingPanel(m_space, m_space.viewing(), m_space.reader(), this));
-  for (WordButton* word : {m_taken, how, says}) row->addWidget(word);
+  for (WordControl* word : {m_taken, how, says}) row->addWidget(word);
   return foot;
 }
 
@@ -136,7 +137,7 @@ QWidget* ObserveDesk::make_loading(QWidget* parent) {
   m_progress->setRange(0, 100);
   auto* stop = new QPushButton(tr("Stop"), m_loading);
   stop->setObjectName(QStringLiteral("stopLoading"));
-  stop->setToolTip(tr("Stop opening the photos"));
+  stop->setToolTip(tr("Stop opening photos"));
   connect(stop, &QPushButton::clicked, this, &ObserveDesk::stop_loading);
   loading->addWidget(m_progress);
   loading->addWidget(stop);

@@ -17,7 +17,7 @@ class PhotoView;
 class ReferenceStrip;
 class SidewaysArea;
 class Taking;
-class WordButton;
+class WordControl;
 
 class ObserveDesk final : public QWidget {
   Q_OBJECT
@@ -49,7 +49,7 @@ private:
   ReferenceStrip* m_strip;
   SidewaysArea* m_row = nullptr;
   Drawers* m_drawers;
-  WordButton* m_taken = nullptr;
+  WordControl* m_taken = nullptr;
   ElidedLabel* m_name = nullptr;
   QWidget* m_loading = nullptr;
   QProgressBar* m_progress = nullptr;

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/reading_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
@@ -23,19 +23,19 @@ constexpr int kDisc = 96, kTop = 10, kWords = 300;
 
 ReadingPanel::ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
     : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos),
-      m_region(new WordButton(tr("region"), this)),
-      m_hold(new WordButton(tr("samples into the mask"), this)) {
+      m_region(new WordControl(ControlKind::Switch, tr("draw region"), this)),
+      m_hold(new WordControl(ControlKind::Switch, tr("keep samples in the mask"), this)) {
   setObjectName(QStringLiteral("reading"));
-  setAccessibleName(tr("What the photo says"));
+  setAccessibleName(tr("Values and key"));
   setFixedHeight(kDisc + 2 * kTop);
   m_region->setObjectName(QStringLiteral("markRegion"));
   m_region->setCheckable(true);
-  m_region->setToolTip(
-      tr("Draw a region on the photo: values, footprint and extraction keep to it (Escape clears it)"));
+  m_region->setToolTip(tr("Drag on the photo to draw a region. Values, footprint and colors taken are then "
+                          "from the region only (Escape removes it)."));
   m_region->move(kMargin + kWords, kTop + 20);
   m_hold->setObjectName(QStringLiteral("holdSamples"));
   m_hold->setCheckable(true);
-  m_hold->setToolTip(tr("Samples outside the mask are taken at its nearest place"));
+  m_hold->setToolTip(tr("Move a sampled color that lies outside the mask to the nearest color inside"));
   m_hold->move(kMargin + kWords, kTop + 50);
   connect(m_region, &QAbstractButton::clicked, this, [this](bool on) {
     Looking looking = m_space.session().looking;
@@ -68,7 +68,8 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setFont(heading_font());
   painter.setPen(theme().text);
   painter.drawText(QRectF(kMargin, kTop, kWords, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   m_space.session().looking.region ? tr("The region says") : tr("The photo says"));
+                   m_space.session().looking.region ? tr("Values and key of the region")
+                                                    : tr("Values and key of the photo"));
   const FineValues* values = m_photos.values();
   painter.setFont(caption_font());
   if (!values) {

@@ -13,7 +13,7 @@ namespace zc {
 class PhotoReader;
 class Viewing;
 
-class WordButton;
+class WordControl;
 
 class ReadingPanel final : public QWidget {
   Q_OBJECT
@@ -35,8 +35,8 @@ private:
   Studio& m_space;
   Viewing& m_viewing;
   PhotoReader& m_photos;
-  WordButton* m_region;
-  WordButton* m_hold;
+  WordControl* m_region;
+  WordControl* m_hold;
   QString m_words;
   Shown m_shown;
   QImage m_footprint;

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/reference_strip.h"
 
+#include "app/controls/name_editor.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/theme/name_editor.h"
 #include "app/theme/theme.h"
 #include "core/piece/edits.h"
 #include "model/i18n/text.h"
@@ -149,10 +149,10 @@ void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   if (!i) return;
   m_viewing.show_reference(m_space.piece().references[*i].id);
   QMenu menu;
-  menu.addAction(tr("Rename this reference"), this, &ReferenceStrip::rename_shown);
-  menu.addAction(tr("Move to the left"), this, [this] { move_shown(-1); });
-  menu.addAction(tr("Move to the right"), this, [this] { move_shown(1); });
-  menu.addAction(tr("Remove this reference"), this, &ReferenceStrip::remove_shown);
+  menu.addAction(tr("Rename reference"), this, &ReferenceStrip::rename_shown);
+  menu.addAction(tr("Move left"), this, [this] { move_shown(-1); });
+  menu.addAction(tr("Move right"), this, [this] { move_shown(1); });
+  menu.addAction(tr("Remove reference"), this, &ReferenceStrip::remove_shown);
   menu.exec(event->globalPos());
 }
 
@@ -175,7 +175,7 @@ Spoken ReferenceStrip::spoken() {
     item.rect = thumb_rect(i);
     item.selectable = true;
     item.selected = item.focused = references[i].id == m_space.session().reference;
-    item.actions = {{tr("Show"), [this, id = references[i].id] { m_viewing.show_reference(id); }}};
+    item.actions = {{tr("Show reference"), [this, id = references[i].id] { m_viewing.show_reference(id); }}};
     out.items.push_back(std::move(item));
   }
   return out;

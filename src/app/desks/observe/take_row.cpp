@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/take_row.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/observe/taking.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/photo/photo_reading.h"
 #include "model/session/studio.h"
@@ -30,10 +30,10 @@ TakeRow::TakeRow(Studio& space, PhotoReader& photos, Taking& taking, QWidget* pa
                                                {QStringLiteral("count.middle"), tr("middle")},
                                                {QStringLiteral("count.dark"), tr("dark")}};
   for (std::size_t i = 0; i < 3; ++i) {
-    m_counts[i] = new NumberField(bands[i].first, tr("How many %1 colors").arg(bands[i].second), this);
+    m_counts[i] = new NumberField(bands[i].first, tr("Number of %1 colors").arg(bands[i].second), this);
     m_counts[i]->set_range({0, 60, 1, 0, {}, false, {}});
     m_counts[i]->setFixedWidth(30);
-    m_counts[i]->setToolTip(tr("How many %1 colors, 0 to 60").arg(bands[i].second));
+    m_counts[i]->setToolTip(tr("Number of %1 colors to take, 0 to 60").arg(bands[i].second));
     connect(m_counts[i], &NumberField::wanted, this,
             [this, i](double n) { want_count(i, static_cast<int>(std::lround(n))); });
     auto* label = caption_label(bands[i].second, this);
@@ -41,7 +41,7 @@ TakeRow::TakeRow(Studio& space, PhotoReader& photos, Taking& taking, QWidget* pa
     row->addWidget(label);
   }
   m_start->setObjectName(QStringLiteral("takeColors"));
-  m_start->setToolTip(tr("Take colors out of the photo, or stop doing so"));
+  m_start->setToolTip(tr("Take a palette from the photo: this many light, middle and dark colors"));
   row->addSpacing(4);
   row->addWidget(m_start);
   connect(m_start, &QPushButton::clicked, this,
@@ -50,7 +50,7 @@ TakeRow::TakeRow(Studio& space, PhotoReader& photos, Taking& taking, QWidget* pa
   connect(&m_taking, &Taking::changed, this, &TakeRow::follow);
   space.hear({Part::Looking, Part::Reference, Part::Harvest}, this, &TakeRow::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TakeRow::follow);
-  m_start->setText(tr("Take colors"));
+  m_start->setText(tr("Take palette"));
   m_start->setFixedWidth(m_start->sizeHint().width());
   follow();
 }
@@ -65,7 +65,7 @@ void TakeRow::follow() {
   BandCounts counts = *m_taking.wanted().quotas;
   for (std::size_t i = 0; i < 3; ++i) m_counts[i]->show_value(count_of(counts, i));
   const bool running = m_taking.running();
-  m_start->setText(running ? tr("Stop, %1 %").arg(m_taking.percent()) : tr("Take colors"));
+  m_start->setText(running ? tr("Stop, %1 %").arg(m_taking.percent()) : tr("Take palette"));
   m_start->setEnabled(running || m_photos.photo());
 }
 

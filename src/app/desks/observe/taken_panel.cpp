@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/observe/taken_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/observe/taking.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/text.h"
@@ -22,25 +22,26 @@ TakenPanel::TakenPanel(Studio& space, Picking& picking, Laying& laying, Taking& 
       m_words(new ElidedLabel(caption_font(), this)) {
   m_chips->setObjectName(QStringLiteral("harvest"));
   m_words->setObjectName(QStringLiteral("harvestWords"));
-  m_replace = command(QStringLiteral("replaceTaken"), tr("replace"),
-                      tr("Replace the chosen color by the current one; its pin stays"));
-  m_drop =
-      command(QStringLiteral("dropColor"), tr("drop"), tr("Drop the chosen color (Delete on the photo)"));
-  m_refill =
-      command(QStringLiteral("refill"), tr("refill"), tr("Fill up again what was dropped; the others stay"));
-  auto* by_hue = command(QStringLiteral("acceptColors"), tr("Lay by hue"),
-                         tr("Lay the colors on the staff as families by hue, in one step"));
-  auto* by_band = command(QStringLiteral("acceptByBand"), tr("Lay by band"),
-                          tr("Lay the colors on the staff as families light, middle and dark, in one step"));
-  auto* away = command(QStringLiteral("putAway"), tr("put away"), tr("Let go of the colors taken"));
+  m_replace = command(QStringLiteral("replaceTaken"), tr("Replace with current"),
+                      tr("Replace the chosen result with the current color; its pin on the photo stays"));
+  m_drop = command(QStringLiteral("dropColor"), tr("Remove"),
+                   tr("Remove the chosen result (Delete on the photo)"));
+  m_refill = command(QStringLiteral("refill"), tr("Fill up"),
+                     tr("Take new colors for those you removed; the others stay"));
+  auto* by_hue = command(QStringLiteral("acceptColors"), tr("Add by hue"),
+                         tr("Add the results to the set in families by hue, in one step"));
+  auto* by_band =
+      command(QStringLiteral("acceptByBand"), tr("Add by value band"),
+              tr("Add the results to the set in the families light, middle and dark, in one step"));
+  auto* away = command(QStringLiteral("putAway"), tr("Discard"), tr("Discard all results"));
   m_all = {m_refill, by_hue, by_band, away};
 
   auto* line = new QHBoxLayout;
   line->setSpacing(2);
   line->addWidget(m_words, 1);
-  for (WordButton* button : {m_replace, m_drop, m_refill}) line->addWidget(button);
+  for (WordControl* button : {m_replace, m_drop, m_refill}) line->addWidget(button);
   line->addSpacing(kMargin);
-  for (WordButton* button : {by_hue, by_band, away}) line->addWidget(button);
+  for (WordControl* button : {by_hue, by_band, away}) line->addWidget(button);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 8, kMargin, 8);
   column->setSpacing(4);
@@ -61,14 +62,15 @@ TakenPanel::TakenPanel(Studio& space, Picking& picking, Laying& laying, Taking& 
   follow();
 }
 
-WordButton* TakenPanel::command(const QString& name, const QString& word, const QString& tip) {
-  auto* button = word_button(name, word, tip, this);
+WordControl* TakenPanel::command(const QString& name, const QString& word, const QString& tip) {
+  auto* button = word_action(name, word, tip, this);
   return button;
 }
 
 QString TakenPanel::told() const {
   const Harvest& harvest = m_space.session().harvest;
-  if (harvest.colors.empty()) return tr("Nothing taken yet: Take colors pins them to the photo.");
+  if (harvest.colors.empty())
+    return tr("No results yet. Take palette finds colors and pins them to the photo.");
   if (harvest.chosen) {
     const ExtractedColor& c = harvest.colors[*harvest.chosen];
     return tr("%1, %2 % of the photo").arg(color_told(c.color)).arg(number(100 * c.share, 1));
@@ -76,7 +78,7 @@ QString TakenPanel::told() const {
   const auto accents = std::count_if(harvest.colors.begin(), harvest.colors.end(),
                                      [](const ExtractedColor& c) { return c.accent; });
   const QString taken =
-      tr("%n colors taken", nullptr, static_cast<int>(harvest.colors.size())) +
+      tr("%n results", nullptr, static_cast<int>(harvest.colors.size())) +
       (accents > 0 ? tr(", %n of them accents", nullptr, static_cast<int>(accents)) : QString()) +
       QLatin1Char('.');
   return m_taking.unmet().isEmpty() ? taken : taken + QLatin1Char(' ') + m_taking.unmet();
@@ -89,14 +91,14 @@ void TakenPanel::follow() {
   for (std::size_t i = 0; i < harvest.colors.size(); ++i) {
     const ExtractedColor& c = harvest.colors[i];
     steps.push_back({c.color, {}, harvest.chosen == i});
-    words << tr("%1, %2 %%3. A click takes it up.")
+    words << tr("%1, %2 %%3. Click to use the color.")
                  .arg(text(hex_of(c.color)))
                  .arg(number(100 * c.share, 1))
                  .arg(c.accent ? tr(", an accent") : QString());
   }
   m_chips->show_steps(std::move(steps), words, m_space.session().eyes);
   m_words->setText(told());
-  for (WordButton* button : m_all) button->setEnabled(!harvest.colors.empty() && !m_taking.running());
+  for (WordControl* button : m_all) button->setEnabled(!harvest.colors.empty() && !m_taking.running());
   m_replace->setEnabled(harvest.chosen.has_value());
   m_drop->setEnabled(harvest.chosen.has_value());
 }

@@ -14,7 +14,7 @@ class Picking;
 class ChipRow;
 class ElidedLabel;
 class Taking;
-class WordButton;
+class WordControl;
 
 class TakenPanel final : public QWidget {
   Q_OBJECT
@@ -24,17 +24,17 @@ public:
 private:
   void follow();
   [[nodiscard]] QString told() const;
-  WordButton* command(const QString& name, const QString& word, const QString& tip);
+  WordControl* command(const QString& name, const QString& word, const QString& tip);
   Studio& m_space;
   Picking& m_picks;
   Laying& m_laying;
   Taking& m_taking;
   ChipRow* m_chips;
   ElidedLabel* m_words;
-  WordButton* m_refill = nullptr;
-  WordButton* m_replace = nullptr;
-  WordButton* m_drop = nullptr;
-  std::vector<WordButton*> m_all; ///< What works on all of them.
+  WordControl* m_refill = nullptr;
+  WordControl* m_replace = nullptr;
+  WordControl* m_drop = nullptr;
+  std::vector<WordControl*> m_all; ///< What works on all of them.
 };
 
 } // namespace zc

@@ -67,7 +67,8 @@ void Taking::take(const ExtractionJob::Order& order, const Extraction& result) {
   if (result.unmet.dark > 0) missing << tr("%1 dark").arg(result.unmet.dark);
   m_unmet = missing.isEmpty()
                 ? QString()
-                : tr("The photo lacks %1 that are so far apart.").arg(missing.join(QStringLiteral(", ")));
+                : tr("The photo does not have enough colors that differ this much; missing: %1.")
+                      .arg(missing.join(QStringLiteral(", ")));
   m_laying.show_harvest({order.reference, result.colors, {}});
   emit taken();
 }

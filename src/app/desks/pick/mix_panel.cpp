@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/mix_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
 #include "app/desks/pick/trade_menu.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "model/i18n/text.h"
@@ -59,12 +59,11 @@ MixPanel::MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader&
   controls->addWidget(make_reading());
   controls->addWidget(make_corners());
   controls->addWidget(make_laying());
-  controls->addStretch(1);
-  auto* row = new QHBoxLayout(this);
-  row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(10);
-  row->addWidget(m_view, 1);
-  row->addLayout(controls, 1);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(8);
+  column->addWidget(m_view, 1);
+  column->addLayout(controls);
   connect(m_view, &MixView::passing, this, &MixPanel::say);
   space.hear({Part::Mixing}, this, &MixPanel::follow);
   space.hear({Part::Eyes, Part::Steps, Part::Sets, Part::Geometry}, this, &MixPanel::follow);
@@ -78,28 +77,31 @@ QWidget* MixPanel::make_reading() {
   column->setSpacing(4);
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
+  auto* ways = joined_row();
+  first->addLayout(ways);
   auto* group = new QButtonGroup(this);
   const auto as = [&](const QString& word, const char* name, const QString& tip, MixAs how) {
-    auto* button = word_switch(QLatin1String(name), word, tip, box);
+    auto* button = word_choice(QLatin1String(name), word, tip, box);
     group->addButton(button);
     connect(button, &QAbstractButton::clicked, this,
             [this, how] { change([how](Mixing& m) { m.as = how; }); });
-    first->addWidget(button);
+    ways->addWidget(button);
     return button;
   };
-  m_paint = as(tr("paint"), "mixAsPaint",
-               tr("Pigments absorb: curves of reflectance mixed by Kubelka and Munk"), MixAs::Paint);
-  m_light =
-      as(tr("light"), "mixAsLight", tr("Light adds: as on a spinning disc or from far away"), MixAs::Light);
+  m_paint = as(tr("paint"), "mixAsPaint", tr("Mix as paint does: pigments absorb light (Kubelka and Munk)"),
+               MixAs::Paint);
+  m_light = as(tr("light"), "mixAsLight",
+               tr("Mix as light does: as on a spinning disc, or dots seen from far away"), MixAs::Light);
   m_parts = new QLineEdit(box);
   m_parts->setObjectName(QStringLiteral("mix.parts"));
   m_parts->setAccessibleName(tr("Parts of the mixture"));
-  m_parts->setToolTip(tr("The parts that are read, corner by corner; type others such as 2 : 1 : 1"));
-  m_parts->setPlaceholderText(tr("parts"));
+  m_parts->setToolTip(tr("Parts of each color in the mixture; type others such as 2 : 1 : 1"));
+  m_parts->setPlaceholderText(tr("Parts"));
   m_parts->setFont(caption_font());
   m_parts->setMinimumWidth(64);
   connect(m_parts, &QLineEdit::editingFinished, this, &MixPanel::take_typed_parts);
   first->addWidget(m_parts, 1);
+  first->addWidget(make_add(box));
   m_words = new ElidedLabel(caption_font(), box);
   m_words->setObjectName(QStringLiteral("mixWords"));
   column->addLayout(first);
@@ -123,32 +125,36 @@ QWidget* MixPanel::make_corners() {
                                  tr("Strength of corner %1").arg(i + 1), c.row);
     c.strength->set_range({kStrengthRange.low, kStrengthRange.high, 0.1, 1, {}, false, {}});
     c.strength->setFixedWidth(34);
-    c.strength->setToolTip(tr("Tinting strength of color %1: how often a part of it counts").arg(i + 1));
+    c.strength->setToolTip(
+        tr("Tinting strength of color %1: how strongly one part of it colors the mixture").arg(i + 1));
     connect(c.strength, &NumberField::wanted, this,
             [this, i](double s) { change([i, s](Mixing& m) { m.corners[i].strength = s; }); });
     c.mute = word_switch(QStringLiteral("mix.mute.%1").arg(i), tr("%1").arg(i + 1),
-                         tr("Color %1 mixes; off it is muted").arg(i + 1), c.row);
+                         tr("Color %1 is part of the mixture").arg(i + 1), c.row);
     connect(c.mute, &QAbstractButton::clicked, this,
             [this, i](bool on) { change([i, on](Mixing& m) { m.corners[i].muted = !on; }); });
     column->addWidget(c.mute);
     column->addWidget(c.strength);
     grid->addWidget(c.row);
   }
-  auto* add = word_button(QStringLiteral("mix.add"), tr("add"),
-                          tr("Put another color at a corner: the current one, or a paint of the trade"), box);
+  grid->addStretch(1);
+  return box;
+}
+
+QWidget* MixPanel::make_add(QWidget* parent) {
+  auto* add = word_opener(QStringLiteral("mix.add"), tr("Add color"),
+                          tr("Add a color to the field: the current color, or a common paint"), parent);
   connect(add, &QAbstractButton::clicked, this, [this, add] {
     QMenu menu;
-    menu.addAction(tr("The current color"), [this] { add_corner({m_space.session().color()}); });
+    menu.addAction(tr("Current color"), [this] { add_corner({m_space.session().color()}); });
     offer_trade_paints(menu, [this](const TradePaint& paint) {
       add_corner({color_of(paint.curve), std::string(paint.name), paint.strength});
     });
     menu.addSeparator();
-    menu.addAction(tr("Clear the field"), [this] { change([](Mixing& m) { m = {}; }); });
+    menu.addAction(tr("Clear field"), [this] { change([](Mixing& m) { m = {}; }); });
     menu.exec(add->mapToGlobal(QPoint(0, add->height())));
   });
-  grid->addStretch(1);
-  grid->addWidget(add);
-  return box;
+  return add;
 }
 
 QWidget* MixPanel::make_laying() {
@@ -156,7 +162,7 @@ QWidget* MixPanel::make_laying() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
-  m_row = new ChipRow(tr("Steps along the line"), box);
+  m_row = new ChipRow(tr("Steps of line and grid"), box);
   m_row->setObjectName(QStringLiteral("mixString"));
   connect(m_row, &ChipRow::taken, this,
           [this](std::size_t chip) { m_picks.take_up(m_row->steps()[chip].color); });
@@ -167,13 +173,13 @@ QWidget* MixPanel::make_laying() {
   first->setSpacing(6);
   m_draw = word_switch(
       QStringLiteral("mix.draw"), tr("draw a line"),
-      tr("The next drag across the field draws the line of a string; so does the right button"), box);
+      tr("Draw the line of a ramp with the next drag across the field (the right button always does)"), box);
   connect(m_draw, &QAbstractButton::clicked, this,
           [this](bool on) { change([on](Mixing& m) { m.drawing = on; }); });
   m_steps = new NumberField(QStringLiteral("mix.steps"), tr("Steps of the line and of the grid"), box);
   m_steps->set_range({kMixingStepsRange.low, kMixingStepsRange.high, 1, 0, tr(" steps"), false, {}});
   m_steps->keep_width(62);
-  m_steps->setToolTip(tr("Steps of the string, and along a side of the grid, 2 to 12"));
+  m_steps->setToolTip(tr("Steps of the ramp, and along a side of the grid, 2 to 12"));
   connect(m_steps, &NumberField::wanted, this,
           [this](double n) { change([n](Mixing& m) { m.steps = static_cast<int>(std::lround(n)); }); });
   first->addWidget(m_draw);
@@ -191,11 +197,11 @@ QWidget* MixPanel::make_laying() {
     second->addWidget(made);
     return made;
   };
-  m_lay_string = button(tr("Lay line"), "mix.layString", tr("Lay the steps of the line as a family"),
+  m_lay_string = button(tr("Add line"), "mix.layString", tr("Add the steps of the line as a family"),
                         &MixPanel::lay_string);
-  m_lay_picks =
-      button(tr("Lay picks"), "mix.layPicks", tr("Lay what was picked as a family"), &MixPanel::lay_picks);
-  m_lay_grid = button(tr("Lay grid"), "mix.layGrid", tr("Lay the whole field in steps, each row as a family"),
+  m_lay_picks = button(tr("Add picks"), "mix.layPicks", tr("Add the colors picked in the field as a family"),
+                       &MixPanel::lay_picks);
+  m_lay_grid = button(tr("Add grid"), "mix.layGrid", tr("Add the whole field in steps, each row as a family"),
                       &MixPanel::lay_grid);
   second->addStretch(1);
   column->addLayout(first);
@@ -232,7 +238,7 @@ void MixPanel::change(const std::function<void(Mixing&)>& f) {
 
 void MixPanel::add_corner(const MixingCorner& corner) {
   if (mixing().corners.size() >= kMostCorners)
-    return emit m_space.notice(tr("The field has four colors; drop another on one of them."));
+    return emit m_space.notice(tr("The field already has four colors. Drop the new color on one of them."));
   change([&](Mixing& m) { m = with_corner(m, m.corners.size(), corner); });
 }
 
@@ -255,7 +261,7 @@ LaidColor MixPanel::laid(Srgb color) const {
 void MixPanel::lay_string() {
   std::vector<LaidColor> colors;
   for (const StringStep& step : m_row->steps()) colors.push_back({step.color, {}});
-  m_laying.lay_family(tr("across a mixture"), colors);
+  m_laying.lay_family(tr("through a mixture"), colors);
 }
 
 void MixPanel::lay_picks() {
@@ -333,16 +339,16 @@ void MixPanel::say(const std::optional<std::vector<double>>& passing) {
                                                                    : std::nullopt;
   if (!m_parts->hasFocus() || !m_parts->isModified())
     m_parts->setText(parts ? parts_told(*parts) : QString());
-  if (!field) return m_words->setText(tr("Two to four colors make a field."));
+  if (!field) return m_words->setText(tr("Add two to four colors to mix them."));
   QStringList standing;
   for (std::size_t i = 0; i < field->corners(); ++i)
     if (field->stands_in(i)) standing << QString::number(i + 1);
-  const QString note =
-      standing.isEmpty()
-          ? QString()
-          : tr("; %1 is no paint's color, the nearest paint stands").arg(standing.join(QStringLiteral(", ")));
+  const QString note = standing.isEmpty() ? QString()
+                                          : tr("; no paint has the color of %1, so the nearest paint is used")
+                                                .arg(standing.join(QStringLiteral(", ")));
   const auto mixture = parts ? field->of_parts(*parts) : std::nullopt;
-  m_words->setText((mixture ? color_told(mixture->color) : tr("Point to read, drag to pick")) + note);
+  m_words->setText((mixture ? color_told(mixture->color) : tr("Point to read a mixture, drag to pick it")) +
+                   note);
 }
 
 } // namespace zc

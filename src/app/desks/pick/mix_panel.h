@@ -20,11 +20,13 @@ class ChipRow;
 class ElidedLabel;
 class MixView;
 class NumberField;
-class WordButton;
+class WordControl;
 
 class MixPanel final : public QWidget {
   Q_OBJECT
 public:
+  /// At a corner of the field; says so where there are four.
+  void add_corner(const MixingCorner& corner);
   MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader& paints, QWidget* parent);
   [[nodiscard]] MixView& view() { return *m_view; }
 
@@ -35,13 +37,13 @@ protected:
 private:
   [[nodiscard]] QWidget* make_reading();
   [[nodiscard]] QWidget* make_corners();
+  [[nodiscard]] QWidget* make_add(QWidget* parent);
   [[nodiscard]] QWidget* make_laying();
   void follow();
   void follow_corners();
   void follow_string();
   void say(const std::optional<std::vector<double>>& parts);
   void take_typed_parts();
-  void add_corner(const MixingCorner& corner);
   void lay_picks();
   void lay_string();
   void lay_grid();
@@ -57,17 +59,17 @@ private:
   PaintReader& m_mixing;
   DocumentId m_begun = 0;
   MixView* m_view;
-  WordButton* m_paint;
-  WordButton* m_light;
+  WordControl* m_paint;
+  WordControl* m_light;
   QLineEdit* m_parts;
   ElidedLabel* m_words;
   struct Corner {
     QWidget* row = nullptr;
     NumberField* strength = nullptr;
-    WordButton* mute = nullptr;
+    WordControl* mute = nullptr;
   };
   std::array<Corner, kMostCorners> m_corners;
-  WordButton* m_draw;
+  WordControl* m_draw;
   NumberField* m_steps;
   QPushButton* m_lay_string;
   QPushButton* m_lay_picks;

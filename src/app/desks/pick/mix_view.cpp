@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/mix_view.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/seams/clipboard.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 #include "core/mask/outside.h"
@@ -35,7 +35,7 @@ MixView::MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* 
     : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
   setObjectName(QStringLiteral("mixField"));
   setAccessibleName(tr("Field of mixtures"));
-  setStatusTip(tr("Drag to pick a mixture; with the right button draw a line for a string."));
+  setStatusTip(tr("Drag to pick a mixture; drag with the right button to draw the line of a ramp."));
   setProperty("takesColors", true);
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
@@ -188,10 +188,11 @@ void MixView::paint_field(QPainter& painter) {
     painter.drawPath(shape);
     painter.setPen(theme().quiet);
     painter.setFont(caption_font());
-    painter.drawText(r.adjusted(8, 0, -8, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                     mixing().corners.empty() ? tr("Drop two to four colors here: from wells, the staff, "
-                                                   "results, anywhere a color is shown.")
-                                              : tr("One color is there; drop another."));
+    painter.drawText(
+        r.adjusted(8, 0, -8, 0), Qt::AlignCenter | Qt::TextWordWrap,
+        mixing().corners.empty()
+            ? tr("Drag two to four colors here, from wells, the set or anywhere a color is shown.")
+            : tr("Drag a second color here."));
     return;
   }
   painter.save();
@@ -336,10 +337,10 @@ void MixView::mouseMoveEvent(QMouseEvent* event) {
       if (m.line) m.line->second = field_point(p);
     });
   const auto chip = chip_at(p);
-  say_hint(*this,
-           chip ? tr("Click takes it up, the wheel changes its strength, a drag carries it on, the right "
-                     "button has more.")
-                : tr("Drag to pick a mixture; with the right button draw a line for a string."));
+  say_hint(*this, chip
+                      ? tr("Click to use the color, scroll to change its strength, drag it elsewhere; the "
+                           "right button opens a menu.")
+                      : tr("Drag to pick a mixture; drag with the right button to draw the line of a ramp."));
   const auto& field = m_mixing.field();
   const bool over = field && field_rect().contains(p);
   setCursor(chip ? Qt::PointingHandCursor : over ? Qt::CrossCursor : Qt::ArrowCursor);
@@ -408,20 +409,20 @@ void MixView::contextMenuEvent(QContextMenuEvent* event) {
   if (!chip) return;
   QMenu menu;
   const bool muted = mixing().corners[*chip].muted;
-  menu.addAction(muted ? tr("Let it mix again") : tr("Mute it"),
+  menu.addAction(muted ? tr("Mix this color again") : tr("Leave this color out"),
                  [this, c = *chip] { change([c](Mixing& m) { m.corners[c].muted = !m.corners[c].muted; }); });
   const bool follows = mixing().follows == *chip;
-  menu.addAction(follows ? tr("Let it stay as it is") : tr("Let it follow the current color"),
+  menu.addAction(follows ? tr("Stop following the current color") : tr("Follow the current color"),
                  [this, c = *chip, follows] {
                    change([&](Mixing& m) {
                      m.follows.reset();
                      if (!follows) m.follows = c;
                    });
                  });
-  menu.addAction(tr("Put the current color here"), [this, c = *chip] {
+  menu.addAction(tr("Set to current color"), [this, c = *chip] {
     change([&](Mixing& m) { m = with_corner(m, c, {m_space.session().color()}); });
   });
-  menu.addAction(tr("Take it off the field"),
+  menu.addAction(tr("Remove from field"),
                  [this, c = *chip] { change([c](Mixing& m) { m = without_corner(m, c); }); });
   menu.exec(event->globalPos());
 }
@@ -462,7 +463,7 @@ Spoken MixView::spoken() {
     item.name = tr("Corner %1: %2").arg(i + 1).arg(color_told(corner.color));
     if (corner.muted) item.description = tr("left out");
     item.rect = chip_rect(i);
-    item.actions = {{tr("Take up"), [this, c = corner.color] { m_picks.take_up(c); }}};
+    item.actions = {{tr("Use color"), [this, c = corner.color] { m_picks.take_up(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

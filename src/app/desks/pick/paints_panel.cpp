@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/paints_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/name_editor.h"
+#include "app/controls/number_field.h"
 #include "app/desks/pick/trade_menu.h"
 #include "app/desks/try/color_chip.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/shelf/shipped_words.h"
-#include "app/theme/controls.h"
-#include "app/theme/name_editor.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/mix/trade_paints.h"
 #include "model/i18n/language.h"
@@ -47,11 +47,11 @@ PaintsPanel::PaintsPanel(Studio& space, Picking& picking, SetWork& work, PaintRe
     : QWidget(parent), m_space(space), m_picks(picking), m_work(work), m_mixing(paints),
       m_scroll(new QScrollArea(this)), m_editor(new NameEditor(QStringLiteral("paints.name"), this)) {
   setObjectName(QStringLiteral("paintsPanel"));
-  auto* row = new QHBoxLayout(this);
-  row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(10);
-  row->addWidget(make_list(), 1);
-  row->addWidget(make_answers(), 1);
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(8);
+  column->addWidget(make_list(), 1);
+  column->addWidget(make_answers());
   space.hear({Part::Paints, Part::Sets, Part::References, Part::Reach, Part::Reference, Part::Looking}, this,
              &PaintsPanel::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
@@ -69,20 +69,19 @@ QWidget* PaintsPanel::make_list() {
   column->setSpacing(4);
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
-  m_add =
-      word_button(QStringLiteral("paints.add"), tr("add"),
-                  tr("Add a paint: the current color, the selected swatches, or a paint of the trade"), box);
+  m_add = word_opener(QStringLiteral("paints.add"), tr("Add paint"),
+                      tr("Add the current color, the selected swatches or a common paint"), box);
   connect(m_add, &QAbstractButton::clicked, this, &PaintsPanel::add_asked);
   m_shelf = new QComboBox(box);
   m_shelf->setObjectName(QStringLiteral("paints.shelf"));
   m_shelf->setAccessibleName(tr("Palettes of paints on the shelf"));
-  m_shelf->setToolTip(tr("Take a palette of paints off the shelf in the place of this one"));
+  m_shelf->setToolTip(tr("Replace these paints with a palette from the shelf"));
   m_shelf->setFont(caption_font());
   m_shelf->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-  m_shelf->setMinimumContentsLength(6);
+  m_shelf->setMinimumContentsLength(4);
   connect(m_shelf, &QComboBox::activated, this, &PaintsPanel::take_from_shelf);
-  auto* keep = word_button(QStringLiteral("paints.keep"), tr("keep"),
-                           tr("Put this palette of paints on the shelf, under the title of the piece"), box);
+  auto* keep = word_action(QStringLiteral("paints.keep"), tr("Save to shelf"),
+                           tr("Save these paints to the shelf, under the title of the piece"), box);
   connect(keep, &QAbstractButton::clicked, this, &PaintsPanel::keep_on_shelf);
   first->addWidget(m_add);
   first->addWidget(m_shelf, 1);
@@ -111,37 +110,41 @@ QWidget* PaintsPanel::make_answers() {
   m_recipe->setFixedHeight(2 * QFontMetrics(caption_font()).lineSpacing());
   m_inside = new ElidedLabel(caption_font(), box);
   m_inside->setObjectName(QStringLiteral("paints.inside"));
+  column->addWidget(heading_label(tr("Recipe for the current color"), box));
   column->addWidget(m_recipe);
   make_recipe_line(line_in(column));
+  column->addSpacing(4);
+  column->addWidget(heading_label(tr("What these paints can mix"), box));
   make_reach_line(line_in(column));
   column->addWidget(m_inside);
   make_mask_line(line_in(column));
-  make_fewest_line(line_in(column));
-  column->addStretch(1);
+  column->addSpacing(4);
+  column->addWidget(heading_label(tr("Fewest paints"), box));
+  QHBoxLayout& limits = line_in(column);
+  make_fewest_line(limits, line_in(column));
   return box;
 }
 
 void PaintsPanel::make_recipe_line(QHBoxLayout& line) {
-  m_most = add_number(line, "paints.most", tr("At most so many paints in the recipe, 1 to 4"),
+  m_most = add_number(line, "paints.most", tr("A recipe has at most this many paints, 1 to 4"),
                       {1, kMostPaintsOfRecipe, 1, 0, tr(" paints"), false, {}}, kMostPaintsOfRecipe, 62);
   connect(m_most, &NumberField::wanted, this, [this](double n) {
     m_most->show_value(std::round(n));
     say_recipe();
   });
-  m_take = add_word(line, tr("take the mixture up"), "paints.take",
-                    tr("What the recipe makes becomes the current color"));
+  m_take = add_word(line, ControlKind::Action, tr("Use mixture"), "paints.take",
+                    tr("Make the color of the recipe the current color"));
   connect(m_take, &QAbstractButton::clicked, this, &PaintsPanel::take_up_recipe);
   line.addStretch(1);
 }
 
 void PaintsPanel::make_reach_line(QHBoxLayout& line) {
   m_show = add_word(
-      line, tr("reach"), "paints.reach",
-      tr("Show what the paints that are put out can mix: on the plan, in the section, along the rail"));
-  m_ends = add_word(line, tr("white and black"), "paints.ends",
-                    tr("White and black of the trade mix along, also where they are not among the paints"));
-  for (WordButton* button : {m_show, m_ends}) {
-    button->setCheckable(true);
+      line, ControlKind::Switch, tr("show reach"), "paints.reach",
+      tr("Show on wheel, hue section and value rail which colors the paints on the palette can mix"));
+  m_ends = add_word(line, ControlKind::Switch, tr("with white and black"), "paints.ends",
+                    tr("Titanium white and bone black mix along, even if they are not on the palette"));
+  for (WordControl* button : {m_show, m_ends}) {
     connect(button, &QAbstractButton::clicked, this, [this] {
       m_picks.show_reach({m_show->isChecked(), m_ends->isChecked()});
     });
@@ -150,43 +153,51 @@ void PaintsPanel::make_reach_line(QHBoxLayout& line) {
 }
 
 void PaintsPanel::make_mask_line(QHBoxLayout& line) {
-  line.addWidget(caption_label(tr("as the mask"), this));
+  line.addWidget(caption_label(tr("Make it the mask"), this));
   const auto makes_mask = [&](const QString& words, const char* name, const QString& tip, bool at_any_value) {
-    connect(add_word(line, words, name, tip), &QAbstractButton::clicked, this,
+    connect(add_word(line, ControlKind::Action, words, name, tip), &QAbstractButton::clicked, this,
             [this, at_any_value] { m_mixing.make_mask(at_any_value); });
   };
-  makes_mask(tr("at this value"), "paints.maskHere", tr("The reach at the current value becomes the mask"),
-             false);
-  makes_mask(tr("at any"), "paints.maskAny", tr("What is reached at any value becomes the mask"), true);
+  makes_mask(tr("At this value"), "paints.maskHere",
+             tr("Make the colors within reach at the current value the mask"), false);
+  makes_mask(tr("At every value"), "paints.maskAny", tr("Make the colors within reach at any value the mask"),
+             true);
   line.addStretch(1);
 }
 
-void PaintsPanel::make_fewest_line(QHBoxLayout& line) {
-  line.addWidget(caption_label(tr("fewest"), this));
-  m_share = add_number(line, "paints.share", tr("Percent that is to be reached"),
+void PaintsPanel::make_fewest_line(QHBoxLayout& limits, QHBoxLayout& line) {
+  limits.addWidget(caption_label(tr("reach"), this));
+  m_share = add_number(limits, "paints.share", tr("Percent of the colors that the paints must reach"),
                        {1, 100, 1, 0, tr(" %"), false, {}}, 95, 46);
-  m_within = add_number(line, "paints.within", tr("CIEDE2000 that still counts as reached"),
-                        {0.5, 20, 0.5, 1, {}, false, {}}, 3, 38);
+  limits.addWidget(caption_label(tr("of the colors within"), this));
+  m_within =
+      add_number(limits, "paints.within", tr("A color counts as reached within this difference (CIEDE2000)"),
+                 {0.5, 20, 0.5, 1, {}, false, {}}, 3, 38);
   for (NumberField* field : {m_share, m_within})
     connect(field, &NumberField::wanted, field, &NumberField::show_value);
   const auto seeks = [&](const QString& words, const char* name, const QString& tip, bool of_photo) {
-    WordButton* button = add_word(line, words, name, tip);
+    WordControl* button = add_word(line, ControlKind::Action, words, name, tip);
     connect(button, &QAbstractButton::clicked, this, [this, of_photo] {
       if (m_mixing.sought(of_photo)) return m_mixing.stop_seeking();
       m_mixing.seek_fewest(of_photo, {m_within->value(), m_share->value() / 100});
     });
     return button;
   };
-  m_of_photo = seeks(tr("photo"), "paints.fewestPhoto",
-                     tr("Put out the fewest paints that reach this share of the photo"), true);
-  m_of_set = seeks(tr("set"), "paints.fewestSet",
-                   tr("Put out the fewest paints that reach this share of the set"), false);
+  m_of_photo = seeks(
+      tr("Find for photo"), "paints.fewestPhoto",
+      tr("Find the fewest paints that reach this share of the photo, and put them on the palette"), true);
+  m_of_set = seeks(tr("Find for set"), "paints.fewestSet",
+                   tr("Find the fewest paints that reach this share of the set, and put them on the palette"),
+                   false);
+  limits.addStretch(1);
   line.addStretch(1);
 }
 
-WordButton* PaintsPanel::add_word(QHBoxLayout& line, const QString& words, const char* name,
-                                  const QString& tip) {
-  auto* button = word_button(QLatin1String(name), words, tip, this);
+WordControl* PaintsPanel::add_word(QHBoxLayout& line, ControlKind kind, const QString& words,
+                                   const char* name, const QString& tip) {
+  auto* button = new WordControl(kind, words, this);
+  button->setObjectName(QLatin1String(name));
+  button->setToolTip(tip);
   line.addWidget(button);
   return button;
 }
@@ -212,7 +223,7 @@ void PaintsPanel::showEvent(QShowEvent* event) {
 
 void PaintsPanel::fill_shelf() {
   m_shelf->clear();
-  m_shelf->addItem(tr("from the shelf"));
+  m_shelf->addItem(tr("From shelf"));
   m_on_shelf = paints_on_shelf(paint_folder());
   for (const ShelfPaints& p : m_on_shelf) m_shelf->addItem(text(p.name).left(40));
 }
@@ -222,7 +233,7 @@ void PaintsPanel::take_from_shelf() {
   const auto chosen = static_cast<std::size_t>(m_shelf->currentIndex() - 1);
   m_shelf->setCurrentIndex(0);
   if (chosen >= m_on_shelf.size()) return;
-  m_space.store().apply(tr("Take the paints \"%1\"").arg(text(m_on_shelf[chosen].name)), [&](Piece piece) {
+  m_space.store().apply(tr("Use paints \"%1\"").arg(text(m_on_shelf[chosen].name)), [&](Piece piece) {
     return with_paints(std::move(piece), m_on_shelf[chosen].paints);
   });
 }
@@ -232,22 +243,22 @@ void PaintsPanel::keep_on_shelf() {
   paints.name = m_space.piece().title;
   paints.paints = m_space.piece().paints;
   const auto put = put_on_shelf(paint_folder(), paints);
-  emit m_space.notice(put ? tr("The paints are on the shelf as \"%1\".").arg(text(paints.name))
+  emit m_space.notice(put ? tr("The paints were saved to the shelf as \"%1\".").arg(text(paints.name))
                           : words(put.error()));
   if (put) fill_shelf();
 }
 
 void PaintsPanel::add_paint(const QString& name, Srgb color, const std::string& trade) {
-  m_space.store().apply(tr("Add the paint %1").arg(name),
+  m_space.store().apply(tr("Add paint %1").arg(name),
                         [&](Piece p) { return with_paint(std::move(p), name.toStdString(), color, trade); });
 }
 
 void PaintsPanel::add_asked() {
   QMenu menu;
   const Srgb color = m_space.session().color();
-  menu.addAction(tr("The current color"), [this, color] { add_paint(color_name(color), color, {}); });
-  auto* selected = menu.addAction(tr("The selected swatches"), [this] {
-    m_space.store().apply(tr("Add the selected swatches as paints"), [this](Piece p) -> Result<Piece> {
+  menu.addAction(tr("Current color"), [this, color] { add_paint(color_name(color), color, {}); });
+  auto* selected = menu.addAction(tr("Selected swatches"), [this] {
+    m_space.store().apply(tr("Add selected swatches as paints"), [this](Piece p) -> Result<Piece> {
       Result<Piece> out = std::move(p);
       for (const Id id : m_work.selection()) {
         const Swatch* s = find_swatch(m_space.piece(), id);
@@ -271,21 +282,23 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   line->setContentsMargins(0, 0, 4, 0);
   line->setSpacing(4);
   auto* chip = new ColorChip(m_space, paint.color, row);
-  chip->setToolTip(tr("Take it up"));
+  chip->setToolTip(tr("Use color"));
   connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_picks.take_up(c); });
-  auto* out =
-      new WordButton(QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth), row);
+  auto* out = new WordControl(
+      ControlKind::Switch, QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth),
+      row);
   out->setObjectName(QStringLiteral("paints.out.%1").arg(place));
   out->setCheckable(true);
   out->setChecked(paint.out);
   const TradePaint* trade = trade_paint(paint.trade);
   out->setToolTip(
-      trade
-          ? tr("%1: a curve of ours, %2; pressed it is put out or away")
-                .arg(text(paint.name), word(trade->says))
-          : tr("%1: the smoothest curve of its color; pressed it is put out or away").arg(text(paint.name)));
+      trade ? tr("%1, mixed by a drawn reflectance curve: %2. Press to put it on the palette or take it off.")
+                  .arg(text(paint.name), word(trade->says))
+            : tr("%1, mixed by the smoothest reflectance curve of its color. Press to put it on the palette "
+                 "or take it off.")
+                  .arg(text(paint.name)));
   connect(out, &QAbstractButton::clicked, this, [this, id = paint.id](bool on) {
-    m_space.store().apply(on ? tr("Put a paint out") : tr("Put a paint away"),
+    m_space.store().apply(on ? tr("Put paint on palette") : tr("Take paint off palette"),
                           [&](Piece p) { return with_paint_out(std::move(p), id, on); });
   });
   auto* strength = new NumberField(QStringLiteral("paints.strength.%1").arg(place),
@@ -293,19 +306,18 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   strength->set_range({kStrengthRange.low, kStrengthRange.high, 0.1, 1, {}, false, {}});
   strength->show_value(paint.strength);
   strength->setFixedWidth(34);
-  strength->setToolTip(tr("Tinting strength: how often a part of it counts"));
+  strength->setToolTip(tr("Tinting strength: how strongly one part of the paint colors a mixture"));
   connect(strength, &NumberField::wanted, this, [this, strength, id = paint.id](double s) {
     m_space.store().apply(
-        tr("Change the strength of a paint"),
-        [&](Piece p) { return with_paint_strength(std::move(p), id, s); }, strength->drag_key());
+        tr("Change strength of paint"), [&](Piece p) { return with_paint_strength(std::move(p), id, s); },
+        strength->drag_key());
   });
-  auto* off = word_button(QStringLiteral("paints.off.%1").arg(place), tr("off"),
-                          tr("Take %1 off the palette").arg(text(paint.name)), row);
+  auto* off = word_action(QStringLiteral("paints.off.%1").arg(place), tr("Remove"),
+                          tr("Remove %1 from the list").arg(text(paint.name)), row);
   connect(
       off, &QAbstractButton::clicked, this,
       [this, id = paint.id] {
-        m_space.store().apply(tr("Take a paint off"),
-                              [&](Piece p) { return without_paint(std::move(p), id); });
+        m_space.store().apply(tr("Remove paint"), [&](Piece p) { return without_paint(std::move(p), id); });
       },
       Qt::QueuedConnection);
   add_row_menu(*out, paint, place);
@@ -335,32 +347,32 @@ void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::
     connect(action, &QAction::triggered, this, run, Qt::QueuedConnection);
     button.addAction(action);
   };
-  add(tr("Rename the paint"), tr("Type another name for it"), [this, id] {
+  add(tr("Rename paint"), tr("Type another name for the paint"), [this, id] {
     // Its row may have been made anew since it was asked for.
     const PalettePaint* there = find_paint(m_space.piece(), id);
     const QWidget* at = there ? button_of(id) : nullptr;
     if (!at) return;
     m_editor->edit(QRectF(at->mapTo(this, QPoint()), at->size()), text(there->name),
                    [this, id](const QString& name) {
-                     m_space.store().apply(tr("Rename a paint"), [&](Piece p) {
+                     m_space.store().apply(tr("Rename paint"), [&](Piece p) {
                        return with_paint_named(std::move(p), id, name.toStdString());
                      });
                    });
     m_editor->raise();
   });
-  add(tr("Give it the current color"), tr("It mixes by the smoothest curve of the current color from now on"),
-      [this, id] {
-        m_space.store().apply(tr("Change the color of a paint"), [&](Piece p) {
+  add(tr("Set to current color"),
+      tr("From now on the paint mixes by the smoothest reflectance curve of the current color"), [this, id] {
+        m_space.store().apply(tr("Change color of paint"), [&](Piece p) {
           return with_paint_color(std::move(p), id, m_space.session().color());
         });
       });
   const auto move = [this, id](std::size_t to) {
-    m_space.store().apply(tr("Move a paint"),
-                          [&](Piece p) { return with_paint_moved(std::move(p), id, to); });
+    m_space.store().apply(tr("Move paint"), [&](Piece p) { return with_paint_moved(std::move(p), id, to); });
   };
-  if (place > 0) add(tr("Move it up"), tr("Before the paint above"), [move, place] { move(place - 1); });
+  if (place > 0)
+    add(tr("Move up"), tr("Move this paint before the one above"), [move, place] { move(place - 1); });
   if (place + 1 < m_space.piece().paints.size())
-    add(tr("Move it down"), tr("Behind the paint below"), [move, place] { move(place + 2); });
+    add(tr("Move down"), tr("Move this paint after the one below"), [move, place] { move(place + 2); });
 }
 
 void PaintsPanel::list_paints() {
@@ -388,10 +400,9 @@ void PaintsPanel::list_paints() {
   std::size_t place = 0;
   for (const PalettePaint& p : paints) add_row(list, p, place++);
   if (paints.empty()) {
-    auto* none =
-        new QLabel(tr("No paint yet. Add the current color, swatches or paints of the trade; few paints "
-                      "limit a piece as a mask does."),
-                   list);
+    auto* none = new QLabel(tr("No paints yet. A few paints limit a piece as a mask does: add the current "
+                               "color, swatches or common paints."),
+                            list);
     none->setFont(caption_font());
     none->setWordWrap(true);
     column->addWidget(none);
@@ -416,8 +427,8 @@ void PaintsPanel::follow() {
 void PaintsPanel::follow_seeking() {
   const auto of_photo = m_mixing.sought(true), of_set = m_mixing.sought(false);
   const auto stop = [](int percent) { return tr("Stop, %1 %").arg(percent); };
-  m_of_photo->setText(of_photo ? stop(*of_photo) : tr("photo"));
-  m_of_set->setText(of_set ? stop(*of_set) : tr("set"));
+  m_of_photo->setText(of_photo ? stop(*of_photo) : tr("Find for photo"));
+  m_of_set->setText(of_set ? stop(*of_set) : tr("Find for set"));
   m_of_photo->setVisible(!of_set);
   m_of_set->setVisible(!of_photo);
 }
@@ -425,15 +436,16 @@ void PaintsPanel::follow_seeking() {
 void PaintsPanel::say_recipe() {
   const PutOut& out = m_mixing.out();
   m_take->setEnabled(false);
-  if (out.paints.empty()) return m_recipe->setText(tr("Put paints out to get recipes."));
+  if (out.paints.empty()) return m_recipe->setText(tr("Put paints on the palette to see recipes."));
   const auto* recipe = m_mixing.recipe(static_cast<int>(std::lround(m_most->value())));
   if (!recipe) return; // A moment; what stands there is of the color before.
   if (!*recipe) return m_recipe->setText(words(recipe->error()));
   QStringList parts;
   for (const RecipePart& p : recipe->value().parts)
     parts << tr("%1 %2").arg(p.parts).arg(text(out.paints[p.paint].name));
-  m_recipe->setText(
-      tr("%1; off by %2").arg(parts.join(QStringLiteral(" : "))).arg(number(recipe->value().difference, 1)));
+  m_recipe->setText(tr("%1; differs by %2")
+                        .arg(parts.join(QStringLiteral(" : ")))
+                        .arg(number(recipe->value().difference, 1)));
   m_take->setEnabled(true);
 }
 
@@ -447,17 +459,16 @@ void PaintsPanel::say_inside() {
   QStringList standing;
   for (const PutOut::One& p : m_mixing.out().paints)
     if (!p.exact) standing << text(p.name);
-  const QString note =
-      standing.isEmpty()
-          ? QString()
-          : tr("; no paint has the color of %1, the nearest stands").arg(standing.join(QStringLiteral(", ")));
+  const QString note = standing.isEmpty() ? QString()
+                                          : tr("; no paint has the color of %1, so the nearest is used")
+                                                .arg(standing.join(QStringLiteral(", ")));
   const auto* in = m_mixing.inside();
-  if (!in) return m_inside->setText(tr("asking the set and the photo") + note);
-  m_inside->setText((in->photo ? tr("reach %1 of %2 swatches, %3 % of the photo")
+  if (!in) return m_inside->setText(tr("comparing with set and photo") + note);
+  m_inside->setText((in->photo ? tr("within reach: %1 of %2 swatches, %3 % of the photo")
                                      .arg(in->swatches)
                                      .arg(in->of)
                                      .arg(number(100 * *in->photo, 0))
-                               : tr("reach %1 of %2 swatches").arg(in->swatches).arg(in->of)) +
+                               : tr("within reach: %1 of %2 swatches").arg(in->swatches).arg(in->of)) +
                     note);
 }
 

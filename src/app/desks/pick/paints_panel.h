@@ -21,7 +21,8 @@ class SetWork;
 class ElidedLabel;
 class NameEditor;
 class NumberField;
-class WordButton;
+enum class ControlKind;
+class WordControl;
 struct NumberRange;
 
 class PaintsPanel final : public QWidget {
@@ -38,8 +39,9 @@ private:
   void make_recipe_line(QHBoxLayout& line);
   void make_reach_line(QHBoxLayout& line);
   void make_mask_line(QHBoxLayout& line);
-  void make_fewest_line(QHBoxLayout& line);
-  WordButton* add_word(QHBoxLayout& line, const QString& words, const char* name, const QString& tip);
+  void make_fewest_line(QHBoxLayout& limits, QHBoxLayout& line);
+  WordControl* add_word(QHBoxLayout& line, ControlKind kind, const QString& words, const char* name,
+                        const QString& tip);
   NumberField* add_number(QHBoxLayout& line, const char* name, const QString& said, const NumberRange& range,
                           double shown, int width);
   void fill_shelf();
@@ -61,7 +63,7 @@ private:
   Picking& m_picks;
   SetWork& m_work;
   PaintReader& m_mixing;
-  WordButton* m_add;
+  WordControl* m_add;
   QComboBox* m_shelf;
   QScrollArea* m_scroll;
   NameEditor* m_editor;
@@ -69,14 +71,14 @@ private:
   List<PalettePaint> m_listed;
   QLabel* m_recipe;
   NumberField* m_most;
-  WordButton* m_take;
-  WordButton* m_show;
-  WordButton* m_ends;
+  WordControl* m_take;
+  WordControl* m_show;
+  WordControl* m_ends;
   ElidedLabel* m_inside;
   NumberField* m_within;
   NumberField* m_share;
-  WordButton* m_of_photo;
-  WordButton* m_of_set;
+  WordControl* m_of_photo;
+  WordControl* m_of_set;
 };
 
 } // namespace zc

@@ -1,19 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/pick_desk.h"
 
+#include "app/band/value_band.h"
+#include "app/controls/controls.h"
 #include "app/desks/pick/mix_panel.h"
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/paints_panel.h"
 #include "app/desks/pick/steps_panel.h"
 #include "app/desks/pick/string_panel.h"
 #include "app/desks/pick/strips_panel.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
 #include "model/workspace/workspace.h"
 
+#include <QHBoxLayout>
 #include <QVBoxLayout>
 
 namespace zc {
@@ -32,23 +34,33 @@ PickDesk::PickDesk(Workspace& space, QWidget* parent)
 }
 
 void PickDesk::take_dropped(QPoint global, Srgb color) {
-  if (m_mixing->isVisible()) m_mixing->view().drop_at(global, color);
+  if (m_mixing->isVisible()) return m_mixing->view().drop_at(global, color);
+  if (m_mix_tab->rect().contains(m_mix_tab->mapFromGlobal(global)) && m_mix_tab->isVisible())
+    m_mixing->add_corner({color});
 }
 
-/// Strings, mixing and steps, in the same place.
+void PickDesk::add_pages_to(ValueBand& band) {
+  m_mixing = new MixPanel(m_space, m_space.picking(), m_space.laying(), m_space.paints(), &band);
+  band.add_page(QStringLiteral("page.string"), tr("Ramp"),
+                tr("Make a graded row of colors from the current color"),
+                new StringPanel(m_space, m_space.picking(), m_space.laying(), &band));
+  m_mix_tab = band.add_page(QStringLiteral("page.mixing"), tr("Mix"),
+                            tr("Mix two to four colors by hand; drop a swatch here to mix it"), m_mixing);
+  m_mix_tab->setProperty("takesColors", true);
+  band.add_page(QStringLiteral("page.paints"), tr("Paints"),
+                tr("Choose a few paints, see what they can mix, and get recipes"),
+                new PaintsPanel(m_space, m_space.picking(), m_space.set_work(), m_space.paints(), &band));
+  band.add_page(QStringLiteral("page.steps"), tr("Steps"), tr("Pick in steps of hue, saturation and value"),
+                new StepsPanel(m_space, m_space.picking(), &band));
+}
+
 QWidget* PickDesk::make_foot() {
-  auto* pages = new Pages(this);
-  m_mixing = new MixPanel(m_space, m_space.picking(), m_space.laying(), m_space.paints(), pages);
-  pages->let_close();
-  pages->add(QStringLiteral("page.string"), tr("String"), tr("A graded row from the current color"),
-             new StringPanel(m_space, m_space.picking(), m_space.laying(), pages));
-  pages->add(QStringLiteral("page.mixing"), tr("Mixing"), tr("Mix two to four colors by hand"), m_mixing);
-  pages->add(QStringLiteral("page.paints"), tr("Paints"), tr("Put few paints out, and see what they reach"),
-             new PaintsPanel(m_space, m_space.picking(), m_space.set_work(), m_space.paints(), pages));
-  pages->add(QStringLiteral("page.steps"), tr("Steps"), tr("Cut hue, saturation and value into steps"),
-             new StepsPanel(m_space, m_space.picking(), pages));
-  pages->add_beside(new MaskRuleChoice(m_space, pages));
-  return pages;
+  auto* foot = new QWidget(this);
+  auto* row = new QHBoxLayout(foot);
+  row->setContentsMargins(0, 4, 0, 0);
+  row->addWidget(new MaskRuleChoice(m_space, foot));
+  row->addStretch(1);
+  return foot;
 }
 
 } // namespace zc

@@ -12,14 +12,18 @@ namespace zc {
 class Workspace;
 
 class MixPanel;
+class ValueBand;
 class WheelView;
+class WordControl;
 
 class PickDesk final : public QWidget {
   Q_OBJECT
 public:
   PickDesk(Workspace& space, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
-  /// A swatch was let go there, in places of the screen.
+  /// Ramp, mixing, paints and steps stand beside the value axis, where the staff is.
+  void add_pages_to(ValueBand& band);
+  /// A swatch was let go at a place of the screen: on the field of mixtures, or on the word of its page.
   void take_dropped(QPoint global, Srgb color);
 
 private:
@@ -27,6 +31,7 @@ private:
   Workspace& m_space;
   WheelView* m_wheel;
   MixPanel* m_mixing = nullptr;
+  WordControl* m_mix_tab = nullptr;
 };
 
 } // namespace zc

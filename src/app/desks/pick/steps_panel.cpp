@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/steps_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -26,17 +26,17 @@ StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
   const Dimension dimensions[] = {
       {tr("hues"),
        QStringLiteral("steps.hue"),
-       tr("Cut the wheel into so many hues: off, or 3 to 360"),
+       tr("Pick in this many steps of hue: off, or 3 to 360"),
        {kHueStepsRange.low, kHueStepsRange.high, 1, 0, {}, false, tr("off")},
        {0, 12, 24, 36}},
       {tr("saturations"),
        QStringLiteral("steps.saturation"),
-       tr("Cut saturation into so many steps from neutral to the rim: off, or 1 to 50"),
+       tr("Pick in this many steps of saturation from neutral to the rim: off, or 1 to 50"),
        {kSaturationStepsRange.low, kSaturationStepsRange.high, 1, 0, {}, false, tr("off")},
        {0, 3, 5, 10}},
       {tr("values"),
        QStringLiteral("steps.value"),
-       tr("Cut value into so many steps from black to white: off, or 2 to 101"),
+       tr("Pick in this many steps of value from black to white: off, or 2 to 101"),
        {kValueCutsRange.low, kValueCutsRange.high, 1, 0, {}, false, tr("off")},
        {0, 5, 9, 11}}};
   for (int i = 0; i < 3; ++i) {
@@ -56,7 +56,7 @@ StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
             [cut](double x) { cut(static_cast<int>(std::lround(x))); });
     int column = 2;
     for (const int count : dimensions[i].usual) {
-      auto* button = new WordButton(count ? QString::number(count) : tr("off"), this);
+      auto* button = new WordControl(ControlKind::Action, count ? QString::number(count) : tr("off"), this);
       button->setToolTip(dimensions[i].tip);
       button->setAccessibleName(tr("%1 %2").arg(button->text(), dimensions[i].label));
       connect(button, &QAbstractButton::clicked, this, [cut, count] { cut(count); });

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/string_panel.h"
 
+#include "app/controls/choices.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/paint.h"
 #include "app/paint/painted_icon.h"
-#include "app/theme/choices.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "core/color/convert.h"
@@ -50,30 +50,32 @@ void fill_with_wells(QComboBox& box, const AtHand& space) {
 
 StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
     : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying),
-      m_kind(combo(QStringLiteral("stringKind"), tr("Kind of string"),
-                   tr("A graded row from the current color"), this)),
-      m_target(combo(QStringLiteral("stringTarget"), tr("Other end of the string"),
-                     tr("The other end, or the color of the air"), this)),
-      m_way(combo(QStringLiteral("stringWay"), tr("Way of the string"),
-                  tr("How the string goes to its other end"), this)),
-      m_steps(new NumberField(QStringLiteral("stringSteps"), tr("Steps of the string"), this)),
-      m_even(combo(QStringLiteral("stringEven"), tr("What is even from step to step"),
-                   tr("Steps of equal value, or of equal difference to the eye (CIEDE2000)"), this)),
-      m_hold(new WordButton(tr("hold"), this)), m_show(new WordButton(tr("on the staff"), this)),
-      m_lay(new QPushButton(tr("Lay all"), this)), m_row(new ChipRow(tr("Steps of the string"), this)),
+      m_kind(combo(QStringLiteral("stringKind"), tr("Kind of ramp"),
+                   tr("Choose how the ramp runs from the current color"), this)),
+      m_target(combo(QStringLiteral("stringTarget"), tr("Other end of the ramp"),
+                     tr("The color at the other end, or the color of the haze"), this)),
+      m_way(combo(QStringLiteral("stringWay"), tr("Path of the ramp"),
+                  tr("How the ramp leads to its other end"), this)),
+      m_steps(new NumberField(QStringLiteral("stringSteps"), tr("Steps of the ramp"), this)),
+      m_even(combo(QStringLiteral("stringEven"), tr("Spacing of the steps"),
+                   tr("Space the steps evenly in value, or evenly to the eye (CIEDE2000)"), this)),
+      m_hold(new WordControl(ControlKind::Switch, tr("keep in mask"), this)),
+      m_show(new WordControl(ControlKind::Switch, tr("preview on staff"), this)),
+      m_lay(new QPushButton(tr("Add all"), this)), m_row(new ChipRow(tr("Steps of the ramp"), this)),
       m_words(new ElidedLabel(caption_font(), this)), m_none(new QLabel(this)) {
   fill_choices();
   m_hold->setObjectName(QStringLiteral("stringHold"));
   m_hold->setCheckable(true);
   m_hold->setChecked(true);
-  m_hold->setToolTip(tr("Bring steps outside the mask to its nearest color; such steps carry a dot"));
+  m_hold->setToolTip(
+      tr("Move steps outside the mask to the nearest color inside; these steps are marked with a dot"));
   m_show->setObjectName(QStringLiteral("showString"));
   m_show->setCheckable(true);
-  m_show->setToolTip(tr("Show the string beside the staff, each step at its value"));
+  m_show->setToolTip(tr("Show the ramp beside the staff, each step at its value"));
   connect(m_show, &QAbstractButton::clicked, this, &StringPanel::follow);
   m_lay->setObjectName(QStringLiteral("layString"));
   m_lay->setFont(caption_font());
-  m_lay->setToolTip(tr("Lay all steps on the staff as a family"));
+  m_lay->setToolTip(tr("Add all steps to the set as a family"));
   m_row->setObjectName(QStringLiteral("string"));
   m_words->setObjectName(QStringLiteral("stringWords"));
   m_none->setObjectName(QStringLiteral("noString"));
@@ -98,16 +100,19 @@ StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidge
     const StringStep step = m_row->steps()[chip];
     m_laying.lay_color({step.color, step.at});
   });
-  space.hear({Part::Color, Part::Geometry, Part::Eyes, Part::Steps, Part::Vivid}, this, &StringPanel::follow);
+  space.hear({Part::Color, Part::Geometry, Part::Eyes, Part::Steps, Part::Vivid, Part::Desk}, this,
+             &StringPanel::follow);
   space.hear({Part::AtHand}, this, &StringPanel::follow_targets);
   follow_targets();
 }
 
 void StringPanel::fill_choices() {
-  const std::pair<QString, StringKind> kinds[] = {
-      {tr("even values"), StringKind::Values}, {tr("tints"), StringKind::Tints},
-      {tr("shades"), StringKind::Shades},      {tr("tones"), StringKind::Tones},
-      {tr("between"), StringKind::Between},    {tr("into the distance"), StringKind::Distance}};
+  const std::pair<QString, StringKind> kinds[] = {{tr("even values"), StringKind::Values},
+                                                  {tr("tints"), StringKind::Tints},
+                                                  {tr("shades"), StringKind::Shades},
+                                                  {tr("tones"), StringKind::Tones},
+                                                  {tr("to another color"), StringKind::Between},
+                                                  {tr("toward the distance"), StringKind::Distance}};
   for (const auto& [words, kind] : kinds) m_kind->addItem(words, static_cast<int>(kind));
   fill_with_ways(*m_way);
   m_steps->set_range({kStringStepsRange.low, kStringStepsRange.high, 1, 0, tr(" steps"), false, {}});
@@ -119,25 +124,36 @@ void StringPanel::fill_choices() {
 }
 
 void StringPanel::lay_out() {
-  auto* first = new QHBoxLayout;
-  auto* second = new QHBoxLayout;
-  for (auto* row : {first, second}) row->setSpacing(6);
-  first->addWidget(m_kind, 3);
-  first->addWidget(m_target, 2);
-  first->addWidget(m_way, 3);
-  second->addWidget(m_steps);
-  second->addWidget(m_even);
-  second->addWidget(m_hold);
-  second->addWidget(m_show);
-  second->addWidget(m_words, 1);
-  second->addWidget(m_lay);
+  auto* grid = new QGridLayout;
+  grid->setHorizontalSpacing(kGap);
+  grid->setVerticalSpacing(6);
+  grid->setColumnStretch(1, 1);
+  const std::pair<QString, QWidget*> fields[] = {{tr("Kind"), m_kind},
+                                                 {tr("To"), m_target},
+                                                 {tr("Path"), m_way},
+                                                 {tr("Steps"), m_steps},
+                                                 {tr("Spacing"), m_even}};
+  int line = 0;
+  for (const auto& [words, field] : fields) {
+    auto* label = caption_label(words, this);
+    grid->addWidget(label, line, 0);
+    grid->addWidget(field, line++, 1, field == m_steps ? Qt::AlignLeft : Qt::Alignment());
+    if (field == m_target) m_to = label;
+    if (field == m_way) m_path = label;
+  }
+  auto* last = new QHBoxLayout;
+  last->addWidget(m_words, 1);
+  last->addWidget(m_lay);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  column->addLayout(first);
-  column->addLayout(second);
+  column->setSpacing(8);
+  column->addLayout(grid);
+  column->addWidget(m_hold);
+  column->addWidget(m_show);
   column->addWidget(m_row);
   column->addWidget(m_none);
+  column->addLayout(last);
+  column->addStretch(1);
 }
 
 void StringPanel::showEvent(QShowEvent* event) {
@@ -147,8 +163,11 @@ void StringPanel::showEvent(QShowEvent* event) {
 
 void StringPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_picks.show_string({});
+  follow();
 }
+
+/// The preview is looked at on the staff, where this page then is not.
+bool StringPanel::previewed() const { return m_space.session().desk == Desk::Pick && m_show->isChecked(); }
 
 StringKind StringPanel::kind() const { return static_cast<StringKind>(m_kind->currentData().toInt()); }
 
@@ -158,8 +177,8 @@ void StringPanel::follow_targets() {
   {
     const QSignalBlocker quiet(m_target);
     m_target->clear();
-    m_target->addItem(tr("color before"), kColorBefore);
-    m_target->addItem(tr("usual air"), kUsualAir);
+    m_target->addItem(tr("previous color"), kColorBefore);
+    m_target->addItem(tr("usual haze"), kUsualAir);
     fill_with_wells(*m_target, m_space.session().at_hand);
     m_target->setCurrentIndex(std::max(0, m_target->findData(chosen)));
   }
@@ -187,10 +206,10 @@ StringSpec StringPanel::spec() const {
 }
 
 void StringPanel::follow() {
-  if (!isVisible()) return;
+  if (!isVisible() && !previewed()) return m_picks.show_string({});
   const bool two_ended = kind() == StringKind::Between || kind() == StringKind::Distance;
-  m_target->setVisible(two_ended);
-  m_way->setVisible(kind() == StringKind::Between);
+  for (QWidget* w : {static_cast<QWidget*>(m_target), m_to}) w->setVisible(two_ended);
+  for (QWidget* w : {static_cast<QWidget*>(m_way), m_path}) w->setVisible(kind() == StringKind::Between);
   m_hold->setEnabled(m_space.region());
   const bool hold = m_space.region() && m_hold->isChecked();
   const auto made = make_string(spec(), m_space.wheel(), hold ? m_space.region() : nullptr);
@@ -203,12 +222,12 @@ void StringPanel::follow() {
       unreached += !step.reached;
       words << (step.held ? tr("%1; moved into the mask").arg(color_told(step.color))
                           : color_told(step.color)) +
-                   tr("\nClick takes it up, Ctrl+click lays it on the staff.");
+                   tr("\nClick to use the color, Ctrl+click to add it to the set.");
     }
   m_row->show_steps(made ? *made : std::vector<StringStep>{}, words, m_space.session().eyes);
   QStringList said;
-  if (held) said << tr("%1 held in the mask").arg(held);
-  if (unreached) said << tr("%1 out of reach, the nearest stands").arg(unreached);
+  if (held) said << tr("%1 moved into the mask").arg(held);
+  if (unreached) said << tr("%1 do not exist on a display; the nearest color is shown").arg(unreached);
   m_words->setText(said.join(QStringLiteral("; ")));
   // Why there is none stands where it would be.
   m_none->setText(made ? QString() : zc::words(made.error()));

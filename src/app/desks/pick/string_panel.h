@@ -19,7 +19,7 @@ class Picking;
 class ChipRow;
 class ElidedLabel;
 class NumberField;
-class WordButton;
+class WordControl;
 
 class StringPanel final : public QWidget {
   Q_OBJECT
@@ -33,6 +33,7 @@ protected:
 private:
   void fill_choices();
   void lay_out();
+  [[nodiscard]] bool previewed() const;
   void follow();
   void follow_targets();
   void lay_all();
@@ -47,11 +48,12 @@ private:
   QComboBox* m_way;
   NumberField* m_steps;
   QComboBox* m_even;
-  WordButton* m_hold;
-  WordButton* m_show;
+  WordControl* m_hold;
+  WordControl* m_show;
   QPushButton* m_lay;
   ChipRow* m_row;
   ElidedLabel* m_words;
+  QWidget *m_to = nullptr, *m_path = nullptr; ///< The names before the other end and the way to it.
   QLabel* m_none;
 };
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/strips_panel.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "model/i18n/language.h"
@@ -33,7 +33,7 @@ StripsPanel::StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidge
   int column = 0;
   for (const auto& [name, word, kind] : kinds) {
     auto* label =
-        word_button(QStringLiteral("lay.") + name, word, tr("Lay these %1 as a family").arg(word), this);
+        word_action(QStringLiteral("lay.") + name, word, tr("Add these %1 as a family").arg(word), this);
     auto* chips = new ChipRow(tr("%1 of the current color").arg(word), this);
     chips->setObjectName(QStringLiteral("strip.") + name);
     grid->addWidget(label, 0, column);
@@ -74,7 +74,8 @@ void StripsPanel::follow() {
     if (made)
       for (std::size_t i = 1; i + 1 < made->size(); ++i) {
         steps.push_back((*made)[i]);
-        words << color_told((*made)[i].color) + tr("\nClick takes it up, Ctrl+click lays it on the staff.");
+        words << color_told((*made)[i].color) +
+                     tr("\nClick to use the color, Ctrl+click to add it to the set.");
       }
     strip.chips->show_steps(std::move(steps), words, s.eyes);
   }

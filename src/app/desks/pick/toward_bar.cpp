@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/pick/toward_bar.h"
 
+#include "app/controls/number_field.h"
 #include "app/paint/paint.h"
 #include "app/seams/clipboard.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/mixing/paint_reading.h"
 #include "model/session/picking.h"
@@ -26,9 +26,8 @@ TowardBar::TowardBar(Studio& space, Picking& picking, PaintReader& paints, QWidg
     : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
   setObjectName(QStringLiteral("mix.toward"));
   setAccessibleName(tr("Darker or lighter"));
-  setToolTip(
-      tr("Drag toward a black or a white that every mixture is given of; a color dropped at an end takes "
-         "its place, a double click goes back to the mixture itself"));
+  setToolTip(tr("Drag to add black or white to every mixture. Drop a color on an end to use it instead; "
+                "double-click to mix without."));
   setFixedHeight(22);
   setFocusPolicy(Qt::StrongFocus);
   setAcceptDrops(true);

@@ -14,8 +14,8 @@ void offer_trade_paints(QMenu& menu, const std::function<void(const TradePaint&)
   menu.setToolTipsVisible(true);
   for (const TradePaint& paint : trade_paints()) {
     auto* action = menu.addAction(word(paint.name), [take, &paint] { take(paint); });
-    action->setToolTip(
-        QCoreApplication::translate("zc::trade_menu", "A curve of ours: %1").arg(word(paint.says)));
+    action->setToolTip(QCoreApplication::translate("zc::trade_menu", "Mixed by a drawn reflectance curve: %1")
+                           .arg(word(paint.says)));
   }
 }
 

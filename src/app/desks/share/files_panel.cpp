@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/files_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/shelf/shipped_words.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
@@ -46,18 +46,19 @@ FilesPanel::FilesPanel(Studio& space, Viewing& viewing, QWidget* parent)
   m_folder = new ElidedLabel(caption_font(), this);
   m_folder->setObjectName(QStringLiteral("files.folder"));
   where->addWidget(m_folder, 1);
-  auto* choose = word_button(QStringLiteral("files.choose"), tr("choose the folder"),
-                             tr("Where the files are written"), this);
+  auto* choose = word_action(QStringLiteral("files.choose"), tr("Choose folder"),
+                             tr("Choose the folder for the files"), this);
   connect(choose, &QAbstractButton::clicked, this, &FilesPanel::folderAsked);
   where->addWidget(choose);
   column->addLayout(where);
   auto* out = new QHBoxLayout;
-  auto* write = new QPushButton(tr("Write all of these"), this);
+  auto* write = new QPushButton(tr("Export"), this);
   write->setObjectName(QStringLiteral("files.write"));
-  write->setToolTip(tr("Write every chosen format into the folder; the same again without asking"));
+  write->setDefault(true);
+  write->setToolTip(tr("Write every ticked format to the folder"));
   connect(write, &QPushButton::clicked, this, &FilesPanel::writeAsked);
-  m_at_save = word_switch(QStringLiteral("files.atSave"), tr("at every save too"),
-                          tr("Write them again whenever the piece is saved"), this);
+  m_at_save = word_switch(QStringLiteral("files.atSave"), tr("and again at every save"),
+                          tr("Export again whenever the piece is saved"), this);
   connect(m_at_save, &QAbstractButton::clicked, this,
           [this](bool on) { change([&](FilesOut& f) { f.at_save = on; }); });
   out->addWidget(write);
@@ -78,7 +79,7 @@ QWidget* FilesPanel::make_formats() {
   int line = 0;
   for (const OutFormat& format : out_formats()) {
     auto* button = word_switch(QStringLiteral("files.") + QString::fromStdString(format.word), format.name,
-                               tr("Write it with the others"), box);
+                               tr("Include this format"), box);
     connect(button, &QAbstractButton::clicked, this, [this, word = format.word](bool on) {
       change([&](FilesOut& f) {
         f.formats.erase(word);
@@ -101,35 +102,36 @@ QWidget* FilesPanel::make_lines() {
   column->setContentsMargins(0, 6, 0, 0);
   column->setSpacing(4);
   auto* head = new QHBoxLayout;
-  auto* heading = new QLabel(tr("Lines of your own"), box);
+  auto* heading = new QLabel(tr("Your own lines"), box);
   heading->setFont(heading_font());
   head->addWidget(heading, 1);
   m_patterns = new QComboBox(box);
   m_patterns->setObjectName(QStringLiteral("files.patterns"));
   m_patterns->setAccessibleName(tr("Patterns on the shelf"));
-  m_patterns->setToolTip(tr("Begin with one of these patterns"));
+  m_patterns->setToolTip(tr("Start from one of these patterns"));
   m_patterns->setFont(caption_font());
   connect(m_patterns, &QComboBox::activated, this, [this](int i) {
     const auto at = static_cast<std::size_t>(i);
     if (at < m_shelf.size()) m_pattern->setPlainText(text(text_of(m_shelf[at].pattern)));
   });
   head->addWidget(m_patterns);
-  auto* keep = word_button(QStringLiteral("files.keep"), tr("keep"),
-                           tr("Keep this pattern on the shelf, named by its line of a swatch"), box);
+  auto* keep = word_action(QStringLiteral("files.keep"), tr("Save to shelf"),
+                           tr("Save this pattern to the shelf"), box);
   connect(keep, &QAbstractButton::clicked, this, &FilesPanel::keep_pattern);
-  head->addWidget(keep);
-  auto* read =
-      word_button(QStringLiteral("files.read"), tr("read a file"),
-                  tr("Bring in the swatches of a text file that has the shape of this pattern"), box);
+  auto* under = new QHBoxLayout;
+  under->setSpacing(6);
+  under->addWidget(keep);
+  auto* read = word_action(QStringLiteral("files.read"), tr("Import with pattern"),
+                           tr("Import the swatches of a text file written in this pattern"), box);
   connect(read, &QAbstractButton::clicked, this, &FilesPanel::readAsked);
-  head->addWidget(read);
+  under->addWidget(read);
+  under->addStretch(1);
   column->addLayout(head);
   m_pattern = new QPlainTextEdit(box);
   m_pattern->setObjectName(QStringLiteral("files.pattern"));
   m_pattern->setAccessibleName(tr("The pattern of the lines"));
-  m_pattern->setToolTip(
-      tr("Words with fields in braces: {hex} {r:3} {g:3} {b:3} {value} {name} {family} {note} {n}; "
-         "see Lines of the painter's own in the documents"));
+  m_pattern->setToolTip(tr("Text with fields in braces: {hex} {r:3} {g:3} {b:3} {value} {name} {family} "
+                           "{note} {n}. The handbook lists all fields."));
   m_pattern->setFont(caption_font());
   m_pattern->setFixedHeight(kPatternHeight);
   m_pattern->setTabChangesFocus(true);
@@ -138,6 +140,7 @@ QWidget* FilesPanel::make_lines() {
     follow_preview();
   });
   column->addWidget(m_pattern);
+  column->addLayout(under);
   m_preview = new QLabel(box);
   m_preview->setObjectName(QStringLiteral("files.preview"));
   m_preview->setFont(small_font());
@@ -181,7 +184,7 @@ void FilesPanel::follow() {
   if (!isVisible()) return;
   const FilesOut& files = m_space.session().sharing.files;
   for (const auto& [button, word] : m_formats) button->setChecked(files.formats.contains(word));
-  m_folder->setText(files.folder.empty() ? tr("No folder is chosen yet.") : text(files.folder));
+  m_folder->setText(files.folder.empty() ? tr("No folder chosen yet.") : text(files.folder));
   m_at_save->setChecked(files.at_save);
   if (m_pattern->toPlainText().toStdString() != files.pattern) {
     const QSignalBlocker quiet(m_pattern);

@@ -17,7 +17,7 @@ namespace zc {
 class Viewing;
 
 class ElidedLabel;
-class WordButton;
+class WordControl;
 
 class FilesPanel final : public QWidget {
   Q_OBJECT
@@ -43,9 +43,9 @@ private:
   QWidget* make_lines();
   Studio& m_space;
   Viewing& m_viewing;
-  std::vector<std::pair<WordButton*, std::string>> m_formats;
+  std::vector<std::pair<WordControl*, std::string>> m_formats;
   ElidedLabel* m_folder = nullptr;
-  WordButton* m_at_save = nullptr;
+  WordControl* m_at_save = nullptr;
   QComboBox* m_patterns = nullptr;
   QPlainTextEdit* m_pattern = nullptr;
   QLabel* m_preview = nullptr;

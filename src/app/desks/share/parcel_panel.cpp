@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/parcel_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/try/color_chip.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "io/files/safe_save.h"
 #include "model/follow/file_watch.h"
@@ -76,7 +76,7 @@ ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
     column->addWidget(edit);
   };
   field(m_description, QStringLiteral("parcel.description"), tr("What it is for"));
-  field(m_from, QStringLiteral("parcel.from"), tr("Whom it is from"));
+  field(m_from, QStringLiteral("parcel.from"), tr("Who it is from"));
   const auto button = [&](const QString& words, const char* name, const QString& tip) {
     auto* made = new QPushButton(words, this);
     made->setObjectName(QLatin1String(name));
@@ -87,8 +87,9 @@ ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
     column->addLayout(row);
     return made;
   };
-  connect(button(tr("Pack the parcel"), "parcel.pack", tr("Write what is chosen into one file for others")),
-          &QPushButton::clicked, this, [this] { emit packAsked(chosen()); });
+  connect(
+      button(tr("Pack parcel"), "parcel.pack", tr("Write everything ticked to one file for someone else")),
+      &QPushButton::clicked, this, [this] { emit packAsked(chosen()); });
   column->addSpacing(10);
   column->addWidget(heading_label(tr("From others"), this));
   m_offers = new QVBoxLayout;
@@ -113,11 +114,12 @@ ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
 
 QHBoxLayout* ParcelPanel::make_open_row() {
   auto* open = new QHBoxLayout;
-  auto* look = word_button(QStringLiteral("parcel.open"), tr("look into a parcel"),
-                           tr("See what is inside before anything is taken"), this);
+  auto* look = word_action(QStringLiteral("parcel.open"), tr("Open parcel"),
+                           tr("See what a parcel holds before anything is saved"), this);
   connect(look, &QAbstractButton::clicked, this, &ParcelPanel::openAsked);
-  auto* watch = word_button(QStringLiteral("parcel.watch"), tr("watch a shared folder"),
-                            tr("New parcels in this folder are offered here, never taken unasked"), this);
+  auto* watch =
+      word_action(QStringLiteral("parcel.watch"), tr("Watch a shared folder"),
+                  tr("New parcels in this folder are listed here; nothing is saved without asking"), this);
   connect(watch, &QAbstractButton::clicked, this, &ParcelPanel::folderAsked);
   open->addWidget(look);
   open->addWidget(watch);
@@ -148,12 +150,13 @@ void ParcelPanel::start_over() {
   follow();
 }
 
-WordButton* ParcelPanel::add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on) {
-  auto* button = new WordButton(words.left(48), into->parentWidget() ? into->parentWidget() : this);
+WordControl* ParcelPanel::add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on) {
+  auto* button = new WordControl(ControlKind::Switch, words.left(48),
+                                 into->parentWidget() ? into->parentWidget() : this);
   button->setObjectName(name);
   button->setCheckable(true);
   button->setChecked(on);
-  button->setToolTip(tr("Whether it goes along: %1").arg(words));
+  button->setToolTip(tr("Include in the parcel: %1").arg(words));
   into->addWidget(button, 0, Qt::AlignLeft);
   return button;
 }
@@ -241,7 +244,7 @@ void ParcelPanel::list_inside() {
   const auto item = [&](const QString& words) {
     auto* button =
         add_switch(column, QStringLiteral("parcel.item.%1").arg(n), words, !m_not_taken.contains(n));
-    button->setToolTip(tr("Whether it is put on the shelf: %1").arg(words));
+    button->setToolTip(tr("Save to the shelf: %1").arg(words));
     connect(button, &QAbstractButton::clicked, this, [this, n](bool on) {
       if (on)
         m_not_taken.erase(n);
@@ -271,9 +274,9 @@ void ParcelPanel::list_inside() {
   for (const auto& paints : m_parcel.paints)
     item(tr("%n paints: %1", nullptr, static_cast<int>(paints.paints.size())).arg(text(paints.name)));
   if (!m_parcel.press.empty()) item(tr("a press profile"));
-  auto* put = new QPushButton(tr("Put the chosen on the shelf"), m_inside_box);
+  auto* put = new QPushButton(tr("Save to shelf"), m_inside_box);
   put->setObjectName(QStringLiteral("parcel.put"));
-  put->setToolTip(tr("What is there already stays as it is"));
+  put->setToolTip(tr("Save everything ticked to the shelf; what is already there stays as it is"));
   connect(put, &QPushButton::clicked, this, [this] { emit putAsked(taken()); });
   column->addWidget(put, 0, Qt::AlignLeft);
   m_inside->addWidget(m_inside_box);
@@ -316,7 +319,7 @@ void ParcelPanel::offer_new() {
   for (const QFileInfo& file : new_parcels())
     if (!before.contains(mark_of(file)))
       return emit m_space.notice(
-          tr("A new parcel: %1; it is offered at Share, Parcel.").arg(file.fileName()));
+          tr("A new parcel has arrived: %1. Share, Parcel shows it.").arg(file.fileName()));
 }
 
 void ParcelPanel::list_offers() {
@@ -330,8 +333,8 @@ void ParcelPanel::list_offers() {
   int n = 0;
   for (const QFileInfo& file : new_parcels()) {
     auto* button =
-        word_button(QStringLiteral("parcel.offer.%1").arg(n++), tr("new: %1").arg(file.fileName().left(40)),
-                    tr("Look into this parcel"), m_offer_box);
+        word_action(QStringLiteral("parcel.offer.%1").arg(n++), tr("new: %1").arg(file.fileName().left(40)),
+                    tr("Open this parcel"), m_offer_box);
     connect(
         button, &QAbstractButton::clicked, this,
         [this, file] {

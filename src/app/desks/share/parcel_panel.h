@@ -16,7 +16,7 @@ class QVBoxLayout;
 namespace zc {
 
 class FileWatch;
-class WordButton;
+class WordControl;
 
 class ParcelPanel final : public QWidget {
   Q_OBJECT
@@ -49,7 +49,7 @@ private:
   /// All that is there counts as known; gives what was before.
   QStringList note_offers();
   void list_inside();
-  WordButton* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
+  WordControl* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
   Studio& m_space;
   QVBoxLayout* m_pack;
   QVBoxLayout* m_inside;

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/plan_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "core/sheet/plan_picture.h"
 #include "model/session/studio.h"
@@ -15,20 +15,20 @@
 namespace zc {
 
 PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_stepped(new WordButton(tr("stepped"), this)),
-      m_bare(new WordButton(tr("bare"), this)),
-      m_value(new NumberField(QStringLiteral("plan.value"), tr("L* of the disc"), this)),
-      m_row(
-          new NumberField(QStringLiteral("plan.row"), tr("How many values stand in the row, 3 to 11"), this)),
-      m_size(new NumberField(QStringLiteral("plan.size"), tr("Pixels of a disc, 16 to 8192"), this)) {
+    : QWidget(parent), m_space(space), m_viewing(viewing),
+      m_stepped(new WordControl(ControlKind::Switch, tr("in steps"), this)),
+      m_bare(new WordControl(ControlKind::Switch, tr("without labels"), this)),
+      m_value(new NumberField(QStringLiteral("plan.value"), tr("Value of the disc, L*"), this)),
+      m_row(new NumberField(QStringLiteral("plan.row"), tr("Number of values in the row, 3 to 11"), this)),
+      m_size(
+          new NumberField(QStringLiteral("plan.size"), tr("Width of a disc in pixels, 16 to 8192"), this)) {
   setObjectName(QStringLiteral("planPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
   column->setSpacing(8);
-  auto* says = new QLabel(
-      tr("The wheel with its mask, to lie beside the canvas or on a layer of it: what is outside the mask is "
-         "nearly transparent, what is outside the disc wholly."),
-      this);
+  auto* says = new QLabel(tr("A picture of the wheel with its mask, for a layer of your canvas. Outside the "
+                             "mask it is nearly transparent, outside the disc fully."),
+                          this);
   says->setFont(caption_font());
   says->setWordWrap(true);
   column->addWidget(says);
@@ -49,13 +49,13 @@ PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
   looks->addStretch(1);
   column->addSpacing(12);
   auto* out = row();
-  auto* write = new QPushButton(tr("Write the plan"), this);
+  auto* write = new QPushButton(tr("Save wheel"), this);
   write->setObjectName(QStringLiteral("plan.write"));
-  write->setToolTip(tr("As PNG with a transparent ground; its outline as SVG"));
+  write->setToolTip(tr("Save as PNG with a transparent background, or only the outlines as SVG"));
   connect(write, &QPushButton::clicked, this, &PlanPanel::writeAsked);
-  auto* copy = new QPushButton(tr("Copy the plan"), this);
+  auto* copy = new QPushButton(tr("Copy wheel"), this);
   copy->setObjectName(QStringLiteral("plan.copy"));
-  copy->setToolTip(tr("As a picture, to paste into any program"));
+  copy->setToolTip(tr("Copy the picture, to paste it into any program"));
   connect(copy, &QPushButton::clicked, this, &PlanPanel::copyAsked);
   out->addWidget(write);
   out->addWidget(copy);
@@ -67,10 +67,11 @@ PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
 
 void PlanPanel::add_looks(QHBoxLayout& row) {
   m_stepped->setObjectName(QStringLiteral("plan.stepped"));
-  m_stepped->setToolTip(tr("In the steps of the wheel; twelve hues and eight saturations where it has none"));
+  m_stepped->setToolTip(
+      tr("Draw the disc in the steps of the wheel; without steps, in twelve hues and eight saturations"));
   m_bare->setObjectName(QStringLiteral("plan.bare"));
-  m_bare->setToolTip(tr("The disc alone, filling the square, without names and lines"));
-  for (WordButton* button : {m_stepped, m_bare}) {
+  m_bare->setToolTip(tr("Draw only the disc, filling the square, without names and lines"));
+  for (WordControl* button : {m_stepped, m_bare}) {
     button->setCheckable(true);
     row.addWidget(button);
   }
@@ -99,14 +100,16 @@ void PlanPanel::add_numbers(QHBoxLayout& row) {
 
 void PlanPanel::add_kinds(QHBoxLayout& row) {
   const std::tuple<const char*, QString, PlanView::Kind, QString> all[] = {
-      {"plan.one", tr("at one value"), PlanView::Kind::Value, tr("One disc at a value")},
-      {"plan.many", tr("a row of values"), PlanView::Kind::Row, tr("Several discs from dark to light")},
+      {"plan.one", tr("at one value"), PlanView::Kind::Value, tr("Show one disc at one value")},
+      {"plan.many", tr("a row of values"), PlanView::Kind::Row, tr("Show several discs from dark to light")},
       {"plan.vivid", tr("vivid"), PlanView::Kind::Vivid, tr("Each hue at the value where it is strongest")}};
+  auto* kinds = joined_row();
+  row.addLayout(kinds);
   for (const auto& [name, word, kind, tip] : all) {
-    auto* button = word_switch(QLatin1String(name), word, tip, this);
+    auto* button = word_choice(QLatin1String(name), word, tip, this);
     connect(button, &QAbstractButton::clicked, this,
             [this, kind = kind] { change([&](PlanView& p) { p.kind = kind; }); });
-    row.addWidget(button);
+    kinds->addWidget(button);
     m_kinds.emplace_back(button, kind);
   }
 }

@@ -12,7 +12,7 @@ namespace zc {
 class Viewing;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class PlanPanel final : public QWidget {
   Q_OBJECT
@@ -31,9 +31,9 @@ private:
   void follow();
   Studio& m_space;
   Viewing& m_viewing;
-  std::vector<std::pair<WordButton*, PlanView::Kind>> m_kinds;
-  WordButton* m_stepped;
-  WordButton* m_bare;
+  std::vector<std::pair<WordControl*, PlanView::Kind>> m_kinds;
+  WordControl* m_stepped;
+  WordControl* m_bare;
   NumberField* m_value;
   NumberField* m_row;
   NumberField* m_size;

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/press_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/try/color_chip.h"
 #include "app/shelf/shelf_panel.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_reading.h"
@@ -45,8 +45,9 @@ PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, Shar
                        QWidget* parent)
     : QWidget(parent), m_space(space), m_viewing(viewing), m_reader(press), m_profile(new QComboBox(this)),
       m_limit(new NumberField(QStringLiteral("press.limit"),
-                              tr("CIEDE2000 from which on a color does not print"), this)),
-      m_proof(new WordButton(tr("proof"), this)), m_paper_white(new WordButton(tr("paper white"), this)),
+                              tr("A color counts as printable within this difference (CIEDE2000)"), this)),
+      m_proof(new WordControl(ControlKind::Switch, tr("show as printed"), this)),
+      m_paper_white(new WordControl(ControlKind::Switch, tr("with the paper's white"), this)),
       m_says(new QLabel(this)), m_scroll(new QScrollArea(this)) {
   setObjectName(QStringLiteral("pressPanel"));
   auto* column = new QVBoxLayout(this);
@@ -55,33 +56,35 @@ PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, Shar
   auto* top = new QHBoxLayout;
   m_profile->setObjectName(QStringLiteral("press.profile"));
   m_profile->setAccessibleName(tr("Profile of the press"));
-  m_profile->setToolTip(tr("The ICC profile of the press; ask the printer for theirs"));
+  m_profile->setToolTip(tr("The ICC profile of the press. The print shop can give you theirs."));
   m_profile->setFont(caption_font());
   m_profile->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_profile->setMinimumContentsLength(22);
   connect(m_profile, &QComboBox::activated, this, [this](int i) {
     change([&](Sharing& s) { s.press = m_profile->itemData(i).toString().toStdString(); });
   });
-  auto* add = word_button(QStringLiteral("press.add"), tr("add a profile"),
-                          tr("Take in an ICC profile of a four-color press and keep it on the shelf"), this);
+  auto* add = word_action(QStringLiteral("press.add"), tr("Add profile"),
+                          tr("Add the ICC profile of a four-color press to the shelf"), this);
   connect(add, &QAbstractButton::clicked, this, &PressPanel::profileAsked);
   top->addWidget(m_profile, 1);
   top->addWidget(add);
   column->addLayout(top);
   auto* row = new QHBoxLayout;
-  m_limit->set_range({0.1, kLargestPrintLimit, 0.5, 1, tr(" off at most"), false, {}});
+  m_limit->set_range({0.1, kLargestPrintLimit, 0.5, 1, tr(" tolerance"), false, {}});
   m_limit->keep_width(120);
-  m_limit->setToolTip(tr("CIEDE2000 from which on a color does not print"));
+  m_limit->setToolTip(tr("A color counts as printable within this difference (CIEDE2000)"));
   connect(m_limit, &NumberField::wanted, this,
           [this](double n) { change([&](Sharing& s) { s.print_limit = n; }); });
   row->addWidget(m_limit);
+  auto* shown = new QVBoxLayout;
+  shown->setSpacing(2);
   for (const auto& [button, name, tip] :
-       {std::tuple(m_proof, "press.proof", tr("See the sheet as this press prints it")),
-        std::tuple(m_paper_white, "press.white", tr("With the paper's own white and black"))}) {
+       {std::tuple(m_proof, "press.proof", tr("Show sheet, staff and Try as this press prints them")),
+        std::tuple(m_paper_white, "press.white", tr("Show the white and black of the paper as well"))}) {
     button->setObjectName(QLatin1String(name));
     button->setCheckable(true);
     button->setToolTip(tip);
-    row->addWidget(button);
+    shown->addWidget(button);
   }
   connect(m_proof, &QAbstractButton::clicked, this,
           [this](bool on) { change([&](Sharing& s) { s.proof = on; }); });
@@ -89,6 +92,7 @@ PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, Shar
           [this](bool on) { change([&](Sharing& s) { s.paper_white = on; }); });
   row->addStretch(1);
   column->addLayout(row);
+  column->addLayout(shown);
   m_says->setObjectName(QStringLiteral("press.says"));
   m_says->setFont(caption_font());
   m_says->setWordWrap(true);
@@ -134,11 +138,10 @@ void PressPanel::follow() {
   m_paper_white->setEnabled(press != nullptr && sharing.proof);
   const auto* checked = m_reader.checked();
   if (!press)
-    m_says->setText(
-        tr("Choose a press to see what it prints. The stand-in is a good guess for coated paper; a "
-           "printer's own profile is better."));
+    m_says->setText(tr("Choose a press to see which swatches it prints. The built-in profile is a good guess "
+                       "for coated paper; the profile of your print shop is better."));
   else if (!checked)
-    m_says->setText(tr("Asking the press..."));
+    m_says->setText(tr("Computing what prints..."));
   list(checked ? *checked : std::vector<SwatchPress>());
 }
 
@@ -147,13 +150,14 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
                          double most_ink, int taken) {
   auto* box = grid.parentWidget();
   auto* name = new ElidedLabel(caption_font(), box);
-  name->setText(p.prints ? text(swatch.name)
-                         : tr("%1, off by %2").arg(text(swatch.name)).arg(number(p.printed.difference, 1)));
+  name->setText(p.prints
+                    ? text(swatch.name)
+                    : tr("%1, differs by %2").arg(text(swatch.name)).arg(number(p.printed.difference, 1)));
   name->setToolTip(
       tr("%1, %2: %3 % ink in all")
           .arg(text(swatch.name), ink_words(p.printed.ink))
           .arg(number(p.printed.ink.total(), 0)) +
-      (most_ink > 0 ? tr(", more than the %1 % that this press lays").arg(number(most_ink, 0)) : QString()));
+      (most_ink > 0 ? tr(", more than the %1 % this press allows").arg(number(most_ink, 0)) : QString()));
   grid.addWidget(new ColorChip(m_space, swatch.color, box), row, 0);
   grid.addWidget(name, row, 2);
   if (p.prints) {
@@ -163,12 +167,14 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
     return grid.addWidget(amounts, row, 3);
   }
   auto* nearest = new ColorChip(m_space, p.nearest->color, box);
-  nearest->setToolTip((p.nearest->equal_value ? tr("The nearest printable at equal value, off by %1")
-                                              : tr("The nearest printable, at another value, off by %1"))
+  nearest->setToolTip((p.nearest->equal_value
+                           ? tr("The nearest printable color of the same value; it differs by %1")
+                           : tr("The nearest printable color, at another value; it differs by %1"))
                           .arg(number(p.nearest->difference, 1)));
-  auto* take = word_button(
-      QStringLiteral("press.take.%1").arg(taken), tr("take the printable"),
-      tr("Let the nearest printable color stand for it; the set before is kept as a version"), box);
+  auto* take = word_action(
+      QStringLiteral("press.take.%1").arg(taken), tr("Use printable color"),
+      tr("Replace the swatch with the nearest printable color; the set before it is saved as a version"),
+      box);
   connect(take, &QAbstractButton::clicked, this, [this, id = swatch.id] { m_reader.take_printable(id); });
   grid.addWidget(nearest, row, 1);
   grid.addWidget(take, row, 3);
@@ -198,16 +204,19 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
     ++row;
   }
   if (!checked.empty()) {
-    QString says = not_printing == 0
-                       ? tr("All %n swatches print as they are.", nullptr, static_cast<int>(checked.size()))
-                       : tr("%1 of %2 cannot be printed as they are.").arg(not_printing).arg(checked.size());
+    QString says =
+        not_printing == 0
+            ? tr("All %n swatches print as they are.", nullptr, static_cast<int>(checked.size()))
+            : tr("%1 of %2 swatches cannot be printed as they are.").arg(not_printing).arg(checked.size());
     if (too_much > 0)
-      says += QLatin1Char(' ') + tr("%1 ask for more than %2 % ink.").arg(too_much).arg(number(most_ink, 0));
+      says += QLatin1Char(' ') +
+              tr("%1 swatches need more than %2 % ink.").arg(too_much).arg(number(most_ink, 0));
     m_says->setText(says);
   }
   if (not_printing > 1) {
-    auto* all = word_button(QStringLiteral("press.take.all"), tr("take all printable"),
-                            tr("All of them in one step; the set before is kept as a version"), box);
+    auto* all =
+        word_action(QStringLiteral("press.take.all"), tr("Use all printable colors"),
+                    tr("Replace all of them in one step; the set before it is saved as a version"), box);
     connect(all, &QAbstractButton::clicked, this, [this] { m_reader.take_printable(0); });
     grid->addWidget(all, row, 3);
   }

@@ -20,7 +20,7 @@ class ShareReader;
 class Viewing;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class PressPanel final : public QWidget {
   Q_OBJECT
@@ -47,8 +47,8 @@ private:
   std::vector<ShelfPress> m_shelf;
   QComboBox* m_profile;
   NumberField* m_limit;
-  WordButton* m_proof;
-  WordButton* m_paper_white;
+  WordControl* m_proof;
+  WordControl* m_paper_white;
   QLabel* m_says;
   QScrollArea* m_scroll;
 };

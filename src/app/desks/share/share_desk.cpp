@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/share_desk.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/share/files_panel.h"
 #include "app/desks/share/parcel_panel.h"
 #include "app/desks/share/plan_panel.h"
 #include "app/desks/share/press_panel.h"
 #include "app/desks/share/share_stage.h"
 #include "app/desks/share/sheet_panel.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/workspace/workspace.h"
 
@@ -55,15 +55,16 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
   auto* words = new QHBoxLayout;
   words->setSpacing(12);
   const std::tuple<const char*, QString, ShareView, QWidget*, QString> views[] = {
-      {"share.sheet", tr("Sheet"), ShareView::Sheet, scrolled(sheet), tr("The plan on paper")},
-      {"share.press", tr("Press"), ShareView::Press, m_press, tr("What a press prints of the set")},
-      {"share.files", tr("Files"), ShareView::Files, files, tr("Every format, several at once")},
+      {"share.sheet", tr("Sheet"), ShareView::Sheet, scrolled(sheet),
+       tr("Print or save the plan as a sheet")},
+      {"share.press", tr("Press"), ShareView::Press, m_press, tr("See which swatches a press can print")},
+      {"share.files", tr("Files"), ShareView::Files, files, tr("Export the set in several formats at once")},
       {"share.plan", tr("Wheel"), ShareView::Plan, scrolled(plan),
-       tr("The wheel with its mask as a picture")},
+       tr("Save the wheel and its mask as a picture")},
       {"share.parcel", tr("Parcel"), ShareView::Parcel, m_parcel,
-       tr("Sets, masks and more for others, and from them")}};
+       tr("Pack sets and masks for someone else, or open what you were given")}};
   for (const auto& [name, word, view, panel, tip] : views) {
-    auto* button = word_switch(QLatin1String(name), word, tip, side);
+    auto* button = word_tab(QLatin1String(name), word, tip, side);
     connect(button, &QAbstractButton::clicked, this, [this, view = view] {
       Sharing next = m_space.session().sharing;
       next.view = view;
@@ -101,8 +102,10 @@ QWidget* ShareDesk::make_foot() {
   m_says = new ElidedLabel(caption_font(), foot);
   m_says->setObjectName(QStringLiteral("share.says"));
   row->addWidget(m_says, 1);
-  m_back = word_button(QStringLiteral("share.back"), tr("page back"), tr("The page before (Page Up)"), foot);
-  m_on = word_button(QStringLiteral("share.next"), tr("next page"), tr("The next page (Page Down)"), foot);
+  m_back = word_action(QStringLiteral("share.back"), tr("Previous page"),
+                       tr("Show the previous page (Page Up)"), foot);
+  m_on =
+      word_action(QStringLiteral("share.next"), tr("Next page"), tr("Show the next page (Page Down)"), foot);
   connect(m_back, &QAbstractButton::clicked, this,
           [this] { m_stage->turn_to(m_stage->page() == 0 ? 0 : m_stage->page() - 1); });
   connect(m_on, &QAbstractButton::clicked, this, [this] { m_stage->turn_to(m_stage->page() + 1); });

@@ -17,7 +17,7 @@ class ElidedLabel;
 class ParcelPanel;
 class PressPanel;
 class ShareStage;
-class WordButton;
+class WordControl;
 
 class ShareDesk final : public QWidget {
   Q_OBJECT
@@ -45,10 +45,10 @@ private:
   PressPanel* m_press;
   ParcelPanel* m_parcel;
   QStackedWidget* m_panels;
-  std::vector<std::pair<WordButton*, ShareView>> m_views;
+  std::vector<std::pair<WordControl*, ShareView>> m_views;
   ElidedLabel* m_says = nullptr;
-  WordButton* m_back = nullptr;
-  WordButton* m_on = nullptr;
+  WordControl* m_back = nullptr;
+  WordControl* m_on = nullptr;
 };
 
 } // namespace zc

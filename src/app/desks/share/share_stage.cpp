@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/share_stage.h"
 
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_reading.h"
@@ -25,8 +25,8 @@ constexpr double kLargestZoom = 12, kZoomFactor = 1.25, kRoomAround = 14;
 ShareStage::ShareStage(Studio& space, PressReader& press, ShareReader& shares, QWidget* parent)
     : QWidget(parent), m_space(space), m_reader(press), m_shares(shares) {
   setObjectName(QStringLiteral("shareStage"));
-  setAccessibleName(tr("The sheet or the plan as it will be given away"));
-  setStatusTip(tr("The wheel zooms, a drag moves, Page Down turns the page, 0 shows all of it."));
+  setAccessibleName(tr("The sheet or the wheel as it will be saved"));
+  setStatusTip(tr("Scroll to zoom, drag to move, press Page Down for the next page and 0 to see all of it."));
   setFocusPolicy(Qt::StrongFocus);
   connect(&shares, &ShareReader::changed, this, &ShareStage::renew);
   connect(&press, &PressReader::changed, this, &ShareStage::renew);

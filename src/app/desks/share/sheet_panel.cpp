@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/share/sheet_panel.h"
 
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
 #include "model/session/studio.h"
@@ -17,12 +17,12 @@ namespace zc {
 namespace {
 
 constexpr std::tuple<SheetPart, const char*, const char*> kParts[] = {
-    {SheetPart::Title, QT_TRANSLATE_NOOP("zc::SheetPanel", "title and words"), "title"},
+    {SheetPart::Title, QT_TRANSLATE_NOOP("zc::SheetPanel", "title and description"), "title"},
     {SheetPart::Reference, QT_TRANSLATE_NOOP("zc::SheetPanel", "reference"), "reference"},
     {SheetPart::Wheel, QT_TRANSLATE_NOOP("zc::SheetPanel", "wheel and mask"), "wheel"},
     {SheetPart::Swatches, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches"), "swatches"},
     {SheetPart::Staff, QT_TRANSLATE_NOOP("zc::SheetPanel", "staff"), "staff"},
-    {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "needed, present, missing"), "needs"},
+    {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches needed, present, missing"), "needs"},
     {SheetPart::Signature, QT_TRANSLATE_NOOP("zc::SheetPanel", "signature and date"), "signature"}};
 
 bool has_part(const SheetSpec& spec, SheetPart part) {
@@ -66,8 +66,9 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
   column.addLayout(grid);
   for (const auto& [part, words, name] : kParts) add_part(*grid, part, tr(words), QLatin1String(name));
   column.addWidget(add_switch(
-                       this, QStringLiteral("sheet.study"), tr("the reference as its study"),
-                       tr("As at Try: every pixel in its swatch"), [](const SheetSpec& s) { return s.study; },
+                       this, QStringLiteral("sheet.study"), tr("reference as study"),
+                       tr("Show the reference as at Try, every pixel in its swatch"),
+                       [](const SheetSpec& s) { return s.study; },
                        [](SheetSpec& s, bool on) { s.study = on; }),
                    0, Qt::AlignLeft);
 }
@@ -76,7 +77,7 @@ void SheetPanel::add_part(QGridLayout& grid, SheetPart part, const QString& word
   const int line = grid.rowCount();
   grid.addWidget(caption_label(words, this), line, 0);
   auto* on = add_switch(
-      this, QStringLiteral("sheet.") + name, tr("on"), tr("Whether it is on the sheet"),
+      this, QStringLiteral("sheet.") + name, tr("on"), tr("Show this part on the sheet"),
       [part](const SheetSpec& spec) { return has_part(spec, part); },
       [part](SheetSpec& spec, bool shown) {
         std::erase(spec.parts, part);
@@ -88,10 +89,10 @@ void SheetPanel::add_part(QGridLayout& grid, SheetPart part, const QString& word
   on->setAccessibleName(words);
   grid.addWidget(on, line, 1);
   for (const int by : {-1, 1}) {
-    auto* move = new WordButton(by < 0 ? tr("up") : tr("down"), this);
+    auto* move = new WordControl(ControlKind::Action, by < 0 ? tr("Move up") : tr("Move down"), this);
     move->setObjectName(QStringLiteral("sheet.%1.%2").arg(name, by < 0 ? "up" : "down"));
-    move->setAccessibleName((by < 0 ? tr("%1 up") : tr("%1 down")).arg(words));
-    move->setToolTip(by < 0 ? tr("Let it come earlier") : tr("Let it come later"));
+    move->setAccessibleName((by < 0 ? tr("Move up: %1") : tr("Move down: %1")).arg(words));
+    move->setToolTip(by < 0 ? tr("Move this part up") : tr("Move this part down"));
     connect(move, &QAbstractButton::clicked, this, [this, part, by] { move_part(part, by); });
     grid.addWidget(move, line, by < 0 ? 2 : 3);
   }
@@ -102,8 +103,8 @@ void SheetPanel::make_swatches(QVBoxLayout& column) {
   auto* under = row_in(column);
   under->addWidget(add_switch(
       this, QStringLiteral("sheet.byValue"), tr("light to dark"),
-      tr("In one row by value instead of family by family"), [](const SheetSpec& s) { return s.by_value; },
-      [](SheetSpec& s, bool on) { s.by_value = on; }));
+      tr("Show the swatches in one row by value, not family by family"),
+      [](const SheetSpec& s) { return s.by_value; }, [](SheetSpec& s, bool on) { s.by_value = on; }));
   const std::tuple<const char*, QString, bool SheetSpec::*> beside[] = {
       {"sheet.names", tr("name"), &SheetSpec::names},
       {"sheet.hexes", tr("hex"), &SheetSpec::hexes},
@@ -111,7 +112,7 @@ void SheetPanel::make_swatches(QVBoxLayout& column) {
       {"sheet.notes", tr("note"), &SheetSpec::notes}};
   for (const auto& [name, word, member] : beside)
     under->addWidget(add_switch(
-        this, QLatin1String(name), word, tr("Written beside each swatch"),
+        this, QLatin1String(name), word, tr("Write this beside each swatch"),
         [member = member](const SheetSpec& s) { return s.*member; },
         [member = member](SheetSpec& s, bool on) { s.*member = on; }));
   under->addStretch(1);
@@ -131,10 +132,10 @@ void SheetPanel::make_paper(QVBoxLayout& column) {
   });
   paper->addWidget(m_paper);
   paper->addWidget(add_switch(
-      this, QStringLiteral("sheet.lying"), tr("lying"), tr("Wider than high"),
+      this, QStringLiteral("sheet.lying"), tr("landscape"), tr("Turn the paper to landscape"),
       [](const SheetSpec& s) { return s.lying; }, [](SheetSpec& s, bool on) { s.lying = on; }));
   paper->addWidget(add_switch(
-      this, QStringLiteral("sheet.dark"), tr("dark ground"), tr("Light words on a dark ground"),
+      this, QStringLiteral("sheet.dark"), tr("dark background"), tr("Print light text on a dark background"),
       [](const SheetSpec& s) { return s.dark; }, [](SheetSpec& s, bool on) { s.dark = on; }));
   paper->addStretch(1);
 }
@@ -154,7 +155,7 @@ void SheetPanel::make_numbers(QVBoxLayout& column) {
                     tr(" mm margin"));
   connect(m_margin, &NumberField::wanted, this,
           [this](double mm) { change([&](SheetSpec& s) { s.margin = mm; }); });
-  m_value = number(QStringLiteral("sheet.value"), tr("L* that the wheel is shown at"), {0, 100},
+  m_value = number(QStringLiteral("sheet.value"), tr("Value at which the wheel is shown, L*"), {0, 100},
                    tr(" wheel value"));
   connect(m_value, &NumberField::wanted, this,
           [this](double v) { change([&](SheetSpec& s) { s.wheel_value = v; }); });
@@ -168,9 +169,9 @@ void SheetPanel::make_numbers(QVBoxLayout& column) {
 void SheetPanel::make_writing(QVBoxLayout& column) {
   auto* write = row_in(column);
   const std::tuple<const char*, QString, QString> formats[] = {
-      {"pdf", tr("Write PDF"), tr("Write the sheet as PDF, all pages")},
-      {"svg", tr("Write SVG"), tr("Write the sheet as SVG, a file a page")},
-      {"png", tr("Write PNG"), tr("Write the sheet as PNG at 300 pixels an inch, a file a page")},
+      {"pdf", tr("Save PDF"), tr("Save all pages of the sheet as one PDF")},
+      {"svg", tr("Save SVG"), tr("Save the sheet as SVG, one file for each page")},
+      {"png", tr("Save PNG"), tr("Save the sheet as PNG at 300 pixels per inch, one file for each page")},
       {"print", tr("Print"), tr("See the sheet in a preview and print it")}};
   for (const auto& [format, words, tip] : formats) {
     auto* button = new QPushButton(words, this);
@@ -183,9 +184,9 @@ void SheetPanel::make_writing(QVBoxLayout& column) {
   write->addStretch(1);
 }
 
-WordButton* SheetPanel::add_switch(QWidget* parent, const QString& name, const QString& word,
-                                   const QString& tip, const std::function<bool(const SheetSpec&)>& on,
-                                   const std::function<void(SheetSpec&, bool)>& turn) {
+WordControl* SheetPanel::add_switch(QWidget* parent, const QString& name, const QString& word,
+                                    const QString& tip, const std::function<bool(const SheetSpec&)>& on,
+                                    const std::function<void(SheetSpec&, bool)>& turn) {
   auto* button = word_switch(name, word, tip, parent);
   connect(button, &QAbstractButton::clicked, this,
           [this, turn](bool checked) { change([&](SheetSpec& s) { turn(s, checked); }); });

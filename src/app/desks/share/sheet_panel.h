@@ -15,7 +15,7 @@ namespace zc {
 class Viewing;
 
 class NumberField;
-class WordButton;
+class WordControl;
 
 class SheetPanel final : public QWidget {
   Q_OBJECT
@@ -35,14 +35,14 @@ private:
   void make_writing(QVBoxLayout& column);
   void change(const std::function<void(SheetSpec&)>& by);
   void follow();
-  WordButton* add_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
-                         const std::function<bool(const SheetSpec&)>& on,
-                         const std::function<void(SheetSpec&, bool)>& turn);
+  WordControl* add_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
+                          const std::function<bool(const SheetSpec&)>& on,
+                          const std::function<void(SheetSpec&, bool)>& turn);
   void move_part(SheetPart part, int by);
   Studio& m_space;
   Viewing& m_viewing;
   struct Switch {
-    WordButton* button;
+    WordControl* button;
     std::function<bool(const SheetSpec&)> on;
   };
   std::vector<Switch> m_switches;

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/lacks_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/desks/try/color_chip.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/session/laying.h"
@@ -32,8 +32,8 @@ LacksPanel::LacksPanel(Studio& space, Laying& laying, Viewing& viewing, SetWork&
   auto* head = new QHBoxLayout;
   m_by = new QComboBox(this);
   m_by->setObjectName(QStringLiteral("lacks.by"));
-  m_by->setAccessibleName(tr("Whose needs"));
-  m_by->setToolTip(tr("The picture whose needs the set is held against"));
+  m_by->setAccessibleName(tr("Compare with"));
+  m_by->setToolTip(tr("The picture that the set is compared with"));
   m_by->setFont(caption_font());
   m_by->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_by->setMinimumContentsLength(16);
@@ -52,10 +52,12 @@ LacksPanel::LacksPanel(Studio& space, Laying& laying, Viewing& viewing, SetWork&
     head->addWidget(field);
     return field;
   };
-  m_most = number(QStringLiteral("lacks.most"), tr("At most so many colors, 1 to 12"), 1, kMostShown, 0,
-                  tr(" colors"));
-  m_apart = number(QStringLiteral("lacks.apart"), tr("CIEDE2000 from every swatch and from each other"), 0,
-                   50, 1, tr(" apart"));
+  m_most = number(QStringLiteral("lacks.most"), tr("List at most this many colors, 1 to 12"), 1, kMostShown,
+                  0, tr(" colors"));
+  m_apart = number(
+      QStringLiteral("lacks.apart"),
+      tr("List only colors that differ at least this much (CIEDE2000) from every swatch and from each other"),
+      0, 50, 1, tr(" apart"));
   m_rows->addLayout(head);
   connect(m_most, &NumberField::wanted, this,
           [this](double n) { m_tries.seek_at_most(static_cast<int>(n)); });
@@ -82,14 +84,14 @@ void LacksPanel::showEvent(QShowEvent* event) {
 
 void LacksPanel::follow_head(const Needs* needed) {
   m_by->clear();
-  m_by->addItem(tr("The picture shown"), QVariant::fromValue(Id(0)));
+  m_by->addItem(tr("picture shown"), QVariant::fromValue(Id(0)));
   for (const auto& reference : m_space.piece().references) {
     if (reference.id == m_space.session().reference) continue;
     m_by->addItem(text(reference.name), QVariant::fromValue(reference.id));
     if (reference.id == m_tries.needed_by()) m_by->setCurrentIndex(m_by->count() - 1);
   }
-  if (!needed) return m_heading->setText(tr("looking..."));
-  m_heading->setText(tr("needs %1: present %2, missing %3")
+  if (!needed) return m_heading->setText(tr("comparing..."));
+  m_heading->setText(tr("%1 needed: %2 present, %3 missing")
                          .arg(needed->needed())
                          .arg(needed->present)
                          .arg(needed->missing.size()));
@@ -100,18 +102,19 @@ void LacksPanel::add_lack(QGridLayout& grid, const Lack& lack, const Swatch* nea
   auto* says = new QLabel(m_list);
   says->setTextFormat(Qt::PlainText);
   says->setFont(caption_font());
-  says->setText(near ? tr("%1 %, %2 from %3")
+  says->setText(near ? tr("%1 %, differs by %2 from %3")
                            .arg(number(100 * lack.share, 1))
                            .arg(number(lack.difference, 0))
                            .arg(text(near->name))
                      : tr("%1 %").arg(number(100 * lack.share, 1)));
-  auto* lay_it = word_button(QStringLiteral("lay.%1").arg(n), tr("lay"),
-                             tr("Lay this color into the chosen family"), m_list);
+  auto* lay_it = word_action(QStringLiteral("lay.%1").arg(n), tr("Add"),
+                             tr("Add this color to the chosen family"), m_list);
   connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
   const bool elsewhere = m_tries.needed_by() != 0;
   auto* chip = new ColorChip(m_space, lack.color, m_list);
   chip->setObjectName(QStringLiteral("lack.%1").arg(n));
-  chip->setToolTip(elsewhere ? tr("A color of another picture") : tr("Show where in the picture it is"));
+  chip->setToolTip(elsewhere ? tr("This color is from another picture")
+                             : tr("Show where the picture has this color"));
   if (!elsewhere)
     connect(chip, &QAbstractButton::clicked, this, [this, lack] {
       const QPoint place(lack.x, lack.y);
@@ -152,14 +155,14 @@ void LacksPanel::follow() {
     add_lack(*grid, lack, near, n, rows);
   }
   if (count == 0) {
-    auto* says = new QLabel(lacking ? tr("Nothing: no color of the picture is far from every swatch.")
-                                    : tr("Looking for what it lacks."),
+    auto* says = new QLabel(lacking ? tr("No color is missing: each color of the picture is near a swatch.")
+                                    : tr("Looking for missing colors."),
                             m_list);
     says->setFont(caption_font());
     grid->addWidget(says, 0, 0, 1, 3);
   } else {
-    auto* all =
-        word_button(QStringLiteral("lay.all"), tr("lay all"), tr("Lay all of these as a family"), m_list);
+    auto* all = word_action(QStringLiteral("lay.all"), tr("Add all"),
+                            tr("Add all of these colors as a family"), m_list);
     connect(all, &QAbstractButton::clicked, this, [this, lacks = *lacking] { lay(lacks); });
     grid->addWidget(all, rows, 5);
   }

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/light_panel.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/paint.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/piece/set_edits.h"
 #include "model/session/studio.h"
@@ -45,7 +45,7 @@ LightPanel::LightPanel(Studio& space, Viewing& viewing, QWidget* parent)
       m_strength(
           new NumberField(QStringLiteral("light.strength"), tr("Strength of the light, percent"), this)),
       m_stops(new NumberField(QStringLiteral("light.stops"), tr("Exposure in stops"), this)),
-      m_amount(new NumberField(QStringLiteral("light.air"), tr("Amount of air, percent"), this)),
+      m_amount(new NumberField(QStringLiteral("light.air"), tr("Amount of haze, percent"), this)),
       m_light(new Lamp(space, &LightAndAir::light, this)), m_air(new Lamp(space, &LightAndAir::air, this)) {
   setObjectName(QStringLiteral("lightPanel"));
   auto* grid = new QGridLayout(this);
@@ -55,7 +55,7 @@ LightPanel::LightPanel(Studio& space, Viewing& viewing, QWidget* parent)
   const auto row = [&](int n, const QString& word, const QString& name, QWidget* lamp, NumberField* field,
                        Srgb LightAndAir::*color, double LightAndAir::*share) {
     auto* label = caption_label(word, this);
-    auto* use = word_button(name, tr("the current color"), tr("Use the current color for it"), this);
+    auto* use = word_action(name, tr("Use current color"), tr("Set this to the current color"), this);
     connect(use, &QAbstractButton::clicked, this,
             [this, color] { change([&](LightAndAir& l) { l.*color = m_space.session().color(); }); });
     field->set_range({0, 100, 5, 0, tr(" %"), false, {}});
@@ -69,21 +69,20 @@ LightPanel::LightPanel(Studio& space, Viewing& viewing, QWidget* parent)
   };
   row(0, tr("Light"), QStringLiteral("light.use"), m_light, m_strength, &LightAndAir::light,
       &LightAndAir::strength);
-  row(1, tr("Air"), QStringLiteral("air.use"), m_air, m_amount, &LightAndAir::air, &LightAndAir::amount);
+  row(1, tr("Haze"), QStringLiteral("air.use"), m_air, m_amount, &LightAndAir::air, &LightAndAir::amount);
   grid->addWidget(caption_label(tr("Exposure"), this), 0, 4);
   m_stops->set_range({kExposureRange.low, kExposureRange.high, 0.5, 1, tr(" stops"), false, {}});
   m_stops->setFixedWidth(76);
-  m_stops->setToolTip(
-      tr("How bright the light is: at 0 a white wall just fits into the display's colors, and a stop "
-         "more is twice the light"));
+  m_stops->setToolTip(tr("How bright the light is. At 0 stops a white wall is as bright as the display can "
+                         "show; one stop more is twice the light."));
   connect(m_stops, &NumberField::wanted, this,
           [this](double stops) { change([&](LightAndAir& l) { l.stops = stops; }); });
   grid->addWidget(m_stops, 0, 5);
-  auto* take = new QPushButton(tr("Keep as a version"), this);
+  auto* take = new QPushButton(tr("Save as version"), this);
   take->setObjectName(QStringLiteral("light.take"));
-  take->setToolTip(tr("Keep the set under this light and air as a version of it"));
+  take->setToolTip(tr("Save the set under this light and haze as a version"));
   connect(take, &QPushButton::clicked, this, &LightPanel::take);
-  auto* off = new QPushButton(tr("Off"), this);
+  auto* off = new QPushButton(tr("Turn off"), this);
   off->setObjectName(QStringLiteral("light.off"));
   connect(off, &QPushButton::clicked, this,
           [this] { change([](LightAndAir& l) { l.strength = l.stops = l.amount = 0; }); });
@@ -112,12 +111,12 @@ void LightPanel::take() {
   const LightAndAir light = m_space.session().trying.light;
   const SwatchSet* set = current_set(m_space.piece());
   if (!set || !light.changes()) {
-    emit m_space.notice(tr("Turn the light or the air up first."));
+    emit m_space.notice(tr("Raise the light or the haze first."));
     return;
   }
   const Id id = set->id;
   const QString name = tr("under a light");
-  m_space.store().apply(tr("Keep the light as a version"), [=](Piece p) {
+  m_space.store().apply(tr("Save light as version"), [=](Piece p) {
     return with_lit_version(std::move(p), id, name.toStdString(), light);
   });
 }

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/pairs_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/desks/try/color_chip.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
@@ -28,7 +28,7 @@ PairsPanel::PairsPanel(Studio& space, Viewing& viewing, TryReader& tries, QWidge
   setObjectName(QStringLiteral("pairsPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 10, 8, 10);
-  auto* heading = new QLabel(tr("Each swatch follows to"), this);
+  auto* heading = new QLabel(tr("Where each swatch moves to"), this);
   heading->setFont(heading_font());
   column->addWidget(heading);
   m_scroll->setFrameShape(QFrame::NoFrame);
@@ -62,8 +62,8 @@ void PairsPanel::follow() {
     auto* name = caption_label(text(old->name), list);
     auto* choice = new QComboBox(list);
     choice->setObjectName(QStringLiteral("pair.%1").arg(n));
-    choice->setAccessibleName(tr("What %1 follows to").arg(text(old->name)));
-    choice->setToolTip(tr("The swatch that this one follows to"));
+    choice->setAccessibleName(tr("The swatch that %1 moves to").arg(text(old->name)));
+    choice->setToolTip(tr("Choose the swatch that this one moves to"));
     choice->setFont(caption_font());
     for (const auto& family : *to)
       for (const auto& swatch : family.swatches) {
@@ -84,7 +84,7 @@ void PairsPanel::follow() {
     ++n;
   }
   if (n == 0) {
-    grid->addWidget(caption_label(tr("Choose a set or a version to follow to."), list), 0, 0, 1, 4);
+    grid->addWidget(caption_label(tr("Choose a set or a version to move to."), list), 0, 0, 1, 4);
   }
   grid->setRowStretch(n + 1, 1);
   scroll_over_ground(m_scroll, list);

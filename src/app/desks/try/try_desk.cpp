@@ -2,15 +2,15 @@
 #include "app/desks/try/try_desk.h"
 
 #include "app/band/value_axis.h"
+#include "app/controls/controls.h"
+#include "app/controls/drawers.h"
+#include "app/controls/number_field.h"
 #include "app/desks/grade/adjust_panel.h"
 #include "app/desks/try/lacks_panel.h"
 #include "app/desks/try/light_panel.h"
 #include "app/desks/try/pairs_panel.h"
 #include "app/desks/try/try_view.h"
 #include "app/desks/try/use_bar.h"
-#include "app/theme/controls.h"
-#include "app/theme/drawers.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/try/follow.h"
 #include "model/i18n/text.h"
@@ -82,13 +82,15 @@ QWidget* TryDesk::make_head() {
   row->setContentsMargins(0, 2, 0, 0);
   m_name = new ElidedLabel(heading_font(), head);
   row->addWidget(m_name, 1);
+  auto* ways = joined_row();
+  row->addLayout(ways);
   for (const auto& [word, way, tip] : kWays) {
-    auto* button = word_switch(QStringLiteral("try.") + QLatin1String(word), tr(word), tr(tip), head);
+    auto* button = word_choice(QStringLiteral("try.") + QLatin1String(word), tr(word), tr(tip), head);
     connect(button, &QAbstractButton::clicked, this, [this, way = way] {
       change([&](Trying& t) { t.way = way; });
       follow();
     });
-    row->addWidget(button);
+    ways->addWidget(button);
     m_ways.emplace_back(button, way);
   }
   row->addStretch(2);
@@ -143,10 +145,10 @@ void TryDesk::fill_side(QComboBox& box, const TrySide& chosen, bool with_photo) 
 void TryDesk::fill_against() {
   const Trying& trying = m_space.session().trying;
   m_against->clear();
-  m_against->addItem(tr("against nothing"), QVariant::fromValue(Id(0)));
+  m_against->addItem(tr("no comparison"), QVariant::fromValue(Id(0)));
   for (const auto& reference : m_space.piece().references) {
     if (reference.id == m_space.session().reference) continue;
-    m_against->addItem(tr("against %1").arg(text(reference.name)), QVariant::fromValue(reference.id));
+    m_against->addItem(tr("compared with %1").arg(text(reference.name)), QVariant::fromValue(reference.id));
     if (reference.id == trying.against) m_against->setCurrentIndex(m_against->count() - 1);
   }
 }
@@ -154,12 +156,13 @@ void TryDesk::fill_against() {
 QWidget* TryDesk::make_sides() {
   auto* box = new QWidget(this);
   auto* row = row_of(box, 8);
-  m_left = make_side(QStringLiteral("try.left"), tr("What stands left of the edge"), &Trying::left);
-  m_right = make_side(QStringLiteral("try.right"), tr("What is shown, or stands right of the edge"),
-                      &Trying::right);
-  m_two = make_switch(box, QStringLiteral("try.two"), tr("beside"),
-                      tr("Two under one edge; drag it, Space changes the sides"),
-                      [this](bool on) { change([&](Trying& t) { t.two = on; }); });
+  m_left = make_side(QStringLiteral("try.left"), tr("What is shown left of the edge"), &Trying::left);
+  m_right =
+      make_side(QStringLiteral("try.right"), tr("What is shown, or shown right of the edge"), &Trying::right);
+  m_two =
+      make_switch(box, QStringLiteral("try.two"), tr("compare two"),
+                  tr("Compare two sets or versions under one edge. Drag the edge; Space swaps the sides."),
+                  [this](bool on) { change([&](Trying& t) { t.two = on; }); });
   row->addWidget(m_left, 2);
   row->addWidget(m_two);
   row->addWidget(m_right, 2);
@@ -175,40 +178,40 @@ QWidget* TryDesk::make_study(QWidget* parent) {
   auto* box = new QWidget(parent);
   auto* row = row_of(box, 6);
   TryReader& tries = m_space.tries();
-  m_by_areas =
-      make_switch(box, QStringLiteral("try.byAreas"), tr("areas"),
-                  tr("Cut into areas of like color, each in one swatch; drag a swatch onto one to bind it"),
-                  [&tries](bool on) {
-                    tries.change_study(on ? tr("Cut into areas") : tr("Study by pixels"),
-                                       [on](Study& s) { s.by_areas = on; });
-                  });
-  m_count = make_number(QStringLiteral("try.areas"), tr("At most so many areas, 2 to 500"),
+  m_by_areas = make_switch(box, QStringLiteral("try.byAreas"), tr("in areas"),
+                           tr("Cut the picture into areas of similar color, each in one swatch. Drag a "
+                              "swatch onto an area to bind it."),
+                           [&tries](bool on) {
+                             tries.change_study(on ? tr("Cut into areas") : tr("Study by pixels"),
+                                                [on](Study& s) { s.by_areas = on; });
+                           });
+  m_count = make_number(QStringLiteral("try.areas"), tr("Number of areas at most, 2 to 500"),
                         kFewestPictureAreas, kMostPictureAreas, 10, 0, {});
   connect(m_count, &NumberField::wanted, this, [this, &tries](double n) {
     tries.change_study(
         tr("Number of areas"), [n](Study& s) { s.cut.count = static_cast<int>(n); }, m_count->drag_key());
   });
-  m_smoothing =
-      make_number(QStringLiteral("try.smoothing"), tr("Smoothed before, in percent of the longer side"), 0, 2,
-                  0.1, 1, tr(" smooth"));
+  m_smoothing = make_number(QStringLiteral("try.smoothing"),
+                            tr("How much the picture is smoothed first, in percent of its longer side"), 0, 2,
+                            0.1, 1, tr(" smooth"));
   connect(m_smoothing, &NumberField::wanted, this, [this, &tries](double n) {
     tries.change_study(
         tr("Smoothing of areas"), [n](Study& s) { s.cut.smoothing = n; }, m_smoothing->drag_key());
   });
   m_smallest = make_number(QStringLiteral("try.smallest"),
-                           tr("The smallest area, in percent of the picture; less joins its neighbor"), 0, 5,
-                           0.02, 2, tr(" % least"));
+                           tr("Smallest area in percent of the picture; smaller ones join a neighbor"), 0, 5,
+                           0.02, 2, tr(" % smallest"));
   connect(m_smallest, &NumberField::wanted, this, [this, &tries](double n) {
     tries.change_study(
         tr("Smallest area"), [n](Study& s) { s.cut.smallest = n; }, m_smallest->drag_key());
   });
-  m_value_first = make_switch(
-      box, QStringLiteral("try.valueFirst"), tr("value first"),
-      tr("The nearest value within the family of the nearest hue, instead of the least difference"),
-      [&tries](bool on) {
-        tries.change_study(tr("Match of the study"),
-                           [on](Study& s) { s.match = on ? Match::Value : Match::Color; });
-      });
+  m_value_first =
+      make_switch(box, QStringLiteral("try.valueFirst"), tr("value first"),
+                  tr("Match by hue first, then by value within that family, not by the least difference"),
+                  [&tries](bool on) {
+                    tries.change_study(tr("Match of the study"),
+                                       [on](Study& s) { s.match = on ? Match::Value : Match::Color; });
+                  });
   for (QWidget* w :
        std::initializer_list<QWidget*>{m_by_areas, m_count, m_smoothing, m_smallest, m_value_first})
     row->addWidget(w);
@@ -218,13 +221,14 @@ QWidget* TryDesk::make_study(QWidget* parent) {
 QWidget* TryDesk::make_following(QWidget* parent) {
   auto* box = new QWidget(parent);
   auto* row = row_of(box, 6);
-  m_from =
-      make_side(QStringLiteral("try.from"), tr("The state of the set that the picture is in"), &Trying::from);
-  m_softness = make_number(QStringLiteral("try.softness"), tr("How far each swatch's move reaches beyond it"),
-                           0, 1, 0.02, 2, tr(" soft"));
+  m_from = make_side(QStringLiteral("try.from"), tr("The set or version that the picture is shown in"),
+                     &Trying::from);
+  m_softness = make_number(QStringLiteral("try.softness"),
+                           tr("How far the move of each swatch reaches to colors around it"), 0, 1, 0.02, 2,
+                           tr(" soft"));
   connect(m_softness, &NumberField::wanted, this,
           [this](double n) { change([&](Trying& t) { t.softness = n; }); });
-  row->addWidget(caption_label(tr("from"), box));
+  row->addWidget(caption_label(tr("moved from"), box));
   row->addWidget(m_from);
   row->addWidget(m_softness);
   return box;
@@ -236,13 +240,14 @@ QWidget* TryDesk::make_check(QWidget* parent) {
   m_outside = make_switch(box, QStringLiteral("try.showOutside"), tr("outside the mask"),
                           tr("Show the places outside the mask"),
                           [this](bool on) { change([&](Trying& t) { t.show_outside = on; }); });
-  m_far_shown = make_switch(box, QStringLiteral("try.showFar"), tr("far by"),
+  m_far_shown = make_switch(box, QStringLiteral("try.showFar"), tr("farther than"),
                             tr("Show the places far from every swatch"),
                             [this](bool on) { change([&](Trying& t) { t.show_far = on; }); });
   m_far = make_number(QStringLiteral("try.far"),
-                      tr("CIEDE2000 from which on a color is far from every swatch"), 0, 50, 1, 1, {});
+                      tr("A color that differs by at least this (CIEDE2000) from every swatch counts as far"),
+                      0, 50, 1, 1, {});
   connect(m_far, &NumberField::wanted, this, [this](double n) { change([&](Trying& t) { t.far = n; }); });
-  m_against = make_choice(QStringLiteral("try.against"), tr("What light, middle and dark are compared with"));
+  m_against = make_choice(QStringLiteral("try.against"), tr("Compare light, middle and dark with"));
   connect(m_against, &QComboBox::activated, this,
           [this](int i) { change([&](Trying& t) { t.against = m_against->itemData(i).toULongLong(); }); });
   for (QWidget* w : std::initializer_list<QWidget*>{m_outside, m_far_shown, m_far, m_against})
@@ -250,8 +255,8 @@ QWidget* TryDesk::make_check(QWidget* parent) {
   return box;
 }
 
-WordButton* TryDesk::make_switch(QWidget* parent, const QString& name, const QString& word,
-                                 const QString& tip, const std::function<void(bool)>& turn) {
+WordControl* TryDesk::make_switch(QWidget* parent, const QString& name, const QString& word,
+                                  const QString& tip, const std::function<void(bool)>& turn) {
   auto* button = word_switch(name, word, tip, parent);
   connect(button, &QAbstractButton::clicked, this, turn);
   return button;
@@ -272,21 +277,22 @@ QWidget* TryDesk::make_foot() {
   m_says = new ElidedLabel(caption_font(), foot);
   m_says->setObjectName(QStringLiteral("try.says"));
   row->addWidget(m_says, 1);
-  row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("lacks"),
-                                tr("Colors that the picture has and the set has not"),
+  row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("Missing colors"),
+                                tr("List the colors that the picture needs and the set does not have"),
                                 new LacksPanel(m_space, m_space.laying(), m_space.viewing(),
                                                m_space.set_work(), m_space.tries(), this)));
-  m_pairs = m_drawers->add(QStringLiteral("try.pairs"), tr("pairs"), tr("Which swatch follows to which"),
+  m_pairs = m_drawers->add(QStringLiteral("try.pairs"), tr("Pairs"), tr("Show which swatch moves to which"),
                            new PairsPanel(m_space, m_space.viewing(), m_space.tries(), this));
   row->addWidget(m_pairs);
-  row->addWidget(m_drawers->add(
-      QStringLiteral("try.change"), tr("change"), tr("Turn, saturate, lighten; the picture goes along"),
-      new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Drawer, this)));
-  row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("light"),
-                                tr("The set under a colored light, and into the distance"),
+  row->addWidget(
+      m_drawers->add(QStringLiteral("try.change"), tr("Adjust the set"),
+                     tr("Change hue, saturation and value of the set and see the picture follow"),
+                     new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Drawer, this)));
+  row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("Light and haze"),
+                                tr("See the set under a colored light, or in the distance"),
                                 new LightPanel(m_space, m_space.viewing(), this)));
-  auto* save = word_button(QStringLiteral("try.save"), tr("Save picture"),
-                           tr("Write what is seen at full size, as PNG or JPEG"), foot);
+  auto* save = word_action(QStringLiteral("try.save"), tr("Save picture"),
+                           tr("Save the picture as it is shown, at full size, as PNG or JPEG"), foot);
   connect(save, &QAbstractButton::clicked, this, &TryDesk::saveAsked);
   row->addWidget(save);
   return foot;
@@ -298,7 +304,7 @@ void TryDesk::follow() {
   if (!isVisibleTo(parentWidget())) return;
   const Trying& trying = m_space.session().trying;
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  m_name->setText(reference ? text(reference->name) : tr("No picture"));
+  m_name->setText(reference ? text(reference->name) : tr("no picture"));
   for (const auto& [button, way] : m_ways) button->setChecked(way == trying.way);
   m_two->setChecked(trying.two);
   m_squint->setChecked(trying.squint);
@@ -336,24 +342,25 @@ void TryDesk::say() {
   if (!m_space.tries().photo()) return m_says->clear();
   if (trying.way == TryWay::Check) return say_check();
   if (trying.way == TryWay::Follow && Follow(m_space.tries().moves_to(trying.right, true)).still())
-    return m_says->setText(tr("No swatch has moved: choose a version to follow to, or try a change."));
+    return m_says->setText(
+        tr("No swatch has moved yet. Choose another version to move to, or adjust the set."));
   const auto& uses = m_space.tries().uses();
   const auto unused = std::count_if(uses.begin(), uses.end(), [](const auto& u) { return u.second == 0; });
-  m_says->setText(uses.empty() ? tr("The set holds no swatch yet; lay some at Pick.")
+  m_says->setText(uses.empty() ? tr("The set is empty. Add swatches at Pick.")
                   : unused == 0
-                      ? tr("Every swatch is used by the picture.")
-                      : tr("%1 of %2 swatches are not used by the picture.").arg(unused).arg(uses.size()));
+                      ? tr("The picture uses every swatch.")
+                      : tr("The picture does not use %1 of %2 swatches.").arg(unused).arg(uses.size()));
 }
 
 void TryDesk::say_check() {
   const auto percent = [](double share) { return number(100 * share, 1); };
   const auto found = m_space.tries().strays();
-  if (!found) return m_says->setText(tr("Asking the mask..."));
+  if (!found) return m_says->setText(tr("Comparing with the mask..."));
   const StrayShares& s = *found;
   const auto against = m_space.tries().shares_against();
   m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; ")
                       .arg(percent(sum(s.outside)), percent(sum(s.far))) +
-                  (against ? tr("light %1 against %2, middle %3 against %4, dark %5 against %6 %")
+                  (against ? tr("light %1 (compared with %2), middle %3 (%4), dark %5 (%6) %")
                                  .arg(percent(s.all.light), percent(against->light), percent(s.all.middle),
                                       percent(against->middle), percent(s.all.dark), percent(against->dark))
                            : tr("light %1, middle %2, dark %3 %")
@@ -369,7 +376,7 @@ void TryDesk::say_check() {
           .arg(set.light)
           .arg(set.middle)
           .arg(set.dark) +
-      tr("; it aims at %1, %2 and %3.").arg(aim.light).arg(aim.middle).arg(aim.dark));
+      tr("; wanted: %1, %2 and %3.").arg(aim.light).arg(aim.middle).arg(aim.dark));
 }
 
 void TryDesk::resizeEvent(QResizeEvent* event) {

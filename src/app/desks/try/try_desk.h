@@ -17,7 +17,7 @@ class Workspace;
 class Drawers;
 class NumberField;
 class TryView;
-class WordButton;
+class WordControl;
 
 class TryDesk final : public QWidget {
   Q_OBJECT
@@ -44,8 +44,8 @@ private:
   void fill_side(QComboBox& box, const TrySide& chosen, bool with_photo);
   NumberField* make_number(const QString& name, const QString& tip, double low, double high, double step,
                            int digits, const QString& suffix);
-  WordButton* make_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
-                          const std::function<void(bool)>& turn);
+  WordControl* make_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
+                           const std::function<void(bool)>& turn);
   void change(const std::function<void(Trying&)>& by);
   void follow();
   void fill_against();
@@ -55,14 +55,14 @@ private:
   Workspace& m_space;
   TryView* m_view;
   Drawers* m_drawers;
-  std::vector<std::pair<WordButton*, TryWay>> m_ways;
+  std::vector<std::pair<WordControl*, TryWay>> m_ways;
   QLabel* m_name = nullptr;
   QLabel* m_says = nullptr;
-  WordButton* m_two = nullptr;
-  WordButton* m_squint = nullptr;
-  WordButton* m_pairs = nullptr;
-  WordButton* m_outside = nullptr;
-  WordButton* m_far_shown = nullptr;
+  WordControl* m_two = nullptr;
+  WordControl* m_squint = nullptr;
+  WordControl* m_pairs = nullptr;
+  WordControl* m_outside = nullptr;
+  WordControl* m_far_shown = nullptr;
   QComboBox* m_left = nullptr;
   QComboBox* m_right = nullptr;
   QComboBox* m_from = nullptr;
@@ -70,8 +70,8 @@ private:
   QWidget* m_study = nullptr;
   QWidget* m_follow = nullptr;
   QWidget* m_check = nullptr;
-  WordButton* m_by_areas = nullptr;
-  WordButton* m_value_first = nullptr;
+  WordControl* m_by_areas = nullptr;
+  WordControl* m_value_first = nullptr;
   NumberField* m_count = nullptr;
   NumberField* m_smoothing = nullptr;
   NumberField* m_smallest = nullptr;

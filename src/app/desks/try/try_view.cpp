@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/try_view.h"
 
+#include "app/controls/controls.h"
+#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/theme/controls.h"
-#include "app/theme/number_field.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
@@ -36,9 +36,8 @@ TryView::TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& wor
     : QWidget(parent), m_space(space), m_picks(picking), m_viewing(viewing), m_work(work), m_tries(tries) {
   setObjectName(QStringLiteral("tryPicture"));
   setAccessibleName(tr("The picture in the set"));
-  setStatusTip(
-      tr("Click takes up the swatch, the edge can be dragged, Space changes its sides; a swatch dragged "
-         "onto an area binds it."));
+  setStatusTip(tr("Click to use the color of the swatch. Drag the edge; Space swaps its sides. Drag a swatch "
+                  "onto an area to bind it."));
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   m_rest.setSingleShot(true);
@@ -147,8 +146,9 @@ void TryView::paintEvent(QPaintEvent*) {
     painter.drawRect(rect().adjusted(0, 0, -1, -1));
     painter.setFont(text_font());
     painter.setPen(theme().text);
-    painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                     tr("Add a photo, a flat drawing or a canvas at Observe; here it stands in the set."));
+    painter.drawText(
+        rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap,
+        tr("No picture yet. Add a photo, a flat drawing or a canvas at Observe to see it in the set."));
     return;
   }
   painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, for_monitor(m_image));
@@ -237,7 +237,7 @@ void TryView::hover_at(QPointF position) {
   const Id swatch = swatch_at(position);
   m_tries.hover(swatch, false);
   const Swatch* s = find_swatch(m_space.piece(), swatch);
-  say_hint(*this, s ? tr("%1: click takes it up").arg(text(s->name)) : QString());
+  say_hint(*this, s ? tr("%1: click to use the color").arg(text(s->name)) : QString());
 }
 
 void TryView::wheelEvent(QWheelEvent* event) {
@@ -322,12 +322,12 @@ void TryView::contextMenuEvent(QContextMenuEvent* event) {
   if (area == kNoArea) return;
   const QPoint pixel = *pixel_at(event->pos());
   QMenu menu(this);
-  menu.addAction(tr("Split this area"), this, [this, pixel] {
+  menu.addAction(tr("Split area"), this, [this, pixel] {
     m_tries.change_study(tr("Split area"), [&](Study& s) {
       s.edits.push_back({AreaEdit::Kind::Split, pixel.x(), pixel.y()});
     });
   });
-  menu.addAction(tr("Let it choose its swatch by itself"), this, [this, area] {
+  menu.addAction(tr("Unbind area"), this, [this, area] {
     m_tries.change_study(tr("Unbind area"), [&](Study& s) { unbind(s, area); });
   });
   menu.exec(event->globalPos());
@@ -346,7 +346,7 @@ bool TryView::bind_at(QPoint global, Id swatch) {
   const auto pixel = pixel_at(position);
   const AreaNumber area = area_at(position);
   if (!pixel || area == kNoArea) {
-    emit m_space.notice(tr("Cut the picture into areas first; a swatch is bound to an area."));
+    emit m_space.notice(tr("Cut the picture into areas first, to bind a swatch to one."));
     return true;
   }
   m_tries.change_study(tr("Bind area"), [&](Study& s) {
@@ -377,7 +377,7 @@ Spoken TryView::spoken() {
                                next.edge = wanted / 100;
                                m_viewing.try_on(next);
                              }};
-  edge.actions = {{tr("Change the sides"), [this] { flip(); }}};
+  edge.actions = {{tr("Swap sides"), [this] { flip(); }}};
   out.items.push_back(std::move(edge));
   return out;
 }

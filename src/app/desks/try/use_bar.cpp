@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/try/use_bar.h"
 
+#include "app/controls/controls.h"
 #include "app/paint/paint.h"
-#include "app/theme/controls.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "model/i18n/text.h"
@@ -29,7 +29,7 @@ UseBar::UseBar(Studio& space, Laying& laying, SetWork& work, TryReader& tries, Q
     : QWidget(parent), m_space(space), m_laying(laying), m_tries(tries) {
   setObjectName(QStringLiteral("useBar"));
   setAccessibleName(tr("How much of the picture each swatch covers"));
-  setStatusTip(tr("How much of the picture each swatch covers, light to dark; click selects it."));
+  setStatusTip(tr("How much of the picture each swatch covers, light to dark. Click to select the swatch."));
   setFixedHeight(kHeight);
   setMouseTracking(true);
   space.hear({zc::Part::References, zc::Part::Sets, zc::Part::Trying, zc::Part::Reference, zc::Part::Eyes,

@@ -11,7 +11,7 @@ class QWidget;
 
 namespace zc {
 
-class WordButton;
+class WordControl;
 
 class Drawers final : public QObject {
   Q_OBJECT
@@ -19,9 +19,9 @@ public:
   /// `stage` tells the place that they cover the foot of.
   Drawers(QWidget& desk, std::function<QRect()> stage);
   /// The word that opens it.
-  WordButton* add(const QString& name, const QString& word, const QString& tip, QWidget* content);
+  WordControl* add(const QString& name, const QString& word, const QString& tip, QWidget* content);
   /// Null closes them all.
-  void open(const WordButton* word);
+  void open(const WordControl* word);
   /// How high the open one is; 0 when none is.
   [[nodiscard]] int height() const;
   /// Over the foot of the stage, as high as they need; to be called when either changes its size.
@@ -32,7 +32,7 @@ signals:
 
 private:
   struct Drawer {
-    WordButton* word;
+    WordControl* word;
     QWidget* content;
   };
   QWidget& m_desk;

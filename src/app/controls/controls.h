@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Small controls in the house style, and the one place that makes containers see-through.
+// Labels, pages and scrolled rows, and the one place that makes containers see-through.
 #pragma once
 
-#include <QAbstractButton>
+#include "app/controls/word_control.h"
+
 #include <QLabel>
 #include <QScrollArea>
 
@@ -12,26 +13,6 @@ class QHBoxLayout;
 class QStackedWidget;
 
 namespace zc {
-
-/// A word that can be pressed: underlined by a hairline, by a heavy line while checked.
-class WordButton final : public QAbstractButton {
-  Q_OBJECT
-public:
-  explicit WordButton(const QString& word, QWidget* parent = nullptr);
-  [[nodiscard]] QSize sizeHint() const override;
-  /// A word is never cut.
-  [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
-
-protected:
-  void paintEvent(QPaintEvent* event) override;
-};
-
-/// A word that does something when it is pressed: the name it is found by, and the tip that says what.
-[[nodiscard]] WordButton* word_button(const QString& name, const QString& word, const QString& tip,
-                                      QWidget* parent);
-/// The same, for what stays on until it is pressed again.
-[[nodiscard]] WordButton* word_switch(const QString& name, const QString& word, const QString& tip,
-                                      QWidget* parent);
 
 /// One line with dots at its end, or in its middle, where it has less room than it needs; the whole is its
 /// tip, unless it has another.

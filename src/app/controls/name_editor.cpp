@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/theme/name_editor.h"
+#include "app/controls/name_editor.h"
 
 #include <QKeyEvent>
 #include <QShortcut>

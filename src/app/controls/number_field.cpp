@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/theme/number_field.h"
+#include "app/controls/number_field.h"
 
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"

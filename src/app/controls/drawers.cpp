@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/theme/drawers.h"
+#include "app/controls/drawers.h"
 
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 
 #include <algorithm>
 
@@ -10,8 +10,9 @@ namespace zc {
 Drawers::Drawers(QWidget& desk, std::function<QRect()> stage)
     : QObject(&desk), m_desk(desk), m_stage(std::move(stage)) {}
 
-WordButton* Drawers::add(const QString& name, const QString& word, const QString& tip, QWidget* content) {
-  auto* button = word_switch(name, word, tip, &m_desk);
+WordControl* Drawers::add(const QString& name, const QString& word, const QString& tip, QWidget* content) {
+  auto* button = word_opener(name, word, tip, &m_desk);
+  button->setCheckable(true);
   content->setAutoFillBackground(true);
   content->setBackgroundRole(QPalette::Button);
   content->hide();
@@ -20,7 +21,7 @@ WordButton* Drawers::add(const QString& name, const QString& word, const QString
   return button;
 }
 
-void Drawers::open(const WordButton* word) {
+void Drawers::open(const WordControl* word) {
   for (const Drawer& drawer : m_drawers) {
     drawer.word->setChecked(drawer.word == word);
     drawer.content->setVisible(drawer.word == word);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/theme/panel.h"
+#include "app/controls/panel.h"
 
 #include "app/theme/theme.h"
 

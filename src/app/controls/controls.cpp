@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/theme/controls.h"
+#include "app/controls/controls.h"
 
 #include "app/theme/theme.h"
 
@@ -29,19 +29,6 @@ QLabel* caption_label(const QString& words, QWidget* parent) {
   auto* label = new QLabel(words, parent);
   label->setFont(caption_font());
   return label;
-}
-
-WordButton* word_button(const QString& name, const QString& word, const QString& tip, QWidget* parent) {
-  auto* button = new WordButton(word, parent);
-  button->setObjectName(name);
-  button->setToolTip(tip);
-  return button;
-}
-
-WordButton* word_switch(const QString& name, const QString& word, const QString& tip, QWidget* parent) {
-  auto* button = word_button(name, word, tip, parent);
-  button->setCheckable(true);
-  return button;
 }
 
 ElidedLabel::ElidedLabel(const QFont& font, QWidget* parent, Qt::TextElideMode dots)
@@ -91,33 +78,6 @@ void SidewaysArea::wheelEvent(QWheelEvent* event) {
   event->accept();
 }
 
-WordButton::WordButton(const QString& word, QWidget* parent) : QAbstractButton(parent) {
-  setText(word);
-  setAccessibleName(word);
-  setFocusPolicy(Qt::TabFocus);
-  setCursor(Qt::PointingHandCursor);
-  setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
-}
-
-QSize WordButton::sizeHint() const {
-  const QFontMetrics metrics(heading_font());
-  return {metrics.horizontalAdvance(text()) + 16, metrics.height() + 8};
-}
-
-void WordButton::paintEvent(QPaintEvent*) {
-  QPainter painter(this);
-  const Theme& t = theme();
-  const bool strong = isChecked() || isDown();
-  painter.setFont(strong ? heading_font() : text_font());
-  painter.setPen(!isEnabled() ? t.line : strong || underMouse() ? t.strong : t.text);
-  painter.drawText(rect(), Qt::AlignCenter, text());
-  const int thick = strong ? 3 : 1;
-  painter.fillRect(QRect(4, height() - thick, width() - 8, thick), strong ? t.strong : t.line);
-  if (!hasFocus()) return;
-  painter.setPen(QPen(t.strong, 1, Qt::DotLine));
-  painter.drawRect(rect().adjusted(1, 1, -2, -2));
-}
-
 Pages::Pages(QWidget* parent)
     : QWidget(parent), m_row(new QHBoxLayout), m_group(new QButtonGroup(this)),
       m_pages(new QStackedWidget(this)) {
@@ -153,7 +113,7 @@ void Pages::show_page(int page) {
 }
 
 void Pages::add(const QString& object_name, const QString& word, const QString& tip, QWidget* page) {
-  auto* button = word_switch(object_name, word, tip, this);
+  auto* button = word_tab(object_name, word, tip, this);
   const int i = m_pages->addWidget(page);
   m_group->addButton(button, i);
   m_row->insertWidget(i, button);
