@@ -2985,20 +2985,12 @@ in die Maske geholt</translation>
         <translation>über %1, %2, Tonwert %3</translation>
     </message>
     <message>
-        <source>copy every pick</source>
-        <translation>jede Wahl kopieren</translation>
-    </message>
-    <message>
         <source>Every picked color is copied to the clipboard</source>
         <translation>Jede gewählte Farbe wird in die Zwischenablage kopiert</translation>
     </message>
     <message>
         <source>How a color is written when it is copied; press for the next form</source>
         <translation>Wie eine Farbe beim Kopieren geschrieben wird; drücken für die nächste Form</translation>
-    </message>
-    <message>
-        <source>Pick from screen</source>
-        <translation>Vom Bildschirm wählen</translation>
     </message>
     <message>
         <source>Use the color of any pixel of the screen</source>
@@ -3055,6 +3047,18 @@ in die Maske geholt</translation>
     <message>
         <source>Close companion</source>
         <translation>Begleiter schließen</translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation>kopieren</translation>
+    </message>
+    <message>
+        <source>copy picks</source>
+        <translation>Wahl kopieren</translation>
+    </message>
+    <message>
+        <source>Sample screen</source>
+        <translation>Schirm messen</translation>
     </message>
 </context>
 <context>

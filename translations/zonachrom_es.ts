@@ -2985,20 +2985,12 @@ llevado a la máscara</translation>
         <translation>sobre %1, %2, valor %3</translation>
     </message>
     <message>
-        <source>copy every pick</source>
-        <translation>copiar cada color</translation>
-    </message>
-    <message>
         <source>Every picked color is copied to the clipboard</source>
         <translation>Cada color elegido se copia al portapapeles</translation>
     </message>
     <message>
         <source>How a color is written when it is copied; press for the next form</source>
         <translation>Cómo se escribe un color al copiarlo; pulsa para la forma siguiente</translation>
-    </message>
-    <message>
-        <source>Pick from screen</source>
-        <translation>Elegir de la pantalla</translation>
     </message>
     <message>
         <source>Use the color of any pixel of the screen</source>
@@ -3055,6 +3047,18 @@ llevado a la máscara</translation>
     <message>
         <source>Close companion</source>
         <translation>Cerrar el acompañante</translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation>copiar</translation>
+    </message>
+    <message>
+        <source>copy picks</source>
+        <translation>copiar color</translation>
+    </message>
+    <message>
+        <source>Sample screen</source>
+        <translation>Leer pantalla</translation>
     </message>
 </context>
 <context>

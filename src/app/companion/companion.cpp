@@ -158,7 +158,8 @@ QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
   row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge - 4, 0);
   row->setSpacing(2);
   auto* hand = word_switch(narrow ? QStringLiteral("stripHandOver") : QStringLiteral("besideHandOver"),
-                           tr("copy every pick"), tr("Every picked color is copied to the clipboard"), box);
+                           narrow ? tr("copy") : tr("copy picks"),
+                           tr("Every picked color is copied to the clipboard"), box);
   connect(hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
   m_hand_buttons.push_back(hand);
   row->addWidget(hand);
@@ -171,7 +172,7 @@ QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
                                       static_cast<int>(std::size(kHandFormWords)));
     static_cast<void>(m_hand_over.take(next)); // Its pattern has been taken before.
   });
-  auto* screen = word_action(QStringLiteral("besideScreen"), tr("Pick from screen"),
+  auto* screen = word_action(QStringLiteral("besideScreen"), tr("Sample screen"),
                              tr("Use the color of any pixel of the screen"), box);
   connect(screen, &QAbstractButton::clicked, this, &Companion::screenAsked);
   row->addWidget(m_form);
