@@ -227,6 +227,9 @@ void HarvestTask::a_palette_is_taken_changed_accepted_and_undone() {
   auto& staff = m_desk->part<StaffView>("staff");
   auto& chips = m_desk->part<ChipRow>("harvest");
   QCOMPARE(m_desk->session().string.size(), std::size_t{10});
+  // They stay beside the staff while colors are used; the pages of another desk have no say in it.
+  m_desk->space().picking().take_up({0.3, 0.5, 0.7});
+  QCOMPARE(m_desk->session().string.size(), std::size_t{10});
   for (std::size_t i = 0; i < 10; ++i) {
     const auto& c = harvest().colors[i];
     const QColor pin = seen(photo(), photo().place_of(c.x, c.y));

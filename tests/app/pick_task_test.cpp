@@ -514,6 +514,16 @@ void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
   auto& row = m_desk->part<ChipRow>("string");
   const auto steps = m_desk->session().string;
   QCOMPARE(steps.size(), row.steps().size());
+  // It is looked at beside the set, in the place of its page, and nowhere else.
+  m_desk->part<QAbstractButton>("page.set").click();
+  QVERIFY(staff.isVisible() && !row.isVisible());
+  QCOMPARE(m_desk->session().string.size(), steps.size());
+  m_desk->space().viewing().show_desk(Desk::Limit);
+  QVERIFY(m_desk->session().string.empty());
+  m_desk->space().viewing().show_desk(Desk::Pick);
+  QCOMPARE(m_desk->session().string.size(), steps.size());
+  m_desk->part<QAbstractButton>("page.string").click();
+  QCoreApplication::processEvents();
   const ValueAxis axis(staff.height());
   for (std::size_t i = 0; i < steps.size(); ++i) {
     QVERIFY(std::abs(staff.string_rect(i).center().y() - axis.y_of(value_of(steps[i].color))) < 1e-6);

@@ -205,8 +205,14 @@ StringSpec StringPanel::spec() const {
   return out;
 }
 
+/// At other desks the same room beside the staff is used by others: only what this page put there goes.
+void StringPanel::take_off_staff() {
+  if (m_on_staff) m_picks.show_string({});
+  m_on_staff = false;
+}
+
 void StringPanel::follow() {
-  if (!isVisible() && !previewed()) return m_picks.show_string({});
+  if (!isVisible() && !previewed()) return take_off_staff();
   const bool two_ended = kind() == StringKind::Between || kind() == StringKind::Distance;
   for (QWidget* w : {static_cast<QWidget*>(m_target), m_to}) w->setVisible(two_ended);
   for (QWidget* w : {static_cast<QWidget*>(m_way), m_path}) w->setVisible(kind() == StringKind::Between);
@@ -233,7 +239,8 @@ void StringPanel::follow() {
   m_none->setText(made ? QString() : zc::words(made.error()));
   m_none->setVisible(!made);
   m_row->setVisible(made.ok());
-  m_picks.show_string(made && m_show->isChecked() ? *made : std::vector<StringStep>{});
+  m_on_staff = made && m_show->isChecked();
+  m_picks.show_string(m_on_staff ? *made : std::vector<StringStep>{});
 }
 
 void StringPanel::lay_all() {

@@ -34,6 +34,8 @@ private:
   void fill_choices();
   void lay_out();
   [[nodiscard]] bool previewed() const;
+  void take_off_staff();
+  bool m_on_staff = false;
   void follow();
   void follow_targets();
   void lay_all();
