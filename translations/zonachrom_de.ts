@@ -3058,7 +3058,7 @@ in die Maske geholt</translation>
     </message>
     <message>
         <source>Sample screen</source>
-        <translation>Schirm messen</translation>
+        <translation>Farbe holen</translation>
     </message>
 </context>
 <context>

@@ -3058,7 +3058,7 @@ llevado a la máscara</translation>
     </message>
     <message>
         <source>Sample screen</source>
-        <translation>Leer pantalla</translation>
+        <translation>Tomar color</translation>
     </message>
 </context>
 <context>

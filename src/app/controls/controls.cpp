@@ -89,22 +89,14 @@ Pages::Pages(QWidget* parent)
   column->addLayout(m_row);
   column->addWidget(m_pages, 1);
   connect(m_group, &QButtonGroup::idClicked, this, [this](int i) {
-    const bool was_open = m_closes && m_pages->isVisibleTo(this) && m_pages->currentIndex() == i;
-    show_page(was_open ? -1 : i);
+    show_page(i);
     emit changed();
   });
 }
 
-void Pages::let_close() {
-  m_closes = true;
-  m_group->setExclusive(false);
-  m_pages->hide();
-}
-
 /// Only the page shown has a say in how much room there must be.
 void Pages::show_page(int page) {
-  if (page >= 0) m_pages->setCurrentIndex(page);
-  m_pages->setVisible(page >= 0);
+  m_pages->setCurrentIndex(page);
   for (int i = 0; i < m_pages->count(); ++i) {
     const auto policy = i == m_pages->currentIndex() ? QSizePolicy::Preferred : QSizePolicy::Ignored;
     m_pages->widget(i)->setSizePolicy(policy, policy);
@@ -117,10 +109,8 @@ void Pages::add(const QString& object_name, const QString& word, const QString& 
   const int i = m_pages->addWidget(page);
   m_group->addButton(button, i);
   m_row->insertWidget(i, button);
-  show_page(m_closes ? -1 : 0);
+  show_page(0);
 }
-
-void Pages::add_beside(QWidget* widget) { m_row->addWidget(widget); }
 
 QWidget* Pages::page() const { return m_pages->currentWidget(); }
 

@@ -47,17 +47,12 @@ protected:
   void wheelEvent(QWheelEvent* event) override;
 };
 
-/// Pages in one place, chosen by words in a row above them.
+/// Pages in one place, chosen by words in a row above them; the first one added is shown.
 class Pages final : public QWidget {
   Q_OBJECT
 public:
   explicit Pages(QWidget* parent);
-  /// The first page added is shown, unless pages may be closed.
   void add(const QString& object_name, const QString& word, const QString& tip, QWidget* page);
-  /// A second press on its word closes a page; none is open at first. To be called before pages are added.
-  void let_close();
-  /// Something at the right end of the row of words.
-  void add_beside(QWidget* widget);
   [[nodiscard]] QWidget* page() const;
 
 signals:
@@ -68,7 +63,6 @@ private:
   QHBoxLayout* m_row;
   QButtonGroup* m_group;
   QStackedWidget* m_pages;
-  bool m_closes = false;
 };
 
 /// What the hand can do at a place of this widget, for the line at the foot of the stage. Nothing may cover

@@ -36,7 +36,6 @@ LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
     auto* button = new WordControl(ControlKind::Choice, word, this);
     button->setObjectName(QLatin1String(name));
     button->setAccessibleName(tr("Show: %1").arg(word));
-    button->setCheckable(true);
     button->setToolTip(tip);
     joined->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, look = look] {

@@ -32,11 +32,9 @@ RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidge
       {tr("double"), Relation::Double}};
   for (const auto& [words, relation] : relations) m_relation->addItem(words, static_cast<int>(relation));
   m_vivid->setObjectName(QStringLiteral("relationVivid"));
-  m_vivid->setCheckable(true);
   m_vivid->setToolTip(
       tr("Show each related color at the value where its hue is strongest, not at the current value"));
   m_fix->setObjectName(QStringLiteral("fixRelation"));
-  m_fix->setCheckable(true);
   m_fix->setToolTip(tr("Leave the relation where it is, here and on the rim, while you pick"));
   auto* lay = word_action(
       QStringLiteral("layRelation"), tr("Add all"),

@@ -136,7 +136,6 @@ QWidget* Tray::make_set_controls() {
   column->addWidget(lay);
   m_hand = new WordControl(ControlKind::Switch, tr("copy every pick"), box);
   m_hand->setObjectName(QStringLiteral("handOver"));
-  m_hand->setCheckable(true);
   m_hand->setFixedHeight(22);
   connect(m_hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
   auto* under = new QHBoxLayout;

@@ -46,7 +46,6 @@ WordControl* MaskRuleChoice::add(const QString& name, const QString& word, const
   button->setObjectName(name);
   button->setAccessibleName(tr("Mask %1").arg(word));
   button->setToolTip(tip);
-  button->setCheckable(true);
   layout()->addWidget(button);
   return button;
 }

@@ -19,7 +19,6 @@ WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget*
       m_hues(new QComboBox(this)), m_measures(new QComboBox(this)),
       m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), this)) {
   m_vivid->setObjectName(QStringLiteral("vividPlan"));
-  m_vivid->setCheckable(true);
   m_vivid->setToolTip(tr(
       "Show each hue at the value where it is strongest. A pick is then the color you see, value included."));
   connect(m_vivid, &QAbstractButton::clicked, &viewing, &Viewing::show_vivid_plan);

@@ -87,7 +87,6 @@ QHBoxLayout* CardPanel::make_monitor_row() {
   m_monitor->setFont(caption_font());
   m_monitor->setWordWrap(true);
   m_monitor_on->setObjectName(QStringLiteral("card.useMonitor"));
-  m_monitor_on->setCheckable(true);
   m_monitor_on->setToolTip(tr("Show colors through the profile that the desktop has set for this monitor"));
   connect(m_monitor_on, &QAbstractButton::clicked, this, [this](bool on) {
     Monitors::all().turn(on);

@@ -33,7 +33,6 @@ HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
   for (const auto& w : kHandFormWords) {
     auto* button = new WordControl(ControlKind::Choice, words_for({w.value, {}, false}), this);
     button->setObjectName(QStringLiteral("handForm.%1").arg(static_cast<int>(w.value)));
-    button->setCheckable(true);
     m_forms->addButton(button, static_cast<int>(w.value));
     forms->addWidget(button);
   }
@@ -56,7 +55,6 @@ HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
   m_preview->setWordWrap(true);
   column->addWidget(m_preview);
   m_picture->setObjectName(QStringLiteral("handPicture"));
-  m_picture->setCheckable(true);
   m_picture->setToolTip(tr("The clipboard also carries a small picture of the color"));
   auto* take = new QPushButton(tr("Apply"), this);
   take->setObjectName(QStringLiteral("handTake"));

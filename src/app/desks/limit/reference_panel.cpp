@@ -146,7 +146,6 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
   m_fit->setToolTip(tr("Make the smallest mask that holds this share of the photo or its region"));
   m_fit->setFixedWidth(std::max(40, m_fit->fontMetrics().horizontalAdvance(m_fit->text()) + 14));
   m_footprint->setObjectName(QStringLiteral("footprint"));
-  m_footprint->setCheckable(true);
   m_footprint->setToolTip(tr("Show on the wheel where the photo's colors are"));
   m_words->setObjectName(QStringLiteral("fitWords"));
   m_words->setFont(caption_font());

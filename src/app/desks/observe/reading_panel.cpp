@@ -29,12 +29,10 @@ ReadingPanel::ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos,
   setAccessibleName(tr("Values and key"));
   setFixedHeight(kDisc + 2 * kTop);
   m_region->setObjectName(QStringLiteral("markRegion"));
-  m_region->setCheckable(true);
   m_region->setToolTip(tr("Drag on the photo to draw a region. Values, footprint and colors taken are then "
                           "from the region only (Escape removes it)."));
   m_region->move(kMargin + kWords, kTop + 20);
   m_hold->setObjectName(QStringLiteral("holdSamples"));
-  m_hold->setCheckable(true);
   m_hold->setToolTip(tr("Move a sampled color that lies outside the mask to the nearest color inside"));
   m_hold->move(kMargin + kWords, kTop + 50);
   connect(m_region, &QAbstractButton::clicked, this, [this](bool on) {

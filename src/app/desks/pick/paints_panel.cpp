@@ -288,7 +288,6 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
       ControlKind::Switch, QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth),
       row);
   out->setObjectName(QStringLiteral("paints.out.%1").arg(place));
-  out->setCheckable(true);
   out->setChecked(paint.out);
   const TradePaint* trade = trade_paint(paint.trade);
   out->setToolTip(

@@ -65,12 +65,10 @@ StringPanel::StringPanel(Studio& space, Picking& picking, Laying& laying, QWidge
       m_words(new ElidedLabel(caption_font(), this)), m_none(new QLabel(this)) {
   fill_choices();
   m_hold->setObjectName(QStringLiteral("stringHold"));
-  m_hold->setCheckable(true);
   m_hold->setChecked(true);
   m_hold->setToolTip(
       tr("Move steps outside the mask to the nearest color inside; these steps are marked with a dot"));
   m_show->setObjectName(QStringLiteral("showString"));
-  m_show->setCheckable(true);
   m_show->setToolTip(tr("Show the ramp beside the staff, each step at its value"));
   connect(m_show, &QAbstractButton::clicked, this, &StringPanel::follow);
   m_lay->setObjectName(QStringLiteral("layString"));

@@ -154,7 +154,6 @@ WordControl* ParcelPanel::add_switch(QVBoxLayout* into, const QString& name, con
   auto* button = new WordControl(ControlKind::Switch, words.left(48),
                                  into->parentWidget() ? into->parentWidget() : this);
   button->setObjectName(name);
-  button->setCheckable(true);
   button->setChecked(on);
   button->setToolTip(tr("Include in the parcel: %1").arg(words));
   into->addWidget(button, 0, Qt::AlignLeft);

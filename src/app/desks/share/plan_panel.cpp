@@ -72,7 +72,6 @@ void PlanPanel::add_looks(QHBoxLayout& row) {
   m_bare->setObjectName(QStringLiteral("plan.bare"));
   m_bare->setToolTip(tr("Draw only the disc, filling the square, without names and lines"));
   for (WordControl* button : {m_stepped, m_bare}) {
-    button->setCheckable(true);
     row.addWidget(button);
   }
   connect(m_stepped, &QAbstractButton::clicked, this,

@@ -82,7 +82,6 @@ PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, Shar
        {std::tuple(m_proof, "press.proof", tr("Show sheet, staff and Try as this press prints them")),
         std::tuple(m_paper_white, "press.white", tr("Show the white and black of the paper as well"))}) {
     button->setObjectName(QLatin1String(name));
-    button->setCheckable(true);
     button->setToolTip(tip);
     shown->addWidget(button);
   }
