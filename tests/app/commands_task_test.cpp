@@ -5,6 +5,7 @@
 #include "app/controls/name_editor.h"
 #include "app/controls/number_field.h"
 #include "app/handbook/handbook_window.h"
+#include "app/menus/command_menu.h"
 #include "app/menus/file_menu.h"
 #include "app/photo/photo_view.h"
 #include "app/program/beside.h"
@@ -1076,7 +1077,7 @@ private slots:
     }
     // No command of the menus is without a row.
     const auto fresh = demo_at(Desk::Pick);
-    for (auto* menu : fresh->window.menuBar()->findChildren<QMenu*>())
+    for (auto* menu : fresh->window.findChildren<CommandMenu*>())
       for (auto* action : menu->actions()) {
         if (action->menu() || action->isSeparator() || menu->title().contains("recent")) continue;
         const std::string name = action->objectName().toStdString();

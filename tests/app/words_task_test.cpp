@@ -3,9 +3,9 @@
 // docs/controls.md tells all of them.
 #include "app/controls/word_control.h"
 #include "app/desks/desk_list.h"
+#include "app/menus/command_menu.h"
 #include "desk.h"
 
-#include <QMenuBar>
 #include <QPushButton>
 #include <set>
 
@@ -79,12 +79,15 @@ void WordsTask::every_action_begins_with_a_verb() {
       // Counts to choose from, and the current hue's own strips.
       if (t.kind == "action" && !t.name.isEmpty() && !t.name.startsWith("lay.") && !t.name.startsWith("step"))
         ask(t.word, t.name);
-  for (const auto* menu : m_desk->window.menuBar()->findChildren<QMenu*>())
+  for (const auto* menu : m_desk->window.findChildren<CommandMenu*>())
     for (const auto* command : menu->actions()) {
       // What is told apart by a word behind a point is one of several to choose from.
       const bool chooses = command->isCheckable() || menu->title().contains("recent") ||
                            command->objectName().contains(QLatin1Char('.'));
-      if (!command->menu() && !chooses) ask(command->text().remove(QLatin1Char('&')), command->objectName());
+      // What stands in a menu of its own goes on from its title, as in "Sort rows", "By value".
+      const bool goes_on = qobject_cast<const CommandMenu*>(menu->parent());
+      const QString said = (goes_on ? menu->title() : command->text()).remove(QLatin1Char('&'));
+      if (!command->menu() && !command->isSeparator() && !chooses) ask(said, command->objectName());
     }
   wrong.removeDuplicates();
   QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join("\n")));
